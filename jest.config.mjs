@@ -1,0 +1,12 @@
+const shared = {
+  transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } }] },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  testEnvironment: 'node',
+};
+
+export default {
+  projects: [
+    { ...shared, displayName: 'core', testMatch: ['<rootDir>/src/core/**/*.test.ts', '<rootDir>/bin/**/*.test.ts', '<rootDir>/src/ui/**/*.test.ts'] },
+    { ...shared, displayName: 'server', testMatch: ['<rootDir>/src/server/**/*.test.ts', '<rootDir>/src/app/**/*.test.ts'] },
+  ],
+};

@@ -1,0 +1,25 @@
+/** A point of the circuit; any name, such as `A.R`. */
+export type NodeName = string;
+
+/** A transformer secondary: open-circuit volts behind a series resistance. `minus` is the reference of every reading. */
+export interface Source {
+  readonly volts: number;
+  readonly ohms: number;
+  readonly plus: NodeName;
+  readonly minus: NodeName;
+}
+
+export type Edge =
+  | { readonly kind: 'wire' | 'load'; readonly a: NodeName; readonly b: NodeName; readonly ohms: number; readonly id?: string }
+  | { readonly kind: 'switch'; readonly a: NodeName; readonly b: NodeName; readonly closed: boolean; readonly id?: string };
+
+/** A resistive network: voltages and currents of a 24 V control circuit are taken as in phase. */
+export interface Network {
+  readonly source: Source;
+  readonly edges: readonly Edge[];
+}
+
+/** Every node of a network, the source's two first, then in order of appearance. */
+export const nodesOf = ({ source, edges }: Network): NodeName[] => [
+  ...new Set([source.minus, source.plus, ...edges.flatMap((edge) => [edge.a, edge.b])]),
+];

@@ -1,0 +1,27 @@
+import type { SpanF } from '../units/span';
+
+/** What holds each source back by outdoor temperature. Null or missing: nothing does. */
+export interface Gates {
+  /** No compressor below it, °F. */
+  readonly compressorBelowF?: number | null;
+  /** No backup above it, °F. */
+  readonly auxAboveF?: number | null;
+  /** One entry a bank: its outdoor thermostat lets it run at or below, °F. */
+  readonly banksCloseBelowF?: readonly (number | null)[];
+}
+
+const orElse = (value: number | null | undefined, otherwise: number) => value ?? otherwise;
+
+/** Coldest temperature at which the compressor may run, °F, −∞ where nothing stops it. */
+export const compressorFromF = (gates: Gates, minOutdoorF: number | null): number =>
+  Math.max(orElse(gates.compressorBelowF, -Infinity), orElse(minOutdoorF, -Infinity));
+
+/** Warmest temperature at which a bank (or, with bank −1, the furnace) may run, °F, +∞ where nothing stops it. */
+export const backupToF = (gates: Gates, bank: number): number =>
+  Math.min(orElse(gates.auxAboveF, Infinity), orElse(gates.banksCloseBelowF?.[bank], Infinity));
+
+/** The part of a range that lies at or above a temperature, as spans. */
+export const spanFrom = (fromF: number, [low, high]: SpanF): SpanF[] => (fromF >= high ? [] : [[Math.max(low, fromF), high]]);
+
+/** The part of a range that lies at or below a temperature, as spans. */
+export const spanTo = (toF: number, [low, high]: SpanF): SpanF[] => (toF <= low ? [] : [[low, Math.min(high, toF)]]);

@@ -1,0 +1,73 @@
+import { joinSpans, type SpanF } from '../units/span';
+
+/** A function of outdoor temperature made of straight pieces. `breaksF` are the temperatures where a piece may end. */
+export interface Curve {
+  readonly at: (outdoorF: number) => number;
+  readonly breaksF: readonly number[];
+}
+
+/** A vertex of a piecewise linear curve. */
+export interface Vertex {
+  readonly outdoorF: number;
+  readonly value: number;
+}
+
+/**
+ * Straight lines through the vertices, the end pieces going on beyond them.
+ * @param vertices two or more, at different temperatures, in any order
+ */
+export const curveThrough = (vertices: readonly Vertex[]): Curve => {
+  const sorted = [...vertices].sort((a, b) => a.outdoorF - b.outdoorF);
+  const at = (outdoorF: number) => {
+    let upper = sorted.findIndex((vertex) => vertex.outdoorF >= outdoorF);
+    if (upper < 0) upper = sorted.length - 1;
+    if (upper === 0) upper = 1;
+    const low = sorted[upper - 1]!;
+    const high = sorted[upper]!;
+    return low.value + ((high.value - low.value) * (outdoorF - low.outdoorF)) / (high.outdoorF - low.outdoorF);
+  };
+  return { at, breaksF: sorted.map((vertex) => vertex.outdoorF) };
+};
+
+/** Sum of curves. */
+export const addCurves = (...curves: readonly Curve[]): Curve => ({
+  at: (outdoorF) => curves.reduce((sum, curve) => sum + curve.at(outdoorF), 0),
+  breaksF: curves.flatMap((curve) => curve.breaksF),
+});
+
+/** A curve times a constant. */
+export const scaleCurve = (curve: Curve, factor: number): Curve => ({ at: (outdoorF) => curve.at(outdoorF) * factor, breaksF: curve.breaksF });
+
+/** The same value at every temperature. */
+export const flatCurve = (value: number): Curve => ({ at: () => value, breaksF: [] });
+
+/** The larger of two curves; their own crossings become breaks within the span. */
+export const largerOf = (one: Curve, other: Curve, within: SpanF): Curve => {
+  const crossings = spansAbove(addCurves(one, scaleCurve(other, -1)), within).flat();
+  return { at: (outdoorF) => Math.max(one.at(outdoorF), other.at(outdoorF)), breaksF: [...one.breaksF, ...other.breaksF, ...crossings] };
+};
+
+/** Where a curve is above zero inside a span, exact to rounding: each piece is straight, so its root is found by proportion. */
+export const spansAbove = (curve: Curve, [fromF, toF]: SpanF): SpanF[] => {
+  const inside = curve.breaksF.filter((breakF) => breakF > fromF && breakF < toF).sort((a, b) => a - b);
+  const ends = [fromF, ...inside, toF];
+  const spans: SpanF[] = [];
+  for (let at = 1; at < ends.length; at++) {
+    const low = ends[at - 1]!;
+    const high = ends[at]!;
+    if (high - low < 1e-9) continue;
+    // Curves may step at a break, so each piece is read from its inside and drawn out to its ends.
+    const nearLow = curve.at(low + (high - low) / 4);
+    const nearHigh = curve.at(high - (high - low) / 4);
+    const slope = (nearHigh - nearLow) / ((high - low) / 2);
+    const lowValue = nearLow - (slope * (high - low)) / 4;
+    const highValue = nearHigh + (slope * (high - low)) / 4;
+    if (lowValue <= 0 && highValue <= 0) continue;
+    const root = slope === 0 ? low : Math.min(high, Math.max(low, low - lowValue / slope));
+    spans.push(lowValue > 0 && highValue > 0 ? [low, high] : lowValue > 0 ? [low, root] : [root, high]);
+  }
+  return joinSpans(spans);
+};
+
+/** The highest temperature of a span at which a curve is still above zero; null where it never is. */
+export const highestAboveF = (curve: Curve, within: SpanF): number | null => spansAbove(curve, within).at(-1)?.[1] ?? null;

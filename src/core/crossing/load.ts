@@ -1,0 +1,17 @@
+import type { Curve } from './line';
+
+/** What the house loses: its design heat loss and the outdoor temperature at which it needs no heat. */
+export interface HouseLoad {
+  readonly designOutdoorF: number;
+  readonly designBtuh: number;
+  readonly noLoadF: number;
+}
+
+/**
+ * Heat the house needs, Btu/h: Q_design × (T_noload − T) ÷ (T_noload − T_design), zero above T_noload.
+ * @param load the no-load temperature must lie above the design temperature
+ */
+export const loadCurve = ({ designOutdoorF, designBtuh, noLoadF }: HouseLoad): Curve => ({
+  at: (outdoorF) => (outdoorF >= noLoadF ? 0 : (designBtuh * (noLoadF - outdoorF)) / (noLoadF - designOutdoorF)),
+  breaksF: [noLoadF],
+});

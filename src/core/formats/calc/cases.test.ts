@@ -1,0 +1,69 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { calcCircuit } from './circuit';
+import { calcCrossing } from './crossing';
+import { calcHeatKit } from './heatkit';
+
+interface Case {
+  readonly about: string;
+  readonly input: unknown;
+  readonly expect: Record<string, unknown>;
+}
+
+const casesOf = (kind: string): Case[] => {
+  const folder = join(__dirname, 'cases', kind);
+  return readdirSync(folder).map((file) => JSON.parse(readFileSync(join(folder, file), 'utf8')) as Case);
+};
+
+/** Checks that everything expected is there and near, wherever it stands in the answer. */
+const expectNear = (actual: unknown, expected: unknown, tolerance: (path: string, value: number) => number, path = ''): void => {
+  if (typeof expected === 'number') {
+    expect({ path, miss: Math.abs((actual as number) - expected) <= tolerance(path, expected) || { actual, expected } }).toEqual({ path, miss: true });
+  } else if (expected !== null && typeof expected === 'object') {
+    if (Array.isArray(expected)) expect({ path, length: (actual as unknown[]).length }).toEqual({ path, length: expected.length });
+    for (const [name, value] of Object.entries(expected)) expectNear((actual as Record<string, unknown>)[name], value, tolerance, path ? `${path}.${name}` : name);
+  } else expect({ path, actual }).toEqual({ path, actual: expected });
+};
+
+const crossingTolerance = (path: string) => (/^(holes|shortfalls)/.test(path) ? 0.03 : /KW$/.test(path) ? 0.001 : path === 'copEven' ? 0.001 : 0.02);
+
+describe.each([
+  ['circuit', calcCircuit, (path: string) => (path === 'sourceAmps' ? 0.0005 : 0.02)],
+  ['crossing', calcCrossing, crossingTolerance],
+  ['heatkit', calcHeatKit, (_: string, value: number) => Math.abs(value) * 0.001],
+] as const)('%s cases', (kind, calc, tolerance) => {
+  test.each(casesOf(kind).map((each) => [each.about, each] as const))('%s', (_, { input, expect: expected }) => {
+    const answer = calc(input);
+    if (!answer.ok) throw new Error(`${answer.path}: ${answer.error}`);
+    expectNear(answer.value, expected, tolerance);
+  });
+});
+
+describe('bad input is refused with the path of what is wrong', () => {
+  const [circuit, crossing, heatkit] = ['circuit', 'crossing', 'heatkit'].map((kind) => JSON.stringify(casesOf(kind)[0]!.input));
+  const spoiled = (text: string, spoil: (input: any) => void) => { // eslint-disable-line @typescript-eslint/no-explicit-any
+    const input = JSON.parse(text);
+    spoil(input);
+    return input;
+  };
+  test.each([
+    ['a load of 0 Ω', calcCircuit(spoiled(circuit!, (input) => { input.edges.find((edge: { kind: string }) => edge.kind === 'load').ohms = 0; })), /edges\[\d+\]\.ohms/],
+    ['an unknown kind of edge', calcCircuit(spoiled(circuit!, (input) => { input.edges[3].kind = 'diode'; })), /edges\[3\]\.kind/],
+    ['a number in quotes', calcCircuit(spoiled(circuit!, (input) => { input.source.volts = '26.6'; })), /source\.volts/],
+    ['a pair with one end', calcCircuit(spoiled(circuit!, (input) => { input.read[0] = ['A.R']; })), /read\[0\]/],
+    ['one rating point', calcCrossing(spoiled(crossing!, (input) => { input.heatPump.points.pop(); })), /heatPump\.points/],
+    ['two points at one temperature', calcCrossing(spoiled(crossing!, (input) => { input.heatPump.points[1].outdoorF = 47; })), /heatPump\.points/],
+    ['design above no-load', calcCrossing(spoiled(crossing!, (input) => { input.load.designOutdoorF = 70; })), /load\.noLoadF/],
+    ['a power of zero', calcCrossing(spoiled(crossing!, (input) => { input.heatPump.points[0].kW = 0; })), /heatPump\.points\[0\]\.kW/],
+    ['no elements', calcHeatKit(spoiled(heatkit!, (input) => { input.elementsKW = []; })), /elementsKW/],
+    ['an element of −5 kW', calcHeatKit(spoiled(heatkit!, (input) => { input.elementsKW[1] = -5; })), /elementsKW\[1\]/],
+    ['an element larger than any breaker', calcHeatKit(spoiled(heatkit!, (input) => { input.elementsKW[1] = 30; })), /elementsKW\[1\]/],
+    ['nothing at all', calcHeatKit(null), /^$/],
+  ])('%s', (_, answer, path) => {
+    expect(answer.ok).toBe(false);
+    if (!answer.ok) {
+      expect(answer.path).toMatch(path);
+      expect(answer.error.length).toBeGreaterThan(8);
+    }
+  });
+});

@@ -1,0 +1,26 @@
+import { type Schema, ValidationError } from 'yup';
+
+/** Input as it came through the border: a value that types can be trusted on, or what is wrong and where. */
+export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: string; readonly path: string };
+
+/**
+ * Checks unknown input against a schema. Nothing is converted: a number in quotes is not a number.
+ * @returns the first thing that is wrong, with its path (`load.noLoadF`; empty for the whole)
+ */
+export const parseWith = <T>(schema: Schema<T>, input: unknown): Parsed<T> => {
+  try {
+    return { ok: true, value: schema.validateSync(input, { strict: true, abortEarly: true }) };
+  } catch (problem) {
+    if (!(problem instanceof ValidationError)) throw problem;
+    return { ok: false, error: problem.message, path: problem.path ?? '' };
+  }
+};
+
+/** Reads JSON text; text that is not JSON is refused at path ''. */
+export const parseJson = (text: string): Parsed<unknown> => {
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch {
+    return { ok: false, error: 'This is not JSON. Check that the whole file was copied.', path: '' };
+  }
+};

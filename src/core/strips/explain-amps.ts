@@ -1,0 +1,41 @@
+import { type Element, elementAmps } from './element';
+
+/** One way a clamp reading can come about: these elements on, with or without the blower in the clamp. */
+export interface AmpsExplanation {
+  /** Positions of the elements that would be on. */
+  readonly elements: readonly number[];
+  readonly withBlower: boolean;
+  readonly amps: number;
+  /** Reading less explanation, A. */
+  readonly missAmps: number;
+}
+
+/**
+ * Every combination of working elements, best match first. Of two that explain a reading alike, the one with the clamp
+ * as the technician said comes first.
+ * @param readAmps what the clamp showed, A
+ * @param suppliedVolts volts at the kit at that moment
+ * @param blowerAmps blower current, A
+ * @param blowerInClamp whether the technician's clamp is around the blower's feed too
+ */
+export const explainAmps = (
+  elements: readonly Element[],
+  suppliedVolts: number,
+  blowerAmps: number,
+  readAmps: number,
+  blowerInClamp: boolean,
+): AmpsExplanation[] => {
+  const all: AmpsExplanation[] = [];
+  const each = elements.map((element) => elementAmps(element, suppliedVolts));
+  for (let mask = 0; mask < 1 << elements.length; mask++) {
+    const on = each.map((_, at) => at).filter((at) => mask & (1 << at));
+    const heaterAmps = on.reduce((sum, at) => sum + each[at]!, 0);
+    for (const withBlower of blowerAmps > 0 ? [blowerInClamp, !blowerInClamp] : [blowerInClamp]) {
+      const amps = heaterAmps + (withBlower ? blowerAmps : 0);
+      all.push({ elements: on, withBlower, amps, missAmps: readAmps - amps });
+    }
+  }
+  // A clamp placed otherwise than said has to explain the reading half an ampere better.
+  const cost = ({ missAmps, withBlower }: AmpsExplanation) => Math.abs(missAmps) + (withBlower === blowerInClamp ? 0 : 0.5);
+  return all.sort((a, b) => cost(a) - cost(b));
+};

@@ -1,0 +1,59 @@
+import { airflowFromRiseCfm, temperatureRiseF } from '../units/air';
+import { BTU_PER_KWH } from '../units/constants';
+import { type Circuit, subdivide } from './circuits';
+import { type Element, elementAmps, elementKW, elementOhms } from './element';
+
+export interface HeatKitInput {
+  readonly ratedVolts: number;
+  readonly suppliedVolts: number;
+  readonly elementsKW: readonly number[];
+  readonly blowerAmps: number;
+  /** Whether the blower is fed by the kit's first circuit; it is unless said otherwise. */
+  readonly blowerOnFirstCircuit?: boolean;
+  readonly cfm?: number;
+  readonly elevationFt?: number;
+  /** A measurement with strips alone, for the airflow. */
+  readonly measured?: { readonly volts: number; readonly amps: number; readonly riseF: number };
+}
+
+export interface HeatKit {
+  /** Each element at the supplied volts. */
+  readonly elements: readonly { readonly ohms: number; readonly amps: number; readonly kW: number }[];
+  readonly deliveredKW: number;
+  readonly heaterAmps: number;
+  /** Heaters and blower, A. */
+  readonly atMainAmps: number;
+  readonly btuh: number;
+  readonly circuits: readonly Circuit[];
+  /** Rise with strips alone, °F; where the airflow is known. */
+  readonly riseF?: number;
+  /** Airflow by temperature rise, CFM; where it was measured. */
+  readonly cfmFromRise?: number;
+}
+
+/**
+ * What a heat kit should read with everything on: sized at rated volts, reported at the supplied volts.
+ * @param input volts and kW above zero; `cfm` and `measured.riseF` above zero where given
+ */
+export const heatKit = (input: HeatKitInput): HeatKit => {
+  const { ratedVolts, suppliedVolts, blowerAmps, elevationFt = 0, cfm, measured } = input;
+  const kit: Element[] = input.elementsKW.map((kW) => ({ kW, ratedVolts }));
+  const elements = kit.map((element) => ({
+    ohms: elementOhms(element),
+    amps: elementAmps(element, suppliedVolts),
+    kW: elementKW(element, suppliedVolts),
+  }));
+  const deliveredKW = elements.reduce((sum, { kW }) => sum + kW, 0);
+  const heaterAmps = elements.reduce((sum, { amps }) => sum + amps, 0);
+  const btuh = deliveredKW * BTU_PER_KWH;
+  return {
+    elements,
+    deliveredKW,
+    heaterAmps,
+    atMainAmps: heaterAmps + blowerAmps,
+    btuh,
+    circuits: subdivide(kit, blowerAmps, input.blowerOnFirstCircuit ?? true),
+    ...(cfm === undefined ? {} : { riseF: temperatureRiseF(btuh, cfm, elevationFt) }),
+    ...(measured === undefined ? {} : { cfmFromRise: airflowFromRiseCfm(measured.volts, measured.amps, measured.riseF, elevationFt) }),
+  };
+};

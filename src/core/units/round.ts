@@ -1,0 +1,5 @@
+/** Rounds to a number of decimals, for showing; never for computing on. */
+export const roundTo = (value: number, decimals: number): number => {
+  const scale = 10 ** decimals;
+  return Math.round(value * scale) / scale;
+};

@@ -1,0 +1,17 @@
+/** A closed interval of outdoor temperature, °F, low end first. */
+export type SpanF = readonly [fromF: number, toF: number];
+
+/** Joins spans that touch and drops those thinner than a millionth of a degree. Takes them in rising order. */
+export const joinSpans = (spans: readonly SpanF[]): SpanF[] => {
+  const joined: SpanF[] = [];
+  for (const span of spans) {
+    if (span[1] - span[0] < 1e-6) continue;
+    const last = joined.at(-1);
+    if (last && span[0] - last[1] < 1e-6) joined[joined.length - 1] = [last[0], span[1]];
+    else joined.push(span);
+  }
+  return joined;
+};
+
+/** Whether a temperature lies in any of the spans, ends included. */
+export const inSpans = (spans: readonly SpanF[], atF: number): boolean => spans.some(([from, to]) => atF >= from && atF <= to);
