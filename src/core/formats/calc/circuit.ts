@@ -2,8 +2,8 @@ import { array, boolean, lazy, object, string, tuple } from 'yup';
 import { readVolts } from '../../circuit/meter';
 import type { Edge, Network } from '../../circuit/network';
 import { solve } from '../../circuit/solve';
-import { type Parsed, parseWith } from '../parse';
-import { bounded, shortText } from '../schema';
+import { type Parsed, parseWith } from '../../border/parse';
+import { bounded, shortText } from '../../border/schema';
 
 const node = () => shortText().required('must name a node');
 const ends = { a: node(), b: node() };

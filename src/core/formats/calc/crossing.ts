@@ -1,8 +1,8 @@
 import { array, boolean, object, string } from 'yup';
 import { type Crossing, crossing } from '../../crossing/balance';
 import { FUEL_BTU_PER_UNIT, type FuelKind } from '../../units/constants';
-import { type Parsed, parseWith } from '../parse';
-import { bounded, positive } from '../schema';
+import { type Parsed, parseWith } from '../../border/parse';
+import { bounded, positive } from '../../border/schema';
 
 const outdoorF = () => bounded(-100, 150, '°F');
 

@@ -1,7 +1,7 @@
 import { array, boolean, object } from 'yup';
 import { type HeatKit, heatKit } from '../../strips/heat-kit';
-import { type Parsed, parseWith } from '../parse';
-import { bounded, positive } from '../schema';
+import { type Parsed, parseWith } from '../../border/parse';
+import { bounded, positive } from '../../border/schema';
 
 const schema = object({
   ratedVolts: positive(1000, 'V').required('must be given, V'),

@@ -14,3 +14,10 @@ export const positive = (max: number, unit = '') =>
 
 /** A name: some text, not endless. */
 export const shortText = (maxLength = 120) => string().typeError('must be text').max(maxLength, `must be at most ${maxLength} characters`);
+
+/** Text that people wrote: no markup, no control characters but line ends. */
+export const plainText = (maxLength: number) =>
+  shortText(maxLength)
+    .test('no-markup', 'holds markup; write plain text', (value) => !/<[a-z!/?][^>]*>/i.test(value ?? ''))
+    // eslint-disable-next-line no-control-regex
+    .test('no-control', 'holds control characters; write plain text', (value) => !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value ?? ''));

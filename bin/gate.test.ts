@@ -1,0 +1,43 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const gate = (words: string[], input = '') => spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', cwd: join(__dirname, '..') });
+const example = gate(['example', 'quarry-bench']).stdout;
+const file = join(mkdtempSync(join(tmpdir(), 'gate-')), 'job.json');
+writeFileSync(file, example);
+
+test('examples lists ids whose example is a job file', () => {
+  expect(JSON.parse(gate(['examples']).stdout)).toEqual(['juniper-flume', 'quarry-bench', 'cinder-creek']);
+  expect(JSON.parse(example)).toMatchObject({ format: 'gate-cross-job', fileVersion: 1 });
+});
+
+test('check, states and spice read a file; calc reads standard input', () => {
+  expect(JSON.parse(gate(['check', file]).stdout)).toEqual([]);
+  const states = JSON.parse(gate(['states', file, '--outdoor', '20']).stdout);
+  expect(states.calls['heat-1'].coilsEnergised).toContain('reversing valve');
+  expect(states.calls['heat-1'].volts['outdoor-unit'].Y).toBeGreaterThan(21);
+  expect(gate(['spice', file, '--call', 'cool-1']).stdout).toMatch(/^\.op$/m);
+  expect(JSON.parse(gate(['calc', 'heatkit'], JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 })).stdout)).toMatchObject({ deliveredKW: 4.8 });
+});
+
+test.each([
+  [['spin'], '', 'verb'],
+  [['calc', 'weather'], '{}', 'kind'],
+  [['calc', 'circuit'], '{', ''],
+  [['calc', 'heatkit'], '{}', /./],
+  [['example', 'nowhere'], '', 'id'],
+  [['check', '/no/such/file'], '', '/no/such/file'],
+  [['check'], '{"format":"gate-cross-job","fileVersion":9}', 'fileVersion'],
+  [['spice', file], '', '--call'],
+  [['spice', file, '--call', 'dance'], '', '--call'],
+  [['states', file, '--outdoor', 'warm'], '', '--outdoor'],
+] as const)('%j is refused on standard error with exit 2', (words, input, path) => {
+  const { status, stdout, stderr } = gate([...words], input);
+  expect([status, stdout]).toEqual([2, '']);
+  const refusal = JSON.parse(stderr);
+  expect(refusal.error.length).toBeGreaterThan(5);
+  if (typeof path === 'string') expect(refusal.path).toBe(path);
+  else expect(refusal.path).toMatch(path);
+});

@@ -1,0 +1,53 @@
+/** The calls a technician can put the system in. */
+export const CALLS = {
+  off: { label: 'Off', short: 'Off', about: 'Nothing is called for.' },
+  fan: { label: 'Fan', short: 'Fan', about: 'Blower alone.' },
+  'heat-1': { label: 'Heat', short: 'Heat', about: 'Compressor heat, first stage.' },
+  'heat-aux': { label: 'Heat with auxiliary', short: 'Heat + aux', about: 'Compressor and strips together.' },
+  emergency: { label: 'Emergency heat', short: 'Emergency', about: 'Strips alone, compressor held off.' },
+  'cool-1': { label: 'Cool', short: 'Cool', about: 'Compressor cooling, first stage.' },
+  defrost: { label: 'Defrost', short: 'Defrost', about: 'A heating call while the board clears the coil.' },
+} as const;
+
+export type CallId = keyof typeof CALLS;
+
+export const CALL_IDS = Object.keys(CALLS) as CallId[];
+
+/** The one small state that every page of a job answers for. */
+export interface Moment {
+  readonly outdoorF: number;
+  readonly indoorF: number;
+  readonly call: CallId;
+}
+
+export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1' };
+
+/** Bounds of the moment's temperatures, °F. */
+export const OUTDOOR_BOUNDS_F = [-20, 70] as const;
+export const INDOOR_BOUNDS_F = [40, 95] as const;
+
+const clamp = (value: number, [low, high]: readonly [number, number]) => Math.min(high, Math.max(low, Math.round(value)));
+
+/** A moment moved to an outdoor temperature, °F, kept on the scale and whole. */
+export const atOutdoor = (moment: Moment, outdoorF: number): Moment => ({ ...moment, outdoorF: clamp(outdoorF, OUTDOOR_BOUNDS_F) });
+
+/** The call that follows, round and round. */
+export const nextCall = (call: CallId): CallId => CALL_IDS[(CALL_IDS.indexOf(call) + 1) % CALL_IDS.length]!;
+
+/** A moment as it stands in the address bar: `out=28&in=68&call=heat-1`. */
+export const momentToQuery = ({ outdoorF, indoorF, call }: Moment): string => `out=${outdoorF}&in=${indoorF}&call=${call}`;
+
+/** Reads a moment from an address; what is missing or makes no sense falls back to the default. */
+export const momentFromQuery = (get: (name: string) => string | null | undefined): Moment => {
+  const number = (name: string, bounds: readonly [number, number], otherwise: number) => {
+    const text = get(name);
+    const value = text ? Number(text) : NaN;
+    return Number.isFinite(value) ? clamp(value, bounds) : otherwise;
+  };
+  const call = get('call');
+  return {
+    outdoorF: number('out', OUTDOOR_BOUNDS_F, DEFAULT_MOMENT.outdoorF),
+    indoorF: number('in', INDOOR_BOUNDS_F, DEFAULT_MOMENT.indoorF),
+    call: CALL_IDS.find((id) => id === call) ?? DEFAULT_MOMENT.call,
+  };
+};

@@ -1,0 +1,39 @@
+import { lockoutsInForce } from '../control/lockouts';
+import type { Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { allowedCurve, type Crossing, crossing, type CrossingInput } from './balance';
+import { capacityCurve, copAt } from './heat-pump';
+import { loadCurve } from './load';
+import { RULER_SPAN_F } from './range';
+
+/** A job's facts as the crossing takes them. Lockouts count only where the thermostat knows the outdoor temperature. */
+export const crossingInput = (facts: Facts): CrossingInput => ({
+  load: { designOutdoorF: facts.house.designOutdoorF, designBtuh: facts.house.designBtuh, noLoadF: facts.house.noLoadF },
+  heatPump: { points: facts.outdoorUnit.ratingPoints, frost: facts.outdoorUnit.frostDerate, minOutdoorF: facts.outdoorUnit.minOutdoorF },
+  banksKW: jobBanks(facts).map(({ kW }) => kW),
+  gates: lockoutsInForce(facts),
+  electricPerKWh: facts.prices.electricPerKWh,
+});
+
+/** The crossing of a job. */
+export const jobCrossing = (facts: Facts): Crossing => crossing(crossingInput(facts));
+
+/** Load and heat at one outdoor temperature, Btu/h. */
+export interface CrossingAt {
+  readonly loadBtuh: number;
+  readonly heatPumpBtuh: number;
+  /** All that the gates let run together. */
+  readonly allowedBtuh: number;
+  readonly cop: number;
+}
+
+/** What a job's house needs and may get at an outdoor temperature, °F. */
+export const crossingAt = (facts: Facts, outdoorF: number): CrossingAt => {
+  const input = crossingInput(facts);
+  return {
+    loadBtuh: loadCurve(input.load).at(outdoorF),
+    heatPumpBtuh: capacityCurve(input.heatPump).at(outdoorF),
+    allowedBtuh: allowedCurve(input, RULER_SPAN_F).at(outdoorF),
+    cop: copAt(input.heatPump, outdoorF),
+  };
+};

@@ -1,0 +1,87 @@
+import { lockoutsInForce } from '../control/lockouts';
+import type { Facts, FactPath } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { inSpans, type SpanF } from '../units/span';
+import { roundTo } from '../units/round';
+import { compressorFromF, backupToF, spanFrom, spanTo } from './gates';
+import { crossingAt, jobCrossing } from './from-job';
+import { RULER_SPAN_F } from './range';
+
+/** A gate post: where a lockout or limit stands on a lane. With a fact it can be dragged. */
+export interface GatePost {
+  readonly label: string;
+  readonly atF: number;
+  readonly fact?: FactPath;
+}
+
+/** One source's lane: where it may run, and the posts that say so. */
+export interface Lane {
+  readonly id: string;
+  readonly label: string;
+  readonly source: 'compressor' | 'strips' | 'fossil';
+  readonly openF: readonly SpanF[];
+  readonly posts: readonly GatePost[];
+}
+
+export interface RulerMark {
+  readonly id: 'thermal-balance' | 'design' | 'no-load';
+  readonly label: string;
+  readonly atF: number;
+}
+
+/** Everything the gate ruler shows. */
+export interface Ruler {
+  readonly spanF: SpanF;
+  readonly lanes: readonly Lane[];
+  readonly marks: readonly RulerMark[];
+  readonly holesF: readonly SpanF[];
+  readonly shortfallsF: readonly SpanF[];
+}
+
+/** The gate ruler of a job. */
+export const ruler = (facts: Facts): Ruler => {
+  const gates = lockoutsInForce(facts);
+  const { minOutdoorF } = facts.outdoorUnit;
+  const { thermalBalanceF, holesF, shortfallsF } = jobCrossing(facts);
+  const compressorPosts: GatePost[] = [
+    ...(gates.compressorBelowF === null ? [] : [{ label: 'compressor lockout', atF: gates.compressorBelowF, fact: 'gates.compressorBelowF' as const }]),
+    ...(minOutdoorF === null ? [] : [{ label: 'unit’s own limit', atF: minOutdoorF }]),
+  ];
+  const stripPosts: GatePost[] = gates.auxAboveF === null ? [] : [{ label: 'strip lockout', atF: gates.auxAboveF, fact: 'gates.auxAboveF' }];
+  return {
+    spanF: RULER_SPAN_F,
+    lanes: [
+      { id: 'compressor', label: 'Compressor', source: 'compressor', openF: spanFrom(compressorFromF(gates, minOutdoorF), RULER_SPAN_F), posts: compressorPosts },
+      ...jobBanks(facts).map(({ bank, kW }, at): Lane => ({ id: `bank-${bank}`, label: `Strips ${bank} · ${roundTo(kW, 1)} kW`, source: 'strips', openF: spanTo(backupToF(gates, at), RULER_SPAN_F), posts: stripPosts })),
+    ],
+    marks: [
+      ...(thermalBalanceF === null ? [] : [{ id: 'thermal-balance' as const, label: 'balance', atF: thermalBalanceF }]),
+      { id: 'design', label: 'design', atF: facts.house.designOutdoorF },
+      { id: 'no-load', label: 'no load', atF: facts.house.noLoadF },
+    ],
+    holesF,
+    shortfallsF,
+  };
+};
+
+/** What the ruler says at one outdoor temperature, and how loudly. */
+export interface RulerVerdict {
+  readonly grade: 'calm' | 'strips' | 'short' | 'hole';
+  readonly text: string;
+}
+
+const thousand = (btuh: number) => `${roundTo(btuh / 1000, 1)} kBtu/h`;
+
+/** The ruler in one line: what the house needs and what may give it at an outdoor temperature, °F. */
+export const rulerVerdict = (facts: Facts, outdoorF: number): RulerVerdict => {
+  const { holesF, shortfallsF } = jobCrossing(facts);
+  const { loadBtuh, heatPumpBtuh, allowedBtuh } = crossingAt(facts, outdoorF);
+  if (loadBtuh === 0) return { grade: 'calm', text: 'The house needs no heat.' };
+  const needs = `House needs ${thousand(loadBtuh)}`;
+  if (inSpans(holesF, outdoorF)) return { grade: 'hole', text: `Hole: ${needs.toLowerCase()}, and nothing may run.` };
+  if (inSpans(shortfallsF, outdoorF) || allowedBtuh < loadBtuh) return { grade: 'short', text: `Short: ${needs.toLowerCase()}, ${thousand(allowedBtuh)} may run.` };
+  const isCompressorOpen = inSpans(spanFrom(compressorFromF(lockoutsInForce(facts), facts.outdoorUnit.minOutdoorF), RULER_SPAN_F), outdoorF);
+  if (!isCompressorOpen) return { grade: 'strips', text: `${needs}: strips alone, the compressor is locked out.` };
+  if (heatPumpBtuh >= loadBtuh) return { grade: 'calm', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}.` };
+  return { grade: 'strips', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}: strips make up the rest.` };
+};

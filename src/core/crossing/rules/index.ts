@@ -1,0 +1,10 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+import { costlyLockout } from './costly-lockout';
+import { hole } from './hole';
+import { loadPlausible } from './load-plausible';
+import { lockoutNeedsSensor } from './lockout-needs-sensor';
+import { ratingPointsPlausible } from './rating-points-plausible';
+import { shortfall } from './shortfall';
+
+export const CROSSING_RULES: readonly Rule<Facts>[] = [hole, shortfall, lockoutNeedsSensor, costlyLockout, ratingPointsPlausible, loadPlausible];

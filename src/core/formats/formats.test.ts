@@ -1,0 +1,93 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import Ajv from 'ajv';
+import Papa from 'papaparse';
+import { SAMPLES } from '../job/samples';
+import { parseJobFile, parseJobFileText } from './job-file';
+import { jobJsonSchema } from './job-json-schema';
+import { readingsCsv } from './readings-csv';
+import { sampleFile } from './sample-file';
+
+const file = () => JSON.parse(JSON.stringify(sampleFile(SAMPLES[1]!)));
+/* eslint-disable @typescript-eslint/no-explicit-any */
+const spoiled = (spoil: (file: any) => void) => {
+  const copy = file();
+  spoil(copy);
+  return copy;
+};
+
+test.each(SAMPLES.map((sample) => [sample.id, sample] as const))('%s survives writing and reading', (_, sample) => {
+  const written = sampleFile(sample);
+  expect(parseJobFileText(JSON.stringify(written))).toEqual({ ok: true, value: written });
+});
+
+test('a file from before a fact existed takes the assumption for it', () => {
+  const parsed = parseJobFile(spoiled((old) => { delete old.facts.airHandler.maxStaticInWc; delete old.facts.prices; }));
+  expect(parsed.ok && [parsed.value.facts.airHandler.maxStaticInWc, parsed.value.facts.prices]).toEqual([0.5, { electricPerKWh: 0.15 }]);
+});
+
+describe('refused with the path and what to do', () => {
+  test.each<[string, (file: any) => void, string | RegExp, RegExp]>([
+    ['another format', (f) => { f.format = 'else'; }, 'format', /some other file/],
+    ['a newer version', (f) => { f.fileVersion = 2; }, 'fileVersion', /newer version/],
+    ['a version of none', (f) => { f.fileVersion = 'one'; }, 'fileVersion', /whole number/],
+    ['a negative airflow', (f) => { f.facts.airHandler.heatCfm = -5; }, 'facts.airHandler.heatCfm', /at least 200/],
+    ['an absurd load', (f) => { f.facts.house.designBtuh = 1e12; }, 'facts.house.designBtuh', /at most/],
+    ['a number in quotes', (f) => { f.facts.house.designBtuh = '36000'; }, 'facts.house.designBtuh', /must be a number/],
+    ['a value that is no choice', (f) => { f.facts.outdoorUnit.reversingValve = 'X'; }, 'facts.outdoorUnit.reversingValve', /one of/],
+    ['markup', (f) => { f.facts.site.notes = 'see <script>alert(1)</script>'; }, 'facts.site.notes', /markup/],
+    ['control characters', (f) => { f.name = 'a\u0000b'; }, 'name', /control/],
+    ['an unknown fact', (f) => { f.facts.house.colour = 'blue'; }, 'facts.house', /not known: colour/],
+    ['a group that is no object', (f) => { f.facts.house = 7; }, 'facts.house', /./],
+    ['one rating point', (f) => { f.facts.outdoorUnit.ratingPoints.length = 1; }, 'facts.outdoorUnit.ratingPoints', /at least 2/],
+    ['two points at one temperature', (f) => { f.facts.outdoorUnit.ratingPoints[1].outdoorF = 47; }, 'facts.outdoorUnit.ratingPoints', /same outdoor/],
+    ['seven elements', (f) => { f.facts.heatKit.elements = Array(7).fill({ kW: 1, bank: 1 }); }, 'facts.heatKit.elements', /at most 6/],
+    ['half a bank', (f) => { f.facts.heatKit.elements[0].bank = 1.5; }, 'facts.heatKit.elements[0].bank', /whole/],
+    ['a reading of words', (f) => { f.readings[0].value = 'lots'; }, 'readings[0].value', /number, OL or done/],
+    ['a reading beyond belief', (f) => { f.readings[15].value = 1e9; }, 'readings[15].value', /at most/],
+    ['a time that is none', (f) => { f.readings[0].at = 'yesterday'; }, 'readings[0].at', /must be a time/],
+    ['two readings of one id', (f) => { f.readings[1].id = f.readings[0].id; }, 'readings', /same id/],
+    ['an id that is none', (f) => { f.id = '../../etc'; }, 'id', /UUID/],
+    ['a path that is none', (f) => { f.confirmed = ['house.ghost']; }, 'confirmed[0]', /not the path/],
+  ])('%s', (_, spoil, path, error) => {
+    const parsed = parseJobFile(spoiled(spoil));
+    expect(parsed).toMatchObject({ ok: false, path: typeof path === 'string' ? path : expect.stringMatching(path), error: expect.stringMatching(error) });
+  });
+
+  test.each([
+    ['50 MB', `"${'x'.repeat(50_000_000)}"`, /larger than 2 MB/],
+    ['a web page', '<!doctype html><p>hello', /not JSON/],
+    ['half a file', JSON.stringify(file()).slice(0, 500), /not JSON/],
+    ['a list', '[]', /must be a JSON object/],
+  ])('%s', (_, text, error) => expect(parseJobFileText(text)).toMatchObject({ ok: false, error: expect.stringMatching(error) }));
+});
+
+describe('the JSON Schema', () => {
+  const validate = new Ajv({ strict: false }).compile(jobJsonSchema());
+
+  test('takes the samples and refuses what the reader refuses', () => {
+    for (const sample of SAMPLES) expect(validate(JSON.parse(JSON.stringify(sampleFile(sample)))) || validate.errors).toBe(true);
+    expect(validate(spoiled((f) => { f.facts.house.designBtuh = -1; }))).toBe(false);
+    expect(validate(spoiled((f) => { f.extra = 1; }))).toBe(false);
+  });
+
+  test('is the one in docs/', () => {
+    const written = readFileSync(join(__dirname, '../../../docs/job-file.schema.json'), 'utf8');
+    expect(JSON.parse(written)).toEqual(JSON.parse(JSON.stringify(jobJsonSchema())));
+  });
+});
+
+describe('readings as CSV', () => {
+  const rows = (sample: (typeof SAMPLES)[number]) => Papa.parse<Record<string, string>>(readingsCsv(sample.facts, sample.readings), { header: true }).data;
+
+  test('every reading is there, the corrected one too', () => {
+    const all = rows(SAMPLES[2]!);
+    expect(all).toHaveLength(SAMPLES[2]!.readings.length);
+    expect(all.filter(({ item }) => item === 'element-ohms/ohms-1').map(({ value, state, verdict }) => [value, state, verdict])).toEqual([['6.1', 'corrected', 'fail'], ['12.1', 'current', 'pass']]);
+  });
+
+  test('a formula in a name is disarmed', () => {
+    const [reading] = SAMPLES[1]!.readings;
+    expect(readingsCsv(SAMPLES[1]!.facts, [{ ...reading!, author: '=cmd()' }])).toContain("'=cmd()");
+  });
+});

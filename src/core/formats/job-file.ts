@@ -1,0 +1,86 @@
+import { array, number, object, string } from 'yup';
+import { type Parsed, parseJson, parseWith } from '../border/parse';
+import { assumedFacts, type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '../job/document';
+import type { Reading } from '../job/reading';
+import { idSchema, readingSchema, timeSchema } from '../job/reading-schema';
+import { confirmedSchema, factsSchema, nameSchema } from '../job/schema';
+
+/** Largest job file that is read, bytes. A job with a thousand readings is a tenth of it. */
+export const MAX_JOB_FILE_BYTES = 2_000_000;
+
+const FORMAT = 'gate-cross-job';
+
+/** A whole job as one file: facts, what of them is confirmed, and every reading. */
+export interface JobFile {
+  readonly format: typeof FORMAT;
+  readonly fileVersion: typeof JOB_FILE_VERSION;
+  readonly id: string;
+  readonly name: string;
+  readonly facts: Facts;
+  readonly confirmed: readonly FactPath[];
+  readonly handedOverAt: string | null;
+  readonly readings: readonly Reading[];
+}
+
+const schema = object({
+  format: string().oneOf([FORMAT] as const, `must be "${FORMAT}"`).required(`must be "${FORMAT}"`),
+  fileVersion: number().oneOf([JOB_FILE_VERSION] as const).required(),
+  id: idSchema,
+  name: nameSchema,
+  facts: factsSchema.required('must be given'),
+  confirmed: confirmedSchema.required('must be a list of fact paths'),
+  handedOverAt: timeSchema.nullable().defined('must be a time, or null'),
+  readings: array(readingSchema)
+    .max(5000, 'must be at most 5000 readings')
+    .required('must be a list of readings')
+    .test('ids', 'two readings have the same id', (readings) => new Set(readings?.map((reading) => reading?.id)).size === readings?.length),
+}).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
+
+const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Lays what a file says over the assumptions, so that a file from before a fact existed still reads. */
+const withAssumptions = (facts: unknown): unknown => {
+  if (!isRecord(facts)) return facts;
+  const assumed = assumedFacts() as unknown as Record<string, object>;
+  const known = Object.entries(assumed).map(([group, values]) => [group, group in facts && !isRecord(facts[group]) ? facts[group] : { ...values, ...(facts[group] as object | undefined) }]);
+  return { ...facts, ...Object.fromEntries(known) };
+};
+
+const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
+  if (!isRecord(input)) return { ok: false, path: '', error: 'This is not a job file: it must be a JSON object.' };
+  const { fileVersion, format } = input;
+  if (format !== FORMAT) return { ok: false, path: 'format', error: `must be "${FORMAT}"; this is some other file` };
+  if (typeof fileVersion !== 'number' || !Number.isInteger(fileVersion) || fileVersion < 1) return { ok: false, path: 'fileVersion', error: 'must be a whole number from 1' };
+  if (fileVersion > JOB_FILE_VERSION) return { ok: false, path: 'fileVersion', error: `is ${fileVersion}: made by a newer version of the application. This one reads up to ${JOB_FILE_VERSION}; update it first` };
+  return { ok: true, value: input };
+};
+
+/** Checks a job file that was read as JSON. Facts that are missing get their assumption; nothing else is put right. */
+export const parseJobFile = (input: unknown): Parsed<JobFile> => {
+  const open = isOpenObject(input);
+  if (!open.ok) return open;
+  const parsed = parseWith(schema, { ...open.value, facts: withAssumptions(open.value.facts) });
+  return parsed.ok ? { ok: true, value: parsed.value as unknown as JobFile } : parsed;
+};
+
+/** Checks the text of a job file; one that is too large is refused unread. */
+export const parseJobFileText = (text: string): Parsed<JobFile> => {
+  if (text.length > MAX_JOB_FILE_BYTES) return { ok: false, path: '', error: `The file is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.` };
+  const json = parseJson(text);
+  return json.ok ? parseJobFile(json.value) : json;
+};
+
+/** Puts a job together as a file. */
+export const toJobFile = (id: string, document: JobDocument, readings: readonly Reading[], handedOverAt: string | null): JobFile => ({
+  format: FORMAT,
+  fileVersion: JOB_FILE_VERSION,
+  id,
+  name: document.name,
+  facts: document.facts,
+  confirmed: document.confirmed,
+  handedOverAt,
+  readings,
+});
+
+/** The document that a file holds. */
+export const documentOf = ({ fileVersion, name, facts, confirmed }: JobFile): JobDocument => ({ fileVersion, name, facts, confirmed });

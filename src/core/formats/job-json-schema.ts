@@ -1,0 +1,75 @@
+import { ALL_FACTS, JOB_FILE_VERSION } from '../job/document';
+import type { AnyFact } from '../job/fact';
+import { FACT_GROUPS } from '../job/facts';
+
+type JsonSchema = Record<string, unknown>;
+
+const factSchema = (fact: AnyFact): JsonSchema => {
+  const about = { title: fact.label, ...(fact.why ? { description: fact.why } : {}) };
+  switch (fact.kind) {
+    case 'number':
+      return { ...about, type: fact.none === undefined ? 'number' : ['number', 'null'], minimum: fact.min, maximum: fact.max, ...(fact.unit ? { $comment: `unit: ${fact.unit}` } : {}), default: fact.assumed };
+    case 'choice':
+      return { ...about, enum: fact.options.map(({ value }) => value), default: fact.assumed };
+    case 'flag':
+      return { ...about, type: 'boolean', default: fact.assumed };
+    case 'text':
+      return { ...about, type: 'string', maxLength: fact.maxLength, default: '' };
+    case 'numbers':
+      return { ...about, type: 'array', items: { type: 'number', minimum: fact.min, maximum: fact.max, $comment: `unit: ${fact.unit}` }, minItems: fact.least, maxItems: fact.most, default: fact.assumed };
+    case 'table': {
+      const columns = Object.entries(fact.columns);
+      const properties = Object.fromEntries(columns.map(([name, { label, unit, min, max }]) => [name, { title: label, type: 'number', minimum: min, maximum: max, ...(unit ? { $comment: `unit: ${unit}` } : {}) }]));
+      return { ...about, type: 'array', minItems: fact.least, maxItems: fact.most, items: { type: 'object', properties, required: columns.map(([name]) => name), additionalProperties: false }, default: fact.assumed };
+    }
+  }
+};
+
+const uuid = { type: 'string', pattern: '^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$' };
+const time = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d+)?Z$' };
+
+/** The JSON Schema of the job file, made from the catalogue of facts. Facts that are missing take their default. */
+export const jobJsonSchema = (): JsonSchema => ({
+  $schema: 'http://json-schema.org/draft-07/schema#',
+  title: 'Gate Cross job file',
+  type: 'object',
+  required: ['format', 'fileVersion', 'id', 'name', 'facts', 'confirmed', 'handedOverAt', 'readings'],
+  additionalProperties: false,
+  properties: {
+    format: { const: 'gate-cross-job' },
+    fileVersion: { const: JOB_FILE_VERSION },
+    id: uuid,
+    name: { type: 'string', minLength: 1, maxLength: 120 },
+    facts: {
+      type: 'object',
+      additionalProperties: false,
+      properties: Object.fromEntries(
+        Object.keys(FACT_GROUPS).map((group) => [
+          group,
+          { type: 'object', additionalProperties: false, properties: Object.fromEntries(ALL_FACTS.filter((entry) => entry.group === group).map(({ path, fact }) => [path.slice(group.length + 1), factSchema(fact)])) },
+        ]),
+      ),
+    },
+    confirmed: { description: 'Facts that somebody has looked at; all others are assumed.', type: 'array', items: { enum: ALL_FACTS.map(({ path }) => path) } },
+    handedOverAt: { oneOf: [time, { type: 'null' }] },
+    readings: {
+      type: 'array',
+      maxItems: 5000,
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['id', 'item', 'value', 'place', 'at', 'author', 'instrument', 'replaces'],
+        properties: {
+          id: uuid,
+          item: { description: 'step/item of the startup', type: 'string', pattern: '^[A-Za-z0-9-]{1,40}/[A-Za-z0-9-]{1,60}$' },
+          value: { oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done'] }] },
+          place: { type: ['string', 'null'], maxLength: 40 },
+          at: time,
+          author: { type: 'string', minLength: 1, maxLength: 80 },
+          instrument: { type: 'string', maxLength: 80 },
+          replaces: { oneOf: [uuid, { type: 'null' }] },
+        },
+      },
+    },
+  },
+});

@@ -1,0 +1,73 @@
+import type { AnyFact, FactValue } from './fact';
+import { FACT_GROUPS } from './facts';
+
+type Groups = typeof FACT_GROUPS;
+export type FactGroup = keyof Groups;
+
+/** The facts of house and equipment, all of them; what nobody has looked at yet holds its assumption. */
+export type Facts = { readonly [G in FactGroup]: { readonly [K in keyof Groups[G]]: FactValue<Groups[G][K]> } };
+
+/** The address of one fact, such as `outdoorUnit.reversingValve`. */
+export type FactPath = { [G in FactGroup]: `${G}.${keyof Groups[G] & string}` }[FactGroup];
+
+/** What the database keeps of a job as one document. */
+export interface JobDocument {
+  readonly fileVersion: typeof JOB_FILE_VERSION;
+  readonly name: string;
+  readonly facts: Facts;
+  /** Facts that somebody has looked at; all others are assumed. */
+  readonly confirmed: readonly FactPath[];
+}
+
+/** Version of the job file and of the stored document. */
+export const JOB_FILE_VERSION = 1;
+
+/** Every fact with its path, in the order of the catalogue. */
+export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] = Object.entries(FACT_GROUPS).flatMap(([group, facts]) =>
+  Object.entries(facts).map(([name, fact]) => ({ path: `${group}.${name}` as FactPath, group: group as FactGroup, fact: fact as unknown as AnyFact })),
+);
+
+const BY_PATH = new Map<string, AnyFact>(ALL_FACTS.map(({ path, fact }) => [path, fact]));
+
+/** The catalogue's entry for a path. */
+export const factAt = (path: FactPath): AnyFact => BY_PATH.get(path)!;
+
+/** Whether a text is the path of a fact. */
+export const isFactPath = (path: string): path is FactPath => BY_PATH.has(path);
+
+/** Facts as they are before anybody has looked. */
+export const assumedFacts = (): Facts =>
+  Object.fromEntries(Object.entries(FACT_GROUPS).map(([group, facts]) => [group, Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, fact.assumed]))])) as unknown as Facts;
+
+/** A job with nothing but assumptions. */
+export const blankJob = (name: string): JobDocument => ({ fileVersion: JOB_FILE_VERSION, name, facts: assumedFacts(), confirmed: [] });
+
+const split = (path: FactPath) => path.split('.') as [FactGroup, string];
+
+/** The value of a fact. */
+export const factValue = (facts: Facts, path: FactPath): unknown => {
+  const [group, name] = split(path);
+  return (facts[group] as Record<string, unknown>)[name];
+};
+
+/** Facts with one value replaced. The value must suit the fact: check it first. */
+export const withFact = (facts: Facts, path: FactPath, value: unknown): Facts => {
+  const [group, name] = split(path);
+  return { ...facts, [group]: { ...facts[group], [name]: value } };
+};
+
+/** Whether two values of a fact are the same; lists and tables by content. */
+export const sameValue = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
+
+/** One change of a fact, as it travels from the Sheet to the database. A change confirms the fact. */
+export interface FactChange {
+  readonly path: FactPath;
+  readonly value: unknown;
+}
+
+/** A document with changes laid over it, each changed fact confirmed. */
+export const applyChanges = (document: JobDocument, changes: readonly FactChange[]): JobDocument => ({
+  ...document,
+  facts: changes.reduce((facts, { path, value }) => withFact(facts, path, value), document.facts),
+  confirmed: [...new Set([...document.confirmed, ...changes.map(({ path }) => path)])],
+});

@@ -1,0 +1,85 @@
+/** Where the technician stands when he reads a fact. */
+export const PLACES = { desk: 'At the desk', yard: 'In the yard', closet: 'At the air handler', wall: 'At the thermostat' } as const;
+export type Place = keyof typeof PLACES;
+
+interface FactBase<T> {
+  readonly label: string;
+  readonly place: Place;
+  /** What holds until somebody has looked. */
+  readonly assumed: T;
+  /** What the fact is for, in one sentence. */
+  readonly why?: string;
+}
+
+export interface NumberFact<T extends number | null = number | null> extends FactBase<T> {
+  readonly kind: 'number';
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+  readonly step: number;
+  /** Whether "not known" or "none" is an answer, and how it is worded. */
+  readonly none?: string;
+}
+
+export interface ChoiceFact<T extends string | number = string | number> extends FactBase<T> {
+  readonly kind: 'choice';
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+}
+
+export interface FlagFact extends FactBase<boolean> {
+  readonly kind: 'flag';
+}
+
+export interface TextFact extends FactBase<string> {
+  readonly kind: 'text';
+  readonly maxLength: number;
+  readonly lines?: number;
+}
+
+/** A short list of numbers that all mean the same, such as breakers. */
+export interface NumbersFact extends FactBase<readonly number[]> {
+  readonly kind: 'numbers';
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  readonly item: string;
+}
+
+/** A small table of numbers, such as rating points. */
+export interface TableFact<Row extends object = Record<string, number>> extends FactBase<readonly Row[]> {
+  readonly kind: 'table';
+  readonly columns: { readonly [C in keyof Row]: { readonly label: string; readonly unit: string; readonly min: number; readonly max: number; readonly step: number } };
+  readonly least: number;
+  readonly most: number;
+  /** A column whose values must differ from row to row. */
+  readonly distinct?: keyof Row & string;
+  readonly newRow: Row;
+  readonly item: string;
+}
+
+export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFact | TableFact;
+
+type Bounds = { readonly unit: string; readonly min: number; readonly max: number; readonly step?: number };
+
+/** A number that is always known, if only as an assumption. */
+export const numberFact = (fact: FactBase<number> & Bounds): NumberFact<number> => ({ kind: 'number', step: 1, ...fact });
+
+/** A number that may be missing; `none` words what its absence means. */
+export const optionalNumberFact = (fact: FactBase<number | null> & Bounds & { readonly none: string }): NumberFact<number | null> => ({ kind: 'number', step: 1, ...fact });
+
+/** One of a few named values. */
+export const choiceFact = <const T extends string | number>(fact: Omit<FactBase<T>, 'assumed'> & { readonly options: readonly { readonly value: T; readonly label: string }[]; readonly assumed: NoInfer<T> }): ChoiceFact<T> => ({ kind: 'choice', ...fact });
+
+export const flagFact = (fact: FactBase<boolean>): FlagFact => ({ kind: 'flag', ...fact });
+
+export const textFact = (fact: Omit<FactBase<string>, 'assumed'> & { readonly maxLength?: number; readonly lines?: number }): TextFact => ({ kind: 'text', assumed: '', maxLength: 120, ...fact });
+
+export const numbersFact = (fact: FactBase<readonly number[]> & Omit<NumbersFact, 'kind' | keyof FactBase<never> | 'step'> & { readonly step?: number }): NumbersFact => ({ kind: 'numbers', step: 1, ...fact });
+
+export const tableFact = <Row extends object>(fact: Omit<TableFact<Row>, 'kind'>): TableFact<Row> => ({ kind: 'table', ...fact });
+
+/** The type of value that a fact holds. */
+export type FactValue<F> = F extends { readonly assumed: infer T } ? T : never;

@@ -1,0 +1,32 @@
+import type { FactPath } from './document';
+
+export type Severity = 'error' | 'warning' | 'advice';
+
+/** The pages of a job, in the order of the work. */
+export type JobPage = 'sheet' | 'wiring' | 'startup' | 'handover';
+
+/** Something about a job that wants a look: what it is, why it matters, what mends it, where. */
+export interface Finding {
+  readonly rule: string;
+  readonly severity: Severity;
+  readonly what: string;
+  readonly why: string;
+  readonly mend: string;
+  readonly page: JobPage;
+  /** The fact to change, where it is one. */
+  readonly fact?: FactPath;
+}
+
+/** A finding as a rule words it, before the rule's id and reason are put to it. */
+export type Found = Omit<Finding, 'rule' | 'why'>;
+
+/** A rule as data: an id, a plain sentence why, and a check that words what it finds. */
+export interface Rule<Subject> {
+  readonly id: string;
+  readonly why: string;
+  readonly check: (subject: Subject) => readonly Found[];
+}
+
+/** Everything that a list of rules finds. */
+export const applyRules = <Subject>(rules: readonly Rule<Subject>[], subject: Subject): Finding[] =>
+  rules.flatMap((rule) => rule.check(subject).map((found) => ({ rule: rule.id, why: rule.why, ...found })));

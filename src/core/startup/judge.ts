@@ -1,0 +1,36 @@
+import type { ReadingValue } from '../job/reading';
+import { roundTo } from '../units/round';
+import type { Grade, Item, Verdict } from './step';
+
+const gradeOf = (value: ReadingValue, item: Item, place: string | null): Grade => {
+  const expected = item.expect(place);
+  if (expected.kind === 'tick') return value === 'done' ? 'pass' : 'fail';
+  if (expected.kind !== 'band') return 'noted';
+  if (typeof value !== 'number') return 'fail';
+  if (value >= expected.pass[0] && value <= expected.pass[1]) return 'pass';
+  return value >= expected.warn[0] && value <= expected.warn[1] ? 'warn' : 'fail';
+};
+
+const plainWords = (value: ReadingValue, grade: Grade, item: Item, place: string | null): string => {
+  const expected = item.expect(place);
+  if (expected.kind === 'tick') return grade === 'pass' ? 'Done.' : 'Not done.';
+  if (expected.kind === 'needs') return `Kept. Judged once it is known: ${expected.what}.`;
+  if (expected.kind === 'record') return 'Kept.';
+  if (value === 'OL') return 'Open circuit.';
+  if (grade === 'pass') return 'As expected.';
+  const [low, high] = expected.pass;
+  const number = value as number;
+  const off = number < low ? `${roundTo(low - number, 1)} ${item.unit} under` : `${roundTo(number - high, 1)} ${item.unit} over`;
+  return `${off} the limit.`;
+};
+
+/**
+ * Judges one reading against what is expected of its item.
+ * @param value in the item's unit
+ * @param place where the clamp or probe was, for items that ask
+ */
+export const judge = (item: Item, value: ReadingValue, place: string | null): Verdict => {
+  const grade = gradeOf(value, item, place);
+  const explained = item.explain?.(value, grade, place);
+  return explained ? { grade, ...explained } : { grade, means: plainWords(value, grade, item, place) };
+};

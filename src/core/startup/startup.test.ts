@@ -1,0 +1,135 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import type { Facts } from '../job/document';
+import { currentReadings, type Reading, readingHistory, type ReadingValue } from '../job/reading';
+import { SAMPLES } from '../job/samples';
+import { diagnose } from './diagnose';
+import { startupPlan, tally } from './plan';
+
+const [planned, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
+
+const reading = (item: string, value: ReadingValue, place: string | null = null, at = '2026-02-01T10:00:00Z'): Reading => ({ id: `${item}@${at}`, item, value, place, at, author: 'R. A.', instrument: 'meter', replaces: null });
+const itemOf = (facts: Facts, readings: readonly Reading[], key: string) => startupPlan(facts, readings, DEFAULT_MOMENT).flatMap(({ items }) => items).find((item) => item.key === key)!;
+const verdictOf = (facts: Facts, readings: readonly Reading[], key: string) => itemOf(facts, readings, key).verdict!;
+
+test('a proved job has nothing open and nothing failed', () => {
+  expect(tally(startupPlan(proved.facts, proved.readings, DEFAULT_MOMENT))).toMatchObject({ open: 0, warn: 0, fail: 0 });
+});
+
+test('the half kit is found, and nothing else', () => {
+  const failed = startupPlan(started.facts, started.readings, DEFAULT_MOMENT).flatMap(({ items }) => items).filter(({ verdict }) => verdict?.grade === 'fail');
+  expect(failed.map(({ key }) => key)).toEqual(['heat-aux/amps-1']);
+  expect(failed[0]!.verdict!.means).toBe('Fits 1 of 2 elements: 1 not heating.');
+});
+
+describe('strip amps are judged at the volts just measured', () => {
+  const at = (volts: number, amps: number, place: string) => verdictOf(proved.facts, [reading('heat-aux/strip-volts', volts), reading('heat-aux/amps-1', amps, place)], 'heat-aux/amps-1');
+  test.each([
+    ['all on, blower in the clamp', 240, 42.4, 'with-blower', 'pass', /elements 1, 2 on/],
+    ['all on, heaters only', 240, 40, 'heaters-only', 'pass', /elements 1, 2 on/],
+    ['low supply is not a dead element', 208, 34.7, 'heaters-only', 'pass', /elements 1, 2 on/],
+    ['half the kit', 240, 20, 'heaters-only', 'fail', /1 of 2 elements/],
+    ['the blower alone', 240, 2.4, 'with-blower', 'fail', /no element/],
+    ['nothing that elements can give', 240, 30, 'heaters-only', 'fail', /No combination/],
+  ])('%s', (_, volts, amps, place, grade, means) => {
+    const verdict = at(volts, amps, place);
+    expect(verdict.grade).toBe(grade);
+    expect(verdict.means).toMatch(means);
+  });
+
+  test('the expected amps follow the volts', () => {
+    const expected = itemOf(proved.facts, [reading('heat-aux/strip-volts', 228)], 'heat-aux/amps-1').expected;
+    expect(expected.kind === 'band' && expected.aim).toBeCloseTo(38 + 2.4, 6);
+  });
+
+  test('before the volts are read, nothing is blamed', () => {
+    expect(verdictOf(proved.facts, [reading('heat-aux/amps-1', 20, 'heaters-only')], 'heat-aux/amps-1').next).toMatch(/volts at the kit/);
+  });
+});
+
+describe('element ohms', () => {
+  const of = (value: ReadingValue) => verdictOf(proved.facts, [reading('element-ohms/ohms-1', value)], 'element-ohms/ohms-1');
+  test.each([
+    [12, 'pass', /As expected/],
+    ['OL', 'fail', /Open: no heat/],
+    [6, 'fail', /more than the plate/],
+    [0.5, 'fail', /short/],
+    [14, 'warn', /less heat/],
+    [30, 'fail', /less heat/],
+  ] as const)('%s Ω: %s', (value, grade, means) => {
+    expect(of(value)).toMatchObject({ grade, means: expect.stringMatching(means) });
+  });
+});
+
+describe('rise', () => {
+  test('waits for what it needs, and says what', () => {
+    expect(itemOf(proved.facts, [], 'heat/supply').expected).toMatchObject({ kind: 'needs', what: 'the outdoor temperature' });
+    expect(itemOf(proved.facts, [reading('conditions/outdoor', 27)], 'heat/supply').expected).toMatchObject({ kind: 'needs', what: 'the return air' });
+  });
+
+  test('thin air warms more: the same heat, higher up', () => {
+    const readings = [reading('conditions/outdoor', 27), reading('heat/return', 66)];
+    const aim = (elevationFt: number) => {
+      const { expected } = itemOf({ ...proved.facts, site: { ...proved.facts.site, elevationFt } }, readings, 'heat/supply');
+      return expected.kind === 'band' ? expected.aim! - 66 : NaN;
+    };
+    expect(aim(5900) / aim(0)).toBeCloseTo(1 / 0.8044, 3);
+  });
+
+  test('too little air for the strips is said with the airflow', () => {
+    const readings = [reading('emergency/strip-volts', 240), reading('emergency/amps-1', 40, 'heaters-only'), reading('emergency/return', 66), reading('emergency/supply', 130)];
+    const verdict = verdictOf(proved.facts, readings, 'emergency/supply');
+    expect(verdict.means).toMatch(/Airflow by temperature rise: 589 CFM/);
+    expect(verdict.next).toMatch(/Too little air/);
+  });
+});
+
+describe('terminals', () => {
+  test('a broken conductor is named from the readings of the step', () => {
+    const readings = [reading('heat/volts-outdoor-unit-Y', 0.1), reading('heat/volts-outdoor-unit-valve', 0), reading('heat/volts-air-handler-G', 25.5), reading('heat/volts-air-handler-W1', 0)];
+    const verdict = verdictOf(proved.facts, readings, 'heat/volts-outdoor-unit-Y');
+    expect(verdict.grade).toBe('fail');
+    expect(verdict.means).toMatch(/yellow conductor/);
+    const suspects = diagnose({ facts: proved.facts, readings: currentReadings(readings), moment: DEFAULT_MOMENT }, 'heat', 'heat-1');
+    // An open common outdoors reads the same here: with the board's R on it, C floats up to where Y is.
+    expect(suspects.map(({ id }) => id).sort()).toEqual(['outdoor-cable C', 'outdoor-cable Y', 'thermostat R–Y', 'thermostat-cable Y']);
+  });
+
+  test('sound readings suspect nothing, and so do none', () => {
+    const context = { facts: proved.facts, readings: currentReadings(proved.readings), moment: DEFAULT_MOMENT };
+    expect(diagnose(context, 'heat', 'heat-1')).toEqual([]);
+    expect(diagnose({ ...context, readings: new Map() }, 'heat', 'heat-1')).toEqual([]);
+  });
+
+  test('hot where it should be dead', () => {
+    expect(verdictOf(proved.facts, [reading('emergency/volts-outdoor-unit-Y', 25)], 'emergency/volts-outdoor-unit-Y').means).toMatch(/should be dead and is hot/);
+  });
+
+  test('below the lockout, W1 is expected hot on a plain heat call, with the reason', () => {
+    const { expected } = itemOf(planned.facts, [reading('conditions/outdoor', 20)], 'heat/volts-air-handler-W1');
+    expect(expected).toMatchObject({ kind: 'band', pass: [21, 28], sum: expect.stringContaining('locked out below 35 °F') });
+  });
+});
+
+test('a supply of half the volts is a lost leg', () => {
+  expect(verdictOf(proved.facts, [reading('supply-volts/kit-1', 121)], 'supply-volts/kit-1').means).toMatch(/one leg is lost/);
+});
+
+test('motors without plate amps ask for them on the Sheet', () => {
+  expect(itemOf(planned.facts, [], 'heat/compressor-amps').expected).toMatchObject({ kind: 'needs', fact: 'outdoorUnit.compressorRatedAmps' });
+  expect(verdictOf(proved.facts, [reading('heat/compressor-amps', 0.2)], 'heat/compressor-amps').means).toMatch(/does not run/);
+});
+
+test('a defrost that runs to its cap is not passed', () => {
+  expect(verdictOf(proved.facts, [reading('defrost/minutes', 10)], 'defrost/minutes')).toMatchObject({ grade: 'warn', means: expect.stringContaining('cap') });
+});
+
+test('without a kit there are no strip steps', () => {
+  const bare: Facts = { ...proved.facts, heatKit: { ...proved.facts.heatKit, elements: [], breakersAmps: [] } };
+  expect(startupPlan(bare, [], DEFAULT_MOMENT).map(({ step }) => step.id)).toEqual(['make-safe', 'conditions', 'supply-volts', 'control-volts', 'fan', 'heat', 'defrost', 'cool', 'leave']);
+});
+
+test('a correction counts, and the old value stays', () => {
+  const readings = [reading('conditions/outdoor', 92, null, '2026-02-01T10:00:00Z'), reading('conditions/outdoor', 29, null, '2026-02-01T10:01:00Z')];
+  expect(currentReadings(readings).get('conditions/outdoor')!.value).toBe(29);
+  expect(readingHistory(readings, 'conditions/outdoor').map(({ value }) => value)).toEqual([29, 92]);
+});

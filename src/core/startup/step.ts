@@ -1,0 +1,84 @@
+import type { CallId, Moment } from '../control/moment';
+import type { Facts, FactPath } from '../job/document';
+import type { Reading, ReadingValue } from '../job/reading';
+import type { CautionId } from './cautions';
+
+/** What a step knows while it is built: the facts, what was read so far, and the moment for what was not. */
+export interface StartupContext {
+  readonly facts: Facts;
+  readonly readings: ReadonlyMap<string, Reading>;
+  readonly moment: Moment;
+}
+
+/** A delay that the equipment imposes before a reading means anything. */
+export interface Wait {
+  readonly id: string;
+  readonly label: string;
+  readonly seconds: number;
+  readonly why: string;
+}
+
+export type Grade = 'pass' | 'warn' | 'fail' | 'noted';
+
+export interface Verdict {
+  readonly grade: Grade;
+  readonly means: string;
+  /** What to measure or do next, where something is wrong. */
+  readonly next?: string;
+}
+
+export type Expectation =
+  /** A number within limits; `sum` says where they come from. */
+  | { readonly kind: 'band'; readonly aim: number | null; readonly pass: readonly [number, number]; readonly warn: readonly [number, number]; readonly tolerance: string; readonly sum: string }
+  /** Cannot be worked out before something else is known. */
+  | { readonly kind: 'needs'; readonly what: string; readonly fact?: FactPath }
+  /** Kept for the record, and for what it lets be worked out. */
+  | { readonly kind: 'record'; readonly sum: string }
+  /** Something to do, not to read. */
+  | { readonly kind: 'tick' };
+
+/** Where a clamp can be, when it makes a difference. */
+export interface ClampPlace {
+  readonly id: string;
+  readonly label: string;
+}
+
+/** One thing to read or do in a step. */
+export interface Item {
+  /** Unique within the step; the whole key is `step/item`. */
+  readonly id: string;
+  readonly label: string;
+  readonly unit: string;
+  readonly places?: readonly ClampPlace[];
+  readonly expect: (place: string | null) => Expectation;
+  /** Words a verdict beyond the plain limits: likeliest cause, next thing to measure. */
+  readonly explain?: (value: ReadingValue, grade: Grade, place: string | null) => Omit<Verdict, 'grade'> | null;
+}
+
+/** A step with everything in it for this job. */
+export interface BuiltStep {
+  readonly cautions: readonly CautionId[];
+  /** How to put the system there, one action a line. */
+  readonly how: readonly string[];
+  readonly call: CallId | null;
+  readonly waits: readonly Wait[];
+  readonly items: readonly Item[];
+}
+
+/** A startup step as data: what it proves, whom it applies to, how it is built for a job. */
+export interface StartupStep {
+  readonly id: string;
+  readonly title: string;
+  readonly why: string;
+  readonly applies: (facts: Facts) => boolean;
+  readonly build: (context: StartupContext) => BuiltStep;
+}
+
+/** A numeric reading of an item; undefined where there is none. */
+export const numberRead = ({ readings }: StartupContext, item: string): number | undefined => {
+  const value = readings.get(item)?.value;
+  return typeof value === 'number' ? value : undefined;
+};
+
+/** The moment a step is expected for: the outdoor temperature as measured, or as the moment has it. */
+export const stepMoment = (context: StartupContext, call: CallId): Moment => ({ ...context.moment, outdoorF: numberRead(context, 'conditions/outdoor') ?? context.moment.outdoorF, call });

@@ -1,0 +1,16 @@
+import type { StartupStep } from '../step';
+import { terminalItems } from '../terminal-items';
+
+export const controlVolts: StartupStep = {
+  id: 'control-volts',
+  title: 'Control volts at rest',
+  why: 'No call works without a sound 24 V supply.',
+  applies: () => true,
+  build: (context) => ({
+    cautions: ['live-measuring'],
+    how: ['Thermostat off. Meter on AC volts, at the air handler’s terminal strip.', 'Nothing but R should be hot.'],
+    call: 'off',
+    waits: [],
+    items: terminalItems(context, 'control-volts', 'off', ['air-handler-R', 'air-handler-G', 'air-handler-W1', 'outdoor-unit-Y']),
+  }),
+};

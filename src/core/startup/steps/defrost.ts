@@ -1,0 +1,35 @@
+import type { StartupStep } from '../step';
+import { terminalItems } from '../terminal-items';
+
+/** A defrost that runs to its cap, min. */
+const DEFROST_CAP_MIN = 10;
+
+export const defrost: StartupStep = {
+  id: 'defrost',
+  title: 'Defrost',
+  why: 'One that ends on its cap leaves ice, and it snowballs.',
+  applies: () => true,
+  build: (context) => {
+    const { defrostControl } = context.facts.outdoorUnit;
+    return {
+      cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
+      how: [
+        'Heat call running, coil cold. Force a defrost as the board’s label says; where it does not say, leave it to the board.',
+        defrostControl === 'demand' ? 'A demand board refuses while its thermistors see a clean coil.' : 'The coil thermostat must be closed: a warm coil does not defrost.',
+        'Outdoor fan stops, valve turns, strips come if wired. Time it from start to the fan’s return.',
+      ],
+      call: 'defrost',
+      waits: [{ id: 'cap', label: 'Defrost cap', seconds: DEFROST_CAP_MIN * 60, why: 'Most boards end here, cleared or not.' }],
+      items: [
+        ...terminalItems(context, 'defrost', 'defrost', ['outdoor-unit-W', 'air-handler-W1', 'outdoor-unit-Y']),
+        {
+          id: 'minutes',
+          label: 'Defrost lasted',
+          unit: 'min',
+          expect: () => ({ kind: 'band', aim: null, pass: [0.5, DEFROST_CAP_MIN - 0.5], warn: [0.2, DEFROST_CAP_MIN + 4], tolerance: `ends on temperature, before the cap of ${DEFROST_CAP_MIN} min`, sum: 'Most boards cap at 10 min; the unit’s own manual decides' }),
+          explain: (value, grade) => (grade === 'pass' || typeof value !== 'number' ? null : value >= DEFROST_CAP_MIN - 0.5 ? { means: 'It ran to the cap: the coil did not clear.', next: 'Coil sensor’s place and ohms, indoor airflow; then charge, by licensed people.' } : { means: 'Over before it cleared anything.', next: 'Coil sensor, or a coil that was already warm.' }),
+        },
+      ],
+    };
+  },
+};

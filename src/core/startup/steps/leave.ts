@@ -1,0 +1,21 @@
+import type { StartupStep } from '../step';
+import { tick } from '../tick';
+
+export const leave: StartupStep = {
+  id: 'leave',
+  title: 'Leave it right',
+  why: 'Half the call-backs are a test setting left behind.',
+  applies: () => true,
+  build: ({ facts }) => ({
+    cautions: ['two-supplies'],
+    how: [],
+    call: null,
+    waits: [],
+    items: [
+      tick('settings', 'Thermostat back to the owner’s schedule; any lockout lifted for a test put back'),
+      tick('panels', 'Panels on, every breaker and disconnect closed'),
+      ...(facts.heatKit.elements.length > 0 ? [tick('shown-emergency', 'Owner shown emergency heat, and when to use it')] : []),
+      tick('shown-filter', 'Owner shown the filter'),
+    ],
+  }),
+};

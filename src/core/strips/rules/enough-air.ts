@@ -1,0 +1,19 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+
+export const enoughAir: Rule<Facts> = {
+  id: 'enough-air',
+  why: 'Strips below their least airflow run on their limits, and links open for good.',
+  check: ({ airHandler, heatKit }) =>
+    heatKit.elements.length === 0 || airHandler.auxCfm >= heatKit.minCfm
+      ? []
+      : [
+          {
+            severity: 'error',
+            what: `The blower is set to ${airHandler.auxCfm} CFM with strips; the kit needs at least ${heatKit.minCfm} CFM.`,
+            mend: 'Set the blower for strips higher, or fit a smaller kit that the air handler allows.',
+            page: 'sheet',
+            fact: 'airHandler.auxCfm',
+          },
+        ],
+};

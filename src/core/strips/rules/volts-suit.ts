@@ -1,0 +1,23 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+import { roundTo } from '../../units/round';
+import { jobKit } from '../from-job';
+
+export const voltsSuit: Rule<Facts> = {
+  id: 'volts-suit',
+  why: 'Heat falls with the square of the volts: a 240 V kit on 208 V gives three quarters.',
+  check: (facts) => {
+    const { ratedVolts, serviceVolts, elements } = facts.heatKit;
+    if (elements.length === 0 || ratedVolts - serviceVolts < 20) return [];
+    const rated = jobKit(facts, ratedVolts).deliveredKW;
+    return [
+      {
+        severity: 'advice',
+        what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it gives ${roundTo(jobKit(facts, serviceVolts).deliveredKW, 1)} of ${roundTo(rated, 1)} kW.`,
+        mend: 'Reckon with the lower figure; every expected reading here already does once the volts are measured.',
+        page: 'sheet',
+        fact: 'heatKit.serviceVolts',
+      },
+    ];
+  },
+};

@@ -1,0 +1,13 @@
+import { roundTo } from '../../units/round';
+import type { WiringRule } from './subject';
+
+export const fuseCarries: WiringRule = {
+  id: 'fuse-carries',
+  why: 'A fuse near its rating opens on a cold night, not on the bench.',
+  check: ({ facts, states }) => {
+    const amps = Math.max(...Object.values(states).map(({ solution }) => solution.sourceAmps));
+    const { fuseAmps } = facts.airHandler;
+    if (amps <= fuseAmps) return [];
+    return [{ severity: 'error', what: `The control circuit draws ${roundTo(amps, 2)} A; the board fuse is ${fuseAmps} A.`, mend: 'Find what draws so much. Never fit a larger fuse than the board’s label allows.', page: 'wiring', fact: 'airHandler.fuseAmps' }];
+  },
+};
