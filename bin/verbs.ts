@@ -8,6 +8,7 @@ import { calcCrossing } from '../src/core/formats/calc/crossing';
 import { calcHeatKit } from '../src/core/formats/calc/heatkit';
 import { type JobFile, parseJobFileText } from '../src/core/formats/job-file';
 import { sampleFile } from '../src/core/formats/sample-file';
+import { jobName } from '../src/core/job/document';
 import { SAMPLES } from '../src/core/job/samples';
 import { roundTo } from '../src/core/units/round';
 import { plan } from '../src/core/wiring/plan';
@@ -26,9 +27,9 @@ const answered = <T>(value: T) => ({ ok: true, value }) as const;
 
 const CALCS: Record<string, (input: unknown) => Parsed<unknown>> = { circuit: calcCircuit, heatkit: calcHeatKit, crossing: calcCrossing };
 
-const withJob = (text: string, use: (job: JobFile) => Parsed<unknown>): Parsed<unknown> => {
+const withJob = (text: string, answer: (job: JobFile) => Parsed<unknown>): Parsed<unknown> => {
   const job = parseJobFileText(text);
-  return job.ok ? use(job.value) : job;
+  return job.ok ? answer(job.value) : job;
 };
 
 /** Options shared by the verbs that answer for a moment: `--call`, `--outdoor`. */
@@ -48,10 +49,10 @@ const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: M
   return answered({ file: parsed.positionals[0], call: known, moment: { ...DEFAULT_MOMENT, outdoorF, call: known ?? DEFAULT_MOMENT.call } });
 };
 
-const withMoment = (words: string[], read: Read, use: (job: JobFile, moment: Moment, call: CallId | undefined) => Parsed<unknown>): Parsed<unknown> => {
+const withMoment = (words: string[], read: Read, answer: (job: JobFile, moment: Moment, call: CallId | undefined) => Parsed<unknown>): Parsed<unknown> => {
   const options = momentOf(words);
   if (!options.ok) return options;
-  return withJob(read(options.value.file), (job) => use(job, options.value.moment, options.value.call));
+  return withJob(read(options.value.file), (job) => answer(job, options.value.moment, options.value.call));
 };
 
 export const VERBS: Readonly<Record<string, Verb>> = {
@@ -90,9 +91,9 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   spice: {
     usage: 'spice FILE --call CALL [--outdoor F]',
     run: (words, read) =>
-      withMoment(words, read, ({ name, facts }, moment, call) => {
+      withMoment(words, read, ({ facts }, moment, call) => {
         if (call === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
-        return answered(toSpice(wiringState(facts, plan(facts), moment).network, `${name}: ${call} at ${moment.outdoorF} F outdoors`));
+        return answered(toSpice(wiringState(facts, plan(facts), moment).network, `${jobName(facts)}: ${call} at ${moment.outdoorF} F outdoors`));
       }),
   },
 };

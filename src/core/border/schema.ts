@@ -19,5 +19,4 @@ export const shortText = (maxLength = 120) => string().typeError('must be text')
 export const plainText = (maxLength: number) =>
   shortText(maxLength)
     .test('no-markup', 'holds markup; write plain text', (value) => !/<[a-z!/?][^>]*>/i.test(value ?? ''))
-    // eslint-disable-next-line no-control-regex
     .test('no-control', 'holds control characters; write plain text', (value) => !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value ?? ''));

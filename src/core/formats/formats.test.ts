@@ -36,7 +36,7 @@ describe('refused with the path and what to do', () => {
     ['a number in quotes', (f) => { f.facts.house.designBtuh = '36000'; }, 'facts.house.designBtuh', /must be a number/],
     ['a value that is no choice', (f) => { f.facts.outdoorUnit.reversingValve = 'X'; }, 'facts.outdoorUnit.reversingValve', /one of/],
     ['markup', (f) => { f.facts.site.notes = 'see <script>alert(1)</script>'; }, 'facts.site.notes', /markup/],
-    ['control characters', (f) => { f.name = 'a\u0000b'; }, 'name', /control/],
+    ['control characters', (f) => { f.facts.site.jobName = 'a\u0000b'; }, 'facts.site.jobName', /control/],
     ['an unknown fact', (f) => { f.facts.house.colour = 'blue'; }, 'facts.house', /not known: colour/],
     ['a group that is no object', (f) => { f.facts.house = 7; }, 'facts.house', /./],
     ['one rating point', (f) => { f.facts.outdoorUnit.ratingPoints.length = 1; }, 'facts.outdoorUnit.ratingPoints', /at least 2/],

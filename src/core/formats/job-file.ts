@@ -1,9 +1,10 @@
 import { array, number, object, string } from 'yup';
 import { type Parsed, parseJson, parseWith } from '../border/parse';
-import { assumedFacts, type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '../job/document';
+import { isRecord, overAssumptions } from '../job/assumptions';
+import { type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '../job/document';
 import type { Reading } from '../job/reading';
 import { idSchema, readingSchema, timeSchema } from '../job/reading-schema';
-import { confirmedSchema, factsSchema, nameSchema } from '../job/schema';
+import { confirmedSchema, factsSchema } from '../job/schema';
 
 /** Largest job file that is read, bytes. A job with a thousand readings is a tenth of it. */
 export const MAX_JOB_FILE_BYTES = 2_000_000;
@@ -15,7 +16,6 @@ export interface JobFile {
   readonly format: typeof FORMAT;
   readonly fileVersion: typeof JOB_FILE_VERSION;
   readonly id: string;
-  readonly name: string;
   readonly facts: Facts;
   readonly confirmed: readonly FactPath[];
   readonly handedOverAt: string | null;
@@ -26,7 +26,6 @@ const schema = object({
   format: string().oneOf([FORMAT] as const, `must be "${FORMAT}"`).required(`must be "${FORMAT}"`),
   fileVersion: number().oneOf([JOB_FILE_VERSION] as const).required(),
   id: idSchema,
-  name: nameSchema,
   facts: factsSchema.required('must be given'),
   confirmed: confirmedSchema.required('must be a list of fact paths'),
   handedOverAt: timeSchema.nullable().defined('must be a time, or null'),
@@ -35,16 +34,6 @@ const schema = object({
     .required('must be a list of readings')
     .test('ids', 'two readings have the same id', (readings) => new Set(readings?.map((reading) => reading?.id)).size === readings?.length),
 }).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
-
-const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
-
-/** Lays what a file says over the assumptions, so that a file from before a fact existed still reads. */
-const withAssumptions = (facts: unknown): unknown => {
-  if (!isRecord(facts)) return facts;
-  const assumed = assumedFacts() as unknown as Record<string, object>;
-  const known = Object.entries(assumed).map(([group, values]) => [group, group in facts && !isRecord(facts[group]) ? facts[group] : { ...values, ...(facts[group] as object | undefined) }]);
-  return { ...facts, ...Object.fromEntries(known) };
-};
 
 const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
   if (!isRecord(input)) return { ok: false, path: '', error: 'This is not a job file: it must be a JSON object.' };
@@ -59,7 +48,7 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
 export const parseJobFile = (input: unknown): Parsed<JobFile> => {
   const open = isOpenObject(input);
   if (!open.ok) return open;
-  const parsed = parseWith(schema, { ...open.value, facts: withAssumptions(open.value.facts) });
+  const parsed = parseWith(schema, { ...open.value, facts: overAssumptions(open.value.facts) });
   return parsed.ok ? { ok: true, value: parsed.value as unknown as JobFile } : parsed;
 };
 
@@ -75,7 +64,6 @@ export const toJobFile = (id: string, document: JobDocument, readings: readonly 
   format: FORMAT,
   fileVersion: JOB_FILE_VERSION,
   id,
-  name: document.name,
   facts: document.facts,
   confirmed: document.confirmed,
   handedOverAt,
@@ -83,4 +71,4 @@ export const toJobFile = (id: string, document: JobDocument, readings: readonly 
 });
 
 /** The document that a file holds. */
-export const documentOf = ({ fileVersion, name, facts, confirmed }: JobFile): JobDocument => ({ fileVersion, name, facts, confirmed });
+export const documentOf = ({ fileVersion, facts, confirmed }: JobFile): JobDocument => ({ fileVersion, facts, confirmed });

@@ -33,13 +33,12 @@ export const jobJsonSchema = (): JsonSchema => ({
   $schema: 'http://json-schema.org/draft-07/schema#',
   title: 'Gate Cross job file',
   type: 'object',
-  required: ['format', 'fileVersion', 'id', 'name', 'facts', 'confirmed', 'handedOverAt', 'readings'],
+  required: ['format', 'fileVersion', 'id', 'facts', 'confirmed', 'handedOverAt', 'readings'],
   additionalProperties: false,
   properties: {
     format: { const: 'gate-cross-job' },
     fileVersion: { const: JOB_FILE_VERSION },
     id: uuid,
-    name: { type: 'string', minLength: 1, maxLength: 120 },
     facts: {
       type: 'object',
       additionalProperties: false,

@@ -13,7 +13,6 @@ export type FactPath = { [G in FactGroup]: `${G}.${keyof Groups[G] & string}` }[
 /** What the database keeps of a job as one document. */
 export interface JobDocument {
   readonly fileVersion: typeof JOB_FILE_VERSION;
-  readonly name: string;
   readonly facts: Facts;
   /** Facts that somebody has looked at; all others are assumed. */
   readonly confirmed: readonly FactPath[];
@@ -40,7 +39,10 @@ export const assumedFacts = (): Facts =>
   Object.fromEntries(Object.entries(FACT_GROUPS).map(([group, facts]) => [group, Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, fact.assumed]))])) as unknown as Facts;
 
 /** A job with nothing but assumptions. */
-export const blankJob = (name: string): JobDocument => ({ fileVersion: JOB_FILE_VERSION, name, facts: assumedFacts(), confirmed: [] });
+export const blankJob = (): JobDocument => ({ fileVersion: JOB_FILE_VERSION, facts: assumedFacts(), confirmed: [] });
+
+/** What a job is called: its name, or else its customer. */
+export const jobName = ({ site }: Facts): string => site.jobName || site.customer || 'Unnamed job';
 
 const split = (path: FactPath) => path.split('.') as [FactGroup, string];
 
@@ -55,6 +57,12 @@ export const withFact = (facts: Facts, path: FactPath, value: unknown): Facts =>
   const [group, name] = split(path);
   return { ...facts, [group]: { ...facts[group], [name]: value } };
 };
+
+/** What a copy of a job is called. */
+export const copyName = (facts: Facts): string => `${jobName(facts).slice(0, 110)} (copy)`;
+
+/** A document under another name. */
+export const renamed = (document: JobDocument, name: string): JobDocument => ({ ...document, facts: withFact(document.facts, 'site.jobName', name.slice(0, 120)) });
 
 /** Whether two values of a fact are the same; lists and tables by content. */
 export const sameValue = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);

@@ -1,4 +1,4 @@
-import { lazy, mixed, number, object, string } from 'yup';
+import { lazy, mixed, object, string } from 'yup';
 import { bounded, plainText } from '../border/schema';
 import type { ReadingValue } from './reading';
 
@@ -17,7 +17,7 @@ const wordValue = mixed<ReadingValue>().oneOf(['OL', 'done'], 'must be a number,
 export const readingSchema = object({
   id: idSchema,
   item: string().typeError('must name an item').matches(/^[a-z0-9-]{1,40}\/[a-z0-9-]{1,60}$/i, 'must name an item, such as heat-aux/amps-1').required('must name an item'),
-  value: lazy((value: unknown) => (typeof value === 'number' ? (numberValue as ReturnType<typeof number>) : wordValue)),
+  value: lazy((value: unknown) => (typeof value === 'number' ? numberValue : wordValue)),
   place: plainText(40).nullable().defined('must be given, or null'),
   at: timeSchema.required('must be given'),
   author: plainText(80).required('must say who read it'),

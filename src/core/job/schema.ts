@@ -49,6 +49,3 @@ export const factsSchema = object(
 
 /** Paths of confirmed facts. */
 export const confirmedSchema = array(mixed<FactPath>().oneOf(ALL_FACTS.map(({ path }) => path), 'is not the path of a fact').required()).max(ALL_FACTS.length * 2);
-
-/** A job's name. */
-export const nameSchema = plainText(120).trim().min(1, 'must not be empty').required('must be given');

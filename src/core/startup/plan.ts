@@ -59,3 +59,9 @@ export const tally = (steps: readonly PlannedStep[]): StartupTally => {
   for (const { verdict } of steps.flatMap(({ items }) => items)) count[verdict?.grade ?? 'open']++;
   return count;
 };
+
+/** A step's own verdict: its worst item; open while anything is. */
+export const stepGrade = (planned: PlannedStep): 'fail' | 'warn' | 'open' | 'pass' => {
+  const { open, warn, fail } = tally([planned]);
+  return fail > 0 ? 'fail' : warn > 0 ? 'warn' : open > 0 ? 'open' : 'pass';
+};

@@ -39,6 +39,11 @@ describe.each([
   });
 });
 
+test('gates may be missing altogether', () => {
+  const { gates: _, ...input } = casesOf('crossing')[0]!.input as Record<string, unknown>;
+  expect(calcCrossing(input)).toEqual(calcCrossing({ ...input, gates: {} }));
+});
+
 describe('bad input is refused with the path of what is wrong', () => {
   const [circuit, crossing, heatkit] = ['circuit', 'crossing', 'heatkit'].map((kind) => JSON.stringify(casesOf(kind)[0]!.input));
   const spoiled = (text: string, spoil: (input: any) => void) => { // eslint-disable-line @typescript-eslint/no-explicit-any

@@ -27,14 +27,14 @@ const schema = object({
       .required('must be a list of rating points')
       .test('distinct', 'two rating points share one outdoor temperature', (points) => new Set(points?.map((point) => point?.outdoorF)).size === points?.length),
     frost: boolean().typeError('must be true or false').required('must be true or false'),
-    minOutdoorF: outdoorF().nullable().default(null),
+    minOutdoorF: outdoorF().nullable(),
   }).required('must be given'),
   banksKW: array(positive(100, 'kW').required('must be given, kW')).max(12).required('must be a list of kW; empty without strips'),
   gates: object({
     compressorBelowF: outdoorF().nullable(),
     auxAboveF: outdoorF().nullable(),
     banksCloseBelowF: array(outdoorF().nullable().defined('must be °F or null')),
-  }).default({}),
+  }).default(undefined),
   electricPerKWh: positive(100).when('fuel', { is: (fuel: unknown) => fuel !== undefined, then: (price) => price.required('must be given where there is fuel') }),
   fuel: object({
     kind: string().oneOf(Object.keys(FUEL_BTU_PER_UNIT) as FuelKind[], 'must be natural-gas, propane or fuel-oil').required('must be natural-gas, propane or fuel-oil'),
@@ -49,13 +49,13 @@ export const calcCrossing = (input: unknown): Parsed<Crossing> => {
   const parsed = parseWith(schema, input);
   if (!parsed.ok) return parsed;
   const { gates, heatPump, ...rest } = parsed.value;
-  const banks = gates.banksCloseBelowF;
+  const { banksCloseBelowF, ...lockouts } = gates ?? {};
   return {
     ok: true,
     value: crossing({
       ...rest,
       heatPump: { ...heatPump, minOutdoorF: heatPump.minOutdoorF ?? null },
-      gates: { compressorBelowF: gates.compressorBelowF, auxAboveF: gates.auxAboveF, ...(banks ? { banksCloseBelowF: banks } : {}) },
+      gates: { ...lockouts, ...(banksCloseBelowF ? { banksCloseBelowF } : {}) },
     }),
   };
 };

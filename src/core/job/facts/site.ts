@@ -1,6 +1,7 @@
 import { numberFact, textFact } from '../fact';
 
 export const site = {
+  jobName: textFact({ label: 'Name of the job', place: 'desk', maxLength: 120, why: 'What the board calls it.' }),
   customer: textFact({ label: 'Customer', place: 'desk', maxLength: 80 }),
   street: textFact({ label: 'Street', place: 'desk' }),
   town: textFact({ label: 'Town', place: 'desk', maxLength: 80 }),

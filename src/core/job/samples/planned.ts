@@ -8,10 +8,9 @@ export const planned: Sample = {
   id: 'juniper-flume',
   about: 'Planned at the desk: O valve, one bank, most of the yard still assumed.',
   fileId: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001',
-  name: 'Okafor-Lind, Juniper Flume',
   facts: {
     ...assumed,
-    site: { customer: 'Vesna Okafor-Lind', street: '14 Juniper Flume Road', town: 'Sorrel Basin', phone: '555-0114', crew: 'Basin crew, 555-0100', elevationFt: 5900, notes: 'Replaces a resistance furnace. Attic hatch in the hall; ladder on site.' },
+    site: { jobName: 'Okafor-Lind, Juniper Flume', customer: 'Vesna Okafor-Lind', street: '14 Juniper Flume Road', town: 'Sorrel Basin', phone: '555-0114', crew: 'Basin crew, 555-0100', elevationFt: 5900, notes: 'Replaces a resistance furnace. Attic hatch in the hall; ladder on site.' },
     house: { designOutdoorF: 4, designBtuh: 31_500, noLoadF: 61, heatSetpointF: 68 },
     outdoorUnit: {
       ...assumed.outdoorUnit,
@@ -28,7 +27,7 @@ export const planned: Sample = {
     cables: { ...assumed.cables, thermostatLengthFt: 45, outdoorLengthFt: 30 },
     prices: { electricPerKWh: 0.14 },
   },
-  confirmed: ['site.customer', 'site.street', 'site.town', 'site.phone', 'site.crew', 'site.elevationFt', 'site.notes', 'house.designOutdoorF', 'house.designBtuh', 'house.noLoadF', 'outdoorUnit.name', 'outdoorUnit.ratingPoints', 'airHandler.name', 'heatKit.name', 'gates.compressorBelowF', 'gates.auxAboveF', 'thermostat.outdoorSensor', 'prices.electricPerKWh'] satisfies FactPath[],
+  confirmed: ['site.jobName', 'site.customer', 'site.street', 'site.town', 'site.phone', 'site.crew', 'site.elevationFt', 'site.notes', 'house.designOutdoorF', 'house.designBtuh', 'house.noLoadF', 'outdoorUnit.name', 'outdoorUnit.ratingPoints', 'airHandler.name', 'heatKit.name', 'gates.compressorBelowF', 'gates.auxAboveF', 'thermostat.outdoorSensor', 'prices.electricPerKWh'] satisfies FactPath[],
   handedOverAt: null,
   readings: [],
 };

@@ -8,10 +8,9 @@ export const proved: Sample = {
   id: 'cinder-creek',
   about: 'Proved and handed over: O valve, one bank, every reading taken.',
   fileId: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003',
-  name: 'Brandvold-Nkemelu, Cinder Creek',
   facts: {
     ...assumed,
-    site: { customer: 'Tobias Brandvold-Nkemelu', street: '3 Cinder Creek Court', town: 'Sorrel Basin', phone: '555-0178', crew: 'Basin crew, 555-0100', elevationFt: 5900, notes: '' },
+    site: { jobName: 'Brandvold-Nkemelu, Cinder Creek', customer: 'Tobias Brandvold-Nkemelu', street: '3 Cinder Creek Court', town: 'Sorrel Basin', phone: '555-0178', crew: 'Basin crew, 555-0100', elevationFt: 5900, notes: '' },
     house: { designOutdoorF: 4, designBtuh: 25_500, noLoadF: 60, heatSetpointF: 68 },
     outdoorUnit: {
       ...assumed.outdoorUnit,

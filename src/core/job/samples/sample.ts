@@ -6,7 +6,6 @@ export interface Sample {
   readonly id: string;
   readonly about: string;
   readonly fileId: string;
-  readonly name: string;
   readonly facts: Facts;
   readonly confirmed: readonly FactPath[];
   readonly handedOverAt: string | null;

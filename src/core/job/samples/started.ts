@@ -8,10 +8,9 @@ export const started: Sample = {
   id: 'quarry-bench',
   about: 'Startup under way: B valve, two banks; one element stays cold.',
   fileId: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002',
-  name: 'Marchetti-Osei, Quarry Bench',
   facts: {
     ...assumed,
-    site: { customer: 'Ilse Marchetti-Osei', street: '208 Quarry Bench Lane', town: 'Sorrel Basin', phone: '555-0131', crew: 'Basin crew, 555-0100', elevationFt: 6050, notes: 'Dog in the yard. Breaker panel in the garage, behind the shelves.' },
+    site: { jobName: 'Marchetti-Osei, Quarry Bench', customer: 'Ilse Marchetti-Osei', street: '208 Quarry Bench Lane', town: 'Sorrel Basin', phone: '555-0131', crew: 'Basin crew, 555-0100', elevationFt: 6050, notes: 'Dog in the yard. Breaker panel in the garage, behind the shelves.' },
     house: { designOutdoorF: 4, designBtuh: 34_500, noLoadF: 62, heatSetpointF: 69 },
     outdoorUnit: {
       ...assumed.outdoorUnit,

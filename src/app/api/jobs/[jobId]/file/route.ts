@@ -1,0 +1,11 @@
+import { toJobFile } from '@/core/formats/job-file';
+import { jobName } from '@/core/job/document';
+import { download, jobRoute, missing } from '@/server/http/respond';
+import { getJob } from '@/server/repositories/jobs';
+
+export const GET = jobRoute('export job', async (_request, jobId) => {
+  const job = await getJob(jobId);
+  if (!job) return missing();
+  const file = toJobFile(job.id, job.document, job.readings, job.handedOverAt);
+  return download(`${JSON.stringify(file, null, 2)}\n`, 'application/json', jobName(job.document.facts), 'json');
+});

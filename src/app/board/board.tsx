@@ -1,0 +1,133 @@
+'use client';
+
+import { Archive, ArchiveRestore, Copy, Ellipsis, Lightbulb, Trash2 } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { DropdownMenu } from 'radix-ui';
+import { useState, useTransition } from 'react';
+import { toast } from 'sonner';
+import { v4 as uuid } from 'uuid';
+import { type JobSummary, STAGES } from '@/core/job/stored-job';
+import { call } from '@/ui/api';
+import { Mark } from '@/ui/mark';
+import { switchTheme } from '@/ui/theme';
+import { When } from '@/ui/when';
+import { ImportButton } from './import-button';
+import { NewJob } from './new-job';
+
+interface BoardProps {
+  readonly jobs: readonly JobSummary[];
+  readonly search: string;
+  readonly isArchived: boolean;
+  readonly samples: readonly { readonly id: string; readonly about: string }[];
+}
+
+type Move = 'archive' | 'restore' | 'delete' | 'undelete';
+
+const OPPOSITE: Record<Move, Move> = { archive: 'restore', restore: 'archive', delete: 'undelete', undelete: 'delete' };
+const SAID: Record<Move, string> = { archive: 'Archived', restore: 'Back on the board', delete: 'Deleted', undelete: 'Back on the board' };
+
+const Actions = ({ job, onMove, onCopy }: { job: JobSummary; onMove: (move: Move) => void; onCopy: () => void }) => {
+  const item = 'flex min-h-11 items-center gap-3 rounded px-3 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper';
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="bare-button" aria-label={`More for ${job.name}`}>
+        <Ellipsis size={20} aria-hidden />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" className="z-30 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md">
+          <DropdownMenu.Item className={item} onSelect={onCopy}>
+            <Copy size={18} aria-hidden /> Duplicate
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => onMove(job.archivedAt === null ? 'archive' : 'restore')}>
+            {job.archivedAt === null ? <Archive size={18} aria-hidden /> : <ArchiveRestore size={18} aria-hidden />}
+            {job.archivedAt === null ? 'Archive' : 'Bring back'}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => onMove('delete')}>
+            <Trash2 size={18} aria-hidden /> Delete
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+};
+
+/** The board: every job on the bench, one line each. */
+export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
+  const router = useRouter();
+  const [isPending, startTransition] = useTransition();
+  const [words, setWords] = useState(search);
+  const show = (nextWords: string, archived: boolean) => {
+    const query = new URLSearchParams({ ...(nextWords ? { search: nextWords } : {}), ...(archived ? { shelf: 'archived' } : {}) });
+    startTransition(() => router.replace(query.size > 0 ? `/?${query}` : '/', { scroll: false }));
+  };
+  const refresh = () => startTransition(() => router.refresh());
+  const move = async (job: JobSummary, action: Move) => {
+    const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
+    if (answer.kind !== 'ok') return toast.error(answer.error);
+    refresh();
+    toast(`${SAID[action]}: ${job.name}`, { action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action]) } });
+  };
+  const copy = async (job: JobSummary) => {
+    const answer = await call(`/api/jobs`, { method: 'POST', body: { id: uuid(), from: 'copy', source: job.id } });
+    if (answer.kind !== 'ok') return toast.error(answer.error);
+    refresh();
+    toast(`Duplicated: ${job.name}`);
+  };
+  return (
+    <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <header className="flex flex-wrap items-center gap-3 border-b-2 border-ink pb-3">
+        <Mark size={36} />
+        <h1 className="flex-1 font-label text-3xl font-semibold">Gate Cross</h1>
+        <button type="button" className="bare-button" onClick={switchTheme} aria-label="Lights out or on">
+          <Lightbulb size={20} aria-hidden />
+        </button>
+        <ImportButton onDone={refresh} />
+        <NewJob samples={samples} />
+      </header>
+      <div className="flex flex-wrap items-center gap-3 py-3">
+        <input
+          type="search"
+          aria-label="Search jobs"
+          placeholder="Name, customer, street, town"
+          value={words}
+          onChange={(event) => {
+            setWords(event.target.value);
+            show(event.target.value, isArchived);
+          }}
+          className="field-box min-w-0 flex-1 text-lg"
+        />
+        <div role="group" aria-label="Which jobs" className="flex">
+          {[false, true].map((archived) => (
+            <button key={String(archived)} type="button" aria-pressed={archived === isArchived} onClick={() => show(words, archived)} className="plain-button aria-pressed:bg-ink aria-pressed:text-paper">
+              {archived ? 'Archived' : 'On the bench'}
+            </button>
+          ))}
+        </div>
+      </div>
+      <ul aria-label="Jobs" aria-busy={isPending} className={isPending ? 'opacity-60' : ''}>
+        {jobs.map((job) => (
+          <li key={job.id} className="flex items-center gap-2 border-b border-line">
+            <Link href={`/jobs/${job.id}/sheet`} prefetch={false} className="grid min-w-0 flex-1 gap-x-4 py-3 hover:bg-sheet sm:grid-cols-[minmax(0,2fr)_minmax(0,2fr)_8rem_10rem]">
+              <span className="truncate font-label text-xl font-semibold">{job.name}</span>
+              <span className="truncate text-quiet">{[job.street, job.town].filter(Boolean).join(', ') || 'no address yet'}</span>
+              <span className="font-medium">
+                {STAGES[job.stage]}
+                {job.readings > 0 && <span className="font-mono text-sm text-quiet"> {job.readings} read</span>}
+              </span>
+              <span className="text-sm text-quiet">
+                <When at={job.updatedAt} />
+              </span>
+            </Link>
+            <Actions job={job} onMove={(action) => void move(job, action)} onCopy={() => void copy(job)} />
+          </li>
+        ))}
+      </ul>
+      {jobs.length === 0 && (
+        <p className="py-10 text-center text-lg text-quiet">
+          {search ? 'No job has all of these words.' : isArchived ? 'Nothing is archived.' : 'No jobs yet. Make one, start from a sample, or bring in a job file.'}
+        </p>
+      )}
+    </main>
+  );
+};

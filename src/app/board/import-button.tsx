@@ -1,0 +1,46 @@
+'use client';
+
+import { Upload } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { v4 as uuid } from 'uuid';
+import { call } from '@/ui/api';
+
+/** A job file larger than this is refused before it is sent, bytes; the server refuses it too. */
+const MAX_BYTES = 2_000_000;
+
+/** Brings in a job file; what is wrong with one is said with its path, and nothing is saved. */
+export const ImportButton = ({ onDone }: { onDone: () => void }) => {
+  const input = useRef<HTMLInputElement>(null);
+  const [isBusy, setBusy] = useState(false);
+  const take = async (file: File) => {
+    if (file.size > MAX_BYTES) return toast.error(`${file.name} is larger than ${MAX_BYTES / 1e6} MB: no job file is. Check that it is the right one.`);
+    setBusy(true);
+    const answer = await call<{ name: string; isCopy: boolean }>(`/api/jobs/import?copyId=${uuid()}`, { method: 'POST', text: await file.text() });
+    setBusy(false);
+    if (answer.kind === 'ok') {
+      onDone();
+      toast(answer.value.isCopy ? `That job is here already: taken in as ${answer.value.name}.` : `Taken in: ${answer.value.name}`);
+    } else toast.error(`${file.name} was not taken in. ${answer.kind === 'refused' && answer.path ? `${answer.path} ` : ''}${answer.error}`, { duration: 20_000 });
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Job file"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          if (file) void take(file);
+          event.target.value = '';
+        }}
+      />
+      <button type="button" className="plain-button" disabled={isBusy} onClick={() => input.current?.click()}>
+        <Upload size={18} aria-hidden /> Bring in a file
+      </button>
+    </>
+  );
+};

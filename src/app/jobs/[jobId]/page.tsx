@@ -1,0 +1,6 @@
+import { redirect } from 'next/navigation';
+
+/** A job opens on its Sheet. */
+const JobPage = async ({ params }: { params: Promise<{ jobId: string }> }) => redirect(`/jobs/${(await params).jobId}/sheet`);
+
+export default JobPage;

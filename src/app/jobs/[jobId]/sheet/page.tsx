@@ -1,0 +1,88 @@
+'use client';
+
+import { useMemo } from 'react';
+import { check } from '@/core/check';
+import { PLACES, type Place } from '@/core/job/fact';
+import { ALL_FACTS, type FactGroup } from '@/core/job/document';
+import { FACT_GROUP_LABELS } from '@/core/job/facts';
+import type { Finding } from '@/core/job/finding';
+import { FactField } from '@/ui/fields/fact-field';
+import { useJob } from '@/ui/job/provider';
+import { SeverityMark } from '@/ui/severity-mark';
+
+const PLACE_IDS = Object.keys(PLACES) as Place[];
+
+const groupsAt = (place: Place) => {
+  const groups = new Map<FactGroup, typeof ALL_FACTS[number][]>();
+  for (const entry of ALL_FACTS.filter(({ fact }) => fact.place === place)) groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
+  return [...groups];
+};
+
+const LAYOUT = PLACE_IDS.map((place) => ({ place, groups: groupsAt(place) }));
+
+const Overview = ({ findings }: { findings: readonly Finding[] }) => {
+  const confirmed = useJob((job) => job.confirmed);
+  return (
+    <nav aria-label="Places" className="lg:sticky lg:top-32 lg:w-56 lg:shrink-0 lg:self-start">
+      <ul className="flex gap-1 overflow-x-auto lg:flex-col">
+        {LAYOUT.map(({ place, groups }) => {
+          const open = groups.flatMap(([, entries]) => entries).filter(({ path }) => !confirmed.has(path)).length;
+          return (
+            <li key={place} className="shrink-0">
+              <a href={`#${place}`} className="flex min-h-11 items-baseline justify-between gap-3 border-b border-line px-2 py-2 hover:bg-sheet">
+                <span className="font-label text-lg font-semibold">{PLACES[place]}</span>
+                <span className="font-mono text-sm text-quiet">{open === 0 ? '✓' : `${open} assumed`}</span>
+              </a>
+            </li>
+          );
+        })}
+      </ul>
+      {findings.length > 0 && (
+        <ul aria-label="Findings" className="mt-4 space-y-2">
+          {findings.map((finding) => (
+            <li key={finding.rule + finding.what}>
+              <a href={finding.fact ? `#${finding.fact}` : '#desk'} className="flex gap-2 py-1 text-sm hover:underline">
+                <SeverityMark severity={finding.severity} />
+                {finding.what}
+              </a>
+            </li>
+          ))}
+        </ul>
+      )}
+    </nav>
+  );
+};
+
+const SheetPage = () => {
+  const facts = useJob((job) => job.facts);
+  const findings = useMemo(() => check(facts), [facts]);
+  const about = (path: string) => findings.filter(({ fact }) => fact === path);
+  return (
+    <div className="mx-auto max-w-6xl gap-8 px-3 py-4 sm:px-6 lg:flex">
+      <Overview findings={findings} />
+      <div className="min-w-0 flex-1">
+        {LAYOUT.map(({ place, groups }) => (
+          <section key={place} id={place} aria-labelledby={`${place}-title`} className="mb-8 scroll-mt-28">
+            <h2 id={`${place}-title`} className="mb-3 border-b-2 border-ink font-label text-3xl font-semibold">
+              {PLACES[place]}
+            </h2>
+            {groups.map(([group, entries]) => (
+              <div key={group} className="mb-5">
+                <h3 className="mb-1 font-label text-xl font-semibold">{FACT_GROUP_LABELS[group]}</h3>
+                <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
+                  {entries.map(({ path, fact }) => (
+                    <div key={path} className={fact.kind === 'table' || fact.kind === 'numbers' || (fact.kind === 'text' && fact.lines) ? 'md:col-span-2' : ''}>
+                      <FactField path={path} findings={about(path)} />
+                    </div>
+                  ))}
+                </div>
+              </div>
+            ))}
+          </section>
+        ))}
+      </div>
+    </div>
+  );
+};
+
+export default SheetPage;

@@ -1,0 +1,62 @@
+import { lockoutsInForce } from '../control/lockouts';
+import { jobCrossing } from '../crossing/from-job';
+import type { Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { roundTo } from '../units/round';
+
+/** One paragraph of the homeowner's page. */
+export interface Paragraph {
+  readonly title: string;
+  readonly lines: readonly string[];
+}
+
+/** The homeowner's page in plain words, from this house's facts. No shop terms beyond those on the thermostat. */
+export const homeownerPage = (facts: Facts): Paragraph[] => {
+  const { thermalBalanceF } = jobCrossing(facts);
+  const { auxAboveF, compressorBelowF } = lockoutsInForce(facts);
+  const banks = jobBanks(facts);
+  const hasStrips = banks.length > 0;
+  const kW = roundTo(banks.reduce((sum, bank) => sum + bank.kW, 0), 1);
+  const balance = thermalBalanceF === null ? null : Math.round(thermalBalanceF);
+  const defrostAir = hasStrips && facts.outdoorUnit.stripsInDefrost ? 'The air stays warm meanwhile.' : 'The air may be cool meanwhile.';
+  return [
+    {
+      title: 'How it heats',
+      lines: [
+        'The heat pump brings heat in from outdoors. It runs long and gently: warm air rather than hot, for hours on a cold day. That is how it saves.',
+        ...(hasStrips && balance !== null ? [`Down to about ${balance} °F outdoors it heats the house alone. Below that, electric heaters in the air handler (${kW} kW) make up the rest by themselves.`] : []),
+        ...(!hasStrips && balance !== null ? [`Down to about ${balance} °F outdoors it heats the house. Below that the house cools slowly.`] : []),
+        ...(compressorBelowF === null ? [] : [`Below ${compressorBelowF} °F outdoors the heat pump rests and the heaters carry the house.`]),
+        'Set a temperature and leave it. Large setbacks at night bring the costly heaters on in the morning.',
+      ],
+    },
+    ...(hasStrips
+      ? [
+          {
+            title: 'What “auxiliary” means',
+            lines: [
+              'The thermostat shows it when it asks the electric heaters to help. On cold days, and just after the temperature was raised, that is normal.',
+              ...(auxAboveF === null ? [] : [`Above ${auxAboveF} °F outdoors they are kept off to save money.`]),
+              'If it shows for days in mild weather, call.',
+            ],
+          },
+          {
+            title: 'Emergency heat',
+            lines: [
+              'Switch to it only when the heat pump does not work: it makes noise, is iced solid, or blows cold for more than a quarter of an hour.',
+              `It heats with the electric heaters alone, ${kW} kW: safe to leave on, and costly. Call at once, and switch back to heat when it is mended.`,
+              'In a freeze, never heat with an oven, a grill or a generator indoors. If the house grows too cold for somebody frail, leave it and call for help.',
+            ],
+          },
+        ]
+      : []),
+    {
+      title: 'What is normal',
+      lines: [`Every so often in damp cold the outdoor unit stops its fan, hisses and steams for a few minutes: it is melting its frost. ${defrostAir}`, 'Keep snow and leaves a foot away from it. Never pour water on it, never chip ice off.', 'Change or wash the filter when it looks grey. Keep registers open.'],
+    },
+    {
+      title: 'Who to call',
+      lines: [facts.site.crew || 'The crew that installed it.', 'Smell of burning, or a breaker that trips twice: leave it off and call.'],
+    },
+  ];
+};

@@ -1,0 +1,15 @@
+import { assumedFacts, type Facts, type JobDocument } from './document';
+
+/** Whether a value is a plain object. */
+export const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Lays facts over the assumptions, so that what was written before a fact existed still reads. What is no object is left as it is. */
+export const overAssumptions = (facts: unknown): unknown => {
+  if (!isRecord(facts)) return facts;
+  const assumed = assumedFacts() as unknown as Record<string, object>;
+  const known = Object.entries(assumed).map(([group, values]) => [group, group in facts && !isRecord(facts[group]) ? facts[group] : { ...values, ...(facts[group] as object | undefined) }]);
+  return { ...facts, ...Object.fromEntries(known) };
+};
+
+/** A stored document brought up to the facts of today. */
+export const upToDate = (document: JobDocument): JobDocument => ({ ...document, facts: overAssumptions(document.facts) as Facts });

@@ -1,0 +1,11 @@
+import { parseWith } from '../border/parse';
+import type { FactPath } from './document';
+import { factSchema } from './schema';
+
+/** What is wrong with a value of a fact, as a sentence; null where nothing is. */
+export const factProblem = (path: FactPath, value: unknown): string | null => {
+  const parsed = parseWith(factSchema(path), value);
+  if (parsed.ok) return null;
+  const words = parsed.error.replace(/^this /, '');
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+};

@@ -1,0 +1,35 @@
+import type { JobDocument } from './document';
+import type { Reading } from './reading';
+
+/** A job as the database holds it and a page receives it. */
+export interface StoredJob {
+  readonly id: string;
+  /** Counts saves of the document; a save names the revision it was made on. */
+  readonly revision: number;
+  readonly document: JobDocument;
+  readonly readings: readonly Reading[];
+  readonly handedOverAt: string | null;
+  readonly archivedAt: string | null;
+  readonly updatedAt: string;
+  readonly updatedBy: string;
+}
+
+/** How far a job is: derived from what was done, never typed in. */
+export const STAGES = { planning: 'Planning', startup: 'Startup', 'handed-over': 'Handed over' } as const;
+export type Stage = keyof typeof STAGES;
+
+/** The stage of a job. */
+export const stageOf = (handedOverAt: string | null, readings: number): Stage => (handedOverAt !== null ? 'handed-over' : readings > 0 ? 'startup' : 'planning');
+
+/** One line of the board. */
+export interface JobSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly customer: string;
+  readonly street: string;
+  readonly town: string;
+  readonly stage: Stage;
+  readonly readings: number;
+  readonly archivedAt: string | null;
+  readonly updatedAt: string;
+}

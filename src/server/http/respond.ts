@@ -1,0 +1,46 @@
+import { ConnectionError } from 'sequelize';
+import { parseWith } from '../../core/border/parse';
+import { idSchema } from '../../core/job/reading-schema';
+import { log } from '../log';
+
+/** What an error looks like on the wire: what is wrong, and where. */
+export const refuse = (status: number, error: string, path = ''): Response => Response.json({ error, path }, { status });
+
+const MISSING = 'There is no such job. It may have been deleted.';
+export const missing = (): Response => refuse(404, MISSING);
+
+/** Wraps a route: logs each answer, and turns a lost database or a fault of ours into plain words. */
+export const route =
+  <Context>(name: string, handler: (request: Request, context: Context) => Promise<Response>) =>
+  async (request: Request, context: Context): Promise<Response> => {
+    const startedAt = performance.now();
+    let response: Response;
+    try {
+      response = await handler(request, context);
+    } catch (problem) {
+      log.error({ route: name, err: problem });
+      response =
+        problem instanceof ConnectionError
+          ? refuse(503, 'The database does not answer. What you entered is kept here and will be saved when it is back.')
+          : refuse(500, 'Something went wrong on the server. What you entered is kept here; try again.');
+    }
+    log.info({ route: name, method: request.method, status: response.status, ms: Math.round(performance.now() - startedAt) });
+    return response;
+  };
+
+export interface JobContext {
+  readonly jobId: string;
+}
+
+/** A route below a job; an id that is no UUID is no job. */
+export const jobRoute = (name: string, handler: (request: Request, jobId: string) => Promise<Response>) =>
+  route(name, async (request: Request, { params }: { params: Promise<JobContext> }) => {
+    const id = parseWith(idSchema, (await params).jobId);
+    return id.ok ? handler(request, id.value) : missing();
+  });
+
+/** A file to be kept, named after the job in plain letters. */
+export const download = (body: string, type: string, title: string, extension: string): Response => {
+  const name = title.normalize('NFKD').replace(/[^\w -]+/g, '').trim().replace(/\s+/g, '-').toLowerCase() || 'job';
+  return new Response(body, { headers: { 'Content-Type': type, 'Content-Disposition': `attachment; filename="${name}.${extension}"` } });
+};

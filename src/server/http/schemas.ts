@@ -1,0 +1,41 @@
+import { array, lazy, mixed, number, object, string } from 'yup';
+import { plainText } from '../../core/border/schema';
+import { type FactPath, isFactPath } from '../../core/job/document';
+import { idSchema, readingSchema } from '../../core/job/reading-schema';
+import { factSchema } from '../../core/job/schema';
+
+/** Who did it; may be empty. Strict parsing fills in nothing, so a missing one stays undefined. */
+const author = () => plainText(80);
+
+/** One change: a known path, and a value that suits the fact. */
+const changeSchema = lazy((change: { path?: unknown } | undefined) => {
+  const path = change?.path;
+  const value = typeof path === 'string' && isFactPath(path) ? factSchema(path) : mixed();
+  return object({
+    path: mixed((text): text is FactPath => typeof text === 'string' && isFactPath(text)).typeError('is not the path of a fact').required('must be given'),
+    value,
+  }).required('must be a change');
+});
+
+export const saveSchema = object({
+  saveId: idSchema,
+  baseRevision: number().integer().min(1).required('must be given'),
+  changes: array(changeSchema).max(500).required('must be a list of changes'),
+  author: author(),
+});
+
+export const createSchema = object({
+  id: idSchema,
+  from: string().oneOf(['blank', 'sample', 'copy'] as const, 'must be blank, sample or copy').required('must be given'),
+  name: plainText(120),
+  /** Id of the sample or of the job that is copied. */
+  source: plainText(60),
+  author: author(),
+});
+
+export const moveSchema = object({
+  action: string().oneOf(['archive', 'restore', 'delete', 'undelete', 'hand-over', 'take-back'] as const, 'is not something that can be done to a job').required('must be given'),
+  author: author(),
+});
+
+export const readingsSchema = object({ readings: array(readingSchema).min(1).max(200, 'must be at most 200 readings at once').required('must be a list of readings') });

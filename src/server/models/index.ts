@@ -1,0 +1,17 @@
+import type { Sequelize } from 'sequelize';
+import { database } from '../database';
+import { FactChangeRow, initFactChangeRow } from './fact-change';
+import { initJobRow, JobRow } from './job';
+import { initReadingRow, ReadingRow } from './reading';
+
+let boundTo: Sequelize | undefined;
+
+/** The models, bound to the database at first use. */
+export const models = () => {
+  const sequelize = database();
+  if (boundTo !== sequelize) {
+    for (const init of [initJobRow, initReadingRow, initFactChangeRow]) init(sequelize);
+    boundTo = sequelize;
+  }
+  return { sequelize, JobRow, ReadingRow, FactChangeRow };
+};

@@ -1,0 +1,132 @@
+import { col, fn, Op, type Transaction, type WhereOptions } from 'sequelize';
+import { upToDate } from '../../core/job/assumptions';
+import { applyChanges, type FactChange, factValue, type JobDocument, jobName, sameValue } from '../../core/job/document';
+import type { Reading } from '../../core/job/reading';
+import { type JobSummary, stageOf, type StoredJob } from '../../core/job/stored-job';
+import { models } from '../models';
+import type { JobRow } from '../models/job';
+import { fromRow, toRow } from './reading-rows';
+
+/** The columns that the board searches, taken from the document at every write. */
+const searchable = (document: JobDocument) => ({
+  name: jobName(document.facts),
+  customer: document.facts.site.customer,
+  street: document.facts.site.street,
+  town: document.facts.site.town,
+});
+
+const toStored = (row: JobRow, readings: readonly Reading[]): StoredJob => ({
+  id: row.id,
+  revision: row.revision,
+  document: upToDate(row.document),
+  readings,
+  handedOverAt: row.handedOverAt?.toISOString() ?? null,
+  archivedAt: row.archivedAt?.toISOString() ?? null,
+  updatedAt: row.updatedAt.toISOString(),
+  updatedBy: row.updatedBy,
+});
+
+const escapeLike = (text: string) => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
+
+/** Jobs for the board, latest first: those on the bench, or those on the shelf. Every word of the search must occur. */
+export const listJobs = async (search: string, isArchived: boolean): Promise<JobSummary[]> => {
+  const { JobRow, ReadingRow } = models();
+  const words = search.split(/\s+/).filter(Boolean).slice(0, 8);
+  const where: WhereOptions<JobRow> = {
+    deletedAt: null,
+    archivedAt: isArchived ? { [Op.ne]: null } : null,
+    [Op.and]: words.map((word) => ({ [Op.or]: ['name', 'customer', 'street', 'town'].map((column) => ({ [column]: { [Op.iLike]: `%${escapeLike(word)}%` } })) })),
+  };
+  const rows = await JobRow.findAll({ where, attributes: { exclude: ['document'] }, order: [['updatedAt', 'DESC']], limit: 500 });
+  const counts = (await ReadingRow.findAll({ where: { jobId: rows.map(({ id }) => id) }, attributes: ['jobId', [fn('COUNT', col('id')), 'count']], group: ['jobId'], raw: true })) as unknown as { jobId: string; count: string }[];
+  const countOf = new Map(counts.map(({ jobId, count }) => [jobId, Number(count)]));
+  return rows.map((row) => {
+    const readings = countOf.get(row.id) ?? 0;
+    return { id: row.id, name: row.name, customer: row.customer, street: row.street, town: row.town, stage: stageOf(row.handedOverAt?.toISOString() ?? null, readings), readings, archivedAt: row.archivedAt?.toISOString() ?? null, updatedAt: row.updatedAt.toISOString() };
+  });
+};
+
+/** A job with its readings; null where there is none, or it was deleted. */
+export const getJob = async (id: string, transaction?: Transaction): Promise<StoredJob | null> => {
+  const { JobRow, ReadingRow } = models();
+  const within = transaction ? { transaction } : {};
+  const row = await JobRow.findOne({ where: { id, deletedAt: null }, ...within });
+  if (!row) return null;
+  const readings = await ReadingRow.findAll({ where: { jobId: id }, order: [['takenAt', 'ASC']], ...within });
+  return toStored(row, readings.map(fromRow));
+};
+
+/** Whether an id is taken, by a deleted job too. */
+export const jobExists = async (id: string): Promise<boolean> => (await models().JobRow.count({ where: { id } })) > 0;
+
+/**
+ * Makes a job under an id that the client chose. Sent twice, it lands once: what is there already is returned.
+ * @returns the job, and whether it is new
+ */
+export const createJob = async (id: string, document: JobDocument, readings: readonly Reading[], handedOverAt: string | null, author: string): Promise<{ job: StoredJob; isNew: boolean }> => {
+  const { sequelize, JobRow, ReadingRow } = models();
+  return sequelize.transaction(async (transaction) => {
+    const [, isNew] = await JobRow.findOrCreate({
+      where: { id },
+      defaults: { id, revision: 1, fileVersion: document.fileVersion, document, ...searchable(document), lastSaveId: null, handedOverAt: handedOverAt === null ? null : new Date(handedOverAt), archivedAt: null, deletedAt: null, updatedBy: author },
+      transaction,
+    });
+    if (isNew) await ReadingRow.bulkCreate(readings.map((reading) => toRow(id, reading)), { transaction });
+    const job = await getJob(id, transaction);
+    if (!job) throw new Error(`Job ${id} was deleted; its id is not used again.`);
+    return { job, isNew };
+  });
+};
+
+export interface Save {
+  readonly saveId: string;
+  readonly baseRevision: number;
+  readonly changes: readonly FactChange[];
+  readonly author: string;
+}
+
+export type SaveResult = { readonly kind: 'saved' | 'stale'; readonly job: StoredJob } | { readonly kind: 'missing' };
+
+/**
+ * Saves changes of facts, made on a revision. On any other revision the save is refused and nothing changes;
+ * the same save sent again is the save that landed. Every change is kept with its old value.
+ */
+export const saveJob = async (id: string, { saveId, baseRevision, changes, author }: Save): Promise<SaveResult> => {
+  const { sequelize, JobRow, FactChangeRow } = models();
+  return sequelize.transaction(async (transaction): Promise<SaveResult> => {
+    const row = await JobRow.findOne({ where: { id, deletedAt: null }, lock: transaction.LOCK.UPDATE, transaction });
+    const current = await getJob(id, transaction);
+    if (!row || !current) return { kind: 'missing' };
+    if (row.lastSaveId === saveId) return { kind: 'saved', job: current };
+    if (row.revision !== baseRevision) return { kind: 'stale', job: current };
+    const before = current.document;
+    const document = applyChanges(before, changes);
+    const revision = row.revision + 1;
+    const changedAt = new Date();
+    await row.update({ document, ...searchable(document), fileVersion: document.fileVersion, revision, lastSaveId: saveId, updatedBy: author }, { transaction });
+    await FactChangeRow.bulkCreate(
+      changes.map(({ path, value }) => ({ path, before: factValue(before.facts, path), after: value, jobId: id, revision, author, changedAt })).filter((change) => !sameValue(change.before, change.after)),
+      { transaction },
+    );
+    return { kind: 'saved', job: (await getJob(id, transaction))! };
+  });
+};
+
+export type ShelfAction = 'archive' | 'restore' | 'delete' | 'undelete' | 'hand-over' | 'take-back';
+
+/** Moves a job between bench, shelf and bin, or marks it handed over. Each can be undone by its opposite. */
+export const moveJob = async (id: string, action: ShelfAction, author: string): Promise<boolean> => {
+  const { JobRow } = models();
+  const now = new Date();
+  const change = {
+    archive: { archivedAt: now },
+    restore: { archivedAt: null },
+    delete: { deletedAt: now },
+    undelete: { deletedAt: null },
+    'hand-over': { handedOverAt: now },
+    'take-back': { handedOverAt: null },
+  }[action];
+  const where = action === 'undelete' ? { id } : { id, deletedAt: null };
+  const [count] = await JobRow.update({ ...change, updatedBy: author }, { where });
+  return count > 0;
+};

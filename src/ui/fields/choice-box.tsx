@@ -1,0 +1,67 @@
+'use client';
+
+import { ToggleGroup } from 'radix-ui';
+import { useId } from 'react';
+
+interface ChoiceBoxProps<T extends string | number> {
+  readonly label: string;
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly value: T;
+  readonly onCommit: (value: T) => void;
+}
+
+/** Choices with at most this many letters together stand side by side; more go into a list. */
+const MOST_LETTERS = 34;
+
+/** One of a few values: side by side where there is room, else a list. */
+export const ChoiceBox = <T extends string | number>({ label, options, value, onCommit }: ChoiceBoxProps<T>) => {
+  const id = useId();
+  const byText = (text: string) => options.find((option) => String(option.value) === text)?.value;
+  if (options.length > 4 || options.map((option) => option.label).join('').length > MOST_LETTERS) {
+    return (
+      <span className="block">
+        <label htmlFor={id} className="eyebrow">
+          {label}
+        </label>
+        <select
+          id={id}
+          className="field-box w-full"
+          value={String(value)}
+          onChange={(event) => {
+            const chosen = byText(event.target.value);
+            if (chosen !== undefined) onCommit(chosen);
+          }}
+        >
+          {options.map((option) => (
+            <option key={option.value} value={String(option.value)}>
+              {option.label}
+            </option>
+          ))}
+        </select>
+      </span>
+    );
+  }
+  return (
+    <span className="block">
+      <span id={id} className="eyebrow">
+        {label}
+      </span>
+      <ToggleGroup.Root
+        type="single"
+        aria-labelledby={id}
+        value={String(value)}
+        onValueChange={(text) => {
+          const chosen = byText(text);
+          if (chosen !== undefined) onCommit(chosen);
+        }}
+        className="flex rounded border border-line-strong"
+      >
+        {options.map((option) => (
+          <ToggleGroup.Item key={option.value} value={String(option.value)} className="min-h-[42px] flex-1 border-r border-line px-2 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper">
+            {option.label}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+    </span>
+  );
+};

@@ -1,0 +1,73 @@
+'use client';
+
+import { factProblem } from '@/core/job/check-fact';
+import { factAt, type FactPath, factValue } from '@/core/job/document';
+import type { Finding } from '@/core/job/finding';
+import { useJob } from '../job/provider';
+import { SeverityMark } from '../severity-mark';
+import { Why } from '../why';
+import { ChoiceBox } from './choice-box';
+import { NumbersBox, TableBox } from './list-box';
+import { NumberBox } from './number-box';
+import { TextBox } from './text-box';
+
+const Control = ({ path }: { path: FactPath }) => {
+  const fact = factAt(path);
+  const value = useJob((job) => factValue(job.facts, path));
+  const setFact = useJob((job) => job.setFact);
+  const commit = (next: unknown) => setFact(path, next);
+  const check = (next: unknown) => factProblem(path, next);
+  switch (fact.kind) {
+    case 'number':
+      return <NumberBox label={fact.label} value={value as number | null} unit={fact.unit} step={fact.step} min={fact.min} max={fact.max} none={fact.none} onCommit={commit} />;
+    case 'choice':
+      return <ChoiceBox label={fact.label} options={fact.options} value={value as string | number} onCommit={commit} />;
+    case 'flag':
+      return (
+        <ChoiceBox
+          label={fact.label}
+          options={[
+            { value: 'yes', label: 'Yes' },
+            { value: 'no', label: 'No' },
+          ]}
+          value={value ? 'yes' : 'no'}
+          onCommit={(next) => commit(next === 'yes')}
+        />
+      );
+    case 'text':
+      return <TextBox label={fact.label} value={value as string} maxLength={fact.maxLength} lines={fact.lines} check={check} onCommit={commit} />;
+    case 'numbers':
+      return <NumbersBox fact={fact} value={value as readonly number[]} check={check} onCommit={commit} />;
+    case 'table':
+      return <TableBox fact={fact} value={value as readonly Record<string, number>[]} check={check} onCommit={commit} />;
+  }
+};
+
+/** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */
+export const FactField = ({ path, findings }: { path: FactPath; findings: readonly Finding[] }) => {
+  const fact = factAt(path);
+  const isConfirmed = useJob((job) => job.confirmed.has(path));
+  const setFact = useJob((job) => job.setFact);
+  const value = useJob((job) => factValue(job.facts, path));
+  return (
+    <div id={path} className={`scroll-mt-32 border-l-4 py-1 pl-3 ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}>
+      <Control path={path} />
+      <div className="flex min-h-6 flex-wrap items-center gap-x-3">
+        {!isConfirmed && (
+          <button type="button" className="bare-button -my-1 px-1 text-sm font-medium" onClick={() => setFact(path, value)} aria-label={`Confirm ${fact.label}`}>
+            Assumed <span className="underline underline-offset-4">confirm</span>
+          </button>
+        )}
+        {fact.why && <Why>{fact.why}</Why>}
+      </div>
+      {findings.map((finding) => (
+        <p key={finding.rule + finding.what} className="mb-1 flex gap-2 text-sm">
+          <SeverityMark severity={finding.severity} />
+          <span>
+            {finding.what} <span className="text-quiet">{finding.mend}</span>
+          </span>
+        </p>
+      ))}
+    </div>
+  );
+};

@@ -1,0 +1,21 @@
+import type { AnyFact } from '@/core/job/fact';
+
+const number = (value: number) => value.toLocaleString('en-US', { maximumFractionDigits: 3 });
+
+/** A fact's value in words, for reading: unit included, "none" worded. */
+export const factWords = (fact: AnyFact, value: unknown): string => {
+  switch (fact.kind) {
+    case 'number':
+      return value === null ? (fact.none ?? 'none') : `${number(value as number)}${fact.unit && ` ${fact.unit}`}`;
+    case 'choice':
+      return fact.options.find((option) => option.value === value)?.label ?? String(value);
+    case 'flag':
+      return value ? 'yes' : 'no';
+    case 'text':
+      return (value as string) || '—';
+    case 'numbers':
+      return (value as number[]).map((each) => `${number(each)} ${fact.unit}`).join(', ') || 'none';
+    case 'table':
+      return (value as Record<string, number>[]).map((row) => Object.entries(fact.columns).map(([name, { unit, label }]) => (unit ? `${number(row[name]!)} ${unit}` : `${label.toLowerCase()} ${row[name]}`)).join(' · ')).join('; ') || 'none';
+  }
+};

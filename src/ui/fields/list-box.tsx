@@ -1,0 +1,92 @@
+'use client';
+
+import { Minus, Plus } from 'lucide-react';
+import type { NumbersFact, TableFact } from '@/core/job/fact';
+import { NumberBox } from './number-box';
+
+type Row = Record<string, number>;
+
+interface RowsProps {
+  readonly label: string;
+  readonly item: string;
+  readonly columns: readonly { readonly name: string; readonly label: string; readonly unit: string; readonly min: number; readonly max: number; readonly step: number }[];
+  readonly rows: readonly Row[];
+  readonly least: number;
+  readonly most: number;
+  readonly newRow: Row;
+  readonly checkRow: (rows: readonly Row[]) => string | null;
+  readonly onCommit: (rows: readonly Row[]) => void;
+}
+
+const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCommit }: RowsProps) => {
+  const replaced = (at: number, name: string, value: number) => rows.map((row, index) => (index === at ? { ...row, [name]: value } : row));
+  return (
+    <fieldset>
+      <legend className="eyebrow">{label}</legend>
+      <ol className="space-y-2">
+        {rows.map((row, at) => (
+          // Rows have no identity but their place: a row is what stands there.
+          <li key={`${at} of ${rows.length}`} className="flex items-start gap-1.5">
+            <span aria-hidden className="w-4 pt-3 font-mono text-sm text-quiet">
+              {at + 1}
+            </span>
+            {columns.map((column) => (
+              <span key={column.name} className="min-w-0 flex-1">
+                <NumberBox
+                  label={`${column.label} of ${item} ${at + 1}`}
+                  hidesLabel
+                  value={row[column.name]!}
+                  unit={column.unit || column.label.toLowerCase()}
+                  step={column.step}
+                  min={column.min}
+                  max={column.max}
+                  check={(value) => (typeof value === 'number' ? checkRow(replaced(at, column.name, value)) : null)}
+                  onCommit={(value) => typeof value === 'number' && onCommit(replaced(at, column.name, value))}
+                />
+              </span>
+            ))}
+            <button type="button" className="bare-button" disabled={rows.length <= least} aria-label={`Remove ${item} ${at + 1}`} onClick={() => onCommit(rows.filter((_, index) => index !== at))}>
+              <Minus size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ol>
+      <button type="button" className="bare-button mt-1 px-2 text-sm" disabled={rows.length >= most} onClick={() => onCommit([...rows, newRow])}>
+        <Plus size={18} aria-hidden /> Add {item}
+      </button>
+    </fieldset>
+  );
+};
+
+/** A value for a new row that no other row has. */
+const distinctRow = (fact: TableFact, rows: readonly Row[]): Row => {
+  const { distinct, newRow } = fact;
+  if (distinct === undefined) return rows.at(-1) ?? newRow;
+  const column = fact.columns[distinct]!;
+  let value = newRow[distinct]!;
+  while (rows.some((row) => row[distinct] === value) && value > column.min) value -= column.step;
+  return { ...newRow, [distinct]: value };
+};
+
+/** A small table of numbers: rating points, elements. */
+export const TableBox = ({ fact, value, check, onCommit }: { fact: TableFact; value: readonly Row[]; check: (value: unknown) => string | null; onCommit: (value: readonly Row[]) => void }) => (
+  <Rows label={fact.label} item={fact.item} columns={Object.entries(fact.columns).map(([name, column]) => ({ name, ...column }))} rows={value} least={fact.least} most={fact.most} newRow={distinctRow(fact, value)} checkRow={check} onCommit={onCommit} />
+);
+
+/** A list of numbers that all mean the same: breakers. */
+export const NumbersBox = ({ fact, value, check, onCommit }: { fact: NumbersFact; value: readonly number[]; check: (value: unknown) => string | null; onCommit: (value: readonly number[]) => void }) => {
+  const plain = (rows: readonly Row[]) => rows.map((row) => row.each!);
+  return (
+    <Rows
+      label={fact.label}
+      item={fact.item}
+      columns={[{ name: 'each', label: fact.label, unit: fact.unit, min: fact.min, max: fact.max, step: fact.step }]}
+      rows={value.map((each) => ({ each }))}
+      least={fact.least}
+      most={fact.most}
+      newRow={{ each: value.at(-1) ?? fact.assumed[0] ?? fact.min }}
+      checkRow={(rows) => check(plain(rows))}
+      onCommit={(rows) => onCommit(plain(rows))}
+    />
+  );
+};

@@ -1,0 +1,50 @@
+'use client';
+
+import { Command } from 'cmdk';
+import { useRouter } from 'next/navigation';
+import { CALL_IDS, CALLS, momentToQuery } from '@/core/control/moment';
+import { switchTheme } from '../theme';
+import { JOB_PAGES } from './pages';
+import { useJobNow } from './provider';
+
+/** The command list: everything the keyboard can do, by name. */
+export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose: () => void; onKeys: () => void }) => {
+  const router = useRouter();
+  const now = useJobNow();
+  const run = (action: () => void) => () => {
+    onClose();
+    action();
+  };
+  const item = 'flex min-h-11 items-center rounded px-3 data-[selected=true]:bg-ink data-[selected=true]:text-paper';
+  const goTo = (page: string) => router.push(`/jobs/${now().saved.id}/${page}?${momentToQuery(now().moment)}`);
+  return (
+    <Command.Dialog open={isOpen} onOpenChange={(open) => !open && onClose()} label="Commands" overlayClassName="fixed inset-0 z-40 bg-black/45" contentClassName="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-lg rounded border border-line-strong bg-sheet p-3">
+      <Command.Input autoFocus placeholder="Go to, call, undo…" className="field-box mb-2 w-full text-lg" />
+      <Command.List className="max-h-[50vh] overflow-y-auto">
+        <Command.Empty className="px-3 py-4 text-quiet">Nothing by that name.</Command.Empty>
+        {JOB_PAGES.map(({ id, label }) => (
+          <Command.Item key={id} className={item} onSelect={run(() => goTo(id))}>
+            Go to {label}
+          </Command.Item>
+        ))}
+        <Command.Item className={item} onSelect={run(() => router.push('/'))}>
+          All jobs
+        </Command.Item>
+        {CALL_IDS.map((call) => (
+          <Command.Item key={call} className={item} onSelect={run(() => now().setCall(call))}>
+            Call: {CALLS[call].label}
+          </Command.Item>
+        ))}
+        <Command.Item className={item} onSelect={run(() => now().undo())}>
+          Undo the last change of a fact
+        </Command.Item>
+        <Command.Item className={item} onSelect={run(switchTheme)}>
+          Lights out or on
+        </Command.Item>
+        <Command.Item className={item} onSelect={run(onKeys)}>
+          Show the keys
+        </Command.Item>
+      </Command.List>
+    </Command.Dialog>
+  );
+};

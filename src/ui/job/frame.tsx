@@ -1,0 +1,46 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useSearchParams } from 'next/navigation';
+import { useCallback, useState } from 'react';
+import { momentFromQuery } from '@/core/control/moment';
+import type { StoredJob } from '@/core/job/stored-job';
+import { GateRuler } from '../ruler/gate-ruler';
+import { JobHeader } from './header';
+import { LostBanner } from './lost-banner';
+import { JobProvider, useJob } from './provider';
+import { useKeys } from './use-keys';
+
+const Commands = dynamic(() => import('./commands').then((module) => module.Commands), { ssr: false });
+const KeysDialog = dynamic(() => import('./keys-dialog').then((module) => module.KeysDialog), { ssr: false });
+const StaleDialog = dynamic(() => import('./stale-dialog').then((module) => module.StaleDialog), { ssr: false });
+
+const Inside = ({ isRulerOpen, children }: { isRulerOpen: boolean; children: React.ReactNode }) => {
+  const [shown, setShown] = useState<'commands' | 'keys' | null>(null);
+  const isStale = useJob((job) => job.theirs !== null);
+  const openCommands = useCallback(() => setShown('commands'), []);
+  const openKeys = useCallback(() => setShown('keys'), []);
+  useKeys({ onCommands: openCommands, onKeys: openKeys });
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <JobHeader onCommands={openCommands} />
+      <LostBanner />
+      <main className="flex-1">{children}</main>
+      <GateRuler isOpenAtFirst={isRulerOpen} />
+      {shown === 'commands' && <Commands isOpen onClose={() => setShown(null)} onKeys={openKeys} />}
+      {shown === 'keys' && <KeysDialog isOpen onClose={() => setShown(null)} />}
+      {isStale && <StaleDialog />}
+    </div>
+  );
+};
+
+/** What stands around every page of a job. The moment comes from the address. */
+export const JobFrame = ({ job, isRulerOpen, children }: { job: StoredJob; isRulerOpen: boolean; children: React.ReactNode }) => {
+  const query = useSearchParams();
+  const [moment] = useState(() => momentFromQuery((name) => query.get(name)));
+  return (
+    <JobProvider job={job} moment={moment}>
+      <Inside isRulerOpen={isRulerOpen}>{children}</Inside>
+    </JobProvider>
+  );
+};

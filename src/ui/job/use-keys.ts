@@ -1,0 +1,37 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import { momentToQuery, nextCall } from '@/core/control/moment';
+import { JOB_PAGES } from './pages';
+import { useJobNow } from './provider';
+
+const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+/** The keys of a job page. They keep still while somebody types or a dialog is open. */
+export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) => {
+  const router = useRouter();
+  const now = useJobNow();
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
+      if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
+        event.preventDefault();
+        return now().undo();
+      }
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      const page = JOB_PAGES[Number(event.key) - 1];
+      const { saved, moment, nudgeOutdoor, setCall } = now();
+      if (page) router.push(`/jobs/${saved.id}/${page.id}?${momentToQuery(moment)}`);
+      else if (event.key === '[') nudgeOutdoor(-1);
+      else if (event.key === ']') nudgeOutdoor(1);
+      else if (event.key === 'c') setCall(nextCall(moment.call));
+      else if (event.key === '?') onKeys();
+      else if (event.key === '/') onCommands();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKeyDown);
+    return () => window.removeEventListener('keydown', onKeyDown);
+  }, [router, now, onCommands, onKeys]);
+};

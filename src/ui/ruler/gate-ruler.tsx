@@ -1,0 +1,60 @@
+'use client';
+
+import { ChevronDown, ChevronUp, Minus, Plus } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { rulerVerdict } from '@/core/crossing/ruler';
+import { supplyAir } from '@/core/crossing/supply-air';
+import { useJob } from '../job/provider';
+import { CallPicker } from './call-picker';
+import { Scale } from './scale';
+
+const SOUND = { calm: 'text-ink', strips: 'text-ink', short: 'font-semibold text-warn', hole: 'font-semibold text-fail' } as const;
+
+/** The gate ruler, docked at the foot of every page of a job; it folds to one line. */
+export const GateRuler = ({ isOpenAtFirst }: { isOpenAtFirst: boolean }) => {
+  const facts = useJob((job) => job.facts);
+  const moment = useJob((job) => job.moment);
+  const nudge = useJob((job) => job.nudgeOutdoor);
+  const setMoment = useJob((job) => job.setMoment);
+  const [isOpen, setOpen] = useState(isOpenAtFirst);
+  const verdict = useMemo(() => rulerVerdict(facts, moment.outdoorF), [facts, moment.outdoorF]);
+  const supply = supplyAir(facts, moment);
+  const toggle = () => {
+    setOpen(!isOpen);
+    document.cookie = `gate-cross-ruler=${isOpen ? 'folded' : 'open'}; path=/; max-age=31536000; samesite=lax`;
+  };
+  return (
+    <section aria-label="Gate ruler" className="no-print sticky bottom-0 z-20 border-t-2 border-ink bg-paper">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-2 py-1.5 sm:px-4">
+        <button type="button" aria-expanded={isOpen} aria-label={isOpen ? 'Fold the ruler' : 'Open the ruler'} onClick={toggle} className="bare-button">
+          {isOpen ? <ChevronDown aria-hidden /> : <ChevronUp aria-hidden />}
+        </button>
+        <span className="flex items-center">
+          <button type="button" className="bare-button" aria-label="One degree colder" onClick={() => nudge(-1)}>
+            <Minus size={18} aria-hidden />
+          </button>
+          <span className="min-w-[4.6rem] text-center font-mono text-2xl font-semibold">
+            {moment.outdoorF}
+            <span className="text-sm font-normal text-quiet"> °F out</span>
+          </span>
+          <button type="button" className="bare-button" aria-label="One degree warmer" onClick={() => nudge(1)}>
+            <Plus size={18} aria-hidden />
+          </button>
+        </span>
+        <CallPicker />
+        <p aria-live="polite" className={`min-w-0 basis-full text-sm leading-snug sm:text-base xl:flex-1 xl:basis-0 ${SOUND[verdict.grade]}`}>
+          {verdict.text}
+          {supply.kind === 'heat' && <span className="text-quiet"> Register about {Math.round(supply.supplyF)} °F.</span>}
+        </p>
+        {isOpen && (
+          <label className="flex items-center gap-2 text-sm text-quiet max-lg:hidden">
+            Room
+            <input type="number" value={moment.indoorF} min={40} max={95} onChange={(event) => event.target.value !== '' && setMoment({ indoorF: Math.min(95, Math.max(40, Math.round(Number(event.target.value)))) })} className="field-box w-18 font-mono" />
+            °F
+          </label>
+        )}
+      </div>
+      {isOpen && <Scale />}
+    </section>
+  );
+};

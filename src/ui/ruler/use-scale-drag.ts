@@ -1,0 +1,41 @@
+'use client';
+
+import { type PointerEvent, type RefObject, useRef } from 'react';
+import { atShare, type SpanF } from '@/core/units/span';
+
+interface ScaleDrag {
+  readonly track: RefObject<HTMLElement | null>;
+  readonly spanF: SpanF;
+  readonly onDrag: (atF: number) => void;
+  readonly onDrop?: (atF: number) => void;
+}
+
+/** Handlers that turn a pointer on the scale into whole degrees. */
+export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
+  const last = useRef<number | null>(null);
+  const read = (event: PointerEvent) => {
+    const box = track.current!.getBoundingClientRect();
+    return Math.round(atShare(spanF, (event.clientX - box.left) / box.width));
+  };
+  const move = (event: PointerEvent) => {
+    const atF = read(event);
+    if (atF === last.current) return;
+    last.current = atF;
+    onDrag(atF);
+  };
+  const end = () => {
+    if (last.current !== null) onDrop?.(last.current);
+    last.current = null;
+  };
+  return {
+    onPointerDown: (event: PointerEvent) => {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      move(event);
+    },
+    onPointerMove: (event: PointerEvent) => {
+      if (last.current !== null) move(event);
+    },
+    onPointerUp: end,
+    onPointerCancel: end,
+  };
+};

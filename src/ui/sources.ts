@@ -1,0 +1,9 @@
+/** The colour of each source, the same everywhere. */
+export const SOURCE_COLOUR = {
+  compressor: 'var(--pine)',
+  strips: 'var(--ember)',
+  fossil: 'var(--plum)',
+  defrost: 'var(--ice)',
+  blower: 'var(--slate)',
+  control: 'var(--quiet)',
+} as const;

@@ -1,0 +1,52 @@
+'use client';
+
+import Link from 'next/link';
+import type { Expectation } from '@/core/startup/step';
+import { roundTo } from '@/core/units/round';
+import { useJob } from '../job/provider';
+import { Why } from '../why';
+
+/** Decimals that a unit is read with. */
+const DECIMALS: Record<string, number> = { V: 1, A: 1, 'Ω': 1, '°F': 1, 'in. w.c.': 2, min: 1 };
+
+/** What should be read, with its tolerance, and the sum behind it on request. */
+export const Expected = ({ expected, unit }: { expected: Expectation; unit: string }) => {
+  const id = useJob((job) => job.saved.id);
+  switch (expected.kind) {
+    case 'tick':
+      return null;
+    case 'record':
+      return <p className="text-sm text-quiet">{expected.sum}</p>;
+    case 'needs':
+      return (
+        <p className="text-sm text-quiet">
+          Expected once it is known: {expected.what}.{' '}
+          {expected.fact && (
+            <Link href={`/jobs/${id}/sheet#${expected.fact}`} className="underline underline-offset-4">
+              Enter it
+            </Link>
+          )}
+        </p>
+      );
+    case 'band': {
+      const decimals = DECIMALS[unit] ?? 1;
+      return (
+        <p className="text-sm">
+          <span className="text-quiet">Expect </span>
+          {expected.aim !== null && (
+            <span className="font-mono text-lg font-semibold">
+              {roundTo(expected.aim, decimals).toFixed(decimals)}
+              <span className="text-xs font-normal"> {unit}</span>
+            </span>
+          )}
+          <span className="text-quiet">
+            {' '}
+            {expected.tolerance}
+            {expected.aim !== null && /%|±/.test(expected.tolerance) && ` (${roundTo(expected.pass[0], decimals)} to ${roundTo(expected.pass[1], decimals)})`}
+          </span>{' '}
+          <Why label="sum">{expected.sum}</Why>
+        </p>
+      );
+    }
+  }
+};

@@ -1,0 +1,123 @@
+'use client';
+
+import { useState } from 'react';
+import { readingHistory } from '@/core/job/reading';
+import type { PlannedItem } from '@/core/startup/plan';
+import { ChoiceBox } from '../fields/choice-box';
+import { NumberBox } from '../fields/number-box';
+import { useJob } from '../job/provider';
+import { usePerson } from '../person';
+import { When } from '../when';
+import { Expected } from './expected';
+import { GradeMark } from './grade-mark';
+
+const STEPS: Record<string, number> = { V: 1, A: 0.1, 'Ω': 0.1, '°F': 0.5, 'in. w.c.': 0.01, min: 0.5 };
+const LEAST: Record<string, number> = { '°F': -60 };
+const MOST: Record<string, number> = { V: 1000, A: 400, 'Ω': 100_000, '°F': 300, 'in. w.c.': 10, min: 120 };
+
+const History = ({ item, unit }: { item: string; unit: string }) => {
+  const all = useJob((job) => job.readings);
+  const history = readingHistory(all, item);
+  if (history.length === 0) return null;
+  return (
+    <ul className="text-xs text-quiet">
+      {history.map((reading, at) => (
+        <li key={reading.id} className={at === 0 ? '' : 'line-through decoration-1'}>
+          <span className="font-mono">
+            {reading.value} {reading.value === 'OL' || reading.value === 'done' ? '' : unit}
+          </span>{' '}
+          · <When at={reading.at} /> · {reading.author}
+          {reading.instrument && ` · ${reading.instrument}`}
+        </li>
+      ))}
+    </ul>
+  );
+};
+
+/** One reading of a step: what to expect, a field for what was read, and what that means. */
+export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
+  const { key, item, reading } = planned;
+  const addReading = useJob((job) => job.addReading);
+  const author = usePerson((person) => person.author);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [asksName, setAsksName] = useState(false);
+  const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
+  const keep = (value: number | 'OL' | 'done', at = place) => {
+    if (!author.trim()) {
+      setAsksName(true);
+      document.getElementById('reading-author')?.focus();
+      return;
+    }
+    setAsksName(false);
+    addReading({ item: key, value, place: at, replaces: reading?.id ?? null });
+  };
+  const { verdict } = planned;
+  const expected = chosen === null ? planned.expected : item.expect(place);
+  const isDone = reading?.value === 'done';
+  if (planned.expected.kind === 'tick') {
+    return (
+      <li className="border-b border-line py-1">
+        <button type="button" role="checkbox" aria-checked={isDone} disabled={isDone} onClick={() => keep('done')} className="flex min-h-12 w-full items-center gap-3 text-left disabled:opacity-100">
+          <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
+          <span className="flex-1">{item.label}</span>
+        </button>
+        {asksName && <p role="alert" className="text-sm font-medium text-fail">Say first who is reading, above.</p>}
+        <div className="pl-9">
+          <History item={key} unit="" />
+        </div>
+      </li>
+    );
+  }
+  return (
+    <li className="border-b border-line py-3">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
+        <div className="min-w-48 flex-1">
+          <h4 className="font-label text-xl font-semibold">{item.label}</h4>
+          <Expected expected={expected} unit={item.unit} />
+        </div>
+        <div className="w-full sm:w-56">
+          <NumberBox
+            key={reading?.id ?? 'none'}
+            label={`${item.label}, ${item.unit}`}
+            hidesLabel
+            isLarge
+            value={typeof reading?.value === 'number' || reading?.value === 'OL' ? reading.value : null}
+            none="read"
+            unit={item.unit}
+            step={STEPS[item.unit] ?? 1}
+            min={LEAST[item.unit] ?? 0}
+            max={MOST[item.unit] ?? 1e6}
+            takesOpen={item.unit === 'Ω'}
+            onCommit={(value) => value !== null && keep(value)}
+          />
+        </div>
+      </div>
+      {item.places && place !== null && (
+        <div className="mt-2 max-w-md">
+          <ChoiceBox
+            label="Clamp around"
+            options={item.places.map(({ id, label }) => ({ value: id, label }))}
+            value={place}
+            onCommit={(next) => {
+              setChosen(next);
+              if (typeof reading?.value === 'number' && next !== reading.place) keep(reading.value, next);
+            }}
+          />
+        </div>
+      )}
+      {asksName && <p role="alert" className="text-sm font-medium text-fail">Say first who is reading, above: the reading is not kept yet.</p>}
+      {verdict && (
+        <p className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${verdict.grade === 'fail' ? 'bg-fail-wash px-2 py-1' : verdict.grade === 'warn' ? 'bg-warn-wash px-2 py-1' : ''}`}>
+          <GradeMark grade={verdict.grade} hasWord size={18} />
+          <span>{verdict.means}</span>
+          {verdict.next && (
+            <span className="basis-full text-sm">
+              <b>Next:</b> {verdict.next}
+            </span>
+          )}
+        </p>
+      )}
+      <History item={key} unit={item.unit} />
+    </li>
+  );
+};
