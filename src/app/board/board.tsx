@@ -108,7 +108,7 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
       <ul aria-label="Jobs" aria-busy={isPending} className={isPending ? 'opacity-60' : ''}>
         {jobs.map((job) => (
           <li key={job.id} className="flex items-center gap-2 border-b border-line">
-            <Link href={`/jobs/${job.id}/sheet`} prefetch={false} className="grid min-w-0 flex-1 gap-x-4 py-3 hover:bg-sheet sm:grid-cols-[minmax(0,2fr)_minmax(0,2fr)_8rem_10rem]">
+            <Link href={`/jobs/${job.id}/sheet`} prefetch={false} className="grid min-w-0 flex-1 gap-x-4 py-3 hover:bg-sheet sm:grid-cols-[minmax(0,2fr)_minmax(0,2fr)_11rem_10rem] sm:items-baseline">
               <span className="truncate font-label text-xl font-semibold">{job.name}</span>
               <span className="truncate text-quiet">{[job.street, job.town].filter(Boolean).join(', ') || 'no address yet'}</span>
               <span className="font-medium">

@@ -77,9 +77,10 @@ export const rulerVerdict = (facts: Facts, outdoorF: number): RulerVerdict => {
   const { holesF, shortfallsF } = jobCrossing(facts);
   const { loadBtuh, heatPumpBtuh, allowedBtuh } = crossingAt(facts, outdoorF);
   if (loadBtuh === 0) return { grade: 'calm', text: 'The house needs no heat.' };
-  const needs = `House needs ${thousand(loadBtuh)}`;
-  if (inSpans(holesF, outdoorF)) return { grade: 'hole', text: `Hole: ${needs.toLowerCase()}, and nothing may run.` };
-  if (inSpans(shortfallsF, outdoorF) || allowedBtuh < loadBtuh) return { grade: 'short', text: `Short: ${needs.toLowerCase()}, ${thousand(allowedBtuh)} may run.` };
+  const load = thousand(loadBtuh);
+  const needs = `House needs ${load}`;
+  if (inSpans(holesF, outdoorF)) return { grade: 'hole', text: `Hole: ${load} needed, and nothing may run.` };
+  if (inSpans(shortfallsF, outdoorF) || allowedBtuh < loadBtuh) return { grade: 'short', text: `Short: ${load} needed, ${thousand(allowedBtuh)} may run.` };
   const isCompressorOpen = inSpans(spanFrom(compressorFromF(lockoutsInForce(facts), facts.outdoorUnit.minOutdoorF), RULER_SPAN_F), outdoorF);
   if (!isCompressorOpen) return { grade: 'strips', text: `${needs}: strips alone, the compressor is locked out.` };
   if (heatPumpBtuh >= loadBtuh) return { grade: 'calm', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}.` };

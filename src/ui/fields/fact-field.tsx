@@ -50,15 +50,15 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
   const setFact = useJob((job) => job.setFact);
   const value = useJob((job) => factValue(job.facts, path));
   return (
-    <div id={path} className={`scroll-mt-32 border-l-4 py-1 pl-3 ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}>
+    <div id={path} className={`relative scroll-mt-32 border-l-4 py-1 pl-3 ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}>
       <Control path={path} />
-      <div className="flex min-h-6 flex-wrap items-center gap-x-3">
+      <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
+        {fact.why && <Why>{fact.why}</Why>}
         {!isConfirmed && (
-          <button type="button" className="bare-button -my-1 px-1 text-sm font-medium" onClick={() => setFact(path, value)} aria-label={`Confirm ${fact.label}`}>
-            Assumed <span className="underline underline-offset-4">confirm</span>
+          <button type="button" className="bare-button -my-2 px-1 text-sm font-medium" onClick={() => setFact(path, value)} aria-label={`Confirm ${fact.label}`}>
+            assumed, <span className="underline underline-offset-4">confirm</span>
           </button>
         )}
-        {fact.why && <Why>{fact.why}</Why>}
       </div>
       {findings.map((finding) => (
         <p key={finding.rule + finding.what} className="mb-1 flex gap-2 text-sm">

@@ -21,7 +21,7 @@ interface RowsProps {
 const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCommit }: RowsProps) => {
   const replaced = (at: number, name: string, value: number) => rows.map((row, index) => (index === at ? { ...row, [name]: value } : row));
   return (
-    <fieldset>
+    <fieldset className="min-w-0">
       <legend className="eyebrow">{label}</legend>
       <ol className="space-y-2">
         {rows.map((row, at) => (
@@ -30,8 +30,9 @@ const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCom
             <span aria-hidden className="w-4 pt-3 font-mono text-sm text-quiet">
               {at + 1}
             </span>
+            <span className="grid min-w-0 flex-1 gap-1.5 sm:auto-cols-fr sm:grid-flow-col">
             {columns.map((column) => (
-              <span key={column.name} className="min-w-0 flex-1">
+              <span key={column.name} className="min-w-0">
                 <NumberBox
                   label={`${column.label} of ${item} ${at + 1}`}
                   hidesLabel
@@ -45,6 +46,7 @@ const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCom
                 />
               </span>
             ))}
+            </span>
             <button type="button" className="bare-button" disabled={rows.length <= least} aria-label={`Remove ${item} ${at + 1}`} onClick={() => onCommit(rows.filter((_, index) => index !== at))}>
               <Minus size={18} aria-hidden />
             </button>

@@ -77,7 +77,7 @@ export const NumberBox = ({ label, value, unit, step, min = -Infinity, max = Inf
       <span className="flex items-stretch">
         <input
           id={id}
-          className={`field-box min-w-0 flex-1 rounded-r-none text-right font-mono ${isLarge ? 'min-h-14 text-3xl' : 'text-lg'}`}
+          className={`field-box w-0 min-w-0 flex-1 rounded-r-none text-right font-mono ${isLarge ? 'min-h-14 text-3xl' : 'text-lg'}`}
           inputMode="decimal"
           autoComplete="off"
           enterKeyHint="done"

@@ -15,7 +15,7 @@ const Commands = dynamic(() => import('./commands').then((module) => module.Comm
 const KeysDialog = dynamic(() => import('./keys-dialog').then((module) => module.KeysDialog), { ssr: false });
 const StaleDialog = dynamic(() => import('./stale-dialog').then((module) => module.StaleDialog), { ssr: false });
 
-const Inside = ({ isRulerOpen, children }: { isRulerOpen: boolean; children: React.ReactNode }) => {
+const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.ReactNode }) => {
   const [shown, setShown] = useState<'commands' | 'keys' | null>(null);
   const isStale = useJob((job) => job.theirs !== null);
   const openCommands = useCallback(() => setShown('commands'), []);
@@ -26,7 +26,7 @@ const Inside = ({ isRulerOpen, children }: { isRulerOpen: boolean; children: Rea
       <JobHeader onCommands={openCommands} />
       <LostBanner />
       <main className="flex-1">{children}</main>
-      <GateRuler isOpenAtFirst={isRulerOpen} />
+      <GateRuler folds={rulerFolds} />
       {shown === 'commands' && <Commands isOpen onClose={() => setShown(null)} onKeys={openKeys} />}
       {shown === 'keys' && <KeysDialog isOpen onClose={() => setShown(null)} />}
       {isStale && <StaleDialog />}
@@ -35,12 +35,12 @@ const Inside = ({ isRulerOpen, children }: { isRulerOpen: boolean; children: Rea
 };
 
 /** What stands around every page of a job. The moment comes from the address. */
-export const JobFrame = ({ job, isRulerOpen, children }: { job: StoredJob; isRulerOpen: boolean; children: React.ReactNode }) => {
+export const JobFrame = ({ job, rulerFolds, children }: { job: StoredJob; rulerFolds: string; children: React.ReactNode }) => {
   const query = useSearchParams();
   const [moment] = useState(() => momentFromQuery((name) => query.get(name)));
   return (
     <JobProvider job={job} moment={moment}>
-      <Inside isRulerOpen={isRulerOpen}>{children}</Inside>
+      <Inside rulerFolds={rulerFolds}>{children}</Inside>
     </JobProvider>
   );
 };

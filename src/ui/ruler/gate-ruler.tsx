@@ -1,27 +1,44 @@
 'use client';
 
 import { ChevronDown, ChevronUp, Minus, Plus } from 'lucide-react';
+import { usePathname } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { rulerVerdict } from '@/core/crossing/ruler';
 import { supplyAir } from '@/core/crossing/supply-air';
 import { useJob } from '../job/provider';
 import { CallPicker } from './call-picker';
+import { RULER_COOKIE } from './cookie';
 import { Scale } from './scale';
 
 const SOUND = { calm: 'text-ink', strips: 'text-ink', short: 'font-semibold text-warn', hole: 'font-semibold text-fail' } as const;
 
+/** Pages whose ruler stands open until somebody folds it. */
+const OPEN_PAGES = ['sheet', 'wiring'];
+
+/** What was chosen for a page: the cookie reads `sheet-folded.startup-open`. */
+const foldOf = (folds: string, page: string): 'open' | 'folded' | undefined => {
+  const entry = folds.split('.').find((each) => each.startsWith(`${page}-`));
+  return entry === undefined ? undefined : entry.endsWith('open') ? 'open' : 'folded';
+};
+
 /** The gate ruler, docked at the foot of every page of a job; it folds to one line. */
-export const GateRuler = ({ isOpenAtFirst }: { isOpenAtFirst: boolean }) => {
+export const GateRuler = ({ folds }: { folds: string }) => {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
   const nudge = useJob((job) => job.nudgeOutdoor);
   const setMoment = useJob((job) => job.setMoment);
-  const [isOpen, setOpen] = useState(isOpenAtFirst);
+  const page = usePathname().split('/').at(-1) ?? '';
+  const [kept, setKept] = useState(folds);
+  const choice = foldOf(kept, page);
+  const isOpen = choice === 'open' || (choice === undefined && OPEN_PAGES.includes(page));
   const verdict = useMemo(() => rulerVerdict(facts, moment.outdoorF), [facts, moment.outdoorF]);
   const supply = supplyAir(facts, moment);
   const toggle = () => {
-    setOpen(!isOpen);
-    document.cookie = `gate-cross-ruler=${isOpen ? 'folded' : 'open'}; path=/; max-age=31536000; samesite=lax`;
+    // Where nobody has chosen, a phone shows it folded.
+    const isShown = isOpen && (choice !== undefined || window.matchMedia('(min-width: 640px)').matches);
+    const next = [...kept.split('.').filter((entry) => entry && !entry.startsWith(`${page}-`)), `${page}-${isShown ? 'folded' : 'open'}`].join('.');
+    setKept(next);
+    document.cookie = `${RULER_COOKIE}=${next}; path=/; max-age=31536000; samesite=lax`;
   };
   return (
     <section aria-label="Gate ruler" className="no-print sticky bottom-0 z-20 border-t-2 border-ink bg-paper">
@@ -54,7 +71,11 @@ export const GateRuler = ({ isOpenAtFirst }: { isOpenAtFirst: boolean }) => {
           </label>
         )}
       </div>
-      {isOpen && <Scale />}
+      {isOpen && (
+        <div className={choice === undefined ? 'max-sm:hidden' : ''}>
+          <Scale />
+        </div>
+      )}
     </section>
   );
 };

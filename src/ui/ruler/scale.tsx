@@ -23,7 +23,7 @@ export const Scale = () => {
   const needle = `${percentAlong(spanF, outdoorF)}%`;
   const gaps = [...holesF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
   return (
-    <div className="grid grid-cols-[5.5rem_1fr] pr-4 sm:grid-cols-[9rem_1fr]">
+    <div className="grid grid-cols-[5.5rem_1fr] pr-6 pb-1 sm:grid-cols-[9rem_1fr]">
       <div className="pt-10 pr-2 text-right">
         {lanes.map((lane) => (
           <div key={lane.id} className="mb-2 flex h-6 items-center justify-end font-label text-sm leading-none font-semibold sm:text-base" style={{ color: SOURCE_COLOUR[lane.source] }}>

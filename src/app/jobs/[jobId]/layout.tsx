@@ -7,6 +7,7 @@ import { jobName } from '@/core/job/document';
 import { idSchema } from '@/core/job/reading-schema';
 import { getJob } from '@/server/repositories/jobs';
 import { JobFrame } from '@/ui/job/frame';
+import { RULER_COOKIE } from '@/ui/ruler/cookie';
 
 interface Props {
   readonly params: Promise<{ jobId: string }>;
@@ -26,9 +27,9 @@ export const generateMetadata = async ({ params }: Props): Promise<Metadata> => 
 const JobLayout = async ({ params, children }: Props) => {
   const job = await load((await params).jobId);
   if (!job) notFound();
-  const isFolded = (await cookies()).get('gate-cross-ruler')?.value === 'folded';
+  const folds = (await cookies()).get(RULER_COOKIE)?.value ?? '';
   return (
-    <JobFrame key={job.id} job={job} isRulerOpen={!isFolded}>
+    <JobFrame key={job.id} job={job} rulerFolds={folds}>
       {children}
     </JobFrame>
   );

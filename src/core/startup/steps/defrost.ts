@@ -26,7 +26,7 @@ export const defrost: StartupStep = {
           id: 'minutes',
           label: 'Defrost lasted',
           unit: 'min',
-          expect: () => ({ kind: 'band', aim: null, pass: [0.5, DEFROST_CAP_MIN - 0.5], warn: [0.2, DEFROST_CAP_MIN + 4], tolerance: `ends on temperature, before the cap of ${DEFROST_CAP_MIN} min`, sum: 'Most boards cap at 10 min; the unit’s own manual decides' }),
+          expect: () => ({ kind: 'band', aim: null, pass: [0.5, DEFROST_CAP_MIN - 0.5], warn: [0.2, DEFROST_CAP_MIN + 4], tolerance: `under ${DEFROST_CAP_MIN} min`, sum: `It should end on temperature, before the board’s cap. Most boards cap at ${DEFROST_CAP_MIN} min; the unit’s own manual decides` }),
           explain: (value, grade) => (grade === 'pass' || typeof value !== 'number' ? null : value >= DEFROST_CAP_MIN - 0.5 ? { means: 'It ran to the cap: the coil did not clear.', next: 'Coil sensor’s place and ohms, indoor airflow; then charge, by licensed people.' } : { means: 'Over before it cleared anything.', next: 'Coil sensor, or a coil that was already warm.' }),
         },
       ],

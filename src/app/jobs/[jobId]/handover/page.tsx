@@ -7,7 +7,7 @@ import { check } from '@/core/check';
 import { homeownerPage } from '@/core/handover/homeowner';
 import { ALL_FACTS, jobName } from '@/core/job/document';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
-import { startupPlan, tally } from '@/core/startup/plan';
+import { type PlannedItem, startupPlan, tally } from '@/core/startup/plan';
 import { roundTo } from '@/core/units/round';
 import { terminalTable } from '@/core/wiring/terminal-table';
 import { call } from '@/ui/api';
@@ -21,6 +21,8 @@ import { TerminalTable } from '@/ui/wiring/terminal-table';
 
 const SHEET = 'mx-auto mb-8 max-w-[52rem] border border-line bg-sheet p-6 sm:p-10 print:m-0 print:max-w-none print:border-0 print:p-0';
 
+const TITLE = 'mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold print:mt-1.5 print:border-b print:text-[10pt] print:leading-tight';
+
 /** Groups of facts that the technician's page prints. */
 const PRINTED_GROUPS = ['outdoorUnit', 'airHandler', 'heatKit', 'thermostat', 'gates', 'cables', 'house'] as const;
 
@@ -28,10 +30,10 @@ const Facts = () => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
   return (
-    <div className="columns-1 gap-6 text-xs sm:columns-2 print:columns-3">
+    <div className="columns-1 gap-6 text-xs sm:columns-2 print:columns-4 print:gap-4 print:text-[6.5pt] print:leading-[1.15]">
       {PRINTED_GROUPS.map((group) => (
-        <div key={group} className="mb-3 break-inside-avoid">
-          <h4 className="font-label text-base font-semibold">{FACT_GROUP_LABELS[group]}</h4>
+        <div key={group} className="mb-3 break-inside-avoid print:mb-1.5">
+          <h4 className="font-label text-base font-semibold print:text-[8pt] print:leading-none">{FACT_GROUP_LABELS[group]}</h4>
           <dl>
             {ALL_FACTS.filter((entry) => entry.group === group).map(({ path, fact }) => (
               <div key={path} className="flex justify-between gap-2 border-b border-line">
@@ -50,52 +52,80 @@ const Facts = () => {
   );
 };
 
+/** Who read, and when: one line for the whole visit. */
+const Taken = () => {
+  const readings = useJob((job) => job.readings);
+  const times = readings.map(({ at }) => at).sort();
+  if (times.length === 0) return null;
+  const people = [...new Set(readings.map(({ author }) => author))].join(', ');
+  const instruments = [...new Set(readings.map(({ instrument }) => instrument))].filter(Boolean).join('; ');
+  return (
+    <p className="text-sm">
+      Taken <When at={times[0]!} /> to <When at={times.at(-1)!} /> by {people}
+      {instruments && `, with ${instruments}`}.
+    </p>
+  );
+};
+
+const expectedWords = ({ expected, item }: PlannedItem): string => {
+  if (expected.kind !== 'band') return '';
+  return expected.aim === null ? expected.tolerance : `${roundTo(expected.aim, 1)} ${item.unit}`;
+};
+
+const ReadingLine = ({ planned }: { planned: PlannedItem }) => {
+  const { item, reading, verdict } = planned;
+  if (!reading || !verdict) return null;
+  const isBad = verdict.grade === 'warn' || verdict.grade === 'fail';
+  return (
+    <li className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto_5.5rem_1rem] gap-x-2 print:grid-cols-[minmax(0,1fr)_auto_18mm_3mm] border-b border-line">
+      <span>{item.label}</span>
+      <span className="max-w-40 text-right print:max-w-none print:whitespace-nowrap font-mono text-quiet">{expectedWords(planned)}</span>
+      <span className="text-right font-mono font-semibold">
+        {`${reading.value} ${reading.value === 'OL' ? '' : item.unit}`}
+        {reading.replaces !== null && '†'}
+      </span>
+      <GradeMark grade={verdict.grade} size={10} />
+      {isBad && (
+        <span className="col-span-4 font-semibold">
+          {verdict.means} {verdict.next}
+        </span>
+      )}
+    </li>
+  );
+};
+
+/** Everything ticked off in a step, in one line. */
+const DoneLine = ({ items }: { items: readonly PlannedItem[] }) => {
+  const done = items.filter(({ reading }) => reading?.value === 'done');
+  return done.length === 0 ? null : <li>Done: {done.map(({ item }) => item.label).join('; ')}.</li>;
+};
+
 const Readings = () => {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const steps = useMemo(() => startupPlan(facts, readings, moment), [facts, readings, moment]);
   const counts = tally(steps);
+  const taken = steps.filter(({ items }) => items.some(({ reading }) => reading));
   return (
     <>
+      <Taken />
       <p className="text-sm">
-        {counts.pass} passed, {counts.warn} to look at again, {counts.fail} failed, {counts.open} open.
+        {counts.pass} passed, {counts.warn} to look at again, {counts.fail} failed, {counts.open} open. Expected, then read. † corrected; every reading is in the CSV.
       </p>
-      <table className="w-full border-collapse text-xs">
-        <thead>
-          <tr className="border-b-2 border-ink text-left">
-            {['Item', 'Expected', 'Read', 'Verdict', 'Taken'].map((title) => (
-              <th key={title} scope="col" className="py-1 pr-2 font-label text-sm">
-                {title}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {steps.flatMap(({ step, items }) =>
-            items
-              .filter(({ reading }) => reading !== undefined)
-              .map(({ key, item, reading, expected, verdict }) => (
-                <tr key={key} className="break-inside-avoid border-b border-line align-top">
-                  <td className="pr-2">
-                    {step.title}: {item.label}
-                  </td>
-                  <td className="pr-2 font-mono whitespace-nowrap">{expected.kind === 'band' ? (expected.aim === null ? expected.tolerance : `${roundTo(expected.aim, 1)} ${item.unit}`) : ''}</td>
-                  <td className="pr-2 font-mono font-semibold whitespace-nowrap">
-                    {reading!.value === 'done' ? 'done' : `${reading!.value} ${reading!.value === 'OL' ? '' : item.unit}`}
-                    {reading!.replaces !== null && ' (corrected)'}
-                  </td>
-                  <td className="pr-2">
-                    <GradeMark grade={verdict!.grade} hasWord size={12} /> {verdict!.grade === 'pass' || verdict!.grade === 'noted' ? '' : verdict!.means}
-                  </td>
-                  <td className="whitespace-nowrap text-quiet">
-                    <When at={reading!.at} />, {reading!.author}
-                  </td>
-                </tr>
-              )),
-          )}
-        </tbody>
-      </table>
+      <div className="mt-1 gap-6 text-xs sm:columns-2 print:text-[7pt] print:leading-[1.12]">
+        {taken.map(({ step, items }) => (
+          <section key={step.id}>
+            <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:mt-0.5 print:text-[8pt] print:leading-none">{step.title}</h4>
+            <ul>
+              {items.filter(({ reading }) => reading?.value !== 'done').map((planned) => (
+                <ReadingLine key={planned.key} planned={planned} />
+              ))}
+              <DoneLine items={items} />
+            </ul>
+          </section>
+        ))}
+      </div>
     </>
   );
 };
@@ -171,17 +201,17 @@ const HandoverPage = () => {
     <div className="px-3 py-4 sm:px-6 print:p-0">
       <Actions />
       <article aria-label="Technician’s page" className={`${SHEET} print:break-after-page`}>
-        <h2 className="font-label text-3xl font-semibold">Startup record</h2>
+        <h2 className="font-label text-3xl font-semibold print:leading-none">Startup record</h2>
         <p>
           {jobName(facts)} · {address} · {site.elevationFt.toLocaleString('en-US')} ft
         </p>
-        <h3 className="mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold">Open</h3>
+        <h3 className={TITLE}>Open</h3>
         <Open />
-        <h3 className="mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold">Readings</h3>
+        <h3 className={TITLE}>Readings</h3>
         <Readings />
-        <h3 className="mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold">Terminals, V at {moment.outdoorF} °F out</h3>
-        <TerminalTable rows={rows} />
-        <h3 className="mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold">Facts</h3>
+        <h3 className={TITLE}>Terminals to C, V at {moment.outdoorF} °F out (R is hot in every call)</h3>
+        <TerminalTable rows={rows.filter(({ mark }) => mark !== 'R')} />
+        <h3 className={TITLE}>Facts</h3>
         <Facts />
         <p className="mt-3 text-xs">Local codes, the maker’s instructions and licensed practice come before anything on this page.</p>
       </article>

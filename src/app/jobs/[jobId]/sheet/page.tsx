@@ -23,7 +23,7 @@ const LAYOUT = PLACE_IDS.map((place) => ({ place, groups: groupsAt(place) }));
 const Overview = ({ findings }: { findings: readonly Finding[] }) => {
   const confirmed = useJob((job) => job.confirmed);
   return (
-    <nav aria-label="Places" className="lg:sticky lg:top-32 lg:w-56 lg:shrink-0 lg:self-start">
+    <nav aria-label="Places" className="lg:sticky lg:top-28 lg:w-56 lg:shrink-0 lg:self-start">
       <ul className="flex gap-1 overflow-x-auto lg:flex-col">
         {LAYOUT.map(({ place, groups }) => {
           const open = groups.flatMap(([, entries]) => entries).filter(({ path }) => !confirmed.has(path)).length;

@@ -5,7 +5,6 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { CALLS } from '@/core/control/moment';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, startupPlan, stepGrade, tally } from '@/core/startup/plan';
-import { TextBox } from '@/ui/fields/text-box';
 import { useJob, useJobNow } from '@/ui/job/provider';
 import { usePerson } from '@/ui/person';
 import { Countdown } from '@/ui/startup/countdown';
@@ -15,14 +14,18 @@ import { StartupItem } from '@/ui/startup/item';
 const Person = () => {
   const { author, instrument, set } = usePerson();
   return (
-    <div className="mb-4 grid gap-3 border-b border-line pb-4 sm:grid-cols-2">
-      <div>
-        <label htmlFor="reading-author" className="eyebrow">
-          Who is reading
+    <div className="mb-3 flex flex-wrap gap-x-4 gap-y-1 border-b border-line pb-2">
+      {(
+        [
+          ['author', 'Who is reading', author, 'name'],
+          ['instrument', 'With', instrument, 'off'],
+        ] as const
+      ).map(([field, label, value, autoComplete]) => (
+        <label key={field} className="flex min-w-60 flex-1 items-center gap-2">
+          <span className="eyebrow shrink-0">{label}</span>
+          <input id={`reading-${field}`} value={value} maxLength={80} autoComplete={autoComplete} onChange={(event) => set({ [field]: event.target.value })} className="field-box min-w-0 flex-1" />
         </label>
-        <input id="reading-author" value={author} maxLength={80} autoComplete="name" onChange={(event) => set({ author: event.target.value })} className="field-box w-full" />
-      </div>
-      <TextBox label="Instruments" value={instrument} maxLength={80} check={() => null} onCommit={(next) => set({ instrument: next })} />
+      ))}
     </div>
   );
 };

@@ -39,22 +39,26 @@ const WiringPage = () => {
   const volts = meterVolts(state, ...probes);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <div className="gap-8 lg:flex">
-        <section aria-label="Wiring" className="min-w-0 flex-1">
+      <div className="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_16rem]">
+        <section aria-label="Meter" className="lg:col-start-2">
+          <h2 className="eyebrow">Meter, AC volts</h2>
+          <div className="flex flex-wrap items-end gap-x-4 lg:block">
+            <p aria-live="polite" className="font-mono text-5xl font-semibold">
+              {volts.toFixed(1)}
+              <span className="text-xl font-normal text-quiet"> V</span>
+            </p>
+            <p className="text-sm lg:mt-1">
+              ▲ {refWords(probes[0])}
+              <br />■ {refWords(probes[1])}
+            </p>
+          </div>
+          <p className="mt-1 text-sm text-quiet">Tap two terminals. The next tap moves probe {moves === 0 ? '▲' : '■'}.</p>
+        </section>
+        <section aria-label="Wiring" className="min-w-0 lg:col-start-1 lg:row-span-2 lg:row-start-1">
           <Bench diagram={drawn} state={state} probes={probes} onProbe={onProbe} />
         </section>
-        <section aria-label="Meter" className="mt-4 lg:mt-0 lg:w-64 lg:shrink-0">
-          <h2 className="eyebrow">Meter, AC volts</h2>
-          <p aria-live="polite" className="font-mono text-5xl font-semibold">
-            {volts.toFixed(1)}
-            <span className="text-xl font-normal text-quiet"> V</span>
-          </p>
-          <p className="mt-1 text-sm">
-            ▲ {refWords(probes[0])}
-            <br />■ {refWords(probes[1])}
-          </p>
-          <p className="mt-1 text-sm text-quiet">Tap two terminals. The next tap moves probe {moves === 0 ? '▲' : '■'}.</p>
-          <h2 className="eyebrow mt-5">{CALLS[moment.call].label}</h2>
+        <section aria-label="What happens" className="lg:col-start-2">
+          <h2 className="eyebrow">{CALLS[moment.call].label}</h2>
           <p className="text-sm">{CALLS[moment.call].about}</p>
           {state.held.map(({ why }) => (
             <p key={why} className="mt-2 border-l-4 border-ember pl-2 text-sm font-medium">
