@@ -1,0 +1,122 @@
+import { randomUUID } from 'node:crypto';
+import { blankJob, renamed } from '../../core/job/document';
+import type { Reading } from '../../core/job/reading';
+import { closeDatabase } from '../database';
+import { health } from '../health';
+import { models } from '../models';
+import { createJob, getJob, listJobs, moveJob, saveJob } from './jobs';
+import { addReadings } from './readings';
+
+afterAll(closeDatabase);
+
+const reading = (change: Partial<Reading> = {}): Reading => ({ id: randomUUID(), item: 'conditions/outdoor', value: 21, place: null, at: '2026-01-05T12:00:00.000Z', author: 'E. V.', instrument: 'probe', replaces: null, ...change });
+const make = async (name = `job ${randomUUID()}`) => (await createJob(randomUUID(), renamed(blankJob(), name), [], null, 'tester')).job;
+const change = (path: 'house.designBtuh' | 'house.noLoadF', value: number, baseRevision: number, saveId = randomUUID()) => ({ saveId, baseRevision, changes: [{ path, value }], author: 'tester' });
+
+test('the schema is current', async () => expect(await health()).toEqual({ database: 'answers', schema: 'current' }));
+
+test('a job made twice under one id is one job', async () => {
+  const id = randomUUID();
+  const [first, second] = await Promise.all([createJob(id, renamed(blankJob(), 'one'), [], null, ''), createJob(id, renamed(blankJob(), 'two'), [], null, '')]);
+  expect([first.isNew, second.isNew].sort()).toEqual([false, true]);
+  expect(second.job.document.facts.site.jobName).toBe(first.job.document.facts.site.jobName);
+});
+
+describe('saving', () => {
+  test('lands, counts up, confirms the fact and keeps the old value', async () => {
+    const job = await make();
+    const result = await saveJob(job.id, change('house.designBtuh', 41_000, 1));
+    expect(result).toMatchObject({ kind: 'saved', job: { revision: 2, updatedBy: 'tester', document: { facts: { house: { designBtuh: 41_000 } }, confirmed: ['house.designBtuh'] } } });
+    const history = await models().FactChangeRow.findAll({ where: { jobId: job.id } });
+    expect(history.map(({ path, before, after, revision }) => ({ path, before, after, revision }))).toEqual([{ path: 'house.designBtuh', before: 36_000, after: 41_000, revision: 2 }]);
+  });
+
+  test('on an old revision is refused, and changes nothing', async () => {
+    const job = await make();
+    await saveJob(job.id, change('house.designBtuh', 41_000, 1));
+    const stale = await saveJob(job.id, change('house.designBtuh', 52_000, 1));
+    expect(stale).toMatchObject({ kind: 'stale', job: { revision: 2, document: { facts: { house: { designBtuh: 41_000 } } } } });
+    expect((await getJob(job.id))!.document.facts.house.designBtuh).toBe(41_000);
+  });
+
+  test('sent again after a lost answer is the save that landed', async () => {
+    const job = await make();
+    const save = change('house.noLoadF', 60, 1);
+    await saveJob(job.id, save);
+    expect(await saveJob(job.id, save)).toMatchObject({ kind: 'saved', job: { revision: 2 } });
+  });
+
+  test('of two at once, one lands and one is told', async () => {
+    const job = await make();
+    const results = await Promise.all([41_000, 42_000, 43_000].map((value) => saveJob(job.id, change('house.designBtuh', value, 1))));
+    expect(results.map(({ kind }) => kind).sort()).toEqual(['saved', 'stale', 'stale']);
+  });
+
+  test('nowhere is missing', async () => expect(await saveJob(randomUUID(), change('house.noLoadF', 60, 1))).toEqual({ kind: 'missing' }));
+});
+
+describe('readings', () => {
+  test('keep their value, word or number, and are sent twice without harm', async () => {
+    const job = await make();
+    const [number, open, done] = [reading(), reading({ item: 'element-ohms/ohms-1', value: 'OL' }), reading({ item: 'make-safe/lugs', value: 'done', instrument: '' })];
+    await addReadings(job.id, [number, open]);
+    await addReadings(job.id, [open, done]);
+    const stored = (await getJob(job.id))!.readings;
+    expect(stored).toHaveLength(3);
+    expect(stored).toEqual(expect.arrayContaining([number, open, done]));
+  });
+
+  test('a correction leaves the old one in place', async () => {
+    const job = await make();
+    const first = reading({ value: 91 });
+    await addReadings(job.id, [first]);
+    await addReadings(job.id, [reading({ value: 19, replaces: first.id, at: '2026-01-05T12:01:00.000Z' })]);
+    expect((await getJob(job.id))!.readings.map(({ value, replaces }) => [value, replaces])).toEqual([[91, null], [19, first.id]]);
+  });
+
+  test('do not touch the document’s revision', async () => {
+    const job = await make();
+    await addReadings(job.id, [reading()]);
+    expect(await saveJob(job.id, change('house.noLoadF', 59, 1))).toMatchObject({ kind: 'saved' });
+  });
+
+  test('of no job are refused', async () => expect(await addReadings(randomUUID(), [reading()])).toBe(false));
+});
+
+describe('the board', () => {
+  test('finds jobs that have every word, and treats signs as signs', async () => {
+    const word = `w${randomUUID().slice(0, 8)}`;
+    const job = await make(`Percent 100% ${word}`);
+    await make(`Other ${word}`);
+    expect((await listJobs(`${word} 100%`, false)).map(({ id }) => id)).toEqual([job.id]);
+    expect(await listJobs(`${word} 100_`, false)).toEqual([]);
+    expect(await listJobs(word, false)).toHaveLength(2);
+  });
+
+  test('stage follows what was done', async () => {
+    const word = `w${randomUUID().slice(0, 8)}`;
+    const job = await make(word);
+    const stage = async () => (await listJobs(word, false))[0]!.stage;
+    expect(await stage()).toBe('planning');
+    await addReadings(job.id, [reading()]);
+    expect(await stage()).toBe('startup');
+    await moveJob(job.id, 'hand-over', 'tester');
+    expect(await stage()).toBe('handed-over');
+    await moveJob(job.id, 'take-back', 'tester');
+    expect(await stage()).toBe('startup');
+  });
+
+  test('archive, delete and their opposites', async () => {
+    const word = `w${randomUUID().slice(0, 8)}`;
+    const job = await make(word);
+    const where = async () => [(await listJobs(word, false)).length, (await listJobs(word, true)).length];
+    await moveJob(job.id, 'archive', '');
+    expect(await where()).toEqual([0, 1]);
+    await moveJob(job.id, 'restore', '');
+    expect(await where()).toEqual([1, 0]);
+    await moveJob(job.id, 'delete', '');
+    expect([await where(), await getJob(job.id), await moveJob(job.id, 'archive', '')]).toEqual([[0, 0], null, false]);
+    await moveJob(job.id, 'undelete', '');
+    expect(await where()).toEqual([1, 0]);
+  });
+});

@@ -1,0 +1,24 @@
+import { randomUUID } from 'node:crypto';
+import { expect, type Page } from '@playwright/test';
+
+/** A fresh job from a sample's facts, without readings; returns its id. */
+export const freshJob = async (page: Page, source = 'cinder-creek'): Promise<string> => {
+  const id = randomUUID();
+  const response = await page.request.post('/api/jobs', { data: { id, from: 'sample', source, name: `e2e ${id.slice(0, 8)}` } });
+  expect(response.status()).toBe(201);
+  return id;
+};
+
+/** A job as the server holds it. */
+export const stored = async (page: Page, id: string) => (await page.request.get(`/api/jobs/${id}`)).json();
+
+export const expectSaved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+
+/** Fills a number field and leaves it. */
+export const enter = async (page: Page, label: string | RegExp, value: string) => {
+  const field = page.getByLabel(label).first();
+  await field.fill(value);
+  await field.press('Enter');
+};
+
+export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Playwright Tester');

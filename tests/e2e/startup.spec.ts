@@ -1,0 +1,84 @@
+import { expect, test } from '@playwright/test';
+import { enter, expectSaved, freshJob, sayWho, stored } from './helpers';
+
+const goTo = (page: import('@playwright/test').Page, step: string) => page.getByRole('button', { name: new RegExp(`${step}$`) }).first().click();
+
+test('a reading needs a name, gets a verdict, and is corrected without losing the old one', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await goTo(page, 'Element ohms, cold');
+  await enter(page, 'Element 1 (4.8 kW), Ω', 'OL');
+  await expect(page.getByText('Say first who is reading')).toBeVisible();
+  await sayWho(page);
+  await enter(page, 'Element 1 (4.8 kW), Ω', 'ol');
+  await expect(page.getByText('Open: no heat from this element.')).toBeVisible();
+  await enter(page, 'Element 1 (4.8 kW), Ω', '12,1');
+  await expect(page.getByText('As expected.')).toBeVisible();
+  await expectSaved(page);
+  await page.reload();
+  const { readings } = await stored(page, id);
+  expect(readings.map(({ value, author }: { value: unknown; author: string }) => [value, author])).toEqual([['OL', 'Playwright Tester'], [12.1, 'Playwright Tester']]);
+  expect(readings[1].replaces).toBe(readings[0].id);
+});
+
+test('strip amps are judged at the volts just read, and the clamp’s place counts', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await sayWho(page);
+  await goTo(page, 'Heat with auxiliary');
+  await enter(page, 'Volts at the kit, strips on, V', '230');
+  await expect(page.getByText('40.7')).toBeVisible(); // 2 × 19.17 A + 2.4 A of blower
+  await enter(page, 'Strips, circuit 1, A', '21.6');
+  await expect(page.getByText('Fits 1 of 2 elements: 1 not heating.')).toBeVisible();
+  await enter(page, 'Strips, circuit 1, A', '38.2');
+  await expect(page.getByText(/elements 1, 2 on/)).toBeVisible();
+  await page.getByLabel('Clamp around').selectOption('Heaters only');
+  await expect(page.getByText(/8\.79 kW at 230 V/)).toBeVisible();
+});
+
+test('a countdown survives a reload', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await goTo(page, 'Cooling: the valve');
+  await page.getByRole('button', { name: 'Start Compressor minimum off' }).click();
+  await expect(page.getByRole('timer')).toHaveText(/4:5\d/);
+  await page.reload();
+  await goTo(page, 'Cooling: the valve');
+  await expect(page.getByRole('timer')).toHaveText(/4:\d\d/);
+});
+
+test('readings taken with the server lost go out when it is back', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await sayWho(page);
+  await goTo(page, 'The day');
+  await page.route('**/api/jobs/**', (route) => route.abort());
+  await enter(page, 'Outdoor temperature, °F', '24');
+  await enter(page, 'Room temperature, °F', '66');
+  await expect(page.getByRole('status')).toContainText('2 kept here');
+  await page.reload();
+  await goTo(page, 'The day');
+  await expect(page.getByLabel('Outdoor temperature, °F', { exact: true }).first()).toHaveValue('24');
+  await page.unroute('**/api/jobs/**');
+  await expectSaved(page);
+  expect((await stored(page, id)).readings).toHaveLength(2);
+});
+
+test('handover: the record, the homeowner’s page, the CSV, and marking it', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await sayWho(page);
+  await goTo(page, 'The day');
+  await enter(page, 'Outdoor temperature, °F', '24');
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/handover`);
+  await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('24 °F');
+  await expect(page.getByRole('article', { name: 'Homeowner’s page' })).toContainText('Emergency heat');
+  const csv = await (await page.request.get(`/api/jobs/${id}/readings.csv`)).text();
+  expect(csv).toContain('Playwright Tester');
+  await page.getByRole('button', { name: 'Mark handed over' }).click();
+  await expect(page.getByText('Handed over')).toBeVisible();
+  expect((await stored(page, id)).handedOverAt).not.toBeNull();
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)]).toHaveLength(2);
+});
