@@ -1,0 +1,34 @@
+import { check } from '../../src/core/check';
+import { solve } from '../../src/core/circuit/solve';
+import { DEFAULT_MOMENT } from '../../src/core/control/moment';
+import { ruler } from '../../src/core/crossing/ruler';
+import { SAMPLES } from '../../src/core/job/samples';
+import { startupPlan } from '../../src/core/startup/plan';
+import { explainAmps } from '../../src/core/strips/explain-amps';
+import { plan } from '../../src/core/wiring/plan';
+import { wiringState } from '../../src/core/wiring/state';
+import { statesOfAllCalls } from '../../src/core/wiring/terminal-table';
+
+/** Times a function over many runs and prints median and slowest percent, ms. */
+const time = (what: string, aim: string, work: () => unknown, runs = 400): void => {
+  for (let warm = 0; warm < 50; warm++) work();
+  const took = Array.from({ length: runs }, () => {
+    const from = performance.now();
+    work();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  const at = (share: number) => took[Math.floor(share * (runs - 1))]!.toFixed(3).padStart(8);
+  console.log(`${what.padEnd(46)} median ${at(0.5)} ms   p99 ${at(0.99)} ms   ${aim}`);
+};
+
+const [, started] = SAMPLES;
+const { facts, readings } = started!;
+const { network } = wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call: 'heat-aux' });
+const six = Array.from({ length: 6 }, (_, at) => ({ kW: 4 + at / 5, ratedVolts: 240 }));
+
+time(`one circuit solution (${network.edges.length} edges)`, 'aim < 0.3', () => solve(network));
+time('all calls of a job', 'aim < 5', () => statesOfAllCalls(facts, DEFAULT_MOMENT));
+time('gate ruler', '', () => ruler(facts));
+time('all findings of a job', '', () => check(facts));
+time('startup plan with 35 readings', '', () => startupPlan(facts, readings, DEFAULT_MOMENT));
+time('amps explained, six unlike elements', 'aim < 5', () => explainAmps(six, 236, 3, 61, true));

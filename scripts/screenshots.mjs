@@ -1,0 +1,43 @@
+import { chromium } from '@playwright/test';
+import { join } from 'node:path';
+import { ensureBuild, npmRun, startApp, stopApp } from './lib/app.mjs';
+import { freePort, startPostgres } from './lib/postgres.mjs';
+import { ROOT } from './lib/project.mjs';
+import { say } from './lib/say.mjs';
+
+/** Takes the pictures of docs/screenshots/ from the demo data, one for each main view. */
+const JOBS = { planned: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001', started: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002', proved: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003' };
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const VIEWS = [
+  ['jobs', '/', DESK],
+  ['sheet', `/jobs/${JOBS.planned}/sheet?out=33&in=68&call=heat-1`, DESK],
+  ['wiring', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, DESK],
+  ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, DESK],
+  ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
+  ['startup-crawlspace', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, DESK, true],
+  ['wiring-phone', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, PHONE],
+  ['startup-phone', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, PHONE],
+];
+
+ensureBuild();
+const postgres = await startPostgres('test-postgres', ['fsync=off']);
+const databaseUrl = postgres.database('gate_cross_pictures', true);
+const env = { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' };
+npmRun('migrate', env);
+npmRun('seed', env);
+const { app, address } = await startApp({ databaseUrl, port: await freePort() });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+for (const [name, path, viewport, isDark] of VIEWS) {
+  const context = await browser.newContext({ viewport });
+  if (isDark) await context.addCookies([{ name: 'gate-cross-theme', value: 'crawlspace', url: address }]);
+  await context.addInitScript(() => localStorage.setItem('gate-cross:person', JSON.stringify({ state: { author: 'Rosalind Achterberg', instrument: 'Clamp meter 2' }, version: 0 })));
+  const page = await context.newPage();
+  await page.goto(address + path, { waitUntil: 'networkidle' });
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+  await context.close();
+  say(name);
+}
+await browser.close();
+await stopApp(app);
+postgres.stop();
