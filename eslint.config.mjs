@@ -1,4 +1,5 @@
 import hooks from 'eslint-plugin-react-hooks';
+import sort from 'eslint-plugin-simple-import-sort';
 import ts from 'typescript-eslint';
 
 const hook = { plugins: { 'react-hooks': hooks }, rules: hooks.configs.recommended.rules };
@@ -7,6 +8,7 @@ export default ts.config(
   { ignores: ['.next/', '.gate-cross/', 'node_modules/', 'next-env.d.ts', 'test-results/', 'playwright-report/'] },
   ...ts.configs.recommended,
   hook,
+  { plugins: { sort }, rules: { 'sort/imports': ['error', { groups: [['^\\u0000', '^node:', '^@?\\w', '^@/', '^\\.']] }] } },
   {
     rules: {
       eqeqeq: 'error',
@@ -22,8 +24,16 @@ export default ts.config(
     files: ['src/core/**'],
     ignores: ['src/core/**/*.test.ts'],
     rules: {
-      'no-restricted-properties': ['error', { object: 'Date', property: 'now' }, { object: 'Math', property: 'random' }, { object: 'crypto', property: 'randomUUID' }],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core has no clock: time is an argument' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now' },
+        { object: 'Math', property: 'random' },
+        { object: 'crypto', property: 'randomUUID' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core has no clock: time is an argument' },
+      ],
       'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'fetch', 'process'],
     },
   },

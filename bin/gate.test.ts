@@ -3,7 +3,8 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-const gate = (words: string[], input = '') => spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', cwd: join(__dirname, '..') });
+const gate = (words: string[], input = '') =>
+  spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', cwd: join(__dirname, '..') });
 const example = gate(['example', 'quarry-bench']).stdout;
 const file = join(mkdtempSync(join(tmpdir(), 'gate-')), 'job.json');
 writeFileSync(file, example);
@@ -19,7 +20,9 @@ test('check, states and spice read a file; calc reads standard input', () => {
   expect(states.calls['heat-1'].coilsEnergised).toContain('reversing valve');
   expect(states.calls['heat-1'].volts['outdoor-unit'].Y).toBeGreaterThan(21);
   expect(gate(['spice', file, '--call', 'cool-1']).stdout).toMatch(/^\.op$/m);
-  expect(JSON.parse(gate(['calc', 'heatkit'], JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 })).stdout)).toMatchObject({ deliveredKW: 4.8 });
+  expect(JSON.parse(gate(['calc', 'heatkit'], JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 })).stdout)).toMatchObject(
+    { deliveredKW: 4.8 },
+  );
 });
 
 test.each([

@@ -17,7 +17,13 @@ const readInput = (file: string | undefined): string => {
 
 const [name = '', ...words] = process.argv.slice(2);
 const verb = VERBS[name];
-if (!verb) refuse(`There is no verb "${name}". Verbs: ${Object.values(VERBS).map(({ usage }) => usage).join(' · ')}`, 'verb');
+if (!verb)
+  refuse(
+    `There is no verb "${name}". Verbs: ${Object.values(VERBS)
+      .map(({ usage }) => usage)
+      .join(' · ')}`,
+    'verb',
+  );
 else {
   const answer = verb.run(words, readInput);
   if (!answer.ok) refuse(answer.error, answer.path);

@@ -45,7 +45,8 @@ const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: M
   if (call !== undefined && known === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
   const outdoorF = outdoor === undefined ? DEFAULT_MOMENT.outdoorF : Number(outdoor);
   const [low, high] = OUTDOOR_BOUNDS_F;
-  if (outdoor?.trim() === '' || !Number.isFinite(outdoorF) || outdoorF < low || outdoorF > high) return refused('--outdoor', `must be a temperature from ${low} to ${high} °F`);
+  if (outdoor?.trim() === '' || !Number.isFinite(outdoorF) || outdoorF < low || outdoorF > high)
+    return refused('--outdoor', `must be a temperature from ${low} to ${high} °F`);
   return answered({ file: parsed.positionals[0], call: known, moment: { ...DEFAULT_MOMENT, outdoorF, call: known ?? DEFAULT_MOMENT.call } });
 };
 
@@ -82,8 +83,20 @@ export const VERBS: Readonly<Record<string, Verb>> = {
         const states = statesOfAllCalls(facts, moment);
         const calls = CALL_IDS.map((call) => {
           const state = states[call];
-          const volts = devices.map(({ id, terminals }) => [id, Object.fromEntries(terminals.map(({ mark }) => [mark, roundTo(state.volts.get(`${id}.${mark}`) ?? 0, 4)]))]);
-          return [call, { terminalsHot: [...state.hot], coilsEnergised: [...state.energised], held: state.held.map(({ why }) => why), volts: Object.fromEntries(volts), sourceAmps: roundTo(state.solution.sourceAmps, 5) }];
+          const volts = devices.map(({ id, terminals }) => [
+            id,
+            Object.fromEntries(terminals.map(({ mark }) => [mark, roundTo(state.volts.get(`${id}.${mark}`) ?? 0, 4)])),
+          ]);
+          return [
+            call,
+            {
+              terminalsHot: [...state.hot],
+              coilsEnergised: [...state.energised],
+              held: state.held.map(({ why }) => why),
+              volts: Object.fromEntries(volts),
+              sourceAmps: roundTo(state.solution.sourceAmps, 5),
+            },
+          ];
         });
         return answered({ outdoorF: moment.outdoorF, calls: Object.fromEntries(calls) });
       }),

@@ -1,12 +1,16 @@
-import { chromium } from '@playwright/test';
 import { join } from 'node:path';
+import { chromium } from '@playwright/test';
 import { ensureBuild, npmRun, startApp, stopApp } from './lib/app.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
 import { ROOT } from './lib/project.mjs';
 import { say } from './lib/say.mjs';
 
 /** Takes the pictures of docs/screenshots/ from the demo data, one for each main view. */
-const JOBS = { planned: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001', started: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002', proved: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003' };
+const JOBS = {
+  planned: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001',
+  started: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002',
+  proved: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003',
+};
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const VIEWS = [
@@ -31,7 +35,9 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 for (const [name, path, viewport, isDark] of VIEWS) {
   const context = await browser.newContext({ viewport });
   if (isDark) await context.addCookies([{ name: 'gate-cross-theme', value: 'crawlspace', url: address }]);
-  await context.addInitScript(() => localStorage.setItem('gate-cross:person', JSON.stringify({ state: { author: 'Rosalind Achterberg', instrument: 'Clamp meter 2' }, version: 0 })));
+  await context.addInitScript(() =>
+    localStorage.setItem('gate-cross:person', JSON.stringify({ state: { author: 'Rosalind Achterberg', instrument: 'Clamp meter 2' }, version: 0 })),
+  );
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });

@@ -19,7 +19,8 @@ const step = (name, isPassed) => {
   count[isPassed ? 'passed' : 'failed']++;
 };
 
-const runner = (program, programWords, env) => spawnSync(process.execPath, [join(ROOT, program), ...programWords], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+const runner = (program, programWords, env) =>
+  spawnSync(process.execPath, [join(ROOT, program), ...programWords], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
 const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
 /** Adds a runner's own counts; a runner that ended without any has failed. */
@@ -32,7 +33,11 @@ const add = (name, passed, failed, status) => {
 const runJest = (databaseUrl) => {
   const file = join(STATE, 'jest.json');
   rmSync(file, { force: true });
-  const { status } = runner('node_modules/jest/bin/jest.js', ['--json', `--outputFile=${file}`, '--silent=false', ...words], { DATABASE_URL: databaseUrl, LOG_LEVEL: 'silent', NODE_OPTIONS: '--no-warnings' });
+  const { status } = runner('node_modules/jest/bin/jest.js', ['--json', `--outputFile=${file}`, '--silent=false', ...words], {
+    DATABASE_URL: databaseUrl,
+    LOG_LEVEL: 'silent',
+    NODE_OPTIONS: '--no-warnings',
+  });
   const report = readReport(file);
   add('Jest', report?.numPassedTests ?? 0, (report?.numFailedTests ?? 0) + (report?.numRuntimeErrorTestSuites ?? 0), status);
 };

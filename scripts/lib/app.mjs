@@ -1,7 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
-import { setTimeout as sleep } from 'node:timers/promises';
 import { join } from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { fingerprint, ROOT } from './project.mjs';
 import { giveUp, say } from './say.mjs';
 
@@ -9,7 +9,8 @@ const SOURCES = ['src', 'package-lock.json', 'next.config.ts', 'postcss.config.m
 const QUIET = { NEXT_TELEMETRY_DISABLED: '1' };
 
 /** Runs one of the project's npm scripts to its end; false where it failed. */
-export const npmRun = (script, env = {}, words = []) => spawnSync('npm', ['run', '-s', script, '--', ...words], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...QUIET, ...env } }).status === 0;
+export const npmRun = (script, env = {}, words = []) =>
+  spawnSync('npm', ['run', '-s', script, '--', ...words], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...QUIET, ...env } }).status === 0;
 
 /** Builds the application unless what is built is of today's sources. */
 export const ensureBuild = () => {
@@ -17,7 +18,11 @@ export const ensureBuild = () => {
   const sources = fingerprint(SOURCES);
   if (existsSync(marker) && readFileSync(marker, 'utf8') === sources) return true;
   say('Building the application …');
-  const { status, stdout, stderr } = spawnSync(process.execPath, ['node_modules/next/dist/bin/next', 'build'], { cwd: ROOT, encoding: 'utf8', env: { ...process.env, ...QUIET } });
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    env: { ...process.env, ...QUIET },
+  });
   if (status !== 0) {
     process.stderr.write(`${stdout}\n${stderr}\n`);
     return false;

@@ -13,7 +13,10 @@ export const ensurePackages = () => {
   if (existsSync(marker) && readFileSync(marker, 'utf8') === lock) return;
   say('Installing npm packages …');
   // Not `npm ci`: it insists on optional binaries of platforms that a registry may not carry. Versions are those of the lock file all the same.
-  const { status } = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] });
+  const { status } = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: ROOT,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   if (status !== 0) giveUp('`npm install` failed. Is the npm registry reachable?');
   writeFileSync(marker, lock);
 };

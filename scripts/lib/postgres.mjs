@@ -67,7 +67,8 @@ export const startPostgres = async (name, settings = []) => {
   const home = clusterHome(name, user);
   const data = join(home, 'data');
   const secretFile = join(home, 'password');
-  const run = (program, words, env = {}) => spawnSync(join(programs, program), words, { ...user, cwd: '/', encoding: 'utf8', env: { PATH: process.env.PATH, LC_ALL: 'C', ...env } });
+  const run = (program, words, env = {}) =>
+    spawnSync(join(programs, program), words, { ...user, cwd: '/', encoding: 'utf8', env: { PATH: process.env.PATH, LC_ALL: 'C', ...env } });
   const must = (what, { status, stderr, stdout, error }) => status === 0 || giveUp(`${what} failed:\n${stderr || stdout || error}`);
   const keep = (file, text) => {
     writeFileSync(file, text);

@@ -9,11 +9,17 @@ export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../..');
 /** Everything that is made while running, git-ignored. */
 export const STATE = join(ROOT, '.gate-cross');
 
-const filesUnder = (path) => (statSync(path).isDirectory() ? readdirSync(path).sort().flatMap((name) => filesUnder(join(path, name))) : [path]);
+const filesUnder = (path) =>
+  statSync(path).isDirectory()
+    ? readdirSync(path)
+        .sort()
+        .flatMap((name) => filesUnder(join(path, name)))
+    : [path];
 
 /** A fingerprint of files and folders by their contents. */
 export const fingerprint = (paths) => {
   const hash = createHash('sha256');
-  for (const file of paths.map((path) => join(ROOT, path)).flatMap(filesUnder)) hash.update(relative(ROOT, file)).update('\0').update(readFileSync(file)).update('\0');
+  for (const file of paths.map((path) => join(ROOT, path)).flatMap(filesUnder))
+    hash.update(relative(ROOT, file)).update('\0').update(readFileSync(file)).update('\0');
   return hash.digest('hex');
 };

@@ -1,5 +1,3 @@
-import type { Metadata, Viewport } from 'next';
-import { cookies, headers } from 'next/headers';
 import '@fontsource/barlow/latin-400.css';
 import '@fontsource/barlow/latin-500.css';
 import '@fontsource/barlow/latin-600.css';
@@ -8,10 +6,15 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/ibm-plex-mono/latin-400.css';
 import '@fontsource/ibm-plex-mono/latin-600.css';
 import '@/ui/theme.css';
-import { THEME_COOKIE, type Theme } from '@/ui/theme';
+import type { Metadata, Viewport } from 'next';
+import { cookies, headers } from 'next/headers';
+import { type Theme, THEME_COOKIE } from '@/ui/theme';
 import { Toasts } from '@/ui/toasts';
 
-export const metadata: Metadata = { title: { default: 'Gate Cross', template: '%s · Gate Cross' }, description: 'Heat-pump controls: what may run, how it is wired, is it right.' };
+export const metadata: Metadata = {
+  title: { default: 'Gate Cross', template: '%s · Gate Cross' },
+  description: 'Heat-pump controls: what may run, how it is wired, is it right.',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f5f3ee' };
 
 const RootLayout = async ({ children }: { children: React.ReactNode }) => {

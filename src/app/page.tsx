@@ -1,5 +1,5 @@
-import { listJobs } from '@/server/repositories/jobs';
 import { SAMPLES } from '@/core/job/samples';
+import { listJobs } from '@/server/repositories/jobs';
 import { Board } from './board/board';
 
 interface Props {

@@ -9,7 +9,11 @@ const TABLE = 'schema_migrations';
 export const migrator = () => {
   const sequelize = database();
   return new Umzug({
-    migrations: MIGRATIONS.map(({ name, up, down }) => ({ name, up: () => up(sequelize.getQueryInterface()), down: () => down(sequelize.getQueryInterface()) })),
+    migrations: MIGRATIONS.map(({ name, up, down }) => ({
+      name,
+      up: () => up(sequelize.getQueryInterface()),
+      down: () => down(sequelize.getQueryInterface()),
+    })),
     storage: new SequelizeStorage({ sequelize, modelName: TABLE, tableName: TABLE }),
     logger: { info: (event) => log.info(event), warn: (event) => log.warn(event), error: (event) => log.error(event), debug: (event) => log.debug(event) },
   });

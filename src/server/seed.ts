@@ -1,6 +1,6 @@
-import { SAMPLES } from '../core/job/samples';
 import { documentOf } from '../core/formats/job-file';
 import { sampleFile } from '../core/formats/sample-file';
+import { SAMPLES } from '../core/job/samples';
 import { closeDatabase } from './database';
 import { models } from './models';
 import { createJob } from './repositories/jobs';

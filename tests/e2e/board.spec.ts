@@ -50,7 +50,8 @@ test('a job file goes out, comes in, and a bad one says why', async ({ page }) =
   const file = JSON.parse(Buffer.concat(chunks).toString());
   expect(file).toMatchObject({ format: 'gate-cross-job', id });
   await page.goto('/');
-  const take = (content: string, name = 'job.json') => page.getByLabel('Job file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+  const take = (content: string, name = 'job.json') =>
+    page.getByLabel('Job file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
   await take(JSON.stringify(file));
   await expect(page.getByText('That job is here already')).toBeVisible();
   file.facts.house.designBtuh = -3;

@@ -1,7 +1,11 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { enter, expectSaved, freshJob, sayWho, stored } from './helpers';
 
-const goTo = (page: import('@playwright/test').Page, step: string) => page.getByRole('button', { name: new RegExp(`${step}$`) }).first().click();
+const goTo = (page: Page, step: string) =>
+  page
+    .getByRole('button', { name: new RegExp(`${step}$`) })
+    .first()
+    .click();
 
 test('a reading needs a name, gets a verdict, and is corrected without losing the old one', async ({ page }) => {
   const id = await freshJob(page);
@@ -17,7 +21,10 @@ test('a reading needs a name, gets a verdict, and is corrected without losing th
   await expectSaved(page);
   await page.reload();
   const { readings } = await stored(page, id);
-  expect(readings.map(({ value, author }: { value: unknown; author: string }) => [value, author])).toEqual([['OL', 'Playwright Tester'], [12.1, 'Playwright Tester']]);
+  expect(readings.map(({ value, author }: { value: unknown; author: string }) => [value, author])).toEqual([
+    ['OL', 'Playwright Tester'],
+    [12.1, 'Playwright Tester'],
+  ]);
   expect(readings[1].replaces).toBe(readings[0].id);
 });
 

@@ -15,7 +15,8 @@ afterAll(closeDatabase);
 
 const none = {} as never;
 const of = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
-const request = (body?: unknown, query = '') => new Request(`http://test.local/${query}`, body === undefined ? {} : { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) });
+const request = (body?: unknown, query = '') =>
+  new Request(`http://test.local/${query}`, body === undefined ? {} : { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) });
 const make = async (from = 'blank', source = '') => {
   const id = randomUUID();
   const response = await createJob(request({ id, from, source, name: `api ${id}` }), none);
@@ -55,7 +56,17 @@ test.each([
   ['an unknown fact', { path: 'house.ghost', value: 1 }, 'changes[0].path'],
   ['a value out of bounds', { path: 'house.designBtuh', value: -1 }, 'changes[0].value'],
   ['a missing value', { path: 'house.designBtuh' }, 'changes[0].value'],
-  ['a half row', { path: 'outdoorUnit.ratingPoints', value: [{ outdoorF: 47, kW: 2 }, { outdoorF: 17, btuh: 2e4, kW: 2 }] }, 'changes[0].value[0].btuh'],
+  [
+    'a half row',
+    {
+      path: 'outdoorUnit.ratingPoints',
+      value: [
+        { outdoorF: 47, kW: 2 },
+        { outdoorF: 17, btuh: 2e4, kW: 2 },
+      ],
+    },
+    'changes[0].value[0].btuh',
+  ],
 ])('saving %s is refused with its path, and nothing is saved', async (_, change, path) => {
   const id = await make();
   const response = await saveJob(request({ saveId: randomUUID(), baseRevision: 1, changes: [{ path: 'house.noLoadF', value: 58 }, change].reverse() }), of(id));
@@ -84,7 +95,11 @@ test('what is no job is not found, whatever the id', async () => {
 test('readings that make no sense are refused', async () => {
   const id = await make();
   const [good] = SAMPLES[1]!.readings;
-  for (const [bad, path] of [[{ ...good, value: 'lots' }, 'readings[0].value'], [{ ...good, author: '' }, 'readings[0].author'], [{ ...good, item: 'nowhere' }, 'readings[0].item']] as const) {
+  for (const [bad, path] of [
+    [{ ...good, value: 'lots' }, 'readings[0].value'],
+    [{ ...good, author: '' }, 'readings[0].author'],
+    [{ ...good, item: 'nowhere' }, 'readings[0].item'],
+  ] as const) {
     const response = await addReadings(request({ readings: [bad] }), of(id));
     expect([response.status, (await response.json()).path]).toEqual([400, path]);
   }
@@ -106,7 +121,8 @@ describe('job files', () => {
   test('a job that is here already comes in as a copy, once for each copy id', async () => {
     const [file, copyId] = [fresh(), randomUUID()];
     await importJob(request(file, `?copyId=${randomUUID()}`), none);
-    for (let time = 0; time < 2; time++) expect(await (await importJob(request(file, `?copyId=${copyId}`), none)).json()).toMatchObject({ id: copyId, isCopy: true });
+    for (let time = 0; time < 2; time++)
+      expect(await (await importJob(request(file, `?copyId=${copyId}`), none)).json()).toMatchObject({ id: copyId, isCopy: true });
   });
 
   test.each([

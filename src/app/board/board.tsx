@@ -99,7 +99,13 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
         />
         <div role="group" aria-label="Which jobs" className="flex">
           {[false, true].map((archived) => (
-            <button key={String(archived)} type="button" aria-pressed={archived === isArchived} onClick={() => show(words, archived)} className="plain-button aria-pressed:bg-ink aria-pressed:text-paper">
+            <button
+              key={String(archived)}
+              type="button"
+              aria-pressed={archived === isArchived}
+              onClick={() => show(words, archived)}
+              className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
+            >
               {archived ? 'Archived' : 'On the bench'}
             </button>
           ))}
@@ -108,7 +114,11 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
       <ul aria-label="Jobs" aria-busy={isPending} className={isPending ? 'opacity-60' : ''}>
         {jobs.map((job) => (
           <li key={job.id} className="flex items-center gap-2 border-b border-line">
-            <Link href={`/jobs/${job.id}/sheet`} prefetch={false} className="grid min-w-0 flex-1 gap-x-4 py-3 hover:bg-sheet sm:grid-cols-[minmax(0,2fr)_minmax(0,2fr)_11rem_10rem] sm:items-baseline">
+            <Link
+              href={`/jobs/${job.id}/sheet`}
+              prefetch={false}
+              className="grid min-w-0 flex-1 gap-x-4 py-3 hover:bg-sheet sm:grid-cols-[minmax(0,2fr)_minmax(0,2fr)_11rem_10rem] sm:items-baseline"
+            >
               <span className="truncate font-label text-xl font-semibold">{job.name}</span>
               <span className="truncate text-quiet">{[job.street, job.town].filter(Boolean).join(', ') || 'no address yet'}</span>
               <span className="font-medium">
@@ -125,7 +135,11 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
       </ul>
       {jobs.length === 0 && (
         <p className="py-10 text-center text-lg text-quiet">
-          {search ? 'No job has all of these words.' : isArchived ? 'Nothing is archived.' : 'No jobs yet. Make one, start from a sample, or bring in a job file.'}
+          {search
+            ? 'No job has all of these words.'
+            : isArchived
+              ? 'Nothing is archived.'
+              : 'No jobs yet. Make one, start from a sample, or bring in a job file.'}
         </p>
       )}
     </main>

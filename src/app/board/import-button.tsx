@@ -21,7 +21,8 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
     if (answer.kind === 'ok') {
       onDone();
       toast(answer.value.isCopy ? `That job is here already: taken in as ${answer.value.name}.` : `Taken in: ${answer.value.name}`);
-    } else toast.error(`${file.name} was not taken in. ${answer.kind === 'refused' && answer.path ? `${answer.path} ` : ''}${answer.error}`, { duration: 20_000 });
+    } else
+      toast.error(`${file.name} was not taken in. ${answer.kind === 'refused' && answer.path ? `${answer.path} ` : ''}${answer.error}`, { duration: 20_000 });
   };
   return (
     <>

@@ -33,7 +33,10 @@ export const NewJob = ({ samples }: { samples: readonly { readonly id: string; r
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-3 top-[10vh] z-50 mx-auto max-h-[80vh] max-w-lg overflow-y-auto rounded border border-line-strong bg-sheet p-5">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-3 top-[10vh] z-50 mx-auto max-h-[80vh] max-w-lg overflow-y-auto rounded border border-line-strong bg-sheet p-5"
+        >
           <Dialog.Title className="font-label text-2xl font-semibold">New job</Dialog.Title>
           <form
             onSubmit={(event) => {
@@ -44,12 +47,25 @@ export const NewJob = ({ samples }: { samples: readonly { readonly id: string; r
             <label className="eyebrow mt-4 block" htmlFor="new-name">
               Name
             </label>
-            <input id="new-name" value={name} maxLength={110} onChange={(event) => setName(event.target.value)} placeholder="Customer, street" className="field-box w-full text-lg" />
+            <input
+              id="new-name"
+              value={name}
+              maxLength={110}
+              onChange={(event) => setName(event.target.value)}
+              placeholder="Customer, street"
+              className="field-box w-full text-lg"
+            />
             <fieldset className="mt-4">
               <legend className="eyebrow">Start from</legend>
               {[{ id: '', about: 'Blank: everything assumed until you have looked' }, ...samples].map((each) => (
                 <label key={each.id} className="flex min-h-11 items-center gap-3 border-b border-line py-1">
-                  <input type="radio" name="source" checked={source === each.id} onChange={() => setSource(each.id)} className="size-5 shrink-0 accent-[var(--ink)]" />
+                  <input
+                    type="radio"
+                    name="source"
+                    checked={source === each.id}
+                    onChange={() => setSource(each.id)}
+                    className="size-5 shrink-0 accent-[var(--ink)]"
+                  />
                   {each.about}
                 </label>
               ))}

@@ -9,7 +9,12 @@ const source = { volts: 26.6, ohms: 1.5, plus: 'R', minus: 'C' };
 const names = ['R', 'C', 'Y', 'G', 'O', 'W', 'x', 'y'];
 
 const edge: fc.Arbitrary<Edge> = fc.oneof(
-  fc.record({ kind: fc.constantFrom('wire' as const, 'load' as const), a: fc.constantFrom(...names), b: fc.constantFrom(...names), ohms: fc.double({ min: 0.05, max: 500, noNaN: true }) }),
+  fc.record({
+    kind: fc.constantFrom('wire' as const, 'load' as const),
+    a: fc.constantFrom(...names),
+    b: fc.constantFrom(...names),
+    ohms: fc.double({ min: 0.05, max: 500, noNaN: true }),
+  }),
   fc.record({ kind: fc.constant('switch' as const), a: fc.constantFrom(...names), b: fc.constantFrom(...names), closed: fc.boolean() }),
 );
 const network: fc.Arbitrary<Network> = fc.array(edge, { maxLength: 20 }).map((edges) => ({ source, edges }));
@@ -42,11 +47,19 @@ describe('solve', () => {
   });
 
   test('what the source sends is what it loses inside: volts at its ends agree with its current', () => {
-    fc.assert(fc.property(network, (of) => expect(readVolts(solved(of), 'R', 'C')).toBeCloseTo(Math.abs(source.volts - solved(of).sourceAmps * source.ohms), 8)));
+    fc.assert(
+      fc.property(network, (of) => expect(readVolts(solved(of), 'R', 'C')).toBeCloseTo(Math.abs(source.volts - solved(of).sourceAmps * source.ohms), 8)),
+    );
   });
 
   test('a wire without resistance joins its ends', () => {
-    const solution = solved({ source, edges: [{ kind: 'wire', a: 'R', b: 'Y', ohms: 0 }, { kind: 'load', a: 'Y', b: 'C', ohms: 82 }] });
+    const solution = solved({
+      source,
+      edges: [
+        { kind: 'wire', a: 'R', b: 'Y', ohms: 0 },
+        { kind: 'load', a: 'Y', b: 'C', ohms: 82 },
+      ],
+    });
     expect(readVolts(solution, 'R', 'Y')).toBe(0);
     expect(readVolts(solution, 'Y', 'C')).toBeCloseTo((26.6 * 82) / 83.5, 6);
   });
@@ -60,7 +73,13 @@ describe('solve', () => {
 
 describe('settle', () => {
   const relay: Relay = { id: 'K', a: 'Y', b: 'C', pullInVolts: 18, dropOutVolts: 12, opens: [], closes: [] };
-  const feed = (ohms: number): Network => ({ source, edges: [{ kind: 'wire', a: 'R', b: 'Y', ohms }, { kind: 'load', a: 'Y', b: 'C', ohms: 80 }] });
+  const feed = (ohms: number): Network => ({
+    source,
+    edges: [
+      { kind: 'wire', a: 'R', b: 'Y', ohms },
+      { kind: 'load', a: 'Y', b: 'C', ohms: 80 },
+    ],
+  });
 
   test('a coil between its volts stays as it was', () => {
     const middling = feed(50); // about 16 V
@@ -71,20 +90,41 @@ describe('settle', () => {
 
   test('a contact moved by its coil moves the network', () => {
     const latch: Relay = { ...relay, closes: ['seal'] };
-    const settled = settle({ source, edges: [...feed(1).edges, { kind: 'switch', id: 'seal', a: 'R', b: 'W', closed: false }, { kind: 'load', a: 'W', b: 'C', ohms: 100 }] }, [latch]);
+    const settled = settle(
+      { source, edges: [...feed(1).edges, { kind: 'switch', id: 'seal', a: 'R', b: 'W', closed: false }, { kind: 'load', a: 'W', b: 'C', ohms: 100 }] },
+      [latch],
+    );
     expect(settled.kind === 'settled' && readVolts(settled.solution, 'W', 'C')).toBeGreaterThan(20);
   });
 
   test('a coil fed through its own opening contact chatters, and is named', () => {
     const buzzer: Relay = { ...relay, opens: ['own'] };
     const still: Relay = { ...relay, id: 'quiet', a: 'R' };
-    const settled = settle({ source, edges: [{ kind: 'switch', id: 'own', a: 'R', b: 'Y', closed: true }, { kind: 'load', a: 'Y', b: 'C', ohms: 80 }] }, [buzzer, still]);
+    const settled = settle(
+      {
+        source,
+        edges: [
+          { kind: 'switch', id: 'own', a: 'R', b: 'Y', closed: true },
+          { kind: 'load', a: 'Y', b: 'C', ohms: 80 },
+        ],
+      },
+      [buzzer, still],
+    );
     expect(settled).toMatchObject({ kind: 'chatters', relays: ['K'] });
   });
 });
 
 test('a SPICE deck names its nodes, keeps open switches out, and ends', () => {
-  const deck = toSpice({ source, edges: [{ kind: 'switch', id: 'T', a: 'R', b: 'Y', closed: false }, { kind: 'load', a: 'Y', b: 'C', ohms: 82 }] }, 'two\nlines');
+  const deck = toSpice(
+    {
+      source,
+      edges: [
+        { kind: 'switch', id: 'T', a: 'R', b: 'Y', closed: false },
+        { kind: 'load', a: 'Y', b: 'C', ohms: 82 },
+      ],
+    },
+    'two\nlines',
+  );
   expect(deck).toMatch(/^\* two lines\n/);
   expect(deck).toMatch(/\* node n2 = Y/);
   expect(deck).not.toMatch(/^Rs\d/m);

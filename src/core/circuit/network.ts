@@ -20,6 +20,4 @@ export interface Network {
 }
 
 /** Every node of a network, the source's two first, then in order of appearance. */
-export const nodesOf = ({ source, edges }: Network): NodeName[] => [
-  ...new Set([source.minus, source.plus, ...edges.flatMap((edge) => [edge.a, edge.b])]),
-];
+export const nodesOf = ({ source, edges }: Network): NodeName[] => [...new Set([source.minus, source.plus, ...edges.flatMap((edge) => [edge.a, edge.b])])];

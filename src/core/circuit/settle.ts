@@ -28,7 +28,9 @@ const withContacts = (network: Network, relays: readonly Relay[], pulledIn: Read
   if (moved.size === 0) return network;
   return {
     ...network,
-    edges: network.edges.map((edge) => (edge.kind === 'switch' && edge.id !== undefined && moved.has(edge.id) ? { ...edge, closed: moved.get(edge.id)! } : edge)),
+    edges: network.edges.map((edge) =>
+      edge.kind === 'switch' && edge.id !== undefined && moved.has(edge.id) ? { ...edge, closed: moved.get(edge.id)! } : edge,
+    ),
   };
 };
 
@@ -47,9 +49,7 @@ export const settle = (network: Network, relays: readonly Relay[], before: Reado
     if (solution.kind === 'unsolvable') return solution;
     const held = pulledIn;
     const next = new Set(
-      relays
-        .filter((relay) => readVolts(solution, relay.a, relay.b) >= (held.has(relay.id) ? relay.dropOutVolts : relay.pullInVolts))
-        .map((relay) => relay.id),
+      relays.filter((relay) => readVolts(solution, relay.a, relay.b) >= (held.has(relay.id) ? relay.dropOutVolts : relay.pullInVolts)).map((relay) => relay.id),
     );
     if (same(next, pulledIn)) return { kind: 'settled', network: moved, solution, pulledIn };
     const since = history.findIndex((earlier) => same(earlier, next));

@@ -31,6 +31,9 @@ const clamp = (value: number, [low, high]: readonly [number, number]) => Math.mi
 /** A moment moved to an outdoor temperature, °F, kept on the scale and whole. */
 export const atOutdoor = (moment: Moment, outdoorF: number): Moment => ({ ...moment, outdoorF: clamp(outdoorF, OUTDOOR_BOUNDS_F) });
 
+/** A moment with another room temperature, °F, kept within bounds and whole. */
+export const atIndoor = (moment: Moment, indoorF: number): Moment => ({ ...moment, indoorF: clamp(indoorF, INDOOR_BOUNDS_F) });
+
 /** The call that follows, round and round. */
 export const nextCall = (call: CallId): CallId => CALL_IDS[(CALL_IDS.indexOf(call) + 1) % CALL_IDS.length]!;
 

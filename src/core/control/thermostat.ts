@@ -32,9 +32,11 @@ const heating = (facts: Facts, moment: Moment, wantsStrips: boolean): ControlSta
   const isLockedOut = compressorBelowF !== null && outdoorF < compressorBelowF;
   if (isLockedOut) held.push({ source: 'compressor', why: `The compressor is held: locked out below ${compressorBelowF} °F, and it is ${outdoorF} °F out.` });
   else for (const signal of ['Y', 'G', ...valveSignals(facts, true)] as Signal[]) signals.add(signal);
-  if (!isLockedOut && minOutdoorF !== null && outdoorF < minOutdoorF) held.push({ source: 'compressor', why: `Y is sent, but the unit stops itself below ${minOutdoorF} °F.` });
+  if (!isLockedOut && minOutdoorF !== null && outdoorF < minOutdoorF)
+    held.push({ source: 'compressor', why: `Y is sent, but the unit stops itself below ${minOutdoorF} °F.` });
   if (wantsStrips || isLockedOut) {
-    if (auxAboveF !== null && outdoorF > auxAboveF) held.push({ source: 'strips', why: `The strips are held: locked out above ${auxAboveF} °F, and it is ${outdoorF} °F out.` });
+    if (auxAboveF !== null && outdoorF > auxAboveF)
+      held.push({ source: 'strips', why: `The strips are held: locked out above ${auxAboveF} °F, and it is ${outdoorF} °F out.` });
     else {
       signals.add('AUX');
       signals.add('G');

@@ -20,14 +20,19 @@ const input = fc
     lockout: fc.option(fc.integer({ min: -10, max: 50 })),
     auxAbove: fc.option(fc.integer({ min: -10, max: 60 })),
   })
-  .map(
-    ({ designOutdoorF, designBtuh, noLoadF, warm, coldShare, frost, min, banksKW, lockout, auxAbove }): CrossingInput => ({
-      load: { designOutdoorF, designBtuh, noLoadF },
-      heatPump: { points: [{ outdoorF: 47, btuh: warm, kW: warm / 11_000 }, { outdoorF: 17, btuh: warm * coldShare, kW: warm / 12_000 }], frost, minOutdoorF: min },
-      banksKW,
-      gates: { compressorBelowF: lockout, auxAboveF: auxAbove },
-    }),
-  );
+  .map(({ designOutdoorF, designBtuh, noLoadF, warm, coldShare, frost, min, banksKW, lockout, auxAbove }): CrossingInput => ({
+    load: { designOutdoorF, designBtuh, noLoadF },
+    heatPump: {
+      points: [
+        { outdoorF: 47, btuh: warm, kW: warm / 11_000 },
+        { outdoorF: 17, btuh: warm * coldShare, kW: warm / 12_000 },
+      ],
+      frost,
+      minOutdoorF: min,
+    },
+    banksKW,
+    gates: { compressorBelowF: lockout, auxAboveF: auxAbove },
+  }));
 
 /** Holes and shortfalls found the slow way: looking at every hundredth of a degree. */
 const looked = (of: CrossingInput, atF: number): 'hole' | 'short' | 'fine' => {
@@ -100,20 +105,39 @@ describe('of a job', () => {
 
   test('the ruler has a lane for each source, with posts that name their fact', () => {
     const { lanes, marks } = ruler(planned);
-    expect(lanes.map(({ id, openF }) => [id, openF])).toEqual([['compressor', [[35, 70]]], ['bank-1', [[-20, 30]]]]);
+    expect(lanes.map(({ id, openF }) => [id, openF])).toEqual([
+      ['compressor', [[35, 70]]],
+      ['bank-1', [[-20, 30]]],
+    ]);
     expect(lanes.map(({ posts }) => posts.map(({ fact }) => fact))).toEqual([['gates.compressorBelowF'], ['gates.auxAboveF']]);
     expect(marks.map(({ id }) => id)).toEqual(['thermal-balance', 'design', 'no-load']);
   });
 
-  test.each([[65, 'calm'], [50, 'calm'], [33, 'hole'], [10, 'strips']] as const)('at %i °F the ruler is %s', (outdoorF, grade) => expect(rulerVerdict(planned, outdoorF).grade).toBe(grade));
+  test.each([
+    [65, 'calm'],
+    [50, 'calm'],
+    [33, 'hole'],
+    [10, 'strips'],
+  ] as const)('at %i °F the ruler is %s', (outdoorF, grade) => expect(rulerVerdict(planned, outdoorF).grade).toBe(grade));
 
   test('too small a kit is said to be short', () => {
-    const facts: Facts = { ...assumedFacts(), heatKit: { ...assumedFacts().heatKit, elements: [{ kW: 1, bank: 1 }] }, house: { ...assumedFacts().house, designBtuh: 60_000 } };
+    const facts: Facts = {
+      ...assumedFacts(),
+      heatKit: { ...assumedFacts().heatKit, elements: [{ kW: 1, bank: 1 }] },
+      house: { ...assumedFacts().house, designBtuh: 60_000 },
+    };
     expect(rulerVerdict(facts, 10)).toMatchObject({ grade: 'short' });
   });
 
   test('frost takes a tenth at 35 °F, and the COP follows', () => {
-    const heatPump = { points: [{ outdoorF: 47, btuh: 36_000, kW: 3 }, { outdoorF: 17, btuh: 21_000, kW: 2.6 }], frost: true, minOutdoorF: 0 };
+    const heatPump = {
+      points: [
+        { outdoorF: 47, btuh: 36_000, kW: 3 },
+        { outdoorF: 17, btuh: 21_000, kW: 2.6 },
+      ],
+      frost: true,
+      minOutdoorF: 0,
+    };
     expect(capacityCurve(heatPump).at(35)).toBeCloseTo(27_000, 6);
     expect(copAt(heatPump, 35)).toBeCloseTo(27_000 / (0.985 * 2.84 * 3412.14), 6);
     expect(copAt(heatPump, -1)).toBe(0);

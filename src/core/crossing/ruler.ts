@@ -1,10 +1,10 @@
 import { lockoutsInForce } from '../control/lockouts';
-import type { Facts, FactPath } from '../job/document';
+import type { FactPath, Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
-import { inSpans, type SpanF } from '../units/span';
 import { roundTo } from '../units/round';
-import { compressorFromF, backupToF, spanFrom, spanTo } from './gates';
+import { inSpans, type SpanF } from '../units/span';
 import { crossingAt, jobCrossing } from './from-job';
+import { backupToF, compressorFromF, spanFrom, spanTo } from './gates';
 import { RULER_SPAN_F } from './range';
 
 /** A gate post: where a lockout or limit stands on a lane. With a fact it can be dragged. */
@@ -51,8 +51,20 @@ export const ruler = (facts: Facts): Ruler => {
   return {
     spanF: RULER_SPAN_F,
     lanes: [
-      { id: 'compressor', label: 'Compressor', source: 'compressor', openF: spanFrom(compressorFromF(gates, minOutdoorF), RULER_SPAN_F), posts: compressorPosts },
-      ...jobBanks(facts).map(({ bank, kW }, at): Lane => ({ id: `bank-${bank}`, label: `Strips ${bank} · ${roundTo(kW, 1)} kW`, source: 'strips', openF: spanTo(backupToF(gates, at), RULER_SPAN_F), posts: stripPosts })),
+      {
+        id: 'compressor',
+        label: 'Compressor',
+        source: 'compressor',
+        openF: spanFrom(compressorFromF(gates, minOutdoorF), RULER_SPAN_F),
+        posts: compressorPosts,
+      },
+      ...jobBanks(facts).map(({ bank, kW }, at): Lane => ({
+        id: `bank-${bank}`,
+        label: `Strips ${bank} · ${roundTo(kW, 1)} kW`,
+        source: 'strips',
+        openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
+        posts: stripPosts,
+      })),
     ],
     marks: [
       ...(thermalBalanceF === null ? [] : [{ id: 'thermal-balance' as const, label: 'balance', atF: thermalBalanceF }]),

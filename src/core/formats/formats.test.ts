@@ -22,33 +22,185 @@ test.each(SAMPLES.map((sample) => [sample.id, sample] as const))('%s survives wr
 });
 
 test('a file from before a fact existed takes the assumption for it', () => {
-  const parsed = parseJobFile(spoiled((old) => { delete old.facts.airHandler.maxStaticInWc; delete old.facts.prices; }));
+  const parsed = parseJobFile(
+    spoiled((old) => {
+      delete old.facts.airHandler.maxStaticInWc;
+      delete old.facts.prices;
+    }),
+  );
   expect(parsed.ok && [parsed.value.facts.airHandler.maxStaticInWc, parsed.value.facts.prices]).toEqual([0.5, { electricPerKWh: 0.15 }]);
 });
 
 describe('refused with the path and what to do', () => {
   test.each<[string, (file: any) => void, string | RegExp, RegExp]>([
-    ['another format', (f) => { f.format = 'else'; }, 'format', /some other file/],
-    ['a newer version', (f) => { f.fileVersion = 2; }, 'fileVersion', /newer version/],
-    ['a version of none', (f) => { f.fileVersion = 'one'; }, 'fileVersion', /whole number/],
-    ['a negative airflow', (f) => { f.facts.airHandler.heatCfm = -5; }, 'facts.airHandler.heatCfm', /at least 200/],
-    ['an absurd load', (f) => { f.facts.house.designBtuh = 1e12; }, 'facts.house.designBtuh', /at most/],
-    ['a number in quotes', (f) => { f.facts.house.designBtuh = '36000'; }, 'facts.house.designBtuh', /must be a number/],
-    ['a value that is no choice', (f) => { f.facts.outdoorUnit.reversingValve = 'X'; }, 'facts.outdoorUnit.reversingValve', /one of/],
-    ['markup', (f) => { f.facts.site.notes = 'see <script>alert(1)</script>'; }, 'facts.site.notes', /markup/],
-    ['control characters', (f) => { f.facts.site.jobName = 'a\u0000b'; }, 'facts.site.jobName', /control/],
-    ['an unknown fact', (f) => { f.facts.house.colour = 'blue'; }, 'facts.house', /not known: colour/],
-    ['a group that is no object', (f) => { f.facts.house = 7; }, 'facts.house', /./],
-    ['one rating point', (f) => { f.facts.outdoorUnit.ratingPoints.length = 1; }, 'facts.outdoorUnit.ratingPoints', /at least 2/],
-    ['two points at one temperature', (f) => { f.facts.outdoorUnit.ratingPoints[1].outdoorF = 47; }, 'facts.outdoorUnit.ratingPoints', /same outdoor/],
-    ['seven elements', (f) => { f.facts.heatKit.elements = Array(7).fill({ kW: 1, bank: 1 }); }, 'facts.heatKit.elements', /at most 6/],
-    ['half a bank', (f) => { f.facts.heatKit.elements[0].bank = 1.5; }, 'facts.heatKit.elements[0].bank', /whole/],
-    ['a reading of words', (f) => { f.readings[0].value = 'lots'; }, 'readings[0].value', /number, OL or done/],
-    ['a reading beyond belief', (f) => { f.readings[15].value = 1e9; }, 'readings[15].value', /at most/],
-    ['a time that is none', (f) => { f.readings[0].at = 'yesterday'; }, 'readings[0].at', /must be a time/],
-    ['two readings of one id', (f) => { f.readings[1].id = f.readings[0].id; }, 'readings', /same id/],
-    ['an id that is none', (f) => { f.id = '../../etc'; }, 'id', /UUID/],
-    ['a path that is none', (f) => { f.confirmed = ['house.ghost']; }, 'confirmed[0]', /not the path/],
+    [
+      'another format',
+      (f) => {
+        f.format = 'else';
+      },
+      'format',
+      /some other file/,
+    ],
+    [
+      'a newer version',
+      (f) => {
+        f.fileVersion = 2;
+      },
+      'fileVersion',
+      /newer version/,
+    ],
+    [
+      'a version of none',
+      (f) => {
+        f.fileVersion = 'one';
+      },
+      'fileVersion',
+      /whole number/,
+    ],
+    [
+      'a negative airflow',
+      (f) => {
+        f.facts.airHandler.heatCfm = -5;
+      },
+      'facts.airHandler.heatCfm',
+      /at least 200/,
+    ],
+    [
+      'an absurd load',
+      (f) => {
+        f.facts.house.designBtuh = 1e12;
+      },
+      'facts.house.designBtuh',
+      /at most/,
+    ],
+    [
+      'a number in quotes',
+      (f) => {
+        f.facts.house.designBtuh = '36000';
+      },
+      'facts.house.designBtuh',
+      /must be a number/,
+    ],
+    [
+      'a value that is no choice',
+      (f) => {
+        f.facts.outdoorUnit.reversingValve = 'X';
+      },
+      'facts.outdoorUnit.reversingValve',
+      /one of/,
+    ],
+    [
+      'markup',
+      (f) => {
+        f.facts.site.notes = 'see <script>alert(1)</script>';
+      },
+      'facts.site.notes',
+      /markup/,
+    ],
+    [
+      'control characters',
+      (f) => {
+        f.facts.site.jobName = 'a\u0000b';
+      },
+      'facts.site.jobName',
+      /control/,
+    ],
+    [
+      'an unknown fact',
+      (f) => {
+        f.facts.house.colour = 'blue';
+      },
+      'facts.house',
+      /not known: colour/,
+    ],
+    [
+      'a group that is no object',
+      (f) => {
+        f.facts.house = 7;
+      },
+      'facts.house',
+      /./,
+    ],
+    [
+      'one rating point',
+      (f) => {
+        f.facts.outdoorUnit.ratingPoints.length = 1;
+      },
+      'facts.outdoorUnit.ratingPoints',
+      /at least 2/,
+    ],
+    [
+      'two points at one temperature',
+      (f) => {
+        f.facts.outdoorUnit.ratingPoints[1].outdoorF = 47;
+      },
+      'facts.outdoorUnit.ratingPoints',
+      /same outdoor/,
+    ],
+    [
+      'seven elements',
+      (f) => {
+        f.facts.heatKit.elements = Array(7).fill({ kW: 1, bank: 1 });
+      },
+      'facts.heatKit.elements',
+      /at most 6/,
+    ],
+    [
+      'half a bank',
+      (f) => {
+        f.facts.heatKit.elements[0].bank = 1.5;
+      },
+      'facts.heatKit.elements[0].bank',
+      /whole/,
+    ],
+    [
+      'a reading of words',
+      (f) => {
+        f.readings[0].value = 'lots';
+      },
+      'readings[0].value',
+      /number, OL or done/,
+    ],
+    [
+      'a reading beyond belief',
+      (f) => {
+        f.readings[15].value = 1e9;
+      },
+      'readings[15].value',
+      /at most/,
+    ],
+    [
+      'a time that is none',
+      (f) => {
+        f.readings[0].at = 'yesterday';
+      },
+      'readings[0].at',
+      /must be a time/,
+    ],
+    [
+      'two readings of one id',
+      (f) => {
+        f.readings[1].id = f.readings[0].id;
+      },
+      'readings',
+      /same id/,
+    ],
+    [
+      'an id that is none',
+      (f) => {
+        f.id = '../../etc';
+      },
+      'id',
+      /UUID/,
+    ],
+    [
+      'a path that is none',
+      (f) => {
+        f.confirmed = ['house.ghost'];
+      },
+      'confirmed[0]',
+      /not the path/,
+    ],
   ])('%s', (_, spoil, path, error) => {
     const parsed = parseJobFile(spoiled(spoil));
     expect(parsed).toMatchObject({ ok: false, path: typeof path === 'string' ? path : expect.stringMatching(path), error: expect.stringMatching(error) });
@@ -67,8 +219,20 @@ describe('the JSON Schema', () => {
 
   test('takes the samples and refuses what the reader refuses', () => {
     for (const sample of SAMPLES) expect(validate(JSON.parse(JSON.stringify(sampleFile(sample)))) || validate.errors).toBe(true);
-    expect(validate(spoiled((f) => { f.facts.house.designBtuh = -1; }))).toBe(false);
-    expect(validate(spoiled((f) => { f.extra = 1; }))).toBe(false);
+    expect(
+      validate(
+        spoiled((f) => {
+          f.facts.house.designBtuh = -1;
+        }),
+      ),
+    ).toBe(false);
+    expect(
+      validate(
+        spoiled((f) => {
+          f.extra = 1;
+        }),
+      ),
+    ).toBe(false);
   });
 
   test('is the one in docs/', () => {
@@ -83,7 +247,10 @@ describe('readings as CSV', () => {
   test('every reading is there, the corrected one too', () => {
     const all = rows(SAMPLES[2]!);
     expect(all).toHaveLength(SAMPLES[2]!.readings.length);
-    expect(all.filter(({ item }) => item === 'element-ohms/ohms-1').map(({ value, state, verdict }) => [value, state, verdict])).toEqual([['6.1', 'corrected', 'fail'], ['12.1', 'current', 'pass']]);
+    expect(all.filter(({ item }) => item === 'element-ohms/ohms-1').map(({ value, state, verdict }) => [value, state, verdict])).toEqual([
+      ['6.1', 'corrected', 'fail'],
+      ['12.1', 'current', 'pass'],
+    ]);
   });
 
   test('a formula in a name is disarmed', () => {

@@ -23,8 +23,12 @@ export interface JobFile {
 }
 
 const schema = object({
-  format: string().oneOf([FORMAT] as const, `must be "${FORMAT}"`).required(`must be "${FORMAT}"`),
-  fileVersion: number().oneOf([JOB_FILE_VERSION] as const).required(),
+  format: string()
+    .oneOf([FORMAT] as const, `must be "${FORMAT}"`)
+    .required(`must be "${FORMAT}"`),
+  fileVersion: number()
+    .oneOf([JOB_FILE_VERSION] as const)
+    .required(),
   id: idSchema,
   facts: factsSchema.required('must be given'),
   confirmed: confirmedSchema.required('must be a list of fact paths'),
@@ -39,8 +43,14 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
   if (!isRecord(input)) return { ok: false, path: '', error: 'This is not a job file: it must be a JSON object.' };
   const { fileVersion, format } = input;
   if (format !== FORMAT) return { ok: false, path: 'format', error: `must be "${FORMAT}"; this is some other file` };
-  if (typeof fileVersion !== 'number' || !Number.isInteger(fileVersion) || fileVersion < 1) return { ok: false, path: 'fileVersion', error: 'must be a whole number from 1' };
-  if (fileVersion > JOB_FILE_VERSION) return { ok: false, path: 'fileVersion', error: `is ${fileVersion}: made by a newer version of the application. This one reads up to ${JOB_FILE_VERSION}; update it first` };
+  if (typeof fileVersion !== 'number' || !Number.isInteger(fileVersion) || fileVersion < 1)
+    return { ok: false, path: 'fileVersion', error: 'must be a whole number from 1' };
+  if (fileVersion > JOB_FILE_VERSION)
+    return {
+      ok: false,
+      path: 'fileVersion',
+      error: `is ${fileVersion}: made by a newer version of the application. This one reads up to ${JOB_FILE_VERSION}; update it first`,
+    };
   return { ok: true, value: input };
 };
 
@@ -54,7 +64,8 @@ export const parseJobFile = (input: unknown): Parsed<JobFile> => {
 
 /** Checks the text of a job file; one that is too large is refused unread. */
 export const parseJobFileText = (text: string): Parsed<JobFile> => {
-  if (text.length > MAX_JOB_FILE_BYTES) return { ok: false, path: '', error: `The file is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.` };
+  if (text.length > MAX_JOB_FILE_BYTES)
+    return { ok: false, path: '', error: `The file is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.` };
   const json = parseJson(text);
   return json.ok ? parseJobFile(json.value) : json;
 };

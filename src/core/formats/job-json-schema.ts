@@ -8,7 +8,14 @@ const factSchema = (fact: AnyFact): JsonSchema => {
   const about = { title: fact.label, ...(fact.why ? { description: fact.why } : {}) };
   switch (fact.kind) {
     case 'number':
-      return { ...about, type: fact.none === undefined ? 'number' : ['number', 'null'], minimum: fact.min, maximum: fact.max, ...(fact.unit ? { $comment: `unit: ${fact.unit}` } : {}), default: fact.assumed };
+      return {
+        ...about,
+        type: fact.none === undefined ? 'number' : ['number', 'null'],
+        minimum: fact.min,
+        maximum: fact.max,
+        ...(fact.unit ? { $comment: `unit: ${fact.unit}` } : {}),
+        default: fact.assumed,
+      };
     case 'choice':
       return { ...about, enum: fact.options.map(({ value }) => value), default: fact.assumed };
     case 'flag':
@@ -16,11 +23,30 @@ const factSchema = (fact: AnyFact): JsonSchema => {
     case 'text':
       return { ...about, type: 'string', maxLength: fact.maxLength, default: '' };
     case 'numbers':
-      return { ...about, type: 'array', items: { type: 'number', minimum: fact.min, maximum: fact.max, $comment: `unit: ${fact.unit}` }, minItems: fact.least, maxItems: fact.most, default: fact.assumed };
+      return {
+        ...about,
+        type: 'array',
+        items: { type: 'number', minimum: fact.min, maximum: fact.max, $comment: `unit: ${fact.unit}` },
+        minItems: fact.least,
+        maxItems: fact.most,
+        default: fact.assumed,
+      };
     case 'table': {
       const columns = Object.entries(fact.columns);
-      const properties = Object.fromEntries(columns.map(([name, { label, unit, min, max }]) => [name, { title: label, type: 'number', minimum: min, maximum: max, ...(unit ? { $comment: `unit: ${unit}` } : {}) }]));
-      return { ...about, type: 'array', minItems: fact.least, maxItems: fact.most, items: { type: 'object', properties, required: columns.map(([name]) => name), additionalProperties: false }, default: fact.assumed };
+      const properties = Object.fromEntries(
+        columns.map(([name, { label, unit, min, max }]) => [
+          name,
+          { title: label, type: 'number', minimum: min, maximum: max, ...(unit ? { $comment: `unit: ${unit}` } : {}) },
+        ]),
+      );
+      return {
+        ...about,
+        type: 'array',
+        minItems: fact.least,
+        maxItems: fact.most,
+        items: { type: 'object', properties, required: columns.map(([name]) => name), additionalProperties: false },
+        default: fact.assumed,
+      };
     }
   }
 };
@@ -45,7 +71,13 @@ export const jobJsonSchema = (): JsonSchema => ({
       properties: Object.fromEntries(
         Object.keys(FACT_GROUPS).map((group) => [
           group,
-          { type: 'object', additionalProperties: false, properties: Object.fromEntries(ALL_FACTS.filter((entry) => entry.group === group).map(({ path, fact }) => [path.slice(group.length + 1), factSchema(fact)])) },
+          {
+            type: 'object',
+            additionalProperties: false,
+            properties: Object.fromEntries(
+              ALL_FACTS.filter((entry) => entry.group === group).map(({ path, fact }) => [path.slice(group.length + 1), factSchema(fact)]),
+            ),
+          },
         ]),
       ),
     },

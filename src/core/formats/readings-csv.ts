@@ -15,7 +15,9 @@ const toleranceOf = (expected: Expectation) => (expected.kind === 'band' ? expec
  */
 export const readingsCsv = (facts: Facts, readings: readonly Reading[]): string => {
   const steps = startupPlan(facts, readings, DEFAULT_MOMENT);
-  const items = new Map<string, { step: (typeof steps)[number]['step']; item: Item }>(steps.flatMap(({ step, built }) => built.items.map((item) => [`${step.id}/${item.id}`, { step, item }] as const)));
+  const items = new Map<string, { step: (typeof steps)[number]['step']; item: Item }>(
+    steps.flatMap(({ step, built }) => built.items.map((item) => [`${step.id}/${item.id}`, { step, item }] as const)),
+  );
   const order = [...items.keys()];
   const rank = (key: string) => (items.has(key) ? order.indexOf(key) : order.length);
   const corrected = new Set(readings.map(({ replaces }) => replaces));
@@ -44,5 +46,25 @@ export const readingsCsv = (facts: Facts, readings: readonly Reading[]): string 
       };
     });
   // A cell that a spreadsheet would take for a formula is disarmed.
-  return Papa.unparse(rows, { escapeFormulae: true, columns: ['step', 'item', 'label', 'value', 'unit', 'expected', 'tolerance', 'verdict', 'meaning', 'place', 'at', 'author', 'instrument', 'state', 'id', 'replaces'] });
+  return Papa.unparse(rows, {
+    escapeFormulae: true,
+    columns: [
+      'step',
+      'item',
+      'label',
+      'value',
+      'unit',
+      'expected',
+      'tolerance',
+      'verdict',
+      'meaning',
+      'place',
+      'at',
+      'author',
+      'instrument',
+      'state',
+      'id',
+      'replaces',
+    ],
+  });
 };

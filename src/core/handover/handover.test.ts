@@ -2,7 +2,10 @@ import { assumedFacts, type Facts } from '../job/document';
 import { SAMPLES } from '../job/samples';
 import { homeownerPage } from './homeowner';
 
-const text = (facts: Facts) => homeownerPage(facts).map(({ title, lines }) => `${title}: ${lines.join(' ')}`).join('\n');
+const text = (facts: Facts) =>
+  homeownerPage(facts)
+    .map(({ title, lines }) => `${title}: ${lines.join(' ')}`)
+    .join('\n');
 
 test('says this house’s own figures', () => {
   const page = text(SAMPLES[2]!.facts);

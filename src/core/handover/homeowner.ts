@@ -16,7 +16,10 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
   const { auxAboveF, compressorBelowF } = lockoutsInForce(facts);
   const banks = jobBanks(facts);
   const hasStrips = banks.length > 0;
-  const kW = roundTo(banks.reduce((sum, bank) => sum + bank.kW, 0), 1);
+  const kW = roundTo(
+    banks.reduce((sum, bank) => sum + bank.kW, 0),
+    1,
+  );
   const balance = thermalBalanceF === null ? null : Math.round(thermalBalanceF);
   const defrostAir = hasStrips && facts.outdoorUnit.stripsInDefrost ? 'The air stays warm meanwhile.' : 'The air may be cool meanwhile.';
   return [
@@ -24,7 +27,11 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
       title: 'How it heats',
       lines: [
         'The heat pump brings heat in from outdoors. It runs long and gently: warm air rather than hot, for hours on a cold day. That is how it saves.',
-        ...(hasStrips && balance !== null ? [`Down to about ${balance} °F outdoors it heats the house alone. Below that, electric heaters in the air handler (${kW} kW) make up the rest by themselves.`] : []),
+        ...(hasStrips && balance !== null
+          ? [
+              `Down to about ${balance} °F outdoors it heats the house alone. Below that, electric heaters in the air handler (${kW} kW) make up the rest by themselves.`,
+            ]
+          : []),
         ...(!hasStrips && balance !== null ? [`Down to about ${balance} °F outdoors it heats the house. Below that the house cools slowly.`] : []),
         ...(compressorBelowF === null ? [] : [`Below ${compressorBelowF} °F outdoors the heat pump rests and the heaters carry the house.`]),
         'Set a temperature and leave it. Large setbacks at night bring the costly heaters on in the morning.',
@@ -52,7 +59,11 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
       : []),
     {
       title: 'What is normal',
-      lines: [`Every so often in damp cold the outdoor unit stops its fan, hisses and steams for a few minutes: it is melting its frost. ${defrostAir}`, 'Keep snow and leaves a foot away from it. Never pour water on it, never chip ice off.', 'Change or wash the filter when it looks grey. Keep registers open.'],
+      lines: [
+        `Every so often in damp cold the outdoor unit stops its fan, hisses and steams for a few minutes: it is melting its frost. ${defrostAir}`,
+        'Keep snow and leaves a foot away from it. Never pour water on it, never chip ice off.',
+        'Change or wash the filter when it looks grey. Keep registers open.',
+      ],
     },
     {
       title: 'Who to call',

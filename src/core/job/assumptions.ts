@@ -7,7 +7,10 @@ export const isRecord = (value: unknown): value is Record<string, unknown> => ty
 export const overAssumptions = (facts: unknown): unknown => {
   if (!isRecord(facts)) return facts;
   const assumed = assumedFacts() as unknown as Record<string, object>;
-  const known = Object.entries(assumed).map(([group, values]) => [group, group in facts && !isRecord(facts[group]) ? facts[group] : { ...values, ...(facts[group] as object | undefined) }]);
+  const known = Object.entries(assumed).map(([group, values]) => [
+    group,
+    group in facts && !isRecord(facts[group]) ? facts[group] : { ...values, ...(facts[group] as object | undefined) },
+  ]);
   return { ...facts, ...Object.fromEntries(known) };
 };
 

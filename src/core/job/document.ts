@@ -22,8 +22,9 @@ export interface JobDocument {
 export const JOB_FILE_VERSION = 1;
 
 /** Every fact with its path, in the order of the catalogue. */
-export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] = Object.entries(FACT_GROUPS).flatMap(([group, facts]) =>
-  Object.entries(facts).map(([name, fact]) => ({ path: `${group}.${name}` as FactPath, group: group as FactGroup, fact: fact as unknown as AnyFact })),
+export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] = Object.entries(FACT_GROUPS).flatMap(
+  ([group, facts]) =>
+    Object.entries(facts).map(([name, fact]) => ({ path: `${group}.${name}` as FactPath, group: group as FactGroup, fact: fact as unknown as AnyFact })),
 );
 
 const BY_PATH = new Map<string, AnyFact>(ALL_FACTS.map(({ path, fact }) => [path, fact]));
@@ -36,7 +37,9 @@ export const isFactPath = (path: string): path is FactPath => BY_PATH.has(path);
 
 /** Facts as they are before anybody has looked. */
 export const assumedFacts = (): Facts =>
-  Object.fromEntries(Object.entries(FACT_GROUPS).map(([group, facts]) => [group, Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, fact.assumed]))])) as unknown as Facts;
+  Object.fromEntries(
+    Object.entries(FACT_GROUPS).map(([group, facts]) => [group, Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, fact.assumed]))]),
+  ) as unknown as Facts;
 
 /** A job with nothing but assumptions. */
 export const blankJob = (): JobDocument => ({ fileVersion: JOB_FILE_VERSION, facts: assumedFacts(), confirmed: [] });
@@ -62,7 +65,10 @@ export const withFact = (facts: Facts, path: FactPath, value: unknown): Facts =>
 export const copyName = (facts: Facts): string => `${jobName(facts).slice(0, 110)} (copy)`;
 
 /** A document under another name. */
-export const renamed = (document: JobDocument, name: string): JobDocument => ({ ...document, facts: withFact(document.facts, 'site.jobName', name.slice(0, 120)) });
+export const renamed = (document: JobDocument, name: string): JobDocument => ({
+  ...document,
+  facts: withFact(document.facts, 'site.jobName', name.slice(0, 120)),
+});
 
 /** Whether two values of a fact are the same; lists and tables by content. */
 export const sameValue = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);

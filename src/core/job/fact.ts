@@ -51,7 +51,9 @@ export interface NumbersFact extends FactBase<readonly number[]> {
 /** A small table of numbers, such as rating points. */
 export interface TableFact<Row extends object = Record<string, number>> extends FactBase<readonly Row[]> {
   readonly kind: 'table';
-  readonly columns: { readonly [C in keyof Row]: { readonly label: string; readonly unit: string; readonly min: number; readonly max: number; readonly step: number } };
+  readonly columns: {
+    readonly [C in keyof Row]: { readonly label: string; readonly unit: string; readonly min: number; readonly max: number; readonly step: number };
+  };
   readonly least: number;
   readonly most: number;
   /** A column whose values must differ from row to row. */
@@ -68,16 +70,29 @@ type Bounds = { readonly unit: string; readonly min: number; readonly max: numbe
 export const numberFact = (fact: FactBase<number> & Bounds): NumberFact<number> => ({ kind: 'number', step: 1, ...fact });
 
 /** A number that may be missing; `none` words what its absence means. */
-export const optionalNumberFact = (fact: FactBase<number | null> & Bounds & { readonly none: string }): NumberFact<number | null> => ({ kind: 'number', step: 1, ...fact });
+export const optionalNumberFact = (fact: FactBase<number | null> & Bounds & { readonly none: string }): NumberFact<number | null> => ({
+  kind: 'number',
+  step: 1,
+  ...fact,
+});
 
 /** One of a few named values. */
-export const choiceFact = <const T extends string | number>(fact: Omit<FactBase<T>, 'assumed'> & { readonly options: readonly { readonly value: T; readonly label: string }[]; readonly assumed: NoInfer<T> }): ChoiceFact<T> => ({ kind: 'choice', ...fact });
+export const choiceFact = <const T extends string | number>(
+  fact: Omit<FactBase<T>, 'assumed'> & { readonly options: readonly { readonly value: T; readonly label: string }[]; readonly assumed: NoInfer<T> },
+): ChoiceFact<T> => ({ kind: 'choice', ...fact });
 
 export const flagFact = (fact: FactBase<boolean>): FlagFact => ({ kind: 'flag', ...fact });
 
-export const textFact = (fact: Omit<FactBase<string>, 'assumed'> & { readonly maxLength?: number; readonly lines?: number }): TextFact => ({ kind: 'text', assumed: '', maxLength: 120, ...fact });
+export const textFact = (fact: Omit<FactBase<string>, 'assumed'> & { readonly maxLength?: number; readonly lines?: number }): TextFact => ({
+  kind: 'text',
+  assumed: '',
+  maxLength: 120,
+  ...fact,
+});
 
-export const numbersFact = (fact: FactBase<readonly number[]> & Omit<NumbersFact, 'kind' | keyof FactBase<never> | 'step'> & { readonly step?: number }): NumbersFact => ({ kind: 'numbers', step: 1, ...fact });
+export const numbersFact = (
+  fact: FactBase<readonly number[]> & Omit<NumbersFact, 'kind' | keyof FactBase<never> | 'step'> & { readonly step?: number },
+): NumbersFact => ({ kind: 'numbers', step: 1, ...fact });
 
 export const tableFact = <Row extends object>(fact: Omit<TableFact<Row>, 'kind'>): TableFact<Row> => ({ kind: 'table', ...fact });
 

@@ -2,13 +2,19 @@ import { lazy, mixed, object, string } from 'yup';
 import { bounded, plainText } from '../border/schema';
 import type { ReadingValue } from './reading';
 
-const uuid = () => string().typeError('must be a UUID').matches(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i, 'must be a UUID');
+const uuid = () =>
+  string()
+    .typeError('must be a UUID')
+    .matches(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i, 'must be a UUID');
 
 /** An id made by the client, so that a save sent twice lands once. */
 export const idSchema = uuid().required('must be given');
 
 /** A moment in time, ISO 8601 in UTC. */
-export const timeSchema = string().typeError('must be a time').matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/, 'must be a time such as 2026-01-31T14:05:00Z').test('real', 'is no real time', (value) => !value || !Number.isNaN(Date.parse(value)));
+export const timeSchema = string()
+  .typeError('must be a time')
+  .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/, 'must be a time such as 2026-01-31T14:05:00Z')
+  .test('real', 'is no real time', (value) => !value || !Number.isNaN(Date.parse(value)));
 
 const numberValue = bounded(-1000, 1_000_000).defined();
 const wordValue = mixed<ReadingValue>().oneOf(['OL', 'done'], 'must be a number, OL or done').required('must be a number, OL or done');
@@ -16,7 +22,10 @@ const wordValue = mixed<ReadingValue>().oneOf(['OL', 'done'], 'must be a number,
 /** One reading as it comes through the border. */
 export const readingSchema = object({
   id: idSchema,
-  item: string().typeError('must name an item').matches(/^[a-z0-9-]{1,40}\/[a-z0-9-]{1,60}$/i, 'must name an item, such as heat-aux/amps-1').required('must name an item'),
+  item: string()
+    .typeError('must name an item')
+    .matches(/^[a-z0-9-]{1,40}\/[a-z0-9-]{1,60}$/i, 'must name an item, such as heat-aux/amps-1')
+    .required('must name an item'),
   value: lazy((value: unknown) => (typeof value === 'number' ? numberValue : wordValue)),
   place: plainText(40).nullable().defined('must be given, or null'),
   at: timeSchema.required('must be given'),

@@ -22,4 +22,5 @@ export const currentReadings = (readings: readonly Reading[]): ReadonlyMap<strin
   new Map([...readings].sort((a, b) => a.at.localeCompare(b.at)).map((reading) => [reading.item, reading]));
 
 /** All readings of one item, latest first. */
-export const readingHistory = (readings: readonly Reading[], item: string): Reading[] => readings.filter((reading) => reading.item === item).sort((a, b) => b.at.localeCompare(a.at));
+export const readingHistory = (readings: readonly Reading[], item: string): Reading[] =>
+  readings.filter((reading) => reading.item === item).sort((a, b) => b.at.localeCompare(a.at));

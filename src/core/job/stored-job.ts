@@ -19,7 +19,8 @@ export const STAGES = { planning: 'Planning', startup: 'Startup', 'handed-over':
 export type Stage = keyof typeof STAGES;
 
 /** The stage of a job. */
-export const stageOf = (handedOverAt: string | null, readings: number): Stage => (handedOverAt !== null ? 'handed-over' : readings > 0 ? 'startup' : 'planning');
+export const stageOf = (handedOverAt: string | null, readings: number): Stage =>
+  handedOverAt !== null ? 'handed-over' : readings > 0 ? 'startup' : 'planning';
 
 /** One line of the board. */
 export interface JobSummary {

@@ -1,5 +1,5 @@
-import { airflowFromRiseCfm, temperatureRiseF } from '../units/air';
 import type { Facts } from '../job/document';
+import { airflowFromRiseCfm, temperatureRiseF } from '../units/air';
 import { roundTo } from '../units/round';
 import { expectWithin } from './expect';
 import { type Item, numberRead, type StartupContext } from './step';
@@ -34,14 +34,23 @@ export const supplyItem = (context: StartupContext, step: string, btuh: number |
       const riseF = temperatureRiseF(btuh, cfm, elevationFt);
       const toleranceF = Math.max(LEAST_TOLERANCE_F, RISE_TOLERANCE * riseF);
       const sum = `Return ${roundTo(returnF, 1)} °F + rise ${roundTo(riseF, 1)} °F: ${source} ${Math.round(btuh).toLocaleString('en-US')} Btu/h in ${cfm} CFM at ${elevationFt.toLocaleString('en-US')} ft`;
-      return { ...expectWithin(returnF + riseF, toleranceF / (returnF + riseF), toleranceF / (returnF + riseF), sum), tolerance: `±${roundTo(toleranceF, 1)} °F` };
+      return {
+        ...expectWithin(returnF + riseF, toleranceF / (returnF + riseF), toleranceF / (returnF + riseF), sum),
+        tolerance: `±${roundTo(toleranceF, 1)} °F`,
+      };
     },
     explain: (value, grade) => {
       if (typeof value !== 'number' || btuh === undefined || returnF === undefined || grade === 'pass' || grade === 'noted') return null;
       const riseF = temperatureRiseF(btuh, cfm, elevationFt);
       return value - returnF > riseF
-        ? { means: `A rise of ${roundTo(value - returnF, 1)} °F is too much: little air.`, next: 'External static pressure, filter, closed registers, blower setting. Keep probes out of sight of the strips.' }
-        : { means: `A rise of ${roundTo(value - returnF, 1)} °F is too little: little heat, or more air than set.`, next: 'Amps of the heat source first; then the blower setting and leaks at the return.' };
+        ? {
+            means: `A rise of ${roundTo(value - returnF, 1)} °F is too much: little air.`,
+            next: 'External static pressure, filter, closed registers, blower setting. Keep probes out of sight of the strips.',
+          }
+        : {
+            means: `A rise of ${roundTo(value - returnF, 1)} °F is too little: little heat, or more air than set.`,
+            next: 'Amps of the heat source first; then the blower setting and leaks at the return.',
+          };
     },
   };
 };

@@ -25,9 +25,14 @@ const candidates = (state: WiringState, context: StartupContext): { id: string; 
   const harness = plan(context.facts);
   const cableLabel = new Map(harness.cables.map(({ id, label }) => [id, label]));
   return [
-    ...harness.conductors.map(({ id, cable, colour, from, to }) => ({ id, words: `${colour ?? 'missing'} conductor of the ${cableLabel.get(cable)!.toLowerCase()}, ${from.mark} to ${to.mark}, broken or off` })),
+    ...harness.conductors.map(({ id, cable, colour, from, to }) => ({
+      id,
+      words: `${colour ?? 'missing'} conductor of the ${cableLabel.get(cable)!.toLowerCase()}, ${from.mark} to ${to.mark}, broken or off`,
+    })),
     ...harness.jumpers.map(({ id }) => ({ id, words: `${id} missing` })),
-    ...harness.devices.flatMap(({ contacts }) => contacts.filter(({ movedBy, rests }) => rests === 'open' && state.signals.has(movedBy)).map(({ id, label }) => ({ id, words: `${label} not closing` }))),
+    ...harness.devices.flatMap(({ contacts }) =>
+      contacts.filter(({ movedBy, rests }) => rests === 'open' && state.signals.has(movedBy)).map(({ id, label }) => ({ id, words: `${label} not closing` })),
+    ),
   ];
 };
 
@@ -36,12 +41,16 @@ const candidates = (state: WiringState, context: StartupContext): { id: string; 
  * @returns best first; empty where the readings are those of a sound system, or where no single fault gives them
  */
 export const diagnose = (context: StartupContext, step: string, call: CallId): Suspect[] => {
-  const taken = TERMINAL_POINTS.map((point) => ({ point, volts: numberRead(context, `${step}/${point.id}`) })).filter((each): each is { point: (typeof TERMINAL_POINTS)[number]; volts: number } => each.volts !== undefined);
+  const taken = TERMINAL_POINTS.map((point) => ({ point, volts: numberRead(context, `${step}/${point.id}`) })).filter(
+    (each): each is { point: (typeof TERMINAL_POINTS)[number]; volts: number } => each.volts !== undefined,
+  );
   if (taken.length === 0) return [];
   const state = wiringState(context.facts, plan(context.facts), stepMoment(context, call));
   const miss = (solution: ReturnType<typeof without>): number => {
     if (solution.kind === 'unsolvable') return Infinity;
-    const misses = taken.map(({ point, volts }) => Math.abs(readVolts(solution, nodeOf(point.device, point.mark(context.facts)), nodeOf(point.device, 'C')) - volts));
+    const misses = taken.map(({ point, volts }) =>
+      Math.abs(readVolts(solution, nodeOf(point.device, point.mark(context.facts)), nodeOf(point.device, 'C')) - volts),
+    );
     return Math.max(...misses) > NEAR_VOLTS ? Infinity : misses.reduce((sum, each) => sum + each, 0) / misses.length;
   };
   if (miss(state.solution) < Infinity) return [];

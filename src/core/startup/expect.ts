@@ -9,10 +9,24 @@ const DEAD_PASS_VOLTS = 3;
 const DEAD_WARN_VOLTS = 12;
 
 /** Control volts that should be there; `volts` is what the solved circuit predicts. */
-export const expectHot = (volts: number, sum: string): Expectation => ({ kind: 'band', aim: volts, pass: HOT_PASS, warn: HOT_WARN, tolerance: `${HOT_PASS[0]} to ${HOT_PASS[1]} V`, sum });
+export const expectHot = (volts: number, sum: string): Expectation => ({
+  kind: 'band',
+  aim: volts,
+  pass: HOT_PASS,
+  warn: HOT_WARN,
+  tolerance: `${HOT_PASS[0]} to ${HOT_PASS[1]} V`,
+  sum,
+});
 
 /** A terminal that should be dead. */
-export const expectDead = (volts: number, sum: string): Expectation => ({ kind: 'band', aim: volts, pass: [0, DEAD_PASS_VOLTS], warn: [0, DEAD_WARN_VOLTS], tolerance: `under ${DEAD_PASS_VOLTS} V`, sum });
+export const expectDead = (volts: number, sum: string): Expectation => ({
+  kind: 'band',
+  aim: volts,
+  pass: [0, DEAD_PASS_VOLTS],
+  warn: [0, DEAD_WARN_VOLTS],
+  tolerance: `under ${DEAD_PASS_VOLTS} V`,
+  sum,
+});
 
 /**
  * A value with tolerances in percent.
@@ -28,4 +42,11 @@ export const expectWithin = (aim: number, down: number, up: number, sum: string)
 });
 
 /** A value that may be anything up to a limit from a plate; a tenth above it is a warning. */
-export const expectUpTo = (limit: number, unit: string, sum: string, least = 0): Expectation => ({ kind: 'band', aim: null, pass: [least, limit], warn: [least, limit * 1.1], tolerance: `up to ${limit} ${unit}`, sum });
+export const expectUpTo = (limit: number, unit: string, sum: string, least = 0): Expectation => ({
+  kind: 'band',
+  aim: null,
+  pass: [least, limit],
+  warn: [least, limit * 1.1],
+  tolerance: `up to ${limit} ${unit}`,
+  sum,
+});

@@ -7,8 +7,20 @@ import { startupPlan, tally } from './plan';
 
 const [planned, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
 
-const reading = (item: string, value: ReadingValue, place: string | null = null, at = '2026-02-01T10:00:00Z'): Reading => ({ id: `${item}@${at}`, item, value, place, at, author: 'R. A.', instrument: 'meter', replaces: null });
-const itemOf = (facts: Facts, readings: readonly Reading[], key: string) => startupPlan(facts, readings, DEFAULT_MOMENT).flatMap(({ items }) => items).find((item) => item.key === key)!;
+const reading = (item: string, value: ReadingValue, place: string | null = null, at = '2026-02-01T10:00:00Z'): Reading => ({
+  id: `${item}@${at}`,
+  item,
+  value,
+  place,
+  at,
+  author: 'R. A.',
+  instrument: 'meter',
+  replaces: null,
+});
+const itemOf = (facts: Facts, readings: readonly Reading[], key: string) =>
+  startupPlan(facts, readings, DEFAULT_MOMENT)
+    .flatMap(({ items }) => items)
+    .find((item) => item.key === key)!;
 const verdictOf = (facts: Facts, readings: readonly Reading[], key: string) => itemOf(facts, readings, key).verdict!;
 
 test('a proved job has nothing open and nothing failed', () => {
@@ -16,13 +28,16 @@ test('a proved job has nothing open and nothing failed', () => {
 });
 
 test('the half kit is found, and nothing else', () => {
-  const failed = startupPlan(started.facts, started.readings, DEFAULT_MOMENT).flatMap(({ items }) => items).filter(({ verdict }) => verdict?.grade === 'fail');
+  const failed = startupPlan(started.facts, started.readings, DEFAULT_MOMENT)
+    .flatMap(({ items }) => items)
+    .filter(({ verdict }) => verdict?.grade === 'fail');
   expect(failed.map(({ key }) => key)).toEqual(['heat-aux/amps-1']);
   expect(failed[0]!.verdict!.means).toBe('Fits 1 of 2 elements: 1 not heating.');
 });
 
 describe('strip amps are judged at the volts just measured', () => {
-  const at = (volts: number, amps: number, place: string) => verdictOf(proved.facts, [reading('heat-aux/strip-volts', volts), reading('heat-aux/amps-1', amps, place)], 'heat-aux/amps-1');
+  const at = (volts: number, amps: number, place: string) =>
+    verdictOf(proved.facts, [reading('heat-aux/strip-volts', volts), reading('heat-aux/amps-1', amps, place)], 'heat-aux/amps-1');
   test.each([
     ['all on, blower in the clamp', 240, 42.4, 'with-blower', 'pass', /elements 1, 2 on/],
     ['all on, heaters only', 240, 40, 'heaters-only', 'pass', /elements 1, 2 on/],
@@ -76,7 +91,12 @@ describe('rise', () => {
   });
 
   test('too little air for the strips is said with the airflow', () => {
-    const readings = [reading('emergency/strip-volts', 240), reading('emergency/amps-1', 40, 'heaters-only'), reading('emergency/return', 66), reading('emergency/supply', 130)];
+    const readings = [
+      reading('emergency/strip-volts', 240),
+      reading('emergency/amps-1', 40, 'heaters-only'),
+      reading('emergency/return', 66),
+      reading('emergency/supply', 130),
+    ];
     const verdict = verdictOf(proved.facts, readings, 'emergency/supply');
     expect(verdict.means).toMatch(/Airflow by temperature rise: 589 CFM/);
     expect(verdict.next).toMatch(/Too little air/);
@@ -85,7 +105,12 @@ describe('rise', () => {
 
 describe('terminals', () => {
   test('a broken conductor is named from the readings of the step', () => {
-    const readings = [reading('heat/volts-outdoor-unit-Y', 0.1), reading('heat/volts-outdoor-unit-valve', 0), reading('heat/volts-air-handler-G', 25.5), reading('heat/volts-air-handler-W1', 0)];
+    const readings = [
+      reading('heat/volts-outdoor-unit-Y', 0.1),
+      reading('heat/volts-outdoor-unit-valve', 0),
+      reading('heat/volts-air-handler-G', 25.5),
+      reading('heat/volts-air-handler-W1', 0),
+    ];
     const verdict = verdictOf(proved.facts, readings, 'heat/volts-outdoor-unit-Y');
     expect(verdict.grade).toBe('fail');
     expect(verdict.means).toMatch(/yellow conductor/);
@@ -101,7 +126,9 @@ describe('terminals', () => {
   });
 
   test('hot where it should be dead', () => {
-    expect(verdictOf(proved.facts, [reading('emergency/volts-outdoor-unit-Y', 25)], 'emergency/volts-outdoor-unit-Y').means).toMatch(/should be dead and is hot/);
+    expect(verdictOf(proved.facts, [reading('emergency/volts-outdoor-unit-Y', 25)], 'emergency/volts-outdoor-unit-Y').means).toMatch(
+      /should be dead and is hot/,
+    );
   });
 
   test('below the lockout, W1 is expected hot on a plain heat call, with the reason', () => {
@@ -125,7 +152,17 @@ test('a defrost that runs to its cap is not passed', () => {
 
 test('without a kit there are no strip steps', () => {
   const bare: Facts = { ...proved.facts, heatKit: { ...proved.facts.heatKit, elements: [], breakersAmps: [] } };
-  expect(startupPlan(bare, [], DEFAULT_MOMENT).map(({ step }) => step.id)).toEqual(['make-safe', 'conditions', 'supply-volts', 'control-volts', 'fan', 'heat', 'defrost', 'cool', 'leave']);
+  expect(startupPlan(bare, [], DEFAULT_MOMENT).map(({ step }) => step.id)).toEqual([
+    'make-safe',
+    'conditions',
+    'supply-volts',
+    'control-volts',
+    'fan',
+    'heat',
+    'defrost',
+    'cool',
+    'leave',
+  ]);
 });
 
 test('a correction counts, and the old value stays', () => {

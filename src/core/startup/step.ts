@@ -1,7 +1,8 @@
 import type { CallId, Moment } from '../control/moment';
-import type { Facts, FactPath } from '../job/document';
+import type { FactPath, Facts } from '../job/document';
 import type { Reading, ReadingValue } from '../job/reading';
 import type { CautionId } from './cautions';
+import { OUTDOOR_ITEM } from './conditions';
 
 /** What a step knows while it is built: the facts, what was read so far, and the moment for what was not. */
 export interface StartupContext {
@@ -29,7 +30,14 @@ export interface Verdict {
 
 export type Expectation =
   /** A number within limits; `sum` says where they come from. */
-  | { readonly kind: 'band'; readonly aim: number | null; readonly pass: readonly [number, number]; readonly warn: readonly [number, number]; readonly tolerance: string; readonly sum: string }
+  | {
+      readonly kind: 'band';
+      readonly aim: number | null;
+      readonly pass: readonly [number, number];
+      readonly warn: readonly [number, number];
+      readonly tolerance: string;
+      readonly sum: string;
+    }
   /** Cannot be worked out before something else is known. */
   | { readonly kind: 'needs'; readonly what: string; readonly fact?: FactPath }
   /** Kept for the record, and for what it lets be worked out. */
@@ -81,4 +89,8 @@ export const numberRead = ({ readings }: StartupContext, item: string): number |
 };
 
 /** The moment a step is expected for: the outdoor temperature as measured, or as the moment has it. */
-export const stepMoment = (context: StartupContext, call: CallId): Moment => ({ ...context.moment, outdoorF: numberRead(context, 'conditions/outdoor') ?? context.moment.outdoorF, call });
+export const stepMoment = (context: StartupContext, call: CallId): Moment => ({
+  ...context.moment,
+  outdoorF: numberRead(context, OUTDOOR_ITEM) ?? context.moment.outdoorF,
+  call,
+});

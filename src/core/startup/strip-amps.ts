@@ -1,9 +1,9 @@
-import type { WiringState } from '../wiring/state';
 import type { Facts } from '../job/document';
+import { elementAmps } from '../strips/element';
 import { explainAmps } from '../strips/explain-amps';
 import { jobElements, jobKit } from '../strips/from-job';
-import { elementAmps } from '../strips/element';
 import { roundTo } from '../units/round';
+import type { WiringState } from '../wiring/state';
 import { expectWithin } from './expect';
 import type { ClampPlace, Item } from './step';
 
@@ -18,7 +18,8 @@ const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 export const elementsOn = (facts: Facts, state: WiringState): number[] =>
   facts.heatKit.elements.flatMap(({ bank }, at) => (state.energised.has(`sequencer ${bank}`) ? [at] : []));
 
-const names = (elements: readonly number[]) => (elements.length === 0 ? 'no element' : elements.length === 1 ? `element ${elements[0]! + 1}` : `elements ${elements.map((at) => at + 1).join(', ')}`);
+const names = (elements: readonly number[]) =>
+  elements.length === 0 ? 'no element' : elements.length === 1 ? `element ${elements[0]! + 1}` : `elements ${elements.map((at) => at + 1).join(', ')}`;
 
 /**
  * One clamp reading for each circuit of the kit, at the volts measured just before.
@@ -46,7 +47,8 @@ export const stripAmpsItems = (facts: Facts, state: WiringState, volts: number |
         return { ...expectWithin(aim, KIT_SHORT * share, KIT_OVER * share, sum), tolerance: `heat +${KIT_OVER * 100} / −${KIT_SHORT * 100} %` };
       },
       explain: (value, grade, place) => {
-        if (typeof value !== 'number' || volts === undefined) return grade === 'pass' ? null : { means: 'Judged at the service’s volts.', next: 'Read the volts at the kit while the strips run, and this again.' };
+        if (typeof value !== 'number' || volts === undefined)
+          return grade === 'pass' ? null : { means: 'Judged at the service’s volts.', next: 'Read the volts at the kit while the strips run, and this again.' };
         const local = elements.map((at) => all[at]!);
         const ways = explainAmps(local, suppliedVolts, isBlowerHere ? blowerAmps : 0, value, withBlower(place));
         const [best] = ways;
@@ -56,15 +58,35 @@ export const stripAmpsItems = (facts: Facts, state: WiringState, volts: number |
         const ran = best.elements.map((at) => elements[at]!);
         const heat = value - (withBlower(place) ? blowerAmps : 0);
         if (grade === 'pass') return { means: `${names(ran)} on: ${roundTo((heat * suppliedVolts) / 1000, 2)} kW at ${roundTo(suppliedVolts, 1)} V.` };
-        if (Math.abs(best.missAmps) > 2) return { means: 'No combination of elements gives this.', next: 'Check the clamp’s zero and that one conductor alone is in it; then volts at the kit.' };
-        if (best.withBlower !== withBlower(place)) return { means: `Fits ${names(ran)} ${best.withBlower ? 'with' : 'without'} the blower in the clamp.`, next: 'Check where the clamp is, and say so here.' };
+        if (Math.abs(best.missAmps) > 2)
+          return {
+            means: 'No combination of elements gives this.',
+            next: 'Check the clamp’s zero and that one conductor alone is in it; then volts at the kit.',
+          };
+        if (best.withBlower !== withBlower(place))
+          return {
+            means: `Fits ${names(ran)} ${best.withBlower ? 'with' : 'without'} the blower in the clamp.`,
+            next: 'Check where the clamp is, and say so here.',
+          };
         if (ran.length < working.length) {
           const dead = working.filter((at) => !ran.includes(at));
-          const means = isAmbiguous ? `Fits ${ran.length} of ${working.length} elements: ${dead.length} not heating.` : `Fits ${names(ran)} alone: ${names(dead)} not heating.`;
-          return { means, next: 'Wait out the sequencer and read again. Then power off, proven dead: ohms of each element with its link and limit; then the sequencer’s contact.' };
+          const means = isAmbiguous
+            ? `Fits ${ran.length} of ${working.length} elements: ${dead.length} not heating.`
+            : `Fits ${names(ran)} alone: ${names(dead)} not heating.`;
+          return {
+            means,
+            next: 'Wait out the sequencer and read again. Then power off, proven dead: ohms of each element with its link and limit; then the sequencer’s contact.',
+          };
         }
-        if (ran.length > working.length) return { means: `More is on than called: it fits ${names(ran)}.`, next: 'Look for a sequencer contact welded shut, or a jumper that brings both banks.' };
-        return { means: grade === 'warn' ? 'All elements on, a little off the plate.' : 'All elements on, far off the plate.', next: 'Element ohms cold, and the kit’s plate again.' };
+        if (ran.length > working.length)
+          return {
+            means: `More is on than called: it fits ${names(ran)}.`,
+            next: 'Look for a sequencer contact welded shut, or a jumper that brings both banks.',
+          };
+        return {
+          means: grade === 'warn' ? 'All elements on, a little off the plate.' : 'All elements on, far off the plate.',
+          next: 'Element ohms cold, and the kit’s plate again.',
+        };
       },
     };
   });

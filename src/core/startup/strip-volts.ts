@@ -11,5 +11,11 @@ export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
   label: 'Volts at the kit, strips on',
   unit: 'V',
   expect: () => expectWithin(serviceVolts, LOADED_TOLERANCE, LOADED_TOLERANCE, `Service of ${serviceVolts} V under load`),
-  explain: (value, grade) => (grade === 'pass' || typeof value !== 'number' ? null : { means: value < serviceVolts ? 'Low under load: every element gives less.' : 'High.', next: 'Compare with the panel: more than 3 % between the two is the conductor or a lug.' }),
+  explain: (value, grade) =>
+    grade === 'pass' || typeof value !== 'number'
+      ? null
+      : {
+          means: value < serviceVolts ? 'Low under load: every element gives less.' : 'High.',
+          next: 'Compare with the panel: more than 3 % between the two is the conductor or a lug.',
+        },
 });

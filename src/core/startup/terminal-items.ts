@@ -32,9 +32,24 @@ export const terminalItems = (context: StartupContext, step: string, call: CallI
       explain: (value, grade) => {
         if (grade === 'pass' || typeof value !== 'number') return null;
         const [likeliest, second] = suspects;
-        const means = isHot ? (value < HOT_VOLTS ? `${mark} should be hot and is not.` : 'Outside the limits of a 24 V supply.') : value >= HOT_VOLTS ? `${mark} should be dead and is hot.` : 'A ghost: a few volts on a dead terminal, often through an open common.';
-        if (!likeliest) return { means, next: isHot ? 'Follow the call back, terminal by terminal, to where the volts are lost. No single broken conductor or contact explains all readings of this step.' : 'Lift the conductor here and read again; then look for a touching or misplaced conductor.' };
-        return { means: `${means} Likeliest: ${likeliest.words}.`, next: second ? `It could also be: ${second.words}. Measure at both ends of the first to tell.` : 'Measure at both ends of it.' };
+        const means = isHot
+          ? value < HOT_VOLTS
+            ? `${mark} should be hot and is not.`
+            : 'Outside the limits of a 24 V supply.'
+          : value >= HOT_VOLTS
+            ? `${mark} should be dead and is hot.`
+            : 'A ghost: a few volts on a dead terminal, often through an open common.';
+        if (!likeliest)
+          return {
+            means,
+            next: isHot
+              ? 'Follow the call back, terminal by terminal, to where the volts are lost. No single broken conductor or contact explains all readings of this step.'
+              : 'Lift the conductor here and read again; then look for a touching or misplaced conductor.',
+          };
+        return {
+          means: `${means} Likeliest: ${likeliest.words}.`,
+          next: second ? `It could also be: ${second.words}. Measure at both ends of the first to tell.` : 'Measure at both ends of it.',
+        };
       },
     };
   });

@@ -9,7 +9,12 @@ export interface TerminalPoint {
   readonly mark: (facts: Facts) => string;
 }
 
-const point = (device: DeviceId, where: string, name: string, mark: (facts: Facts) => string): TerminalPoint => ({ id: `volts-${device}-${name}`, device, where, mark });
+const point = (device: DeviceId, where: string, name: string, mark: (facts: Facts) => string): TerminalPoint => ({
+  id: `volts-${device}-${name}`,
+  device,
+  where,
+  mark,
+});
 
 export const TERMINAL_POINTS: readonly TerminalPoint[] = [
   point('air-handler', 'Air handler', 'R', () => 'R'),

@@ -7,7 +7,9 @@ export const jobElements = ({ heatKit: kit }: Facts): Element[] => kit.elements.
 
 /** Rated power of each bank, kW, bank 1 first; banks without an element are left out. */
 export const jobBanks = ({ heatKit: kit }: Facts): { readonly bank: number; readonly kW: number }[] =>
-  [...new Set(kit.elements.map(({ bank }) => bank))].sort().map((bank) => ({ bank, kW: kit.elements.filter((element) => element.bank === bank).reduce((sum, { kW }) => sum + kW, 0) }));
+  [...new Set(kit.elements.map(({ bank }) => bank))]
+    .sort()
+    .map((bank) => ({ bank, kW: kit.elements.filter((element) => element.bank === bank).reduce((sum, { kW }) => sum + kW, 0) }));
 
 /** What the job's kit should read at a supply, V, with everything on. */
 export const jobKit = (facts: Facts, suppliedVolts: number): HeatKit =>

@@ -5,7 +5,10 @@ import { elementAmps } from './element';
 import { explainAmps } from './explain-amps';
 import { heatKit } from './heat-kit';
 
-const elements = fc.array(fc.double({ min: 0.5, max: 10, noNaN: true }).map((kW) => ({ kW, ratedVolts: 240 })), { minLength: 1, maxLength: 6 });
+const elements = fc.array(
+  fc.double({ min: 0.5, max: 10, noNaN: true }).map((kW) => ({ kW, ratedVolts: 240 })),
+  { minLength: 1, maxLength: 6 },
+);
 
 test('every element lands on one circuit, in order, and none passes 48 A of heater', () => {
   fc.assert(
@@ -13,7 +16,10 @@ test('every element lands on one circuit, in order, and none passes 48 A of heat
       const circuits = subdivide(kit, blowerAmps, true);
       expect(circuits.flatMap((circuit) => circuit.elements)).toEqual(kit.map((_, at) => at));
       for (const circuit of circuits) expect(circuit.elements.reduce((sum, at) => sum + elementAmps(kit[at]!, 240), 0)).toBeLessThanOrEqual(48 + 1e-6);
-      expect(circuits.reduce((sum, { loadAmps }) => sum + loadAmps, 0)).toBeCloseTo(kit.reduce((sum, element) => sum + elementAmps(element, 240), blowerAmps), 6);
+      expect(circuits.reduce((sum, { loadAmps }) => sum + loadAmps, 0)).toBeCloseTo(
+        kit.reduce((sum, element) => sum + elementAmps(element, 240), blowerAmps),
+        6,
+      );
     }),
   );
 });
@@ -41,7 +47,11 @@ test('the next standard breaker, and none above the largest', () => {
 });
 
 describe('explainAmps', () => {
-  const kit = [{ kW: 4.8, ratedVolts: 240 }, { kW: 3.6, ratedVolts: 240 }, { kW: 2.4, ratedVolts: 240 }];
+  const kit = [
+    { kW: 4.8, ratedVolts: 240 },
+    { kW: 3.6, ratedVolts: 240 },
+    { kW: 2.4, ratedVolts: 240 },
+  ];
 
   test('any true combination comes out first at its own amps', () => {
     fc.assert(

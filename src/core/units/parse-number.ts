@@ -1,12 +1,19 @@
 /** A number as a technician types it, or what is wrong with it. */
-export type TypedNumber = { readonly kind: 'number'; readonly value: number } | { readonly kind: 'open' } | { readonly kind: 'empty' } | { readonly kind: 'wrong'; readonly why: string };
+export type TypedNumber =
+  | { readonly kind: 'number'; readonly value: number }
+  | { readonly kind: 'open' }
+  | { readonly kind: 'empty' }
+  | { readonly kind: 'wrong'; readonly why: string };
 
 /**
  * Reads what was typed into a field: "71.5", "71,5", "1,150", "−4", "OL".
  * A comma is a decimal comma unless three digits follow it to the end.
  */
 export const parseTyped = (text: string): TypedNumber => {
-  const plain = text.trim().replace(/[\u2212\u2013]/g, '-').replace(/\s/g, '');
+  const plain = text
+    .trim()
+    .replace(/[\u2212\u2013]/g, '-')
+    .replace(/\s/g, '');
   if (plain === '') return { kind: 'empty' };
   if (/^ol$/i.test(plain)) return { kind: 'open' };
   const grouped = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(plain) ? plain.replaceAll(',', '') : plain.replace(',', '.');

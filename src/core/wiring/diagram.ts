@@ -50,9 +50,13 @@ export const diagram = (harness: Harness): Diagram => ({
       carries,
       row: rowOf(mark),
       // The valve hangs behind the board's contact: it is shown at the terminal that feeds it through that.
-      coils: coils.filter(({ from }) => from === mark || contacts.some((contact) => contact.from === mark && contact.to === from && contact.rests === 'closed')),
+      coils: coils.filter(
+        ({ from }) => from === mark || contacts.some((contact) => contact.from === mark && contact.to === from && contact.rests === 'closed'),
+      ),
     })),
-    jumpers: harness.jumpers.filter(({ from }) => from.device === id).map((jumper) => ({ jumper, fromRow: rowOf(jumper.from.mark), toRow: rowOf(jumper.to.mark) })),
+    jumpers: harness.jumpers
+      .filter(({ from }) => from.device === id)
+      .map((jumper) => ({ jumper, fromRow: rowOf(jumper.from.mark), toRow: rowOf(jumper.to.mark) })),
   })),
   cables: harness.cables.map(({ id, label, gauge, lengthFt, conductors }) => ({
     id,

@@ -2,7 +2,7 @@ import { devicesOf } from '../devices';
 import type { DeviceId } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { WireGauge } from '../units/constants';
-import { type Cable, type CableId, COLOURS, type Colour, type Conductor, type Harness, type Jumper, type TerminalRef } from './harness';
+import { type Cable, type CableId, type Colour, COLOURS, type Conductor, type Harness, type Jumper, type TerminalRef } from './harness';
 
 /** What one conductor is for, before a cable's colours are dealt out. */
 interface Run {
@@ -41,7 +41,15 @@ const landed = (cable: Cable, runs: readonly Run[]): { conductors: Conductor[]; 
   };
 };
 
-const cable = (id: CableId, label: string, from: DeviceId, to: DeviceId, gauge: WireGauge, lengthFt: number, conductors: number): Cable => ({ id, label, from, to, gauge, lengthFt, conductors });
+const cable = (id: CableId, label: string, from: DeviceId, to: DeviceId, gauge: WireGauge, lengthFt: number, conductors: number): Cable => ({
+  id,
+  label,
+  from,
+  to,
+  gauge,
+  lengthFt,
+  conductors,
+});
 
 /**
  * Plans the wiring of a single-stage heat pump with air handler and electric heat from the facts.
@@ -49,7 +57,15 @@ const cable = (id: CableId, label: string, from: DeviceId, to: DeviceId, gauge: 
  */
 export const plan = (facts: Facts): Harness => {
   const { thermostat, airHandler, outdoorUnit, heatKit, cables } = facts;
-  const wall = cable('thermostat-cable', 'Thermostat cable', 'thermostat', 'air-handler', cables.thermostatGauge, cables.thermostatLengthFt, cables.thermostatConductors);
+  const wall = cable(
+    'thermostat-cable',
+    'Thermostat cable',
+    'thermostat',
+    'air-handler',
+    cables.thermostatGauge,
+    cables.thermostatLengthFt,
+    cables.thermostatConductors,
+  );
   const yard = cable('outdoor-cable', 'Outdoor cable', 'air-handler', 'outdoor-unit', cables.outdoorGauge, cables.outdoorLengthFt, cables.outdoorConductors);
   const valve = outdoorUnit.reversingValve;
   const hasKit = heatKit.elements.length > 0;
@@ -73,7 +89,16 @@ export const plan = (facts: Facts): Harness => {
   const jumpers: Jumper[] = hasKit
     ? [
         { id: 'jumper AUX–E', from: at('thermostat', 'AUX'), to: at('thermostat', 'E'), why: 'One electric source serves auxiliary and emergency heat.' },
-        ...(hasW2 ? [{ id: 'jumper W1–W2', from: at('air-handler', 'W1'), to: at('air-handler', 'W2'), why: 'The thermostat has one auxiliary output, and the kit needs both inputs for all of its heat.' }] : []),
+        ...(hasW2
+          ? [
+              {
+                id: 'jumper W1–W2',
+                from: at('air-handler', 'W1'),
+                to: at('air-handler', 'W2'),
+                why: 'The thermostat has one auxiliary output, and the kit needs both inputs for all of its heat.',
+              },
+            ]
+          : []),
       ]
     : [];
   return {
@@ -81,9 +106,6 @@ export const plan = (facts: Facts): Harness => {
     cables: [wall, yard],
     conductors: [...fromWall.conductors, ...toYard.conductors],
     jumpers,
-    spares: [
-      ...fromWall.spares.map((colour) => ({ cable: wall.id, colour })),
-      ...toYard.spares.map((colour) => ({ cable: yard.id, colour })),
-    ],
+    spares: [...fromWall.spares.map((colour) => ({ cable: wall.id, colour })), ...toYard.spares.map((colour) => ({ cable: yard.id, colour }))],
   };
 };

@@ -53,7 +53,8 @@ export const wiringState = (facts: Facts, harness: Harness, moment: Moment): Wir
 };
 
 /** What a voltmeter between two terminals shows, V. */
-export const meterVolts = (state: WiringState, one: TerminalRef, other: TerminalRef): number => readVolts(state.solution, nodeOf(one.device, one.mark), nodeOf(other.device, other.mark));
+export const meterVolts = (state: WiringState, one: TerminalRef, other: TerminalRef): number =>
+  readVolts(state.solution, nodeOf(one.device, one.mark), nodeOf(other.device, other.mark));
 
 /** Volts of a device's terminal to its own common, V. A terminal that the device has not reads zero. */
 export const terminalVolts = (state: WiringState, device: DeviceId, mark: string): number => state.volts.get(nodeOf(device, mark)) ?? 0;

@@ -16,9 +16,21 @@ const JUMPER_OHMS = 0.005;
 const deviceEdges = (device: Device, signals: ReadonlySet<Signal>): Edge[] => [
   ...device.contacts.map((contact): Edge => {
     const isMoved = signals.has(contact.movedBy);
-    return { kind: 'switch', id: contact.id, a: nodeOf(device.id, contact.from), b: nodeOf(device.id, contact.to), closed: contact.rests === 'open' ? isMoved : !isMoved };
+    return {
+      kind: 'switch',
+      id: contact.id,
+      a: nodeOf(device.id, contact.from),
+      b: nodeOf(device.id, contact.to),
+      closed: contact.rests === 'open' ? isMoved : !isMoved,
+    };
   }),
-  ...device.coils.map((coil): Edge => ({ kind: 'load', id: coil.id, a: nodeOf(device.id, coil.from), b: nodeOf(device.id, coil.to), ohms: CONTROL_NOMINAL_VOLTS ** 2 / coil.va })),
+  ...device.coils.map((coil): Edge => ({
+    kind: 'load',
+    id: coil.id,
+    a: nodeOf(device.id, coil.from),
+    b: nodeOf(device.id, coil.to),
+    ohms: CONTROL_NOMINAL_VOLTS ** 2 / coil.va,
+  })),
 ];
 
 const cableOhms = ({ gauge, lengthFt }: Cable) => conductorOhms(gauge, lengthFt);
@@ -41,7 +53,15 @@ export const toNetwork = (harness: Harness, signals: ReadonlySet<Signal>): { rea
     ...harness.devices.flatMap((device) => deviceEdges(device, signals)),
   ];
   const relays = harness.devices.flatMap((device) =>
-    device.coils.map((coil): Relay => ({ id: coil.id, a: nodeOf(device.id, coil.from), b: nodeOf(device.id, coil.to), pullInVolts: PULL_IN_VOLTS, dropOutVolts: DROP_OUT_VOLTS, opens: [], closes: [] })),
+    device.coils.map((coil): Relay => ({
+      id: coil.id,
+      a: nodeOf(device.id, coil.from),
+      b: nodeOf(device.id, coil.to),
+      pullInVolts: PULL_IN_VOLTS,
+      dropOutVolts: DROP_OUT_VOLTS,
+      opens: [],
+      closes: [],
+    })),
   );
   return { network: { source: { volts: openCircuitVolts, ohms, plus: nodeOf(powered.id, plus), minus: nodeOf(powered.id, minus) }, edges }, relays };
 };

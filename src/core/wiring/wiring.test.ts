@@ -62,14 +62,29 @@ test('lockouts: the strips become first stage below, and are held above', () => 
 });
 
 const anyFacts: fc.Arbitrary<Facts> = fc
-  .record({ valve: fc.constantFrom('O' as const, 'B' as const), two: fc.boolean(), sensor: fc.boolean(), compressorBelowF: fc.option(fc.integer({ min: -10, max: 50 })), auxAboveF: fc.option(fc.integer({ min: 0, max: 60 })), tempering: fc.boolean(), battery: fc.boolean(), lengthFt: fc.integer({ min: 5, max: 150 }) })
+  .record({
+    valve: fc.constantFrom('O' as const, 'B' as const),
+    two: fc.boolean(),
+    sensor: fc.boolean(),
+    compressorBelowF: fc.option(fc.integer({ min: -10, max: 50 })),
+    auxAboveF: fc.option(fc.integer({ min: 0, max: 60 })),
+    tempering: fc.boolean(),
+    battery: fc.boolean(),
+    lengthFt: fc.integer({ min: 5, max: 150 }),
+  })
   .map(({ valve, two, sensor, compressorBelowF, auxAboveF, tempering, battery, lengthFt }) => {
     const facts = withValve(base, valve);
     return {
       ...facts,
       outdoorUnit: { ...facts.outdoorUnit, stripsInDefrost: tempering },
       airHandler: { ...facts.airHandler, wInputs: two ? 'W1+W2' : 'W1' },
-      heatKit: { ...facts.heatKit, elements: [{ kW: 4.8, bank: 1 }, { kW: 4.8, bank: two ? 2 : 1 }] },
+      heatKit: {
+        ...facts.heatKit,
+        elements: [
+          { kW: 4.8, bank: 1 },
+          { kW: 4.8, bank: two ? 2 : 1 },
+        ],
+      },
       thermostat: { ...facts.thermostat, outdoorSensor: sensor ? 'wired' : 'none', power: battery ? 'battery' : 'C' },
       gates: { compressorBelowF, auxAboveF },
       cables: { ...facts.cables, thermostatLengthFt: lengthFt, outdoorLengthFt: lengthFt },
@@ -102,7 +117,10 @@ describe('every plan', () => {
       fc.property(anyFacts, fc.integer({ min: 2, max: 10 }), (facts, count) => {
         const harness = plan({ ...facts, cables: { ...facts.cables, thermostatConductors: count, outdoorConductors: count } });
         for (const { id } of harness.cables) {
-          const used = [...harness.conductors.filter(({ cable }) => cable === id).map(({ colour }) => colour), ...harness.spares.filter(({ cable }) => cable === id).map(({ colour }) => colour)].filter((colour) => colour !== null);
+          const used = [
+            ...harness.conductors.filter(({ cable }) => cable === id).map(({ colour }) => colour),
+            ...harness.spares.filter(({ cable }) => cable === id).map(({ colour }) => colour),
+          ].filter((colour) => colour !== null);
           expect(new Set(used).size).toBe(used.length);
           expect(used.length).toBe(count);
         }
@@ -117,20 +135,63 @@ describe('rules', () => {
     ['a sound system is silent but for nothing', '', (facts) => facts],
     ['five conductors where six are needed', 'error enough-conductors', (facts) => ({ ...facts, cables: { ...facts.cables, thermostatConductors: 5 } })],
     ['no spare', 'advice enough-conductors', (facts) => ({ ...facts, cables: { ...facts.cables, outdoorConductors: 5 } })],
-    ['a bank without its W input', 'error kit-reached', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, elements: [{ kW: 4.8, bank: 1 }, { kW: 4.8, bank: 2 }] } })],
+    [
+      'a bank without its W input',
+      'error kit-reached',
+      (facts) => ({
+        ...facts,
+        heatKit: {
+          ...facts.heatKit,
+          elements: [
+            { kW: 4.8, bank: 1 },
+            { kW: 4.8, bank: 2 },
+          ],
+        },
+      }),
+    ],
     ['too small a transformer', 'error transformer-carries', (facts) => ({ ...facts, airHandler: { ...facts.airHandler, transformerVA: 20 } })],
     ['thin and long', 'error coils-have-volts', (facts) => ({ ...facts, cables: { ...facts.cables, outdoorGauge: 24, outdoorLengthFt: 500 } })],
-    ['too heavy coils for the fuse', 'error fuse-carries', (facts) => ({ ...facts, airHandler: { ...facts.airHandler, transformerVA: 100 }, outdoorUnit: { ...facts.outdoorUnit, contactorVA: 25, reversingValveVA: 25, boardVA: 25 }, thermostat: { ...facts.thermostat, thermostatVA: 10 } })],
+    [
+      'too heavy coils for the fuse',
+      'error fuse-carries',
+      (facts) => ({
+        ...facts,
+        airHandler: { ...facts.airHandler, transformerVA: 100 },
+        outdoorUnit: { ...facts.outdoorUnit, contactorVA: 25, reversingValveVA: 25, boardVA: 25 },
+        thermostat: { ...facts.thermostat, thermostatVA: 10 },
+      }),
+    ],
     ['too little air', 'error enough-air', (facts) => ({ ...facts, airHandler: { ...facts.airHandler, auxCfm: 600 } })],
     ['a breaker too small', 'error breakers-fit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [50] } })],
     ['a breaker too large', 'error breakers-fit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [70] } })],
     ['a breaker too many', 'warning breakers-fit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [60, 30] } })],
     ['a 240 V kit on 208 V', 'advice volts-suit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, serviceVolts: 208 } })],
     ['a lockout and no sensor', 'error lockout-needs-sensor', (facts) => ({ ...facts, gates: { compressorBelowF: null, auxAboveF: 40 } })],
-    ['a gap', 'error hole-between-gates', (facts) => ({ ...facts, thermostat: { ...facts.thermostat, outdoorSensor: 'weather' }, gates: { compressorBelowF: 40, auxAboveF: 30 } })],
-    ['a costly lockout', 'advice costly-lockout', (facts) => ({ ...facts, thermostat: { ...facts.thermostat, outdoorSensor: 'weather' }, gates: { compressorBelowF: 30, auxAboveF: null } })],
+    [
+      'a gap',
+      'error hole-between-gates',
+      (facts) => ({ ...facts, thermostat: { ...facts.thermostat, outdoorSensor: 'weather' }, gates: { compressorBelowF: 40, auxAboveF: 30 } }),
+    ],
+    [
+      'a costly lockout',
+      'advice costly-lockout',
+      (facts) => ({ ...facts, thermostat: { ...facts.thermostat, outdoorSensor: 'weather' }, gates: { compressorBelowF: 30, auxAboveF: null } }),
+    ],
     ['a house too large', 'warning shortfall', (facts) => ({ ...facts, house: { ...facts.house, designBtuh: 90_000 } })],
-    ['more heat when colder', 'warning rating-points-plausible', (facts) => ({ ...facts, outdoorUnit: { ...facts.outdoorUnit, ratingPoints: [{ outdoorF: 47, btuh: 20_000, kW: 2 }, { outdoorF: 17, btuh: 30_000, kW: 2 }] } })],
+    [
+      'more heat when colder',
+      'warning rating-points-plausible',
+      (facts) => ({
+        ...facts,
+        outdoorUnit: {
+          ...facts.outdoorUnit,
+          ratingPoints: [
+            { outdoorF: 47, btuh: 20_000, kW: 2 },
+            { outdoorF: 17, btuh: 30_000, kW: 2 },
+          ],
+        },
+      }),
+    ],
     ['no-load above the setpoint', 'warning load-plausible', (facts) => ({ ...facts, house: { ...facts.house, noLoadF: 70 } })],
   ])('%s: %s', (_, expected, change) => {
     if (expected === '') expect(rulesOf(change)).toEqual([]);

@@ -41,6 +41,12 @@ export const jobRoute = (name: string, handler: (request: Request, jobId: string
 
 /** A file to be kept, named after the job in plain letters. */
 export const download = (body: string, type: string, title: string, extension: string): Response => {
-  const name = title.normalize('NFKD').replace(/[^\w -]+/g, '').trim().replace(/\s+/g, '-').toLowerCase() || 'job';
+  const name =
+    title
+      .normalize('NFKD')
+      .replace(/[^\w -]+/g, '')
+      .trim()
+      .replace(/\s+/g, '-')
+      .toLowerCase() || 'job';
   return new Response(body, { headers: { 'Content-Type': type, 'Content-Disposition': `attachment; filename="${name}.${extension}"` } });
 };

@@ -12,7 +12,9 @@ const changeSchema = lazy((change: { path?: unknown } | undefined) => {
   const path = change?.path;
   const value = typeof path === 'string' && isFactPath(path) ? factSchema(path) : mixed();
   return object({
-    path: mixed((text): text is FactPath => typeof text === 'string' && isFactPath(text)).typeError('is not the path of a fact').required('must be given'),
+    path: mixed((text): text is FactPath => typeof text === 'string' && isFactPath(text))
+      .typeError('is not the path of a fact')
+      .required('must be given'),
     value,
   }).required('must be a change');
 });
@@ -26,7 +28,9 @@ export const saveSchema = object({
 
 export const createSchema = object({
   id: idSchema,
-  from: string().oneOf(['blank', 'sample', 'copy'] as const, 'must be blank, sample or copy').required('must be given'),
+  from: string()
+    .oneOf(['blank', 'sample', 'copy'] as const, 'must be blank, sample or copy')
+    .required('must be given'),
   name: plainText(120),
   /** Id of the sample or of the job that is copied. */
   source: plainText(60),
@@ -34,8 +38,12 @@ export const createSchema = object({
 });
 
 export const moveSchema = object({
-  action: string().oneOf(['archive', 'restore', 'delete', 'undelete', 'hand-over', 'take-back'] as const, 'is not something that can be done to a job').required('must be given'),
+  action: string()
+    .oneOf(['archive', 'restore', 'delete', 'undelete', 'hand-over', 'take-back'] as const, 'is not something that can be done to a job')
+    .required('must be given'),
   author: author(),
 });
 
-export const readingsSchema = object({ readings: array(readingSchema).min(1).max(200, 'must be at most 200 readings at once').required('must be a list of readings') });
+export const readingsSchema = object({
+  readings: array(readingSchema).min(1).max(200, 'must be at most 200 readings at once').required('must be a list of readings'),
+});

@@ -9,9 +9,24 @@ import { addReadings } from './readings';
 
 afterAll(closeDatabase);
 
-const reading = (change: Partial<Reading> = {}): Reading => ({ id: randomUUID(), item: 'conditions/outdoor', value: 21, place: null, at: '2026-01-05T12:00:00.000Z', author: 'E. V.', instrument: 'probe', replaces: null, ...change });
+const reading = (change: Partial<Reading> = {}): Reading => ({
+  id: randomUUID(),
+  item: 'conditions/outdoor',
+  value: 21,
+  place: null,
+  at: '2026-01-05T12:00:00.000Z',
+  author: 'E. V.',
+  instrument: 'probe',
+  replaces: null,
+  ...change,
+});
 const make = async (name = `job ${randomUUID()}`) => (await createJob(randomUUID(), renamed(blankJob(), name), [], null, 'tester')).job;
-const change = (path: 'house.designBtuh' | 'house.noLoadF', value: number, baseRevision: number, saveId = randomUUID()) => ({ saveId, baseRevision, changes: [{ path, value }], author: 'tester' });
+const change = (path: 'house.designBtuh' | 'house.noLoadF', value: number, baseRevision: number, saveId = randomUUID()) => ({
+  saveId,
+  baseRevision,
+  changes: [{ path, value }],
+  author: 'tester',
+});
 
 test('the schema is current', async () => expect(await health()).toEqual({ database: 'answers', schema: 'current' }));
 
@@ -26,9 +41,14 @@ describe('saving', () => {
   test('lands, counts up, confirms the fact and keeps the old value', async () => {
     const job = await make();
     const result = await saveJob(job.id, change('house.designBtuh', 41_000, 1));
-    expect(result).toMatchObject({ kind: 'saved', job: { revision: 2, updatedBy: 'tester', document: { facts: { house: { designBtuh: 41_000 } }, confirmed: ['house.designBtuh'] } } });
+    expect(result).toMatchObject({
+      kind: 'saved',
+      job: { revision: 2, updatedBy: 'tester', document: { facts: { house: { designBtuh: 41_000 } }, confirmed: ['house.designBtuh'] } },
+    });
     const history = await models().FactChangeRow.findAll({ where: { jobId: job.id } });
-    expect(history.map(({ path, before, after, revision }) => ({ path, before, after, revision }))).toEqual([{ path: 'house.designBtuh', before: 36_000, after: 41_000, revision: 2 }]);
+    expect(history.map(({ path, before, after, revision }) => ({ path, before, after, revision }))).toEqual([
+      { path: 'house.designBtuh', before: 36_000, after: 41_000, revision: 2 },
+    ]);
   });
 
   test('on an old revision is refused, and changes nothing', async () => {
@@ -58,7 +78,11 @@ describe('saving', () => {
 describe('readings', () => {
   test('keep their value, word or number, and are sent twice without harm', async () => {
     const job = await make();
-    const [number, open, done] = [reading(), reading({ item: 'element-ohms/ohms-1', value: 'OL' }), reading({ item: 'make-safe/lugs', value: 'done', instrument: '' })];
+    const [number, open, done] = [
+      reading(),
+      reading({ item: 'element-ohms/ohms-1', value: 'OL' }),
+      reading({ item: 'make-safe/lugs', value: 'done', instrument: '' }),
+    ];
     await addReadings(job.id, [number, open]);
     await addReadings(job.id, [open, done]);
     const stored = (await getJob(job.id))!.readings;
@@ -71,7 +95,10 @@ describe('readings', () => {
     const first = reading({ value: 91 });
     await addReadings(job.id, [first]);
     await addReadings(job.id, [reading({ value: 19, replaces: first.id, at: '2026-01-05T12:01:00.000Z' })]);
-    expect((await getJob(job.id))!.readings.map(({ value, replaces }) => [value, replaces])).toEqual([[91, null], [19, first.id]]);
+    expect((await getJob(job.id))!.readings.map(({ value, replaces }) => [value, replaces])).toEqual([
+      [91, null],
+      [19, first.id],
+    ]);
   });
 
   test('do not touch the document’s revision', async () => {

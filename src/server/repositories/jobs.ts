@@ -35,14 +35,31 @@ export const listJobs = async (search: string, isArchived: boolean): Promise<Job
   const where: WhereOptions<JobRow> = {
     deletedAt: null,
     archivedAt: isArchived ? { [Op.ne]: null } : null,
-    [Op.and]: words.map((word) => ({ [Op.or]: ['name', 'customer', 'street', 'town'].map((column) => ({ [column]: { [Op.iLike]: `%${escapeLike(word)}%` } })) })),
+    [Op.and]: words.map((word) => ({
+      [Op.or]: ['name', 'customer', 'street', 'town'].map((column) => ({ [column]: { [Op.iLike]: `%${escapeLike(word)}%` } })),
+    })),
   };
   const rows = await JobRow.findAll({ where, attributes: { exclude: ['document'] }, order: [['updatedAt', 'DESC']], limit: 500 });
-  const counts = (await ReadingRow.findAll({ where: { jobId: rows.map(({ id }) => id) }, attributes: ['jobId', [fn('COUNT', col('id')), 'count']], group: ['jobId'], raw: true })) as unknown as { jobId: string; count: string }[];
+  const counts = (await ReadingRow.findAll({
+    where: { jobId: rows.map(({ id }) => id) },
+    attributes: ['jobId', [fn('COUNT', col('id')), 'count']],
+    group: ['jobId'],
+    raw: true,
+  })) as unknown as { jobId: string; count: string }[];
   const countOf = new Map(counts.map(({ jobId, count }) => [jobId, Number(count)]));
   return rows.map((row) => {
     const readings = countOf.get(row.id) ?? 0;
-    return { id: row.id, name: row.name, customer: row.customer, street: row.street, town: row.town, stage: stageOf(row.handedOverAt?.toISOString() ?? null, readings), readings, archivedAt: row.archivedAt?.toISOString() ?? null, updatedAt: row.updatedAt.toISOString() };
+    return {
+      id: row.id,
+      name: row.name,
+      customer: row.customer,
+      street: row.street,
+      town: row.town,
+      stage: stageOf(row.handedOverAt?.toISOString() ?? null, readings),
+      readings,
+      archivedAt: row.archivedAt?.toISOString() ?? null,
+      updatedAt: row.updatedAt.toISOString(),
+    };
   });
 };
 
@@ -63,15 +80,36 @@ export const jobExists = async (id: string): Promise<boolean> => (await models()
  * Makes a job under an id that the client chose. Sent twice, it lands once: what is there already is returned.
  * @returns the job, and whether it is new
  */
-export const createJob = async (id: string, document: JobDocument, readings: readonly Reading[], handedOverAt: string | null, author: string): Promise<{ job: StoredJob; isNew: boolean }> => {
+export const createJob = async (
+  id: string,
+  document: JobDocument,
+  readings: readonly Reading[],
+  handedOverAt: string | null,
+  author: string,
+): Promise<{ job: StoredJob; isNew: boolean }> => {
   const { sequelize, JobRow, ReadingRow } = models();
   return sequelize.transaction(async (transaction) => {
     const [, isNew] = await JobRow.findOrCreate({
       where: { id },
-      defaults: { id, revision: 1, fileVersion: document.fileVersion, document, ...searchable(document), lastSaveId: null, handedOverAt: handedOverAt === null ? null : new Date(handedOverAt), archivedAt: null, deletedAt: null, updatedBy: author },
+      defaults: {
+        id,
+        revision: 1,
+        fileVersion: document.fileVersion,
+        document,
+        ...searchable(document),
+        lastSaveId: null,
+        handedOverAt: handedOverAt === null ? null : new Date(handedOverAt),
+        archivedAt: null,
+        deletedAt: null,
+        updatedBy: author,
+      },
       transaction,
     });
-    if (isNew) await ReadingRow.bulkCreate(readings.map((reading) => toRow(id, reading)), { transaction });
+    if (isNew)
+      await ReadingRow.bulkCreate(
+        readings.map((reading) => toRow(id, reading)),
+        { transaction },
+      );
     const job = await getJob(id, transaction);
     if (!job) throw new Error(`Job ${id} was deleted; its id is not used again.`);
     return { job, isNew };
@@ -103,9 +141,14 @@ export const saveJob = async (id: string, { saveId, baseRevision, changes, autho
     const document = applyChanges(before, changes);
     const revision = row.revision + 1;
     const changedAt = new Date();
-    await row.update({ document, ...searchable(document), fileVersion: document.fileVersion, revision, lastSaveId: saveId, updatedBy: author }, { transaction });
+    await row.update(
+      { document, ...searchable(document), fileVersion: document.fileVersion, revision, lastSaveId: saveId, updatedBy: author },
+      { transaction },
+    );
     await FactChangeRow.bulkCreate(
-      changes.map(({ path, value }) => ({ path, before: factValue(before.facts, path), after: value, jobId: id, revision, author, changedAt })).filter((change) => !sameValue(change.before, change.after)),
+      changes
+        .map(({ path, value }) => ({ path, before: factValue(before.facts, path), after: value, jobId: id, revision, author, changedAt }))
+        .filter((change) => !sameValue(change.before, change.after)),
       { transaction },
     );
     return { kind: 'saved', job: (await getJob(id, transaction))! };

@@ -11,7 +11,10 @@ export const addReadings = async (jobId: string, readings: readonly Reading[]): 
   return sequelize.transaction(async (transaction) => {
     const job = await JobRow.findOne({ where: { id: jobId, deletedAt: null }, lock: transaction.LOCK.KEY_SHARE, transaction });
     if (!job) return false;
-    await ReadingRow.bulkCreate(readings.map((reading) => toRow(jobId, reading)), { ignoreDuplicates: true, transaction });
+    await ReadingRow.bulkCreate(
+      readings.map((reading) => toRow(jobId, reading)),
+      { ignoreDuplicates: true, transaction },
+    );
     return true;
   });
 };

@@ -57,7 +57,11 @@ export const ChoiceBox = <T extends string | number>({ label, options, value, on
         className="flex rounded border border-line-strong"
       >
         {options.map((option) => (
-          <ToggleGroup.Item key={option.value} value={String(option.value)} className="min-h-[42px] flex-1 border-r border-line px-2 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper">
+          <ToggleGroup.Item
+            key={option.value}
+            value={String(option.value)}
+            className="min-h-[42px] flex-1 border-r border-line px-2 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper"
+          >
             {option.label}
           </ToggleGroup.Item>
         ))}

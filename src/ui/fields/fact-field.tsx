@@ -19,7 +19,18 @@ const Control = ({ path }: { path: FactPath }) => {
   const check = (next: unknown) => factProblem(path, next);
   switch (fact.kind) {
     case 'number':
-      return <NumberBox label={fact.label} value={value as number | null} unit={fact.unit} step={fact.step} min={fact.min} max={fact.max} none={fact.none} onCommit={commit} />;
+      return (
+        <NumberBox
+          label={fact.label}
+          value={value as number | null}
+          unit={fact.unit}
+          step={fact.step}
+          min={fact.min}
+          max={fact.max}
+          none={fact.none}
+          onCommit={commit}
+        />
+      );
     case 'choice':
       return <ChoiceBox label={fact.label} options={fact.options} value={value as string | number} onCommit={commit} />;
     case 'flag':
@@ -55,7 +66,12 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
       <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
         {fact.why && <Why>{fact.why}</Why>}
         {!isConfirmed && (
-          <button type="button" className="bare-button -my-2 px-1 text-sm font-medium" onClick={() => setFact(path, value)} aria-label={`Confirm ${fact.label}`}>
+          <button
+            type="button"
+            className="bare-button -my-2 px-1 text-sm font-medium"
+            onClick={() => setFact(path, value)}
+            aria-label={`Confirm ${fact.label}`}
+          >
             assumed, <span className="underline underline-offset-4">confirm</span>
           </button>
         )}

@@ -16,6 +16,14 @@ export const factWords = (fact: AnyFact, value: unknown): string => {
     case 'numbers':
       return (value as number[]).map((each) => `${number(each)} ${fact.unit}`).join(', ') || 'none';
     case 'table':
-      return (value as Record<string, number>[]).map((row) => Object.entries(fact.columns).map(([name, { unit, label }]) => (unit ? `${number(row[name]!)} ${unit}` : `${label.toLowerCase()} ${row[name]}`)).join(' · ')).join('; ') || 'none';
+      return (
+        (value as Record<string, number>[])
+          .map((row) =>
+            Object.entries(fact.columns)
+              .map(([name, { unit, label }]) => (unit ? `${number(row[name]!)} ${unit}` : `${label.toLowerCase()} ${row[name]}`))
+              .join(' · '),
+          )
+          .join('; ') || 'none'
+      );
   }
 };

@@ -9,7 +9,14 @@ type Row = Record<string, number>;
 interface RowsProps {
   readonly label: string;
   readonly item: string;
-  readonly columns: readonly { readonly name: string; readonly label: string; readonly unit: string; readonly min: number; readonly max: number; readonly step: number }[];
+  readonly columns: readonly {
+    readonly name: string;
+    readonly label: string;
+    readonly unit: string;
+    readonly min: number;
+    readonly max: number;
+    readonly step: number;
+  }[];
   readonly rows: readonly Row[];
   readonly least: number;
   readonly most: number;
@@ -31,23 +38,29 @@ const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCom
               {at + 1}
             </span>
             <span className="grid min-w-0 flex-1 gap-1.5 sm:auto-cols-fr sm:grid-flow-col">
-            {columns.map((column) => (
-              <span key={column.name} className="min-w-0">
-                <NumberBox
-                  label={`${column.label} of ${item} ${at + 1}`}
-                  hidesLabel
-                  value={row[column.name]!}
-                  unit={column.unit || column.label.toLowerCase()}
-                  step={column.step}
-                  min={column.min}
-                  max={column.max}
-                  check={(value) => (typeof value === 'number' ? checkRow(replaced(at, column.name, value)) : null)}
-                  onCommit={(value) => typeof value === 'number' && onCommit(replaced(at, column.name, value))}
-                />
-              </span>
-            ))}
+              {columns.map((column) => (
+                <span key={column.name} className="min-w-0">
+                  <NumberBox
+                    label={`${column.label} of ${item} ${at + 1}`}
+                    hidesLabel
+                    value={row[column.name]!}
+                    unit={column.unit || column.label.toLowerCase()}
+                    step={column.step}
+                    min={column.min}
+                    max={column.max}
+                    check={(value) => (typeof value === 'number' ? checkRow(replaced(at, column.name, value)) : null)}
+                    onCommit={(value) => typeof value === 'number' && onCommit(replaced(at, column.name, value))}
+                  />
+                </span>
+              ))}
             </span>
-            <button type="button" className="bare-button" disabled={rows.length <= least} aria-label={`Remove ${item} ${at + 1}`} onClick={() => onCommit(rows.filter((_, index) => index !== at))}>
+            <button
+              type="button"
+              className="bare-button"
+              disabled={rows.length <= least}
+              aria-label={`Remove ${item} ${at + 1}`}
+              onClick={() => onCommit(rows.filter((_, index) => index !== at))}
+            >
               <Minus size={18} aria-hidden />
             </button>
           </li>
@@ -71,12 +84,42 @@ const distinctRow = (fact: TableFact, rows: readonly Row[]): Row => {
 };
 
 /** A small table of numbers: rating points, elements. */
-export const TableBox = ({ fact, value, check, onCommit }: { fact: TableFact; value: readonly Row[]; check: (value: unknown) => string | null; onCommit: (value: readonly Row[]) => void }) => (
-  <Rows label={fact.label} item={fact.item} columns={Object.entries(fact.columns).map(([name, column]) => ({ name, ...column }))} rows={value} least={fact.least} most={fact.most} newRow={distinctRow(fact, value)} checkRow={check} onCommit={onCommit} />
+export const TableBox = ({
+  fact,
+  value,
+  check,
+  onCommit,
+}: {
+  fact: TableFact;
+  value: readonly Row[];
+  check: (value: unknown) => string | null;
+  onCommit: (value: readonly Row[]) => void;
+}) => (
+  <Rows
+    label={fact.label}
+    item={fact.item}
+    columns={Object.entries(fact.columns).map(([name, column]) => ({ name, ...column }))}
+    rows={value}
+    least={fact.least}
+    most={fact.most}
+    newRow={distinctRow(fact, value)}
+    checkRow={check}
+    onCommit={onCommit}
+  />
 );
 
 /** A list of numbers that all mean the same: breakers. */
-export const NumbersBox = ({ fact, value, check, onCommit }: { fact: NumbersFact; value: readonly number[]; check: (value: unknown) => string | null; onCommit: (value: readonly number[]) => void }) => {
+export const NumbersBox = ({
+  fact,
+  value,
+  check,
+  onCommit,
+}: {
+  fact: NumbersFact;
+  value: readonly number[];
+  check: (value: unknown) => string | null;
+  onCommit: (value: readonly number[]) => void;
+}) => {
   const plain = (rows: readonly Row[]) => rows.map((row) => row.each!);
   return (
     <Rows

@@ -1,8 +1,8 @@
 'use client';
 
 import { useId, useRef, useState } from 'react';
-import { roundTo } from '@/core/units/round';
 import { parseTyped } from '@/core/units/parse-number';
+import { roundTo } from '@/core/units/round';
 
 interface NumberBoxProps {
   readonly label: string;
@@ -31,7 +31,21 @@ const shown = (value: number | 'OL' | null) => (value === null ? '' : String(val
  * A field for a reading or a measure. Takes "71.5", "71,5" and, where it makes sense, "OL"; arrows and a swipe over the
  * unit step it. What is typed stays, with what is wrong beside it, until it makes sense.
  */
-export const NumberBox = ({ label, value, unit, step, min = -Infinity, max = Infinity, none, takesOpen = false, isLarge = false, hidesLabel = false, autoFocus = false, check, onCommit }: NumberBoxProps) => {
+export const NumberBox = ({
+  label,
+  value,
+  unit,
+  step,
+  min = -Infinity,
+  max = Infinity,
+  none,
+  takesOpen = false,
+  isLarge = false,
+  hidesLabel = false,
+  autoFocus = false,
+  check,
+  onCommit,
+}: NumberBoxProps) => {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);

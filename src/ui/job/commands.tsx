@@ -18,7 +18,13 @@ export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose
   const item = 'flex min-h-11 items-center rounded px-3 data-[selected=true]:bg-ink data-[selected=true]:text-paper';
   const goTo = (page: string) => router.push(`/jobs/${now().saved.id}/${page}?${momentToQuery(now().moment)}`);
   return (
-    <Command.Dialog open={isOpen} onOpenChange={(open) => !open && onClose()} label="Commands" overlayClassName="fixed inset-0 z-40 bg-black/45" contentClassName="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-lg rounded border border-line-strong bg-sheet p-3">
+    <Command.Dialog
+      open={isOpen}
+      onOpenChange={(open) => !open && onClose()}
+      label="Commands"
+      overlayClassName="fixed inset-0 z-40 bg-black/45"
+      contentClassName="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-lg rounded border border-line-strong bg-sheet p-3"
+    >
       <Command.Input autoFocus placeholder="Go to, call, undo…" className="field-box mb-2 w-full text-lg" />
       <Command.List className="max-h-[50vh] overflow-y-auto">
         <Command.Empty className="px-3 py-4 text-quiet">Nothing by that name.</Command.Empty>

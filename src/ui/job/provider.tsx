@@ -36,7 +36,10 @@ export const JobProvider = ({ job, moment, children }: { job: StoredJob; moment:
     const unsubscribe = store.subscribe((state, before) => {
       if (state.moment === before.moment) return;
       clearTimeout(timer);
-      timer = setTimeout(() => window.history.replaceState(null, '', `${window.location.pathname}?${momentToQuery(store.getState().moment)}`), ADDRESS_DELAY_MS);
+      timer = setTimeout(
+        () => window.history.replaceState(null, '', `${window.location.pathname}?${momentToQuery(store.getState().moment)}`),
+        ADDRESS_DELAY_MS,
+      );
     });
     return () => {
       clearTimeout(timer);

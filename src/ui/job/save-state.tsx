@@ -1,8 +1,8 @@
 'use client';
 
 import { Check, CloudOff, LoaderCircle, TriangleAlert } from 'lucide-react';
-import { useJob } from './provider';
 import { When } from '../when';
+import { useJob } from './provider';
 
 /** Says whether everything entered is saved, and what holds it up if not. */
 export const SaveState = () => {

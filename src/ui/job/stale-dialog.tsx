@@ -32,10 +32,14 @@ export const StaleDialog = () => {
     <Dialog.Root open>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content onEscapeKeyDown={(event) => event.preventDefault()} className="fixed inset-x-3 top-[8vh] z-50 mx-auto max-h-[84vh] max-w-2xl overflow-y-auto rounded border border-line-strong bg-sheet p-5">
+        <Dialog.Content
+          onEscapeKeyDown={(event) => event.preventDefault()}
+          className="fixed inset-x-3 top-[8vh] z-50 mx-auto max-h-[84vh] max-w-2xl overflow-y-auto rounded border border-line-strong bg-sheet p-5"
+        >
           <Dialog.Title className="font-label text-2xl font-semibold">Saved elsewhere meanwhile</Dialog.Title>
           <Dialog.Description className="mt-1 text-quiet">
-            {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job <When at={theirs.updatedAt} />. Nothing was overwritten. Choose which value holds for each line.
+            {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job <When at={theirs.updatedAt} />. Nothing was overwritten.
+            Choose which value holds for each line.
           </Dialog.Description>
           <ul className="mt-4 divide-y divide-line border-y border-line">
             {differing.map((path) => (
@@ -44,7 +48,13 @@ export const StaleDialog = () => {
                   <legend className="eyebrow">{nameOf(path)}</legend>
                   {(['yours', 'saved'] as const).map((side) => (
                     <label key={side} className="flex min-h-11 items-center gap-3">
-                      <input type="radio" name={path} checked={takeTheirs.has(path) === (side === 'saved')} onChange={() => choose(path, side === 'saved')} className="size-5 accent-[var(--ink)]" />
+                      <input
+                        type="radio"
+                        name={path}
+                        checked={takeTheirs.has(path) === (side === 'saved')}
+                        onChange={() => choose(path, side === 'saved')}
+                        className="size-5 accent-[var(--ink)]"
+                      />
                       <span className="w-28 shrink-0 text-quiet">{side === 'yours' ? 'Entered here' : 'Saved there'}</span>
                       <span className="font-mono">{factWords(factAt(path), side === 'yours' ? pending[path] : factValue(theirs.document.facts, path))}</span>
                     </label>

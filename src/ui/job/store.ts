@@ -4,6 +4,7 @@ import { atOutdoor, type CallId, type Moment } from '@/core/control/moment';
 import { applyChanges, type FactChange, type FactPath, type Facts, factValue, sameValue } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
+import { momentAsMeasured } from '@/core/startup/conditions';
 import { call } from '../api';
 import { usePerson } from '../person';
 import { keepDraft, takeDrafts } from './draft';
@@ -65,7 +66,8 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
 
     const keep = () => {
       const { saved, pending, outbox } = get();
-      if (!keepDraft(saved.id, { baseRevision: saved.revision, pending, outbox })) set({ problem: 'This device has no room to keep what is not saved yet. Do not close the page.' });
+      if (!keepDraft(saved.id, { baseRevision: saved.revision, pending, outbox }))
+        set({ problem: 'This device has no room to keep what is not saved yet. Do not close the page.' });
     };
     const schedule = (inMs: number) => {
       clearTimeout(timer);
@@ -92,7 +94,10 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       if (Object.keys(pending).length === 0) return true;
       sending ??= { saveId: uuid(), pending };
       const sent = sending;
-      const answer = await call<StoredJob>(`/api/jobs/${saved.id}`, { method: 'PATCH', body: { saveId: sent.saveId, baseRevision: saved.revision, changes: changesOf(sent.pending), author: usePerson.getState().author } });
+      const answer = await call<StoredJob>(`/api/jobs/${saved.id}`, {
+        method: 'PATCH',
+        body: { saveId: sent.saveId, baseRevision: saved.revision, changes: changesOf(sent.pending), author: usePerson.getState().author },
+      });
       if (answer.kind === 'lost') {
         set({ saveState: 'lost', problem: answer.error });
         schedule(RETRY_MS);
@@ -106,7 +111,9 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       }
       set((state) => {
         // What changed again while this save was under way stays pending.
-        const left = Object.fromEntries(Object.entries(state.pending).filter(([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath])));
+        const left = Object.fromEntries(
+          Object.entries(state.pending).filter(([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath])),
+        );
         return { saved: answer.value, pending: left, ...overlay(answer.value, left, state.outbox) };
       });
       return true;
@@ -164,7 +171,7 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         const full: Reading = { ...reading, id: uuid(), at: new Date().toISOString(), author, instrument };
         set((state) => {
           const outbox = [...state.outbox, full];
-          return { outbox, saveState: 'waiting', ...overlay(state.saved, state.pending, outbox) };
+          return { outbox, saveState: 'waiting', moment: momentAsMeasured(state.moment, full), ...overlay(state.saved, state.pending, outbox) };
         });
         keep();
         schedule(0);
@@ -187,7 +194,11 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         if (drafts.length > 0) {
           const pending = Object.assign({}, ...drafts.map((draft) => draft.pending)) as JobState['pending'];
           const outbox = drafts.flatMap((draft) => draft.outbox);
-          const isStale = drafts.some((draft) => draft.baseRevision !== job.revision && Object.entries(draft.pending).some(([path, value]) => !sameValue(value, factValue(job.document.facts, path as FactPath))));
+          const isStale = drafts.some(
+            (draft) =>
+              draft.baseRevision !== job.revision &&
+              Object.entries(draft.pending).some(([path, value]) => !sameValue(value, factValue(job.document.facts, path as FactPath))),
+          );
           set({ pending, outbox, saveState: isStale ? 'stale' : 'waiting', theirs: isStale ? job : null, ...overlay(job, pending, outbox) });
           keep();
           schedule(0);

@@ -6,7 +6,8 @@ import { momentToQuery, nextCall } from '@/core/control/moment';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** The keys of a job page. They keep still while somebody types or a dialog is open. */
 export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) => {

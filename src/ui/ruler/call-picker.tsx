@@ -10,9 +10,19 @@ export const CallPicker = () => {
   const setCall = useJob((job) => job.setCall);
   return (
     <>
-      <ToggleGroup.Root type="single" aria-label="Call" value={current} onValueChange={(call) => call && setCall(call as CallId)} className="hidden rounded border border-line-strong lg:flex">
+      <ToggleGroup.Root
+        type="single"
+        aria-label="Call"
+        value={current}
+        onValueChange={(call) => call && setCall(call as CallId)}
+        className="hidden rounded border border-line-strong lg:flex"
+      >
         {CALL_IDS.map((call) => (
-          <ToggleGroup.Item key={call} value={call} className="min-h-[42px] border-r border-line px-2.5 font-label text-base whitespace-nowrap last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper">
+          <ToggleGroup.Item
+            key={call}
+            value={call}
+            className="min-h-[42px] border-r border-line px-2.5 font-label text-base whitespace-nowrap last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper"
+          >
             {CALLS[call].short}
           </ToggleGroup.Item>
         ))}

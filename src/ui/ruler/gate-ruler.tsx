@@ -66,7 +66,14 @@ export const GateRuler = ({ folds }: { folds: string }) => {
         {isOpen && (
           <label className="flex items-center gap-2 text-sm text-quiet max-lg:hidden">
             Room
-            <input type="number" value={moment.indoorF} min={40} max={95} onChange={(event) => event.target.value !== '' && setMoment({ indoorF: Math.min(95, Math.max(40, Math.round(Number(event.target.value)))) })} className="field-box w-18 font-mono" />
+            <input
+              type="number"
+              value={moment.indoorF}
+              min={40}
+              max={95}
+              onChange={(event) => event.target.value !== '' && setMoment({ indoorF: Math.min(95, Math.max(40, Math.round(Number(event.target.value)))) })}
+              className="field-box w-18 font-mono"
+            />
             °F
           </label>
         )}

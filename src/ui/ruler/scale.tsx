@@ -1,15 +1,18 @@
 'use client';
 
 import { useMemo, useRef } from 'react';
-import { ruler } from '@/core/crossing/ruler';
 import { OUTDOOR_BOUNDS_F } from '@/core/control/moment';
+import { ruler } from '@/core/crossing/ruler';
 import { percentAlong, type SpanF, ticksAlong } from '@/core/units/span';
 import { useJob } from '../job/provider';
 import { SOURCE_COLOUR } from '../sources';
 import { GatePost } from './gate-post';
 import { useScaleDrag } from './use-scale-drag';
 
-const band = (spanF: SpanF, [fromF, toF]: SpanF) => ({ left: `${percentAlong(spanF, fromF)}%`, width: `${percentAlong(spanF, toF) - percentAlong(spanF, fromF)}%` });
+const band = (spanF: SpanF, [fromF, toF]: SpanF) => ({
+  left: `${percentAlong(spanF, fromF)}%`,
+  width: `${percentAlong(spanF, toF) - percentAlong(spanF, fromF)}%`,
+});
 
 /** Lanes, posts, marks and the needle, over one scale of outdoor temperature. */
 export const Scale = () => {
@@ -26,7 +29,11 @@ export const Scale = () => {
     <div className="grid grid-cols-[5.5rem_1fr] pr-6 pb-1 sm:grid-cols-[9rem_1fr]">
       <div className="pt-10 pr-2 text-right">
         {lanes.map((lane) => (
-          <div key={lane.id} className="mb-2 flex h-6 items-center justify-end font-label text-sm leading-none font-semibold sm:text-base" style={{ color: SOURCE_COLOUR[lane.source] }}>
+          <div
+            key={lane.id}
+            className="mb-2 flex h-6 items-center justify-end font-label text-sm leading-none font-semibold sm:text-base"
+            style={{ color: SOURCE_COLOUR[lane.source] }}
+          >
             {lane.label}
           </div>
         ))}
@@ -35,10 +42,18 @@ export const Scale = () => {
       <div ref={track} className="relative">
         <div className="relative h-10 touch-none cursor-ew-resize border-b border-ink" {...drag}>
           {ticksAlong(spanF, 5).map((tickF) => (
-            <span key={tickF} className={`absolute bottom-0 w-px bg-ink ${tickF % 10 === 0 ? 'h-2.5' : 'h-1.5'}`} style={{ left: `${percentAlong(spanF, tickF)}%` }} />
+            <span
+              key={tickF}
+              className={`absolute bottom-0 w-px bg-ink ${tickF % 10 === 0 ? 'h-2.5' : 'h-1.5'}`}
+              style={{ left: `${percentAlong(spanF, tickF)}%` }}
+            />
           ))}
           {ticksAlong(spanF, 10).map((tickF) => (
-            <span key={tickF} className={`absolute bottom-2.5 -translate-x-1/2 font-mono text-xs text-quiet select-none ${tickF % 20 === 0 ? '' : 'max-sm:hidden'}`} style={{ left: `${percentAlong(spanF, tickF)}%` }}>
+            <span
+              key={tickF}
+              className={`absolute bottom-2.5 -translate-x-1/2 font-mono text-xs text-quiet select-none ${tickF % 20 === 0 ? '' : 'max-sm:hidden'}`}
+              style={{ left: `${percentAlong(spanF, tickF)}%` }}
+            >
               {tickF}
             </span>
           ))}
@@ -60,11 +75,17 @@ export const Scale = () => {
               className={`pointer-events-none absolute inset-y-0 flex items-end justify-center overflow-visible border-x-2 border-dashed ${isHole ? 'border-fail bg-[color-mix(in_srgb,var(--fail)_22%,transparent)]' : 'border-warn bg-[color-mix(in_srgb,var(--warn)_18%,transparent)]'}`}
               style={band(spanF, gap)}
             >
-              <span className={`mb-0.5 px-1 font-label text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}>{isHole ? 'Hole' : 'Short'}</span>
+              <span className={`mb-0.5 px-1 font-label text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}>
+                {isHole ? 'Hole' : 'Short'}
+              </span>
             </span>
           ))}
           {marks.map((mark) => (
-            <span key={mark.id} className="pointer-events-none absolute inset-y-0 border-l border-dashed border-ink" style={{ left: `${percentAlong(spanF, mark.atF)}%` }}>
+            <span
+              key={mark.id}
+              className="pointer-events-none absolute inset-y-0 border-l border-dashed border-ink"
+              style={{ left: `${percentAlong(spanF, mark.atF)}%` }}
+            >
               <span className="absolute bottom-0 left-1 font-label text-sm leading-tight whitespace-nowrap text-ink">
                 {mark.label} <span className="font-mono text-xs">{Math.round(mark.atF)}</span>
               </span>
@@ -91,7 +112,9 @@ export const Scale = () => {
           {...drag}
         />
         <span className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink" style={{ left: needle }}>
-          <span className="absolute top-0 left-1/2 -translate-x-1/2 rounded-sm bg-ink px-1.5 py-0.5 font-mono text-sm font-semibold whitespace-nowrap text-paper">{outdoorF}°</span>
+          <span className="absolute top-0 left-1/2 -translate-x-1/2 rounded-sm bg-ink px-1.5 py-0.5 font-mono text-sm font-semibold whitespace-nowrap text-paper">
+            {outdoorF}°
+          </span>
         </span>
       </div>
     </div>

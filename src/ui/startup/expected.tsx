@@ -7,7 +7,7 @@ import { useJob } from '../job/provider';
 import { Why } from '../why';
 
 /** Decimals that a unit is read with. */
-const DECIMALS: Record<string, number> = { V: 1, A: 1, 'Ω': 1, '°F': 1, 'in. w.c.': 2, min: 1 };
+const DECIMALS: Record<string, number> = { V: 1, A: 1, Ω: 1, '°F': 1, 'in. w.c.': 2, min: 1 };
 
 /** What should be read, with its tolerance, and the sum behind it on request. */
 export const Expected = ({ expected, unit }: { expected: Expectation; unit: string }) => {

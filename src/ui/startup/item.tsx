@@ -11,9 +11,9 @@ import { When } from '../when';
 import { Expected } from './expected';
 import { GradeMark } from './grade-mark';
 
-const STEPS: Record<string, number> = { V: 1, A: 0.1, 'Ω': 0.1, '°F': 0.5, 'in. w.c.': 0.01, min: 0.5 };
+const STEPS: Record<string, number> = { V: 1, A: 0.1, Ω: 0.1, '°F': 0.5, 'in. w.c.': 0.01, min: 0.5 };
 const LEAST: Record<string, number> = { '°F': -60 };
-const MOST: Record<string, number> = { V: 1000, A: 400, 'Ω': 100_000, '°F': 300, 'in. w.c.': 10, min: 120 };
+const MOST: Record<string, number> = { V: 1000, A: 400, Ω: 100_000, '°F': 300, 'in. w.c.': 10, min: 120 };
 
 const History = ({ item, unit }: { item: string; unit: string }) => {
   const all = useJob((job) => job.readings);
@@ -57,11 +57,22 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
   if (planned.expected.kind === 'tick') {
     return (
       <li className="border-b border-line py-1">
-        <button type="button" role="checkbox" aria-checked={isDone} disabled={isDone} onClick={() => keep('done')} className="flex min-h-12 w-full items-center gap-3 text-left disabled:opacity-100">
+        <button
+          type="button"
+          role="checkbox"
+          aria-checked={isDone}
+          disabled={isDone}
+          onClick={() => keep('done')}
+          className="flex min-h-12 w-full items-center gap-3 text-left disabled:opacity-100"
+        >
           <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
           <span className="flex-1">{item.label}</span>
         </button>
-        {asksName && <p role="alert" className="text-sm font-medium text-fail">Say first who is reading, above.</p>}
+        {asksName && (
+          <p role="alert" className="text-sm font-medium text-fail">
+            Say first who is reading, above.
+          </p>
+        )}
         <div className="pl-9">
           <History item={key} unit="" />
         </div>
@@ -77,7 +88,6 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
         </div>
         <div className="w-full sm:w-56">
           <NumberBox
-            key={reading?.id ?? 'none'}
             label={`${item.label}, ${item.unit}`}
             hidesLabel
             isLarge
@@ -105,9 +115,15 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
           />
         </div>
       )}
-      {asksName && <p role="alert" className="text-sm font-medium text-fail">Say first who is reading, above: the reading is not kept yet.</p>}
+      {asksName && (
+        <p role="alert" className="text-sm font-medium text-fail">
+          Say first who is reading, above: the reading is not kept yet.
+        </p>
+      )}
       {verdict && (
-        <p className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${verdict.grade === 'fail' ? 'bg-fail-wash px-2 py-1' : verdict.grade === 'warn' ? 'bg-warn-wash px-2 py-1' : ''}`}>
+        <p
+          className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${verdict.grade === 'fail' ? 'bg-fail-wash px-2 py-1' : verdict.grade === 'warn' ? 'bg-warn-wash px-2 py-1' : ''}`}
+        >
           <GradeMark grade={verdict.grade} hasWord size={18} />
           <span>{verdict.means}</span>
           {verdict.next && (

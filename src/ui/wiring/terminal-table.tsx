@@ -15,7 +15,11 @@ export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; ca
             Terminal to C
           </th>
           {CALL_IDS.map((id) => (
-            <th key={id} scope="col" className={`px-1.5 py-1 text-right font-label text-base font-semibold print:py-0 print:text-[8pt] ${id === call ? 'bg-ink text-paper' : ''}`}>
+            <th
+              key={id}
+              scope="col"
+              className={`px-1.5 py-1 text-right font-label text-base font-semibold print:py-0 print:text-[8pt] ${id === call ? 'bg-ink text-paper' : ''}`}
+            >
               {CALLS[id].short}
             </th>
           ))}

@@ -7,5 +7,13 @@ export const loadPlausible: Rule<Facts> = {
   check: ({ house }) =>
     house.noLoadF < house.heatSetpointF
       ? []
-      : [{ severity: 'warning', what: `No heat is needed above ${house.noLoadF} °F, which is not under the setpoint of ${house.heatSetpointF} °F.`, mend: 'Most houses need none a few degrees under the setpoint. Check both figures.', page: 'sheet', fact: 'house.noLoadF' }],
+      : [
+          {
+            severity: 'warning',
+            what: `No heat is needed above ${house.noLoadF} °F, which is not under the setpoint of ${house.heatSetpointF} °F.`,
+            mend: 'Most houses need none a few degrees under the setpoint. Check both figures.',
+            page: 'sheet',
+            fact: 'house.noLoadF',
+          },
+        ],
 };

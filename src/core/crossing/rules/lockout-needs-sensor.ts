@@ -8,5 +8,13 @@ export const lockoutNeedsSensor: Rule<Facts> = {
   check: (facts) =>
     knowsOutdoor(facts) || (facts.gates.compressorBelowF === null && facts.gates.auxAboveF === null)
       ? []
-      : [{ severity: 'error', what: 'A lockout is set, and the thermostat does not know the outdoor temperature.', mend: 'Fit a wired or a wireless sensor, or use a weather service (it needs the network); or take the lockout out.', page: 'sheet', fact: 'thermostat.outdoorSensor' }],
+      : [
+          {
+            severity: 'error',
+            what: 'A lockout is set, and the thermostat does not know the outdoor temperature.',
+            mend: 'Fit a wired or a wireless sensor, or use a weather service (it needs the network); or take the lockout out.',
+            page: 'sheet',
+            fact: 'thermostat.outdoorSensor',
+          },
+        ],
 };

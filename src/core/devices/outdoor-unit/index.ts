@@ -3,7 +3,14 @@ import type { Contact, Device } from '../device';
 
 /** The defrost relay's contacts: during defrost the valve stands as in cooling, whatever the thermostat sends. */
 const valveContacts = (valve: 'O' | 'B'): Contact[] => {
-  const passes: Contact = { id: 'defrost relay, valve line', label: `Defrost relay, ${valve} to valve`, from: valve, to: 'valve', movedBy: 'defrost', rests: 'closed' };
+  const passes: Contact = {
+    id: 'defrost relay, valve line',
+    label: `Defrost relay, ${valve} to valve`,
+    from: valve,
+    to: 'valve',
+    movedBy: 'defrost',
+    rests: 'closed',
+  };
   const feeds: Contact = { id: 'defrost relay, valve feed', label: 'Defrost relay, R to valve', from: 'R', to: 'valve', movedBy: 'defrost', rests: 'open' };
   return valve === 'O' ? [passes, feeds] : [passes];
 };
@@ -25,8 +32,19 @@ export const outdoorUnit = ({ outdoorUnit: facts }: Facts): Device => {
     coils: [
       { id: 'defrost board', label: 'Defrost board', from: 'R', to: 'C', va: facts.boardVA, source: 'control', does: 'Runs the defrost logic.' },
       { id: 'contactor', label: 'Contactor', from: 'Y', to: 'C', va: facts.contactorVA, source: 'compressor', does: 'Starts compressor and outdoor fan.' },
-      { id: 'reversing valve', label: 'Reversing valve', from: 'valve', to: 'C', va: facts.reversingValveVA, source: 'compressor', does: valve === 'O' ? 'Turns the circuit to cooling.' : 'Turns the circuit to heating.' },
+      {
+        id: 'reversing valve',
+        label: 'Reversing valve',
+        from: 'valve',
+        to: 'C',
+        va: facts.reversingValveVA,
+        source: 'compressor',
+        does: valve === 'O' ? 'Turns the circuit to cooling.' : 'Turns the circuit to heating.',
+      },
     ],
-    contacts: [...valveContacts(valve), { id: 'defrost relay, W output', label: 'Defrost relay, R to W', from: 'R', to: 'W', movedBy: 'defrost', rests: 'open' }],
+    contacts: [
+      ...valveContacts(valve),
+      { id: 'defrost relay, W output', label: 'Defrost relay, R to W', from: 'R', to: 'W', movedBy: 'defrost', rests: 'open' },
+    ],
   };
 };

@@ -2,7 +2,14 @@ import type { Signal } from '../../control/thermostat';
 import type { Facts } from '../../job/document';
 import type { Contact, Device } from '../device';
 
-const output = (mark: Signal): Contact => ({ id: `thermostat R–${mark}`, label: `Thermostat contact ${mark}`, from: 'R', to: mark, movedBy: mark, rests: 'open' });
+const output = (mark: Signal): Contact => ({
+  id: `thermostat R–${mark}`,
+  label: `Thermostat contact ${mark}`,
+  from: 'R',
+  to: mark,
+  movedBy: mark,
+  rests: 'open',
+});
 
 /** A heat-pump thermostat with one valve output, separate AUX and E. */
 export const thermostat = ({ thermostat: facts }: Facts): Device => {

@@ -21,7 +21,8 @@ const expectNear = (actual: unknown, expected: unknown, tolerance: (path: string
     expect({ path, miss: Math.abs((actual as number) - expected) <= tolerance(path, expected) || { actual, expected } }).toEqual({ path, miss: true });
   } else if (expected !== null && typeof expected === 'object') {
     if (Array.isArray(expected)) expect({ path, length: (actual as unknown[]).length }).toEqual({ path, length: expected.length });
-    for (const [name, value] of Object.entries(expected)) expectNear((actual as Record<string, unknown>)[name], value, tolerance, path ? `${path}.${name}` : name);
+    for (const [name, value] of Object.entries(expected))
+      expectNear((actual as Record<string, unknown>)[name], value, tolerance, path ? `${path}.${name}` : name);
   } else expect({ path, actual }).toEqual({ path, actual: expected });
 };
 
@@ -46,23 +47,112 @@ test('gates may be missing altogether', () => {
 
 describe('bad input is refused with the path of what is wrong', () => {
   const [circuit, crossing, heatkit] = ['circuit', 'crossing', 'heatkit'].map((kind) => JSON.stringify(casesOf(kind)[0]!.input));
-  const spoiled = (text: string, spoil: (input: any) => void) => { // eslint-disable-line @typescript-eslint/no-explicit-any
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  const spoiled = (text: string, spoil: (input: any) => void) => {
     const input = JSON.parse(text);
     spoil(input);
     return input;
   };
   test.each([
-    ['a load of 0 Ω', calcCircuit(spoiled(circuit!, (input) => { input.edges.find((edge: { kind: string }) => edge.kind === 'load').ohms = 0; })), /edges\[\d+\]\.ohms/],
-    ['an unknown kind of edge', calcCircuit(spoiled(circuit!, (input) => { input.edges[3].kind = 'diode'; })), /edges\[3\]\.kind/],
-    ['a number in quotes', calcCircuit(spoiled(circuit!, (input) => { input.source.volts = '26.6'; })), /source\.volts/],
-    ['a pair with one end', calcCircuit(spoiled(circuit!, (input) => { input.read[0] = ['A.R']; })), /read\[0\]/],
-    ['one rating point', calcCrossing(spoiled(crossing!, (input) => { input.heatPump.points.pop(); })), /heatPump\.points/],
-    ['two points at one temperature', calcCrossing(spoiled(crossing!, (input) => { input.heatPump.points[1].outdoorF = 47; })), /heatPump\.points/],
-    ['design above no-load', calcCrossing(spoiled(crossing!, (input) => { input.load.designOutdoorF = 70; })), /load\.noLoadF/],
-    ['a power of zero', calcCrossing(spoiled(crossing!, (input) => { input.heatPump.points[0].kW = 0; })), /heatPump\.points\[0\]\.kW/],
-    ['no elements', calcHeatKit(spoiled(heatkit!, (input) => { input.elementsKW = []; })), /elementsKW/],
-    ['an element of −5 kW', calcHeatKit(spoiled(heatkit!, (input) => { input.elementsKW[1] = -5; })), /elementsKW\[1\]/],
-    ['an element larger than any breaker', calcHeatKit(spoiled(heatkit!, (input) => { input.elementsKW[1] = 30; })), /elementsKW\[1\]/],
+    [
+      'a load of 0 Ω',
+      calcCircuit(
+        spoiled(circuit!, (input) => {
+          input.edges.find((edge: { kind: string }) => edge.kind === 'load').ohms = 0;
+        }),
+      ),
+      /edges\[\d+\]\.ohms/,
+    ],
+    [
+      'an unknown kind of edge',
+      calcCircuit(
+        spoiled(circuit!, (input) => {
+          input.edges[3].kind = 'diode';
+        }),
+      ),
+      /edges\[3\]\.kind/,
+    ],
+    [
+      'a number in quotes',
+      calcCircuit(
+        spoiled(circuit!, (input) => {
+          input.source.volts = '26.6';
+        }),
+      ),
+      /source\.volts/,
+    ],
+    [
+      'a pair with one end',
+      calcCircuit(
+        spoiled(circuit!, (input) => {
+          input.read[0] = ['A.R'];
+        }),
+      ),
+      /read\[0\]/,
+    ],
+    [
+      'one rating point',
+      calcCrossing(
+        spoiled(crossing!, (input) => {
+          input.heatPump.points.pop();
+        }),
+      ),
+      /heatPump\.points/,
+    ],
+    [
+      'two points at one temperature',
+      calcCrossing(
+        spoiled(crossing!, (input) => {
+          input.heatPump.points[1].outdoorF = 47;
+        }),
+      ),
+      /heatPump\.points/,
+    ],
+    [
+      'design above no-load',
+      calcCrossing(
+        spoiled(crossing!, (input) => {
+          input.load.designOutdoorF = 70;
+        }),
+      ),
+      /load\.noLoadF/,
+    ],
+    [
+      'a power of zero',
+      calcCrossing(
+        spoiled(crossing!, (input) => {
+          input.heatPump.points[0].kW = 0;
+        }),
+      ),
+      /heatPump\.points\[0\]\.kW/,
+    ],
+    [
+      'no elements',
+      calcHeatKit(
+        spoiled(heatkit!, (input) => {
+          input.elementsKW = [];
+        }),
+      ),
+      /elementsKW/,
+    ],
+    [
+      'an element of −5 kW',
+      calcHeatKit(
+        spoiled(heatkit!, (input) => {
+          input.elementsKW[1] = -5;
+        }),
+      ),
+      /elementsKW\[1\]/,
+    ],
+    [
+      'an element larger than any breaker',
+      calcHeatKit(
+        spoiled(heatkit!, (input) => {
+          input.elementsKW[1] = 30;
+        }),
+      ),
+      /elementsKW\[1\]/,
+    ],
     ['nothing at all', calcHeatKit(null), /^$/],
   ])('%s', (_, answer, path) => {
     expect(answer.ok).toBe(false);

@@ -1,16 +1,34 @@
 import { array, boolean, lazy, object, string, tuple } from 'yup';
+import { type Parsed, parseWith } from '../../border/parse';
+import { bounded, shortText } from '../../border/schema';
 import { readVolts } from '../../circuit/meter';
 import type { Edge, Network } from '../../circuit/network';
 import { solve } from '../../circuit/solve';
-import { type Parsed, parseWith } from '../../border/parse';
-import { bounded, shortText } from '../../border/schema';
 
 const node = () => shortText().required('must name a node');
 const ends = { a: node(), b: node() };
 const ohms = () => bounded(0, 1e12, 'Ω').required('must be given, Ω');
-const wire = object({ kind: string().oneOf(['wire'] as const).required(), ...ends, ohms: ohms() });
-const load = object({ kind: string().oneOf(['load'] as const).required(), ...ends, ohms: ohms().moreThan(0, 'a load of 0 Ω is a dead short; give its resistance, Ω') });
-const contact = object({ kind: string().oneOf(['switch'] as const).required(), ...ends, closed: boolean().typeError('must be true or false').required('must be true or false') });
+const wire = object({
+  kind: string()
+    .oneOf(['wire'] as const)
+    .required(),
+  ...ends,
+  ohms: ohms(),
+});
+const load = object({
+  kind: string()
+    .oneOf(['load'] as const)
+    .required(),
+  ...ends,
+  ohms: ohms().moreThan(0, 'a load of 0 Ω is a dead short; give its resistance, Ω'),
+});
+const contact = object({
+  kind: string()
+    .oneOf(['switch'] as const)
+    .required(),
+  ...ends,
+  closed: boolean().typeError('must be true or false').required('must be true or false'),
+});
 const unknownKind = object({ kind: string().oneOf(['wire', 'load', 'switch'], 'must be wire, load or switch').required('must be wire, load or switch') });
 
 const edge = lazy((value: { kind?: unknown } | undefined) => {
@@ -34,7 +52,9 @@ const schema = object({
     minus: node(),
   }).required('must be given'),
   edges: array(edge).max(2000, 'must be at most 2000 edges').required('must be a list of edges'),
-  read: array(tuple([node(), node()]).required('must be a pair of nodes')).max(2000).required('must be a list of pairs of nodes'),
+  read: array(tuple([node(), node()]).required('must be a pair of nodes'))
+    .max(2000)
+    .required('must be a list of pairs of nodes'),
 });
 
 export interface CircuitAnswer {

@@ -1,8 +1,8 @@
 import { array, boolean, object, string } from 'yup';
-import { type Crossing, crossing } from '../../crossing/balance';
-import { FUEL_BTU_PER_UNIT, type FuelKind } from '../../units/constants';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, positive } from '../../border/schema';
+import { type Crossing, crossing } from '../../crossing/balance';
+import { FUEL_BTU_PER_UNIT, type FuelKind } from '../../units/constants';
 
 const outdoorF = () => bounded(-100, 150, '°F');
 
@@ -25,7 +25,11 @@ const schema = object({
       .min(2, 'must hold at least two rating points')
       .max(50)
       .required('must be a list of rating points')
-      .test('distinct', 'two rating points share one outdoor temperature', (points) => new Set(points?.map((point) => point?.outdoorF)).size === points?.length),
+      .test(
+        'distinct',
+        'two rating points share one outdoor temperature',
+        (points) => new Set(points?.map((point) => point?.outdoorF)).size === points?.length,
+      ),
     frost: boolean().typeError('must be true or false').required('must be true or false'),
     minOutdoorF: outdoorF().nullable(),
   }).required('must be given'),
@@ -35,9 +39,14 @@ const schema = object({
     auxAboveF: outdoorF().nullable(),
     banksCloseBelowF: array(outdoorF().nullable().defined('must be °F or null')),
   }).default(undefined),
-  electricPerKWh: positive(100).when('fuel', { is: (fuel: unknown) => fuel !== undefined, then: (price) => price.required('must be given where there is fuel') }),
+  electricPerKWh: positive(100).when('fuel', {
+    is: (fuel: unknown) => fuel !== undefined,
+    then: (price) => price.required('must be given where there is fuel'),
+  }),
   fuel: object({
-    kind: string().oneOf(Object.keys(FUEL_BTU_PER_UNIT) as FuelKind[], 'must be natural-gas, propane or fuel-oil').required('must be natural-gas, propane or fuel-oil'),
+    kind: string()
+      .oneOf(Object.keys(FUEL_BTU_PER_UNIT) as FuelKind[], 'must be natural-gas, propane or fuel-oil')
+      .required('must be natural-gas, propane or fuel-oil'),
     pricePerUnit: positive(1000).required('must be given'),
     efficiency: positive(1.2).required('must be given'),
     outputBtuh: positive(1e7, 'Btu/h').required('must be given, Btu/h'),

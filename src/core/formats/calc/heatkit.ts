@@ -1,7 +1,7 @@
 import { array, boolean, object } from 'yup';
-import { type HeatKit, heatKit } from '../../strips/heat-kit';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, positive } from '../../border/schema';
+import { type HeatKit, heatKit } from '../../strips/heat-kit';
 
 const schema = object({
   ratedVolts: positive(1000, 'V').required('must be given, V'),
@@ -25,7 +25,11 @@ export const calcHeatKit = (input: unknown): Parsed<Omit<HeatKit, 'circuits'> & 
   const kit = heatKit(parsed.value);
   const tooLarge = kit.circuits.find(({ breakerAmps }) => breakerAmps === null);
   if (tooLarge) {
-    return { ok: false, path: `elementsKW[${tooLarge.elements[0]}]`, error: `needs a circuit of ${tooLarge.minCircuitAmps.toFixed(1)} A, more than the largest standard breaker; check the element's kW` };
+    return {
+      ok: false,
+      path: `elementsKW[${tooLarge.elements[0]}]`,
+      error: `needs a circuit of ${tooLarge.minCircuitAmps.toFixed(1)} A, more than the largest standard breaker; check the element's kW`,
+    };
   }
   const circuits = kit.circuits.map(({ loadAmps, minCircuitAmps, breakerAmps }) => ({ loadAmps, minCircuitAmps, breakerAmps }));
   return { ok: true, value: { ...kit, circuits } };

@@ -1,6 +1,7 @@
 import { choiceFact, numberFact, textFact } from '../fact';
 
-const airflow = (label: string, assumed: number, why?: string) => numberFact({ label, place: 'closet', unit: 'CFM', min: 200, max: 3000, step: 25, assumed, ...(why ? { why } : {}) });
+const airflow = (label: string, assumed: number, why?: string) =>
+  numberFact({ label, place: 'closet', unit: 'CFM', min: 200, max: 3000, step: 25, assumed, ...(why ? { why } : {}) });
 
 export const airHandler = {
   name: textFact({ label: 'Air handler', place: 'closet' }),
@@ -9,7 +10,16 @@ export const airHandler = {
   auxCfm: airflow('Airflow with strips', 1150),
   coolCfm: airflow('Airflow, cooling', 1150),
   fanCfm: airflow('Airflow, fan only', 800),
-  blowerAmps: numberFact({ label: 'Blower current', place: 'closet', unit: 'A', min: 0, max: 20, step: 0.1, assumed: 2.8, why: 'It is in the clamp too when the main feed is clamped.' }),
+  blowerAmps: numberFact({
+    label: 'Blower current',
+    place: 'closet',
+    unit: 'A',
+    min: 0,
+    max: 20,
+    step: 0.1,
+    assumed: 2.8,
+    why: 'It is in the clamp too when the main feed is clamped.',
+  }),
   wInputs: choiceFact({
     label: 'Heat inputs on the board',
     place: 'closet',
@@ -20,7 +30,16 @@ export const airHandler = {
     assumed: 'W1',
     why: 'W1 alone may bring only part of the kit.',
   }),
-  maxStaticInWc: numberFact({ label: 'Most external static pressure', place: 'closet', unit: 'in. w.c.', min: 0.1, max: 1.5, step: 0.05, assumed: 0.5, why: 'From the blower table on the door.' }),
+  maxStaticInWc: numberFact({
+    label: 'Most external static pressure',
+    place: 'closet',
+    unit: 'in. w.c.',
+    min: 0.1,
+    max: 1.5,
+    step: 0.05,
+    assumed: 0.5,
+    why: 'From the blower table on the door.',
+  }),
   transformerVA: numberFact({ label: 'Transformer', place: 'closet', unit: 'VA', min: 20, max: 100, step: 5, assumed: 40 }),
   fuseAmps: choiceFact({
     label: 'Board fuse',

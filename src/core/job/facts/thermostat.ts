@@ -33,6 +33,14 @@ export const thermostat = {
     assumed: 'none',
     why: 'Lockouts only exist where the thermostat knows the outdoor temperature.',
   }),
-  compressorMinOffMin: numberFact({ label: 'Compressor minimum off', place: 'wall', unit: 'min', min: 2, max: 15, assumed: 5, why: 'Pressures must equalise before a restart.' }),
+  compressorMinOffMin: numberFact({
+    label: 'Compressor minimum off',
+    place: 'wall',
+    unit: 'min',
+    min: 2,
+    max: 15,
+    assumed: 5,
+    why: 'Pressures must equalise before a restart.',
+  }),
   thermostatVA: numberFact({ label: 'Thermostat’s own load', place: 'wall', unit: 'VA', min: 0.1, max: 10, step: 0.1, assumed: 1.2 }),
 };

@@ -25,6 +25,15 @@ export const visit = (family: string, startAt: string, author: string, instrumen
     const id = `${family}-${String(at + 1).padStart(12, '0')}`;
     const replaces = last.get(item) ?? null;
     last.set(item, id);
-    return { id, item, value, place: place ?? null, at: new Date(Date.parse(startAt) + minute * 60_000).toISOString(), author, instrument: value === 'done' ? '' : instrument, replaces };
+    return {
+      id,
+      item,
+      value,
+      place: place ?? null,
+      at: new Date(Date.parse(startAt) + minute * 60_000).toISOString(),
+      author,
+      instrument: value === 'done' ? '' : instrument,
+      replaces,
+    };
   });
 };

@@ -10,7 +10,16 @@ export const started: Sample = {
   fileId: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002',
   facts: {
     ...assumed,
-    site: { jobName: 'Marchetti-Osei, Quarry Bench', customer: 'Ilse Marchetti-Osei', street: '208 Quarry Bench Lane', town: 'Sorrel Basin', phone: '555-0131', crew: 'Basin crew, 555-0100', elevationFt: 6050, notes: 'Dog in the yard. Breaker panel in the garage, behind the shelves.' },
+    site: {
+      jobName: 'Marchetti-Osei, Quarry Bench',
+      customer: 'Ilse Marchetti-Osei',
+      street: '208 Quarry Bench Lane',
+      town: 'Sorrel Basin',
+      phone: '555-0131',
+      crew: 'Basin crew, 555-0100',
+      elevationFt: 6050,
+      notes: 'Dog in the yard. Breaker panel in the garage, behind the shelves.',
+    },
     house: { designOutdoorF: 4, designBtuh: 34_500, noLoadF: 62, heatSetpointF: 69 },
     outdoorUnit: {
       ...assumed.outdoorUnit,
@@ -27,7 +36,18 @@ export const started: Sample = {
       compressorRatedAmps: 14.1,
       fanRatedAmps: 1.1,
     },
-    airHandler: { ...assumed.airHandler, name: 'Tern cabinet 36', serial: 'TNC-7715', heatCfm: 1250, auxCfm: 1250, coolCfm: 1250, fanCfm: 900, blowerAmps: 3.1, wInputs: 'W1+W2', maxStaticInWc: 0.6 },
+    airHandler: {
+      ...assumed.airHandler,
+      name: 'Tern cabinet 36',
+      serial: 'TNC-7715',
+      heatCfm: 1250,
+      auxCfm: 1250,
+      coolCfm: 1250,
+      fanCfm: 900,
+      blowerAmps: 3.1,
+      wInputs: 'W1+W2',
+      maxStaticInWc: 0.6,
+    },
     heatKit: {
       ...assumed.heatKit,
       name: 'Three-element kit, 14.4 kW',

@@ -11,8 +11,18 @@ export const conditions: StartupStep = {
     call: null,
     waits: [],
     items: [
-      { id: 'outdoor', label: 'Outdoor temperature', unit: '°F', expect: () => ({ kind: 'record', sum: 'From here on, expected values are for this temperature.' }) },
-      { id: 'indoor', label: 'Room temperature', unit: '°F', expect: () => ({ kind: 'record', sum: 'Set the thermostat well above it for heat, well below for cooling.' }) },
+      {
+        id: 'outdoor',
+        label: 'Outdoor temperature',
+        unit: '°F',
+        expect: () => ({ kind: 'record', sum: 'From here on, expected values are for this temperature.' }),
+      },
+      {
+        id: 'indoor',
+        label: 'Room temperature',
+        unit: '°F',
+        expect: () => ({ kind: 'record', sum: 'Set the thermostat well above it for heat, well below for cooling.' }),
+      },
     ],
   }),
 };

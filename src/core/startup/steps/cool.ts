@@ -8,9 +8,19 @@ export const cool: StartupStep = {
   applies: () => true,
   build: (context) => ({
     cautions: ['short-cycle', 'moving-blades'],
-    how: ['Thermostat: cool, setpoint well below the room.', 'In cold weather a minute is enough: hear the valve turn, read the terminals, stop. Charge is not judged here.'],
+    how: [
+      'Thermostat: cool, setpoint well below the room.',
+      'In cold weather a minute is enough: hear the valve turn, read the terminals, stop. Charge is not judged here.',
+    ],
     call: 'cool-1',
-    waits: [{ id: 'min-off', label: 'Compressor minimum off', seconds: context.facts.thermostat.compressorMinOffMin * 60, why: 'Pressures equalise before a restart.' }],
+    waits: [
+      {
+        id: 'min-off',
+        label: 'Compressor minimum off',
+        seconds: context.facts.thermostat.compressorMinOffMin * 60,
+        why: 'Pressures equalise before a restart.',
+      },
+    ],
     items: terminalItems(context, 'cool', 'cool-1', ['outdoor-unit-Y', 'outdoor-unit-valve', 'air-handler-G', 'air-handler-W1']),
   }),
 };

@@ -15,7 +15,9 @@ export const defrost: StartupStep = {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
       how: [
         'Heat call running, coil cold. Force a defrost as the board’s label says; where it does not say, leave it to the board.',
-        defrostControl === 'demand' ? 'A demand board refuses while its thermistors see a clean coil.' : 'The coil thermostat must be closed: a warm coil does not defrost.',
+        defrostControl === 'demand'
+          ? 'A demand board refuses while its thermistors see a clean coil.'
+          : 'The coil thermostat must be closed: a warm coil does not defrost.',
         'Outdoor fan stops, valve turns, strips come if wired. Time it from start to the fan’s return.',
       ],
       call: 'defrost',
@@ -26,8 +28,23 @@ export const defrost: StartupStep = {
           id: 'minutes',
           label: 'Defrost lasted',
           unit: 'min',
-          expect: () => ({ kind: 'band', aim: null, pass: [0.5, DEFROST_CAP_MIN - 0.5], warn: [0.2, DEFROST_CAP_MIN + 4], tolerance: `under ${DEFROST_CAP_MIN} min`, sum: `It should end on temperature, before the board’s cap. Most boards cap at ${DEFROST_CAP_MIN} min; the unit’s own manual decides` }),
-          explain: (value, grade) => (grade === 'pass' || typeof value !== 'number' ? null : value >= DEFROST_CAP_MIN - 0.5 ? { means: 'It ran to the cap: the coil did not clear.', next: 'Coil sensor’s place and ohms, indoor airflow; then charge, by licensed people.' } : { means: 'Over before it cleared anything.', next: 'Coil sensor, or a coil that was already warm.' }),
+          expect: () => ({
+            kind: 'band',
+            aim: null,
+            pass: [0.5, DEFROST_CAP_MIN - 0.5],
+            warn: [0.2, DEFROST_CAP_MIN + 4],
+            tolerance: `under ${DEFROST_CAP_MIN} min`,
+            sum: `It should end on temperature, before the board’s cap. Most boards cap at ${DEFROST_CAP_MIN} min; the unit’s own manual decides`,
+          }),
+          explain: (value, grade) =>
+            grade === 'pass' || typeof value !== 'number'
+              ? null
+              : value >= DEFROST_CAP_MIN - 0.5
+                ? {
+                    means: 'It ran to the cap: the coil did not clear.',
+                    next: 'Coil sensor’s place and ohms, indoor airflow; then charge, by licensed people.',
+                  }
+                : { means: 'Over before it cleared anything.', next: 'Coil sensor, or a coil that was already warm.' },
         },
       ],
     };

@@ -12,23 +12,45 @@ export const elementOhmsStep: StartupStep = {
   applies: (facts) => facts.heatKit.elements.length > 0,
   build: ({ facts }) => ({
     cautions: ['two-supplies', 'never-defeat'],
-    how: ['Every supply still open and proven dead.', 'Lift one end of each element, or the meter reads the others beside it.', 'Measure across element, link and limit together; where that is open, each by itself.'],
+    how: [
+      'Every supply still open and proven dead.',
+      'Lift one end of each element, or the meter reads the others beside it.',
+      'Measure across element, link and limit together; where that is open, each by itself.',
+    ],
     call: null,
     waits: [],
     items: jobElements(facts).map((element, at) => {
       const ohms = elementOhms(element);
       // More power than the plate is fewer ohms, less power is more.
-      const expected = expectWithin(ohms, 1 - 1 / (1 + KIT_OVER), 1 / (1 - KIT_SHORT) - 1, `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`);
+      const expected = expectWithin(
+        ohms,
+        1 - 1 / (1 + KIT_OVER),
+        1 / (1 - KIT_SHORT) - 1,
+        `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`,
+      );
       return {
         id: `ohms-${at + 1}`,
         label: `Element ${at + 1} (${element.kW} kW)`,
         unit: 'Ω',
         expect: () => expected,
         explain: (value, grade) => {
-          if (value === 'OL') return { means: 'Open: no heat from this element.', next: 'The limit by itself (it closes when cool), the one-time link, then the element. A blown link: find out why the air failed before fitting a new one.' };
+          if (value === 'OL')
+            return {
+              means: 'Open: no heat from this element.',
+              next: 'The limit by itself (it closes when cool), the one-time link, then the element. A blown link: find out why the air failed before fitting a new one.',
+            };
           if (grade === 'pass' || typeof value !== 'number') return null;
-          if (value < ohms / 3) return { means: 'Nearly a short.', next: 'Do not energise it. Look for an element sagged against the frame; measure to ground.' };
-          return value < ohms ? { means: `It would take ${roundTo(element.ratedVolts / value, 1)} A: more than the plate.`, next: 'Is another element still in parallel? Lift its end and read again; then the plate.' } : { means: 'More ohms than the plate: less heat.', next: 'Read again with good contact; compare with its neighbour; check the plate’s kW and volts.' };
+          if (value < ohms / 3)
+            return { means: 'Nearly a short.', next: 'Do not energise it. Look for an element sagged against the frame; measure to ground.' };
+          return value < ohms
+            ? {
+                means: `It would take ${roundTo(element.ratedVolts / value, 1)} A: more than the plate.`,
+                next: 'Is another element still in parallel? Lift its end and read again; then the plate.',
+              }
+            : {
+                means: 'More ohms than the plate: less heat.',
+                next: 'Read again with good contact; compare with its neighbour; check the plate’s kW and volts.',
+              };
         },
       };
     }),

@@ -1,6 +1,6 @@
-import { BTU_PER_KWH } from '../../units/constants';
 import { elementKW } from '../../strips/element';
 import { jobElements } from '../../strips/from-job';
+import { BTU_PER_KWH } from '../../units/constants';
 import { roundTo } from '../../units/round';
 import { plan } from '../../wiring/plan';
 import { wiringState } from '../../wiring/state';
@@ -34,11 +34,22 @@ export const emergency: StartupStep = {
     const stripsKW = volts === undefined ? undefined : elementsOn(facts, state).reduce((sum, at) => sum + elementKW(jobElements(facts)[at]!, volts), 0);
     const amps = stripAmpsItems(facts, state, volts);
     const cfm = airflowRead(context, 'emergency', heaterAmpsRead(context, amps));
-    const supply = supplyItem(context, 'emergency', stripsKW === undefined ? undefined : stripsKW * BTU_PER_KWH, facts.airHandler.auxCfm, 'strips', 'the volts at the kit');
+    const supply = supplyItem(
+      context,
+      'emergency',
+      stripsKW === undefined ? undefined : stripsKW * BTU_PER_KWH,
+      facts.airHandler.auxCfm,
+      'strips',
+      'the volts at the kit',
+    );
     const { minCfm } = facts.heatKit;
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air'],
-      how: ['Thermostat: emergency heat.', 'The compressor must stop and stay off.', 'Temperatures after ten minutes, out of sight of the strips: they give the airflow.'],
+      how: [
+        'Thermostat: emergency heat.',
+        'The compressor must stop and stay off.',
+        'Temperatures after ten minutes, out of sight of the strips: they give the airflow.',
+      ],
       call: 'emergency',
       waits: [
         { id: 'sequencer', label: 'Sequencers', seconds: facts.heatKit.sequencerSeconds, why: 'An element that has not come in yet looks like a dead one.' },

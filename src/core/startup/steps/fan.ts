@@ -21,7 +21,15 @@ export const fan: StartupStep = {
           label: 'External static pressure',
           unit: 'in. w.c.',
           expect: () => expectUpTo(most, 'in. w.c.', `Most on the blower’s table: ${most} in. w.c.`, 0.05),
-          explain: (value, grade) => (grade === 'pass' || typeof value !== 'number' ? null : value > most ? { means: 'The duct is tight: less air than the table says.', next: 'Filter, coil face, closed dampers; then each side by itself against the return.' } : { means: 'Hardly any pressure.', next: 'Does the blower run? Are the probes in the right places, the panel on?' }),
+          explain: (value, grade) =>
+            grade === 'pass' || typeof value !== 'number'
+              ? null
+              : value > most
+                ? {
+                    means: 'The duct is tight: less air than the table says.',
+                    next: 'Filter, coil face, closed dampers; then each side by itself against the return.',
+                  }
+                : { means: 'Hardly any pressure.', next: 'Does the blower run? Are the probes in the right places, the panel on?' },
         },
       ],
     };

@@ -1,10 +1,11 @@
-import { BTU_PER_KWH } from '../../units/constants';
 import { crossingAt } from '../../crossing/from-job';
 import { elementKW } from '../../strips/element';
 import { jobElements } from '../../strips/from-job';
+import { BTU_PER_KWH } from '../../units/constants';
 import { plan } from '../../wiring/plan';
 import { wiringState } from '../../wiring/state';
 import { returnItem, supplyItem } from '../air-items';
+import { OUTDOOR_ITEM } from '../conditions';
 import { numberRead, type StartupStep, stepMoment } from '../step';
 import { elementsOn, stripAmpsItems } from '../strip-amps';
 import { stripVoltsItem } from '../strip-volts';
@@ -20,20 +21,33 @@ export const heatAux: StartupStep = {
     const moment = stepMoment(context, 'heat-aux');
     const state = wiringState(facts, plan(facts), moment);
     const volts = numberRead(context, 'heat-aux/strip-volts');
-    const outdoorF = numberRead(context, 'conditions/outdoor');
+    const outdoorF = numberRead(context, OUTDOOR_ITEM);
     const stripsKW = volts === undefined ? undefined : elementsOn(facts, state).reduce((sum, at) => sum + elementKW(jobElements(facts)[at]!, volts), 0);
     const heatPumpBtuh = outdoorF === undefined ? undefined : state.energised.has('contactor') ? crossingAt(facts, outdoorF).heatPumpBtuh : 0;
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'never-defeat'],
-      how: ['Thermostat: heat, setpoint 5 °F or more above the room.', 'Clamp one conductor of the kit’s feed and say where; volts at the kit’s breaker at the same time.', ...state.held.map(({ why }) => why)],
+      how: [
+        'Thermostat: heat, setpoint 5 °F or more above the room.',
+        'Clamp one conductor of the kit’s feed and say where; volts at the kit’s breaker at the same time.',
+        ...state.held.map(({ why }) => why),
+      ],
       call: 'heat-aux',
-      waits: [{ id: 'sequencer', label: 'Sequencers', seconds: facts.heatKit.sequencerSeconds, why: 'An element that has not come in yet looks like a dead one.' }],
+      waits: [
+        { id: 'sequencer', label: 'Sequencers', seconds: facts.heatKit.sequencerSeconds, why: 'An element that has not come in yet looks like a dead one.' },
+      ],
       items: [
         ...terminalItems(context, 'heat-aux', 'heat-aux', ['air-handler-W1', 'outdoor-unit-Y', 'outdoor-unit-W']),
         stripVoltsItem(facts),
         ...stripAmpsItems(facts, state, volts),
         returnItem(facts),
-        supplyItem(context, 'heat-aux', stripsKW === undefined || heatPumpBtuh === undefined ? undefined : heatPumpBtuh + stripsKW * BTU_PER_KWH, facts.airHandler.auxCfm, 'heat pump and strips', 'the outdoor temperature and the volts at the kit'),
+        supplyItem(
+          context,
+          'heat-aux',
+          stripsKW === undefined || heatPumpBtuh === undefined ? undefined : heatPumpBtuh + stripsKW * BTU_PER_KWH,
+          facts.airHandler.auxCfm,
+          'heat pump and strips',
+          'the outdoor temperature and the volts at the kit',
+        ),
       ],
     };
   },

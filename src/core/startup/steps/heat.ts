@@ -1,9 +1,10 @@
+import { control } from '../../control/thermostat';
 import { crossingAt } from '../../crossing/from-job';
 import { roundTo } from '../../units/round';
 import { returnItem, supplyItem } from '../air-items';
+import { OUTDOOR_ITEM } from '../conditions';
 import { expectUpTo } from '../expect';
 import { type Item, numberRead, type StartupStep, stepMoment } from '../step';
-import { control } from '../../control/thermostat';
 import { terminalItems } from '../terminal-items';
 
 /** Least share of the plate's amps that a running motor takes. */
@@ -13,11 +14,16 @@ const ratedAmps = (id: string, label: string, rated: number | null, fact: 'outdo
   id,
   label,
   unit: 'A',
-  expect: () => (rated === null ? { kind: 'needs', what: 'the plate’s amps, on the Sheet', fact } : expectUpTo(rated, 'A', `Plate: ${rated} A`, roundTo(rated * IDLE_SHARE, 1))),
+  expect: () =>
+    rated === null
+      ? { kind: 'needs', what: 'the plate’s amps, on the Sheet', fact }
+      : expectUpTo(rated, 'A', `Plate: ${rated} A`, roundTo(rated * IDLE_SHARE, 1)),
   explain: (value, grade) => {
     if (rated === null || grade === 'pass' || typeof value !== 'number') return null;
     if (value < rated * 0.05) return { means: 'It does not run.', next: 'Contactor in? Line volts on its load side? Capacitor, then windings, power off.' };
-    return value > rated ? { means: 'More than the plate.', next: 'Supply volts under load, capacitor, coil and fan clean.' } : { means: 'Less than a loaded motor takes.', next: 'Is one conductor alone in the clamp? Then charge and valve, by licensed people.' };
+    return value > rated
+      ? { means: 'More than the plate.', next: 'Supply volts under load, capacitor, coil and fan clean.' }
+      : { means: 'Less than a loaded motor takes.', next: 'Is one conductor alone in the clamp? Then charge and valve, by licensed people.' };
   },
 });
 
@@ -29,16 +35,24 @@ export const heat: StartupStep = {
   build: (context) => {
     const { facts } = context;
     const moment = stepMoment(context, 'heat-1');
-    const outdoorF = numberRead(context, 'conditions/outdoor');
+    const outdoorF = numberRead(context, OUTDOOR_ITEM);
     const runs = control(facts, moment).signals.has('Y');
     return {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
       how: runs
-        ? ['Thermostat: heat, setpoint just above the room, so that the strips are not called.', 'Terminals at once; amps and temperatures after a quarter hour.']
+        ? [
+            'Thermostat: heat, setpoint just above the room, so that the strips are not called.',
+            'Terminals at once; amps and temperatures after a quarter hour.',
+          ]
         : [`At ${moment.outdoorF} °F out the compressor is locked out: come back when it is warmer, or lift the lockout for the test and put it back.`],
       call: 'heat-1',
       waits: [
-        { id: 'min-off', label: 'Compressor minimum off', seconds: facts.thermostat.compressorMinOffMin * 60, why: 'From power-up or the last stop, before Y may start the compressor.' },
+        {
+          id: 'min-off',
+          label: 'Compressor minimum off',
+          seconds: facts.thermostat.compressorMinOffMin * 60,
+          why: 'From power-up or the last stop, before Y may start the compressor.',
+        },
         { id: 'steady', label: 'Steady run', seconds: 900, why: 'Temperatures and amps mean something after a quarter hour.' },
       ],
       items: [
@@ -46,7 +60,14 @@ export const heat: StartupStep = {
         ratedAmps('compressor-amps', 'Compressor', facts.outdoorUnit.compressorRatedAmps, 'outdoorUnit.compressorRatedAmps'),
         ratedAmps('fan-amps', 'Outdoor fan', facts.outdoorUnit.fanRatedAmps, 'outdoorUnit.fanRatedAmps'),
         returnItem(facts),
-        supplyItem(context, 'heat', outdoorF === undefined || !runs ? undefined : crossingAt(facts, outdoorF).heatPumpBtuh, facts.airHandler.heatCfm, `heat pump at ${outdoorF} °F`, runs ? 'the outdoor temperature' : 'the compressor is locked out'),
+        supplyItem(
+          context,
+          'heat',
+          outdoorF === undefined || !runs ? undefined : crossingAt(facts, outdoorF).heatPumpBtuh,
+          facts.airHandler.heatCfm,
+          `heat pump at ${outdoorF} °F`,
+          runs ? 'the outdoor temperature' : 'the compressor is locked out',
+        ),
       ],
     };
   },

@@ -13,4 +13,17 @@ import { makeSafe } from './make-safe';
 import { supplyVolts } from './supply-volts';
 
 /** The startup in the order the work is done. */
-export const STARTUP_STEPS: readonly StartupStep[] = [makeSafe, elementOhmsStep, conditions, supplyVolts, controlVolts, fan, heat, heatAux, emergency, defrost, cool, leave];
+export const STARTUP_STEPS: readonly StartupStep[] = [
+  makeSafe,
+  elementOhmsStep,
+  conditions,
+  supplyVolts,
+  controlVolts,
+  fan,
+  heat,
+  heatAux,
+  emergency,
+  defrost,
+  cool,
+  leave,
+];

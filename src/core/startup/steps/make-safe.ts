@@ -16,7 +16,10 @@ export const makeSafe: StartupStep = {
   applies: () => true,
   build: ({ facts }) => ({
     cautions: ['two-supplies', 'capacitor'],
-    how: ['Prove the tester on a live source, then the circuit, then the live source again.', 'Tighten line lugs to the torque on the label. Look for heat marks, pinched wires, the airflow arrow on the kit.'],
+    how: [
+      'Prove the tester on a live source, then the circuit, then the live source again.',
+      'Tighten line lugs to the torque on the label. Look for heat marks, pinched wires, the airflow arrow on the kit.',
+    ],
     call: null,
     waits: [],
     items: [...supplies(facts), tick('lugs', 'Lugs tight, nothing scorched or pinched'), tick('filter', 'Filter clean, registers open')],

@@ -20,8 +20,17 @@ export const supplyVolts: StartupStep = {
       explain: (value, grade) => {
         if (grade === 'pass' || typeof value !== 'number') return null;
         if (value < 10) return { means: 'Dead.', next: 'Breaker, disconnect, fuses: both poles.' };
-        if (value > serviceVolts * 0.45 && value < serviceVolts * 0.6) return { means: 'Half the volts: one leg is lost, or the reading is leg to ground.', next: 'Leg to leg, then each leg to ground, at the breaker and here.' };
-        return value < serviceVolts ? { means: 'Low supply.', next: 'Again under load and at the panel: a drop between the two is the conductor or a lug; low at the panel is for the utility.' } : { means: 'High supply.', next: 'Read at the panel; high there too is for the utility.' };
+        if (value > serviceVolts * 0.45 && value < serviceVolts * 0.6)
+          return {
+            means: 'Half the volts: one leg is lost, or the reading is leg to ground.',
+            next: 'Leg to leg, then each leg to ground, at the breaker and here.',
+          };
+        return value < serviceVolts
+          ? {
+              means: 'Low supply.',
+              next: 'Again under load and at the panel: a drop between the two is the conductor or a lug; low at the panel is for the utility.',
+            }
+          : { means: 'High supply.', next: 'Read at the panel; high there too is for the utility.' };
       },
     });
     const circuits = elements.length === 0 ? [] : jobKit(facts, ratedVolts).circuits;

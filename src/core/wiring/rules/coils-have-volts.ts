@@ -1,5 +1,5 @@
 import { readVolts } from '../../circuit/meter';
-import { CALLS, type CallId } from '../../control/moment';
+import { type CallId, CALLS } from '../../control/moment';
 import { nodeOf } from '../../devices/device';
 import type { Found } from '../../job/finding';
 import { roundTo } from '../../units/round';
@@ -19,7 +19,10 @@ export const coilsHaveVolts: WiringRule = {
         const readings = (Object.keys(states) as CallId[])
           .map((call) => ({ call, volts: readVolts(states[call].solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to)) }))
           .filter(({ volts }) => volts > FED_VOLTS);
-        const lowest = readings.reduce<{ call: CallId; volts: number } | null>((least, each) => (least === null || each.volts < least.volts ? each : least), null);
+        const lowest = readings.reduce<{ call: CallId; volts: number } | null>(
+          (least, each) => (least === null || each.volts < least.volts ? each : least),
+          null,
+        );
         if (lowest === null || lowest.volts >= LEAST_VOLTS) return [];
         return [
           {

@@ -21,6 +21,14 @@ export const enoughConductors: WiringRule = {
         ];
       }
       if (harness.spares.some((spare) => spare.cable === cable.id)) return [];
-      return [{ severity: 'advice', what: `${cable.label}: no spare conductor is left.`, mend: 'When the cable is next pulled, pull one with a spare.', page: 'wiring', fact }];
+      return [
+        {
+          severity: 'advice',
+          what: `${cable.label}: no spare conductor is left.`,
+          mend: 'When the cable is next pulled, pull one with a spare.',
+          page: 'wiring',
+          fact,
+        },
+      ];
     }),
 };

@@ -8,6 +8,14 @@ export const fuseCarries: WiringRule = {
     const amps = Math.max(...Object.values(states).map(({ solution }) => solution.sourceAmps));
     const { fuseAmps } = facts.airHandler;
     if (amps <= fuseAmps) return [];
-    return [{ severity: 'error', what: `The control circuit draws ${roundTo(amps, 2)} A; the board fuse is ${fuseAmps} A.`, mend: 'Find what draws so much. Never fit a larger fuse than the board’s label allows.', page: 'wiring', fact: 'airHandler.fuseAmps' }];
+    return [
+      {
+        severity: 'error',
+        what: `The control circuit draws ${roundTo(amps, 2)} A; the board fuse is ${fuseAmps} A.`,
+        mend: 'Find what draws so much. Never fit a larger fuse than the board’s label allows.',
+        page: 'wiring',
+        fact: 'airHandler.fuseAmps',
+      },
+    ];
   },
 };

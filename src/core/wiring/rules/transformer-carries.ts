@@ -4,7 +4,10 @@ import type { WiringRule, WiringSubject } from './subject';
 
 /** Rated VA of what is energised in a call. */
 const ratedVA = ({ harness, states }: WiringSubject, call: CallId) =>
-  harness.devices.flatMap(({ coils }) => coils).filter(({ id }) => states[call].energised.has(id)).reduce((sum, { va }) => sum + va, 0);
+  harness.devices
+    .flatMap(({ coils }) => coils)
+    .filter(({ id }) => states[call].energised.has(id))
+    .reduce((sum, { va }) => sum + va, 0);
 
 export const transformerCarries: WiringRule = {
   id: 'transformer-carries',

@@ -23,7 +23,10 @@ export const PATCH = jobRoute('save job', async (request, jobId) => {
     case 'missing':
       return missing();
     case 'stale':
-      return Response.json({ error: 'Somebody saved this job since you opened it. Nothing was overwritten; choose which values hold.', path: '', job: result.job }, { status: 409 });
+      return Response.json(
+        { error: 'Somebody saved this job since you opened it. Nothing was overwritten; choose which values hold.', path: '', job: result.job },
+        { status: 409 },
+      );
     case 'saved':
       return Response.json(result.job);
   }

@@ -111,16 +111,19 @@ const Readings = () => {
     <>
       <Taken />
       <p className="text-sm">
-        {counts.pass} passed, {counts.warn} to look at again, {counts.fail} failed, {counts.open} open. Expected, then read. † corrected; every reading is in the CSV.
+        {counts.pass} passed, {counts.warn} to look at again, {counts.fail} failed, {counts.open} open. Expected, then read. † corrected; every reading is in
+        the CSV.
       </p>
       <div className="mt-1 gap-6 text-xs sm:columns-2 print:text-[7pt] print:leading-[1.12]">
         {taken.map(({ step, items }) => (
           <section key={step.id}>
             <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:mt-0.5 print:text-[8pt] print:leading-none">{step.title}</h4>
             <ul>
-              {items.filter(({ reading }) => reading?.value !== 'done').map((planned) => (
-                <ReadingLine key={planned.key} planned={planned} />
-              ))}
+              {items
+                .filter(({ reading }) => reading?.value !== 'done')
+                .map((planned) => (
+                  <ReadingLine key={planned.key} planned={planned} />
+                ))}
               <DoneLine items={items} />
             </ul>
           </section>

@@ -2,8 +2,8 @@
 
 import { useMemo } from 'react';
 import { check } from '@/core/check';
-import { PLACES, type Place } from '@/core/job/fact';
 import { ALL_FACTS, type FactGroup } from '@/core/job/document';
+import { type Place, PLACES } from '@/core/job/fact';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
 import type { Finding } from '@/core/job/finding';
 import { FactField } from '@/ui/fields/fact-field';
@@ -13,7 +13,7 @@ import { SeverityMark } from '@/ui/severity-mark';
 const PLACE_IDS = Object.keys(PLACES) as Place[];
 
 const groupsAt = (place: Place) => {
-  const groups = new Map<FactGroup, typeof ALL_FACTS[number][]>();
+  const groups = new Map<FactGroup, (typeof ALL_FACTS)[number][]>();
   for (const entry of ALL_FACTS.filter(({ fact }) => fact.place === place)) groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
   return [...groups];
 };

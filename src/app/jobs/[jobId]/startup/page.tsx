@@ -1,11 +1,11 @@
 'use client';
 
 import { ChevronLeft, ChevronRight, ShieldAlert } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { CALLS } from '@/core/control/moment';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, startupPlan, stepGrade, tally } from '@/core/startup/plan';
-import { useJob, useJobNow } from '@/ui/job/provider';
+import { useJob } from '@/ui/job/provider';
 import { usePerson } from '@/ui/person';
 import { Countdown } from '@/ui/startup/countdown';
 import { GradeMark } from '@/ui/startup/grade-mark';
@@ -23,7 +23,14 @@ const Person = () => {
       ).map(([field, label, value, autoComplete]) => (
         <label key={field} className="flex min-w-60 flex-1 items-center gap-2">
           <span className="eyebrow shrink-0">{label}</span>
-          <input id={`reading-${field}`} value={value} maxLength={80} autoComplete={autoComplete} onChange={(event) => set({ [field]: event.target.value })} className="field-box min-w-0 flex-1" />
+          <input
+            id={`reading-${field}`}
+            value={value}
+            maxLength={80}
+            autoComplete={autoComplete}
+            onChange={(event) => set({ [field]: event.target.value })}
+            className="field-box min-w-0 flex-1"
+          />
         </label>
       ))}
     </div>
@@ -34,7 +41,12 @@ const StepList = ({ steps, current, onGo }: { steps: readonly PlannedStep[]; cur
   <ol className="max-lg:hidden">
     {steps.map((planned, at) => (
       <li key={planned.step.id}>
-        <button type="button" aria-current={planned.step.id === current ? 'step' : undefined} onClick={() => onGo(planned.step.id)} className="flex min-h-11 w-full items-center gap-2 border-b border-line px-2 text-left hover:bg-sheet aria-[current]:bg-ink aria-[current]:text-paper [&[aria-current]_svg]:text-paper">
+        <button
+          type="button"
+          aria-current={planned.step.id === current ? 'step' : undefined}
+          onClick={() => onGo(planned.step.id)}
+          className="flex min-h-11 w-full items-center gap-2 border-b border-line px-2 text-left hover:bg-sheet aria-[current]:bg-ink aria-[current]:text-paper [&[aria-current]_svg]:text-paper"
+        >
           <span className="w-5 font-mono text-xs">{at + 1}</span>
           <GradeMark grade={stepGrade(planned)} />
           <span className="font-label text-lg">{planned.step.title}</span>
@@ -46,6 +58,8 @@ const StepList = ({ steps, current, onGo }: { steps: readonly PlannedStep[]; cur
 
 const Step = ({ planned }: { planned: PlannedStep }) => {
   const jobId = useJob((job) => job.saved.id);
+  const call = useJob((job) => job.moment.call);
+  const setCall = useJob((job) => job.setCall);
   const { step, built, items } = planned;
   return (
     <article aria-labelledby="step-title">
@@ -69,7 +83,14 @@ const Step = ({ planned }: { planned: PlannedStep }) => {
       )}
       {built.call && (
         <p className="mt-2 text-sm text-quiet">
-          Call: <b className="text-ink">{CALLS[built.call].label}</b>. Wiring and ruler are set to it.
+          Call: <b className="text-ink">{CALLS[built.call].label}</b>.{' '}
+          {built.call === call ? (
+            'Wiring and ruler are set to it.'
+          ) : (
+            <button type="button" className="bare-button -my-2 px-1 underline underline-offset-4" onClick={() => built.call && setCall(built.call)}>
+              Set wiring and ruler to it
+            </button>
+          )}
         </p>
       )}
       {built.waits.length > 0 && (
@@ -93,18 +114,18 @@ const StartupPage = () => {
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const setCall = useJob((job) => job.setCall);
-  const now = useJobNow();
   const steps = useMemo(() => startupPlan(facts, readings, moment), [facts, readings, moment]);
   const [chosen, setChosen] = useState(() => steps.find((planned) => tally([planned]).open > 0)?.step.id ?? steps[0]!.step.id);
   const top = useRef<HTMLDivElement>(null);
-  const at = Math.max(0, steps.findIndex(({ step }) => step.id === chosen));
+  const at = Math.max(
+    0,
+    steps.findIndex(({ step }) => step.id === chosen),
+  );
   const planned = steps[at]!;
-  const { call } = planned.built;
-  useEffect(() => {
-    if (call && now().moment.call !== call) setCall(call);
-  }, [call, now, setCall]);
   const go = (id: string) => {
     setChosen(id);
+    const call = steps.find(({ step }) => step.id === id)?.built.call;
+    if (call) setCall(call);
     top.current?.scrollIntoView({ block: 'start' });
   };
   const counts = tally(steps);

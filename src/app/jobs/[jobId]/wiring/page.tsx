@@ -79,7 +79,8 @@ const WiringPage = () => {
         </section>
       </div>
       <p className="mt-5 border-l-4 border-fail pl-3 text-sm">
-        24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor; measure live only if trained. Colours are convention, not proof: trace them. The unit’s own wiring label wins over this drawing.
+        24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor; measure live only if trained. Colours are
+        convention, not proof: trace them. The unit’s own wiring label wins over this drawing.
       </p>
       {findings.length > 0 && (
         <ul aria-label="Findings" className="mt-5 space-y-2">
@@ -98,7 +99,13 @@ const WiringPage = () => {
           <h2 className="font-label text-2xl font-semibold">Expected at the terminals, V</h2>
           <div role="group" aria-label="Reversing valve shown" className="flex">
             {(['O', 'B'] as const).map((each) => (
-              <button key={each} type="button" aria-pressed={valve === each} onClick={() => setShownValve(each)} className="plain-button aria-pressed:bg-ink aria-pressed:text-paper">
+              <button
+                key={each}
+                type="button"
+                aria-pressed={valve === each}
+                onClick={() => setShownValve(each)}
+                className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
+              >
                 {each} system{each === reversingValve ? ' (this one)' : ''}
               </button>
             ))}
