@@ -22,13 +22,15 @@ const commandOf = (pid) => {
 /** What an earlier start left: still at work, or interrupted with the application orphaned. */
 if (existsSync(runFile)) {
   const { demoPid, appPid, address } = JSON.parse(readFileSync(runFile, 'utf8'));
-  if (commandOf(demoPid).includes('demo.mjs')) giveUp(`It is running already: ${address}\nStop that one first (Ctrl-C where it runs).`);
-  if (/next/.test(commandOf(appPid))) {
+  if (commandOf(demoPid).includes('demo.mjs'))
+    giveUp(`It is running already${address ? `: ${address}` : ' and still starting'}.\nStop that one first (Ctrl-C where it runs).`);
+  if (appPid && /next/.test(commandOf(appPid))) {
     say('Cleaning up after an interrupted run …');
     process.kill(appPid, 'SIGKILL');
   }
-  rmSync(runFile);
 }
+const tell = (what) => writeFileSync(runFile, JSON.stringify({ demoPid: process.pid, ...what }));
+tell({});
 
 ensurePackages();
 const postgres = await startPostgres('postgres');
@@ -55,6 +57,6 @@ if (!npmRun('seed', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' }, isReset ? 
 if (!isDev && !ensureBuild()) fail('The build failed; the reasons are above.');
 const port = await freePort(Number(process.env.PORT ?? 4300));
 started = await startApp({ databaseUrl, port, host: process.env.HOST ?? '127.0.0.1', isDev });
-writeFileSync(runFile, JSON.stringify({ demoPid: process.pid, appPid: started.app.pid, address: started.address }));
+tell({ appPid: started.app.pid, address: started.address });
 started.app.once('exit', stop);
 say(`\nGate Cross is ready: ${started.address}\nCtrl-C stops it and its database.`);

@@ -72,10 +72,10 @@ export const Scale = () => {
           {gaps.map(({ gap, isHole }) => (
             <span
               key={`${isHole} ${gap[0]}`}
-              className={`pointer-events-none absolute inset-y-0 flex items-end justify-center overflow-visible border-x-2 border-dashed ${isHole ? 'border-fail bg-[color-mix(in_srgb,var(--fail)_22%,transparent)]' : 'border-warn bg-[color-mix(in_srgb,var(--warn)_18%,transparent)]'}`}
+              className={`pointer-events-none absolute inset-y-0 flex items-center justify-center overflow-visible border-x-2 pb-6 border-dashed ${isHole ? 'border-fail bg-[color-mix(in_srgb,var(--fail)_22%,transparent)]' : 'border-warn bg-[color-mix(in_srgb,var(--warn)_18%,transparent)]'}`}
               style={band(spanF, gap)}
             >
-              <span className={`mb-0.5 px-1 font-label text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}>
+              <span className={`px-1 font-label text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}>
                 {isHole ? 'Hole' : 'Short'}
               </span>
             </span>
@@ -86,7 +86,9 @@ export const Scale = () => {
               className="pointer-events-none absolute inset-y-0 border-l border-dashed border-ink"
               style={{ left: `${percentAlong(spanF, mark.atF)}%` }}
             >
-              <span className="absolute bottom-0 left-1 font-label text-sm leading-tight whitespace-nowrap text-ink">
+              <span
+                className={`absolute bottom-0 font-label text-sm leading-tight whitespace-nowrap text-ink ${percentAlong(spanF, mark.atF) > 80 ? 'right-1' : 'left-1'}`}
+              >
                 {mark.label} <span className="font-mono text-xs">{Math.round(mark.atF)}</span>
               </span>
             </span>
