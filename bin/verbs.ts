@@ -14,6 +14,7 @@ import { roundTo } from '../src/core/units/round';
 import { plan } from '../src/core/wiring/plan';
 import { wiringState } from '../src/core/wiring/state';
 import { statesOfAllCalls } from '../src/core/wiring/terminal-table';
+import { stripsReport } from './strips-report';
 
 type Read = (file: string | undefined) => string;
 
@@ -74,7 +75,7 @@ export const VERBS: Readonly<Record<string, Verb>> = {
       return sample ? answered(sampleFile(sample)) : refused('id', `must be one of ${SAMPLES.map((each) => each.id).join(', ')}`);
     },
   },
-  check: { usage: 'check FILE', run: ([file], read) => withJob(read(file), ({ facts }) => answered(check(facts))) },
+  check: { usage: 'check FILE', run: ([file], read) => withJob(read(file), ({ facts, readings }) => answered(check(facts, readings))) },
   states: {
     usage: 'states FILE [--outdoor F]',
     run: (words, read) =>
@@ -100,6 +101,10 @@ export const VERBS: Readonly<Record<string, Verb>> = {
         });
         return answered({ outdoorF: moment.outdoorF, calls: Object.fromEntries(calls) });
       }),
+  },
+  strips: {
+    usage: 'strips FILE [--call CALL] [--outdoor F]',
+    run: (words, read) => withMoment(words, read, (job, moment, call) => answered(stripsReport(job, { ...moment, call: call ?? 'heat-aux' }))),
   },
   spice: {
     usage: 'spice FILE --call CALL [--outdoor F]',

@@ -123,7 +123,7 @@ describe('of a job', () => {
   test('too small a kit is said to be short', () => {
     const facts: Facts = {
       ...assumedFacts(),
-      heatKit: { ...assumedFacts().heatKit, elements: [{ kW: 1, bank: 1 }] },
+      heatKit: { ...assumedFacts().heatKit, elements: [{ kW: 1, bank: 1, onS: 0, offS: 0 }] },
       house: { ...assumedFacts().house, designBtuh: 60_000 },
     };
     expect(rulerVerdict(facts, 10)).toMatchObject({ grade: 'short' });

@@ -140,7 +140,7 @@ describe('refused with the path and what to do', () => {
     [
       'seven elements',
       (f) => {
-        f.facts.heatKit.elements = Array(7).fill({ kW: 1, bank: 1 });
+        f.facts.heatKit.elements = Array(7).fill({ kW: 1, bank: 1, onS: 0, offS: 0 });
       },
       'facts.heatKit.elements',
       /at most 6/,

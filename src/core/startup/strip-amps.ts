@@ -1,22 +1,20 @@
+import { bankCoilId } from '../devices/air-handler';
 import type { Facts } from '../job/document';
 import { elementAmps } from '../strips/element';
 import { explainAmps } from '../strips/explain-amps';
 import { jobElements, jobKit } from '../strips/from-job';
+import { KIT_OVER, KIT_SHORT } from '../strips/tolerance';
 import { roundTo } from '../units/round';
 import type { WiringState } from '../wiring/state';
 import { expectWithin } from './expect';
 import type { ClampPlace, Item } from './step';
-
-/** A kit may deliver this share less or more than its nameplate, corrected to the measured volts. */
-export const KIT_SHORT = 0.1;
-export const KIT_OVER = 0.05;
 
 const WITH_BLOWER: ClampPlace = { id: 'with-blower', label: 'Feed with the blower in it' };
 const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 
 /** Elements that the solved circuit brings on: those of banks whose sequencer has pulled in. */
 export const elementsOn = (facts: Facts, state: WiringState): number[] =>
-  facts.heatKit.elements.flatMap(({ bank }, at) => (state.energised.has(`sequencer ${bank}`) ? [at] : []));
+  facts.heatKit.elements.flatMap(({ bank }, at) => (state.energised.has(bankCoilId(bank)) ? [at] : []));
 
 const names = (elements: readonly number[]) =>
   elements.length === 0 ? 'no element' : elements.length === 1 ? `element ${elements[0]! + 1}` : `elements ${elements.map((at) => at + 1).join(', ')}`;

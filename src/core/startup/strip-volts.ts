@@ -1,6 +1,6 @@
 import type { Facts } from '../job/document';
 import { expectWithin } from './expect';
-import type { Item } from './step';
+import type { Item, Wait } from './step';
 
 /** A kit's supply under its own load may fall this share below the service, or stand this share above it. */
 const LOADED_TOLERANCE = 0.07;
@@ -18,4 +18,12 @@ export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
           means: value < serviceVolts ? 'Low under load: every element gives less.' : 'High.',
           next: 'Compare with the panel: more than 3 % between the two is the conductor or a lug.',
         },
+});
+
+/** The wait until the slowest switch of the kit has closed. */
+export const sequencerWait = ({ heatKit }: Facts): Wait => ({
+  id: 'sequencer',
+  label: 'Slowest heat switch',
+  seconds: Math.max(0, ...heatKit.elements.map(({ onS }) => onS)),
+  why: 'An element that has not come in yet looks like a dead one.',
 });

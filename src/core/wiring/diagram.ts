@@ -34,13 +34,13 @@ export interface Diagram {
 }
 
 /** What each row carries; marks that are wired together share one. */
-const ROW_MARKS: readonly (readonly string[])[] = [['R'], ['C'], ['Y'], ['O', 'B'], ['G'], ['AUX', 'W1', 'W'], ['E', 'W2']];
+const ROW_MARKS: readonly (readonly string[])[] = [['R'], ['C'], ['Y'], ['O', 'B'], ['G'], ['AUX', 'W1', 'W'], ['E', 'W2'], ['W3']];
 
 const rowOf = (mark: string) => ROW_MARKS.findIndex((marks) => marks.includes(mark));
 
 /** Lays a planned harness out for drawing. */
 export const diagram = (harness: Harness): Diagram => ({
-  rows: ROW_MARKS.length,
+  rows: 1 + Math.max(...harness.devices.flatMap(({ terminals }) => terminals.map(({ mark }) => rowOf(mark)))),
   devices: harness.devices.map(({ id, label, plateName, terminals, coils, contacts }) => ({
     id,
     label,

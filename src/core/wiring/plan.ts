@@ -1,4 +1,5 @@
 import { devicesOf } from '../devices';
+import { heatInputs } from '../devices/air-handler';
 import type { DeviceId } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { WireGauge } from '../units/constants';
@@ -12,7 +13,7 @@ interface Run {
   readonly carries: string;
 }
 
-const at = (device: DeviceId, mark: string): TerminalRef => ({ device, mark });
+const terminal = (device: DeviceId, mark: string): TerminalRef => ({ device, mark });
 
 /** Gives each run its usual colour where the cable has it, else the next one free; none where the cable is used up. */
 const dealColours = (runs: readonly Run[], conductors: number): (Colour | null)[] => {
@@ -33,8 +34,8 @@ const landed = (cable: Cable, runs: readonly Run[]): { conductors: Conductor[]; 
       id: `${cable.id} ${run.from}`,
       cable: cable.id,
       colour: colours[index]!,
-      from: at(cable.from, run.from),
-      to: at(cable.to, run.to),
+      from: terminal(cable.from, run.from),
+      to: terminal(cable.to, run.to),
       carries: run.carries,
     })),
     spares: COLOURS.slice(0, cable.conductors).filter((colour) => !colours.includes(colour)),
@@ -56,7 +57,7 @@ const cable = (id: CableId, label: string, from: DeviceId, to: DeviceId, gauge: 
  * A cable with too few conductors is planned all the same; what it lacks has no colour, and a rule says so.
  */
 export const plan = (facts: Facts): Harness => {
-  const { thermostat, airHandler, outdoorUnit, heatKit, cables } = facts;
+  const { thermostat, outdoorUnit, heatKit, cables } = facts;
   const wall = cable(
     'thermostat-cable',
     'Thermostat cable',
@@ -69,7 +70,7 @@ export const plan = (facts: Facts): Harness => {
   const yard = cable('outdoor-cable', 'Outdoor cable', 'air-handler', 'outdoor-unit', cables.outdoorGauge, cables.outdoorLengthFt, cables.outdoorConductors);
   const valve = outdoorUnit.reversingValve;
   const hasKit = heatKit.elements.length > 0;
-  const hasW2 = airHandler.wInputs === 'W1+W2';
+  const inputs = heatInputs(facts);
 
   const fromWall = landed(wall, [
     { from: 'R', to: 'R', colour: 'red', carries: 'hot' },
@@ -88,17 +89,18 @@ export const plan = (facts: Facts): Harness => {
   ]);
   const jumpers: Jumper[] = hasKit
     ? [
-        { id: 'jumper AUX–E', from: at('thermostat', 'AUX'), to: at('thermostat', 'E'), why: 'One electric source serves auxiliary and emergency heat.' },
-        ...(hasW2
-          ? [
-              {
-                id: 'jumper W1–W2',
-                from: at('air-handler', 'W1'),
-                to: at('air-handler', 'W2'),
-                why: 'The thermostat has one auxiliary output, and the kit needs both inputs for all of its heat.',
-              },
-            ]
-          : []),
+        {
+          id: 'jumper AUX–E',
+          from: terminal('thermostat', 'AUX'),
+          to: terminal('thermostat', 'E'),
+          why: 'One electric source serves auxiliary and emergency heat.',
+        },
+        ...inputs.slice(1).map((mark, at) => ({
+          id: `jumper ${inputs[at]!}–${mark}`,
+          from: terminal('air-handler', inputs[at]!),
+          to: terminal('air-handler', mark),
+          why: 'The thermostat has one auxiliary output, and the kit needs every input for all of its heat.',
+        })),
       ]
     : [];
   return {

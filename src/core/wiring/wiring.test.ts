@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { check } from '../check';
 import { toSpice } from '../circuit/spice';
 import { CALL_IDS, type CallId, DEFAULT_MOMENT } from '../control/moment';
+import { bankCoilId } from '../devices/air-handler';
 import { assumedFacts, type Facts } from '../job/document';
 import { SAMPLES } from '../job/samples';
 import { plan } from './plan';
@@ -31,9 +32,9 @@ describe('what is hot at the outdoor unit', () => {
 test('in defrost the valve stands as in cooling, O and B alike, and the strips come', () => {
   const o = at(withValve(base, 'O'), 'defrost');
   const b = at(withValve(base, 'B'), 'defrost');
-  expect([...o.energised]).toEqual(expect.arrayContaining(['contactor', 'reversing valve', 'sequencer 1']));
+  expect([...o.energised]).toEqual(expect.arrayContaining(['contactor', 'reversing valve', bankCoilId(1)]));
   expect(b.energised.has('reversing valve')).toBe(false);
-  expect(b.energised.has('sequencer 1')).toBe(true);
+  expect(b.energised.has(bankCoilId(1))).toBe(true);
   expect(terminalVolts(o, 'thermostat', 'AUX')).toBeGreaterThan(20); // the board's output feeds back to the wall
   expect(terminalVolts(o, 'thermostat', 'O')).toBeLessThan(1);
 });
@@ -41,7 +42,7 @@ test('in defrost the valve stands as in cooling, O and B alike, and the strips c
 test('without strips in defrost no conductor goes out for them, and none come', () => {
   const cold: Facts = { ...base, outdoorUnit: { ...base.outdoorUnit, stripsInDefrost: false } };
   expect(plan(cold).conductors.some(({ to }) => to.device === 'outdoor-unit' && to.mark === 'W')).toBe(false);
-  expect(at(cold, 'defrost').energised.has('sequencer 1')).toBe(false);
+  expect(at(cold, 'defrost').energised.has(bankCoilId(1))).toBe(false);
 });
 
 test('a thermostat set the other way round cools when heat is called', () => {
@@ -52,11 +53,11 @@ test('a thermostat set the other way round cools when heat is called', () => {
 
 test('lockouts: the strips become first stage below, and are held above', () => {
   const gated: Facts = { ...base, thermostat: { ...base.thermostat, outdoorSensor: 'wired' }, gates: { compressorBelowF: 20, auxAboveF: 40 } };
-  expect([...at(gated, 'heat-1', 19).energised]).toEqual(expect.arrayContaining(['sequencer 1', 'blower relay']));
+  expect([...at(gated, 'heat-1', 19).energised]).toEqual(expect.arrayContaining([bankCoilId(1), 'blower relay']));
   expect(at(gated, 'heat-1', 19).energised.has('contactor')).toBe(false);
   expect(at(gated, 'heat-1', 20).energised.has('contactor')).toBe(true);
   const mild = at(gated, 'heat-aux', 41);
-  expect(mild.energised.has('sequencer 1')).toBe(false);
+  expect(mild.energised.has(bankCoilId(1))).toBe(false);
   expect(mild.held).toEqual([{ source: 'strips', why: expect.stringContaining('locked out above 40 °F') }]);
   expect(at(gated, 'defrost', 10).energised.has('contactor')).toBe(false);
 });
@@ -81,8 +82,8 @@ const anyFacts: fc.Arbitrary<Facts> = fc
       heatKit: {
         ...facts.heatKit,
         elements: [
-          { kW: 4.8, bank: 1 },
-          { kW: 4.8, bank: two ? 2 : 1 },
+          { kW: 4.8, bank: 1, onS: 20, offS: 40 },
+          { kW: 4.8, bank: two ? 2 : 1, onS: 45, offS: 20 },
         ],
       },
       thermostat: { ...facts.thermostat, outdoorSensor: sensor ? 'wired' : 'none', power: battery ? 'battery' : 'C' },
@@ -96,7 +97,7 @@ describe('every plan', () => {
     fc.assert(
       fc.property(anyFacts, fc.integer({ min: -20, max: 70 }), (facts, outdoorF) => {
         const state = at(facts, 'emergency', outdoorF);
-        for (const { bank } of facts.heatKit.elements) expect(state.energised.has(`sequencer ${bank}`)).toBe(true);
+        for (const { bank } of facts.heatKit.elements) expect(state.energised.has(bankCoilId(bank))).toBe(true);
         expect(state.energised.has('contactor')).toBe(false);
       }),
     );
@@ -107,7 +108,7 @@ describe('every plan', () => {
       fc.property(anyFacts, fc.constantFrom(...CALL_IDS), fc.integer({ min: -20, max: 70 }), (facts, call, outdoorF) => {
         const state = at(facts, call, outdoorF);
         expect(state.chattering).toEqual([]);
-        if (state.energised.has('sequencer 1')) expect(state.energised.has('blower relay')).toBe(true);
+        if (state.energised.has(bankCoilId(1))) expect(state.energised.has('blower relay')).toBe(true);
       }),
     );
   });
@@ -143,8 +144,8 @@ describe('rules', () => {
         heatKit: {
           ...facts.heatKit,
           elements: [
-            { kW: 4.8, bank: 1 },
-            { kW: 4.8, bank: 2 },
+            { kW: 4.8, bank: 1, onS: 20, offS: 40 },
+            { kW: 4.8, bank: 2, onS: 45, offS: 20 },
           ],
         },
       }),

@@ -1,6 +1,7 @@
 /** The pages of a job in the order of the work; the digits go to them. */
 export const JOB_PAGES = [
   { id: 'sheet', label: 'Sheet' },
+  { id: 'strips', label: 'Strips' },
   { id: 'wiring', label: 'Wiring' },
   { id: 'startup', label: 'Startup' },
   { id: 'handover', label: 'Handover' },

@@ -6,10 +6,11 @@ import type { PlannedItem } from '@/core/startup/plan';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
-import { usePerson } from '../person';
 import { When } from '../when';
+import { AskName } from './ask-name';
 import { Expected } from './expected';
 import { GradeMark } from './grade-mark';
+import { useKeepReading } from './use-keep-reading';
 
 const STEPS: Record<string, number> = { V: 1, A: 0.1, Ω: 0.1, '°F': 0.5, 'in. w.c.': 0.01, min: 0.5 };
 const LEAST: Record<string, number> = { '°F': -60 };
@@ -37,20 +38,10 @@ const History = ({ item, unit }: { item: string; unit: string }) => {
 /** One reading of a step: what to expect, a field for what was read, and what that means. */
 export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
   const { key, item, reading } = planned;
-  const addReading = useJob((job) => job.addReading);
-  const author = usePerson((person) => person.author);
+  const { keep: keepReading, asksName } = useKeepReading(key);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [asksName, setAsksName] = useState(false);
   const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
-  const keep = (value: number | 'OL' | 'done', at = place) => {
-    if (!author.trim()) {
-      setAsksName(true);
-      document.getElementById('reading-author')?.focus();
-      return;
-    }
-    setAsksName(false);
-    addReading({ item: key, value, place: at, replaces: reading?.id ?? null });
-  };
+  const keep = (value: number | 'OL' | 'done', at = place) => keepReading(value, at);
   const { verdict } = planned;
   const expected = chosen === null ? planned.expected : item.expect(place);
   const isDone = reading?.value === 'done';
@@ -68,11 +59,7 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
           <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
           <span className="flex-1">{item.label}</span>
         </button>
-        {asksName && (
-          <p role="alert" className="text-sm font-medium text-fail">
-            Say first who is reading, above.
-          </p>
-        )}
+        <AskName isShown={asksName} />
         <div className="pl-9">
           <History item={key} unit="" />
         </div>
@@ -115,11 +102,7 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
           />
         </div>
       )}
-      {asksName && (
-        <p role="alert" className="text-sm font-medium text-fail">
-          Say first who is reading, above: the reading is not kept yet.
-        </p>
-      )}
+      <AskName isShown={asksName} />
       {verdict && (
         <p
           className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${verdict.grade === 'fail' ? 'bg-fail-wash px-2 py-1' : verdict.grade === 'warn' ? 'bg-warn-wash px-2 py-1' : ''}`}

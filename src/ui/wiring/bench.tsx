@@ -78,7 +78,12 @@ const Terminal = ({
   );
 };
 
-const Column = ({ device, column, ...rest }: { device: DiagramDevice; column: number } & Pick<BenchProps, 'state' | 'probes' | 'onProbe'>) => {
+const Column = ({
+  device,
+  column,
+  rows,
+  ...rest
+}: { device: DiagramDevice; column: number; rows: number } & Pick<BenchProps, 'state' | 'probes' | 'onProbe'>) => {
   const side = column === 1 ? 'left' : column === 3 ? 'middle' : 'right';
   return (
     <>
@@ -86,7 +91,7 @@ const Column = ({ device, column, ...rest }: { device: DiagramDevice; column: nu
         <h3 className="font-label text-base leading-tight font-semibold sm:text-xl">{device.label}</h3>
         <p className="truncate text-xs text-quiet">{device.plateName}</p>
       </div>
-      <div aria-hidden style={{ gridColumn: column, gridRow: `${FIRST_ROW} / span 7` }} className="-mx-1 -my-1 rounded border-2 border-ink bg-sheet" />
+      <div aria-hidden style={{ gridColumn: column, gridRow: `${FIRST_ROW} / span ${rows}` }} className="-mx-1 -my-1 rounded border-2 border-ink bg-sheet" />
       {device.terminals.map((terminal) => (
         <div key={terminal.mark} style={{ gridColumn: column, gridRow: FIRST_ROW + terminal.row }} className="relative z-[1] flex min-w-0 py-0.5">
           <Terminal
@@ -170,7 +175,7 @@ export const Bench = ({ diagram, state, probes, onProbe }: BenchProps) => (
   >
     {diagram.devices.map((device, at) => (
       <Fragment key={device.id}>
-        <Column device={device} column={at * 2 + 1} state={state} probes={probes} onProbe={onProbe} />
+        <Column device={device} column={at * 2 + 1} rows={diagram.rows} state={state} probes={probes} onProbe={onProbe} />
         {diagram.cables[at] && <CableWires cable={diagram.cables[at]} column={at * 2 + 2} rows={diagram.rows} state={state} />}
       </Fragment>
     ))}

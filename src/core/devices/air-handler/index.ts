@@ -5,21 +5,29 @@ import type { Coil, Device } from '../device';
 const OPEN_CIRCUIT_VOLTS = 26.6;
 const OHMS_AT_40_VA = 1.5;
 
-const sequencer = (bank: 1 | 2, va: number): Coil => ({
-  id: `sequencer ${bank}`,
-  label: `Sequencer ${bank}`,
+/** The heat inputs of a board, in order. */
+export const heatInputs = ({ airHandler }: Facts): readonly string[] => airHandler.wInputs.split('+');
+
+const SWITCH_WORDS = { sequencer: 'Sequencer', relay: 'Relay', contactor: 'Contactor' } as const;
+
+const bankCoil = (facts: Facts, bank: number): Coil => ({
+  id: bankCoilId(bank),
+  label: `${SWITCH_WORDS[facts.heatKit.switching]} ${bank}`,
   from: `W${bank}`,
   to: 'C',
-  va,
+  va: facts.heatKit.sequencerVA,
   source: 'strips',
-  does: `Its heater warms and closes heat bank ${bank} after its delay.`,
+  does: facts.heatKit.switching === 'sequencer' ? `Its heater warms and closes heat bank ${bank} after its delay.` : `Closes heat bank ${bank}.`,
 });
 
+/** The id of the coil that brings a bank. */
+export const bankCoilId = (bank: number): string => `heat bank ${bank}`;
+
 /** An air handler with the system's transformer and an electric heat kit plugged in. Y and the valve terminal are splices. */
-export const airHandler = ({ airHandler: facts, heatKit, outdoorUnit }: Facts): Device => {
-  const hasW2 = facts.wInputs === 'W1+W2';
-  const hasKit = heatKit.elements.length > 0;
-  const hasBank2 = heatKit.elements.some(({ bank }) => bank === 2);
+export const airHandler = (job: Facts): Device => {
+  const { airHandler: facts, heatKit, outdoorUnit } = job;
+  const inputs = heatInputs(job);
+  const banks = [...new Set(heatKit.elements.map(({ bank }) => bank))].sort();
   return {
     id: 'air-handler',
     label: 'Air handler',
@@ -30,13 +38,11 @@ export const airHandler = ({ airHandler: facts, heatKit, outdoorUnit }: Facts): 
       { mark: 'Y', carries: 'compressor, passed on' },
       { mark: outdoorUnit.reversingValve, carries: 'reversing valve, passed on' },
       { mark: 'G', carries: 'blower' },
-      { mark: 'W1', carries: 'heat bank 1' },
-      ...(hasW2 ? [{ mark: 'W2', carries: 'heat bank 2' }] : []),
+      ...inputs.map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` })),
     ],
     coils: [
       { id: 'blower relay', label: 'Blower', from: 'G', to: 'C', va: facts.blowerRelayVA, source: 'blower', does: 'Starts the blower.' },
-      ...(hasKit ? [sequencer(1, heatKit.sequencerVA)] : []),
-      ...(hasKit && hasW2 && hasBank2 ? [sequencer(2, heatKit.sequencerVA)] : []),
+      ...banks.filter((bank) => bank <= inputs.length).map((bank) => bankCoil(job, bank)),
     ],
     contacts: [],
     transformer: { plus: 'R', minus: 'C', openCircuitVolts: OPEN_CIRCUIT_VOLTS, ohms: (OHMS_AT_40_VA * 40) / facts.transformerVA },

@@ -1,4 +1,4 @@
-import { choiceFact, numberFact, textFact } from '../fact';
+import { choiceFact, numberFact, numbersFact, optionalNumberFact, textFact } from '../fact';
 
 const airflow = (label: string, assumed: number, why?: string) =>
   numberFact({ label, place: 'closet', unit: 'CFM', min: 200, max: 3000, step: 25, assumed, ...(why ? { why } : {}) });
@@ -25,7 +25,8 @@ export const airHandler = {
     place: 'closet',
     options: [
       { value: 'W1', label: 'W1 only' },
-      { value: 'W1+W2', label: 'W1 and W2' },
+      { value: 'W1+W2', label: 'W1, W2' },
+      { value: 'W1+W2+W3', label: 'W1, W2, W3' },
     ],
     assumed: 'W1',
     why: 'W1 alone may bring only part of the kit.',
@@ -39,6 +40,29 @@ export const airHandler = {
     step: 0.05,
     assumed: 0.5,
     why: 'From the blower table on the door.',
+  }),
+  allowedKitsKW: numbersFact({
+    label: 'Kits allowed',
+    place: 'closet',
+    unit: 'kW',
+    min: 1,
+    max: 40,
+    step: 0.1,
+    least: 0,
+    most: 12,
+    item: 'kit',
+    assumed: [],
+    why: 'From the air handler’s label. Left empty, the kit is not judged against it.',
+  }),
+  maxSupplyF: optionalNumberFact({
+    label: 'Hottest supply air allowed',
+    place: 'closet',
+    unit: '°F',
+    min: 90,
+    max: 200,
+    assumed: null,
+    none: 'not read yet',
+    why: 'From the air handler’s or the kit’s label.',
   }),
   transformerVA: numberFact({ label: 'Transformer', place: 'closet', unit: 'VA', min: 20, max: 100, step: 5, assumed: 40 }),
   fuseAmps: choiceFact({

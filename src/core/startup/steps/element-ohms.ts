@@ -1,9 +1,9 @@
 import { elementOhms } from '../../strips/element';
 import { jobElements } from '../../strips/from-job';
+import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from '../../strips/tolerance';
 import { roundTo } from '../../units/round';
 import { expectWithin } from '../expect';
 import type { StartupStep } from '../step';
-import { KIT_OVER, KIT_SHORT } from '../strip-amps';
 
 export const elementOhmsStep: StartupStep = {
   id: 'element-ohms',
@@ -21,13 +21,7 @@ export const elementOhmsStep: StartupStep = {
     waits: [],
     items: jobElements(facts).map((element, at) => {
       const ohms = elementOhms(element);
-      // More power than the plate is fewer ohms, less power is more.
-      const expected = expectWithin(
-        ohms,
-        1 - 1 / (1 + KIT_OVER),
-        1 / (1 - KIT_SHORT) - 1,
-        `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`,
-      );
+      const expected = expectWithin(ohms, OHMS_LOW_SHARE, OHMS_HIGH_SHARE, `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`);
       return {
         id: `ohms-${at + 1}`,
         label: `Element ${at + 1} (${element.kW} kW)`,

@@ -8,7 +8,7 @@ import { returnItem, supplyItem } from '../air-items';
 import { OUTDOOR_ITEM } from '../conditions';
 import { numberRead, type StartupStep, stepMoment } from '../step';
 import { elementsOn, stripAmpsItems } from '../strip-amps';
-import { stripVoltsItem } from '../strip-volts';
+import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
 
 export const heatAux: StartupStep = {
@@ -32,9 +32,7 @@ export const heatAux: StartupStep = {
         ...state.held.map(({ why }) => why),
       ],
       call: 'heat-aux',
-      waits: [
-        { id: 'sequencer', label: 'Sequencers', seconds: facts.heatKit.sequencerSeconds, why: 'An element that has not come in yet looks like a dead one.' },
-      ],
+      waits: [sequencerWait(facts)],
       items: [
         ...terminalItems(context, 'heat-aux', 'heat-aux', ['air-handler-W1', 'outdoor-unit-Y', 'outdoor-unit-W']),
         stripVoltsItem(facts),

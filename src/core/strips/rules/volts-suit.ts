@@ -8,7 +8,19 @@ export const voltsSuit: Rule<Facts> = {
   why: 'Heat falls with the square of the volts: a 240 V kit on 208 V gives three quarters.',
   check: (facts) => {
     const { ratedVolts, serviceVolts, elements } = facts.heatKit;
-    if (elements.length === 0 || ratedVolts - serviceVolts < 20) return [];
+    if (elements.length === 0 || Math.abs(ratedVolts - serviceVolts) < 20) return [];
+    const share = Math.round((serviceVolts / ratedVolts) ** 2 * 100);
+    if (serviceVolts > ratedVolts) {
+      return [
+        {
+          severity: 'error',
+          what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it would give ${share} % of its plate, and burn.`,
+          mend: 'Fit a kit for the service, or correct plate and service.',
+          page: 'sheet',
+          fact: 'heatKit.ratedVolts',
+        },
+      ];
+    }
     const rated = jobKit(facts, ratedVolts).deliveredKW;
     return [
       {

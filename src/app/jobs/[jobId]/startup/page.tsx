@@ -6,36 +6,10 @@ import { CALLS } from '@/core/control/moment';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, startupPlan, stepGrade, tally } from '@/core/startup/plan';
 import { useJob } from '@/ui/job/provider';
-import { usePerson } from '@/ui/person';
 import { Countdown } from '@/ui/startup/countdown';
 import { GradeMark } from '@/ui/startup/grade-mark';
 import { StartupItem } from '@/ui/startup/item';
-
-const Person = () => {
-  const { author, instrument, set } = usePerson();
-  return (
-    <div className="mb-3 flex flex-wrap gap-x-4 gap-y-1 border-b border-line pb-2">
-      {(
-        [
-          ['author', 'Who is reading', author, 'name'],
-          ['instrument', 'With', instrument, 'off'],
-        ] as const
-      ).map(([field, label, value, autoComplete]) => (
-        <label key={field} className="flex min-w-60 flex-1 items-center gap-2">
-          <span className="eyebrow shrink-0">{label}</span>
-          <input
-            id={`reading-${field}`}
-            value={value}
-            maxLength={80}
-            autoComplete={autoComplete}
-            onChange={(event) => set({ [field]: event.target.value })}
-            className="field-box min-w-0 flex-1"
-          />
-        </label>
-      ))}
-    </div>
-  );
-};
+import { PersonLine } from '@/ui/startup/person-line';
 
 const StepList = ({ steps, current, onGo }: { steps: readonly PlannedStep[]; current: string; onGo: (id: string) => void }) => (
   <ol className="max-lg:hidden">
@@ -157,7 +131,7 @@ const StartupPage = () => {
         <StepList steps={steps} current={planned.step.id} onGo={go} />
       </div>
       <div className="min-w-0 max-w-3xl flex-1">
-        <Person />
+        <PersonLine />
         <h2 id="step-title" className="font-label text-3xl font-semibold">
           <span className="font-mono text-lg text-quiet">
             {at + 1}/{steps.length}

@@ -1,0 +1,48 @@
+import { roundTo } from '../units/round';
+import { airflowRead } from './air-items';
+import { type Item, type StartupContext } from './step';
+
+/** The blower's setting stands within this share of the airflow that the rise gives. */
+const SETTING_SHARE = 0.15;
+
+/** Airflow by temperature rise with strips alone, and what it says of the blower's setting. */
+export type AirflowCheck =
+  | { readonly kind: 'waits' }
+  | { readonly kind: 'read'; readonly cfm: number; readonly grade: 'pass' | 'warn' | 'fail'; readonly means: string; readonly next?: string };
+
+/** Heater amps of all circuits as read, the blower's taken off where it was in the clamp; undefined until every circuit is read. */
+const heaterAmpsRead = (context: StartupContext, items: readonly Item[]): number | undefined => {
+  let sum = 0;
+  for (const item of items) {
+    const reading = context.readings.get(`emergency/${item.id}`);
+    if (typeof reading?.value !== 'number') return undefined;
+    const hasBlower = item.places !== undefined && reading.place !== 'heaters-only';
+    sum += reading.value - (hasBlower ? context.facts.airHandler.blowerAmps : 0);
+  }
+  return sum;
+};
+
+/**
+ * Judges the airflow from the emergency-heat readings: volts and amps of the strips, return and supply air.
+ * @param ampsItems the clamp items of the step, one a circuit
+ */
+export const airflowCheck = (context: StartupContext, ampsItems: readonly Item[]): AirflowCheck => {
+  const cfm = airflowRead(context, 'emergency', heaterAmpsRead(context, ampsItems));
+  if (cfm === undefined) return { kind: 'waits' };
+  const { auxCfm } = context.facts.airHandler;
+  const { minCfm } = context.facts.heatKit;
+  const air = `Airflow by temperature rise: ${roundTo(cfm, 0)} CFM; the blower is set for ${auxCfm}, the kit needs ${minCfm}.`;
+  if (cfm < minCfm)
+    return { kind: 'read', cfm, grade: 'fail', means: air, next: 'Too little air for these strips: switch them off, then filter, registers, blower setting.' };
+  if (Math.abs(cfm - auxCfm) <= SETTING_SHARE * auxCfm) return { kind: 'read', cfm, grade: 'pass', means: air };
+  return {
+    kind: 'read',
+    cfm,
+    grade: 'warn',
+    means: air,
+    next:
+      cfm < auxCfm
+        ? 'Less air than the setting: filter, coil, registers, static pressure; or a tap other than the Sheet says.'
+        : 'More air than the setting: look at the tap or switch again; check that probes stand out of sight of the strips.',
+  };
+};

@@ -1,0 +1,82 @@
+import type { Facts } from '../job/document';
+import { temperatureRiseF } from '../units/air';
+import { BTU_PER_KWH } from '../units/constants';
+import { copperFor } from './conductors';
+import { elementKW } from './element';
+import { jobElements } from './from-job';
+import { ladder } from './ladder';
+
+/** Supply air with the first banks on, alone and with the heat pump. */
+export interface StageAir {
+  readonly banks: readonly number[];
+  readonly kW: number;
+  readonly aloneF: number;
+  readonly withHeatPumpF: number;
+  /** Null where the label's limit is not known. */
+  readonly isWithinLimit: boolean | null;
+}
+
+/** One circuit: what it needs and what was found. */
+export interface CircuitFit {
+  readonly at: number;
+  readonly loadAmps: number;
+  readonly minCircuitAmps: number;
+  readonly needsBreakerAmps: number | null;
+  readonly foundBreakerAmps: number | null;
+  readonly needsAwg: number | null;
+  readonly foundAwg: number | null;
+}
+
+/** Whether a kit belongs in its air handler: list, air, supply temperature, circuits. */
+export interface KitFit {
+  readonly totalKW: number;
+  /** Null where the air handler's list is not known. */
+  readonly isAllowed: boolean | null;
+  readonly hasAir: boolean;
+  readonly stages: readonly StageAir[];
+  readonly circuits: readonly CircuitFit[];
+}
+
+/** A size on a label and the sum of elements are the same kit within this share: labels round. */
+const SAME_KIT_SHARE = 0.05;
+
+/**
+ * Weighs a job's kit against its air handler.
+ * @param heatPumpBtuh what the heat pump gives besides, Btu/h
+ * @param returnF air that comes back, °F
+ * @param suppliedVolts volts at the kit
+ */
+export const kitFit = (facts: Facts, heatPumpBtuh: number, returnF: number, suppliedVolts: number): KitFit => {
+  const { airHandler, heatKit, site } = facts;
+  const kit = jobElements(facts);
+  const totalKW = kit.reduce((sum, { kW }) => sum + kW, 0);
+  const banks = [...new Set(heatKit.elements.map(({ bank }) => bank))].sort();
+  const rise = (btuh: number) => temperatureRiseF(btuh, airHandler.auxCfm, site.elevationFt);
+  return {
+    totalKW,
+    isAllowed:
+      airHandler.allowedKitsKW.length === 0 ? null : airHandler.allowedKitsKW.some((allowed) => Math.abs(allowed - totalKW) <= SAME_KIT_SHARE * allowed),
+    hasAir: airHandler.auxCfm >= heatKit.minCfm,
+    stages: banks.map((_, at) => {
+      const on = banks.slice(0, at + 1);
+      const kW = heatKit.elements.reduce((sum, { bank }, index) => sum + (on.includes(bank) ? elementKW(kit[index]!, suppliedVolts) : 0), 0);
+      const withHeatPumpF = returnF + rise(kW * BTU_PER_KWH + heatPumpBtuh);
+      return {
+        banks: on,
+        kW,
+        aloneF: returnF + rise(kW * BTU_PER_KWH),
+        withHeatPumpF,
+        isWithinLimit: airHandler.maxSupplyF === null ? null : withHeatPumpF <= airHandler.maxSupplyF,
+      };
+    }),
+    circuits: ladder(facts).circuits.map(({ at, circuit, foundBreakerAmps, foundAwg }) => ({
+      at,
+      loadAmps: circuit.loadAmps,
+      minCircuitAmps: circuit.minCircuitAmps,
+      needsBreakerAmps: circuit.breakerAmps,
+      foundBreakerAmps,
+      needsAwg: copperFor(circuit.minCircuitAmps),
+      foundAwg,
+    })),
+  };
+};

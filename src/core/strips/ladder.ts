@@ -1,0 +1,64 @@
+import { heatInputs } from '../devices/air-handler';
+import type { Facts } from '../job/document';
+import { type Circuit, subdivide } from './circuits';
+import { type Element, elementOhms } from './element';
+import { jobElements } from './from-job';
+
+/** What stands in a rung between the two legs, in order. */
+export type PartKind = 'breaker' | 'link' | 'element' | 'limit' | 'switch';
+
+/** One rung of the ladder: an element with everything in series with it. */
+export interface Rung {
+  readonly at: number;
+  readonly element: Element;
+  readonly ohms: number;
+  readonly bank: number;
+  readonly onS: number;
+  readonly offS: number;
+  readonly parts: readonly PartKind[];
+  /** The board input that brings its bank; null where the board has none for it. */
+  readonly input: string | null;
+}
+
+/** A branch circuit with its rungs and the breaker that was found for it. */
+export interface LadderCircuit {
+  readonly at: number;
+  readonly circuit: Circuit;
+  readonly foundBreakerAmps: number | null;
+  readonly foundAwg: number | null;
+  readonly hasBlower: boolean;
+  readonly rungs: readonly Rung[];
+}
+
+/** A heat kit as a ladder: circuits, and in each a rung an element. */
+export interface Ladder {
+  readonly circuits: readonly LadderCircuit[];
+  readonly switching: Facts['heatKit']['switching'];
+  readonly hasInterlock: boolean;
+  /** Whether the blower has a supply apart from the kit's. */
+  readonly hasOwnBlowerSupply: boolean;
+}
+
+/** The ladder of a job's kit. Elements fill circuits in order, as the code's subdivision has them. */
+export const ladder = (facts: Facts): Ladder => {
+  const { heatKit, airHandler } = facts;
+  const elements = jobElements(facts);
+  const inputs = heatInputs(facts);
+  const parts: PartKind[] = ['breaker', ...(heatKit.hasLinks ? ['link' as const] : []), 'element', 'limit', 'switch'];
+  return {
+    switching: heatKit.switching,
+    hasInterlock: heatKit.hasInterlock,
+    hasOwnBlowerSupply: !heatKit.blowerOnFirstCircuit,
+    circuits: subdivide(elements, airHandler.blowerAmps, heatKit.blowerOnFirstCircuit).map((circuit, at) => ({
+      at,
+      circuit,
+      foundBreakerAmps: heatKit.breakersAmps[at] ?? null,
+      foundAwg: heatKit.conductorsAwg[at] ?? null,
+      hasBlower: at === 0 && heatKit.blowerOnFirstCircuit,
+      rungs: circuit.elements.map((index) => {
+        const { bank, onS, offS } = heatKit.elements[index]!;
+        return { at: index, element: elements[index]!, ohms: elementOhms(elements[index]!), bank, onS, offS, parts, input: inputs[bank - 1] ?? null };
+      }),
+    })),
+  };
+};

@@ -1,0 +1,118 @@
+import type { Facts } from '../job/document';
+import { roundTo } from '../units/round';
+import { type ClampAt, clampReach } from './clamp';
+import { elementAmps } from './element';
+import { explainAmps } from './explain-amps';
+import { jobElements } from './from-job';
+import type { LadderState } from './ladder-state';
+
+/** A way a clamp reading can come about, in words. */
+export interface AmpsMeaning {
+  readonly kind: 'sound' | 'low-supply' | 'not-yet' | 'dead' | 'more' | 'blower' | 'nothing';
+  readonly elements: readonly number[];
+  readonly missAmps: number;
+  readonly words: string;
+  readonly next: string;
+}
+
+/** A reading explains itself this near, A. Clamps of the trade are good to about that. */
+const NEAR_AMPS = 1;
+
+const list = (elements: readonly number[]) =>
+  elements.length === 0 ? 'no element' : `element${elements.length > 1 ? 's' : ''} ${elements.map((at) => at + 1).join(', ')}`;
+
+/**
+ * What a clamp reading means, likeliest first: which elements must be working to give it. A low supply is told from an open
+ * element, the blower from heat, a switch that has not closed yet from a dead one.
+ * @param readAmps what the clamp shows, A
+ * @param measuredVolts volts at the kit at that moment; null where they were not read
+ * @param state the ladder at the second since the call
+ */
+export const ampsMeaning = (facts: Facts, clamp: ClampAt, readAmps: number, measuredVolts: number | null, state: LadderState): AmpsMeaning[] => {
+  const { serviceVolts } = facts.heatKit;
+  const volts = measuredVolts ?? serviceVolts;
+  const reach = clampReach(facts, clamp);
+  const kit = jobElements(facts);
+  const blowerAmps = facts.airHandler.blowerAmps;
+  const called = reach.elements.filter((at) => state.rungs.some((rung) => rung.rung.at === at && rung.hasCall));
+  const closed = reach.elements.filter((at) => state.rungs.some((rung) => rung.rung.at === at && rung.isClosed));
+  const waiting = called.filter((at) => !closed.includes(at));
+  const holdsBlower = reach.hasBlower && state.blower.runs;
+  const ways = explainAmps(
+    reach.elements.map((at) => kit[at]!),
+    volts,
+    reach.hasBlower || reach.elements.length > 0 ? blowerAmps : 0,
+    readAmps,
+    holdsBlower,
+  ).map((way) => ({ ...way, elements: way.elements.map((at) => reach.elements[at]!) }));
+
+  const meanings: AmpsMeaning[] = [];
+  for (const way of ways.filter(({ missAmps }) => Math.abs(missAmps) <= NEAR_AMPS)) {
+    const on = way.elements;
+    const isSame = (others: readonly number[]) => on.length === others.length && on.every((at) => others.includes(at));
+    const missing = called.filter((at) => !on.includes(at));
+    const about = { elements: on, missAmps: way.missAmps };
+    const clampNote = way.withBlower === holdsBlower ? '' : way.withBlower ? ', the blower in the clamp' : ', the blower not in the clamp';
+    if (on.length === 0 && way.withBlower) {
+      meanings.push({
+        ...about,
+        kind: 'blower',
+        words: `The blower alone: no heat${waiting.length > 0 ? ' yet' : ''}.`,
+        next: waiting.length > 0 ? 'Wait out the switches and read again.' : 'Is W called? Then breaker, limit, link, switch.',
+      });
+    } else if (isSame(called) && called.length > 0) {
+      meanings.push({ ...about, kind: 'sound', words: `${list(on)} on${clampNote}: all that is called.`, next: '' });
+    } else if (isSame(closed) && waiting.length > 0) {
+      const last = Math.max(...waiting.map((at) => facts.heatKit.elements[at]!.onS));
+      meanings.push({
+        ...about,
+        kind: 'not-yet',
+        words: `${list(on)} on${clampNote}; ${list(waiting)} not in yet: its switch closes up to ${last} s after the call.`,
+        next: `Read again after ${last} s.`,
+      });
+    } else if (missing.length > 0 && on.every((at) => called.includes(at))) {
+      meanings.push({
+        ...about,
+        kind: 'dead',
+        words: `${list(on)} on${clampNote}; ${list(missing)} not heating.`,
+        next: 'Power off, proven dead: ohms of the element, its limit, its link; then volts across its switch.',
+      });
+    } else if (on.some((at) => !called.includes(at))) {
+      const extra = on.filter((at) => !called.includes(at));
+      const isCooling = extra.every((at) => closed.includes(at));
+      meanings.push({
+        ...about,
+        kind: 'more',
+        words: isCooling ? `${list(extra)} still on from the call before: the switch has not opened yet.` : `${list(extra)} on without a call.`,
+        next: isCooling ? 'Wait for its off delay and read again.' : 'A welded switch, or a jumper between W inputs. Prove dead before looking.',
+      });
+    } else meanings.push({ ...about, kind: 'nothing', words: 'Nothing on, as called.', next: '' });
+  }
+
+  const full = called.reduce((sum, at) => sum + elementAmps(kit[at]!, volts), 0);
+  const heat = readAmps - (holdsBlower ? blowerAmps : 0);
+  if (measuredVolts === null && full > 0 && heat > 0) {
+    const impliedVolts = (heat / full) * serviceVolts;
+    if (impliedVolts >= serviceVolts * 0.82 && impliedVolts < serviceVolts * 0.97) {
+      meanings.push({
+        kind: 'low-supply',
+        elements: called,
+        missAmps: 0,
+        words: `Or all that is called at ${roundTo(impliedVolts, 0)} V: a low supply, not a dead element.`,
+        next: 'Read the volts at the kit while the strips run.',
+      });
+    }
+  }
+  return dedupe(meanings);
+};
+
+/** Of ways that read alike in words, the nearest stays. Elements of one size give several: they cannot be told apart. */
+const dedupe = (meanings: readonly AmpsMeaning[]): AmpsMeaning[] => {
+  const seen = new Set<string>();
+  return meanings.filter(({ kind, elements }) => {
+    const key = `${kind} ${elements.length}`;
+    if (seen.has(key)) return false;
+    seen.add(key);
+    return true;
+  });
+};

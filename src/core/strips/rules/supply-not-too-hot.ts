@@ -1,0 +1,22 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+import { kitFit } from '../belongs';
+
+export const supplyNotTooHot: Rule<Facts> = {
+  id: 'supply-not-too-hot',
+  why: 'Above the label’s limit the limits cycle and the cabinet suffers. Thin air warms more.',
+  check: (facts) => {
+    const { maxSupplyF } = facts.airHandler;
+    const hottest = kitFit(facts, 0, facts.house.heatSetpointF, facts.heatKit.serviceVolts).stages.at(-1);
+    if (maxSupplyF === null || !hottest || hottest.aloneF <= maxSupplyF) return [];
+    return [
+      {
+        severity: 'error',
+        what: `With all strips on, the supply air reaches ${Math.round(hottest.aloneF)} °F; the label allows ${maxSupplyF} °F.`,
+        mend: 'More air for the strips, or a smaller kit.',
+        page: 'strips',
+        fact: 'airHandler.auxCfm',
+      },
+    ];
+  },
+};

@@ -1,0 +1,30 @@
+'use client';
+
+import { usePerson } from '../person';
+
+/** Who reads, and with what: every reading carries both. */
+export const PersonLine = () => {
+  const { author, instrument, set } = usePerson();
+  return (
+    <div className="my-3 flex flex-wrap gap-x-4 gap-y-1 border-b border-line pb-2">
+      {(
+        [
+          ['author', 'Who is reading', author, 'name'],
+          ['instrument', 'With', instrument, 'off'],
+        ] as const
+      ).map(([field, label, value, autoComplete]) => (
+        <label key={field} className="flex min-w-60 flex-1 items-center gap-2">
+          <span className="eyebrow shrink-0">{label}</span>
+          <input
+            id={`reading-${field}`}
+            value={value}
+            maxLength={80}
+            autoComplete={autoComplete}
+            onChange={(event) => set({ [field]: event.target.value })}
+            className="field-box min-w-0 flex-1"
+          />
+        </label>
+      ))}
+    </div>
+  );
+};

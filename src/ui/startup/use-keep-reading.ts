@@ -1,0 +1,24 @@
+'use client';
+
+import { useState } from 'react';
+import type { ReadingValue } from '@/core/job/reading';
+import { currentReadings } from '@/core/job/reading';
+import { useJob, useJobNow } from '../job/provider';
+import { usePerson } from '../person';
+
+/** Keeps a reading under an item, once somebody has said who reads; until then it asks. */
+export const useKeepReading = (item: string) => {
+  const addReading = useJob((job) => job.addReading);
+  const now = useJobNow();
+  const [asksName, setAsksName] = useState(false);
+  const keep = (value: ReadingValue, place: string | null = null) => {
+    if (!usePerson.getState().author.trim()) {
+      setAsksName(true);
+      document.getElementById('reading-author')?.focus();
+      return;
+    }
+    setAsksName(false);
+    addReading({ item, value, place, replaces: currentReadings(now().readings).get(item)?.id ?? null });
+  };
+  return { keep, asksName };
+};

@@ -1,0 +1,81 @@
+'use client';
+
+import { currentReadings } from '@/core/job/reading';
+import { type ClampAt, clampId, clampReach } from '@/core/strips/clamp';
+import { STRIP_VOLTS_ITEM, stripAmpsItem } from '@/core/strips/evidence';
+import type { LadderState } from '@/core/strips/ladder-state';
+import { ampsMeaning } from '@/core/strips/reading-meaning';
+import { NumberBox } from '../fields/number-box';
+import { useJob } from '../job/provider';
+import { AskName } from '../startup/ask-name';
+import { useKeepReading } from '../startup/use-keep-reading';
+
+const KIND_WORDS = {
+  sound: 'Sound',
+  'low-supply': 'Low supply',
+  'not-yet': 'Not in yet',
+  dead: 'Dead',
+  more: 'More than called',
+  blower: 'Blower',
+  nothing: 'Nothing',
+} as const;
+
+const numberOf = (value: unknown) => (typeof value === 'number' ? value : null);
+
+/** Volts and amps as read at the clamp's place, and what they mean. */
+export const ClampReading = ({ clamp, state, measuredVolts }: { clamp: ClampAt; state: LadderState; measuredVolts: number | null }) => {
+  const facts = useJob((job) => job.facts);
+  const readings = useJob((job) => job.readings);
+  const call = useJob((job) => job.moment.call);
+  const item = stripAmpsItem(clampId(clamp));
+  const current = currentReadings(readings);
+  const volts = useKeepReading(STRIP_VOLTS_ITEM);
+  const amps = useKeepReading(item);
+  const readAmps = numberOf(current.get(item)?.value);
+  const meanings = readAmps === null ? [] : ampsMeaning(facts, clamp, readAmps, measuredVolts, state);
+  return (
+    <section aria-label="Reading">
+      <div className="grid gap-3 sm:grid-cols-2">
+        <NumberBox
+          label="Volts at the kit, strips on"
+          value={measuredVolts}
+          none="read"
+          unit="V"
+          step={1}
+          min={60}
+          max={300}
+          isLarge
+          onCommit={(value) => typeof value === 'number' && volts.keep(value)}
+        />
+        <NumberBox
+          key={item}
+          label={`Amps: ${clampReach(facts, clamp).label}`}
+          value={readAmps}
+          none="read"
+          unit="A"
+          step={0.1}
+          min={0}
+          max={400}
+          isLarge
+          onCommit={(value) => typeof value === 'number' && amps.keep(value, call)}
+        />
+      </div>
+      <AskName isShown={volts.asksName || amps.asksName} />
+      {readAmps !== null && (
+        <ol aria-label="What it means" className="mt-3 space-y-2">
+          {meanings.map((meaning, at) => (
+            <li key={meaning.words} className={`border-l-4 pl-3 ${at === 0 ? 'border-ink' : 'border-line-strong text-quiet'}`}>
+              <b className="font-label text-lg">{KIND_WORDS[meaning.kind]}</b> {meaning.words} {meaning.next}
+            </li>
+          ))}
+          {meanings.length === 0 && (
+            <li className="border-l-4 border-fail pl-3">
+              No combination of elements gives {readAmps} A at {measuredVolts ?? facts.heatKit.serviceVolts} V here. Check the clamp’s zero, that one conductor
+              alone is in it, and the volts.
+            </li>
+          )}
+        </ol>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,103 @@
+'use client';
+
+import { currentReadings } from '@/core/job/reading';
+import { jobBanks, jobKit } from '@/core/strips/from-job';
+import { ohmsItem } from '@/core/strips/measured';
+import { NumberBox } from '../fields/number-box';
+import { useJob } from '../job/provider';
+import { AskName } from '../startup/ask-name';
+import { useKeepReading } from '../startup/use-keep-reading';
+
+const OhmsField = ({ element }: { element: number }) => {
+  const { keep, asksName } = useKeepReading(ohmsItem(element));
+  const value = useJob((job) => currentReadings(job.readings).get(ohmsItem(element))?.value);
+  return (
+    <>
+      <NumberBox
+        label={`Ohms read, element ${element + 1}`}
+        hidesLabel
+        value={typeof value === 'number' || value === 'OL' ? value : null}
+        none="read"
+        unit="Ω"
+        step={0.1}
+        min={0}
+        max={100_000}
+        takesOpen
+        check={(ohms) => (ohms === 0 ? 'Zero ohms is a dead short or touching leads: lift one end and read again.' : null)}
+        onCommit={(ohms) => ohms !== null && keep(ohms)}
+      />
+      <AskName isShown={asksName} />
+    </>
+  );
+};
+
+/** What each element, bank and the whole should read at a supply, cold and hot; cold ohms are entered beside it. */
+export const ExpectedTable = ({ volts }: { volts: number }) => {
+  const facts = useJob((job) => job.facts);
+  const kit = jobKit(facts, volts);
+  return (
+    <section aria-label="Expected readings">
+      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>
+      <table className="w-full text-sm">
+        <thead>
+          <tr className="text-left font-label text-base">
+            <th scope="col">Element</th>
+            <th scope="col" className="text-right">
+              cold Ω
+            </th>
+            <th scope="col" className="w-40 pl-2">
+              read
+            </th>
+            <th scope="col" className="text-right">
+              hot A
+            </th>
+            <th scope="col" className="text-right">
+              kW
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {kit.elements.map((element, at) => (
+            <tr key={at} className="border-t border-line">
+              <th scope="row" className="text-left font-normal">
+                {at + 1} · bank {facts.heatKit.elements[at]!.bank}
+              </th>
+              <td className="text-right font-mono">{element.ohms.toFixed(1)}</td>
+              <td className="py-1 pl-2">
+                <OhmsField element={at} />
+              </td>
+              <td className="text-right font-mono">{element.amps.toFixed(1)}</td>
+              <td className="text-right font-mono">{element.kW.toFixed(2)}</td>
+            </tr>
+          ))}
+          {jobBanks(facts).map(({ bank }) => {
+            const members = kit.elements.filter((_, at) => facts.heatKit.elements[at]!.bank === bank);
+            return (
+              <tr key={bank} className="border-t border-line">
+                <th scope="row" colSpan={3} className="text-left font-medium">
+                  Bank {bank}
+                </th>
+                <td className="text-right font-mono">{members.reduce((sum, { amps }) => sum + amps, 0).toFixed(1)}</td>
+                <td className="text-right font-mono">{members.reduce((sum, { kW }) => sum + kW, 0).toFixed(2)}</td>
+              </tr>
+            );
+          })}
+          <tr className="border-t-2 border-ink font-semibold">
+            <th scope="row" colSpan={3} className="text-left">
+              All heat
+            </th>
+            <td className="text-right font-mono">{kit.heaterAmps.toFixed(1)}</td>
+            <td className="text-right font-mono">{kit.deliveredKW.toFixed(2)}</td>
+          </tr>
+          <tr className="border-t border-line">
+            <th scope="row" colSpan={3} className="text-left">
+              With the blower
+            </th>
+            <td className="text-right font-mono">{kit.atMainAmps.toFixed(1)}</td>
+            <td />
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  );
+};

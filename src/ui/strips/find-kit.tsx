@@ -1,0 +1,52 @@
+'use client';
+
+import { toast } from 'sonner';
+import { kitEvidence } from '@/core/strips/evidence';
+import { findKits, withStagger } from '@/core/strips/find-kit';
+import { useJob } from '../job/provider';
+
+const SURE = { sure: 'Sure', likely: 'Likely', possible: 'Possible' } as const;
+
+/** Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Sheet before somebody says so. */
+export const FindKit = () => {
+  const facts = useJob((job) => job.facts);
+  const confirmed = useJob((job) => job.confirmed);
+  const readings = useJob((job) => job.readings);
+  const setFact = useJob((job) => job.setFact);
+  const undo = useJob((job) => job.undo);
+  const guesses = findKits(kitEvidence(facts, confirmed, readings));
+  return (
+    <section aria-label="What kit is it">
+      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What kit is it?</h2>
+      {guesses.length === 0 && (
+        <p className="text-sm">
+          Give one of these: power on the plate or breakers (on the Sheet), cold ohms, or volts and amps on the main feed with everything on.
+        </p>
+      )}
+      <ol className="space-y-3">
+        {guesses.map((guess) => (
+          <li key={guess.elementsKW.join()} className="border-b border-line pb-2">
+            <div className="flex flex-wrap items-center gap-x-3">
+              <b className="font-label text-xl">{SURE[guess.sure]}</b>
+              <span className="font-mono">
+                {guess.elementsKW.join(' + ')} = {guess.totalKW} kW
+              </span>
+              <button
+                type="button"
+                className="plain-button ml-auto"
+                onClick={() => {
+                  setFact('heatKit.elements', withStagger(guess.elementsKW, facts.heatKit.elements));
+                  toast('Elements put on the Sheet', { action: { label: 'Undo', onClick: undo } });
+                }}
+              >
+                Put on the Sheet
+              </button>
+            </div>
+            {guess.because.length > 0 && <p className="text-sm">For it: {guess.because.join('; ')}.</p>}
+            {guess.against.length > 0 && <p className="text-sm font-medium text-fail">Against it: {guess.against.join('; ')}.</p>}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+};

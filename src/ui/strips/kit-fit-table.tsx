@@ -1,0 +1,128 @@
+'use client';
+
+import Link from 'next/link';
+import { crossingAt } from '@/core/crossing/from-job';
+import { kitFit } from '@/core/strips/belongs';
+import { useJob } from '../job/provider';
+import { GradeMark } from '../startup/grade-mark';
+
+const Judged = ({ is, yes, no, unknown, fact }: { is: boolean | null; yes: string; no: string; unknown: string; fact: string }) => {
+  const id = useJob((job) => job.saved.id);
+  return (
+    <li className="flex min-h-9 items-center gap-2 border-b border-line py-1">
+      <GradeMark grade={is === null ? 'open' : is ? 'pass' : 'fail'} />
+      <span>{is === null ? unknown : is ? yes : no}</span>
+      {is === null && (
+        <Link href={`/jobs/${id}/sheet#${fact}`} className="bare-button px-1 text-sm underline underline-offset-4">
+          Enter it
+        </Link>
+      )}
+    </li>
+  );
+};
+
+/** Whether the kit belongs in its air handler: label, air, supply temperature at each stage, breakers and conductors. */
+export const KitFitTable = ({ volts }: { volts: number }) => {
+  const facts = useJob((job) => job.facts);
+  const moment = useJob((job) => job.moment);
+  const fit = kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts);
+  const { auxCfm, allowedKitsKW, maxSupplyF } = facts.airHandler;
+  const { minCfm } = facts.heatKit;
+  const hottest = fit.stages.at(-1);
+  return (
+    <section aria-label="Does it belong">
+      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Does it belong?</h2>
+      <ul>
+        <Judged
+          is={fit.isAllowed}
+          yes={`${fit.totalKW.toFixed(1)} kW is on the air handler’s list.`}
+          no={`${fit.totalKW.toFixed(1)} kW is not on the list: ${allowedKitsKW.join(', ')} kW.`}
+          unknown="The air handler’s list of kits is not known."
+          fact="airHandler.allowedKitsKW"
+        />
+        <Judged
+          is={fit.hasAir}
+          yes={`${auxCfm} CFM, at least ${minCfm} needed.`}
+          no={`${auxCfm} CFM is less than the ${minCfm} CFM that the kit needs.`}
+          unknown=""
+          fact="heatKit.minCfm"
+        />
+        <Judged
+          is={hottest?.isWithinLimit ?? null}
+          yes={`Supply air stays within ${maxSupplyF} °F.`}
+          no={`Supply air passes the label’s ${maxSupplyF} °F at ${moment.outdoorF} °F out.`}
+          unknown="The label’s hottest supply air is not known."
+          fact="airHandler.maxSupplyF"
+        />
+      </ul>
+      <table className="mt-3 w-full text-sm">
+        <thead>
+          <tr className="text-left font-label text-base">
+            <th scope="col">Stage</th>
+            <th scope="col" className="text-right">
+              kW
+            </th>
+            <th scope="col" className="text-right">
+              alone
+            </th>
+            <th scope="col" className="text-right">
+              with the heat pump
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {fit.stages.map((stage) => (
+            <tr key={stage.banks.length} className="border-t border-line">
+              <th scope="row" className="text-left font-normal">
+                Bank {stage.banks.join(' + ')}
+              </th>
+              <td className="text-right font-mono">{stage.kW.toFixed(1)}</td>
+              <td className="text-right font-mono">{Math.round(stage.aloneF)} °F</td>
+              <td className="text-right font-mono">{Math.round(stage.withHeatPumpF)} °F</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-xs text-quiet">
+        Supply air from a room of {moment.indoorF} °F, {moment.outdoorF} °F out, {auxCfm} CFM, {facts.site.elevationFt.toLocaleString('en-US')} ft.
+      </p>
+      <table className="mt-3 w-full text-sm">
+        <thead>
+          <tr className="text-left font-label text-base">
+            <th scope="col">Circuit</th>
+            <th scope="col" className="text-right">
+              load
+            </th>
+            <th scope="col" className="text-right">
+              × 125 %
+            </th>
+            <th scope="col" className="text-right">
+              breaker: needed, found
+            </th>
+            <th scope="col" className="text-right">
+              copper: needed, found
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {fit.circuits.map((circuit) => (
+            <tr key={circuit.at} className="border-t border-line">
+              <th scope="row" className="text-left font-normal">
+                {circuit.at + 1}
+              </th>
+              <td className="text-right font-mono">{circuit.loadAmps.toFixed(1)} A</td>
+              <td className="text-right font-mono">{circuit.minCircuitAmps.toFixed(1)} A</td>
+              <td className="text-right font-mono">
+                {circuit.needsBreakerAmps ?? 'none'} A, {circuit.foundBreakerAmps === null ? '?' : `${circuit.foundBreakerAmps} A`}
+              </td>
+              <td className="text-right font-mono">
+                {circuit.needsAwg ?? 'none'} AWG, {circuit.foundAwg === null ? '?' : circuit.foundAwg}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-xs text-quiet">Copper at 60 °C terminations. Circuits are for licensed electricians; local code and the kit’s label rule.</p>
+    </section>
+  );
+};
