@@ -19,6 +19,14 @@ test('check, states and spice read a file; calc reads standard input', () => {
   const states = JSON.parse(gate(['states', file, '--outdoor', '20']).stdout);
   expect(states.calls['heat-1'].coilsEnergised).toContain('reversing valve');
   expect(states.calls['heat-1'].volts['outdoor-unit'].Y).toBeGreaterThan(21);
+  const strips = JSON.parse(gate(['strips', file, '--call', 'emergency']).stdout);
+  expect(strips).toMatchObject({
+    settled: { on: [0, 1, 2] },
+    fit: { isAllowed: true },
+    airflow: { kind: 'waits' },
+  });
+  expect(strips.foundKits[0]).toMatchObject({ elementsKW: [4.8, 4.8, 4.8], sure: 'sure', against: [] });
+  expect(strips.expectedAmps.main.amps).toBeCloseTo(63.1, 6);
   expect(gate(['spice', file, '--call', 'cool-1']).stdout).toMatch(/^\.op$/m);
   expect(JSON.parse(gate(['calc', 'heatkit'], JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 })).stdout)).toMatchObject(
     { deliveredKW: 4.8 },

@@ -4,7 +4,10 @@ import { DEFAULT_MOMENT } from '../../src/core/control/moment';
 import { ruler } from '../../src/core/crossing/ruler';
 import { SAMPLES } from '../../src/core/job/samples';
 import { startupPlan } from '../../src/core/startup/plan';
+import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
+import { findKits } from '../../src/core/strips/find-kit';
+import { ladderState } from '../../src/core/strips/ladder-state';
 import { plan } from '../../src/core/wiring/plan';
 import { wiringState } from '../../src/core/wiring/state';
 import { statesOfAllCalls } from '../../src/core/wiring/terminal-table';
@@ -31,4 +34,16 @@ time('all calls of a job', 'aim < 5', () => statesOfAllCalls(facts, DEFAULT_MOME
 time('gate ruler', '', () => ruler(facts));
 time('all findings of a job', '', () => check(facts));
 time('startup plan with 35 readings', '', () => startupPlan(facts, readings, DEFAULT_MOMENT));
+time('kit found from plate, breakers, ohms and amps', 'aim < 5', () =>
+  findKits({
+    ratedVolts: 240,
+    plateKW: 27,
+    breakersAmps: [60, 60, 35],
+    ohms: six.map(elementOhms),
+    running: { amps: 110, volts: 236 },
+    blowerAmps: 3,
+    blowerOnFirstCircuit: true,
+  }),
+);
+time('ladder at a second', '', () => ladderState(facts, { ...DEFAULT_MOMENT, call: 'heat-aux' }, 40, 236));
 time('amps explained, six unlike elements', 'aim < 5', () => explainAmps(six, 236, 3, 61, true));

@@ -21,6 +21,7 @@ const scriptKB = async (path: string): Promise<number> => {
 for (const [name, path, aim] of [
   ['Jobs', '/', 200],
   ['Sheet', `/jobs/${JOB}/sheet`, 280],
+  ['Strips', `/jobs/${JOB}/strips`, 280],
   ['Wiring', `/jobs/${JOB}/wiring`, 280],
   ['Startup', `/jobs/${JOB}/startup`, 280],
   ['Handover', `/jobs/${JOB}/handover`, 280],
@@ -44,7 +45,7 @@ const PRESS_THIRTY_TIMES = `(async () => {
 
 // From the key that moves the marker to the frame in which the answer is painted.
 const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-for (const where of ['sheet', 'wiring', 'startup'] as const) {
+for (const where of ['sheet', 'strips', 'wiring', 'startup'] as const) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
   const took = (await page.evaluate(PRESS_THIRTY_TIMES)) as number[];
   console.log(`${`click to painted answer, ${where}`.padEnd(46)} median ${took[15]!.toFixed(1)} ms   slowest ${took.at(-1)!.toFixed(1)} ms   aim < 50`);

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { freshJob } from './helpers';
 
-for (const where of ['/', 'sheet', 'wiring', 'startup', 'handover']) {
+for (const where of ['/', 'sheet', 'strips', 'wiring', 'startup', 'handover']) {
   test(`${where} fits a phone, and everything to touch is large enough`, async ({ page }) => {
     const id = await freshJob(page, 'quarry-bench');
     await page.goto(where === '/' ? '/' : `/jobs/${id}/${where}`);

@@ -35,6 +35,9 @@ const OHMS_SHARE = 0.1;
 const PLATE_SHARE = 0.04;
 const AMPS_SHARE = 0.07;
 
+/** What is measured counts more than what is printed, and what is printed more than what somebody fitted. */
+const WEIGHT = { ohms: 6, running: 3, plate: 3, breakers: 1.5 } as const;
+
 const isNear = (value: number, aim: number, share: number) => Math.abs(value - aim) <= share * aim;
 const nearestUsual = (kW: number) => USUAL_KW.reduce((best, each) => (Math.abs(each - kW) < Math.abs(best - kW) ? each : best));
 const words = (elementsKW: readonly number[]) => elementsKW.map((kW) => roundTo(kW, 2)).join(' + ');
@@ -66,15 +69,22 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
   const because: string[] = [];
   const against: string[] = [];
   let score = 0;
+  /** Of kits that fit alike, the nearer one comes first. */
+  const nearness = (deviation: number, share: number) => {
+    if (deviation <= share) score += 0.8 * (1 - deviation / share);
+  };
   const say = (isFor: boolean, weight: number, text: string) => {
     (isFor ? because : against).push(text);
     score += isFor ? weight : -weight;
   };
-  if (plateKW !== undefined) say(isNear(totalKW, plateKW, PLATE_SHARE), 3, `plate ${plateKW} kW, elements ${roundTo(totalKW, 2)} kW`);
+  if (plateKW !== undefined) {
+    say(isNear(totalKW, plateKW, PLATE_SHARE), WEIGHT.plate, `plate ${plateKW} kW, elements ${roundTo(totalKW, 2)} kW`);
+    nearness(Math.abs(totalKW - plateKW) / plateKW, PLATE_SHARE);
+  }
   if (breakersAmps && breakersAmps.length > 0) {
     const sizes = subdivide(kit, evidence.blowerAmps, evidence.blowerOnFirstCircuit).map(({ breakerAmps }) => breakerAmps);
     const isSame = sizes.length === breakersAmps.length && sizes.every((size, at) => size === breakersAmps[at]);
-    say(isSame, 2, `breakers ${breakersAmps.join(' + ')} A, sized ${sizes.join(' + ')} A`);
+    say(isSame, WEIGHT.breakers, `breakers ${breakersAmps.join(' + ')} A, sized ${sizes.join(' + ')} A`);
   }
   if (ohms && ohms.length > 0) {
     const measured = ohms.filter((each): each is number => each !== 'OL').sort((a, b) => a - b);
@@ -82,16 +92,20 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
     const isSame = ohms.length === kit.length && measured.every((each) => expected.some((aim) => isNear(each, aim, OHMS_SHARE)));
     say(
       isSame,
-      4,
+      WEIGHT.ohms,
       `ohms ${ohms.map((each) => (each === 'OL' ? each : roundTo(each, 1))).join(', ')}, by the plate ${expected.map((each) => roundTo(each, 1)).join(', ')}`,
     );
+    if (isSame && measured.length > 0) {
+      const misses = measured.map((each) => Math.min(...expected.map((aim) => Math.abs(each - aim) / aim)));
+      nearness(misses.reduce((sum, miss) => sum + miss, 0) / misses.length, OHMS_SHARE);
+    }
   }
   if (running) {
     const amps = kit.reduce((sum, element) => sum + elementAmps(element, running.volts), 0);
-    say(isNear(running.amps, amps, AMPS_SHARE), 3, `${roundTo(running.amps, 1)} A at ${running.volts} V, all on ${roundTo(amps, 1)} A`);
-    if (isNear(running.amps, amps, AMPS_SHARE)) score += 0.5 - Math.abs(running.amps - amps) / amps;
+    say(isNear(running.amps, amps, AMPS_SHARE), WEIGHT.running, `${roundTo(running.amps, 1)} A at ${running.volts} V, all on ${roundTo(amps, 1)} A`);
+    nearness(Math.abs(running.amps - amps) / amps, AMPS_SHARE);
   }
-  // Of kits that fit alike, the one of usual sizes and fewer elements comes first.
+  // Then the one of usual sizes and fewer elements.
   score += elementsKW.every((kW) => USUAL_KW.some((usual) => Math.abs(usual - kW) < 0.01)) ? 0.4 : 0;
   score += elementsKW.some((kW) => Math.abs(kW - 4.8) < 0.01 || Math.abs(kW - 5) < 0.01) ? 0.1 : 0;
   return {

@@ -184,6 +184,17 @@ const CircuitDrawing = ({ circuit, y, drawing }: { circuit: LadderCircuit; y: nu
       <path d={`M${LEFT},${y + 44} V${bottom} M${RIGHT},${y + 44} V${bottom}`} fill="none" {...leg} strokeDasharray={isOpen ? '2 4' : undefined} />
       {[LEFT, RIGHT].map((x, at) => (
         <g key={x}>
+          <text
+            x={at === 0 ? x + 9 : x - 9}
+            y={y + 13}
+            textAnchor={at === 0 ? 'start' : 'end'}
+            fontSize={12}
+            fontWeight={600}
+            fill="var(--ink)"
+            className="font-label select-none"
+          >
+            L{at + 1}
+          </text>
           <path d={`M${x},${y + 4} V${y + 16}`} {...LIVE} />
           <path
             d={isOpen ? `M${x},${y + 40} L${x + (at === 0 ? 15 : -15)},${y + 20}` : `M${x},${y + 18} V${y + 40}`}
@@ -226,6 +237,11 @@ const CircuitDrawing = ({ circuit, y, drawing }: { circuit: LadderCircuit; y: nu
           suppliedVolts={suppliedVolts}
         />
       ))}
+      {circuit.hasBlower && state.ladder.hasInterlock && circuit.rungs.length > 0 && (
+        <path d={`M344,${y + HEAD + 30} V${bottom - 14} H212`} fill="none" stroke="var(--slate)" strokeWidth={1.6} strokeDasharray="6 4">
+          <title>Interlock: the first switch keeps the blower on</title>
+        </path>
+      )}
       {circuit.hasBlower && <BlowerDrawing y={bottom} isFed={!isOpen} drawing={drawing} />}
     </g>
   );
@@ -249,12 +265,45 @@ const BlowerDrawing = ({ y, isFed, drawing }: { y: number; isFed: boolean; drawi
   );
 };
 
+/** The 24 V side: which input brings which bank, and whether its coil is pulled in. */
+const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
+  const banks = [...new Map(state.rungs.map((each) => [each.rung.bank, each])).values()].sort((a, b) => a.rung.bank - b.rung.bank);
+  return (
+    <g className="font-label select-none" fontSize={13} fill="var(--ink)">
+      <text x={LEFT} y={y + 14} fontWeight={600}>
+        24 V side
+      </text>
+      {banks.map(({ rung, hasCall }, at) => {
+        const line = y + 40 + at * 38;
+        const wire = hasCall ? LIVE : DEAD;
+        return (
+          <g key={rung.bank}>
+            <text x={LEFT} y={line + 5} fontWeight={600}>
+              {rung.input ?? 'no W'}
+            </text>
+            <path d={`M62,${line} H120 M176,${line} H230`} {...wire} />
+            <rect x={120} y={line - 14} width={56} height={28} rx={14} fill={hasCall ? 'var(--ember)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={2} />
+            <text x={148} y={line + 5} textAnchor="middle" fill={hasCall ? 'var(--on-accent)' : 'var(--ink)'}>
+              coil {rung.bank}
+            </text>
+            <text x={236} y={line + 5}>
+              C · {hasCall ? 'pulled in' : 'at rest'}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+};
+
 /** The kit as a ladder: a rung an element, both legs, breakers, blower. Live, glowing and dead differ in weight and words, not in colour alone. */
 export const LadderDrawing = (drawing: DrawingProps) => {
   const { ladder } = drawing.state;
   const tops = ladder.circuits.map((_, at) => ladder.circuits.slice(0, at).reduce((sum, circuit) => sum + heightOf(circuit), 0));
   const kitHeight = ladder.circuits.reduce((sum, circuit) => sum + heightOf(circuit), 0);
-  const height = kitHeight + (ladder.hasOwnBlowerSupply ? 76 : 0);
+  const coilsTop = kitHeight + (ladder.hasOwnBlowerSupply ? 84 : 0);
+  const banks = new Set(drawing.state.rungs.map(({ rung }) => rung.bank)).size;
+  const height = coilsTop + 30 + banks * 38;
   return (
     <svg viewBox={`0 0 ${WIDTH} ${height}`} role="group" aria-label="Ladder of the heat kit" className="block w-full max-w-[38rem]">
       {ladder.circuits.map((circuit, at) => (
@@ -268,6 +317,7 @@ export const LadderDrawing = (drawing: DrawingProps) => {
           <BlowerDrawing y={kitHeight + 48} isFed drawing={drawing} />
         </g>
       )}
+      <BankCoils y={coilsTop} state={drawing.state} />
     </svg>
   );
 };

@@ -5,10 +5,11 @@ import { useMemo, useState } from 'react';
 import { check } from '@/core/check';
 import { CALLS } from '@/core/control/moment';
 import { currentReadings } from '@/core/job/reading';
-import { type ClampAt, clampReach, expectedAmpsNow } from '@/core/strips/clamp';
+import { type ClampAt, clampId, clampPlaces, clampReach, expectedAmpsNow } from '@/core/strips/clamp';
 import { STRIP_VOLTS_ITEM } from '@/core/strips/evidence';
 import { ladderState } from '@/core/strips/ladder-state';
 import { partPanel } from '@/core/strips/parts';
+import { ChoiceBox } from '@/ui/fields/choice-box';
 import { useJob } from '@/ui/job/provider';
 import { SeverityMark } from '@/ui/severity-mark';
 import { PersonLine } from '@/ui/startup/person-line';
@@ -123,7 +124,13 @@ const StripsPage = () => {
             <p className="mb-4 text-sm text-quiet">Tap a part for what it is for, how it fails and what it reads. Tap a ring to put the clamp there.</p>
           )}
           <section aria-label="Clamp">
-            <h2 className="eyebrow">Expected in the clamp now</h2>
+            <ChoiceBox
+              label="Clamp around"
+              options={clampPlaces(facts).map((place) => ({ value: clampId(place), label: clampReach(facts, place).label }))}
+              value={clampId(clamp)}
+              onCommit={(chosen) => setClamp(clampPlaces(facts).find((place) => clampId(place) === chosen) ?? { kind: 'main' })}
+            />
+            <h2 className="eyebrow mt-3">Expected in the clamp now</h2>
             <p aria-live="polite" className="font-mono text-5xl font-semibold">
               {expectedAmpsNow(facts, clamp, state, volts).toFixed(1)}
               <span className="text-xl font-normal text-quiet"> A</span>
