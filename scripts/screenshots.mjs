@@ -16,6 +16,8 @@ const PHONE = { width: 390, height: 844 };
 const VIEWS = [
   ['jobs', '/', DESK],
   ['sheet', `/jobs/${JOBS.planned}/sheet?out=33&in=68&call=heat-1`, DESK],
+  ['strips', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, DESK, false, 60],
+  ['strips-phone', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, PHONE, false, 60],
   ['wiring', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, DESK],
   ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, DESK],
   ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
@@ -32,7 +34,7 @@ npmRun('migrate', env);
 npmRun('seed', env);
 const { app, address } = await startApp({ databaseUrl, port: await freePort() });
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
-for (const [name, path, viewport, isDark] of VIEWS) {
+for (const [name, path, viewport, isDark, second] of VIEWS) {
   const context = await browser.newContext({ viewport });
   if (isDark) await context.addCookies([{ name: 'gate-cross-theme', value: 'crawlspace', url: address }]);
   await context.addInitScript(() =>
@@ -40,6 +42,7 @@ for (const [name, path, viewport, isDark] of VIEWS) {
   );
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });
+  if (second) await page.getByLabel('Seconds since the call').fill(String(second));
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
   await context.close();
   say(name);

@@ -50,4 +50,22 @@ for (const where of ['sheet', 'strips', 'wiring', 'startup'] as const) {
   const took = (await page.evaluate(PRESS_THIRTY_TIMES)) as number[];
   console.log(`${`click to painted answer, ${where}`.padEnd(46)} median ${took[15]!.toFixed(1)} ms   slowest ${took.at(-1)!.toFixed(1)} ms   aim < 50`);
 }
+await page.goto(`${base}/jobs/${JOB}/strips?out=19&call=heat-aux`, { waitUntil: 'networkidle' });
+const dragged = (await page.evaluate(`(async () => {
+  const painted = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(() => resolve(performance.now()))));
+  const slider = document.querySelector('[aria-label="Seconds since the call"]');
+  const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+  const each = [];
+  for (let second = 1; second <= 60; second++) {
+    await painted();
+    const from = performance.now();
+    set.call(slider, String(second));
+    slider.dispatchEvent(new Event('input', { bubbles: true }));
+    each.push(performance.now() - from);
+  }
+  return each.sort((a, b) => a - b);
+})()`)) as number[];
+console.log(
+  `${'ladder redrawn, second dragged (script time)'.padEnd(46)} median ${dragged[30]!.toFixed(1)} ms   slowest ${dragged.at(-1)!.toFixed(1)} ms   aim < 16`,
+);
 await browser.close();

@@ -48,11 +48,22 @@ export interface NumbersFact extends FactBase<readonly number[]> {
   readonly item: string;
 }
 
+/** One column of a table of numbers. */
+export interface TableColumn {
+  readonly label: string;
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+  readonly step: number;
+  /** Why there is a most, said beside the field. */
+  readonly maxWhy?: string;
+}
+
 /** A small table of numbers, such as rating points. */
 export interface TableFact<Row extends object = Record<string, number>> extends FactBase<readonly Row[]> {
   readonly kind: 'table';
   readonly columns: {
-    readonly [C in keyof Row]: { readonly label: string; readonly unit: string; readonly min: number; readonly max: number; readonly step: number };
+    readonly [C in keyof Row]: TableColumn;
   };
   readonly least: number;
   readonly most: number;

@@ -1,9 +1,10 @@
 import type { Facts } from '../job/document';
+import { voltsMeaning } from '../strips/volts-meaning';
 import { expectWithin } from './expect';
 import type { Item, Wait } from './step';
 
 /** A kit's supply under its own load may fall this share below the service, or stand this share above it. */
-const LOADED_TOLERANCE = 0.07;
+export const LOADED_TOLERANCE = 0.07;
 
 /** Volts at the kit while its strips run: strip amps are judged at them. */
 export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
@@ -11,13 +12,7 @@ export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
   label: 'Volts at the kit, strips on',
   unit: 'V',
   expect: () => expectWithin(serviceVolts, LOADED_TOLERANCE, LOADED_TOLERANCE, `Service of ${serviceVolts} V under load`),
-  explain: (value, grade) =>
-    grade === 'pass' || typeof value !== 'number'
-      ? null
-      : {
-          means: value < serviceVolts ? 'Low under load: every element gives less.' : 'High.',
-          next: 'Compare with the panel: more than 3 % between the two is the conductor or a lug.',
-        },
+  explain: (value) => (typeof value === 'number' ? voltsMeaning(value, serviceVolts, LOADED_TOLERANCE) : null),
 });
 
 /** The wait until the slowest switch of the kit has closed. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { Minus, Plus } from 'lucide-react';
-import type { NumbersFact, TableFact } from '@/core/job/fact';
+import type { NumbersFact, TableColumn, TableFact } from '@/core/job/fact';
 import { NumberBox } from './number-box';
 
 type Row = Record<string, number>;
@@ -9,14 +9,7 @@ type Row = Record<string, number>;
 interface RowsProps {
   readonly label: string;
   readonly item: string;
-  readonly columns: readonly {
-    readonly name: string;
-    readonly label: string;
-    readonly unit: string;
-    readonly min: number;
-    readonly max: number;
-    readonly step: number;
-  }[];
+  readonly columns: readonly (TableColumn & { readonly name: string })[];
   readonly rows: readonly Row[];
   readonly least: number;
   readonly most: number;
@@ -48,6 +41,7 @@ const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCom
                     step={column.step}
                     min={column.min}
                     max={column.max}
+                    maxWhy={column.maxWhy}
                     check={(value) => (typeof value === 'number' ? checkRow(replaced(at, column.name, value)) : null)}
                     onCommit={(value) => typeof value === 'number' && onCommit(replaced(at, column.name, value))}
                   />

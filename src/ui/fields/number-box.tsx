@@ -11,6 +11,8 @@ interface NumberBoxProps {
   readonly step: number;
   readonly min?: number;
   readonly max?: number;
+  /** Why there is a most. */
+  readonly maxWhy?: string | undefined;
   /** Worded when the field may be empty. */
   readonly none?: string | undefined;
   readonly takesOpen?: boolean;
@@ -38,6 +40,7 @@ export const NumberBox = ({
   step,
   min = -Infinity,
   max = Infinity,
+  maxWhy,
   none,
   takesOpen = false,
   isLarge = false,
@@ -62,7 +65,12 @@ export const NumberBox = ({
       case 'empty':
         return none === undefined ? { why: 'A number is needed here.' } : { value: null };
       case 'number': {
-        const why = parsed.value < min ? `At least ${min} ${unit}.` : parsed.value > max ? `At most ${max} ${unit}.` : (check?.(parsed.value) ?? null);
+        const why =
+          parsed.value < min
+            ? `At least ${min} ${unit}.`
+            : parsed.value > max
+              ? `At most ${max} ${unit}.${maxWhy ? ` ${maxWhy}` : ''}`
+              : (check?.(parsed.value) ?? null);
         return why === null ? { value: parsed.value } : { why };
       }
     }

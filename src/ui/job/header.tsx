@@ -18,7 +18,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
   const name = useJob((job) => jobName(job.facts));
   const moment = useJob((job) => job.moment);
   return (
-    <header className="no-print sticky top-0 z-20 border-b border-ink bg-paper">
+    <header className="no-print sticky top-0 z-20 [@media(max-height:500px)]:static border-b border-ink bg-paper">
       <div className="flex items-center gap-3 px-2 pt-1 sm:px-4">
         <Link href="/" className="bare-button" aria-label="All jobs">
           <Mark />

@@ -41,7 +41,7 @@ export const GateRuler = ({ folds }: { folds: string }) => {
     document.cookie = `${RULER_COOKIE}=${next}; path=/; max-age=31536000; samesite=lax`;
   };
   return (
-    <section aria-label="Gate ruler" className="no-print sticky bottom-0 z-20 border-t-2 border-ink bg-paper">
+    <section aria-label="Gate ruler" className="no-print sticky bottom-0 z-20 [@media(max-height:500px)]:static border-t-2 border-ink bg-paper">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-2 py-1.5 sm:px-4">
         <button type="button" aria-expanded={isOpen} aria-label={isOpen ? 'Fold the ruler' : 'Open the ruler'} onClick={toggle} className="bare-button">
           {isOpen ? <ChevronDown aria-hidden /> : <ChevronUp aria-hidden />}

@@ -1,10 +1,12 @@
 'use client';
 
 import { currentReadings } from '@/core/job/reading';
+import { LOADED_TOLERANCE } from '@/core/startup/strip-volts';
 import { type ClampAt, clampId, clampReach } from '@/core/strips/clamp';
 import { STRIP_VOLTS_ITEM, stripAmpsItem } from '@/core/strips/evidence';
 import type { LadderState } from '@/core/strips/ladder-state';
 import { ampsMeaning } from '@/core/strips/reading-meaning';
+import { voltsMeaning } from '@/core/strips/volts-meaning';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { AskName } from '../startup/ask-name';
@@ -32,6 +34,7 @@ export const ClampReading = ({ clamp, state, measuredVolts }: { clamp: ClampAt; 
   const volts = useKeepReading(STRIP_VOLTS_ITEM);
   const amps = useKeepReading(item);
   const readAmps = numberOf(current.get(item)?.value);
+  const supply = measuredVolts === null ? null : voltsMeaning(measuredVolts, facts.heatKit.serviceVolts, LOADED_TOLERANCE);
   const meanings = readAmps === null ? [] : ampsMeaning(facts, clamp, readAmps, measuredVolts, state);
   return (
     <section aria-label="Reading">
@@ -61,6 +64,11 @@ export const ClampReading = ({ clamp, state, measuredVolts }: { clamp: ClampAt; 
         />
       </div>
       <AskName isShown={volts.asksName || amps.asksName} />
+      {supply && (
+        <p className="mt-2 border-l-4 border-warn pl-3">
+          {supply.means} {supply.next}
+        </p>
+      )}
       {readAmps !== null && (
         <ol aria-label="What it means" className="mt-3 space-y-2">
           {meanings.map((meaning, at) => (

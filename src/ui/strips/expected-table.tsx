@@ -1,14 +1,17 @@
 'use client';
 
 import { currentReadings } from '@/core/job/reading';
+import { startupPlan } from '@/core/startup/plan';
+import type { Verdict } from '@/core/startup/step';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { AskName } from '../startup/ask-name';
+import { GradeMark } from '../startup/grade-mark';
 import { useKeepReading } from '../startup/use-keep-reading';
 
-const OhmsField = ({ element }: { element: number }) => {
+const OhmsField = ({ element, verdict }: { element: number; verdict: Verdict | undefined }) => {
   const { keep, asksName } = useKeepReading(ohmsItem(element));
   const value = useJob((job) => currentReadings(job.readings).get(ohmsItem(element))?.value);
   return (
@@ -27,6 +30,11 @@ const OhmsField = ({ element }: { element: number }) => {
         onCommit={(ohms) => ohms !== null && keep(ohms)}
       />
       <AskName isShown={asksName} />
+      {verdict && (
+        <span className="flex items-baseline gap-1 text-xs">
+          <GradeMark grade={verdict.grade} size={14} /> {verdict.means}
+        </span>
+      )}
     </>
   );
 };
@@ -34,7 +42,10 @@ const OhmsField = ({ element }: { element: number }) => {
 /** What each element, bank and the whole should read at a supply, cold and hot; cold ohms are entered beside it. */
 export const ExpectedTable = ({ volts }: { volts: number }) => {
   const facts = useJob((job) => job.facts);
+  const readings = useJob((job) => job.readings);
+  const moment = useJob((job) => job.moment);
   const kit = jobKit(facts, volts);
+  const verdicts = new Map(startupPlan(facts, readings, moment).flatMap(({ items }) => items.map(({ key, verdict }) => [key, verdict] as const)));
   return (
     <section aria-label="Expected readings">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>
@@ -64,7 +75,7 @@ export const ExpectedTable = ({ volts }: { volts: number }) => {
               </th>
               <td className="text-right font-mono">{element.ohms.toFixed(1)}</td>
               <td className="py-1 pl-2">
-                <OhmsField element={at} />
+                <OhmsField element={at} verdict={verdicts.get(ohmsItem(at))} />
               </td>
               <td className="text-right font-mono">{element.amps.toFixed(1)}</td>
               <td className="text-right font-mono">{element.kW.toFixed(2)}</td>

@@ -4,6 +4,7 @@ import type { ClampAt } from '@/core/strips/clamp';
 import { clampId } from '@/core/strips/clamp';
 import type { LadderCircuit, PartKind } from '@/core/strips/ladder';
 import type { LadderState, RungState } from '@/core/strips/ladder-state';
+import { useShortScreen } from '../use-short-screen';
 
 export interface PartAt {
   readonly kind: PartKind;
@@ -257,7 +258,7 @@ const BlowerDrawing = ({ y, isFed, drawing }: { y: number; isFed: boolean; drawi
       <text x={190} y={y + 5} textAnchor="middle" fontSize={14} fontWeight={600} fill={runs ? 'var(--paper)' : 'var(--ink)'} className="font-label select-none">
         {runs ? 'runs' : 'still'}
       </text>
-      <text x={226} y={y - 8} fontSize={12} fill="var(--ink)" className="font-label select-none">
+      <text x={220} y={y + 18} fontSize={12} fill="var(--ink)" className="font-label select-none">
         Blower: {because}
       </text>
       <Clamp x={98} y={y - 16} at={{ kind: 'blower' }} drawing={drawing} label="Clamp on the blower" />
@@ -281,10 +282,10 @@ const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
             <text x={LEFT} y={line + 5} fontWeight={600}>
               {rung.input ?? 'no W'}
             </text>
-            <path d={`M62,${line} H120 M176,${line} H230`} {...wire} />
-            <rect x={120} y={line - 14} width={56} height={28} rx={14} fill={hasCall ? 'var(--ember)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={2} />
+            <path d={`M62,${line} H100 M196,${line} H230`} {...wire} />
+            <rect x={100} y={line - 14} width={96} height={28} rx={14} fill={hasCall ? 'var(--ember)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={2} />
             <text x={148} y={line + 5} textAnchor="middle" fill={hasCall ? 'var(--on-accent)' : 'var(--ink)'}>
-              coil {rung.bank}
+              {state.ladder.switching} {rung.bank}
             </text>
             <text x={236} y={line + 5}>
               C · {hasCall ? 'pulled in' : 'at rest'}
@@ -299,25 +300,44 @@ const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
 /** The kit as a ladder: a rung an element, both legs, breakers, blower. Live, glowing and dead differ in weight and words, not in colour alone. */
 export const LadderDrawing = (drawing: DrawingProps) => {
   const { ladder } = drawing.state;
-  const tops = ladder.circuits.map((_, at) => ladder.circuits.slice(0, at).reduce((sum, circuit) => sum + heightOf(circuit), 0));
-  const kitHeight = ladder.circuits.reduce((sum, circuit) => sum + heightOf(circuit), 0);
-  const coilsTop = kitHeight + (ladder.hasOwnBlowerSupply ? 84 : 0);
+  const isShort = useShortScreen();
+  // On a screen that is wide and short the circuits stand side by side, so that the ladder is whole.
+  const heights = ladder.circuits.map(heightOf);
+  const placed = ladder.circuits.map((circuit, at) => ({
+    circuit,
+    x: isShort ? at * WIDTH : 0,
+    y: isShort ? 0 : heights.slice(0, at).reduce((sum, each) => sum + each, 0),
+  }));
+  const kitHeight = isShort ? Math.max(0, ...heights) : heights.reduce((sum, each) => sum + each, 0);
+  const width = isShort ? WIDTH * (ladder.circuits.length + 1) : WIDTH;
   const banks = new Set(drawing.state.rungs.map(({ rung }) => rung.bank)).size;
-  const height = coilsTop + 30 + banks * 38;
+  const sideX = isShort ? ladder.circuits.length * WIDTH : 0;
+  const blowerTop = isShort ? 0 : kitHeight;
+  const coilsTop = blowerTop + (ladder.hasOwnBlowerSupply ? 84 : 0);
+  const height = Math.max(kitHeight, coilsTop + 30 + banks * 38);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="group" aria-label="Ladder of the heat kit" className="block w-full max-w-[38rem]">
-      {ladder.circuits.map((circuit, at) => (
-        <CircuitDrawing key={circuit.at} circuit={circuit} y={tops[at]!} drawing={drawing} />
-      ))}
-      {ladder.hasOwnBlowerSupply && (
-        <g>
-          <text x={202} y={kitHeight + 16} textAnchor="middle" fontSize={13} fontWeight={600} fill="var(--fail)" className="font-label select-none">
-            Second supply: the blower’s own
-          </text>
-          <BlowerDrawing y={kitHeight + 48} isFed drawing={drawing} />
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      role="group"
+      aria-label="Ladder of the heat kit"
+      className={isShort ? 'mx-auto block max-h-[calc(100dvh-1rem)] w-full' : 'block w-full max-w-[38rem]'}
+    >
+      {placed.map(({ circuit, x, y }) => (
+        <g key={circuit.at} transform={`translate(${x} 0)`}>
+          <CircuitDrawing circuit={circuit} y={y} drawing={drawing} />
         </g>
-      )}
-      <BankCoils y={coilsTop} state={drawing.state} />
+      ))}
+      <g transform={`translate(${sideX} 0)`}>
+        {ladder.hasOwnBlowerSupply && (
+          <g>
+            <text x={202} y={blowerTop + 16} textAnchor="middle" fontSize={13} fontWeight={600} fill="var(--fail)" className="font-label select-none">
+              Second supply: the blower’s own
+            </text>
+            <BlowerDrawing y={blowerTop + 48} isFed drawing={drawing} />
+          </g>
+        )}
+        <BankCoils y={coilsTop} state={drawing.state} />
+      </g>
     </svg>
   );
 };

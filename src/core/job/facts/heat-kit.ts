@@ -42,7 +42,7 @@ export const heatKit = {
     place: 'closet',
     item: 'element',
     columns: {
-      kW: { label: 'Power', unit: 'kW', min: 0.5, max: 24, step: 0.1 },
+      kW: { label: 'Power', unit: 'kW', min: 0.5, max: 24, step: 0.1, maxWhy: 'No standard breaker carries a larger element.' },
       bank: { label: 'Bank', unit: '', min: 1, max: 3, step: 1 },
       onS: { label: 'On after', unit: 's on', min: 0, max: 300, step: 5 },
       offS: { label: 'Off after', unit: 's off', min: 0, max: 300, step: 5 },

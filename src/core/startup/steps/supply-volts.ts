@@ -1,9 +1,7 @@
 import { jobKit } from '../../strips/from-job';
+import { SERVICE_TOLERANCE, voltsMeaning } from '../../strips/volts-meaning';
 import { expectWithin } from '../expect';
 import type { Item, StartupStep } from '../step';
-
-/** A supply may stray this share from the service's nominal volts. */
-const SERVICE_TOLERANCE = 0.05;
 
 export const supplyVolts: StartupStep = {
   id: 'supply-volts',
@@ -17,21 +15,7 @@ export const supplyVolts: StartupStep = {
       label,
       unit: 'V',
       expect: () => expectWithin(serviceVolts, SERVICE_TOLERANCE, SERVICE_TOLERANCE, `Service of ${serviceVolts} V; the unit’s plate may allow less`),
-      explain: (value, grade) => {
-        if (grade === 'pass' || typeof value !== 'number') return null;
-        if (value < 10) return { means: 'Dead.', next: 'Breaker, disconnect, fuses: both poles.' };
-        if (value > serviceVolts * 0.45 && value < serviceVolts * 0.6)
-          return {
-            means: 'Half the volts: one leg is lost, or the reading is leg to ground.',
-            next: 'Leg to leg, then each leg to ground, at the breaker and here.',
-          };
-        return value < serviceVolts
-          ? {
-              means: 'Low supply.',
-              next: 'Again under load and at the panel: a drop between the two is the conductor or a lug; low at the panel is for the utility.',
-            }
-          : { means: 'High supply.', next: 'Read at the panel; high there too is for the utility.' };
-      },
+      explain: (value) => (typeof value === 'number' ? voltsMeaning(value, serviceVolts) : null),
     });
     const circuits = elements.length === 0 ? [] : jobKit(facts, ratedVolts).circuits;
     return {

@@ -68,7 +68,7 @@ const StripsPage = () => {
         supply before hands go in.
       </p>
       <div className="gap-8 lg:flex">
-        <section aria-label="Ladder" className="lg:w-[38rem] lg:shrink-0">
+        <section aria-label="Ladder" className="lg:w-[38rem] lg:shrink-0 [@media(max-height:500px)]:lg:w-full">
           <div className="mb-2 flex flex-wrap items-center gap-2">
             {(['off', 'heat-aux', 'emergency'] as const).map((call) => (
               <button
