@@ -1,19 +1,22 @@
 'use client';
 
+import { memo } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { PlannedItems } from './planned-items';
 
 const SHOWN = /^(strip-volts|amps-\d|return|supply)$/;
 
 /** The guided measurement of airflow with strips alone, and what it says of the blower's setting. */
-export const AirflowByRise = () => (
-  <section aria-label="Airflow by temperature rise">
-    <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Airflow by temperature rise</h2>
-    <ol className="list-decimal space-y-1 pl-5 text-sm">
-      <li>Emergency heat: strips alone, compressor off. {CAUTIONS['strips-need-air']}</li>
-      <li>Ten minutes, until the supply air stands still. Probes out of sight of the strips.</li>
-      <li>Volts and amps at the kit, then return and supply air. The last one is judged with the airflow.</li>
-    </ol>
-    <PlannedItems step="emergency" isShown={(item) => SHOWN.test(item)} />
-  </section>
-);
+export const AirflowByRise = memo(function AirflowByRise() {
+  return (
+    <section aria-label="Airflow by temperature rise">
+      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Airflow by temperature rise</h2>
+      <ol className="list-decimal space-y-1 pl-5 text-sm">
+        <li>Emergency heat: strips alone, compressor off. {CAUTIONS['strips-need-air']}</li>
+        <li>Ten minutes, until the supply air stands still. Probes out of sight of the strips.</li>
+        <li>Volts and amps at the kit, then return and supply air. The last one is judged with the airflow.</li>
+      </ol>
+      <PlannedItems step="emergency" isShown={(item) => SHOWN.test(item)} />
+    </section>
+  );
+});

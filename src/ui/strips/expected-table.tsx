@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { currentReadings } from '@/core/job/reading';
 import { startupPlan } from '@/core/startup/plan';
 import type { Verdict } from '@/core/startup/step';
@@ -40,7 +41,7 @@ const OhmsField = ({ element, verdict }: { element: number; verdict: Verdict | u
 };
 
 /** What each element, bank and the whole should read at a supply, cold and hot; cold ohms are entered beside it. */
-export const ExpectedTable = ({ volts }: { volts: number }) => {
+export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
@@ -111,4 +112,4 @@ export const ExpectedTable = ({ volts }: { volts: number }) => {
       </table>
     </section>
   );
-};
+});

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { toast } from 'sonner';
 import { kitEvidence } from '@/core/strips/evidence';
 import { findKits, withStagger } from '@/core/strips/find-kit';
@@ -8,7 +9,7 @@ import { useJob } from '../job/provider';
 const SURE = { sure: 'Sure', likely: 'Likely', possible: 'Possible' } as const;
 
 /** Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Sheet before somebody says so. */
-export const FindKit = () => {
+export const FindKit = memo(function FindKit() {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
   const readings = useJob((job) => job.readings);
@@ -49,4 +50,4 @@ export const FindKit = () => {
       </ol>
     </section>
   );
-};
+});

@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { memo } from 'react';
 import { crossingAt } from '@/core/crossing/from-job';
 import { kitFit } from '@/core/strips/belongs';
 import { useJob } from '../job/provider';
@@ -22,7 +23,7 @@ const Judged = ({ is, yes, no, unknown, fact }: { is: boolean | null; yes: strin
 };
 
 /** Whether the kit belongs in its air handler: label, air, supply temperature at each stage, breakers and conductors. */
-export const KitFitTable = ({ volts }: { volts: number }) => {
+export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
   const fit = kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts);
@@ -125,4 +126,4 @@ export const KitFitTable = ({ volts }: { volts: number }) => {
       <p className="text-xs text-quiet">Copper at 60 °C terminations. Circuits are for licensed electricians; local code and the kit’s label rule.</p>
     </section>
   );
-};
+});

@@ -52,9 +52,9 @@ const Hit = ({ x, y, half, label, isPicked, onPick }: { x: number; y: number; ha
   >
     <rect
       x={x - half - 3}
-      y={y - 26}
+      y={y - 36}
       width={half * 2 + 6}
-      height={52}
+      height={72}
       rx={4}
       fill="transparent"
       stroke={isPicked ? 'var(--ink)' : 'transparent'}

@@ -1,12 +1,15 @@
 'use client';
 
+import { memo } from 'react';
 import { PlannedItems } from './planned-items';
 
 /** Every supply to open, lock and prove dead before hands go in: the same ticks as in Startup. */
-export const ProveDead = () => (
-  <section aria-label="Before hands go in">
-    <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Before hands go in</h2>
-    <p className="text-sm">Prove the tester on a live source, then the circuit, then the live source again.</p>
-    <PlannedItems step="make-safe" isShown={(item) => item.startsWith('dead-')} />
-  </section>
-);
+export const ProveDead = memo(function ProveDead() {
+  return (
+    <section aria-label="Before hands go in">
+      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Before hands go in</h2>
+      <p className="text-sm">Prove the tester on a live source, then the circuit, then the live source again.</p>
+      <PlannedItems step="make-safe" isShown={(item) => item.startsWith('dead-')} />
+    </section>
+  );
+});
