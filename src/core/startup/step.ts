@@ -58,6 +58,8 @@ export interface Item {
   readonly label: string;
   readonly unit: string;
   readonly places?: readonly ClampPlace[];
+  /** Hours after which a tick has to be made again: what was proven dead once is not dead for good. */
+  readonly lastsHours?: number;
   readonly expect: (place: string | null) => Expectation;
   /** Words a verdict beyond the plain limits: likeliest cause, next thing to measure. */
   readonly explain?: (value: ReadingValue, grade: Grade, place: string | null) => Omit<Verdict, 'grade'> | null;

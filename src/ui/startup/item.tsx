@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { readingHistory } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/plan';
+import { hasRunOut } from '@/core/startup/tick';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
@@ -39,12 +40,14 @@ const History = ({ item, unit }: { item: string; unit: string }) => {
 export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
   const { key, item, reading } = planned;
   const { keep: keepReading, asksName } = useKeepReading(key);
+  const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
   const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
   const keep = (value: number | 'OL' | 'done', at = place) => keepReading(value, at);
   const { verdict } = planned;
   const expected = chosen === null ? planned.expected : item.expect(place);
-  const isDone = reading?.value === 'done';
+  const isOver = reading !== undefined && hasRunOut(item, reading, openedAt);
+  const isDone = reading?.value === 'done' && !isOver;
   if (planned.expected.kind === 'tick') {
     return (
       <li className="border-b border-line py-1">
@@ -57,7 +60,10 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
           className="flex min-h-12 w-full items-center gap-3 text-left disabled:opacity-100"
         >
           <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
-          <span className="flex-1">{item.label}</span>
+          <span className="flex-1">
+            {item.label}
+            {isOver && <b className="block text-sm text-fail">Proven dead on an earlier visit: again before hands go in.</b>}
+          </span>
         </button>
         <AskName isShown={asksName} />
         <div className="pl-9">

@@ -1,6 +1,6 @@
 'use client';
 
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import { toast } from 'sonner';
 import { kitEvidence } from '@/core/strips/evidence';
 import { findKits, withStagger } from '@/core/strips/find-kit';
@@ -16,6 +16,9 @@ export const FindKit = memo(function FindKit() {
   const setFact = useJob((job) => job.setFact);
   const undo = useJob((job) => job.undo);
   const guesses = findKits(kitEvidence(facts, confirmed, readings));
+  const isSettled = guesses[0]?.sure === 'sure';
+  const [showsAll, setShowsAll] = useState(false);
+  const shown = isSettled && !showsAll ? guesses.slice(0, 1) : guesses;
   return (
     <section aria-label="What kit is it">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What kit is it?</h2>
@@ -25,7 +28,7 @@ export const FindKit = memo(function FindKit() {
         </p>
       )}
       <ol className="space-y-3">
-        {guesses.map((guess) => (
+        {shown.map((guess) => (
           <li key={guess.elementsKW.join()} className="border-b border-line pb-2">
             <div className="flex flex-wrap items-center gap-x-3">
               <b className="font-label text-xl">{SURE[guess.sure]}</b>
@@ -48,6 +51,11 @@ export const FindKit = memo(function FindKit() {
           </li>
         ))}
       </ol>
+      {shown.length < guesses.length && (
+        <button type="button" className="bare-button px-1 text-sm underline underline-offset-4" onClick={() => setShowsAll(true)}>
+          {guesses.length - shown.length} others weighed
+        </button>
+      )}
     </section>
   );
 });

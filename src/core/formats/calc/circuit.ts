@@ -51,7 +51,7 @@ const schema = object({
     plus: node(),
     minus: node(),
   }).required('must be given'),
-  edges: array(edge).max(2000, 'must be at most 2000 edges').required('must be a list of edges'),
+  edges: array(edge).max(400, 'must be at most 400 edges').required('must be a list of edges'),
   read: array(tuple([node(), node()]).required('must be a pair of nodes'))
     .max(2000)
     .required('must be a list of pairs of nodes'),

@@ -1,12 +1,12 @@
 import type { Facts } from '../../job/document';
 import type { Item, StartupStep } from '../step';
-import { tick } from '../tick';
+import { proveDead, tick } from '../tick';
 
 /** Every supply that must be opened before hands go in. */
 const supplies = ({ heatKit }: Facts): Item[] => {
-  const kit = heatKit.breakersAmps.map((amps, at) => tick(`dead-kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`));
-  const own = heatKit.blowerOnFirstCircuit && kit.length > 0 ? [] : [tick('dead-air-handler', 'Air-handler supply open, locked, proven dead')];
-  return [...kit, ...own, tick('dead-outdoor', 'Outdoor disconnect open, locked, proven dead')];
+  const kit = heatKit.breakersAmps.map((amps, at) => proveDead(`dead-kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`));
+  const own = heatKit.blowerOnFirstCircuit && kit.length > 0 ? [] : [proveDead('dead-air-handler', 'Air-handler supply open, locked, proven dead')];
+  return [...kit, ...own, proveDead('dead-outdoor', 'Outdoor disconnect open, locked, proven dead')];
 };
 
 export const makeSafe: StartupStep = {
