@@ -1,4 +1,12 @@
+import type { QueryInterface } from 'sequelize';
 import * as jobs from './0001-jobs';
 
+/** One step of the schema: its name in the record, the way there and the way back. */
+export interface Migration {
+  readonly name: string;
+  readonly up: (schema: QueryInterface) => Promise<void>;
+  readonly down: (schema: QueryInterface) => Promise<void>;
+}
+
 /** All migrations in order. Adding one is adding a file and naming it here. */
-export const MIGRATIONS = [jobs];
+export const MIGRATIONS: Migration[] = [jobs];

@@ -22,7 +22,16 @@ interface Sent {
 
 /** A server for one job: it keeps revisions as the real one does, and can be lost. */
 const fakeServer = () => {
-  const job: StoredJob = { id: randomUUID(), revision: 1, document: blankJob(), readings: [], handedOverAt: null, archivedAt: null, updatedAt: '2026-01-01T00:00:00.000Z', updatedBy: '' };
+  const job: StoredJob = {
+    id: randomUUID(),
+    revision: 1,
+    document: blankJob(),
+    readings: [],
+    handedOverAt: null,
+    archivedAt: null,
+    updatedAt: '2026-01-01T00:00:00.000Z',
+    updatedBy: '',
+  };
   const server = {
     job,
     sent: [] as Sent[],
@@ -192,7 +201,11 @@ describe('a stale save', () => {
 
   test('is refused, keeps both versions, and sends nothing more by itself', async () => {
     const store = await stale();
-    expect(store.getState()).toMatchObject({ saveState: 'stale', pending: { [load]: 28_000, [noLoad]: 58 }, theirs: { document: { facts: { house: { designBtuh: 30_000 } } } } });
+    expect(store.getState()).toMatchObject({
+      saveState: 'stale',
+      pending: { [load]: 28_000, [noLoad]: 58 },
+      theirs: { document: { facts: { house: { designBtuh: 30_000 } } } },
+    });
     const sent = server.sent.length;
     await pass(20_000);
     expect(server.sent).toHaveLength(sent);

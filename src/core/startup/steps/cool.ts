@@ -7,7 +7,7 @@ export const cool: StartupStep = {
   why: 'Wrong way round, the system cools on a heat call and the strips hide it.',
   applies: () => true,
   build: (context) => ({
-    cautions: ['short-cycle', 'moving-blades'],
+    cautions: ['short-cycle', 'moving-blades', 'live-measuring'],
     how: [
       'Thermostat: cool, setpoint well below the room.',
       'In cold weather a minute is enough: hear the valve turn, read the terminals, stop. Charge is not judged here.',

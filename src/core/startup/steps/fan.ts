@@ -10,7 +10,7 @@ export const fan: StartupStep = {
   build: (context) => {
     const most = context.facts.airHandler.maxStaticInWc;
     return {
-      cautions: ['moving-blades'],
+      cautions: ['moving-blades', 'live-measuring'],
       how: ['Thermostat: system off, fan on.', 'External static pressure: after the filter and before the coil’s plenum, panels on.'],
       call: 'fan',
       waits: [],

@@ -1,0 +1,37 @@
+import { DEFAULT_MOMENT, type Moment } from '../control/moment';
+import type { Facts } from '../job/document';
+import { SAMPLES } from '../job/samples';
+import { supplyAir } from './supply-air';
+
+const { facts } = SAMPLES[2]!;
+const at = (change: Partial<Moment>, of: Facts = facts) => supplyAir(of, { ...DEFAULT_MOMENT, ...change });
+const degrees = (change: Partial<Moment>, of: Facts = facts) => {
+  const air = at(change, of);
+  return air.kind === 'heat' ? air.supplyF : NaN;
+};
+
+test('nothing is said where nothing heats steadily', () => {
+  for (const call of ['off', 'fan', 'cool-1', 'defrost'] as const) expect(at({ call })).toEqual({ kind: 'none' });
+});
+
+test('strips warm more than the heat pump, both together most', () => {
+  const [pump, strips, both] = (['heat-1', 'emergency', 'heat-aux'] as const).map((call) => degrees({ call }));
+  expect(pump).toBeLessThan(strips!);
+  expect(strips).toBeLessThan(both!);
+  expect(both! - 68).toBeCloseTo(pump! - 68 + strips! - 68, 6);
+});
+
+test('colder out is cooler air from the heat pump; strips do not care', () => {
+  expect(degrees({ call: 'heat-1', outdoorF: 10 })).toBeLessThan(degrees({ call: 'heat-1', outdoorF: 40 }));
+  expect(degrees({ call: 'emergency', outdoorF: 10 })).toBe(degrees({ call: 'emergency', outdoorF: 40 }));
+});
+
+test('it rises with the room, and with the elevation', () => {
+  expect(degrees({ call: 'heat-1', indoorF: 70 }) - degrees({ call: 'heat-1', indoorF: 60 })).toBeCloseTo(10, 9);
+  expect(degrees({ call: 'heat-1' }, { ...facts, site: { ...facts.site, elevationFt: 0 } })).toBeLessThan(degrees({ call: 'heat-1' }));
+});
+
+test('below the lockout the strips alone warm it, at the strips’ airflow', () => {
+  const locked: Facts = { ...facts, gates: { compressorBelowF: 30, auxAboveF: null }, airHandler: { ...facts.airHandler, heatCfm: 900 } };
+  expect(degrees({ call: 'heat-1', outdoorF: 20 }, locked)).toBeCloseTo(degrees({ call: 'emergency', outdoorF: 20 }, locked), 9);
+});
