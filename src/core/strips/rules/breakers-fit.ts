@@ -16,7 +16,7 @@ export const breakersFit: Rule<Facts> = {
       return [
         {
           severity: 'warning',
-          what: `${circuits.length} heater circuits are needed, ${found.length} breakers were found.`,
+          what: `${circuits.length} heater circuits are needed, ${found.length} ${found.length === 1 ? 'breaker was' : 'breakers were'} found.`,
           mend: 'Check which circuit feeds which element, and whether each stays within 48 A of heater. New circuits are for a licensed electrician; local code rules.',
           ...about,
         },
@@ -39,7 +39,7 @@ export const breakersFit: Rule<Facts> = {
         return [
           {
             severity: 'error',
-            what: `${name}: a ${amps} A breaker was found, ${roundTo(minCircuitAmps, 1)} A is the least.`,
+            what: `${name}: a breaker of ${amps} A was found, ${roundTo(minCircuitAmps, 1)} A is the least.`,
             mend: `A ${breakerAmps} A breaker on conductors that carry it, by a licensed electrician. Never upsize a breaker alone to stop it tripping.`,
             ...about,
           },
@@ -48,7 +48,7 @@ export const breakersFit: Rule<Facts> = {
         return [
           {
             severity: 'error',
-            what: `${name}: a ${amps} A breaker was found, ${breakerAmps} A is the size for it.`,
+            what: `${name}: a breaker of ${amps} A was found, ${breakerAmps} A is the size for it.`,
             mend: 'Have it replaced, unless the kit’s plate names a larger one.',
             ...about,
           },

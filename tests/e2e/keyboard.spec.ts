@@ -1,0 +1,123 @@
+import { expect, test } from '@playwright/test';
+import { expectSaved, freshJob, sayWho, stored } from './helpers';
+
+test('a whole reading without a mouse: page, step, name, value, verdict', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/sheet`);
+  await page.keyboard.press('4');
+  await expect(page).toHaveURL(/\/startup/);
+  await page.getByLabel('Who is reading').focus();
+  await page.keyboard.type('Keyboard Tester');
+  await page
+    .getByRole('button', { name: /Supply volts$/ })
+    .first()
+    .focus();
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Heat-kit circuit 1, V').focus();
+  await page.keyboard.type('121');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Half the volts: one leg is lost')).toBeVisible();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByLabel('Heat-kit circuit 1, V')).toHaveValue('122');
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Heat-kit circuit 1, V')).toHaveValue('121');
+  await expectSaved(page);
+  expect((await stored(page, id)).readings).toHaveLength(1);
+});
+
+test('keys keep still while somebody types', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/sheet?out=28&in=68&call=heat-1`);
+  await page.getByLabel('Customer').fill('');
+  await page.getByLabel('Customer').pressSequentially('1 c [ ] / ?');
+  await expect(page).toHaveURL(/\/sheet\?out=28&in=68&call=heat-1/);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByLabel('Customer')).toHaveValue('1 c [ ] / ?');
+});
+
+test('a dialog holds the focus and gives it back', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New job' }).click();
+  for (let tab = 0; tab < 12; tab++) await page.keyboard.press('Tab');
+  expect(await page.evaluate(() => document.activeElement?.closest('[role=dialog]') !== null)).toBe(true);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'New job' })).toBeFocused();
+});
+
+test('probes go on terminals from the keyboard, and the reading is said', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring?out=28&call=heat-aux`);
+  await page.getByRole('button', { name: /^outdoor-unit W, live/ }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^air-handler C/ }).focus();
+  await page.keyboard.press(' ');
+  const meter = page.getByRole('region', { name: 'Meter' });
+  await expect(meter).toContainText(/2[45]\.\d/);
+  await expect(meter).toContainText('outdoor unit W');
+});
+
+test('what stands in a lane is dragged by mouse, lands as a fact, and is undone', async ({ page }) => {
+  const id = await freshJob(page, 'juniper-flume');
+  await page.goto(`/jobs/${id}/wiring`);
+  const post = page.getByRole('slider', { name: 'strip lockout, °F' });
+  const box = (await post.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 130, box.y + box.height / 2, { steps: 10 });
+  const shown = Number(await post.getAttribute('aria-valuenow'));
+  expect(shown).toBeGreaterThan(36);
+  expect((await stored(page, id)).document.facts.gates.auxAboveF).toBe(30);
+  await page.mouse.up();
+  await expect.poll(async () => (await stored(page, id)).document.facts.gates.auxAboveF).toBe(shown);
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await stored(page, id)).document.facts.gates.auxAboveF).toBe(30);
+});
+
+test('lights out stays out, on every page', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await page.getByRole('button', { name: 'Lights out or on' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
+  await page.goto('/');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
+});
+
+test('words stand out from their ground, by day and in the crawlspace', async ({ page, context, baseURL }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  for (const theme of ['paper', 'crawlspace']) {
+    await context.addCookies([{ name: 'gate-cross-theme', value: theme, url: baseURL! }]);
+    await page.goto(`/jobs/${id}/startup`);
+    await sayWho(page);
+    const worst = await page.evaluate(() => {
+      const canvas = document.createElement('canvas').getContext('2d')!;
+      const rgb = (colour: string) => {
+        canvas.clearRect(0, 0, 1, 1);
+        canvas.fillStyle = colour;
+        canvas.fillRect(0, 0, 1, 1);
+        return [...canvas.getImageData(0, 0, 1, 1).data];
+      };
+      const light = ([r, g, b]: number[]) => {
+        const [x, y, z] = [r!, g!, b!].map((each) => (each / 255 <= 0.03928 ? each / 255 / 12.92 : ((each / 255 + 0.055) / 1.055) ** 2.4));
+        return 0.2126 * x! + 0.7152 * y! + 0.0722 * z!;
+      };
+      const ground = (element: Element | null): number[] => {
+        if (!element) return [255, 255, 255, 255];
+        const colour = rgb(getComputedStyle(element).backgroundColor);
+        return colour[3] === 255 ? colour : ground(element.parentElement);
+      };
+      return [...document.querySelectorAll('main p, main span, main button, main h2, main h4, header a, header h1, header span')]
+        .filter(
+          (element) =>
+            [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent!.trim() !== '') &&
+            element.getClientRects().length > 0 &&
+            !element.closest('.sr-only, [disabled]'),
+        )
+        .map((element) => {
+          const [one, other] = [light(rgb(getComputedStyle(element).color)), light(ground(element))].sort((a, b) => b - a);
+          return { ratio: (one! + 0.05) / (other! + 0.05), text: element.textContent!.trim().slice(0, 40) };
+        })
+        .filter(({ ratio }) => ratio < 4.5);
+    });
+    expect({ theme, worst }).toEqual({ theme, worst: [] });
+  }
+});
