@@ -43,6 +43,20 @@ test('strip amps are judged at the volts just read, and the clamp’s place coun
   await expect(page.getByText(/8\.79 kW at 230 V/)).toBeVisible();
 });
 
+test('a tick is made, taken back and made again; each stays in the record', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await sayWho(page);
+  await goTo(page, 'Make safe and look');
+  const tick = page.getByRole('checkbox', { name: /Outdoor disconnect open/ });
+  for (const checked of [true, false, true]) {
+    await tick.click();
+    await expect(tick).toBeChecked({ checked });
+  }
+  await expectSaved(page);
+  expect((await stored(page, id)).readings.map(({ value }: { value: unknown }) => value)).toEqual(['done', 'undone', 'done']);
+});
+
 test('a countdown survives a reload', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);

@@ -93,7 +93,7 @@ export const jobJsonSchema = (): JsonSchema => ({
         properties: {
           id: uuid,
           item: { description: 'step/item of the startup', type: 'string', pattern: '^[A-Za-z0-9-]{1,40}/[A-Za-z0-9-]{1,60}$' },
-          value: { oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done'] }] },
+          value: { oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done', 'undone'] }] },
           place: { type: ['string', 'null'], maxLength: 40 },
           at: time,
           author: { type: 'string', minLength: 1, maxLength: 80 },

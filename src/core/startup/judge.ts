@@ -4,7 +4,7 @@ import type { Grade, Item, Verdict } from './step';
 
 const gradeOf = (value: ReadingValue, item: Item, place: string | null): Grade => {
   const expected = item.expect(place);
-  if (expected.kind === 'tick') return value === 'done' ? 'pass' : 'fail';
+  if (expected.kind === 'tick') return value === 'done' ? 'pass' : 'noted';
   if (expected.kind !== 'band') return 'noted';
   if (typeof value !== 'number') return 'fail';
   if (value >= expected.pass[0] && value <= expected.pass[1]) return 'pass';
@@ -13,7 +13,7 @@ const gradeOf = (value: ReadingValue, item: Item, place: string | null): Grade =
 
 const plainWords = (value: ReadingValue, grade: Grade, item: Item, place: string | null): string => {
   const expected = item.expect(place);
-  if (expected.kind === 'tick') return grade === 'pass' ? 'Done.' : 'Not done.';
+  if (expected.kind === 'tick') return grade === 'pass' ? 'Done.' : 'Taken back.';
   if (expected.kind === 'needs') return `Kept. Judged once it is known: ${expected.what}.`;
   if (expected.kind === 'record') return 'Kept.';
   if (value === 'OL') return 'Open circuit.';

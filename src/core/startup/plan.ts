@@ -33,7 +33,9 @@ export const planItem = (step: string, item: Item, reading: Reading | undefined)
  * @param moment stands in for conditions that were not measured yet
  */
 export const startupPlan = (facts: Facts, readings: readonly Reading[], moment: Moment): PlannedStep[] => {
-  const context: StartupContext = { facts, readings: currentReadings(readings), moment };
+  // A tick that was taken back is history, and the item open again.
+  const standing = new Map([...currentReadings(readings)].filter(([, { value }]) => value !== 'undone'));
+  const context: StartupContext = { facts, readings: standing, moment };
   return STARTUP_STEPS.filter((step) => step.applies(facts)).map((step) => {
     const built = step.build(context);
     return {

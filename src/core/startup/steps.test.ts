@@ -61,6 +61,13 @@ test('what was proven dead runs out; other ticks last', () => {
   expect(hasRunOut(tick('x', 'x'), taken, at + 1e12)).toBe(false);
 });
 
+test('a tick taken back is open again, and stays in the history', () => {
+  const taken = { ...reading('make-safe/lugs', 'done'), at: '2026-02-01T10:00:00Z' };
+  const back = { ...reading('make-safe/lugs', 'undone'), id: 'later', at: '2026-02-01T10:01:00Z', replaces: taken.id };
+  const lugs = (readings: Reading[]) => planOf(proved.facts, readings)[0]!.items.find(({ key }) => key === 'make-safe/lugs')!.verdict?.grade;
+  expect([lugs([taken]), lugs([taken, back]), lugs([taken, back, { ...taken, id: 'again', at: '2026-02-01T10:02:00Z' }])]).toEqual(['pass', undefined, 'pass']);
+});
+
 test('the waits are the equipment’s own', () => {
   const waits = Object.fromEntries(planOf(started.facts).map(({ step, built }) => [step.id, built.waits.map(({ id, seconds }) => [id, seconds])]));
   expect(waits['heat']).toEqual([

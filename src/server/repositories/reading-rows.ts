@@ -20,7 +20,7 @@ export const toRow = (jobId: string, reading: Reading) => ({
 export const fromRow = (row: ReadingRow): Reading => ({
   id: row.id,
   item: row.item,
-  value: row.valueNumber ?? (row.valueWord as 'OL' | 'done'),
+  value: row.valueNumber ?? (row.valueWord as Exclude<Reading['value'], number>),
   place: row.place,
   at: row.takenAt.toISOString(),
   author: row.author,

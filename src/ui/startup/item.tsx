@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { readingHistory } from '@/core/job/reading';
+import { readingHistory, type ReadingValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/plan';
 import { hasRunOut } from '@/core/startup/tick';
 import { ChoiceBox } from '../fields/choice-box';
@@ -26,7 +26,7 @@ const History = ({ item, unit }: { item: string; unit: string }) => {
       {history.map((reading, at) => (
         <li key={reading.id} className={at === 0 ? '' : 'line-through decoration-1'}>
           <span className="font-mono">
-            {reading.value} {reading.value === 'OL' || reading.value === 'done' ? '' : unit}
+            {reading.value} {typeof reading.value === 'number' ? unit : ''}
           </span>{' '}
           · <When at={reading.at} /> · {reading.author}
           {reading.instrument && ` · ${reading.instrument}`}
@@ -43,7 +43,7 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
   const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
-  const keep = (value: number | 'OL' | 'done', at = place) => keepReading(value, at);
+  const keep = (value: ReadingValue, at = place) => keepReading(value, at);
   const { verdict } = planned;
   const expected = chosen === null ? planned.expected : item.expect(place);
   const isOver = reading !== undefined && hasRunOut(item, reading, openedAt);
@@ -55,9 +55,8 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
           type="button"
           role="checkbox"
           aria-checked={isDone}
-          disabled={isDone}
-          onClick={() => keep('done')}
-          className="flex min-h-12 w-full items-center gap-3 text-left disabled:opacity-100"
+          onClick={() => keep(isDone ? 'undone' : 'done')}
+          className="flex min-h-12 w-full items-center gap-3 text-left"
         >
           <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
           <span className="flex-1">

@@ -1,0 +1,57 @@
+import { check } from '../../check';
+import { DEFAULT_MOMENT } from '../../control/moment';
+import { jobCrossing } from '../../crossing/from-job';
+import { parseJobFile } from '../../formats/job-file';
+import { sampleFile } from '../../formats/sample-file';
+import { startupPlan } from '../../startup/plan';
+import { STARTUP_STEPS } from '../../startup/steps';
+import { stageOf } from '../stored-job';
+import { SAMPLES } from '.';
+
+test('three jobs at three stages of work, in one valley', () => {
+  expect(SAMPLES.map(({ handedOverAt, readings }) => stageOf(handedOverAt, readings.length))).toEqual(['planning', 'startup', 'handed-over']);
+  for (const { facts } of SAMPLES) {
+    expect(facts.site.town).toBe('Sorrel Basin');
+    expect(facts.house.designOutdoorF).toBe(4);
+    expect(facts.site.elevationFt).toBeGreaterThan(5800);
+    expect(facts.site.elevationFt).toBeLessThan(6200);
+  }
+});
+
+test.each(SAMPLES.map((sample) => [sample.id, sample] as const))('%s is a valid job file, and its readings answer items that the job has', (_, sample) => {
+  const file = sampleFile(sample);
+  expect(parseJobFile(JSON.parse(JSON.stringify(file)))).toMatchObject({ ok: true });
+  const items = new Set(startupPlan(sample.facts, sample.readings, DEFAULT_MOMENT).flatMap((step) => step.items.map(({ key }) => key)));
+  expect(sample.readings.filter(({ item }) => !items.has(item))).toEqual([]);
+  const times = sample.readings.map(({ at }) => Date.parse(at));
+  expect([...times].sort((a, b) => a - b)).toEqual(times);
+});
+
+test('only the planned one has something to find: its two lockouts do not meet', () => {
+  const found = SAMPLES.map(({ facts, readings }) =>
+    check(facts, readings)
+      .filter(({ severity }) => severity !== 'advice')
+      .map(({ rule }) => rule),
+  );
+  expect(found).toEqual([['hole-between-gates'], [], []]);
+});
+
+test('their numbers hang together: the heat pump balances between design and no-load, the kit covers design', () => {
+  for (const { facts } of SAMPLES) {
+    const { thermalBalanceF, requiredKW } = jobCrossing(facts);
+    expect(thermalBalanceF).toBeGreaterThan(facts.house.designOutdoorF);
+    expect(thermalBalanceF).toBeLessThan(40);
+    expect(facts.heatKit.elements.reduce((sum, { kW }) => sum + kW, 0)).toBeGreaterThan(requiredKW);
+  }
+});
+
+test('a proved job has gone through every step', () => {
+  const steps = new Set(SAMPLES[2]!.readings.map(({ item }) => item.split('/')[0]));
+  expect([...steps].sort()).toEqual(STARTUP_STEPS.map(({ id }) => id).sort());
+});
+
+test('customers and ids are each sample’s own', () => {
+  const customers = SAMPLES.map(({ facts }) => facts.site.customer);
+  expect(new Set(customers).size).toBe(SAMPLES.length);
+  expect(new Set(SAMPLES.map(({ fileId }) => fileId)).size).toBe(SAMPLES.length);
+});
