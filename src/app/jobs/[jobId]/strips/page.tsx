@@ -18,7 +18,8 @@ import { ClampReading } from '@/ui/strips/clamp-reading';
 import { ExpectedTable } from '@/ui/strips/expected-table';
 import { FindKit } from '@/ui/strips/find-kit';
 import { KitFitTable } from '@/ui/strips/kit-fit-table';
-import { LadderDrawing, type PartAt } from '@/ui/strips/ladder-drawing';
+import type { PartAt } from '@/ui/strips/ladder/drawing';
+import { LadderDrawing } from '@/ui/strips/ladder/ladder-drawing';
 import { ProveDead } from '@/ui/strips/prove-dead';
 import { SecondSlider } from '@/ui/strips/second-slider';
 

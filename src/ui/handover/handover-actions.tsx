@@ -1,0 +1,46 @@
+'use client';
+
+import { Download, Printer } from 'lucide-react';
+import { toast } from 'sonner';
+import { call } from '../api';
+import { useJob } from '../job/provider';
+import { usePerson } from '../person';
+import { When } from '../when';
+
+/** Print, take away as files, mark handed over. */
+export const HandoverActions = () => {
+  const id = useJob((job) => job.saved.id);
+  const handedOverAt = useJob((job) => job.saved.handedOverAt);
+  const acknowledge = useJob((job) => job.acknowledge);
+  const saveState = useJob((job) => job.saveState);
+  const move = async (action: 'hand-over' | 'take-back') => {
+    const answer = await call(`/api/jobs/${id}/move`, { method: 'POST', body: { action, author: usePerson.getState().author } });
+    if (answer.kind !== 'ok') return toast.error(answer.error);
+    acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
+  };
+  return (
+    <div className="no-print mx-auto mb-4 flex max-w-[52rem] flex-wrap items-center gap-2">
+      <button type="button" className="strong-button" onClick={() => window.print()}>
+        <Printer size={18} aria-hidden /> Print
+      </button>
+      <a className="plain-button" href={`/api/jobs/${id}/file`} download>
+        <Download size={18} aria-hidden /> Job file (JSON)
+      </a>
+      <a className="plain-button" href={`/api/jobs/${id}/readings.csv`} download>
+        <Download size={18} aria-hidden /> Readings (CSV)
+      </a>
+      {handedOverAt === null ? (
+        <button type="button" className="plain-button" onClick={() => move('hand-over')} disabled={saveState !== 'saved'}>
+          Mark handed over
+        </button>
+      ) : (
+        <span className="flex flex-wrap items-center gap-2 text-sm">
+          Handed over <When at={handedOverAt} />
+          <button type="button" className="bare-button px-2 underline underline-offset-4" onClick={() => move('take-back')}>
+            Take back
+          </button>
+        </span>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,32 @@
+'use client';
+
+import { useMemo } from 'react';
+import { check } from '@/core/check';
+import { startupPlan, tally } from '@/core/startup/plan';
+import { useJob } from '../job/provider';
+import { SeverityMark } from '../severity-mark';
+
+/** What is still open: findings, and steps not read. */
+export const RecordOpen = () => {
+  const facts = useJob((job) => job.facts);
+  const readings = useJob((job) => job.readings);
+  const moment = useJob((job) => job.moment);
+  const findings = useMemo(() => check(facts), [facts]);
+  const open = useMemo(() => startupPlan(facts, readings, moment).filter((planned) => tally([planned]).open > 0), [facts, readings, moment]);
+  if (findings.length === 0 && open.length === 0) return <p className="text-sm">Nothing.</p>;
+  return (
+    <ul className="space-y-1 text-sm">
+      {findings.map((finding) => (
+        <li key={finding.rule + finding.what} className="flex gap-2">
+          <SeverityMark severity={finding.severity} />
+          {finding.what} {finding.mend}
+        </li>
+      ))}
+      {open.map(({ step, items }) => (
+        <li key={step.id}>
+          {step.title}: {items.filter(({ reading }) => !reading).length} of {items.length} not read.
+        </li>
+      ))}
+    </ul>
+  );
+};
