@@ -4,17 +4,16 @@ import { Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
+import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
 import { call } from '@/ui/api';
-
-/** A job file larger than this is refused before it is sent, bytes; the server refuses it too. */
-const MAX_BYTES = 2_000_000;
 
 /** Brings in a job file; what is wrong with one is said with its path, and nothing is saved. */
 export const ImportButton = ({ onDone }: { onDone: () => void }) => {
   const input = useRef<HTMLInputElement>(null);
   const [isBusy, setBusy] = useState(false);
   const take = async (file: File) => {
-    if (file.size > MAX_BYTES) return toast.error(`${file.name} is larger than ${MAX_BYTES / 1e6} MB: no job file is. Check that it is the right one.`);
+    if (file.size > MAX_JOB_FILE_BYTES)
+      return toast.error(`${file.name} is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`);
     setBusy(true);
     const answer = await call<{ name: string; isCopy: boolean }>(`/api/jobs/import?copyId=${uuid()}`, { method: 'POST', text: await file.text() });
     setBusy(false);

@@ -1,6 +1,9 @@
 import type { Signal } from '../control/thermostat';
 
-export type DeviceId = 'thermostat' | 'air-handler' | 'outdoor-unit';
+/** Every device by id, with what it is called on screen. */
+export const DEVICE_LABELS = { thermostat: 'Thermostat', 'air-handler': 'Air handler', 'outdoor-unit': 'Outdoor unit' } as const;
+
+export type DeviceId = keyof typeof DEVICE_LABELS;
 
 export interface Terminal {
   /** As it is marked: R, C, Y… */

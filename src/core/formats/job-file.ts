@@ -5,9 +5,7 @@ import { type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '.
 import type { Reading } from '../job/reading';
 import { idSchema, readingSchema, timeSchema } from '../job/reading-schema';
 import { confirmedSchema, factsSchema } from '../job/schema';
-
-/** Largest job file that is read, bytes. A job with a thousand readings is a tenth of it. */
-export const MAX_JOB_FILE_BYTES = 2_000_000;
+import { MAX_JOB_FILE_BYTES } from './job-file-limit';
 
 const FORMAT = 'gate-cross-job';
 

@@ -1,9 +1,10 @@
 import { bankCoilId } from '../devices/air-handler';
 import type { Facts } from '../job/document';
-import { elementAmps } from '../strips/element';
+import { elementAmps, elementKW } from '../strips/element';
 import { explainAmps } from '../strips/explain-amps';
 import { jobElements, jobKit } from '../strips/from-job';
 import { KIT_OVER, KIT_SHORT } from '../strips/tolerance';
+import { BTU_PER_KWH } from '../units/constants';
 import { roundTo } from '../units/round';
 import type { WiringState } from '../wiring/state';
 import { expectWithin } from './expect';
@@ -13,8 +14,15 @@ const WITH_BLOWER: ClampPlace = { id: 'with-blower', label: 'Feed with the blowe
 const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 
 /** Elements that the solved circuit brings on: those of banks whose sequencer has pulled in. */
-export const elementsOn = (facts: Facts, state: WiringState): number[] =>
+const elementsOn = (facts: Facts, state: WiringState): number[] =>
   facts.heatKit.elements.flatMap(({ bank }, at) => (state.energised.has(bankCoilId(bank)) ? [at] : []));
+
+/** Heat of the elements that the solved circuit brings on, at the volts read, Btu/h; undefined until they are. */
+export const stripsBtuh = (facts: Facts, state: WiringState, volts: number | undefined): number | undefined => {
+  if (volts === undefined) return undefined;
+  const kit = jobElements(facts);
+  return elementsOn(facts, state).reduce((sum, at) => sum + elementKW(kit[at]!, volts), 0) * BTU_PER_KWH;
+};
 
 const names = (elements: readonly number[]) =>
   elements.length === 0 ? 'no element' : elements.length === 1 ? `element ${elements[0]! + 1}` : `elements ${elements.map((at) => at + 1).join(', ')}`;

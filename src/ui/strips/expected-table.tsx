@@ -1,9 +1,7 @@
 'use client';
 
 import { memo } from 'react';
-import { currentReadings } from '@/core/job/reading';
-import { startupPlan } from '@/core/startup/plan';
-import type { Verdict } from '@/core/startup/step';
+import { type PlannedItem, startupPlan } from '@/core/startup/plan';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
 import { NumberBox } from '../fields/number-box';
@@ -12,9 +10,10 @@ import { AskName } from '../startup/ask-name';
 import { GradeMark } from '../startup/grade-mark';
 import { useKeepReading } from '../startup/use-keep-reading';
 
-const OhmsField = ({ element, verdict }: { element: number; verdict: Verdict | undefined }) => {
+const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem | undefined }) => {
   const { keep, asksName } = useKeepReading(ohmsItem(element));
-  const value = useJob((job) => currentReadings(job.readings).get(ohmsItem(element))?.value);
+  const value = planned?.reading?.value;
+  const verdict = planned?.verdict;
   return (
     <>
       <NumberBox
@@ -46,7 +45,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const kit = jobKit(facts, volts);
-  const verdicts = new Map(startupPlan(facts, readings, moment).flatMap(({ items }) => items.map(({ key, verdict }) => [key, verdict] as const)));
+  const planned = new Map(startupPlan(facts, readings, moment).flatMap(({ items }) => items.map((planned) => [planned.key, planned] as const)));
   return (
     <section aria-label="Expected readings">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>
@@ -76,7 +75,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
               </th>
               <td className="text-right font-mono">{element.ohms.toFixed(1)}</td>
               <td className="py-1 pl-2">
-                <OhmsField element={at} verdict={verdicts.get(ohmsItem(at))} />
+                <OhmsField element={at} planned={planned.get(ohmsItem(at))} />
               </td>
               <td className="text-right font-mono">{element.amps.toFixed(1)}</td>
               <td className="text-right font-mono">{element.kW.toFixed(2)}</td>

@@ -1,9 +1,8 @@
 'use client';
 
 import { CALL_IDS, type CallId, CALLS } from '@/core/control/moment';
+import { DEVICE_LABELS } from '@/core/devices/device';
 import type { TerminalRow } from '@/core/wiring/terminal-table';
-
-const DEVICE_WORDS = { thermostat: 'Thermostat', 'air-handler': 'Air handler', 'outdoor-unit': 'Outdoor unit' } as const;
 
 /** What to expect at each terminal in each call, volts to the device's own common. */
 export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; call?: CallId }) => (
@@ -31,7 +30,7 @@ export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; ca
           .map((row, at, all) => (
             <tr key={row.device + row.mark} className={`border-b border-line ${all[at - 1]?.device === row.device ? '' : 'border-t border-t-line-strong'}`}>
               <th scope="row" title={row.carries} className="py-1 pr-2 text-left font-normal whitespace-nowrap print:py-0">
-                {DEVICE_WORDS[row.device]} <b className="font-label text-base print:text-[8pt] print:leading-none">{row.mark}</b>
+                {DEVICE_LABELS[row.device]} <b className="font-label text-base print:text-[8pt] print:leading-none">{row.mark}</b>
               </th>
               {CALL_IDS.map((id) => (
                 <td key={id} className={`px-1.5 text-right font-mono ${row.isHot[id] ? 'font-semibold' : 'text-quiet'}`}>

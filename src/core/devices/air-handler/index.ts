@@ -1,5 +1,5 @@
 import type { Facts } from '../../job/document';
-import type { Coil, Device } from '../device';
+import { type Coil, type Device, DEVICE_LABELS } from '../device';
 
 /** Open-circuit volts and series resistance of a 40 VA class 2 transformer; a larger one is stiffer in proportion. */
 const OPEN_CIRCUIT_VOLTS = 26.6;
@@ -30,7 +30,7 @@ export const airHandler = (job: Facts): Device => {
   const banks = [...new Set(heatKit.elements.map(({ bank }) => bank))].sort();
   return {
     id: 'air-handler',
-    label: 'Air handler',
+    label: DEVICE_LABELS['air-handler'],
     plateName: facts.name,
     terminals: [
       { mark: 'R', carries: 'hot side of the transformer' },

@@ -1,5 +1,5 @@
 import type { Facts } from '../../job/document';
-import type { Contact, Device } from '../device';
+import { type Contact, type Device, DEVICE_LABELS } from '../device';
 
 /** The defrost relay's contacts: during defrost the valve stands as in cooling, whatever the thermostat sends. */
 const valveContacts = (valve: 'O' | 'B'): Contact[] => {
@@ -20,7 +20,7 @@ export const outdoorUnit = ({ outdoorUnit: facts }: Facts): Device => {
   const valve = facts.reversingValve;
   return {
     id: 'outdoor-unit',
-    label: 'Outdoor unit',
+    label: DEVICE_LABELS['outdoor-unit'],
     plateName: facts.name,
     terminals: [
       { mark: 'R', carries: 'hot side, for the board' },

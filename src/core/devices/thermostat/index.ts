@@ -1,6 +1,6 @@
 import type { Signal } from '../../control/thermostat';
 import type { Facts } from '../../job/document';
-import type { Contact, Device } from '../device';
+import { type Contact, type Device, DEVICE_LABELS } from '../device';
 
 const output = (mark: Signal): Contact => ({
   id: `thermostat R–${mark}`,
@@ -16,7 +16,7 @@ export const thermostat = ({ thermostat: facts }: Facts): Device => {
   const valve = facts.valveSetting;
   return {
     id: 'thermostat',
-    label: 'Thermostat',
+    label: DEVICE_LABELS.thermostat,
     plateName: facts.name,
     terminals: [
       { mark: 'R', carries: 'hot side of the transformer' },

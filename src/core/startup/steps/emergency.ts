@@ -1,12 +1,9 @@
-import { elementKW } from '../../strips/element';
-import { jobElements } from '../../strips/from-job';
-import { BTU_PER_KWH } from '../../units/constants';
 import { plan } from '../../wiring/plan';
 import { wiringState } from '../../wiring/state';
 import { returnItem, supplyItem } from '../air-items';
 import { airflowCheck } from '../airflow-check';
 import { numberRead, type StartupStep, stepMoment } from '../step';
-import { elementsOn, stripAmpsItems } from '../strip-amps';
+import { stripAmpsItems, stripsBtuh } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
 
@@ -19,17 +16,10 @@ export const emergency: StartupStep = {
     const { facts } = context;
     const state = wiringState(facts, plan(facts), stepMoment(context, 'emergency'));
     const volts = numberRead(context, 'emergency/strip-volts');
-    const stripsKW = volts === undefined ? undefined : elementsOn(facts, state).reduce((sum, at) => sum + elementKW(jobElements(facts)[at]!, volts), 0);
+    const stripHeatBtuh = stripsBtuh(facts, state, volts);
     const amps = stripAmpsItems(facts, state, volts);
     const airflow = airflowCheck(context, amps);
-    const supply = supplyItem(
-      context,
-      'emergency',
-      stripsKW === undefined ? undefined : stripsKW * BTU_PER_KWH,
-      facts.airHandler.auxCfm,
-      'strips',
-      'the volts at the kit',
-    );
+    const supply = supplyItem(context, 'emergency', stripHeatBtuh, facts.airHandler.auxCfm, 'strips', 'the volts at the kit');
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air'],
       how: [

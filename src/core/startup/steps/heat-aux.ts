@@ -1,13 +1,10 @@
 import { crossingAt } from '../../crossing/from-job';
-import { elementKW } from '../../strips/element';
-import { jobElements } from '../../strips/from-job';
-import { BTU_PER_KWH } from '../../units/constants';
 import { plan } from '../../wiring/plan';
 import { wiringState } from '../../wiring/state';
 import { returnItem, supplyItem } from '../air-items';
 import { OUTDOOR_ITEM } from '../conditions';
 import { numberRead, type StartupStep, stepMoment } from '../step';
-import { elementsOn, stripAmpsItems } from '../strip-amps';
+import { stripAmpsItems, stripsBtuh } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
 
@@ -22,7 +19,7 @@ export const heatAux: StartupStep = {
     const state = wiringState(facts, plan(facts), moment);
     const volts = numberRead(context, 'heat-aux/strip-volts');
     const outdoorF = numberRead(context, OUTDOOR_ITEM);
-    const stripsKW = volts === undefined ? undefined : elementsOn(facts, state).reduce((sum, at) => sum + elementKW(jobElements(facts)[at]!, volts), 0);
+    const stripHeatBtuh = stripsBtuh(facts, state, volts);
     const heatPumpBtuh = outdoorF === undefined ? undefined : state.energised.has('contactor') ? crossingAt(facts, outdoorF).heatPumpBtuh : 0;
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'never-defeat'],
@@ -41,7 +38,7 @@ export const heatAux: StartupStep = {
         supplyItem(
           context,
           'heat-aux',
-          stripsKW === undefined || heatPumpBtuh === undefined ? undefined : heatPumpBtuh + stripsKW * BTU_PER_KWH,
+          stripHeatBtuh === undefined || heatPumpBtuh === undefined ? undefined : heatPumpBtuh + stripHeatBtuh,
           facts.airHandler.auxCfm,
           'heat pump and strips',
           'the outdoor temperature and the volts at the kit',

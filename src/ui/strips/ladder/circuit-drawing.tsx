@@ -3,6 +3,7 @@ import type { LadderCircuit } from '@/core/strips/ladder';
 import { BlowerDrawing } from './blower-drawing';
 import { ClampRing } from './clamp-ring';
 import { DEAD, type DrawingProps, HEAD, LEFT, LIVE, RIGHT, RUNG } from './drawing';
+import { press } from './press';
 import { RungDrawing } from './rung-drawing';
 
 /** Height of a circuit, drawing units. */
@@ -44,17 +45,10 @@ export const CircuitDrawing = ({ circuit, y, drawing }: { circuit: LadderCircuit
         </g>
       ))}
       <g
-        role="button"
-        tabIndex={0}
+        {...press(() => drawing.onBreaker(circuit.at))}
         aria-label={`Breaker of circuit ${circuit.at + 1}, ${isOpen ? 'open' : 'closed'}`}
         aria-pressed={isOpen}
         className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-[var(--saffron)]"
-        onClick={() => drawing.onBreaker(circuit.at)}
-        onKeyDown={(event) => {
-          if (event.key !== 'Enter' && event.key !== ' ') return;
-          event.preventDefault();
-          drawing.onBreaker(circuit.at);
-        }}
       >
         <rect x={112} y={y + 6} width={180} height={46} rx={3} fill="var(--sheet)" stroke="var(--line-strong)" />
         <text x={202} y={y + 25} textAnchor="middle" fontSize={14} fontWeight={600} fill="var(--ink)" className="font-label select-none">

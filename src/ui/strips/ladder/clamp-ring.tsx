@@ -1,22 +1,16 @@
 import { type ClampAt, clampId } from '@/core/strips/clamp';
 import type { DrawingProps } from './drawing';
+import { press } from './press';
 
 /** A clamp that can be put somewhere: a ring, filled where it is. */
 export const ClampRing = ({ x, y, at, drawing, label }: { x: number; y: number; at: ClampAt; drawing: DrawingProps; label: string }) => {
   const isHere = clampId(at) === clampId(drawing.clamp);
   return (
     <g
-      role="button"
-      tabIndex={0}
+      {...press(() => drawing.onClamp(at))}
       aria-label={label}
       aria-pressed={isHere}
       className="cursor-pointer outline-none [&:focus-visible>circle]:stroke-[var(--saffron)]"
-      onClick={() => drawing.onClamp(at)}
-      onKeyDown={(event) => {
-        if (event.key !== 'Enter' && event.key !== ' ') return;
-        event.preventDefault();
-        drawing.onClamp(at);
-      }}
     >
       <rect x={x - 20} y={y - 20} width={40} height={34} fill="transparent" />
       <circle cx={x} cy={y} r={10} fill={isHere ? 'var(--ink)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={2} />

@@ -3,23 +3,17 @@ import type { PartKind } from '@/core/strips/ladder';
 import type { RungState } from '@/core/strips/ladder-state';
 import { ClampRing } from './clamp-ring';
 import { DEAD, type DrawingProps, HEAT, LEFT, LIVE, RIGHT } from './drawing';
+import { press } from './press';
 
 /** Where each part stands on its rung: centre and half width. */
 const PLACE: Record<Exclude<PartKind, 'breaker'>, readonly [number, number]> = { link: [62, 20], element: [147, 46], limit: [227, 20], switch: [300, 28] };
 
 const Hit = ({ x, y, half, label, isPicked, onPick }: { x: number; y: number; half: number; label: string; isPicked: boolean; onPick: () => void }) => (
   <g
-    role="button"
-    tabIndex={0}
+    {...press(onPick)}
     aria-label={label}
     aria-pressed={isPicked}
     className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-[var(--saffron)] [&:focus-visible>rect]:[stroke-width:3]"
-    onClick={onPick}
-    onKeyDown={(event) => {
-      if (event.key !== 'Enter' && event.key !== ' ') return;
-      event.preventDefault();
-      onPick();
-    }}
   >
     <rect
       x={x - half - 3}

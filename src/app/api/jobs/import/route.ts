@@ -1,5 +1,6 @@
 import { parseWith } from '@/core/border/parse';
-import { documentOf, MAX_JOB_FILE_BYTES, parseJobFileText } from '@/core/formats/job-file';
+import { documentOf, parseJobFileText } from '@/core/formats/job-file';
+import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
 import { copyName, jobName, renamed } from '@/core/job/document';
 import { idSchema } from '@/core/job/reading-schema';
 import { readBodyText } from '@/server/http/read-body';

@@ -10,8 +10,8 @@ import { STRIP_VOLTS_ITEM } from '@/core/strips/evidence';
 import { ladderState } from '@/core/strips/ladder-state';
 import { partPanel } from '@/core/strips/parts';
 import { ChoiceBox } from '@/ui/fields/choice-box';
+import { FindingsList } from '@/ui/findings-list';
 import { useJob } from '@/ui/job/provider';
-import { SeverityMark } from '@/ui/severity-mark';
 import { PersonLine } from '@/ui/startup/person-line';
 import { AirflowByRise } from '@/ui/strips/airflow-by-rise';
 import { ClampReading } from '@/ui/strips/clamp-reading';
@@ -144,23 +144,7 @@ const StripsPage = () => {
           <ClampReading clamp={clamp} state={state} measuredVolts={typeof measured === 'number' ? measured : null} />
         </div>
       </div>
-      {findings.length > 0 && (
-        <ul aria-label="Findings" className="mt-6 space-y-2">
-          {findings.map((finding) => (
-            <li key={finding.rule + finding.what} className="flex gap-2">
-              <SeverityMark severity={finding.severity} />
-              <span>
-                {finding.what} <span className="text-quiet">{finding.why}</span> {finding.mend}
-                {finding.fact && (
-                  <Link href={`/jobs/${id}/sheet#${finding.fact}`} className="ml-1 underline underline-offset-4">
-                    On the Sheet
-                  </Link>
-                )}
-              </span>
-            </li>
-          ))}
-        </ul>
-      )}
+      <FindingsList findings={findings} />
       <div className="mt-8 grid gap-8 lg:grid-cols-2">
         <ExpectedTable volts={volts} />
         <KitFitTable volts={volts} />

@@ -3,18 +3,18 @@
 import { useMemo, useState } from 'react';
 import { check } from '@/core/check';
 import { CALLS } from '@/core/control/moment';
+import { DEVICE_LABELS } from '@/core/devices/device';
 import { diagram } from '@/core/wiring/diagram';
 import type { TerminalRef } from '@/core/wiring/harness';
 import { plan } from '@/core/wiring/plan';
 import { meterVolts, wiringState } from '@/core/wiring/state';
 import { terminalTable, withValve } from '@/core/wiring/terminal-table';
+import { FindingsList } from '@/ui/findings-list';
 import { useJob } from '@/ui/job/provider';
-import { SeverityMark } from '@/ui/severity-mark';
 import { Bench, type Probes } from '@/ui/wiring/bench';
 import { TerminalTable } from '@/ui/wiring/terminal-table';
 
-const DEVICE_WORDS = { thermostat: 'thermostat', 'air-handler': 'air handler', 'outdoor-unit': 'outdoor unit' } as const;
-const refWords = ({ device, mark }: TerminalRef) => `${DEVICE_WORDS[device]} ${mark}`;
+const refWords = ({ device, mark }: TerminalRef) => `${DEVICE_LABELS[device].toLowerCase()} ${mark}`;
 
 const WiringPage = () => {
   const facts = useJob((job) => job.facts);
@@ -82,18 +82,7 @@ const WiringPage = () => {
         24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor; measure live only if trained. Colours are
         convention, not proof: trace them. The unit’s own wiring label wins over this drawing.
       </p>
-      {findings.length > 0 && (
-        <ul aria-label="Findings" className="mt-5 space-y-2">
-          {findings.map((finding) => (
-            <li key={finding.rule + finding.what} className="flex gap-2">
-              <SeverityMark severity={finding.severity} />
-              <span>
-                {finding.what} <span className="text-quiet">{finding.why}</span> {finding.mend}
-              </span>
-            </li>
-          ))}
-        </ul>
-      )}
+      <FindingsList findings={findings} />
       <section className="mt-6">
         <div className="mb-2 flex flex-wrap items-end justify-between gap-2">
           <h2 className="font-label text-2xl font-semibold">Expected at the terminals, V</h2>

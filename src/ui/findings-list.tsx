@@ -1,0 +1,29 @@
+'use client';
+
+import Link from 'next/link';
+import type { Finding } from '@/core/job/finding';
+import { useJob } from './job/provider';
+import { SeverityMark } from './severity-mark';
+
+/** Findings with reason and mend, each with the way to its fact; nothing where there are none. */
+export const FindingsList = ({ findings }: { findings: readonly Finding[] }) => {
+  const id = useJob((job) => job.saved.id);
+  if (findings.length === 0) return null;
+  return (
+    <ul aria-label="Findings" className="mt-6 space-y-2">
+      {findings.map((finding) => (
+        <li key={finding.rule + finding.what} className="flex gap-2">
+          <SeverityMark severity={finding.severity} />
+          <span>
+            {finding.what} <span className="text-quiet">{finding.why}</span> {finding.mend}
+            {finding.fact && (
+              <Link href={`/jobs/${id}/sheet#${finding.fact}`} className="ml-1 underline underline-offset-4">
+                On the Sheet
+              </Link>
+            )}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+};
