@@ -2,19 +2,25 @@ import { parseArgs } from 'node:util';
 import { type Parsed, parseJson } from '../src/core/border/parse';
 import { check } from '../src/core/check';
 import { toSpice } from '../src/core/circuit/spice';
-import { CALL_IDS, type CallId, DEFAULT_MOMENT, type Moment, OUTDOOR_BOUNDS_F } from '../src/core/control/moment';
+import { conditionsOf } from '../src/core/control/conditions';
+import { CALL_IDS, type CallId, callsOf, DEFAULT_MOMENT, INDOOR_BOUNDS_F, type Moment, OUTDOOR_BOUNDS_F } from '../src/core/control/moment';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
 import { calcCrossing } from '../src/core/formats/calc/crossing';
 import { calcHeatKit } from '../src/core/formats/calc/heatkit';
+import { familyFile } from '../src/core/formats/family-file';
 import { type JobFile, parseJobFileText } from '../src/core/formats/job-file';
 import { sampleFile } from '../src/core/formats/sample-file';
 import { jobName } from '../src/core/job/document';
 import { SAMPLES } from '../src/core/job/samples';
-import { roundTo } from '../src/core/units/round';
+import { harnessInWall } from '../src/core/wiring/as-found';
+import { families } from '../src/core/wiring/families';
+import { faultById, faultsOf } from '../src/core/wiring/fault';
+import type { Harness } from '../src/core/wiring/harness';
 import { plan } from '../src/core/wiring/plan';
+import { refusals } from '../src/core/wiring/refusals';
 import { wiringState } from '../src/core/wiring/state';
-import { statesOfAllCalls } from '../src/core/wiring/terminal-table';
 import { stripsReport } from './strips-report';
+import { statesReport, traceReport } from './wiring-report';
 
 type Read = (file: string | undefined) => string;
 
@@ -33,22 +39,31 @@ const withJob = (text: string, answer: (job: JobFile) => Parsed<unknown>): Parse
   return job.ok ? answer(job.value) : job;
 };
 
-/** Options shared by the verbs that answer for a moment: `--call`, `--outdoor`. */
+/** Options shared by the verbs that answer for a moment: `--call`, `--outdoor`, `--indoor`, `--try`. */
 const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: Moment; call: CallId | undefined }> => {
   let parsed;
   try {
-    parsed = parseArgs({ args: words, allowPositionals: true, options: { call: { type: 'string' }, outdoor: { type: 'string' } } });
+    parsed = parseArgs({
+      args: words,
+      allowPositionals: true,
+      options: { call: { type: 'string' }, outdoor: { type: 'string' }, indoor: { type: 'string' }, try: { type: 'string' } },
+    });
   } catch (problem) {
     return refused('options', (problem as Error).message);
   }
-  const { call, outdoor } = parsed.values;
+  const { call, outdoor, indoor } = parsed.values;
   const known = CALL_IDS.find((id) => id === call);
   if (call !== undefined && known === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
   const outdoorF = outdoor === undefined ? DEFAULT_MOMENT.outdoorF : Number(outdoor);
   const [low, high] = OUTDOOR_BOUNDS_F;
   if (outdoor?.trim() === '' || !Number.isFinite(outdoorF) || outdoorF < low || outdoorF > high)
     return refused('--outdoor', `must be a temperature from ${low} to ${high} °F`);
-  return answered({ file: parsed.positionals[0], call: known, moment: { ...DEFAULT_MOMENT, outdoorF, call: known ?? DEFAULT_MOMENT.call } });
+  const indoorF = indoor === undefined ? DEFAULT_MOMENT.indoorF : Number(indoor);
+  const [coldest, hottest] = INDOOR_BOUNDS_F;
+  if (indoor?.trim() === '' || !Number.isFinite(indoorF) || indoorF < coldest || indoorF > hottest)
+    return refused('--indoor', `must be a temperature from ${coldest} to ${hottest} °F`);
+  const moment: Moment = { outdoorF, indoorF, call: known ?? DEFAULT_MOMENT.call, trying: parsed.values.try ?? null };
+  return answered({ file: parsed.positionals[0], call: known, moment });
 };
 
 const withMoment = (words: string[], read: Read, answer: (job: JobFile, moment: Moment, call: CallId | undefined) => Parsed<unknown>): Parsed<unknown> => {
@@ -56,6 +71,28 @@ const withMoment = (words: string[], read: Read, answer: (job: JobFile, moment: 
   if (!options.ok) return options;
   return withJob(read(options.value.file), (job) => answer(job, options.value.moment, options.value.call));
 };
+
+/** What is in the wall, for a moment; a job whose wiring cannot be planned is refused with the reason, as is a fault it cannot have. */
+const withWiring = (
+  words: string[],
+  read: Read,
+  answer: (job: JobFile, harness: Harness, moment: Moment, call: CallId | undefined) => Parsed<unknown>,
+): Parsed<unknown> =>
+  withMoment(words, read, (job, moment, call) => {
+    const [reason] = refusals(job.facts);
+    if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`);
+    if (call !== undefined && !callsOf(job.facts).includes(call)) return refused('--call', `must be one of ${callsOf(job.facts).join(', ')} for this system`);
+    const harness = harnessInWall(job.facts);
+    const { trying } = moment;
+    if (trying !== null && !conditionsOf(job.facts).some(({ id }) => id === trying) && !faultById(harness, trying))
+      return refused(
+        '--try',
+        `must be a condition (${conditionsOf(job.facts)
+          .map(({ id }) => id)
+          .join(', ')}) or a fault such as ${faultsOf(harness)[0]?.id}`,
+      );
+    return answer(job, harness, moment, call);
+  });
 
 export const VERBS: Readonly<Record<string, Verb>> = {
   calc: {
@@ -77,30 +114,33 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   },
   check: { usage: 'check FILE', run: ([file], read) => withJob(read(file), ({ facts, readings }) => answered(check(facts, readings))) },
   states: {
-    usage: 'states FILE [--outdoor F]',
+    usage: 'states FILE [--outdoor F] [--try CONDITION]',
+    run: (words, read) => withWiring(words, read, ({ facts }, harness, moment) => answered(statesReport(facts, harness, moment))),
+  },
+  trace: {
+    usage: 'trace FILE --call CALL [--outdoor F] [--indoor F] [--try CONDITION|FAULT]',
     run: (words, read) =>
-      withMoment(words, read, ({ facts }, moment) => {
-        const { devices } = plan(facts);
-        const states = statesOfAllCalls(facts, moment);
-        const calls = CALL_IDS.map((call) => {
-          const state = states[call];
-          const volts = devices.map(({ id, terminals }) => [
-            id,
-            Object.fromEntries(terminals.map(({ mark }) => [mark, roundTo(state.volts.get(`${id}.${mark}`) ?? 0, 4)])),
-          ]);
-          return [
-            call,
-            {
-              terminalsHot: [...state.hot],
-              coilsEnergised: [...state.energised],
-              held: state.held.map(({ why }) => why),
-              volts: Object.fromEntries(volts),
-              sourceAmps: roundTo(state.solution.sourceAmps, 5),
-            },
-          ];
-        });
-        return answered({ outdoorF: moment.outdoorF, calls: Object.fromEntries(calls) });
+      withWiring(words, read, ({ facts }, harness, moment, call) => {
+        if (call === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
+        return answered(traceReport(facts, harness, moment));
       }),
+  },
+  plan: {
+    usage: 'plan FILE',
+    run: ([file], read) =>
+      withJob(read(file), ({ facts }) => {
+        const [reason] = refusals(facts);
+        return reason ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`) : answered(plan(facts));
+      }),
+  },
+  families: {
+    usage: 'families',
+    run: () =>
+      answered(
+        `${families()
+          .map((family, at) => JSON.stringify(familyFile(family, at)))
+          .join('\n')}\n`,
+      ),
   },
   strips: {
     usage: 'strips FILE [--call CALL] [--outdoor F]',
@@ -109,9 +149,14 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   spice: {
     usage: 'spice FILE --call CALL [--outdoor F]',
     run: (words, read) =>
-      withMoment(words, read, ({ facts }, moment, call) => {
+      withWiring(words, read, ({ facts }, harness, moment, call) => {
         if (call === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
-        return answered(toSpice(wiringState(facts, plan(facts), moment).network, `${jobName(facts)}: ${call} at ${moment.outdoorF} F outdoors`));
+        return answered(
+          toSpice(
+            wiringState(facts, harness, moment, faultById(harness, moment.trying)?.fault).network,
+            `${jobName(facts)}: ${call} at ${moment.outdoorF} F outdoors`,
+          ),
+        );
       }),
   },
 };

@@ -8,9 +8,12 @@ import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
 import { findKits } from '../../src/core/strips/find-kit';
 import { ladderState } from '../../src/core/strips/ladder-state';
+import { statesByCall } from '../../src/core/wiring/behaviour';
+import { drawing } from '../../src/core/wiring/drawing';
+import { families } from '../../src/core/wiring/families';
+import { faultTable } from '../../src/core/wiring/fault-table';
 import { plan } from '../../src/core/wiring/plan';
 import { wiringState } from '../../src/core/wiring/state';
-import { statesOfAllCalls } from '../../src/core/wiring/terminal-table';
 
 /** Times a function over many runs and prints median and slowest percent, ms. */
 const time = (what: string, aim: string, work: () => unknown, runs = 400): void => {
@@ -30,7 +33,20 @@ const { network } = wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call: '
 const six = Array.from({ length: 6 }, (_, at) => ({ kW: 4 + at / 5, ratedVolts: 240 }));
 
 time(`one circuit solution (${network.edges.length} edges)`, 'aim < 0.3', () => solve(network));
-time('all calls of a job', 'aim < 5', () => statesOfAllCalls(facts, DEFAULT_MOMENT));
+const largest = families().reduce((most, each) => (plan(each.facts).conductors.length > plan(most.facts).conductors.length ? each : most));
+const big = plan(largest.facts);
+const { network: bigNetwork } = wiringState(largest.facts, big, { ...DEFAULT_MOMENT, call: 'heat-aux' });
+time(`plan of the largest family (${big.conductors.length} conductors)`, 'aim < 5', () => plan(largest.facts));
+time(`its solution (${bigNetwork.edges.length} edges)`, 'aim < 0.3', () => solve(bigNetwork));
+time('its drawing', '', () => drawing(big, big));
+time('its findings', '', () => check(largest.facts));
+time(
+  `its ${faultTable(largest.facts, big, DEFAULT_MOMENT).length} faults in every call`,
+  'aim < 300',
+  () => faultTable(largest.facts, big, DEFAULT_MOMENT),
+  10,
+);
+time('all calls of a job', 'aim < 5', () => statesByCall(facts, plan(facts), DEFAULT_MOMENT));
 time('gate ruler', '', () => ruler(facts));
 time('all findings of a job', '', () => check(facts));
 time('startup plan with 35 readings', '', () => startupPlan(facts, readings, DEFAULT_MOMENT));

@@ -47,13 +47,13 @@ test('a dialog holds the focus and gives it back', async ({ page }) => {
 test('probes go on terminals from the keyboard, and the reading is said', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=28&call=heat-aux`);
-  await page.getByRole('button', { name: /^outdoor-unit W, live/ }).focus();
+  await page.getByRole('button', { name: /^Outdoor unit W-out, live/ }).focus();
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: /^air-handler C/ }).focus();
+  await page.getByRole('button', { name: /^Air handler C/ }).focus();
   await page.keyboard.press(' ');
   const meter = page.getByRole('region', { name: 'Meter' });
   await expect(meter).toContainText(/2[45]\.\d/);
-  await expect(meter).toContainText('outdoor unit W');
+  await expect(meter.getByLabel('Probe 1 on')).toHaveValue('outdoor-unit.W-out');
 });
 
 test('what stands in a lane is dragged by mouse, lands as a fact, and is undone', async ({ page }) => {

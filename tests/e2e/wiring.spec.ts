@@ -1,28 +1,34 @@
-import { expect, test } from '@playwright/test';
-import { freshJob } from './helpers';
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { expectSaved, freshJob, stored } from './helpers';
 
 test('the call lights its conductors and coils, and the meter reads between two terminals', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=28&in=68&call=heat-1`);
   const meter = page.getByRole('region', { name: 'Meter' });
   await expect(meter).toContainText(/25\.\d/);
-  await expect(page.getByText('Contactor on')).toBeVisible();
-  await expect(page.getByText('Reversing valve on')).toHaveCount(0);
+  const bench = page.getByRole('region', { name: 'Bench' });
+  await expect(bench.getByText('Contactor on')).toBeVisible();
+  await expect(bench.getByText('Reversing valve on')).toHaveCount(0);
   await page.getByRole('radio', { name: 'Cool', exact: true }).click();
-  await expect(page.getByText('Reversing valve on')).toBeVisible();
+  await expect(bench.getByText('Reversing valve on')).toBeVisible();
   await expect(page).toHaveURL(/call=cool-1/);
-  await page.getByRole('button', { name: /^air-handler W1/ }).click();
-  await page.getByRole('button', { name: /^air-handler C/ }).click();
+  await page.getByRole('button', { name: /^Air handler W1/ }).click();
+  await page.getByRole('button', { name: /^Air handler C/ }).click();
   await expect(meter).toContainText('0.0 V');
-  await expect(meter).toContainText('air handler W1');
+  await expect(meter.getByLabel('Probe 1 on')).toHaveValue('air-handler.W1');
+  await meter.getByRole('button', { name: 'Ω' }).click();
+  await expect(meter).toContainText(/\d Ω/);
 });
 
 test('a lockout holds the strips, and says so', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=45&call=heat-aux`);
-  await expect(page.getByText('The strips are held: locked out above 40 °F, and it is 45 °F out.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What happens' }).getByText('The strips are held: locked out above 40 °F, and it is 45 °F out.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Trace' }).getByText(/Held here: The thermostat does not close AUX/)).toBeVisible();
   await page.getByRole('radio', { name: 'Emergency' }).click();
-  await expect(page.getByText('Sequencer 1 on')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Bench' }).getByText('Sequencer 1 on')).toBeVisible();
 });
 
 test('the table shows O and B systems', async ({ page }) => {
@@ -45,7 +51,7 @@ test('the ruler: drag, nudge, fold; the moment travels in the address and across
   await page.mouse.up();
   const dragged = Number(await needle.getAttribute('aria-valuenow'));
   expect(dragged).toBeLessThan(15);
-  await page.getByRole('heading', { name: 'Thermostat', exact: true }).click();
+  await page.getByRole('heading', { name: 'Trace' }).click();
   await page.keyboard.press(']');
   await expect(needle).toHaveAttribute('aria-valuenow', String(dragged + 1));
   await page.keyboard.press('c');
@@ -61,7 +67,7 @@ test('the ruler: drag, nudge, fold; the moment travels in the address and across
 test('the command list and the keys', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring`);
-  await page.getByRole('heading', { name: 'Thermostat', exact: true }).click();
+  await page.getByRole('heading', { name: 'Trace' }).click();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
@@ -69,4 +75,154 @@ test('the command list and the keys', async ({ page }) => {
   await page.getByPlaceholder('Go to, call, undo…').fill('emergency');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/call=emergency/);
+});
+
+const bench = (page: Page) => page.getByRole('region', { name: 'Bench' });
+const differing = (page: Page) => page.getByRole('region', { name: 'Found otherwise' });
+
+/** Drags an end of a conductor to a terminal of the drawing. */
+const dragEnd = async (page: Page, end: RegExp, terminal: RegExp | null) => {
+  const handle = bench(page).getByRole('button', { name: end });
+  await handle.scrollIntoViewIfNeeded();
+  const from = (await handle.boundingBox())!;
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  const to = terminal === null ? { x: from.x, y: from.y + 4, width: 0, height: 0 } : (await bench(page).getByRole('button', { name: terminal }).boundingBox())!;
+  await page.mouse.move(to.x + to.width * 0.3, to.y + to.height / 2, { steps: 8 });
+  await page.mouse.up();
+};
+
+test('as found: a dragged end is a difference with its effect, a finding that points; undone, redone, kept', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring?out=28&call=heat-1`);
+  await page.getByRole('button', { name: 'Fold the ruler' }).click();
+  await page.getByRole('button', { name: 'Enter as found' }).click();
+  await dragEnd(page, /^white of the thermostat cable, second end/, /^Air handler G/);
+  await expect(differing(page)).toContainText('white: at the air handler from W1 to G');
+  await expect(differing(page)).toContainText(/Sequencer 1 does not pull in/);
+  await expect(page.getByRole('region', { name: 'Findings' })).toContainText(/Emergency heat does not bring/);
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.wiring.asFound).toContainEqual({
+    cable: 'thermostat-cable',
+    colour: 'white',
+    from: 'thermostat.AUX',
+    to: 'air-handler.G',
+  });
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(differing(page)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(differing(page)).toContainText('from W1 to G');
+  await page.reload();
+  await expect(differing(page)).toContainText('from W1 to G');
+  await page.getByRole('button', { name: 'Enter as found' }).click();
+  await page.getByRole('button', { name: 'All as planned' }).click();
+  await expect(differing(page)).toHaveCount(0);
+});
+
+test('as found by keyboard alone: lift, land, take off; and an end that does not reach is refused in words', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring?call=heat-1`);
+  await page.getByRole('button', { name: 'Enter as found' }).click();
+  const end = bench(page).getByRole('button', { name: /^yellow of the thermostat cable, second end/ });
+  await end.focus();
+  await page.keyboard.press('Enter');
+  await expect(end).toHaveAttribute('aria-pressed', 'true');
+  await bench(page)
+    .getByRole('button', { name: /^Outdoor unit R/ })
+    .focus();
+  await page.keyboard.press('Enter');
+  await expect(bench(page).getByRole('status')).toContainText('does not reach there');
+  await expect(differing(page)).toHaveCount(0);
+  await end.focus();
+  await page.keyboard.press('Delete');
+  await expect(differing(page)).toContainText('yellow: loose at the air handler, planned on Y');
+  await expect(page.getByRole('region', { name: 'Trace' })).toContainText(/Held here: Planned, and not there/);
+});
+
+test('as found as a list: ends chosen, a jumper added; R to C opens the fuse and says so', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring?call=off`);
+  await page.getByRole('button', { name: 'Enter as found' }).click();
+  await page.getByRole('button', { name: 'As list' }).click();
+  const list = page.getByRole('region', { name: 'Wire list' });
+  await list.getByLabel('green, second end').first().selectOption({ label: 'loose' });
+  await expect(differing(page)).toContainText('green: loose at the air handler');
+  await list.getByLabel('Jumper at').selectOption('air-handler');
+  await list.getByLabel('Jumper from').selectOption('R');
+  await list.getByLabel('Jumper to').selectOption('C');
+  await list.getByRole('button', { name: 'Add jumper' }).click();
+  await expect(page.getByRole('region', { name: 'What happens' })).toContainText('The board fuse has opened');
+  await expect(page.getByRole('region', { name: 'Findings' })).toContainText('R and C are bridged.');
+});
+
+test('a finding is mended in one tap, another waived with a reason that stays in the record', async ({ page }) => {
+  const id = await freshJob(page);
+  const { revision } = await stored(page, id);
+  const changes = [
+    { path: 'thermostat.valveSetting', value: 'B' },
+    { path: 'cables.thermostatConductors', value: 6 },
+  ];
+  await page.request.patch(`/api/jobs/${id}`, { data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' } });
+  await page.goto(`/jobs/${id}/wiring`);
+  const findings = page.getByRole('region', { name: 'Findings' });
+  const valve = findings.getByRole('listitem').filter({ hasText: 'The thermostat is set to B, the outdoor unit is O.' });
+  await valve.getByRole('button', { name: 'Mend it' }).click();
+  await expect(valve).toHaveCount(0);
+  const spare = findings.getByRole('listitem').filter({ hasText: 'Thermostat cable' });
+  await spare.getByRole('button', { name: 'Waive…' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('button', { name: 'Waive' })).toBeDisabled();
+  await dialog.getByLabel('Reason').fill('New cable comes with the roof in spring');
+  await dialog.getByLabel('Who decides').fill('Playwright Tester');
+  await dialog.getByRole('button', { name: 'Waive' }).click();
+  await expect(spare).toContainText('Waived by Playwright Tester: New cable comes with the roof in spring');
+  await expectSaved(page);
+  const job = await stored(page, id);
+  expect(job.document.facts.thermostat.valveSetting).toBe('O');
+  expect(job.document.facts.wiring.waivers).toMatchObject([{ reason: 'New cable comes with the roof in spring', by: 'Playwright Tester' }]);
+});
+
+test('what makes no sense together is refused with its reason, and mended from there', async ({ page }) => {
+  const id = await freshJob(page);
+  const { revision } = await stored(page, id);
+  const changes = [
+    { path: 'system.cabinet', value: 'packaged' },
+    { path: 'system.backup', value: 'furnace' },
+  ];
+  await page.request.patch(`/api/jobs/${id}`, { data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' } });
+  await page.goto(`/jobs/${id}/wiring`);
+  await expect(page.getByRole('region', { name: 'Not planned' })).toContainText('interlocked by its maker');
+  await page.getByRole('button', { name: 'Mend it' }).click();
+  await expect(bench(page).getByRole('button', { name: /^Packaged unit R/ })).toBeVisible();
+});
+
+test('the other school is taken in one tap; faults are worked out and tried', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring?out=45&call=heat-aux`);
+  const gate = page.getByRole('group', { name: 'What holds the strips in mild weather?' });
+  await gate.getByRole('button', { name: 'Take this' }).click();
+  await expect(bench(page).getByRole('button', { name: /^Outdoor thermostats 1 in/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What happens' })).toContainText('The thermostat shows auxiliary heat; the strips are held outdoors');
+  await page.getByText('What each single fault would do').click();
+  await page.getByLabel('Find a fault').fill('contactor: coil open');
+  await expect(page.getByRole('list', { name: 'Faults' })).toContainText('Contactor does not pull in');
+  await page.getByRole('button', { name: /^Try: Contactor: coil open/ }).click();
+  await expect(page).toHaveURL(/try=open/);
+  await expect(page.getByRole('region', { name: 'Trace' })).toContainText('does not pull in');
+});
+
+test('the drawing is taken away as picture, wire list and netlist', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring?call=cool-1`);
+  for (const [item, name, content] of [
+    ['Picture (SVG)', /\.svg$/, /<svg[^>]*xmlns/],
+    ['Wire list (CSV)', /\.csv$/, /^cable,colour,from device/],
+    ['Netlist for this call (SPICE)', /\.cir$/, /\.op/],
+    ['Picture (PNG)', /\.png$/, /PNG/],
+  ] as const) {
+    await page.getByRole('button', { name: 'Take away' }).click();
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: item }).click()]);
+    expect(file.suggestedFilename()).toMatch(name);
+    expect(readFileSync((await file.path())!, 'latin1')).toMatch(content);
+  }
 });

@@ -1,7 +1,7 @@
 /** A point of the circuit; any name, such as `A.R`. */
 export type NodeName = string;
 
-/** A transformer secondary: open-circuit volts behind a series resistance. `minus` is the reference of every reading. */
+/** A transformer secondary: open-circuit volts behind a series resistance. */
 export interface Source {
   readonly volts: number;
   readonly ohms: number;
@@ -15,9 +15,17 @@ export type Edge =
 
 /** A resistive network: voltages and currents of a 24 V control circuit are taken as in phase. */
 export interface Network {
+  /** Its `minus` is the reference of every reading. */
   readonly source: Source;
+  /** Further transformers; one that nothing joins to the first floats, and leaks tie it to the reference. */
+  readonly others?: readonly Source[];
   readonly edges: readonly Edge[];
 }
 
 /** Every node of a network, the source's two first, then in order of appearance. */
-export const nodesOf = ({ source, edges }: Network): NodeName[] => [...new Set([source.minus, source.plus, ...edges.flatMap((edge) => [edge.a, edge.b])])];
+export const nodesOf = (network: Network): NodeName[] => [
+  ...new Set([...sourcesOf(network).flatMap(({ minus, plus }) => [minus, plus]), ...network.edges.flatMap((edge) => [edge.a, edge.b])]),
+];
+
+/** The sources of a network, the reference's first. */
+export const sourcesOf = ({ source, others = [] }: Network): readonly Source[] => [source, ...others];

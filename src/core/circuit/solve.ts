@@ -1,15 +1,17 @@
 import { CLOSED_CONTACT_OHMS, NODE_LEAK_OHMS } from '../units/constants';
 import { solveLinear } from './linear';
 import { mergeNodes } from './merge';
-import type { Edge, Network, NodeName } from './network';
+import { type Edge, type Network, type NodeName, sourcesOf } from './network';
 
 /** The operating point of a network. */
 export interface Solution {
   readonly kind: 'solved';
   /** Volts of each node above the source's minus. */
   readonly volts: ReadonlyMap<NodeName, number>;
-  /** Current out of the source, A. */
+  /** Current out of the first source, A. */
   readonly sourceAmps: number;
+  /** Current out of each source, A, in their order. */
+  readonly amps: readonly number[];
 }
 
 /** A network without an answer: a source without resistance, shorted. */
@@ -25,18 +27,17 @@ const conductance = (edge: Edge): number => {
 };
 
 /**
- * Solves a network by modified nodal analysis: the node voltages and the source's current are the unknowns.
- * Every node leaks 100 MΩ to the source's minus. A wire of 0 Ω joins its two nodes into one.
+ * Solves a network by modified nodal analysis: the node voltages and the sources' currents are the unknowns.
+ * Every node leaks 100 MΩ to the first source's minus. A wire of 0 Ω joins its two nodes into one.
  * @returns volts and amps, or `unsolvable` where an ideal source is shorted
  * @source Ho, Ruehli, Brennan, "The modified nodal approach to network analysis", 1975
  */
 export const solve = (network: Network): Solution | Unsolvable => {
-  const { source, edges } = network;
+  const { edges } = network;
+  const sources = sourcesOf(network);
   const { index, count } = mergeNodes(network);
-  const plus = index.get(source.plus)!;
-  // Unknowns: volts of nodes 1…count-1 (node 0 is the reference), then the source's current.
-  const size = count;
-  const current = size - 1;
+  // Unknowns: volts of nodes 1…count-1 (node 0 is the reference), then the sources' currents.
+  const size = count - 1 + sources.length;
   const matrix = new Float64Array(size * size);
   const right = new Float64Array(size);
   const add = (row: number, column: number, value: number) => {
@@ -53,15 +54,22 @@ export const solve = (network: Network): Solution | Unsolvable => {
     add(a, b, -siemens);
     add(b, a, -siemens);
   }
-  // Kirchhoff at plus: the source's current enters. Branch: volts(plus) + current × ohms = open-circuit volts.
-  if (plus > 0) {
-    matrix[(plus - 1) * size + current]! -= 1;
-    matrix[current * size + plus - 1]! += 1;
-  }
-  matrix[current * size + current] = source.ohms;
-  right[current] = source.volts;
+  sources.forEach((source, at) => {
+    // Kirchhoff: the current enters at plus and leaves at minus. Branch: volts(plus) − volts(minus) + current × ohms = open-circuit volts.
+    const current = count - 1 + at;
+    const tie = (node: number, sign: number) => {
+      if (node === 0) return;
+      matrix[(node - 1) * size + current]! -= sign;
+      matrix[current * size + node - 1]! += sign;
+    };
+    tie(index.get(source.plus)!, 1);
+    tie(index.get(source.minus)!, -1);
+    matrix[current * size + current] = source.ohms;
+    right[current] = source.volts;
+  });
   if (!solveLinear(matrix, right, size)) return { kind: 'unsolvable', why: 'The source has no resistance and its two ends are joined.' };
   const volts = new Map<NodeName, number>();
   for (const [node, at] of index) volts.set(node, at === 0 ? 0 : right[at - 1]!);
-  return { kind: 'solved', volts, sourceAmps: right[current]! };
+  const amps = sources.map((_, at) => right[count - 1 + at]!);
+  return { kind: 'solved', volts, sourceAmps: amps[0]!, amps };
 };

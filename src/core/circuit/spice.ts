@@ -1,5 +1,5 @@
 import { CLOSED_CONTACT_OHMS, NODE_LEAK_OHMS } from '../units/constants';
-import { type Network, nodesOf } from './network';
+import { type Network, nodesOf, sourcesOf } from './network';
 
 /**
  * Writes a network as a SPICE deck with an operating-point analysis. Node 0 is the source's minus; comments name the others.
@@ -7,12 +7,14 @@ import { type Network, nodesOf } from './network';
  * @param title first line of the deck
  */
 export const toSpice = (network: Network, title: string): string => {
-  const { source, edges } = network;
+  const { edges } = network;
   const number = new Map(nodesOf(network).map((node, at) => [node, at === 0 ? '0' : `n${at}`]));
   const name = (node: string) => number.get(node)!;
   const lines = [`* ${title.replace(/[\r\n]+/g, ' ')}`];
   for (const [node, at] of number) lines.push(`* node ${at} = ${node}`);
-  lines.push(`Vsource source 0 DC ${source.volts}`, `Rsource source ${name(source.plus)} ${source.ohms === 0 ? 1e-9 : source.ohms}`);
+  sourcesOf(network).forEach((source, at) =>
+    lines.push(`Vsource${at} source${at} ${name(source.minus)} DC ${source.volts}`, `Rsource${at} source${at} ${name(source.plus)} ${source.ohms || 1e-9}`),
+  );
   edges.forEach((edge, at) => {
     const ends = `${name(edge.a)} ${name(edge.b)}`;
     const note = edge.id === undefined ? edge.kind : `${edge.kind} ${edge.id}`;

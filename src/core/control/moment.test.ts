@@ -3,15 +3,21 @@ import { atOutdoor, CALL_IDS, DEFAULT_MOMENT, momentFromQuery, momentToQuery, ne
 
 test('a moment survives the address bar', () => {
   fc.assert(
-    fc.property(fc.integer({ min: -20, max: 70 }), fc.integer({ min: 40, max: 95 }), fc.constantFrom(...CALL_IDS), (outdoorF, indoorF, call) => {
-      const query = new URLSearchParams(momentToQuery({ outdoorF, indoorF, call }));
-      expect(momentFromQuery((name) => query.get(name))).toEqual({ outdoorF, indoorF, call });
-    }),
+    fc.property(
+      fc.integer({ min: -20, max: 70 }),
+      fc.integer({ min: 40, max: 95 }),
+      fc.constantFrom(...CALL_IDS),
+      fc.option(fc.string({ minLength: 1, maxLength: 120 })),
+      (outdoorF, indoorF, call, trying) => {
+        const query = new URLSearchParams(momentToQuery({ outdoorF, indoorF, call, trying }));
+        expect(momentFromQuery((name) => query.get(name))).toEqual({ outdoorF, indoorF, call, trying });
+      },
+    ),
   );
 });
 
 test('nonsense in the address falls back, and numbers are kept on the scale', () => {
-  expect(momentFromQuery(() => 'nonsense')).toEqual(DEFAULT_MOMENT);
+  expect(momentFromQuery((name) => (name === 'try' ? null : 'nonsense'))).toEqual(DEFAULT_MOMENT);
   expect(momentFromQuery((name) => (name === 'out' ? '900' : null)).outdoorF).toBe(70);
   expect(atOutdoor(DEFAULT_MOMENT, -99.6).outdoorF).toBe(-20);
 });

@@ -1,11 +1,15 @@
+import type { Facts } from '../job/document';
+
 /** The calls a technician can put the system in. */
 export const CALLS = {
   off: { label: 'Off', short: 'Off', about: 'Nothing is called for.' },
   fan: { label: 'Fan', short: 'Fan', about: 'Blower alone.' },
   'heat-1': { label: 'Heat', short: 'Heat', about: 'Compressor heat, first stage.' },
-  'heat-aux': { label: 'Heat with auxiliary', short: 'Heat + aux', about: 'Compressor and strips together.' },
-  emergency: { label: 'Emergency heat', short: 'Emergency', about: 'Strips alone, compressor held off.' },
+  'heat-2': { label: 'Heat, second stage', short: 'Heat 2', about: 'Compressor heat, both stages.' },
+  'heat-aux': { label: 'Heat with auxiliary', short: 'Heat + aux', about: 'The backup is called too: strips beside the compressor, a furnace in its place.' },
+  emergency: { label: 'Emergency heat', short: 'Emergency', about: 'Backup alone, compressor held off.' },
   'cool-1': { label: 'Cool', short: 'Cool', about: 'Compressor cooling, first stage.' },
+  'cool-2': { label: 'Cool, second stage', short: 'Cool 2', about: 'Compressor cooling, both stages.' },
   defrost: { label: 'Defrost', short: 'Defrost', about: 'A heating call while the board clears the coil.' },
 } as const;
 
@@ -13,14 +17,22 @@ export type CallId = keyof typeof CALLS;
 
 export const CALL_IDS = Object.keys(CALLS) as CallId[];
 
+const SECOND_STAGE: ReadonlySet<CallId> = new Set(['heat-2', 'cool-2']);
+
+/** The calls that a job's thermostat can make. */
+export const callsOf = ({ thermostat, outdoorUnit }: Facts): readonly CallId[] =>
+  thermostat.compressorOutputs === 2 && outdoorUnit.stages === 'two' ? CALL_IDS : CALL_IDS.filter((call) => !SECOND_STAGE.has(call));
+
 /** The one small state that every page of a job answers for. */
 export interface Moment {
   readonly outdoorF: number;
   readonly indoorF: number;
   readonly call: CallId;
+  /** A condition or fault that is being tried; null: none. */
+  readonly trying: string | null;
 }
 
-export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1' };
+export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1', trying: null };
 
 /** Bounds of the moment's temperatures, °F. */
 export const OUTDOOR_BOUNDS_F = [-20, 70] as const;
@@ -34,11 +46,12 @@ export const atOutdoor = (moment: Moment, outdoorF: number): Moment => ({ ...mom
 /** A moment with another room temperature, °F, kept within bounds and whole. */
 export const atIndoor = (moment: Moment, indoorF: number): Moment => ({ ...moment, indoorF: clamp(indoorF, INDOOR_BOUNDS_F) });
 
-/** The call that follows, round and round. */
-export const nextCall = (call: CallId): CallId => CALL_IDS[(CALL_IDS.indexOf(call) + 1) % CALL_IDS.length]!;
+/** The call that follows among those there are, round and round. */
+export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): CallId => among[(among.indexOf(call) + 1) % among.length]!;
 
-/** A moment as it stands in the address bar: `out=28&in=68&call=heat-1`. */
-export const momentToQuery = ({ outdoorF, indoorF, call }: Moment): string => `out=${outdoorF}&in=${indoorF}&call=${call}`;
+/** A moment as it stands in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` where something is tried. */
+export const momentToQuery = ({ outdoorF, indoorF, call, trying }: Moment): string =>
+  `out=${outdoorF}&in=${indoorF}&call=${call}${trying === null ? '' : `&try=${encodeURIComponent(trying)}`}`;
 
 /** Reads a moment from an address; what is missing or makes no sense falls back to the default. */
 export const momentFromQuery = (get: (name: string) => string | null | undefined): Moment => {
@@ -52,5 +65,6 @@ export const momentFromQuery = (get: (name: string) => string | null | undefined
     outdoorF: number('out', OUTDOOR_BOUNDS_F, DEFAULT_MOMENT.outdoorF),
     indoorF: number('in', INDOOR_BOUNDS_F, DEFAULT_MOMENT.indoorF),
     call: CALL_IDS.find((id) => id === call) ?? DEFAULT_MOMENT.call,
+    trying: get('try')?.slice(0, 120) || null,
   };
 };

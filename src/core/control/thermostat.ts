@@ -1,13 +1,13 @@
 import type { Facts } from '../job/document';
+import { CONDITIONS } from './conditions';
 import { lockoutsInForce } from './lockouts';
 import type { Moment } from './moment';
-
-/** What thermostat and defrost board can do to the contacts. */
-export type Signal = 'Y' | 'G' | 'O' | 'B' | 'AUX' | 'E' | 'defrost';
+import { backupOutputs, isFossil } from './outputs';
+import { outdoorThermostatSignal, type Signal } from './signal';
 
 /** Something that was called for and is not let through, and why. */
 export interface Held {
-  readonly source: 'compressor' | 'strips';
+  readonly source: 'compressor' | 'strips' | 'furnace';
   readonly why: string;
 }
 
@@ -16,40 +16,72 @@ export interface ControlState {
   readonly held: readonly Held[];
 }
 
-/** The thermostat's valve output in heating and cooling, by how it is set up. */
-const valveSignals = (facts: Facts, isHeating: boolean): Signal[] => {
-  const setting = facts.thermostat.valveSetting;
-  if (isHeating) return setting === 'B' ? ['B'] : [];
-  return setting === 'O' ? ['O'] : [];
+/** The thermostat's valve output in heating and cooling: by its setting, or by terminals of their own. */
+const valveSignals = ({ thermostat }: Facts, isHeating: boolean): Signal[] => {
+  if (thermostat.valveTerminals === 'O+B') return [isHeating ? 'B' : 'O'];
+  return thermostat.valveSetting === (isHeating ? 'B' : 'O') ? [thermostat.valveSetting] : [];
 };
 
-const heating = (facts: Facts, moment: Moment, wantsStrips: boolean): ControlState => {
+const compressorSignals = (facts: Facts, isHeating: boolean, stage: 1 | 2): Signal[] => [
+  'Y',
+  'G',
+  ...(stage === 2 && facts.thermostat.compressorOutputs === 2 ? (['Y2'] as const) : []),
+  ...valveSignals(facts, isHeating),
+];
+
+const auxSignals = (facts: Facts): Signal[] => ['AUX', ...(backupOutputs(facts).secondAux ? (['AUX2'] as const) : [])];
+
+/** A furnace runs its own blower; strips need G, or a thermostat that takes the furnace for strips gives it. */
+const backupFan = (facts: Facts): Signal[] => (isFossil(facts) ? [] : ['G']);
+
+const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): Held[] =>
+  system.backup === 'furnace'
+    ? []
+    : gates.outdoorThermostats.flatMap(({ bank, closesBelowF }, at): Held[] =>
+        outdoorF <= closesBelowF
+          ? []
+          : [
+              {
+                source: 'strips',
+                why: `The thermostat shows auxiliary heat; ${bank === 0 ? 'the strips are' : `bank ${bank} is`} held outdoors: outdoor thermostat ${at + 1} is open above ${closesBelowF} °F, and it is ${outdoorF} °F out.`,
+              },
+            ],
+      );
+
+const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 2): ControlState => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   const { outdoorF } = moment;
   const { minOutdoorF } = facts.outdoorUnit;
+  const backup = facts.system.backup === 'furnace' ? 'furnace' : 'strips';
   const held: Held[] = [];
-  const signals = new Set<Signal>();
   const isLockedOut = compressorBelowF !== null && outdoorF < compressorBelowF;
   if (isLockedOut) held.push({ source: 'compressor', why: `The compressor is held: locked out below ${compressorBelowF} °F, and it is ${outdoorF} °F out.` });
-  else for (const signal of ['Y', 'G', ...valveSignals(facts, true)] as Signal[]) signals.add(signal);
-  if (!isLockedOut && minOutdoorF !== null && outdoorF < minOutdoorF)
-    held.push({ source: 'compressor', why: `Y is sent, but the unit stops itself below ${minOutdoorF} °F.` });
-  if (wantsStrips || isLockedOut) {
-    if (auxAboveF !== null && outdoorF > auxAboveF)
-      held.push({ source: 'strips', why: `The strips are held: locked out above ${auxAboveF} °F, and it is ${outdoorF} °F out.` });
-    else {
-      signals.add('AUX');
-      signals.add('G');
-    }
+  const isBackupHeld = auxAboveF !== null && outdoorF > auxAboveF;
+  const callsBackup = (wantsBackup || isLockedOut) && !isBackupHeld;
+  if ((wantsBackup || isLockedOut) && isBackupHeld) {
+    const who = backup === 'strips' ? 'The strips are' : 'The furnace is';
+    held.push({ source: backup, why: `${who} held: locked out above ${auxAboveF} °F, and it is ${outdoorF} °F out.` });
   }
-  return { signals, held };
+  const isReplaced = callsBackup && isFossil(facts);
+  if (isReplaced && !isLockedOut)
+    held.push({ source: 'compressor', why: 'The thermostat drops Y while it calls the furnace: fossil backup runs in the compressor’s place.' });
+  const runs = !isLockedOut && !isReplaced;
+  if (runs && minOutdoorF !== null && outdoorF < minOutdoorF)
+    held.push({ source: 'compressor', why: `Y is sent, but the unit stops itself below ${minOutdoorF} °F.` });
+  if (callsBackup) held.push(...outdoorThermostatsHeld(facts, outdoorF));
+  return {
+    signals: new Set([...(runs ? compressorSignals(facts, true, stage) : []), ...(callsBackup ? [...auxSignals(facts), ...backupFan(facts)] : [])]),
+    held,
+  };
 };
 
-/**
- * Which outputs thermostat and defrost board give for a call at a moment, electric backup, single stage.
- * Below the compressor lockout the strips become first stage; emergency heat passes no outdoor gate.
- */
-export const control = (facts: Facts, moment: Moment): ControlState => {
+/** Emergency heat: the backup alone, through its own output where the thermostat has one. No outdoor gate holds it. */
+const emergency = (facts: Facts): ControlState => {
+  const { emergency: own, secondAux } = backupOutputs(facts);
+  return { signals: new Set([own ? 'E' : 'AUX', ...(secondAux ? (['AUX2'] as const) : []), ...backupFan(facts)]), held: [] };
+};
+
+const called = (facts: Facts, moment: Moment): ControlState => {
   const only = (...signals: Signal[]): ControlState => ({ signals: new Set(signals), held: [] });
   switch (moment.call) {
     case 'off':
@@ -57,17 +89,39 @@ export const control = (facts: Facts, moment: Moment): ControlState => {
     case 'fan':
       return only('G');
     case 'heat-1':
-      return heating(facts, moment, false);
+      return heating(facts, moment, false, 1);
+    case 'heat-2':
+      return heating(facts, moment, false, 2);
     case 'heat-aux':
-      return heating(facts, moment, true);
+      return heating(facts, moment, true, 2);
     case 'emergency':
-      return only('E', 'G');
+      return emergency(facts);
     case 'cool-1':
-      return only('Y', 'G', ...valveSignals(facts, false));
+      return only(...compressorSignals(facts, false, 1));
+    case 'cool-2':
+      return only(...compressorSignals(facts, false, 2));
     case 'defrost': {
-      const state = heating(facts, moment, false);
+      const state = heating(facts, moment, false, 1);
       // The board only defrosts a coil that its compressor has frosted.
       return state.signals.has('Y') ? { ...state, signals: new Set([...state.signals, 'defrost' as const]) } : state;
     }
   }
+};
+
+/** What moves by itself: outdoor thermostats with the weather, and the condition that is being tried. */
+const surroundings = (facts: Facts, { outdoorF, trying }: Moment): Signal[] => [
+  ...facts.gates.outdoorThermostats.flatMap(({ closesBelowF }, at) => (outdoorF <= closesBelowF ? [outdoorThermostatSignal(at + 1)] : [])),
+  ...CONDITIONS.filter(({ id, applies }) => id === trying && applies(facts)).map(({ id }) => id),
+];
+
+/**
+ * Which outputs thermostat, defrost board and outdoor switches give for a call at a moment.
+ * Electric backup runs beside the compressor, fossil backup in its place. Below the compressor lockout the backup
+ * becomes first stage; emergency heat passes no outdoor gate. A board that is locked out does not defrost.
+ */
+export const control = (facts: Facts, moment: Moment): ControlState => {
+  const state = called(facts, moment);
+  const signals = new Set([...state.signals, ...surroundings(facts, moment)]);
+  if (signals.has('board-lockout')) signals.delete('defrost');
+  return { ...state, signals };
 };

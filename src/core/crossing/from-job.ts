@@ -2,17 +2,30 @@ import { lockoutsInForce } from '../control/lockouts';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { allowedCurve, type Crossing, crossing, type CrossingInput } from './balance';
+import type { Gates } from './gates';
 import { capacityCurve, copAt } from './heat-pump';
 import { loadCurve } from './load';
 import { RULER_SPAN_F } from './range';
+
+/** Everything that holds a job's sources by outdoor temperature: lockouts, and an outdoor thermostat in front of a bank. */
+export const jobGates = (facts: Facts): Gates => ({
+  ...lockoutsInForce(facts),
+  banksCloseBelowF: jobBanks(facts).map(
+    ({ bank }) =>
+      (facts.gates.outdoorThermostats.find((row) => row.bank === bank) ?? facts.gates.outdoorThermostats.find((row) => row.bank === 0))?.closesBelowF ?? null,
+  ),
+});
 
 /** A job's facts as the crossing takes them. Lockouts count only where the thermostat knows the outdoor temperature. */
 export const crossingInput = (facts: Facts): CrossingInput => ({
   load: { designOutdoorF: facts.house.designOutdoorF, designBtuh: facts.house.designBtuh, noLoadF: facts.house.noLoadF },
   heatPump: { points: facts.outdoorUnit.ratingPoints, frost: facts.outdoorUnit.frostDerate, minOutdoorF: facts.outdoorUnit.minOutdoorF },
   banksKW: jobBanks(facts).map(({ kW }) => kW),
-  gates: lockoutsInForce(facts),
+  gates: jobGates(facts),
   electricPerKWh: facts.prices.electricPerKWh,
+  ...(facts.system.backup === 'furnace'
+    ? { fuel: { kind: facts.furnace.fuel, pricePerUnit: facts.prices.fuelPerUnit, efficiency: facts.furnace.efficiency, outputBtuh: facts.furnace.outputBtuh } }
+    : {}),
 });
 
 /** The crossing of a job. */

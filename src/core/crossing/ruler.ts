@@ -1,9 +1,8 @@
-import { lockoutsInForce } from '../control/lockouts';
 import type { FactPath, Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { roundTo } from '../units/round';
 import { inSpans, type SpanF } from '../units/span';
-import { crossingAt, jobCrossing } from './from-job';
+import { crossingAt, jobCrossing, jobGates } from './from-job';
 import { backupToF, compressorFromF, spanFrom, spanTo } from './gates';
 import { RULER_SPAN_F } from './range';
 
@@ -40,14 +39,23 @@ export interface Ruler {
 
 /** The gate ruler of a job. */
 export const ruler = (facts: Facts): Ruler => {
-  const gates = lockoutsInForce(facts);
+  const gates = jobGates(facts);
   const { minOutdoorF } = facts.outdoorUnit;
   const { thermalBalanceF, holesF, shortfallsF } = jobCrossing(facts);
   const compressorPosts: GatePost[] = [
-    ...(gates.compressorBelowF === null ? [] : [{ label: 'compressor lockout', atF: gates.compressorBelowF, fact: 'gates.compressorBelowF' as const }]),
+    ...((gates.compressorBelowF ?? null) === null
+      ? []
+      : [{ label: 'compressor lockout', atF: gates.compressorBelowF!, fact: 'gates.compressorBelowF' as const }]),
     ...(minOutdoorF === null ? [] : [{ label: 'unit’s own limit', atF: minOutdoorF }]),
   ];
-  const stripPosts: GatePost[] = gates.auxAboveF === null ? [] : [{ label: 'strip lockout', atF: gates.auxAboveF, fact: 'gates.auxAboveF' }];
+  const backupPosts: GatePost[] =
+    (gates.auxAboveF ?? null) === null
+      ? []
+      : [{ label: facts.system.backup === 'furnace' ? 'furnace lockout' : 'strip lockout', atF: gates.auxAboveF!, fact: 'gates.auxAboveF' }];
+  const thermostatPost = (bank: number): GatePost[] => {
+    const closesBelowF = gates.banksCloseBelowF?.[bank] ?? null;
+    return closesBelowF === null ? [] : [{ label: 'outdoor thermostat', atF: closesBelowF }];
+  };
   return {
     spanF: RULER_SPAN_F,
     lanes: [
@@ -63,8 +71,19 @@ export const ruler = (facts: Facts): Ruler => {
         label: `Strips ${bank} · ${roundTo(kW, 1)} kW`,
         source: 'strips',
         openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
-        posts: stripPosts,
+        posts: [...backupPosts, ...thermostatPost(at)],
       })),
+      ...(facts.system.backup === 'furnace'
+        ? [
+            {
+              id: 'furnace',
+              label: `Furnace · ${roundTo(facts.furnace.outputBtuh / 1000, 0)} kBtu/h`,
+              source: 'fossil' as const,
+              openF: spanTo(backupToF(gates, -1), RULER_SPAN_F),
+              posts: backupPosts,
+            },
+          ]
+        : []),
     ],
     marks: [
       ...(thermalBalanceF === null ? [] : [{ id: 'thermal-balance' as const, label: 'balance', atF: thermalBalanceF }]),
@@ -90,11 +109,15 @@ export const rulerVerdict = (facts: Facts, outdoorF: number): RulerVerdict => {
   const { loadBtuh, heatPumpBtuh, allowedBtuh } = crossingAt(facts, outdoorF);
   if (loadBtuh === 0) return { grade: 'calm', text: 'The house needs no heat.' };
   const load = thousand(loadBtuh);
+  const backup = facts.system.backup === 'furnace' ? 'furnace' : 'strips';
   const needs = `House needs ${load}`;
   if (inSpans(holesF, outdoorF)) return { grade: 'hole', text: `Hole: ${load} needed, and nothing may run.` };
   if (inSpans(shortfallsF, outdoorF) || allowedBtuh < loadBtuh) return { grade: 'short', text: `Short: ${load} needed, ${thousand(allowedBtuh)} may run.` };
-  const isCompressorOpen = inSpans(spanFrom(compressorFromF(lockoutsInForce(facts), facts.outdoorUnit.minOutdoorF), RULER_SPAN_F), outdoorF);
-  if (!isCompressorOpen) return { grade: 'strips', text: `${needs}: strips alone, the compressor is locked out.` };
+  const isCompressorOpen = inSpans(spanFrom(compressorFromF(jobGates(facts), facts.outdoorUnit.minOutdoorF), RULER_SPAN_F), outdoorF);
+  if (!isCompressorOpen) return { grade: 'strips', text: `${needs}: ${backup} alone, the compressor is locked out.` };
   if (heatPumpBtuh >= loadBtuh) return { grade: 'calm', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}.` };
-  return { grade: 'strips', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}: strips make up the rest.` };
+  return {
+    grade: 'strips',
+    text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}: ${backup === 'furnace' ? 'the furnace takes over' : 'strips make up the rest'}.`,
+  };
 };

@@ -32,6 +32,6 @@ test('it rises with the room, and with the elevation', () => {
 });
 
 test('below the lockout the strips alone warm it, at the strips’ airflow', () => {
-  const locked: Facts = { ...facts, gates: { compressorBelowF: 30, auxAboveF: null }, airHandler: { ...facts.airHandler, heatCfm: 900 } };
+  const locked: Facts = { ...facts, gates: { ...facts.gates, compressorBelowF: 30, auxAboveF: null }, airHandler: { ...facts.airHandler, heatCfm: 900 } };
   expect(degrees({ call: 'heat-1', outdoorF: 20 }, locked)).toBeCloseTo(degrees({ call: 'emergency', outdoorF: 20 }, locked), 9);
 });

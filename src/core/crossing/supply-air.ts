@@ -1,6 +1,7 @@
 import type { Moment } from '../control/moment';
 import { control } from '../control/thermostat';
 import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
 import { jobKit } from '../strips/from-job';
 import { temperatureRiseF } from '../units/air';
 import { crossingInput } from './from-job';
@@ -16,7 +17,7 @@ export type SupplyAir = { readonly kind: 'heat'; readonly supplyF: number } | { 
 export const supplyAir = (facts: Facts, moment: Moment): SupplyAir => {
   if (moment.call === 'cool-1' || moment.call === 'defrost') return { kind: 'none' };
   const { signals } = control(facts, moment);
-  const hasStrips = (signals.has('AUX') || signals.has('E')) && facts.heatKit.elements.length > 0;
+  const hasStrips = (signals.has('AUX') || signals.has('E')) && kitRows(facts).length > 0;
   const heatPumpBtuh = signals.has('Y') ? capacityCurve(crossingInput(facts).heatPump).at(moment.outdoorF) : 0;
   const btuh = heatPumpBtuh + (hasStrips ? jobKit(facts, facts.heatKit.serviceVolts).btuh : 0);
   if (btuh === 0) return { kind: 'none' };

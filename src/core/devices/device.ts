@@ -1,14 +1,32 @@
-import type { Signal } from '../control/thermostat';
+import type { Signal } from '../control/signal';
 
 /** Every device by id, with what it is called on screen. */
-export const DEVICE_LABELS = { thermostat: 'Thermostat', 'air-handler': 'Air handler', 'outdoor-unit': 'Outdoor unit' } as const;
+export const DEVICE_LABELS = {
+  thermostat: 'Thermostat',
+  'air-handler': 'Air handler',
+  furnace: 'Furnace',
+  'packaged-unit': 'Packaged unit',
+  'outdoor-unit': 'Outdoor unit',
+  'float-switch': 'Float switch',
+  interlock: 'Interlock',
+  'isolation-relay': 'Isolation relay',
+  'low-gas-switch': 'Low-gas switch',
+  'emergency-relay': 'Emergency relay',
+  'outdoor-thermostats': 'Outdoor thermostats',
+  'outdoor-sensor': 'Outdoor sensor',
+} as const;
 
 export type DeviceId = keyof typeof DEVICE_LABELS;
+
+/** Where a device stands in the house. */
+export type Spot = 'wall' | 'indoors' | 'outdoors';
 
 export interface Terminal {
   /** As it is marked: R, C, Y… */
   readonly mark: string;
   readonly carries: string;
+  /** A nut in the cabinet where conductors meet, not a screw. */
+  readonly isSplice?: boolean;
 }
 
 /** What a coil or a board's own load does when it has its volts. */
@@ -19,23 +37,36 @@ export interface Coil {
   readonly to: string;
   readonly va: number;
   /** A source's colour on screen. */
-  readonly source: 'compressor' | 'strips' | 'defrost' | 'blower' | 'control';
+  readonly source: 'compressor' | 'strips' | 'fossil' | 'defrost' | 'blower' | 'control';
   readonly does: string;
 }
 
-/** A contact moved by the device's own logic. */
+/** A contact moved by the logic of a device, by the weather, or by a coil. */
 export interface Contact {
   readonly id: string;
   readonly label: string;
   readonly from: string;
   readonly to: string;
-  readonly movedBy: Signal;
+  readonly movedBy: Signal | { readonly coil: string };
   readonly rests: 'open' | 'closed';
+  /** Why it is open, where it is. */
+  readonly openWhy: string;
 }
 
+/** A resistance that is no coil, such as a thermistor. */
+export interface Resistor {
+  readonly id: string;
+  readonly label: string;
+  readonly from: string;
+  readonly to: string;
+  readonly ohmsAt: (outdoorF: number) => number;
+}
+
+/** A transformer's secondary between two points. */
 export interface Transformer {
   readonly plus: string;
   readonly minus: string;
+  readonly va: number;
   readonly openCircuitVolts: number;
   readonly ohms: number;
 }
@@ -44,13 +75,37 @@ export interface Transformer {
 export interface Device {
   readonly id: DeviceId;
   readonly label: string;
+  readonly spot: Spot;
   /** The name given on the data plate, if any. */
   readonly plateName: string;
   readonly terminals: readonly Terminal[];
   readonly coils: readonly Coil[];
   readonly contacts: readonly Contact[];
-  readonly transformer?: Transformer;
+  readonly resistors: readonly Resistor[];
+  /** The first is the system's own. */
+  readonly transformers: readonly Transformer[];
 }
+
+/** A device that has nothing but what is given. */
+export const device = (id: DeviceId, spot: Spot, parts: Partial<Omit<Device, 'id' | 'spot' | 'label'>>): Device => ({
+  id,
+  spot,
+  label: DEVICE_LABELS[id],
+  plateName: '',
+  terminals: [],
+  coils: [],
+  contacts: [],
+  resistors: [],
+  transformers: [],
+  ...parts,
+});
 
 /** The name of a device's point in a network, such as `air-handler.R`. */
 export const nodeOf = (device: DeviceId, point: string): string => `${device}.${point}`;
+
+/** Coils that several pages ask for by name. */
+export const COMPRESSOR_COIL = 'contactor';
+export const VALVE_COIL = 'reversing valve';
+export const BLOWER_COIL = 'blower relay';
+export const BLOWER_BY_HEAT_COIL = 'blower by heat';
+export const FURNACE_COIL = 'furnace heat';

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { assumedFacts, type Facts } from '../job/document';
-import { devicesOf } from '.';
+import { plan } from '../wiring/plan';
 import { bankCoilId, heatInputs } from './air-handler';
 import { nodeOf } from './device';
 
 const base = assumedFacts();
+const devicesOf = (facts: Facts) => plan(facts).devices;
 
 const anyFacts = fc
   .record({
@@ -55,12 +56,12 @@ describe('every device', () => {
       fc.property(anyFacts, (facts) =>
         expect(
           devicesOf(facts)
-            .filter(({ transformer }) => transformer)
+            .filter(({ transformers }) => transformers.length > 0)
             .map(({ id }) => id),
         ).toEqual(['air-handler']),
       ),
     );
-    const ohms = (transformerVA: number) => devicesOf({ ...base, airHandler: { ...base.airHandler, transformerVA } })[1]!.transformer!.ohms;
+    const ohms = (transformerVA: number) => devicesOf({ ...base, airHandler: { ...base.airHandler, transformerVA } })[1]!.transformers[0]!.ohms;
     expect([ohms(40), ohms(75)]).toEqual([1.5, expect.closeTo(0.8, 6)]);
   });
 });
@@ -89,13 +90,15 @@ test('the valve line passes through the defrost relay, and only an O unit feeds 
       movedBy,
     ]);
   expect(contacts('O')).toEqual([
+    ['Y', 'run', 'closed', 'board-lockout'],
     ['O', 'valve', 'closed', 'defrost'],
     ['R', 'valve', 'open', 'defrost'],
-    ['R', 'W', 'open', 'defrost'],
+    ['R', 'W-out', 'open', 'defrost'],
   ]);
   expect(contacts('B')).toEqual([
+    ['Y', 'run', 'closed', 'board-lockout'],
     ['B', 'valve', 'closed', 'defrost'],
-    ['R', 'W', 'open', 'defrost'],
+    ['R', 'W-out', 'open', 'defrost'],
   ]);
   expect(nodeOf('outdoor-unit', 'valve')).toBe('outdoor-unit.valve');
 });

@@ -1,8 +1,40 @@
 import type { Facts } from '../job/document';
 import { airHandler } from './air-handler';
-import type { Device } from './device';
+import type { Device, DeviceId } from './device';
+import { emergencyRelay } from './emergency-relay';
+import { floatSwitch } from './float-switch';
+import { furnace } from './furnace';
+import { interlock } from './interlock';
+import { isolationRelay } from './isolation-relay';
+import { lowGasSwitch } from './low-gas-switch';
+import { outdoorSensor } from './outdoor-sensor';
+import { outdoorThermostats } from './outdoor-thermostats';
 import { outdoorUnit } from './outdoor-unit';
+import { packagedUnit } from './packaged-unit';
 import { thermostat } from './thermostat';
 
-/** The devices of a job, from the wall to the yard. */
-export const devicesOf = (facts: Facts): readonly Device[] => [thermostat(facts), airHandler(facts), outdoorUnit(facts)];
+/** How each device is made from the facts. */
+const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
+  thermostat,
+  'air-handler': airHandler,
+  furnace,
+  'packaged-unit': packagedUnit,
+  'outdoor-unit': outdoorUnit,
+  'float-switch': () => floatSwitch,
+  interlock,
+  'isolation-relay': () => isolationRelay,
+  'low-gas-switch': () => lowGasSwitch,
+  'emergency-relay': emergencyRelay,
+  'outdoor-thermostats': outdoorThermostats,
+  'outdoor-sensor': () => outdoorSensor,
+};
+
+/** A device of a job. */
+export const makeDevice = (id: DeviceId, facts: Facts): Device => MAKERS[id](facts);
+
+/** The device that holds the blower and the system's transformer. */
+export const indoorId = ({ system }: Facts): DeviceId =>
+  system.cabinet === 'packaged' ? 'packaged-unit' : system.backup === 'furnace' ? 'furnace' : 'air-handler';
+
+/** The device that holds the compressor. */
+export const outdoorId = ({ system }: Facts): DeviceId => (system.cabinet === 'packaged' ? 'packaged-unit' : 'outdoor-unit');

@@ -28,7 +28,7 @@ test('a file from before a fact existed takes the assumption for it', () => {
       delete old.facts.prices;
     }),
   );
-  expect(parsed.ok && [parsed.value.facts.airHandler.maxStaticInWc, parsed.value.facts.prices]).toEqual([0.5, { electricPerKWh: 0.15 }]);
+  expect(parsed.ok && [parsed.value.facts.airHandler.maxStaticInWc, parsed.value.facts.prices]).toEqual([0.5, { electricPerKWh: 0.15, fuelPerUnit: 2.4 }]);
 });
 
 describe('refused with the path and what to do', () => {

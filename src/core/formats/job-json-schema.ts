@@ -31,6 +31,19 @@ const factSchema = (fact: AnyFact): JsonSchema => {
         maxItems: fact.most,
         default: fact.assumed,
       };
+    case 'records':
+      return {
+        ...about,
+        type: fact.none === undefined ? 'array' : ['array', 'null'],
+        maxItems: fact.most,
+        items: {
+          type: 'object',
+          properties: Object.fromEntries(Object.entries(fact.columns).map(([name, most]) => [name, { type: 'string', maxLength: most }])),
+          required: Object.keys(fact.columns),
+          additionalProperties: false,
+        },
+        default: fact.assumed,
+      };
     case 'table': {
       const columns = Object.entries(fact.columns);
       const properties = Object.fromEntries(

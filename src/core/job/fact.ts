@@ -9,6 +9,8 @@ interface FactBase<T> {
   readonly assumed: T;
   /** What the fact is for, in one sentence. */
   readonly why?: string;
+  /** The fact matters only where another has one of these values. */
+  readonly onlyWhen?: { readonly path: string; readonly is: readonly (string | number | boolean)[] };
 }
 
 export interface NumberFact<T extends number | null = number | null> extends FactBase<T> {
@@ -73,7 +75,18 @@ export interface TableFact<Row extends object = Record<string, number>> extends 
   readonly item: string;
 }
 
-export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFact | TableFact;
+/** A list of records made of short texts, such as what was found; kept by a page of its own, not by a field. */
+export interface RecordsFact<Row extends object = Record<string, string>, T extends readonly Row[] | null = readonly Row[] | null> extends FactBase<T> {
+  readonly kind: 'records';
+  /** Most characters of each column. */
+  readonly columns: { readonly [C in keyof Row]: number };
+  readonly most: number;
+  readonly item: string;
+  /** Whether there may be no list at all, and how that is worded. */
+  readonly none?: string;
+}
+
+export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFact | TableFact | RecordsFact;
 
 type Bounds = { readonly unit: string; readonly min: number; readonly max: number; readonly step?: number };
 
@@ -106,6 +119,16 @@ export const numbersFact = (
 ): NumbersFact => ({ kind: 'numbers', step: 1, ...fact });
 
 export const tableFact = <Row extends object>(fact: Omit<TableFact<Row>, 'kind'>): TableFact<Row> => ({ kind: 'table', ...fact });
+
+export const recordsFact = <Row extends object>(fact: Omit<RecordsFact<Row, readonly Row[]>, 'kind' | 'none'>): RecordsFact<Row, readonly Row[]> => ({
+  kind: 'records',
+  ...fact,
+});
+
+/** Records that may not have been taken yet. */
+export const optionalRecordsFact = <Row extends object>(
+  fact: Omit<RecordsFact<Row, readonly Row[] | null>, 'kind'> & { readonly none: string },
+): RecordsFact<Row, readonly Row[] | null> => ({ kind: 'records', ...fact });
 
 /** The type of value that a fact holds. */
 export type FactValue<F> = F extends { readonly assumed: infer T } ? T : never;

@@ -1,4 +1,4 @@
-import type { FactPath } from './document';
+import type { FactChange, FactPath } from './document';
 
 export type Severity = 'error' | 'warning' | 'advice';
 
@@ -15,7 +15,16 @@ export interface Finding {
   readonly page: JobPage;
   /** The fact to change, where it is one. */
   readonly fact?: FactPath;
+  /** The terminal (`device.mark`), conductor or coil that it points at. */
+  readonly at?: string;
+  /** Changes of facts that mend it in one tap. */
+  readonly mendBy?: readonly FactChange[];
+  /** Why somebody decided to live with it, who, and when. */
+  readonly waived?: { readonly reason: string; readonly by: string; readonly at: string };
 }
+
+/** What a finding is known by when it is waived. */
+export const findingKey = ({ rule, at, fact, what }: Finding): string => `${rule}|${at ?? fact ?? what}`.slice(0, 200);
 
 /** A finding as a rule words it, before the rule's id and reason are put to it. */
 export type Found = Omit<Finding, 'rule' | 'why'>;

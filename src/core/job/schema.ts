@@ -25,6 +25,14 @@ const schemaOf = (fact: AnyFact): Schema => {
         .min(fact.least, `must hold at least ${fact.least}`)
         .max(fact.most, `must hold at most ${fact.most}`)
         .required('must be a list');
+    case 'records': {
+      const cells = Object.entries(fact.columns).map(([name, most]) => [name, plainText(most).defined('must be text')]);
+      const rows = array(object(Object.fromEntries(cells)).noUnknown('holds a column that is not known').required('must be a row')).max(
+        fact.most,
+        `must hold at most ${fact.most}`,
+      );
+      return fact.none === undefined ? rows.required('must be a list') : rows.nullable().defined('must be a list, or null');
+    }
     case 'table': {
       const columns = Object.entries(fact.columns).map(([name, column]) => {
         const cell = bounded(column.min, column.max, column.unit).required('must be given');

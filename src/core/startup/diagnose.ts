@@ -1,7 +1,8 @@
 import { readVolts } from '../circuit/meter';
-import { solve } from '../circuit/solve';
 import type { CallId } from '../control/moment';
-import { nodeOf } from '../devices/device';
+import { type Contact, nodeOf } from '../devices/device';
+import { faultsOf, type NamedFault } from '../wiring/fault';
+import type { Harness } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { type WiringState, wiringState } from '../wiring/state';
 import { numberRead, type StartupContext, stepMoment } from './step';
@@ -18,23 +19,19 @@ export interface Suspect {
 /** Readings this near to a fault's are explained by it, V. */
 const NEAR_VOLTS = 3;
 
-/** The state with one edge taken out: a broken conductor, a missing jumper, a contact that does not close. */
-const without = (state: WiringState, edgeId: string) => solve({ ...state.network, edges: state.network.edges.filter(({ id }) => id !== edgeId) });
-
-const candidates = (state: WiringState, context: StartupContext): { id: string; words: string }[] => {
-  const harness = plan(context.facts);
-  const cableLabel = new Map(harness.cables.map(({ id, label }) => [id, label]));
-  return [
-    ...harness.conductors.map(({ id, cable, colour, from, to }) => ({
-      id,
-      words: `${colour ?? 'missing'} conductor of the ${cableLabel.get(cable)!.toLowerCase()}, ${from.mark} to ${to.mark}, broken or off`,
-    })),
-    ...harness.jumpers.map(({ id }) => ({ id, words: `${id} missing` })),
-    ...harness.devices.flatMap(({ contacts }) =>
-      contacts.filter(({ movedBy, rests }) => rests === 'open' && state.signals.has(movedBy)).map(({ id, label }) => ({ id, words: `${label} not closing` })),
-    ),
-  ];
+/** Faults that a technician looks for first: a broken conductor, a missing jumper, a contact that does not close. */
+const isLikely = ({ fault, id }: NamedFault, harness: Harness, state: WiringState): boolean => {
+  switch (fault.kind) {
+    case 'open':
+      return !harness.devices.some(({ coils }) => coils.some((coil) => id === `open:${coil.id}`));
+    case 'stuck':
+      return !fault.closed && harness.devices.some(({ contacts }) => contacts.some((contact) => contact.id === fault.contact && isCalled(contact, state)));
+    case 'swapped':
+      return false;
+  }
 };
+
+const isCalled = ({ movedBy, rests }: Contact, state: WiringState) => rests === 'open' && typeof movedBy === 'string' && state.signals.has(movedBy);
 
 /**
  * Compares the terminal volts read in a step with what each single fault would read, and ranks the faults that fit.
@@ -45,17 +42,19 @@ export const diagnose = (context: StartupContext, step: string, call: CallId): S
     (each): each is { point: (typeof TERMINAL_POINTS)[number]; volts: number } => each.volts !== undefined,
   );
   if (taken.length === 0) return [];
-  const state = wiringState(context.facts, plan(context.facts), stepMoment(context, call));
-  const miss = (solution: ReturnType<typeof without>): number => {
-    if (solution.kind === 'unsolvable') return Infinity;
+  const harness = plan(context.facts);
+  const moment = stepMoment(context, call);
+  const state = wiringState(context.facts, harness, moment);
+  const miss = ({ solution }: WiringState): number => {
     const misses = taken.map(({ point, volts }) =>
-      Math.abs(readVolts(solution, nodeOf(point.device, point.mark(context.facts)), nodeOf(point.device, 'C')) - volts),
+      Math.abs(readVolts(solution, nodeOf(point.device(context.facts), point.mark(context.facts)), nodeOf(point.device(context.facts), 'C')) - volts),
     );
     return Math.max(...misses) > NEAR_VOLTS ? Infinity : misses.reduce((sum, each) => sum + each, 0) / misses.length;
   };
-  if (miss(state.solution) < Infinity) return [];
-  return candidates(state, context)
-    .map((candidate) => ({ ...candidate, missVolts: miss(without(state, candidate.id)) }))
+  if (miss(state) < Infinity) return [];
+  return faultsOf(harness)
+    .filter((named) => isLikely(named, harness, state))
+    .map(({ id, words, fault }) => ({ id, words, missVolts: miss(wiringState(context.facts, harness, moment, fault)) }))
     .filter(({ missVolts }) => missVolts < Infinity)
     .sort((a, b) => a.missVolts - b.missVolts);
 };

@@ -116,7 +116,12 @@ describe('terminals', () => {
     expect(verdict.means).toMatch(/yellow conductor/);
     const suspects = diagnose({ facts: proved.facts, readings: currentReadings(readings), moment: DEFAULT_MOMENT }, 'heat', 'heat-1');
     // An open common outdoors reads the same here: with the board's R on it, C floats up to where Y is.
-    expect(suspects.map(({ id }) => id).sort()).toEqual(['outdoor-cable C', 'outdoor-cable Y', 'thermostat R–Y', 'thermostat-cable Y']);
+    expect(suspects.map(({ id }) => id).sort()).toEqual([
+      'open:outdoor-cable/blue',
+      'open:outdoor-cable/yellow',
+      'open:thermostat-cable/yellow',
+      'stuck-open:thermostat R–Y',
+    ]);
   });
 
   test('sound readings suspect nothing, and so do none', () => {

@@ -1,5 +1,6 @@
 import { bankCoilId } from '../devices/air-handler';
 import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
 import { elementAmps, elementKW } from '../strips/element';
 import { explainAmps } from '../strips/explain-amps';
 import { jobElements, jobKit } from '../strips/from-job';
@@ -15,7 +16,7 @@ const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 
 /** Elements that the solved circuit brings on: those of banks whose sequencer has pulled in. */
 const elementsOn = (facts: Facts, state: WiringState): number[] =>
-  facts.heatKit.elements.flatMap(({ bank }, at) => (state.energised.has(bankCoilId(bank)) ? [at] : []));
+  kitRows(facts).flatMap(({ bank }, at) => (state.energised.has(bankCoilId(bank)) ? [at] : []));
 
 /** Heat of the elements that the solved circuit brings on, at the volts read, Btu/h; undefined until they are. */
 export const stripsBtuh = (facts: Facts, state: WiringState, volts: number | undefined): number | undefined => {

@@ -1,11 +1,12 @@
 import { type CallId, CALLS } from '../control/moment';
 import { roundTo } from '../units/round';
+import { deviceIn } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { terminalVolts, wiringState } from '../wiring/state';
 import { diagnose } from './diagnose';
 import { expectDead, expectHot } from './expect';
 import { type Item, type StartupContext, stepMoment } from './step';
-import { type PointName, TERMINAL_POINTS } from './terminal-points';
+import { type PointName, pointWhere, TERMINAL_POINTS } from './terminal-points';
 
 const HOT_VOLTS = 18;
 
@@ -15,18 +16,21 @@ const HOT_VOLTS = 18;
  */
 export const terminalItems = (context: StartupContext, step: string, call: CallId, names: readonly PointName[]): Item[] => {
   const moment = stepMoment(context, call);
-  const state = wiringState(context.facts, plan(context.facts), moment);
+  const harness = plan(context.facts);
+  const state = wiringState(context.facts, harness, moment);
   const suspects = diagnose(context, step, call);
-  return names.map((name): Item => {
-    const at = TERMINAL_POINTS.find(({ id }) => id === `volts-${name}`)!;
+  const points = names
+    .map((name) => TERMINAL_POINTS.find(({ id }) => id === `volts-${name}`)!)
+    .filter((each) => deviceIn(harness, each.device(context.facts))?.terminals.some(({ mark }) => mark === each.mark(context.facts)));
+  return points.map((at): Item => {
     const mark = at.mark(context.facts);
-    const volts = terminalVolts(state, at.device, mark);
+    const volts = terminalVolts(state, at.device(context.facts), mark);
     const isHot = volts >= HOT_VOLTS;
     const holds = state.held.map(({ why }) => ` ${why}`).join('');
     const sum = `Solved circuit in ${CALLS[call].label.toLowerCase()} at ${moment.outdoorF} °F out: ${roundTo(volts, 1)} V.${holds}`;
     return {
       id: at.id,
-      label: `${at.where} ${mark}–C`,
+      label: `${pointWhere(at, context.facts)} ${mark}–C`,
       unit: 'V',
       expect: () => (isHot ? expectHot(volts, sum) : expectDead(volts, sum)),
       explain: (value, grade) => {

@@ -1,4 +1,5 @@
 import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
 import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
 import { copperFor } from './conductors';
@@ -50,7 +51,7 @@ export const kitFit = (facts: Facts, heatPumpBtuh: number, returnF: number, supp
   const { airHandler, heatKit, site } = facts;
   const kit = jobElements(facts);
   const totalKW = kit.reduce((sum, { kW }) => sum + kW, 0);
-  const banks = [...new Set(heatKit.elements.map(({ bank }) => bank))].sort();
+  const banks = [...new Set(kitRows(facts).map(({ bank }) => bank))].sort();
   const rise = (btuh: number) => temperatureRiseF(btuh, airHandler.auxCfm, site.elevationFt);
   return {
     totalKW,
@@ -59,7 +60,7 @@ export const kitFit = (facts: Facts, heatPumpBtuh: number, returnF: number, supp
     hasAir: airHandler.auxCfm >= heatKit.minCfm,
     stages: banks.map((_, at) => {
       const on = banks.slice(0, at + 1);
-      const kW = heatKit.elements.reduce((sum, { bank }, index) => sum + (on.includes(bank) ? elementKW(kit[index]!, suppliedVolts) : 0), 0);
+      const kW = kitRows(facts).reduce((sum, { bank }, index) => sum + (on.includes(bank) ? elementKW(kit[index]!, suppliedVolts) : 0), 0);
       const withHeatPumpF = returnF + rise(kW * BTU_PER_KWH + heatPumpBtuh);
       return {
         banks: on,

@@ -1,4 +1,5 @@
 import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
 import { elementAmps } from './element';
 import { jobElements } from './from-job';
 import { ladder } from './ladder';
@@ -27,14 +28,14 @@ export const clampPlaces = (facts: Facts): ClampAt[] => {
   return [
     { kind: 'main' },
     ...(circuits.length > 1 ? circuits.map(({ at }): ClampAt => ({ kind: 'circuit', at })) : []),
-    ...facts.heatKit.elements.map((_, at): ClampAt => ({ kind: 'element', at })),
+    ...kitRows(facts).map((_, at): ClampAt => ({ kind: 'element', at })),
     { kind: 'blower' },
   ];
 };
 
 /** What is in the clamp at a place. The main feed holds the blower only where the blower is on the kit's supply. */
 export const clampReach = (facts: Facts, clamp: ClampAt): ClampReach => {
-  const all = facts.heatKit.elements.map((_, at) => at);
+  const all = kitRows(facts).map((_, at) => at);
   switch (clamp.kind) {
     case 'main': {
       const hasBlower = facts.heatKit.blowerOnFirstCircuit;

@@ -1,6 +1,7 @@
 import type { Moment } from '../control/moment';
 import { bankCoilId } from '../devices/air-handler';
 import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
 import { plan } from '../wiring/plan';
 import { wiringState } from '../wiring/state';
 import { elementAmps } from './element';
@@ -77,6 +78,6 @@ export const ladderState = (
     },
     heaterAmps,
     mainAmps: heaterAmps + (runs ? facts.airHandler.blowerAmps : 0),
-    settlesS: Math.max(0, ...facts.heatKit.elements.flatMap(({ onS, offS }) => [onS, offS])),
+    settlesS: Math.max(0, ...kitRows(facts).flatMap(({ onS, offS }) => [onS, offS])),
   };
 };

@@ -1,4 +1,5 @@
 import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
 import { roundTo } from '../units/round';
 import { type ClampAt, clampReach } from './clamp';
 import { elementAmps } from './element';
@@ -63,7 +64,7 @@ export const ampsMeaning = (facts: Facts, clamp: ClampAt, readAmps: number, meas
     } else if (isSame(called) && called.length > 0) {
       meanings.push({ ...about, kind: 'sound', words: `${list(on)} on${clampNote}: all that is called.`, next: '' });
     } else if (isSame(closed) && waiting.length > 0) {
-      const last = Math.max(...waiting.map((at) => facts.heatKit.elements[at]!.onS));
+      const last = Math.max(...waiting.map((at) => kitRows(facts)[at]!.onS));
       meanings.push({
         ...about,
         kind: 'not-yet',

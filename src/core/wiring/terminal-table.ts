@@ -1,29 +1,25 @@
-import { CALL_IDS, type CallId, type Moment } from '../control/moment';
+import type { CallId, Moment } from '../control/moment';
 import type { DeviceId } from '../devices/device';
 import type { Facts } from '../job/document';
+import { statesByCall } from './behaviour';
+import type { Harness } from './harness';
 import { plan } from './plan';
-import { type WiringState, wiringState } from './state';
+import type { WiringState } from './state';
 
 export interface TerminalRow {
   readonly device: DeviceId;
   readonly mark: string;
   readonly carries: string;
   /** Volts to the device's own common in each call. */
-  readonly volts: Readonly<Record<CallId, number>>;
-  readonly isHot: Readonly<Record<CallId, boolean>>;
+  readonly volts: ReadonlyMap<CallId, number>;
+  readonly isHot: ReadonlyMap<CallId, boolean>;
 }
 
-/** The state of the planned wiring in every call, at the moment's temperatures. */
-export const statesOfAllCalls = (facts: Facts, moment: Moment): Readonly<Record<CallId, WiringState>> => {
-  const harness = plan(facts);
-  return Object.fromEntries(CALL_IDS.map((call) => [call, wiringState(facts, harness, { ...moment, call })])) as Record<CallId, WiringState>;
-};
-
-/** What to expect at every terminal in every call. */
-export const terminalTable = (facts: Facts, moment: Moment): TerminalRow[] => {
-  const states = statesOfAllCalls(facts, moment);
-  const each = <T>(pick: (state: WiringState) => T) => Object.fromEntries(CALL_IDS.map((call) => [call, pick(states[call])])) as Record<CallId, T>;
-  return plan(facts).devices.flatMap(({ id, terminals }) =>
+/** What to expect at every terminal in every call of the job's thermostat. */
+export const terminalTable = (facts: Facts, moment: Moment, harness: Harness = plan(facts)): TerminalRow[] => {
+  const states = statesByCall(facts, harness, moment);
+  const each = <T>(pick: (state: WiringState) => T): ReadonlyMap<CallId, T> => new Map([...states].map(([call, state]) => [call, pick(state)]));
+  return harness.devices.flatMap(({ id, terminals }) =>
     terminals.map(({ mark, carries }) => ({
       device: id,
       mark,

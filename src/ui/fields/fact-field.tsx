@@ -49,6 +49,8 @@ const Control = ({ path }: { path: FactPath }) => {
       return <TextBox label={fact.label} value={value as string} maxLength={fact.maxLength} lines={fact.lines} check={check} onCommit={commit} />;
     case 'numbers':
       return <NumbersBox fact={fact} value={value as readonly number[]} check={check} onCommit={commit} />;
+    case 'records':
+      return null;
     case 'table':
       return <TableBox fact={fact} value={value as readonly Record<string, number>[]} check={check} onCommit={commit} />;
   }

@@ -15,6 +15,8 @@ export const factWords = (fact: AnyFact, value: unknown): string => {
       return (value as string) || '—';
     case 'numbers':
       return (value as number[]).map((each) => `${number(each)} ${fact.unit}`).join(', ') || 'none';
+    case 'records':
+      return value === null ? (fact.none ?? 'none') : `${(value as unknown[]).length} ${fact.item}${(value as unknown[]).length === 1 ? '' : 's'}`;
     case 'table':
       return (
         (value as Record<string, number>[])

@@ -2,7 +2,7 @@
 
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
-import { CALL_IDS, CALLS, momentToQuery } from '@/core/control/moment';
+import { CALLS, callsOf, momentToQuery } from '@/core/control/moment';
 import { switchTheme } from '../theme';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
@@ -36,13 +36,16 @@ export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose
         <Command.Item className={item} onSelect={run(() => router.push('/'))}>
           All jobs
         </Command.Item>
-        {CALL_IDS.map((call) => (
+        {callsOf(now().facts).map((call) => (
           <Command.Item key={call} className={item} onSelect={run(() => now().setCall(call))}>
             Call: {CALLS[call].label}
           </Command.Item>
         ))}
         <Command.Item className={item} onSelect={run(() => now().undo())}>
           Undo the last change of a fact
+        </Command.Item>
+        <Command.Item className={item} onSelect={run(() => now().redo())}>
+          Redo what was undone
         </Command.Item>
         <Command.Item className={item} onSelect={run(switchTheme)}>
           Lights out or on

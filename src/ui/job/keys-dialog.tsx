@@ -7,9 +7,10 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['[  ]', 'outdoor temperature down, up'],
   ['c', 'next call'],
   ['/', 'command list'],
-  ['Ctrl Z', 'undo the last change of a fact'],
+  ['Ctrl Z, Ctrl Y', 'undo and redo a change of a fact'],
   ['↑ ↓', 'in a number field: one step'],
-  ['Tab, Enter', 'on a terminal: put a probe there'],
+  ['Tab, Enter', 'on a terminal: put a probe there; on a wire’s end: lift it, then land it'],
+  ['Delete, Esc', 'on a lifted wire’s end: take it off, or let go'],
   ['?', 'these keys'],
 ];
 

@@ -26,12 +26,14 @@ export interface JobState {
   /** The other version, when a save was refused because somebody saved first. */
   readonly theirs: StoredJob | null;
   readonly undoable: readonly FactChange[];
+  readonly redoable: readonly FactChange[];
   readonly moment: Moment;
 
   readonly setFact: (path: FactPath, value: unknown) => void;
   /** Shows a value without keeping it, as while a post is dragged. */
   readonly previewFact: (path: FactPath, value: unknown) => void;
   readonly undo: () => void;
+  readonly redo: () => void;
   readonly addReading: (reading: Omit<Reading, 'id' | 'at' | 'author' | 'instrument'>) => void;
   /** Ends a stale save: the named facts keep the value entered here, all others take the saved one. */
   readonly settleStale: (mine: readonly FactPath[]) => void;
@@ -134,10 +136,10 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       else set({ saveState: 'saved', problem: '' });
     };
 
-    const enter = (path: FactPath, value: unknown, undoable: readonly FactChange[]) => {
+    const enter = (path: FactPath, value: unknown, undoable: readonly FactChange[], redoable: readonly FactChange[] = []) => {
       set((state) => {
         const pending = { ...state.pending, [path]: value };
-        return { pending, undoable, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, pending, state.outbox) };
+        return { pending, undoable, redoable, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, pending, state.outbox) };
       });
       keep();
       schedule(SAVE_DELAY_MS);
@@ -152,6 +154,7 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       problem: '',
       theirs: null,
       undoable: [],
+      redoable: [],
       moment,
 
       setFact: (path, value) => {
@@ -163,8 +166,14 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       },
       previewFact: (path, value) => set((state) => ({ facts: applyChanges({ ...state.saved.document, facts: state.facts }, [{ path, value }]).facts })),
       undo: () => {
-        const last = get().undoable.at(-1);
-        if (last) enter(last.path, last.value, get().undoable.slice(0, -1));
+        const { undoable, redoable, facts } = get();
+        const last = undoable.at(-1);
+        if (last) enter(last.path, last.value, undoable.slice(0, -1), [...redoable, { path: last.path, value: factValue(facts, last.path) }]);
+      },
+      redo: () => {
+        const { undoable, redoable, facts } = get();
+        const next = redoable.at(-1);
+        if (next) enter(next.path, next.value, [...undoable, { path: next.path, value: factValue(facts, next.path) }], redoable.slice(0, -1));
       },
       addReading: (reading) => {
         const { author, instrument } = usePerson.getState();
@@ -180,7 +189,7 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         const { theirs, pending, outbox } = get();
         if (!theirs) return;
         const left = Object.fromEntries(Object.entries(pending).filter(([path]) => mine.includes(path as FactPath)));
-        set({ saved: theirs, theirs: null, problem: '', pending: left, undoable: [], saveState: 'waiting', ...overlay(theirs, left, outbox) });
+        set({ saved: theirs, theirs: null, problem: '', pending: left, undoable: [], redoable: [], saveState: 'waiting', ...overlay(theirs, left, outbox) });
         keep();
         schedule(0);
       },

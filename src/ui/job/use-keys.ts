@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { momentToQuery, nextCall } from '@/core/control/moment';
+import { callsOf, momentToQuery, nextCall } from '@/core/control/moment';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 
@@ -16,17 +16,17 @@ export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
-      if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
+      if ((event.ctrlKey || event.metaKey) && /^[zy]$/i.test(event.key)) {
         event.preventDefault();
-        return now().undo();
+        return event.key.toLowerCase() === 'y' || event.shiftKey ? now().redo() : now().undo();
       }
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       const page = JOB_PAGES[Number(event.key) - 1];
-      const { saved, moment, nudgeOutdoor, setCall } = now();
+      const { saved, facts, moment, nudgeOutdoor, setCall } = now();
       if (page) router.push(`/jobs/${saved.id}/${page.id}?${momentToQuery(moment)}`);
       else if (event.key === '[') nudgeOutdoor(-1);
       else if (event.key === ']') nudgeOutdoor(1);
-      else if (event.key === 'c') setCall(nextCall(moment.call));
+      else if (event.key === 'c') setCall(nextCall(moment.call, callsOf(facts)));
       else if (event.key === '?') onKeys();
       else if (event.key === '/') onCommands();
       else return;

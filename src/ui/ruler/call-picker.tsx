@@ -1,13 +1,15 @@
 'use client';
 
 import { ToggleGroup } from 'radix-ui';
-import { CALL_IDS, type CallId, CALLS } from '@/core/control/moment';
+import { type CallId, CALLS, callsOf } from '@/core/control/moment';
 import { useJob } from '../job/provider';
 
 /** Picks the moment's call: a row where there is room, a list on a phone. */
 export const CallPicker = () => {
   const current = useJob((job) => job.moment.call);
+  const facts = useJob((job) => job.facts);
   const setCall = useJob((job) => job.setCall);
+  const calls = callsOf(facts);
   return (
     <>
       <ToggleGroup.Root
@@ -17,7 +19,7 @@ export const CallPicker = () => {
         onValueChange={(call) => call && setCall(call as CallId)}
         className="hidden rounded border border-line-strong lg:flex"
       >
-        {CALL_IDS.map((call) => (
+        {calls.map((call) => (
           <ToggleGroup.Item
             key={call}
             value={call}
@@ -28,7 +30,7 @@ export const CallPicker = () => {
         ))}
       </ToggleGroup.Root>
       <select aria-label="Call" value={current} onChange={(event) => setCall(event.target.value as CallId)} className="field-box font-label text-lg lg:hidden">
-        {CALL_IDS.map((call) => (
+        {calls.map((call) => (
           <option key={call} value={call}>
             {CALLS[call].short}
           </option>

@@ -1,6 +1,7 @@
 'use client';
 
 import { memo } from 'react';
+import { kitRows } from '@/core/job/kit-rows';
 import { type PlannedItem, startupPlan } from '@/core/startup/plan';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
@@ -71,7 +72,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
           {kit.elements.map((element, at) => (
             <tr key={at} className="border-t border-line">
               <th scope="row" className="text-left font-normal">
-                {at + 1} · bank {facts.heatKit.elements[at]!.bank}
+                {at + 1} · bank {kitRows(facts)[at]!.bank}
               </th>
               <td className="text-right font-mono">{element.ohms.toFixed(1)}</td>
               <td className="py-1 pl-2">
@@ -82,7 +83,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
             </tr>
           ))}
           {jobBanks(facts).map(({ bank }) => {
-            const members = kit.elements.filter((_, at) => facts.heatKit.elements[at]!.bank === bank);
+            const members = kit.elements.filter((_, at) => kitRows(facts)[at]!.bank === bank);
             return (
               <tr key={bank} className="border-t border-line">
                 <th scope="row" colSpan={3} className="text-left font-medium">

@@ -1,183 +1,168 @@
 'use client';
 
-import { Fragment } from 'react';
-import type { DeviceId } from '@/core/devices/device';
-import type { Diagram, DiagramCable, DiagramDevice, DiagramTerminal } from '@/core/wiring/diagram';
-import { refText, type TerminalRef } from '@/core/wiring/harness';
+import { Maximize2, Minus, Plus, Redo2, Undo2 } from 'lucide-react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { jobName } from '@/core/job/document';
+import { landEnd, parseRef } from '@/core/wiring/as-found';
+import { drawing, mayLand } from '@/core/wiring/drawing';
+import type { TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
-import { SOURCE_COLOUR } from '../sources';
-import { INSULATION } from './colours';
+import { useJob } from '../job/provider';
+import { ExportMenu } from './export-menu';
+import { Picture } from './picture';
+import type { Probes } from './picture-device';
+import type { AsFound } from './use-as-found';
+import type { Lifted } from './wire-handle';
+import { WireList } from './wire-list';
 
-export type Probes = readonly [TerminalRef, TerminalRef];
+type View = 'drawing' | 'list';
+const ZOOM_STEP = 1.25;
+const ZOOM_BOUNDS = [0.35, 2.5] as const;
+const bounded = (zoom: number) => Math.min(ZOOM_BOUNDS[1], Math.max(ZOOM_BOUNDS[0], zoom));
 
 interface BenchProps {
-  readonly diagram: Diagram;
+  readonly found: AsFound;
   readonly state: WiringState;
   readonly probes: Probes;
-  readonly onProbe: (at: TerminalRef) => void;
+  readonly onTerminal: (ref: TerminalRef) => void;
+  readonly pointsAt: string | null;
+  readonly moved: ReadonlySet<string>;
 }
 
-/** First grid row of the terminals: above it stands the devices' names. */
-const FIRST_ROW = 2;
+/** The bench: the drawing with its tools, as planned or as found. */
+export const Bench = ({ found, state, probes, onTerminal, pointsAt, moved }: BenchProps) => {
+  const name = useJob((job) => jobName(job.facts));
+  const undo = useJob((job) => job.undo);
+  const redo = useJob((job) => job.redo);
+  const canUndo = useJob((job) => job.undoable.length > 0);
+  const canRedo = useJob((job) => job.redoable.length > 0);
+  const [isEditing, setIsEditing] = useState(false);
+  const [view, setView] = useState<View>('drawing');
+  const [zoom, setZoom] = useState(1);
+  const [lifted, setLifted] = useState<Lifted | null>(null);
+  const [message, setMessage] = useState('');
+  const picture = useRef<SVGSVGElement>(null);
+  const frame = useRef<HTMLDivElement>(null);
+  const { planned, harness, rows, setRows, isRecorded, forget } = found;
+  const drawn = useMemo(() => drawing(planned, harness), [planned, harness]);
 
-const probeAt = (probes: Probes, device: DeviceId, mark: string) => probes.findIndex((probe) => probe.device === device && probe.mark === mark);
+  const fit = useCallback(() => {
+    const width = frame.current?.clientWidth ?? drawn.width;
+    setZoom(bounded(Math.min(1.2, width / drawn.width)));
+  }, [drawn.width]);
+  useEffect(() => {
+    // On a phone the whole is too small to read: there it starts larger and is panned.
+    const width = frame.current?.clientWidth ?? drawn.width;
+    setZoom(bounded(Math.max(0.62, Math.min(1.2, width / drawn.width))));
+  }, [drawn.width]);
 
-const PROBE_SIGNS = ['▲', '■'] as const;
-
-const Terminal = ({
-  device,
-  terminal,
-  state,
-  probes,
-  onProbe,
-  side,
-  hasJumper,
-}: { device: DeviceId; terminal: DiagramTerminal; side: 'left' | 'middle' | 'right'; hasJumper: boolean } & Pick<
-  BenchProps,
-  'state' | 'probes' | 'onProbe'
->) => {
-  const ref = { device, mark: terminal.mark };
-  const isHot = state.hot.has(refText(ref));
-  const probe = probeAt(probes, device, terminal.mark);
-  const volts = state.volts.get(refText(ref)) ?? 0;
-  return (
-    <div className={`flex w-full min-w-0 items-stretch gap-1 ${side === 'left' ? 'flex-row-reverse' : ''}`}>
-      <button
-        type="button"
-        onClick={() => onProbe(ref)}
-        aria-label={`${device} ${terminal.mark}, ${isHot ? `live, ${volts.toFixed(1)} volts` : 'dead'}${probe >= 0 ? `, probe ${probe + 1}` : ''}`}
-        title={terminal.carries}
-        className={`relative flex w-12 shrink-0 flex-col items-center justify-center border-2 font-label text-lg leading-none font-semibold ${isHot ? 'border-ink bg-saffron text-[#17211f]' : 'border-line-strong bg-paper'}`}
-      >
-        {terminal.mark}
-        {isHot && <span className="mt-0.5 font-mono text-[0.7rem] font-normal">{volts.toFixed(1)}</span>}
-        {probe >= 0 && (
-          <span className="absolute -top-1.5 -right-1.5 flex size-5 items-center justify-center rounded-full bg-ink text-[0.6rem] text-paper">
-            {PROBE_SIGNS[probe]}
-          </span>
-        )}
-      </button>
-      <span
-        className={`flex min-w-0 flex-col justify-center text-xs leading-tight sm:text-sm ${hasJumper ? (side === 'left' ? 'mr-3 sm:mr-4' : 'ml-3 sm:ml-4') : ''}`}
-      >
-        {terminal.coils.map((coil) => {
-          const isOn = state.energised.has(coil.id);
-          return (
-            <span
-              key={coil.id}
-              className={`${coil.source === 'control' ? 'max-sm:hidden' : ''} rounded-sm px-0.5 font-label text-[0.7rem] leading-[1.05] sm:text-sm sm:px-1 sm:font-sans ${isOn ? 'font-semibold text-paper' : 'text-quiet'}`}
-              style={isOn ? { background: SOURCE_COLOUR[coil.source] } : undefined}
-            >
-              {coil.label}
-              {isOn ? ' on' : ''}
-            </span>
-          );
-        })}
-      </span>
-    </div>
+  const land = useCallback(
+    (held: Lifted, node: string | null) => {
+      setLifted(null);
+      const ref = node === null ? null : parseRef(node);
+      const conductor = harness.conductors.find(({ id }) => id === held.wire);
+      const cable = harness.cables.find(({ id }) => id === conductor?.cable);
+      if (!conductor || !cable) return;
+      if (ref && !mayLand(harness, cable, held.end, ref.device)) {
+        setMessage(`The ${cable.label.toLowerCase()} does not reach there with this end.`);
+        return;
+      }
+      setMessage(
+        ref ? `${conductor.colour ?? 'Conductor'} landed on ${ref.device.replace('-', ' ')} ${ref.mark}.` : `${conductor.colour ?? 'Conductor'} taken off.`,
+      );
+      setRows(landEnd(rows, held.wire, held.end, ref));
+    },
+    [harness, rows, setRows],
   );
-};
+  const onPictureTerminal = useCallback(
+    (ref: TerminalRef) => (lifted ? land(lifted, `${ref.device}.${ref.mark}`) : onTerminal(ref)),
+    [lifted, land, onTerminal],
+  );
 
-const Column = ({
-  device,
-  column,
-  rows,
-  ...rest
-}: { device: DiagramDevice; column: number; rows: number } & Pick<BenchProps, 'state' | 'probes' | 'onProbe'>) => {
-  const side = column === 1 ? 'left' : column === 3 ? 'middle' : 'right';
   return (
-    <>
-      <div style={{ gridColumn: column, gridRow: 1 }} className={`self-end pb-1 ${side === 'left' ? 'text-right' : ''}`}>
-        <h3 className="font-label text-base leading-tight font-semibold sm:text-xl">{device.label}</h3>
-        <p className="truncate text-xs text-quiet">{device.plateName}</p>
+    <section aria-label="Bench">
+      <div className="no-print mb-2 flex flex-wrap items-center gap-1.5">
+        <div role="group" aria-label="What is drawn" className="flex">
+          <button
+            type="button"
+            aria-pressed={!isEditing}
+            className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
+            onClick={() => setIsEditing(false)}
+          >
+            {isRecorded ? 'Look' : 'As planned'}
+          </button>
+          <button
+            type="button"
+            aria-pressed={isEditing}
+            className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
+            onClick={() => setIsEditing(true)}
+          >
+            Enter as found
+          </button>
+        </div>
+        <button type="button" className="plain-button px-2" aria-label="Undo" disabled={!canUndo} onClick={undo}>
+          <Undo2 size={18} aria-hidden />
+        </button>
+        <button type="button" className="plain-button px-2" aria-label="Redo" disabled={!canRedo} onClick={redo}>
+          <Redo2 size={18} aria-hidden />
+        </button>
+        {isEditing && (
+          <button type="button" className="plain-button" aria-pressed={view === 'list'} onClick={() => setView(view === 'list' ? 'drawing' : 'list')}>
+            {view === 'list' ? 'As drawing' : 'As list'}
+          </button>
+        )}
+        {isEditing && isRecorded && (
+          <button type="button" className="plain-button" onClick={forget}>
+            All as planned
+          </button>
+        )}
+        <span className="grow" />
+        <button type="button" className="plain-button px-2" aria-label="Smaller" onClick={() => setZoom((now) => bounded(now / ZOOM_STEP))}>
+          <Minus size={18} aria-hidden />
+        </button>
+        <button type="button" className="plain-button px-2" aria-label="Fit to the page" onClick={fit}>
+          <Maximize2 size={18} aria-hidden />
+        </button>
+        <button type="button" className="plain-button px-2" aria-label="Larger" onClick={() => setZoom((now) => bounded(now * ZOOM_STEP))}>
+          <Plus size={18} aria-hidden />
+        </button>
+        <ExportMenu name={name} harness={harness} state={state} picture={picture} />
       </div>
-      <div aria-hidden style={{ gridColumn: column, gridRow: `${FIRST_ROW} / span ${rows}` }} className="-mx-1 -my-1 rounded border-2 border-ink bg-sheet" />
-      {device.terminals.map((terminal) => (
-        <div key={terminal.mark} style={{ gridColumn: column, gridRow: FIRST_ROW + terminal.row }} className="relative z-[1] flex min-w-0 py-0.5">
-          <Terminal
-            device={device.id}
-            terminal={terminal}
-            side={side}
-            hasJumper={device.jumpers.some(({ fromRow, toRow }) => terminal.row >= fromRow && terminal.row <= toRow)}
-            {...rest}
+      {isEditing && (
+        <p role="status" className="no-print mb-1 min-h-6 text-sm">
+          {lifted
+            ? 'Now tap the terminal it lands on; Delete takes it off, Esc lets go.'
+            : message || 'Drag a wire’s end to where you found it; drop it on nothing to take it off. Power off before you move the real one.'}
+        </p>
+      )}
+      {isEditing && view === 'list' ? (
+        <WireList found={found} />
+      ) : (
+        <div ref={frame} className="overflow-auto border-y border-line py-2 print:overflow-visible print:border-0" tabIndex={-1}>
+          <Picture
+            ref={picture}
+            drawing={drawn}
+            harness={harness}
+            state={state}
+            probes={probes}
+            pointsAt={pointsAt}
+            moved={moved}
+            zoom={zoom}
+            isEditing={isEditing}
+            lifted={lifted}
+            onLift={setLifted}
+            onDrop={land}
+            onTerminal={onPictureTerminal}
           />
         </div>
-      ))}
-      {device.jumpers.map(({ jumper, fromRow, toRow }) => (
-        <div
-          key={jumper.id}
-          title={`${jumper.id}: ${jumper.why}`}
-          style={{ gridColumn: column, gridRow: `${FIRST_ROW + fromRow} / ${FIRST_ROW + toRow + 1}` }}
-          className={`pointer-events-none relative z-[2] my-4 w-3 border-y-4 border-ink ${side === 'left' ? 'mr-[3.1rem] justify-self-end border-l-4' : 'ml-[3.1rem] border-r-4'}`}
-        >
-          <span
-            className={`absolute top-1/2 -translate-y-1/2 font-label text-xs whitespace-nowrap max-sm:hidden ${side === 'left' ? 'right-full mr-1' : 'left-full ml-1'}`}
-          >
-            jumper
-          </span>
-        </div>
-      ))}
-    </>
+      )}
+      {planned.notes.length > 0 && (
+        <ul className="mt-1 text-sm text-quiet">
+          {planned.notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
+      )}
+    </section>
   );
 };
-
-const CableWires = ({ cable, column, rows, state }: { cable: DiagramCable; column: number; rows: number; state: WiringState }) => (
-  <>
-    <div style={{ gridColumn: column, gridRow: 1 }} className="self-end pb-1 text-center text-xs leading-tight text-quiet">
-      <span className="font-label text-sm max-sm:hidden">{cable.label}</span>
-      <br className="max-sm:hidden" />
-      <span className="max-sm:hidden">{cable.about}</span>
-    </div>
-    {cable.wires.map(({ conductor, row }) => {
-      const isLive = state.hot.has(refText(conductor.from)) || state.hot.has(refText(conductor.to));
-      return (
-        <div
-          key={conductor.id}
-          style={{ gridColumn: column, gridRow: FIRST_ROW + row }}
-          className="relative flex items-center justify-center"
-          title={conductor.carries}
-        >
-          {conductor.colour === null ? (
-            <>
-              <span className="absolute inset-x-0 border-t-2 border-dashed border-fail" />
-              <span className="relative bg-paper px-1 text-xs font-semibold text-fail">none left</span>
-            </>
-          ) : (
-            <>
-              {isLive && <span aria-hidden className="live absolute inset-x-0 h-3.5" />}
-              <span
-                aria-hidden
-                className={`absolute inset-x-0 border-y border-ink/60 ${isLive ? 'h-1.5' : 'h-1'}`}
-                style={{ background: INSULATION[conductor.colour] }}
-              />
-              <span
-                className={`relative rounded-sm px-1 font-label text-xs leading-tight sm:text-sm ${isLive ? 'bg-ink font-semibold text-paper' : 'bg-paper text-quiet'}`}
-              >
-                {conductor.colour}
-                {isLive && <span className="sr-only"> live</span>}
-              </span>
-            </>
-          )}
-        </div>
-      );
-    })}
-    <div style={{ gridColumn: column, gridRow: FIRST_ROW + rows }} className="pt-2 text-center text-xs text-quiet">
-      {cable.spares.length === 0 ? 'no spare' : `spare: ${cable.spares.join(', ')}`}
-    </div>
-  </>
-);
-
-/** The wiring as it should be, live for the moment: terminals, conductors, coils. Tap two terminals for the meter. */
-export const Bench = ({ diagram, state, probes, onProbe }: BenchProps) => (
-  <div
-    className="grid grid-cols-[minmax(4.4rem,0.6fr)_minmax(2.4rem,0.4fr)_minmax(0,1.5fr)_minmax(2.4rem,0.4fr)_minmax(0,1.4fr)] gap-x-1 sm:grid-cols-[minmax(0,1fr)_minmax(4rem,0.9fr)_minmax(0,1.2fr)_minmax(4rem,0.9fr)_minmax(0,1.2fr)] sm:gap-x-2"
-    style={{ gridTemplateRows: `auto repeat(${diagram.rows}, minmax(3rem, auto)) auto` }}
-  >
-    {diagram.devices.map((device, at) => (
-      <Fragment key={device.id}>
-        <Column device={device} column={at * 2 + 1} rows={diagram.rows} state={state} probes={probes} onProbe={onProbe} />
-        {diagram.cables[at] && <CableWires cable={diagram.cables[at]} column={at * 2 + 2} rows={diagram.rows} state={state} />}
-      </Fragment>
-    ))}
-  </div>
-);

@@ -1,45 +1,48 @@
 'use client';
 
-import { CALL_IDS, type CallId, CALLS } from '@/core/control/moment';
+import { type CallId, CALLS } from '@/core/control/moment';
 import { DEVICE_LABELS } from '@/core/devices/device';
 import type { TerminalRow } from '@/core/wiring/terminal-table';
 
 /** What to expect at each terminal in each call, volts to the device's own common. */
-export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; call?: CallId }) => (
-  <div className="overflow-x-auto">
-    <table className="w-full border-collapse text-sm print:text-[7pt] print:leading-[1.1]">
-      <thead>
-        <tr className="border-b-2 border-ink text-left align-bottom">
-          <th scope="col" className="py-1 pr-2 font-label text-base print:py-0 print:text-[8pt]">
-            Terminal to C
-          </th>
-          {CALL_IDS.map((id) => (
-            <th
-              key={id}
-              scope="col"
-              className={`px-1.5 py-1 text-right font-label text-base font-semibold print:py-0 print:text-[8pt] ${id === call ? 'bg-ink text-paper' : ''}`}
-            >
-              {CALLS[id].short}
+export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; call?: CallId }) => {
+  const calls = [...(rows[0]?.volts.keys() ?? [])];
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full border-collapse text-sm print:text-[7pt] print:leading-[1.1]">
+        <thead>
+          <tr className="border-b-2 border-ink text-left align-bottom">
+            <th scope="col" className="py-1 pr-2 font-label text-base print:py-0 print:text-[8pt]">
+              Terminal to C
             </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows
-          .filter(({ mark }) => mark !== 'C')
-          .map((row, at, all) => (
-            <tr key={row.device + row.mark} className={`border-b border-line ${all[at - 1]?.device === row.device ? '' : 'border-t border-t-line-strong'}`}>
-              <th scope="row" title={row.carries} className="py-1 pr-2 text-left font-normal whitespace-nowrap print:py-0">
-                {DEVICE_LABELS[row.device]} <b className="font-label text-base print:text-[8pt] print:leading-none">{row.mark}</b>
+            {calls.map((id) => (
+              <th
+                key={id}
+                scope="col"
+                className={`px-1.5 py-1 text-right font-label text-base font-semibold print:py-0 print:text-[8pt] ${id === call ? 'bg-ink text-paper' : ''}`}
+              >
+                {CALLS[id].short}
               </th>
-              {CALL_IDS.map((id) => (
-                <td key={id} className={`px-1.5 text-right font-mono ${row.isHot[id] ? 'font-semibold' : 'text-quiet'}`}>
-                  {row.isHot[id] ? <span className="border-b-[3px] border-saffron print:border-b">{row.volts[id].toFixed(1)}</span> : '0'}
-                </td>
-              ))}
-            </tr>
-          ))}
-      </tbody>
-    </table>
-  </div>
-);
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows
+            .filter(({ mark }) => mark !== 'C')
+            .map((row, at, all) => (
+              <tr key={row.device + row.mark} className={`border-b border-line ${all[at - 1]?.device === row.device ? '' : 'border-t border-t-line-strong'}`}>
+                <th scope="row" title={row.carries} className="py-1 pr-2 text-left font-normal whitespace-nowrap print:py-0">
+                  {DEVICE_LABELS[row.device]} <b className="font-label text-base print:text-[8pt] print:leading-none">{row.mark}</b>
+                </th>
+                {calls.map((id) => (
+                  <td key={id} className={`px-1.5 text-right font-mono ${row.isHot.get(id) ? 'font-semibold' : 'text-quiet'}`}>
+                    {row.isHot.get(id) ? <span className="border-b-[3px] border-saffron print:border-b">{row.volts.get(id)!.toFixed(1)}</span> : '0'}
+                  </td>
+                ))}
+              </tr>
+            ))}
+        </tbody>
+      </table>
+    </div>
+  );
+};

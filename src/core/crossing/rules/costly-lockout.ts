@@ -1,6 +1,7 @@
 import { lockoutsInForce } from '../../control/lockouts';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
+import { kitRows } from '../../job/kit-rows';
 import { roundTo } from '../../units/round';
 import { crossingInput } from '../from-job';
 import { copAt } from '../heat-pump';
@@ -10,7 +11,7 @@ export const costlyLockout: Rule<Facts> = {
   why: 'Strips give one unit of heat for one of power. Above COP 1 the heat pump is always the cheaper of the two.',
   check: (facts) => {
     const { compressorBelowF } = lockoutsInForce(facts);
-    if (compressorBelowF === null || facts.heatKit.elements.length === 0) return [];
+    if (compressorBelowF === null || kitRows(facts).length === 0) return [];
     const cop = copAt(crossingInput(facts).heatPump, compressorBelowF);
     if (cop <= 1) return [];
     return [

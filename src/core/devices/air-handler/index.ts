@@ -1,12 +1,16 @@
 import type { Facts } from '../../job/document';
-import { type Coil, type Device, DEVICE_LABELS } from '../device';
-
-/** Open-circuit volts and series resistance of a 40 VA class 2 transformer; a larger one is stiffer in proportion. */
-const OPEN_CIRCUIT_VOLTS = 26.6;
-const OHMS_AT_40_VA = 1.5;
+import { kitRows } from '../../job/kit-rows';
+import { blowerByHeat, blowerRelay } from '../board/blower';
+import { passedOn } from '../board/passed-on';
+import { boardSupply } from '../board/transformer';
+import { type Coil, type Device, device } from '../device';
 
 /** The heat inputs of a board, in order. */
 export const heatInputs = ({ airHandler }: Facts): readonly string[] => airHandler.wInputs.split('+');
+
+/** The banks of the kit that a heat input can bring, in order. */
+export const reachableBanks = (facts: Facts): readonly number[] =>
+  [...new Set(kitRows(facts).map(({ bank }) => bank))].filter((bank) => bank <= heatInputs(facts).length).sort();
 
 const SWITCH_WORDS = { sequencer: 'Sequencer', relay: 'Relay', contactor: 'Contactor' } as const;
 
@@ -23,28 +27,23 @@ const bankCoil = (facts: Facts, bank: number): Coil => ({
 /** The id of the coil that brings a bank. */
 export const bankCoilId = (bank: number): string => `heat bank ${bank}`;
 
-/** An air handler with the system's transformer and an electric heat kit plugged in. Y and the valve terminal are splices. */
-export const airHandler = (job: Facts): Device => {
-  const { airHandler: facts, heatKit, outdoorUnit } = job;
-  const inputs = heatInputs(job);
-  const banks = [...new Set(heatKit.elements.map(({ bank }) => bank))].sort();
-  return {
-    id: 'air-handler',
-    label: DEVICE_LABELS['air-handler'],
-    plateName: facts.name,
+/** An air handler with the system's transformer and an electric heat kit plugged in. Y and the valve terminal are passed on. */
+export const airHandler = (facts: Facts): Device => {
+  const banks = reachableBanks(facts);
+  const supply = boardSupply(facts);
+  const [first] = banks;
+  const byHeat = facts.heatKit.hasInterlock && first !== undefined ? blowerByHeat(bankCoilId(first), 'The first heat switch has not closed.') : null;
+  return device('air-handler', 'indoors', {
+    plateName: facts.airHandler.name,
     terminals: [
       { mark: 'R', carries: 'hot side of the transformer' },
       { mark: 'C', carries: 'common side' },
-      { mark: 'Y', carries: 'compressor, passed on' },
-      { mark: outdoorUnit.reversingValve, carries: 'reversing valve, passed on' },
+      ...passedOn(facts),
       { mark: 'G', carries: 'blower' },
-      ...inputs.map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` })),
+      ...heatInputs(facts).map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` })),
     ],
-    coils: [
-      { id: 'blower relay', label: 'Blower', from: 'G', to: 'C', va: facts.blowerRelayVA, source: 'blower', does: 'Starts the blower.' },
-      ...banks.filter((bank) => bank <= inputs.length).map((bank) => bankCoil(job, bank)),
-    ],
-    contacts: [],
-    transformer: { plus: 'R', minus: 'C', openCircuitVolts: OPEN_CIRCUIT_VOLTS, ohms: (OHMS_AT_40_VA * 40) / facts.transformerVA },
-  };
+    coils: [blowerRelay(facts), ...banks.map((bank) => bankCoil(facts, bank)), ...(byHeat ? [byHeat.coil] : [])],
+    contacts: [...supply.contacts, ...(byHeat ? [byHeat.contact] : [])],
+    transformers: supply.transformers,
+  });
 };

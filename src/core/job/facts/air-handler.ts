@@ -4,7 +4,7 @@ const airflow = (label: string, assumed: number, why?: string) =>
   numberFact({ label, place: 'closet', unit: 'CFM', min: 200, max: 3000, step: 25, assumed, ...(why ? { why } : {}) });
 
 export const airHandler = {
-  name: textFact({ label: 'Air handler', place: 'closet' }),
+  name: textFact({ label: 'Indoor unit', place: 'closet' }),
   serial: textFact({ label: 'Serial number', place: 'closet', maxLength: 60 }),
   heatCfm: airflow('Airflow, heat pump heating', 1150, 'As the blower is set for each call: tap or switch position and the maker’s table.'),
   auxCfm: airflow('Airflow with strips', 1150),
@@ -29,7 +29,7 @@ export const airHandler = {
       { value: 'W1+W2+W3', label: 'W1, W2, W3' },
     ],
     assumed: 'W1',
-    why: 'W1 alone may bring only part of the kit.',
+    why: 'W1 alone may bring only part of the kit. On a furnace: its stages.',
   }),
   maxStaticInWc: numberFact({
     label: 'Most external static pressure',

@@ -13,6 +13,38 @@ export const outdoorUnit = {
     assumed: 'O',
     why: 'The data plate or the wiring diagram inside the panel decides, never habit.',
   }),
+  stages: choiceFact({
+    label: 'Compressor',
+    place: 'yard',
+    options: [
+      { value: 'single', label: 'Single stage' },
+      { value: 'two', label: 'Two stages' },
+      { value: 'inverter', label: 'Inverter on 24 V' },
+    ],
+    assumed: 'single',
+  }),
+  wTerminals: choiceFact({
+    label: 'Board’s heat terminals',
+    place: 'yard',
+    options: [
+      { value: 'none', label: 'None' },
+      { value: 'W-out', label: 'W-out' },
+      { value: 'W-in+W-out', label: 'W-in, W-out' },
+    ],
+    assumed: 'W-out',
+    why: 'W-out brings the strips in defrost. A board with W-in passes the auxiliary call through itself.',
+  }),
+  faultOutput: choiceFact({
+    label: 'On a fault the board',
+    place: 'yard',
+    options: [
+      { value: 'none', label: 'Says nothing' },
+      { value: 'lamp', label: 'Lights a lamp, L' },
+      { value: 'heat', label: 'Brings heat, W-out' },
+    ],
+    assumed: 'none',
+    why: 'Locked out, some boards light the thermostat’s lamp; some bring the strips by themselves.',
+  }),
   defrostControl: choiceFact({
     label: 'Defrost control',
     place: 'yard',

@@ -1,4 +1,5 @@
-import { choiceFact, numberFact, textFact } from '../fact';
+import { choiceFact, flagFact, numberFact, textFact } from '../fact';
+import { WITH_FURNACE } from './system';
 
 export const thermostat = {
   name: textFact({ label: 'Thermostat', place: 'wall' }),
@@ -10,6 +11,72 @@ export const thermostat = {
       { value: 'battery', label: 'Batteries' },
     ],
     assumed: 'C',
+  }),
+  heatTerminals: choiceFact({
+    label: 'Backup-heat terminals',
+    place: 'wall',
+    options: [
+      { value: 'AUX+E', label: 'AUX, E' },
+      { value: 'AUX1+AUX2+E', label: 'AUX1, AUX2, E' },
+      { value: 'W2', label: 'W2/AUX and one to assign' },
+      { value: 'none', label: 'None' },
+    ],
+    assumed: 'AUX+E',
+    why: 'Read them off the subbase: they decide the jumpers and whether emergency heat has a way of its own.',
+  }),
+  assigned: choiceFact({
+    label: 'Assignable terminal is',
+    place: 'wall',
+    options: [
+      { value: 'unused', label: 'Not used' },
+      { value: 'emergency', label: 'Emergency heat' },
+      { value: 'second-aux', label: 'Second auxiliary' },
+      { value: 'fault-lamp', label: 'Fault lamp' },
+    ],
+    assumed: 'unused',
+    onlyWhen: { path: 'thermostat.heatTerminals', is: ['W2'] },
+    why: 'Its meaning is a setting, as found in the thermostat’s setup.',
+  }),
+  valveTerminals: choiceFact({
+    label: 'Valve terminals',
+    place: 'wall',
+    options: [
+      { value: 'O/B', label: 'One, O/B' },
+      { value: 'O+B', label: 'O and B apart' },
+    ],
+    assumed: 'O/B',
+    why: 'A B of its own beside C is hot in heating: it is never the common.',
+  }),
+  compressorOutputs: choiceFact({
+    label: 'Compressor outputs',
+    place: 'wall',
+    options: [
+      { value: 1, label: 'Y' },
+      { value: 2, label: 'Y1, Y2' },
+    ],
+    assumed: 1,
+  }),
+  rTerminals: choiceFact({
+    label: 'Hot terminals',
+    place: 'wall',
+    options: [
+      { value: 'R', label: 'R' },
+      { value: 'Rc+Rh', label: 'Rc, Rh' },
+    ],
+    assumed: 'R',
+    why: 'One transformer feeds both through a jumper.',
+  }),
+  hasSensorTerminals: flagFact({ label: 'Sensor terminals S, S', place: 'wall', assumed: true, why: 'For a wired outdoor sensor. Never a 24 V terminal.' }),
+  backupSetting: choiceFact({
+    label: 'Backup set to',
+    place: 'wall',
+    options: [
+      { value: 'electric', label: 'Electric: beside the compressor' },
+      { value: 'fossil', label: 'Fossil: in its place' },
+    ],
+    assumed: 'electric',
+    onlyWhen: WITH_FURNACE,
+    why: 'With a furnace under the coil, compressor and furnace must never run together.',
   }),
   valveSetting: choiceFact({
     label: 'Reversing-valve setting',

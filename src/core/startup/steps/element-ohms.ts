@@ -1,3 +1,4 @@
+import { kitRows } from '../../job/kit-rows';
 import { elementOhms } from '../../strips/element';
 import { jobElements } from '../../strips/from-job';
 import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from '../../strips/tolerance';
@@ -9,7 +10,7 @@ export const elementOhmsStep: StartupStep = {
   id: 'element-ohms',
   title: 'Element ohms, cold',
   why: 'An open element, link or limit shows in a minute with the power off.',
-  applies: (facts) => facts.heatKit.elements.length > 0,
+  applies: (facts) => kitRows(facts).length > 0,
   build: ({ facts }) => ({
     cautions: ['two-supplies', 'never-defeat'],
     how: [

@@ -1,3 +1,4 @@
+import { kitRows } from '../../job/kit-rows';
 import { plan } from '../../wiring/plan';
 import { wiringState } from '../../wiring/state';
 import { returnItem, supplyItem } from '../air-items';
@@ -11,7 +12,7 @@ export const emergency: StartupStep = {
   id: 'emergency',
   title: 'Emergency heat',
   why: 'It must heat the house with the outdoor unit dead, at any outdoor temperature. Strips alone also weigh the air.',
-  applies: (facts) => facts.heatKit.elements.length > 0,
+  applies: (facts) => kitRows(facts).length > 0,
   build: (context) => {
     const { facts } = context;
     const state = wiringState(facts, plan(facts), stepMoment(context, 'emergency'));

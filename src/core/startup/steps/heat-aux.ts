@@ -1,4 +1,5 @@
 import { crossingAt } from '../../crossing/from-job';
+import { kitRows } from '../../job/kit-rows';
 import { plan } from '../../wiring/plan';
 import { wiringState } from '../../wiring/state';
 import { returnItem, supplyItem } from '../air-items';
@@ -12,7 +13,7 @@ export const heatAux: StartupStep = {
   id: 'heat-aux',
   title: 'Heat with auxiliary',
   why: 'Auxiliary shown on the wall is a call, not proof that strips run. The clamp is.',
-  applies: (facts) => facts.heatKit.elements.length > 0,
+  applies: (facts) => kitRows(facts).length > 0,
   build: (context) => {
     const { facts } = context;
     const moment = stepMoment(context, 'heat-aux');

@@ -1,3 +1,4 @@
+import { kitRows } from '../../job/kit-rows';
 import type { StartupStep } from '../step';
 import { tick } from '../tick';
 
@@ -14,7 +15,7 @@ export const leave: StartupStep = {
     items: [
       tick('settings', 'Thermostat back to the owner’s schedule; any lockout lifted for a test put back'),
       tick('panels', 'Panels on, every breaker and disconnect closed'),
-      ...(facts.heatKit.elements.length > 0 ? [tick('shown-emergency', 'Owner shown emergency heat, and when to use it')] : []),
+      ...(kitRows(facts).length > 0 ? [tick('shown-emergency', 'Owner shown emergency heat, and when to use it')] : []),
       tick('shown-filter', 'Owner shown the filter'),
     ],
   }),

@@ -1,5 +1,6 @@
 import type { Facts } from '../../job/document';
 import type { Found, Rule } from '../../job/finding';
+import { kitRows } from '../../job/kit-rows';
 import { HEATER_BREAKER_LIMIT_AMPS } from '../../units/constants';
 import { roundTo } from '../../units/round';
 import { jobKit } from '../from-job';
@@ -8,8 +9,8 @@ export const breakersFit: Rule<Facts> = {
   id: 'breakers-fit',
   why: 'The breaker guards the conductor. A larger one lets it burn; a smaller one trips on a cold night.',
   check: (facts) => {
-    const { breakersAmps: found, ratedVolts, elements } = facts.heatKit;
-    if (elements.length === 0) return [];
+    const { breakersAmps: found, ratedVolts } = facts.heatKit;
+    if (kitRows(facts).length === 0) return [];
     const { circuits } = jobKit(facts, ratedVolts);
     const about = { page: 'sheet', fact: 'heatKit.breakersAmps' } as const;
     if (found.length !== circuits.length) {

@@ -1,11 +1,13 @@
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
+import { kitRows } from '../../job/kit-rows';
 
 export const enoughAir: Rule<Facts> = {
   id: 'enough-air',
   why: 'Strips below their least airflow run on their limits, and links open for good.',
-  check: ({ airHandler, heatKit }) =>
-    heatKit.elements.length === 0 || airHandler.auxCfm >= heatKit.minCfm
+  check: (facts) => {
+    const { airHandler, heatKit } = facts;
+    return kitRows(facts).length === 0 || airHandler.auxCfm >= heatKit.minCfm
       ? []
       : [
           {
@@ -15,5 +17,6 @@ export const enoughAir: Rule<Facts> = {
             page: 'sheet',
             fact: 'airHandler.auxCfm',
           },
-        ],
+        ];
+  },
 };

@@ -1,5 +1,6 @@
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
+import { kitRows } from '../../job/kit-rows';
 import { roundTo } from '../../units/round';
 import { kitFit } from '../belongs';
 
@@ -8,7 +9,7 @@ export const kitAllowed: Rule<Facts> = {
   why: 'The air handler was tested with the kits on its label and no others.',
   check: (facts) => {
     const { isAllowed, totalKW } = kitFit(facts, 0, facts.house.heatSetpointF, facts.heatKit.serviceVolts);
-    if (isAllowed !== false || facts.heatKit.elements.length === 0) return [];
+    if (isAllowed !== false || kitRows(facts).length === 0) return [];
     return [
       {
         severity: 'error',

@@ -1,5 +1,6 @@
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
+import { kitRows } from '../../job/kit-rows';
 import { roundTo } from '../../units/round';
 import { jobKit } from '../from-job';
 
@@ -7,8 +8,8 @@ export const voltsSuit: Rule<Facts> = {
   id: 'volts-suit',
   why: 'Heat falls with the square of the volts: a 240 V kit on 208 V gives three quarters.',
   check: (facts) => {
-    const { ratedVolts, serviceVolts, elements } = facts.heatKit;
-    if (elements.length === 0 || Math.abs(ratedVolts - serviceVolts) < 20) return [];
+    const { ratedVolts, serviceVolts } = facts.heatKit;
+    if (kitRows(facts).length === 0 || Math.abs(ratedVolts - serviceVolts) < 20) return [];
     const share = Math.round((serviceVolts / ratedVolts) ** 2 * 100);
     if (serviceVolts > ratedVolts) {
       return [

@@ -5,19 +5,19 @@ import type { Found } from '../../job/finding';
 import { roundTo } from '../../units/round';
 import type { WiringRule } from './subject';
 
-/** Least volts at a coil under the heaviest call. */
+/** Least volts at a coil under load. */
 const LEAST_VOLTS = 20;
-/** Below this a coil is not fed at all, and that is no matter of volts. */
-const FED_VOLTS = 2;
+/** Below this a coil is simply not fed. */
+const FED_VOLTS = 6;
 
 export const coilsHaveVolts: WiringRule = {
   id: 'coils-have-volts',
-  why: 'A coil under 20 V pulls in late, hums and burns its contacts.',
-  check: ({ harness, states }) =>
+  why: 'A coil below its volts chatters, hums and burns its contacts.',
+  check: ({ harness, cold }) =>
     harness.devices.flatMap((device) =>
       device.coils.flatMap((coil): Found[] => {
-        const readings = (Object.keys(states) as CallId[])
-          .map((call) => ({ call, volts: readVolts(states[call].solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to)) }))
+        const readings = [...cold]
+          .map(([call, state]) => ({ call, volts: readVolts(state.solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to)) }))
           .filter(({ volts }) => volts > FED_VOLTS);
         const lowest = readings.reduce<{ call: CallId; volts: number } | null>(
           (least, each) => (least === null || each.volts < least.volts ? each : least),
@@ -28,8 +28,9 @@ export const coilsHaveVolts: WiringRule = {
           {
             severity: 'error',
             what: `${coil.label}: ${roundTo(lowest.volts, 1)} V in ${CALLS[lowest.call].label.toLowerCase()}, at least ${LEAST_VOLTS} V are needed.`,
-            mend: 'Use thicker or shorter cable, or a transformer with more VA.',
+            mend: 'Whole conductors and a sound common first; then thicker or shorter cable, or a transformer with more VA.',
             page: 'wiring',
+            at: coil.id,
           },
         ];
       }),

@@ -1,26 +1,32 @@
+import type { FactPath } from '../../job/document';
 import type { Found } from '../../job/finding';
+import { type CableId, sparesOf } from '../harness';
+import { wallCables } from '../plan';
 import type { WiringRule } from './subject';
+
+const COUNT_FACT: Partial<Record<CableId, FactPath>> = { 'thermostat-cable': 'cables.thermostatConductors', 'outdoor-cable': 'cables.outdoorConductors' };
 
 export const enoughConductors: WiringRule = {
   id: 'enough-conductors',
   why: 'Every function needs its own conductor, and the next repair needs a spare.',
-  check: ({ harness }) =>
-    harness.cables.flatMap((cable): Found[] => {
-      const fact = cable.id === 'thermostat-cable' ? 'cables.thermostatConductors' : 'cables.outdoorConductors';
-      const needed = harness.conductors.filter((conductor) => conductor.cable === cable.id);
+  check: ({ planned }) =>
+    wallCables(planned).flatMap((cable): Found[] => {
+      const fact = COUNT_FACT[cable.id];
+      if (!fact) return [];
+      const needed = planned.conductors.filter((conductor) => conductor.cable === cable.id && conductor.from !== null);
       const missing = needed.filter(({ colour }) => colour === null);
       if (missing.length > 0) {
         return [
           {
             severity: 'error',
-            what: `${cable.label}: ${needed.length} conductors are needed, ${cable.conductors} are there. Left without: ${missing.map(({ from }) => from.mark).join(', ')}.`,
+            what: `${cable.label}: ${needed.length} conductors are needed, ${cable.conductors} are there. Left without: ${missing.map(({ from }) => from!.mark).join(', ')}.`,
             mend: `Pull a cable with ${needed.length + 1} conductors or more.`,
             page: 'wiring',
             fact,
           },
         ];
       }
-      if (harness.spares.some((spare) => spare.cable === cable.id)) return [];
+      if (sparesOf(planned, cable.id).length > 0) return [];
       return [
         {
           severity: 'advice',

@@ -4,8 +4,8 @@ import type { WiringRule } from './subject';
 export const fuseCarries: WiringRule = {
   id: 'fuse-carries',
   why: 'A fuse near its rating opens on a cold night, not on the bench.',
-  check: ({ facts, states }) => {
-    const amps = Math.max(...Object.values(states).map(({ solution }) => solution.sourceAmps));
+  check: ({ facts, cold }) => {
+    const amps = Math.max(...[...cold.values()].map(({ solution, fuseOpenedAtAmps }) => fuseOpenedAtAmps ?? solution.sourceAmps));
     const { fuseAmps } = facts.airHandler;
     if (amps <= fuseAmps) return [];
     return [

@@ -1,9 +1,59 @@
+import { auxPassesThermostats } from './aux-passes-thermostats';
+import { backupCalled } from './backup-called';
+import { backupSetToFossil } from './backup-set-to-fossil';
+import { callsDoAsPlanned } from './calls-do-as-planned';
 import { coilsHaveVolts } from './coils-have-volts';
+import { comesToRest } from './comes-to-rest';
+import { commonNotOnValve } from './common-not-on-valve';
+import { controlAgrees } from './control-agrees';
+import { defrostOutput } from './defrost-output';
+import { emergencyHeats } from './emergency-heats';
+import { endsLand } from './ends-land';
 import { enoughConductors } from './enough-conductors';
+import { floatStopsCompressor } from './float-stops-compressor';
+import { furnaceAlone } from './furnace-alone';
 import { fuseCarries } from './fuse-carries';
+import { heatWithAir } from './heat-with-air';
+import { hotAndCommonApart } from './hot-and-common-apart';
+import { interlockFitted } from './interlock-fitted';
+import { jumpersAsPlanned } from './jumpers-as-planned';
 import { kitReached } from './kit-reached';
+import { lowGasInCircuit } from './low-gas-in-circuit';
+import { noDefrostHeatFromFurnace } from './no-defrost-heat-from-furnace';
+import { secondStageCalled } from './second-stage-called';
+import { sensorAlone } from './sensor-alone';
 import type { WiringRule } from './subject';
 import { transformerCarries } from './transformer-carries';
+import { transformersApart } from './transformers-apart';
 import { valveAgrees } from './valve-agrees';
 
-export const WIRING_RULES: readonly WiringRule[] = [valveAgrees, enoughConductors, kitReached, transformerCarries, fuseCarries, coilsHaveVolts];
+/** What a wiring must pass, gravest dangers first. */
+export const WIRING_RULES: readonly WiringRule[] = [
+  hotAndCommonApart,
+  commonNotOnValve,
+  transformersApart,
+  sensorAlone,
+  controlAgrees,
+  valveAgrees,
+  furnaceAlone,
+  noDefrostHeatFromFurnace,
+  emergencyHeats,
+  auxPassesThermostats,
+  jumpersAsPlanned,
+  callsDoAsPlanned,
+  comesToRest,
+  heatWithAir,
+  lowGasInCircuit,
+  floatStopsCompressor,
+  backupCalled,
+  backupSetToFossil,
+  endsLand,
+  kitReached,
+  enoughConductors,
+  transformerCarries,
+  fuseCarries,
+  coilsHaveVolts,
+  defrostOutput,
+  interlockFitted,
+  secondStageCalled,
+];

@@ -1,4 +1,5 @@
 import { heatInputs } from '../../devices/air-handler';
+import { kitRows } from '../../job/kit-rows';
 import type { WiringRule } from './subject';
 
 export const kitReached: WiringRule = {
@@ -6,7 +7,7 @@ export const kitReached: WiringRule = {
   why: 'A bank that no W input brings never heats, however the thermostat calls.',
   check: ({ facts }) => {
     const inputs = heatInputs(facts);
-    const banks = [...new Set(facts.heatKit.elements.map(({ bank }) => bank))].filter((bank) => bank > inputs.length);
+    const banks = [...new Set(kitRows(facts).map(({ bank }) => bank))].filter((bank) => bank > inputs.length);
     if (banks.length === 0) return [];
     return [
       {

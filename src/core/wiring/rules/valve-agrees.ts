@@ -5,8 +5,8 @@ export const valveAgrees: WiringRule = {
   why: 'Set the other way round, the system cools when heat is called, and the strips hide it.',
   check: ({ facts }) => {
     const { reversingValve } = facts.outdoorUnit;
-    const { valveSetting } = facts.thermostat;
-    if (reversingValve === valveSetting) return [];
+    const { valveSetting, valveTerminals } = facts.thermostat;
+    if (reversingValve === valveSetting || valveTerminals === 'O+B') return [];
     return [
       {
         severity: 'error',
@@ -14,6 +14,7 @@ export const valveAgrees: WiringRule = {
         mend: `Set the thermostat to ${reversingValve}, as the data plate says.`,
         page: 'sheet',
         fact: 'thermostat.valveSetting',
+        mendBy: [{ path: 'thermostat.valveSetting', value: reversingValve }],
       },
     ];
   },

@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import { check } from '@/core/check';
+import { factApplies } from '@/core/job/applies';
 import { ALL_FACTS, type FactGroup } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
@@ -14,7 +15,8 @@ const PLACE_IDS = Object.keys(PLACES) as Place[];
 
 const groupsAt = (place: Place) => {
   const groups = new Map<FactGroup, (typeof ALL_FACTS)[number][]>();
-  for (const entry of ALL_FACTS.filter(({ fact }) => fact.place === place)) groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
+  for (const entry of ALL_FACTS.filter(({ fact }) => fact.place === place && fact.kind !== 'records'))
+    groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
   return [...groups];
 };
 
@@ -22,11 +24,12 @@ const LAYOUT = PLACE_IDS.map((place) => ({ place, groups: groupsAt(place) }));
 
 const Overview = ({ findings }: { findings: readonly Finding[] }) => {
   const confirmed = useJob((job) => job.confirmed);
+  const facts = useJob((job) => job.facts);
   return (
     <nav aria-label="Places" className="lg:sticky lg:top-28 lg:w-56 lg:shrink-0 lg:self-start">
       <ul className="flex gap-1 overflow-x-auto lg:flex-col">
         {LAYOUT.map(({ place, groups }) => {
-          const open = groups.flatMap(([, entries]) => entries).filter(({ path }) => !confirmed.has(path)).length;
+          const open = groups.flatMap(([, entries]) => entries).filter(({ path }) => !confirmed.has(path) && factApplies(facts, path)).length;
           return (
             <li key={place} className="shrink-0">
               <a href={`#${place}`} className="flex min-h-11 items-baseline justify-between gap-3 border-b border-line px-2 py-2 hover:bg-sheet">
@@ -66,18 +69,24 @@ const SheetPage = () => {
             <h2 id={`${place}-title`} className="mb-3 border-b-2 border-ink font-label text-3xl font-semibold">
               {PLACES[place]}
             </h2>
-            {groups.map(([group, entries]) => (
-              <div key={group} className="mb-5">
-                <h3 className="mb-1 font-label text-xl font-semibold">{FACT_GROUP_LABELS[group]}</h3>
-                <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
-                  {entries.map(({ path, fact }) => (
-                    <div key={path} className={fact.kind === 'table' || fact.kind === 'numbers' || (fact.kind === 'text' && fact.lines) ? 'md:col-span-2' : ''}>
-                      <FactField path={path} findings={about(path)} />
-                    </div>
-                  ))}
+            {groups
+              .map(([group, entries]) => [group, entries.filter(({ path }) => factApplies(facts, path))] as const)
+              .filter(([, entries]) => entries.length > 0)
+              .map(([group, entries]) => (
+                <div key={group} className="mb-5">
+                  <h3 className="mb-1 font-label text-xl font-semibold">{FACT_GROUP_LABELS[group]}</h3>
+                  <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
+                    {entries.map(({ path, fact }) => (
+                      <div
+                        key={path}
+                        className={fact.kind === 'table' || fact.kind === 'numbers' || (fact.kind === 'text' && fact.lines) ? 'md:col-span-2' : ''}
+                      >
+                        <FactField path={path} findings={about(path)} />
+                      </div>
+                    ))}
+                  </div>
                 </div>
-              </div>
-            ))}
+              ))}
           </section>
         ))}
       </div>

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { check } from '@/core/check';
 import { CALLS } from '@/core/control/moment';
+import { kitRows } from '@/core/job/kit-rows';
 import { currentReadings } from '@/core/job/reading';
 import { type ClampAt, clampId, clampPlaces, clampReach, expectedAmpsNow } from '@/core/strips/clamp';
 import { STRIP_VOLTS_ITEM } from '@/core/strips/evidence';
@@ -40,7 +41,7 @@ const StripsPage = () => {
   const volts = typeof measured === 'number' ? measured : facts.heatKit.serviceVolts;
   const state = useMemo(() => ladderState(facts, moment, seconds, volts, openBreakers), [facts, moment, seconds, volts, openBreakers]);
   const findings = useMemo(() => check(facts, readings).filter(({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.')), [facts, readings]);
-  if (facts.heatKit.elements.length === 0) {
+  if (kitRows(facts).length === 0) {
     return (
       <div className="mx-auto max-w-xl px-4 py-10 text-lg">
         <p>No heat kit is on the Sheet. Enter its elements there, or find it from what you can measure.</p>

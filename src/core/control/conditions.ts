@@ -1,0 +1,28 @@
+import type { Facts } from '../job/document';
+
+/** Something outside the thermostat that moves a contact and can be tried. */
+export interface Condition {
+  readonly id: ConditionId;
+  readonly label: string;
+  readonly applies: (facts: Facts) => boolean;
+}
+
+export type ConditionId = 'board-lockout' | 'pan-full' | 'supply-air-hot' | 'tank-empty';
+
+export const CONDITIONS: readonly Condition[] = [
+  { id: 'board-lockout', label: 'Outdoor board locked out on a fault', applies: () => true },
+  { id: 'pan-full', label: 'Drain pan full', applies: ({ system }) => system.floatSwitch !== 'none' },
+  {
+    id: 'supply-air-hot',
+    label: 'Supply air at the coil still hot',
+    applies: ({ system, furnace }) => system.backup === 'furnace' && furnace.interlock === 'kit',
+  },
+  {
+    id: 'tank-empty',
+    label: 'Gas pressure low, tank empty',
+    applies: ({ system, furnace }) => system.backup === 'furnace' && furnace.fuel === 'propane' && furnace.lowGasSwitch,
+  },
+];
+
+/** The conditions that a job's devices can meet. */
+export const conditionsOf = (facts: Facts): readonly Condition[] => CONDITIONS.filter(({ applies }) => applies(facts));

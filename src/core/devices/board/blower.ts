@@ -1,0 +1,30 @@
+import type { Facts } from '../../job/document';
+import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, type Coil, type Contact } from '../device';
+
+/** The board's own fan output for heat draws next to nothing, VA. */
+const FAN_OUTPUT_VA = 0.5;
+
+/** The blower's relay, called by G. */
+export const blowerRelay = ({ airHandler }: Facts): Coil => ({
+  id: BLOWER_COIL,
+  label: 'Blower',
+  from: 'G',
+  to: 'C',
+  va: airHandler.blowerRelayVA,
+  source: 'blower',
+  does: 'Starts the blower.',
+});
+
+/** The fan output that follows heat: closed by a coil, so that there is never heat without air. */
+export const blowerByHeat = (coil: string, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
+  coil: {
+    id: BLOWER_BY_HEAT_COIL,
+    label: 'Blower, by heat',
+    from: 'fan',
+    to: 'C',
+    va: FAN_OUTPUT_VA,
+    source: 'blower',
+    does: 'Keeps the blower on while there is heat.',
+  },
+  contact: { id: 'fan output by heat', label: 'Fan output by heat', from: 'R', to: 'fan', movedBy: { coil }, rests: 'open', openWhy },
+});

@@ -1,0 +1,38 @@
+import type { Facts } from '../../job/document';
+import { reachableBanks } from '../air-handler';
+import { type Contact, type Device, device } from '../device';
+
+const RELAY_VA = 4;
+
+/** Takes emergency heat round the outdoor thermostats: called by E, it feeds every bank from R. */
+export const emergencyRelay = (facts: Facts): Device => {
+  const inputs = reachableBanks(facts).map((bank) => `W${bank}`);
+  return device('emergency-relay', 'indoors', {
+    terminals: [
+      { mark: 'E', carries: 'emergency call' },
+      { mark: 'C', carries: 'common side' },
+      { mark: 'R', carries: 'hot side' },
+      ...inputs.map((mark) => ({ mark, carries: `to ${mark}, in emergency heat` })),
+    ],
+    coils: [
+      {
+        id: 'emergency relay',
+        label: 'Emergency relay',
+        from: 'E',
+        to: 'C',
+        va: RELAY_VA,
+        source: 'control',
+        does: 'Feeds every bank, round the outdoor thermostats.',
+      },
+    ],
+    contacts: inputs.map((mark): Contact => ({
+      id: `emergency relay ${mark}`,
+      label: `Emergency relay, R to ${mark}`,
+      from: 'R',
+      to: mark,
+      movedBy: { coil: 'emergency relay' },
+      rests: 'open',
+      openWhy: 'Emergency heat is not called.',
+    })),
+  });
+};

@@ -1,0 +1,123 @@
+import type { Facts } from '../../job/document';
+import { heatInputs } from '../air-handler';
+import { blowerByHeat, blowerRelay } from '../board/blower';
+import { passedOn } from '../board/passed-on';
+import { boardSupply, transformerOf } from '../board/transformer';
+import { type Coil, type Contact, type Device, device, FURNACE_COIL, type Terminal, type Transformer } from '../device';
+
+/** A furnace board's heat input draws little, a burner relay more, VA. */
+const INPUT_VA = 2;
+const BURNER_RELAY_VA = 6;
+
+interface Burner {
+  readonly terminals: readonly Terminal[];
+  readonly coils: readonly Coil[];
+  readonly contacts: readonly Contact[];
+  readonly transformers: readonly Transformer[];
+}
+
+const heatTerminals = (facts: Facts): Terminal[] => heatInputs(facts).map((mark, at) => ({ mark, carries: `furnace, stage ${at + 1}` }));
+
+const boardInput: Coil = {
+  id: 'furnace board',
+  label: 'Furnace board',
+  from: 'W1',
+  to: 'C',
+  va: INPUT_VA,
+  source: 'fossil',
+  does: 'Starts the firing sequence: inducer, pressure switch, igniter.',
+};
+
+const stages = (facts: Facts): Coil[] =>
+  heatInputs(facts)
+    .slice(1)
+    .map((mark, at) => ({
+      id: `furnace stage ${at + 2}`,
+      label: `Stage ${at + 2}`,
+      from: mark,
+      to: 'C',
+      va: INPUT_VA,
+      source: 'fossil',
+      does: 'Brings the furnace to its higher fire.',
+    }));
+
+/** Gas: the board feeds the gas valve through the pressure-switch circuit, whose two ends are terminals. */
+const gasBurner = (facts: Facts): Burner => ({
+  terminals: [
+    ...heatTerminals(facts),
+    { mark: 'PS1', carries: 'pressure-switch circuit, from the board' },
+    { mark: 'PS2', carries: 'pressure-switch circuit, to the gas valve' },
+  ],
+  coils: [
+    boardInput,
+    ...stages(facts),
+    { id: FURNACE_COIL, label: 'Gas valve', from: 'PS2', to: 'C', va: facts.furnace.gasValveVA, source: 'fossil', does: 'The furnace burns.' },
+  ],
+  contacts: [
+    {
+      id: 'furnace sequence',
+      label: 'Furnace board, firing',
+      from: 'R',
+      to: 'PS1',
+      movedBy: { coil: boardInput.id },
+      rests: 'open',
+      openWhy: 'The furnace board is not called.',
+    },
+  ],
+  transformers: [],
+});
+
+const burnerRelay = (from: string, to: string): Coil => ({
+  id: FURNACE_COIL,
+  label: 'Burner control',
+  from,
+  to,
+  va: BURNER_RELAY_VA,
+  source: 'fossil',
+  does: 'The burner fires.',
+});
+
+/** Oil on the furnace's own board. */
+const oilBurner = (facts: Facts): Burner => ({
+  terminals: heatTerminals(facts),
+  coils: [burnerRelay('W1', 'C'), ...stages(facts)],
+  contacts: [],
+  transformers: [],
+});
+
+/** Oil with a burner control of its own: its 24 V closes from T1 to T2. */
+const ownTransformerBurner: Burner = {
+  terminals: [
+    { mark: 'T1', carries: 'burner control, its own 24 V' },
+    { mark: 'T2', carries: 'burner control, call' },
+  ],
+  coils: [burnerRelay('T2', 'burner-common')],
+  contacts: [],
+  transformers: [transformerOf(40, 'T1', 'burner-common')],
+};
+
+/** Whether the furnace's burner has a transformer of its own. */
+export const hasOwnTransformer = ({ furnace }: Facts): boolean => furnace.fuel === 'fuel-oil' && furnace.burnerControl === 'own-transformer';
+
+const burnerOf = (facts: Facts): Burner =>
+  hasOwnTransformer(facts) ? ownTransformerBurner : facts.furnace.fuel === 'fuel-oil' ? oilBurner(facts) : gasBurner(facts);
+
+/** A furnace under the coil, with the system's transformer on its board. Y and the valve terminal are passed on. */
+export const furnace = (facts: Facts): Device => {
+  const supply = boardSupply(facts);
+  const burner = burnerOf(facts);
+  const byHeat = hasOwnTransformer(facts) ? null : blowerByHeat(burner.coils[0]!.id, 'The furnace is not called.');
+  return device('furnace', 'indoors', {
+    plateName: facts.airHandler.name,
+    terminals: [
+      { mark: 'R', carries: 'hot side of the transformer' },
+      { mark: 'C', carries: 'common side' },
+      ...passedOn(facts),
+      { mark: 'G', carries: 'blower' },
+      ...burner.terminals,
+    ],
+    coils: [blowerRelay(facts), ...burner.coils, ...(byHeat ? [byHeat.coil] : [])],
+    contacts: [...supply.contacts, ...burner.contacts, ...(byHeat ? [byHeat.contact] : [])],
+    transformers: [...supply.transformers, ...burner.transformers],
+  });
+};

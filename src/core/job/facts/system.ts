@@ -1,0 +1,49 @@
+import { choiceFact } from '../fact';
+
+/** For facts that matter only beside a furnace. */
+export const WITH_FURNACE = { path: 'system.backup', is: ['furnace'] } as const;
+/** For facts that matter only with electric backup. */
+export const WITH_STRIPS = { path: 'system.backup', is: ['electric'] } as const;
+
+export const system = {
+  cabinet: choiceFact({
+    label: 'System',
+    place: 'desk',
+    options: [
+      { value: 'split', label: 'Split: indoor and outdoor unit' },
+      { value: 'packaged', label: 'Packaged: one cabinet' },
+    ],
+    assumed: 'split',
+  }),
+  backup: choiceFact({
+    label: 'Backup heat',
+    place: 'desk',
+    options: [
+      { value: 'electric', label: 'Electric strips' },
+      { value: 'furnace', label: 'Furnace (dual fuel)' },
+    ],
+    assumed: 'electric',
+    why: 'Strips run with the compressor. A furnace under the coil runs in its place.',
+  }),
+  control: choiceFact({
+    label: 'Boards are switched to',
+    place: 'closet',
+    options: [
+      { value: '24-volt', label: '24 V control' },
+      { value: 'communicating', label: 'Communicating' },
+    ],
+    assumed: '24-volt',
+    why: 'A board switched to one and wired for the other does not run, and may be damaged. Some features exist in only one of the two.',
+  }),
+  floatSwitch: choiceFact({
+    label: 'Float switch in the drain pan',
+    place: 'closet',
+    options: [
+      { value: 'none', label: 'None' },
+      { value: 'R', label: 'In R' },
+      { value: 'Y', label: 'In Y' },
+    ],
+    assumed: 'none',
+    why: 'In R a full pan stops everything, heat included; in Y it stops the compressor alone.',
+  }),
+};

@@ -1,0 +1,41 @@
+import { optionalRecordsFact, recordsFact } from '../fact';
+
+/** One conductor or jumper as it was found. An end is `device.terminal`, or empty where it lands nowhere. */
+export interface WireRow {
+  /** The cable it belongs to, `jumper` for a short link. */
+  readonly cable: string;
+  readonly colour: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+/** A finding that somebody has decided to live with, and why. */
+export interface WaiverRow {
+  readonly finding: string;
+  readonly what: string;
+  readonly reason: string;
+  readonly by: string;
+  readonly at: string;
+}
+
+export const wiring = {
+  asFound: optionalRecordsFact<WireRow>({
+    label: 'Conductors as found',
+    place: 'closet',
+    item: 'conductor',
+    columns: { cable: 40, colour: 20, from: 60, to: 60 },
+    most: 120,
+    assumed: null,
+    none: 'not recorded; taken as planned',
+    why: 'What is in the wall, where it differs from the plan. Entered on the Wiring page.',
+  }),
+  waivers: recordsFact<WaiverRow>({
+    label: 'Findings waived',
+    place: 'desk',
+    item: 'waiver',
+    columns: { finding: 200, what: 400, reason: 400, by: 80, at: 40 },
+    most: 60,
+    assumed: [],
+    why: 'Each with its reason; kept in the record.',
+  }),
+};

@@ -1,0 +1,52 @@
+import { type CallId, CALLS, callsOf, type Moment } from '../control/moment';
+import type { Coil } from '../devices/device';
+import type { Facts } from '../job/document';
+import type { Fault } from './fault';
+import type { Harness } from './harness';
+import { type WiringState, wiringState } from './state';
+
+/** The state of a harness in every call of its thermostat. */
+export type StatesByCall = ReadonlyMap<CallId, WiringState>;
+
+/** Solves a harness in every call that the job's thermostat can make. */
+export const statesByCall = (facts: Facts, harness: Harness, moment: Moment, fault: Fault | null = null): StatesByCall =>
+  new Map(callsOf(facts).map((call) => [call, wiringState(facts, harness, { ...moment, call }, fault)]));
+
+/** One coil that does otherwise than in another harness, and in which calls. */
+export interface BehaviourChange {
+  readonly coil: Coil;
+  readonly kind: 'lost' | 'extra' | 'chatters';
+  readonly calls: readonly CallId[];
+}
+
+/** Coils that do work, less those that only power a control. */
+export const workingCoils = (harness: Harness): Coil[] => harness.devices.flatMap(({ coils }) => coils).filter(({ source }) => source !== 'control');
+
+/** What one set of states does otherwise than another: coils lost, coils that run uncalled, coils that chatter. */
+export const behaviourChanges = (harness: Harness, before: StatesByCall, after: StatesByCall): BehaviourChange[] =>
+  workingCoils(harness).flatMap((coil) => {
+    const calls = [...before.keys()];
+    const change = (kind: BehaviourChange['kind'], is: (was: WiringState, now: WiringState) => boolean): BehaviourChange[] => {
+      const where = calls.filter((call) => is(before.get(call)!, after.get(call)!));
+      return where.length === 0 ? [] : [{ coil, kind, calls: where }];
+    };
+    return [
+      ...change('chatters', (was, now) => !was.chattering.includes(coil.id) && now.chattering.includes(coil.id)),
+      ...change('lost', (was, now) => was.energised.has(coil.id) && !now.energised.has(coil.id) && !now.chattering.includes(coil.id)),
+      ...change('extra', (was, now) => !was.energised.has(coil.id) && now.energised.has(coil.id)),
+    ];
+  });
+
+const KIND_WORDS = { lost: 'does not pull in', extra: 'pulls in', chatters: 'chatters' } as const;
+
+const callWords = (calls: readonly CallId[], all: number) =>
+  calls.length === all ? 'every call' : calls.map((call) => CALLS[call].short.toLowerCase()).join(', ');
+
+/** A change of behaviour in words: “Contactor does not pull in: heat, cool.” */
+export const changeWords = ({ coil, kind, calls }: BehaviourChange, all: number): string => `${coil.label} ${KIND_WORDS[kind]}: ${callWords(calls, all)}.`;
+
+/** Whether a fuse opens, in words; null where it holds in every call. */
+export const fuseWords = (states: StatesByCall): string | null => {
+  const calls = [...states].flatMap(([call, { fuseOpenedAtAmps }]) => (fuseOpenedAtAmps === null ? [] : [call]));
+  return calls.length === 0 ? null : `The board fuse opens: ${callWords(calls, states.size)}.`;
+};

@@ -1,0 +1,128 @@
+import { callsOf, type Moment } from '../control/moment';
+import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '../job/document';
+import { behaviourChanges, changeWords, statesByCall } from './behaviour';
+import { landedConductors, refText } from './harness';
+import { plan } from './plan';
+import { refusals } from './refusals';
+
+/** One side of a question that practitioners answer differently. */
+export interface School {
+  readonly label: string;
+  readonly changes: readonly FactChange[];
+}
+
+/** A question with both its sides. */
+export interface Choice {
+  readonly id: string;
+  readonly question: string;
+  readonly schools: readonly School[];
+  readonly applies: (facts: Facts) => boolean;
+}
+
+const isElectric = ({ system }: Facts) => system.backup === 'electric';
+
+export const CHOICES: readonly Choice[] = [
+  {
+    id: 'defrost',
+    question: 'Strips in defrost?',
+    applies: (facts) => isElectric(facts) && facts.outdoorUnit.wTerminals !== 'none',
+    schools: [
+      { label: 'Strips on', changes: [{ path: 'outdoorUnit.stripsInDefrost', value: true }] },
+      { label: 'Cold-air defrost', changes: [{ path: 'outdoorUnit.stripsInDefrost', value: false }] },
+    ],
+  },
+  {
+    id: 'outdoor-gate',
+    question: 'What holds the strips in mild weather?',
+    applies: (facts) => isElectric(facts) && facts.heatKit.elements.length > 0,
+    schools: [
+      {
+        label: 'Outdoor thermostat, 40 °F',
+        changes: [
+          { path: 'gates.outdoorThermostats', value: [{ bank: 0, closesBelowF: 40 }] },
+          { path: 'gates.auxAboveF', value: null },
+        ],
+      },
+      {
+        label: 'Thermostat’s own lockout, 40 °F',
+        changes: [
+          { path: 'gates.outdoorThermostats', value: [] },
+          { path: 'gates.auxAboveF', value: 40 },
+        ],
+      },
+    ],
+  },
+  {
+    id: 'interlock',
+    question: 'What keeps compressor and furnace apart?',
+    applies: (facts) => !isElectric(facts),
+    schools: [
+      { label: 'Fossil-fuel kit', changes: [{ path: 'furnace.interlock', value: 'kit' }] },
+      { label: 'The thermostat alone', changes: [{ path: 'furnace.interlock', value: 'none' }] },
+    ],
+  },
+];
+
+/** What a school would be here: whether it is the one in force, what changes in wires, and what in behaviour. */
+export interface SchoolHere {
+  readonly school: School;
+  readonly isInForce: boolean;
+  readonly refusedWhy: string | null;
+  readonly wires: readonly string[];
+  readonly behaviour: readonly string[];
+}
+
+const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts => applyChanges({ ...blankJob(), facts }, changes).facts;
+
+/** A list or number in force counts as the same school whatever its figures: what matters is whether there is one. */
+const isSet = (value: unknown) => (Array.isArray(value) ? value.length > 0 : value !== null);
+
+const isInForce = (facts: Facts, { changes }: School): boolean =>
+  changes.every(({ path, value }) => {
+    const now = factValue(facts, path);
+    return typeof value === 'object' || typeof value === 'number' ? isSet(now) === isSet(value) : now === value;
+  });
+
+const wiresOf = (facts: Facts): Map<string, string> => {
+  const { conductors, jumpers, devices, cables, notes } = plan(facts);
+  const words = new Map(devices.map(({ id, label }) => [id, label.toLowerCase()]));
+  const line = (from: { device: string; mark: string }, to: { device: string; mark: string }) =>
+    `${words.get(from.device as never)} ${from.mark} to ${words.get(to.device as never)} ${to.mark}`;
+  return new Map([
+    ...landedConductors({ devices, conductors, jumpers, cables, notes }).map(({ from, to }) => [`${refText(from)}–${refText(to)}`, line(from, to)] as const),
+    ...jumpers.map(({ id, from, to }) => [`${refText(from)}–${refText(to)}`, id] as const),
+  ]);
+};
+
+/** The same job with all the conductors that it could want: a school is shown as it would work, wired whole. */
+const withRoom = (facts: Facts): Facts => ({ ...facts, cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 } });
+
+/** Both sides of a question for a job, against what is in force. */
+export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] =>
+  choice.schools.map((school) => {
+    const inForce = isInForce(facts, school);
+    const base = { school, isInForce: inForce, refusedWhy: null, wires: [], behaviour: [] };
+    if (inForce) return base;
+    const other = withChanges(facts, school.changes);
+    const [refused] = refusals(other);
+    if (refused) return { ...base, refusedWhy: refused.what };
+    const before = wiresOf(facts);
+    const after = wiresOf(other);
+    const wires = [
+      ...[...after].filter(([key]) => !before.has(key)).map(([, words]) => `+ ${words}`),
+      ...[...before].filter(([key]) => !after.has(key)).map(([, words]) => `− ${words}`),
+    ];
+    const here = statesByCall(facts, plan(facts), moment);
+    const roomy = withRoom(other);
+    const there = statesByCall(roomy, plan(roomy), moment);
+    const short = plan(other).conductors.filter(({ colour }) => colour === null).length;
+    const missing = short === 0 ? [] : [`The cables are ${short} conductor${short === 1 ? '' : 's'} short for it.`];
+    return {
+      ...base,
+      wires: [...wires, ...missing],
+      behaviour: behaviourChanges(plan(other), here, there).map((change) => changeWords(change, callsOf(facts).length)),
+    };
+  });
+
+/** The questions that a job has. */
+export const choicesOf = (facts: Facts): readonly Choice[] => CHOICES.filter(({ applies }) => applies(facts));

@@ -1,0 +1,70 @@
+import type { Device, DeviceId } from '../../devices/device';
+import { type Harness, landedConductors, refText } from '../harness';
+
+/** The devices that stand side by side on common rows, from the wall to the yard. */
+export const mainDevices = ({ devices }: Harness): readonly Device[] =>
+  devices.filter(({ id }) => id === 'thermostat' || id === 'air-handler' || id === 'furnace' || id === 'packaged-unit' || id === 'outdoor-unit');
+
+/** The column that a device stands in: wall, indoors, outdoors. A packaged unit takes the middle one. */
+export const columnOf = ({ id, spot }: Device): 0 | 1 | 2 => (id === 'packaged-unit' ? 1 : spot === 'wall' ? 0 : spot === 'indoors' ? 1 : 2);
+
+interface Row {
+  readonly nodes: Map<DeviceId, string>;
+  rank: number;
+}
+
+/** Terminals in the order in which a strip is read. */
+const RANKS = [
+  'R',
+  'Rc',
+  'Rh',
+  'C',
+  'Y',
+  'Y1',
+  'Y2',
+  'O/B',
+  'O',
+  'B',
+  'G',
+  'AUX',
+  'AUX1',
+  'W-in',
+  'W1',
+  'W-out',
+  'AUX2',
+  'W2',
+  'W3',
+  'E',
+  'X',
+  'PS1',
+  'PS2',
+  'T1',
+  'T2',
+  'L',
+  'S1',
+  'S2',
+];
+const rankOf = (mark: string) => (RANKS.includes(mark) ? RANKS.indexOf(mark) : RANKS.length);
+
+/**
+ * Gives every terminal of the main devices a row, so that what a planned conductor joins stands on one row where it can:
+ * the conductor then runs straight.
+ * @returns row number by `device.mark`
+ */
+export const sharedRows = (planned: Harness): ReadonlyMap<string, number> => {
+  const rowOf = new Map<string, Row>();
+  for (const device of mainDevices(planned))
+    for (const { mark } of device.terminals) rowOf.set(`${device.id}.${mark}`, { nodes: new Map([[device.id, `${device.id}.${mark}`]]), rank: rankOf(mark) });
+  for (const { from, to } of landedConductors(planned)) {
+    const one = rowOf.get(refText(from));
+    const other = rowOf.get(refText(to));
+    if (!one || !other || one === other || [...one.nodes.keys()].some((device) => other.nodes.has(device))) continue;
+    for (const [device, node] of other.nodes) {
+      one.nodes.set(device, node);
+      rowOf.set(node, one);
+    }
+    one.rank = Math.min(one.rank, other.rank);
+  }
+  const order = [...new Set(rowOf.values())].sort((a, b) => a.rank - b.rank);
+  return new Map([...rowOf].map(([node, row]) => [node, order.indexOf(row)]));
+};

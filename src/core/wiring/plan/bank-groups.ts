@@ -1,0 +1,32 @@
+import { backupOutputs } from '../../control/outputs';
+import { reachableBanks } from '../../devices/air-handler';
+import type { Facts } from '../../job/document';
+
+/** Banks that are called together: by one output, through one outdoor thermostat or none. */
+export interface BankGroup {
+  /** The thermostat's terminal; null where it has none for heat. */
+  readonly output: string | null;
+  /** Number of the outdoor thermostat in the way, from 1; null: none. */
+  readonly outdoorThermostat: number | null;
+  readonly banks: readonly number[];
+}
+
+const thermostatOf = ({ gates }: Facts, bank: number): number | null => {
+  const own = gates.outdoorThermostats.findIndex((row) => row.bank === bank);
+  const forAll = gates.outdoorThermostats.findIndex((row) => row.bank === 0);
+  const at = own >= 0 ? own : forAll;
+  return at < 0 ? null : at + 1;
+};
+
+/** The kit's banks by the way their call comes, first bank's first. Banks of one group are jumpered. */
+export const bankGroups = (facts: Facts): readonly BankGroup[] => {
+  const { aux = null, secondAux } = backupOutputs(facts);
+  const groups = new Map<string, BankGroup>();
+  reachableBanks(facts).forEach((bank, at) => {
+    const output = at > 0 && secondAux ? secondAux : aux;
+    const outdoorThermostat = thermostatOf(facts, bank);
+    const key = `${output} ${outdoorThermostat}`;
+    groups.set(key, { output, outdoorThermostat, banks: [...(groups.get(key)?.banks ?? []), bank] });
+  });
+  return [...groups.values()];
+};

@@ -1,0 +1,92 @@
+import { indoorId, outdoorId } from '../../devices';
+import { compressorMarks } from '../../devices/board/passed-on';
+import type { DeviceId } from '../../devices/device';
+import { compressorOutputs, valveOutput } from '../../devices/thermostat';
+import type { Facts } from '../../job/document';
+import { type Draft, jumper, lead, type Run, run, terminal, together } from './draft';
+
+/** What stands in Y between the indoor terminal and the outdoor unit: device, in, out. */
+const inY = ({ system, furnace }: Facts): readonly (readonly [DeviceId, string, string])[] => [
+  ...(system.floatSwitch === 'Y' ? [['float-switch', '1', '2'] as const] : []),
+  ...(system.backup === 'furnace' && furnace.interlock !== 'none' ? [['interlock', 'Y-in', 'Y-out'] as const] : []),
+];
+
+const firstStage = (facts: Facts): Draft => {
+  const indoors = indoorId(facts);
+  const outdoors = outdoorId(facts);
+  const [out] = compressorOutputs(facts);
+  const [mark] = compressorMarks(facts);
+  const switches = inY(facts);
+  const adds = switches.map(([device]) => device);
+  const carries = 'compressor';
+  if (indoors === outdoors) {
+    // One cabinet: what stands in Y stands before its terminal.
+    const [gate] = switches;
+    if (!gate) return { runs: [run('thermostat-cable', terminal('thermostat', out!), terminal(indoors, mark!), 'yellow', carries)] };
+    const [device, into, outOf] = gate;
+    return {
+      adds,
+      runs: [
+        run('thermostat-cable', terminal('thermostat', out!), terminal(device, into), 'yellow', carries),
+        lead(device, outOf, terminal(indoors, mark!), 'yellow', carries),
+      ],
+    };
+  }
+  const leads: Run[] = [];
+  let at = terminal(indoors, mark!);
+  for (const [device, into, outOf] of switches) {
+    leads.push(lead(device, into, at, 'yellow', 'compressor, to the switch'));
+    at = terminal(device, outOf);
+  }
+  return {
+    adds,
+    runs: [
+      run('thermostat-cable', terminal('thermostat', out!), terminal(indoors, mark!), 'yellow', carries),
+      ...leads,
+      run('outdoor-cable', at, terminal(outdoors, mark!), 'yellow', carries),
+    ],
+  };
+};
+
+const secondStage = (facts: Facts): Draft => {
+  const [first, second] = compressorMarks(facts);
+  const [, out] = compressorOutputs(facts);
+  const indoors = indoorId(facts);
+  const outdoors = outdoorId(facts);
+  if (second && out)
+    return {
+      runs: [
+        run('thermostat-cable', terminal('thermostat', out), terminal(indoors, second), 'brown', 'compressor, second stage'),
+        ...(indoors === outdoors ? [] : [run('outdoor-cable', terminal(indoors, second), terminal(outdoors, second), 'brown', 'compressor, second stage')]),
+      ],
+    };
+  if (second) return { jumpers: [jumper(outdoors, first!, second, 'The thermostat has one compressor output: both stages come with it.')] };
+  if (out) return { notes: [`Thermostat ${out} stays open: the outdoor unit has one compressor input.`] };
+  return {};
+};
+
+const valve = (facts: Facts): Draft => {
+  const indoors = indoorId(facts);
+  const outdoors = outdoorId(facts);
+  const mark = facts.outdoorUnit.reversingValve;
+  const out = valveOutput(facts);
+  return {
+    runs: [
+      run('thermostat-cable', terminal('thermostat', out), terminal(indoors, mark), 'orange', 'reversing valve'),
+      ...(indoors === outdoors ? [] : [run('outdoor-cable', terminal(indoors, mark), terminal(outdoors, mark), 'orange', 'reversing valve')]),
+    ],
+    notes:
+      facts.thermostat.valveTerminals === 'O+B'
+        ? [
+            `Thermostat ${mark === 'O' ? 'B' : 'O'} stays open: it is hot in ${mark === 'O' ? 'heating' : 'cooling'}${mark === 'O' ? ', and never the common' : ''}.`,
+          ]
+        : [],
+  };
+};
+
+const fan = (facts: Facts): Draft => ({
+  runs: [run('thermostat-cable', terminal('thermostat', 'G'), terminal(indoorId(facts), 'G'), 'green', 'blower')],
+});
+
+/** Compressor, valve and blower. */
+export const planCompressor = (facts: Facts): Draft => together(firstStage(facts), secondStage(facts), valve(facts), fan(facts));

@@ -1,0 +1,42 @@
+import type { DeviceId } from '../../devices/device';
+import type { CableId, Colour, Jumper, TerminalRef } from '../harness';
+
+/** What one conductor is for, before a cable's colours are dealt out. */
+export interface Run {
+  readonly cable: CableId;
+  readonly from: TerminalRef;
+  readonly to: TerminalRef;
+  readonly colour: Colour;
+  readonly carries: string;
+}
+
+/** Part of a plan: conductors, jumpers, devices that have to be added, and what stays open on purpose. */
+export interface Draft {
+  readonly runs?: readonly Run[];
+  readonly jumpers?: readonly Jumper[];
+  readonly adds?: readonly DeviceId[];
+  readonly notes?: readonly string[];
+}
+
+export const terminal = (device: DeviceId, mark: string): TerminalRef => ({ device, mark });
+
+export const run = (cable: CableId, from: TerminalRef, to: TerminalRef, colour: Colour, carries: string): Run => ({ cable, from, to, colour, carries });
+
+/** A lead of an added device. */
+export const lead = (device: DeviceId, mark: string, to: TerminalRef, colour: Colour, carries: string): Run =>
+  run(`leads-${device}`, terminal(device, mark), to, colour, carries);
+
+export const jumper = (device: DeviceId, one: string, other: string, why: string): Jumper => ({
+  id: `jumper ${one}–${other}`,
+  from: terminal(device, one),
+  to: terminal(device, other),
+  why,
+});
+
+/** Parts put together. */
+export const together = (...parts: readonly Draft[]): Required<Draft> => ({
+  runs: parts.flatMap(({ runs = [] }) => runs),
+  jumpers: parts.flatMap(({ jumpers = [] }) => jumpers),
+  adds: [...new Set(parts.flatMap(({ adds = [] }) => adds))],
+  notes: parts.flatMap(({ notes = [] }) => notes),
+});

@@ -1,0 +1,118 @@
+import { indoorId, makeDevice, outdoorId } from '../../devices';
+import { type Device, DEVICE_LABELS, type DeviceId } from '../../devices/device';
+import type { Facts } from '../../job/document';
+import type { Cable, CableId, Harness } from '../harness';
+import { conductorsOf, isLeads } from './colours';
+import { planCompressor } from './compressor';
+import { type Run, together } from './draft';
+import { planExtras } from './extras';
+import { planFurnace } from './furnace-heat';
+import { planPower } from './power';
+import { planStrips } from './strips';
+
+/** Leads of an added device, ft. */
+const LEAD_FT = 3;
+
+/** The devices in the order they stand, from the wall to the yard. */
+const ORDER: readonly DeviceId[] = [
+  'thermostat',
+  'float-switch',
+  'air-handler',
+  'furnace',
+  'interlock',
+  'isolation-relay',
+  'low-gas-switch',
+  'emergency-relay',
+  'packaged-unit',
+  'outdoor-unit',
+  'outdoor-thermostats',
+  'outdoor-sensor',
+];
+
+const cablesOf = ({ cables, ...facts }: Facts, runs: readonly Run[]): Cable[] => {
+  const indoors = indoorId({ cables, ...facts });
+  const outdoors = outdoorId({ cables, ...facts });
+  const used = [...new Set(runs.map(({ cable }) => cable))];
+  return used.map((id): Cable => {
+    const count = runs.filter(({ cable }) => cable === id).length;
+    switch (id) {
+      case 'thermostat-cable':
+        return {
+          id,
+          label: 'Thermostat cable',
+          from: 'thermostat',
+          to: indoors,
+          gauge: cables.thermostatGauge,
+          lengthFt: cables.thermostatLengthFt,
+          conductors: cables.thermostatConductors,
+        };
+      case 'outdoor-cable':
+        return {
+          id,
+          label: 'Outdoor cable',
+          from: indoors,
+          to: outdoors,
+          gauge: cables.outdoorGauge,
+          lengthFt: cables.outdoorLengthFt,
+          conductors: cables.outdoorConductors,
+        };
+      case 'switch-cable':
+        return {
+          id,
+          label: 'Cable to the outdoor thermostats',
+          from: indoors,
+          to: 'outdoor-thermostats',
+          gauge: cables.outdoorGauge,
+          lengthFt: cables.outdoorLengthFt,
+          conductors: count + 1,
+        };
+      default: {
+        const device = id.slice('leads-'.length) as DeviceId;
+        return { id, label: `Leads, ${DEVICE_LABELS[device].toLowerCase()}`, from: device, to: indoors, gauge: 18, lengthFt: LEAD_FT, conductors: count };
+      }
+    }
+  });
+};
+
+/** A cabinet with a splice for every conductor that passes through it without a terminal. */
+const withSplices = (device: Device, runs: readonly Run[]): Device => {
+  const marks = new Set(device.terminals.map(({ mark }) => mark));
+  const ends = runs.flatMap(({ from, to, carries }) => [
+    { ...from, carries },
+    { ...to, carries },
+  ]);
+  const missing = ends.filter((end) => end.device === device.id && !marks.has(end.mark));
+  const splices = [...new Map(missing.map(({ mark, carries }) => [mark, { mark, carries: `splice: ${carries}`, isSplice: true }])).values()];
+  return splices.length === 0 ? device : { ...device, terminals: [...device.terminals, ...splices] };
+};
+
+/**
+ * Plans the wiring of a job from its facts, function by function: nothing is stored but rules.
+ * A cable with too few conductors is planned all the same; what it lacks has no colour, and a rule says so.
+ * What makes no sense together is refused by `refusals`, and planned here as far as it goes.
+ */
+export const plan = (facts: Facts): Harness => {
+  const draft = together(
+    planPower(facts),
+    planCompressor(facts),
+    facts.system.backup === 'furnace' && facts.system.cabinet === 'split' ? planFurnace(facts) : planStrips(facts),
+    planExtras(facts),
+  );
+  const wanted = new Set<DeviceId>(['thermostat', indoorId(facts), outdoorId(facts), ...draft.adds]);
+  const cables = cablesOf(facts, draft.runs);
+  return {
+    devices: ORDER.filter((id) => wanted.has(id)).map((id) => withSplices(makeDevice(id, facts), draft.runs)),
+    cables,
+    conductors: cables.flatMap((cable) =>
+      conductorsOf(
+        cable,
+        draft.runs.filter((run) => run.cable === cable.id),
+      ),
+    ),
+    jumpers: draft.jumpers,
+    notes: draft.notes,
+  };
+};
+
+/** The cables that lie in walls, less the leads of added devices. */
+export const wallCables = (harness: Harness): readonly Cable[] => harness.cables.filter(({ id }) => !isLeads(id as CableId));

@@ -1,0 +1,61 @@
+import { readVolts } from '../circuit/meter';
+import type { CallId } from '../control/moment';
+import type { Facts } from '../job/document';
+import { conductorOhms } from '../units/copper';
+import type { StatesByCall } from './behaviour';
+import { type Cable, type Harness, landedConductors, refText } from './harness';
+import { wallCables } from './plan';
+
+/** The call that loads the transformer most, and its rated load, VA. */
+export const heaviestCall = (harness: Harness, states: StatesByCall): { readonly call: CallId; readonly va: number } => {
+  const coils = harness.devices.flatMap((device) => device.coils);
+  const loads = [...states].map(([call, { energised }]) => ({ call, va: coils.filter(({ id }) => energised.has(id)).reduce((sum, { va }) => sum + va, 0) }));
+  return loads.reduce((most, each) => (each.va > most.va ? each : most));
+};
+
+/** What a cable's conductors lose in the heaviest call. */
+export interface CableDrop {
+  readonly cable: Cable;
+  /** One conductor, one way, Ω. */
+  readonly ohms: number;
+  /** The conductor that loses most, and what it loses, V. */
+  readonly worst: { readonly colour: string; readonly carries: string; readonly volts: number; readonly amps: number } | null;
+}
+
+/** Transformer, fuse and cables under the heaviest call. */
+export interface PowerReport {
+  readonly call: CallId;
+  readonly va: number;
+  readonly transformerVA: number;
+  readonly amps: number;
+  readonly fuseAmps: number;
+  readonly fuseOpenedAtAmps: number | null;
+  readonly volts: number;
+  readonly drops: readonly CableDrop[];
+}
+
+/** What transformer, fuse and cables carry in the call that loads them most. */
+export const powerReport = (facts: Facts, harness: Harness, states: StatesByCall): PowerReport => {
+  const { call, va } = heaviestCall(harness, states);
+  const { solution, fuseOpenedAtAmps, network } = states.get(call)!;
+  const drops = wallCables(harness).map((cable): CableDrop => {
+    const ohms = conductorOhms(cable.gauge, cable.lengthFt);
+    const lost = landedConductors(harness)
+      .filter((conductor) => conductor.cable === cable.id && conductor.colour !== null)
+      .map(({ from, to, colour, carries }) => {
+        const volts = readVolts(solution, refText(from), refText(to));
+        return { colour: colour!, carries, volts, amps: volts / ohms };
+      });
+    return { cable, ohms, worst: lost.reduce<CableDrop['worst']>((most, each) => (most === null || each.volts > most.volts ? each : most), null) };
+  });
+  return {
+    call,
+    va,
+    transformerVA: facts.airHandler.transformerVA,
+    amps: solution.sourceAmps,
+    fuseAmps: facts.airHandler.fuseAmps,
+    fuseOpenedAtAmps,
+    volts: readVolts(solution, network.source.plus, network.source.minus),
+    drops,
+  };
+};

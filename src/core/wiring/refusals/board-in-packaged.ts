@@ -1,0 +1,23 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+
+export const boardInPackaged: Rule<Facts> = {
+  id: 'board-in-packaged',
+  why: 'In one cabinet the board’s heat output is wired by the maker.',
+  check: ({ system, outdoorUnit }) =>
+    system.cabinet === 'packaged' && (outdoorUnit.wTerminals === 'W-in+W-out' || outdoorUnit.faultOutput === 'lamp')
+      ? [
+          {
+            severity: 'error',
+            what: 'A packaged unit has no W-in and no lamp output to land a conductor on.',
+            mend: 'Correct the board’s terminals.',
+            page: 'wiring',
+            fact: 'outdoorUnit.wTerminals',
+            mendBy: [
+              { path: 'outdoorUnit.wTerminals', value: 'W-out' },
+              { path: 'outdoorUnit.faultOutput', value: 'none' },
+            ],
+          },
+        ]
+      : [],
+};

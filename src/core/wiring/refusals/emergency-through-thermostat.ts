@@ -1,0 +1,24 @@
+import { backupOutputs } from '../../control/outputs';
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+
+export const emergencyThroughThermostat: Rule<Facts> = {
+  id: 'emergency-through-thermostat',
+  why: 'Emergency heat goes round an outdoor thermostat, never through it: it must heat at any temperature.',
+  check: (facts) =>
+    facts.system.backup === 'electric' &&
+    facts.gates.outdoorThermostats.length > 0 &&
+    backupOutputs(facts).aux !== undefined &&
+    backupOutputs(facts).emergency === undefined
+      ? [
+          {
+            severity: 'error',
+            what: 'Auxiliary and emergency heat come out of one terminal, and an outdoor thermostat stands in its way.',
+            mend: 'Set the assignable terminal to emergency heat; or take the outdoor thermostats out and use the thermostat’s own lockout.',
+            page: 'wiring',
+            fact: 'gates.outdoorThermostats',
+            mendBy: [{ path: 'gates.outdoorThermostats', value: [] }],
+          },
+        ]
+      : [],
+};

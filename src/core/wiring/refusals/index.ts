@@ -1,0 +1,27 @@
+import type { Facts } from '../../job/document';
+import { applyRules, type Finding, type Rule } from '../../job/finding';
+import { boardInPackaged } from './board-in-packaged';
+import { emergencyThroughThermostat } from './emergency-through-thermostat';
+import { faultHeatWithoutOutput } from './fault-heat-without-output';
+import { furnaceInPackaged } from './furnace-in-packaged';
+import { furnaceNotCalled } from './furnace-not-called';
+import { sensorWithoutTerminals } from './sensor-without-terminals';
+import { switchBesideThroughBoard } from './switch-beside-through-board';
+import { switchGatesNothing } from './switch-gates-nothing';
+import { switchWithoutCall } from './switch-without-call';
+
+/** Combinations that make no sense, each with its reason. */
+export const REFUSALS: readonly Rule<Facts>[] = [
+  furnaceInPackaged,
+  furnaceNotCalled,
+  sensorWithoutTerminals,
+  emergencyThroughThermostat,
+  switchWithoutCall,
+  switchGatesNothing,
+  switchBesideThroughBoard,
+  faultHeatWithoutOutput,
+  boardInPackaged,
+];
+
+/** Why a job's wiring cannot be planned; empty where it can. */
+export const refusals = (facts: Facts): Finding[] => applyRules(REFUSALS, facts);

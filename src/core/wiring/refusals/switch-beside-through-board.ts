@@ -1,0 +1,25 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+
+export const switchBesideThroughBoard: Rule<Facts> = {
+  id: 'switch-beside-through-board',
+  why: 'With a board that takes the auxiliary call in, the switch stands between the call and the board: in the unit.',
+  check: ({ system, outdoorUnit, gates }) =>
+    system.backup === 'electric' &&
+    system.cabinet === 'split' &&
+    outdoorUnit.wTerminals === 'W-in+W-out' &&
+    outdoorUnit.stripsInDefrost &&
+    gates.outdoorThermostats.length > 0 &&
+    gates.outdoorThermostatsAt === 'beside'
+      ? [
+          {
+            severity: 'error',
+            what: 'Outdoor thermostats beside the unit, and a board that passes the auxiliary call through itself.',
+            mend: 'Fit them in the outdoor unit.',
+            page: 'wiring',
+            fact: 'gates.outdoorThermostatsAt',
+            mendBy: [{ path: 'gates.outdoorThermostatsAt', value: 'in-unit' }],
+          },
+        ]
+      : [],
+};

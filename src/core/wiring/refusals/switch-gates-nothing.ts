@@ -1,0 +1,20 @@
+import { reachableBanks } from '../../devices/air-handler';
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+
+export const switchGatesNothing: Rule<Facts> = {
+  id: 'switch-gates-nothing',
+  why: 'Each outdoor thermostat gates a bank that the board can bring.',
+  check: (facts) =>
+    facts.system.backup === 'electric' && facts.gates.outdoorThermostats.some(({ bank }) => bank > 0 && !reachableBanks(facts).includes(bank))
+      ? [
+          {
+            severity: 'error',
+            what: 'An outdoor thermostat is put to a bank that the kit or the board does not have.',
+            mend: 'Correct its bank, the elements’ banks or the board’s inputs.',
+            page: 'wiring',
+            fact: 'gates.outdoorThermostats',
+          },
+        ]
+      : [],
+};

@@ -1,0 +1,24 @@
+import { backupOutputs } from '../../control/outputs';
+import { reachableBanks } from '../../devices/air-handler';
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+
+export const switchWithoutCall: Rule<Facts> = {
+  id: 'switch-without-call',
+  why: 'An outdoor thermostat stands in an auxiliary circuit; here there is none.',
+  check: (facts) =>
+    facts.system.backup === 'electric' &&
+    facts.gates.outdoorThermostats.length > 0 &&
+    (backupOutputs(facts).aux === undefined || reachableBanks(facts).length === 0)
+      ? [
+          {
+            severity: 'error',
+            what: 'Outdoor thermostats, and no auxiliary call or no strips for them.',
+            mend: 'Take them out, or correct thermostat and kit.',
+            page: 'wiring',
+            fact: 'gates.outdoorThermostats',
+            mendBy: [{ path: 'gates.outdoorThermostats', value: [] }],
+          },
+        ]
+      : [],
+};

@@ -1,0 +1,20 @@
+import { backupOutputs } from '../../control/outputs';
+import { reachableBanks } from '../../devices/air-handler';
+import type { WiringRule } from './subject';
+
+export const backupCalled: WiringRule = {
+  id: 'backup-called',
+  why: 'A kit that no thermostat output calls heats in defrost at most.',
+  check: ({ facts }) =>
+    facts.system.backup === 'electric' && reachableBanks(facts).length > 0 && backupOutputs(facts).aux === undefined
+      ? [
+          {
+            severity: 'error',
+            what: 'The thermostat has no heat terminal: nothing calls the strips, and there is no emergency heat.',
+            mend: 'Fit a thermostat with an auxiliary output, or read its terminals again.',
+            page: 'wiring',
+            fact: 'thermostat.heatTerminals',
+          },
+        ]
+      : [],
+};

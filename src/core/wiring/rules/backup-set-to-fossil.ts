@@ -1,0 +1,19 @@
+import type { WiringRule } from './subject';
+
+export const backupSetToFossil: WiringRule = {
+  id: 'backup-set-to-fossil',
+  why: 'A thermostat that takes the furnace for strips calls the compressor beside it; then only the interlock stands between them.',
+  check: ({ facts: { system, thermostat } }) =>
+    system.backup === 'furnace' && thermostat.backupSetting === 'electric'
+      ? [
+          {
+            severity: 'warning',
+            what: 'The backup is a furnace, and the thermostat is set to electric backup.',
+            mend: 'Set its backup to fossil.',
+            page: 'wiring',
+            fact: 'thermostat.backupSetting',
+            mendBy: [{ path: 'thermostat.backupSetting', value: 'fossil' }],
+          },
+        ]
+      : [],
+};

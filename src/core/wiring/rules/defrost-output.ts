@@ -1,0 +1,24 @@
+import { reachableBanks } from '../../devices/air-handler';
+import type { WiringRule } from './subject';
+
+export const defrostOutput: WiringRule = {
+  id: 'defrost-output',
+  why: 'Strips in defrost need an output of the outdoor board that calls them.',
+  check: ({ facts }) =>
+    facts.system.backup === 'electric' &&
+    facts.system.cabinet === 'split' &&
+    reachableBanks(facts).length > 0 &&
+    facts.outdoorUnit.stripsInDefrost &&
+    facts.outdoorUnit.wTerminals === 'none'
+      ? [
+          {
+            severity: 'warning',
+            what: 'Strips are wanted in defrost, and the outdoor board has no W-out.',
+            mend: 'Read the board again, or choose cold-air defrost.',
+            page: 'wiring',
+            fact: 'outdoorUnit.wTerminals',
+            mendBy: [{ path: 'outdoorUnit.stripsInDefrost', value: false }],
+          },
+        ]
+      : [],
+};

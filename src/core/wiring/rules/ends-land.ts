@@ -1,0 +1,38 @@
+import type { Found } from '../../job/finding';
+import type { Conductor } from '../harness';
+import { deviceIn } from '../harness';
+import type { WiringRule } from './subject';
+
+export const endsLand: WiringRule = {
+  id: 'ends-land',
+  why: 'A bare end that lands nowhere finds something to touch.',
+  check: ({ harness }) => {
+    const name = ({ colour, cable }: Conductor) =>
+      `${colour ?? 'A conductor'} of the ${harness.cables.find(({ id }) => id === cable)?.label.toLowerCase() ?? 'cable'}`;
+    return harness.conductors.flatMap((conductor): Found[] => {
+      const { from, to, id } = conductor;
+      const strange = [from, to].find((end) => end !== null && !deviceIn(harness, end.device)?.terminals.some(({ mark }) => mark === end.mark));
+      if (strange)
+        return [
+          {
+            severity: 'error',
+            what: `${name(conductor)} is recorded on ${strange.device} ${strange.mark}, which this system does not have.`,
+            mend: 'The Sheet changed since it was recorded: land it again.',
+            page: 'wiring',
+            at: id,
+          },
+        ];
+      const end = from ?? to;
+      if (end === null || (from !== null && to !== null)) return [];
+      return [
+        {
+          severity: 'warning',
+          what: `${name(conductor)} is landed at ${end.device.replace('-', ' ')} ${end.mark} and loose at its other end.`,
+          mend: 'Land it, or take it off and cap it.',
+          page: 'wiring',
+          at: id,
+        },
+      ];
+    });
+  },
+};

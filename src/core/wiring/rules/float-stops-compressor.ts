@@ -1,0 +1,20 @@
+import { COMPRESSOR_COIL } from '../../devices/device';
+import { wiringState } from '../state';
+import { coldMoment, type WiringRule } from './subject';
+
+export const floatStopsCompressor: WiringRule = {
+  id: 'float-stops-compressor',
+  why: 'A full pan must stop the cooling that fills it.',
+  check: ({ facts, harness }) =>
+    facts.system.floatSwitch !== 'none' && wiringState(facts, harness, coldMoment('cool-1', 'pan-full')).energised.has(COMPRESSOR_COIL)
+      ? [
+          {
+            severity: 'error',
+            what: 'With the float switch open, the compressor still runs in cooling.',
+            mend: 'Put the switch in series, with no conductor past it.',
+            page: 'wiring',
+            at: 'float-switch.1',
+          },
+        ]
+      : [],
+};

@@ -1,0 +1,27 @@
+import { CALLS } from '../../control/moment';
+import { BLOWER_BY_HEAT_COIL, BLOWER_COIL } from '../../devices/device';
+import type { WiringRule } from './subject';
+
+export const heatWithAir: WiringRule = {
+  id: 'heat-with-air',
+  why: 'Strips without air open their limits, then their links.',
+  check: ({ cold }) => {
+    const calls = [...cold]
+      .filter(
+        ([, { energised }]) =>
+          [...energised].some((coil) => coil.startsWith('heat bank')) && !energised.has(BLOWER_COIL) && !energised.has(BLOWER_BY_HEAT_COIL),
+      )
+      .map(([call]) => call);
+    return calls.length === 0
+      ? []
+      : [
+          {
+            severity: 'error',
+            what: `Strips run without the blower: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
+            mend: 'Mend G, and look for the kit’s blower interlock.',
+            page: 'wiring',
+            at: BLOWER_COIL,
+          },
+        ];
+  },
+};

@@ -1,0 +1,25 @@
+import { nodeOf } from '../../devices/device';
+import type { Found } from '../../job/finding';
+import type { WiringRule } from './subject';
+
+export const hotAndCommonApart: WiringRule = {
+  id: 'hot-and-common-apart',
+  why: 'R bridged to C is a dead short: the fuse opens, or the transformer burns.',
+  check: ({ harness, joined }) => {
+    const powered = harness.devices.filter(({ transformers }) => transformers.length > 0);
+    return powered.flatMap(({ id }): Found[] => {
+      const common = nodeOf(id, 'C');
+      const hot = joined.with(nodeOf(id, 'R'));
+      if (!hot.includes(common)) return [];
+      return [
+        {
+          severity: 'error',
+          what: 'R and C are bridged.',
+          mend: 'Power off. Take the conductor or jumper off that joins them.',
+          page: 'wiring',
+          at: hot.find((node) => node.endsWith('.C')) ?? common,
+        },
+      ];
+    });
+  },
+};

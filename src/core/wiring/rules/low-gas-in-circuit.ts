@@ -1,0 +1,32 @@
+import { FURNACE_COIL } from '../../devices/device';
+import { wiringState } from '../state';
+import { coldMoment, type WiringRule } from './subject';
+
+export const lowGasInCircuit: WiringRule = {
+  id: 'low-gas-in-circuit',
+  why: 'A propane furnace that tries to fire on an empty tank locks out on the coldest night.',
+  check: ({ facts, harness }) => {
+    if (facts.system.backup !== 'furnace' || facts.furnace.fuel !== 'propane') return [];
+    if (!facts.furnace.lowGasSwitch)
+      return [
+        {
+          severity: 'warning',
+          what: 'Propane, and no low-gas-pressure switch.',
+          mend: 'Fit one in series with the pressure-switch circuit, by a licensed person.',
+          page: 'wiring',
+          fact: 'furnace.lowGasSwitch',
+          mendBy: [{ path: 'furnace.lowGasSwitch', value: true }],
+        },
+      ];
+    if (!wiringState(facts, harness, coldMoment('emergency', 'tank-empty')).energised.has(FURNACE_COIL)) return [];
+    return [
+      {
+        severity: 'error',
+        what: 'With the low-gas switch open, the gas valve is still fed.',
+        mend: 'The switch belongs in series in the pressure-switch circuit, with no lead past it.',
+        page: 'wiring',
+        at: 'low-gas-switch.1',
+      },
+    ];
+  },
+};

@@ -1,0 +1,26 @@
+import { nodeOf } from '../../devices/device';
+import type { Found } from '../../job/finding';
+import type { WiringRule } from './subject';
+
+export const transformersApart: WiringRule = {
+  id: 'transformers-apart',
+  why: 'Two transformers joined fight each other: 24 V turns to nothing, to 48 V, or to smoke.',
+  check: ({ harness, joined }) =>
+    harness.devices.flatMap(({ id, transformers, terminals }) => {
+      if (transformers.length < 2) return [];
+      const own = terminals.map(({ mark }) => mark).filter((mark) => mark === 'T1' || mark === 'T2');
+      return own.flatMap((mark): Found[] => {
+        const strangers = joined.with(nodeOf(id, mark)).filter((node) => node !== nodeOf(id, mark) && !/^isolation-relay\.[12]$/.test(node));
+        if (strangers.length === 0) return [];
+        return [
+          {
+            severity: 'error',
+            what: `${mark} of the burner control is joined to ${strangers.map((node) => node.replace('.', ' ')).join(', ')}: its own transformer meets the system’s.`,
+            mend: 'An isolation relay between the two: only its dry contact on T1 and T2.',
+            page: 'wiring',
+            at: nodeOf(id, mark),
+          },
+        ];
+      });
+    }),
+};

@@ -1,0 +1,216 @@
+import { type Edge, type NodeName, sourcesOf } from '../circuit/network';
+import type { Moment } from '../control/moment';
+import type { Held } from '../control/thermostat';
+import { type Coil, type Contact, DEVICE_LABELS, type DeviceId, nodeOf } from '../devices/device';
+import type { Facts } from '../job/document';
+import { parseRef } from './as-found';
+import { workingCoils } from './behaviour';
+import { type Harness, landedConductors, refText } from './harness';
+import { type WiringState, wiringState } from './state';
+
+/** One thing that the current passes on its way, or does not. */
+export interface TraceStep {
+  readonly kind: 'source' | 'contact' | 'conductor' | 'jumper' | 'coil' | 'common';
+  readonly words: string;
+  /** Volts to the system's common behind this step. */
+  readonly volts: number;
+  readonly passes: boolean;
+  /** Why it stops here. */
+  readonly why?: string;
+  /** The edge or coil that it is, for pointing at. */
+  readonly id: string;
+}
+
+/** The way of the current through one coil. */
+export interface Trace {
+  readonly coil: Coil;
+  readonly device: DeviceId;
+  readonly status: 'runs' | 'stopped' | 'chatters';
+  readonly steps: readonly TraceStep[];
+  /** What holds it by intent: lockouts, outdoor thermostats. */
+  readonly held: readonly string[];
+}
+
+interface Link {
+  readonly edge: Edge;
+  readonly step: Omit<TraceStep, 'volts' | 'words'> & { readonly words: (from: NodeName, to: NodeName) => string };
+  readonly cost: number;
+}
+
+/** An open contact costs more than any detour; one that only defrost or a fault closes is no way for a call. */
+const OPEN_COST = { call: 1000, relay: 2000, other: 3000 } as const;
+const ABSENT_COST = 5000;
+
+const isCallContact = ({ movedBy }: Contact) =>
+  typeof movedBy === 'string' && (/^(Y2?|G|O|B|AUX2?|E)$/.test(movedBy) || movedBy.startsWith('outdoor-thermostat'));
+
+const openCost = (contact: Contact) => (isCallContact(contact) ? OPEN_COST.call : typeof contact.movedBy === 'object' ? OPEN_COST.relay : OPEN_COST.other);
+
+const pointWords = (node: NodeName) => {
+  const ref = parseRef(node);
+  return ref ? `${DEVICE_LABELS[ref.device].toLowerCase()} ${ref.mark}` : node;
+};
+
+const contactLinks = (harness: Harness, state: WiringState): Link[] => {
+  const edges = new Map(state.network.edges.flatMap((edge) => (edge.kind === 'switch' && edge.id !== undefined ? [[edge.id, edge]] : [])));
+  return harness.devices.flatMap(({ contacts }) =>
+    contacts.flatMap((contact): Link[] => {
+      const edge = edges.get(contact.id);
+      if (!edge) return [];
+      return [
+        {
+          edge,
+          cost: edge.closed ? 1 : openCost(contact),
+          step: { kind: 'contact', id: contact.id, words: () => contact.label, passes: edge.closed, ...(edge.closed ? {} : { why: contact.openWhy }) },
+        },
+      ];
+    }),
+  );
+};
+
+const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link[] => {
+  const present = new Map(state.network.edges.flatMap((edge) => (edge.kind === 'wire' && edge.id !== undefined ? [[edge.id, edge]] : [])));
+  const cable = new Map(harness.cables.map(({ id, label }) => [id, label.toLowerCase()]));
+  const landing = (from: string, to: string) => `${from}→${to}`;
+  const found = [
+    ...landedConductors(harness).map(({ id, colour, cable: of, from, to }) => ({
+      id,
+      from,
+      to,
+      kind: 'conductor' as const,
+      name: `${colour ?? 'no conductor'}, ${cable.get(of) ?? ''}`,
+    })),
+    ...harness.jumpers.map(({ id, from, to }) => ({ id, from, to, kind: 'jumper' as const, name: id })),
+  ];
+  const links = found.flatMap(({ id, kind, name }): Link[] => {
+    const edge = present.get(id);
+    return edge ? [{ edge, cost: 1, step: { kind, id, passes: true, words: (_, to) => `${name} to ${pointWords(to)}` } }] : [];
+  });
+  const laid = new Set(links.map(({ edge }) => landing(edge.a, edge.b)));
+  const plannedWires = [
+    ...landedConductors(planned).map(({ id, from, to, colour }) => ({
+      id,
+      from,
+      to,
+      kind: 'conductor' as const,
+      name: `${colour ?? 'conductor'}, ${pointWords(refText(from))} to ${pointWords(refText(to))}`,
+    })),
+    ...planned.jumpers.map(({ id, from, to }) => ({ id, from, to, kind: 'jumper' as const, name: id })),
+  ];
+  const absent = plannedWires
+    .filter(({ from, to }) => !laid.has(landing(refText(from), refText(to))) && !laid.has(landing(refText(to), refText(from))))
+    .map(({ id, from, to, kind, name }): Link => ({
+      edge: { kind: 'wire', a: refText(from), b: refText(to), ohms: 1, id },
+      cost: ABSENT_COST,
+      step: { kind, id, passes: false, words: () => name, why: 'Planned, and not there: open, off or landed elsewhere.' },
+    }));
+  return [...links, ...absent];
+};
+
+interface Hop {
+  readonly link: Link;
+  readonly from: NodeName;
+  readonly to: NodeName;
+}
+
+/** The cheapest way between two points: through closed contacts where there is one, else past as few stops as can be. */
+const cheapestWay = (links: readonly Link[], from: NodeName, to: NodeName): { readonly cost: number; readonly hops: readonly Hop[] } | null => {
+  const best = new Map<NodeName, { cost: number; hops: readonly Hop[] }>([[from, { cost: 0, hops: [] }]]);
+  const done = new Set<NodeName>();
+  for (;;) {
+    let here: NodeName | null = null;
+    for (const [node, { cost }] of best) if (!done.has(node) && (here === null || cost < best.get(here)!.cost)) here = node;
+    if (here === null) return null;
+    const { cost, hops } = best.get(here)!;
+    if (here === to) return { cost, hops };
+    done.add(here);
+    for (const link of links) {
+      const next = link.edge.a === here ? link.edge.b : link.edge.b === here ? link.edge.a : null;
+      if (next === null || done.has(next)) continue;
+      const sum = cost + link.cost;
+      if (sum < (best.get(next)?.cost ?? Infinity)) best.set(next, { cost: sum, hops: [...hops, { link, from: here, to: next }] });
+    }
+  }
+};
+
+const heldFor = (held: readonly Held[], { source }: Coil): string[] =>
+  held.filter((each) => each.source === source || (each.source === 'furnace' && source === 'fossil')).map(({ why }) => why);
+
+const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: WiringState): Trace => {
+  const volts = (node: NodeName) => Math.abs(state.solution.volts.get(node) ?? 0);
+  const hot = nodeOf(device, coil.from);
+  const back = nodeOf(device, coil.to);
+  const ways = sourcesOf(state.network).flatMap((source) => {
+    const there = cheapestWay(links, source.plus, hot);
+    const home = cheapestWay(links, back, source.minus);
+    return there && home ? [{ source, there, home, cost: there.cost + home.cost }] : [];
+  });
+  const way = ways.sort((a, b) => a.cost - b.cost)[0];
+  const status = state.chattering.includes(coil.id) ? 'chatters' : state.energised.has(coil.id) ? 'runs' : 'stopped';
+  const held = heldFor(state.held, coil);
+  const coilStep = (passes: boolean): TraceStep => ({
+    kind: 'coil',
+    id: coil.id,
+    words: `${coil.label}. ${passes ? coil.does : ''}`.trim(),
+    volts: volts(back),
+    passes,
+  });
+  if (!way) {
+    const why = 'No conductor, contact or jumper leads from here to the transformer.';
+    return { coil, device, status, held, steps: [{ ...coilStep(false), why }] };
+  }
+  const hopStep = ({ link, from, to }: Hop): TraceStep => {
+    const { words, why, ...rest } = link.step;
+    const reasons = [
+      ...(why ? [why] : []),
+      ...(link.step.kind === 'contact' && !link.step.passes ? held.filter((each) => !why || !each.includes(why.slice(0, 24))) : []),
+    ];
+    return { ...rest, words: words(from, to), volts: volts(to), ...(reasons.length > 0 ? { why: reasons.join(' ') } : {}) };
+  };
+  return {
+    coil,
+    device,
+    status,
+    held,
+    steps: [
+      { kind: 'source', id: way.source.plus, words: 'Transformer, hot side', volts: volts(way.source.plus), passes: true },
+      ...way.there.hops.map(hopStep),
+      coilStep(status === 'runs'),
+      ...way.home.hops.map(hopStep),
+      { kind: 'common', id: way.source.minus, words: 'Transformer, common side', volts: 0, passes: true },
+    ],
+  };
+};
+
+/** The same job with every gate open: what a call is meant to bring. */
+const ungated = (facts: Facts): Facts => ({
+  ...facts,
+  gates: {
+    ...facts.gates,
+    compressorBelowF: null,
+    auxAboveF: null,
+    outdoorThermostats: facts.gates.outdoorThermostats.map((row) => ({ ...row, closesBelowF: Infinity })),
+  },
+});
+
+/**
+ * Follows the current of a call through everything that it brings, or is meant to bring: from the transformer through every
+ * contact, conductor and coil, and back; where it stops, why.
+ * @param planned what a sound system would have; a conductor that is missing is named by it
+ */
+export const traceCall = (facts: Facts, planned: Harness, harness: Harness, state: WiringState): Trace[] => {
+  const meant = wiringState(ungated(facts), planned, { ...state.moment, trying: null });
+  const links = [...contactLinks(harness, state), ...wireLinks(harness, planned, state)];
+  const wanted = new Set(
+    workingCoils(harness)
+      .filter(({ id }) => meant.energised.has(id) || state.energised.has(id) || state.chattering.includes(id))
+      .map(({ id }) => id),
+  );
+  return harness.devices.flatMap((device) => device.coils.filter(({ id }) => wanted.has(id)).map((coil) => traceOf(coil, device.id, links, state)));
+};
+
+/** What the thermostat would do by itself in the room as it is; null where the call would come. */
+export const roomNote = ({ house }: Facts, { call, indoorF }: Moment): string | null =>
+  (call.startsWith('heat') || call === 'defrost') && indoorF > house.heatSetpointF
+    ? `The room is at ${indoorF} °F, above the setpoint of ${house.heatSetpointF} °F: this call would not come by itself. Raise the setpoint for the test.`
+    : null;

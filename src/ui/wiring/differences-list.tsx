@@ -1,0 +1,29 @@
+'use client';
+
+import type { Difference } from '@/core/wiring/differences';
+
+/** What was found otherwise than planned, move by move, and what each alone would have done. */
+export const DifferencesList = ({ differences, onPoint }: { differences: readonly Difference[]; onPoint: (id: string) => void }) => (
+  <section aria-label="Found otherwise">
+    <h2 className="mb-1 font-label text-2xl font-semibold">Found otherwise than planned</h2>
+    {differences.length === 0 && <p className="text-quiet">Nothing: what is in the wall is as planned.</p>}
+    <ul>
+      {differences.map(({ id, words, effects }) => (
+        <li key={id} className="border-b border-line py-1.5">
+          <button type="button" className="bare-button -ml-2 px-2 text-left font-medium" onClick={() => onPoint(id)}>
+            {words}
+          </button>
+          {effects.length === 0 ? (
+            <p className="text-sm text-quiet">Alone it changes nothing that runs.</p>
+          ) : (
+            <ul className="list-disc pl-5 text-sm">
+              {effects.map((effect) => (
+                <li key={effect}>{effect}</li>
+              ))}
+            </ul>
+          )}
+        </li>
+      ))}
+    </ul>
+  </section>
+);

@@ -1,0 +1,77 @@
+'use client';
+
+import { type Remote, wrap } from 'comlink';
+import { useEffect, useState } from 'react';
+import type { Moment } from '@/core/control/moment';
+import type { Facts } from '@/core/job/document';
+import type { FaultRow } from '@/core/wiring/fault-table';
+import type { Harness } from '@/core/wiring/harness';
+import type { WiringWorker } from '@/workers/wiring.worker';
+import { useJob } from '../job/provider';
+
+/** Asks the worker for every single fault; an answer that comes too late is dropped with its worker. */
+const useFaultTable = (facts: Facts, harness: Harness, moment: Moment, isWanted: boolean): readonly FaultRow[] | null => {
+  const [rows, setRows] = useState<readonly FaultRow[] | null>(null);
+  const { outdoorF } = moment;
+  useEffect(() => {
+    if (!isWanted) return;
+    const worker = new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' });
+    const remote: Remote<WiringWorker> = wrap<WiringWorker>(worker);
+    let isCurrent = true;
+    void remote.faultTable(facts, harness, { outdoorF, indoorF: 68, call: 'off', trying: null }).then((answer) => isCurrent && setRows(answer));
+    return () => {
+      isCurrent = false;
+      worker.terminate();
+    };
+  }, [facts, harness, outdoorF, isWanted]);
+  return isWanted ? rows : null;
+};
+
+/** Every single fault and what it would do; one can be tried on the bench. */
+export const FaultBench = ({ harness }: { harness: Harness }) => {
+  const facts = useJob((job) => job.facts);
+  const moment = useJob((job) => job.moment);
+  const setMoment = useJob((job) => job.setMoment);
+  const [isOpen, setIsOpen] = useState(false);
+  const [sought, setSought] = useState('');
+  const rows = useFaultTable(facts, harness, moment, isOpen);
+  const shown = rows?.filter(({ words, effects }) => `${words} ${effects.join(' ')}`.toLowerCase().includes(sought.toLowerCase()));
+  return (
+    <details className="mt-6" open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
+      <summary className="min-h-11 font-label text-2xl font-semibold">What each single fault would do</summary>
+      {isOpen && !rows && <p role="status">Working it out…</p>}
+      {shown && (
+        <>
+          <input
+            aria-label="Find a fault"
+            placeholder="Find: chatters, contactor, white…"
+            className="field-box mb-2 w-full max-w-md"
+            value={sought}
+            onChange={(event) => setSought(event.target.value)}
+          />
+          <p className="text-sm text-quiet">
+            {shown.length} of {rows!.length} faults, in every call at {moment.outdoorF} °F out.
+          </p>
+          <ul aria-label="Faults" className="columns-1 gap-8 lg:columns-2">
+            {shown.map(({ id, words, effects }) => (
+              <li key={id} className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm">
+                <span>
+                  <b className="font-medium">{words}.</b>{' '}
+                  <span className={effects.length === 0 ? 'text-quiet' : ''}>{effects.length === 0 ? 'No coil does otherwise.' : effects.join(' ')}</span>
+                </span>
+                <button
+                  type="button"
+                  className="bare-button shrink-0 px-2 underline underline-offset-4"
+                  aria-label={`Try: ${words}`}
+                  onClick={() => setMoment({ trying: moment.trying === id ? null : id })}
+                >
+                  {moment.trying === id ? 'trying' : 'try'}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </details>
+  );
+};

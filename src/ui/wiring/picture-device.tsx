@@ -1,0 +1,138 @@
+'use client';
+
+import type { DrawnDevice, DrawnTerminal } from '@/core/wiring/drawing';
+import { ROW_HEIGHT } from '@/core/wiring/drawing/geometry';
+import { sameRef, type TerminalRef } from '@/core/wiring/harness';
+import type { WiringState } from '@/core/wiring/state';
+import { SOURCE_COLOUR } from '../sources';
+
+export type Probes = readonly [TerminalRef, TerminalRef];
+
+/** The two probes look different, whatever the colours do. */
+export const PROBE_SIGNS = ['▲', '■'] as const;
+
+interface TerminalProps {
+  readonly terminal: DrawnTerminal;
+  readonly box: DrawnDevice;
+  readonly state: WiringState;
+  readonly probes: Probes;
+  readonly pointedAt: boolean;
+  /** A lifted wire's end may land here. */
+  readonly isTarget: boolean;
+  readonly onTerminal: (ref: TerminalRef) => void;
+}
+
+const INSET = 5;
+/** A device as narrow as this has no room for what its terminals feed. */
+const NARROW = 150;
+
+const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTerminal }: TerminalProps) => {
+  const isHot = state.hot.has(terminal.node);
+  const volts = state.volts.get(terminal.node) ?? 0;
+  const probe = probes.findIndex((each) => sameRef(each, terminal.ref));
+  const top = terminal.y - ROW_HEIGHT / 2 + 2;
+  const x = box.x + INSET;
+  const coil = box.width < NARROW ? undefined : (terminal.coils.find(({ source }) => source !== 'control') ?? terminal.coils[0]);
+  const isOn = coil !== undefined && state.energised.has(coil.id);
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      data-terminal={terminal.node}
+      className="cursor-pointer focus:outline-none [&:focus-visible>rect:first-of-type]:stroke-[4px]"
+      aria-label={`${box.device.label} ${terminal.ref.mark}, ${isHot ? `live, ${volts.toFixed(1)} volts` : 'dead'}${probe >= 0 ? `, probe ${probe + 1}` : ''}${isTarget ? ', land here' : ''}`}
+      onClick={() => onTerminal(terminal.ref)}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        onTerminal(terminal.ref);
+      }}
+    >
+      <title>{terminal.carries}</title>
+      <rect
+        x={x}
+        y={top}
+        width={box.width - 2 * INSET}
+        height={ROW_HEIGHT - 4}
+        rx={terminal.isSplice ? 20 : 3}
+        fill={isHot ? 'var(--saffron-wash)' : 'var(--paper)'}
+        stroke={pointedAt ? 'var(--fail)' : isTarget ? 'var(--ink)' : isHot ? 'var(--saffron)' : 'var(--line-strong)'}
+        strokeWidth={pointedAt || isTarget || isHot ? 2.5 : 1}
+        strokeDasharray={isTarget ? '6 4' : undefined}
+      />
+      <text x={x + 10} y={terminal.y + 7} fontFamily="var(--font-label)" fontSize={21} fontWeight={600} fill="var(--ink)">
+        {terminal.ref.mark}
+      </text>
+      {isHot && (
+        <text x={x + 12 + terminal.ref.mark.length * 11} y={terminal.y + 5} fontFamily="var(--font-mono)" fontSize={11} fill="var(--ink)">
+          {volts.toFixed(1)}
+        </text>
+      )}
+      {coil && (
+        <g>
+          {isOn && <rect x={x + 78} y={terminal.y - 11} width={box.width - 2 * INSET - 78 - 30} height={22} rx={2} fill={SOURCE_COLOUR[coil.source]} />}
+          <text
+            x={x + 83}
+            y={terminal.y + 4.5}
+            fontFamily="var(--font-label)"
+            fontSize={13}
+            fontWeight={isOn ? 600 : 400}
+            fill={isOn ? 'var(--on-accent)' : 'var(--quiet)'}
+            textLength={coil.label.length > 14 ? box.width - 2 * INSET - 78 - 40 : undefined}
+            lengthAdjust="spacingAndGlyphs"
+          >
+            {coil.label}
+            {isOn ? ' on' : ''}
+          </text>
+        </g>
+      )}
+      {terminal.isSplice && (
+        <text x={x + 83} y={terminal.y + 4.5} fontFamily="var(--font-label)" fontSize={12} fill="var(--quiet)">
+          splice
+        </text>
+      )}
+      {probe >= 0 && (
+        <g>
+          <circle cx={x + 62} cy={top + 10} r={10} fill="var(--ink)" />
+          <text x={x + 62} y={top + 14} fontSize={10} textAnchor="middle" fill="var(--paper)">
+            {PROBE_SIGNS[probe]}
+          </text>
+        </g>
+      )}
+    </g>
+  );
+};
+
+interface DeviceProps {
+  readonly drawn: DrawnDevice;
+  readonly state: WiringState;
+  readonly probes: Probes;
+  readonly pointsAt: string | null;
+  readonly mayLandHere: boolean;
+  readonly onTerminal: (ref: TerminalRef) => void;
+}
+
+/** A device of the drawing: its name, its strip, what its terminals feed. */
+export const PictureDevice = ({ drawn, state, probes, pointsAt, mayLandHere, onTerminal }: DeviceProps) => (
+  <g>
+    <rect x={drawn.x} y={drawn.y} width={drawn.width} height={drawn.height} rx={4} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />
+    <text x={drawn.x + 8} y={drawn.y + 21} fontFamily="var(--font-label)" fontSize={18} fontWeight={600} fill="var(--ink)">
+      {drawn.device.label}
+    </text>
+    <text x={drawn.x + 8} y={drawn.y + 37} fontFamily="var(--font-sans)" fontSize={11} fill="var(--quiet)">
+      {drawn.device.plateName.length > 30 ? `${drawn.device.plateName.slice(0, 29)}…` : drawn.device.plateName}
+    </text>
+    {drawn.terminals.map((terminal) => (
+      <Terminal
+        key={terminal.node}
+        terminal={terminal}
+        box={drawn}
+        state={state}
+        probes={probes}
+        pointedAt={pointsAt === terminal.node || terminal.coils.some(({ id }) => id === pointsAt)}
+        isTarget={mayLandHere}
+        onTerminal={onTerminal}
+      />
+    ))}
+  </g>
+);

@@ -1,0 +1,122 @@
+'use client';
+
+import { memo, type Ref, useImperativeHandle, useRef } from 'react';
+import type { Drawing } from '@/core/wiring/drawing';
+import { mayLand } from '@/core/wiring/drawing';
+import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
+import type { WiringState } from '@/core/wiring/state';
+import { PictureDevice, type Probes } from './picture-device';
+import { PictureWire } from './picture-wire';
+import { type Lifted, WireHandle } from './wire-handle';
+
+interface PictureProps {
+  readonly drawing: Drawing;
+  readonly harness: Harness;
+  readonly state: WiringState;
+  readonly probes: Probes;
+  /** Terminal, conductor or coil that a finding points at. */
+  readonly pointsAt: string | null;
+  /** Conductors that are not where the plan has them. */
+  readonly moved: ReadonlySet<string>;
+  readonly zoom: number;
+  readonly isEditing: boolean;
+  readonly lifted: Lifted | null;
+  readonly onLift: (lifted: Lifted | null) => void;
+  readonly onDrop: (lifted: Lifted, node: string | null) => void;
+  readonly onTerminal: (ref: TerminalRef) => void;
+  readonly ref?: Ref<SVGSVGElement>;
+}
+
+/** The wiring as a picture: devices, conductors, jumpers, live for the moment. */
+export const Picture = memo(function Picture({
+  drawing,
+  harness,
+  state,
+  probes,
+  pointsAt,
+  moved,
+  zoom,
+  isEditing,
+  lifted,
+  onLift,
+  onDrop,
+  onTerminal,
+  ref,
+}: PictureProps) {
+  const svg = useRef<SVGSVGElement>(null);
+  useImperativeHandle(ref, () => svg.current!);
+  const isLive = (id: string) => {
+    const conductor = harness.conductors.find((each) => each.id === id);
+    return [conductor?.from, conductor?.to].some((end) => end && state.hot.has(`${end.device}.${end.mark}`));
+  };
+  const held = lifted ? harness.conductors.find(({ id }) => id === lifted.wire) : undefined;
+  const heldCable = held && harness.cables.find(({ id }) => id === held.cable);
+  return (
+    <svg
+      ref={svg}
+      viewBox={`0 0 ${drawing.width} ${drawing.height}`}
+      width={drawing.width * zoom}
+      height={drawing.height * zoom}
+      role="group"
+      aria-label={isEditing ? 'Wiring as found' : 'Wiring'}
+      className="mx-auto block max-w-none select-none print:h-auto print:max-h-[24cm] print:w-full"
+    >
+      {drawing.cables.map(({ id, label, about, x, y }) => (
+        <g key={id} textAnchor="middle">
+          <text x={x} y={y + 4} fontFamily="var(--font-label)" fontSize={15} fontWeight={600} fill="var(--ink)">
+            {label}
+          </text>
+          <text x={x} y={y + 19} fontFamily="var(--font-sans)" fontSize={11} fill="var(--quiet)">
+            {about}
+          </text>
+        </g>
+      ))}
+      {drawing.wires.map((wire) => (
+        <PictureWire key={wire.id} wire={wire} isLive={isLive(wire.id)} isPointedAt={pointsAt === wire.id} isMoved={moved.has(wire.id)} />
+      ))}
+      {drawing.devices.map((drawn) => (
+        <PictureDevice
+          key={drawn.device.id}
+          drawn={drawn}
+          state={state}
+          probes={probes}
+          pointsAt={pointsAt}
+          mayLandHere={
+            lifted !== null &&
+            heldCable !== undefined &&
+            deviceIn(harness, drawn.device.id) !== undefined &&
+            mayLand(harness, heldCable, lifted.end, drawn.device.id)
+          }
+          onTerminal={onTerminal}
+        />
+      ))}
+      {drawing.jumpers.map(({ id, why, from, x, fromY, toY }) => (
+        <g key={`${from.device} ${id}`} aria-hidden pointerEvents="none">
+          <title>{`${id}: ${why}`}</title>
+          <path
+            d={`M${x} ${fromY} L${x} ${toY}`}
+            stroke={state.hot.has(`${from.device}.${from.mark}`) ? 'var(--saffron)' : 'var(--ink)'}
+            strokeWidth={state.hot.has(`${from.device}.${from.mark}`) ? 6 : 4}
+          />
+          {[fromY, toY].map((y) => (
+            <circle key={y} cx={x} cy={y} r={5} fill="var(--ink)" />
+          ))}
+        </g>
+      ))}
+      {isEditing &&
+        drawing.wires.flatMap((wire) =>
+          wire.ends.map((end) => (
+            <WireHandle
+              key={`${wire.id} ${end.end}`}
+              wire={wire}
+              end={end}
+              isLifted={lifted?.wire === wire.id && lifted.end === end.end}
+              unitsPerPixel={() => drawing.width / (svg.current?.getBoundingClientRect().width || drawing.width)}
+              onLift={onLift}
+              onDrop={onDrop}
+            />
+          )),
+        )}
+    </svg>
+  );
+});

@@ -1,0 +1,99 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
+import { useRef } from 'react';
+import type { WireEnd } from '@/core/wiring/as-found';
+import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
+import { INSULATION } from './colours';
+
+/** An end of a conductor that is held, to be landed elsewhere. */
+export interface Lifted {
+  readonly wire: string;
+  readonly end: WireEnd;
+}
+
+interface HandleProps {
+  readonly wire: DrawnWire;
+  readonly end: DrawnEnd;
+  readonly isLifted: boolean;
+  /** Drawing units a screen pixel. */
+  readonly unitsPerPixel: () => number;
+  readonly onLift: (lifted: Lifted | null) => void;
+  /** A drop on a terminal (`device.mark`), or on nothing. */
+  readonly onDrop: (lifted: Lifted, node: string | null) => void;
+}
+
+/** The terminal under a point of the screen. */
+const terminalUnder = (x: number, y: number): string | null => {
+  for (const element of document.elementsFromPoint(x, y)) {
+    const node = element.closest('[data-terminal]')?.getAttribute('data-terminal');
+    if (node) return node;
+  }
+  return null;
+};
+
+/**
+ * A wire's end to take hold of: drag it to a terminal; or press Enter on it, then on a terminal.
+ * While it is dragged only one line moves, so that a full bench keeps up.
+ */
+export const WireHandle = ({ wire, end, isLifted, unitsPerPixel, onLift, onDrop }: HandleProps) => {
+  const line = useRef<SVGLineElement>(null);
+  const lifted: Lifted = { wire: wire.id, end: end.end };
+  const where = end.ref ? `at ${end.ref.device.replace('-', ' ')} ${end.ref.mark}` : 'loose';
+  const bind = useDrag(
+    ({ movement: [dx, dy], xy: [x, y], first, last, tap, event }) => {
+      event.stopPropagation();
+      if (tap) return onLift(isLifted ? null : lifted);
+      if (first) onLift(lifted);
+      const scale = unitsPerPixel();
+      line.current?.setAttribute('x2', String(end.x + dx * scale));
+      line.current?.setAttribute('y2', String(end.y + dy * scale));
+      line.current?.setAttribute('visibility', last ? 'hidden' : 'visible');
+      if (last) onDrop(lifted, terminalUnder(x, y));
+    },
+    { filterTaps: true, threshold: 6, pointer: { touch: true, keys: false } },
+  );
+  return (
+    <g>
+      <line
+        ref={line}
+        x1={end.x}
+        y1={end.y}
+        x2={end.x}
+        y2={end.y}
+        visibility="hidden"
+        stroke="var(--ink)"
+        strokeWidth={3}
+        strokeDasharray="6 4"
+        pointerEvents="none"
+      />
+      <g
+        {...bind()}
+        role="button"
+        tabIndex={0}
+        data-end={`${wire.id} ${end.end}`}
+        aria-pressed={isLifted}
+        aria-label={`${wire.colour ?? 'conductor'} of the ${wire.cable.label.toLowerCase()}, ${end.end === 'from' ? 'first' : 'second'} end, ${where}`}
+        className="cursor-grab touch-none focus:outline-none [&:focus-visible>circle:last-of-type]:stroke-[5px]"
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' || event.key === ' ') onLift(isLifted ? null : lifted);
+          else if (event.key === 'Delete' || event.key === 'Backspace') onDrop(lifted, null);
+          else if (event.key === 'Escape') onLift(null);
+          else return;
+          event.preventDefault();
+          event.stopPropagation();
+        }}
+      >
+        <circle cx={end.x} cy={end.y} r={13} fill="transparent" />
+        <circle
+          cx={end.x}
+          cy={end.y}
+          r={isLifted ? 9 : 6.5}
+          fill={wire.colour ? INSULATION[wire.colour] : 'var(--paper)'}
+          stroke={isLifted ? 'var(--saffron)' : 'var(--ink)'}
+          strokeWidth={isLifted ? 4 : 1.5}
+        />
+      </g>
+    </g>
+  );
+};
