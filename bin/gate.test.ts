@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const gate = (words: string[], input = '') =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', cwd: join(__dirname, '..') });
+  spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', maxBuffer: 1e8, cwd: join(__dirname, '..') });
 const example = gate(['example', 'quarry-bench']).stdout;
 const file = join(mkdtempSync(join(tmpdir(), 'gate-')), 'job.json');
 writeFileSync(file, example);
@@ -33,6 +33,19 @@ test('check, states and spice read a file; calc reads standard input', () => {
   );
 });
 
+test('trace, plan and families answer for the wiring; a condition or a fault can be tried', () => {
+  const trace = JSON.parse(gate(['trace', file, '--call', 'heat-aux', '--outdoor', '50']).stdout);
+  const bank = trace.coils.find(({ coil }: { coil: string }) => coil === 'heat bank 1');
+  expect(bank).toMatchObject({ status: 'stopped', held: [expect.stringContaining('locked out above')] });
+  expect(bank.steps.find(({ passes }: { passes: boolean }) => !passes).why).toContain('AUX');
+  expect(JSON.parse(gate(['trace', file, '--call', 'heat-1', '--try', 'open:contactor']).stdout).trying).toContain('Contactor');
+  expect(JSON.parse(gate(['plan', file]).stdout)).toMatchObject({ conductors: expect.any(Array), jumpers: expect.any(Array) });
+  const lines = gate(['families']).stdout.trim().split('\n');
+  expect(lines.length).toBeGreaterThan(1000);
+  const states = gate(['states', '-', '--try', 'board-lockout'], lines[700]);
+  expect(JSON.parse(states.stdout).calls['heat-1'].coilsEnergised).not.toContain('contactor');
+});
+
 test.each([
   [['spin'], '', 'verb'],
   [['calc', 'weather'], '{}', 'kind'],
@@ -44,6 +57,10 @@ test.each([
   [['spice', file], '', '--call'],
   [['spice', file, '--call', 'dance'], '', '--call'],
   [['states', file, '--outdoor', 'warm'], '', '--outdoor'],
+  [['trace', file], '', '--call'],
+  [['trace', file, '--call', 'heat-2'], '', '--call'],
+  [['trace', file, '--call', 'heat-1', '--try', 'gremlins'], '', '--try'],
+  [['trace', file, '--call', 'heat-1', '--indoor', 'cosy'], '', '--indoor'],
 ] as const)('%j is refused on standard error with exit 2', (words, input, path) => {
   const { status, stdout, stderr } = gate([...words], input);
   expect([status, stdout]).toEqual([2, '']);

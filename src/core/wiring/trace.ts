@@ -37,14 +37,21 @@ interface Link {
   readonly cost: number;
 }
 
-/** An open contact costs more than any detour; one that only defrost or a fault closes is no way for a call. */
-const OPEN_COST = { call: 1000, relay: 2000, other: 3000 } as const;
+/**
+ * What an open contact costs on the way: more than any detour, and the more the less it is the way that the call means.
+ * A switch that waits for the weather is nearest; then the thermostat's own outputs; then relays; what only defrost or a fault closes is no way.
+ */
+const OPEN_COST = { gate: 500, output: 1000, relay: 2000, other: 3000, elsewhere: 8000 } as const;
 const ABSENT_COST = 5000;
 
-const isCallContact = ({ movedBy }: Contact) =>
-  typeof movedBy === 'string' && (/^(Y2?|G|O|B|AUX2?|E)$/.test(movedBy) || movedBy.startsWith('outdoor-thermostat'));
-
-const openCost = (contact: Contact) => (isCallContact(contact) ? OPEN_COST.call : typeof contact.movedBy === 'object' ? OPEN_COST.relay : OPEN_COST.other);
+const openCost = ({ movedBy }: Contact, { signals, moment }: WiringState): number => {
+  if (typeof movedBy === 'object') return OPEN_COST.relay;
+  if (movedBy.startsWith('outdoor-thermostat')) return OPEN_COST.gate;
+  if (movedBy === 'E') return moment.call === 'emergency' ? OPEN_COST.output : OPEN_COST.relay;
+  // Emergency heat goes its own way where it has one.
+  if (movedBy.startsWith('AUX')) return moment.call === 'emergency' && signals.has('E') ? OPEN_COST.elsewhere : OPEN_COST.output;
+  return /^(Y2?|G|O|B)$/.test(movedBy) ? OPEN_COST.output : OPEN_COST.other;
+};
 
 const pointWords = (node: NodeName) => {
   const ref = parseRef(node);
@@ -60,7 +67,7 @@ const contactLinks = (harness: Harness, state: WiringState): Link[] => {
       return [
         {
           edge,
-          cost: edge.closed ? 1 : openCost(contact),
+          cost: edge.closed ? 1 : openCost(contact, state),
           step: { kind: 'contact', id: contact.id, words: () => contact.label, passes: edge.closed, ...(edge.closed ? {} : { why: contact.openWhy }) },
         },
       ];

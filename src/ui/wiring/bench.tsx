@@ -80,7 +80,7 @@ export const Bench = ({ found, state, probes, onTerminal, pointsAt, moved }: Ben
   );
 
   return (
-    <section aria-label="Bench">
+    <section aria-label="Bench" className="min-w-0">
       <div className="no-print mb-2 flex flex-wrap items-center gap-1.5">
         <div role="group" aria-label="What is drawn" className="flex">
           <button

@@ -25,6 +25,8 @@ interface TerminalProps {
 const INSET = 5;
 /** A device as narrow as this has no room for what its terminals feed. */
 const NARROW = 150;
+/** A coil's name with more letters is set narrower. */
+const MOST_LETTERS = 13;
 
 const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTerminal }: TerminalProps) => {
   const isHot = state.hot.has(terminal.node);
@@ -64,7 +66,7 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
         {terminal.ref.mark}
       </text>
       {isHot && (
-        <text x={x + 12 + terminal.ref.mark.length * 11} y={terminal.y + 5} fontFamily="var(--font-mono)" fontSize={11} fill="var(--ink)">
+        <text x={x + 14 + terminal.ref.mark.length * 12} y={terminal.y + 5} fontFamily="var(--font-mono)" fontSize={11} fill="var(--ink)">
           {volts.toFixed(1)}
         </text>
       )}
@@ -78,7 +80,7 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
             fontSize={13}
             fontWeight={isOn ? 600 : 400}
             fill={isOn ? 'var(--on-accent)' : 'var(--quiet)'}
-            textLength={coil.label.length > 14 ? box.width - 2 * INSET - 78 - 40 : undefined}
+            textLength={coil.label.length + (isOn ? 3 : 0) > MOST_LETTERS ? box.width - 2 * INSET - 78 - 40 : undefined}
             lengthAdjust="spacingAndGlyphs"
           >
             {coil.label}

@@ -11,10 +11,10 @@ interface WireProps {
   readonly isMoved: boolean;
 }
 
-/** Where the colour's name stands: on the wire's own stub, beside the device. */
+/** Where the colour's name stands: on the wire's own stub, beside the device, where no other wire turns. */
 const labelAt = ({ ends, points }: DrawnWire, end: DrawnEnd) =>
   points.length === 2
-    ? { x: (points[0]!.x + points[1]!.x) / 2, y: points[0]!.y, anchor: 'middle' as const }
+    ? { x: Math.max(points[0]!.x, points[1]!.x) - 12, y: points[0]!.y, anchor: 'end' as const }
     : { x: end.x + (end.side === 'left' ? 12 : -12), y: end.y, anchor: end.side === 'left' ? ('start' as const) : ('end' as const), of: ends };
 
 /** One conductor: its insulation, a saffron band where it is live, its colour in words. */

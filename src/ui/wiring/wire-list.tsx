@@ -36,7 +36,7 @@ const EndSelect = ({
         <optgroup key={id} label={DEVICE_LABELS[id]}>
           {terminals.map(({ mark }) => (
             <option key={mark} value={`${id}.${mark}`}>
-              {DEVICE_LABELS[id]} {mark}
+              {mark}, {DEVICE_LABELS[id].toLowerCase()}
             </option>
           ))}
         </optgroup>

@@ -103,7 +103,7 @@ const WiringPage = () => {
         </section>
       ) : (
         <>
-          <div id="bench" className="grid scroll-mt-28 gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]">
+          <div id="bench" className="grid scroll-mt-28 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]">
             <Bench found={found} state={state} probes={probes} onTerminal={(ref) => onProbe(moves, ref)} pointsAt={pointsAt} moved={moved} />
             <aside className="no-print grid content-start gap-4 sm:grid-cols-2 xl:grid-cols-1">
               <Meter harness={harness} state={state} off={off} sound={sound} mode={mode} onMode={setMode} probes={probes} moves={moves} onProbe={onProbe} />
@@ -128,7 +128,7 @@ const WiringPage = () => {
               </section>
             </aside>
           </div>
-          <div className="no-print mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+          <div className="no-print mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-2">
             <TraceList traces={traces} note={roomNote(facts, moment)} />
             <div className="grid content-start gap-6">
               {found.isRecorded && <DifferencesList differences={differing} onPoint={onPoint} />}
