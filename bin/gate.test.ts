@@ -10,7 +10,7 @@ const file = join(mkdtempSync(join(tmpdir(), 'gate-')), 'job.json');
 writeFileSync(file, example);
 
 test('examples lists ids whose example is a job file', () => {
-  expect(JSON.parse(gate(['examples']).stdout)).toEqual(['juniper-flume', 'quarry-bench', 'cinder-creek']);
+  expect(JSON.parse(gate(['examples']).stdout)).toEqual(['juniper-flume', 'quarry-bench', 'cinder-creek', 'tamarack-spur']);
   expect(JSON.parse(example)).toMatchObject({ format: 'gate-cross-job', fileVersion: 1 });
 });
 

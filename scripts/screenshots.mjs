@@ -10,6 +10,7 @@ const JOBS = {
   planned: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001',
   started: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002',
   proved: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003',
+  found: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1004',
 };
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
@@ -19,6 +20,7 @@ const VIEWS = [
   ['strips', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, DESK, false, 60],
   ['strips-phone', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, PHONE, false, 60],
   ['wiring', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, DESK],
+  ['wiring-as-found', `/jobs/${JOBS.found}/wiring?out=28&in=66&call=defrost`, { width: 1280, height: 1500 }],
   ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, DESK],
   ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
   ['startup-crawlspace', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, DESK, true],

@@ -16,6 +16,8 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
   const { auxAboveF, compressorBelowF } = lockoutsInForce(facts);
   const banks = jobBanks(facts);
   const hasStrips = banks.length > 0;
+  const hasFurnace = facts.system.backup === 'furnace';
+  const helper = hasFurnace ? 'furnace' : 'electric heaters';
   const kW = roundTo(
     banks.reduce((sum, bank) => sum + bank.kW, 0),
     1,
@@ -32,18 +34,25 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
               `Down to about ${balance} °F outdoors it heats the house alone. Below that, electric heaters in the air handler (${kW} kW) make up the rest by themselves.`,
             ]
           : []),
-        ...(!hasStrips && balance !== null ? [`Down to about ${balance} °F outdoors it heats the house. Below that the house cools slowly.`] : []),
-        ...(compressorBelowF === null ? [] : [`Below ${compressorBelowF} °F outdoors the heat pump rests and the heaters carry the house.`]),
-        'Set a temperature and leave it. Large setbacks at night bring the costly heaters on in the morning.',
+        ...(hasFurnace && balance !== null
+          ? [`Down to about ${balance} °F outdoors it heats the house alone. Below that, or when it cannot keep up, the furnace takes over by itself.`]
+          : []),
+        ...(!hasStrips && !hasFurnace && balance !== null
+          ? [`Down to about ${balance} °F outdoors it heats the house. Below that the house cools slowly.`]
+          : []),
+        ...(compressorBelowF === null
+          ? []
+          : [`Below ${compressorBelowF} °F outdoors the heat pump rests and the ${hasFurnace ? 'furnace carries' : 'heaters carry'} the house.`]),
+        'Set a temperature and leave it. Large setbacks at night bring the backup heat on in the morning.',
       ],
     },
-    ...(hasStrips
+    ...(hasStrips || hasFurnace
       ? [
           {
             title: 'What “auxiliary” means',
             lines: [
-              'The thermostat shows it when it asks the electric heaters to help. On cold days, and just after the temperature was raised, that is normal.',
-              ...(auxAboveF === null ? [] : [`Above ${auxAboveF} °F outdoors they are kept off to save money.`]),
+              `The thermostat shows it when it asks the ${helper} to help. On cold days, and just after the temperature was raised, that is normal.`,
+              ...(auxAboveF === null ? [] : [`Above ${auxAboveF} °F outdoors ${hasFurnace ? 'it is' : 'they are'} kept off to save money.`]),
               'If it shows for days in mild weather, call.',
             ],
           },
@@ -51,7 +60,8 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
             title: 'Emergency heat',
             lines: [
               'Switch to it only when the heat pump does not work: it makes noise, is iced solid, or blows cold for more than a quarter of an hour.',
-              `It heats with the electric heaters alone, ${kW} kW: safe to leave on, and costly. Call at once, and switch back to heat when it is mended.`,
+              `It heats with the ${hasFurnace ? 'furnace alone' : `electric heaters alone, ${kW} kW`}: safe to leave on, and costly. Call at once, and switch back to heat when it is mended.`,
+              ...(hasFurnace ? ['Smell of gas or oil: leave the house, touch no switch, and call from outside.'] : []),
               'In a freeze, never heat with an oven, a grill or a generator indoors. If the house grows too cold for somebody frail, leave it and call for help.',
             ],
           },
