@@ -18,6 +18,15 @@ test('the call lights its conductors and coils, and the meter reads between two 
   await page.getByRole('button', { name: /^Air handler C/ }).click();
   await expect(meter).toContainText('0.0 V');
   await expect(meter.getByLabel('Probe 1 on')).toHaveValue('air-handler.W1');
+  const probe = (await page.locator('[data-probe="0"]').boundingBox())!;
+  const target = (await page.getByRole('button', { name: /^Air handler R/ }).boundingBox())!;
+  await page.mouse.move(probe.x + probe.width / 2, probe.y + probe.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2, { steps: 6 });
+  await page.mouse.up();
+  await expect(meter.getByLabel('Probe 1 on')).toHaveValue('air-handler.R');
+  await expect(meter).toContainText(/2[56]\.\d/);
+  await meter.getByLabel('Probe 1 on').selectOption('air-handler.W1');
   await meter.getByRole('button', { name: 'Ω' }).click();
   await expect(meter).toContainText(/\d Ω/);
 });

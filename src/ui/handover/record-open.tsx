@@ -19,7 +19,7 @@ export const RecordOpen = () => {
       {findings.map((finding) => (
         <li key={finding.rule + finding.what} className="flex gap-2">
           <SeverityMark severity={finding.severity} />
-          {finding.what} {finding.mend}
+          {finding.waived ? `${finding.what} Waived by ${finding.waived.by}: ${finding.waived.reason}` : `${finding.what} ${finding.mend}`}
         </li>
       ))}
       {open.map(({ step, items }) => (

@@ -25,12 +25,13 @@ interface BenchProps {
   readonly state: WiringState;
   readonly probes: Probes;
   readonly onTerminal: (ref: TerminalRef) => void;
+  readonly onProbe: (which: 0 | 1, ref: TerminalRef) => void;
   readonly pointsAt: string | null;
   readonly moved: ReadonlySet<string>;
 }
 
 /** The bench: the drawing with its tools, as planned or as found. */
-export const Bench = ({ found, state, probes, onTerminal, pointsAt, moved }: BenchProps) => {
+export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, moved }: BenchProps) => {
   const name = useJob((job) => jobName(job.facts));
   const undo = useJob((job) => job.undo);
   const redo = useJob((job) => job.redo);
@@ -153,6 +154,10 @@ export const Bench = ({ found, state, probes, onTerminal, pointsAt, moved }: Ben
             onLift={setLifted}
             onDrop={land}
             onTerminal={onPictureTerminal}
+            onProbe={(which, node) => {
+              const ref = parseRef(node);
+              if (ref) onProbe(which, ref);
+            }}
           />
         </div>
       )}

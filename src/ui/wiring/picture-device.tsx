@@ -93,14 +93,6 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
           splice
         </text>
       )}
-      {probe >= 0 && (
-        <g>
-          <circle cx={x + 62} cy={top + 10} r={10} fill="var(--ink)" />
-          <text x={x + 62} y={top + 14} fontSize={10} textAnchor="middle" fill="var(--paper)">
-            {PROBE_SIGNS[probe]}
-          </text>
-        </g>
-      )}
     </g>
   );
 };

@@ -3,10 +3,11 @@
 import { memo, type Ref, useImperativeHandle, useRef } from 'react';
 import type { Drawing } from '@/core/wiring/drawing';
 import { mayLand } from '@/core/wiring/drawing';
-import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
+import { deviceIn, type Harness, sameRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
 import { PictureDevice, type Probes } from './picture-device';
 import { PictureWire } from './picture-wire';
+import { ProbeHandle } from './probe-handle';
 import { type Lifted, WireHandle } from './wire-handle';
 
 interface PictureProps {
@@ -24,6 +25,7 @@ interface PictureProps {
   readonly onLift: (lifted: Lifted | null) => void;
   readonly onDrop: (lifted: Lifted, node: string | null) => void;
   readonly onTerminal: (ref: TerminalRef) => void;
+  readonly onProbe: (which: 0 | 1, node: string) => void;
   readonly ref?: Ref<SVGSVGElement>;
 }
 
@@ -41,6 +43,7 @@ export const Picture = memo(function Picture({
   onLift,
   onDrop,
   onTerminal,
+  onProbe,
   ref,
 }: PictureProps) {
   const svg = useRef<SVGSVGElement>(null);
@@ -49,6 +52,7 @@ export const Picture = memo(function Picture({
     const conductor = harness.conductors.find((each) => each.id === id);
     return [conductor?.from, conductor?.to].some((end) => end && state.hot.has(`${end.device}.${end.mark}`));
   };
+  const unitsPerPixel = () => drawing.width / (svg.current?.getBoundingClientRect().width || drawing.width);
   const held = lifted ? harness.conductors.find(({ id }) => id === lifted.wire) : undefined;
   const heldCable = held && harness.cables.find(({ id }) => id === held.cable);
   return (
@@ -111,12 +115,24 @@ export const Picture = memo(function Picture({
               wire={wire}
               end={end}
               isLifted={lifted?.wire === wire.id && lifted.end === end.end}
-              unitsPerPixel={() => drawing.width / (svg.current?.getBoundingClientRect().width || drawing.width)}
+              unitsPerPixel={unitsPerPixel}
               onLift={onLift}
               onDrop={onDrop}
             />
           )),
         )}
+      {probes.map((probe, which) => {
+        const box = drawing.devices.find(({ device }) => device.id === probe.device);
+        const terminal = box?.terminals.find(({ ref: at }) => at.mark === probe.mark);
+        // Both on one terminal stand beside each other.
+        const aside = which === 1 && sameRef(probes[0], probe) ? 22 : 0;
+        return (
+          box &&
+          terminal && (
+            <ProbeHandle key={which} which={which as 0 | 1} x={box.x + 67 + aside} y={terminal.y - 11} unitsPerPixel={unitsPerPixel} onDrop={onProbe} />
+          )
+        );
+      })}
     </svg>
   );
 });

@@ -5,6 +5,7 @@ import { useRef } from 'react';
 import type { WireEnd } from '@/core/wiring/as-found';
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
 import { INSULATION } from './colours';
+import { terminalUnder } from './terminal-under';
 
 /** An end of a conductor that is held, to be landed elsewhere. */
 export interface Lifted {
@@ -22,15 +23,6 @@ interface HandleProps {
   /** A drop on a terminal (`device.mark`), or on nothing. */
   readonly onDrop: (lifted: Lifted, node: string | null) => void;
 }
-
-/** The terminal under a point of the screen. */
-const terminalUnder = (x: number, y: number): string | null => {
-  for (const element of document.elementsFromPoint(x, y)) {
-    const node = element.closest('[data-terminal]')?.getAttribute('data-terminal');
-    if (node) return node;
-  }
-  return null;
-};
 
 /**
  * A wire's end to take hold of: drag it to a terminal; or press Enter on it, then on a terminal.

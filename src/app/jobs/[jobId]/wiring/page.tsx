@@ -104,7 +104,7 @@ const WiringPage = () => {
       ) : (
         <>
           <div id="bench" className="grid scroll-mt-28 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]">
-            <Bench found={found} state={state} probes={probes} onTerminal={(ref) => onProbe(moves, ref)} pointsAt={pointsAt} moved={moved} />
+            <Bench found={found} state={state} probes={probes} onTerminal={(ref) => onProbe(moves, ref)} onProbe={onProbe} pointsAt={pointsAt} moved={moved} />
             <aside className="no-print grid content-start gap-4 sm:grid-cols-2 xl:grid-cols-1">
               <Meter harness={harness} state={state} off={off} sound={sound} mode={mode} onMode={setMode} probes={probes} moves={moves} onProbe={onProbe} />
               <section aria-label="What happens">
