@@ -8,6 +8,7 @@ export const CAUTIONS = {
   'strips-need-air': 'Strips only at or above the kit’s least airflow, all panels on.',
   'never-defeat': 'Never bypass a limit, a link or a safety to make heat. Never upsize a breaker to stop it tripping.',
   refrigerant: 'Refrigerant circuit, gauges and charge: licensed people only; some refrigerants burn.',
+  fuel: 'Fuel gas, oil and combustion settings: licensed people only. Smell of gas: out, touch no switch, call from outside.',
   'short-cycle': 'Never restart a compressor before its minimum off time: pressures must equalise.',
 } as const;
 

@@ -251,6 +251,28 @@ test('a refused save says where, and the next correction goes out', async () => 
   expect(store.getState().saveState).toBe('saved');
 });
 
+describe('redo', () => {
+  test('what was undone comes back in order, and a new entry ends it', () => {
+    const store = open();
+    const { setFact, undo, redo } = store.getState();
+    setFact('house.noLoadF', 57);
+    setFact('house.noLoadF', 58);
+    undo();
+    undo();
+    redo();
+    expect(store.getState().facts.house.noLoadF).toBe(57);
+    redo();
+    expect(store.getState().facts.house.noLoadF).toBe(58);
+    redo();
+    expect(store.getState().facts.house.noLoadF).toBe(58);
+    undo();
+    setFact('house.heatSetpointF', 70);
+    expect(store.getState().redoable).toEqual([]);
+    redo();
+    expect(store.getState().facts.house.noLoadF).toBe(57);
+  });
+});
+
 describe('undo', () => {
   test('goes back change by change, and saves each', async () => {
     const store = open();

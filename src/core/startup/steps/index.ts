@@ -6,6 +6,7 @@ import { defrost } from './defrost';
 import { elementOhmsStep } from './element-ohms';
 import { emergency } from './emergency';
 import { fan } from './fan';
+import { furnaceStep } from './furnace';
 import { heat } from './heat';
 import { heatAux } from './heat-aux';
 import { leave } from './leave';
@@ -23,6 +24,7 @@ export const STARTUP_STEPS: readonly StartupStep[] = [
   heat,
   heatAux,
   emergency,
+  furnaceStep,
   defrost,
   cool,
   leave,

@@ -41,6 +41,20 @@ const StripsPage = () => {
   const volts = typeof measured === 'number' ? measured : facts.heatKit.serviceVolts;
   const state = useMemo(() => ladderState(facts, moment, seconds, volts, openBreakers), [facts, moment, seconds, volts, openBreakers]);
   const findings = useMemo(() => check(facts, readings).filter(({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.')), [facts, readings]);
+  if (facts.system.backup === 'furnace')
+    return (
+      <p className="mx-auto max-w-xl px-4 py-10 text-lg">
+        The backup of this job is a furnace: there are no strips. Its wiring is on{' '}
+        <Link href={`/jobs/${id}/wiring`} className="underline underline-offset-4">
+          Wiring
+        </Link>
+        , its readings are on{' '}
+        <Link href={`/jobs/${id}/startup`} className="underline underline-offset-4">
+          Startup
+        </Link>
+        .
+      </p>
+    );
   if (kitRows(facts).length === 0) {
     return (
       <div className="mx-auto max-w-xl px-4 py-10 text-lg">
