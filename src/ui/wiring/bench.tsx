@@ -2,6 +2,7 @@
 
 import { Maximize2, Minus, Plus, Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { CALLS } from '@/core/control/moment';
 import { jobName } from '@/core/job/document';
 import { landEnd, parseRef } from '@/core/wiring/as-found';
 import { drawing, mayLand } from '@/core/wiring/drawing';
@@ -82,6 +83,9 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
 
   return (
     <section aria-label="Bench" className="min-w-0">
+      <p className="hidden font-label text-xl font-semibold print:block">
+        {name}: wiring {isRecorded ? 'as found' : 'as planned'}, {CALLS[state.moment.call].label.toLowerCase()} at {state.moment.outdoorF} °F out
+      </p>
       <div className="no-print mb-2 flex flex-wrap items-center gap-1.5">
         <div role="group" aria-label="What is drawn" className="flex">
           <button

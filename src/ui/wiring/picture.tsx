@@ -63,7 +63,7 @@ export const Picture = memo(function Picture({
       height={drawing.height * zoom}
       role="group"
       aria-label={isEditing ? 'Wiring as found' : 'Wiring'}
-      className="mx-auto block max-w-none select-none print:h-auto print:max-h-[24cm] print:w-full"
+      className="mx-auto block max-w-none select-none print:h-auto print:max-h-[22cm] print:w-full"
     >
       {drawing.cables.map(({ id, label, about, x, y }) => (
         <g key={id} textAnchor="middle">
