@@ -5,4 +5,4 @@ export const knowsOutdoor = (facts: Facts): boolean => facts.thermostat.outdoorS
 
 /** The lockouts that are in force, °F; null where none is. */
 export const lockoutsInForce = (facts: Facts): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } =>
-  knowsOutdoor(facts) ? facts.gates : { compressorBelowF: null, auxAboveF: null };
+  knowsOutdoor(facts) ? { compressorBelowF: facts.gates.compressorBelowF, auxAboveF: facts.gates.auxAboveF } : { compressorBelowF: null, auxAboveF: null };

@@ -1,4 +1,5 @@
 import { lockoutsInForce } from '../control/lockouts';
+import { outdoorThermostatOf } from '../control/outdoor-thermostats';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { allowedCurve, type Crossing, crossing, type CrossingInput } from './balance';
@@ -8,12 +9,9 @@ import { loadCurve } from './load';
 import { RULER_SPAN_F } from './range';
 
 /** Everything that holds a job's sources by outdoor temperature: lockouts, and an outdoor thermostat in front of a bank. */
-export const jobGates = (facts: Facts): Gates => ({
+export const jobGates = (facts: Facts): Required<Gates> => ({
   ...lockoutsInForce(facts),
-  banksCloseBelowF: jobBanks(facts).map(
-    ({ bank }) =>
-      (facts.gates.outdoorThermostats.find((row) => row.bank === bank) ?? facts.gates.outdoorThermostats.find((row) => row.bank === 0))?.closesBelowF ?? null,
-  ),
+  banksCloseBelowF: jobBanks(facts).map(({ bank }) => outdoorThermostatOf(facts, bank)?.closesBelowF ?? null),
 });
 
 /** A job's facts as the crossing takes them. Lockouts count only where the thermostat knows the outdoor temperature. */

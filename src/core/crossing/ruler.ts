@@ -43,17 +43,15 @@ export const ruler = (facts: Facts): Ruler => {
   const { minOutdoorF } = facts.outdoorUnit;
   const { thermalBalanceF, holesF, shortfallsF } = jobCrossing(facts);
   const compressorPosts: GatePost[] = [
-    ...((gates.compressorBelowF ?? null) === null
-      ? []
-      : [{ label: 'compressor lockout', atF: gates.compressorBelowF!, fact: 'gates.compressorBelowF' as const }]),
+    ...(gates.compressorBelowF === null ? [] : [{ label: 'compressor lockout', atF: gates.compressorBelowF, fact: 'gates.compressorBelowF' as const }]),
     ...(minOutdoorF === null ? [] : [{ label: 'unit’s own limit', atF: minOutdoorF }]),
   ];
   const backupPosts: GatePost[] =
-    (gates.auxAboveF ?? null) === null
+    gates.auxAboveF === null
       ? []
-      : [{ label: facts.system.backup === 'furnace' ? 'furnace lockout' : 'strip lockout', atF: gates.auxAboveF!, fact: 'gates.auxAboveF' }];
+      : [{ label: facts.system.backup === 'furnace' ? 'furnace lockout' : 'strip lockout', atF: gates.auxAboveF, fact: 'gates.auxAboveF' }];
   const thermostatPost = (bank: number): GatePost[] => {
-    const closesBelowF = gates.banksCloseBelowF?.[bank] ?? null;
+    const closesBelowF = gates.banksCloseBelowF[bank] ?? null;
     return closesBelowF === null ? [] : [{ label: 'outdoor thermostat', atF: closesBelowF }];
   };
   return {

@@ -1,5 +1,5 @@
 import { indoorId, outdoorId } from '../devices';
-import { compressorMarks } from '../devices/board/passed-on';
+import { compressorMarks } from '../devices/board/indoor-strip';
 import { DEVICE_LABELS, type DeviceId } from '../devices/device';
 import type { Facts } from '../job/document';
 

@@ -1,7 +1,8 @@
-import { callsOf, type Moment } from '../control/moment';
+import type { Moment } from '../control/moment';
+import { DEVICE_LABELS } from '../devices/device';
 import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '../job/document';
 import { behaviourChanges, changeWords, statesByCall } from './behaviour';
-import { landedConductors, refText } from './harness';
+import { type Harness, landedConductors, refText, type TerminalRef } from './harness';
 import { plan } from './plan';
 import { refusals } from './refusals';
 
@@ -83,14 +84,13 @@ const isInForce = (facts: Facts, { changes }: School): boolean =>
     return typeof value === 'object' || typeof value === 'number' ? isSet(now) === isSet(value) : now === value;
   });
 
-const wiresOf = (facts: Facts): Map<string, string> => {
-  const { conductors, jumpers, devices, cables, notes } = plan(facts);
-  const words = new Map(devices.map(({ id, label }) => [id, label.toLowerCase()]));
-  const line = (from: { device: string; mark: string }, to: { device: string; mark: string }) =>
-    `${words.get(from.device as never)} ${from.mark} to ${words.get(to.device as never)} ${to.mark}`;
+/** Each wire of a harness in words, by its two ends. */
+const wiresOf = (harness: Harness): Map<string, string> => {
+  const place = ({ device, mark }: TerminalRef) => `${DEVICE_LABELS[device].toLowerCase()} ${mark}`;
+  const key = ({ from, to }: { from: TerminalRef; to: TerminalRef }) => `${refText(from)}–${refText(to)}`;
   return new Map([
-    ...landedConductors({ devices, conductors, jumpers, cables, notes }).map(({ from, to }) => [`${refText(from)}–${refText(to)}`, line(from, to)] as const),
-    ...jumpers.map(({ id, from, to }) => [`${refText(from)}–${refText(to)}`, id] as const),
+    ...landedConductors(harness).map((wire) => [key(wire), `${place(wire.from)} to ${place(wire.to)}`] as const),
+    ...harness.jumpers.map((wire) => [key(wire), wire.id] as const),
   ]);
 };
 
@@ -98,31 +98,33 @@ const wiresOf = (facts: Facts): Map<string, string> => {
 const withRoom = (facts: Facts): Facts => ({ ...facts, cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 } });
 
 /** Both sides of a question for a job, against what is in force. */
-export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] =>
-  choice.schools.map((school) => {
-    const inForce = isInForce(facts, school);
-    const base = { school, isInForce: inForce, refusedWhy: null, wires: [], behaviour: [] };
-    if (inForce) return base;
+export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] => {
+  const planned = plan(facts);
+  const before = wiresOf(planned);
+  const here = statesByCall(facts, planned, moment);
+  return choice.schools.map((school) => {
+    const isHere = isInForce(facts, school);
+    const base = { school, isInForce: isHere, refusedWhy: null, wires: [], behaviour: [] };
+    if (isHere) return base;
     const other = withChanges(facts, school.changes);
     const [refused] = refusals(other);
     if (refused) return { ...base, refusedWhy: refused.what };
-    const before = wiresOf(facts);
-    const after = wiresOf(other);
-    const wires = [
-      ...[...after].filter(([key]) => !before.has(key)).map(([, words]) => `+ ${words}`),
-      ...[...before].filter(([key]) => !after.has(key)).map(([, words]) => `− ${words}`),
-    ];
-    const here = statesByCall(facts, plan(facts), moment);
+    const otherPlan = plan(other);
+    const after = wiresOf(otherPlan);
     const roomy = withRoom(other);
     const there = statesByCall(roomy, plan(roomy), moment);
-    const short = plan(other).conductors.filter(({ colour }) => colour === null).length;
-    const missing = short === 0 ? [] : [`The cables are ${short} conductor${short === 1 ? '' : 's'} short for it.`];
+    const short = otherPlan.conductors.filter(({ colour }) => colour === null).length;
     return {
       ...base,
-      wires: [...wires, ...missing],
-      behaviour: behaviourChanges(plan(other), here, there).map((change) => changeWords(change, callsOf(facts).length)),
+      wires: [
+        ...[...after].filter(([key]) => !before.has(key)).map(([, words]) => `+ ${words}`),
+        ...[...before].filter(([key]) => !after.has(key)).map(([, words]) => `− ${words}`),
+        ...(short === 0 ? [] : [`The cables are ${short} conductor${short === 1 ? '' : 's'} short for it.`]),
+      ],
+      behaviour: behaviourChanges(otherPlan, here, there).map((change) => changeWords(change, here.size)),
     };
   });
+};
 
 /** The questions that a job has. */
 export const choicesOf = (facts: Facts): readonly Choice[] => CHOICES.filter(({ applies }) => applies(facts));

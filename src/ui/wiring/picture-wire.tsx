@@ -12,10 +12,10 @@ interface WireProps {
 }
 
 /** Where the colour's name stands: on the wire's own stub, beside the device, where no other wire turns. */
-const labelAt = ({ ends, points }: DrawnWire, end: DrawnEnd) =>
+const labelAt = ({ points }: DrawnWire, end: DrawnEnd) =>
   points.length === 2
     ? { x: Math.max(points[0]!.x, points[1]!.x) - 12, y: points[0]!.y, anchor: 'end' as const }
-    : { x: end.x + (end.side === 'left' ? 12 : -12), y: end.y, anchor: end.side === 'left' ? ('start' as const) : ('end' as const), of: ends };
+    : { x: end.x + (end.side === 'left' ? 12 : -12), y: end.y, anchor: end.side === 'left' ? ('start' as const) : ('end' as const) };
 
 /** One conductor: its insulation, a saffron band where it is live, its colour in words. */
 export const PictureWire = ({ wire, isLive, isPointedAt, isMoved }: WireProps) => {

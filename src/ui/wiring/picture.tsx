@@ -1,9 +1,9 @@
 'use client';
 
 import { memo, type Ref, useImperativeHandle, useRef } from 'react';
-import type { Drawing } from '@/core/wiring/drawing';
+import type { Drawing, DrawnWire } from '@/core/wiring/drawing';
 import { mayLand } from '@/core/wiring/drawing';
-import { deviceIn, type Harness, sameRef, type TerminalRef } from '@/core/wiring/harness';
+import { type Harness, refText, sameRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
 import { PictureDevice, type Probes } from './picture-device';
 import { PictureWire } from './picture-wire';
@@ -48,10 +48,7 @@ export const Picture = memo(function Picture({
 }: PictureProps) {
   const svg = useRef<SVGSVGElement>(null);
   useImperativeHandle(ref, () => svg.current!);
-  const isLive = (id: string) => {
-    const conductor = harness.conductors.find((each) => each.id === id);
-    return [conductor?.from, conductor?.to].some((end) => end && state.hot.has(`${end.device}.${end.mark}`));
-  };
+  const isLive = ({ ends }: DrawnWire) => ends.some(({ ref: at }) => at !== null && state.hot.has(refText(at)));
   const unitsPerPixel = () => drawing.width / (svg.current?.getBoundingClientRect().width || drawing.width);
   const held = lifted ? harness.conductors.find(({ id }) => id === lifted.wire) : undefined;
   const heldCable = held && harness.cables.find(({ id }) => id === held.cable);
@@ -76,7 +73,7 @@ export const Picture = memo(function Picture({
         </g>
       ))}
       {drawing.wires.map((wire) => (
-        <PictureWire key={wire.id} wire={wire} isLive={isLive(wire.id)} isPointedAt={pointsAt === wire.id} isMoved={moved.has(wire.id)} />
+        <PictureWire key={wire.id} wire={wire} isLive={isLive(wire)} isPointedAt={pointsAt === wire.id} isMoved={moved.has(wire.id)} />
       ))}
       {drawing.devices.map((drawn) => (
         <PictureDevice
@@ -85,12 +82,7 @@ export const Picture = memo(function Picture({
           state={state}
           probes={probes}
           pointsAt={pointsAt}
-          mayLandHere={
-            lifted !== null &&
-            heldCable !== undefined &&
-            deviceIn(harness, drawn.device.id) !== undefined &&
-            mayLand(harness, heldCable, lifted.end, drawn.device.id)
-          }
+          mayLandHere={lifted !== null && heldCable !== undefined && mayLand(harness, heldCable, lifted.end, drawn.device.id)}
           onTerminal={onTerminal}
         />
       ))}

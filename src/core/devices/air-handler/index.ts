@@ -1,7 +1,7 @@
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { blowerByHeat, blowerRelay } from '../board/blower';
-import { passedOn } from '../board/passed-on';
+import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply } from '../board/transformer';
 import { type Coil, type Device, device } from '../device';
 
@@ -35,13 +35,7 @@ export const airHandler = (facts: Facts): Device => {
   const byHeat = facts.heatKit.hasInterlock && first !== undefined ? blowerByHeat(bankCoilId(first), 'The first heat switch has not closed.') : null;
   return device('air-handler', 'indoors', {
     plateName: facts.airHandler.name,
-    terminals: [
-      { mark: 'R', carries: 'hot side of the transformer' },
-      { mark: 'C', carries: 'common side' },
-      ...passedOn(facts),
-      { mark: 'G', carries: 'blower' },
-      ...heatInputs(facts).map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` })),
-    ],
+    terminals: [...indoorStrip(facts), ...heatInputs(facts).map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` }))],
     coils: [blowerRelay(facts), ...banks.map((bank) => bankCoil(facts, bank)), ...(byHeat ? [byHeat.coil] : [])],
     contacts: [...supply.contacts, ...(byHeat ? [byHeat.contact] : [])],
     transformers: supply.transformers,

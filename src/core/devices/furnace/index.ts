@@ -1,7 +1,7 @@
 import type { Facts } from '../../job/document';
 import { heatInputs } from '../air-handler';
 import { blowerByHeat, blowerRelay } from '../board/blower';
-import { passedOn } from '../board/passed-on';
+import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply, transformerOf } from '../board/transformer';
 import { type Coil, type Contact, type Device, device, FURNACE_COIL, type Terminal, type Transformer } from '../device';
 
@@ -109,13 +109,7 @@ export const furnace = (facts: Facts): Device => {
   const byHeat = hasOwnTransformer(facts) ? null : blowerByHeat(burner.coils[0]!.id, 'The furnace is not called.');
   return device('furnace', 'indoors', {
     plateName: facts.airHandler.name,
-    terminals: [
-      { mark: 'R', carries: 'hot side of the transformer' },
-      { mark: 'C', carries: 'common side' },
-      ...passedOn(facts),
-      { mark: 'G', carries: 'blower' },
-      ...burner.terminals,
-    ],
+    terminals: [...indoorStrip(facts), ...burner.terminals],
     coils: [blowerRelay(facts), ...burner.coils, ...(byHeat ? [byHeat.coil] : [])],
     contacts: [...supply.contacts, ...burner.contacts, ...(byHeat ? [byHeat.contact] : [])],
     transformers: [...supply.transformers, ...burner.transformers],

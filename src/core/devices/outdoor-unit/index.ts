@@ -1,5 +1,5 @@
 import type { Facts } from '../../job/document';
-import { compressorMarks } from '../board/passed-on';
+import { compressorMarks } from '../board/indoor-strip';
 import { type Coil, COMPRESSOR_COIL, type Contact, type Device, device, type Terminal, VALVE_COIL } from '../device';
 
 /** An inverter's run input is electronics, VA. */

@@ -1,3 +1,4 @@
+import { outdoorThermostatOf } from '../../control/outdoor-thermostats';
 import { backupOutputs } from '../../control/outputs';
 import { reachableBanks } from '../../devices/air-handler';
 import type { Facts } from '../../job/document';
@@ -11,20 +12,13 @@ export interface BankGroup {
   readonly banks: readonly number[];
 }
 
-const thermostatOf = ({ gates }: Facts, bank: number): number | null => {
-  const own = gates.outdoorThermostats.findIndex((row) => row.bank === bank);
-  const forAll = gates.outdoorThermostats.findIndex((row) => row.bank === 0);
-  const at = own >= 0 ? own : forAll;
-  return at < 0 ? null : at + 1;
-};
-
 /** The kit's banks by the way their call comes, first bank's first. Banks of one group are jumpered. */
 export const bankGroups = (facts: Facts): readonly BankGroup[] => {
   const { aux = null, secondAux } = backupOutputs(facts);
   const groups = new Map<string, BankGroup>();
   reachableBanks(facts).forEach((bank, at) => {
     const output = at > 0 && secondAux ? secondAux : aux;
-    const outdoorThermostat = thermostatOf(facts, bank);
+    const outdoorThermostat = outdoorThermostatOf(facts, bank)?.number ?? null;
     const key = `${output} ${outdoorThermostat}`;
     groups.set(key, { output, outdoorThermostat, banks: [...(groups.get(key)?.banks ?? []), bank] });
   });

@@ -1,5 +1,5 @@
 import { indoorId, outdoorId } from '../../devices';
-import { compressorMarks } from '../../devices/board/passed-on';
+import { compressorMarks } from '../../devices/board/indoor-strip';
 import type { DeviceId } from '../../devices/device';
 import { compressorOutputs, valveOutput } from '../../devices/thermostat';
 import type { Facts } from '../../job/document';

@@ -1,7 +1,7 @@
 import { indoorId, makeDevice, outdoorId } from '../../devices';
 import { type Device, DEVICE_LABELS, type DeviceId } from '../../devices/device';
 import type { Facts } from '../../job/document';
-import type { Cable, CableId, Harness } from '../harness';
+import type { Cable, Harness } from '../harness';
 import { conductorsOf, isLeads } from './colours';
 import { planCompressor } from './compressor';
 import { type Run, together } from './draft';
@@ -29,9 +29,10 @@ const ORDER: readonly DeviceId[] = [
   'outdoor-sensor',
 ];
 
-const cablesOf = ({ cables, ...facts }: Facts, runs: readonly Run[]): Cable[] => {
-  const indoors = indoorId({ cables, ...facts });
-  const outdoors = outdoorId({ cables, ...facts });
+const cablesOf = (facts: Facts, runs: readonly Run[]): Cable[] => {
+  const { cables } = facts;
+  const indoors = indoorId(facts);
+  const outdoors = outdoorId(facts);
   const used = [...new Set(runs.map(({ cable }) => cable))];
   return used.map((id): Cable => {
     const count = runs.filter(({ cable }) => cable === id).length;
@@ -115,4 +116,4 @@ export const plan = (facts: Facts): Harness => {
 };
 
 /** The cables that lie in walls, less the leads of added devices. */
-export const wallCables = (harness: Harness): readonly Cable[] => harness.cables.filter(({ id }) => !isLeads(id as CableId));
+export const wallCables = (harness: Harness): readonly Cable[] => harness.cables.filter(({ id }) => !isLeads(id));

@@ -5,7 +5,15 @@ import type { Terminal } from '../device';
 export const compressorMarks = ({ outdoorUnit }: Facts): readonly string[] => (outdoorUnit.stages === 'two' ? ['Y1', 'Y2'] : ['Y']);
 
 /** What an indoor unit passes on to the outdoor unit: compressor and valve. */
-export const passedOn = (facts: Facts): Terminal[] => [
+const passedOn = (facts: Facts): Terminal[] => [
   ...compressorMarks(facts).map((mark) => ({ mark, carries: 'compressor, passed on' })),
   { mark: facts.outdoorUnit.reversingValve, carries: 'reversing valve, passed on' },
+];
+
+/** The strip that every indoor board has, before its heat inputs. */
+export const indoorStrip = (facts: Facts): Terminal[] => [
+  { mark: 'R', carries: 'hot side of the transformer' },
+  { mark: 'C', carries: 'common side' },
+  ...passedOn(facts),
+  { mark: 'G', carries: 'blower' },
 ];
