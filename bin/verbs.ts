@@ -9,9 +9,12 @@ import { calcCrossing } from '../src/core/formats/calc/crossing';
 import { calcHeatKit } from '../src/core/formats/calc/heatkit';
 import { familyFile } from '../src/core/formats/family-file';
 import { type JobFile, parseJobFileText } from '../src/core/formats/job-file';
+import { parseProfileText } from '../src/core/formats/profile-file';
 import { sampleFile } from '../src/core/formats/sample-file';
 import { jobName } from '../src/core/job/document';
 import { SAMPLES } from '../src/core/job/samples';
+import { SHIPPED_PROFILES } from '../src/core/setup/profiles';
+import type { ControllerProfile } from '../src/core/setup/profiles/profile';
 import { harnessInWall } from '../src/core/wiring/as-found';
 import { families } from '../src/core/wiring/families';
 import { faultById, faultsOf } from '../src/core/wiring/fault';
@@ -19,6 +22,7 @@ import type { Harness } from '../src/core/wiring/harness';
 import { plan } from '../src/core/wiring/plan';
 import { refusals } from '../src/core/wiring/refusals';
 import { wiringState } from '../src/core/wiring/state';
+import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
 import { statesReport, traceReport } from './wiring-report';
 
@@ -94,6 +98,25 @@ const withWiring = (
     return answer(job, harness, moment, call);
   });
 
+/** `--profile`: the id of a profile that ships, or a file. */
+const profileOf = (words: string[], read: Read): Parsed<{ file: string | undefined; profile: ControllerProfile }> => {
+  let parsed;
+  try {
+    parsed = parseArgs({ args: words, allowPositionals: true, options: { profile: { type: 'string' } } });
+  } catch (problem) {
+    return refused('options', (problem as Error).message);
+  }
+  const { profile: name } = parsed.values;
+  const ids = SHIPPED_PROFILES.map(({ id }) => id).join(', ');
+  if (name === undefined) return refused('--profile', `must be given: one of ${ids}, or a file`);
+  const [file] = parsed.positionals;
+  const shipped = SHIPPED_PROFILES.find(({ id }) => id === name);
+  if (shipped) return answered({ file, profile: shipped });
+  if (!/[./]/.test(name)) return refused('--profile', `must be one of ${ids}, or a file`);
+  const profile = parseProfileText(read(name));
+  return profile.ok ? answered({ file, profile: profile.value }) : profile;
+};
+
 export const VERBS: Readonly<Record<string, Verb>> = {
   calc: {
     usage: 'calc circuit|heatkit|crossing [FILE]',
@@ -112,7 +135,10 @@ export const VERBS: Readonly<Record<string, Verb>> = {
       return sample ? answered(sampleFile(sample)) : refused('id', `must be one of ${SAMPLES.map((each) => each.id).join(', ')}`);
     },
   },
-  check: { usage: 'check FILE', run: ([file], read) => withJob(read(file), ({ facts, readings }) => answered(check(facts, readings))) },
+  check: {
+    usage: 'check FILE',
+    run: ([file], read) => withJob(read(file), ({ facts, readings, confirmed }) => answered(check(facts, readings, new Set(confirmed)))),
+  },
   states: {
     usage: 'states FILE [--outdoor F] [--try CONDITION]',
     run: (words, read) => withWiring(words, read, ({ facts }, harness, moment) => answered(statesReport(facts, harness, moment))),
@@ -141,6 +167,14 @@ export const VERBS: Readonly<Record<string, Verb>> = {
           .map((family, at) => JSON.stringify(familyFile(family, at)))
           .join('\n')}\n`,
       ),
+  },
+  settings: { usage: 'settings FILE', run: ([file], read) => withJob(read(file), (job) => answered(settingsReport(job))) },
+  card: {
+    usage: 'card FILE --profile ID|FILE',
+    run: (words, read) => {
+      const options = profileOf(words, read);
+      return options.ok ? withJob(read(options.value.file), (job) => answered(cardReport(job, options.value.profile))) : options;
+    },
   },
   strips: {
     usage: 'strips FILE [--call CALL] [--outdoor F]',

@@ -11,7 +11,7 @@ if (process.argv.includes('--reset')) await sequelize.query('TRUNCATE jobs CASCA
 if ((await JobRow.count()) === 0) {
   for (const sample of [...SAMPLES].reverse()) {
     const file = sampleFile(sample);
-    await createJob(file.id, documentOf(file), file.readings, file.handedOverAt, 'demo data');
+    await createJob(file.id, documentOf(file), file, file.handedOverAt, 'demo data');
   }
   console.log(`Loaded ${SAMPLES.length} sample jobs.`);
 } else console.log('Jobs are there already; demo data left as it is.');

@@ -1,7 +1,9 @@
 import { CROSSING_RULES } from '../crossing/rules';
-import type { Facts } from '../job/document';
+import type { FactPath, Facts } from '../job/document';
 import { applyRules, type Finding, findingKey, type Severity } from '../job/finding';
 import type { Reading } from '../job/reading';
+import { setupFindings } from '../setup/findings';
+import type { SetupJob } from '../setup/resolve';
 import { measuredFindings } from '../strips/measured';
 import { STRIP_RULES } from '../strips/rules';
 import { harnessInWall } from '../wiring/as-found';
@@ -32,13 +34,14 @@ const withWaivers = (facts: Facts, findings: readonly Finding[]): Finding[] => {
   });
 };
 
-/** Everything that wants a look in a job's facts, wiring and measurements, gravest first, waived ones last. */
-export const check = (facts: Facts, readings: readonly Reading[] = []): Finding[] => {
+/** Everything that wants a look in a job's facts, wiring, settings and measurements, gravest first, waived ones last. */
+export const check = (facts: Facts, readings: readonly Reading[] = [], confirmed: SetupJob['confirmed'] = new Set<FactPath>()): Finding[] => {
   const findings = withWaivers(facts, [
     ...wiringFindings(facts),
     ...applyRules(STRIP_RULES, facts),
     ...applyRules(CROSSING_RULES, facts),
     ...measuredFindings(facts, readings),
+    ...setupFindings({ facts, confirmed }),
   ]);
   return findings.sort((a, b) => rank(a) - rank(b));
 };

@@ -10,6 +10,6 @@ export const familyFile = ({ id, facts }: Family, at: number): JobFile =>
   toJobFile(
     `${ID_HEAD}${(at + 1).toString(16).padStart(12, '0')}`,
     { fileVersion: JOB_FILE_VERSION, facts: withFact(facts, 'site.jobName', id), confirmed: [] },
-    [],
+    { readings: [], settingMarks: [] },
     null,
   );

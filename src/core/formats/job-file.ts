@@ -2,23 +2,25 @@ import { array, number, object, string } from 'yup';
 import { type Parsed, parseJson, parseWith } from '../border/parse';
 import { isRecord, overAssumptions } from '../job/assumptions';
 import { type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '../job/document';
-import type { Reading } from '../job/reading';
 import { idSchema, readingSchema, timeSchema } from '../job/reading-schema';
 import { confirmedSchema, factsSchema } from '../job/schema';
+import type { JobHistory } from '../job/stored-job';
+import { markSchema } from '../setup/mark-schema';
 import { MAX_JOB_FILE_BYTES } from './job-file-limit';
 
 const FORMAT = 'gate-cross-job';
 
-/** A whole job as one file: facts, what of them is confirmed, and every reading. */
-export interface JobFile {
+/** A whole job as one file: facts, what of them is confirmed, every reading, and all that was done at its controllers. */
+export interface JobFile extends JobHistory {
   readonly format: typeof FORMAT;
   readonly fileVersion: typeof JOB_FILE_VERSION;
   readonly id: string;
   readonly facts: Facts;
   readonly confirmed: readonly FactPath[];
   readonly handedOverAt: string | null;
-  readonly readings: readonly Reading[];
 }
+
+const haveOwnIds = (rows: readonly { readonly id?: string }[] | undefined) => new Set(rows?.map((row) => row?.id)).size === rows?.length;
 
 const schema = object({
   format: string()
@@ -34,7 +36,11 @@ const schema = object({
   readings: array(readingSchema)
     .max(5000, 'must be at most 5000 readings')
     .required('must be a list of readings')
-    .test('ids', 'two readings have the same id', (readings) => new Set(readings?.map((reading) => reading?.id)).size === readings?.length),
+    .test('ids', 'two readings have the same id', haveOwnIds),
+  settingMarks: array(markSchema)
+    .max(5000, 'must be at most 5000 marks')
+    .required('must be a list of marks')
+    .test('ids', 'two marks have the same id', haveOwnIds),
 }).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
 
 const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
@@ -52,11 +58,11 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
   return { ok: true, value: input };
 };
 
-/** Checks a job file that was read as JSON. Facts that are missing get their assumption; nothing else is put right. */
+/** Checks a job file that was read as JSON. Facts that are missing get their assumption, marks that an older file lacks are none; nothing else is put right. */
 export const parseJobFile = (input: unknown): Parsed<JobFile> => {
   const open = isOpenObject(input);
   if (!open.ok) return open;
-  const parsed = parseWith(schema, { ...open.value, facts: overAssumptions(open.value.facts) });
+  const parsed = parseWith(schema, { settingMarks: [], ...open.value, facts: overAssumptions(open.value.facts) });
   return parsed.ok ? { ok: true, value: parsed.value as unknown as JobFile } : parsed;
 };
 
@@ -69,7 +75,7 @@ export const parseJobFileText = (text: string): Parsed<JobFile> => {
 };
 
 /** Puts a job together as a file. */
-export const toJobFile = (id: string, document: JobDocument, readings: readonly Reading[], handedOverAt: string | null): JobFile => ({
+export const toJobFile = (id: string, document: JobDocument, { readings, settingMarks }: JobHistory, handedOverAt: string | null): JobFile => ({
   format: FORMAT,
   fileVersion: JOB_FILE_VERSION,
   id,
@@ -77,6 +83,7 @@ export const toJobFile = (id: string, document: JobDocument, readings: readonly 
   confirmed: document.confirmed,
   handedOverAt,
   readings,
+  settingMarks,
 });
 
 /** The document that a file holds. */

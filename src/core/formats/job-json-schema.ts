@@ -1,6 +1,8 @@
 import { ALL_FACTS, JOB_FILE_VERSION } from '../job/document';
 import type { AnyFact } from '../job/fact';
 import { FACT_GROUPS } from '../job/facts';
+import { MARK_KINDS } from '../setup/marks';
+import { CONTROLLER_ROLES } from '../setup/setting';
 
 type JsonSchema = Record<string, unknown>;
 
@@ -112,6 +114,29 @@ export const jobJsonSchema = (): JsonSchema => ({
           author: { type: 'string', minLength: 1, maxLength: 80 },
           instrument: { type: 'string', maxLength: 80 },
           replaces: { oneOf: [uuid, { type: 'null' }] },
+        },
+      },
+    },
+    settingMarks: {
+      description: 'What was found, left and read back at the controllers. May be missing: none.',
+      type: 'array',
+      maxItems: 5000,
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['id', 'at', 'author', 'controller', 'profile', 'entry', 'code', 'label', 'kind', 'value', 'words'],
+        properties: {
+          id: uuid,
+          at: time,
+          author: { type: 'string', minLength: 1, maxLength: 80 },
+          controller: { enum: CONTROLLER_ROLES },
+          profile: { type: 'string', minLength: 1, maxLength: 60 },
+          entry: { description: 'scope/code, or step-…', type: 'string', minLength: 1, maxLength: 100 },
+          code: { type: 'string', maxLength: 40 },
+          label: { type: 'string', maxLength: 160 },
+          kind: { enum: Object.keys(MARK_KINDS) },
+          value: { description: 'The code or the number shown; empty takes the mark back.', type: 'string', maxLength: 40 },
+          words: { type: 'string', maxLength: 160 },
         },
       },
     },

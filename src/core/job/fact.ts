@@ -1,5 +1,11 @@
 /** Where the technician stands when he reads a fact. */
-export const PLACES = { desk: 'At the desk', yard: 'In the yard', closet: 'At the air handler', wall: 'At the thermostat' } as const;
+export const PLACES = {
+  desk: 'At the desk',
+  yard: 'In the yard',
+  closet: 'At the air handler',
+  wall: 'At the thermostat',
+  table: 'At the kitchen table',
+} as const;
 export type Place = keyof typeof PLACES;
 
 interface FactBase<T> {

@@ -1,13 +1,20 @@
+import type { SettingMark } from '../setup/marks';
 import type { JobDocument } from './document';
 import type { Reading } from './reading';
 
+/** What was read and done at a job. Rows are only ever added. */
+export interface JobHistory {
+  readonly readings: readonly Reading[];
+  /** What was found, left and read back at its controllers. */
+  readonly settingMarks: readonly SettingMark[];
+}
+
 /** A job as the database holds it and a page receives it. */
-export interface StoredJob {
+export interface StoredJob extends JobHistory {
   readonly id: string;
   /** Counts saves of the document; a save names the revision it was made on. */
   readonly revision: number;
   readonly document: JobDocument;
-  readonly readings: readonly Reading[];
   readonly handedOverAt: string | null;
   readonly archivedAt: string | null;
   readonly updatedAt: string;

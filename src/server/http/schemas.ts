@@ -3,6 +3,8 @@ import { plainText } from '../../core/border/schema';
 import { type FactPath, isFactPath } from '../../core/job/document';
 import { idSchema, readingSchema } from '../../core/job/reading-schema';
 import { factSchema } from '../../core/job/schema';
+import { markSchema } from '../../core/setup/mark-schema';
+import { profileSchema } from '../../core/setup/profiles/schema';
 
 /** Who did it; may be empty. Strict parsing fills in nothing, so a missing one stays undefined. */
 const author = () => plainText(80);
@@ -46,4 +48,22 @@ export const moveSchema = object({
 
 export const readingsSchema = object({
   readings: array(readingSchema).min(1).max(200, 'must be at most 200 readings at once').required('must be a list of readings'),
+});
+
+export const marksSchema = object({
+  marks: array(markSchema).min(1).max(200, 'must be at most 200 marks at once').required('must be a list of marks'),
+});
+
+export const profileSaveSchema = object({
+  saveId: idSchema,
+  baseRevision: number().integer().min(1).nullable().defined('must be given, or null for a new profile'),
+  profile: profileSchema.required('must be given'),
+  author: author(),
+});
+
+export const profileMoveSchema = object({
+  action: string()
+    .oneOf(['delete', 'undelete'] as const, 'is not something that can be done to a profile')
+    .required('must be given'),
+  author: author(),
 });

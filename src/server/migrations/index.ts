@@ -1,5 +1,6 @@
 import type { QueryInterface } from 'sequelize';
 import * as jobs from './0001-jobs';
+import * as setup from './0002-setup';
 
 /** One step of the schema: its name in the record, the way there and the way back. */
 export interface Migration {
@@ -9,4 +10,4 @@ export interface Migration {
 }
 
 /** All migrations in order. Adding one is adding a file and naming it here. */
-export const MIGRATIONS: Migration[] = [jobs];
+export const MIGRATIONS: Migration[] = [jobs, setup];

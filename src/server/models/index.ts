@@ -2,7 +2,9 @@ import type { Sequelize } from 'sequelize';
 import { database } from '../database';
 import { FactChangeRow, initFactChangeRow } from './fact-change';
 import { initJobRow, JobRow } from './job';
+import { initProfileRow, ProfileRow } from './profile';
 import { initReadingRow, ReadingRow } from './reading';
+import { initSettingMarkRow, SettingMarkRow } from './setting-mark';
 
 let boundTo: Sequelize | undefined;
 
@@ -10,8 +12,8 @@ let boundTo: Sequelize | undefined;
 export const models = () => {
   const sequelize = database();
   if (boundTo !== sequelize) {
-    for (const init of [initJobRow, initReadingRow, initFactChangeRow]) init(sequelize);
+    for (const init of [initJobRow, initReadingRow, initFactChangeRow, initSettingMarkRow, initProfileRow]) init(sequelize);
     boundTo = sequelize;
   }
-  return { sequelize, JobRow, ReadingRow, FactChangeRow };
+  return { sequelize, JobRow, ReadingRow, FactChangeRow, SettingMarkRow, ProfileRow };
 };

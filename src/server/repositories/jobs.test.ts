@@ -20,7 +20,8 @@ const reading = (change: Partial<Reading> = {}): Reading => ({
   replaces: null,
   ...change,
 });
-const make = async (name = `job ${randomUUID()}`) => (await createJob(randomUUID(), renamed(blankJob(), name), [], null, 'tester')).job;
+const NONE = { readings: [], settingMarks: [] };
+const make = async (name = `job ${randomUUID()}`) => (await createJob(randomUUID(), renamed(blankJob(), name), NONE, null, 'tester')).job;
 const change = (path: 'house.designBtuh' | 'house.noLoadF', value: number, baseRevision: number, saveId = randomUUID()) => ({
   saveId,
   baseRevision,
@@ -32,7 +33,10 @@ test('the schema is current', async () => expect(await health()).toEqual({ datab
 
 test('a job made twice under one id is one job', async () => {
   const id = randomUUID();
-  const [first, second] = await Promise.all([createJob(id, renamed(blankJob(), 'one'), [], null, ''), createJob(id, renamed(blankJob(), 'two'), [], null, '')]);
+  const [first, second] = await Promise.all([
+    createJob(id, renamed(blankJob(), 'one'), NONE, null, ''),
+    createJob(id, renamed(blankJob(), 'two'), NONE, null, ''),
+  ]);
   expect([first.isNew, second.isNew].sort()).toEqual([false, true]);
   expect(second.job.document.facts.site.jobName).toBe(first.job.document.facts.site.jobName);
 });

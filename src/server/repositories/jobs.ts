@@ -1,11 +1,11 @@
 import { col, fn, Op, type Transaction, type WhereOptions } from 'sequelize';
 import { upToDate } from '../../core/job/assumptions';
 import { applyChanges, type FactChange, factValue, type JobDocument, jobName, sameValue } from '../../core/job/document';
-import type { Reading } from '../../core/job/reading';
-import { type JobSummary, stageOf, type StoredJob } from '../../core/job/stored-job';
+import { type JobHistory, type JobSummary, stageOf, type StoredJob } from '../../core/job/stored-job';
 import { models } from '../models';
 import type { JobRow } from '../models/job';
 import { fromRow, toRow } from './reading-rows';
+import { fromMarkRow, toMarkRow } from './setting-mark-rows';
 
 /** The columns that the board searches, taken from the document at every write. */
 const searchable = (document: JobDocument) => ({
@@ -15,11 +15,12 @@ const searchable = (document: JobDocument) => ({
   town: document.facts.site.town,
 });
 
-const toStored = (row: JobRow, readings: readonly Reading[]): StoredJob => ({
+const toStored = (row: JobRow, { readings, settingMarks }: JobHistory): StoredJob => ({
   id: row.id,
   revision: row.revision,
   document: upToDate(row.document),
   readings,
+  settingMarks,
   handedOverAt: row.handedOverAt?.toISOString() ?? null,
   archivedAt: row.archivedAt?.toISOString() ?? null,
   updatedAt: row.updatedAt.toISOString(),
@@ -63,14 +64,15 @@ export const listJobs = async (search: string, isArchived: boolean): Promise<Job
   });
 };
 
-/** A job with its readings; null where there is none, or it was deleted. */
+/** A job with its readings and marks; null where there is none, or it was deleted. */
 export const getJob = async (id: string, transaction?: Transaction): Promise<StoredJob | null> => {
-  const { JobRow, ReadingRow } = models();
+  const { JobRow, ReadingRow, SettingMarkRow } = models();
   const within = transaction ? { transaction } : {};
   const row = await JobRow.findOne({ where: { id, deletedAt: null }, ...within });
   if (!row) return null;
   const readings = await ReadingRow.findAll({ where: { jobId: id }, order: [['takenAt', 'ASC']], ...within });
-  return toStored(row, readings.map(fromRow));
+  const marks = await SettingMarkRow.findAll({ where: { jobId: id }, order: [['markedAt', 'ASC']], ...within });
+  return toStored(row, { readings: readings.map(fromRow), settingMarks: marks.map(fromMarkRow) });
 };
 
 /** Whether an id is taken, by a deleted job too. */
@@ -83,11 +85,11 @@ export const jobExists = async (id: string): Promise<boolean> => (await models()
 export const createJob = async (
   id: string,
   document: JobDocument,
-  readings: readonly Reading[],
+  { readings, settingMarks }: JobHistory,
   handedOverAt: string | null,
   author: string,
 ): Promise<{ job: StoredJob; isNew: boolean }> => {
-  const { sequelize, JobRow, ReadingRow } = models();
+  const { sequelize, JobRow, ReadingRow, SettingMarkRow } = models();
   return sequelize.transaction(async (transaction) => {
     const [, isNew] = await JobRow.findOrCreate({
       where: { id },
@@ -105,11 +107,16 @@ export const createJob = async (
       },
       transaction,
     });
-    if (isNew)
+    if (isNew) {
       await ReadingRow.bulkCreate(
         readings.map((reading) => toRow(id, reading)),
         { transaction },
       );
+      await SettingMarkRow.bulkCreate(
+        settingMarks.map((mark) => toMarkRow(id, mark)),
+        { transaction },
+      );
+    }
     const job = await getJob(id, transaction);
     if (!job) throw new Error(`Job ${id} was deleted; its id is not used again.`);
     return { job, isNew };

@@ -1,11 +1,13 @@
 import type { FactPath } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
+import type { SettingMark } from '@/core/setup/marks';
 
 /** What has been entered and not been acknowledged yet. It outlives a reload, a crash and a lost server. */
 export interface Draft {
   readonly baseRevision: number;
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
   readonly outbox: readonly Reading[];
+  readonly marksOut: readonly SettingMark[];
   readonly touchedAt: number;
 }
 
@@ -23,7 +25,8 @@ const tabId = (): string => {
   return made;
 };
 
-const isEmpty = ({ pending, outbox }: Pick<Draft, 'pending' | 'outbox'>) => Object.keys(pending).length === 0 && outbox.length === 0;
+const isEmpty = ({ pending, outbox, marksOut }: Pick<Draft, 'pending' | 'outbox' | 'marksOut'>) =>
+  Object.keys(pending).length + outbox.length + marksOut.length === 0;
 
 /** Keeps this tab's draft, or clears it once everything is acknowledged. False where the device has no room for it. */
 export const keepDraft = (jobId: string, draft: Omit<Draft, 'touchedAt'>): boolean => {

@@ -3,6 +3,7 @@ export const JOB_PAGES = [
   { id: 'sheet', label: 'Sheet' },
   { id: 'strips', label: 'Strips' },
   { id: 'wiring', label: 'Wiring' },
+  { id: 'setup', label: 'Setup' },
   { id: 'startup', label: 'Startup' },
   { id: 'handover', label: 'Handover' },
 ] as const;

@@ -27,6 +27,7 @@ const fakeServer = () => {
     revision: 1,
     document: blankJob(),
     readings: [],
+    settingMarks: [],
     handedOverAt: null,
     archivedAt: null,
     updatedAt: '2026-01-01T00:00:00.000Z',

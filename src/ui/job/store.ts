@@ -3,7 +3,8 @@ import { createStore } from 'zustand/vanilla';
 import { atOutdoor, type CallId, type Moment } from '@/core/control/moment';
 import { applyChanges, type FactChange, type FactPath, type Facts, factValue, sameValue } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
-import type { StoredJob } from '@/core/job/stored-job';
+import type { JobHistory, StoredJob } from '@/core/job/stored-job';
+import type { NewMark, SettingMark } from '@/core/setup/marks';
 import { momentAsMeasured } from '@/core/startup/conditions';
 import { call } from '../api';
 import { usePerson } from '../person';
@@ -19,8 +20,11 @@ export interface JobState {
   readonly confirmed: ReadonlySet<FactPath>;
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
   readonly outbox: readonly Reading[];
+  readonly marksOut: readonly SettingMark[];
   /** Acknowledged and waiting readings together. */
   readonly readings: readonly Reading[];
+  /** Acknowledged and waiting marks together. */
+  readonly settingMarks: readonly SettingMark[];
   readonly saveState: SaveState;
   readonly problem: string;
   /** The other version, when a save was refused because somebody saved first. */
@@ -35,6 +39,7 @@ export interface JobState {
   readonly undo: () => void;
   readonly redo: () => void;
   readonly addReading: (reading: Omit<Reading, 'id' | 'at' | 'author' | 'instrument'>) => void;
+  readonly addMark: (mark: NewMark) => void;
   /** Ends a stale save: the named facts keep the value entered here, all others take the saved one. */
   readonly settleStale: (mine: readonly FactPath[]) => void;
   readonly setMoment: (change: Partial<Moment>) => void;
@@ -46,13 +51,30 @@ export interface JobState {
 
 const SAVE_DELAY_MS = 500;
 const RETRY_MS = 3000;
+/** The server takes as many rows in one request. */
+const MOST_ROWS_AT_ONCE = 200;
 
 const changesOf = (pending: JobState['pending']): FactChange[] => Object.entries(pending).map(([path, value]) => ({ path: path as FactPath, value }));
 
-const overlay = (saved: StoredJob, pending: JobState['pending'], outbox: readonly Reading[]) => {
+/** What is acknowledged, and what is waiting to be, each once. */
+const together = <Row extends { readonly id: string }>(saved: readonly Row[], waiting: readonly Row[]): readonly Row[] => {
+  const known = new Set(saved.map(({ id }) => id));
+  return [...saved, ...waiting.filter(({ id }) => !known.has(id))];
+};
+
+type Waiting = Pick<JobState, 'pending' | 'outbox' | 'marksOut'>;
+
+const isNothing = ({ pending, outbox, marksOut }: Waiting) => Object.keys(pending).length + outbox.length + marksOut.length === 0;
+
+/** The job as it stands with everything entered here laid over what is saved. */
+const overlay = (saved: StoredJob, { pending, outbox, marksOut }: Waiting) => {
   const document = applyChanges(saved.document, changesOf(pending));
-  const known = new Set(saved.readings.map(({ id }) => id));
-  return { facts: document.facts, confirmed: new Set(document.confirmed), readings: [...saved.readings, ...outbox.filter(({ id }) => !known.has(id))] };
+  return {
+    facts: document.facts,
+    confirmed: new Set(document.confirmed),
+    readings: together(saved.readings, outbox),
+    settingMarks: together(saved.settingMarks, marksOut),
+  };
 };
 
 /**
@@ -67,8 +89,8 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
     let sending: { saveId: string; pending: JobState['pending'] } | null = null;
 
     const keep = () => {
-      const { saved, pending, outbox } = get();
-      if (!keepDraft(saved.id, { baseRevision: saved.revision, pending, outbox }))
+      const { saved, pending, outbox, marksOut } = get();
+      if (!keepDraft(saved.id, { baseRevision: saved.revision, pending, outbox, marksOut }))
         set({ problem: 'This device has no room to keep what is not saved yet. Do not close the page.' });
     };
     const schedule = (inMs: number) => {
@@ -76,20 +98,26 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       timer = setTimeout(send, inMs);
     };
 
-    /** True where the readings went through. */
-    const sendReadings = async (): Promise<boolean> => {
-      const { outbox, saved } = get();
-      if (outbox.length === 0) return true;
-      const answer = await call(`/api/jobs/${saved.id}/readings`, { method: 'POST', body: { readings: outbox } });
+    /** Sends rows that are only ever added. True where they went through. */
+    const sendRows = async (path: string, history: keyof JobHistory, box: 'outbox' | 'marksOut', name: string): Promise<boolean> => {
+      const { saved, [box]: all } = get();
+      const rows: readonly { readonly id: string }[] = all.slice(0, MOST_ROWS_AT_ONCE);
+      if (rows.length === 0) return true;
+      const answer = await call(`/api/jobs/${saved.id}/${path}`, { method: 'POST', body: { [name]: rows } });
       if (answer.kind === 'ok') {
-        const sent = new Set(outbox.map(({ id }) => id));
-        set((state) => ({ saved: { ...state.saved, readings: [...state.saved.readings, ...outbox] }, outbox: state.outbox.filter(({ id }) => !sent.has(id)) }));
+        const sent = new Set(rows.map(({ id }) => id));
+        set((state) => ({
+          saved: { ...state.saved, [history]: [...state.saved[history], ...rows] },
+          [box]: (state[box] as typeof rows).filter(({ id }) => !sent.has(id)),
+        }));
         return true;
       }
       set({ saveState: answer.kind === 'lost' ? 'lost' : 'refused', problem: answer.error });
       if (answer.kind === 'lost') schedule(RETRY_MS);
       return false;
     };
+    const sendHistory = async () =>
+      (await sendRows('readings', 'readings', 'outbox', 'readings')) && (await sendRows('setting-marks', 'settingMarks', 'marksOut', 'marks'));
 
     const sendFacts = async (): Promise<boolean> => {
       const { pending, saved } = get();
@@ -116,7 +144,7 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         const left = Object.fromEntries(
           Object.entries(state.pending).filter(([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath])),
         );
-        return { saved: answer.value, pending: left, ...overlay(answer.value, left, state.outbox) };
+        return { saved: answer.value, pending: left, ...overlay(answer.value, { ...state, pending: left }) };
       });
       return true;
     };
@@ -124,22 +152,21 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
     const send = async () => {
       if (isSending) return;
       isSending = true;
-      // Readings are only ever added, so they go out even while two versions of the facts wait to be settled.
+      // Readings and marks are only ever added, so they go out even while two versions of the facts wait to be settled.
       const isStale = get().theirs !== null;
       if (!isStale) set({ saveState: 'saving' });
-      const isThrough = (await sendReadings()) && !isStale && (await sendFacts());
+      const isThrough = (await sendHistory()) && !isStale && (await sendFacts());
       isSending = false;
       keep();
-      const { pending, outbox } = get();
       if (!isThrough) return;
-      if (Object.keys(pending).length > 0 || outbox.length > 0) schedule(0);
+      if (!isNothing(get())) schedule(0);
       else set({ saveState: 'saved', problem: '' });
     };
 
     const enter = (path: FactPath, value: unknown, undoable: readonly FactChange[], redoable: readonly FactChange[] = []) => {
       set((state) => {
         const pending = { ...state.pending, [path]: value };
-        return { pending, undoable, redoable, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, pending, state.outbox) };
+        return { pending, undoable, redoable, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, { ...state, pending }) };
       });
       keep();
       schedule(SAVE_DELAY_MS);
@@ -147,9 +174,10 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
 
     return {
       saved: job,
-      ...overlay(job, {}, []),
+      ...overlay(job, { pending: {}, outbox: [], marksOut: [] }),
       pending: {},
       outbox: [],
+      marksOut: [],
       saveState: 'saved',
       problem: '',
       theirs: null,
@@ -161,7 +189,7 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         const { saved, pending, undoable, confirmed } = get();
         // A preview may be on show: the value to go back to is the one entered or saved before it.
         const before = path in pending ? pending[path] : factValue(saved.document.facts, path);
-        if (confirmed.has(path) && sameValue(before, value)) return set((state) => overlay(state.saved, state.pending, state.outbox));
+        if (confirmed.has(path) && sameValue(before, value)) return set((state) => overlay(state.saved, state));
         enter(path, value, sameValue(before, value) ? undoable : [...undoable, { path, value: before }]);
       },
       previewFact: (path, value) => set((state) => ({ facts: applyChanges({ ...state.saved.document, facts: state.facts }, [{ path, value }]).facts })),
@@ -180,16 +208,34 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         const full: Reading = { ...reading, id: uuid(), at: new Date().toISOString(), author, instrument };
         set((state) => {
           const outbox = [...state.outbox, full];
-          return { outbox, saveState: 'waiting', moment: momentAsMeasured(state.moment, full), ...overlay(state.saved, state.pending, outbox) };
+          return { outbox, saveState: 'waiting', moment: momentAsMeasured(state.moment, full), ...overlay(state.saved, { ...state, outbox }) };
+        });
+        keep();
+        schedule(0);
+      },
+      addMark: (mark) => {
+        const full: SettingMark = { ...mark, id: uuid(), at: new Date().toISOString(), author: usePerson.getState().author };
+        set((state) => {
+          const marksOut = [...state.marksOut, full];
+          return { marksOut, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, { ...state, marksOut }) };
         });
         keep();
         schedule(0);
       },
       settleStale: (mine) => {
-        const { theirs, pending, outbox } = get();
+        const { theirs, pending } = get();
         if (!theirs) return;
         const left = Object.fromEntries(Object.entries(pending).filter(([path]) => mine.includes(path as FactPath)));
-        set({ saved: theirs, theirs: null, problem: '', pending: left, undoable: [], redoable: [], saveState: 'waiting', ...overlay(theirs, left, outbox) });
+        set((state) => ({
+          saved: theirs,
+          theirs: null,
+          problem: '',
+          pending: left,
+          undoable: [],
+          redoable: [],
+          saveState: 'waiting',
+          ...overlay(theirs, { ...state, pending: left }),
+        }));
         keep();
         schedule(0);
       },
@@ -203,19 +249,20 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         if (drafts.length > 0) {
           const pending = Object.assign({}, ...drafts.map((draft) => draft.pending)) as JobState['pending'];
           const outbox = drafts.flatMap((draft) => draft.outbox);
+          const marksOut = drafts.flatMap((draft) => draft.marksOut ?? []);
           const isStale = drafts.some(
             (draft) =>
               draft.baseRevision !== job.revision &&
               Object.entries(draft.pending).some(([path, value]) => !sameValue(value, factValue(job.document.facts, path as FactPath))),
           );
-          set({ pending, outbox, saveState: isStale ? 'stale' : 'waiting', theirs: isStale ? job : null, ...overlay(job, pending, outbox) });
+          const waiting = { pending, outbox, marksOut };
+          set({ ...waiting, saveState: isStale ? 'stale' : 'waiting', theirs: isStale ? job : null, ...overlay(job, waiting) });
           keep();
           schedule(0);
         }
         const again = () => schedule(0);
         const hold = () => {
-          const { pending, outbox } = get();
-          if (Object.keys(pending).length > 0 || outbox.length > 0) keep();
+          if (!isNothing(get())) keep();
         };
         const beat = setInterval(hold, 3000);
         window.addEventListener('online', again);

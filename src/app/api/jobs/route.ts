@@ -31,6 +31,6 @@ export const POST = route('create job', async (request: Request) => {
   const { id, from, name, source = '', author = '' } = parsed.value;
   const document = await startingDocument(from, source, name);
   if (!document) return missing();
-  const { job, isNew } = await createJob(id, document, [], null, author);
+  const { job, isNew } = await createJob(id, document, { readings: [], settingMarks: [] }, null, author);
   return Response.json(job, { status: isNew ? 201 : 200 });
 });

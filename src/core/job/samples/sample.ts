@@ -1,3 +1,4 @@
+import type { SettingMark } from '../../setup/marks';
 import type { FactPath, Facts } from '../document';
 import type { Reading, ReadingValue } from '../reading';
 
@@ -10,6 +11,7 @@ export interface Sample {
   readonly confirmed: readonly FactPath[];
   readonly handedOverAt: string | null;
   readonly readings: readonly Reading[];
+  readonly settingMarks?: readonly SettingMark[];
 }
 
 /** One line of a sample's readings: minutes since the start, item, value, and where the clamp was. */

@@ -15,10 +15,10 @@ export const POST = route('import job', async (request: Request) => {
   if (!text.ok) return refuse(413, text.error, text.path);
   const file = parseJobFileText(text.value);
   if (!file.ok) return refuse(400, file.error, file.path);
-  const { id, readings, handedOverAt } = file.value;
+  const { id, handedOverAt } = file.value;
   const document = documentOf(file.value);
   const isTaken = await jobExists(id);
   const named = isTaken ? renamed(document, copyName(document.facts)) : document;
-  const { job } = await createJob(isTaken ? copyId.value : id, named, readings, handedOverAt, 'import');
+  const { job } = await createJob(isTaken ? copyId.value : id, named, file.value, handedOverAt, 'import');
   return Response.json({ id: job.id, name: jobName(job.document.facts), isCopy: isTaken }, { status: 201 });
 });

@@ -5,17 +5,17 @@ import { check } from '@/core/check';
 import { factApplies } from '@/core/job/applies';
 import { ALL_FACTS, type FactGroup } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
-import { FACT_GROUP_LABELS } from '@/core/job/facts';
+import { FACT_GROUP_LABELS, SETUP_GROUPS } from '@/core/job/facts';
 import type { Finding } from '@/core/job/finding';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob } from '@/ui/job/provider';
 import { SeverityMark } from '@/ui/severity-mark';
 
-const PLACE_IDS = Object.keys(PLACES) as Place[];
+const PLACE_IDS = (Object.keys(PLACES) as Place[]).filter((place) => place !== 'table');
 
 const groupsAt = (place: Place) => {
   const groups = new Map<FactGroup, (typeof ALL_FACTS)[number][]>();
-  for (const entry of ALL_FACTS.filter(({ fact }) => fact.place === place && fact.kind !== 'records'))
+  for (const entry of ALL_FACTS.filter(({ fact, group }) => fact.place === place && fact.kind !== 'records' && !SETUP_GROUPS.includes(group)))
     groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
   return [...groups];
 };

@@ -6,6 +6,6 @@ import { getJob } from '@/server/repositories/jobs';
 export const GET = jobRoute('export job', async (_request, jobId) => {
   const job = await getJob(jobId);
   if (!job) return missing();
-  const file = toJobFile(job.id, job.document, job.readings, job.handedOverAt);
+  const file = toJobFile(job.id, job.document, job, job.handedOverAt);
   return download(`${JSON.stringify(file, null, 2)}\n`, 'application/json', jobName(job.document.facts), 'json');
 });

@@ -1,0 +1,10 @@
+import { settingsCsv } from '@/core/formats/settings-csv';
+import { jobName } from '@/core/job/document';
+import { download, jobRoute, missing } from '@/server/http/respond';
+import { getJob } from '@/server/repositories/jobs';
+
+export const GET = jobRoute('export settings', async (_request, jobId) => {
+  const job = await getJob(jobId);
+  if (!job) return missing();
+  return download(`${settingsCsv(job.settingMarks)}\r\n`, 'text/csv; charset=utf-8', `${jobName(job.document.facts)} settings`, 'csv');
+});

@@ -1,0 +1,24 @@
+import Papa from 'papaparse';
+import { MARK_KINDS, type SettingMark } from '../setup/marks';
+import { CONTROLLERS } from '../setup/setting';
+
+/** Everything done at the controllers of a job as CSV: a line for each mark, in time. A value taken back says so. */
+export const settingsCsv = (marks: readonly SettingMark[]): string => {
+  const data = [...marks]
+    .sort((a, b) => a.at.localeCompare(b.at))
+    .map(({ at, author, controller, profile, code, label, kind, value, words }) => [
+      at,
+      author,
+      CONTROLLERS[controller],
+      profile,
+      code,
+      label,
+      MARK_KINDS[kind],
+      value === '' ? 'taken back' : value,
+      words,
+    ]);
+  return Papa.unparse(
+    { fields: ['time', 'author', 'controller', 'profile', 'code', 'entry', 'what', 'value', 'words'], data },
+    { newline: '\r\n', escapeFormulae: true },
+  );
+};

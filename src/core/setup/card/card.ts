@@ -1,0 +1,155 @@
+import { currentMarks, type SettingMark } from '../marks';
+import { hiddenBecause } from '../profiles/condition';
+import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry, settingsOf } from '../profiles/profile';
+import type { ResolvedSetting, ResolvedSettings } from '../resolve';
+import { SETTINGS } from '../settings';
+import { type Target, targetOf } from './target';
+
+/** One entry as it is met: what it is to be given and why, and what was done at it. */
+export interface CardLine {
+  readonly entry: ProfileEntry;
+  readonly key: string;
+  readonly target: Target;
+  /** The settings that it speaks of, with their reasons. */
+  readonly settings: readonly ResolvedSetting[];
+  readonly found: SettingMark | null;
+  /** What was left at this visit. */
+  readonly left: SettingMark | null;
+  /** What was left at an earlier visit: something was found since. */
+  readonly before: SettingMark | null;
+  readonly readBack: SettingMark | null;
+  /** It stands as it is to be, by what was found or left. */
+  readonly isAsWanted: boolean;
+}
+
+/** Steps that are no entry: what comes before, how to enter, save, activate, read back. */
+export interface CardSteps {
+  readonly id: string;
+  readonly title: string;
+  readonly steps: readonly string[];
+  readonly done: SettingMark | null;
+}
+
+/** One thing at a time, as it is met. */
+export type CardScreen = { readonly kind: 'steps'; readonly steps: CardSteps } | { readonly kind: 'entry'; readonly line: CardLine };
+
+/** Something that the job needs and the card cannot give. */
+export interface CardGap {
+  readonly setting: string;
+  readonly what: string;
+  readonly mend: string;
+}
+
+/** The way through one controller. */
+export interface Card {
+  readonly profile: ControllerProfile;
+  readonly screens: readonly CardScreen[];
+  readonly lines: readonly CardLine[];
+  /** Entries that the controller will not show, and why. */
+  readonly skipped: readonly { readonly entry: ProfileEntry; readonly why: string }[];
+  readonly gaps: readonly CardGap[];
+}
+
+/** The entry's code as the controller will have it once the card is done; null where nobody knows. */
+const codeToBe = ({ target, left, found, entry }: CardLine): string | null =>
+  target.kind === 'set' ? target.code : (left?.value ?? found?.value ?? entry.factory ?? null);
+
+const lineOf = (entry: ProfileEntry, settings: ResolvedSettings, marks: ReadonlyMap<string, SettingMark>): CardLine => {
+  const key = entryKey(entry.scope, entry.code);
+  const found = marks.get(`${key}|found`) ?? null;
+  const lastLeft = marks.get(`${key}|left`) ?? null;
+  const isEarlier = lastLeft !== null && found !== null && found.at > lastLeft.at;
+  const left = isEarlier ? null : lastLeft;
+  const target = targetOf(entry, settings);
+  const standsAt = (left ?? found)?.value;
+  return {
+    entry,
+    key,
+    target,
+    settings: settingsOf(entry).flatMap((id) => settings.get(id) ?? []),
+    found,
+    left,
+    before: isEarlier ? lastLeft : null,
+    readBack: marks.get(`${key}|read-back`) ?? null,
+    isAsWanted: target.kind === 'set' ? standsAt === target.code : target.kind === 'leave',
+  };
+};
+
+/** Whether it is this controller's business first, and other than what controllers come with. */
+const isNeeded = ({ setting, absent, value }: ResolvedSetting, profile: ControllerProfile) =>
+  absent === null && setting.on[0] === profile.role && value !== setting.usual;
+
+const gapsOf = (profile: ControllerProfile, settings: ResolvedSettings, lines: readonly CardLine[], skipped: Card['skipped']): CardGap[] => {
+  const without = lines.flatMap(({ entry, target }) =>
+    target.kind === 'no-code'
+      ? [
+          {
+            setting: settingsOf(entry)[0]!,
+            what: `${entry.code} ${entry.label} has no code for it. ${target.wanted}.`,
+            mend: 'Look it up in the manual, and add the option to the profile.',
+          },
+        ]
+      : [],
+  );
+  const shown = new Set(lines.flatMap(({ entry }) => settingsOf(entry)));
+  const hidden = new Map(skipped.flatMap(({ entry, why }) => settingsOf(entry).map((id) => [id, { entry, why }] as const)));
+  const elsewhere = SETTINGS.filter(({ id }) => !shown.has(id) && isNeeded(settings.get(id)!, profile)).map(({ id, label }): CardGap => {
+    const behind = hidden.get(id);
+    return behind
+      ? {
+          setting: id,
+          what: `${label} is needed, and ${behind.entry.code} ${behind.entry.label} is ${behind.why}.`,
+          mend: 'Check the entry that hides it, or the profile’s condition.',
+        }
+      : {
+          setting: id,
+          what: `${label} is needed, and this profile has no entry for it.`,
+          mend: 'If the manual has one, add it to the profile. If not, another controller or the wiring must do it.',
+        };
+  });
+  return [...without, ...elsewhere];
+};
+
+/**
+ * The card of one controller: its entries in the order in which they are met, with the codes that this job needs;
+ * those that it will hide are skipped as it will skip them.
+ * @param marks everything done at the job's controllers so far
+ */
+export const cardOf = (profile: ControllerProfile, settings: ResolvedSettings, allMarks: readonly SettingMark[] = []): Card => {
+  const marks = currentMarks(allMarks, profile.role, profile.id);
+  const codes = new Map<string, string | null>();
+  const lines: CardLine[] = [];
+  const skipped: { entry: ProfileEntry; why: string }[] = [];
+  for (const entry of profile.entries) {
+    const why = hiddenBecause(entry, codes);
+    if (why !== null) {
+      skipped.push({ entry, why });
+      continue;
+    }
+    const line = lineOf(entry, settings, marks);
+    lines.push(line);
+    codes.set(line.key, codeToBe(line));
+  }
+  const stepsOf = (id: string, title: string, steps: readonly string[]): CardScreen[] =>
+    steps.length === 0 ? [] : [{ kind: 'steps', steps: { id, title, steps, done: marks.get(`step-${id}|done`) ?? null } }];
+  const scopes = profile.scopes.filter(({ id }) => lines.some(({ entry }) => entry.scope === id));
+  return {
+    profile,
+    lines,
+    skipped,
+    gaps: gapsOf(profile, settings, lines, skipped),
+    screens: [
+      ...stepsOf('before', 'First', profile.before),
+      ...stepsOf('enter', 'Into its setup', profile.enter),
+      ...scopes.flatMap(({ id, label }) => [
+        ...lines.filter(({ entry }) => entry.scope === id).map((line): CardScreen => ({ kind: 'entry', line })),
+        ...stepsOf(`save-${id}`, scopes.length > 1 ? `Save: ${label}` : 'Save', profile.save),
+      ]),
+      ...stepsOf('activate', 'Activate', profile.activate),
+      ...stepsOf('read-back', 'Read back', profile.readBack),
+    ],
+  };
+};
+
+/** The words of a code: its option's, or the number itself. */
+export const wordsOfCode = (entry: ProfileEntry, code: string): string => optionsOf(entry).find((option) => option.code === code)?.label ?? code;

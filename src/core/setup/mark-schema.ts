@@ -1,0 +1,24 @@
+import { mixed, object, string } from 'yup';
+import { plainText } from '../border/schema';
+import { idSchema, timeSchema } from '../job/reading-schema';
+import { MARK_KINDS, type MarkKind } from './marks';
+import { CONTROLLER_ROLES, type ControllerRole } from './setting';
+
+/** One mark as it comes through the border. */
+export const markSchema = object({
+  id: idSchema,
+  at: timeSchema.required('must be given'),
+  author: plainText(80).required('must say who did it'),
+  controller: mixed<ControllerRole>()
+    .oneOf(CONTROLLER_ROLES, `must be one of ${CONTROLLER_ROLES.join(', ')}`)
+    .required('must be given'),
+  profile: plainText(60).required('must name the profile'),
+  entry: string().typeError('must be text').max(100).required('must name the entry'),
+  code: plainText(40).defined('must be text'),
+  label: plainText(160).defined('must be text'),
+  kind: mixed<MarkKind>()
+    .oneOf(Object.keys(MARK_KINDS) as MarkKind[], `must be one of ${Object.keys(MARK_KINDS).join(', ')}`)
+    .required('must be given'),
+  value: plainText(40).defined('must be text; empty takes the mark back'),
+  words: plainText(160).defined('must be text'),
+}).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);

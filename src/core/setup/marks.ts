@@ -1,0 +1,65 @@
+import type { ControllerRole } from './setting';
+
+/** What was done at an entry: the value found, the value left, the value read back; or a step of the card done. */
+export const MARK_KINDS = { found: 'As found', left: 'As left', 'read-back': 'Read back', done: 'Done' } as const;
+export type MarkKind = keyof typeof MARK_KINDS;
+
+/** One thing done at a controller, with time and author. Marks are never changed: a newer one of the same kind counts. */
+export interface SettingMark {
+  readonly id: string;
+  /** When it was done, ISO 8601. */
+  readonly at: string;
+  readonly author: string;
+  readonly controller: ControllerRole;
+  /** Id of the controller's profile. */
+  readonly profile: string;
+  /** Key of the entry or step within the profile. */
+  readonly entry: string;
+  /** The controller's code and words, so that the record reads without the profile. */
+  readonly code: string;
+  readonly label: string;
+  readonly kind: MarkKind;
+  /** The option's code or the number shown; empty: taken back. */
+  readonly value: string;
+  readonly words: string;
+}
+
+/** A mark before it has its id, time and author. */
+export type NewMark = Omit<SettingMark, 'id' | 'at' | 'author'>;
+
+const inTime = (marks: readonly SettingMark[]) => [...marks].sort((a, b) => a.at.localeCompare(b.at));
+
+/** The mark that counts for each entry and kind of one controller: the last one, unless it was taken back. */
+export const currentMarks = (marks: readonly SettingMark[], controller: ControllerRole, profile: string): ReadonlyMap<string, SettingMark> => {
+  const current = new Map<string, SettingMark>();
+  for (const mark of inTime(marks)) {
+    if (mark.controller !== controller || mark.profile !== profile) continue;
+    const key = `${mark.entry}|${mark.kind}`;
+    if (mark.value === '') current.delete(key);
+    else current.set(key, mark);
+  }
+  return current;
+};
+
+/** One entry of the record: what was found, left and read back, last each. */
+export interface SettingRecord {
+  readonly controller: ControllerRole;
+  readonly profile: string;
+  readonly code: string;
+  readonly label: string;
+  readonly found: SettingMark | null;
+  readonly left: SettingMark | null;
+  readonly readBack: SettingMark | null;
+}
+
+/** The record of a job's settings, by controller, in the order in which entries were first touched. Steps are left out. */
+export const settingRecords = (marks: readonly SettingMark[]): SettingRecord[] => {
+  const records = new Map<string, SettingRecord>();
+  for (const { controller, profile, entry, code, label } of inTime(marks).filter(({ kind }) => kind !== 'done')) {
+    const current = currentMarks(marks, controller, profile);
+    const of = (kind: MarkKind) => current.get(`${entry}|${kind}`) ?? null;
+    const record = { controller, profile, code, label, found: of('found'), left: of('left'), readBack: of('read-back') };
+    if (record.found ?? record.left ?? record.readBack) records.set(`${controller}|${profile}|${entry}`, record);
+  }
+  return [...records.values()];
+};

@@ -1,0 +1,137 @@
+import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
+import { type Parsed, parseWith } from '../../border/parse';
+import { bounded, plainText } from '../../border/schema';
+import { CONTROLLER_ROLES, type ControllerRole } from '../setting';
+import { type ControllerProfile, NUMBER_SCALES, type NumberScale, PROFILE_FILE_VERSION, PROFILE_FORMAT } from './profile';
+
+const MOST_ENTRIES = 300;
+const MOST_OPTIONS = 100;
+/** Conditions nest no deeper than this in any controller. */
+const DEEPEST_CONDITION = 6;
+
+const unknownField = ({ unknown }: { unknown: string }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`;
+const text = (most: number) => plainText(most).required('must be given');
+const finite = () => bounded(-1e6, 1e6);
+const steps = () => array(text(400)).max(30, 'must be at most 30 steps').required('must be a list of steps');
+
+const means = lazy((value: unknown) =>
+  value === undefined
+    ? mixed()
+    : object(
+        Object.fromEntries(
+          Object.keys((value ?? {}) as object).map((key) => [
+            key,
+            mixed<string | number>()
+              .nullable()
+              .test(
+                'value',
+                'must be a text, a number or null',
+                (each) => each === null || typeof each === 'string' || (typeof each === 'number' && Number.isFinite(each)),
+              ),
+          ]),
+        ),
+      ).required('must be settings with their values'),
+);
+
+const options = () =>
+  array(object({ code: plainText(40).required('must be given'), label: plainText(120).defined('must be text'), means }).noUnknown(unknownField))
+    .max(MOST_OPTIONS, `must be at most ${MOST_OPTIONS} options`)
+    .required('must be a list of options');
+
+const kind = (name: string) => string().oneOf([name]).required();
+
+const FORMS: Record<string, Schema> = {
+  menu: object({ kind: kind('menu'), options: options() }).noUnknown(unknownField),
+  number: object({
+    kind: kind('number'),
+    setting: plainText(40).defined('must name a setting'),
+    min: finite().required('must be given'),
+    max: finite().required('must be given'),
+    step: finite().moreThan(0, 'must be above zero').required('must be given'),
+    scale: mixed<NumberScale>()
+      .oneOf(Object.keys(NUMBER_SCALES) as NumberScale[], `must be one of ${Object.keys(NUMBER_SCALES).join(', ')}`)
+      .required('must be given'),
+    none: plainText(20),
+  }).noUnknown(unknownField),
+  switches: object({
+    kind: kind('switches'),
+    bank: plainText(20).defined('must name a bank'),
+    positions: array(number().integer().min(1).max(32).required()).min(1, 'must name a switch').max(12).required('must be a list of switches'),
+    options: options(),
+  }).noUnknown(unknownField),
+  jumper: object({ kind: kind('jumper'), block: plainText(20).defined('must name a block'), options: options() }).noUnknown(unknownField),
+};
+
+const form = lazy((value: { kind?: unknown } | undefined) => {
+  const schema = typeof value?.kind === 'string' && Object.hasOwn(FORMS, value.kind) ? FORMS[value.kind] : undefined;
+  return schema ?? mixed().test('kind', `must have a kind: ${Object.keys(FORMS).join(', ')}`, () => false);
+});
+
+const conditionAt = (depth: number): Schema =>
+  lazy((value: Partial<Record<'all' | 'any' | 'entry', unknown>> | undefined) => {
+    if (value === undefined) return mixed();
+    if (depth > DEEPEST_CONDITION) return mixed().test('depth', 'nests too deep', () => false);
+    const parts = () =>
+      array(conditionAt(depth + 1) as never)
+        .min(1, 'must hold a condition')
+        .max(20)
+        .required();
+    if (value !== null && 'all' in value) return object({ all: parts() }).noUnknown(unknownField);
+    if (value !== null && 'any' in value) return object({ any: parts() }).noUnknown(unknownField);
+    return object({
+      entry: text(40),
+      scope: plainText(40),
+      is: array(text(40)).min(1, 'must name a code').max(MOST_OPTIONS).required('must be a list of codes'),
+    }).noUnknown(unknownField);
+  }) as unknown as Schema;
+
+const entry = object({
+  code: plainText(40).defined('must be text'),
+  label: plainText(160).defined('must be text'),
+  scope: plainText(40).defined('must name a scope'),
+  path: plainText(160),
+  form,
+  shownWhen: conditionAt(0),
+  factory: plainText(40),
+  isLasting: boolean(),
+  note: plainText(400),
+}).noUnknown(unknownField);
+
+/** A controller profile as it comes through the border: its shape. What makes no sense in it is `profileProblems`' business. */
+export const profileSchema = object({
+  format: string().oneOf([PROFILE_FORMAT], `must be "${PROFILE_FORMAT}"`).required(`must be "${PROFILE_FORMAT}"`),
+  fileVersion: number().oneOf([PROFILE_FILE_VERSION], `must be ${PROFILE_FILE_VERSION}; a newer version of the application made it`).required('must be given'),
+  id: string()
+    .typeError('must be text')
+    .matches(/^[a-z0-9][a-z0-9-]{2,59}$/, 'must be small letters, digits and hyphens, 3 to 60 of them')
+    .required('must be given'),
+  name: plainText(80).defined('must be text'),
+  role: mixed<ControllerRole>()
+    .oneOf(CONTROLLER_ROLES, `must be one of ${CONTROLLER_ROLES.join(', ')}`)
+    .required('must be given'),
+  about: plainText(600).defined('must be text'),
+  scopes: array(object({ id: text(40), label: text(80) }).noUnknown(unknownField))
+    .max(10)
+    .required('must be a list of scopes'),
+  before: steps(),
+  enter: steps(),
+  save: steps(),
+  activate: steps(),
+  readBack: steps(),
+  delays: array(object({ label: text(160), seconds: finite().min(0).max(86_400).required('must be given') }).noUnknown(unknownField))
+    .max(30)
+    .required('must be a list of delays'),
+  banks: array(object({ id: text(20), label: text(80), switches: number().integer().min(1).max(12).required('must be given') }).noUnknown(unknownField))
+    .max(12)
+    .required('must be a list of switch banks'),
+  jumpers: array(object({ id: text(20), label: text(80), pins: array(text(20)).min(1).max(12).required() }).noUnknown(unknownField))
+    .max(12)
+    .required('must be a list of jumper blocks'),
+  entries: array(entry).max(MOST_ENTRIES, `must be at most ${MOST_ENTRIES} entries`).required('must be a list of entries'),
+}).noUnknown(unknownField);
+
+/** Checks the shape of a profile. */
+export const parseProfile = (input: unknown): Parsed<ControllerProfile> => {
+  const parsed = parseWith(profileSchema, input);
+  return parsed.ok ? { ok: true, value: parsed.value as unknown as ControllerProfile } : parsed;
+};

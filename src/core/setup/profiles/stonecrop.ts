@@ -1,0 +1,117 @@
+import type { ControllerProfile } from './profile';
+
+/** A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on. */
+export const stonecrop: ControllerProfile = {
+  format: 'gate-cross-controller',
+  fileVersion: 1,
+  id: 'stonecrop-outdoor',
+  name: 'Stonecrop',
+  role: 'outdoor',
+  about: 'A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on.',
+  scopes: [{ id: 'board', label: 'This board' }],
+  before: ['Open the disconnect and lock it. Prove dead: the capacitor holds charge, and the board has line voltage on it.'],
+  enter: ['Take the panel off. The switches stand under the clear lid.'],
+  save: [],
+  activate: ['Panel on, disconnect closed: the board reads its switches as power comes on.'],
+  readBack: ['Look at each bank again before the lid goes on, and hold it against the drawing.'],
+  delays: [{ label: 'Compressor waits after power-up', seconds: 300 }],
+  banks: [
+    { id: 'P', label: 'Bank P', switches: 4 },
+    { id: 'R', label: 'Bank R', switches: 2 },
+  ],
+  jumpers: [{ id: 'T', label: 'Block T, defrost', pins: ['30', '60', '90'] }],
+  entries: [
+    {
+      code: 'T',
+      label: 'Minutes between defrosts',
+      scope: 'board',
+      form: {
+        kind: 'jumper',
+        block: 'T',
+        options: [
+          { code: '30', label: '30 min', means: { 'defrost-interval': 30 } },
+          { code: '60', label: '60 min', means: { 'defrost-interval': 60 } },
+          { code: '90', label: '90 min', means: { 'defrost-interval': 90 } },
+        ],
+      },
+      factory: '90',
+    },
+    {
+      code: 'P1',
+      label: 'Defrost starts',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'P',
+        positions: [1],
+        options: [
+          { code: '0', label: 'As usual', means: { 'defrost-start': 'normal' } },
+          { code: '1', label: 'Sooner', means: { 'defrost-start': 'early' } },
+        ],
+      },
+      factory: '0',
+    },
+    {
+      code: 'P2',
+      label: 'Defrost may last',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'P',
+        positions: [2],
+        options: [
+          { code: '0', label: '10 min', means: { 'defrost-stop': 'normal' } },
+          { code: '1', label: '14 min', means: { 'defrost-stop': 'long' } },
+        ],
+      },
+      factory: '0',
+    },
+    {
+      code: 'P3-4',
+      label: 'Compressor rest',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'P',
+        positions: [3, 4],
+        options: [
+          { code: '00', label: '5 min', means: { 'compressor-min-off': 5 } },
+          { code: '10', label: '3 min', means: { 'compressor-min-off': 3 } },
+          { code: '01', label: '2 min', means: { 'compressor-min-off': 2 } },
+          { code: '11', label: '8 min', means: { 'compressor-min-off': 8 } },
+        ],
+      },
+      factory: '00',
+    },
+    {
+      code: 'R1',
+      label: 'Strips in defrost',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'R',
+        positions: [1],
+        options: [
+          { code: '0', label: 'No', means: { 'strips-in-defrost': 'off' } },
+          { code: '1', label: 'Yes', means: { 'strips-in-defrost': 'on' } },
+        ],
+      },
+      factory: '1',
+    },
+    {
+      code: 'R2',
+      label: 'Control',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'R',
+        positions: [2],
+        options: [
+          { code: '0', label: 'Data', means: { 'control-mode': 'communicating' } },
+          { code: '1', label: '24 V', means: { 'control-mode': '24-volt' } },
+        ],
+      },
+      factory: '0',
+    },
+  ],
+};

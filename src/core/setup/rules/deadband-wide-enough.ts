@@ -1,0 +1,20 @@
+import type { Rule } from '../../job/finding';
+import { about, numberOf, type SetupSubject, toSet } from './subject';
+
+export const deadbandWideEnough: Rule<SetupSubject> = {
+  id: 'deadband-wide-enough',
+  why: 'Closer setpoints let heating and cooling chase each other through overshoot and sun.',
+  check: (subject) => {
+    const deadbandF = numberOf(subject, 'deadband');
+    return deadbandF === null || deadbandF >= 2
+      ? []
+      : [
+          about('deadband', {
+            severity: 'error',
+            what: `Heating and cooling are ${deadbandF} °F apart.`,
+            mend: 'At least 2 °F; 3 is calmer.',
+            mendBy: toSet(subject, 'deadband', 3, ''),
+          }),
+        ];
+  },
+};

@@ -1,0 +1,18 @@
+import type { Rule } from '../../job/finding';
+import { about, type SetupSubject, toSet, valueOf } from './subject';
+
+export const faultBringsHeat: Rule<SetupSubject> = {
+  id: 'fault-brings-heat',
+  why: 'An outdoor unit that locks out at night leaves a cold house where nothing takes over.',
+  check: (subject) =>
+    valueOf(subject, 'emergency-on-fault') === 'off'
+      ? [
+          about('emergency-on-fault', {
+            severity: 'error',
+            what: 'Nothing takes over when the heat pump locks out on a fault.',
+            mend: 'Enable emergency heat on a fault.',
+            mendBy: toSet(subject, 'emergency-on-fault', 'on', ''),
+          }),
+        ]
+      : [],
+};

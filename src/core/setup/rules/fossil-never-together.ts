@@ -1,0 +1,18 @@
+import type { Rule } from '../../job/finding';
+import { about, type SetupSubject, toSet, valueOf } from './subject';
+
+export const fossilNeverTogether: Rule<SetupSubject> = {
+  id: 'fossil-never-together',
+  why: 'A furnace upstream of a running coil drives the refrigerant’s pressure up until the compressor trips or breaks.',
+  check: (subject) =>
+    subject.facts.system.backup === 'furnace' && valueOf(subject, 'backup-with-heat-pump') === 'together'
+      ? [
+          about('backup-with-heat-pump', {
+            severity: 'error',
+            what: 'Furnace and compressor are set to run together.',
+            mend: 'Set them never together.',
+            mendBy: toSet(subject, 'backup-with-heat-pump', 'apart', ''),
+          }),
+        ]
+      : [],
+};

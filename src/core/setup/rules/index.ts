@@ -1,0 +1,66 @@
+import type { Rule } from '../../job/finding';
+import { airWithStrips } from './air-with-strips';
+import { airflowForSize } from './airflow-for-size';
+import { changeoverNeverCheaper } from './changeover-never-cheaper';
+import { changeoverOffTheBalance } from './changeover-off-the-balance';
+import { cyclesFitTheHour } from './cycles-fit-the-hour';
+import { deadbandWideEnough } from './deadband-wide-enough';
+import { emergencyGoesRound } from './emergency-goes-round';
+import { emergencyOnlyCarries } from './emergency-only-carries';
+import { faultBringsHeat } from './fault-brings-heat';
+import { fossilNeverTogether } from './fossil-never-together';
+import { furnaceCoolsDown } from './furnace-cools-down';
+import { kitSizeAsFitted } from './kit-size-as-fitted';
+import { limitsLeaveTheSetpoint } from './limits-leave-the-setpoint';
+import { limitsLeaveTheTest } from './limits-leave-the-test';
+import { lockLast } from './lock-last';
+import { lockoutUnderUnitLimit } from './lockout-under-unit-limit';
+import { notOnTheJobYet } from './not-on-the-job-yet';
+import { offPointApart } from './off-point-apart';
+import { overrideReadable } from './override-readable';
+import { recoveryWakesSleepers } from './recovery-wakes-sleepers';
+import { restartAfterOutage } from './restart-after-outage';
+import { setbackWithoutRecovery } from './setback-without-recovery';
+import { shortRest } from './short-rest';
+import { sourceAsFitted } from './source-as-fitted';
+import { stagesAsWired } from './stages-as-wired';
+import { stripsHaveAir } from './strips-have-air';
+import type { SetupSubject } from './subject';
+import { twoGatesInSeries } from './two-gates-in-series';
+import { unitLimitNeedsHandover } from './unit-limit-needs-handover';
+import { valveAsPlate } from './valve-as-plate';
+import { weatherNeedsNetwork } from './weather-needs-network';
+
+/** The rules that the settings must pass. */
+export const SETUP_RULES: readonly Rule<SetupSubject>[] = [
+  fossilNeverTogether,
+  sourceAsFitted,
+  valveAsPlate,
+  stagesAsWired,
+  offPointApart,
+  kitSizeAsFitted,
+  faultBringsHeat,
+  deadbandWideEnough,
+  limitsLeaveTheTest,
+  limitsLeaveTheSetpoint,
+  lockLast,
+  lockoutUnderUnitLimit,
+  unitLimitNeedsHandover,
+  shortRest,
+  cyclesFitTheHour,
+  furnaceCoolsDown,
+  airWithStrips,
+  emergencyGoesRound,
+  twoGatesInSeries,
+  weatherNeedsNetwork,
+  setbackWithoutRecovery,
+  recoveryWakesSleepers,
+  restartAfterOutage,
+  emergencyOnlyCarries,
+  changeoverOffTheBalance,
+  changeoverNeverCheaper,
+  airflowForSize,
+  stripsHaveAir,
+  notOnTheJobYet,
+  overrideReadable,
+];

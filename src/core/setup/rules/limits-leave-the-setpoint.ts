@@ -1,0 +1,20 @@
+import type { Rule } from '../../job/finding';
+import { about, numberOf, type SetupSubject } from './subject';
+
+export const limitsLeaveTheSetpoint: Rule<SetupSubject> = {
+  id: 'limits-leave-the-setpoint',
+  why: 'A schedule cannot ask for more than the limit gives.',
+  check: (subject) => {
+    const mostF = numberOf(subject, 'heat-setpoint-most');
+    const { heatSetpointF } = subject.facts.house;
+    return mostF !== null && mostF < heatSetpointF
+      ? [
+          about('heat-setpoint-most', {
+            severity: 'error',
+            what: `The limit of ${mostF} °F is below the usual setpoint of ${heatSetpointF} °F.`,
+            mend: 'Raise the limit, or ask again what they want.',
+          }),
+        ]
+      : [];
+  },
+};

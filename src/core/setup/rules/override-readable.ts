@@ -1,0 +1,24 @@
+import type { Rule } from '../../job/finding';
+import { settingById } from '../settings';
+import { settingFromText } from '../value';
+import { about, type SetupSubject } from './subject';
+
+export const overrideReadable: Rule<SetupSubject> = {
+  id: 'override-readable',
+  why: 'A value that cannot be read is not used.',
+  check: (subject) =>
+    subject.facts.setup.overrides.flatMap((row) => {
+      const setting = settingById(row.setting);
+      const isRead = setting !== undefined && settingFromText(setting, row.value) !== undefined;
+      return isRead
+        ? []
+        : [
+            about(row.setting, {
+              severity: 'warning',
+              what: `A value kept for “${setting?.label ?? row.setting}” cannot be read: “${row.value}”.`,
+              mend: 'The worked-out value is used. Set it again if it is to be another.',
+              mendBy: [{ path: 'setup.overrides', value: subject.facts.setup.overrides.filter((other) => other !== row) }],
+            }),
+          ];
+    }),
+};

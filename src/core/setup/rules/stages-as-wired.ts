@@ -1,0 +1,20 @@
+import type { Rule } from '../../job/finding';
+import { about, type SetupSubject, toSet, valueOf } from './subject';
+
+export const stagesAsWired: Rule<SetupSubject> = {
+  id: 'stages-as-wired',
+  why: 'A stage that is called and not wired gives nothing; one that is wired and not called waits for ever.',
+  check: (subject) => {
+    const { compressorOutputs } = subject.facts.thermostat;
+    return valueOf(subject, 'compressor-stages') === 2 && (compressorOutputs === 1 || subject.facts.outdoorUnit.stages !== 'two')
+      ? [
+          about('compressor-stages', {
+            severity: 'error',
+            what: `Two compressor stages are set; ${compressorOutputs === 1 ? 'the thermostat has one output' : 'the outdoor unit has one stage on 24 V'}.`,
+            mend: 'Set one stage, or wire Y2 to a unit that has two.',
+            mendBy: toSet(subject, 'compressor-stages', 1, ''),
+          }),
+        ]
+      : [];
+  },
+};

@@ -1,0 +1,22 @@
+import type { Rule } from '../../job/finding';
+import { kitRows } from '../../job/kit-rows';
+import { about, numberOf, type SetupSubject, toSet } from './subject';
+
+export const stripsHaveAir: Rule<SetupSubject> = {
+  id: 'strips-have-air',
+  why: 'Below its least airflow a kit trips its limits.',
+  check: (subject) => {
+    const cfm = numberOf(subject, 'airflow-strips');
+    const { minCfm } = subject.facts.heatKit;
+    return cfm !== null && kitRows(subject.facts).length > 0 && cfm < minCfm
+      ? [
+          about('airflow-strips', {
+            severity: 'error',
+            what: `${cfm} CFM with strips; the kit wants at least ${minCfm}.`,
+            mend: 'Set a higher tap or code for the heat kit.',
+            mendBy: toSet(subject, 'airflow-strips', minCfm, ''),
+          }),
+        ]
+      : [];
+  },
+};

@@ -1,0 +1,71 @@
+import { kitRows } from '../../job/kit-rows';
+import { choiceSetting, type Setting, worked } from '../setting';
+import { flagAsOnOff, plainFact } from '../setting-fact';
+
+/** How the outdoor board clears its coil. */
+export const DEFROST_SETTINGS: readonly Setting[] = [
+  choiceSetting({
+    id: 'defrost-interval',
+    label: 'Defrost interval',
+    on: ['outdoor'],
+    meaning: 'Compressor run time with a cold coil between two defrosts.',
+    decidedBy: 'How damp the cold is.',
+    usual: 90,
+    options: [30, 50, 60, 90].map((minutes) => ({ value: minutes, label: `${minutes} min` })),
+    fact: plainFact('outdoorUnit.defrostIntervalMin', 'choice'),
+    absent: ({ facts }) => (facts.outdoorUnit.defrostControl === 'demand' ? 'A demand board decides by its thermistors.' : null),
+    work: ({ facts: { schools } }) =>
+      schools.dampCold ? worked(60, 'Damp cold grows frost fast: 30 to 60 min.') : worked(90, 'Dry cold: each defrost saved is heat kept.'),
+  }),
+  choiceSetting({
+    id: 'defrost-start',
+    label: 'Defrost starts',
+    on: ['outdoor'],
+    meaning: 'Some boards can start after less run time.',
+    decidedBy: 'How damp the cold is.',
+    usual: 'normal',
+    options: [
+      { value: 'normal', label: 'As usual' },
+      { value: 'early', label: 'Sooner' },
+    ],
+    work: ({ facts: { schools } }) => (schools.dampCold ? worked('early', 'Damp cold: clear the coil before it closes up.') : worked('normal', 'Dry cold.')),
+  }),
+  choiceSetting({
+    id: 'defrost-stop',
+    label: 'Defrost may last',
+    on: ['outdoor'],
+    meaning: 'Some boards can allow it longer, so that it ends on the coil’s temperature and not on the clock.',
+    decidedBy: 'How damp the cold is. One that keeps ending on the clock leaves ice.',
+    usual: 'normal',
+    options: [
+      { value: 'normal', label: 'As usual' },
+      { value: 'long', label: 'Longer' },
+    ],
+    work: ({ facts: { schools } }) => (schools.dampCold ? worked('long', 'Damp cold: thick frost needs its time.') : worked('normal', 'Dry cold.')),
+  }),
+  choiceSetting({
+    id: 'strips-in-defrost',
+    label: 'Strips in defrost (tempering)',
+    on: ['outdoor', 'indoor'],
+    meaning: 'Brings the strips while the coil is cleared, so that the registers do not blow cold.',
+    decidedBy: 'The school; never where a furnace stands behind an interlock.',
+    after: ['backup-source'],
+    usual: 'on',
+    options: [
+      { value: 'on', label: 'On' },
+      { value: 'off', label: 'Off' },
+    ],
+    fact: flagAsOnOff('outdoorUnit.stripsInDefrost', 'choice'),
+    absent: ({ facts }) => {
+      if (facts.system.backup === 'furnace') return 'A furnace called in defrost would stop the compressor in the middle of it: it must not be wired.';
+      if (kitRows(facts).length === 0) return 'There are no strips.';
+      return facts.outdoorUnit.wTerminals === 'none' ? 'The outdoor board has no W-out.' : null;
+    },
+    work: ({ facts: { schools, talk } }) => {
+      if (talk.hatesCoolAir) return worked('on', 'Somebody hates cool air: strips warm it.');
+      return schools.tempering === 'on'
+        ? worked('on', 'Chosen: no cold air from the registers.')
+        : worked('off', 'Chosen: a few cold minutes for a lower bill.');
+    },
+  }),
+];

@@ -1,0 +1,172 @@
+import { crossingInput } from '../../crossing/from-job';
+import { copAt } from '../../crossing/heat-pump';
+import { roundTo } from '../../units/round';
+import { choiceSetting, numberSetting, type Setting, type SetupContext, type Worked, worked } from '../setting';
+import { outdoorThermostatDial, plainFact } from '../setting-fact';
+
+/** How far above the balance the backup may still help: defrost and the climb after a setback want it, °F. */
+export const BALANCE_MARGIN_F = 5;
+/** How far above its bank's gate an outdoor thermostat closes, for its own play of some degrees, °F. */
+const DIAL_MARGIN_F = 3;
+
+const within = (valueF: number, lowF: number, highF: number) => Math.min(highF, Math.max(lowF, Math.round(valueF)));
+
+const THREE_WAYS = 'Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service, which needs the network.';
+
+const withoutSensor = ({ value }: SetupContext): string | null =>
+  value('outdoor-source') === 'none' ? `The thermostat does not know the outdoor temperature, so it has no lockouts. ${THREE_WAYS}` : null;
+
+const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
+  const { thermalBalanceF, economicBalanceF } = crossing;
+  const { changeover, changeoverF } = facts.schools;
+  switch (changeover) {
+    case 'fixed':
+      return worked(changeoverF, `Chosen: a fixed changeover at ${changeoverF} °F.`);
+    case 'staging':
+      return worked(null, 'Chosen: staging decides. The furnace takes over when the room falls behind.');
+    case 'thermal':
+      return thermalBalanceF === null
+        ? worked(null, 'Chosen: the thermal balance. The heat pump carries the house at every temperature, so there is none.')
+        : worked(within(thermalBalanceF, -20, 60), `Chosen: the thermal balance, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone is short.`);
+    case 'economic': {
+      const prices = `At ${facts.prices.electricPerKWh} $/kWh and ${facts.prices.fuelPerUnit} $ a ${facts.furnace.fuel === 'natural-gas' ? 'therm' : 'gallon'}`;
+      if (economicBalanceF === 'always') return worked(60, `${prices} the furnace is the cheaper heat in every weather: the compressor is for cooling.`);
+      if (economicBalanceF === 'never' || economicBalanceF === undefined)
+        return worked(null, `${prices} the heat pump is the cheaper heat in every weather. The furnace takes over by staging where it runs short.`);
+      return worked(within(economicBalanceF, -20, 60), `${prices} the furnace is the cheaper heat below ${roundTo(economicBalanceF, 1)} °F.`);
+    }
+  }
+};
+
+const compressorWithStrips = ({ facts }: SetupContext): Worked => {
+  const { compressorLockout, fixedCompressorBelowF } = facts.schools;
+  if (compressorLockout === 'fixed') return worked(fixedCompressorBelowF, `Chosen: the compressor rests below ${fixedCompressorBelowF} °F.`);
+  const { designOutdoorF } = facts.house;
+  const cop = roundTo(copAt(crossingInput(facts).heatPump, designOutdoorF), 1);
+  const limit = facts.outdoorUnit.minOutdoorF;
+  if (limit !== null) return worked(null, `The unit stops itself below ${limit} °F; above that it is cheaper than strips.`);
+  return cop > 1
+    ? worked(null, `At design, ${designOutdoorF} °F, it still gives ${cop} times what strips give for the same power.`)
+    : worked(null, 'Chosen: it runs to the unit’s own limit.');
+};
+
+const balanceLockout = ({ facts, crossing }: SetupContext): Worked => {
+  const { thermalBalanceF } = crossing;
+  if (thermalBalanceF === null)
+    return worked(facts.house.designOutdoorF, 'The heat pump carries the house down to design: the backup is kept for colder days.');
+  const aboveF = within(Math.ceil(thermalBalanceF) + BALANCE_MARGIN_F, -10, 70);
+  return worked(
+    aboveF,
+    `Above the balance, ${roundTo(thermalBalanceF, 1)} °F, the heat pump carries the house alone.`,
+    `${BALANCE_MARGIN_F} °F more for defrost and for the climb after a setback.`,
+  );
+};
+
+const auxLockout = (context: SetupContext): Worked => {
+  const { auxLockout: school, codeAuxAboveF } = context.facts.schools;
+  if (school === 'none') return worked(null, 'Chosen: no lockout. Backup may help in any weather.');
+  const wanted = school === 'code' ? worked(codeAuxAboveF, `Code or utility asks for ${codeAuxAboveF} °F.`) : balanceLockout(context);
+  const compressorF = context.value('compressor-lockout');
+  return typeof compressorF === 'number' && compressorF > (wanted.value as number)
+    ? worked(compressorF, ...wanted.because, `Raised to ${compressorF} °F: the compressor is locked out below that, and something must heat the house there.`)
+    : wanted;
+};
+
+const dial = (number: number): Setting =>
+  numberSetting({
+    id: `outdoor-thermostat-${number}`,
+    label: `Outdoor thermostat ${number} closes below`,
+    on: [],
+    meaning: 'The dial of the switch in its bank’s auxiliary circuit.',
+    decidedBy: 'The temperature below which the bank is needed.',
+    usual: 35,
+    unit: '°F',
+    min: -20,
+    max: 60,
+    fact: outdoorThermostatDial(number),
+    absent: ({ facts }) =>
+      facts.system.backup === 'electric' && facts.gates.outdoorThermostats.length >= number ? null : `There is no outdoor thermostat ${number}.`,
+    work: ({ facts, crossing }) => {
+      const { bank } = facts.gates.outdoorThermostats[number - 1]!;
+      const gateF = crossing.bankGatesF[Math.max(0, bank - 1)] ?? null;
+      const name = bank === 0 ? 'The strips are' : `Bank ${bank} is`;
+      if (gateF === null) return worked(within(facts.house.designOutdoorF, -20, 60), `${name} not needed down to design; kept for colder days.`);
+      return worked(
+        within(Math.ceil(gateF) + DIAL_MARGIN_F, -20, 60),
+        `${name} needed below ${roundTo(gateF, 1)} °F.`,
+        `${DIAL_MARGIN_F} °F more for the switch’s play.`,
+      );
+    },
+  });
+
+/** What holds a source by outdoor temperature, and how that temperature is known. */
+export const GATE_SETTINGS: readonly Setting[] = [
+  choiceSetting({
+    id: 'outdoor-source',
+    label: 'Outdoor temperature from',
+    on: ['thermostat'],
+    meaning: 'Where the thermostat gets the outdoor temperature.',
+    decidedBy: 'Whether a lockout is wanted, the spare conductors and the network.',
+    usual: 'none',
+    options: [
+      { value: 'none', label: 'Nothing' },
+      { value: 'wired', label: 'Wired sensor' },
+      { value: 'wireless', label: 'Wireless sensor' },
+      { value: 'weather', label: 'Weather service' },
+    ],
+    fact: plainFact('thermostat.outdoorSensor', 'choice'),
+    work: ({ facts }) => {
+      const { auxLockout: aux, changeover, compressorLockout } = facts.schools;
+      const isWanted =
+        aux !== 'none' ||
+        (facts.system.backup === 'furnace' ? changeover !== 'staging' : compressorLockout === 'fixed') ||
+        facts.gates.compressorBelowF !== null ||
+        facts.gates.auxAboveF !== null;
+      if (!isWanted) return worked('none', 'No lockout is wanted, so nothing needs it.');
+      const wanted = 'A lockout is wanted, and lockouts need the outdoor temperature.';
+      return facts.thermostat.hasSensorTerminals
+        ? worked('wired', wanted, 'The thermostat has S, S: a wired sensor needs no battery and no network.')
+        : worked(
+            'wireless',
+            wanted,
+            'The thermostat has no sensor terminals.',
+            ...(facts.talk.tenants ? ['Tenants’ networks come and go: no weather service.'] : []),
+          );
+    },
+  }),
+  numberSetting({
+    id: 'compressor-lockout',
+    label: 'Compressor locked out below',
+    on: ['thermostat', 'outdoor'],
+    meaning: 'Below it the compressor is not called; the backup becomes first stage. In dual fuel it is the changeover.',
+    decidedBy: 'With strips: the unit’s own limit. With a furnace: the balance, or staging.',
+    after: ['outdoor-source'],
+    usual: null,
+    unit: '°F',
+    min: -20,
+    max: 60,
+    none: 'no lockout',
+    fact: plainFact('gates.compressorBelowF', 'choice'),
+    absent: withoutSensor,
+    work: (context) => (context.facts.system.backup === 'furnace' ? furnaceChangeover(context) : compressorWithStrips(context)),
+  }),
+  numberSetting({
+    id: 'aux-lockout',
+    label: 'Backup locked out above',
+    on: ['thermostat', 'indoor'],
+    meaning: 'Above it the backup is not called. Emergency heat is not held by it.',
+    decidedBy: 'The thermal balance, or what code or utility asks.',
+    after: ['outdoor-source', 'compressor-lockout', 'backup-source'],
+    usual: null,
+    unit: '°F',
+    min: -10,
+    max: 70,
+    none: 'no lockout',
+    fact: plainFact('gates.auxAboveF', 'choice'),
+    absent: (context) => (context.value('backup-source') === 'none' ? 'There is no backup.' : withoutSensor(context)),
+    work: auxLockout,
+  }),
+  dial(1),
+  dial(2),
+  dial(3),
+];

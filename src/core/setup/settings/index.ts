@@ -1,0 +1,25 @@
+import type { Setting } from '../setting';
+import { AIR_SETTINGS } from './air';
+import { DEFROST_SETTINGS } from './defrost';
+import { EQUIPMENT_SETTINGS } from './equipment';
+import { GATE_SETTINGS } from './gates';
+import { HOUSEHOLD_SETTINGS } from './household';
+import { TIMING_SETTINGS } from './timing';
+
+/** The catalogue in families, in the order in which settings hang on one another. */
+export const SETTING_FAMILIES: readonly { readonly label: string; readonly settings: readonly Setting[] }[] = [
+  { label: 'Equipment', settings: EQUIPMENT_SETTINGS },
+  { label: 'Gates', settings: GATE_SETTINGS },
+  { label: 'Stages and times', settings: TIMING_SETTINGS },
+  { label: 'Air and kit', settings: AIR_SETTINGS },
+  { label: 'Defrost', settings: DEFROST_SETTINGS },
+  { label: 'The people in the house', settings: HOUSEHOLD_SETTINGS },
+];
+
+/** Every setting; one that hangs on another stands after it. */
+export const SETTINGS: readonly Setting[] = SETTING_FAMILIES.flatMap(({ settings }) => settings);
+
+const BY_ID = new Map(SETTINGS.map((setting) => [setting.id, setting]));
+
+/** The catalogue's entry for an id; undefined where there is none. */
+export const settingById = (id: string): Setting | undefined => BY_ID.get(id);

@@ -1,0 +1,34 @@
+import { roundTo } from '../units/round';
+import type { Setting, SettingValue } from './setting';
+
+/** A degree scale for reading; what is stored is always °F. */
+export type TemperatureScale = 'F' | 'C';
+
+const toC = (valueF: number, isDifference: boolean) => roundTo((isDifference ? valueF : valueF - 32) / 1.8, 1);
+
+/** A setting's value in words, unit included; for a house that reads °C, in both. */
+export const settingWords = (setting: Setting, value: SettingValue, scale: TemperatureScale = 'F'): string => {
+  if (setting.kind === 'choice') return setting.options.find((option) => option.value === value)?.label ?? String(value);
+  if (value === null) return setting.none ?? 'none';
+  const inUnit = `${value}${setting.unit && ` ${setting.unit}`}`;
+  return setting.unit === '°F' && scale === 'C' ? `${inUnit} (${toC(value as number, setting.isDifference ?? false)} °C)` : inUnit;
+};
+
+/** A value as text, for records; `settingFromText` reads it back. */
+export const settingToText = (value: SettingValue): string => (value === null ? 'none' : String(value));
+
+/** What is wrong with a value of a setting, as a sentence; null where nothing is. */
+export const settingProblem = (setting: Setting, value: SettingValue): string | null => {
+  if (setting.kind === 'choice')
+    return setting.options.some((option) => option.value === value) ? null : `Must be one of ${setting.options.map(({ label }) => label).join(', ')}.`;
+  if (value === null) return setting.none === undefined ? 'A number must be given.' : null;
+  return typeof value === 'number' && Number.isFinite(value) && value >= setting.min && value <= setting.max
+    ? null
+    : `Must be from ${setting.min} to ${setting.max}${setting.unit && ` ${setting.unit}`}.`;
+};
+
+/** Reads a value that was kept as text; undefined where the setting has no such value. */
+export const settingFromText = (setting: Setting, text: string): SettingValue | undefined => {
+  const value = setting.kind === 'choice' ? setting.options.find((option) => String(option.value) === text)?.value : text === 'none' ? null : Number(text);
+  return value === undefined || settingProblem(setting, value) !== null || text.trim() === '' ? undefined : value;
+};
