@@ -19,7 +19,7 @@ test('what is searched and kept as history has its tables, keys and indexes', as
   const keys = await database().query<{ name: string }>("SELECT conrelid::regclass::text AS name FROM pg_constraint WHERE contype = 'f'", {
     type: QueryTypes.SELECT,
   });
-  expect(keys.map(({ name }) => name).sort()).toEqual(['fact_changes', 'readings']);
+  expect(keys.map(({ name }) => name).sort()).toEqual(['fact_changes', 'readings', 'setting_marks']);
 });
 
 test('a schema that is behind is told apart from one that is current', async () => {

@@ -12,7 +12,7 @@ test('a reading needs a name, gets a verdict, and is corrected without losing th
   await page.goto(`/jobs/${id}/startup`);
   await goTo(page, 'Element ohms, cold');
   await enter(page, 'Element 1 (4.8 kW), Ω', 'OL');
-  await expect(page.getByText('Say first who is reading')).toBeVisible();
+  await expect(page.getByText('Say first who you are')).toBeVisible();
   await sayWho(page);
   await enter(page, 'Element 1 (4.8 kW), Ω', 'ol');
   await expect(page.getByText('Open: no heat from this element.')).toBeVisible();

@@ -79,6 +79,9 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
       <header className="flex flex-wrap items-center gap-3 border-b-2 border-ink pb-3">
         <Mark size={36} />
         <h1 className="flex-1 font-label text-3xl font-semibold">Gate Cross</h1>
+        <Link href="/library" prefetch={false} className="plain-button">
+          Library
+        </Link>
         <button type="button" className="bare-button" onClick={switchTheme} aria-label="Lights out or on">
           <Lightbulb size={20} aria-hidden />
         </button>

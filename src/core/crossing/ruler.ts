@@ -1,4 +1,5 @@
-import type { FactPath, Facts } from '../job/document';
+import { outdoorThermostatOf } from '../control/outdoor-thermostats';
+import { factAt, type FactPath, type Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { roundTo } from '../units/round';
 import { inSpans, type SpanF } from '../units/span';
@@ -11,7 +12,24 @@ export interface GatePost {
   readonly label: string;
   readonly atF: number;
   readonly fact?: FactPath;
+  /** The row of the fact's table, where it is one; from 0. */
+  readonly row?: number;
 }
+
+/** How far a post may be moved, °F; null where it stands for no fact. */
+export const postLimitsF = ({ fact, row }: GatePost): SpanF | null => {
+  if (fact === undefined) return null;
+  const entry = factAt(fact);
+  const bounds = entry.kind === 'table' && row !== undefined ? entry.columns.closesBelowF : entry.kind === 'number' ? entry : undefined;
+  return bounds ? [bounds.min, bounds.max] : null;
+};
+
+/** The fact's new value for a post moved to an outdoor temperature, °F, kept within its limits. */
+export const postValue = (facts: Facts, post: GatePost, atF: number): unknown => {
+  const [low, high] = postLimitsF(post)!;
+  const withinF = Math.min(high, Math.max(low, atF));
+  return post.row === undefined ? withinF : facts.gates.outdoorThermostats.map((row, at) => (at === post.row ? { ...row, closesBelowF: withinF } : row));
+};
 
 /** One source's lane: where it may run, and the posts that say so. */
 export interface Lane {
@@ -43,7 +61,15 @@ export const ruler = (facts: Facts): Ruler => {
   const { minOutdoorF } = facts.outdoorUnit;
   const { thermalBalanceF, holesF, shortfallsF } = jobCrossing(facts);
   const compressorPosts: GatePost[] = [
-    ...(gates.compressorBelowF === null ? [] : [{ label: 'compressor lockout', atF: gates.compressorBelowF, fact: 'gates.compressorBelowF' as const }]),
+    ...(gates.compressorBelowF === null
+      ? []
+      : [
+          {
+            label: facts.system.backup === 'furnace' ? 'changeover' : 'compressor lockout',
+            atF: gates.compressorBelowF,
+            fact: 'gates.compressorBelowF' as const,
+          },
+        ]),
     ...(minOutdoorF === null ? [] : [{ label: 'unit’s own limit', atF: minOutdoorF }]),
   ];
   const backupPosts: GatePost[] =
@@ -51,8 +77,10 @@ export const ruler = (facts: Facts): Ruler => {
       ? []
       : [{ label: facts.system.backup === 'furnace' ? 'furnace lockout' : 'strip lockout', atF: gates.auxAboveF, fact: 'gates.auxAboveF' }];
   const thermostatPost = (bank: number): GatePost[] => {
-    const closesBelowF = gates.banksCloseBelowF[bank] ?? null;
-    return closesBelowF === null ? [] : [{ label: 'outdoor thermostat', atF: closesBelowF }];
+    const found = outdoorThermostatOf(facts, bank);
+    return found === null
+      ? []
+      : [{ label: `outdoor thermostat ${found.number}`, atF: found.closesBelowF, fact: 'gates.outdoorThermostats', row: found.number - 1 }];
   };
   return {
     spanF: RULER_SPAN_F,
@@ -69,7 +97,7 @@ export const ruler = (facts: Facts): Ruler => {
         label: `Strips ${bank} · ${roundTo(kW, 1)} kW`,
         source: 'strips',
         openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
-        posts: [...backupPosts, ...thermostatPost(at)],
+        posts: [...backupPosts, ...thermostatPost(bank)],
       })),
       ...(facts.system.backup === 'furnace'
         ? [

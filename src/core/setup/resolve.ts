@@ -76,7 +76,7 @@ export const resolveSettings = (job: SetupJob): ResolvedSettings => {
       because,
       value: isOther ? chosen : worked,
       from: isOther ? 'chosen' : 'worked-out',
-      reason: isOther ? (override?.reason ?? '') : '',
+      reason: isOther && override?.value === settingToText(chosen) ? override.reason : '',
     });
   }
   return resolved;

@@ -88,7 +88,7 @@ const ADDED: readonly Option[] = [
 const roomy = both(
   at('cables', { thermostatConductors: 10, outdoorConductors: 10, thermostatLengthFt: 40, outdoorLengthFt: 30 }),
   at('house', { designBtuh: 12_000 }),
-  at('airHandler', { transformerVA: 75, fuseAmps: 5, auxCfm: 1600, heatCfm: 1400 }),
+  at('airHandler', { transformerVA: 75, fuseAmps: 5, auxCfm: 1600, heatCfm: 1200 }),
 );
 
 /** What a harness is, whatever the facts were called. */

@@ -29,6 +29,9 @@ export const HandoverActions = () => {
       <a className="plain-button" href={`/api/jobs/${id}/readings.csv`} download>
         <Download size={18} aria-hidden /> Readings (CSV)
       </a>
+      <a className="plain-button" href={`/api/jobs/${id}/settings.csv`} download>
+        <Download size={18} aria-hidden /> Settings (CSV)
+      </a>
       {handedOverAt === null ? (
         <button type="button" className="plain-button" onClick={() => move('hand-over')} disabled={saveState !== 'saved'}>
           Mark handed over

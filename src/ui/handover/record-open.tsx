@@ -11,7 +11,8 @@ export const RecordOpen = () => {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
-  const findings = useMemo(() => check(facts), [facts]);
+  const confirmed = useJob((job) => job.confirmed);
+  const findings = useMemo(() => check(facts, [], confirmed), [facts, confirmed]);
   const open = useMemo(() => startupPlan(facts, readings, moment).filter((planned) => tally([planned]).open > 0), [facts, readings, moment]);
   if (findings.length === 0 && open.length === 0) return <p className="text-sm">Nothing.</p>;
   return (

@@ -35,7 +35,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
       </div>
       <nav aria-label="Pages of the job" className="flex px-1 sm:px-4">
         {JOB_PAGES.map((page, at) => {
-          const isHere = pathname.endsWith(`/${page.id}`);
+          const isHere = pathname.split('/')[3] === page.id;
           return (
             <Link
               key={page.id}

@@ -1,20 +1,24 @@
 'use client';
 
 import type { RefObject } from 'react';
-import type { GatePost as Post } from '@/core/crossing/ruler';
-import { factAt } from '@/core/job/document';
+import { type GatePost as Post, postLimitsF, postValue } from '@/core/crossing/ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
-import { useJob } from '../job/provider';
+import { useJob, useJobNow } from '../job/provider';
 import { useScaleDrag } from './use-scale-drag';
 
 /** A post on a lane. One that stands for a fact can be dragged, or moved with the arrow keys. */
 export const GatePost = ({ post, spanF, track }: { post: Post; spanF: SpanF; track: RefObject<HTMLElement | null> }) => {
   const preview = useJob((job) => job.previewFact);
   const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
   const { fact } = post;
-  const limits = fact && (factAt(fact) as { min: number; max: number });
-  const within = (atF: number) => (limits ? Math.min(limits.max, Math.max(limits.min, atF)) : atF);
-  const drag = useScaleDrag({ track, spanF, onDrag: (atF) => fact && preview(fact, within(atF)), onDrop: (atF) => fact && setFact(fact, within(atF)) });
+  const limitsF = postLimitsF(post);
+  const drag = useScaleDrag({
+    track,
+    spanF,
+    onDrag: (atF) => fact && preview(fact, postValue(now().facts, post, atF)),
+    onDrop: (atF) => fact && setFact(fact, postValue(now().facts, post, atF)),
+  });
   const place = { left: `${percentAlong(spanF, post.atF)}%` };
   const bar = (
     <>
@@ -35,8 +39,8 @@ export const GatePost = ({ post, spanF, track }: { post: Post; spanF: SpanF; tra
       role="slider"
       aria-label={`${post.label}, °F`}
       aria-valuenow={post.atF}
-      aria-valuemin={limits?.min}
-      aria-valuemax={limits?.max}
+      aria-valuemin={limitsF?.[0]}
+      aria-valuemax={limitsF?.[1]}
       aria-valuetext={`${post.atF} °F`}
       title={`${post.label} ${post.atF} °F: drag, or use the arrow keys`}
       className="absolute inset-y-[-8px] z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
@@ -45,7 +49,7 @@ export const GatePost = ({ post, spanF, track }: { post: Post; spanF: SpanF; tra
         const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -5, PageUp: 5 }[event.key];
         if (by === undefined) return;
         event.preventDefault();
-        setFact(fact, within(post.atF + by));
+        setFact(fact, postValue(now().facts, post, post.atF + by));
       }}
       {...drag}
     >

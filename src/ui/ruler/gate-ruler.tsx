@@ -13,7 +13,7 @@ import { Scale } from './scale';
 const SOUND = { calm: 'text-ink', strips: 'text-ink', short: 'font-semibold text-warn', hole: 'font-semibold text-fail' } as const;
 
 /** Pages whose ruler stands open until somebody folds it. */
-const OPEN_PAGES = ['sheet', 'wiring'];
+const OPEN_PAGES = ['sheet', 'wiring', 'setup'];
 
 /** What was chosen for a page: the cookie reads `sheet-folded.startup-open`. */
 const foldOf = (folds: string, page: string): 'open' | 'folded' | undefined => {
@@ -27,7 +27,7 @@ export const GateRuler = ({ folds }: { folds: string }) => {
   const moment = useJob((job) => job.moment);
   const nudge = useJob((job) => job.nudgeOutdoor);
   const setMoment = useJob((job) => job.setMoment);
-  const page = usePathname().split('/').at(-1) ?? '';
+  const page = usePathname().split('/')[3] ?? '';
   const [kept, setKept] = useState(folds);
   const choice = foldOf(kept, page);
   const isOpen = choice === 'open' || (choice === undefined && OPEN_PAGES.includes(page));

@@ -7,9 +7,9 @@ import { STRIP_VOLTS_ITEM, stripAmpsItem } from '@/core/strips/evidence';
 import type { LadderState } from '@/core/strips/ladder-state';
 import { ampsMeaning } from '@/core/strips/reading-meaning';
 import { voltsMeaning } from '@/core/strips/volts-meaning';
+import { AskName } from '../ask-name';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
-import { AskName } from '../startup/ask-name';
 import { useKeepReading } from '../startup/use-keep-reading';
 
 const KIND_WORDS = {

@@ -5,9 +5,9 @@ import { kitRows } from '@/core/job/kit-rows';
 import { type PlannedItem, startupPlan } from '@/core/startup/plan';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
+import { AskName } from '../ask-name';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
-import { AskName } from '../startup/ask-name';
 import { GradeMark } from '../startup/grade-mark';
 import { useKeepReading } from '../startup/use-keep-reading';
 

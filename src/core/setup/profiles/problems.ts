@@ -29,7 +29,9 @@ const checkMeans = (entry: ProfileEntry, report: Report) => {
 const checkForm = (profile: ControllerProfile, entry: ProfileEntry, report: Report) => {
   const { form } = entry;
   const codes = optionsOf(entry).map(({ code }) => code);
-  for (const code of repeated(codes)) report('error', `Two options have the code ${code}.`, 'Each code stands for one value: look at the manual again.');
+  if (codes.some((code) => code.trim() === '')) report('error', 'An option has no code.', 'Enter what the controller shows for it.');
+  for (const code of repeated(codes.filter((each) => each.trim() !== '')))
+    report('error', `Two options have the code ${code}.`, 'Each code stands for one value: look at the manual again.');
   if (form.kind !== 'number' && codes.length === 0) report('error', 'It has no options.', 'Enter each value that it can be given.');
   if (entry.factory !== undefined && form.kind !== 'number' && !codes.includes(entry.factory))
     report('error', `It comes with ${entry.factory}, which is none of its options.`, `One of ${codes.join(', ')}.`);
@@ -44,6 +46,7 @@ const checkForm = (profile: ControllerProfile, entry: ProfileEntry, report: Repo
     case 'switches': {
       const bank = profile.banks.find(({ id }) => id === form.bank);
       if (!bank) return report('error', `There is no switch bank ${form.bank}.`, 'Add the bank first.');
+      if (form.positions.length === 0) report('error', 'It names no switch.', 'Enter the numbers of its switches, in the order of the pattern.');
       if (form.positions.some((position) => position < 1 || position > bank.switches))
         report('error', `Bank ${form.bank} has switches 1 to ${bank.switches}.`, 'Correct the positions.');
       for (const code of codes.filter((each) => !/^[01]+$/.test(each) || each.length !== form.positions.length))
@@ -118,6 +121,8 @@ export const profileProblems = (profile: ControllerProfile): ProfileProblem[] =>
   if (profile.name.trim() === '') whole('error', 'It has no name.', 'Name it as its label does.');
   if (profile.scopes.length === 0) whole('error', 'It has no scope.', 'One at least, such as “this unit”.');
   for (const id of repeated(profile.scopes.map((scope) => scope.id))) whole('error', `Two scopes are called ${id}.`, 'Give each an id of its own.');
+  for (const { id, label } of profile.scopes)
+    if (id.trim() === '' || label.trim() === '') whole('error', 'A scope has no name.', 'Give it a short one and one in words.');
   if (profile.entries.length === 0) whole('error', 'It has no entries.', 'Enter them in the order in which the controller shows them.');
   const inRing = rings(profile);
   const seen = new Set<string>();

@@ -10,7 +10,8 @@ const MOST_OPTIONS = 100;
 const DEEPEST_CONDITION = 6;
 
 const unknownField = ({ unknown }: { unknown: string }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`;
-const text = (most: number) => plainText(most).required('must be given');
+/** Texts may be empty while somebody types; `profileProblems` asks for what is missing. */
+const text = (most: number) => plainText(most).defined('must be text');
 const finite = () => bounded(-1e6, 1e6);
 const steps = () => array(text(400)).max(30, 'must be at most 30 steps').required('must be a list of steps');
 
@@ -34,7 +35,7 @@ const means = lazy((value: unknown) =>
 );
 
 const options = () =>
-  array(object({ code: plainText(40).required('must be given'), label: plainText(120).defined('must be text'), means }).noUnknown(unknownField))
+  array(object({ code: plainText(40).defined('must be text'), label: plainText(120).defined('must be text'), means }).noUnknown(unknownField))
     .max(MOST_OPTIONS, `must be at most ${MOST_OPTIONS} options`)
     .required('must be a list of options');
 
@@ -56,7 +57,7 @@ const FORMS: Record<string, Schema> = {
   switches: object({
     kind: kind('switches'),
     bank: plainText(20).defined('must name a bank'),
-    positions: array(number().integer().min(1).max(32).required()).min(1, 'must name a switch').max(12).required('must be a list of switches'),
+    positions: array(number().integer().min(1).max(32).required()).max(12).required('must be a list of switches'),
     options: options(),
   }).noUnknown(unknownField),
   jumper: object({ kind: kind('jumper'), block: plainText(20).defined('must name a block'), options: options() }).noUnknown(unknownField),
@@ -81,7 +82,7 @@ const conditionAt = (depth: number): Schema =>
     return object({
       entry: text(40),
       scope: plainText(40),
-      is: array(text(40)).min(1, 'must name a code').max(MOST_OPTIONS).required('must be a list of codes'),
+      is: array(text(40)).max(MOST_OPTIONS).required('must be a list of codes'),
     }).noUnknown(unknownField);
   }) as unknown as Schema;
 
@@ -124,7 +125,7 @@ export const profileSchema = object({
   banks: array(object({ id: text(20), label: text(80), switches: number().integer().min(1).max(12).required('must be given') }).noUnknown(unknownField))
     .max(12)
     .required('must be a list of switch banks'),
-  jumpers: array(object({ id: text(20), label: text(80), pins: array(text(20)).min(1).max(12).required() }).noUnknown(unknownField))
+  jumpers: array(object({ id: text(20), label: text(80), pins: array(text(20)).max(12).required() }).noUnknown(unknownField))
     .max(12)
     .required('must be a list of jumper blocks'),
   entries: array(entry).max(MOST_ENTRIES, `must be at most ${MOST_ENTRIES} entries`).required('must be a list of entries'),

@@ -8,6 +8,7 @@ import { HandoverActions } from '@/ui/handover/handover-actions';
 import { RecordFacts } from '@/ui/handover/record-facts';
 import { RecordOpen } from '@/ui/handover/record-open';
 import { RecordReadings } from '@/ui/handover/record-readings';
+import { RecordSettings } from '@/ui/handover/record-settings';
 import { useJob } from '@/ui/job/provider';
 import { TerminalTable } from '@/ui/wiring/terminal-table';
 
@@ -33,6 +34,8 @@ const HandoverPage = () => {
         <RecordOpen />
         <h3 className={TITLE}>Readings</h3>
         <RecordReadings />
+        <h3 className={TITLE}>Settings</h3>
+        <RecordSettings />
         <h3 className={TITLE}>Terminals to C, V at {moment.outdoorF} °F out (R is hot in every call)</h3>
         <TerminalTable rows={rows.filter(({ mark }) => mark !== 'R')} />
         <h3 className={TITLE}>Facts</h3>

@@ -58,7 +58,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
 
 const SheetPage = () => {
   const facts = useJob((job) => job.facts);
-  const findings = useMemo(() => check(facts), [facts]);
+  const findings = useMemo(() => check(facts).filter(({ page }) => page !== 'setup'), [facts]);
   const about = (path: string) => findings.filter(({ fact }) => fact === path);
   return (
     <div className="mx-auto max-w-6xl gap-8 px-3 py-4 sm:px-6 lg:flex">

@@ -6,10 +6,10 @@ import { CALLS } from '@/core/control/moment';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, startupPlan, stepGrade, tally } from '@/core/startup/plan';
 import { useJob } from '@/ui/job/provider';
+import { PersonLine } from '@/ui/person-line';
 import { Countdown } from '@/ui/startup/countdown';
 import { GradeMark } from '@/ui/startup/grade-mark';
 import { StartupItem } from '@/ui/startup/item';
-import { PersonLine } from '@/ui/startup/person-line';
 
 const StepList = ({ steps, current, onGo }: { steps: readonly PlannedStep[]; current: string; onGo: (id: string) => void }) => (
   <ol className="max-lg:hidden">

@@ -13,7 +13,7 @@ import { partPanel } from '@/core/strips/parts';
 import { ChoiceBox } from '@/ui/fields/choice-box';
 import { FindingsList } from '@/ui/findings-list';
 import { useJob } from '@/ui/job/provider';
-import { PersonLine } from '@/ui/startup/person-line';
+import { PersonLine } from '@/ui/person-line';
 import { AirflowByRise } from '@/ui/strips/airflow-by-rise';
 import { ClampReading } from '@/ui/strips/clamp-reading';
 import { ExpectedTable } from '@/ui/strips/expected-table';

@@ -2,6 +2,6 @@
 export const AskName = ({ isShown }: { isShown: boolean }) =>
   isShown ? (
     <p role="alert" className="text-sm font-medium text-fail">
-      Say first who is reading, above: the reading is not kept yet.
+      Say first who you are, above: it is not kept yet.
     </p>
   ) : null;

@@ -1,0 +1,65 @@
+import { factApplies } from '../job/applies';
+import { ALL_FACTS, factAt, type FactPath, factValue, withFact } from '../job/document';
+import { resolveSettings, type SetupJob } from './resolve';
+import { SETTINGS } from './settings';
+import { settingWords } from './value';
+
+/** The questions of the talk that matter on a job, in their order. */
+export const questionsOf = ({ facts }: SetupJob): readonly FactPath[] =>
+  ALL_FACTS.filter(({ group, path }) => group === 'talk' && factApplies(facts, path)).map(({ path }) => path);
+
+/** What one answer sets: settings by name, with their value in words. */
+export interface AnswerEffect {
+  readonly answer: string;
+  readonly isCurrent: boolean;
+  readonly sets: readonly { readonly id: string; readonly label: string; readonly words: string }[];
+}
+
+/** More answers than this are a scale, not a choice: only the one given is shown. */
+const MOST_COMPARED = 4;
+
+const answersTo = (path: FactPath): readonly { readonly value: unknown; readonly label: string }[] => {
+  const fact = factAt(path);
+  switch (fact.kind) {
+    case 'flag':
+      return [
+        { value: true, label: 'Yes' },
+        { value: false, label: 'No' },
+      ];
+    case 'choice':
+      return fact.options;
+    default:
+      return [];
+  }
+};
+
+/**
+ * What each answer to a question would change: the settings whose value hangs on it, with the value that each answer gives.
+ * A question with many answers shows only what the one given sets.
+ */
+export const answerEffects = (job: SetupJob, path: FactPath): readonly AnswerEffect[] => {
+  const given = factValue(job.facts, path);
+  const fact = factAt(path);
+  const others = fact.kind === 'number' ? [fact.min, fact.max].map((value) => ({ value, label: String(value) })) : answersTo(path);
+  const trials = others.map(({ value, label }) => ({ value, label, settings: resolveSettings({ ...job, facts: withFact(job.facts, path, value) }) }));
+  const wordsIn = (at: number, id: string) => {
+    const { setting, absent, value } = trials[at]!.settings.get(id)!;
+    return absent === null ? settingWords(setting, value) : 'not there';
+  };
+  const hanging = SETTINGS.filter(({ id }) => trials.some((_, at) => wordsIn(at, id) !== wordsIn(0, id)));
+  const isChoice = fact.kind !== 'number' && others.length <= MOST_COMPARED;
+  const now = isChoice ? null : resolveSettings(job);
+  if (now !== null)
+    return [
+      {
+        answer: String(others.find(({ value }) => value === given)?.label ?? given),
+        isCurrent: true,
+        sets: hanging.map(({ id, label }) => ({ id, label, words: settingWords(now.get(id)!.setting, now.get(id)!.value) })),
+      },
+    ];
+  return trials.map(({ value, label: answer }, at) => ({
+    answer,
+    isCurrent: value === given,
+    sets: hanging.map(({ id, label }) => ({ id, label, words: wordsIn(at, id) })),
+  }));
+};

@@ -1,0 +1,134 @@
+'use client';
+
+import { Copy, Download, Plus, Trash2, Upload } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useRef, useTransition } from 'react';
+import { toast } from 'sonner';
+import { v4 as uuid } from 'uuid';
+import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/edit';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/setup/setting';
+import { call } from '../api';
+import { Mark } from '../mark';
+import { usePerson } from '../person';
+import { When } from '../when';
+
+/** Saves a new profile and opens it. */
+export const useNewProfile = () => {
+  const router = useRouter();
+  return async (profile: ControllerProfile, opens = true) => {
+    const answer = await call<StoredProfile>('/api/profiles', {
+      method: 'PUT',
+      body: { saveId: uuid(), baseRevision: null, profile, author: usePerson.getState().author },
+    });
+    if (answer.kind !== 'ok') {
+      toast.error(answer.kind === 'refused' && answer.path ? `${answer.path} ${answer.error}` : answer.error, { duration: 20_000 });
+      return false;
+    }
+    if (opens) router.push(`/library/${profile.id}`);
+    return true;
+  };
+};
+
+/** The Library: what each controller calls its settings. Those that ship are copied; the crew's own are typed in. */
+export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) => {
+  const router = useRouter();
+  const [, startTransition] = useTransition();
+  const input = useRef<HTMLInputElement>(null);
+  const create = useNewProfile();
+  const refresh = () => startTransition(() => router.refresh());
+  const make = (role: ControllerRole) => create(blankProfile(profileIdOf(CONTROLLERS[role], uuid()), `New ${CONTROLLERS[role].toLowerCase()}`, role));
+  const move = async ({ profile }: StoredProfile, action: 'delete' | 'undelete') => {
+    const answer = await call(`/api/profiles/${profile.id}/move`, { method: 'POST', body: { action, author: usePerson.getState().author } });
+    if (answer.kind !== 'ok') return toast.error(answer.error);
+    refresh();
+    if (action === 'delete')
+      toast(`Deleted: ${profile.name}`, {
+        action: { label: 'Undo', onClick: () => void move({ profile, revision: 0, updatedAt: null, updatedBy: '' }, 'undelete') },
+      });
+  };
+  const take = async (file: File) => {
+    const { parseProfileText } = await import('@/core/formats/profile-file');
+    const parsed = parseProfileText(await file.text());
+    if (!parsed.ok) return toast.error(`${file.name} was not taken in. ${parsed.path} ${parsed.error}`, { duration: 20_000 });
+    const isTaken = profiles.some(({ profile }) => profile.id === parsed.value.id);
+    const profile = isTaken ? copyOfProfile(parsed.value, profileIdOf(parsed.value.name, uuid())) : parsed.value;
+    if (await create(profile)) toast(isTaken ? `There is one by that id already: taken in as ${profile.name}.` : `Taken in: ${profile.name}`);
+  };
+  return (
+    <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <header className="flex flex-wrap items-center gap-3 border-b-2 border-ink pb-3">
+        <Link href="/" className="bare-button" aria-label="All jobs">
+          <Mark />
+        </Link>
+        <h1 className="flex-1 font-label text-3xl font-semibold">Library</h1>
+        <input
+          ref={input}
+          type="file"
+          accept=".yaml,.yml,.json"
+          className="sr-only"
+          tabIndex={-1}
+          aria-label="Profile file"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (file) void take(file);
+            event.target.value = '';
+          }}
+        />
+        <button type="button" className="plain-button" onClick={() => input.current?.click()}>
+          <Upload size={18} aria-hidden /> Bring in a file
+        </button>
+      </header>
+      <p className="max-w-prose py-3 text-quiet">
+        What each controller calls its settings, in the order in which it shows them. A card on a job’s Setup page is made from it. Type in yours from its
+        manual, or copy one that is close.
+      </p>
+      {CONTROLLER_ROLES.map((role) => (
+        <section key={role} aria-label={CONTROLLERS[role]} className="mb-6">
+          <div className="flex items-center justify-between border-b-2 border-ink">
+            <h2 className="font-label text-2xl font-semibold">{CONTROLLERS[role]}s</h2>
+            <button type="button" className="bare-button px-2" onClick={() => void make(role)}>
+              <Plus size={18} aria-hidden /> New
+            </button>
+          </div>
+          <ul>
+            {profiles
+              .filter(({ profile }) => profile.role === role)
+              .map((stored) => {
+                const { profile, revision, updatedAt } = stored;
+                return (
+                  <li key={profile.id} className="flex flex-wrap items-center gap-x-2 border-b border-line py-1">
+                    <Link href={`/library/${profile.id}`} prefetch={false} className="min-w-0 flex-1 basis-72 py-2 hover:bg-sheet">
+                      <span className="font-label text-xl font-semibold">{profile.name}</span>{' '}
+                      <span className="text-sm text-quiet">
+                        {profile.entries.length} entries · {revision === null ? 'ships, made up' : updatedAt && <When at={updatedAt} />}
+                      </span>
+                      <span className="block text-sm text-quiet">{profile.about}</span>
+                    </Link>
+                    <button
+                      type="button"
+                      className="plain-button"
+                      onClick={() => void create(copyOfProfile(profile, profileIdOf(profile.name, uuid())))}
+                      aria-label={`Copy ${profile.name}`}
+                    >
+                      <Copy size={18} aria-hidden /> Copy
+                    </button>
+                    <a className="plain-button" href={`/api/profiles/${profile.id}/file?as=yaml`} download aria-label={`${profile.name} as YAML`}>
+                      <Download size={18} aria-hidden /> YAML
+                    </a>
+                    {revision !== null && (
+                      <button type="button" className="bare-button" onClick={() => void move(stored, 'delete')} aria-label={`Delete ${profile.name}`}>
+                        <Trash2 size={18} aria-hidden />
+                      </button>
+                    )}
+                  </li>
+                );
+              })}
+          </ul>
+        </section>
+      ))}
+    </main>
+  );
+};

@@ -1,0 +1,236 @@
+'use client';
+
+import { Download, Plus, Trash2 } from 'lucide-react';
+import { useCallback, useMemo } from 'react';
+import { movedBy, nextEntry } from '@/core/setup/profiles/edit';
+import { profileProblems } from '@/core/setup/profiles/problems';
+import type { ControllerProfile, ProfileEntry } from '@/core/setup/profiles/profile';
+import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/setup/setting';
+import { SeverityMark } from '../severity-mark';
+import { When } from '../when';
+import { EntryEditor } from './entry-editor';
+import { Field, Pick, StepsField } from './fields';
+import { useProfileDraft } from './use-profile-draft';
+
+const STEPS = [
+  ['before', 'First, such as switching the unit off'],
+  ['enter', 'Into its setup'],
+  ['save', 'How a scope is saved'],
+  ['activate', 'How saved values come into force, where saving is not enough'],
+  ['readBack', 'How values are read back'],
+] as const;
+
+const SAID = {
+  saved: 'Saved',
+  waiting: 'Not saved yet',
+  saving: 'Saving…',
+  lost: 'Not saved: kept on this device',
+  stale: 'Saved elsewhere meanwhile',
+  refused: 'Not saved',
+} as const;
+
+interface RowsProps<Row> {
+  readonly title: string;
+  readonly item: string;
+  readonly rows: readonly Row[];
+  readonly newRow: Row;
+  readonly columns: readonly {
+    readonly label: string;
+    readonly isNumber?: boolean;
+    readonly read: (row: Row) => string;
+    readonly write: (row: Row, text: string) => Row;
+  }[];
+  readonly onChange: (rows: readonly Row[]) => void;
+}
+
+const Rows = <Row,>({ title, item, rows, newRow, columns, onChange }: RowsProps<Row>) => (
+  <fieldset>
+    <legend className="font-label text-lg font-semibold">{title}</legend>
+    {rows.map((row, at) => (
+      <div key={at} className="mb-1 flex items-end gap-2">
+        {columns.map(({ label, isNumber, read, write }) => (
+          <Field
+            key={label}
+            label={label}
+            value={read(row)}
+            {...(isNumber ? { isNumber } : {})}
+            onChange={(text) => onChange(rows.map((each, other) => (other === at ? write(row, text) : each)))}
+          />
+        ))}
+        <button
+          type="button"
+          className="bare-button shrink-0"
+          aria-label={`Remove ${item} ${at + 1}`}
+          onClick={() => onChange(rows.filter((_, other) => other !== at))}
+        >
+          <Trash2 size={16} aria-hidden />
+        </button>
+      </div>
+    ))}
+    <button type="button" className="bare-button px-2 text-sm underline underline-offset-4" onClick={() => onChange([...rows, newRow])}>
+      <Plus size={16} aria-hidden /> {item}
+    </button>
+  </fieldset>
+);
+
+/** Types in a controller from its manual. What is wrong is said while it is typed; it saves itself. */
+export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
+  const { profile, change, state, problem, theirs, settle } = useProfileDraft(stored);
+  const problems = useMemo(() => profileProblems(profile), [profile]);
+  const whole = problems.filter(({ entry }) => entry === null);
+  const errors = problems.filter(({ severity }) => severity === 'error').length;
+  const set = (part: Partial<ControllerProfile>) => change((now) => ({ ...now, ...part }));
+  const entriesTo = useCallback(
+    (edit: (entries: readonly ProfileEntry[], whole: ControllerProfile) => readonly ProfileEntry[]) =>
+      change((now) => ({ ...now, entries: edit(now.entries, now) })),
+    [change],
+  );
+  const onChange = useCallback(
+    (at: number, entry: ProfileEntry) => entriesTo((entries) => entries.map((each, other) => (other === at ? entry : each))),
+    [entriesTo],
+  );
+  const onMove = useCallback((at: number, by: number) => entriesTo((entries) => movedBy(entries, at, by)), [entriesTo]);
+  const onCopy = useCallback(
+    (at: number) => entriesTo((entries) => [...entries.slice(0, at + 1), { ...entries[at]!, code: '' }, ...entries.slice(at + 1)]),
+    [entriesTo],
+  );
+  const onRemove = useCallback((at: number) => entriesTo((entries) => entries.filter((_, other) => other !== at)), [entriesTo]);
+  return (
+    <div>
+      <div className="sticky top-0 z-10 flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-ink bg-paper py-2">
+        <p role="status" className={state === 'lost' || state === 'refused' || state === 'stale' ? 'font-semibold text-fail' : 'text-quiet'}>
+          {SAID[state]}
+          {problem && `. ${problem}`}
+        </p>
+        <p className={`flex-1 ${errors > 0 ? 'font-semibold text-fail' : 'text-quiet'}`}>
+          {errors === 0 ? 'Nothing wrong' : `${errors} ${errors === 1 ? 'thing' : 'things'} wrong`}
+          {errors > 0 && problems.find(({ severity, entry }) => severity === 'error' && entry !== null) && (
+            <a
+              className="ml-2 underline underline-offset-4"
+              href={`#entry-${problems.find(({ severity, entry }) => severity === 'error' && entry !== null)!.entry}`}
+            >
+              Show the first
+            </a>
+          )}
+        </p>
+        {(['yaml', 'json'] as const).map((as) => (
+          <a key={as} className="plain-button" href={`/api/profiles/${profile.id}/file?as=${as}`} download>
+            <Download size={18} aria-hidden /> {as.toUpperCase()}
+          </a>
+        ))}
+      </div>
+      {theirs && (
+        <div role="alert" className="my-3 border-l-4 border-fail pl-3">
+          <p className="font-medium">
+            {theirs.updatedBy || 'Another tab or device'} saved this profile {theirs.updatedAt && <When at={theirs.updatedAt} />}:{' '}
+            {theirs.profile.entries.length} entries there, {profile.entries.length} here. Nothing was overwritten.
+          </p>
+          <div className="mt-1 flex flex-wrap gap-2">
+            <button type="button" className="plain-button" onClick={() => settle(false)}>
+              Save mine over it
+            </button>
+            <button type="button" className="plain-button" onClick={() => settle(true)}>
+              Take the saved one
+            </button>
+          </div>
+        </div>
+      )}
+      {whole.map(({ severity, what, mend }) => (
+        <p key={what} className="mt-2 flex gap-2">
+          <SeverityMark severity={severity} />
+          {what} {mend}
+        </p>
+      ))}
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        <Field label="Name" value={profile.name} onChange={(name) => set({ name })} />
+        <Pick
+          label="What it is"
+          hasLabel
+          value={profile.role}
+          options={CONTROLLER_ROLES.map((role) => ({ value: role, label: CONTROLLERS[role] }))}
+          onChange={(role) => set({ role: role as ControllerRole })}
+        />
+        <div className="sm:col-span-2">
+          <Field label="About it" value={profile.about} onChange={(about) => set({ about })} />
+        </div>
+      </div>
+      <h2 className="mt-6 border-b-2 border-ink font-label text-2xl font-semibold">Entries, in the order in which it shows them</h2>
+      <ol>
+        {profile.entries.map((entry, at) => (
+          <EntryEditor
+            key={at}
+            profile={profile}
+            entry={entry}
+            at={at}
+            problems={problems.filter((each) => each.entry === at)}
+            onChange={onChange}
+            onMove={onMove}
+            onCopy={onCopy}
+            onRemove={onRemove}
+          />
+        ))}
+      </ol>
+      <button type="button" className="strong-button mt-4" onClick={() => entriesTo((entries, now) => [...entries, nextEntry(now)])}>
+        <Plus size={18} aria-hidden /> Entry
+      </button>
+      <h2 className="mt-8 border-b-2 border-ink font-label text-2xl font-semibold">How one works it</h2>
+      <div className="mt-3 grid gap-x-6 gap-y-4 sm:grid-cols-2">
+        {STEPS.map(([name, label]) => (
+          <StepsField key={name} label={label} value={profile[name]} onChange={(steps) => set({ [name]: steps })} />
+        ))}
+        <Rows
+          title="Waits"
+          item="Wait"
+          rows={profile.delays}
+          newRow={{ label: '', seconds: 60 }}
+          columns={[
+            { label: 'What waits', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
+            { label: 'Seconds', isNumber: true, read: ({ seconds }) => String(seconds), write: (row, text) => ({ ...row, seconds: Number(text) }) },
+          ]}
+          onChange={(delays) => set({ delays })}
+        />
+        <Rows
+          title="Scopes, each saved by itself"
+          item="Scope"
+          rows={profile.scopes}
+          newRow={{ id: `scope-${profile.scopes.length + 1}`, label: '' }}
+          columns={[
+            { label: 'Short', read: ({ id }) => id, write: (row, id) => ({ ...row, id }) },
+            { label: 'In words', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
+          ]}
+          onChange={(scopes) => set({ scopes })}
+        />
+        <Rows
+          title="Switch banks"
+          item="Bank"
+          rows={profile.banks}
+          newRow={{ id: `S${profile.banks.length + 1}`, label: `Bank ${profile.banks.length + 1}`, switches: 4 }}
+          columns={[
+            { label: 'Mark', read: ({ id }) => id, write: (row, id) => ({ ...row, id }) },
+            { label: 'In words', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
+            {
+              label: 'Switches',
+              isNumber: true,
+              read: ({ switches }) => String(switches),
+              write: (row, text) => ({ ...row, switches: Math.max(1, Math.min(12, Math.round(Number(text)))) }),
+            },
+          ]}
+          onChange={(banks) => set({ banks })}
+        />
+        <Rows
+          title="Jumper blocks"
+          item="Block"
+          rows={profile.jumpers}
+          newRow={{ id: `J${profile.jumpers.length + 1}`, label: `Block ${profile.jumpers.length + 1}`, pins: ['1', '2'] }}
+          columns={[
+            { label: 'Mark', read: ({ id }) => id, write: (row, id) => ({ ...row, id }) },
+            { label: 'In words', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
+            { label: 'Pins', read: ({ pins }) => pins.join(' '), write: (row, text) => ({ ...row, pins: text.split(' ') }) },
+          ]}
+          onChange={(jumpers) => set({ jumpers })}
+        />
+      </div>
+    </div>
+  );
+};

@@ -1,0 +1,137 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { call } from '../api';
+import { usePerson } from '../person';
+
+type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
+
+const SAVE_DELAY_MS = 700;
+const RETRY_MS = 3000;
+
+const keyOf = (id: string) => `gate-cross:profile:${id}`;
+
+interface Kept {
+  readonly baseRevision: number | null;
+  readonly profile: ControllerProfile;
+}
+
+const keep = (id: string, kept: Kept | null) => {
+  try {
+    if (kept === null) localStorage.removeItem(keyOf(id));
+    else localStorage.setItem(keyOf(id), JSON.stringify(kept));
+  } catch {
+    // A device without room still saves to the server.
+  }
+};
+
+/** A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when somebody saved first. */
+export const useProfileDraft = (stored: StoredProfile) => {
+  const [profile, setProfile] = useState(stored.profile);
+  const [state, setState] = useState<SaveState>('saved');
+  const [problem, setProblem] = useState('');
+  const [theirs, setTheirs] = useState<StoredProfile | null>(null);
+  const live = useRef({
+    revision: stored.revision,
+    profile: stored.profile,
+    saveId: null as string | null,
+    sent: null as ControllerProfile | null,
+    isSending: false,
+    isStale: false,
+  });
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const send = useRef<() => Promise<void>>(undefined);
+
+  const schedule = useCallback((inMs: number) => {
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => void send.current?.(), inMs);
+  }, []);
+
+  useEffect(() => {
+    send.current = async () => {
+      const now = live.current;
+      if (now.isSending || now.isStale) return;
+      now.isSending = true;
+      // The same content sent again is the same save; a newer one waits its turn.
+      now.sent ??= now.profile;
+      now.saveId ??= uuid();
+      setState('saving');
+      const answer = await call<StoredProfile>('/api/profiles', {
+        method: 'PUT',
+        body: { saveId: now.saveId, baseRevision: now.revision, profile: now.sent, author: usePerson.getState().author },
+      });
+      now.isSending = false;
+      if (answer.kind === 'lost') {
+        setState('lost');
+        setProblem(answer.error);
+        return schedule(RETRY_MS);
+      }
+      const sent = now.sent;
+      now.sent = null;
+      now.saveId = null;
+      if (answer.kind === 'refused') {
+        const other = answer.status === 409 ? (answer.body as { stored?: StoredProfile }).stored : undefined;
+        now.isStale = other !== undefined;
+        setTheirs(other ?? null);
+        setState(other ? 'stale' : 'refused');
+        return setProblem(answer.path ? `${answer.path}: ${answer.error}` : answer.error);
+      }
+      now.revision = answer.value.revision;
+      setProblem('');
+      if (now.profile !== sent) return schedule(0);
+      keep(now.profile.id, null);
+      setState('saved');
+    };
+    return () => clearTimeout(timer.current);
+  }, [schedule]);
+
+  useEffect(() => {
+    void usePerson.persist.rehydrate();
+    const takeKept = () => {
+      const text = localStorage.getItem(keyOf(stored.profile.id));
+      if (!text || stored.revision === null) return;
+      const kept = JSON.parse(text) as Kept;
+      live.current.profile = kept.profile;
+      setProfile(kept.profile);
+      if (kept.baseRevision === stored.revision) return schedule(0);
+      live.current.isStale = true;
+      setTheirs(stored);
+      setState('stale');
+    };
+    const later = setTimeout(takeKept, 0);
+    return () => clearTimeout(later);
+  }, [stored, schedule]);
+
+  const change = useCallback(
+    (edit: (profile: ControllerProfile) => ControllerProfile) => {
+      const next = edit(live.current.profile);
+      live.current.profile = next;
+      setProfile(next);
+      keep(next.id, { baseRevision: live.current.revision, profile: next });
+      if (live.current.isStale) return;
+      setState('waiting');
+      schedule(SAVE_DELAY_MS);
+    },
+    [schedule],
+  );
+
+  /** Ends a stale save: this version is saved over the other, or the other is taken. */
+  const settle = (takesTheirs: boolean) => {
+    if (!theirs) return;
+    live.current = { ...live.current, revision: theirs.revision, isStale: false, sent: null, saveId: null };
+    setTheirs(null);
+    if (takesTheirs) {
+      live.current.profile = theirs.profile;
+      setProfile(theirs.profile);
+      keep(theirs.profile.id, null);
+      return setState('saved');
+    }
+    setState('waiting');
+    schedule(0);
+  };
+
+  return { profile, change, state, problem, theirs, settle };
+};

@@ -1,0 +1,118 @@
+'use client';
+
+import { Check } from 'lucide-react';
+import { useState } from 'react';
+import type { CardLine } from '@/core/setup/card/card';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { AskName } from '../../ask-name';
+import { When } from '../../when';
+import { CodeBox } from './code-box';
+import { LastingDialog } from './lasting-dialog';
+import { useMark } from './use-mark';
+
+const TickButton = ({ isOn, label, onClick }: { isOn: boolean; label: string; onClick: () => void }) => (
+  <button
+    type="button"
+    aria-pressed={isOn}
+    onClick={onClick}
+    className="plain-button w-full aria-pressed:border-pass aria-pressed:bg-pass aria-pressed:text-on-accent max-sm:min-h-14"
+  >
+    <Check size={18} aria-hidden className={isOn ? '' : 'opacity-30'} /> {label}
+  </button>
+);
+
+const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine }) => {
+  const old = left ?? found;
+  switch (target.kind) {
+    case 'set':
+      return (
+        <p className="font-mono">
+          {old && old.value !== target.code && (
+            <>
+              <span className="text-xl text-quiet line-through">{old.value}</span> <span aria-label="to">→</span>{' '}
+            </>
+          )}
+          <span className="text-3xl font-semibold">{target.code}</span> <span className="text-sm">{target.words !== target.code && target.words}</span>
+          {target.note && <span className="block text-sm text-quiet">{target.note}</span>}
+          {before && found && before.value !== found.value && (
+            <span className="block text-sm font-semibold text-warn">
+              Left at {before.value} by {before.author} <When at={before.at} />.
+            </span>
+          )}
+        </p>
+      );
+    case 'leave':
+      return <p className="text-sm text-quiet">Leave it as found. {target.why}</p>;
+    case 'no-code':
+      return <p className="text-sm font-semibold text-fail">No code in this profile for it. {target.wanted}.</p>;
+  }
+};
+
+/** One entry as it is met: its code, what it is to be given, and ticks for found, left and read back. */
+export const CardEntry = ({ line, profile }: { line: CardLine; profile: ControllerProfile }) => {
+  const { mark, asksName } = useMark(profile);
+  const [asks, setAsks] = useState<string | null>(null);
+  const { entry, target, found, left, readBack, settings, isAsWanted } = line;
+  const wanted = target.kind === 'set' ? target.code : (found?.value ?? '');
+  const leave = (code: string) => (entry.isLasting && code !== '' && code !== found?.value ? setAsks(code) : mark(line, 'left', code));
+  return (
+    <>
+      <div className="min-w-0 sm:pr-4">
+        <h3 className="flex items-baseline gap-3">
+          <span className="font-mono text-2xl font-semibold">{entry.code}</span>
+          <span className="min-w-0 font-medium">{entry.label}</span>
+          {isAsWanted && <Check size={18} role="img" aria-label="stands as wanted" className="shrink-0 self-center text-pass" />}
+        </h3>
+        {entry.path && <p className="text-sm text-quiet">{entry.path}</p>}
+        {entry.note && <p className={`text-sm ${entry.isLasting ? 'border-l-4 border-fail pl-2 font-medium' : ''}`}>{entry.note}</p>}
+        <TargetWords line={line} />
+        {settings.some(({ because }) => because.length > 0) && (
+          <details className="text-sm">
+            <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">why</summary>
+            <ul className="list-disc pb-2 pl-5">
+              {settings.flatMap(({ setting, because, reason }) =>
+                [...because, ...(reason ? [`Chosen otherwise: ${reason}`] : [])].map((each) => <li key={setting.id + each}>{each}</li>),
+              )}
+            </ul>
+          </details>
+        )}
+      </div>
+      <div className="grid content-start gap-2 max-sm:mt-auto sm:grid-cols-3 sm:items-end">
+        <CodeBox label="As found" entry={entry} value={found?.value ?? ''} onCommit={(value) => mark(line, 'found', value)} />
+        {wanted !== '' ? (
+          <TickButton isOn={left?.value === wanted} label={`Left at ${wanted}`} onClick={() => leave(left?.value === wanted ? '' : wanted)} />
+        ) : (
+          <CodeBox label="As left" entry={entry} value={left?.value ?? ''} onCommit={leave} />
+        )}
+        {left && readBack && readBack.value !== left.value ? (
+          <CodeBox label="Read back" entry={entry} value={readBack.value} onCommit={(value) => mark(line, 'read-back', value)} />
+        ) : (
+          <TickButton
+            isOn={left !== null && readBack?.value === left.value}
+            label={`Reads ${left?.value ?? (wanted || '…')}`}
+            onClick={() => mark(line, 'read-back', readBack ? '' : (left?.value ?? wanted))}
+          />
+        )}
+        <details className="text-sm sm:col-span-3">
+          <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">it shows something else</summary>
+          <div className="grid gap-2 pb-2 sm:grid-cols-2">
+            <CodeBox label="Left at another value" entry={entry} value={left?.value ?? ''} onCommit={leave} />
+            <CodeBox label="Reads back" entry={entry} value={readBack?.value ?? ''} onCommit={(value) => mark(line, 'read-back', value)} />
+          </div>
+        </details>
+        <AskName isShown={asksName} />
+      </div>
+      {asks !== null && (
+        <LastingDialog
+          line={line}
+          code={asks}
+          onClose={() => setAsks(null)}
+          onGo={() => {
+            mark(line, 'left', asks);
+            setAsks(null);
+          }}
+        />
+      )}
+    </>
+  );
+};

@@ -1,0 +1,61 @@
+'use client';
+
+import Link from 'next/link';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { type ControllerRole, CONTROLLERS } from '@/core/setup/setting';
+import { useJob } from '../../job/provider';
+import { SetupTabs } from '../setup-tabs';
+import { CardView } from './card-view';
+
+const PATHS = { thermostat: 'setup.thermostatProfile', indoor: 'setup.indoorProfile', outdoor: 'setup.outdoorProfile' } as const;
+const FIELDS = { thermostat: 'thermostatProfile', indoor: 'indoorProfile', outdoor: 'outdoorProfile' } as const;
+
+const CAUTIONS: Record<ControllerRole, string> = {
+  thermostat: 'Before a call is tried, see that nobody has hands in the unit: blower, compressor and strips start from here.',
+  indoor:
+    'The board sits beside line voltage. Isolate, lock and prove dead every supply, the kit’s own breaker too, before the panel is opened; measure live only if trained.',
+  outdoor:
+    'Open and lock the disconnect, prove dead, and let the capacitor discharge before switches are touched. Moving blades start without warning when power is back.',
+};
+
+/** The card of one controller of the job: choose its profile, then go through it. */
+export const CardPage = ({ role, profiles }: { role: ControllerRole; profiles: readonly ControllerProfile[] }) => {
+  const chosen = useJob((job) => job.facts.setup[FIELDS[role]]);
+  const setFact = useJob((job) => job.setFact);
+  const fitting = profiles.filter((profile) => profile.role === role);
+  const profile = fitting.find(({ id }) => id === chosen);
+  return (
+    <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+      <SetupTabs />
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <h2 className="font-label text-3xl font-semibold">{profile ? profile.name : CONTROLLERS[role]}</h2>
+        <label className="no-print min-w-56">
+          <span className="eyebrow block">Controller profile</span>
+          <select className="field-box w-full" value={profile?.id ?? ''} onChange={(event) => setFact(PATHS[role], event.target.value)}>
+            <option value="">None chosen</option>
+            {fitting.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Link className="plain-button no-print" href={profile ? `/library/${profile.id}` : '/library'} prefetch={false}>
+          {profile ? 'See or copy the profile' : 'To the Library'}
+        </Link>
+      </div>
+      <p className="my-3 border-l-4 border-fail pl-3 text-sm">{CAUTIONS[role]}</p>
+      {profile ? (
+        <CardView profile={profile} />
+      ) : (
+        <p className="mt-6 max-w-prose">
+          {chosen === ''
+            ? 'Choose the profile of the controller that is fitted'
+            : 'The profile chosen for this job is not in the Library any more. Choose another'}
+          : the settings are then put in its own codes, in the order in which it shows them. If it is not there, type it in from its manual in the Library; it
+          takes a quarter of an hour.
+        </p>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,43 @@
+'use client';
+
+import { Check } from 'lucide-react';
+import type { CardSteps as Steps } from '@/core/setup/card/card';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { AskName } from '../../ask-name';
+import { When } from '../../when';
+import { useMark } from './use-mark';
+
+/** Steps that are no entry: before, into the setup, save, activate, read back. */
+export const CardSteps = ({ steps: { id, title, steps, done }, profile }: { steps: Steps; profile: ControllerProfile }) => {
+  const { tick, asksName } = useMark(profile);
+  return (
+    <>
+      <div className="min-w-0">
+        <h3 className="font-label text-2xl font-semibold">{title}</h3>
+        <ol className="list-decimal pl-6">
+          {steps.map((step) => (
+            <li key={step} className="py-0.5">
+              {step}
+            </li>
+          ))}
+        </ol>
+      </div>
+      <div className="grid content-end gap-1 max-sm:mt-auto sm:w-52 sm:justify-self-end">
+        <button
+          type="button"
+          aria-pressed={done !== null}
+          onClick={() => tick(id, title, done === null)}
+          className="plain-button w-full aria-pressed:border-pass aria-pressed:bg-pass aria-pressed:text-on-accent max-sm:min-h-14"
+        >
+          <Check size={18} aria-hidden className={done ? '' : 'opacity-30'} /> {done ? 'Done' : `${title}: done`}
+        </button>
+        {done && (
+          <p className="text-sm text-quiet">
+            <When at={done.at} /> · {done.author}
+          </p>
+        )}
+        <AskName isShown={asksName} />
+      </div>
+    </>
+  );
+};

@@ -1,0 +1,53 @@
+'use client';
+
+import { useId, useState } from 'react';
+import { optionsOf, type ProfileEntry } from '@/core/setup/profiles/profile';
+
+interface CodeBoxProps {
+  readonly label: string;
+  readonly entry: ProfileEntry;
+  readonly value: string;
+  readonly onCommit: (value: string) => void;
+}
+
+/** What a controller shows at an entry: one of its codes, or a number as it stands on the display. */
+export const CodeBox = ({ label, entry, value, onCommit }: CodeBoxProps) => {
+  const id = useId();
+  const [typed, setTyped] = useState<string | null>(null);
+  const options = optionsOf(entry);
+  const commit = () => {
+    if (typed !== null && typed.trim() !== value) onCommit(typed.trim().slice(0, 40));
+    setTyped(null);
+  };
+  return (
+    <span className="block min-w-0">
+      <label htmlFor={id} className="eyebrow block">
+        {label}
+      </label>
+      {options.length > 0 ? (
+        <select id={id} className="field-box w-full font-mono" value={value} onChange={(event) => onCommit(event.target.value)}>
+          <option value="">not read</option>
+          {options.map(({ code, label: words }) => (
+            <option key={code} value={code}>
+              {code} · {words}
+            </option>
+          ))}
+          {value !== '' && !options.some(({ code }) => code === value) && <option value={value}>{value}</option>}
+        </select>
+      ) : (
+        <input
+          id={id}
+          className="field-box w-full font-mono"
+          inputMode="text"
+          autoComplete="off"
+          enterKeyHint="done"
+          placeholder="not read"
+          value={typed ?? value}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={commit}
+          onKeyDown={(event) => event.key === 'Enter' && commit()}
+        />
+      )}
+    </span>
+  );
+};

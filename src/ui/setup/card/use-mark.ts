@@ -1,0 +1,43 @@
+'use client';
+
+import { useState } from 'react';
+import { type CardLine, wordsOfCode } from '@/core/setup/card/card';
+import { factsOfMark } from '@/core/setup/card/facts-of-mark';
+import type { MarkKind } from '@/core/setup/marks';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { useJob, useJobNow } from '../../job/provider';
+import { usePerson } from '../../person';
+
+/** Keeps what was done at a controller, once somebody has said who does it; until then it asks. */
+export const useMark = ({ role, id: profile }: ControllerProfile) => {
+  const addMark = useJob((job) => job.addMark);
+  const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
+  const [asksName, setAsksName] = useState(false);
+  const hasName = () => {
+    const isSaid = usePerson.getState().author.trim() !== '';
+    setAsksName(!isSaid);
+    if (!isSaid) document.getElementById('reading-author')?.focus();
+    return isSaid;
+  };
+  /** Marks an entry; an empty value takes the mark back. What it tells of the job's facts lands there. */
+  const mark = ({ entry, key, target, settings }: CardLine, kind: MarkKind, value: string) => {
+    if (!hasName()) return;
+    addMark({ controller: role, profile, entry: key, code: entry.code, label: entry.label, kind, value, words: value && wordsOfCode(entry, value) });
+    if (value !== '') factsOfMark(now().facts, entry, kind, value, target, settings[0]?.value ?? null).forEach(({ path, value: next }) => setFact(path, next));
+  };
+  const tick = (id: string, title: string, isDone: boolean) => {
+    if (hasName())
+      addMark({
+        controller: role,
+        profile,
+        entry: `step-${id}`,
+        code: '',
+        label: title,
+        kind: 'done',
+        value: isDone ? 'done' : '',
+        words: isDone ? 'done' : '',
+      });
+  };
+  return { mark, tick, asksName };
+};

@@ -1,0 +1,31 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { FactPath } from '@/core/job/document';
+import { answerEffects } from '@/core/setup/answers';
+import { FactField } from '../fields/fact-field';
+import { useJob } from '../job/provider';
+
+/** One question of the talk, and what each answer sets. */
+export const Question = ({ path }: { path: FactPath }) => {
+  const facts = useJob((job) => job.facts);
+  const confirmed = useJob((job) => job.confirmed);
+  const effects = useMemo(() => answerEffects({ facts, confirmed }, path), [facts, confirmed, path]);
+  return (
+    <li className="border-b border-line py-3 md:grid md:grid-cols-2 md:gap-x-8">
+      <FactField path={path} findings={[]} />
+      <ul aria-label="What it sets" className="mt-2 space-y-1 pl-4 text-sm md:mt-0 md:pt-1 md:pl-0">
+        {effects.some(({ sets }) => sets.length > 0) ? (
+          effects.map(({ answer, isCurrent, sets }) => (
+            <li key={answer} aria-current={isCurrent} className={`border-l-4 pl-2 ${isCurrent ? 'border-ink' : 'border-transparent text-quiet'}`}>
+              <span className={isCurrent ? 'font-semibold' : ''}>{answer}:</span>{' '}
+              {sets.map(({ label, words }) => `${label} ${words.toLowerCase()}`).join(' · ')}
+            </li>
+          ))
+        ) : (
+          <li className="pl-3 text-quiet">Sets nothing on this job; kept on the record.</li>
+        )}
+      </ul>
+    </li>
+  );
+};

@@ -1,0 +1,106 @@
+'use client';
+
+import { memo, useId } from 'react';
+import { changesToSet, isOffTheJob, type ResolvedSetting } from '@/core/setup/resolve';
+import { CONTROLLERS, type SettingValue } from '@/core/setup/setting';
+import { settingProblem, settingToText, settingWords, type TemperatureScale } from '@/core/setup/value';
+import { ChoiceBox } from '../fields/choice-box';
+import { NumberBox } from '../fields/number-box';
+import { TextBox } from '../fields/text-box';
+import { useJob, useJobNow } from '../job/provider';
+
+const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
+  const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
+  const { setting, value, worked, from, reason } = resolved;
+  const set = (next: SettingValue, why = '') => changesToSet(now().facts, resolved, next, why).forEach((change) => setFact(change.path, change.value));
+  return (
+    <div className="max-w-md space-y-2">
+      {setting.kind === 'choice' ? (
+        <ChoiceBox label="Set it to" options={setting.options} value={value as string | number} onCommit={(next) => set(next)} />
+      ) : (
+        <NumberBox
+          label="Set it to"
+          value={value as number | null}
+          unit={setting.unit}
+          step={setting.step}
+          min={setting.min}
+          max={setting.max}
+          none={setting.none}
+          onCommit={(next) => set(next as number | null)}
+        />
+      )}
+      {from === 'chosen' && (
+        <>
+          <TextBox label="Why otherwise" value={reason} maxLength={400} check={() => null} onCommit={(why) => set(value, why)} />
+          <button type="button" className="plain-button" onClick={() => set(worked)}>
+            Take {settingWords(setting, worked)}, as worked out
+          </button>
+        </>
+      )}
+      {isOffTheJob(resolved) && (
+        <button type="button" className="plain-button" onClick={() => set(worked)}>
+          Put {settingWords(setting, worked)} on the job
+        </button>
+      )}
+    </div>
+  );
+};
+
+interface SettingRowProps {
+  readonly resolved: ResolvedSetting;
+  readonly scale: TemperatureScale;
+  readonly isOpen: boolean;
+  readonly isAccused: boolean;
+  readonly onToggle: (id: string) => void;
+}
+
+/** One setting: its value, the worked-out one where it differs; opened, why it is so, and where to set another. */
+export const SettingRow = memo(({ resolved, scale, isOpen, isAccused, onToggle }: SettingRowProps) => {
+  const panel = useId();
+  const { setting, value, worked, because, from, reason, onJob } = resolved;
+  const isChosen = from === 'chosen';
+  return (
+    <li id={`setup.${setting.id}`} className={`scroll-mt-32 border-b border-line ${isAccused ? 'border-l-4 border-l-fail pl-2' : ''}`}>
+      <button
+        type="button"
+        aria-expanded={isOpen}
+        aria-controls={panel}
+        onClick={() => onToggle(setting.id)}
+        className="grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 py-2 text-left hover:bg-sheet sm:grid-cols-[minmax(0,1fr)_11rem_minmax(0,17rem)]"
+      >
+        <span className="font-medium">{setting.label}</span>
+        <span className="text-sm text-quiet max-sm:hidden">{setting.on.map((role) => CONTROLLERS[role]).join(', ') || 'Its own dial'}</span>
+        <span className="text-right font-mono sm:text-left">
+          <span className={isChosen ? 'border-b-2 border-saffron font-semibold' : 'font-semibold'}>{settingWords(setting, value, scale)}</span>
+          {isChosen && <span className="block text-xs text-quiet">worked out: {settingWords(setting, worked, scale)}</span>}
+          {isOffTheJob(resolved) && <span className="block text-xs text-quiet">the job says {settingWords(setting, onJob!, scale)}</span>}
+          {setting.fact?.holds === 'as-found' && onJob !== value && (
+            <span className="block text-xs text-quiet">as found: {settingWords(setting, onJob!, scale)}</span>
+          )}
+        </span>
+      </button>
+      {isOpen && (
+        <div id={panel} className="grid gap-x-8 gap-y-3 pb-4 sm:grid-cols-2">
+          <div className="text-sm">
+            <p>{setting.meaning}</p>
+            <p className="eyebrow mt-2">{isChosen ? 'Worked out otherwise, because' : 'Because'}</p>
+            <ol className="list-decimal pl-5">
+              {because.map((each) => (
+                <li key={each}>{each}</li>
+              ))}
+            </ol>
+            {isChosen && reason && <p className="mt-1 border-l-4 border-saffron pl-2">Chosen: {reason}</p>}
+            <p className="mt-2 text-quiet">
+              Decided by: {setting.decidedBy}
+              {setting.kind === 'number' && ` From ${setting.min} to ${setting.max} ${setting.unit}.`} Usually comes as{' '}
+              {settingProblem(setting, setting.usual) === null ? settingWords(setting, setting.usual, scale) : settingToText(setting.usual)}.
+            </p>
+          </div>
+          <Editor resolved={resolved} />
+        </div>
+      )}
+    </li>
+  );
+});
+SettingRow.displayName = 'SettingRow';
