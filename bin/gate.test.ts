@@ -46,7 +46,19 @@ test('trace, plan and families answer for the wiring; a condition or a fault can
   expect(JSON.parse(states.stdout).calls['heat-1'].coilsEnergised).not.toContain('contactor');
 });
 
+test('settings gives values with reasons; card gives entries with codes, for a profile that ships or a file', () => {
+  const { settings, contradictions } = JSON.parse(gate(['settings', file]).stdout);
+  expect(settings.find(({ id }: { id: string }) => id === 'reversing-valve')).toMatchObject({ value: 'B', because: [expect.stringContaining('heating')] });
+  expect(contradictions).toEqual([]);
+  const card = JSON.parse(gate(['card', file, '--profile', 'toadflax-indoor']).stdout);
+  expect(card.screens.find(({ code }: { code?: string }) => code === 'A-04')).toMatchObject({ target: { kind: 'set', code: '4' }, found: '3' });
+  expect(gate(['card', file, '--profile', 'docs/controllers/toadflax-indoor.yaml']).stdout).toBe(gate(['card', file, '--profile', 'toadflax-indoor']).stdout);
+});
+
 test.each([
+  [['card', file], '', '--profile'],
+  [['card', file, '--profile', 'moonwort'], '', '--profile'],
+  [['settings'], '{', ''],
   [['spin'], '', 'verb'],
   [['calc', 'weather'], '{}', 'kind'],
   [['calc', 'circuit'], '{', ''],

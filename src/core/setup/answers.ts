@@ -1,6 +1,6 @@
 import { factApplies } from '../job/applies';
 import { ALL_FACTS, factAt, type FactPath, factValue, withFact } from '../job/document';
-import { resolveSettings, type SetupJob } from './resolve';
+import { type ResolvedSettings, resolveSettings, type SetupJob } from './resolve';
 import { SETTINGS } from './settings';
 import { settingWords } from './value';
 
@@ -42,24 +42,17 @@ export const answerEffects = (job: SetupJob, path: FactPath): readonly AnswerEff
   const fact = factAt(path);
   const others = fact.kind === 'number' ? [fact.min, fact.max].map((value) => ({ value, label: String(value) })) : answersTo(path);
   const trials = others.map(({ value, label }) => ({ value, label, settings: resolveSettings({ ...job, facts: withFact(job.facts, path, value) }) }));
-  const wordsIn = (at: number, id: string) => {
-    const { setting, absent, value } = trials[at]!.settings.get(id)!;
-    return absent === null ? settingWords(setting, value) : 'not there';
+  const wordsIn = (settings: ResolvedSettings, id: string): string | null => {
+    const { setting, absent, value } = settings.get(id)!;
+    return absent === null ? settingWords(setting, value) : null;
   };
-  const hanging = SETTINGS.filter(({ id }) => trials.some((_, at) => wordsIn(at, id) !== wordsIn(0, id)));
-  const isChoice = fact.kind !== 'number' && others.length <= MOST_COMPARED;
-  const now = isChoice ? null : resolveSettings(job);
-  if (now !== null)
-    return [
-      {
-        answer: String(others.find(({ value }) => value === given)?.label ?? given),
-        isCurrent: true,
-        sets: hanging.map(({ id, label }) => ({ id, label, words: settingWords(now.get(id)!.setting, now.get(id)!.value) })),
-      },
-    ];
-  return trials.map(({ value, label: answer }, at) => ({
-    answer,
-    isCurrent: value === given,
-    sets: hanging.map(({ id, label }) => ({ id, label, words: wordsIn(at, id) })),
-  }));
+  const hanging = SETTINGS.filter(({ id }) => trials.some(({ settings }) => wordsIn(settings, id) !== wordsIn(trials[0]!.settings, id)));
+  const setBy = (settings: ResolvedSettings) =>
+    hanging.flatMap(({ id, label }) => {
+      const words = wordsIn(settings, id);
+      return words === null ? [] : [{ id, label, words }];
+    });
+  if (fact.kind === 'number' || others.length > MOST_COMPARED)
+    return [{ answer: String(others.find(({ value }) => value === given)?.label ?? given), isCurrent: true, sets: setBy(resolveSettings(job)) }];
+  return trials.map(({ value, label: answer, settings }) => ({ answer, isCurrent: value === given, sets: setBy(settings) }));
 };

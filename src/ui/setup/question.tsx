@@ -19,7 +19,7 @@ export const Question = ({ path }: { path: FactPath }) => {
           effects.map(({ answer, isCurrent, sets }) => (
             <li key={answer} aria-current={isCurrent} className={`border-l-4 pl-2 ${isCurrent ? 'border-ink' : 'border-transparent text-quiet'}`}>
               <span className={isCurrent ? 'font-semibold' : ''}>{answer}:</span>{' '}
-              {sets.map(({ label, words }) => `${label} ${words.toLowerCase()}`).join(' · ')}
+              {sets.length === 0 ? 'nothing more to set' : sets.map(({ label, words }) => `${label}: ${words}`).join(' · ')}
             </li>
           ))
         ) : (

@@ -1,5 +1,8 @@
+import { quillwort } from '../../setup/profiles/quillwort';
+import { stonecrop } from '../../setup/profiles/stonecrop';
+import { toadflax } from '../../setup/profiles/toadflax';
 import { ALL_FACTS, assumedFacts } from '../document';
-import { type Sample, visit } from './sample';
+import { marksAt, type Sample, visit } from './sample';
 
 const assumed = assumedFacts();
 
@@ -49,9 +52,45 @@ export const proved: Sample = {
     gates: { ...assumed.gates, compressorBelowF: null, auxAboveF: 40 },
     cables: { ...assumed.cables, thermostatLengthFt: 35, outdoorLengthFt: 25 },
     prices: { ...assumed.prices, electricPerKWh: 0.14 },
+    setup: { ...assumed.setup, thermostatProfile: quillwort.id, indoorProfile: toadflax.id, outdoorProfile: stonecrop.id },
   },
   confirmed: ALL_FACTS.map(({ path }) => path),
   handedOverAt: '2025-12-09T19:40:00.000Z',
+  settingMarks: [
+    ...marksAt(quillwort, '5e9d1d52-0012-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
+      [41, 'step-enter', 'done', 'done'],
+      [41, 'this/21', 'found', '0'],
+      [41, 'this/21', 'left', '2'],
+      [42, 'this/22', 'found', '35'],
+      [42, 'this/22', 'left', 'OFF'],
+      [42, 'this/23', 'found', 'OFF'],
+      [42, 'this/23', 'left', '40'],
+      [45, 'step-save-this', 'done', 'done'],
+      [131, 'this/21', 'read-back', '2'],
+      [131, 'this/22', 'read-back', 'OFF'],
+      [132, 'this/23', 'read-back', '40'],
+      [132, 'step-read-back', 'done', 'done'],
+    ]),
+    ...marksAt(toadflax, '5e9d1d52-0022-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
+      [17, 'unit/A-04', 'found', '0'],
+      [18, 'unit/A-04', 'left', '3'],
+      [18, 'unit/A-07', 'found', '1200'],
+      [18, 'unit/A-07', 'left', '1050'],
+      [19, 'step-save-unit', 'done', 'done'],
+      [19, 'step-activate', 'done', 'done'],
+      [36, 'unit/A-04', 'read-back', '3'],
+      [36, 'unit/A-07', 'read-back', '1050'],
+    ]),
+    ...marksAt(stonecrop, '5e9d1d52-0032-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
+      [8, 'board/T', 'found', '30'],
+      [8, 'board/T', 'left', '90'],
+      [8, 'board/R2', 'found', '0'],
+      [8, 'board/R2', 'left', '1'],
+      [12, 'board/T', 'read-back', '90'],
+      [12, 'board/R2', 'read-back', '1'],
+      [22, 'step-activate', 'done', 'done'],
+    ]),
+  ],
   readings: visit('5e9d1d52-0002-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', 'Clamp meter 1, probe thermometer 3', [
     [3, 'make-safe/dead-kit-1', 'done'],
     [5, 'make-safe/dead-outdoor', 'done'],

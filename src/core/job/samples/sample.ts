@@ -1,4 +1,5 @@
-import type { SettingMark } from '../../setup/marks';
+import type { MarkKind, SettingMark } from '../../setup/marks';
+import { type ControllerProfile, entryKey, optionsOf } from '../../setup/profiles/profile';
 import type { FactPath, Facts } from '../document';
 import type { Reading, ReadingValue } from '../reading';
 
@@ -39,3 +40,28 @@ export const visit = (family: string, startAt: string, author: string, instrumen
     };
   });
 };
+
+/** One line of what a sample visit did at a controller: minutes since the start, scope and code of the entry (or a step of the card), what, value. */
+export type MarkLine = readonly [minute: number, entry: string, kind: MarkKind, value: string];
+
+/**
+ * What a sample visit did at one controller, with ids of their own.
+ * @param startAt when the visit began, ISO 8601
+ */
+export const marksAt = (profile: ControllerProfile, family: string, startAt: string, author: string, lines: readonly MarkLine[]): SettingMark[] =>
+  lines.map(([minute, key, kind, value], at) => {
+    const entry = profile.entries.find(({ scope, code }) => entryKey(scope, code) === key);
+    return {
+      id: `${family}-${String(at + 1).padStart(12, '0')}`,
+      at: new Date(Date.parse(startAt) + minute * 60_000).toISOString(),
+      author,
+      controller: profile.role,
+      profile: profile.id,
+      entry: key,
+      code: entry?.code ?? '',
+      label: entry?.label ?? key.replace('step-', ''),
+      kind,
+      value,
+      words: entry ? (optionsOf(entry).find(({ code }) => code === value)?.label ?? value) : value,
+    };
+  });

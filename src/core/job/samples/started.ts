@@ -1,5 +1,8 @@
+import { spurge } from '../../setup/profiles/spurge';
+import { stonecrop } from '../../setup/profiles/stonecrop';
+import { toadflax } from '../../setup/profiles/toadflax';
 import { ALL_FACTS, assumedFacts } from '../document';
-import { type Sample, visit } from './sample';
+import { marksAt, type Sample, visit } from './sample';
 
 const assumed = assumedFacts();
 
@@ -67,9 +70,15 @@ export const started: Sample = {
     gates: { ...assumed.gates, compressorBelowF: null, auxAboveF: 45 },
     cables: { ...assumed.cables, thermostatConductors: 10, outdoorConductors: 8, thermostatLengthFt: 60, outdoorLengthFt: 40 },
     prices: { ...assumed.prices, electricPerKWh: 0.14 },
+    setup: { ...assumed.setup, thermostatProfile: spurge.id, indoorProfile: toadflax.id, outdoorProfile: stonecrop.id },
   },
   confirmed: ALL_FACTS.map(({ path }) => path).filter((path) => !/VA$|^cables|fuseAmps|maxStatic/.test(path)),
   handedOverAt: null,
+  settingMarks: marksAt(toadflax, '5e9d1d52-0011-4000-8000', '2026-01-14T15:05:00Z', 'Rosalind Achterberg', [
+    [15, 'unit/A-01', 'found', '2'],
+    [15, 'unit/A-04', 'found', '3'],
+    [16, 'unit/A-06', 'found', '1200'],
+  ]),
   readings: visit('5e9d1d52-0001-4000-8000', '2026-01-14T15:05:00Z', 'Rosalind Achterberg', 'Clamp meter 2, probe thermometer 1', [
     [4, 'make-safe/dead-kit-1', 'done'],
     [5, 'make-safe/dead-kit-2', 'done'],

@@ -27,7 +27,11 @@ export const spurge: ControllerProfile = {
         options: [
           { code: 'furnace', label: 'A furnace alone', means: { 'system-type': 'conventional' } },
           { code: 'pump', label: 'A heat pump', means: { 'system-type': 'heat-pump' } },
-          { code: 'both', label: 'A heat pump and a furnace', means: { 'system-type': 'dual-fuel' } },
+          {
+            code: 'both',
+            label: 'A heat pump and a furnace',
+            means: { 'system-type': 'dual-fuel', 'backup-source': 'fossil', 'backup-with-heat-pump': 'apart' },
+          },
         ],
       },
     },

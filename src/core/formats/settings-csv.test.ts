@@ -1,0 +1,34 @@
+import Papa from 'papaparse';
+import { SAMPLES } from '../job/samples';
+import { settingsCsv } from './settings-csv';
+
+const marks = SAMPLES.find(({ id }) => id === 'cinder-creek')!.settingMarks!;
+const read = (text: string) => Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true }).data;
+
+test('a line for each mark, in time, with who, where, what and the value', () => {
+  const lines = read(settingsCsv(marks));
+  expect(lines).toHaveLength(marks.length);
+  expect(lines.map(({ time }) => time)).toEqual(lines.map(({ time }) => time).sort());
+  expect(lines).toContainEqual({
+    time: '2025-12-09T16:28:00.000Z',
+    author: 'Emeric Valtonen',
+    controller: 'Indoor board',
+    profile: 'toadflax-indoor',
+    code: 'A-04',
+    entry: 'Heat kit',
+    what: 'As left',
+    value: '3',
+    words: '9.6 kW',
+  });
+});
+
+test('a mark taken back says so; a value that a sheet would run as a formula does not', () => {
+  const [first] = marks;
+  const lines = read(
+    settingsCsv([
+      { ...first!, value: '' },
+      { ...first!, value: '=1+1', words: '' },
+    ]),
+  );
+  expect(lines.map(({ value }) => value)).toEqual(['taken back', "'=1+1"]);
+});

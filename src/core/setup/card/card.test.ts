@@ -1,0 +1,206 @@
+import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
+import type { MarkKind, SettingMark } from '../marks';
+import { currentMarks, settingRecords } from '../marks';
+import { SHIPPED_PROFILES } from '../profiles';
+import { type ControllerProfile, entryKey } from '../profiles/profile';
+import { quillwort } from '../profiles/quillwort';
+import { spurge } from '../profiles/spurge';
+import { stonecrop } from '../profiles/stonecrop';
+import { toadflax } from '../profiles/toadflax';
+import { resolveSettings } from '../resolve';
+import { banksOf } from './banks';
+import { type Card, cardOf } from './card';
+import { factsOfMark } from './facts-of-mark';
+import { cardFindings } from './findings';
+
+const facts = (...changes: readonly [FactPath, unknown][]): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const settingsOf = (of: Facts) => resolveSettings({ facts: of, confirmed: new Set() });
+const card = (profile: ControllerProfile, of: Facts = facts(), marks: readonly SettingMark[] = []) => cardOf(profile, settingsOf(of), marks);
+const target = (of: Card, code: string) => of.lines.find(({ entry }) => entry.code === code)?.target;
+const codeOf = (of: Card, code: string) => {
+  const found = target(of, code);
+  return found?.kind === 'set' ? found.code : found?.kind;
+};
+
+let minute = 0;
+const mark = (profile: ControllerProfile, entry: string, kind: MarkKind, value: string, author = 'E. V.'): SettingMark => {
+  minute++;
+  return {
+    id: `m${minute}`,
+    at: new Date(Date.UTC(2026, 0, 5, 12, minute)).toISOString(),
+    author,
+    controller: profile.role,
+    profile: profile.id,
+    entry,
+    code: entry.split('/')[1] ?? '',
+    label: 'entry',
+    kind,
+    value,
+    words: value,
+  };
+};
+
+describe('codes', () => {
+  test('a choice becomes the option that says most of it', () => {
+    expect(codeOf(card(quillwort), '11')).toBe('1');
+    const two = facts(['outdoorUnit.stages', 'two'], ['thermostat.compressorOutputs', 2]);
+    expect(codeOf(card(quillwort, two), '11')).toBe('2');
+  });
+
+  test.each([
+    [
+      '°C inside',
+      spurge,
+      facts(['thermostat.outdoorSensor', 'wired'], ['schools.compressorLockout', 'fixed'], ['schools.fixedCompressorBelowF', 32]),
+      'Q8',
+      '0',
+    ],
+    ['tenths of an inch', toadflax, facts(), 'A-05', '5'],
+    ['a pattern of switches', stonecrop, facts(['schools.minimumOff', 2]), 'P3-4', '01'],
+    ['a pin', stonecrop, facts(['schools.dampCold', true], ['outdoorUnit.defrostIntervalMin', 60]), 'T', '60'],
+  ])('%s', (_, profile, of, code, wanted) => expect(codeOf(card(profile, of), code)).toBe(wanted));
+
+  test('a value between two steps takes the nearest, and says so', () => {
+    const found = target(card(toadflax, facts(['airHandler.heatCfm', 1060])), 'A-06');
+    expect(found).toMatchObject({ kind: 'set', code: '1050', note: expect.stringContaining('1060') });
+  });
+
+  test('a value out of the controller’s range is not rounded into it: the card asks', () => {
+    const of = card(toadflax, facts(['airHandler.heatCfm', 2400]));
+    expect(target(of, 'A-06')).toMatchObject({ kind: 'no-code', wanted: expect.stringMatching(/2400.*goes from 400 to 2000/) });
+    expect(of.gaps.map(({ setting }) => setting)).toContain('airflow-heating');
+  });
+
+  test('a kit that no option stands for is a gap with what to do', () => {
+    const of = card(toadflax, facts(['heatKit.elements', [{ kW: 5.5, bank: 1, onS: 20, offS: 20 }]]));
+    expect(of.gaps.find(({ setting }) => setting === 'kit-size')).toMatchObject({
+      what: expect.stringMatching(/no code.*5.5 kW/),
+      mend: expect.stringMatching(/manual/),
+    });
+  });
+
+  test('an entry that nothing decides stays as found', () => expect(codeOf(card(quillwort), '17')).toBe('leave'));
+});
+
+describe('hidden entries', () => {
+  test('are skipped as the controller skips them, with the reason', () => {
+    const of = card(toadflax);
+    expect(of.lines.map(({ entry }) => entry.code)).not.toContain('A-09');
+    expect(of.skipped.find(({ entry }) => entry.code === 'A-09')?.why).toBe('hidden while A-01 is 2');
+  });
+
+  test('follow from one another: a question behind a hidden one is hidden too', () => {
+    const of = card(spurge, facts(['system.backup', 'furnace']));
+    const hidden = of.skipped.map(({ entry }) => entry.code);
+    expect(hidden).toEqual(expect.arrayContaining(['Q4', 'Q5']));
+    expect(of.gaps.map(({ setting }) => setting)).not.toEqual(expect.arrayContaining(['backup-source']));
+  });
+
+  test('come back when the answer before them changes', () => {
+    const steady = card(quillwort).lines.map(({ entry }) => entry.code);
+    const night = card(quillwort, facts(['talk.schedule', 'night'])).lines.map(({ entry }) => entry.code);
+    expect(night.length).toBeGreaterThan(steady.length);
+  });
+
+  test.each(SHIPPED_PROFILES.map((profile) => [profile.name, profile] as const))('%s: every entry is met or skipped, in its order', (_, profile) => {
+    const of = card(profile);
+    const order = profile.entries.map(({ scope, code }) => entryKey(scope, code));
+    const met = of.lines.map(({ key }) => order.indexOf(key));
+    expect(met).toEqual([...met].sort((a, b) => a - b));
+    expect(of.lines.length + of.skipped.length).toBe(profile.entries.length);
+    expect(of.screens.filter(({ kind }) => kind === 'entry')).toHaveLength(of.lines.length);
+  });
+});
+
+test('two scopes are saved apart, then activated, then read back', () => {
+  const steps = card(toadflax).screens.flatMap((screen) => (screen.kind === 'steps' ? screen.steps.id : []));
+  expect(steps).toEqual(['before', 'enter', 'save-unit', 'save-group', 'activate', 'read-back']);
+});
+
+describe('what was done', () => {
+  const KIT = 'unit/A-04';
+
+  test('the value found, then the value left, then the value read back', () => {
+    const marks = [mark(toadflax, KIT, 'found', '0'), mark(toadflax, KIT, 'left', '3'), mark(toadflax, KIT, 'read-back', '3')];
+    const line = card(toadflax, facts(), marks).lines.find(({ key }) => key === KIT)!;
+    expect([line.found?.value, line.left?.value, line.readBack?.value, line.isAsWanted]).toEqual(['0', '3', '3', true]);
+    expect(settingRecords(marks)).toEqual([expect.objectContaining({ code: 'A-04', found: marks[0], left: marks[1], readBack: marks[2] })]);
+  });
+
+  test('a mark taken back counts no more, and stays in the record of marks', () => {
+    const marks = [mark(toadflax, KIT, 'left', '3'), mark(toadflax, KIT, 'left', '')];
+    expect(currentMarks(marks, 'indoor', toadflax.id).size).toBe(0);
+    expect(settingRecords(marks)).toEqual([]);
+  });
+
+  test('the next visit sees that somebody changed it since', () => {
+    const marks = [mark(toadflax, KIT, 'left', '3', 'First hand'), mark(toadflax, KIT, 'found', '1', 'Second hand')];
+    const [finding] = cardFindings(card(toadflax, facts(), marks));
+    expect(finding).toMatchObject({ key: KIT, what: expect.stringMatching(/left at 3 by First hand and is found at 1/) });
+  });
+
+  test('entered and not saved, not activated, not read back: each is said', () => {
+    const of = card(toadflax, facts(), [mark(toadflax, KIT, 'left', '3')]);
+    expect(cardFindings(of).map(({ severity, what }) => [severity, what])).toEqual([
+      ['error', expect.stringMatching(/not saved/)],
+      ['error', expect.stringMatching(/not activated/)],
+      ['warning', expect.stringMatching(/1 of 1 values left are not read back: A-04/)],
+    ]);
+  });
+
+  test('saved, activated and read back: nothing is left to say', () => {
+    const marks = [
+      mark(toadflax, KIT, 'left', '3'),
+      mark(toadflax, 'step-save-unit', 'done', 'done'),
+      mark(toadflax, 'step-activate', 'done', 'done'),
+      mark(toadflax, KIT, 'read-back', '3'),
+    ];
+    expect(cardFindings(card(toadflax, facts(), marks))).toEqual([]);
+  });
+
+  test('activated before the last value was left does not count', () => {
+    const marks = [mark(toadflax, 'step-activate', 'done', 'done'), mark(toadflax, KIT, 'left', '3')];
+    expect(cardFindings(card(toadflax, facts(), marks)).map(({ what }) => what)).toContainEqual(expect.stringMatching(/not activated/));
+  });
+
+  test('read back otherwise is an error', () => {
+    const marks = [mark(toadflax, KIT, 'left', '3'), mark(toadflax, KIT, 'read-back', '0')];
+    expect(cardFindings(card(toadflax, facts(), marks))[0]).toMatchObject({ severity: 'error', what: expect.stringMatching(/reads back 0/) });
+  });
+
+  test('left at another value than worked out is said', () => {
+    const [finding] = cardFindings(card(toadflax, facts(), [mark(toadflax, KIT, 'left', '1')]));
+    expect(finding!.what).toMatch(/left at 1; 3 was worked out/);
+  });
+});
+
+describe('switches and jumpers', () => {
+  test('stand as the codes say, with what was found beside them', () => {
+    const of = card(stonecrop, facts(['schools.minimumOff', 2], ['schools.dampCold', true]), [mark(stonecrop, 'board/P1', 'found', '0')]);
+    const { banks, jumpers } = banksOf(of);
+    expect(banks.find(({ id }) => id === 'P')!.switches.map(({ to }) => to)).toEqual(['on', 'on', 'off', 'on']);
+    expect(banks.find(({ id }) => id === 'P')!.switches[0]).toMatchObject({ found: 'off', code: 'P1' });
+    expect(jumpers).toEqual([{ id: 'T', label: 'Block T, defrost', pins: ['30', '60', '90'], to: codeOf(of, 'T'), found: null }]);
+  });
+});
+
+describe('what a mark tells the job', () => {
+  const valve = () => card(quillwort).lines.find(({ settings }) => settings.some(({ setting }) => setting.id === 'reversing-valve'))!;
+  const other = () => {
+    const { entry } = valve();
+    return entry.form.kind === 'number' ? '' : entry.form.options.find(({ means }) => means?.['reversing-valve'] === 'B')!.code;
+  };
+
+  test('a value found that lives as found lands on the Sheet; one left does too', () => {
+    const { entry, target: to } = valve();
+    for (const kind of ['found', 'left'] as const)
+      expect(factsOfMark(facts(), entry, kind, other(), to, 'O')).toContainEqual({ path: 'thermostat.valveSetting', value: 'B' });
+  });
+
+  test('a choice is not changed by what was found, only by what was left', () => {
+    const of = card(stonecrop);
+    const { entry, target: to } = of.lines.find(({ entry: each }) => each.code === 'T')!;
+    expect(factsOfMark(facts(), entry, 'found', '30', to, 90)).toEqual([]);
+    expect(factsOfMark(facts(), entry, 'left', '30', to, 90)).toEqual([{ path: 'outdoorUnit.defrostIntervalMin', value: 30 }]);
+  });
+});

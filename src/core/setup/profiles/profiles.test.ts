@@ -1,0 +1,262 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import Ajv from 'ajv';
+import { parseProfileText, profileJson, profileYaml } from '../../formats/profile-file';
+import { profileJsonSchema } from '../../formats/profile-json-schema';
+import { SHIPPED_PROFILES } from '.';
+import { asTests, blankProfile, copyOfProfile, inForm, movedBy, nextEntry, profileIdOf, shownBy, silentOn, speakingOf } from './edit';
+import { profileProblems } from './problems';
+import { type ControllerProfile, optionsOf, type ProfileEntry, settingsOf } from './profile';
+import { quillwort } from './quillwort';
+import { stonecrop } from './stonecrop';
+import { toadflax } from './toadflax';
+
+const entry = (code: string, more: Partial<ProfileEntry> = {}): ProfileEntry => ({
+  code,
+  label: code,
+  scope: 'this',
+  form: {
+    kind: 'menu',
+    options: [
+      { code: '0', label: 'no' },
+      { code: '1', label: 'yes' },
+    ],
+  },
+  ...more,
+});
+const profile = (entries: readonly ProfileEntry[], more: Partial<ControllerProfile> = {}): ControllerProfile => ({
+  ...blankProfile('tried-0001', 'Tried', 'thermostat'),
+  entries,
+  ...more,
+});
+const errors = (of: ControllerProfile) => profileProblems(of).filter(({ severity }) => severity === 'error');
+
+describe.each(SHIPPED_PROFILES.map((shipped) => [shipped.name, shipped] as const))('%s', (_, shipped) => {
+  test('has nothing wrong with it', () => expect(profileProblems(shipped)).toEqual([]));
+  test('survives writing and reading, as YAML and as JSON', () => {
+    expect(parseProfileText(profileYaml(shipped))).toEqual({ ok: true, value: shipped });
+    expect(parseProfileText(profileJson(shipped))).toEqual({ ok: true, value: shipped });
+  });
+  test('keeps to the JSON Schema, and stands in docs as it is', () => {
+    expect(new Ajv({ allowUnionTypes: true }).compile(profileJsonSchema())(JSON.parse(profileJson(shipped)))).toBe(true);
+    expect(parseProfileText(readFileSync(join(process.cwd(), `docs/controllers/${shipped.id}.yaml`), 'utf8'))).toEqual({ ok: true, value: shipped });
+  });
+});
+
+test('between them they use every mechanism', () => {
+  const entries = SHIPPED_PROFILES.flatMap((shipped) => shipped.entries);
+  expect(new Set(entries.map(({ form }) => form.kind))).toEqual(new Set(['menu', 'number', 'switches', 'jumper']));
+  expect(entries.some(({ isLasting }) => isLasting)).toBe(true);
+  expect(entries.some(({ shownWhen, scope }) => shownWhen && 'entry' in shownWhen && shownWhen.scope !== undefined && shownWhen.scope !== scope)).toBe(true);
+  expect(SHIPPED_PROFILES.some(({ scopes }) => scopes.length > 1)).toBe(true);
+  for (const list of ['before', 'enter', 'save', 'activate', 'readBack', 'delays', 'banks', 'jumpers'] as const)
+    expect([list, SHIPPED_PROFILES.some((shipped) => shipped[list].length > 0)]).toEqual([list, true]);
+});
+
+describe('what is wrong is found', () => {
+  test.each<[string, ControllerProfile, RegExp]>([
+    ['two entries of one code', profile([entry('1'), entry('1')]), /Two entries have the code 1/],
+    [
+      'two options of one code',
+      profile([
+        entry('1', {
+          form: {
+            kind: 'menu',
+            options: [
+              { code: '0', label: 'a' },
+              { code: '0', label: 'b' },
+            ],
+          },
+        }),
+      ]),
+      /Two options have the code 0/,
+    ],
+    ['a condition on an entry that there is not', profile([entry('1', { shownWhen: { entry: '9', is: ['0'] } })]), /there is no entry 9/],
+    ['a condition on an option that there is not', profile([entry('1'), entry('2', { shownWhen: { entry: '1', is: ['7'] } })]), /has no such option/],
+    ['a ring of two', profile([entry('1', { shownWhen: { entry: '2', is: ['1'] } }), entry('2', { shownWhen: { entry: '1', is: ['1'] } })]), /circle/],
+    ['an entry on itself', profile([entry('1', { shownWhen: { entry: '1', is: ['1'] } })]), /circle/],
+    [
+      'conditions that exclude one another',
+      profile([
+        entry('1'),
+        entry('2', {
+          shownWhen: {
+            all: [
+              { entry: '1', is: ['0'] },
+              { entry: '1', is: ['1'] },
+            ],
+          },
+        }),
+      ]),
+      /never be shown/,
+    ],
+    [
+      'conditions that exclude one another two entries deep',
+      profile([
+        entry('1'),
+        entry('2', { shownWhen: { entry: '1', is: ['0'] } }),
+        entry('3', {
+          shownWhen: {
+            all: [
+              { entry: '2', is: ['1'] },
+              { entry: '1', is: ['1'] },
+            ],
+          },
+        }),
+      ]),
+      /never be shown/,
+    ],
+    [
+      'a setting that there is not',
+      profile([entry('1', { form: { kind: 'menu', options: [{ code: '0', label: 'a', means: { moon: 1 } }] } })]),
+      /setting that there is not/,
+    ],
+    [
+      'a value that the setting has not',
+      profile([entry('1', { form: { kind: 'menu', options: [{ code: '0', label: 'a', means: { 'reversing-valve': 'X' } }] } })]),
+      /has no value/,
+    ],
+    ['a factory value that is no option', profile([entry('1', { factory: '5' })]), /comes with 5/],
+    ['no code', profile([entry('')]), /no code/],
+    ['a scope that there is not', profile([entry('1', { scope: 'moon' })]), /no scope moon/],
+    ['a number upside down', profile([entry('1', { form: { kind: 'number', setting: 'droop', min: 9, max: 1, step: 1, scale: 'plain' } })]), /from 9 to 1/],
+    [
+      'a bank that there is not',
+      profile([entry('1', { form: { kind: 'switches', bank: 'X', positions: [1], options: [{ code: '0', label: '' }] } })]),
+      /no switch bank X/,
+    ],
+    [
+      'a pattern too long',
+      profile([entry('1', { form: { kind: 'switches', bank: 'S', positions: [1], options: [{ code: '01', label: '' }] } })], {
+        banks: [{ id: 'S', label: 'S', switches: 2 }],
+      }),
+      /does not fit 1 switches/,
+    ],
+    [
+      'one switch for two entries',
+      profile(
+        ['1', '2'].map((code) => entry(code, { form: { kind: 'switches', bank: 'S', positions: [1], options: [{ code: '0', label: '' }] } })),
+        { banks: [{ id: 'S', label: 'S', switches: 2 }] },
+      ),
+      /belongs to 1 already/,
+    ],
+    [
+      'a pin that there is not',
+      profile([entry('1', { form: { kind: 'jumper', block: 'J', options: [{ code: '9', label: '' }] } })], { jumpers: [{ id: 'J', label: 'J', pins: ['1'] }] }),
+      /has no pin 9/,
+    ],
+    ['no entries', profile([]), /no entries/],
+    ['no name', profile([entry('1')], { name: ' ' }), /no name/],
+  ])('%s', (_, of, what) => {
+    const found = errors(of).find((problem) => what.test(problem.what));
+    expect(found?.mend.length).toBeGreaterThan(5);
+  });
+
+  test('an entry that hangs on a later one is a warning, not an error', () => {
+    const later = profile([entry('1', { shownWhen: { entry: '2', is: ['1'] } }), entry('2')]);
+    expect(errors(later)).toEqual([]);
+    expect(profileProblems(later).map(({ severity }) => severity)).toEqual(['warning']);
+  });
+
+  test('either of two ways is enough to be shown', () =>
+    expect(
+      errors(
+        profile([
+          entry('1'),
+          entry('2', {
+            shownWhen: {
+              any: [
+                { entry: '1', is: ['0'] },
+                { entry: '1', is: ['1'] },
+              ],
+            },
+          }),
+        ]),
+      ),
+    ).toEqual([]));
+});
+
+describe('typed in by hand', () => {
+  test('a new entry counts on from the one before', () => {
+    expect(nextEntry(profile([entry('07')])).code).toBe('08');
+    expect(nextEntry(profile([entry('A-09')])).code).toBe('A-10');
+    expect(nextEntry(profile([entry('Q')])).code).toBe('');
+  });
+
+  test('choosing a setting brings its options, or its number with range', () => {
+    const bare = entry('1', { label: '', form: { kind: 'menu', options: [] } });
+    expect(speakingOf(bare, 'reversing-valve')).toMatchObject({
+      label: 'Reversing valve',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: '0', means: { 'reversing-valve': 'O' } },
+          { code: '1', means: { 'reversing-valve': 'B' } },
+        ],
+      },
+    });
+    expect(speakingOf(bare, 'droop')).toMatchObject({ form: { kind: 'number', setting: 'droop', min: 0, max: 6 } });
+  });
+
+  test('a second setting stands beside the first in each option, and can be taken out again', () => {
+    const first = speakingOf(entry('1', { form: { kind: 'menu', options: [] } }), 'reversing-valve');
+    const both = speakingOf(first, 'compressor-stages');
+    expect(settingsOf(both)).toEqual(['reversing-valve', 'compressor-stages']);
+    expect(settingsOf(silentOn(both, 'reversing-valve'))).toEqual(['compressor-stages']);
+    expect(silentOn(both, 'compressor-stages')).toEqual(first);
+  });
+
+  test('changing the form keeps the options and makes codes that suit it', () => {
+    const boards = profile([], { banks: [{ id: 'S', label: 'S', switches: 2 }], jumpers: [{ id: 'J', label: 'J', pins: ['a', 'b'] }] });
+    expect(optionsOf(inForm(boards, entry('1'), 'switches')).map(({ code }) => code)).toEqual(['0', '1']);
+    expect(optionsOf(inForm(boards, entry('1'), 'jumper')).map(({ code }) => code)).toEqual(['a', 'b']);
+    expect(inForm(boards, speakingOf(entry('1', { form: { kind: 'menu', options: [] } }), 'droop'), 'menu').form.kind).toBe('menu');
+  });
+
+  test('a flat condition goes to the form and back; a nested one is left alone', () => {
+    const tests = [
+      { entry: '1', is: ['0'] },
+      { entry: '2', is: ['1'] },
+    ];
+    expect(asTests(shownBy(entry('3'), 'any', tests).shownWhen)).toEqual({ joint: 'any', tests });
+    expect(shownBy(entry('3', { shownWhen: tests[0]! }), 'all', [])).toEqual(entry('3'));
+    expect(asTests({ all: [{ any: tests }] })).toBeNull();
+  });
+
+  test('a copy is under an id and a name of its own, and has nothing wrong with it', () => {
+    const copy = copyOfProfile(quillwort, profileIdOf(quillwort.name, '3f2a-99'));
+    expect([copy.id, copy.name]).toEqual(['quillwort-3f2a99', 'Quillwort (copy)']);
+    expect(profileProblems(copy)).toEqual([]);
+  });
+
+  test('moving past an end does nothing', () => {
+    expect(movedBy([1, 2, 3], 0, 1)).toEqual([2, 1, 3]);
+    expect(movedBy([1, 2, 3], 2, 1)).toEqual([1, 2, 3]);
+  });
+});
+
+describe('a file that is not right is refused with place and reason', () => {
+  test.each<[string, string, string | RegExp, RegExp]>([
+    ['neither YAML nor JSON', 'a: [', /line/, /neither YAML nor JSON/],
+    ['something else', 'a: 1', '', /not known: a/],
+    ['an id with spaces', profileYaml({ ...toadflax, id: 'no good' }), 'id', /small letters/],
+    ['a form that there is not', profileYaml(stonecrop).replace('kind: jumper', 'kind: dial'), /entries\[0\]/, /kind/],
+    ['a step of zero', profileYaml(toadflax).replace('step: 1', 'step: 0'), /entries\[\d+\]/, /above zero/],
+    ['an unknown field', `${profileYaml(toadflax)}\nmoon: 1\n`, '', /not known: moon/],
+    ['a newer version', profileYaml(toadflax).replace('fileVersion: 1', 'fileVersion: 2'), 'fileVersion', /newer version/],
+    ['too large', ' '.repeat(400_001), '', /larger than 400 kB/],
+  ])('%s', (_, text, path, error) => {
+    const parsed = parseProfileText(text);
+    expect(parsed.ok).toBe(false);
+    if (parsed.ok) return;
+    expect(parsed.path).toMatch(path instanceof RegExp ? path : new RegExp(`^${path}$`));
+    expect(parsed.error).toMatch(error);
+  });
+
+  test('lists left out are empty', () => {
+    const parsed = parseProfileText(
+      'format: gate-cross-controller\nfileVersion: 1\nid: bare-0001\nname: Bare\nrole: outdoor\nabout: ""\nscopes: [{id: this, label: This}]\nentries: []\n',
+    );
+    expect(parsed).toMatchObject({ ok: true, value: { banks: [], delays: [], save: [] } });
+  });
+});

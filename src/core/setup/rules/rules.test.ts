@@ -1,0 +1,92 @@
+import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
+import { setupFindings } from '../findings';
+import { SETUP_RULES } from '.';
+
+type Changes = readonly (readonly [FactPath, unknown])[];
+const facts = (changes: Changes): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const set = (...rows: readonly (readonly [setting: string, value: string])[]): readonly [FactPath, unknown] => [
+  'setup.overrides',
+  rows.map(([setting, value]) => ({ setting, value, reason: 'tried' })),
+];
+const WIRED = ['thermostat.outdoorSensor', 'wired'] as const;
+const FURNACE = ['system.backup', 'furnace'] as const;
+const found = (of: Facts, rule: string) => setupFindings({ facts: of, confirmed: new Set() }).filter((finding) => finding.rule === rule);
+
+/** For each rule a job that breaks it, and words that must be in what is said. */
+const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
+  'fossil-never-together': [[FURNACE, set(['backup-with-heat-pump', 'together'])], /run together/],
+  'source-as-fitted': [[FURNACE, set(['backup-source', 'electric'])], /something else is fitted/],
+  'valve-as-plate': [[set(['reversing-valve', 'B'])], /valve|B/],
+  'stages-as-wired': [[set(['compressor-stages', '2'])], /one output/],
+  'off-point-apart': [[set(['aux-on-point', '2'], ['aux-off-point', '1.5'])], /0\.5 °F apart/],
+  'kit-size-as-fitted': [[set(['kit-size', '5'])], /kW is fitted/],
+  'fault-brings-heat': [[set(['emergency-on-fault', 'off'])], /./],
+  'deadband-wide-enough': [[['talk.pets', true], set(['deadband', '1'])], /1 °F/],
+  'limits-leave-the-test': [[set(['heat-setpoint-most', '70'])], /no room for a test/],
+  'limits-leave-the-setpoint': [[set(['heat-setpoint-most', '62'])], /below the usual setpoint/],
+  'lock-last': [[['talk.mayTouch', 'owner']], /locked/],
+  'lockout-under-unit-limit': [[WIRED, ['outdoorUnit.minOutdoorF', 10], ['gates.compressorBelowF', 0]], /does nothing/],
+  'unit-limit-needs-handover': [[WIRED, ['outdoorUnit.minOutdoorF', 15]], /does not know/],
+  'short-rest': [[['schools.minimumOff', 2]], /rests 2 min/],
+  'cycles-fit-the-hour': [[set(['compressor-cycles', '6'], ['compressor-min-on', '15'])], /do not fit/],
+  'furnace-cools-down': [[FURNACE, set(['backup-cycles', '6'])], /./],
+  'air-with-strips': [[set(['fan-in-heat', 'equipment'])], /leaves the blower/],
+  'emergency-goes-round': [[['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]], set(['aux-and-emergency', 'together'])], /in the way of both/],
+  'two-gates-in-series': [[WIRED, ['gates.auxAboveF', 40], ['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]]], /one circuit/],
+  'weather-needs-network': [
+    [
+      ['thermostat.outdoorSensor', 'weather'],
+      ['gates.auxAboveF', 40],
+      ['talk.tenants', true],
+    ],
+    /tenants/,
+  ],
+  'setback-without-recovery': [
+    [
+      ['talk.schedule', 'night'],
+      ['talk.setbackF', 8],
+      ['talk.lightSleepers', true],
+    ],
+    /every morning/,
+  ],
+  'recovery-wakes-sleepers': [[['talk.schedule', 'night'], ['talk.lightSleepers', true], set(['adaptive-recovery', 'on'])], /./],
+  'restart-after-outage': [[set(['outage-restart', 'off'])], /./],
+  'emergency-only-carries': [[['schools.auxWithHeatPump', 'emergency-only']], /does not carry the house/],
+  'changeover-off-the-balance': [[FURNACE, WIRED, ['gates.compressorBelowF', 55]], /furnace/],
+  'changeover-never-cheaper': [
+    [FURNACE, WIRED, ['gates.compressorBelowF', 55], ['outdoorUnit.minOutdoorF', -10], ['prices.electricPerKWh', 0.05], ['prices.fuelPerUnit', 9]],
+    /dearer one in every weather/,
+  ],
+  'airflow-for-size': [[['airHandler.heatCfm', 600]], /for each ton/],
+  'strips-have-air': [[['airHandler.auxCfm', 400]], /at least/],
+  'not-on-the-job-yet': [[['schools.dampCold', true]], /the job still says/],
+  'override-readable': [[set(['droop', 'lots'])], /cannot be read/],
+};
+
+test('every rule is tried here', () => expect(Object.keys(BROKEN).sort()).toEqual(SETUP_RULES.map(({ id }) => id).sort()));
+
+describe.each(Object.entries(BROKEN))('%s', (rule, [changes, words]) => {
+  const broken = facts(changes);
+
+  test('is found, says what is wrong and what to do, and points at a setting', () => {
+    const [first] = found(broken, rule);
+    expect(first?.what).toMatch(words);
+    expect(first!.mend.length).toBeGreaterThan(10);
+    expect(first!.at).toMatch(/^setup\./);
+  });
+
+  test('is not found on a job where nothing was tried', () => expect(found(assumedFacts(), rule)).toEqual([]));
+
+  test('its one-tap mend, where it has one, mends it', () => {
+    const [first] = found(broken, rule);
+    if (!first?.mendBy) return expect(found(broken, rule)).not.toEqual([]);
+    const mended = facts([...changes, ...first.mendBy.map(({ path, value }) => [path, value] as const)]);
+    expect(found(mended, rule)).toEqual([]);
+  });
+});
+
+test('an off-point too near the on-point says the least distance and why', () => {
+  const [finding] = found(facts([set(['aux-on-point', '2'], ['aux-off-point', '2'])]), 'off-point-apart');
+  expect(finding).toMatchObject({ severity: 'error', mend: expect.stringContaining('at least 1 °F apart') });
+  expect(finding!.why).toMatch(/cycles/);
+});

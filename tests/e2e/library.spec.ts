@@ -1,0 +1,85 @@
+import { expect, type Page, test } from '@playwright/test';
+
+const settled = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
+
+const copy = async (page: Page, name: string) => {
+  await page.goto('/library');
+  await page
+    .getByRole('button', { name: `Copy ${name}`, exact: true })
+    .first()
+    .click();
+  await page.waitForURL(new RegExp(`/library/${name.toLowerCase()}-`));
+  return page.url().split('/').at(-1)!;
+};
+
+test('a controller is typed in from its manual: errors are said while typing, and it saves itself', async ({ page }) => {
+  await page.goto('/library');
+  await page.getByRole('region', { name: 'Thermostat' }).getByRole('button', { name: 'New' }).click();
+  await page.waitForURL(/library\/thermostat-/);
+  await page.getByLabel('Name').fill('Hall thermostat of the test');
+  await page.getByRole('button', { name: 'Entry', exact: true }).click();
+  const first = page
+    .getByRole('listitem')
+    .filter({ has: page.getByLabel('The controller’s words') })
+    .first();
+  await first.getByLabel('Code', { exact: true }).fill('01');
+  await first.getByLabel('Setting that it sets').selectOption('reversing-valve');
+  await expect(first.getByLabel('Words of option 1')).toHaveValue('O, in cooling');
+  await first.getByLabel('Code of option 2').fill('0');
+  await expect(first).toContainText('Two options have the code 0');
+  await first.getByLabel('Code of option 2').fill('1');
+  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await page.getByRole('button', { name: 'Entry', exact: true }).click();
+  const second = page
+    .getByRole('listitem')
+    .filter({ has: page.getByLabel('The controller’s words') })
+    .nth(1);
+  await expect(second.getByLabel('Code', { exact: true })).toHaveValue('02');
+  await settled(page);
+  await page.reload();
+  await expect(page.getByLabel('Name')).toHaveValue('Hall thermostat of the test');
+});
+
+test('a copy of one that ships is the crew’s own; deleted, it can be brought back', async ({ page }) => {
+  const id = await copy(page, 'Stonecrop');
+  await page.getByLabel('Name').fill(`Yard board ${id}`);
+  await settled(page);
+  await page.goto('/library');
+  await page.getByRole('button', { name: `Delete Yard board ${id}` }).click();
+  await expect(page.getByRole('link', { name: new RegExp(`Yard board ${id}`) })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: new RegExp(`Yard board ${id}`) })).toBeVisible();
+});
+
+test('two tabs: the stale save overwrites nothing, and one of the two is chosen', async ({ page, context }) => {
+  const id = await copy(page, 'Toadflax');
+  const other = await context.newPage();
+  await other.goto(`/library/${id}`);
+  await page.getByLabel('Name').fill('First hand');
+  await settled(page);
+  await other.getByLabel('Name').fill('Second hand');
+  await expect(other.getByRole('alert').first()).toContainText('Nothing was overwritten');
+  expect((await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json()).name).toBe('First hand');
+  await other.getByRole('button', { name: 'Take the saved one' }).click();
+  await expect(other.getByLabel('Name')).toHaveValue('First hand');
+});
+
+test('what is typed while the server is away is kept and sent later', async ({ page }) => {
+  const id = await copy(page, 'Spurge');
+  await page.route('**/api/profiles', (route) => route.abort());
+  await page.getByLabel('Name').fill('Typed in the dark');
+  await expect(page.getByRole('status').first()).toContainText(/kept|not reach|No answer/i);
+  await page.unroute('**/api/profiles');
+  await settled(page);
+  expect((await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json()).name).toBe('Typed in the dark');
+});
+
+test('a file is brought in; one that is none is refused with place and reason', async ({ page }) => {
+  const file = await (await page.request.get('/api/profiles/quillwort-menu/file?as=yaml')).body();
+  await page.goto('/library');
+  await page.getByLabel('Profile file').setInputFiles({ name: 'bad.yaml', mimeType: 'text/yaml', buffer: Buffer.from('a: [') });
+  await expect(page.getByText(/bad\.yaml was not taken in.*neither YAML nor JSON/)).toBeVisible();
+  await page.getByLabel('Profile file').setInputFiles({ name: 'good.yaml', mimeType: 'text/yaml', buffer: file });
+  await page.waitForURL(/library\/quillwort-/);
+  await expect(page.getByText('Nothing wrong')).toBeVisible();
+});

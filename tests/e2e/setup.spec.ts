@@ -1,0 +1,155 @@
+import { expect, type Page, test } from '@playwright/test';
+import { enter, expectSaved, freshJob, stored } from './helpers';
+
+const setting = (page: Page, name: RegExp) => page.getByRole('button', { name });
+const say = (page: Page) => page.getByLabel('Who is setting').fill('Playwright Tester');
+const entry = (page: Page, code: string) =>
+  page
+    .getByRole('list', { name: 'Card' })
+    .getByRole('listitem')
+    .filter({ has: page.getByText(code, { exact: true }) });
+
+test('an answer at the kitchen table says what it sets, lands on the job, and moves the settings', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/setup/talk`);
+  const question = page
+    .getByRole('listitem')
+    .filter({ has: page.getByText('When it is really cold') })
+    .first();
+  await expect(question.getByRole('list', { name: 'What it sets' })).toContainText('The bill: Droop before backup: 3 °F');
+  await question.getByText('The bill', { exact: true }).click();
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
+  await page.getByRole('link', { name: 'Settings', exact: true }).click();
+  await expect(setting(page, /^Droop before backup/)).toContainText('3 °F');
+});
+
+test('a setting shows why, takes another value with its reason, and gives the worked-out one back', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/setup`);
+  await setting(page, /^Droop before backup/).click();
+  await expect(page.getByText('The house wants some of both.')).toBeVisible();
+  await enter(page, 'Set it to', '4');
+  await page.getByLabel('Why otherwise').fill('The owner heats with wood too.');
+  await page.getByLabel('Why otherwise').blur();
+  await expect(setting(page, /^Droop before backup/)).toContainText('worked out: 2 °F');
+  await expectSaved(page);
+  await page.reload();
+  await expect(setting(page, /^Droop before backup/)).toContainText('4 °F');
+  await setting(page, /^Droop before backup/).click();
+  await page.getByRole('button', { name: 'Take 2 °F, as worked out' }).click();
+  await expect(setting(page, /^Droop before backup/)).not.toContainText('worked out');
+});
+
+test('a value that cannot be is said at the field and not taken', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/setup`);
+  await setting(page, /^Droop before backup/).click();
+  await enter(page, 'Set it to', '40');
+  await expect(page.getByText('At most 6 °F.')).toBeVisible();
+  await expect(setting(page, /^Droop before backup/)).toContainText('2 °F');
+  expect((await stored(page, id)).revision).toBe(1);
+});
+
+test('an off-point too near the on-point: the least distance, why, and a one-tap mend', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/setup`);
+  await setting(page, /^Backup goes off/).click();
+  await enter(page, 'Set it to', '2');
+  const findings = page.getByRole('region', { name: 'Findings' });
+  await expect(findings).toContainText('They must be at least 1 °F apart.');
+  await expect(findings).toContainText('it cycles');
+  await findings.getByRole('button', { name: 'Mend it' }).first().click();
+  await expect(findings).not.toContainText('apart');
+});
+
+test('a lockout dragged on the ruler lands among the settings, and the rules answer', async ({ page }) => {
+  const id = await freshJob(page, 'juniper-flume');
+  await page.goto(`/jobs/${id}/setup?out=33`);
+  const findings = page.getByRole('region', { name: 'Findings' });
+  await expect(findings).toContainText('no source may run');
+  const post = page.getByRole('slider', { name: 'strip lockout, °F' });
+  const box = (await post.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 180, box.y + box.height / 2, { steps: 8 });
+  await expect(findings).not.toContainText('no source may run');
+  await page.mouse.up();
+  await expectSaved(page);
+  const { auxAboveF } = (await stored(page, id)).document.facts.gates;
+  expect(auxAboveF).toBeGreaterThan(40);
+  await expect(setting(page, /^Backup locked out above/)).toContainText(`${auxAboveF} °F`);
+});
+
+test('without an outdoor temperature there are no lockouts, and the three ways to get one are named', async ({ page }) => {
+  const id = await freshJob(page, 'tamarack-spur');
+  await page.goto(`/jobs/${id}/setup`);
+  await setting(page, /^Outdoor temperature from/).click();
+  await page.getByLabel('Set it to').selectOption('none');
+  await page.getByText(/^Not on this job/).click();
+  await expect(page.getByText(/Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service/).first()).toBeVisible();
+});
+
+test('the card: found, left, read back and ticked with name and time; the next visit sees the difference', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/setup/card/indoor`);
+  const kit = entry(page, 'A-04');
+  await kit.getByLabel('As found').selectOption('0');
+  await expect(page.getByRole('alert').first()).toContainText('Say first who you are');
+  await say(page);
+  await kit.getByLabel('As found').selectOption('0');
+  await kit.getByRole('button', { name: 'Left at 4' }).click();
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not activated');
+  await kit.getByRole('button', { name: 'Reads 4' }).click();
+  await page.getByRole('button', { name: 'Save: This unit: done' }).click();
+  await page.getByRole('button', { name: 'Activate: done' }).click();
+  await expect(page.getByRole('list', { name: 'Findings' })).not.toContainText('not activated');
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/handover`);
+  const record = page.getByRole('row').filter({ hasText: 'Heat kit' }).first();
+  await expect(record).toContainText('A-04');
+  await page.goto(`/jobs/${id}/setup/card/indoor`);
+  await entry(page, 'A-04').getByLabel('As found').selectOption('1');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('was left at 4 by Playwright Tester and is found at 1');
+  const csv = await (await page.request.get(`/api/jobs/${id}/settings.csv`)).text();
+  expect(csv).toMatch(/Playwright Tester,Indoor board,toadflax-indoor,A-04,Heat kit,As left,4/);
+});
+
+test('a value that cannot be taken back asks first, and wants the value as found', async ({ page }) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/setup/card/indoor`);
+  await say(page);
+  const control = entry(page, 'A-01');
+  await control.getByRole('button', { name: 'Left at 2' }).click();
+  const dialog = page.getByRole('alertdialog');
+  await expect(dialog).toContainText('Read and enter the value as found first');
+  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await control.getByLabel('As found').selectOption('1');
+  await control.getByRole('button', { name: 'Left at 2' }).click();
+  await dialog.getByRole('button', { name: 'It is set to 2' }).click();
+  await expect(control.getByRole('button', { name: 'Left at 2' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('switches and jumper are drawn as they are to stand', async ({ page }) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/setup/card/outdoor`);
+  await expect(page.getByRole('figure', { name: 'Block T, defrost: 90' })).toBeVisible();
+  await expect(page.getByRole('figure', { name: 'Bank R' }).getByRole('listitem', { name: /^Switch 2, R2: on/ })).toBeVisible();
+});
+
+test('marks made while the server is away are kept and sent later', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/setup/card/outdoor`);
+  await say(page);
+  await page.route('**/api/jobs/**', (route) => route.abort());
+  await entry(page, 'P1').getByLabel('As found').selectOption('1');
+  await expect(
+    page
+      .getByRole('status')
+      .filter({ hasText: /not reach|No answer|kept/i })
+      .first(),
+  ).toBeVisible();
+  await page.unroute('**/api/jobs/**');
+  await expectSaved(page);
+  expect((await stored(page, id)).settingMarks.map(({ code, value }: { code: string; value: string }) => [code, value])).toContainEqual(['P1', '1']);
+});
