@@ -2,7 +2,12 @@ import { check } from '../../src/core/check';
 import { solve } from '../../src/core/circuit/solve';
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
 import { ruler } from '../../src/core/crossing/ruler';
+import type { FactPath } from '../../src/core/job/document';
 import { SAMPLES } from '../../src/core/job/samples';
+import { cardOf } from '../../src/core/setup/card/card';
+import { setupFindings } from '../../src/core/setup/findings';
+import { quillwort } from '../../src/core/setup/profiles/quillwort';
+import { resolveSettings } from '../../src/core/setup/resolve';
 import { startupPlan } from '../../src/core/startup/plan';
 import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
@@ -46,6 +51,9 @@ time(
   () => faultTable(largest.facts, big, DEFAULT_MOMENT),
   10,
 );
+const setup = { facts: largest.facts, confirmed: new Set<FactPath>() };
+time('all settings and contradictions', 'aim < 5', () => setupFindings(setup, resolveSettings(setup)));
+time('a card of 31 entries', '', () => cardOf(quillwort, resolveSettings(setup)));
 time('all calls of a job', 'aim < 5', () => statesByCall(facts, plan(facts), DEFAULT_MOMENT));
 time('gate ruler', '', () => ruler(facts));
 time('all findings of a job', '', () => check(facts));

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { check } from '@/core/check';
+import { checkEquipment } from '@/core/check/equipment';
 import { factApplies } from '@/core/job/applies';
 import { ALL_FACTS, type FactGroup } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
@@ -58,7 +58,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
 
 const SheetPage = () => {
   const facts = useJob((job) => job.facts);
-  const findings = useMemo(() => check(facts).filter(({ page }) => page !== 'setup'), [facts]);
+  const findings = useMemo(() => checkEquipment(facts), [facts]);
   const about = (path: string) => findings.filter(({ fact }) => fact === path);
   return (
     <div className="mx-auto max-w-6xl gap-8 px-3 py-4 sm:px-6 lg:flex">

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { check } from '@/core/check';
+import { checkEquipment } from '@/core/check/equipment';
 import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
 import { currentReadings } from '@/core/job/reading';
@@ -40,7 +40,10 @@ const StripsPage = () => {
   const measured = useMemo(() => currentReadings(readings).get(STRIP_VOLTS_ITEM)?.value, [readings]);
   const volts = typeof measured === 'number' ? measured : facts.heatKit.serviceVolts;
   const state = useMemo(() => ladderState(facts, moment, seconds, volts, openBreakers), [facts, moment, seconds, volts, openBreakers]);
-  const findings = useMemo(() => check(facts, readings).filter(({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.')), [facts, readings]);
+  const findings = useMemo(
+    () => checkEquipment(facts, readings).filter(({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.')),
+    [facts, readings],
+  );
   if (facts.system.backup === 'furnace')
     return (
       <p className="mx-auto max-w-xl px-4 py-10 text-lg">

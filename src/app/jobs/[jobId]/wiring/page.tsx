@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useMemo, useState } from 'react';
-import { check } from '@/core/check';
+import { checkEquipment } from '@/core/check/equipment';
 import { CALLS } from '@/core/control/moment';
 import { outdoorId } from '@/core/devices';
 import { statesByCall } from '@/core/wiring/behaviour';
@@ -73,7 +73,7 @@ const WiringPage = () => {
   };
   const refused = useMemo(() => refusals(facts), [facts]);
   const findings = useMemo(
-    () => check(facts).filter(({ page, fact, rule }) => page === 'wiring' || rule === 'valve-agrees' || (fact && WIRING_FACTS.test(fact))),
+    () => checkEquipment(facts).filter(({ page, fact, rule }) => page === 'wiring' || rule === 'valve-agrees' || (fact && WIRING_FACTS.test(fact))),
     [facts],
   );
   const differing = useMemo(() => (harness === planned ? [] : differences(facts, planned, harness, moment)), [facts, planned, harness, moment]);
