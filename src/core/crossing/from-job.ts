@@ -3,8 +3,10 @@ import { outdoorThermostatOf } from '../control/outdoor-thermostats';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { allowedCurve, type Crossing, crossing, type CrossingInput } from './balance';
+import { jobLoad } from './evidence';
 import type { Gates } from './gates';
 import { capacityCurve, copAt } from './heat-pump';
+import { jobHeatPump } from './job-heat-pump';
 import { loadCurve } from './load';
 import { RULER_SPAN_F } from './range';
 
@@ -16,8 +18,8 @@ export const jobGates = (facts: Facts): Required<Gates> => ({
 
 /** A job's facts as the crossing takes them. Lockouts count only where the thermostat knows the outdoor temperature. */
 export const crossingInput = (facts: Facts): CrossingInput => ({
-  load: { designOutdoorF: facts.house.designOutdoorF, designBtuh: facts.house.designBtuh, noLoadF: facts.house.noLoadF },
-  heatPump: { points: facts.outdoorUnit.ratingPoints, frost: facts.outdoorUnit.frostDerate, minOutdoorF: facts.outdoorUnit.minOutdoorF },
+  load: jobLoad(facts).load,
+  heatPump: jobHeatPump(facts),
   banksKW: jobBanks(facts).map(({ kW }) => kW),
   gates: jobGates(facts),
   electricPerKWh: facts.prices.electricPerKWh,

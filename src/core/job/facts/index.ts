@@ -4,6 +4,7 @@ import { furnace } from './furnace';
 import { gates } from './gates';
 import { heatKit } from './heat-kit';
 import { house } from './house';
+import { load } from './load';
 import { outdoorUnit } from './outdoor-unit';
 import { prices } from './prices';
 import { schools } from './schools';
@@ -13,14 +14,34 @@ import { system } from './system';
 import { talk } from './talk';
 import { thermostat } from './thermostat';
 import { wiring } from './wiring';
+import { year } from './year';
 
 /** Every fact of a job, by group. The Sheet, the schemas and the defaults are all made from it. */
-export const FACT_GROUPS = { site, house, system, outdoorUnit, airHandler, heatKit, furnace, thermostat, gates, cables, prices, wiring, talk, schools, setup };
+export const FACT_GROUPS = {
+  site,
+  house,
+  load,
+  system,
+  outdoorUnit,
+  airHandler,
+  heatKit,
+  furnace,
+  thermostat,
+  gates,
+  cables,
+  prices,
+  year,
+  wiring,
+  talk,
+  schools,
+  setup,
+};
 
 /** What each group is called on screen. */
 export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   site: 'Site',
   house: 'House',
+  load: 'House load',
   system: 'System',
   outdoorUnit: 'Outdoor unit',
   airHandler: 'Indoor unit',
@@ -30,11 +51,12 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   gates: 'Lockouts',
   cables: 'Cables',
   prices: 'Prices',
+  year: 'A year',
   wiring: 'Wiring as found',
   talk: 'Talk',
   schools: 'Schools',
   setup: 'Setup',
 };
 
-/** Groups that are asked for on the Setup page, not on the Sheet. */
-export const SETUP_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = ['talk', 'schools', 'setup'];
+/** Groups that are asked for where they are used, on Setup and Crossing, not on the Sheet. */
+export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = ['load', 'year', 'talk', 'schools', 'setup'];

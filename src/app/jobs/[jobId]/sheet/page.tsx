@@ -5,7 +5,7 @@ import { checkEquipment } from '@/core/check/equipment';
 import { factApplies } from '@/core/job/applies';
 import { ALL_FACTS, type FactGroup } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
-import { FACT_GROUP_LABELS, SETUP_GROUPS } from '@/core/job/facts';
+import { FACT_GROUP_LABELS, OFF_SHEET_GROUPS } from '@/core/job/facts';
 import type { Finding } from '@/core/job/finding';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob } from '@/ui/job/provider';
@@ -15,7 +15,7 @@ const PLACE_IDS = (Object.keys(PLACES) as Place[]).filter((place) => place !== '
 
 const groupsAt = (place: Place) => {
   const groups = new Map<FactGroup, (typeof ALL_FACTS)[number][]>();
-  for (const entry of ALL_FACTS.filter(({ fact, group }) => fact.place === place && fact.kind !== 'records' && !SETUP_GROUPS.includes(group)))
+  for (const entry of ALL_FACTS.filter(({ fact, group }) => fact.place === place && fact.kind !== 'records' && !OFF_SHEET_GROUPS.includes(group)))
     groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
   return [...groups];
 };

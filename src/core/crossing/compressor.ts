@@ -1,0 +1,64 @@
+import { BTU_PER_KWH } from '../units/constants';
+import { capacityCurve, type HeatPump, powerCurve } from './heat-pump';
+
+/** A compressor as a year takes it: full stage, low stage where it has one, and how it goes from one to the other. */
+export interface Compressor {
+  readonly full: HeatPump;
+  /** Low stage, or an inverter's least speed. */
+  readonly low: HeatPump | null;
+  /** Whether it goes without steps from low to full. */
+  readonly modulates: boolean;
+  /** C_D of the part-load factor. */
+  readonly cyclingLoss: number;
+}
+
+/** What a compressor does over an hour. */
+export interface CompressorHour {
+  readonly btuh: number;
+  readonly kW: number;
+  /** Share of the hour it would run at its lowest stage without cycling loss; 1 where it never stops. */
+  readonly runShare: number;
+}
+
+/** A compressor's heat and power at full and at low, made once for many hours. */
+export interface CompressorCurves {
+  /** Heat at full, Btu/h, its own minimum taken into account. */
+  readonly mostBtuh: (outdoorF: number) => number;
+  /** What it does when so much heat is wanted, Btu/h; never more than it can. */
+  readonly give: (outdoorF: number, wantedBtuh: number) => CompressorHour;
+}
+
+/**
+ * Heat and power of a compressor that cycles under its least capacity, mixes two stages, or modulates between them.
+ * Cycling: part-load factor 1 − C_D (1 − load ÷ capacity). Two stages share the hour without loss. An inverter's COP
+ * goes on a straight line from least to most capacity.
+ * @source 10 CFR 430 subpart B appendix M1
+ */
+export const compressorCurves = ({ full, low, modulates, cyclingLoss }: Compressor): CompressorCurves => {
+  const most = capacityCurve(full).at;
+  const mostKW = powerCurve(full).at;
+  const least = low === null ? null : capacityCurve(low).at;
+  const leastKW = low === null ? null : powerCurve(low).at;
+  return {
+    mostBtuh: most,
+    give: (outdoorF, wantedBtuh) => {
+      const highBtuh = most(outdoorF);
+      if (highBtuh <= 0 || wantedBtuh <= 0) return { btuh: 0, kW: 0, runShare: 0 };
+      const highKW = mostKW(outdoorF);
+      if (wantedBtuh >= highBtuh) return { btuh: highBtuh, kW: highKW, runShare: 1 };
+      const low = least === null ? highBtuh : least(outdoorF);
+      const hasLow = low > 0 && low < highBtuh;
+      const lowBtuh = hasLow ? low : highBtuh;
+      const lowKW = hasLow ? leastKW!(outdoorF) : highKW;
+      if (wantedBtuh <= lowBtuh) {
+        const runShare = wantedBtuh / lowBtuh;
+        return { btuh: wantedBtuh, kW: (lowKW * runShare) / (1 - cyclingLoss * (1 - runShare)), runShare };
+      }
+      const between = (wantedBtuh - lowBtuh) / (highBtuh - lowBtuh);
+      if (!modulates) return { btuh: wantedBtuh, kW: lowKW + (highKW - lowKW) * between, runShare: 1 };
+      const lowCop = lowBtuh / (lowKW * BTU_PER_KWH);
+      const highCop = highBtuh / (highKW * BTU_PER_KWH);
+      return { btuh: wantedBtuh, kW: wantedBtuh / ((lowCop + (highCop - lowCop) * between) * BTU_PER_KWH), runShare: 1 };
+    },
+  };
+};

@@ -1,0 +1,22 @@
+import type { Evidence } from './evidence';
+
+/** Spread of heat-loss figures against what houses then used; rules of thumb of the trade, not of a table. */
+const SPREAD = { 'room-by-room': 0.15, 'whole-house': 0.25, guess: 0.4 } as const;
+
+const WORDS = {
+  'room-by-room': 'Worked out room by room.',
+  'whole-house': 'Worked out for the whole house.',
+  guess: 'A guess: an old furnace is often twice what the house needs.',
+} as const;
+
+export const heatLoss: Evidence = {
+  id: 'heat-loss',
+  label: 'Heat-loss figure',
+  about: 'Knows the walls, not the people. Usually on the high side.',
+  estimate: ({ house, load }) => ({
+    kind: 'known',
+    designBtuh: house.designBtuh,
+    uncertainty: SPREAD[load.heatLossIs],
+    because: WORDS[load.heatLossIs],
+  }),
+};

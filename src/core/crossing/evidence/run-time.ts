@@ -1,0 +1,45 @@
+import type { Facts } from '../../job/document';
+import { jobBanks } from '../../strips/from-job';
+import { BTU_PER_KWH } from '../../units/constants';
+import { capacityCurve } from '../heat-pump';
+import { jobHeatPump } from '../job-heat-pump';
+import { type Evidence, fromLossPerDegree, joined, NO_LOAD_PLAY_F } from './evidence';
+
+const HOURS = 24;
+/** Days nearer to the no-load temperature than this say nothing of the load, °F. */
+const LEAST_DIFFERENCE_F = 10;
+/** How well a unit gives what its sheet says. */
+const CAPACITY_SPREAD = 0.1;
+
+const backupBtuh = (facts: Facts) =>
+  facts.system.backup === 'furnace' ? facts.furnace.outputBtuh : jobBanks(facts).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
+
+/** Loss per degree by least squares through the no-load temperature: days far from it count most. */
+export const runTime: Evidence = {
+  id: 'run-time',
+  label: 'Hours of run',
+  about: 'Measures the house as it is lived in. Steady days only: no setback, no wood stove, no ice on the coil.',
+  estimate: (facts) => {
+    const { noLoadF } = facts.house;
+    const capacity = capacityCurve(jobHeatPump(facts));
+    const days = facts.load.runDays
+      .filter(({ outdoorF, compressorHours, backupHours }) => noLoadF - outdoorF >= LEAST_DIFFERENCE_F && compressorHours + backupHours > 0)
+      .map(({ outdoorF, compressorHours, backupHours }) => ({
+        differenceF: noLoadF - outdoorF,
+        btuh: (compressorHours * capacity.at(outdoorF) + backupHours * backupBtuh(facts)) / HOURS,
+      }));
+    if (days.length === 0) return { kind: 'missing', what: `Enter a day with its hours, at least ${LEAST_DIFFERENCE_F} °F below ${noLoadF} °F.` };
+    if (facts.outdoorUnit.stages !== 'single' && facts.load.runDays.some(({ compressorHours }) => compressorHours > 0))
+      return { kind: 'missing', what: 'Hours of a compressor that stages or modulates do not say how much heat it gave. Take a bill.' };
+    const squares = days.reduce((sum, { differenceF }) => sum + differenceF ** 2, 0);
+    const btuhPerF = days.reduce((sum, { btuh, differenceF }) => sum + btuh * differenceF, 0) / squares;
+    const meanDifferenceF = days.reduce((sum, { differenceF }) => sum + differenceF, 0) / days.length;
+    const scatter = Math.sqrt(days.reduce((sum, { btuh, differenceF }) => sum + (btuh / (btuhPerF * differenceF) - 1) ** 2, 0) / days.length ** 2);
+    return {
+      kind: 'known',
+      designBtuh: fromLossPerDegree(facts, btuhPerF),
+      uncertainty: joined(CAPACITY_SPREAD, NO_LOAD_PLAY_F / meanDifferenceF, scatter),
+      because: `${days.length === 1 ? 'One day' : `${days.length} days`} at ${Math.round(noLoadF - meanDifferenceF)} °F in the mean: ${Math.round(btuhPerF)} Btu/h for each degree.`,
+    };
+  },
+};

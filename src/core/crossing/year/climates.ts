@@ -1,0 +1,77 @@
+/** A made-up climate that ships with the application. */
+export interface Climate {
+  readonly id: string;
+  readonly name: string;
+  readonly about: string;
+  readonly hoursF: () => Float64Array;
+}
+
+interface Recipe {
+  readonly seed: number;
+  readonly meanF: number;
+  /** Half of what summer and winter lie apart. */
+  readonly seasonF: number;
+  /** Half of what afternoon and dawn lie apart. */
+  readonly dayF: number;
+  /** How far weather strays from the season, and how much more in winter. */
+  readonly strayF: number;
+  readonly winterStrays: number;
+}
+
+const HOURS = 8760;
+/** Hour of the year that is coldest in the mean: about the twentieth of January. */
+const COLDEST_HOUR = 19 * 24;
+/** How much of an hour's weather is left in the next: weather lasts some days. */
+const LASTS = 0.985;
+
+/** Numbers from 0 to 1 that follow from a seed alone. */
+const numbers = (seed: number) => {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
+  };
+};
+
+/** Season, day and weather that strays and comes back, to a tenth of a degree. */
+const made = ({ seed, meanF, seasonF, dayF, strayF, winterStrays }: Recipe): Float64Array => {
+  const next = numbers(seed);
+  // Six numbers make one that is spread as weather is.
+  const spread = () => (next() + next() + next() + next() + next() + next() - 3) * Math.SQRT2;
+  const fresh = Math.sqrt(1 - LASTS ** 2);
+  let stray = 0;
+  return Float64Array.from({ length: HOURS }, (_, hour) => {
+    stray = stray * LASTS + fresh * spread();
+    const winter = Math.cos((2 * Math.PI * (hour - COLDEST_HOUR)) / HOURS);
+    const afternoon = Math.cos((2 * Math.PI * ((hour % 24) - 15)) / 24);
+    const value = meanF - seasonF * winter + dayF * afternoon + strayF * (1 + winterStrays * winter) * stray;
+    return Math.round(value * 10) / 10;
+  });
+};
+
+/** The climates that ship. None is a place. */
+export const CLIMATES: readonly Climate[] = [
+  {
+    id: 'sorrel-basin',
+    name: 'Sorrel Basin',
+    about: 'High dry valley: long winters, cold dawns, warm afternoons.',
+    hoursF: () => made({ seed: 5900, meanF: 44, seasonF: 22, dayF: 10, strayF: 7, winterStrays: 0.3 }),
+  },
+  {
+    id: 'alder-sound',
+    name: 'Alder Sound',
+    about: 'Damp coast: weeks between 33 and 45 °F, seldom a hard frost.',
+    hoursF: () => made({ seed: 311, meanF: 51, seasonF: 11, dayF: 5, strayF: 5, winterStrays: 0.2 }),
+  },
+  {
+    id: 'thistle-plain',
+    name: 'Thistle Plain',
+    about: 'Open north: hot summers, weeks below zero.',
+    hoursF: () => made({ seed: 1904, meanF: 41, seasonF: 31, dayF: 8, strayF: 9, winterStrays: 0.3 }),
+  },
+];
+
+/** The climate of an id; the first one where there is none by it. */
+export const climateById = (id: string): Climate => CLIMATES.find((climate) => climate.id === id) ?? CLIMATES[0]!;

@@ -1,0 +1,117 @@
+import { choiceFact, numberFact, optionalNumberFact, tableFact } from '../fact';
+
+/** A day on which the thermostat counted its hours. */
+export interface RunDayRow {
+  /** Mean outdoor temperature of the day, °F. */
+  readonly outdoorF: number;
+  readonly compressorHours: number;
+  readonly backupHours: number;
+}
+
+/** How the house's load is known: a figure, the thermostat's own history, a bill, or floor and age. */
+export const load = {
+  from: choiceFact({
+    label: 'House load taken from',
+    place: 'desk',
+    options: [
+      { value: 'heat-loss', label: 'Heat-loss figure' },
+      { value: 'run-time', label: 'Hours of run' },
+      { value: 'bill', label: 'A winter’s bill' },
+      { value: 'floor-area', label: 'Floor area and age' },
+    ],
+    assumed: 'heat-loss',
+    why: 'The one with the narrowest band is trusted most; balance and backup follow it.',
+  }),
+  heatLossIs: choiceFact({
+    label: 'The heat-loss figure is',
+    place: 'desk',
+    options: [
+      { value: 'room-by-room', label: 'Worked out room by room' },
+      { value: 'whole-house', label: 'Worked out for the whole house' },
+      { value: 'guess', label: 'A guess, or off the old furnace' },
+    ],
+    assumed: 'whole-house',
+    why: 'It decides how wide a band is drawn round the load.',
+  }),
+  runDays: tableFact<RunDayRow>({
+    label: 'Hours of run, day by day',
+    place: 'desk',
+    item: 'day',
+    columns: {
+      outdoorF: { label: 'Outdoor, mean', unit: '°F', min: -40, max: 65, step: 1 },
+      compressorHours: { label: 'Compressor', unit: 'h', min: 0, max: 24, step: 0.5 },
+      backupHours: { label: 'Backup', unit: 'h', min: 0, max: 24, step: 0.5 },
+    },
+    least: 0,
+    most: 14,
+    newRow: { outdoorF: 20, compressorHours: 14, backupHours: 0 },
+    assumed: [],
+    why: 'From the thermostat’s history: steady days, no setback, the colder the better.',
+  }),
+  billUnits: optionalNumberFact({
+    label: 'Heat on the bill',
+    place: 'desk',
+    unit: 'units',
+    min: 1,
+    max: 100_000,
+    step: 10,
+    assumed: null,
+    none: 'no bill',
+    why: 'What heating alone took: hot water and cooking taken off, as a summer’s bill shows them.',
+  }),
+  billFuel: choiceFact({
+    label: 'The bill is in',
+    place: 'desk',
+    options: [
+      { value: 'natural-gas', label: 'Therms of gas' },
+      { value: 'propane', label: 'Gallons of propane' },
+      { value: 'fuel-oil', label: 'Gallons of oil' },
+      { value: 'electric', label: 'kWh of resistance heat' },
+    ],
+    assumed: 'natural-gas',
+  }),
+  billEfficiency: numberFact({
+    label: 'Efficiency of what burned it',
+    place: 'desk',
+    unit: 'of 1',
+    min: 0.4,
+    max: 1,
+    step: 0.01,
+    assumed: 0.8,
+    why: '1 for resistance heat.',
+  }),
+  billDays: numberFact({ label: 'Days of the bill', place: 'desk', unit: 'days', min: 7, max: 366, assumed: 90 }),
+  billDegreeDays: numberFact({
+    label: 'Degree-days in them',
+    place: 'desk',
+    unit: '°F·d',
+    min: 50,
+    max: 15_000,
+    step: 10,
+    assumed: 3000,
+    why: 'Of the nearest weather station, for the days of the bill.',
+  }),
+  billBaseF: numberFact({
+    label: 'Degree-days to base',
+    place: 'desk',
+    unit: '°F',
+    min: 45,
+    max: 72,
+    assumed: 65,
+    why: 'They are brought to the temperature at which this house needs no heat; take the cold months alone.',
+  }),
+  floorFt2: optionalNumberFact({ label: 'Heated floor', place: 'desk', unit: 'ft²', min: 200, max: 20_000, step: 50, assumed: null, none: 'not known' }),
+  built: choiceFact({
+    label: 'Built',
+    place: 'desk',
+    options: [
+      { value: 'before-1950', label: 'Before 1950' },
+      { value: '1950-1979', label: '1950 to 1979' },
+      { value: '1980-1999', label: '1980 to 1999' },
+      { value: '2000-2011', label: '2000 to 2011' },
+      { value: 'after-2011', label: '2012 or later' },
+    ],
+    assumed: '1980-1999',
+    why: 'Or as it was brought up to: new windows and insulation count, paint does not.',
+  }),
+};

@@ -1,0 +1,53 @@
+import { optionalNumberFact, recordsFact, textFact } from '../fact';
+import { WITH_FURNACE } from './system';
+
+/** One way of setting the gates, as it was changed on the Crossing page. Texts are read by `setup/ways`. */
+export interface WayRow {
+  readonly name: string;
+  readonly compressorBelow: string;
+  readonly auxAbove: string;
+  readonly backup: string;
+  readonly tempering: string;
+}
+
+/** What a year is reckoned with. */
+export const year = {
+  weather: textFact({
+    label: 'Weather year',
+    place: 'desk',
+    maxLength: 60,
+    why: 'A bundled climate or one brought in; empty takes the first bundled one.',
+  }),
+  electricKgPerKWh: optionalNumberFact({
+    label: 'CO₂ of electricity',
+    place: 'desk',
+    unit: 'kg/kWh',
+    min: 0,
+    max: 2,
+    step: 0.01,
+    assumed: null,
+    none: 'not given',
+    why: 'The utility’s own figure. Without one no CO₂ is shown.',
+  }),
+  fuelKgPerUnit: optionalNumberFact({
+    label: 'CO₂ of the fuel',
+    place: 'desk',
+    unit: 'kg/unit',
+    min: 0,
+    max: 30,
+    step: 0.1,
+    assumed: null,
+    none: 'not given',
+    onlyWhen: WITH_FURNACE,
+    why: 'For a therm of gas, or a gallon of propane or oil.',
+  }),
+  ways: recordsFact<WayRow>({
+    label: 'Ways compared',
+    place: 'desk',
+    item: 'way',
+    columns: { name: 60, compressorBelow: 20, auxAbove: 20, backup: 20, tempering: 10 },
+    most: 6,
+    assumed: [],
+    why: 'Empty: the named ways that ship.',
+  }),
+};
