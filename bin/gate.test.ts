@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { climateById } from '../src/core/crossing/year/climates';
 
 const gate = (words: string[], input = '') =>
   spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', maxBuffer: 1e8, cwd: join(__dirname, '..') });
@@ -55,7 +56,25 @@ test('settings gives values with reasons; card gives entries with codes, for a p
   expect(gate(['card', file, '--profile', 'docs/controllers/toadflax-indoor.yaml']).stdout).toBe(gate(['card', file, '--profile', 'toadflax-indoor']).stdout);
 });
 
+test('crossing gives load, need and supply air; year compares the ways by bins or hours, for a climate or a file', () => {
+  const crossing = JSON.parse(gate(['crossing', file, '--outdoor', '19']).stdout);
+  expect(crossing.load.find(({ isTaken }: { isTaken: boolean }) => isTaken)).toMatchObject({ from: 'heat-loss', kind: 'known' });
+  expect(crossing.backup.map(({ id }: { id: string }) => id)).toEqual(['design', 'emergency', 'defrost']);
+  expect(crossing.at.supply[0]).toMatchObject({ id: 'heat-pump' });
+  const hourly = JSON.parse(gate(['year', file, '--weather', 'sorrel-basin']).stdout);
+  const csv = join(mkdtempSync(join(tmpdir(), 'gate-')), 'hours.csv');
+  writeFileSync(csv, `outdoor_f\n${[...climateById('sorrel-basin').hoursF()].join('\n')}`);
+  const byFile = JSON.parse(gate(['year', file, '--weather', csv]).stdout);
+  expect(byFile.ways).toEqual(hourly.ways);
+  const bins = JSON.parse(gate(['year', file, '--weather', 'sorrel-basin', '--method', 'bins']).stdout);
+  expect(Math.abs(bins.ways[0].cost / hourly.ways[0].cost - 1)).toBeLessThan(0.01);
+});
+
 test.each([
+  [['year', file], '', '--weather'],
+  [['year', file, '--weather', 'sorrel-basin', '--method', 'guess'], '', '--method'],
+  [['year', file, '--weather', '/no/such.epw'], '', '/no/such.epw'],
+  [['crossing'], '{', ''],
   [['card', file], '', '--profile'],
   [['card', file, '--profile', 'moonwort'], '', '--profile'],
   [['settings'], '{', ''],

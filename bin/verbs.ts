@@ -4,6 +4,7 @@ import { check } from '../src/core/check';
 import { toSpice } from '../src/core/circuit/spice';
 import { conditionsOf } from '../src/core/control/conditions';
 import { CALL_IDS, type CallId, callsOf, DEFAULT_MOMENT, INDOOR_BOUNDS_F, type Moment, OUTDOOR_BOUNDS_F } from '../src/core/control/moment';
+import { CLIMATES } from '../src/core/crossing/year/climates';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
 import { calcCrossing } from '../src/core/formats/calc/crossing';
 import { calcHeatKit } from '../src/core/formats/calc/heatkit';
@@ -11,6 +12,7 @@ import { familyFile } from '../src/core/formats/family-file';
 import { type JobFile, parseJobFileText } from '../src/core/formats/job-file';
 import { parseProfileText } from '../src/core/formats/profile-file';
 import { sampleFile } from '../src/core/formats/sample-file';
+import { readWeather } from '../src/core/formats/weather';
 import { jobName } from '../src/core/job/document';
 import { SAMPLES } from '../src/core/job/samples';
 import { SHIPPED_PROFILES } from '../src/core/setup/profiles';
@@ -22,6 +24,7 @@ import type { Harness } from '../src/core/wiring/harness';
 import { plan } from '../src/core/wiring/plan';
 import { refusals } from '../src/core/wiring/refusals';
 import { wiringState } from '../src/core/wiring/state';
+import { crossingReport, yearReport } from './crossing-report';
 import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
 import { statesReport, traceReport } from './wiring-report';
@@ -117,6 +120,42 @@ const profileOf = (words: string[], read: Read): Parsed<{ file: string | undefin
   return profile.ok ? answered({ file, profile: profile.value }) : profile;
 };
 
+const METHODS = ['bins', 'hourly'] as const;
+
+/** `--weather` (the id of a climate that ships, or a file), `--method`, `--fill`, `--scale`. */
+const yearOptionsOf = (words: string[], read: Read) => {
+  let parsed;
+  try {
+    parsed = parseArgs({
+      args: words,
+      allowPositionals: true,
+      options: { weather: { type: 'string' }, method: { type: 'string' }, fill: { type: 'boolean' }, scale: { type: 'string' } },
+    });
+  } catch (problem) {
+    return refused('options', (problem as Error).message);
+  }
+  const { weather: name, method: wanted = 'hourly', fill = false, scale } = parsed.values;
+  const method = METHODS.find((each) => each === wanted);
+  if (!method) return refused('--method', `must be one of ${METHODS.join(', ')}`);
+  if (scale !== undefined && scale !== 'F' && scale !== 'C') return refused('--scale', 'must be F or C');
+  const ids = CLIMATES.map(({ id }) => id).join(', ');
+  if (name === undefined) return refused('--weather', `must be given: one of ${ids}, or an EPW or CSV file`);
+  const [file] = parsed.positionals;
+  const climate = CLIMATES.find(({ id }) => id === name);
+  if (climate) return answered({ file, method, weather: { name: climate.name, hoursF: [...climate.hoursF()], filled: 0 } });
+  const found = readWeather(read(name), name, { fills: fill, ...(scale ? { scale } : {}) });
+  switch (found.kind) {
+    case 'read':
+      return answered({ file, method, weather: found.weather });
+    case 'gaps':
+      return refused('--weather', `${found.error} With --fill they are filled and counted.`);
+    case 'scale':
+      return refused('--weather', `${found.error} With --scale F or --scale C.`);
+    case 'wrong':
+      return refused(found.path || '--weather', found.error);
+  }
+};
+
 export const VERBS: Readonly<Record<string, Verb>> = {
   calc: {
     usage: 'calc circuit|heatkit|crossing [FILE]',
@@ -174,6 +213,17 @@ export const VERBS: Readonly<Record<string, Verb>> = {
     run: (words, read) => {
       const options = profileOf(words, read);
       return options.ok ? withJob(read(options.value.file), (job) => answered(cardReport(job, options.value.profile))) : options;
+    },
+  },
+  crossing: {
+    usage: 'crossing FILE [--outdoor F] [--indoor F]',
+    run: (words, read) => withMoment(words, read, (job, { outdoorF, indoorF }) => answered(crossingReport(job, outdoorF, indoorF))),
+  },
+  year: {
+    usage: 'year FILE --weather CLIMATE|FILE [--method bins|hourly] [--fill] [--scale F|C]',
+    run: (words, read) => {
+      const options = yearOptionsOf(words, read);
+      return options.ok ? withJob(read(options.value.file), (job) => answered(yearReport(job, options.value.weather, options.value.method))) : options;
     },
   },
   strips: {

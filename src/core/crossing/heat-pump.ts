@@ -59,8 +59,14 @@ export const capacityCurve = (heatPump: HeatPump): Curve =>
 /** Power the heat pump draws, kW; frost as in {@link capacityCurve}, the unit's own minimum not applied. */
 export const powerCurve = (heatPump: HeatPump): Curve => ratedCurve(heatPump, (point) => point.kW, FROST_POWER);
 
-/** Coefficient of performance at an outdoor temperature; zero where the unit does not run. */
-export const copAt = (heatPump: HeatPump, outdoorF: number): number => {
-  const kW = powerCurve(heatPump).at(outdoorF);
-  return kW > 0 ? capacityCurve(heatPump).at(outdoorF) / (kW * BTU_PER_KWH) : 0;
+/** Coefficient of performance as a function of outdoor temperature, °F; zero where the unit does not run. */
+export const copOf = (heatPump: HeatPump): ((outdoorF: number) => number) => {
+  const [power, capacity] = [powerCurve(heatPump), capacityCurve(heatPump)];
+  return (outdoorF) => {
+    const kW = power.at(outdoorF);
+    return kW > 0 ? capacity.at(outdoorF) / (kW * BTU_PER_KWH) : 0;
+  };
 };
+
+/** Coefficient of performance at an outdoor temperature, °F; zero where the unit does not run. */
+export const copAt = (heatPump: HeatPump, outdoorF: number): number => copOf(heatPump)(outdoorF);

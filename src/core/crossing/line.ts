@@ -18,15 +18,19 @@ export interface Vertex {
  */
 export const curveThrough = (vertices: readonly Vertex[]): Curve => {
   const sorted = [...vertices].sort((a, b) => a.outdoorF - b.outdoorF);
+  const breaksF = sorted.map(({ outdoorF }) => outdoorF);
+  const pieces = sorted.slice(1).map((high, at) => {
+    const low = sorted[at]!;
+    return { fromF: low.outdoorF, from: low.value, toF: high.outdoorF, slope: (high.value - low.value) / (high.outdoorF - low.outdoorF) };
+  });
+  const lastPiece = pieces.length - 1;
   const at = (outdoorF: number) => {
-    let upper = sorted.findIndex((vertex) => vertex.outdoorF >= outdoorF);
-    if (upper < 0) upper = sorted.length - 1;
-    if (upper === 0) upper = 1;
-    const low = sorted[upper - 1]!;
-    const high = sorted[upper]!;
-    return low.value + ((high.value - low.value) * (outdoorF - low.outdoorF)) / (high.outdoorF - low.outdoorF);
+    let piece = 0;
+    while (piece < lastPiece && outdoorF > pieces[piece]!.toF) piece++;
+    const { fromF, from, slope } = pieces[piece]!;
+    return from + slope * (outdoorF - fromF);
   };
-  return { at, breaksF: sorted.map((vertex) => vertex.outdoorF) };
+  return { at, breaksF };
 };
 
 /** Sum of curves. */

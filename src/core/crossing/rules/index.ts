@@ -2,9 +2,20 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { costlyLockout } from './costly-lockout';
 import { hole } from './hole';
+import { loadEvidenceAgrees } from './load-evidence-agrees';
 import { loadPlausible } from './load-plausible';
 import { lockoutNeedsSensor } from './lockout-needs-sensor';
+import { lowStagePlausible } from './low-stage-plausible';
 import { ratingPointsPlausible } from './rating-points-plausible';
 import { shortfall } from './shortfall';
 
-export const CROSSING_RULES: readonly Rule<Facts>[] = [hole, shortfall, lockoutNeedsSensor, costlyLockout, ratingPointsPlausible, loadPlausible];
+export const CROSSING_RULES: readonly Rule<Facts>[] = [
+  hole,
+  shortfall,
+  lockoutNeedsSensor,
+  costlyLockout,
+  ratingPointsPlausible,
+  lowStagePlausible,
+  loadPlausible,
+  loadEvidenceAgrees,
+];

@@ -1,5 +1,7 @@
+import type { Crossing } from '../../crossing/balance';
 import { crossingInput } from '../../crossing/from-job';
 import { copAt } from '../../crossing/heat-pump';
+import type { Facts } from '../../job/document';
 import { roundTo } from '../../units/round';
 import { choiceSetting, numberSetting, type Setting, type SetupContext, type Worked, worked } from '../setting';
 import { outdoorThermostatDial, plainFact } from '../setting-fact';
@@ -72,6 +74,17 @@ const auxLockout = (context: SetupContext): Worked => {
     : wanted;
 };
 
+/** The lockouts that a job's schools work out to, whatever stands on it, °F; null: none. */
+export const workedLockouts = (facts: Facts, crossing: Crossing): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } => {
+  const context = { facts, crossing, value: () => null };
+  const compressor = facts.system.backup === 'furnace' ? furnaceChangeover(context) : compressorWithStrips(context);
+  const aux = auxLockout({ ...context, value: (id) => (id === 'compressor-lockout' ? compressor.value : null) });
+  return { compressorBelowF: compressor.value as number | null, auxAboveF: aux.value as number | null };
+};
+
+/** The sensor that a lockout would be given: wired where the thermostat has S, S. */
+export const sensorFor = ({ thermostat }: Facts): 'wired' | 'wireless' => (thermostat.hasSensorTerminals ? 'wired' : 'wireless');
+
 const dial = (number: number): Setting =>
   numberSetting({
     id: `outdoor-thermostat-${number}`,
@@ -124,7 +137,7 @@ export const GATE_SETTINGS: readonly Setting[] = [
         facts.gates.auxAboveF !== null;
       if (!isWanted) return worked('none', 'No lockout is wanted, so nothing needs it.');
       const wanted = 'A lockout is wanted, and lockouts need the outdoor temperature.';
-      return facts.thermostat.hasSensorTerminals
+      return sensorFor(facts) === 'wired'
         ? worked('wired', wanted, 'The thermostat has S, S: a wired sensor needs no battery and no network.')
         : worked(
             'wireless',

@@ -1,0 +1,40 @@
+import { backupNeeds, bankGates } from '../src/core/crossing/backup-need';
+import { crossingChart } from '../src/core/crossing/chart';
+import { weighEvidence } from '../src/core/crossing/evidence';
+import { crossingAt, jobCrossing, jobGates } from '../src/core/crossing/from-job';
+import { priceTable } from '../src/core/crossing/price-table';
+import { CROSSING_RULES } from '../src/core/crossing/rules';
+import { supplyStates } from '../src/core/crossing/supply-states';
+import { binned, everyTemperature } from '../src/core/crossing/year/temperatures';
+import type { JobFile } from '../src/core/formats/job-file';
+import type { WeatherYear } from '../src/core/formats/weather/weather-read';
+import { applyRules } from '../src/core/job/finding';
+import { compareWays, differenceHangsOn } from '../src/core/setup/ways/compare';
+import { jobWays } from '../src/core/setup/ways/way';
+
+/** Load, capacity, gates and what the backup must give; supply air at one outdoor temperature. */
+export const crossingReport = ({ facts }: JobFile, outdoorF: number, roomF: number) => ({
+  ...jobCrossing(facts),
+  gates: jobGates(facts),
+  load: weighEvidence(facts).map(({ evidence, estimate, trust, isTaken }) => ({ from: evidence.id, isTaken, trust, ...estimate })),
+  marks: crossingChart(facts).marks,
+  backup: backupNeeds(facts),
+  banks: bankGates(facts),
+  prices: priceTable(facts),
+  at: { outdoorF, ...crossingAt(facts, outdoorF), supply: supplyStates(facts, outdoorF, roomF) },
+  findings: applyRules(CROSSING_RULES, facts),
+});
+
+/** A year of a job as it stands and under each way of setting its gates. */
+export const yearReport = ({ facts }: JobFile, weather: WeatherYear, method: 'bins' | 'hourly') => {
+  const temperatures = method === 'bins' ? binned(weather.hoursF) : everyTemperature(weather.hoursF);
+  const compared = compareWays(facts, jobWays(facts), temperatures);
+  return {
+    weather: weather.name,
+    hours: weather.hoursF.length,
+    filled: weather.filled,
+    method,
+    ways: compared.map(({ name, compressorBelowF, auxAboveF, isTaken, year }) => ({ name, compressorBelowF, auxAboveF, isTaken, ...year })),
+    hangsOn: differenceHangsOn(compared),
+  };
+};

@@ -1,0 +1,84 @@
+import type { Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { BTU_PER_KWH } from '../units/constants';
+import { crossing } from './balance';
+import { jobLoad } from './evidence';
+import { crossingInput } from './from-job';
+import { frostShareAt } from './frost';
+import { capacityCurve } from './heat-pump';
+import { loadCurve } from './load';
+
+/** Why backup is needed, and how much. */
+export interface BackupNeed {
+  readonly id: 'design' | 'emergency' | 'defrost';
+  readonly label: string;
+  readonly why: string;
+  readonly kW: number;
+  /** The same at the high end of the load's band. */
+  readonly highKW: number;
+  /** Smallest kit of the air handler's list that gives it; null: none does, or the list is not known. */
+  readonly kitKW: number | null;
+  /** Whether the kit that is fitted gives it. */
+  readonly isMet: boolean;
+}
+
+/** Outdoor temperature at which frost is heaviest, °F. */
+const FROST_F = 35;
+
+/**
+ * What the backup must give: what the heat pump lacks at design, the whole load when it is out, and what a defrost takes
+ * from the air near 35 °F, so that the registers do not blow cold.
+ */
+export const backupNeeds = (facts: Facts): BackupNeed[] => {
+  const input = crossingInput(facts);
+  const { highBtuh } = jobLoad(facts);
+  const high = crossing({ ...input, load: { ...input.load, designBtuh: highBtuh } });
+  const found = crossing(input);
+  const allowed = [...facts.airHandler.allowedKitsKW].sort((a, b) => a - b);
+  const fittedKW = jobBanks(facts).reduce((sum, { kW }) => sum + kW, 0);
+  const furnaceKW = input.fuel ? input.fuel.outputBtuh / BTU_PER_KWH : 0;
+  const need = (id: BackupNeed['id'], label: string, why: string, kW: number, highKW: number): BackupNeed => ({
+    id,
+    label,
+    why,
+    kW,
+    highKW,
+    kitKW: input.fuel ? null : (allowed.find((kit) => kit >= kW - 1e-9) ?? null),
+    isMet: (input.fuel ? furnaceKW : fittedKW) >= kW - 1e-9,
+  });
+  const defrostKW = (frostShareAt(FROST_F) * capacityCurve(input.heatPump).at(FROST_F)) / BTU_PER_KWH;
+  const { designOutdoorF } = input.load;
+  return [
+    need(
+      'design',
+      'At design, with the heat pump',
+      input.fuel ? `A furnace replaces the heat pump: at ${designOutdoorF} °F it carries the whole load.` : `What the heat pump lacks at ${designOutdoorF} °F.`,
+      input.fuel ? found.emergencyKW : found.requiredKW,
+      input.fuel ? high.emergencyKW : high.requiredKW,
+    ),
+    need('emergency', 'In an emergency', `The whole load at ${designOutdoorF} °F, the compressor out.`, found.emergencyKW, high.emergencyKW),
+    ...(input.fuel
+      ? []
+      : [need('defrost', 'In defrost', `What a defrost takes from the air at ${FROST_F} °F; less of it blows cooler, no more.`, defrostKW, defrostKW)]),
+  ];
+};
+
+/** A bank, what it is needed below, and where its outdoor thermostat would stand. */
+export interface BankGate {
+  readonly bank: number;
+  readonly kW: number;
+  /** Highest outdoor temperature at which all before it is not enough, °F; null: never down to −30. */
+  readonly neededBelowF: number | null;
+  /** Load there, Btu/h. */
+  readonly loadBtuh: number | null;
+}
+
+/** Where each bank of a job is needed. */
+export const bankGates = (facts: Facts): BankGate[] => {
+  const input = crossingInput(facts);
+  const { bankGatesF } = crossing(input);
+  return jobBanks(facts).map(({ bank, kW }, at) => {
+    const neededBelowF = bankGatesF[at] ?? null;
+    return { bank, kW, neededBelowF, loadBtuh: neededBelowF === null ? null : loadCurve(input.load).at(neededBelowF) };
+  });
+};

@@ -1,0 +1,140 @@
+import type { Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { BTU_PER_KWH } from '../units/constants';
+import type { SpanF } from '../units/span';
+import { type Crossing, crossing } from './balance';
+import { jobLoad } from './evidence';
+import { crossingInput } from './from-job';
+import { capacityCurve, copOf } from './heat-pump';
+import { jobHeatPump, jobLowStage } from './job-heat-pump';
+import { addCurves, type Curve, flatCurve } from './line';
+import { loadCurve } from './load';
+import { RULER_SPAN_F } from './range';
+
+/** One corner of a line on the chart. */
+export type ChartPoint = readonly [outdoorF: number, value: number];
+
+export interface ChartLine {
+  readonly id: string;
+  readonly label: string;
+  readonly source: 'load' | 'compressor' | 'strips' | 'fossil';
+  /** Bold: what counts; fine: drawn beside it for comparison. */
+  readonly weight: 'bold' | 'fine';
+  readonly points: readonly ChartPoint[];
+}
+
+export interface ChartMark {
+  readonly id: string;
+  readonly label: string;
+  readonly atF: number;
+  /** Where else it may lie, by the band of the load. */
+  readonly bandF?: SpanF;
+}
+
+/** Everything that the crossing chart shows. */
+export interface CrossingChart {
+  readonly spanF: SpanF;
+  readonly mostBtuh: number;
+  readonly lines: readonly ChartLine[];
+  /** Least and most load at each corner of the load line. */
+  readonly loadBand: readonly { readonly outdoorF: number; readonly lowBtuh: number; readonly highBtuh: number }[];
+  readonly marks: readonly ChartMark[];
+  readonly cop: readonly ChartPoint[];
+  /** COP at which the fuel's heat costs as much; null without fuel. */
+  readonly copEven: number | null;
+  readonly crossing: Crossing;
+}
+
+/** A jump smaller than this is rounding, Btu/h. */
+const LEAST_STEP_BTUH = 1;
+/** Room above the highest of what matters. */
+const HEADROOM = 1.12;
+/** Where units are rated, °F. */
+const RATED_F = 47;
+
+/** Every curve is made of straight pieces: its corners, read from both sides where it steps, are the whole of it. */
+const corners = (curve: Curve, [fromF, toF]: SpanF): ChartPoint[] => {
+  const inside = [...new Set(curve.breaksF.filter((breakF) => breakF > fromF && breakF < toF))].sort((a, b) => a - b);
+  const near = 1e-6;
+  const points = inside.flatMap((breakF): ChartPoint[] => {
+    const [before, after] = [curve.at(breakF - near), curve.at(breakF + near)];
+    const isStep = Math.abs(before - after) >= LEAST_STEP_BTUH;
+    return isStep
+      ? [
+          [breakF, before],
+          [breakF, after],
+        ]
+      : [[breakF, curve.at(breakF)]];
+  });
+  return [[fromF, curve.at(fromF)], ...points, [toF, curve.at(toF)]];
+};
+
+const numberOrNothing = (value: Crossing['economicBalanceF']): readonly number[] => (typeof value === 'number' ? [value] : []);
+
+/** The crossing chart of a job. */
+export const crossingChart = (facts: Facts): CrossingChart => {
+  const spanF = RULER_SPAN_F;
+  const input = crossingInput(facts);
+  const { load, lowBtuh, highBtuh } = jobLoad(facts);
+  const found = crossing(input);
+  const heatPump = jobHeatPump(facts);
+  const low = jobLowStage(facts);
+  const isInverter = facts.outdoorUnit.stages === 'inverter';
+  const capacity = capacityCurve(heatPump);
+  const cop = copOf(heatPump);
+  const banks = jobBanks(facts);
+  const stripsBtuh = (count: number) => banks.slice(0, count).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
+  const line = (id: string, label: string, source: ChartLine['source'], weight: ChartLine['weight'], curve: Curve): ChartLine => ({
+    id,
+    label,
+    source,
+    weight,
+    points: corners(curve, spanF),
+  });
+  const lines: ChartLine[] = [
+    ...(heatPump.frost ? [line('steady', 'without frost', 'compressor', 'fine', capacityCurve({ ...heatPump, frost: false }))] : []),
+    ...(low ? [line('low', isInverter ? 'least speed' : 'low stage', 'compressor', 'fine', capacityCurve(low))] : []),
+    line('capacity', low && !isInverter ? 'heat pump, high' : 'heat pump', 'compressor', 'bold', capacity),
+    ...banks.map(({ bank }, at) => line(`bank-${bank}`, `+ strips ${bank}`, 'strips', 'bold', addCurves(capacity, flatCurve(stripsBtuh(at + 1))))),
+    ...(input.fuel ? [line('furnace', 'furnace', 'fossil', 'bold', flatCurve(input.fuel.outputBtuh))] : []),
+    line('load', 'load', 'load', 'bold', loadCurve(load)),
+  ];
+  const [coldF] = spanF;
+  const bandAt = (outdoorF: number) => ({
+    outdoorF,
+    lowBtuh: loadCurve({ ...load, designBtuh: lowBtuh }).at(outdoorF),
+    highBtuh: loadCurve({ ...load, designBtuh: highBtuh }).at(outdoorF),
+  });
+  const balanceWith = (designBtuh: number) => crossing({ ...input, load: { ...load, designBtuh } }).thermalBalanceF;
+  const [lowBalanceF, highBalanceF] = [balanceWith(lowBtuh), balanceWith(highBtuh)];
+  const designBtuh = capacity.at(load.designOutdoorF) + stripsBtuh(banks.length);
+  return {
+    spanF,
+    // What matters is drawn whole; either end of a line may leave the picture.
+    mostBtuh: HEADROOM * Math.max(highBtuh, designBtuh, capacity.at(RATED_F), input.fuel?.outputBtuh ?? 0),
+    lines,
+    loadBand: [bandAt(coldF), bandAt(load.noLoadF)],
+    marks: [
+      ...(found.thermalBalanceF === null
+        ? []
+        : [
+            {
+              id: 'thermal-balance',
+              label: 'balance',
+              atF: found.thermalBalanceF,
+              ...(highBalanceF === null ? {} : { bandF: [lowBalanceF ?? coldF, highBalanceF] as const }),
+            },
+          ]),
+      ...found.bankGatesF.flatMap((atF, index) =>
+        index === 0 || atF === null ? [] : [{ id: `bank-${index + 1}`, label: `strips ${banks[index]!.bank} needed`, atF }],
+      ),
+      ...numberOrNothing(found.economicBalanceF).map((atF) => ({ id: 'economic-balance', label: 'even cost', atF })),
+      { id: 'design', label: 'design', atF: load.designOutdoorF },
+      ...(heatPump.minOutdoorF === null ? [] : [{ id: 'unit-limit', label: 'unit stops', atF: heatPump.minOutdoorF }]),
+      { id: 'no-load', label: 'no load', atF: load.noLoadF },
+    ],
+    cop: Array.from({ length: spanF[1] - spanF[0] + 1 }, (_, at): ChartPoint => [spanF[0] + at, cop(spanF[0] + at)]),
+    copEven: found.copEven ?? null,
+    crossing: found,
+  };
+};

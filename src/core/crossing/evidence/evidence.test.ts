@@ -1,0 +1,104 @@
+import fc from 'fast-check';
+import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
+import { BTU_PER_KWH } from '../../units/constants';
+import { jobCrossing } from '../from-job';
+import { CROSSING_RULES } from '../rules';
+import { jobLoad, weighEvidence } from '.';
+
+const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const estimate = (of: Facts, id: string) => weighEvidence(of).find(({ evidence }) => evidence.id === id)!.estimate;
+const known = (of: Facts, id: string) => {
+  const found = estimate(of, id);
+  if (found.kind !== 'known') throw new Error(found.what);
+  return found;
+};
+
+/** 52 °F between design and no-load. */
+const house = (btuhPerF: number) => ({ designBtuh: btuhPerF * 52 });
+
+describe('hours of run', () => {
+  test('strips alone: hours times kW over the day and the degrees', () => {
+    // 9.6 kW for 12 h in a day 42 °F below no-load.
+    const of = facts(['load.runDays', [{ outdoorF: 20, compressorHours: 0, backupHours: 12 }]]);
+    const kW = of.heatKit.elements.reduce((sum, element) => sum + element.kW, 0);
+    expect(known(of, 'run-time').designBtuh).toBeCloseTo(house((kW * BTU_PER_KWH * 12) / 24 / 42).designBtuh, 6);
+  });
+
+  test('days that agree give back the house they came from, whatever it loses', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 200, max: 450 }), fc.uniqueArray(fc.integer({ min: -5, max: 35 }), { minLength: 2, maxLength: 6 }), (btuhPerF, coldsF) => {
+        const stripsBtuh = assumedFacts().heatKit.elements.reduce((sum, { kW }) => sum + kW, 0) * BTU_PER_KWH;
+        const days = coldsF.map((outdoorF) => ({ outdoorF, compressorHours: 0, backupHours: (24 * btuhPerF * (62 - outdoorF)) / stripsBtuh }));
+        expect(known(facts(['load.runDays', days]), 'run-time').designBtuh).toBeCloseTo(house(btuhPerF).designBtuh, 4);
+      }),
+    ));
+
+  test('more days that agree narrow the band, days that scatter widen it', () => {
+    const day = (outdoorF: number, backupHours: number) => ({ outdoorF, compressorHours: 0, backupHours });
+    const cold = known(facts(['load.runDays', [day(10, 13)]]), 'run-time').uncertainty;
+    const mild = known(facts(['load.runDays', [day(45, 4)]]), 'run-time').uncertainty;
+    const scattered = known(facts(['load.runDays', [day(10, 18), day(12, 6)]]), 'run-time').uncertainty;
+    expect(mild).toBeGreaterThan(cold);
+    expect(scattered).toBeGreaterThan(cold);
+  });
+
+  test('a mild day, no hours, or a compressor that stages say what is wanted instead', () => {
+    expect(estimate(facts(['load.runDays', [{ outdoorF: 58, compressorHours: 2, backupHours: 0 }]]), 'run-time')).toMatchObject({ kind: 'missing' });
+    expect(estimate(facts(['outdoorUnit.stages', 'two'], ['load.runDays', [{ outdoorF: 10, compressorHours: 20, backupHours: 0 }]]), 'run-time')).toMatchObject(
+      {
+        kind: 'missing',
+        what: expect.stringMatching(/stages or modulates/),
+      },
+    );
+  });
+});
+
+describe('a winter’s bill', () => {
+  test('therms at an efficiency over degree-days brought to no-load', () => {
+    // 90 days, 3000 degree-days to 65: 33.3 below 65, 30.3 below 62.
+    const of = facts(['load.billUnits', 400]);
+    const btuhPerF = (400 * 100_000 * 0.8) / (24 * 90 * (3000 / 90 - 3));
+    expect(known(of, 'bill').designBtuh).toBeCloseTo(house(btuhPerF).designBtuh, 6);
+  });
+  test('resistance heat counts by the kWh', () => {
+    const of = facts(['load.billUnits', 8000], ['load.billFuel', 'electric'], ['load.billEfficiency', 1]);
+    expect(known(of, 'bill').designBtuh).toBeCloseTo(house((8000 * BTU_PER_KWH) / (24 * 90 * (3000 / 90 - 3))).designBtuh, 6);
+  });
+  test('a mild season says that the cold months are wanted', () =>
+    expect(estimate(facts(['load.billUnits', 400], ['load.billDays', 300], ['load.billDegreeDays', 3000]), 'bill')).toMatchObject({
+      kind: 'missing',
+      what: expect.stringMatching(/cold months/),
+    }));
+});
+
+test('floor area counts by age, and is trusted least', () => {
+  const of = facts(['load.floorFt2', 2000], ['load.built', 'before-1950']);
+  expect(known(of, 'floor-area').designBtuh).toBeCloseTo(house(2000 * 0.6).designBtuh, 6);
+  expect(weighEvidence(of).map(({ evidence, trust }) => [evidence.id, trust])).toEqual([
+    ['heat-loss', 1],
+    ['run-time', null],
+    ['bill', null],
+    ['floor-area', 2],
+  ]);
+});
+
+describe('what is taken', () => {
+  test('the load line, the balance and the need follow it', () => {
+    const of = facts(['load.floorFt2', 1000], ['load.from', 'floor-area']);
+    expect(jobLoad(of).load.designBtuh).toBeCloseTo(1000 * 0.33 * 52, 6);
+    expect(jobCrossing(of).thermalBalanceF!).toBeLessThan(jobCrossing(facts()).thermalBalanceF!);
+  });
+  test('an incomplete one falls back on the heat-loss figure, and that is said', () => {
+    const of = facts(['load.from', 'bill']);
+    expect(jobLoad(of)).toEqual(jobLoad(facts()));
+    const found = CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
+    expect(found[0]!.what).toMatch(/not complete/);
+  });
+  test('a better-trusted one that says something else is a finding with a one-tap mend', () => {
+    const of = facts(['load.heatLossIs', 'guess'], ['load.billUnits', 150]);
+    const [found] = CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
+    expect(found!.mendBy).toEqual([{ path: 'load.from', value: 'bill' }]);
+    expect(CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(withFact(of, 'load.from', 'bill'))).toEqual([]);
+  });
+});

@@ -1,0 +1,37 @@
+import type { Facts } from '../job/document';
+import { roundTo } from '../units/round';
+import { economicBalanceF, evenCop } from './economic-balance';
+import { crossingInput } from './from-job';
+
+/** Where heat costs the same, at one pair of prices. */
+export interface PriceCell {
+  readonly electricPerKWh: number;
+  readonly fuelPerUnit: number;
+  readonly copEven: number;
+  readonly balanceF: number | 'always' | 'never';
+  /** Whether both prices are those of the job. */
+  readonly isToday: boolean;
+}
+
+/** Steps that a price is tried at, as shares of today's. */
+const STEPS = [0.6, 0.8, 1, 1.25, 1.6];
+
+const tried = (price: number): number[] => STEPS.map((step) => (step === 1 ? price : roundTo(price * step, price < 1 ? 3 : 2)));
+
+/** The economic balance at prices round today's: a row for each price of electricity, a column for each of fuel. Empty without a furnace. */
+export const priceTable = (facts: Facts): PriceCell[][] => {
+  const { fuel, heatPump, electricPerKWh } = crossingInput(facts);
+  if (!fuel || electricPerKWh === undefined) return [];
+  return tried(electricPerKWh).map((electric) =>
+    tried(fuel.pricePerUnit).map((pricePerUnit): PriceCell => {
+      const copEven = evenCop(electric, { ...fuel, pricePerUnit });
+      return {
+        electricPerKWh: electric,
+        fuelPerUnit: pricePerUnit,
+        copEven,
+        balanceF: economicBalanceF(heatPump, copEven),
+        isToday: electric === electricPerKWh && pricePerUnit === fuel.pricePerUnit,
+      };
+    }),
+  );
+};

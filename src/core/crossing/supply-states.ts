@@ -1,0 +1,63 @@
+import type { Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { temperatureRiseF } from '../units/air';
+import { BTU_PER_KWH } from '../units/constants';
+import { crossingInput } from './from-job';
+import { capacityCurve } from './heat-pump';
+import { jobLowStage } from './job-heat-pump';
+
+/** What may blow from the registers. */
+export interface SupplyState {
+  readonly id: string;
+  readonly label: string;
+  readonly source: 'compressor' | 'strips' | 'fossil' | 'defrost';
+  /** Heat put into the air, Btu/h; below zero in a cold-air defrost. */
+  readonly btuh: number;
+  readonly cfm: number;
+  readonly supplyF: number;
+}
+
+/**
+ * Air at the register in every state that a job's system can be in at one outdoor temperature.
+ * In defrost the unit takes from the air about what it gives in heating.
+ * @param outdoorF outdoor temperature, °F
+ * @param roomF air that comes back, °F
+ */
+export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): SupplyState[] => {
+  const { airHandler, site, furnace } = facts;
+  const input = crossingInput(facts);
+  const mostBtuh = capacityCurve(input.heatPump).at(outdoorF);
+  const low = jobLowStage(facts);
+  const lowBtuh = low ? capacityCurve(low).at(outdoorF) : 0;
+  const banks = jobBanks(facts);
+  const stripsBtuh = (count: number) => banks.slice(0, count).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
+  const state = (id: string, label: string, source: SupplyState['source'], btuh: number, cfm: number): SupplyState => ({
+    id,
+    label,
+    source,
+    btuh,
+    cfm,
+    supplyF: roomF + temperatureRiseF(btuh, cfm, site.elevationFt),
+  });
+  const named = (count: number) =>
+    banks
+      .slice(0, count)
+      .map(({ bank }) => bank)
+      .join(' + ');
+  const counts = banks.map((_, at) => at + 1);
+  return [
+    ...(lowBtuh > 0 ? [state('low', facts.outdoorUnit.stages === 'inverter' ? 'Heat pump at least speed' : 'Heat pump, low stage', 'compressor', lowBtuh, airHandler.heatCfm)] : []), // prettier-ignore
+    ...(mostBtuh > 0 ? [state('heat-pump', low ? 'Heat pump, full' : 'Heat pump alone', 'compressor', mostBtuh, airHandler.heatCfm)] : []),
+    ...(mostBtuh > 0 ? counts.map((count) => state(`with-${count}`, `Heat pump and strips ${named(count)}`, 'strips', mostBtuh + stripsBtuh(count), airHandler.auxCfm)) : []), // prettier-ignore
+    ...counts.map((count) => state(`strips-${count}`, `Strips ${named(count)} alone`, 'strips', stripsBtuh(count), airHandler.auxCfm)),
+    ...(input.fuel ? [state('furnace', 'Furnace', 'fossil', furnace.outputBtuh, airHandler.auxCfm)] : []),
+    ...(mostBtuh > 0 ? [state('defrost-cold', 'Defrost, no strips', 'defrost', -mostBtuh, airHandler.heatCfm)] : []),
+    ...(mostBtuh > 0 && banks.length > 0
+      ? [state('defrost-strips', 'Defrost with strips', 'defrost', stripsBtuh(banks.length) - mostBtuh, airHandler.auxCfm)]
+      : []),
+  ];
+};
+
+/** A state's register temperature at one airflow. */
+export const supplyAtCfm = (facts: Facts, { btuh }: SupplyState, cfm: number, roomF: number): number =>
+  roomF + temperatureRiseF(btuh, cfm, facts.site.elevationFt);

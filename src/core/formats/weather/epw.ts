@@ -1,0 +1,49 @@
+import { hourOfYear } from './hour-of-year';
+import { type WeatherOptions, type WeatherRead, wrong, YEAR_HOURS, yearOfValues } from './weather-read';
+
+const HEADER_LINES = 8;
+const DRY_BULB = 6;
+/** What stands for a missing dry bulb. */
+const MISSING_C = 99.9;
+
+/** Whether a text is an EPW file: its first line says where it is from. */
+export const isEpw = (text: string): boolean => /^\uFEFF?LOCATION,/i.test(text);
+
+const placeOf = (line: string) =>
+  line
+    .split(',')
+    .slice(1, 4)
+    .map((part) => part.trim())
+    .filter((part) => part !== '' && part !== '-')
+    .join(', ')
+    .replace(/[<>]/g, '')
+    .slice(0, 80);
+
+/**
+ * Reads the dry bulb of an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day, hour 1–24,
+ * minute, flags, dry bulb in °C. February 29 is left out, so that every year has 8760 hours.
+ * @param onLine called now and then with how far it is, from 0 to 1
+ */
+export const readEpw = (text: string, options: WeatherOptions, onLine: (share: number) => void = () => undefined): WeatherRead => {
+  const lines = text.split(/\r\n|\r|\n/);
+  if (lines.length < HEADER_LINES + 24) return wrong('', 'It ends after its header. Fetch the file again.');
+  const values: (number | null)[] = new Array<number | null>(YEAR_HOURS[0]).fill(null);
+  const seen = new Uint8Array(YEAR_HOURS[0]);
+  for (let at = HEADER_LINES; at < lines.length; at++) {
+    const line = lines[at]!;
+    if (at % 512 === 0) onLine(at / lines.length);
+    if (line.trim() === '') continue;
+    const cells = line.split(',', DRY_BULB + 1);
+    if (cells.length <= DRY_BULB) return wrong(`line ${at + 1}`, 'is no hour: it has too few columns.');
+    const [month, day, hour] = [Number(cells[1]), Number(cells[2]), Number(cells[3])];
+    if (month === 2 && day === 29) continue;
+    const index = hourOfYear(month, day, hour - 1);
+    if (index === null) return wrong(`line ${at + 1}`, `has no such hour: month ${cells[1]}, day ${cells[2]}, hour ${cells[3]}.`);
+    if (seen[index]) return wrong(`line ${at + 1}`, `comes twice: month ${month}, day ${day}, hour ${hour}. One year to a file.`);
+    seen[index] = 1;
+    const dryBulb = cells[DRY_BULB]!.trim() === '' ? MISSING_C : Number(cells[DRY_BULB]);
+    if (!Number.isFinite(dryBulb)) return wrong(`line ${at + 1}`, `“${cells[DRY_BULB]!.slice(0, 20)}” is no temperature.`);
+    if (dryBulb < MISSING_C) values[index] = dryBulb;
+  }
+  return yearOfValues(placeOf(lines[0]!), values, 'C', options);
+};

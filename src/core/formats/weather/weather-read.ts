@@ -1,0 +1,107 @@
+/** Hours of a common year, and of a leap year. */
+export const YEAR_HOURS = [8760, 8784] as const;
+
+/** A weather file is at most this large, in characters. */
+export const MAX_WEATHER_FILE_CHARS = 6_000_000;
+
+/** How temperatures in a file are meant. EPW files are always in °C. */
+export type WeatherScale = 'F' | 'C';
+
+/** What a reader may do where a file leaves it open. */
+export interface WeatherOptions {
+  /** Fill missing hours on a straight line between their neighbours. Only when asked. */
+  readonly fills?: boolean;
+  /** The scale of a CSV that does not name one, or names it wrongly. */
+  readonly scale?: WeatherScale;
+}
+
+/** A year of hours, ready to be reckoned with. */
+export interface WeatherYear {
+  readonly name: string;
+  /** Dry-bulb temperature of each hour, °F, from the first hour of January. */
+  readonly hoursF: readonly number[];
+  /** Hours that were missing and are filled. */
+  readonly filled: number;
+}
+
+/** What came of reading a weather file. */
+export type WeatherRead =
+  | { readonly kind: 'read'; readonly weather: WeatherYear }
+  /** Hours are missing; they can be filled when asked. */
+  | { readonly kind: 'gaps'; readonly missing: number; readonly longest: number; readonly error: string }
+  /** The numbers do not look like the scale they are taken for. */
+  | { readonly kind: 'scale'; readonly taken: WeatherScale; readonly error: string }
+  | { readonly kind: 'wrong'; readonly path: string; readonly error: string };
+
+export const wrong = (path: string, error: string): WeatherRead => ({ kind: 'wrong', path, error });
+
+/** More than this share missing is no year any more. */
+const MOST_MISSING = 0.25;
+
+const toF = (value: number, scale: WeatherScale) => (scale === 'C' ? value * 1.8 + 32 : value);
+const toTenth = (value: number) => Math.round(value * 10) / 10;
+
+/** Lengths of the runs of missing hours; the year closes on itself. */
+const gapsIn = (values: readonly (number | null)[]): number[] => {
+  const first = values.findIndex((value) => value !== null);
+  const turned = [...values.slice(first), ...values.slice(0, first)];
+  const gaps: number[] = [];
+  let length = 0;
+  for (const value of turned) {
+    if (value === null) length++;
+    else if (length > 0) {
+      gaps.push(length);
+      length = 0;
+    }
+  }
+  return length > 0 ? [...gaps, length] : gaps;
+};
+
+/** Missing hours on a straight line between those before and after; the year closes on itself. */
+const filledIn = (values: readonly (number | null)[]): number[] => {
+  const count = values.length;
+  const known = values.flatMap((value, at) => (value === null ? [] : [at]));
+  const out = values.slice() as number[];
+  known.forEach((from, index) => {
+    const to = known[index + 1] ?? known[0]! + count;
+    for (let at = from + 1; at < to; at++) {
+      const share = (at - from) / (to - from);
+      out[at % count] = values[from]! + (values[to % count]! - values[from]!) * share;
+    }
+  });
+  return out;
+};
+
+/** A year whose hottest hour is under this in °F is one that was typed in °C, or lies on an ice cap. */
+const COOLEST_SUMMER_F = 55;
+/** No hour is hotter in °C. */
+const HOTTEST_C = 60;
+
+/**
+ * Makes a year of the values that a file holds.
+ * @param values dry-bulb temperature of each hour from the first of January; null where it is missing
+ */
+export const yearOfValues = (name: string, values: readonly (number | null)[], scale: WeatherScale, { fills = false }: WeatherOptions): WeatherRead => {
+  const known = values.filter((value) => value !== null);
+  const missing = values.length - known.length;
+  if (known.length === 0) return wrong('', 'It holds no temperature. Is it the right column?');
+  if (missing > MOST_MISSING * values.length)
+    return wrong('', `${missing.toLocaleString('en-US')} of ${values.length.toLocaleString('en-US')} hours are missing: too many to fill. Take another year.`);
+  const hottest = known.reduce((most, value) => Math.max(most, value), -Infinity);
+  if (scale === 'F' && hottest < COOLEST_SUMMER_F)
+    return { kind: 'scale', taken: 'F', error: `The hottest hour of the year is ${hottest}: that looks like °C, taken as °F. Say which it is.` };
+  if (scale === 'C' && hottest > HOTTEST_C)
+    return { kind: 'scale', taken: 'C', error: `The hottest hour of the year is ${hottest}: that looks like °F, taken as °C. Say which it is.` };
+  if (missing > 0 && !fills) {
+    const gaps = gapsIn(values);
+    const longest = Math.max(...gaps);
+    return {
+      kind: 'gaps',
+      missing,
+      longest,
+      error: `${missing.toLocaleString('en-US')} ${missing === 1 ? 'hour is' : 'hours are'} missing, the longest gap ${longest} h. Fill them on a straight line between their neighbours, or take another year.`,
+    };
+  }
+  const whole = missing > 0 ? filledIn(values) : (values as readonly number[]);
+  return { kind: 'read', weather: { name, hoursF: whole.map((value) => toTenth(toF(value, scale))), filled: missing } };
+};

@@ -1,0 +1,83 @@
+import type { Crossing } from '../../crossing/balance';
+import { jobCrossing } from '../../crossing/from-job';
+import { type FactChange, type FactPath, type Facts, factValue, sameValue, withFact } from '../../job/document';
+import { sensorFor, workedLockouts } from '../settings/gates';
+import type { Way } from './way';
+
+type Changed = readonly (readonly [FactPath, unknown])[];
+
+const AUX_SCHOOL = { none: 'none', balance: 'balance' } as const;
+const CHANGEOVER = { none: 'staging', economic: 'economic', thermal: 'thermal' } as const;
+
+const compressorSchool = ({ system }: Facts, { compressorBelow }: Way): Changed => {
+  const isFixed = typeof compressorBelow === 'number';
+  if (system.backup === 'furnace')
+    return isFixed
+      ? [
+          ['schools.changeover', 'fixed'],
+          ['schools.changeoverF', compressorBelow],
+        ]
+      : [['schools.changeover', CHANGEOVER[compressorBelow]]];
+  return isFixed
+    ? [
+        ['schools.compressorLockout', 'fixed'],
+        ['schools.fixedCompressorBelowF', compressorBelow],
+      ]
+    : [['schools.compressorLockout', 'unit-limit']];
+};
+
+const schoolsOf = (facts: Facts, way: Way): Changed => [
+  ...compressorSchool(facts, way),
+  ...(typeof way.auxAbove === 'number'
+    ? ([
+        ['schools.auxLockout', 'code'],
+        ['schools.codeAuxAboveF', way.auxAbove],
+      ] as const)
+    : ([['schools.auxLockout', AUX_SCHOOL[way.auxAbove]]] as const)),
+  ...(facts.system.backup === 'electric'
+    ? ([
+        ['schools.auxWithHeatPump', way.backup],
+        ['schools.tempering', way.tempering],
+        ['outdoorUnit.stripsInDefrost', way.tempering === 'on'],
+      ] as const)
+    : []),
+];
+
+const laid = (facts: Facts, changes: Changed): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), facts);
+
+/**
+ * The facts of a job under a way: its schools, and the lockouts that follow from them.
+ * @param crossing the job's, which no way changes
+ */
+export const factsUnder = (facts: Facts, way: Way, crossing: Crossing = jobCrossing(facts)): Facts => {
+  const schooled = laid(facts, schoolsOf(facts, way));
+  const { compressorBelowF, auxAboveF } = workedLockouts(schooled, crossing);
+  const needsSensor = (compressorBelowF !== null || auxAboveF !== null) && facts.thermostat.outdoorSensor === 'none';
+  return laid(schooled, [
+    ['gates.compressorBelowF', compressorBelowF],
+    ['gates.auxAboveF', auxAboveF],
+    ...(needsSensor ? ([['thermostat.outdoorSensor', sensorFor(facts)]] as const) : []),
+  ]);
+};
+
+const TOUCHED: readonly FactPath[] = [
+  'schools.changeover',
+  'schools.changeoverF',
+  'schools.compressorLockout',
+  'schools.fixedCompressorBelowF',
+  'schools.auxLockout',
+  'schools.codeAuxAboveF',
+  'schools.auxWithHeatPump',
+  'schools.tempering',
+  'outdoorUnit.stripsInDefrost',
+  'gates.compressorBelowF',
+  'gates.auxAboveF',
+  'thermostat.outdoorSensor',
+];
+
+/** What a way changed of a job's facts. */
+export const changesBetween = (facts: Facts, under: Facts): FactChange[] =>
+  TOUCHED.filter((path) => !sameValue(factValue(under, path), factValue(facts, path))).map((path) => ({ path, value: factValue(under, path) }));
+
+/** The changes that take a way into Setup: schools, lockouts, and a sensor where a lockout needs one. Empty: it stands so already. */
+export const changesToTakeWay = (facts: Facts, way: Way): FactChange[] => changesBetween(facts, factsUnder(facts, way));

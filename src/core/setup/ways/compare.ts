@@ -1,0 +1,99 @@
+import { lockoutsInForce } from '../../control/lockouts';
+import { jobCrossing } from '../../crossing/from-job';
+import { jobPlant, jobTariff } from '../../crossing/year/from-job';
+import type { Temperatures } from '../../crossing/year/temperatures';
+import { type Year, yearOf } from '../../crossing/year/year';
+import type { Facts } from '../../job/document';
+import { roundTo } from '../../units/round';
+import { changesBetween, factsUnder } from './apply';
+import type { Way } from './way';
+
+/** A way with the gates it works out to on a job, and its year. */
+export interface ComparedWay {
+  readonly name: string;
+  /** Null: the job as it stands. */
+  readonly way: Way | null;
+  readonly compressorBelowF: number | null;
+  readonly auxAboveF: number | null;
+  readonly year: Year;
+  /** Whether the job stands so already. */
+  readonly isTaken: boolean;
+}
+
+/** The year of the job as it stands. */
+export const asItStands = (facts: Facts, temperatures: Temperatures): ComparedWay => ({
+  name: 'As it stands',
+  way: null,
+  ...lockoutsInForce(facts),
+  year: yearOf(jobPlant(facts), jobTariff(facts), temperatures),
+  isTaken: true,
+});
+
+/** The year of a job under one way. */
+export const compareWay = (facts: Facts, way: Way, temperatures: Temperatures, crossing = jobCrossing(facts)): ComparedWay => {
+  const under = factsUnder(facts, way, crossing);
+  return {
+    name: way.name,
+    way,
+    ...lockoutsInForce(under),
+    year: yearOf(jobPlant(under), jobTariff(under), temperatures),
+    isTaken: changesBetween(facts, under).length === 0,
+  };
+};
+
+/** The job as it stands and under each way, over one year. */
+export const compareWays = (facts: Facts, ways: readonly Way[], temperatures: Temperatures): ComparedWay[] => {
+  const crossing = jobCrossing(facts);
+  return [asItStands(facts, temperatures), ...ways.map((way) => compareWay(facts, way, temperatures, crossing))];
+};
+
+/** Years whose cost lies closer than this are alike, $. */
+const ALIKE = 5;
+/** A span that holds this share of a difference is where it lies. */
+const MOST_OF_IT = 0.8;
+
+/** The narrowest run of bins that holds most of what two years differ by in cost. */
+const whereTheyDiffer = (one: Year, other: Year): readonly [number, number] | null => {
+  const costs = new Map(other.bins.map((bin) => [bin.fromF, bin.cost]));
+  const by = one.bins.map((bin) => ({ ...bin, by: Math.abs(bin.cost - (costs.get(bin.fromF) ?? 0)) }));
+  const total = by.reduce((sum, bin) => sum + bin.by, 0);
+  if (total === 0) return null;
+  let best: readonly [number, number] | null = null;
+  for (let from = 0; from < by.length; from++) {
+    let held = 0;
+    for (let to = from; to < by.length; to++) {
+      held += by[to]!.by;
+      if (held < MOST_OF_IT * total) continue;
+      const span = [by[from]!.fromF, by[to]!.toF] as const;
+      if (best === null || span[1] - span[0] < best[1] - best[0]) best = span;
+      break;
+    }
+  }
+  return best;
+};
+
+/** What the difference between the cheapest and the dearest way hangs on, as sentences. */
+export const differenceHangsOn = (compared: readonly ComparedWay[]): string[] => {
+  const fair = compared.filter(({ year }) => year.shortHours === Math.min(...compared.map((each) => each.year.shortHours)));
+  const sorted = [...fair].sort((a, b) => a.year.cost - b.year.cost);
+  const [cheap, dear] = [sorted[0], sorted.at(-1)];
+  const cold = compared.filter(({ year }) => year.shortHours > (cheap?.year.shortHours ?? 0));
+  const left = cold.length > 0 ? [`Not compared in cost: ${cold.map(({ name }) => `“${name}”`).join(', ')}. What is short is not paid for.`] : [];
+  if (!cheap || !dear || dear.year.cost - cheap.year.cost < ALIKE)
+    return ['In a year they cost the same, give or take a few dollars: comfort decides.', ...left];
+  const span = whereTheyDiffer(dear.year, cheap.year);
+  const strips = dear.year.stripsKWh - cheap.year.stripsKWh;
+  const compressor = dear.year.compressorKWh - cheap.year.compressorKWh;
+  const fuel = dear.year.fuelUnits - cheap.year.fuelUnits;
+  const more = (value: number, what: string) =>
+    Math.abs(value) < 0.5 ? [] : [`${Math.abs(Math.round(value)).toLocaleString('en-US')} ${what} ${value > 0 ? 'more' : 'less'}`];
+  return [
+    `“${dear.name}” costs ${roundTo(dear.year.cost - cheap.year.cost, 0)} $ a year more than “${cheap.name}”: ${[
+      ...more(strips, 'kWh by strips'),
+      ...more(compressor, 'kWh by the compressor'),
+      ...more(fuel, 'units of fuel'),
+    ].join(', ')}.`,
+    ...(span ? [`Most of it lies between ${span[0]} and ${span[1]} °F out.`] : []),
+    ...left,
+  ];
+};

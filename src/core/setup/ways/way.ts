@@ -1,0 +1,68 @@
+import type { Facts } from '../../job/document';
+import type { WayRow } from '../../job/facts/year';
+
+/** Where the compressor hands over: nowhere but at the unit's own limit, at a balance, or at a fixed temperature, °F. */
+export type CompressorBelow = 'none' | 'economic' | 'thermal' | number;
+/** Where the backup is held: nowhere, above the balance, or above a fixed temperature, °F. */
+export type AuxAbove = 'none' | 'balance' | number;
+
+/** One way of setting the gates: what practitioners disagree on, each with its answer. */
+export interface Way {
+  readonly name: string;
+  readonly compressorBelow: CompressorBelow;
+  readonly auxAbove: AuxAbove;
+  readonly backup: 'helps' | 'emergency-only';
+  readonly tempering: 'on' | 'off';
+}
+
+/** Fixed temperatures that a way may name, °F: those that the schools' facts take. */
+export const FIXED_BOUNDS_F = { compressorBelow: [-20, 60], auxAbove: [20, 65] } as const;
+
+/** Fewest and most ways side by side. */
+export const WAYS_BOUNDS = [2, 6] as const;
+
+const fixed = (text: string, [low, high]: readonly [number, number]): number | null => {
+  const value = Number(text);
+  return text.trim() !== '' && Number.isFinite(value) && value >= low && value <= high ? value : null;
+};
+
+/** Reads a way as it was kept; what cannot be read is the harmless answer: no gate. */
+export const wayFromRow = ({ name, compressorBelow, auxAbove, backup, tempering }: WayRow): Way => ({
+  name,
+  compressorBelow:
+    compressorBelow === 'economic' || compressorBelow === 'thermal' ? compressorBelow : (fixed(compressorBelow, FIXED_BOUNDS_F.compressorBelow) ?? 'none'),
+  auxAbove: auxAbove === 'balance' ? 'balance' : (fixed(auxAbove, FIXED_BOUNDS_F.auxAbove) ?? 'none'),
+  backup: backup === 'emergency-only' ? 'emergency-only' : 'helps',
+  tempering: tempering === 'off' ? 'off' : 'on',
+});
+
+/** A way as it is kept. */
+export const wayToRow = ({ name, compressorBelow, auxAbove, backup, tempering }: Way): WayRow => ({
+  name,
+  compressorBelow: String(compressorBelow),
+  auxAbove: String(auxAbove),
+  backup,
+  tempering,
+});
+
+const STRIP_WAYS: readonly Way[] = [
+  { name: 'Compressor to its limit, strips help', compressorBelow: 'none', auxAbove: 'none', backup: 'helps', tempering: 'on' },
+  { name: 'Strips held above the balance', compressorBelow: 'none', auxAbove: 'balance', backup: 'helps', tempering: 'on' },
+  { name: 'As above, cold-air defrost', compressorBelow: 'none', auxAbove: 'balance', backup: 'helps', tempering: 'off' },
+  { name: 'Compressor locked out below 35', compressorBelow: 35, auxAbove: 'none', backup: 'helps', tempering: 'on' },
+  { name: 'Strips in emergency only', compressorBelow: 'none', auxAbove: 'none', backup: 'emergency-only', tempering: 'off' },
+];
+
+const FURNACE_WAYS: readonly Way[] = [
+  { name: 'Where the furnace is cheaper', compressorBelow: 'economic', auxAbove: 'none', backup: 'helps', tempering: 'off' },
+  { name: 'Where the heat pump runs short', compressorBelow: 'thermal', auxAbove: 'none', backup: 'helps', tempering: 'off' },
+  { name: 'By staging alone', compressorBelow: 'none', auxAbove: 'none', backup: 'helps', tempering: 'off' },
+  { name: 'Fixed at 35', compressorBelow: 35, auxAbove: 'none', backup: 'helps', tempering: 'off' },
+  { name: 'Fixed at 50', compressorBelow: 50, auxAbove: 'none', backup: 'helps', tempering: 'off' },
+];
+
+/** The named ways that ship, for a job's kind of backup. */
+export const presetWays = ({ system }: Facts): readonly Way[] => (system.backup === 'furnace' ? FURNACE_WAYS : STRIP_WAYS);
+
+/** The ways that are compared on a job: its own, or those that ship. */
+export const jobWays = (facts: Facts): readonly Way[] => (facts.year.ways.length > 0 ? facts.year.ways.map(wayFromRow) : presetWays(facts));

@@ -1,0 +1,129 @@
+import fc from 'fast-check';
+import { jobCrossing } from '../../crossing/from-job';
+import { climateById } from '../../crossing/year/climates';
+import { binned } from '../../crossing/year/temperatures';
+import { factProblem } from '../../job/check-fact';
+import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
+import { SAMPLES } from '../../job/samples';
+import { resolveSettings } from '../resolve';
+import { changesToTakeWay, factsUnder } from './apply';
+import { compareWays, differenceHangsOn } from './compare';
+import { FIXED_BOUNDS_F, jobWays, presetWays, type Way, wayFromRow, wayToRow } from './way';
+
+const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const FURNACE = ['system.backup', 'furnace'] as const;
+const temperatures = binned(climateById('sorrel-basin').hoursF());
+const within = ([min, max]: readonly [number, number]) => fc.integer({ min, max });
+const anyWay: fc.Arbitrary<Way> = fc.record({
+  name: fc.constant('tried'),
+  compressorBelow: fc.oneof(fc.constantFrom('none', 'economic', 'thermal'), within(FIXED_BOUNDS_F.compressorBelow)),
+  auxAbove: fc.oneof(fc.constantFrom('none', 'balance'), within(FIXED_BOUNDS_F.auxAbove)),
+  backup: fc.constantFrom('helps', 'emergency-only'),
+  tempering: fc.constantFrom('on', 'off'),
+}) as fc.Arbitrary<Way>;
+const anyJob = fc.constantFrom(...SAMPLES.map(({ facts: of }) => of), facts(FURNACE), facts());
+
+test('a way survives being kept; what cannot be read is no gate', () => {
+  fc.assert(fc.property(anyWay, (way) => expect(wayFromRow(wayToRow(way))).toEqual(way)));
+  expect(wayFromRow({ name: 'odd', compressorBelow: 'warm', auxAbove: '900', backup: '?', tempering: '' })).toEqual({
+    name: 'odd',
+    compressorBelow: 'none',
+    auxAbove: 'none',
+    backup: 'helps',
+    tempering: 'on',
+  });
+});
+
+test('between two and six ways ship for either kind of backup, and a job may have its own', () => {
+  for (const each of [facts(), facts(FURNACE)]) expect(presetWays(each).length).toBeGreaterThan(1);
+  const own = [{ name: 'mine', compressorBelow: '20', auxAbove: 'none', backup: 'helps', tempering: 'on' }];
+  expect(jobWays(facts(['year.ways', own]))).toEqual([wayFromRow(own[0]!)]);
+});
+
+describe('taken into Setup', () => {
+  test('every change suits its fact, and afterwards the job stands so', () =>
+    fc.assert(
+      fc.property(anyJob, anyWay, (of, way) => {
+        const changes = changesToTakeWay(of, way);
+        for (const { path, value } of changes) expect([path, factProblem(path, value)]).toEqual([path, null]);
+        const taken = changes.reduce((before, { path, value }) => withFact(before, path, value), of);
+        expect(taken).toEqual(factsUnder(of, way));
+        expect(changesToTakeWay(taken, way)).toEqual([]);
+      }),
+    ));
+
+  test('Setup works out the same lockouts from the schools that were taken', () =>
+    fc.assert(
+      fc.property(anyJob, anyWay, (of, way) => {
+        const taken = factsUnder(of, way);
+        const settings = resolveSettings({ facts: taken, confirmed: new Set() });
+        for (const [id, value] of [
+          ['compressor-lockout', taken.gates.compressorBelowF],
+          ['aux-lockout', taken.gates.auxAboveF],
+        ] as const) {
+          const setting = settings.get(id)!;
+          if (setting.absent === null) expect([id, setting.worked]).toEqual([id, value]);
+          else expect(value).toBeNull();
+        }
+      }),
+    ));
+
+  test('a lockout brings the sensor that it needs; none asks for none', () => {
+    const way = (compressorBelow: Way['compressorBelow']): Way => ({ ...presetWays(facts())[0]!, compressorBelow });
+    const blind = facts(['thermostat.outdoorSensor', 'none']);
+    expect(changesToTakeWay(blind, way(30))).toContainEqual({ path: 'thermostat.outdoorSensor', value: expect.stringMatching(/^wire/) });
+    expect(changesToTakeWay(blind, way('none')).map(({ path }) => path)).not.toContain('thermostat.outdoorSensor');
+  });
+
+  test('no way opens a hole between the two lockouts', () =>
+    fc.assert(
+      fc.property(anyJob, anyWay, (of, way) => {
+        const taken = factsUnder(of, way);
+        const { compressorBelowF, auxAboveF } = taken.gates;
+        if (compressorBelowF !== null && auxAboveF !== null) expect(auxAboveF).toBeGreaterThanOrEqual(compressorBelowF);
+        if (of.gates.outdoorThermostats.length === 0 && of.outdoorUnit.minOutdoorF === null) expect(jobCrossing(taken).holesF).toEqual([]);
+      }),
+    ));
+});
+
+describe('side by side', () => {
+  const strips = facts(['prices.electricPerKWh', 0.14]);
+
+  test('the job as it stands comes first, then each way with its gates and its year', () => {
+    const compared = compareWays(SAMPLES[1]!.facts, jobWays(SAMPLES[1]!.facts), temperatures);
+    expect(compared.map(({ name }) => name)).toEqual(['As it stands', ...presetWays(SAMPLES[1]!.facts).map(({ name }) => name)]);
+    expect(compared.find(({ name }) => name.includes('35'))).toMatchObject({ compressorBelowF: 35, auxAboveF: null });
+  });
+
+  test('locking the compressor out above its limit costs more with strips, and it is said where', () => {
+    const ways = [presetWays(strips)[0]!, { ...presetWays(strips)[0]!, name: 'Locked out at 35', compressorBelow: 35 } as Way];
+    const big = withFact(strips, 'heatKit.elements', [
+      { kW: 10, bank: 1, onS: 20, offS: 20 },
+      { kW: 10, bank: 1, onS: 40, offS: 20 },
+    ]);
+    const [, limit, locked] = compareWays(big, ways, temperatures);
+    expect(locked!.year.cost).toBeGreaterThan(limit!.year.cost + 100);
+    const said = differenceHangsOn([limit!, locked!]);
+    expect(said[0]).toMatch(/“Locked out at 35” costs \d+ \$ a year more than .*kWh by strips more.*by the compressor less/);
+    expect(said[1]).toMatch(/between \S+ and 35 °F out/);
+  });
+
+  test('in dual fuel the economic balance is never dearer than the other ways that leave nobody cold', () => {
+    const of = SAMPLES[3]!.facts;
+    const compared = compareWays(of, presetWays(of), temperatures);
+    const economic = compared.find(({ name }) => name === 'Where the furnace is cheaper')!;
+    for (const { year } of compared.filter(({ year: each }) => each.shortHours === 0)) expect(economic.year.cost).toBeLessThanOrEqual(year.cost + 25);
+  });
+
+  test('a way that leaves the house short is not called cheap', () => {
+    const small = withFact(strips, 'house.designBtuh', 60_000);
+    const compared = compareWays(small, presetWays(small), temperatures);
+    expect(differenceHangsOn(compared).at(-1)).toMatch(/Not compared in cost: .*“Strips in emergency only”.*What is short is not paid for/);
+  });
+
+  test('ways that cost the same are said to', () => {
+    const [first] = presetWays(strips);
+    expect(differenceHangsOn(compareWays(strips, [first!, first!], temperatures).slice(1))).toEqual([expect.stringMatching(/cost the same/)]);
+  });
+});
