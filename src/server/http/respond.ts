@@ -39,6 +39,16 @@ export const jobRoute = (name: string, handler: (request: Request, jobId: string
     return id.ok ? handler(request, id.value) : missing();
   });
 
+const NO_WEATHER = 'There is no such year of weather. It may have been deleted.';
+export const noWeather = (): Response => refuse(404, NO_WEATHER);
+
+/** A route for one year of weather; an id that is no UUID is none. */
+export const weatherRoute = (name: string, handler: (request: Request, weatherId: string) => Promise<Response>) =>
+  route(name, async (request: Request, { params }: { params: Promise<{ weatherId: string }> }) => {
+    const id = parseWith(idSchema, (await params).weatherId);
+    return id.ok ? handler(request, id.value) : noWeather();
+  });
+
 /** A file to be kept, named after the job in plain letters. */
 export const download = (body: string, type: string, title: string, extension: string): Response => {
   const name =

@@ -1,5 +1,6 @@
 import { array, lazy, mixed, number, object, string } from 'yup';
-import { plainText } from '../../core/border/schema';
+import { bounded, plainText } from '../../core/border/schema';
+import { YEAR_HOURS } from '../../core/formats/weather/weather-read';
 import { type FactPath, isFactPath } from '../../core/job/document';
 import { idSchema, readingSchema } from '../../core/job/reading-schema';
 import { factSchema } from '../../core/job/schema';
@@ -61,9 +62,20 @@ export const profileSaveSchema = object({
   author: author(),
 });
 
-export const profileMoveSchema = object({
+export const weatherSchema = object({
+  id: idSchema,
+  name: plainText(80).required('must be given'),
+  hoursF: array(bounded(-100, 140, '°F').required('must be a temperature'))
+    .test('year', 'must be the 8760 hours of a year', (hours) => (YEAR_HOURS as readonly number[]).includes(hours?.length ?? 0))
+    .required('must be a list of temperatures'),
+  filled: number().integer().min(0).max(YEAR_HOURS[1]).required('must be given'),
+  author: author(),
+});
+
+/** Taking something off a list, and bringing it back. */
+export const shelfSchema = object({
   action: string()
-    .oneOf(['delete', 'undelete'] as const, 'is not something that can be done to a profile')
+    .oneOf(['delete', 'undelete'] as const, 'must be delete or undelete')
     .required('must be given'),
   author: author(),
 });

@@ -1,6 +1,7 @@
 import type { QueryInterface } from 'sequelize';
 import * as jobs from './0001-jobs';
 import * as setup from './0002-setup';
+import * as weather from './0003-weather';
 
 /** One step of the schema: its name in the record, the way there and the way back. */
 export interface Migration {
@@ -10,4 +11,4 @@ export interface Migration {
 }
 
 /** All migrations in order. Adding one is adding a file and naming it here. */
-export const MIGRATIONS: Migration[] = [jobs, setup];
+export const MIGRATIONS: Migration[] = [jobs, setup, weather];

@@ -5,6 +5,7 @@ import { initJobRow, JobRow } from './job';
 import { initProfileRow, ProfileRow } from './profile';
 import { initReadingRow, ReadingRow } from './reading';
 import { initSettingMarkRow, SettingMarkRow } from './setting-mark';
+import { initWeatherYearRow, WeatherYearRow } from './weather-year';
 
 let boundTo: Sequelize | undefined;
 
@@ -12,8 +13,8 @@ let boundTo: Sequelize | undefined;
 export const models = () => {
   const sequelize = database();
   if (boundTo !== sequelize) {
-    for (const init of [initJobRow, initReadingRow, initFactChangeRow, initSettingMarkRow, initProfileRow]) init(sequelize);
+    for (const init of [initJobRow, initReadingRow, initFactChangeRow, initSettingMarkRow, initProfileRow, initWeatherYearRow]) init(sequelize);
     boundTo = sequelize;
   }
-  return { sequelize, JobRow, ReadingRow, FactChangeRow, SettingMarkRow, ProfileRow };
+  return { sequelize, JobRow, ReadingRow, FactChangeRow, SettingMarkRow, ProfileRow, WeatherYearRow };
 };

@@ -1,0 +1,14 @@
+/** A year of weather that was brought in, as lists show it. */
+export interface StoredWeather {
+  readonly id: string;
+  readonly name: string;
+  /** Hours that were missing in the file and are filled. */
+  readonly filled: number;
+  readonly addedAt: string;
+  readonly addedBy: string;
+}
+
+/** The same with its hours, °F, from the first of January. */
+export interface WeatherHours extends StoredWeather {
+  readonly hoursF: readonly number[];
+}

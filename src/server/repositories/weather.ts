@@ -1,0 +1,59 @@
+import type { StoredWeather, WeatherHours } from '../../core/crossing/year/stored-weather';
+import { models } from '../models';
+import type { WeatherYearRow } from '../models/weather-year';
+
+const toStored = ({ id, name, filled, createdAt, addedBy }: WeatherYearRow): StoredWeather => ({
+  id,
+  name,
+  filled,
+  addedAt: createdAt.toISOString(),
+  addedBy,
+});
+
+/** Single precision back to the tenth that was sent. */
+const toTenth = (valueF: number) => Math.round(valueF * 10) / 10;
+
+const toHours = (row: WeatherYearRow): WeatherHours => ({ ...toStored(row), hoursF: row.hoursF.map(toTenth) });
+
+/** Years of weather that were brought in, by name, without their hours. */
+export const listWeather = async (): Promise<StoredWeather[]> =>
+  (
+    await models().WeatherYearRow.findAll({
+      where: { deletedAt: null },
+      attributes: { exclude: ['hoursF'] },
+      order: [
+        ['name', 'ASC'],
+        ['createdAt', 'ASC'],
+      ],
+      limit: 200,
+    })
+  ).map(toStored);
+
+/** One year with its hours; null where there is none. */
+export const getWeather = async (id: string): Promise<WeatherHours | null> => {
+  const row = await models().WeatherYearRow.findOne({ where: { id, deletedAt: null } });
+  return row && toHours(row);
+};
+
+export interface NewWeather {
+  readonly id: string;
+  readonly name: string;
+  readonly hoursF: readonly number[];
+  readonly filled: number;
+  readonly author: string;
+}
+
+/** Keeps a year of weather. One that is sent twice lands once; what is kept is never changed. */
+export const addWeather = async ({ id, name, hoursF, filled, author }: NewWeather): Promise<StoredWeather> => {
+  const [row] = await models().WeatherYearRow.findOrCreate({
+    where: { id },
+    defaults: { id, name, hoursF: [...hoursF], filled, addedBy: author, deletedAt: null },
+  });
+  return toStored(row);
+};
+
+/** Takes a year off the list, or brings it back. */
+export const shelveWeather = async (id: string, isDeleted: boolean): Promise<boolean> => {
+  const [count] = await models().WeatherYearRow.update({ deletedAt: isDeleted ? new Date() : null }, { where: { id } });
+  return count > 0;
+};
