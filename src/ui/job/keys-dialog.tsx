@@ -3,7 +3,7 @@
 import { Dialog } from 'radix-ui';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 – 6', 'pages of the job'],
+  ['1 – 7', 'pages of the job'],
   ['[  ]', 'outdoor temperature down, up'],
   ['c', 'next call'],
   ['/', 'command list'],

@@ -4,6 +4,7 @@ export const JOB_PAGES = [
   { id: 'strips', label: 'Strips' },
   { id: 'wiring', label: 'Wiring' },
   { id: 'setup', label: 'Setup' },
+  { id: 'crossing', label: 'Crossing' },
   { id: 'startup', label: 'Startup' },
   { id: 'handover', label: 'Handover' },
 ] as const;

@@ -1,6 +1,6 @@
 'use client';
 
-import { useShortScreen } from '../../use-short-screen';
+import { SHORT_SCREEN, useMedia } from '../../use-media';
 import { BankCoils } from './bank-coils';
 import { BlowerDrawing } from './blower-drawing';
 import { CircuitDrawing, heightOf } from './circuit-drawing';
@@ -9,7 +9,7 @@ import { type DrawingProps, WIDTH } from './drawing';
 /** The kit as a ladder: a rung an element, both legs, breakers, blower. Live, glowing and dead differ in weight and words, not in colour alone. */
 export const LadderDrawing = (drawing: DrawingProps) => {
   const { ladder } = drawing.state;
-  const isShort = useShortScreen();
+  const isShort = useMedia(SHORT_SCREEN);
   // On a screen that is wide and short the circuits stand side by side, so that the ladder is whole.
   const heights = ladder.circuits.map(heightOf);
   const placed = ladder.circuits.map((circuit, at) => ({

@@ -1,0 +1,102 @@
+'use client';
+
+import { useMemo } from 'react';
+import { backupNeeds, bankGates } from '@/core/crossing/backup-need';
+import { crossingChart } from '@/core/crossing/chart';
+import { priceTable } from '@/core/crossing/price-table';
+import { CROSSING_RULES } from '@/core/crossing/rules';
+import { atMoment } from '@/core/crossing/year/at-moment';
+import { factApplies } from '@/core/job/applies';
+import type { FactPath } from '@/core/job/document';
+import { applyRules } from '@/core/job/finding';
+import { BankTable, NeedTable, PriceTable } from '@/ui/crossing/backup-tables';
+import { CrossingChart } from '@/ui/crossing/crossing-chart';
+import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
+import { LoadEvidence } from '@/ui/crossing/load-evidence';
+import { Readout } from '@/ui/crossing/readout';
+import { FactField } from '@/ui/fields/fact-field';
+import { FindingLine } from '@/ui/finding-line';
+import { useJob } from '@/ui/job/provider';
+
+const UNIT_FACTS: readonly FactPath[] = [
+  'outdoorUnit.ratingPoints',
+  'outdoorUnit.lowPoints',
+  'outdoorUnit.stages',
+  'outdoorUnit.frostDerate',
+  'outdoorUnit.minOutdoorF',
+  'outdoorUnit.capacityShare',
+  'outdoorUnit.cyclingLoss',
+];
+const FUEL_FACTS: readonly FactPath[] = ['furnace.fuel', 'furnace.outputBtuh', 'furnace.efficiency', 'prices.fuelPerUnit', 'prices.electricPerKWh'];
+const WIDE: readonly FactPath[] = ['outdoorUnit.ratingPoints', 'outdoorUnit.lowPoints'];
+
+const CrossingPage = () => {
+  const facts = useJob((job) => job.facts);
+  const outdoorF = useJob((job) => job.moment.outdoorF);
+  const chart = useMemo(() => crossingChart(facts), [facts]);
+  const findings = useMemo(() => applyRules(CROSSING_RULES, facts), [facts]);
+  const at = useMemo(() => atMoment(facts, outdoorF), [facts, outdoorF]);
+  const hasFurnace = facts.system.backup === 'furnace';
+  const about = (path: FactPath) => findings.filter(({ fact }) => fact === path);
+  const fields = (paths: readonly FactPath[]) => (
+    <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
+      {paths
+        .filter((path) => factApplies(facts, path))
+        .map((path) => (
+          <div key={path} className={WIDE.includes(path) ? 'md:col-span-2' : ''}>
+            <FactField path={path} findings={about(path)} />
+          </div>
+        ))}
+    </div>
+  );
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <CrossingTabs />
+      <Readout outdoorF={outdoorF} at={at} hasFurnace={hasFurnace} />
+      <CrossingChart chart={chart} />
+      {findings.length > 0 && (
+        <ul aria-label="Findings" className="mt-4">
+          {findings.map((finding) => (
+            <FindingLine key={finding.rule + finding.what} finding={finding} />
+          ))}
+        </ul>
+      )}
+      <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-2">
+        <section aria-label="Backup">
+          <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Backup</h2>
+          <NeedTable needs={backupNeeds(facts)} hasList={facts.airHandler.allowedKitsKW.length > 0} hasFurnace={hasFurnace} />
+        </section>
+        {hasFurnace ? (
+          <section aria-label="Prices">
+            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Price against price</h2>
+            <PriceTable table={priceTable(facts)} unit={facts.furnace.fuel === 'natural-gas' ? 'therm' : 'gallon'} />
+          </section>
+        ) : (
+          <section aria-label="Banks">
+            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Banks, one after another</h2>
+            <BankTable banks={bankGates(facts)} />
+            <p className="mt-1 text-sm text-quiet">
+              An outdoor thermostat stands a few degrees above its bank’s figure; Setup works it out. Emergency heat goes round it.
+            </p>
+          </section>
+        )}
+      </div>
+      <LoadEvidence />
+      <section aria-label="Heat pump" className="mt-8">
+        <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Heat pump, from its own sheet</h2>
+        {fields(UNIT_FACTS)}
+      </section>
+      {hasFurnace && (
+        <section aria-label="Furnace and prices" className="mt-8">
+          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Furnace and prices</h2>
+          {fields(FUEL_FACTS)}
+        </section>
+      )}
+      <p className="mt-6 border-l-4 border-line-strong pl-3 text-sm">
+        The unit’s own sheet and the maker’s limits win over what is worked out here. Gas, oil and combustion settings are for licensed people.
+      </p>
+    </div>
+  );
+};
+
+export default CrossingPage;

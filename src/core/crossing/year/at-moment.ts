@@ -1,0 +1,36 @@
+import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
+import type { Facts } from '../../job/document';
+import { jobLoad } from '../evidence';
+import { crossingAt } from '../from-job';
+import { loadCurve } from '../load';
+import { jobPlant, jobTariff } from './from-job';
+import { type HourHeat, hourOf } from './hour';
+
+/** A job at one outdoor temperature: what it needs, what it could have, what each source gives in the mean, and what an hour costs. */
+export interface AtMoment extends HourHeat {
+  readonly lowBtuh: number;
+  readonly highBtuh: number;
+  /** What the heat pump could give, gates apart. */
+  readonly heatPumpBtuh: number;
+  readonly cop: number;
+  readonly costPerHour: number;
+}
+
+/** A job at an outdoor temperature, °F, as it stands. */
+export const atMoment = (facts: Facts, outdoorF: number): AtMoment => {
+  const plant = jobPlant(facts);
+  const tariff = jobTariff(facts);
+  const heat = hourOf(plant)(outdoorF);
+  const { load, lowBtuh, highBtuh } = jobLoad(facts);
+  const { heatPumpBtuh, cop } = crossingAt(facts, outdoorF);
+  const loadWith = (designBtuh: number) => loadCurve({ ...load, designBtuh }).at(outdoorF);
+  const fuelUnits = plant.fuel ? heat.fossilBtuh / (FUEL_BTU_PER_UNIT[plant.fuel.kind] * plant.fuel.efficiency) : 0;
+  return {
+    ...heat,
+    lowBtuh: loadWith(lowBtuh),
+    highBtuh: loadWith(highBtuh),
+    heatPumpBtuh,
+    cop,
+    costPerHour: (heat.compressorKW + heat.stripsBtuh / BTU_PER_KWH) * tariff.electricPerKWh + fuelUnits * tariff.fuelPerUnit,
+  };
+};

@@ -1,0 +1,96 @@
+import type { BackupNeed, BankGate } from '@/core/crossing/backup-need';
+import type { PriceCell } from '@/core/crossing/price-table';
+import { roundTo } from '@/core/units/round';
+
+const kW = (value: number) => roundTo(value, 1).toFixed(1);
+
+/** What the backup must give, and which kit of the list gives it. */
+export const NeedTable = ({ needs, hasList, hasFurnace }: { needs: readonly BackupNeed[]; hasList: boolean; hasFurnace: boolean }) => (
+  <table className="w-full">
+    <thead>
+      <tr className="text-left">
+        <th className="eyebrow font-semibold">Backup must give</th>
+        <th className="eyebrow text-right font-semibold">kW</th>
+        {!hasFurnace && <th className="eyebrow text-right font-semibold">Kit of the list</th>}
+        <th className="eyebrow pl-3 font-semibold">{hasFurnace ? 'The furnace' : 'The one fitted'}</th>
+      </tr>
+    </thead>
+    <tbody>
+      {needs.map(({ id, label, why, kW: need, highKW, kitKW, isMet }) => (
+        <tr key={id} className="border-b border-line align-top">
+          <th scope="row" className="py-1.5 text-left font-normal">
+            {label}
+            <span className="block text-sm text-quiet">{why}</span>
+          </th>
+          <td className="pt-1.5 text-right font-mono whitespace-nowrap">
+            <span className="font-semibold">{kW(need)}</span>
+            {highKW > need && <span className="block text-xs text-quiet">up to {kW(highKW)}</span>}
+          </td>
+          {!hasFurnace && <td className="pt-1.5 text-right font-mono">{kitKW === null ? (hasList ? 'none' : '–') : `${kitKW} kW`}</td>}
+          <td className={`pt-1.5 pl-3 text-sm ${isMet ? '' : 'font-semibold text-fail'}`}>{isMet ? 'gives it' : 'is too small'}</td>
+        </tr>
+      ))}
+    </tbody>
+  </table>
+);
+
+/** Where each bank is needed. */
+export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => (
+  <table className="w-full">
+    <thead>
+      <tr className="text-left">
+        <th className="eyebrow font-semibold">Bank</th>
+        <th className="eyebrow text-right font-semibold">kW</th>
+        <th className="eyebrow text-right font-semibold">Needed below</th>
+      </tr>
+    </thead>
+    <tbody>
+      {banks.map(({ bank, kW: size, neededBelowF }) => (
+        <tr key={bank} className="border-b border-line">
+          <th scope="row" className="py-1.5 text-left font-normal">
+            Strips {bank}
+          </th>
+          <td className="text-right font-mono">{kW(size)}</td>
+          <td className="text-right font-mono font-semibold">{neededBelowF === null ? 'never' : `${Math.round(neededBelowF)} °F`}</td>
+        </tr>
+      ))}
+    </tbody>
+  </table>
+);
+
+const balanceWords = ({ balanceF }: PriceCell) => (typeof balanceF === 'number' ? `${Math.round(balanceF)}°` : balanceF);
+
+/** Where both fuels cost the same, price against price. */
+export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => (
+  <div className="overflow-x-auto">
+    <table className="w-full min-w-96 font-mono text-sm">
+      <caption className="pb-1 text-left font-sans text-sm text-quiet">
+        Even cost, °F out: below it the furnace is the cheaper heat. Electricity down, fuel across ($ a {unit}).
+      </caption>
+      <thead>
+        <tr>
+          <th className="text-left font-normal text-quiet">$/kWh</th>
+          {table[0]?.map(({ fuelPerUnit }) => (
+            <th key={fuelPerUnit} scope="col" className="text-right font-normal text-quiet">
+              {fuelPerUnit}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {table.map((row) => (
+          <tr key={row[0]!.electricPerKWh} className="border-t border-line">
+            <th scope="row" className="py-1.5 text-left font-normal text-quiet">
+              {row[0]!.electricPerKWh}
+            </th>
+            {row.map((cell) => (
+              <td key={cell.fuelPerUnit} className={`text-right ${cell.isToday ? 'bg-ink font-semibold text-paper' : ''}`}>
+                <span className="px-1">{balanceWords(cell)}</span>
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  </div>
+);

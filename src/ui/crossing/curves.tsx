@@ -1,0 +1,32 @@
+import type { CrossingChart } from '@/core/crossing/chart';
+import { percentAlong } from '@/core/units/span';
+import { SOURCE_COLOUR } from '../sources';
+import { pathOf, percentDown, type Plot } from './plot';
+
+/** Colour of a line by its source; the load is ink. */
+export const lineColour = (source: CrossingChart['lines'][number]['source']): string => (source === 'load' ? 'var(--ink)' : SOURCE_COLOUR[source]);
+
+/** The band of the load and every line, stretched over the plot. */
+export const Curves = ({ chart, plot }: { chart: CrossingChart; plot: Plot }) => {
+  const corner = (outdoorF: number, btuh: number) => `${percentAlong(plot.spanF, outdoorF)},${percentDown(plot, btuh)}`;
+  const band = [
+    ...chart.loadBand.map(({ outdoorF, highBtuh }) => corner(outdoorF, highBtuh)),
+    ...[...chart.loadBand].reverse().map(({ outdoorF, lowBtuh }) => corner(outdoorF, lowBtuh)),
+  ].join(' ');
+  return (
+    <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 size-full overflow-hidden" aria-hidden>
+      <polygon points={band} className="fill-[var(--ink)] opacity-10" />
+      {chart.lines.map(({ id, source, weight, points }) => (
+        <path
+          key={id}
+          d={pathOf(plot, points)}
+          fill="none"
+          stroke={lineColour(source)}
+          strokeWidth={weight === 'bold' ? 2.5 : 1.5}
+          strokeDasharray={weight === 'fine' ? '4 4' : undefined}
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+    </svg>
+  );
+};

@@ -1,0 +1,50 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { climateById, CLIMATES } from '@/core/crossing/year/climates';
+import type { StoredWeather, WeatherHours } from '@/core/crossing/year/stored-weather';
+import { call } from '../../api';
+
+/** What a job's year of weather is, and its hours once they are there. */
+export interface ChosenWeather {
+  readonly name: string;
+  readonly about: string;
+  readonly hoursF: Float64Array | null;
+  readonly problem: string | null;
+}
+
+/** The hours of a bundled climate, or those of a year that was brought in, from the server. */
+export const useWeather = (id: string, brought: readonly StoredWeather[]): ChosenWeather => {
+  const stored = brought.find((each) => each.id === id);
+  const isBundled = id === '' || CLIMATES.some((climate) => climate.id === id);
+  const bundled = useMemo(() => (isBundled ? climateById(id) : null), [id, isBundled]);
+  const bundledHours = useMemo(() => bundled?.hoursF() ?? null, [bundled]);
+  const [got, setGot] = useState<{ readonly id: string; readonly hoursF: Float64Array | null; readonly problem: string | null } | null>(null);
+  useEffect(() => {
+    if (isBundled) return;
+    let isWanted = true;
+    void call<WeatherHours>(`/api/weather/${encodeURIComponent(id)}`).then((answer) => {
+      if (!isWanted) return;
+      setGot(
+        answer.kind === 'ok'
+          ? { id, hoursF: Float64Array.from(answer.value.hoursF), problem: null }
+          : {
+              id,
+              hoursF: null,
+              problem: answer.kind === 'lost' ? 'The server does not answer; its hours are not here. Choose a bundled climate meanwhile.' : answer.error,
+            },
+      );
+    });
+    return () => {
+      isWanted = false;
+    };
+  }, [id, isBundled]);
+  if (bundled) return { name: bundled.name, about: bundled.about, hoursF: bundledHours, problem: null };
+  const here = got?.id === id ? got : null;
+  return {
+    name: stored?.name ?? 'Weather',
+    about: stored && stored.filled > 0 ? `${stored.filled} hours filled.` : 'Brought in.',
+    hoursF: here?.hoursF ?? null,
+    problem: here?.problem ?? null,
+  };
+};

@@ -1,0 +1,169 @@
+'use client';
+
+import { Download, Plus } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import type { StoredWeather } from '@/core/crossing/year/stored-weather';
+import { binned } from '@/core/crossing/year/temperatures';
+import { yearCsv } from '@/core/formats/year-csv';
+import { factApplies } from '@/core/job/applies';
+import type { FactPath } from '@/core/job/document';
+import { changesToTakeWay } from '@/core/setup/ways/apply';
+import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
+import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
+import { FactField } from '../../fields/fact-field';
+import { useJob, useJobNow } from '../../job/provider';
+import { CrossingTabs } from '../crossing-tabs';
+import { BinsChart } from './bins-chart';
+import { Progress } from './progress';
+import { useHourly } from './use-hourly';
+import { useWeather } from './use-weather';
+import { WayDialog } from './way-dialog';
+import { WaysTable } from './ways-table';
+import { WeatherPicker } from './weather-picker';
+import { YearSummary } from './year-summary';
+
+const METHODS = { bins: 'By bins', hourly: 'Hour by hour' } as const;
+type Method = keyof typeof METHODS;
+
+const PRICE_FACTS: readonly FactPath[] = ['prices.electricPerKWh', 'prices.fuelPerUnit', 'year.electricKgPerKWh', 'year.fuelKgPerUnit'];
+
+const save = (name: string, text: string) => {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(link.href);
+};
+
+/** A year of the job under each way of setting its gates. */
+export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => {
+  const facts = useJob((job) => job.facts);
+  const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
+  const [brought, setBrought] = useState(initial);
+  const [method, setMethod] = useState<Method>('bins');
+  const [editing, setEditing] = useState<number | null>(null);
+  const weather = useWeather(facts.year.weather, brought);
+  const ways = useMemo(() => jobWays(facts), [facts]);
+  const bins = useMemo(() => (weather.hoursF === null ? null : binned(weather.hoursF)), [weather.hoursF]);
+  const byBins = useMemo(() => (bins === null ? null : compareWays(facts, ways, bins)), [facts, ways, bins]);
+  const hourly = useHourly(method === 'hourly', facts, ways, weather.hoursF);
+  const compared = method === 'hourly' && hourly.compared ? hourly.compared : byBins;
+  const isOld = method === 'hourly' && hourly.compared !== null && !hourly.isCurrent;
+  const isFurnace = facts.system.backup === 'furnace';
+  const fuelUnit = isFurnace ? (facts.furnace.fuel === 'natural-gas' ? 'therms' : 'gallons') : null;
+
+  const keepWays = (next: readonly Way[]) => setFact('year.ways', next.map(wayToRow));
+  const take = ({ name, way }: ComparedWay) => {
+    changesToTakeWay(now().facts, way!).forEach(({ path, value }) => setFact(path, value));
+    toast(`Taken into Setup: ${name}. Each change can be undone with Ctrl Z.`);
+  };
+  const edited = editing === null ? null : (ways[editing] ?? { ...presetWays(facts)[0]!, name: 'Another way' });
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <CrossingTabs />
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
+        <section aria-label="Weather and prices">
+          <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Weather</h2>
+          <WeatherPicker brought={brought} onBrought={setBrought} />
+          <h2 className="mt-5 mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Prices</h2>
+          {PRICE_FACTS.filter((path) => factApplies(facts, path)).map((path) => (
+            <FactField key={path} path={path} findings={[]} />
+          ))}
+        </section>
+        <section aria-label="A year" aria-busy={isOld}>
+          <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink">
+            <h2 className="font-label text-2xl font-semibold">A year in {weather.name}</h2>
+            <div role="group" aria-label="Method" className="flex">
+              {(Object.keys(METHODS) as Method[]).map((each) => (
+                <button
+                  key={each}
+                  type="button"
+                  aria-pressed={method === each}
+                  className="min-h-11 px-3 text-sm aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-paper"
+                  onClick={() => setMethod(each)}
+                >
+                  {METHODS[each]}
+                </button>
+              ))}
+            </div>
+          </div>
+          {method === 'hourly' && hourly.share !== null && <Progress label="Reckoning the year" share={hourly.share} onCancel={hourly.cancel} />}
+          {method === 'hourly' && hourly.isCancelled && !hourly.isCurrent && (
+            <p className="text-sm">
+              Cancelled; what stands here is by bins or from before.{' '}
+              <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={hourly.again}>
+                Reckon it
+              </button>
+            </p>
+          )}
+          {weather.problem && (
+            <p role="alert" className="mt-2 border-l-4 border-fail pl-3">
+              {weather.problem}
+            </p>
+          )}
+          {compared ? (
+            <div className={`mt-3 grid gap-x-8 gap-y-4 xl:grid-cols-[19rem_minmax(0,1fr)] ${isOld ? 'opacity-60' : ''}`}>
+              <YearSummary year={compared[0]!.year} fuelUnit={fuelUnit} />
+              <BinsChart year={compared[0]!.year} />
+            </div>
+          ) : (
+            !weather.problem && <p className="mt-4 min-h-64 text-quiet">Fetching the hours …</p>
+          )}
+        </section>
+      </div>
+      {compared && (
+        <section aria-label="Ways" className={`mt-8 ${isOld ? 'opacity-60' : ''}`}>
+          <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
+            <h2 className="font-label text-2xl font-semibold">Ways of setting the gates</h2>
+            <span className="flex flex-wrap gap-2">
+              {facts.year.ways.length > 0 && (
+                <button type="button" className="bare-button px-2 text-sm underline underline-offset-4" onClick={() => setFact('year.ways', [])}>
+                  Back to the named ways
+                </button>
+              )}
+              {ways.length < WAYS_BOUNDS[1] && (
+                <button type="button" className="plain-button" onClick={() => setEditing(ways.length)}>
+                  <Plus size={18} aria-hidden /> Way
+                </button>
+              )}
+              <button type="button" className="plain-button" onClick={() => save('ways-by-bin.csv', yearCsv(compared))}>
+                <Download size={18} aria-hidden /> CSV
+              </button>
+            </span>
+          </div>
+          <WaysTable compared={compared} onTake={take} onEdit={setEditing} />
+          <ul className="mt-3 border-l-4 border-ink pl-3">
+            {differenceHangsOn(compared).map((sentence) => (
+              <li key={sentence}>{sentence}</li>
+            ))}
+          </ul>
+          <p className="mt-3 max-w-prose text-sm text-quiet">
+            Heat alone, steady setpoint: a setback’s morning climb and the droop are a matter of hours, not of a year’s means. The blower’s power is taken as
+            part of the sheet’s figures. Defrost: about four minutes at the board’s interval where frost grows.
+          </p>
+        </section>
+      )}
+      {edited && editing !== null && (
+        <WayDialog
+          way={edited}
+          backup={facts.system.backup}
+          onClose={() => setEditing(null)}
+          onRemove={
+            editing < ways.length && ways.length > WAYS_BOUNDS[0]
+              ? () => {
+                  keepWays(ways.filter((_, at) => at !== editing));
+                  setEditing(null);
+                }
+              : null
+          }
+          onKeep={(way) => {
+            keepWays(editing < ways.length ? ways.map((each, at) => (at === editing ? way : each)) : [...ways, way]);
+            setEditing(null);
+          }}
+        />
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,40 @@
+'use client';
+
+import type { KeyboardEvent, RefObject } from 'react';
+import { type GatePost, postLimitsF, postValue } from '@/core/crossing/ruler';
+import type { SpanF } from '@/core/units/span';
+import { useJob, useJobNow } from '../job/provider';
+import { useScaleDrag } from './use-scale-drag';
+
+const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -5, PageUp: 5 };
+
+/** Properties of a slider that moves a gate post, by pointer and by keys; null for a post that stands for no fact. */
+export const usePost = (post: GatePost, spanF: SpanF, track: RefObject<HTMLElement | null>) => {
+  const preview = useJob((job) => job.previewFact);
+  const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
+  const { fact } = post;
+  const limitsF = postLimitsF(post);
+  const drag = useScaleDrag({
+    track,
+    spanF,
+    onDrag: (atF) => fact && preview(fact, postValue(now().facts, post, atF)),
+    onDrop: (atF) => fact && setFact(fact, postValue(now().facts, post, atF)),
+  });
+  if (!fact || !limitsF) return null;
+  return {
+    role: 'slider',
+    'aria-valuenow': post.atF,
+    'aria-valuemin': limitsF[0],
+    'aria-valuemax': limitsF[1],
+    'aria-valuetext': `${post.atF} °F`,
+    title: `${post.label} ${post.atF} °F: drag, or use the arrow keys`,
+    onKeyDown: (event: KeyboardEvent) => {
+      const by = STEPS[event.key];
+      if (by === undefined) return;
+      event.preventDefault();
+      setFact(fact, postValue(now().facts, post, post.atF + by));
+    },
+    ...drag,
+  } as const;
+};

@@ -1,0 +1,29 @@
+import { expose } from 'comlink';
+import { everyTemperature } from '@/core/crossing/year/temperatures';
+import { readWeather } from '@/core/formats/weather';
+import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
+import type { Facts } from '@/core/job/document';
+import { asItStands, type ComparedWay, compareWay } from '@/core/setup/ways/compare';
+import type { Way } from '@/core/setup/ways/way';
+
+type OnShare = (share: number) => void;
+
+const api = {
+  /** The job as it stands and each way, hour by hour. */
+  compare: (facts: Facts, ways: readonly Way[], hoursF: Float64Array, onShare: OnShare): ComparedWay[] => {
+    const temperatures = everyTemperature(hoursF);
+    const compared = [asItStands(facts, temperatures)];
+    for (const way of ways) {
+      onShare(compared.length / (ways.length + 1));
+      compared.push(compareWay(facts, way, temperatures));
+    }
+    return compared;
+  },
+  /** A weather file read. */
+  read: (text: string, file: string, options: WeatherOptions, onShare: OnShare): WeatherRead => readWeather(text, file, options, onShare),
+};
+
+/** What the year worker answers. */
+export type YearWorker = typeof api;
+
+expose(api);
