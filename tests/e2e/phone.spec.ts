@@ -11,6 +11,9 @@ for (const where of [
   'setup',
   'setup/talk',
   'setup/card/indoor',
+  'crossing',
+  'crossing/year',
+  'crossing/air',
   'startup',
   'handover',
 ]) {

@@ -26,11 +26,11 @@ export const GatePost = ({ post, spanF, track }: { post: Post; spanF: SpanF; tra
     <button
       type="button"
       aria-label={`${post.label}, °F`}
-      className="absolute inset-y-[-8px] z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
+      className="absolute inset-y-[-11px] z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
       style={place}
       {...slider}
     >
-      <span className="absolute inset-y-[8px] left-1/2 w-3 -translate-x-1/2">{bar}</span>
+      <span className="absolute inset-y-[11px] left-1/2 w-3 -translate-x-1/2">{bar}</span>
       <span className="absolute top-1/2 left-[calc(50%+7px)] -translate-y-1/2 bg-paper px-0.5 font-mono text-xs font-semibold text-ink">{post.atF}</span>
     </button>
   );

@@ -29,6 +29,8 @@ export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
   };
   return {
     onPointerDown: (event: PointerEvent) => {
+      // What is dragged within a scale that is dragged itself goes alone.
+      event.stopPropagation();
       event.currentTarget.setPointerCapture(event.pointerId);
       move(event);
     },

@@ -1,5 +1,5 @@
-import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
 import type { Facts } from '../../job/document';
+import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
 import { jobLoad } from '../evidence';
 import { crossingAt } from '../from-job';
 import { loadCurve } from '../load';

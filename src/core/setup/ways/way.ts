@@ -48,7 +48,7 @@ export const wayToRow = ({ name, compressorBelow, auxAbove, backup, tempering }:
 const STRIP_WAYS: readonly Way[] = [
   { name: 'Compressor to its limit, strips help', compressorBelow: 'none', auxAbove: 'none', backup: 'helps', tempering: 'on' },
   { name: 'Strips held above the balance', compressorBelow: 'none', auxAbove: 'balance', backup: 'helps', tempering: 'on' },
-  { name: 'As above, cold-air defrost', compressorBelow: 'none', auxAbove: 'balance', backup: 'helps', tempering: 'off' },
+  { name: 'Strips held, cold-air defrost', compressorBelow: 'none', auxAbove: 'balance', backup: 'helps', tempering: 'off' },
   { name: 'Compressor locked out below 35', compressorBelow: 35, auxAbove: 'none', backup: 'helps', tempering: 'on' },
   { name: 'Strips in emergency only', compressorBelow: 'none', auxAbove: 'none', backup: 'emergency-only', tempering: 'off' },
 ];

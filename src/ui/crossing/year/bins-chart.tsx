@@ -57,7 +57,7 @@ export const BinsChart = ({ year }: { year: Year }) => {
             </li>
           ))}
         </ol>
-        <span className="pt-1 text-right text-xs text-quiet">h</span>
+        <span className="pt-1 text-right text-xs text-quiet max-sm:hidden">h</span>
         <ol aria-hidden className="flex gap-px pt-1 font-mono text-[10px] text-quiet max-sm:hidden">
           {bins.map(({ fromF, hours }) => (
             <li key={fromF} className="min-w-0 flex-1 text-center">

@@ -41,65 +41,69 @@ interface WaysTableProps {
 }
 
 /** Ways of setting the gates side by side, the job as it stands first; the best of each measure is marked. */
-export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => (
-  <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Ways side by side">
-    <table className="w-full border-collapse text-sm" style={{ minWidth: 130 * (compared.length + 1) }}>
-      <thead>
-        <tr className="align-top">
-          <th className="sticky left-0 z-10 w-32 bg-paper" />
-          {compared.map((each, at) => (
-            <th key={at} scope="col" className={`w-36 border-l border-line px-2 pb-2 text-left font-normal ${each.way === null ? 'bg-sheet' : ''}`}>
-              <span className="block font-label text-base leading-tight font-semibold">{each.name}</span>
-              <span className="block text-xs text-quiet">{gateWords(each)}</span>
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {MEASURES.filter(({ isShown }) => isShown(compared)).map(({ label, unit, of, best }) => {
-          const values = compared.map(({ year }) => of(year));
-          const known = values.filter((value) => value !== null);
-          const goal = best === 'least' ? Math.min(...known) : Math.max(...known);
-          const isTold = known.some((value) => Math.round(value) !== Math.round(goal));
-          return (
-            <tr key={label + unit} className="border-t border-line">
-              <th scope="row" className="sticky left-0 z-10 bg-paper py-2 pr-2 text-left font-normal">
-                {label} <span className="text-xs text-quiet">{unit}</span>
+export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
+  const leastShort = Math.min(...compared.map(({ year }) => year.shortHours));
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Ways side by side">
+      <table className="w-full border-collapse text-sm" style={{ minWidth: 130 * (compared.length + 1) }}>
+        <thead>
+          <tr className="align-top">
+            <th className="sticky left-0 z-10 w-32 bg-paper" />
+            {compared.map((each, at) => (
+              <th key={at} scope="col" className={`w-36 border-l border-line px-2 pb-2 text-left font-normal ${each.way === null ? 'bg-sheet' : ''}`}>
+                <span className="block font-label text-base leading-tight font-semibold">{each.name}</span>
+                <span className="block text-xs text-quiet">{gateWords(each)}</span>
               </th>
-              {values.map((value, at) => {
-                const isBest = isTold && value !== null && Math.round(value) === Math.round(goal);
-                return (
-                  <td key={at} className={`border-l border-line px-2 font-mono ${compared[at]!.way === null ? 'bg-sheet' : ''}`}>
-                    <span className={isBest ? 'border-b-2 border-pass font-semibold' : ''}>{value === null ? '–' : whole(value)}</span>
-                    {isBest && <span className="sr-only"> {best}</span>}
-                  </td>
-                );
-              })}
-            </tr>
-          );
-        })}
-        <tr className="border-t border-line">
-          <th className="sticky left-0 z-10 bg-paper" />
-          {compared.map((each, at) => (
-            <td key={at} className={`border-l border-line px-2 py-2 ${each.way === null ? 'bg-sheet' : ''}`}>
-              {each.way !== null && (
-                <span className="flex flex-wrap items-center gap-1">
-                  {each.isTaken ? (
-                    <span className="flex min-h-11 items-center font-medium text-pass">✓ stands so</span>
-                  ) : (
-                    <button type="button" className="plain-button px-3" aria-label={`Take into Setup: ${each.name}`} onClick={() => onTake(each)}>
-                      Take
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {MEASURES.filter(({ isShown }) => isShown(compared)).map(({ label, unit, of, best }) => {
+            const values = compared.map(({ year }) => of(year));
+            // A way that leaves the house short does not win by what it does not give.
+            const known = values.flatMap((value, at) => (value === null || compared[at]!.year.shortHours > leastShort ? [] : [value]));
+            const goal = best === 'least' ? Math.min(...known) : Math.max(...known);
+            const isTold = values.some((value) => value !== null && Math.round(value) !== Math.round(goal));
+            return (
+              <tr key={label + unit} className="border-t border-line">
+                <th scope="row" className="sticky left-0 z-10 bg-paper py-2 pr-2 text-left font-normal">
+                  {label} <span className="text-xs text-quiet">{unit}</span>
+                </th>
+                {values.map((value, at) => {
+                  const isBest = isTold && value !== null && compared[at]!.year.shortHours === leastShort && Math.round(value) === Math.round(goal);
+                  return (
+                    <td key={at} className={`border-l border-line px-2 font-mono ${compared[at]!.way === null ? 'bg-sheet' : ''}`}>
+                      <span className={isBest ? 'border-b-2 border-pass font-semibold' : ''}>{value === null ? '–' : whole(value)}</span>
+                      {isBest && <span className="sr-only"> {best}</span>}
+                    </td>
+                  );
+                })}
+              </tr>
+            );
+          })}
+          <tr className="border-t border-line">
+            <th className="sticky left-0 z-10 bg-paper" />
+            {compared.map((each, at) => (
+              <td key={at} className={`border-l border-line px-2 py-2 ${each.way === null ? 'bg-sheet' : ''}`}>
+                {each.way !== null && (
+                  <span className="flex flex-wrap items-center gap-1">
+                    {each.isTaken ? (
+                      <span className="flex min-h-11 items-center font-medium text-pass">✓ stands so</span>
+                    ) : (
+                      <button type="button" className="plain-button px-3" aria-label={`Take into Setup: ${each.name}`} onClick={() => onTake(each)}>
+                        Take
+                      </button>
+                    )}
+                    <button type="button" className="bare-button" aria-label={`Change ${each.name}`} onClick={() => onEdit(at - 1)}>
+                      <Pencil size={16} aria-hidden />
                     </button>
-                  )}
-                  <button type="button" className="bare-button" aria-label={`Change ${each.name}`} onClick={() => onEdit(at - 1)}>
-                    <Pencil size={16} aria-hidden />
-                  </button>
-                </span>
-              )}
-            </td>
-          ))}
-        </tr>
-      </tbody>
-    </table>
-  </div>
-);
+                  </span>
+                )}
+              </td>
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+};

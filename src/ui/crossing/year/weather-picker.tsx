@@ -11,7 +11,7 @@ import { WeatherImport } from './weather-import';
 
 interface WeatherPickerProps {
   readonly brought: readonly StoredWeather[];
-  readonly onBrought: (brought: readonly StoredWeather[]) => void;
+  readonly onBrought: (change: (brought: readonly StoredWeather[]) => readonly StoredWeather[]) => void;
 }
 
 /** Which year of weather the job is reckoned with: a bundled climate, or one brought in. */
@@ -23,12 +23,12 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
   const move = async (weather: StoredWeather, action: 'delete' | 'undelete') => {
     const answer = await call(`/api/weather/${weather.id}/move`, { method: 'POST', body: { action, author: usePerson.getState().author } });
     if (answer.kind !== 'ok') return toast.error(answer.error);
-    onBrought(action === 'delete' ? brought.filter(({ id }) => id !== weather.id) : [...brought, weather]);
+    onBrought((now) => (action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather]));
     if (action === 'delete') toast(`Taken off the list: ${weather.name}`, { action: { label: 'Undo', onClick: () => void move(weather, 'undelete') } });
   };
   const row = (id: string, name: string, about: string) => (
     <label key={id} className="flex min-h-11 flex-1 items-center gap-3 py-1">
-      <input type="radio" name="weather" className="size-5 accent-[var(--ink)]" checked={current === id} onChange={() => choose(id)} />
+      <input type="radio" name="weather" className="size-5 shrink-0 accent-[var(--ink)]" checked={current === id} onChange={() => choose(id)} />
       <span>
         <span className="font-medium">{name}</span> <span className="text-sm text-quiet">{about}</span>
       </span>
@@ -51,7 +51,7 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
       <div className="mt-2">
         <WeatherImport
           onAdded={(weather) => {
-            onBrought([...brought, weather]);
+            onBrought((now) => [...now, weather]);
             choose(weather.id);
           }}
         />

@@ -34,7 +34,7 @@ export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string |
         ) : (
           <Row label="Furnace" heat={year.fossilBtu} energy={`${whole(year.fuelUnits)} ${fuelUnit}`} tone="text-plum" />
         )}
-        {year.shortBtu > 0 && <Row label="Short" heat={year.shortBtu} energy="not given" tone="text-fail" />}
+        {year.shortHours > 0 && <Row label="Short" heat={year.shortBtu} energy="not given" tone="text-fail" />}
       </tbody>
     </table>
     <p className="mt-2 text-sm text-quiet">

@@ -1,0 +1,48 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import { supplyStates } from '@/core/crossing/supply-states';
+import type { FactPath } from '@/core/job/document';
+import { StateLines } from '@/ui/crossing/air/state-lines';
+import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
+import { FactField } from '@/ui/fields/fact-field';
+import { useJob } from '@/ui/job/provider';
+
+const AirflowChart = dynamic(() => import('@/ui/crossing/air/airflow-chart'), { ssr: false, loading: () => <p className="min-h-85 text-quiet">Drawing …</p> });
+
+const AIR_FACTS: readonly FactPath[] = ['airHandler.heatCfm', 'airHandler.auxCfm', 'airHandler.maxSupplyF', 'site.elevationFt'];
+
+const AirPage = () => {
+  const facts = useJob((job) => job.facts);
+  const { outdoorF, indoorF } = useJob((job) => job.moment);
+  const states = useMemo(() => supplyStates(facts, outdoorF, indoorF), [facts, outdoorF, indoorF]);
+  const [isOpen, setIsOpen] = useState(false);
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <CrossingTabs />
+      <h2 className="font-label text-2xl font-semibold">
+        Air at the register, {outdoorF} °F out, {indoorF} °F in the room
+      </h2>
+      <p className="mb-2 max-w-prose text-sm text-quiet">
+        Under about 95 °F it feels cool on skin and warms the room all the same. In defrost the unit takes from the air about what it gives in heating.
+      </p>
+      <StateLines states={states} roomF={indoorF} limitF={facts.airHandler.maxSupplyF} />
+      <details className="mt-6" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
+        <summary className="flex min-h-12 items-center border-y border-line font-label text-xl font-semibold">Against airflow</summary>
+        {isOpen && <AirflowChart facts={facts} states={states} roomF={indoorF} />}
+      </details>
+      <section aria-label="Airflow and elevation" className="mt-6">
+        <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">What it hangs on</h2>
+        <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
+          {AIR_FACTS.map((path) => (
+            <FactField key={path} path={path} findings={[]} />
+          ))}
+        </div>
+      </section>
+      <p className="mt-6 border-l-4 border-fail pl-3 text-sm">Strips at or above the kit’s least airflow only, panels on. Never defeat a limit to make heat.</p>
+    </div>
+  );
+};
+
+export default AirPage;

@@ -1,0 +1,71 @@
+'use client';
+
+import type { ApexOptions } from 'apexcharts';
+import ReactApexChart from 'react-apexcharts';
+import { supplyAtCfm, type SupplyState } from '@/core/crossing/supply-states';
+import type { Facts } from '@/core/job/document';
+import { roundTo } from '@/core/units/round';
+
+interface AirflowChartProps {
+  readonly facts: Facts;
+  readonly states: readonly SupplyState[];
+  readonly roomF: number;
+}
+
+const SHARES = [0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3];
+/** Lines are told apart by their dashes, not by colour alone; the legend says which is which. */
+const DASHES = [0, 6, 2, 10, 4] as const;
+const DASH_WORDS = ['——', '– – –', '·····', '—  —', '- - -'] as const;
+
+const colourOf = (source: SupplyState['source']) =>
+  getComputedStyle(document.documentElement).getPropertyValue({ compressor: '--pine', strips: '--ember', fossil: '--plum', defrost: '--ice' }[source]).trim();
+
+/** Air at the register in each state, against airflow: fewer CFM, hotter air, up to where a limit opens. */
+const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
+  const setCfm = facts.airHandler.heatCfm;
+  const ink = getComputedStyle(document.documentElement).getPropertyValue('--ink').trim();
+  const line = getComputedStyle(document.documentElement).getPropertyValue('--line').trim();
+  const series = states.map((state) => ({
+    name: state.label,
+    data: SHARES.map((share) => ({ x: Math.round(setCfm * share), y: roundTo(supplyAtCfm(facts, state, setCfm * share, roomF), 1) })),
+  }));
+  const options: ApexOptions = {
+    chart: {
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      animations: { enabled: false },
+      fontFamily: 'Barlow, sans-serif',
+      foreColor: ink,
+      background: 'transparent',
+    },
+    colors: states.map(({ source }) => colourOf(source)),
+    stroke: { width: 2.5, dashArray: states.map((_, at) => DASHES[at % DASHES.length]!) },
+    grid: { borderColor: line },
+    xaxis: { type: 'numeric', title: { text: 'CFM' }, decimalsInFloat: 0 },
+    yaxis: { title: { text: '°F at the register' }, decimalsInFloat: 0, min: (least) => Math.floor(least / 20) * 20, forceNiceScale: true },
+    annotations: {
+      xaxis: [
+        { x: setCfm, borderColor: ink, label: { text: 'set for heating', style: { background: 'transparent', color: ink } } },
+        ...(facts.system.backup === 'electric'
+          ? [
+              {
+                x: facts.heatKit.minCfm,
+                borderColor: ink,
+                strokeDashArray: 6,
+                label: { text: 'least for the kit', style: { background: 'transparent', color: ink } },
+              },
+            ]
+          : []),
+      ],
+      yaxis:
+        facts.airHandler.maxSupplyF === null
+          ? []
+          : [{ y: facts.airHandler.maxSupplyF, borderColor: ink, label: { text: 'limit of the label', style: { background: 'transparent', color: ink } } }],
+    },
+    legend: { position: 'top', horizontalAlign: 'left', formatter: (name, { seriesIndex }) => `${name} ${DASH_WORDS[seriesIndex % DASH_WORDS.length]}` },
+    tooltip: { shared: true, x: { formatter: (value: number) => `${value} CFM` } },
+  };
+  return <ReactApexChart type="line" height={340} series={series} options={options} />;
+};
+
+export default AirflowChart;
