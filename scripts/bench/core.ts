@@ -1,13 +1,21 @@
 import { check } from '../../src/core/check';
 import { solve } from '../../src/core/circuit/solve';
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
+import { backupNeeds } from '../../src/core/crossing/backup-need';
+import { crossingChart } from '../../src/core/crossing/chart';
+import { weighEvidence } from '../../src/core/crossing/evidence';
 import { ruler } from '../../src/core/crossing/ruler';
+import { atMoment } from '../../src/core/crossing/year/at-moment';
+import { CLIMATES } from '../../src/core/crossing/year/climates';
+import { binned, everyTemperature } from '../../src/core/crossing/year/temperatures';
 import type { FactPath } from '../../src/core/job/document';
 import { SAMPLES } from '../../src/core/job/samples';
 import { cardOf } from '../../src/core/setup/card/card';
 import { setupFindings } from '../../src/core/setup/findings';
 import { quillwort } from '../../src/core/setup/profiles/quillwort';
 import { resolveSettings } from '../../src/core/setup/resolve';
+import { compareWays } from '../../src/core/setup/ways/compare';
+import { jobWays } from '../../src/core/setup/ways/way';
 import { startupPlan } from '../../src/core/startup/plan';
 import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
@@ -19,6 +27,7 @@ import { families } from '../../src/core/wiring/families';
 import { faultTable } from '../../src/core/wiring/fault-table';
 import { plan } from '../../src/core/wiring/plan';
 import { wiringState } from '../../src/core/wiring/state';
+import { bareYears } from './bare-years';
 
 /** Times a function over many runs and prints median and slowest percent, ms. */
 const time = (what: string, aim: string, work: () => unknown, runs = 400): void => {
@@ -35,7 +44,7 @@ const time = (what: string, aim: string, work: () => unknown, runs = 400): void 
 const [, started] = SAMPLES;
 const { facts, readings } = started!;
 const { network } = wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call: 'heat-aux' });
-const six = Array.from({ length: 6 }, (_, at) => ({ kW: 4 + at / 5, ratedVolts: 240 }));
+const sixElements = Array.from({ length: 6 }, (_, at) => ({ kW: 4 + at / 5, ratedVolts: 240 }));
 
 time(`one circuit solution (${network.edges.length} edges)`, 'aim < 0.3', () => solve(network));
 const largest = families().reduce((most, each) => (plan(each.facts).conductors.length > plan(most.facts).conductors.length ? each : most));
@@ -55,6 +64,19 @@ const setup = { facts: largest.facts, confirmed: new Set<FactPath>() };
 time('all settings and contradictions', 'aim < 5', () => setupFindings(setup, resolveSettings(setup)));
 time('a card of 31 entries', '', () => cardOf(quillwort, resolveSettings(setup)));
 time('all calls of a job', 'aim < 5', () => statesByCall(facts, plan(facts), DEFAULT_MOMENT));
+const hoursF = CLIMATES[0]!.hoursF();
+const bins = binned(hoursF);
+const ways = jobWays(facts);
+time('Crossing: chart, figures, tables and ways by bins', 'aim < 4', () => [
+  crossingChart(facts),
+  atMoment(facts, 28),
+  backupNeeds(facts),
+  weighEvidence(facts),
+  compareWays(facts, jobWays(facts), bins),
+]);
+const six = [...ways, ways[0]!].slice(0, 5);
+time('an hourly year for six ways, every hour', 'aim < 250', () => compareWays(facts, six, everyTemperature(hoursF)), 60);
+time('the same by a bare loop over typed arrays', 'aim > 1/3', () => bareYears(facts, six, hoursF), 60);
 time('gate ruler', '', () => ruler(facts));
 time('all findings of a job', '', () => check(facts));
 time('startup plan with 35 readings', '', () => startupPlan(facts, readings, DEFAULT_MOMENT));
@@ -63,11 +85,11 @@ time('kit found from plate, breakers, ohms and amps', 'aim < 5', () =>
     ratedVolts: 240,
     plateKW: 27,
     breakersAmps: [60, 60, 35],
-    ohms: six.map(elementOhms),
+    ohms: sixElements.map(elementOhms),
     running: { amps: 110, volts: 236 },
     blowerAmps: 3,
     blowerOnFirstCircuit: true,
   }),
 );
 time('ladder at a second', '', () => ladderState(facts, { ...DEFAULT_MOMENT, call: 'heat-aux' }, 40, 236));
-time('amps explained, six unlike elements', 'aim < 5', () => explainAmps(six, 236, 3, 61, true));
+time('amps explained, six unlike elements', 'aim < 5', () => explainAmps(sixElements, 236, 3, 61, true));

@@ -27,6 +27,9 @@ for (const [name, path, aim] of [
   ['Setup', `/jobs/${JOB}/setup`, 280],
   ['Card', `/jobs/${JOB}/setup/card/indoor`, 280],
   ['Library, a profile', '/library/quillwort-menu', 280],
+  ['Crossing', `/jobs/${JOB}/crossing`, 280],
+  ['Year and ways', `/jobs/${JOB}/crossing/year`, 280],
+  ['Supply air', `/jobs/${JOB}/crossing/air`, 280],
   ['Startup', `/jobs/${JOB}/startup`, 280],
   ['Handover', `/jobs/${JOB}/handover`, 280],
 ] as const) {
@@ -49,7 +52,7 @@ const PRESS_THIRTY_TIMES = `(async () => {
 
 // From the key that moves the marker to the frame in which the answer is painted.
 const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-for (const where of ['sheet', 'strips', 'wiring', 'setup', 'startup'] as const) {
+for (const where of ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'crossing/year', 'startup'] as const) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
   const took = (await page.evaluate(PRESS_THIRTY_TIMES)) as number[];
   console.log(`${`click to painted answer, ${where}`.padEnd(46)} median ${took[15]!.toFixed(1)} ms   slowest ${took.at(-1)!.toFixed(1)} ms   aim < 50`);
@@ -92,6 +95,9 @@ await printFrames(`wire’s end dragged, ${conductors} conductors: frame`, end, 
 await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/setup?out=28`, { waitUntil: 'networkidle' });
 const post = (await page.getByRole('slider', { name: 'changeover, °F' }).boundingBox())!;
 await printFrames('lockout dragged on Setup: frame', post, (step) => [60 * Math.sin(step / 8), 0]);
+await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/crossing?out=28`, { waitUntil: 'networkidle' });
+const gate = (await page.getByRole('slider', { name: 'changeover on the chart, °F' }).boundingBox())!;
+await printFrames('changeover dragged on the chart: frame', gate, (step) => [90 * Math.sin(step / 8), 0]);
 await page.goto(`${base}/jobs/${JOB}/strips?out=19&call=heat-aux`, { waitUntil: 'networkidle' });
 const dragged = (await page.evaluate(`(async () => {
   const painted = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(() => resolve(performance.now()))));

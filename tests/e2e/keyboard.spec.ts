@@ -4,7 +4,7 @@ import { expectSaved, freshJob, sayWho, stored } from './helpers';
 test('a whole reading without a mouse: page, step, name, value, verdict', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/sheet`);
-  await page.keyboard.press('4');
+  await page.keyboard.press('6');
   await expect(page).toHaveURL(/\/startup/);
   await page.getByLabel('Who is reading').focus();
   await page.keyboard.type('Keyboard Tester');
