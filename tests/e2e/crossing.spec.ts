@@ -92,6 +92,11 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
   expect([facts.schools.changeover, facts.schools.changeoverF, facts.gates.compressorBelowF]).toEqual(['fixed', 35, 35]);
   await page.goto(`/jobs/${id}/setup`);
   await expect(page.getByRole('button', { name: /^Compressor locked out below/ })).toContainText('35 °F');
+  await page.goto(`/jobs/${id}/crossing/year`);
+  await take(page, 'By staging alone').click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.gates.compressorBelowF).toBe(35);
 });
 
 test('a way is changed, named and kept with the job; the named ones come back', async ({ page }) => {

@@ -6,7 +6,6 @@ import { jobLoad } from './evidence';
 import { crossingInput } from './from-job';
 import { frostShareAt } from './frost';
 import { capacityCurve } from './heat-pump';
-import { loadCurve } from './load';
 
 /** Why backup is needed, and how much. */
 export interface BackupNeed {
@@ -63,14 +62,20 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
   ];
 };
 
+/** How far above its bank's gate an outdoor thermostat closes, for its own play of some degrees, °F. */
+const DIAL_MARGIN_F = 3;
+
+/** Where the outdoor thermostat of a bank that is needed below a temperature would stand, °F. */
+export const dialOf = (neededBelowF: number): number => Math.ceil(neededBelowF) + DIAL_MARGIN_F;
+
 /** A bank, what it is needed below, and where its outdoor thermostat would stand. */
 export interface BankGate {
   readonly bank: number;
   readonly kW: number;
   /** Highest outdoor temperature at which all before it is not enough, °F; null: never down to −30. */
   readonly neededBelowF: number | null;
-  /** Load there, Btu/h. */
-  readonly loadBtuh: number | null;
+  /** Where its outdoor thermostat would stand, °F. */
+  readonly dialF: number | null;
 }
 
 /** Where each bank of a job is needed. */
@@ -79,6 +84,6 @@ export const bankGates = (facts: Facts): BankGate[] => {
   const { bankGatesF } = crossing(input);
   return jobBanks(facts).map(({ bank, kW }, at) => {
     const neededBelowF = bankGatesF[at] ?? null;
-    return { bank, kW, neededBelowF, loadBtuh: neededBelowF === null ? null : loadCurve(input.load).at(neededBelowF) };
+    return { bank, kW, neededBelowF, dialF: neededBelowF === null ? null : dialOf(neededBelowF) };
   });
 };

@@ -46,6 +46,12 @@ describe('the chart', () => {
     expect(ids(facts(FURNACE))).toEqual(['steady', 'capacity', 'furnace', 'load']);
   });
 
+  test('an inverter with its least speed has a range, a unit of two stages has none', () => {
+    const range = (stages: string) => crossingChart(facts(['outdoorUnit.stages', stages], ['outdoorUnit.lowPoints', LOW])).range;
+    expect(range('two')).toBeNull();
+    expect(range('inverter')!.length).toBeGreaterThan(4);
+  });
+
   test('the balance lies within its band, and a wider band of load widens it', () => {
     const band = (is: string) => crossingChart(facts(['load.heatLossIs', is])).marks.find(({ id }) => id === 'thermal-balance')!;
     const [narrow, wide] = [band('room-by-room'), band('guess')];

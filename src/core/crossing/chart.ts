@@ -38,6 +38,8 @@ export interface CrossingChart {
   readonly lines: readonly ChartLine[];
   /** Least and most load at each corner of the load line. */
   readonly loadBand: readonly { readonly outdoorF: number; readonly lowBtuh: number; readonly highBtuh: number }[];
+  /** An inverter's least and most heat, as an area to its corners; null for a unit with stages, or one whose least speed is not known. */
+  readonly range: readonly ChartPoint[] | null;
   readonly marks: readonly ChartMark[];
   readonly cop: readonly ChartPoint[];
   /** COP at which the fuel's heat costs as much; null without fuel. */
@@ -113,6 +115,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
     // What matters is drawn whole; either end of a line may leave the picture.
     mostBtuh: HEADROOM * Math.max(highBtuh, designBtuh, capacity.at(RATED_F), input.fuel?.outputBtuh ?? 0),
     lines,
+    range: low && isInverter ? [...corners(capacity, spanF), ...corners(capacityCurve(low), spanF).reverse()] : null,
     loadBand: [bandAt(coldF), bandAt(load.noLoadF)],
     marks: [
       ...(found.thermalBalanceF === null

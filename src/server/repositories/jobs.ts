@@ -70,8 +70,22 @@ export const getJob = async (id: string, transaction?: Transaction): Promise<Sto
   const within = transaction ? { transaction } : {};
   const row = await JobRow.findOne({ where: { id, deletedAt: null }, ...within });
   if (!row) return null;
-  const readings = await ReadingRow.findAll({ where: { jobId: id }, order: [['takenAt', 'ASC']], ...within });
-  const marks = await SettingMarkRow.findAll({ where: { jobId: id }, order: [['markedAt', 'ASC']], ...within });
+  const readings = await ReadingRow.findAll({
+    where: { jobId: id },
+    order: [
+      ['takenAt', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    ...within,
+  });
+  const marks = await SettingMarkRow.findAll({
+    where: { jobId: id },
+    order: [
+      ['markedAt', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    ...within,
+  });
   return toStored(row, { readings: readings.map(fromRow), settingMarks: marks.map(fromMarkRow) });
 };
 

@@ -42,16 +42,18 @@ export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => (
         <th className="eyebrow font-semibold">Bank</th>
         <th className="eyebrow text-right font-semibold">kW</th>
         <th className="eyebrow text-right font-semibold">Needed below</th>
+        <th className="eyebrow text-right font-semibold">Its thermostat</th>
       </tr>
     </thead>
     <tbody>
-      {banks.map(({ bank, kW: size, neededBelowF }) => (
+      {banks.map(({ bank, kW: size, neededBelowF, dialF }) => (
         <tr key={bank} className="border-b border-line">
           <th scope="row" className="py-1.5 text-left font-normal">
             Strips {bank}
           </th>
           <td className="text-right font-mono">{kW(size)}</td>
           <td className="text-right font-mono font-semibold">{neededBelowF === null ? 'never' : `${Math.round(neededBelowF)} °F`}</td>
+          <td className="text-right font-mono">{dialF === null ? '–' : `${dialF} °F`}</td>
         </tr>
       ))}
     </tbody>

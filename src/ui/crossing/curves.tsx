@@ -15,6 +15,7 @@ export const Curves = ({ chart, plot }: { chart: CrossingChart; plot: Plot }) =>
   ].join(' ');
   return (
     <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 size-full overflow-hidden" aria-hidden>
+      {chart.range && <path d={`${pathOf(plot, chart.range)}Z`} className="fill-[var(--pine)] opacity-15" />}
       <polygon points={band} className="fill-[var(--ink)] opacity-10" />
       {chart.lines.map(({ id, source, weight, points }) => (
         <path

@@ -27,7 +27,8 @@ export const GateRuler = ({ folds }: { folds: string }) => {
   const moment = useJob((job) => job.moment);
   const nudge = useJob((job) => job.nudgeOutdoor);
   const setMoment = useJob((job) => job.setMoment);
-  const page = usePathname().split('/')[3] ?? '';
+  const [, , , name = '', screen] = usePathname().split('/');
+  const page = screen === 'card' ? screen : name;
   const [kept, setKept] = useState(folds);
   const choice = foldOf(kept, page);
   const isOpen = choice === 'open' || (choice === undefined && OPEN_PAGES.includes(page));

@@ -2,7 +2,7 @@ import { quillwort } from '../../setup/profiles/quillwort';
 import { stonecrop } from '../../setup/profiles/stonecrop';
 import { toadflax } from '../../setup/profiles/toadflax';
 import { ALL_FACTS, assumedFacts } from '../document';
-import { marksAt, type Sample, visit } from './sample';
+import { inTime, marksAt, type Sample, visit } from './sample';
 
 const assumed = assumedFacts();
 
@@ -56,8 +56,8 @@ export const proved: Sample = {
   },
   confirmed: ALL_FACTS.map(({ path }) => path),
   handedOverAt: '2025-12-09T19:40:00.000Z',
-  settingMarks: [
-    ...marksAt(quillwort, '5e9d1d52-0012-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
+  settingMarks: inTime(
+    marksAt(quillwort, '5e9d1d52-0012-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
       [41, 'step-enter', 'done', 'done'],
       [41, 'this/21', 'found', '0'],
       [41, 'this/21', 'left', '2'],
@@ -71,7 +71,7 @@ export const proved: Sample = {
       [132, 'this/23', 'read-back', '40'],
       [132, 'step-read-back', 'done', 'done'],
     ]),
-    ...marksAt(toadflax, '5e9d1d52-0022-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
+    marksAt(toadflax, '5e9d1d52-0022-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
       [17, 'unit/A-04', 'found', '0'],
       [18, 'unit/A-04', 'left', '3'],
       [18, 'unit/A-07', 'found', '1200'],
@@ -81,7 +81,7 @@ export const proved: Sample = {
       [36, 'unit/A-04', 'read-back', '3'],
       [36, 'unit/A-07', 'read-back', '1050'],
     ]),
-    ...marksAt(stonecrop, '5e9d1d52-0032-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
+    marksAt(stonecrop, '5e9d1d52-0032-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', [
       [8, 'board/T', 'found', '30'],
       [8, 'board/T', 'left', '90'],
       [8, 'board/R2', 'found', '0'],
@@ -90,7 +90,7 @@ export const proved: Sample = {
       [12, 'board/R2', 'read-back', '1'],
       [22, 'step-activate', 'done', 'done'],
     ]),
-  ],
+  ),
   readings: visit('5e9d1d52-0002-4000-8000', '2025-12-09T16:10:00Z', 'Emeric Valtonen', 'Clamp meter 1, probe thermometer 3', [
     [3, 'make-safe/dead-kit-1', 'done'],
     [5, 'make-safe/dead-outdoor', 'done'],

@@ -65,3 +65,7 @@ export const marksAt = (profile: ControllerProfile, family: string, startAt: str
       words: entry ? (optionsOf(entry).find(({ code }) => code === value)?.label ?? value) : value,
     };
   });
+
+/** Marks of several controllers in the order of time, as the record keeps them. */
+export const inTime = (...marks: readonly (readonly SettingMark[])[]): SettingMark[] =>
+  marks.flat().sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id));

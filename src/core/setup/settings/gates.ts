@@ -1,3 +1,4 @@
+import { dialOf } from '../../crossing/backup-need';
 import type { Crossing } from '../../crossing/balance';
 import { crossingInput } from '../../crossing/from-job';
 import { copAt } from '../../crossing/heat-pump';
@@ -8,8 +9,6 @@ import { outdoorThermostatDial, plainFact } from '../setting-fact';
 
 /** How far above the balance the backup may still help: defrost and the climb after a setback want it, °F. */
 export const BALANCE_MARGIN_F = 5;
-/** How far above its bank's gate an outdoor thermostat closes, for its own play of some degrees, °F. */
-const DIAL_MARGIN_F = 3;
 
 const within = (valueF: number, lowF: number, highF: number) => Math.min(highF, Math.max(lowF, Math.round(valueF)));
 
@@ -104,11 +103,7 @@ const dial = (number: number): Setting =>
       const gateF = crossing.bankGatesF[Math.max(0, bank - 1)] ?? null;
       const name = bank === 0 ? 'The strips are' : `Bank ${bank} is`;
       if (gateF === null) return worked(within(facts.house.designOutdoorF, -20, 60), `${name} not needed down to design; kept for colder days.`);
-      return worked(
-        within(Math.ceil(gateF) + DIAL_MARGIN_F, -20, 60),
-        `${name} needed below ${roundTo(gateF, 1)} °F.`,
-        `${DIAL_MARGIN_F} °F more for the switch’s play.`,
-      );
+      return worked(within(dialOf(gateF), -20, 60), `${name} needed below ${roundTo(gateF, 1)} °F.`, 'A few degrees more for the switch’s play.');
     },
   });
 

@@ -24,7 +24,7 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
   const marks = [{ label: 'room', atF: roomF }, { label: 'skin', atF: SKIN_F }, ...(limitF === null ? [] : [{ label: 'limit of the label', atF: limitF }])];
   return (
     <div className="relative">
-      <div className="relative ml-0 h-6 sm:ml-64">
+      <div className="relative h-6 sm:ml-80">
         {ticksAlong(spanF, 20).map((tick) => (
           <span key={tick} className="absolute -translate-x-1/2 font-mono text-xs text-quiet" style={{ left: at(tick) }}>
             {tick}
@@ -36,7 +36,7 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
           const [low, high] = [Math.min(roomF, supplyF), Math.max(roomF, supplyF)];
           const isOver = limitF !== null && supplyF > limitF;
           return (
-            <li key={id} className="items-center border-b border-line py-1.5 sm:grid sm:grid-cols-[16rem_minmax(0,1fr)]">
+            <li key={id} className="items-center border-b border-line py-1.5 sm:grid sm:grid-cols-[20rem_minmax(0,1fr)]">
               <span className="flex items-baseline justify-between gap-3 pr-4">
                 <span>
                   {label} <span className="text-xs text-quiet">{cfm} CFM</span>
@@ -63,7 +63,7 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
           );
         })}
       </ul>
-      <div className="relative h-6 sm:ml-64" aria-hidden>
+      <div className="relative h-6 sm:ml-80" aria-hidden>
         {marks.map(({ label, atF }) => (
           <span key={label} className="absolute -translate-x-1/2 font-label text-sm whitespace-nowrap text-quiet" style={{ left: at(atF) }}>
             {label}

@@ -7,7 +7,7 @@ import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { binned } from '@/core/crossing/year/temperatures';
 import { yearCsv } from '@/core/formats/year-csv';
 import { factApplies } from '@/core/job/applies';
-import type { FactPath } from '@/core/job/document';
+import { type FactPath, factValue } from '@/core/job/document';
 import { changesToTakeWay } from '@/core/setup/ways/apply';
 import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
 import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
@@ -56,8 +56,10 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
 
   const keepWays = (next: readonly Way[]) => setFact('year.ways', next.map(wayToRow));
   const take = ({ name, way }: ComparedWay) => {
-    changesToTakeWay(now().facts, way!).forEach(({ path, value }) => setFact(path, value));
-    toast(`Taken into Setup: ${name}. Each change can be undone with Ctrl Z.`);
+    const { facts: before } = now();
+    const changes = changesToTakeWay(before, way!);
+    changes.forEach(({ path, value }) => setFact(path, value));
+    toast(`Taken into Setup: ${name}`, { action: { label: 'Undo', onClick: () => changes.forEach(({ path }) => setFact(path, factValue(before, path))) } });
   };
   const edited = editing === null ? null : (ways[editing] ?? { ...presetWays(facts)[0]!, name: 'Another way' });
   return (

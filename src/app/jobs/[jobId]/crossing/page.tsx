@@ -76,7 +76,7 @@ const CrossingPage = () => {
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Banks, one after another</h2>
             <BankTable banks={bankGates(facts)} />
             <p className="mt-1 text-sm text-quiet">
-              An outdoor thermostat stands a few degrees above its bank’s figure; Setup works it out. Emergency heat goes round it.
+              Where a bank has an outdoor thermostat, it closes a few degrees above, for its own play. Emergency heat goes round it.
             </p>
           </section>
         )}
