@@ -151,6 +151,7 @@ describe('wrong entries are questioned', () => {
     ['more heat in the cold', points([47, 20_000, 2], [17, 30_000, 3]), /More heat at 17 °F than at 47/],
     ['a power ten times too small', points([47, 30_000, 0.25], [17, 20_000, 2.4]), /At 47 °F the COP would be 35/],
     ['a power ten times too large', points([47, 30_000, 25], [17, 20_000, 2.4]), /At 47 °F the COP would be 0\.4/],
+    ['points so close that a slip runs away', points([47, 30_000, 2.9], [46, 29_900, 2.7]), /Drawn on to 10 °F, the power would be -4\.5 kW/],
     ['°C typed as °F', points([8.3, 30_000, 2.5], [-8.3, 20_000, 2.4]), /looks like °C/],
     ['one point of low stage', facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', [LOW[0]]]), /One point is no line/],
     [

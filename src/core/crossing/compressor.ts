@@ -28,6 +28,12 @@ export interface CompressorCurves {
   readonly give: (outdoorF: number, wantedBtuh: number) => CompressorHour;
 }
 
+/** Power drawn, kW. A line drawn on far beyond its points may fall below zero; no compressor gives power back. */
+const drawn = (heatPump: HeatPump) => {
+  const { at } = powerCurve(heatPump);
+  return (outdoorF: number) => Math.max(0, at(outdoorF));
+};
+
 /**
  * Heat and power of a compressor that cycles under its least capacity, mixes two stages, or modulates between them.
  * Cycling: part-load factor 1 − C_D (1 − load ÷ capacity). Two stages share the hour without loss. An inverter's COP
@@ -36,9 +42,9 @@ export interface CompressorCurves {
  */
 export const compressorCurves = ({ full, low, modulates, cyclingLoss }: Compressor): CompressorCurves => {
   const most = capacityCurve(full).at;
-  const mostKW = powerCurve(full).at;
+  const mostKW = drawn(full);
   const least = low === null ? null : capacityCurve(low).at;
-  const leastKW = low === null ? null : powerCurve(low).at;
+  const leastKW = low === null ? null : drawn(low);
   return {
     mostBtuh: most,
     give: (outdoorF, wantedBtuh) => {
@@ -56,6 +62,7 @@ export const compressorCurves = ({ full, low, modulates, cyclingLoss }: Compress
       }
       const between = (wantedBtuh - lowBtuh) / (highBtuh - lowBtuh);
       if (!modulates) return { btuh: wantedBtuh, kW: lowKW + (highKW - lowKW) * between, runShare: 1 };
+      if (lowKW <= 0 || highKW <= 0) return { btuh: wantedBtuh, kW: 0, runShare: 1 };
       const lowCop = lowBtuh / (lowKW * BTU_PER_KWH);
       const highCop = highBtuh / (highKW * BTU_PER_KWH);
       return { btuh: wantedBtuh, kW: wantedBtuh / ((lowCop + (highCop - lowCop) * between) * BTU_PER_KWH), runShare: 1 };

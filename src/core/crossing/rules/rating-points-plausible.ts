@@ -2,10 +2,16 @@ import type { Facts } from '../../job/document';
 import type { Found, Rule } from '../../job/finding';
 import { BTU_PER_KWH } from '../../units/constants';
 import { roundTo } from '../../units/round';
-import type { RatingPoint } from '../heat-pump';
+import { capacityCurve, type HeatPump, powerCurve, type RatingPoint } from '../heat-pump';
+import { jobHeatPump } from '../job-heat-pump';
 
 /** Units of today lie between these at their rating points, ten times a mistyped power does not. */
 const COP_BOUNDS = [1, 7] as const;
+
+/** No unit is better than this between its design and its mild days. */
+const COP_BEYOND = 9;
+
+type At = (outdoorF: number) => number;
 
 /** Rating temperatures of the test procedure, 47, 17 and 5 °F, as they stand on a sheet in °C. */
 const RATED_IN_C = [8.3, 8, 7, -8.3, -8, -15];
@@ -52,11 +58,29 @@ const inCelsius = (points: readonly RatingPoint[]): Found[] =>
       ]
     : [];
 
+/** Where the lines go that are drawn on through the points, over the house's own winter. */
+const oddBeyond = ({ points }: HeatPump, { designOutdoorF, noLoadF }: Facts['house']): Found[] => {
+  const [power, capacity] = [powerCurve, capacityCurve].map((curve) => curve({ points, frost: false, minOutdoorF: null }).at) as [At, At];
+  return [designOutdoorF, noLoadF].flatMap((outdoorF) => {
+    const kW = power(outdoorF);
+    return kW > 0 && capacity(outdoorF) / (kW * BTU_PER_KWH) <= COP_BEYOND
+      ? []
+      : [
+          about(
+            'warning',
+            `Drawn on to ${outdoorF} °F, the power would be ${roundTo(kW, 2)} kW for ${roundTo(capacity(outdoorF) / 1000, 1)} kBtu/h.`,
+            'Add a rating point nearer to it, or correct the ones there are.',
+          ),
+        ];
+  });
+};
+
 export const ratingPointsPlausible: Rule<Facts> = {
   id: 'rating-points-plausible',
   why: 'A mistyped rating moves the balance point by many degrees.',
-  check: ({ outdoorUnit }) => {
-    const points = [...outdoorUnit.ratingPoints].sort((a, b) => a.outdoorF - b.outdoorF);
-    return [...risesInCold(points), ...oddCop(points), ...inCelsius(points)];
+  check: (facts) => {
+    const points = [...facts.outdoorUnit.ratingPoints].sort((a, b) => a.outdoorF - b.outdoorF);
+    const odd = oddCop(points);
+    return [...risesInCold(points), ...odd, ...inCelsius(points), ...(odd.length > 0 ? [] : oddBeyond(jobHeatPump(facts), facts.house))];
   },
 };

@@ -1,0 +1,137 @@
+import fc from 'fast-check';
+import { DEFAULT_MOMENT, type Moment, OUTDOOR_BOUNDS_F } from '../control/moment';
+import { backupNeeds, bankGates } from '../crossing/backup-need';
+import { crossingChart } from '../crossing/chart';
+import { weighEvidence } from '../crossing/evidence';
+import { priceTable } from '../crossing/price-table';
+import { ruler, rulerVerdict } from '../crossing/ruler';
+import { supplyAir } from '../crossing/supply-air';
+import { supplyStates } from '../crossing/supply-states';
+import { atMoment } from '../crossing/year/at-moment';
+import { climateById } from '../crossing/year/climates';
+import { binned } from '../crossing/year/temperatures';
+import { homeownerPage } from '../handover/homeowner';
+import { factProblem } from '../job/check-fact';
+import { ALL_FACTS, assumedFacts, factAt, type FactPath, type Facts, withFact } from '../job/document';
+import { SAMPLES } from '../job/samples';
+import { answerEffects, questionsOf } from '../setup/answers';
+import { cardOf } from '../setup/card/card';
+import { SHIPPED_PROFILES } from '../setup/profiles';
+import { resolveSettings } from '../setup/resolve';
+import { compareWays, differenceHangsOn } from '../setup/ways/compare';
+import { jobWays } from '../setup/ways/way';
+import { startupPlan } from '../startup/plan';
+import { check } from '.';
+
+const number = (min: number, max: number, step: number) =>
+  fc.integer({ min: 0, max: Math.floor((max - min) / step + 1e-9) }).map((steps) => Math.min(max, Math.round((min + steps * step) * 1000) / 1000));
+
+/** Any value that a fact may hold, as its schema takes it. */
+const anyValue = (path: FactPath): fc.Arbitrary<unknown> => {
+  const fact = factAt(path);
+  switch (fact.kind) {
+    case 'number':
+      return fact.none === undefined ? number(fact.min, fact.max, fact.step) : fc.option(number(fact.min, fact.max, fact.step));
+    case 'choice':
+      return fc.constantFrom(...fact.options.map(({ value }) => value));
+    case 'flag':
+      return fc.boolean();
+    case 'text':
+      return fc.constantFrom('', 'x', 'A longer text with – odd ’signs’');
+    case 'numbers':
+      return fc.array(number(fact.min, fact.max, fact.step), { minLength: fact.least, maxLength: fact.most });
+    case 'table': {
+      const row = fc.record(Object.fromEntries(Object.entries(fact.columns).map(([name, column]) => [name, number(column.min, column.max, column.step)])));
+      return fc.uniqueArray(row, {
+        minLength: fact.least,
+        maxLength: fact.most,
+        ...(fact.distinct === undefined ? { comparator: () => false } : { selector: (each: Record<string, unknown>) => each[fact.distinct!] }),
+      });
+    }
+    case 'records':
+      return fc.constant(fact.assumed);
+  }
+};
+
+/** A job in which anybody has entered anything that the fields take. */
+const anyFacts = fc
+  .tuple(
+    fc.constantFrom(assumedFacts(), ...SAMPLES.map(({ facts }) => facts)),
+    fc.array(
+      fc.constantFrom(...ALL_FACTS.map(({ path }) => path)).chain((path) => anyValue(path).map((value) => ({ path, value }))),
+      { maxLength: 25 },
+    ),
+  )
+  .map(([facts, changes]): Facts => changes.reduce((before, { path, value }) => withFact(before, path, value), facts));
+
+const temperatures = binned(climateById('thistle-plain').hoursF());
+const CALLS: readonly Moment['call'][] = ['off', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'];
+
+/** Every number in an answer, with the way to it; functions and text are passed over. */
+const numbersIn = (value: unknown, at = ''): [string, number][] => {
+  if (typeof value === 'number') return [[at, value]];
+  if (value instanceof Map) return [...value].flatMap(([key, each]) => numbersIn(each, `${at}.${String(key)}`));
+  if (Array.isArray(value)) return value.flatMap((each, index) => numbersIn(each, `${at}[${index}]`));
+  return typeof value === 'object' && value !== null ? Object.entries(value).flatMap(([key, each]) => numbersIn(each, `${at}.${key}`)) : [];
+};
+const broken = (value: unknown) => numbersIn(value).filter(([, each]) => !Number.isFinite(each));
+
+test('the values that are tried are ones that the fields take', () =>
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...ALL_FACTS.map(({ path }) => path)).chain((path) => anyValue(path).map((value) => ({ path, value }))),
+      ({ path, value }) => expect([path, factProblem(path, value)]).toEqual([path, null]),
+    ),
+    { numRuns: 600 },
+  ));
+
+describe('whatever is entered, every page answers, and with numbers', () => {
+  test.each<[string, (facts: Facts, outdoorF: number) => unknown]>([
+    ['ruler', (facts, outdoorF) => [ruler(facts), rulerVerdict(facts, outdoorF)]],
+    ['crossing chart', (facts) => crossingChart(facts)],
+    ['figures at the needle', (facts, outdoorF) => atMoment(facts, outdoorF)],
+    ['load', (facts) => weighEvidence(facts).map(({ estimate, trust }) => [estimate, trust])],
+    ['backup', (facts) => [backupNeeds(facts), bankGates(facts)]],
+    ['prices', (facts) => priceTable(facts)],
+    [
+      'air at the register',
+      (facts, outdoorF) => [supplyStates(facts, outdoorF, 68), CALLS.map((call) => supplyAir(facts, { ...DEFAULT_MOMENT, outdoorF, call }))],
+    ],
+    ['a year of every way', (facts) => compareWays(facts, jobWays(facts), temperatures).map(({ year }) => year)],
+    ['settings', (facts) => [...resolveSettings({ facts, confirmed: new Set() }).values()].map(({ value, worked }) => [value, worked])],
+    ['findings', (facts) => check(facts).map(({ severity, what }) => [severity, what])],
+    ['startup', (facts, outdoorF) => startupPlan(facts, [], { ...DEFAULT_MOMENT, outdoorF })],
+  ])('%s', (_, answer) =>
+    fc.assert(
+      fc.property(anyFacts, fc.integer({ min: OUTDOOR_BOUNDS_F[0], max: OUTDOOR_BOUNDS_F[1] }), (facts, outdoorF) =>
+        expect(broken(answer(facts, outdoorF))).toEqual([]),
+      ),
+      { numRuns: 120 },
+    ),
+  );
+
+  test('no energy, cost, time or shortfall is below zero, and no heat is made of nothing', () =>
+    fc.assert(
+      fc.property(anyFacts, (facts) => {
+        for (const { name, year } of compareWays(facts, jobWays(facts), temperatures)) {
+          const { compressorKWh, stripsKWh, fuelUnits, cost, shortBtu, starts, loadBtu, compressorBtu, stripsBtu, fossilBtu } = year;
+          for (const amount of [compressorKWh, stripsKWh, fuelUnits, cost, shortBtu, starts]) expect([name, amount < -1e-6]).toEqual([name, false]);
+          expect(Math.abs(compressorBtu + stripsBtu + fossilBtu + shortBtu - loadBtu)).toBeLessThanOrEqual(1e-6 * Math.max(1, loadBtu));
+        }
+      }),
+      { numRuns: 120 },
+    ));
+
+  test('cards of every controller, the talk, what the ways hang on, and the homeowner’s page', () =>
+    fc.assert(
+      fc.property(anyFacts, (facts) => {
+        const job = { facts, confirmed: new Set<FactPath>() };
+        const settings = resolveSettings(job);
+        for (const profile of SHIPPED_PROFILES) expect(cardOf(profile, settings).screens.length).toBeGreaterThan(0);
+        for (const path of questionsOf(job)) expect(answerEffects(job, path).some(({ isCurrent }) => isCurrent)).toBe(true);
+        expect(differenceHangsOn(compareWays(facts, jobWays(facts), temperatures)).length).toBeGreaterThan(0);
+        expect(JSON.stringify(homeownerPage(facts))).not.toMatch(/NaN|Infinity|undefined/);
+      }),
+      { numRuns: 40 },
+    ));
+});
