@@ -181,3 +181,54 @@ test('air at the register answers for the moment; against airflow it is drawn on
   await page.getByText('Against airflow').click();
   await expect(page.locator('.apexcharts-svg')).toBeVisible();
 });
+
+test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) => {
+  const id = await freshJob(page, 'juniper-flume');
+  await page.goto(`/jobs/${id}/sheet?out=33`);
+  await page.keyboard.press('5');
+  await expect(page).toHaveURL(/\/crossing\?out=33/);
+  const gate = chart(page).getByRole('slider', { name: 'compressor lockout on the chart, °F' });
+  await gate.focus();
+  await page.keyboard.press('PageDown');
+  await expect(gate).toHaveAttribute('aria-valuenow', '30');
+  await page.keyboard.press('Control+z');
+  await expect(gate).toHaveAttribute('aria-valuenow', '35');
+  await page.getByRole('link', { name: 'Supply air' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/crossing\/air\?out=33/);
+});
+
+test('hours of run give a load; a day that says nothing is told so', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/crossing`);
+  const run = page.getByRole('region', { name: 'House load' }).getByRole('listitem').filter({ hasText: 'Hours of run' });
+  await run.getByText('figures').click();
+  await run.getByRole('button', { name: 'Add day' }).click();
+  await expect(run).toContainText('One day at 20 °F in the mean');
+  await expect(run).toContainText(/trusted most/);
+  await enter(page, /Outdoor, mean of day 1/, '60');
+  await expect(run).toContainText('at least 10 °F below 62 °F');
+});
+
+test('years come out as CSV', async ({ page }) => {
+  const id = await freshJob(page, 'tamarack-spur');
+  await page.goto(`/jobs/${id}/crossing/year`);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'CSV', exact: true }).click()]);
+  const text = await (await download.createReadStream()).toArray();
+  expect(Buffer.concat(text).toString()).toMatch(/^way,from °F,to °F,hours/);
+});
+
+test('the year is cancelled, and reckoned again when asked', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/crossing/year`);
+  // The worker's own script comes late, so that there is time to cancel it.
+  await page.route(/\.js(\?|$)/, (route) => new Promise((resolve) => setTimeout(() => resolve(route.continue()), 3000)));
+  await page.getByRole('button', { name: 'Hour by hour' }).click();
+  await expect(page.getByRole('progressbar', { name: 'Reckoning the year' })).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('Cancelled; what stands here')).toBeVisible();
+  await page.unroute(/\.js(\?|$)/);
+  await page.getByRole('button', { name: 'Reckon it' }).click();
+  await expect(page.getByText('Cancelled; what stands here')).toHaveCount(0);
+  await expect(page.getByText('$ a year, as it stands').locator('..')).toContainText('1,993');
+});

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { expectSaved, freshJob, sayWho, stored } from './helpers';
+import { expectSaved, freshJob, stored } from './helpers';
 
 test('a whole reading without a mouse: page, step, name, value, verdict', async ({ page }) => {
   const id = await freshJob(page);
@@ -80,44 +80,4 @@ test('lights out stays out, on every page', async ({ page }) => {
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
   await page.goto('/');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
-});
-
-test('words stand out from their ground, by day and in the crawlspace', async ({ page, context, baseURL }) => {
-  const id = await freshJob(page, 'quarry-bench');
-  for (const theme of ['paper', 'crawlspace']) {
-    await context.addCookies([{ name: 'gate-cross-theme', value: theme, url: baseURL! }]);
-    await page.goto(`/jobs/${id}/startup`);
-    await sayWho(page);
-    const worst = await page.evaluate(() => {
-      const canvas = document.createElement('canvas').getContext('2d')!;
-      const rgb = (colour: string) => {
-        canvas.clearRect(0, 0, 1, 1);
-        canvas.fillStyle = colour;
-        canvas.fillRect(0, 0, 1, 1);
-        return [...canvas.getImageData(0, 0, 1, 1).data];
-      };
-      const light = ([r, g, b]: number[]) => {
-        const [x, y, z] = [r!, g!, b!].map((each) => (each / 255 <= 0.03928 ? each / 255 / 12.92 : ((each / 255 + 0.055) / 1.055) ** 2.4));
-        return 0.2126 * x! + 0.7152 * y! + 0.0722 * z!;
-      };
-      const ground = (element: Element | null): number[] => {
-        if (!element) return [255, 255, 255, 255];
-        const colour = rgb(getComputedStyle(element).backgroundColor);
-        return colour[3] === 255 ? colour : ground(element.parentElement);
-      };
-      return [...document.querySelectorAll('main p, main span, main button, main h2, main h4, header a, header h1, header span')]
-        .filter(
-          (element) =>
-            [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent!.trim() !== '') &&
-            element.getClientRects().length > 0 &&
-            !element.closest('.sr-only, [disabled]'),
-        )
-        .map((element) => {
-          const [one, other] = [light(rgb(getComputedStyle(element).color)), light(ground(element))].sort((a, b) => b - a);
-          return { ratio: (one! + 0.05) / (other! + 0.05), text: element.textContent!.trim().slice(0, 40) };
-        })
-        .filter(({ ratio }) => ratio < 4.5);
-    });
-    expect({ theme, worst }).toEqual({ theme, worst: [] });
-  }
 });

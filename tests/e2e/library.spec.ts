@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { freshJob } from './helpers';
 
 const settled = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
 
@@ -82,4 +83,74 @@ test('a file is brought in; one that is none is refused with place and reason', 
   await page.getByLabel('Profile file').setInputFiles({ name: 'good.yaml', mimeType: 'text/yaml', buffer: file });
   await page.waitForURL(/library\/quillwort-/);
   await expect(page.getByText('Nothing wrong')).toBeVisible();
+});
+
+const entryAt = (page: Page, at: number) =>
+  page
+    .getByRole('listitem')
+    .filter({ has: page.getByLabel('The controller’s words') })
+    .nth(at);
+
+test('conditions: an entry that can never be shown, or that hangs on itself in a ring, is said while it is typed', async ({ page }) => {
+  const id = await copy(page, 'Toadflax');
+  const [first, second] = [entryAt(page, 0), entryAt(page, 1)];
+  await second.getByRole('button', { name: 'Shown only when…' }).click();
+  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await first.getByRole('button', { name: 'Shown only when…' }).click();
+  await first.getByLabel('Entry that condition 1 looks at').selectOption('unit/A-04');
+  await expect(first).toContainText('runs in a circle');
+  await expect(second).toContainText('runs in a circle');
+  await first.getByRole('button', { name: 'Remove condition 1' }).click();
+  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await second.getByRole('checkbox').first().uncheck();
+  await expect(second).toContainText('can never be shown');
+  await second.getByRole('checkbox').first().check();
+  await settled(page);
+  const { entries } = await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json();
+  expect(entries[1].shownWhen).toEqual({ entry: 'A-01', is: ['1'] });
+});
+
+test('switches and jumpers: a bank is added, its patterns are checked, one switch belongs to one entry', async ({ page }) => {
+  await copy(page, 'Stonecrop');
+  await page.getByRole('button', { name: 'Bank', exact: true }).click();
+  await page.getByRole('button', { name: 'Entry', exact: true }).click();
+  const added = entryAt(page, 6);
+  await added.getByLabel('Code', { exact: true }).fill('S1');
+  await added.getByLabel('Setting that it sets').selectOption('strips-in-defrost');
+  await added.getByLabel('Form').selectOption('switches');
+  await added.getByLabel('Bank').selectOption({ label: 'Bank 3' });
+  await expect(added.getByLabel('Code of option 1')).toHaveValue('0');
+  await added.getByLabel('Code of option 2').fill('10');
+  await expect(added).toContainText('does not fit 1 switches');
+  await added.getByLabel('Code of option 2').fill('1');
+  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await added.getByLabel('Bank').selectOption({ label: 'Bank P' });
+  await expect(added).toContainText('belongs to P1 already');
+});
+
+test('an entry is moved, copied and taken out; a number keeps its range', async ({ page }) => {
+  const id = await copy(page, 'Toadflax');
+  await entryAt(page, 1).getByRole('button', { name: 'Move up' }).click();
+  await expect(entryAt(page, 0).getByLabel('Code', { exact: true })).toHaveValue('A-04');
+  await entryAt(page, 0).getByRole('button', { name: 'Copy entry' }).click();
+  await expect(entryAt(page, 1)).toContainText('It has no code.');
+  await entryAt(page, 1).getByRole('button', { name: 'Remove entry' }).click();
+  const air = entryAt(page, 3);
+  await air.getByLabel('Most').fill('1800');
+  await settled(page);
+  const { entries } = await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json();
+  expect([entries.length, entries[0].code, entries[3].form.max]).toEqual([12, 'A-04', 1800]);
+});
+
+test('a profile typed in by the crew is used for a card, and what it lacks is said there', async ({ page }) => {
+  const id = await copy(page, 'Toadflax');
+  await page.getByLabel('Name').fill(`Attic board ${id.slice(-4)}`);
+  await entryAt(page, 1).getByRole('button', { name: 'Remove option 4' }).click();
+  await settled(page);
+  const job = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${job}/setup/card/indoor`);
+  await page.getByLabel('Controller profile').selectOption({ label: `Attic board ${id.slice(-4)}` });
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('A-04 Heat kit has no code for it. Kit size: 9.6 kW.');
+  await page.getByRole('link', { name: 'In the Library' }).first().click();
+  await expect(page).toHaveURL(new RegExp(`/library/${id}`));
 });

@@ -152,3 +152,64 @@ test('marks made while the server is away are kept and sent later', async ({ pag
   await expectSaved(page);
   expect((await stored(page, id)).settingMarks.map(({ code, value }: { code: string; value: string }) => [code, value])).toContainEqual(['P1', '1']);
 });
+
+test('an outdoor thermostat is dragged on the ruler and lands as its dial', async ({ page }) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/sheet`);
+  await page.getByRole('button', { name: 'Add outdoor thermostat' }).click();
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/setup`);
+  const dial = page.getByRole('slider', { name: 'outdoor thermostat 1, °F' });
+  await expect(dial).toHaveAttribute('aria-valuenow', '35');
+  const box = (await dial.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 125, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  const at = await dial.getAttribute('aria-valuenow');
+  expect(Number(at)).toBeLessThan(30);
+  await expect(setting(page, /^Outdoor thermostat 1 closes below/)).toContainText(`${at} °F`);
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.gates.outdoorThermostats).toEqual([{ bank: 1, closesBelowF: Number(at) }]);
+});
+
+test('two tabs change settings: the stale save is refused, both values are shown', async ({ page, context }) => {
+  const id = await freshJob(page);
+  const other = await context.newPage();
+  for (const tab of [page, other]) await tab.goto(`/jobs/${id}/setup/talk`);
+  await page.getByText('The bill', { exact: true }).click();
+  await expectSaved(page);
+  await other.getByText('Comfort', { exact: true }).click();
+  const dialog = other.getByRole('dialog', { name: 'Saved elsewhere meanwhile' });
+  await expect(dialog).toContainText('The bill');
+  await expect(dialog).toContainText('Comfort');
+  expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
+});
+
+test('the schools move the settings, and a worked-out lockout is offered to the job, not put on it', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/setup`);
+  await page.getByText(/^Schools/).click();
+  await page.getByLabel('Backup in mild weather').selectOption('balance');
+  const lockout = setting(page, /^Backup locked out above/);
+  await expect(lockout).toContainText('worked out: 30 °F');
+  await lockout.click();
+  await page.getByRole('button', { name: 'Take 30 °F, as worked out' }).click();
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.gates.auxAboveF).toBe(30);
+});
+
+test('the settings come out as CSV and the card prints without its controls', async ({ page }) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/setup/card/outdoor`);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('figure', { name: 'Bank P' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print the card' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Gate ruler' })).toBeHidden();
+  await page.emulateMedia({ media: null });
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.goto(`/jobs/${id}/handover`).then(() => page.getByRole('link', { name: 'Settings (CSV)' }).click()),
+  ]);
+  expect(download.suggestedFilename()).toMatch(/settings\.csv$/);
+});
