@@ -1,14 +1,28 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { climateById } from '../src/core/crossing/year/climates';
+import { run } from './run';
 
-const gate = (words: string[], input = '') =>
+/** A command line as the shell sees it, in this process. */
+const gate = (words: string[], input = '') => {
+  const answer = run(words, (file) => (file === 0 ? input : readFileSync(file, 'utf8')));
+  return answer.ok ? { status: 0, stdout: answer.value, stderr: '' } : { status: 2, stdout: '', stderr: JSON.stringify(answer) };
+};
+/** The same in a process of its own. */
+const spawned = (words: string[], input = '') =>
   spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', maxBuffer: 1e8, cwd: join(__dirname, '..') });
 const example = gate(['example', 'quarry-bench']).stdout;
 const file = join(mkdtempSync(join(tmpdir(), 'gate-')), 'job.json');
 writeFileSync(file, example);
+
+test('a process of its own answers as this one does: output, refusal, exit code', () => {
+  const input = JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 });
+  expect(spawned(['calc', 'heatkit'], input)).toMatchObject({ status: 0, stdout: gate(['calc', 'heatkit'], input).stdout, stderr: '' });
+  const { status, stdout, stderr } = spawned(['check', '/no/such/file']);
+  expect([status, stdout, JSON.parse(stderr)]).toEqual([2, '', { path: '/no/such/file', error: expect.stringMatching(/cannot be read/) }]);
+});
 
 test('examples lists ids whose example is a job file', () => {
   expect(JSON.parse(gate(['examples']).stdout)).toEqual(['juniper-flume', 'quarry-bench', 'cinder-creek', 'tamarack-spur']);
