@@ -7,8 +7,9 @@ import type { JobHistory, StoredJob } from '@/core/job/stored-job';
 import type { NewMark, SettingMark } from '@/core/setup/marks';
 import { momentAsMeasured } from '@/core/startup/conditions';
 import { call } from '../api';
+import { keepDraft, takeDrafts } from '../drafts';
 import { usePerson } from '../person';
-import { keepDraft, takeDrafts } from './draft';
+import { isNothing, type JobDraft } from './draft';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
 
@@ -64,8 +65,6 @@ const together = <Row extends { readonly id: string }>(saved: readonly Row[], wa
 
 type Waiting = Pick<JobState, 'pending' | 'outbox' | 'marksOut'>;
 
-const isNothing = ({ pending, outbox, marksOut }: Waiting) => Object.keys(pending).length + outbox.length + marksOut.length === 0;
-
 /** The job as it stands with everything entered here laid over what is saved. */
 const overlay = (saved: StoredJob, { pending, outbox, marksOut }: Waiting) => {
   const document = applyChanges(saved.document, changesOf(pending));
@@ -90,7 +89,8 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
 
     const keep = () => {
       const { saved, pending, outbox, marksOut } = get();
-      if (!keepDraft(saved.id, { baseRevision: saved.revision, pending, outbox, marksOut }))
+      const draft: JobDraft = { baseRevision: saved.revision, pending, outbox, marksOut };
+      if (!keepDraft(saved.id, isNothing(draft) ? null : draft))
         set({ problem: 'This device has no room to keep what is not saved yet. Do not close the page.' });
     };
     const schedule = (inMs: number) => {
@@ -245,7 +245,7 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       acknowledge: (change) => set((state) => ({ saved: { ...state.saved, ...change } })),
 
       start: () => {
-        const drafts = takeDrafts(job.id);
+        const drafts = takeDrafts<JobDraft>(job.id);
         if (drafts.length > 0) {
           const pending = Object.assign({}, ...drafts.map((draft) => draft.pending)) as JobState['pending'];
           const outbox = drafts.flatMap((draft) => draft.outbox);

@@ -1,6 +1,6 @@
 'use client';
 
-import { Download, Plus, Trash2 } from 'lucide-react';
+import { Download, Plus } from 'lucide-react';
 import { useCallback, useMemo } from 'react';
 import { movedBy, nextEntry } from '@/core/setup/profiles/edit';
 import { profileProblems } from '@/core/setup/profiles/problems';
@@ -9,17 +9,10 @@ import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/setup/setting';
 import { SeverityMark } from '../severity-mark';
 import { When } from '../when';
-import { EntryEditor } from './entry-editor';
-import { Field, Pick, StepsField } from './fields';
+import { EntryEditor } from './entry/entry-editor';
+import { Field, Pick } from './fields';
 import { useProfileDraft } from './use-profile-draft';
-
-const STEPS = [
-  ['before', 'First, such as switching the unit off'],
-  ['enter', 'Into its setup'],
-  ['save', 'How a scope is saved'],
-  ['activate', 'How saved values come into force, where saving is not enough'],
-  ['readBack', 'How values are read back'],
-] as const;
+import { Workings } from './workings';
 
 const SAID = {
   saved: 'Saved',
@@ -29,50 +22,6 @@ const SAID = {
   stale: 'Saved elsewhere meanwhile',
   refused: 'Not saved',
 } as const;
-
-interface RowsProps<Row> {
-  readonly title: string;
-  readonly item: string;
-  readonly rows: readonly Row[];
-  readonly newRow: Row;
-  readonly columns: readonly {
-    readonly label: string;
-    readonly isNumber?: boolean;
-    readonly read: (row: Row) => string;
-    readonly write: (row: Row, text: string) => Row;
-  }[];
-  readonly onChange: (rows: readonly Row[]) => void;
-}
-
-const Rows = <Row,>({ title, item, rows, newRow, columns, onChange }: RowsProps<Row>) => (
-  <fieldset>
-    <legend className="font-label text-lg font-semibold">{title}</legend>
-    {rows.map((row, at) => (
-      <div key={at} className="mb-1 flex items-end gap-2">
-        {columns.map(({ label, isNumber, read, write }) => (
-          <Field
-            key={label}
-            label={label}
-            value={read(row)}
-            {...(isNumber ? { isNumber } : {})}
-            onChange={(text) => onChange(rows.map((each, other) => (other === at ? write(row, text) : each)))}
-          />
-        ))}
-        <button
-          type="button"
-          className="bare-button shrink-0"
-          aria-label={`Remove ${item} ${at + 1}`}
-          onClick={() => onChange(rows.filter((_, other) => other !== at))}
-        >
-          <Trash2 size={16} aria-hidden />
-        </button>
-      </div>
-    ))}
-    <button type="button" className="bare-button px-2 text-sm underline underline-offset-4" onClick={() => onChange([...rows, newRow])}>
-      <Plus size={16} aria-hidden /> {item}
-    </button>
-  </fieldset>
-);
 
 /** Types in a controller from its manual. What is wrong is said while it is typed; it saves itself. */
 export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
@@ -174,63 +123,7 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
       <button type="button" className="strong-button mt-4" onClick={() => entriesTo((entries, now) => [...entries, nextEntry(now)])}>
         <Plus size={18} aria-hidden /> Entry
       </button>
-      <h2 className="mt-8 border-b-2 border-ink font-label text-2xl font-semibold">How one works it</h2>
-      <div className="mt-3 grid gap-x-6 gap-y-4 sm:grid-cols-2">
-        {STEPS.map(([name, label]) => (
-          <StepsField key={name} label={label} value={profile[name]} onChange={(steps) => set({ [name]: steps })} />
-        ))}
-        <Rows
-          title="Waits"
-          item="Wait"
-          rows={profile.delays}
-          newRow={{ label: '', seconds: 60 }}
-          columns={[
-            { label: 'What waits', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
-            { label: 'Seconds', isNumber: true, read: ({ seconds }) => String(seconds), write: (row, text) => ({ ...row, seconds: Number(text) }) },
-          ]}
-          onChange={(delays) => set({ delays })}
-        />
-        <Rows
-          title="Scopes, each saved by itself"
-          item="Scope"
-          rows={profile.scopes}
-          newRow={{ id: `scope-${profile.scopes.length + 1}`, label: '' }}
-          columns={[
-            { label: 'Short', read: ({ id }) => id, write: (row, id) => ({ ...row, id }) },
-            { label: 'In words', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
-          ]}
-          onChange={(scopes) => set({ scopes })}
-        />
-        <Rows
-          title="Switch banks"
-          item="Bank"
-          rows={profile.banks}
-          newRow={{ id: `S${profile.banks.length + 1}`, label: `Bank ${profile.banks.length + 1}`, switches: 4 }}
-          columns={[
-            { label: 'Mark', read: ({ id }) => id, write: (row, id) => ({ ...row, id }) },
-            { label: 'In words', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
-            {
-              label: 'Switches',
-              isNumber: true,
-              read: ({ switches }) => String(switches),
-              write: (row, text) => ({ ...row, switches: Math.max(1, Math.min(12, Math.round(Number(text)))) }),
-            },
-          ]}
-          onChange={(banks) => set({ banks })}
-        />
-        <Rows
-          title="Jumper blocks"
-          item="Block"
-          rows={profile.jumpers}
-          newRow={{ id: `J${profile.jumpers.length + 1}`, label: `Block ${profile.jumpers.length + 1}`, pins: ['1', '2'] }}
-          columns={[
-            { label: 'Mark', read: ({ id }) => id, write: (row, id) => ({ ...row, id }) },
-            { label: 'In words', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
-            { label: 'Pins', read: ({ pins }) => pins.join(' '), write: (row, text) => ({ ...row, pins: text.split(' ') }) },
-          ]}
-          onChange={(jumpers) => set({ jumpers })}
-        />
-      </div>
+      <Workings profile={profile} onChange={set} />
     </div>
   );
 };

@@ -5,6 +5,7 @@ import { v4 as uuid } from 'uuid';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { call } from '../api';
+import { keepDraft, takeDrafts } from '../drafts';
 import { usePerson } from '../person';
 
 type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
@@ -12,21 +13,13 @@ type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
 const SAVE_DELAY_MS = 700;
 const RETRY_MS = 3000;
 
-const keyOf = (id: string) => `gate-cross:profile:${id}`;
-
-interface Kept {
+/** What has been typed into a profile and is not acknowledged yet. */
+interface ProfileDraft {
   readonly baseRevision: number | null;
   readonly profile: ControllerProfile;
 }
 
-const keep = (id: string, kept: Kept | null) => {
-  try {
-    if (kept === null) localStorage.removeItem(keyOf(id));
-    else localStorage.setItem(keyOf(id), JSON.stringify(kept));
-  } catch {
-    // A device without room still saves to the server.
-  }
-};
+const draftOf = (id: string) => `profile:${id}`;
 
 /** A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when somebody saved first. */
 export const useProfileDraft = (stored: StoredProfile) => {
@@ -82,7 +75,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       now.revision = answer.value.revision;
       setProblem('');
       if (now.profile !== sent) return schedule(0);
-      keep(now.profile.id, null);
+      keepDraft(draftOf(now.profile.id), null);
       setState('saved');
     };
     return () => clearTimeout(timer.current);
@@ -91,9 +84,9 @@ export const useProfileDraft = (stored: StoredProfile) => {
   useEffect(() => {
     void usePerson.persist.rehydrate();
     const takeKept = () => {
-      const text = localStorage.getItem(keyOf(stored.profile.id));
-      if (!text || stored.revision === null) return;
-      const kept = JSON.parse(text) as Kept;
+      const kept = takeDrafts<ProfileDraft>(draftOf(stored.profile.id)).at(-1);
+      if (!kept || stored.revision === null) return;
+      keepDraft(draftOf(stored.profile.id), kept);
       live.current.profile = kept.profile;
       setProfile(kept.profile);
       if (kept.baseRevision === stored.revision) return schedule(0);
@@ -110,7 +103,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       const next = edit(live.current.profile);
       live.current.profile = next;
       setProfile(next);
-      keep(next.id, { baseRevision: live.current.revision, profile: next });
+      keepDraft<ProfileDraft>(draftOf(next.id), { baseRevision: live.current.revision, profile: next });
       if (live.current.isStale) return;
       setState('waiting');
       schedule(SAVE_DELAY_MS);
@@ -126,7 +119,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
     if (takesTheirs) {
       live.current.profile = theirs.profile;
       setProfile(theirs.profile);
-      keep(theirs.profile.id, null);
+      keepDraft(draftOf(theirs.profile.id), null);
       return setState('saved');
     }
     setState('waiting');

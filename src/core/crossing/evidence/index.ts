@@ -7,7 +7,7 @@ import { heatLoss } from './heat-loss';
 import { runTime } from './run-time';
 
 /** Every way of knowing the load. */
-export const EVIDENCE: readonly Evidence[] = [heatLoss, runTime, bill, floorArea];
+const EVIDENCE: readonly Evidence[] = [heatLoss, runTime, bill, floorArea];
 
 /** One way of knowing the load, weighed on a job. */
 export interface Weighed {

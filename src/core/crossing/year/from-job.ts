@@ -11,13 +11,13 @@ const DEMAND_INTERVAL_MIN = 60;
 const COMPRESSOR_CYCLES = 3;
 
 /** Share of run time in defrost at 35 °F. */
-export const defrostShare = ({ outdoorUnit }: Facts): number => {
+const defrostShare = ({ outdoorUnit }: Facts): number => {
   const intervalMin = outdoorUnit.defrostControl === 'demand' ? DEMAND_INTERVAL_MIN : outdoorUnit.defrostIntervalMin;
   return DEFROST_MIN / (intervalMin + DEFROST_MIN);
 };
 
 /** Whether a defrost brings strips on a job. */
-export const hasTempering = ({ system, outdoorUnit }: Facts): boolean =>
+const hasTempering = ({ system, outdoorUnit }: Facts): boolean =>
   system.backup === 'electric' && outdoorUnit.stripsInDefrost && outdoorUnit.wTerminals !== 'none';
 
 /** A job's house and all that heats it, as it stands. */

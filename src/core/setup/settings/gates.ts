@@ -8,7 +8,7 @@ import { choiceSetting, numberSetting, type Setting, type SetupContext, type Wor
 import { outdoorThermostatDial, plainFact } from '../setting-fact';
 
 /** How far above the balance the backup may still help: defrost and the climb after a setback want it, °F. */
-export const BALANCE_MARGIN_F = 5;
+const BALANCE_MARGIN_F = 5;
 
 const within = (valueF: number, lowF: number, highF: number) => Math.min(highF, Math.max(lowF, Math.round(valueF)));
 

@@ -10,7 +10,7 @@ import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { useJob } from '../../job/provider';
 import { PersonLine } from '../../person-line';
 import { SeverityMark } from '../../severity-mark';
-import { useSettings } from '../use-setup';
+import { useSettings } from '../use-settings';
 import { CardEntry } from './card-entry';
 import { CardSteps } from './card-steps';
 import { Hardware } from './hardware';

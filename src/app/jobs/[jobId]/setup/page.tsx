@@ -9,7 +9,7 @@ import { useJob } from '@/ui/job/provider';
 import { SetupSchools } from '@/ui/setup/schools';
 import { SettingRow } from '@/ui/setup/setting-row';
 import { SetupTabs } from '@/ui/setup/setup-tabs';
-import { useSettings } from '@/ui/setup/use-setup';
+import { useSettings } from '@/ui/setup/use-settings';
 
 /** Rules of other rooms that settings break or mend. */
 const ABOUT_SETTINGS = /^(hole-between-gates|shortfall|lockout-needs-sensor|costly-lockout|valve-agrees|backup-set-to-fossil|control-agrees)$/;

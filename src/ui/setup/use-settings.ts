@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo } from 'react';
-import { setupFindings } from '@/core/setup/findings';
 import { resolveSettings } from '@/core/setup/resolve';
 import { useJob } from '../job/provider';
 
@@ -10,13 +9,4 @@ export const useSettings = () => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
   return useMemo(() => resolveSettings({ facts, confirmed }), [facts, confirmed]);
-};
-
-/** Settings, and what contradicts what among them. */
-export const useSetup = () => {
-  const facts = useJob((job) => job.facts);
-  const confirmed = useJob((job) => job.confirmed);
-  const settings = useSettings();
-  const findings = useMemo(() => setupFindings({ facts, confirmed }, settings), [facts, confirmed, settings]);
-  return { facts, settings, findings };
 };

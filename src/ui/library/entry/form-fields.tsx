@@ -1,0 +1,82 @@
+'use client';
+
+import { type ControllerProfile, NUMBER_SCALES, type ProfileEntry } from '@/core/setup/profiles/profile';
+import { Field, Pick } from '../fields';
+
+/** What an entry's form asks for beside its options: a range, a bank and its switches, a block. */
+export const FormFields = ({ profile, entry, onChange }: { profile: ControllerProfile; entry: ProfileEntry; onChange: (entry: ProfileEntry) => void }) => {
+  const { form } = entry;
+  switch (form.kind) {
+    case 'menu':
+      return null;
+    case 'number': {
+      const set = (change: Partial<typeof form>) => onChange({ ...entry, form: { ...form, ...change } });
+      return (
+        <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
+          {(['min', 'max', 'step'] as const).map((name) => (
+            <Field
+              key={name}
+              label={{ min: 'Least', max: 'Most', step: 'Step' }[name]}
+              value={String(form[name])}
+              isNumber
+              onChange={(text) => set({ [name]: Number(text) })}
+            />
+          ))}
+          <Pick
+            label="Shown"
+            hasLabel
+            value={form.scale}
+            options={Object.entries(NUMBER_SCALES).map(([value, label]) => ({ value, label }))}
+            onChange={(scale) => set({ scale: scale as typeof form.scale })}
+          />
+          <Field
+            label="For none it shows"
+            value={form.none ?? ''}
+            onChange={(none) => {
+              const { none: _none, ...rest } = form;
+              onChange({ ...entry, form: none === '' ? rest : { ...rest, none } });
+            }}
+          />
+        </div>
+      );
+    }
+    case 'switches':
+      return (
+        <div className="grid grid-cols-2 gap-2">
+          <Pick
+            label="Bank"
+            hasLabel
+            value={form.bank}
+            options={[{ value: '', label: 'choose' }, ...profile.banks.map(({ id, label }) => ({ value: id, label }))]}
+            onChange={(bank) => onChange({ ...entry, form: { ...form, bank } })}
+          />
+          <Field
+            label="Its switches, such as 3 4"
+            value={form.positions.join(' ')}
+            onChange={(text) =>
+              onChange({
+                ...entry,
+                form: {
+                  ...form,
+                  positions: text
+                    .split(/[\s,]+/)
+                    .map(Number)
+                    .filter((position) => Number.isInteger(position) && position > 0),
+                },
+              })
+            }
+          />
+        </div>
+      );
+    case 'jumper':
+      return (
+        <Pick
+          label="Block"
+          hasLabel
+          value={form.block}
+          options={[{ value: '', label: 'choose' }, ...profile.jumpers.map(({ id, label }) => ({ value: id, label }))]}
+          onChange={(block) => onChange({ ...entry, form: { ...form, block } })}
+        />
+      );
+  }
+};
