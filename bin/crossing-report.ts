@@ -11,6 +11,7 @@ import type { WeatherYear } from '../src/core/formats/weather/weather-read';
 import { applyRules } from '../src/core/job/finding';
 import { compareWays, differenceHangsOn } from '../src/core/setup/ways/compare';
 import { jobWays } from '../src/core/setup/ways/way';
+import { FUEL_UNIT } from '../src/core/units/constants';
 
 /** Load, capacity, gates and what the backup must give; supply air at one outdoor temperature. */
 export const crossingReport = ({ facts }: JobFile, outdoorF: number, roomF: number) => ({
@@ -35,6 +36,6 @@ export const yearReport = ({ facts }: JobFile, weather: WeatherYear, method: 'bi
     filled: weather.filled,
     method,
     ways: compared.map(({ name, compressorBelowF, auxAboveF, isTaken, year }) => ({ name, compressorBelowF, auxAboveF, isTaken, ...year })),
-    hangsOn: differenceHangsOn(compared),
+    hangsOn: differenceHangsOn(compared, facts.system.backup === 'furnace' ? FUEL_UNIT[facts.furnace.fuel] : null),
   };
 };

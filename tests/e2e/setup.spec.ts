@@ -204,6 +204,7 @@ test('the settings come out as CSV and the card prints without its controls', as
   await page.goto(`/jobs/${id}/setup/card/outdoor`);
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('figure', { name: 'Bank P' })).toBeVisible();
+  await expect(page.getByText(/^e2e .*: outdoor board$/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Print the card' })).toBeHidden();
   await expect(page.getByRole('region', { name: 'Gate ruler' })).toBeHidden();
   await page.emulateMedia({ media: null });

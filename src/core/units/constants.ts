@@ -13,6 +13,9 @@ export const FUEL_BTU_PER_UNIT = {
 
 export type FuelKind = keyof typeof FUEL_BTU_PER_UNIT;
 
+/** What a unit of each fuel is called. */
+export const FUEL_UNIT: Readonly<Record<FuelKind, string>> = { 'natural-gas': 'therm', propane: 'gallon', 'fuel-oil': 'gallon' };
+
 /** Solid copper at 20 °C, ohms per 1000 ft, by American wire gauge. Source: ASTM B258. */
 export const COPPER_OHMS_PER_1000_FT = { 18: 6.385, 20: 10.15, 22: 16.14, 24: 25.67 } as const;
 

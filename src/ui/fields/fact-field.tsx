@@ -56,6 +56,9 @@ const Control = ({ path }: { path: FactPath }) => {
   }
 };
 
+/** A label longer than this would run under what stands beside it on a phone, letters. */
+const LONG_LABEL = 24;
+
 /** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */
 export const FactField = ({ path, findings }: { path: FactPath; findings: readonly Finding[] }) => {
   const fact = factAt(path);
@@ -63,7 +66,10 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
   const setFact = useJob((job) => job.setFact);
   const value = useJob((job) => factValue(job.facts, path));
   return (
-    <div id={path} className={`relative scroll-mt-32 border-l-4 py-1 pl-3 ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}>
+    <div
+      id={path}
+      className={`relative scroll-mt-32 border-l-4 py-1 pl-3 ${fact.label.length > LONG_LABEL ? 'max-sm:pt-8' : ''} ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}
+    >
       <Control path={path} />
       <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
         {fact.why && <Why>{fact.why}</Why>}

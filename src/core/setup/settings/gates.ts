@@ -3,6 +3,7 @@ import type { Crossing } from '../../crossing/balance';
 import { crossingInput } from '../../crossing/from-job';
 import { copAt } from '../../crossing/heat-pump';
 import type { Facts } from '../../job/document';
+import { FUEL_UNIT } from '../../units/constants';
 import { roundTo } from '../../units/round';
 import { choiceSetting, numberSetting, type Setting, type SetupContext, type Worked, worked } from '../setting';
 import { outdoorThermostatDial, plainFact } from '../setting-fact';
@@ -30,7 +31,7 @@ const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
         ? worked(null, 'Chosen: the thermal balance. The heat pump carries the house at every temperature, so there is none.')
         : worked(within(thermalBalanceF, -20, 60), `Chosen: the thermal balance, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone is short.`);
     case 'economic': {
-      const prices = `At ${facts.prices.electricPerKWh} $/kWh and ${facts.prices.fuelPerUnit} $ a ${facts.furnace.fuel === 'natural-gas' ? 'therm' : 'gallon'}`;
+      const prices = `At ${facts.prices.electricPerKWh} $/kWh and ${facts.prices.fuelPerUnit} $ a ${FUEL_UNIT[facts.furnace.fuel]}`;
       if (economicBalanceF === 'always') return worked(60, `${prices} the furnace is the cheaper heat in every weather: the compressor is for cooling.`);
       if (economicBalanceF === 'never' || economicBalanceF === undefined)
         return worked(null, `${prices} the heat pump is the cheaper heat in every weather. The furnace takes over by staging where it runs short.`);

@@ -4,7 +4,6 @@ import { jobPlant, jobTariff } from '../../crossing/year/from-job';
 import type { Temperatures } from '../../crossing/year/temperatures';
 import { type Year, yearOf } from '../../crossing/year/year';
 import type { Facts } from '../../job/document';
-import { roundTo } from '../../units/round';
 import { changesBetween, factsUnder } from './apply';
 import type { Way } from './way';
 
@@ -72,8 +71,11 @@ const whereTheyDiffer = (one: Year, other: Year): readonly [number, number] | nu
   return best;
 };
 
-/** What the difference between the cheapest and the dearest way hangs on, as sentences. */
-export const differenceHangsOn = (compared: readonly ComparedWay[]): string[] => {
+/**
+ * What the difference between the cheapest and the dearest way hangs on, as sentences.
+ * @param fuelUnit what a unit of the furnace's fuel is called; null without a furnace
+ */
+export const differenceHangsOn = (compared: readonly ComparedWay[], fuelUnit: string | null): string[] => {
   const fair = compared.filter(({ year }) => year.shortHours === Math.min(...compared.map((each) => each.year.shortHours)));
   const sorted = [...fair].sort((a, b) => a.year.cost - b.year.cost);
   const [cheap, dear] = [sorted[0], sorted.at(-1)];
@@ -88,10 +90,10 @@ export const differenceHangsOn = (compared: readonly ComparedWay[]): string[] =>
   const more = (value: number, what: string) =>
     Math.abs(value) < 0.5 ? [] : [`${Math.abs(Math.round(value)).toLocaleString('en-US')} ${what} ${value > 0 ? 'more' : 'less'}`];
   return [
-    `“${dear.name}” costs ${roundTo(dear.year.cost - cheap.year.cost, 0)} $ a year more than “${cheap.name}”: ${[
+    `“${dear.name}” costs ${Math.round(dear.year.cost - cheap.year.cost).toLocaleString('en-US')} $ a year more than “${cheap.name}”: ${[
       ...more(strips, 'kWh by strips'),
       ...more(compressor, 'kWh by the compressor'),
-      ...more(fuel, 'units of fuel'),
+      ...(fuelUnit === null ? [] : more(fuel, `${fuelUnit}s of fuel`)),
     ].join(', ')}.`,
     ...(span ? [`Most of it lies between ${span[0]} and ${span[1]} °F out.`] : []),
     ...left,

@@ -104,8 +104,8 @@ describe('side by side', () => {
     ]);
     const [, limit, locked] = compareWays(big, ways, temperatures);
     expect(locked!.year.cost).toBeGreaterThan(limit!.year.cost + 100);
-    const said = differenceHangsOn([limit!, locked!]);
-    expect(said[0]).toMatch(/“Locked out at 35” costs \d+ \$ a year more than .*kWh by strips more.*by the compressor less/);
+    const said = differenceHangsOn([limit!, locked!], null);
+    expect(said[0]).toMatch(/“Locked out at 35” costs [\d,]+ \$ a year more than .*kWh by strips more.*by the compressor less/);
     expect(said[1]).toMatch(/between \S+ and 35 °F out/);
   });
 
@@ -116,14 +116,19 @@ describe('side by side', () => {
     for (const { year } of compared.filter(({ year: each }) => each.shortHours === 0)) expect(economic.year.cost).toBeLessThanOrEqual(year.cost + 25);
   });
 
+  test('in dual fuel the difference names the fuel by its unit', () => {
+    const of = SAMPLES[3]!.facts;
+    expect(differenceHangsOn(compareWays(of, presetWays(of), temperatures), 'gallon')[0]).toMatch(/\d+ gallons of fuel more/);
+  });
+
   test('a way that leaves the house short is not called cheap', () => {
     const small = withFact(strips, 'house.designBtuh', 60_000);
     const compared = compareWays(small, presetWays(small), temperatures);
-    expect(differenceHangsOn(compared).at(-1)).toMatch(/Not compared in cost: .*“Strips in emergency only”.*What is short is not paid for/);
+    expect(differenceHangsOn(compared, null).at(-1)).toMatch(/Not compared in cost: .*“Strips in emergency only”.*What is short is not paid for/);
   });
 
   test('ways that cost the same are said to', () => {
     const [first] = presetWays(strips);
-    expect(differenceHangsOn(compareWays(strips, [first!, first!], temperatures).slice(1))).toEqual([expect.stringMatching(/cost the same/)]);
+    expect(differenceHangsOn(compareWays(strips, [first!, first!], temperatures).slice(1), null)).toEqual([expect.stringMatching(/cost the same/)]);
   });
 });

@@ -11,6 +11,7 @@ import { type FactPath, factValue } from '@/core/job/document';
 import { changesToTakeWay } from '@/core/setup/ways/apply';
 import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
 import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
+import { FUEL_UNIT } from '@/core/units/constants';
 import { FactField } from '../../fields/fact-field';
 import { useJob, useJobNow } from '../../job/provider';
 import { CrossingTabs } from '../crossing-tabs';
@@ -51,8 +52,7 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
   const hourly = useHourly(method === 'hourly', facts, ways, weather.hoursF);
   const compared = method === 'hourly' && hourly.compared ? hourly.compared : byBins;
   const isOld = method === 'hourly' && hourly.compared !== null && !hourly.isCurrent;
-  const isFurnace = facts.system.backup === 'furnace';
-  const fuelUnit = isFurnace ? (facts.furnace.fuel === 'natural-gas' ? 'therms' : 'gallons') : null;
+  const fuelUnit = facts.system.backup === 'furnace' ? FUEL_UNIT[facts.furnace.fuel] : null;
 
   const keepWays = (next: readonly Way[]) => setFact('year.ways', next.map(wayToRow));
   const take = ({ name, way }: ComparedWay) => {
@@ -137,7 +137,7 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
           </div>
           <WaysTable compared={compared} onTake={take} onEdit={setEditing} />
           <ul className="mt-3 border-l-4 border-ink pl-3">
-            {differenceHangsOn(compared).map((sentence) => (
+            {differenceHangsOn(compared, fuelUnit).map((sentence) => (
               <li key={sentence}>{sentence}</li>
             ))}
           </ul>

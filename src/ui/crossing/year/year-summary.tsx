@@ -32,7 +32,7 @@ export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string |
         {fuelUnit === null ? (
           <Row label="Strips" heat={year.stripsBtu} energy={`${whole(year.stripsKWh)} kWh`} tone="text-ember" />
         ) : (
-          <Row label="Furnace" heat={year.fossilBtu} energy={`${whole(year.fuelUnits)} ${fuelUnit}`} tone="text-plum" />
+          <Row label="Furnace" heat={year.fossilBtu} energy={`${whole(year.fuelUnits)} ${fuelUnit}s`} tone="text-plum" />
         )}
         {year.shortHours > 0 && <Row label="Short" heat={year.shortBtu} energy="not given" tone="text-fail" />}
       </tbody>

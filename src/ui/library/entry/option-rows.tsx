@@ -19,7 +19,7 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
   const at = (index: number, option: EntryOption) => set(form.options.map((each, other) => (other === index ? option : each)));
   return (
     <div className="overflow-x-auto">
-      <table className="w-full min-w-96 text-sm">
+      <table className="w-full text-sm" style={{ minWidth: 220 + 120 * settings.length }}>
         <thead>
           <tr className="text-left">
             <th className="eyebrow w-24 pr-2 font-semibold">Code</th>

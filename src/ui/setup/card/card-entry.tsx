@@ -15,7 +15,7 @@ const TickButton = ({ isOn, label, onClick }: { isOn: boolean; label: string; on
     type="button"
     aria-pressed={isOn}
     onClick={onClick}
-    className="plain-button w-full aria-pressed:border-pass aria-pressed:bg-pass aria-pressed:text-on-accent max-sm:min-h-14"
+    className="plain-button w-full aria-pressed:border-pass aria-pressed:bg-pass aria-pressed:text-on-accent print:aria-pressed:bg-transparent print:aria-pressed:text-ink max-sm:min-h-14"
   >
     <Check size={18} aria-hidden className={isOn ? '' : 'opacity-30'} /> {label}
   </button>
@@ -67,7 +67,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
         {entry.note && <p className={`text-sm ${entry.isLasting ? 'border-l-4 border-fail pl-2 font-medium' : ''}`}>{entry.note}</p>}
         <TargetWords line={line} />
         {settings.some(({ because }) => because.length > 0) && (
-          <details className="text-sm">
+          <details className="text-sm print:hidden">
             <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">why</summary>
             <ul className="list-disc pb-2 pl-5">
               {settings.flatMap(({ setting, because, reason }) =>
@@ -93,7 +93,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             onClick={() => mark(line, 'read-back', readBack ? '' : (left?.value ?? wanted))}
           />
         )}
-        <details className="text-sm sm:col-span-3">
+        <details className="no-print text-sm sm:col-span-3">
           <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">it shows something else</summary>
           <div className="grid gap-2 pb-2 sm:grid-cols-2">
             <CodeBox label="Left at another value" entry={entry} value={left?.value ?? ''} onCommit={leave} />

@@ -27,7 +27,7 @@ export const CardSteps = ({ steps: { id, title, steps, done }, profile }: { step
           type="button"
           aria-pressed={done !== null}
           onClick={() => tick(id, title, done === null)}
-          className="plain-button w-full aria-pressed:border-pass aria-pressed:bg-pass aria-pressed:text-on-accent max-sm:min-h-14"
+          className="plain-button w-full aria-pressed:border-pass aria-pressed:bg-pass aria-pressed:text-on-accent print:aria-pressed:bg-transparent print:aria-pressed:text-ink max-sm:min-h-14"
         >
           <Check size={18} aria-hidden className={done ? '' : 'opacity-30'} /> {done ? 'Done' : `${title}: done`}
         </button>

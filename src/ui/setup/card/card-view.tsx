@@ -3,10 +3,12 @@
 import { ArrowDown, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { jobName } from '@/core/job/document';
 import { banksOf, hasHardware } from '@/core/setup/card/banks';
 import { cardOf, type CardScreen } from '@/core/setup/card/card';
 import { cardFindings } from '@/core/setup/card/findings';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { CONTROLLERS } from '@/core/setup/setting';
 import { useJob } from '../../job/provider';
 import { PersonLine } from '../../person-line';
 import { SeverityMark } from '../../severity-mark';
@@ -25,12 +27,16 @@ const keyOf = (screen: CardScreen) => (screen.kind === 'entry' ? screen.line.key
 export const CardView = ({ profile }: { profile: ControllerProfile }) => {
   const settings = useSettings();
   const marks = useJob((job) => job.settingMarks);
+  const name = useJob((job) => jobName(job.facts));
   const card = useMemo(() => cardOf(profile, settings, marks), [profile, settings, marks]);
   const findings = cardFindings(card);
   const toSet = card.lines.filter(({ target }) => target.kind === 'set');
   const right = toSet.filter(({ isAsWanted }) => isAsWanted).length;
   return (
     <>
+      <p className="hidden font-label text-xl font-semibold print:block">
+        {name}: {CONTROLLERS[profile.role].toLowerCase()}
+      </p>
       <p className="text-sm">{profile.about}</p>
       <PersonLine hasInstrument={false} />
       <div className="flex flex-wrap items-center justify-between gap-3">

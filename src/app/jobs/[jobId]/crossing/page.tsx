@@ -9,6 +9,7 @@ import { atMoment } from '@/core/crossing/year/at-moment';
 import { factApplies } from '@/core/job/applies';
 import type { FactPath } from '@/core/job/document';
 import { applyRules } from '@/core/job/finding';
+import { FUEL_UNIT } from '@/core/units/constants';
 import { BankTable, NeedTable, PriceTable } from '@/ui/crossing/backup-tables';
 import { CrossingChart } from '@/ui/crossing/crossing-chart';
 import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
@@ -69,7 +70,7 @@ const CrossingPage = () => {
         {hasFurnace ? (
           <section aria-label="Prices">
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Price against price</h2>
-            <PriceTable table={priceTable(facts)} unit={facts.furnace.fuel === 'natural-gas' ? 'therm' : 'gallon'} />
+            <PriceTable table={priceTable(facts)} unit={FUEL_UNIT[facts.furnace.fuel]} />
           </section>
         ) : (
           <section aria-label="Banks">
