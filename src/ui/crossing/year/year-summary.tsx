@@ -39,10 +39,9 @@ export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string |
     </table>
     <p className="mt-2 text-sm text-quiet">
       {whole(year.heatingHours)} hours of heat wanted;{' '}
-      {fuelUnit === null
-        ? `${whole(year.stripHours)} with strips, ${whole(year.temperingKWh)} kWh of them in defrost`
-        : `${whole(year.furnaceHours)} with the furnace`}
-      ; {whole(year.shortHours)} short. About {whole(year.starts)} compressor starts.
+      {fuelUnit === null ? `${whole(year.stripHours)} with strips beside it or alone` : `${whole(year.furnaceHours)} with the furnace`};{' '}
+      {whole(year.shortHours)} short. About {whole(year.starts)} compressor starts.
+      {year.temperingKWh > 0 && ` Strips in defrost take ${whole(year.temperingKWh)} kWh.`}
     </p>
   </div>
 );
