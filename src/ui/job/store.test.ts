@@ -252,6 +252,40 @@ test('a refused save says where, and the next correction goes out', async () => 
   expect(store.getState().saveState).toBe('saved');
 });
 
+describe('a page left while a save is under way', () => {
+  const left = async (mode: 'answer is lost' | 'lost') => {
+    server.mode = mode;
+    const before = open();
+    before.getState().setFact(load, 41_000);
+    await pass(600);
+    before.getState().setFact(load, 42_000);
+    stop();
+    server.mode = 'answers';
+  };
+
+  test('finds its own save landed, and goes on from it', async () => {
+    await left('answer is lost');
+    const after = open();
+    expect(after.getState()).toMatchObject({ theirs: null, facts: { house: { designBtuh: 42_000 } } });
+    await pass(2000);
+    expect([after.getState().saveState, server.job.revision, server.job.document.facts.house.designBtuh]).toEqual(['saved', 3, 42_000]);
+  });
+
+  test('sends it again as the same save where it is not seen yet, and it lands once', async () => {
+    const seen = server.job;
+    await left('answer is lost');
+    const after = open(seen);
+    await pass(2000);
+    expect([after.getState().saveState, server.job.revision, server.job.document.facts.house.designBtuh]).toEqual(['saved', 3, 42_000]);
+  });
+
+  test('is stale where somebody else saved meanwhile', async () => {
+    await left('lost');
+    server.elsewhere([{ path: load, value: 30_000 }]);
+    expect(open().getState()).toMatchObject({ saveState: 'stale', pending: { [load]: 42_000 } });
+  });
+});
+
 describe('redo', () => {
   test('what was undone comes back in order, and a new entry ends it', () => {
     const store = open();

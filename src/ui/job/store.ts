@@ -9,7 +9,7 @@ import { momentAsMeasured } from '@/core/startup/conditions';
 import { call } from '../api';
 import { keepDraft, takeDrafts } from '../drafts';
 import { usePerson } from '../person';
-import { isNothing, type JobDraft } from './draft';
+import { isNothing, type JobDraft, type Sending } from './draft';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
 
@@ -76,6 +76,12 @@ const overlay = (saved: StoredJob, { pending, outbox, marksOut }: Waiting) => {
   };
 };
 
+/** Whether the save that a draft had under way is the one that made the job's newest revision. */
+const hasLanded = ({ sending }: JobDraft, job: StoredJob): boolean =>
+  !!sending &&
+  sending.baseRevision + 1 === job.revision &&
+  Object.entries(sending.pending).every(([path, value]) => sameValue(value, factValue(job.document.facts, path as FactPath)));
+
 /**
  * The state of one job on this device. Facts save themselves shortly after they change; readings go out at once.
  * Whatever is not acknowledged is kept as a draft, and sent again until it is.
@@ -85,11 +91,11 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
     let timer: ReturnType<typeof setTimeout> | undefined;
     let isSending = false;
     /** A save keeps its id while it is sent again, so that it lands once. */
-    let sending: { saveId: string; pending: JobState['pending'] } | null = null;
+    let sending: Sending | null = null;
 
     const keep = () => {
       const { saved, pending, outbox, marksOut } = get();
-      const draft: JobDraft = { baseRevision: saved.revision, pending, outbox, marksOut };
+      const draft: JobDraft = { baseRevision: saved.revision, pending, outbox, marksOut, sending };
       if (!keepDraft(saved.id, isNothing(draft) ? null : draft))
         set({ problem: 'This device has no room to keep what is not saved yet. Do not close the page.' });
     };
@@ -122,11 +128,12 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
     const sendFacts = async (): Promise<boolean> => {
       const { pending, saved } = get();
       if (Object.keys(pending).length === 0) return true;
-      sending ??= { saveId: uuid(), pending };
+      sending ??= { saveId: uuid(), baseRevision: saved.revision, pending };
       const sent = sending;
+      keep();
       const answer = await call<StoredJob>(`/api/jobs/${saved.id}`, {
         method: 'PATCH',
-        body: { saveId: sent.saveId, baseRevision: saved.revision, changes: changesOf(sent.pending), author: usePerson.getState().author },
+        body: { saveId: sent.saveId, baseRevision: sent.baseRevision, changes: changesOf(sent.pending), author: usePerson.getState().author },
       });
       if (answer.kind === 'lost') {
         set({ saveState: 'lost', problem: answer.error });
@@ -253,8 +260,11 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
           const isStale = drafts.some(
             (draft) =>
               draft.baseRevision !== job.revision &&
+              !hasLanded(draft, job) &&
               Object.entries(draft.pending).some(([path, value]) => !sameValue(value, factValue(job.document.facts, path as FactPath))),
           );
+          // A save that a reload cut off, and that is not seen yet, is sent again as the same save: it lands once.
+          sending = (isStale ? undefined : drafts.find((draft) => draft.sending?.baseRevision === job.revision)?.sending) ?? null;
           const waiting = { pending, outbox, marksOut };
           set({ ...waiting, saveState: isStale ? 'stale' : 'waiting', theirs: isStale ? job : null, ...overlay(job, waiting) });
           keep();
