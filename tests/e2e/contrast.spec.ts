@@ -1,30 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { freshJob } from './helpers';
-
-/** Screens whose words are weighed; a job's by their path below it. */
-const SCREENS = [
-  '/',
-  '/library',
-  '/library/quillwort-menu',
-  'sheet',
-  'strips',
-  'wiring',
-  'setup',
-  'setup/talk',
-  'setup/card/indoor',
-  'crossing',
-  'crossing/year',
-  'crossing/air',
-  'startup',
-  'handover',
-];
+import { freshJob, screenPath, SCREENS } from './helpers';
 
 for (const screen of SCREENS)
   test(`words of ${screen} stand out from their ground, by day and in the crawlspace`, async ({ page, context, baseURL }) => {
     const id = await freshJob(page, 'quarry-bench');
     for (const theme of ['paper', 'crawlspace']) {
       await context.addCookies([{ name: 'gate-cross-theme', value: theme, url: baseURL! }]);
-      await page.goto(screen.startsWith('/') ? screen : `/jobs/${id}/${screen}`);
+      await page.goto(screenPath(screen, id));
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       const worst = await page.evaluate(() => {
         const canvas = document.createElement('canvas').getContext('2d')!;

@@ -22,3 +22,24 @@ export const enter = async (page: Page, label: string | RegExp, value: string) =
 };
 
 export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Playwright Tester');
+
+/** Every screen; a job's by their path below it. */
+export const SCREENS = [
+  '/',
+  '/library',
+  '/library/quillwort-menu',
+  'sheet',
+  'strips',
+  'wiring',
+  'setup',
+  'setup/talk',
+  'setup/card/indoor',
+  'crossing',
+  'crossing/year',
+  'crossing/air',
+  'startup',
+  'handover',
+];
+
+/** The address of a screen of {@link SCREENS}, for a job. */
+export const screenPath = (screen: string, jobId: string): string => (screen.startsWith('/') ? screen : `/jobs/${jobId}/${screen}`);

@@ -1,25 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { freshJob } from './helpers';
+import { freshJob, screenPath, SCREENS } from './helpers';
 
-for (const where of [
-  '/',
-  '/library',
-  '/library/quillwort-menu',
-  'sheet',
-  'strips',
-  'wiring',
-  'setup',
-  'setup/talk',
-  'setup/card/indoor',
-  'crossing',
-  'crossing/year',
-  'crossing/air',
-  'startup',
-  'handover',
-]) {
+for (const where of SCREENS) {
   test(`${where} fits a phone, and everything to touch is large enough`, async ({ page }) => {
     const id = await freshJob(page, 'quarry-bench');
-    await page.goto(where.startsWith('/') ? where : `/jobs/${id}/${where}`);
+    await page.goto(screenPath(where, id));
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(overflow).toBeLessThanOrEqual(0);

@@ -36,6 +36,9 @@ const CrossingPage = () => {
   const outdoorF = useJob((job) => job.moment.outdoorF);
   const chart = useMemo(() => crossingChart(facts), [facts]);
   const findings = useMemo(() => applyRules(CROSSING_RULES, facts), [facts]);
+  const needs = useMemo(() => backupNeeds(facts), [facts]);
+  const banks = useMemo(() => bankGates(facts), [facts]);
+  const prices = useMemo(() => priceTable(facts), [facts]);
   const at = useMemo(() => atMoment(facts, outdoorF), [facts, outdoorF]);
   const hasFurnace = facts.system.backup === 'furnace';
   const about = (path: FactPath) => findings.filter(({ fact }) => fact === path);
@@ -65,17 +68,17 @@ const CrossingPage = () => {
       <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-2">
         <section aria-label="Backup">
           <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Backup</h2>
-          <NeedTable needs={backupNeeds(facts)} hasList={facts.airHandler.allowedKitsKW.length > 0} hasFurnace={hasFurnace} />
+          <NeedTable needs={needs} hasList={facts.airHandler.allowedKitsKW.length > 0} hasFurnace={hasFurnace} />
         </section>
         {hasFurnace ? (
           <section aria-label="Prices">
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Price against price</h2>
-            <PriceTable table={priceTable(facts)} unit={FUEL_UNIT[facts.furnace.fuel]} />
+            <PriceTable table={prices} unit={FUEL_UNIT[facts.furnace.fuel]} />
           </section>
         ) : (
           <section aria-label="Banks">
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Banks, one after another</h2>
-            <BankTable banks={bankGates(facts)} />
+            <BankTable banks={banks} />
             <p className="mt-1 text-sm text-quiet">
               Where a bank has an outdoor thermostat, it closes a few degrees above, for its own play. Emergency heat goes round it.
             </p>
