@@ -1,6 +1,15 @@
 const shared = {
   transform: {
-    '\\.[jt]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } }],
+    '\\.[jt]sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
   },
   // Packages stay as they are, but for one that ships as ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!uuid/)'],
@@ -10,7 +19,15 @@ const shared = {
 
 export default {
   projects: [
-    { ...shared, displayName: 'core', testMatch: ['<rootDir>/src/core/**/*.test.ts', '<rootDir>/bin/**/*.test.ts', '<rootDir>/src/ui/**/*.test.ts'] },
-    { ...shared, displayName: 'server', testMatch: ['<rootDir>/src/server/**/*.test.ts', '<rootDir>/src/app/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'core',
+      testMatch: ['<rootDir>/src/core/**/*.test.ts', '<rootDir>/bin/**/*.test.ts', '<rootDir>/src/ui/**/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'server',
+      testMatch: ['<rootDir>/src/server/**/*.test.ts', '<rootDir>/src/app/**/*.test.ts'],
+    },
   ],
 };

@@ -10,11 +10,18 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ?? 'test-results/report.json' }]],
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4300',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    },
     trace: 'retain-on-failure',
   },
   projects: [
-    { name: 'desk', testIgnore: /phone/, use: { ...devices['Desktop Chrome'], viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'desk',
+      testIgnore: /phone/,
+      use: { ...devices['Desktop Chrome'], viewport: { width: 1280, height: 800 } },
+    },
     { name: 'phone', testMatch: /phone/, use: { ...devices['Pixel 7'], viewport: { width: 390, height: 844 } } },
   ],
 });

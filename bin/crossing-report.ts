@@ -17,7 +17,12 @@ import { FUEL_UNIT } from '../src/core/units/constants';
 export const crossingReport = ({ facts }: JobFile, outdoorF: number, roomF: number) => ({
   ...jobCrossing(facts),
   gates: jobGates(facts),
-  load: weighEvidence(facts).map(({ evidence, estimate, trust, isTaken }) => ({ from: evidence.id, isTaken, trust, ...estimate })),
+  load: weighEvidence(facts).map(({ evidence, estimate, trust, isTaken }) => ({
+    from: evidence.id,
+    isTaken,
+    trust,
+    ...estimate,
+  })),
   marks: crossingChart(facts).marks,
   backup: backupNeeds(facts),
   banks: bankGates(facts),
@@ -35,7 +40,13 @@ export const yearReport = ({ facts }: JobFile, weather: WeatherYear, method: 'bi
     hours: weather.hoursF.length,
     filled: weather.filled,
     method,
-    ways: compared.map(({ name, compressorBelowF, auxAboveF, isTaken, year }) => ({ name, compressorBelowF, auxAboveF, isTaken, ...year })),
+    ways: compared.map(({ name, compressorBelowF, auxAboveF, isTaken, year }) => ({
+      name,
+      compressorBelowF,
+      auxAboveF,
+      isTaken,
+      ...year,
+    })),
     hangsOn: differenceHangsOn(compared, facts.system.backup === 'furnace' ? FUEL_UNIT[facts.furnace.fuel] : null),
   };
 };

@@ -8,24 +8,44 @@ import { run } from './run';
 /** A command line as the shell sees it, in this process. */
 const gate = (words: string[], input = '') => {
   const answer = run(words, (file) => (file === 0 ? input : readFileSync(file, 'utf8')));
-  return answer.ok ? { status: 0, stdout: answer.value, stderr: '' } : { status: 2, stdout: '', stderr: JSON.stringify(answer) };
+  return answer.ok
+    ? { status: 0, stdout: answer.value, stderr: '' }
+    : { status: 2, stdout: '', stderr: JSON.stringify(answer) };
 };
 /** The same in a process of its own. */
 const spawned = (words: string[], input = '') =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], { input, encoding: 'utf8', maxBuffer: 1e8, cwd: join(__dirname, '..') });
+  spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], {
+    input,
+    encoding: 'utf8',
+    maxBuffer: 1e8,
+    cwd: join(__dirname, '..'),
+  });
 const example = gate(['example', 'quarry-bench']).stdout;
 const file = join(mkdtempSync(join(tmpdir(), 'gate-')), 'job.json');
 writeFileSync(file, example);
 
 test('a process of its own answers as this one does: output, refusal, exit code', () => {
   const input = JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 });
-  expect(spawned(['calc', 'heatkit'], input)).toMatchObject({ status: 0, stdout: gate(['calc', 'heatkit'], input).stdout, stderr: '' });
+  expect(spawned(['calc', 'heatkit'], input)).toMatchObject({
+    status: 0,
+    stdout: gate(['calc', 'heatkit'], input).stdout,
+    stderr: '',
+  });
   const { status, stdout, stderr } = spawned(['check', '/no/such/file']);
-  expect([status, stdout, JSON.parse(stderr)]).toEqual([2, '', { path: '/no/such/file', error: expect.stringMatching(/cannot be read/) }]);
+  expect([status, stdout, JSON.parse(stderr)]).toEqual([
+    2,
+    '',
+    { path: '/no/such/file', error: expect.stringMatching(/cannot be read/) },
+  ]);
 });
 
 test('examples lists ids whose example is a job file', () => {
-  expect(JSON.parse(gate(['examples']).stdout)).toEqual(['juniper-flume', 'quarry-bench', 'cinder-creek', 'tamarack-spur']);
+  expect(JSON.parse(gate(['examples']).stdout)).toEqual([
+    'juniper-flume',
+    'quarry-bench',
+    'cinder-creek',
+    'tamarack-spur',
+  ]);
   expect(JSON.parse(example)).toMatchObject({ format: 'gate-cross-job', fileVersion: 1 });
 });
 
@@ -43,9 +63,14 @@ test('check, states and spice read a file; calc reads standard input', () => {
   expect(strips.foundKits[0]).toMatchObject({ elementsKW: [4.8, 4.8, 4.8], sure: 'sure', against: [] });
   expect(strips.expectedAmps.main.amps).toBeCloseTo(63.1, 6);
   expect(gate(['spice', file, '--call', 'cool-1']).stdout).toMatch(/^\.op$/m);
-  expect(JSON.parse(gate(['calc', 'heatkit'], JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 })).stdout)).toMatchObject(
-    { deliveredKW: 4.8 },
-  );
+  expect(
+    JSON.parse(
+      gate(
+        ['calc', 'heatkit'],
+        JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 }),
+      ).stdout,
+    ),
+  ).toMatchObject({ deliveredKW: 4.8 });
 });
 
 test('trace, plan and families answer for the wiring; a condition or a fault can be tried', () => {
@@ -53,8 +78,13 @@ test('trace, plan and families answer for the wiring; a condition or a fault can
   const bank = trace.coils.find(({ coil }: { coil: string }) => coil === 'heat bank 1');
   expect(bank).toMatchObject({ status: 'stopped', held: [expect.stringContaining('locked out above')] });
   expect(bank.steps.find(({ passes }: { passes: boolean }) => !passes).why).toContain('AUX');
-  expect(JSON.parse(gate(['trace', file, '--call', 'heat-1', '--try', 'open:contactor']).stdout).trying).toContain('Contactor');
-  expect(JSON.parse(gate(['plan', file]).stdout)).toMatchObject({ conductors: expect.any(Array), jumpers: expect.any(Array) });
+  expect(JSON.parse(gate(['trace', file, '--call', 'heat-1', '--try', 'open:contactor']).stdout).trying).toContain(
+    'Contactor',
+  );
+  expect(JSON.parse(gate(['plan', file]).stdout)).toMatchObject({
+    conductors: expect.any(Array),
+    jumpers: expect.any(Array),
+  });
   const lines = gate(['families']).stdout.trim().split('\n');
   expect(lines.length).toBeGreaterThan(1000);
   const states = gate(['states', '-', '--try', 'board-lockout'], lines[700]);
@@ -63,16 +93,27 @@ test('trace, plan and families answer for the wiring; a condition or a fault can
 
 test('settings gives values with reasons; card gives entries with codes, for a profile that ships or a file', () => {
   const { settings, contradictions } = JSON.parse(gate(['settings', file]).stdout);
-  expect(settings.find(({ id }: { id: string }) => id === 'reversing-valve')).toMatchObject({ value: 'B', because: [expect.stringContaining('heating')] });
+  expect(settings.find(({ id }: { id: string }) => id === 'reversing-valve')).toMatchObject({
+    value: 'B',
+    because: [expect.stringContaining('heating')],
+  });
   expect(contradictions).toEqual([]);
   const card = JSON.parse(gate(['card', file, '--profile', 'toadflax-indoor']).stdout);
-  expect(card.screens.find(({ code }: { code?: string }) => code === 'A-04')).toMatchObject({ target: { kind: 'set', code: '4' }, found: '3' });
-  expect(gate(['card', file, '--profile', 'docs/controllers/toadflax-indoor.yaml']).stdout).toBe(gate(['card', file, '--profile', 'toadflax-indoor']).stdout);
+  expect(card.screens.find(({ code }: { code?: string }) => code === 'A-04')).toMatchObject({
+    target: { kind: 'set', code: '4' },
+    found: '3',
+  });
+  expect(gate(['card', file, '--profile', 'docs/controllers/toadflax-indoor.yaml']).stdout).toBe(
+    gate(['card', file, '--profile', 'toadflax-indoor']).stdout,
+  );
 });
 
 test('crossing gives load, need and supply air; year compares the ways by bins or hours, for a climate or a file', () => {
   const crossing = JSON.parse(gate(['crossing', file, '--outdoor', '19']).stdout);
-  expect(crossing.load.find(({ isTaken }: { isTaken: boolean }) => isTaken)).toMatchObject({ from: 'heat-loss', kind: 'known' });
+  expect(crossing.load.find(({ isTaken }: { isTaken: boolean }) => isTaken)).toMatchObject({
+    from: 'heat-loss',
+    kind: 'known',
+  });
   expect(crossing.backup.map(({ id }: { id: string }) => id)).toEqual(['design', 'emergency', 'defrost']);
   expect(crossing.at.supply[0]).toMatchObject({ id: 'heat-pump' });
   const hourly = JSON.parse(gate(['year', file, '--weather', 'sorrel-basin']).stdout);

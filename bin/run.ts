@@ -17,7 +17,10 @@ class Unreadable extends Error {
  * @param readFile reads a file, or standard input for 0
  * @returns what goes to standard output, or what is wrong and where
  */
-export const run = ([name = '', ...words]: readonly string[], readFile: (file: string | 0) => string): Parsed<string> => {
+export const run = (
+  [name = '', ...words]: readonly string[],
+  readFile: (file: string | 0) => string,
+): Parsed<string> => {
   const verb = VERBS[name];
   if (!verb) {
     const usages = Object.values(VERBS).map(({ usage }) => usage);
@@ -33,7 +36,10 @@ export const run = ([name = '', ...words]: readonly string[], readFile: (file: s
   try {
     const answer = verb.run(words, read);
     if (!answer.ok) return answer;
-    return { ok: true, value: typeof answer.value === 'string' ? answer.value : `${JSON.stringify(answer.value, null, 2)}\n` };
+    return {
+      ok: true,
+      value: typeof answer.value === 'string' ? answer.value : `${JSON.stringify(answer.value, null, 2)}\n`,
+    };
   } catch (problem) {
     if (problem instanceof Unreadable) return { ok: false, path: problem.file, error: problem.message };
     throw problem;

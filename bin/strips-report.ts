@@ -40,15 +40,22 @@ export const stripsReport = ({ facts, confirmed, readings }: JobFile, moment: Mo
       settlesS: settled.settlesS,
     },
     expectedAmps: Object.fromEntries(
-      clampPlaces(facts).map((clamp) => [clampId(clamp), { about: clampReach(facts, clamp).label, amps: expectedAmpsNow(facts, clamp, settled, volts) }]),
+      clampPlaces(facts).map((clamp) => [
+        clampId(clamp),
+        { about: clampReach(facts, clamp).label, amps: expectedAmpsNow(facts, clamp, settled, volts) },
+      ]),
     ),
     meanings: clampPlaces(facts).flatMap((clamp) => {
       const amps = number(stripAmpsItem(clampId(clamp)));
-      return amps === undefined ? [] : [{ clamp: clampId(clamp), amps, ways: ampsMeaning(facts, clamp, amps, measuredVolts ?? null, settled) }];
+      return amps === undefined
+        ? []
+        : [{ clamp: clampId(clamp), amps, ways: ampsMeaning(facts, clamp, amps, measuredVolts ?? null, settled) }];
     }),
     fit: kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts),
     foundKits: findKits(kitEvidence(facts, new Set(confirmed), readings)),
     airflow: airflowCheck({ facts, readings: current, moment }, ampsItems),
-    findings: check(facts, readings).filter(({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.') || fact === 'airHandler.auxCfm'),
+    findings: check(facts, readings).filter(
+      ({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.') || fact === 'airHandler.auxCfm',
+    ),
   };
 };

@@ -3,7 +3,15 @@ import { type Parsed, parseJson } from '../src/core/border/parse';
 import { check } from '../src/core/check';
 import { toSpice } from '../src/core/circuit/spice';
 import { conditionsOf } from '../src/core/control/conditions';
-import { CALL_IDS, type CallId, callsOf, DEFAULT_MOMENT, INDOOR_BOUNDS_F, type Moment, OUTDOOR_BOUNDS_F } from '../src/core/control/moment';
+import {
+  CALL_IDS,
+  type CallId,
+  callsOf,
+  DEFAULT_MOMENT,
+  INDOOR_BOUNDS_F,
+  type Moment,
+  OUTDOOR_BOUNDS_F,
+} from '../src/core/control/moment';
 import { CLIMATES } from '../src/core/crossing/year/climates';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
 import { calcCrossing } from '../src/core/formats/calc/crossing';
@@ -39,7 +47,11 @@ interface Verb {
 const refused = (path: string, error: string) => ({ ok: false, path, error }) as const;
 const answered = <T>(value: T) => ({ ok: true, value }) as const;
 
-const CALCS: Record<string, (input: unknown) => Parsed<unknown>> = { circuit: calcCircuit, heatkit: calcHeatKit, crossing: calcCrossing };
+const CALCS: Record<string, (input: unknown) => Parsed<unknown>> = {
+  circuit: calcCircuit,
+  heatkit: calcHeatKit,
+  crossing: calcCrossing,
+};
 
 const withJob = (text: string, answer: (job: JobFile) => Parsed<unknown>): Parsed<unknown> => {
   const job = parseJobFileText(text);
@@ -53,7 +65,12 @@ const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: M
     parsed = parseArgs({
       args: words,
       allowPositionals: true,
-      options: { call: { type: 'string' }, outdoor: { type: 'string' }, indoor: { type: 'string' }, try: { type: 'string' } },
+      options: {
+        call: { type: 'string' },
+        outdoor: { type: 'string' },
+        indoor: { type: 'string' },
+        try: { type: 'string' },
+      },
     });
   } catch (problem) {
     return refused('options', (problem as Error).message);
@@ -73,13 +90,20 @@ const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: M
   return answered({ file: parsed.positionals[0], call: known, moment });
 };
 
-const withMoment = (words: string[], read: Read, answer: (job: JobFile, moment: Moment, call: CallId | undefined) => Parsed<unknown>): Parsed<unknown> => {
+const withMoment = (
+  words: string[],
+  read: Read,
+  answer: (job: JobFile, moment: Moment, call: CallId | undefined) => Parsed<unknown>,
+): Parsed<unknown> => {
   const options = momentOf(words);
   if (!options.ok) return options;
   return withJob(read(options.value.file), (job) => answer(job, options.value.moment, options.value.call));
 };
 
-/** What is in the wall, for a moment; a job whose wiring cannot be planned is refused with the reason, as is a fault it cannot have. */
+/**
+ * What is in the wall, for a moment; a job whose wiring cannot be planned is refused with the reason, as is a fault it
+ * cannot have.
+ */
 const withWiring = (
   words: string[],
   read: Read,
@@ -88,7 +112,8 @@ const withWiring = (
   withMoment(words, read, (job, moment, call) => {
     const [reason] = refusals(job.facts);
     if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`);
-    if (call !== undefined && !callsOf(job.facts).includes(call)) return refused('--call', `must be one of ${callsOf(job.facts).join(', ')} for this system`);
+    if (call !== undefined && !callsOf(job.facts).includes(call))
+      return refused('--call', `must be one of ${callsOf(job.facts).join(', ')} for this system`);
     const harness = harnessInWall(job.facts);
     const { trying } = moment;
     if (trying !== null && !conditionsOf(job.facts).some(({ id }) => id === trying) && !faultById(harness, trying))
@@ -129,7 +154,12 @@ const yearOptionsOf = (words: string[], read: Read) => {
     parsed = parseArgs({
       args: words,
       allowPositionals: true,
-      options: { weather: { type: 'string' }, method: { type: 'string' }, fill: { type: 'boolean' }, scale: { type: 'string' } },
+      options: {
+        weather: { type: 'string' },
+        method: { type: 'string' },
+        fill: { type: 'boolean' },
+        scale: { type: 'string' },
+      },
     });
   } catch (problem) {
     return refused('options', (problem as Error).message);
@@ -142,7 +172,8 @@ const yearOptionsOf = (words: string[], read: Read) => {
   if (name === undefined) return refused('--weather', `must be given: one of ${ids}, or an EPW or CSV file`);
   const [file] = parsed.positionals;
   const climate = CLIMATES.find(({ id }) => id === name);
-  if (climate) return answered({ file, method, weather: { name: climate.name, hoursF: [...climate.hoursF()], filled: 0 } });
+  if (climate)
+    return answered({ file, method, weather: { name: climate.name, hoursF: [...climate.hoursF()], filled: 0 } });
   const found = readWeather(read(name), name, { fills: fill, ...(scale ? { scale } : {}) });
   switch (found.kind) {
     case 'read':
@@ -171,16 +202,20 @@ export const VERBS: Readonly<Record<string, Verb>> = {
     usage: 'example ID',
     run: ([id]) => {
       const sample = SAMPLES.find((each) => each.id === id);
-      return sample ? answered(sampleFile(sample)) : refused('id', `must be one of ${SAMPLES.map((each) => each.id).join(', ')}`);
+      return sample
+        ? answered(sampleFile(sample))
+        : refused('id', `must be one of ${SAMPLES.map((each) => each.id).join(', ')}`);
     },
   },
   check: {
     usage: 'check FILE',
-    run: ([file], read) => withJob(read(file), ({ facts, readings, confirmed }) => answered(check(facts, readings, new Set(confirmed)))),
+    run: ([file], read) =>
+      withJob(read(file), ({ facts, readings, confirmed }) => answered(check(facts, readings, new Set(confirmed)))),
   },
   states: {
     usage: 'states FILE [--outdoor F] [--try CONDITION]',
-    run: (words, read) => withWiring(words, read, ({ facts }, harness, moment) => answered(statesReport(facts, harness, moment))),
+    run: (words, read) =>
+      withWiring(words, read, ({ facts }, harness, moment) => answered(statesReport(facts, harness, moment))),
   },
   trace: {
     usage: 'trace FILE --call CALL [--outdoor F] [--indoor F] [--try CONDITION|FAULT]',
@@ -195,7 +230,9 @@ export const VERBS: Readonly<Record<string, Verb>> = {
     run: ([file], read) =>
       withJob(read(file), ({ facts }) => {
         const [reason] = refusals(facts);
-        return reason ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`) : answered(plan(facts));
+        return reason
+          ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`)
+          : answered(plan(facts));
       }),
   },
   families: {
@@ -207,28 +244,41 @@ export const VERBS: Readonly<Record<string, Verb>> = {
           .join('\n')}\n`,
       ),
   },
-  settings: { usage: 'settings FILE', run: ([file], read) => withJob(read(file), (job) => answered(settingsReport(job))) },
+  settings: {
+    usage: 'settings FILE',
+    run: ([file], read) => withJob(read(file), (job) => answered(settingsReport(job))),
+  },
   card: {
     usage: 'card FILE --profile ID|FILE',
     run: (words, read) => {
       const options = profileOf(words, read);
-      return options.ok ? withJob(read(options.value.file), (job) => answered(cardReport(job, options.value.profile))) : options;
+      return options.ok
+        ? withJob(read(options.value.file), (job) => answered(cardReport(job, options.value.profile)))
+        : options;
     },
   },
   crossing: {
     usage: 'crossing FILE [--outdoor F] [--indoor F]',
-    run: (words, read) => withMoment(words, read, (job, { outdoorF, indoorF }) => answered(crossingReport(job, outdoorF, indoorF))),
+    run: (words, read) =>
+      withMoment(words, read, (job, { outdoorF, indoorF }) => answered(crossingReport(job, outdoorF, indoorF))),
   },
   year: {
     usage: 'year FILE --weather CLIMATE|FILE [--method bins|hourly] [--fill] [--scale F|C]',
     run: (words, read) => {
       const options = yearOptionsOf(words, read);
-      return options.ok ? withJob(read(options.value.file), (job) => answered(yearReport(job, options.value.weather, options.value.method))) : options;
+      return options.ok
+        ? withJob(read(options.value.file), (job) =>
+            answered(yearReport(job, options.value.weather, options.value.method)),
+          )
+        : options;
     },
   },
   strips: {
     usage: 'strips FILE [--call CALL] [--outdoor F]',
-    run: (words, read) => withMoment(words, read, (job, moment, call) => answered(stripsReport(job, { ...moment, call: call ?? 'heat-aux' }))),
+    run: (words, read) =>
+      withMoment(words, read, (job, moment, call) =>
+        answered(stripsReport(job, { ...moment, call: call ?? 'heat-aux' })),
+      ),
   },
   spice: {
     usage: 'spice FILE --call CALL [--outdoor F]',

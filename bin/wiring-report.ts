@@ -12,24 +12,26 @@ const tried = (harness: Harness, { trying }: Moment) => faultById(harness, tryin
 
 /** Terminals, coils and volts in every call of a job. */
 export const statesReport = (facts: Facts, harness: Harness, moment: Moment) => {
-  const calls = [...statesByCall(facts, harness, moment, tried(harness, moment)?.fault ?? null)].map(([call, state]) => {
-    const volts = harness.devices.map(({ id, terminals }) => [
-      id,
-      Object.fromEntries(terminals.map(({ mark }) => [mark, roundTo(state.volts.get(`${id}.${mark}`) ?? 0, 4)])),
-    ]);
-    return [
-      call,
-      {
-        terminalsHot: [...state.hot],
-        coilsEnergised: [...state.energised],
-        chattering: state.chattering,
-        held: state.held.map(({ why }) => why),
-        volts: Object.fromEntries(volts),
-        sourceAmps: roundTo(state.solution.sourceAmps, 5),
-        fuseOpenedAtAmps: state.fuseOpenedAtAmps,
-      },
-    ];
-  });
+  const calls = [...statesByCall(facts, harness, moment, tried(harness, moment)?.fault ?? null)].map(
+    ([call, state]) => {
+      const volts = harness.devices.map(({ id, terminals }) => [
+        id,
+        Object.fromEntries(terminals.map(({ mark }) => [mark, roundTo(state.volts.get(`${id}.${mark}`) ?? 0, 4)])),
+      ]);
+      return [
+        call,
+        {
+          terminalsHot: [...state.hot],
+          coilsEnergised: [...state.energised],
+          chattering: state.chattering,
+          held: state.held.map(({ why }) => why),
+          volts: Object.fromEntries(volts),
+          sourceAmps: roundTo(state.solution.sourceAmps, 5),
+          fuseOpenedAtAmps: state.fuseOpenedAtAmps,
+        },
+      ];
+    },
+  );
   return { outdoorF: moment.outdoorF, trying: moment.trying, calls: Object.fromEntries(calls) };
 };
 

@@ -9,7 +9,11 @@ import { giveUp } from './lib/say.mjs';
 /** Prints the figures that the product is held to: the core first, then the built pages in a browser. */
 ensurePackages();
 const run = (file, env = {}) =>
-  spawnSync(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts/bench', file)], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+  spawnSync(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts/bench', file)], {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
 run('core.ts');
 if (!ensureBuild()) giveUp('The build failed; the reasons are above.');
 const postgres = await startPostgres('test-postgres', ['fsync=off']);

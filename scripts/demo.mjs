@@ -23,7 +23,9 @@ const commandOf = (pid) => {
 if (existsSync(runFile)) {
   const { demoPid, appPid, address } = JSON.parse(readFileSync(runFile, 'utf8'));
   if (commandOf(demoPid).includes('demo.mjs'))
-    giveUp(`It is running already${address ? `: ${address}` : ' and still starting'}.\nStop that one first (Ctrl-C where it runs).`);
+    giveUp(
+      `It is running already${address ? `: ${address}` : ' and still starting'}.\nStop that one first (Ctrl-C where it runs).`,
+    );
   if (appPid && /next/.test(commandOf(appPid))) {
     say('Cleaning up after an interrupted run …');
     process.kill(appPid, 'SIGKILL');
@@ -52,8 +54,10 @@ const fail = (what) => {
   postgres.stop();
   giveUp(what);
 };
-if (!npmRun('migrate', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' })) fail('The database could not be brought up to date.');
-if (!npmRun('seed', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' }, isReset ? ['--reset'] : [])) fail('The demo data could not be loaded.');
+if (!npmRun('migrate', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' }))
+  fail('The database could not be brought up to date.');
+if (!npmRun('seed', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' }, isReset ? ['--reset'] : []))
+  fail('The demo data could not be loaded.');
 if (!isDev && !ensureBuild()) fail('The build failed; the reasons are above.');
 const port = await freePort(Number(process.env.PORT ?? 4300));
 started = await startApp({ databaseUrl, port, host: process.env.HOST ?? '127.0.0.1', isDev });

@@ -43,12 +43,18 @@ const env = { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' };
 npmRun('migrate', env);
 npmRun('seed', env);
 const { app, address } = await startApp({ databaseUrl, port: await freePort() });
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
 for (const [name, path, viewport, isDark, second] of VIEWS) {
   const context = await browser.newContext({ viewport });
   if (isDark) await context.addCookies([{ name: 'gate-cross-theme', value: 'crawlspace', url: address }]);
   await context.addInitScript(() =>
-    localStorage.setItem('gate-cross:person', JSON.stringify({ state: { author: 'Rosalind Achterberg', instrument: 'Clamp meter 2' }, version: 0 })),
+    localStorage.setItem(
+      'gate-cross:person',
+      JSON.stringify({ state: { author: 'Rosalind Achterberg', instrument: 'Clamp meter 2' }, version: 0 }),
+    ),
   );
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });

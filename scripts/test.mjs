@@ -20,7 +20,11 @@ const step = (name, isPassed) => {
 };
 
 const runner = (program, programWords, env) =>
-  spawnSync(process.execPath, [join(ROOT, program), ...programWords], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+  spawnSync(process.execPath, [join(ROOT, program), ...programWords], {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
 const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
 /** Adds a runner's own counts; a runner that ended without any has failed. */
@@ -33,13 +37,22 @@ const add = (name, passed, failed, status) => {
 const runJest = (databaseUrl) => {
   const file = join(STATE, 'jest.json');
   rmSync(file, { force: true });
-  const { status } = runner('node_modules/jest/bin/jest.js', ['--json', `--outputFile=${file}`, '--silent=false', ...words], {
-    DATABASE_URL: databaseUrl,
-    LOG_LEVEL: 'silent',
-    NODE_OPTIONS: '--no-warnings',
-  });
+  const { status } = runner(
+    'node_modules/jest/bin/jest.js',
+    ['--json', `--outputFile=${file}`, '--silent=false', ...words],
+    {
+      DATABASE_URL: databaseUrl,
+      LOG_LEVEL: 'silent',
+      NODE_OPTIONS: '--no-warnings',
+    },
+  );
   const report = readReport(file);
-  add('Jest', report?.numPassedTests ?? 0, (report?.numFailedTests ?? 0) + (report?.numRuntimeErrorTestSuites ?? 0), status);
+  add(
+    'Jest',
+    report?.numPassedTests ?? 0,
+    (report?.numFailedTests ?? 0) + (report?.numRuntimeErrorTestSuites ?? 0),
+    status,
+  );
 };
 
 const runBrowser = async (databaseUrl) => {
@@ -47,7 +60,10 @@ const runBrowser = async (databaseUrl) => {
   const { app, address } = await startApp({ databaseUrl, port: await freePort(), logLevel: 'error' });
   const file = join(STATE, 'playwright.json');
   rmSync(file, { force: true });
-  const { status } = runner('node_modules/@playwright/test/cli.js', ['test', ...words], { BASE_URL: address, PLAYWRIGHT_JSON_OUTPUT_FILE: file });
+  const { status } = runner('node_modules/@playwright/test/cli.js', ['test', ...words], {
+    BASE_URL: address,
+    PLAYWRIGHT_JSON_OUTPUT_FILE: file,
+  });
   await stopApp(app);
   const stats = readReport(file)?.stats;
   add('Playwright', (stats?.expected ?? 0) + (stats?.flaky ?? 0), stats?.unexpected ?? 0, status);

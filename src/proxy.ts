@@ -25,7 +25,8 @@ const isForeignWrite = (request: NextRequest) => {
 
 /** Sets the content security policy, with a fresh nonce for each page, and keeps foreign writes out. */
 export const proxy = (request: NextRequest): NextResponse => {
-  if (isForeignWrite(request)) return NextResponse.json({ error: 'Writes from other sites are refused.', path: '' }, { status: 403 });
+  if (isForeignWrite(request))
+    return NextResponse.json({ error: 'Writes from other sites are refused.', path: '' }, { status: 403 });
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);

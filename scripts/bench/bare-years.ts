@@ -6,7 +6,8 @@ import type { Way } from '../../src/core/setup/ways/way';
 import { BTU_PER_KWH } from '../../src/core/units/constants';
 
 /**
- * The yardstick: the same hours and the same arithmetic for a single-stage unit with strips, written out in one loop over
+ * The yardstick: the same hours and the same arithmetic for a single-stage unit with strips, written out in one loop
+ * over
  * typed arrays, with the straight pieces of capacity and power looked up by hand. It gives cost and nothing else.
  */
 export const bareYears = (facts: Facts, ways: readonly Way[], hoursF: Float64Array): number[] =>

@@ -47,7 +47,9 @@ const { network } = wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call: '
 const sixElements = Array.from({ length: 6 }, (_, at) => ({ kW: 4 + at / 5, ratedVolts: 240 }));
 
 time(`one circuit solution (${network.edges.length} edges)`, 'aim < 0.3', () => solve(network));
-const largest = families().reduce((most, each) => (plan(each.facts).conductors.length > plan(most.facts).conductors.length ? each : most));
+const largest = families().reduce((most, each) =>
+  plan(each.facts).conductors.length > plan(most.facts).conductors.length ? each : most,
+);
 const big = plan(largest.facts);
 const { network: bigNetwork } = wiringState(largest.facts, big, { ...DEFAULT_MOMENT, call: 'heat-aux' });
 time(`plan of the largest family (${big.conductors.length} conductors)`, 'aim < 5', () => plan(largest.facts));
@@ -75,7 +77,12 @@ time('Crossing: chart, figures, tables and ways by bins', 'aim < 4', () => [
   compareWays(facts, jobWays(facts), bins),
 ]);
 const six = [...ways, ways[0]!].slice(0, 5);
-time('an hourly year for six ways, every hour', 'aim < 250', () => compareWays(facts, six, everyTemperature(hoursF)), 60);
+time(
+  'an hourly year for six ways, every hour',
+  'aim < 250',
+  () => compareWays(facts, six, everyTemperature(hoursF)),
+  60,
+);
 time('the same by a bare loop over typed arrays', 'aim > 1/3', () => bareYears(facts, six, hoursF), 60);
 time('gate ruler', '', () => ruler(facts));
 time('all findings of a job', '', () => check(facts));

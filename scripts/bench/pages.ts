@@ -4,14 +4,18 @@ import { chromium } from '@playwright/test';
 const base = process.env.BASE_URL!;
 const DUAL_FUEL_JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1004';
 const JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002';
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
 
 /** JavaScript that a first visit loads, gzipped, kB. */
 const scriptKB = async (path: string): Promise<number> => {
   const page = await (await browser.newContext()).newPage();
   const sizes: Promise<number>[] = [];
   page.on('response', (response) => {
-    if (response.request().resourceType() === 'script') sizes.push(response.body().then((body) => gzipSync(body).length));
+    if (response.request().resourceType() === 'script')
+      sizes.push(response.body().then((body) => gzipSync(body).length));
   });
   await page.goto(base + path, { waitUntil: 'networkidle' });
   const bytes = (await Promise.all(sizes)).reduce((sum, each) => sum + each, 0);
@@ -33,7 +37,9 @@ for (const [name, path, aim] of [
   ['Startup', `/jobs/${JOB}/startup`, 280],
   ['Handover', `/jobs/${JOB}/handover`, 280],
 ] as const) {
-  console.log(`${`JavaScript of ${name}, first load, gzip`.padEnd(46)} ${(await scriptKB(path)).toFixed(0).padStart(5)} kB   aim < ${aim}`);
+  console.log(
+    `${`JavaScript of ${name}, first load, gzip`.padEnd(46)} ${(await scriptKB(path)).toFixed(0).padStart(5)} kB   aim < ${aim}`,
+  );
 }
 
 /** Runs in the page, as text: the tool that strips types here would leave helpers in it that the page has not. */
@@ -55,7 +61,9 @@ const page = await (await browser.newContext({ viewport: { width: 1280, height: 
 for (const where of ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'crossing/year', 'startup'] as const) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
   const took = (await page.evaluate(PRESS_THIRTY_TIMES)) as number[];
-  console.log(`${`click to painted answer, ${where}`.padEnd(46)} median ${took[15]!.toFixed(1)} ms   slowest ${took.at(-1)!.toFixed(1)} ms   aim < 50`);
+  console.log(
+    `${`click to painted answer, ${where}`.padEnd(46)} median ${took[15]!.toFixed(1)} ms   slowest ${took.at(-1)!.toFixed(1)} ms   aim < 50`,
+  );
 }
 interface Box {
   readonly x: number;
@@ -79,7 +87,9 @@ const printFrames = async (what: string, box: Box, placeAt: (step: number) => re
     const [byX, byY] = placeAt(step);
     await page.mouse.move(x + byX, y + byY);
   }
-  const frames = (await page.evaluate('cancelAnimationFrame(window.framing_), window.frames_.slice(2).sort((a, b) => a - b)')) as number[];
+  const frames = (await page.evaluate(
+    'cancelAnimationFrame(window.framing_), window.frames_.slice(2).sort((a, b) => a - b)',
+  )) as number[];
   await page.mouse.up();
   const [middle, slowest] = [frames[Math.floor(frames.length / 2)]!, frames.at(-1)!];
   console.log(`${what.padEnd(46)} median ${middle.toFixed(1)} ms   slowest ${slowest.toFixed(1)} ms   aim < 16.7`);
@@ -90,7 +100,10 @@ await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/wiring?out=28&call=heat-aux`, { w
 await page.getByRole('button', { name: 'Enter as found' }).click();
 const conductors = await page.locator('[data-wire]').count();
 const end = (await page.locator('[data-end]').nth(5).boundingBox())!;
-await printFrames(`wire’s end dragged, ${conductors} conductors: frame`, end, (step) => [step * 3, 30 * Math.sin(step / 6)]);
+await printFrames(`wire’s end dragged, ${conductors} conductors: frame`, end, (step) => [
+  step * 3,
+  30 * Math.sin(step / 6),
+]);
 // A lockout dragged on the ruler, with all settings and contradictions answering.
 await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/setup?out=28`, { waitUntil: 'networkidle' });
 const post = (await page.getByRole('slider', { name: 'changeover, °F' }).boundingBox())!;

@@ -10,7 +10,11 @@ const QUIET = { NEXT_TELEMETRY_DISABLED: '1' };
 
 /** Runs one of the project's npm scripts to its end; false where it failed. */
 export const npmRun = (script, env = {}, words = []) =>
-  spawnSync('npm', ['run', '-s', script, '--', ...words], { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...QUIET, ...env } }).status === 0;
+  spawnSync('npm', ['run', '-s', script, '--', ...words], {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, ...QUIET, ...env },
+  }).status === 0;
 
 /** Builds the application unless what is built is of today's sources. */
 export const ensureBuild = () => {
@@ -36,11 +40,15 @@ export const ensureBuild = () => {
  * @returns its process and address
  */
 export const startApp = async ({ databaseUrl, port, host = '127.0.0.1', isDev = false, logLevel = 'warn' }) => {
-  const app = spawn(process.execPath, ['node_modules/next/dist/bin/next', isDev ? 'dev' : 'start', '-p', String(port), '-H', host], {
-    cwd: ROOT,
-    stdio: ['ignore', isDev ? 'inherit' : 'ignore', 'inherit'],
-    env: { ...process.env, ...QUIET, DATABASE_URL: databaseUrl, LOG_LEVEL: process.env.LOG_LEVEL ?? logLevel },
-  });
+  const app = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', isDev ? 'dev' : 'start', '-p', String(port), '-H', host],
+    {
+      cwd: ROOT,
+      stdio: ['ignore', isDev ? 'inherit' : 'ignore', 'inherit'],
+      env: { ...process.env, ...QUIET, DATABASE_URL: databaseUrl, LOG_LEVEL: process.env.LOG_LEVEL ?? logLevel },
+    },
+  );
   const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`;
   for (let tries = 0; tries < 600; tries++) {
     if (app.exitCode !== null) giveUp(`The application ended by itself (exit ${app.exitCode}).`);

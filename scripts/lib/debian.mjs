@@ -12,7 +12,12 @@ export const installDebian = (packages, what) => {
   say(`Installing ${packages.join(', ')} from Debian’s packages …`);
   const apt = (words) => {
     const [command, ...rest] = [...prefix, 'apt-get', ...words];
-    return spawnSync(command, rest, { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } }).status === 0;
+    return (
+      spawnSync(command, rest, {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      }).status === 0
+    );
   };
   apt(['update', '-qq']);
   if (!apt(['install', '-y', '-qq', '--no-install-recommends', ...packages])) giveUp(byHand);

@@ -10,11 +10,15 @@ import { giveUp, say } from './say.mjs';
 const USER = 'gate_cross';
 const DEBIAN_FOLDER = '/usr/lib/postgresql';
 
-const hasServer = (folder) => ['initdb', 'pg_ctl', 'postgres', 'createdb', 'dropdb'].every((program) => existsSync(join(folder, program)));
+const hasServer = (folder) =>
+  ['initdb', 'pg_ctl', 'postgres', 'createdb', 'dropdb'].every((program) => existsSync(join(folder, program)));
 
 const findPrograms = () => {
   const versions = existsSync(DEBIAN_FOLDER) ? readdirSync(DEBIAN_FOLDER).sort((a, b) => Number(b) - Number(a)) : [];
-  const folders = [...versions.map((version) => join(DEBIAN_FOLDER, version, 'bin')), ...(process.env.PATH ?? '').split(':')];
+  const folders = [
+    ...versions.map((version) => join(DEBIAN_FOLDER, version, 'bin')),
+    ...(process.env.PATH ?? '').split(':'),
+  ];
   return folders.find(hasServer);
 };
 
@@ -33,13 +37,18 @@ export const freePort = (wanted = 0) =>
 const serverUser = () => {
   if (process.getuid?.() !== 0) return {};
   for (const name of ['postgres', 'nobody']) {
-    const [uid, gid] = ['-u', '-g'].map((flag) => Number(spawnSync('id', [flag, name], { encoding: 'utf8' }).stdout.trim() || NaN));
+    const [uid, gid] = ['-u', '-g'].map((flag) =>
+      Number(spawnSync('id', [flag, name], { encoding: 'utf8' }).stdout.trim() || NaN),
+    );
     if (Number.isInteger(uid)) return { uid, gid };
   }
   return giveUp('PostgreSQL cannot run as root, and there is neither a postgres user nor nobody.');
 };
 
-/** The cluster's folder: in the project, or, where the server's user cannot get there, beside the system's temporary files. */
+/**
+ * The cluster's folder: in the project, or, where the server's user cannot get there, beside the system's temporary
+ * files.
+ */
 const clusterHome = (name, user) => {
   const home = join(STATE, name);
   mkdirSync(home, { recursive: true });
@@ -68,8 +77,14 @@ export const startPostgres = async (name, settings = []) => {
   const data = join(home, 'data');
   const secretFile = join(home, 'password');
   const run = (program, words, env = {}) =>
-    spawnSync(join(programs, program), words, { ...user, cwd: '/', encoding: 'utf8', env: { PATH: process.env.PATH, LC_ALL: 'C', ...env } });
-  const must = (what, { status, stderr, stdout, error }) => status === 0 || giveUp(`${what} failed:\n${stderr || stdout || error}`);
+    spawnSync(join(programs, program), words, {
+      ...user,
+      cwd: '/',
+      encoding: 'utf8',
+      env: { PATH: process.env.PATH, LC_ALL: 'C', ...env },
+    });
+  const must = (what, { status, stderr, stdout, error }) =>
+    status === 0 || giveUp(`${what} failed:\n${stderr || stdout || error}`);
   const keep = (file, text) => {
     writeFileSync(file, text);
     chmodSync(file, 0o600);
@@ -81,7 +96,21 @@ export const startPostgres = async (name, settings = []) => {
     say('Making a database cluster …');
     rmSync(data, { recursive: true, force: true });
     keep(secretFile, randomBytes(24).toString('hex'));
-    must('initdb', run('initdb', ['-D', data, '-U', USER, '-A', 'scram-sha-256', `--pwfile=${secretFile}`, '-E', 'UTF8', '--no-locale']));
+    must(
+      'initdb',
+      run('initdb', [
+        '-D',
+        data,
+        '-U',
+        USER,
+        '-A',
+        'scram-sha-256',
+        `--pwfile=${secretFile}`,
+        '-E',
+        'UTF8',
+        '--no-locale',
+      ]),
+    );
     keep(join(home, 'made'), '');
   }
   const password = readFileSync(secretFile, 'utf8');
@@ -90,8 +119,16 @@ export const startPostgres = async (name, settings = []) => {
   if (isRunning) port = Number(readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n')[3]);
   else {
     port = await freePort();
-    const options = [`-p ${port}`, '-c listen_addresses=127.0.0.1', '-c unix_socket_directories=', ...settings.map((setting) => `-c ${setting}`)].join(' ');
-    must('Starting PostgreSQL', run('pg_ctl', ['-D', data, '-l', join(home, 'log'), '-w', '-t', '60', '-o', options, 'start']));
+    const options = [
+      `-p ${port}`,
+      '-c listen_addresses=127.0.0.1',
+      '-c unix_socket_directories=',
+      ...settings.map((setting) => `-c ${setting}`),
+    ].join(' ');
+    must(
+      'Starting PostgreSQL',
+      run('pg_ctl', ['-D', data, '-l', join(home, 'log'), '-w', '-t', '60', '-o', options, 'start']),
+    );
   }
   const to = ['-h', '127.0.0.1', '-p', String(port), '-U', USER];
   return {

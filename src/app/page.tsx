@@ -10,7 +10,14 @@ const JobsPage = async ({ searchParams }: Props) => {
   const { search, shelf } = await searchParams;
   const words = typeof search === 'string' ? search : '';
   const isArchived = shelf === 'archived';
-  return <Board jobs={await listJobs(words, isArchived)} search={words} isArchived={isArchived} samples={SAMPLES.map(({ id, about }) => ({ id, about }))} />;
+  return (
+    <Board
+      jobs={await listJobs(words, isArchived)}
+      search={words}
+      isArchived={isArchived}
+      samples={SAMPLES.map(({ id, about }) => ({ id, about }))}
+    />
+  );
 };
 
 export default JobsPage;

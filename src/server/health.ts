@@ -15,7 +15,9 @@ export const health = async (): Promise<Health> => {
     return { database: 'silent', schema: 'unknown' };
   }
   try {
-    const rows = await database().query<{ name: string }>('SELECT name FROM schema_migrations', { type: QueryTypes.SELECT });
+    const rows = await database().query<{ name: string }>('SELECT name FROM schema_migrations', {
+      type: QueryTypes.SELECT,
+    });
     const done = new Set(rows.map(({ name }) => name));
     return { database: 'answers', schema: MIGRATIONS.every(({ name }) => done.has(name)) ? 'current' : 'behind' };
   } catch {

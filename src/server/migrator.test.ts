@@ -12,13 +12,21 @@ test('the database is migrated, and migrating again does nothing', async () => {
 });
 
 test('what is searched and kept as history has its tables, keys and indexes', async () => {
-  const tables = await database().query<{ name: string }>("SELECT table_name AS name FROM information_schema.tables WHERE table_schema = 'public'", {
-    type: QueryTypes.SELECT,
-  });
-  expect(tables.map(({ name }) => name)).toEqual(expect.arrayContaining(['jobs', 'readings', 'fact_changes', 'schema_migrations']));
-  const keys = await database().query<{ name: string }>("SELECT conrelid::regclass::text AS name FROM pg_constraint WHERE contype = 'f'", {
-    type: QueryTypes.SELECT,
-  });
+  const tables = await database().query<{ name: string }>(
+    "SELECT table_name AS name FROM information_schema.tables WHERE table_schema = 'public'",
+    {
+      type: QueryTypes.SELECT,
+    },
+  );
+  expect(tables.map(({ name }) => name)).toEqual(
+    expect.arrayContaining(['jobs', 'readings', 'fact_changes', 'schema_migrations']),
+  );
+  const keys = await database().query<{ name: string }>(
+    "SELECT conrelid::regclass::text AS name FROM pg_constraint WHERE contype = 'f'",
+    {
+      type: QueryTypes.SELECT,
+    },
+  );
   expect(keys.map(({ name }) => name).sort()).toEqual(['fact_changes', 'readings', 'setting_marks']);
 });
 

@@ -15,6 +15,11 @@ export const migrator = () => {
       down: () => down(sequelize.getQueryInterface()),
     })),
     storage: new SequelizeStorage({ sequelize, modelName: TABLE, tableName: TABLE }),
-    logger: { info: (event) => log.info(event), warn: (event) => log.warn(event), error: (event) => log.error(event), debug: (event) => log.debug(event) },
+    logger: {
+      info: (event) => log.info(event),
+      warn: (event) => log.warn(event),
+      error: (event) => log.error(event),
+      debug: (event) => log.debug(event),
+    },
   });
 };

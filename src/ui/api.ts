@@ -1,21 +1,38 @@
 /** What the server answered, or why it could not. */
 export type Answer<T> =
   | { readonly kind: 'ok'; readonly value: T }
-  | { readonly kind: 'refused'; readonly status: number; readonly error: string; readonly path: string; readonly body: unknown }
+  | {
+      readonly kind: 'refused';
+      readonly status: number;
+      readonly error: string;
+      readonly path: string;
+      readonly body: unknown;
+    }
   /** No answer, or the server cannot reach its database: what was sent may be sent again. */
   | { readonly kind: 'lost'; readonly error: string };
 
 const LOST = 'The server does not answer. What you entered is kept on this device.';
 
 /** Sends a request and reads the JSON answer. It never throws: a lost server is an answer. */
-export const call = async <T>(path: string, init: { method: string; body?: unknown; text?: string } = { method: 'GET' }): Promise<Answer<T>> => {
+export const call = async <T>(
+  path: string,
+  init: { method: string; body?: unknown; text?: string } = { method: 'GET' },
+): Promise<Answer<T>> => {
   const body = init.text ?? (init.body === undefined ? undefined : JSON.stringify(init.body));
   try {
-    const response = await fetch(path, { method: init.method, ...(body === undefined ? {} : { body, headers: { 'content-type': 'application/json' } }) });
+    const response = await fetch(path, {
+      method: init.method,
+      ...(body === undefined ? {} : { body, headers: { 'content-type': 'application/json' } }),
+    });
     const answer = (await response.json().catch(() => null)) as unknown;
     if (response.ok) return { kind: 'ok', value: answer as T };
-    const { error = `The server refused (${response.status}).`, path: where = '' } = (answer ?? {}) as { error?: string; path?: string };
-    return response.status >= 500 ? { kind: 'lost', error } : { kind: 'refused', status: response.status, error, path: where, body: answer };
+    const { error = `The server refused (${response.status}).`, path: where = '' } = (answer ?? {}) as {
+      error?: string;
+      path?: string;
+    };
+    return response.status >= 500
+      ? { kind: 'lost', error }
+      : { kind: 'refused', status: response.status, error, path: where, body: answer };
   } catch {
     return { kind: 'lost', error: LOST };
   }

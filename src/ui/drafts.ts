@@ -30,7 +30,10 @@ export const keepDraft = <T extends object>(of: string, draft: T | null): boolea
   }
 };
 
-/** Takes over the drafts of this tab and of tabs that are gone, oldest first; each is handed out once. One that cannot be read is passed over. */
+/**
+ * Takes over the drafts of this tab and of tabs that are gone, oldest first; each is handed out once. One that cannot
+ * be read is passed over.
+ */
 export const takeDrafts = <T extends object>(of: string): T[] => {
   const found: Kept<T>[] = [];
   try {

@@ -19,7 +19,13 @@ const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => vo
     const others = now().facts.wiring.waivers.filter((waiver) => waiver.finding !== key);
     setFact('wiring.waivers', [
       ...others,
-      { finding: key, what: finding.what.slice(0, 400), reason: reason.trim().slice(0, 400), by: author.trim().slice(0, 80), at: new Date().toISOString() },
+      {
+        finding: key,
+        what: finding.what.slice(0, 400),
+        reason: reason.trim().slice(0, 400),
+        by: author.trim().slice(0, 80),
+        at: new Date().toISOString(),
+      },
     ]);
     onClose();
   };
@@ -29,14 +35,27 @@ const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => vo
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content className="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-md rounded border border-line-strong bg-sheet p-5">
           <Dialog.Title className="font-label text-2xl font-semibold">Live with it, and say why</Dialog.Title>
-          <Dialog.Description className="my-2 text-sm">{finding.what} The reason stays in the record, with your name.</Dialog.Description>
+          <Dialog.Description className="my-2 text-sm">
+            {finding.what} The reason stays in the record, with your name.
+          </Dialog.Description>
           <label className="block">
             <span className="eyebrow">Reason</span>
-            <textarea className="field-box w-full p-2" rows={3} maxLength={400} value={reason} onChange={(event) => setReason(event.target.value)} />
+            <textarea
+              className="field-box w-full p-2"
+              rows={3}
+              maxLength={400}
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
           </label>
           <label className="mt-2 block">
             <span className="eyebrow">Who decides</span>
-            <input className="field-box w-full" maxLength={80} value={author} onChange={(event) => setPerson({ author: event.target.value })} />
+            <input
+              className="field-box w-full"
+              maxLength={80}
+              value={author}
+              onChange={(event) => setPerson({ author: event.target.value })}
+            />
           </label>
           <div className="mt-4 flex gap-2">
             <button type="button" className="strong-button" disabled={!isReady} onClick={waive}>
@@ -50,7 +69,10 @@ const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => vo
   );
 };
 
-/** One finding with its reason and mend: mended in one tap where that can be, shown on the drawing, or waived with a reason. */
+/**
+ * One finding with its reason and mend: mended in one tap where that can be, shown on the drawing, or waived with a
+ * reason.
+ */
 export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: (at: string) => void }) => {
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
@@ -62,8 +84,8 @@ export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: 
       <SeverityMark severity={severity} />
       <div className="min-w-0">
         <p>
-          <span className={waived ? 'line-through' : 'font-medium'}>{what}</span> <span className="text-sm text-quiet">{why}</span>{' '}
-          <span className="text-sm">{mend}</span>
+          <span className={waived ? 'line-through' : 'font-medium'}>{what}</span>{' '}
+          <span className="text-sm text-quiet">{why}</span> <span className="text-sm">{mend}</span>
         </p>
         {waived && (
           <p className="text-sm">
@@ -99,7 +121,11 @@ export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: 
               Take the waiver back
             </button>
           ) : (
-            <button type="button" className="bare-button px-2 text-quiet underline underline-offset-4" onClick={() => setIsWaiving(true)}>
+            <button
+              type="button"
+              className="bare-button px-2 text-quiet underline underline-offset-4"
+              onClick={() => setIsWaiving(true)}
+            >
               Waive…
             </button>
           )}

@@ -11,5 +11,8 @@ interface Person {
 
 /** Who is working on this device, and with which instrument. Kept on the device. */
 export const usePerson = create<Person>()(
-  persist((set) => ({ author: '', instrument: '', set: (change) => set(change) }), { name: 'gate-cross:person', skipHydration: true }),
+  persist((set) => ({ author: '', instrument: '', set: (change) => set(change) }), {
+    name: 'gate-cross:person',
+    skipHydration: true,
+  }),
 );

@@ -8,8 +8,21 @@ export const Toasts = () => (
     position="top-center"
     toastOptions={{
       duration: 8000,
-      style: { background: 'var(--ink)', color: 'var(--paper)', border: 'none', borderRadius: 3, fontFamily: 'var(--font-sans)', fontSize: '1rem' },
-      actionButtonStyle: { background: 'var(--saffron)', color: '#17211f', minHeight: 36, paddingInline: 14, fontWeight: 600 },
+      style: {
+        background: 'var(--ink)',
+        color: 'var(--paper)',
+        border: 'none',
+        borderRadius: 3,
+        fontFamily: 'var(--font-sans)',
+        fontSize: '1rem',
+      },
+      actionButtonStyle: {
+        background: 'var(--saffron)',
+        color: '#17211f',
+        minHeight: 36,
+        paddingInline: 14,
+        fontWeight: 600,
+      },
     }}
   />
 );

@@ -20,7 +20,8 @@ const api = {
     return compared;
   },
   /** A weather file read. */
-  read: (text: string, file: string, options: WeatherOptions, onShare: OnShare): WeatherRead => readWeather(text, file, options, onShare),
+  read: (text: string, file: string, options: WeatherOptions, onShare: OnShare): WeatherRead =>
+    readWeather(text, file, options, onShare),
 };
 
 /** What the year worker answers. */

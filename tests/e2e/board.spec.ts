@@ -43,7 +43,10 @@ test('archive, bring back, duplicate, delete and undo', async ({ page }) => {
 test('a job file goes out, comes in, and a bad one says why', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/handover`);
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Job file (JSON)' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Job file (JSON)' }).click(),
+  ]);
   const stream = await download.createReadStream();
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);

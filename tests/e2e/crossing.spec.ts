@@ -50,7 +50,10 @@ test('a load from another source moves the balance; what is missing is asked for
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/crossing?out=28`);
   await expect(chart(page)).toContainText('balance 24');
-  const area = page.getByRole('region', { name: 'House load' }).getByRole('listitem').filter({ hasText: 'Floor area and age' });
+  const area = page
+    .getByRole('region', { name: 'House load' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Floor area and age' });
   await area.getByRole('button', { name: 'Take' }).click();
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not complete');
   await area.getByText('figures').click();
@@ -89,7 +92,11 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
   await expect(ways(page).getByText('✓ stands so')).toBeVisible();
   await expectSaved(page);
   const { facts } = (await stored(page, id)).document;
-  expect([facts.schools.changeover, facts.schools.changeoverF, facts.gates.compressorBelowF]).toEqual(['fixed', 35, 35]);
+  expect([facts.schools.changeover, facts.schools.changeoverF, facts.gates.compressorBelowF]).toEqual([
+    'fixed',
+    35,
+    35,
+  ]);
   await page.goto(`/jobs/${id}/setup`);
   await expect(page.getByRole('button', { name: /^Compressor locked out below/ })).toContainText('35 °F');
   await page.goto(`/jobs/${id}/crossing/year`);
@@ -119,7 +126,10 @@ test('a way is changed, named and kept with the job; the named ones come back', 
 test('hour by hour comes from a worker and lies near the bins', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/crossing/year`);
-  const cost = page.getByRole('region', { name: 'A year', exact: true }).getByText('$ a year, as it stands').locator('..');
+  const cost = page
+    .getByRole('region', { name: 'A year', exact: true })
+    .getByText('$ a year, as it stands')
+    .locator('..');
   const byBins = Number((await cost.innerText()).replace(/[^\d]/g, ''));
   await page.getByRole('button', { name: 'Hour by hour' }).click();
   await expect(cost).not.toContainText(byBins.toLocaleString('en-US'));
@@ -144,11 +154,17 @@ test('a year of weather is brought in, kept for every job, and taken off the lis
   await expect(page.getByRole('radio', { name: new RegExp(name) })).toBeVisible();
 });
 
-test('gaps are counted and filled only when asked; °C taken as °F is noticed; what is no year is refused', async ({ page }) => {
+test('gaps are counted and filled only when asked; °C taken as °F is noticed; what is no year is refused', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/crossing/year`);
   const name = `gap ${id.slice(0, 6)}`;
-  await weatherFile(page, `${name}.csv`, ['outdoor °F', ...HOURS.map((value, at) => (at >= 50 && at < 53 ? 'NA' : value))].join('\n'));
+  await weatherFile(
+    page,
+    `${name}.csv`,
+    ['outdoor °F', ...HOURS.map((value, at) => (at >= 50 && at < 53 ? 'NA' : value))].join('\n'),
+  );
   await expect(page.getByRole('alert').filter({ hasText: '3 hours are missing, the longest gap 3 h' })).toBeVisible();
   await page.getByRole('button', { name: 'Fill the 3 hours' }).click();
   await expect(page.getByRole('radio', { name: new RegExp(`${name}.*3 hours filled`) })).toBeChecked();
@@ -201,7 +217,10 @@ test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) =
 test('hours of run give a load; a day that says nothing is told so', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/crossing`);
-  const run = page.getByRole('region', { name: 'House load' }).getByRole('listitem').filter({ hasText: 'Hours of run' });
+  const run = page
+    .getByRole('region', { name: 'House load' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Hours of run' });
   await run.getByText('figures').click();
   await run.getByRole('button', { name: 'Add day' }).click();
   await expect(run).toContainText('One day at 20 °F in the mean');
@@ -213,7 +232,10 @@ test('hours of run give a load; a day that says nothing is told so', async ({ pa
 test('years come out as CSV', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/crossing/year`);
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'CSV', exact: true }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'CSV', exact: true }).click(),
+  ]);
   const text = await (await download.createReadStream()).toArray();
   expect(Buffer.concat(text).toString()).toMatch(/^way,from °F,to °F,hours/);
 });
@@ -222,7 +244,10 @@ test('the year is cancelled, and reckoned again when asked', async ({ page }) =>
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/crossing/year`);
   // The worker's own script comes late, so that there is time to cancel it.
-  await page.route(/\.js(\?|$)/, (route) => new Promise((resolve) => setTimeout(() => resolve(route.continue()), 3000)));
+  await page.route(
+    /\.js(\?|$)/,
+    (route) => new Promise((resolve) => setTimeout(() => resolve(route.continue()), 3000)),
+  );
   await page.getByRole('button', { name: 'Hour by hour' }).click();
   await expect(page.getByRole('progressbar', { name: 'Reckoning the year' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();

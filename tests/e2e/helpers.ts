@@ -4,7 +4,9 @@ import { expect, type Page } from '@playwright/test';
 /** A fresh job from a sample's facts, without readings; returns its id. */
 export const freshJob = async (page: Page, source = 'cinder-creek'): Promise<string> => {
   const id = randomUUID();
-  const response = await page.request.post('/api/jobs', { data: { id, from: 'sample', source, name: `e2e ${id.slice(0, 8)}` } });
+  const response = await page.request.post('/api/jobs', {
+    data: { id, from: 'sample', source, name: `e2e ${id.slice(0, 8)}` },
+  });
   expect(response.status()).toBe(201);
   return id;
 };
@@ -42,4 +44,5 @@ export const SCREENS = [
 ];
 
 /** The address of a screen of {@link SCREENS}, for a job. */
-export const screenPath = (screen: string, jobId: string): string => (screen.startsWith('/') ? screen : `/jobs/${jobId}/${screen}`);
+export const screenPath = (screen: string, jobId: string): string =>
+  screen.startsWith('/') ? screen : `/jobs/${jobId}/${screen}`;

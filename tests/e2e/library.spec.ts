@@ -13,7 +13,9 @@ const copy = async (page: Page, name: string) => {
   return page.url().split('/').at(-1)!;
 };
 
-test('a controller is typed in from its manual: errors are said while typing, and it saves itself', async ({ page }) => {
+test('a controller is typed in from its manual: errors are said while typing, and it saves itself', async ({
+  page,
+}) => {
   await page.goto('/library');
   await page.getByRole('region', { name: 'Thermostat' }).getByRole('button', { name: 'New' }).click();
   await page.waitForURL(/library\/thermostat-/);
@@ -78,7 +80,9 @@ test('what is typed while the server is away is kept and sent later', async ({ p
 test('a file is brought in; one that is none is refused with place and reason', async ({ page }) => {
   const file = await (await page.request.get('/api/profiles/quillwort-menu/file?as=yaml')).body();
   await page.goto('/library');
-  await page.getByLabel('Profile file').setInputFiles({ name: 'bad.yaml', mimeType: 'text/yaml', buffer: Buffer.from('a: [') });
+  await page
+    .getByLabel('Profile file')
+    .setInputFiles({ name: 'bad.yaml', mimeType: 'text/yaml', buffer: Buffer.from('a: [') });
   await expect(page.getByText(/bad\.yaml was not taken in.*neither YAML nor JSON/)).toBeVisible();
   await page.getByLabel('Profile file').setInputFiles({ name: 'good.yaml', mimeType: 'text/yaml', buffer: file });
   await page.waitForURL(/library\/quillwort-/);
@@ -91,7 +95,9 @@ const entryAt = (page: Page, at: number) =>
     .filter({ has: page.getByLabel('The controller’s words') })
     .nth(at);
 
-test('conditions: an entry that can never be shown, or that hangs on itself in a ring, is said while it is typed', async ({ page }) => {
+test('conditions: an entry that can never be shown, or that hangs on itself in a ring, is said while it is typed', async ({
+  page,
+}) => {
   const id = await copy(page, 'Toadflax');
   const [first, second] = [entryAt(page, 0), entryAt(page, 1)];
   await second.getByRole('button', { name: 'Shown only when…' }).click();
@@ -110,7 +116,9 @@ test('conditions: an entry that can never be shown, or that hangs on itself in a
   expect(entries[1].shownWhen).toEqual({ entry: 'A-01', is: ['1'] });
 });
 
-test('switches and jumpers: a bank is added, its patterns are checked, one switch belongs to one entry', async ({ page }) => {
+test('switches and jumpers: a bank is added, its patterns are checked, one switch belongs to one entry', async ({
+  page,
+}) => {
   await copy(page, 'Stonecrop');
   await page.getByRole('button', { name: 'Bank', exact: true }).click();
   await page.getByRole('button', { name: 'Entry', exact: true }).click();
@@ -150,7 +158,9 @@ test('a profile typed in by the crew is used for a card, and what it lacks is sa
   const job = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${job}/setup/card/indoor`);
   await page.getByLabel('Controller profile').selectOption({ label: `Attic board ${id.slice(-4)}` });
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('A-04 Heat kit has no code for it. Kit size: 9.6 kW.');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
+    'A-04 Heat kit has no code for it. Kit size: 9.6 kW.',
+  );
   await page.getByRole('link', { name: 'In the Library' }).first().click();
   await expect(page).toHaveURL(new RegExp(`/library/${id}`));
 });

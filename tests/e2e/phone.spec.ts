@@ -9,7 +9,11 @@ for (const where of SCREENS) {
     const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(overflow).toBeLessThanOrEqual(0);
     const small = await page.evaluate(() =>
-      [...document.querySelectorAll('main button, main select, main input:not([type=file]):not([type=radio]), header button, nav a')]
+      [
+        ...document.querySelectorAll(
+          'main button, main select, main input:not([type=file]):not([type=radio]), header button, nav a',
+        ),
+      ]
         .filter((element) => {
           const box = element.getBoundingClientRect();
           return box.width > 0 && (box.height < 40 || box.width < 40);

@@ -16,7 +16,9 @@ test('an answer at the kitchen table says what it sets, lands on the job, and mo
     .getByRole('listitem')
     .filter({ has: page.getByText('When it is really cold') })
     .first();
-  await expect(question.getByRole('list', { name: 'What it sets' })).toContainText('The bill: Droop before backup: 3 °F');
+  await expect(question.getByRole('list', { name: 'What it sets' })).toContainText(
+    'The bill: Droop before backup: 3 °F',
+  );
   await question.getByText('The bill', { exact: true }).click();
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
@@ -24,7 +26,9 @@ test('an answer at the kitchen table says what it sets, lands on the job, and mo
   await expect(setting(page, /^Droop before backup/)).toContainText('3 °F');
 });
 
-test('a setting shows why, takes another value with its reason, and gives the worked-out one back', async ({ page }) => {
+test('a setting shows why, takes another value with its reason, and gives the worked-out one back', async ({
+  page,
+}) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup`);
   await setting(page, /^Droop before backup/).click();
@@ -81,16 +85,22 @@ test('a lockout dragged on the ruler lands among the settings, and the rules ans
   await expect(setting(page, /^Backup locked out above/)).toContainText(`${auxAboveF} °F`);
 });
 
-test('without an outdoor temperature there are no lockouts, and the three ways to get one are named', async ({ page }) => {
+test('without an outdoor temperature there are no lockouts, and the three ways to get one are named', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/setup`);
   await setting(page, /^Outdoor temperature from/).click();
   await page.getByLabel('Set it to').selectOption('none');
   await page.getByText(/^Not on this job/).click();
-  await expect(page.getByText(/Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service/).first()).toBeVisible();
+  await expect(
+    page.getByText(/Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service/).first(),
+  ).toBeVisible();
 });
 
-test('the card: found, left, read back and ticked with name and time; the next visit sees the difference', async ({ page }) => {
+test('the card: found, left, read back and ticked with name and time; the next visit sees the difference', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/setup/card/indoor`);
   const kit = entry(page, 'A-04');
@@ -109,7 +119,9 @@ test('the card: found, left, read back and ticked with name and time; the next v
   await expect(page.getByRole('listitem').filter({ hasText: 'A-04' })).toContainText('0 → 4 ✓');
   await page.goto(`/jobs/${id}/setup/card/indoor`);
   await entry(page, 'A-04').getByLabel('As found').selectOption('1');
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('was left at 4 by Playwright Tester and is found at 1');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
+    'was left at 4 by Playwright Tester and is found at 1',
+  );
   const csv = await (await page.request.get(`/api/jobs/${id}/settings.csv`)).text();
   expect(csv).toMatch(/Playwright Tester,Indoor board,toadflax-indoor,A-04,Heat kit,As left,4/);
 });
@@ -133,7 +145,9 @@ test('switches and jumper are drawn as they are to stand', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/setup/card/outdoor`);
   await expect(page.getByRole('figure', { name: 'Block T, defrost: 90' })).toBeVisible();
-  await expect(page.getByRole('figure', { name: 'Bank R' }).getByRole('listitem', { name: /^Switch 2, R2: on/ })).toBeVisible();
+  await expect(
+    page.getByRole('figure', { name: 'Bank R' }).getByRole('listitem', { name: /^Switch 2, R2: on/ }),
+  ).toBeVisible();
 });
 
 test('marks made while the server is away are kept and sent later', async ({ page }) => {
@@ -150,7 +164,9 @@ test('marks made while the server is away are kept and sent later', async ({ pag
   ).toBeVisible();
   await page.unroute('**/api/jobs/**');
   await expectSaved(page);
-  expect((await stored(page, id)).settingMarks.map(({ code, value }: { code: string; value: string }) => [code, value])).toContainEqual(['P1', '1']);
+  expect(
+    (await stored(page, id)).settingMarks.map(({ code, value }: { code: string; value: string }) => [code, value]),
+  ).toContainEqual(['P1', '1']);
 });
 
 test('an outdoor thermostat is dragged on the ruler and lands as its dial', async ({ page }) => {
@@ -170,7 +186,9 @@ test('an outdoor thermostat is dragged on the ruler and lands as its dial', asyn
   expect(Number(at)).toBeLessThan(30);
   await expect(setting(page, /^Outdoor thermostat 1 closes below/)).toContainText(`${at} °F`);
   await expectSaved(page);
-  expect((await stored(page, id)).document.facts.gates.outdoorThermostats).toEqual([{ bank: 1, closesBelowF: Number(at) }]);
+  expect((await stored(page, id)).document.facts.gates.outdoorThermostats).toEqual([
+    { bank: 1, closesBelowF: Number(at) },
+  ]);
 });
 
 test('two tabs change settings: the stale save is refused, both values are shown', async ({ page, context }) => {
@@ -186,7 +204,9 @@ test('two tabs change settings: the stale save is refused, both values are shown
   expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
 });
 
-test('the schools move the settings, and a worked-out lockout is offered to the job, not put on it', async ({ page }) => {
+test('the schools move the settings, and a worked-out lockout is offered to the job, not put on it', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/setup`);
   await page.getByText(/^Schools/).click();

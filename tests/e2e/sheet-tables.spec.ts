@@ -10,7 +10,11 @@ test('rating points are added, changed and taken out; fewer than two cannot be',
   await enter(page, 'Heat of rating point 3', '9,800');
   await enter(page, 'Power of rating point 3', '1,85');
   await expectSaved(page);
-  expect((await stored(page, id)).document.facts.outdoorUnit.ratingPoints.at(-1)).toEqual({ outdoorF: -4, btuh: 9800, kW: 1.85 });
+  expect((await stored(page, id)).document.facts.outdoorUnit.ratingPoints.at(-1)).toEqual({
+    outdoorF: -4,
+    btuh: 9800,
+    kW: 1.85,
+  });
   await page.getByRole('button', { name: 'Remove rating point 3' }).click();
   await expectSaved(page);
   await expect.poll(async () => (await stored(page, id)).document.facts.outdoorUnit.ratingPoints.length).toBe(2);
@@ -51,7 +55,9 @@ test('a lockout without a sensor is an error with three ways out, and does nothi
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/sheet`);
   await page.getByLabel('Outdoor temperature from').selectOption('Nothing');
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('the thermostat does not know the outdoor temperature');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
+    'the thermostat does not know the outdoor temperature',
+  );
   await expect(page.getByText(/wired or a wireless sensor, or use a weather service/).first()).toBeVisible();
   await expect(page.getByRole('slider', { name: 'strip lockout, °F' })).toHaveCount(0);
 });

@@ -79,7 +79,10 @@ test('two tabs: the stale save is refused, both versions are shown, nothing is l
   expect((await stored(page, id)).document.facts.house).toMatchObject({ designBtuh: 30_000, noLoadF: 58 });
 });
 
-test('a lost server shows, keeps what was entered through a reload, and saves when it is back', async ({ page, context }) => {
+test('a lost server shows, keeps what was entered through a reload, and saves when it is back', async ({
+  page,
+  context,
+}) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/sheet`);
   await page.route('**/api/jobs/**', (route) => route.abort());

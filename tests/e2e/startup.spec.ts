@@ -54,7 +54,11 @@ test('a tick is made, taken back and made again; each stays in the record', asyn
     await expect(tick).toBeChecked({ checked });
   }
   await expectSaved(page);
-  expect((await stored(page, id)).readings.map(({ value }: { value: unknown }) => value)).toEqual(['done', 'undone', 'done']);
+  expect((await stored(page, id)).readings.map(({ value }: { value: unknown }) => value)).toEqual([
+    'done',
+    'undone',
+    'done',
+  ]);
 });
 
 test('a countdown survives a reload', async ({ page }) => {

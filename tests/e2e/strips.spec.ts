@@ -36,14 +36,18 @@ test('a reading is explained: not in yet, then dead; and it is kept', async ({ p
   await expectSaved(page);
   await page.reload();
   await expect(page.getByLabel('Amps: Main feed, blower in it')).toHaveValue('31');
-  expect((await stored(page, id)).readings.map(({ item, value }: { item: string; value: unknown }) => [item, value])).toEqual([
+  expect(
+    (await stored(page, id)).readings.map(({ item, value }: { item: string; value: unknown }) => [item, value]),
+  ).toEqual([
     ['strips/volts', 240],
     ['strips/amps-main', 43.1],
     ['strips/amps-main', 31],
   ]);
 });
 
-test('cold ohms find the kit; a contradiction with the plate is a finding; the find goes on the Sheet and back', async ({ page }) => {
+test('cold ohms find the kit; a contradiction with the plate is a finding; the find goes on the Sheet and back', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/strips`);
   await sayWho(page);
@@ -51,18 +55,24 @@ test('cold ohms find the kit; a contradiction with the plate is a finding; the f
   await expect(page.getByText('Zero ohms is a dead short')).toBeVisible();
   await enter(page, 'Ohms read, element 1', '16');
   await enter(page, 'Ohms read, element 2', '16,1');
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('Element 1 reads 16 Ω: 3.6 kW, not the 4.8 kW on the Sheet.');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
+    'Element 1 reads 16 Ω: 3.6 kW, not the 4.8 kW on the Sheet.',
+  );
   const found = page.getByRole('region', { name: 'What kit is it' });
   const guess = found.getByRole('listitem').filter({ hasText: '3.6 + 3.6 = 7.2 kW' });
   await expect(guess).toContainText('Against it: plate 9.6 kW, elements 7.2 kW');
   await guess.getByRole('button', { name: 'Put on the Sheet' }).click();
   await expectSaved(page);
-  expect((await stored(page, id)).document.facts.heatKit.elements.map(({ kW }: { kW: number }) => kW)).toEqual([3.6, 3.6]);
+  expect((await stored(page, id)).document.facts.heatKit.elements.map(({ kW }: { kW: number }) => kW)).toEqual([
+    3.6, 3.6,
+  ]);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(async () => (await stored(page, id)).document.facts.heatKit.elements[0].kW).toBe(4.8);
 });
 
-test('airflow by temperature rise, with the blower’s setting judged; Startup has the same readings', async ({ page }) => {
+test('airflow by temperature rise, with the blower’s setting judged; Startup has the same readings', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/strips?call=emergency`);
   await sayWho(page);

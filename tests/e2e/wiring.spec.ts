@@ -34,8 +34,14 @@ test('the call lights its conductors and coils, and the meter reads between two 
 test('a lockout holds the strips, and says so', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=45&call=heat-aux`);
-  await expect(page.getByRole('region', { name: 'What happens' }).getByText('The strips are held: locked out above 40 °F, and it is 45 °F out.')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Trace' }).getByText(/Held here: The thermostat does not close AUX/)).toBeVisible();
+  await expect(
+    page
+      .getByRole('region', { name: 'What happens' })
+      .getByText('The strips are held: locked out above 40 °F, and it is 45 °F out.'),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Trace' }).getByText(/Held here: The thermostat does not close AUX/),
+  ).toBeVisible();
   await page.getByRole('radio', { name: 'Emergency' }).click();
   await expect(page.getByRole('region', { name: 'Bench' }).getByText('Sequencer 1 on')).toBeVisible();
 });
@@ -96,12 +102,17 @@ const dragEnd = async (page: Page, end: RegExp, terminal: RegExp | null) => {
   const from = (await handle.boundingBox())!;
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
   await page.mouse.down();
-  const to = terminal === null ? { x: from.x, y: from.y + 4, width: 0, height: 0 } : (await bench(page).getByRole('button', { name: terminal }).boundingBox())!;
+  const to =
+    terminal === null
+      ? { x: from.x, y: from.y + 4, width: 0, height: 0 }
+      : (await bench(page).getByRole('button', { name: terminal }).boundingBox())!;
   await page.mouse.move(to.x + to.width * 0.3, to.y + to.height / 2, { steps: 8 });
   await page.mouse.up();
 };
 
-test('as found: a dragged end is a difference with its effect, a finding that points; undone, redone, kept', async ({ page }) => {
+test('as found: a dragged end is a difference with its effect, a finding that points; undone, redone, kept', async ({
+  page,
+}) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=28&call=heat-1`);
   await page.getByRole('button', { name: 'Fold the ruler' }).click();
@@ -128,7 +139,9 @@ test('as found: a dragged end is a difference with its effect, a finding that po
   await expect(differing(page)).toHaveCount(0);
 });
 
-test('as found by keyboard alone: lift, land, take off; and an end that does not reach is refused in words', async ({ page }) => {
+test('as found by keyboard alone: lift, land, take off; and an end that does not reach is refused in words', async ({
+  page,
+}) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?call=heat-1`);
   await page.getByRole('button', { name: 'Enter as found' }).click();
@@ -171,10 +184,14 @@ test('a finding is mended in one tap, another waived with a reason that stays in
     { path: 'thermostat.valveSetting', value: 'B' },
     { path: 'cables.thermostatConductors', value: 6 },
   ];
-  await page.request.patch(`/api/jobs/${id}`, { data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' } });
+  await page.request.patch(`/api/jobs/${id}`, {
+    data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' },
+  });
   await page.goto(`/jobs/${id}/wiring`);
   const findings = page.getByRole('region', { name: 'Findings' });
-  const valve = findings.getByRole('listitem').filter({ hasText: 'The thermostat is set to B, the outdoor unit is O.' });
+  const valve = findings
+    .getByRole('listitem')
+    .filter({ hasText: 'The thermostat is set to B, the outdoor unit is O.' });
   await valve.getByRole('button', { name: 'Mend it' }).click();
   await expect(valve).toHaveCount(0);
   const spare = findings.getByRole('listitem').filter({ hasText: 'Thermostat cable' });
@@ -188,7 +205,9 @@ test('a finding is mended in one tap, another waived with a reason that stays in
   await expectSaved(page);
   const job = await stored(page, id);
   expect(job.document.facts.thermostat.valveSetting).toBe('O');
-  expect(job.document.facts.wiring.waivers).toMatchObject([{ reason: 'New cable comes with the roof in spring', by: 'Playwright Tester' }]);
+  expect(job.document.facts.wiring.waivers).toMatchObject([
+    { reason: 'New cable comes with the roof in spring', by: 'Playwright Tester' },
+  ]);
 });
 
 test('what makes no sense together is refused with its reason, and mended from there', async ({ page }) => {
@@ -198,7 +217,9 @@ test('what makes no sense together is refused with its reason, and mended from t
     { path: 'system.cabinet', value: 'packaged' },
     { path: 'system.backup', value: 'furnace' },
   ];
-  await page.request.patch(`/api/jobs/${id}`, { data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' } });
+  await page.request.patch(`/api/jobs/${id}`, {
+    data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' },
+  });
   await page.goto(`/jobs/${id}/wiring`);
   await expect(page.getByRole('region', { name: 'Not planned' })).toContainText('interlocked by its maker');
   await page.getByRole('button', { name: 'Mend it' }).click();
@@ -211,7 +232,9 @@ test('the other school is taken in one tap; faults are worked out and tried', as
   const gate = page.getByRole('group', { name: 'What holds the strips in mild weather?' });
   await gate.getByRole('button', { name: 'Take this' }).click();
   await expect(bench(page).getByRole('button', { name: /^Outdoor thermostats 1 in/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'What happens' })).toContainText('The thermostat shows auxiliary heat; the strips are held outdoors');
+  await expect(page.getByRole('region', { name: 'What happens' })).toContainText(
+    'The thermostat shows auxiliary heat; the strips are held outdoors',
+  );
   await page.getByText('What each single fault would do').click();
   await page.getByLabel('Find a fault').fill('contactor: coil open');
   await expect(page.getByRole('list', { name: 'Faults' })).toContainText('Contactor does not pull in');
@@ -230,7 +253,10 @@ test('the drawing is taken away as picture, wire list and netlist', async ({ pag
     ['Picture (PNG)', /\.png$/, /PNG/],
   ] as const) {
     await page.getByRole('button', { name: 'Take away' }).click();
-    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: item }).click()]);
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: item }).click(),
+    ]);
     expect(file.suggestedFilename()).toMatch(name);
     expect(readFileSync((await file.path())!, 'latin1')).toMatch(content);
   }

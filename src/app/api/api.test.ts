@@ -16,7 +16,10 @@ afterAll(closeDatabase);
 const none = {} as never;
 const of = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
 const request = (body?: unknown, query = '') =>
-  new Request(`http://test.local/${query}`, body === undefined ? {} : { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) });
+  new Request(
+    `http://test.local/${query}`,
+    body === undefined ? {} : { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) },
+  );
 const make = async (from = 'blank', source = '') => {
   const id = randomUUID();
   const response = await createJob(request({ id, from, source, name: `api ${id}` }), none);
@@ -30,7 +33,12 @@ test('create, read, list; the same request again is the same job', async () => {
   const id = await make('sample', 'cinder-creek');
   expect((await createJob(request({ id, from: 'blank' }), none)).status).toBe(200);
   const job = await (await getJob(request(), of(id))).json();
-  expect(job).toMatchObject({ id, revision: 1, readings: [], document: { facts: { thermostat: { outdoorSensor: 'wireless' } } } });
+  expect(job).toMatchObject({
+    id,
+    revision: 1,
+    readings: [],
+    document: { facts: { thermostat: { outdoorSensor: 'wireless' } } },
+  });
   expect(await (await listJobs(request(undefined, `?search=${id}`), none)).json()).toHaveLength(1);
 });
 
@@ -69,14 +77,22 @@ test.each([
   ],
 ])('saving %s is refused with its path, and nothing is saved', async (_, change, path) => {
   const id = await make();
-  const response = await saveJob(request({ saveId: randomUUID(), baseRevision: 1, changes: [{ path: 'house.noLoadF', value: 58 }, change].reverse() }), of(id));
+  const response = await saveJob(
+    request({
+      saveId: randomUUID(),
+      baseRevision: 1,
+      changes: [{ path: 'house.noLoadF', value: 58 }, change].reverse(),
+    }),
+    of(id),
+  );
   expect([response.status, (await response.json()).path]).toEqual([400, path]);
   expect((await (await getJob(request(), of(id))).json()).revision).toBe(1);
 });
 
 test('a stale save answers 409 with the saved version', async () => {
   const id = await make();
-  const save = (value: number) => saveJob(request({ saveId: randomUUID(), baseRevision: 1, changes: [{ path: 'house.noLoadF', value }] }), of(id));
+  const save = (value: number) =>
+    saveJob(request({ saveId: randomUUID(), baseRevision: 1, changes: [{ path: 'house.noLoadF', value }] }), of(id));
   expect((await save(58)).status).toBe(200);
   const stale = await save(59);
   expect(stale.status).toBe(409);
@@ -122,14 +138,22 @@ describe('job files', () => {
     const [file, copyId] = [fresh(), randomUUID()];
     await importJob(request(file, `?copyId=${randomUUID()}`), none);
     for (let time = 0; time < 2; time++)
-      expect(await (await importJob(request(file, `?copyId=${copyId}`), none)).json()).toMatchObject({ id: copyId, isCopy: true });
+      expect(await (await importJob(request(file, `?copyId=${copyId}`), none)).json()).toMatchObject({
+        id: copyId,
+        isCopy: true,
+      });
   });
 
   test.each([
     ['50 MB', 'x'.repeat(50_000_000), 413, ''],
     ['a web page', '<html><script>alert(1)</script>', 400, ''],
     ['a newer version', { ...sampleFile(SAMPLES[0]!), fileVersion: 7 }, 400, 'fileVersion'],
-    ['a negative load', { ...sampleFile(SAMPLES[0]!), facts: { house: { designBtuh: -5 } } }, 400, 'facts.house.designBtuh'],
+    [
+      'a negative load',
+      { ...sampleFile(SAMPLES[0]!), facts: { house: { designBtuh: -5 } } },
+      400,
+      'facts.house.designBtuh',
+    ],
   ])('%s is refused and nothing is saved', async (_, body, status, path) => {
     const before = (await (await listJobs(request(), none)).json()).length;
     const response = await importJob(request(body, `?copyId=${randomUUID()}`), none);

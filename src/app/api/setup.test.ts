@@ -38,7 +38,8 @@ const mark = (more: object = {}) => ({
   ...more,
 });
 const profile = () => copyOfProfile(quillwort, `quillwort-${randomUUID().slice(0, 8)}`);
-const save = (more: object = {}) => saveProfile(request({ saveId: randomUUID(), baseRevision: null, profile: profile(), author: 'x', ...more }), none);
+const save = (more: object = {}) =>
+  saveProfile(request({ saveId: randomUUID(), baseRevision: null, profile: profile(), author: 'x', ...more }), none);
 
 test('marks are kept with the job, once however often they are sent, and come out as CSV', async () => {
   const id = await makeJob();
@@ -46,7 +47,9 @@ test('marks are kept with the job, once however often they are sent, and come ou
   expect((await addMarks(request({ marks }), job(id))).status).toBe(201);
   expect((await addMarks(request({ marks }), job(id))).status).toBe(201);
   expect((await (await getJob(request(), job(id))).json()).settingMarks).toEqual(marks);
-  expect(await (await getCsv(request(), job(id))).text()).toMatch(/Indoor board,toadflax-indoor,A-04,Heat kit,As left,3,9\.6 kW/);
+  expect(await (await getCsv(request(), job(id))).text()).toMatch(
+    /Indoor board,toadflax-indoor,A-04,Heat kit,As left,3,9\.6 kW/,
+  );
 });
 
 test.each([
@@ -59,14 +62,22 @@ test.each([
   expect([response.status, (await response.json()).path]).toEqual([400, path]);
 });
 
-test('marks for a job that there is not are refused', async () => expect((await addMarks(request({ marks: [mark()] }), job(randomUUID()))).status).toBe(404));
+test('marks for a job that there is not are refused', async () =>
+  expect((await addMarks(request({ marks: [mark()] }), job(randomUUID()))).status).toBe(404));
 
 test('a profile is saved, listed and exported in both formats', async () => {
   const mine = profile();
   expect((await save({ profile: mine })).status).toBe(200);
-  expect((await (await listProfiles(request(), none)).json()).profiles.map((each: { profile: { id: string } }) => each.profile.id)).toContain(mine.id);
+  expect(
+    (await (await listProfiles(request(), none)).json()).profiles.map(
+      (each: { profile: { id: string } }) => each.profile.id,
+    ),
+  ).toContain(mine.id);
   for (const as of ['yaml', 'json'])
-    expect(parseProfileText(await (await getFile(request(undefined, `?as=${as}`), at(mine.id))).text())).toEqual({ ok: true, value: mine });
+    expect(parseProfileText(await (await getFile(request(undefined, `?as=${as}`), at(mine.id))).text())).toEqual({
+      ok: true,
+      value: mine,
+    });
 });
 
 test('a profile that ships is never saved over; its file can be had', async () => {

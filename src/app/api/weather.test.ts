@@ -9,15 +9,29 @@ afterAll(closeDatabase);
 
 const none = {} as never;
 const at = (weatherId: string) => ({ params: Promise.resolve({ weatherId }) });
-const request = (body?: unknown) => new Request('http://test.local/', body === undefined ? {} : { method: 'POST', body: JSON.stringify(body) });
+const request = (body?: unknown) =>
+  new Request('http://test.local/', body === undefined ? {} : { method: 'POST', body: JSON.stringify(body) });
 const hoursF = [...climateById('alder-sound').hoursF()];
-const weather = (more: object = {}) => ({ id: randomUUID(), name: 'Cove Point', hoursF, filled: 3, author: 'E. V.', ...more });
+const weather = (more: object = {}) => ({
+  id: randomUUID(),
+  name: 'Cove Point',
+  hoursF,
+  filled: 3,
+  author: 'E. V.',
+  ...more,
+});
 
 test('a year of weather is kept, listed without its hours, and comes back to the tenth', async () => {
   const kept = weather();
   expect((await addWeather(request(kept), none)).status).toBe(201);
   const { weather: list } = await (await listWeather(request(), none)).json();
-  expect(list).toContainEqual({ id: kept.id, name: 'Cove Point', filled: 3, addedAt: expect.any(String), addedBy: 'E. V.' });
+  expect(list).toContainEqual({
+    id: kept.id,
+    name: 'Cove Point',
+    filled: 3,
+    addedAt: expect.any(String),
+    addedBy: 'E. V.',
+  });
   expect((await (await getWeather(request(), at(kept.id))).json()).hoursF).toEqual(hoursF);
 });
 

@@ -25,17 +25,26 @@ interface BoardProps {
 type Move = 'archive' | 'restore' | 'delete' | 'undelete';
 
 const OPPOSITE: Record<Move, Move> = { archive: 'restore', restore: 'archive', delete: 'undelete', undelete: 'delete' };
-const SAID: Record<Move, string> = { archive: 'Archived', restore: 'Back on the board', delete: 'Deleted', undelete: 'Back on the board' };
+const SAID: Record<Move, string> = {
+  archive: 'Archived',
+  restore: 'Back on the board',
+  delete: 'Deleted',
+  undelete: 'Back on the board',
+};
 
 const Actions = ({ job, onMove, onCopy }: { job: JobSummary; onMove: (move: Move) => void; onCopy: () => void }) => {
-  const item = 'flex min-h-11 items-center gap-3 rounded px-3 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper';
+  const item =
+    'flex min-h-11 items-center gap-3 rounded px-3 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper';
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="bare-button" aria-label={`More for ${job.name}`}>
         <Ellipsis size={20} aria-hidden />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" className="z-30 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md">
+        <DropdownMenu.Content
+          align="end"
+          className="z-30 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md"
+        >
           <DropdownMenu.Item className={item} onSelect={onCopy}>
             <Copy size={18} aria-hidden /> Duplicate
           </DropdownMenu.Item>
@@ -58,7 +67,10 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
   const [isPending, startTransition] = useTransition();
   const [words, setWords] = useState(search);
   const show = (nextWords: string, archived: boolean) => {
-    const query = new URLSearchParams({ ...(nextWords ? { search: nextWords } : {}), ...(archived ? { shelf: 'archived' } : {}) });
+    const query = new URLSearchParams({
+      ...(nextWords ? { search: nextWords } : {}),
+      ...(archived ? { shelf: 'archived' } : {}),
+    });
     startTransition(() => router.replace(query.size > 0 ? `/?${query}` : '/', { scroll: false }));
   };
   const refresh = () => startTransition(() => router.refresh());
@@ -66,7 +78,9 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
     const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
     if (answer.kind !== 'ok') return toast.error(answer.error);
     refresh();
-    toast(`${SAID[action]}: ${job.name}`, { action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action]) } });
+    toast(`${SAID[action]}: ${job.name}`, {
+      action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action]) },
+    });
   };
   const copy = async (job: JobSummary) => {
     const answer = await call(`/api/jobs`, { method: 'POST', body: { id: uuid(), from: 'copy', source: job.id } });
@@ -123,7 +137,9 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
               className="grid min-w-0 flex-1 gap-x-4 py-3 hover:bg-sheet sm:grid-cols-[minmax(0,2fr)_minmax(0,2fr)_11rem_10rem] sm:items-baseline"
             >
               <span className="truncate font-label text-xl font-semibold">{job.name}</span>
-              <span className="truncate text-quiet">{[job.street, job.town].filter(Boolean).join(', ') || 'no address yet'}</span>
+              <span className="truncate text-quiet">
+                {[job.street, job.town].filter(Boolean).join(', ') || 'no address yet'}
+              </span>
               <span className="font-medium">
                 {STAGES[job.stage]}
                 {job.readings > 0 && <span className="font-mono text-sm text-quiet"> {job.readings} read</span>}

@@ -13,15 +13,27 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
   const [isBusy, setBusy] = useState(false);
   const take = async (file: File) => {
     if (file.size > MAX_JOB_FILE_BYTES)
-      return toast.error(`${file.name} is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`);
+      return toast.error(
+        `${file.name} is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`,
+      );
     setBusy(true);
-    const answer = await call<{ name: string; isCopy: boolean }>(`/api/jobs/import?copyId=${uuid()}`, { method: 'POST', text: await file.text() });
+    const answer = await call<{ name: string; isCopy: boolean }>(`/api/jobs/import?copyId=${uuid()}`, {
+      method: 'POST',
+      text: await file.text(),
+    });
     setBusy(false);
     if (answer.kind === 'ok') {
       onDone();
-      toast(answer.value.isCopy ? `That job is here already: taken in as ${answer.value.name}.` : `Taken in: ${answer.value.name}`);
+      toast(
+        answer.value.isCopy
+          ? `That job is here already: taken in as ${answer.value.name}.`
+          : `Taken in: ${answer.value.name}`,
+      );
     } else
-      toast.error(`${file.name} was not taken in. ${answer.kind === 'refused' && answer.path ? `${answer.path} ` : ''}${answer.error}`, { duration: 20_000 });
+      toast.error(
+        `${file.name} was not taken in. ${answer.kind === 'refused' && answer.path ? `${answer.path} ` : ''}${answer.error}`,
+        { duration: 20_000 },
+      );
   };
   return (
     <>

@@ -16,7 +16,10 @@ export const NewJob = ({ samples }: { samples: readonly { readonly id: string; r
   const [source, setSource] = useState('');
   const [problem, setProblem] = useState('');
   const make = async () => {
-    const answer = await call<{ id: string }>('/api/jobs', { method: 'POST', body: { id, from: source ? 'sample' : 'blank', source, name: name.trim() } });
+    const answer = await call<{ id: string }>('/api/jobs', {
+      method: 'POST',
+      body: { id, from: source ? 'sample' : 'blank', source, name: name.trim() },
+    });
     if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/sheet`);
     else setProblem(answer.error);
   };

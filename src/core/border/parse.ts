@@ -1,7 +1,8 @@
 import { type Schema, ValidationError } from 'yup';
 
 /** Input as it came through the border: a value that types can be trusted on, or what is wrong and where. */
-export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: string; readonly path: string };
+export type Parsed<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: string; readonly path: string };
 
 /**
  * Checks unknown input against a schema. Nothing is converted: a number in quotes is not a number.

@@ -4,19 +4,32 @@ import { number, string } from 'yup';
 export const bounded = (min: number, max: number, unit = '') =>
   number()
     .typeError(`must be a number${unit && ` of ${unit}`}`)
-    .test('finite', 'must be a finite number', (value) => value === undefined || value === null || Number.isFinite(value))
+    .test(
+      'finite',
+      'must be a finite number',
+      (value) => value === undefined || value === null || Number.isFinite(value),
+    )
     .min(min, `must be at least ${min}${unit && ` ${unit}`}`)
     .max(max, `must be at most ${max}${unit && ` ${unit}`}`);
 
 /** A number above zero and within bounds. */
 export const positive = (max: number, unit = '') =>
-  bounded(-Infinity, max, unit).test('positive', `must be above zero${unit && ` ${unit}`}`, (value) => value === undefined || value === null || value > 0);
+  bounded(-Infinity, max, unit).test(
+    'positive',
+    `must be above zero${unit && ` ${unit}`}`,
+    (value) => value === undefined || value === null || value > 0,
+  );
 
 /** A name: some text, not endless. */
-export const shortText = (maxLength = 120) => string().typeError('must be text').max(maxLength, `must be at most ${maxLength} characters`);
+export const shortText = (maxLength = 120) =>
+  string().typeError('must be text').max(maxLength, `must be at most ${maxLength} characters`);
 
 /** Text that people wrote: no markup, no control characters but line ends. */
 export const plainText = (maxLength: number) =>
   shortText(maxLength)
     .test('no-markup', 'holds markup; write plain text', (value) => !/<[a-z!/?][^>]*>/i.test(value ?? ''))
-    .test('no-control', 'holds control characters; write plain text', (value) => !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value ?? ''));
+    .test(
+      'no-control',
+      'holds control characters; write plain text',
+      (value) => !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value ?? ''),
+    );

@@ -24,14 +24,18 @@ import { startupPlan } from '../startup/plan';
 import { check } from '.';
 
 const number = (min: number, max: number, step: number) =>
-  fc.integer({ min: 0, max: Math.floor((max - min) / step + 1e-9) }).map((steps) => Math.min(max, Math.round((min + steps * step) * 1000) / 1000));
+  fc
+    .integer({ min: 0, max: Math.floor((max - min) / step + 1e-9) })
+    .map((steps) => Math.min(max, Math.round((min + steps * step) * 1000) / 1000));
 
 /** Any value that a fact may hold, as its schema takes it. */
 const anyValue = (path: FactPath): fc.Arbitrary<unknown> => {
   const fact = factAt(path);
   switch (fact.kind) {
     case 'number':
-      return fact.none === undefined ? number(fact.min, fact.max, fact.step) : fc.option(number(fact.min, fact.max, fact.step));
+      return fact.none === undefined
+        ? number(fact.min, fact.max, fact.step)
+        : fc.option(number(fact.min, fact.max, fact.step));
     case 'choice':
       return fc.constantFrom(...fact.options.map(({ value }) => value));
     case 'flag':
@@ -41,11 +45,17 @@ const anyValue = (path: FactPath): fc.Arbitrary<unknown> => {
     case 'numbers':
       return fc.array(number(fact.min, fact.max, fact.step), { minLength: fact.least, maxLength: fact.most });
     case 'table': {
-      const row = fc.record(Object.fromEntries(Object.entries(fact.columns).map(([name, column]) => [name, number(column.min, column.max, column.step)])));
+      const row = fc.record(
+        Object.fromEntries(
+          Object.entries(fact.columns).map(([name, column]) => [name, number(column.min, column.max, column.step)]),
+        ),
+      );
       return fc.uniqueArray(row, {
         minLength: fact.least,
         maxLength: fact.most,
-        ...(fact.distinct === undefined ? { comparator: () => false } : { selector: (each: Record<string, unknown>) => each[fact.distinct!] }),
+        ...(fact.distinct === undefined
+          ? { comparator: () => false }
+          : { selector: (each: Record<string, unknown>) => each[fact.distinct!] }),
       });
     }
     case 'records':
@@ -58,7 +68,9 @@ const anyFacts = fc
   .tuple(
     fc.constantFrom(assumedFacts(), ...SAMPLES.map(({ facts }) => facts)),
     fc.array(
-      fc.constantFrom(...ALL_FACTS.map(({ path }) => path)).chain((path) => anyValue(path).map((value) => ({ path, value }))),
+      fc
+        .constantFrom(...ALL_FACTS.map(({ path }) => path))
+        .chain((path) => anyValue(path).map((value) => ({ path, value }))),
       { maxLength: 25 },
     ),
   )
@@ -72,14 +84,18 @@ const numbersIn = (value: unknown, at = ''): [string, number][] => {
   if (typeof value === 'number') return [[at, value]];
   if (value instanceof Map) return [...value].flatMap(([key, each]) => numbersIn(each, `${at}.${String(key)}`));
   if (Array.isArray(value)) return value.flatMap((each, index) => numbersIn(each, `${at}[${index}]`));
-  return typeof value === 'object' && value !== null ? Object.entries(value).flatMap(([key, each]) => numbersIn(each, `${at}.${key}`)) : [];
+  return typeof value === 'object' && value !== null
+    ? Object.entries(value).flatMap(([key, each]) => numbersIn(each, `${at}.${key}`))
+    : [];
 };
 const broken = (value: unknown) => numbersIn(value).filter(([, each]) => !Number.isFinite(each));
 
 test('the values that are tried are ones that the fields take', () =>
   fc.assert(
     fc.property(
-      fc.constantFrom(...ALL_FACTS.map(({ path }) => path)).chain((path) => anyValue(path).map((value) => ({ path, value }))),
+      fc
+        .constantFrom(...ALL_FACTS.map(({ path }) => path))
+        .chain((path) => anyValue(path).map((value) => ({ path, value }))),
       ({ path, value }) => expect([path, factProblem(path, value)]).toEqual([path, null]),
     ),
     { numRuns: 600 },
@@ -95,10 +111,17 @@ describe('whatever is entered, every page answers, and with numbers', () => {
     ['prices', (facts) => priceTable(facts)],
     [
       'air at the register',
-      (facts, outdoorF) => [supplyStates(facts, outdoorF, 68), CALLS.map((call) => supplyAir(facts, { ...DEFAULT_MOMENT, outdoorF, call }))],
+      (facts, outdoorF) => [
+        supplyStates(facts, outdoorF, 68),
+        CALLS.map((call) => supplyAir(facts, { ...DEFAULT_MOMENT, outdoorF, call })),
+      ],
     ],
     ['a year of every way', (facts) => compareWays(facts, jobWays(facts), temperatures).map(({ year }) => year)],
-    ['settings', (facts) => [...resolveSettings({ facts, confirmed: new Set() }).values()].map(({ value, worked }) => [value, worked])],
+    [
+      'settings',
+      (facts) =>
+        [...resolveSettings({ facts, confirmed: new Set() }).values()].map(({ value, worked }) => [value, worked]),
+    ],
     ['findings', (facts) => check(facts).map(({ severity, what }) => [severity, what])],
     ['startup', (facts, outdoorF) => startupPlan(facts, [], { ...DEFAULT_MOMENT, outdoorF })],
   ])('%s', (_, answer) =>
@@ -114,9 +137,23 @@ describe('whatever is entered, every page answers, and with numbers', () => {
     fc.assert(
       fc.property(anyFacts, (facts) => {
         for (const { name, year } of compareWays(facts, jobWays(facts), temperatures)) {
-          const { compressorKWh, stripsKWh, fuelUnits, cost, shortBtu, starts, loadBtu, compressorBtu, stripsBtu, fossilBtu } = year;
-          for (const amount of [compressorKWh, stripsKWh, fuelUnits, cost, shortBtu, starts]) expect([name, amount < -1e-6]).toEqual([name, false]);
-          expect(Math.abs(compressorBtu + stripsBtu + fossilBtu + shortBtu - loadBtu)).toBeLessThanOrEqual(1e-6 * Math.max(1, loadBtu));
+          const {
+            compressorKWh,
+            stripsKWh,
+            fuelUnits,
+            cost,
+            shortBtu,
+            starts,
+            loadBtu,
+            compressorBtu,
+            stripsBtu,
+            fossilBtu,
+          } = year;
+          for (const amount of [compressorKWh, stripsKWh, fuelUnits, cost, shortBtu, starts])
+            expect([name, amount < -1e-6]).toEqual([name, false]);
+          expect(Math.abs(compressorBtu + stripsBtu + fossilBtu + shortBtu - loadBtu)).toBeLessThanOrEqual(
+            1e-6 * Math.max(1, loadBtu),
+          );
         }
       }),
       { numRuns: 120 },
@@ -128,7 +165,8 @@ describe('whatever is entered, every page answers, and with numbers', () => {
         const job = { facts, confirmed: new Set<FactPath>() };
         const settings = resolveSettings(job);
         for (const profile of SHIPPED_PROFILES) expect(cardOf(profile, settings).screens.length).toBeGreaterThan(0);
-        for (const path of questionsOf(job)) expect(answerEffects(job, path).some(({ isCurrent }) => isCurrent)).toBe(true);
+        for (const path of questionsOf(job))
+          expect(answerEffects(job, path).some(({ isCurrent }) => isCurrent)).toBe(true);
         expect(differenceHangsOn(compareWays(facts, jobWays(facts), temperatures), null).length).toBeGreaterThan(0);
         expect(JSON.stringify(homeownerPage(facts))).not.toMatch(/NaN|Infinity|undefined/);
       }),

@@ -21,4 +21,9 @@ const wiringFindings = (facts: Facts): Finding[] => {
 
 /** Everything that wants a look in a job's facts, wiring and measurements, gravest first; its settings apart. */
 export const checkEquipment = (facts: Facts, readings: readonly Reading[] = []): Finding[] =>
-  inOrder(facts, [...wiringFindings(facts), ...applyRules(STRIP_RULES, facts), ...applyRules(CROSSING_RULES, facts), ...measuredFindings(facts, readings)]);
+  inOrder(facts, [
+    ...wiringFindings(facts),
+    ...applyRules(STRIP_RULES, facts),
+    ...applyRules(CROSSING_RULES, facts),
+    ...measuredFindings(facts, readings),
+  ]);

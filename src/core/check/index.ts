@@ -6,6 +6,11 @@ import type { SetupJob } from '../setup/resolve';
 import { checkEquipment } from './equipment';
 import { inOrder } from './order';
 
-/** Everything that wants a look in a job's facts, wiring, settings and measurements, gravest first, waived ones last. */
-export const check = (facts: Facts, readings: readonly Reading[] = [], confirmed: SetupJob['confirmed'] = new Set<FactPath>()): Finding[] =>
-  inOrder(facts, [...checkEquipment(facts, readings), ...setupFindings({ facts, confirmed })]);
+/**
+ * Everything that wants a look in a job's facts, wiring, settings and measurements, gravest first, waived ones last.
+ */
+export const check = (
+  facts: Facts,
+  readings: readonly Reading[] = [],
+  confirmed: SetupJob['confirmed'] = new Set<FactPath>(),
+): Finding[] => inOrder(facts, [...checkEquipment(facts, readings), ...setupFindings({ facts, confirmed })]);

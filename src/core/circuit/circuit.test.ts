@@ -15,7 +15,12 @@ const edge: fc.Arbitrary<Edge> = fc.oneof(
     b: fc.constantFrom(...names),
     ohms: fc.double({ min: 0.05, max: 500, noNaN: true }),
   }),
-  fc.record({ kind: fc.constant('switch' as const), a: fc.constantFrom(...names), b: fc.constantFrom(...names), closed: fc.boolean() }),
+  fc.record({
+    kind: fc.constant('switch' as const),
+    a: fc.constantFrom(...names),
+    b: fc.constantFrom(...names),
+    closed: fc.boolean(),
+  }),
 );
 const network: fc.Arbitrary<Network> = fc.array(edge, { maxLength: 20 }).map((edges) => ({ source, edges }));
 
@@ -48,7 +53,12 @@ describe('solve', () => {
 
   test('what the source sends is what it loses inside: volts at its ends agree with its current', () => {
     fc.assert(
-      fc.property(network, (of) => expect(readVolts(solved(of), 'R', 'C')).toBeCloseTo(Math.abs(source.volts - solved(of).sourceAmps * source.ohms), 8)),
+      fc.property(network, (of) =>
+        expect(readVolts(solved(of), 'R', 'C')).toBeCloseTo(
+          Math.abs(source.volts - solved(of).sourceAmps * source.ohms),
+          8,
+        ),
+      ),
     );
   });
 
@@ -66,7 +76,10 @@ describe('solve', () => {
 
   test('an ideal source solves, and shorted has no answer', () => {
     const ideal = { ...source, ohms: 0 };
-    expect(solved({ source: ideal, edges: [{ kind: 'load', a: 'R', b: 'C', ohms: 100 }] }).sourceAmps).toBeCloseTo(0.266, 6);
+    expect(solved({ source: ideal, edges: [{ kind: 'load', a: 'R', b: 'C', ohms: 100 }] }).sourceAmps).toBeCloseTo(
+      0.266,
+      6,
+    );
     expect(solve({ source: ideal, edges: [{ kind: 'wire', a: 'R', b: 'C', ohms: 0 }] }).kind).toBe('unsolvable');
   });
 });
@@ -91,7 +104,14 @@ describe('settle', () => {
   test('a contact moved by its coil moves the network', () => {
     const latch: Relay = { ...relay, closes: ['seal'] };
     const settled = settle(
-      { source, edges: [...feed(1).edges, { kind: 'switch', id: 'seal', a: 'R', b: 'W', closed: false }, { kind: 'load', a: 'W', b: 'C', ohms: 100 }] },
+      {
+        source,
+        edges: [
+          ...feed(1).edges,
+          { kind: 'switch', id: 'seal', a: 'R', b: 'W', closed: false },
+          { kind: 'load', a: 'W', b: 'C', ohms: 100 },
+        ],
+      },
       [latch],
     );
     expect(settled.kind === 'settled' && readVolts(settled.solution, 'W', 'C')).toBeGreaterThan(20);

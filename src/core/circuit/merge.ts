@@ -1,6 +1,9 @@
 import { type Network, type NodeName, nodesOf } from './network';
 
-/** Gives each node its index among the electrically distinct ones: ends of a wire without resistance are one node. The reference is 0. */
+/**
+ * Gives each node its index among the electrically distinct ones: ends of a wire without resistance are one node. The
+ * reference is 0.
+ */
 export const mergeNodes = (network: Network): { index: ReadonlyMap<NodeName, number>; count: number } => {
   const parent = new Map<NodeName, NodeName>();
   const root = (node: NodeName): NodeName => {

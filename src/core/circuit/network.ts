@@ -10,8 +10,20 @@ export interface Source {
 }
 
 export type Edge =
-  | { readonly kind: 'wire' | 'load'; readonly a: NodeName; readonly b: NodeName; readonly ohms: number; readonly id?: string }
-  | { readonly kind: 'switch'; readonly a: NodeName; readonly b: NodeName; readonly closed: boolean; readonly id?: string };
+  | {
+      readonly kind: 'wire' | 'load';
+      readonly a: NodeName;
+      readonly b: NodeName;
+      readonly ohms: number;
+      readonly id?: string;
+    }
+  | {
+      readonly kind: 'switch';
+      readonly a: NodeName;
+      readonly b: NodeName;
+      readonly closed: boolean;
+      readonly id?: string;
+    };
 
 /** A resistive network: voltages and currents of a 24 V control circuit are taken as in phase. */
 export interface Network {
@@ -24,7 +36,10 @@ export interface Network {
 
 /** Every node of a network, the source's two first, then in order of appearance. */
 export const nodesOf = (network: Network): NodeName[] => [
-  ...new Set([...sourcesOf(network).flatMap(({ minus, plus }) => [minus, plus]), ...network.edges.flatMap((edge) => [edge.a, edge.b])]),
+  ...new Set([
+    ...sourcesOf(network).flatMap(({ minus, plus }) => [minus, plus]),
+    ...network.edges.flatMap((edge) => [edge.a, edge.b]),
+  ]),
 ];
 
 /** The sources of a network, the reference's first. */

@@ -2,7 +2,10 @@ import { readVolts } from './meter';
 import { type Edge, type Network, type NodeName, sourcesOf } from './network';
 import { solve } from './solve';
 
-/** Above this it is an open circuit, Ω: nothing in a control circuit has as much, and the leaks of many nodes together have little more. */
+/**
+ * Above this it is an open circuit, Ω: nothing in a control circuit has as much, and the leaks of many nodes together
+ * have little more.
+ */
 const MOST_OHMS = 500e3;
 
 /**

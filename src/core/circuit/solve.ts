@@ -55,7 +55,8 @@ export const solve = (network: Network): Solution | Unsolvable => {
     add(b, a, -siemens);
   }
   sources.forEach((source, at) => {
-    // Kirchhoff: the current enters at plus and leaves at minus. Branch: volts(plus) − volts(minus) + current × ohms = open-circuit volts.
+    // Kirchhoff: the current enters at plus and leaves at minus. Branch: volts(plus) − volts(minus) + current × ohms =
+    // open-circuit volts.
     const current = count - 1 + at;
     const tie = (node: number, sign: number) => {
       if (node === 0) return;
@@ -67,7 +68,8 @@ export const solve = (network: Network): Solution | Unsolvable => {
     matrix[current * size + current] = source.ohms;
     right[current] = source.volts;
   });
-  if (!solveLinear(matrix, right, size)) return { kind: 'unsolvable', why: 'The source has no resistance and its two ends are joined.' };
+  if (!solveLinear(matrix, right, size))
+    return { kind: 'unsolvable', why: 'The source has no resistance and its two ends are joined.' };
   const volts = new Map<NodeName, number>();
   for (const [node, at] of index) volts.set(node, at === 0 ? 0 : right[at - 1]!);
   const amps = sources.map((_, at) => right[count - 1 + at]!);

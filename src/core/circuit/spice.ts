@@ -2,7 +2,8 @@ import { CLOSED_CONTACT_OHMS, NODE_LEAK_OHMS } from '../units/constants';
 import { type Network, nodesOf, sourcesOf } from './network';
 
 /**
- * Writes a network as a SPICE deck with an operating-point analysis. Node 0 is the source's minus; comments name the others.
+ * Writes a network as a SPICE deck with an operating-point analysis. Node 0 is the source's minus; comments name the
+ * others.
  * Open switches are left out, as the solver leaves them out.
  * @param title first line of the deck
  */
@@ -13,7 +14,10 @@ export const toSpice = (network: Network, title: string): string => {
   const lines = [`* ${title.replace(/[\r\n]+/g, ' ')}`];
   for (const [node, at] of number) lines.push(`* node ${at} = ${node}`);
   sourcesOf(network).forEach((source, at) =>
-    lines.push(`Vsource${at} source${at} ${name(source.minus)} DC ${source.volts}`, `Rsource${at} source${at} ${name(source.plus)} ${source.ohms || 1e-9}`),
+    lines.push(
+      `Vsource${at} source${at} ${name(source.minus)} DC ${source.volts}`,
+      `Rsource${at} source${at} ${name(source.plus)} ${source.ohms || 1e-9}`,
+    ),
   );
   edges.forEach((edge, at) => {
     const ends = `${name(edge.a)} ${name(edge.b)}`;

@@ -4,5 +4,9 @@ import type { Facts } from '../job/document';
 export const knowsOutdoor = (facts: Facts): boolean => facts.thermostat.outdoorSensor !== 'none';
 
 /** The lockouts that are in force, °F; null where none is. */
-export const lockoutsInForce = (facts: Facts): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } =>
-  knowsOutdoor(facts) ? { compressorBelowF: facts.gates.compressorBelowF, auxAboveF: facts.gates.auxAboveF } : { compressorBelowF: null, auxAboveF: null };
+export const lockoutsInForce = (
+  facts: Facts,
+): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } =>
+  knowsOutdoor(facts)
+    ? { compressorBelowF: facts.gates.compressorBelowF, auxAboveF: facts.gates.auxAboveF }
+    : { compressorBelowF: null, auxAboveF: null };

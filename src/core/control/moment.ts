@@ -6,7 +6,11 @@ export const CALLS = {
   fan: { label: 'Fan', short: 'Fan', about: 'Blower alone.' },
   'heat-1': { label: 'Heat', short: 'Heat', about: 'Compressor heat, first stage.' },
   'heat-2': { label: 'Heat, second stage', short: 'Heat 2', about: 'Compressor heat, both stages.' },
-  'heat-aux': { label: 'Heat with auxiliary', short: 'Heat + aux', about: 'The backup is called too: strips beside the compressor, a furnace in its place.' },
+  'heat-aux': {
+    label: 'Heat with auxiliary',
+    short: 'Heat + aux',
+    about: 'The backup is called too: strips beside the compressor, a furnace in its place.',
+  },
   emergency: { label: 'Emergency heat', short: 'Emergency', about: 'Backup alone, compressor held off.' },
   'cool-1': { label: 'Cool', short: 'Cool', about: 'Compressor cooling, first stage.' },
   'cool-2': { label: 'Cool, second stage', short: 'Cool 2', about: 'Compressor cooling, both stages.' },
@@ -21,7 +25,9 @@ const SECOND_STAGE: ReadonlySet<CallId> = new Set(['heat-2', 'cool-2']);
 
 /** The calls that a job's thermostat can make. */
 export const callsOf = ({ thermostat, outdoorUnit }: Facts): readonly CallId[] =>
-  thermostat.compressorOutputs === 2 && outdoorUnit.stages === 'two' ? CALL_IDS : CALL_IDS.filter((call) => !SECOND_STAGE.has(call));
+  thermostat.compressorOutputs === 2 && outdoorUnit.stages === 'two'
+    ? CALL_IDS
+    : CALL_IDS.filter((call) => !SECOND_STAGE.has(call));
 
 /** The one small state that every page of a job answers for. */
 export interface Moment {
@@ -38,16 +44,24 @@ export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1
 export const OUTDOOR_BOUNDS_F = [-20, 70] as const;
 export const INDOOR_BOUNDS_F = [40, 95] as const;
 
-const clamp = (value: number, [low, high]: readonly [number, number]) => Math.min(high, Math.max(low, Math.round(value)));
+const clamp = (value: number, [low, high]: readonly [number, number]) =>
+  Math.min(high, Math.max(low, Math.round(value)));
 
 /** A moment moved to an outdoor temperature, °F, kept on the scale and whole. */
-export const atOutdoor = (moment: Moment, outdoorF: number): Moment => ({ ...moment, outdoorF: clamp(outdoorF, OUTDOOR_BOUNDS_F) });
+export const atOutdoor = (moment: Moment, outdoorF: number): Moment => ({
+  ...moment,
+  outdoorF: clamp(outdoorF, OUTDOOR_BOUNDS_F),
+});
 
 /** A moment with another room temperature, °F, kept within bounds and whole. */
-export const atIndoor = (moment: Moment, indoorF: number): Moment => ({ ...moment, indoorF: clamp(indoorF, INDOOR_BOUNDS_F) });
+export const atIndoor = (moment: Moment, indoorF: number): Moment => ({
+  ...moment,
+  indoorF: clamp(indoorF, INDOOR_BOUNDS_F),
+});
 
 /** The call that follows among those there are, round and round. */
-export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): CallId => among[(among.indexOf(call) + 1) % among.length]!;
+export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): CallId =>
+  among[(among.indexOf(call) + 1) % among.length]!;
 
 /** A moment as it stands in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` where something is tried. */
 export const momentToQuery = ({ outdoorF, indoorF, call, trying }: Moment): string =>

@@ -1,7 +1,12 @@
 import type { Facts } from '../job/document';
 
-/** The outdoor thermostat in front of a bank: its own, or the one for all banks; its number counts from 1. Null: none. */
-export const outdoorThermostatOf = ({ gates }: Facts, bank: number): { readonly number: number; readonly closesBelowF: number } | null => {
+/**
+ * The outdoor thermostat in front of a bank: its own, or the one for all banks; its number counts from 1. Null: none.
+ */
+export const outdoorThermostatOf = (
+  { gates }: Facts,
+  bank: number,
+): { readonly number: number; readonly closesBelowF: number } | null => {
   const rows = gates.outdoorThermostats;
   const own = rows.findIndex((row) => row.bank === bank);
   const at = own >= 0 ? own : rows.findIndex((row) => row.bank === 0);

@@ -34,4 +34,5 @@ export const backupOutputs = ({ thermostat }: Facts): BackupOutputs => {
 };
 
 /** Whether the thermostat drops the compressor while it calls the backup. */
-export const isFossil = ({ system, thermostat }: Facts): boolean => system.backup === 'furnace' && thermostat.backupSetting === 'fossil';
+export const isFossil = ({ system, thermostat }: Facts): boolean =>
+  system.backup === 'furnace' && thermostat.backupSetting === 'fossil';

@@ -17,13 +17,19 @@ const signals = (facts: Facts, call: (typeof CALL_IDS)[number], outdoorF = 28, t
 
 test('fossil backup takes the compressor’s place, electric backup stands beside it', () => {
   expect([...signals(dual, 'heat-aux')]).toEqual(['AUX']);
-  expect(control(dual, { ...DEFAULT_MOMENT, call: 'heat-aux' }).held).toEqual([{ source: 'compressor', why: expect.stringContaining('drops Y') }]);
+  expect(control(dual, { ...DEFAULT_MOMENT, call: 'heat-aux' }).held).toEqual([
+    { source: 'compressor', why: expect.stringContaining('drops Y') },
+  ]);
   expect([...signals(base, 'heat-aux')].sort()).toEqual(['AUX', 'G', 'Y']);
   expect([...signals(dual, 'emergency')]).toEqual(['E']);
 });
 
 test('two stages only where thermostat and unit both have them', () => {
-  const two: Facts = { ...base, thermostat: { ...base.thermostat, compressorOutputs: 2 }, outdoorUnit: { ...base.outdoorUnit, stages: 'two' } };
+  const two: Facts = {
+    ...base,
+    thermostat: { ...base.thermostat, compressorOutputs: 2 },
+    outdoorUnit: { ...base.outdoorUnit, stages: 'two' },
+  };
   expect(callsOf(two)).toEqual(CALL_IDS);
   expect(callsOf(base)).toEqual(CALL_IDS.filter((call) => !call.endsWith('-2')));
   expect(signals(two, 'heat-2').has('Y2')).toBe(true);

@@ -5,13 +5,18 @@ import { CALL_IDS, type CallId, DEFAULT_MOMENT } from './moment';
 import { control } from './thermostat';
 
 const base = assumedFacts();
-const gated = (compressorBelowF: number | null, auxAboveF: number | null, change: Partial<Facts['thermostat']> = {}): Facts => ({
+const gated = (
+  compressorBelowF: number | null,
+  auxAboveF: number | null,
+  change: Partial<Facts['thermostat']> = {},
+): Facts => ({
   ...base,
   thermostat: { ...base.thermostat, outdoorSensor: 'wired', ...change },
   gates: { ...base.gates, compressorBelowF, auxAboveF },
 });
 const at = (facts: Facts, call: CallId, outdoorF = 28) => control(facts, { ...DEFAULT_MOMENT, call, outdoorF });
-const signals = (facts: Facts, call: CallId, outdoorF?: number) => [...at(facts, call, outdoorF).signals].sort().join(' ');
+const signals = (facts: Facts, call: CallId, outdoorF?: number) =>
+  [...at(facts, call, outdoorF).signals].sort().join(' ');
 
 describe('what each call sends', () => {
   test.each([
@@ -23,7 +28,10 @@ describe('what each call sends', () => {
     ['cool-1', 'G O Y', 'G Y'],
     ['defrost', 'G Y defrost', 'B G Y defrost'],
   ] as const)('%s: O “%s”, B “%s”', (call, forO, forB) => {
-    expect([signals(gated(null, null), call), signals(gated(null, null, { valveSetting: 'B' }), call)]).toEqual([forO, forB]);
+    expect([signals(gated(null, null), call), signals(gated(null, null, { valveSetting: 'B' }), call)]).toEqual([
+      forO,
+      forB,
+    ]);
   });
 });
 
@@ -68,22 +76,32 @@ const anyGates = fc.record({
 describe('whatever the gates and the weather', () => {
   test('the valve is never sent both ways, O only in cooling, B only in heating', () => {
     fc.assert(
-      fc.property(anyGates, fc.constantFrom(...CALL_IDS), fc.integer({ min: -20, max: 70 }), ({ low, high, sensor, valve }, call, outdoorF) => {
-        const sent = at(gated(low, high, { outdoorSensor: sensor, valveSetting: valve }), call, outdoorF).signals;
-        expect(sent.has('O') && sent.has('B')).toBe(false);
-        if (sent.has('O')) expect(['cool-1', 'cool-2']).toContain(call);
-        if (sent.has('B')) expect(['heat-1', 'heat-2', 'heat-aux', 'defrost']).toContain(call);
-      }),
+      fc.property(
+        anyGates,
+        fc.constantFrom(...CALL_IDS),
+        fc.integer({ min: -20, max: 70 }),
+        ({ low, high, sensor, valve }, call, outdoorF) => {
+          const sent = at(gated(low, high, { outdoorSensor: sensor, valveSetting: valve }), call, outdoorF).signals;
+          expect(sent.has('O') && sent.has('B')).toBe(false);
+          if (sent.has('O')) expect(['cool-1', 'cool-2']).toContain(call);
+          if (sent.has('B')) expect(['heat-1', 'heat-2', 'heat-aux', 'defrost']).toContain(call);
+        },
+      ),
     );
   });
 
   test('whatever heats or cools has the blower, and emergency heat never has the compressor', () => {
     fc.assert(
-      fc.property(anyGates, fc.constantFrom(...CALL_IDS), fc.integer({ min: -20, max: 70 }), ({ low, high, sensor }, call, outdoorF) => {
-        const sent = at(gated(low, high, { outdoorSensor: sensor }), call, outdoorF).signals;
-        if (['Y', 'AUX', 'E'].some((signal) => sent.has(signal as 'Y'))) expect(sent.has('G')).toBe(true);
-        if (call === 'emergency') expect([...sent].sort()).toEqual(['E', 'G']);
-      }),
+      fc.property(
+        anyGates,
+        fc.constantFrom(...CALL_IDS),
+        fc.integer({ min: -20, max: 70 }),
+        ({ low, high, sensor }, call, outdoorF) => {
+          const sent = at(gated(low, high, { outdoorSensor: sensor }), call, outdoorF).signals;
+          if (['Y', 'AUX', 'E'].some((signal) => sent.has(signal as 'Y'))) expect(sent.has('G')).toBe(true);
+          if (call === 'emergency') expect([...sent].sort()).toEqual(['E', 'G']);
+        },
+      ),
     );
   });
 

@@ -55,7 +55,11 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   const backup = facts.system.backup === 'furnace' ? 'furnace' : 'strips';
   const held: Held[] = [];
   const isLockedOut = compressorBelowF !== null && outdoorF < compressorBelowF;
-  if (isLockedOut) held.push({ source: 'compressor', why: `The compressor is held: locked out below ${compressorBelowF} °F, and it is ${outdoorF} °F out.` });
+  if (isLockedOut)
+    held.push({
+      source: 'compressor',
+      why: `The compressor is held: locked out below ${compressorBelowF} °F, and it is ${outdoorF} °F out.`,
+    });
   const isBackupHeld = auxAboveF !== null && outdoorF > auxAboveF;
   const callsBackup = (wantsBackup || isLockedOut) && !isBackupHeld;
   if ((wantsBackup || isLockedOut) && isBackupHeld) {
@@ -64,13 +68,19 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   }
   const isReplaced = callsBackup && isFossil(facts);
   if (isReplaced && !isLockedOut)
-    held.push({ source: 'compressor', why: 'The thermostat drops Y while it calls the furnace: fossil backup runs in the compressor’s place.' });
+    held.push({
+      source: 'compressor',
+      why: 'The thermostat drops Y while it calls the furnace: fossil backup runs in the compressor’s place.',
+    });
   const runs = !isLockedOut && !isReplaced;
   if (runs && minOutdoorF !== null && outdoorF < minOutdoorF)
     held.push({ source: 'compressor', why: `Y is sent, but the unit stops itself below ${minOutdoorF} °F.` });
   if (callsBackup) held.push(...outdoorThermostatsHeld(facts, outdoorF));
   return {
-    signals: new Set([...(runs ? compressorSignals(facts, true, stage) : []), ...(callsBackup ? [...auxSignals(facts), ...backupFan(facts)] : [])]),
+    signals: new Set([
+      ...(runs ? compressorSignals(facts, true, stage) : []),
+      ...(callsBackup ? [...auxSignals(facts), ...backupFan(facts)] : []),
+    ]),
     held,
   };
 };
@@ -78,7 +88,10 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
 /** Emergency heat: the backup alone, through its own output where the thermostat has one. No outdoor gate holds it. */
 const emergency = (facts: Facts): ControlState => {
   const { emergency: own, secondAux } = backupOutputs(facts);
-  return { signals: new Set([own ? 'E' : 'AUX', ...(secondAux ? (['AUX2'] as const) : []), ...backupFan(facts)]), held: [] };
+  return {
+    signals: new Set([own ? 'E' : 'AUX', ...(secondAux ? (['AUX2'] as const) : []), ...backupFan(facts)]),
+    held: [],
+  };
 };
 
 const called = (facts: Facts, moment: Moment): ControlState => {
@@ -110,7 +123,9 @@ const called = (facts: Facts, moment: Moment): ControlState => {
 
 /** What moves by itself: outdoor thermostats with the weather, and the condition that is being tried. */
 const surroundings = (facts: Facts, { outdoorF, trying }: Moment): Signal[] => [
-  ...facts.gates.outdoorThermostats.flatMap(({ closesBelowF }, at) => (outdoorF <= closesBelowF ? [outdoorThermostatSignal(at + 1)] : [])),
+  ...facts.gates.outdoorThermostats.flatMap(({ closesBelowF }, at) =>
+    outdoorF <= closesBelowF ? [outdoorThermostatSignal(at + 1)] : [],
+  ),
   ...CONDITIONS.filter(({ id, applies }) => id === trying && applies(facts)).map(({ id }) => id),
 ];
 

@@ -25,7 +25,8 @@ export interface BackupNeed {
 const FROST_F = 35;
 
 /**
- * What the backup must give: what the heat pump lacks at design, the whole load when it is out, and what a defrost takes
+ * What the backup must give: what the heat pump lacks at design, the whole load when it is out, and what a defrost
+ * takes
  * from the air near 35 °F, so that the registers do not blow cold.
  */
 export const backupNeeds = (facts: Facts): BackupNeed[] => {
@@ -51,14 +52,30 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
     need(
       'design',
       'At design, with the heat pump',
-      input.fuel ? `A furnace replaces the heat pump: at ${designOutdoorF} °F it carries the whole load.` : `What the heat pump lacks at ${designOutdoorF} °F.`,
+      input.fuel
+        ? `A furnace replaces the heat pump: at ${designOutdoorF} °F it carries the whole load.`
+        : `What the heat pump lacks at ${designOutdoorF} °F.`,
       input.fuel ? found.emergencyKW : found.requiredKW,
       input.fuel ? high.emergencyKW : high.requiredKW,
     ),
-    need('emergency', 'In an emergency', `The whole load at ${designOutdoorF} °F, the compressor out.`, found.emergencyKW, high.emergencyKW),
+    need(
+      'emergency',
+      'In an emergency',
+      `The whole load at ${designOutdoorF} °F, the compressor out.`,
+      found.emergencyKW,
+      high.emergencyKW,
+    ),
     ...(input.fuel
       ? []
-      : [need('defrost', 'In defrost', `What a defrost takes from the air at ${FROST_F} °F; less of it blows cooler, no more.`, defrostKW, defrostKW)]),
+      : [
+          need(
+            'defrost',
+            'In defrost',
+            `What a defrost takes from the air at ${FROST_F} °F; less of it blows cooler, no more.`,
+            defrostKW,
+            defrostKW,
+          ),
+        ]),
   ];
 };
 

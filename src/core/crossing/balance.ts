@@ -45,11 +45,17 @@ const only = (curve: Curve, fromF: number, toF: number): Curve => ({
 
 const less = (one: Curve, other: Curve) => addCurves(one, scaleCurve(other, -1));
 
-/** All heat that the gates let run at each outdoor temperature, Btu/h. With fuel it is the larger of the two sources, never the sum. */
+/**
+ * All heat that the gates let run at each outdoor temperature, Btu/h. With fuel it is the larger of the two sources,
+ * never the sum.
+ */
 export const allowedCurve = ({ heatPump, banksKW, gates, fuel }: CrossingInput, within: SpanF): Curve => {
   const compressor = only(capacityCurve(heatPump), compressorFromF(gates, heatPump.minOutdoorF), Infinity);
   if (fuel) return largerOf(compressor, only(flatCurve(fuel.outputBtuh), -Infinity, backupToF(gates, -1)), within);
-  return addCurves(compressor, ...banksKW.map((kW, bank) => only(flatCurve(bankBtuh(kW)), -Infinity, backupToF(gates, bank))));
+  return addCurves(
+    compressor,
+    ...banksKW.map((kW, bank) => only(flatCurve(bankBtuh(kW)), -Infinity, backupToF(gates, bank))),
+  );
 };
 
 /**
@@ -71,13 +77,17 @@ export const crossing = (input: CrossingInput): Crossing => {
   const compressorF = compressorFromF(gates, heatPump.minOutdoorF);
   const backups = fuel ? [-1] : banksKW.map((_, bank) => bank);
   const backupF = Math.max(-Infinity, ...backups.map((bank) => backupToF(gates, bank)));
-  const gap: SpanF[] = backupF < compressorF ? [[Math.max(backupF, heating[0]), Math.min(compressorF, heating[1])]] : [];
+  const gap: SpanF[] =
+    backupF < compressorF ? [[Math.max(backupF, heating[0]), Math.min(compressorF, heating[1])]] : [];
   const holesF = gap.filter(([fromF, toF]) => toF - fromF > 1e-6);
 
   const lacking = spansAbove(less(house, allowedCurve(input, heating)), heating);
   const economics =
     fuel && electricPerKWh !== undefined
-      ? { copEven: evenCop(electricPerKWh, fuel), economicBalanceF: economicBalanceF(heatPump, evenCop(electricPerKWh, fuel)) }
+      ? {
+          copEven: evenCop(electricPerKWh, fuel),
+          economicBalanceF: economicBalanceF(heatPump, evenCop(electricPerKWh, fuel)),
+        }
       : {};
   return {
     thermalBalanceF: balanceWith(0),

@@ -33,27 +33,46 @@ describe('the chart', () => {
         const { lines } = crossingChart(of);
         const input = crossingInput(of);
         fc.pre(Math.abs(atF - (of.outdoorUnit.minOutdoorF ?? -99)) > 0.01);
-        expect(readOff(lines.find(({ id }) => id === 'capacity')!.points, atF)).toBeCloseTo(capacityCurve(input.heatPump).at(atF), 3);
-        expect(readOff(lines.find(({ id }) => id === 'load')!.points, atF)).toBeCloseTo(loadCurve(input.load).at(atF), 3);
+        expect(readOff(lines.find(({ id }) => id === 'capacity')!.points, atF)).toBeCloseTo(
+          capacityCurve(input.heatPump).at(atF),
+          3,
+        );
+        expect(readOff(lines.find(({ id }) => id === 'load')!.points, atF)).toBeCloseTo(
+          loadCurve(input.load).at(atF),
+          3,
+        );
       }),
     ));
 
   test('every stage, bank and source has its line, and only what there is', () => {
     const ids = (of: Facts) => crossingChart(of).lines.map(({ id }) => id);
     expect(ids(facts())).toEqual(['steady', 'capacity', 'bank-1', 'load']);
-    expect(ids(facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', LOW]))).toEqual(['steady', 'low', 'capacity', 'bank-1', 'load']);
-    expect(ids(facts(['outdoorUnit.stages', 'inverter'], ['outdoorUnit.lowPoints', LOW]))).toEqual(['low', 'capacity', 'bank-1', 'load']);
+    expect(ids(facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', LOW]))).toEqual([
+      'steady',
+      'low',
+      'capacity',
+      'bank-1',
+      'load',
+    ]);
+    expect(ids(facts(['outdoorUnit.stages', 'inverter'], ['outdoorUnit.lowPoints', LOW]))).toEqual([
+      'low',
+      'capacity',
+      'bank-1',
+      'load',
+    ]);
     expect(ids(facts(FURNACE))).toEqual(['steady', 'capacity', 'furnace', 'load']);
   });
 
   test('an inverter with its least speed has a range, a unit of two stages has none', () => {
-    const range = (stages: string) => crossingChart(facts(['outdoorUnit.stages', stages], ['outdoorUnit.lowPoints', LOW])).range;
+    const range = (stages: string) =>
+      crossingChart(facts(['outdoorUnit.stages', stages], ['outdoorUnit.lowPoints', LOW])).range;
     expect(range('two')).toBeNull();
     expect(range('inverter')!.length).toBeGreaterThan(4);
   });
 
   test('the balance lies within its band, and a wider band of load widens it', () => {
-    const band = (is: string) => crossingChart(facts(['load.heatLossIs', is])).marks.find(({ id }) => id === 'thermal-balance')!;
+    const band = (is: string) =>
+      crossingChart(facts(['load.heatLossIs', is])).marks.find(({ id }) => id === 'thermal-balance')!;
     const [narrow, wide] = [band('room-by-room'), band('guess')];
     expect(narrow.atF).toBe(wide.atF);
     expect(narrow.bandF![0]).toBeLessThan(narrow.atF);
@@ -69,7 +88,8 @@ describe('the chart', () => {
   });
 
   test('every system that can be wired has one', () => {
-    for (const { facts: of } of families().filter((_, at) => at % 20 === 0)) expect(crossingChart(of).mostBtuh).toBeGreaterThan(0);
+    for (const { facts: of } of families().filter((_, at) => at % 20 === 0))
+      expect(crossingChart(of).mostBtuh).toBeGreaterThan(0);
   });
 
   test('more capacity never raises the balance', () =>
@@ -91,7 +111,11 @@ describe('what the backup must give', () => {
     for (const { kW, highKW } of [design!, emergency!]) expect(highKW).toBeGreaterThan(kW);
   });
   test('a list without a kit that is large enough gives none', () =>
-    expect(backupNeeds(facts(['airHandler.allowedKitsKW', [3]])).map(({ kitKW }) => kitKW)).toEqual([null, null, null]));
+    expect(backupNeeds(facts(['airHandler.allowedKitsKW', [3]])).map(({ kitKW }) => kitKW)).toEqual([
+      null,
+      null,
+      null,
+    ]));
   test('a furnace carries the whole load at design, and no kit is asked for', () => {
     const needs = backupNeeds(facts(FURNACE));
     expect(needs.map(({ id, kitKW, isMet }) => [id, kitKW, isMet])).toEqual([
@@ -107,7 +131,8 @@ describe('what the backup must give', () => {
 
 describe('prices against each other', () => {
   const of = facts(FURNACE, ['furnace.fuel', 'propane'], ['prices.electricPerKWh', 0.14], ['prices.fuelPerUnit', 2.6]);
-  const asNumber = (balanceF: number | 'always' | 'never') => (balanceF === 'always' ? 99 : balanceF === 'never' ? -99 : balanceF);
+  const asNumber = (balanceF: number | 'always' | 'never') =>
+    balanceF === 'always' ? 99 : balanceF === 'never' ? -99 : balanceF;
 
   test('dearer power moves the balance up, dearer fuel moves it down, today in the middle', () => {
     const table = priceTable(of);
@@ -126,7 +151,15 @@ describe('prices against each other', () => {
 describe('air at the register', () => {
   test('every state there is, warmer with more heat, thinner air warmer', () => {
     const states = supplyStates(SAMPLES[1]!.facts, 28, 68);
-    expect(states.map(({ id }) => id)).toEqual(['heat-pump', 'with-1', 'with-2', 'strips-1', 'strips-2', 'defrost-cold', 'defrost-strips']);
+    expect(states.map(({ id }) => id)).toEqual([
+      'heat-pump',
+      'with-1',
+      'with-2',
+      'strips-1',
+      'strips-2',
+      'defrost-cold',
+      'defrost-strips',
+    ]);
     for (const { btuh, supplyF } of states) expect(Math.sign(supplyF - 68)).toBe(Math.sign(btuh));
     const high = supplyStates(withFact(SAMPLES[1]!.facts, 'site.elevationFt', 0), 28, 68);
     expect(high[0]!.supplyF).toBeLessThan(states[0]!.supplyF);
@@ -139,21 +172,31 @@ describe('air at the register', () => {
   });
   test('below the unit’s own limit there is no heat pump and no defrost', () =>
     expect(supplyStates(SAMPLES[1]!.facts, -10, 68).map(({ id }) => id)).toEqual(['strips-1', 'strips-2']));
-  test('a furnace is one of them', () => expect(supplyStates(facts(FURNACE), 20, 68).map(({ id }) => id)).toEqual(['heat-pump', 'furnace', 'defrost-cold']));
+  test('a furnace is one of them', () =>
+    expect(supplyStates(facts(FURNACE), 20, 68).map(({ id }) => id)).toEqual(['heat-pump', 'furnace', 'defrost-cold']));
 });
 
 describe('wrong entries are questioned', () => {
   const points = (...rows: readonly (readonly [number, number, number])[]) =>
     facts(['outdoorUnit.ratingPoints', rows.map(([outdoorF, btuh, kW]) => ({ outdoorF, btuh, kW }))]);
-  const said = (of: Facts) => CROSSING_RULES.flatMap((rule) => rule.check(of).map(({ what }) => `${rule.id}: ${what}`)).join('\n');
+  const said = (of: Facts) =>
+    CROSSING_RULES.flatMap((rule) => rule.check(of).map(({ what }) => `${rule.id}: ${what}`)).join('\n');
 
   test.each<[string, Facts, RegExp]>([
     ['more heat in the cold', points([47, 20_000, 2], [17, 30_000, 3]), /More heat at 17 °F than at 47/],
     ['a power ten times too small', points([47, 30_000, 0.25], [17, 20_000, 2.4]), /At 47 °F the COP would be 35/],
     ['a power ten times too large', points([47, 30_000, 25], [17, 20_000, 2.4]), /At 47 °F the COP would be 0\.4/],
-    ['points so close that a slip runs away', points([47, 30_000, 2.9], [46, 29_900, 2.7]), /Drawn on to 10 °F, the power would be -4\.5 kW/],
+    [
+      'points so close that a slip runs away',
+      points([47, 30_000, 2.9], [46, 29_900, 2.7]),
+      /Drawn on to 10 °F, the power would be -4\.5 kW/,
+    ],
     ['°C typed as °F', points([8.3, 30_000, 2.5], [-8.3, 20_000, 2.4]), /looks like °C/],
-    ['one point of low stage', facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', [LOW[0]]]), /One point is no line/],
+    [
+      'one point of low stage',
+      facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', [LOW[0]]]),
+      /One point is no line/,
+    ],
     [
       'low stage above full',
       facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', LOW.map((point) => ({ ...point, btuh: 50_000 }))]),

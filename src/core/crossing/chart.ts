@@ -38,7 +38,10 @@ export interface CrossingChart {
   readonly lines: readonly ChartLine[];
   /** Least and most load at each corner of the load line. */
   readonly loadBand: readonly { readonly outdoorF: number; readonly lowBtuh: number; readonly highBtuh: number }[];
-  /** An inverter's least and most heat, as an area to its corners; null for a unit with stages, or one whose least speed is not known. */
+  /**
+   * An inverter's least and most heat, as an area to its corners; null for a unit with stages, or one whose least
+   * speed is not known.
+   */
   readonly range: readonly ChartPoint[] | null;
   readonly marks: readonly ChartMark[];
   readonly cop: readonly ChartPoint[];
@@ -71,7 +74,8 @@ const corners = (curve: Curve, [fromF, toF]: SpanF): ChartPoint[] => {
   return [[fromF, curve.at(fromF)], ...points, [toF, curve.at(toF)]];
 };
 
-const numberOrNothing = (value: Crossing['economicBalanceF']): readonly number[] => (typeof value === 'number' ? [value] : []);
+const numberOrNothing = (value: Crossing['economicBalanceF']): readonly number[] =>
+  typeof value === 'number' ? [value] : [];
 
 /** The crossing chart of a job. */
 export const crossingChart = (facts: Facts): CrossingChart => {
@@ -86,7 +90,13 @@ export const crossingChart = (facts: Facts): CrossingChart => {
   const cop = copOf(heatPump);
   const banks = jobBanks(facts);
   const stripsBtuh = (count: number) => banks.slice(0, count).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
-  const line = (id: string, label: string, source: ChartLine['source'], weight: ChartLine['weight'], curve: Curve): ChartLine => ({
+  const line = (
+    id: string,
+    label: string,
+    source: ChartLine['source'],
+    weight: ChartLine['weight'],
+    curve: Curve,
+  ): ChartLine => ({
     id,
     label,
     source,
@@ -94,10 +104,14 @@ export const crossingChart = (facts: Facts): CrossingChart => {
     points: corners(curve, spanF),
   });
   const lines: ChartLine[] = [
-    ...(heatPump.frost ? [line('steady', 'without frost', 'compressor', 'fine', capacityCurve({ ...heatPump, frost: false }))] : []),
+    ...(heatPump.frost
+      ? [line('steady', 'without frost', 'compressor', 'fine', capacityCurve({ ...heatPump, frost: false }))]
+      : []),
     ...(low ? [line('low', isInverter ? 'least speed' : 'low stage', 'compressor', 'fine', capacityCurve(low))] : []),
     line('capacity', low && !isInverter ? 'heat pump, high' : 'heat pump', 'compressor', 'bold', capacity),
-    ...banks.map(({ bank }, at) => line(`bank-${bank}`, `+ strips ${bank}`, 'strips', 'bold', addCurves(capacity, flatCurve(stripsBtuh(at + 1))))),
+    ...banks.map(({ bank }, at) =>
+      line(`bank-${bank}`, `+ strips ${bank}`, 'strips', 'bold', addCurves(capacity, flatCurve(stripsBtuh(at + 1)))),
+    ),
     ...(input.fuel ? [line('furnace', 'furnace', 'fossil', 'bold', flatCurve(input.fuel.outputBtuh))] : []),
     line('load', 'load', 'load', 'bold', loadCurve(load)),
   ];
@@ -129,7 +143,9 @@ export const crossingChart = (facts: Facts): CrossingChart => {
             },
           ]),
       ...found.bankGatesF.flatMap((atF, index) =>
-        index === 0 || atF === null ? [] : [{ id: `bank-${index + 1}`, label: `strips ${banks[index]!.bank} needed`, atF }],
+        index === 0 || atF === null
+          ? []
+          : [{ id: `bank-${index + 1}`, label: `strips ${banks[index]!.bank} needed`, atF }],
       ),
       ...numberOrNothing(found.economicBalanceF).map((atF) => ({ id: 'economic-balance', label: 'even cost', atF })),
       { id: 'design', label: 'design', atF: load.designOutdoorF },

@@ -65,7 +65,11 @@ export const compressorCurves = ({ full, low, modulates, cyclingLoss }: Compress
       if (lowKW <= 0 || highKW <= 0) return { btuh: wantedBtuh, kW: 0, runShare: 1 };
       const lowCop = lowBtuh / (lowKW * BTU_PER_KWH);
       const highCop = highBtuh / (highKW * BTU_PER_KWH);
-      return { btuh: wantedBtuh, kW: wantedBtuh / ((lowCop + (highCop - lowCop) * between) * BTU_PER_KWH), runShare: 1 };
+      return {
+        btuh: wantedBtuh,
+        kW: wantedBtuh / ((lowCop + (highCop - lowCop) * between) * BTU_PER_KWH),
+        runShare: 1,
+      };
     },
   };
 };

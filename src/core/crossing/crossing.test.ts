@@ -20,19 +20,32 @@ const input = fc
     lockout: fc.option(fc.integer({ min: -10, max: 50 })),
     auxAbove: fc.option(fc.integer({ min: -10, max: 60 })),
   })
-  .map(({ designOutdoorF, designBtuh, noLoadF, warm, coldShare, frost, min, banksKW, lockout, auxAbove }): CrossingInput => ({
-    load: { designOutdoorF, designBtuh, noLoadF },
-    heatPump: {
-      points: [
-        { outdoorF: 47, btuh: warm, kW: warm / 11_000 },
-        { outdoorF: 17, btuh: warm * coldShare, kW: warm / 12_000 },
-      ],
+  .map(
+    ({
+      designOutdoorF,
+      designBtuh,
+      noLoadF,
+      warm,
+      coldShare,
       frost,
-      minOutdoorF: min,
-    },
-    banksKW,
-    gates: { compressorBelowF: lockout, auxAboveF: auxAbove },
-  }));
+      min,
+      banksKW,
+      lockout,
+      auxAbove,
+    }): CrossingInput => ({
+      load: { designOutdoorF, designBtuh, noLoadF },
+      heatPump: {
+        points: [
+          { outdoorF: 47, btuh: warm, kW: warm / 11_000 },
+          { outdoorF: 17, btuh: warm * coldShare, kW: warm / 12_000 },
+        ],
+        frost,
+        minOutdoorF: min,
+      },
+      banksKW,
+      gates: { compressorBelowF: lockout, auxAboveF: auxAbove },
+    }),
+  );
 
 /** Holes and shortfalls found the slow way: looking at every hundredth of a degree. */
 const looked = (of: CrossingInput, atF: number): 'hole' | 'short' | 'fine' => {
@@ -40,7 +53,9 @@ const looked = (of: CrossingInput, atF: number): 'hole' | 'short' | 'fine' => {
   const compressor = atF >= (gates.compressorBelowF ?? -99) && atF >= (heatPump.minOutdoorF ?? -99);
   const strips = of.banksKW.length > 0 && atF <= (gates.auxAboveF ?? 99);
   if (!compressor && !strips) return 'hole';
-  const given = (compressor ? capacityCurve(heatPump).at(atF) : 0) + (strips ? of.banksKW.reduce((sum, kW) => sum + kW * 3412.14, 0) : 0);
+  const given =
+    (compressor ? capacityCurve(heatPump).at(atF) : 0) +
+    (strips ? of.banksKW.reduce((sum, kW) => sum + kW * 3412.14, 0) : 0);
   return given < loadCurve(load).at(atF) ? 'short' : 'fine';
 };
 
@@ -52,7 +67,8 @@ describe('crossing', () => {
         const atF = load.designOutdoorF + share * (load.noLoadF - load.designOutdoorF);
         const { holesF, shortfallsF } = crossing(of);
         const near = [...holesF, ...shortfallsF].flat().some((end) => Math.abs(end - atF) < 0.01);
-        const within = (spans: readonly (readonly [number, number])[]) => spans.some(([from, to]) => atF > from && atF < to);
+        const within = (spans: readonly (readonly [number, number])[]) =>
+          spans.some(([from, to]) => atF > from && atF < to);
         if (!near) expect(within(holesF) ? 'hole' : within(shortfallsF) ? 'short' : 'fine').toBe(looked(of, atF));
       }),
       { numRuns: 500 },
@@ -62,8 +78,16 @@ describe('crossing', () => {
   test('more capacity never raises the balance point', () => {
     fc.assert(
       fc.property(input, fc.double({ min: 1, max: 2, noNaN: true }), (of, factor) => {
-        const stronger = { ...of, heatPump: { ...of.heatPump, points: of.heatPump.points.map((point) => ({ ...point, btuh: point.btuh * factor })) } };
-        expect(crossing(stronger).thermalBalanceF ?? -31).toBeLessThanOrEqual((crossing(of).thermalBalanceF ?? -31) + 1e-9);
+        const stronger = {
+          ...of,
+          heatPump: {
+            ...of.heatPump,
+            points: of.heatPump.points.map((point) => ({ ...point, btuh: point.btuh * factor })),
+          },
+        };
+        expect(crossing(stronger).thermalBalanceF ?? -31).toBeLessThanOrEqual(
+          (crossing(of).thermalBalanceF ?? -31) + 1e-9,
+        );
       }),
     );
   });
@@ -89,7 +113,11 @@ describe('crossing', () => {
   });
 
   test('capacity never goes below zero, however cold', () => {
-    fc.assert(fc.property(input, fc.integer({ min: -100, max: 60 }), (of, atF) => expect(allowedCurve(of, [-100, 70]).at(atF)).toBeGreaterThanOrEqual(0)));
+    fc.assert(
+      fc.property(input, fc.integer({ min: -100, max: 60 }), (of, atF) =>
+        expect(allowedCurve(of, [-100, 70]).at(atF)).toBeGreaterThanOrEqual(0),
+      ),
+    );
   });
 });
 
@@ -109,7 +137,10 @@ describe('of a job', () => {
       ['compressor', [[35, 70]]],
       ['bank-1', [[-20, 30]]],
     ]);
-    expect(lanes.map(({ posts }) => posts.map(({ fact }) => fact))).toEqual([['gates.compressorBelowF'], ['gates.auxAboveF']]);
+    expect(lanes.map(({ posts }) => posts.map(({ fact }) => fact))).toEqual([
+      ['gates.compressorBelowF'],
+      ['gates.auxAboveF'],
+    ]);
     expect(marks.map(({ id }) => id)).toEqual(['thermal-balance', 'design', 'no-load']);
   });
 
@@ -118,7 +149,9 @@ describe('of a job', () => {
     [50, 'calm'],
     [33, 'hole'],
     [10, 'strips'],
-  ] as const)('at %i °F the ruler is %s', (outdoorF, grade) => expect(rulerVerdict(planned, outdoorF).grade).toBe(grade));
+  ] as const)('at %i °F the ruler is %s', (outdoorF, grade) =>
+    expect(rulerVerdict(planned, outdoorF).grade).toBe(grade),
+  );
 
   test('too small a kit is said to be short', () => {
     const facts: Facts = {

@@ -24,13 +24,17 @@ export const evenCop = (electricPerKWh: number, { kind, pricePerUnit, efficiency
 const WARMEST_F = 65;
 
 /**
- * The highest outdoor temperature below which the fuel is the cheaper source, °F: `always` where it is so already at 65 °F,
+ * The highest outdoor temperature below which the fuel is the cheaper source, °F: `always` where it is so already at
+ * 65 °F,
  * `never` where it is nowhere so down to the unit's own minimum (−30 °F without one).
  */
 export const economicBalanceF = (heatPump: HeatPump, copEven: number): number | 'always' | 'never' => {
   const unlimited = { ...heatPump, minOutdoorF: null };
   // Above zero where COP < copEven: heat at even cost less heat given.
-  const dearer = addCurves(scaleCurve(powerCurve(unlimited), copEven * BTU_PER_KWH), scaleCurve(capacityCurve(unlimited), -1));
+  const dearer = addCurves(
+    scaleCurve(powerCurve(unlimited), copEven * BTU_PER_KWH),
+    scaleCurve(capacityCurve(unlimited), -1),
+  );
   const highest = highestAboveF(dearer, [heatPump.minOutdoorF ?? COLDEST_SEARCH_F, WARMEST_F]);
   if (highest === null) return 'never';
   return highest >= WARMEST_F ? 'always' : highest;

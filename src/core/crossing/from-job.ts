@@ -10,7 +10,10 @@ import { jobHeatPump } from './job-heat-pump';
 import { loadCurve } from './load';
 import { RULER_SPAN_F } from './range';
 
-/** Everything that holds a job's sources by outdoor temperature: lockouts, and an outdoor thermostat in front of a bank. */
+/**
+ * Everything that holds a job's sources by outdoor temperature: lockouts, and an outdoor thermostat in front of a
+ * bank.
+ */
 export const jobGates = (facts: Facts): Required<Gates> => ({
   ...lockoutsInForce(facts),
   banksCloseBelowF: jobBanks(facts).map(({ bank }) => outdoorThermostatOf(facts, bank)?.closesBelowF ?? null),
@@ -24,7 +27,14 @@ export const crossingInput = (facts: Facts): CrossingInput => ({
   gates: jobGates(facts),
   electricPerKWh: facts.prices.electricPerKWh,
   ...(facts.system.backup === 'furnace'
-    ? { fuel: { kind: facts.furnace.fuel, pricePerUnit: facts.prices.fuelPerUnit, efficiency: facts.furnace.efficiency, outputBtuh: facts.furnace.outputBtuh } }
+    ? {
+        fuel: {
+          kind: facts.furnace.fuel,
+          pricePerUnit: facts.prices.fuelPerUnit,
+          efficiency: facts.furnace.efficiency,
+          outputBtuh: facts.furnace.outputBtuh,
+        },
+      }
     : {}),
 });
 

@@ -17,10 +17,12 @@ export const compressorFromF = (gates: Gates, minOutdoorF: number | null): numbe
   Math.max(orElse(gates.compressorBelowF, -Infinity), orElse(minOutdoorF, -Infinity));
 
 /** Warmest temperature at which a bank (or, with bank −1, the furnace) may run, °F, +∞ where nothing stops it. */
-export const backupToF = (gates: Gates, bank: number): number => Math.min(orElse(gates.auxAboveF, Infinity), orElse(gates.banksCloseBelowF?.[bank], Infinity));
+export const backupToF = (gates: Gates, bank: number): number =>
+  Math.min(orElse(gates.auxAboveF, Infinity), orElse(gates.banksCloseBelowF?.[bank], Infinity));
 
 /** The part of a range that lies at or above a temperature, as spans. */
-export const spanFrom = (fromF: number, [low, high]: SpanF): SpanF[] => (fromF >= high ? [] : [[Math.max(low, fromF), high]]);
+export const spanFrom = (fromF: number, [low, high]: SpanF): SpanF[] =>
+  fromF >= high ? [] : [[Math.max(low, fromF), high]];
 
 /** The part of a range that lies at or below a temperature, as spans. */
 export const spanTo = (toF: number, [low, high]: SpanF): SpanF[] => (toF <= low ? [] : [[low, Math.min(high, toF)]]);

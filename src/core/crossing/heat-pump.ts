@@ -29,7 +29,10 @@ const frosted = (curve: Curve, share: number): Curve => {
     { outdoorF: 35, value: at35 },
     { outdoorF: 45, value: curve.at(45) },
   ]);
-  return { at: (outdoorF) => (outdoorF > 17 && outdoorF < 45 ? derated.at(outdoorF) : curve.at(outdoorF)), breaksF: [...curve.breaksF, 17, 35, 45] };
+  return {
+    at: (outdoorF) => (outdoorF > 17 && outdoorF < 45 ? derated.at(outdoorF) : curve.at(outdoorF)),
+    breaksF: [...curve.breaksF, 17, 35, 45],
+  };
 };
 
 /** Zero below zero: the extended end piece of a capacity line never takes heat away. */
@@ -41,7 +44,9 @@ const notNegative = (curve: Curve): Curve => {
 };
 
 const withMinimum = (curve: Curve, minOutdoorF: number | null): Curve =>
-  minOutdoorF === null ? curve : { at: (outdoorF) => (outdoorF < minOutdoorF ? 0 : curve.at(outdoorF)), breaksF: [...curve.breaksF, minOutdoorF] };
+  minOutdoorF === null
+    ? curve
+    : { at: (outdoorF) => (outdoorF < minOutdoorF ? 0 : curve.at(outdoorF)), breaksF: [...curve.breaksF, minOutdoorF] };
 
 const ratedCurve = ({ points, frost }: HeatPump, value: (point: RatingPoint) => number, share: number): Curve => {
   const line = curveThrough(points.map((point) => ({ outdoorF: point.outdoorF, value: value(point) })));
@@ -49,7 +54,8 @@ const ratedCurve = ({ points, frost }: HeatPump, value: (point: RatingPoint) => 
 };
 
 /**
- * Heat the heat pump gives, Btu/h: straight lines through the rating points, the frost derate taken off where it applies,
+ * Heat the heat pump gives, Btu/h: straight lines through the rating points, the frost derate taken off where it
+ * applies,
  * zero below the unit's own minimum.
  * @source 10 CFR 430 subpart B appendix M1; the line from 35 to 45 °F replaces the procedure's step at 45 °F
  */

@@ -21,7 +21,12 @@ export const curveThrough = (vertices: readonly Vertex[]): Curve => {
   const breaksF = sorted.map(({ outdoorF }) => outdoorF);
   const pieces = sorted.slice(1).map((high, at) => {
     const low = sorted[at]!;
-    return { fromF: low.outdoorF, from: low.value, toF: high.outdoorF, slope: (high.value - low.value) / (high.outdoorF - low.outdoorF) };
+    return {
+      fromF: low.outdoorF,
+      from: low.value,
+      toF: high.outdoorF,
+      slope: (high.value - low.value) / (high.outdoorF - low.outdoorF),
+    };
   });
   const lastPiece = pieces.length - 1;
   const at = (outdoorF: number) => {
@@ -40,7 +45,10 @@ export const addCurves = (...curves: readonly Curve[]): Curve => ({
 });
 
 /** A curve times a constant. */
-export const scaleCurve = (curve: Curve, factor: number): Curve => ({ at: (outdoorF) => curve.at(outdoorF) * factor, breaksF: curve.breaksF });
+export const scaleCurve = (curve: Curve, factor: number): Curve => ({
+  at: (outdoorF) => curve.at(outdoorF) * factor,
+  breaksF: curve.breaksF,
+});
 
 /** The same value at every temperature. */
 export const flatCurve = (value: number): Curve => ({ at: () => value, breaksF: [] });
@@ -48,10 +56,16 @@ export const flatCurve = (value: number): Curve => ({ at: () => value, breaksF: 
 /** The larger of two curves; their own crossings become breaks within the span. */
 export const largerOf = (one: Curve, other: Curve, within: SpanF): Curve => {
   const crossings = spansAbove(addCurves(one, scaleCurve(other, -1)), within).flat();
-  return { at: (outdoorF) => Math.max(one.at(outdoorF), other.at(outdoorF)), breaksF: [...one.breaksF, ...other.breaksF, ...crossings] };
+  return {
+    at: (outdoorF) => Math.max(one.at(outdoorF), other.at(outdoorF)),
+    breaksF: [...one.breaksF, ...other.breaksF, ...crossings],
+  };
 };
 
-/** Where a curve is above zero inside a span, exact to rounding: each piece is straight, so its root is found by proportion. */
+/**
+ * Where a curve is above zero inside a span, exact to rounding: each piece is straight, so its root is found by
+ * proportion.
+ */
 export const spansAbove = (curve: Curve, [fromF, toF]: SpanF): SpanF[] => {
   const inside = curve.breaksF.filter((breakF) => breakF > fromF && breakF < toF).sort((a, b) => a - b);
   const ends = [fromF, ...inside, toF];
@@ -74,4 +88,5 @@ export const spansAbove = (curve: Curve, [fromF, toF]: SpanF): SpanF[] => {
 };
 
 /** The highest temperature of a span at which a curve is still above zero; null where it never is. */
-export const highestAboveF = (curve: Curve, within: SpanF): number | null => spansAbove(curve, within).at(-1)?.[1] ?? null;
+export const highestAboveF = (curve: Curve, within: SpanF): number | null =>
+  spansAbove(curve, within).at(-1)?.[1] ?? null;

@@ -16,9 +16,13 @@ export interface PriceCell {
 /** Steps that a price is tried at, as shares of today's. */
 const STEPS = [0.6, 0.8, 1, 1.25, 1.6];
 
-const tried = (price: number): number[] => STEPS.map((step) => (step === 1 ? price : roundTo(price * step, price < 1 ? 3 : 2)));
+const tried = (price: number): number[] =>
+  STEPS.map((step) => (step === 1 ? price : roundTo(price * step, price < 1 ? 3 : 2)));
 
-/** The economic balance at prices round today's: a row for each price of electricity, a column for each of fuel. Empty without a furnace. */
+/**
+ * The economic balance at prices round today's: a row for each price of electricity, a column for each of fuel. Empty
+ * without a furnace.
+ */
 export const priceTable = (facts: Facts): PriceCell[][] => {
   const { fuel, heatPump, electricPerKWh } = crossingInput(facts);
   if (!fuel || electricPerKWh === undefined) return [];

@@ -20,7 +20,12 @@ export interface GatePost {
 export const postLimitsF = ({ fact, row }: GatePost): SpanF | null => {
   if (fact === undefined) return null;
   const entry = factAt(fact);
-  const bounds = entry.kind === 'table' && row !== undefined ? entry.columns.closesBelowF : entry.kind === 'number' ? entry : undefined;
+  const bounds =
+    entry.kind === 'table' && row !== undefined
+      ? entry.columns.closesBelowF
+      : entry.kind === 'number'
+        ? entry
+        : undefined;
   return bounds ? [bounds.min, bounds.max] : null;
 };
 
@@ -28,7 +33,9 @@ export const postLimitsF = ({ fact, row }: GatePost): SpanF | null => {
 export const postValue = (facts: Facts, post: GatePost, atF: number): unknown => {
   const [low, high] = postLimitsF(post)!;
   const withinF = Math.min(high, Math.max(low, atF));
-  return post.row === undefined ? withinF : facts.gates.outdoorThermostats.map((row, at) => (at === post.row ? { ...row, closesBelowF: withinF } : row));
+  return post.row === undefined
+    ? withinF
+    : facts.gates.outdoorThermostats.map((row, at) => (at === post.row ? { ...row, closesBelowF: withinF } : row));
 };
 
 /** One source's lane: where it may run, and the posts that say so. */
@@ -75,12 +82,25 @@ export const ruler = (facts: Facts): Ruler => {
   const backupPosts: GatePost[] =
     gates.auxAboveF === null
       ? []
-      : [{ label: facts.system.backup === 'furnace' ? 'furnace lockout' : 'strip lockout', atF: gates.auxAboveF, fact: 'gates.auxAboveF' }];
+      : [
+          {
+            label: facts.system.backup === 'furnace' ? 'furnace lockout' : 'strip lockout',
+            atF: gates.auxAboveF,
+            fact: 'gates.auxAboveF',
+          },
+        ];
   const thermostatPost = (bank: number): GatePost[] => {
     const found = outdoorThermostatOf(facts, bank);
     return found === null
       ? []
-      : [{ label: `outdoor thermostat ${found.number}`, atF: found.closesBelowF, fact: 'gates.outdoorThermostats', row: found.number - 1 }];
+      : [
+          {
+            label: `outdoor thermostat ${found.number}`,
+            atF: found.closesBelowF,
+            fact: 'gates.outdoorThermostats',
+            row: found.number - 1,
+          },
+        ];
   };
   return {
     spanF: RULER_SPAN_F,
@@ -138,10 +158,15 @@ export const rulerVerdict = (facts: Facts, outdoorF: number): RulerVerdict => {
   const backup = facts.system.backup === 'furnace' ? 'furnace' : 'strips';
   const needs = `House needs ${load}`;
   if (inSpans(holesF, outdoorF)) return { grade: 'hole', text: `Hole: ${load} needed, and nothing may run.` };
-  if (inSpans(shortfallsF, outdoorF) || allowedBtuh < loadBtuh) return { grade: 'short', text: `Short: ${load} needed, ${thousand(allowedBtuh)} may run.` };
-  const isCompressorOpen = inSpans(spanFrom(compressorFromF(jobGates(facts), facts.outdoorUnit.minOutdoorF), RULER_SPAN_F), outdoorF);
+  if (inSpans(shortfallsF, outdoorF) || allowedBtuh < loadBtuh)
+    return { grade: 'short', text: `Short: ${load} needed, ${thousand(allowedBtuh)} may run.` };
+  const isCompressorOpen = inSpans(
+    spanFrom(compressorFromF(jobGates(facts), facts.outdoorUnit.minOutdoorF), RULER_SPAN_F),
+    outdoorF,
+  );
   if (!isCompressorOpen) return { grade: 'strips', text: `${needs}: ${backup} alone, the compressor is locked out.` };
-  if (heatPumpBtuh >= loadBtuh) return { grade: 'calm', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}.` };
+  if (heatPumpBtuh >= loadBtuh)
+    return { grade: 'calm', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}.` };
   return {
     grade: 'strips',
     text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}: ${backup === 'furnace' ? 'the furnace takes over' : 'strips make up the rest'}.`,

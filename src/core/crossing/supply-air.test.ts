@@ -11,7 +11,8 @@ const degrees = (change: Partial<Moment>, of: Facts = facts) => {
 };
 
 test('nothing is said where nothing heats steadily', () => {
-  for (const call of ['off', 'fan', 'cool-1', 'cool-2', 'defrost'] as const) expect(at({ call })).toEqual({ kind: 'none' });
+  for (const call of ['off', 'fan', 'cool-1', 'cool-2', 'defrost'] as const)
+    expect(at({ call })).toEqual({ kind: 'none' });
 });
 
 test('strips warm more than the heat pump, both together most', () => {
@@ -28,23 +29,42 @@ test('colder out is cooler air from the heat pump; strips do not care', () => {
 
 test('it rises with the room, and with the elevation', () => {
   expect(degrees({ call: 'heat-1', indoorF: 70 }) - degrees({ call: 'heat-1', indoorF: 60 })).toBeCloseTo(10, 9);
-  expect(degrees({ call: 'heat-1' }, { ...facts, site: { ...facts.site, elevationFt: 0 } })).toBeLessThan(degrees({ call: 'heat-1' }));
+  expect(degrees({ call: 'heat-1' }, { ...facts, site: { ...facts.site, elevationFt: 0 } })).toBeLessThan(
+    degrees({ call: 'heat-1' }),
+  );
 });
 
 test('below the lockout the strips alone warm it, at the strips’ airflow', () => {
-  const locked: Facts = { ...facts, gates: { ...facts.gates, compressorBelowF: 30, auxAboveF: null }, airHandler: { ...facts.airHandler, heatCfm: 900 } };
-  expect(degrees({ call: 'heat-1', outdoorF: 20 }, locked)).toBeCloseTo(degrees({ call: 'emergency', outdoorF: 20 }, locked), 9);
+  const locked: Facts = {
+    ...facts,
+    gates: { ...facts.gates, compressorBelowF: 30, auxAboveF: null },
+    airHandler: { ...facts.airHandler, heatCfm: 900 },
+  };
+  expect(degrees({ call: 'heat-1', outdoorF: 20 }, locked)).toBeCloseTo(
+    degrees({ call: 'emergency', outdoorF: 20 }, locked),
+    9,
+  );
 });
 
 test('an outdoor thermostat that is open keeps its bank out of auxiliary heat, not out of emergency heat', () => {
   const gated: Facts = { ...facts, gates: { ...facts.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 25 }] } };
-  expect(degrees({ call: 'heat-aux', outdoorF: 30 }, gated)).toBeCloseTo(degrees({ call: 'heat-1', outdoorF: 30 }, gated), 9);
-  expect(degrees({ call: 'heat-aux', outdoorF: 20 }, gated)).toBeGreaterThan(degrees({ call: 'heat-1', outdoorF: 20 }, gated));
+  expect(degrees({ call: 'heat-aux', outdoorF: 30 }, gated)).toBeCloseTo(
+    degrees({ call: 'heat-1', outdoorF: 30 }, gated),
+    9,
+  );
+  expect(degrees({ call: 'heat-aux', outdoorF: 20 }, gated)).toBeGreaterThan(
+    degrees({ call: 'heat-1', outdoorF: 20 }, gated),
+  );
   expect(degrees({ call: 'emergency', outdoorF: 30 }, gated)).toBe(degrees({ call: 'emergency', outdoorF: 30 }));
 });
 
 test('a furnace warms it in the compressor’s place', () => {
   const { facts: dual } = SAMPLES[3]!;
-  expect(degrees({ call: 'heat-aux', outdoorF: 30 }, dual)).toBeCloseTo(degrees({ call: 'emergency', outdoorF: 30 }, dual), 9);
-  expect(degrees({ call: 'heat-aux', outdoorF: 30 }, dual)).toBeGreaterThan(degrees({ call: 'heat-1', outdoorF: 30 }, dual));
+  expect(degrees({ call: 'heat-aux', outdoorF: 30 }, dual)).toBeCloseTo(
+    degrees({ call: 'emergency', outdoorF: 30 }, dual),
+    9,
+  );
+  expect(degrees({ call: 'heat-aux', outdoorF: 30 }, dual)).toBeGreaterThan(
+    degrees({ call: 'heat-1', outdoorF: 30 }, dual),
+  );
 });

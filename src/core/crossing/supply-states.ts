@@ -46,14 +46,46 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
       .join(' + ');
   const counts = banks.map((_, at) => at + 1);
   return [
-    ...(lowBtuh > 0 ? [state('low', facts.outdoorUnit.stages === 'inverter' ? 'Heat pump at least speed' : 'Heat pump, low stage', 'compressor', lowBtuh, airHandler.heatCfm)] : []), // prettier-ignore
-    ...(mostBtuh > 0 ? [state('heat-pump', low ? 'Heat pump, full' : 'Heat pump alone', 'compressor', mostBtuh, airHandler.heatCfm)] : []),
-    ...(mostBtuh > 0 ? counts.map((count) => state(`with-${count}`, `Heat pump and strips ${named(count)}`, 'strips', mostBtuh + stripsBtuh(count), airHandler.auxCfm)) : []), // prettier-ignore
-    ...counts.map((count) => state(`strips-${count}`, `Strips ${named(count)} alone`, 'strips', stripsBtuh(count), airHandler.auxCfm)),
+    ...(lowBtuh > 0
+      ? [
+          state(
+            'low',
+            facts.outdoorUnit.stages === 'inverter' ? 'Heat pump at least speed' : 'Heat pump, low stage',
+            'compressor',
+            lowBtuh,
+            airHandler.heatCfm,
+          ),
+        ]
+      : []),
+    ...(mostBtuh > 0
+      ? [state('heat-pump', low ? 'Heat pump, full' : 'Heat pump alone', 'compressor', mostBtuh, airHandler.heatCfm)]
+      : []),
+    ...(mostBtuh > 0
+      ? counts.map((count) =>
+          state(
+            `with-${count}`,
+            `Heat pump and strips ${named(count)}`,
+            'strips',
+            mostBtuh + stripsBtuh(count),
+            airHandler.auxCfm,
+          ),
+        )
+      : []),
+    ...counts.map((count) =>
+      state(`strips-${count}`, `Strips ${named(count)} alone`, 'strips', stripsBtuh(count), airHandler.auxCfm),
+    ),
     ...(input.fuel ? [state('furnace', 'Furnace', 'fossil', furnace.outputBtuh, airHandler.auxCfm)] : []),
     ...(mostBtuh > 0 ? [state('defrost-cold', 'Defrost, no strips', 'defrost', -mostBtuh, airHandler.heatCfm)] : []),
     ...(mostBtuh > 0 && banks.length > 0
-      ? [state('defrost-strips', 'Defrost with strips', 'defrost', stripsBtuh(banks.length) - mostBtuh, airHandler.auxCfm)]
+      ? [
+          state(
+            'defrost-strips',
+            'Defrost with strips',
+            'defrost',
+            stripsBtuh(banks.length) - mostBtuh,
+            airHandler.auxCfm,
+          ),
+        ]
       : []),
   ];
 };

@@ -71,7 +71,10 @@ export interface Transformer {
   readonly ohms: number;
 }
 
-/** A device as data: what there is to land a wire on, what draws current, what opens and closes. Points are local: `R`, or an inner point such as `valve`. */
+/**
+ * A device as data: what there is to land a wire on, what draws current, what opens and closes. Points are local: `R`,
+ * or an inner point such as `valve`.
+ */
 export interface Device {
   readonly id: DeviceId;
   readonly label: string;

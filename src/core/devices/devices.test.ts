@@ -61,7 +61,8 @@ describe('every device', () => {
         ).toEqual(['air-handler']),
       ),
     );
-    const ohms = (transformerVA: number) => devicesOf({ ...base, airHandler: { ...base.airHandler, transformerVA } })[1]!.transformers[0]!.ohms;
+    const ohms = (transformerVA: number) =>
+      devicesOf({ ...base, airHandler: { ...base.airHandler, transformerVA } })[1]!.transformers[0]!.ohms;
     expect([ohms(40), ohms(75)]).toEqual([1.5, expect.closeTo(0.8, 6)]);
   });
 });
@@ -83,12 +84,9 @@ test('a bank has a coil only where the board has an input for it', () => {
 
 test('the valve line passes through the defrost relay, and only an O unit feeds the valve itself in defrost', () => {
   const contacts = (valve: 'O' | 'B') =>
-    devicesOf({ ...base, outdoorUnit: { ...base.outdoorUnit, reversingValve: valve } })[2]!.contacts.map(({ from, to, rests, movedBy }) => [
-      from,
-      to,
-      rests,
-      movedBy,
-    ]);
+    devicesOf({ ...base, outdoorUnit: { ...base.outdoorUnit, reversingValve: valve } })[2]!.contacts.map(
+      ({ from, to, rests, movedBy }) => [from, to, rests, movedBy],
+    );
   expect(contacts('O')).toEqual([
     ['Y', 'run', 'closed', 'board-lockout'],
     ['O', 'valve', 'closed', 'defrost'],

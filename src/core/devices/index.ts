@@ -37,4 +37,5 @@ export const indoorId = ({ system }: Facts): DeviceId =>
   system.cabinet === 'packaged' ? 'packaged-unit' : system.backup === 'furnace' ? 'furnace' : 'air-handler';
 
 /** The device that holds the compressor. */
-export const outdoorId = ({ system }: Facts): DeviceId => (system.cabinet === 'packaged' ? 'packaged-unit' : 'outdoor-unit');
+export const outdoorId = ({ system }: Facts): DeviceId =>
+  system.cabinet === 'packaged' ? 'packaged-unit' : 'outdoor-unit';

@@ -28,7 +28,10 @@ test('a file from before a fact existed takes the assumption for it', () => {
       delete old.facts.prices;
     }),
   );
-  expect(parsed.ok && [parsed.value.facts.airHandler.maxStaticInWc, parsed.value.facts.prices]).toEqual([0.5, { electricPerKWh: 0.15, fuelPerUnit: 2.4 }]);
+  expect(parsed.ok && [parsed.value.facts.airHandler.maxStaticInWc, parsed.value.facts.prices]).toEqual([
+    0.5,
+    { electricPerKWh: 0.15, fuelPerUnit: 2.4 },
+  ]);
 });
 
 describe('refused with the path and what to do', () => {
@@ -203,7 +206,11 @@ describe('refused with the path and what to do', () => {
     ],
   ])('%s', (_, spoil, path, error) => {
     const parsed = parseJobFile(spoiled(spoil));
-    expect(parsed).toMatchObject({ ok: false, path: typeof path === 'string' ? path : expect.stringMatching(path), error: expect.stringMatching(error) });
+    expect(parsed).toMatchObject({
+      ok: false,
+      path: typeof path === 'string' ? path : expect.stringMatching(path),
+      error: expect.stringMatching(error),
+    });
   });
 
   test.each([
@@ -211,14 +218,17 @@ describe('refused with the path and what to do', () => {
     ['a web page', '<!doctype html><p>hello', /not JSON/],
     ['half a file', JSON.stringify(file()).slice(0, 500), /not JSON/],
     ['a list', '[]', /must be a JSON object/],
-  ])('%s', (_, text, error) => expect(parseJobFileText(text)).toMatchObject({ ok: false, error: expect.stringMatching(error) }));
+  ])('%s', (_, text, error) =>
+    expect(parseJobFileText(text)).toMatchObject({ ok: false, error: expect.stringMatching(error) }),
+  );
 });
 
 describe('the JSON Schema', () => {
   const validate = new Ajv({ strict: false }).compile(jobJsonSchema());
 
   test('takes the samples and refuses what the reader refuses', () => {
-    for (const sample of SAMPLES) expect(validate(JSON.parse(JSON.stringify(sampleFile(sample)))) || validate.errors).toBe(true);
+    for (const sample of SAMPLES)
+      expect(validate(JSON.parse(JSON.stringify(sampleFile(sample)))) || validate.errors).toBe(true);
     expect(
       validate(
         spoiled((f) => {
@@ -242,12 +252,17 @@ describe('the JSON Schema', () => {
 });
 
 describe('readings as CSV', () => {
-  const rows = (sample: (typeof SAMPLES)[number]) => Papa.parse<Record<string, string>>(readingsCsv(sample.facts, sample.readings), { header: true }).data;
+  const rows = (sample: (typeof SAMPLES)[number]) =>
+    Papa.parse<Record<string, string>>(readingsCsv(sample.facts, sample.readings), { header: true }).data;
 
   test('every reading is there, the corrected one too', () => {
     const all = rows(SAMPLES[2]!);
     expect(all).toHaveLength(SAMPLES[2]!.readings.length);
-    expect(all.filter(({ item }) => item === 'element-ohms/ohms-1').map(({ value, state, verdict }) => [value, state, verdict])).toEqual([
+    expect(
+      all
+        .filter(({ item }) => item === 'element-ohms/ohms-1')
+        .map(({ value, state, verdict }) => [value, state, verdict]),
+    ).toEqual([
       ['6.1', 'corrected', 'fail'],
       ['12.1', 'current', 'pass'],
     ]);

@@ -10,7 +10,9 @@ import { MAX_JOB_FILE_BYTES } from './job-file-limit';
 
 const FORMAT = 'gate-cross-job';
 
-/** A whole job as one file: facts, what of them is confirmed, every reading, and all that was done at its controllers. */
+/**
+ * A whole job as one file: facts, what of them is confirmed, every reading, and all that was done at its controllers.
+ */
 export interface JobFile extends JobHistory {
   readonly format: typeof FORMAT;
   readonly fileVersion: typeof JOB_FILE_VERSION;
@@ -20,7 +22,8 @@ export interface JobFile extends JobHistory {
   readonly handedOverAt: string | null;
 }
 
-const haveOwnIds = (rows: readonly { readonly id?: string }[] | undefined) => new Set(rows?.map((row) => row?.id)).size === rows?.length;
+const haveOwnIds = (rows: readonly { readonly id?: string }[] | undefined) =>
+  new Set(rows?.map((row) => row?.id)).size === rows?.length;
 
 const schema = object({
   format: string()
@@ -58,7 +61,10 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
   return { ok: true, value: input };
 };
 
-/** Checks a job file that was read as JSON. Facts that are missing get their assumption, marks that an older file lacks are none; nothing else is put right. */
+/**
+ * Checks a job file that was read as JSON. Facts that are missing get their assumption, marks that an older file lacks
+ * are none; nothing else is put right.
+ */
 export const parseJobFile = (input: unknown): Parsed<JobFile> => {
   const open = isOpenObject(input);
   if (!open.ok) return open;
@@ -69,13 +75,22 @@ export const parseJobFile = (input: unknown): Parsed<JobFile> => {
 /** Checks the text of a job file; one that is too large is refused unread. */
 export const parseJobFileText = (text: string): Parsed<JobFile> => {
   if (text.length > MAX_JOB_FILE_BYTES)
-    return { ok: false, path: '', error: `The file is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.` };
+    return {
+      ok: false,
+      path: '',
+      error: `The file is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`,
+    };
   const json = parseJson(text);
   return json.ok ? parseJobFile(json.value) : json;
 };
 
 /** Puts a job together as a file. */
-export const toJobFile = (id: string, document: JobDocument, { readings, settingMarks }: JobHistory, handedOverAt: string | null): JobFile => ({
+export const toJobFile = (
+  id: string,
+  document: JobDocument,
+  { readings, settingMarks }: JobHistory,
+  handedOverAt: string | null,
+): JobFile => ({
   format: FORMAT,
   fileVersion: JOB_FILE_VERSION,
   id,
@@ -87,4 +102,8 @@ export const toJobFile = (id: string, document: JobDocument, { readings, setting
 });
 
 /** The document that a file holds. */
-export const documentOf = ({ fileVersion, facts, confirmed }: JobFile): JobDocument => ({ fileVersion, facts, confirmed });
+export const documentOf = ({ fileVersion, facts, confirmed }: JobFile): JobDocument => ({
+  fileVersion,
+  facts,
+  confirmed,
+});

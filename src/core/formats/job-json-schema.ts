@@ -40,7 +40,9 @@ const factSchema = (fact: AnyFact): JsonSchema => {
         maxItems: fact.most,
         items: {
           type: 'object',
-          properties: Object.fromEntries(Object.entries(fact.columns).map(([name, most]) => [name, { type: 'string', maxLength: most }])),
+          properties: Object.fromEntries(
+            Object.entries(fact.columns).map(([name, most]) => [name, { type: 'string', maxLength: most }]),
+          ),
           required: Object.keys(fact.columns),
           additionalProperties: false,
         },
@@ -90,13 +92,20 @@ export const jobJsonSchema = (): JsonSchema => ({
             type: 'object',
             additionalProperties: false,
             properties: Object.fromEntries(
-              ALL_FACTS.filter((entry) => entry.group === group).map(({ path, fact }) => [path.slice(group.length + 1), factSchema(fact)]),
+              ALL_FACTS.filter((entry) => entry.group === group).map(({ path, fact }) => [
+                path.slice(group.length + 1),
+                factSchema(fact),
+              ]),
             ),
           },
         ]),
       ),
     },
-    confirmed: { description: 'Facts that somebody has looked at; all others are assumed.', type: 'array', items: { enum: ALL_FACTS.map(({ path }) => path) } },
+    confirmed: {
+      description: 'Facts that somebody has looked at; all others are assumed.',
+      type: 'array',
+      items: { enum: ALL_FACTS.map(({ path }) => path) },
+    },
     handedOverAt: { oneOf: [time, { type: 'null' }] },
     readings: {
       type: 'array',
@@ -107,8 +116,14 @@ export const jobJsonSchema = (): JsonSchema => ({
         required: ['id', 'item', 'value', 'place', 'at', 'author', 'instrument', 'replaces'],
         properties: {
           id: uuid,
-          item: { description: 'step/item of the startup', type: 'string', pattern: '^[A-Za-z0-9-]{1,40}/[A-Za-z0-9-]{1,60}$' },
-          value: { oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done', 'undone'] }] },
+          item: {
+            description: 'step/item of the startup',
+            type: 'string',
+            pattern: '^[A-Za-z0-9-]{1,40}/[A-Za-z0-9-]{1,60}$',
+          },
+          value: {
+            oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done', 'undone'] }],
+          },
           place: { type: ['string', 'null'], maxLength: 40 },
           at: time,
           author: { type: 'string', minLength: 1, maxLength: 80 },
@@ -135,7 +150,11 @@ export const jobJsonSchema = (): JsonSchema => ({
           code: { type: 'string', maxLength: 40 },
           label: { type: 'string', maxLength: 160 },
           kind: { enum: Object.keys(MARK_KINDS) },
-          value: { description: 'The code or the number shown; empty takes the mark back.', type: 'string', maxLength: 40 },
+          value: {
+            description: 'The code or the number shown; empty takes the mark back.',
+            type: 'string',
+            maxLength: 40,
+          },
           words: { type: 'string', maxLength: 160 },
         },
       },

@@ -10,7 +10,8 @@ export const MAX_PROFILE_FILE_CHARS = 400_000;
 const OPTIONAL_LISTS = ['before', 'enter', 'save', 'activate', 'readBack', 'delays', 'banks', 'jumpers'] as const;
 
 /** Lists that a hand-written profile leaves out are empty. */
-const withLists = (input: unknown): unknown => (isRecord(input) ? { ...Object.fromEntries(OPTIONAL_LISTS.map((name) => [name, []])), ...input } : input);
+const withLists = (input: unknown): unknown =>
+  isRecord(input) ? { ...Object.fromEntries(OPTIONAL_LISTS.map((name) => [name, []])), ...input } : input;
 
 /**
  * Reads a controller profile from YAML or JSON (JSON is YAML too).
@@ -18,13 +19,22 @@ const withLists = (input: unknown): unknown => (isRecord(input) ? { ...Object.fr
  */
 export const parseProfileText = (text: string): Parsed<ControllerProfile> => {
   if (text.length > MAX_PROFILE_FILE_CHARS)
-    return { ok: false, path: '', error: `The file is larger than ${MAX_PROFILE_FILE_CHARS / 1000} kB: no controller profile is.` };
+    return {
+      ok: false,
+      path: '',
+      error: `The file is larger than ${MAX_PROFILE_FILE_CHARS / 1000} kB: no controller profile is.`,
+    };
   try {
     return parseProfile(withLists(parse(text, { maxAliasCount: 20 })));
   } catch (problem) {
     if (problem instanceof YAMLError)
-      return { ok: false, path: `line ${problem.linePos?.[0].line ?? '?'}`, error: `This is neither YAML nor JSON: ${problem.message.split('\n')[0]}` };
-    if (problem instanceof ReferenceError) return { ok: false, path: '', error: 'The YAML repeats itself by reference too often. Write it out.' };
+      return {
+        ok: false,
+        path: `line ${problem.linePos?.[0].line ?? '?'}`,
+        error: `This is neither YAML nor JSON: ${problem.message.split('\n')[0]}`,
+      };
+    if (problem instanceof ReferenceError)
+      return { ok: false, path: '', error: 'The YAML repeats itself by reference too often. Write it out.' };
     throw problem;
   }
 };

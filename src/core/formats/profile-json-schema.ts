@@ -4,8 +4,17 @@ import { SETTINGS } from '../setup/settings';
 
 type JsonSchema = Record<string, unknown>;
 
-const text = (maxLength: number, description?: string): JsonSchema => ({ type: 'string', maxLength, ...(description ? { description } : {}) });
-const steps = (description: string): JsonSchema => ({ type: 'array', maxItems: 30, items: { type: 'string', minLength: 1, maxLength: 400 }, description });
+const text = (maxLength: number, description?: string): JsonSchema => ({
+  type: 'string',
+  maxLength,
+  ...(description ? { description } : {}),
+});
+const steps = (description: string): JsonSchema => ({
+  type: 'array',
+  maxItems: 30,
+  items: { type: 'string', minLength: 1, maxLength: 400 },
+  description,
+});
 const closed = (properties: JsonSchema, required: readonly string[], description?: string): JsonSchema => ({
   type: 'object',
   additionalProperties: false,
@@ -19,7 +28,12 @@ const options: JsonSchema = {
   maxItems: 100,
   items: closed(
     {
-      code: { type: 'string', minLength: 1, maxLength: 40, description: 'What the controller shows: a number, an answer, a switch pattern such as 01, a pin.' },
+      code: {
+        type: 'string',
+        minLength: 1,
+        maxLength: 40,
+        description: 'What the controller shows: a number, an answer, a switch pattern such as 01, a pin.',
+      },
       label: text(120),
       means: {
         type: 'object',
@@ -48,11 +62,20 @@ const forms: JsonSchema[] = [
     'A number.',
   ),
   closed(
-    { kind: { const: 'switches' }, bank: text(20), positions: { type: 'array', minItems: 1, maxItems: 12, items: { type: 'integer', minimum: 1 } }, options },
+    {
+      kind: { const: 'switches' },
+      bank: text(20),
+      positions: { type: 'array', minItems: 1, maxItems: 12, items: { type: 'integer', minimum: 1 } },
+      options,
+    },
     ['kind', 'bank', 'positions', 'options'],
     'Switches of a bank; a code is a pattern of 0 and 1 in the order of the positions.',
   ),
-  closed({ kind: { const: 'jumper' }, block: text(20), options }, ['kind', 'block', 'options'], 'One jumper on a block; a code is a pin.'),
+  closed(
+    { kind: { const: 'jumper' }, block: text(20), options },
+    ['kind', 'block', 'options'],
+    'One jumper on a block; a code is a pin.',
+  ),
 ];
 
 const condition: JsonSchema = {
@@ -88,16 +111,27 @@ export const profileJsonSchema = (): JsonSchema => ({
       save: steps('How a scope is saved.'),
       activate: steps('How saved values come into force, where saving is not enough.'),
       readBack: steps('How values are read back.'),
-      delays: { type: 'array', maxItems: 30, items: closed({ label: text(160), seconds: { type: 'number', minimum: 0 } }, ['label', 'seconds']) },
+      delays: {
+        type: 'array',
+        maxItems: 30,
+        items: closed({ label: text(160), seconds: { type: 'number', minimum: 0 } }, ['label', 'seconds']),
+      },
       banks: {
         type: 'array',
         maxItems: 12,
-        items: closed({ id: text(20), label: text(80), switches: { type: 'integer', minimum: 1, maximum: 12 } }, ['id', 'label', 'switches']),
+        items: closed({ id: text(20), label: text(80), switches: { type: 'integer', minimum: 1, maximum: 12 } }, [
+          'id',
+          'label',
+          'switches',
+        ]),
       },
       jumpers: {
         type: 'array',
         maxItems: 12,
-        items: closed({ id: text(20), label: text(80), pins: { type: 'array', minItems: 1, maxItems: 12, items: text(20) } }, ['id', 'label', 'pins']),
+        items: closed(
+          { id: text(20), label: text(80), pins: { type: 'array', minItems: 1, maxItems: 12, items: text(20) } },
+          ['id', 'label', 'pins'],
+        ),
       },
       entries: {
         type: 'array',

@@ -6,7 +6,8 @@ import { planItem, startupPlan } from '../startup/plan';
 import type { Expectation, Item } from '../startup/step';
 import { roundTo } from '../units/round';
 
-const aimOf = (expected: Expectation) => (expected.kind === 'band' && expected.aim !== null ? roundTo(expected.aim, 3) : '');
+const aimOf = (expected: Expectation) =>
+  expected.kind === 'band' && expected.aim !== null ? roundTo(expected.aim, 3) : '';
 const toleranceOf = (expected: Expectation) => (expected.kind === 'band' ? expected.tolerance : '');
 
 /**

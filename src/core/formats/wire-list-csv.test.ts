@@ -17,6 +17,8 @@ test('the wire list has a line for each conductor, jumper and spare', () => {
     'to terminal': 'W1',
     carries: 'auxiliary heat',
   });
-  expect(data.filter(({ carries }) => carries === 'spare')).toHaveLength(harness.conductors.length - landedConductors(harness).length);
+  expect(data.filter(({ carries }) => carries === 'spare')).toHaveLength(
+    harness.conductors.length - landedConductors(harness).length,
+  );
   expect(data.filter(({ cable }) => cable === 'jumper').map((line) => line['from terminal'])).toEqual(['AUX']);
 });

@@ -22,7 +22,18 @@ export const yearCsv = (compared: readonly ComparedWay[]): string => {
   );
   return Papa.unparse(
     {
-      fields: ['way', 'from °F', 'to °F', 'hours', 'load kBtu', 'heat pump kBtu', 'strips kBtu', 'furnace kBtu', 'short kBtu', 'cost $'],
+      fields: [
+        'way',
+        'from °F',
+        'to °F',
+        'hours',
+        'load kBtu',
+        'heat pump kBtu',
+        'strips kBtu',
+        'furnace kBtu',
+        'short kBtu',
+        'cost $',
+      ],
       data,
     },
     { newline: '\r\n', escapeFormulae: true },

@@ -23,7 +23,8 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
     1,
   );
   const balance = thermalBalanceF === null ? null : Math.round(thermalBalanceF);
-  const defrostAir = hasStrips && facts.outdoorUnit.stripsInDefrost ? 'The air stays warm meanwhile.' : 'The air may be cool meanwhile.';
+  const defrostAir =
+    hasStrips && facts.outdoorUnit.stripsInDefrost ? 'The air stays warm meanwhile.' : 'The air may be cool meanwhile.';
   return [
     {
       title: 'How it heats',
@@ -35,14 +36,18 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
             ]
           : []),
         ...(hasFurnace && balance !== null
-          ? [`Down to about ${balance} °F outdoors it heats the house alone. Below that, or when it cannot keep up, the furnace takes over by itself.`]
+          ? [
+              `Down to about ${balance} °F outdoors it heats the house alone. Below that, or when it cannot keep up, the furnace takes over by itself.`,
+            ]
           : []),
         ...(!hasStrips && !hasFurnace && balance !== null
           ? [`Down to about ${balance} °F outdoors it heats the house. Below that the house cools slowly.`]
           : []),
         ...(compressorBelowF === null
           ? []
-          : [`Below ${compressorBelowF} °F outdoors the heat pump rests and the ${hasFurnace ? 'furnace carries' : 'heaters carry'} the house.`]),
+          : [
+              `Below ${compressorBelowF} °F outdoors the heat pump rests and the ${hasFurnace ? 'furnace carries' : 'heaters carry'} the house.`,
+            ]),
         'Set a temperature and leave it. Large setbacks at night bring the backup heat on in the morning.',
       ],
     },
@@ -52,7 +57,9 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
             title: 'What “auxiliary” means',
             lines: [
               `The thermostat shows it when it asks the ${helper} to help. On cold days, and just after the temperature was raised, that is normal.`,
-              ...(auxAboveF === null ? [] : [`Above ${auxAboveF} °F outdoors ${hasFurnace ? 'it is' : 'they are'} kept off to save money.`]),
+              ...(auxAboveF === null
+                ? []
+                : [`Above ${auxAboveF} °F outdoors ${hasFurnace ? 'it is' : 'they are'} kept off to save money.`]),
               'If it shows for days in mild weather, call.',
             ],
           },
@@ -77,7 +84,10 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
     },
     {
       title: 'Who to call',
-      lines: [facts.site.crew || 'The crew that installed it.', 'Smell of burning, or a breaker that trips twice: leave it off and call.'],
+      lines: [
+        facts.site.crew || 'The crew that installed it.',
+        'Smell of burning, or a breaker that trips twice: leave it off and call.',
+      ],
     },
   ];
 };

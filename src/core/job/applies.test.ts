@@ -11,7 +11,8 @@ test('what a fact hangs on is a fact with those answers', () => {
     const { path, is } = fact.onlyWhen;
     expect(isFactPath(path)).toBe(true);
     const other = ALL_FACTS.find((each) => each.path === path)!.fact;
-    if (other.kind === 'choice') for (const value of is) expect(other.options.map((option) => option.value)).toContain(value);
+    if (other.kind === 'choice')
+      for (const value of is) expect(other.options.map((option) => option.value)).toContain(value);
   }
 });
 

@@ -1,9 +1,13 @@
 import { assumedFacts, type Facts, type JobDocument } from './document';
 
 /** Whether a value is a plain object. */
-export const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
+export const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Lays facts over the assumptions, so that what was written before a fact existed still reads. What is no object is left as it is. */
+/**
+ * Lays facts over the assumptions, so that what was written before a fact existed still reads. What is no object is
+ * left as it is.
+ */
 export const overAssumptions = (facts: unknown): unknown => {
   if (!isRecord(facts)) return facts;
   const assumed = assumedFacts() as unknown as Record<string, object>;
@@ -15,4 +19,7 @@ export const overAssumptions = (facts: unknown): unknown => {
 };
 
 /** A stored document brought up to the facts of today. */
-export const upToDate = (document: JobDocument): JobDocument => ({ ...document, facts: overAssumptions(document.facts) as Facts });
+export const upToDate = (document: JobDocument): JobDocument => ({
+  ...document,
+  facts: overAssumptions(document.facts) as Facts,
+});

@@ -22,10 +22,14 @@ export interface JobDocument {
 export const JOB_FILE_VERSION = 1;
 
 /** Every fact with its path, in the order of the catalogue. */
-export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] = Object.entries(FACT_GROUPS).flatMap(
-  ([group, facts]) =>
-    Object.entries(facts).map(([name, fact]) => ({ path: `${group}.${name}` as FactPath, group: group as FactGroup, fact: fact as unknown as AnyFact })),
-);
+export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] =
+  Object.entries(FACT_GROUPS).flatMap(([group, facts]) =>
+    Object.entries(facts).map(([name, fact]) => ({
+      path: `${group}.${name}` as FactPath,
+      group: group as FactGroup,
+      fact: fact as unknown as AnyFact,
+    })),
+  );
 
 const BY_PATH = new Map<string, AnyFact>(ALL_FACTS.map(({ path, fact }) => [path, fact]));
 
@@ -38,7 +42,10 @@ export const isFactPath = (path: string): path is FactPath => BY_PATH.has(path);
 /** Facts as they are before anybody has looked. */
 export const assumedFacts = (): Facts =>
   Object.fromEntries(
-    Object.entries(FACT_GROUPS).map(([group, facts]) => [group, Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, fact.assumed]))]),
+    Object.entries(FACT_GROUPS).map(([group, facts]) => [
+      group,
+      Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, fact.assumed])),
+    ]),
   ) as unknown as Facts;
 
 /** A job with nothing but assumptions. */

@@ -82,7 +82,10 @@ export interface TableFact<Row extends object = Record<string, number>> extends 
 }
 
 /** A list of records made of short texts, such as what was found; kept by a page of its own, not by a field. */
-export interface RecordsFact<Row extends object = Record<string, string>, T extends readonly Row[] | null = readonly Row[] | null> extends FactBase<T> {
+export interface RecordsFact<
+  Row extends object = Record<string, string>,
+  T extends readonly Row[] | null = readonly Row[] | null,
+> extends FactBase<T> {
   readonly kind: 'records';
   /** Most characters of each column. */
   readonly columns: { readonly [C in keyof Row]: number };
@@ -97,10 +100,16 @@ export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFac
 type Bounds = { readonly unit: string; readonly min: number; readonly max: number; readonly step?: number };
 
 /** A number that is always known, if only as an assumption. */
-export const numberFact = (fact: FactBase<number> & Bounds): NumberFact<number> => ({ kind: 'number', step: 1, ...fact });
+export const numberFact = (fact: FactBase<number> & Bounds): NumberFact<number> => ({
+  kind: 'number',
+  step: 1,
+  ...fact,
+});
 
 /** A number that may be missing; `none` words what its absence means. */
-export const optionalNumberFact = (fact: FactBase<number | null> & Bounds & { readonly none: string }): NumberFact<number | null> => ({
+export const optionalNumberFact = (
+  fact: FactBase<number | null> & Bounds & { readonly none: string },
+): NumberFact<number | null> => ({
   kind: 'number',
   step: 1,
   ...fact,
@@ -108,12 +117,17 @@ export const optionalNumberFact = (fact: FactBase<number | null> & Bounds & { re
 
 /** One of a few named values. */
 export const choiceFact = <const T extends string | number>(
-  fact: Omit<FactBase<T>, 'assumed'> & { readonly options: readonly { readonly value: T; readonly label: string }[]; readonly assumed: NoInfer<T> },
+  fact: Omit<FactBase<T>, 'assumed'> & {
+    readonly options: readonly { readonly value: T; readonly label: string }[];
+    readonly assumed: NoInfer<T>;
+  },
 ): ChoiceFact<T> => ({ kind: 'choice', ...fact });
 
 export const flagFact = (fact: FactBase<boolean>): FlagFact => ({ kind: 'flag', ...fact });
 
-export const textFact = (fact: Omit<FactBase<string>, 'assumed'> & { readonly maxLength?: number; readonly lines?: number }): TextFact => ({
+export const textFact = (
+  fact: Omit<FactBase<string>, 'assumed'> & { readonly maxLength?: number; readonly lines?: number },
+): TextFact => ({
   kind: 'text',
   assumed: '',
   maxLength: 120,
@@ -121,12 +135,18 @@ export const textFact = (fact: Omit<FactBase<string>, 'assumed'> & { readonly ma
 });
 
 export const numbersFact = (
-  fact: FactBase<readonly number[]> & Omit<NumbersFact, 'kind' | keyof FactBase<never> | 'step'> & { readonly step?: number },
+  fact: FactBase<readonly number[]> &
+    Omit<NumbersFact, 'kind' | keyof FactBase<never> | 'step'> & { readonly step?: number },
 ): NumbersFact => ({ kind: 'numbers', step: 1, ...fact });
 
-export const tableFact = <Row extends object>(fact: Omit<TableFact<Row>, 'kind'>): TableFact<Row> => ({ kind: 'table', ...fact });
+export const tableFact = <Row extends object>(fact: Omit<TableFact<Row>, 'kind'>): TableFact<Row> => ({
+  kind: 'table',
+  ...fact,
+});
 
-export const recordsFact = <Row extends object>(fact: Omit<RecordsFact<Row, readonly Row[]>, 'kind' | 'none'>): RecordsFact<Row, readonly Row[]> => ({
+export const recordsFact = <Row extends object>(
+  fact: Omit<RecordsFact<Row, readonly Row[]>, 'kind' | 'none'>,
+): RecordsFact<Row, readonly Row[]> => ({
   kind: 'records',
   ...fact,
 });

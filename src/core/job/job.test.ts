@@ -1,7 +1,20 @@
 import fc from 'fast-check';
 import { overAssumptions, upToDate } from './assumptions';
 import { factProblem } from './check-fact';
-import { ALL_FACTS, applyChanges, assumedFacts, blankJob, copyName, factAt, factValue, isFactPath, jobName, renamed, sameValue, withFact } from './document';
+import {
+  ALL_FACTS,
+  applyChanges,
+  assumedFacts,
+  blankJob,
+  copyName,
+  factAt,
+  factValue,
+  isFactPath,
+  jobName,
+  renamed,
+  sameValue,
+  withFact,
+} from './document';
 import { PLACES } from './fact';
 import { FACT_GROUP_LABELS, FACT_GROUPS } from './facts';
 import { stageOf, STAGES } from './stored-job';
@@ -14,7 +27,8 @@ describe('the catalogue', () => {
       expect(Object.keys(PLACES)).toContain(fact.place);
       expect(fact.label.length).toBeGreaterThan(2);
       if (fact.kind === 'number') expect(fact.max).toBeGreaterThan(fact.min);
-      if (fact.kind === 'choice') expect(new Set(fact.options.map(({ value }) => value)).size).toBe(fact.options.length);
+      if (fact.kind === 'choice')
+        expect(new Set(fact.options.map(({ value }) => value)).size).toBe(fact.options.length);
     },
   );
 
@@ -27,7 +41,15 @@ describe('the catalogue', () => {
   test('numbers are refused beyond their bounds and where they are none, at every number fact', () => {
     for (const { path, fact } of ALL_FACTS) {
       if (fact.kind !== 'number') continue;
-      for (const wrong of [fact.min - 1, fact.max + 1, Number.NaN, Number.POSITIVE_INFINITY, '5', undefined, ...(fact.none === undefined ? [null] : [])]) {
+      for (const wrong of [
+        fact.min - 1,
+        fact.max + 1,
+        Number.NaN,
+        Number.POSITIVE_INFINITY,
+        '5',
+        undefined,
+        ...(fact.none === undefined ? [null] : []),
+      ]) {
         expect([path, wrong, factProblem(path, wrong)]).toEqual([path, wrong, expect.any(String)]);
       }
       if (fact.none !== undefined) expect(factProblem(path, null)).toBeNull();
@@ -94,10 +116,8 @@ describe('the document', () => {
   });
 
   test('the stage follows what was done', () => {
-    expect([stageOf(null, 0), stageOf(null, 3), stageOf('2026-01-01T00:00:00Z', 0)].map((stage) => STAGES[stage])).toEqual([
-      'Planning',
-      'Startup',
-      'Handed over',
-    ]);
+    expect(
+      [stageOf(null, 0), stageOf(null, 3), stageOf('2026-01-01T00:00:00Z', 0)].map((stage) => STAGES[stage]),
+    ).toEqual(['Planning', 'Startup', 'Handed over']);
   });
 });

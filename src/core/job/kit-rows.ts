@@ -2,4 +2,5 @@ import type { Facts } from './document';
 import type { ElementRow } from './facts/heat-kit';
 
 /** The elements of the job's electric kit; none where a furnace is the backup. */
-export const kitRows = ({ system, heatKit }: Facts): readonly ElementRow[] => (system.backup === 'furnace' ? [] : heatKit.elements);
+export const kitRows = ({ system, heatKit }: Facts): readonly ElementRow[] =>
+  system.backup === 'furnace' ? [] : heatKit.elements;

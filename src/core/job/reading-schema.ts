@@ -17,7 +17,9 @@ export const timeSchema = string()
   .test('real', 'is no real time', (value) => !value || !Number.isNaN(Date.parse(value)));
 
 const numberValue = bounded(-1000, 1_000_000).defined();
-const wordValue = mixed<ReadingValue>().oneOf(['OL', 'done', 'undone'], 'must be a number, OL or done').required('must be a number, OL or done');
+const wordValue = mixed<ReadingValue>()
+  .oneOf(['OL', 'done', 'undone'], 'must be a number, OL or done')
+  .required('must be a number, OL or done');
 
 /** One reading as it comes through the border. */
 export const readingSchema = object({

@@ -1,4 +1,6 @@
-/** What was read: a number in the item's unit, an open circuit (`OL`), a thing done, or a tick taken back (`undone`). */
+/**
+ * What was read: a number in the item's unit, an open circuit (`OL`), a thing done, or a tick taken back (`undone`).
+ */
 export type ReadingValue = number | 'OL' | 'done' | 'undone';
 
 /** One reading as it was taken. Readings are never changed: a correction is a new one that names the old. */

@@ -27,18 +27,21 @@ const schemaOf = (fact: AnyFact): Schema => {
         .required('must be a list');
     case 'records': {
       const cells = Object.entries(fact.columns).map(([name, most]) => [name, plainText(most).defined('must be text')]);
-      const rows = array(object(Object.fromEntries(cells)).noUnknown('holds a column that is not known').required('must be a row')).max(
-        fact.most,
-        `must hold at most ${fact.most}`,
-      );
-      return fact.none === undefined ? rows.required('must be a list') : rows.nullable().defined('must be a list, or null');
+      const rows = array(
+        object(Object.fromEntries(cells)).noUnknown('holds a column that is not known').required('must be a row'),
+      ).max(fact.most, `must hold at most ${fact.most}`);
+      return fact.none === undefined
+        ? rows.required('must be a list')
+        : rows.nullable().defined('must be a list, or null');
     }
     case 'table': {
       const columns = Object.entries(fact.columns).map(([name, column]) => {
         const cell = bounded(column.min, column.max, column.unit).required('must be given');
         return [name, column.step === 1 && column.unit === '' ? cell.integer('must be a whole number') : cell];
       });
-      const rows = array(object(Object.fromEntries(columns)).noUnknown('holds a column that is not known').required('must be a row'))
+      const rows = array(
+        object(Object.fromEntries(columns)).noUnknown('holds a column that is not known').required('must be a row'),
+      )
         .min(fact.least, `must hold at least ${fact.least}`)
         .max(fact.most, `must hold at most ${fact.most}`)
         .required('must be a list of rows');
@@ -64,7 +67,14 @@ export const factsSchema = object(
   Object.fromEntries(
     [...new Set(ALL_FACTS.map(({ group }) => group))].map((group) => [
       group,
-      object(Object.fromEntries(ALL_FACTS.filter((entry) => entry.group === group).map(({ path }) => [path.slice(group.length + 1), factSchema(path)])))
+      object(
+        Object.fromEntries(
+          ALL_FACTS.filter((entry) => entry.group === group).map(({ path }) => [
+            path.slice(group.length + 1),
+            factSchema(path),
+          ]),
+        ),
+      )
         .noUnknown(({ unknown }) => `holds a fact that is not known: ${String(unknown).slice(0, 60)}`)
         .required('must be given'),
     ]),

@@ -4,12 +4,15 @@ import { resolveSettings } from './resolve';
 import { settingWords } from './value';
 
 const NOBODY = new Set<FactPath>();
-const facts = (...changes: readonly [FactPath, unknown][]): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const facts = (...changes: readonly [FactPath, unknown][]): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
 const job = (...changes: readonly [FactPath, unknown][]) => ({ facts: facts(...changes), confirmed: NOBODY });
 
 test('questions that hang on an answer are asked only after it', () => {
   expect(questionsOf(job())).not.toContain('talk.wakeHour');
-  expect(questionsOf(job(['talk.schedule', 'night']))).toEqual(expect.arrayContaining(['talk.wakeHour', 'talk.setbackF']));
+  expect(questionsOf(job(['talk.schedule', 'night']))).toEqual(
+    expect.arrayContaining(['talk.wakeHour', 'talk.setbackF']),
+  );
 });
 
 test('each answer shows what it sets, and the one given is marked', () => {
@@ -27,7 +30,8 @@ test('what is shown for an answer is what comes of giving it', () => {
     for (const { isCurrent, sets } of answerEffects(job(), path)) {
       if (!isCurrent) continue;
       const settings = resolveSettings(job());
-      for (const { id, words } of sets) expect(words).toBe(settingWords(settings.get(id)!.setting, settings.get(id)!.value));
+      for (const { id, words } of sets)
+        expect(words).toBe(settingWords(settings.get(id)!.setting, settings.get(id)!.value));
     }
 });
 

@@ -34,25 +34,43 @@ const answersTo = (path: FactPath): readonly { readonly value: unknown; readonly
 };
 
 /**
- * What each answer to a question would change: the settings whose value hangs on it, with the value that each answer gives.
+ * What each answer to a question would change: the settings whose value hangs on it, with the value that each answer
+ * gives.
  * A question with many answers shows only what the one given sets.
  */
 export const answerEffects = (job: SetupJob, path: FactPath): readonly AnswerEffect[] => {
   const given = factValue(job.facts, path);
   const fact = factAt(path);
-  const others = fact.kind === 'number' ? [fact.min, fact.max].map((value) => ({ value, label: String(value) })) : answersTo(path);
-  const trials = others.map(({ value, label }) => ({ value, label, settings: resolveSettings({ ...job, facts: withFact(job.facts, path, value) }) }));
+  const others =
+    fact.kind === 'number' ? [fact.min, fact.max].map((value) => ({ value, label: String(value) })) : answersTo(path);
+  const trials = others.map(({ value, label }) => ({
+    value,
+    label,
+    settings: resolveSettings({ ...job, facts: withFact(job.facts, path, value) }),
+  }));
   const wordsIn = (settings: ResolvedSettings, id: string): string | null => {
     const { setting, absent, value } = settings.get(id)!;
     return absent === null ? settingWords(setting, value) : null;
   };
-  const hanging = SETTINGS.filter(({ id }) => trials.some(({ settings }) => wordsIn(settings, id) !== wordsIn(trials[0]!.settings, id)));
+  const hanging = SETTINGS.filter(({ id }) =>
+    trials.some(({ settings }) => wordsIn(settings, id) !== wordsIn(trials[0]!.settings, id)),
+  );
   const setBy = (settings: ResolvedSettings) =>
     hanging.flatMap(({ id, label }) => {
       const words = wordsIn(settings, id);
       return words === null ? [] : [{ id, label, words }];
     });
   if (fact.kind === 'number' || others.length > MOST_COMPARED)
-    return [{ answer: String(others.find(({ value }) => value === given)?.label ?? given), isCurrent: true, sets: setBy(resolveSettings(job)) }];
-  return trials.map(({ value, label: answer, settings }) => ({ answer, isCurrent: value === given, sets: setBy(settings) }));
+    return [
+      {
+        answer: String(others.find(({ value }) => value === given)?.label ?? given),
+        isCurrent: true,
+        sets: setBy(resolveSettings(job)),
+      },
+    ];
+  return trials.map(({ value, label: answer, settings }) => ({
+    answer,
+    isCurrent: value === given,
+    sets: setBy(settings),
+  }));
 };

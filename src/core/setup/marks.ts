@@ -4,7 +4,9 @@ import type { ControllerRole } from './setting';
 export const MARK_KINDS = { found: 'As found', left: 'As left', 'read-back': 'Read back', done: 'Done' } as const;
 export type MarkKind = keyof typeof MARK_KINDS;
 
-/** One thing done at a controller, with time and author. Marks are never changed: a newer one of the same kind counts. */
+/**
+ * One thing done at a controller, with time and author. Marks are never changed: a newer one of the same kind counts.
+ */
 export interface SettingMark {
   readonly id: string;
   /** When it was done, ISO 8601. */
@@ -30,7 +32,11 @@ export type NewMark = Omit<SettingMark, 'id' | 'at' | 'author'>;
 const inTime = (marks: readonly SettingMark[]) => [...marks].sort((a, b) => a.at.localeCompare(b.at));
 
 /** The mark that counts for each entry and kind of one controller: the last one, unless it was taken back. */
-export const currentMarks = (marks: readonly SettingMark[], controller: ControllerRole, profile: string): ReadonlyMap<string, SettingMark> => {
+export const currentMarks = (
+  marks: readonly SettingMark[],
+  controller: ControllerRole,
+  profile: string,
+): ReadonlyMap<string, SettingMark> => {
   const current = new Map<string, SettingMark>();
   for (const mark of inTime(marks)) {
     if (mark.controller !== controller || mark.profile !== profile) continue;
@@ -52,13 +58,23 @@ export interface SettingRecord {
   readonly readBack: SettingMark | null;
 }
 
-/** The record of a job's settings, by controller, in the order in which entries were first touched. Steps are left out. */
+/**
+ * The record of a job's settings, by controller, in the order in which entries were first touched. Steps are left out.
+ */
 export const settingRecords = (marks: readonly SettingMark[]): SettingRecord[] => {
   const records = new Map<string, SettingRecord>();
   for (const { controller, profile, entry, code, label } of inTime(marks).filter(({ kind }) => kind !== 'done')) {
     const current = currentMarks(marks, controller, profile);
     const of = (kind: MarkKind) => current.get(`${entry}|${kind}`) ?? null;
-    const record = { controller, profile, code, label, found: of('found'), left: of('left'), readBack: of('read-back') };
+    const record = {
+      controller,
+      profile,
+      code,
+      label,
+      found: of('found'),
+      left: of('left'),
+      readBack: of('read-back'),
+    };
     if (record.found ?? record.left ?? record.readBack) records.set(`${controller}|${profile}|${entry}`, record);
   }
   return [...records.values()];

@@ -33,16 +33,19 @@ export interface ResolvedSetting {
 export type ResolvedSettings = ReadonlyMap<string, ResolvedSetting>;
 
 /** Whether somebody has decided on a fact: confirmed it, or moved it off its assumption. */
-const isDecided = ({ facts, confirmed }: SetupJob, path: FactPath): boolean => confirmed.has(path) || !sameValue(factValue(facts, path), factAt(path).assumed);
+const isDecided = ({ facts, confirmed }: SetupJob, path: FactPath): boolean =>
+  confirmed.has(path) || !sameValue(factValue(facts, path), factAt(path).assumed);
 
 const chosenValue = (setting: Setting, job: SetupJob, override: OverrideRow | undefined): SettingValue | undefined => {
-  if (setting.fact?.holds === 'choice') return isDecided(job, setting.fact.path) ? setting.fact.read(job.facts) : undefined;
+  if (setting.fact?.holds === 'choice')
+    return isDecided(job, setting.fact.path) ? setting.fact.read(job.facts) : undefined;
   return override === undefined ? undefined : settingFromText(setting, override.value);
 };
 
 /**
  * Works out every setting of a job in the order in which they hang on one another.
- * A setting that lives in a fact as a choice is what the fact says once somebody has decided on it; any other is what was
+ * A setting that lives in a fact as a choice is what the fact says once somebody has decided on it; any other is what
+ * was
  * worked out, unless an override says otherwise.
  */
 export const resolveSettings = (job: SetupJob): ResolvedSettings => {
@@ -62,7 +65,15 @@ export const resolveSettings = (job: SetupJob): ResolvedSettings => {
     const base = { setting, ...(onJob === undefined ? {} : { onJob }) };
     const absent = setting.absent?.(context) ?? null;
     if (absent !== null) {
-      resolved.set(setting.id, { ...base, absent, worked: null, because: [], value: null, from: 'worked-out', reason: '' });
+      resolved.set(setting.id, {
+        ...base,
+        absent,
+        worked: null,
+        because: [],
+        value: null,
+        from: 'worked-out',
+        reason: '',
+      });
       continue;
     }
     const { value: worked, because } = setting.work(context);
@@ -83,14 +94,26 @@ export const resolveSettings = (job: SetupJob): ResolvedSettings => {
 };
 
 /** The changes of facts that give a setting a value; `reason` says why where it is not the worked-out one. */
-export const changesToSet = (facts: Facts, { setting, worked }: ResolvedSetting, value: SettingValue, reason: string): FactChange[] => {
+export const changesToSet = (
+  facts: Facts,
+  { setting, worked }: ResolvedSetting,
+  value: SettingValue,
+  reason: string,
+): FactChange[] => {
   const others = facts.setup.overrides.filter((row) => row.setting !== setting.id);
   const rows = value === worked ? others : [...others, { setting: setting.id, value: settingToText(value), reason }];
-  const override: FactChange[] = sameValue(rows, facts.setup.overrides) ? [] : [{ path: 'setup.overrides', value: rows }];
-  return setting.fact?.holds === 'choice' ? [{ path: setting.fact.path, value: setting.fact.write(facts, value) }, ...override] : override;
+  const override: FactChange[] = sameValue(rows, facts.setup.overrides)
+    ? []
+    : [{ path: 'setup.overrides', value: rows }];
+  return setting.fact?.holds === 'choice'
+    ? [{ path: setting.fact.path, value: setting.fact.write(facts, value) }, ...override]
+    : override;
 };
 
-/** Whether a choice that lives in a fact is worked out otherwise and nobody has decided on it: the ruler does not show it yet. */
+/**
+ * Whether a choice that lives in a fact is worked out otherwise and nobody has decided on it: the ruler does not show
+ * it yet.
+ */
 export const isOffTheJob = ({ setting, absent, onJob, value, from }: ResolvedSetting): boolean =>
   absent === null && setting.fact?.holds === 'choice' && from === 'worked-out' && onJob !== value;
 

@@ -22,5 +22,6 @@ export const outdoorThermostatDial = (number: number): SettingFact => ({
   path: 'gates.outdoorThermostats',
   holds: 'choice',
   read: ({ gates }) => gates.outdoorThermostats[number - 1]?.closesBelowF ?? null,
-  write: ({ gates }, value) => gates.outdoorThermostats.map((row, at) => (at === number - 1 ? { ...row, closesBelowF: value as number } : row)),
+  write: ({ gates }, value) =>
+    gates.outdoorThermostats.map((row, at) => (at === number - 1 ? { ...row, closesBelowF: value as number } : row)),
 });

@@ -75,7 +75,9 @@ export type Setting = ChoiceSetting | NumberSetting;
 
 export const choiceSetting = (setting: Omit<ChoiceSetting, 'kind'>): ChoiceSetting => ({ kind: 'choice', ...setting });
 
-export const numberSetting = (setting: Omit<NumberSetting, 'kind' | 'step'> & { readonly step?: number }): NumberSetting => ({
+export const numberSetting = (
+  setting: Omit<NumberSetting, 'kind' | 'step'> & { readonly step?: number },
+): NumberSetting => ({
   kind: 'number',
   step: 1,
   ...setting,

@@ -9,7 +9,8 @@ import { settingFromText, settingProblem, settingToText, settingWords } from './
 
 const NOBODY = new Set<FactPath>();
 const EVERYBODY = new Set(ALL_FACTS.map(({ path }) => path));
-const facts = (...changes: readonly [FactPath, unknown][]): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const facts = (...changes: readonly [FactPath, unknown][]): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
 const resolve = (of: Facts, confirmed = NOBODY) => resolveSettings({ facts: of, confirmed });
 const one = (of: Facts, id: string, confirmed = NOBODY) => resolve(of, confirmed).get(id)!;
 
@@ -41,13 +42,16 @@ describe('the catalogue', () => {
     expect(SETTING_FAMILIES.flatMap(({ settings }) => settings)).toEqual(SETTINGS);
   });
 
-  test.each(SETTINGS.map((setting) => [setting.id, setting] as const))('%s says what it is, and hangs on earlier ones only', (id, setting) => {
-    expect(setting.meaning).toMatch(/\.$/);
-    expect(setting.decidedBy).not.toBe('');
-    const at = SETTINGS.findIndex((each) => each.id === id);
-    for (const other of setting.after ?? []) expect(SETTINGS.findIndex((each) => each.id === other)).toBeLessThan(at);
-    for (const other of setting.after ?? []) expect(settingById(other)).toBeDefined();
-  });
+  test.each(SETTINGS.map((setting) => [setting.id, setting] as const))(
+    '%s says what it is, and hangs on earlier ones only',
+    (id, setting) => {
+      expect(setting.meaning).toMatch(/\.$/);
+      expect(setting.decidedBy).not.toBe('');
+      const at = SETTINGS.findIndex((each) => each.id === id);
+      for (const other of setting.after ?? []) expect(SETTINGS.findIndex((each) => each.id === other)).toBeLessThan(at);
+      for (const other of setting.after ?? []) expect(settingById(other)).toBeDefined();
+    },
+  );
 
   test('what the field asks for is all there', () => {
     expect(SETTINGS.map(({ id }) => id)).toEqual(
@@ -67,7 +71,9 @@ describe('every value worked out', () => {
       .filter(({ setting, absent, value, worked, because }) =>
         absent !== null
           ? !absent.endsWith('.')
-          : settingProblem(setting, worked) !== null || because.length === 0 || settingFromText(setting, settingToText(value)) !== value,
+          : settingProblem(setting, worked) !== null ||
+            because.length === 0 ||
+            settingFromText(setting, settingToText(value)) !== value,
       )
       .map(({ setting, value }) => `${setting.id}: ${value}`);
 
@@ -131,7 +137,12 @@ describe('what decides', () => {
     ['animals alone', [['talk.pets', true]], 'changeover', 'auto'],
     ['damp cold', [['schools.dampCold', true]], 'defrost-interval', 60],
     ['dry cold', [], 'defrost-interval', 90],
-    ['an outdoor thermostat, for E', [['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]]], 'aux-and-emergency', 'apart'],
+    [
+      'an outdoor thermostat, for E',
+      [['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]]],
+      'aux-and-emergency',
+      'apart',
+    ],
     [
       'hair in the filter',
       [
@@ -163,7 +174,9 @@ describe('what decides', () => {
             ['schools.codeAuxAboveF', codeF],
           ),
         );
-        expect(settings.get('aux-lockout')!.value).toBeGreaterThanOrEqual(settings.get('compressor-lockout')!.value as number);
+        expect(settings.get('aux-lockout')!.value).toBeGreaterThanOrEqual(
+          settings.get('compressor-lockout')!.value as number,
+        );
       }),
     ));
 });
@@ -173,7 +186,11 @@ describe('chosen otherwise', () => {
   const droop = settings.get('droop')!;
 
   test('the worked-out value stays beside it, with the reason', () => {
-    const after = facts(...changesToSet(facts(), droop, 4, 'The owner asked.').map(({ path, value }) => [path, value] as [FactPath, unknown]));
+    const after = facts(
+      ...changesToSet(facts(), droop, 4, 'The owner asked.').map(
+        ({ path, value }) => [path, value] as [FactPath, unknown],
+      ),
+    );
     expect(one(after, 'droop')).toMatchObject({ value: 4, worked: 2, from: 'chosen', reason: 'The owner asked.' });
     expect(one(after, 'aux-on-point').worked).toBe(4);
   });
@@ -193,7 +210,10 @@ describe('chosen otherwise', () => {
     const gated = facts(['thermostat.outdoorSensor', 'wired'], ['schools.auxLockout', 'code']);
     expect(isOffTheJob(one(gated, 'aux-lockout'))).toBe(true);
     expect(one(gated, 'aux-lockout', EVERYBODY)).toMatchObject({ value: null, worked: 40, from: 'chosen' });
-    const taken = changesToTakeAll(gated, resolve(gated)).reduce((before, { path, value }) => withFact(before, path, value), gated);
+    const taken = changesToTakeAll(gated, resolve(gated)).reduce(
+      (before, { path, value }) => withFact(before, path, value),
+      gated,
+    );
     expect([factValue(taken, 'gates.auxAboveF'), [...resolve(taken).values()].some(isOffTheJob)]).toEqual([40, false]);
   });
 
@@ -213,6 +233,10 @@ test('a house that reads °C sees both scales, differences without the 32', () =
   expect(settingWords(settingById('compressor-lockout')!, null, 'C')).toBe('no lockout');
 });
 
-test.each(SAMPLES.map(({ id, facts: of, confirmed }) => [id, of, confirmed] as const))('sample %s has no error among its settings', (_, of, confirmed) =>
-  expect(setupFindings({ facts: of, confirmed: new Set(confirmed) }).filter(({ severity }) => severity === 'error')).toEqual([]),
+test.each(SAMPLES.map(({ id, facts: of, confirmed }) => [id, of, confirmed] as const))(
+  'sample %s has no error among its settings',
+  (_, of, confirmed) =>
+    expect(
+      setupFindings({ facts: of, confirmed: new Set(confirmed) }).filter(({ severity }) => severity === 'error'),
+    ).toEqual([]),
 );

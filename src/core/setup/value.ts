@@ -8,10 +8,13 @@ const toC = (valueF: number, isDifference: boolean) => roundTo((isDifference ? v
 
 /** A setting's value in words, unit included; for a house that reads °C, in both. */
 export const settingWords = (setting: Setting, value: SettingValue, scale: TemperatureScale = 'F'): string => {
-  if (setting.kind === 'choice') return setting.options.find((option) => option.value === value)?.label ?? String(value);
+  if (setting.kind === 'choice')
+    return setting.options.find((option) => option.value === value)?.label ?? String(value);
   if (value === null) return setting.none ?? 'none';
   const inUnit = `${value}${setting.unit && ` ${setting.unit}`}`;
-  return setting.unit === '°F' && scale === 'C' ? `${inUnit} (${toC(value as number, setting.isDifference ?? false)} °C)` : inUnit;
+  return setting.unit === '°F' && scale === 'C'
+    ? `${inUnit} (${toC(value as number, setting.isDifference ?? false)} °C)`
+    : inUnit;
 };
 
 /** A value as text, for records; `settingFromText` reads it back. */
@@ -20,7 +23,9 @@ export const settingToText = (value: SettingValue): string => (value === null ? 
 /** What is wrong with a value of a setting, as a sentence; null where nothing is. */
 export const settingProblem = (setting: Setting, value: SettingValue): string | null => {
   if (setting.kind === 'choice')
-    return setting.options.some((option) => option.value === value) ? null : `Must be one of ${setting.options.map(({ label }) => label).join(', ')}.`;
+    return setting.options.some((option) => option.value === value)
+      ? null
+      : `Must be one of ${setting.options.map(({ label }) => label).join(', ')}.`;
   if (value === null) return setting.none === undefined ? 'A number must be given.' : null;
   return typeof value === 'number' && Number.isFinite(value) && value >= setting.min && value <= setting.max
     ? null
@@ -29,6 +34,11 @@ export const settingProblem = (setting: Setting, value: SettingValue): string | 
 
 /** Reads a value that was kept as text; undefined where the setting has no such value. */
 export const settingFromText = (setting: Setting, text: string): SettingValue | undefined => {
-  const value = setting.kind === 'choice' ? setting.options.find((option) => String(option.value) === text)?.value : text === 'none' ? null : Number(text);
+  const value =
+    setting.kind === 'choice'
+      ? setting.options.find((option) => String(option.value) === text)?.value
+      : text === 'none'
+        ? null
+        : Number(text);
   return value === undefined || settingProblem(setting, value) !== null || text.trim() === '' ? undefined : value;
 };

@@ -13,7 +13,10 @@ export const returnItem = (facts: Facts): Item => ({
   id: 'return',
   label: 'Return air',
   unit: '°F',
-  expect: () => ({ kind: 'record', sum: `Near the setpoint of ${facts.house.heatSetpointF} °F. The supply is judged against it.` }),
+  expect: () => ({
+    kind: 'record',
+    sum: `Near the setpoint of ${facts.house.heatSetpointF} °F. The supply is judged against it.`,
+  }),
 });
 
 /**
@@ -21,7 +24,14 @@ export const returnItem = (facts: Facts): Item => ({
  * @param btuh heat put into the air, Btu/h; undefined where a reading is missing, which `missing` names
  * @param cfm airflow of the call, CFM
  */
-export const supplyItem = (context: StartupContext, step: string, btuh: number | undefined, cfm: number, source: string, missing: string): Item => {
+export const supplyItem = (
+  context: StartupContext,
+  step: string,
+  btuh: number | undefined,
+  cfm: number,
+  source: string,
+  missing: string,
+): Item => {
   const returnF = numberRead(context, `${step}/return`);
   const { elevationFt } = context.facts.site;
   return {
@@ -40,7 +50,14 @@ export const supplyItem = (context: StartupContext, step: string, btuh: number |
       };
     },
     explain: (value, grade) => {
-      if (typeof value !== 'number' || btuh === undefined || returnF === undefined || grade === 'pass' || grade === 'noted') return null;
+      if (
+        typeof value !== 'number' ||
+        btuh === undefined ||
+        returnF === undefined ||
+        grade === 'pass' ||
+        grade === 'noted'
+      )
+        return null;
       const riseF = temperatureRiseF(btuh, cfm, elevationFt);
       return value - returnF > riseF
         ? {
@@ -55,11 +72,25 @@ export const supplyItem = (context: StartupContext, step: string, btuh: number |
   };
 };
 
-/** Airflow by temperature rise from the readings of a step with strips alone, CFM; undefined until all are there and the air has warmed. */
-export const airflowRead = (context: StartupContext, step: string, heaterAmps: number | undefined): number | undefined => {
+/**
+ * Airflow by temperature rise from the readings of a step with strips alone, CFM; undefined until all are there and
+ * the air has warmed.
+ */
+export const airflowRead = (
+  context: StartupContext,
+  step: string,
+  heaterAmps: number | undefined,
+): number | undefined => {
   const volts = numberRead(context, `${step}/strip-volts`);
   const returnF = numberRead(context, `${step}/return`);
   const supplyF = numberRead(context, `${step}/supply`);
-  if (volts === undefined || returnF === undefined || supplyF === undefined || heaterAmps === undefined || supplyF <= returnF) return undefined;
+  if (
+    volts === undefined ||
+    returnF === undefined ||
+    supplyF === undefined ||
+    heaterAmps === undefined ||
+    supplyF <= returnF
+  )
+    return undefined;
   return airflowFromRiseCfm(volts, heaterAmps, supplyF - returnF, context.facts.site.elevationFt);
 };

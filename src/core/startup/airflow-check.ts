@@ -8,9 +8,18 @@ const SETTING_SHARE = 0.15;
 /** Airflow by temperature rise with strips alone, and what it says of the blower's setting. */
 export type AirflowCheck =
   | { readonly kind: 'waits' }
-  | { readonly kind: 'read'; readonly cfm: number; readonly grade: 'pass' | 'warn' | 'fail'; readonly means: string; readonly next?: string };
+  | {
+      readonly kind: 'read';
+      readonly cfm: number;
+      readonly grade: 'pass' | 'warn' | 'fail';
+      readonly means: string;
+      readonly next?: string;
+    };
 
-/** Heater amps of all circuits as read, the blower's taken off where it was in the clamp; undefined until every circuit is read. */
+/**
+ * Heater amps of all circuits as read, the blower's taken off where it was in the clamp; undefined until every circuit
+ * is read.
+ */
 const heaterAmpsRead = (context: StartupContext, items: readonly Item[]): number | undefined => {
   let sum = 0;
   for (const item of items) {
@@ -33,7 +42,13 @@ export const airflowCheck = (context: StartupContext, ampsItems: readonly Item[]
   const { minCfm } = context.facts.heatKit;
   const air = `Airflow by temperature rise: ${roundTo(cfm, 0)} CFM; the blower is set for ${auxCfm}, the kit needs ${minCfm}.`;
   if (cfm < minCfm)
-    return { kind: 'read', cfm, grade: 'fail', means: air, next: 'Too little air for these strips: switch them off, then filter, registers, blower setting.' };
+    return {
+      kind: 'read',
+      cfm,
+      grade: 'fail',
+      means: air,
+      next: 'Too little air for these strips: switch them off, then filter, registers, blower setting.',
+    };
   if (Math.abs(cfm - auxCfm) <= SETTING_SHARE * auxCfm) return { kind: 'read', cfm, grade: 'pass', means: air };
   return {
     kind: 'read',

@@ -1,6 +1,7 @@
 /** Cautions, shown where the work is. Local codes and the maker's instructions win over all of them. */
 export const CAUTIONS = {
-  'two-supplies': 'Line voltage is lethal. Open, lock out and prove dead every supply: the heat kit often has its own breaker, apart from the blower’s.',
+  'two-supplies':
+    'Line voltage is lethal. Open, lock out and prove dead every supply: the heat kit often has its own breaker, apart from the blower’s.',
   'one-leg-live': 'One leg of each element stays live while its breaker is on, even with the relay open.',
   'live-measuring': 'Measuring live: only if trained, with rated leads and gloves, and nobody else at the unit.',
   capacitor: 'Capacitors hold charge with the power off. Discharge them before touching.',

@@ -25,13 +25,19 @@ const isLikely = ({ fault, id }: NamedFault, harness: Harness, state: WiringStat
     case 'open':
       return !harness.devices.some(({ coils }) => coils.some((coil) => id === `open:${coil.id}`));
     case 'stuck':
-      return !fault.closed && harness.devices.some(({ contacts }) => contacts.some((contact) => contact.id === fault.contact && isCalled(contact, state)));
+      return (
+        !fault.closed &&
+        harness.devices.some(({ contacts }) =>
+          contacts.some((contact) => contact.id === fault.contact && isCalled(contact, state)),
+        )
+      );
     case 'swapped':
       return false;
   }
 };
 
-const isCalled = ({ movedBy, rests }: Contact, state: WiringState) => rests === 'open' && typeof movedBy === 'string' && state.signals.has(movedBy);
+const isCalled = ({ movedBy, rests }: Contact, state: WiringState) =>
+  rests === 'open' && typeof movedBy === 'string' && state.signals.has(movedBy);
 
 /**
  * Compares the terminal volts read in a step with what each single fault would read, and ranks the faults that fit.
@@ -47,7 +53,13 @@ export const diagnose = (context: StartupContext, step: string, call: CallId): S
   const state = wiringState(context.facts, harness, moment);
   const miss = ({ solution }: WiringState): number => {
     const misses = taken.map(({ point, volts }) =>
-      Math.abs(readVolts(solution, nodeOf(point.device(context.facts), point.mark(context.facts)), nodeOf(point.device(context.facts), 'C')) - volts),
+      Math.abs(
+        readVolts(
+          solution,
+          nodeOf(point.device(context.facts), point.mark(context.facts)),
+          nodeOf(point.device(context.facts), 'C'),
+        ) - volts,
+      ),
     );
     return Math.max(...misses) > NEAR_VOLTS ? Infinity : misses.reduce((sum, each) => sum + each, 0) / misses.length;
   };

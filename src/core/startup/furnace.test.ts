@@ -15,7 +15,8 @@ const reading = (item: string, value: number) => ({
   replaces: null,
 });
 const steps = (of: Facts, ...readings: ReturnType<typeof reading>[]) => startupPlan(of, readings, DEFAULT_MOMENT);
-const furnaceOf = (of: Facts, ...readings: ReturnType<typeof reading>[]) => steps(of, ...readings).find(({ step }) => step.id === 'furnace')!;
+const furnaceOf = (of: Facts, ...readings: ReturnType<typeof reading>[]) =>
+  steps(of, ...readings).find(({ step }) => step.id === 'furnace')!;
 
 test('a dual-fuel job proves its furnace in place of strips', () => {
   const ids = steps(facts).map(({ step }) => step.id);
@@ -30,7 +31,9 @@ test.each([
   ['natural-gas', 3.5, 10],
 ] as const)('%s: manifold at %d passes, at %d fails', (fuel, right, wrong) => {
   const of: Facts = { ...facts, furnace: { ...facts.furnace, fuel } };
-  const verdict = (value: number) => furnaceOf(of, reading('furnace/manifold', value)).items.find(({ key }) => key === 'furnace/manifold')!.verdict!.grade;
+  const verdict = (value: number) =>
+    furnaceOf(of, reading('furnace/manifold', value)).items.find(({ key }) => key === 'furnace/manifold')!.verdict!
+      .grade;
   expect([verdict(right), verdict(wrong)]).toEqual(['pass', 'fail']);
 });
 
@@ -43,6 +46,8 @@ test('oil has no manifold; W1 is hot and Y dead while the furnace is called', ()
 });
 
 test('the rise is the furnace’s output in its air at this elevation', () => {
-  const supply = furnaceOf(facts, reading('furnace/return', 66)).items.find(({ key }) => key === 'furnace/supply')!.expected;
+  const supply = furnaceOf(facts, reading('furnace/return', 66)).items.find(
+    ({ key }) => key === 'furnace/supply',
+  )!.expected;
   expect(supply).toMatchObject({ kind: 'band', sum: expect.stringContaining('52,000 Btu/h in 1150 CFM') });
 });

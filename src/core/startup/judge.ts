@@ -20,7 +20,8 @@ const plainWords = (value: ReadingValue, grade: Grade, item: Item, place: string
   if (grade === 'pass') return 'As expected.';
   const [low, high] = expected.pass;
   const number = value as number;
-  const off = number < low ? `${roundTo(low - number, 1)} ${item.unit} under` : `${roundTo(number - high, 1)} ${item.unit} over`;
+  const off =
+    number < low ? `${roundTo(low - number, 1)} ${item.unit} under` : `${roundTo(number - high, 1)} ${item.unit} over`;
   return `${off} the limit.`;
 };
 

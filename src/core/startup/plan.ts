@@ -24,7 +24,13 @@ export interface PlannedStep {
 /** What is expected of an item at a place, and the verdict on a value there. */
 export const planItem = (step: string, item: Item, reading: Reading | undefined): PlannedItem => {
   const place = reading?.place ?? item.places?.[0]?.id ?? null;
-  return { key: `${step}/${item.id}`, item, reading, expected: item.expect(place), verdict: reading && judge(item, reading.value, place) };
+  return {
+    key: `${step}/${item.id}`,
+    item,
+    reading,
+    expected: item.expect(place),
+    verdict: reading && judge(item, reading.value, place),
+  };
 };
 
 /**

@@ -5,9 +5,18 @@ import { SAMPLES } from '../job/samples';
 import { diagnose } from './diagnose';
 import { startupPlan, tally } from './plan';
 
-const [planned, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
+const [planned, started, proved] = SAMPLES as [
+  (typeof SAMPLES)[number],
+  (typeof SAMPLES)[number],
+  (typeof SAMPLES)[number],
+];
 
-const reading = (item: string, value: ReadingValue, place: string | null = null, at = '2026-02-01T10:00:00Z'): Reading => ({
+const reading = (
+  item: string,
+  value: ReadingValue,
+  place: string | null = null,
+  at = '2026-02-01T10:00:00Z',
+): Reading => ({
   id: `${item}@${at}`,
   item,
   value,
@@ -24,7 +33,11 @@ const itemOf = (facts: Facts, readings: readonly Reading[], key: string) =>
 const verdictOf = (facts: Facts, readings: readonly Reading[], key: string) => itemOf(facts, readings, key).verdict!;
 
 test('a proved job has nothing open and nothing failed', () => {
-  expect(tally(startupPlan(proved.facts, proved.readings, DEFAULT_MOMENT))).toMatchObject({ open: 0, warn: 0, fail: 0 });
+  expect(tally(startupPlan(proved.facts, proved.readings, DEFAULT_MOMENT))).toMatchObject({
+    open: 0,
+    warn: 0,
+    fail: 0,
+  });
 });
 
 test('the half kit is found, and nothing else', () => {
@@ -37,7 +50,11 @@ test('the half kit is found, and nothing else', () => {
 
 describe('strip amps are judged at the volts just measured', () => {
   const at = (volts: number, amps: number, place: string) =>
-    verdictOf(proved.facts, [reading('heat-aux/strip-volts', volts), reading('heat-aux/amps-1', amps, place)], 'heat-aux/amps-1');
+    verdictOf(
+      proved.facts,
+      [reading('heat-aux/strip-volts', volts), reading('heat-aux/amps-1', amps, place)],
+      'heat-aux/amps-1',
+    );
   test.each([
     ['all on, blower in the clamp', 240, 42.4, 'with-blower', 'pass', /elements 1, 2 on/],
     ['all on, heaters only', 240, 40, 'heaters-only', 'pass', /elements 1, 2 on/],
@@ -57,12 +74,15 @@ describe('strip amps are judged at the volts just measured', () => {
   });
 
   test('before the volts are read, nothing is blamed', () => {
-    expect(verdictOf(proved.facts, [reading('heat-aux/amps-1', 20, 'heaters-only')], 'heat-aux/amps-1').next).toMatch(/volts at the kit/);
+    expect(verdictOf(proved.facts, [reading('heat-aux/amps-1', 20, 'heaters-only')], 'heat-aux/amps-1').next).toMatch(
+      /volts at the kit/,
+    );
   });
 });
 
 describe('element ohms', () => {
-  const of = (value: ReadingValue) => verdictOf(proved.facts, [reading('element-ohms/ohms-1', value)], 'element-ohms/ohms-1');
+  const of = (value: ReadingValue) =>
+    verdictOf(proved.facts, [reading('element-ohms/ohms-1', value)], 'element-ohms/ohms-1');
   test.each([
     [12, 'pass', /As expected/],
     ['OL', 'fail', /Open: no heat/],
@@ -77,14 +97,24 @@ describe('element ohms', () => {
 
 describe('rise', () => {
   test('waits for what it needs, and says what', () => {
-    expect(itemOf(proved.facts, [], 'heat/supply').expected).toMatchObject({ kind: 'needs', what: 'the outdoor temperature' });
-    expect(itemOf(proved.facts, [reading('conditions/outdoor', 27)], 'heat/supply').expected).toMatchObject({ kind: 'needs', what: 'the return air' });
+    expect(itemOf(proved.facts, [], 'heat/supply').expected).toMatchObject({
+      kind: 'needs',
+      what: 'the outdoor temperature',
+    });
+    expect(itemOf(proved.facts, [reading('conditions/outdoor', 27)], 'heat/supply').expected).toMatchObject({
+      kind: 'needs',
+      what: 'the return air',
+    });
   });
 
   test('thin air warms more: the same heat, higher up', () => {
     const readings = [reading('conditions/outdoor', 27), reading('heat/return', 66)];
     const aim = (elevationFt: number) => {
-      const { expected } = itemOf({ ...proved.facts, site: { ...proved.facts.site, elevationFt } }, readings, 'heat/supply');
+      const { expected } = itemOf(
+        { ...proved.facts, site: { ...proved.facts.site, elevationFt } },
+        readings,
+        'heat/supply',
+      );
       return expected.kind === 'band' ? expected.aim! - 66 : NaN;
     };
     expect(aim(5900) / aim(0)).toBeCloseTo(1 / 0.8044, 3);
@@ -114,7 +144,11 @@ describe('terminals', () => {
     const verdict = verdictOf(proved.facts, readings, 'heat/volts-outdoor-unit-Y');
     expect(verdict.grade).toBe('fail');
     expect(verdict.means).toMatch(/yellow conductor/);
-    const suspects = diagnose({ facts: proved.facts, readings: currentReadings(readings), moment: DEFAULT_MOMENT }, 'heat', 'heat-1');
+    const suspects = diagnose(
+      { facts: proved.facts, readings: currentReadings(readings), moment: DEFAULT_MOMENT },
+      'heat',
+      'heat-1',
+    );
     // An open common outdoors reads the same here: with the board's R on it, C floats up to where Y is.
     expect(suspects.map(({ id }) => id).sort()).toEqual([
       'open:outdoor-cable/blue',
@@ -131,28 +165,42 @@ describe('terminals', () => {
   });
 
   test('hot where it should be dead', () => {
-    expect(verdictOf(proved.facts, [reading('emergency/volts-outdoor-unit-Y', 25)], 'emergency/volts-outdoor-unit-Y').means).toMatch(
-      /should be dead and is hot/,
-    );
+    expect(
+      verdictOf(proved.facts, [reading('emergency/volts-outdoor-unit-Y', 25)], 'emergency/volts-outdoor-unit-Y').means,
+    ).toMatch(/should be dead and is hot/);
   });
 
   test('below the lockout, W1 is expected hot on a plain heat call, with the reason', () => {
     const { expected } = itemOf(planned.facts, [reading('conditions/outdoor', 20)], 'heat/volts-air-handler-W1');
-    expect(expected).toMatchObject({ kind: 'band', pass: [21, 28], sum: expect.stringContaining('locked out below 35 °F') });
+    expect(expected).toMatchObject({
+      kind: 'band',
+      pass: [21, 28],
+      sum: expect.stringContaining('locked out below 35 °F'),
+    });
   });
 });
 
 test('a supply of half the volts is a lost leg', () => {
-  expect(verdictOf(proved.facts, [reading('supply-volts/kit-1', 121)], 'supply-volts/kit-1').means).toMatch(/one leg is lost/);
+  expect(verdictOf(proved.facts, [reading('supply-volts/kit-1', 121)], 'supply-volts/kit-1').means).toMatch(
+    /one leg is lost/,
+  );
 });
 
 test('motors without plate amps ask for them on the Sheet', () => {
-  expect(itemOf(planned.facts, [], 'heat/compressor-amps').expected).toMatchObject({ kind: 'needs', fact: 'outdoorUnit.compressorRatedAmps' });
-  expect(verdictOf(proved.facts, [reading('heat/compressor-amps', 0.2)], 'heat/compressor-amps').means).toMatch(/does not run/);
+  expect(itemOf(planned.facts, [], 'heat/compressor-amps').expected).toMatchObject({
+    kind: 'needs',
+    fact: 'outdoorUnit.compressorRatedAmps',
+  });
+  expect(verdictOf(proved.facts, [reading('heat/compressor-amps', 0.2)], 'heat/compressor-amps').means).toMatch(
+    /does not run/,
+  );
 });
 
 test('a defrost that runs to its cap is not passed', () => {
-  expect(verdictOf(proved.facts, [reading('defrost/minutes', 10)], 'defrost/minutes')).toMatchObject({ grade: 'warn', means: expect.stringContaining('cap') });
+  expect(verdictOf(proved.facts, [reading('defrost/minutes', 10)], 'defrost/minutes')).toMatchObject({
+    grade: 'warn',
+    means: expect.stringContaining('cap'),
+  });
 });
 
 test('without a kit there are no strip steps', () => {
@@ -171,7 +219,10 @@ test('without a kit there are no strip steps', () => {
 });
 
 test('a correction counts, and the old value stays', () => {
-  const readings = [reading('conditions/outdoor', 92, null, '2026-02-01T10:00:00Z'), reading('conditions/outdoor', 29, null, '2026-02-01T10:01:00Z')];
+  const readings = [
+    reading('conditions/outdoor', 92, null, '2026-02-01T10:00:00Z'),
+    reading('conditions/outdoor', 29, null, '2026-02-01T10:01:00Z'),
+  ];
   expect(currentReadings(readings).get('conditions/outdoor')!.value).toBe(29);
   expect(readingHistory(readings, 'conditions/outdoor').map(({ value }) => value)).toEqual([29, 92]);
 });

@@ -35,7 +35,8 @@ test('every step that touches line voltage carries a caution, and every caution 
   for (const { step, built } of planOf(started.facts)) {
     if (step.id !== 'conditions') expect(built.cautions.length).toBeGreaterThan(0);
     for (const caution of built.cautions) expect(CAUTIONS[caution].length).toBeGreaterThan(20);
-    if (built.items.some(({ unit }) => unit === 'A' || unit === 'V')) expect(built.cautions).toContain('live-measuring');
+    if (built.items.some(({ unit }) => unit === 'A' || unit === 'V'))
+      expect(built.cautions).toContain('live-measuring');
   }
 });
 
@@ -57,19 +58,29 @@ test('what was proven dead runs out; other ticks last', () => {
   const [dead] = planOf(started.facts)[0]!.built.items;
   const taken = reading('make-safe/dead-kit-1', 'done');
   const at = Date.parse(taken.at);
-  expect([hasRunOut(dead!, taken, at + 3.9 * 3_600_000), hasRunOut(dead!, taken, at + 4.1 * 3_600_000)]).toEqual([false, true]);
+  expect([hasRunOut(dead!, taken, at + 3.9 * 3_600_000), hasRunOut(dead!, taken, at + 4.1 * 3_600_000)]).toEqual([
+    false,
+    true,
+  ]);
   expect(hasRunOut(tick('x', 'x'), taken, at + 1e12)).toBe(false);
 });
 
 test('a tick taken back is open again, and stays in the history', () => {
   const taken = { ...reading('make-safe/lugs', 'done'), at: '2026-02-01T10:00:00Z' };
   const back = { ...reading('make-safe/lugs', 'undone'), id: 'later', at: '2026-02-01T10:01:00Z', replaces: taken.id };
-  const lugs = (readings: Reading[]) => planOf(proved.facts, readings)[0]!.items.find(({ key }) => key === 'make-safe/lugs')!.verdict?.grade;
-  expect([lugs([taken]), lugs([taken, back]), lugs([taken, back, { ...taken, id: 'again', at: '2026-02-01T10:02:00Z' }])]).toEqual(['pass', undefined, 'pass']);
+  const lugs = (readings: Reading[]) =>
+    planOf(proved.facts, readings)[0]!.items.find(({ key }) => key === 'make-safe/lugs')!.verdict?.grade;
+  expect([
+    lugs([taken]),
+    lugs([taken, back]),
+    lugs([taken, back, { ...taken, id: 'again', at: '2026-02-01T10:02:00Z' }]),
+  ]).toEqual(['pass', undefined, 'pass']);
 });
 
 test('the waits are the equipment’s own', () => {
-  const waits = Object.fromEntries(planOf(started.facts).map(({ step, built }) => [step.id, built.waits.map(({ id, seconds }) => [id, seconds])]));
+  const waits = Object.fromEntries(
+    planOf(started.facts).map(({ step, built }) => [step.id, built.waits.map(({ id, seconds }) => [id, seconds])]),
+  );
   expect(waits['heat']).toEqual([
     ['min-off', 300],
     ['steady', 900],
@@ -89,18 +100,26 @@ test('an O and a B system expect the valve the other way round', () => {
 
 test('limits contain what is aimed at, and warnings lie outside passes, at every item and whatever was read', () => {
   fc.assert(
-    fc.property(fc.integer({ min: -20, max: 65 }), fc.integer({ min: 200, max: 250 }), fc.integer({ min: 55, max: 75 }), (outdoorF, volts, returnF) => {
-      const readings = [
-        reading('conditions/outdoor', outdoorF),
-        ...['heat', 'heat-aux', 'emergency'].flatMap((step) => [reading(`${step}/return`, returnF), reading(`${step}/strip-volts`, volts)]),
-      ];
-      for (const { key, expected } of planOf(started.facts, readings).flatMap(({ items }) => items)) {
-        if (expected.kind !== 'band') continue;
-        const { aim, pass, warn } = expected;
-        expect([key, warn[0] <= pass[0], warn[1] >= pass[1]]).toEqual([key, true, true]);
-        if (aim !== null) expect([key, aim >= pass[0] - 1e-6 && aim <= pass[1] + 1e-6]).toEqual([key, true]);
-      }
-    }),
+    fc.property(
+      fc.integer({ min: -20, max: 65 }),
+      fc.integer({ min: 200, max: 250 }),
+      fc.integer({ min: 55, max: 75 }),
+      (outdoorF, volts, returnF) => {
+        const readings = [
+          reading('conditions/outdoor', outdoorF),
+          ...['heat', 'heat-aux', 'emergency'].flatMap((step) => [
+            reading(`${step}/return`, returnF),
+            reading(`${step}/strip-volts`, volts),
+          ]),
+        ];
+        for (const { key, expected } of planOf(started.facts, readings).flatMap(({ items }) => items)) {
+          if (expected.kind !== 'band') continue;
+          const { aim, pass, warn } = expected;
+          expect([key, warn[0] <= pass[0], warn[1] >= pass[1]]).toEqual([key, true, true]);
+          if (aim !== null) expect([key, aim >= pass[0] - 1e-6 && aim <= pass[1] + 1e-6]).toEqual([key, true]);
+        }
+      },
+    ),
     { numRuns: 40 },
   );
 });
@@ -109,7 +128,9 @@ test('a step is as bad as its worst item, and open while anything is', () => {
   const steps = planOf(started.facts, started.readings);
   const grades = Object.fromEntries(steps.map((planned) => [planned.step.id, stepGrade(planned)]));
   expect(grades).toMatchObject({ 'make-safe': 'pass', fan: 'pass', 'heat-aux': 'fail', emergency: 'open' });
-  expect(Object.values(tally(steps)).reduce((sum, count) => sum + count, 0)).toBe(steps.flatMap(({ items }) => items).length);
+  expect(Object.values(tally(steps)).reduce((sum, count) => sum + count, 0)).toBe(
+    steps.flatMap(({ items }) => items).length,
+  );
 });
 
 test.each([

@@ -26,7 +26,11 @@ export const stripsBtuh = (facts: Facts, state: WiringState, volts: number | und
 };
 
 const names = (elements: readonly number[]) =>
-  elements.length === 0 ? 'no element' : elements.length === 1 ? `element ${elements[0]! + 1}` : `elements ${elements.map((at) => at + 1).join(', ')}`;
+  elements.length === 0
+    ? 'no element'
+    : elements.length === 1
+      ? `element ${elements[0]! + 1}`
+      : `elements ${elements.map((at) => at + 1).join(', ')}`;
 
 /**
  * One clamp reading for each circuit of the kit, at the volts measured just before.
@@ -51,20 +55,33 @@ export const stripAmpsItems = (facts: Facts, state: WiringState, volts: number |
         const share = heaterAmps === 0 ? 1 : heaterAmps / (heaterAmps + (withBlower(place) ? blowerAmps : 0));
         const aim = heaterAmps + (withBlower(place) ? blowerAmps : 0);
         const sum = `${working.length} × element at ${roundTo(suppliedVolts, 1)} V${volts === undefined ? ' (not measured yet)' : ''} = ${roundTo(heaterAmps, 1)} A${withBlower(place) ? ` + blower ${blowerAmps} A` : ''}`;
-        return { ...expectWithin(aim, KIT_SHORT * share, KIT_OVER * share, sum), tolerance: `heat +${KIT_OVER * 100} / −${KIT_SHORT * 100} %` };
+        return {
+          ...expectWithin(aim, KIT_SHORT * share, KIT_OVER * share, sum),
+          tolerance: `heat +${KIT_OVER * 100} / −${KIT_SHORT * 100} %`,
+        };
       },
       explain: (value, grade, place) => {
         if (typeof value !== 'number' || volts === undefined)
-          return grade === 'pass' ? null : { means: 'Judged at the service’s volts.', next: 'Read the volts at the kit while the strips run, and this again.' };
+          return grade === 'pass'
+            ? null
+            : {
+                means: 'Judged at the service’s volts.',
+                next: 'Read the volts at the kit while the strips run, and this again.',
+              };
         const local = elements.map((at) => all[at]!);
         const ways = explainAmps(local, suppliedVolts, isBlowerHere ? blowerAmps : 0, value, withBlower(place));
         const [best] = ways;
         if (!best) return null;
         // Elements of one size cannot be told apart by a clamp.
-        const isAmbiguous = ways.some((way) => way !== best && way.withBlower === best.withBlower && Math.abs(way.amps - best.amps) < 0.05);
+        const isAmbiguous = ways.some(
+          (way) => way !== best && way.withBlower === best.withBlower && Math.abs(way.amps - best.amps) < 0.05,
+        );
         const ran = best.elements.map((at) => elements[at]!);
         const heat = value - (withBlower(place) ? blowerAmps : 0);
-        if (grade === 'pass') return { means: `${names(ran)} on: ${roundTo((heat * suppliedVolts) / 1000, 2)} kW at ${roundTo(suppliedVolts, 1)} V.` };
+        if (grade === 'pass')
+          return {
+            means: `${names(ran)} on: ${roundTo((heat * suppliedVolts) / 1000, 2)} kW at ${roundTo(suppliedVolts, 1)} V.`,
+          };
         if (Math.abs(best.missAmps) > 2)
           return {
             means: 'No combination of elements gives this.',

@@ -11,7 +11,8 @@ export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
   id: 'strip-volts',
   label: 'Volts at the kit, strips on',
   unit: 'V',
-  expect: () => expectWithin(serviceVolts, LOADED_TOLERANCE, LOADED_TOLERANCE, `Service of ${serviceVolts} V under load`),
+  expect: () =>
+    expectWithin(serviceVolts, LOADED_TOLERANCE, LOADED_TOLERANCE, `Service of ${serviceVolts} V under load`),
   explain: (value) => (typeof value === 'number' ? voltsMeaning(value, serviceVolts, LOADED_TOLERANCE) : null),
 });
 

@@ -14,14 +14,21 @@ const HOT_VOLTS = 18;
  * Terminal readings of a step: expected volts from the solved circuit, explained by comparing with single faults.
  * @param step the step's id, under which the readings are kept
  */
-export const terminalItems = (context: StartupContext, step: string, call: CallId, names: readonly PointName[]): Item[] => {
+export const terminalItems = (
+  context: StartupContext,
+  step: string,
+  call: CallId,
+  names: readonly PointName[],
+): Item[] => {
   const moment = stepMoment(context, call);
   const harness = plan(context.facts);
   const state = wiringState(context.facts, harness, moment);
   const suspects = diagnose(context, step, call);
   const points = names
     .map((name) => TERMINAL_POINTS.find(({ id }) => id === `volts-${name}`)!)
-    .filter((each) => deviceIn(harness, each.device(context.facts))?.terminals.some(({ mark }) => mark === each.mark(context.facts)));
+    .filter((each) =>
+      deviceIn(harness, each.device(context.facts))?.terminals.some(({ mark }) => mark === each.mark(context.facts)),
+    );
   return points.map((at): Item => {
     const mark = at.mark(context.facts);
     const volts = terminalVolts(state, at.device(context.facts), mark);
@@ -52,7 +59,9 @@ export const terminalItems = (context: StartupContext, step: string, call: CallI
           };
         return {
           means: `${means} Likeliest: ${likeliest.words}.`,
-          next: second ? `It could also be: ${second.words}. Measure at both ends of the first to tell.` : 'Measure at both ends of it.',
+          next: second
+            ? `It could also be: ${second.words}. Measure at both ends of the first to tell.`
+            : 'Measure at both ends of it.',
         };
       },
     };

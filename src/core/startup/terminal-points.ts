@@ -16,7 +16,10 @@ const point = (place: 'air-handler' | 'outdoor-unit', name: string, mark: (facts
   mark,
 });
 
-/** The points by the place that they have in a split system with an air handler; other systems have them on their own devices. */
+/**
+ * The points by the place that they have in a split system with an air handler; other systems have them on their own
+ * devices.
+ */
 export const TERMINAL_POINTS: readonly TerminalPoint[] = [
   point('air-handler', 'R', () => 'R'),
   point('air-handler', 'G', () => 'G'),
@@ -27,7 +30,8 @@ export const TERMINAL_POINTS: readonly TerminalPoint[] = [
 ];
 
 /** Names of the points, as steps ask for them: `air-handler-G`. */
-export type PointName = 'air-handler-R' | 'air-handler-G' | 'air-handler-W1' | 'outdoor-unit-Y' | 'outdoor-unit-valve' | 'outdoor-unit-W';
+export type PointName =
+  'air-handler-R' | 'air-handler-G' | 'air-handler-W1' | 'outdoor-unit-Y' | 'outdoor-unit-valve' | 'outdoor-unit-W';
 
 /** Where a point is, on screen. */
 export const pointWhere = (point: TerminalPoint, facts: Facts): string => DEVICE_LABELS[point.device(facts)];

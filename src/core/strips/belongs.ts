@@ -56,11 +56,16 @@ export const kitFit = (facts: Facts, heatPumpBtuh: number, returnF: number, supp
   return {
     totalKW,
     isAllowed:
-      airHandler.allowedKitsKW.length === 0 ? null : airHandler.allowedKitsKW.some((allowed) => Math.abs(allowed - totalKW) <= SAME_KIT_SHARE * allowed),
+      airHandler.allowedKitsKW.length === 0
+        ? null
+        : airHandler.allowedKitsKW.some((allowed) => Math.abs(allowed - totalKW) <= SAME_KIT_SHARE * allowed),
     hasAir: airHandler.auxCfm >= heatKit.minCfm,
     stages: banks.map((_, at) => {
       const on = banks.slice(0, at + 1);
-      const kW = kitRows(facts).reduce((sum, { bank }, index) => sum + (on.includes(bank) ? elementKW(kit[index]!, suppliedVolts) : 0), 0);
+      const kW = kitRows(facts).reduce(
+        (sum, { bank }, index) => sum + (on.includes(bank) ? elementKW(kit[index]!, suppliedVolts) : 0),
+        0,
+      );
       const withHeatPumpF = returnF + rise(kW * BTU_PER_KWH + heatPumpBtuh);
       return {
         banks: on,

@@ -14,14 +14,20 @@ export interface Circuit {
 }
 
 /** The smallest standard breaker that carries a current, A; null above the largest. Source: NEC 240.6(A). */
-export const breakerFor = (amps: number): number | null => BREAKER_SIZES_AMPS.find((size) => size >= amps - 1e-9) ?? null;
+export const breakerFor = (amps: number): number | null =>
+  BREAKER_SIZES_AMPS.find((size) => size >= amps - 1e-9) ?? null;
 
 /**
- * Elements fill circuits in order, up to 48 A of heater on each; the blower rides on the first where it is on the kit's supply.
+ * Elements fill circuits in order, up to 48 A of heater on each; the blower rides on the first where it is on the
+ * kit's supply.
  * @param blowerAmps blower current, A
  * @source NEC 424.22(B) for the subdivision, 424.4(B) for 125 %, 240.6(A) for the breaker
  */
-export const subdivide = (elements: readonly Element[], blowerAmps: number, blowerOnFirstCircuit: boolean): Circuit[] => {
+export const subdivide = (
+  elements: readonly Element[],
+  blowerAmps: number,
+  blowerOnFirstCircuit: boolean,
+): Circuit[] => {
   const groups: { members: number[]; heaterAmps: number }[] = [];
   elements.forEach((element, at) => {
     const amps = elementAmps(element, element.ratedVolts);

@@ -20,7 +20,8 @@ export interface ClampReach {
 }
 
 /** A clamp place as text, for addresses and records: `main`, `circuit-1`, `element-3`, `blower`. */
-export const clampId = (clamp: ClampAt): string => (clamp.kind === 'circuit' || clamp.kind === 'element' ? `${clamp.kind}-${clamp.at + 1}` : clamp.kind);
+export const clampId = (clamp: ClampAt): string =>
+  clamp.kind === 'circuit' || clamp.kind === 'element' ? `${clamp.kind}-${clamp.at + 1}` : clamp.kind;
 
 /** Every place a clamp can be on a job's kit. */
 export const clampPlaces = (facts: Facts): ClampAt[] => {
@@ -44,7 +45,11 @@ export const clampReach = (facts: Facts, clamp: ClampAt): ClampReach => {
     case 'circuit': {
       const circuit = ladder(facts).circuits[clamp.at];
       const hasBlower = circuit?.hasBlower ?? false;
-      return { label: `Circuit ${clamp.at + 1}${hasBlower ? ', blower in it' : ''}`, elements: circuit?.circuit.elements ?? [], hasBlower };
+      return {
+        label: `Circuit ${clamp.at + 1}${hasBlower ? ', blower in it' : ''}`,
+        elements: circuit?.circuit.elements ?? [],
+        hasBlower,
+      };
     }
     case 'element':
       return { label: `Lead of element ${clamp.at + 1}`, elements: [clamp.at], hasBlower: false };
@@ -54,13 +59,27 @@ export const clampReach = (facts: Facts, clamp: ClampAt): ClampReach => {
 };
 
 /** Amps expected at a clamp place with some elements on, A. */
-export const expectedAmps = (facts: Facts, clamp: ClampAt, on: ReadonlySet<number>, runsBlower: boolean, suppliedVolts: number): number => {
+export const expectedAmps = (
+  facts: Facts,
+  clamp: ClampAt,
+  on: ReadonlySet<number>,
+  runsBlower: boolean,
+  suppliedVolts: number,
+): number => {
   const kit = jobElements(facts);
   const { elements, hasBlower } = clampReach(facts, clamp);
-  const heaters = elements.filter((at) => on.has(at)).reduce((sum, at) => sum + elementAmps(kit[at]!, suppliedVolts), 0);
+  const heaters = elements
+    .filter((at) => on.has(at))
+    .reduce((sum, at) => sum + elementAmps(kit[at]!, suppliedVolts), 0);
   return heaters + (hasBlower && runsBlower ? facts.airHandler.blowerAmps : 0);
 };
 
 /** Amps expected at a clamp place in a state of the ladder, A. */
 export const expectedAmpsNow = (facts: Facts, clamp: ClampAt, state: LadderState, suppliedVolts: number): number =>
-  expectedAmps(facts, clamp, new Set(state.rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at)), state.blower.runs, suppliedVolts);
+  expectedAmps(
+    facts,
+    clamp,
+    new Set(state.rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at)),
+    state.blower.runs,
+    suppliedVolts,
+  );

@@ -11,4 +11,5 @@ export const elementOhms = ({ kW, ratedVolts }: Element): number => ratedVolts *
 export const elementAmps = (element: Element, suppliedVolts: number): number => suppliedVolts / elementOhms(element);
 
 /** Power an element delivers at a supply, kW. Source: P = V² ÷ R. */
-export const elementKW = (element: Element, suppliedVolts: number): number => suppliedVolts ** 2 / elementOhms(element) / 1000;
+export const elementKW = (element: Element, suppliedVolts: number): number =>
+  suppliedVolts ** 2 / elementOhms(element) / 1000;

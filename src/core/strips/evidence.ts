@@ -13,7 +13,11 @@ const MOST_ELEMENTS = 6;
  * What a job knows of its kit, apart from the elements on the Sheet: plate and breakers as far as somebody has looked,
  * ohms measured, amps of everything running.
  */
-export const kitEvidence = (facts: Facts, confirmed: ReadonlySet<FactPath>, readings: readonly Reading[]): KitEvidence => {
+export const kitEvidence = (
+  facts: Facts,
+  confirmed: ReadonlySet<FactPath>,
+  readings: readonly Reading[],
+): KitEvidence => {
   const current = currentReadings(readings);
   const { heatKit, airHandler } = facts;
   const ohms = Array.from({ length: MOST_ELEMENTS }, (_, at) => current.get(ohmsItem(at))?.value).filter(

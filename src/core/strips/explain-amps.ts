@@ -36,6 +36,7 @@ export const explainAmps = (
     }
   }
   // A clamp placed otherwise than said has to explain the reading half an ampere better.
-  const cost = ({ missAmps, withBlower }: AmpsExplanation) => Math.abs(missAmps) + (withBlower === blowerInClamp ? 0 : 0.5);
+  const cost = ({ missAmps, withBlower }: AmpsExplanation) =>
+    Math.abs(missAmps) + (withBlower === blowerInClamp ? 0 : 0.5);
   return all.sort((a, b) => cost(a) - cost(b));
 };

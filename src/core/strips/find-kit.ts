@@ -39,17 +39,24 @@ const AMPS_SHARE = 0.07;
 const WEIGHT = { ohms: 6, running: 3, plate: 3, breakers: 1.5 } as const;
 
 const isNear = (value: number, aim: number, share: number) => Math.abs(value - aim) <= share * aim;
-const nearestUsual = (kW: number) => USUAL_KW.reduce((best, each) => (Math.abs(each - kW) < Math.abs(best - kW) ? each : best));
+const nearestUsual = (kW: number) =>
+  USUAL_KW.reduce((best, each) => (Math.abs(each - kW) < Math.abs(best - kW) ? each : best));
 const words = (elementsKW: readonly number[]) => elementsKW.map((kW) => roundTo(kW, 2)).join(' + ');
 
 /** Kits worth weighing: alike elements of every usual size, the plate divided, and what the ohms say. */
 const candidates = ({ plateKW, ohms = [], ratedVolts }: KitEvidence): number[][] => {
   const kits: number[][] = [];
-  for (let count = 1; count <= MOST_ELEMENTS; count++) for (const kW of USUAL_KW) kits.push(Array<number>(count).fill(kW));
-  if (plateKW !== undefined) for (let count = 1; count <= MOST_ELEMENTS; count++) kits.push(Array<number>(count).fill(plateKW / count));
-  const measured = ohms.filter((each): each is number => each !== 'OL' && each > 0).map((each) => ratedVolts ** 2 / each / 1000);
+  for (let count = 1; count <= MOST_ELEMENTS; count++)
+    for (const kW of USUAL_KW) kits.push(Array<number>(count).fill(kW));
+  if (plateKW !== undefined)
+    for (let count = 1; count <= MOST_ELEMENTS; count++) kits.push(Array<number>(count).fill(plateKW / count));
+  const measured = ohms
+    .filter((each): each is number => each !== 'OL' && each > 0)
+    .map((each) => ratedVolts ** 2 / each / 1000);
   if (measured.length > 0) {
-    const snapped = measured.map((kW) => (isNear(nearestUsual(kW), kW, OHMS_SHARE) ? nearestUsual(kW) : roundTo(kW, 1)));
+    const snapped = measured.map((kW) =>
+      isNear(nearestUsual(kW), kW, OHMS_SHARE) ? nearestUsual(kW) : roundTo(kW, 1),
+    );
     kits.push(snapped);
     // An open element is most likely like its neighbours.
     const open = ohms.filter((each) => each === 'OL').length;
@@ -82,14 +89,17 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
     nearness(Math.abs(totalKW - plateKW) / plateKW, PLATE_SHARE);
   }
   if (breakersAmps && breakersAmps.length > 0) {
-    const sizes = subdivide(kit, evidence.blowerAmps, evidence.blowerOnFirstCircuit).map(({ breakerAmps }) => breakerAmps);
+    const sizes = subdivide(kit, evidence.blowerAmps, evidence.blowerOnFirstCircuit).map(
+      ({ breakerAmps }) => breakerAmps,
+    );
     const isSame = sizes.length === breakersAmps.length && sizes.every((size, at) => size === breakersAmps[at]);
     say(isSame, WEIGHT.breakers, `breakers ${breakersAmps.join(' + ')} A, sized ${sizes.join(' + ')} A`);
   }
   if (ohms && ohms.length > 0) {
     const measured = ohms.filter((each): each is number => each !== 'OL').sort((a, b) => a - b);
     const expected = kit.map(elementOhms).sort((a, b) => a - b);
-    const isSame = ohms.length === kit.length && measured.every((each) => expected.some((aim) => isNear(each, aim, OHMS_SHARE)));
+    const isSame =
+      ohms.length === kit.length && measured.every((each) => expected.some((aim) => isNear(each, aim, OHMS_SHARE)));
     say(
       isSame,
       WEIGHT.ohms,
@@ -102,21 +112,33 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
   }
   if (running) {
     const amps = kit.reduce((sum, element) => sum + elementAmps(element, running.volts), 0);
-    say(isNear(running.amps, amps, AMPS_SHARE), WEIGHT.running, `${roundTo(running.amps, 1)} A at ${running.volts} V, all on ${roundTo(amps, 1)} A`);
+    say(
+      isNear(running.amps, amps, AMPS_SHARE),
+      WEIGHT.running,
+      `${roundTo(running.amps, 1)} A at ${running.volts} V, all on ${roundTo(amps, 1)} A`,
+    );
     nearness(Math.abs(running.amps - amps) / amps, AMPS_SHARE);
   }
   // Then the one of usual sizes and fewer elements.
   score += elementsKW.every((kW) => USUAL_KW.some((usual) => Math.abs(usual - kW) < 0.01)) ? 0.4 : 0;
   score += elementsKW.some((kW) => Math.abs(kW - 4.8) < 0.01 || Math.abs(kW - 5) < 0.01) ? 0.1 : 0;
   return {
-    guess: { elementsKW: elementsKW.map((kW) => roundTo(kW, 3)), totalKW: roundTo(totalKW, 3), sure: 'possible', because, against },
+    guess: {
+      elementsKW: elementsKW.map((kW) => roundTo(kW, 3)),
+      totalKW: roundTo(totalKW, 3),
+      sure: 'possible',
+      because,
+      against,
+    },
     score: score - 0.02 * elementsKW.length,
   };
 };
 
 /**
- * Finds the kit from whatever is known: plate, breakers, cold ohms, amps and volts while running. Best first, at most five.
- * `sure`: two kinds of evidence or more agree, none speaks against it and no other kit fits as well; `likely`: one kind, the same.
+ * Finds the kit from whatever is known: plate, breakers, cold ohms, amps and volts while running. Best first, at most
+ * five.
+ * `sure`: two kinds of evidence or more agree, none speaks against it and no other kit fits as well; `likely`: one
+ * kind, the same.
  * A contradiction between plate and measurement stands in `against`.
  * @param evidence ohms and volts above zero
  */
@@ -132,7 +154,12 @@ export const findKits = (evidence: KitEvidence): KitGuess[] => {
     const isClear = guess.against.length === 0 && at === 0;
     return {
       ...guess,
-      sure: isClear && guess.because.length >= 2 && isAlone ? 'sure' : isClear && (isAlone || guess.because.length >= 2) ? 'likely' : 'possible',
+      sure:
+        isClear && guess.because.length >= 2 && isAlone
+          ? 'sure'
+          : isClear && (isAlone || guess.because.length >= 2)
+            ? 'likely'
+            : 'possible',
     };
   });
 };
@@ -142,4 +169,10 @@ const STAGGER_S = 25;
 
 /** Elements as rows of the Sheet; bank and delays are those of the row that was there, else the usual chain. */
 export const withStagger = (elementsKW: readonly number[], before: readonly ElementRow[]): ElementRow[] =>
-  elementsKW.map((kW, at) => ({ bank: 1, onS: 20 + at * STAGGER_S, offS: 20 + (elementsKW.length - 1 - at) * STAGGER_S, ...before[at], kW }));
+  elementsKW.map((kW, at) => ({
+    bank: 1,
+    onS: 20 + at * STAGGER_S,
+    offS: 20 + (elementsKW.length - 1 - at) * STAGGER_S,
+    ...before[at],
+    kW,
+  }));

@@ -4,7 +4,8 @@ import type { Element } from './element';
 import { type HeatKit, heatKit } from './heat-kit';
 
 /** The elements of a job's kit, in the order they are fed. */
-export const jobElements = (facts: Facts): Element[] => kitRows(facts).map(({ kW }) => ({ kW, ratedVolts: facts.heatKit.ratedVolts }));
+export const jobElements = (facts: Facts): Element[] =>
+  kitRows(facts).map(({ kW }) => ({ kW, ratedVolts: facts.heatKit.ratedVolts }));
 
 /** Rated power of each bank, kW, bank 1 first; banks without an element are left out. */
 export const jobBanks = (facts: Facts): { readonly bank: number; readonly kW: number }[] =>

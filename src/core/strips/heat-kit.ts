@@ -54,6 +54,8 @@ export const heatKit = (input: HeatKitInput): HeatKit => {
     btuh,
     circuits: subdivide(kit, blowerAmps, input.blowerOnFirstCircuit ?? true),
     ...(cfm === undefined ? {} : { riseF: temperatureRiseF(btuh, cfm, elevationFt) }),
-    ...(measured === undefined ? {} : { cfmFromRise: airflowFromRiseCfm(measured.volts, measured.amps, measured.riseF, elevationFt) }),
+    ...(measured === undefined
+      ? {}
+      : { cfmFromRise: airflowFromRiseCfm(measured.volts, measured.amps, measured.riseF, elevationFt) }),
   };
 };

@@ -16,11 +16,17 @@ import { measuredFindings, ohmsItem } from './measured';
 import { partPanel } from './parts';
 import { ampsMeaning } from './reading-meaning';
 
-const { facts } = SAMPLES[1]!; // three elements of 4.8 kW, two circuits, banks 1 1 2, switches at 20, 50, 75 s, blower 3.1 A on circuit 1
-const withKit = (change: Partial<Facts['heatKit']>, base: Facts = facts): Facts => ({ ...base, heatKit: { ...base.heatKit, ...change } });
+// Three elements of 4.8 kW, two circuits, banks 1 1 2, switches at 20, 50, 75 s, blower 3.1 A on circuit 1.
+const { facts } = SAMPLES[1]!;
+const withKit = (change: Partial<Facts['heatKit']>, base: Facts = facts): Facts => ({
+  ...base,
+  heatKit: { ...base.heatKit, ...change },
+});
 const moment = (call: Moment['call']): Moment => ({ ...DEFAULT_MOMENT, outdoorF: 19, call });
-const at = (seconds: number, call: Moment['call'] = 'heat-aux', of = facts) => ladderState(of, moment(call), seconds, 240);
-const closed = (state: ReturnType<typeof at>) => state.rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at + 1);
+const at = (seconds: number, call: Moment['call'] = 'heat-aux', of = facts) =>
+  ladderState(of, moment(call), seconds, 240);
+const closed = (state: ReturnType<typeof at>) =>
+  state.rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at + 1);
 const reading = (item: string, value: ReadingValue): Reading => ({
   id: item,
   item,
@@ -48,19 +54,26 @@ const anyKit = fc
     blowerOnFirstCircuit: fc.boolean(),
     switching: fc.constantFrom('sequencer' as const, 'relay' as const, 'contactor' as const),
   })
-  .map(({ rows, ...rest }): Facts => ({ ...withKit({ elements: rows, ...rest }), airHandler: { ...facts.airHandler, wInputs: 'W1+W2+W3' } }));
+  .map(({ rows, ...rest }): Facts => ({
+    ...withKit({ elements: rows, ...rest }),
+    airHandler: { ...facts.airHandler, wInputs: 'W1+W2+W3' },
+  }));
 
 describe('the ladder', () => {
   test('has a rung for each element, on the circuit that feeds it', () => {
     fc.assert(
       fc.property(anyKit, (any) =>
-        expect(ladder(any).circuits.flatMap(({ rungs }) => rungs.map((rung) => rung.at))).toEqual(any.heatKit.elements.map((_, index) => index)),
+        expect(ladder(any).circuits.flatMap(({ rungs }) => rungs.map((rung) => rung.at))).toEqual(
+          any.heatKit.elements.map((_, index) => index),
+        ),
       ),
     );
   });
 
   test('leaves the link out where none is fitted, and names a bank that no input brings', () => {
-    const [circuit] = ladder({ ...withKit({ hasLinks: false, elements: [{ kW: 5, bank: 3, onS: 0, offS: 0 }] }) }).circuits;
+    const [circuit] = ladder({
+      ...withKit({ hasLinks: false, elements: [{ kW: 5, bank: 3, onS: 0, offS: 0 }] }),
+    }).circuits;
     expect(circuit!.rungs[0]).toMatchObject({ parts: ['breaker', 'element', 'limit', 'switch'], input: null });
   });
 
@@ -106,26 +119,50 @@ describe('the ladder', () => {
   });
 
   test('settled in emergency heat, every element glows', () => {
-    fc.assert(fc.property(anyKit, (any) => expect(at(1000, 'emergency', any).rungs.every(({ glows }) => glows)).toBe(true)));
+    fc.assert(
+      fc.property(anyKit, (any) => expect(at(1000, 'emergency', any).rungs.every(({ glows }) => glows)).toBe(true)),
+    );
   });
 });
 
 describe('the clamp', () => {
   test('has a place at the main, at each circuit, element and the blower', () =>
-    expect(clampPlaces(facts).map(clampId)).toEqual(['main', 'circuit-1', 'circuit-2', 'element-1', 'element-2', 'element-3', 'blower']));
+    expect(clampPlaces(facts).map(clampId)).toEqual([
+      'main',
+      'circuit-1',
+      'circuit-2',
+      'element-1',
+      'element-2',
+      'element-3',
+      'blower',
+    ]));
 
   test('decides what is expected', () => {
     const state = at(60);
-    const amps = Object.fromEntries(clampPlaces(facts).map((clamp) => [clampId(clamp), expectedAmpsNow(facts, clamp, state, 240)]));
-    expect(amps).toMatchObject({ main: 43.1, 'circuit-1': 43.1, 'circuit-2': 0, 'element-1': 20, 'element-3': 0, blower: 3.1 });
+    const amps = Object.fromEntries(
+      clampPlaces(facts).map((clamp) => [clampId(clamp), expectedAmpsNow(facts, clamp, state, 240)]),
+    );
+    expect(amps).toMatchObject({
+      main: 43.1,
+      'circuit-1': 43.1,
+      'circuit-2': 0,
+      'element-1': 20,
+      'element-3': 0,
+      blower: 3.1,
+    });
   });
 
   test('the circuits together carry what the main carries', () => {
     fc.assert(
       fc.property(anyKit, fc.integer({ min: 0, max: 150 }), (any, seconds) => {
         const state = at(seconds, 'heat-aux', any);
-        const circuits = ladder(any).circuits.map(({ at: index }) => expectedAmpsNow(any, { kind: 'circuit', at: index }, state, 236));
-        expect(circuits.reduce((sum, amps) => sum + amps, 0)).toBeCloseTo(expectedAmpsNow(any, { kind: 'main' }, state, 236), 6);
+        const circuits = ladder(any).circuits.map(({ at: index }) =>
+          expectedAmpsNow(any, { kind: 'circuit', at: index }, state, 236),
+        );
+        expect(circuits.reduce((sum, amps) => sum + amps, 0)).toBeCloseTo(
+          expectedAmpsNow(any, { kind: 'main' }, state, 236),
+          6,
+        );
       }),
     );
     expect(clampReach(withKit({ blowerOnFirstCircuit: false }), { kind: 'main' })).toMatchObject({ hasBlower: false });
@@ -133,14 +170,21 @@ describe('the clamp', () => {
 });
 
 describe('what a reading means', () => {
-  const means = (amps: number, { volts = 240 as number | null, seconds = 120, call = 'heat-aux' as Moment['call'], of = facts } = {}) =>
-    ampsMeaning(of, { kind: 'main' }, amps, volts, at(seconds, call, of));
+  const means = (
+    amps: number,
+    { volts = 240 as number | null, seconds = 120, call = 'heat-aux' as Moment['call'], of = facts } = {},
+  ) => ampsMeaning(of, { kind: 'main' }, amps, volts, at(seconds, call, of));
 
   test.each([
     ['all on', means(63.1), 'sound', /elements 1, 2, 3 on: all that is called/],
     ['one dead', means(43.1), 'dead', /not heating/],
     ['the blower alone', means(3.1), 'blower', /The blower alone: no heat/],
-    ['not in yet, told from dead', means(43.1, { seconds: 60 }), 'not-yet', /element 3 not in yet: its switch closes up to 75 s/],
+    [
+      'not in yet, told from dead',
+      means(43.1, { seconds: 60 }),
+      'not-yet',
+      /element 3 not in yet: its switch closes up to 75 s/,
+    ],
     ['early, nothing in yet', means(3.1, { seconds: 5 }), 'blower', /no heat yet/],
     ['still on after the call', means(63.1, { call: 'off', seconds: 10 }), 'more', /still on from the call before/],
     ['on without a call', means(23.1, { call: 'fan', seconds: 500 }), 'more', /without a call/],
@@ -173,18 +217,30 @@ describe('what a reading means', () => {
 });
 
 describe('finding the kit', () => {
-  const known = (evidence: Partial<KitEvidence>) => findKits({ ratedVolts: 240, blowerAmps: 2.5, blowerOnFirstCircuit: true, ...evidence });
+  const known = (evidence: Partial<KitEvidence>) =>
+    findKits({ ratedVolts: 240, blowerAmps: 2.5, blowerOnFirstCircuit: true, ...evidence });
 
   test('plate and ohms together are sure', () =>
-    expect(known({ plateKW: 9.6, ohms: [12, 12.1] })[0]).toMatchObject({ elementsKW: [4.8, 4.8], sure: 'sure', against: [] }));
+    expect(known({ plateKW: 9.6, ohms: [12, 12.1] })[0]).toMatchObject({
+      elementsKW: [4.8, 4.8],
+      sure: 'sure',
+      against: [],
+    }));
   test('ohms alone are likely at most', () =>
-    expect(known({ ohms: [12, 12.1] })[0]).toMatchObject({ elementsKW: [4.8, 4.8], sure: expect.stringMatching(/likely|possible/) }));
+    expect(known({ ohms: [12, 12.1] })[0]).toMatchObject({
+      elementsKW: [4.8, 4.8],
+      sure: expect.stringMatching(/likely|possible/),
+    }));
   test('an open element is taken for its neighbour’s like', () =>
     expect(known({ ohms: [16, 'OL'], plateKW: 7.2 })[0]).toMatchObject({ elementsKW: [3.6, 3.6] }));
   test('amps and volts of a low supply still find it', () =>
-    expect(known({ plateKW: 10, running: { amps: 36.1, volts: 208 } })[0]).toMatchObject({ elementsKW: [5, 5], against: [] }));
+    expect(known({ plateKW: 10, running: { amps: 36.1, volts: 208 } })[0]).toMatchObject({
+      elementsKW: [5, 5],
+      against: [],
+    }));
   test('breakers alone leave it open', () => expect(known({ breakersAmps: [60] })[0]!.sure).not.toBe('sure'));
-  test('unlike elements by their ohms', () => expect(known({ ohms: [12, 16], plateKW: 8.4 })[0]).toMatchObject({ elementsKW: [4.8, 3.6], sure: 'sure' }));
+  test('unlike elements by their ohms', () =>
+    expect(known({ ohms: [12, 16], plateKW: 8.4 })[0]).toMatchObject({ elementsKW: [4.8, 3.6], sure: 'sure' }));
   test('nothing known, nothing found', () => expect(known({})).toEqual([]));
 
   test('a contradiction is kept', () => {
@@ -196,17 +252,27 @@ describe('finding the kit', () => {
 
   test('whatever true kit of like elements, plate and cold ohms find it', () => {
     fc.assert(
-      fc.property(fc.constantFrom(3, 3.6, 4.8, 5), fc.integer({ min: 1, max: 5 }), fc.double({ min: 0.98, max: 1.02, noNaN: true }), (kW, count, off) => {
-        const ohms = Array.from({ length: count }, () => elementOhms({ kW, ratedVolts: 240 }) * off);
-        const [first] = known({ plateKW: Math.round(kW * count * 10) / 10, ohms });
-        expect(first!.totalKW).toBeCloseTo(kW * count, 1);
-        expect(first!.elementsKW).toHaveLength(count);
-      }),
+      fc.property(
+        fc.constantFrom(3, 3.6, 4.8, 5),
+        fc.integer({ min: 1, max: 5 }),
+        fc.double({ min: 0.98, max: 1.02, noNaN: true }),
+        (kW, count, off) => {
+          const ohms = Array.from({ length: count }, () => elementOhms({ kW, ratedVolts: 240 }) * off);
+          const [first] = known({ plateKW: Math.round(kW * count * 10) / 10, ohms });
+          expect(first!.totalKW).toBeCloseTo(kW * count, 1);
+          expect(first!.elementsKW).toHaveLength(count);
+        },
+      ),
     );
   });
 
   test('evidence comes from what was confirmed and read', () => {
-    const readings = [reading(ohmsItem(0), 12), reading(ohmsItem(1), 'OL'), reading('strips/volts', 236), reading('strips/amps-main', 42)];
+    const readings = [
+      reading(ohmsItem(0), 12),
+      reading(ohmsItem(1), 'OL'),
+      reading('strips/volts', 236),
+      reading('strips/amps-main', 42),
+    ];
     expect(kitEvidence(facts, new Set(['heatKit.breakersAmps']), readings)).toMatchObject({
       plateKW: 14.4,
       breakersAmps: [60, 25],
@@ -233,7 +299,9 @@ describe('does it belong', () => {
     const [first, second] = fit.stages;
     expect(second!.aloneF).toBeGreaterThan(first!.aloneF);
     expect(first!.withHeatPumpF).toBeGreaterThan(first!.aloneF);
-    expect(kitFit({ ...facts, site: { ...facts.site, elevationFt: 0 } }, 20_000, 66, 240).stages[0]!.aloneF).toBeLessThan(first!.aloneF);
+    expect(
+      kitFit({ ...facts, site: { ...facts.site, elevationFt: 0 } }, 20_000, 66, 240).stages[0]!.aloneF,
+    ).toBeLessThan(first!.aloneF);
     expect(fit).toMatchObject({ isAllowed: true, hasAir: true });
   });
 
@@ -260,7 +328,10 @@ describe('does it belong', () => {
   test.each<[string, Facts]>([
     [
       'error kit-allowed',
-      withKit({ elements: facts.heatKit.elements.slice(0, 2), plateKW: 9.6 }, { ...facts, airHandler: { ...facts.airHandler, allowedKitsKW: [4.8, 14.4] } }),
+      withKit(
+        { elements: facts.heatKit.elements.slice(0, 2), plateKW: 9.6 },
+        { ...facts, airHandler: { ...facts.airHandler, allowedKitsKW: [4.8, 14.4] } },
+      ),
     ],
     ['error conductors-fit', withKit({ conductorsAwg: [8, 10] })],
     ['warning conductors-fit', withKit({ conductorsAwg: [5, 10] })],
@@ -268,14 +339,26 @@ describe('does it belong', () => {
     ['warning plate-agrees', withKit({ plateKW: 10 })],
     ['error supply-not-too-hot', { ...facts, airHandler: { ...facts.airHandler, maxSupplyF: 100 } }],
     ['error volts-suit', withKit({ ratedVolts: 208 })],
-    ['error breakers-fit', withKit({ elements: [{ kW: 24, bank: 1, onS: 0, offS: 0 }], ratedVolts: 208, serviceVolts: 208, breakersAmps: [125] })],
+    [
+      'error breakers-fit',
+      withKit({
+        elements: [{ kW: 24, bank: 1, onS: 0, offS: 0 }],
+        ratedVolts: 208,
+        serviceVolts: 208,
+        breakersAmps: [125],
+      }),
+    ],
   ])('%s', (expected, changed) => expect(rulesOf(changed)).toContain(expected));
 
   test('the sample has nothing against it', () => expect(rulesOf(facts)).toEqual([]));
 });
 
 test('plate and measurement that contradict each other are a finding, and neither gives way', () => {
-  const findings = measuredFindings(facts, [reading(ohmsItem(0), 18), reading(ohmsItem(1), 'OL'), reading(ohmsItem(2), 12.1)]);
+  const findings = measuredFindings(facts, [
+    reading(ohmsItem(0), 18),
+    reading(ohmsItem(1), 'OL'),
+    reading(ohmsItem(2), 12.1),
+  ]);
   expect(findings.map(({ severity, what }) => [severity, what])).toEqual([
     ['warning', 'Element 1 reads 18 Ω: 3.2 kW, not the 4.8 kW on the Sheet.'],
     ['error', 'Element 2 reads OL.'],
@@ -285,7 +368,9 @@ test('plate and measurement that contradict each other are a finding, and neithe
 test('every part says what it is for, how it fails, what it reads, and its caution', () => {
   for (const switching of ['sequencer', 'relay', 'contactor'] as const) {
     const [rung] = ladder(facts).circuits[0]!.rungs;
-    for (const kind of rung!.parts) for (const words of Object.values(partPanel(kind, rung!, 236, switching))) expect(words.length).toBeGreaterThan(8);
+    for (const kind of rung!.parts)
+      for (const words of Object.values(partPanel(kind, rung!, 236, switching)))
+        expect(words.length).toBeGreaterThan(8);
     expect(partPanel('element', rung!, 236, switching).cold).toMatch(/^12 Ω/);
   }
 });

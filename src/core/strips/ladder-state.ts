@@ -33,7 +33,8 @@ export interface LadderState {
 }
 
 /**
- * The kit at a second since the moment's call began. Where the call brings a bank, its switches close one after the other;
+ * The kit at a second since the moment's call began. Where the call brings a bank, its switches close one after the
+ * other;
  * where it does not, they are as after a call that has just ended, and open one after the other.
  * @param seconds since the call began, s
  * @param suppliedVolts volts at the kit
@@ -74,7 +75,13 @@ export const ladderState = (
     rungs,
     blower: {
       runs,
-      because: !isBlowerFed ? 'its breaker is open' : hasG ? 'G calls it' : interlocked ? 'the interlock on the first switch keeps it on' : 'nothing calls it',
+      because: !isBlowerFed
+        ? 'its breaker is open'
+        : hasG
+          ? 'G calls it'
+          : interlocked
+            ? 'the interlock on the first switch keeps it on'
+            : 'nothing calls it',
     },
     heaterAmps,
     mainAmps: heaterAmps + (runs ? facts.airHandler.blowerAmps : 0),

@@ -57,7 +57,16 @@ export const ladder = (facts: Facts): Ladder => {
       hasBlower: at === 0 && heatKit.blowerOnFirstCircuit,
       rungs: circuit.elements.map((index) => {
         const { bank, onS, offS } = heatKit.elements[index]!;
-        return { at: index, element: elements[index]!, ohms: elementOhms(elements[index]!), bank, onS, offS, parts, input: inputs[bank - 1] ?? null };
+        return {
+          at: index,
+          element: elements[index]!,
+          ohms: elementOhms(elements[index]!),
+          bank,
+          onS,
+          offS,
+          parts,
+          input: inputs[bank - 1] ?? null,
+        };
       }),
     })),
   };

@@ -9,7 +9,10 @@ import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from './tolerance';
 /** The item under which an element's cold ohms are kept. */
 export const ohmsItem = (element: number): string => `element-ohms/ohms-${element + 1}`;
 
-/** Where plate and measurement contradict each other. Neither is put right by the other: both stay, and a finding says so. */
+/**
+ * Where plate and measurement contradict each other. Neither is put right by the other: both stay, and a finding says
+ * so.
+ */
 export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Finding[] => {
   const current = currentReadings(readings);
   return jobElements(facts).flatMap((element, at): Finding[] => {
@@ -27,7 +30,8 @@ export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Fi
         },
       ];
     }
-    if (typeof value !== 'number' || (value >= ohms * (1 - OHMS_LOW_SHARE) && value <= ohms * (1 + OHMS_HIGH_SHARE))) return [];
+    if (typeof value !== 'number' || (value >= ohms * (1 - OHMS_LOW_SHARE) && value <= ohms * (1 + OHMS_HIGH_SHARE)))
+      return [];
     const measuredKW = element.ratedVolts ** 2 / value / 1000;
     return [
       {

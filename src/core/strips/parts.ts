@@ -16,14 +16,20 @@ export interface PartPanel {
 const ISOLATE = 'Ohms only with every supply open, locked and proven dead.';
 
 /** The panel of a part of a rung at a supply, V. */
-export const partPanel = (kind: PartKind, rung: Rung, suppliedVolts: number, switching: 'sequencer' | 'relay' | 'contactor'): PartPanel => {
+export const partPanel = (
+  kind: PartKind,
+  rung: Rung,
+  suppliedVolts: number,
+  switching: 'sequencer' | 'relay' | 'contactor',
+): PartPanel => {
   const volts = `${roundTo(suppliedVolts, 0)} V`;
   const name = `Element ${rung.at + 1}`;
   switch (kind) {
     case 'breaker':
       return {
         title: `${name}: breaker`,
-        purpose: 'Guards the conductor, and opens both legs at once: it is the only thing in the rung that makes it dead.',
+        purpose:
+          'Guards the conductor, and opens both legs at once: it is the only thing in the rung that makes it dead.',
         fails: 'Weak with age and heat; lugs loosen and scorch.',
         cold: 'Under 1 Ω a pole closed, OL open.',
         live: `${volts} between the legs on the load side; under 0.5 V across each closed pole. More is a burnt contact or lug.`,
@@ -36,7 +42,8 @@ export const partPanel = (kind: PartKind, rung: Rung, suppliedVolts: number, swi
         fails: 'Open: no heat from this element ever again, until it is replaced and the reason found.',
         cold: `Under 0.5 Ω good, OL blown. ${ISOLATE}`,
         live: `0 V across it good; ${volts} across it with the switch closed: blown.`,
-        caution: 'Never bridge it. Replace it with the same rating, and find out why the air or the limit failed first.',
+        caution:
+          'Never bridge it. Replace it with the same rating, and find out why the air or the limit failed first.',
       };
     case 'element':
       return {
@@ -61,7 +68,8 @@ export const partPanel = (kind: PartKind, rung: Rung, suppliedVolts: number, swi
         ? {
             title: `${name}: sequencer`,
             purpose: `A 24 V heater bends a disc that closes the line contact, ${rung.onS} s after the call; it opens ${rung.offS} s after the end.`,
-            fails: 'Contact burnt: volts across it though called. Welded: heat without a call. Heater open: never closes.',
+            fails:
+              'Contact burnt: volts across it though called. Welded: heat without a call. Heater open: never closes.',
             cold: `Heater coil some tens of ohms; contact OL at rest. ${ISOLATE}`,
             live: `Open: ${volts} across it. Closed: under 0.5 V. Not closed ${rung.onS * 2} s after the call: failed.`,
             caution: 'It switches one leg only: with it open, the element is still live from the other.',
@@ -69,7 +77,8 @@ export const partPanel = (kind: PartKind, rung: Rung, suppliedVolts: number, swi
         : {
             title: `${name}: ${switching}`,
             purpose: `A 24 V coil closes the line contact at once${rung.onS > 0 ? `, ${rung.onS} s after the call` : ''}.`,
-            fails: 'Contact burnt: volts across it though called. Welded: heat without a call. Coil open: never closes.',
+            fails:
+              'Contact burnt: volts across it though called. Welded: heat without a call. Coil open: never closes.',
             cold: `Coil some ohms to some tens of ohms; contact OL at rest. ${ISOLATE}`,
             live: `Open: ${volts} across it. Closed: under 0.5 V.`,
             caution: 'Where it switches one leg only, the element is still live from the other with it open.',

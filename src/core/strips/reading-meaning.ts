@@ -20,16 +20,25 @@ export interface AmpsMeaning {
 const NEAR_AMPS = 1;
 
 const list = (elements: readonly number[]) =>
-  elements.length === 0 ? 'no element' : `element${elements.length > 1 ? 's' : ''} ${elements.map((at) => at + 1).join(', ')}`;
+  elements.length === 0
+    ? 'no element'
+    : `element${elements.length > 1 ? 's' : ''} ${elements.map((at) => at + 1).join(', ')}`;
 
 /**
- * What a clamp reading means, likeliest first: which elements must be working to give it. A low supply is told from an open
+ * What a clamp reading means, likeliest first: which elements must be working to give it. A low supply is told from
+ * an open
  * element, the blower from heat, a switch that has not closed yet from a dead one.
  * @param readAmps what the clamp shows, A
  * @param measuredVolts volts at the kit at that moment; null where they were not read
  * @param state the ladder at the second since the call
  */
-export const ampsMeaning = (facts: Facts, clamp: ClampAt, readAmps: number, measuredVolts: number | null, state: LadderState): AmpsMeaning[] => {
+export const ampsMeaning = (
+  facts: Facts,
+  clamp: ClampAt,
+  readAmps: number,
+  measuredVolts: number | null,
+  state: LadderState,
+): AmpsMeaning[] => {
   const { serviceVolts } = facts.heatKit;
   const volts = measuredVolts ?? serviceVolts;
   const reach = clampReach(facts, clamp);
@@ -53,13 +62,21 @@ export const ampsMeaning = (facts: Facts, clamp: ClampAt, readAmps: number, meas
     const isSame = (others: readonly number[]) => on.length === others.length && on.every((at) => others.includes(at));
     const missing = called.filter((at) => !on.includes(at));
     const about = { elements: on, missAmps: way.missAmps };
-    const clampNote = way.withBlower === holdsBlower ? '' : way.withBlower ? ', the blower in the clamp' : ', the blower not in the clamp';
+    const clampNote =
+      way.withBlower === holdsBlower
+        ? ''
+        : way.withBlower
+          ? ', the blower in the clamp'
+          : ', the blower not in the clamp';
     if (on.length === 0 && way.withBlower) {
       meanings.push({
         ...about,
         kind: 'blower',
         words: `The blower alone: no heat${waiting.length > 0 ? ' yet' : ''}.`,
-        next: waiting.length > 0 ? 'Wait out the switches and read again.' : 'Is W called? Then breaker, limit, link, switch.',
+        next:
+          waiting.length > 0
+            ? 'Wait out the switches and read again.'
+            : 'Is W called? Then breaker, limit, link, switch.',
       });
     } else if (isSame(called) && called.length > 0) {
       meanings.push({ ...about, kind: 'sound', words: `${list(on)} on${clampNote}: all that is called.`, next: '' });
@@ -84,8 +101,12 @@ export const ampsMeaning = (facts: Facts, clamp: ClampAt, readAmps: number, meas
       meanings.push({
         ...about,
         kind: 'more',
-        words: isCooling ? `${list(extra)} still on from the call before: the switch has not opened yet.` : `${list(extra)} on without a call.`,
-        next: isCooling ? 'Wait for its off delay and read again.' : 'A welded switch, or a jumper between W inputs. Prove dead before looking.',
+        words: isCooling
+          ? `${list(extra)} still on from the call before: the switch has not opened yet.`
+          : `${list(extra)} on without a call.`,
+        next: isCooling
+          ? 'Wait for its off delay and read again.'
+          : 'A welded switch, or a jumper between W inputs. Prove dead before looking.',
       });
     } else meanings.push({ ...about, kind: 'nothing', words: 'Nothing on, as called.', next: '' });
   }
@@ -107,7 +128,9 @@ export const ampsMeaning = (facts: Facts, clamp: ClampAt, readAmps: number, meas
   return dedupe(meanings);
 };
 
-/** Of ways that read alike in words, the nearest stays. Elements of one size give several: they cannot be told apart. */
+/**
+ * Of ways that read alike in words, the nearest stays. Elements of one size give several: they cannot be told apart.
+ */
 const dedupe = (meanings: readonly AmpsMeaning[]): AmpsMeaning[] => {
   const seen = new Set<string>();
   return meanings.filter(({ kind, elements }) => {

@@ -15,7 +15,10 @@ test('every element lands on one circuit, in order, and none passes 48 A of heat
     fc.property(elements, fc.double({ min: 0, max: 8, noNaN: true }), (kit, blowerAmps) => {
       const circuits = subdivide(kit, blowerAmps, true);
       expect(circuits.flatMap((circuit) => circuit.elements)).toEqual(kit.map((_, at) => at));
-      for (const circuit of circuits) expect(circuit.elements.reduce((sum, at) => sum + elementAmps(kit[at]!, 240), 0)).toBeLessThanOrEqual(48 + 1e-6);
+      for (const circuit of circuits)
+        expect(circuit.elements.reduce((sum, at) => sum + elementAmps(kit[at]!, 240), 0)).toBeLessThanOrEqual(
+          48 + 1e-6,
+        );
       expect(circuits.reduce((sum, { loadAmps }) => sum + loadAmps, 0)).toBeCloseTo(
         kit.reduce((sum, element) => sum + elementAmps(element, 240), blowerAmps),
         6,
@@ -35,10 +38,14 @@ test('heat falls with the square of the volts', () => {
 
 test('airflow by rise undoes the rise', () => {
   fc.assert(
-    fc.property(fc.double({ min: 200, max: 2500, noNaN: true }), fc.double({ min: 0, max: 9000, noNaN: true }), (cfm, elevationFt) => {
-      const rise = temperatureRiseF(240 * 40 * 3.41214, cfm, elevationFt);
-      expect(airflowFromRiseCfm(240, 40, rise, elevationFt)).toBeCloseTo(cfm, 6);
-    }),
+    fc.property(
+      fc.double({ min: 200, max: 2500, noNaN: true }),
+      fc.double({ min: 0, max: 9000, noNaN: true }),
+      (cfm, elevationFt) => {
+        const rise = temperatureRiseF(240 * 40 * 3.41214, cfm, elevationFt);
+        expect(airflowFromRiseCfm(240, 40, rise, elevationFt)).toBeCloseTo(cfm, 6);
+      },
+    ),
   );
 });
 
@@ -55,10 +62,14 @@ describe('explainAmps', () => {
 
   test('any true combination comes out first at its own amps', () => {
     fc.assert(
-      fc.property(fc.subarray([0, 1, 2], { minLength: 1 }), fc.double({ min: 200, max: 250, noNaN: true }), (on, volts) => {
-        const amps = on.reduce((sum, at) => sum + elementAmps(kit[at]!, volts), 0) + 3;
-        expect(explainAmps(kit, volts, 3, amps, true)[0]!.amps).toBeCloseTo(amps, 6);
-      }),
+      fc.property(
+        fc.subarray([0, 1, 2], { minLength: 1 }),
+        fc.double({ min: 200, max: 250, noNaN: true }),
+        (on, volts) => {
+          const amps = on.reduce((sum, at) => sum + elementAmps(kit[at]!, volts), 0) + 3;
+          expect(explainAmps(kit, volts, 3, amps, true)[0]!.amps).toBeCloseTo(amps, 6);
+        },
+      ),
     );
   });
 

@@ -17,7 +17,11 @@ const OTHER_SERVICES = [120, 208, 240, 277, 480];
  * @param serviceVolts what the service should give
  * @param tolerance share that it may stray
  */
-export const voltsMeaning = (volts: number, serviceVolts: number, tolerance = SERVICE_TOLERANCE): VoltsMeaning | null => {
+export const voltsMeaning = (
+  volts: number,
+  serviceVolts: number,
+  tolerance = SERVICE_TOLERANCE,
+): VoltsMeaning | null => {
   if (Math.abs(volts - serviceVolts) <= tolerance * serviceVolts) return null;
   if (volts < 10) return { means: 'Dead.', next: 'Breaker, disconnect, fuses: both poles.' };
   if (volts > serviceVolts * 0.45 && volts < serviceVolts * 0.6) {

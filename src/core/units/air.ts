@@ -21,7 +21,8 @@ export const sensibleFactorAt = (elevationFt: number): number => SENSIBLE_FACTOR
  * @param elevationFt feet above sea level
  * @source ΔT = Btu/h ÷ (1.08 × density ratio × CFM), ASHRAE Fundamentals
  */
-export const temperatureRiseF = (btuh: number, cfm: number, elevationFt: number): number => btuh / (sensibleFactorAt(elevationFt) * cfm);
+export const temperatureRiseF = (btuh: number, cfm: number, elevationFt: number): number =>
+  btuh / (sensibleFactorAt(elevationFt) * cfm);
 
 /**
  * Airflow by temperature rise with resistance heat alone, CFM.

@@ -1,7 +1,10 @@
 /** Btu (International Table) in one kilowatt-hour. Source: definition of the IT Btu. */
 export const BTU_PER_KWH = 3412.14;
 
-/** Sensible heat of standard air, Btu/(h·CFM·°F): 60 min/h × 0.075 lb/ft³ × 0.24 Btu/(lb·°F). Source: ASHRAE Fundamentals. */
+/**
+ * Sensible heat of standard air, Btu/(h·CFM·°F): 60 min/h × 0.075 lb/ft³ × 0.24 Btu/(lb·°F). Source: ASHRAE
+ * Fundamentals.
+ */
 export const SENSIBLE_FACTOR = 1.08;
 
 /** Heat content of each fuel, Btu per sold unit. Source: US Energy Information Administration. */
@@ -14,7 +17,11 @@ export const FUEL_BTU_PER_UNIT = {
 export type FuelKind = keyof typeof FUEL_BTU_PER_UNIT;
 
 /** What a unit of each fuel is called. */
-export const FUEL_UNIT: Readonly<Record<FuelKind, string>> = { 'natural-gas': 'therm', propane: 'gallon', 'fuel-oil': 'gallon' };
+export const FUEL_UNIT: Readonly<Record<FuelKind, string>> = {
+  'natural-gas': 'therm',
+  propane: 'gallon',
+  'fuel-oil': 'gallon',
+};
 
 /** Solid copper at 20 °C, ohms per 1000 ft, by American wire gauge. Source: ASTM B258. */
 export const COPPER_OHMS_PER_1000_FT = { 18: 6.385, 20: 10.15, 22: 16.14, 24: 25.67 } as const;

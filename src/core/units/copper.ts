@@ -6,4 +6,5 @@ import { COPPER_OHMS_PER_1000_FT, type WireGauge } from './constants';
  * @param lengthFt length of the run, ft
  * @source ASTM B258, 20 °C
  */
-export const conductorOhms = (gauge: WireGauge, lengthFt: number): number => (COPPER_OHMS_PER_1000_FT[gauge] * lengthFt) / 1000;
+export const conductorOhms = (gauge: WireGauge, lengthFt: number): number =>
+  (COPPER_OHMS_PER_1000_FT[gauge] * lengthFt) / 1000;

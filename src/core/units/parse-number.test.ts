@@ -26,6 +26,8 @@ test.each([
 
 test('every number written plainly is read back', () => {
   fc.assert(
-    fc.property(fc.integer({ min: -99_999, max: 999_999 }), (value) => expect(parseTyped(String(value / 10))).toEqual({ kind: 'number', value: value / 10 })),
+    fc.property(fc.integer({ min: -99_999, max: 999_999 }), (value) =>
+      expect(parseTyped(String(value / 10))).toEqual({ kind: 'number', value: value / 10 }),
+    ),
   );
 });

@@ -17,6 +17,7 @@ export const parseTyped = (text: string): TypedNumber => {
   if (plain === '') return { kind: 'empty' };
   if (/^ol$/i.test(plain)) return { kind: 'open' };
   const grouped = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(plain) ? plain.replaceAll(',', '') : plain.replace(',', '.');
-  if (!/^[-+]?(\d+\.?\d*|\.\d+)$/.test(grouped)) return { kind: 'wrong', why: `“${text.trim().slice(0, 20)}” is not a number. Type digits, such as 71.5.` };
+  if (!/^[-+]?(\d+\.?\d*|\.\d+)$/.test(grouped))
+    return { kind: 'wrong', why: `“${text.trim().slice(0, 20)}” is not a number. Type digits, such as 71.5.` };
   return { kind: 'number', value: Number(grouped) };
 };

@@ -14,13 +14,16 @@ export const joinSpans = (spans: readonly SpanF[]): SpanF[] => {
 };
 
 /** Whether a temperature lies in any of the spans, ends included. */
-export const inSpans = (spans: readonly SpanF[], atF: number): boolean => spans.some(([from, to]) => atF >= from && atF <= to);
+export const inSpans = (spans: readonly SpanF[], atF: number): boolean =>
+  spans.some(([from, to]) => atF >= from && atF <= to);
 
 /** How far along a span a temperature lies, in percent, kept within it. */
-export const percentAlong = ([fromF, toF]: SpanF, atF: number): number => (100 * (Math.min(toF, Math.max(fromF, atF)) - fromF)) / (toF - fromF);
+export const percentAlong = ([fromF, toF]: SpanF, atF: number): number =>
+  (100 * (Math.min(toF, Math.max(fromF, atF)) - fromF)) / (toF - fromF);
 
 /** The temperature at a share of a span, °F; the share is kept between 0 and 1. */
-export const atShare = ([fromF, toF]: SpanF, share: number): number => fromF + Math.min(1, Math.max(0, share)) * (toF - fromF);
+export const atShare = ([fromF, toF]: SpanF, share: number): number =>
+  fromF + Math.min(1, Math.max(0, share)) * (toF - fromF);
 
 /** Round temperatures along a span, every so many degrees, ends included where they are round. */
 export const ticksAlong = ([fromF, toF]: SpanF, everyF: number): number[] => {

@@ -10,7 +10,9 @@ describe('air', () => {
     [0, 1],
     [2600, 0.9096],
     [5900, 0.8044],
-  ])('at %i ft the density ratio is %f', (elevationFt, ratio) => expect(airDensityRatio(elevationFt)).toBeCloseTo(ratio, 3));
+  ])('at %i ft the density ratio is %f', (elevationFt, ratio) =>
+    expect(airDensityRatio(elevationFt)).toBeCloseTo(ratio, 3),
+  );
 
   test('is thinner the higher, and carries less', () => {
     fc.assert(
@@ -28,7 +30,8 @@ describe('copper', () => {
   test('50 ft of 18 AWG is a third of an ohm', () => expect(conductorOhms(18, 50)).toBeCloseTo(0.319, 3));
   test('thinner and longer is more', () => {
     const gauges = [18, 20, 22, 24] as const;
-    for (let at = 1; at < gauges.length; at++) expect(COPPER_OHMS_PER_1000_FT[gauges[at]!]).toBeGreaterThan(COPPER_OHMS_PER_1000_FT[gauges[at - 1]!]);
+    for (let at = 1; at < gauges.length; at++)
+      expect(COPPER_OHMS_PER_1000_FT[gauges[at]!]).toBeGreaterThan(COPPER_OHMS_PER_1000_FT[gauges[at - 1]!]);
     expect(conductorOhms(22, 200)).toBeCloseTo(2 * conductorOhms(22, 100), 12);
   });
 });
@@ -42,11 +45,17 @@ describe('spans', () => {
   const scale: SpanF = [-20, 70];
 
   test('there and back along a scale', () => {
-    fc.assert(fc.property(fc.double({ min: -20, max: 70, noNaN: true }), (atF) => expect(atShare(scale, percentAlong(scale, atF) / 100)).toBeCloseTo(atF, 9)));
+    fc.assert(
+      fc.property(fc.double({ min: -20, max: 70, noNaN: true }), (atF) =>
+        expect(atShare(scale, percentAlong(scale, atF) / 100)).toBeCloseTo(atF, 9),
+      ),
+    );
   });
 
   test('outside is kept at the ends', () => {
-    expect([percentAlong(scale, -80), percentAlong(scale, 99), atShare(scale, -1), atShare(scale, 2)]).toEqual([0, 100, -20, 70]);
+    expect([percentAlong(scale, -80), percentAlong(scale, 99), atShare(scale, -1), atShare(scale, 2)]).toEqual([
+      0, 100, -20, 70,
+    ]);
   });
 
   test('ticks are round and lie within', () => {
@@ -68,7 +77,8 @@ describe('spans', () => {
     ]);
   });
 
-  test('ends belong to a span', () => expect([1, 2, 3, 3.1].map((atF) => inSpans([[1, 3]], atF))).toEqual([true, true, true, false]));
+  test('ends belong to a span', () =>
+    expect([1, 2, 3, 3.1].map((atF) => inSpans([[1, 3]], atF))).toEqual([true, true, true, false]));
 });
 
 test.each([

@@ -4,7 +4,18 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import { findingKey } from '../job/finding';
-import { addConductor, addJumper, freeColours, harnessInWall, landEnd, parseRef, removeConductor, removeJumper, wireRows, withWires } from './as-found';
+import {
+  addConductor,
+  addJumper,
+  freeColours,
+  harnessInWall,
+  landEnd,
+  parseRef,
+  removeConductor,
+  removeJumper,
+  wireRows,
+  withWires,
+} from './as-found';
 import { differences } from './differences';
 import { plan } from './plan';
 import { wiringState } from './state';
@@ -12,14 +23,20 @@ import { wiringState } from './state';
 const base = assumedFacts();
 const planned = plan(base);
 const rows = wireRows(planned);
-const found = (asFound: readonly WireRow[], facts: Facts = base): Facts => ({ ...facts, wiring: { ...facts.wiring, asFound } });
-const differing = (asFound: readonly WireRow[]) => differences(base, planned, withWires(planned, asFound), DEFAULT_MOMENT);
+const found = (asFound: readonly WireRow[], facts: Facts = base): Facts => ({
+  ...facts,
+  wiring: { ...facts.wiring, asFound },
+});
+const differing = (asFound: readonly WireRow[]) =>
+  differences(base, planned, withWires(planned, asFound), DEFAULT_MOMENT);
 const errors = (facts: Facts) => check(facts).filter(({ severity }) => severity === 'error');
 const at = (device: 'thermostat' | 'air-handler' | 'outdoor-unit', mark: string) => ({ device, mark });
 
 describe('the record', () => {
   test('the plan written down is the plan: no difference, no finding, the same conductors', () => {
-    expect(withWires(planned, rows).conductors).toEqual(planned.conductors.map((conductor) => ({ ...conductor, carries: expect.any(String) })));
+    expect(withWires(planned, rows).conductors).toEqual(
+      planned.conductors.map((conductor) => ({ ...conductor, carries: expect.any(String) })),
+    );
     expect(differing(rows)).toEqual([]);
     expect(check(found(rows))).toEqual(check(base));
     expect(harnessInWall(base).conductors).toEqual(planned.conductors);
@@ -27,11 +44,15 @@ describe('the record', () => {
 
   test('an end is landed, taken off, and landed back', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...planned.conductors), fc.constantFrom('from' as const, 'to' as const), ({ id, from, to }, end) => {
-        const loose = landEnd(rows, id, end, null);
-        expect(withWires(planned, loose).conductors.find((conductor) => conductor.id === id)?.[end]).toBeNull();
-        expect(landEnd(loose, id, end, end === 'from' ? from : to)).toEqual(rows);
-      }),
+      fc.property(
+        fc.constantFrom(...planned.conductors),
+        fc.constantFrom('from' as const, 'to' as const),
+        ({ id, from, to }, end) => {
+          const loose = landEnd(rows, id, end, null);
+          expect(withWires(planned, loose).conductors.find((conductor) => conductor.id === id)?.[end]).toBeNull();
+          expect(landEnd(loose, id, end, end === 'from' ? from : to)).toEqual(rows);
+        },
+      ),
     );
     expect(landEnd(rows, 'thermostat-cable/violet', 'to', null)).toBe(rows);
   });
@@ -43,7 +64,9 @@ describe('the record', () => {
     expect(addJumper(rows, at('air-handler', 'R'), at('air-handler', 'R'))).toBe(rows);
     expect(removeJumper(joined, { from: at('air-handler', 'R'), to: at('air-handler', 'G') })).toEqual(rows);
     expect(freeColours(rows, 'outdoor-cable')).toEqual(
-      ['orange', 'black', 'pink', 'grey'].filter((colour) => !rows.some((row) => row.cable === 'outdoor-cable' && row.colour === colour)),
+      ['orange', 'black', 'pink', 'grey'].filter(
+        (colour) => !rows.some((row) => row.cable === 'outdoor-cable' && row.colour === colour),
+      ),
     );
     const more = addConductor(rows, 'outdoor-cable', 'pink');
     expect(addConductor(more, 'outdoor-cable', 'pink')).toBe(more);
@@ -66,8 +89,22 @@ describe('what a move would have done', () => {
       /from W1 to G/,
       /Sequencer 1 does not pull in/,
     ],
-    ['yellow off: the compressor never starts', 'thermostat-cable/yellow', 'to', null, /loose at the air handler/, /Contactor does not pull in/],
-    ['orange on Y: the valve does not turn', 'thermostat-cable/orange', 'to', at('air-handler', 'Y'), /from O to Y/, /Reversing valve does not pull in: cool/],
+    [
+      'yellow off: the compressor never starts',
+      'thermostat-cable/yellow',
+      'to',
+      null,
+      /loose at the air handler/,
+      /Contactor does not pull in/,
+    ],
+    [
+      'orange on Y: the valve does not turn',
+      'thermostat-cable/orange',
+      'to',
+      at('air-handler', 'Y'),
+      /from O to Y/,
+      /Reversing valve does not pull in: cool/,
+    ],
     ['blue on R: the fuse opens', 'thermostat-cable/blue', 'to', at('air-handler', 'R'), /from C to R/, /fuse|Alone/],
   ] as const)('%s', (_, conductor, end, on, words, effect) => {
     const [difference, ...more] = differing(landEnd(rows, conductor, end, on));
@@ -82,7 +119,9 @@ describe('what a move would have done', () => {
       words: 'thermostat: jumper AUX–E is missing',
       effects: expect.arrayContaining([expect.stringMatching(/Sequencer 1 does not pull in: emergency/)]),
     });
-    expect(errors(found(without)).map(({ rule }) => rule)).toEqual(expect.arrayContaining(['jumpers-as-planned', 'emergency-heats']));
+    expect(errors(found(without)).map(({ rule }) => rule)).toEqual(
+      expect.arrayContaining(['jumpers-as-planned', 'emergency-heats']),
+    );
   });
 });
 
@@ -92,7 +131,11 @@ describe('rules of what is in the wall', () => {
     thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
     cables: { ...base.cables, thermostatConductors: 10, outdoorConductors: 8 },
   };
-  const gated: Facts = { ...sensed, thermostat: { ...base.thermostat }, gates: { ...base.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 30 }] } };
+  const gated: Facts = {
+    ...sensed,
+    thermostat: { ...base.thermostat },
+    gates: { ...base.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 30 }] },
+  };
   const dual: Facts = {
     ...base,
     system: { ...base.system, backup: 'furnace' },
@@ -101,16 +144,24 @@ describe('rules of what is in the wall', () => {
   };
   const own: Facts = { ...dual, furnace: { ...dual.furnace, fuel: 'fuel-oil', burnerControl: 'own-transformer' } };
   const twoValves: Facts = { ...base, thermostat: { ...base.thermostat, valveTerminals: 'O+B' } };
-  const recorded = (facts: Facts, change: (rows: readonly WireRow[]) => readonly WireRow[]) => found(change(wireRows(plan(facts))), facts);
+  const recorded = (facts: Facts, change: (rows: readonly WireRow[]) => readonly WireRow[]) =>
+    found(change(wireRows(plan(facts))), facts);
   const colourOn = (facts: Facts, cable: string, mark: string) =>
-    plan(facts).conductors.find((each) => each.cable === cable && (each.to?.mark === mark || each.from?.mark === mark))!.id;
+    plan(facts).conductors.find((each) => each.cable === cable && (each.to?.mark === mark || each.from?.mark === mark))!
+      .id;
 
   test.each<[string, string, Facts]>([
-    ['R and C bridged', 'hot-and-common-apart', recorded(base, (all) => addJumper(all, at('air-handler', 'R'), at('air-handler', 'C')))],
+    [
+      'R and C bridged',
+      'hot-and-common-apart',
+      recorded(base, (all) => addJumper(all, at('air-handler', 'R'), at('air-handler', 'C'))),
+    ],
     [
       'the common on the thermostat’s B',
       'common-not-on-output',
-      recorded(twoValves, (all) => landEnd(all, colourOn(twoValves, 'thermostat-cable', 'C'), 'from', at('thermostat', 'B'))),
+      recorded(twoValves, (all) =>
+        landEnd(all, colourOn(twoValves, 'thermostat-cable', 'C'), 'from', at('thermostat', 'B')),
+      ),
     ],
     [
       'a sensor lead on 24 V',
@@ -120,7 +171,13 @@ describe('rules of what is in the wall', () => {
     [
       'emergency heat through the outdoor thermostat',
       'emergency-heats',
-      recorded(gated, (all) => addJumper(landEnd(all, colourOn(gated, 'thermostat-cable', 'E'), 'to', null), at('thermostat', 'AUX'), at('thermostat', 'E'))),
+      recorded(gated, (all) =>
+        addJumper(
+          landEnd(all, colourOn(gated, 'thermostat-cable', 'E'), 'to', null),
+          at('thermostat', 'AUX'),
+          at('thermostat', 'E'),
+        ),
+      ),
     ],
     [
       'auxiliary past the outdoor thermostat',
@@ -138,12 +195,18 @@ describe('rules of what is in the wall', () => {
     [
       'the interlock left out',
       'furnace-alone',
-      { ...dual, thermostat: { ...dual.thermostat, backupSetting: 'electric' }, furnace: { ...dual.furnace, interlock: 'none' } },
+      {
+        ...dual,
+        thermostat: { ...dual.thermostat, backupSetting: 'electric' },
+        furnace: { ...dual.furnace, interlock: 'none' },
+      },
     ],
     [
       'W straight to the burner control',
       'transformers-apart',
-      recorded(own, (all) => landEnd(all, colourOn(own, 'thermostat-cable', 'AUX'), 'to', { device: 'furnace', mark: 'T2' })),
+      recorded(own, (all) =>
+        landEnd(all, colourOn(own, 'thermostat-cable', 'AUX'), 'to', { device: 'furnace', mark: 'T2' }),
+      ),
     ],
     [
       'the low-gas switch bridged',
@@ -157,23 +220,47 @@ describe('rules of what is in the wall', () => {
         addJumper(all, { device: 'float-switch', mark: '1' }, { device: 'float-switch', mark: '2' }),
       ),
     ],
-    ['boards switched to communicating', 'control-agrees', { ...base, system: { ...base.system, control: 'communicating' } }],
-    ['no heat terminal and a kit', 'backup-called', { ...base, thermostat: { ...base.thermostat, heatTerminals: 'none' } }],
-    ['a terminal that is not there', 'ends-land', recorded(base, (all) => landEnd(all, 'thermostat-cable/white', 'to', at('air-handler', 'W3')))],
+    [
+      'boards switched to communicating',
+      'control-agrees',
+      { ...base, system: { ...base.system, control: 'communicating' } },
+    ],
+    [
+      'no heat terminal and a kit',
+      'backup-called',
+      { ...base, thermostat: { ...base.thermostat, heatTerminals: 'none' } },
+    ],
+    [
+      'a terminal that is not there',
+      'ends-land',
+      recorded(base, (all) => landEnd(all, 'thermostat-cable/white', 'to', at('air-handler', 'W3'))),
+    ],
   ])('%s: %s', (_, rule, facts) => expect(errors(facts).map((finding) => finding.rule)).toContain(rule));
 
   test('an interlock whose coil is fed behind its own contact chatters, and the coil is named', () => {
     const harness = plan(dual);
     const wEnd = harness.conductors.find(({ id }) => id.startsWith('leads-interlock') && id.endsWith('white'))!;
     const facts = recorded(dual, (all) => landEnd(all, wEnd.id, 'to', { device: 'outdoor-unit', mark: 'Y' }));
-    expect(wiringState(facts, harnessInWall(facts), { ...DEFAULT_MOMENT, call: 'heat-1' }).chattering).toContain('interlock');
+    expect(wiringState(facts, harnessInWall(facts), { ...DEFAULT_MOMENT, call: 'heat-1' }).chattering).toContain(
+      'interlock',
+    );
     expect(errors(facts).map(({ rule }) => rule)).toContain('comes-to-rest');
   });
 
   test('a waived finding keeps its place in the record and goes to the end', () => {
-    const facts: Facts = { ...base, cables: { ...base.cables, thermostatConductors: 6 }, system: { ...base.system, control: 'communicating' } };
+    const facts: Facts = {
+      ...base,
+      cables: { ...base.cables, thermostatConductors: 6 },
+      system: { ...base.system, control: 'communicating' },
+    };
     const finding = errors(facts)[0]!;
-    const waiver = { finding: findingKey(finding), what: finding.what, reason: 'Boards come on Friday', by: 'Tester', at: '2026-01-02T03:04:05Z' };
+    const waiver = {
+      finding: findingKey(finding),
+      what: finding.what,
+      reason: 'Boards come on Friday',
+      by: 'Tester',
+      at: '2026-01-02T03:04:05Z',
+    };
     const all = check({ ...facts, wiring: { ...facts.wiring, waivers: [waiver] } });
     expect(all.at(-1)).toMatchObject({ rule: finding.rule, waived: { reason: 'Boards come on Friday', by: 'Tester' } });
     expect(all).toHaveLength(check(facts).length);

@@ -21,16 +21,33 @@ export const parseRef = (text: string): TerminalRef | null => {
 
 /** A harness as records: what the technician starts from when he enters what he found. */
 export const wireRows = ({ conductors, jumpers }: Harness): WireRow[] => [
-  ...conductors.map(({ cable, colour, from, to }) => ({ cable, colour: colour ?? '', from: endText(from), to: endText(to) })),
+  ...conductors.map(({ cable, colour, from, to }) => ({
+    cable,
+    colour: colour ?? '',
+    from: endText(from),
+    to: endText(to),
+  })),
   ...jumpers.map(({ from, to }) => ({ cable: JUMPER_CABLE, colour: '', from: refText(from), to: refText(to) })),
 ];
 
-const conductorOf = (row: WireRow, at: number, cables: readonly Cable[], carries: ReadonlyMap<string, string>): Conductor | null => {
+const conductorOf = (
+  row: WireRow,
+  at: number,
+  cables: readonly Cable[],
+  carries: ReadonlyMap<string, string>,
+): Conductor | null => {
   const cable = cables.find(({ id }) => id === row.cable);
   if (!cable) return null;
   const colour = COLOURS.find((each) => each === row.colour) ?? null;
   const id = `${cable.id}/${colour ?? `none-${at + 1}`}`;
-  return { id, cable: cable.id, colour, from: parseRef(row.from), to: parseRef(row.to), carries: carries.get(id) ?? 'as found' };
+  return {
+    id,
+    cable: cable.id,
+    colour,
+    from: parseRef(row.from),
+    to: parseRef(row.to),
+    carries: carries.get(id) ?? 'as found',
+  };
 };
 
 const jumperOf = (row: WireRow, planned: readonly Jumper[]): Jumper | null => {
@@ -41,7 +58,10 @@ const jumperOf = (row: WireRow, planned: readonly Jumper[]): Jumper | null => {
   return { id, from, to, why: planned.find((jumper) => jumper.id === id)?.why ?? 'As found.' };
 };
 
-/** The planned devices and cables with the conductors of a record. A conductor of a cable that is not there is left out. */
+/**
+ * The planned devices and cables with the conductors of a record. A conductor of a cable that is not there is left
+ * out.
+ */
 export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness => {
   const carries = new Map(planned.conductors.map((conductor) => [conductor.id, conductor.carries]));
   return {
@@ -55,13 +75,19 @@ export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness =
 export const harnessInWall = (facts: Facts, planned: Harness = plan(facts)): Harness =>
   facts.wiring.asFound === null ? planned : withWires(planned, facts.wiring.asFound);
 
-const replaced = (rows: readonly WireRow[], at: number, row: WireRow): WireRow[] => rows.map((each, index) => (index === at ? row : each));
+const replaced = (rows: readonly WireRow[], at: number, row: WireRow): WireRow[] =>
+  rows.map((each, index) => (index === at ? row : each));
 
 const rowOf = (rows: readonly WireRow[], conductor: string): number =>
   rows.findIndex(({ cable, colour }, at) => `${cable}/${colour || `none-${at + 1}`}` === conductor);
 
 /** Lands one end of a conductor on a terminal, or takes it off. A conductor that is not there changes nothing. */
-export const landEnd = (rows: readonly WireRow[], conductor: string, end: WireEnd, on: TerminalRef | null): readonly WireRow[] => {
+export const landEnd = (
+  rows: readonly WireRow[],
+  conductor: string,
+  end: WireEnd,
+  on: TerminalRef | null,
+): readonly WireRow[] => {
   const at = rowOf(rows, conductor);
   return at < 0 ? rows : replaced(rows, at, { ...rows[at]!, [end]: endText(on) });
 };
@@ -69,7 +95,10 @@ export const landEnd = (rows: readonly WireRow[], conductor: string, end: WireEn
 /** Adds a short link between two terminals of one device; one that is there already is not added again. */
 export const addJumper = (rows: readonly WireRow[], from: TerminalRef, to: TerminalRef): readonly WireRow[] => {
   const [one, other] = [refText(from), refText(to)];
-  const isThere = rows.some((row) => row.cable === JUMPER_CABLE && ((row.from === one && row.to === other) || (row.from === other && row.to === one)));
+  const isThere = rows.some(
+    (row) =>
+      row.cable === JUMPER_CABLE && ((row.from === one && row.to === other) || (row.from === other && row.to === one)),
+  );
   return one === other || isThere ? rows : [...rows, { cable: JUMPER_CABLE, colour: '', from: one, to: other }];
 };
 
@@ -86,4 +115,5 @@ export const addConductor = (rows: readonly WireRow[], cable: string, colour: st
   freeColours(rows, cable).includes(colour) ? [...rows, { cable, colour, from: '', to: '' }] : rows;
 
 /** Takes a conductor out of the record altogether. */
-export const removeConductor = (rows: readonly WireRow[], conductor: string): readonly WireRow[] => rows.filter((_, at) => at !== rowOf(rows, conductor));
+export const removeConductor = (rows: readonly WireRow[], conductor: string): readonly WireRow[] =>
+  rows.filter((_, at) => at !== rowOf(rows, conductor));

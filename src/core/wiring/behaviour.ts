@@ -9,7 +9,12 @@ import { type WiringState, wiringState } from './state';
 export type StatesByCall = ReadonlyMap<CallId, WiringState>;
 
 /** Solves a harness in every call that the job's thermostat can make. */
-export const statesByCall = (facts: Facts, harness: Harness, moment: Moment, fault: Fault | null = null): StatesByCall =>
+export const statesByCall = (
+  facts: Facts,
+  harness: Harness,
+  moment: Moment,
+  fault: Fault | null = null,
+): StatesByCall =>
   new Map(callsOf(facts).map((call) => [call, wiringState(facts, harness, { ...moment, call }, fault)]));
 
 /** One coil that does otherwise than in another harness, and in which calls. */
@@ -20,19 +25,26 @@ export interface BehaviourChange {
 }
 
 /** Coils that do work, less those that only power a control. */
-export const workingCoils = (harness: Harness): Coil[] => harness.devices.flatMap(({ coils }) => coils).filter(({ source }) => source !== 'control');
+export const workingCoils = (harness: Harness): Coil[] =>
+  harness.devices.flatMap(({ coils }) => coils).filter(({ source }) => source !== 'control');
 
 /** What one set of states does otherwise than another: coils lost, coils that run uncalled, coils that chatter. */
 export const behaviourChanges = (harness: Harness, before: StatesByCall, after: StatesByCall): BehaviourChange[] =>
   workingCoils(harness).flatMap((coil) => {
     const calls = [...before.keys()];
-    const change = (kind: BehaviourChange['kind'], is: (was: WiringState, now: WiringState) => boolean): BehaviourChange[] => {
+    const change = (
+      kind: BehaviourChange['kind'],
+      is: (was: WiringState, now: WiringState) => boolean,
+    ): BehaviourChange[] => {
       const where = calls.filter((call) => is(before.get(call)!, after.get(call)!));
       return where.length === 0 ? [] : [{ coil, kind, calls: where }];
     };
     return [
       ...change('chatters', (was, now) => !was.chattering.includes(coil.id) && now.chattering.includes(coil.id)),
-      ...change('lost', (was, now) => was.energised.has(coil.id) && !now.energised.has(coil.id) && !now.chattering.includes(coil.id)),
+      ...change(
+        'lost',
+        (was, now) => was.energised.has(coil.id) && !now.energised.has(coil.id) && !now.chattering.includes(coil.id),
+      ),
       ...change('extra', (was, now) => !was.energised.has(coil.id) && now.energised.has(coil.id)),
     ];
   });
@@ -43,7 +55,8 @@ const callWords = (calls: readonly CallId[], all: number) =>
   calls.length === all ? 'every call' : calls.map((call) => CALLS[call].short.toLowerCase()).join(', ');
 
 /** A change of behaviour in words: “Contactor does not pull in: heat, cool.” */
-export const changeWords = ({ coil, kind, calls }: BehaviourChange, all: number): string => `${coil.label} ${KIND_WORDS[kind]}: ${callWords(calls, all)}.`;
+export const changeWords = ({ coil, kind, calls }: BehaviourChange, all: number): string =>
+  `${coil.label} ${KIND_WORDS[kind]}: ${callWords(calls, all)}.`;
 
 /** Whether a fuse opens, in words; null where it holds in every call. */
 export const fuseWords = (states: StatesByCall): string | null => {

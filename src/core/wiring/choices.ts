@@ -73,7 +73,8 @@ export interface SchoolHere {
   readonly behaviour: readonly string[];
 }
 
-const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts => applyChanges({ ...blankJob(), facts }, changes).facts;
+const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts =>
+  applyChanges({ ...blankJob(), facts }, changes).facts;
 
 /** A list or number in force counts as the same school whatever its figures: what matters is whether there is one. */
 const isSet = (value: unknown) => (Array.isArray(value) ? value.length > 0 : value !== null);
@@ -95,7 +96,10 @@ const wiresOf = (harness: Harness): Map<string, string> => {
 };
 
 /** The same job with all the conductors that it could want: a school is shown as it would work, wired whole. */
-const withRoom = (facts: Facts): Facts => ({ ...facts, cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 } });
+const withRoom = (facts: Facts): Facts => ({
+  ...facts,
+  cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 },
+});
 
 /** Both sides of a question for a job, against what is in force. */
 export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] => {

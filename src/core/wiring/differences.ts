@@ -18,7 +18,10 @@ const at = ({ device }: TerminalRef) => DEVICE_LABELS[device].toLowerCase();
 
 const endWords = (was: TerminalRef | null, is: TerminalRef | null): string | null => {
   if (sameRef(was, is)) return null;
-  if (was && is) return was.device === is.device ? `at the ${at(is)} from ${was.mark} to ${is.mark}` : `from ${at(was)} ${was.mark} to ${at(is)} ${is.mark}`;
+  if (was && is)
+    return was.device === is.device
+      ? `at the ${at(is)} from ${was.mark} to ${is.mark}`
+      : `from ${at(was)} ${was.mark} to ${at(is)} ${is.mark}`;
   return is ? `landed on ${at(is)} ${is.mark}, planned loose` : `loose at the ${at(was!)}, planned on ${was!.mark}`;
 };
 
@@ -47,7 +50,13 @@ const conductorSteps = (planned: Harness, found: Harness): Step[] => {
   const moved = found.conductors.flatMap((is): Step[] => {
     const was = before.get(is.id) ?? { ...is, from: null, to: null };
     if (sameRef(was.from, is.from) && sameRef(was.to, is.to)) return [];
-    return [{ id: is.id, words: `${label.get(is.cable)}, ${conductorWords(was, is)}`, apply: (harness) => withConductor(harness, is) }];
+    return [
+      {
+        id: is.id,
+        words: `${label.get(is.cable)}, ${conductorWords(was, is)}`,
+        apply: (harness) => withConductor(harness, is),
+      },
+    ];
   });
   const gone = planned.conductors
     .filter(({ id, from, to }) => !after.has(id) && (from !== null || to !== null))
@@ -60,7 +69,8 @@ const conductorSteps = (planned: Harness, found: Harness): Step[] => {
 };
 
 const sameJumper = (one: Jumper, other: Jumper) =>
-  (sameRef(one.from, other.from) && sameRef(one.to, other.to)) || (sameRef(one.from, other.to) && sameRef(one.to, other.from));
+  (sameRef(one.from, other.from) && sameRef(one.to, other.to)) ||
+  (sameRef(one.from, other.to) && sameRef(one.to, other.from));
 
 const jumperSteps = (planned: Harness, found: Harness): Step[] => [
   ...planned.jumpers
@@ -80,7 +90,8 @@ const jumperSteps = (planned: Harness, found: Harness): Step[] => [
 ];
 
 /**
- * What was found otherwise than planned, move by move, each with what it alone would do to the planned system in every call.
+ * What was found otherwise than planned, move by move, each with what it alone would do to the planned system in
+ * every call.
  * Everything together may do more, or hide a part: the rules and the meter look at the whole.
  */
 export const differences = (facts: Facts, planned: Harness, found: Harness, moment: Moment): Difference[] => {

@@ -17,7 +17,8 @@ import { meterVolts, type WiringState, wiringState } from './state';
 
 const FAMILIES = families();
 const anyFamily = fc.constantFrom(...FAMILIES);
-const backupCoils = (facts: Facts) => (facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId));
+const backupCoils = (facts: Facts) =>
+  facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
 const wired = (facts: Facts, call: WiringState['moment']['call'], outdoorF: number, trying: string | null = null) =>
   wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call, outdoorF, trying });
 
@@ -57,7 +58,9 @@ describe('every family that can be wired', () => {
   test('lands every end on a terminal that its device has, and each colour once in a cable', () => {
     for (const { facts } of FAMILIES) {
       const harness = plan(facts);
-      const nodes = new Set(harness.devices.flatMap(({ id, terminals }) => terminals.map(({ mark }) => `${id}.${mark}`)));
+      const nodes = new Set(
+        harness.devices.flatMap(({ id, terminals }) => terminals.map(({ mark }) => `${id}.${mark}`)),
+      );
       for (const { from, to } of [...landedConductors(harness), ...harness.jumpers])
         expect([nodes.has(refText(from)), nodes.has(refText(to))]).toEqual([true, true]);
       const ids = harness.conductors.map(({ id }) => id);
@@ -128,7 +131,9 @@ describe('every family that can be wired', () => {
           carries: '',
         };
         const after = wiringState(facts, { ...harness, conductors: [...harness.conductors, loose] }, moment);
-        const places = harness.devices.flatMap(({ id: device, terminals }) => terminals.map(({ mark }) => ({ device, mark })));
+        const places = harness.devices.flatMap(({ id: device, terminals }) =>
+          terminals.map(({ mark }) => ({ device, mark })),
+        );
         const [one, other] = [places[atOne % places.length]!, places[atOther % places.length]!];
         expect(meterVolts(after, one, other)).toBeCloseTo(meterVolts(before, one, other), 9);
         expect(meterVolts(before, one, other)).toBe(meterVolts(before, other, one));
@@ -160,7 +165,8 @@ const inOneRun = (
   const nodes: [string, number][] = [];
   const decks = states.map((state, at) => {
     const deck = toSpice(state.network, 'compare');
-    for (const [, number, node] of deck.matchAll(/^\* node (n\d+) = (.+)$/gm)) nodes.push([`${number}x${at}`, state.solution.volts.get(node!)!]);
+    for (const [, number, node] of deck.matchAll(/^\* node (n\d+) = (.+)$/gm))
+      nodes.push([`${number}x${at}`, state.solution.volts.get(node!)!]);
     return deck
       .split('\n')
       .filter((line) => /^[VR]/.test(line))
@@ -171,8 +177,14 @@ const inOneRun = (
       })
       .join('\n');
   });
-  const { stdout } = spawnSync('ngspice', ['-b'], { input: `* all\n${decks.join('\n')}\n.op\n.end\n`, encoding: 'utf8', maxBuffer: 1e9 });
-  const printed = new Map([...stdout.matchAll(/^\s*(n\d+x\d+)\s+(\S+)$/gm)].map(([, node, volts]) => [node!, Number(volts)] as const));
+  const { stdout } = spawnSync('ngspice', ['-b'], {
+    input: `* all\n${decks.join('\n')}\n.op\n.end\n`,
+    encoding: 'utf8',
+    maxBuffer: 1e9,
+  });
+  const printed = new Map(
+    [...stdout.matchAll(/^\s*(n\d+x\d+)\s+(\S+)$/gm)].map(([, node, volts]) => [node!, Number(volts)] as const),
+  );
   return { printed, nodes };
 };
 
@@ -180,7 +192,10 @@ const hasNgspice = spawnSync('ngspice', ['--version']).status === 0;
 (hasNgspice ? describe : describe.skip)('ngspice agrees to 0.02 V (skipped where it is not installed)', () => {
   const jobs = [...SAMPLES, ...FAMILIES];
   const BATCH = 20;
-  const batches = Array.from({ length: Math.ceil(jobs.length / BATCH) }, (_, at) => [at * BATCH, jobs.slice(at * BATCH, (at + 1) * BATCH)] as const);
+  const batches = Array.from(
+    { length: Math.ceil(jobs.length / BATCH) },
+    (_, at) => [at * BATCH, jobs.slice(at * BATCH, (at + 1) * BATCH)] as const,
+  );
   test.each(batches)('families from %i on, every call', (_, batch) => {
     const states = batch.flatMap(({ facts }) => callsOf(facts).map((call) => wired(facts, call, 22)));
     const { printed, nodes } = inOneRun(states);

@@ -20,7 +20,8 @@ const both =
     changes.reduce((made, change) => change(made), facts);
 
 const element = (bank: number, order: number) => ({ kW: 4.8, bank, onS: 20 + 25 * order, offS: 60 - 20 * order });
-const kit = (...banks: number[]) => at('heatKit', { elements: banks.map(element), breakersAmps: banks.length > 2 ? [60, 25] : [60] });
+const kit = (...banks: number[]) =>
+  at('heatKit', { elements: banks.map(element), breakersAmps: banks.length > 2 ? [60, 25] : [60] });
 const furnace = (fuel: Facts['furnace']['fuel']) =>
   both(at('system', { backup: 'furnace' }), at('thermostat', { backupSetting: 'fossil' }), at('furnace', { fuel }));
 
@@ -30,8 +31,14 @@ const THERMOSTATS: readonly Option[] = [
   ['w2', at('thermostat', { heatTerminals: 'W2', assigned: 'unused', power: 'battery' })],
   ['w2-emergency', at('thermostat', { heatTerminals: 'W2', assigned: 'emergency', rTerminals: 'Rc+Rh' })],
   ['w2-second-aux', at('thermostat', { heatTerminals: 'W2', assigned: 'second-aux' })],
-  ['w2-lamp', both(at('thermostat', { heatTerminals: 'W2', assigned: 'fault-lamp' }), at('outdoorUnit', { faultOutput: 'lamp' }))],
-  ['no-heat-terminal', both(at('thermostat', { heatTerminals: 'none', hasSensorTerminals: false }), at('heatKit', { elements: [] }))],
+  [
+    'w2-lamp',
+    both(at('thermostat', { heatTerminals: 'W2', assigned: 'fault-lamp' }), at('outdoorUnit', { faultOutput: 'lamp' })),
+  ],
+  [
+    'no-heat-terminal',
+    both(at('thermostat', { heatTerminals: 'none', hasSensorTerminals: false }), at('heatKit', { elements: [] })),
+  ],
 ];
 
 const VALVES: readonly Option[] = [
@@ -95,7 +102,11 @@ const roomy = both(
 const signature = (facts: Facts): string => {
   const { devices, conductors, jumpers } = plan(facts);
   return JSON.stringify([
-    devices.map(({ id, coils, contacts }) => [id, coils.map((coil) => [coil.id, coil.label, coil.va]), contacts.map((contact) => contact.id)]),
+    devices.map(({ id, coils, contacts }) => [
+      id,
+      coils.map((coil) => [coil.id, coil.label, coil.va]),
+      contacts.map((contact) => contact.id),
+    ]),
     conductors,
     jumpers,
   ]);
@@ -107,10 +118,14 @@ const made = (options: readonly Option[]): Family => ({
 });
 
 const cross = (...lists: readonly (readonly Option[])[]): Option[][] =>
-  lists.reduce<Option[][]>((combinations, list) => combinations.flatMap((combination) => list.map((option) => [...combination, option])), [[]]);
+  lists.reduce<Option[][]>(
+    (combinations, list) => combinations.flatMap((combination) => list.map((option) => [...combination, option])),
+    [[]],
+  );
 
 /**
- * Every distinct system that the planner can wire: thermostats, indoor units, outdoor units and boards in all combinations that
+ * Every distinct system that the planner can wire: thermostats, indoor units, outdoor units and boards in all
+ * combinations that
  * make sense, valves taken in turn; and each added part with every thermostat and indoor unit.
  */
 export const families = (): Family[] => {

@@ -17,6 +17,12 @@ export const faultTable = (facts: Facts, harness: Harness, moment: Moment): Faul
   return faultsOf(harness).map(({ id, words, fault }) => {
     const states = statesByCall(facts, harness, moment, fault);
     const fuse = fuseWords(states);
-    return { id, words, effects: fuse ? [fuse] : behaviourChanges(harness, sound, states).map((change) => changeWords(change, sound.size)) };
+    return {
+      id,
+      words,
+      effects: fuse
+        ? [fuse]
+        : behaviourChanges(harness, sound, states).map((change) => changeWords(change, sound.size)),
+    };
   });
 };

@@ -3,7 +3,9 @@ import { DEVICE_LABELS, type DeviceId } from '../devices/device';
 import { type Harness, landedConductors } from './harness';
 import type { Wired } from './to-network';
 
-/** One thing wrong in a network: an edge gone, a contact that stays where it is, or two conductors that changed places. */
+/**
+ * One thing wrong in a network: an edge gone, a contact that stays where it is, or two conductors that changed places.
+ */
 export type Fault =
   | { readonly kind: 'open'; readonly edge: string }
   | { readonly kind: 'stuck'; readonly contact: string; readonly closed: boolean }
@@ -16,7 +18,8 @@ export interface NamedFault {
   readonly fault: Fault;
 }
 
-const moveEnd = (edge: Edge, from: string, to: string): Edge => (edge.a === from ? { ...edge, a: to } : edge.b === from ? { ...edge, b: to } : edge);
+const moveEnd = (edge: Edge, from: string, to: string): Edge =>
+  edge.a === from ? { ...edge, a: to } : edge.b === from ? { ...edge, b: to } : edge;
 
 /** A network with a fault in it; a contact that is stuck no longer follows its coil. */
 export const faulted = (wired: Wired, fault: Fault | null): Wired => {
@@ -25,17 +28,27 @@ export const faulted = (wired: Wired, fault: Fault | null): Wired => {
   const withEdges = (edges: readonly Edge[]): Wired => ({ network: { ...network, edges }, relays });
   switch (fault.kind) {
     case 'open':
-      return { network: { ...network, edges: network.edges.filter(({ id }) => id !== fault.edge) }, relays: relays.filter(({ id }) => id !== fault.edge) };
+      return {
+        network: { ...network, edges: network.edges.filter(({ id }) => id !== fault.edge) },
+        relays: relays.filter(({ id }) => id !== fault.edge),
+      };
     case 'stuck': {
-      const edges = network.edges.map((edge): Edge => (edge.kind === 'switch' && edge.id === fault.contact ? { ...edge, closed: fault.closed } : edge));
+      const edges = network.edges.map((edge): Edge =>
+        edge.kind === 'switch' && edge.id === fault.contact ? { ...edge, closed: fault.closed } : edge,
+      );
       const without = (ids: readonly string[]) => ids.filter((id) => id !== fault.contact);
-      return { network: { ...network, edges }, relays: relays.map((relay) => ({ ...relay, opens: without(relay.opens), closes: without(relay.closes) })) };
+      return {
+        network: { ...network, edges },
+        relays: relays.map((relay) => ({ ...relay, opens: without(relay.opens), closes: without(relay.closes) })),
+      };
     }
     case 'swapped': {
       const [one, other] = fault.edges;
       const [atOne, atOther] = fault.ends;
       return withEdges(
-        network.edges.map((edge) => (edge.id === one ? moveEnd(edge, atOne, atOther) : edge.id === other ? moveEnd(edge, atOther, atOne) : edge)),
+        network.edges.map((edge) =>
+          edge.id === one ? moveEnd(edge, atOne, atOther) : edge.id === other ? moveEnd(edge, atOther, atOne) : edge,
+        ),
       );
     }
   }
@@ -55,7 +68,9 @@ const swaps = (harness: Harness): NamedFault[] =>
   harness.devices.flatMap(({ id: device, terminals }) => {
     const landed = landedConductors(harness).filter(({ colour }) => colour !== null);
     const at = (mark: string) =>
-      landed.flatMap((conductor) => [conductor.from, conductor.to].filter((end) => end.device === device && end.mark === mark).map(() => conductor));
+      landed.flatMap((conductor) =>
+        [conductor.from, conductor.to].filter((end) => end.device === device && end.mark === mark).map(() => conductor),
+      );
     return terminals.slice(1).flatMap(({ mark }, index): NamedFault[] => {
       const before = terminals[index]!.mark;
       return at(before).flatMap((one) =>
@@ -94,7 +109,10 @@ const stuckContacts = (harness: Harness): NamedFault[] =>
     ]),
   );
 
-/** Every single fault of a harness: each conductor open, neighbours swapped, each jumper missing, each coil open, each contact stuck. */
+/**
+ * Every single fault of a harness: each conductor open, neighbours swapped, each jumper missing, each coil open, each
+ * contact stuck.
+ */
 export const faultsOf = (harness: Harness): NamedFault[] => [
   ...openConductors(harness),
   ...missingJumpers(harness),

@@ -29,7 +29,9 @@ const reach = (edges: readonly Edge[], start: NodeName): ReadonlySet<NodeName> =
 
 /** The coils through which a group of points is joined to the rest. */
 const coilsAt = (harness: Harness, group: ReadonlySet<NodeName>): Coil[] =>
-  harness.devices.flatMap(({ id, coils }) => coils.filter(({ from, to }) => group.has(`${id}.${from}`) !== group.has(`${id}.${to}`)));
+  harness.devices.flatMap(({ id, coils }) =>
+    coils.filter(({ from, to }) => group.has(`${id}.${from}`) !== group.has(`${id}.${to}`)),
+  );
 
 /** What lifts one point, in words; null where it is joined to the transformer as it should be. */
 const lifted = (harness: Harness, state: WiringState, at: TerminalRef): string | null => {
@@ -37,16 +39,23 @@ const lifted = (harness: Harness, state: WiringState, at: TerminalRef): string |
   const isAnchored = sourcesOf(state.network).some(({ plus, minus }) => group.has(plus) || group.has(minus));
   if (isAnchored) return null;
   const coils = coilsAt(harness, group);
-  if (coils.length === 0) return `${at.mark} floats: nothing is joined to it. A meter of high resistance shows a few volts there that mean nothing.`;
+  if (coils.length === 0)
+    return `${at.mark} floats: nothing is joined to it. A meter of high resistance shows a few volts there that mean nothing.`;
   return `${at.mark} is fed only through ${coils.map(({ label }) => label.toLowerCase()).join(' and ')}: neither R nor C is joined to it. An open common lifts dead terminals so.`;
 };
 
 /** Explains a reading that is neither dead nor sound; null where there is nothing to explain. */
-export const ghostWords = (harness: Harness, state: WiringState, one: TerminalRef, other: TerminalRef): string | null => {
+export const ghostWords = (
+  harness: Harness,
+  state: WiringState,
+  one: TerminalRef,
+  other: TerminalRef,
+): string | null => {
   const volts = meterVolts(state, one, other);
   if (volts < NOTHING_VOLTS) return null;
   const reasons = [lifted(harness, state, one), lifted(harness, state, other)].filter((words) => words !== null);
   if (reasons.length > 0) return reasons.join(' ');
-  if (volts < FED_VOLTS && volts >= DROP_OUT_VOLTS) return 'Low: too much is lost on the way, or two coils share the volts.';
+  if (volts < FED_VOLTS && volts >= DROP_OUT_VOLTS)
+    return 'Low: too much is lost on the way, or two coils share the volts.';
   return null;
 };

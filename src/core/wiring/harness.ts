@@ -20,7 +20,10 @@ export interface Cable {
   readonly conductors: number;
 }
 
-/** One conductor of a cable. `colour` is null where the cable has none left for it; an end is null where it lands nowhere. */
+/**
+ * One conductor of a cable. `colour` is null where the cable has none left for it; an end is null where it lands
+ * nowhere.
+ */
 export interface Conductor {
   readonly id: string;
   readonly cable: CableId;
@@ -62,14 +65,18 @@ export const refText = ({ device, mark }: TerminalRef): string => `${device}.${m
 export const sameRef = (one: TerminalRef | null, other: TerminalRef | null): boolean =>
   one === other || (one !== null && other !== null && one.device === other.device && one.mark === other.mark);
 
-const isLanded = (conductor: Conductor): conductor is LandedConductor => conductor.from !== null && conductor.to !== null;
+const isLanded = (conductor: Conductor): conductor is LandedConductor =>
+  conductor.from !== null && conductor.to !== null;
 
 /** The conductors that land at both ends. */
 export const landedConductors = ({ conductors }: Harness): LandedConductor[] => conductors.filter(isLanded);
 
 /** Colours of a cable that are coiled back unused. */
 export const sparesOf = ({ conductors }: Harness, cable: CableId): Colour[] =>
-  conductors.flatMap((each) => (each.cable === cable && each.from === null && each.to === null && each.colour !== null ? [each.colour] : []));
+  conductors.flatMap((each) =>
+    each.cable === cable && each.from === null && each.to === null && each.colour !== null ? [each.colour] : [],
+  );
 
 /** The device of a harness by its id. */
-export const deviceIn = ({ devices }: Harness, id: DeviceId): Device | undefined => devices.find((device) => device.id === id);
+export const deviceIn = ({ devices }: Harness, id: DeviceId): Device | undefined =>
+  devices.find((device) => device.id === id);

@@ -22,5 +22,8 @@ export const joined = (harness: Harness): Joined => {
       ...harness.devices.flatMap(({ id, terminals }) => terminals.map(({ mark }) => `${id}.${mark}`)),
     ]),
   ];
-  return { with: (node) => nodes.filter((each) => root(each) === root(node)), areJoined: (one, other) => root(one) === root(other) };
+  return {
+    with: (node) => nodes.filter((each) => root(each) === root(node)),
+    areJoined: (one, other) => root(one) === root(other),
+  };
 };

@@ -7,9 +7,15 @@ import { type Cable, type Harness, landedConductors, refText } from './harness';
 import { wallCables } from './plan';
 
 /** The call that loads the transformer most, and its rated load, VA. */
-export const heaviestCall = (harness: Harness, states: StatesByCall): { readonly call: CallId; readonly va: number } => {
+export const heaviestCall = (
+  harness: Harness,
+  states: StatesByCall,
+): { readonly call: CallId; readonly va: number } => {
   const coils = harness.devices.flatMap((device) => device.coils);
-  const loads = [...states].map(([call, { energised }]) => ({ call, va: coils.filter(({ id }) => energised.has(id)).reduce((sum, { va }) => sum + va, 0) }));
+  const loads = [...states].map(([call, { energised }]) => ({
+    call,
+    va: coils.filter(({ id }) => energised.has(id)).reduce((sum, { va }) => sum + va, 0),
+  }));
   return loads.reduce((most, each) => (each.va > most.va ? each : most));
 };
 
@@ -19,7 +25,12 @@ export interface CableDrop {
   /** One conductor, one way, Ω. */
   readonly ohms: number;
   /** The conductor that loses most, and what it loses, V. */
-  readonly worst: { readonly colour: string; readonly carries: string; readonly volts: number; readonly amps: number } | null;
+  readonly worst: {
+    readonly colour: string;
+    readonly carries: string;
+    readonly volts: number;
+    readonly amps: number;
+  } | null;
 }
 
 /** Transformer, fuse and cables under the heaviest call. */
@@ -46,7 +57,14 @@ export const powerReport = (facts: Facts, harness: Harness, states: StatesByCall
         const volts = readVolts(solution, refText(from), refText(to));
         return { colour: colour!, carries, volts, amps: volts / ohms };
       });
-    return { cable, ohms, worst: lost.reduce<CableDrop['worst']>((most, each) => (most === null || each.volts > most.volts ? each : most), null) };
+    return {
+      cable,
+      ohms,
+      worst: lost.reduce<CableDrop['worst']>(
+        (most, each) => (most === null || each.volts > most.volts ? each : most),
+        null,
+      ),
+    };
   });
   return {
     call,

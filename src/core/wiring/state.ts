@@ -49,10 +49,16 @@ const settled = ({ network, relays }: Wired): Exclude<Settled, { kind: 'unsolvab
 };
 
 /**
- * Solves a harness for a moment: logic, contacts, coils, volts. Where it draws more than the board's fuse carries, the fuse opens.
+ * Solves a harness for a moment: logic, contacts, coils, volts. Where it draws more than the board's fuse carries,
+ * the fuse opens.
  * @param fault something broken, swapped or stuck; null: as it is wired
  */
-export const wiringState = (facts: Facts, harness: Harness, moment: Moment, fault: Fault | null = null): WiringState => {
+export const wiringState = (
+  facts: Facts,
+  harness: Harness,
+  moment: Moment,
+  fault: Fault | null = null,
+): WiringState => {
   const { signals, held } = control(facts, moment);
   const wired = (all: ReadonlySet<Signal>) => faulted(toNetwork(harness, all, moment.outdoorF), fault);
   const first = settled(wired(signals));
@@ -62,7 +68,8 @@ export const wiringState = (facts: Facts, harness: Harness, moment: Moment, faul
   const volts = new Map<string, number>();
   for (const device of harness.devices) {
     const common = commonOf(harness, device.id);
-    for (const { mark } of device.terminals) volts.set(nodeOf(device.id, mark), readVolts(solution, nodeOf(device.id, mark), common));
+    for (const { mark } of device.terminals)
+      volts.set(nodeOf(device.id, mark), readVolts(solution, nodeOf(device.id, mark), common));
   }
   return {
     moment,
@@ -83,4 +90,5 @@ export const meterVolts = (state: WiringState, one: TerminalRef, other: Terminal
   readVolts(state.solution, nodeOf(one.device, one.mark), nodeOf(other.device, other.mark));
 
 /** Volts of a device's terminal to its own common, V. A terminal that the device has not reads zero. */
-export const terminalVolts = (state: WiringState, device: DeviceId, mark: string): number => state.volts.get(nodeOf(device, mark)) ?? 0;
+export const terminalVolts = (state: WiringState, device: DeviceId, mark: string): number =>
+  state.volts.get(nodeOf(device, mark)) ?? 0;

@@ -18,7 +18,8 @@ export interface TerminalRow {
 /** What to expect at every terminal in every call of the job's thermostat. */
 export const terminalTable = (facts: Facts, moment: Moment, harness: Harness = plan(facts)): TerminalRow[] => {
   const states = statesByCall(facts, harness, moment);
-  const each = <T>(pick: (state: WiringState) => T): ReadonlyMap<CallId, T> => new Map([...states].map(([call, state]) => [call, pick(state)]));
+  const each = <T>(pick: (state: WiringState) => T): ReadonlyMap<CallId, T> =>
+    new Map([...states].map(([call, state]) => [call, pick(state)]));
   return harness.devices.flatMap(({ id, terminals }) =>
     terminals.map(({ mark, carries }) => ({
       device: id,

@@ -45,13 +45,22 @@ const cableOhms = ({ gauge, lengthFt }: Cable) => conductorOhms(gauge, lengthFt)
 
 const sourcesIn = (harness: Harness): Source[] =>
   harness.devices.flatMap(({ id, transformers }) =>
-    transformers.map(({ plus, minus, openCircuitVolts, ohms }) => ({ volts: openCircuitVolts, ohms, plus: nodeOf(id, plus), minus: nodeOf(id, minus) })),
+    transformers.map(({ plus, minus, openCircuitVolts, ohms }) => ({
+      volts: openCircuitVolts,
+      ohms,
+      plus: nodeOf(id, plus),
+      minus: nodeOf(id, minus),
+    })),
   );
 
 const relaysIn = (harness: Harness): Relay[] => {
   const contacts = harness.devices.flatMap((device) => device.contacts);
   const movedBy = (coil: string, rests: Contact['rests']) =>
-    contacts.filter((contact) => typeof contact.movedBy === 'object' && contact.movedBy.coil === coil && contact.rests === rests).map(({ id }) => id);
+    contacts
+      .filter(
+        (contact) => typeof contact.movedBy === 'object' && contact.movedBy.coil === coil && contact.rests === rests,
+      )
+      .map(({ id }) => id);
   return harness.devices.flatMap((device) =>
     device.coils.map((coil): Relay => ({
       id: coil.id,
@@ -90,7 +99,13 @@ export const toNetwork = (harness: Harness, signals: ReadonlySet<Signal>, outdoo
         b: refText(conductor.to),
         ohms: ohmsOf.get(conductor.cable) ?? JUMPER_OHMS,
       })),
-    ...harness.jumpers.map((jumper): Edge => ({ kind: 'wire', id: jumper.id, a: refText(jumper.from), b: refText(jumper.to), ohms: JUMPER_OHMS })),
+    ...harness.jumpers.map((jumper): Edge => ({
+      kind: 'wire',
+      id: jumper.id,
+      a: refText(jumper.from),
+      b: refText(jumper.to),
+      ohms: JUMPER_OHMS,
+    })),
     ...harness.devices.flatMap((device) => deviceEdges(device, signals, outdoorF)),
   ];
   return { network: { source, others, edges }, relays: relaysIn(harness) };

@@ -34,7 +34,9 @@ describe('trace', () => {
     const { status, steps } = ofCoil(traced(base, 'heat-1', 30), 'contactor');
     expect(status).toBe('runs');
     expect(steps.every(({ passes }) => passes)).toBe(true);
-    expect(steps.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['source', 'contact', 'conductor', 'coil', 'common']));
+    expect(steps.map(({ kind }) => kind)).toEqual(
+      expect.arrayContaining(['source', 'contact', 'conductor', 'coil', 'common']),
+    );
     const volts = steps.map((step) => step.volts);
     expect(volts[0]).toBeGreaterThan(24);
     expect([...volts].sort((a, b) => b - a)).toEqual(volts);
@@ -48,15 +50,21 @@ describe('trace', () => {
       id: 'outdoor thermostat 1',
       why: expect.stringContaining('Outdoor thermostat 1 is open above 25 °F'),
     });
-    expect(held).toEqual([expect.stringContaining('The thermostat shows auxiliary heat; the strips are held outdoors')]);
+    expect(held).toEqual([
+      expect.stringContaining('The thermostat shows auxiliary heat; the strips are held outdoors'),
+    ]);
     expect(ofCoil(traced(gated, 'emergency', 38), 'heat bank 1').status).toBe('runs');
   });
 
   test('a condition and a missing conductor stop it where they are', () => {
-    expect(ofCoil(traced(base, 'heat-1', 30, 'board-lockout'), 'contactor').steps.find(({ passes }) => !passes)).toMatchObject({ id: 'unit safeties' });
+    expect(
+      ofCoil(traced(base, 'heat-1', 30, 'board-lockout'), 'contactor').steps.find(({ passes }) => !passes),
+    ).toMatchObject({ id: 'unit safeties' });
     const planned = plan(base);
     const harness = withWires(planned, landEnd(wireRows(planned), 'thermostat-cable/yellow', 'to', null));
-    const { steps } = traceCall(base, planned, harness, wiringState(base, harness, DEFAULT_MOMENT)).find(({ coil }) => coil.id === 'contactor')!;
+    const { steps } = traceCall(base, planned, harness, wiringState(base, harness, DEFAULT_MOMENT)).find(
+      ({ coil }) => coil.id === 'contactor',
+    )!;
     expect(steps.find(({ passes }) => !passes)).toMatchObject({
       kind: 'conductor',
       id: 'thermostat-cable/yellow',
@@ -66,10 +74,16 @@ describe('trace', () => {
 
   test('in every family what runs has no stop, and what does not has one', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...FAMILIES), fc.nat(), fc.integer({ min: -20, max: 70 }), ({ facts }, at, outdoorF) => {
-        const calls = callsOf(facts);
-        for (const { status, steps } of traced(facts, calls[at % calls.length]!, outdoorF)) expect(steps.every(({ passes }) => passes)).toBe(status === 'runs');
-      }),
+      fc.property(
+        fc.constantFrom(...FAMILIES),
+        fc.nat(),
+        fc.integer({ min: -20, max: 70 }),
+        ({ facts }, at, outdoorF) => {
+          const calls = callsOf(facts);
+          for (const { status, steps } of traced(facts, calls[at % calls.length]!, outdoorF))
+            expect(steps.every(({ passes }) => passes)).toBe(status === 'runs');
+        },
+      ),
       { numRuns: 150 },
     );
   });
@@ -107,7 +121,12 @@ describe('meter', () => {
     ] as const;
     expect(ghostWords(harness, state, o, c)).toMatch(/fed only through reversing valve/);
     expect(
-      ghostWords(planned, wiringState(base, planned, DEFAULT_MOMENT), { device: 'outdoor-unit', mark: 'Y' }, { device: 'outdoor-unit', mark: 'C' }),
+      ghostWords(
+        planned,
+        wiringState(base, planned, DEFAULT_MOMENT),
+        { device: 'outdoor-unit', mark: 'Y' },
+        { device: 'outdoor-unit', mark: 'C' },
+      ),
     ).toBeNull();
   });
 });
@@ -130,12 +149,21 @@ describe('refusals', () => {
     ['furnace-in-packaged', { system: { cabinet: 'packaged', backup: 'furnace' } }],
     ['furnace-not-called', { system: { backup: 'furnace' }, thermostat: { heatTerminals: 'none' } }],
     ['sensor-without-terminals', { thermostat: { outdoorSensor: 'wired', hasSensorTerminals: false } }],
-    ['emergency-through-thermostat', { thermostat: { heatTerminals: 'W2' }, gates: { outdoorThermostats: [{ bank: 0, closesBelowF: 30 }] } }],
-    ['switch-without-call', { thermostat: { heatTerminals: 'none' }, gates: { outdoorThermostats: [{ bank: 0, closesBelowF: 30 }] } }],
+    [
+      'emergency-through-thermostat',
+      { thermostat: { heatTerminals: 'W2' }, gates: { outdoorThermostats: [{ bank: 0, closesBelowF: 30 }] } },
+    ],
+    [
+      'switch-without-call',
+      { thermostat: { heatTerminals: 'none' }, gates: { outdoorThermostats: [{ bank: 0, closesBelowF: 30 }] } },
+    ],
     ['switch-gates-nothing', { gates: { outdoorThermostats: [{ bank: 3, closesBelowF: 30 }] } }],
     [
       'switch-beside-through-board',
-      { outdoorUnit: { wTerminals: 'W-in+W-out' }, gates: { outdoorThermostats: [{ bank: 0, closesBelowF: 30 }], outdoorThermostatsAt: 'beside' } },
+      {
+        outdoorUnit: { wTerminals: 'W-in+W-out' },
+        gates: { outdoorThermostats: [{ bank: 0, closesBelowF: 30 }], outdoorThermostatsAt: 'beside' },
+      },
     ],
     ['fault-heat-without-output', { outdoorUnit: { wTerminals: 'none', faultOutput: 'heat' } }],
     ['board-in-packaged', { system: { cabinet: 'packaged' }, outdoorUnit: { faultOutput: 'lamp' } }],
@@ -177,12 +205,20 @@ describe('faults', () => {
 });
 
 describe('drawing', () => {
-  type Segment = { readonly wire: string; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number };
+  type Segment = {
+    readonly wire: string;
+    readonly x1: number;
+    readonly y1: number;
+    readonly x2: number;
+    readonly y2: number;
+  };
   const segments = (facts: Facts): Segment[] => {
     const harness = plan(facts);
     return drawing(harness, harness)
       .wires.filter(({ isSpare }) => !isSpare)
-      .flatMap(({ id, points }) => points.slice(1).map((to, at) => ({ wire: id, x1: points[at]!.x, y1: points[at]!.y, x2: to.x, y2: to.y })));
+      .flatMap(({ id, points }) =>
+        points.slice(1).map((to, at) => ({ wire: id, x1: points[at]!.x, y1: points[at]!.y, x2: to.x, y2: to.y })),
+      );
   };
   const overlap = (a1: number, a2: number, b1: number, b2: number) =>
     Math.min(Math.max(a1, a2), Math.max(b1, b2)) - Math.max(Math.min(a1, a2), Math.min(b1, b2)) > 0.5;
@@ -197,8 +233,14 @@ describe('drawing', () => {
             .filter(
               (other) =>
                 other.wire !== one.wire &&
-                ((one.x1 === one.x2 && other.x1 === other.x2 && Math.abs(one.x1 - other.x1) < 4 && overlap(one.y1, one.y2, other.y1, other.y2)) ||
-                  (one.y1 === one.y2 && other.y1 === other.y2 && Math.abs(one.y1 - other.y1) < 2 && overlap(one.x1, one.x2, other.x1, other.x2))),
+                ((one.x1 === one.x2 &&
+                  other.x1 === other.x2 &&
+                  Math.abs(one.x1 - other.x1) < 4 &&
+                  overlap(one.y1, one.y2, other.y1, other.y2)) ||
+                  (one.y1 === one.y2 &&
+                    other.y1 === other.y2 &&
+                    Math.abs(one.y1 - other.y1) < 2 &&
+                    overlap(one.x1, one.x2, other.x1, other.x2))),
             )
             .map((other) => `${one.wire} along ${other.wire}`),
         );

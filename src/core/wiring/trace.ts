@@ -39,7 +39,8 @@ interface Link {
 
 /**
  * What an open contact costs on the way: more than any detour, and the more the less it is the way that the call means.
- * A switch that waits for the weather is nearest; then the thermostat's own outputs; then relays; what only defrost or a fault closes is no way.
+ * A switch that waits for the weather is nearest; then the thermostat's own outputs; then relays; what only defrost
+ * or a fault closes is no way.
  */
 const OPEN_COST = { gate: 500, output: 1000, relay: 2000, other: 3000, elsewhere: 8000 } as const;
 const ABSENT_COST = 5000;
@@ -49,7 +50,8 @@ const openCost = ({ movedBy }: Contact, { signals, moment }: WiringState): numbe
   if (movedBy.startsWith('outdoor-thermostat')) return OPEN_COST.gate;
   if (movedBy === 'E') return moment.call === 'emergency' ? OPEN_COST.output : OPEN_COST.relay;
   // Emergency heat goes its own way where it has one.
-  if (movedBy.startsWith('AUX')) return moment.call === 'emergency' && signals.has('E') ? OPEN_COST.elsewhere : OPEN_COST.output;
+  if (movedBy.startsWith('AUX'))
+    return moment.call === 'emergency' && signals.has('E') ? OPEN_COST.elsewhere : OPEN_COST.output;
   return /^(Y2?|G|O|B)$/.test(movedBy) ? OPEN_COST.output : OPEN_COST.other;
 };
 
@@ -59,7 +61,9 @@ const pointWords = (node: NodeName) => {
 };
 
 const contactLinks = (harness: Harness, state: WiringState): Link[] => {
-  const edges = new Map(state.network.edges.flatMap((edge) => (edge.kind === 'switch' && edge.id !== undefined ? [[edge.id, edge]] : [])));
+  const edges = new Map(
+    state.network.edges.flatMap((edge) => (edge.kind === 'switch' && edge.id !== undefined ? [[edge.id, edge]] : [])),
+  );
   return harness.devices.flatMap(({ contacts }) =>
     contacts.flatMap((contact): Link[] => {
       const edge = edges.get(contact.id);
@@ -68,7 +72,13 @@ const contactLinks = (harness: Harness, state: WiringState): Link[] => {
         {
           edge,
           cost: edge.closed ? 1 : openCost(contact, state),
-          step: { kind: 'contact', id: contact.id, words: () => contact.label, passes: edge.closed, ...(edge.closed ? {} : { why: contact.openWhy }) },
+          step: {
+            kind: 'contact',
+            id: contact.id,
+            words: () => contact.label,
+            passes: edge.closed,
+            ...(edge.closed ? {} : { why: contact.openWhy }),
+          },
         },
       ];
     }),
@@ -76,7 +86,9 @@ const contactLinks = (harness: Harness, state: WiringState): Link[] => {
 };
 
 const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link[] => {
-  const present = new Map(state.network.edges.flatMap((edge) => (edge.kind === 'wire' && edge.id !== undefined ? [[edge.id, edge]] : [])));
+  const present = new Map(
+    state.network.edges.flatMap((edge) => (edge.kind === 'wire' && edge.id !== undefined ? [[edge.id, edge]] : [])),
+  );
   const cable = new Map(harness.cables.map(({ id, label }) => [id, label.toLowerCase()]));
   const landing = (from: string, to: string) => `${from}→${to}`;
   const found = [
@@ -91,7 +103,9 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
   ];
   const links = found.flatMap(({ id, kind, name }): Link[] => {
     const edge = present.get(id);
-    return edge ? [{ edge, cost: 1, step: { kind, id, passes: true, words: (_, to) => `${name} to ${pointWords(to)}` } }] : [];
+    return edge
+      ? [{ edge, cost: 1, step: { kind, id, passes: true, words: (_, to) => `${name} to ${pointWords(to)}` } }]
+      : [];
   });
   const laid = new Set(links.map(({ edge }) => landing(edge.a, edge.b)));
   const plannedWires = [
@@ -105,11 +119,20 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
     ...planned.jumpers.map(({ id, from, to }) => ({ id, from, to, kind: 'jumper' as const, name: id })),
   ];
   const absent = plannedWires
-    .filter(({ from, to }) => !laid.has(landing(refText(from), refText(to))) && !laid.has(landing(refText(to), refText(from))))
+    .filter(
+      ({ from, to }) =>
+        !laid.has(landing(refText(from), refText(to))) && !laid.has(landing(refText(to), refText(from))),
+    )
     .map(({ id, from, to, kind, name }): Link => ({
       edge: { kind: 'wire', a: refText(from), b: refText(to), ohms: 1, id },
       cost: ABSENT_COST,
-      step: { kind, id, passes: false, words: () => name, why: 'Planned, and not there: open, off or landed elsewhere.' },
+      step: {
+        kind,
+        id,
+        passes: false,
+        words: () => name,
+        why: 'Planned, and not there: open, off or landed elsewhere.',
+      },
     }));
   return [...links, ...absent];
 };
@@ -120,13 +143,20 @@ interface Hop {
   readonly to: NodeName;
 }
 
-/** The cheapest way between two points: through closed contacts where there is one, else past as few stops as can be. */
-const cheapestWay = (links: readonly Link[], from: NodeName, to: NodeName): { readonly cost: number; readonly hops: readonly Hop[] } | null => {
+/**
+ * The cheapest way between two points: through closed contacts where there is one, else past as few stops as can be.
+ */
+const cheapestWay = (
+  links: readonly Link[],
+  from: NodeName,
+  to: NodeName,
+): { readonly cost: number; readonly hops: readonly Hop[] } | null => {
   const best = new Map<NodeName, { cost: number; hops: readonly Hop[] }>([[from, { cost: 0, hops: [] }]]);
   const done = new Set<NodeName>();
   for (;;) {
     let here: NodeName | null = null;
-    for (const [node, { cost }] of best) if (!done.has(node) && (here === null || cost < best.get(here)!.cost)) here = node;
+    for (const [node, { cost }] of best)
+      if (!done.has(node) && (here === null || cost < best.get(here)!.cost)) here = node;
     if (here === null) return null;
     const { cost, hops } = best.get(here)!;
     if (here === to) return { cost, hops };
@@ -135,13 +165,16 @@ const cheapestWay = (links: readonly Link[], from: NodeName, to: NodeName): { re
       const next = link.edge.a === here ? link.edge.b : link.edge.b === here ? link.edge.a : null;
       if (next === null || done.has(next)) continue;
       const sum = cost + link.cost;
-      if (sum < (best.get(next)?.cost ?? Infinity)) best.set(next, { cost: sum, hops: [...hops, { link, from: here, to: next }] });
+      if (sum < (best.get(next)?.cost ?? Infinity))
+        best.set(next, { cost: sum, hops: [...hops, { link, from: here, to: next }] });
     }
   }
 };
 
 const heldFor = (held: readonly Held[], { source }: Coil): string[] =>
-  held.filter((each) => each.source === source || (each.source === 'furnace' && source === 'fossil')).map(({ why }) => why);
+  held
+    .filter((each) => each.source === source || (each.source === 'furnace' && source === 'fossil'))
+    .map(({ why }) => why);
 
 const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: WiringState): Trace => {
   const volts = (node: NodeName) => Math.abs(state.solution.volts.get(node) ?? 0);
@@ -170,9 +203,16 @@ const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: Wi
     const { words, why, ...rest } = link.step;
     const reasons = [
       ...(why ? [why] : []),
-      ...(link.step.kind === 'contact' && !link.step.passes ? held.filter((each) => !why || !each.includes(why.slice(0, 24))) : []),
+      ...(link.step.kind === 'contact' && !link.step.passes
+        ? held.filter((each) => !why || !each.includes(why.slice(0, 24)))
+        : []),
     ];
-    return { ...rest, words: words(from, to), volts: volts(to), ...(reasons.length > 0 ? { why: reasons.join(' ') } : {}) };
+    return {
+      ...rest,
+      words: words(from, to),
+      volts: volts(to),
+      ...(reasons.length > 0 ? { why: reasons.join(' ') } : {}),
+    };
   };
   return {
     coil,
@@ -180,7 +220,13 @@ const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: Wi
     status,
     held,
     steps: [
-      { kind: 'source', id: way.source.plus, words: 'Transformer, hot side', volts: volts(way.source.plus), passes: true },
+      {
+        kind: 'source',
+        id: way.source.plus,
+        words: 'Transformer, hot side',
+        volts: volts(way.source.plus),
+        passes: true,
+      },
       ...way.there.hops.map(hopStep),
       coilStep(status === 'runs'),
       ...way.home.hops.map(hopStep),
@@ -201,7 +247,8 @@ const ungated = (facts: Facts): Facts => ({
 });
 
 /**
- * Follows the current of a call through everything that it brings, or is meant to bring: from the transformer through every
+ * Follows the current of a call through everything that it brings, or is meant to bring: from the transformer through
+ * every
  * contact, conductor and coil, and back; where it stops, why.
  * @param planned what a sound system would have; a conductor that is missing is named by it
  */
@@ -213,7 +260,9 @@ export const traceCall = (facts: Facts, planned: Harness, harness: Harness, stat
       .filter(({ id }) => meant.energised.has(id) || state.energised.has(id) || state.chattering.includes(id))
       .map(({ id }) => id),
   );
-  return harness.devices.flatMap((device) => device.coils.filter(({ id }) => wanted.has(id)).map((coil) => traceOf(coil, device.id, links, state)));
+  return harness.devices.flatMap((device) =>
+    device.coils.filter(({ id }) => wanted.has(id)).map((coil) => traceOf(coil, device.id, links, state)),
+  );
 };
 
 /** What the thermostat would do by itself in the room as it is; null where the call would come. */

@@ -8,7 +8,8 @@ import { meterVolts, terminalVolts, wiringState } from './state';
 import { terminalTable, withValve } from './terminal-table';
 
 const base = assumedFacts();
-const at = (facts: Facts, call: CallId, outdoorF = 28) => wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call, outdoorF });
+const at = (facts: Facts, call: CallId, outdoorF = 28) =>
+  wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call, outdoorF });
 const ofUnit = (facts: Facts, call: CallId) =>
   ['Y', facts.outdoorUnit.reversingValve, 'W-out'].filter((mark) => at(facts, call).hot.has(`outdoor-unit.${mark}`));
 
@@ -51,7 +52,11 @@ test('a thermostat set the other way round cools when heat is called', () => {
 });
 
 test('lockouts: the strips become first stage below, and are held above', () => {
-  const gated: Facts = { ...base, thermostat: { ...base.thermostat, outdoorSensor: 'wired' }, gates: { ...base.gates, compressorBelowF: 20, auxAboveF: 40 } };
+  const gated: Facts = {
+    ...base,
+    thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
+    gates: { ...base.gates, compressorBelowF: 20, auxAboveF: 40 },
+  };
   expect([...at(gated, 'heat-1', 19).energised]).toEqual(expect.arrayContaining([bankCoilId(1), 'blower relay']));
   expect(at(gated, 'heat-1', 19).energised.has('contactor')).toBe(false);
   expect(at(gated, 'heat-1', 20).energised.has('contactor')).toBe(true);
@@ -104,20 +109,30 @@ describe('every plan', () => {
 
   test('never chatters, and never runs strips without the blower', () => {
     fc.assert(
-      fc.property(anyFacts, fc.constantFrom(...CALL_IDS), fc.integer({ min: -20, max: 70 }), (facts, call, outdoorF) => {
-        const state = at(facts, call, outdoorF);
-        expect(state.chattering).toEqual([]);
-        if (state.energised.has(bankCoilId(1))) expect(state.energised.has('blower relay')).toBe(true);
-      }),
+      fc.property(
+        anyFacts,
+        fc.constantFrom(...CALL_IDS),
+        fc.integer({ min: -20, max: 70 }),
+        (facts, call, outdoorF) => {
+          const state = at(facts, call, outdoorF);
+          expect(state.chattering).toEqual([]);
+          if (state.energised.has(bankCoilId(1))) expect(state.energised.has('blower relay')).toBe(true);
+        },
+      ),
     );
   });
 
   test('lands each colour once in a cable', () => {
     fc.assert(
       fc.property(anyFacts, fc.integer({ min: 2, max: 10 }), (facts, count) => {
-        const harness = plan({ ...facts, cables: { ...facts.cables, thermostatConductors: count, outdoorConductors: count } });
+        const harness = plan({
+          ...facts,
+          cables: { ...facts.cables, thermostatConductors: count, outdoorConductors: count },
+        });
         for (const { id } of harness.cables) {
-          const used = harness.conductors.filter(({ cable, colour }) => cable === id && colour !== null).map(({ colour }) => colour);
+          const used = harness.conductors
+            .filter(({ cable, colour }) => cable === id && colour !== null)
+            .map(({ colour }) => colour);
           expect(new Set(used).size).toBe(used.length);
           expect(used.length).toBe(count);
         }
@@ -127,11 +142,20 @@ describe('every plan', () => {
 });
 
 describe('rules', () => {
-  const rulesOf = (change: (facts: Facts) => Facts) => check(change(base)).map(({ rule, severity }) => `${severity} ${rule}`);
+  const rulesOf = (change: (facts: Facts) => Facts) =>
+    check(change(base)).map(({ rule, severity }) => `${severity} ${rule}`);
   test.each<[string, string, (facts: Facts) => Facts]>([
     ['a sound system is silent but for nothing', '', (facts) => facts],
-    ['five conductors where six are needed', 'error enough-conductors', (facts) => ({ ...facts, cables: { ...facts.cables, thermostatConductors: 5 } })],
-    ['no spare', 'advice enough-conductors', (facts) => ({ ...facts, cables: { ...facts.cables, outdoorConductors: 5 } })],
+    [
+      'five conductors where six are needed',
+      'error enough-conductors',
+      (facts) => ({ ...facts, cables: { ...facts.cables, thermostatConductors: 5 } }),
+    ],
+    [
+      'no spare',
+      'advice enough-conductors',
+      (facts) => ({ ...facts, cables: { ...facts.cables, outdoorConductors: 5 } }),
+    ],
     [
       'a bank without its W input',
       'error kit-reached',
@@ -146,8 +170,16 @@ describe('rules', () => {
         },
       }),
     ],
-    ['too small a transformer', 'error transformer-carries', (facts) => ({ ...facts, airHandler: { ...facts.airHandler, transformerVA: 20 } })],
-    ['thin and long', 'error coils-have-volts', (facts) => ({ ...facts, cables: { ...facts.cables, outdoorGauge: 24, outdoorLengthFt: 500 } })],
+    [
+      'too small a transformer',
+      'error transformer-carries',
+      (facts) => ({ ...facts, airHandler: { ...facts.airHandler, transformerVA: 20 } }),
+    ],
+    [
+      'thin and long',
+      'error coils-have-volts',
+      (facts) => ({ ...facts, cables: { ...facts.cables, outdoorGauge: 24, outdoorLengthFt: 500 } }),
+    ],
     [
       'too heavy coils for the fuse',
       'error fuse-carries',
@@ -159,22 +191,54 @@ describe('rules', () => {
       }),
     ],
     ['too little air', 'error enough-air', (facts) => ({ ...facts, airHandler: { ...facts.airHandler, auxCfm: 600 } })],
-    ['a breaker too small', 'error breakers-fit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [50] } })],
-    ['a breaker too large', 'error breakers-fit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [70] } })],
-    ['a breaker too many', 'warning breakers-fit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [60, 30] } })],
-    ['a 240 V kit on 208 V', 'advice volts-suit', (facts) => ({ ...facts, heatKit: { ...facts.heatKit, serviceVolts: 208 } })],
-    ['a lockout and no sensor', 'error lockout-needs-sensor', (facts) => ({ ...facts, gates: { ...base.gates, compressorBelowF: null, auxAboveF: 40 } })],
+    [
+      'a breaker too small',
+      'error breakers-fit',
+      (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [50] } }),
+    ],
+    [
+      'a breaker too large',
+      'error breakers-fit',
+      (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [70] } }),
+    ],
+    [
+      'a breaker too many',
+      'warning breakers-fit',
+      (facts) => ({ ...facts, heatKit: { ...facts.heatKit, breakersAmps: [60, 30] } }),
+    ],
+    [
+      'a 240 V kit on 208 V',
+      'advice volts-suit',
+      (facts) => ({ ...facts, heatKit: { ...facts.heatKit, serviceVolts: 208 } }),
+    ],
+    [
+      'a lockout and no sensor',
+      'error lockout-needs-sensor',
+      (facts) => ({ ...facts, gates: { ...base.gates, compressorBelowF: null, auxAboveF: 40 } }),
+    ],
     [
       'a gap',
       'error hole-between-gates',
-      (facts) => ({ ...facts, thermostat: { ...facts.thermostat, outdoorSensor: 'weather' }, gates: { ...base.gates, compressorBelowF: 40, auxAboveF: 30 } }),
+      (facts) => ({
+        ...facts,
+        thermostat: { ...facts.thermostat, outdoorSensor: 'weather' },
+        gates: { ...base.gates, compressorBelowF: 40, auxAboveF: 30 },
+      }),
     ],
     [
       'a costly lockout',
       'advice costly-lockout',
-      (facts) => ({ ...facts, thermostat: { ...facts.thermostat, outdoorSensor: 'weather' }, gates: { ...base.gates, compressorBelowF: 30, auxAboveF: null } }),
+      (facts) => ({
+        ...facts,
+        thermostat: { ...facts.thermostat, outdoorSensor: 'weather' },
+        gates: { ...base.gates, compressorBelowF: 30, auxAboveF: null },
+      }),
     ],
-    ['a house too large', 'warning shortfall', (facts) => ({ ...facts, house: { ...facts.house, designBtuh: 90_000 } })],
+    [
+      'a house too large',
+      'warning shortfall',
+      (facts) => ({ ...facts, house: { ...facts.house, designBtuh: 90_000 } }),
+    ],
     [
       'more heat when colder',
       'warning rating-points-plausible',
@@ -189,7 +253,11 @@ describe('rules', () => {
         },
       }),
     ],
-    ['no-load above the setpoint', 'warning load-plausible', (facts) => ({ ...facts, house: { ...facts.house, noLoadF: 70 } })],
+    [
+      'no-load above the setpoint',
+      'warning load-plausible',
+      (facts) => ({ ...facts, house: { ...facts.house, noLoadF: 70 } }),
+    ],
   ])('%s: %s', (_, expected, change) => {
     if (expected === '') expect(rulesOf(change)).toEqual([]);
     else expect(rulesOf(change)).toContain(expected);
@@ -200,6 +268,7 @@ test('the table says the same as the meter', () => {
   const rows = terminalTable(base, DEFAULT_MOMENT);
   for (const call of callsOf(base)) {
     const state = at(base, call);
-    for (const { device, mark, volts } of rows) expect(meterVolts(state, { device, mark }, { device, mark: 'C' })).toBeCloseTo(volts.get(call)!, 12);
+    for (const { device, mark, volts } of rows)
+      expect(meterVolts(state, { device, mark }, { device, mark: 'C' })).toBeCloseTo(volts.get(call)!, 12);
   }
 });

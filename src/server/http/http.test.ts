@@ -19,7 +19,10 @@ const bytes = (text: string) => new TextEncoder().encode(text);
 describe('reading a body', () => {
   test('puts pieces together, a letter cut in two included', async () => {
     const whole = bytes('{"a":"é"}');
-    expect(await readBodyJson(post(pieces(whole.slice(0, 7), whole.slice(7))), 100)).toEqual({ ok: true, value: { a: 'é' } });
+    expect(await readBodyJson(post(pieces(whole.slice(0, 7), whole.slice(7))), 100)).toEqual({
+      ok: true,
+      value: { a: 'é' },
+    });
   });
 
   test('stops once it is too large, though nothing said how long it is', async () => {
@@ -30,16 +33,25 @@ describe('reading a body', () => {
         controller.enqueue(new Uint8Array(1000));
       },
     });
-    expect(await readBodyText(post(endless), 10_000)).toMatchObject({ ok: false, error: expect.stringMatching(/larger than/) });
+    expect(await readBodyText(post(endless), 10_000)).toMatchObject({
+      ok: false,
+      error: expect.stringMatching(/larger than/),
+    });
     expect(pulled).toBeLessThan(30);
   });
 
   test('refuses what is no UTF-8', async () => {
-    expect(await readBodyText(post(pieces(new Uint8Array([0xff, 0xfe, 0x80]))), 100)).toMatchObject({ ok: false, error: expect.stringMatching(/UTF-8/) });
+    expect(await readBodyText(post(pieces(new Uint8Array([0xff, 0xfe, 0x80]))), 100)).toMatchObject({
+      ok: false,
+      error: expect.stringMatching(/UTF-8/),
+    });
   });
 
   test('an empty body is an empty text, and no JSON', async () => {
-    expect(await readBodyText(new Request('http://test.local/', { method: 'POST' }), 100)).toEqual({ ok: true, value: '' });
+    expect(await readBodyText(new Request('http://test.local/', { method: 'POST' }), 100)).toEqual({
+      ok: true,
+      value: '',
+    });
     expect(await readBodyJson(new Request('http://test.local/', { method: 'POST' }), 100)).toMatchObject({ ok: false });
   });
 });
@@ -64,7 +76,9 @@ describe('a route', () => {
 
   test('below a job refuses an id that is none before anything is asked', async () => {
     const handler = jest.fn();
-    const response = await jobRoute('test', handler)(new Request('http://test.local/'), { params: Promise.resolve({ jobId: '../x' }) });
+    const response = await jobRoute('test', handler)(new Request('http://test.local/'), {
+      params: Promise.resolve({ jobId: '../x' }),
+    });
     expect([response.status, handler.mock.calls.length]).toEqual([404, 0]);
   });
 });
@@ -74,5 +88,7 @@ test.each([
   ['Łódź "quoted"\r\nX-Header: 1', 'odz-quotedx-header-1.json'],
   ['…', 'job.json'],
 ])('a download of %j is called %s', (title, name) => {
-  expect(download('{}', 'application/json', title, 'json').headers.get('content-disposition')).toBe(`attachment; filename="${name}"`);
+  expect(download('{}', 'application/json', title, 'json').headers.get('content-disposition')).toBe(
+    `attachment; filename="${name}"`,
+  );
 });

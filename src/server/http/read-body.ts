@@ -5,7 +5,11 @@ import { type Parsed, parseJson } from '../../core/border/parse';
  * @param maxBytes most that is taken
  */
 export const readBodyText = async (request: Request, maxBytes: number): Promise<Parsed<string>> => {
-  const tooLarge = { ok: false, path: '', error: `That is larger than ${maxBytes / 1e6} MB. Check that it is the right file.` } as const;
+  const tooLarge = {
+    ok: false,
+    path: '',
+    error: `That is larger than ${maxBytes / 1e6} MB. Check that it is the right file.`,
+  } as const;
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLarge;
   if (!request.body) return { ok: true, value: '' };
   const decoder = new TextDecoder('utf-8', { fatal: true });

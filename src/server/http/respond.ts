@@ -4,7 +4,8 @@ import { idSchema } from '../../core/job/reading-schema';
 import { log } from '../log';
 
 /** What an error looks like on the wire: what is wrong, and where. */
-export const refuse = (status: number, error: string, path = ''): Response => Response.json({ error, path }, { status });
+export const refuse = (status: number, error: string, path = ''): Response =>
+  Response.json({ error, path }, { status });
 
 const MISSING = 'There is no such job. It may have been deleted.';
 export const missing = (): Response => refuse(404, MISSING);
@@ -21,10 +22,18 @@ export const route =
       log.error({ route: name, err: problem });
       response =
         problem instanceof ConnectionError
-          ? refuse(503, 'The database does not answer. What you entered is kept here and will be saved when it is back.')
+          ? refuse(
+              503,
+              'The database does not answer. What you entered is kept here and will be saved when it is back.',
+            )
           : refuse(500, 'Something went wrong on the server. What you entered is kept here; try again.');
     }
-    log.info({ route: name, method: request.method, status: response.status, ms: Math.round(performance.now() - startedAt) });
+    log.info({
+      route: name,
+      method: request.method,
+      status: response.status,
+      ms: Math.round(performance.now() - startedAt),
+    });
     return response;
   };
 
@@ -58,5 +67,7 @@ export const download = (body: string, type: string, title: string, extension: s
       .trim()
       .replace(/\s+/g, '-')
       .toLowerCase() || 'job';
-  return new Response(body, { headers: { 'Content-Type': type, 'Content-Disposition': `attachment; filename="${name}.${extension}"` } });
+  return new Response(body, {
+    headers: { 'Content-Type': type, 'Content-Disposition': `attachment; filename="${name}.${extension}"` },
+  });
 };

@@ -42,13 +42,19 @@ export const createSchema = object({
 
 export const moveSchema = object({
   action: string()
-    .oneOf(['archive', 'restore', 'delete', 'undelete', 'hand-over', 'take-back'] as const, 'is not something that can be done to a job')
+    .oneOf(
+      ['archive', 'restore', 'delete', 'undelete', 'hand-over', 'take-back'] as const,
+      'is not something that can be done to a job',
+    )
     .required('must be given'),
   author: author(),
 });
 
 export const readingsSchema = object({
-  readings: array(readingSchema).min(1).max(200, 'must be at most 200 readings at once').required('must be a list of readings'),
+  readings: array(readingSchema)
+    .min(1)
+    .max(200, 'must be at most 200 readings at once')
+    .required('must be a list of readings'),
 });
 
 export const marksSchema = object({
@@ -66,7 +72,9 @@ export const weatherSchema = object({
   id: idSchema,
   name: plainText(80).required('must be given'),
   hoursF: array(bounded(-100, 140, '°F').required('must be a temperature'))
-    .test('year', 'must be the 8760 hours of a year', (hours) => (YEAR_HOURS as readonly number[]).includes(hours?.length ?? 0))
+    .test('year', 'must be the 8760 hours of a year', (hours) =>
+      (YEAR_HOURS as readonly number[]).includes(hours?.length ?? 0),
+    )
     .required('must be a list of temperatures'),
   filled: number().integer().min(0).max(YEAR_HOURS[1]).required('must be given'),
   author: author(),

@@ -27,7 +27,13 @@ export const up = async (schema: QueryInterface): Promise<void> => {
   });
   await schema.addIndex('jobs', ['deleted_at', 'archived_at', 'updated_at']);
 
-  const job = { type: DataTypes.UUID, allowNull: false, field: 'job_id', references: { model: 'jobs', key: 'id' }, onDelete: 'CASCADE' };
+  const job = {
+    type: DataTypes.UUID,
+    allowNull: false,
+    field: 'job_id',
+    references: { model: 'jobs', key: 'id' },
+    onDelete: 'CASCADE',
+  };
   await schema.createTable('readings', {
     jobId: { ...job, primaryKey: true },
     id: { type: DataTypes.UUID, primaryKey: true },

@@ -3,12 +3,21 @@ import { DataTypes, type QueryInterface } from 'sequelize';
 const now = { type: DataTypes.DATE, allowNull: false };
 const text = { type: DataTypes.TEXT, allowNull: false, defaultValue: '' };
 
-/** What was done at the controllers of a job, as rows that are only ever added; and the crew's own controller profiles. */
+/**
+ * What was done at the controllers of a job, as rows that are only ever added; and the crew's own controller profiles.
+ */
 export const name = '0002-setup';
 
 export const up = async (schema: QueryInterface): Promise<void> => {
   await schema.createTable('setting_marks', {
-    jobId: { type: DataTypes.UUID, allowNull: false, field: 'job_id', references: { model: 'jobs', key: 'id' }, onDelete: 'CASCADE', primaryKey: true },
+    jobId: {
+      type: DataTypes.UUID,
+      allowNull: false,
+      field: 'job_id',
+      references: { model: 'jobs', key: 'id' },
+      onDelete: 'CASCADE',
+      primaryKey: true,
+    },
     id: { type: DataTypes.UUID, primaryKey: true },
     markedAt: { ...now, field: 'marked_at' },
     author: text,

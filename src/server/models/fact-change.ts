@@ -1,4 +1,11 @@
-import { type CreationOptional, DataTypes, type InferAttributes, type InferCreationAttributes, Model, type Sequelize } from 'sequelize';
+import {
+  type CreationOptional,
+  DataTypes,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type Sequelize,
+} from 'sequelize';
 
 export class FactChangeRow extends Model<InferAttributes<FactChangeRow>, InferCreationAttributes<FactChangeRow>> {
   declare id: CreationOptional<string>;

@@ -13,7 +13,15 @@ let boundTo: Sequelize | undefined;
 export const models = () => {
   const sequelize = database();
   if (boundTo !== sequelize) {
-    for (const init of [initJobRow, initReadingRow, initFactChangeRow, initSettingMarkRow, initProfileRow, initWeatherYearRow]) init(sequelize);
+    for (const init of [
+      initJobRow,
+      initReadingRow,
+      initFactChangeRow,
+      initSettingMarkRow,
+      initProfileRow,
+      initWeatherYearRow,
+    ])
+      init(sequelize);
     boundTo = sequelize;
   }
   return { sequelize, JobRow, ReadingRow, FactChangeRow, SettingMarkRow, ProfileRow, WeatherYearRow };

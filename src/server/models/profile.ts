@@ -1,4 +1,11 @@
-import { type CreationOptional, DataTypes, type InferAttributes, type InferCreationAttributes, Model, type Sequelize } from 'sequelize';
+import {
+  type CreationOptional,
+  DataTypes,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type Sequelize,
+} from 'sequelize';
 import type { ControllerProfile } from '../../core/setup/profiles/profile';
 
 export class ProfileRow extends Model<InferAttributes<ProfileRow>, InferCreationAttributes<ProfileRow>> {

@@ -1,4 +1,11 @@
-import { type CreationOptional, DataTypes, type InferAttributes, type InferCreationAttributes, Model, type Sequelize } from 'sequelize';
+import {
+  type CreationOptional,
+  DataTypes,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type Sequelize,
+} from 'sequelize';
 
 export class WeatherYearRow extends Model<InferAttributes<WeatherYearRow>, InferCreationAttributes<WeatherYearRow>> {
   declare id: string;

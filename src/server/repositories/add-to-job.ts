@@ -8,7 +8,11 @@ import { models } from '../models';
 export const addToJob = (jobId: string, add: (transaction: Transaction) => Promise<void>): Promise<boolean> => {
   const { sequelize, JobRow } = models();
   return sequelize.transaction(async (transaction) => {
-    const job = await JobRow.findOne({ where: { id: jobId, deletedAt: null }, lock: transaction.LOCK.KEY_SHARE, transaction });
+    const job = await JobRow.findOne({
+      where: { id: jobId, deletedAt: null },
+      lock: transaction.LOCK.KEY_SHARE,
+      transaction,
+    });
     if (!job) return false;
     await add(transaction);
     return true;

@@ -21,8 +21,14 @@ const reading = (change: Partial<Reading> = {}): Reading => ({
   ...change,
 });
 const NONE = { readings: [], settingMarks: [] };
-const make = async (name = `job ${randomUUID()}`) => (await createJob(randomUUID(), renamed(blankJob(), name), NONE, null, 'tester')).job;
-const change = (path: 'house.designBtuh' | 'house.noLoadF', value: number, baseRevision: number, saveId = randomUUID()) => ({
+const make = async (name = `job ${randomUUID()}`) =>
+  (await createJob(randomUUID(), renamed(blankJob(), name), NONE, null, 'tester')).job;
+const change = (
+  path: 'house.designBtuh' | 'house.noLoadF',
+  value: number,
+  baseRevision: number,
+  saveId = randomUUID(),
+) => ({
   saveId,
   baseRevision,
   changes: [{ path, value }],
@@ -47,7 +53,11 @@ describe('saving', () => {
     const result = await saveJob(job.id, change('house.designBtuh', 41_000, 1));
     expect(result).toMatchObject({
       kind: 'saved',
-      job: { revision: 2, updatedBy: 'tester', document: { facts: { house: { designBtuh: 41_000 } }, confirmed: ['house.designBtuh'] } },
+      job: {
+        revision: 2,
+        updatedBy: 'tester',
+        document: { facts: { house: { designBtuh: 41_000 } }, confirmed: ['house.designBtuh'] },
+      },
     });
     const history = await models().FactChangeRow.findAll({ where: { jobId: job.id } });
     expect(history.map(({ path, before, after, revision }) => ({ path, before, after, revision }))).toEqual([
@@ -59,7 +69,10 @@ describe('saving', () => {
     const job = await make();
     await saveJob(job.id, change('house.designBtuh', 41_000, 1));
     const stale = await saveJob(job.id, change('house.designBtuh', 52_000, 1));
-    expect(stale).toMatchObject({ kind: 'stale', job: { revision: 2, document: { facts: { house: { designBtuh: 41_000 } } } } });
+    expect(stale).toMatchObject({
+      kind: 'stale',
+      job: { revision: 2, document: { facts: { house: { designBtuh: 41_000 } } } },
+    });
     expect((await getJob(job.id))!.document.facts.house.designBtuh).toBe(41_000);
   });
 
@@ -72,11 +85,14 @@ describe('saving', () => {
 
   test('of two at once, one lands and one is told', async () => {
     const job = await make();
-    const results = await Promise.all([41_000, 42_000, 43_000].map((value) => saveJob(job.id, change('house.designBtuh', value, 1))));
+    const results = await Promise.all(
+      [41_000, 42_000, 43_000].map((value) => saveJob(job.id, change('house.designBtuh', value, 1))),
+    );
     expect(results.map(({ kind }) => kind).sort()).toEqual(['saved', 'stale', 'stale']);
   });
 
-  test('nowhere is missing', async () => expect(await saveJob(randomUUID(), change('house.noLoadF', 60, 1))).toEqual({ kind: 'missing' }));
+  test('nowhere is missing', async () =>
+    expect(await saveJob(randomUUID(), change('house.noLoadF', 60, 1))).toEqual({ kind: 'missing' }));
 });
 
 describe('readings', () => {

@@ -1,6 +1,13 @@
 import { col, fn, Op, type Transaction, type WhereOptions } from 'sequelize';
 import { upToDate } from '../../core/job/assumptions';
-import { applyChanges, type FactChange, factValue, type JobDocument, jobName, sameValue } from '../../core/job/document';
+import {
+  applyChanges,
+  type FactChange,
+  factValue,
+  type JobDocument,
+  jobName,
+  sameValue,
+} from '../../core/job/document';
 import { type JobHistory, type JobSummary, stageOf, type StoredJob } from '../../core/job/stored-job';
 import { models } from '../models';
 import type { JobRow } from '../models/job';
@@ -37,10 +44,17 @@ export const listJobs = async (search: string, isArchived: boolean): Promise<Job
     deletedAt: null,
     archivedAt: isArchived ? { [Op.ne]: null } : null,
     [Op.and]: words.map((word) => ({
-      [Op.or]: ['name', 'customer', 'street', 'town'].map((column) => ({ [column]: { [Op.iLike]: `%${escapeLike(word)}%` } })),
+      [Op.or]: ['name', 'customer', 'street', 'town'].map((column) => ({
+        [column]: { [Op.iLike]: `%${escapeLike(word)}%` },
+      })),
     })),
   };
-  const rows = await JobRow.findAll({ where, attributes: { exclude: ['document'] }, order: [['updatedAt', 'DESC']], limit: 500 });
+  const rows = await JobRow.findAll({
+    where,
+    attributes: { exclude: ['document'] },
+    order: [['updatedAt', 'DESC']],
+    limit: 500,
+  });
   const counts = (await ReadingRow.findAll({
     where: { jobId: rows.map(({ id }) => id) },
     attributes: ['jobId', [fn('COUNT', col('id')), 'count']],
@@ -163,12 +177,27 @@ export const saveJob = async (id: string, { saveId, baseRevision, changes, autho
     const revision = row.revision + 1;
     const changedAt = new Date();
     await row.update(
-      { document, ...searchable(document), fileVersion: document.fileVersion, revision, lastSaveId: saveId, updatedBy: author },
+      {
+        document,
+        ...searchable(document),
+        fileVersion: document.fileVersion,
+        revision,
+        lastSaveId: saveId,
+        updatedBy: author,
+      },
       { transaction },
     );
     await FactChangeRow.bulkCreate(
       changes
-        .map(({ path, value }) => ({ path, before: factValue(before.facts, path), after: value, jobId: id, revision, author, changedAt }))
+        .map(({ path, value }) => ({
+          path,
+          before: factValue(before.facts, path),
+          after: value,
+          jobId: id,
+          revision,
+          author,
+          changedAt,
+        }))
         .filter((change) => !sameValue(change.before, change.after)),
       { transaction },
     );

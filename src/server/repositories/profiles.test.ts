@@ -20,20 +20,29 @@ test('a save on the revision that was edited lands and counts up', async () => {
   const profile = fresh();
   await save(profile);
   const named = { ...profile, name: 'Another name' };
-  expect(await save(named, 1)).toMatchObject({ kind: 'saved', stored: { revision: 2, profile: { name: 'Another name' } } });
+  expect(await save(named, 1)).toMatchObject({
+    kind: 'saved',
+    stored: { revision: 2, profile: { name: 'Another name' } },
+  });
 });
 
 test('a stale save is refused, and what is stored stays', async () => {
   const profile = fresh();
   await save(profile);
   await save({ ...profile, name: 'First' }, 1);
-  expect(await save({ ...profile, name: 'Second' }, 1)).toMatchObject({ kind: 'stale', stored: { revision: 2, profile: { name: 'First' } } });
+  expect(await save({ ...profile, name: 'Second' }, 1)).toMatchObject({
+    kind: 'stale',
+    stored: { revision: 2, profile: { name: 'First' } },
+  });
   expect((await getProfile(profile.id))?.profile.name).toBe('First');
 });
 
 test('the same save sent again lands once, new or not', async () => {
   const [profile, first, second] = [fresh(), randomUUID(), randomUUID()];
-  expect([(await save(profile, null, first)).kind, (await save(profile, null, first)).kind]).toEqual(['saved', 'saved']);
+  expect([(await save(profile, null, first)).kind, (await save(profile, null, first)).kind]).toEqual([
+    'saved',
+    'saved',
+  ]);
   const named = { ...profile, name: 'Once' };
   await save(named, 1, second);
   expect(await save(named, 1, second)).toMatchObject({ kind: 'saved', stored: { revision: 2 } });
@@ -42,7 +51,10 @@ test('the same save sent again lands once, new or not', async () => {
 test('a new profile under an id that is taken overwrites nothing', async () => {
   const profile = fresh();
   await save(profile);
-  expect(await save({ ...profile, name: 'Thief' })).toMatchObject({ kind: 'stale', stored: { profile: { name: profile.name } } });
+  expect(await save({ ...profile, name: 'Thief' })).toMatchObject({
+    kind: 'stale',
+    stored: { profile: { name: profile.name } },
+  });
 });
 
 test('a deleted profile is gone from the list and can be brought back', async () => {

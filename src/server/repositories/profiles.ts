@@ -12,7 +12,9 @@ const toStored = ({ document, revision, updatedAt, updatedBy }: ProfileRow): Sto
 
 /** The crew's own profiles, by name. */
 export const listProfiles = async (): Promise<StoredProfile[]> =>
-  (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']], limit: 500 })).map(toStored);
+  (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']], limit: 500 })).map(
+    toStored,
+  );
 
 /** One of the crew's own profiles; null where there is none. */
 export const getProfile = async (id: string): Promise<StoredProfile | null> => {
@@ -28,13 +30,19 @@ export interface ProfileSave {
   readonly author: string;
 }
 
-export type ProfileSaveResult = { readonly kind: 'saved' | 'stale'; readonly stored: StoredProfile } | { readonly kind: 'missing' };
+export type ProfileSaveResult =
+  { readonly kind: 'saved' | 'stale'; readonly stored: StoredProfile } | { readonly kind: 'missing' };
 
 /**
  * Saves a profile, made on a revision, or new. On any other revision the save is refused and nothing changes;
  * the same save sent again is the save that landed. A deleted profile's id is not used again.
  */
-export const saveProfile = async ({ saveId, baseRevision, profile, author }: ProfileSave): Promise<ProfileSaveResult> => {
+export const saveProfile = async ({
+  saveId,
+  baseRevision,
+  profile,
+  author,
+}: ProfileSave): Promise<ProfileSaveResult> => {
   const { sequelize, ProfileRow } = models();
   const columns = { document: profile, name: profile.name, role: profile.role, lastSaveId: saveId, updatedBy: author };
   return sequelize.transaction(async (transaction): Promise<ProfileSaveResult> => {
@@ -46,7 +54,11 @@ export const saveProfile = async ({ saveId, baseRevision, profile, author }: Pro
       });
       return { kind: isNew || row.lastSaveId === saveId ? 'saved' : 'stale', stored: toStored(row) };
     }
-    const row = await ProfileRow.findOne({ where: { id: profile.id, deletedAt: null }, lock: transaction.LOCK.UPDATE, transaction });
+    const row = await ProfileRow.findOne({
+      where: { id: profile.id, deletedAt: null },
+      lock: transaction.LOCK.UPDATE,
+      transaction,
+    });
     if (!row) return { kind: 'missing' };
     if (row.lastSaveId === saveId) return { kind: 'saved', stored: toStored(row) };
     if (row.revision !== baseRevision) return { kind: 'stale', stored: toStored(row) };
@@ -57,6 +69,9 @@ export const saveProfile = async ({ saveId, baseRevision, profile, author }: Pro
 
 /** Deletes a profile, or brings it back. */
 export const shelveProfile = async (id: string, isDeleted: boolean, author: string): Promise<boolean> => {
-  const [count] = await models().ProfileRow.update({ deletedAt: isDeleted ? new Date() : null, updatedBy: author }, { where: { id } });
+  const [count] = await models().ProfileRow.update(
+    { deletedAt: isDeleted ? new Date() : null, updatedBy: author },
+    { where: { id } },
+  );
   return count > 0;
 };

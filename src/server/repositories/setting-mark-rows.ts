@@ -2,7 +2,12 @@ import type { SettingMark } from '../../core/setup/marks';
 import type { SettingMarkRow } from '../models/setting-mark';
 
 /** A mark as a row. */
-export const toMarkRow = (jobId: string, { at, ...mark }: SettingMark) => ({ ...mark, jobId, markedAt: new Date(at), receivedAt: new Date() });
+export const toMarkRow = (jobId: string, { at, ...mark }: SettingMark) => ({
+  ...mark,
+  jobId,
+  markedAt: new Date(at),
+  receivedAt: new Date(),
+});
 
 /** A row as a mark. */
 export const fromMarkRow = (row: SettingMarkRow): SettingMark => ({

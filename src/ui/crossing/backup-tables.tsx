@@ -5,7 +5,15 @@ import { roundTo } from '@/core/units/round';
 const kW = (value: number) => roundTo(value, 1).toFixed(1);
 
 /** What the backup must give, and which kit of the list gives it. */
-export const NeedTable = ({ needs, hasList, hasFurnace }: { needs: readonly BackupNeed[]; hasList: boolean; hasFurnace: boolean }) => (
+export const NeedTable = ({
+  needs,
+  hasList,
+  hasFurnace,
+}: {
+  needs: readonly BackupNeed[];
+  hasList: boolean;
+  hasFurnace: boolean;
+}) => (
   <table className="w-full">
     <thead>
       <tr className="text-left">
@@ -26,8 +34,12 @@ export const NeedTable = ({ needs, hasList, hasFurnace }: { needs: readonly Back
             <span className="font-semibold">{kW(need)}</span>
             {highKW > need && <span className="block text-xs text-quiet">up to {kW(highKW)}</span>}
           </td>
-          {!hasFurnace && <td className="pt-1.5 text-right font-mono">{kitKW === null ? (hasList ? 'none' : '–') : `${kitKW} kW`}</td>}
-          <td className={`pt-1.5 pl-3 text-sm ${isMet ? '' : 'font-semibold text-fail'}`}>{isMet ? 'gives it' : 'is too small'}</td>
+          {!hasFurnace && (
+            <td className="pt-1.5 text-right font-mono">{kitKW === null ? (hasList ? 'none' : '–') : `${kitKW} kW`}</td>
+          )}
+          <td className={`pt-1.5 pl-3 text-sm ${isMet ? '' : 'font-semibold text-fail'}`}>
+            {isMet ? 'gives it' : 'is too small'}
+          </td>
         </tr>
       ))}
     </tbody>
@@ -52,7 +64,9 @@ export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => (
             Strips {bank}
           </th>
           <td className="text-right font-mono">{kW(size)}</td>
-          <td className="text-right font-mono font-semibold">{neededBelowF === null ? 'never' : `${Math.round(neededBelowF)} °F`}</td>
+          <td className="text-right font-mono font-semibold">
+            {neededBelowF === null ? 'never' : `${Math.round(neededBelowF)} °F`}
+          </td>
           <td className="text-right font-mono">{dialF === null ? '–' : `${dialF} °F`}</td>
         </tr>
       ))}
@@ -60,7 +74,8 @@ export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => (
   </table>
 );
 
-const balanceWords = ({ balanceF }: PriceCell) => (typeof balanceF === 'number' ? `${Math.round(balanceF)}°` : balanceF);
+const balanceWords = ({ balanceF }: PriceCell) =>
+  typeof balanceF === 'number' ? `${Math.round(balanceF)}°` : balanceF;
 
 /** Where both fuels cost the same, price against price. */
 export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => (
@@ -86,7 +101,10 @@ export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCel
               {row[0]!.electricPerKWh}
             </th>
             {row.map((cell) => (
-              <td key={cell.fuelPerUnit} className={`text-right ${cell.isToday ? 'bg-ink font-semibold text-paper' : ''}`}>
+              <td
+                key={cell.fuelPerUnit}
+                className={`text-right ${cell.isToday ? 'bg-ink font-semibold text-paper' : ''}`}
+              >
                 <span className="px-1">{balanceWords(cell)}</span>
               </td>
             ))}

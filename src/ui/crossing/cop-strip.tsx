@@ -10,7 +10,9 @@ export const CopStrip = ({ chart, outdoorF }: { chart: CrossingChart; outdoorF: 
   return (
     <div className="grid grid-cols-[5.5rem_1fr] pr-6 sm:grid-cols-[9rem_1fr]">
       <div className="relative pr-2 text-right font-mono text-xs text-quiet">
-        <span className="absolute top-1/2 right-9 -translate-y-1/2 font-label text-base font-semibold text-pine">COP</span>
+        <span className="absolute top-1/2 right-9 -translate-y-1/2 font-label text-base font-semibold text-pine">
+          COP
+        </span>
         {valueTicks(plot.most).map((tick) => (
           <span key={tick} className="absolute right-2 -translate-y-1/2" style={{ top: `${percentDown(plot, tick)}%` }}>
             {tick}
@@ -18,8 +20,19 @@ export const CopStrip = ({ chart, outdoorF }: { chart: CrossingChart; outdoorF: 
         ))}
       </div>
       <div className="relative h-20 border-y border-line">
-        <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 size-full overflow-hidden" aria-hidden>
-          <path d={pathOf(plot, cop)} fill="none" className="stroke-[var(--pine)]" strokeWidth={2} vectorEffect="non-scaling-stroke" />
+        <svg
+          viewBox="0 0 100 100"
+          preserveAspectRatio="none"
+          className="absolute inset-0 size-full overflow-hidden"
+          aria-hidden
+        >
+          <path
+            d={pathOf(plot, cop)}
+            fill="none"
+            className="stroke-[var(--pine)]"
+            strokeWidth={2}
+            vectorEffect="non-scaling-stroke"
+          />
           {copEven !== null && (
             <path
               d={pathOf(plot, [
@@ -41,7 +54,10 @@ export const CopStrip = ({ chart, outdoorF }: { chart: CrossingChart; outdoorF: 
             even cost at COP {roundTo(copEven, 2)}
           </span>
         )}
-        <span className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink" style={{ left: `${percentAlong(spanF, outdoorF)}%` }} />
+        <span
+          className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink"
+          style={{ left: `${percentAlong(spanF, outdoorF)}%` }}
+        />
       </div>
     </div>
   );

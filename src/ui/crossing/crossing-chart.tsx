@@ -18,11 +18,16 @@ const ROW_PX = 20;
 /** A letter's width in percent of the plot, on a desk and on a phone. */
 const LETTER_WIDTH = { desk: 0.75, phone: 2.6 } as const;
 
-const words = ({ label, atF, bandF }: ChartMark) => `${label} ${Math.round(atF)}${bandF ? ` (${Math.round(bandF[0])} to ${Math.round(bandF[1])})` : ''}`;
+const words = ({ label, atF, bandF }: ChartMark) =>
+  `${label} ${Math.round(atF)}${bandF ? ` (${Math.round(bandF[0])} to ${Math.round(bandF[1])})` : ''}`;
 
-const sameGate = (one: GatePost, other: GatePost) => one.fact === other.fact && one.row === other.row && one.atF === other.atF;
+const sameGate = (one: GatePost, other: GatePost) =>
+  one.fact === other.fact && one.row === other.row && one.atF === other.atF;
 
-/** Load against what may heat the house, on the ruler's scale, with the ruler's lanes under it. Gates and needle are dragged. */
+/**
+ * Load against what may heat the house, on the ruler's scale, with the ruler's lanes under it. Gates and needle are
+ * dragged.
+ */
 export const CrossingChart = ({ chart }: { chart: Chart }) => {
   const facts = useJob((job) => job.facts);
   const outdoorF = useJob((job) => job.moment.outdoorF);
@@ -39,7 +44,9 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
     () =>
       ruler(facts)
         .lanes.flatMap(({ posts, source }) => posts.map((post) => ({ post, source })))
-        .filter(({ post }, at, all) => post.fact !== undefined && all.findIndex((other) => sameGate(other.post, post)) === at),
+        .filter(
+          ({ post }, at, all) => post.fact !== undefined && all.findIndex((other) => sameGate(other.post, post)) === at,
+        ),
     [facts],
   );
   const gaps = [
@@ -55,7 +62,9 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
             <span
               key={tick}
               className="absolute right-2 -translate-y-1/2 font-mono text-xs text-quiet"
-              style={{ top: `calc(${rows * ROW_PX}px + (100% - ${rows * ROW_PX}px) * ${percentDown(plot, tick) / 100})` }}
+              style={{
+                top: `calc(${rows * ROW_PX}px + (100% - ${rows * ROW_PX}px) * ${percentDown(plot, tick) / 100})`,
+              }}
             >
               {tick / 1000}
             </span>
@@ -73,15 +82,27 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
               </span>
             ))}
           </div>
-          <div ref={track} className="relative h-64 touch-pan-y border-y border-ink" {...drag} data-testid="crossing-plot">
+          <div
+            ref={track}
+            className="relative h-64 touch-pan-y border-y border-ink"
+            {...drag}
+            data-testid="crossing-plot"
+          >
             {valueTicks(mostBtuh).map((tick) => (
-              <span key={tick} className="absolute inset-x-0 h-px bg-line" style={{ top: `${percentDown(plot, tick)}%` }} />
+              <span
+                key={tick}
+                className="absolute inset-x-0 h-px bg-line"
+                style={{ top: `${percentDown(plot, tick)}%` }}
+              />
             ))}
             {gaps.map(({ gap, tint }) => (
               <span
                 key={gap[0]}
                 className={`absolute inset-y-0 ${tint}`}
-                style={{ left: `${percentAlong(spanF, gap[0])}%`, width: `${percentAlong(spanF, gap[1]) - percentAlong(spanF, gap[0])}%` }}
+                style={{
+                  left: `${percentAlong(spanF, gap[0])}%`,
+                  width: `${percentAlong(spanF, gap[1]) - percentAlong(spanF, gap[0])}%`,
+                }}
               />
             ))}
             {marks.map(({ id, atF, bandF }) => (
@@ -89,10 +110,16 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
                 {bandF && (
                   <span
                     className="absolute bottom-0 h-2 bg-ink opacity-25"
-                    style={{ left: `${percentAlong(spanF, bandF[0])}%`, width: `${percentAlong(spanF, bandF[1]) - percentAlong(spanF, bandF[0])}%` }}
+                    style={{
+                      left: `${percentAlong(spanF, bandF[0])}%`,
+                      width: `${percentAlong(spanF, bandF[1]) - percentAlong(spanF, bandF[0])}%`,
+                    }}
                   />
                 )}
-                <span className="absolute inset-y-0 border-l border-dashed border-ink opacity-70" style={{ left: `${percentAlong(spanF, atF)}%` }} />
+                <span
+                  className="absolute inset-y-0 border-l border-dashed border-ink opacity-70"
+                  style={{ left: `${percentAlong(spanF, atF)}%` }}
+                />
               </span>
             ))}
             <Curves chart={chart} plot={plot} />
@@ -109,9 +136,19 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
               );
             })}
             {gates.map(({ post, source }, at) => (
-              <ChartGate key={`${post.fact}-${post.row ?? ''}`} post={post} row={at} colour={SOURCE_COLOUR[source]} spanF={spanF} track={track} />
+              <ChartGate
+                key={`${post.fact}-${post.row ?? ''}`}
+                post={post}
+                row={at}
+                colour={SOURCE_COLOUR[source]}
+                spanF={spanF}
+                track={track}
+              />
             ))}
-            <span className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink" style={{ left: `${percentAlong(spanF, outdoorF)}%` }} />
+            <span
+              className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink"
+              style={{ left: `${percentAlong(spanF, outdoorF)}%` }}
+            />
           </div>
         </div>
       </div>

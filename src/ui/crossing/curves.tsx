@@ -4,7 +4,8 @@ import { SOURCE_COLOUR } from '../sources';
 import { pathOf, percentDown, type Plot } from './plot';
 
 /** Colour of a line by its source; the load is ink. */
-export const lineColour = (source: CrossingChart['lines'][number]['source']): string => (source === 'load' ? 'var(--ink)' : SOURCE_COLOUR[source]);
+export const lineColour = (source: CrossingChart['lines'][number]['source']): string =>
+  source === 'load' ? 'var(--ink)' : SOURCE_COLOUR[source];
 
 /** The band of the load and every line, stretched over the plot. */
 export const Curves = ({ chart, plot }: { chart: CrossingChart; plot: Plot }) => {
@@ -14,7 +15,12 @@ export const Curves = ({ chart, plot }: { chart: CrossingChart; plot: Plot }) =>
     ...[...chart.loadBand].reverse().map(({ outdoorF, lowBtuh }) => corner(outdoorF, lowBtuh)),
   ].join(' ');
   return (
-    <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 size-full overflow-hidden" aria-hidden>
+    <svg
+      viewBox="0 0 100 100"
+      preserveAspectRatio="none"
+      className="absolute inset-0 size-full overflow-hidden"
+      aria-hidden
+    >
       {chart.range && <path d={`${pathOf(plot, chart.range)}Z`} className="fill-[var(--pine)] opacity-15" />}
       <polygon points={band} className="fill-[var(--ink)] opacity-10" />
       {chart.lines.map(({ id, source, weight, points }) => (

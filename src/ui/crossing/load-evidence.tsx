@@ -9,7 +9,14 @@ import { useJob } from '../job/provider';
 const FIELDS: Readonly<Record<Weighed['evidence']['id'], readonly FactPath[]>> = {
   'heat-loss': ['house.designBtuh', 'load.heatLossIs', 'house.designOutdoorF', 'house.noLoadF'],
   'run-time': ['load.runDays'],
-  bill: ['load.billUnits', 'load.billFuel', 'load.billEfficiency', 'load.billDays', 'load.billDegreeDays', 'load.billBaseF'],
+  bill: [
+    'load.billUnits',
+    'load.billFuel',
+    'load.billEfficiency',
+    'load.billDays',
+    'load.billDegreeDays',
+    'load.billBaseF',
+  ],
   'floor-area': ['load.floorFt2', 'load.built'],
 };
 
@@ -22,7 +29,10 @@ const Band = ({ weighed, most }: { weighed: Weighed; most: number }) => {
     <span className="relative block h-5 border-b border-line" aria-hidden>
       <span
         className={`absolute inset-y-1 ${weighed.isTaken ? 'bg-ink opacity-30' : 'bg-quiet opacity-20'}`}
-        style={{ left: share(designBtuh * (1 - uncertainty)), right: `calc(100% - ${share(designBtuh * (1 + uncertainty))})` }}
+        style={{
+          left: share(designBtuh * (1 - uncertainty)),
+          right: `calc(100% - ${share(designBtuh * (1 + uncertainty))})`,
+        }}
       />
       <span className="absolute inset-y-0 w-1 -translate-x-1/2 bg-ink" style={{ left: share(designBtuh) }} />
     </span>
@@ -39,7 +49,11 @@ export const LoadEvidence = () => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);
   const all = useMemo(() => weighEvidence(facts), [facts]);
-  const most = 1.1 * Math.max(...all.map(({ estimate }) => (estimate.kind === 'known' ? estimate.designBtuh * (1 + estimate.uncertainty) : 0)));
+  const most =
+    1.1 *
+    Math.max(
+      ...all.map(({ estimate }) => (estimate.kind === 'known' ? estimate.designBtuh * (1 + estimate.uncertainty) : 0)),
+    );
   return (
     <section aria-label="House load" className="mt-8">
       <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">House load, and how it is known</h2>
@@ -50,7 +64,8 @@ export const LoadEvidence = () => {
             <li key={evidence.id} className="border-b border-line py-2">
               <div className="grid items-center gap-x-4 gap-y-1 md:grid-cols-[15rem_minmax(0,1fr)_15rem]">
                 <span>
-                  <span className="font-medium">{evidence.label}</span> <span className="text-sm text-quiet">{trustWords(weighed)}</span>
+                  <span className="font-medium">{evidence.label}</span>{' '}
+                  <span className="text-sm text-quiet">{trustWords(weighed)}</span>
                 </span>
                 <Band weighed={weighed} most={most} />
                 <span className="flex items-center justify-between gap-2">
@@ -77,7 +92,9 @@ export const LoadEvidence = () => {
                 {estimate.kind === 'known' ? estimate.because : estimate.what} {evidence.about}
               </p>
               <details className="text-sm">
-                <summary className="flex min-h-11 items-center underline decoration-dotted underline-offset-4 sm:min-h-8">figures</summary>
+                <summary className="flex min-h-11 items-center underline decoration-dotted underline-offset-4 sm:min-h-8">
+                  figures
+                </summary>
                 <div className="grid gap-x-6 gap-y-2 py-2 text-base md:grid-cols-2">
                   {FIELDS[evidence.id].map((path) => (
                     <div key={path} className={path === 'load.runDays' ? 'md:col-span-2' : ''}>

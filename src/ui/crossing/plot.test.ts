@@ -15,13 +15,18 @@ test('a path goes through its corners', () =>
     ]),
   ).toBe('M0.000 0.000L100.000 100.000'));
 
-test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('%s: no label covers another, and the load has one', (_, facts) => {
-  const { lines, mostBtuh, spanF } = crossingChart(facts);
-  const places = labelPlaces({ spanF, most: mostBtuh }, lines);
-  expect(places.map(({ id }) => id)).toContain('load');
-  for (const one of places)
-    for (const other of places) if (one !== other) expect(Math.abs(one.across - other.across) > 16 || Math.abs(one.down - other.down) > 7).toBe(true);
-});
+test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))(
+  '%s: no label covers another, and the load has one',
+  (_, facts) => {
+    const { lines, mostBtuh, spanF } = crossingChart(facts);
+    const places = labelPlaces({ spanF, most: mostBtuh }, lines);
+    expect(places.map(({ id }) => id)).toContain('load');
+    for (const one of places)
+      for (const other of places)
+        if (one !== other)
+          expect(Math.abs(one.across - other.across) > 16 || Math.abs(one.down - other.down) > 7).toBe(true);
+  },
+);
 
 test('marks that lie close stand in different rows', () => {
   const marks = [

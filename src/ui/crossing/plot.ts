@@ -12,7 +12,12 @@ export const percentDown = ({ most }: Plot, value: number): number => 100 * (1 -
 
 /** A line's path in a box of 100 by 100. */
 export const pathOf = (plot: Plot, points: readonly ChartPoint[]): string =>
-  points.map(([atF, value], at) => `${at === 0 ? 'M' : 'L'}${percentAlong(plot.spanF, atF).toFixed(3)} ${percentDown(plot, value).toFixed(3)}`).join('');
+  points
+    .map(
+      ([atF, value], at) =>
+        `${at === 0 ? 'M' : 'L'}${percentAlong(plot.spanF, atF).toFixed(3)} ${percentDown(plot, value).toFixed(3)}`,
+    )
+    .join('');
 
 const valueAt = (points: readonly ChartPoint[], atF: number): number => {
   const upper = Math.max(
@@ -28,7 +33,10 @@ const LABEL_PLACES_F = { bold: [-18, -10, -2, 6, 14, 22, 46, 54], fine: [34, 28,
 const LABEL_HEIGHT = 7;
 const LABEL_WIDTH = 16;
 
-/** A label's place: percent across and down, and which of its ends stands there, so that its line does not run through it. */
+/**
+ * A label's place: percent across and down, and which of its ends stands there, so that its line does not run through
+ * it.
+ */
 export interface LabelPlace {
   readonly id: string;
   readonly across: number;
@@ -37,20 +45,30 @@ export interface LabelPlace {
 }
 
 /** A place above each line where its label covers no other. Lines that find none have none. */
-export const labelPlaces = (plot: Plot, lines: readonly Pick<ChartLine, 'id' | 'points' | 'weight'>[]): LabelPlace[] => {
+export const labelPlaces = (
+  plot: Plot,
+  lines: readonly Pick<ChartLine, 'id' | 'points' | 'weight'>[],
+): LabelPlace[] => {
   const taken: LabelPlace[] = [];
   for (const { id, points, weight } of lines) {
     const place = LABEL_PLACES_F[weight]
       .map((atF): LabelPlace => {
         const isRising = valueAt(points, atF + 1) > valueAt(points, atF);
         const across = percentAlong(plot.spanF, atF);
-        return { id, across, down: percentDown(plot, valueAt(points, atF)), end: isRising && across > LABEL_WIDTH ? 'right' : 'left' };
+        return {
+          id,
+          across,
+          down: percentDown(plot, valueAt(points, atF)),
+          end: isRising && across > LABEL_WIDTH ? 'right' : 'left',
+        };
       })
       .find(
         ({ across, down }) =>
           down > LABEL_HEIGHT &&
           down < 100 &&
-          taken.every((other) => Math.abs(other.across - across) > LABEL_WIDTH || Math.abs(other.down - down) > LABEL_HEIGHT),
+          taken.every(
+            (other) => Math.abs(other.across - across) > LABEL_WIDTH || Math.abs(other.down - down) > LABEL_HEIGHT,
+          ),
       );
     if (place) taken.push(place);
   }
@@ -67,7 +85,11 @@ export interface PlacedMark {
 }
 
 /** Rows for marks' labels, so that none covers its neighbour. */
-export const markRows = (spanF: SpanF, marks: readonly ChartMark[], widthOf: (mark: ChartMark) => number): readonly PlacedMark[] => {
+export const markRows = (
+  spanF: SpanF,
+  marks: readonly ChartMark[],
+  widthOf: (mark: ChartMark) => number,
+): readonly PlacedMark[] => {
   const ends: number[] = [];
   return [...marks]
     .sort((a, b) => a.atF - b.atF)

@@ -3,7 +3,19 @@ import { roundTo } from '@/core/units/round';
 
 const thousand = (btuh: number) => roundTo(btuh / 1000, 1).toFixed(1);
 
-const Figure = ({ label, value, unit, tone = '', note }: { label: string; value: string; unit: string; tone?: string; note?: string | undefined }) => (
+const Figure = ({
+  label,
+  value,
+  unit,
+  tone = '',
+  note,
+}: {
+  label: string;
+  value: string;
+  unit: string;
+  tone?: string;
+  note?: string | undefined;
+}) => (
   <div className="min-w-24">
     <dt className="eyebrow">{label}</dt>
     <dd className={`font-mono text-2xl leading-tight font-semibold ${tone}`}>
@@ -13,10 +25,18 @@ const Figure = ({ label, value, unit, tone = '', note }: { label: string; value:
   </div>
 );
 
-/** The figures at the needle: what is needed, what the heat pump could give, what each source gives in the mean, what it costs. */
+/**
+ * The figures at the needle: what is needed, what the heat pump could give, what each source gives in the mean, what
+ * it costs.
+ */
 export const Readout = ({ outdoorF, at, hasFurnace }: { outdoorF: number; at: AtMoment; hasFurnace: boolean }) => (
   <dl aria-label={`At ${outdoorF} °F`} className="mb-3 flex flex-wrap gap-x-6 gap-y-2">
-    <Figure label={`Load at ${outdoorF} °F`} value={thousand(at.loadBtuh)} unit="kBtu/h" note={`${thousand(at.lowBtuh)} to ${thousand(at.highBtuh)}`} />
+    <Figure
+      label={`Load at ${outdoorF} °F`}
+      value={thousand(at.loadBtuh)}
+      unit="kBtu/h"
+      note={`${thousand(at.lowBtuh)} to ${thousand(at.highBtuh)}`}
+    />
     <Figure
       label="Heat pump can"
       value={thousand(at.heatPumpBtuh)}
@@ -24,7 +44,13 @@ export const Readout = ({ outdoorF, at, hasFurnace }: { outdoorF: number; at: At
       tone="text-pine"
       note={at.cop > 0 ? `COP ${roundTo(at.cop, 2)}` : 'stands still'}
     />
-    <Figure label="It gives" value={thousand(at.compressorBtuh)} unit="kBtu/h" tone="text-pine" note={`${roundTo(at.compressorKW, 2)} kW in the mean`} />
+    <Figure
+      label="It gives"
+      value={thousand(at.compressorBtuh)}
+      unit="kBtu/h"
+      tone="text-pine"
+      note={`${roundTo(at.compressorKW, 2)} kW in the mean`}
+    />
     {hasFurnace ? (
       <Figure label="Furnace gives" value={thousand(at.fossilBtuh)} unit="kBtu/h" tone="text-plum" />
     ) : (

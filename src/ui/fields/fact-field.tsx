@@ -46,13 +46,24 @@ const Control = ({ path }: { path: FactPath }) => {
         />
       );
     case 'text':
-      return <TextBox label={fact.label} value={value as string} maxLength={fact.maxLength} lines={fact.lines} check={check} onCommit={commit} />;
+      return (
+        <TextBox
+          label={fact.label}
+          value={value as string}
+          maxLength={fact.maxLength}
+          lines={fact.lines}
+          check={check}
+          onCommit={commit}
+        />
+      );
     case 'numbers':
       return <NumbersBox fact={fact} value={value as readonly number[]} check={check} onCommit={commit} />;
     case 'records':
       return null;
     case 'table':
-      return <TableBox fact={fact} value={value as readonly Record<string, number>[]} check={check} onCommit={commit} />;
+      return (
+        <TableBox fact={fact} value={value as readonly Record<string, number>[]} check={check} onCommit={commit} />
+      );
   }
 };
 

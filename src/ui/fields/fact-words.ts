@@ -16,13 +16,17 @@ export const factWords = (fact: AnyFact, value: unknown): string => {
     case 'numbers':
       return (value as number[]).map((each) => `${number(each)} ${fact.unit}`).join(', ') || 'none';
     case 'records':
-      return value === null ? (fact.none ?? 'none') : `${(value as unknown[]).length} ${fact.item}${(value as unknown[]).length === 1 ? '' : 's'}`;
+      return value === null
+        ? (fact.none ?? 'none')
+        : `${(value as unknown[]).length} ${fact.item}${(value as unknown[]).length === 1 ? '' : 's'}`;
     case 'table':
       return (
         (value as Record<string, number>[])
           .map((row) =>
             Object.entries(fact.columns)
-              .map(([name, { unit, label }]) => (unit ? `${number(row[name]!)} ${unit}` : `${label.toLowerCase()} ${row[name]}`))
+              .map(([name, { unit, label }]) =>
+                unit ? `${number(row[name]!)} ${unit}` : `${label.toLowerCase()} ${row[name]}`,
+              )
               .join(' · '),
           )
           .join('; ') || 'none'

@@ -19,7 +19,8 @@ interface RowsProps {
 }
 
 const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCommit }: RowsProps) => {
-  const replaced = (at: number, name: string, value: number) => rows.map((row, index) => (index === at ? { ...row, [name]: value } : row));
+  const replaced = (at: number, name: string, value: number) =>
+    rows.map((row, index) => (index === at ? { ...row, [name]: value } : row));
   return (
     <fieldset className="min-w-0">
       <legend className="eyebrow">{label}</legend>
@@ -60,7 +61,12 @@ const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCom
           </li>
         ))}
       </ol>
-      <button type="button" className="bare-button mt-1 px-2 text-sm" disabled={rows.length >= most} onClick={() => onCommit([...rows, newRow])}>
+      <button
+        type="button"
+        className="bare-button mt-1 px-2 text-sm"
+        disabled={rows.length >= most}
+        onClick={() => onCommit([...rows, newRow])}
+      >
         <Plus size={18} aria-hidden /> Add {item}
       </button>
     </fieldset>

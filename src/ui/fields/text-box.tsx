@@ -44,7 +44,12 @@ export const TextBox = ({ label, value, maxLength, lines, check, onCommit }: Tex
       {lines ? (
         <textarea {...shared} rows={lines} className="field-box w-full py-2" />
       ) : (
-        <input {...shared} autoComplete="off" onKeyDown={(event) => event.key === 'Enter' && commit()} className="field-box w-full" />
+        <input
+          {...shared}
+          autoComplete="off"
+          onKeyDown={(event) => event.key === 'Enter' && commit()}
+          className="field-box w-full"
+        />
       )}
       {wrong !== null && (
         <span id={`${id}-wrong`} role="alert" className="mt-1 block text-sm font-medium text-fail">

@@ -14,7 +14,10 @@ export const HandoverActions = () => {
   const acknowledge = useJob((job) => job.acknowledge);
   const saveState = useJob((job) => job.saveState);
   const move = async (action: 'hand-over' | 'take-back') => {
-    const answer = await call(`/api/jobs/${id}/move`, { method: 'POST', body: { action, author: usePerson.getState().author } });
+    const answer = await call(`/api/jobs/${id}/move`, {
+      method: 'POST',
+      body: { action, author: usePerson.getState().author },
+    });
     if (answer.kind !== 'ok') return toast.error(answer.error);
     acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
   };
@@ -33,13 +36,22 @@ export const HandoverActions = () => {
         <Download size={18} aria-hidden /> Settings (CSV)
       </a>
       {handedOverAt === null ? (
-        <button type="button" className="plain-button" onClick={() => move('hand-over')} disabled={saveState !== 'saved'}>
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => move('hand-over')}
+          disabled={saveState !== 'saved'}
+        >
           Mark handed over
         </button>
       ) : (
         <span className="flex flex-wrap items-center gap-2 text-sm">
           Handed over <When at={handedOverAt} />
-          <button type="button" className="bare-button px-2 underline underline-offset-4" onClick={() => move('take-back')}>
+          <button
+            type="button"
+            className="bare-button px-2 underline underline-offset-4"
+            onClick={() => move('take-back')}
+          >
             Take back
           </button>
         </span>

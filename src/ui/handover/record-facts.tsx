@@ -16,7 +16,9 @@ export const RecordFacts = () => {
     <div className="columns-1 gap-6 text-xs sm:columns-2 print:columns-4 print:gap-4 print:text-[6.5pt] print:leading-[1.15]">
       {PRINTED_GROUPS.map((group) => (
         <div key={group} className="mb-3 break-inside-avoid print:mb-1.5">
-          <h4 className="font-label text-base font-semibold print:text-[8pt] print:leading-none">{FACT_GROUP_LABELS[group]}</h4>
+          <h4 className="font-label text-base font-semibold print:text-[8pt] print:leading-none">
+            {FACT_GROUP_LABELS[group]}
+          </h4>
           <dl>
             {ALL_FACTS.filter((entry) => entry.group === group).map(({ path, fact }) => (
               <div key={path} className="flex justify-between gap-2 border-b border-line">

@@ -13,14 +13,19 @@ export const RecordOpen = () => {
   const moment = useJob((job) => job.moment);
   const confirmed = useJob((job) => job.confirmed);
   const findings = useMemo(() => check(facts, [], confirmed), [facts, confirmed]);
-  const open = useMemo(() => startupPlan(facts, readings, moment).filter((planned) => tally([planned]).open > 0), [facts, readings, moment]);
+  const open = useMemo(
+    () => startupPlan(facts, readings, moment).filter((planned) => tally([planned]).open > 0),
+    [facts, readings, moment],
+  );
   if (findings.length === 0 && open.length === 0) return <p className="text-sm">Nothing.</p>;
   return (
     <ul className="space-y-1 text-sm">
       {findings.map((finding) => (
         <li key={finding.rule + finding.what} className="flex gap-2">
           <SeverityMark severity={finding.severity} />
-          {finding.waived ? `${finding.what} Waived by ${finding.waived.by}: ${finding.waived.reason}` : `${finding.what} ${finding.mend}`}
+          {finding.waived
+            ? `${finding.what} Waived by ${finding.waived.by}: ${finding.waived.reason}`
+            : `${finding.what} ${finding.mend}`}
         </li>
       ))}
       {open.map(({ step, items }) => (

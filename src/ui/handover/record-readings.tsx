@@ -34,7 +34,9 @@ const ReadingLine = ({ planned }: { planned: PlannedItem }) => {
   return (
     <li className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto_5.5rem_1rem] gap-x-2 print:grid-cols-[minmax(0,1fr)_auto_18mm_3mm] border-b border-line">
       <span>{item.label}</span>
-      <span className="max-w-40 text-right print:max-w-none print:whitespace-nowrap font-mono text-quiet">{expectedWords(planned)}</span>
+      <span className="max-w-40 text-right print:max-w-none print:whitespace-nowrap font-mono text-quiet">
+        {expectedWords(planned)}
+      </span>
       <span className="text-right font-mono font-semibold">
         {`${reading.value} ${reading.value === 'OL' ? '' : item.unit}`}
         {reading.replaces !== null && '†'}
@@ -67,13 +69,15 @@ export const RecordReadings = () => {
     <>
       <Taken />
       <p className="text-sm">
-        {counts.pass} passed, {counts.warn} to look at again, {counts.fail} failed, {counts.open} open. Expected, then read. † corrected; every reading is in
-        the CSV.
+        {counts.pass} passed, {counts.warn} to look at again, {counts.fail} failed, {counts.open} open. Expected, then
+        read. † corrected; every reading is in the CSV.
       </p>
       <div className="mt-1 gap-6 text-xs sm:columns-2 print:text-[7pt] print:leading-[1.12]">
         {taken.map(({ step, items }) => (
           <section key={step.id}>
-            <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:mt-0.5 print:text-[8pt] print:leading-none">{step.title}</h4>
+            <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:mt-0.5 print:text-[8pt] print:leading-none">
+              {step.title}
+            </h4>
             <ul>
               {items
                 .filter(({ reading }) => reading?.value !== 'done')

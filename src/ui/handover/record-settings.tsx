@@ -15,18 +15,24 @@ export const RecordSettings = () => {
   return (
     <>
       <p className="text-sm">
-        Set <When at={times[0]!} /> to <When at={times.at(-1)!} /> by {[...new Set(marks.map(({ author }) => author))].join(', ')}. Found, left, read back;
-        every change is in the CSV.
+        Set <When at={times[0]!} /> to <When at={times.at(-1)!} /> by{' '}
+        {[...new Set(marks.map(({ author }) => author))].join(', ')}. Found, left, read back; every change is in the
+        CSV.
       </p>
       <div className="gap-6 text-xs sm:columns-2 print:text-[7pt] print:leading-[1.12]">
         {CONTROLLER_ROLES.map((role) => {
           const own = records.filter(({ controller }) => controller === role);
           return own.length === 0 ? null : (
             <section key={role}>
-              <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:text-[8pt]">{CONTROLLERS[role]}</h4>
+              <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:text-[8pt]">
+                {CONTROLLERS[role]}
+              </h4>
               <ul>
                 {own.map(({ profile, code, label, found, left, readBack }) => (
-                  <li key={profile + code + label} className="grid break-inside-avoid grid-cols-[3.5rem_minmax(0,1fr)_auto] gap-x-2 border-b border-line">
+                  <li
+                    key={profile + code + label}
+                    className="grid break-inside-avoid grid-cols-[3.5rem_minmax(0,1fr)_auto] gap-x-2 border-b border-line"
+                  >
                     <span className="font-mono font-semibold">{code}</span>
                     <span>{label}</span>
                     <span className="text-right font-mono">

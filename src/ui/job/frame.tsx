@@ -35,7 +35,15 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
 };
 
 /** What stands around every page of a job. The moment comes from the address. */
-export const JobFrame = ({ job, rulerFolds, children }: { job: StoredJob; rulerFolds: string; children: React.ReactNode }) => {
+export const JobFrame = ({
+  job,
+  rulerFolds,
+  children,
+}: {
+  job: StoredJob;
+  rulerFolds: string;
+  children: React.ReactNode;
+}) => {
   const query = useSearchParams();
   const [moment] = useState(() => momentFromQuery((name) => query.get(name)));
   return (

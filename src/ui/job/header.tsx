@@ -25,10 +25,22 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
         </Link>
         <h1 className="min-w-0 flex-1 truncate font-label text-xl font-semibold sm:text-2xl">{name}</h1>
         <SaveState />
-        <button type="button" className="bare-button max-sm:hidden" onClick={onCommands} aria-label="Commands" title="Commands ( / )">
+        <button
+          type="button"
+          className="bare-button max-sm:hidden"
+          onClick={onCommands}
+          aria-label="Commands"
+          title="Commands ( / )"
+        >
           <Command size={20} aria-hidden />
         </button>
-        <button type="button" className="bare-button" onClick={switchTheme} aria-label="Lights out or on" title="Crawlspace or paper">
+        <button
+          type="button"
+          className="bare-button"
+          onClick={switchTheme}
+          aria-label="Lights out or on"
+          title="Crawlspace or paper"
+        >
           <Lightbulb size={20} aria-hidden className="[[data-theme=crawlspace]_&]:hidden" />
           <LightbulbOff size={20} aria-hidden className="hidden [[data-theme=crawlspace]_&]:block" />
         </button>

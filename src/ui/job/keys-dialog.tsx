@@ -19,7 +19,10 @@ export const KeysDialog = ({ isOpen, onClose }: { isOpen: boolean; onClose: () =
   <Dialog.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
     <Dialog.Portal>
       <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-      <Dialog.Content aria-describedby={undefined} className="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-md rounded border border-line-strong bg-sheet p-5">
+      <Dialog.Content
+        aria-describedby={undefined}
+        className="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-md rounded border border-line-strong bg-sheet p-5"
+      >
         <Dialog.Title className="font-label text-2xl font-semibold">Keys</Dialog.Title>
         <dl className="mt-3 grid grid-cols-[8rem_1fr] gap-y-2">
           {KEYS.map(([key, what]) => (

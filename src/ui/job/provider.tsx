@@ -25,7 +25,15 @@ export const useJobNow = (): (() => JobState) => useJobStore().getState;
 const ADDRESS_DELAY_MS = 150;
 
 /** Gives the pages of a job their shared state, keeps it saved, and keeps the moment in the address bar. */
-export const JobProvider = ({ job, moment, children }: { job: StoredJob; moment: Moment; children: React.ReactNode }) => {
+export const JobProvider = ({
+  job,
+  moment,
+  children,
+}: {
+  job: StoredJob;
+  moment: Moment;
+  children: React.ReactNode;
+}) => {
   const [store] = useState(() => createJobStore(job, moment));
   useEffect(() => {
     void usePerson.persist.rehydrate();
@@ -37,7 +45,12 @@ export const JobProvider = ({ job, moment, children }: { job: StoredJob; moment:
       if (state.moment === before.moment) return;
       clearTimeout(timer);
       timer = setTimeout(
-        () => window.history.replaceState(null, '', `${window.location.pathname}?${momentToQuery(store.getState().moment)}`),
+        () =>
+          window.history.replaceState(
+            null,
+            '',
+            `${window.location.pathname}?${momentToQuery(store.getState().moment)}`,
+          ),
         ADDRESS_DELAY_MS,
       );
     });

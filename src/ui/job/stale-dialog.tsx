@@ -8,7 +8,8 @@ import { factWords } from '../fields/fact-words';
 import { When } from '../when';
 import { useJob } from './provider';
 
-const nameOf = (path: FactPath) => `${FACT_GROUP_LABELS[path.split('.')[0] as keyof typeof FACT_GROUP_LABELS]}: ${factAt(path).label}`;
+const nameOf = (path: FactPath) =>
+  `${FACT_GROUP_LABELS[path.split('.')[0] as keyof typeof FACT_GROUP_LABELS]}: ${factAt(path).label}`;
 
 /** Both versions side by side when somebody else saved first; nothing is kept or dropped before a choice is made. */
 export const StaleDialog = () => {
@@ -17,7 +18,9 @@ export const StaleDialog = () => {
   const settle = useJob((job) => job.settleStale);
   const [takeTheirs, setTakeTheirs] = useState<ReadonlySet<FactPath>>(new Set());
   if (!theirs) return null;
-  const differing = (Object.keys(pending) as FactPath[]).filter((path) => !sameValue(pending[path], factValue(theirs.document.facts, path)));
+  const differing = (Object.keys(pending) as FactPath[]).filter(
+    (path) => !sameValue(pending[path], factValue(theirs.document.facts, path)),
+  );
   const choose = (path: FactPath, isTheirs: boolean) => {
     const next = new Set(takeTheirs);
     if (isTheirs) next.add(path);
@@ -38,8 +41,8 @@ export const StaleDialog = () => {
         >
           <Dialog.Title className="font-label text-2xl font-semibold">Saved elsewhere meanwhile</Dialog.Title>
           <Dialog.Description className="mt-1 text-quiet">
-            {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job <When at={theirs.updatedAt} />. Nothing was overwritten.
-            Choose which value holds for each line.
+            {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job{' '}
+            <When at={theirs.updatedAt} />. Nothing was overwritten. Choose which value holds for each line.
           </Dialog.Description>
           <ul className="mt-4 divide-y divide-line border-y border-line">
             {differing.map((path) => (
@@ -55,8 +58,15 @@ export const StaleDialog = () => {
                         onChange={() => choose(path, side === 'saved')}
                         className="size-5 accent-[var(--ink)]"
                       />
-                      <span className="w-28 shrink-0 text-quiet">{side === 'yours' ? 'Entered here' : 'Saved there'}</span>
-                      <span className="font-mono">{factWords(factAt(path), side === 'yours' ? pending[path] : factValue(theirs.document.facts, path))}</span>
+                      <span className="w-28 shrink-0 text-quiet">
+                        {side === 'yours' ? 'Entered here' : 'Saved there'}
+                      </span>
+                      <span className="font-mono">
+                        {factWords(
+                          factAt(path),
+                          side === 'yours' ? pending[path] : factValue(theirs.document.facts, path),
+                        )}
+                      </span>
                     </label>
                   ))}
                 </fieldset>

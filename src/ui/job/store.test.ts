@@ -17,7 +17,12 @@ const memoryStorage = () => {
 
 interface Sent {
   readonly method: string;
-  readonly body: { saveId?: string; baseRevision?: number; changes?: FactChange[]; readings?: { id: string; value: unknown }[] };
+  readonly body: {
+    saveId?: string;
+    baseRevision?: number;
+    changes?: FactChange[];
+    readings?: { id: string; value: unknown }[];
+  };
 }
 
 /** A server for one job: it keeps revisions as the real one does, and can be lost. */
@@ -40,21 +45,32 @@ const fakeServer = () => {
     lastSaveId: '',
     /** Somebody else saves. */
     elsewhere: (changes: FactChange[]) => {
-      server.job = { ...server.job, revision: server.job.revision + 1, document: applyChanges(server.job.document, changes), updatedBy: 'else' };
+      server.job = {
+        ...server.job,
+        revision: server.job.revision + 1,
+        document: applyChanges(server.job.document, changes),
+        updatedBy: 'else',
+      };
     },
     fetch: async (path: string, init: { method: string; body: string }): Promise<Response> => {
       const sent: Sent = { method: init.method, body: JSON.parse(init.body) };
       server.sent.push(sent);
       if (server.mode === 'lost') throw new TypeError('fetch failed');
-      if (server.mode === 'refuses') return Response.json({ error: 'must be better', path: 'changes[0].value' }, { status: 400 });
+      if (server.mode === 'refuses')
+        return Response.json({ error: 'must be better', path: 'changes[0].value' }, { status: 400 });
       const { readings, changes = [], baseRevision, saveId = '' } = sent.body;
       if (path.endsWith('/readings')) {
         server.job = { ...server.job, readings: [...server.job.readings, ...(readings as never[])] };
         return Response.json({ saved: [] }, { status: 201 });
       }
       if (saveId !== server.lastSaveId) {
-        if (baseRevision !== server.job.revision) return Response.json({ error: 'stale', path: '', job: server.job }, { status: 409 });
-        server.job = { ...server.job, revision: server.job.revision + 1, document: applyChanges(server.job.document, changes) };
+        if (baseRevision !== server.job.revision)
+          return Response.json({ error: 'stale', path: '', job: server.job }, { status: 409 });
+        server.job = {
+          ...server.job,
+          revision: server.job.revision + 1,
+          document: applyChanges(server.job.document, changes),
+        };
         server.lastSaveId = saveId;
       }
       if (server.mode === 'answer is lost') throw new TypeError('connection reset');
@@ -103,7 +119,9 @@ test('a change saves itself shortly after, with the revision it was made on, and
   await pass(1000);
   expect(store.getState()).toMatchObject({ saveState: 'saved', pending: {}, saved: { revision: 2 } });
   expect(store.getState().confirmed.has(load)).toBe(true);
-  expect(server.sent.map(({ body }) => [body.baseRevision, body.changes])).toEqual([[1, [{ path: load, value: 41_000 }]]]);
+  expect(server.sent.map(({ body }) => [body.baseRevision, body.changes])).toEqual([
+    [1, [{ path: load, value: 41_000 }]],
+  ]);
 });
 
 test('changes made in one breath go out in one save', async () => {
@@ -245,7 +263,11 @@ test('a refused save says where, and the next correction goes out', async () => 
   const store = open();
   store.getState().setFact(load, 41_000);
   await pass(1000);
-  expect(store.getState()).toMatchObject({ saveState: 'refused', problem: 'changes[0].value: must be better', pending: { [load]: 41_000 } });
+  expect(store.getState()).toMatchObject({
+    saveState: 'refused',
+    problem: 'changes[0].value: must be better',
+    pending: { [load]: 41_000 },
+  });
   server.mode = 'answers';
   store.getState().setFact(load, 42_000);
   await pass(1000);
@@ -268,7 +290,11 @@ describe('a page left while a save is under way', () => {
     const after = open();
     expect(after.getState()).toMatchObject({ theirs: null, facts: { house: { designBtuh: 42_000 } } });
     await pass(2000);
-    expect([after.getState().saveState, server.job.revision, server.job.document.facts.house.designBtuh]).toEqual(['saved', 3, 42_000]);
+    expect([after.getState().saveState, server.job.revision, server.job.document.facts.house.designBtuh]).toEqual([
+      'saved',
+      3,
+      42_000,
+    ]);
   });
 
   test('sends it again as the same save where it is not seen yet, and it lands once', async () => {
@@ -276,7 +302,11 @@ describe('a page left while a save is under way', () => {
     await left('answer is lost');
     const after = open(seen);
     await pass(2000);
-    expect([after.getState().saveState, server.job.revision, server.job.document.facts.house.designBtuh]).toEqual(['saved', 3, 42_000]);
+    expect([after.getState().saveState, server.job.revision, server.job.document.facts.house.designBtuh]).toEqual([
+      'saved',
+      3,
+      42_000,
+    ]);
   });
 
   test('is stale where somebody else saved meanwhile', async () => {
@@ -349,7 +379,11 @@ test('a reading carries author, instrument and time, and moves the moment where 
   store.getState().addReading({ item: 'conditions/indoor', value: 65, place: null, replaces: null });
   store.getState().addReading({ item: 'heat/return', value: 64, place: null, replaces: null });
   await pass(1000);
-  expect(server.job.readings[0]).toMatchObject({ author: 'R. Achterberg', instrument: 'clamp 2', at: '2026-02-01T10:00:00.000Z' });
+  expect(server.job.readings[0]).toMatchObject({
+    author: 'R. Achterberg',
+    instrument: 'clamp 2',
+    at: '2026-02-01T10:00:00.000Z',
+  });
   expect(store.getState().moment).toMatchObject({ outdoorF: 12, indoorF: 65 });
   expect(store.getState().saved.revision).toBe(1);
 });

@@ -55,10 +55,14 @@ const RETRY_MS = 3000;
 /** The server takes as many rows in one request. */
 const MOST_ROWS_AT_ONCE = 200;
 
-const changesOf = (pending: JobState['pending']): FactChange[] => Object.entries(pending).map(([path, value]) => ({ path: path as FactPath, value }));
+const changesOf = (pending: JobState['pending']): FactChange[] =>
+  Object.entries(pending).map(([path, value]) => ({ path: path as FactPath, value }));
 
 /** What is acknowledged, and what is waiting to be, each once. */
-const together = <Row extends { readonly id: string }>(saved: readonly Row[], waiting: readonly Row[]): readonly Row[] => {
+const together = <Row extends { readonly id: string }>(
+  saved: readonly Row[],
+  waiting: readonly Row[],
+): readonly Row[] => {
   const known = new Set(saved.map(({ id }) => id));
   return [...saved, ...waiting.filter(({ id }) => !known.has(id))];
 };
@@ -80,7 +84,9 @@ const overlay = (saved: StoredJob, { pending, outbox, marksOut }: Waiting) => {
 const hasLanded = ({ sending }: JobDraft, job: StoredJob): boolean =>
   !!sending &&
   sending.baseRevision + 1 === job.revision &&
-  Object.entries(sending.pending).every(([path, value]) => sameValue(value, factValue(job.document.facts, path as FactPath)));
+  Object.entries(sending.pending).every(([path, value]) =>
+    sameValue(value, factValue(job.document.facts, path as FactPath)),
+  );
 
 /**
  * The state of one job on this device. Facts save themselves shortly after they change; readings go out at once.
@@ -105,7 +111,12 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
     };
 
     /** Sends rows that are only ever added. True where they went through. */
-    const sendRows = async (path: string, history: keyof JobHistory, box: 'outbox' | 'marksOut', name: string): Promise<boolean> => {
+    const sendRows = async (
+      path: string,
+      history: keyof JobHistory,
+      box: 'outbox' | 'marksOut',
+      name: string,
+    ): Promise<boolean> => {
       const { saved, [box]: all } = get();
       const rows: readonly { readonly id: string }[] = all.slice(0, MOST_ROWS_AT_ONCE);
       if (rows.length === 0) return true;
@@ -123,7 +134,8 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       return false;
     };
     const sendHistory = async () =>
-      (await sendRows('readings', 'readings', 'outbox', 'readings')) && (await sendRows('setting-marks', 'settingMarks', 'marksOut', 'marks'));
+      (await sendRows('readings', 'readings', 'outbox', 'readings')) &&
+      (await sendRows('setting-marks', 'settingMarks', 'marksOut', 'marks'));
 
     const sendFacts = async (): Promise<boolean> => {
       const { pending, saved } = get();
@@ -133,7 +145,12 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       keep();
       const answer = await call<StoredJob>(`/api/jobs/${saved.id}`, {
         method: 'PATCH',
-        body: { saveId: sent.saveId, baseRevision: sent.baseRevision, changes: changesOf(sent.pending), author: usePerson.getState().author },
+        body: {
+          saveId: sent.saveId,
+          baseRevision: sent.baseRevision,
+          changes: changesOf(sent.pending),
+          author: usePerson.getState().author,
+        },
       });
       if (answer.kind === 'lost') {
         set({ saveState: 'lost', problem: answer.error });
@@ -143,13 +160,19 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       sending = null;
       if (answer.kind === 'refused') {
         const theirs = answer.status === 409 ? (answer.body as { job: StoredJob }).job : null;
-        set({ saveState: theirs ? 'stale' : 'refused', problem: answer.path ? `${answer.path}: ${answer.error}` : answer.error, theirs });
+        set({
+          saveState: theirs ? 'stale' : 'refused',
+          problem: answer.path ? `${answer.path}: ${answer.error}` : answer.error,
+          theirs,
+        });
         return false;
       }
       set((state) => {
         // What changed again while this save was under way stays pending.
         const left = Object.fromEntries(
-          Object.entries(state.pending).filter(([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath])),
+          Object.entries(state.pending).filter(
+            ([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath]),
+          ),
         );
         return { saved: answer.value, pending: left, ...overlay(answer.value, { ...state, pending: left }) };
       });
@@ -170,10 +193,21 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       else set({ saveState: 'saved', problem: '' });
     };
 
-    const enter = (path: FactPath, value: unknown, undoable: readonly FactChange[], redoable: readonly FactChange[] = []) => {
+    const enter = (
+      path: FactPath,
+      value: unknown,
+      undoable: readonly FactChange[],
+      redoable: readonly FactChange[] = [],
+    ) => {
       set((state) => {
         const pending = { ...state.pending, [path]: value };
-        return { pending, undoable, redoable, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, { ...state, pending }) };
+        return {
+          pending,
+          undoable,
+          redoable,
+          saveState: state.theirs ? 'stale' : 'waiting',
+          ...overlay(state.saved, { ...state, pending }),
+        };
       });
       keep();
       schedule(SAVE_DELAY_MS);
@@ -199,32 +233,59 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
         if (confirmed.has(path) && sameValue(before, value)) return set((state) => overlay(state.saved, state));
         enter(path, value, sameValue(before, value) ? undoable : [...undoable, { path, value: before }]);
       },
-      previewFact: (path, value) => set((state) => ({ facts: applyChanges({ ...state.saved.document, facts: state.facts }, [{ path, value }]).facts })),
+      previewFact: (path, value) =>
+        set((state) => ({
+          facts: applyChanges({ ...state.saved.document, facts: state.facts }, [{ path, value }]).facts,
+        })),
       undo: () => {
         const { undoable, redoable, facts } = get();
         const last = undoable.at(-1);
-        if (last) enter(last.path, last.value, undoable.slice(0, -1), [...redoable, { path: last.path, value: factValue(facts, last.path) }]);
+        if (last)
+          enter(last.path, last.value, undoable.slice(0, -1), [
+            ...redoable,
+            { path: last.path, value: factValue(facts, last.path) },
+          ]);
       },
       redo: () => {
         const { undoable, redoable, facts } = get();
         const next = redoable.at(-1);
-        if (next) enter(next.path, next.value, [...undoable, { path: next.path, value: factValue(facts, next.path) }], redoable.slice(0, -1));
+        if (next)
+          enter(
+            next.path,
+            next.value,
+            [...undoable, { path: next.path, value: factValue(facts, next.path) }],
+            redoable.slice(0, -1),
+          );
       },
       addReading: (reading) => {
         const { author, instrument } = usePerson.getState();
         const full: Reading = { ...reading, id: uuid(), at: new Date().toISOString(), author, instrument };
         set((state) => {
           const outbox = [...state.outbox, full];
-          return { outbox, saveState: 'waiting', moment: momentAsMeasured(state.moment, full), ...overlay(state.saved, { ...state, outbox }) };
+          return {
+            outbox,
+            saveState: 'waiting',
+            moment: momentAsMeasured(state.moment, full),
+            ...overlay(state.saved, { ...state, outbox }),
+          };
         });
         keep();
         schedule(0);
       },
       addMark: (mark) => {
-        const full: SettingMark = { ...mark, id: uuid(), at: new Date().toISOString(), author: usePerson.getState().author };
+        const full: SettingMark = {
+          ...mark,
+          id: uuid(),
+          at: new Date().toISOString(),
+          author: usePerson.getState().author,
+        };
         set((state) => {
           const marksOut = [...state.marksOut, full];
-          return { marksOut, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, { ...state, marksOut }) };
+          return {
+            marksOut,
+            saveState: state.theirs ? 'stale' : 'waiting',
+            ...overlay(state.saved, { ...state, marksOut }),
+          };
         });
         keep();
         schedule(0);
@@ -261,12 +322,21 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
             (draft) =>
               draft.baseRevision !== job.revision &&
               !hasLanded(draft, job) &&
-              Object.entries(draft.pending).some(([path, value]) => !sameValue(value, factValue(job.document.facts, path as FactPath))),
+              Object.entries(draft.pending).some(
+                ([path, value]) => !sameValue(value, factValue(job.document.facts, path as FactPath)),
+              ),
           );
           // A save that a reload cut off, and that is not seen yet, is sent again as the same save: it lands once.
-          sending = (isStale ? undefined : drafts.find((draft) => draft.sending?.baseRevision === job.revision)?.sending) ?? null;
+          sending =
+            (isStale ? undefined : drafts.find((draft) => draft.sending?.baseRevision === job.revision)?.sending) ??
+            null;
           const waiting = { pending, outbox, marksOut };
-          set({ ...waiting, saveState: isStale ? 'stale' : 'waiting', theirs: isStale ? job : null, ...overlay(job, waiting) });
+          set({
+            ...waiting,
+            saveState: isStale ? 'stale' : 'waiting',
+            theirs: isStale ? job : null,
+            ...overlay(job, waiting),
+          });
           keep();
           schedule(0);
         }

@@ -3,7 +3,17 @@
 import { useId, useState } from 'react';
 
 /** A cell of a table to type into: it has its name for readers only. */
-export const Cell = ({ label, value, isMono = false, onChange }: { label: string; value: string; isMono?: boolean; onChange: (value: string) => void }) => (
+export const Cell = ({
+  label,
+  value,
+  isMono = false,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  isMono?: boolean;
+  onChange: (value: string) => void;
+}) => (
   <input
     aria-label={label}
     autoComplete="off"
@@ -25,7 +35,8 @@ interface FieldProps {
 export const Field = ({ label, value, isMono = false, isNumber = false, onChange }: FieldProps) => {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const isWrong = isNumber && typed !== null && (typed.trim() === '' || !Number.isFinite(Number(typed.replace(',', '.'))));
+  const isWrong =
+    isNumber && typed !== null && (typed.trim() === '' || !Number.isFinite(Number(typed.replace(',', '.'))));
   return (
     <span className="block min-w-0">
       <label htmlFor={id} className="eyebrow block">
@@ -62,7 +73,12 @@ interface PickProps {
 /** One of a list. */
 export const Pick = ({ label, hasLabel = false, value, options, onChange }: PickProps) => {
   const select = (
-    <select aria-label={label} className="field-box w-full" value={value} onChange={(event) => onChange(event.target.value)}>
+    <select
+      aria-label={label}
+      className="field-box w-full"
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+    >
       {!options.some((option) => option.value === value) && <option value={value}>{value || 'choose'}</option>}
       {options.map((option) => (
         <option key={option.value} value={option.value}>
@@ -84,7 +100,15 @@ export const Pick = ({ label, hasLabel = false, value, options, onChange }: Pick
 };
 
 /** Steps, one a line. */
-export const StepsField = ({ label, value, onChange }: { label: string; value: readonly string[]; onChange: (steps: readonly string[]) => void }) => {
+export const StepsField = ({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: readonly string[];
+  onChange: (steps: readonly string[]) => void;
+}) => {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   return (

@@ -24,7 +24,9 @@ export const useNewProfile = () => {
       body: { saveId: uuid(), baseRevision: null, profile, author: usePerson.getState().author },
     });
     if (answer.kind !== 'ok') {
-      toast.error(answer.kind === 'refused' && answer.path ? `${answer.path} ${answer.error}` : answer.error, { duration: 20_000 });
+      toast.error(answer.kind === 'refused' && answer.path ? `${answer.path} ${answer.error}` : answer.error, {
+        duration: 20_000,
+      });
       return false;
     }
     if (opens) router.push(`/library/${profile.id}`);
@@ -39,23 +41,32 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
   const input = useRef<HTMLInputElement>(null);
   const create = useNewProfile();
   const refresh = () => startTransition(() => router.refresh());
-  const make = (role: ControllerRole) => create(blankProfile(profileIdOf(CONTROLLERS[role], uuid()), `New ${CONTROLLERS[role].toLowerCase()}`, role));
+  const make = (role: ControllerRole) =>
+    create(blankProfile(profileIdOf(CONTROLLERS[role], uuid()), `New ${CONTROLLERS[role].toLowerCase()}`, role));
   const move = async ({ profile }: StoredProfile, action: 'delete' | 'undelete') => {
-    const answer = await call(`/api/profiles/${profile.id}/move`, { method: 'POST', body: { action, author: usePerson.getState().author } });
+    const answer = await call(`/api/profiles/${profile.id}/move`, {
+      method: 'POST',
+      body: { action, author: usePerson.getState().author },
+    });
     if (answer.kind !== 'ok') return toast.error(answer.error);
     refresh();
     if (action === 'delete')
       toast(`Deleted: ${profile.name}`, {
-        action: { label: 'Undo', onClick: () => void move({ profile, revision: 0, updatedAt: null, updatedBy: '' }, 'undelete') },
+        action: {
+          label: 'Undo',
+          onClick: () => void move({ profile, revision: 0, updatedAt: null, updatedBy: '' }, 'undelete'),
+        },
       });
   };
   const take = async (file: File) => {
     const { parseProfileText } = await import('@/core/formats/profile-file');
     const parsed = parseProfileText(await file.text());
-    if (!parsed.ok) return toast.error(`${file.name} was not taken in. ${parsed.path} ${parsed.error}`, { duration: 20_000 });
+    if (!parsed.ok)
+      return toast.error(`${file.name} was not taken in. ${parsed.path} ${parsed.error}`, { duration: 20_000 });
     const isTaken = profiles.some(({ profile }) => profile.id === parsed.value.id);
     const profile = isTaken ? copyOfProfile(parsed.value, profileIdOf(parsed.value.name, uuid())) : parsed.value;
-    if (await create(profile)) toast(isTaken ? `There is one by that id already: taken in as ${profile.name}.` : `Taken in: ${profile.name}`);
+    if (await create(profile))
+      toast(isTaken ? `There is one by that id already: taken in as ${profile.name}.` : `Taken in: ${profile.name}`);
   };
   return (
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
@@ -82,8 +93,8 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
         </button>
       </header>
       <p className="max-w-prose py-3 text-quiet">
-        What each controller calls its settings, in the order in which it shows them. A card on a job’s Setup page is made from it. Type in yours from its
-        manual, or copy one that is close.
+        What each controller calls its settings, in the order in which it shows them. A card on a job’s Setup page is
+        made from it. Type in yours from its manual, or copy one that is close.
       </p>
       {CONTROLLER_ROLES.map((role) => (
         <section key={role} aria-label={CONTROLLERS[role]} className="mb-6">
@@ -100,10 +111,15 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
                 const { profile, revision, updatedAt } = stored;
                 return (
                   <li key={profile.id} className="flex flex-wrap items-center gap-x-2 border-b border-line py-1">
-                    <Link href={`/library/${profile.id}`} prefetch={false} className="min-w-0 flex-1 basis-72 py-2 hover:bg-sheet">
+                    <Link
+                      href={`/library/${profile.id}`}
+                      prefetch={false}
+                      className="min-w-0 flex-1 basis-72 py-2 hover:bg-sheet"
+                    >
                       <span className="font-label text-xl font-semibold">{profile.name}</span>{' '}
                       <span className="text-sm text-quiet">
-                        {profile.entries.length} entries · {revision === null ? 'ships, made up' : updatedAt && <When at={updatedAt} />}
+                        {profile.entries.length} entries ·{' '}
+                        {revision === null ? 'ships, made up' : updatedAt && <When at={updatedAt} />}
                       </span>
                       <span className="block text-sm text-quiet">{profile.about}</span>
                     </Link>
@@ -115,11 +131,21 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
                     >
                       <Copy size={18} aria-hidden /> Copy
                     </button>
-                    <a className="plain-button" href={`/api/profiles/${profile.id}/file?as=yaml`} download aria-label={`${profile.name} as YAML`}>
+                    <a
+                      className="plain-button"
+                      href={`/api/profiles/${profile.id}/file?as=yaml`}
+                      download
+                      aria-label={`${profile.name} as YAML`}
+                    >
                       <Download size={18} aria-hidden /> YAML
                     </a>
                     {revision !== null && (
-                      <button type="button" className="bare-button" onClick={() => void move(stored, 'delete')} aria-label={`Delete ${profile.name}`}>
+                      <button
+                        type="button"
+                        className="bare-button"
+                        onClick={() => void move(stored, 'delete')}
+                        aria-label={`Delete ${profile.name}`}
+                      >
                         <Trash2 size={18} aria-hidden />
                       </button>
                     )}

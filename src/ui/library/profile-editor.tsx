@@ -36,19 +36,29 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
     [change],
   );
   const onChange = useCallback(
-    (at: number, entry: ProfileEntry) => entriesTo((entries) => entries.map((each, other) => (other === at ? entry : each))),
+    (at: number, entry: ProfileEntry) =>
+      entriesTo((entries) => entries.map((each, other) => (other === at ? entry : each))),
     [entriesTo],
   );
   const onMove = useCallback((at: number, by: number) => entriesTo((entries) => movedBy(entries, at, by)), [entriesTo]);
   const onCopy = useCallback(
-    (at: number) => entriesTo((entries) => [...entries.slice(0, at + 1), { ...entries[at]!, code: '' }, ...entries.slice(at + 1)]),
+    (at: number) =>
+      entriesTo((entries) => [...entries.slice(0, at + 1), { ...entries[at]!, code: '' }, ...entries.slice(at + 1)]),
     [entriesTo],
   );
-  const onRemove = useCallback((at: number) => entriesTo((entries) => entries.filter((_, other) => other !== at)), [entriesTo]);
+  const onRemove = useCallback(
+    (at: number) => entriesTo((entries) => entries.filter((_, other) => other !== at)),
+    [entriesTo],
+  );
   return (
     <div>
       <div className="sticky top-0 z-10 flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-ink bg-paper py-2">
-        <p role="status" className={state === 'lost' || state === 'refused' || state === 'stale' ? 'font-semibold text-fail' : 'text-quiet'}>
+        <p
+          role="status"
+          className={
+            state === 'lost' || state === 'refused' || state === 'stale' ? 'font-semibold text-fail' : 'text-quiet'
+          }
+        >
           {SAID[state]}
           {problem && `. ${problem}`}
         </p>
@@ -72,8 +82,9 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
       {theirs && (
         <div role="alert" className="my-3 border-l-4 border-fail pl-3">
           <p className="font-medium">
-            {theirs.updatedBy || 'Another tab or device'} saved this profile {theirs.updatedAt && <When at={theirs.updatedAt} />}:{' '}
-            {theirs.profile.entries.length} entries there, {profile.entries.length} here. Nothing was overwritten.
+            {theirs.updatedBy || 'Another tab or device'} saved this profile{' '}
+            {theirs.updatedAt && <When at={theirs.updatedAt} />}: {theirs.profile.entries.length} entries there,{' '}
+            {profile.entries.length} here. Nothing was overwritten.
           </p>
           <div className="mt-1 flex flex-wrap gap-2">
             <button type="button" className="plain-button" onClick={() => settle(false)}>
@@ -104,7 +115,9 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
           <Field label="About it" value={profile.about} onChange={(about) => set({ about })} />
         </div>
       </div>
-      <h2 className="mt-6 border-b-2 border-ink font-label text-2xl font-semibold">Entries, in the order in which it shows them</h2>
+      <h2 className="mt-6 border-b-2 border-ink font-label text-2xl font-semibold">
+        Entries, in the order in which it shows them
+      </h2>
       <ol>
         {profile.entries.map((entry, at) => (
           <EntryEditor
@@ -120,7 +133,11 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
           />
         ))}
       </ol>
-      <button type="button" className="strong-button mt-4" onClick={() => entriesTo((entries, now) => [...entries, nextEntry(now)])}>
+      <button
+        type="button"
+        className="strong-button mt-4"
+        onClick={() => entriesTo((entries, now) => [...entries, nextEntry(now)])}
+      >
         <Plus size={18} aria-hidden /> Entry
       </button>
       <Workings profile={profile} onChange={set} />

@@ -14,7 +14,11 @@ export const ProfileReader = ({ profile }: { profile: ControllerProfile }) => {
     <>
       <p className="max-w-prose">{profile.about}</p>
       <div className="my-3 flex flex-wrap items-center gap-2">
-        <button type="button" className="strong-button" onClick={() => void create(copyOfProfile(profile, profileIdOf(profile.name, uuid())))}>
+        <button
+          type="button"
+          className="strong-button"
+          onClick={() => void create(copyOfProfile(profile, profileIdOf(profile.name, uuid())))}
+        >
           <Copy size={18} aria-hidden /> Copy and change the copy
         </button>
         {(['yaml', 'json'] as const).map((as) => (
@@ -25,7 +29,10 @@ export const ProfileReader = ({ profile }: { profile: ControllerProfile }) => {
       </div>
       <ol className="border-t-2 border-ink">
         {profile.entries.map((entry) => (
-          <li key={entry.scope + entry.code} className="grid gap-x-4 border-b border-line py-2 sm:grid-cols-[6rem_minmax(0,1fr)_minmax(0,1fr)]">
+          <li
+            key={entry.scope + entry.code}
+            className="grid gap-x-4 border-b border-line py-2 sm:grid-cols-[6rem_minmax(0,1fr)_minmax(0,1fr)]"
+          >
             <span className="font-mono text-lg font-semibold">{entry.code}</span>
             <span>
               {entry.label}

@@ -21,7 +21,10 @@ interface ProfileDraft {
 
 const draftOf = (id: string) => `profile:${id}`;
 
-/** A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when somebody saved first. */
+/**
+ * A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when somebody saved
+ * first.
+ */
 export const useProfileDraft = (stored: StoredProfile) => {
   const [profile, setProfile] = useState(stored.profile);
   const [state, setState] = useState<SaveState>('saved');
@@ -54,7 +57,12 @@ export const useProfileDraft = (stored: StoredProfile) => {
       setState('saving');
       const answer = await call<StoredProfile>('/api/profiles', {
         method: 'PUT',
-        body: { saveId: now.saveId, baseRevision: now.revision, profile: now.sent, author: usePerson.getState().author },
+        body: {
+          saveId: now.saveId,
+          baseRevision: now.revision,
+          profile: now.sent,
+          author: usePerson.getState().author,
+        },
       });
       now.isSending = false;
       if (answer.kind === 'lost') {

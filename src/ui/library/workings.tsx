@@ -13,7 +13,13 @@ const STEPS = [
 ] as const;
 
 /** How one works a controller: its steps, waits, scopes, switch banks and jumper blocks. */
-export const Workings = ({ profile, onChange }: { profile: ControllerProfile; onChange: (part: Partial<ControllerProfile>) => void }) => (
+export const Workings = ({
+  profile,
+  onChange,
+}: {
+  profile: ControllerProfile;
+  onChange: (part: Partial<ControllerProfile>) => void;
+}) => (
   <>
     <h2 className="mt-8 border-b-2 border-ink font-label text-2xl font-semibold">How one works it</h2>
     <div className="mt-3 grid gap-x-6 gap-y-4 sm:grid-cols-2">
@@ -27,7 +33,12 @@ export const Workings = ({ profile, onChange }: { profile: ControllerProfile; on
         newRow={{ label: '', seconds: 60 }}
         columns={[
           { label: 'What waits', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
-          { label: 'Seconds', isNumber: true, read: ({ seconds }) => String(seconds), write: (row, text) => ({ ...row, seconds: Number(text) }) },
+          {
+            label: 'Seconds',
+            isNumber: true,
+            read: ({ seconds }) => String(seconds),
+            write: (row, text) => ({ ...row, seconds: Number(text) }),
+          },
         ]}
         onChange={(delays) => onChange({ delays })}
       />
@@ -63,11 +74,19 @@ export const Workings = ({ profile, onChange }: { profile: ControllerProfile; on
         title="Jumper blocks"
         item="Block"
         rows={profile.jumpers}
-        newRow={{ id: `J${profile.jumpers.length + 1}`, label: `Block ${profile.jumpers.length + 1}`, pins: ['1', '2'] }}
+        newRow={{
+          id: `J${profile.jumpers.length + 1}`,
+          label: `Block ${profile.jumpers.length + 1}`,
+          pins: ['1', '2'],
+        }}
         columns={[
           { label: 'Mark', read: ({ id }) => id, write: (row, id) => ({ ...row, id }) },
           { label: 'In words', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
-          { label: 'Pins', read: ({ pins }) => pins.join(' '), write: (row, text) => ({ ...row, pins: text.split(' ') }) },
+          {
+            label: 'Pins',
+            read: ({ pins }) => pins.join(' '),
+            write: (row, text) => ({ ...row, pins: text.split(' ') }),
+          },
         ]}
         onChange={(jumpers) => onChange({ jumpers })}
       />

@@ -29,7 +29,12 @@ export const CallPicker = () => {
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-      <select aria-label="Call" value={current} onChange={(event) => setCall(event.target.value as CallId)} className="field-box font-label text-lg lg:hidden">
+      <select
+        aria-label="Call"
+        value={current}
+        onChange={(event) => setCall(event.target.value as CallId)}
+        className="field-box font-label text-lg lg:hidden"
+      >
         {calls.map((call) => (
           <option key={call} value={call}>
             {CALLS[call].short}

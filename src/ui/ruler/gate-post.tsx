@@ -6,7 +6,15 @@ import { percentAlong, type SpanF } from '@/core/units/span';
 import { usePost } from './use-post';
 
 /** A post on a lane. One that stands for a fact can be dragged, or moved with the arrow keys. */
-export const GatePost = ({ post, spanF, track }: { post: Post; spanF: SpanF; track: RefObject<HTMLElement | null> }) => {
+export const GatePost = ({
+  post,
+  spanF,
+  track,
+}: {
+  post: Post;
+  spanF: SpanF;
+  track: RefObject<HTMLElement | null>;
+}) => {
   const slider = usePost(post, spanF, track);
   const place = { left: `${percentAlong(spanF, post.atF)}%` };
   const bar = (
@@ -31,7 +39,9 @@ export const GatePost = ({ post, spanF, track }: { post: Post; spanF: SpanF; tra
       {...slider}
     >
       <span className="absolute inset-y-[11px] left-1/2 w-3 -translate-x-1/2">{bar}</span>
-      <span className="absolute top-1/2 left-[calc(50%+7px)] -translate-y-1/2 bg-paper px-0.5 font-mono text-xs font-semibold text-ink">{post.atF}</span>
+      <span className="absolute top-1/2 left-[calc(50%+7px)] -translate-y-1/2 bg-paper px-0.5 font-mono text-xs font-semibold text-ink">
+        {post.atF}
+      </span>
     </button>
   );
 };

@@ -10,7 +10,12 @@ import { CallPicker } from './call-picker';
 import { RULER_COOKIE } from './cookie';
 import { Scale } from './scale';
 
-const SOUND = { calm: 'text-ink', strips: 'text-ink', short: 'font-semibold text-warn', hole: 'font-semibold text-fail' } as const;
+const SOUND = {
+  calm: 'text-ink',
+  strips: 'text-ink',
+  short: 'font-semibold text-warn',
+  hole: 'font-semibold text-fail',
+} as const;
 
 /** Pages whose ruler stands open until somebody folds it. */
 const OPEN_PAGES = ['sheet', 'wiring', 'setup'];
@@ -37,14 +42,26 @@ export const GateRuler = ({ folds }: { folds: string }) => {
   const toggle = () => {
     // Where nobody has chosen, a phone shows it folded.
     const isShown = isOpen && (choice !== undefined || window.matchMedia('(min-width: 640px)').matches);
-    const next = [...kept.split('.').filter((entry) => entry && !entry.startsWith(`${page}-`)), `${page}-${isShown ? 'folded' : 'open'}`].join('.');
+    const next = [
+      ...kept.split('.').filter((entry) => entry && !entry.startsWith(`${page}-`)),
+      `${page}-${isShown ? 'folded' : 'open'}`,
+    ].join('.');
     setKept(next);
     document.cookie = `${RULER_COOKIE}=${next}; path=/; max-age=31536000; samesite=lax`;
   };
   return (
-    <section aria-label="Gate ruler" className="no-print sticky bottom-0 z-20 [@media(max-height:500px)]:static border-t-2 border-ink bg-paper">
+    <section
+      aria-label="Gate ruler"
+      className="no-print sticky bottom-0 z-20 [@media(max-height:500px)]:static border-t-2 border-ink bg-paper"
+    >
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-2 py-1.5 sm:px-4">
-        <button type="button" aria-expanded={isOpen} aria-label={isOpen ? 'Fold the ruler' : 'Open the ruler'} onClick={toggle} className="bare-button">
+        <button
+          type="button"
+          aria-expanded={isOpen}
+          aria-label={isOpen ? 'Fold the ruler' : 'Open the ruler'}
+          onClick={toggle}
+          className="bare-button"
+        >
           {isOpen ? <ChevronDown aria-hidden /> : <ChevronUp aria-hidden />}
         </button>
         <span className="flex items-center">
@@ -60,9 +77,14 @@ export const GateRuler = ({ folds }: { folds: string }) => {
           </button>
         </span>
         <CallPicker />
-        <p aria-live="polite" className={`min-w-0 basis-full text-sm leading-snug sm:text-base xl:flex-1 xl:basis-0 ${SOUND[verdict.grade]}`}>
+        <p
+          aria-live="polite"
+          className={`min-w-0 basis-full text-sm leading-snug sm:text-base xl:flex-1 xl:basis-0 ${SOUND[verdict.grade]}`}
+        >
           {verdict.text}
-          {supply.kind === 'heat' && <span className="text-quiet"> Register about {Math.round(supply.supplyF)} °F.</span>}
+          {supply.kind === 'heat' && (
+            <span className="text-quiet"> Register about {Math.round(supply.supplyF)} °F.</span>
+          )}
         </p>
         {isOpen && (
           <label className="flex items-center gap-2 text-sm text-quiet max-lg:hidden">
@@ -72,7 +94,10 @@ export const GateRuler = ({ folds }: { folds: string }) => {
               value={moment.indoorF}
               min={40}
               max={95}
-              onChange={(event) => event.target.value !== '' && setMoment({ indoorF: Math.min(95, Math.max(40, Math.round(Number(event.target.value)))) })}
+              onChange={(event) =>
+                event.target.value !== '' &&
+                setMoment({ indoorF: Math.min(95, Math.max(40, Math.round(Number(event.target.value)))) })
+              }
               className="field-box w-18 font-mono"
             />
             °F

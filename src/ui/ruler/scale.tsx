@@ -62,7 +62,11 @@ export const Scale = () => {
           {lanes.map((lane) => (
             <div key={lane.id} className="hatched relative mb-2 h-6 border-y border-line-strong">
               {lane.openF.map((open) => (
-                <span key={open[0]} className="absolute inset-y-0" style={{ ...band(spanF, open), background: SOURCE_COLOUR[lane.source] }} />
+                <span
+                  key={open[0]}
+                  className="absolute inset-y-0"
+                  style={{ ...band(spanF, open), background: SOURCE_COLOUR[lane.source] }}
+                />
               ))}
               {lane.posts.map((post) => (
                 <GatePost key={post.label} post={post} spanF={spanF} track={track} />
@@ -75,7 +79,9 @@ export const Scale = () => {
               className={`pointer-events-none absolute inset-y-0 flex items-center justify-center overflow-visible border-x-2 pb-6 border-dashed ${isHole ? 'border-fail bg-[color-mix(in_srgb,var(--fail)_22%,transparent)]' : 'border-warn bg-[color-mix(in_srgb,var(--warn)_18%,transparent)]'}`}
               style={band(spanF, gap)}
             >
-              <span className={`px-1 font-label text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}>
+              <span
+                className={`px-1 font-label text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}
+              >
                 {isHole ? 'Hole' : 'Short'}
               </span>
             </span>

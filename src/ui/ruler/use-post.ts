@@ -6,7 +6,14 @@ import type { SpanF } from '@/core/units/span';
 import { useJob, useJobNow } from '../job/provider';
 import { useScaleDrag } from './use-scale-drag';
 
-const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -5, PageUp: 5 };
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
+  PageDown: -5,
+  PageUp: 5,
+};
 
 /** Properties of a slider that moves a gate post, by pointer and by keys; null for a post that stands for no fact. */
 export const usePost = (post: GatePost, spanF: SpanF, track: RefObject<HTMLElement | null>) => {

@@ -17,9 +17,15 @@ export const Question = ({ path }: { path: FactPath }) => {
       <ul aria-label="What it sets" className="mt-2 space-y-1 pl-4 text-sm md:mt-0 md:pt-1 md:pl-0">
         {effects.some(({ sets }) => sets.length > 0) ? (
           effects.map(({ answer, isCurrent, sets }) => (
-            <li key={answer} aria-current={isCurrent} className={`border-l-4 pl-2 ${isCurrent ? 'border-ink' : 'border-transparent text-quiet'}`}>
+            <li
+              key={answer}
+              aria-current={isCurrent}
+              className={`border-l-4 pl-2 ${isCurrent ? 'border-ink' : 'border-transparent text-quiet'}`}
+            >
               <span className={isCurrent ? 'font-semibold' : ''}>{answer}:</span>{' '}
-              {sets.length === 0 ? 'nothing more to set' : sets.map(({ label, words }) => `${label}: ${words}`).join(' · ')}
+              {sets.length === 0
+                ? 'nothing more to set'
+                : sets.map(({ label, words }) => `${label}: ${words}`).join(' · ')}
             </li>
           ))
         ) : (

@@ -14,7 +14,9 @@ export const SetupSchools = () => {
     <details className="group mb-6 border-y border-line">
       <summary className="flex min-h-12 items-center gap-3 font-label text-xl font-semibold">
         Schools
-        <span className="font-sans text-sm font-normal text-quiet">where practitioners disagree; the settings follow the way chosen here</span>
+        <span className="font-sans text-sm font-normal text-quiet">
+          where practitioners disagree; the settings follow the way chosen here
+        </span>
       </summary>
       <div className="grid gap-x-6 gap-y-2 pb-4 md:grid-cols-2">
         {SCHOOLS.filter((path) => factApplies(facts, path)).map((path) => (

@@ -13,11 +13,17 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
   const { setting, value, worked, from, reason } = resolved;
-  const set = (next: SettingValue, why = '') => changesToSet(now().facts, resolved, next, why).forEach((change) => setFact(change.path, change.value));
+  const set = (next: SettingValue, why = '') =>
+    changesToSet(now().facts, resolved, next, why).forEach((change) => setFact(change.path, change.value));
   return (
     <div className="max-w-md space-y-2">
       {setting.kind === 'choice' ? (
-        <ChoiceBox label="Set it to" options={setting.options} value={value as string | number} onCommit={(next) => set(next)} />
+        <ChoiceBox
+          label="Set it to"
+          options={setting.options}
+          value={value as string | number}
+          onCommit={(next) => set(next)}
+        />
       ) : (
         <NumberBox
           label="Set it to"
@@ -32,7 +38,13 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
       )}
       {from === 'chosen' && (
         <>
-          <TextBox label="Why otherwise" value={reason} maxLength={400} check={() => null} onCommit={(why) => set(value, why)} />
+          <TextBox
+            label="Why otherwise"
+            value={reason}
+            maxLength={400}
+            check={() => null}
+            onCommit={(why) => set(value, why)}
+          />
           <button type="button" className="plain-button" onClick={() => set(worked)}>
             Take {settingWords(setting, worked)}, as worked out
           </button>
@@ -61,7 +73,10 @@ export const SettingRow = memo(({ resolved, scale, isOpen, isAccused, onToggle }
   const { setting, value, worked, because, from, reason, onJob } = resolved;
   const isChosen = from === 'chosen';
   return (
-    <li id={`setup.${setting.id}`} className={`scroll-mt-32 border-b border-line ${isAccused ? 'border-l-4 border-l-fail pl-2' : ''}`}>
+    <li
+      id={`setup.${setting.id}`}
+      className={`scroll-mt-32 border-b border-line ${isAccused ? 'border-l-4 border-l-fail pl-2' : ''}`}
+    >
       <button
         type="button"
         aria-expanded={isOpen}
@@ -70,11 +85,19 @@ export const SettingRow = memo(({ resolved, scale, isOpen, isAccused, onToggle }
         className="grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 py-2 text-left hover:bg-sheet sm:grid-cols-[minmax(0,1fr)_11rem_minmax(0,17rem)]"
       >
         <span className="font-medium">{setting.label}</span>
-        <span className="text-sm text-quiet max-sm:hidden">{setting.on.map((role) => CONTROLLERS[role]).join(', ') || 'Its own dial'}</span>
+        <span className="text-sm text-quiet max-sm:hidden">
+          {setting.on.map((role) => CONTROLLERS[role]).join(', ') || 'Its own dial'}
+        </span>
         <span className="text-right font-mono sm:text-left">
-          <span className={isChosen ? 'border-b-2 border-saffron font-semibold' : 'font-semibold'}>{settingWords(setting, value, scale)}</span>
-          {isChosen && <span className="block text-xs text-quiet">worked out: {settingWords(setting, worked, scale)}</span>}
-          {isOffTheJob(resolved) && <span className="block text-xs text-quiet">the job says {settingWords(setting, onJob!, scale)}</span>}
+          <span className={isChosen ? 'border-b-2 border-saffron font-semibold' : 'font-semibold'}>
+            {settingWords(setting, value, scale)}
+          </span>
+          {isChosen && (
+            <span className="block text-xs text-quiet">worked out: {settingWords(setting, worked, scale)}</span>
+          )}
+          {isOffTheJob(resolved) && (
+            <span className="block text-xs text-quiet">the job says {settingWords(setting, onJob!, scale)}</span>
+          )}
           {setting.fact?.holds === 'as-found' && onJob !== value && (
             <span className="block text-xs text-quiet">as found: {settingWords(setting, onJob!, scale)}</span>
           )}
@@ -94,7 +117,10 @@ export const SettingRow = memo(({ resolved, scale, isOpen, isAccused, onToggle }
             <p className="mt-2 text-quiet">
               Decided by: {setting.decidedBy}
               {setting.kind === 'number' && ` From ${setting.min} to ${setting.max} ${setting.unit}.`} Usually comes as{' '}
-              {settingProblem(setting, setting.usual) === null ? settingWords(setting, setting.usual, scale) : settingToText(setting.usual)}.
+              {settingProblem(setting, setting.usual) === null
+                ? settingWords(setting, setting.usual, scale)
+                : settingToText(setting.usual)}
+              .
             </p>
           </div>
           <Editor resolved={resolved} />

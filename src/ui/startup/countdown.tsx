@@ -39,7 +39,11 @@ export const Countdown = ({ name, wait }: { name: string; wait: Wait }) => {
   };
   return (
     <div className="flex min-h-12 items-center gap-3 border-b border-line py-1">
-      <span role="timer" aria-label={wait.label} className={`w-20 font-mono text-2xl font-semibold ${startedAt !== null && left === 0 ? 'text-pass' : ''}`}>
+      <span
+        role="timer"
+        aria-label={wait.label}
+        className={`w-20 font-mono text-2xl font-semibold ${startedAt !== null && left === 0 ? 'text-pass' : ''}`}
+      >
         {clock(left)}
       </span>
       <span className="min-w-0 flex-1">

@@ -42,7 +42,9 @@ export const Expected = ({ expected, unit }: { expected: Expectation; unit: stri
           <span className="text-quiet">
             {' '}
             {expected.tolerance}
-            {expected.aim !== null && /%|±/.test(expected.tolerance) && ` (${roundTo(expected.pass[0], decimals)} to ${roundTo(expected.pass[1], decimals)})`}
+            {expected.aim !== null &&
+              /%|±/.test(expected.tolerance) &&
+              ` (${roundTo(expected.pass[0], decimals)} to ${roundTo(expected.pass[1], decimals)})`}
           </span>{' '}
           <Why label="sum">{expected.sum}</Why>
         </p>

@@ -10,7 +10,15 @@ const MARKS = {
 } as const;
 
 /** A verdict as a shape, a colour and a word. */
-export const GradeMark = ({ grade, hasWord = false, size = 20 }: { grade: Grade | 'open'; hasWord?: boolean; size?: number }) => {
+export const GradeMark = ({
+  grade,
+  hasWord = false,
+  size = 20,
+}: {
+  grade: Grade | 'open';
+  hasWord?: boolean;
+  size?: number;
+}) => {
   const { Icon, colour, word } = MARKS[grade];
   return (
     <span className={`inline-flex shrink-0 items-center gap-1 font-label font-semibold ${colour}`}>

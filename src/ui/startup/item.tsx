@@ -61,7 +61,9 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
           <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
           <span className="flex-1">
             {item.label}
-            {isOver && <b className="block text-sm text-fail">Proven dead on an earlier visit: again before hands go in.</b>}
+            {isOver && (
+              <b className="block text-sm text-fail">Proven dead on an earlier visit: again before hands go in.</b>
+            )}
           </span>
         </button>
         <AskName isShown={asksName} />

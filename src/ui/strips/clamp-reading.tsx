@@ -25,7 +25,15 @@ const KIND_WORDS = {
 const numberOf = (value: unknown) => (typeof value === 'number' ? value : null);
 
 /** Volts and amps as read at the clamp's place, and what they mean. */
-export const ClampReading = ({ clamp, state, measuredVolts }: { clamp: ClampAt; state: LadderState; measuredVolts: number | null }) => {
+export const ClampReading = ({
+  clamp,
+  state,
+  measuredVolts,
+}: {
+  clamp: ClampAt;
+  state: LadderState;
+  measuredVolts: number | null;
+}) => {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const call = useJob((job) => job.moment.call);
@@ -34,7 +42,8 @@ export const ClampReading = ({ clamp, state, measuredVolts }: { clamp: ClampAt; 
   const volts = useKeepReading(STRIP_VOLTS_ITEM);
   const amps = useKeepReading(item);
   const readAmps = numberOf(current.get(item)?.value);
-  const supply = measuredVolts === null ? null : voltsMeaning(measuredVolts, facts.heatKit.serviceVolts, LOADED_TOLERANCE);
+  const supply =
+    measuredVolts === null ? null : voltsMeaning(measuredVolts, facts.heatKit.serviceVolts, LOADED_TOLERANCE);
   const meanings = readAmps === null ? [] : ampsMeaning(facts, clamp, readAmps, measuredVolts, state);
   return (
     <section aria-label="Reading">
@@ -72,14 +81,17 @@ export const ClampReading = ({ clamp, state, measuredVolts }: { clamp: ClampAt; 
       {readAmps !== null && (
         <ol aria-label="What it means" className="mt-3 space-y-2">
           {meanings.map((meaning, at) => (
-            <li key={meaning.words} className={`border-l-4 pl-3 ${at === 0 ? 'border-ink' : 'border-line-strong text-quiet'}`}>
+            <li
+              key={meaning.words}
+              className={`border-l-4 pl-3 ${at === 0 ? 'border-ink' : 'border-line-strong text-quiet'}`}
+            >
               <b className="font-label text-lg">{KIND_WORDS[meaning.kind]}</b> {meaning.words} {meaning.next}
             </li>
           ))}
           {meanings.length === 0 && (
             <li className="border-l-4 border-fail pl-3">
-              No combination of elements gives {readAmps} A at {measuredVolts ?? facts.heatKit.serviceVolts} V here. Check the clamp’s zero, that one conductor
-              alone is in it, and the volts.
+              No combination of elements gives {readAmps} A at {measuredVolts ?? facts.heatKit.serviceVolts} V here.
+              Check the clamp’s zero, that one conductor alone is in it, and the volts.
             </li>
           )}
         </ol>

@@ -27,7 +27,9 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
         min={0}
         max={100_000}
         takesOpen
-        check={(ohms) => (ohms === 0 ? 'Zero ohms is a dead short or touching leads: lift one end and read again.' : null)}
+        check={(ohms) =>
+          ohms === 0 ? 'Zero ohms is a dead short or touching leads: lift one end and read again.' : null
+        }
         onCommit={(ohms) => ohms !== null && keep(ohms)}
       />
       <AskName isShown={asksName} />
@@ -46,7 +48,11 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const kit = jobKit(facts, volts);
-  const planned = new Map(startupPlan(facts, readings, moment).flatMap(({ items }) => items.map((planned) => [planned.key, planned] as const)));
+  const planned = new Map(
+    startupPlan(facts, readings, moment).flatMap(({ items }) =>
+      items.map((planned) => [planned.key, planned] as const),
+    ),
+  );
   return (
     <section aria-label="Expected readings">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>

@@ -8,7 +8,9 @@ import { useJob } from '../job/provider';
 
 const SURE = { sure: 'Sure', likely: 'Likely', possible: 'Possible' } as const;
 
-/** Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Sheet before somebody says so. */
+/**
+ * Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Sheet before somebody says so.
+ */
 export const FindKit = memo(function FindKit() {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
@@ -24,7 +26,8 @@ export const FindKit = memo(function FindKit() {
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What kit is it?</h2>
       {guesses.length === 0 && (
         <p className="text-sm">
-          Give one of these: power on the plate or breakers (on the Sheet), cold ohms, or volts and amps on the main feed with everything on.
+          Give one of these: power on the plate or breakers (on the Sheet), cold ohms, or volts and amps on the main
+          feed with everything on.
         </p>
       )}
       <ol className="space-y-3">
@@ -47,12 +50,18 @@ export const FindKit = memo(function FindKit() {
               </button>
             </div>
             {guess.because.length > 0 && <p className="text-sm">For it: {guess.because.join('; ')}.</p>}
-            {guess.against.length > 0 && <p className="text-sm font-medium text-fail">Against it: {guess.against.join('; ')}.</p>}
+            {guess.against.length > 0 && (
+              <p className="text-sm font-medium text-fail">Against it: {guess.against.join('; ')}.</p>
+            )}
           </li>
         ))}
       </ol>
       {shown.length < guesses.length && (
-        <button type="button" className="bare-button px-1 text-sm underline underline-offset-4" onClick={() => setShowsAll(true)}>
+        <button
+          type="button"
+          className="bare-button px-1 text-sm underline underline-offset-4"
+          onClick={() => setShowsAll(true)}
+        >
           {guesses.length - shown.length} others weighed
         </button>
       )}

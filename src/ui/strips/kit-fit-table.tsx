@@ -7,7 +7,19 @@ import { kitFit } from '@/core/strips/belongs';
 import { useJob } from '../job/provider';
 import { GradeMark } from '../startup/grade-mark';
 
-const Judged = ({ is, yes, no, unknown, fact }: { is: boolean | null; yes: string; no: string; unknown: string; fact: string }) => {
+const Judged = ({
+  is,
+  yes,
+  no,
+  unknown,
+  fact,
+}: {
+  is: boolean | null;
+  yes: string;
+  no: string;
+  unknown: string;
+  fact: string;
+}) => {
   const id = useJob((job) => job.saved.id);
   return (
     <li className="flex min-h-9 items-center gap-2 border-b border-line py-1">
@@ -22,7 +34,9 @@ const Judged = ({ is, yes, no, unknown, fact }: { is: boolean | null; yes: strin
   );
 };
 
-/** Whether the kit belongs in its air handler: label, air, supply temperature at each stage, breakers and conductors. */
+/**
+ * Whether the kit belongs in its air handler: label, air, supply temperature at each stage, breakers and conductors.
+ */
 export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
@@ -85,7 +99,8 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
         </tbody>
       </table>
       <p className="text-xs text-quiet">
-        Supply air from a room of {moment.indoorF} °F, {moment.outdoorF} °F out, {auxCfm} CFM, {facts.site.elevationFt.toLocaleString('en-US')} ft.
+        Supply air from a room of {moment.indoorF} °F, {moment.outdoorF} °F out, {auxCfm} CFM,{' '}
+        {facts.site.elevationFt.toLocaleString('en-US')} ft.
       </p>
       <table className="mt-3 w-full text-sm">
         <thead>
@@ -114,7 +129,8 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
               <td className="text-right font-mono">{circuit.loadAmps.toFixed(1)} A</td>
               <td className="text-right font-mono">{circuit.minCircuitAmps.toFixed(1)} A</td>
               <td className="text-right font-mono">
-                {circuit.needsBreakerAmps ?? 'none'} A, {circuit.foundBreakerAmps === null ? '?' : `${circuit.foundBreakerAmps} A`}
+                {circuit.needsBreakerAmps ?? 'none'} A,{' '}
+                {circuit.foundBreakerAmps === null ? '?' : `${circuit.foundBreakerAmps} A`}
               </td>
               <td className="text-right font-mono">
                 {circuit.needsAwg ?? 'none'} AWG, {circuit.foundAwg === null ? '?' : circuit.foundAwg}
@@ -123,7 +139,9 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
           ))}
         </tbody>
       </table>
-      <p className="text-xs text-quiet">Copper at 60 °C terminations. Circuits are for licensed electricians; local code and the kit’s label rule.</p>
+      <p className="text-xs text-quiet">
+        Copper at 60 °C terminations. Circuits are for licensed electricians; local code and the kit’s label rule.
+      </p>
     </section>
   );
 });

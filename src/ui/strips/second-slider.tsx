@@ -4,7 +4,15 @@ import { Pause, Play } from 'lucide-react';
 import { useEffect, useState } from 'react';
 
 /** The second since the call: drag it, or let it run. */
-export const SecondSlider = ({ seconds, mostS, onChange }: { seconds: number; mostS: number; onChange: (seconds: number) => void }) => {
+export const SecondSlider = ({
+  seconds,
+  mostS,
+  onChange,
+}: {
+  seconds: number;
+  mostS: number;
+  onChange: (seconds: number) => void;
+}) => {
   const [isRunning, setRunning] = useState(false);
   const isOver = seconds >= mostS;
   useEffect(() => {

@@ -70,7 +70,9 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
         return;
       }
       setMessage(
-        ref ? `${conductor.colour ?? 'Conductor'} landed on ${ref.device.replace('-', ' ')} ${ref.mark}.` : `${conductor.colour ?? 'Conductor'} taken off.`,
+        ref
+          ? `${conductor.colour ?? 'Conductor'} landed on ${ref.device.replace('-', ' ')} ${ref.mark}.`
+          : `${conductor.colour ?? 'Conductor'} taken off.`,
       );
       setRows(landEnd(rows, held.wire, held.end, ref));
     },
@@ -84,7 +86,8 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
   return (
     <section aria-label="Bench" className="min-w-0">
       <p className="hidden font-label text-xl font-semibold print:block">
-        {name}: wiring {isRecorded ? 'as found' : 'as planned'}, {CALLS[state.moment.call].label.toLowerCase()} at {state.moment.outdoorF} °F out
+        {name}: wiring {isRecorded ? 'as found' : 'as planned'}, {CALLS[state.moment.call].label.toLowerCase()} at{' '}
+        {state.moment.outdoorF} °F out
       </p>
       <div className="no-print mb-2 flex flex-wrap items-center gap-1.5">
         <div role="group" aria-label="What is drawn" className="flex">
@@ -112,7 +115,12 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
           <Redo2 size={18} aria-hidden />
         </button>
         {isEditing && (
-          <button type="button" className="plain-button" aria-pressed={view === 'list'} onClick={() => setView(view === 'list' ? 'drawing' : 'list')}>
+          <button
+            type="button"
+            className="plain-button"
+            aria-pressed={view === 'list'}
+            onClick={() => setView(view === 'list' ? 'drawing' : 'list')}
+          >
             {view === 'list' ? 'As drawing' : 'As list'}
           </button>
         )}
@@ -122,13 +130,23 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
           </button>
         )}
         <span className="grow" />
-        <button type="button" className="plain-button px-2" aria-label="Smaller" onClick={() => setZoom((now) => bounded(now / ZOOM_STEP))}>
+        <button
+          type="button"
+          className="plain-button px-2"
+          aria-label="Smaller"
+          onClick={() => setZoom((now) => bounded(now / ZOOM_STEP))}
+        >
           <Minus size={18} aria-hidden />
         </button>
         <button type="button" className="plain-button px-2" aria-label="Fit to the page" onClick={fit}>
           <Maximize2 size={18} aria-hidden />
         </button>
-        <button type="button" className="plain-button px-2" aria-label="Larger" onClick={() => setZoom((now) => bounded(now * ZOOM_STEP))}>
+        <button
+          type="button"
+          className="plain-button px-2"
+          aria-label="Larger"
+          onClick={() => setZoom((now) => bounded(now * ZOOM_STEP))}
+        >
           <Plus size={18} aria-hidden />
         </button>
         <ExportMenu name={name} harness={harness} state={state} picture={picture} />
@@ -137,13 +155,18 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
         <p role="status" className="no-print mb-1 min-h-6 text-sm">
           {lifted
             ? 'Now tap the terminal it lands on; Delete takes it off, Esc lets go.'
-            : message || 'Drag a wire’s end to where you found it; drop it on nothing to take it off. Power off before you move the real one.'}
+            : message ||
+              'Drag a wire’s end to where you found it; drop it on nothing to take it off. Power off before you move the real one.'}
         </p>
       )}
       {isEditing && view === 'list' ? (
         <WireList found={found} />
       ) : (
-        <div ref={frame} className="overflow-auto border-y border-line py-2 print:overflow-visible print:border-0" tabIndex={-1}>
+        <div
+          ref={frame}
+          className="overflow-auto border-y border-line py-2 print:overflow-visible print:border-0"
+          tabIndex={-1}
+        >
           <Picture
             ref={picture}
             drawing={drawn}

@@ -3,7 +3,13 @@
 import type { Difference } from '@/core/wiring/differences';
 
 /** What was found otherwise than planned, move by move, and what each alone would have done. */
-export const DifferencesList = ({ differences, onPoint }: { differences: readonly Difference[]; onPoint: (id: string) => void }) => (
+export const DifferencesList = ({
+  differences,
+  onPoint,
+}: {
+  differences: readonly Difference[];
+  onPoint: (id: string) => void;
+}) => (
   <section aria-label="Found otherwise">
     <h2 className="mb-1 font-label text-2xl font-semibold">Found otherwise than planned</h2>
     {differences.length === 0 && <p className="text-quiet">Nothing: what is in the wall is as planned.</p>}

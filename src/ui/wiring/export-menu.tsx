@@ -39,7 +39,10 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
       () =>
         download(
           `${base}-${state.moment.call}.cir`,
-          asFile(toSpice(state.network, `${name}: ${state.moment.call} at ${state.moment.outdoorF} F outdoors`), 'text/plain'),
+          asFile(
+            toSpice(state.network, `${name}: ${state.moment.call} at ${state.moment.outdoorF} F outdoors`),
+            'text/plain',
+          ),
         ),
     ],
   ];
@@ -49,7 +52,11 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
         <Download size={18} aria-hidden /> Take away
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content sideOffset={4} align="end" className="z-30 rounded border border-line-strong bg-sheet p-1">
+        <DropdownMenu.Content
+          sideOffset={4}
+          align="end"
+          className="z-30 rounded border border-line-strong bg-sheet p-1"
+        >
           {ways.map(([label, take]) => (
             <DropdownMenu.Item
               key={label}

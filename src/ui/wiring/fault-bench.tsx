@@ -10,7 +10,12 @@ import type { WiringWorker } from '@/workers/wiring.worker';
 import { useJob } from '../job/provider';
 
 /** Asks the worker for every single fault; an answer that comes too late is dropped with its worker. */
-const useFaultTable = (facts: Facts, harness: Harness, moment: Moment, isWanted: boolean): readonly FaultRow[] | null => {
+const useFaultTable = (
+  facts: Facts,
+  harness: Harness,
+  moment: Moment,
+  isWanted: boolean,
+): readonly FaultRow[] | null => {
   const [rows, setRows] = useState<readonly FaultRow[] | null>(null);
   const { outdoorF } = moment;
   useEffect(() => {
@@ -18,7 +23,9 @@ const useFaultTable = (facts: Facts, harness: Harness, moment: Moment, isWanted:
     const worker = new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' });
     const remote: Remote<WiringWorker> = wrap<WiringWorker>(worker);
     let isCurrent = true;
-    void remote.faultTable(facts, harness, { outdoorF, indoorF: 68, call: 'off', trying: null }).then((answer) => isCurrent && setRows(answer));
+    void remote
+      .faultTable(facts, harness, { outdoorF, indoorF: 68, call: 'off', trying: null })
+      .then((answer) => isCurrent && setRows(answer));
     return () => {
       isCurrent = false;
       worker.terminate();
@@ -35,7 +42,9 @@ export const FaultBench = ({ harness }: { harness: Harness }) => {
   const [isOpen, setIsOpen] = useState(false);
   const [sought, setSought] = useState('');
   const rows = useFaultTable(facts, harness, moment, isOpen);
-  const shown = rows?.filter(({ words, effects }) => `${words} ${effects.join(' ')}`.toLowerCase().includes(sought.toLowerCase()));
+  const shown = rows?.filter(({ words, effects }) =>
+    `${words} ${effects.join(' ')}`.toLowerCase().includes(sought.toLowerCase()),
+  );
   return (
     <details className="mt-6" open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
       <summary className="min-h-11 font-label text-2xl font-semibold">What each single fault would do</summary>
@@ -54,10 +63,15 @@ export const FaultBench = ({ harness }: { harness: Harness }) => {
           </p>
           <ul aria-label="Faults" className="columns-1 gap-8 lg:columns-2">
             {shown.map(({ id, words, effects }) => (
-              <li key={id} className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm">
+              <li
+                key={id}
+                className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm"
+              >
                 <span>
                   <b className="font-medium">{words}.</b>{' '}
-                  <span className={effects.length === 0 ? 'text-quiet' : ''}>{effects.length === 0 ? 'No coil does otherwise.' : effects.join(' ')}</span>
+                  <span className={effects.length === 0 ? 'text-quiet' : ''}>
+                    {effects.length === 0 ? 'No coil does otherwise.' : effects.join(' ')}
+                  </span>
                 </span>
                 <button
                   type="button"

@@ -24,10 +24,18 @@ interface MeterProps {
 }
 
 const ohmsText = (ohms: number | 'OL') =>
-  ohms === 'OL' ? 'OL' : ohms < 100 ? ohms.toFixed(1) : ohms < 10_000 ? String(Math.round(ohms)) : `${(ohms / 1000).toFixed(1)} k`;
+  ohms === 'OL'
+    ? 'OL'
+    : ohms < 100
+      ? ohms.toFixed(1)
+      : ohms < 10_000
+        ? String(Math.round(ohms))
+        : `${(ohms / 1000).toFixed(1)} k`;
 
 const reading = (mode: MeterMode, state: WiringState, off: WiringState, [one, other]: Probes): string =>
-  mode === 'volts' ? meterVolts(state, one, other).toFixed(1) : ohmsText(readOhms(off.network, refText(one), refText(other)));
+  mode === 'volts'
+    ? meterVolts(state, one, other).toFixed(1)
+    : ohmsText(readOhms(off.network, refText(one), refText(other)));
 
 /** The meter: volts as the call has them, or ohms with the power off, between two terminals. */
 export const Meter = ({ harness, state, off, sound, mode, onMode, probes, moves, onProbe }: MeterProps) => {

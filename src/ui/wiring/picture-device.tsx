@@ -34,7 +34,8 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
   const probe = probes.findIndex((each) => sameRef(each, terminal.ref));
   const top = terminal.y - ROW_HEIGHT / 2 + 2;
   const x = box.x + INSET;
-  const coil = box.width < NARROW ? undefined : (terminal.coils.find(({ source }) => source !== 'control') ?? terminal.coils[0]);
+  const coil =
+    box.width < NARROW ? undefined : (terminal.coils.find(({ source }) => source !== 'control') ?? terminal.coils[0]);
   const isOn = coil !== undefined && state.energised.has(coil.id);
   return (
     <g
@@ -62,17 +63,39 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
         strokeWidth={pointedAt || isTarget || isHot ? 2.5 : 1}
         strokeDasharray={isTarget ? '6 4' : undefined}
       />
-      <text x={x + 10} y={terminal.y + 7} fontFamily="var(--font-label)" fontSize={21} fontWeight={600} fill="var(--ink)">
+      <text
+        x={x + 10}
+        y={terminal.y + 7}
+        fontFamily="var(--font-label)"
+        fontSize={21}
+        fontWeight={600}
+        fill="var(--ink)"
+      >
         {terminal.ref.mark}
       </text>
       {isHot && (
-        <text x={x + 14 + terminal.ref.mark.length * 12} y={terminal.y + 5} fontFamily="var(--font-mono)" fontSize={11} fill="var(--ink)">
+        <text
+          x={x + 14 + terminal.ref.mark.length * 12}
+          y={terminal.y + 5}
+          fontFamily="var(--font-mono)"
+          fontSize={11}
+          fill="var(--ink)"
+        >
           {volts.toFixed(1)}
         </text>
       )}
       {coil && (
         <g>
-          {isOn && <rect x={x + 78} y={terminal.y - 11} width={box.width - 2 * INSET - 78 - 30} height={22} rx={2} fill={SOURCE_COLOUR[coil.source]} />}
+          {isOn && (
+            <rect
+              x={x + 78}
+              y={terminal.y - 11}
+              width={box.width - 2 * INSET - 78 - 30}
+              height={22}
+              rx={2}
+              fill={SOURCE_COLOUR[coil.source]}
+            />
+          )}
           <text
             x={x + 83}
             y={terminal.y + 4.5}
@@ -109,8 +132,24 @@ interface DeviceProps {
 /** A device of the drawing: its name, its strip, what its terminals feed. */
 export const PictureDevice = ({ drawn, state, probes, pointsAt, mayLandHere, onTerminal }: DeviceProps) => (
   <g>
-    <rect x={drawn.x} y={drawn.y} width={drawn.width} height={drawn.height} rx={4} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />
-    <text x={drawn.x + 8} y={drawn.y + 21} fontFamily="var(--font-label)" fontSize={18} fontWeight={600} fill="var(--ink)">
+    <rect
+      x={drawn.x}
+      y={drawn.y}
+      width={drawn.width}
+      height={drawn.height}
+      rx={4}
+      fill="var(--sheet)"
+      stroke="var(--ink)"
+      strokeWidth={2}
+    />
+    <text
+      x={drawn.x + 8}
+      y={drawn.y + 21}
+      fontFamily="var(--font-label)"
+      fontSize={18}
+      fontWeight={600}
+      fill="var(--ink)"
+    >
       {drawn.device.label}
     </text>
     <text x={drawn.x + 8} y={drawn.y + 37} fontFamily="var(--font-sans)" fontSize={11} fill="var(--quiet)">

@@ -15,7 +15,11 @@ interface WireProps {
 const labelAt = ({ points }: DrawnWire, end: DrawnEnd) =>
   points.length === 2
     ? { x: Math.max(points[0]!.x, points[1]!.x) - 12, y: points[0]!.y, anchor: 'end' as const }
-    : { x: end.x + (end.side === 'left' ? 12 : -12), y: end.y, anchor: end.side === 'left' ? ('start' as const) : ('end' as const) };
+    : {
+        x: end.x + (end.side === 'left' ? 12 : -12),
+        y: end.y,
+        anchor: end.side === 'left' ? ('start' as const) : ('end' as const),
+      };
 
 /** One conductor: its insulation, a saffron band where it is live, its colour in words. */
 export const PictureWire = ({ wire, isLive, isPointedAt, isMoved }: WireProps) => {
@@ -27,7 +31,13 @@ export const PictureWire = ({ wire, isLive, isPointedAt, isMoved }: WireProps) =
       <title>{`${name}: ${wire.carries}`}</title>
       {isPointedAt && <path d={path} fill="none" stroke="var(--fail)" strokeWidth={12} opacity={0.5} />}
       {isLive && <path d={path} fill="none" stroke="var(--saffron)" strokeWidth={9} strokeDasharray="12 3" />}
-      <path d={path} fill="none" stroke="var(--ink)" strokeWidth={isLive ? 5 : 4} opacity={wire.isSpare ? 0.35 : 0.75} />
+      <path
+        d={path}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={isLive ? 5 : 4}
+        opacity={wire.isSpare ? 0.35 : 0.75}
+      />
       <path
         d={path}
         fill="none"

@@ -73,7 +73,13 @@ export const Picture = memo(function Picture({
         </g>
       ))}
       {drawing.wires.map((wire) => (
-        <PictureWire key={wire.id} wire={wire} isLive={isLive(wire)} isPointedAt={pointsAt === wire.id} isMoved={moved.has(wire.id)} />
+        <PictureWire
+          key={wire.id}
+          wire={wire}
+          isLive={isLive(wire)}
+          isPointedAt={pointsAt === wire.id}
+          isMoved={moved.has(wire.id)}
+        />
       ))}
       {drawing.devices.map((drawn) => (
         <PictureDevice
@@ -82,7 +88,9 @@ export const Picture = memo(function Picture({
           state={state}
           probes={probes}
           pointsAt={pointsAt}
-          mayLandHere={lifted !== null && heldCable !== undefined && mayLand(harness, heldCable, lifted.end, drawn.device.id)}
+          mayLandHere={
+            lifted !== null && heldCable !== undefined && mayLand(harness, heldCable, lifted.end, drawn.device.id)
+          }
           onTerminal={onTerminal}
         />
       ))}
@@ -121,7 +129,14 @@ export const Picture = memo(function Picture({
         return (
           box &&
           terminal && (
-            <ProbeHandle key={which} which={which as 0 | 1} x={box.x + 67 + aside} y={terminal.y - 11} unitsPerPixel={unitsPerPixel} onDrop={onProbe} />
+            <ProbeHandle
+              key={which}
+              which={which as 0 | 1}
+              x={box.x + 67 + aside}
+              y={terminal.y - 11}
+              unitsPerPixel={unitsPerPixel}
+              onDrop={onProbe}
+            />
           )
         );
       })}

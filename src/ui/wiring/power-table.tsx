@@ -21,14 +21,24 @@ export const PowerTable = ({ report }: { report: PowerReport }) => (
     <p className="mb-1 text-sm text-quiet">Heaviest call: {CALLS[report.call].label.toLowerCase()}.</p>
     <table className="w-full">
       <tbody>
-        <Line label="Coils and boards" value={`${report.va.toFixed(1)} VA`} limit={`of ${report.transformerVA} VA`} isOver={report.va > report.transformerVA} />
+        <Line
+          label="Coils and boards"
+          value={`${report.va.toFixed(1)} VA`}
+          limit={`of ${report.transformerVA} VA`}
+          isOver={report.va > report.transformerVA}
+        />
         <Line
           label="Board fuse"
           value={`${(report.fuseOpenedAtAmps ?? report.amps).toFixed(2)} A`}
           limit={`of ${report.fuseAmps} A`}
           isOver={report.fuseOpenedAtAmps !== null || report.amps > report.fuseAmps}
         />
-        <Line label="At the transformer" value={`${report.volts.toFixed(1)} V`} limit="21 to 28 V" isOver={report.volts < 21 || report.volts > 28} />
+        <Line
+          label="At the transformer"
+          value={`${report.volts.toFixed(1)} V`}
+          limit="21 to 28 V"
+          isOver={report.volts < 21 || report.volts > 28}
+        />
         {report.drops.map(({ cable, ohms, worst }) => (
           <Line
             key={cable.id}

@@ -15,7 +15,10 @@ interface ProbeProps {
   readonly onDrop: (which: 0 | 1, node: string) => void;
 }
 
-/** A probe of the meter on the drawing: drag it to a terminal. The keyboard has the meter's lists and the terminals themselves. */
+/**
+ * A probe of the meter on the drawing: drag it to a terminal. The keyboard has the meter's lists and the terminals
+ * themselves.
+ */
 export const ProbeHandle = ({ which, x, y, unitsPerPixel, onDrop }: ProbeProps) => {
   const mark = useRef<SVGGElement>(null);
   const bind = useDrag(

@@ -1,5 +1,14 @@
 /** What a picture carries with it when it leaves the page, since style sheets stay behind. */
-const STYLED = ['fill', 'stroke', 'stroke-width', 'font-family', 'font-size', 'font-weight', 'opacity', 'paint-order'] as const;
+const STYLED = [
+  'fill',
+  'stroke',
+  'stroke-width',
+  'font-family',
+  'font-size',
+  'font-weight',
+  'opacity',
+  'paint-order',
+] as const;
 
 /** The picture as a file of its own: colours and type worked out, nothing of the page left to look up. */
 export const standaloneSvg = (svg: SVGSVGElement): string => {
@@ -16,7 +25,11 @@ export const standaloneSvg = (svg: SVGSVGElement): string => {
   copy.setAttribute('height', String(height));
   copy.removeAttribute('class');
   const ground = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
-  for (const [name, value] of Object.entries({ width, height, fill: getComputedStyle(document.documentElement).backgroundColor }))
+  for (const [name, value] of Object.entries({
+    width,
+    height,
+    fill: getComputedStyle(document.documentElement).backgroundColor,
+  }))
     ground.setAttribute(name, String(value));
   copy.prepend(ground);
   return new XMLSerializer().serializeToString(copy);
@@ -35,7 +48,9 @@ export const pngOf = async (svg: SVGSVGElement): Promise<Blob> => {
   canvas.width = width * PNG_SCALE;
   canvas.height = height * PNG_SCALE;
   canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
-  return new Promise((resolve, reject) => canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The browser made no picture.'))), 'image/png'));
+  return new Promise((resolve, reject) =>
+    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The browser made no picture.'))), 'image/png'),
+  );
 };
 
 /** Hands a file to the browser's downloads. */

@@ -9,7 +9,10 @@ export const Schools = () => {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
   const setFact = useJob((job) => job.setFact);
-  const choices = useMemo(() => choicesOf(facts).map((choice) => ({ choice, schools: schoolsHere(facts, choice, moment) })), [facts, moment]);
+  const choices = useMemo(
+    () => choicesOf(facts).map((choice) => ({ choice, schools: schoolsHere(facts, choice, moment) })),
+    [facts, moment],
+  );
   if (choices.length === 0) return null;
   return (
     <section aria-label="Two schools">
@@ -21,13 +24,16 @@ export const Schools = () => {
             {schools.map(({ school, isInForce, refusedWhy, wires, behaviour }) => (
               <div key={school.label} className={`border-l-4 py-1 pl-3 ${isInForce ? 'border-ink' : 'border-line'}`}>
                 <p className="font-label text-lg font-semibold">
-                  {school.label} {isInForce && <span className="font-sans text-sm font-normal text-quiet">as it is</span>}
+                  {school.label}{' '}
+                  {isInForce && <span className="font-sans text-sm font-normal text-quiet">as it is</span>}
                 </p>
                 {refusedWhy && <p className="text-sm text-fail">{refusedWhy}</p>}
                 {!isInForce && !refusedWhy && (
                   <>
                     <ul className="text-sm">
-                      {wires.length + behaviour.length === 0 && <li className="text-quiet">The same wires; nothing else runs at this moment.</li>}
+                      {wires.length + behaviour.length === 0 && (
+                        <li className="text-quiet">The same wires; nothing else runs at this moment.</li>
+                      )}
                       {wires.map((line) => (
                         <li key={line} className="font-mono text-xs">
                           {line}
@@ -37,7 +43,11 @@ export const Schools = () => {
                         <li key={line}>{line}</li>
                       ))}
                     </ul>
-                    <button type="button" className="plain-button mt-1" onClick={() => school.changes.forEach(({ path, value }) => setFact(path, value))}>
+                    <button
+                      type="button"
+                      className="plain-button mt-1"
+                      onClick={() => school.changes.forEach(({ path, value }) => setFact(path, value))}
+                    >
                       Take this
                     </button>
                   </>

@@ -30,13 +30,30 @@ export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; ca
           {rows
             .filter(({ mark }) => mark !== 'C')
             .map((row, at, all) => (
-              <tr key={row.device + row.mark} className={`border-b border-line ${all[at - 1]?.device === row.device ? '' : 'border-t border-t-line-strong'}`}>
-                <th scope="row" title={row.carries} className="py-1 pr-2 text-left font-normal whitespace-nowrap print:py-0">
-                  {DEVICE_LABELS[row.device]} <b className="font-label text-base print:text-[8pt] print:leading-none">{row.mark}</b>
+              <tr
+                key={row.device + row.mark}
+                className={`border-b border-line ${all[at - 1]?.device === row.device ? '' : 'border-t border-t-line-strong'}`}
+              >
+                <th
+                  scope="row"
+                  title={row.carries}
+                  className="py-1 pr-2 text-left font-normal whitespace-nowrap print:py-0"
+                >
+                  {DEVICE_LABELS[row.device]}{' '}
+                  <b className="font-label text-base print:text-[8pt] print:leading-none">{row.mark}</b>
                 </th>
                 {calls.map((id) => (
-                  <td key={id} className={`px-1.5 text-right font-mono ${row.isHot.get(id) ? 'font-semibold' : 'text-quiet'}`}>
-                    {row.isHot.get(id) ? <span className="border-b-[3px] border-saffron print:border-b">{row.volts.get(id)!.toFixed(1)}</span> : '0'}
+                  <td
+                    key={id}
+                    className={`px-1.5 text-right font-mono ${row.isHot.get(id) ? 'font-semibold' : 'text-quiet'}`}
+                  >
+                    {row.isHot.get(id) ? (
+                      <span className="border-b-[3px] border-saffron print:border-b">
+                        {row.volts.get(id)!.toFixed(1)}
+                      </span>
+                    ) : (
+                      '0'
+                    )}
                   </td>
                 ))}
               </tr>

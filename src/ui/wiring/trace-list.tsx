@@ -17,7 +17,10 @@ const TraceSteps = ({ steps }: Pick<Trace, 'steps'>) => {
             key={`${step.id} ${at}`}
             className={`grid grid-cols-[1.2rem_1fr_3.2rem] items-baseline gap-x-1 ${is === 'beyond' ? 'text-quiet' : ''} ${is === 'stops' ? 'font-semibold' : ''}`}
           >
-            <span aria-hidden className={`text-center font-mono ${is === 'stops' ? 'text-fail' : is === 'passes' ? 'text-saffron' : ''}`}>
+            <span
+              aria-hidden
+              className={`text-center font-mono ${is === 'stops' ? 'text-fail' : is === 'passes' ? 'text-saffron' : ''}`}
+            >
               {SIGN[is]}
             </span>
             <span>
@@ -44,7 +47,10 @@ export const TraceList = ({ traces, note }: { traces: readonly Trace[]; note: st
           <span
             aria-hidden
             className="size-3"
-            style={{ background: status === 'runs' ? SOURCE_COLOUR[coil.source] : 'transparent', border: `2px solid ${SOURCE_COLOUR[coil.source]}` }}
+            style={{
+              background: status === 'runs' ? SOURCE_COLOUR[coil.source] : 'transparent',
+              border: `2px solid ${SOURCE_COLOUR[coil.source]}`,
+            }}
           />
           <b className="font-label text-lg">{coil.label}</b>
           <span className={status === 'runs' ? 'text-quiet' : 'font-semibold text-fail'}>{STATUS[status]}</span>

@@ -12,7 +12,11 @@ export const TryBox = ({ fault }: { fault: NamedFault | undefined }) => {
   return (
     <label className="block">
       <span className="eyebrow">Try</span>
-      <select className="field-box w-full" value={trying ?? ''} onChange={(event) => setMoment({ trying: event.target.value || null })}>
+      <select
+        className="field-box w-full"
+        value={trying ?? ''}
+        onChange={(event) => setMoment({ trying: event.target.value || null })}
+      >
         <option value="">Nothing wrong</option>
         {conditionsOf(facts).map(({ id, label }) => (
           <option key={id} value={id}>

@@ -3,7 +3,16 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { DEVICE_LABELS } from '@/core/devices/device';
-import { addConductor, addJumper, freeColours, landEnd, parseRef, removeConductor, removeJumper, type WireEnd } from '@/core/wiring/as-found';
+import {
+  addConductor,
+  addJumper,
+  freeColours,
+  landEnd,
+  parseRef,
+  removeConductor,
+  removeJumper,
+  type WireEnd,
+} from '@/core/wiring/as-found';
 import { mayLand } from '@/core/wiring/drawing';
 import { type Cable, type Harness, refText, type TerminalRef } from '@/core/wiring/harness';
 import type { AsFound } from './use-as-found';
@@ -111,18 +120,31 @@ const Jumpers = ({ found }: { found: AsFound }) => {
       <legend className="eyebrow">Jumpers</legend>
       <ul>
         {harness.jumpers.map((jumper) => (
-          <li key={`${jumper.from.device} ${jumper.id}`} className="flex items-center justify-between border-b border-line">
+          <li
+            key={`${jumper.from.device} ${jumper.id}`}
+            className="flex items-center justify-between border-b border-line"
+          >
             <span>
               {DEVICE_LABELS[jumper.from.device]}: {jumper.from.mark}–{jumper.to.mark}
             </span>
-            <button type="button" className="bare-button" aria-label={`Take the ${jumper.id} out`} onClick={() => setRows(removeJumper(rows, jumper))}>
+            <button
+              type="button"
+              className="bare-button"
+              aria-label={`Take the ${jumper.id} out`}
+              onClick={() => setRows(removeJumper(rows, jumper))}
+            >
               <Trash2 size={18} aria-hidden />
             </button>
           </li>
         ))}
       </ul>
       <div className="mt-1 flex flex-wrap gap-1.5">
-        <select aria-label="Jumper at" className="field-box" value={device} onChange={(event) => setDevice(event.target.value as typeof device)}>
+        <select
+          aria-label="Jumper at"
+          className="field-box"
+          value={device}
+          onChange={(event) => setDevice(event.target.value as typeof device)}
+        >
           {harness.devices.map(({ id, label }) => (
             <option key={id} value={id}>
               {label}
@@ -156,7 +178,10 @@ const Jumpers = ({ found }: { found: AsFound }) => {
   );
 };
 
-/** Every conductor and jumper as a list with its ends to choose: the same record as the drawing, for thumbs and screen readers. */
+/**
+ * Every conductor and jumper as a list with its ends to choose: the same record as the drawing, for thumbs and screen
+ * readers.
+ */
 export const WireList = ({ found }: { found: AsFound }) => (
   <section aria-label="Wire list">
     {found.harness.cables.map((cable) => (

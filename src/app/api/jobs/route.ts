@@ -16,7 +16,11 @@ export const GET = route('list jobs', async (request: Request) => {
 });
 
 /** What a new job starts from: nothing, a sample's facts, or another job's facts. Readings are never copied. */
-const startingDocument = async (from: 'blank' | 'sample' | 'copy', source: string, name: string | undefined): Promise<JobDocument | null> => {
+const startingDocument = async (
+  from: 'blank' | 'sample' | 'copy',
+  source: string,
+  name: string | undefined,
+): Promise<JobDocument | null> => {
   if (from === 'blank') return renamed(blankJob(), name || 'New job');
   const sample = SAMPLES.find(({ id }) => id === source);
   const document = from === 'sample' ? sample && documentOf(sampleFile(sample)) : (await getJob(source))?.document;

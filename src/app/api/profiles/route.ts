@@ -16,14 +16,19 @@ export const PUT = route('save profile', async (request) => {
   if (!parsed.ok) return refuse(400, parsed.error, parsed.path);
   const { saveId, baseRevision, author = '' } = parsed.value;
   const profile = parsed.value.profile as unknown as ControllerProfile;
-  if (isShipped(profile.id)) return refuse(409, 'This profile ships with the application. Copy it, and change the copy.', 'profile.id');
+  if (isShipped(profile.id))
+    return refuse(409, 'This profile ships with the application. Copy it, and change the copy.', 'profile.id');
   const result = await saveProfile({ saveId, baseRevision, profile, author });
   switch (result.kind) {
     case 'missing':
       return refuse(404, 'There is no such profile. It may have been deleted.');
     case 'stale':
       return Response.json(
-        { error: 'Somebody saved this profile since you opened it. Nothing was overwritten; choose which one holds.', path: '', stored: result.stored },
+        {
+          error: 'Somebody saved this profile since you opened it. Nothing was overwritten; choose which one holds.',
+          path: '',
+          stored: result.stored,
+        },
         { status: 409 },
       );
     case 'saved':

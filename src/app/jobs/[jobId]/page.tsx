@@ -1,6 +1,7 @@
 import { redirect } from 'next/navigation';
 
 /** A job opens on its Sheet. */
-const JobPage = async ({ params }: { params: Promise<{ jobId: string }> }) => redirect(`/jobs/${(await params).jobId}/sheet`);
+const JobPage = async ({ params }: { params: Promise<{ jobId: string }> }) =>
+  redirect(`/jobs/${(await params).jobId}/sheet`);
 
 export default JobPage;

@@ -24,7 +24,9 @@ const ProfilePage = async ({ params }: Props) => {
         <Link href="/library" className="bare-button" aria-label="Library">
           <Mark />
         </Link>
-        <h1 className="min-w-0 flex-1 truncate font-label text-3xl font-semibold">{shipped ? shipped.name : 'Controller profile'}</h1>
+        <h1 className="min-w-0 flex-1 truncate font-label text-3xl font-semibold">
+          {shipped ? shipped.name : 'Controller profile'}
+        </h1>
       </header>
       {shipped ? <ProfileReader profile={shipped} /> : <ProfileEditor stored={stored!} />}
     </main>

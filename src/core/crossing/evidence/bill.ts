@@ -14,7 +14,8 @@ export const bill: Evidence = {
   about: 'Measures the whole house over weeks, habits included. Its weak side is the efficiency of what burned it.',
   estimate: (facts) => {
     const { billUnits, billFuel, billEfficiency, billDays, billDegreeDays, billBaseF } = facts.load;
-    if (billUnits === null) return { kind: 'missing', what: 'Enter what heating took, the days and their degree-days.' };
+    if (billUnits === null)
+      return { kind: 'missing', what: 'Enter what heating took, the days and their degree-days.' };
     const meanDifferenceF = billDegreeDays / billDays - (billBaseF - facts.house.noLoadF);
     if (meanDifferenceF < LEAST_MEAN_F)
       return {

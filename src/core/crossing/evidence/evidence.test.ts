@@ -27,11 +27,22 @@ describe('hours of run', () => {
 
   test('days that agree give back the house they came from, whatever it loses', () =>
     fc.assert(
-      fc.property(fc.integer({ min: 200, max: 450 }), fc.uniqueArray(fc.integer({ min: -5, max: 35 }), { minLength: 2, maxLength: 6 }), (btuhPerF, coldsF) => {
-        const stripsBtuh = assumedFacts().heatKit.elements.reduce((sum, { kW }) => sum + kW, 0) * BTU_PER_KWH;
-        const days = coldsF.map((outdoorF) => ({ outdoorF, compressorHours: 0, backupHours: (24 * btuhPerF * (62 - outdoorF)) / stripsBtuh }));
-        expect(known(facts(['load.runDays', days]), 'run-time').designBtuh).toBeCloseTo(house(btuhPerF).designBtuh, 4);
-      }),
+      fc.property(
+        fc.integer({ min: 200, max: 450 }),
+        fc.uniqueArray(fc.integer({ min: -5, max: 35 }), { minLength: 2, maxLength: 6 }),
+        (btuhPerF, coldsF) => {
+          const stripsBtuh = assumedFacts().heatKit.elements.reduce((sum, { kW }) => sum + kW, 0) * BTU_PER_KWH;
+          const days = coldsF.map((outdoorF) => ({
+            outdoorF,
+            compressorHours: 0,
+            backupHours: (24 * btuhPerF * (62 - outdoorF)) / stripsBtuh,
+          }));
+          expect(known(facts(['load.runDays', days]), 'run-time').designBtuh).toBeCloseTo(
+            house(btuhPerF).designBtuh,
+            4,
+          );
+        },
+      ),
     ));
 
   test('more days that agree narrow the band, days that scatter widen it', () => {
@@ -44,13 +55,18 @@ describe('hours of run', () => {
   });
 
   test('a mild day, no hours, or a compressor that stages say what is wanted instead', () => {
-    expect(estimate(facts(['load.runDays', [{ outdoorF: 58, compressorHours: 2, backupHours: 0 }]]), 'run-time')).toMatchObject({ kind: 'missing' });
-    expect(estimate(facts(['outdoorUnit.stages', 'two'], ['load.runDays', [{ outdoorF: 10, compressorHours: 20, backupHours: 0 }]]), 'run-time')).toMatchObject(
-      {
-        kind: 'missing',
-        what: expect.stringMatching(/stages or modulates/),
-      },
-    );
+    expect(
+      estimate(facts(['load.runDays', [{ outdoorF: 58, compressorHours: 2, backupHours: 0 }]]), 'run-time'),
+    ).toMatchObject({ kind: 'missing' });
+    expect(
+      estimate(
+        facts(['outdoorUnit.stages', 'two'], ['load.runDays', [{ outdoorF: 10, compressorHours: 20, backupHours: 0 }]]),
+        'run-time',
+      ),
+    ).toMatchObject({
+      kind: 'missing',
+      what: expect.stringMatching(/stages or modulates/),
+    });
   });
 });
 
@@ -63,10 +79,15 @@ describe('a winter’s bill', () => {
   });
   test('resistance heat counts by the kWh', () => {
     const of = facts(['load.billUnits', 8000], ['load.billFuel', 'electric'], ['load.billEfficiency', 1]);
-    expect(known(of, 'bill').designBtuh).toBeCloseTo(house((8000 * BTU_PER_KWH) / (24 * 90 * (3000 / 90 - 3))).designBtuh, 6);
+    expect(known(of, 'bill').designBtuh).toBeCloseTo(
+      house((8000 * BTU_PER_KWH) / (24 * 90 * (3000 / 90 - 3))).designBtuh,
+      6,
+    );
   });
   test('a mild season says that the cold months are wanted', () =>
-    expect(estimate(facts(['load.billUnits', 400], ['load.billDays', 300], ['load.billDegreeDays', 3000]), 'bill')).toMatchObject({
+    expect(
+      estimate(facts(['load.billUnits', 400], ['load.billDays', 300], ['load.billDegreeDays', 3000]), 'bill'),
+    ).toMatchObject({
       kind: 'missing',
       what: expect.stringMatching(/cold months/),
     }));
@@ -99,6 +120,8 @@ describe('what is taken', () => {
     const of = facts(['load.heatLossIs', 'guess'], ['load.billUnits', 150]);
     const [found] = CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
     expect(found!.mendBy).toEqual([{ path: 'load.from', value: 'bill' }]);
-    expect(CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(withFact(of, 'load.from', 'bill'))).toEqual([]);
+    expect(
+      CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(withFact(of, 'load.from', 'bill')),
+    ).toEqual([]);
   });
 });

@@ -25,9 +25,13 @@ export interface Evidence {
 }
 
 /** A design heat loss from a loss per degree. */
-export const fromLossPerDegree = ({ house }: Facts, btuhPerF: number): number => btuhPerF * (house.noLoadF - house.designOutdoorF);
+export const fromLossPerDegree = ({ house }: Facts, btuhPerF: number): number =>
+  btuhPerF * (house.noLoadF - house.designOutdoorF);
 
-/** How well the no-load temperature is known, °F: it enters every estimate that is made at a milder temperature than design. */
+/**
+ * How well the no-load temperature is known, °F: it enters every estimate that is made at a milder temperature than
+ * design.
+ */
 export const NO_LOAD_PLAY_F = 3;
 
 /** Independent shares of uncertainty, joined. */

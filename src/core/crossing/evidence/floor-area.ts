@@ -1,8 +1,16 @@
 import type { Evidence } from './evidence';
 import { fromLossPerDegree } from './evidence';
 
-/** Loss of a square foot of heated floor, Btu/(h·ft²·°F), by age. Rules of thumb: they know neither windows nor wind. */
-const LOSS_PER_FT2 = { 'before-1950': 0.6, '1950-1979': 0.45, '1980-1999': 0.33, '2000-2011': 0.26, 'after-2011': 0.2 } as const;
+/**
+ * Loss of a square foot of heated floor, Btu/(h·ft²·°F), by age. Rules of thumb: they know neither windows nor wind.
+ */
+const LOSS_PER_FT2 = {
+  'before-1950': 0.6,
+  '1950-1979': 0.45,
+  '1980-1999': 0.33,
+  '2000-2011': 0.26,
+  'after-2011': 0.2,
+} as const;
 const SPREAD = 0.4;
 
 export const floorArea: Evidence = {

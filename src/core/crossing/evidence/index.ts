@@ -21,7 +21,9 @@ export interface Weighed {
 /** Every way of knowing a job's load, with what it gives and how far it is trusted. */
 export const weighEvidence = (facts: Facts): readonly Weighed[] => {
   const all = EVIDENCE.map((evidence) => ({ evidence, estimate: evidence.estimate(facts) }));
-  const widths = all.flatMap(({ estimate }) => (estimate.kind === 'known' ? [estimate.uncertainty] : [])).sort((a, b) => a - b);
+  const widths = all
+    .flatMap(({ estimate }) => (estimate.kind === 'known' ? [estimate.uncertainty] : []))
+    .sort((a, b) => a - b);
   return all.map(({ evidence, estimate }) => ({
     evidence,
     estimate,
@@ -41,7 +43,8 @@ export interface JobLoad {
 /** The load of a job by the evidence that was chosen; the heat-loss figure where that is not complete. */
 export const jobLoad = (facts: Facts): JobLoad => {
   const chosen = EVIDENCE.find(({ id }) => id === facts.load.from)!.estimate(facts);
-  const { designBtuh, uncertainty } = chosen.kind === 'known' ? chosen : (heatLoss.estimate(facts) as Extract<Estimate, { kind: 'known' }>);
+  const { designBtuh, uncertainty } =
+    chosen.kind === 'known' ? chosen : (heatLoss.estimate(facts) as Extract<Estimate, { kind: 'known' }>);
   const { designOutdoorF, noLoadF } = facts.house;
   return {
     load: { designOutdoorF, designBtuh, noLoadF },

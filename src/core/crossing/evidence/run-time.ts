@@ -12,7 +12,9 @@ const LEAST_DIFFERENCE_F = 10;
 const CAPACITY_SPREAD = 0.1;
 
 const backupBtuh = (facts: Facts) =>
-  facts.system.backup === 'furnace' ? facts.furnace.outputBtuh : jobBanks(facts).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
+  facts.system.backup === 'furnace'
+    ? facts.furnace.outputBtuh
+    : jobBanks(facts).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
 
 /** Loss per degree by least squares through the no-load temperature: days far from it count most. */
 export const runTime: Evidence = {
@@ -23,18 +25,31 @@ export const runTime: Evidence = {
     const { noLoadF } = facts.house;
     const capacity = capacityCurve(jobHeatPump(facts));
     const days = facts.load.runDays
-      .filter(({ outdoorF, compressorHours, backupHours }) => noLoadF - outdoorF >= LEAST_DIFFERENCE_F && compressorHours + backupHours > 0)
+      .filter(
+        ({ outdoorF, compressorHours, backupHours }) =>
+          noLoadF - outdoorF >= LEAST_DIFFERENCE_F && compressorHours + backupHours > 0,
+      )
       .map(({ outdoorF, compressorHours, backupHours }) => ({
         differenceF: noLoadF - outdoorF,
         btuh: (compressorHours * capacity.at(outdoorF) + backupHours * backupBtuh(facts)) / HOURS,
       }));
-    if (days.length === 0) return { kind: 'missing', what: `Enter a day with its hours, at least ${LEAST_DIFFERENCE_F} °F below ${noLoadF} °F.` };
+    if (days.length === 0)
+      return {
+        kind: 'missing',
+        what: `Enter a day with its hours, at least ${LEAST_DIFFERENCE_F} °F below ${noLoadF} °F.`,
+      };
     if (facts.outdoorUnit.stages !== 'single' && facts.load.runDays.some(({ compressorHours }) => compressorHours > 0))
-      return { kind: 'missing', what: 'Hours of a compressor that stages or modulates do not say how much heat it gave. Take a bill.' };
+      return {
+        kind: 'missing',
+        what: 'Hours of a compressor that stages or modulates do not say how much heat it gave. Take a bill.',
+      };
     const squares = days.reduce((sum, { differenceF }) => sum + differenceF ** 2, 0);
     const btuhPerF = days.reduce((sum, { btuh, differenceF }) => sum + btuh * differenceF, 0) / squares;
     const meanDifferenceF = days.reduce((sum, { differenceF }) => sum + differenceF, 0) / days.length;
-    const scatter = Math.sqrt(days.reduce((sum, { btuh, differenceF }) => sum + (btuh / (btuhPerF * differenceF) - 1) ** 2, 0) / days.length ** 2);
+    const scatter = Math.sqrt(
+      days.reduce((sum, { btuh, differenceF }) => sum + (btuh / (btuhPerF * differenceF) - 1) ** 2, 0) /
+        days.length ** 2,
+    );
     return {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, btuhPerF),

@@ -3,7 +3,10 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { jobCrossing } from '../from-job';
 
-/** Whether raising the backup's lockout closes the hole; an outdoor thermostat or the unit's own limit may be what holds. */
+/**
+ * Whether raising the backup's lockout closes the hole; an outdoor thermostat or the unit's own limit may be what
+ * holds.
+ */
 const isBetweenLockouts = (facts: Facts): boolean => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   return compressorBelowF !== null && auxAboveF !== null && auxAboveF < compressorBelowF;
@@ -19,6 +22,8 @@ export const hole: Rule<Facts> = {
       mend: 'Bring the two lockouts together or let them overlap: drag one of the posts on the ruler.',
       page: 'sheet',
       fact: 'gates.compressorBelowF',
-      ...(isBetweenLockouts(facts) ? { mendBy: [{ path: 'gates.auxAboveF', value: facts.gates.compressorBelowF }] } : {}),
+      ...(isBetweenLockouts(facts)
+        ? { mendBy: [{ path: 'gates.auxAboveF', value: facts.gates.compressorBelowF }] }
+        : {}),
     })),
 };

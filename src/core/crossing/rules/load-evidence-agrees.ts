@@ -23,7 +23,9 @@ export const loadEvidenceAgrees: Rule<Facts> = {
     const { designBtuh, uncertainty } = taken.estimate;
     return weighed.flatMap(({ evidence, estimate, trust }) => {
       if (estimate.kind === 'missing' || trust === null || trust >= taken.trust!) return [];
-      const isApart = Math.abs(estimate.designBtuh - designBtuh) > estimate.designBtuh * estimate.uncertainty + designBtuh * uncertainty;
+      const isApart =
+        Math.abs(estimate.designBtuh - designBtuh) >
+        estimate.designBtuh * estimate.uncertainty + designBtuh * uncertainty;
       const liesOutside = Math.abs(estimate.designBtuh - designBtuh) > designBtuh * uncertainty;
       return liesOutside
         ? [

@@ -3,7 +3,13 @@ import type { Found, Rule } from '../../job/finding';
 import { capacityCurve } from '../heat-pump';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
 
-const about = (what: string, mend: string): Found => ({ severity: 'warning', what, mend, page: 'sheet', fact: 'outdoorUnit.lowPoints' });
+const about = (what: string, mend: string): Found => ({
+  severity: 'warning',
+  what,
+  mend,
+  page: 'sheet',
+  fact: 'outdoorUnit.lowPoints',
+});
 
 export const lowStagePlausible: Rule<Facts> = {
   id: 'low-stage-plausible',
@@ -12,12 +18,23 @@ export const lowStagePlausible: Rule<Facts> = {
     const { stages, lowPoints } = facts.outdoorUnit;
     if (stages === 'single' || lowPoints.length === 0) return [];
     const low = jobLowStage(facts);
-    if (low === null) return [about('One point is no line.', 'Two points of low stage at least, from the unit’s sheet; until then it is taken as one stage.')];
+    if (low === null)
+      return [
+        about(
+          'One point is no line.',
+          'Two points of low stage at least, from the unit’s sheet; until then it is taken as one stage.',
+        ),
+      ];
     const [least, most] = [capacityCurve(low), capacityCurve(jobHeatPump(facts))];
     return lowPoints.flatMap(({ outdoorF }) =>
       least.at(outdoorF) < most.at(outdoorF) || most.at(outdoorF) === 0
         ? []
-        : [about(`At ${outdoorF} °F low stage gives as much as full.`, 'Check the two tables against the unit’s sheet: they may be the wrong way round.')],
+        : [
+            about(
+              `At ${outdoorF} °F low stage gives as much as full.`,
+              'Check the two tables against the unit’s sheet: they may be the wrong way round.',
+            ),
+          ],
     );
   },
 };

@@ -44,11 +44,18 @@ const oddCop = (points: readonly RatingPoint[]): Found[] =>
     const cop = btuh / (kW * BTU_PER_KWH);
     return cop >= COP_BOUNDS[0] && cop <= COP_BOUNDS[1]
       ? []
-      : [about('warning', `At ${outdoorF} °F the COP would be ${roundTo(cop, 1)}.`, 'Check heat and power of that point: Btu/h against kW, and the decimal.')];
+      : [
+          about(
+            'warning',
+            `At ${outdoorF} °F the COP would be ${roundTo(cop, 1)}.`,
+            'Check heat and power of that point: Btu/h against kW, and the decimal.',
+          ),
+        ];
   });
 
 const inCelsius = (points: readonly RatingPoint[]): Found[] =>
-  points.every(({ outdoorF }) => outdoorF <= WARMEST_IN_C) && points.some(({ outdoorF }) => RATED_IN_C.some((atC) => Math.abs(outdoorF - atC) < 0.2))
+  points.every(({ outdoorF }) => outdoorF <= WARMEST_IN_C) &&
+  points.some(({ outdoorF }) => RATED_IN_C.some((atC) => Math.abs(outdoorF - atC) < 0.2))
     ? [
         about(
           'warning',
@@ -60,7 +67,9 @@ const inCelsius = (points: readonly RatingPoint[]): Found[] =>
 
 /** Where the lines go that are drawn on through the points, over the house's own winter. */
 const oddBeyond = ({ points }: HeatPump, { designOutdoorF, noLoadF }: Facts['house']): Found[] => {
-  const [power, capacity] = [powerCurve, capacityCurve].map((curve) => curve({ points, frost: false, minOutdoorF: null }).at) as [At, At];
+  const [power, capacity] = [powerCurve, capacityCurve].map(
+    (curve) => curve({ points, frost: false, minOutdoorF: null }).at,
+  ) as [At, At];
   return [designOutdoorF, noLoadF].flatMap((outdoorF) => {
     const kW = power(outdoorF);
     return kW > 0 && capacity(outdoorF) / (kW * BTU_PER_KWH) <= COP_BEYOND
@@ -81,6 +90,11 @@ export const ratingPointsPlausible: Rule<Facts> = {
   check: (facts) => {
     const points = [...facts.outdoorUnit.ratingPoints].sort((a, b) => a.outdoorF - b.outdoorF);
     const odd = oddCop(points);
-    return [...risesInCold(points), ...odd, ...inCelsius(points), ...(odd.length > 0 ? [] : oddBeyond(jobHeatPump(facts), facts.house))];
+    return [
+      ...risesInCold(points),
+      ...odd,
+      ...inCelsius(points),
+      ...(odd.length > 0 ? [] : oddBeyond(jobHeatPump(facts), facts.house)),
+    ];
   },
 };

@@ -6,7 +6,10 @@ import { loadCurve } from '../load';
 import { jobPlant, jobTariff } from './from-job';
 import { type HourHeat, hourOf } from './hour';
 
-/** A job at one outdoor temperature: what it needs, what it could have, what each source gives in the mean, and what an hour costs. */
+/**
+ * A job at one outdoor temperature: what it needs, what it could have, what each source gives in the mean, and what an
+ * hour costs.
+ */
 export interface AtMoment extends HourHeat {
   readonly lowBtuh: number;
   readonly highBtuh: number;
@@ -31,6 +34,7 @@ export const atMoment = (facts: Facts, outdoorF: number): AtMoment => {
     highBtuh: loadWith(highBtuh),
     heatPumpBtuh,
     cop,
-    costPerHour: (heat.compressorKW + heat.stripsBtuh / BTU_PER_KWH) * tariff.electricPerKWh + fuelUnits * tariff.fuelPerUnit,
+    costPerHour:
+      (heat.compressorKW + heat.stripsBtuh / BTU_PER_KWH) * tariff.electricPerKWh + fuelUnits * tariff.fuelPerUnit,
   };
 };

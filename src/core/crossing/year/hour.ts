@@ -19,7 +19,10 @@ export interface HourHeat {
   readonly shortBtuh: number;
   /** Compressor starts. */
   readonly starts: number;
-  /** Coldest air at the register while the compressor runs, °F: in steady heat, or in a defrost that brings no strips. Null: it does not run. */
+  /**
+   * Coldest air at the register while the compressor runs, °F: in steady heat, or in a defrost that brings no strips.
+   * Null: it does not run.
+   */
   readonly coldestSupplyF: number | null;
 }
 
@@ -49,9 +52,14 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
   const banks = banksKW.map((kW, bank) => ({ btuh: kW * BTU_PER_KWH, toF: backupToF(gates, bank) }));
   const allBanksBtuh = banks.reduce((sum, { btuh }) => sum + btuh, 0);
 
-  const shared = (outdoorF: number, loadBtuh: number, canBtuh: number): Pick<HourHeat, 'fossilBtuh' | 'compressorBtuh'> => {
+  const shared = (
+    outdoorF: number,
+    loadBtuh: number,
+    canBtuh: number,
+  ): Pick<HourHeat, 'fossilBtuh' | 'compressorBtuh'> => {
     const furnaceBtuh = fuel && outdoorF <= furnaceF ? fuel.outputBtuh : 0;
-    if (canBtuh >= loadBtuh || furnaceBtuh <= canBtuh) return { fossilBtuh: 0, compressorBtuh: Math.min(canBtuh, loadBtuh) };
+    if (canBtuh >= loadBtuh || furnaceBtuh <= canBtuh)
+      return { fossilBtuh: 0, compressorBtuh: Math.min(canBtuh, loadBtuh) };
     const share = Math.min(1, (loadBtuh - canBtuh) / (furnaceBtuh - canBtuh));
     return { fossilBtuh: share * furnaceBtuh, compressorBtuh: (1 - share) * canBtuh };
   };
@@ -59,7 +67,10 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
   const coldestF = (outdoorF: number, canBtuh: number, temperBtuh: number) => {
     const steady = temperatureRiseF(canBtuh, air.cfm, air.elevationFt);
     // A defrost takes from the house's air about what the unit gives in heating.
-    const inDefrost = frostShareAt(outdoorF) > 0 ? temperatureRiseF((temperBtuh > 0 ? allBanksBtuh : 0) - canBtuh, air.cfm, air.elevationFt) : steady;
+    const inDefrost =
+      frostShareAt(outdoorF) > 0
+        ? temperatureRiseF((temperBtuh > 0 ? allBanksBtuh : 0) - canBtuh, air.cfm, air.elevationFt)
+        : steady;
     return air.roomF + Math.min(steady, inDefrost);
   };
 
@@ -75,7 +86,10 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
     const { fossilBtuh, compressorBtuh: wantedBtuh } = shared(outdoorF, loadBtuh - temperingBtuh, canBtuh);
     // Beside a furnace the compressor runs at full for its part of the hour; alone it takes what is wanted.
     const part = fossilBtuh > 0 && canBtuh > 0 ? wantedBtuh / canBtuh : null;
-    const compressor = part === null ? give(outdoorF, wantedBtuh) : { btuh: wantedBtuh, kW: give(outdoorF, canBtuh).kW * part, runShare: part };
+    const compressor =
+      part === null
+        ? give(outdoorF, wantedBtuh)
+        : { btuh: wantedBtuh, kW: give(outdoorF, canBtuh).kW * part, runShare: part };
     const { btuh: compressorBtuh, runShare } = compressor;
     const restBtuh = Math.max(0, loadBtuh - temperingBtuh - compressorBtuh - fossilBtuh);
     const mayHelp = !fuel && (stripsHelp || !mayCompress);

@@ -4,7 +4,10 @@ export interface Temperatures {
   readonly hours: Float64Array;
 }
 
-/** The hourly method: every temperature that occurs, with the hours it lasts. Hours of one temperature are alike, so none is lost. */
+/**
+ * The hourly method: every temperature that occurs, with the hours it lasts. Hours of one temperature are alike, so
+ * none is lost.
+ */
 export const everyTemperature = (hoursF: ArrayLike<number>): Temperatures => {
   const sorted = Float64Array.from(hoursF).sort();
   const outdoorF = new Float64Array(sorted.length);
@@ -31,5 +34,8 @@ export const binned = (hoursF: ArrayLike<number>, widthF: number = BIN_WIDTH_F):
     bins.set(bin, (bins.get(bin) ?? 0) + 1);
   }
   const sorted = [...bins].sort(([one], [other]) => one - other);
-  return { outdoorF: Float64Array.from(sorted, ([bin]) => (bin + 0.5) * widthF), hours: Float64Array.from(sorted, ([, hours]) => hours) };
+  return {
+    outdoorF: Float64Array.from(sorted, ([bin]) => (bin + 0.5) * widthF),
+    hours: Float64Array.from(sorted, ([, hours]) => hours),
+  };
 };

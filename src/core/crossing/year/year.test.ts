@@ -71,7 +71,14 @@ const anyPlant = fc
         low:
           of.lowShare === null
             ? null
-            : { ...full, points: points.map(({ outdoorF, btuh, kW }) => ({ outdoorF, btuh: btuh * of.lowShare!, kW: kW * of.lowShare! * 0.9 })) },
+            : {
+                ...full,
+                points: points.map(({ outdoorF, btuh, kW }) => ({
+                  outdoorF,
+                  btuh: btuh * of.lowShare!,
+                  kW: kW * of.lowShare! * 0.9,
+                })),
+              },
         modulates: of.modulates,
         cyclingLoss: of.cyclingLoss,
       },
@@ -89,8 +96,18 @@ describe('an hour', () => {
     fc.assert(
       fc.property(anyPlant, outdoor, (plant, outdoorF) => {
         const heat = hourOf(plant)(outdoorF);
-        expect(heat.compressorBtuh + heat.stripsBtuh + heat.fossilBtuh + heat.shortBtuh).toBeCloseTo(loadCurve(plant.load).at(outdoorF), 5);
-        for (const part of [heat.compressorBtuh, heat.stripsBtuh, heat.fossilBtuh, heat.shortBtuh, heat.compressorKW, heat.starts])
+        expect(heat.compressorBtuh + heat.stripsBtuh + heat.fossilBtuh + heat.shortBtuh).toBeCloseTo(
+          loadCurve(plant.load).at(outdoorF),
+          5,
+        );
+        for (const part of [
+          heat.compressorBtuh,
+          heat.stripsBtuh,
+          heat.fossilBtuh,
+          heat.shortBtuh,
+          heat.compressorKW,
+          heat.starts,
+        ])
           expect(part).toBeGreaterThanOrEqual(-1e-9);
       }),
     ));
@@ -102,7 +119,8 @@ describe('an hour', () => {
         const { compressorBelowF, auxAboveF } = plant.gates;
         expect(heat.compressorBtuh).toBeLessThanOrEqual(capacityCurve(plant.compressor.full).at(outdoorF) + 1e-6);
         if (compressorBelowF !== null && outdoorF < compressorBelowF!) expect(heat.compressorBtuh).toBe(0);
-        if (auxAboveF !== null && outdoorF > auxAboveF!) expect(heat.fossilBtuh + heat.stripsBtuh - heat.temperingBtuh).toBeCloseTo(0, 6);
+        if (auxAboveF !== null && outdoorF > auxAboveF!)
+          expect(heat.fossilBtuh + heat.stripsBtuh - heat.temperingBtuh).toBeCloseTo(0, 6);
         expect(heat.fossilBtuh).toBeLessThanOrEqual(FUEL.outputBtuh + 1e-6);
       }),
     ));
@@ -119,9 +137,13 @@ describe('an hour', () => {
     ));
 
   test('at full load no cycling loss; at half load the part-load factor of C_D 0.25', () => {
-    const plant = plantWith({ compressor: { ...plantWith().compressor, full: { ...plantWith().compressor.full, frost: false } } });
+    const plant = plantWith({
+      compressor: { ...plantWith().compressor, full: { ...plantWith().compressor.full, frost: false } },
+    });
     const capacity = capacityCurve(plant.compressor.full).at(50);
-    const half = hourOf({ ...plant, load: { designOutdoorF: 4, designBtuh: (capacity / 2 / 12) * 58, noLoadF: 62 } })(50);
+    const half = hourOf({ ...plant, load: { designOutdoorF: 4, designBtuh: (capacity / 2 / 12) * 58, noLoadF: 62 } })(
+      50,
+    );
     const cop = copAt(plant.compressor.full, 50);
     expect(half.compressorBtuh).toBeCloseTo(capacity / 2, 6);
     expect(half.compressorBtuh / (half.compressorKW * BTU_PER_KWH)).toBeCloseTo(cop * 0.875, 6);
@@ -130,8 +152,12 @@ describe('an hour', () => {
 
   test('two stages lie between low and high without loss; an inverter at least speed beats its own full speed', () => {
     const { full } = plantWith().compressor;
-    const low = { ...full, points: full.points.map(({ outdoorF, btuh, kW }) => ({ outdoorF, btuh: btuh * 0.6, kW: kW * 0.5 })) };
-    const at = (modulates: boolean) => hourOf(plantWith({ compressor: { full, low, modulates, cyclingLoss: 0.25 } }))(38);
+    const low = {
+      ...full,
+      points: full.points.map(({ outdoorF, btuh, kW }) => ({ outdoorF, btuh: btuh * 0.6, kW: kW * 0.5 })),
+    };
+    const at = (modulates: boolean) =>
+      hourOf(plantWith({ compressor: { full, low, modulates, cyclingLoss: 0.25 } }))(38);
     const single = hourOf(plantWith())(38);
     for (const modulates of [false, true]) {
       expect(at(modulates).compressorBtuh).toBeCloseTo(single.compressorBtuh, 6);
@@ -168,8 +194,10 @@ describe('a year', () => {
     fc.assert(
       fc.property(anyPlant, (plant) => {
         const hourly = yearOf(plant, TARIFF, everyTemperature(basin));
-        const off = (widthF: number) => Math.abs(yearOf(plant, TARIFF, binned(basin, widthF)).compressorKWh - hourly.compressorKWh);
-        // No power changes faster than 1 kW for each degree between gates, so a bin of width w is off by at most w / 2 of that an hour.
+        const off = (widthF: number) =>
+          Math.abs(yearOf(plant, TARIFF, binned(basin, widthF)).compressorKWh - hourly.compressorKWh);
+        // No power changes faster than 1 kW for each degree between gates, so a bin of width w is off by at most w / 2
+        // of that an hour.
         for (const widthF of [0.04, 0.02, 0.01, 0.005]) expect(off(widthF)).toBeLessThanOrEqual((8760 * widthF) / 2);
       }),
       { numRuns: 20 },
@@ -183,9 +211,15 @@ describe('a year', () => {
         fc.integer({ min: 1, max: 20 }),
         fc.boolean(),
         (designBtuh, lockoutF, more, tempers) => {
-          const plant = plantWith({ load: { designOutdoorF: 4, designBtuh, noLoadF: 62 }, banksKW: [40], temperingShare: tempers ? 0.05 : 0 });
-          const cost = (compressorBelowF: number) => yearOf({ ...plant, gates: { compressorBelowF } }, TARIFF, everyTemperature(basin)).cost;
-          for (const atF of [lockoutF, lockoutF + more]) expect(copAt(plant.compressor.full, atF) * 0.75).toBeGreaterThan(1);
+          const plant = plantWith({
+            load: { designOutdoorF: 4, designBtuh, noLoadF: 62 },
+            banksKW: [40],
+            temperingShare: tempers ? 0.05 : 0,
+          });
+          const cost = (compressorBelowF: number) =>
+            yearOf({ ...plant, gates: { compressorBelowF } }, TARIFF, everyTemperature(basin)).cost;
+          for (const atF of [lockoutF, lockoutF + more])
+            expect(copAt(plant.compressor.full, atF) * 0.75).toBeGreaterThan(1);
           expect(cost(lockoutF + more)).toBeGreaterThanOrEqual(cost(lockoutF) - 1e-6);
         },
       ),
@@ -196,8 +230,12 @@ describe('a year', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 1.6, noNaN: true }), (share) => {
         const more = plantWith().compressor.full;
-        const bigger = { ...more, points: more.points.map(({ outdoorF, btuh, kW }) => ({ outdoorF, btuh: btuh * share, kW: kW * share })) };
-        const of = (full: typeof more) => yearOf(plantWith({ compressor: { ...plantWith().compressor, full, cyclingLoss: 0 } }), TARIFF, binned(basin));
+        const bigger = {
+          ...more,
+          points: more.points.map(({ outdoorF, btuh, kW }) => ({ outdoorF, btuh: btuh * share, kW: kW * share })),
+        };
+        const of = (full: typeof more) =>
+          yearOf(plantWith({ compressor: { ...plantWith().compressor, full, cyclingLoss: 0 } }), TARIFF, binned(basin));
         expect(of(bigger).cost).toBeLessThanOrEqual(of(more).cost + 1e-6);
         expect(of(bigger).stripsKWh).toBeLessThanOrEqual(of(more).stripsKWh + 1e-6);
       }),
@@ -213,12 +251,18 @@ describe('a year', () => {
     expect(weighed(0.4, null, plantWith())).toBeGreaterThan(0);
   });
 
-  test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('sample %s: cost is its energy at its prices', (_, facts) => {
-    const [plant, tariff] = [jobPlant(facts), jobTariff(facts)];
-    const year = yearOf(plant, tariff, everyTemperature(basin));
-    expect(year.cost).toBeCloseTo((year.compressorKWh + year.stripsKWh) * tariff.electricPerKWh + year.fuelUnits * tariff.fuelPerUnit, 4);
-    expect(year.heatingHours).toBeGreaterThan(year.stripHours + year.furnaceHours - 1);
-  });
+  test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))(
+    'sample %s: cost is its energy at its prices',
+    (_, facts) => {
+      const [plant, tariff] = [jobPlant(facts), jobTariff(facts)];
+      const year = yearOf(plant, tariff, everyTemperature(basin));
+      expect(year.cost).toBeCloseTo(
+        (year.compressorKWh + year.stripsKWh) * tariff.electricPerKWh + year.fuelUnits * tariff.fuelPerUnit,
+        4,
+      );
+      expect(year.heatingHours).toBeGreaterThan(year.stripHours + year.furnaceHours - 1);
+    },
+  );
 });
 
 describe('temperatures', () => {
@@ -236,11 +280,14 @@ describe('temperatures', () => {
       ),
     ));
 
-  test.each(CLIMATES.map((climate) => [climate.name, climate] as const))('%s is a whole year, the same each time', (_, climate) => {
-    const hoursF = climate.hoursF();
-    expect([hoursF.length, hoursF.every(Number.isFinite)]).toEqual([8760, true]);
-    expect(climate.hoursF()).toEqual(hoursF);
-  });
+  test.each(CLIMATES.map((climate) => [climate.name, climate] as const))(
+    '%s is a whole year, the same each time',
+    (_, climate) => {
+      const hoursF = climate.hoursF();
+      expect([hoursF.length, hoursF.every(Number.isFinite)]).toEqual([8760, true]);
+      expect(climate.hoursF()).toEqual(hoursF);
+    },
+  );
 
   test('the climates are what they are said to be', () => {
     const coldest = (id: string) => Float64Array.from(climateById(id).hoursF()).sort()[Math.round(0.01 * 8760)]!;
@@ -254,6 +301,9 @@ describe('temperatures', () => {
 
 test('an elevation that takes capacity, and a board without W-out, change the plant', () => {
   const thin = jobPlant(withFact(assumedFacts(), 'outdoorUnit.capacityShare', 0.9));
-  expect(capacityCurve(thin.compressor.full).at(47)).toBeCloseTo(0.9 * capacityCurve(jobPlant(assumedFacts()).compressor.full).at(47), 6);
+  expect(capacityCurve(thin.compressor.full).at(47)).toBeCloseTo(
+    0.9 * capacityCurve(jobPlant(assumedFacts()).compressor.full).at(47),
+    6,
+  );
   expect(jobPlant(withFact(assumedFacts(), 'outdoorUnit.wTerminals', 'none')).temperingShare).toBe(0);
 });

@@ -68,7 +68,16 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
   const hour = hourOf(plant);
   const btuPerUnit = plant.fuel ? FUEL_BTU_PER_UNIT[plant.fuel.kind] * plant.fuel.efficiency : Infinity;
   const bins: Writable<YearBin>[] = [];
-  let [compressorKWh, temperingBtu, heatingHours, stripHours, furnaceHours, shortHours, starts, coldest] = [0, 0, 0, 0, 0, 0, 0, Infinity];
+  let [compressorKWh, temperingBtu, heatingHours, stripHours, furnaceHours, shortHours, starts, coldest] = [
+    0,
+    0,
+    0,
+    0,
+    0,
+    0,
+    0,
+    Infinity,
+  ];
   for (let at = 0; at < temperatures.outdoorF.length; at++) {
     const outdoorF = temperatures.outdoorF[at]!;
     const hours = temperatures.hours[at]!;
@@ -83,7 +92,10 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
     bin.stripsBtu += heat.stripsBtuh * hours;
     bin.fossilBtu += heat.fossilBtuh * hours;
     bin.shortBtu += heat.shortBtuh * hours;
-    bin.cost += hours * ((heat.compressorKW + heat.stripsBtuh / BTU_PER_KWH) * tariff.electricPerKWh + (heat.fossilBtuh / btuPerUnit) * tariff.fuelPerUnit);
+    bin.cost +=
+      hours *
+      ((heat.compressorKW + heat.stripsBtuh / BTU_PER_KWH) * tariff.electricPerKWh +
+        (heat.fossilBtuh / btuPerUnit) * tariff.fuelPerUnit);
     compressorKWh += heat.compressorKW * hours;
     temperingBtu += heat.temperingBtuh * hours;
     heatingHours += hours;

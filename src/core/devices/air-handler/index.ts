@@ -21,21 +21,33 @@ const bankCoil = (facts: Facts, bank: number): Coil => ({
   to: 'C',
   va: facts.heatKit.sequencerVA,
   source: 'strips',
-  does: facts.heatKit.switching === 'sequencer' ? `Its heater warms and closes heat bank ${bank} after its delay.` : `Closes heat bank ${bank}.`,
+  does:
+    facts.heatKit.switching === 'sequencer'
+      ? `Its heater warms and closes heat bank ${bank} after its delay.`
+      : `Closes heat bank ${bank}.`,
 });
 
 /** The id of the coil that brings a bank. */
 export const bankCoilId = (bank: number): string => `heat bank ${bank}`;
 
-/** An air handler with the system's transformer and an electric heat kit plugged in. Y and the valve terminal are passed on. */
+/**
+ * An air handler with the system's transformer and an electric heat kit plugged in. Y and the valve terminal are
+ * passed on.
+ */
 export const airHandler = (facts: Facts): Device => {
   const banks = reachableBanks(facts);
   const supply = boardSupply(facts);
   const [first] = banks;
-  const byHeat = facts.heatKit.hasInterlock && first !== undefined ? blowerByHeat(bankCoilId(first), 'The first heat switch has not closed.') : null;
+  const byHeat =
+    facts.heatKit.hasInterlock && first !== undefined
+      ? blowerByHeat(bankCoilId(first), 'The first heat switch has not closed.')
+      : null;
   return device('air-handler', 'indoors', {
     plateName: facts.airHandler.name,
-    terminals: [...indoorStrip(facts), ...heatInputs(facts).map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` }))],
+    terminals: [
+      ...indoorStrip(facts),
+      ...heatInputs(facts).map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` })),
+    ],
     coils: [blowerRelay(facts), ...banks.map((bank) => bankCoil(facts, bank)), ...(byHeat ? [byHeat.coil] : [])],
     contacts: [...supply.contacts, ...(byHeat ? [byHeat.contact] : [])],
     transformers: supply.transformers,

@@ -26,5 +26,13 @@ export const blowerByHeat = (coil: string, openWhy: string): { readonly coil: Co
     source: 'blower',
     does: 'Keeps the blower on while there is heat.',
   },
-  contact: { id: 'fan output by heat', label: 'Fan output by heat', from: 'R', to: 'fan', movedBy: { coil }, rests: 'open', openWhy },
+  contact: {
+    id: 'fan output by heat',
+    label: 'Fan output by heat',
+    from: 'R',
+    to: 'fan',
+    movedBy: { coil },
+    rests: 'open',
+    openWhy,
+  },
 });

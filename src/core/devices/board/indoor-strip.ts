@@ -2,7 +2,8 @@ import type { Facts } from '../../job/document';
 import type { Terminal } from '../device';
 
 /** The compressor terminals of an outdoor unit, first stage first. */
-export const compressorMarks = ({ outdoorUnit }: Facts): readonly string[] => (outdoorUnit.stages === 'two' ? ['Y1', 'Y2'] : ['Y']);
+export const compressorMarks = ({ outdoorUnit }: Facts): readonly string[] =>
+  outdoorUnit.stages === 'two' ? ['Y1', 'Y2'] : ['Y'];
 
 /** What an indoor unit passes on to the outdoor unit: compressor and valve. */
 const passedOn = (facts: Facts): Terminal[] => [

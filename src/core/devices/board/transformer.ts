@@ -15,7 +15,9 @@ export const transformerOf = (va: number, plus: string, minus: string): Transfor
 });
 
 /** The system's transformer with the board's fuse between it and R. */
-export const boardSupply = ({ airHandler }: Facts): { readonly transformers: readonly Transformer[]; readonly contacts: readonly Contact[] } => ({
+export const boardSupply = ({
+  airHandler,
+}: Facts): { readonly transformers: readonly Transformer[]; readonly contacts: readonly Contact[] } => ({
   transformers: [transformerOf(airHandler.transformerVA, 'secondary', 'C')],
   contacts: [
     {

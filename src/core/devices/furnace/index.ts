@@ -16,7 +16,8 @@ interface Burner {
   readonly transformers: readonly Transformer[];
 }
 
-const heatTerminals = (facts: Facts): Terminal[] => heatInputs(facts).map((mark, at) => ({ mark, carries: `furnace, stage ${at + 1}` }));
+const heatTerminals = (facts: Facts): Terminal[] =>
+  heatInputs(facts).map((mark, at) => ({ mark, carries: `furnace, stage ${at + 1}` }));
 
 const boardInput: Coil = {
   id: 'furnace board',
@@ -51,7 +52,15 @@ const gasBurner = (facts: Facts): Burner => ({
   coils: [
     boardInput,
     ...stages(facts),
-    { id: FURNACE_COIL, label: 'Gas valve', from: 'PS2', to: 'C', va: facts.furnace.gasValveVA, source: 'fossil', does: 'The furnace burns.' },
+    {
+      id: FURNACE_COIL,
+      label: 'Gas valve',
+      from: 'PS2',
+      to: 'C',
+      va: facts.furnace.gasValveVA,
+      source: 'fossil',
+      does: 'The furnace burns.',
+    },
   ],
   contacts: [
     {
@@ -97,10 +106,15 @@ const ownTransformerBurner: Burner = {
 };
 
 /** Whether the furnace's burner has a transformer of its own. */
-export const hasOwnTransformer = ({ furnace }: Facts): boolean => furnace.fuel === 'fuel-oil' && furnace.burnerControl === 'own-transformer';
+export const hasOwnTransformer = ({ furnace }: Facts): boolean =>
+  furnace.fuel === 'fuel-oil' && furnace.burnerControl === 'own-transformer';
 
 const burnerOf = (facts: Facts): Burner =>
-  hasOwnTransformer(facts) ? ownTransformerBurner : facts.furnace.fuel === 'fuel-oil' ? oilBurner(facts) : gasBurner(facts);
+  hasOwnTransformer(facts)
+    ? ownTransformerBurner
+    : facts.furnace.fuel === 'fuel-oil'
+      ? oilBurner(facts)
+      : gasBurner(facts);
 
 /** A furnace under the coil, with the system's transformer on its board. Y and the valve terminal are passed on. */
 export const furnace = (facts: Facts): Device => {

@@ -11,7 +11,15 @@ export const isolationRelay: Device = device('isolation-relay', 'indoors', {
     { mark: '2', carries: 'dry contact' },
   ],
   coils: [
-    { id: 'isolation relay', label: 'Isolation relay', from: 'W', to: 'C', va: RELAY_VA, source: 'control', does: 'Closes the burner control’s own circuit.' },
+    {
+      id: 'isolation relay',
+      label: 'Isolation relay',
+      from: 'W',
+      to: 'C',
+      va: RELAY_VA,
+      source: 'control',
+      does: 'Closes the burner control’s own circuit.',
+    },
   ],
   contacts: [
     {

@@ -6,7 +6,8 @@ const BETA_K = 3950;
 const kelvin = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9 + 273.15;
 
 /** Resistance of the sensor at a temperature, Ω; input °F. */
-export const sensorOhms = (outdoorF: number): number => OHMS_AT_77_F * Math.exp(BETA_K * (1 / kelvin(outdoorF) - 1 / kelvin(77)));
+export const sensorOhms = (outdoorF: number): number =>
+  OHMS_AT_77_F * Math.exp(BETA_K * (1 / kelvin(outdoorF) - 1 / kelvin(77)));
 
 /** A two-wire outdoor sensor. */
 export const outdoorSensor: Device = device('outdoor-sensor', 'outdoors', {

@@ -9,7 +9,10 @@ export const outdoorThermostats = ({ gates }: Facts): Device => {
     plateName: gates.outdoorThermostatsAt === 'in-unit' ? 'in the outdoor unit' : 'beside the unit, in the shade',
     terminals: numbered.flatMap(({ number, bank }) => [
       { mark: `${number} in`, carries: 'auxiliary call' },
-      { mark: `${number} out`, carries: bank === 0 ? 'auxiliary call, when cold' : `auxiliary call to bank ${bank}, when cold` },
+      {
+        mark: `${number} out`,
+        carries: bank === 0 ? 'auxiliary call, when cold' : `auxiliary call to bank ${bank}, when cold`,
+      },
     ]),
     contacts: numbered.map(({ number, closesBelowF }) => ({
       id: `outdoor thermostat ${number}`,

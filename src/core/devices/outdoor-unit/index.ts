@@ -29,9 +29,20 @@ const valveContacts = (valve: 'O' | 'B'): Contact[] => {
   return valve === 'O' ? [passes, feeds] : [passes];
 };
 
-/** Where the board puts out heat in defrost and, on some, on a fault; the target is a terminal or, in one cabinet, the bank itself. */
+/**
+ * Where the board puts out heat in defrost and, on some, on a fault; the target is a terminal or, in one cabinet, the
+ * bank itself.
+ */
 export const heatOutputs = ({ outdoorUnit }: Facts, to: string): Contact[] => [
-  { id: 'defrost relay, W output', label: 'Defrost relay, R to W-out', from: 'R', to, movedBy: 'defrost', rests: 'open', openWhy: NO_DEFROST },
+  {
+    id: 'defrost relay, W output',
+    label: 'Defrost relay, R to W-out',
+    from: 'R',
+    to,
+    movedBy: 'defrost',
+    rests: 'open',
+    openWhy: NO_DEFROST,
+  },
   ...(outdoorUnit.faultOutput === 'heat'
     ? [
         {
@@ -55,7 +66,10 @@ const compressorCoils = ({ outdoorUnit }: Facts): Coil[] => [
     to: 'C',
     va: outdoorUnit.stages === 'inverter' ? INVERTER_INPUT_VA : outdoorUnit.contactorVA,
     source: 'compressor',
-    does: outdoorUnit.stages === 'inverter' ? 'Starts compressor and fan; the inverter finds its own speed.' : 'Starts compressor and outdoor fan.',
+    does:
+      outdoorUnit.stages === 'inverter'
+        ? 'Starts compressor and fan; the inverter finds its own speed.'
+        : 'Starts compressor and outdoor fan.',
   },
   ...(outdoorUnit.stages === 'two'
     ? [
@@ -73,12 +87,22 @@ const compressorCoils = ({ outdoorUnit }: Facts): Coil[] => [
 ];
 
 /** Coils and contacts of the outdoor board, less its heat outputs. */
-export const outdoorBoard = (facts: Facts): { readonly coils: readonly Coil[]; readonly contacts: readonly Contact[] } => {
+export const outdoorBoard = (
+  facts: Facts,
+): { readonly coils: readonly Coil[]; readonly contacts: readonly Contact[] } => {
   const { outdoorUnit } = facts;
   const valve = outdoorUnit.reversingValve;
   return {
     coils: [
-      { id: 'defrost board', label: 'Defrost board', from: 'R', to: 'C', va: outdoorUnit.boardVA, source: 'control', does: 'Runs the defrost logic.' },
+      {
+        id: 'defrost board',
+        label: 'Defrost board',
+        from: 'R',
+        to: 'C',
+        va: outdoorUnit.boardVA,
+        source: 'control',
+        does: 'Runs the defrost logic.',
+      },
       ...compressorCoils(facts),
       {
         id: VALVE_COIL,
@@ -114,7 +138,10 @@ export const outdoorMarks = (facts: Facts): Terminal[] => {
     { mark: 'C', carries: 'common side' },
     { mark: first!, carries: second ? 'compressor, first stage' : 'compressor' },
     ...(second ? [{ mark: second, carries: 'compressor, second stage' }] : []),
-    { mark: valve, carries: valve === 'O' ? 'reversing valve, energised in cooling' : 'reversing valve, energised in heating' },
+    {
+      mark: valve,
+      carries: valve === 'O' ? 'reversing valve, energised in cooling' : 'reversing valve, energised in heating',
+    },
   ];
 };
 
@@ -140,7 +167,13 @@ export const outdoorUnit = (facts: Facts): Device => {
       ...(wTerminals === 'W-in+W-out' ? [{ mark: 'W-in', carries: 'auxiliary call, passed through' }] : []),
       ...(wTerminals === 'none'
         ? []
-        : [{ mark: 'W-out', carries: faultOutput === 'heat' ? 'output: strips in defrost and on a fault' : 'output: strips in defrost' }]),
+        : [
+            {
+              mark: 'W-out',
+              carries:
+                faultOutput === 'heat' ? 'output: strips in defrost and on a fault' : 'output: strips in defrost',
+            },
+          ]),
       ...(faultOutput === 'lamp' ? [{ mark: 'L', carries: 'output: fault lamp' }] : []),
     ],
     coils: board.coils,

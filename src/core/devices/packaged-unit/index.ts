@@ -10,9 +10,16 @@ export const packagedUnit = (facts: Facts): Device => {
   const [first] = reachableBanks(facts);
   return device('packaged-unit', 'outdoors', {
     plateName: facts.outdoorUnit.name || facts.airHandler.name,
-    terminals: indoors.terminals.map((terminal) => ({ ...terminal, carries: terminal.carries.replace(', passed on', '') })),
+    terminals: indoors.terminals.map((terminal) => ({
+      ...terminal,
+      carries: terminal.carries.replace(', passed on', ''),
+    })),
     coils: [...indoors.coils, ...board.coils],
-    contacts: [...indoors.contacts, ...board.contacts, ...(first !== undefined && facts.outdoorUnit.stripsInDefrost ? heatOutputs(facts, `W${first}`) : [])],
+    contacts: [
+      ...indoors.contacts,
+      ...board.contacts,
+      ...(first !== undefined && facts.outdoorUnit.stripsInDefrost ? heatOutputs(facts, `W${first}`) : []),
+    ],
     transformers: indoors.transformers,
   });
 };

@@ -10,10 +10,12 @@ export const hotMarks = ({ thermostat }: Facts): { readonly cooling: string; rea
   thermostat.rTerminals === 'R' ? { cooling: 'R', heating: 'R' } : { cooling: 'Rc', heating: 'Rh' };
 
 /** The thermostat's compressor outputs, first stage first. */
-export const compressorOutputs = ({ thermostat }: Facts): readonly string[] => (thermostat.compressorOutputs === 2 ? ['Y1', 'Y2'] : ['Y']);
+export const compressorOutputs = ({ thermostat }: Facts): readonly string[] =>
+  thermostat.compressorOutputs === 2 ? ['Y1', 'Y2'] : ['Y'];
 
 /** The thermostat's terminal for a unit's valve. */
-export const valveOutput = ({ thermostat, outdoorUnit }: Facts): string => (thermostat.valveTerminals === 'O/B' ? 'O/B' : outdoorUnit.reversingValve);
+export const valveOutput = ({ thermostat, outdoorUnit }: Facts): string =>
+  thermostat.valveTerminals === 'O/B' ? 'O/B' : outdoorUnit.reversingValve;
 
 interface Output {
   readonly mark: string;
@@ -22,7 +24,10 @@ interface Output {
   readonly isHeat?: boolean;
 }
 
-const VALVE_CARRIES = { O: 'reversing valve, energised in cooling', B: 'reversing valve, energised in heating' } as const;
+const VALVE_CARRIES = {
+  O: 'reversing valve, energised in cooling',
+  B: 'reversing valve, energised in heating',
+} as const;
 
 const valveOutputs = ({ thermostat }: Facts): Output[] =>
   thermostat.valveTerminals === 'O/B'
@@ -32,8 +37,19 @@ const valveOutputs = ({ thermostat }: Facts): Output[] =>
 const heatOutputs = (facts: Facts): Output[] => {
   const { aux, secondAux, emergency } = backupOutputs(facts);
   return [
-    ...(aux ? [{ mark: aux, signal: 'AUX', carries: emergency ? 'auxiliary heat call' : 'auxiliary and emergency heat call', isHeat: true } as const] : []),
-    ...(secondAux ? [{ mark: secondAux, signal: 'AUX2', carries: 'second auxiliary heat call', isHeat: true } as const] : []),
+    ...(aux
+      ? [
+          {
+            mark: aux,
+            signal: 'AUX',
+            carries: emergency ? 'auxiliary heat call' : 'auxiliary and emergency heat call',
+            isHeat: true,
+          } as const,
+        ]
+      : []),
+    ...(secondAux
+      ? [{ mark: secondAux, signal: 'AUX2', carries: 'second auxiliary heat call', isHeat: true } as const]
+      : []),
     ...(emergency ? [{ mark: emergency, signal: 'E', carries: 'emergency heat call', isHeat: true } as const] : []),
   ];
 };

@@ -16,17 +16,27 @@ const casesOf = (kind: string): Case[] => {
 };
 
 /** Checks that everything expected is there and near, wherever it stands in the answer. */
-const expectNear = (actual: unknown, expected: unknown, tolerance: (path: string, value: number) => number, path = ''): void => {
+const expectNear = (
+  actual: unknown,
+  expected: unknown,
+  tolerance: (path: string, value: number) => number,
+  path = '',
+): void => {
   if (typeof expected === 'number') {
-    expect({ path, miss: Math.abs((actual as number) - expected) <= tolerance(path, expected) || { actual, expected } }).toEqual({ path, miss: true });
+    expect({
+      path,
+      miss: Math.abs((actual as number) - expected) <= tolerance(path, expected) || { actual, expected },
+    }).toEqual({ path, miss: true });
   } else if (expected !== null && typeof expected === 'object') {
-    if (Array.isArray(expected)) expect({ path, length: (actual as unknown[]).length }).toEqual({ path, length: expected.length });
+    if (Array.isArray(expected))
+      expect({ path, length: (actual as unknown[]).length }).toEqual({ path, length: expected.length });
     for (const [name, value] of Object.entries(expected))
       expectNear((actual as Record<string, unknown>)[name], value, tolerance, path ? `${path}.${name}` : name);
   } else expect({ path, actual }).toEqual({ path, actual: expected });
 };
 
-const crossingTolerance = (path: string) => (/^(holes|shortfalls)/.test(path) ? 0.03 : /KW$/.test(path) ? 0.001 : path === 'copEven' ? 0.001 : 0.02);
+const crossingTolerance = (path: string) =>
+  /^(holes|shortfalls)/.test(path) ? 0.03 : /KW$/.test(path) ? 0.001 : path === 'copEven' ? 0.001 : 0.02;
 
 describe.each([
   ['circuit', calcCircuit, (path: string) => (path === 'sourceAmps' ? 0.0005 : 0.02)],
@@ -46,7 +56,9 @@ test('gates may be missing altogether', () => {
 });
 
 describe('bad input is refused with the path of what is wrong', () => {
-  const [circuit, crossing, heatkit] = ['circuit', 'crossing', 'heatkit'].map((kind) => JSON.stringify(casesOf(kind)[0]!.input));
+  const [circuit, crossing, heatkit] = ['circuit', 'crossing', 'heatkit'].map((kind) =>
+    JSON.stringify(casesOf(kind)[0]!.input),
+  );
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
   const spoiled = (text: string, spoil: (input: any) => void) => {
     const input = JSON.parse(text);

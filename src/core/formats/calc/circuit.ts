@@ -29,7 +29,11 @@ const contact = object({
   ...ends,
   closed: boolean().typeError('must be true or false').required('must be true or false'),
 });
-const unknownKind = object({ kind: string().oneOf(['wire', 'load', 'switch'], 'must be wire, load or switch').required('must be wire, load or switch') });
+const unknownKind = object({
+  kind: string()
+    .oneOf(['wire', 'load', 'switch'], 'must be wire, load or switch')
+    .required('must be wire, load or switch'),
+});
 
 const edge = lazy((value: { kind?: unknown } | undefined) => {
   switch (value?.kind) {
@@ -70,5 +74,8 @@ export const calcCircuit = (input: unknown): Parsed<CircuitAnswer> => {
   const network: Network = { source, edges: edges as Edge[] };
   const solution = solve(network);
   if (solution.kind === 'unsolvable') return { ok: false, error: solution.why, path: 'source' };
-  return { ok: true, value: { volts: read.map(([a, b]) => readVolts(solution, a!, b!)), sourceAmps: solution.sourceAmps } };
+  return {
+    ok: true,
+    value: { volts: read.map(([a, b]) => readVolts(solution, a!, b!)), sourceAmps: solution.sourceAmps },
+  };
 };

@@ -12,7 +12,11 @@ const schema = object({
     designBtuh: positive(1e7, 'Btu/h').required('must be given, Btu/h'),
     noLoadF: outdoorF()
       .required('must be given, °F')
-      .test('above-design', 'must lie above the design temperature', (value, { parent }) => !(value <= parent.designOutdoorF)),
+      .test(
+        'above-design',
+        'must lie above the design temperature',
+        (value, { parent }) => !(value <= parent.designOutdoorF),
+      ),
   }).required('must be given'),
   heatPump: object({
     points: array(
@@ -33,7 +37,9 @@ const schema = object({
     frost: boolean().typeError('must be true or false').required('must be true or false'),
     minOutdoorF: outdoorF().nullable(),
   }).required('must be given'),
-  banksKW: array(positive(100, 'kW').required('must be given, kW')).max(12).required('must be a list of kW; empty without strips'),
+  banksKW: array(positive(100, 'kW').required('must be given, kW'))
+    .max(12)
+    .required('must be a list of kW; empty without strips'),
   gates: object({
     compressorBelowF: outdoorF().nullable(),
     auxAboveF: outdoorF().nullable(),

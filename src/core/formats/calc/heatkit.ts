@@ -6,7 +6,10 @@ import { type HeatKit, heatKit } from '../../strips/heat-kit';
 const schema = object({
   ratedVolts: positive(1000, 'V').required('must be given, V'),
   suppliedVolts: positive(1000, 'V').required('must be given, V'),
-  elementsKW: array(positive(100, 'kW').required('must be given, kW')).min(1, 'must hold at least one element').max(24).required('must be a list of kW'),
+  elementsKW: array(positive(100, 'kW').required('must be given, kW'))
+    .min(1, 'must hold at least one element')
+    .max(24)
+    .required('must be a list of kW'),
   blowerAmps: bounded(0, 100, 'A').required('must be given, A'),
   blowerOnFirstCircuit: boolean().typeError('must be true or false'),
   cfm: positive(20_000, 'CFM'),
@@ -31,6 +34,10 @@ export const calcHeatKit = (input: unknown): Parsed<Omit<HeatKit, 'circuits'> & 
       error: `needs a circuit of ${tooLarge.minCircuitAmps.toFixed(1)} A, more than the largest standard breaker; check the element's kW`,
     };
   }
-  const circuits = kit.circuits.map(({ loadAmps, minCircuitAmps, breakerAmps }) => ({ loadAmps, minCircuitAmps, breakerAmps }));
+  const circuits = kit.circuits.map(({ loadAmps, minCircuitAmps, breakerAmps }) => ({
+    loadAmps,
+    minCircuitAmps,
+    breakerAmps,
+  }));
   return { ok: true, value: { ...kit, circuits } };
 };

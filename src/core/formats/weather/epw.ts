@@ -20,11 +20,16 @@ const placeOf = (line: string) =>
     .slice(0, 80);
 
 /**
- * Reads the dry bulb of an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day, hour 1–24,
+ * Reads the dry bulb of an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day,
+ * hour 1–24,
  * minute, flags, dry bulb in °C. February 29 is left out, so that every year has 8760 hours.
  * @param onLine called now and then with how far it is, from 0 to 1
  */
-export const readEpw = (text: string, options: WeatherOptions, onLine: (share: number) => void = () => undefined): WeatherRead => {
+export const readEpw = (
+  text: string,
+  options: WeatherOptions,
+  onLine: (share: number) => void = () => undefined,
+): WeatherRead => {
   const lines = text.split(/\r\n|\r|\n/);
   if (lines.length < HEADER_LINES + 24) return wrong('', 'It ends after its header. Fetch the file again.');
   const values: (number | null)[] = new Array<number | null>(YEAR_HOURS[0]).fill(null);
@@ -38,11 +43,14 @@ export const readEpw = (text: string, options: WeatherOptions, onLine: (share: n
     const [month, day, hour] = [Number(cells[1]), Number(cells[2]), Number(cells[3])];
     if (month === 2 && day === 29) continue;
     const index = hourOfYear(month, day, hour - 1);
-    if (index === null) return wrong(`line ${at + 1}`, `has no such hour: month ${cells[1]}, day ${cells[2]}, hour ${cells[3]}.`);
-    if (seen[index]) return wrong(`line ${at + 1}`, `comes twice: month ${month}, day ${day}, hour ${hour}. One year to a file.`);
+    if (index === null)
+      return wrong(`line ${at + 1}`, `has no such hour: month ${cells[1]}, day ${cells[2]}, hour ${cells[3]}.`);
+    if (seen[index])
+      return wrong(`line ${at + 1}`, `comes twice: month ${month}, day ${day}, hour ${hour}. One year to a file.`);
     seen[index] = 1;
     const dryBulb = cells[DRY_BULB]!.trim() === '' ? MISSING_C : Number(cells[DRY_BULB]);
-    if (!Number.isFinite(dryBulb)) return wrong(`line ${at + 1}`, `“${cells[DRY_BULB]!.slice(0, 20)}” is no temperature.`);
+    if (!Number.isFinite(dryBulb))
+      return wrong(`line ${at + 1}`, `“${cells[DRY_BULB]!.slice(0, 20)}” is no temperature.`);
     if (dryBulb < MISSING_C) values[index] = dryBulb;
   }
   return yearOfValues(placeOf(lines[0]!), values, 'C', options);

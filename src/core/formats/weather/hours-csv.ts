@@ -1,6 +1,13 @@
 import Papa from 'papaparse';
 import { hourOfYear } from './hour-of-year';
-import { type WeatherOptions, type WeatherRead, type WeatherScale, wrong, YEAR_HOURS, yearOfValues } from './weather-read';
+import {
+  type WeatherOptions,
+  type WeatherRead,
+  type WeatherScale,
+  wrong,
+  YEAR_HOURS,
+  yearOfValues,
+} from './weather-read';
 
 const TEMPERATURE = /temp|dry.?bulb|outdoor|°\s*[FC]|deg/i;
 const TIME = /time|date/i;
@@ -14,19 +21,26 @@ const asNumber = (cell: string | undefined): number | null | undefined => {
   return Number.isFinite(value) ? value : undefined;
 };
 
-/** Hour of the year of a time such as 2024-01-31T05:00, 2024-01-31 05:00 or 01/31/2024 05:00; undefined where it is none, null on February 29. */
+/**
+ * Hour of the year of a time such as 2024-01-31T05:00, 2024-01-31 05:00 or 01/31/2024 05:00; undefined where it is
+ * none, null on February 29.
+ */
 const hourOf = (text: string): number | null | undefined => {
-  const found = /^(?:(\d{4})-(\d{1,2})-(\d{1,2})|(\d{1,2})\/(\d{1,2})(?:\/\d{2,4})?)[ T](\d{1,2})(?::\d{2})?/.exec(text.trim());
+  const found = /^(?:(\d{4})-(\d{1,2})-(\d{1,2})|(\d{1,2})\/(\d{1,2})(?:\/\d{2,4})?)[ T](\d{1,2})(?::\d{2})?/.exec(
+    text.trim(),
+  );
   if (!found) return undefined;
   const [month, day, hour] = [Number(found[2] ?? found[4]), Number(found[3] ?? found[5]), Number(found[6])];
   if (month === 2 && day === 29) return null;
   return hourOfYear(month, day, hour) ?? undefined;
 };
 
-const scaleOf = (header: string, options: WeatherOptions): WeatherScale => options.scale ?? (CELSIUS.test(header) && !FAHRENHEIT.test(header) ? 'C' : 'F');
+const scaleOf = (header: string, options: WeatherOptions): WeatherScale =>
+  options.scale ?? (CELSIUS.test(header) && !FAHRENHEIT.test(header) ? 'C' : 'F');
 
 /**
- * Reads a year of hours from CSV: one column of temperatures, or a column of times beside it. A header may name the scale;
+ * Reads a year of hours from CSV: one column of temperatures, or a column of times beside it. A header may name the
+ * scale;
  * without one it is °F. With times, hours may be missing or out of order; without, there must be a whole year.
  */
 export const readHoursCsv = (text: string, name: string, options: WeatherOptions): WeatherRead => {
@@ -37,16 +51,20 @@ export const readHoursCsv = (text: string, name: string, options: WeatherOptions
   const rows = isHeader ? data.slice(1) : data;
   const sample = rows[0] ?? [];
   const timeAt =
-    isHeader && first.some((cell) => TIME.test(cell)) ? first.findIndex((cell) => TIME.test(cell)) : sample.findIndex((cell) => hourOf(cell) !== undefined);
+    isHeader && first.some((cell) => TIME.test(cell))
+      ? first.findIndex((cell) => TIME.test(cell))
+      : sample.findIndex((cell) => hourOf(cell) !== undefined);
   const named = isHeader ? first.findIndex((cell, at) => at !== timeAt && TEMPERATURE.test(cell)) : -1;
   const valueAt = named >= 0 ? named : sample.findIndex((cell, at) => at !== timeAt && asNumber(cell) !== undefined);
-  if (valueAt < 0) return wrong('', 'No column holds temperatures. One number an hour is wanted, with or without a time before it.');
+  if (valueAt < 0)
+    return wrong('', 'No column holds temperatures. One number an hour is wanted, with or without a time before it.');
   const scale = scaleOf(isHeader ? (first[valueAt] ?? '') : '', options);
   const lineOf = (row: number) => `line ${row + (isHeader ? 2 : 1)}`;
   const read: (number | null)[] = [];
   for (let row = 0; row < rows.length; row++) {
     const value = asNumber(rows[row]![valueAt]);
-    if (value === undefined) return wrong(lineOf(row), `“${(rows[row]![valueAt] ?? '').slice(0, 20)}” is no temperature.`);
+    if (value === undefined)
+      return wrong(lineOf(row), `“${(rows[row]![valueAt] ?? '').slice(0, 20)}” is no temperature.`);
     read.push(value);
   }
   if (timeAt < 0) {

@@ -14,8 +14,14 @@ const nameOf = (file: string) =>
  * @param file what the file is called
  * @param onLine called now and then with how far it is, from 0 to 1
  */
-export const readWeather = (text: string, file: string, options: WeatherOptions = {}, onLine?: (share: number) => void): WeatherRead => {
-  if (text.length > MAX_WEATHER_FILE_CHARS) return wrong('', `The file is larger than ${MAX_WEATHER_FILE_CHARS / 1e6} MB: no year of hours is.`);
+export const readWeather = (
+  text: string,
+  file: string,
+  options: WeatherOptions = {},
+  onLine?: (share: number) => void,
+): WeatherRead => {
+  if (text.length > MAX_WEATHER_FILE_CHARS)
+    return wrong('', `The file is larger than ${MAX_WEATHER_FILE_CHARS / 1e6} MB: no year of hours is.`);
   if (text.includes('\0')) return wrong('', 'This is no text. An EPW file or a CSV of hours is wanted.');
   return isEpw(text) ? readEpw(text, options, onLine) : readHoursCsv(text, nameOf(file), options);
 };

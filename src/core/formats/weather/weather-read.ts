@@ -81,17 +81,33 @@ const HOTTEST_C = 60;
  * Makes a year of the values that a file holds.
  * @param values dry-bulb temperature of each hour from the first of January; null where it is missing
  */
-export const yearOfValues = (name: string, values: readonly (number | null)[], scale: WeatherScale, { fills = false }: WeatherOptions): WeatherRead => {
+export const yearOfValues = (
+  name: string,
+  values: readonly (number | null)[],
+  scale: WeatherScale,
+  { fills = false }: WeatherOptions,
+): WeatherRead => {
   const known = values.filter((value) => value !== null);
   const missing = values.length - known.length;
   if (known.length === 0) return wrong('', 'It holds no temperature. Is it the right column?');
   if (missing > MOST_MISSING * values.length)
-    return wrong('', `${missing.toLocaleString('en-US')} of ${values.length.toLocaleString('en-US')} hours are missing: too many to fill. Take another year.`);
+    return wrong(
+      '',
+      `${missing.toLocaleString('en-US')} of ${values.length.toLocaleString('en-US')} hours are missing: too many to fill. Take another year.`,
+    );
   const hottest = known.reduce((most, value) => Math.max(most, value), -Infinity);
   if (scale === 'F' && hottest < COOLEST_SUMMER_F)
-    return { kind: 'scale', taken: 'F', error: `The hottest hour of the year is ${hottest}: that looks like °C, taken as °F. Say which it is.` };
+    return {
+      kind: 'scale',
+      taken: 'F',
+      error: `The hottest hour of the year is ${hottest}: that looks like °C, taken as °F. Say which it is.`,
+    };
   if (scale === 'C' && hottest > HOTTEST_C)
-    return { kind: 'scale', taken: 'C', error: `The hottest hour of the year is ${hottest}: that looks like °F, taken as °C. Say which it is.` };
+    return {
+      kind: 'scale',
+      taken: 'C',
+      error: `The hottest hour of the year is ${hottest}: that looks like °F, taken as °C. Say which it is.`,
+    };
   if (missing > 0 && !fills) {
     const gaps = gapsIn(values);
     const longest = Math.max(...gaps);

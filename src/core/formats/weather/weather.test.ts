@@ -8,7 +8,9 @@ const basinF = climateById('sorrel-basin').hoursF();
 const toC = (valueF: number) => Math.round((valueF - 32) / 0.18) / 10;
 const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 const STAMPS = DAYS.flatMap((days, month) =>
-  Array.from({ length: days }, (_, day) => Array.from({ length: 24 }, (_, hour) => [month + 1, day + 1, hour] as const)).flat(),
+  Array.from({ length: days }, (_, day) =>
+    Array.from({ length: 24 }, (_, hour) => [month + 1, day + 1, hour] as const),
+  ).flat(),
 );
 const two = (value: number) => String(value).padStart(2, '0');
 
@@ -25,9 +27,13 @@ const epw = (change: (line: string, at: number) => string | null = (line) => lin
       'COMMENTS 2,made up',
     ],
     'DATA PERIODS,1,1,Data,Sunday, 1/ 1,12/31',
-    ...STAMPS.flatMap(([month, day, hour], at) => change(`2001,${month},${day},${hour + 1},0,?9?9,${toC(basinF[at]!)},-5.0,60,82000`, at) ?? []),
+    ...STAMPS.flatMap(
+      ([month, day, hour], at) =>
+        change(`2001,${month},${day},${hour + 1},0,?9?9,${toC(basinF[at]!)},-5.0,60,82000`, at) ?? [],
+    ),
   ].join('\r\n');
-const csv = (header: string, line: (at: number) => string | null) => [header, ...STAMPS.flatMap((_, at) => line(at) ?? [])].filter(Boolean).join('\n');
+const csv = (header: string, line: (at: number) => string | null) =>
+  [header, ...STAMPS.flatMap((_, at) => line(at) ?? [])].filter(Boolean).join('\n');
 const stamp = (at: number) => `2001-${two(STAMPS[at]![0])}-${two(STAMPS[at]![1])} ${two(STAMPS[at]![2])}:00`;
 const read = (text: string, options: WeatherOptions = {}, file = 'basin.csv') => readWeather(text, file, options);
 const hours = (text: string, options: WeatherOptions = {}) => {
@@ -52,8 +58,15 @@ describe('EPW', () => {
   });
 
   test('missing hours are counted, filled only when asked, and on a straight line', () => {
-    const holed = epw((line, at) => (at >= 100 && at < 104 ? null : at === 500 ? line.replace(/\?9\?9,[^,]*/, '?9?9,99.9') : line));
-    expect(read(holed)).toMatchObject({ kind: 'gaps', missing: 5, longest: 4, error: expect.stringMatching(/5 hours are missing, the longest gap 4 h/) });
+    const holed = epw((line, at) =>
+      at >= 100 && at < 104 ? null : at === 500 ? line.replace(/\?9\?9,[^,]*/, '?9?9,99.9') : line,
+    );
+    expect(read(holed)).toMatchObject({
+      kind: 'gaps',
+      missing: 5,
+      longest: 4,
+      error: expect.stringMatching(/5 hours are missing, the longest gap 4 h/),
+    });
     const { hoursF, filled } = hours(holed, { fills: true });
     expect(filled).toBe(5);
     const [before, after] = [hoursF[99]!, hoursF[104]!];
@@ -61,14 +74,26 @@ describe('EPW', () => {
   });
 
   test('a leap day is left out', () => {
-    const leap = epw((line, at) => (STAMPS[at]![0] === 2 && STAMPS[at]![1] === 28 ? `${line}\r\n${line.replace('2001,2,28,', '2000,2,29,')}` : line));
+    const leap = epw((line, at) =>
+      STAMPS[at]![0] === 2 && STAMPS[at]![1] === 28 ? `${line}\r\n${line.replace('2001,2,28,', '2000,2,29,')}` : line,
+    );
     expect(hours(leap).hoursF).toHaveLength(8760);
   });
 
   test.each<[string, string, string | RegExp, RegExp]>([
     ['an hour twice', epw((line, at) => (at === 9 ? `${line}\r\n${line}` : line)), /^line \d+$/, /comes twice/],
-    ['no such hour', epw((line, at) => (at === 9 ? line.replace('2001,1,1,', '2001,13,1,') : line)), /^line \d+$/, /no such hour/],
-    ['a word for a temperature', epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,warm') : line)), /^line \d+$/, /“warm” is no temperature/],
+    [
+      'no such hour',
+      epw((line, at) => (at === 9 ? line.replace('2001,1,1,', '2001,13,1,') : line)),
+      /^line \d+$/,
+      /no such hour/,
+    ],
+    [
+      'a word for a temperature',
+      epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,warm') : line)),
+      /^line \d+$/,
+      /“warm” is no temperature/,
+    ],
     ['a torn line', epw((line, at) => (at === 9 ? '2001,1,1' : line)), /^line \d+$/, /too few columns/],
     ['a header alone', epw(() => null), '', /ends after its header/],
     ['half a year', epw((line, at) => (at < 4000 ? line : null)), '', /too many to fill/],
@@ -89,8 +114,17 @@ describe('CSV of hours', () => {
     ['a header in °F', csv('Dry bulb (°F)', (at) => String(basinF[at]))],
     ['a header in °C', csv('Temperature [deg C]', (at) => String(toC(basinF[at]!)))],
     ['times before it', csv('time,temp_f', (at) => `${stamp(at)},${basinF[at]}`)],
-    ['times in another way', csv('Date,Humidity,Outdoor °F', (at) => `${STAMPS[at]![0]}/${STAMPS[at]![1]}/2001 ${STAMPS[at]![2]}:00,50,${basinF[at]}`)],
-    ['a decimal comma between semicolons', csv('time;outdoor_f', (at) => `${stamp(at)};${String(basinF[at]).replace('.', ',')}`)],
+    [
+      'times in another way',
+      csv(
+        'Date,Humidity,Outdoor °F',
+        (at) => `${STAMPS[at]![0]}/${STAMPS[at]![1]}/2001 ${STAMPS[at]![2]}:00,50,${basinF[at]}`,
+      ),
+    ],
+    [
+      'a decimal comma between semicolons',
+      csv('time;outdoor_f', (at) => `${stamp(at)};${String(basinF[at]).replace('.', ',')}`),
+    ],
   ])('%s', (_, text) => expect(off(hours(text).hoursF)).toBeLessThan(0.11));
 
   test('out of order by time is put in order', () => {
@@ -107,7 +141,9 @@ describe('CSV of hours', () => {
   });
 
   test('gaps by time or by an empty cell are counted', () => {
-    expect(read(csv('time,temp_f', (at) => (at === 7 ? null : `${stamp(at)},${at === 20 ? '' : basinF[at]}`)))).toMatchObject({
+    expect(
+      read(csv('time,temp_f', (at) => (at === 7 ? null : `${stamp(at)},${at === 20 ? '' : basinF[at]}`))),
+    ).toMatchObject({
       kind: 'gaps',
       missing: 2,
       longest: 1,
@@ -115,19 +151,34 @@ describe('CSV of hours', () => {
   });
 
   test.each<[string, string, RegExp]>([
-    ['too few hours without times', csv('', (at) => (at < 8000 ? String(basinF[at]) : null)), /8,000 hours, and a year has 8,760/],
+    [
+      'too few hours without times',
+      csv('', (at) => (at < 8000 ? String(basinF[at]) : null)),
+      /8,000 hours, and a year has 8,760/,
+    ],
     ['a word', csv('', (at) => (at === 4 ? 'cold' : String(basinF[at]))), /“cold” is no temperature/],
     ['an hour twice', csv('time,temp_f', (at) => `${stamp(Math.max(1, at))},${basinF[at]}`), /comes twice/],
     ['nothing', '', /empty/],
     ['words alone', 'a,b\nc,d', /No column holds temperatures/],
     ['no text', '\0\0PK', /no text/],
-  ])('%s is refused', (_, text, error) => expect(read(text)).toMatchObject({ kind: 'wrong', error: expect.stringMatching(error) }));
+  ])('%s is refused', (_, text, error) =>
+    expect(read(text)).toMatchObject({ kind: 'wrong', error: expect.stringMatching(error) }),
+  );
 });
 
 test('whatever is thrown at it, it answers', () =>
-  fc.assert(fc.property(fc.string({ maxLength: 400 }), fc.boolean(), (text, isEpw) => expect(read(isEpw ? `LOCATION,${text}` : text).kind).not.toBe('read'))));
+  fc.assert(
+    fc.property(fc.string({ maxLength: 400 }), fc.boolean(), (text, isEpw) =>
+      expect(read(isEpw ? `LOCATION,${text}` : text).kind).not.toBe('read'),
+    ),
+  ));
 
 test('hours of the year count up without a hole', () => {
   expect(STAMPS.map(([month, day, hour]) => hourOfYear(month, day, hour))).toEqual(STAMPS.map((_, at) => at));
-  expect([hourOfYear(2, 29, 0), hourOfYear(4, 31, 0), hourOfYear(1, 1, 24), hourOfYear(0, 1, 0)]).toEqual([null, null, null, null]);
+  expect([hourOfYear(2, 29, 0), hourOfYear(4, 31, 0), hourOfYear(1, 1, 24), hourOfYear(0, 1, 0)]).toEqual([
+    null,
+    null,
+    null,
+    null,
+  ]);
 });

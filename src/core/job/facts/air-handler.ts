@@ -6,7 +6,11 @@ const airflow = (label: string, assumed: number, why?: string) =>
 export const airHandler = {
   name: textFact({ label: 'Indoor unit', place: 'closet' }),
   serial: textFact({ label: 'Serial number', place: 'closet', maxLength: 60 }),
-  heatCfm: airflow('Airflow, heat pump heating', 1150, 'As the blower is set for each call: tap or switch position and the maker’s table.'),
+  heatCfm: airflow(
+    'Airflow, heat pump heating',
+    1150,
+    'As the blower is set for each call: tap or switch position and the maker’s table.',
+  ),
   auxCfm: airflow('Airflow with strips', 1150),
   coolCfm: airflow('Airflow, cooling', 1150),
   fanCfm: airflow('Airflow, fan only', 800),
@@ -64,7 +68,15 @@ export const airHandler = {
     none: 'not read yet',
     why: 'From the air handler’s or the kit’s label.',
   }),
-  transformerVA: numberFact({ label: 'Transformer', place: 'closet', unit: 'VA', min: 20, max: 100, step: 5, assumed: 40 }),
+  transformerVA: numberFact({
+    label: 'Transformer',
+    place: 'closet',
+    unit: 'VA',
+    min: 20,
+    max: 100,
+    step: 5,
+    assumed: 40,
+  }),
   fuseAmps: choiceFact({
     label: 'Board fuse',
     place: 'closet',
@@ -74,5 +86,13 @@ export const airHandler = {
     ],
     assumed: 3,
   }),
-  blowerRelayVA: numberFact({ label: 'Blower relay or input', place: 'closet', unit: 'VA', min: 0.1, max: 15, step: 0.1, assumed: 3 }),
+  blowerRelayVA: numberFact({
+    label: 'Blower relay or input',
+    place: 'closet',
+    unit: 'VA',
+    min: 0.1,
+    max: 15,
+    step: 0.1,
+    assumed: 3,
+  }),
 };

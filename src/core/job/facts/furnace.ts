@@ -13,7 +13,13 @@ const ON_A_TANK = { path: 'furnace.fuel', is: ['propane'] } as const;
 const BURNING_OIL = { path: 'furnace.fuel', is: ['fuel-oil'] } as const;
 
 export const furnace = {
-  fuel: choiceFact<FuelKind>({ label: 'Fuel', place: 'closet', options: FUELS, assumed: 'natural-gas', onlyWhen: WITH_FURNACE }),
+  fuel: choiceFact<FuelKind>({
+    label: 'Fuel',
+    place: 'closet',
+    options: FUELS,
+    assumed: 'natural-gas',
+    onlyWhen: WITH_FURNACE,
+  }),
   outputBtuh: numberFact({
     label: 'Output',
     place: 'closet',
@@ -75,7 +81,16 @@ export const furnace = {
     onlyWhen: ON_A_TANK,
     why: 'In series with the pressure switch: the furnace never tries to fire on an empty tank.',
   }),
-  gasValveVA: numberFact({ label: 'Gas valve', place: 'closet', unit: 'VA', min: 1, max: 25, step: 0.5, assumed: 10, onlyWhen: BURNING_GAS }),
+  gasValveVA: numberFact({
+    label: 'Gas valve',
+    place: 'closet',
+    unit: 'VA',
+    min: 1,
+    max: 25,
+    step: 0.5,
+    assumed: 10,
+    onlyWhen: BURNING_GAS,
+  }),
   burnerControl: choiceFact({
     label: 'Burner control',
     place: 'closet',

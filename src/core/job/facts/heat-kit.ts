@@ -42,7 +42,14 @@ export const heatKit = {
     place: 'closet',
     item: 'element',
     columns: {
-      kW: { label: 'Power', unit: 'kW', min: 0.5, max: 24, step: 0.1, maxWhy: 'No standard breaker carries a larger element.' },
+      kW: {
+        label: 'Power',
+        unit: 'kW',
+        min: 0.5,
+        max: 24,
+        step: 0.1,
+        maxWhy: 'No standard breaker carries a larger element.',
+      },
       bank: { label: 'Bank', unit: '', min: 1, max: 3, step: 1 },
       onS: { label: 'On after', unit: 's on', min: 0, max: 300, step: 5 },
       offS: { label: 'Off after', unit: 's off', min: 0, max: 300, step: 5 },
@@ -79,7 +86,15 @@ export const heatKit = {
     assumed: true,
     why: 'The blower runs whenever the first element does, whatever G says.',
   }),
-  sequencerVA: numberFact({ label: 'Coil of each switch', place: 'closet', unit: 'VA', min: 1, max: 15, step: 0.5, assumed: 5 }),
+  sequencerVA: numberFact({
+    label: 'Coil of each switch',
+    place: 'closet',
+    unit: 'VA',
+    min: 1,
+    max: 15,
+    step: 0.5,
+    assumed: 5,
+  }),
   breakersAmps: numbersFact({
     label: 'Breakers found',
     place: 'closet',

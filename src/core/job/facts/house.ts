@@ -29,5 +29,13 @@ export const house = {
     assumed: 62,
     why: 'People, sun and appliances carry the house for the last degrees under the setpoint.',
   }),
-  heatSetpointF: numberFact({ label: 'Heating setpoint', place: 'wall', unit: '°F', min: 50, max: 80, assumed: 68, why: 'Return air in heating is near it.' }),
+  heatSetpointF: numberFact({
+    label: 'Heating setpoint',
+    place: 'wall',
+    unit: '°F',
+    min: 50,
+    max: 80,
+    assumed: 68,
+    why: 'Return air in heating is near it.',
+  }),
 };

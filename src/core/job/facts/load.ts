@@ -100,7 +100,16 @@ export const load = {
     assumed: 65,
     why: 'They are brought to the temperature at which this house needs no heat; take the cold months alone.',
   }),
-  floorFt2: optionalNumberFact({ label: 'Heated floor', place: 'desk', unit: 'ft²', min: 200, max: 20_000, step: 50, assumed: null, none: 'not known' }),
+  floorFt2: optionalNumberFact({
+    label: 'Heated floor',
+    place: 'desk',
+    unit: 'ft²',
+    min: 200,
+    max: 20_000,
+    step: 50,
+    assumed: null,
+    none: 'not known',
+  }),
   built: choiceFact({
     label: 'Built',
     place: 'desk',

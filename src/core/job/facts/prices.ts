@@ -2,7 +2,15 @@ import { numberFact } from '../fact';
 import { WITH_FURNACE } from './system';
 
 export const prices = {
-  electricPerKWh: numberFact({ label: 'Electricity', place: 'desk', unit: '$/kWh', min: 0.01, max: 2, step: 0.01, assumed: 0.15 }),
+  electricPerKWh: numberFact({
+    label: 'Electricity',
+    place: 'desk',
+    unit: '$/kWh',
+    min: 0.01,
+    max: 2,
+    step: 0.01,
+    assumed: 0.15,
+  }),
   fuelPerUnit: numberFact({
     label: 'Furnace fuel',
     place: 'desk',

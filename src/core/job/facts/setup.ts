@@ -8,7 +8,12 @@ export interface OverrideRow {
 }
 
 const profileOf = (label: string, place: 'wall' | 'closet' | 'yard') =>
-  textFact({ label, place, maxLength: 60, why: 'Id of the controller profile in the Library; empty where none is chosen.' });
+  textFact({
+    label,
+    place,
+    maxLength: 60,
+    why: 'Id of the controller profile in the Library; empty where none is chosen.',
+  });
 
 export const setup = {
   thermostatProfile: profileOf('Profile of the thermostat', 'wall'),

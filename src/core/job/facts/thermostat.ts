@@ -66,7 +66,12 @@ export const thermostat = {
     assumed: 'R',
     why: 'One transformer feeds both through a jumper.',
   }),
-  hasSensorTerminals: flagFact({ label: 'Sensor terminals S, S', place: 'wall', assumed: true, why: 'For a wired outdoor sensor. Never a 24 V terminal.' }),
+  hasSensorTerminals: flagFact({
+    label: 'Sensor terminals S, S',
+    place: 'wall',
+    assumed: true,
+    why: 'For a wired outdoor sensor. Never a 24 V terminal.',
+  }),
   backupSetting: choiceFact({
     label: 'Backup set to',
     place: 'wall',
@@ -109,5 +114,13 @@ export const thermostat = {
     assumed: 5,
     why: 'Pressures must equalise before a restart.',
   }),
-  thermostatVA: numberFact({ label: 'Thermostat’s own load', place: 'wall', unit: 'VA', min: 0.1, max: 10, step: 0.1, assumed: 1.2 }),
+  thermostatVA: numberFact({
+    label: 'Thermostat’s own load',
+    place: 'wall',
+    unit: 'VA',
+    min: 0.1,
+    max: 10,
+    step: 0.1,
+    assumed: 1.2,
+  }),
 };

@@ -59,7 +59,12 @@ export const found: Sample = {
     },
     airHandler: { ...assumed.airHandler, name: 'Sandpiper furnace 60', heatCfm: 1200, auxCfm: 1150, coolCfm: 1200 },
     furnace: { ...assumed.furnace, fuel: 'propane', outputBtuh: 52_000, efficiency: 0.92 },
-    thermostat: { ...assumed.thermostat, name: 'Kitchen thermostat', outdoorSensor: 'wireless', backupSetting: 'fossil' },
+    thermostat: {
+      ...assumed.thermostat,
+      name: 'Kitchen thermostat',
+      outdoorSensor: 'wireless',
+      backupSetting: 'fossil',
+    },
     gates: { ...assumed.gates, compressorBelowF: 20, auxAboveF: 45 },
     cables: { ...assumed.cables, thermostatLengthFt: 45, outdoorLengthFt: 30 },
     prices: { electricPerKWh: 0.14, fuelPerUnit: 2.6 },

@@ -43,7 +43,13 @@ export const planned: Sample = {
     heatKit: { ...assumed.heatKit, name: 'Two-element kit, 9.6 kW', plateKW: 9.6, conductorsAwg: [6], minCfm: 850 },
     thermostat: { ...assumed.thermostat, outdoorSensor: 'wired' },
     gates: { ...assumed.gates, compressorBelowF: 35, auxAboveF: 30 },
-    cables: { ...assumed.cables, thermostatConductors: 10, outdoorConductors: 8, thermostatLengthFt: 45, outdoorLengthFt: 30 },
+    cables: {
+      ...assumed.cables,
+      thermostatConductors: 10,
+      outdoorConductors: 8,
+      thermostatLengthFt: 45,
+      outdoorLengthFt: 30,
+    },
     prices: { ...assumed.prices, electricPerKWh: 0.14 },
   },
   confirmed: [

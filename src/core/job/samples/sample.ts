@@ -22,7 +22,13 @@ export type Line = readonly [minute: number, item: string, value: ReadingValue, 
  * Readings of a sample visit, with ids of their own. A second line for an item corrects the first.
  * @param startAt when the visit began, ISO 8601
  */
-export const visit = (family: string, startAt: string, author: string, instrument: string, lines: readonly Line[]): Reading[] => {
+export const visit = (
+  family: string,
+  startAt: string,
+  author: string,
+  instrument: string,
+  lines: readonly Line[],
+): Reading[] => {
   const last = new Map<string, string>();
   return lines.map(([minute, item, value, place], at) => {
     const id = `${family}-${String(at + 1).padStart(12, '0')}`;
@@ -41,14 +47,23 @@ export const visit = (family: string, startAt: string, author: string, instrumen
   });
 };
 
-/** One line of what a sample visit did at a controller: minutes since the start, scope and code of the entry (or a step of the card), what, value. */
+/**
+ * One line of what a sample visit did at a controller: minutes since the start, scope and code of the entry (or a step
+ * of the card), what, value.
+ */
 export type MarkLine = readonly [minute: number, entry: string, kind: MarkKind, value: string];
 
 /**
  * What a sample visit did at one controller, with ids of their own.
  * @param startAt when the visit began, ISO 8601
  */
-export const marksAt = (profile: ControllerProfile, family: string, startAt: string, author: string, lines: readonly MarkLine[]): SettingMark[] =>
+export const marksAt = (
+  profile: ControllerProfile,
+  family: string,
+  startAt: string,
+  author: string,
+  lines: readonly MarkLine[],
+): SettingMark[] =>
   lines.map(([minute, key, kind, value], at) => {
     const entry = profile.entries.find(({ scope, code }) => entryKey(scope, code) === key);
     return {

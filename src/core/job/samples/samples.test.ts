@@ -9,7 +9,12 @@ import { stageOf } from '../stored-job';
 import { SAMPLES } from '.';
 
 test('jobs at each stage of work, in one valley', () => {
-  expect(SAMPLES.map(({ handedOverAt, readings }) => stageOf(handedOverAt, readings.length))).toEqual(['planning', 'startup', 'handed-over', 'planning']);
+  expect(SAMPLES.map(({ handedOverAt, readings }) => stageOf(handedOverAt, readings.length))).toEqual([
+    'planning',
+    'startup',
+    'handed-over',
+    'planning',
+  ]);
   for (const { facts } of SAMPLES) {
     expect(facts.site.town).toBe('Sorrel Basin');
     expect(facts.house.designOutdoorF).toBe(4);
@@ -18,14 +23,19 @@ test('jobs at each stage of work, in one valley', () => {
   }
 });
 
-test.each(SAMPLES.map((sample) => [sample.id, sample] as const))('%s is a valid job file, and its readings answer items that the job has', (_, sample) => {
-  const file = sampleFile(sample);
-  expect(parseJobFile(JSON.parse(JSON.stringify(file)))).toMatchObject({ ok: true });
-  const items = new Set(startupPlan(sample.facts, sample.readings, DEFAULT_MOMENT).flatMap((step) => step.items.map(({ key }) => key)));
-  expect(sample.readings.filter(({ item }) => !items.has(item))).toEqual([]);
-  const times = sample.readings.map(({ at }) => Date.parse(at));
-  expect([...times].sort((a, b) => a - b)).toEqual(times);
-});
+test.each(SAMPLES.map((sample) => [sample.id, sample] as const))(
+  '%s is a valid job file, and its readings answer items that the job has',
+  (_, sample) => {
+    const file = sampleFile(sample);
+    expect(parseJobFile(JSON.parse(JSON.stringify(file)))).toMatchObject({ ok: true });
+    const items = new Set(
+      startupPlan(sample.facts, sample.readings, DEFAULT_MOMENT).flatMap((step) => step.items.map(({ key }) => key)),
+    );
+    expect(sample.readings.filter(({ item }) => !items.has(item))).toEqual([]);
+    const times = sample.readings.map(({ at }) => Date.parse(at));
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+  },
+);
 
 test('two have something to find: lockouts that do not meet, and W-out landed in dual fuel with the interlock’s lead off', () => {
   const found = SAMPLES.map(({ facts, readings }) =>

@@ -32,13 +32,19 @@ const bit = (pattern: string | null | undefined, at: number): 'on' | 'off' | nul
 const targetCode = ({ target, found }: CardLine) => (target.kind === 'set' ? target.code : (found?.value ?? null));
 
 /** The switch banks and jumper blocks of a card as they are to stand on the board. */
-export const banksOf = ({ profile, lines }: Card): { readonly banks: readonly BankToBe[]; readonly jumpers: readonly JumperToBe[] } => ({
+export const banksOf = ({
+  profile,
+  lines,
+}: Card): { readonly banks: readonly BankToBe[]; readonly jumpers: readonly JumperToBe[] } => ({
   banks: profile.banks.map(({ id, label, switches }) => ({
     id,
     label,
     switches: Array.from({ length: switches }, (_, index): SwitchToBe => {
       const number = index + 1;
-      const line = lines.find(({ entry }) => entry.form.kind === 'switches' && entry.form.bank === id && entry.form.positions.includes(number));
+      const line = lines.find(
+        ({ entry }) =>
+          entry.form.kind === 'switches' && entry.form.bank === id && entry.form.positions.includes(number),
+      );
       if (!line || line.entry.form.kind !== 'switches') return { number, to: null, found: null, code: null };
       const at = line.entry.form.positions.indexOf(number);
       return { number, to: bit(targetCode(line), at), found: bit(line.found?.value, at), code: line.entry.code };

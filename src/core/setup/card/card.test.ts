@@ -13,9 +13,11 @@ import { type Card, cardOf } from './card';
 import { factsOfMark } from './facts-of-mark';
 import { cardFindings } from './findings';
 
-const facts = (...changes: readonly [FactPath, unknown][]): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const facts = (...changes: readonly [FactPath, unknown][]): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
 const settingsOf = (of: Facts) => resolveSettings({ facts: of, confirmed: new Set() });
-const card = (profile: ControllerProfile, of: Facts = facts(), marks: readonly SettingMark[] = []) => cardOf(profile, settingsOf(of), marks);
+const card = (profile: ControllerProfile, of: Facts = facts(), marks: readonly SettingMark[] = []) =>
+  cardOf(profile, settingsOf(of), marks);
 const target = (of: Card, code: string) => of.lines.find(({ entry }) => entry.code === code)?.target;
 const codeOf = (of: Card, code: string) => {
   const found = target(of, code);
@@ -23,7 +25,13 @@ const codeOf = (of: Card, code: string) => {
 };
 
 let minute = 0;
-const mark = (profile: ControllerProfile, entry: string, kind: MarkKind, value: string, author = 'E. V.'): SettingMark => {
+const mark = (
+  profile: ControllerProfile,
+  entry: string,
+  kind: MarkKind,
+  value: string,
+  author = 'E. V.',
+): SettingMark => {
   minute++;
   return {
     id: `m${minute}`,
@@ -51,7 +59,11 @@ describe('codes', () => {
     [
       '°C inside',
       spurge,
-      facts(['thermostat.outdoorSensor', 'wired'], ['schools.compressorLockout', 'fixed'], ['schools.fixedCompressorBelowF', 32]),
+      facts(
+        ['thermostat.outdoorSensor', 'wired'],
+        ['schools.compressorLockout', 'fixed'],
+        ['schools.fixedCompressorBelowF', 32],
+      ),
       'Q8',
       '0',
     ],
@@ -67,7 +79,10 @@ describe('codes', () => {
 
   test('a value out of the controller’s range is not rounded into it: the card asks', () => {
     const of = card(toadflax, facts(['airHandler.heatCfm', 2400]));
-    expect(target(of, 'A-06')).toMatchObject({ kind: 'no-code', wanted: expect.stringMatching(/2400.*goes from 400 to 2000/) });
+    expect(target(of, 'A-06')).toMatchObject({
+      kind: 'no-code',
+      wanted: expect.stringMatching(/2400.*goes from 400 to 2000/),
+    });
     expect(of.gaps.map(({ setting }) => setting)).toContain('airflow-heating');
   });
 
@@ -102,14 +117,17 @@ describe('hidden entries', () => {
     expect(night.length).toBeGreaterThan(steady.length);
   });
 
-  test.each(SHIPPED_PROFILES.map((profile) => [profile.name, profile] as const))('%s: every entry is met or skipped, in its order', (_, profile) => {
-    const of = card(profile);
-    const order = profile.entries.map(({ scope, code }) => entryKey(scope, code));
-    const met = of.lines.map(({ key }) => order.indexOf(key));
-    expect(met).toEqual([...met].sort((a, b) => a - b));
-    expect(of.lines.length + of.skipped.length).toBe(profile.entries.length);
-    expect(of.screens.filter(({ kind }) => kind === 'entry')).toHaveLength(of.lines.length);
-  });
+  test.each(SHIPPED_PROFILES.map((profile) => [profile.name, profile] as const))(
+    '%s: every entry is met or skipped, in its order',
+    (_, profile) => {
+      const of = card(profile);
+      const order = profile.entries.map(({ scope, code }) => entryKey(scope, code));
+      const met = of.lines.map(({ key }) => order.indexOf(key));
+      expect(met).toEqual([...met].sort((a, b) => a - b));
+      expect(of.lines.length + of.skipped.length).toBe(profile.entries.length);
+      expect(of.screens.filter(({ kind }) => kind === 'entry')).toHaveLength(of.lines.length);
+    },
+  );
 });
 
 test('two scopes are saved apart, then activated, then read back', () => {
@@ -121,10 +139,16 @@ describe('what was done', () => {
   const KIT = 'unit/A-04';
 
   test('the value found, then the value left, then the value read back', () => {
-    const marks = [mark(toadflax, KIT, 'found', '0'), mark(toadflax, KIT, 'left', '3'), mark(toadflax, KIT, 'read-back', '3')];
+    const marks = [
+      mark(toadflax, KIT, 'found', '0'),
+      mark(toadflax, KIT, 'left', '3'),
+      mark(toadflax, KIT, 'read-back', '3'),
+    ];
     const line = card(toadflax, facts(), marks).lines.find(({ key }) => key === KIT)!;
     expect([line.found?.value, line.left?.value, line.readBack?.value, line.isAsWanted]).toEqual(['0', '3', '3', true]);
-    expect(settingRecords(marks)).toEqual([expect.objectContaining({ code: 'A-04', found: marks[0], left: marks[1], readBack: marks[2] })]);
+    expect(settingRecords(marks)).toEqual([
+      expect.objectContaining({ code: 'A-04', found: marks[0], left: marks[1], readBack: marks[2] }),
+    ]);
   });
 
   test('a mark taken back counts no more, and stays in the record of marks', () => {
@@ -136,7 +160,10 @@ describe('what was done', () => {
   test('the next visit sees that somebody changed it since', () => {
     const marks = [mark(toadflax, KIT, 'left', '3', 'First hand'), mark(toadflax, KIT, 'found', '1', 'Second hand')];
     const [finding] = cardFindings(card(toadflax, facts(), marks));
-    expect(finding).toMatchObject({ key: KIT, what: expect.stringMatching(/left at 3 by First hand and is found at 1/) });
+    expect(finding).toMatchObject({
+      key: KIT,
+      what: expect.stringMatching(/left at 3 by First hand and is found at 1/),
+    });
   });
 
   test('entered and not saved, not activated, not read back: each is said', () => {
@@ -160,12 +187,17 @@ describe('what was done', () => {
 
   test('activated before the last value was left does not count', () => {
     const marks = [mark(toadflax, 'step-activate', 'done', 'done'), mark(toadflax, KIT, 'left', '3')];
-    expect(cardFindings(card(toadflax, facts(), marks)).map(({ what }) => what)).toContainEqual(expect.stringMatching(/not activated/));
+    expect(cardFindings(card(toadflax, facts(), marks)).map(({ what }) => what)).toContainEqual(
+      expect.stringMatching(/not activated/),
+    );
   });
 
   test('read back otherwise is an error', () => {
     const marks = [mark(toadflax, KIT, 'left', '3'), mark(toadflax, KIT, 'read-back', '0')];
-    expect(cardFindings(card(toadflax, facts(), marks))[0]).toMatchObject({ severity: 'error', what: expect.stringMatching(/reads back 0/) });
+    expect(cardFindings(card(toadflax, facts(), marks))[0]).toMatchObject({
+      severity: 'error',
+      what: expect.stringMatching(/reads back 0/),
+    });
   });
 
   test('left at another value than worked out is said', () => {
@@ -176,31 +208,43 @@ describe('what was done', () => {
 
 describe('switches and jumpers', () => {
   test('stand as the codes say, with what was found beside them', () => {
-    const of = card(stonecrop, facts(['schools.minimumOff', 2], ['schools.dampCold', true]), [mark(stonecrop, 'board/P1', 'found', '0')]);
+    const of = card(stonecrop, facts(['schools.minimumOff', 2], ['schools.dampCold', true]), [
+      mark(stonecrop, 'board/P1', 'found', '0'),
+    ]);
     const { banks, jumpers } = banksOf(of);
     expect(banks.find(({ id }) => id === 'P')!.switches.map(({ to }) => to)).toEqual(['on', 'on', 'off', 'on']);
     expect(banks.find(({ id }) => id === 'P')!.switches[0]).toMatchObject({ found: 'off', code: 'P1' });
-    expect(jumpers).toEqual([{ id: 'T', label: 'Block T, defrost', pins: ['30', '60', '90'], to: codeOf(of, 'T'), found: null }]);
+    expect(jumpers).toEqual([
+      { id: 'T', label: 'Block T, defrost', pins: ['30', '60', '90'], to: codeOf(of, 'T'), found: null },
+    ]);
   });
 });
 
 describe('what a mark tells the job', () => {
-  const valve = () => card(quillwort).lines.find(({ settings }) => settings.some(({ setting }) => setting.id === 'reversing-valve'))!;
+  const valve = () =>
+    card(quillwort).lines.find(({ settings }) => settings.some(({ setting }) => setting.id === 'reversing-valve'))!;
   const other = () => {
     const { entry } = valve();
-    return entry.form.kind === 'number' ? '' : entry.form.options.find(({ means }) => means?.['reversing-valve'] === 'B')!.code;
+    return entry.form.kind === 'number'
+      ? ''
+      : entry.form.options.find(({ means }) => means?.['reversing-valve'] === 'B')!.code;
   };
 
   test('a value found that lives as found lands on the Sheet; one left does too', () => {
     const { entry, target: to } = valve();
     for (const kind of ['found', 'left'] as const)
-      expect(factsOfMark(facts(), entry, kind, other(), to, 'O')).toContainEqual({ path: 'thermostat.valveSetting', value: 'B' });
+      expect(factsOfMark(facts(), entry, kind, other(), to, 'O')).toContainEqual({
+        path: 'thermostat.valveSetting',
+        value: 'B',
+      });
   });
 
   test('a choice is not changed by what was found, only by what was left', () => {
     const of = card(stonecrop);
     const { entry, target: to } = of.lines.find(({ entry: each }) => each.code === 'T')!;
     expect(factsOfMark(facts(), entry, 'found', '30', to, 90)).toEqual([]);
-    expect(factsOfMark(facts(), entry, 'left', '30', to, 90)).toEqual([{ path: 'outdoorUnit.defrostIntervalMin', value: 30 }]);
+    expect(factsOfMark(facts(), entry, 'left', '30', to, 90)).toEqual([
+      { path: 'outdoorUnit.defrostIntervalMin', value: 30 },
+    ]);
   });
 });

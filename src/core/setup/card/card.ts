@@ -31,7 +31,8 @@ export interface CardSteps {
 }
 
 /** One thing at a time, as it is met. */
-export type CardScreen = { readonly kind: 'steps'; readonly steps: CardSteps } | { readonly kind: 'entry'; readonly line: CardLine };
+export type CardScreen =
+  { readonly kind: 'steps'; readonly steps: CardSteps } | { readonly kind: 'entry'; readonly line: CardLine };
 
 /** Something that the job needs and the card cannot give. */
 export interface CardGap {
@@ -79,7 +80,12 @@ const lineOf = (entry: ProfileEntry, settings: ResolvedSettings, marks: Readonly
 const isNeeded = ({ setting, absent, value }: ResolvedSetting, profile: ControllerProfile) =>
   absent === null && setting.on[0] === profile.role && value !== setting.usual;
 
-const gapsOf = (profile: ControllerProfile, settings: ResolvedSettings, lines: readonly CardLine[], skipped: Card['skipped']): CardGap[] => {
+const gapsOf = (
+  profile: ControllerProfile,
+  settings: ResolvedSettings,
+  lines: readonly CardLine[],
+  skipped: Card['skipped'],
+): CardGap[] => {
   const without = lines.flatMap(({ entry, target }) =>
     target.kind === 'no-code'
       ? [
@@ -92,21 +98,25 @@ const gapsOf = (profile: ControllerProfile, settings: ResolvedSettings, lines: r
       : [],
   );
   const shown = new Set(lines.flatMap(({ entry }) => settingsOf(entry)));
-  const hidden = new Map(skipped.flatMap(({ entry, why }) => settingsOf(entry).map((id) => [id, { entry, why }] as const)));
-  const elsewhere = SETTINGS.filter(({ id }) => !shown.has(id) && isNeeded(settings.get(id)!, profile)).map(({ id, label }): CardGap => {
-    const behind = hidden.get(id);
-    return behind
-      ? {
-          setting: id,
-          what: `${label} is needed, and ${behind.entry.code} ${behind.entry.label} is ${behind.why}.`,
-          mend: 'Check the entry that hides it, or the profile’s condition.',
-        }
-      : {
-          setting: id,
-          what: `${label} is needed, and this profile has no entry for it.`,
-          mend: 'If the manual has one, add it to the profile. If not, another controller or the wiring must do it.',
-        };
-  });
+  const hidden = new Map(
+    skipped.flatMap(({ entry, why }) => settingsOf(entry).map((id) => [id, { entry, why }] as const)),
+  );
+  const elsewhere = SETTINGS.filter(({ id }) => !shown.has(id) && isNeeded(settings.get(id)!, profile)).map(
+    ({ id, label }): CardGap => {
+      const behind = hidden.get(id);
+      return behind
+        ? {
+            setting: id,
+            what: `${label} is needed, and ${behind.entry.code} ${behind.entry.label} is ${behind.why}.`,
+            mend: 'Check the entry that hides it, or the profile’s condition.',
+          }
+        : {
+            setting: id,
+            what: `${label} is needed, and this profile has no entry for it.`,
+            mend: 'If the manual has one, add it to the profile. If not, another controller or the wiring must do it.',
+          };
+    },
+  );
   return [...without, ...elsewhere];
 };
 
@@ -115,7 +125,11 @@ const gapsOf = (profile: ControllerProfile, settings: ResolvedSettings, lines: r
  * those that it will hide are skipped as it will skip them.
  * @param marks everything done at the job's controllers so far
  */
-export const cardOf = (profile: ControllerProfile, settings: ResolvedSettings, allMarks: readonly SettingMark[] = []): Card => {
+export const cardOf = (
+  profile: ControllerProfile,
+  settings: ResolvedSettings,
+  allMarks: readonly SettingMark[] = [],
+): Card => {
   const marks = currentMarks(allMarks, profile.role, profile.id);
   const codes = new Map<string, string | null>();
   const lines: CardLine[] = [];
@@ -131,7 +145,9 @@ export const cardOf = (profile: ControllerProfile, settings: ResolvedSettings, a
     codes.set(line.key, codeToBe(line));
   }
   const stepsOf = (id: string, title: string, steps: readonly string[]): CardScreen[] =>
-    steps.length === 0 ? [] : [{ kind: 'steps', steps: { id, title, steps, done: marks.get(`step-${id}|done`) ?? null } }];
+    steps.length === 0
+      ? []
+      : [{ kind: 'steps', steps: { id, title, steps, done: marks.get(`step-${id}|done`) ?? null } }];
   const scopes = profile.scopes.filter(({ id }) => lines.some(({ entry }) => entry.scope === id));
   return {
     profile,
@@ -152,4 +168,5 @@ export const cardOf = (profile: ControllerProfile, settings: ResolvedSettings, a
 };
 
 /** The words of a code: its option's, or the number itself. */
-export const wordsOfCode = (entry: ProfileEntry, code: string): string => optionsOf(entry).find((option) => option.code === code)?.label ?? code;
+export const wordsOfCode = (entry: ProfileEntry, code: string): string =>
+  optionsOf(entry).find((option) => option.code === code)?.label ?? code;

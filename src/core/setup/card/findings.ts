@@ -48,11 +48,16 @@ const ofLine = (line: CardLine): CardFinding[] => {
 };
 
 const stepsOf = (card: Card, start: string): CardSteps[] =>
-  card.screens.flatMap((screen) => (screen.kind === 'steps' && screen.steps.id.startsWith(start) ? [screen.steps] : []));
+  card.screens.flatMap((screen) =>
+    screen.kind === 'steps' && screen.steps.id.startsWith(start) ? [screen.steps] : [],
+  );
 
 const later = (steps: CardSteps, at: string) => steps.done !== null && steps.done.at >= at;
 
-/** What the marks of a card contradict: values not saved, not activated, not read back, read back otherwise, changed since the last visit. */
+/**
+ * What the marks of a card contradict: values not saved, not activated, not read back, read back otherwise, changed
+ * since the last visit.
+ */
 export const cardFindings = (card: Card): CardFinding[] => {
   const leftLines = card.lines.filter(({ left }) => left !== null);
   const found = card.lines.flatMap(ofLine);

@@ -30,11 +30,15 @@ const onScale = (form: NumberForm, setting: Setting, value: number): number => {
 
 const numberTarget = (form: NumberForm, setting: Setting, value: SettingValue): Target => {
   const wanted = `${setting.label}: ${settingWords(setting, value)}`;
-  if (value === null) return form.none === undefined ? { kind: 'no-code', wanted } : { kind: 'set', code: form.none, words: settingWords(setting, null) };
+  if (value === null)
+    return form.none === undefined
+      ? { kind: 'no-code', wanted }
+      : { kind: 'set', code: form.none, words: settingWords(setting, null) };
   if (typeof value !== 'number') return { kind: 'no-code', wanted };
   const exact = onScale(form, setting, value);
   const shown = roundTo(form.min + Math.round((exact - form.min) / form.step) * form.step, 3);
-  if (exact < form.min - 1e-9 || exact > form.max + 1e-9) return { kind: 'no-code', wanted: `${wanted}; the controller goes from ${form.min} to ${form.max}` };
+  if (exact < form.min - 1e-9 || exact > form.max + 1e-9)
+    return { kind: 'no-code', wanted: `${wanted}; the controller goes from ${form.min} to ${form.max}` };
   const isOffStep = Math.abs(shown - exact) > 1e-6;
   return {
     kind: 'set',
@@ -62,9 +66,14 @@ export const targetOf = (entry: ProfileEntry, settings: ResolvedSettings): Targe
   if (ids.length === 0) return { kind: 'leave', why: 'Nothing on this job decides it.' };
   const known = ids.map((id) => settings.get(id)).filter((each) => each !== undefined);
   const present = known.filter(({ absent }) => absent === null);
-  if (present.length === 0) return { kind: 'leave', why: known[0]?.absent ?? 'The profile names a setting that there is not.' };
-  if (entry.form.kind === 'number') return numberTarget(entry.form, settingById(entry.form.setting)!, present[0]!.value);
+  if (present.length === 0)
+    return { kind: 'leave', why: known[0]?.absent ?? 'The profile names a setting that there is not.' };
+  if (entry.form.kind === 'number')
+    return numberTarget(entry.form, settingById(entry.form.setting)!, present[0]!.value);
   const option = fitting(optionsOf(entry), settings);
   if (option) return { kind: 'set', code: option.code, words: option.label };
-  return { kind: 'no-code', wanted: present.map(({ setting, value }) => `${setting.label}: ${settingWords(setting, value)}`).join('; ') };
+  return {
+    kind: 'no-code',
+    wanted: present.map(({ setting, value }) => `${setting.label}: ${settingWords(setting, value)}`).join('; '),
+  };
 };

@@ -1,7 +1,17 @@
-import { type Condition, type ControllerProfile, entryKey, type EntryOption, optionsOf, type ProfileEntry } from './profile';
+import {
+  type Condition,
+  type ControllerProfile,
+  entryKey,
+  type EntryOption,
+  optionsOf,
+  type ProfileEntry,
+} from './profile';
 
 /** Every "entry is one of" in a condition, with the entry's key; one without a scope means the asking entry's own. */
-export const tests = (condition: Condition, scope: string): { readonly key: string; readonly is: readonly string[] }[] =>
+export const tests = (
+  condition: Condition,
+  scope: string,
+): { readonly key: string; readonly is: readonly string[] }[] =>
   'entry' in condition
     ? [{ key: entryKey(condition.scope ?? scope, condition.entry), is: condition.is }]
     : ('all' in condition ? condition.all : condition.any).flatMap((part) => tests(part, scope));
@@ -22,7 +32,9 @@ export const holds = (condition: Condition, scope: string, codes: ReadonlyMap<st
 /** The first test that keeps an entry hidden, in words; null where none does. */
 export const hiddenBecause = (entry: ProfileEntry, codes: ReadonlyMap<string, string | null>): string | null => {
   if (!entry.shownWhen || holds(entry.shownWhen, entry.scope, codes)) return null;
-  const failing = tests(entry.shownWhen, entry.scope).find(({ key, is }) => !codes.has(key) || (codes.get(key) !== null && !is.includes(codes.get(key)!)));
+  const failing = tests(entry.shownWhen, entry.scope).find(
+    ({ key, is }) => !codes.has(key) || (codes.get(key) !== null && !is.includes(codes.get(key)!)),
+  );
   if (!failing) return 'it is hidden';
   const code = failing.key.slice(failing.key.indexOf('/') + 1);
   return codes.has(failing.key) ? `hidden while ${code} is ${codes.get(failing.key)}` : `hidden because ${code} is`;
@@ -61,8 +73,13 @@ export const waysTo = (profile: ControllerProfile, entry: ProfileEntry, onTheWay
     const other = byKey.get(key);
     if (!other || onTheWay.includes(key)) return [];
     const possible: readonly EntryOption[] = optionsOf(other);
-    const codes = other.form.kind === 'number' ? condition.is : condition.is.filter((code) => possible.some((option) => option.code === code));
-    return codes.length === 0 ? [] : cross([new Map([[key, new Set(codes)]])], waysTo(profile, other, [...onTheWay, key]));
+    const codes =
+      other.form.kind === 'number'
+        ? condition.is
+        : condition.is.filter((code) => possible.some((option) => option.code === code));
+    return codes.length === 0
+      ? []
+      : cross([new Map([[key, new Set(codes)]])], waysTo(profile, other, [...onTheWay, key]));
   };
   return entry.shownWhen ? ways(entry.shownWhen) : [new Map()];
 };

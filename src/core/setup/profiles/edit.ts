@@ -60,23 +60,37 @@ export const nextEntry = ({ entries, scopes }: ControllerProfile): ProfileEntry 
 };
 
 const optionsFor = (setting: Setting): EntryOption[] =>
-  setting.kind === 'choice' ? setting.options.map(({ value, label }, at) => ({ code: String(at), label, means: { [setting.id]: value } })) : [];
+  setting.kind === 'choice'
+    ? setting.options.map(({ value, label }, at) => ({ code: String(at), label, means: { [setting.id]: value } }))
+    : [];
 
 /**
- * An entry that speaks of a setting. A new one gets the setting's own shape to start from: its options with codes counted
+ * An entry that speaks of a setting. A new one gets the setting's own shape to start from: its options with codes
+ * counted
  * from 0, or its number with its range. One that has options already gets the setting beside what they say.
  */
 export const speakingOf = (entry: ProfileEntry, settingId: string): ProfileEntry => {
   const setting = settingById(settingId);
   if (!setting || settingsOf(entry).includes(settingId)) return entry;
   const options = optionsOf(entry);
-  if (entry.form.kind === 'number' || (options.length === 0 && setting.kind === 'number' && entry.form.kind === 'menu')) {
-    if (setting.kind !== 'number') return { ...entry, label: entry.label || setting.label, form: { kind: 'menu', options: optionsFor(setting) } };
+  if (
+    entry.form.kind === 'number' ||
+    (options.length === 0 && setting.kind === 'number' && entry.form.kind === 'menu')
+  ) {
+    if (setting.kind !== 'number')
+      return { ...entry, label: entry.label || setting.label, form: { kind: 'menu', options: optionsFor(setting) } };
     const { min, max, step } = setting;
-    return { ...entry, label: entry.label || setting.label, form: { kind: 'number', setting: settingId, min, max, step, scale: 'plain' } };
+    return {
+      ...entry,
+      label: entry.label || setting.label,
+      form: { kind: 'number', setting: settingId, min, max, step, scale: 'plain' },
+    };
   }
   const first = setting.kind === 'choice' ? setting.options[0]!.value : setting.usual;
-  const spoken = options.length === 0 ? optionsFor(setting) : options.map((option) => ({ ...option, means: { ...option.means, [settingId]: first } }));
+  const spoken =
+    options.length === 0
+      ? optionsFor(setting)
+      : options.map((option) => ({ ...option, means: { ...option.means, [settingId]: first } }));
   return { ...entry, label: entry.label || setting.label, form: { ...entry.form, options: spoken } };
 };
 
@@ -109,7 +123,10 @@ export const inForm = (profile: ControllerProfile, entry: ProfileEntry, kind: En
       const numeric = settingsOf(entry).find((id) => settingById(id)?.kind === 'number');
       const setting = numeric === undefined ? undefined : settingById(numeric);
       return setting?.kind === 'number'
-        ? { ...entry, form: { kind, setting: setting.id, min: setting.min, max: setting.max, step: setting.step, scale: 'plain' } }
+        ? {
+            ...entry,
+            form: { kind, setting: setting.id, min: setting.min, max: setting.max, step: setting.step, scale: 'plain' },
+          }
         : { ...entry, form: { kind, setting: '', min: 0, max: 100, step: 1, scale: 'plain' } };
     }
     case 'switches':
@@ -124,7 +141,14 @@ export const inForm = (profile: ControllerProfile, entry: ProfileEntry, kind: En
       };
     case 'jumper': {
       const block = profile.jumpers[0];
-      return { ...entry, form: { kind, block: block?.id ?? '', options: options.map((option, at) => ({ ...option, code: block?.pins[at] ?? option.code })) } };
+      return {
+        ...entry,
+        form: {
+          kind,
+          block: block?.id ?? '',
+          options: options.map((option, at) => ({ ...option, code: block?.pins[at] ?? option.code })),
+        },
+      };
     }
   }
 };
@@ -137,7 +161,9 @@ export interface SimpleTest {
 }
 
 /** A condition as a flat list of tests that must all, or any, hold; null where it nests deeper. */
-export const asTests = (condition: Condition | undefined): { readonly joint: 'all' | 'any'; readonly tests: readonly SimpleTest[] } | null => {
+export const asTests = (
+  condition: Condition | undefined,
+): { readonly joint: 'all' | 'any'; readonly tests: readonly SimpleTest[] } | null => {
   if (condition === undefined) return { joint: 'all', tests: [] };
   if ('entry' in condition) return { joint: 'all', tests: [condition] };
   const joint = 'all' in condition ? 'all' : 'any';
@@ -147,7 +173,11 @@ export const asTests = (condition: Condition | undefined): { readonly joint: 'al
 };
 
 /** An entry whose condition is a flat list of tests; none: it is always shown. */
-export const shownBy = ({ shownWhen: _before, ...entry }: ProfileEntry, joint: 'all' | 'any', tests: readonly SimpleTest[]): ProfileEntry => {
+export const shownBy = (
+  { shownWhen: _before, ...entry }: ProfileEntry,
+  joint: 'all' | 'any',
+  tests: readonly SimpleTest[],
+): ProfileEntry => {
   const [only, ...more] = tests;
   if (!only) return entry;
   return { ...entry, shownWhen: more.length === 0 ? only : joint === 'all' ? { all: tests } : { any: tests } };
@@ -164,5 +194,7 @@ export const movedBy = <T>(list: readonly T[], at: number, by: number): readonly
 /** The values of a setting that an option can stand for, as text and in words; empty for a number. */
 export const valuesOfSetting = (settingId: string): readonly { readonly text: string; readonly label: string }[] => {
   const setting = settingById(settingId);
-  return setting?.kind === 'choice' ? setting.options.map(({ value, label }) => ({ text: settingToText(value), label })) : [];
+  return setting?.kind === 'choice'
+    ? setting.options.map(({ value, label }) => ({ text: settingToText(value), label }))
+    : [];
 };

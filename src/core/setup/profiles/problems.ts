@@ -12,7 +12,9 @@ export interface ProfileProblem {
   readonly mend: string;
 }
 
-const repeated = (values: readonly string[]): string[] => [...new Set(values.filter((value, at) => values.indexOf(value) !== at))];
+const repeated = (values: readonly string[]): string[] => [
+  ...new Set(values.filter((value, at) => values.indexOf(value) !== at)),
+];
 
 type Report = (severity: ProfileProblem['severity'], what: string, mend: string) => void;
 
@@ -20,37 +22,55 @@ const checkMeans = (entry: ProfileEntry, report: Report) => {
   for (const { code, means } of optionsOf(entry))
     for (const [id, value] of Object.entries(means ?? {})) {
       const setting = settingById(id);
-      if (!setting) report('error', `Option ${code} names a setting that there is not: ${id}.`, 'Choose one of the catalogue.');
+      if (!setting)
+        report('error', `Option ${code} names a setting that there is not: ${id}.`, 'Choose one of the catalogue.');
       else if (settingFromText(setting, settingToText(value)) === undefined)
-        report('error', `Option ${code}: ${setting.label} has no value “${value}”.`, settingProblem(setting, value) ?? 'Choose one of its values.');
+        report(
+          'error',
+          `Option ${code}: ${setting.label} has no value “${value}”.`,
+          settingProblem(setting, value) ?? 'Choose one of its values.',
+        );
     }
 };
 
 const checkForm = (profile: ControllerProfile, entry: ProfileEntry, report: Report) => {
   const { form } = entry;
   const codes = optionsOf(entry).map(({ code }) => code);
-  if (codes.some((code) => code.trim() === '')) report('error', 'An option has no code.', 'Enter what the controller shows for it.');
+  if (codes.some((code) => code.trim() === ''))
+    report('error', 'An option has no code.', 'Enter what the controller shows for it.');
   for (const code of repeated(codes.filter((each) => each.trim() !== '')))
     report('error', `Two options have the code ${code}.`, 'Each code stands for one value: look at the manual again.');
-  if (form.kind !== 'number' && codes.length === 0) report('error', 'It has no options.', 'Enter each value that it can be given.');
+  if (form.kind !== 'number' && codes.length === 0)
+    report('error', 'It has no options.', 'Enter each value that it can be given.');
   if (entry.factory !== undefined && form.kind !== 'number' && !codes.includes(entry.factory))
     report('error', `It comes with ${entry.factory}, which is none of its options.`, `One of ${codes.join(', ')}.`);
   switch (form.kind) {
     case 'menu':
       return;
     case 'number':
-      if (!settingById(form.setting)) report('error', `It names a setting that there is not: ${form.setting || 'none'}.`, 'Choose one of the catalogue.');
-      else if (settingById(form.setting)!.kind !== 'number') report('error', 'The setting is a choice, not a number.', 'List its options instead.');
+      if (!settingById(form.setting))
+        report(
+          'error',
+          `It names a setting that there is not: ${form.setting || 'none'}.`,
+          'Choose one of the catalogue.',
+        );
+      else if (settingById(form.setting)!.kind !== 'number')
+        report('error', 'The setting is a choice, not a number.', 'List its options instead.');
       if (form.min > form.max) report('error', `It goes from ${form.min} to ${form.max}.`, 'The least comes first.');
       return;
     case 'switches': {
       const bank = profile.banks.find(({ id }) => id === form.bank);
       if (!bank) return report('error', `There is no switch bank ${form.bank}.`, 'Add the bank first.');
-      if (form.positions.length === 0) report('error', 'It names no switch.', 'Enter the numbers of its switches, in the order of the pattern.');
+      if (form.positions.length === 0)
+        report('error', 'It names no switch.', 'Enter the numbers of its switches, in the order of the pattern.');
       if (form.positions.some((position) => position < 1 || position > bank.switches))
         report('error', `Bank ${form.bank} has switches 1 to ${bank.switches}.`, 'Correct the positions.');
       for (const code of codes.filter((each) => !/^[01]+$/.test(each) || each.length !== form.positions.length))
-        report('error', `The pattern ${code} does not fit ${form.positions.length} switches.`, 'One 0 or 1 for each switch, in their order.');
+        report(
+          'error',
+          `The pattern ${code} does not fit ${form.positions.length} switches.`,
+          'One 0 or 1 for each switch, in their order.',
+        );
       return;
     }
     case 'jumper': {
@@ -64,32 +84,61 @@ const checkForm = (profile: ControllerProfile, entry: ProfileEntry, report: Repo
 
 const rings = (profile: ControllerProfile): Set<string> => {
   const asks = new Map(
-    profile.entries.map((entry) => [entryKey(entry.scope, entry.code), entry.shownWhen ? tests(entry.shownWhen, entry.scope).map(({ key }) => key) : []]),
+    profile.entries.map((entry) => [
+      entryKey(entry.scope, entry.code),
+      entry.shownWhen ? tests(entry.shownWhen, entry.scope).map(({ key }) => key) : [],
+    ]),
   );
   const reaches = (from: string, goal: string, seen: Set<string>): boolean =>
     (asks.get(from) ?? []).some((next) => next === goal || (!seen.has(next) && reaches(next, goal, seen.add(next))));
   return new Set([...asks.keys()].filter((key) => reaches(key, key, new Set())));
 };
 
-const checkCondition = (profile: ControllerProfile, entry: ProfileEntry, at: number, inRing: ReadonlySet<string>, report: Report) => {
+const checkCondition = (
+  profile: ControllerProfile,
+  entry: ProfileEntry,
+  at: number,
+  inRing: ReadonlySet<string>,
+  report: Report,
+) => {
   if (!entry.shownWhen) return;
   const order = profile.entries.map((each) => entryKey(each.scope, each.code));
   for (const { key, is } of tests(entry.shownWhen, entry.scope)) {
     const other = profile.entries[order.indexOf(key)];
     const code = key.slice(key.indexOf('/') + 1);
     if (!other) {
-      report('error', `It is shown when ${code} has a value, and there is no entry ${code}.`, 'Correct the code, or add that entry.');
+      report(
+        'error',
+        `It is shown when ${code} has a value, and there is no entry ${code}.`,
+        'Correct the code, or add that entry.',
+      );
       continue;
     }
-    const unknown = other.form.kind === 'number' ? [] : is.filter((value) => !optionsOf(other).some((option) => option.code === value));
-    for (const value of unknown) report('error', `It is shown when ${code} is ${value}, and ${code} has no such option.`, 'Correct the option.');
+    const unknown =
+      other.form.kind === 'number'
+        ? []
+        : is.filter((value) => !optionsOf(other).some((option) => option.code === value));
+    for (const value of unknown)
+      report('error', `It is shown when ${code} is ${value}, and ${code} has no such option.`, 'Correct the option.');
     if (order.indexOf(key) > at && !inRing.has(order[at]!))
-      report('warning', `It hangs on ${code}, which is met later.`, 'Put the entries in the order in which the controller shows them.');
+      report(
+        'warning',
+        `It hangs on ${code}, which is met later.`,
+        'Put the entries in the order in which the controller shows them.',
+      );
   }
   if (inRing.has(order[at]!))
-    report('error', 'Its condition runs in a circle: it is shown only when it is shown.', 'Take one of the conditions in the circle out.');
+    report(
+      'error',
+      'Its condition runs in a circle: it is shown only when it is shown.',
+      'Take one of the conditions in the circle out.',
+    );
   else if (waysTo(profile, entry).length === 0)
-    report('error', 'It can never be shown: its conditions exclude one another.', 'Look at the manual’s conditions again.');
+    report(
+      'error',
+      'It can never be shown: its conditions exclude one another.',
+      'Look at the manual’s conditions again.',
+    );
 };
 
 const sharedSwitches = (profile: ControllerProfile): ProfileProblem[] => {
@@ -114,23 +163,32 @@ const sharedSwitches = (profile: ControllerProfile): ProfileProblem[] => {
   });
 };
 
-/** Everything wrong with a profile: codes that stand twice, conditions that cannot be, patterns that do not fit, settings that there are not. */
+/**
+ * Everything wrong with a profile: codes that stand twice, conditions that cannot be, patterns that do not fit,
+ * settings that there are not.
+ */
 export const profileProblems = (profile: ControllerProfile): ProfileProblem[] => {
   const found: ProfileProblem[] = [];
-  const whole = (severity: ProfileProblem['severity'], what: string, mend: string) => found.push({ severity, entry: null, what, mend });
+  const whole = (severity: ProfileProblem['severity'], what: string, mend: string) =>
+    found.push({ severity, entry: null, what, mend });
   if (profile.name.trim() === '') whole('error', 'It has no name.', 'Name it as its label does.');
   if (profile.scopes.length === 0) whole('error', 'It has no scope.', 'One at least, such as “this unit”.');
-  for (const id of repeated(profile.scopes.map((scope) => scope.id))) whole('error', `Two scopes are called ${id}.`, 'Give each an id of its own.');
+  for (const id of repeated(profile.scopes.map((scope) => scope.id)))
+    whole('error', `Two scopes are called ${id}.`, 'Give each an id of its own.');
   for (const { id, label } of profile.scopes)
-    if (id.trim() === '' || label.trim() === '') whole('error', 'A scope has no name.', 'Give it a short one and one in words.');
-  if (profile.entries.length === 0) whole('error', 'It has no entries.', 'Enter them in the order in which the controller shows them.');
+    if (id.trim() === '' || label.trim() === '')
+      whole('error', 'A scope has no name.', 'Give it a short one and one in words.');
+  if (profile.entries.length === 0)
+    whole('error', 'It has no entries.', 'Enter them in the order in which the controller shows them.');
   const inRing = rings(profile);
   const seen = new Set<string>();
   profile.entries.forEach((entry, at) => {
     const report: Report = (severity, what, mend) => found.push({ severity, entry: at, what, mend });
     const key = entryKey(entry.scope, entry.code);
-    if (entry.code.trim() === '') report('error', 'It has no code.', 'Enter what the controller shows: a number, a question, a switch.');
-    else if (seen.has(key)) report('error', `Two entries have the code ${entry.code}.`, 'Each code stands for one entry in a scope.');
+    if (entry.code.trim() === '')
+      report('error', 'It has no code.', 'Enter what the controller shows: a number, a question, a switch.');
+    else if (seen.has(key))
+      report('error', `Two entries have the code ${entry.code}.`, 'Each code stands for one entry in a scope.');
     seen.add(key);
     if (!profile.scopes.some(({ id }) => id === entry.scope))
       report('error', `There is no scope ${entry.scope || 'named'}.`, 'Choose one of the scopes above.');

@@ -7,7 +7,10 @@ export const PROFILE_FILE_VERSION = 1;
 /** Values of settings that a code stands for, by the setting's id. All must hold. */
 export type Means = Readonly<Record<string, string | number | null>>;
 
-/** One value that an entry can be given, by the controller's own code: a number in a menu, an answer, a switch pattern, a pin. */
+/**
+ * One value that an entry can be given, by the controller's own code: a number in a menu, an answer, a switch pattern,
+ * a pin.
+ */
 export interface EntryOption {
   readonly code: string;
   readonly label: string;
@@ -38,7 +41,12 @@ export type EntryForm =
       readonly none?: string;
     }
   /** Switches of a bank, in the order of the pattern: 1 is on, 0 is off. */
-  | { readonly kind: 'switches'; readonly bank: string; readonly positions: readonly number[]; readonly options: readonly EntryOption[] }
+  | {
+      readonly kind: 'switches';
+      readonly bank: string;
+      readonly positions: readonly number[];
+      readonly options: readonly EntryOption[];
+    }
   /** A jumper on one pin of a block; the code is the pin. */
   | { readonly kind: 'jumper'; readonly block: string; readonly options: readonly EntryOption[] };
 
@@ -102,8 +110,11 @@ export interface ControllerProfile {
 export const entryKey = (scope: string, code: string): string => `${scope}/${code}`;
 
 /** The options of an entry; a number has none. */
-export const optionsOf = ({ form }: ProfileEntry): readonly EntryOption[] => (form.kind === 'number' ? [] : form.options);
+export const optionsOf = ({ form }: ProfileEntry): readonly EntryOption[] =>
+  form.kind === 'number' ? [] : form.options;
 
 /** Ids of the settings that an entry speaks of. */
 export const settingsOf = (entry: ProfileEntry): readonly string[] =>
-  entry.form.kind === 'number' ? [entry.form.setting] : [...new Set(entry.form.options.flatMap(({ means }) => Object.keys(means ?? {})))];
+  entry.form.kind === 'number'
+    ? [entry.form.setting]
+    : [...new Set(entry.form.options.flatMap(({ means }) => Object.keys(means ?? {})))];

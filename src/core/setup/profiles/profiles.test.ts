@@ -4,7 +4,18 @@ import Ajv from 'ajv';
 import { parseProfileText, profileJson, profileYaml } from '../../formats/profile-file';
 import { profileJsonSchema } from '../../formats/profile-json-schema';
 import { SHIPPED_PROFILES } from '.';
-import { asTests, blankProfile, copyOfProfile, inForm, movedBy, nextEntry, profileIdOf, shownBy, silentOn, speakingOf } from './edit';
+import {
+  asTests,
+  blankProfile,
+  copyOfProfile,
+  inForm,
+  movedBy,
+  nextEntry,
+  profileIdOf,
+  shownBy,
+  silentOn,
+  speakingOf,
+} from './edit';
 import { profileProblems } from './problems';
 import { type ControllerProfile, optionsOf, type ProfileEntry, settingsOf } from './profile';
 import { quillwort } from './quillwort';
@@ -38,8 +49,13 @@ describe.each(SHIPPED_PROFILES.map((shipped) => [shipped.name, shipped] as const
     expect(parseProfileText(profileJson(shipped))).toEqual({ ok: true, value: shipped });
   });
   test('keeps to the JSON Schema, and stands in docs as it is', () => {
-    expect(new Ajv({ allowUnionTypes: true }).compile(profileJsonSchema())(JSON.parse(profileJson(shipped)))).toBe(true);
-    expect(parseProfileText(readFileSync(join(process.cwd(), `docs/controllers/${shipped.id}.yaml`), 'utf8'))).toEqual({ ok: true, value: shipped });
+    expect(new Ajv({ allowUnionTypes: true }).compile(profileJsonSchema())(JSON.parse(profileJson(shipped)))).toBe(
+      true,
+    );
+    expect(parseProfileText(readFileSync(join(process.cwd(), `docs/controllers/${shipped.id}.yaml`), 'utf8'))).toEqual({
+      ok: true,
+      value: shipped,
+    });
   });
 });
 
@@ -47,7 +63,12 @@ test('between them they use every mechanism', () => {
   const entries = SHIPPED_PROFILES.flatMap((shipped) => shipped.entries);
   expect(new Set(entries.map(({ form }) => form.kind))).toEqual(new Set(['menu', 'number', 'switches', 'jumper']));
   expect(entries.some(({ isLasting }) => isLasting)).toBe(true);
-  expect(entries.some(({ shownWhen, scope }) => shownWhen && 'entry' in shownWhen && shownWhen.scope !== undefined && shownWhen.scope !== scope)).toBe(true);
+  expect(
+    entries.some(
+      ({ shownWhen, scope }) =>
+        shownWhen && 'entry' in shownWhen && shownWhen.scope !== undefined && shownWhen.scope !== scope,
+    ),
+  ).toBe(true);
   expect(SHIPPED_PROFILES.some(({ scopes }) => scopes.length > 1)).toBe(true);
   for (const list of ['before', 'enter', 'save', 'activate', 'readBack', 'delays', 'banks', 'jumpers'] as const)
     expect([list, SHIPPED_PROFILES.some((shipped) => shipped[list].length > 0)]).toEqual([list, true]);
@@ -71,9 +92,24 @@ describe('what is wrong is found', () => {
       ]),
       /Two options have the code 0/,
     ],
-    ['a condition on an entry that there is not', profile([entry('1', { shownWhen: { entry: '9', is: ['0'] } })]), /there is no entry 9/],
-    ['a condition on an option that there is not', profile([entry('1'), entry('2', { shownWhen: { entry: '1', is: ['7'] } })]), /has no such option/],
-    ['a ring of two', profile([entry('1', { shownWhen: { entry: '2', is: ['1'] } }), entry('2', { shownWhen: { entry: '1', is: ['1'] } })]), /circle/],
+    [
+      'a condition on an entry that there is not',
+      profile([entry('1', { shownWhen: { entry: '9', is: ['0'] } })]),
+      /there is no entry 9/,
+    ],
+    [
+      'a condition on an option that there is not',
+      profile([entry('1'), entry('2', { shownWhen: { entry: '1', is: ['7'] } })]),
+      /has no such option/,
+    ],
+    [
+      'a ring of two',
+      profile([
+        entry('1', { shownWhen: { entry: '2', is: ['1'] } }),
+        entry('2', { shownWhen: { entry: '1', is: ['1'] } }),
+      ]),
+      /circle/,
+    ],
     ['an entry on itself', profile([entry('1', { shownWhen: { entry: '1', is: ['1'] } })]), /circle/],
     [
       'conditions that exclude one another',
@@ -113,36 +149,51 @@ describe('what is wrong is found', () => {
     ],
     [
       'a value that the setting has not',
-      profile([entry('1', { form: { kind: 'menu', options: [{ code: '0', label: 'a', means: { 'reversing-valve': 'X' } }] } })]),
+      profile([
+        entry('1', { form: { kind: 'menu', options: [{ code: '0', label: 'a', means: { 'reversing-valve': 'X' } }] } }),
+      ]),
       /has no value/,
     ],
     ['a factory value that is no option', profile([entry('1', { factory: '5' })]), /comes with 5/],
     ['no code', profile([entry('')]), /no code/],
     ['a scope that there is not', profile([entry('1', { scope: 'moon' })]), /no scope moon/],
-    ['a number upside down', profile([entry('1', { form: { kind: 'number', setting: 'droop', min: 9, max: 1, step: 1, scale: 'plain' } })]), /from 9 to 1/],
+    [
+      'a number upside down',
+      profile([entry('1', { form: { kind: 'number', setting: 'droop', min: 9, max: 1, step: 1, scale: 'plain' } })]),
+      /from 9 to 1/,
+    ],
     [
       'a bank that there is not',
-      profile([entry('1', { form: { kind: 'switches', bank: 'X', positions: [1], options: [{ code: '0', label: '' }] } })]),
+      profile([
+        entry('1', { form: { kind: 'switches', bank: 'X', positions: [1], options: [{ code: '0', label: '' }] } }),
+      ]),
       /no switch bank X/,
     ],
     [
       'a pattern too long',
-      profile([entry('1', { form: { kind: 'switches', bank: 'S', positions: [1], options: [{ code: '01', label: '' }] } })], {
-        banks: [{ id: 'S', label: 'S', switches: 2 }],
-      }),
+      profile(
+        [entry('1', { form: { kind: 'switches', bank: 'S', positions: [1], options: [{ code: '01', label: '' }] } })],
+        {
+          banks: [{ id: 'S', label: 'S', switches: 2 }],
+        },
+      ),
       /does not fit 1 switches/,
     ],
     [
       'one switch for two entries',
       profile(
-        ['1', '2'].map((code) => entry(code, { form: { kind: 'switches', bank: 'S', positions: [1], options: [{ code: '0', label: '' }] } })),
+        ['1', '2'].map((code) =>
+          entry(code, { form: { kind: 'switches', bank: 'S', positions: [1], options: [{ code: '0', label: '' }] } }),
+        ),
         { banks: [{ id: 'S', label: 'S', switches: 2 }] },
       ),
       /belongs to 1 already/,
     ],
     [
       'a pin that there is not',
-      profile([entry('1', { form: { kind: 'jumper', block: 'J', options: [{ code: '9', label: '' }] } })], { jumpers: [{ id: 'J', label: 'J', pins: ['1'] }] }),
+      profile([entry('1', { form: { kind: 'jumper', block: 'J', options: [{ code: '9', label: '' }] } })], {
+        jumpers: [{ id: 'J', label: 'J', pins: ['1'] }],
+      }),
       /has no pin 9/,
     ],
     ['no entries', profile([]), /no entries/],
@@ -207,10 +258,15 @@ describe('typed in by hand', () => {
   });
 
   test('changing the form keeps the options and makes codes that suit it', () => {
-    const boards = profile([], { banks: [{ id: 'S', label: 'S', switches: 2 }], jumpers: [{ id: 'J', label: 'J', pins: ['a', 'b'] }] });
+    const boards = profile([], {
+      banks: [{ id: 'S', label: 'S', switches: 2 }],
+      jumpers: [{ id: 'J', label: 'J', pins: ['a', 'b'] }],
+    });
     expect(optionsOf(inForm(boards, entry('1'), 'switches')).map(({ code }) => code)).toEqual(['0', '1']);
     expect(optionsOf(inForm(boards, entry('1'), 'jumper')).map(({ code }) => code)).toEqual(['a', 'b']);
-    expect(inForm(boards, speakingOf(entry('1', { form: { kind: 'menu', options: [] } }), 'droop'), 'menu').form.kind).toBe('menu');
+    expect(
+      inForm(boards, speakingOf(entry('1', { form: { kind: 'menu', options: [] } }), 'droop'), 'menu').form.kind,
+    ).toBe('menu');
   });
 
   test('a flat condition goes to the form and back; a nested one is left alone', () => {
@@ -243,7 +299,12 @@ describe('a file that is not right is refused with place and reason', () => {
     ['a form that there is not', profileYaml(stonecrop).replace('kind: jumper', 'kind: dial'), /entries\[0\]/, /kind/],
     ['a step of zero', profileYaml(toadflax).replace('step: 1', 'step: 0'), /entries\[\d+\]/, /above zero/],
     ['an unknown field', `${profileYaml(toadflax)}\nmoon: 1\n`, '', /not known: moon/],
-    ['a newer version', profileYaml(toadflax).replace('fileVersion: 1', 'fileVersion: 2'), 'fileVersion', /newer version/],
+    [
+      'a newer version',
+      profileYaml(toadflax).replace('fileVersion: 1', 'fileVersion: 2'),
+      'fileVersion',
+      /newer version/,
+    ],
     ['too large', ' '.repeat(400_001), '', /larger than 400 kB/],
   ])('%s', (_, text, path, error) => {
     const parsed = parseProfileText(text);

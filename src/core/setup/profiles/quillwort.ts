@@ -31,8 +31,16 @@ export const quillwort: ControllerProfile = {
           { code: '0', label: 'Furnace or strips alone', means: { 'system-type': 'conventional' } },
           { code: '1', label: 'Heat pump, one stage', means: { 'system-type': 'heat-pump', 'compressor-stages': 1 } },
           { code: '2', label: 'Heat pump, two stages', means: { 'system-type': 'heat-pump', 'compressor-stages': 2 } },
-          { code: '3', label: 'Heat pump with furnace, one stage', means: { 'system-type': 'dual-fuel', 'compressor-stages': 1 } },
-          { code: '4', label: 'Heat pump with furnace, two stages', means: { 'system-type': 'dual-fuel', 'compressor-stages': 2 } },
+          {
+            code: '3',
+            label: 'Heat pump with furnace, one stage',
+            means: { 'system-type': 'dual-fuel', 'compressor-stages': 1 },
+          },
+          {
+            code: '4',
+            label: 'Heat pump with furnace, two stages',
+            means: { 'system-type': 'dual-fuel', 'compressor-stages': 2 },
+          },
         ],
       },
       factory: '0',

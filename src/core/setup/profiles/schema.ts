@@ -2,14 +2,21 @@ import { array, boolean, lazy, mixed, number, object, type Schema, string } from
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, plainText } from '../../border/schema';
 import { CONTROLLER_ROLES, type ControllerRole } from '../setting';
-import { type ControllerProfile, NUMBER_SCALES, type NumberScale, PROFILE_FILE_VERSION, PROFILE_FORMAT } from './profile';
+import {
+  type ControllerProfile,
+  NUMBER_SCALES,
+  type NumberScale,
+  PROFILE_FILE_VERSION,
+  PROFILE_FORMAT,
+} from './profile';
 
 const MOST_ENTRIES = 300;
 const MOST_OPTIONS = 100;
 /** Conditions nest no deeper than this in any controller. */
 const DEEPEST_CONDITION = 6;
 
-const unknownField = ({ unknown }: { unknown: string }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`;
+const unknownField = ({ unknown }: { unknown: string }) =>
+  `holds something that is not known: ${String(unknown).slice(0, 60)}`;
 /** Texts may be empty while somebody types; `profileProblems` asks for what is missing. */
 const text = (most: number) => plainText(most).defined('must be text');
 const finite = () => bounded(-1e6, 1e6);
@@ -27,7 +34,8 @@ const means = lazy((value: unknown) =>
               .test(
                 'value',
                 'must be a text, a number or null',
-                (each) => each === null || typeof each === 'string' || (typeof each === 'number' && Number.isFinite(each)),
+                (each) =>
+                  each === null || typeof each === 'string' || (typeof each === 'number' && Number.isFinite(each)),
               ),
           ]),
         ),
@@ -35,7 +43,13 @@ const means = lazy((value: unknown) =>
 );
 
 const options = () =>
-  array(object({ code: plainText(40).defined('must be text'), label: plainText(120).defined('must be text'), means }).noUnknown(unknownField))
+  array(
+    object({
+      code: plainText(40).defined('must be text'),
+      label: plainText(120).defined('must be text'),
+      means,
+    }).noUnknown(unknownField),
+  )
     .max(MOST_OPTIONS, `must be at most ${MOST_OPTIONS} options`)
     .required('must be a list of options');
 
@@ -60,7 +74,11 @@ const FORMS: Record<string, Schema> = {
     positions: array(number().integer().min(1).max(32).required()).max(12).required('must be a list of switches'),
     options: options(),
   }).noUnknown(unknownField),
-  jumper: object({ kind: kind('jumper'), block: plainText(20).defined('must name a block'), options: options() }).noUnknown(unknownField),
+  jumper: object({
+    kind: kind('jumper'),
+    block: plainText(20).defined('must name a block'),
+    options: options(),
+  }).noUnknown(unknownField),
 };
 
 const form = lazy((value: { kind?: unknown } | undefined) => {
@@ -98,10 +116,15 @@ const entry = object({
   note: plainText(400),
 }).noUnknown(unknownField);
 
-/** A controller profile as it comes through the border: its shape. What makes no sense in it is `profileProblems`' business. */
+/**
+ * A controller profile as it comes through the border: its shape. What makes no sense in it is `profileProblems`'
+ * business.
+ */
 export const profileSchema = object({
   format: string().oneOf([PROFILE_FORMAT], `must be "${PROFILE_FORMAT}"`).required(`must be "${PROFILE_FORMAT}"`),
-  fileVersion: number().oneOf([PROFILE_FILE_VERSION], `must be ${PROFILE_FILE_VERSION}; a newer version of the application made it`).required('must be given'),
+  fileVersion: number()
+    .oneOf([PROFILE_FILE_VERSION], `must be ${PROFILE_FILE_VERSION}; a newer version of the application made it`)
+    .required('must be given'),
   id: string()
     .typeError('must be text')
     .matches(/^[a-z0-9][a-z0-9-]{2,59}$/, 'must be small letters, digits and hyphens, 3 to 60 of them')
@@ -119,16 +142,30 @@ export const profileSchema = object({
   save: steps(),
   activate: steps(),
   readBack: steps(),
-  delays: array(object({ label: text(160), seconds: finite().min(0).max(86_400).required('must be given') }).noUnknown(unknownField))
+  delays: array(
+    object({ label: text(160), seconds: finite().min(0).max(86_400).required('must be given') }).noUnknown(
+      unknownField,
+    ),
+  )
     .max(30)
     .required('must be a list of delays'),
-  banks: array(object({ id: text(20), label: text(80), switches: number().integer().min(1).max(12).required('must be given') }).noUnknown(unknownField))
+  banks: array(
+    object({
+      id: text(20),
+      label: text(80),
+      switches: number().integer().min(1).max(12).required('must be given'),
+    }).noUnknown(unknownField),
+  )
     .max(12)
     .required('must be a list of switch banks'),
-  jumpers: array(object({ id: text(20), label: text(80), pins: array(text(20)).max(12).required() }).noUnknown(unknownField))
+  jumpers: array(
+    object({ id: text(20), label: text(80), pins: array(text(20)).max(12).required() }).noUnknown(unknownField),
+  )
     .max(12)
     .required('must be a list of jumper blocks'),
-  entries: array(entry).max(MOST_ENTRIES, `must be at most ${MOST_ENTRIES} entries`).required('must be a list of entries'),
+  entries: array(entry)
+    .max(MOST_ENTRIES, `must be at most ${MOST_ENTRIES} entries`)
+    .required('must be a list of entries'),
 }).noUnknown(unknownField);
 
 /** Checks the shape of a profile. */

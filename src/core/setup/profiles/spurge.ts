@@ -1,13 +1,17 @@
 import type { ControllerProfile } from './profile';
 
-/** A made-up thermostat that asks one question after another; the next question follows from the answer. It shows °C inside its setup. */
+/**
+ * A made-up thermostat that asks one question after another; the next question follows from the answer. It shows °C
+ * inside its setup.
+ */
 export const spurge: ControllerProfile = {
   format: 'gate-cross-controller',
   fileVersion: 1,
   id: 'spurge-questions',
   name: 'Spurge',
   role: 'thermostat',
-  about: 'A made-up thermostat that asks one question after another; the next question follows from the answer. It shows °C inside its setup.',
+  about:
+    'A made-up thermostat that asks one question after another; the next question follows from the answer. It shows °C inside its setup.',
   scopes: [{ id: 'this', label: 'This thermostat' }],
   before: [],
   enter: ['Take the plate off and press the pin hole once: the first question shows.'],
@@ -141,7 +145,15 @@ export const spurge: ControllerProfile = {
       code: 'Q8',
       label: 'Rest the compressor below (°C)',
       scope: 'this',
-      form: { kind: 'number', setting: 'compressor-lockout', min: -25, max: 15, step: 0.5, scale: 'celsius', none: 'never' },
+      form: {
+        kind: 'number',
+        setting: 'compressor-lockout',
+        min: -25,
+        max: 15,
+        step: 0.5,
+        scale: 'celsius',
+        none: 'never',
+      },
       shownWhen: {
         all: [
           { entry: 'Q7', is: ['wire', 'radio', 'net'] },

@@ -1,15 +1,20 @@
 import type { ControllerProfile } from './profile';
 
-/** A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on. */
+/**
+ * A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on.
+ */
 export const stonecrop: ControllerProfile = {
   format: 'gate-cross-controller',
   fileVersion: 1,
   id: 'stonecrop-outdoor',
   name: 'Stonecrop',
   role: 'outdoor',
-  about: 'A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on.',
+  about:
+    'A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on.',
   scopes: [{ id: 'board', label: 'This board' }],
-  before: ['Open the disconnect and lock it. Prove dead: the capacitor holds charge, and the board has line voltage on it.'],
+  before: [
+    'Open the disconnect and lock it. Prove dead: the capacitor holds charge, and the board has line voltage on it.',
+  ],
   enter: ['Take the panel off. The switches stand under the clear lid.'],
   save: [],
   activate: ['Panel on, disconnect closed: the board reads its switches as power comes on.'],

@@ -1,6 +1,9 @@
 import type { ControllerProfile } from './profile';
 
-/** A made-up indoor board with a two-digit display: a mode, a number in it, and an option. Settings of the unit and of the group are saved apart, and come into force only when activated. */
+/**
+ * A made-up indoor board with a two-digit display: a mode, a number in it, and an option. Settings of the unit and of
+ * the group are saved apart, and come into force only when activated.
+ */
 export const toadflax: ControllerProfile = {
   format: 'gate-cross-controller',
   fileVersion: 1,
@@ -14,9 +17,15 @@ export const toadflax: ControllerProfile = {
     { id: 'group', label: 'The group' },
   ],
   before: ['Set the thermostat to Off.', 'Wait until the blower stands and the display shows two dots.'],
-  enter: ['Hold MODE and UP together until the mode letter blinks.', 'UP goes to the next number, OPTION through its options.'],
+  enter: [
+    'Hold MODE and UP together until the mode letter blinks.',
+    'UP goes to the next number, OPTION through its options.',
+  ],
   save: ['Hold OPTION until the display shows a bar: this scope is saved, and nothing has changed yet.'],
-  activate: ['Step to mode Z, number 00.', 'Press OPTION three times. The board starts anew; until then it runs on the old values.'],
+  activate: [
+    'Step to mode Z, number 00.',
+    'Press OPTION three times. The board starts anew; until then it runs on the old values.',
+  ],
   readBack: ['Hold UP alone: the board shows each number and the option in force.'],
   delays: [
     { label: 'Board starts anew after activation', seconds: 90 },

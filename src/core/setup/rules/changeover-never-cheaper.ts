@@ -8,7 +8,9 @@ export const changeoverNeverCheaper: Rule<SetupSubject> = {
   check: (subject) => {
     const lockoutF = numberOf(subject, 'compressor-lockout');
     const { economicBalanceF, thermalBalanceF } = jobCrossing(subject.facts);
-    return economicBalanceF === 'never' && lockoutF !== null && (thermalBalanceF === null || lockoutF > thermalBalanceF + 5)
+    return economicBalanceF === 'never' &&
+      lockoutF !== null &&
+      (thermalBalanceF === null || lockoutF > thermalBalanceF + 5)
       ? [
           about('compressor-lockout', {
             severity: 'advice',

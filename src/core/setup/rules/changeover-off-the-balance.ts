@@ -8,15 +8,23 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
   check: (subject) => {
     const lockoutF = numberOf(subject, 'compressor-lockout');
     const { economicBalanceF, thermalBalanceF } = jobCrossing(subject.facts);
-    if (lockoutF === null || typeof economicBalanceF !== 'number' || Math.abs(lockoutF - economicBalanceF) <= 5) return [];
-    const dearer = lockoutF > economicBalanceF ? 'furnace runs where the heat pump is cheaper' : 'heat pump runs where the furnace is cheaper';
+    if (lockoutF === null || typeof economicBalanceF !== 'number' || Math.abs(lockoutF - economicBalanceF) <= 5)
+      return [];
+    const dearer =
+      lockoutF > economicBalanceF
+        ? 'furnace runs where the heat pump is cheaper'
+        : 'heat pump runs where the furnace is cheaper';
     const isForHeat = thermalBalanceF !== null && Math.abs(lockoutF - thermalBalanceF) <= 5;
     return [
       about('compressor-lockout', {
         severity: 'advice',
         what: `The changeover stands at ${lockoutF} °F; heat costs the same at ${Math.round(economicBalanceF)} °F. In between the ${dearer}.`,
-        mend: isForHeat ? 'It stands at the thermal balance: a school of its own.' : 'Move it, or keep it and know what it costs: Crossing shows the year.',
-        ...(isForHeat ? {} : { mendBy: toSet(subject, 'compressor-lockout', Math.round(economicBalanceF), 'The economic balance.') }),
+        mend: isForHeat
+          ? 'It stands at the thermal balance: a school of its own.'
+          : 'Move it, or keep it and know what it costs: Crossing shows the year.',
+        ...(isForHeat
+          ? {}
+          : { mendBy: toSet(subject, 'compressor-lockout', Math.round(economicBalanceF), 'The economic balance.') }),
       }),
     ];
   },

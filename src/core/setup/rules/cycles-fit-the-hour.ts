@@ -13,7 +13,12 @@ export const cyclesFitTheHour: Rule<SetupSubject> = {
             severity: 'warning',
             what: `${cycles} cycles an hour of at least ${minutes} min each do not fit into the hour.`,
             mend: `At most ${Math.floor(60 / minutes)} an hour.`,
-            mendBy: toSet(subject, 'compressor-cycles', Math.max(1, Math.floor(60 / minutes)), 'So that the cycles fit.'),
+            mendBy: toSet(
+              subject,
+              'compressor-cycles',
+              Math.max(1, Math.floor(60 / minutes)),
+              'So that the cycles fit.',
+            ),
           }),
         ]
       : [];

@@ -6,7 +6,9 @@ export const emergencyGoesRound: Rule<SetupSubject> = {
   why: 'Emergency heat must work in any weather: it never passes an outdoor thermostat.',
   check: (subject) => {
     const { system, gates } = subject.facts;
-    return system.backup === 'electric' && gates.outdoorThermostats.length > 0 && valueOf(subject, 'aux-and-emergency') === 'together'
+    return system.backup === 'electric' &&
+      gates.outdoorThermostats.length > 0 &&
+      valueOf(subject, 'aux-and-emergency') === 'together'
       ? [
           about('aux-and-emergency', {
             severity: 'error',

@@ -15,7 +15,12 @@ export const emergencyOnlyCarries: Rule<SetupSubject> = {
             severity: 'warning',
             what: `Below ${Math.round(thermalBalanceF)} °F the heat pump alone does not carry the house, and the strips come in emergency only.`,
             mend: 'Let the strips help, or tell the people in the house how to switch to emergency heat.',
-            mendBy: toSet(subject, 'backup-with-heat-pump', 'together', 'The heat pump does not carry the house at design.'),
+            mendBy: toSet(
+              subject,
+              'backup-with-heat-pump',
+              'together',
+              'The heat pump does not carry the house at design.',
+            ),
           }),
         ]
       : [];

@@ -17,7 +17,9 @@ export const overrideReadable: Rule<SetupSubject> = {
               severity: 'warning',
               what: `A value kept for “${setting?.label ?? row.setting}” cannot be read: “${row.value}”.`,
               mend: 'The worked-out value is used. Set it again if it is to be another.',
-              mendBy: [{ path: 'setup.overrides', value: subject.facts.setup.overrides.filter((other) => other !== row) }],
+              mendBy: [
+                { path: 'setup.overrides', value: subject.facts.setup.overrides.filter((other) => other !== row) },
+              ],
             }),
           ];
     }),

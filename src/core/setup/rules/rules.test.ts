@@ -3,14 +3,16 @@ import { setupFindings } from '../findings';
 import { SETUP_RULES } from '.';
 
 type Changes = readonly (readonly [FactPath, unknown])[];
-const facts = (changes: Changes): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
+const facts = (changes: Changes): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
 const set = (...rows: readonly (readonly [setting: string, value: string])[]): readonly [FactPath, unknown] => [
   'setup.overrides',
   rows.map(([setting, value]) => ({ setting, value, reason: 'tried' })),
 ];
 const WIRED = ['thermostat.outdoorSensor', 'wired'] as const;
 const FURNACE = ['system.backup', 'furnace'] as const;
-const found = (of: Facts, rule: string) => setupFindings({ facts: of, confirmed: new Set() }).filter((finding) => finding.rule === rule);
+const found = (of: Facts, rule: string) =>
+  setupFindings({ facts: of, confirmed: new Set() }).filter((finding) => finding.rule === rule);
 
 /** For each rule a job that breaks it, and words that must be in what is said. */
 const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
@@ -31,8 +33,14 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   'cycles-fit-the-hour': [[set(['compressor-cycles', '6'], ['compressor-min-on', '15'])], /do not fit/],
   'furnace-cools-down': [[FURNACE, set(['backup-cycles', '6'])], /./],
   'air-with-strips': [[set(['fan-in-heat', 'equipment'])], /leaves the blower/],
-  'emergency-goes-round': [[['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]], set(['aux-and-emergency', 'together'])], /in the way of both/],
-  'two-gates-in-series': [[WIRED, ['gates.auxAboveF', 40], ['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]]], /one circuit/],
+  'emergency-goes-round': [
+    [['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]], set(['aux-and-emergency', 'together'])],
+    /in the way of both/,
+  ],
+  'two-gates-in-series': [
+    [WIRED, ['gates.auxAboveF', 40], ['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]]],
+    /one circuit/,
+  ],
   'weather-needs-network': [
     [
       ['thermostat.outdoorSensor', 'weather'],
@@ -49,12 +57,22 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
     ],
     /every morning/,
   ],
-  'recovery-wakes-sleepers': [[['talk.schedule', 'night'], ['talk.lightSleepers', true], set(['adaptive-recovery', 'on'])], /./],
+  'recovery-wakes-sleepers': [
+    [['talk.schedule', 'night'], ['talk.lightSleepers', true], set(['adaptive-recovery', 'on'])],
+    /./,
+  ],
   'restart-after-outage': [[set(['outage-restart', 'off'])], /./],
   'emergency-only-carries': [[['schools.auxWithHeatPump', 'emergency-only']], /does not carry the house/],
   'changeover-off-the-balance': [[FURNACE, WIRED, ['gates.compressorBelowF', 55]], /furnace/],
   'changeover-never-cheaper': [
-    [FURNACE, WIRED, ['gates.compressorBelowF', 55], ['outdoorUnit.minOutdoorF', -10], ['prices.electricPerKWh', 0.05], ['prices.fuelPerUnit', 9]],
+    [
+      FURNACE,
+      WIRED,
+      ['gates.compressorBelowF', 55],
+      ['outdoorUnit.minOutdoorF', -10],
+      ['prices.electricPerKWh', 0.05],
+      ['prices.fuelPerUnit', 9],
+    ],
     /dearer one in every weather/,
   ],
   'airflow-for-size': [[['airHandler.heatCfm', 600]], /for each ton/],
@@ -63,7 +81,8 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   'override-readable': [[set(['droop', 'lots'])], /cannot be read/],
 };
 
-test('every rule is tried here', () => expect(Object.keys(BROKEN).sort()).toEqual(SETUP_RULES.map(({ id }) => id).sort()));
+test('every rule is tried here', () =>
+  expect(Object.keys(BROKEN).sort()).toEqual(SETUP_RULES.map(({ id }) => id).sort()));
 
 describe.each(Object.entries(BROKEN))('%s', (rule, [changes, words]) => {
   const broken = facts(changes);

@@ -7,7 +7,11 @@ export const setbackWithoutRecovery: Rule<SetupSubject> = {
   check: (subject) => {
     const setbackF = numberOf(subject, 'setback');
     const droopF = numberOf(subject, 'droop');
-    return setbackF !== null && setbackF > 3 && droopF !== null && droopF < setbackF && valueOf(subject, 'adaptive-recovery') === 'off'
+    return setbackF !== null &&
+      setbackF > 3 &&
+      droopF !== null &&
+      droopF < setbackF &&
+      valueOf(subject, 'adaptive-recovery') === 'off'
       ? [
           about('setback', {
             severity: 'warning',

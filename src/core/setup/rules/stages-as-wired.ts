@@ -6,7 +6,8 @@ export const stagesAsWired: Rule<SetupSubject> = {
   why: 'A stage that is called and not wired gives nothing; one that is wired and not called waits for ever.',
   check: (subject) => {
     const { compressorOutputs } = subject.facts.thermostat;
-    return valueOf(subject, 'compressor-stages') === 2 && (compressorOutputs === 1 || subject.facts.outdoorUnit.stages !== 'two')
+    return valueOf(subject, 'compressor-stages') === 2 &&
+      (compressorOutputs === 1 || subject.facts.outdoorUnit.stages !== 'two')
       ? [
           about('compressor-stages', {
             severity: 'error',

@@ -21,11 +21,20 @@ export const numberOf = (subject: SetupSubject, id: string): number | null => {
 };
 
 /** The changes that set a setting, with the rule's reason where that is not the worked-out value. */
-export const toSet = ({ facts, settings }: SetupSubject, id: string, value: SettingValue, reason: string): readonly FactChange[] =>
-  changesToSet(facts, settings.get(id)!, value, reason);
+export const toSet = (
+  { facts, settings }: SetupSubject,
+  id: string,
+  value: SettingValue,
+  reason: string,
+): readonly FactChange[] => changesToSet(facts, settings.get(id)!, value, reason);
 
 /** A finding about a setting: it points there, and is mended there. */
-export const about = (id: string, found: Pick<Found, 'severity' | 'what' | 'mend'> & Partial<Found>): Found => ({ page: 'setup', at: `setup.${id}`, ...found });
+export const about = (id: string, found: Pick<Found, 'severity' | 'what' | 'mend'> & Partial<Found>): Found => ({
+  page: 'setup',
+  at: `setup.${id}`,
+  ...found,
+});
 
 /** A setting's name and value, as a sentence speaks of it. */
-export const words = (subject: SetupSubject, id: string): string => settingWords(settingById(id)!, valueOf(subject, id));
+export const words = (subject: SetupSubject, id: string): string =>
+  settingWords(settingById(id)!, valueOf(subject, id));

@@ -6,7 +6,10 @@ export const twoGatesInSeries: Rule<SetupSubject> = {
   why: 'The wall shows auxiliary heat while a switch outdoors holds it: the next hand looks for a fault.',
   check: (subject) => {
     const auxF = numberOf(subject, 'aux-lockout');
-    const dialsF = subject.facts.system.backup === 'electric' ? subject.facts.gates.outdoorThermostats.map(({ closesBelowF }) => closesBelowF) : [];
+    const dialsF =
+      subject.facts.system.backup === 'electric'
+        ? subject.facts.gates.outdoorThermostats.map(({ closesBelowF }) => closesBelowF)
+        : [];
     return auxF !== null && dialsF.length > 0
       ? [
           about('aux-lockout', {

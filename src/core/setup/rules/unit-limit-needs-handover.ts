@@ -7,7 +7,8 @@ export const unitLimitNeedsHandover: Rule<SetupSubject> = {
   check: (subject) => {
     const { minOutdoorF } = subject.facts.outdoorUnit;
     const { designOutdoorF } = subject.facts.house;
-    if (minOutdoorF === null || minOutdoorF <= designOutdoorF || numberOf(subject, 'compressor-lockout') !== null) return [];
+    if (minOutdoorF === null || minOutdoorF <= designOutdoorF || numberOf(subject, 'compressor-lockout') !== null)
+      return [];
     return [
       about('compressor-lockout', {
         severity: 'advice',

@@ -9,7 +9,8 @@ import { plainFact } from '../setting-fact';
 const BTUH_PER_TON = 12_000;
 
 /** Rated tons of heat at the warmest rating point. */
-export const ratedTons = ({ outdoorUnit }: Facts): number => Math.max(...outdoorUnit.ratingPoints.map(({ btuh }) => btuh)) / BTUH_PER_TON;
+export const ratedTons = ({ outdoorUnit }: Facts): number =>
+  Math.max(...outdoorUnit.ratingPoints.map(({ btuh }) => btuh)) / BTUH_PER_TON;
 
 const airflow = (id: string, label: string, path: FactPath, fact: 'heatCfm' | 'auxCfm' | 'coolCfm'): Setting =>
   numberSetting({
@@ -28,7 +29,8 @@ const airflow = (id: string, label: string, path: FactPath, fact: 'heatCfm' | 'a
       const cfm = facts.airHandler[fact];
       const perTon = `${cfm} CFM is ${Math.round(cfm / ratedTons(facts))} for each ton of heat at the warmest rating.`;
       const leastCfm = facts.heatKit.minCfm;
-      if (fact !== 'auxCfm' || kitRows(facts).length === 0) return worked(cfm, 'The Sheet’s figure, from the blower table.', perTon);
+      if (fact !== 'auxCfm' || kitRows(facts).length === 0)
+        return worked(cfm, 'The Sheet’s figure, from the blower table.', perTon);
       return cfm >= leastCfm
         ? worked(cfm, 'The Sheet’s figure, from the blower table.', `The kit wants at least ${leastCfm} CFM.`)
         : worked(leastCfm, `The Sheet says ${cfm} CFM; the kit wants at least ${leastCfm}.`);
@@ -55,7 +57,9 @@ export const AIR_SETTINGS: readonly Setting[] = [
         jobElements(facts).reduce((sum, element) => sum + element.kW, 0),
         1,
       );
-      return kW === 0 ? worked(0, 'No kit is fitted.') : worked(kW, `${kitRows(facts).length} elements, ${kW} kW together at ${facts.heatKit.ratedVolts} V.`);
+      return kW === 0
+        ? worked(0, 'No kit is fitted.')
+        : worked(kW, `${kitRows(facts).length} elements, ${kW} kW together at ${facts.heatKit.ratedVolts} V.`);
     },
   }),
   numberSetting({
@@ -91,7 +95,11 @@ export const AIR_SETTINGS: readonly Setting[] = [
       { value: 'on', label: 'Waits' },
       { value: 'off', label: 'Starts with the compressor' },
     ],
-    absent: ({ value }) => (value('control-mode') === 'communicating' ? null : 'It exists only where the boards talk over data wires.'),
-    work: ({ facts: { talk } }) => (talk.hatesCoolAir ? worked('on', 'Somebody hates lukewarm air.') : worked('off', 'Nobody minds the first minute.')),
+    absent: ({ value }) =>
+      value('control-mode') === 'communicating' ? null : 'It exists only where the boards talk over data wires.',
+    work: ({ facts: { talk } }) =>
+      talk.hatesCoolAir
+        ? worked('on', 'Somebody hates lukewarm air.')
+        : worked('off', 'Nobody minds the first minute.'),
   }),
 ];

@@ -13,9 +13,12 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     usual: 90,
     options: [30, 50, 60, 90].map((minutes) => ({ value: minutes, label: `${minutes} min` })),
     fact: plainFact('outdoorUnit.defrostIntervalMin', 'choice'),
-    absent: ({ facts }) => (facts.outdoorUnit.defrostControl === 'demand' ? 'A demand board decides by its thermistors.' : null),
+    absent: ({ facts }) =>
+      facts.outdoorUnit.defrostControl === 'demand' ? 'A demand board decides by its thermistors.' : null,
     work: ({ facts: { schools } }) =>
-      schools.dampCold ? worked(60, 'Damp cold grows frost fast: 30 to 60 min.') : worked(90, 'Dry cold: each defrost saved is heat kept.'),
+      schools.dampCold
+        ? worked(60, 'Damp cold grows frost fast: 30 to 60 min.')
+        : worked(90, 'Dry cold: each defrost saved is heat kept.'),
   }),
   choiceSetting({
     id: 'defrost-start',
@@ -28,7 +31,10 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
       { value: 'normal', label: 'As usual' },
       { value: 'early', label: 'Sooner' },
     ],
-    work: ({ facts: { schools } }) => (schools.dampCold ? worked('early', 'Damp cold: clear the coil before it closes up.') : worked('normal', 'Dry cold.')),
+    work: ({ facts: { schools } }) =>
+      schools.dampCold
+        ? worked('early', 'Damp cold: clear the coil before it closes up.')
+        : worked('normal', 'Dry cold.'),
   }),
   choiceSetting({
     id: 'defrost-stop',
@@ -41,7 +47,8 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
       { value: 'normal', label: 'As usual' },
       { value: 'long', label: 'Longer' },
     ],
-    work: ({ facts: { schools } }) => (schools.dampCold ? worked('long', 'Damp cold: thick frost needs its time.') : worked('normal', 'Dry cold.')),
+    work: ({ facts: { schools } }) =>
+      schools.dampCold ? worked('long', 'Damp cold: thick frost needs its time.') : worked('normal', 'Dry cold.'),
   }),
   choiceSetting({
     id: 'strips-in-defrost',
@@ -57,7 +64,8 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     ],
     fact: flagAsOnOff('outdoorUnit.stripsInDefrost', 'choice'),
     absent: ({ facts }) => {
-      if (facts.system.backup === 'furnace') return 'A furnace called in defrost would stop the compressor in the middle of it: it must not be wired.';
+      if (facts.system.backup === 'furnace')
+        return 'A furnace called in defrost would stop the compressor in the middle of it: it must not be wired.';
       if (kitRows(facts).length === 0) return 'There are no strips.';
       return facts.outdoorUnit.wTerminals === 'none' ? 'The outdoor board has no W-out.' : null;
     },

@@ -57,7 +57,10 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       if (outdoorUnit.stages === 'single') return worked(1, 'The outdoor unit has one stage.');
       return thermostat.compressorOutputs === 2
         ? worked(2, 'The outdoor unit has two stages.', 'The thermostat has Y1 and Y2.')
-        : worked(1, 'The outdoor unit has two stages, but the thermostat has one output: its second stage is not called.');
+        : worked(
+            1,
+            'The outdoor unit has two stages, but the thermostat has one output: its second stage is not called.',
+          );
     },
   }),
   choiceSetting({
@@ -80,8 +83,14 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       write: ({ thermostat }, value) => (value === 'none' ? thermostat.backupSetting : value),
     },
     work: ({ facts }) => {
-      if (hasFurnace(facts)) return worked('fossil', `A ${facts.furnace.fuel.replace('-', ' ')} furnace heats the same air stream as the coil.`);
-      return hasStrips(facts) ? worked('electric', 'The kit’s strips are electric.') : worked('none', 'No kit is fitted.');
+      if (hasFurnace(facts))
+        return worked(
+          'fossil',
+          `A ${facts.furnace.fuel.replace('-', ' ')} furnace heats the same air stream as the coil.`,
+        );
+      return hasStrips(facts)
+        ? worked('electric', 'The kit’s strips are electric.')
+        : worked('none', 'No kit is fitted.');
     },
   }),
   choiceSetting({
@@ -100,7 +109,10 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
     work: ({ facts, value }) => {
       if (value('backup-source') === 'fossil')
-        return worked('apart', 'A furnace upstream of a running coil drives the refrigerant’s pressure up: the furnace replaces the compressor.');
+        return worked(
+          'apart',
+          'A furnace upstream of a running coil drives the refrigerant’s pressure up: the furnace replaces the compressor.',
+        );
       return facts.schools.auxWithHeatPump === 'emergency-only'
         ? worked('emergency-only', 'Chosen: strips in emergency only.')
         : worked('together', 'Strips stand behind the coil and add their heat to it.');
@@ -142,9 +154,13 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       { value: 'B', label: 'B, in heating' },
     ],
     fact: plainFact('thermostat.valveSetting', 'as-found'),
-    absent: ({ facts }) => (facts.thermostat.valveTerminals === 'O+B' ? 'O and B are terminals of their own: the wire decides.' : null),
+    absent: ({ facts }) =>
+      facts.thermostat.valveTerminals === 'O+B' ? 'O and B are terminals of their own: the wire decides.' : null,
     work: ({ facts: { outdoorUnit } }) =>
-      worked(outdoorUnit.reversingValve, `The outdoor unit’s valve is energised in ${outdoorUnit.reversingValve === 'O' ? 'cooling' : 'heating'}.`),
+      worked(
+        outdoorUnit.reversingValve,
+        `The outdoor unit’s valve is energised in ${outdoorUnit.reversingValve === 'O' ? 'cooling' : 'heating'}.`,
+      ),
   }),
   choiceSetting({
     id: 'backup-control',
@@ -185,7 +201,8 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       return backupOutputs(facts).aux ? null : 'The thermostat has no terminal for backup heat.';
     },
     work: ({ facts }) => {
-      if (!backupOutputs(facts).emergency) return worked('together', 'The thermostat has no emergency output of its own.');
+      if (!backupOutputs(facts).emergency)
+        return worked('together', 'The thermostat has no emergency output of its own.');
       return facts.system.backup === 'electric' && facts.gates.outdoorThermostats.length > 0
         ? worked('apart', 'An outdoor thermostat stands in AUX; E must reach the heat without passing it.')
         : worked('together', 'One source serves both: AUX and E are jumpered.');
@@ -206,12 +223,15 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       { value: 'fault-lamp', label: 'Fault lamp' },
     ],
     fact: plainFact('thermostat.assigned', 'as-found'),
-    absent: ({ facts }) => (facts.thermostat.heatTerminals === 'W2' ? null : 'The thermostat has no assignable terminal.'),
+    absent: ({ facts }) =>
+      facts.thermostat.heatTerminals === 'W2' ? null : 'The thermostat has no assignable terminal.',
     work: ({ facts }) => {
       if (!hasFurnace(facts) && facts.gates.outdoorThermostats.length > 0)
         return worked('emergency', 'An outdoor thermostat holds W2: emergency heat needs a way round it.');
-      if (!hasFurnace(facts) && reachableBanks(facts).length > 1) return worked('second-aux', 'The kit has a second bank with an input of its own.');
-      if (facts.outdoorUnit.faultOutput === 'lamp') return worked('fault-lamp', 'The outdoor board can light a lamp on a fault.');
+      if (!hasFurnace(facts) && reachableBanks(facts).length > 1)
+        return worked('second-aux', 'The kit has a second bank with an input of its own.');
+      if (facts.outdoorUnit.faultOutput === 'lamp')
+        return worked('fault-lamp', 'The outdoor board can light a lamp on a fault.');
       return worked('unused', 'Nothing is left that needs it.');
     },
   }),

@@ -13,10 +13,13 @@ const BALANCE_MARGIN_F = 5;
 
 const within = (valueF: number, lowF: number, highF: number) => Math.min(highF, Math.max(lowF, Math.round(valueF)));
 
-const THREE_WAYS = 'Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service, which needs the network.';
+const THREE_WAYS =
+  'Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service, which needs the network.';
 
 const withoutSensor = ({ value }: SetupContext): string | null =>
-  value('outdoor-source') === 'none' ? `The thermostat does not know the outdoor temperature, so it has no lockouts. ${THREE_WAYS}` : null;
+  value('outdoor-source') === 'none'
+    ? `The thermostat does not know the outdoor temperature, so it has no lockouts. ${THREE_WAYS}`
+    : null;
 
 const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
   const { thermalBalanceF, economicBalanceF } = crossing;
@@ -28,25 +31,40 @@ const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
       return worked(null, 'Chosen: staging decides. The furnace takes over when the room falls behind.');
     case 'thermal':
       return thermalBalanceF === null
-        ? worked(null, 'Chosen: the thermal balance. The heat pump carries the house at every temperature, so there is none.')
-        : worked(within(thermalBalanceF, -20, 60), `Chosen: the thermal balance, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone is short.`);
+        ? worked(
+            null,
+            'Chosen: the thermal balance. The heat pump carries the house at every temperature, so there is none.',
+          )
+        : worked(
+            within(thermalBalanceF, -20, 60),
+            `Chosen: the thermal balance, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone is short.`,
+          );
     case 'economic': {
       const prices = `At ${facts.prices.electricPerKWh} $/kWh and ${facts.prices.fuelPerUnit} $ a ${FUEL_UNIT[facts.furnace.fuel]}`;
-      if (economicBalanceF === 'always') return worked(60, `${prices} the furnace is the cheaper heat in every weather: the compressor is for cooling.`);
+      if (economicBalanceF === 'always')
+        return worked(60, `${prices} the furnace is the cheaper heat in every weather: the compressor is for cooling.`);
       if (economicBalanceF === 'never' || economicBalanceF === undefined)
-        return worked(null, `${prices} the heat pump is the cheaper heat in every weather. The furnace takes over by staging where it runs short.`);
-      return worked(within(economicBalanceF, -20, 60), `${prices} the furnace is the cheaper heat below ${roundTo(economicBalanceF, 1)} °F.`);
+        return worked(
+          null,
+          `${prices} the heat pump is the cheaper heat in every weather. The furnace takes over by staging where it runs short.`,
+        );
+      return worked(
+        within(economicBalanceF, -20, 60),
+        `${prices} the furnace is the cheaper heat below ${roundTo(economicBalanceF, 1)} °F.`,
+      );
     }
   }
 };
 
 const compressorWithStrips = ({ facts }: SetupContext): Worked => {
   const { compressorLockout, fixedCompressorBelowF } = facts.schools;
-  if (compressorLockout === 'fixed') return worked(fixedCompressorBelowF, `Chosen: the compressor rests below ${fixedCompressorBelowF} °F.`);
+  if (compressorLockout === 'fixed')
+    return worked(fixedCompressorBelowF, `Chosen: the compressor rests below ${fixedCompressorBelowF} °F.`);
   const { designOutdoorF } = facts.house;
   const cop = roundTo(copAt(crossingInput(facts).heatPump, designOutdoorF), 1);
   const limit = facts.outdoorUnit.minOutdoorF;
-  if (limit !== null) return worked(null, `The unit stops itself below ${limit} °F; above that it is cheaper than strips.`);
+  if (limit !== null)
+    return worked(null, `The unit stops itself below ${limit} °F; above that it is cheaper than strips.`);
   return cop > 1
     ? worked(null, `At design, ${designOutdoorF} °F, it still gives ${cop} times what strips give for the same power.`)
     : worked(null, 'Chosen: it runs to the unit’s own limit.');
@@ -55,7 +73,10 @@ const compressorWithStrips = ({ facts }: SetupContext): Worked => {
 const balanceLockout = ({ facts, crossing }: SetupContext): Worked => {
   const { thermalBalanceF } = crossing;
   if (thermalBalanceF === null)
-    return worked(facts.house.designOutdoorF, 'The heat pump carries the house down to design: the backup is kept for colder days.');
+    return worked(
+      facts.house.designOutdoorF,
+      'The heat pump carries the house down to design: the backup is kept for colder days.',
+    );
   const aboveF = within(Math.ceil(thermalBalanceF) + BALANCE_MARGIN_F, -10, 70);
   return worked(
     aboveF,
@@ -67,15 +88,25 @@ const balanceLockout = ({ facts, crossing }: SetupContext): Worked => {
 const auxLockout = (context: SetupContext): Worked => {
   const { auxLockout: school, codeAuxAboveF } = context.facts.schools;
   if (school === 'none') return worked(null, 'Chosen: no lockout. Backup may help in any weather.');
-  const wanted = school === 'code' ? worked(codeAuxAboveF, `Code or utility asks for ${codeAuxAboveF} °F.`) : balanceLockout(context);
+  const wanted =
+    school === 'code'
+      ? worked(codeAuxAboveF, `Code or utility asks for ${codeAuxAboveF} °F.`)
+      : balanceLockout(context);
   const compressorF = context.value('compressor-lockout');
   return typeof compressorF === 'number' && compressorF > (wanted.value as number)
-    ? worked(compressorF, ...wanted.because, `Raised to ${compressorF} °F: the compressor is locked out below that, and something must heat the house there.`)
+    ? worked(
+        compressorF,
+        ...wanted.because,
+        `Raised to ${compressorF} °F: the compressor is locked out below that, and something must heat the house there.`,
+      )
     : wanted;
 };
 
 /** The lockouts that a job's schools work out to, whatever stands on it, °F; null: none. */
-export const workedLockouts = (facts: Facts, crossing: Crossing): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } => {
+export const workedLockouts = (
+  facts: Facts,
+  crossing: Crossing,
+): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } => {
   const context = { facts, crossing, value: () => null };
   const compressor = facts.system.backup === 'furnace' ? furnaceChangeover(context) : compressorWithStrips(context);
   const aux = auxLockout({ ...context, value: (id) => (id === 'compressor-lockout' ? compressor.value : null) });
@@ -83,7 +114,8 @@ export const workedLockouts = (facts: Facts, crossing: Crossing): { readonly com
 };
 
 /** The sensor that a lockout would be given: wired where the thermostat has S, S. */
-export const sensorFor = ({ thermostat }: Facts): 'wired' | 'wireless' => (thermostat.hasSensorTerminals ? 'wired' : 'wireless');
+export const sensorFor = ({ thermostat }: Facts): 'wired' | 'wireless' =>
+  thermostat.hasSensorTerminals ? 'wired' : 'wireless';
 
 const dial = (number: number): Setting =>
   numberSetting({
@@ -98,13 +130,23 @@ const dial = (number: number): Setting =>
     max: 60,
     fact: outdoorThermostatDial(number),
     absent: ({ facts }) =>
-      facts.system.backup === 'electric' && facts.gates.outdoorThermostats.length >= number ? null : `There is no outdoor thermostat ${number}.`,
+      facts.system.backup === 'electric' && facts.gates.outdoorThermostats.length >= number
+        ? null
+        : `There is no outdoor thermostat ${number}.`,
     work: ({ facts, crossing }) => {
       const { bank } = facts.gates.outdoorThermostats[number - 1]!;
       const gateF = crossing.bankGatesF[Math.max(0, bank - 1)] ?? null;
       const name = bank === 0 ? 'The strips are' : `Bank ${bank} is`;
-      if (gateF === null) return worked(within(facts.house.designOutdoorF, -20, 60), `${name} not needed down to design; kept for colder days.`);
-      return worked(within(dialOf(gateF), -20, 60), `${name} needed below ${roundTo(gateF, 1)} °F.`, 'A few degrees more for the switch’s play.');
+      if (gateF === null)
+        return worked(
+          within(facts.house.designOutdoorF, -20, 60),
+          `${name} not needed down to design; kept for colder days.`,
+        );
+      return worked(
+        within(dialOf(gateF), -20, 60),
+        `${name} needed below ${roundTo(gateF, 1)} °F.`,
+        'A few degrees more for the switch’s play.',
+      );
     },
   });
 
@@ -147,7 +189,8 @@ export const GATE_SETTINGS: readonly Setting[] = [
     id: 'compressor-lockout',
     label: 'Compressor locked out below',
     on: ['thermostat', 'outdoor'],
-    meaning: 'Below it the compressor is not called; the backup becomes first stage. In dual fuel it is the changeover.',
+    meaning:
+      'Below it the compressor is not called; the backup becomes first stage. In dual fuel it is the changeover.',
     decidedBy: 'With strips: the unit’s own limit. With a furnace: the balance, or staging.',
     after: ['outdoor-source'],
     usual: null,
@@ -157,7 +200,8 @@ export const GATE_SETTINGS: readonly Setting[] = [
     none: 'no lockout',
     fact: plainFact('gates.compressorBelowF', 'choice'),
     absent: withoutSensor,
-    work: (context) => (context.facts.system.backup === 'furnace' ? furnaceChangeover(context) : compressorWithStrips(context)),
+    work: (context) =>
+      context.facts.system.backup === 'furnace' ? furnaceChangeover(context) : compressorWithStrips(context),
   }),
   numberSetting({
     id: 'aux-lockout',

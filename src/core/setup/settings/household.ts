@@ -45,7 +45,9 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
       { value: 'night-and-away', label: 'Wake, away, back, night' },
     ],
     work: ({ facts: { talk } }) =>
-      talk.schedule === 'steady' ? worked('none', 'They want the house steady.') : worked(talk.schedule, 'They want it cooler at times.'),
+      talk.schedule === 'steady'
+        ? worked('none', 'They want the house steady.')
+        : worked(talk.schedule, 'They want it cooler at times.'),
   }),
   choiceSetting({
     id: 'wake-time',
@@ -99,7 +101,9 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     ],
     work: ({ facts: { talk } }) => {
       if (talk.pets) return worked('auto', 'Animals are at home alone and cannot switch it.');
-      return talk.tenants ? worked('auto', 'Tenants live here: one thing less to explain.') : worked('manual', 'Somebody is there to switch it twice a year.');
+      return talk.tenants
+        ? worked('auto', 'Tenants live here: one thing less to explain.')
+        : worked('manual', 'Somebody is there to switch it twice a year.');
     },
   }),
   numberSetting({
@@ -148,7 +152,10 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     min: 50,
     max: 85,
     none: 'no limit',
-    work: ({ facts: { talk } }) => (talk.tenants ? worked(70, 'Tenants live here: colder only ices the coil.') : worked(null, 'Nobody asked for one.')),
+    work: ({ facts: { talk } }) =>
+      talk.tenants
+        ? worked(70, 'Tenants live here: colder only ices the coil.')
+        : worked(null, 'Nobody asked for one.'),
   }),
   choiceSetting({
     id: 'lock',
@@ -164,7 +171,9 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     ],
     work: ({ facts: { talk } }) => {
       if (talk.mayTouch === 'owner') return worked('full', 'One person has the code.');
-      return talk.mayTouch === 'a-little' ? worked('partial', 'Everyone may change it, by a few degrees.') : worked('none', 'Everyone may change it.');
+      return talk.mayTouch === 'a-little'
+        ? worked('partial', 'Everyone may change it, by a few degrees.')
+        : worked('none', 'Everyone may change it.');
     },
   }),
   numberSetting({
@@ -239,7 +248,9 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     work: ({ facts: { talk } }) =>
       worked(
         'resume',
-        talk.emptyInWinter ? 'The house is empty at times in winter: nobody would switch it on.' : 'A house that stays off in a freeze is an emergency.',
+        talk.emptyInWinter
+          ? 'The house is empty at times in winter: nobody would switch it on.'
+          : 'A house that stays off in a freeze is an emergency.',
       ),
   }),
 ];

@@ -38,9 +38,14 @@ export const TIMING_SETTINGS: readonly Setting[] = [
           return worked(null, 'Chosen: time decides.');
         case 'talk':
           if (talk.leaning === 'comfort') return worked(0, 'The house wants comfort before cost.');
-          if (talk.leaning === 'cost') return worked(3, 'The house minds the bill: the compressor gets time to catch up.');
+          if (talk.leaning === 'cost')
+            return worked(3, 'The house minds the bill: the compressor gets time to catch up.');
           return talk.hatesCoolAir
-            ? worked(1, 'The house wants some of both.', 'Somebody hates lukewarm air: the backup comes a little sooner.')
+            ? worked(
+                1,
+                'The house wants some of both.',
+                'Somebody hates lukewarm air: the backup comes a little sooner.',
+              )
             : worked(2, 'The house wants some of both.');
       }
     },
@@ -90,7 +95,9 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     work: ({ value }) => {
       const droopF = value('droop');
       if (droopF === 0) return worked(1, 'No droop: comfort means about one degree.');
-      return typeof droopF === 'number' ? worked(droopF, `The droop, ${droopF} °F.`) : worked(2, 'Time calls the backup; 2 °F catches what time misses.');
+      return typeof droopF === 'number'
+        ? worked(droopF, `The droop, ${droopF} °F.`)
+        : worked(2, 'Time calls the backup; 2 °F catches what time misses.');
     },
   }),
   numberSetting({
@@ -159,7 +166,9 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     max: 15,
     fact: plainFact('thermostat.compressorMinOffMin', 'choice'),
     work: ({ facts: { schools } }) =>
-      schools.minimumOff === 2 ? worked(2, 'Chosen: 2 min, where pressures were seen to equalise.') : worked(5, 'The usual factory setting.'),
+      schools.minimumOff === 2
+        ? worked(2, 'Chosen: 2 min, where pressures were seen to equalise.')
+        : worked(5, 'The usual factory setting.'),
   }),
   numberSetting({
     id: 'compressor-min-on',
@@ -182,7 +191,8 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     usual: 'on',
     options: ON_OFF,
     work: ({ facts: { talk } }) => {
-      if (talk.schedule === 'steady') return worked('off', 'The house is kept steady: there is nothing to recover from.');
+      if (talk.schedule === 'steady')
+        return worked('off', 'The house is kept steady: there is nothing to recover from.');
       return talk.lightSleepers
         ? worked('off', 'Somebody wakes at a noise before dawn: it would start hours early.')
         : worked('on', 'The house is cooler at night.', 'An early start spares the backup the morning climb.');

@@ -43,7 +43,8 @@ const schoolsOf = (facts: Facts, way: Way): Changed => [
     : []),
 ];
 
-const laid = (facts: Facts, changes: Changed): Facts => changes.reduce((before, [path, value]) => withFact(before, path, value), facts);
+const laid = (facts: Facts, changes: Changed): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), facts);
 
 /**
  * The facts of a job under a way: its schools, and the lockouts that follow from them.
@@ -77,7 +78,13 @@ const TOUCHED: readonly FactPath[] = [
 
 /** What a way changed of a job's facts. */
 export const changesBetween = (facts: Facts, under: Facts): FactChange[] =>
-  TOUCHED.filter((path) => !sameValue(factValue(under, path), factValue(facts, path))).map((path) => ({ path, value: factValue(under, path) }));
+  TOUCHED.filter((path) => !sameValue(factValue(under, path), factValue(facts, path))).map((path) => ({
+    path,
+    value: factValue(under, path),
+  }));
 
-/** The changes that take a way into Setup: schools, lockouts, and a sensor where a lockout needs one. Empty: it stands so already. */
+/**
+ * The changes that take a way into Setup: schools, lockouts, and a sensor where a lockout needs one. Empty: it stands
+ * so already.
+ */
 export const changesToTakeWay = (facts: Facts, way: Way): FactChange[] => changesBetween(facts, factsUnder(facts, way));

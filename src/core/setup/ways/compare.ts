@@ -29,7 +29,12 @@ export const asItStands = (facts: Facts, temperatures: Temperatures): ComparedWa
 });
 
 /** The year of a job under one way. */
-export const compareWay = (facts: Facts, way: Way, temperatures: Temperatures, crossing = jobCrossing(facts)): ComparedWay => {
+export const compareWay = (
+  facts: Facts,
+  way: Way,
+  temperatures: Temperatures,
+  crossing = jobCrossing(facts),
+): ComparedWay => {
   const under = factsUnder(facts, way, crossing);
   return {
     name: way.name,
@@ -76,11 +81,16 @@ const whereTheyDiffer = (one: Year, other: Year): readonly [number, number] | nu
  * @param fuelUnit what a unit of the furnace's fuel is called; null without a furnace
  */
 export const differenceHangsOn = (compared: readonly ComparedWay[], fuelUnit: string | null): string[] => {
-  const fair = compared.filter(({ year }) => year.shortHours === Math.min(...compared.map((each) => each.year.shortHours)));
+  const fair = compared.filter(
+    ({ year }) => year.shortHours === Math.min(...compared.map((each) => each.year.shortHours)),
+  );
   const sorted = [...fair].sort((a, b) => a.year.cost - b.year.cost);
   const [cheap, dear] = [sorted[0], sorted.at(-1)];
   const cold = compared.filter(({ year }) => year.shortHours > (cheap?.year.shortHours ?? 0));
-  const left = cold.length > 0 ? [`Not compared in cost: ${cold.map(({ name }) => `“${name}”`).join(', ')}. What is short is not paid for.`] : [];
+  const left =
+    cold.length > 0
+      ? [`Not compared in cost: ${cold.map(({ name }) => `“${name}”`).join(', ')}. What is short is not paid for.`]
+      : [];
   if (!cheap || !dear || dear.year.cost - cheap.year.cost < ALIKE)
     return ['In a year they cost the same, give or take a few dollars: comfort decides.', ...left];
   const span = whereTheyDiffer(dear.year, cheap.year);
@@ -88,7 +98,9 @@ export const differenceHangsOn = (compared: readonly ComparedWay[], fuelUnit: st
   const compressor = dear.year.compressorKWh - cheap.year.compressorKWh;
   const fuel = dear.year.fuelUnits - cheap.year.fuelUnits;
   const more = (value: number, what: string) =>
-    Math.abs(value) < 0.5 ? [] : [`${Math.abs(Math.round(value)).toLocaleString('en-US')} ${what} ${value > 0 ? 'more' : 'less'}`];
+    Math.abs(value) < 0.5
+      ? []
+      : [`${Math.abs(Math.round(value)).toLocaleString('en-US')} ${what} ${value > 0 ? 'more' : 'less'}`];
   return [
     `“${dear.name}” costs ${Math.round(dear.year.cost - cheap.year.cost).toLocaleString('en-US')} $ a year more than “${cheap.name}”: ${[
       ...more(strips, 'kWh by strips'),

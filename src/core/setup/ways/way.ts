@@ -1,7 +1,9 @@
 import type { Facts } from '../../job/document';
 import type { WayRow } from '../../job/facts/year';
 
-/** Where the compressor hands over: nowhere but at the unit's own limit, at a balance, or at a fixed temperature, °F. */
+/**
+ * Where the compressor hands over: nowhere but at the unit's own limit, at a balance, or at a fixed temperature, °F.
+ */
 export type CompressorBelow = 'none' | 'economic' | 'thermal' | number;
 /** Where the backup is held: nowhere, above the balance, or above a fixed temperature, °F. */
 export type AuxAbove = 'none' | 'balance' | number;
@@ -30,7 +32,9 @@ const fixed = (text: string, [low, high]: readonly [number, number]): number | n
 export const wayFromRow = ({ name, compressorBelow, auxAbove, backup, tempering }: WayRow): Way => ({
   name,
   compressorBelow:
-    compressorBelow === 'economic' || compressorBelow === 'thermal' ? compressorBelow : (fixed(compressorBelow, FIXED_BOUNDS_F.compressorBelow) ?? 'none'),
+    compressorBelow === 'economic' || compressorBelow === 'thermal'
+      ? compressorBelow
+      : (fixed(compressorBelow, FIXED_BOUNDS_F.compressorBelow) ?? 'none'),
   auxAbove: auxAbove === 'balance' ? 'balance' : (fixed(auxAbove, FIXED_BOUNDS_F.auxAbove) ?? 'none'),
   backup: backup === 'emergency-only' ? 'emergency-only' : 'helps',
   tempering: tempering === 'off' ? 'off' : 'on',
@@ -46,23 +50,61 @@ export const wayToRow = ({ name, compressorBelow, auxAbove, backup, tempering }:
 });
 
 const STRIP_WAYS: readonly Way[] = [
-  { name: 'Compressor to its limit, strips help', compressorBelow: 'none', auxAbove: 'none', backup: 'helps', tempering: 'on' },
-  { name: 'Strips held above the balance', compressorBelow: 'none', auxAbove: 'balance', backup: 'helps', tempering: 'on' },
-  { name: 'Strips held, cold-air defrost', compressorBelow: 'none', auxAbove: 'balance', backup: 'helps', tempering: 'off' },
+  {
+    name: 'Compressor to its limit, strips help',
+    compressorBelow: 'none',
+    auxAbove: 'none',
+    backup: 'helps',
+    tempering: 'on',
+  },
+  {
+    name: 'Strips held above the balance',
+    compressorBelow: 'none',
+    auxAbove: 'balance',
+    backup: 'helps',
+    tempering: 'on',
+  },
+  {
+    name: 'Strips held, cold-air defrost',
+    compressorBelow: 'none',
+    auxAbove: 'balance',
+    backup: 'helps',
+    tempering: 'off',
+  },
   { name: 'Compressor locked out below 35', compressorBelow: 35, auxAbove: 'none', backup: 'helps', tempering: 'on' },
-  { name: 'Strips in emergency only', compressorBelow: 'none', auxAbove: 'none', backup: 'emergency-only', tempering: 'off' },
+  {
+    name: 'Strips in emergency only',
+    compressorBelow: 'none',
+    auxAbove: 'none',
+    backup: 'emergency-only',
+    tempering: 'off',
+  },
 ];
 
 const FURNACE_WAYS: readonly Way[] = [
-  { name: 'Where the furnace is cheaper', compressorBelow: 'economic', auxAbove: 'none', backup: 'helps', tempering: 'off' },
-  { name: 'Where the heat pump runs short', compressorBelow: 'thermal', auxAbove: 'none', backup: 'helps', tempering: 'off' },
+  {
+    name: 'Where the furnace is cheaper',
+    compressorBelow: 'economic',
+    auxAbove: 'none',
+    backup: 'helps',
+    tempering: 'off',
+  },
+  {
+    name: 'Where the heat pump runs short',
+    compressorBelow: 'thermal',
+    auxAbove: 'none',
+    backup: 'helps',
+    tempering: 'off',
+  },
   { name: 'By staging alone', compressorBelow: 'none', auxAbove: 'none', backup: 'helps', tempering: 'off' },
   { name: 'Fixed at 35', compressorBelow: 35, auxAbove: 'none', backup: 'helps', tempering: 'off' },
   { name: 'Fixed at 50', compressorBelow: 50, auxAbove: 'none', backup: 'helps', tempering: 'off' },
 ];
 
 /** The named ways that ship, for a job's kind of backup. */
-export const presetWays = ({ system }: Facts): readonly Way[] => (system.backup === 'furnace' ? FURNACE_WAYS : STRIP_WAYS);
+export const presetWays = ({ system }: Facts): readonly Way[] =>
+  system.backup === 'furnace' ? FURNACE_WAYS : STRIP_WAYS;
 
 /** The ways that are compared on a job: its own, or those that ship. */
-export const jobWays = (facts: Facts): readonly Way[] => (facts.year.ways.length > 0 ? facts.year.ways.map(wayFromRow) : presetWays(facts));
+export const jobWays = (facts: Facts): readonly Way[] =>
+  facts.year.ways.length > 0 ? facts.year.ways.map(wayFromRow) : presetWays(facts);

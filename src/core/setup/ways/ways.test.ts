@@ -72,7 +72,10 @@ describe('taken into Setup', () => {
   test('a lockout brings the sensor that it needs; none asks for none', () => {
     const way = (compressorBelow: Way['compressorBelow']): Way => ({ ...presetWays(facts())[0]!, compressorBelow });
     const blind = facts(['thermostat.outdoorSensor', 'none']);
-    expect(changesToTakeWay(blind, way(30))).toContainEqual({ path: 'thermostat.outdoorSensor', value: expect.stringMatching(/^wire/) });
+    expect(changesToTakeWay(blind, way(30))).toContainEqual({
+      path: 'thermostat.outdoorSensor',
+      value: expect.stringMatching(/^wire/),
+    });
     expect(changesToTakeWay(blind, way('none')).map(({ path }) => path)).not.toContain('thermostat.outdoorSensor');
   });
 
@@ -82,7 +85,8 @@ describe('taken into Setup', () => {
         const taken = factsUnder(of, way);
         const { compressorBelowF, auxAboveF } = taken.gates;
         if (compressorBelowF !== null && auxAboveF !== null) expect(auxAboveF).toBeGreaterThanOrEqual(compressorBelowF);
-        if (of.gates.outdoorThermostats.length === 0 && of.outdoorUnit.minOutdoorF === null) expect(jobCrossing(taken).holesF).toEqual([]);
+        if (of.gates.outdoorThermostats.length === 0 && of.outdoorUnit.minOutdoorF === null)
+          expect(jobCrossing(taken).holesF).toEqual([]);
       }),
     ));
 });
@@ -92,12 +96,18 @@ describe('side by side', () => {
 
   test('the job as it stands comes first, then each way with its gates and its year', () => {
     const compared = compareWays(SAMPLES[1]!.facts, jobWays(SAMPLES[1]!.facts), temperatures);
-    expect(compared.map(({ name }) => name)).toEqual(['As it stands', ...presetWays(SAMPLES[1]!.facts).map(({ name }) => name)]);
+    expect(compared.map(({ name }) => name)).toEqual([
+      'As it stands',
+      ...presetWays(SAMPLES[1]!.facts).map(({ name }) => name),
+    ]);
     expect(compared.find(({ name }) => name.includes('35'))).toMatchObject({ compressorBelowF: 35, auxAboveF: null });
   });
 
   test('locking the compressor out above its limit costs more with strips, and it is said where', () => {
-    const ways = [presetWays(strips)[0]!, { ...presetWays(strips)[0]!, name: 'Locked out at 35', compressorBelow: 35 } as Way];
+    const ways = [
+      presetWays(strips)[0]!,
+      { ...presetWays(strips)[0]!, name: 'Locked out at 35', compressorBelow: 35 } as Way,
+    ];
     const big = withFact(strips, 'heatKit.elements', [
       { kW: 10, bank: 1, onS: 20, offS: 20 },
       { kW: 10, bank: 1, onS: 40, offS: 20 },
@@ -105,7 +115,9 @@ describe('side by side', () => {
     const [, limit, locked] = compareWays(big, ways, temperatures);
     expect(locked!.year.cost).toBeGreaterThan(limit!.year.cost + 100);
     const said = differenceHangsOn([limit!, locked!], null);
-    expect(said[0]).toMatch(/“Locked out at 35” costs [\d,]+ \$ a year more than .*kWh by strips more.*by the compressor less/);
+    expect(said[0]).toMatch(
+      /“Locked out at 35” costs [\d,]+ \$ a year more than .*kWh by strips more.*by the compressor less/,
+    );
     expect(said[1]).toMatch(/between \S+ and 35 °F out/);
   });
 
@@ -113,22 +125,29 @@ describe('side by side', () => {
     const of = SAMPLES[3]!.facts;
     const compared = compareWays(of, presetWays(of), temperatures);
     const economic = compared.find(({ name }) => name === 'Where the furnace is cheaper')!;
-    for (const { year } of compared.filter(({ year: each }) => each.shortHours === 0)) expect(economic.year.cost).toBeLessThanOrEqual(year.cost + 25);
+    for (const { year } of compared.filter(({ year: each }) => each.shortHours === 0))
+      expect(economic.year.cost).toBeLessThanOrEqual(year.cost + 25);
   });
 
   test('in dual fuel the difference names the fuel by its unit', () => {
     const of = SAMPLES[3]!.facts;
-    expect(differenceHangsOn(compareWays(of, presetWays(of), temperatures), 'gallon')[0]).toMatch(/\d+ gallons of fuel more/);
+    expect(differenceHangsOn(compareWays(of, presetWays(of), temperatures), 'gallon')[0]).toMatch(
+      /\d+ gallons of fuel more/,
+    );
   });
 
   test('a way that leaves the house short is not called cheap', () => {
     const small = withFact(strips, 'house.designBtuh', 60_000);
     const compared = compareWays(small, presetWays(small), temperatures);
-    expect(differenceHangsOn(compared, null).at(-1)).toMatch(/Not compared in cost: .*“Strips in emergency only”.*What is short is not paid for/);
+    expect(differenceHangsOn(compared, null).at(-1)).toMatch(
+      /Not compared in cost: .*“Strips in emergency only”.*What is short is not paid for/,
+    );
   });
 
   test('ways that cost the same are said to', () => {
     const [first] = presetWays(strips);
-    expect(differenceHangsOn(compareWays(strips, [first!, first!], temperatures).slice(1), null)).toEqual([expect.stringMatching(/cost the same/)]);
+    expect(differenceHangsOn(compareWays(strips, [first!, first!], temperatures).slice(1), null)).toEqual([
+      expect.stringMatching(/cost the same/),
+    ]);
   });
 });

@@ -21,6 +21,11 @@ export const cool: StartupStep = {
         why: 'Pressures equalise before a restart.',
       },
     ],
-    items: terminalItems(context, 'cool', 'cool-1', ['outdoor-unit-Y', 'outdoor-unit-valve', 'air-handler-G', 'air-handler-W1']),
+    items: terminalItems(context, 'cool', 'cool-1', [
+      'outdoor-unit-Y',
+      'outdoor-unit-valve',
+      'air-handler-G',
+      'air-handler-W1',
+    ]),
   }),
 };

@@ -21,7 +21,14 @@ export const defrost: StartupStep = {
         'Outdoor fan stops, valve turns, strips come if wired. Time it from start to the fan’s return.',
       ],
       call: 'defrost',
-      waits: [{ id: 'cap', label: 'Defrost cap', seconds: DEFROST_CAP_MIN * 60, why: 'Most boards end here, cleared or not.' }],
+      waits: [
+        {
+          id: 'cap',
+          label: 'Defrost cap',
+          seconds: DEFROST_CAP_MIN * 60,
+          why: 'Most boards end here, cleared or not.',
+        },
+      ],
       items: [
         ...terminalItems(context, 'defrost', 'defrost', ['outdoor-unit-W', 'air-handler-W1', 'outdoor-unit-Y']),
         {

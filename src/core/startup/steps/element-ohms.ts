@@ -22,7 +22,12 @@ export const elementOhmsStep: StartupStep = {
     waits: [],
     items: jobElements(facts).map((element, at) => {
       const ohms = elementOhms(element);
-      const expected = expectWithin(ohms, OHMS_LOW_SHARE, OHMS_HIGH_SHARE, `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`);
+      const expected = expectWithin(
+        ohms,
+        OHMS_LOW_SHARE,
+        OHMS_HIGH_SHARE,
+        `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`,
+      );
       return {
         id: `ohms-${at + 1}`,
         label: `Element ${at + 1} (${element.kW} kW)`,
@@ -36,7 +41,10 @@ export const elementOhmsStep: StartupStep = {
             };
           if (grade === 'pass' || typeof value !== 'number') return null;
           if (value < ohms / 3)
-            return { means: 'Nearly a short.', next: 'Do not energise it. Look for an element sagged against the frame; measure to ground.' };
+            return {
+              means: 'Nearly a short.',
+              next: 'Do not energise it. Look for an element sagged against the frame; measure to ground.',
+            };
           return value < ohms
             ? {
                 means: `It would take ${roundTo(element.ratedVolts / value, 1)} A: more than the plate.`,

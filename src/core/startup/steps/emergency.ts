@@ -20,7 +20,14 @@ export const emergency: StartupStep = {
     const stripHeatBtuh = stripsBtuh(facts, state, volts);
     const amps = stripAmpsItems(facts, state, volts);
     const airflow = airflowCheck(context, amps);
-    const supply = supplyItem(context, 'emergency', stripHeatBtuh, facts.airHandler.auxCfm, 'strips', 'the volts at the kit');
+    const supply = supplyItem(
+      context,
+      'emergency',
+      stripHeatBtuh,
+      facts.airHandler.auxCfm,
+      'strips',
+      'the volts at the kit',
+    );
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air'],
       how: [
@@ -29,7 +36,10 @@ export const emergency: StartupStep = {
         'Temperatures after ten minutes, out of sight of the strips: they give the airflow.',
       ],
       call: 'emergency',
-      waits: [sequencerWait(facts), { id: 'steady', label: 'Steady air', seconds: 600, why: 'The rise settles in about ten minutes.' }],
+      waits: [
+        sequencerWait(facts),
+        { id: 'steady', label: 'Steady air', seconds: 600, why: 'The rise settles in about ten minutes.' },
+      ],
       items: [
         ...terminalItems(context, 'emergency', 'emergency', ['air-handler-W1', 'outdoor-unit-Y', 'air-handler-G']),
         stripVoltsItem(facts),
@@ -40,7 +50,8 @@ export const emergency: StartupStep = {
           explain: (value, grade, place) => {
             const plain = supply.explain?.(value, grade, place) ?? null;
             if (airflow.kind === 'waits') return plain;
-            if (airflow.grade === 'fail' || plain === null) return { means: airflow.means, ...(airflow.next ? { next: airflow.next } : {}) };
+            if (airflow.grade === 'fail' || plain === null)
+              return { means: airflow.means, ...(airflow.next ? { next: airflow.next } : {}) };
             return { ...plain, means: `${plain.means} ${airflow.means}` };
           },
         },

@@ -11,7 +11,10 @@ export const fan: StartupStep = {
     const most = context.facts.airHandler.maxStaticInWc;
     return {
       cautions: ['moving-blades', 'live-measuring'],
-      how: ['Thermostat: system off, fan on.', 'External static pressure: after the filter and before the coil’s plenum, panels on.'],
+      how: [
+        'Thermostat: system off, fan on.',
+        'External static pressure: after the filter and before the coil’s plenum, panels on.',
+      ],
       call: 'fan',
       waits: [],
       items: [
@@ -29,7 +32,10 @@ export const fan: StartupStep = {
                     means: 'The duct is tight: less air than the table says.',
                     next: 'Filter, coil face, closed dampers; then each side by itself against the return.',
                   }
-                : { means: 'Hardly any pressure.', next: 'Does the blower run? Are the probes in the right places, the panel on?' },
+                : {
+                    means: 'Hardly any pressure.',
+                    next: 'Does the blower run? Are the probes in the right places, the panel on?',
+                  },
         },
       ],
     };

@@ -22,7 +22,12 @@ const manifold = ({ furnace }: Facts): Item[] => {
       label: 'Manifold pressure',
       unit: 'in. w.c.',
       expect: () =>
-        expectWithin(aim, MANIFOLD_TOLERANCE, MANIFOLD_TOLERANCE, `${aim} in. w.c. is usual for this gas; the furnace’s own plate decides, at elevation too`),
+        expectWithin(
+          aim,
+          MANIFOLD_TOLERANCE,
+          MANIFOLD_TOLERANCE,
+          `${aim} in. w.c. is usual for this gas; the furnace’s own plate decides, at elevation too`,
+        ),
       explain: (_, grade) =>
         grade === 'pass'
           ? null
@@ -38,7 +43,9 @@ const manifold = ({ furnace }: Facts): Item[] => {
 const interlock = ({ furnace }: Facts): Item[] => [
   tick(
     'compressor-stays-off',
-    furnace.interlock === 'none' ? 'Compressor off while the furnace runs' : 'Interlock: compressor off while the furnace runs, back when the coil has cooled',
+    furnace.interlock === 'none'
+      ? 'Compressor off while the furnace runs'
+      : 'Interlock: compressor off while the furnace runs, back when the coil has cooled',
   ),
 ];
 
@@ -64,7 +71,14 @@ export const furnaceStep: StartupStep = {
         ...interlock(facts),
         ...manifold(facts),
         returnItem(facts),
-        supplyItem(context, 'furnace', runs ? facts.furnace.outputBtuh : undefined, facts.airHandler.auxCfm, 'furnace output', 'a furnace call that is wired'),
+        supplyItem(
+          context,
+          'furnace',
+          runs ? facts.furnace.outputBtuh : undefined,
+          facts.airHandler.auxCfm,
+          'furnace output',
+          'a furnace call that is wired',
+        ),
       ],
     };
   },

@@ -21,7 +21,12 @@ export const heatAux: StartupStep = {
     const volts = numberRead(context, 'heat-aux/strip-volts');
     const outdoorF = numberRead(context, OUTDOOR_ITEM);
     const stripHeatBtuh = stripsBtuh(facts, state, volts);
-    const heatPumpBtuh = outdoorF === undefined ? undefined : state.energised.has('contactor') ? crossingAt(facts, outdoorF).heatPumpBtuh : 0;
+    const heatPumpBtuh =
+      outdoorF === undefined
+        ? undefined
+        : state.energised.has('contactor')
+          ? crossingAt(facts, outdoorF).heatPumpBtuh
+          : 0;
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'never-defeat'],
       how: [

@@ -10,7 +10,12 @@ import { terminalItems } from '../terminal-items';
 /** Least share of the plate's amps that a running motor takes. */
 const IDLE_SHARE = 0.3;
 
-const ratedAmps = (id: string, label: string, rated: number | null, fact: 'outdoorUnit.compressorRatedAmps' | 'outdoorUnit.fanRatedAmps'): Item => ({
+const ratedAmps = (
+  id: string,
+  label: string,
+  rated: number | null,
+  fact: 'outdoorUnit.compressorRatedAmps' | 'outdoorUnit.fanRatedAmps',
+): Item => ({
   id,
   label,
   unit: 'A',
@@ -20,10 +25,17 @@ const ratedAmps = (id: string, label: string, rated: number | null, fact: 'outdo
       : expectUpTo(rated, 'A', `Plate: ${rated} A`, roundTo(rated * IDLE_SHARE, 1)),
   explain: (value, grade) => {
     if (rated === null || grade === 'pass' || typeof value !== 'number') return null;
-    if (value < rated * 0.05) return { means: 'It does not run.', next: 'Contactor in? Line volts on its load side? Capacitor, then windings, power off.' };
+    if (value < rated * 0.05)
+      return {
+        means: 'It does not run.',
+        next: 'Contactor in? Line volts on its load side? Capacitor, then windings, power off.',
+      };
     return value > rated
       ? { means: 'More than the plate.', next: 'Supply volts under load, capacitor, coil and fan clean.' }
-      : { means: 'Less than a loaded motor takes.', next: 'Is one conductor alone in the clamp? Then charge and valve, by licensed people.' };
+      : {
+          means: 'Less than a loaded motor takes.',
+          next: 'Is one conductor alone in the clamp? Then charge and valve, by licensed people.',
+        };
   },
 });
 
@@ -44,7 +56,9 @@ export const heat: StartupStep = {
             'Thermostat: heat, setpoint just above the room, so that the strips are not called.',
             'Terminals at once; amps and temperatures after a quarter hour.',
           ]
-        : [`At ${moment.outdoorF} °F out the compressor is locked out: come back when it is warmer, or lift the lockout for the test and put it back.`],
+        : [
+            `At ${moment.outdoorF} °F out the compressor is locked out: come back when it is warmer, or lift the lockout for the test and put it back.`,
+          ],
       call: 'heat-1',
       waits: [
         {
@@ -53,11 +67,26 @@ export const heat: StartupStep = {
           seconds: facts.thermostat.compressorMinOffMin * 60,
           why: 'From power-up or the last stop, before Y may start the compressor.',
         },
-        { id: 'steady', label: 'Steady run', seconds: 900, why: 'Temperatures and amps mean something after a quarter hour.' },
+        {
+          id: 'steady',
+          label: 'Steady run',
+          seconds: 900,
+          why: 'Temperatures and amps mean something after a quarter hour.',
+        },
       ],
       items: [
-        ...terminalItems(context, 'heat', 'heat-1', ['outdoor-unit-Y', 'outdoor-unit-valve', 'air-handler-G', 'air-handler-W1']),
-        ratedAmps('compressor-amps', 'Compressor', facts.outdoorUnit.compressorRatedAmps, 'outdoorUnit.compressorRatedAmps'),
+        ...terminalItems(context, 'heat', 'heat-1', [
+          'outdoor-unit-Y',
+          'outdoor-unit-valve',
+          'air-handler-G',
+          'air-handler-W1',
+        ]),
+        ratedAmps(
+          'compressor-amps',
+          'Compressor',
+          facts.outdoorUnit.compressorRatedAmps,
+          'outdoorUnit.compressorRatedAmps',
+        ),
         ratedAmps('fan-amps', 'Outdoor fan', facts.outdoorUnit.fanRatedAmps, 'outdoorUnit.fanRatedAmps'),
         returnItem(facts),
         supplyItem(

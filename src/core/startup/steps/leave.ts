@@ -15,7 +15,9 @@ export const leave: StartupStep = {
     items: [
       tick('settings', 'Thermostat back to the owner’s schedule; any lockout lifted for a test put back'),
       tick('panels', 'Panels on, every breaker and disconnect closed'),
-      ...(kitRows(facts).length > 0 || facts.system.backup === 'furnace' ? [tick('shown-emergency', 'Owner shown emergency heat, and when to use it')] : []),
+      ...(kitRows(facts).length > 0 || facts.system.backup === 'furnace'
+        ? [tick('shown-emergency', 'Owner shown emergency heat, and when to use it')]
+        : []),
       tick('shown-filter', 'Owner shown the filter'),
     ],
   }),

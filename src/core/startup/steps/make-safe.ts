@@ -4,8 +4,13 @@ import { proveDead, tick } from '../tick';
 
 /** Every supply that must be opened before hands go in. */
 const supplies = ({ heatKit }: Facts): Item[] => {
-  const kit = heatKit.breakersAmps.map((amps, at) => proveDead(`dead-kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`));
-  const own = heatKit.blowerOnFirstCircuit && kit.length > 0 ? [] : [proveDead('dead-air-handler', 'Air-handler supply open, locked, proven dead')];
+  const kit = heatKit.breakersAmps.map((amps, at) =>
+    proveDead(`dead-kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`),
+  );
+  const own =
+    heatKit.blowerOnFirstCircuit && kit.length > 0
+      ? []
+      : [proveDead('dead-air-handler', 'Air-handler supply open, locked, proven dead')];
   return [...kit, ...own, proveDead('dead-outdoor', 'Outdoor disconnect open, locked, proven dead')];
 };
 
@@ -22,6 +27,10 @@ export const makeSafe: StartupStep = {
     ],
     call: null,
     waits: [],
-    items: [...supplies(facts), tick('lugs', 'Lugs tight, nothing scorched or pinched'), tick('filter', 'Filter clean, registers open')],
+    items: [
+      ...supplies(facts),
+      tick('lugs', 'Lugs tight, nothing scorched or pinched'),
+      tick('filter', 'Filter clean, registers open'),
+    ],
   }),
 };

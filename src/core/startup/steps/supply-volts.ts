@@ -14,13 +14,22 @@ export const supplyVolts: StartupStep = {
       id,
       label,
       unit: 'V',
-      expect: () => expectWithin(serviceVolts, SERVICE_TOLERANCE, SERVICE_TOLERANCE, `Service of ${serviceVolts} V; the unit’s plate may allow less`),
+      expect: () =>
+        expectWithin(
+          serviceVolts,
+          SERVICE_TOLERANCE,
+          SERVICE_TOLERANCE,
+          `Service of ${serviceVolts} V; the unit’s plate may allow less`,
+        ),
       explain: (value) => (typeof value === 'number' ? voltsMeaning(value, serviceVolts) : null),
     });
     const circuits = elements.length === 0 ? [] : jobKit(facts, ratedVolts).circuits;
     return {
       cautions: ['live-measuring', 'one-leg-live', 'moving-blades'],
-      how: ['Panels on where the test points allow it. Thermostat off.', 'Close the disconnects and breakers. Measure leg to leg.'],
+      how: [
+        'Panels on where the test points allow it. Thermostat off.',
+        'Close the disconnects and breakers. Measure leg to leg.',
+      ],
       call: 'off',
       waits: [],
       items: [

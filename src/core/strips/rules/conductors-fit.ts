@@ -16,7 +16,12 @@ export const conductorsFit: Rule<Facts> = {
       const name = `Circuit ${at + 1}`;
       if (ampacity === null)
         return [
-          { severity: 'warning', what: `${name}: ${foundAwg} AWG is no size for branch circuits.`, mend: 'Read the print on the jacket again.', ...about },
+          {
+            severity: 'warning',
+            what: `${name}: ${foundAwg} AWG is no size for branch circuits.`,
+            mend: 'Read the print on the jacket again.',
+            ...about,
+          },
         ];
       if (ampacity < circuit.minCircuitAmps) {
         return [

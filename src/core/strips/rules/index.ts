@@ -8,4 +8,12 @@ import { plateAgrees } from './plate-agrees';
 import { supplyNotTooHot } from './supply-not-too-hot';
 import { voltsSuit } from './volts-suit';
 
-export const STRIP_RULES: readonly Rule<Facts>[] = [kitAllowed, enoughAir, supplyNotTooHot, breakersFit, conductorsFit, voltsSuit, plateAgrees];
+export const STRIP_RULES: readonly Rule<Facts>[] = [
+  kitAllowed,
+  enoughAir,
+  supplyNotTooHot,
+  breakersFit,
+  conductorsFit,
+  voltsSuit,
+  plateAgrees,
+];

@@ -7,7 +7,10 @@ export const STUB = 62;
 export const TRACK = 14;
 export const PARKING_HEIGHT = 30;
 export const MARGIN = 14;
-/** Where ends of wires leave a row, off its middle: different on the two sides of a channel, so that no two wires share a line. */
+/**
+ * Where ends of wires leave a row, off its middle: different on the two sides of a channel, so that no two wires share
+ * a line.
+ */
 export const OFFSETS = { left: [-10, 10, -20, 20, -16, 16], right: [-5, 5, -15, 15, -18, 18] } as const;
 
 /** A point of the drawing. */

@@ -2,7 +2,18 @@ import type { Coil, Device, DeviceId } from '../../devices/device';
 import type { WireEnd } from '../as-found';
 import { type Cable, type Colour, type Harness, refText, type TerminalRef } from '../harness';
 import { isLeads } from '../plan/colours';
-import { DEVICE_GAP, HEADER_HEIGHT, MARGIN, OFFSETS, PARKING_HEIGHT, type Point, ROW_HEIGHT, type Side, STUB, TRACK } from './geometry';
+import {
+  DEVICE_GAP,
+  HEADER_HEIGHT,
+  MARGIN,
+  OFFSETS,
+  PARKING_HEIGHT,
+  type Point,
+  ROW_HEIGHT,
+  type Side,
+  STUB,
+  TRACK,
+} from './geometry';
 import { columnOf, mainDevices, sharedRows } from './rows';
 
 /** A terminal's row on its device. */
@@ -75,7 +86,11 @@ const TOP = 52;
 const NAME_HEIGHT = 16;
 
 const coilsAt = ({ coils, contacts }: Device, mark: string): Coil[] =>
-  coils.filter(({ from }) => from === mark || contacts.some((contact) => contact.from === mark && contact.to === from && contact.rests === 'closed'));
+  coils.filter(
+    ({ from }) =>
+      from === mark ||
+      contacts.some((contact) => contact.from === mark && contact.to === from && contact.rests === 'closed'),
+  );
 
 /** Rows of each device, from its own top: shared ones for the main devices, one after the other for added ones. */
 const placeDevices = (planned: Harness, columnX: readonly number[]): DrawnDevice[] => {
@@ -99,7 +114,14 @@ const placeDevices = (planned: Harness, columnX: readonly number[]): DrawnDevice
       terminals: device.terminals.map(({ mark, carries, isSplice = false }, at) => {
         const node = `${device.id}.${mark}`;
         const row = isMain ? rows.get(node)! : at;
-        return { ref: { device: device.id, mark }, node, carries, isSplice, y: y + HEADER_HEIGHT + (row + 0.5) * ROW_HEIGHT, coils: coilsAt(device, mark) };
+        return {
+          ref: { device: device.id, mark },
+          node,
+          carries,
+          isSplice,
+          y: y + HEADER_HEIGHT + (row + 0.5) * ROW_HEIGHT,
+          coils: coilsAt(device, mark),
+        };
       }),
     };
   });
@@ -136,7 +158,10 @@ interface Routed {
   readonly isStraight: boolean;
 }
 
-/** Lays a harness out. Rows and places come from the plan, so that what was found otherwise shows as a wire that leaves its row. */
+/**
+ * Lays a harness out. Rows and places come from the plan, so that what was found otherwise shows as a wire that leaves
+ * its row.
+ */
 export const drawing = (planned: Harness, harness: Harness): Drawing => {
   const unplaced = placeDevices(planned, [0, 0, 0]);
   const rowY = new Map(unplaced.flatMap(({ terminals }) => terminals.map(({ node, y }) => [node, y] as const)));
@@ -160,10 +185,23 @@ export const drawing = (planned: Harness, harness: Harness): Drawing => {
     const stop = (end: WireEnd): Stop => {
       const ref = conductor[end];
       const column = end === 'from' ? columns[0] : columns[1];
-      return { end, ref, side: column === channel ? 'left' : 'right', y: ref ? (rowY.get(refText(ref)) ?? parkY) : parkY };
+      return {
+        end,
+        ref,
+        side: column === channel ? 'left' : 'right',
+        y: ref ? (rowY.get(refText(ref)) ?? parkY) : parkY,
+      };
     };
     const stops = [stop('from'), stop('to')] as const;
-    return [{ conductor, cable, channel, stops, isStraight: !isLoose && stops[0].y === stops[1].y && stops[0].side !== stops[1].side }];
+    return [
+      {
+        conductor,
+        cable,
+        channel,
+        stops,
+        isStraight: !isLoose && stops[0].y === stops[1].y && stops[0].side !== stops[1].side,
+      },
+    ];
   });
 
   // One straight wire a row; a second one between the same rows takes a track.
@@ -192,7 +230,9 @@ export const drawing = (planned: Harness, harness: Harness): Drawing => {
       .map((each) => ({ ...each, ys: [portY(channel, each.stops[0]), portY(channel, each.stops[1])] as const }));
     const leftY = (wire: (typeof wires)[number]) => (wire.stops[0].side === 'left' ? wire.ys[0] : wire.ys[1]);
     const rightY = (wire: (typeof wires)[number]) => (wire.stops[0].side === 'left' ? wire.ys[1] : wire.ys[0]);
-    const bows = wires.filter(({ stops }) => stops[0].side === stops[1].side).sort((a, b) => Math.abs(a.ys[0] - a.ys[1]) - Math.abs(b.ys[0] - b.ys[1]));
+    const bows = wires
+      .filter(({ stops }) => stops[0].side === stops[1].side)
+      .sort((a, b) => Math.abs(a.ys[0] - a.ys[1]) - Math.abs(b.ys[0] - b.ys[1]));
     const through = wires.filter(({ stops }) => stops[0].side !== stops[1].side);
     // Falling wires keep clear of each other when the higher one turns later, rising ones when it turns sooner.
     const rising = through.filter((wire) => rightY(wire) < leftY(wire)).sort((a, b) => leftY(a) - leftY(b));
@@ -212,14 +252,17 @@ export const drawing = (planned: Harness, harness: Harness): Drawing => {
   columnX[2] = columnX[1]! + WIDTHS[1] + channelWidth[1]!;
   const devices = placeDevices(planned, columnX);
   const edge = (channel: number, side: Side) =>
-    side === 'left' ? columnX[channel]! + WIDTHS[channel]! : columnX[channel]! + WIDTHS[channel]! + channelWidth[channel]!;
+    side === 'left'
+      ? columnX[channel]! + WIDTHS[channel]!
+      : columnX[channel]! + WIDTHS[channel]! + channelWidth[channel]!;
   const parkX = (channel: number, side: Side) => edge(channel, side) + (side === 'left' ? STUB * 0.4 : -STUB * 0.4);
 
   const wires: DrawnWire[] = [...straight, ...bent.flat()].map((each): DrawnWire => {
     const { conductor, cable, channel, stops } = each;
     const ys = 'ys' in each ? (each.ys as readonly [number, number]) : ([stops[0].y, stops[1].y] as const);
     const xs = stops.map(({ ref, side }) => (ref ? edge(channel, side) : parkX(channel, side))) as [number, number];
-    const trackX = edge(channel, 'left') + STUB + (bent[channel]!.findIndex((wire) => wire.conductor === conductor) + 1) * TRACK;
+    const trackX =
+      edge(channel, 'left') + STUB + (bent[channel]!.findIndex((wire) => wire.conductor === conductor) + 1) * TRACK;
     const isSpare = conductor.from === null && conductor.to === null;
     const points: Point[] =
       straight.has(each) || isSpare
@@ -282,4 +325,5 @@ export const drawing = (planned: Harness, harness: Harness): Drawing => {
 };
 
 /** A wire's way as an SVG path. */
-export const pathText = (points: readonly Point[]): string => points.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x} ${y}`).join(' ');
+export const pathText = (points: readonly Point[]): string =>
+  points.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x} ${y}`).join(' ');

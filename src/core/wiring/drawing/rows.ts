@@ -3,10 +3,18 @@ import { type Harness, landedConductors, refText } from '../harness';
 
 /** The devices that stand side by side on common rows, from the wall to the yard. */
 export const mainDevices = ({ devices }: Harness): readonly Device[] =>
-  devices.filter(({ id }) => id === 'thermostat' || id === 'air-handler' || id === 'furnace' || id === 'packaged-unit' || id === 'outdoor-unit');
+  devices.filter(
+    ({ id }) =>
+      id === 'thermostat' ||
+      id === 'air-handler' ||
+      id === 'furnace' ||
+      id === 'packaged-unit' ||
+      id === 'outdoor-unit',
+  );
 
 /** The column that a device stands in: wall, indoors, outdoors. A packaged unit takes the middle one. */
-export const columnOf = ({ id, spot }: Device): 0 | 1 | 2 => (id === 'packaged-unit' ? 1 : spot === 'wall' ? 0 : spot === 'indoors' ? 1 : 2);
+export const columnOf = ({ id, spot }: Device): 0 | 1 | 2 =>
+  id === 'packaged-unit' ? 1 : spot === 'wall' ? 0 : spot === 'indoors' ? 1 : 2;
 
 interface Row {
   readonly nodes: Map<DeviceId, string>;
@@ -47,14 +55,16 @@ const RANKS = [
 const rankOf = (mark: string) => (RANKS.includes(mark) ? RANKS.indexOf(mark) : RANKS.length);
 
 /**
- * Gives every terminal of the main devices a row, so that what a planned conductor joins stands on one row where it can:
+ * Gives every terminal of the main devices a row, so that what a planned conductor joins stands on one row where it
+ * can:
  * the conductor then runs straight.
  * @returns row number by `device.mark`
  */
 export const sharedRows = (planned: Harness): ReadonlyMap<string, number> => {
   const rowOf = new Map<string, Row>();
   for (const device of mainDevices(planned))
-    for (const { mark } of device.terminals) rowOf.set(`${device.id}.${mark}`, { nodes: new Map([[device.id, `${device.id}.${mark}`]]), rank: rankOf(mark) });
+    for (const { mark } of device.terminals)
+      rowOf.set(`${device.id}.${mark}`, { nodes: new Map([[device.id, `${device.id}.${mark}`]]), rank: rankOf(mark) });
   for (const { from, to } of landedConductors(planned)) {
     const one = rowOf.get(refText(from));
     const other = rowOf.get(refText(to));

@@ -27,10 +27,26 @@ const leadColours = (runs: readonly Run[]): Colour[] => {
 export const conductorsOf = (cable: Cable, runs: readonly Run[]): Conductor[] => {
   const colours = isLeads(cable.id) ? leadColours(runs) : dealColours(runs, cable.conductors);
   const idOf = (at: number) => `${cable.id}/${colours[at] ?? `none-${at + 1}`}`;
-  const spares = isLeads(cable.id) ? [] : COLOURS.slice(0, cable.conductors).filter((colour) => !colours.includes(colour));
+  const spares = isLeads(cable.id)
+    ? []
+    : COLOURS.slice(0, cable.conductors).filter((colour) => !colours.includes(colour));
   return [
-    ...runs.map(({ from, to, carries }, at): Conductor => ({ id: idOf(at), cable: cable.id, colour: colours[at]!, from, to, carries })),
-    ...spares.map((colour): Conductor => ({ id: `${cable.id}/${colour}`, cable: cable.id, colour, from: null, to: null, carries: 'spare' })),
+    ...runs.map(({ from, to, carries }, at): Conductor => ({
+      id: idOf(at),
+      cable: cable.id,
+      colour: colours[at]!,
+      from,
+      to,
+      carries,
+    })),
+    ...spares.map((colour): Conductor => ({
+      id: `${cable.id}/${colour}`,
+      cable: cable.id,
+      colour,
+      from: null,
+      to: null,
+      carries: 'spare',
+    })),
   ];
 };
 

@@ -22,7 +22,10 @@ const firstStage = (facts: Facts): Draft => {
   if (indoors === outdoors) {
     // One cabinet: what stands in Y stands before its terminal.
     const [gate] = switches;
-    if (!gate) return { runs: [run('thermostat-cable', terminal('thermostat', out!), terminal(indoors, mark!), 'yellow', carries)] };
+    if (!gate)
+      return {
+        runs: [run('thermostat-cable', terminal('thermostat', out!), terminal(indoors, mark!), 'yellow', carries)],
+      };
     const [device, into, outOf] = gate;
     return {
       adds,
@@ -56,11 +59,32 @@ const secondStage = (facts: Facts): Draft => {
   if (second && out)
     return {
       runs: [
-        run('thermostat-cable', terminal('thermostat', out), terminal(indoors, second), 'brown', 'compressor, second stage'),
-        ...(indoors === outdoors ? [] : [run('outdoor-cable', terminal(indoors, second), terminal(outdoors, second), 'brown', 'compressor, second stage')]),
+        run(
+          'thermostat-cable',
+          terminal('thermostat', out),
+          terminal(indoors, second),
+          'brown',
+          'compressor, second stage',
+        ),
+        ...(indoors === outdoors
+          ? []
+          : [
+              run(
+                'outdoor-cable',
+                terminal(indoors, second),
+                terminal(outdoors, second),
+                'brown',
+                'compressor, second stage',
+              ),
+            ]),
       ],
     };
-  if (second) return { jumpers: [jumper(outdoors, first!, second, 'The thermostat has one compressor output: both stages come with it.')] };
+  if (second)
+    return {
+      jumpers: [
+        jumper(outdoors, first!, second, 'The thermostat has one compressor output: both stages come with it.'),
+      ],
+    };
   if (out) return { notes: [`Thermostat ${out} stays open: the outdoor unit has one compressor input.`] };
   return {};
 };
@@ -73,7 +97,9 @@ const valve = (facts: Facts): Draft => {
   return {
     runs: [
       run('thermostat-cable', terminal('thermostat', out), terminal(indoors, mark), 'orange', 'reversing valve'),
-      ...(indoors === outdoors ? [] : [run('outdoor-cable', terminal(indoors, mark), terminal(outdoors, mark), 'orange', 'reversing valve')]),
+      ...(indoors === outdoors
+        ? []
+        : [run('outdoor-cable', terminal(indoors, mark), terminal(outdoors, mark), 'orange', 'reversing valve')]),
     ],
     notes:
       facts.thermostat.valveTerminals === 'O+B'
@@ -89,4 +115,5 @@ const fan = (facts: Facts): Draft => ({
 });
 
 /** Compressor, valve and blower. */
-export const planCompressor = (facts: Facts): Draft => together(firstStage(facts), secondStage(facts), valve(facts), fan(facts));
+export const planCompressor = (facts: Facts): Draft =>
+  together(firstStage(facts), secondStage(facts), valve(facts), fan(facts));

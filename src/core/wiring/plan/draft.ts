@@ -20,7 +20,13 @@ export interface Draft {
 
 export const terminal = (device: DeviceId, mark: string): TerminalRef => ({ device, mark });
 
-export const run = (cable: CableId, from: TerminalRef, to: TerminalRef, colour: Colour, carries: string): Run => ({ cable, from, to, colour, carries });
+export const run = (cable: CableId, from: TerminalRef, to: TerminalRef, colour: Colour, carries: string): Run => ({
+  cable,
+  from,
+  to,
+  colour,
+  carries,
+});
 
 /** A lead of an added device. */
 export const lead = (device: DeviceId, mark: string, to: TerminalRef, colour: Colour, carries: string): Run =>

@@ -12,10 +12,22 @@ const sensor = (facts: Facts): Draft => {
   return {
     adds: ['outdoor-sensor'],
     runs: (['S1', 'S2'] as const).flatMap((mark) => [
-      run('thermostat-cable', terminal('thermostat', mark), terminal(indoors, mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
+      run(
+        'thermostat-cable',
+        terminal('thermostat', mark),
+        terminal(indoors, mark),
+        SENSOR_COLOURS[mark],
+        'outdoor sensor',
+      ),
       isOneCabinet
         ? lead('outdoor-sensor', mark, terminal(indoors, mark), SENSOR_COLOURS[mark], 'outdoor sensor')
-        : run('outdoor-cable', terminal(indoors, mark), terminal('outdoor-sensor', mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
+        : run(
+            'outdoor-cable',
+            terminal(indoors, mark),
+            terminal('outdoor-sensor', mark),
+            SENSOR_COLOURS[mark],
+            'outdoor sensor',
+          ),
     ]),
   };
 };

@@ -14,15 +14,35 @@ const call = (facts: Facts): Draft => {
   const isIsolated = hasOwnTransformer(facts);
   return {
     runs: [
-      run('thermostat-cable', terminal('thermostat', aux), isIsolated ? terminal('isolation-relay', 'W') : terminal('furnace', 'W1'), 'white', 'furnace'),
+      run(
+        'thermostat-cable',
+        terminal('thermostat', aux),
+        isIsolated ? terminal('isolation-relay', 'W') : terminal('furnace', 'W1'),
+        'white',
+        'furnace',
+      ),
       ...(secondAux && second && !isIsolated
-        ? [run('thermostat-cable', terminal('thermostat', secondAux), terminal('furnace', second), 'brown', 'furnace, second stage')]
+        ? [
+            run(
+              'thermostat-cable',
+              terminal('thermostat', secondAux),
+              terminal('furnace', second),
+              'brown',
+              'furnace, second stage',
+            ),
+          ]
         : []),
     ],
-    jumpers: emergency ? [jumper('thermostat', aux, emergency, 'One furnace serves auxiliary and emergency heat.')] : [],
+    jumpers: emergency
+      ? [jumper('thermostat', aux, emergency, 'One furnace serves auxiliary and emergency heat.')]
+      : [],
     notes: [
-      ...(second && !secondAux && !isIsolated ? [`Furnace ${second} stays open: the furnace stages itself by time.`] : []),
-      ...(secondAux && (!second || isIsolated) ? [`Thermostat ${secondAux} stays open: the furnace has one heat input.`] : []),
+      ...(second && !secondAux && !isIsolated
+        ? [`Furnace ${second} stays open: the furnace stages itself by time.`]
+        : []),
+      ...(secondAux && (!second || isIsolated)
+        ? [`Thermostat ${secondAux} stays open: the furnace has one heat input.`]
+        : []),
     ],
   };
 };
@@ -41,7 +61,12 @@ const isolation = (facts: Facts): Draft =>
 
 const gasSafety = (facts: Facts): Draft => {
   if (facts.furnace.fuel === 'fuel-oil') return {};
-  if (!hasLowGasSwitch(facts)) return { jumpers: [jumper('furnace', 'PS1', 'PS2', 'The maker’s own lead: the pressure-switch circuit is closed as it came.')] };
+  if (!hasLowGasSwitch(facts))
+    return {
+      jumpers: [
+        jumper('furnace', 'PS1', 'PS2', 'The maker’s own lead: the pressure-switch circuit is closed as it came.'),
+      ],
+    };
   return {
     adds: ['low-gas-switch'],
     runs: [
@@ -57,7 +82,13 @@ const interlock = (facts: Facts): Draft =>
     : {
         adds: ['interlock'],
         runs: [
-          lead('interlock', 'W', hasOwnTransformer(facts) ? terminal('isolation-relay', 'W') : terminal('furnace', 'W1'), 'white', 'furnace call'),
+          lead(
+            'interlock',
+            'W',
+            hasOwnTransformer(facts) ? terminal('isolation-relay', 'W') : terminal('furnace', 'W1'),
+            'white',
+            'furnace call',
+          ),
           lead('interlock', 'C', terminal('furnace', 'C'), 'blue', 'common'),
         ],
       };
@@ -72,4 +103,5 @@ const openOnPurpose = ({ outdoorUnit }: Facts): Draft =>
       };
 
 /** A furnace as the backup. */
-export const planFurnace = (facts: Facts): Draft => together(call(facts), isolation(facts), gasSafety(facts), interlock(facts), openOnPurpose(facts));
+export const planFurnace = (facts: Facts): Draft =>
+  together(call(facts), isolation(facts), gasSafety(facts), interlock(facts), openOnPurpose(facts));

@@ -69,7 +69,15 @@ const cablesOf = (facts: Facts, runs: readonly Run[]): Cable[] => {
         };
       default: {
         const device = id.slice('leads-'.length) as DeviceId;
-        return { id, label: `Leads, ${DEVICE_LABELS[device].toLowerCase()}`, from: device, to: indoors, gauge: 18, lengthFt: LEAD_FT, conductors: count };
+        return {
+          id,
+          label: `Leads, ${DEVICE_LABELS[device].toLowerCase()}`,
+          from: device,
+          to: indoors,
+          gauge: 18,
+          lengthFt: LEAD_FT,
+          conductors: count,
+        };
       }
     }
   });
@@ -83,7 +91,11 @@ const withSplices = (device: Device, runs: readonly Run[]): Device => {
     { ...to, carries },
   ]);
   const missing = ends.filter((end) => end.device === device.id && !marks.has(end.mark));
-  const splices = [...new Map(missing.map(({ mark, carries }) => [mark, { mark, carries: `splice: ${carries}`, isSplice: true }])).values()];
+  const splices = [
+    ...new Map(
+      missing.map(({ mark, carries }) => [mark, { mark, carries: `splice: ${carries}`, isSplice: true }]),
+    ).values(),
+  ];
   return splices.length === 0 ? device : { ...device, terminals: [...device.terminals, ...splices] };
 };
 

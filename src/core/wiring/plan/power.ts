@@ -13,13 +13,21 @@ export const planPower = (facts: Facts): Draft => {
   const toWall: Draft = {
     runs: [
       run('thermostat-cable', terminal('thermostat', hot.cooling), wallHot, 'red', 'hot'),
-      ...(facts.thermostat.power === 'C' ? [run('thermostat-cable', terminal('thermostat', 'C'), terminal(indoors, 'C'), 'blue', 'common')] : []),
+      ...(facts.thermostat.power === 'C'
+        ? [run('thermostat-cable', terminal('thermostat', 'C'), terminal(indoors, 'C'), 'blue', 'common')]
+        : []),
     ],
-    jumpers: hot.cooling === hot.heating ? [] : [jumper('thermostat', hot.cooling, hot.heating, 'One transformer feeds cooling and heating.')],
+    jumpers:
+      hot.cooling === hot.heating
+        ? []
+        : [jumper('thermostat', hot.cooling, hot.heating, 'One transformer feeds cooling and heating.')],
     notes: facts.thermostat.power === 'C' ? [] : ['Thermostat C stays open: it runs on batteries.'],
   };
   const float: Draft = isFloatInR
-    ? { adds: ['float-switch'], runs: [lead('float-switch', '1', terminal(indoors, 'R'), 'red', 'hot, to the float switch')] }
+    ? {
+        adds: ['float-switch'],
+        runs: [lead('float-switch', '1', terminal(indoors, 'R'), 'red', 'hot, to the float switch')],
+      }
     : {};
   const toYard: Draft =
     outdoors === indoors

@@ -16,9 +16,16 @@ const goesThroughBoard = ({ outdoorUnit, system }: Facts): boolean =>
 
 /** The cable that the outdoor thermostats' conductors lie in. */
 const switchCable = ({ system, gates }: Facts): CableId =>
-  system.cabinet === 'packaged' ? 'leads-outdoor-thermostats' : gates.outdoorThermostatsAt === 'beside' ? 'switch-cable' : 'outdoor-cable';
+  system.cabinet === 'packaged'
+    ? 'leads-outdoor-thermostats'
+    : gates.outdoorThermostatsAt === 'beside'
+      ? 'switch-cable'
+      : 'outdoor-cable';
 
-/** Auxiliary heat: from each output to its banks, through outdoor thermostats and outdoor board where they stand in the way. */
+/**
+ * Auxiliary heat: from each output to its banks, through outdoor thermostats and outdoor board where they stand in the
+ * way.
+ */
 const auxiliary = (facts: Facts, groups: readonly BankGroup[]): Draft => {
   const indoors = indoorId(facts);
   const outdoors = outdoorId(facts);
@@ -39,13 +46,35 @@ const auxiliary = (facts: Facts, groups: readonly BankGroup[]): Draft => {
       const isThroughBoard = throughBoard && group === groups[0];
       if (number !== null) {
         const into = `${number} in`;
-        if (fedThermostat) jumpers.push(jumper('outdoor-thermostats', fedThermostat, into, 'One auxiliary call feeds both outdoor thermostats.'));
-        else runs.push(run(cable, landsAt, terminal('outdoor-thermostats', into), 'brown', 'auxiliary heat, to the outdoor thermostat'));
+        if (fedThermostat)
+          jumpers.push(
+            jumper('outdoor-thermostats', fedThermostat, into, 'One auxiliary call feeds both outdoor thermostats.'),
+          );
+        else
+          runs.push(
+            run(
+              cable,
+              landsAt,
+              terminal('outdoor-thermostats', into),
+              'brown',
+              'auxiliary heat, to the outdoor thermostat',
+            ),
+          );
         fedThermostat = into;
         const out = terminal('outdoor-thermostats', `${number} out`);
-        if (isThroughBoard) runs.push(lead('outdoor-thermostats', `${number} out`, terminal(outdoors, 'W-in'), 'brown', 'auxiliary heat, to the board'));
+        if (isThroughBoard)
+          runs.push(
+            lead(
+              'outdoor-thermostats',
+              `${number} out`,
+              terminal(outdoors, 'W-in'),
+              'brown',
+              'auxiliary heat, to the board',
+            ),
+          );
         else runs.push(run(cable, bankInput, out, 'black', 'auxiliary heat, when cold'));
-      } else runs.push(run('outdoor-cable', landsAt, terminal(outdoors, 'W-in'), 'brown', 'auxiliary heat, to the board'));
+      } else
+        runs.push(run('outdoor-cable', landsAt, terminal(outdoors, 'W-in'), 'brown', 'auxiliary heat, to the board'));
     }
   }
   return {
@@ -77,16 +106,29 @@ const emergency = (facts: Facts, groups: readonly BankGroup[]): Draft => {
   const indoors = indoorId(facts);
   if (!out || !aux) return {};
   const isGated = groups.some(({ outdoorThermostat }) => outdoorThermostat !== null);
-  if (!isGated && !goesThroughBoard(facts)) return { jumpers: [jumper('thermostat', aux, out, 'One electric source serves auxiliary and emergency heat.')] };
+  if (!isGated && !goesThroughBoard(facts))
+    return { jumpers: [jumper('thermostat', aux, out, 'One electric source serves auxiliary and emergency heat.')] };
   if (!isGated || groups.length === 1)
-    return { runs: [run('thermostat-cable', terminal('thermostat', out), terminal(indoors, input(groups[0]!.banks[0]!)), 'black', 'emergency heat')] };
+    return {
+      runs: [
+        run(
+          'thermostat-cable',
+          terminal('thermostat', out),
+          terminal(indoors, input(groups[0]!.banks[0]!)),
+          'black',
+          'emergency heat',
+        ),
+      ],
+    };
   return {
     adds: ['emergency-relay'],
     runs: [
       run('thermostat-cable', terminal('thermostat', out), terminal('emergency-relay', 'E'), 'black', 'emergency heat'),
       lead('emergency-relay', 'R', terminal(indoors, 'R'), 'red', 'hot'),
       lead('emergency-relay', 'C', terminal(indoors, 'C'), 'blue', 'common'),
-      ...groups.flatMap(({ banks }) => [lead('emergency-relay', input(banks[0]!), terminal(indoors, input(banks[0]!)), 'black', 'emergency heat')]),
+      ...groups.flatMap(({ banks }) => [
+        lead('emergency-relay', input(banks[0]!), terminal(indoors, input(banks[0]!)), 'black', 'emergency heat'),
+      ]),
     ],
   };
 };
@@ -97,9 +139,25 @@ const defrost = (facts: Facts, groups: readonly BankGroup[]): Draft => {
   const indoors = indoorId(facts);
   const outdoors = outdoorId(facts);
   if (indoors === outdoors) return {};
-  if (wTerminals === 'none') return stripsInDefrost ? { notes: ['The outdoor board has no W-out: nothing brings the strips in defrost.'] } : {};
-  if (!stripsInDefrost) return { notes: [`Outdoor ${wTerminals === 'W-out' ? 'W-out stays' : 'W-in and W-out stay'} open: defrost runs without strips.`] };
-  return { runs: [run('outdoor-cable', terminal(indoors, input(groups[0]!.banks[0]!)), terminal(outdoors, 'W-out'), 'white', 'strips during defrost')] };
+  if (wTerminals === 'none')
+    return stripsInDefrost ? { notes: ['The outdoor board has no W-out: nothing brings the strips in defrost.'] } : {};
+  if (!stripsInDefrost)
+    return {
+      notes: [
+        `Outdoor ${wTerminals === 'W-out' ? 'W-out stays' : 'W-in and W-out stay'} open: defrost runs without strips.`,
+      ],
+    };
+  return {
+    runs: [
+      run(
+        'outdoor-cable',
+        terminal(indoors, input(groups[0]!.banks[0]!)),
+        terminal(outdoors, 'W-out'),
+        'white',
+        'strips during defrost',
+      ),
+    ],
+  };
 };
 
 /** Electric backup, from every output that calls it. */
@@ -108,6 +166,9 @@ export const planStrips = (facts: Facts): Draft => {
   if (groups.length === 0) return { notes: ['No electric kit: the heat terminals stay open.'] };
   const { aux, emergency: out } = backupOutputs(facts);
   return together(auxiliary(facts, groups), emergency(facts, groups), defrost(facts, groups), {
-    notes: aux && !out && facts.thermostat.heatTerminals === 'W2' ? [`Emergency heat comes out of ${aux} too: it has no terminal of its own.`] : [],
+    notes:
+      aux && !out && facts.thermostat.heatTerminals === 'W2'
+        ? [`Emergency heat comes out of ${aux} too: it has no terminal of its own.`]
+        : [],
   });
 };

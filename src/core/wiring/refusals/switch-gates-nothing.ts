@@ -6,7 +6,8 @@ export const switchGatesNothing: Rule<Facts> = {
   id: 'switch-gates-nothing',
   why: 'Each outdoor thermostat gates a bank that the board can bring.',
   check: (facts) =>
-    facts.system.backup === 'electric' && facts.gates.outdoorThermostats.some(({ bank }) => bank > 0 && !reachableBanks(facts).includes(bank))
+    facts.system.backup === 'electric' &&
+    facts.gates.outdoorThermostats.some(({ bank }) => bank > 0 && !reachableBanks(facts).includes(bank))
       ? [
           {
             severity: 'error',

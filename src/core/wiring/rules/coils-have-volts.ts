@@ -17,7 +17,10 @@ export const coilsHaveVolts: WiringRule = {
     harness.devices.flatMap((device) =>
       device.coils.flatMap((coil): Found[] => {
         const readings = [...cold]
-          .map(([call, state]) => ({ call, volts: readVolts(state.solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to)) }))
+          .map(([call, state]) => ({
+            call,
+            volts: readVolts(state.solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to)),
+          }))
           .filter(({ volts }) => volts > FED_VOLTS);
         const lowest = readings.reduce<{ call: CallId; volts: number } | null>(
           (least, each) => (least === null || each.volts < least.volts ? each : least),

@@ -6,7 +6,8 @@ export const comesToRest: WiringRule = {
   why: 'A coil that opens its own circuit hammers until its contacts weld.',
   check: ({ harness, cold }) => {
     const calls = new Map<string, CallId[]>();
-    for (const [call, { chattering }] of cold) for (const coil of chattering) calls.set(coil, [...(calls.get(coil) ?? []), call]);
+    for (const [call, { chattering }] of cold)
+      for (const coil of chattering) calls.set(coil, [...(calls.get(coil) ?? []), call]);
     const label = new Map(harness.devices.flatMap(({ coils }) => coils.map(({ id, label }) => [id, label] as const)));
     return [...calls].map(([coil, where]) => ({
       severity: 'error',

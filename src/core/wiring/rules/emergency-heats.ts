@@ -6,9 +6,11 @@ import type { StatesByCall } from '../behaviour';
 import type { WiringRule } from './subject';
 
 /** The coils that emergency heat has to bring. */
-const backupCoils = (facts: Facts): string[] => (facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId));
+const backupCoils = (facts: Facts): string[] =>
+  facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
 
-const missing = (facts: Facts, states: StatesByCall) => backupCoils(facts).filter((coil) => !states.get('emergency')!.energised.has(coil));
+const missing = (facts: Facts, states: StatesByCall) =>
+  backupCoils(facts).filter((coil) => !states.get('emergency')!.energised.has(coil));
 
 export const emergencyHeats: WiringRule = {
   id: 'emergency-heats',
@@ -31,7 +33,12 @@ export const emergencyHeats: WiringRule = {
         mend: 'Land E behind the outdoor thermostats, and take the AUX–E jumper out.',
       });
     if (cold.get('emergency')!.energised.has(COMPRESSOR_COIL))
-      found.push({ ...base, what: 'Emergency heat starts the compressor.', mend: 'Find what joins E or AUX to Y.', at: COMPRESSOR_COIL });
+      found.push({
+        ...base,
+        what: 'Emergency heat starts the compressor.',
+        mend: 'Find what joins E or AUX to Y.',
+        at: COMPRESSOR_COIL,
+      });
     return found;
   },
 };

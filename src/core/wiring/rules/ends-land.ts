@@ -11,7 +11,9 @@ export const endsLand: WiringRule = {
       `${colour ?? 'A conductor'} of the ${harness.cables.find(({ id }) => id === cable)?.label.toLowerCase() ?? 'cable'}`;
     return harness.conductors.flatMap((conductor): Found[] => {
       const { from, to, id } = conductor;
-      const strange = [from, to].find((end) => end !== null && !deviceIn(harness, end.device)?.terminals.some(({ mark }) => mark === end.mark));
+      const strange = [from, to].find(
+        (end) => end !== null && !deviceIn(harness, end.device)?.terminals.some(({ mark }) => mark === end.mark),
+      );
       if (strange)
         return [
           {

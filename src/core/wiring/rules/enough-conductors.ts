@@ -4,7 +4,10 @@ import { type CableId, sparesOf } from '../harness';
 import { wallCables } from '../plan';
 import type { WiringRule } from './subject';
 
-const COUNT_FACT: Partial<Record<CableId, FactPath>> = { 'thermostat-cable': 'cables.thermostatConductors', 'outdoor-cable': 'cables.outdoorConductors' };
+const COUNT_FACT: Partial<Record<CableId, FactPath>> = {
+  'thermostat-cable': 'cables.thermostatConductors',
+  'outdoor-cable': 'cables.outdoorConductors',
+};
 
 export const enoughConductors: WiringRule = {
   id: 'enough-conductors',

@@ -6,7 +6,8 @@ export const floatStopsCompressor: WiringRule = {
   id: 'float-stops-compressor',
   why: 'A full pan must stop the cooling that fills it.',
   check: ({ facts, harness }) =>
-    facts.system.floatSwitch !== 'none' && wiringState(facts, harness, coldMoment('cool-1', 'pan-full')).energised.has(COMPRESSOR_COIL)
+    facts.system.floatSwitch !== 'none' &&
+    wiringState(facts, harness, coldMoment('cool-1', 'pan-full')).energised.has(COMPRESSOR_COIL)
       ? [
           {
             severity: 'error',

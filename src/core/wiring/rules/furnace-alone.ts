@@ -4,7 +4,8 @@ import type { Found } from '../../job/finding';
 import { wiringState } from '../state';
 import { coldMoment, type WiringRule } from './subject';
 
-const together = ({ energised }: { readonly energised: ReadonlySet<string> }) => energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL);
+const together = ({ energised }: { readonly energised: ReadonlySet<string> }) =>
+  energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL);
 
 export const furnaceAlone: WiringRule = {
   id: 'furnace-alone',
@@ -12,7 +13,10 @@ export const furnaceAlone: WiringRule = {
   check: ({ facts, harness, cold, mild }) => {
     if (facts.system.backup !== 'furnace') return [];
     const calls = callsOf(facts).filter(
-      (call) => together(cold.get(call)!) || together(mild.get(call)!) || together(wiringState(facts, harness, coldMoment(call, 'board-lockout'))),
+      (call) =>
+        together(cold.get(call)!) ||
+        together(mild.get(call)!) ||
+        together(wiringState(facts, harness, coldMoment(call, 'board-lockout'))),
     );
     if (calls.length === 0) return [];
     const found: Found = {
@@ -22,7 +26,9 @@ export const furnaceAlone: WiringRule = {
       page: 'wiring',
       fact: 'thermostat.backupSetting',
       at: COMPRESSOR_COIL,
-      ...(facts.thermostat.backupSetting === 'electric' ? { mendBy: [{ path: 'thermostat.backupSetting', value: 'fossil' }] } : {}),
+      ...(facts.thermostat.backupSetting === 'electric'
+        ? { mendBy: [{ path: 'thermostat.backupSetting', value: 'fossil' }] }
+        : {}),
     };
     return [found];
   },

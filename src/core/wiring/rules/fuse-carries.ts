@@ -5,7 +5,9 @@ export const fuseCarries: WiringRule = {
   id: 'fuse-carries',
   why: 'A fuse near its rating opens on a cold night, not on the bench.',
   check: ({ facts, cold }) => {
-    const amps = Math.max(...[...cold.values()].map(({ solution, fuseOpenedAtAmps }) => fuseOpenedAtAmps ?? solution.sourceAmps));
+    const amps = Math.max(
+      ...[...cold.values()].map(({ solution, fuseOpenedAtAmps }) => fuseOpenedAtAmps ?? solution.sourceAmps),
+    );
     const { fuseAmps } = facts.airHandler;
     if (amps <= fuseAmps) return [];
     return [

@@ -9,7 +9,9 @@ export const heatWithAir: WiringRule = {
     const calls = [...cold]
       .filter(
         ([, { energised }]) =>
-          [...energised].some((coil) => coil.startsWith('heat bank')) && !energised.has(BLOWER_COIL) && !energised.has(BLOWER_BY_HEAT_COIL),
+          [...energised].some((coil) => coil.startsWith('heat bank')) &&
+          !energised.has(BLOWER_COIL) &&
+          !energised.has(BLOWER_BY_HEAT_COIL),
       )
       .map(([call]) => call);
     return calls.length === 0

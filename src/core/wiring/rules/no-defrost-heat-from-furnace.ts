@@ -8,7 +8,9 @@ export const noDefrostHeatFromFurnace: WiringRule = {
     facts.system.backup !== 'furnace'
       ? []
       : landedConductors(harness)
-          .filter(({ from, to }) => [from, to].some(({ device, mark }) => device === 'outdoor-unit' && mark === 'W-out'))
+          .filter(({ from, to }) =>
+            [from, to].some(({ device, mark }) => device === 'outdoor-unit' && mark === 'W-out'),
+          )
           .map(({ id, colour }) => ({
             severity: 'error',
             what: `W-out of the outdoor board is landed (${colour ?? 'a conductor'}), and the backup is a furnace.`,

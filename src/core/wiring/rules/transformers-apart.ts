@@ -10,7 +10,9 @@ export const transformersApart: WiringRule = {
       if (transformers.length < 2) return [];
       const own = terminals.map(({ mark }) => mark).filter((mark) => mark === 'T1' || mark === 'T2');
       return own.flatMap((mark): Found[] => {
-        const strangers = joined.with(nodeOf(id, mark)).filter((node) => node !== nodeOf(id, mark) && !/^isolation-relay\.[12]$/.test(node));
+        const strangers = joined
+          .with(nodeOf(id, mark))
+          .filter((node) => node !== nodeOf(id, mark) && !/^isolation-relay\.[12]$/.test(node));
         if (strangers.length === 0) return [];
         return [
           {

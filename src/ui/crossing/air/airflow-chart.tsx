@@ -18,7 +18,9 @@ const DASHES = [0, 6, 2, 10, 4] as const;
 const DASH_WORDS = ['——', '– – –', '·····', '—  —', '- - -'] as const;
 
 const colourOf = (source: SupplyState['source']) =>
-  getComputedStyle(document.documentElement).getPropertyValue({ compressor: '--pine', strips: '--ember', fossil: '--plum', defrost: '--ice' }[source]).trim();
+  getComputedStyle(document.documentElement)
+    .getPropertyValue({ compressor: '--pine', strips: '--ember', fossil: '--plum', defrost: '--ice' }[source])
+    .trim();
 
 /** Air at the register in each state, against airflow: fewer CFM, hotter air, up to where a limit opens. */
 const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
@@ -27,7 +29,10 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
   const line = getComputedStyle(document.documentElement).getPropertyValue('--line').trim();
   const series = states.map((state) => ({
     name: state.label,
-    data: SHARES.map((share) => ({ x: Math.round(setCfm * share), y: roundTo(supplyAtCfm(facts, state, setCfm * share, roomF), 1) })),
+    data: SHARES.map((share) => ({
+      x: Math.round(setCfm * share),
+      y: roundTo(supplyAtCfm(facts, state, setCfm * share, roomF), 1),
+    })),
   }));
   const options: ApexOptions = {
     chart: {
@@ -42,10 +47,19 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
     stroke: { width: 2.5, dashArray: states.map((_, at) => DASHES[at % DASHES.length]!) },
     grid: { borderColor: line },
     xaxis: { type: 'numeric', title: { text: 'CFM' }, decimalsInFloat: 0 },
-    yaxis: { title: { text: '°F at the register' }, decimalsInFloat: 0, min: (least) => Math.floor(least / 20) * 20, forceNiceScale: true },
+    yaxis: {
+      title: { text: '°F at the register' },
+      decimalsInFloat: 0,
+      min: (least) => Math.floor(least / 20) * 20,
+      forceNiceScale: true,
+    },
     annotations: {
       xaxis: [
-        { x: setCfm, borderColor: ink, label: { text: 'set for heating', style: { background: 'transparent', color: ink } } },
+        {
+          x: setCfm,
+          borderColor: ink,
+          label: { text: 'set for heating', style: { background: 'transparent', color: ink } },
+        },
         ...(facts.system.backup === 'electric'
           ? [
               {
@@ -60,9 +74,19 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
       yaxis:
         facts.airHandler.maxSupplyF === null
           ? []
-          : [{ y: facts.airHandler.maxSupplyF, borderColor: ink, label: { text: 'limit of the label', style: { background: 'transparent', color: ink } } }],
+          : [
+              {
+                y: facts.airHandler.maxSupplyF,
+                borderColor: ink,
+                label: { text: 'limit of the label', style: { background: 'transparent', color: ink } },
+              },
+            ],
     },
-    legend: { position: 'top', horizontalAlign: 'left', formatter: (name, { seriesIndex }) => `${name} ${DASH_WORDS[seriesIndex % DASH_WORDS.length]}` },
+    legend: {
+      position: 'top',
+      horizontalAlign: 'left',
+      formatter: (name, { seriesIndex }) => `${name} ${DASH_WORDS[seriesIndex % DASH_WORDS.length]}`,
+    },
     tooltip: { shared: true, x: { formatter: (value: number) => `${value} CFM` } },
   };
   return <ReactApexChart type="line" height={340} series={series} options={options} />;

@@ -21,12 +21,20 @@ const scaleOf = (states: readonly SupplyState[], limitF: number | null): SpanF =
 export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
   const spanF = scaleOf(states, limitF);
   const at = (valueF: number) => `${percentAlong(spanF, valueF)}%`;
-  const marks = [{ label: 'room', atF: roomF }, { label: 'skin', atF: SKIN_F }, ...(limitF === null ? [] : [{ label: 'limit of the label', atF: limitF }])];
+  const marks = [
+    { label: 'room', atF: roomF },
+    { label: 'skin', atF: SKIN_F },
+    ...(limitF === null ? [] : [{ label: 'limit of the label', atF: limitF }]),
+  ];
   return (
     <div className="relative">
       <div className="relative h-6 sm:ml-80">
         {ticksAlong(spanF, 20).map((tick) => (
-          <span key={tick} className="absolute -translate-x-1/2 font-mono text-xs text-quiet" style={{ left: at(tick) }}>
+          <span
+            key={tick}
+            className="absolute -translate-x-1/2 font-mono text-xs text-quiet"
+            style={{ left: at(tick) }}
+          >
             {tick}
           </span>
         ))}
@@ -36,18 +44,26 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
           const [low, high] = [Math.min(roomF, supplyF), Math.max(roomF, supplyF)];
           const isOver = limitF !== null && supplyF > limitF;
           return (
-            <li key={id} className="items-center border-b border-line py-1.5 sm:grid sm:grid-cols-[20rem_minmax(0,1fr)]">
+            <li
+              key={id}
+              className="items-center border-b border-line py-1.5 sm:grid sm:grid-cols-[20rem_minmax(0,1fr)]"
+            >
               <span className="flex items-baseline justify-between gap-3 pr-4">
                 <span>
                   {label} <span className="text-xs text-quiet">{cfm} CFM</span>
                 </span>
                 <span className={`font-mono text-lg font-semibold whitespace-nowrap ${isOver ? 'text-fail' : ''}`}>
-                  {Math.round(supplyF)} <span className="text-xs font-normal text-quiet">°F{isOver ? ', over the limit' : ''}</span>
+                  {Math.round(supplyF)}{' '}
+                  <span className="text-xs font-normal text-quiet">°F{isOver ? ', over the limit' : ''}</span>
                 </span>
               </span>
               <span className="relative block h-7" aria-hidden>
                 {marks.map((mark) => (
-                  <span key={mark.label} className="absolute inset-y-0 border-l border-dashed border-ink opacity-50" style={{ left: at(mark.atF) }} />
+                  <span
+                    key={mark.label}
+                    className="absolute inset-y-0 border-l border-dashed border-ink opacity-50"
+                    style={{ left: at(mark.atF) }}
+                  />
                 ))}
                 <span
                   className={`absolute inset-y-2 ${source === 'defrost' ? 'hatched border border-ice' : ''}`}
@@ -65,7 +81,11 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
       </ul>
       <div className="relative h-6 sm:ml-80" aria-hidden>
         {marks.map(({ label, atF }) => (
-          <span key={label} className="absolute -translate-x-1/2 font-label text-sm whitespace-nowrap text-quiet" style={{ left: at(atF) }}>
+          <span
+            key={label}
+            className="absolute -translate-x-1/2 font-label text-sm whitespace-nowrap text-quiet"
+            style={{ left: at(atF) }}
+          >
             {label}
           </span>
         ))}

@@ -35,16 +35,29 @@ export const BinsChart = ({ year }: { year: Year }) => {
       <div className="grid grid-cols-[2.5rem_1fr]">
         <div className="relative font-mono text-xs text-quiet">
           {valueTicks(most / MILLION).map((tick) => (
-            <span key={tick} className="absolute right-2 -translate-y-1/2" style={{ top: `${100 * (1 - (tick * MILLION) / most)}%` }}>
+            <span
+              key={tick}
+              className="absolute right-2 -translate-y-1/2"
+              style={{ top: `${100 * (1 - (tick * MILLION) / most)}%` }}
+            >
               {tick}
             </span>
           ))}
         </div>
         <ol className="flex h-56 items-end gap-px border-b border-ink">
           {bins.map((bin) => (
-            <li key={bin.fromF} title={spoken(bin)} aria-label={spoken(bin)} className="flex h-full min-w-0 flex-1 flex-col justify-end">
+            <li
+              key={bin.fromF}
+              title={spoken(bin)}
+              aria-label={spoken(bin)}
+              className="flex h-full min-w-0 flex-1 flex-col justify-end"
+            >
               {[...shown].reverse().map(({ key, colour, pattern }) => (
-                <span key={key} className={pattern} style={{ height: `${(100 * bin[key]) / most}%`, background: colour || undefined }} />
+                <span
+                  key={key}
+                  className={pattern}
+                  style={{ height: `${(100 * bin[key]) / most}%`, background: colour || undefined }}
+                />
               ))}
             </li>
           ))}

@@ -17,7 +17,8 @@ interface Asked {
 }
 
 /**
- * The ways hour by hour, from a worker. The last answer stays until the next is there; `share` is how far the next one is.
+ * The ways hour by hour, from a worker. The last answer stays until the next is there; `share` is how far the next
+ * one is.
  * Cancelled, it asks again only when something changes or when told to.
  */
 export const useHourly = (isWanted: boolean, facts: Facts, ways: readonly Way[], hoursF: Float64Array | null) => {
@@ -44,7 +45,8 @@ export const useHourly = (isWanted: boolean, facts: Facts, ways: readonly Way[],
       setShare(null);
     };
   }, [isWanted, facts, ways, hoursF, isCancelled]);
-  const isCurrent = answer !== null && answer.to.facts === facts && answer.to.ways === ways && answer.to.hoursF === hoursF;
+  const isCurrent =
+    answer !== null && answer.to.facts === facts && answer.to.ways === ways && answer.to.hoursF === hoursF;
   return {
     compared: answer?.compared ?? null,
     isCurrent,

@@ -19,7 +19,11 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
   const isBundled = id === '' || CLIMATES.some((climate) => climate.id === id);
   const bundled = useMemo(() => (isBundled ? climateById(id) : null), [id, isBundled]);
   const bundledHours = useMemo(() => bundled?.hoursF() ?? null, [bundled]);
-  const [got, setGot] = useState<{ readonly id: string; readonly hoursF: Float64Array | null; readonly problem: string | null } | null>(null);
+  const [got, setGot] = useState<{
+    readonly id: string;
+    readonly hoursF: Float64Array | null;
+    readonly problem: string | null;
+  } | null>(null);
   useEffect(() => {
     if (isBundled) return;
     let isWanted = true;
@@ -31,7 +35,10 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
           : {
               id,
               hoursF: null,
-              problem: answer.kind === 'lost' ? 'The server does not answer; its hours are not here. Choose a bundled climate meanwhile.' : answer.error,
+              problem:
+                answer.kind === 'lost'
+                  ? 'The server does not answer; its hours are not here. Choose a bundled climate meanwhile.'
+                  : answer.error,
             },
       );
     });

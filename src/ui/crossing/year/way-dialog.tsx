@@ -112,12 +112,21 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
             </>
           )}
           <div className="flex flex-wrap gap-2 pt-2">
-            <button type="button" className="strong-button" disabled={draft.name.trim() === ''} onClick={() => onKeep(draft)}>
+            <button
+              type="button"
+              className="strong-button"
+              disabled={draft.name.trim() === ''}
+              onClick={() => onKeep(draft)}
+            >
               Keep
             </button>
             <Dialog.Close className="plain-button">Leave it</Dialog.Close>
             {onRemove && (
-              <button type="button" className="bare-button ml-auto px-2 text-fail underline underline-offset-4" onClick={onRemove}>
+              <button
+                type="button"
+                className="bare-button ml-auto px-2 text-fail underline underline-offset-4"
+                onClick={onRemove}
+              >
                 Remove
               </button>
             )}

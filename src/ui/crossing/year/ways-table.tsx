@@ -15,17 +15,48 @@ interface Measure {
 }
 
 const always = () => true;
-const somewhere = (of: Measure['of']) => (compared: readonly ComparedWay[]) => compared.some(({ year }) => (of(year) ?? 0) > 0);
+const somewhere = (of: Measure['of']) => (compared: readonly ComparedWay[]) =>
+  compared.some(({ year }) => (of(year) ?? 0) > 0);
 
 const MEASURES: readonly Measure[] = [
   { label: 'Cost', unit: '$ a year', of: ({ cost }) => cost, best: 'least', isShown: always },
-  { label: 'Strips', unit: 'h', of: ({ stripHours }) => stripHours, best: 'least', isShown: somewhere(({ stripsKWh }) => stripsKWh) },
-  { label: 'Strips', unit: 'kWh', of: ({ stripsKWh }) => stripsKWh, best: 'least', isShown: somewhere(({ stripsKWh }) => stripsKWh) },
-  { label: 'Furnace', unit: 'h', of: ({ furnaceHours }) => furnaceHours, best: 'least', isShown: somewhere(({ furnaceHours }) => furnaceHours) },
+  {
+    label: 'Strips',
+    unit: 'h',
+    of: ({ stripHours }) => stripHours,
+    best: 'least',
+    isShown: somewhere(({ stripsKWh }) => stripsKWh),
+  },
+  {
+    label: 'Strips',
+    unit: 'kWh',
+    of: ({ stripsKWh }) => stripsKWh,
+    best: 'least',
+    isShown: somewhere(({ stripsKWh }) => stripsKWh),
+  },
+  {
+    label: 'Furnace',
+    unit: 'h',
+    of: ({ furnaceHours }) => furnaceHours,
+    best: 'least',
+    isShown: somewhere(({ furnaceHours }) => furnaceHours),
+  },
   { label: 'Short', unit: 'h', of: ({ shortHours }) => shortHours, best: 'least', isShown: always },
-  { label: 'Coldest air at the register', unit: '°F', of: ({ coldestSupplyF }) => coldestSupplyF, best: 'most', isShown: always },
+  {
+    label: 'Coldest air at the register',
+    unit: '°F',
+    of: ({ coldestSupplyF }) => coldestSupplyF,
+    best: 'most',
+    isShown: always,
+  },
   { label: 'Compressor starts', unit: '', of: ({ starts }) => starts, best: 'least', isShown: always },
-  { label: 'CO₂', unit: 'kg', of: ({ co2Kg }) => co2Kg, best: 'least', isShown: (compared) => compared.some(({ year }) => year.co2Kg !== null) },
+  {
+    label: 'CO₂',
+    unit: 'kg',
+    of: ({ co2Kg }) => co2Kg,
+    best: 'least',
+    isShown: (compared) => compared.some(({ year }) => year.co2Kg !== null),
+  },
 ];
 
 const gateWords = ({ compressorBelowF, auxAboveF }: ComparedWay) =>
@@ -50,7 +81,11 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
           <tr className="align-top">
             <th className="sticky left-0 z-10 w-32 bg-paper" />
             {compared.map((each, at) => (
-              <th key={at} scope="col" className={`w-36 border-l border-line px-2 pb-2 text-left font-normal ${each.way === null ? 'bg-sheet' : ''}`}>
+              <th
+                key={at}
+                scope="col"
+                className={`w-36 border-l border-line px-2 pb-2 text-left font-normal ${each.way === null ? 'bg-sheet' : ''}`}
+              >
                 <span className="block font-label text-base leading-tight font-semibold">{each.name}</span>
                 <span className="block text-xs text-quiet">{gateWords(each)}</span>
               </th>
@@ -61,7 +96,9 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
           {MEASURES.filter(({ isShown }) => isShown(compared)).map(({ label, unit, of, best }) => {
             const values = compared.map(({ year }) => of(year));
             // A way that leaves the house short does not win by what it does not give.
-            const known = values.flatMap((value, at) => (value === null || compared[at]!.year.shortHours > leastShort ? [] : [value]));
+            const known = values.flatMap((value, at) =>
+              value === null || compared[at]!.year.shortHours > leastShort ? [] : [value],
+            );
             const goal = best === 'least' ? Math.min(...known) : Math.max(...known);
             const isTold = values.some((value) => value !== null && Math.round(value) !== Math.round(goal));
             return (
@@ -70,10 +107,19 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                   {label} <span className="text-xs text-quiet">{unit}</span>
                 </th>
                 {values.map((value, at) => {
-                  const isBest = isTold && value !== null && compared[at]!.year.shortHours === leastShort && Math.round(value) === Math.round(goal);
+                  const isBest =
+                    isTold &&
+                    value !== null &&
+                    compared[at]!.year.shortHours === leastShort &&
+                    Math.round(value) === Math.round(goal);
                   return (
-                    <td key={at} className={`border-l border-line px-2 font-mono ${compared[at]!.way === null ? 'bg-sheet' : ''}`}>
-                      <span className={isBest ? 'border-b-2 border-pass font-semibold' : ''}>{value === null ? '–' : whole(value)}</span>
+                    <td
+                      key={at}
+                      className={`border-l border-line px-2 font-mono ${compared[at]!.way === null ? 'bg-sheet' : ''}`}
+                    >
+                      <span className={isBest ? 'border-b-2 border-pass font-semibold' : ''}>
+                        {value === null ? '–' : whole(value)}
+                      </span>
                       {isBest && <span className="sr-only"> {best}</span>}
                     </td>
                   );
@@ -90,11 +136,21 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                     {each.isTaken ? (
                       <span className="flex min-h-11 items-center font-medium text-pass">✓ stands so</span>
                     ) : (
-                      <button type="button" className="plain-button px-3" aria-label={`Take into Setup: ${each.name}`} onClick={() => onTake(each)}>
+                      <button
+                        type="button"
+                        className="plain-button px-3"
+                        aria-label={`Take into Setup: ${each.name}`}
+                        onClick={() => onTake(each)}
+                      >
                         Take
                       </button>
                     )}
-                    <button type="button" className="bare-button" aria-label={`Change ${each.name}`} onClick={() => onEdit(at - 1)}>
+                    <button
+                      type="button"
+                      className="bare-button"
+                      aria-label={`Change ${each.name}`}
+                      onClick={() => onEdit(at - 1)}
+                    >
                       <Pencil size={16} aria-hidden />
                     </button>
                   </span>

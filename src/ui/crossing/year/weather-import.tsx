@@ -18,13 +18,18 @@ type State =
   | { readonly kind: 'asks'; readonly given: Given; readonly found: Exclude<WeatherRead, { kind: 'read' | 'wrong' }> }
   | { readonly kind: 'refused'; readonly words: string; readonly again?: () => void };
 
-/** Brings in an EPW file or a CSV of hours. What a file leaves open is asked; nothing is filled or converted unasked. */
+/**
+ * Brings in an EPW file or a CSV of hours. What a file leaves open is asked; nothing is filled or converted unasked.
+ */
 export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) => void }) => {
   const input = useRef<HTMLInputElement>(null);
   const [state, setState] = useState<State>({ kind: 'idle' });
 
   const keep = async (weather: Extract<WeatherRead, { kind: 'read' }>['weather'], id: string) => {
-    const answer = await call<StoredWeather>('/api/weather', { method: 'POST', body: { id, ...weather, author: usePerson.getState().author } });
+    const answer = await call<StoredWeather>('/api/weather', {
+      method: 'POST',
+      body: { id, ...weather, author: usePerson.getState().author },
+    });
     if (answer.kind === 'ok') {
       setState({ kind: 'idle' });
       return onAdded(answer.value);
@@ -54,13 +59,17 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
       case 'read':
         return keep(found.weather, uuid());
       case 'wrong':
-        return setState({ kind: 'refused', words: `${given.file} was not taken in. ${found.path ? `${found.path}: ` : ''}${found.error}` });
+        return setState({
+          kind: 'refused',
+          words: `${given.file} was not taken in. ${found.path ? `${found.path}: ` : ''}${found.error}`,
+        });
       default:
         return setState({ kind: 'asks', given, found });
     }
   };
 
-  const answer = ({ given }: Extract<State, { kind: 'asks' }>, more: WeatherOptions) => void read({ ...given, options: { ...given.options, ...more } });
+  const answer = ({ given }: Extract<State, { kind: 'asks' }>, more: WeatherOptions) =>
+    void read({ ...given, options: { ...given.options, ...more } });
   return (
     <div>
       <input

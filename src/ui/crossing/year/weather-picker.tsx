@@ -18,17 +18,32 @@ interface WeatherPickerProps {
 export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
   const chosen = useJob((job) => job.facts.year.weather);
   const setFact = useJob((job) => job.setFact);
-  const current = brought.some(({ id }) => id === chosen) || (chosen !== '' && !CLIMATES.some(({ id }) => id === chosen)) ? chosen : climateById(chosen).id;
+  const current =
+    brought.some(({ id }) => id === chosen) || (chosen !== '' && !CLIMATES.some(({ id }) => id === chosen))
+      ? chosen
+      : climateById(chosen).id;
   const choose = (id: string) => setFact('year.weather', id);
   const move = async (weather: StoredWeather, action: 'delete' | 'undelete') => {
-    const answer = await call(`/api/weather/${weather.id}/move`, { method: 'POST', body: { action, author: usePerson.getState().author } });
+    const answer = await call(`/api/weather/${weather.id}/move`, {
+      method: 'POST',
+      body: { action, author: usePerson.getState().author },
+    });
     if (answer.kind !== 'ok') return toast.error(answer.error);
     onBrought((now) => (action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather]));
-    if (action === 'delete') toast(`Taken off the list: ${weather.name}`, { action: { label: 'Undo', onClick: () => void move(weather, 'undelete') } });
+    if (action === 'delete')
+      toast(`Taken off the list: ${weather.name}`, {
+        action: { label: 'Undo', onClick: () => void move(weather, 'undelete') },
+      });
   };
   const row = (id: string, name: string, about: string) => (
     <label key={id} className="flex min-h-11 flex-1 items-center gap-3 py-1">
-      <input type="radio" name="weather" className="size-5 shrink-0 accent-[var(--ink)]" checked={current === id} onChange={() => choose(id)} />
+      <input
+        type="radio"
+        name="weather"
+        className="size-5 shrink-0 accent-[var(--ink)]"
+        checked={current === id}
+        onChange={() => choose(id)}
+      />
       <span>
         <span className="font-medium">{name}</span> <span className="text-sm text-quiet">{about}</span>
       </span>
@@ -42,7 +57,12 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
         <div key={weather.id} className="flex items-center">
           {row(weather.id, weather.name, `brought in${weather.filled > 0 ? `, ${weather.filled} hours filled` : ''}`)}
           {current !== weather.id && (
-            <button type="button" className="bare-button" aria-label={`Take ${weather.name} off the list`} onClick={() => void move(weather, 'delete')}>
+            <button
+              type="button"
+              className="bare-button"
+              aria-label={`Take ${weather.name} off the list`}
+              onClick={() => void move(weather, 'delete')}
+            >
               <Trash2 size={16} aria-hidden />
             </button>
           )}
@@ -56,7 +76,9 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
           }}
         />
       </div>
-      <p className="mt-1 text-sm text-quiet">The bundled years are made up, each for a kind of climate. For a bid, bring in the nearest station’s EPW file.</p>
+      <p className="mt-1 text-sm text-quiet">
+        The bundled years are made up, each for a kind of climate. For a bid, bring in the nearest station’s EPW file.
+      </p>
     </fieldset>
   );
 };

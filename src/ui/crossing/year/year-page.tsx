@@ -27,7 +27,12 @@ import { YearSummary } from './year-summary';
 const METHODS = { bins: 'By bins', hourly: 'Hour by hour' } as const;
 type Method = keyof typeof METHODS;
 
-const PRICE_FACTS: readonly FactPath[] = ['prices.electricPerKWh', 'prices.fuelPerUnit', 'year.electricKgPerKWh', 'year.fuelKgPerUnit'];
+const PRICE_FACTS: readonly FactPath[] = [
+  'prices.electricPerKWh',
+  'prices.fuelPerUnit',
+  'year.electricKgPerKWh',
+  'year.fuelKgPerUnit',
+];
 
 const save = (name: string, text: string) => {
   const link = document.createElement('a');
@@ -59,7 +64,9 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
     const { facts: before } = now();
     const changes = changesToTakeWay(before, way!);
     changes.forEach(({ path, value }) => setFact(path, value));
-    toast(`Taken into Setup: ${name}`, { action: { label: 'Undo', onClick: () => changes.forEach(({ path }) => setFact(path, factValue(before, path))) } });
+    toast(`Taken into Setup: ${name}`, {
+      action: { label: 'Undo', onClick: () => changes.forEach(({ path }) => setFact(path, factValue(before, path))) },
+    });
   };
   const edited = editing === null ? null : (ways[editing] ?? { ...presetWays(facts)[0]!, name: 'Another way' });
   return (
@@ -91,7 +98,9 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
               ))}
             </div>
           </div>
-          {method === 'hourly' && hourly.share !== null && <Progress label="Reckoning the year" share={hourly.share} onCancel={hourly.cancel} />}
+          {method === 'hourly' && hourly.share !== null && (
+            <Progress label="Reckoning the year" share={hourly.share} onCancel={hourly.cancel} />
+          )}
           {method === 'hourly' && hourly.isCancelled && !hourly.isCurrent && (
             <p className="text-sm">
               Cancelled; what stands here is by bins or from before.{' '}
@@ -106,7 +115,9 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
             </p>
           )}
           {compared ? (
-            <div className={`mt-3 grid gap-x-8 gap-y-4 xl:grid-cols-[19rem_minmax(0,1fr)] ${isOld ? 'opacity-60' : ''}`}>
+            <div
+              className={`mt-3 grid gap-x-8 gap-y-4 xl:grid-cols-[19rem_minmax(0,1fr)] ${isOld ? 'opacity-60' : ''}`}
+            >
               <YearSummary year={compared[0]!.year} fuelUnit={fuelUnit} />
               <BinsChart year={compared[0]!.year} />
             </div>
@@ -121,7 +132,11 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
             <h2 className="font-label text-2xl font-semibold">Ways of setting the gates</h2>
             <span className="flex flex-wrap gap-2">
               {facts.year.ways.length > 0 && (
-                <button type="button" className="bare-button px-2 text-sm underline underline-offset-4" onClick={() => setFact('year.ways', [])}>
+                <button
+                  type="button"
+                  className="bare-button px-2 text-sm underline underline-offset-4"
+                  onClick={() => setFact('year.ways', [])}
+                >
                   Back to the named ways
                 </button>
               )}
@@ -142,8 +157,9 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
             ))}
           </ul>
           <p className="mt-3 max-w-prose text-sm text-quiet">
-            Heat alone, steady setpoint: a setback’s morning climb and the droop are a matter of hours, not of a year’s means. The blower’s power is taken as
-            part of the sheet’s figures. Defrost: about four minutes at the board’s interval where frost grows.
+            Heat alone, steady setpoint: a setback’s morning climb and the droop are a matter of hours, not of a year’s
+            means. The blower’s power is taken as part of the sheet’s figures. Defrost: about four minutes at the
+            board’s interval where frost grows.
           </p>
         </section>
       )}

@@ -17,7 +17,8 @@ const Row = ({ label, heat, energy, tone }: { label: string; heat: number; energ
 export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string | null }) => (
   <div>
     <p className="font-mono">
-      <span className="text-4xl font-semibold">{whole(year.cost)}</span> <span className="text-sm text-quiet">$ a year, as it stands</span>
+      <span className="text-4xl font-semibold">{whole(year.cost)}</span>{' '}
+      <span className="text-sm text-quiet">$ a year, as it stands</span>
     </p>
     <table className="mt-2 w-full text-sm">
       <thead>
@@ -32,15 +33,22 @@ export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string |
         {fuelUnit === null ? (
           <Row label="Strips" heat={year.stripsBtu} energy={`${whole(year.stripsKWh)} kWh`} tone="text-ember" />
         ) : (
-          <Row label="Furnace" heat={year.fossilBtu} energy={`${whole(year.fuelUnits)} ${fuelUnit}s`} tone="text-plum" />
+          <Row
+            label="Furnace"
+            heat={year.fossilBtu}
+            energy={`${whole(year.fuelUnits)} ${fuelUnit}s`}
+            tone="text-plum"
+          />
         )}
         {year.shortHours > 0 && <Row label="Short" heat={year.shortBtu} energy="not given" tone="text-fail" />}
       </tbody>
     </table>
     <p className="mt-2 text-sm text-quiet">
       {whole(year.heatingHours)} hours of heat wanted;{' '}
-      {fuelUnit === null ? `${whole(year.stripHours)} with strips beside it or alone` : `${whole(year.furnaceHours)} with the furnace`};{' '}
-      {whole(year.shortHours)} short. About {whole(year.starts)} compressor starts.
+      {fuelUnit === null
+        ? `${whole(year.stripHours)} with strips beside it or alone`
+        : `${whole(year.furnaceHours)} with the furnace`}
+      ; {whole(year.shortHours)} short. About {whole(year.starts)} compressor starts.
       {year.temperingKWh > 0 && ` Strips in defrost take ${whole(year.temperingKWh)} kWh.`}
     </p>
   </div>

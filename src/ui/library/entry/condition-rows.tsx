@@ -6,9 +6,22 @@ import { type ControllerProfile, optionsOf, type ProfileEntry } from '@/core/set
 import { Cell, Pick } from '../fields';
 
 /** When an entry is shown at all. */
-export const ConditionRows = ({ profile, entry, onChange }: { profile: ControllerProfile; entry: ProfileEntry; onChange: (entry: ProfileEntry) => void }) => {
+export const ConditionRows = ({
+  profile,
+  entry,
+  onChange,
+}: {
+  profile: ControllerProfile;
+  entry: ProfileEntry;
+  onChange: (entry: ProfileEntry) => void;
+}) => {
   const flat = asTests(entry.shownWhen);
-  if (flat === null) return <p className="text-sm text-quiet">Its condition nests deeper than this form shows: it is kept as it is. Change it in the file.</p>;
+  if (flat === null)
+    return (
+      <p className="text-sm text-quiet">
+        Its condition nests deeper than this form shows: it is kept as it is. Change it in the file.
+      </p>
+    );
   const { joint, tests } = flat;
   const others = profile.entries.filter((other) => other !== entry);
   const set = (next: typeof tests, how = joint) => onChange(shownBy(entry, how, next));
@@ -22,14 +35,21 @@ export const ConditionRows = ({ profile, entry, onChange }: { profile: Controlle
             {index === 0 ? (
               <span>Shown only when</span>
             ) : (
-              <button type="button" className="plain-button" onClick={() => set(tests, joint === 'all' ? 'any' : 'all')}>
+              <button
+                type="button"
+                className="plain-button"
+                onClick={() => set(tests, joint === 'all' ? 'any' : 'all')}
+              >
                 {joint === 'all' ? 'and' : 'or'}
               </button>
             )}
             <Pick
               label={`Entry that condition ${index + 1} looks at`}
               value={`${test.scope ?? entry.scope}/${test.entry}`}
-              options={others.map((each) => ({ value: `${each.scope}/${each.code}`, label: `${each.code} ${each.label}` }))}
+              options={others.map((each) => ({
+                value: `${each.scope}/${each.code}`,
+                label: `${each.code} ${each.label}`,
+              }))}
               onChange={(key) => {
                 const chosen = others.find((each) => `${each.scope}/${each.code}` === key)!;
                 at({
@@ -49,7 +69,12 @@ export const ConditionRows = ({ profile, entry, onChange }: { profile: Controlle
                     type="checkbox"
                     className="size-5 accent-[var(--ink)]"
                     checked={test.is.includes(code)}
-                    onChange={(event) => at({ ...test, is: event.target.checked ? [...test.is, code] : test.is.filter((each) => each !== code) })}
+                    onChange={(event) =>
+                      at({
+                        ...test,
+                        is: event.target.checked ? [...test.is, code] : test.is.filter((each) => each !== code),
+                      })
+                    }
                   />
                   {code}
                 </label>

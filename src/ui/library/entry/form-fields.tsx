@@ -4,7 +4,15 @@ import { type ControllerProfile, NUMBER_SCALES, type ProfileEntry } from '@/core
 import { Field, Pick } from '../fields';
 
 /** What an entry's form asks for beside its options: a range, a bank and its switches, a block. */
-export const FormFields = ({ profile, entry, onChange }: { profile: ControllerProfile; entry: ProfileEntry; onChange: (entry: ProfileEntry) => void }) => {
+export const FormFields = ({
+  profile,
+  entry,
+  onChange,
+}: {
+  profile: ControllerProfile;
+  entry: ProfileEntry;
+  onChange: (entry: ProfileEntry) => void;
+}) => {
   const { form } = entry;
   switch (form.kind) {
     case 'menu':

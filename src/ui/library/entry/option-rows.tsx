@@ -16,7 +16,8 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
   const form = entry.form;
   const settings = settingsOf(entry);
   const set = (options: readonly EntryOption[]) => onChange({ ...entry, form: { ...form, options } });
-  const at = (index: number, option: EntryOption) => set(form.options.map((each, other) => (other === index ? option : each)));
+  const at = (index: number, option: EntryOption) =>
+    set(form.options.map((each, other) => (other === index ? option : each)));
   return (
     <div className="overflow-x-auto">
       <table className="w-full text-sm" style={{ minWidth: 220 + 120 * settings.length }}>
@@ -36,10 +37,19 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
           {form.options.map((option, index) => (
             <tr key={index}>
               <td className="pr-2">
-                <Cell label={`Code of option ${index + 1}`} value={option.code} isMono onChange={(code) => at(index, { ...option, code })} />
+                <Cell
+                  label={`Code of option ${index + 1}`}
+                  value={option.code}
+                  isMono
+                  onChange={(code) => at(index, { ...option, code })}
+                />
               </td>
               <td className="pr-2">
-                <Cell label={`Words of option ${index + 1}`} value={option.label} onChange={(label) => at(index, { ...option, label })} />
+                <Cell
+                  label={`Words of option ${index + 1}`}
+                  value={option.label}
+                  onChange={(label) => at(index, { ...option, label })}
+                />
               </td>
               {settings.map((id) => {
                 const values = valuesOfSetting(id);
@@ -57,7 +67,10 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
                       <Pick
                         label={label}
                         value={value}
-                        options={[{ value: '', label: 'says nothing' }, ...values.map(({ text, label: words }) => ({ value: text, label: words }))]}
+                        options={[
+                          { value: '', label: 'says nothing' },
+                          ...values.map(({ text, label: words }) => ({ value: text, label: words })),
+                        ]}
                         onChange={setMeans}
                       />
                     ) : (

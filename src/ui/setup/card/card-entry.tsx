@@ -32,7 +32,8 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
               <span className="text-xl text-quiet line-through">{old.value}</span> <span aria-label="to">→</span>{' '}
             </>
           )}
-          <span className="text-3xl font-semibold">{target.code}</span> <span className="text-sm">{target.words !== target.code && target.words}</span>
+          <span className="text-3xl font-semibold">{target.code}</span>{' '}
+          <span className="text-sm">{target.words !== target.code && target.words}</span>
           {target.note && <span className="block text-sm text-quiet">{target.note}</span>}
           {before && found && before.value !== found.value && (
             <span className="block text-sm font-semibold text-warn">
@@ -54,38 +55,61 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
   const [asks, setAsks] = useState<string | null>(null);
   const { entry, target, found, left, readBack, settings, isAsWanted } = line;
   const wanted = target.kind === 'set' ? target.code : (found?.value ?? '');
-  const leave = (code: string) => (entry.isLasting && code !== '' && code !== found?.value ? setAsks(code) : mark(line, 'left', code));
+  const leave = (code: string) =>
+    entry.isLasting && code !== '' && code !== found?.value ? setAsks(code) : mark(line, 'left', code);
   return (
     <>
       <div className="min-w-0 sm:pr-4">
         <h3 className="flex items-baseline gap-3">
           <span className="font-mono text-2xl font-semibold">{entry.code}</span>
           <span className="min-w-0 font-medium">{entry.label}</span>
-          {isAsWanted && <Check size={18} role="img" aria-label="stands as wanted" className="shrink-0 self-center text-pass" />}
+          {isAsWanted && (
+            <Check size={18} role="img" aria-label="stands as wanted" className="shrink-0 self-center text-pass" />
+          )}
         </h3>
         {entry.path && <p className="text-sm text-quiet">{entry.path}</p>}
-        {entry.note && <p className={`text-sm ${entry.isLasting ? 'border-l-4 border-fail pl-2 font-medium' : ''}`}>{entry.note}</p>}
+        {entry.note && (
+          <p className={`text-sm ${entry.isLasting ? 'border-l-4 border-fail pl-2 font-medium' : ''}`}>{entry.note}</p>
+        )}
         <TargetWords line={line} />
         {settings.some(({ because }) => because.length > 0) && (
           <details className="text-sm print:hidden">
-            <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">why</summary>
+            <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">
+              why
+            </summary>
             <ul className="list-disc pb-2 pl-5">
               {settings.flatMap(({ setting, because, reason }) =>
-                [...because, ...(reason ? [`Chosen otherwise: ${reason}`] : [])].map((each) => <li key={setting.id + each}>{each}</li>),
+                [...because, ...(reason ? [`Chosen otherwise: ${reason}`] : [])].map((each) => (
+                  <li key={setting.id + each}>{each}</li>
+                )),
               )}
             </ul>
           </details>
         )}
       </div>
       <div className="grid content-start gap-2 max-sm:mt-auto sm:grid-cols-3 sm:items-end">
-        <CodeBox label="As found" entry={entry} value={found?.value ?? ''} onCommit={(value) => mark(line, 'found', value)} />
+        <CodeBox
+          label="As found"
+          entry={entry}
+          value={found?.value ?? ''}
+          onCommit={(value) => mark(line, 'found', value)}
+        />
         {wanted !== '' ? (
-          <TickButton isOn={left?.value === wanted} label={`Left at ${wanted}`} onClick={() => leave(left?.value === wanted ? '' : wanted)} />
+          <TickButton
+            isOn={left?.value === wanted}
+            label={`Left at ${wanted}`}
+            onClick={() => leave(left?.value === wanted ? '' : wanted)}
+          />
         ) : (
           <CodeBox label="As left" entry={entry} value={left?.value ?? ''} onCommit={leave} />
         )}
         {left && readBack && readBack.value !== left.value ? (
-          <CodeBox label="Read back" entry={entry} value={readBack.value} onCommit={(value) => mark(line, 'read-back', value)} />
+          <CodeBox
+            label="Read back"
+            entry={entry}
+            value={readBack.value}
+            onCommit={(value) => mark(line, 'read-back', value)}
+          />
         ) : (
           <TickButton
             isOn={left !== null && readBack?.value === left.value}
@@ -94,10 +118,17 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
           />
         )}
         <details className="no-print text-sm sm:col-span-3">
-          <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">it shows something else</summary>
+          <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">
+            it shows something else
+          </summary>
           <div className="grid gap-2 pb-2 sm:grid-cols-2">
             <CodeBox label="Left at another value" entry={entry} value={left?.value ?? ''} onCommit={leave} />
-            <CodeBox label="Reads back" entry={entry} value={readBack?.value ?? ''} onCommit={(value) => mark(line, 'read-back', value)} />
+            <CodeBox
+              label="Reads back"
+              entry={entry}
+              value={readBack?.value ?? ''}
+              onCommit={(value) => mark(line, 'read-back', value)}
+            />
           </div>
         </details>
         <AskName isShown={asksName} />

@@ -7,11 +7,16 @@ import { useJob } from '../../job/provider';
 import { SetupTabs } from '../setup-tabs';
 import { CardView } from './card-view';
 
-const PATHS = { thermostat: 'setup.thermostatProfile', indoor: 'setup.indoorProfile', outdoor: 'setup.outdoorProfile' } as const;
+const PATHS = {
+  thermostat: 'setup.thermostatProfile',
+  indoor: 'setup.indoorProfile',
+  outdoor: 'setup.outdoorProfile',
+} as const;
 const FIELDS = { thermostat: 'thermostatProfile', indoor: 'indoorProfile', outdoor: 'outdoorProfile' } as const;
 
 const CAUTIONS: Record<ControllerRole, string> = {
-  thermostat: 'Before a call is tried, see that nobody has hands in the unit: blower, compressor and strips start from here.',
+  thermostat:
+    'Before a call is tried, see that nobody has hands in the unit: blower, compressor and strips start from here.',
   indoor:
     'The board sits beside line voltage. Isolate, lock and prove dead every supply, the kit’s own breaker too, before the panel is opened; measure live only if trained.',
   outdoor:
@@ -31,7 +36,11 @@ export const CardPage = ({ role, profiles }: { role: ControllerRole; profiles: r
         <h2 className="font-label text-3xl font-semibold">{profile ? profile.name : CONTROLLERS[role]}</h2>
         <label className="no-print min-w-56">
           <span className="eyebrow block">Controller profile</span>
-          <select className="field-box w-full" value={profile?.id ?? ''} onChange={(event) => setFact(PATHS[role], event.target.value)}>
+          <select
+            className="field-box w-full"
+            value={profile?.id ?? ''}
+            onChange={(event) => setFact(PATHS[role], event.target.value)}
+          >
             <option value="">None chosen</option>
             {fitting.map(({ id, name }) => (
               <option key={id} value={id}>
@@ -52,8 +61,8 @@ export const CardPage = ({ role, profiles }: { role: ControllerRole; profiles: r
           {chosen === ''
             ? 'Choose the profile of the controller that is fitted'
             : 'The profile chosen for this job is not in the Library any more. Choose another'}
-          : the settings are then put in its own codes, in the order in which it shows them. If it is not there, type it in from its manual in the Library; it
-          takes a quarter of an hour.
+          : the settings are then put in its own codes, in the order in which it shows them. If it is not there, type it
+          in from its manual in the Library; it takes a quarter of an hour.
         </p>
       )}
     </div>

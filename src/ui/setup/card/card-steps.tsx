@@ -8,7 +8,13 @@ import { When } from '../../when';
 import { useMark } from './use-mark';
 
 /** Steps that are no entry: before, into the setup, save, activate, read back. */
-export const CardSteps = ({ steps: { id, title, steps, done }, profile }: { steps: Steps; profile: ControllerProfile }) => {
+export const CardSteps = ({
+  steps: { id, title, steps, done },
+  profile,
+}: {
+  steps: Steps;
+  profile: ControllerProfile;
+}) => {
   const { tick, asksName } = useMark(profile);
   return (
     <>

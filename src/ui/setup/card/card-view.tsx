@@ -79,7 +79,13 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
       {profile.delays.length > 0 && (
         <p className="my-2 border-l-4 border-line-strong pl-3 text-sm">
           Waits that look like faults:{' '}
-          {profile.delays.map(({ label, seconds }) => `${label.toLowerCase()}, ${seconds % 60 === 0 ? `${seconds / 60} min` : `${seconds} s`}`).join('; ')}.
+          {profile.delays
+            .map(
+              ({ label, seconds }) =>
+                `${label.toLowerCase()}, ${seconds % 60 === 0 ? `${seconds / 60} min` : `${seconds} s`}`,
+            )
+            .join('; ')}
+          .
         </p>
       )}
       <ol aria-label="Card" className="border-t-2 border-ink">
@@ -87,7 +93,11 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
           const next = card.screens[at + 1];
           return (
             <li key={keyOf(screen)} id={keyOf(screen)} className={SCREEN}>
-              {screen.kind === 'entry' ? <CardEntry line={screen.line} profile={profile} /> : <CardSteps steps={screen.steps} profile={profile} />}
+              {screen.kind === 'entry' ? (
+                <CardEntry line={screen.line} profile={profile} />
+              ) : (
+                <CardSteps steps={screen.steps} profile={profile} />
+              )}
               {next && (
                 <a href={`#${keyOf(next)}`} className="bare-button no-print self-end text-quiet sm:hidden">
                   Next <ArrowDown size={18} aria-hidden />

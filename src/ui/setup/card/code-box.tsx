@@ -25,7 +25,12 @@ export const CodeBox = ({ label, entry, value, onCommit }: CodeBoxProps) => {
         {label}
       </label>
       {options.length > 0 ? (
-        <select id={id} className="field-box w-full font-mono" value={value} onChange={(event) => onCommit(event.target.value)}>
+        <select
+          id={id}
+          className="field-box w-full font-mono"
+          value={value}
+          onChange={(event) => onCommit(event.target.value)}
+        >
           <option value="">not read</option>
           {options.map(({ code, label: words }) => (
             <option key={code} value={code}>

@@ -2,7 +2,15 @@ import type { BankToBe, JumperToBe, SwitchToBe } from '@/core/setup/card/banks';
 
 const Lever = ({ at }: { at: SwitchToBe['to'] }) => (
   <svg viewBox="0 0 28 52" width="28" height="52" aria-hidden>
-    <rect x="2" y="2" width="24" height="48" rx="2" className="fill-[var(--sheet)] stroke-[var(--ink)]" strokeWidth="1.5" />
+    <rect
+      x="2"
+      y="2"
+      width="24"
+      height="48"
+      rx="2"
+      className="fill-[var(--sheet)] stroke-[var(--ink)]"
+      strokeWidth="1.5"
+    />
     {at === null ? (
       <text x="14" y="31" textAnchor="middle" className="fill-[var(--quiet)] font-mono text-[16px]">
         ?
@@ -40,15 +48,29 @@ const Bank = ({ bank }: { bank: BankToBe }) => (
 );
 
 const Jumper = ({ block }: { block: JumperToBe }) => (
-  <figure aria-label={`${block.label}: ${block.to ?? 'leave as found'}`} className="inline-block border-2 border-ink bg-paper p-2">
+  <figure
+    aria-label={`${block.label}: ${block.to ?? 'leave as found'}`}
+    className="inline-block border-2 border-ink bg-paper p-2"
+  >
     <figcaption className="font-label font-semibold">{block.label}</figcaption>
     <ul className="mt-1 flex gap-3">
       {block.pins.map((pin) => (
-        <li key={pin} aria-label={`Pin ${pin}${pin === block.to ? ': jumper here' : ''}`} className="flex flex-col items-center">
+        <li
+          key={pin}
+          aria-label={`Pin ${pin}${pin === block.to ? ': jumper here' : ''}`}
+          className="flex flex-col items-center"
+        >
           <svg viewBox="0 0 24 52" width="24" height="52" aria-hidden>
             {pin === block.to && <rect x="3" y="4" width="18" height="44" rx="4" className="fill-[var(--ink)]" />}
             {[14, 38].map((y) => (
-              <circle key={y} cx="12" cy={y} r="4.5" className="fill-[var(--saffron)] stroke-[var(--ink)]" strokeWidth="1.2" />
+              <circle
+                key={y}
+                cx="12"
+                cy={y}
+                r="4.5"
+                className="fill-[var(--saffron)] stroke-[var(--ink)]"
+                strokeWidth="1.2"
+              />
             ))}
           </svg>
           <span className="font-mono text-sm">{pin}</span>

@@ -23,8 +23,20 @@ export const useMark = ({ role, id: profile }: ControllerProfile) => {
   /** Marks an entry; an empty value takes the mark back. What it tells of the job's facts lands there. */
   const mark = ({ entry, key, target, settings }: CardLine, kind: MarkKind, value: string) => {
     if (!hasName()) return;
-    addMark({ controller: role, profile, entry: key, code: entry.code, label: entry.label, kind, value, words: value && wordsOfCode(entry, value) });
-    if (value !== '') factsOfMark(now().facts, entry, kind, value, target, settings[0]?.value ?? null).forEach(({ path, value: next }) => setFact(path, next));
+    addMark({
+      controller: role,
+      profile,
+      entry: key,
+      code: entry.code,
+      label: entry.label,
+      kind,
+      value,
+      words: value && wordsOfCode(entry, value),
+    });
+    if (value !== '')
+      factsOfMark(now().facts, entry, kind, value, target, settings[0]?.value ?? null).forEach(
+        ({ path, value: next }) => setFact(path, next),
+      );
   };
   const tick = (id: string, title: string, isDone: boolean) => {
     if (hasName())

@@ -3,7 +3,9 @@ import { DEAD, LEFT, LIVE } from './drawing';
 
 /** The 24 V side: which input brings which bank, and whether its coil is pulled in. */
 export const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
-  const banks = [...new Map(state.rungs.map((each) => [each.rung.bank, each])).values()].sort((a, b) => a.rung.bank - b.rung.bank);
+  const banks = [...new Map(state.rungs.map((each) => [each.rung.bank, each])).values()].sort(
+    (a, b) => a.rung.bank - b.rung.bank,
+  );
   return (
     <g className="font-label select-none" fontSize={13} fill="var(--ink)">
       <text x={LEFT} y={y + 14} fontWeight={600}>
@@ -18,7 +20,16 @@ export const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
               {rung.input ?? 'no W'}
             </text>
             <path d={`M62,${line} H100 M196,${line} H230`} {...wire} />
-            <rect x={100} y={line - 14} width={96} height={28} rx={14} fill={hasCall ? 'var(--ember)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={2} />
+            <rect
+              x={100}
+              y={line - 14}
+              width={96}
+              height={28}
+              rx={14}
+              fill={hasCall ? 'var(--ember)' : 'var(--sheet)'}
+              stroke="var(--ink)"
+              strokeWidth={2}
+            />
             <text x={148} y={line + 5} textAnchor="middle" fill={hasCall ? 'var(--on-accent)' : 'var(--ink)'}>
               {state.ladder.switching} {rung.bank}
             </text>

@@ -8,8 +8,23 @@ export const BlowerDrawing = ({ y, isFed, drawing }: { y: number; isFed: boolean
   return (
     <g>
       <path d={`M${LEFT},${y} H168 M212,${y} H${RIGHT}`} fill="none" {...wire} />
-      <circle cx={190} cy={y} r={21} fill={runs ? 'var(--slate)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={2.4} />
-      <text x={190} y={y + 5} textAnchor="middle" fontSize={14} fontWeight={600} fill={runs ? 'var(--paper)' : 'var(--ink)'} className="font-label select-none">
+      <circle
+        cx={190}
+        cy={y}
+        r={21}
+        fill={runs ? 'var(--slate)' : 'var(--sheet)'}
+        stroke="var(--ink)"
+        strokeWidth={2.4}
+      />
+      <text
+        x={190}
+        y={y + 5}
+        textAnchor="middle"
+        fontSize={14}
+        fontWeight={600}
+        fill={runs ? 'var(--paper)' : 'var(--ink)'}
+        className="font-label select-none"
+      >
         {runs ? 'runs' : 'still'}
       </text>
       <text x={220} y={y + 18} fontSize={12} fill="var(--ink)" className="font-label select-none">

@@ -10,16 +10,30 @@ import { RungDrawing } from './rung-drawing';
 export const heightOf = ({ rungs, hasBlower }: LadderCircuit) => HEAD + rungs.length * RUNG + (hasBlower ? 56 : 12);
 
 /** A branch circuit: breaker, both legs, its rungs, the blower where it is fed here. */
-export const CircuitDrawing = ({ circuit, y, drawing }: { circuit: LadderCircuit; y: number; drawing: DrawingProps }) => {
+export const CircuitDrawing = ({
+  circuit,
+  y,
+  drawing,
+}: {
+  circuit: LadderCircuit;
+  y: number;
+  drawing: DrawingProps;
+}) => {
   const { state, openBreakers, suppliedVolts } = drawing;
   const isOpen = openBreakers.has(circuit.at);
   const bottom = y + heightOf(circuit) - (circuit.hasBlower ? 28 : 30);
   const leg = isOpen ? DEAD : LIVE;
-  const clamp: ClampAt = circuit.at === 0 && state.ladder.circuits.length === 1 ? { kind: 'main' } : { kind: 'circuit', at: circuit.at };
+  const clamp: ClampAt =
+    circuit.at === 0 && state.ladder.circuits.length === 1 ? { kind: 'main' } : { kind: 'circuit', at: circuit.at };
   const breakerAmps = circuit.foundBreakerAmps ?? circuit.circuit.breakerAmps;
   return (
     <g>
-      <path d={`M${LEFT},${y + 44} V${bottom} M${RIGHT},${y + 44} V${bottom}`} fill="none" {...leg} strokeDasharray={isOpen ? '2 4' : undefined} />
+      <path
+        d={`M${LEFT},${y + 44} V${bottom} M${RIGHT},${y + 44} V${bottom}`}
+        fill="none"
+        {...leg}
+        strokeDasharray={isOpen ? '2 4' : undefined}
+      />
       {[LEFT, RIGHT].map((x, at) => (
         <g key={x}>
           <text
@@ -51,10 +65,25 @@ export const CircuitDrawing = ({ circuit, y, drawing }: { circuit: LadderCircuit
         className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-[var(--saffron)]"
       >
         <rect x={112} y={y + 6} width={180} height={46} rx={3} fill="var(--sheet)" stroke="var(--line-strong)" />
-        <text x={202} y={y + 25} textAnchor="middle" fontSize={14} fontWeight={600} fill="var(--ink)" className="font-label select-none">
+        <text
+          x={202}
+          y={y + 25}
+          textAnchor="middle"
+          fontSize={14}
+          fontWeight={600}
+          fill="var(--ink)"
+          className="font-label select-none"
+        >
           Circuit {circuit.at + 1} · {breakerAmps === null ? 'no breaker fits' : `${breakerAmps} A`}
         </text>
-        <text x={202} y={y + 43} textAnchor="middle" fontSize={12} fill="var(--quiet)" className="font-label select-none">
+        <text
+          x={202}
+          y={y + 43}
+          textAnchor="middle"
+          fontSize={12}
+          fill="var(--quiet)"
+          className="font-label select-none"
+        >
           {isOpen ? 'open: dead below · tap to close' : 'closed: both legs live · tap to open'}
         </text>
       </g>
@@ -75,7 +104,13 @@ export const CircuitDrawing = ({ circuit, y, drawing }: { circuit: LadderCircuit
         />
       ))}
       {circuit.hasBlower && state.ladder.hasInterlock && circuit.rungs.length > 0 && (
-        <path d={`M344,${y + HEAD + 30} V${bottom - 14} H212`} fill="none" stroke="var(--slate)" strokeWidth={1.6} strokeDasharray="6 4">
+        <path
+          d={`M344,${y + HEAD + 30} V${bottom - 14} H212`}
+          fill="none"
+          stroke="var(--slate)"
+          strokeWidth={1.6}
+          strokeDasharray="6 4"
+        >
           <title>Interlock: the first switch keeps the blower on</title>
         </path>
       )}

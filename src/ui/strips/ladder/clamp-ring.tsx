@@ -3,7 +3,19 @@ import type { DrawingProps } from './drawing';
 import { press } from './press';
 
 /** A clamp that can be put somewhere: a ring, filled where it is. */
-export const ClampRing = ({ x, y, at, drawing, label }: { x: number; y: number; at: ClampAt; drawing: DrawingProps; label: string }) => {
+export const ClampRing = ({
+  x,
+  y,
+  at,
+  drawing,
+  label,
+}: {
+  x: number;
+  y: number;
+  at: ClampAt;
+  drawing: DrawingProps;
+  label: string;
+}) => {
   const isHere = clampId(at) === clampId(drawing.clamp);
   return (
     <g
@@ -14,7 +26,14 @@ export const ClampRing = ({ x, y, at, drawing, label }: { x: number; y: number; 
     >
       <rect x={x - 20} y={y - 20} width={40} height={34} fill="transparent" />
       <circle cx={x} cy={y} r={10} fill={isHere ? 'var(--ink)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={2} />
-      <text x={x} y={y + 4} fontSize={11} textAnchor="middle" fill={isHere ? 'var(--paper)' : 'var(--ink)'} className="font-mono select-none">
+      <text
+        x={x}
+        y={y + 4}
+        fontSize={11}
+        textAnchor="middle"
+        fill={isHere ? 'var(--paper)' : 'var(--ink)'}
+        className="font-mono select-none"
+      >
         A
       </text>
     </g>

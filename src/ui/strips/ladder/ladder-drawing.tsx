@@ -6,7 +6,10 @@ import { BlowerDrawing } from './blower-drawing';
 import { CircuitDrawing, heightOf } from './circuit-drawing';
 import { type DrawingProps, WIDTH } from './drawing';
 
-/** The kit as a ladder: a rung an element, both legs, breakers, blower. Live, glowing and dead differ in weight and words, not in colour alone. */
+/**
+ * The kit as a ladder: a rung an element, both legs, breakers, blower. Live, glowing and dead differ in weight and
+ * words, not in colour alone.
+ */
 export const LadderDrawing = (drawing: DrawingProps) => {
   const { ladder } = drawing.state;
   const isShort = useMedia(SHORT_SCREEN);
@@ -39,7 +42,15 @@ export const LadderDrawing = (drawing: DrawingProps) => {
       <g transform={`translate(${sideX} 0)`}>
         {ladder.hasOwnBlowerSupply && (
           <g>
-            <text x={202} y={blowerTop + 16} textAnchor="middle" fontSize={13} fontWeight={600} fill="var(--fail)" className="font-label select-none">
+            <text
+              x={202}
+              y={blowerTop + 16}
+              textAnchor="middle"
+              fontSize={13}
+              fontWeight={600}
+              fill="var(--fail)"
+              className="font-label select-none"
+            >
               Second supply: the blower’s own
             </text>
             <BlowerDrawing y={blowerTop + 48} isFed drawing={drawing} />

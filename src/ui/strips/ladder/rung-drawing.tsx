@@ -6,9 +6,28 @@ import { DEAD, type DrawingProps, HEAT, LEFT, LIVE, RIGHT } from './drawing';
 import { press } from './press';
 
 /** Where each part stands on its rung: centre and half width. */
-const PLACE: Record<Exclude<PartKind, 'breaker'>, readonly [number, number]> = { link: [62, 20], element: [147, 46], limit: [227, 20], switch: [300, 28] };
+const PLACE: Record<Exclude<PartKind, 'breaker'>, readonly [number, number]> = {
+  link: [62, 20],
+  element: [147, 46],
+  limit: [227, 20],
+  switch: [300, 28],
+};
 
-const Hit = ({ x, y, half, label, isPicked, onPick }: { x: number; y: number; half: number; label: string; isPicked: boolean; onPick: () => void }) => (
+const Hit = ({
+  x,
+  y,
+  half,
+  label,
+  isPicked,
+  onPick,
+}: {
+  x: number;
+  y: number;
+  half: number;
+  label: string;
+  isPicked: boolean;
+  onPick: () => void;
+}) => (
   <g
     {...press(onPick)}
     aria-label={label}
@@ -30,12 +49,25 @@ const Hit = ({ x, y, half, label, isPicked, onPick }: { x: number; y: number; ha
 );
 
 const zigzag = (x: number, half: number, y: number) => {
-  const points = Array.from({ length: 9 }, (_, at) => `${x - half + 8 + (at * (half * 2 - 16)) / 8},${y + (at === 0 || at === 8 ? 0 : at % 2 ? -11 : 11)}`);
+  const points = Array.from(
+    { length: 9 },
+    (_, at) => `${x - half + 8 + (at * (half * 2 - 16)) / 8},${y + (at === 0 || at === 8 ? 0 : at % 2 ? -11 : 11)}`,
+  );
   return `M${x - half},${y} L${points.join(' L')} L${x + half},${y}`;
 };
 
 /** One element with everything in series with it, from leg to leg. */
-export const RungDrawing = ({ state, y, drawing, suppliedVolts }: { state: RungState; y: number; drawing: DrawingProps; suppliedVolts: number }) => {
+export const RungDrawing = ({
+  state,
+  y,
+  drawing,
+  suppliedVolts,
+}: {
+  state: RungState;
+  y: number;
+  drawing: DrawingProps;
+  suppliedVolts: number;
+}) => {
   const { rung, isFed, isClosed, glows } = state;
   const wire = !isFed ? DEAD : glows ? HEAT : LIVE;
   const hasLink = rung.parts.includes('link');
@@ -59,10 +91,30 @@ export const RungDrawing = ({ state, y, drawing, suppliedVolts }: { state: RungS
         fill="none"
         {...wire}
       />
-      {hasLink && <rect x={PLACE.link[0] - 16} y={y - 8} width={32} height={16} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.8} />}
-      {hasLink && <path d={`M${PLACE.link[0] - 16},${y} q8,-9 16,0 t16,0`} fill="none" stroke="var(--ink)" strokeWidth={1.8} />}
+      {hasLink && (
+        <rect
+          x={PLACE.link[0] - 16}
+          y={y - 8}
+          width={32}
+          height={16}
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeWidth={1.8}
+        />
+      )}
+      {hasLink && (
+        <path d={`M${PLACE.link[0] - 16},${y} q8,-9 16,0 t16,0`} fill="none" stroke="var(--ink)" strokeWidth={1.8} />
+      )}
       {glows && (
-        <rect x={PLACE.element[0] - PLACE.element[1] + 4} y={y - 19} width={PLACE.element[1] * 2 - 8} height={38} rx={8} fill="var(--ember)" opacity={0.22} />
+        <rect
+          x={PLACE.element[0] - PLACE.element[1] + 4}
+          y={y - 19}
+          width={PLACE.element[1] * 2 - 8}
+          height={38}
+          rx={8}
+          fill="var(--ember)"
+          opacity={0.22}
+        />
       )}
       <path
         d={zigzag(PLACE.element[0], PLACE.element[1], y)}
@@ -77,7 +129,10 @@ export const RungDrawing = ({ state, y, drawing, suppliedVolts }: { state: RungS
         <path d={`M${PLACE.limit[0] - 10},${y - 4} q10,-9 20,0`} fill="none" />
       </g>
       <g stroke="var(--ink)" strokeWidth={3} fill="var(--sheet)">
-        <path d={isClosed ? `M${switchX - 22},${y} H${switchX + 22}` : `M${switchX - 22},${y} L${switchX + 16},${y - 17}`} fill="none" />
+        <path
+          d={isClosed ? `M${switchX - 22},${y} H${switchX + 22}` : `M${switchX - 22},${y} L${switchX + 16},${y - 17}`}
+          fill="none"
+        />
         <circle cx={switchX - 24} cy={y} r={4.5} />
         <circle cx={switchX + 24} cy={y} r={4.5} />
       </g>
@@ -88,7 +143,8 @@ export const RungDrawing = ({ state, y, drawing, suppliedVolts }: { state: RungS
           </text>
         )}
         <text x={PLACE.element[0]} y={y + 31} fontSize={13} fontWeight={600}>
-          {rung.at + 1}: {rung.element.kW} kW {glows ? `· ${state.amps.toFixed(1)} A` : isFed ? '· live, no heat' : '· dead'}
+          {rung.at + 1}: {rung.element.kW} kW{' '}
+          {glows ? `· ${state.amps.toFixed(1)} A` : isFed ? '· live, no heat' : '· dead'}
         </text>
         <text x={PLACE.limit[0]} y={y + 23}>
           limit
@@ -103,7 +159,14 @@ export const RungDrawing = ({ state, y, drawing, suppliedVolts }: { state: RungS
         </text>
       </g>
       {hasLink && hit('link', 'one-time link')}
-      {hit('element', glows ? `${rung.element.kW} kW, heating` : isFed ? `${rung.element.kW} kW, live without heat` : `${rung.element.kW} kW, dead`)}
+      {hit(
+        'element',
+        glows
+          ? `${rung.element.kW} kW, heating`
+          : isFed
+            ? `${rung.element.kW} kW, live without heat`
+            : `${rung.element.kW} kW, dead`,
+      )}
       {hit('limit', 'limit')}
       {hit('switch', isClosed ? 'switch closed' : 'switch open')}
       <ClampRing x={98} y={y - 24} at={clamp} drawing={drawing} label={`Clamp on the lead of element ${rung.at + 1}`} />

@@ -24,7 +24,11 @@ export const PATCH = jobRoute('save job', async (request, jobId) => {
       return missing();
     case 'stale':
       return Response.json(
-        { error: 'Somebody saved this job since you opened it. Nothing was overwritten; choose which values hold.', path: '', job: result.job },
+        {
+          error: 'Somebody saved this job since you opened it. Nothing was overwritten; choose which values hold.',
+          path: '',
+          job: result.job,
+        },
         { status: 409 },
       );
     case 'saved':

@@ -28,7 +28,13 @@ const UNIT_FACTS: readonly FactPath[] = [
   'outdoorUnit.capacityShare',
   'outdoorUnit.cyclingLoss',
 ];
-const FUEL_FACTS: readonly FactPath[] = ['furnace.fuel', 'furnace.outputBtuh', 'furnace.efficiency', 'prices.fuelPerUnit', 'prices.electricPerKWh'];
+const FUEL_FACTS: readonly FactPath[] = [
+  'furnace.fuel',
+  'furnace.outputBtuh',
+  'furnace.efficiency',
+  'prices.fuelPerUnit',
+  'prices.electricPerKWh',
+];
 const WIDE: readonly FactPath[] = ['outdoorUnit.ratingPoints', 'outdoorUnit.lowPoints'];
 
 const CrossingPage = () => {
@@ -80,7 +86,8 @@ const CrossingPage = () => {
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Banks, one after another</h2>
             <BankTable banks={banks} />
             <p className="mt-1 text-sm text-quiet">
-              Where a bank has an outdoor thermostat, it closes a few degrees above, for its own play. Emergency heat goes round it.
+              Where a bank has an outdoor thermostat, it closes a few degrees above, for its own play. Emergency heat
+              goes round it.
             </p>
           </section>
         )}
@@ -97,7 +104,8 @@ const CrossingPage = () => {
         </section>
       )}
       <p className="mt-6 border-l-4 border-line-strong pl-3 text-sm">
-        The unit’s own sheet and the maker’s limits win over what is worked out here. Gas, oil and combustion settings are for licensed people.
+        The unit’s own sheet and the maker’s limits win over what is worked out here. Gas, oil and combustion settings
+        are for licensed people.
       </p>
     </div>
   );

@@ -12,9 +12,11 @@ import { RecordSettings } from '@/ui/handover/record-settings';
 import { useJob } from '@/ui/job/provider';
 import { TerminalTable } from '@/ui/wiring/terminal-table';
 
-const SHEET = 'mx-auto mb-8 max-w-[52rem] border border-line bg-sheet p-6 sm:p-10 print:m-0 print:max-w-none print:border-0 print:p-0';
+const SHEET =
+  'mx-auto mb-8 max-w-[52rem] border border-line bg-sheet p-6 sm:p-10 print:m-0 print:max-w-none print:border-0 print:p-0';
 
-const TITLE = 'mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold print:mt-1.5 print:border-b print:text-[10pt] print:leading-tight';
+const TITLE =
+  'mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold print:mt-1.5 print:border-b print:text-[10pt] print:leading-tight';
 
 const HandoverPage = () => {
   const facts = useJob((job) => job.facts);
@@ -40,7 +42,9 @@ const HandoverPage = () => {
         <TerminalTable rows={rows.filter(({ mark }) => mark !== 'R')} />
         <h3 className={TITLE}>Facts</h3>
         <RecordFacts />
-        <p className="mt-3 text-xs">Local codes, the maker’s instructions and licensed practice come before anything on this page.</p>
+        <p className="mt-3 text-xs">
+          Local codes, the maker’s instructions and licensed practice come before anything on this page.
+        </p>
       </article>
       <article aria-label="Homeowner’s page" className={`${SHEET} print:text-[1.3rem]`}>
         <h2 className="font-label text-3xl font-semibold">Your heat pump</h2>

@@ -12,31 +12,43 @@ import { SetupTabs } from '@/ui/setup/setup-tabs';
 import { useSettings } from '@/ui/setup/use-settings';
 
 /** Rules of other rooms that settings break or mend. */
-const ABOUT_SETTINGS = /^(hole-between-gates|shortfall|lockout-needs-sensor|costly-lockout|valve-agrees|backup-set-to-fossil|control-agrees)$/;
+const ABOUT_SETTINGS =
+  /^(hole-between-gates|shortfall|lockout-needs-sensor|costly-lockout|valve-agrees|backup-set-to-fossil|control-agrees)$/;
 
 const SetupPage = () => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
   const setFact = useJob((job) => job.setFact);
   const settings = useSettings();
-  const findings = useMemo(() => check(facts, [], confirmed).filter(({ page, rule }) => page === 'setup' || ABOUT_SETTINGS.test(rule)), [facts, confirmed]);
+  const findings = useMemo(
+    () => check(facts, [], confirmed).filter(({ page, rule }) => page === 'setup' || ABOUT_SETTINGS.test(rule)),
+    [facts, confirmed],
+  );
   const [opened, setOpened] = useState<string | null>(null);
   const toggle = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
   const onPoint = useCallback((at: string) => {
     setOpened(at.replace('setup.', ''));
     requestAnimationFrame(() => document.getElementById(at)?.scrollIntoView({ block: 'center' }));
   }, []);
-  const accused = new Set(findings.filter(({ severity, waived }) => severity === 'error' && !waived).map(({ at }) => at));
+  const accused = new Set(
+    findings.filter(({ severity, waived }) => severity === 'error' && !waived).map(({ at }) => at),
+  );
   const offTheJob = [...settings.values()].filter(isOffTheJob).length;
   const absent = [...settings.values()].filter((resolved) => resolved.absent !== null);
   return (
     <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <SetupTabs />
       <section aria-label="Findings" className="mb-5">
-        <h2 className="font-label text-2xl font-semibold">{findings.length === 0 ? 'Nothing contradicts' : 'What contradicts what'}</h2>
+        <h2 className="font-label text-2xl font-semibold">
+          {findings.length === 0 ? 'Nothing contradicts' : 'What contradicts what'}
+        </h2>
         <ul>
           {findings.map((finding) => (
-            <FindingLine key={finding.rule + finding.what} finding={finding} {...(finding.at?.startsWith('setup.') ? { onPoint } : {})} />
+            <FindingLine
+              key={finding.rule + finding.what}
+              finding={finding}
+              {...(finding.at?.startsWith('setup.') ? { onPoint } : {})}
+            />
           ))}
         </ul>
         {offTheJob > 1 && (
@@ -81,7 +93,8 @@ const SetupPage = () => {
         </ul>
       </details>
       <p className="mt-4 border-l-4 border-line-strong pl-3 text-sm">
-        Where the maker’s instructions for unit, board or thermostat give a value, they win over anything worked out here; so does local code.
+        Where the maker’s instructions for unit, board or thermostat give a value, they win over anything worked out
+        here; so does local code.
       </p>
     </div>
   );

@@ -15,7 +15,9 @@ const PLACE_IDS = (Object.keys(PLACES) as Place[]).filter((place) => place !== '
 
 const groupsAt = (place: Place) => {
   const groups = new Map<FactGroup, (typeof ALL_FACTS)[number][]>();
-  for (const entry of ALL_FACTS.filter(({ fact, group }) => fact.place === place && fact.kind !== 'records' && !OFF_SHEET_GROUPS.includes(group)))
+  for (const entry of ALL_FACTS.filter(
+    ({ fact, group }) => fact.place === place && fact.kind !== 'records' && !OFF_SHEET_GROUPS.includes(group),
+  ))
     groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
   return [...groups];
 };
@@ -29,10 +31,15 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
     <nav aria-label="Places" className="lg:sticky lg:top-28 lg:w-56 lg:shrink-0 lg:self-start">
       <ul className="flex gap-1 overflow-x-auto lg:flex-col">
         {LAYOUT.map(({ place, groups }) => {
-          const open = groups.flatMap(([, entries]) => entries).filter(({ path }) => !confirmed.has(path) && factApplies(facts, path)).length;
+          const open = groups
+            .flatMap(([, entries]) => entries)
+            .filter(({ path }) => !confirmed.has(path) && factApplies(facts, path)).length;
           return (
             <li key={place} className="shrink-0">
-              <a href={`#${place}`} className="flex min-h-11 items-baseline justify-between gap-3 border-b border-line px-2 py-2 hover:bg-sheet">
+              <a
+                href={`#${place}`}
+                className="flex min-h-11 items-baseline justify-between gap-3 border-b border-line px-2 py-2 hover:bg-sheet"
+              >
                 <span className="font-label text-lg font-semibold">{PLACES[place]}</span>
                 <span className="font-mono text-sm text-quiet">{open === 0 ? '✓' : `${open} assumed`}</span>
               </a>
@@ -79,7 +86,11 @@ const SheetPage = () => {
                     {entries.map(({ path, fact }) => (
                       <div
                         key={path}
-                        className={fact.kind === 'table' || fact.kind === 'numbers' || (fact.kind === 'text' && fact.lines) ? 'md:col-span-2' : ''}
+                        className={
+                          fact.kind === 'table' || fact.kind === 'numbers' || (fact.kind === 'text' && fact.lines)
+                            ? 'md:col-span-2'
+                            : ''
+                        }
                       >
                         <FactField path={path} findings={about(path)} />
                       </div>

@@ -11,7 +11,15 @@ import { Countdown } from '@/ui/startup/countdown';
 import { GradeMark } from '@/ui/startup/grade-mark';
 import { StartupItem } from '@/ui/startup/item';
 
-const StepList = ({ steps, current, onGo }: { steps: readonly PlannedStep[]; current: string; onGo: (id: string) => void }) => (
+const StepList = ({
+  steps,
+  current,
+  onGo,
+}: {
+  steps: readonly PlannedStep[];
+  current: string;
+  onGo: (id: string) => void;
+}) => (
   <ol className="max-lg:hidden">
     {steps.map((planned, at) => (
       <li key={planned.step.id}>
@@ -61,7 +69,11 @@ const Step = ({ planned }: { planned: PlannedStep }) => {
           {built.call === call ? (
             'Wiring and ruler are set to it.'
           ) : (
-            <button type="button" className="bare-button -my-2 px-1 underline underline-offset-4" onClick={() => built.call && setCall(built.call)}>
+            <button
+              type="button"
+              className="bare-button -my-2 px-1 underline underline-offset-4"
+              onClick={() => built.call && setCall(built.call)}
+            >
               Set wiring and ruler to it
             </button>
           )}
@@ -89,7 +101,9 @@ const StartupPage = () => {
   const moment = useJob((job) => job.moment);
   const setCall = useJob((job) => job.setCall);
   const steps = useMemo(() => startupPlan(facts, readings, moment), [facts, readings, moment]);
-  const [chosen, setChosen] = useState(() => steps.find((planned) => tally([planned]).open > 0)?.step.id ?? steps[0]!.step.id);
+  const [chosen, setChosen] = useState(
+    () => steps.find((planned) => tally([planned]).open > 0)?.step.id ?? steps[0]!.step.id,
+  );
   const top = useRef<HTMLDivElement>(null);
   const at = Math.max(
     0,
@@ -108,7 +122,13 @@ const StartupPage = () => {
       {([-1, 1] as const).map((by) => {
         const target = steps[at + by];
         return (
-          <button key={by} type="button" disabled={!target} onClick={() => target && go(target.step.id)} className="plain-button flex-1">
+          <button
+            key={by}
+            type="button"
+            disabled={!target}
+            onClick={() => target && go(target.step.id)}
+            className="plain-button flex-1"
+          >
             {by < 0 && <ChevronLeft size={18} aria-hidden />}
             <span className="truncate">{target?.step.title ?? (by < 0 ? 'First step' : 'Last step')}</span>
             {by > 0 && <ChevronRight size={18} aria-hidden />}

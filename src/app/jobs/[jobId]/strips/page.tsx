@@ -39,7 +39,10 @@ const StripsPage = () => {
   const [openBreakers, setOpenBreakers] = useState<ReadonlySet<number>>(new Set());
   const measured = useMemo(() => currentReadings(readings).get(STRIP_VOLTS_ITEM)?.value, [readings]);
   const volts = typeof measured === 'number' ? measured : facts.heatKit.serviceVolts;
-  const state = useMemo(() => ladderState(facts, moment, seconds, volts, openBreakers), [facts, moment, seconds, volts, openBreakers]);
+  const state = useMemo(
+    () => ladderState(facts, moment, seconds, volts, openBreakers),
+    [facts, moment, seconds, volts, openBreakers],
+  );
   const findings = useMemo(
     () => checkEquipment(facts, readings).filter(({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.')),
     [facts, readings],
@@ -83,8 +86,8 @@ const StripsPage = () => {
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <p className="mb-3 border-l-4 border-fail bg-fail-wash px-3 py-2 text-sm">
-        Line voltage is lethal. One leg of each element stays live with its switch open: only its breaker makes it dead. Open, lock out and prove dead every
-        supply before hands go in.
+        Line voltage is lethal. One leg of each element stays live with its switch open: only its breaker makes it dead.
+        Open, lock out and prove dead every supply before hands go in.
       </p>
       <div className="gap-8 lg:flex">
         <section aria-label="Ladder" className="lg:w-[38rem] lg:shrink-0 [@media(max-height:500px)]:lg:w-full">
@@ -140,14 +143,21 @@ const StripsPage = () => {
             </section>
           )}
           {!panel && (
-            <p className="mb-4 text-sm text-quiet">Tap a part for what it is for, how it fails and what it reads. Tap a ring to put the clamp there.</p>
+            <p className="mb-4 text-sm text-quiet">
+              Tap a part for what it is for, how it fails and what it reads. Tap a ring to put the clamp there.
+            </p>
           )}
           <section aria-label="Clamp">
             <ChoiceBox
               label="Clamp around"
-              options={clampPlaces(facts).map((place) => ({ value: clampId(place), label: clampReach(facts, place).label }))}
+              options={clampPlaces(facts).map((place) => ({
+                value: clampId(place),
+                label: clampReach(facts, place).label,
+              }))}
               value={clampId(clamp)}
-              onCommit={(chosen) => setClamp(clampPlaces(facts).find((place) => clampId(place) === chosen) ?? { kind: 'main' })}
+              onCommit={(chosen) =>
+                setClamp(clampPlaces(facts).find((place) => clampId(place) === chosen) ?? { kind: 'main' })
+              }
             />
             <h2 className="eyebrow mt-3">Expected in the clamp now</h2>
             <p aria-live="polite" className="font-mono text-5xl font-semibold">
@@ -155,7 +165,8 @@ const StripsPage = () => {
               <span className="text-xl font-normal text-quiet"> A</span>
             </p>
             <p className="text-sm">
-              {clampReach(facts, clamp).label}, {seconds} s after the call, {volts} V{typeof measured === 'number' ? ' measured' : ' of service'}
+              {clampReach(facts, clamp).label}, {seconds} s after the call, {volts} V
+              {typeof measured === 'number' ? ' measured' : ' of service'}
             </p>
           </section>
           <PersonLine />

@@ -32,7 +32,10 @@ const WIRING_FACTS =
 
 /** Probes as they were put, or, where the system has no such terminal, on the compressor's. */
 const standing = (harness: Harness, probes: Probes | null, otherwise: Probes): Probes =>
-  probes !== null && probes.every(({ device, mark }) => deviceIn(harness, device)?.terminals.some((terminal) => terminal.mark === mark)) ? probes : otherwise;
+  probes !== null &&
+  probes.every(({ device, mark }) => deviceIn(harness, device)?.terminals.some((terminal) => terminal.mark === mark))
+    ? probes
+    : otherwise;
 
 const useBenchStates = () => {
   const facts = useJob((job) => job.facts);
@@ -41,7 +44,10 @@ const useBenchStates = () => {
   const { planned, harness } = found;
   const fault = useMemo(() => faultById(harness, moment.trying), [harness, moment.trying]);
   const state = useMemo(() => wiringState(facts, harness, moment, fault?.fault), [facts, harness, moment, fault]);
-  const off = useMemo(() => wiringState(facts, harness, { ...moment, call: 'off' }, fault?.fault), [facts, harness, moment, fault]);
+  const off = useMemo(
+    () => wiringState(facts, harness, { ...moment, call: 'off' }, fault?.fault),
+    [facts, harness, moment, fault],
+  );
   const sound = useMemo(() => {
     if (harness === planned && !fault) return null;
     const plain = { ...moment, trying: fault ? null : moment.trying };
@@ -73,14 +79,26 @@ const WiringPage = () => {
   };
   const refused = useMemo(() => refusals(facts), [facts]);
   const findings = useMemo(
-    () => checkEquipment(facts).filter(({ page, fact, rule }) => page === 'wiring' || rule === 'valve-agrees' || (fact && WIRING_FACTS.test(fact))),
+    () =>
+      checkEquipment(facts).filter(
+        ({ page, fact, rule }) => page === 'wiring' || rule === 'valve-agrees' || (fact && WIRING_FACTS.test(fact)),
+      ),
     [facts],
   );
-  const differing = useMemo(() => (harness === planned ? [] : differences(facts, planned, harness, moment)), [facts, planned, harness, moment]);
+  const differing = useMemo(
+    () => (harness === planned ? [] : differences(facts, planned, harness, moment)),
+    [facts, planned, harness, moment],
+  );
   const moved = useMemo(() => new Set(differing.map(({ id }) => id)), [differing]);
   const traces = useMemo(() => traceCall(facts, planned, harness, state), [facts, planned, harness, state]);
-  const report = useMemo(() => powerReport(facts, harness, statesByCall(facts, harness, moment, fault?.fault)), [facts, harness, moment, fault]);
-  const rows = useMemo(() => terminalTable(valve === reversingValve ? facts : withValve(facts, valve), moment), [facts, moment, valve, reversingValve]);
+  const report = useMemo(
+    () => powerReport(facts, harness, statesByCall(facts, harness, moment, fault?.fault)),
+    [facts, harness, moment, fault],
+  );
+  const rows = useMemo(
+    () => terminalTable(valve === reversingValve ? facts : withValve(facts, valve), moment),
+    [facts, moment, valve, reversingValve],
+  );
   const onPoint = useCallback((at: string) => {
     setPointsAt((now) => (now === at ? null : at));
     document.getElementById('bench')?.scrollIntoView({ block: 'start' });
@@ -89,8 +107,9 @@ const WiringPage = () => {
   return (
     <div className="mx-auto max-w-[82rem] px-3 py-4 sm:px-6">
       <p className="no-print mb-3 border-l-4 border-fail pl-3 text-sm">
-        24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor; measure live only if trained. Colours are
-        convention, not proof: trace them. The unit’s own wiring label, local code and licensed practice win over this drawing.
+        24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor; measure live
+        only if trained. Colours are convention, not proof: trace them. The unit’s own wiring label, local code and
+        licensed practice win over this drawing.
       </p>
       {refused.length > 0 ? (
         <section aria-label="Not planned">
@@ -103,17 +122,40 @@ const WiringPage = () => {
         </section>
       ) : (
         <>
-          <div id="bench" className="grid scroll-mt-28 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]">
-            <Bench found={found} state={state} probes={probes} onTerminal={(ref) => onProbe(moves, ref)} onProbe={onProbe} pointsAt={pointsAt} moved={moved} />
+          <div
+            id="bench"
+            className="grid scroll-mt-28 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]"
+          >
+            <Bench
+              found={found}
+              state={state}
+              probes={probes}
+              onTerminal={(ref) => onProbe(moves, ref)}
+              onProbe={onProbe}
+              pointsAt={pointsAt}
+              moved={moved}
+            />
             <aside className="no-print grid content-start gap-4 sm:grid-cols-2 xl:grid-cols-1">
-              <Meter harness={harness} state={state} off={off} sound={sound} mode={mode} onMode={setMode} probes={probes} moves={moves} onProbe={onProbe} />
+              <Meter
+                harness={harness}
+                state={state}
+                off={off}
+                sound={sound}
+                mode={mode}
+                onMode={setMode}
+                probes={probes}
+                moves={moves}
+                onProbe={onProbe}
+              />
               <section aria-label="What happens">
                 <h2 className="eyebrow">{CALLS[moment.call].label}</h2>
                 <p className="text-sm">{CALLS[moment.call].about}</p>
                 {[
                   ...state.held.map(({ why }) => why),
                   ...(state.fuseOpenedAtAmps
-                    ? [`The board fuse has opened: ${state.fuseOpenedAtAmps.toFixed(1)} A through ${facts.airHandler.fuseAmps} A.`]
+                    ? [
+                        `The board fuse has opened: ${state.fuseOpenedAtAmps.toFixed(1)} A through ${facts.airHandler.fuseAmps} A.`,
+                      ]
                     : []),
                 ].map((why) => (
                   <p key={why} className="mt-2 border-l-4 border-ember pl-2 text-sm font-medium">
@@ -121,9 +163,13 @@ const WiringPage = () => {
                   </p>
                 ))}
                 {state.chattering.length > 0 && (
-                  <p className="mt-2 border-l-4 border-fail pl-2 text-sm font-semibold">Chatters: {state.chattering.join(', ')}.</p>
+                  <p className="mt-2 border-l-4 border-fail pl-2 text-sm font-semibold">
+                    Chatters: {state.chattering.join(', ')}.
+                  </p>
                 )}
-                <p className="mt-1 mb-2 font-mono text-sm text-quiet">{state.solution.sourceAmps.toFixed(2)} A from the transformer</p>
+                <p className="mt-1 mb-2 font-mono text-sm text-quiet">
+                  {state.solution.sourceAmps.toFixed(2)} A from the transformer
+                </p>
                 <TryBox fault={fault} />
               </section>
             </aside>

@@ -6,5 +6,10 @@ import { getJob } from '@/server/repositories/jobs';
 export const GET = jobRoute('export settings', async (_request, jobId) => {
   const job = await getJob(jobId);
   if (!job) return missing();
-  return download(`${settingsCsv(job.settingMarks)}\r\n`, 'text/csv; charset=utf-8', `${jobName(job.document.facts)} settings`, 'csv');
+  return download(
+    `${settingsCsv(job.settingMarks)}\r\n`,
+    'text/csv; charset=utf-8',
+    `${jobName(job.document.facts)} settings`,
+    'csv',
+  );
 });

@@ -9,6 +9,10 @@ export const POST = route('move profile', async (request, { params }: { params: 
   if (!body.ok) return refuse(400, body.error, body.path);
   const parsed = parseWith(shelfSchema, body.value);
   if (!parsed.ok) return refuse(400, parsed.error, parsed.path);
-  const isMoved = await shelveProfile((await params).profileId.slice(0, 60), parsed.value.action === 'delete', parsed.value.author ?? '');
+  const isMoved = await shelveProfile(
+    (await params).profileId.slice(0, 60),
+    parsed.value.action === 'delete',
+    parsed.value.author ?? '',
+  );
   return isMoved ? Response.json({ moved: parsed.value.action }) : refuse(404, 'There is no such profile.');
 });

@@ -9,5 +9,7 @@ export const POST = weatherRoute('move weather', async (request, id) => {
   if (!body.ok) return refuse(400, body.error, body.path);
   const parsed = parseWith(shelfSchema, body.value);
   if (!parsed.ok) return refuse(400, parsed.error, parsed.path);
-  return (await shelveWeather(id, parsed.value.action === 'delete')) ? Response.json({ moved: parsed.value.action }) : noWeather();
+  return (await shelveWeather(id, parsed.value.action === 'delete'))
+    ? Response.json({ moved: parsed.value.action })
+    : noWeather();
 });

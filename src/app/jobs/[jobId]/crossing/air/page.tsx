@@ -9,9 +9,17 @@ import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob } from '@/ui/job/provider';
 
-const AirflowChart = dynamic(() => import('@/ui/crossing/air/airflow-chart'), { ssr: false, loading: () => <p className="min-h-85 text-quiet">Drawing …</p> });
+const AirflowChart = dynamic(() => import('@/ui/crossing/air/airflow-chart'), {
+  ssr: false,
+  loading: () => <p className="min-h-85 text-quiet">Drawing …</p>,
+});
 
-const AIR_FACTS: readonly FactPath[] = ['airHandler.heatCfm', 'airHandler.auxCfm', 'airHandler.maxSupplyF', 'site.elevationFt'];
+const AIR_FACTS: readonly FactPath[] = [
+  'airHandler.heatCfm',
+  'airHandler.auxCfm',
+  'airHandler.maxSupplyF',
+  'site.elevationFt',
+];
 
 const AirPage = () => {
   const facts = useJob((job) => job.facts);
@@ -25,11 +33,14 @@ const AirPage = () => {
         Air at the register, {outdoorF} °F out, {indoorF} °F in the room
       </h2>
       <p className="mb-2 max-w-prose text-sm text-quiet">
-        Under about 95 °F it feels cool on skin and warms the room all the same. In defrost the unit takes from the air about what it gives in heating.
+        Under about 95 °F it feels cool on skin and warms the room all the same. In defrost the unit takes from the air
+        about what it gives in heating.
       </p>
       <StateLines states={states} roomF={indoorF} limitF={facts.airHandler.maxSupplyF} />
       <details className="mt-6" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
-        <summary className="flex min-h-12 items-center border-y border-line font-label text-xl font-semibold">Against airflow</summary>
+        <summary className="flex min-h-12 items-center border-y border-line font-label text-xl font-semibold">
+          Against airflow
+        </summary>
         {isOpen && <AirflowChart facts={facts} states={states} roomF={indoorF} />}
       </details>
       <section aria-label="Airflow and elevation" className="mt-6">
@@ -40,7 +51,9 @@ const AirPage = () => {
           ))}
         </div>
       </section>
-      <p className="mt-6 border-l-4 border-fail pl-3 text-sm">Strips at or above the kit’s least airflow only, panels on. Never defeat a limit to make heat.</p>
+      <p className="mt-6 border-l-4 border-fail pl-3 text-sm">
+        Strips at or above the kit’s least airflow only, panels on. Never defeat a limit to make heat.
+      </p>
     </div>
   );
 };

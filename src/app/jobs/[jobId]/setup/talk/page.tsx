@@ -23,7 +23,8 @@ const TalkPage = () => {
         </p>
       </div>
       <p className="max-w-prose text-quiet">
-        A few minutes with the people who live here. What is not asked keeps its assumption; nothing here is needed to go on.
+        A few minutes with the people who live here. What is not asked keeps its assumption; nothing here is needed to
+        go on.
       </p>
       <ul className="mt-2">
         {questions.map((path) => (
