@@ -1,20 +1,24 @@
+import type { Moment } from '../src/core/control/moment';
 import { backupNeeds, bankGates } from '../src/core/crossing/backup-need';
 import { crossingChart } from '../src/core/crossing/chart';
 import { weighEvidence } from '../src/core/crossing/evidence';
 import { crossingAt, jobCrossing, jobGates } from '../src/core/crossing/from-job';
 import { priceTable } from '../src/core/crossing/price-table';
+import { rulerVerdict } from '../src/core/crossing/ruler-verdict';
 import { CROSSING_RULES } from '../src/core/crossing/rules';
 import { supplyStates } from '../src/core/crossing/supply-states';
 import { binned, everyTemperature } from '../src/core/crossing/year/temperatures';
 import type { JobFile } from '../src/core/formats/job-file';
 import type { WeatherYear } from '../src/core/formats/weather/weather-read';
+import { backupOf } from '../src/core/job/backup';
 import { applyRules } from '../src/core/job/finding';
+import { jobModel } from '../src/core/model';
 import { compareWays, differenceHangsOn } from '../src/core/setup/ways/compare';
 import { jobWays } from '../src/core/setup/ways/way';
 import { FUEL_UNIT } from '../src/core/units/constants';
 
 /** Load, capacity, gates and what the backup must give; supply air at one outdoor temperature. */
-export const crossingReport = ({ facts }: JobFile, outdoorF: number, roomF: number) => ({
+export const crossingReport = ({ facts }: JobFile, moment: Moment) => ({
   ...jobCrossing(facts),
   gates: jobGates(facts),
   load: weighEvidence(facts).map(({ evidence, estimate, trust, isTaken }) => ({
@@ -27,7 +31,13 @@ export const crossingReport = ({ facts }: JobFile, outdoorF: number, roomF: numb
   backup: backupNeeds(facts),
   banks: bankGates(facts),
   prices: priceTable(facts),
-  at: { outdoorF, ...crossingAt(facts, outdoorF), supply: supplyStates(facts, outdoorF, roomF) },
+  at: {
+    outdoorF: moment.outdoorF,
+    ...crossingAt(facts, moment.outdoorF),
+    call: moment.call,
+    verdict: rulerVerdict(facts, jobModel(facts, moment.scenario).state(moment), moment),
+    supply: supplyStates(facts, moment.outdoorF, moment.indoorF),
+  },
   findings: applyRules(CROSSING_RULES, facts),
 });
 
@@ -47,6 +57,6 @@ export const yearReport = ({ facts }: JobFile, weather: WeatherYear, method: 'bi
       isTaken,
       ...year,
     })),
-    hangsOn: differenceHangsOn(compared, facts.system.backup === 'furnace' ? FUEL_UNIT[facts.furnace.fuel] : null),
+    hangsOn: differenceHangsOn(compared, backupOf(facts) === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null),
   };
 };

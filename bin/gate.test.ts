@@ -61,7 +61,9 @@ test('check, states and spice read a file; calc reads standard input', () => {
     airflow: { kind: 'waits' },
   });
   expect(strips.foundKits[0]).toMatchObject({ elementsKW: [4.8, 4.8, 4.8], sure: 'sure', against: [] });
-  expect(strips.expectedAmps.main.amps).toBeCloseTo(63.1, 6);
+  // At the 236 V that were read under load: three elements of 4.8 kW at 240 V, and the blower's 3.1 A.
+  expect(strips.suppliedVolts).toBe(236);
+  expect(strips.expectedAmps.main.amps).toBeCloseTo((3 * 4800 * 236) / 240 ** 2 + 3.1, 6);
   expect(gate(['spice', file, '--call', 'cool-1']).stdout).toMatch(/^\.op$/m);
   expect(
     JSON.parse(

@@ -1,13 +1,14 @@
-import { check } from '../src/core/check';
+import { findingsFor } from '../src/core/check/pages';
 import type { Moment } from '../src/core/control/moment';
 import { crossingAt } from '../src/core/crossing/from-job';
 import type { JobFile } from '../src/core/formats/job-file';
-import { currentReadings } from '../src/core/job/reading';
+import { jobModel } from '../src/core/model';
+import { observationKey, observedNow, stripKeys } from '../src/core/model/observable';
 import { airflowCheck } from '../src/core/startup/airflow-check';
-import { startupPlan } from '../src/core/startup/plan';
+import { startupContext } from '../src/core/startup/given';
 import { kitFit } from '../src/core/strips/belongs';
 import { clampId, clampPlaces, clampReach, expectedAmpsNow } from '../src/core/strips/clamp';
-import { kitEvidence, STRIP_VOLTS_ITEM, stripAmpsItem } from '../src/core/strips/evidence';
+import { kitEvidence } from '../src/core/strips/evidence';
 import { findKits } from '../src/core/strips/find-kit';
 import { jobKit } from '../src/core/strips/from-job';
 import { ladder } from '../src/core/strips/ladder';
@@ -16,15 +17,17 @@ import { ampsMeaning } from '../src/core/strips/reading-meaning';
 
 /** Everything the Strips page says of a job's kit, for a moment, once every switch has moved. */
 export const stripsReport = ({ facts, confirmed, readings }: JobFile, moment: Moment) => {
-  const current = currentReadings(readings);
+  const model = jobModel(facts, moment.scenario);
+  const current = observedNow(facts, readings);
+  const keys = stripKeys(facts);
   const number = (item: string) => {
     const value = current.get(item)?.value;
     return typeof value === 'number' ? value : undefined;
   };
-  const measuredVolts = number(STRIP_VOLTS_ITEM);
+  const measuredVolts = number(keys.volts);
   const volts = measuredVolts ?? facts.heatKit.serviceVolts;
-  const settled = ladderState(facts, moment, Number.MAX_SAFE_INTEGER, volts);
-  const emergency = startupPlan(facts, readings, moment).find(({ step }) => step.id === 'emergency');
+  const settled = ladderState(facts, model.wall, moment, Infinity, volts);
+  const emergency = model.startup(readings, moment).find(({ step }) => step.id === 'emergency');
   const ampsItems = emergency?.built.items.filter(({ id }) => id.startsWith('amps-')) ?? [];
   return {
     suppliedVolts: volts,
@@ -46,16 +49,14 @@ export const stripsReport = ({ facts, confirmed, readings }: JobFile, moment: Mo
       ]),
     ),
     meanings: clampPlaces(facts).flatMap((clamp) => {
-      const amps = number(stripAmpsItem(clampId(clamp)));
+      const amps = number(observationKey(facts, { call: moment.call, observable: { kind: 'amps', clamp } }));
       return amps === undefined
         ? []
         : [{ clamp: clampId(clamp), amps, ways: ampsMeaning(facts, clamp, amps, measuredVolts ?? null, settled) }];
     }),
     fit: kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts),
-    foundKits: findKits(kitEvidence(facts, new Set(confirmed), readings)),
-    airflow: airflowCheck({ facts, readings: current, moment }, ampsItems),
-    findings: check(facts, readings).filter(
-      ({ page, fact }) => page === 'strips' || fact?.startsWith('heatKit.') || fact === 'airHandler.auxCfm',
-    ),
+    foundKits: findKits(kitEvidence(facts, new Set(confirmed), current, keys)),
+    airflow: airflowCheck(startupContext(model, readings, moment), ampsItems),
+    findings: findingsFor('strips', model.findings(readings)),
   };
 };

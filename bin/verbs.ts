@@ -1,8 +1,7 @@
 import { parseArgs } from 'node:util';
 import { type Parsed, parseJson } from '../src/core/border/parse';
-import { check } from '../src/core/check';
 import { toSpice } from '../src/core/circuit/spice';
-import { conditionsOf } from '../src/core/control/conditions';
+import { CONDITIONS, conditionsOf } from '../src/core/control/conditions';
 import {
   CALL_IDS,
   type CallId,
@@ -12,6 +11,7 @@ import {
   type Moment,
   OUTDOOR_BOUNDS_F,
 } from '../src/core/control/moment';
+import { parseScenario, scenarioCode } from '../src/core/control/scenario';
 import { CLIMATES } from '../src/core/crossing/year/climates';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
 import { calcCrossing } from '../src/core/formats/calc/crossing';
@@ -22,16 +22,12 @@ import { parseProfileText } from '../src/core/formats/profile-file';
 import { sampleFile } from '../src/core/formats/sample-file';
 import { readWeather } from '../src/core/formats/weather';
 import { jobName } from '../src/core/job/document';
-import { SAMPLES } from '../src/core/job/samples';
+import { type JobModel, jobModel } from '../src/core/model';
+import { SAMPLES } from '../src/core/samples';
 import { SHIPPED_PROFILES } from '../src/core/setup/profiles';
 import type { ControllerProfile } from '../src/core/setup/profiles/profile';
-import { harnessInWall } from '../src/core/wiring/as-found';
 import { families } from '../src/core/wiring/families';
-import { faultById, faultsOf } from '../src/core/wiring/fault';
-import type { Harness } from '../src/core/wiring/harness';
-import { plan } from '../src/core/wiring/plan';
-import { refusals } from '../src/core/wiring/refusals';
-import { wiringState } from '../src/core/wiring/state';
+import { faultsOf } from '../src/core/wiring/fault';
 import { crossingReport, yearReport } from './crossing-report';
 import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
@@ -86,7 +82,14 @@ const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: M
   const [coldest, hottest] = INDOOR_BOUNDS_F;
   if (indoor?.trim() === '' || !Number.isFinite(indoorF) || indoorF < coldest || indoorF > hottest)
     return refused('--indoor', `must be a temperature from ${coldest} to ${hottest} °F`);
-  const moment: Moment = { outdoorF, indoorF, call: known ?? DEFAULT_MOMENT.call, trying: parsed.values.try ?? null };
+  const code = parsed.values.try ?? '';
+  const scenario = parseScenario(code);
+  if (scenarioCode(scenario) !== code)
+    return refused(
+      '--try',
+      `must be conditions (${CONDITIONS.map(({ id }) => id).join(', ')}) or faults such as open:thermostat-cable/yellow, ~ between`,
+    );
+  const moment: Moment = { outdoorF, indoorF, call: known ?? DEFAULT_MOMENT.call, scenario };
   return answered({ file: parsed.positionals[0], call: known, moment });
 };
 
@@ -101,29 +104,26 @@ const withMoment = (
 };
 
 /**
- * What is in the wall, for a moment; a job whose wiring cannot be planned is refused with the reason, as is a fault it
- * cannot have.
+ * A job's model under what is tried, for a moment; a job whose wiring cannot be planned is refused with the reason, as
+ * is a condition or fault it cannot have.
  */
-const withWiring = (
+const withModel = (
   words: string[],
   read: Read,
-  answer: (job: JobFile, harness: Harness, moment: Moment, call: CallId | undefined) => Parsed<unknown>,
+  answer: (model: JobModel, moment: Moment, call: CallId | undefined) => Parsed<unknown>,
 ): Parsed<unknown> =>
-  withMoment(words, read, (job, moment, call) => {
-    const [reason] = refusals(job.facts);
+  withMoment(words, read, ({ facts }, moment, call) => {
+    const model = jobModel(facts, moment.scenario);
+    const [reason] = model.refused;
     if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`);
-    if (call !== undefined && !callsOf(job.facts).includes(call))
-      return refused('--call', `must be one of ${callsOf(job.facts).join(', ')} for this system`);
-    const harness = harnessInWall(job.facts);
-    const { trying } = moment;
-    if (trying !== null && !conditionsOf(job.facts).some(({ id }) => id === trying) && !faultById(harness, trying))
-      return refused(
-        '--try',
-        `must be a condition (${conditionsOf(job.facts)
-          .map(({ id }) => id)
-          .join(', ')}) or a fault such as ${faultsOf(harness)[0]?.id}`,
-      );
-    return answer(job, harness, moment, call);
+    if (call !== undefined && !callsOf(facts).includes(call))
+      return refused('--call', `must be one of ${callsOf(facts).join(', ')} for this system`);
+    const { conditions, faults } = moment.scenario;
+    const possible = conditionsOf(facts).map(({ id }) => id);
+    const known = new Set(faultsOf(model.harness).map(({ code }) => code));
+    if (conditions.some((id) => !possible.includes(id)) || faults.some((code) => !known.has(code)))
+      return refused('--try', `must be a condition (${possible.join(', ')}) or a fault such as ${[...known][0]}`);
+    return answer(model, moment, call);
   });
 
 /** `--profile`: the id of a profile that ships, or a file. */
@@ -210,29 +210,31 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   check: {
     usage: 'check FILE',
     run: ([file], read) =>
-      withJob(read(file), ({ facts, readings, confirmed }) => answered(check(facts, readings, new Set(confirmed)))),
+      withJob(read(file), ({ facts, readings, confirmed }) =>
+        answered(jobModel(facts).findings(readings, new Set(confirmed))),
+      ),
   },
   states: {
     usage: 'states FILE [--outdoor F] [--try CONDITION]',
-    run: (words, read) =>
-      withWiring(words, read, ({ facts }, harness, moment) => answered(statesReport(facts, harness, moment))),
+    run: (words, read) => withModel(words, read, (model, moment) => answered(statesReport(model, moment))),
   },
   trace: {
     usage: 'trace FILE --call CALL [--outdoor F] [--indoor F] [--try CONDITION|FAULT]',
     run: (words, read) =>
-      withWiring(words, read, ({ facts }, harness, moment, call) => {
+      withModel(words, read, (model, moment, call) => {
         if (call === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
-        return answered(traceReport(facts, harness, moment));
+        return answered(traceReport(model, moment));
       }),
   },
   plan: {
     usage: 'plan FILE',
     run: ([file], read) =>
       withJob(read(file), ({ facts }) => {
-        const [reason] = refusals(facts);
+        const { refused: reasons, planned } = jobModel(facts);
+        const [reason] = reasons;
         return reason
           ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`)
-          : answered(plan(facts));
+          : answered(planned);
       }),
   },
   families: {
@@ -259,8 +261,7 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   },
   crossing: {
     usage: 'crossing FILE [--outdoor F] [--indoor F]',
-    run: (words, read) =>
-      withMoment(words, read, (job, { outdoorF, indoorF }) => answered(crossingReport(job, outdoorF, indoorF))),
+    run: (words, read) => withMoment(words, read, (job, moment) => answered(crossingReport(job, moment))),
   },
   year: {
     usage: 'year FILE --weather CLIMATE|FILE [--method bins|hourly] [--fill] [--scale F|C]',
@@ -283,13 +284,10 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   spice: {
     usage: 'spice FILE --call CALL [--outdoor F]',
     run: (words, read) =>
-      withWiring(words, read, ({ facts }, harness, moment, call) => {
+      withModel(words, read, (model, moment, call) => {
         if (call === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
         return answered(
-          toSpice(
-            wiringState(facts, harness, moment, faultById(harness, moment.trying)?.fault).network,
-            `${jobName(facts)}: ${call} at ${moment.outdoorF} F outdoors`,
-          ),
+          toSpice(model.state(moment).network, `${jobName(model.facts)}: ${call} at ${moment.outdoorF} F outdoors`),
         );
       }),
   },

@@ -1,53 +1,53 @@
 import type { Moment } from '../src/core/control/moment';
-import type { Facts } from '../src/core/job/document';
+import { scenarioCode } from '../src/core/control/scenario';
+import type { JobModel } from '../src/core/model';
 import { roundTo } from '../src/core/units/round';
-import { statesByCall } from '../src/core/wiring/behaviour';
-import { faultById } from '../src/core/wiring/fault';
-import type { Harness } from '../src/core/wiring/harness';
-import { plan } from '../src/core/wiring/plan';
-import { wiringState } from '../src/core/wiring/state';
+import { faultsByCode } from '../src/core/wiring/fault';
 import { roomNote, traceCall } from '../src/core/wiring/trace';
 
-const tried = (harness: Harness, { trying }: Moment) => faultById(harness, trying) ?? null;
+/** What is tried, in words where it is a fault; null where nothing is. */
+const triedWords = ({ harness, scenario }: JobModel): string | null => {
+  const faults = faultsByCode(harness, scenario.faults).map(({ words }) => words);
+  return faults.length > 0 ? [...scenario.conditions, ...faults].join('; ') : scenarioCode(scenario) || null;
+};
 
 /** Terminals, coils and volts in every call of a job. */
-export const statesReport = (facts: Facts, harness: Harness, moment: Moment) => {
-  const calls = [...statesByCall(facts, harness, moment, tried(harness, moment)?.fault ?? null)].map(
-    ([call, state]) => {
-      const volts = harness.devices.map(({ id, terminals }) => [
-        id,
-        Object.fromEntries(terminals.map(({ mark }) => [mark, roundTo(state.volts.get(`${id}.${mark}`) ?? 0, 4)])),
-      ]);
-      return [
-        call,
-        {
-          terminalsHot: [...state.hot],
-          coilsEnergised: [...state.energised],
-          chattering: state.chattering,
-          held: state.held.map(({ why }) => why),
-          volts: Object.fromEntries(volts),
-          sourceAmps: roundTo(state.solution.sourceAmps, 5),
-          fuseOpenedAtAmps: state.fuseOpenedAtAmps,
-        },
-      ];
-    },
-  );
-  return { outdoorF: moment.outdoorF, trying: moment.trying, calls: Object.fromEntries(calls) };
+export const statesReport = (model: JobModel, moment: Moment) => {
+  const { harness } = model;
+  const calls = [...model.states(moment)].map(([call, state]) => {
+    const volts = harness.devices.map(({ id, terminals }) => [
+      id,
+      Object.fromEntries(terminals.map(({ mark }) => [mark, roundTo(state.volts.get(`${id}.${mark}`) ?? 0, 4)])),
+    ]);
+    return [
+      call,
+      {
+        terminalsHot: [...state.hot],
+        coilsEnergised: [...state.energised],
+        chattering: state.chattering,
+        held: state.held.map(({ why }) => why),
+        volts: Object.fromEntries(volts),
+        sourceAmps: roundTo(state.solution.sourceAmps, 5),
+        fuseOpenedAtAmps: state.fuseOpenedAtAmps,
+      },
+    ];
+  });
+  return { outdoorF: moment.outdoorF, trying: scenarioCode(model.scenario) || null, calls: Object.fromEntries(calls) };
 };
 
 /** The current's path through every coil of a call. */
-export const traceReport = (facts: Facts, harness: Harness, moment: Moment) => {
-  const fault = tried(harness, moment);
-  const state = wiringState(facts, harness, moment, fault?.fault);
+export const traceReport = (model: JobModel, moment: Moment) => {
+  const { facts, sound, harness } = model;
+  const state = model.state(moment);
   return {
     call: moment.call,
     outdoorF: moment.outdoorF,
     indoorF: moment.indoorF,
-    trying: fault?.words ?? moment.trying,
+    trying: triedWords(model),
     note: roomNote(facts, moment),
     chattering: state.chattering,
     held: state.held.map(({ why }) => why),
-    coils: traceCall(facts, plan(facts), harness, state).map(({ coil, device, status, steps, held }) => ({
+    coils: traceCall(facts, sound, harness, state).map(({ coil, device, status, steps, held }) => ({
       coil: coil.id,
       device,
       status,

@@ -12,7 +12,7 @@ import { BTU_PER_KWH } from '../../src/core/units/constants';
  */
 export const bareYears = (facts: Facts, ways: readonly Way[], hoursF: Float64Array): number[] =>
   [facts, ...ways.map((way) => factsUnder(facts, way))].map((under) => {
-    const { load, compressor, banksKW, gates, stripsHelp, temperingShare } = jobPlant(under);
+    const { load, compressor, banksKW, gates, stripsHelp, defrost, tempers, blowerKW } = jobPlant(under);
     const { electricPerKWh } = jobTariff(under);
     const points = [...compressor.full.points].sort((a, b) => a.outdoorF - b.outdoorF);
     const line = (of: 'btuh' | 'kW', atF: number) => {
@@ -41,14 +41,18 @@ export const bareYears = (facts: Facts, ways: readonly Way[], hoursF: Float64Arr
       const loadBtuh = (load.designBtuh * (load.noLoadF - outdoorF)) / (load.noLoadF - load.designOutdoorF);
       const can = outdoorF >= fromF ? Math.max(0, value('btuh', heatFrost, outdoorF)) : 0;
       const frost = outdoorF <= 17 || outdoorF >= 45 ? 0 : outdoorF <= 35 ? (outdoorF - 17) / 18 : (45 - outdoorF) / 10;
-      const temper = can > 0 ? Math.min(loadBtuh, frost * temperingShare * Math.min(1, loadBtuh / can) * allBtuh) : 0;
+      const share = tempers ? defrost.share * (defrost.follows === 'frost' ? frost : outdoorF < 44 ? 1 : 0) : 0;
+      const temper = can > 0 ? Math.min(loadBtuh, share * Math.min(1, loadBtuh / can) * allBtuh) : 0;
       const wanted = Math.min(can, loadBtuh - temper);
       if (can > 0 && wanted > 0) {
-        const share = wanted / can;
-        kWh += (value('kW', powerFrost, outdoorF) * share) / (1 - compressor.cyclingLoss * (1 - share));
+        const run = wanted / can;
+        const kW = value('kW', powerFrost, outdoorF);
+        const isBeyond = outdoorF < points[0]!.outdoorF || outdoorF > points.at(-1)!.outdoorF;
+        kWh += ((isBeyond ? Math.min(kW, can / BTU_PER_KWH) : kW) * run) / (1 - compressor.cyclingLoss * (1 - run));
       }
       const open = (stripsHelp || outdoorF < fromF) && outdoorF <= auxAboveF ? allBtuh : 0;
-      kWh += (temper + Math.min(open, loadBtuh - temper - wanted)) / BTU_PER_KWH;
+      const help = Math.min(open, loadBtuh - temper - wanted);
+      kWh += (temper + help) / BTU_PER_KWH + (can > 0 || open === 0 ? 0 : (help / open) * blowerKW);
     }
     return kWh * electricPerKWh;
   });

@@ -1,32 +1,44 @@
-import { check } from '../../src/core/check';
+import { settlerFor } from '../../src/core/circuit/settle';
 import { solve } from '../../src/core/circuit/solve';
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
 import { backupNeeds } from '../../src/core/crossing/backup-need';
 import { crossingChart } from '../../src/core/crossing/chart';
 import { weighEvidence } from '../../src/core/crossing/evidence';
+import { crossingAt } from '../../src/core/crossing/from-job';
 import { ruler } from '../../src/core/crossing/ruler';
+import { rulerVerdict } from '../../src/core/crossing/ruler-verdict';
+import { supplyAir } from '../../src/core/crossing/supply-air';
 import { atMoment } from '../../src/core/crossing/year/at-moment';
 import { CLIMATES } from '../../src/core/crossing/year/climates';
 import { binned, everyTemperature } from '../../src/core/crossing/year/temperatures';
+import type { Facts } from '../../src/core/job/document';
 import type { FactPath } from '../../src/core/job/document';
-import { SAMPLES } from '../../src/core/job/samples';
+import { jobModel } from '../../src/core/model';
+import { SAMPLES } from '../../src/core/samples';
 import { cardOf } from '../../src/core/setup/card/card';
 import { setupFindings } from '../../src/core/setup/findings';
 import { quillwort } from '../../src/core/setup/profiles/quillwort';
 import { resolveSettings } from '../../src/core/setup/resolve';
 import { compareWays } from '../../src/core/setup/ways/compare';
 import { jobWays } from '../../src/core/setup/ways/way';
-import { startupPlan } from '../../src/core/startup/plan';
+import {} from '../../src/core/startup/plan';
+import { kitFit } from '../../src/core/strips/belongs';
 import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
 import { findKits } from '../../src/core/strips/find-kit';
 import { ladderState } from '../../src/core/strips/ladder-state';
 import { statesByCall } from '../../src/core/wiring/behaviour';
+import { choicesOf, schoolsHere } from '../../src/core/wiring/choices';
 import { drawing } from '../../src/core/wiring/drawing';
 import { families } from '../../src/core/wiring/families';
+import { faultsOf } from '../../src/core/wiring/fault';
 import { faultTable } from '../../src/core/wiring/fault-table';
 import { plan } from '../../src/core/wiring/plan';
+import { powerReport } from '../../src/core/wiring/power';
+import { benchFor } from '../../src/core/wiring/state';
 import { wiringState } from '../../src/core/wiring/state';
+import { terminalTable } from '../../src/core/wiring/terminal-table';
+import { traceCall } from '../../src/core/wiring/trace';
 import { bareYears } from './bare-years';
 
 /** Times a function over many runs and prints median and slowest percent, ms. */
@@ -38,7 +50,18 @@ const time = (what: string, aim: string, work: () => unknown, runs = 400): void 
     return performance.now() - from;
   }).sort((a, b) => a - b);
   const at = (share: number) => took[Math.floor(share * (runs - 1))]!.toFixed(3).padStart(8);
-  console.log(`${what.padEnd(46)} median ${at(0.5)} ms   p99 ${at(0.99)} ms   ${aim}`);
+  console.log(`${what.padEnd(58)} median ${at(0.5)} ms   p99 ${at(0.99)} ms   ${aim}`);
+};
+
+/** The same facts as a new object: a model of its own, nothing worked out yet. */
+const fresh = (of: Facts): Facts => ({ ...of });
+const findingsOf = (of: Facts) => jobModel(fresh(of)).findings();
+
+/** Times the first run of something, ms: no warm-up. */
+const first = (what: string, aim: string, work: () => unknown): void => {
+  const from = performance.now();
+  work();
+  console.log(`${what.padEnd(58)} first  ${(performance.now() - from).toFixed(3).padStart(8)} ms   ${aim}`);
 };
 
 const [, started] = SAMPLES;
@@ -51,21 +74,64 @@ const largest = families().reduce((most, each) =>
   plan(each.facts).conductors.length > plan(most.facts).conductors.length ? each : most,
 );
 const big = plan(largest.facts);
+const prepared = settlerFor(wiringState(largest.facts, big, DEFAULT_MOMENT).network);
 const { network: bigNetwork } = wiringState(largest.facts, big, { ...DEFAULT_MOMENT, call: 'heat-aux' });
 time(`plan of the largest family (${big.conductors.length} conductors)`, 'aim < 5', () => plan(largest.facts));
 time(`its solution (${bigNetwork.edges.length} edges)`, 'aim < 0.3', () => solve(bigNetwork));
 time('its drawing', '', () => drawing(big, big));
-time('its findings', '', () => check(largest.facts));
+/** Everything of a model: plan, all calls, findings, startup plan. */
+const whole = (of: Facts) => {
+  const model = jobModel(fresh(of));
+  return [model.states(DEFAULT_MOMENT), model.findings(), model.startup([], DEFAULT_MOMENT)];
+};
+time('its solution again, prepared', '', () => prepared.settle(bigNetwork, []));
+first('full model of the largest family', 'aim < 8 warm', () => whole(largest.facts));
+time('full model of the largest family', 'aim < 8', () => whole(largest.facts));
+time('its findings', '', () => findingsOf(largest.facts));
+const faultCount = faultsOf(big).length;
 time(
-  `its ${faultTable(largest.facts, big, DEFAULT_MOMENT).length} faults in every call`,
-  'aim < 300',
-  () => faultTable(largest.facts, big, DEFAULT_MOMENT),
-  10,
+  `its ${faultCount} faults in every call`,
+  'aim < 60',
+  () => faultTable(largest.facts, benchFor(largest.facts, big), DEFAULT_MOMENT),
+  40,
 );
+const model = jobModel(facts);
+let degree = 0;
+/** The next outdoor temperature, °F: every one is new to the model for two thousand moves. */
+const next = () => ({
+  ...DEFAULT_MOMENT,
+  call: 'heat-aux' as const,
+  outdoorF: -20 + ((degree = (degree + 1) % 2000) % 90),
+});
+time('+1 °F: ruler', 'aim < 8', () => {
+  const moment = next();
+  const state = model.state(moment);
+  return [rulerVerdict(facts, state, moment), supplyAir(facts, state, moment)];
+});
+time('+1 °F: Wiring', 'aim < 8', () => {
+  const moment = next();
+  const state = model.state(moment);
+  return [
+    traceCall(facts, model.sound, model.harness, state),
+    powerReport(facts, model.harness, model.states(moment)),
+    terminalTable(model.planned, model.soundStates(moment)),
+    choicesOf(facts).map((choice) => schoolsHere(facts, choice, moment)),
+  ];
+});
+time('+1 °F: Startup, 35 readings', 'aim < 8', () => model.startup(readings, next()));
+time('+1 °F: Strips', 'aim < 8', () => {
+  const moment = next();
+  return [
+    ladderState(facts, model.wall, moment, 40, 236),
+    model.startup(readings, moment),
+    kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, 236),
+  ];
+});
+time('+1 °F: Crossing', 'aim < 8', () => [atMoment(facts, next().outdoorF)]);
 const setup = { facts: largest.facts, confirmed: new Set<FactPath>() };
 time('all settings and contradictions', 'aim < 5', () => setupFindings(setup, resolveSettings(setup)));
 time('a card of 31 entries', '', () => cardOf(quillwort, resolveSettings(setup)));
-time('all calls of a job', 'aim < 5', () => statesByCall(facts, plan(facts), DEFAULT_MOMENT));
+time('all calls of a job', 'aim < 5', () => statesByCall(facts, benchFor(facts, plan(facts)), DEFAULT_MOMENT));
 const hoursF = CLIMATES[0]!.hoursF();
 const bins = binned(hoursF);
 const ways = jobWays(facts);
@@ -85,8 +151,8 @@ time(
 );
 time('the same by a bare loop over typed arrays', 'aim > 1/3', () => bareYears(facts, six, hoursF), 60);
 time('gate ruler', '', () => ruler(facts));
-time('all findings of a job', '', () => check(facts));
-time('startup plan with 35 readings', '', () => startupPlan(facts, readings, DEFAULT_MOMENT));
+time('all findings of a job', '', () => findingsOf(facts));
+time('startup plan with 35 readings', '', () => jobModel(fresh(facts)).startup(readings, DEFAULT_MOMENT));
 time('kit found from plate, breakers, ohms and amps', 'aim < 5', () =>
   findKits({
     ratedVolts: 240,
@@ -98,5 +164,5 @@ time('kit found from plate, breakers, ohms and amps', 'aim < 5', () =>
     blowerOnFirstCircuit: true,
   }),
 );
-time('ladder at a second', '', () => ladderState(facts, { ...DEFAULT_MOMENT, call: 'heat-aux' }, 40, 236));
+time('ladder at a second', '', () => ladderState(facts, model.wall, { ...DEFAULT_MOMENT, call: 'heat-aux' }, 40, 236));
 time('amps explained, six unlike elements', 'aim < 5', () => explainAmps(sixElements, 236, 3, 61, true));

@@ -1,4 +1,4 @@
-import { SAMPLES } from '@/core/job/samples';
+import { SAMPLES } from '@/core/samples';
 import { listJobs } from '@/server/repositories/jobs';
 import { Board } from './board/board';
 

@@ -1,6 +1,6 @@
 import { documentOf } from '../core/formats/job-file';
 import { sampleFile } from '../core/formats/sample-file';
-import { SAMPLES } from '../core/job/samples';
+import { SAMPLES } from '../core/samples';
 import { closeDatabase } from './database';
 import { models } from './models';
 import { createJob } from './repositories/jobs';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { sampleFile } from '@/core/formats/sample-file';
-import { SAMPLES } from '@/core/job/samples';
+import { SAMPLES } from '@/core/samples';
 import { closeDatabase } from '@/server/database';
 import { GET as health } from './health/route';
 import { GET as getFile } from './jobs/[jobId]/file/route';

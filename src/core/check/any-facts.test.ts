@@ -4,7 +4,8 @@ import { backupNeeds, bankGates } from '../crossing/backup-need';
 import { crossingChart } from '../crossing/chart';
 import { weighEvidence } from '../crossing/evidence';
 import { priceTable } from '../crossing/price-table';
-import { ruler, rulerVerdict } from '../crossing/ruler';
+import { ruler } from '../crossing/ruler';
+import { rulerVerdict } from '../crossing/ruler-verdict';
 import { supplyAir } from '../crossing/supply-air';
 import { supplyStates } from '../crossing/supply-states';
 import { atMoment } from '../crossing/year/at-moment';
@@ -13,15 +14,16 @@ import { binned } from '../crossing/year/temperatures';
 import { homeownerPage } from '../handover/homeowner';
 import { factProblem } from '../job/check-fact';
 import { ALL_FACTS, assumedFacts, factAt, type FactPath, type Facts, withFact } from '../job/document';
-import { SAMPLES } from '../job/samples';
+import { jobModel } from '../model';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
 import { answerEffects, questionsOf } from '../setup/answers';
 import { cardOf } from '../setup/card/card';
 import { SHIPPED_PROFILES } from '../setup/profiles';
 import { resolveSettings } from '../setup/resolve';
 import { compareWays, differenceHangsOn } from '../setup/ways/compare';
 import { jobWays } from '../setup/ways/way';
-import { startupPlan } from '../startup/plan';
-import { check } from '.';
+import {} from '../startup/plan';
 
 const number = (min: number, max: number, step: number) =>
   fc
@@ -101,9 +103,16 @@ test('the values that are tried are ones that the fields take', () =>
     { numRuns: 600 },
   ));
 
+const verdict = (facts: Facts, moment: typeof DEFAULT_MOMENT) =>
+  rulerVerdict(facts, jobBasis(facts).state(moment), moment);
+const findingsOf = (facts: Facts) => jobModel(facts).findings();
+
 describe('whatever is entered, every page answers, and with numbers', () => {
   test.each<[string, (facts: Facts, outdoorF: number) => unknown]>([
-    ['ruler', (facts, outdoorF) => [ruler(facts), rulerVerdict(facts, outdoorF)]],
+    [
+      'ruler',
+      (facts, outdoorF) => [ruler(facts), CALLS.map((call) => verdict(facts, { ...DEFAULT_MOMENT, outdoorF, call }))],
+    ],
     ['crossing chart', (facts) => crossingChart(facts)],
     ['figures at the needle', (facts, outdoorF) => atMoment(facts, outdoorF)],
     ['load', (facts) => weighEvidence(facts).map(({ estimate, trust }) => [estimate, trust])],
@@ -113,7 +122,13 @@ describe('whatever is entered, every page answers, and with numbers', () => {
       'air at the register',
       (facts, outdoorF) => [
         supplyStates(facts, outdoorF, 68),
-        CALLS.map((call) => supplyAir(facts, { ...DEFAULT_MOMENT, outdoorF, call })),
+        CALLS.map((call) =>
+          supplyAir(facts, jobBasis(facts).state({ ...DEFAULT_MOMENT, outdoorF, call }), {
+            ...DEFAULT_MOMENT,
+            outdoorF,
+            call,
+          }),
+        ),
       ],
     ],
     ['a year of every way', (facts) => compareWays(facts, jobWays(facts), temperatures).map(({ year }) => year)],
@@ -122,8 +137,8 @@ describe('whatever is entered, every page answers, and with numbers', () => {
       (facts) =>
         [...resolveSettings({ facts, confirmed: new Set() }).values()].map(({ value, worked }) => [value, worked]),
     ],
-    ['findings', (facts) => check(facts).map(({ severity, what }) => [severity, what])],
-    ['startup', (facts, outdoorF) => startupPlan(facts, [], { ...DEFAULT_MOMENT, outdoorF })],
+    ['findings', (facts) => findingsOf(facts).map(({ severity, what }) => [severity, what])],
+    ['startup', (facts, outdoorF) => jobModel(facts).startup([], { ...DEFAULT_MOMENT, outdoorF })],
   ])('%s', (_, answer) =>
     fc.assert(
       fc.property(anyFacts, fc.integer({ min: OUTDOOR_BOUNDS_F[0], max: OUTDOOR_BOUNDS_F[1] }), (facts, outdoorF) =>

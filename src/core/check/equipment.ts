@@ -1,29 +1,39 @@
 import { CROSSING_RULES } from '../crossing/rules';
-import type { Facts } from '../job/document';
-import { applyRules, type Finding } from '../job/finding';
+import { applyRules, type Finding, findingKey } from '../job/finding';
 import type { Reading } from '../job/reading';
+import type { JobBasis } from '../model/basis';
+import { observed } from '../model/observable';
 import { measuredFindings } from '../strips/measured';
 import { STRIP_RULES } from '../strips/rules';
-import { harnessInWall } from '../wiring/as-found';
-import { plan } from '../wiring/plan';
-import { refusals } from '../wiring/refusals';
+import { mistakeOf } from '../wiring/mistake';
 import { WIRING_RULES } from '../wiring/rules';
 import { wiringSubject } from '../wiring/rules/subject';
 import { inOrder } from './order';
 
-/** Findings of the wiring: why it cannot be planned, or what the rules say of what is in the wall. */
-const wiringFindings = (facts: Facts): Finding[] => {
-  const refused = refusals(facts);
-  if (refused.length > 0) return refused;
-  const planned = plan(facts);
-  return applyRules(WIRING_RULES, wiringSubject(facts, planned, harnessInWall(facts, planned)));
+/**
+ * Findings of the wiring: why it cannot be planned, or what the rules say of what is in the wall; the one mistake that
+ * explains them first, and the rest under it.
+ */
+const wiringFindings = (basis: JobBasis): Finding[] => {
+  if (basis.refused.length > 0) return [...basis.refused];
+  const { facts, sound, wall, supply } = basis;
+  const found = applyRules(WIRING_RULES, wiringSubject(facts, sound, wall));
+  const mistake = mistakeOf(facts, sound, wall, supply, found);
+  if (mistake === null) return found;
+  const key = findingKey(mistake.finding);
+  return [
+    mistake.finding,
+    ...found.map((finding) => (mistake.explains.has(findingKey(finding)) ? { ...finding, under: key } : finding)),
+  ];
 };
 
 /** Everything that wants a look in a job's facts, wiring and measurements, gravest first; its settings apart. */
-export const checkEquipment = (facts: Facts, readings: readonly Reading[] = []): Finding[] =>
-  inOrder(facts, [
-    ...wiringFindings(facts),
+export const checkEquipment = (basis: JobBasis, readings: readonly Reading[] = []): Finding[] => {
+  const { facts } = basis;
+  return inOrder(facts, [
+    ...wiringFindings(basis),
     ...applyRules(STRIP_RULES, facts),
     ...applyRules(CROSSING_RULES, facts),
-    ...measuredFindings(facts, readings),
+    ...measuredFindings(facts, observed(facts, readings)),
   ]);
+};

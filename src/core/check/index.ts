@@ -1,6 +1,7 @@
-import type { FactPath, Facts } from '../job/document';
+import type { FactPath } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
+import type { JobBasis } from '../model/basis';
 import { setupFindings } from '../setup/findings';
 import type { SetupJob } from '../setup/resolve';
 import { checkEquipment } from './equipment';
@@ -10,7 +11,10 @@ import { inOrder } from './order';
  * Everything that wants a look in a job's facts, wiring, settings and measurements, gravest first, waived ones last.
  */
 export const check = (
-  facts: Facts,
+  basis: JobBasis,
   readings: readonly Reading[] = [],
   confirmed: SetupJob['confirmed'] = new Set<FactPath>(),
-): Finding[] => inOrder(facts, [...checkEquipment(facts, readings), ...setupFindings({ facts, confirmed })]);
+): Finding[] => {
+  const { facts } = basis;
+  return inOrder(facts, [...checkEquipment(basis, readings), ...setupFindings({ facts, confirmed })]);
+};

@@ -1,5 +1,5 @@
-import type { NodeName } from './network';
-import type { Solution } from './solve';
+import { type Edge, type Network, type NodeName, sourcesOf } from './network';
+import { type Solution, solve } from './solve';
 
 /**
  * What a voltmeter between two nodes shows: |Va − Vb|, V. A node that no edge touches floats at the reference and
@@ -7,3 +7,38 @@ import type { Solution } from './solve';
  */
 export const readVolts = ({ volts }: Solution, a: NodeName, b: NodeName): number =>
   Math.abs((volts.get(a) ?? 0) - (volts.get(b) ?? 0));
+
+/**
+ * What a voltmeter of some input resistance shows: it loads what it measures.
+ * @param ohms the meter's own resistance, Ω; above zero
+ */
+export const readVoltsThrough = (network: Network, a: NodeName, b: NodeName, ohms: number): number => {
+  const loaded = solve({ ...network, edges: [...network.edges, { kind: 'load', a, b, ohms }] });
+  return loaded.kind === 'unsolvable' ? 0 : readVolts(loaded, a, b);
+};
+
+const conducts = (edge: Edge) => edge.kind !== 'switch' || edge.closed;
+
+/** Everything that closed contacts, conductors and, unless left out, loads join to a node. */
+export const reach = (
+  { edges }: Network,
+  start: NodeName,
+  carries: (edge: Edge) => boolean = conducts,
+): ReadonlySet<NodeName> => {
+  const around = new Map<NodeName, NodeName[]>();
+  const join = (one: NodeName, other: NodeName) => around.set(one, [...(around.get(one) ?? []), other]);
+  for (const edge of edges) {
+    if (!carries(edge)) continue;
+    join(edge.a, edge.b);
+    join(edge.b, edge.a);
+  }
+  const seen = new Set([start]);
+  for (const node of seen) for (const next of around.get(node) ?? []) seen.add(next);
+  return seen;
+};
+
+/** Whether nothing at all ties a node to a source: a meter there shows what it picks up, not what is fed. */
+export const isFloating = (network: Network, node: NodeName): boolean => {
+  const group = reach(network, node);
+  return !sourcesOf(network).some(({ plus, minus }) => group.has(plus) || group.has(minus));
+};

@@ -1,3 +1,5 @@
+import { CLOSED_CONTACT_OHMS } from '../units/constants';
+
 /** A point of the circuit; any name, such as `A.R`. */
 export type NodeName = string;
 
@@ -44,3 +46,9 @@ export const nodesOf = (network: Network): NodeName[] => [
 
 /** The sources of a network, the reference's first. */
 export const sourcesOf = ({ source, others = [] }: Network): readonly Source[] => [source, ...others];
+
+/** Conductance of an edge, S; zero for an open switch and for a wire of no resistance, whose ends are one node. */
+export const conductance = (edge: Edge): number => {
+  if (edge.kind === 'switch') return edge.closed ? 1 / CLOSED_CONTACT_OHMS : 0;
+  return edge.ohms === 0 ? 0 : 1 / edge.ohms;
+};

@@ -1,16 +1,22 @@
-import { readVolts } from './meter';
-import type { Network, NodeName } from './network';
-import { type Solution, solve, type Unsolvable } from './solve';
+import { CLOSED_CONTACT_OHMS } from '../units/constants';
+import { once } from '../units/once';
+import { conductance, type Edge, type Network, type NodeName } from './network';
+import { type Shape, shapeOf } from './shape';
+import type { Solution } from './solve';
 
-/** A coil and the switches of the network that it moves, named by their edge `id`. */
+/** A coil and the switches of the network that it moves, named by their edge `id`. Its own load has the coil's `id`. */
 export interface Relay {
   readonly id: string;
   readonly a: NodeName;
   readonly b: NodeName;
   readonly pullInVolts: number;
   readonly dropOutVolts: number;
+  /** Resistance of its load until it has pulled in, Ω; left out where that is the same as afterwards. */
+  readonly inrushOhms?: number;
   readonly opens: readonly string[];
   readonly closes: readonly string[];
+  /** Switches that it powers: while it is out they stand as said, whatever else would move them. */
+  readonly powers?: readonly { readonly id: string; readonly closed: boolean }[];
 }
 
 export type Settled =
@@ -23,69 +29,179 @@ export type Settled =
   | {
       readonly kind: 'chatters';
       readonly network: Network;
+      /** The moment of its round that draws most from the first source. */
       readonly solution: Solution;
       readonly relays: readonly string[];
-    }
-  | Unsolvable;
+    };
 
-const withContacts = (network: Network, relays: readonly Relay[], pulledIn: ReadonlySet<string>): Network => {
-  const moved = new Map<string, boolean>();
-  for (const relay of relays) {
-    const isIn = pulledIn.has(relay.id);
-    for (const id of relay.closes) moved.set(id, isIn);
-    for (const id of relay.opens) moved.set(id, !isIn);
-  }
-  if (moved.size === 0) return network;
+const CLOSED_SIEMENS = 1 / CLOSED_CONTACT_OHMS;
+
+/** What a relay does to one edge, by its place in the network. */
+interface Move {
+  readonly edge: number;
+  readonly whenIn: boolean | null;
+  readonly whenOut: boolean | null;
+}
+
+interface PreparedRelay {
+  readonly relay: Relay;
+  readonly a: number;
+  readonly b: number;
+  readonly moves: readonly Move[];
+  /** Place of its load, where it draws otherwise before it has pulled in. */
+  readonly load: number;
+}
+
+const prepareRelays = ({ edges }: Network, relays: readonly Relay[], shape: Shape): PreparedRelay[] => {
+  const places = new Map<string, number[]>();
+  edges.forEach(({ id }, at) => {
+    if (id !== undefined) places.set(id, [...(places.get(id) ?? []), at]);
+  });
+  const switches = (id: string) => (places.get(id) ?? []).filter((at) => edges[at]!.kind === 'switch');
+  const moves = (ids: readonly string[], whenIn: boolean | null, whenOut: boolean | null): Move[] =>
+    ids.flatMap((id) => switches(id).map((edge) => ({ edge, whenIn, whenOut })));
+  return relays.map((relay) => ({
+    relay,
+    a: shape.indexOf(relay.a) ?? -1,
+    b: shape.indexOf(relay.b) ?? -1,
+    moves: [
+      ...moves(relay.closes, true, false),
+      ...moves(relay.opens, false, true),
+      ...(relay.powers ?? []).flatMap(({ id, closed }) => moves([id], null, closed)),
+    ],
+    load:
+      relay.inrushOhms === undefined
+        ? -1
+        : ((places.get(relay.id) ?? []).find((at) => edges[at]!.kind === 'load') ?? -1),
+  }));
+};
+
+/** The edges of a network as its relays have put them. */
+const edgesWith = (network: Network, prepared: readonly PreparedRelay[], isIn: readonly boolean[]): readonly Edge[] => {
+  const edges = [...network.edges];
+  prepared.forEach(({ relay, moves, load }, at) => {
+    for (const { edge, whenIn, whenOut } of moves) {
+      const closed = isIn[at] ? whenIn : whenOut;
+      const was = edges[edge]!;
+      if (closed !== null && was.kind === 'switch') edges[edge] = { ...was, closed };
+    }
+    const own = edges[load];
+    if (own?.kind === 'load' && !isIn[at]) edges[load] = { ...own, ohms: relay.inrushOhms! };
+  });
+  return edges;
+};
+
+/** Settles networks of one shape: the same ends, other contacts. Counts its solutions, for those who watch the work. */
+export interface Settler {
+  readonly settle: (network: Network, relays: readonly Relay[], before?: ReadonlySet<string>) => Settled;
+  readonly solutions: () => number;
+}
+
+/** One round of a settling: which coils are in, and what that gives. */
+interface Round {
+  readonly isIn: readonly boolean[];
+  readonly point: ReturnType<Shape['solve']>;
+}
+
+/** A settler for every network that has these ends in this order. */
+export const settlerFor = (first: Network): Settler => {
+  const shape = shapeOf(first);
+  const prepared = new WeakMap<readonly Relay[], readonly PreparedRelay[]>();
+  const preparedFor = (network: Network, relays: readonly Relay[]) => {
+    const known = prepared.get(relays) ?? prepareRelays(network, relays, shape);
+    prepared.set(relays, known);
+    return known;
+  };
+  let solutions = 0;
+  /** One round's conductances: made once, used again in every round. */
+  const siemens = new Float64Array(first.edges.length);
+
+  const solveWith = (asDriven: Float64Array, relays: readonly PreparedRelay[], isIn: readonly boolean[]) => {
+    siemens.set(asDriven);
+    for (let at = 0; at < relays.length; at++) {
+      const { relay, moves, load } = relays[at]!;
+      for (const { edge, whenIn, whenOut } of moves) {
+        const closed = isIn[at] ? whenIn : whenOut;
+        if (closed !== null) siemens[edge] = closed ? CLOSED_SIEMENS : 0;
+      }
+      if (load >= 0 && !isIn[at]) siemens[load] = 1 / relay.inrushOhms!;
+    }
+    solutions++;
+    return shape.solve(siemens);
+  };
+
+  const next = ({ isIn, point: { volts } }: Round, relays: readonly PreparedRelay[]): boolean[] =>
+    relays.map(({ relay, a, b }, at) => {
+      const across = Math.abs((a < 0 ? 0 : volts[a]!) - (b < 0 ? 0 : volts[b]!));
+      return across >= (isIn[at] ? relay.dropOutVolts : relay.pullInVolts);
+    });
+
+  const settle: Settler['settle'] = (network, relays, before) => {
+    const all = preparedFor(network, relays);
+    const { edges } = network;
+    const asDriven = new Float64Array(edges.length);
+    for (let at = 0; at < edges.length; at++) asDriven[at] = conductance(edges[at]!);
+    const rounds: Round[] = [];
+    let isIn: readonly boolean[] = all.map(({ relay }) => before?.has(relay.id) ?? false);
+    for (;;) {
+      const round: Round = { isIn, point: solveWith(asDriven, all, isIn) };
+      rounds.push(round);
+      isIn = next(round, all);
+      if (same(isIn, round.isIn)) return rested(network, all, round, shape);
+      const since = rounds.findIndex((earlier) => same(earlier.isIn, isIn));
+      if (since >= 0) return restless(network, all, rounds.slice(since), shape);
+    }
+  };
+  return { settle, solutions: () => solutions };
+};
+
+/** The network and the operating point of a round; the network is made when somebody asks for it. */
+const outcome = (network: Network, relays: readonly PreparedRelay[], { isIn, point }: Round, shape: Shape) => {
+  const moved = once((): Network => ({ ...network, edges: edgesWith(network, relays, isIn) }));
+  return { moved, solution: shape.named(point.volts, point.amps) };
+};
+
+const rested = (network: Network, relays: readonly PreparedRelay[], round: Round, shape: Shape): Settled => {
+  const { moved, solution } = outcome(network, relays, round, shape);
+  const pulledIn = new Set(relays.filter((_, at) => round.isIn[at]).map(({ relay }) => relay.id));
   return {
-    ...network,
-    edges: network.edges.map((edge) =>
-      edge.kind === 'switch' && edge.id !== undefined && moved.has(edge.id)
-        ? { ...edge, closed: moved.get(edge.id)! }
-        : edge,
-    ),
+    kind: 'settled',
+    get network() {
+      return moved();
+    },
+    solution,
+    pulledIn,
   };
 };
 
+const restless = (
+  network: Network,
+  relays: readonly PreparedRelay[],
+  ring: readonly Round[],
+  shape: Shape,
+): Settled => {
+  const most = ring.reduce((one, other) => (other.point.amps[0]! > one.point.amps[0]! ? other : one));
+  const { moved, solution } = outcome(network, relays, most, shape);
+  const moving = relays.filter((_, at) => ring.some(({ isIn }) => isIn[at] !== ring[0]!.isIn[at]));
+  return {
+    kind: 'chatters',
+    get network() {
+      return moved();
+    },
+    solution,
+    relays: moving.map(({ relay }) => relay.id),
+  };
+};
+
+const same = (one: readonly boolean[], other: readonly boolean[]): boolean => one.every((is, at) => is === other[at]);
+
 /**
  * Lets coils pull in and drop out until no contact moves any more.
- * A coil pulls in at or above its pull-in volts and lets go below its drop-out volts; between the two it stays as it
- * was.
+ * A coil pulls in at or above its pull-in volts, drawing its inrush until then, and lets go below its drop-out volts;
+ * between the two it stays as it was. What a coil powers stands at rest until it is in.
+ * @param network every source with a resistance above zero
  * @param before coils already pulled in (a relay remembers); none when power has just come on
  * @returns the settled network, or `chatters` with the relays that never come to rest
  */
-export const settle = (
-  network: Network,
-  relays: readonly Relay[],
-  before: ReadonlySet<string> = new Set(),
-): Settled => {
-  let pulledIn = before;
-  const history: ReadonlySet<string>[] = [];
-  for (;;) {
-    const moved = withContacts(network, relays, pulledIn);
-    const solution = solve(moved);
-    if (solution.kind === 'unsolvable') return solution;
-    const held = pulledIn;
-    const next = new Set(
-      relays
-        .filter(
-          (relay) =>
-            readVolts(solution, relay.a, relay.b) >= (held.has(relay.id) ? relay.dropOutVolts : relay.pullInVolts),
-        )
-        .map((relay) => relay.id),
-    );
-    if (same(next, pulledIn)) return { kind: 'settled', network: moved, solution, pulledIn };
-    const since = history.findIndex((earlier) => same(earlier, next));
-    if (since >= 0) {
-      const ring = [...history.slice(since), pulledIn];
-      const restless = relays
-        .map(({ id }) => id)
-        .filter((id) => ring.some((state) => state.has(id)) && !ring.every((state) => state.has(id)));
-      return { kind: 'chatters', network: moved, solution, relays: restless };
-    }
-    history.push(pulledIn);
-    pulledIn = next;
-  }
-};
-
-const same = (one: ReadonlySet<string>, other: ReadonlySet<string>): boolean =>
-  one.size === other.size && [...one].every((id) => other.has(id));
+export const settle = (network: Network, relays: readonly Relay[], before?: ReadonlySet<string>): Settled =>
+  settlerFor(network).settle(network, relays, before);

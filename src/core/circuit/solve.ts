@@ -1,7 +1,7 @@
-import { CLOSED_CONTACT_OHMS, NODE_LEAK_OHMS } from '../units/constants';
+import { NODE_LEAK_OHMS } from '../units/constants';
 import { solveLinear } from './linear';
 import { mergeNodes } from './merge';
-import { type Edge, type Network, type NodeName, sourcesOf } from './network';
+import { conductance, type Network, type NodeName, sourcesOf } from './network';
 
 /** The operating point of a network. */
 export interface Solution {
@@ -19,12 +19,6 @@ export interface Unsolvable {
   readonly kind: 'unsolvable';
   readonly why: string;
 }
-
-/** Conductance of an edge, S; zero for an open switch and for a wire that was merged away. */
-const conductance = (edge: Edge): number => {
-  if (edge.kind === 'switch') return edge.closed ? 1 / CLOSED_CONTACT_OHMS : 0;
-  return edge.ohms === 0 ? 0 : 1 / edge.ohms;
-};
 
 /**
  * Solves a network by modified nodal analysis: the node voltages and the sources' currents are the unknowns.

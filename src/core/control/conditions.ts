@@ -1,3 +1,4 @@
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 
 /** Something outside the thermostat that moves a contact and can be tried. */
@@ -7,7 +8,7 @@ export interface Condition {
   readonly applies: (facts: Facts) => boolean;
 }
 
-export type ConditionId = 'board-lockout' | 'pan-full' | 'supply-air-hot' | 'tank-empty';
+export type ConditionId = 'board-lockout' | 'pan-full' | 'supply-air-hot' | 'tank-empty' | 'limit-open';
 
 export const CONDITIONS: readonly Condition[] = [
   { id: 'board-lockout', label: 'Outdoor board locked out on a fault', applies: () => true },
@@ -15,12 +16,18 @@ export const CONDITIONS: readonly Condition[] = [
   {
     id: 'supply-air-hot',
     label: 'Supply air at the coil still hot',
-    applies: ({ system, furnace }) => system.backup === 'furnace' && furnace.interlock === 'kit',
+    applies: ({ system, furnace }) => backupOf({ system }) === 'fossil' && furnace.interlock === 'kit',
   },
   {
     id: 'tank-empty',
     label: 'Gas pressure low, tank empty',
-    applies: ({ system, furnace }) => system.backup === 'furnace' && furnace.fuel === 'propane' && furnace.lowGasSwitch,
+    applies: ({ system, furnace }) =>
+      backupOf({ system }) === 'fossil' && furnace.fuel === 'propane' && furnace.lowGasSwitch,
+  },
+  {
+    id: 'limit-open',
+    label: 'Furnace limit open',
+    applies: ({ system, furnace }) => backupOf({ system }) === 'fossil' && furnace.fuel !== 'fuel-oil',
   },
 ];
 

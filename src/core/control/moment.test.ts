@@ -1,5 +1,7 @@
 import fc from 'fast-check';
+import { CONDITIONS } from './conditions';
 import { atOutdoor, CALL_IDS, DEFAULT_MOMENT, momentFromQuery, momentToQuery, nextCall } from './moment';
+import { type FaultCode, parseScenario, SOUND } from './scenario';
 
 test('a moment survives the address bar', () => {
   fc.assert(
@@ -7,10 +9,14 @@ test('a moment survives the address bar', () => {
       fc.integer({ min: -20, max: 70 }),
       fc.integer({ min: 40, max: 95 }),
       fc.constantFrom(...CALL_IDS),
-      fc.option(fc.string({ minLength: 1, maxLength: 120 })),
-      (outdoorF, indoorF, call, trying) => {
-        const query = new URLSearchParams(momentToQuery({ outdoorF, indoorF, call, trying }));
-        expect(momentFromQuery((name) => query.get(name))).toEqual({ outdoorF, indoorF, call, trying });
+      fc.subarray(CONDITIONS.map(({ id }) => id)),
+      fc.uniqueArray(fc.constantFrom<FaultCode>('open:thermostat-cable/yellow', 'stuck-open:thermostat R–O/B'), {
+        maxLength: 2,
+      }),
+      (outdoorF, indoorF, call, conditions, faults) => {
+        const moment = { outdoorF, indoorF, call, scenario: { conditions, faults } };
+        const query = new URLSearchParams(momentToQuery(moment));
+        expect(momentFromQuery((name) => query.get(name))).toEqual(moment);
       },
     ),
   );
@@ -24,4 +30,10 @@ test('nonsense in the address falls back, and numbers are kept on the scale', ()
 
 test('the call goes round', () => {
   expect(CALL_IDS.reduce((call) => nextCall(call), CALL_IDS[0]!)).toBe(CALL_IDS[0]);
+});
+
+test('a code that names nothing tries nothing', () => {
+  expect(parseScenario('gremlins~open:~<b>')).toEqual(SOUND);
+  expect(parseScenario(null)).toEqual(SOUND);
+  expect(parseScenario(Array.from({ length: 50 }, (_, at) => `open:${at}`).join('~')).faults.length).toBeLessThan(10);
 });

@@ -1,4 +1,5 @@
 import type { Facts } from '../job/document';
+import { isSound, parseScenario, type Scenario, scenarioCode, SOUND } from './scenario';
 
 /** The calls a technician can put the system in. */
 export const CALLS = {
@@ -34,11 +35,11 @@ export interface Moment {
   readonly outdoorF: number;
   readonly indoorF: number;
   readonly call: CallId;
-  /** A condition or fault that is being tried; null: none. */
-  readonly trying: string | null;
+  /** What is being tried. */
+  readonly scenario: Scenario;
 }
 
-export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1', trying: null };
+export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1', scenario: SOUND };
 
 /** Bounds of the moment's temperatures, °F. */
 export const OUTDOOR_BOUNDS_F = [-20, 70] as const;
@@ -64,8 +65,8 @@ export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): Cal
   among[(among.indexOf(call) + 1) % among.length]!;
 
 /** A moment as it stands in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` where something is tried. */
-export const momentToQuery = ({ outdoorF, indoorF, call, trying }: Moment): string =>
-  `out=${outdoorF}&in=${indoorF}&call=${call}${trying === null ? '' : `&try=${encodeURIComponent(trying)}`}`;
+export const momentToQuery = ({ outdoorF, indoorF, call, scenario }: Moment): string =>
+  `out=${outdoorF}&in=${indoorF}&call=${call}${isSound(scenario) ? '' : `&try=${encodeURIComponent(scenarioCode(scenario))}`}`;
 
 /** Reads a moment from an address; what is missing or makes no sense falls back to the default. */
 export const momentFromQuery = (get: (name: string) => string | null | undefined): Moment => {
@@ -79,6 +80,6 @@ export const momentFromQuery = (get: (name: string) => string | null | undefined
     outdoorF: number('out', OUTDOOR_BOUNDS_F, DEFAULT_MOMENT.outdoorF),
     indoorF: number('in', INDOOR_BOUNDS_F, DEFAULT_MOMENT.indoorF),
     call: CALL_IDS.find((id) => id === call) ?? DEFAULT_MOMENT.call,
-    trying: get('try')?.slice(0, 120) || null,
+    scenario: parseScenario(get('try')),
   };
 };

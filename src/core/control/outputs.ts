@@ -1,3 +1,4 @@
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 
 /** The thermostat's terminals for backup heat, by what they are for; a function without a terminal is left out. */
@@ -35,4 +36,4 @@ export const backupOutputs = ({ thermostat }: Facts): BackupOutputs => {
 
 /** Whether the thermostat drops the compressor while it calls the backup. */
 export const isFossil = ({ system, thermostat }: Facts): boolean =>
-  system.backup === 'furnace' && thermostat.backupSetting === 'fossil';
+  backupOf({ system }) === 'fossil' && thermostat.backupSetting === 'fossil';

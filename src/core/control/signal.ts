@@ -2,7 +2,19 @@ import type { ConditionId } from './conditions';
 
 /** What thermostat, boards and switches can do to the contacts that they move. */
 export type Signal =
-  'Y' | 'Y2' | 'G' | 'O' | 'B' | 'AUX' | 'AUX2' | 'E' | 'defrost' | 'fuse-open' | OutdoorThermostatSignal | ConditionId;
+  | 'Y'
+  | 'Y2'
+  | 'G'
+  | 'O'
+  | 'B'
+  | 'AUX'
+  | 'AUX2'
+  | 'E'
+  | 'defrost'
+  | 'fault-heat'
+  | 'fuse-open'
+  | OutdoorThermostatSignal
+  | ConditionId;
 
 /** An outdoor thermostat that has closed; they count from 1. */
 export type OutdoorThermostatSignal = `outdoor-thermostat-${number}`;

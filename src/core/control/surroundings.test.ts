@@ -3,6 +3,7 @@ import { assumedFacts, type Facts } from '../job/document';
 import { CONDITIONS, conditionsOf } from './conditions';
 import { CALL_IDS, callsOf, DEFAULT_MOMENT } from './moment';
 import { backupOutputs } from './outputs';
+import { type Scenario, SOUND, under } from './scenario';
 import { control } from './thermostat';
 
 const base = assumedFacts();
@@ -12,8 +13,8 @@ const dual: Facts = {
   furnace: { ...base.furnace, fuel: 'propane' },
   thermostat: { ...base.thermostat, backupSetting: 'fossil' },
 };
-const signals = (facts: Facts, call: (typeof CALL_IDS)[number], outdoorF = 28, trying: string | null = null) =>
-  control(facts, { ...DEFAULT_MOMENT, call, outdoorF, trying }).signals;
+const signals = (facts: Facts, call: (typeof CALL_IDS)[number], outdoorF = 28, scenario: Scenario = SOUND) =>
+  control(facts, { ...DEFAULT_MOMENT, call, outdoorF, scenario }).signals;
 
 test('fossil backup takes the compressor’s place, electric backup stands beside it', () => {
   expect([...signals(dual, 'heat-aux')]).toEqual(['AUX']);
@@ -48,9 +49,9 @@ test('an outdoor thermostat closes at its dial and below, in every call', () => 
 test('conditions are tried only where the system can meet them; a locked-out board does not defrost', () => {
   expect(conditionsOf(base).map(({ id }) => id)).toEqual(['board-lockout']);
   expect(conditionsOf(dual)).toEqual(CONDITIONS);
-  expect(signals(base, 'off', 28, 'tank-empty').size).toBe(0);
-  expect([...signals(dual, 'off', 28, 'tank-empty')]).toEqual(['tank-empty']);
-  expect(signals(base, 'defrost', 28, 'board-lockout').has('defrost')).toBe(false);
+  expect(signals(base, 'off', 28, under('tank-empty')).size).toBe(0);
+  expect([...signals(dual, 'off', 28, under('tank-empty'))]).toEqual(['tank-empty']);
+  expect(signals(base, 'defrost', 28, under('board-lockout')).has('defrost')).toBe(false);
   expect(signals(base, 'defrost').has('defrost')).toBe(true);
 });
 

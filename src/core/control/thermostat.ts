@@ -1,4 +1,6 @@
+import { type Backup, backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
+import { freezesAt, steadyCoilF } from './coil';
 import { CONDITIONS } from './conditions';
 import { lockoutsInForce } from './lockouts';
 import type { Moment } from './moment';
@@ -7,7 +9,7 @@ import { outdoorThermostatSignal, type Signal } from './signal';
 
 /** Something that was called for and is not let through, and why. */
 export interface Held {
-  readonly source: 'compressor' | 'strips' | 'furnace';
+  readonly source: 'compressor' | 'defrost' | Backup;
   readonly why: string;
 }
 
@@ -35,7 +37,7 @@ const auxSignals = (facts: Facts): Signal[] => ['AUX', ...(backupOutputs(facts).
 const backupFan = (facts: Facts): Signal[] => (isFossil(facts) ? [] : ['G']);
 
 const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): Held[] =>
-  system.backup === 'furnace'
+  backupOf({ system }) === 'fossil'
     ? []
     : gates.outdoorThermostats.flatMap(({ bank, closesBelowF }, at): Held[] =>
         outdoorF <= closesBelowF
@@ -52,7 +54,7 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   const { outdoorF } = moment;
   const { minOutdoorF } = facts.outdoorUnit;
-  const backup = facts.system.backup === 'furnace' ? 'furnace' : 'strips';
+  const backup = backupOf(facts);
   const held: Held[] = [];
   const isLockedOut = compressorBelowF !== null && outdoorF < compressorBelowF;
   if (isLockedOut)
@@ -94,6 +96,15 @@ const emergency = (facts: Facts): ControlState => {
   };
 };
 
+/** A heating call in which the board clears the coil: only one that its compressor has made cold enough to frost. */
+const defrosting = (facts: Facts, moment: Moment): ControlState => {
+  const state = heating(facts, moment, false, 1);
+  if (!state.signals.has('Y')) return state;
+  if (freezesAt(moment.outdoorF)) return { ...state, signals: new Set([...state.signals, 'defrost' as const]) };
+  const why = `The board holds the defrost: at ${moment.outdoorF} °F out the coil is about ${steadyCoilF(moment.outdoorF)} °F, too warm to frost, and its sensor says so.`;
+  return { ...state, held: [...state.held, { source: 'defrost', why }] };
+};
+
 const called = (facts: Facts, moment: Moment): ControlState => {
   const only = (...signals: Signal[]): ControlState => ({ signals: new Set(signals), held: [] });
   switch (moment.call) {
@@ -113,30 +124,38 @@ const called = (facts: Facts, moment: Moment): ControlState => {
       return only(...compressorSignals(facts, false, 1));
     case 'cool-2':
       return only(...compressorSignals(facts, false, 2));
-    case 'defrost': {
-      const state = heating(facts, moment, false, 1);
-      // The board only defrosts a coil that its compressor has frosted.
-      return state.signals.has('Y') ? { ...state, signals: new Set([...state.signals, 'defrost' as const]) } : state;
-    }
+    case 'defrost':
+      return defrosting(facts, moment);
   }
 };
 
-/** What moves by itself: outdoor thermostats with the weather, and the condition that is being tried. */
-const surroundings = (facts: Facts, { outdoorF, trying }: Moment): Signal[] => [
-  ...facts.gates.outdoorThermostats.flatMap(({ closesBelowF }, at) =>
-    outdoorF <= closesBelowF ? [outdoorThermostatSignal(at + 1)] : [],
-  ),
-  ...CONDITIONS.filter(({ id, applies }) => id === trying && applies(facts)).map(({ id }) => id),
-];
+const HEATING: ReadonlySet<Moment['call']> = new Set(['heat-1', 'heat-2', 'heat-aux', 'defrost']);
+
+/** What moves by itself: outdoor thermostats with the weather, and the conditions that are tried. */
+const surroundings = (facts: Facts, { outdoorF, call, scenario }: Moment, sent: ReadonlySet<Signal>): Signal[] => {
+  const conditions = CONDITIONS.filter(({ id, applies }) => scenario.conditions.includes(id) && applies(facts));
+  const isLockedOut = conditions.some(({ id }) => id === 'board-lockout');
+  const { faultOutput, faultHeat } = facts.outdoorUnit;
+  const bringsHeat = isLockedOut && faultOutput === 'heat';
+  const isCalled = faultHeat === 'always' || (HEATING.has(call) && sent.has('Y'));
+  return [
+    ...facts.gates.outdoorThermostats.flatMap(({ closesBelowF }, at) =>
+      outdoorF <= closesBelowF ? [outdoorThermostatSignal(at + 1)] : [],
+    ),
+    ...conditions.map(({ id }) => id),
+    ...(bringsHeat && isCalled ? (['fault-heat'] as const) : []),
+  ];
+};
 
 /**
  * Which outputs thermostat, defrost board and outdoor switches give for a call at a moment.
  * Electric backup runs beside the compressor, fossil backup in its place. Below the compressor lockout the backup
  * becomes first stage; emergency heat passes no outdoor gate. A board that is locked out does not defrost.
+ * Whether what is sent arrives, and whether the sender has power, is for the wires to say.
  */
 export const control = (facts: Facts, moment: Moment): ControlState => {
   const state = called(facts, moment);
-  const signals = new Set([...state.signals, ...surroundings(facts, moment)]);
+  const signals = new Set([...state.signals, ...surroundings(facts, moment, state.signals)]);
   if (signals.has('board-lockout')) signals.delete('defrost');
   return { ...state, signals };
 };

@@ -1,10 +1,11 @@
 import type { Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
+import { jobBanks, kitShare } from '../strips/from-job';
 import { BTU_PER_KWH } from '../units/constants';
-import { crossing } from './balance';
+import { type Crossing, crossing, type CrossingInput } from './balance';
 import { jobLoad } from './evidence';
 import { crossingInput } from './from-job';
 import { frostShareAt } from './frost';
+import { compressorFromF } from './gates';
 import { capacityCurve } from './heat-pump';
 
 /** Why backup is needed, and how much. */
@@ -20,6 +21,10 @@ export interface BackupNeed {
   /** Whether the kit that is fitted gives it. */
   readonly isMet: boolean;
 }
+
+/** Whether the compressor may run at an outdoor temperature: neither a lockout nor its own limit stands against it. */
+const runsAt = ({ gates, heatPump }: CrossingInput, outdoorF: number): boolean =>
+  outdoorF >= compressorFromF(gates, heatPump.minOutdoorF);
 
 /** Outdoor temperature at which frost is heaviest, °F. */
 const FROST_F = 35;
@@ -43,20 +48,25 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
     why,
     kW,
     highKW,
-    kitKW: input.fuel ? null : (allowed.find((kit) => kit >= kW - 1e-9) ?? null),
+    // A list names kits by their plates; what counts is what they give at the service's volts.
+    kitKW: input.fuel ? null : (allowed.find((kit) => kit * kitShare(facts) >= kW - 1e-9) ?? null),
     isMet: (input.fuel ? furnaceKW : fittedKW) >= kW - 1e-9,
   });
   const defrostKW = (frostShareAt(FROST_F) * capacityCurve(input.heatPump).at(FROST_F)) / BTU_PER_KWH;
   const { designOutdoorF } = input.load;
+  const isAlone = !runsAt(input, designOutdoorF);
+  const atDesign = ({ requiredKW, emergencyKW }: Crossing) => (input.fuel || isAlone ? emergencyKW : requiredKW);
   return [
     need(
       'design',
-      'At design, with the heat pump',
+      isAlone ? 'At design, the compressor locked out' : 'At design, with the heat pump',
       input.fuel
         ? `A furnace replaces the heat pump: at ${designOutdoorF} °F it carries the whole load.`
-        : `What the heat pump lacks at ${designOutdoorF} °F.`,
-      input.fuel ? found.emergencyKW : found.requiredKW,
-      input.fuel ? high.emergencyKW : high.requiredKW,
+        : isAlone
+          ? `The compressor may not run at ${designOutdoorF} °F: the strips carry the whole load.`
+          : `What the heat pump lacks at ${designOutdoorF} °F.`,
+      atDesign(found),
+      atDesign(high),
     ),
     need(
       'emergency',

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../job/document';
-import { SAMPLES } from '../job/samples';
+import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { backupNeeds, bankGates } from './backup-need';
 import { crossingChart } from './chart';
@@ -55,6 +55,7 @@ describe('the chart', () => {
       'load',
     ]);
     expect(ids(facts(['outdoorUnit.stages', 'inverter'], ['outdoorUnit.lowPoints', LOW]))).toEqual([
+      'steady',
       'low',
       'capacity',
       'bank-1',

@@ -1,11 +1,19 @@
 import fc from 'fast-check';
+import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
-import { SAMPLES } from '../job/samples';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
 import { allowedCurve, crossing, type CrossingInput } from './balance';
 import { crossingAt, jobCrossing } from './from-job';
 import { capacityCurve, copAt } from './heat-pump';
 import { loadCurve } from './load';
-import { ruler, rulerVerdict } from './ruler';
+import { ruler } from './ruler';
+import { rulerVerdict } from './ruler-verdict';
+
+const verdictAt = (facts: Facts, outdoorF: number, call: CallId = 'heat-1') => {
+  const moment = { ...DEFAULT_MOMENT, outdoorF, call };
+  return rulerVerdict(facts, jobBasis(facts).state(moment), moment);
+};
 
 const input = fc
   .record({
@@ -149,9 +157,7 @@ describe('of a job', () => {
     [50, 'calm'],
     [33, 'hole'],
     [10, 'strips'],
-  ] as const)('at %i °F the ruler is %s', (outdoorF, grade) =>
-    expect(rulerVerdict(planned, outdoorF).grade).toBe(grade),
-  );
+  ] as const)('at %i °F the ruler is %s', (outdoorF, grade) => expect(verdictAt(planned, outdoorF).grade).toBe(grade));
 
   test('too small a kit is said to be short', () => {
     const facts: Facts = {
@@ -159,7 +165,7 @@ describe('of a job', () => {
       heatKit: { ...assumedFacts().heatKit, elements: [{ kW: 1, bank: 1, onS: 0, offS: 0 }] },
       house: { ...assumedFacts().house, designBtuh: 60_000 },
     };
-    expect(rulerVerdict(facts, 10)).toMatchObject({ grade: 'short' });
+    expect(verdictAt(facts, 10)).toMatchObject({ grade: 'short' });
   });
 
   test('frost takes a tenth at 35 °F, and the COP follows', () => {

@@ -1,11 +1,13 @@
 import { lockoutsInForce } from '../control/lockouts';
 import { outdoorThermostatOf } from '../control/outdoor-thermostats';
+import { jobFurnaceBtuh } from '../devices/furnace/stages';
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { allowedCurve, type Crossing, crossing, type CrossingInput } from './balance';
 import { jobLoad } from './evidence';
 import type { Gates } from './gates';
-import { capacityCurve, copAt } from './heat-pump';
+import { capacityCurve, copAt, isDrawnOn } from './heat-pump';
 import { jobHeatPump } from './job-heat-pump';
 import { loadCurve } from './load';
 import { RULER_SPAN_F } from './range';
@@ -26,13 +28,13 @@ export const crossingInput = (facts: Facts): CrossingInput => ({
   banksKW: jobBanks(facts).map(({ kW }) => kW),
   gates: jobGates(facts),
   electricPerKWh: facts.prices.electricPerKWh,
-  ...(facts.system.backup === 'furnace'
+  ...(backupOf(facts) === 'fossil'
     ? {
         fuel: {
           kind: facts.furnace.fuel,
           pricePerUnit: facts.prices.fuelPerUnit,
           efficiency: facts.furnace.efficiency,
-          outputBtuh: facts.furnace.outputBtuh,
+          outputBtuh: jobFurnaceBtuh(facts),
         },
       }
     : {}),
@@ -48,6 +50,8 @@ export interface CrossingAt {
   /** All that the gates let run together. */
   readonly allowedBtuh: number;
   readonly cop: number;
+  /** Whether the heat pump's figures are drawn on beyond its rating points. */
+  readonly isDrawnOn: boolean;
 }
 
 /** What a job's house needs and may get at an outdoor temperature, °F. */
@@ -58,5 +62,6 @@ export const crossingAt = (facts: Facts, outdoorF: number): CrossingAt => {
     heatPumpBtuh: capacityCurve(input.heatPump).at(outdoorF),
     allowedBtuh: allowedCurve(input, RULER_SPAN_F).at(outdoorF),
     cop: copAt(input.heatPump, outdoorF),
+    isDrawnOn: isDrawnOn(input.heatPump, outdoorF),
   };
 };

@@ -1,4 +1,7 @@
-/** Coldest and warmest outdoor temperature between which frost takes its share, and where it takes most, °F. */
+/**
+ * Coldest and warmest outdoor temperature between which frost takes its share, and where it takes most, °F.
+ * @source 10 CFR 430 subpart B appendix M1; the line from 35 to 45 °F is ours, against a step
+ */
 const FROST_FROM_F = 17;
 const FROST_MOST_F = 35;
 const FROST_TO_F = 45;

@@ -1,5 +1,6 @@
 import { BTU_PER_KWH } from '../units/constants';
-import { type Curve, curveThrough } from './line';
+import type { SpanF } from '../units/span';
+import { addCurves, type Curve, curveThrough, scaleCurve, spansAbove } from './line';
 
 /** A rating point: heat given and power drawn at an outdoor temperature. */
 export interface RatingPoint {
@@ -15,11 +16,31 @@ export interface HeatPump {
   readonly frost: boolean;
   /** The unit's own minimum, °F; null where it has none. */
   readonly minOutdoorF: number | null;
+  /**
+   * Whether lines drawn on beyond the points are kept from a COP under 1: all that a compressor draws is heat in the
+   * end, and a figure that nobody has measured shall not decide against it.
+   */
+  readonly trustsPointsOnly?: boolean;
 }
+
+/** Coldest and warmest rating point, °F: outside them every figure is drawn on. */
+export const ratedSpanF = ({ points }: HeatPump): SpanF => {
+  const at = points.map(({ outdoorF }) => outdoorF);
+  return [Math.min(...at), Math.max(...at)];
+};
+
+/** Whether a figure at an outdoor temperature, °F, is drawn on beyond the rating points. */
+export const isDrawnOn = (heatPump: HeatPump, outdoorF: number): boolean => {
+  const [coldestF, warmestF] = ratedSpanF(heatPump);
+  return outdoorF < coldestF || outdoorF > warmestF;
+};
 
 /** Share of the straight line that is left at 35 °F. Source: 10 CFR 430 subpart B appendix M1. */
 const FROST_CAPACITY = 0.9;
 const FROST_POWER = 0.985;
+
+/** No outdoor temperature lies farther from a rating point, °F. */
+const FAR_F = 200;
 
 const frosted = (curve: Curve, share: number): Curve => {
   const at17 = curve.at(17);
@@ -62,8 +83,29 @@ const ratedCurve = ({ points, frost }: HeatPump, value: (point: RatingPoint) => 
 export const capacityCurve = (heatPump: HeatPump): Curve =>
   withMinimum(notNegative(ratedCurve(heatPump, (point) => point.btuh, FROST_CAPACITY)), heatPump.minOutdoorF);
 
-/** Power the heat pump draws, kW; frost as in {@link capacityCurve}, the unit's own minimum not applied. */
-export const powerCurve = (heatPump: HeatPump): Curve => ratedCurve(heatPump, (point) => point.kW, FROST_POWER);
+/** The smaller of two curves outside a span, the first one inside; their crossings out there become breaks. */
+const smallerOutside = (one: Curve, other: Curve, [lowF, highF]: SpanF): Curve => {
+  const over = addCurves(one, scaleCurve(other, -1));
+  const crossings = [...spansAbove(over, [lowF - FAR_F, lowF]), ...spansAbove(over, [highF, highF + FAR_F])].flat();
+  return {
+    at: (outdoorF) =>
+      outdoorF >= lowF && outdoorF <= highF
+        ? one.at(outdoorF)
+        : Math.min(one.at(outdoorF), Math.max(0, other.at(outdoorF))),
+    breaksF: [...one.breaksF, ...other.breaksF, lowF, highF, ...crossings],
+  };
+};
+
+/**
+ * Power the heat pump draws, kW; frost as in {@link capacityCurve}, the unit's own minimum not applied. Beyond the
+ * points never more than the heat it gives, where they alone are trusted.
+ */
+export const powerCurve = (heatPump: HeatPump): Curve => {
+  const drawn = ratedCurve(heatPump, (point) => point.kW, FROST_POWER);
+  if (!heatPump.trustsPointsOnly) return drawn;
+  const heatKW = scaleCurve(capacityCurve({ ...heatPump, minOutdoorF: null }), 1 / BTU_PER_KWH);
+  return smallerOutside(drawn, heatKW, ratedSpanF(heatPump));
+};
 
 /** Coefficient of performance as a function of outdoor temperature, °F; zero where the unit does not run. */
 export const copOf = (heatPump: HeatPump): ((outdoorF: number) => number) => {

@@ -4,20 +4,30 @@ import type { HeatPump, RatingPoint } from './heat-pump';
 const atElevation = (points: readonly RatingPoint[], share: number): readonly RatingPoint[] =>
   share === 1 ? points : points.map((point) => ({ ...point, btuh: point.btuh * share }));
 
-/**
- * A job's heat pump at full stage or full speed, at its elevation. Only units of one or two stages get the frost
- * derate.
- */
-export const jobHeatPump = ({ outdoorUnit }: Facts): HeatPump => ({
-  points: atElevation(outdoorUnit.ratingPoints, outdoorUnit.capacityShare),
-  frost: outdoorUnit.frostDerate && outdoorUnit.stages !== 'inverter',
+/** Between these outdoor temperatures a sheet's own point has frost in it, °F. Source: 10 CFR 430 subpart B app. M1. */
+const FROST_POINT_F = [30, 40] as const;
+
+/** Whether a sheet has a point of its own where frost is heaviest. */
+const hasFrostPoint = (points: readonly RatingPoint[]): boolean =>
+  points.some(({ outdoorF }) => outdoorF >= FROST_POINT_F[0] && outdoorF <= FROST_POINT_F[1]);
+
+const ofPoints = ({ outdoorUnit }: Facts, points: readonly RatingPoint[]): HeatPump => ({
+  points: atElevation(points, outdoorUnit.capacityShare),
+  frost: outdoorUnit.frostDerate && !hasFrostPoint(points),
   minOutdoorF: outdoorUnit.minOutdoorF,
+  trustsPointsOnly: true,
 });
 
-/** The same unit at low stage, or at an inverter's least speed; null where it has none or its points are not known. */
+/**
+ * A job's heat pump at full stage or full speed, at its elevation. Frost is taken off where its sheet has no point
+ * between 30 and 40 °F and the job does not say otherwise, inverters included.
+ */
+export const jobHeatPump = (facts: Facts): HeatPump => ofPoints(facts, facts.outdoorUnit.ratingPoints);
+
+/**
+ * The same unit at low stage, or at an inverter's least speed; null where it has none or its points are not known.
+ */
 export const jobLowStage = (facts: Facts): HeatPump | null => {
-  const { stages, lowPoints, capacityShare } = facts.outdoorUnit;
-  return stages === 'single' || lowPoints.length < 2
-    ? null
-    : { ...jobHeatPump(facts), points: atElevation(lowPoints, capacityShare) };
+  const { stages, lowPoints } = facts.outdoorUnit;
+  return stages === 'single' || lowPoints.length < 2 ? null : ofPoints(facts, lowPoints);
 };

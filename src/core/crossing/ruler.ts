@@ -1,9 +1,11 @@
 import { outdoorThermostatOf } from '../control/outdoor-thermostats';
+import { jobFurnaceBtuh } from '../devices/furnace/stages';
+import { backupOf } from '../job/backup';
 import { factAt, type FactPath, type Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { roundTo } from '../units/round';
-import { inSpans, type SpanF } from '../units/span';
-import { crossingAt, jobCrossing, jobGates } from './from-job';
+import type { SpanF } from '../units/span';
+import { jobCrossing, jobGates } from './from-job';
 import { backupToF, compressorFromF, spanFrom, spanTo } from './gates';
 import { RULER_SPAN_F } from './range';
 
@@ -72,7 +74,7 @@ export const ruler = (facts: Facts): Ruler => {
       ? []
       : [
           {
-            label: facts.system.backup === 'furnace' ? 'changeover' : 'compressor lockout',
+            label: backupOf(facts) === 'fossil' ? 'changeover' : 'compressor lockout',
             atF: gates.compressorBelowF,
             fact: 'gates.compressorBelowF' as const,
           },
@@ -84,7 +86,7 @@ export const ruler = (facts: Facts): Ruler => {
       ? []
       : [
           {
-            label: facts.system.backup === 'furnace' ? 'furnace lockout' : 'strip lockout',
+            label: backupOf(facts) === 'fossil' ? 'furnace lockout' : 'strip lockout',
             atF: gates.auxAboveF,
             fact: 'gates.auxAboveF',
           },
@@ -119,11 +121,11 @@ export const ruler = (facts: Facts): Ruler => {
         openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
         posts: [...backupPosts, ...thermostatPost(bank)],
       })),
-      ...(facts.system.backup === 'furnace'
+      ...(backupOf(facts) === 'fossil'
         ? [
             {
               id: 'furnace',
-              label: `Furnace · ${roundTo(facts.furnace.outputBtuh / 1000, 0)} kBtu/h`,
+              label: `Furnace · ${roundTo(jobFurnaceBtuh(facts) / 1000, 0)} kBtu/h`,
               source: 'fossil' as const,
               openF: spanTo(backupToF(gates, -1), RULER_SPAN_F),
               posts: backupPosts,
@@ -138,37 +140,5 @@ export const ruler = (facts: Facts): Ruler => {
     ],
     holesF,
     shortfallsF,
-  };
-};
-
-/** What the ruler says at one outdoor temperature, and how loudly. */
-export interface RulerVerdict {
-  readonly grade: 'calm' | 'strips' | 'short' | 'hole';
-  readonly text: string;
-}
-
-const thousand = (btuh: number) => `${roundTo(btuh / 1000, 1)} kBtu/h`;
-
-/** The ruler in one line: what the house needs and what may give it at an outdoor temperature, °F. */
-export const rulerVerdict = (facts: Facts, outdoorF: number): RulerVerdict => {
-  const { holesF, shortfallsF } = jobCrossing(facts);
-  const { loadBtuh, heatPumpBtuh, allowedBtuh } = crossingAt(facts, outdoorF);
-  if (loadBtuh === 0) return { grade: 'calm', text: 'The house needs no heat.' };
-  const load = thousand(loadBtuh);
-  const backup = facts.system.backup === 'furnace' ? 'furnace' : 'strips';
-  const needs = `House needs ${load}`;
-  if (inSpans(holesF, outdoorF)) return { grade: 'hole', text: `Hole: ${load} needed, and nothing may run.` };
-  if (inSpans(shortfallsF, outdoorF) || allowedBtuh < loadBtuh)
-    return { grade: 'short', text: `Short: ${load} needed, ${thousand(allowedBtuh)} may run.` };
-  const isCompressorOpen = inSpans(
-    spanFrom(compressorFromF(jobGates(facts), facts.outdoorUnit.minOutdoorF), RULER_SPAN_F),
-    outdoorF,
-  );
-  if (!isCompressorOpen) return { grade: 'strips', text: `${needs}: ${backup} alone, the compressor is locked out.` };
-  if (heatPumpBtuh >= loadBtuh)
-    return { grade: 'calm', text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}.` };
-  return {
-    grade: 'strips',
-    text: `${needs}, the heat pump gives ${thousand(heatPumpBtuh)}: ${backup === 'furnace' ? 'the furnace takes over' : 'strips make up the rest'}.`,
   };
 };

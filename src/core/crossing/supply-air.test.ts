@@ -1,10 +1,14 @@
 import { DEFAULT_MOMENT, type Moment } from '../control/moment';
 import type { Facts } from '../job/document';
-import { SAMPLES } from '../job/samples';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
 import { supplyAir } from './supply-air';
 
 const { facts } = SAMPLES[2]!;
-const at = (change: Partial<Moment>, of: Facts = facts) => supplyAir(of, { ...DEFAULT_MOMENT, ...change });
+const at = (change: Partial<Moment>, of: Facts = facts) => {
+  const moment = { ...DEFAULT_MOMENT, ...change };
+  return supplyAir(of, jobBasis(of).state(moment), moment);
+};
 const degrees = (change: Partial<Moment>, of: Facts = facts) => {
   const air = at(change, of);
   return air.kind === 'heat' ? air.supplyF : NaN;
@@ -47,7 +51,11 @@ test('below the lockout the strips alone warm it, at the strips’ airflow', () 
 });
 
 test('an outdoor thermostat that is open keeps its bank out of auxiliary heat, not out of emergency heat', () => {
-  const gated: Facts = { ...facts, gates: { ...facts.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 25 }] } };
+  const gated: Facts = {
+    ...facts,
+    cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 },
+    gates: { ...facts.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 25 }] },
+  };
   expect(degrees({ call: 'heat-aux', outdoorF: 30 }, gated)).toBeCloseTo(
     degrees({ call: 'heat-1', outdoorF: 30 }, gated),
     9,

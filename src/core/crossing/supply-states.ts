@@ -3,7 +3,7 @@ import { jobBanks } from '../strips/from-job';
 import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
 import { crossingInput } from './from-job';
-import { capacityCurve } from './heat-pump';
+import { capacityCurve, isDrawnOn } from './heat-pump';
 import { jobLowStage } from './job-heat-pump';
 
 /** What may blow from the registers. */
@@ -15,7 +15,12 @@ export interface SupplyState {
   readonly btuh: number;
   readonly cfm: number;
   readonly supplyF: number;
+  /** Whether the heat pump's part is drawn on beyond its rating points. */
+  readonly isDrawnOn: boolean;
 }
+
+/** States in which the heat pump has no part. */
+const ALONE = /^(strips-|furnace)/;
 
 /**
  * Air at the register in every state that a job's system can be in at one outdoor temperature.
@@ -24,7 +29,7 @@ export interface SupplyState {
  * @param roomF air that comes back, °F
  */
 export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): SupplyState[] => {
-  const { airHandler, site, furnace } = facts;
+  const { airHandler, site } = facts;
   const input = crossingInput(facts);
   const mostBtuh = capacityCurve(input.heatPump).at(outdoorF);
   const low = jobLowStage(facts);
@@ -38,6 +43,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
     btuh,
     cfm,
     supplyF: roomF + temperatureRiseF(btuh, cfm, site.elevationFt),
+    isDrawnOn: isDrawnOn(input.heatPump, outdoorF) && !ALONE.test(id),
   });
   const named = (count: number) =>
     banks
@@ -74,7 +80,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
     ...counts.map((count) =>
       state(`strips-${count}`, `Strips ${named(count)} alone`, 'strips', stripsBtuh(count), airHandler.auxCfm),
     ),
-    ...(input.fuel ? [state('furnace', 'Furnace', 'fossil', furnace.outputBtuh, airHandler.auxCfm)] : []),
+    ...(input.fuel ? [state('furnace', 'Furnace', 'fossil', input.fuel.outputBtuh, airHandler.auxCfm)] : []),
     ...(mostBtuh > 0 ? [state('defrost-cold', 'Defrost, no strips', 'defrost', -mostBtuh, airHandler.heatCfm)] : []),
     ...(mostBtuh > 0 && banks.length > 0
       ? [

@@ -1,4 +1,5 @@
 import type { Signal } from '../control/signal';
+import type { CoilId, ContactId, ResistorId } from './ids';
 
 /** Every device by id, with what it is called on screen. */
 export const DEVICE_LABELS = {
@@ -31,11 +32,14 @@ export interface Terminal {
 
 /** What a coil or a board's own load does when it has its volts. */
 export interface Coil {
-  readonly id: string;
+  readonly id: CoilId;
   readonly label: string;
   readonly from: string;
   readonly to: string;
+  /** Sealed, VA. */
   readonly va: number;
+  /** Until it has pulled in, VA; left out where it draws the same from the start, as heaters and electronics do. */
+  readonly inrushVA?: number;
   /** A source's colour on screen. */
   readonly source: 'compressor' | 'strips' | 'fossil' | 'defrost' | 'blower' | 'control';
   readonly does: string;
@@ -43,19 +47,22 @@ export interface Coil {
 
 /** A contact moved by the logic of a device, by the weather, or by a coil. */
 export interface Contact {
-  readonly id: string;
+  readonly id: ContactId;
   readonly label: string;
   readonly from: string;
   readonly to: string;
-  readonly movedBy: Signal | { readonly coil: string };
+  readonly movedBy: Signal | { readonly coil: CoilId };
   readonly rests: 'open' | 'closed';
+  /** The device's own power: without it the contact is no longer moved, and stands as `unpowered` says, or at rest. */
+  readonly poweredBy?: CoilId;
+  readonly unpowered?: 'open' | 'closed';
   /** Why it is open, where it is. */
   readonly openWhy: string;
 }
 
 /** A resistance that is no coil, such as a thermistor. */
 export interface Resistor {
-  readonly id: string;
+  readonly id: ResistorId;
   readonly label: string;
   readonly from: string;
   readonly to: string;
@@ -105,10 +112,3 @@ export const device = (id: DeviceId, spot: Spot, parts: Partial<Omit<Device, 'id
 
 /** The name of a device's point in a network, such as `air-handler.R`. */
 export const nodeOf = (device: DeviceId, point: string): string => `${device}.${point}`;
-
-/** Coils that several pages ask for by name. */
-export const COMPRESSOR_COIL = 'contactor';
-export const VALVE_COIL = 'reversing valve';
-export const BLOWER_COIL = 'blower relay';
-export const BLOWER_BY_HEAT_COIL = 'blower by heat';
-export const FURNACE_COIL = 'furnace heat';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { assumedFacts, type Facts } from '../job/document';
 import { plan } from '../wiring/plan';
-import { bankCoilId, heatInputs } from './air-handler';
+import { heatInputs } from './air-handler';
 import { nodeOf } from './device';
+import { bankCoilId } from './ids';
 
 const base = assumedFacts();
 const devicesOf = (facts: Facts) => plan(facts).devices;

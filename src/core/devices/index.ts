@@ -1,3 +1,4 @@
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { airHandler } from './air-handler';
 import type { Device, DeviceId } from './device';
@@ -34,7 +35,7 @@ export const makeDevice = (id: DeviceId, facts: Facts): Device => MAKERS[id](fac
 
 /** The device that holds the blower and the system's transformer. */
 export const indoorId = ({ system }: Facts): DeviceId =>
-  system.cabinet === 'packaged' ? 'packaged-unit' : system.backup === 'furnace' ? 'furnace' : 'air-handler';
+  system.cabinet === 'packaged' ? 'packaged-unit' : backupOf({ system }) === 'fossil' ? 'furnace' : 'air-handler';
 
 /** The device that holds the compressor. */
 export const outdoorId = ({ system }: Facts): DeviceId =>

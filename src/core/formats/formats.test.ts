@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Ajv from 'ajv';
 import Papa from 'papaparse';
-import { SAMPLES } from '../job/samples';
+import { SAMPLES } from '../samples';
 import { parseJobFile, parseJobFileText } from './job-file';
 import { jobJsonSchema } from './job-json-schema';
 import { readingsCsv } from './readings-csv';

@@ -4,8 +4,8 @@ import { isRecord, overAssumptions } from '../job/assumptions';
 import { type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '../job/document';
 import { idSchema, readingSchema, timeSchema } from '../job/reading-schema';
 import { confirmedSchema, factsSchema } from '../job/schema';
+import { markSchema } from '../job/setting-mark-schema';
 import type { JobHistory } from '../job/stored-job';
-import { markSchema } from '../setup/mark-schema';
 import { MAX_JOB_FILE_BYTES } from './job-file-limit';
 
 const FORMAT = 'gate-cross-job';

@@ -1,8 +1,8 @@
+import { CONTROLLER_ROLES } from '../job/controllers';
 import { ALL_FACTS, JOB_FILE_VERSION } from '../job/document';
 import type { AnyFact } from '../job/fact';
 import { FACT_GROUPS } from '../job/facts';
-import { MARK_KINDS } from '../setup/marks';
-import { CONTROLLER_ROLES } from '../setup/setting';
+import { MARK_KINDS } from '../job/setting-marks';
 
 type JsonSchema = Record<string, unknown>;
 

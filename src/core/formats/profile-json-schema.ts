@@ -1,5 +1,5 @@
+import { CONTROLLER_ROLES } from '../job/controllers';
 import { NUMBER_SCALES, PROFILE_FILE_VERSION, PROFILE_FORMAT } from '../setup/profiles/profile';
-import { CONTROLLER_ROLES } from '../setup/setting';
 import { SETTINGS } from '../setup/settings';
 
 type JsonSchema = Record<string, unknown>;

@@ -2,8 +2,10 @@ import Papa from 'papaparse';
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
 import type { Reading } from '../job/reading';
-import { planItem, startupPlan } from '../startup/plan';
-import type { Expectation, Item } from '../startup/step';
+import { jobModel } from '../model';
+import { observed } from '../model/observable';
+import { planItem } from '../startup/planned';
+import type { Expectation } from '../startup/step';
 import { roundTo } from '../units/round';
 
 const aimOf = (expected: Expectation) =>
@@ -15,18 +17,20 @@ const toleranceOf = (expected: Expectation) => (expected.kind === 'band' ? expec
  * Readings of items that the job no longer has keep their key and carry no verdict.
  */
 export const readingsCsv = (facts: Facts, readings: readonly Reading[]): string => {
-  const steps = startupPlan(facts, readings, DEFAULT_MOMENT);
-  const items = new Map<string, { step: (typeof steps)[number]['step']; item: Item }>(
-    steps.flatMap(({ step, built }) => built.items.map((item) => [`${step.id}/${item.id}`, { step, item }] as const)),
+  const steps = jobModel(facts).startup(readings, DEFAULT_MOMENT);
+  const named = observed(facts, readings);
+  // One thing that several steps read stands with the first of them.
+  const items = new Map(
+    steps.flatMap(({ step, items: all }) => all.map(({ key, item }) => [key, { step, item }] as const)).reverse(),
   );
-  const order = [...items.keys()];
+  const order = [...items.keys()].reverse();
   const rank = (key: string) => (items.has(key) ? order.indexOf(key) : order.length);
   const corrected = new Set(readings.map(({ replaces }) => replaces));
-  const rows = [...readings]
+  const rows = named
     .sort((a, b) => rank(a.item) - rank(b.item) || a.at.localeCompare(b.at))
     .map((reading) => {
       const found = items.get(reading.item);
-      const planned = found && planItem(found.step.id, found.item, reading);
+      const planned = found && planItem(reading.item, found.item, reading);
       return {
         step: found?.step.title ?? '',
         item: reading.item,

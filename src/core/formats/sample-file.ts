@@ -1,5 +1,5 @@
 import { JOB_FILE_VERSION } from '../job/document';
-import type { Sample } from '../job/samples/sample';
+import type { Sample } from '../samples/sample';
 import { type JobFile, toJobFile } from './job-file';
 
 /** A sample as a job file. */

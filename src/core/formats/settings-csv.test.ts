@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { SAMPLES } from '../job/samples';
+import { SAMPLES } from '../samples';
 import { settingsCsv } from './settings-csv';
 
 const marks = SAMPLES.find(({ id }) => id === 'cinder-creek')!.settingMarks!;

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
-import { MARK_KINDS, type SettingMark } from '../setup/marks';
-import { CONTROLLERS } from '../setup/setting';
+import { CONTROLLERS } from '../job/controllers';
+import { MARK_KINDS, type SettingMark } from '../job/setting-marks';
 
 /** Everything done at the controllers of a job as CSV: a line for each mark, in time. A value taken back says so. */
 export const settingsCsv = (marks: readonly SettingMark[]): string => {

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { climateById } from '../crossing/year/climates';
 import { binned } from '../crossing/year/temperatures';
-import { SAMPLES } from '../job/samples';
+import { SAMPLES } from '../samples';
 import { compareWays } from '../setup/ways/compare';
 import { presetWays } from '../setup/ways/way';
 import { yearCsv } from './year-csv';

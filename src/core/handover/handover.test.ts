@@ -1,5 +1,5 @@
 import { assumedFacts, type Facts } from '../job/document';
-import { SAMPLES } from '../job/samples';
+import { SAMPLES } from '../samples';
 import { homeownerPage } from './homeowner';
 
 const text = (facts: Facts) =>

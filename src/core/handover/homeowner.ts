@@ -1,5 +1,6 @@
 import { lockoutsInForce } from '../control/lockouts';
 import { jobCrossing } from '../crossing/from-job';
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { roundTo } from '../units/round';
@@ -16,7 +17,7 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
   const { auxAboveF, compressorBelowF } = lockoutsInForce(facts);
   const banks = jobBanks(facts);
   const hasStrips = banks.length > 0;
-  const hasFurnace = facts.system.backup === 'furnace';
+  const hasFurnace = backupOf(facts) === 'fossil';
   const helper = hasFurnace ? 'furnace' : 'electric heaters';
   const kW = roundTo(
     banks.reduce((sum, bank) => sum + bank.kW, 0),

@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { AnyFact, FactValue } from './fact';
 import { FACT_GROUPS } from './facts';
 
@@ -77,8 +78,8 @@ export const renamed = (document: JobDocument, name: string): JobDocument => ({
   facts: withFact(document.facts, 'site.jobName', name.slice(0, 120)),
 });
 
-/** Whether two values of a fact are the same; lists and tables by content. */
-export const sameValue = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
+/** Whether two values of a fact are the same: by content, whatever the order of keys (a database gives its own). */
+export const sameValue = (one: unknown, other: unknown): boolean => equal(one, other);
 
 /** One change of a fact, as it travels from the Sheet to the database. A change confirms the fact. */
 export interface FactChange {

@@ -17,14 +17,24 @@ export interface Finding {
   readonly fact?: FactPath;
   /** The terminal (`device.mark`), conductor or coil that it points at. */
   readonly at?: string;
+  /** What tells it from others of its rule at the same place: never a figure or a sentence, so that it holds. */
+  readonly aspect?: string;
   /** Changes of facts that mend it in one tap. */
   readonly mendBy?: readonly FactChange[];
+  /** The moves between plan and wall that it names, where it is the one mistake behind others. */
+  readonly moves?: readonly { readonly words: string; readonly home: string }[];
+  /** Key of the finding that explains this one: put that right, and this is gone. */
+  readonly under?: string;
   /** Why somebody decided to live with it, who, and when. */
   readonly waived?: { readonly reason: string; readonly by: string; readonly at: string };
 }
 
-/** What a finding is known by when it is waived. */
-export const findingKey = ({ rule, at, fact, what }: Finding): string => `${rule}|${at ?? fact ?? what}`.slice(0, 200);
+/**
+ * What a finding is known by when it is waived: its rule, its place, and what tells it from others there. The same for
+ * the same fault whatever the figures are, and no two of a job alike.
+ */
+export const findingKey = ({ rule, at, fact, aspect }: Finding): string =>
+  [rule, at ?? fact ?? '', ...(aspect === undefined ? [] : [aspect])].join('|').slice(0, 200);
 
 /** A finding as a rule words it, before the rule's id and reason are put to it. */
 export type Found = Omit<Finding, 'rule' | 'why'>;

@@ -1,6 +1,7 @@
+import { backupOf } from './backup';
 import type { Facts } from './document';
 import type { ElementRow } from './facts/heat-kit';
 
 /** The elements of the job's electric kit; none where a furnace is the backup. */
 export const kitRows = ({ system, heatKit }: Facts): readonly ElementRow[] =>
-  system.backup === 'furnace' ? [] : heatKit.elements;
+  backupOf({ system }) === 'fossil' ? [] : heatKit.elements;

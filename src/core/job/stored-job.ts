@@ -1,6 +1,6 @@
-import type { SettingMark } from '../setup/marks';
 import type { JobDocument } from './document';
 import type { Reading } from './reading';
+import type { SettingMark } from './setting-marks';
 
 /** What was read and done at a job. Rows are only ever added. */
 export interface JobHistory {

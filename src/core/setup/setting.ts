@@ -1,13 +1,9 @@
 import type { Crossing } from '../crossing/balance';
+import type { ControllerRole } from '../job/controllers';
 import type { FactPath, Facts } from '../job/document';
 
 /** What a setting can hold: a named option, a number in its unit, or null where that is an answer. */
 export type SettingValue = string | number | null;
-
-/** The controllers of a system. */
-export const CONTROLLERS = { thermostat: 'Thermostat', indoor: 'Indoor board', outdoor: 'Outdoor board' } as const;
-export type ControllerRole = keyof typeof CONTROLLERS;
-export const CONTROLLER_ROLES = Object.keys(CONTROLLERS) as ControllerRole[];
 
 /** What a setting is worked out from. */
 export interface SetupContext {

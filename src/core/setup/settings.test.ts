@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { ALL_FACTS, assumedFacts, factAt, type FactPath, type Facts, factValue, withFact } from '../job/document';
-import { SAMPLES } from '../job/samples';
+import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { setupFindings } from './findings';
 import { changesToSet, changesToTakeAll, isOffTheJob, resolveSettings } from './resolve';

@@ -1,16 +1,29 @@
-import type { Facts } from '../job/document';
+import type { CallId } from '../control/moment';
+import { furnaceNowBtuh, heatPumpNow, isHeating, stripsNowBtuh } from '../crossing/heat-now';
+import { isDrawnOn } from '../crossing/heat-pump';
+import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
+import type { FactPath, Facts } from '../job/document';
+import { type Observation, observationKey } from '../model/observable';
 import { airflowFromRiseCfm, temperatureRiseF } from '../units/air';
 import { roundTo } from '../units/round';
+import { OUTDOOR_ITEM } from './conditions';
 import { expectWithin } from './expect';
-import { type Item, numberRead, type StartupContext } from './step';
+import { kitVolts, numberRead, type StartupContext } from './given';
+import { type Expectation, type Item, stepMoment } from './step';
 
-/** Supply temperature may be this share of the rise off, and never less than a few degrees. */
+/** Supply temperature may be this share of the rise off, and never less than a few degrees. Our judgement: probes. */
 const RISE_TOLERANCE = 0.15;
 const LEAST_TOLERANCE_F = 3;
 
+const airOf = (call: CallId, at: 'return' | 'supply'): Observation => ({
+  call,
+  observable: { kind: 'temperature', at },
+});
+
 /** Return air, for the record; the supply is judged against it. */
-export const returnItem = (facts: Facts): Item => ({
+export const returnItem = (facts: Facts, call: CallId): Item => ({
   id: 'return',
+  of: airOf(call, 'return'),
   label: 'Return air',
   unit: '°F',
   expect: () => ({
@@ -19,78 +32,127 @@ export const returnItem = (facts: Facts): Item => ({
   }),
 });
 
+/** Heat that a call puts into the air, least and most, Btu/h; or what has to be read first. */
+type CallHeat =
+  | {
+      readonly kind: 'known';
+      readonly leastBtuh: number;
+      readonly mostBtuh: number;
+      readonly from: string;
+      readonly cfm: number;
+    }
+  | { readonly kind: 'needs'; readonly what: string; readonly fact?: FactPath };
+
+const joinWords = (parts: readonly string[]) => parts.join(' and ');
+
+const callHeat = (context: StartupContext, call: CallId): CallHeat => {
+  const { facts, bench } = context;
+  const moment = stepMoment(context, call);
+  const state = bench.at(facts, moment);
+  const { volts, from } = kitVolts(context);
+  const stripsBtuh = stripsNowBtuh(facts, state, volts);
+  const furnaceBtuh = furnaceNowBtuh(facts, state);
+  const isCompressing = isHeating(facts, state);
+  const outdoorF = numberRead(context, OUTDOOR_ITEM);
+  const missing = [
+    ...(isCompressing && outdoorF === undefined ? ['the outdoor temperature'] : []),
+    ...(stripsBtuh > 0 && from !== 'loaded' ? ['the volts at the kit'] : []),
+  ];
+  if (missing.length > 0) return { kind: 'needs', what: joinWords(missing) };
+  if (!isCompressing && stripsBtuh === 0 && furnaceBtuh === 0)
+    return { kind: 'needs', what: state.held[0]?.why ?? 'a call that brings heat: by plan this one brings none' };
+  const heatPump = heatPumpNow(facts, state, moment.outdoorF);
+  if (heatPump.isFullTaken && facts.outdoorUnit.stages === 'two')
+    return { kind: 'needs', what: 'the capacity at low stage, on the Sheet', fact: 'outdoorUnit.lowPoints' };
+  // An inverter whose least speed is not known may give anything up to its most.
+  const leastBtuh = heatPump.isFullTaken ? 0 : heatPump.leastBtuh;
+  const isLow =
+    isCompressing &&
+    facts.outdoorUnit.stages === 'two' &&
+    jobLowStage(facts) !== null &&
+    !state.energised.has('second stage');
+  const drawnOn = isCompressing && isDrawnOn(jobHeatPump(facts), moment.outdoorF) ? ' (beyond its rating points)' : '';
+  return {
+    kind: 'known',
+    leastBtuh: leastBtuh + stripsBtuh + furnaceBtuh,
+    mostBtuh: heatPump.mostBtuh + stripsBtuh + furnaceBtuh,
+    from: joinWords([
+      ...(isCompressing ? [`heat pump${isLow ? ' at low stage' : ''} at ${moment.outdoorF} °F${drawnOn}`] : []),
+      ...(stripsBtuh > 0 ? ['strips'] : []),
+      ...(furnaceBtuh > 0 ? ['furnace'] : []),
+    ]),
+    cfm: stripsBtuh + furnaceBtuh > 0 ? facts.airHandler.auxCfm : facts.airHandler.heatCfm,
+  };
+};
+
+const amount = (btuh: number) => Math.round(btuh).toLocaleString('en-US');
+
+const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: number): Expectation => {
+  if (heat.kind === 'needs') return heat;
+  if (returnF === undefined) return { kind: 'needs', what: 'the return air' };
+  const { leastBtuh, mostBtuh, from, cfm } = heat;
+  const rise = (btuh: number) => temperatureRiseF(btuh, cfm, elevationFt);
+  const [leastF, mostF] = [rise(leastBtuh), rise(mostBtuh)];
+  const slack = (riseF: number) => Math.max(LEAST_TOLERANCE_F, RISE_TOLERANCE * riseF);
+  const ft = elevationFt.toLocaleString('en-US');
+  if (mostF - leastF < 0.05) {
+    const share = slack(mostF) / (returnF + mostF);
+    const sum = `Return ${roundTo(returnF, 1)} °F + rise ${roundTo(mostF, 1)} °F: ${from} ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`;
+    return { ...expectWithin(returnF + mostF, share, share, sum), tolerance: `±${roundTo(slack(mostF), 1)} °F` };
+  }
+  const [low, high] = [returnF + Math.max(leastF - slack(leastF), LEAST_TOLERANCE_F), returnF + mostF + slack(mostF)];
+  return {
+    kind: 'band',
+    aim: null,
+    pass: [low, high],
+    warn: [low - slack(leastF), high + slack(mostF)],
+    tolerance: `${roundTo(low, 0)} to ${roundTo(high, 0)} °F`,
+    sum: `Return ${roundTo(returnF, 1)} °F + rise ${roundTo(leastF, 1)} to ${roundTo(mostF, 1)} °F: ${from}, which finds its own speed, ${amount(leastBtuh)} to ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`,
+  };
+};
+
 /**
- * Supply air: return air as read plus the rise that the heat gives at the blower's airflow and this elevation.
- * @param btuh heat put into the air, Btu/h; undefined where a reading is missing, which `missing` names
- * @param cfm airflow of the call, CFM
+ * Supply air: return air as read plus the rise that the call's heat gives at the blower's airflow and this elevation.
  */
-export const supplyItem = (
-  context: StartupContext,
-  step: string,
-  btuh: number | undefined,
-  cfm: number,
-  source: string,
-  missing: string,
-): Item => {
-  const returnF = numberRead(context, `${step}/return`);
-  const { elevationFt } = context.facts.site;
+export const supplyItem = (context: StartupContext, call: CallId): Item => {
+  const { facts } = context;
+  const returnF = numberRead(context, observationKey(facts, airOf(call, 'return')));
+  const heat = callHeat(context, call);
+  const expected = expectSupply(heat, returnF, facts.site.elevationFt);
   return {
     id: 'supply',
+    of: airOf(call, 'supply'),
     label: 'Supply air',
     unit: '°F',
-    expect: () => {
-      if (btuh === undefined) return { kind: 'needs', what: missing };
-      if (returnF === undefined) return { kind: 'needs', what: 'the return air' };
-      const riseF = temperatureRiseF(btuh, cfm, elevationFt);
-      const toleranceF = Math.max(LEAST_TOLERANCE_F, RISE_TOLERANCE * riseF);
-      const sum = `Return ${roundTo(returnF, 1)} °F + rise ${roundTo(riseF, 1)} °F: ${source} ${Math.round(btuh).toLocaleString('en-US')} Btu/h in ${cfm} CFM at ${elevationFt.toLocaleString('en-US')} ft`;
-      return {
-        ...expectWithin(returnF + riseF, toleranceF / (returnF + riseF), toleranceF / (returnF + riseF), sum),
-        tolerance: `±${roundTo(toleranceF, 1)} °F`,
-      };
-    },
+    expect: () => expected,
     explain: (value, grade) => {
-      if (
-        typeof value !== 'number' ||
-        btuh === undefined ||
-        returnF === undefined ||
-        grade === 'pass' ||
-        grade === 'noted'
-      )
-        return null;
-      const riseF = temperatureRiseF(btuh, cfm, elevationFt);
-      return value - returnF > riseF
+      if (typeof value !== 'number' || returnF === undefined || expected.kind !== 'band') return null;
+      if (grade === 'pass' || grade === 'noted') return null;
+      const read = `A rise of ${roundTo(value - returnF, 1)} °F`;
+      return value > expected.pass[1]
         ? {
-            means: `A rise of ${roundTo(value - returnF, 1)} °F is too much: little air.`,
-            next: 'External static pressure, filter, closed registers, blower setting. Keep probes out of sight of the strips.',
+            means: `${read} is too much: little air.`,
+            next: 'External static pressure, filter, closed registers, blower setting. Keep probes out of sight of the heat source.',
           }
         : {
-            means: `A rise of ${roundTo(value - returnF, 1)} °F is too little: little heat, or more air than set.`,
-            next: 'Amps of the heat source first; then the blower setting and leaks at the return.',
+            means: `${read} is too little: little heat, or more air than set.`,
+            next: 'The heat source first: its amps, or its fire; then the blower setting and leaks at the return.',
           };
     },
   };
 };
 
 /**
- * Airflow by temperature rise from the readings of a step with strips alone, CFM; undefined until all are there and
- * the air has warmed.
+ * Airflow by temperature rise from the readings of emergency heat, CFM; undefined until all are there and the air has
+ * warmed.
  */
-export const airflowRead = (
-  context: StartupContext,
-  step: string,
-  heaterAmps: number | undefined,
-): number | undefined => {
-  const volts = numberRead(context, `${step}/strip-volts`);
-  const returnF = numberRead(context, `${step}/return`);
-  const supplyF = numberRead(context, `${step}/supply`);
-  if (
-    volts === undefined ||
-    returnF === undefined ||
-    supplyF === undefined ||
-    heaterAmps === undefined ||
-    supplyF <= returnF
-  )
-    return undefined;
-  return airflowFromRiseCfm(volts, heaterAmps, supplyF - returnF, context.facts.site.elevationFt);
+export const airflowRead = (context: StartupContext, heaterAmps: number | undefined): number | undefined => {
+  const { facts } = context;
+  const air = (at: 'return' | 'supply') => numberRead(context, observationKey(facts, airOf('emergency', at)));
+  const { volts, from } = kitVolts(context);
+  const [returnF, supplyF] = [air('return'), air('supply')];
+  if (from !== 'loaded' || returnF === undefined || supplyF === undefined || heaterAmps === undefined) return undefined;
+  return supplyF <= returnF
+    ? undefined
+    : airflowFromRiseCfm(volts, heaterAmps, supplyF - returnF, facts.site.elevationFt);
 };

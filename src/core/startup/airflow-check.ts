@@ -1,13 +1,24 @@
+import { elementAmps } from '../strips/element';
+import { jobElements } from '../strips/from-job';
 import { roundTo } from '../units/round';
 import { airflowRead } from './air-items';
-import { type Item, type StartupContext } from './step';
+import { kitVolts, type StartupContext } from './given';
+import { itemKey } from './item-key';
+import type { Item } from './step';
 
-/** The blower's setting stands within this share of the airflow that the rise gives. */
+/**
+ * The blower's setting stands within this share of the airflow that the rise gives. Our judgement: probes and clamp.
+ */
 const SETTING_SHARE = 0.15;
+
+/** A kit heats where it draws this share of what its smallest element takes. */
+const HEATS_SHARE = 0.7;
 
 /** Airflow by temperature rise with strips alone, and what it says of the blower's setting. */
 export type AirflowCheck =
   | { readonly kind: 'waits' }
+  /** The kit does not heat: a rise of the air says nothing of its flow. */
+  | { readonly kind: 'no-heat' }
   | {
       readonly kind: 'read';
       readonly cfm: number;
@@ -23,7 +34,7 @@ export type AirflowCheck =
 const heaterAmpsRead = (context: StartupContext, items: readonly Item[]): number | undefined => {
   let sum = 0;
   for (const item of items) {
-    const reading = context.readings.get(`emergency/${item.id}`);
+    const reading = context.readings.get(itemKey(context.facts, 'emergency', item));
     if (typeof reading?.value !== 'number') return undefined;
     const hasBlower = item.places !== undefined && reading.place !== 'heaters-only';
     sum += reading.value - (hasBlower ? context.facts.airHandler.blowerAmps : 0);
@@ -36,10 +47,15 @@ const heaterAmpsRead = (context: StartupContext, items: readonly Item[]): number
  * @param ampsItems the clamp items of the step, one a circuit
  */
 export const airflowCheck = (context: StartupContext, ampsItems: readonly Item[]): AirflowCheck => {
-  const cfm = airflowRead(context, 'emergency', heaterAmpsRead(context, ampsItems));
+  const { facts } = context;
+  const heaterAmps = heaterAmpsRead(context, ampsItems);
+  const { volts } = kitVolts(context);
+  const leastAmps = Math.min(...jobElements(facts).map((element) => elementAmps(element, volts)));
+  if (heaterAmps !== undefined && heaterAmps < HEATS_SHARE * leastAmps) return { kind: 'no-heat' };
+  const cfm = airflowRead(context, heaterAmps);
   if (cfm === undefined) return { kind: 'waits' };
-  const { auxCfm } = context.facts.airHandler;
-  const { minCfm } = context.facts.heatKit;
+  const { auxCfm } = facts.airHandler;
+  const { minCfm } = facts.heatKit;
   const air = `Airflow by temperature rise: ${roundTo(cfm, 0)} CFM; the blower is set for ${auxCfm}, the kit needs ${minCfm}.`;
   if (cfm < minCfm)
     return {

@@ -1,20 +1,16 @@
+import { DEAD_VOLTS, GHOST_VOLTS, SUPPLY_VOLTS, SUPPLY_WARN_VOLTS } from '../units/control-volts';
 import { roundTo } from '../units/round';
 import type { Expectation } from './step';
 
-/** Limits of a 24 V supply and of a terminal that should be hot, V. */
-const HOT_PASS = [21, 28] as const;
-const HOT_WARN = [18, 30] as const;
-/** A terminal that should be dead: below the first it is, up to the second it is a ghost. */
-const DEAD_PASS_VOLTS = 3;
-const DEAD_WARN_VOLTS = 12;
+type Band = Extract<Expectation, { kind: 'band' }>;
 
 /** Control volts that should be there; `volts` is what the solved circuit predicts. */
 export const expectHot = (volts: number, sum: string): Expectation => ({
   kind: 'band',
   aim: volts,
-  pass: HOT_PASS,
-  warn: HOT_WARN,
-  tolerance: `${HOT_PASS[0]} to ${HOT_PASS[1]} V`,
+  pass: SUPPLY_VOLTS,
+  warn: SUPPLY_WARN_VOLTS,
+  tolerance: `${SUPPLY_VOLTS[0]} to ${SUPPLY_VOLTS[1]} V`,
   sum,
 });
 
@@ -22,9 +18,22 @@ export const expectHot = (volts: number, sum: string): Expectation => ({
 export const expectDead = (volts: number, sum: string): Expectation => ({
   kind: 'band',
   aim: volts,
-  pass: [0, DEAD_PASS_VOLTS],
-  warn: [0, DEAD_WARN_VOLTS],
-  tolerance: `under ${DEAD_PASS_VOLTS} V`,
+  pass: [0, DEAD_VOLTS],
+  warn: [0, GHOST_VOLTS],
+  tolerance: `under ${DEAD_VOLTS} V`,
+  sum,
+});
+
+/**
+ * A terminal that nothing ties down, read by a usual meter: anything up to the ghost that capacitance makes.
+ * @param most volts that a ghost may show
+ */
+export const expectGhost = (most: number, sum: string): Expectation => ({
+  kind: 'band',
+  aim: null,
+  pass: [0, most],
+  warn: [0, most],
+  tolerance: `0 to ${roundTo(most, 0)} V, a ghost`,
   sum,
 });
 
@@ -32,7 +41,7 @@ export const expectDead = (volts: number, sum: string): Expectation => ({
  * A value with tolerances in percent.
  * @param down share that it may fall short, up: share that it may exceed; the warning limits are twice as wide
  */
-export const expectWithin = (aim: number, down: number, up: number, sum: string): Expectation => ({
+export const expectWithin = (aim: number, down: number, up: number, sum: string): Band => ({
   kind: 'band',
   aim,
   pass: [aim * (1 - down), aim * (1 + up)],

@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
-import { SAMPLES } from '../job/samples';
-import { startupPlan } from './plan';
+import { jobModel } from '../model';
+import { SAMPLES } from '../samples';
 
 const { facts } = SAMPLES.find(({ id }) => id === 'tamarack-spur')!;
 const reading = (item: string, value: number) => ({
@@ -14,7 +14,7 @@ const reading = (item: string, value: number) => ({
   instrument: '',
   replaces: null,
 });
-const steps = (of: Facts, ...readings: ReturnType<typeof reading>[]) => startupPlan(of, readings, DEFAULT_MOMENT);
+const steps = (of: Facts, ...readings: ReturnType<typeof reading>[]) => jobModel(of).startup(readings, DEFAULT_MOMENT);
 const furnaceOf = (of: Facts, ...readings: ReturnType<typeof reading>[]) =>
   steps(of, ...readings).find(({ step }) => step.id === 'furnace')!;
 
@@ -32,22 +32,22 @@ test.each([
 ] as const)('%s: manifold at %d passes, at %d fails', (fuel, right, wrong) => {
   const of: Facts = { ...facts, furnace: { ...facts.furnace, fuel } };
   const verdict = (value: number) =>
-    furnaceOf(of, reading('furnace/manifold', value)).items.find(({ key }) => key === 'furnace/manifold')!.verdict!
+    furnaceOf(of, reading('furnace/manifold', value)).items.find(({ key }) => key === 'emergency/manifold')!.verdict!
       .grade;
   expect([verdict(right), verdict(wrong)]).toEqual(['pass', 'fail']);
 });
 
 test('oil has no manifold; W1 is hot and Y dead while the furnace is called', () => {
   const oil: Facts = { ...facts, furnace: { ...facts.furnace, fuel: 'fuel-oil' } };
-  expect(furnaceOf(oil).items.map(({ key }) => key)).not.toContain('furnace/manifold');
+  expect(furnaceOf(oil).items.map(({ key }) => key)).not.toContain('emergency/manifold');
   const expected = (key: string) => furnaceOf(facts).items.find((item) => item.key === key)!.expected;
-  expect(expected('furnace/volts-air-handler-W1')).toMatchObject({ kind: 'band', pass: [21, 28] });
-  expect(expected('furnace/volts-outdoor-unit-Y')).toMatchObject({ kind: 'band', pass: [0, 3] });
+  expect(expected('emergency/volts-air-handler-W1')).toMatchObject({ kind: 'band', pass: [21, 28] });
+  expect(expected('emergency/volts-outdoor-unit-Y')).toMatchObject({ kind: 'band', pass: [0, 3] });
 });
 
 test('the rise is the furnace’s output in its air at this elevation', () => {
   const supply = furnaceOf(facts, reading('furnace/return', 66)).items.find(
-    ({ key }) => key === 'furnace/supply',
+    ({ key }) => key === 'emergency/supply',
   )!.expected;
   expect(supply).toMatchObject({ kind: 'band', sum: expect.stringContaining('52,000 Btu/h in 1150 CFM') });
 });

@@ -1,55 +1,35 @@
 import type { Moment } from '../control/moment';
-import type { Facts } from '../job/document';
-import { currentReadings, type Reading } from '../job/reading';
-import { judge } from './judge';
-import type { BuiltStep, Expectation, Item, StartupContext, StartupStep, Verdict } from './step';
+import type { Reading } from '../job/reading';
+import type { JobBasis } from '../model/basis';
+import { withContradictions } from './contradictions';
+import { startupContext } from './given';
+import { itemKey } from './item-key';
+import { planItem, type PlannedItem, type PlannedStep } from './planned';
 import { STARTUP_STEPS } from './steps';
 
-/** An item with what is expected of it, what was read, and the verdict. */
-export interface PlannedItem {
-  readonly key: string;
-  readonly item: Item;
-  readonly reading: Reading | undefined;
-  /** For the place the reading was taken at, or the item's first. */
-  readonly expected: Expectation;
-  readonly verdict: Verdict | undefined;
-}
-
-export interface PlannedStep {
-  readonly step: Pick<StartupStep, 'id' | 'title' | 'why'>;
-  readonly built: BuiltStep;
-  readonly items: readonly PlannedItem[];
-}
-
-/** What is expected of an item at a place, and the verdict on a value there. */
-export const planItem = (step: string, item: Item, reading: Reading | undefined): PlannedItem => {
-  const place = reading?.place ?? item.places?.[0]?.id ?? null;
-  return {
-    key: `${step}/${item.id}`,
-    item,
-    reading,
-    expected: item.expect(place),
-    verdict: reading && judge(item, reading.value, place),
-  };
-};
+export type { PlannedItem, PlannedStep };
 
 /**
  * The whole startup of a job: steps that apply, each item with its expected value and, where it was read, the verdict.
- * Later expectations use earlier readings: outdoor temperature, volts at the kit, return air.
+ * Later expectations use earlier readings: outdoor temperature, line volts, volts at the kit, return air. Readings that
+ * cannot both be true are named as such, and neither passes.
  * @param moment stands in for conditions that were not measured yet
  */
-export const startupPlan = (facts: Facts, readings: readonly Reading[], moment: Moment): PlannedStep[] => {
-  // A tick that was taken back is history, and the item open again.
-  const standing = new Map([...currentReadings(readings)].filter(([, { value }]) => value !== 'undone'));
-  const context: StartupContext = { facts, readings: standing, moment };
-  return STARTUP_STEPS.filter((step) => step.applies(facts)).map((step) => {
+export const startupPlan = (basis: JobBasis, readings: readonly Reading[], moment: Moment): PlannedStep[] => {
+  const context = startupContext(basis, readings, moment);
+  const { facts } = basis;
+  const steps = STARTUP_STEPS.filter((step) => step.applies(facts)).map((step) => {
     const built = step.build(context);
     return {
       step: { id: step.id, title: step.title, why: step.why },
       built,
-      items: built.items.map((item) => planItem(step.id, item, context.readings.get(`${step.id}/${item.id}`))),
+      items: built.items.map((item) => {
+        const key = itemKey(facts, step.id, item);
+        return planItem(key, item, context.readings.get(key));
+      }),
     };
   });
+  return withContradictions(context, steps);
 };
 
 /** How far a startup is: items judged by grade, and those still open. */

@@ -1,9 +1,12 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
 import { currentReadings, type Reading, readingHistory, type ReadingValue } from '../job/reading';
-import { SAMPLES } from '../job/samples';
+import { jobModel } from '../model';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
 import { diagnose } from './diagnose';
-import { startupPlan, tally } from './plan';
+import { startupContext } from './given';
+import { tally } from './plan';
 
 const [planned, started, proved] = SAMPLES as [
   (typeof SAMPLES)[number],
@@ -27,13 +30,14 @@ const reading = (
   replaces: null,
 });
 const itemOf = (facts: Facts, readings: readonly Reading[], key: string) =>
-  startupPlan(facts, readings, DEFAULT_MOMENT)
+  jobModel(facts)
+    .startup(readings, DEFAULT_MOMENT)
     .flatMap(({ items }) => items)
     .find((item) => item.key === key)!;
 const verdictOf = (facts: Facts, readings: readonly Reading[], key: string) => itemOf(facts, readings, key).verdict!;
 
 test('a proved job has nothing open and nothing failed', () => {
-  expect(tally(startupPlan(proved.facts, proved.readings, DEFAULT_MOMENT))).toMatchObject({
+  expect(tally(jobModel(proved.facts).startup(proved.readings, DEFAULT_MOMENT))).toMatchObject({
     open: 0,
     warn: 0,
     fail: 0,
@@ -41,7 +45,8 @@ test('a proved job has nothing open and nothing failed', () => {
 });
 
 test('the half kit is found, and nothing else', () => {
-  const failed = startupPlan(started.facts, started.readings, DEFAULT_MOMENT)
+  const failed = jobModel(started.facts)
+    .startup(started.readings, DEFAULT_MOMENT)
     .flatMap(({ items }) => items)
     .filter(({ verdict }) => verdict?.grade === 'fail');
   expect(failed.map(({ key }) => key)).toEqual(['heat-aux/amps-1']);
@@ -144,24 +149,20 @@ describe('terminals', () => {
     const verdict = verdictOf(proved.facts, readings, 'heat/volts-outdoor-unit-Y');
     expect(verdict.grade).toBe('fail');
     expect(verdict.means).toMatch(/yellow conductor/);
-    const suspects = diagnose(
-      { facts: proved.facts, readings: currentReadings(readings), moment: DEFAULT_MOMENT },
-      'heat',
-      'heat-1',
-    );
+    const suspects = diagnose(startupContext(jobBasis(proved.facts), readings, DEFAULT_MOMENT), 'heat-1');
     // An open common outdoors reads the same here: with the board's R on it, C floats up to where Y is.
-    expect(suspects.map(({ id }) => id).sort()).toEqual([
-      'open:outdoor-cable/blue',
-      'open:outdoor-cable/yellow',
-      'open:thermostat-cable/yellow',
-      'stuck-open:thermostat R–Y',
+    expect(suspects.map(({ words }) => words).sort()).toEqual([
+      'Thermostat contact Y not closing',
+      'blue conductor of the outdoor cable, C to C, broken or off',
+      'yellow conductor of the outdoor cable, Y to Y, broken or off',
+      'yellow conductor of the thermostat cable, Y to Y, broken or off',
     ]);
   });
 
   test('sound readings suspect nothing, and so do none', () => {
-    const context = { facts: proved.facts, readings: currentReadings(proved.readings), moment: DEFAULT_MOMENT };
-    expect(diagnose(context, 'heat', 'heat-1')).toEqual([]);
-    expect(diagnose({ ...context, readings: new Map() }, 'heat', 'heat-1')).toEqual([]);
+    const context = (readings: readonly Reading[]) => startupContext(jobBasis(proved.facts), readings, DEFAULT_MOMENT);
+    expect(diagnose(context(proved.readings), 'heat-1')).toEqual([]);
+    expect(diagnose(context([]), 'heat-1')).toEqual([]);
   });
 
   test('hot where it should be dead', () => {
@@ -205,17 +206,11 @@ test('a defrost that runs to its cap is not passed', () => {
 
 test('without a kit there are no strip steps', () => {
   const bare: Facts = { ...proved.facts, heatKit: { ...proved.facts.heatKit, elements: [], breakersAmps: [] } };
-  expect(startupPlan(bare, [], DEFAULT_MOMENT).map(({ step }) => step.id)).toEqual([
-    'make-safe',
-    'conditions',
-    'supply-volts',
-    'control-volts',
-    'fan',
-    'heat',
-    'defrost',
-    'cool',
-    'leave',
-  ]);
+  expect(
+    jobModel(bare)
+      .startup([], DEFAULT_MOMENT)
+      .map(({ step }) => step.id),
+  ).toEqual(['make-safe', 'conditions', 'supply-volts', 'control-volts', 'fan', 'heat', 'defrost', 'cool', 'leave']);
 });
 
 test('a correction counts, and the old value stays', () => {

@@ -1,15 +1,11 @@
 import type { CallId, Moment } from '../control/moment';
+import { SOUND } from '../control/scenario';
 import type { FactPath, Facts } from '../job/document';
-import type { Reading, ReadingValue } from '../job/reading';
+import type { ReadingValue } from '../job/reading';
+import type { Observation } from '../model/observable';
 import type { CautionId } from './cautions';
 import { OUTDOOR_ITEM } from './conditions';
-
-/** What a step knows while it is built: the facts, what was read so far, and the moment for what was not. */
-export interface StartupContext {
-  readonly facts: Facts;
-  readonly readings: ReadonlyMap<string, Reading>;
-  readonly moment: Moment;
-}
+import { numberRead, type StartupContext } from './given';
 
 /** A delay that the equipment imposes before a reading means anything. */
 export interface Wait {
@@ -53,8 +49,10 @@ export interface ClampPlace {
 
 /** One thing to read or do in a step. */
 export interface Item {
-  /** Unique within the step; the whole key is `step/item`. */
+  /** Unique within the step. */
   readonly id: string;
+  /** What is read, where it is something that can be: its key is the reading's, whatever page asks. */
+  readonly of?: Observation;
   readonly label: string;
   readonly unit: string;
   readonly places?: readonly ClampPlace[];
@@ -84,15 +82,11 @@ export interface StartupStep {
   readonly build: (context: StartupContext) => BuiltStep;
 }
 
-/** A numeric reading of an item; undefined where there is none. */
-export const numberRead = ({ readings }: StartupContext, item: string): number | undefined => {
-  const value = readings.get(item)?.value;
-  return typeof value === 'number' ? value : undefined;
-};
-
 /** The moment a step is expected for: the outdoor temperature as measured, or as the moment has it. */
 export const stepMoment = (context: StartupContext, call: CallId): Moment => ({
   ...context.moment,
   outdoorF: numberRead(context, OUTDOOR_ITEM) ?? context.moment.outdoorF,
   call,
+  // What is being tried elsewhere is never what a reading is judged by.
+  scenario: SOUND,
 });

@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
 import type { Reading, ReadingValue } from '../job/reading';
-import { SAMPLES } from '../job/samples';
+import { jobModel } from '../model';
+import { SAMPLES } from '../samples';
 import { voltsMeaning } from '../strips/volts-meaning';
 import { CAUTIONS } from './cautions';
-import { startupPlan, stepGrade, tally } from './plan';
+import { stepGrade, tally } from './plan';
 import { hasRunOut, tick } from './tick';
 
 const [, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
@@ -19,7 +20,7 @@ const reading = (item: string, value: ReadingValue, place: string | null = null)
   instrument: '',
   replaces: null,
 });
-const planOf = (facts: Facts, readings: readonly Reading[] = []) => startupPlan(facts, readings, DEFAULT_MOMENT);
+const planOf = (facts: Facts, readings: readonly Reading[] = []) => jobModel(facts).startup(readings, DEFAULT_MOMENT);
 const expectedOf = (facts: Facts, key: string, readings: readonly Reading[] = []) =>
   planOf(facts, readings)
     .flatMap(({ items }) => items)

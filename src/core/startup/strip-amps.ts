@@ -1,28 +1,29 @@
-import { bankCoilId } from '../devices/air-handler';
+import type { CallId } from '../control/moment';
+import { bankCoilId } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
-import { elementAmps, elementKW } from '../strips/element';
+import { WITH_BLOWER_PLACE } from '../model/observable';
+import { elementAmps } from '../strips/element';
 import { explainAmps } from '../strips/explain-amps';
 import { jobElements, jobKit } from '../strips/from-job';
 import { KIT_OVER, KIT_SHORT } from '../strips/tolerance';
-import { BTU_PER_KWH } from '../units/constants';
 import { roundTo } from '../units/round';
 import type { WiringState } from '../wiring/state';
 import { expectWithin } from './expect';
-import type { ClampPlace, Item } from './step';
+import { type KitVolts, kitVolts, type StartupContext } from './given';
+import { type ClampPlace, type Item, stepMoment } from './step';
 
-const WITH_BLOWER: ClampPlace = { id: 'with-blower', label: 'Feed with the blower in it' };
+const WITH_BLOWER: ClampPlace = { id: WITH_BLOWER_PLACE, label: 'Feed with the blower in it' };
 const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 
-/** Elements that the solved circuit brings on: those of banks whose sequencer has pulled in. */
-const elementsOn = (facts: Facts, state: WiringState): number[] =>
-  kitRows(facts).flatMap(({ bank }, at) => (state.energised.has(bankCoilId(bank)) ? [at] : []));
+/** Elements that the solved circuit brings on: those of banks whose switch's coil has pulled in. */
+const elementsOn = (facts: Facts, { energised }: WiringState): number[] =>
+  kitRows(facts).flatMap(({ bank }, at) => (energised.has(bankCoilId(bank)) ? [at] : []));
 
-/** Heat of the elements that the solved circuit brings on, at the volts read, Btu/h; undefined until they are. */
-export const stripsBtuh = (facts: Facts, state: WiringState, volts: number | undefined): number | undefined => {
-  if (volts === undefined) return undefined;
-  const kit = jobElements(facts);
-  return elementsOn(facts, state).reduce((sum, at) => sum + elementKW(kit[at]!, volts), 0) * BTU_PER_KWH;
+const VOLTS_WORDS: Record<KitVolts['from'], string> = {
+  loaded: '',
+  idle: ' (read at rest, not under load)',
+  service: ' (not measured yet)',
 };
 
 const names = (elements: readonly number[]) =>
@@ -33,39 +34,41 @@ const names = (elements: readonly number[]) =>
       : `elements ${elements.map((at) => at + 1).join(', ')}`;
 
 /**
- * One clamp reading for each circuit of the kit, at the volts measured just before.
- * @param volts supply at the kit while the strips run, V; undefined: not read yet, the service's volts are taken
+ * One clamp reading for each circuit of the kit, at the volts measured just before; else at rest, else the service's.
  */
-export const stripAmpsItems = (facts: Facts, state: WiringState, volts: number | undefined): Item[] => {
-  const suppliedVolts = volts ?? facts.heatKit.serviceVolts;
+export const stripAmpsItems = (context: StartupContext, call: CallId): Item[] => {
+  const { facts, bench } = context;
+  const state = bench.at(facts, stepMoment(context, call));
   const all = jobElements(facts);
   const on = elementsOn(facts, state);
   const { blowerAmps } = facts.airHandler;
-  return jobKit(facts, suppliedVolts).circuits.map(({ elements }, circuit): Item => {
+  return jobKit(facts, facts.heatKit.serviceVolts).circuits.map(({ elements }, circuit): Item => {
+    const { volts: suppliedVolts, from } = kitVolts(context, circuit);
     const working = elements.filter((at) => on.includes(at));
     const heaterAmps = working.reduce((sum, at) => sum + elementAmps(all[at]!, suppliedVolts), 0);
     const isBlowerHere = circuit === 0 && facts.heatKit.blowerOnFirstCircuit && blowerAmps > 0;
     const withBlower = (place: string | null) => isBlowerHere && place !== HEATERS_ONLY.id;
     return {
       id: `amps-${circuit + 1}`,
+      of: { call, observable: { kind: 'amps', clamp: { kind: 'circuit', at: circuit } } },
       label: `Strips, circuit ${circuit + 1}`,
       unit: 'A',
       ...(isBlowerHere ? { places: [WITH_BLOWER, HEATERS_ONLY] } : {}),
       expect: (place) => {
         const share = heaterAmps === 0 ? 1 : heaterAmps / (heaterAmps + (withBlower(place) ? blowerAmps : 0));
         const aim = heaterAmps + (withBlower(place) ? blowerAmps : 0);
-        const sum = `${working.length} × element at ${roundTo(suppliedVolts, 1)} V${volts === undefined ? ' (not measured yet)' : ''} = ${roundTo(heaterAmps, 1)} A${withBlower(place) ? ` + blower ${blowerAmps} A` : ''}`;
+        const sum = `${working.length} × element at ${roundTo(suppliedVolts, 1)} V${VOLTS_WORDS[from]} = ${roundTo(heaterAmps, 1)} A${withBlower(place) ? ` + blower ${blowerAmps} A` : ''}`;
         return {
           ...expectWithin(aim, KIT_SHORT * share, KIT_OVER * share, sum),
           tolerance: `heat +${KIT_OVER * 100} / −${KIT_SHORT * 100} %`,
         };
       },
       explain: (value, grade, place) => {
-        if (typeof value !== 'number' || volts === undefined)
+        if (typeof value !== 'number' || from !== 'loaded')
           return grade === 'pass'
             ? null
             : {
-                means: 'Judged at the service’s volts.',
+                means: from === 'idle' ? 'Judged at the volts at rest.' : 'Judged at the service’s volts.',
                 next: 'Read the volts at the kit while the strips run, and this again.',
               };
         const local = elements.map((at) => all[at]!);

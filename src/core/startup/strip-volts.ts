@@ -9,6 +9,7 @@ export const LOADED_TOLERANCE = 0.07;
 /** Volts at the kit while its strips run: strip amps are judged at them. */
 export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
   id: 'strip-volts',
+  of: { call: 'heat-aux', observable: { kind: 'line-volts', at: 'kit-1', isLoaded: true } },
   label: 'Volts at the kit, strips on',
   unit: 'V',
   expect: () =>

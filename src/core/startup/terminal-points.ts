@@ -1,37 +1,34 @@
+import type { CallId } from '../control/moment';
 import { indoorId, outdoorId } from '../devices';
 import { compressorMarks } from '../devices/board/indoor-strip';
-import { DEVICE_LABELS, type DeviceId } from '../devices/device';
+import { furnaceInputs } from '../devices/furnace';
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
+import type { Observation } from '../model/observable';
+import type { TerminalRef } from '../wiring/harness';
 
-/** A pair of terminals that startup measures: a mark to its own device's common. */
-export interface TerminalPoint {
-  readonly id: string;
-  readonly device: (facts: Facts) => DeviceId;
-  readonly mark: (facts: Facts) => string;
-}
-
-const point = (place: 'air-handler' | 'outdoor-unit', name: string, mark: (facts: Facts) => string): TerminalPoint => ({
-  id: `volts-${place}-${name}`,
-  device: place === 'air-handler' ? indoorId : outdoorId,
-  mark,
-});
-
-/**
- * The points by the place that they have in a split system with an air handler; other systems have them on their own
- * devices.
- */
-export const TERMINAL_POINTS: readonly TerminalPoint[] = [
-  point('air-handler', 'R', () => 'R'),
-  point('air-handler', 'G', () => 'G'),
-  point('air-handler', 'W1', () => 'W1'),
-  point('outdoor-unit', 'Y', (facts) => compressorMarks(facts)[0]!),
-  point('outdoor-unit', 'valve', ({ outdoorUnit }) => outdoorUnit.reversingValve),
-  point('outdoor-unit', 'W', () => 'W-out'),
-];
-
-/** Names of the points, as steps ask for them: `air-handler-G`. */
+/** Terminals that startup measures to their own device's common, by what they are for. */
 export type PointName =
   'air-handler-R' | 'air-handler-G' | 'air-handler-W1' | 'outdoor-unit-Y' | 'outdoor-unit-valve' | 'outdoor-unit-W';
 
-/** Where a point is, on screen. */
-export const pointWhere = (point: TerminalPoint, facts: Facts): string => DEVICE_LABELS[point.device(facts)];
+const firstHeat = (facts: Facts) => (backupOf(facts) === 'fossil' ? furnaceInputs(facts)[0]! : 'W1');
+
+const POINTS: Record<PointName, (facts: Facts) => TerminalRef> = {
+  'air-handler-R': (facts) => ({ device: indoorId(facts), mark: 'R' }),
+  'air-handler-G': (facts) => ({ device: indoorId(facts), mark: 'G' }),
+  'air-handler-W1': (facts) => ({ device: indoorId(facts), mark: firstHeat(facts) }),
+  'outdoor-unit-Y': (facts) => ({ device: outdoorId(facts), mark: compressorMarks(facts)[0]! }),
+  'outdoor-unit-valve': (facts) => ({ device: outdoorId(facts), mark: facts.outdoorUnit.reversingValve }),
+  'outdoor-unit-W': (facts) => ({ device: outdoorId(facts), mark: 'W-out' }),
+};
+
+export const POINT_NAMES = Object.keys(POINTS) as PointName[];
+
+/** Where a point is on a job. */
+export const pointOf = (name: PointName, facts: Facts): TerminalRef => POINTS[name](facts);
+
+/** Volts of a terminal to its own device's common, by the usual meter. */
+export const terminalObservation = (at: TerminalRef, call: CallId): Observation => ({
+  call,
+  observable: { kind: 'volts', between: [at, { device: at.device, mark: 'C' }], meter: 'high' },
+});

@@ -1,7 +1,7 @@
 import { BREAKER_SIZES_AMPS, HEATER_CIRCUIT_FACTOR, HEATER_CIRCUIT_LIMIT_AMPS } from '../units/constants';
 import { type Element, elementAmps } from './element';
 
-/** One branch circuit of a kit, sized at rated volts. */
+/** One branch circuit of a kit. */
 export interface Circuit {
   /** Positions of its elements in the kit. */
   readonly elements: readonly number[];
@@ -21,16 +21,18 @@ export const breakerFor = (amps: number): number | null =>
  * Elements fill circuits in order, up to 48 A of heater on each; the blower rides on the first where it is on the
  * kit's supply.
  * @param blowerAmps blower current, A
+ * @param sizedAtVolts volts that the loads are reckoned at; the elements' rated volts unless said
  * @source NEC 424.22(B) for the subdivision, 424.4(B) for 125 %, 240.6(A) for the breaker
  */
 export const subdivide = (
   elements: readonly Element[],
   blowerAmps: number,
   blowerOnFirstCircuit: boolean,
+  sizedAtVolts?: number,
 ): Circuit[] => {
   const groups: { members: number[]; heaterAmps: number }[] = [];
   elements.forEach((element, at) => {
-    const amps = elementAmps(element, element.ratedVolts);
+    const amps = elementAmps(element, sizedAtVolts ?? element.ratedVolts);
     const last = groups.at(-1);
     if (last && last.heaterAmps + amps <= HEATER_CIRCUIT_LIMIT_AMPS + 1e-9) {
       last.members.push(at);

@@ -1,36 +1,42 @@
 import type { FactPath, Facts } from '../job/document';
-import { currentReadings, type Reading } from '../job/reading';
+import type { Reading } from '../job/reading';
 import type { KitEvidence } from './find-kit';
 import { ohmsItem } from './measured';
 
-/** Items of the Strips page: volts at the kit, and amps at a clamp place. */
-export const STRIP_VOLTS_ITEM = 'strips/volts';
-export const stripAmpsItem = (clamp: string): string => `strips/amps-${clamp}`;
+/** Readings that tell a kit, by key: volts at it under load, and amps of its main feed with everything called. */
+export interface EvidenceKeys {
+  readonly volts: string;
+  readonly mainAmps: string;
+}
 
 const MOST_ELEMENTS = 6;
 
 /**
- * What a job knows of its kit, apart from the elements on the Sheet: plate and breakers as far as somebody has looked,
- * ohms measured, amps of everything running.
+ * What a job knows of its kit: elements, plate and breakers as far as somebody has looked, ohms measured, amps of
+ * everything running.
+ * @param current the reading that counts for each key
  */
 export const kitEvidence = (
   facts: Facts,
   confirmed: ReadonlySet<FactPath>,
-  readings: readonly Reading[],
+  current: ReadonlyMap<string, Reading>,
+  keys: EvidenceKeys,
 ): KitEvidence => {
-  const current = currentReadings(readings);
   const { heatKit, airHandler } = facts;
   const ohms = Array.from({ length: MOST_ELEMENTS }, (_, at) => current.get(ohmsItem(at))?.value).filter(
     (value): value is number | 'OL' => typeof value === 'number' || value === 'OL',
   );
-  const [amps, volts] = [stripAmpsItem('main'), STRIP_VOLTS_ITEM].map((item) => current.get(item)?.value);
-  const heaterAmps = typeof amps === 'number' ? amps - (heatKit.blowerOnFirstCircuit ? airHandler.blowerAmps : 0) : 0;
+  const [main, volts] = [current.get(keys.mainAmps), current.get(keys.volts)?.value];
+  const amps = main?.value;
+  const hasBlower = heatKit.blowerOnFirstCircuit && main?.place !== 'heaters-only';
+  const heaterAmps = typeof amps === 'number' ? amps - (hasBlower ? airHandler.blowerAmps : 0) : 0;
   return {
     ratedVolts: heatKit.ratedVolts,
     blowerAmps: airHandler.blowerAmps,
     blowerOnFirstCircuit: heatKit.blowerOnFirstCircuit,
     ...(heatKit.plateKW === null ? {} : { plateKW: heatKit.plateKW }),
     ...(confirmed.has('heatKit.breakersAmps') ? { breakersAmps: heatKit.breakersAmps } : {}),
+    ...(confirmed.has('heatKit.elements') ? { enteredKW: heatKit.elements.map(({ kW }) => kW) } : {}),
     ...(ohms.length > 0 ? { ohms } : {}),
     ...(heaterAmps > 1 && typeof volts === 'number' ? { running: { amps: heaterAmps, volts } } : {}),
   };

@@ -7,6 +7,8 @@ import { type Element, elementAmps, elementOhms } from './element';
 export interface KitEvidence {
   readonly ratedVolts: number;
   readonly plateKW?: number | undefined;
+  /** Elements as somebody entered them, kW. */
+  readonly enteredKW?: readonly number[] | undefined;
   readonly breakersAmps?: readonly number[] | undefined;
   /** Cold ohms of each element, as far as measured; `OL` for an open one. */
   readonly ohms?: readonly (number | 'OL')[] | undefined;
@@ -36,7 +38,7 @@ const PLATE_SHARE = 0.04;
 const AMPS_SHARE = 0.07;
 
 /** What is measured counts more than what is printed, and what is printed more than what somebody fitted. */
-const WEIGHT = { ohms: 6, running: 3, plate: 3, breakers: 1.5 } as const;
+const WEIGHT = { ohms: 6, running: 3, plate: 3, entered: 2.5, breakers: 1.5 } as const;
 
 const isNear = (value: number, aim: number, share: number) => Math.abs(value - aim) <= share * aim;
 const nearestUsual = (kW: number) =>
@@ -44,8 +46,8 @@ const nearestUsual = (kW: number) =>
 const words = (elementsKW: readonly number[]) => elementsKW.map((kW) => roundTo(kW, 2)).join(' + ');
 
 /** Kits worth weighing: alike elements of every usual size, the plate divided, and what the ohms say. */
-const candidates = ({ plateKW, ohms = [], ratedVolts }: KitEvidence): number[][] => {
-  const kits: number[][] = [];
+const candidates = ({ plateKW, enteredKW = [], ohms = [], ratedVolts }: KitEvidence): number[][] => {
+  const kits: number[][] = enteredKW.length > 0 ? [[...enteredKW]] : [];
   for (let count = 1; count <= MOST_ELEMENTS; count++)
     for (const kW of USUAL_KW) kits.push(Array<number>(count).fill(kW));
   if (plateKW !== undefined)
@@ -70,7 +72,7 @@ const candidates = ({ plateKW, ohms = [], ratedVolts }: KitEvidence): number[][]
 };
 
 const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: KitGuess; score: number } => {
-  const { ratedVolts, plateKW, breakersAmps, ohms, running } = evidence;
+  const { ratedVolts, plateKW, enteredKW, breakersAmps, ohms, running } = evidence;
   const kit: Element[] = elementsKW.map((kW) => ({ kW, ratedVolts }));
   const totalKW = elementsKW.reduce((sum, kW) => sum + kW, 0);
   const because: string[] = [];
@@ -87,6 +89,11 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
   if (plateKW !== undefined) {
     say(isNear(totalKW, plateKW, PLATE_SHARE), WEIGHT.plate, `plate ${plateKW} kW, elements ${roundTo(totalKW, 2)} kW`);
     nearness(Math.abs(totalKW - plateKW) / plateKW, PLATE_SHARE);
+  }
+  if (enteredKW && enteredKW.length > 0) {
+    const isSame = words([...enteredKW].sort()) === words([...elementsKW].sort());
+    // What somebody entered speaks for itself, and against nothing: a kit of other elements may still be the true one.
+    if (isSame) say(true, WEIGHT.entered, `entered as ${words(enteredKW)} kW`);
   }
   if (breakersAmps && breakersAmps.length > 0) {
     const sizes = subdivide(kit, evidence.blowerAmps, evidence.blowerOnFirstCircuit).map(

@@ -7,20 +7,39 @@ import { type HeatKit, heatKit } from './heat-kit';
 export const jobElements = (facts: Facts): Element[] =>
   kitRows(facts).map(({ kW }) => ({ kW, ratedVolts: facts.heatKit.ratedVolts }));
 
-/** Rated power of each bank, kW, bank 1 first; banks without an element are left out. */
-export const jobBanks = (facts: Facts): { readonly bank: number; readonly kW: number }[] =>
-  [...new Set(kitRows(facts).map(({ bank }) => bank))].sort().map((bank) => ({
-    bank,
-    kW: kitRows(facts)
+/** A bank of the kit. */
+export interface Bank {
+  readonly bank: number;
+  /** What it gives at the service's volts, kW. */
+  readonly kW: number;
+  /** What its plate says, kW. */
+  readonly plateKW: number;
+}
+
+/** Share of its plate that a job's kit gives at the service's volts: volts squared. */
+export const kitShare = ({ heatKit }: Facts): number => (heatKit.serviceVolts / heatKit.ratedVolts) ** 2;
+
+/** Each bank at the service's volts, bank 1 first; banks without an element are left out. */
+export const jobBanks = (facts: Facts): Bank[] =>
+  [...new Set(kitRows(facts).map(({ bank }) => bank))].sort().map((bank) => {
+    const plateKW = kitRows(facts)
       .filter((element) => element.bank === bank)
-      .reduce((sum, { kW }) => sum + kW, 0),
-  }));
+      .reduce((sum, { kW }) => sum + kW, 0);
+    return { bank, kW: plateKW * kitShare(facts), plateKW };
+  });
+
+/**
+ * Volts that a job's circuits are sized at: the plate's, or the service's where that is higher, since the elements draw
+ * more there.
+ */
+export const sizedAtVolts = ({ heatKit }: Facts): number => Math.max(heatKit.ratedVolts, heatKit.serviceVolts);
 
 /** What the job's kit should read at a supply, V, with everything on. */
 export const jobKit = (facts: Facts, suppliedVolts: number): HeatKit =>
   heatKit({
     ratedVolts: facts.heatKit.ratedVolts,
     suppliedVolts,
+    sizedAtVolts: sizedAtVolts(facts),
     elementsKW: kitRows(facts).map(({ kW }) => kW),
     blowerAmps: facts.airHandler.blowerAmps,
     blowerOnFirstCircuit: facts.heatKit.blowerOnFirstCircuit,

@@ -6,6 +6,8 @@ import { type Element, elementAmps, elementKW, elementOhms } from './element';
 export interface HeatKitInput {
   readonly ratedVolts: number;
   readonly suppliedVolts: number;
+  /** Volts that circuits are sized at; the rated ones unless said. */
+  readonly sizedAtVolts?: number;
   readonly elementsKW: readonly number[];
   readonly blowerAmps: number;
   /** Whether the blower is fed by the kit's first circuit; it is unless said otherwise. */
@@ -52,7 +54,7 @@ export const heatKit = (input: HeatKitInput): HeatKit => {
     heaterAmps,
     atMainAmps: heaterAmps + blowerAmps,
     btuh,
-    circuits: subdivide(kit, blowerAmps, input.blowerOnFirstCircuit ?? true),
+    circuits: subdivide(kit, blowerAmps, input.blowerOnFirstCircuit ?? true, input.sizedAtVolts),
     ...(cfm === undefined ? {} : { riseF: temperatureRiseF(btuh, cfm, elevationFt) }),
     ...(measured === undefined
       ? {}

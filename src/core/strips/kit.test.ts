@@ -1,9 +1,11 @@
 import fc from 'fast-check';
-import { check } from '../check';
 import { DEFAULT_MOMENT, type Moment } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import type { Reading, ReadingValue } from '../job/reading';
-import { SAMPLES } from '../job/samples';
+import { type JobModel, jobModel } from '../model';
+import { jobBasis } from '../model/basis';
+import { observedNow, stripKeys } from '../model/observable';
+import { SAMPLES } from '../samples';
 import { kitFit } from './belongs';
 import { clampId, clampPlaces, clampReach, expectedAmpsNow } from './clamp';
 import { copperAmpacity, copperFor } from './conductors';
@@ -16,6 +18,8 @@ import { measuredFindings, ohmsItem } from './measured';
 import { partPanel } from './parts';
 import { ampsMeaning } from './reading-meaning';
 
+const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
+
 // Three elements of 4.8 kW, two circuits, banks 1 1 2, switches at 20, 50, 75 s, blower 3.1 A on circuit 1.
 const { facts } = SAMPLES[1]!;
 const withKit = (change: Partial<Facts['heatKit']>, base: Facts = facts): Facts => ({
@@ -24,7 +28,7 @@ const withKit = (change: Partial<Facts['heatKit']>, base: Facts = facts): Facts 
 });
 const moment = (call: Moment['call']): Moment => ({ ...DEFAULT_MOMENT, outdoorF: 19, call });
 const at = (seconds: number, call: Moment['call'] = 'heat-aux', of = facts) =>
-  ladderState(of, moment(call), seconds, 240);
+  ladderState(of, jobBasis(of).wall, moment(call), seconds, 240);
 const closed = (state: ReturnType<typeof at>) =>
   state.rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at + 1);
 const reading = (item: string, value: ReadingValue): Reading => ({
@@ -95,7 +99,7 @@ describe('the ladder', () => {
   test('with the switch open the rung is live and carries nothing; only its breaker makes it dead', () => {
     const open = at(0).rungs[0]!;
     expect([open.isFed, open.isClosed, open.amps]).toEqual([true, false, 0]);
-    const tripped = ladderState(facts, moment('heat-aux'), 100, 240, new Set([0]));
+    const tripped = ladderState(facts, jobBasis(facts).wall, moment('heat-aux'), 100, 240, new Set([0]));
     expect(tripped.rungs.map(({ isFed, glows }) => [isFed, glows])).toEqual([
       [false, false],
       [false, false],
@@ -273,13 +277,15 @@ describe('finding the kit', () => {
       reading('strips/volts', 236),
       reading('strips/amps-main', 42),
     ];
-    expect(kitEvidence(facts, new Set(['heatKit.breakersAmps']), readings)).toMatchObject({
+    expect(
+      kitEvidence(facts, new Set(['heatKit.breakersAmps']), observedNow(facts, readings), stripKeys(facts)),
+    ).toMatchObject({
       plateKW: 14.4,
       breakersAmps: [60, 25],
       ohms: [12, 'OL'],
       running: { amps: 38.9, volts: 236 },
     });
-    expect(kitEvidence(facts, new Set(), [])).not.toHaveProperty('breakersAmps');
+    expect(kitEvidence(facts, new Set(), new Map(), stripKeys(facts))).not.toHaveProperty('breakersAmps');
   });
 
   test('put on the Sheet, delays and banks of what stood there stay', () => {
@@ -324,7 +330,7 @@ describe('does it belong', () => {
     expect([15, 25, 53.9, 500].map(copperFor)).toEqual([14, 10, 6, null]);
   });
 
-  const rulesOf = (changed: Facts) => check(changed).map(({ rule, severity }) => `${severity} ${rule}`);
+  const rulesOf = (changed: Facts) => findingsOf(changed).map(({ rule, severity }) => `${severity} ${rule}`);
   test.each<[string, Facts]>([
     [
       'error kit-allowed',

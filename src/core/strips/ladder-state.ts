@@ -1,9 +1,7 @@
 import type { Moment } from '../control/moment';
-import { bankCoilId } from '../devices/air-handler';
+import { bankCoilId, BLOWER_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
-import { kitRows } from '../job/kit-rows';
-import { plan } from '../wiring/plan';
-import { wiringState } from '../wiring/state';
+import type { Bench } from '../wiring/state';
 import { elementAmps } from './element';
 import { type Ladder, ladder, type Rung } from './ladder';
 
@@ -28,7 +26,7 @@ export interface LadderState {
   readonly heaterAmps: number;
   /** Heaters and blower, A. */
   readonly mainAmps: number;
-  /** Slowest switch of the kit, s: after it nothing moves any more. */
+  /** Slowest switch that the call moves, s: after it nothing moves any more. */
   readonly settlesS: number;
 }
 
@@ -36,19 +34,21 @@ export interface LadderState {
  * The kit at a second since the moment's call began. Where the call brings a bank, its switches close one after the
  * other;
  * where it does not, they are as after a call that has just ended, and open one after the other.
+ * @param bench what the kit's coils hang on, and what is tried on it
  * @param seconds since the call began, s
  * @param suppliedVolts volts at the kit
  * @param openBreakers circuits whose breaker is open
  */
 export const ladderState = (
   facts: Facts,
+  bench: Bench,
   moment: Moment,
   seconds: number,
   suppliedVolts: number,
   openBreakers: ReadonlySet<number> = new Set(),
 ): LadderState => {
   const drawn = ladder(facts);
-  const { energised } = wiringState(facts, plan(facts), moment);
+  const { energised } = bench.at(facts, moment);
   const rungs = drawn.circuits
     .flatMap((circuit) => circuit.rungs.map((rung) => ({ rung, isFed: !openBreakers.has(circuit.at) })))
     .map(({ rung, isFed }): RungState => {
@@ -65,7 +65,7 @@ export const ladderState = (
         amps: isClosed && isFed ? elementAmps(rung.element, suppliedVolts) : 0,
       };
     });
-  const hasG = energised.has('blower relay');
+  const hasG = energised.has(BLOWER_COIL);
   const interlocked = drawn.hasInterlock && rungs.some(({ isClosed }) => isClosed);
   const heaterAmps = rungs.reduce((sum, { amps }) => sum + amps, 0);
   const isBlowerFed = drawn.hasOwnBlowerSupply || !openBreakers.has(0);
@@ -85,6 +85,6 @@ export const ladderState = (
     },
     heaterAmps,
     mainAmps: heaterAmps + (runs ? facts.airHandler.blowerAmps : 0),
-    settlesS: Math.max(0, ...kitRows(facts).flatMap(({ onS, offS }) => [onS, offS])),
+    settlesS: Math.max(0, ...rungs.map(({ rung, hasCall }) => (hasCall ? rung.onS : rung.offS))),
   };
 };

@@ -2,7 +2,7 @@ import { heatInputs } from '../devices/air-handler';
 import type { Facts } from '../job/document';
 import { type Circuit, subdivide } from './circuits';
 import { type Element, elementOhms } from './element';
-import { jobElements } from './from-job';
+import { jobElements, sizedAtVolts } from './from-job';
 
 /** What stands in a rung between the two legs, in order. */
 export type PartKind = 'breaker' | 'link' | 'element' | 'limit' | 'switch';
@@ -49,25 +49,27 @@ export const ladder = (facts: Facts): Ladder => {
     switching: heatKit.switching,
     hasInterlock: heatKit.hasInterlock,
     hasOwnBlowerSupply: !heatKit.blowerOnFirstCircuit,
-    circuits: subdivide(elements, airHandler.blowerAmps, heatKit.blowerOnFirstCircuit).map((circuit, at) => ({
-      at,
-      circuit,
-      foundBreakerAmps: heatKit.breakersAmps[at] ?? null,
-      foundAwg: heatKit.conductorsAwg[at] ?? null,
-      hasBlower: at === 0 && heatKit.blowerOnFirstCircuit,
-      rungs: circuit.elements.map((index) => {
-        const { bank, onS, offS } = heatKit.elements[index]!;
-        return {
-          at: index,
-          element: elements[index]!,
-          ohms: elementOhms(elements[index]!),
-          bank,
-          onS,
-          offS,
-          parts,
-          input: inputs[bank - 1] ?? null,
-        };
+    circuits: subdivide(elements, airHandler.blowerAmps, heatKit.blowerOnFirstCircuit, sizedAtVolts(facts)).map(
+      (circuit, at) => ({
+        at,
+        circuit,
+        foundBreakerAmps: heatKit.breakersAmps[at] ?? null,
+        foundAwg: heatKit.conductorsAwg[at] ?? null,
+        hasBlower: at === 0 && heatKit.blowerOnFirstCircuit,
+        rungs: circuit.elements.map((index) => {
+          const { bank, onS, offS } = heatKit.elements[index]!;
+          return {
+            at: index,
+            element: elements[index]!,
+            ohms: elementOhms(elements[index]!),
+            bank,
+            onS,
+            offS,
+            parts,
+            input: inputs[bank - 1] ?? null,
+          };
+        }),
       }),
-    })),
+    ),
   };
 };

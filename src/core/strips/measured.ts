@@ -18,7 +18,12 @@ export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Fi
   return jobElements(facts).flatMap((element, at): Finding[] => {
     const value = current.get(ohmsItem(at))?.value;
     const ohms = elementOhms(element);
-    const about = { rule: 'measured-agrees', page: 'strips', fact: 'heatKit.elements' } as const;
+    const about = {
+      rule: 'measured-agrees',
+      page: 'strips',
+      fact: 'heatKit.elements',
+      aspect: `element ${at + 1}`,
+    } as const;
     if (value === 'OL') {
       return [
         {

@@ -2,7 +2,7 @@ import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import { roundTo } from '../units/round';
 import { type ClampAt, clampReach } from './clamp';
-import { elementAmps } from './element';
+import { type Element, elementAmps } from './element';
 import { explainAmps } from './explain-amps';
 import { jobElements } from './from-job';
 import type { LadderState } from './ladder-state';
@@ -23,6 +23,20 @@ const list = (elements: readonly number[]) =>
   elements.length === 0
     ? 'no element'
     : `element${elements.length > 1 ? 's' : ''} ${elements.map((at) => at + 1).join(', ')}`;
+
+/**
+ * Whether a clamp cannot tell which of some elements are on: each that is missing has a like among those that are on.
+ */
+const alike = (on: readonly number[], missing: readonly number[], kit: readonly Element[]): boolean =>
+  on.length > 0 && missing.every((one) => on.some((other) => Math.abs(kit[one]!.kW - kit[other]!.kW) < 0.01));
+
+const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five', 'six'];
+
+const deadWords = (on: readonly number[], missing: readonly number[], isAlike: boolean, clampNote: string): string => {
+  if (!isAlike) return `${list(on)} on${clampNote}; ${list(missing)} not heating.`;
+  const all = [...on, ...missing].sort((a, b) => a - b);
+  return `${COUNTS[on.length]} of ${list(all)} on${clampNote}, ${COUNTS[missing.length]} not heating: they are alike, and a clamp cannot tell which.`;
+};
 
 /**
  * What a clamp reading means, likeliest first: which elements must be working to give it. A low supply is told from
@@ -92,7 +106,7 @@ export const ampsMeaning = (
       meanings.push({
         ...about,
         kind: 'dead',
-        words: `${list(on)} on${clampNote}; ${list(missing)} not heating.`,
+        words: deadWords(on, missing, alike(on, missing, kit), clampNote),
         next: 'Power off, proven dead: ohms of the element, its limit, its link; then volts across its switch.',
       });
     } else if (on.some((at) => !called.includes(at))) {

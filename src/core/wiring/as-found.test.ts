@@ -1,24 +1,26 @@
 import fc from 'fast-check';
-import { check } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import { findingKey } from '../job/finding';
+import { type JobModel, jobModel } from '../model';
 import {
   addConductor,
   addJumper,
   freeColours,
   harnessInWall,
   landEnd,
-  parseRef,
   removeConductor,
   removeJumper,
   wireRows,
   withWires,
 } from './as-found';
 import { differences } from './differences';
+import { parseRef } from './harness';
 import { plan } from './plan';
-import { wiringState } from './state';
+import { benchFor, supplyOf, wiringState } from './state';
+
+const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
 
 const base = assumedFacts();
 const planned = plan(base);
@@ -28,8 +30,8 @@ const found = (asFound: readonly WireRow[], facts: Facts = base): Facts => ({
   wiring: { ...facts.wiring, asFound },
 });
 const differing = (asFound: readonly WireRow[]) =>
-  differences(base, planned, withWires(planned, asFound), DEFAULT_MOMENT);
-const errors = (facts: Facts) => check(facts).filter(({ severity }) => severity === 'error');
+  differences(base, benchFor(base, planned), withWires(planned, asFound), DEFAULT_MOMENT, supplyOf(base));
+const errors = (facts: Facts) => findingsOf(facts).filter(({ severity }) => severity === 'error');
 const at = (device: 'thermostat' | 'air-handler' | 'outdoor-unit', mark: string) => ({ device, mark });
 
 describe('the record', () => {
@@ -38,8 +40,8 @@ describe('the record', () => {
       planned.conductors.map((conductor) => ({ ...conductor, carries: expect.any(String) })),
     );
     expect(differing(rows)).toEqual([]);
-    expect(check(found(rows))).toEqual(check(base));
-    expect(harnessInWall(base).conductors).toEqual(planned.conductors);
+    expect(findingsOf(found(rows))).toEqual(findingsOf(base));
+    expect(harnessInWall(base, planned).conductors).toEqual(planned.conductors);
   });
 
   test('an end is landed, taken off, and landed back', () => {
@@ -116,7 +118,7 @@ describe('what a move would have done', () => {
   test('a missing AUX–E jumper takes emergency heat away, and is named with its reason', () => {
     const without = removeJumper(rows, { from: at('thermostat', 'AUX'), to: at('thermostat', 'E') });
     expect(differing(without)[0]).toMatchObject({
-      words: 'thermostat: jumper AUX–E is missing',
+      words: 'jumper AUX–E at the thermostat missing',
       effects: expect.arrayContaining([expect.stringMatching(/Sequencer 1 does not pull in: emergency/)]),
     });
     expect(errors(found(without)).map(({ rule }) => rule)).toEqual(
@@ -241,9 +243,9 @@ describe('rules of what is in the wall', () => {
     const harness = plan(dual);
     const wEnd = harness.conductors.find(({ id }) => id.startsWith('leads-interlock') && id.endsWith('white'))!;
     const facts = recorded(dual, (all) => landEnd(all, wEnd.id, 'to', { device: 'outdoor-unit', mark: 'Y' }));
-    expect(wiringState(facts, harnessInWall(facts), { ...DEFAULT_MOMENT, call: 'heat-1' }).chattering).toContain(
-      'interlock',
-    );
+    expect(
+      wiringState(facts, harnessInWall(facts, harness), { ...DEFAULT_MOMENT, call: 'heat-1' }).chattering,
+    ).toContain('interlock');
     expect(errors(facts).map(({ rule }) => rule)).toContain('comes-to-rest');
   });
 
@@ -261,8 +263,8 @@ describe('rules of what is in the wall', () => {
       by: 'Tester',
       at: '2026-01-02T03:04:05Z',
     };
-    const all = check({ ...facts, wiring: { ...facts.wiring, waivers: [waiver] } });
+    const all = findingsOf({ ...facts, wiring: { ...facts.wiring, waivers: [waiver] } });
     expect(all.at(-1)).toMatchObject({ rule: finding.rule, waived: { reason: 'Boards come on Friday', by: 'Tester' } });
-    expect(all).toHaveLength(check(facts).length);
+    expect(all).toHaveLength(findingsOf(facts).length);
   });
 });

@@ -1,8 +1,18 @@
-import { DEVICE_LABELS, type DeviceId } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
-import { type Cable, COLOURS, type Conductor, type Harness, type Jumper, refText, type TerminalRef } from './harness';
-import { plan } from './plan';
+import {
+  type Cable,
+  COLOURS,
+  type Conductor,
+  type Harness,
+  type Jumper,
+  jumperId,
+  parseRef,
+  refText,
+  type TerminalRef,
+  type WireId,
+  wireNames,
+} from './harness';
 
 /** The cable of a short link between two terminals. */
 export const JUMPER_CABLE = 'jumper';
@@ -11,13 +21,6 @@ export const JUMPER_CABLE = 'jumper';
 export type WireEnd = 'from' | 'to';
 
 const endText = (end: TerminalRef | null) => (end === null ? '' : refText(end));
-
-/** A place as it is written in a record: `device.mark`; null where it is empty or the device is not known. */
-export const parseRef = (text: string): TerminalRef | null => {
-  const dot = text.indexOf('.');
-  const device = text.slice(0, dot);
-  return dot > 0 && device in DEVICE_LABELS ? { device: device as DeviceId, mark: text.slice(dot + 1) } : null;
-};
 
 /** A harness as records: what the technician starts from when he enters what he found. */
 export const wireRows = ({ conductors, jumpers }: Harness): WireRow[] => [
@@ -30,81 +33,90 @@ export const wireRows = ({ conductors, jumpers }: Harness): WireRow[] => [
   ...jumpers.map(({ from, to }) => ({ cable: JUMPER_CABLE, colour: '', from: refText(from), to: refText(to) })),
 ];
 
-const conductorOf = (
-  row: WireRow,
-  at: number,
-  cables: readonly Cable[],
-  carries: ReadonlyMap<string, string>,
-): Conductor | null => {
-  const cable = cables.find(({ id }) => id === row.cable);
-  if (!cable) return null;
-  const colour = COLOURS.find((each) => each === row.colour) ?? null;
-  const id = `${cable.id}/${colour ?? `none-${at + 1}`}`;
-  return {
-    id,
-    cable: cable.id,
-    colour,
-    from: parseRef(row.from),
-    to: parseRef(row.to),
-    carries: carries.get(id) ?? 'as found',
-  };
+/** A row as its cable has it, with its name. */
+interface NamedRow {
+  readonly row: WireRow;
+  readonly id: WireId;
+}
+
+/** The rows of one cable with their names, in order. */
+const rowsOf = (rows: readonly WireRow[], cable: Cable['id']): NamedRow[] => {
+  const own = rows.filter((row) => row.cable === cable);
+  const ids = wireNames(
+    cable,
+    own.map(({ colour }) => (colour === '' ? null : colour)),
+  );
+  return own.map((row, at) => ({ row, id: ids[at]! }));
 };
+
+const conductorOf = ({ row, id }: NamedRow, cable: Cable, carries: ReadonlyMap<string, string>): Conductor => ({
+  id,
+  cable: cable.id,
+  colour: COLOURS.find((each) => each === row.colour) ?? null,
+  from: parseRef(row.from),
+  to: parseRef(row.to),
+  carries: carries.get(id) ?? 'as found',
+});
 
 const jumperOf = (row: WireRow, planned: readonly Jumper[]): Jumper | null => {
   const from = parseRef(row.from);
   const to = parseRef(row.to);
   if (row.cable !== JUMPER_CABLE || !from || !to) return null;
-  const id = `jumper ${from.mark}–${to.mark}`;
+  const id = jumperId(from, to);
   return { id, from, to, why: planned.find((jumper) => jumper.id === id)?.why ?? 'As found.' };
 };
 
 /**
- * The planned devices and cables with the conductors of a record. A conductor of a cable that is not there is left
- * out.
+ * The planned devices and cables with the conductors of a record. A conductor of a cable that is not there is left out;
+ * a jumper that is written twice counts once.
  */
 export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness => {
   const carries = new Map(planned.conductors.map((conductor) => [conductor.id, conductor.carries]));
+  const jumpers = rows.flatMap((row) => jumperOf(row, planned.jumpers) ?? []);
   return {
     ...planned,
-    conductors: rows.flatMap((row, at) => conductorOf(row, at, planned.cables, carries) ?? []),
-    jumpers: rows.flatMap((row) => jumperOf(row, planned.jumpers) ?? []),
+    conductors: planned.cables.flatMap((cable) =>
+      rowsOf(rows, cable.id).map((row) => conductorOf(row, cable, carries)),
+    ),
+    jumpers: [...new Map(jumpers.map((jumper) => [jumper.id, jumper])).values()],
   };
 };
 
 /** What is in the wall: as recorded, or as planned where nobody has recorded it. */
-export const harnessInWall = (facts: Facts, planned: Harness = plan(facts)): Harness =>
+export const harnessInWall = (facts: Facts, planned: Harness): Harness =>
   facts.wiring.asFound === null ? planned : withWires(planned, facts.wiring.asFound);
 
-const replaced = (rows: readonly WireRow[], at: number, row: WireRow): WireRow[] =>
-  rows.map((each, index) => (index === at ? row : each));
+const cableOf = (conductor: WireId) => conductor.slice(0, conductor.indexOf('/')) as Cable['id'];
 
-const rowOf = (rows: readonly WireRow[], conductor: string): number =>
-  rows.findIndex(({ cable, colour }, at) => `${cable}/${colour || `none-${at + 1}`}` === conductor);
+const rowOf = (rows: readonly WireRow[], conductor: WireId): WireRow | undefined =>
+  rowsOf(rows, cableOf(conductor)).find(({ id }) => id === conductor)?.row;
 
 /** Lands one end of a conductor on a terminal, or takes it off. A conductor that is not there changes nothing. */
 export const landEnd = (
   rows: readonly WireRow[],
-  conductor: string,
+  conductor: WireId,
   end: WireEnd,
   on: TerminalRef | null,
 ): readonly WireRow[] => {
-  const at = rowOf(rows, conductor);
-  return at < 0 ? rows : replaced(rows, at, { ...rows[at]!, [end]: endText(on) });
+  const row = rowOf(rows, conductor);
+  return row === undefined ? rows : rows.map((each) => (each === row ? { ...row, [end]: endText(on) } : each));
+};
+
+const isLink = (row: WireRow, id: string): boolean => {
+  const [from, to] = [parseRef(row.from), parseRef(row.to)];
+  return row.cable === JUMPER_CABLE && from !== null && to !== null && jumperId(from, to) === id;
 };
 
 /** Adds a short link between two terminals of one device; one that is there already is not added again. */
 export const addJumper = (rows: readonly WireRow[], from: TerminalRef, to: TerminalRef): readonly WireRow[] => {
   const [one, other] = [refText(from), refText(to)];
-  const isThere = rows.some(
-    (row) =>
-      row.cable === JUMPER_CABLE && ((row.from === one && row.to === other) || (row.from === other && row.to === one)),
-  );
+  const isThere = rows.some((row) => isLink(row, jumperId(from, to)));
   return one === other || isThere ? rows : [...rows, { cable: JUMPER_CABLE, colour: '', from: one, to: other }];
 };
 
-/** Takes a short link out. */
+/** Takes a short link out, whichever way round it was written. */
 export const removeJumper = (rows: readonly WireRow[], { from, to }: Pick<Jumper, 'from' | 'to'>): readonly WireRow[] =>
-  rows.filter((row) => !(row.cable === JUMPER_CABLE && row.from === refText(from) && row.to === refText(to)));
+  rows.filter((row) => !isLink(row, jumperId(from, to)));
 
 /** Colours that a cable could still have, for a conductor that the plan does not know. */
 export const freeColours = (rows: readonly WireRow[], cable: string): string[] =>
@@ -115,5 +127,7 @@ export const addConductor = (rows: readonly WireRow[], cable: string, colour: st
   freeColours(rows, cable).includes(colour) ? [...rows, { cable, colour, from: '', to: '' }] : rows;
 
 /** Takes a conductor out of the record altogether. */
-export const removeConductor = (rows: readonly WireRow[], conductor: string): readonly WireRow[] =>
-  rows.filter((_, at) => at !== rowOf(rows, conductor));
+export const removeConductor = (rows: readonly WireRow[], conductor: WireId): readonly WireRow[] => {
+  const row = rowOf(rows, conductor);
+  return rows.filter((each) => each !== row);
+};

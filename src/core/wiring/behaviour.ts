@@ -1,21 +1,15 @@
 import { type CallId, CALLS, callsOf, type Moment } from '../control/moment';
 import type { Coil } from '../devices/device';
 import type { Facts } from '../job/document';
-import type { Fault } from './fault';
 import type { Harness } from './harness';
-import { type WiringState, wiringState } from './state';
+import type { Bench, WiringState } from './state';
 
 /** The state of a harness in every call of its thermostat. */
 export type StatesByCall = ReadonlyMap<CallId, WiringState>;
 
-/** Solves a harness in every call that the job's thermostat can make. */
-export const statesByCall = (
-  facts: Facts,
-  harness: Harness,
-  moment: Moment,
-  fault: Fault | null = null,
-): StatesByCall =>
-  new Map(callsOf(facts).map((call) => [call, wiringState(facts, harness, { ...moment, call }, fault)]));
+/** A harness in every call that the job's thermostat can make. */
+export const statesByCall = (facts: Facts, bench: Bench, moment: Moment): StatesByCall =>
+  new Map(callsOf(facts).map((call) => [call, bench.at(facts, { ...moment, call })]));
 
 /** One coil that does otherwise than in another harness, and in which calls. */
 export interface BehaviourChange {
@@ -24,13 +18,24 @@ export interface BehaviourChange {
   readonly calls: readonly CallId[];
 }
 
+/** Every coil of a harness. */
+export const allCoils = (harness: Harness): Coil[] => harness.devices.flatMap(({ coils }) => coils);
+
 /** Coils that do work, less those that only power a control. */
 export const workingCoils = (harness: Harness): Coil[] =>
-  harness.devices.flatMap(({ coils }) => coils).filter(({ source }) => source !== 'control');
+  allCoils(harness).filter(({ source }) => source !== 'control');
 
-/** What one set of states does otherwise than another: coils lost, coils that run uncalled, coils that chatter. */
-export const behaviourChanges = (harness: Harness, before: StatesByCall, after: StatesByCall): BehaviourChange[] =>
-  workingCoils(harness).flatMap((coil) => {
+/**
+ * What one set of states does otherwise than another: coils lost, coils that run uncalled, coils that chatter.
+ * @param coils the coils that are looked at: those that work, unless said otherwise
+ */
+export const behaviourChanges = (
+  harness: Harness,
+  before: StatesByCall,
+  after: StatesByCall,
+  coils: readonly Coil[] = workingCoils(harness),
+): BehaviourChange[] =>
+  coils.flatMap((coil) => {
     const calls = [...before.keys()];
     const change = (
       kind: BehaviourChange['kind'],

@@ -1,10 +1,12 @@
 import type { Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
+import { backupOf } from '../job/backup';
 import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '../job/document';
 import { behaviourChanges, changeWords, statesByCall } from './behaviour';
-import { type Harness, landedConductors, refText, type TerminalRef } from './harness';
+import { type Harness, jumperWords, landedConductors, refText, type TerminalRef } from './harness';
 import { plan } from './plan';
 import { refusals } from './refusals';
+import { benchFor } from './state';
 
 /** One side of a question that practitioners answer differently. */
 export interface School {
@@ -20,7 +22,7 @@ export interface Choice {
   readonly applies: (facts: Facts) => boolean;
 }
 
-const isElectric = ({ system }: Facts) => system.backup === 'electric';
+const isElectric = ({ system }: Facts) => backupOf({ system }) === 'strips';
 
 export const CHOICES: readonly Choice[] = [
   {
@@ -51,6 +53,16 @@ export const CHOICES: readonly Choice[] = [
           { path: 'gates.auxAboveF', value: 40 },
         ],
       },
+    ],
+  },
+  {
+    id: 'furnace-defrost',
+    question: 'Furnace on in defrost?',
+    applies: (facts) =>
+      backupOf(facts) === 'fossil' && facts.furnace.interlock === 'none' && facts.outdoorUnit.wTerminals !== 'none',
+    schools: [
+      { label: 'Furnace on: the coil is cold then', changes: [{ path: 'furnace.tempersDefrost', value: true }] },
+      { label: 'Cold-air defrost', changes: [{ path: 'furnace.tempersDefrost', value: false }] },
     ],
   },
   {
@@ -91,7 +103,7 @@ const wiresOf = (harness: Harness): Map<string, string> => {
   const key = ({ from, to }: { from: TerminalRef; to: TerminalRef }) => `${refText(from)}–${refText(to)}`;
   return new Map([
     ...landedConductors(harness).map((wire) => [key(wire), `${place(wire.from)} to ${place(wire.to)}`] as const),
-    ...harness.jumpers.map((wire) => [key(wire), wire.id] as const),
+    ...harness.jumpers.map((wire) => [key(wire), jumperWords(wire)] as const),
   ]);
 };
 
@@ -105,7 +117,7 @@ const withRoom = (facts: Facts): Facts => ({
 export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] => {
   const planned = plan(facts);
   const before = wiresOf(planned);
-  const here = statesByCall(facts, planned, moment);
+  const here = statesByCall(facts, benchFor(facts, planned), moment);
   return choice.schools.map((school) => {
     const isHere = isInForce(facts, school);
     const base = { school, isInForce: isHere, refusedWhy: null, wires: [], behaviour: [] };
@@ -116,7 +128,7 @@ export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): Schoo
     const otherPlan = plan(other);
     const after = wiresOf(otherPlan);
     const roomy = withRoom(other);
-    const there = statesByCall(roomy, plan(roomy), moment);
+    const there = statesByCall(roomy, benchFor(roomy, plan(roomy)), moment);
     const short = otherPlan.conductors.filter(({ colour }) => colour === null).length;
     return {
       ...base,

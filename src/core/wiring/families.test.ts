@@ -1,26 +1,38 @@
 import { spawnSync } from 'node:child_process';
 import fc from 'fast-check';
-import { check } from '../check';
 import { sourcesOf } from '../circuit/network';
 import { toSpice } from '../circuit/spice';
 import { CONDITIONS } from '../control/conditions';
 import { callsOf, DEFAULT_MOMENT } from '../control/moment';
-import { bankCoilId, reachableBanks } from '../devices/air-handler';
-import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, COMPRESSOR_COIL, FURNACE_COIL, VALVE_COIL } from '../devices/device';
+import { type Scenario, SOUND, under, withFault } from '../control/scenario';
+import { reachableBanks } from '../devices/air-handler';
+import {
+  bankCoilId,
+  BLOWER_BY_HEAT_COIL,
+  BLOWER_COIL,
+  type CoilId,
+  COMPRESSOR_COIL,
+  FURNACE_COIL,
+  VALVE_COIL,
+} from '../devices/ids';
 import type { Facts } from '../job/document';
-import { SAMPLES } from '../job/samples';
+import { type JobModel, jobModel } from '../model';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
 import { families } from './families';
 import { faultsOf } from './fault';
 import { landedConductors, refText } from './harness';
 import { plan } from './plan';
 import { meterVolts, type WiringState, wiringState } from './state';
 
+const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
+
 const FAMILIES = families();
 const anyFamily = fc.constantFrom(...FAMILIES);
-const backupCoils = (facts: Facts) =>
+const backupCoils = (facts: Facts): CoilId[] =>
   facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
-const wired = (facts: Facts, call: WiringState['moment']['call'], outdoorF: number, trying: string | null = null) =>
-  wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call, outdoorF, trying });
+const wired = (facts: Facts, call: WiringState['moment']['call'], outdoorF: number, scenario: Scenario = SOUND) =>
+  jobBasis(facts, scenario).state({ ...DEFAULT_MOMENT, call, outdoorF });
 
 describe('every family that can be wired', () => {
   test('covers each thermostat, indoor unit, outdoor unit, board and added part', () => {
@@ -48,7 +60,7 @@ describe('every family that can be wired', () => {
 
   test('has no error and no warning', () => {
     const found = FAMILIES.flatMap(({ id, facts }) =>
-      check(facts)
+      findingsOf(facts)
         .filter(({ severity }) => severity !== 'advice')
         .map(({ rule, what }) => `${id}: ${rule}: ${what}`),
     );
@@ -88,10 +100,10 @@ describe('every family that can be wired', () => {
       fc.property(
         fc.constantFrom(...dual),
         fc.integer({ min: -20, max: 70 }),
-        fc.constantFrom(null, ...CONDITIONS.map(({ id }) => id)),
-        ({ facts }, outdoorF, trying) => {
+        fc.subarray(CONDITIONS.map(({ id }) => id)),
+        ({ facts }, outdoorF, conditions) => {
           for (const call of callsOf(facts)) {
-            const { energised } = wired(facts, call, outdoorF, trying);
+            const { energised } = wired(facts, call, outdoorF, under(...conditions));
             expect(energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL)).toBe(false);
           }
         },
@@ -123,7 +135,7 @@ describe('every family that can be wired', () => {
         const moment = { ...DEFAULT_MOMENT, call: calls[atCall % calls.length]! };
         const before = wiringState(facts, harness, moment);
         const loose = {
-          id: 'thermostat-cable/none-99',
+          id: 'thermostat-cable/none-99' as const,
           cable: 'thermostat-cable' as const,
           colour: 'grey' as const,
           from: harness.conductors[0]!.from,
@@ -146,10 +158,10 @@ describe('every family that can be wired', () => {
       fc.property(anyFamily, fc.nat(), ({ facts }, at) => {
         const harness = plan(facts);
         const faults = faultsOf(harness);
-        expect(new Set(faults.map(({ id }) => id)).size).toBe(faults.length);
-        const { fault } = faults[at % faults.length]!;
+        expect(new Set(faults.map(({ code }) => code)).size).toBe(faults.length);
+        const { code } = faults[at % faults.length]!;
         for (const call of callsOf(facts)) {
-          const { solution } = wiringState(facts, harness, { ...DEFAULT_MOMENT, call }, fault);
+          const { solution } = wired(facts, call, 28, withFault(code));
           expect([...solution.volts.values()].every(Number.isFinite)).toBe(true);
         }
       }),

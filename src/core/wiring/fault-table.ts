@@ -1,28 +1,25 @@
 import type { Moment } from '../control/moment';
+import type { FaultCode } from '../control/scenario';
 import type { Facts } from '../job/document';
 import { behaviourChanges, changeWords, fuseWords, statesByCall } from './behaviour';
 import { faultsOf } from './fault';
-import type { Harness } from './harness';
+import { type Bench, soundly } from './state';
 
 /** What one fault would do, in words. */
 export interface FaultRow {
-  readonly id: string;
+  readonly code: FaultCode;
   readonly words: string;
   readonly effects: readonly string[];
 }
 
 /** Every single fault of a harness with what it does in every call; a fault that shows in no coil has no effects. */
-export const faultTable = (facts: Facts, harness: Harness, moment: Moment): FaultRow[] => {
-  const sound = statesByCall(facts, harness, moment);
-  return faultsOf(harness).map(({ id, words, fault }) => {
-    const states = statesByCall(facts, harness, moment, fault);
-    const fuse = fuseWords(states);
-    return {
-      id,
-      words,
-      effects: fuse
-        ? [fuse]
-        : behaviourChanges(harness, sound, states).map((change) => changeWords(change, sound.size)),
-    };
+export const faultTable = (facts: Facts, bench: Bench, moment: Moment): FaultRow[] => {
+  const sound = soundly(moment);
+  const before = statesByCall(facts, bench, sound);
+  return faultsOf(bench.harness).map(({ code, words }) => {
+    const after = statesByCall(facts, bench, { ...sound, scenario: { conditions: [], faults: [code] } });
+    const fuse = fuseWords(after);
+    const changes = behaviourChanges(bench.harness, before, after);
+    return { code, words, effects: fuse ? [fuse] : changes.map((change) => changeWords(change, before.size)) };
   });
 };

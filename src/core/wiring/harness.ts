@@ -1,4 +1,4 @@
-import type { Device, DeviceId } from '../devices/device';
+import { type Device, DEVICE_LABELS, type DeviceId } from '../devices/device';
 import type { WireGauge } from '../units/constants';
 
 /** A place a conductor can land on. */
@@ -20,12 +20,18 @@ export interface Cable {
   readonly conductors: number;
 }
 
+/** A conductor by its cable and colour, or by its number among those that the cable has no colour for. */
+export type WireId = `${CableId}/${string}`;
+
+/** A short link by its two ends, whichever way round. */
+export type JumperId = `jumper/${string}`;
+
 /**
  * One conductor of a cable. `colour` is null where the cable has none left for it; an end is null where it lands
  * nowhere.
  */
 export interface Conductor {
-  readonly id: string;
+  readonly id: WireId;
   readonly cable: CableId;
   readonly colour: Colour | null;
   readonly from: TerminalRef | null;
@@ -41,7 +47,7 @@ export interface LandedConductor extends Conductor {
 
 /** A short link between two terminals of one device. */
 export interface Jumper {
-  readonly id: string;
+  readonly id: JumperId;
   readonly from: TerminalRef;
   readonly to: TerminalRef;
   readonly why: string;
@@ -61,6 +67,38 @@ export const COLOURS = ['red', 'white', 'green', 'blue', 'yellow', 'brown', 'ora
 export type Colour = (typeof COLOURS)[number];
 
 export const refText = ({ device, mark }: TerminalRef): string => `${device}.${mark}`;
+
+/** A place as it is written in a record, `device.mark`; null where it is empty or the device is not known. */
+export const parseRef = (text: string): TerminalRef | null => {
+  const dot = text.indexOf('.');
+  const device = text.slice(0, dot);
+  return dot > 0 && device in DEVICE_LABELS ? { device: device as DeviceId, mark: text.slice(dot + 1) } : null;
+};
+
+/** A terminal as one technician names it to another: “air handler W1”. */
+export const refWords = ({ device, mark }: TerminalRef): string => `${DEVICE_LABELS[device].toLowerCase()} ${mark}`;
+
+/** The name of a jumper between two terminals. */
+export const jumperId = (one: TerminalRef, other: TerminalRef): JumperId =>
+  `jumper/${[refText(one), refText(other)].sort().join('–')}`;
+
+/** A jumper in words: “jumper AUX–E”. */
+export const jumperWords = ({ from, to }: Pick<Jumper, 'from' | 'to'>): string =>
+  `jumper ${[from.mark, to.mark].sort().join('–')}`;
+
+/**
+ * Names the conductors of one cable in order: by colour; those that it has no colour for, and any colour written twice,
+ * by number. A plan and the record of it give the same names.
+ */
+export const wireNames = (cable: CableId, colours: readonly (string | null)[]): WireId[] => {
+  const seen = new Map<string, number>();
+  return colours.map((colour): WireId => {
+    const name = colour ?? 'missing';
+    const count = (seen.get(name) ?? 0) + 1;
+    seen.set(name, count);
+    return `${cable}/${name}${colour === null || count > 1 ? `-${count}` : ''}`;
+  });
+};
 
 export const sameRef = (one: TerminalRef | null, other: TerminalRef | null): boolean =>
   one === other || (one !== null && other !== null && one.device === other.device && one.mark === other.mark);

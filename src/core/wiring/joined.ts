@@ -1,3 +1,4 @@
+import { groups } from '../circuit/groups';
 import { type Harness, landedConductors, refText } from './harness';
 
 /** Groups of terminals that conductors and jumpers join into one point, whatever contacts do. */
@@ -9,19 +10,12 @@ export interface Joined {
 
 /** What conductors and jumpers alone join. */
 export const joined = (harness: Harness): Joined => {
-  const parent = new Map<string, string>();
-  const root = (node: string): string => {
-    const up = parent.get(node) ?? node;
-    return up === node ? node : root(up);
-  };
-  const links = [...landedConductors(harness).filter(({ colour }) => colour !== null), ...harness.jumpers];
-  for (const { from, to } of links) parent.set(root(refText(from)), root(refText(to)));
-  const nodes = [
-    ...new Set([
-      ...links.flatMap(({ from, to }) => [refText(from), refText(to)]),
-      ...harness.devices.flatMap(({ id, terminals }) => terminals.map(({ mark }) => `${id}.${mark}`)),
-    ]),
-  ];
+  const links = [...landedConductors(harness).filter(({ colour }) => colour !== null), ...harness.jumpers].map(
+    ({ from, to }) => [refText(from), refText(to)] as const,
+  );
+  const root = groups(links);
+  const terminals = harness.devices.flatMap(({ id, terminals: all }) => all.map(({ mark }) => `${id}.${mark}`));
+  const nodes = [...new Set([...links.flat(), ...terminals])];
   return {
     with: (node) => nodes.filter((each) => root(each) === root(node)),
     areJoined: (one, other) => root(one) === root(other),

@@ -1,20 +1,28 @@
 import { readVolts } from '../circuit/meter';
 import type { CallId } from '../control/moment';
+import { type Coil, type Device, nodeOf } from '../devices/device';
 import type { Facts } from '../job/document';
+import { DROP_OUT_VOLTS } from '../units/control-volts';
 import { conductorOhms } from '../units/copper';
 import type { StatesByCall } from './behaviour';
 import { type Cable, type Harness, landedConductors, refText } from './harness';
 import { wallCables } from './plan';
+import type { WiringState } from './state';
+
+/** Whether a coil loads the transformer: it is in, or has volts enough to hum. */
+const isFed = (device: Device, { id, from, to }: Coil, { energised, solution }: WiringState): boolean =>
+  energised.has(id) || readVolts(solution, nodeOf(device.id, from), nodeOf(device.id, to)) >= DROP_OUT_VOLTS;
 
 /** The call that loads the transformer most, and its rated load, VA. */
 export const heaviestCall = (
   harness: Harness,
   states: StatesByCall,
 ): { readonly call: CallId; readonly va: number } => {
-  const coils = harness.devices.flatMap((device) => device.coils);
-  const loads = [...states].map(([call, { energised }]) => ({
+  const loads = [...states].map(([call, state]) => ({
     call,
-    va: coils.filter(({ id }) => energised.has(id)).reduce((sum, { va }) => sum + va, 0),
+    va: harness.devices
+      .flatMap((device) => device.coils.filter((coil) => isFed(device, coil, state)))
+      .reduce((sum, { va }) => sum + va, 0),
   }));
   return loads.reduce((most, each) => (each.va > most.va ? each : most));
 };

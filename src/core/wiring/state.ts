@@ -1,94 +1,237 @@
 import { readVolts } from '../circuit/meter';
-import type { Network } from '../circuit/network';
-import { settle, type Settled } from '../circuit/settle';
+import type { Edge, Network } from '../circuit/network';
+import { type Settled, type Settler, settlerFor } from '../circuit/settle';
 import type { Solution } from '../circuit/solve';
 import type { Moment } from '../control/moment';
+import { type FaultCode, isSound, type Scenario, SOUND } from '../control/scenario';
 import type { Signal } from '../control/signal';
 import { control, type Held } from '../control/thermostat';
 import { type DeviceId, nodeOf } from '../devices/device';
+import type { CoilId } from '../devices/ids';
 import type { Facts } from '../job/document';
-import { type Fault, faulted } from './fault';
+import { PULL_IN_VOLTS } from '../units/control-volts';
+import { memo, once } from '../units/once';
+import { faultedEdges, faultedRelays, faultFinder, movesEnds } from './fault';
 import type { Harness, TerminalRef } from './harness';
-import { PULL_IN_VOLTS, toNetwork, type Wired } from './to-network';
+import { networksOf, type Wired } from './to-network';
 
-/** A harness under a call: solved, settled, and ready for a meter. */
-export interface WiringState {
-  readonly moment: Moment;
-  readonly signals: ReadonlySet<Signal>;
-  readonly held: readonly Held[];
+/** A harness solved for one set of signals. */
+export interface Solved {
+  /** As solved: a coil that has not pulled in stands at its inrush. */
   readonly network: Network;
+  /** With the power off, for ohms: contacts as the signals leave them, every coil at its sealed VA, none pulled in. */
+  readonly atRest: Network;
   readonly solution: Solution;
-  /** Terminals and inner points with at least the pull-in volts to their own device's common. */
+  /** Terminals with at least the pull-in volts to their own device's common. */
   readonly hot: ReadonlySet<string>;
   /** Coils that have pulled in. */
-  readonly energised: ReadonlySet<string>;
+  readonly energised: ReadonlySet<CoilId>;
   /** Volts of each terminal to its own device's common, by `device.mark`. */
   readonly volts: ReadonlyMap<string, number>;
   /** Coils that never come to rest; empty in a sound system. */
-  readonly chattering: readonly string[];
+  readonly chattering: readonly CoilId[];
   /** The current that opened the board's fuse, A; null while it holds. */
   readonly fuseOpenedAtAmps: number | null;
 }
 
-/** A fuse holds some overload for a while; above this share of its rating it opens, sooner or later. */
+/** A harness under a call: solved, settled, and ready for a meter. */
+export interface WiringState extends Solved {
+  readonly moment: Moment;
+  readonly signals: ReadonlySet<Signal>;
+  readonly held: readonly Held[];
+}
+
+/** A fuse holds some overload for a while; above this share of its rating it opens, sooner or later. Our judgement. */
 const FUSE_OPENS_AT = 1.35;
 
 /** The point that a device's terminals are measured to: its own common, or the indoor unit's where it has none. */
-const commonOf = (harness: Harness, device: DeviceId): string => {
-  const own = harness.devices.find(({ id }) => id === device)!;
-  if (own.terminals.some(({ mark }) => mark === 'C')) return nodeOf(device, 'C');
+const commonsOf = (harness: Harness): ReadonlyMap<DeviceId, string> => {
   const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
-  return nodeOf(powered.id, 'C');
+  return new Map(
+    harness.devices.map(({ id, terminals }) => [
+      id,
+      nodeOf(terminals.some(({ mark }) => mark === 'C') ? id : powered.id, 'C'),
+    ]),
+  );
 };
 
-const settled = ({ network, relays }: Wired): Exclude<Settled, { kind: 'unsolvable' }> => {
-  const result = settle(network, relays);
-  // Every transformer has a winding's resistance, so there is always an answer.
-  if (result.kind === 'unsolvable') throw new Error(result.why);
-  return result;
-};
+const readings = (harness: Harness, commons: ReadonlyMap<DeviceId, string>, solution: Solution) =>
+  new Map(
+    harness.devices.flatMap(({ id, terminals }) =>
+      terminals.map(({ mark }) => {
+        const node = nodeOf(id, mark);
+        return [node, readVolts(solution, node, commons.get(id)!)] as const;
+      }),
+    ),
+  );
+
+/** What stands round a harness while it is solved. */
+export interface Supply {
+  /** The board's fuse, A. */
+  readonly fuseAmps: number;
+  /** Line volts as a share of what the transformer's tap is for. */
+  readonly share: number;
+}
+
+/** A harness that is asked again and again: each distinct set of signals is solved once. */
+export interface Bench {
+  readonly harness: Harness;
+  /** Under signals, with faults, at an outdoor temperature that a sensor may feel, °F. */
+  readonly under: (signals: ReadonlySet<Signal>, outdoorF: number, faults?: readonly FaultCode[]) => Solved;
+  /** Under what thermostat and boards send at a moment. */
+  readonly at: (facts: Facts, moment: Moment) => WiringState;
+  /** Networks solved so far. */
+  readonly solutions: () => number;
+}
 
 /**
- * Solves a harness for a moment: logic, contacts, coils, volts. Where it draws more than the board's fuse carries,
- * the fuse opens.
- * @param fault something broken, swapped or stuck; null: as it is wired
+ * Puts a harness on the bench. Where it draws more than the board's fuse carries, the fuse opens.
+ * @example
+ * const state = benchOf(plan(facts), { fuseAmps: 3, share: 1 }).at(facts, DEFAULT_MOMENT);
+ * state.energised.has('contactor');
  */
-export const wiringState = (
-  facts: Facts,
-  harness: Harness,
-  moment: Moment,
-  fault: Fault | null = null,
-): WiringState => {
-  const { signals, held } = control(facts, moment);
-  const wired = (all: ReadonlySet<Signal>) => faulted(toNetwork(harness, all, moment.outdoorF), fault);
-  const first = settled(wired(signals));
-  const blows = first.solution.sourceAmps > facts.airHandler.fuseAmps * FUSE_OPENS_AT;
-  const result = blows ? settled(wired(new Set([...signals, 'fuse-open' as const]))) : first;
-  const { solution, network } = result;
-  const volts = new Map<string, number>();
-  for (const device of harness.devices) {
-    const common = commonOf(harness, device.id);
-    for (const { mark } of device.terminals)
-      volts.set(nodeOf(device.id, mark), readVolts(solution, nodeOf(device.id, mark), common));
-  }
+export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench => {
+  const commons = once(() => commonsOf(harness));
+  const feels = harness.devices.some(({ resistors }) => resistors.length > 0);
+  const settlers: Settler[] = [];
+  const newSettler = (network: Network) => {
+    settlers.push(settlerFor(network));
+    return settlers.at(-1)!;
+  };
+  const networks = networksOf(harness, share);
+  const find = faultFinder(harness);
+  const soundShape = once(() => newSettler(networks(new Set(), 0).network));
+  /** A set of faults with what it does to the relays, and the settler of its shape. */
+  const broken = memo(
+    (codes: readonly FaultCode[]) => codes.join('~'),
+    (codes) => {
+      const faults = find(codes).map(({ fault }) => fault);
+      const { network, relays } = networks(new Set(), 0);
+      const edges = faults.reduce<readonly Edge[]>(faultedEdges, network.edges);
+      return {
+        faults,
+        relays: faults.reduce(faultedRelays, relays),
+        // Faults that leave every end where it is share a shape with the sound harness.
+        settler: once(() => (faults.some(movesEnds) ? newSettler({ ...network, edges }) : soundShape())),
+      };
+    },
+  );
+
+  const wiredWith = (signals: ReadonlySet<Signal>, outdoorF: number, codes: readonly FaultCode[]): Wired => {
+    const { faults, relays } = broken(codes);
+    const { network } = networks(signals, outdoorF);
+    return { network: { ...network, edges: faults.reduce<readonly Edge[]>(faultedEdges, network.edges) }, relays };
+  };
+
+  /** Power off: what coils and boards move stands at rest. */
+  const restingNetwork = (signals: ReadonlySet<Signal>, outdoorF: number, codes: readonly FaultCode[]): Network => {
+    const { network, relays } = wiredWith(signals, outdoorF, codes);
+    const rests = new Map(
+      relays.flatMap(({ opens, closes, powers = [] }) => [
+        ...opens.map((id) => [id, true] as const),
+        ...closes.map((id) => [id, false] as const),
+        ...powers.map(({ id, closed }) => [id, closed] as const),
+      ]),
+    );
+    const edges = network.edges.map((edge) => {
+      const closed = edge.id === undefined ? undefined : rests.get(edge.id);
+      return edge.kind === 'switch' && closed !== undefined ? { ...edge, closed } : edge;
+    });
+    return { ...network, edges };
+  };
+
+  const settled = (signals: ReadonlySet<Signal>, outdoorF: number, codes: readonly FaultCode[]): Settled => {
+    const { network, relays } = wiredWith(signals, outdoorF, codes);
+    return broken(codes).settler().settle(network, relays);
+  };
+
+  const solve = (signals: ReadonlySet<Signal>, outdoorF: number, codes: readonly FaultCode[]): Solved => {
+    const first = settled(signals, outdoorF, codes);
+    const blows = first.solution.sourceAmps > fuseAmps * FUSE_OPENS_AT;
+    const result = blows ? settled(new Set([...signals, 'fuse-open' as const]), outdoorF, codes) : first;
+    const { solution } = result;
+    const atRest = once(() => restingNetwork(signals, outdoorF, codes));
+    const volts = once(() => readings(harness, commons(), solution));
+    const hot = once(() => new Set([...volts()].filter(([, value]) => value >= PULL_IN_VOLTS).map(([node]) => node)));
+    return {
+      get network() {
+        return result.network;
+      },
+      solution,
+      get atRest() {
+        return atRest();
+      },
+      get volts() {
+        return volts();
+      },
+      get hot() {
+        return hot();
+      },
+      energised: (result.kind === 'settled' ? result.pulledIn : new Set()) as ReadonlySet<CoilId>,
+      chattering: (result.kind === 'chatters' ? result.relays : []) as readonly CoilId[],
+      fuseOpenedAtAmps: blows ? first.solution.sourceAmps : null,
+    };
+  };
+
+  const kept = memo(
+    ({ signals, outdoorF, codes }: { signals: ReadonlySet<Signal>; outdoorF: number; codes: readonly FaultCode[] }) =>
+      `${[...signals].sort().join(' ')}|${feels ? outdoorF : ''}|${codes.join('~')}`,
+    ({ signals, outdoorF, codes }) => solve(signals, outdoorF, codes),
+  );
+  const under: Bench['under'] = (signals, outdoorF, faults = []) => kept({ signals, outdoorF, codes: faults });
   return {
-    moment,
-    signals,
-    held,
-    network,
-    solution,
-    hot: new Set([...volts].filter(([, value]) => value >= PULL_IN_VOLTS).map(([node]) => node)),
-    energised: result.kind === 'settled' ? result.pulledIn : new Set(),
-    volts,
-    chattering: result.kind === 'chatters' ? result.relays : [],
-    fuseOpenedAtAmps: blows ? first.solution.sourceAmps : null,
+    harness,
+    under,
+    at: (facts, moment) => {
+      const { signals, held } = control(facts, moment);
+      const solved = under(signals, moment.outdoorF, moment.scenario.faults);
+      const { solution, energised, chattering, fuseOpenedAtAmps } = solved;
+      return {
+        moment,
+        signals,
+        held,
+        get network() {
+          return solved.network;
+        },
+        solution,
+        energised,
+        chattering,
+        fuseOpenedAtAmps,
+        get atRest() {
+          return solved.atRest;
+        },
+        get volts() {
+          return solved.volts;
+        },
+        get hot() {
+          return solved.hot;
+        },
+      };
+    },
+    solutions: () => settlers.reduce((sum, { solutions }) => sum + solutions(), 0),
   };
 };
 
-/** What a voltmeter between two terminals shows, V. */
-export const meterVolts = (state: WiringState, one: TerminalRef, other: TerminalRef): number =>
-  readVolts(state.solution, nodeOf(one.device, one.mark), nodeOf(other.device, other.mark));
+/** The supply of a job's control circuit, at the volts that its transformer's tap is for. */
+export const supplyOf = ({ airHandler }: Facts): Supply => ({ fuseAmps: airHandler.fuseAmps, share: 1 });
+
+/** A job's harness on the bench, at its own supply. */
+export const benchFor = (facts: Facts, harness: Harness): Bench => benchOf(harness, supplyOf(facts));
+
+/** One moment of one harness, where nothing else is asked of it. */
+export const wiringState = (facts: Facts, harness: Harness, moment: Moment): WiringState =>
+  benchFor(facts, harness).at(facts, moment);
+
+/** What a voltmeter of high resistance between two terminals shows, V. */
+export const meterVolts = ({ solution }: Solved, one: TerminalRef, other: TerminalRef): number =>
+  readVolts(solution, nodeOf(one.device, one.mark), nodeOf(other.device, other.mark));
 
 /** Volts of a device's terminal to its own common, V. A terminal that the device has not reads zero. */
-export const terminalVolts = (state: WiringState, device: DeviceId, mark: string): number =>
-  state.volts.get(nodeOf(device, mark)) ?? 0;
+export const terminalVolts = ({ volts }: Solved, device: DeviceId, mark: string): number =>
+  volts.get(nodeOf(device, mark)) ?? 0;
+
+/** A moment as it would be with nothing wrong. */
+export const soundly = (moment: Moment): Moment => (isSound(moment.scenario) ? moment : { ...moment, scenario: SOUND });
+
+/** A moment with something tried. */
+export const trying = (moment: Moment, scenario: Scenario): Moment => ({ ...moment, scenario });

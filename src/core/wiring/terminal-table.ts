@@ -1,9 +1,8 @@
-import type { CallId, Moment } from '../control/moment';
+import type { CallId } from '../control/moment';
 import type { DeviceId } from '../devices/device';
 import type { Facts } from '../job/document';
-import { statesByCall } from './behaviour';
+import type { StatesByCall } from './behaviour';
 import type { Harness } from './harness';
-import { plan } from './plan';
 import type { WiringState } from './state';
 
 export interface TerminalRow {
@@ -16,8 +15,7 @@ export interface TerminalRow {
 }
 
 /** What to expect at every terminal in every call of the job's thermostat. */
-export const terminalTable = (facts: Facts, moment: Moment, harness: Harness = plan(facts)): TerminalRow[] => {
-  const states = statesByCall(facts, harness, moment);
+export const terminalTable = (harness: Harness, states: StatesByCall): TerminalRow[] => {
   const each = <T>(pick: (state: WiringState) => T): ReadonlyMap<CallId, T> =>
     new Map([...states].map(([call, state]) => [call, pick(state)]));
   return harness.devices.flatMap(({ id, terminals }) =>

@@ -2,65 +2,88 @@ import type { Edge, Network, Source } from '../circuit/network';
 import type { Relay } from '../circuit/settle';
 import type { Signal } from '../control/signal';
 import { type Contact, type Device, nodeOf } from '../devices/device';
+import type { CoilId } from '../devices/ids';
 import { CONTROL_NOMINAL_VOLTS } from '../units/constants';
+import { DROP_OUT_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
 import { conductorOhms } from '../units/copper';
-import { type Cable, type Harness, landedConductors, refText } from './harness';
+import { type Cable, type Harness, type LandedConductor, landedConductors, refText } from './harness';
 
-/** Volts at which a 24 V coil pulls in, and below which it lets go. */
-export const PULL_IN_VOLTS = 18;
-export const DROP_OUT_VOLTS = 12;
-
-/** Resistance of a jumper at a terminal strip, Ω. */
+/** Resistance of a jumper at a terminal strip, Ω. Our judgement: an inch of wire and two screws. */
 const JUMPER_OHMS = 0.005;
 
 /** Whether a contact is closed, as the signals put it; one moved by a coil stands at rest. */
 const isClosed = ({ movedBy, rests }: Contact, signals: ReadonlySet<Signal>): boolean =>
   (typeof movedBy === 'string' && signals.has(movedBy)) !== (rests === 'closed');
 
-const deviceEdges = (device: Device, signals: ReadonlySet<Signal>, outdoorF: number): Edge[] => [
-  ...device.contacts.map((contact): Edge => ({
-    kind: 'switch',
-    id: contact.id,
-    a: nodeOf(device.id, contact.from),
-    b: nodeOf(device.id, contact.to),
-    closed: isClosed(contact, signals),
-  })),
-  ...device.coils.map((coil): Edge => ({
-    kind: 'load',
-    id: coil.id,
-    a: nodeOf(device.id, coil.from),
-    b: nodeOf(device.id, coil.to),
-    ohms: CONTROL_NOMINAL_VOLTS ** 2 / coil.va,
-  })),
-  ...device.resistors.map((resistor): Edge => ({
-    kind: 'load',
-    id: resistor.id,
-    a: nodeOf(device.id, resistor.from),
-    b: nodeOf(device.id, resistor.to),
-    ohms: resistor.ohmsAt(outdoorF),
-  })),
-];
+/** An edge of a harness under signals: one that stays as it is, a contact in both its states, or what weather moves. */
+type Part =
+  | { readonly kind: 'fixed'; readonly edge: Edge }
+  | { readonly kind: 'contact'; readonly contact: Contact; readonly open: Edge; readonly closed: Edge }
+  | { readonly kind: 'weather'; readonly at: (outdoorF: number) => Edge };
+
+const contactPart = (device: Device, contact: Contact): Part => {
+  const ends = { id: contact.id, a: nodeOf(device.id, contact.from), b: nodeOf(device.id, contact.to) };
+  return {
+    kind: 'contact',
+    contact,
+    open: { kind: 'switch', ...ends, closed: false },
+    closed: { kind: 'switch', ...ends, closed: true },
+  };
+};
+
+const deviceParts = (device: Device): Part[] => {
+  const ends = ({ id, from, to }: { readonly id: string; readonly from: string; readonly to: string }) => ({
+    id,
+    a: nodeOf(device.id, from),
+    b: nodeOf(device.id, to),
+  });
+  return [
+    ...device.contacts.map((contact) => contactPart(device, contact)),
+    ...device.coils.map((coil): Part => ({
+      kind: 'fixed',
+      edge: { kind: 'load', ...ends(coil), ohms: coilOhms(coil.va) },
+    })),
+    ...device.resistors.map((resistor): Part => ({
+      kind: 'weather',
+      at: (outdoorF) => ({ kind: 'load', ...ends(resistor), ohms: resistor.ohmsAt(outdoorF) }),
+    })),
+  ];
+};
 
 const cableOhms = ({ gauge, lengthFt }: Cable) => conductorOhms(gauge, lengthFt);
 
-const sourcesIn = (harness: Harness): Source[] =>
+/** @param supplyShare what the line gives, as a share of what the transformer's tap is for */
+const sourcesIn = (harness: Harness, supplyShare: number): Source[] =>
   harness.devices.flatMap(({ id, transformers }) =>
     transformers.map(({ plus, minus, openCircuitVolts, ohms }) => ({
-      volts: openCircuitVolts,
+      volts: openCircuitVolts * supplyShare,
       ohms,
       plus: nodeOf(id, plus),
       minus: nodeOf(id, minus),
     })),
   );
 
+/** Resistance of a coil's load, Ω. */
+const coilOhms = (va: number) => CONTROL_NOMINAL_VOLTS ** 2 / va;
+
+/** Contacts by what a coil does to them. */
+const contactsByCoil = (harness: Harness) => {
+  const moved = new Map<CoilId, { opens: string[]; closes: string[]; powers: { id: string; closed: boolean }[] }>();
+  const of = (coil: CoilId) => {
+    const known = moved.get(coil) ?? { opens: [], closes: [], powers: [] };
+    moved.set(coil, known);
+    return known;
+  };
+  for (const { contacts } of harness.devices)
+    for (const { id, movedBy, rests, poweredBy, unpowered } of contacts) {
+      if (typeof movedBy === 'object') of(movedBy.coil)[rests === 'closed' ? 'opens' : 'closes'].push(id);
+      if (poweredBy) of(poweredBy).powers.push({ id, closed: (unpowered ?? rests) === 'closed' });
+    }
+  return of;
+};
+
 const relaysIn = (harness: Harness): Relay[] => {
-  const contacts = harness.devices.flatMap((device) => device.contacts);
-  const movedBy = (coil: string, rests: Contact['rests']) =>
-    contacts
-      .filter(
-        (contact) => typeof contact.movedBy === 'object' && contact.movedBy.coil === coil && contact.rests === rests,
-      )
-      .map(({ id }) => id);
+  const contactsOf = contactsByCoil(harness);
   return harness.devices.flatMap((device) =>
     device.coils.map((coil): Relay => ({
       id: coil.id,
@@ -68,8 +91,8 @@ const relaysIn = (harness: Harness): Relay[] => {
       b: nodeOf(device.id, coil.to),
       pullInVolts: PULL_IN_VOLTS,
       dropOutVolts: DROP_OUT_VOLTS,
-      opens: movedBy(coil.id, 'closed'),
-      closes: movedBy(coil.id, 'open'),
+      ...(coil.inrushVA === undefined ? {} : { inrushOhms: coilOhms(coil.inrushVA) }),
+      ...contactsOf(coil.id),
     })),
   );
 };
@@ -80,33 +103,46 @@ export interface Wired {
   readonly relays: readonly Relay[];
 }
 
+const wireParts = (harness: Harness): Part[] => {
+  const ohmsOf = new Map(harness.cables.map((cable) => [cable.id, cableOhms(cable)]));
+  const wire = ({ id, from, to }: Pick<LandedConductor, 'from' | 'to'> & { id: string }, ohms: number): Part => ({
+    kind: 'fixed',
+    edge: { kind: 'wire', id, a: refText(from), b: refText(to), ohms },
+  });
+  return [
+    ...landedConductors(harness)
+      .filter(({ colour }) => colour !== null)
+      .map((conductor) => wire(conductor, ohmsOf.get(conductor.cable) ?? JUMPER_OHMS)),
+    ...harness.jumpers.map((jumper) => wire(jumper, JUMPER_OHMS)),
+  ];
+};
+
 /**
  * The resistive network of a harness with the contacts where the signals put them, and the relays that its coils are.
  * A conductor without a colour, or with a loose end, is not there.
- * @param outdoorF what a sensor outdoors feels, °F
+ * @param supplyShare line volts as a share of what the transformer's tap is for
+ * @returns for signals and what a sensor outdoors feels, °F; every answer has its edges in one order, and one list of
+ * relays
  */
-export const toNetwork = (harness: Harness, signals: ReadonlySet<Signal>, outdoorF: number): Wired => {
-  const [source, ...others] = sourcesIn(harness);
+export const networksOf = (
+  harness: Harness,
+  supplyShare = 1,
+): ((signals: ReadonlySet<Signal>, outdoorF: number) => Wired) => {
+  const [source, ...others] = sourcesIn(harness, supplyShare);
   if (!source) throw new Error('Every harness has an indoor unit, and with it a transformer.');
-  const ohmsOf = new Map(harness.cables.map((cable) => [cable.id, cableOhms(cable)]));
-  const edges: Edge[] = [
-    ...landedConductors(harness)
-      .filter(({ colour }) => colour !== null)
-      .map((conductor): Edge => ({
-        kind: 'wire',
-        id: conductor.id,
-        a: refText(conductor.from),
-        b: refText(conductor.to),
-        ohms: ohmsOf.get(conductor.cable) ?? JUMPER_OHMS,
-      })),
-    ...harness.jumpers.map((jumper): Edge => ({
-      kind: 'wire',
-      id: jumper.id,
-      a: refText(jumper.from),
-      b: refText(jumper.to),
-      ohms: JUMPER_OHMS,
-    })),
-    ...harness.devices.flatMap((device) => deviceEdges(device, signals, outdoorF)),
-  ];
-  return { network: { source, others, edges }, relays: relaysIn(harness) };
+  const parts = [...wireParts(harness), ...harness.devices.flatMap(deviceParts)];
+  const relays = relaysIn(harness);
+  return (signals, outdoorF) => {
+    const edges = parts.map((part) => {
+      switch (part.kind) {
+        case 'fixed':
+          return part.edge;
+        case 'contact':
+          return isClosed(part.contact, signals) ? part.closed : part.open;
+        case 'weather':
+          return part.at(outdoorF);
+      }
+    });
+    return { network: { source, others, edges }, relays };
+  };
 };

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { readOhms } from '../circuit/ohms';
 import { type CallId, callsOf, DEFAULT_MOMENT } from '../control/moment';
+import { type Scenario, SOUND, under } from '../control/scenario';
 import { sensorOhms } from '../devices/outdoor-sensor';
 import { assumedFacts, type Facts } from '../job/document';
+import { jobBasis } from '../model/basis';
 import { landEnd, wireRows, withWires } from './as-found';
 import { statesByCall } from './behaviour';
 import { CHOICES, choicesOf, schoolsHere } from './choices';
@@ -13,7 +15,7 @@ import { ghostWords } from './ghost';
 import { plan } from './plan';
 import { heaviestCall, powerReport } from './power';
 import { refusals } from './refusals';
-import { wiringState } from './state';
+import { benchFor, wiringState } from './state';
 import { roomNote, traceCall } from './trace';
 
 const base = assumedFacts();
@@ -22,9 +24,9 @@ const gated: Facts = {
   cables: { ...base.cables, thermostatConductors: 10, outdoorConductors: 8 },
   gates: { ...base.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 25 }] },
 };
-const traced = (facts: Facts, call: CallId, outdoorF: number, trying: string | null = null) => {
-  const harness = plan(facts);
-  return traceCall(facts, harness, harness, wiringState(facts, harness, { ...DEFAULT_MOMENT, call, outdoorF, trying }));
+const traced = (facts: Facts, call: CallId, outdoorF: number, scenario: Scenario = SOUND) => {
+  const { sound, harness, state } = jobBasis(facts, scenario);
+  return traceCall(facts, sound, harness, state({ ...DEFAULT_MOMENT, call, outdoorF }));
 };
 const ofCoil = (traces: ReturnType<typeof traced>, id: string) => traces.find(({ coil }) => coil.id === id)!;
 const FAMILIES = families();
@@ -58,13 +60,16 @@ describe('trace', () => {
 
   test('a condition and a missing conductor stop it where they are', () => {
     expect(
-      ofCoil(traced(base, 'heat-1', 30, 'board-lockout'), 'contactor').steps.find(({ passes }) => !passes),
+      ofCoil(traced(base, 'heat-1', 30, under('board-lockout')), 'contactor').steps.find(({ passes }) => !passes),
     ).toMatchObject({ id: 'unit safeties' });
     const planned = plan(base);
     const harness = withWires(planned, landEnd(wireRows(planned), 'thermostat-cable/yellow', 'to', null));
-    const { steps } = traceCall(base, planned, harness, wiringState(base, harness, DEFAULT_MOMENT)).find(
-      ({ coil }) => coil.id === 'contactor',
-    )!;
+    const { steps } = traceCall(
+      base,
+      benchFor(base, planned),
+      harness,
+      wiringState(base, harness, DEFAULT_MOMENT),
+    ).find(({ coil }) => coil.id === 'contactor')!;
     expect(steps.find(({ passes }) => !passes)).toMatchObject({
       kind: 'conductor',
       id: 'thermostat-cable/yellow',
@@ -101,7 +106,7 @@ describe('meter', () => {
       thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
       cables: { ...base.cables, thermostatConductors: 10, outdoorConductors: 8 },
     };
-    const { network } = wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call: 'off', outdoorF: 32 });
+    const { atRest: network } = wiringState(facts, plan(facts), { ...DEFAULT_MOMENT, call: 'off', outdoorF: 32 });
     expect(readOhms(network, 'outdoor-unit.Y', 'outdoor-unit.C')).toBeCloseTo(24 ** 2 / 7, 0);
     expect(readOhms(network, 'thermostat.S1', 'thermostat.S2')).toBeCloseTo(sensorOhms(32), -2);
     expect(readOhms(network, 'thermostat.S1', 'thermostat.R')).toBe('OL');
@@ -134,7 +139,7 @@ describe('meter', () => {
 describe('VA and volts', () => {
   test('the heaviest call carries the most, and the drop in a cable is its current times its copper', () => {
     const harness = plan(base);
-    const states = statesByCall(base, harness, DEFAULT_MOMENT);
+    const states = statesByCall(base, benchFor(base, harness), DEFAULT_MOMENT);
     const { call, va } = heaviestCall(harness, states);
     expect(va).toBeGreaterThan(20);
     const report = powerReport(base, harness, states);
@@ -146,7 +151,7 @@ describe('VA and volts', () => {
 
 describe('refusals', () => {
   test.each<[string, Partial<{ [G in keyof Facts]: Partial<Facts[G]> }>]>([
-    ['furnace-in-packaged', { system: { cabinet: 'packaged', backup: 'furnace' } }],
+    ['oil-in-packaged', { system: { cabinet: 'packaged', backup: 'furnace' }, furnace: { fuel: 'fuel-oil' } }],
     ['furnace-not-called', { system: { backup: 'furnace' }, thermostat: { heatTerminals: 'none' } }],
     ['sensor-without-terminals', { thermostat: { outdoorSensor: 'wired', hasSensorTerminals: false } }],
     [
@@ -195,12 +200,12 @@ describe('schools', () => {
 
 describe('faults', () => {
   test('each is told by what no longer runs', () => {
-    const table = faultTable(base, plan(base), DEFAULT_MOMENT);
-    const effects = (id: string) => table.find((row) => row.id === id)!.effects.join(' ');
+    const table = faultTable(base, benchFor(base, plan(base)), DEFAULT_MOMENT);
+    const effects = (id: string) => table.find((row) => row.code === id)!.effects.join(' ');
     expect(effects('open:contactor')).toMatch(/Contactor does not pull in: heat, heat \+ aux, cool, defrost/);
     expect(effects('stuck-closed:thermostat R–Y')).toMatch(/Contactor pulls in: off, fan, emergency/);
-    expect(effects('open:jumper AUX–E')).toMatch(/Sequencer 1 does not pull in: emergency/);
-    expect(table.some(({ id }) => id.startsWith('swap:'))).toBe(true);
+    expect(effects('open:jumper/thermostat.AUX–thermostat.E')).toMatch(/Sequencer 1 does not pull in: emergency/);
+    expect(table.some(({ code }) => code.startsWith('swap:'))).toBe(true);
   });
 });
 

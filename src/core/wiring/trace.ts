@@ -1,12 +1,11 @@
 import { type Edge, type NodeName, sourcesOf } from '../circuit/network';
 import type { Moment } from '../control/moment';
 import type { Held } from '../control/thermostat';
-import { type Coil, type Contact, DEVICE_LABELS, type DeviceId, nodeOf } from '../devices/device';
+import { type Coil, type Contact, type DeviceId, nodeOf } from '../devices/device';
 import type { Facts } from '../job/document';
-import { parseRef } from './as-found';
 import { workingCoils } from './behaviour';
-import { type Harness, landedConductors, refText } from './harness';
-import { type WiringState, wiringState } from './state';
+import { type Harness, jumperWords, landedConductors, parseRef, refText, refWords } from './harness';
+import { type Bench, soundly, type WiringState } from './state';
 
 /** One thing that the current passes on its way, or does not. */
 export interface TraceStep {
@@ -39,25 +38,37 @@ interface Link {
 
 /**
  * What an open contact costs on the way: more than any detour, and the more the less it is the way that the call means.
- * A switch that waits for the weather is nearest; then the thermostat's own outputs; then relays; what only defrost
- * or a fault closes is no way.
+ * A switch that waits for the weather is nearest; then the thermostat's own outputs; then relays; then a wire that
+ * should be there and is not. What only another call, a defrost or a fault would close is no way at all.
  */
-const OPEN_COST = { gate: 500, output: 1000, relay: 2000, other: 3000, elsewhere: 8000 } as const;
+const OPEN_COST = { gate: 500, output: 1000, relay: 2000, other: 3000, elsewhere: 40_000 } as const;
 const ABSENT_COST = 5000;
 
-const openCost = ({ movedBy }: Contact, { signals, moment }: WiringState): number => {
+const openCost = ({ movedBy, poweredBy }: Contact, { signals, moment, energised }: WiringState): number => {
   if (typeof movedBy === 'object') return OPEN_COST.relay;
+  // Sent, and not moved: its device has no power. That is where the call stops.
+  if (poweredBy !== undefined && signals.has(movedBy) && !energised.has(poweredBy)) return OPEN_COST.gate;
   if (movedBy.startsWith('outdoor-thermostat')) return OPEN_COST.gate;
-  if (movedBy === 'E') return moment.call === 'emergency' ? OPEN_COST.output : OPEN_COST.relay;
+  if (movedBy === 'E') return moment.call === 'emergency' ? OPEN_COST.output : OPEN_COST.elsewhere;
   // Emergency heat goes its own way where it has one.
   if (movedBy.startsWith('AUX'))
     return moment.call === 'emergency' && signals.has('E') ? OPEN_COST.elsewhere : OPEN_COST.output;
+  if (movedBy === 'defrost') return moment.call === 'defrost' ? OPEN_COST.output : OPEN_COST.elsewhere;
+  if (movedBy === 'fault-heat') return OPEN_COST.elsewhere;
   return /^(Y2?|G|O|B)$/.test(movedBy) ? OPEN_COST.output : OPEN_COST.other;
 };
 
 const pointWords = (node: NodeName) => {
   const ref = parseRef(node);
-  return ref ? `${DEVICE_LABELS[ref.device].toLowerCase()} ${ref.mark}` : node;
+  return ref ? refWords(ref) : node;
+};
+
+/** Why a contact is open: as it says itself, or because what moves it has no power. */
+const openWhy = (harness: Harness, { openWhy: why, poweredBy, movedBy }: Contact, state: WiringState): string => {
+  if (poweredBy === undefined || state.energised.has(poweredBy)) return why;
+  if (typeof movedBy === 'string' && !state.signals.has(movedBy)) return why;
+  const device = harness.devices.find(({ coils }) => coils.some(({ id }) => id === poweredBy));
+  return `The ${device?.label.toLowerCase() ?? 'control'} has no power, so it sends nothing: R and C there first.`;
 };
 
 const contactLinks = (harness: Harness, state: WiringState): Link[] => {
@@ -77,7 +88,7 @@ const contactLinks = (harness: Harness, state: WiringState): Link[] => {
             id: contact.id,
             words: () => contact.label,
             passes: edge.closed,
-            ...(edge.closed ? {} : { why: contact.openWhy }),
+            ...(edge.closed ? {} : { why: openWhy(harness, contact, state) }),
           },
         },
       ];
@@ -99,7 +110,13 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
       kind: 'conductor' as const,
       name: `${colour ?? 'no conductor'}, ${cable.get(of) ?? ''}`,
     })),
-    ...harness.jumpers.map(({ id, from, to }) => ({ id, from, to, kind: 'jumper' as const, name: id })),
+    ...harness.jumpers.map(({ id, from, to }) => ({
+      id,
+      from,
+      to,
+      kind: 'jumper' as const,
+      name: jumperWords({ from, to }),
+    })),
   ];
   const links = found.flatMap(({ id, kind, name }): Link[] => {
     const edge = present.get(id);
@@ -116,7 +133,13 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
       kind: 'conductor' as const,
       name: `${colour ?? 'conductor'}, ${pointWords(refText(from))} to ${pointWords(refText(to))}`,
     })),
-    ...planned.jumpers.map(({ id, from, to }) => ({ id, from, to, kind: 'jumper' as const, name: id })),
+    ...planned.jumpers.map(({ id, from, to }) => ({
+      id,
+      from,
+      to,
+      kind: 'jumper' as const,
+      name: jumperWords({ from, to }),
+    })),
   ];
   const absent = plannedWires
     .filter(
@@ -172,9 +195,7 @@ const cheapestWay = (
 };
 
 const heldFor = (held: readonly Held[], { source }: Coil): string[] =>
-  held
-    .filter((each) => each.source === source || (each.source === 'furnace' && source === 'fossil'))
-    .map(({ why }) => why);
+  held.filter((each) => each.source === source).map(({ why }) => why);
 
 const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: WiringState): Trace => {
   const volts = (node: NodeName) => Math.abs(state.solution.volts.get(node) ?? 0);
@@ -250,10 +271,11 @@ const ungated = (facts: Facts): Facts => ({
  * Follows the current of a call through everything that it brings, or is meant to bring: from the transformer through
  * every
  * contact, conductor and coil, and back; where it stops, why.
- * @param planned what a sound system would have; a conductor that is missing is named by it
+ * @param sound what a sound system would have and do; a conductor that is missing is named by it
  */
-export const traceCall = (facts: Facts, planned: Harness, harness: Harness, state: WiringState): Trace[] => {
-  const meant = wiringState(ungated(facts), planned, { ...state.moment, trying: null });
+export const traceCall = (facts: Facts, sound: Bench, harness: Harness, state: WiringState): Trace[] => {
+  const planned = sound.harness;
+  const meant = sound.at(ungated(facts), soundly(state.moment));
   const links = [...contactLinks(harness, state), ...wireLinks(harness, planned, state)];
   const wanted = new Set(
     workingCoils(harness)

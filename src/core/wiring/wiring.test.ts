@@ -1,11 +1,14 @@
 import fc from 'fast-check';
-import { check } from '../check';
 import { CALL_IDS, type CallId, callsOf, DEFAULT_MOMENT } from '../control/moment';
-import { bankCoilId } from '../devices/air-handler';
+import { bankCoilId } from '../devices/ids';
 import { assumedFacts, type Facts } from '../job/document';
+import { type JobModel, jobModel } from '../model';
+import { jobBasis } from '../model/basis';
 import { plan } from './plan';
 import { meterVolts, terminalVolts, wiringState } from './state';
 import { terminalTable, withValve } from './terminal-table';
+
+const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
 
 const base = assumedFacts();
 const at = (facts: Facts, call: CallId, outdoorF = 28) =>
@@ -48,7 +51,11 @@ test('without strips in defrost no conductor goes out for them, and none come', 
 test('a thermostat set the other way round cools when heat is called', () => {
   const wrong: Facts = { ...base, thermostat: { ...base.thermostat, valveSetting: 'B' } };
   expect(at(wrong, 'heat-1').energised.has('reversing valve')).toBe(true);
-  expect(check(wrong)[0]).toMatchObject({ rule: 'valve-agrees', severity: 'error', fact: 'thermostat.valveSetting' });
+  expect(findingsOf(wrong)[0]).toMatchObject({
+    rule: 'valve-agrees',
+    severity: 'error',
+    fact: 'thermostat.valveSetting',
+  });
 });
 
 test('lockouts: the strips become first stage below, and are held above', () => {
@@ -143,7 +150,7 @@ describe('every plan', () => {
 
 describe('rules', () => {
   const rulesOf = (change: (facts: Facts) => Facts) =>
-    check(change(base)).map(({ rule, severity }) => `${severity} ${rule}`);
+    findingsOf(change(base)).map(({ rule, severity }) => `${severity} ${rule}`);
   test.each<[string, string, (facts: Facts) => Facts]>([
     ['a sound system is silent but for nothing', '', (facts) => facts],
     [
@@ -265,7 +272,8 @@ describe('rules', () => {
 });
 
 test('the table says the same as the meter', () => {
-  const rows = terminalTable(base, DEFAULT_MOMENT);
+  const { planned, soundStates } = jobBasis(base);
+  const rows = terminalTable(planned, soundStates(DEFAULT_MOMENT));
   for (const call of callsOf(base)) {
     const state = at(base, call);
     for (const { device, mark, volts } of rows)

@@ -4,7 +4,7 @@ import { YEAR_HOURS } from '../../core/formats/weather/weather-read';
 import { type FactPath, isFactPath } from '../../core/job/document';
 import { idSchema, readingSchema } from '../../core/job/reading-schema';
 import { factSchema } from '../../core/job/schema';
-import { markSchema } from '../../core/setup/mark-schema';
+import { markSchema } from '../../core/job/setting-mark-schema';
 import { profileSchema } from '../../core/setup/profiles/schema';
 
 /** Who did it; may be empty. Strict parsing fills in nothing, so a missing one stays undefined. */

@@ -1,4 +1,4 @@
-import type { SettingMark } from '../../core/setup/marks';
+import type { SettingMark } from '../../core/job/setting-marks';
 import type { SettingMarkRow } from '../models/setting-mark';
 
 /** A mark as a row. */

@@ -1,4 +1,4 @@
-import type { SettingMark } from '../../core/setup/marks';
+import type { SettingMark } from '../../core/job/setting-marks';
 import { models } from '../models';
 import { addToJob } from './add-to-job';
 import { toMarkRow } from './setting-mark-rows';

@@ -1,5 +1,5 @@
 import { crossingChart } from '@/core/crossing/chart';
-import { SAMPLES } from '@/core/job/samples';
+import { SAMPLES } from '@/core/samples';
 import { labelPlaces, markRows, pathOf, percentDown, valueTicks } from './plot';
 
 const plot = { spanF: [-20, 70] as const, most: 50_000 };

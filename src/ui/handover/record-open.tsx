@@ -1,27 +1,24 @@
 'use client';
 
-import { useMemo } from 'react';
-import { check } from '@/core/check';
-import { startupPlan, tally } from '@/core/startup/plan';
+import { findingKey } from '@/core/job/finding';
+import { tally } from '@/core/startup/plan';
 import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
 import { SeverityMark } from '../severity-mark';
 
 /** What is still open: findings, and steps not read. */
 export const RecordOpen = () => {
-  const facts = useJob((job) => job.facts);
+  const model = useModel();
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const confirmed = useJob((job) => job.confirmed);
-  const findings = useMemo(() => check(facts, [], confirmed), [facts, confirmed]);
-  const open = useMemo(
-    () => startupPlan(facts, readings, moment).filter((planned) => tally([planned]).open > 0),
-    [facts, readings, moment],
-  );
+  const findings = model.findings(undefined, confirmed);
+  const open = model.startup(readings, moment).filter((planned) => tally([planned]).open > 0);
   if (findings.length === 0 && open.length === 0) return <p className="text-sm">Nothing.</p>;
   return (
     <ul className="space-y-1 text-sm">
       {findings.map((finding) => (
-        <li key={finding.rule + finding.what} className="flex gap-2">
+        <li key={findingKey(finding)} className="flex gap-2">
           <SeverityMark severity={finding.severity} />
           {finding.waived
             ? `${finding.what} Waived by ${finding.waived.by}: ${finding.waived.reason}`

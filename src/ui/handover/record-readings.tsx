@@ -1,9 +1,9 @@
 'use client';
 
-import { useMemo } from 'react';
-import { type PlannedItem, startupPlan, tally } from '@/core/startup/plan';
+import { type PlannedItem, tally } from '@/core/startup/plan';
 import { roundTo } from '@/core/units/round';
 import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
 import { GradeMark } from '../startup/grade-mark';
 import { When } from '../when';
 
@@ -59,10 +59,10 @@ const DoneLine = ({ items }: { items: readonly PlannedItem[] }) => {
 
 /** Every reading with what was expected and its verdict, step by step. */
 export const RecordReadings = () => {
-  const facts = useJob((job) => job.facts);
+  const model = useModel();
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
-  const steps = useMemo(() => startupPlan(facts, readings, moment), [facts, readings, moment]);
+  const steps = model.startup(readings, moment);
   const counts = tally(steps);
   const taken = steps.filter(({ items }) => items.some(({ reading }) => reading));
   return (

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import { settingRecords } from '@/core/setup/marks';
-import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/setup/setting';
+import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
+import { settingRecords } from '@/core/job/setting-marks';
 import { useJob } from '../job/provider';
 import { When } from '../when';
 

@@ -1,6 +1,6 @@
 import type { FactPath } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
-import type { SettingMark } from '@/core/setup/marks';
+import type { SettingMark } from '@/core/job/setting-marks';
 
 /** One save, as it is sent until it is answered. */
 export interface Sending {

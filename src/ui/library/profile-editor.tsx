@@ -2,11 +2,11 @@
 
 import { Download, Plus } from 'lucide-react';
 import { useCallback, useMemo } from 'react';
+import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
 import { movedBy, nextEntry } from '@/core/setup/profiles/edit';
 import { profileProblems } from '@/core/setup/profiles/problems';
 import type { ControllerProfile, ProfileEntry } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/setup/setting';
 import { SeverityMark } from '../severity-mark';
 import { When } from '../when';
 import { EntryEditor } from './entry/entry-editor';

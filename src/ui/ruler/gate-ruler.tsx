@@ -3,9 +3,10 @@
 import { ChevronDown, ChevronUp, Minus, Plus } from 'lucide-react';
 import { usePathname } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { rulerVerdict } from '@/core/crossing/ruler';
+import { rulerVerdict } from '@/core/crossing/ruler-verdict';
 import { supplyAir } from '@/core/crossing/supply-air';
 import { useJob } from '../job/provider';
+import { useBasis } from '../job/use-basis';
 import { CallPicker } from './call-picker';
 import { RULER_COOKIE } from './cookie';
 import { Scale } from './scale';
@@ -37,8 +38,10 @@ export const GateRuler = ({ folds }: { folds: string }) => {
   const [kept, setKept] = useState(folds);
   const choice = foldOf(kept, page);
   const isOpen = choice === 'open' || (choice === undefined && OPEN_PAGES.includes(page));
-  const verdict = useMemo(() => rulerVerdict(facts, moment.outdoorF), [facts, moment.outdoorF]);
-  const supply = supplyAir(facts, moment);
+  const basis = useBasis();
+  const state = basis.state(moment);
+  const verdict = useMemo(() => rulerVerdict(facts, state, moment), [facts, state, moment]);
+  const supply = supplyAir(facts, state, moment);
   const toggle = () => {
     // Where nobody has chosen, a phone shows it folded.
     const isShown = isOpen && (choice !== undefined || window.matchMedia('(min-width: 640px)').matches);

@@ -1,8 +1,9 @@
 'use client';
 
 import { memo, useId } from 'react';
+import { CONTROLLERS } from '@/core/job/controllers';
 import { changesToSet, isOffTheJob, type ResolvedSetting } from '@/core/setup/resolve';
-import { CONTROLLERS, type SettingValue } from '@/core/setup/setting';
+import { type SettingValue } from '@/core/setup/setting';
 import { settingProblem, settingToText, settingWords, type TemperatureScale } from '@/core/setup/value';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';

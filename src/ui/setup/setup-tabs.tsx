@@ -1,4 +1,4 @@
-import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/setup/setting';
+import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
 import { PageTabs } from '../page-tabs';
 
 const TABS = [

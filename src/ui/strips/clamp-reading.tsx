@@ -1,9 +1,8 @@
 'use client';
 
-import { currentReadings } from '@/core/job/reading';
+import { clampPlaceOf, observationKey, observedNow, stripKeys } from '@/core/model/observable';
 import { LOADED_TOLERANCE } from '@/core/startup/strip-volts';
-import { type ClampAt, clampId, clampReach } from '@/core/strips/clamp';
-import { STRIP_VOLTS_ITEM, stripAmpsItem } from '@/core/strips/evidence';
+import { type ClampAt, clampReach } from '@/core/strips/clamp';
 import type { LadderState } from '@/core/strips/ladder-state';
 import { ampsMeaning } from '@/core/strips/reading-meaning';
 import { voltsMeaning } from '@/core/strips/volts-meaning';
@@ -37,9 +36,9 @@ export const ClampReading = ({
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const call = useJob((job) => job.moment.call);
-  const item = stripAmpsItem(clampId(clamp));
-  const current = currentReadings(readings);
-  const volts = useKeepReading(STRIP_VOLTS_ITEM);
+  const item = observationKey(facts, { call, observable: { kind: 'amps', clamp } });
+  const current = observedNow(facts, readings);
+  const volts = useKeepReading(stripKeys(facts).volts);
   const amps = useKeepReading(item);
   const readAmps = numberOf(current.get(item)?.value);
   const supply =
@@ -69,7 +68,7 @@ export const ClampReading = ({
           min={0}
           max={400}
           isLarge
-          onCommit={(value) => typeof value === 'number' && amps.keep(value, call)}
+          onCommit={(value) => typeof value === 'number' && amps.keep(value, clampPlaceOf(facts, clamp))}
         />
       </div>
       <AskName isShown={volts.asksName || amps.asksName} />

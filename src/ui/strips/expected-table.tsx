@@ -2,7 +2,9 @@
 
 import { memo } from 'react';
 import { kitRows } from '@/core/job/kit-rows';
-import { type PlannedItem, startupPlan } from '@/core/startup/plan';
+import { observedNow } from '@/core/model/observable';
+import type { PlannedItem } from '@/core/startup/planned';
+import { plannedOhms } from '@/core/startup/steps/element-ohms';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
 import { AskName } from '../ask-name';
@@ -11,10 +13,10 @@ import { useJob } from '../job/provider';
 import { GradeMark } from '../startup/grade-mark';
 import { useKeepReading } from '../startup/use-keep-reading';
 
-const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem | undefined }) => {
+const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem }) => {
   const { keep, asksName } = useKeepReading(ohmsItem(element));
-  const value = planned?.reading?.value;
-  const verdict = planned?.verdict;
+  const value = planned.reading?.value;
+  const verdict = planned.verdict;
   return (
     <>
       <NumberBox
@@ -46,13 +48,8 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
 export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
-  const moment = useJob((job) => job.moment);
   const kit = jobKit(facts, volts);
-  const planned = new Map(
-    startupPlan(facts, readings, moment).flatMap(({ items }) =>
-      items.map((planned) => [planned.key, planned] as const),
-    ),
-  );
+  const current = observedNow(facts, readings);
   return (
     <section aria-label="Expected readings">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>
@@ -82,7 +79,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
               </th>
               <td className="text-right font-mono">{element.ohms.toFixed(1)}</td>
               <td className="py-1 pl-2">
-                <OhmsField element={at} planned={planned.get(ohmsItem(at))} />
+                <OhmsField planned={plannedOhms(facts, at, current)} element={at} />
               </td>
               <td className="text-right font-mono">{element.amps.toFixed(1)}</td>
               <td className="text-right font-mono">{element.kW.toFixed(2)}</td>

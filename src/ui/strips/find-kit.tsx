@@ -2,6 +2,7 @@
 
 import { memo, useState } from 'react';
 import { toast } from 'sonner';
+import { observedNow, stripKeys } from '@/core/model/observable';
 import { kitEvidence } from '@/core/strips/evidence';
 import { findKits, withStagger } from '@/core/strips/find-kit';
 import { useJob } from '../job/provider';
@@ -17,7 +18,7 @@ export const FindKit = memo(function FindKit() {
   const readings = useJob((job) => job.readings);
   const setFact = useJob((job) => job.setFact);
   const undo = useJob((job) => job.undo);
-  const guesses = findKits(kitEvidence(facts, confirmed, readings));
+  const guesses = findKits(kitEvidence(facts, confirmed, observedNow(facts, readings), stripKeys(facts)));
   const isSettled = guesses[0]?.sure === 'sure';
   const [showsAll, setShowsAll] = useState(false);
   const shown = isSettled && !showsAll ? guesses.slice(0, 1) : guesses;

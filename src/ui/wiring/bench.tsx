@@ -4,9 +4,9 @@ import { Maximize2, Minus, Plus, Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { CALLS } from '@/core/control/moment';
 import { jobName } from '@/core/job/document';
-import { landEnd, parseRef } from '@/core/wiring/as-found';
+import { landEnd } from '@/core/wiring/as-found';
 import { drawing, mayLand } from '@/core/wiring/drawing';
-import type { TerminalRef } from '@/core/wiring/harness';
+import { parseRef, refWords, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
 import { useJob } from '../job/provider';
 import { ExportMenu } from './export-menu';
@@ -71,7 +71,7 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
       }
       setMessage(
         ref
-          ? `${conductor.colour ?? 'Conductor'} landed on ${ref.device.replace('-', ' ')} ${ref.mark}.`
+          ? `${conductor.colour ?? 'Conductor'} landed on the ${refWords(ref)}.`
           : `${conductor.colour ?? 'Conductor'} taken off.`,
       );
       setRows(landEnd(rows, held.wire, held.end, ref));

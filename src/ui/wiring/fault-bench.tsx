@@ -2,53 +2,59 @@
 
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { Moment } from '@/core/control/moment';
+import { type FaultCode, SOUND, withFault } from '@/core/control/scenario';
 import type { Facts } from '@/core/job/document';
 import type { FaultRow } from '@/core/wiring/fault-table';
-import type { Harness } from '@/core/wiring/harness';
 import type { WiringWorker } from '@/workers/wiring.worker';
 import { useJob } from '../job/provider';
 
+type FaultAnswer =
+  | { readonly kind: 'working' }
+  | { readonly kind: 'done'; readonly rows: readonly FaultRow[] }
+  | { readonly kind: 'failed' };
+
 /** Asks the worker for every single fault; an answer that comes too late is dropped with its worker. */
-const useFaultTable = (
-  facts: Facts,
-  harness: Harness,
-  moment: Moment,
-  isWanted: boolean,
-): readonly FaultRow[] | null => {
-  const [rows, setRows] = useState<readonly FaultRow[] | null>(null);
-  const { outdoorF } = moment;
+const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): FaultAnswer => {
+  const [answer, setAnswer] = useState<FaultAnswer>({ kind: 'working' });
   useEffect(() => {
     if (!isWanted) return;
     const worker = new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' });
     const remote: Remote<WiringWorker> = wrap<WiringWorker>(worker);
     let isCurrent = true;
-    void remote
-      .faultTable(facts, harness, { outdoorF, indoorF: 68, call: 'off', trying: null })
-      .then((answer) => isCurrent && setRows(answer));
+    const settle = (next: FaultAnswer) => isCurrent && setAnswer(next);
+    const fail = () => settle({ kind: 'failed' });
+    worker.addEventListener('error', fail);
+    remote
+      .faultTable(facts, { outdoorF, indoorF: 68, call: 'off', scenario: SOUND })
+      .then((rows) => settle({ kind: 'done', rows }), fail);
     return () => {
       isCurrent = false;
       worker.terminate();
     };
-  }, [facts, harness, outdoorF, isWanted]);
-  return isWanted ? rows : null;
+  }, [facts, outdoorF, isWanted]);
+  return answer;
 };
 
 /** Every single fault and what it would do; one can be tried on the bench. */
-export const FaultBench = ({ harness }: { harness: Harness }) => {
+export const FaultBench = () => {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
   const setMoment = useJob((job) => job.setMoment);
+  const isTried = (code: FaultCode) => moment.scenario.faults.includes(code);
   const [isOpen, setIsOpen] = useState(false);
   const [sought, setSought] = useState('');
-  const rows = useFaultTable(facts, harness, moment, isOpen);
+  const answer = useFaultTable(facts, moment.outdoorF, isOpen);
+  const rows = answer.kind === 'done' ? answer.rows : null;
   const shown = rows?.filter(({ words, effects }) =>
     `${words} ${effects.join(' ')}`.toLowerCase().includes(sought.toLowerCase()),
   );
   return (
     <details className="mt-6" open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
       <summary className="min-h-11 font-label text-2xl font-semibold">What each single fault would do</summary>
-      {isOpen && !rows && <p role="status">Working it out…</p>}
+      {isOpen && answer.kind === 'working' && <p role="status">Working it out…</p>}
+      {isOpen && answer.kind === 'failed' && (
+        <p role="alert">The faults could not be worked out on this device. Reload the page and open this again.</p>
+      )}
       {shown && (
         <>
           <input
@@ -62,9 +68,9 @@ export const FaultBench = ({ harness }: { harness: Harness }) => {
             {shown.length} of {rows!.length} faults, in every call at {moment.outdoorF} °F out.
           </p>
           <ul aria-label="Faults" className="columns-1 gap-8 lg:columns-2">
-            {shown.map(({ id, words, effects }) => (
+            {shown.map(({ code, words, effects }) => (
               <li
-                key={id}
+                key={code}
                 className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm"
               >
                 <span>
@@ -77,9 +83,9 @@ export const FaultBench = ({ harness }: { harness: Harness }) => {
                   type="button"
                   className="bare-button shrink-0 px-2 underline underline-offset-4"
                   aria-label={`Try: ${words}`}
-                  onClick={() => setMoment({ trying: moment.trying === id ? null : id })}
+                  onClick={() => setMoment({ scenario: isTried(code) ? SOUND : withFault(code) })}
                 >
-                  {moment.trying === id ? 'trying' : 'try'}
+                  {isTried(code) ? 'trying' : 'try'}
                 </button>
               </li>
             ))}

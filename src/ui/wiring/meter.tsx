@@ -1,21 +1,26 @@
 'use client';
 
-import { readOhms } from '@/core/circuit/ohms';
 import { DEVICE_LABELS } from '@/core/devices/device';
-import { parseRef } from '@/core/wiring/as-found';
+import { METERS, type Observable } from '@/core/model/observable';
+import type { Prediction } from '@/core/model/predict';
 import { ghostWords } from '@/core/wiring/ghost';
-import { type Harness, refText, type TerminalRef } from '@/core/wiring/harness';
-import { meterVolts, type WiringState } from '@/core/wiring/state';
+import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
+import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
 import { PROBE_SIGNS, type Probes } from './picture-device';
 
-export type MeterMode = 'volts' | 'ohms';
+/** The meter's dial: volts by the usual input, volts by the one that ghosts do not survive, ohms with the power off. */
+const DIAL = {
+  high: { sign: 'V', title: 'Meter, AC volts', unit: 'V' },
+  low: { sign: 'V low Ω', title: 'Meter, AC volts, low impedance', unit: 'V' },
+  ohms: { sign: 'Ω', title: 'Meter, ohms, power off', unit: 'Ω' },
+} as const;
+export type MeterMode = keyof typeof DIAL;
 
 interface MeterProps {
   readonly harness: Harness;
-  readonly state: WiringState;
-  readonly off: WiringState;
-  /** A sound system's states, where the one on the bench is not it. */
-  readonly sound: { readonly state: WiringState; readonly off: WiringState } | null;
+  /** Whether a sound system's reading stands beside: where the one on the bench is not it. */
+  readonly showsSound: boolean;
   readonly mode: MeterMode;
   readonly onMode: (mode: MeterMode) => void;
   readonly probes: Probes;
@@ -23,50 +28,60 @@ interface MeterProps {
   readonly onProbe: (which: 0 | 1, ref: TerminalRef) => void;
 }
 
-const ohmsText = (ohms: number | 'OL') =>
-  ohms === 'OL'
-    ? 'OL'
-    : ohms < 100
-      ? ohms.toFixed(1)
-      : ohms < 10_000
-        ? String(Math.round(ohms))
-        : `${(ohms / 1000).toFixed(1)} k`;
+const ohmsText = (ohms: number) =>
+  ohms < 100 ? ohms.toFixed(1) : ohms < 10_000 ? String(Math.round(ohms)) : `${(ohms / 1000).toFixed(1)} k`;
 
-const reading = (mode: MeterMode, state: WiringState, off: WiringState, [one, other]: Probes): string =>
-  mode === 'volts'
-    ? meterVolts(state, one, other).toFixed(1)
-    : ohmsText(readOhms(off.network, refText(one), refText(other)));
+const shownText = (mode: MeterMode, prediction: Prediction): string => {
+  if (prediction.kind !== 'number') return 'OL';
+  if (mode === 'ohms') return ohmsText(prediction.value);
+  const [low, high] = prediction.spread;
+  return high - low > 1 ? `${low.toFixed(0)} to ${high.toFixed(0)}` : prediction.value.toFixed(1);
+};
+
+const observableOf = (mode: MeterMode, between: Probes): Observable =>
+  mode === 'ohms' ? { kind: 'ohms', between } : { kind: 'volts', between, meter: mode };
+
+const ABOUT: Record<MeterMode, (sign: string) => string> = {
+  high: (sign) => `Tap a terminal: probe ${sign} goes there.`,
+  low: () => `About ${METERS.low.ohms / 1000} kΩ across the probes: a ghost falls to nothing, a fed terminal stays.`,
+  ohms: () =>
+    'A coil counts with 24 V squared over its VA. A real coil’s direct-current ohms are lower: use it for open or closed.',
+};
 
 /** The meter: volts as the call has them, or ohms with the power off, between two terminals. */
-export const Meter = ({ harness, state, off, sound, mode, onMode, probes, moves, onProbe }: MeterProps) => {
-  const shown = reading(mode, state, off, probes);
-  const soundShown = sound && reading(mode, sound.state, sound.off, probes);
-  const ghost = mode === 'volts' ? ghostWords(harness, state, ...probes) : null;
+export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProbe }: MeterProps) => {
+  const model = useModel();
+  const moment = useJob((job) => job.moment);
+  const observation = { call: moment.call, observable: observableOf(mode, probes) };
+  const shown = shownText(mode, model.predict(moment, observation));
+  const soundShown = showsSound ? shownText(mode, model.predictSound(moment, observation)) : null;
+  const ghost = mode === 'high' ? ghostWords(harness, model.state(moment), ...probes) : null;
+  const { title, unit } = DIAL[mode];
   return (
     <section aria-label="Meter">
       <div className="flex items-center justify-between gap-2">
-        <h2 className="eyebrow">{mode === 'volts' ? 'Meter, AC volts' : 'Meter, ohms, power off'}</h2>
+        <h2 className="eyebrow">{title}</h2>
         <div role="group" aria-label="Meter’s dial" className="flex">
-          {(['volts', 'ohms'] as const).map((each) => (
+          {(Object.keys(DIAL) as MeterMode[]).map((each) => (
             <button
               key={each}
               type="button"
               aria-pressed={mode === each}
               onClick={() => onMode(each)}
-              className="plain-button px-3 aria-pressed:bg-ink aria-pressed:text-paper"
+              className="plain-button px-2.5 whitespace-nowrap aria-pressed:bg-ink aria-pressed:text-paper"
             >
-              {each === 'volts' ? 'V' : 'Ω'}
+              {DIAL[each].sign}
             </button>
           ))}
         </div>
       </div>
       <p aria-live="polite" className="font-mono text-5xl font-semibold">
         {shown}
-        <span className="text-xl font-normal text-quiet"> {mode === 'volts' ? 'V' : shown === 'OL' ? '' : 'Ω'}</span>
+        <span className="text-xl font-normal text-quiet"> {shown === 'OL' ? '' : unit}</span>
       </p>
       {soundShown !== null && soundShown !== shown && (
         <p className="font-mono text-sm">
-          {soundShown} {mode === 'volts' ? 'V' : 'Ω'} <span className="font-sans text-quiet">in a sound system</span>
+          {soundShown} {soundShown === 'OL' ? '' : unit} <span className="font-sans text-quiet">in a sound system</span>
         </p>
       )}
       {ghost && <p className="mt-1 border-l-4 border-warn pl-2 text-sm">{ghost}</p>}
@@ -98,11 +113,7 @@ export const Meter = ({ harness, state, off, sound, mode, onMode, probes, moves,
           </label>
         ))}
       </div>
-      <p className="mt-1 text-sm text-quiet">
-        {mode === 'volts'
-          ? `Tap a terminal: probe ${PROBE_SIGNS[moves]} goes there.`
-          : 'A coil counts with 24 V squared over its VA. A real coil’s direct-current ohms are lower: use it for open or closed.'}
-      </p>
+      <p className="mt-1 text-sm text-quiet">{ABOUT[mode](PROBE_SIGNS[moves])}</p>
     </section>
   );
 };

@@ -1,29 +1,38 @@
 'use client';
 
 import { conditionsOf } from '@/core/control/conditions';
+import { parseScenario, scenarioCode, under } from '@/core/control/scenario';
 import type { NamedFault } from '@/core/wiring/fault';
 import { useJob } from '../job/provider';
 
-/** What is being tried: a condition from outside, or a fault; and the way back. */
-export const TryBox = ({ fault }: { fault: NamedFault | undefined }) => {
+/** What is being tried: a condition from outside, or faults; and the way back. */
+export const TryBox = ({ faults }: { faults: readonly NamedFault[] }) => {
   const facts = useJob((job) => job.facts);
-  const trying = useJob((job) => job.moment.trying);
+  const scenario = useJob((job) => job.moment.scenario);
   const setMoment = useJob((job) => job.setMoment);
+  const code = scenarioCode(scenario);
+  const conditions = conditionsOf(facts);
+  const isListed = code === '' || conditions.some(({ id }) => id === code);
+  const labels = conditions.filter(({ id }) => scenario.conditions.includes(id)).map(({ label }) => label);
   return (
     <label className="block">
       <span className="eyebrow">Try</span>
       <select
         className="field-box w-full"
-        value={trying ?? ''}
-        onChange={(event) => setMoment({ trying: event.target.value || null })}
+        value={code}
+        onChange={(event) => setMoment({ scenario: parseScenario(event.target.value) })}
       >
         <option value="">Nothing wrong</option>
-        {conditionsOf(facts).map(({ id, label }) => (
-          <option key={id} value={id}>
+        {conditions.map(({ id, label }) => (
+          <option key={id} value={scenarioCode(under(id))}>
             {label}
           </option>
         ))}
-        {fault && <option value={fault.id}>{fault.words}</option>}
+        {!isListed && (
+          <option value={code}>
+            {[...labels, ...faults.map(({ words }) => words)].join('; ') || 'Nothing that this system has'}
+          </option>
+        )}
       </select>
     </label>
   );

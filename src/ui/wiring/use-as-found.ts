@@ -1,11 +1,10 @@
 'use client';
 
-import { useMemo } from 'react';
 import type { WireRow } from '@/core/job/facts/wiring';
-import { harnessInWall, wireRows } from '@/core/wiring/as-found';
+import { wireRows } from '@/core/wiring/as-found';
 import type { Harness } from '@/core/wiring/harness';
-import { plan } from '@/core/wiring/plan';
 import { useJob } from '../job/provider';
+import { useBasis } from '../job/use-basis';
 
 /** The plan, what is in the wall, and how to change the record of it. */
 export interface AsFound {
@@ -22,8 +21,7 @@ export interface AsFound {
 export const useAsFound = (): AsFound => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);
-  const planned = useMemo(() => plan(facts), [facts]);
-  const harness = useMemo(() => harnessInWall(facts, planned), [facts, planned]);
+  const { planned, harness } = useBasis();
   const record = facts.wiring.asFound;
   return {
     planned,

@@ -4,12 +4,13 @@ import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import type { WireEnd } from '@/core/wiring/as-found';
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
+import { refWords, type WireId } from '@/core/wiring/harness';
 import { INSULATION } from './colours';
 import { terminalUnder } from './terminal-under';
 
 /** An end of a conductor that is held, to be landed elsewhere. */
 export interface Lifted {
-  readonly wire: string;
+  readonly wire: WireId;
   readonly end: WireEnd;
 }
 
@@ -31,7 +32,7 @@ interface HandleProps {
 export const WireHandle = ({ wire, end, isLifted, unitsPerPixel, onLift, onDrop }: HandleProps) => {
   const line = useRef<SVGLineElement>(null);
   const lifted: Lifted = { wire: wire.id, end: end.end };
-  const where = end.ref ? `at ${end.ref.device.replace('-', ' ')} ${end.ref.mark}` : 'loose';
+  const where = end.ref ? `at ${refWords(end.ref)}` : 'loose';
   const bind = useDrag(
     ({ movement: [dx, dy], xy: [x, y], first, last, tap, event }) => {
       event.stopPropagation();

@@ -8,13 +8,12 @@ import {
   addJumper,
   freeColours,
   landEnd,
-  parseRef,
   removeConductor,
   removeJumper,
   type WireEnd,
 } from '@/core/wiring/as-found';
 import { mayLand } from '@/core/wiring/drawing';
-import { type Cable, type Harness, refText, type TerminalRef } from '@/core/wiring/harness';
+import { type Cable, type Harness, jumperWords, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
 import type { AsFound } from './use-as-found';
 
 const EndSelect = ({
@@ -120,17 +119,14 @@ const Jumpers = ({ found }: { found: AsFound }) => {
       <legend className="eyebrow">Jumpers</legend>
       <ul>
         {harness.jumpers.map((jumper) => (
-          <li
-            key={`${jumper.from.device} ${jumper.id}`}
-            className="flex items-center justify-between border-b border-line"
-          >
+          <li key={jumper.id} className="flex items-center justify-between border-b border-line">
             <span>
               {DEVICE_LABELS[jumper.from.device]}: {jumper.from.mark}–{jumper.to.mark}
             </span>
             <button
               type="button"
               className="bare-button"
-              aria-label={`Take the ${jumper.id} out`}
+              aria-label={`Take the ${jumperWords(jumper)} out`}
               onClick={() => setRows(removeJumper(rows, jumper))}
             >
               <Trash2 size={18} aria-hidden />

@@ -2,7 +2,7 @@ import { parseWith } from '@/core/border/parse';
 import { documentOf } from '@/core/formats/job-file';
 import { sampleFile } from '@/core/formats/sample-file';
 import { blankJob, copyName, type JobDocument, renamed } from '@/core/job/document';
-import { SAMPLES } from '@/core/job/samples';
+import { SAMPLES } from '@/core/samples';
 import { readBodyJson } from '@/server/http/read-body';
 import { missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';

@@ -1,3 +1,5 @@
+import { jobFurnaceBtuh } from '../../devices/furnace/stages';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { jobBanks } from '../../strips/from-job';
 import { BTU_PER_KWH } from '../../units/constants';
@@ -12,8 +14,8 @@ const LEAST_DIFFERENCE_F = 10;
 const CAPACITY_SPREAD = 0.1;
 
 const backupBtuh = (facts: Facts) =>
-  facts.system.backup === 'furnace'
-    ? facts.furnace.outputBtuh
+  backupOf(facts) === 'fossil'
+    ? jobFurnaceBtuh(facts)
     : jobBanks(facts).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
 
 /** Loss per degree by least squares through the no-load temperature: days far from it count most. */

@@ -16,12 +16,13 @@ export const hole: Rule<Facts> = {
   id: 'hole-between-gates',
   why: 'Between the two lockouts nothing may heat the house.',
   check: (facts) =>
-    jobCrossing(facts).holesF.map(([fromF, toF]) => ({
+    jobCrossing(facts).holesF.map(([fromF, toF], at) => ({
       severity: 'error',
       what: `From ${Math.round(fromF)} to ${Math.round(toF)} °F out, no source may run.`,
       mend: 'Bring the two lockouts together or let them overlap: drag one of the posts on the ruler.',
       page: 'sheet',
       fact: 'gates.compressorBelowF',
+      aspect: `span ${at + 1}`,
       ...(isBetweenLockouts(facts)
         ? { mendBy: [{ path: 'gates.auxAboveF', value: facts.gates.compressorBelowF }] }
         : {}),

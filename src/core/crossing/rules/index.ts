@@ -7,7 +7,9 @@ import { loadPlausible } from './load-plausible';
 import { lockoutNeedsSensor } from './lockout-needs-sensor';
 import { lowStagePlausible } from './low-stage-plausible';
 import { ratingPointsPlausible } from './rating-points-plausible';
+import { ratingPointsReach } from './rating-points-reach';
 import { shortfall } from './shortfall';
+import { sourcesAlternate } from './sources-alternate';
 
 export const CROSSING_RULES: readonly Rule<Facts>[] = [
   hole,
@@ -15,6 +17,8 @@ export const CROSSING_RULES: readonly Rule<Facts>[] = [
   lockoutNeedsSensor,
   costlyLockout,
   ratingPointsPlausible,
+  ratingPointsReach,
+  sourcesAlternate,
   lowStagePlausible,
   loadPlausible,
   loadEvidenceAgrees,

@@ -35,6 +35,7 @@ export const loadEvidenceAgrees: Rule<Facts> = {
               mend: `${evidence.label} is trusted more here: ±${Math.round(100 * estimate.uncertainty)} % against ±${Math.round(100 * uncertainty)} %. Take it, or find what is wrong with it.`,
               page: 'crossing' as const,
               fact: 'load.from' as const,
+              aspect: evidence.id,
               mendBy: [{ path: 'load.from' as const, value: evidence.id }],
             },
           ]

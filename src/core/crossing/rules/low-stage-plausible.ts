@@ -3,8 +3,9 @@ import type { Found, Rule } from '../../job/finding';
 import { capacityCurve } from '../heat-pump';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
 
-const about = (what: string, mend: string): Found => ({
+const about = (aspect: string, what: string, mend: string): Found => ({
   severity: 'warning',
+  aspect,
   what,
   mend,
   page: 'sheet',
@@ -21,6 +22,7 @@ export const lowStagePlausible: Rule<Facts> = {
     if (low === null)
       return [
         about(
+          'one point',
           'One point is no line.',
           'Two points of low stage at least, from the unit’s sheet; until then it is taken as one stage.',
         ),
@@ -31,6 +33,7 @@ export const lowStagePlausible: Rule<Facts> = {
         ? []
         : [
             about(
+              `at ${outdoorF}`,
               `At ${outdoorF} °F low stage gives as much as full.`,
               'Check the two tables against the unit’s sheet: they may be the wrong way round.',
             ),

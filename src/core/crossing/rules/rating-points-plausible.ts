@@ -17,8 +17,9 @@ type At = (outdoorF: number) => number;
 const RATED_IN_C = [8.3, 8, 7, -8.3, -8, -15];
 const WARMEST_IN_C = 12;
 
-const about = (severity: Found['severity'], what: string, mend: string): Found => ({
+const about = (severity: Found['severity'], aspect: string, what: string, mend: string): Found => ({
   severity,
+  aspect,
   what,
   mend,
   page: 'sheet',
@@ -33,6 +34,7 @@ const risesInCold = (points: readonly RatingPoint[]): Found[] =>
       : [
           about(
             'warning',
+            `rises at ${colder.outdoorF}`,
             `More heat at ${colder.outdoorF} °F than at ${warmer.outdoorF} °F.`,
             'Check the two rating points against the unit’s sheet. An inverter may be rated so at part speed: use the figures for full speed.',
           ),
@@ -47,6 +49,7 @@ const oddCop = (points: readonly RatingPoint[]): Found[] =>
       : [
           about(
             'warning',
+            `COP at ${outdoorF}`,
             `At ${outdoorF} °F the COP would be ${roundTo(cop, 1)}.`,
             'Check heat and power of that point: Btu/h against kW, and the decimal.',
           ),
@@ -59,6 +62,7 @@ const inCelsius = (points: readonly RatingPoint[]): Found[] =>
     ? [
         about(
           'warning',
+          'Celsius',
           `The warmest rating point is at ${points.at(-1)!.outdoorF} °F: that looks like °C.`,
           'Enter them in °F: 8.3 °C is 47, −8.3 °C is 17, −15 °C is 5.',
         ),
@@ -77,6 +81,7 @@ const oddBeyond = ({ points }: HeatPump, { designOutdoorF, noLoadF }: Facts['hou
       : [
           about(
             'warning',
+            `beyond, ${outdoorF === designOutdoorF ? 'design' : 'no load'}`,
             `Drawn on to ${outdoorF} °F, the power would be ${roundTo(kW, 2)} kW for ${roundTo(capacity(outdoorF) / 1000, 1)} kBtu/h.`,
             'Add a rating point nearer to it, or correct the ones there are.',
           ),

@@ -1,10 +1,10 @@
 import type { Facts } from '../../job/document';
-import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
+import { FUEL_BTU_PER_UNIT } from '../../units/constants';
 import { jobLoad } from '../evidence';
 import { crossingAt } from '../from-job';
 import { loadCurve } from '../load';
 import { jobPlant, jobTariff } from './from-job';
-import { type HourHeat, hourOf } from './hour';
+import { electricKW, type HourHeat, hourOf } from './hour';
 
 /**
  * A job at one outdoor temperature: what it needs, what it could have, what each source gives in the mean, and what an
@@ -16,6 +16,8 @@ export interface AtMoment extends HourHeat {
   /** What the heat pump could give, gates apart. */
   readonly heatPumpBtuh: number;
   readonly cop: number;
+  /** Whether capacity, power and COP are drawn on beyond the rating points. */
+  readonly isDrawnOn: boolean;
   readonly costPerHour: number;
 }
 
@@ -25,7 +27,7 @@ export const atMoment = (facts: Facts, outdoorF: number): AtMoment => {
   const tariff = jobTariff(facts);
   const heat = hourOf(plant)(outdoorF);
   const { load, lowBtuh, highBtuh } = jobLoad(facts);
-  const { heatPumpBtuh, cop } = crossingAt(facts, outdoorF);
+  const { heatPumpBtuh, cop, isDrawnOn } = crossingAt(facts, outdoorF);
   const loadWith = (designBtuh: number) => loadCurve({ ...load, designBtuh }).at(outdoorF);
   const fuelUnits = plant.fuel ? heat.fossilBtuh / (FUEL_BTU_PER_UNIT[plant.fuel.kind] * plant.fuel.efficiency) : 0;
   return {
@@ -34,7 +36,7 @@ export const atMoment = (facts: Facts, outdoorF: number): AtMoment => {
     highBtuh: loadWith(highBtuh),
     heatPumpBtuh,
     cop,
-    costPerHour:
-      (heat.compressorKW + heat.stripsBtuh / BTU_PER_KWH) * tariff.electricPerKWh + fuelUnits * tariff.fuelPerUnit,
+    isDrawnOn,
+    costPerHour: electricKW(heat) * tariff.electricPerKWh + fuelUnits * tariff.fuelPerUnit,
   };
 };

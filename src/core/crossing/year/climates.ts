@@ -3,6 +3,8 @@ export interface Climate {
   readonly id: string;
   readonly name: string;
   readonly about: string;
+  /** Whether its cold is damp: weeks near 35 °F grow frost fast. */
+  readonly isDamp: boolean;
   readonly hoursF: () => Float64Array;
 }
 
@@ -57,18 +59,21 @@ export const CLIMATES: readonly Climate[] = [
     id: 'sorrel-basin',
     name: 'Sorrel Basin',
     about: 'High dry valley: long winters, cold dawns, warm afternoons.',
+    isDamp: false,
     hoursF: () => made({ seed: 5900, meanF: 44, seasonF: 22, dayF: 10, strayF: 7, winterStrays: 0.3 }),
   },
   {
     id: 'alder-sound',
     name: 'Alder Sound',
     about: 'Damp coast: weeks between 33 and 45 °F, seldom a hard frost.',
+    isDamp: true,
     hoursF: () => made({ seed: 311, meanF: 51, seasonF: 11, dayF: 5, strayF: 5, winterStrays: 0.2 }),
   },
   {
     id: 'thistle-plain',
     name: 'Thistle Plain',
     about: 'Open north: hot summers, weeks below zero.',
+    isDamp: false,
     hoursF: () => made({ seed: 1904, meanF: 41, seasonF: 31, dayF: 8, strayF: 9, winterStrays: 0.3 }),
   },
 ];

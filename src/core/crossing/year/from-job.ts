@@ -1,27 +1,38 @@
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { crossingInput } from '../from-job';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
-import type { Plant, Tariff } from './plant';
+import type { Defrosts, Plant, Tariff } from './plant';
 
-/** How long a defrost takes, min: a few; the cap is usually ten. */
+/** How long a defrost takes, min: a few; the cap is usually ten. Our judgement (decision 0014). */
 const DEFROST_MIN = 4;
-/** Run time between defrosts of a demand board at 35 °F, min. */
+/** Run time between defrosts of a demand board at 35 °F, min. Our judgement (decision 0014). */
 const DEMAND_INTERVAL_MIN = 60;
-/** What compressors are given, starts an hour at half load. */
+/** What compressors are given, starts an hour at half load. Source: the trade's usual cycle rate. */
 const COMPRESSOR_CYCLES = 3;
+/** Blower power where none was measured, W for each 1000 CFM. Source: 10 CFR 430 subpart B appendix M1, coil only. */
+const BLOWER_W_PER_1000_CFM = 441;
 
-/** Share of run time in defrost at 35 °F. */
-const defrostShare = ({ outdoorUnit }: Facts): number => {
-  const intervalMin = outdoorUnit.defrostControl === 'demand' ? DEMAND_INTERVAL_MIN : outdoorUnit.defrostIntervalMin;
-  return DEFROST_MIN / (intervalMin + DEFROST_MIN);
+/** Run time that goes into defrosts. */
+const defrosts = ({ outdoorUnit }: Facts, intervalMin: number): Defrosts => {
+  const isDemand = outdoorUnit.defrostControl === 'demand';
+  const between = isDemand ? DEMAND_INTERVAL_MIN : intervalMin;
+  return { share: DEFROST_MIN / (between + DEFROST_MIN), follows: isDemand ? 'frost' : 'clock' };
 };
 
 /** Whether a defrost brings strips on a job. */
 const hasTempering = ({ system, outdoorUnit }: Facts): boolean =>
-  system.backup === 'electric' && outdoorUnit.stripsInDefrost && outdoorUnit.wTerminals !== 'none';
+  backupOf({ system }) === 'strips' && outdoorUnit.stripsInDefrost && outdoorUnit.wTerminals !== 'none';
 
-/** A job's house and all that heats it, as it stands. */
-export const jobPlant = (facts: Facts): Plant => {
+/** Blower power of a job with strips or furnace, kW. */
+export const blowerKW = ({ airHandler }: Facts): number =>
+  (airHandler.blowerWatts ?? (BLOWER_W_PER_1000_CFM * airHandler.auxCfm) / 1000) / 1000;
+
+/**
+ * A job's house and all that heats it, as it stands.
+ * @param defrostIntervalMin the board's interval, min, where Setup knows better than the Sheet
+ */
+export const jobPlant = (facts: Facts, defrostIntervalMin: number = facts.outdoorUnit.defrostIntervalMin): Plant => {
   const { load, banksKW, gates = {}, fuel } = crossingInput(facts);
   return {
     load,
@@ -35,7 +46,9 @@ export const jobPlant = (facts: Facts): Plant => {
     ...(fuel ? { fuel } : {}),
     gates,
     stripsHelp: facts.schools.auxWithHeatPump === 'helps',
-    temperingShare: hasTempering(facts) ? defrostShare(facts) : 0,
+    defrost: defrosts(facts, defrostIntervalMin),
+    tempers: hasTempering(facts),
+    blowerKW: blowerKW(facts),
     cyclesPerHour: COMPRESSOR_CYCLES,
     air: { roomF: facts.house.heatSetpointF, cfm: facts.airHandler.heatCfm, elevationFt: facts.site.elevationFt },
   };

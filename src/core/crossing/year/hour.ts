@@ -1,10 +1,11 @@
+import { freezesAt } from '../../control/coil';
 import { temperatureRiseF } from '../../units/air';
 import { BTU_PER_KWH } from '../../units/constants';
 import { compressorCurves } from '../compressor';
 import { frostShareAt } from '../frost';
 import { backupToF, compressorFromF } from '../gates';
 import { loadCurve } from '../load';
-import type { Plant } from './plant';
+import type { Defrosts, Plant } from './plant';
 
 /** What each source does over an hour at one outdoor temperature. The sources and what is short make up the load. */
 export interface HourHeat {
@@ -17,6 +18,8 @@ export interface HourHeat {
   readonly temperingBtuh: number;
   readonly fossilBtuh: number;
   readonly shortBtuh: number;
+  /** Blower, kW on average, while backup heats without the compressor. */
+  readonly blowerKW: number;
   /** Compressor starts. */
   readonly starts: number;
   /**
@@ -26,6 +29,10 @@ export interface HourHeat {
   readonly coldestSupplyF: number | null;
 }
 
+/** All electricity that heats, kW. */
+export const electricKW = ({ compressorKW, blowerKW, stripsBtuh }: HourHeat): number =>
+  compressorKW + blowerKW + stripsBtuh / BTU_PER_KWH;
+
 const IDLE: HourHeat = {
   loadBtuh: 0,
   compressorBtuh: 0,
@@ -34,9 +41,18 @@ const IDLE: HourHeat = {
   temperingBtuh: 0,
   fossilBtuh: 0,
   shortBtuh: 0,
+  blowerKW: 0,
   starts: 0,
   coldestSupplyF: null,
 };
+
+/** Share of run time in defrost at an outdoor temperature, °F. */
+const defrostShareOf =
+  ({ share, follows }: Defrosts) =>
+  (outdoorF: number): number => {
+    if (follows === 'frost') return share * frostShareAt(outdoorF);
+    return freezesAt(outdoorF) ? share : 0;
+  };
 
 /**
  * What a plant does over an hour, as a function of outdoor temperature, °F.
@@ -44,7 +60,8 @@ const IDLE: HourHeat = {
  * Starts follow the thermostat's cycling law, 4 N x (1 − x) at a run share x.
  */
 export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
-  const { gates, banksKW, fuel, stripsHelp, temperingShare, cyclesPerHour, air } = plant;
+  const { gates, banksKW, fuel, stripsHelp, tempers, cyclesPerHour, air } = plant;
+  const defrostShare = defrostShareOf(plant.defrost);
   const house = loadCurve(plant.load).at;
   const { mostBtuh, give } = compressorCurves(plant.compressor);
   const compressorF = compressorFromF(gates, plant.compressor.full.minOutdoorF);
@@ -68,7 +85,7 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
     const steady = temperatureRiseF(canBtuh, air.cfm, air.elevationFt);
     // A defrost takes from the house's air about what the unit gives in heating.
     const inDefrost =
-      frostShareAt(outdoorF) > 0
+      defrostShare(outdoorF) > 0
         ? temperatureRiseF((temperBtuh > 0 ? allBanksBtuh : 0) - canBtuh, air.cfm, air.elevationFt)
         : steady;
     return air.roomF + Math.min(steady, inDefrost);
@@ -80,9 +97,9 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
     const mayCompress = outdoorF >= compressorF;
     const canBtuh = mayCompress ? mostBtuh(outdoorF) : 0;
     const temperingBtuh =
-      fuel || canBtuh <= 0 || temperingShare === 0
+      fuel || canBtuh <= 0 || !tempers
         ? 0
-        : Math.min(loadBtuh, frostShareAt(outdoorF) * temperingShare * Math.min(1, loadBtuh / canBtuh) * allBanksBtuh);
+        : Math.min(loadBtuh, defrostShare(outdoorF) * Math.min(1, loadBtuh / canBtuh) * allBanksBtuh);
     const { fossilBtuh, compressorBtuh: wantedBtuh } = shared(outdoorF, loadBtuh - temperingBtuh, canBtuh);
     // Beside a furnace the compressor runs at full for its part of the hour; alone it takes what is wanted.
     const part = fossilBtuh > 0 && canBtuh > 0 ? wantedBtuh / canBtuh : null;
@@ -95,6 +112,7 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
     const mayHelp = !fuel && (stripsHelp || !mayCompress);
     const openBtuh = mayHelp ? banks.reduce((sum, { btuh, toF }) => (outdoorF <= toF ? sum + btuh : sum), 0) : 0;
     const helpBtuh = Math.min(openBtuh, restBtuh);
+    const aloneShare = fuel ? fossilBtuh / fuel.outputBtuh : canBtuh > 0 || openBtuh === 0 ? 0 : helpBtuh / openBtuh;
     return {
       loadBtuh,
       compressorBtuh,
@@ -103,6 +121,7 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
       temperingBtuh,
       fossilBtuh,
       shortBtuh: restBtuh - helpBtuh,
+      blowerKW: aloneShare * plant.blowerKW,
       starts: 4 * cyclesPerHour * runShare * (1 - runShare),
       coldestSupplyF: canBtuh > 0 && compressorBtuh > 0 ? coldestF(outdoorF, canBtuh, temperingBtuh) : null,
     };

@@ -3,6 +3,14 @@ import type { Fuel } from '../economic-balance';
 import type { Gates } from '../gates';
 import type { HouseLoad } from '../load';
 
+/** How a board spends run time on defrosts. */
+export interface Defrosts {
+  /** Share of the compressor's run time at 35 °F. */
+  readonly share: number;
+  /** `clock`: a timer, as long as the coil is below freezing; `frost`: a demand board, by what has grown. */
+  readonly follows: 'clock' | 'frost';
+}
+
 /** A house and all that heats it, as a year takes it. */
 export interface Plant {
   readonly load: HouseLoad;
@@ -12,8 +20,11 @@ export interface Plant {
   readonly gates: Gates;
   /** Whether strips help a compressor that may run; if not, they run only where it may not. */
   readonly stripsHelp: boolean;
-  /** Share of the compressor's run time that is defrost with strips on, at 35 °F; 0: the registers blow cold. */
-  readonly temperingShare: number;
+  readonly defrost: Defrosts;
+  /** Whether a defrost brings the strips; if not, the registers blow cold. */
+  readonly tempers: boolean;
+  /** Blower, kW, where backup heats without the compressor: the heat pump's own figures have it in them. */
+  readonly blowerKW: number;
   /** Most compressor starts an hour, at half load. */
   readonly cyclesPerHour: number;
   readonly air: { readonly roomF: number; readonly cfm: number; readonly elevationFt: number };

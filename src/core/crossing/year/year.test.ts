@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { assumedFacts, withFact } from '../../job/document';
-import { SAMPLES } from '../../job/samples';
+import { SAMPLES } from '../../samples';
 import { BTU_PER_KWH } from '../../units/constants';
 import { capacityCurve, copAt } from '../heat-pump';
 import { loadCurve } from '../load';
@@ -32,12 +32,15 @@ const plantWith = (more: Partial<Plant> = {}): Plant => ({
   banksKW: [9.6, 4.8],
   gates: {},
   stripsHelp: true,
-  temperingShare: 0,
+  defrost: { share: 0, follows: 'frost' },
+  tempers: false,
+  blowerKW: 0.4,
   cyclesPerHour: 3,
   air: { roomF: 68, cfm: 1100, elevationFt: 5900 },
   ...more,
 });
 
+const DEMAND = { share: 0.04, follows: 'frost' } as const;
 const FUEL = { kind: 'propane', pricePerUnit: 2.4, efficiency: 0.92, outputBtuh: 55_000 } as const;
 /** Between two tenths of a degree, so that no hour stands on a gate. */
 const gate = fc.option(fc.integer({ min: -15, max: 60 }).map((atF) => atF + 0.05));
@@ -56,7 +59,8 @@ const anyPlant = fc
     auxAboveF: gate,
     minOutdoorF: gate,
     stripsHelp: fc.boolean(),
-    temperingShare: fc.double({ min: 0, max: 0.1, noNaN: true }),
+    defrostShare: fc.double({ min: 0, max: 0.1, noNaN: true }),
+    follows: fc.constantFrom('frost' as const, 'clock' as const),
   })
   .map((of): Plant => {
     const points = [
@@ -86,7 +90,8 @@ const anyPlant = fc
       ...(of.isFuel ? { fuel: FUEL } : {}),
       gates: { compressorBelowF: of.compressorBelowF, auxAboveF: of.auxAboveF },
       stripsHelp: of.stripsHelp,
-      temperingShare: of.isFuel ? 0 : of.temperingShare,
+      defrost: { share: of.defrostShare, follows: of.follows },
+      tempers: !of.isFuel,
     });
   });
 const outdoor = fc.double({ min: -25, max: 75, noNaN: true });
@@ -166,13 +171,30 @@ describe('an hour', () => {
   });
 
   test('cold-air defrost blows colder than one with strips, and only where frost grows', () => {
-    const cold = hourOf(plantWith({ temperingShare: 0 }));
-    const warm = hourOf(plantWith({ temperingShare: 0.04 }));
+    const cold = hourOf(plantWith({ defrost: DEMAND }));
+    const warm = hourOf(plantWith({ defrost: DEMAND, tempers: true }));
     expect(cold(35).coldestSupplyF!).toBeLessThan(60);
     expect(warm(35).coldestSupplyF!).toBeGreaterThan(cold(35).coldestSupplyF! + 25);
     expect(cold(50).coldestSupplyF!).toBeGreaterThan(80);
     expect(warm(35).temperingBtuh).toBeGreaterThan(0);
     expect(warm(10).temperingBtuh).toBe(0);
+  });
+
+  test('a timer goes on defrosting in hard cold, with its strips; a demand board does not', () => {
+    const byClock = hourOf(plantWith({ defrost: { share: 0.04, follows: 'clock' }, tempers: true }));
+    const byFrost = hourOf(plantWith({ defrost: DEMAND, tempers: true }));
+    expect(byClock(10).temperingBtuh).toBeGreaterThan(0);
+    expect(byFrost(10).temperingBtuh).toBe(0);
+    expect([byClock(50).temperingBtuh, byFrost(50).temperingBtuh]).toEqual([0, 0]);
+  });
+
+  test('the blower counts where backup heats alone, for its share of the hour; beside the compressor its sheet has it', () => {
+    const furnace = hourOf(plantWith({ fuel: FUEL, banksKW: [], gates: { compressorBelowF: 30 } }));
+    const { fossilBtuh, blowerKW } = furnace(10);
+    expect(blowerKW).toBeCloseTo((0.4 * fossilBtuh) / FUEL.outputBtuh, 9);
+    expect(furnace(40).blowerKW).toBe(0);
+    expect(hourOf(plantWith())(10)).toMatchObject({ blowerKW: 0 });
+    expect(hourOf(plantWith({ gates: { compressorBelowF: 30 } }))(10).blowerKW).toBeGreaterThan(0);
   });
 });
 
@@ -214,7 +236,8 @@ describe('a year', () => {
           const plant = plantWith({
             load: { designOutdoorF: 4, designBtuh, noLoadF: 62 },
             banksKW: [40],
-            temperingShare: tempers ? 0.05 : 0,
+            defrost: { share: 0.05, follows: 'frost' },
+            tempers,
           });
           const cost = (compressorBelowF: number) =>
             yearOf({ ...plant, gates: { compressorBelowF } }, TARIFF, everyTemperature(basin)).cost;
@@ -247,7 +270,7 @@ describe('a year', () => {
       yearOf(plant, { ...TARIFF, electricKgPerKWh, fuelKgPerUnit }, binned(basin)).co2Kg;
     expect([weighed(null, 5.7), weighed(0.4, null), weighed(null, null)]).toEqual([null, null, null]);
     const year = yearOf(fueled, TARIFF, binned(basin));
-    expect(weighed(0.4, 5.7)).toBeCloseTo(year.compressorKWh * 0.4 + year.fuelUnits * 5.7, 6);
+    expect(weighed(0.4, 5.7)).toBeCloseTo((year.compressorKWh + year.blowerKWh) * 0.4 + year.fuelUnits * 5.7, 6);
     expect(weighed(0.4, null, plantWith())).toBeGreaterThan(0);
   });
 
@@ -257,7 +280,8 @@ describe('a year', () => {
       const [plant, tariff] = [jobPlant(facts), jobTariff(facts)];
       const year = yearOf(plant, tariff, everyTemperature(basin));
       expect(year.cost).toBeCloseTo(
-        (year.compressorKWh + year.stripsKWh) * tariff.electricPerKWh + year.fuelUnits * tariff.fuelPerUnit,
+        (year.compressorKWh + year.blowerKWh + year.stripsKWh) * tariff.electricPerKWh +
+          year.fuelUnits * tariff.fuelPerUnit,
         4,
       );
       expect(year.heatingHours).toBeGreaterThan(year.stripHours + year.furnaceHours - 1);
@@ -305,5 +329,5 @@ test('an elevation that takes capacity, and a board without W-out, change the pl
     0.9 * capacityCurve(jobPlant(assumedFacts()).compressor.full).at(47),
     6,
   );
-  expect(jobPlant(withFact(assumedFacts(), 'outdoorUnit.wTerminals', 'none')).temperingShare).toBe(0);
+  expect(jobPlant(withFact(assumedFacts(), 'outdoorUnit.wTerminals', 'none')).tempers).toBe(false);
 });

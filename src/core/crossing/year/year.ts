@@ -1,5 +1,5 @@
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
-import { hourOf } from './hour';
+import { electricKW, hourOf } from './hour';
 import type { Plant, Tariff } from './plant';
 import { BIN_WIDTH_F, type Temperatures } from './temperatures';
 
@@ -23,6 +23,8 @@ export interface Year {
   readonly compressorKWh: number;
   readonly stripsBtu: number;
   readonly stripsKWh: number;
+  /** The blower while strips or furnace heat without the compressor. */
+  readonly blowerKWh: number;
   /** Of these, strips in defrost. */
   readonly temperingKWh: number;
   readonly fossilBtu: number;
@@ -68,16 +70,8 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
   const hour = hourOf(plant);
   const btuPerUnit = plant.fuel ? FUEL_BTU_PER_UNIT[plant.fuel.kind] * plant.fuel.efficiency : Infinity;
   const bins: Writable<YearBin>[] = [];
-  let [compressorKWh, temperingBtu, heatingHours, stripHours, furnaceHours, shortHours, starts, coldest] = [
-    0,
-    0,
-    0,
-    0,
-    0,
-    0,
-    0,
-    Infinity,
-  ];
+  let [compressorKWh, blowerKWh, temperingBtu, heatingHours] = [0, 0, 0, 0];
+  let [stripHours, furnaceHours, shortHours, starts, coldest] = [0, 0, 0, 0, Infinity];
   for (let at = 0; at < temperatures.outdoorF.length; at++) {
     const outdoorF = temperatures.outdoorF[at]!;
     const hours = temperatures.hours[at]!;
@@ -93,10 +87,9 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
     bin.fossilBtu += heat.fossilBtuh * hours;
     bin.shortBtu += heat.shortBtuh * hours;
     bin.cost +=
-      hours *
-      ((heat.compressorKW + heat.stripsBtuh / BTU_PER_KWH) * tariff.electricPerKWh +
-        (heat.fossilBtuh / btuPerUnit) * tariff.fuelPerUnit);
+      hours * (electricKW(heat) * tariff.electricPerKWh + (heat.fossilBtuh / btuPerUnit) * tariff.fuelPerUnit);
     compressorKWh += heat.compressorKW * hours;
+    blowerKWh += heat.blowerKW * hours;
     temperingBtu += heat.temperingBtuh * hours;
     heatingHours += hours;
     if (heat.stripsBtuh - heat.temperingBtuh > NOTHING_BTUH) stripHours += hours;
@@ -116,6 +109,7 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
     loadBtu: sum(({ loadBtu }) => loadBtu),
     compressorBtu: sum(({ compressorBtu }) => compressorBtu),
     compressorKWh,
+    blowerKWh,
     stripsBtu,
     stripsKWh,
     temperingKWh: temperingBtu / BTU_PER_KWH,
@@ -123,7 +117,9 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
     fuelUnits,
     shortBtu: sum(({ shortBtu }) => shortBtu),
     cost: sum(({ cost }) => cost),
-    co2Kg: isWeighed ? (compressorKWh + stripsKWh) * electricKgPerKWh + fuelUnits * (fuelKgPerUnit ?? 0) : null,
+    co2Kg: isWeighed
+      ? (compressorKWh + blowerKWh + stripsKWh) * electricKgPerKWh + fuelUnits * (fuelKgPerUnit ?? 0)
+      : null,
     heatingHours,
     stripHours,
     furnaceHours,

@@ -4,6 +4,7 @@ import { blowerByHeat, blowerRelay } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply } from '../board/transformer';
 import { type Coil, type Device, device } from '../device';
+import { bankCoilId } from '../ids';
 
 /** The heat inputs of a board, in order. */
 export const heatInputs = ({ airHandler }: Facts): readonly string[] => airHandler.wInputs.split('+');
@@ -26,9 +27,6 @@ const bankCoil = (facts: Facts, bank: number): Coil => ({
       ? `Its heater warms and closes heat bank ${bank} after its delay.`
       : `Closes heat bank ${bank}.`,
 });
-
-/** The id of the coil that brings a bank. */
-export const bankCoilId = (bank: number): string => `heat bank ${bank}`;
 
 /**
  * An air handler with the system's transformer and an electric heat kit plugged in. Y and the valve terminal are

@@ -1,7 +1,8 @@
 import type { Facts } from '../../job/document';
-import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, type Coil, type Contact } from '../device';
+import type { Coil, Contact } from '../device';
+import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, type CoilId } from '../ids';
 
-/** The board's own fan output for heat draws next to nothing, VA. */
+/** The board's own fan output for heat draws next to nothing, VA. Our judgement: a logic input. */
 const FAN_OUTPUT_VA = 0.5;
 
 /** The blower's relay, called by G. */
@@ -16,7 +17,7 @@ export const blowerRelay = ({ airHandler }: Facts): Coil => ({
 });
 
 /** The fan output that follows heat: closed by a coil, so that there is never heat without air. */
-export const blowerByHeat = (coil: string, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
+export const blowerByHeat = (coil: CoilId, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
   coil: {
     id: BLOWER_BY_HEAT_COIL,
     label: 'Blower, by heat',

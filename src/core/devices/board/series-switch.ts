@@ -1,10 +1,11 @@
 import type { Signal } from '../../control/signal';
 import { type Device, device, type DeviceId } from '../device';
+import type { ContactId } from '../ids';
 
 /** What a switch of two leads is, besides its leads. */
 interface SeriesSwitch {
   /** Of its contact. */
-  readonly id: string;
+  readonly id: ContactId;
   readonly label: string;
   readonly movedBy: Signal;
   readonly openWhy: string;

@@ -3,9 +3,10 @@ import { heatInputs } from '../air-handler';
 import { blowerByHeat, blowerRelay } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply, transformerOf } from '../board/transformer';
-import { type Coil, type Contact, type Device, device, FURNACE_COIL, type Terminal, type Transformer } from '../device';
+import { type Coil, type Contact, type Device, device, type Terminal, type Transformer } from '../device';
+import { FURNACE_COIL, furnaceStageId } from '../ids';
 
-/** A furnace board's heat input draws little, a burner relay more, VA. */
+/** A furnace board's heat input draws little, a burner relay more, VA. Our judgement. */
 const INPUT_VA = 2;
 const BURNER_RELAY_VA = 6;
 
@@ -16,24 +17,30 @@ interface Burner {
   readonly transformers: readonly Transformer[];
 }
 
-const heatTerminals = (facts: Facts): Terminal[] =>
-  heatInputs(facts).map((mark, at) => ({ mark, carries: `furnace, stage ${at + 1}` }));
+/** The heat inputs of a furnace, first stage first. A packaged unit with one stage marks it W. */
+export const furnaceInputs = (facts: Facts): readonly string[] => {
+  const inputs = heatInputs(facts);
+  return facts.system.cabinet === 'packaged' && inputs.length === 1 ? ['W'] : inputs;
+};
 
-const boardInput: Coil = {
+const heatTerminals = (facts: Facts): Terminal[] =>
+  furnaceInputs(facts).map((mark, at) => ({ mark, carries: `furnace, stage ${at + 1}` }));
+
+const boardInput = (facts: Facts): Coil => ({
   id: 'furnace board',
   label: 'Furnace board',
-  from: 'W1',
+  from: furnaceInputs(facts)[0]!,
   to: 'C',
   va: INPUT_VA,
   source: 'fossil',
   does: 'Starts the firing sequence: inducer, pressure switch, igniter.',
-};
+});
 
 const stages = (facts: Facts): Coil[] =>
-  heatInputs(facts)
+  furnaceInputs(facts)
     .slice(1)
     .map((mark, at) => ({
-      id: `furnace stage ${at + 2}`,
+      id: furnaceStageId(at + 2),
       label: `Stage ${at + 2}`,
       from: mark,
       to: 'C',
@@ -50,7 +57,7 @@ const gasBurner = (facts: Facts): Burner => ({
     { mark: 'PS2', carries: 'pressure-switch circuit, to the gas valve' },
   ],
   coils: [
-    boardInput,
+    boardInput(facts),
     ...stages(facts),
     {
       id: FURNACE_COIL,
@@ -64,11 +71,20 @@ const gasBurner = (facts: Facts): Burner => ({
   ],
   contacts: [
     {
+      id: 'furnace limits',
+      label: 'Furnace limits',
+      from: 'R',
+      to: 'limit',
+      movedBy: 'limit-open',
+      rests: 'closed',
+      openWhy: 'A limit of the furnace is open: it is too hot, or has failed.',
+    },
+    {
       id: 'furnace sequence',
       label: 'Furnace board, firing',
-      from: 'R',
+      from: 'limit',
       to: 'PS1',
-      movedBy: { coil: boardInput.id },
+      movedBy: { coil: 'furnace board' },
       rests: 'open',
       openWhy: 'The furnace board is not called.',
     },
@@ -89,7 +105,7 @@ const burnerRelay = (from: string, to: string): Coil => ({
 /** Oil on the furnace's own board. */
 const oilBurner = (facts: Facts): Burner => ({
   terminals: heatTerminals(facts),
-  coils: [burnerRelay('W1', 'C'), ...stages(facts)],
+  coils: [burnerRelay(furnaceInputs(facts)[0]!, 'C'), ...stages(facts)],
   contacts: [],
   transformers: [],
 });

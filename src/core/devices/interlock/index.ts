@@ -1,17 +1,30 @@
 import type { Facts } from '../../job/document';
-import { type Contact, type Device, device } from '../device';
+import { type Coil, type Contact, type Device, device } from '../device';
+import { INTERLOCK_COIL } from '../ids';
 
+/** A control relay's coil, VA. Our judgement. */
 const RELAY_VA = 4;
 
-/** Opens Y while the furnace is called and, with a fossil-fuel kit, while the air at the coil is above its limit. */
-export const interlock = ({ furnace }: Facts): Device => {
+/** The relay that opens Y while the furnace is called. */
+export const interlockCoil = (from: string): Coil => ({
+  id: INTERLOCK_COIL,
+  label: 'Interlock relay',
+  from,
+  to: 'C',
+  va: RELAY_VA,
+  source: 'control',
+  does: 'Opens Y: no compressor while the furnace is called.',
+});
+
+/** What stands in Y: the relay's contact and, with a fossil-fuel kit, the limit on the air at the coil. */
+export const interlockContacts = ({ furnace }: Facts, from: string, to: string): readonly Contact[] => {
   const isKit = furnace.interlock === 'kit';
   const relay: Contact = {
     id: 'interlock relay',
     label: 'Interlock, Y',
-    from: 'Y-in',
-    to: isKit ? 'relayed' : 'Y-out',
-    movedBy: { coil: 'interlock' },
+    from,
+    to: isKit ? 'relayed' : to,
+    movedBy: { coil: INTERLOCK_COIL },
     rests: 'closed',
     openWhy: 'The interlock holds Y open: the furnace is called.',
   };
@@ -19,30 +32,24 @@ export const interlock = ({ furnace }: Facts): Device => {
     id: 'supply-air limit',
     label: 'Supply-air limit',
     from: 'relayed',
-    to: 'Y-out',
+    to,
     movedBy: 'supply-air-hot',
     rests: 'closed',
     openWhy: `The supply air at the coil is above ${furnace.supplyAirLimitF} °F: Y comes back when it has fallen ${furnace.supplyAirDifferentialF} °F.`,
   };
-  return device('interlock', 'indoors', {
-    plateName: isKit ? 'fossil-fuel kit' : 'relay',
+  return isKit ? [relay, limit] : [relay];
+};
+
+/** Opens Y while the furnace is called and, with a fossil-fuel kit, while the air at the coil is above its limit. */
+export const interlock = (facts: Facts): Device =>
+  device('interlock', 'indoors', {
+    plateName: facts.furnace.interlock === 'kit' ? 'fossil-fuel kit' : 'relay',
     terminals: [
       { mark: 'Y-in', carries: 'compressor call, in' },
       { mark: 'Y-out', carries: 'compressor call, let through' },
       { mark: 'W', carries: 'furnace call' },
       { mark: 'C', carries: 'common side' },
     ],
-    coils: [
-      {
-        id: 'interlock',
-        label: 'Interlock relay',
-        from: 'W',
-        to: 'C',
-        va: RELAY_VA,
-        source: 'control',
-        does: 'Opens Y: no compressor while the furnace is called.',
-      },
-    ],
-    contacts: isKit ? [relay, limit] : [relay],
+    coils: [interlockCoil('W')],
+    contacts: interlockContacts(facts, 'Y-in', 'Y-out'),
   });
-};

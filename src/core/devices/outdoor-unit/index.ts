@@ -1,39 +1,51 @@
 import type { Facts } from '../../job/document';
 import { compressorMarks } from '../board/indoor-strip';
-import { type Coil, COMPRESSOR_COIL, type Contact, type Device, device, type Terminal, VALVE_COIL } from '../device';
+import { inrushOf } from '../board/inrush';
+import { type Coil, type Contact, type Device, device, type Terminal } from '../device';
+import { COMPRESSOR_COIL, OUTDOOR_POWER, SECOND_STAGE_COIL, VALVE_COIL } from '../ids';
 
-/** An inverter's run input is electronics, VA. */
+/** An inverter's run input is electronics, VA. Our judgement. */
 const INVERTER_INPUT_VA = 1;
 const NO_DEFROST = 'The board is not in defrost.';
 
-/** The defrost relay's contacts: during defrost the valve stands as in cooling, whatever the thermostat sends. */
-const valveContacts = (valve: 'O' | 'B'): Contact[] => {
+/** What the board moves only while it has power. */
+const BY_BOARD = { poweredBy: OUTDOOR_POWER } as const;
+
+/** A relay of the board that takes a coil off its terminal in defrost and, where it must run, feeds it from R. */
+const defrostRelay = (
+  of: 'valve' | 'stage',
+  terminal: string,
+  inner: string,
+  feedsInDefrost: boolean,
+): readonly Contact[] => {
   const passes: Contact = {
-    id: 'defrost relay, valve line',
-    label: `Defrost relay, ${valve} to valve`,
-    from: valve,
-    to: 'valve',
+    id: `defrost relay, ${of} line`,
+    label: `Defrost relay, ${terminal} to ${inner}`,
+    from: terminal,
+    to: inner,
     movedBy: 'defrost',
     rests: 'closed',
-    openWhy: 'The board is in defrost and holds the valve itself.',
+    ...BY_BOARD,
+    openWhy: `The board is in defrost and holds the ${inner} itself.`,
   };
   const feeds: Contact = {
-    id: 'defrost relay, valve feed',
-    label: 'Defrost relay, R to valve',
+    id: `defrost relay, ${of} feed`,
+    label: `Defrost relay, R to ${inner}`,
     from: 'R',
-    to: 'valve',
+    to: inner,
     movedBy: 'defrost',
     rests: 'open',
+    ...BY_BOARD,
     openWhy: NO_DEFROST,
   };
-  return valve === 'O' ? [passes, feeds] : [passes];
+  return feedsInDefrost ? [passes, feeds] : [passes];
 };
 
 /**
  * Where the board puts out heat in defrost and, on some, on a fault; the target is a terminal or, in one cabinet, the
  * bank itself.
  */
-export const heatOutputs = ({ outdoorUnit }: Facts, to: string): Contact[] => [
+export const heatOutputs = ({ outdoorUnit }: Facts, to: string): readonly Contact[] => [
   {
     id: 'defrost relay, W output',
     label: 'Defrost relay, R to W-out',
@@ -41,6 +53,7 @@ export const heatOutputs = ({ outdoorUnit }: Facts, to: string): Contact[] => [
     to,
     movedBy: 'defrost',
     rests: 'open',
+    ...BY_BOARD,
     openWhy: NO_DEFROST,
   },
   ...(outdoorUnit.faultOutput === 'heat'
@@ -50,58 +63,71 @@ export const heatOutputs = ({ outdoorUnit }: Facts, to: string): Contact[] => [
           label: 'Fault relay, R to W-out',
           from: 'R',
           to,
-          movedBy: 'board-lockout',
+          movedBy: 'fault-heat',
           rests: 'open',
+          ...BY_BOARD,
           openWhy: 'The board sees no fault.',
         } as const,
       ]
     : []),
 ];
 
-const compressorCoils = ({ outdoorUnit }: Facts): Coil[] => [
-  {
-    id: COMPRESSOR_COIL,
-    label: outdoorUnit.stages === 'inverter' ? 'Inverter run input' : 'Contactor',
-    from: 'run',
-    to: 'C',
-    va: outdoorUnit.stages === 'inverter' ? INVERTER_INPUT_VA : outdoorUnit.contactorVA,
-    source: 'compressor',
-    does:
-      outdoorUnit.stages === 'inverter'
+/** Whether the board brings the second stage for the defrost. */
+const forcesStage = ({ outdoorUnit }: Facts): boolean => outdoorUnit.stages === 'two' && outdoorUnit.defrostFullStage;
+
+const compressorCoils = (facts: Facts): Coil[] => {
+  const { stages, contactorVA, contactorInrushVA } = facts.outdoorUnit;
+  const isInverter = stages === 'inverter';
+  return [
+    {
+      id: COMPRESSOR_COIL,
+      label: isInverter ? 'Inverter run input' : 'Contactor',
+      from: 'run',
+      to: 'C',
+      ...(isInverter
+        ? { va: INVERTER_INPUT_VA }
+        : { va: contactorVA, inrushVA: inrushOf(contactorVA, contactorInrushVA) }),
+      source: 'compressor',
+      does: isInverter
         ? 'Starts compressor and fan; the inverter finds its own speed.'
         : 'Starts compressor and outdoor fan.',
-  },
-  ...(outdoorUnit.stages === 'two'
-    ? [
-        {
-          id: 'second stage',
-          label: 'Second stage',
-          from: 'Y2',
-          to: 'C',
-          va: outdoorUnit.contactorVA,
-          source: 'compressor',
-          does: 'Loads the compressor fully.',
-        } as const,
-      ]
-    : []),
-];
+    },
+    ...(stages === 'two'
+      ? [
+          {
+            id: SECOND_STAGE_COIL,
+            label: 'Second stage',
+            from: forcesStage(facts) ? 'second stage' : 'Y2',
+            to: 'C',
+            va: contactorVA,
+            inrushVA: inrushOf(contactorVA, contactorInrushVA),
+            source: 'compressor',
+            does: 'Loads the compressor fully.',
+          } as const,
+        ]
+      : []),
+  ];
+};
 
-/** Coils and contacts of the outdoor board, less its heat outputs. */
+/**
+ * Coils and contacts of the outdoor board, less its heat outputs.
+ * @param run the point that the compressor's call comes from: its terminal, or behind an interlock in the cabinet
+ */
 export const outdoorBoard = (
   facts: Facts,
+  run: string = compressorMarks(facts)[0]!,
 ): { readonly coils: readonly Coil[]; readonly contacts: readonly Contact[] } => {
-  const { outdoorUnit } = facts;
-  const valve = outdoorUnit.reversingValve;
+  const { reversingValve: valve, reversingValveVA, reversingValveInrushVA, boardVA } = facts.outdoorUnit;
   return {
     coils: [
       {
-        id: 'defrost board',
+        id: OUTDOOR_POWER,
         label: 'Defrost board',
         from: 'R',
         to: 'C',
-        va: outdoorUnit.boardVA,
+        va: boardVA,
         source: 'control',
-        does: 'Runs the defrost logic.',
+        does: 'Runs the defrost logic: without it no defrost, no heat output.',
       },
       ...compressorCoils(facts),
       {
@@ -109,7 +135,8 @@ export const outdoorBoard = (
         label: 'Reversing valve',
         from: 'valve',
         to: 'C',
-        va: outdoorUnit.reversingValveVA,
+        va: reversingValveVA,
+        inrushVA: inrushOf(reversingValveVA, reversingValveInrushVA),
         source: 'compressor',
         does: valve === 'O' ? 'Turns the circuit to cooling.' : 'Turns the circuit to heating.',
       },
@@ -118,13 +145,15 @@ export const outdoorBoard = (
       {
         id: 'unit safeties',
         label: 'Pressure switches and board lockout',
-        from: compressorMarks(facts)[0]!,
+        from: run,
         to: 'run',
         movedBy: 'board-lockout',
         rests: 'closed',
+        ...BY_BOARD,
         openWhy: 'The outdoor board has locked the compressor out on a fault.',
       },
-      ...valveContacts(valve),
+      ...defrostRelay('valve', valve, 'valve', valve === 'O'),
+      ...(forcesStage(facts) ? defrostRelay('stage', 'Y2', 'second stage', true) : []),
     ],
   };
 };
@@ -153,46 +182,42 @@ const lampContact: Contact = {
   to: 'L',
   movedBy: 'board-lockout',
   rests: 'open',
+  ...BY_BOARD,
   openWhy: 'The board sees no fault.',
+};
+
+/** A board that passes the auxiliary call through itself does so only while it has power. */
+const passesW: Contact = {
+  id: 'defrost relay, W line',
+  label: 'Defrost relay, W-in to W-out',
+  from: 'W-in',
+  to: 'W-out',
+  movedBy: 'defrost',
+  rests: 'closed',
+  ...BY_BOARD,
+  unpowered: 'open',
+  openWhy: 'The board is in defrost and feeds W-out itself.',
 };
 
 /** An outdoor unit: single stage, two stages or an inverter, with what its board has for heat and faults. */
 export const outdoorUnit = (facts: Facts): Device => {
   const { wTerminals, faultOutput, name } = facts.outdoorUnit;
   const board = outdoorBoard(facts);
+  const passes = wTerminals === 'W-in+W-out';
+  const putsOut = faultOutput === 'heat' ? 'output: heat in defrost and on a fault' : 'output: heat in defrost';
   return device('outdoor-unit', 'outdoors', {
     plateName: name,
     terminals: [
       ...outdoorMarks(facts),
-      ...(wTerminals === 'W-in+W-out' ? [{ mark: 'W-in', carries: 'auxiliary call, passed through' }] : []),
-      ...(wTerminals === 'none'
-        ? []
-        : [
-            {
-              mark: 'W-out',
-              carries:
-                faultOutput === 'heat' ? 'output: strips in defrost and on a fault' : 'output: strips in defrost',
-            },
-          ]),
+      ...(passes ? [{ mark: 'W-in', carries: 'auxiliary call, passed through' }] : []),
+      ...(wTerminals === 'none' ? [] : [{ mark: 'W-out', carries: putsOut }]),
       ...(faultOutput === 'lamp' ? [{ mark: 'L', carries: 'output: fault lamp' }] : []),
     ],
     coils: board.coils,
     contacts: [
       ...board.contacts,
       ...(wTerminals === 'none' ? [] : heatOutputs(facts, 'W-out')),
-      ...(wTerminals === 'W-in+W-out'
-        ? [
-            {
-              id: 'defrost relay, W line',
-              label: 'Defrost relay, W-in to W-out',
-              from: 'W-in',
-              to: 'W-out',
-              movedBy: 'defrost',
-              rests: 'closed',
-              openWhy: 'The board is in defrost and feeds W-out itself.',
-            } as const,
-          ]
-        : []),
+      ...(passes ? [passesW] : []),
       ...(faultOutput === 'lamp' ? [lampContact] : []),
     ],
   });

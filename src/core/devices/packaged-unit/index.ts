@@ -1,24 +1,50 @@
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { airHandler, reachableBanks } from '../air-handler';
-import { type Device, device } from '../device';
+import { compressorMarks } from '../board/indoor-strip';
+import { type Coil, type Contact, type Device, device } from '../device';
+import { furnace, furnaceInputs } from '../furnace';
+import { interlockCoil, interlockContacts } from '../interlock';
 import { heatOutputs, outdoorBoard } from '../outdoor-unit';
+
+/** What keeps compressor and burner of one cabinet apart: the maker's own relay, and his limit where it has one. */
+const ownInterlock = (facts: Facts): { coils: readonly Coil[]; contacts: readonly Contact[]; run?: string } => {
+  if (backupOf(facts) !== 'fossil' || facts.furnace.interlock === 'none') return { coils: [], contacts: [] };
+  return {
+    coils: [interlockCoil(furnaceInputs(facts)[0]!)],
+    contacts: interlockContacts(facts, compressorMarks(facts)[0]!, 'interlocked'),
+    run: 'interlocked',
+  };
+};
+
+/** The heat that the board itself may bring: the first bank, or the burner where nothing keeps the two apart. */
+const defrostHeat = (facts: Facts): string | undefined => {
+  if (backupOf(facts) === 'fossil') {
+    const { interlock, tempersDefrost } = facts.furnace;
+    return interlock === 'none' && tempersDefrost ? furnaceInputs(facts)[0] : undefined;
+  }
+  const [first] = reachableBanks(facts);
+  return first !== undefined && facts.outdoorUnit.stripsInDefrost ? `W${first}` : undefined;
+};
 
 /** A packaged unit: indoor and outdoor board in one cabinet on one strip, factory-wired to each other. */
 export const packagedUnit = (facts: Facts): Device => {
-  const indoors = airHandler(facts);
-  const board = outdoorBoard(facts);
-  const [first] = reachableBanks(facts);
+  const indoors = backupOf(facts) === 'fossil' ? furnace(facts) : airHandler(facts);
+  const apart = ownInterlock(facts);
+  const board = outdoorBoard(facts, apart.run);
+  const heat = defrostHeat(facts);
   return device('packaged-unit', 'outdoors', {
     plateName: facts.outdoorUnit.name || facts.airHandler.name,
     terminals: indoors.terminals.map((terminal) => ({
       ...terminal,
       carries: terminal.carries.replace(', passed on', ''),
     })),
-    coils: [...indoors.coils, ...board.coils],
+    coils: [...indoors.coils, ...apart.coils, ...board.coils],
     contacts: [
       ...indoors.contacts,
+      ...apart.contacts,
       ...board.contacts,
-      ...(first !== undefined && facts.outdoorUnit.stripsInDefrost ? heatOutputs(facts, `W${first}`) : []),
+      ...(heat === undefined ? [] : heatOutputs(facts, heat)),
     ],
     transformers: indoors.transformers,
   });

@@ -2,7 +2,9 @@ import { backupOutputs } from '../../control/outputs';
 import type { Signal } from '../../control/signal';
 import type { Facts } from '../../job/document';
 import { type Coil, type Contact, type Device, device, type Terminal } from '../device';
+import { THERMOSTAT_POWER } from '../ids';
 
+/** A lamp or its input, VA. Our judgement. */
 const LAMP_VA = 1;
 
 /** The thermostat's hot terminals: the one that feeds compressor and fan, and the one that feeds heat. */
@@ -84,13 +86,13 @@ export const thermostat = (facts: Facts): Device => {
     ...(power === 'C'
       ? [
           {
-            id: 'thermostat electronics',
+            id: THERMOSTAT_POWER,
             label: 'Thermostat',
             from: hot.cooling,
             to: 'C',
             va: thermostatVA,
             source: 'control',
-            does: 'Powers the thermostat.',
+            does: 'Powers the thermostat: without it the display is blank and nothing is called.',
           } as const,
         ]
       : []),
@@ -119,6 +121,7 @@ export const thermostat = (facts: Facts): Device => {
       to: mark,
       movedBy: signal,
       rests: 'open',
+      ...(power === 'C' ? { poweredBy: THERMOSTAT_POWER } : {}),
       openWhy: `The thermostat does not close ${mark} in this call.`,
     })),
   });

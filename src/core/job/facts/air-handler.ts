@@ -24,6 +24,17 @@ export const airHandler = {
     assumed: 2.8,
     why: 'It is in the clamp too when the main feed is clamped.',
   }),
+  blowerWatts: optionalNumberFact({
+    label: 'Blower power',
+    place: 'closet',
+    unit: 'W',
+    min: 20,
+    max: 2000,
+    step: 10,
+    assumed: null,
+    none: 'not measured',
+    why: 'Counts where strips or furnace heat without the compressor, whose sheet has its own blower power in it. Without it, 441 W for each 1000 CFM is taken.',
+  }),
   wInputs: choiceFact({
     label: 'Heat inputs on the board',
     place: 'closet',

@@ -1,5 +1,5 @@
 import type { FuelKind } from '../../units/constants';
-import { choiceFact, flagFact, numberFact } from '../fact';
+import { choiceFact, flagFact, numberFact, optionalNumberFact } from '../fact';
 import { WITH_FURNACE } from './system';
 
 const FUELS: readonly { value: FuelKind; label: string }[] = [
@@ -42,6 +42,29 @@ export const furnace = {
     onlyWhen: WITH_FURNACE,
     why: 'Share of the fuel’s heat that reaches the air. The economic balance hangs on it.',
   }),
+  staging: choiceFact({
+    label: 'Stage 2 comes',
+    place: 'closet',
+    options: [
+      { value: 'timer', label: 'By the furnace’s own timer' },
+      { value: 'wire', label: 'Only when W2 is called' },
+    ],
+    assumed: 'timer',
+    onlyWhen: WITH_FURNACE,
+    why: 'Where the thermostat has one heat output, a furnace without a timer never leaves low fire. A switch on its board says which.',
+  }),
+  lowFireBtuh: optionalNumberFact({
+    label: 'Output at low fire',
+    place: 'closet',
+    unit: 'Btu/h',
+    min: 5_000,
+    max: 200_000,
+    step: 1000,
+    assumed: null,
+    none: 'not read yet',
+    onlyWhen: WITH_FURNACE,
+    why: 'From the plate of a two-stage furnace. Without it, two thirds of the output is taken.',
+  }),
   interlock: choiceFact({
     label: 'Interlock',
     place: 'closet',
@@ -73,6 +96,13 @@ export const furnace = {
     max: 30,
     assumed: 12,
     onlyWhen: { path: 'furnace.interlock', is: ['kit'] },
+  }),
+  tempersDefrost: flagFact({
+    label: 'Furnace on in defrost',
+    place: 'closet',
+    assumed: false,
+    onlyWhen: { path: 'furnace.interlock', is: ['none'] },
+    why: 'The coil above the furnace is cold in defrost, and the burner warms the air again. Only without an interlock: one would stop the compressor in the middle of it.',
   }),
   lowGasSwitch: flagFact({
     label: 'Low-gas-pressure switch',

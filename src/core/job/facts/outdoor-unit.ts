@@ -45,6 +45,17 @@ export const outdoorUnit = {
     assumed: 'none',
     why: 'Locked out, some boards light the thermostat’s lamp; some bring the strips by themselves.',
   }),
+  faultHeat: choiceFact({
+    label: 'On a fault heat comes',
+    place: 'yard',
+    options: [
+      { value: 'with-call', label: 'Only with a heating call' },
+      { value: 'always', label: 'At once, whatever is called' },
+    ],
+    assumed: 'with-call',
+    onlyWhen: { path: 'outdoorUnit.faultOutput', is: ['heat'] },
+    why: 'A board that does not wait for a call heats a house that is off, or cooling. Its diagram says which it does.',
+  }),
   defrostControl: choiceFact({
     label: 'Defrost control',
     place: 'yard',
@@ -67,6 +78,13 @@ export const outdoorUnit = {
     assumed: true,
     why: 'The board’s W output brings the strips, so that the registers do not blow cold. It needs a conductor home.',
   }),
+  defrostFullStage: flagFact({
+    label: 'Defrost runs on second stage',
+    place: 'yard',
+    assumed: false,
+    onlyWhen: { path: 'outdoorUnit.stages', is: ['two'] },
+    why: 'Some boards bring the second stage for the defrost, whatever the thermostat calls. Its diagram shows it.',
+  }),
   ratingPoints: tableFact<{ outdoorF: number; btuh: number; kW: number }>({
     label: 'Heating capacity',
     place: 'desk',
@@ -79,12 +97,13 @@ export const outdoorUnit = {
     least: 2,
     most: 12,
     distinct: 'outdoorF',
-    newRow: { outdoorF: 5, btuh: 15_000, kW: 2.4 },
+    newRow: { outdoorF: -5, btuh: 11_000, kW: 2.25 },
     assumed: [
       { outdoorF: 47, btuh: 34_000, kW: 2.85 },
       { outdoorF: 17, btuh: 20_500, kW: 2.5 },
+      { outdoorF: 5, btuh: 15_100, kW: 2.36 },
     ],
-    why: 'From the unit’s own sheet, at 47 and 17 °F at least.',
+    why: 'From the unit’s own sheet, at 47 and 17 °F at least, and as cold as the house’s design where it has one.',
   }),
   lowPoints: tableFact<{ outdoorF: number; btuh: number; kW: number }>({
     label: 'Capacity at low stage, or at least speed',
@@ -127,8 +146,7 @@ export const outdoorUnit = {
     label: 'Take frost off the capacity',
     place: 'desk',
     assumed: true,
-    onlyWhen: { path: 'outdoorUnit.stages', is: ['single', 'two'] },
-    why: 'A unit of one or two stages loses about a tenth of its heat to frost near 35 °F. An inverter’s sheet has it in its points.',
+    why: 'Frost near 35 °F takes about a tenth of the heat. Where the sheet has a point of its own between 30 and 40 °F, it is in that point and nothing is taken off.',
   }),
   minOutdoorF: optionalNumberFact({
     label: 'Unit stops itself below',
@@ -169,6 +187,16 @@ export const outdoorUnit = {
     step: 0.5,
     assumed: 7,
   }),
+  contactorInrushVA: optionalNumberFact({
+    label: 'Contactor inrush',
+    place: 'yard',
+    unit: 'VA',
+    min: 1,
+    max: 300,
+    assumed: null,
+    none: 'not on the plate',
+    why: 'What the coil draws until it has pulled in. Without it, five times the sealed VA is taken.',
+  }),
   reversingValveVA: numberFact({
     label: 'Reversing-valve coil',
     place: 'yard',
@@ -177,6 +205,15 @@ export const outdoorUnit = {
     max: 25,
     step: 0.5,
     assumed: 9,
+  }),
+  reversingValveInrushVA: optionalNumberFact({
+    label: 'Reversing-valve inrush',
+    place: 'yard',
+    unit: 'VA',
+    min: 1,
+    max: 300,
+    assumed: null,
+    none: 'not on the plate',
   }),
   boardVA: numberFact({
     label: 'Defrost board',

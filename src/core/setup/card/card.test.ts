@@ -1,6 +1,6 @@
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
-import type { MarkKind, SettingMark } from '../marks';
-import { currentMarks, settingRecords } from '../marks';
+import type { MarkKind, SettingMark } from '../../job/setting-marks';
+import { currentMarks, settingRecords } from '../../job/setting-marks';
 import { SHIPPED_PROFILES } from '../profiles';
 import { type ControllerProfile, entryKey } from '../profiles/profile';
 import { quillwort } from '../profiles/quillwort';

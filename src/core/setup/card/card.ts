@@ -1,4 +1,4 @@
-import { currentMarks, type SettingMark } from '../marks';
+import { currentMarks, type SettingMark } from '../../job/setting-marks';
 import { hiddenBecause } from '../profiles/condition';
 import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry, settingsOf } from '../profiles/profile';
 import type { ResolvedSetting, ResolvedSettings } from '../resolve';

@@ -1,5 +1,5 @@
 import type { FactChange, Facts } from '../../job/document';
-import type { MarkKind } from '../marks';
+import type { MarkKind } from '../../job/setting-marks';
 import { optionsOf, type ProfileEntry } from '../profiles/profile';
 import type { SettingFact, SettingValue } from '../setting';
 import { settingById } from '../settings';

@@ -1,4 +1,5 @@
-import type { ControllerRole, Setting } from '../setting';
+import type { ControllerRole } from '../../job/controllers';
+import type { Setting } from '../setting';
 import { settingById } from '../settings';
 import { settingToText } from '../value';
 import {

@@ -1,4 +1,4 @@
-import type { ControllerRole } from '../setting';
+import type { ControllerRole } from '../../job/controllers';
 
 export const PROFILE_FORMAT = 'gate-cross-controller';
 /** Version of the controller profile's file. */

@@ -1,7 +1,7 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, plainText } from '../../border/schema';
-import { CONTROLLER_ROLES, type ControllerRole } from '../setting';
+import { CONTROLLER_ROLES, type ControllerRole } from '../../job/controllers';
 import {
   type ControllerProfile,
   NUMBER_SCALES,

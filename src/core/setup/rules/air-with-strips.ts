@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Rule } from '../../job/finding';
 import { about, type SetupSubject, toSet, valueOf } from './subject';
 
@@ -5,7 +6,7 @@ export const airWithStrips: Rule<SetupSubject> = {
   id: 'air-with-strips',
   why: 'Strips without air glow until a limit opens, and in the end a link.',
   check: (subject) =>
-    subject.facts.system.backup === 'electric' && valueOf(subject, 'fan-in-heat') === 'equipment'
+    backupOf(subject.facts) === 'strips' && valueOf(subject, 'fan-in-heat') === 'equipment'
       ? [
           about('fan-in-heat', {
             severity: subject.facts.heatKit.hasInterlock ? 'advice' : 'error',

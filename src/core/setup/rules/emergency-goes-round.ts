@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Rule } from '../../job/finding';
 import { about, type SetupSubject, valueOf } from './subject';
 
@@ -6,7 +7,7 @@ export const emergencyGoesRound: Rule<SetupSubject> = {
   why: 'Emergency heat must work in any weather: it never passes an outdoor thermostat.',
   check: (subject) => {
     const { system, gates } = subject.facts;
-    return system.backup === 'electric' &&
+    return backupOf({ system }) === 'strips' &&
       gates.outdoorThermostats.length > 0 &&
       valueOf(subject, 'aux-and-emergency') === 'together'
       ? [

@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Rule } from '../../job/finding';
 import { about, type SetupSubject, toSet, valueOf } from './subject';
 
@@ -5,7 +6,7 @@ export const fossilNeverTogether: Rule<SetupSubject> = {
   id: 'fossil-never-together',
   why: 'A furnace upstream of a running coil drives the refrigerant’s pressure up until the compressor trips or breaks.',
   check: (subject) =>
-    subject.facts.system.backup === 'furnace' && valueOf(subject, 'backup-with-heat-pump') === 'together'
+    backupOf(subject.facts) === 'fossil' && valueOf(subject, 'backup-with-heat-pump') === 'together'
       ? [
           about('backup-with-heat-pump', {
             severity: 'error',

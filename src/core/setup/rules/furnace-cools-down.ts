@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 
@@ -6,7 +7,7 @@ export const furnaceCoolsDown: Rule<SetupSubject> = {
   why: 'A furnace that is called again while hot starts on its limit.',
   check: (subject) => {
     const cycles = numberOf(subject, 'backup-cycles');
-    return subject.facts.system.backup === 'furnace' && cycles !== null && cycles > 5
+    return backupOf(subject.facts) === 'fossil' && cycles !== null && cycles > 5
       ? [
           about('backup-cycles', {
             severity: 'warning',

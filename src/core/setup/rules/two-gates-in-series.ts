@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject } from './subject';
 
@@ -7,7 +8,7 @@ export const twoGatesInSeries: Rule<SetupSubject> = {
   check: (subject) => {
     const auxF = numberOf(subject, 'aux-lockout');
     const dialsF =
-      subject.facts.system.backup === 'electric'
+      backupOf(subject.facts) === 'strips'
         ? subject.facts.gates.outdoorThermostats.map(({ closesBelowF }) => closesBelowF)
         : [];
     return auxF !== null && dialsF.length > 0

@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { FactPath, Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { jobElements } from '../../strips/from-job';
@@ -51,7 +52,7 @@ export const AIR_SETTINGS: readonly Setting[] = [
     min: 0,
     max: 40,
     step: 0.1,
-    absent: ({ facts }) => (facts.system.backup === 'furnace' ? 'The backup is a furnace.' : null),
+    absent: ({ facts }) => (backupOf(facts) === 'fossil' ? 'The backup is a furnace.' : null),
     work: ({ facts }) => {
       const kW = roundTo(
         jobElements(facts).reduce((sum, element) => sum + element.kW, 0),

@@ -1,6 +1,12 @@
+import { climateById } from '../../crossing/year/climates';
+import { backupOf } from '../../job/backup';
+import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { choiceSetting, type Setting, worked } from '../setting';
 import { flagAsOnOff, plainFact } from '../setting-fact';
+
+/** Whether the cold here is damp: somebody said so, or the weather chosen for the year is. */
+const isDampCold = ({ schools, year }: Facts): boolean => schools.dampCold || climateById(year.weather).isDamp;
 
 /** How the outdoor board clears its coil. */
 export const DEFROST_SETTINGS: readonly Setting[] = [
@@ -15,8 +21,8 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     fact: plainFact('outdoorUnit.defrostIntervalMin', 'choice'),
     absent: ({ facts }) =>
       facts.outdoorUnit.defrostControl === 'demand' ? 'A demand board decides by its thermistors.' : null,
-    work: ({ facts: { schools } }) =>
-      schools.dampCold
+    work: ({ facts }) =>
+      isDampCold(facts)
         ? worked(60, 'Damp cold grows frost fast: 30 to 60 min.')
         : worked(90, 'Dry cold: each defrost saved is heat kept.'),
   }),
@@ -31,8 +37,8 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
       { value: 'normal', label: 'As usual' },
       { value: 'early', label: 'Sooner' },
     ],
-    work: ({ facts: { schools } }) =>
-      schools.dampCold
+    work: ({ facts }) =>
+      isDampCold(facts)
         ? worked('early', 'Damp cold: clear the coil before it closes up.')
         : worked('normal', 'Dry cold.'),
   }),
@@ -47,8 +53,8 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
       { value: 'normal', label: 'As usual' },
       { value: 'long', label: 'Longer' },
     ],
-    work: ({ facts: { schools } }) =>
-      schools.dampCold ? worked('long', 'Damp cold: thick frost needs its time.') : worked('normal', 'Dry cold.'),
+    work: ({ facts }) =>
+      isDampCold(facts) ? worked('long', 'Damp cold: thick frost needs its time.') : worked('normal', 'Dry cold.'),
   }),
   choiceSetting({
     id: 'strips-in-defrost',
@@ -64,7 +70,7 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     ],
     fact: flagAsOnOff('outdoorUnit.stripsInDefrost', 'choice'),
     absent: ({ facts }) => {
-      if (facts.system.backup === 'furnace')
+      if (backupOf(facts) === 'fossil')
         return 'A furnace called in defrost would stop the compressor in the middle of it: it must not be wired.';
       if (kitRows(facts).length === 0) return 'There are no strips.';
       return facts.outdoorUnit.wTerminals === 'none' ? 'The outdoor board has no W-out.' : null;

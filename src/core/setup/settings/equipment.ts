@@ -1,12 +1,13 @@
 import { backupOutputs } from '../../control/outputs';
 import { reachableBanks } from '../../devices/air-handler';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { choiceSetting, ON_OFF, type Setting, worked } from '../setting';
 import { plainFact } from '../setting-fact';
 
 const hasStrips = (facts: Facts) => kitRows(facts).length > 0;
-const hasFurnace = ({ system }: Facts) => system.backup === 'furnace';
+const hasFurnace = ({ system }: Facts) => backupOf({ system }) === 'fossil';
 
 /** What the controllers must be told of the equipment. All else hangs on these, so they come first. */
 export const EQUIPMENT_SETTINGS: readonly Setting[] = [
@@ -79,7 +80,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     fact: {
       path: 'thermostat.backupSetting',
       holds: 'as-found',
-      read: ({ system, thermostat }) => (system.backup === 'furnace' ? thermostat.backupSetting : 'electric'),
+      read: ({ system, thermostat }) => (backupOf({ system }) === 'fossil' ? thermostat.backupSetting : 'electric'),
       write: ({ thermostat }, value) => (value === 'none' ? thermostat.backupSetting : value),
     },
     work: ({ facts }) => {
@@ -177,7 +178,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     ],
     absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
     work: ({ facts: { gates, outdoorUnit, system } }) => {
-      if (system.backup === 'electric' && gates.outdoorThermostats.length > 0)
+      if (backupOf({ system }) === 'strips' && gates.outdoorThermostats.length > 0)
         return worked('outdoor-thermostats', 'An outdoor thermostat stands in the auxiliary circuit.');
       return outdoorUnit.wTerminals === 'W-in+W-out'
         ? worked('outdoor-board', 'The outdoor board passes the auxiliary call through itself.')
@@ -203,7 +204,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     work: ({ facts }) => {
       if (!backupOutputs(facts).emergency)
         return worked('together', 'The thermostat has no emergency output of its own.');
-      return facts.system.backup === 'electric' && facts.gates.outdoorThermostats.length > 0
+      return backupOf(facts) === 'strips' && facts.gates.outdoorThermostats.length > 0
         ? worked('apart', 'An outdoor thermostat stands in AUX; E must reach the heat without passing it.')
         : worked('together', 'One source serves both: AUX and E are jumpered.');
     },

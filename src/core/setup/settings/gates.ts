@@ -2,6 +2,7 @@ import { dialOf } from '../../crossing/backup-need';
 import type { Crossing } from '../../crossing/balance';
 import { crossingInput } from '../../crossing/from-job';
 import { copAt } from '../../crossing/heat-pump';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { FUEL_UNIT } from '../../units/constants';
 import { roundTo } from '../../units/round';
@@ -108,7 +109,7 @@ export const workedLockouts = (
   crossing: Crossing,
 ): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } => {
   const context = { facts, crossing, value: () => null };
-  const compressor = facts.system.backup === 'furnace' ? furnaceChangeover(context) : compressorWithStrips(context);
+  const compressor = backupOf(facts) === 'fossil' ? furnaceChangeover(context) : compressorWithStrips(context);
   const aux = auxLockout({ ...context, value: (id) => (id === 'compressor-lockout' ? compressor.value : null) });
   return { compressorBelowF: compressor.value as number | null, auxAboveF: aux.value as number | null };
 };
@@ -130,7 +131,7 @@ const dial = (number: number): Setting =>
     max: 60,
     fact: outdoorThermostatDial(number),
     absent: ({ facts }) =>
-      facts.system.backup === 'electric' && facts.gates.outdoorThermostats.length >= number
+      backupOf(facts) === 'strips' && facts.gates.outdoorThermostats.length >= number
         ? null
         : `There is no outdoor thermostat ${number}.`,
     work: ({ facts, crossing }) => {
@@ -170,7 +171,7 @@ export const GATE_SETTINGS: readonly Setting[] = [
       const { auxLockout: aux, changeover, compressorLockout } = facts.schools;
       const isWanted =
         aux !== 'none' ||
-        (facts.system.backup === 'furnace' ? changeover !== 'staging' : compressorLockout === 'fixed') ||
+        (backupOf(facts) === 'fossil' ? changeover !== 'staging' : compressorLockout === 'fixed') ||
         facts.gates.compressorBelowF !== null ||
         facts.gates.auxAboveF !== null;
       if (!isWanted) return worked('none', 'No lockout is wanted, so nothing needs it.');
@@ -201,7 +202,7 @@ export const GATE_SETTINGS: readonly Setting[] = [
     fact: plainFact('gates.compressorBelowF', 'choice'),
     absent: withoutSensor,
     work: (context) =>
-      context.facts.system.backup === 'furnace' ? furnaceChangeover(context) : compressorWithStrips(context),
+      backupOf(context.facts) === 'fossil' ? furnaceChangeover(context) : compressorWithStrips(context),
   }),
   numberSetting({
     id: 'aux-lockout',

@@ -1,5 +1,6 @@
 import type { Crossing } from '../../crossing/balance';
 import { jobCrossing } from '../../crossing/from-job';
+import { backupOf } from '../../job/backup';
 import { type FactChange, type FactPath, type Facts, factValue, sameValue, withFact } from '../../job/document';
 import { sensorFor, workedLockouts } from '../settings/gates';
 import type { Way } from './way';
@@ -11,7 +12,7 @@ const CHANGEOVER = { none: 'staging', economic: 'economic', thermal: 'thermal' }
 
 const compressorSchool = ({ system }: Facts, { compressorBelow }: Way): Changed => {
   const isFixed = typeof compressorBelow === 'number';
-  if (system.backup === 'furnace')
+  if (backupOf({ system }) === 'fossil')
     return isFixed
       ? [
           ['schools.changeover', 'fixed'],
@@ -34,7 +35,7 @@ const schoolsOf = (facts: Facts, way: Way): Changed => [
         ['schools.codeAuxAboveF', way.auxAbove],
       ] as const)
     : ([['schools.auxLockout', AUX_SCHOOL[way.auxAbove]]] as const)),
-  ...(facts.system.backup === 'electric'
+  ...(backupOf(facts) === 'strips'
     ? ([
         ['schools.auxWithHeatPump', way.backup],
         ['schools.tempering', way.tempering],

@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { WayRow } from '../../job/facts/year';
 
@@ -103,7 +104,7 @@ const FURNACE_WAYS: readonly Way[] = [
 
 /** The named ways that ship, for a job's kind of backup. */
 export const presetWays = ({ system }: Facts): readonly Way[] =>
-  system.backup === 'furnace' ? FURNACE_WAYS : STRIP_WAYS;
+  backupOf({ system }) === 'fossil' ? FURNACE_WAYS : STRIP_WAYS;
 
 /** The ways that are compared on a job: its own, or those that ship. */
 export const jobWays = (facts: Facts): readonly Way[] =>

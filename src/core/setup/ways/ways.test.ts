@@ -4,7 +4,7 @@ import { climateById } from '../../crossing/year/climates';
 import { binned } from '../../crossing/year/temperatures';
 import { factProblem } from '../../job/check-fact';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
-import { SAMPLES } from '../../job/samples';
+import { SAMPLES } from '../../samples';
 import { resolveSettings } from '../resolve';
 import { changesToTakeWay, factsUnder } from './apply';
 import { compareWays, differenceHangsOn } from './compare';

@@ -13,12 +13,14 @@ export const conditions: StartupStep = {
     items: [
       {
         id: 'outdoor',
+        of: { call: null, observable: { kind: 'temperature', at: 'outdoor' } },
         label: 'Outdoor temperature',
         unit: '°F',
         expect: () => ({ kind: 'record', sum: 'From here on, expected values are for this temperature.' }),
       },
       {
         id: 'indoor',
+        of: { call: null, observable: { kind: 'temperature', at: 'indoor' } },
         label: 'Room temperature',
         unit: '°F',
         expect: () => ({ kind: 'record', sum: 'Set the thermostat well above it for heat, well below for cooling.' }),

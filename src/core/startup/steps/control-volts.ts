@@ -11,11 +11,6 @@ export const controlVolts: StartupStep = {
     how: ['Thermostat off. Meter on AC volts, at the air handler’s terminal strip.', 'Nothing but R should be hot.'],
     call: 'off',
     waits: [],
-    items: terminalItems(context, 'control-volts', 'off', [
-      'air-handler-R',
-      'air-handler-G',
-      'air-handler-W1',
-      'outdoor-unit-Y',
-    ]),
+    items: terminalItems(context, 'off', ['air-handler-R', 'air-handler-G', 'air-handler-W1', 'outdoor-unit-Y']),
   }),
 };

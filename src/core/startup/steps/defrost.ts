@@ -1,7 +1,8 @@
-import type { StartupStep } from '../step';
+import { control } from '../../control/thermostat';
+import { type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
 
-/** A defrost that runs to its cap, min. */
+/** A defrost that runs to its cap, min. Source: the trade's usual cap; the unit's own manual decides. */
 const DEFROST_CAP_MIN = 10;
 
 export const defrost: StartupStep = {
@@ -11,6 +12,7 @@ export const defrost: StartupStep = {
   applies: () => true,
   build: (context) => {
     const { defrostControl } = context.facts.outdoorUnit;
+    const { held } = control(context.facts, stepMoment(context, 'defrost'));
     return {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
       how: [
@@ -18,6 +20,7 @@ export const defrost: StartupStep = {
         defrostControl === 'demand'
           ? 'A demand board refuses while its thermistors see a clean coil.'
           : 'The coil thermostat must be closed: a warm coil does not defrost.',
+        ...held.map(({ why }) => why),
         'Outdoor fan stops, valve turns, strips come if wired. Time it from start to the fan’s return.',
       ],
       call: 'defrost',
@@ -30,9 +33,10 @@ export const defrost: StartupStep = {
         },
       ],
       items: [
-        ...terminalItems(context, 'defrost', 'defrost', ['outdoor-unit-W', 'air-handler-W1', 'outdoor-unit-Y']),
+        ...terminalItems(context, 'defrost', ['outdoor-unit-W', 'air-handler-W1', 'outdoor-unit-Y']),
         {
           id: 'minutes',
+          of: { call: 'defrost', observable: { kind: 'time', of: 'defrost' } },
           label: 'Defrost lasted',
           unit: 'min',
           expect: () => ({

@@ -1,10 +1,61 @@
+import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import { elementOhms } from '../../strips/element';
+import type { Reading } from '../../job/reading';
+import { type Element, elementOhms } from '../../strips/element';
 import { jobElements } from '../../strips/from-job';
 import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from '../../strips/tolerance';
 import { roundTo } from '../../units/round';
 import { expectWithin } from '../expect';
-import type { StartupStep } from '../step';
+import { itemKey } from '../item-key';
+import { planItem, type PlannedItem } from '../planned';
+import type { Item, StartupStep } from '../step';
+
+/** Cold ohms of one element, by its plate. */
+const ohmsItemOf = (element: Element, at: number): Item => {
+  const ohms = elementOhms(element);
+  const expected = expectWithin(
+    ohms,
+    OHMS_LOW_SHARE,
+    OHMS_HIGH_SHARE,
+    `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`,
+  );
+  return {
+    id: `ohms-${at + 1}`,
+    of: { call: null, observable: { kind: 'element-ohms', element: at } },
+    label: `Element ${at + 1} (${element.kW} kW)`,
+    unit: 'Ω',
+    expect: () => expected,
+    explain: (value, grade) => {
+      if (value === 'OL')
+        return {
+          means: 'Open: no heat from this element.',
+          next: 'The limit by itself (it closes when cool), the one-time link, then the element. A blown link: find out why the air failed before fitting a new one.',
+        };
+      if (grade === 'pass' || typeof value !== 'number') return null;
+      if (value < ohms / 3)
+        return {
+          means: 'Nearly a short.',
+          next: 'Do not energise it. Look for an element sagged against the frame; measure to ground.',
+        };
+      return value < ohms
+        ? {
+            means: `It would take ${roundTo(element.ratedVolts / value, 1)} A: more than the plate.`,
+            next: 'Is another element still in parallel? Lift its end and read again; then the plate.',
+          }
+        : {
+            means: 'More ohms than the plate: less heat.',
+            next: 'Read again with good contact; compare with its neighbour; check the plate’s kW and volts.',
+          };
+    },
+  };
+};
+
+/** An element's ohms as planned, read and judged, for pages that show no more of the startup. */
+export const plannedOhms = (facts: Facts, at: number, current: ReadonlyMap<string, Reading>): PlannedItem => {
+  const item = ohmsItemOf(jobElements(facts)[at]!, at);
+  const key = itemKey(facts, 'element-ohms', item);
+  return planItem(key, item, current.get(key));
+};
 
 export const elementOhmsStep: StartupStep = {
   id: 'element-ohms',
@@ -20,42 +71,6 @@ export const elementOhmsStep: StartupStep = {
     ],
     call: null,
     waits: [],
-    items: jobElements(facts).map((element, at) => {
-      const ohms = elementOhms(element);
-      const expected = expectWithin(
-        ohms,
-        OHMS_LOW_SHARE,
-        OHMS_HIGH_SHARE,
-        `${element.ratedVolts} V squared ÷ ${element.kW * 1000} W = ${roundTo(ohms, 2)} Ω`,
-      );
-      return {
-        id: `ohms-${at + 1}`,
-        label: `Element ${at + 1} (${element.kW} kW)`,
-        unit: 'Ω',
-        expect: () => expected,
-        explain: (value, grade) => {
-          if (value === 'OL')
-            return {
-              means: 'Open: no heat from this element.',
-              next: 'The limit by itself (it closes when cool), the one-time link, then the element. A blown link: find out why the air failed before fitting a new one.',
-            };
-          if (grade === 'pass' || typeof value !== 'number') return null;
-          if (value < ohms / 3)
-            return {
-              means: 'Nearly a short.',
-              next: 'Do not energise it. Look for an element sagged against the frame; measure to ground.',
-            };
-          return value < ohms
-            ? {
-                means: `It would take ${roundTo(element.ratedVolts / value, 1)} A: more than the plate.`,
-                next: 'Is another element still in parallel? Lift its end and read again; then the plate.',
-              }
-            : {
-                means: 'More ohms than the plate: less heat.',
-                next: 'Read again with good contact; compare with its neighbour; check the plate’s kW and volts.',
-              };
-        },
-      };
-    }),
+    items: jobElements(facts).map(ohmsItemOf),
   }),
 };

@@ -1,12 +1,15 @@
 import { kitRows } from '../../job/kit-rows';
-import { plan } from '../../wiring/plan';
-import { wiringState } from '../../wiring/state';
 import { returnItem, supplyItem } from '../air-items';
 import { airflowCheck } from '../airflow-check';
-import { numberRead, type StartupStep, stepMoment } from '../step';
-import { stripAmpsItems, stripsBtuh } from '../strip-amps';
+import type { StartupStep } from '../step';
+import { stripAmpsItems } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
+
+const NO_HEAT = {
+  means: 'The strips do not heat: this air says nothing of the airflow.',
+  next: 'First why they draw no current; then this again.',
+};
 
 export const emergency: StartupStep = {
   id: 'emergency',
@@ -15,19 +18,9 @@ export const emergency: StartupStep = {
   applies: (facts) => kitRows(facts).length > 0,
   build: (context) => {
     const { facts } = context;
-    const state = wiringState(facts, plan(facts), stepMoment(context, 'emergency'));
-    const volts = numberRead(context, 'emergency/strip-volts');
-    const stripHeatBtuh = stripsBtuh(facts, state, volts);
-    const amps = stripAmpsItems(facts, state, volts);
+    const amps = stripAmpsItems(context, 'emergency');
     const airflow = airflowCheck(context, amps);
-    const supply = supplyItem(
-      context,
-      'emergency',
-      stripHeatBtuh,
-      facts.airHandler.auxCfm,
-      'strips',
-      'the volts at the kit',
-    );
+    const supply = supplyItem(context, 'emergency');
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air'],
       how: [
@@ -41,14 +34,15 @@ export const emergency: StartupStep = {
         { id: 'steady', label: 'Steady air', seconds: 600, why: 'The rise settles in about ten minutes.' },
       ],
       items: [
-        ...terminalItems(context, 'emergency', 'emergency', ['air-handler-W1', 'outdoor-unit-Y', 'air-handler-G']),
+        ...terminalItems(context, 'emergency', ['air-handler-W1', 'outdoor-unit-Y', 'air-handler-G']),
         stripVoltsItem(facts),
         ...amps,
-        returnItem(facts),
+        returnItem(facts, 'emergency'),
         {
           ...supply,
           explain: (value, grade, place) => {
             const plain = supply.explain?.(value, grade, place) ?? null;
+            if (airflow.kind === 'no-heat') return NO_HEAT;
             if (airflow.kind === 'waits') return plain;
             if (airflow.grade === 'fail' || plain === null)
               return { means: airflow.means, ...(airflow.next ? { next: airflow.next } : {}) };

@@ -1,16 +1,14 @@
-import { FURNACE_COIL } from '../../devices/device';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import type { FuelKind } from '../../units/constants';
-import { plan } from '../../wiring/plan';
-import { wiringState } from '../../wiring/state';
+import { MANIFOLD_IN_WC } from '../../model/predict';
 import { returnItem, supplyItem } from '../air-items';
 import { expectWithin } from '../expect';
-import { type Item, type StartupStep, stepMoment } from '../step';
+import { staticHow, staticItems } from '../static-item';
+import type { Item, StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
 import { tick } from '../tick';
 
-/** Manifold pressure, in. w.c., where the plate says nothing else; oil has none. */
-const MANIFOLD_IN_WC: Record<FuelKind, number | null> = { 'natural-gas': 3.5, propane: 10, 'fuel-oil': null };
+/** How far the manifold may be off. Our judgement: what a gauge shows. */
 const MANIFOLD_TOLERANCE = 0.05;
 
 const manifold = ({ furnace }: Facts): Item[] => {
@@ -19,6 +17,7 @@ const manifold = ({ furnace }: Facts): Item[] => {
   return [
     {
       id: 'manifold',
+      of: { call: 'emergency', observable: { kind: 'pressure', at: 'manifold' } },
       label: 'Manifold pressure',
       unit: 'in. w.c.',
       expect: () =>
@@ -53,32 +52,26 @@ export const furnaceStep: StartupStep = {
   id: 'furnace',
   title: 'Furnace, in the compressor’s place',
   why: 'It must heat the house with the outdoor unit dead, and never together with it.',
-  applies: ({ system }) => system.backup === 'furnace',
+  applies: ({ system }) => backupOf({ system }) === 'fossil',
   build: (context) => {
     const { facts } = context;
-    const runs = wiringState(facts, plan(facts), stepMoment(context, 'emergency')).energised.has(FURNACE_COIL);
     return {
       cautions: ['fuel', 'live-measuring', 'never-defeat', 'moving-blades'],
       how: [
         'Licensed for fuel work: leak-check first, vent and combustion air open, carbon-monoxide alarm in the house.',
         'Thermostat: emergency heat. The outdoor unit must stop and stay off.',
         'Temperatures after ten minutes of full fire, out of sight of the burner.',
+        ...staticHow(facts, 'emergency'),
       ],
       call: 'emergency',
       waits: [{ id: 'steady', label: 'Steady fire', seconds: 600, why: 'The rise settles in about ten minutes.' }],
       items: [
-        ...terminalItems(context, 'furnace', 'emergency', ['air-handler-W1', 'outdoor-unit-Y']),
+        ...terminalItems(context, 'emergency', ['air-handler-W1', 'outdoor-unit-Y']),
         ...interlock(facts),
         ...manifold(facts),
-        returnItem(facts),
-        supplyItem(
-          context,
-          'furnace',
-          runs ? facts.furnace.outputBtuh : undefined,
-          facts.airHandler.auxCfm,
-          'furnace output',
-          'a furnace call that is wired',
-        ),
+        returnItem(facts, 'emergency'),
+        supplyItem(context, 'emergency'),
+        ...staticItems(context, 'emergency'),
       ],
     };
   },

@@ -1,22 +1,22 @@
 import { control } from '../../control/thermostat';
-import { crossingAt } from '../../crossing/from-job';
 import { roundTo } from '../../units/round';
 import { returnItem, supplyItem } from '../air-items';
-import { OUTDOOR_ITEM } from '../conditions';
 import { expectUpTo } from '../expect';
-import { type Item, numberRead, type StartupStep, stepMoment } from '../step';
+import { staticHow, staticItems } from '../static-item';
+import { type Item, type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
 
-/** Least share of the plate's amps that a running motor takes. */
+/** Least share of the plate's amps that a running motor takes. Our judgement. */
 const IDLE_SHARE = 0.3;
 
 const ratedAmps = (
-  id: string,
+  id: 'compressor-amps' | 'fan-amps',
   label: string,
   rated: number | null,
   fact: 'outdoorUnit.compressorRatedAmps' | 'outdoorUnit.fanRatedAmps',
 ): Item => ({
   id,
+  of: { call: 'heat-1', observable: { kind: 'motor-amps', of: id === 'fan-amps' ? 'fan' : 'compressor' } },
   label,
   unit: 'A',
   expect: () =>
@@ -47,7 +47,6 @@ export const heat: StartupStep = {
   build: (context) => {
     const { facts } = context;
     const moment = stepMoment(context, 'heat-1');
-    const outdoorF = numberRead(context, OUTDOOR_ITEM);
     const runs = control(facts, moment).signals.has('Y');
     return {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
@@ -55,6 +54,7 @@ export const heat: StartupStep = {
         ? [
             'Thermostat: heat, setpoint just above the room, so that the strips are not called.',
             'Terminals at once; amps and temperatures after a quarter hour.',
+            ...staticHow(facts, 'heat-1'),
           ]
         : [
             `At ${moment.outdoorF} °F out the compressor is locked out: come back when it is warmer, or lift the lockout for the test and put it back.`,
@@ -75,7 +75,7 @@ export const heat: StartupStep = {
         },
       ],
       items: [
-        ...terminalItems(context, 'heat', 'heat-1', [
+        ...terminalItems(context, 'heat-1', [
           'outdoor-unit-Y',
           'outdoor-unit-valve',
           'air-handler-G',
@@ -88,15 +88,9 @@ export const heat: StartupStep = {
           'outdoorUnit.compressorRatedAmps',
         ),
         ratedAmps('fan-amps', 'Outdoor fan', facts.outdoorUnit.fanRatedAmps, 'outdoorUnit.fanRatedAmps'),
-        returnItem(facts),
-        supplyItem(
-          context,
-          'heat',
-          outdoorF === undefined || !runs ? undefined : crossingAt(facts, outdoorF).heatPumpBtuh,
-          facts.airHandler.heatCfm,
-          `heat pump at ${outdoorF} °F`,
-          runs ? 'the outdoor temperature' : 'the compressor is locked out',
-        ),
+        returnItem(facts, 'heat-1'),
+        supplyItem(context, 'heat-1'),
+        ...staticItems(context, 'heat-1'),
       ],
     };
   },

@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import { kitRows } from '../../job/kit-rows';
 import type { StartupStep } from '../step';
 import { tick } from '../tick';
@@ -15,7 +16,7 @@ export const leave: StartupStep = {
     items: [
       tick('settings', 'Thermostat back to the owner’s schedule; any lockout lifted for a test put back'),
       tick('panels', 'Panels on, every breaker and disconnect closed'),
-      ...(kitRows(facts).length > 0 || facts.system.backup === 'furnace'
+      ...(kitRows(facts).length > 0 || backupOf(facts) === 'fossil'
         ? [tick('shown-emergency', 'Owner shown emergency heat, and when to use it')]
         : []),
       tick('shown-filter', 'Owner shown the filter'),

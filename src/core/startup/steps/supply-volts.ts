@@ -1,3 +1,5 @@
+import { kitRows } from '../../job/kit-rows';
+import type { LineSupply } from '../../model/observable';
 import { jobKit } from '../../strips/from-job';
 import { SERVICE_TOLERANCE, voltsMeaning } from '../../strips/volts-meaning';
 import { expectWithin } from '../expect';
@@ -9,9 +11,10 @@ export const supplyVolts: StartupStep = {
   why: 'Strips lose heat with the square of the volts, and compressors do not forgive low ones.',
   applies: () => true,
   build: ({ facts }) => {
-    const { serviceVolts, elements, ratedVolts, blowerOnFirstCircuit } = facts.heatKit;
-    const item = (id: string, label: string): Item => ({
+    const { serviceVolts, ratedVolts, blowerOnFirstCircuit } = facts.heatKit;
+    const item = (id: LineSupply, label: string): Item => ({
       id,
+      of: { call: null, observable: { kind: 'line-volts', at: id, isLoaded: false } },
       label,
       unit: 'V',
       expect: () =>
@@ -23,7 +26,7 @@ export const supplyVolts: StartupStep = {
         ),
       explain: (value) => (typeof value === 'number' ? voltsMeaning(value, serviceVolts) : null),
     });
-    const circuits = elements.length === 0 ? [] : jobKit(facts, ratedVolts).circuits;
+    const circuits = kitRows(facts).length === 0 ? [] : jobKit(facts, ratedVolts).circuits;
     return {
       cautions: ['live-measuring', 'one-leg-live', 'moving-blades'],
       how: [

@@ -1,9 +1,29 @@
 import type { Facts } from '../../job/document';
 import type { Found, Rule } from '../../job/finding';
 import { kitRows } from '../../job/kit-rows';
-import { HEATER_BREAKER_LIMIT_AMPS } from '../../units/constants';
+import { HEATER_BREAKER_LIMIT_AMPS, HEATER_CIRCUIT_LIMIT_AMPS } from '../../units/constants';
 import { roundTo } from '../../units/round';
-import { jobKit } from '../from-job';
+import { elementAmps } from '../element';
+import { jobElements, jobKit, sizedAtVolts } from '../from-job';
+
+/** An element that no division brings under the limit: its entry is questioned, not the circuits. */
+const tooLarge = (facts: Facts): Found[] => {
+  const volts = sizedAtVolts(facts);
+  return jobElements(facts).flatMap((element, at): Found[] => {
+    const amps = elementAmps(element, volts);
+    if (amps <= HEATER_CIRCUIT_LIMIT_AMPS + 1e-9) return [];
+    return [
+      {
+        severity: 'error',
+        what: `Element ${at + 1} alone draws ${roundTo(amps, 1)} A at ${volts} V: over the ${HEATER_CIRCUIT_LIMIT_AMPS} A that one heater circuit may have, and no division of the others helps.`,
+        mend: 'Is it one element, or a whole bank entered as one? Read the plate again: a kit’s elements are seldom over 6 kW.',
+        page: 'sheet',
+        fact: 'heatKit.elements',
+        aspect: `element ${at + 1}`,
+      },
+    ];
+  });
+};
 
 export const breakersFit: Rule<Facts> = {
   id: 'breakers-fit',
@@ -13,6 +33,8 @@ export const breakersFit: Rule<Facts> = {
     if (kitRows(facts).length === 0) return [];
     const { circuits } = jobKit(facts, ratedVolts);
     const about = { page: 'sheet', fact: 'heatKit.breakersAmps' } as const;
+    const large = tooLarge(facts);
+    if (large.length > 0) return large;
     if (found.length !== circuits.length) {
       return [
         {
@@ -25,6 +47,7 @@ export const breakersFit: Rule<Facts> = {
     }
     return circuits.flatMap(({ breakerAmps, minCircuitAmps }, at): Found[] => {
       const name = `Circuit ${at + 1}`;
+      const aspect = `circuit ${at + 1}`;
       const amps = found[at]!;
       if (breakerAmps === null)
         return [
@@ -34,6 +57,7 @@ export const breakersFit: Rule<Facts> = {
             mend: 'Read the kit’s plate again.',
             page: 'sheet',
             fact: 'heatKit.elements',
+            aspect,
           },
         ];
       if (amps < minCircuitAmps)
@@ -43,6 +67,7 @@ export const breakersFit: Rule<Facts> = {
             what: `${name}: a breaker of ${amps} A was found, ${roundTo(minCircuitAmps, 1)} A is the least.`,
             mend: `A ${breakerAmps} A breaker on conductors that carry it, by a licensed electrician. Never upsize a breaker alone to stop it tripping.`,
             ...about,
+            aspect,
           },
         ];
       if (amps > breakerAmps)
@@ -52,6 +77,7 @@ export const breakersFit: Rule<Facts> = {
             what: `${name}: a breaker of ${amps} A was found, ${breakerAmps} A is the size for it.`,
             mend: 'Have it replaced, unless the kit’s plate names a larger one.',
             ...about,
+            aspect,
           },
         ];
       if (breakerAmps > HEATER_BREAKER_LIMIT_AMPS)
@@ -61,6 +87,7 @@ export const breakersFit: Rule<Facts> = {
             what: `${name} needs a ${breakerAmps} A breaker, over the ${HEATER_BREAKER_LIMIT_AMPS} A that a subdivided heater may have.`,
             mend: 'Feed the blower from its own circuit, or divide the elements otherwise; the kit’s label rules.',
             ...about,
+            aspect,
           },
         ];
       return [];

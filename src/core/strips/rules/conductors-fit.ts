@@ -8,12 +8,12 @@ export const conductorsFit: Rule<Facts> = {
   id: 'conductors-fit',
   why: 'A conductor too thin for its load burns in the wall, where nobody sees it.',
   check: (facts) => {
-    const about = { page: 'strips', fact: 'heatKit.conductorsAwg' } as const;
     return ladder(facts).circuits.flatMap(({ at, circuit, foundAwg }): Found[] => {
       if (foundAwg === null) return [];
       const ampacity = copperAmpacity(foundAwg);
       const needed = copperFor(circuit.minCircuitAmps);
       const name = `Circuit ${at + 1}`;
+      const about = { page: 'strips', fact: 'heatKit.conductorsAwg', aspect: `circuit ${at + 1}` } as const;
       if (ampacity === null)
         return [
           {

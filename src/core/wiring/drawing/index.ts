@@ -1,6 +1,6 @@
 import type { Coil, Device, DeviceId } from '../../devices/device';
 import type { WireEnd } from '../as-found';
-import { type Cable, type Colour, type Harness, refText, type TerminalRef } from '../harness';
+import { type Cable, type Colour, type Harness, refText, type TerminalRef, type WireId } from '../harness';
 import { isLeads } from '../plan/colours';
 import {
   DEVICE_GAP,
@@ -45,7 +45,7 @@ export interface DrawnEnd extends Point {
 }
 
 export interface DrawnWire {
-  readonly id: string;
+  readonly id: WireId;
   readonly cable: Cable;
   readonly colour: Colour | null;
   readonly carries: string;

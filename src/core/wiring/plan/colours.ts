@@ -1,4 +1,4 @@
-import { type Cable, type CableId, type Colour, COLOURS, type Conductor } from '../harness';
+import { type Cable, type CableId, type Colour, COLOURS, type Conductor, wireNames } from '../harness';
 import type { Run } from './draft';
 
 /** Gives each run its usual colour where the cable has it, else the next one free; none where the cable is used up. */
@@ -26,21 +26,21 @@ const leadColours = (runs: readonly Run[]): Colour[] => {
 /** The conductors of a cable: its runs in their colours, then its spares. */
 export const conductorsOf = (cable: Cable, runs: readonly Run[]): Conductor[] => {
   const colours = isLeads(cable.id) ? leadColours(runs) : dealColours(runs, cable.conductors);
-  const idOf = (at: number) => `${cable.id}/${colours[at] ?? `none-${at + 1}`}`;
   const spares = isLeads(cable.id)
     ? []
     : COLOURS.slice(0, cable.conductors).filter((colour) => !colours.includes(colour));
+  const ids = wireNames(cable.id, [...colours, ...spares]);
   return [
     ...runs.map(({ from, to, carries }, at): Conductor => ({
-      id: idOf(at),
+      id: ids[at]!,
       cable: cable.id,
       colour: colours[at]!,
       from,
       to,
       carries,
     })),
-    ...spares.map((colour): Conductor => ({
-      id: `${cable.id}/${colour}`,
+    ...spares.map((colour, at): Conductor => ({
+      id: ids[runs.length + at]!,
       cable: cable.id,
       colour,
       from: null,

@@ -2,13 +2,19 @@ import { indoorId, outdoorId } from '../../devices';
 import { compressorMarks } from '../../devices/board/indoor-strip';
 import type { DeviceId } from '../../devices/device';
 import { compressorOutputs, valveOutput } from '../../devices/thermostat';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { type Draft, jumper, lead, type Run, run, terminal, together } from './draft';
 
-/** What stands in Y between the indoor terminal and the outdoor unit: device, in, out. */
+/**
+ * What stands in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its
+ * compressor and its burner apart by itself, inside.
+ */
 const inY = ({ system, furnace }: Facts): readonly (readonly [DeviceId, string, string])[] => [
   ...(system.floatSwitch === 'Y' ? [['float-switch', '1', '2'] as const] : []),
-  ...(system.backup === 'furnace' && furnace.interlock !== 'none' ? [['interlock', 'Y-in', 'Y-out'] as const] : []),
+  ...(backupOf({ system }) === 'fossil' && system.cabinet === 'split' && furnace.interlock !== 'none'
+    ? [['interlock', 'Y-in', 'Y-out'] as const]
+    : []),
 ];
 
 const firstStage = (facts: Facts): Draft => {

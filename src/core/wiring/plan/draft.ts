@@ -1,5 +1,5 @@
 import type { DeviceId } from '../../devices/device';
-import type { CableId, Colour, Jumper, TerminalRef } from '../harness';
+import { type CableId, type Colour, type Jumper, jumperId, type TerminalRef } from '../harness';
 
 /** What one conductor is for, before a cable's colours are dealt out. */
 export interface Run {
@@ -32,12 +32,10 @@ export const run = (cable: CableId, from: TerminalRef, to: TerminalRef, colour: 
 export const lead = (device: DeviceId, mark: string, to: TerminalRef, colour: Colour, carries: string): Run =>
   run(`leads-${device}`, terminal(device, mark), to, colour, carries);
 
-export const jumper = (device: DeviceId, one: string, other: string, why: string): Jumper => ({
-  id: `jumper ${one}–${other}`,
-  from: terminal(device, one),
-  to: terminal(device, other),
-  why,
-});
+export const jumper = (device: DeviceId, one: string, other: string, why: string): Jumper => {
+  const [from, to] = [terminal(device, one), terminal(device, other)];
+  return { id: jumperId(from, to), from, to, why };
+};
 
 /** Parts put together. */
 export const together = (...parts: readonly Draft[]): Required<Draft> => ({

@@ -10,6 +10,13 @@ const sensor = (facts: Facts): Draft => {
   const indoors = indoorId(facts);
   const isOneCabinet = indoors === outdoorId(facts);
   return {
+    ...(isOneCabinet
+      ? {
+          notes: [
+            'The sensor goes to the thermostat: sensor terminals of the unit itself may be for another use. Its label rules.',
+          ],
+        }
+      : {}),
     adds: ['outdoor-sensor'],
     runs: (['S1', 'S2'] as const).flatMap((mark) => [
       run(

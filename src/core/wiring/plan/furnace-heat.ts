@@ -1,50 +1,59 @@
 import { backupOutputs } from '../../control/outputs';
-import { heatInputs } from '../../devices/air-handler';
-import { hasOwnTransformer } from '../../devices/furnace';
+import { indoorId, outdoorId } from '../../devices';
+import { furnaceInputs, hasOwnTransformer } from '../../devices/furnace';
 import type { Facts } from '../../job/document';
+import type { TerminalRef } from '../harness';
 import { type Draft, jumper, lead, run, terminal, together } from './draft';
 
 /** Whether a low-gas-pressure switch belongs into the furnace. */
 const hasLowGasSwitch = ({ furnace }: Facts): boolean => furnace.fuel === 'propane' && furnace.lowGasSwitch;
 
-const call = (facts: Facts): Draft => {
-  const { aux, secondAux, emergency } = backupOutputs(facts);
-  const [, second] = heatInputs(facts);
-  if (!aux) return {};
+/** A terminal of the furnace, or of the cabinet that it is built into. */
+const atFurnace = (facts: Facts, mark: string): TerminalRef => terminal(indoorId(facts), mark);
+
+/** Where the furnace is called: its first input, or a relay before a burner with a transformer of its own. */
+const calledAt = (facts: Facts): TerminalRef =>
+  hasOwnTransformer(facts) ? terminal('isolation-relay', 'W') : atFurnace(facts, furnaceInputs(facts)[0]!);
+
+const second = (facts: Facts): Draft => {
+  const { secondAux } = backupOutputs(facts);
+  const [, input] = furnaceInputs(facts);
   const isIsolated = hasOwnTransformer(facts);
+  if (secondAux && input && !isIsolated)
+    return {
+      runs: [
+        run(
+          'thermostat-cable',
+          terminal('thermostat', secondAux),
+          atFurnace(facts, input),
+          'brown',
+          'furnace, second stage',
+        ),
+      ],
+    };
+  if (secondAux) return { notes: [`Thermostat ${secondAux} stays open: the furnace has one heat input.`] };
+  if (!input || isIsolated) return {};
   return {
-    runs: [
-      run(
-        'thermostat-cable',
-        terminal('thermostat', aux),
-        isIsolated ? terminal('isolation-relay', 'W') : terminal('furnace', 'W1'),
-        'white',
-        'furnace',
-      ),
-      ...(secondAux && second && !isIsolated
-        ? [
-            run(
-              'thermostat-cable',
-              terminal('thermostat', secondAux),
-              terminal('furnace', second),
-              'brown',
-              'furnace, second stage',
-            ),
-          ]
-        : []),
-    ],
-    jumpers: emergency
-      ? [jumper('thermostat', aux, emergency, 'One furnace serves auxiliary and emergency heat.')]
-      : [],
     notes: [
-      ...(second && !secondAux && !isIsolated
-        ? [`Furnace ${second} stays open: the furnace stages itself by time.`]
-        : []),
-      ...(secondAux && (!second || isIsolated)
-        ? [`Thermostat ${secondAux} stays open: the furnace has one heat input.`]
-        : []),
+      facts.furnace.staging === 'timer'
+        ? `Furnace ${input} stays open: the furnace stages itself by time.`
+        : `Furnace ${input} stays open: nothing calls its second stage.`,
     ],
   };
+};
+
+const call = (facts: Facts): Draft => {
+  const { aux, emergency } = backupOutputs(facts);
+  if (!aux) return {};
+  return together(
+    {
+      runs: [run('thermostat-cable', terminal('thermostat', aux), calledAt(facts), 'white', 'furnace')],
+      jumpers: emergency
+        ? [jumper('thermostat', aux, emergency, 'One furnace serves auxiliary and emergency heat.')]
+        : [],
+    },
+    second(facts),
+  );
 };
 
 const isolation = (facts: Facts): Draft =>
@@ -52,9 +61,9 @@ const isolation = (facts: Facts): Draft =>
     ? {
         adds: ['isolation-relay'],
         runs: [
-          lead('isolation-relay', 'C', terminal('furnace', 'C'), 'blue', 'common'),
-          lead('isolation-relay', '1', terminal('furnace', 'T1'), 'black', 'burner control’s own circuit'),
-          lead('isolation-relay', '2', terminal('furnace', 'T2'), 'white', 'burner control’s own circuit'),
+          lead('isolation-relay', 'C', atFurnace(facts, 'C'), 'blue', 'common'),
+          lead('isolation-relay', '1', atFurnace(facts, 'T1'), 'black', 'burner control’s own circuit'),
+          lead('isolation-relay', '2', atFurnace(facts, 'T2'), 'white', 'burner control’s own circuit'),
         ],
       }
     : {};
@@ -64,44 +73,51 @@ const gasSafety = (facts: Facts): Draft => {
   if (!hasLowGasSwitch(facts))
     return {
       jumpers: [
-        jumper('furnace', 'PS1', 'PS2', 'The maker’s own lead: the pressure-switch circuit is closed as it came.'),
+        jumper(
+          indoorId(facts),
+          'PS1',
+          'PS2',
+          'The maker’s own lead: the pressure-switch circuit is closed as it came.',
+        ),
       ],
     };
   return {
     adds: ['low-gas-switch'],
     runs: [
-      lead('low-gas-switch', '1', terminal('furnace', 'PS1'), 'black', 'pressure-switch circuit'),
-      lead('low-gas-switch', '2', terminal('furnace', 'PS2'), 'brown', 'pressure-switch circuit'),
+      lead('low-gas-switch', '1', atFurnace(facts, 'PS1'), 'black', 'pressure-switch circuit'),
+      lead('low-gas-switch', '2', atFurnace(facts, 'PS2'), 'brown', 'pressure-switch circuit'),
     ],
   };
 };
 
-const interlock = (facts: Facts): Draft =>
-  facts.furnace.interlock === 'none'
-    ? {}
-    : {
-        adds: ['interlock'],
-        runs: [
-          lead(
-            'interlock',
-            'W',
-            hasOwnTransformer(facts) ? terminal('isolation-relay', 'W') : terminal('furnace', 'W1'),
-            'white',
-            'furnace call',
-          ),
-          lead('interlock', 'C', terminal('furnace', 'C'), 'blue', 'common'),
-        ],
-      };
+const interlock = (facts: Facts): Draft => {
+  if (facts.furnace.interlock === 'none') return {};
+  if (facts.system.cabinet === 'packaged')
+    return { notes: ['The unit keeps its compressor and its burner apart inside: nothing is added in Y.'] };
+  return {
+    adds: ['interlock'],
+    runs: [
+      lead('interlock', 'W', calledAt(facts), 'white', 'furnace call'),
+      lead('interlock', 'C', atFurnace(facts, 'C'), 'blue', 'common'),
+    ],
+  };
+};
 
-const openOnPurpose = ({ outdoorUnit }: Facts): Draft =>
-  outdoorUnit.wTerminals === 'none'
-    ? {}
-    : {
-        notes: [
-          `Outdoor ${outdoorUnit.wTerminals === 'W-out' ? 'W-out stays' : 'W-in and W-out stay'} open: in defrost a furnace call would stop the compressor, or run beside it.`,
-        ],
-      };
+/** Heat in defrost: only where it was chosen, and nothing interlocks the two. */
+const defrost = (facts: Facts): Draft => {
+  const { outdoorUnit, furnace } = facts;
+  if (outdoorUnit.wTerminals === 'none' || indoorId(facts) === outdoorId(facts)) return {};
+  if (furnace.interlock === 'none' && furnace.tempersDefrost)
+    return {
+      runs: [run('outdoor-cable', calledAt(facts), terminal('outdoor-unit', 'W-out'), 'white', 'furnace in defrost')],
+    };
+  return {
+    notes: [
+      `Outdoor ${outdoorUnit.wTerminals === 'W-out' ? 'W-out stays' : 'W-in and W-out stay'} open: in defrost a furnace call would stop the compressor, or run beside it.`,
+    ],
+  };
+};
 
-/** A furnace as the backup. */
+/** A furnace as the backup: under the coil, or built into a packaged unit. */
 export const planFurnace = (facts: Facts): Draft =>
-  together(call(facts), isolation(facts), gasSafety(facts), interlock(facts), openOnPurpose(facts));
+  together(call(facts), isolation(facts), gasSafety(facts), interlock(facts), defrost(facts));

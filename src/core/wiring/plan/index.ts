@@ -1,5 +1,6 @@
 import { indoorId, makeDevice, outdoorId } from '../../devices';
 import { type Device, DEVICE_LABELS, type DeviceId } from '../../devices/device';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Cable, Harness } from '../harness';
 import { conductorsOf, isLeads } from './colours';
@@ -108,7 +109,7 @@ export const plan = (facts: Facts): Harness => {
   const draft = together(
     planPower(facts),
     planCompressor(facts),
-    facts.system.backup === 'furnace' && facts.system.cabinet === 'split' ? planFurnace(facts) : planStrips(facts),
+    backupOf(facts) === 'fossil' ? planFurnace(facts) : planStrips(facts),
     planExtras(facts),
   );
   const wanted = new Set<DeviceId>(['thermostat', indoorId(facts), outdoorId(facts), ...draft.adds]);

@@ -1,4 +1,5 @@
 import { backupOutputs } from '../../control/outputs';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 
@@ -6,7 +7,7 @@ export const emergencyThroughThermostat: Rule<Facts> = {
   id: 'emergency-through-thermostat',
   why: 'Emergency heat goes round an outdoor thermostat, never through it: it must heat at any temperature.',
   check: (facts) =>
-    facts.system.backup === 'electric' &&
+    backupOf(facts) === 'strips' &&
     facts.gates.outdoorThermostats.length > 0 &&
     backupOutputs(facts).aux !== undefined &&
     backupOutputs(facts).emergency === undefined

@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 
@@ -5,7 +6,7 @@ export const furnaceNotCalled: Rule<Facts> = {
   id: 'furnace-not-called',
   why: 'A furnace is called by a heat terminal; this thermostat has none.',
   check: ({ system, thermostat }) =>
-    system.backup === 'furnace' && thermostat.heatTerminals === 'none'
+    backupOf({ system }) === 'fossil' && thermostat.heatTerminals === 'none'
       ? [
           {
             severity: 'error',

@@ -3,8 +3,8 @@ import { applyRules, type Finding, type Rule } from '../../job/finding';
 import { boardInPackaged } from './board-in-packaged';
 import { emergencyThroughThermostat } from './emergency-through-thermostat';
 import { faultHeatWithoutOutput } from './fault-heat-without-output';
-import { furnaceInPackaged } from './furnace-in-packaged';
 import { furnaceNotCalled } from './furnace-not-called';
+import { oilInPackaged } from './oil-in-packaged';
 import { sensorWithoutTerminals } from './sensor-without-terminals';
 import { switchBesideThroughBoard } from './switch-beside-through-board';
 import { switchGatesNothing } from './switch-gates-nothing';
@@ -12,7 +12,7 @@ import { switchWithoutCall } from './switch-without-call';
 
 /** Combinations that make no sense, each with its reason. */
 export const REFUSALS: readonly Rule<Facts>[] = [
-  furnaceInPackaged,
+  oilInPackaged,
   furnaceNotCalled,
   sensorWithoutTerminals,
   emergencyThroughThermostat,

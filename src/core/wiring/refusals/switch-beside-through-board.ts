@@ -1,3 +1,4 @@
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 
@@ -5,7 +6,7 @@ export const switchBesideThroughBoard: Rule<Facts> = {
   id: 'switch-beside-through-board',
   why: 'With a board that takes the auxiliary call in, the switch stands between the call and the board: in the unit.',
   check: ({ system, outdoorUnit, gates }) =>
-    system.backup === 'electric' &&
+    backupOf({ system }) === 'strips' &&
     system.cabinet === 'split' &&
     outdoorUnit.wTerminals === 'W-in+W-out' &&
     outdoorUnit.stripsInDefrost &&

@@ -1,4 +1,5 @@
 import { reachableBanks } from '../../devices/air-handler';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 
@@ -6,7 +7,7 @@ export const switchGatesNothing: Rule<Facts> = {
   id: 'switch-gates-nothing',
   why: 'Each outdoor thermostat gates a bank that the board can bring.',
   check: (facts) =>
-    facts.system.backup === 'electric' &&
+    backupOf(facts) === 'strips' &&
     facts.gates.outdoorThermostats.some(({ bank }) => bank > 0 && !reachableBanks(facts).includes(bank))
       ? [
           {

@@ -1,5 +1,6 @@
 import { backupOutputs } from '../../control/outputs';
 import { reachableBanks } from '../../devices/air-handler';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 
@@ -7,7 +8,7 @@ export const switchWithoutCall: Rule<Facts> = {
   id: 'switch-without-call',
   why: 'An outdoor thermostat stands in an auxiliary circuit; here there is none.',
   check: (facts) =>
-    facts.system.backup === 'electric' &&
+    backupOf(facts) === 'strips' &&
     facts.gates.outdoorThermostats.length > 0 &&
     (backupOutputs(facts).aux === undefined || reachableBanks(facts).length === 0)
       ? [

@@ -1,4 +1,5 @@
-import { bankCoilId } from '../../devices/air-handler';
+import { bankCoilId } from '../../devices/ids';
+import { backupOf } from '../../job/backup';
 import type { Found } from '../../job/finding';
 import { bankGroups } from '../plan/bank-groups';
 import type { WiringRule } from './subject';
@@ -7,7 +8,7 @@ export const auxPassesThermostats: WiringRule = {
   id: 'aux-passes-thermostats',
   why: 'An outdoor thermostat that the auxiliary call goes round gates nothing.',
   check: ({ facts, mild }) => {
-    if (facts.system.backup === 'furnace') return [];
+    if (backupOf(facts) === 'fossil') return [];
     const gated = bankGroups(facts).filter(({ outdoorThermostat }) => outdoorThermostat !== null);
     return gated.flatMap(({ banks, outdoorThermostat }): Found[] => {
       const runs = banks.filter((bank) => mild.get('heat-aux')!.energised.has(bankCoilId(bank)));

@@ -1,12 +1,13 @@
 import { backupOutputs } from '../../control/outputs';
 import { reachableBanks } from '../../devices/air-handler';
+import { backupOf } from '../../job/backup';
 import type { WiringRule } from './subject';
 
 export const backupCalled: WiringRule = {
   id: 'backup-called',
   why: 'A kit that no thermostat output calls heats in defrost at most.',
   check: ({ facts }) =>
-    facts.system.backup === 'electric' && reachableBanks(facts).length > 0 && backupOutputs(facts).aux === undefined
+    backupOf(facts) === 'strips' && reachableBanks(facts).length > 0 && backupOutputs(facts).aux === undefined
       ? [
           {
             severity: 'error',

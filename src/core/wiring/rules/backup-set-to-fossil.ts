@@ -1,10 +1,11 @@
+import { backupOf } from '../../job/backup';
 import type { WiringRule } from './subject';
 
 export const backupSetToFossil: WiringRule = {
   id: 'backup-set-to-fossil',
   why: 'A thermostat that takes the furnace for strips calls the compressor beside it; then only the interlock stands between them.',
   check: ({ facts: { system, thermostat } }) =>
-    system.backup === 'furnace' && thermostat.backupSetting === 'electric'
+    backupOf({ system }) === 'fossil' && thermostat.backupSetting === 'electric'
       ? [
           {
             severity: 'warning',

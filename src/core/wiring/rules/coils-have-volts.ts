@@ -2,13 +2,9 @@ import { readVolts } from '../../circuit/meter';
 import { type CallId, CALLS } from '../../control/moment';
 import { nodeOf } from '../../devices/device';
 import type { Found } from '../../job/finding';
+import { FED_VOLTS, LEAST_COIL_VOLTS } from '../../units/control-volts';
 import { roundTo } from '../../units/round';
 import type { WiringRule } from './subject';
-
-/** Least volts at a coil under load. */
-const LEAST_VOLTS = 20;
-/** Below this a coil is simply not fed. */
-const FED_VOLTS = 6;
 
 export const coilsHaveVolts: WiringRule = {
   id: 'coils-have-volts',
@@ -21,16 +17,20 @@ export const coilsHaveVolts: WiringRule = {
             call,
             volts: readVolts(state.solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to)),
           }))
-          .filter(({ volts }) => volts > FED_VOLTS);
+          // A coil that has not pulled in is another rule's: its volts are those of its inrush.
+          .filter(
+            ({ call, volts }) =>
+              volts > FED_VOLTS && (coil.inrushVA === undefined || cold.get(call)!.energised.has(coil.id)),
+          );
         const lowest = readings.reduce<{ call: CallId; volts: number } | null>(
           (least, each) => (least === null || each.volts < least.volts ? each : least),
           null,
         );
-        if (lowest === null || lowest.volts >= LEAST_VOLTS) return [];
+        if (lowest === null || lowest.volts >= LEAST_COIL_VOLTS) return [];
         return [
           {
             severity: 'error',
-            what: `${coil.label}: ${roundTo(lowest.volts, 1)} V in ${CALLS[lowest.call].label.toLowerCase()}, at least ${LEAST_VOLTS} V are needed.`,
+            what: `${coil.label}: ${roundTo(lowest.volts, 1)} V in ${CALLS[lowest.call].label.toLowerCase()}, at least ${LEAST_COIL_VOLTS} V are needed.`,
             mend: 'Whole conductors and a sound common first; then thicker or shorter cable, or a transformer with more VA.',
             page: 'wiring',
             at: coil.id,

@@ -1,23 +1,69 @@
+import { backupOutputs } from '../../control/outputs';
 import { nodeOf } from '../../devices/device';
+import { hotMarks } from '../../devices/thermostat';
 import type { Found } from '../../job/finding';
-import type { WiringRule } from './subject';
+import { type Harness, landedConductors, refText, refWords } from '../harness';
+import type { WiringRule, WiringSubject } from './subject';
 
-const OUTPUT = /^thermostat\.(Y\d?|O\/B|O|B|G|AUX\d?|W2|E|X)$/;
+/** The conductor that brings a group of points to the common, and where the plan has it. */
+const wayHome = (harness: Harness, planned: Harness, group: readonly string[]): string | null => {
+  for (const found of landedConductors(harness)) {
+    const was = planned.conductors.find(({ id }) => id === found.id);
+    for (const end of ['from', 'to'] as const) {
+      const home = was?.[end];
+      if (group.includes(refText(found[end])) && home && refText(home) !== refText(found[end]))
+        return `${(found.colour ?? 'The conductor').replace(/^./, (first) => first.toUpperCase())} goes back to ${refWords(home)}.`;
+    }
+  }
+  return null;
+};
+
+/** Outputs that would short the transformer when they close, and the lamp's input, which would only stay dark. */
+const outputsOf = ({
+  facts,
+  harness,
+}: WiringSubject): { readonly hot: Set<string>; readonly lamp: string | undefined } => {
+  const wall = harness.devices.find(({ id }) => id === 'thermostat')!;
+  const fed: readonly string[] = Object.values(hotMarks(facts));
+  return {
+    hot: new Set(wall.contacts.map(({ to }) => to).filter((mark) => !fed.includes(mark))),
+    lamp: backupOutputs(facts).faultLamp,
+  };
+};
 
 export const commonNotOnValve: WiringRule = {
   id: 'common-not-on-output',
-  why: 'A thermostat’s B, beside its C, is hot in heating: with the common on it, every heating call is a dead short.',
-  check: ({ harness, joined }) => {
+  why: 'A thermostat’s output is hot in its call: with the common on it, that call is a dead short.',
+  check: (subject) => {
+    const { harness, planned, joined } = subject;
     const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
-    return joined
-      .with(nodeOf(powered.id, 'C'))
-      .filter((node) => OUTPUT.test(node))
-      .map((node): Found => ({
-        severity: 'error',
-        what: `The common is landed on the thermostat’s ${node.slice('thermostat.'.length)}.`,
-        mend: 'Move it to C. Where the old equipment used B for common, the colour misleads.',
-        page: 'wiring',
-        at: node,
-      }));
+    const group = joined.with(nodeOf(powered.id, 'C'));
+    const { hot, lamp } = outputsOf(subject);
+    const home = wayHome(harness, planned, group);
+    return group
+      .filter((node) => node.startsWith('thermostat.'))
+      .map((node) => ({ node, mark: node.slice('thermostat.'.length) }))
+      .flatMap(({ node, mark }): Found[] => {
+        const about = { page: 'wiring', at: node } as const;
+        if (mark === lamp)
+          return [
+            {
+              ...about,
+              severity: 'error',
+              what: `The common is landed on the thermostat’s ${mark}, its lamp input.`,
+              mend: home ?? 'Move it to C: the fault lamp can never light.',
+            },
+          ];
+        if (!hot.has(mark)) return [];
+        const isValve = mark === 'B' || mark === 'O/B';
+        return [
+          {
+            ...about,
+            severity: 'error',
+            what: `The common is landed on the thermostat’s ${mark}.`,
+            mend: `${home ?? 'Move it to C.'}${isValve ? ' Where the old equipment used B for common, the colour misleads: here it is hot in heating.' : ''}`,
+          },
+        ];
+      });
   },
 };

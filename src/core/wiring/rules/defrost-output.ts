@@ -1,11 +1,12 @@
 import { reachableBanks } from '../../devices/air-handler';
+import { backupOf } from '../../job/backup';
 import type { WiringRule } from './subject';
 
 export const defrostOutput: WiringRule = {
   id: 'defrost-output',
   why: 'Strips in defrost need an output of the outdoor board that calls them.',
   check: ({ facts }) =>
-    facts.system.backup === 'electric' &&
+    backupOf(facts) === 'strips' &&
     facts.system.cabinet === 'split' &&
     reachableBanks(facts).length > 0 &&
     facts.outdoorUnit.stripsInDefrost &&

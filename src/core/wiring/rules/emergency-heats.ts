@@ -1,36 +1,64 @@
-import { bankCoilId, reachableBanks } from '../../devices/air-handler';
-import { COMPRESSOR_COIL, FURNACE_COIL } from '../../devices/device';
+import { backupOutputs } from '../../control/outputs';
+import { reachableBanks } from '../../devices/air-handler';
+import { bankCoilId, type CoilId, COMPRESSOR_COIL, FURNACE_COIL } from '../../devices/ids';
+import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Found } from '../../job/finding';
-import type { StatesByCall } from '../behaviour';
-import type { WiringRule } from './subject';
+import { allCoils, type StatesByCall } from '../behaviour';
+import { refText } from '../harness';
+import type { WiringRule, WiringSubject } from './subject';
 
 /** The coils that emergency heat has to bring. */
-const backupCoils = (facts: Facts): string[] =>
-  facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
+const backupCoils = (facts: Facts): CoilId[] =>
+  backupOf(facts) === 'fossil' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
 
 const missing = (facts: Facts, states: StatesByCall) =>
   backupCoils(facts).filter((coil) => !states.get('emergency')!.energised.has(coil));
 
+/** Whether AUX and E are jumpered with an outdoor thermostat behind them: the jumper is what makes emergency wait. */
+const isJumpered = ({ facts, joined }: WiringSubject): boolean => {
+  const { aux, emergency } = backupOutputs(facts);
+  return (
+    aux !== undefined &&
+    emergency !== undefined &&
+    joined.areJoined(refText({ device: 'thermostat', mark: aux }), refText({ device: 'thermostat', mark: emergency }))
+  );
+};
+
 export const emergencyHeats: WiringRule = {
   id: 'emergency-heats',
   why: 'Emergency heat must heat the house with the outdoor unit dead, at any outdoor temperature: round every outdoor thermostat.',
-  check: ({ facts, cold, mild }) => {
+  check: (subject) => {
+    const { facts, harness, cold, mild } = subject;
     const inCold = missing(facts, cold);
     const inMild = missing(facts, mild).filter((coil) => !inCold.includes(coil));
+    const named = (coils: readonly CoilId[]) =>
+      allCoils(harness)
+        .filter(({ id }) => coils.includes(id))
+        .map(({ label }) => label.toLowerCase())
+        .join(', ');
     const base = { severity: 'error', page: 'wiring', at: 'thermostat.E' } as const;
     const found: Found[] = [];
     if (inCold.length > 0)
       found.push({
         ...base,
-        what: `Emergency heat does not bring: ${inCold.join(', ')}.`,
+        what: `Emergency heat does not bring: ${named(inCold)}.`,
         mend: 'Give E its own way to every heat input, or fit the AUX–E jumper where one source serves both.',
+        aspect: 'cold',
       });
     if (inMild.length > 0)
       found.push({
         ...base,
-        what: `Emergency heat passes an outdoor thermostat: in mild weather it does not bring ${inMild.join(', ')}.`,
-        mend: 'Land E behind the outdoor thermostats, and take the AUX–E jumper out.',
+        ...(isJumpered(subject)
+          ? {
+              what: `AUX and E are jumpered, and an outdoor thermostat stands behind them: emergency heat waits for the cold, without ${named(inMild)} in mild weather.`,
+              mend: 'Take the AUX–E jumper out, and give E a conductor of its own to the heat input, or a relay round the outdoor thermostats.',
+            }
+          : {
+              what: `Emergency heat passes an outdoor thermostat: in mild weather it does not bring ${named(inMild)}.`,
+              mend: 'Land E behind the outdoor thermostats.',
+            }),
+        aspect: 'mild',
       });
     if (cold.get('emergency')!.energised.has(COMPRESSOR_COIL))
       found.push({
@@ -38,6 +66,7 @@ export const emergencyHeats: WiringRule = {
         what: 'Emergency heat starts the compressor.',
         mend: 'Find what joins E or AUX to Y.',
         at: COMPRESSOR_COIL,
+        aspect: 'compressor',
       });
     return found;
   },

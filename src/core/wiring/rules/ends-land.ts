@@ -1,6 +1,6 @@
 import type { Found } from '../../job/finding';
 import type { Conductor } from '../harness';
-import { deviceIn } from '../harness';
+import { deviceIn, refWords } from '../harness';
 import type { WiringRule } from './subject';
 
 export const endsLand: WiringRule = {
@@ -18,10 +18,11 @@ export const endsLand: WiringRule = {
         return [
           {
             severity: 'error',
-            what: `${name(conductor)} is recorded on ${strange.device} ${strange.mark}, which this system does not have.`,
+            what: `${name(conductor)} is recorded on the ${refWords(strange)}, which this system does not have.`,
             mend: 'The Sheet changed since it was recorded: land it again.',
             page: 'wiring',
             at: id,
+            aspect: 'strange',
           },
         ];
       const end = from ?? to;
@@ -29,10 +30,11 @@ export const endsLand: WiringRule = {
       return [
         {
           severity: 'warning',
-          what: `${name(conductor)} is landed at ${end.device.replace('-', ' ')} ${end.mark} and loose at its other end.`,
+          what: `${name(conductor)} is landed at the ${refWords(end)} and loose at its other end.`,
           mend: 'Land it, or take it off and cap it.',
           page: 'wiring',
           at: id,
+          aspect: 'loose',
         },
       ];
     });

@@ -1,13 +1,11 @@
-import { COMPRESSOR_COIL } from '../../devices/device';
-import { wiringState } from '../state';
-import { coldMoment, type WiringRule } from './subject';
+import { COMPRESSOR_COIL } from '../../devices/ids';
+import type { WiringRule } from './subject';
 
 export const floatStopsCompressor: WiringRule = {
   id: 'float-stops-compressor',
   why: 'A full pan must stop the cooling that fills it.',
-  check: ({ facts, harness }) =>
-    facts.system.floatSwitch !== 'none' &&
-    wiringState(facts, harness, coldMoment('cool-1', 'pan-full')).energised.has(COMPRESSOR_COIL)
+  check: ({ facts, during }) =>
+    facts.system.floatSwitch !== 'none' && during('pan-full').get('cool-1')!.energised.has(COMPRESSOR_COIL)
       ? [
           {
             severity: 'error',

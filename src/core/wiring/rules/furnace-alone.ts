@@ -1,23 +1,23 @@
 import { CALLS, callsOf } from '../../control/moment';
-import { COMPRESSOR_COIL, FURNACE_COIL } from '../../devices/device';
+import type { CoilId } from '../../devices/ids';
+import { COMPRESSOR_COIL, FURNACE_COIL } from '../../devices/ids';
+import { backupOf } from '../../job/backup';
 import type { Found } from '../../job/finding';
-import { wiringState } from '../state';
-import { coldMoment, type WiringRule } from './subject';
+import type { WiringRule } from './subject';
 
-const together = ({ energised }: { readonly energised: ReadonlySet<string> }) =>
+const together = ({ energised }: { readonly energised: ReadonlySet<CoilId> }) =>
   energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL);
 
 export const furnaceAlone: WiringRule = {
   id: 'furnace-alone',
   why: 'With the coil above the furnace, compressor and furnace together drive the refrigerant’s pressure beyond its limits.',
-  check: ({ facts, harness, cold, mild }) => {
-    if (facts.system.backup !== 'furnace') return [];
-    const calls = callsOf(facts).filter(
-      (call) =>
-        together(cold.get(call)!) ||
-        together(mild.get(call)!) ||
-        together(wiringState(facts, harness, coldMoment(call, 'board-lockout'))),
-    );
+  check: ({ facts, cold, during }) => {
+    if (backupOf(facts) !== 'fossil') return [];
+    // In a defrost the indoor coil is cold: a burner there tempers, where nothing interlocks the two.
+    const mayTemper = facts.furnace.interlock === 'none';
+    const calls = callsOf(facts)
+      .filter((call) => call !== 'defrost' || !mayTemper)
+      .filter((call) => together(cold.get(call)!) || together(during('board-lockout').get(call)!));
     if (calls.length === 0) return [];
     const found: Found = {
       severity: 'error',

@@ -1,5 +1,5 @@
 import { CALLS } from '../../control/moment';
-import { BLOWER_BY_HEAT_COIL, BLOWER_COIL } from '../../devices/device';
+import { BLOWER_BY_HEAT_COIL, BLOWER_COIL } from '../../devices/ids';
 import type { WiringRule } from './subject';
 
 export const heatWithAir: WiringRule = {
@@ -20,7 +20,7 @@ export const heatWithAir: WiringRule = {
           {
             severity: 'error',
             what: `Strips run without the blower: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-            mend: 'Mend G, and look for the kit’s blower interlock.',
+            mend: 'Repair G, and look for the kit’s blower interlock.',
             page: 'wiring',
             at: BLOWER_COIL,
           },

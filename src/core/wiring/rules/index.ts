@@ -3,19 +3,24 @@ import { backupCalled } from './backup-called';
 import { backupSetToFossil } from './backup-set-to-fossil';
 import { callsDoAsPlanned } from './calls-do-as-planned';
 import { coilsHaveVolts } from './coils-have-volts';
+import { coilsPullIn } from './coils-pull-in';
 import { comesToRest } from './comes-to-rest';
 import { commonNotOnValve } from './common-not-on-valve';
 import { controlAgrees } from './control-agrees';
+import { controlsHavePower } from './controls-have-power';
 import { defrostOutput } from './defrost-output';
 import { emergencyHeats } from './emergency-heats';
 import { endsLand } from './ends-land';
 import { enoughConductors } from './enough-conductors';
+import { faultHeatWaits } from './fault-heat-waits';
 import { floatStopsCompressor } from './float-stops-compressor';
 import { furnaceAlone } from './furnace-alone';
+import { furnaceStagesCalled } from './furnace-stages-called';
 import { fuseCarries } from './fuse-carries';
 import { heatWithAir } from './heat-with-air';
 import { hotAndCommonApart } from './hot-and-common-apart';
 import { interlockFitted } from './interlock-fitted';
+import { interlockWorks } from './interlock-works';
 import { jumpersAsPlanned } from './jumpers-as-planned';
 import { kitReached } from './kit-reached';
 import { lowGasInCircuit } from './low-gas-in-circuit';
@@ -34,8 +39,10 @@ export const WIRING_RULES: readonly WiringRule[] = [
   transformersApart,
   sensorAlone,
   controlAgrees,
+  controlsHavePower,
   valveAgrees,
   furnaceAlone,
+  interlockWorks,
   noDefrostHeatFromFurnace,
   emergencyHeats,
   auxPassesThermostats,
@@ -52,8 +59,11 @@ export const WIRING_RULES: readonly WiringRule[] = [
   enoughConductors,
   transformerCarries,
   fuseCarries,
+  coilsPullIn,
   coilsHaveVolts,
   defrostOutput,
+  faultHeatWaits,
+  furnaceStagesCalled,
   interlockFitted,
   secondStageCalled,
 ];

@@ -1,10 +1,11 @@
+import { backupOf } from '../../job/backup';
 import type { WiringRule } from './subject';
 
 export const interlockFitted: WiringRule = {
   id: 'interlock-fitted',
   why: 'One school trusts the thermostat’s staging alone; the other wants a relay that opens Y whatever the thermostat does.',
   check: ({ facts: { system, furnace } }) =>
-    system.backup === 'furnace' && furnace.interlock === 'none'
+    backupOf({ system }) === 'fossil' && furnace.interlock === 'none'
       ? [
           {
             severity: 'advice',

@@ -1,5 +1,5 @@
 import type { Found } from '../../job/finding';
-import { refText } from '../harness';
+import { jumperWords, refText } from '../harness';
 import type { WiringRule } from './subject';
 
 export const jumpersAsPlanned: WiringRule = {
@@ -9,19 +9,21 @@ export const jumpersAsPlanned: WiringRule = {
     const missing = planned.jumpers.filter(({ from, to }) => !joined.areJoined(refText(from), refText(to)));
     const extra = harness.jumpers.filter(({ id }) => !planned.jumpers.some((jumper) => jumper.id === id));
     return [
-      ...missing.map(({ id, from, why }): Found => ({
+      ...missing.map((jumper): Found => ({
         severity: 'error',
-        what: `The ${id} is missing. ${why}`,
-        mend: `Fit the ${id}.`,
+        what: `The ${jumperWords(jumper)} is missing. ${jumper.why}`,
+        mend: `Fit the ${jumperWords(jumper)}.`,
         page: 'wiring',
-        at: refText(from),
+        at: refText(jumper.from),
+        aspect: `missing ${jumper.id}`,
       })),
-      ...extra.map(({ id, from }): Found => ({
+      ...extra.map((jumper): Found => ({
         severity: 'warning',
-        what: `The ${id} is not planned.`,
-        mend: `Take the ${id} out, or say what it is for.`,
+        what: `The ${jumperWords(jumper)} is not planned.`,
+        mend: `Take the ${jumperWords(jumper)} out, or say what it is for.`,
         page: 'wiring',
-        at: refText(from),
+        at: refText(jumper.from),
+        aspect: `added ${jumper.id}`,
       })),
     ];
   },

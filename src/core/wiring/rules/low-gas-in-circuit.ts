@@ -1,12 +1,12 @@
-import { FURNACE_COIL } from '../../devices/device';
-import { wiringState } from '../state';
-import { coldMoment, type WiringRule } from './subject';
+import { FURNACE_COIL } from '../../devices/ids';
+import { backupOf } from '../../job/backup';
+import type { WiringRule } from './subject';
 
 export const lowGasInCircuit: WiringRule = {
   id: 'low-gas-in-circuit',
   why: 'A propane furnace that tries to fire on an empty tank locks out on the coldest night.',
-  check: ({ facts, harness }) => {
-    if (facts.system.backup !== 'furnace' || facts.furnace.fuel !== 'propane') return [];
+  check: ({ facts, during }) => {
+    if (backupOf(facts) !== 'fossil' || facts.furnace.fuel !== 'propane') return [];
     if (!facts.furnace.lowGasSwitch)
       return [
         {
@@ -18,7 +18,7 @@ export const lowGasInCircuit: WiringRule = {
           mendBy: [{ path: 'furnace.lowGasSwitch', value: true }],
         },
       ];
-    if (!wiringState(facts, harness, coldMoment('emergency', 'tank-empty')).energised.has(FURNACE_COIL)) return [];
+    if (!during('tank-empty').get('emergency')!.energised.has(FURNACE_COIL)) return [];
     return [
       {
         severity: 'error',

@@ -1,21 +1,29 @@
+import { backupOf } from '../../job/backup';
+import type { Found } from '../../job/finding';
 import { landedConductors } from '../harness';
 import type { WiringRule } from './subject';
 
+/** With nothing between the two it is a choice, and both of its sides are said. */
+const ASKED: Pick<Found, 'severity' | 'what' | 'mend'> = {
+  severity: 'advice',
+  what: 'The furnace warms the air in defrost: W-out is landed, and nothing interlocks the two.',
+  mend: 'One school: the coil is cold then, and many diagrams temper so. The other takes the few cold minutes. The thermostat’s backup must be set to fossil all the same. See both schools below.',
+};
+
+const FORBIDDEN: Pick<Found, 'severity' | 'what' | 'mend'> = {
+  severity: 'error',
+  what: 'W-out of the outdoor board is landed, and an interlock stands between compressor and furnace.',
+  mend: 'Take it off, and cap it: in defrost the furnace call would stop the compressor halfway.',
+};
+
 export const noDefrostHeatFromFurnace: WiringRule = {
   id: 'no-defrost-heat-from-furnace',
-  why: 'W-out calling an interlocked furnace stops the compressor in mid-defrost; without the interlock both run together.',
-  check: ({ facts, harness }) =>
-    facts.system.backup !== 'furnace'
-      ? []
-      : landedConductors(harness)
-          .filter(({ from, to }) =>
-            [from, to].some(({ device, mark }) => device === 'outdoor-unit' && mark === 'W-out'),
-          )
-          .map(({ id, colour }) => ({
-            severity: 'error',
-            what: `W-out of the outdoor board is landed (${colour ?? 'a conductor'}), and the backup is a furnace.`,
-            mend: 'Take it off, and cap it.',
-            page: 'wiring',
-            at: id,
-          })),
+  why: 'An interlock that sees the furnace called in defrost stops the compressor in the middle of it.',
+  check: ({ facts, harness }) => {
+    if (backupOf(facts) !== 'fossil') return [];
+    const isChoice = facts.furnace.interlock === 'none';
+    return landedConductors(harness)
+      .filter(({ from, to }) => [from, to].some(({ device, mark }) => device === 'outdoor-unit' && mark === 'W-out'))
+      .map(({ id }): Found => ({ ...(isChoice ? ASKED : FORBIDDEN), page: 'wiring', at: id }));
+  },
 };

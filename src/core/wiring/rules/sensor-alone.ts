@@ -1,36 +1,104 @@
+import { lockoutsInForce } from '../../control/lockouts';
+import { nodeOf } from '../../devices/device';
+import type { Facts } from '../../job/document';
 import type { Found } from '../../job/finding';
-import type { WiringRule } from './subject';
+import { NOTHING_VOLTS } from '../../units/control-volts';
+import { roundTo } from '../../units/round';
+import { parseRef, refWords } from '../harness';
+import type { WiringRule, WiringSubject } from './subject';
 
 const isSensorPoint = (node: string) => /\.S[12]$/.test(node);
+const words = (node: string) => {
+  const ref = parseRef(node);
+  return ref ? refWords(ref) : node;
+};
+
+const OWN = ['S1', 'S2'].map((mark) => nodeOf('thermostat', mark));
+const SENSOR = ['S1', 'S2'].map((mark) => nodeOf('outdoor-sensor', mark));
+
+/** A terminal of the sensor that is joined to one of another kind. */
+const strangers = ({ joined }: WiringSubject, points: readonly string[]): Found[] => {
+  const told = new Set<string>();
+  return points.flatMap((node): Found[] => {
+    const group = joined.with(node);
+    const others = group.filter((each) => !isSensorPoint(each));
+    if (others.length === 0 || told.has(group.join())) return [];
+    told.add(group.join());
+    return [
+      {
+        severity: 'error',
+        what: `${words(node).replace(/^./, (first) => first.toUpperCase())} is joined to ${others.map(words).join(', ')}.`,
+        mend: 'S terminals touch nothing but the sensor: take the conductor off.',
+        page: 'wiring',
+        at: node,
+        aspect: 'joined',
+      },
+    ];
+  });
+};
+
+/** Control volts on a terminal of the thermostat's that is for a thermistor alone. */
+const live = ({ cold }: WiringSubject, points: readonly string[]): Found[] =>
+  points.flatMap((node): Found[] => {
+    const most = Math.max(...[...cold.values()].map(({ volts }) => volts.get(node) ?? 0));
+    return most < NOTHING_VOLTS
+      ? []
+      : [
+          {
+            severity: 'error',
+            what: `${roundTo(most, 1)} V stand on the thermostat’s ${node.slice('thermostat.'.length)}, a sensor terminal.`,
+            mend: 'Power off before anything else. Find the sensor’s lead that is landed on a 24 V terminal.',
+            page: 'wiring',
+            at: node,
+            aspect: 'live',
+          },
+        ];
+  });
+
+/** What a job loses with its outdoor temperature. */
+const openFinding = (facts: Facts): Found => {
+  const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
+  const losesGates = compressorBelowF !== null || auxAboveF !== null;
+  return {
+    severity: losesGates ? 'warning' : 'advice',
+    what: `A lead of the outdoor sensor is open: the thermostat does not know the outdoor temperature${losesGates ? ', and its lockouts are gone' : ''}.`,
+    mend: 'Power off, leads off the thermostat: ohms between the two at the wall, then at the sensor.',
+    page: 'wiring',
+    at: 'thermostat.S1',
+    aspect: 'open',
+  };
+};
+
+const shape = ({ facts, joined, harness }: WiringSubject, points: readonly string[], jobFacts: Facts): Found[] => {
+  const [one, other] = points;
+  if (joined.areJoined(one!, other!))
+    return [
+      {
+        severity: 'error',
+        what: 'The two sensor terminals are joined: the thermostat reads a short.',
+        mend: 'Each lead of the sensor on a terminal of its own.',
+        page: 'wiring',
+        at: one!,
+        aspect: 'short',
+      },
+    ];
+  if (facts.thermostat.outdoorSensor !== 'wired' || !harness.devices.some(({ id }) => id === 'outdoor-sensor'))
+    return [];
+  const isHome = [SENSOR, [...SENSOR].reverse()].some((ends) =>
+    points.every((point, at) => joined.areJoined(point, ends[at]!)),
+  );
+  return isHome ? [] : [openFinding(jobFacts)];
+};
 
 export const sensorAlone: WiringRule = {
   id: 'sensor-alone',
   why: 'S terminals are inputs for a thermistor: 24 V on them ends the thermostat.',
-  check: ({ joined, harness }) =>
-    ['thermostat.S1', 'thermostat.S2'].flatMap((node): Found[] => {
-      if (!harness.devices[0]!.terminals.some(({ mark }) => `thermostat.${mark}` === node)) return [];
-      const strangers = joined.with(node).filter((each) => !isSensorPoint(each));
-      const other = node.endsWith('1') ? 'thermostat.S2' : 'thermostat.S1';
-      if (strangers.length > 0)
-        return [
-          {
-            severity: 'error',
-            what: `${node.replace('.', ' ')} is joined to ${strangers.map((each) => each.replace('.', ' ')).join(', ')}.`,
-            mend: 'S terminals touch nothing but the sensor: take the conductor off.',
-            page: 'wiring',
-            at: node,
-          },
-        ];
-      if (node.endsWith('1') && joined.areJoined(node, other))
-        return [
-          {
-            severity: 'error',
-            what: 'The two sensor terminals are joined: the thermostat reads a short.',
-            mend: 'Each lead of the sensor on a terminal of its own.',
-            page: 'wiring',
-            at: node,
-          },
-        ];
-      return [];
-    }),
+  check: (subject) => {
+    const has = (node: string) =>
+      subject.harness.devices.some(({ id, terminals }) => terminals.some(({ mark }) => nodeOf(id, mark) === node));
+    const own = OWN.filter(has);
+    const joinedTo = strangers(subject, [...own, ...SENSOR.filter(has)]);
+    const onOwn = live(subject, own);
+    return [...joinedTo, ...onOwn, ...(own.length === 2 ? shape(subject, own, subject.jobFacts) : [])];
+  },
 };

@@ -1,44 +1,91 @@
+import type { ConditionId } from '../../control/conditions';
 import type { Moment } from '../../control/moment';
+import { SOUND, under } from '../../control/scenario';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
+import { memo, once } from '../../units/once';
 import { type StatesByCall, statesByCall } from '../behaviour';
 import type { Harness } from '../harness';
 import { type Joined, joined } from '../joined';
+import type { Bench } from '../state';
 
 /** What a wiring rule looks at: what is in the wall, beside the plan, in every call, with the lockouts lifted. */
 export interface WiringSubject {
   readonly facts: Facts;
+  /** The same with the job's own lockouts. */
+  readonly jobFacts: Facts;
   readonly planned: Harness;
   /** As found, or as planned. */
   readonly harness: Harness;
+  readonly bench: Bench;
   readonly joined: Joined;
   /** In the cold, where every outdoor thermostat is closed. */
   readonly cold: StatesByCall;
-  /** In mild weather, where every outdoor thermostat is open. */
+  /** In mild weather, where every outdoor thermostat is open; the board defrosts as in the cold. */
   readonly mild: StatesByCall;
   readonly plannedCold: StatesByCall;
+  readonly plannedMild: StatesByCall;
+  /** In the cold, with something happening outside the thermostat. */
+  readonly during: (condition: ConditionId) => StatesByCall;
 }
 
 export type WiringRule = Rule<WiringSubject>;
 
-const COLD: Omit<Moment, 'call'> = { outdoorF: -20, indoorF: 60, trying: null };
-const MILD: Omit<Moment, 'call'> = { ...COLD, outdoorF: 70 };
+const COLD: Moment = { outdoorF: -20, indoorF: 60, call: 'off', scenario: SOUND };
 
-/** Everything that the rules need of a harness, worked out once. */
-export const wiringSubject = (jobFacts: Facts, planned: Harness, harness: Harness): WiringSubject => {
-  // With every lockout lifted, the wiring is judged with everything it may have to carry.
-  const facts: Facts = { ...jobFacts, gates: { ...jobFacts.gates, compressorBelowF: null, auxAboveF: null } };
-  const cold = statesByCall(facts, harness, { ...COLD, call: 'off' });
+/** The coldest moment of a subject under a call. */
+export const coldMoment = (call: Moment['call']): Moment => ({ ...COLD, call });
+
+/** A job with nothing that holds a call by outdoor temperature: its wiring is judged with all that it may carry. */
+const lifted = (facts: Facts): Facts => ({
+  ...facts,
+  gates: { ...facts.gates, compressorBelowF: null, auxAboveF: null },
+});
+
+/** The same in weather in which no outdoor thermostat has closed. */
+const inMildWeather = (facts: Facts): Facts => ({
+  ...facts,
+  gates: {
+    ...facts.gates,
+    outdoorThermostats: facts.gates.outdoorThermostats.map((row) => ({ ...row, closesBelowF: -Infinity })),
+  },
+});
+
+/** Everything that the rules need of a harness, each worked out once. */
+export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): WiringSubject => {
+  const facts = lifted(jobFacts);
+  const hasGates = facts.gates.outdoorThermostats.length > 0;
+  const links = once(() => joined(wall.harness));
+  const cold = once(() => statesByCall(facts, wall, COLD));
+  const plannedCold = once(() => (sound === wall ? cold() : statesByCall(facts, sound, COLD)));
+  const mild = once(() => (hasGates ? statesByCall(inMildWeather(facts), wall, COLD) : cold()));
+  const plannedMild = once(() =>
+    hasGates ? (sound === wall ? mild() : statesByCall(inMildWeather(facts), sound, COLD)) : plannedCold(),
+  );
   return {
     facts,
-    planned,
-    harness,
-    joined: joined(harness),
-    cold,
-    mild: facts.gates.outdoorThermostats.length === 0 ? cold : statesByCall(facts, harness, { ...MILD, call: 'off' }),
-    plannedCold: harness === planned ? cold : statesByCall(facts, planned, { ...COLD, call: 'off' }),
+    jobFacts,
+    planned: sound.harness,
+    harness: wall.harness,
+    bench: wall,
+    get joined() {
+      return links();
+    },
+    get cold() {
+      return cold();
+    },
+    get mild() {
+      return mild();
+    },
+    get plannedCold() {
+      return plannedCold();
+    },
+    get plannedMild() {
+      return plannedMild();
+    },
+    during: memo(
+      (condition: ConditionId) => condition,
+      (condition) => statesByCall(facts, wall, { ...COLD, scenario: under(condition) }),
+    ),
   };
 };
-
-/** The coldest moment of a subject under a call, for rules that try a condition. */
-export const coldMoment = (call: Moment['call'], trying: string | null): Moment => ({ ...COLD, call, trying });

@@ -1,5 +1,6 @@
 import { nodeOf } from '../../devices/device';
 import type { Found } from '../../job/finding';
+import { parseRef, refWords } from '../harness';
 import type { WiringRule } from './subject';
 
 export const transformersApart: WiringRule = {
@@ -17,7 +18,7 @@ export const transformersApart: WiringRule = {
         return [
           {
             severity: 'error',
-            what: `${mark} of the burner control is joined to ${strangers.map((node) => node.replace('.', ' ')).join(', ')}: its own transformer meets the system’s.`,
+            what: `${mark} of the burner control is joined to ${strangers.map((node) => refWords(parseRef(node)!)).join(', ')}: its own transformer meets the system’s.`,
             mend: 'An isolation relay between the two: only its dry contact on T1 and T2.',
             page: 'wiring',
             at: nodeOf(id, mark),

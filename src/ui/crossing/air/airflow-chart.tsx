@@ -3,6 +3,7 @@
 import type { ApexOptions } from 'apexcharts';
 import ReactApexChart from 'react-apexcharts';
 import { supplyAtCfm, type SupplyState } from '@/core/crossing/supply-states';
+import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { roundTo } from '@/core/units/round';
 
@@ -60,7 +61,7 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
           borderColor: ink,
           label: { text: 'set for heating', style: { background: 'transparent', color: ink } },
         },
-        ...(facts.system.backup === 'electric'
+        ...(backupOf(facts) === 'strips'
           ? [
               {
                 x: facts.heatKit.minCfm,

@@ -7,6 +7,7 @@ import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { binned } from '@/core/crossing/year/temperatures';
 import { yearCsv } from '@/core/formats/year-csv';
 import { factApplies } from '@/core/job/applies';
+import { backupOf } from '@/core/job/backup';
 import { type FactPath, factValue } from '@/core/job/document';
 import { changesToTakeWay } from '@/core/setup/ways/apply';
 import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
@@ -57,7 +58,7 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
   const hourly = useHourly(method === 'hourly', facts, ways, weather.hoursF);
   const compared = method === 'hourly' && hourly.compared ? hourly.compared : byBins;
   const isOld = method === 'hourly' && hourly.compared !== null && !hourly.isCurrent;
-  const fuelUnit = facts.system.backup === 'furnace' ? FUEL_UNIT[facts.furnace.fuel] : null;
+  const fuelUnit = backupOf(facts) === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null;
 
   const keepWays = (next: readonly Way[]) => setFact('year.ways', next.map(wayToRow));
   const take = ({ name, way }: ComparedWay) => {

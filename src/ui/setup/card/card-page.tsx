@@ -1,8 +1,8 @@
 'use client';
 
 import Link from 'next/link';
+import { type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { type ControllerRole, CONTROLLERS } from '@/core/setup/setting';
 import { useJob } from '../../job/provider';
 import { SetupTabs } from '../setup-tabs';
 import { CardView } from './card-view';

@@ -3,12 +3,12 @@
 import { ArrowDown, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { CONTROLLERS } from '@/core/job/controllers';
 import { jobName } from '@/core/job/document';
 import { banksOf, hasHardware } from '@/core/setup/card/banks';
 import { cardOf, type CardScreen } from '@/core/setup/card/card';
 import { cardFindings } from '@/core/setup/card/findings';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { CONTROLLERS } from '@/core/setup/setting';
 import { useJob } from '../../job/provider';
 import { PersonLine } from '../../person-line';
 import { SeverityMark } from '../../severity-mark';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import type { MarkKind } from '@/core/job/setting-marks';
 import { type CardLine, wordsOfCode } from '@/core/setup/card/card';
 import { factsOfMark } from '@/core/setup/card/facts-of-mark';
-import type { MarkKind } from '@/core/setup/marks';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { useJob, useJobNow } from '../../job/provider';
 import { usePerson } from '../../person';

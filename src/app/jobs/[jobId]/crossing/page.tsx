@@ -7,6 +7,7 @@ import { priceTable } from '@/core/crossing/price-table';
 import { CROSSING_RULES } from '@/core/crossing/rules';
 import { atMoment } from '@/core/crossing/year/at-moment';
 import { factApplies } from '@/core/job/applies';
+import { backupOf } from '@/core/job/backup';
 import type { FactPath } from '@/core/job/document';
 import { applyRules } from '@/core/job/finding';
 import { FUEL_UNIT } from '@/core/units/constants';
@@ -46,7 +47,7 @@ const CrossingPage = () => {
   const banks = useMemo(() => bankGates(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);
   const at = useMemo(() => atMoment(facts, outdoorF), [facts, outdoorF]);
-  const hasFurnace = facts.system.backup === 'furnace';
+  const hasFurnace = backupOf(facts) === 'fossil';
   const about = (path: FactPath) => findings.filter(({ fact }) => fact === path);
   const fields = (paths: readonly FactPath[]) => (
     <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">

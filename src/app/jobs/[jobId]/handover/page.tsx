@@ -10,6 +10,7 @@ import { RecordOpen } from '@/ui/handover/record-open';
 import { RecordReadings } from '@/ui/handover/record-readings';
 import { RecordSettings } from '@/ui/handover/record-settings';
 import { useJob } from '@/ui/job/provider';
+import { useBasis } from '@/ui/job/use-basis';
 import { TerminalTable } from '@/ui/wiring/terminal-table';
 
 const SHEET =
@@ -21,7 +22,8 @@ const TITLE =
 const HandoverPage = () => {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
-  const rows = useMemo(() => terminalTable(facts, moment), [facts, moment]);
+  const basis = useBasis();
+  const rows = useMemo(() => terminalTable(basis.planned, basis.soundStates(moment)), [basis, moment]);
   const { site } = facts;
   const address = [site.customer, site.street, site.town].filter(Boolean).join(', ');
   return (

@@ -1,29 +1,24 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
-import { check } from '@/core/check';
+import { useCallback, useState } from 'react';
+import { findingsFor } from '@/core/check/pages';
+import { findingKey } from '@/core/job/finding';
 import { changesToTakeAll, isOffTheJob } from '@/core/setup/resolve';
 import { SETTING_FAMILIES } from '@/core/setup/settings';
 import { FindingLine } from '@/ui/finding-line';
 import { useJob } from '@/ui/job/provider';
+import { useModel } from '@/ui/job/use-model';
 import { SetupSchools } from '@/ui/setup/schools';
 import { SettingRow } from '@/ui/setup/setting-row';
 import { SetupTabs } from '@/ui/setup/setup-tabs';
 import { useSettings } from '@/ui/setup/use-settings';
-
-/** Rules of other rooms that settings break or mend. */
-const ABOUT_SETTINGS =
-  /^(hole-between-gates|shortfall|lockout-needs-sensor|costly-lockout|valve-agrees|backup-set-to-fossil|control-agrees)$/;
 
 const SetupPage = () => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
   const setFact = useJob((job) => job.setFact);
   const settings = useSettings();
-  const findings = useMemo(
-    () => check(facts, [], confirmed).filter(({ page, rule }) => page === 'setup' || ABOUT_SETTINGS.test(rule)),
-    [facts, confirmed],
-  );
+  const findings = findingsFor('setup', useModel().findings(undefined, confirmed));
   const [opened, setOpened] = useState<string | null>(null);
   const toggle = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
   const onPoint = useCallback((at: string) => {
@@ -45,7 +40,7 @@ const SetupPage = () => {
         <ul>
           {findings.map((finding) => (
             <FindingLine
-              key={finding.rule + finding.what}
+              key={findingKey(finding)}
               finding={finding}
               {...(finding.at?.startsWith('setup.') ? { onPoint } : {})}
             />

@@ -1,14 +1,13 @@
 'use client';
 
-import { useMemo } from 'react';
-import { checkEquipment } from '@/core/check/equipment';
 import { factApplies } from '@/core/job/applies';
 import { ALL_FACTS, type FactGroup } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
 import { FACT_GROUP_LABELS, OFF_SHEET_GROUPS } from '@/core/job/facts';
-import type { Finding } from '@/core/job/finding';
+import { type Finding, findingKey } from '@/core/job/finding';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob } from '@/ui/job/provider';
+import { useModel } from '@/ui/job/use-model';
 import { SeverityMark } from '@/ui/severity-mark';
 
 const PLACE_IDS = (Object.keys(PLACES) as Place[]).filter((place) => place !== 'table');
@@ -50,7 +49,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
       {findings.length > 0 && (
         <ul aria-label="Findings" className="mt-4 space-y-2">
           {findings.map((finding) => (
-            <li key={finding.rule + finding.what}>
+            <li key={findingKey(finding)}>
               <a href={finding.fact ? `#${finding.fact}` : '#desk'} className="flex gap-2 py-1 text-sm hover:underline">
                 <SeverityMark severity={finding.severity} />
                 {finding.what}
@@ -65,7 +64,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
 
 const SheetPage = () => {
   const facts = useJob((job) => job.facts);
-  const findings = useMemo(() => checkEquipment(facts), [facts]);
+  const findings = useModel().equipmentFindings();
   const about = (path: string) => findings.filter(({ fact }) => fact === path);
   return (
     <div className="mx-auto max-w-6xl gap-8 px-3 py-4 sm:px-6 lg:flex">

@@ -1,11 +1,12 @@
 'use client';
 
 import { ChevronLeft, ChevronRight, ShieldAlert } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { CALLS } from '@/core/control/moment';
 import { CAUTIONS } from '@/core/startup/cautions';
-import { type PlannedStep, startupPlan, stepGrade, tally } from '@/core/startup/plan';
+import { type PlannedStep, stepGrade, tally } from '@/core/startup/plan';
 import { useJob } from '@/ui/job/provider';
+import { useModel } from '@/ui/job/use-model';
 import { PersonLine } from '@/ui/person-line';
 import { Countdown } from '@/ui/startup/countdown';
 import { GradeMark } from '@/ui/startup/grade-mark';
@@ -96,11 +97,10 @@ const Step = ({ planned }: { planned: PlannedStep }) => {
 };
 
 const StartupPage = () => {
-  const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const setCall = useJob((job) => job.setCall);
-  const steps = useMemo(() => startupPlan(facts, readings, moment), [facts, readings, moment]);
+  const steps = useModel().startup(readings, moment);
   const [chosen, setChosen] = useState(
     () => steps.find((planned) => tally([planned]).open > 0)?.step.id ?? steps[0]!.step.id,
   );

@@ -1,5 +1,5 @@
 import { parseWith } from '@/core/border/parse';
-import type { SettingMark } from '@/core/setup/marks';
+import type { SettingMark } from '@/core/job/setting-marks';
 import { readBodyJson } from '@/server/http/read-body';
 import { jobRoute, missing, refuse } from '@/server/http/respond';
 import { marksSchema } from '@/server/http/schemas';

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
+import { CONTROLLER_ROLES } from '@/core/job/controllers';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
-import { CONTROLLER_ROLES } from '@/core/setup/setting';
 import { listProfiles } from '@/server/repositories/profiles';
 import { CardPage } from '@/ui/setup/card/card-page';
 

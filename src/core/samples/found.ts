@@ -1,5 +1,5 @@
-import { assumedFacts, type FactPath } from '../document';
-import type { WireRow } from '../facts/wiring';
+import { assumedFacts, type FactPath } from '../job/document';
+import type { WireRow } from '../job/facts/wiring';
 import type { Sample } from './sample';
 
 const assumed = assumedFacts();

@@ -1,7 +1,7 @@
-import { quillwort } from '../../setup/profiles/quillwort';
-import { stonecrop } from '../../setup/profiles/stonecrop';
-import { toadflax } from '../../setup/profiles/toadflax';
-import { ALL_FACTS, assumedFacts } from '../document';
+import { ALL_FACTS, assumedFacts } from '../job/document';
+import { quillwort } from '../setup/profiles/quillwort';
+import { stonecrop } from '../setup/profiles/stonecrop';
+import { toadflax } from '../setup/profiles/toadflax';
 import { inTime, marksAt, type Sample, visit } from './sample';
 
 const assumed = assumedFacts();
@@ -120,7 +120,6 @@ export const proved: Sample = {
       [33, 'fan/volts-air-handler-G', 26],
       [34, 'fan/volts-air-handler-W1', 0],
       [34, 'fan/volts-outdoor-unit-Y', 0.1],
-      [37, 'fan/static', 0.41],
       [43, 'heat/volts-outdoor-unit-Y', 25.5],
       [43, 'heat/volts-outdoor-unit-valve', 0.1],
       [44, 'heat/volts-air-handler-G', 25.6],
@@ -129,17 +128,17 @@ export const proved: Sample = {
       [61, 'heat/fan-amps', 0.8],
       [63, 'heat/return', 66],
       [64, 'heat/supply', 88],
+      [65, 'heat/static', 0.41],
       [70, 'heat-aux/volts-air-handler-W1', 25.2],
       [71, 'heat-aux/volts-outdoor-unit-Y', 25.1],
       [71, 'heat-aux/volts-outdoor-unit-W', 25],
-      [73, 'heat-aux/strip-volts', 239],
+      [73, 'strips/volts', 239],
       [74, 'heat-aux/amps-1', 42, 'with-blower'],
       [78, 'heat-aux/return', 67],
       [79, 'heat-aux/supply', 125],
       [84, 'emergency/volts-air-handler-W1', 25.4],
       [85, 'emergency/volts-outdoor-unit-Y', 0.1],
       [85, 'emergency/volts-air-handler-G', 25.4],
-      [87, 'emergency/strip-volts', 239],
       [88, 'emergency/amps-1', 42.1, 'with-blower'],
       [98, 'emergency/return', 68],
       [99, 'emergency/supply', 103],

@@ -1,4 +1,4 @@
-import { assumedFacts, type FactPath } from '../document';
+import { assumedFacts, type FactPath } from '../job/document';
 import type { Sample } from './sample';
 
 const assumed = assumedFacts();

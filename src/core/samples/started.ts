@@ -1,7 +1,7 @@
-import { spurge } from '../../setup/profiles/spurge';
-import { stonecrop } from '../../setup/profiles/stonecrop';
-import { toadflax } from '../../setup/profiles/toadflax';
-import { ALL_FACTS, assumedFacts } from '../document';
+import { ALL_FACTS, assumedFacts } from '../job/document';
+import { spurge } from '../setup/profiles/spurge';
+import { stonecrop } from '../setup/profiles/stonecrop';
+import { toadflax } from '../setup/profiles/toadflax';
 import { marksAt, type Sample, visit } from './sample';
 
 const assumed = assumedFacts();
@@ -111,7 +111,6 @@ export const started: Sample = {
       [39, 'fan/volts-air-handler-G', 26],
       [40, 'fan/volts-air-handler-W1', 0.1],
       [41, 'fan/volts-outdoor-unit-Y', 0.1],
-      [44, 'fan/static', 0.52],
       [51, 'heat/volts-outdoor-unit-Y', 25.1],
       [51, 'heat/volts-outdoor-unit-valve', 25.0],
       [52, 'heat/volts-air-handler-G', 25.3],
@@ -120,10 +119,11 @@ export const started: Sample = {
       [67, 'heat/fan-amps', 0.9],
       [69, 'heat/return', 65],
       [70, 'heat/supply', 83.5],
+      [72, 'heat/static', 0.52],
       [76, 'heat-aux/volts-air-handler-W1', 24.8],
       [77, 'heat-aux/volts-outdoor-unit-Y', 24.7],
       [77, 'heat-aux/volts-outdoor-unit-W', 24.6],
-      [79, 'heat-aux/strip-volts', 236],
+      [79, 'strips/volts', 236],
       [80, 'heat-aux/amps-1', 23.0, 'with-blower'],
       [81, 'heat-aux/amps-2', 19.7],
     ],

@@ -1,7 +1,7 @@
-import type { MarkKind, SettingMark } from '../../setup/marks';
-import { type ControllerProfile, entryKey, optionsOf } from '../../setup/profiles/profile';
-import type { FactPath, Facts } from '../document';
-import type { Reading, ReadingValue } from '../reading';
+import type { FactPath, Facts } from '../job/document';
+import type { Reading, ReadingValue } from '../job/reading';
+import type { MarkKind, SettingMark } from '../job/setting-marks';
+import { type ControllerProfile, entryKey, optionsOf } from '../setup/profiles/profile';
 
 /** A made-up job that ships with the application. */
 export interface Sample {

@@ -1,8 +1,8 @@
 import { mixed, object, string } from 'yup';
 import { plainText } from '../border/schema';
-import { idSchema, timeSchema } from '../job/reading-schema';
-import { MARK_KINDS, type MarkKind } from './marks';
-import { CONTROLLER_ROLES, type ControllerRole } from './setting';
+import { CONTROLLER_ROLES, type ControllerRole } from './controllers';
+import { idSchema, timeSchema } from './reading-schema';
+import { MARK_KINDS, type MarkKind } from './setting-marks';
 
 /** One mark as it comes through the border. */
 export const markSchema = object({

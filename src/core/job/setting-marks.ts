@@ -1,4 +1,4 @@
-import type { ControllerRole } from './setting';
+import type { ControllerRole } from './controllers';
 
 /** What was done at an entry: the value found, the value left, the value read back; or a step of the card done. */
 export const MARK_KINDS = { found: 'As found', left: 'As left', 'read-back': 'Read back', done: 'Done' } as const;

@@ -1,0 +1,87 @@
+import { hasStages, reachedBtuh } from '../devices/furnace/stages';
+import type { CoilId } from '../devices/ids';
+import { bankCoilId, COMPRESSOR_COIL, FURNACE_COIL, SECOND_STAGE_COIL, VALVE_COIL } from '../devices/ids';
+import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import { elementKW } from '../strips/element';
+import { jobElements } from '../strips/from-job';
+import { BTU_PER_KWH } from '../units/constants';
+import { jobLoad } from './evidence';
+import { capacityCurve } from './heat-pump';
+import { jobHeatPump, jobLowStage } from './job-heat-pump';
+import { loadCurve } from './load';
+
+/** What is on: coils that have pulled in. */
+export interface On {
+  readonly energised: ReadonlySet<CoilId>;
+}
+
+/** What the heat pump gives: a figure, or a span for a compressor that finds its own speed. */
+export interface HeatPumpNow {
+  readonly leastBtuh: number;
+  readonly mostBtuh: number;
+  /** Whether the stage that runs has no figures of its own, so that those of full stage stand in. */
+  readonly isFullTaken: boolean;
+}
+
+/** Whether the compressor runs, and with the valve as for heating. */
+export const isHeating = ({ outdoorUnit }: Facts, { energised }: On): boolean =>
+  energised.has(COMPRESSOR_COIL) && energised.has(VALVE_COIL) === (outdoorUnit.reversingValve === 'B');
+
+/**
+ * What a running heat pump gives at an outdoor temperature, Btu/h: at low stage where the second is not in, over its
+ * whole span where it is an inverter. Zero for both where it does not heat.
+ */
+export const heatPumpNow = (facts: Facts, on: On, outdoorF: number): HeatPumpNow => {
+  if (!isHeating(facts, on)) return { leastBtuh: 0, mostBtuh: 0, isFullTaken: false };
+  const most = capacityCurve(jobHeatPump(facts)).at(outdoorF);
+  const low = jobLowStage(facts);
+  const least = low === null ? most : Math.min(most, capacityCurve(low).at(outdoorF));
+  switch (facts.outdoorUnit.stages) {
+    case 'single':
+      return { leastBtuh: most, mostBtuh: most, isFullTaken: false };
+    case 'inverter':
+      return { leastBtuh: least, mostBtuh: most, isFullTaken: low === null };
+    case 'two':
+      return on.energised.has(SECOND_STAGE_COIL)
+        ? { leastBtuh: most, mostBtuh: most, isFullTaken: false }
+        : { leastBtuh: least, mostBtuh: least, isFullTaken: low === null };
+  }
+};
+
+/** Heat of the strips whose banks are in, at a supply, Btu/h. */
+export const stripsNowBtuh = (facts: Facts, { energised }: On, volts: number): number => {
+  const kit = jobElements(facts);
+  return kitRows(facts).reduce(
+    (sum, { bank }, at) => (energised.has(bankCoilId(bank)) ? sum + elementKW(kit[at]!, volts) * BTU_PER_KWH : sum),
+    0,
+  );
+};
+
+/** Heat of the furnace where it burns, at the fire that its wires let it reach, Btu/h. */
+export const furnaceNowBtuh = (facts: Facts, { energised }: On): number => {
+  if (!energised.has(FURNACE_COIL)) return 0;
+  return reachedBtuh(facts, hasStages(facts) && [...energised].some((coil) => coil.startsWith('furnace stage')));
+};
+
+/** Everything that heats at a moment, Btu/h. */
+export interface HeatNow {
+  readonly heatPumpBtuh: number;
+  readonly stripsBtuh: number;
+  readonly fossilBtuh: number;
+  readonly totalBtuh: number;
+}
+
+/**
+ * What heats the house at an outdoor temperature, °F, with some coils in. An inverter gives what is wanted, as far as
+ * it
+ * can.
+ */
+export const heatNow = (facts: Facts, on: On, outdoorF: number): HeatNow => {
+  const { leastBtuh, mostBtuh } = heatPumpNow(facts, on, outdoorF);
+  const loadBtuh = loadCurve(jobLoad(facts).load).at(outdoorF);
+  const heatPumpBtuh = Math.max(leastBtuh, Math.min(mostBtuh, loadBtuh));
+  const stripsBtuh = stripsNowBtuh(facts, on, facts.heatKit.serviceVolts);
+  const fossilBtuh = furnaceNowBtuh(facts, on);
+  return { heatPumpBtuh, stripsBtuh, fossilBtuh, totalBtuh: heatPumpBtuh + stripsBtuh + fossilBtuh };
+};

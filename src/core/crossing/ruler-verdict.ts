@@ -1,0 +1,136 @@
+import { type CallId, CALLS, type Moment } from '../control/moment';
+import type { Held } from '../control/thermostat';
+import { COMPRESSOR_COIL } from '../devices/ids';
+import { type Backup, backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import { roundTo } from '../units/round';
+import { inSpans } from '../units/span';
+import { crossingAt, jobCrossing } from './from-job';
+import { type HeatNow, heatNow, isHeating, type On } from './heat-now';
+
+/** What the ruler says of a moment, and how loudly. */
+export interface RulerVerdict {
+  readonly grade: 'calm' | 'strips' | 'short' | 'hole';
+  readonly text: string;
+}
+
+/** A moment's outcome: what is on, and what was called for and is held. */
+export interface Outcome extends On {
+  readonly held: readonly Held[];
+}
+
+/** Less than this apart is alike, Btu/h. */
+const ALIKE_BTUH = 50;
+
+const thousands = (btuh: number) => roundTo(btuh / 1000, 1);
+const thousand = (btuh: number) => `${thousands(btuh)} kBtu/h`;
+
+const BACKUP_WORDS: Record<Backup, string> = { strips: 'strips', fossil: 'furnace' };
+
+/** What gives the heat, in words: “heat pump and strips”, “strips alone”. */
+const sources = ({ heatPumpBtuh, stripsBtuh, fossilBtuh }: HeatNow): string => {
+  const all = [
+    ...(heatPumpBtuh > 0 ? ['heat pump'] : []),
+    ...(stripsBtuh > 0 ? ['strips'] : []),
+    ...(fossilBtuh > 0 ? ['furnace'] : []),
+  ];
+  return all.length === 1 ? `${all[0]} alone` : all.join(' and ');
+};
+
+/** What may make up for a call that is short by itself. */
+const restWords = (facts: Facts, call: CallId, outdoorF: number): string => {
+  if (call !== 'heat-1' && call !== 'heat-2') return '';
+  const { allowedBtuh, loadBtuh } = crossingAt(facts, outdoorF);
+  const backup = BACKUP_WORDS[backupOf(facts)];
+  if (allowedBtuh + ALIKE_BTUH < loadBtuh) return ` With all that may run, ${thousand(allowedBtuh)}.`;
+  return backupOf(facts) === 'fossil'
+    ? ' The furnace takes over when the room falls behind.'
+    : ` The ${backup} make up the rest.`;
+};
+
+const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): RulerVerdict => {
+  const { loadBtuh, isDrawnOn } = crossingAt(facts, outdoorF);
+  const now = heatNow(facts, outcome, outdoorF);
+  const needs = `house needs ${thousand(loadBtuh)}`;
+  const name = CALLS[call].label;
+  const drawn = isDrawnOn && now.heatPumpBtuh > 0 ? ' (beyond the rating points)' : '';
+  if (now.totalBtuh === 0) {
+    const why = outcome.held[0]?.why ?? 'Nothing that heats comes on.';
+    const isHole = inSpans(jobCrossing(facts).holesF, outdoorF);
+    if (loadBtuh === 0) return { grade: 'calm', text: `${name}: the house needs no heat. ${why}` };
+    return { grade: 'hole', text: `${isHole ? 'Hole' : name}: ${thousand(loadBtuh)} needed, nothing heats. ${why}` };
+  }
+  if (loadBtuh === 0)
+    return {
+      grade: 'calm',
+      text: `${name}: ${sources(now)} give ${thousand(now.totalBtuh)}; the house needs no heat.`,
+    };
+  const missing = loadBtuh - now.totalBtuh;
+  if (missing <= ALIKE_BTUH) {
+    const grade = now.stripsBtuh + now.fossilBtuh > 0 ? 'strips' : 'calm';
+    return { grade, text: `${name}: ${sources(now)}, ${thousand(now.totalBtuh)}${drawn}; ${needs}.` };
+  }
+  const rest = restWords(facts, call, outdoorF);
+  const isHelped = rest.includes('rest') || rest.includes('takes over');
+  return {
+    grade: isHelped ? 'strips' : 'short',
+    text: `${name}: ${sources(now)}, ${thousands(now.totalBtuh)}${drawn} of ${thousand(loadBtuh)}, short ${thousands(missing)}.${rest}`,
+  };
+};
+
+const cooling = (facts: Facts, outcome: Outcome, call: CallId): RulerVerdict => {
+  const { label } = CALLS[call];
+  if (!outcome.energised.has(COMPRESSOR_COIL)) {
+    const why = outcome.held[0]?.why ?? 'The compressor does not run.';
+    return { grade: 'short', text: `${label}: nothing cools. ${why}` };
+  }
+  return isHeating(facts, outcome)
+    ? { grade: 'hole', text: `${label}: the valve stands the wrong way, and the house is heated.` }
+    : { grade: 'calm', text: `${label}: the compressor cools the house.` };
+};
+
+const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerVerdict => {
+  const held = outcome.held.find(({ source }) => source === 'defrost');
+  if (held) return { grade: 'calm', text: `Defrost: ${held.why}` };
+  if (!outcome.energised.has(COMPRESSOR_COIL))
+    return { grade: 'calm', text: `Defrost: none. ${outcome.held[0]?.why ?? 'The compressor does not run.'}` };
+  if (isHeating(facts, outcome))
+    return { grade: 'short', text: 'Defrost: the valve stays as in heating, so the coil is not cleared.' };
+  const takenBtuh = crossingAt(facts, moment.outdoorF).heatPumpBtuh;
+  const { stripsBtuh, fossilBtuh } = heatNow(facts, outcome, moment.outdoorF);
+  const given = stripsBtuh + fossilBtuh;
+  const cold = `about ${thousand(takenBtuh)} come out of the house for a few minutes`;
+  const by = stripsBtuh > 0 ? 'strips' : 'the furnace';
+  return given === 0
+    ? { grade: 'calm', text: `Defrost: ${cold}, and nothing warms the air.` }
+    : { grade: 'strips', text: `Defrost: ${cold}; ${by} give ${thousand(given)} of it back.` };
+};
+
+/** The ruler's sentence: what the moment's call does for the house, by what is really on. */
+export const rulerVerdict = (facts: Facts, outcome: Outcome, moment: Moment): RulerVerdict => {
+  const { call, outdoorF } = moment;
+  const { loadBtuh } = crossingAt(facts, outdoorF);
+  switch (call) {
+    case 'off':
+    case 'fan': {
+      const now = heatNow(facts, outcome, outdoorF);
+      const what = call === 'off' ? 'Off: nothing is called' : 'Fan: the blower alone';
+      if (now.totalBtuh > 0)
+        return { grade: 'short', text: `${what}, and ${sources(now)} give ${thousand(now.totalBtuh)}.` };
+      return {
+        grade: 'calm',
+        text: loadBtuh === 0 ? `${what}. The house needs no heat.` : `${what}; the house loses ${thousand(loadBtuh)}.`,
+      };
+    }
+    case 'heat-1':
+    case 'heat-2':
+    case 'heat-aux':
+    case 'emergency':
+      return heating(facts, outcome, moment);
+    case 'cool-1':
+    case 'cool-2':
+      return cooling(facts, outcome, call);
+    case 'defrost':
+      return defrosting(facts, outcome, moment);
+  }
+};

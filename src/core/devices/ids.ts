@@ -1,0 +1,65 @@
+/** Coils that several pages ask for by name. */
+export const COMPRESSOR_COIL = 'contactor';
+export const SECOND_STAGE_COIL = 'second stage';
+export const VALVE_COIL = 'reversing valve';
+export const BLOWER_COIL = 'blower relay';
+export const BLOWER_BY_HEAT_COIL = 'blower by heat';
+export const FURNACE_COIL = 'furnace heat';
+export const INTERLOCK_COIL = 'interlock';
+
+/** What powers a device's own logic: without it, it sends nothing. */
+export const THERMOSTAT_POWER = 'thermostat electronics';
+export const OUTDOOR_POWER = 'defrost board';
+
+/** The coil that brings a bank of strips. */
+export type BankCoilId = `heat bank ${number}`;
+export const bankCoilId = (bank: number): BankCoilId => `heat bank ${bank}`;
+
+/** The coil of a furnace's stage, from its second on. */
+export type FurnaceStageId = `furnace stage ${number}`;
+export const furnaceStageId = (stage: number): FurnaceStageId => `furnace stage ${stage}`;
+
+/** Every coil, and every board's own load, by name. Unique in a system. */
+export type CoilId =
+  | typeof COMPRESSOR_COIL
+  | typeof SECOND_STAGE_COIL
+  | typeof VALVE_COIL
+  | typeof BLOWER_COIL
+  | typeof BLOWER_BY_HEAT_COIL
+  | typeof FURNACE_COIL
+  | typeof INTERLOCK_COIL
+  | typeof THERMOSTAT_POWER
+  | typeof OUTDOOR_POWER
+  | BankCoilId
+  | FurnaceStageId
+  | 'furnace board'
+  | 'fault lamp'
+  | 'isolation relay'
+  | 'emergency relay';
+
+/** Every contact by name. Unique in a system. */
+export type ContactId =
+  | `thermostat R–${string}`
+  | `emergency relay ${string}`
+  | `outdoor thermostat ${number}`
+  | 'board fuse'
+  | 'unit safeties'
+  | 'defrost relay, valve line'
+  | 'defrost relay, valve feed'
+  | 'defrost relay, stage line'
+  | 'defrost relay, stage feed'
+  | 'defrost relay, W line'
+  | 'defrost relay, W output'
+  | 'fault relay, W output'
+  | 'fault relay, L'
+  | 'fan output by heat'
+  | 'furnace sequence'
+  | 'furnace limits'
+  | 'interlock relay'
+  | 'supply-air limit'
+  | 'isolation contact'
+  | 'float switch'
+  | 'low-gas switch';
+
+/** Every resistance that is no coil. */
+export type ResistorId = 'outdoor sensor';

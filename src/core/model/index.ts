@@ -1,0 +1,82 @@
+import { check } from '../check';
+import { checkEquipment } from '../check/equipment';
+import type { Moment } from '../control/moment';
+import { type Scenario, SOUND } from '../control/scenario';
+import type { FactPath, Facts } from '../job/document';
+import type { Finding } from '../job/finding';
+import type { Reading } from '../job/reading';
+import { type ResolvedSettings, resolveSettings, type SetupJob } from '../setup/resolve';
+import { type PlannedStep, startupPlan } from '../startup/plan';
+import { type JobBasis, jobBasis } from './basis';
+import type { Observation } from './observable';
+import { perFacts } from './per-facts';
+import { type Given, predict, type Prediction } from './predict';
+
+export type { JobBasis } from './basis';
+
+/** Everything that can be asked of a job: worked out once, when it is first wanted. */
+export interface JobModel extends JobBasis {
+  /** What every setting is to be, for the facts that somebody has confirmed. */
+  readonly settings: (confirmed?: SetupJob['confirmed']) => ResolvedSettings;
+  /** What wants a look in facts, wiring and measurements; settings apart. */
+  readonly equipmentFindings: (readings?: readonly Reading[]) => readonly Finding[];
+  /** The same with the settings. */
+  readonly findings: (readings?: readonly Reading[], confirmed?: SetupJob['confirmed']) => readonly Finding[];
+  /** The startup with its verdicts. What is tried never counts there: a reading is judged by a sound system. */
+  readonly startup: (readings: readonly Reading[], moment: Moment) => readonly PlannedStep[];
+  /** What something reads on the wall under the model's scenario. */
+  readonly predict: (moment: Moment, observation: Observation, given?: Given) => Prediction;
+  /** What it reads on a sound plan. */
+  readonly predictSound: (moment: Moment, observation: Observation, given?: Given) => Prediction;
+}
+
+const NOBODY: ReadonlySet<FactPath> = new Set();
+const NOTHING: readonly Reading[] = [];
+
+/** Keeps the last answer, for arguments that are the very same. */
+const last = <A extends readonly unknown[], T>(work: (...words: A) => T): ((...words: A) => T) => {
+  let kept: { readonly words: A; readonly value: T } | undefined;
+  return (...words) => {
+    if (kept === undefined || kept.words.some((word, at) => word !== words[at]))
+      kept = { words, value: work(...words) };
+    return kept.value;
+  };
+};
+
+const momentPart = ({ outdoorF, indoorF, call }: Moment) => [outdoorF, indoorF, call] as const;
+
+const build = (facts: Facts, scenario: Scenario): JobModel => {
+  const basis = jobBasis(facts, scenario);
+  const settings = last((confirmed: SetupJob['confirmed']) => resolveSettings({ facts, confirmed }));
+  const equipment = last((readings: readonly Reading[]) => checkEquipment(basis, readings));
+  const findings = last((readings: readonly Reading[], confirmed: SetupJob['confirmed']) =>
+    check(basis, readings, confirmed),
+  );
+  const startup = last(
+    (readings: readonly Reading[], outdoorF: number, indoorF: number, call: Moment['call']): readonly PlannedStep[] =>
+      startupPlan(basis, readings, { outdoorF, indoorF, call, scenario: SOUND }),
+  );
+  const own: Omit<JobModel, keyof JobBasis> = {
+    settings: (confirmed = NOBODY) => settings(confirmed),
+    equipmentFindings: (readings = NOTHING) => equipment(readings),
+    findings: (readings = NOTHING, confirmed = NOBODY) => findings(readings, confirmed),
+    startup: (readings, moment) => startup(readings, ...momentPart(moment)),
+    predict: (moment, observation, given) => predict(basis, basis.wall, { ...moment, scenario }, observation, given),
+    predictSound: (moment, observation, given) =>
+      predict(basis, basis.sound, { ...moment, scenario: SOUND }, observation, given),
+  };
+  // The basis stays behind it: what is lazy there stays lazy.
+  return Object.assign(Object.create(basis) as JobBasis, own);
+};
+
+/**
+ * The one place to ask anything about a job: plan, wall, states by call and temperature, settings, crossing, findings,
+ * startup. The same facts (the same object) give the same model, so that pages, worker and command line share its work;
+ * it is let go with its facts.
+ * @param scenario conditions and faults tried on it
+ * @example
+ * const model = jobModel(facts);
+ * model.state(DEFAULT_MOMENT).energised.has('contactor');
+ * model.findings().filter(({ severity }) => severity === 'error');
+ */
+export const jobModel: (facts: Facts, scenario?: Scenario) => JobModel = perFacts(build);

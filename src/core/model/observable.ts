@@ -1,0 +1,171 @@
+import { CALL_IDS, type CallId } from '../control/moment';
+import { indoorId, outdoorId } from '../devices';
+import { compressorMarks } from '../devices/board/indoor-strip';
+import { furnaceInputs } from '../devices/furnace';
+import type { CoilId } from '../devices/ids';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import { currentReadings, type Reading } from '../job/reading';
+import { type ClampAt, clampId, clampPlaces, clampReach } from '../strips/clamp';
+import type { EvidenceKeys } from '../strips/evidence';
+import { jobKit } from '../strips/from-job';
+import { refText, type TerminalRef } from '../wiring/harness';
+
+/** A voltmeter's input: the usual 10 MΩ, or the low-impedance setting of about 3 kΩ, which ghosts do not survive. */
+export const METERS = {
+  high: { label: 'Usual setting', ohms: 10e6 },
+  low: { label: 'Low impedance', ohms: 3e3 },
+} as const;
+export type MeterSetting = keyof typeof METERS;
+
+/** Where line volts are read. */
+export type LineSupply = `kit-${number}` | 'air-handler' | 'outdoor';
+
+/** Anything that can be read, seen or timed on a system. */
+export type Observable =
+  /** Control volts between two terminals. */
+  | { readonly kind: 'volts'; readonly between: readonly [TerminalRef, TerminalRef]; readonly meter: MeterSetting }
+  /** Ohms between two terminals, power off. */
+  | { readonly kind: 'ohms'; readonly between: readonly [TerminalRef, TerminalRef] }
+  /** Cold ohms of an element, counted from 0. */
+  | { readonly kind: 'element-ohms'; readonly element: number }
+  /** Amps of heat kit and blower at a clamp place. */
+  | { readonly kind: 'amps'; readonly clamp: ClampAt }
+  | { readonly kind: 'motor-amps'; readonly of: 'compressor' | 'fan' }
+  | { readonly kind: 'line-volts'; readonly at: LineSupply; readonly isLoaded: boolean }
+  | { readonly kind: 'temperature'; readonly at: 'outdoor' | 'indoor' | 'return' | 'supply' }
+  | { readonly kind: 'pressure'; readonly at: 'static' | 'manifold' }
+  /** What a control shows: alive or blank. */
+  | { readonly kind: 'display'; readonly of: 'thermostat' | 'outdoor-board' }
+  /** Whether a coil is seen or heard to be in. */
+  | { readonly kind: 'sight'; readonly coil: CoilId }
+  | { readonly kind: 'time'; readonly of: 'defrost' | 'switches' };
+
+/** An observable under a call; null where no call matters. */
+export interface Observation {
+  readonly observable: Observable;
+  readonly call: CallId | null;
+}
+
+/** The first half of a key: where in the work a reading of a call has always stood. */
+const CALL_PLACES: Record<CallId, string> = {
+  off: 'control-volts',
+  fan: 'fan',
+  'heat-1': 'heat',
+  'heat-2': 'heat-2',
+  'heat-aux': 'heat-aux',
+  emergency: 'emergency',
+  'cool-1': 'cool',
+  'cool-2': 'cool-2',
+  defrost: 'defrost',
+};
+
+const slug = (text: string) => text.replace(/[^a-z0-9]+/gi, '-');
+
+/** A terminal by what it is for, so that its readings stay its own when its mark or its device is corrected. */
+const pointName = (facts: Facts, { device, mark }: TerminalRef): string => {
+  const isIndoors = device === indoorId(facts);
+  if (device === outdoorId(facts)) {
+    if (mark === compressorMarks(facts)[0]) return 'outdoor-unit-Y';
+    if (mark === facts.outdoorUnit.reversingValve) return 'outdoor-unit-valve';
+    if (mark === 'W-out') return 'outdoor-unit-W';
+    if (!isIndoors) return `outdoor-unit-${slug(mark)}`;
+  }
+  if (isIndoors)
+    return `air-handler-${backupOf(facts) === 'fossil' && mark === furnaceInputs(facts)[0] ? 'W1' : slug(mark)}`;
+  return `${device}-${slug(mark)}`;
+};
+
+const isOwnCommon = (facts: Facts, [one, other]: readonly [TerminalRef, TerminalRef]) =>
+  other.mark === 'C' && (other.device === one.device || other.device === indoorId(facts));
+
+const betweenName = (facts: Facts, between: readonly [TerminalRef, TerminalRef]): string =>
+  isOwnCommon(facts, between)
+    ? pointName(facts, between[0])
+    : [...between]
+        .sort((a, b) => refText(a).localeCompare(refText(b)))
+        .map((ref) => pointName(facts, ref))
+        .join('-to-');
+
+/** A clamp place as a key has it: a circuit by its number; the main feed of a kit with one circuit is that circuit. */
+const clampName = (facts: Facts, clamp: ClampAt): string => {
+  if (clamp.kind === 'circuit') return String(clamp.at + 1);
+  const isOnly = clamp.kind === 'main' && jobKit(facts, facts.heatKit.ratedVolts).circuits.length === 1;
+  return isOnly ? '1' : clampId(clamp);
+};
+
+const observableName = (facts: Facts, observable: Observable, place: string): string => {
+  switch (observable.kind) {
+    case 'volts':
+      return `${place}/volts-${betweenName(facts, observable.between)}${observable.meter === 'low' ? '-low' : ''}`;
+    case 'ohms':
+      return `power-off/ohms-${betweenName(facts, observable.between)}`;
+    case 'element-ohms':
+      return `element-ohms/ohms-${observable.element + 1}`;
+    case 'amps':
+      return `${place}/amps-${clampName(facts, observable.clamp)}`;
+    case 'motor-amps':
+      return `${place}/${observable.of}-amps`;
+    case 'line-volts':
+      if (!observable.isLoaded) return `supply-volts/${observable.at}`;
+      return observable.at.startsWith('kit-') ? 'strips/volts' : `${place}/volts-${observable.at}`;
+    case 'temperature':
+      return observable.at === 'outdoor' || observable.at === 'indoor'
+        ? `conditions/${observable.at}`
+        : `${place}/${observable.at}`;
+    case 'pressure':
+      return `${place}/${observable.at}`;
+    case 'display':
+      return `${place}/display-${observable.of}`;
+    case 'sight':
+      return `${place}/seen-${slug(observable.coil)}`;
+    case 'time':
+      return observable.of === 'defrost' ? 'defrost/minutes' : `${place}/switches`;
+  }
+};
+
+/**
+ * The key under which a reading of something is kept: one thing, one key, whatever page it is entered on.
+ * @example
+ * observationKey(facts, { call: 'heat-aux', observable: { kind: 'amps', clamp: { kind: 'main' } } }); // heat-
+ * aux/amps-1
+ */
+export const observationKey = (facts: Facts, { observable, call }: Observation): string =>
+  observableName(facts, observable, call === null ? 'any' : CALL_PLACES[call]);
+
+/** The call of a reading that was taken on the strips' own page: it stood where the clamp's place stands. */
+const stripsCall = ({ place }: Reading): CallId => CALL_IDS.find((call) => call === place) ?? 'heat-aux';
+
+/** Where the clamp is said to be in a feed that holds the blower. */
+export const WITH_BLOWER_PLACE = 'with-blower';
+
+/** A reading from before one thing had one name, under the name that it has now. */
+const renamed = (facts: Facts, reading: Reading): Reading => {
+  const [place = '', name = ''] = reading.item.split('/');
+  if (name === 'strip-volts') return { ...reading, item: stripKeys(facts).volts };
+  if (place === 'furnace' && /^(volts-|return$|supply$|manifold$)/.test(name))
+    return { ...reading, item: `emergency/${name}` };
+  if (place !== 'strips' || !name.startsWith('amps-')) return reading;
+  const clamp = clampPlaces(facts).find((each) => clampId(each) === name.slice('amps-'.length));
+  if (!clamp) return reading;
+  const item = observationKey(facts, { call: stripsCall(reading), observable: { kind: 'amps', clamp } });
+  return { ...reading, item, place: clampPlaceOf(facts, clamp) };
+};
+
+/** What a reading at a clamp place says of the blower, for places whose reading startup takes too. */
+export const clampPlaceOf = (facts: Facts, clamp: ClampAt): string | null =>
+  /^\d$/.test(clampName(facts, clamp)) && clampReach(facts, clamp).hasBlower ? WITH_BLOWER_PLACE : null;
+
+/** Readings under the keys of what they are readings of: those of the same thing stand together. */
+export const observed = (facts: Facts, readings: readonly Reading[]): Reading[] =>
+  readings.map((reading) => renamed(facts, reading));
+
+/** The reading that counts for each thing read. */
+export const observedNow = (facts: Facts, readings: readonly Reading[]): ReadonlyMap<string, Reading> =>
+  currentReadings(observed(facts, readings));
+
+/** Keys of the readings that tell a kit: volts at it under load, and its main feed with everything called. */
+export const stripKeys = (facts: Facts): EvidenceKeys => ({
+  volts: observationKey(facts, { call: null, observable: { kind: 'line-volts', at: 'kit-1', isLoaded: true } }),
+  mainAmps: observationKey(facts, { call: 'heat-aux', observable: { kind: 'amps', clamp: { kind: 'main' } } }),
+});

@@ -1,0 +1,143 @@
+import { PULL_IN_VOLTS } from '../units/control-volts';
+import { roundTo } from '../units/round';
+import type { StartupContext } from './given';
+import type { PlannedItem, PlannedStep } from './planned';
+
+/** Two readings of one step that cannot both be true, and what to do about it. */
+interface Contradiction {
+  /** Keys of the two. */
+  readonly keys: readonly [string, string];
+  readonly means: string;
+  readonly next: string;
+}
+
+/** Amps above which a heat source certainly runs: under it a clamp's zero and the blower may be all there is. */
+const HEATS_AMPS = 8;
+/** Least share of the plate's amps at which a compressor certainly runs. */
+const RUNS_SHARE = 0.25;
+/** A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
+const WARM_RISE_F = 8;
+const DEAD_LINE_VOLTS = 60;
+
+const numberOf = (planned: PlannedItem | undefined): number | undefined =>
+  typeof planned?.reading?.value === 'number' ? planned.reading.value : undefined;
+
+/** The readings of a step by the end of their keys. */
+const readingsOf = ({ items }: PlannedStep) => {
+  const find = (pattern: RegExp) => items.find(({ key, reading }) => pattern.test(key) && reading !== undefined);
+  const amps = items.filter(({ key, reading }) => /\/amps-\d$/.test(key) && reading !== undefined);
+  return { find, amps };
+};
+
+const again = 'Read both again, in the same minute of the same call. Then believe the pair, and look for what it says.';
+
+/** Heat that its call cannot bring, and a call without what it brings. */
+const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradiction[] => {
+  const { find, amps } = readingsOf(step);
+  const call = find(/\/volts-air-handler-W1$/);
+  const volts = numberOf(call);
+  const hot = amps.find((each) => (numberOf(each) ?? 0) - heldByBlower(context, each) >= HEATS_AMPS);
+  const y = find(/\/volts-outdoor-unit-Y$/);
+  const compressor = find(/\/compressor-amps$/);
+  const rated = context.facts.outdoorUnit.compressorRatedAmps;
+  const [yVolts, compressorAmps] = [numberOf(y), numberOf(compressor)];
+  return [
+    ...(call && hot && volts !== undefined && volts < PULL_IN_VOLTS
+      ? [
+          {
+            keys: [call.key, hot.key] as const,
+            means: `${roundTo(volts, 1)} V at W1 and ${roundTo(numberOf(hot)!, 1)} A in the strips cannot both be true: no call, no heat.`,
+            next: again,
+          },
+        ]
+      : []),
+    ...(y &&
+    compressor &&
+    rated !== null &&
+    yVolts !== undefined &&
+    compressorAmps !== undefined &&
+    yVolts < PULL_IN_VOLTS &&
+    compressorAmps >= RUNS_SHARE * rated
+      ? [
+          {
+            keys: [y.key, compressor.key] as const,
+            means: `${roundTo(yVolts, 1)} V at Y and ${roundTo(compressorAmps, 1)} A in the compressor cannot both be true.`,
+            next: `${again} A contactor welded shut runs a compressor without a call.`,
+          },
+        ]
+      : []),
+  ];
+};
+
+const heldByBlower = ({ facts }: StartupContext, { item, reading }: PlannedItem): number =>
+  item.places !== undefined && reading?.place !== 'heaters-only' ? facts.airHandler.blowerAmps : 0;
+
+/** Warm air without anything that warms it, or heat that leaves the air cold; strips alone. */
+const airAgainstHeat = (context: StartupContext, step: PlannedStep): Contradiction[] => {
+  if (step.built.call !== 'emergency') return [];
+  const { find, amps } = readingsOf(step);
+  const [back, out] = [find(/\/return$/), find(/\/supply$/)];
+  const [returnF, supplyF] = [numberOf(back), numberOf(out)];
+  const [first] = amps;
+  if (!out || !first || returnF === undefined || supplyF === undefined) return [];
+  const heats = amps.map((each) => (numberOf(each) ?? 0) - heldByBlower(context, each));
+  const isHeating = heats.some((each) => each >= HEATS_AMPS);
+  const riseF = supplyF - returnF;
+  if (!isHeating && amps.every((each) => numberOf(each) !== undefined) && riseF >= WARM_RISE_F)
+    return [
+      {
+        keys: [first.key, out.key],
+        means: `A rise of ${roundTo(riseF, 1)} °F and no strip drawing current cannot both be true in emergency heat.`,
+        next: `${again} Is the compressor still running? Is the clamp round the right feed?`,
+      },
+    ];
+  if (isHeating && riseF <= 0)
+    return [
+      {
+        keys: [first.key, out.key],
+        means: `Strips drawing ${roundTo(Math.max(...heats), 1)} A and air that does not warm cannot both be true.`,
+        next: `${again} Are the two probes changed over? Does the blower run?`,
+      },
+    ];
+  return [];
+};
+
+/** Current without volts. */
+const ampsAgainstVolts = (step: PlannedStep): Contradiction[] => {
+  const { find, amps } = readingsOf(step);
+  const line = find(/^strips\/volts$/);
+  const volts = numberOf(line);
+  const hot = amps.find((each) => (numberOf(each) ?? 0) >= HEATS_AMPS);
+  return line && hot && volts !== undefined && volts < DEAD_LINE_VOLTS
+    ? [
+        {
+          keys: [line.key, hot.key],
+          means: `${roundTo(volts, 0)} V at the kit and ${roundTo(numberOf(hot)!, 1)} A in it cannot both be true.`,
+          next: again,
+        },
+      ]
+    : [];
+};
+
+/** What cannot be true together in one step. */
+const contradictionsOf = (context: StartupContext, step: PlannedStep): Contradiction[] => [
+  ...callAgainstHeat(context, step),
+  ...airAgainstHeat(context, step),
+  ...ampsAgainstVolts(step),
+];
+
+/** Steps in which no reading passes that another of its step speaks against. */
+export const withContradictions = (context: StartupContext, steps: readonly PlannedStep[]): PlannedStep[] =>
+  steps.map((step) => {
+    const found = contradictionsOf(context, step);
+    if (found.length === 0) return step;
+    return {
+      ...step,
+      items: step.items.map((planned) => {
+        const spoken = found.find(({ keys }) => keys.includes(planned.key));
+        return spoken && planned.verdict
+          ? { ...planned, verdict: { grade: 'fail' as const, means: spoken.means, next: spoken.next } }
+          : planned;
+      }),
+    };
+  });

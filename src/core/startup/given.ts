@@ -1,0 +1,61 @@
+import type { Moment } from '../control/moment';
+import type { Facts } from '../job/document';
+import type { Reading } from '../job/reading';
+import type { JobBasis } from '../model/basis';
+import { observedNow } from '../model/observable';
+import type { Bench } from '../wiring/state';
+
+/** What a step knows while it is built: the job, what was read so far, and the moment for what was not. */
+export interface StartupContext {
+  readonly basis: JobBasis;
+  readonly facts: Facts;
+  readonly readings: ReadonlyMap<string, Reading>;
+  readonly moment: Moment;
+  /** The plan on the bench, at the line volts that were read on site. */
+  readonly bench: Bench;
+}
+
+/** A numeric reading of an item; undefined where there is none. */
+export const numberRead = ({ readings }: Pick<StartupContext, 'readings'>, item: string): number | undefined => {
+  const value = readings.get(item)?.value;
+  return typeof value === 'number' ? value : undefined;
+};
+
+/** Keys of line volts at rest: the indoor unit's own supply, and the kit's first circuit where that feeds it. */
+const indoorSupplyKey = ({ heatKit }: Facts): string =>
+  heatKit.blowerOnFirstCircuit ? 'supply-volts/kit-1' : 'supply-volts/air-handler';
+
+/** Line volts farther from the service than this are a fault to mend, not a supply to reckon with. */
+const SANE_SHARES = [0.8, 1.15] as const;
+
+/** Line volts at the indoor unit as a share of the service, as read; 1 where nobody has, or where they are at fault. */
+export const supplyShare = (facts: Facts, readings: ReadonlyMap<string, Reading>): number => {
+  const volts =
+    numberRead({ readings }, indoorSupplyKey(facts)) ?? numberRead({ readings }, 'supply-volts/air-handler');
+  if (volts === undefined) return 1;
+  const share = volts / facts.heatKit.serviceVolts;
+  return share >= SANE_SHARES[0] && share <= SANE_SHARES[1] ? share : 1;
+};
+
+/** Volts at the kit, and whether they were read while its strips ran. */
+export interface KitVolts {
+  readonly volts: number;
+  readonly from: 'loaded' | 'idle' | 'service';
+}
+
+/** Volts that strip readings are reckoned with: under load where they were read, else idle, else the service's. */
+export const kitVolts = (context: Pick<StartupContext, 'facts' | 'readings'>, circuit = 0): KitVolts => {
+  const loaded = numberRead(context, 'strips/volts');
+  if (loaded !== undefined) return { volts: loaded, from: 'loaded' };
+  const idle = numberRead(context, `supply-volts/kit-${circuit + 1}`);
+  const { serviceVolts } = context.facts.heatKit;
+  const isSane = idle !== undefined && idle / serviceVolts >= SANE_SHARES[0] && idle / serviceVolts <= SANE_SHARES[1];
+  return isSane ? { volts: idle, from: 'idle' } : { volts: serviceVolts, from: 'service' };
+};
+
+/** A context for a job and its readings. A tick that was taken back is history, and the item open again. */
+export const startupContext = (basis: JobBasis, readings: readonly Reading[], moment: Moment): StartupContext => {
+  const { facts } = basis;
+  const standing = new Map([...observedNow(facts, readings)].filter(([, { value }]) => value !== 'undone'));
+  return { basis, facts, readings: standing, moment, bench: basis.soundAt(supplyShare(facts, standing)) };
+};

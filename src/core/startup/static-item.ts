@@ -1,0 +1,95 @@
+import type { CallId } from '../control/moment';
+import { CALLS } from '../control/moment';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import { type Observation, observationKey } from '../model/observable';
+import { roundTo } from '../units/round';
+import { expectUpTo } from './expect';
+import { numberRead, type StartupContext } from './given';
+import type { Item } from './step';
+
+/** Airflow of each call that startup makes, CFM. The first of equals is where the pressure is read. */
+const airflows = (facts: Facts): readonly (readonly [CallId, number])[] => {
+  const { heatCfm, auxCfm, coolCfm, fanCfm } = facts.airHandler;
+  const isFurnace = backupOf(facts) === 'fossil';
+  return [
+    ['heat-1', heatCfm],
+    ...(isFurnace || kitRows(facts).length > 0 ? [[isFurnace ? 'emergency' : 'heat-aux', auxCfm] as const] : []),
+    ['cool-1', coolCfm],
+    ['fan', fanCfm],
+  ];
+};
+
+/** The call in which the blower moves the most air: the limit on the pressure is for it. */
+export const staticCall = (facts: Facts): CallId =>
+  airflows(facts).reduce((most, each) => (each[1] > most[1] ? each : most))[0];
+
+const staticOf = (call: CallId): Observation => ({ call, observable: { kind: 'pressure', at: 'static' } });
+
+/** External static pressure at another airflow through the same ducts. Source: the fan laws, Δp ∝ CFM². */
+export const staticAt = (inWc: number, cfm: number, otherCfm: number): number => inWc * (otherCfm / cfm) ** 2;
+
+/** Where the two probes go, by what the blower stands in. */
+export const probePlaces = (facts: Facts): string => {
+  if (facts.system.cabinet === 'packaged')
+    return 'External static pressure: one probe in the return duct at the cabinet, behind the filter, one in the supply duct at it; panels on.';
+  return backupOf(facts) === 'fossil'
+    ? 'External static pressure: one probe between filter and furnace, one between furnace and cased coil: the coil counts with the ducts. Mind what is behind the sheet metal before drilling; panels on.'
+    : 'External static pressure: one probe between filter and air handler, one in the supply plenum after it: coil and strips are inside. Panels on.';
+};
+
+/** The pressure, in the step of the call that moves the most air; nowhere else. */
+export const staticItems = (context: StartupContext, call: CallId): Item[] => {
+  const { facts } = context;
+  if (call !== staticCall(facts)) return [];
+  const most = facts.airHandler.maxStaticInWc;
+  const flows = new Map(airflows(facts));
+  const cfm = flows.get(call)!;
+  const fanCfm = facts.airHandler.fanCfm;
+  const inFan = call === 'fan' ? undefined : numberRead(context, observationKey(facts, staticOf('fan')));
+  const square =
+    call === 'fan' || fanCfm === cfm
+      ? ''
+      : `; the same ducts show ${roundTo(staticAt(most, cfm, fanCfm), 2)} with the fan alone at ${fanCfm} CFM (square law)`;
+  const asRead =
+    inFan === undefined
+      ? ''
+      : `. Read with the fan alone: ${roundTo(inFan, 2)}, which is ${roundTo(staticAt(inFan, fanCfm, cfm), 2)} here`;
+  return [
+    {
+      id: 'static',
+      of: staticOf(call),
+      label: 'External static pressure',
+      unit: 'in. w.c.',
+      expect: () =>
+        expectUpTo(
+          most,
+          'in. w.c.',
+          `Most on the blower’s table: ${most} in. w.c., at ${cfm} CFM${square}${asRead}`,
+          0.05,
+        ),
+      explain: (value, grade) =>
+        grade === 'pass' || typeof value !== 'number'
+          ? null
+          : value > most
+            ? {
+                means: 'The duct is tight: less air than the table says.',
+                next: 'Filter, coil face, closed dampers; then each side by itself against the room.',
+              }
+            : {
+                means: 'Hardly any pressure.',
+                next: 'Does the blower run? Are the probes in the right places, the panel on?',
+              },
+    },
+  ];
+};
+
+/** What to do about the pressure in a step: where the probes go, or in which call it is read. */
+export const staticHow = (facts: Facts, call: CallId): string[] => {
+  const at = staticCall(facts);
+  if (call === at) return [probePlaces(facts)];
+  return call === 'fan'
+    ? [`Static pressure is read in “${CALLS[at].label.toLowerCase()}”, where the blower moves the most air.`]
+    : [];
+};

@@ -1,0 +1,120 @@
+import { type CallId, CALLS } from '../control/moment';
+import type { CoilId } from '../devices/ids';
+import {
+  BLOWER_BY_HEAT_COIL,
+  BLOWER_COIL,
+  COMPRESSOR_COIL,
+  FURNACE_COIL,
+  OUTDOOR_POWER,
+  THERMOSTAT_POWER,
+  VALVE_COIL,
+} from '../devices/ids';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import type { StatesByCall } from './behaviour';
+import type { WiringState } from './state';
+
+/** Calls in which the valve should stand as for heating, and as for cooling. */
+const HEATING: readonly CallId[] = ['heat-1', 'heat-2', 'heat-aux'];
+const COOLING: readonly CallId[] = ['cool-1', 'cool-2'];
+const NO_HEAT: readonly CallId[] = ['off', 'fan', 'cool-1', 'cool-2'];
+
+const isBackup = (coil: CoilId) => coil === FURNACE_COIL || coil.startsWith('heat bank');
+const banks = ({ energised }: WiringState) => [...energised].filter(isBackup).length;
+const hasAir = ({ energised }: WiringState) => energised.has(BLOWER_COIL) || energised.has(BLOWER_BY_HEAT_COIL);
+
+/** What a system does to the house otherwise than it should, in plain words, worst first. */
+export const consequences = (facts: Facts, should: StatesByCall, does: StatesByCall): string[] => {
+  const isB = facts.outdoorUnit.reversingValve === 'B';
+  const heats = ({ energised }: WiringState) => energised.has(VALVE_COIL) === isB;
+  const runs = ({ energised }: WiringState) => energised.has(COMPRESSOR_COIL);
+  const calls = (among: readonly CallId[], is: (was: WiringState, now: WiringState) => boolean): CallId[] =>
+    among.filter((call) => should.has(call) && is(should.get(call)!, does.get(call)!));
+  const named = (list: readonly CallId[]) => list.map((call) => CALLS[call].short.toLowerCase()).join(', ');
+  const all = [...should.keys()];
+  const say = (list: readonly CallId[], words: (list: string) => string) =>
+    list.length === 0 ? [] : [words(named(list))];
+  const backup = backupOf(facts) === 'fossil' ? 'the furnace' : 'the strips';
+  const capital = backup.replace(/^./, (first) => first.toUpperCase());
+
+  const fuse = calls(all, (was, now) => was.fuseOpenedAtAmps === null && now.fuseOpenedAtAmps !== null);
+  if (fuse.length === all.length) return ['The board fuse opens at once: nothing works.'];
+  const isBlank = all.every((call) => {
+    const [was, now] = [should.get(call)!, does.get(call)!];
+    return was.energised.has(THERMOSTAT_POWER) && !now.energised.has(THERMOSTAT_POWER) && now.fuseOpenedAtAmps === null;
+  });
+  if (isBlank) return ['The thermostat is blank and calls nothing.'];
+  const sound = all.filter((call) => does.get(call)!.fuseOpenedAtAmps === null);
+  const among = (list: readonly CallId[]) => list.filter((call) => sound.includes(call));
+  const lostRuns = calls(
+    among(['heat-1', 'heat-2', 'heat-aux', 'cool-1', 'cool-2', 'defrost']),
+    (was, now) => runs(was) && !runs(now),
+  );
+  return [
+    ...say(fuse, (list) => `The board fuse opens in: ${list}.`),
+    ...say(
+      calls(among(HEATING), (was, now) => runs(now) && heats(was) && !heats(now)),
+      (list) => `It cools the house in a heat call (${list}).`,
+    ),
+    ...say(
+      calls(among(COOLING), (was, now) => runs(now) && !heats(was) && heats(now)),
+      (list) => `It heats the house in a cooling call (${list}).`,
+    ),
+    ...say(
+      calls(
+        sound,
+        (was, now) => runs(now) && now.energised.has(FURNACE_COIL) && !(runs(was) && was.energised.has(FURNACE_COIL)),
+      ),
+      (list) => `Compressor and furnace run together in: ${list}.`,
+    ),
+    ...say(
+      calls(sound, (was, now) => banks(now) > 0 && !hasAir(now) && hasAir(was)),
+      (list) => `${capital} heat without air in: ${list}.`,
+    ),
+    ...say(
+      calls(among(['emergency']), (was, now) => banks(now) < banks(was)),
+      () => 'Emergency heat does not give its heat.',
+    ),
+    ...say(lostRuns, (list) => `The compressor does not run in: ${list}.`),
+    ...say(
+      calls(sound, (was, now) => !runs(was) && runs(now)),
+      (list) => `The compressor runs uncalled in: ${list}.`,
+    ),
+    ...say(
+      calls(among(['heat-aux', 'defrost']), (was, now) => banks(now) < banks(was)),
+      (list) => `${capital} do not come, or not all of them, in: ${list}.`,
+    ),
+    ...say(
+      calls(among(NO_HEAT), (was, now) => banks(now) > banks(was)),
+      (list) => `${capital} heat with no heat called: ${list}.`,
+    ),
+    ...say(
+      calls(among(['heat-1', 'heat-2']), (was, now) => banks(now) > banks(was)),
+      (list) => `${capital} come where the heat pump alone should heat: ${list}.`,
+    ),
+    ...say(
+      calls(among(['defrost']), (was, now) => runs(now) && !heats(was) && heats(now)),
+      () => 'The coil is never cleared of ice.',
+    ),
+    ...(all.every(
+      (call) => should.get(call)!.energised.has(OUTDOOR_POWER) && !does.get(call)!.energised.has(OUTDOOR_POWER),
+    ) && fuse.length === 0
+      ? ['The outdoor board is dead: no defrost.']
+      : []),
+    ...say(
+      calls(sound, (was, now) => hasAir(was) && !hasAir(now)),
+      (list) => `The blower stays off in: ${list}.`,
+    ),
+    ...say(
+      calls(sound, (was, now) => !hasAir(was) && hasAir(now)),
+      (list) => `The blower runs uncalled in: ${list}.`,
+    ),
+  ].map((words) =>
+    backup === 'the furnace'
+      ? words
+          .replace('The furnace do not come, or not all of them,', 'The furnace does not come')
+          .replace('The furnace heat ', 'The furnace heats ')
+          .replace('The furnace come ', 'The furnace comes ')
+      : words,
+  );
+};

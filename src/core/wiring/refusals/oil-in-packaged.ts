@@ -1,0 +1,21 @@
+import { backupOf } from '../../job/backup';
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+
+export const oilInPackaged: Rule<Facts> = {
+  id: 'oil-in-packaged',
+  why: 'A packaged unit burns gas or propane.',
+  check: (facts) =>
+    facts.system.cabinet === 'packaged' && backupOf(facts) === 'fossil' && facts.furnace.fuel === 'fuel-oil'
+      ? [
+          {
+            severity: 'error',
+            what: 'A packaged unit with an oil burner.',
+            mend: 'Choose gas or propane as the plate says, or a split system.',
+            page: 'wiring',
+            fact: 'furnace.fuel',
+            mendBy: [{ path: 'furnace.fuel', value: 'propane' }],
+          },
+        ]
+      : [],
+};

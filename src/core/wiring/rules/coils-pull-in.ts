@@ -1,0 +1,34 @@
+import { readVolts } from '../../circuit/meter';
+import { type CallId, CALLS } from '../../control/moment';
+import { nodeOf } from '../../devices/device';
+import type { Found } from '../../job/finding';
+import { DROP_OUT_VOLTS, PULL_IN_VOLTS } from '../../units/control-volts';
+import { roundTo } from '../../units/round';
+import type { WiringRule } from './subject';
+
+export const coilsPullIn: WiringRule = {
+  id: 'coils-pull-in',
+  why: 'Until it has pulled in, a contactor or valve draws several times its sealed VA: a long thin cable or a weak transformer holds it back, and it hums.',
+  check: ({ harness, cold }) =>
+    harness.devices.flatMap((device) =>
+      device.coils.flatMap((coil): Found[] => {
+        if (coil.inrushVA === undefined) return [];
+        const short = [...cold].flatMap(([call, state]): { call: CallId; volts: number }[] => {
+          const volts = readVolts(state.solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to));
+          const isShort = volts >= DROP_OUT_VOLTS && volts < PULL_IN_VOLTS && !state.energised.has(coil.id);
+          return isShort && state.chattering.length === 0 ? [{ call, volts }] : [];
+        });
+        const [first] = short;
+        if (!first) return [];
+        return [
+          {
+            severity: 'error',
+            what: `${coil.label} may never pull in: ${roundTo(first.volts, 1)} V at its inrush of ${roundTo(coil.inrushVA, 0)} VA in ${CALLS[first.call].label.toLowerCase()}, ${PULL_IN_VOLTS} V are needed.`,
+            mend: 'Thicker or shorter cable, or a transformer with more VA. Read its inrush off the plate: the Sheet takes it.',
+            page: 'wiring',
+            at: coil.id,
+          },
+        ];
+      }),
+    ),
+};

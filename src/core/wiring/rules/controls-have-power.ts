@@ -1,0 +1,34 @@
+import { OUTDOOR_POWER, THERMOSTAT_POWER } from '../../devices/ids';
+import type { Found } from '../../job/finding';
+import type { WiringRule } from './subject';
+
+/** What a device without power no longer does. */
+const WITHOUT: Partial<Record<string, { readonly what: string; readonly mend: string }>> = {
+  [THERMOSTAT_POWER]: {
+    what: 'The thermostat has no power: its display is blank, and it calls nothing.',
+    mend: 'R and C at its subbase first: 24 V between them. Then each back to the indoor unit.',
+  },
+  [OUTDOOR_POWER]: {
+    what: 'The outdoor board has no power: it never defrosts and puts out no heat.',
+    mend: 'R and C at the outdoor board first: 24 V between them. Then each back to the indoor unit.',
+  },
+};
+
+export const controlsHavePower: WiringRule = {
+  id: 'controls-have-power',
+  why: 'A control sends nothing without its own R and C, whatever its terminals are wired to.',
+  check: ({ harness, cold }) => {
+    const calls = [...cold.values()];
+    return harness.devices.flatMap(({ coils }) =>
+      coils.flatMap(({ id }): Found[] => {
+        const lost = WITHOUT[id];
+        if (
+          lost === undefined ||
+          !calls.every(({ energised, fuseOpenedAtAmps }) => !energised.has(id) && fuseOpenedAtAmps === null)
+        )
+          return [];
+        return [{ severity: 'error', ...lost, page: 'wiring', at: id }];
+      }),
+    );
+  },
+};

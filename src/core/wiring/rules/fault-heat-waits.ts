@@ -1,0 +1,35 @@
+import { CALLS } from '../../control/moment';
+import { backupOf } from '../../job/backup';
+import { kitRows } from '../../job/kit-rows';
+import type { WiringRule } from './subject';
+
+/** Calls in which nobody wants heat. */
+const NO_HEAT = ['off', 'fan', 'cool-1', 'cool-2'] as const;
+
+export const faultHeatWaits: WiringRule = {
+  id: 'fault-heat-waits',
+  why: 'A board that brings heat on a fault without waiting for a call heats a house that is off, or cooling.',
+  check: ({ facts, during, cold }) => {
+    if (facts.outdoorUnit.faultOutput !== 'heat' || facts.outdoorUnit.faultHeat !== 'always') return [];
+    const states = during('board-lockout');
+    const heats = (call: (typeof NO_HEAT)[number]) => {
+      const [now, before] = [states.get(call), cold.get(call)];
+      return (
+        now !== undefined &&
+        [...now.energised].some((coil) => /^(heat bank|furnace heat)/.test(coil) && !before!.energised.has(coil))
+      );
+    };
+    const calls = NO_HEAT.filter(heats);
+    if (calls.length === 0) return [];
+    const what = backupOf(facts) === 'strips' && kitRows(facts).length > 0 ? 'strips' : 'furnace';
+    return [
+      {
+        severity: 'warning',
+        what: `On a fault the outdoor board brings the ${what} whatever is called: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
+        mend: 'Take its output off and let emergency heat do it, or choose a board that waits for a heating call.',
+        page: 'wiring',
+        fact: 'outdoorUnit.faultHeat',
+      },
+    ];
+  },
+};

@@ -1,0 +1,53 @@
+import { COMPRESSOR_COIL, FURNACE_COIL, SECOND_STAGE_COIL } from '../../devices/ids';
+import { backupOf } from '../../job/backup';
+import type { Facts } from '../../job/document';
+import type { Found } from '../../job/finding';
+import { coldMoment, type WiringRule, type WiringSubject } from './subject';
+
+const ABOUT = { page: 'wiring', fact: 'furnace.interlock' } as const;
+const LOOK = 'Its W and C first, then Y: nothing may carry Y past it, no conductor and no jumper.';
+
+/** A thermostat that calls compressor and furnace together: what the interlock is there for. */
+const callsBoth = (facts: Facts): Facts => ({
+  ...facts,
+  thermostat: { ...facts.thermostat, backupSetting: 'electric' },
+});
+
+const withBoth = ({ facts, bench }: WiringSubject) => bench.at(callsBoth(facts), coldMoment('heat-aux'));
+
+export const interlockWorks: WiringRule = {
+  id: 'interlock-works',
+  why: 'An interlock that does nothing is found out on the day the thermostat calls both.',
+  check: (subject) => {
+    const { facts, during } = subject;
+    const { interlock } = facts.furnace;
+    if (backupOf(facts) !== 'fossil' || interlock === 'none') return [];
+    const { energised, fuseOpenedAtAmps } = withBoth(subject);
+    const found: Found[] = [];
+    if (energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL) && fuseOpenedAtAmps === null)
+      found.push({
+        ...ABOUT,
+        severity: 'error',
+        what: 'The interlock does nothing: with Y and W both called, the compressor runs beside the furnace.',
+        mend: LOOK,
+        aspect: 'both called',
+      });
+    if (interlock === 'kit' && during('supply-air-hot').get('heat-1')!.energised.has(COMPRESSOR_COIL))
+      found.push({
+        ...ABOUT,
+        severity: 'error',
+        what: 'The interlock does nothing: with hot air still at the coil, the compressor starts.',
+        mend: LOOK,
+        aspect: 'hot air',
+      });
+    if (energised.has(SECOND_STAGE_COIL) && !energised.has(COMPRESSOR_COIL))
+      found.push({
+        ...ABOUT,
+        severity: 'advice',
+        what: 'Y2 goes past the interlock: with both called, the second-stage coil stays in.',
+        mend: 'On most units Y2 alone starts nothing; the unit’s own diagram decides. Where it does, the interlock needs a second contact.',
+        aspect: 'second stage',
+      });
+    return found;
+  },
+};

@@ -1,0 +1,37 @@
+'use client';
+
+import Link from 'next/link';
+import { backupOf } from '@/core/job/backup';
+import { useJob } from '../job/provider';
+import { FindKit } from './find-kit';
+
+/** What the Strips page says of a job without strips, and where to go instead. */
+export const NoStrips = () => {
+  const id = useJob((job) => job.saved.id);
+  const facts = useJob((job) => job.facts);
+  if (backupOf(facts) === 'fossil')
+    return (
+      <p className="mx-auto max-w-xl px-4 py-10 text-lg">
+        The backup of this job is a furnace: there are no strips. Its wiring is on{' '}
+        <Link href={`/jobs/${id}/wiring`} className="underline underline-offset-4">
+          Wiring
+        </Link>
+        , its readings are on{' '}
+        <Link href={`/jobs/${id}/startup`} className="underline underline-offset-4">
+          Startup
+        </Link>
+        .
+      </p>
+    );
+  return (
+    <div className="mx-auto max-w-xl px-4 py-10 text-lg">
+      <p>No heat kit is on the Sheet. Enter its elements there, or find it from what you can measure.</p>
+      <Link href={`/jobs/${id}/sheet#heatKit.elements`} className="strong-button mt-4">
+        Enter the elements
+      </Link>
+      <div className="mt-8">
+        <FindKit />
+      </div>
+    </div>
+  );
+};

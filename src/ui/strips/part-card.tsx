@@ -1,0 +1,31 @@
+import type { PartPanel } from '@/core/strips/parts';
+
+/** What a part of the ladder is for, how it fails, what it reads, what to beware of. */
+export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
+  if (!panel)
+    return (
+      <p className="mb-4 text-sm text-quiet">
+        Tap a part for what it is for, how it fails and what it reads. Tap a ring to put the clamp there.
+      </p>
+    );
+  const lines = [
+    ['Fails', panel.fails],
+    ['Cold', panel.cold],
+    ['Live', panel.live],
+  ] as const;
+  return (
+    <section aria-label="Part" className="mb-5 border-2 border-ink bg-sheet p-3">
+      <h2 className="font-label text-xl font-semibold">{panel.title}</h2>
+      <p className="text-sm">{panel.purpose}</p>
+      <dl className="mt-2 space-y-1 text-sm">
+        {lines.map(([term, words]) => (
+          <div key={term} className="grid grid-cols-[3rem_1fr]">
+            <dt className="font-semibold">{term}</dt>
+            <dd>{words}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="mt-2 border-l-4 border-fail pl-2 text-sm font-medium">{panel.caution}</p>
+    </section>
+  );
+};

@@ -1,0 +1,49 @@
+import { useMemo, useState } from 'react';
+import { observedNow, stripKeys } from '@/core/model/observable';
+import type { ClampAt } from '@/core/strips/clamp';
+import { ladderState } from '@/core/strips/ladder-state';
+import { partPanel } from '@/core/strips/parts';
+import { useJob } from '../job/provider';
+import { useBasis } from '../job/use-basis';
+import type { PartAt } from './ladder/drawing';
+
+/** The ladder at a second: what is picked on it, which breakers are open, what its supply was read at. */
+export const useLadder = () => {
+  const readings = useJob((job) => job.readings);
+  const moment = useJob((job) => job.moment);
+  const { facts, wall } = useBasis();
+  const [seconds, setSeconds] = useState(0);
+  const [part, setPart] = useState<PartAt | null>(null);
+  const [clamp, setClamp] = useState<ClampAt>({ kind: 'main' });
+  const [openBreakers, setOpenBreakers] = useState<ReadonlySet<number>>(new Set());
+  const read = useMemo(() => observedNow(facts, readings).get(stripKeys(facts).volts)?.value, [facts, readings]);
+  const measuredVolts = typeof read === 'number' ? read : null;
+  const volts = measuredVolts ?? facts.heatKit.serviceVolts;
+  const state = useMemo(
+    () => ladderState(facts, wall, moment, seconds, volts, openBreakers),
+    [facts, wall, moment, seconds, volts, openBreakers],
+  );
+  const picked = part && state.rungs.find(({ rung }) => rung.at === part.element);
+  const panel = part && picked ? partPanel(part.kind, picked.rung, volts, state.ladder.switching) : null;
+  const toggleBreaker = (at: number) => {
+    const next = new Set(openBreakers);
+    if (!next.delete(at)) next.add(at);
+    setOpenBreakers(next);
+    const first = state.ladder.circuits[at]?.rungs[0];
+    if (first) setPart({ kind: 'breaker', element: first.at });
+  };
+  return {
+    state,
+    seconds,
+    setSeconds,
+    part,
+    setPart,
+    panel,
+    clamp,
+    setClamp,
+    openBreakers,
+    toggleBreaker,
+    volts,
+    measuredVolts,
+  };
+};

@@ -1,0 +1,42 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { jobBasis } from '@/core/model/basis';
+import { terminalTable, withValve } from '@/core/wiring/terminal-table';
+import { useJob } from '../job/provider';
+import { TerminalTable } from './terminal-table';
+
+/** What a sound system reads at every terminal in every call; the other valve's system for comparison. */
+export const ExpectedVolts = () => {
+  const facts = useJob((job) => job.facts);
+  const moment = useJob((job) => job.moment);
+  const { reversingValve } = facts.outdoorUnit;
+  const [chosen, setChosen] = useState<'O' | 'B' | null>(null);
+  const valve = chosen ?? reversingValve;
+  const shown = useMemo(
+    () => jobBasis(valve === reversingValve ? facts : withValve(facts, valve)),
+    [facts, valve, reversingValve],
+  );
+  const rows = useMemo(() => terminalTable(shown.planned, shown.soundStates(moment)), [shown, moment]);
+  return (
+    <section className="no-print mt-6">
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-2">
+        <h2 className="font-label text-2xl font-semibold">Expected at the terminals, V</h2>
+        <div role="group" aria-label="Reversing valve shown" className="flex">
+          {(['O', 'B'] as const).map((each) => (
+            <button
+              key={each}
+              type="button"
+              aria-pressed={valve === each}
+              onClick={() => setChosen(each)}
+              className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
+            >
+              {each} system{each === reversingValve ? ' (this one)' : ''}
+            </button>
+          ))}
+        </div>
+      </div>
+      <TerminalTable rows={rows} call={moment.call} />
+    </section>
+  );
+};

@@ -1,0 +1,37 @@
+'use client';
+
+import { type Finding, findingKey } from '@/core/job/finding';
+import { FindingLine } from '../finding-line';
+
+/** What wants a look in the wiring: the one mistake behind the rest first, and what it explains folded under it. */
+export const WiringFindings = ({
+  findings,
+  onPoint,
+}: {
+  findings: readonly Finding[];
+  onPoint: (at: string) => void;
+}) => {
+  const explained = findings.filter(({ under }) => under !== undefined);
+  const line = (finding: Finding) => <FindingLine key={findingKey(finding)} finding={finding} onPoint={onPoint} />;
+  return (
+    <section aria-label="Findings">
+      <h2 className="mb-1 font-label text-2xl font-semibold">Findings</h2>
+      {findings.length === 0 && <p className="text-quiet">Nothing to fix in the wiring.</p>}
+      <ul>
+        {findings
+          .filter(({ under }) => under === undefined)
+          .map((finding) => (
+            <FindingLine key={findingKey(finding)} finding={finding} onPoint={onPoint} />
+          ))}
+      </ul>
+      {explained.length > 0 && (
+        <details className="border-l-4 border-line pl-3">
+          <summary className="flex min-h-11 items-center font-medium">
+            {explained.length} more that this explains
+          </summary>
+          <ul>{explained.map(line)}</ul>
+        </details>
+      )}
+    </section>
+  );
+};
