@@ -58,6 +58,14 @@ const INDOORS: readonly Option[] = [
   ['oil', furnace('fuel-oil')],
   ['oil-own-transformer', both(furnace('fuel-oil'), at('furnace', { burnerControl: 'own-transformer' }))],
   ['packaged', both(at('system', { cabinet: 'packaged' }), at('airHandler', { wInputs: 'W1+W2' }), kit(1, 2))],
+  [
+    'packaged-gas',
+    both(at('system', { cabinet: 'packaged' }), furnace('natural-gas'), at('airHandler', { wInputs: 'W1' })),
+  ],
+  [
+    'packaged-propane-two-stage',
+    both(at('system', { cabinet: 'packaged' }), furnace('propane'), at('airHandler', { wInputs: 'W1+W2' })),
+  ],
 ];
 
 const OUTDOORS: readonly Option[] = [
@@ -88,6 +96,8 @@ const ADDED: readonly Option[] = [
   ['interlock-relay', at('furnace', { interlock: 'relay' })],
   ['no-interlock', at('furnace', { interlock: 'none' })],
   ['cold-defrost', at('outdoorUnit', { stripsInDefrost: false })],
+  ['furnace-in-defrost', at('furnace', { interlock: 'none', tempersDefrost: true })],
+  ['full-stage-defrost', at('outdoorUnit', { stages: 'two', defrostFullStage: true })],
   ['no-blower-interlock', at('heatKit', { hasInterlock: false })],
 ];
 
@@ -141,4 +151,13 @@ export const families = (): Family[] => {
       seen.add(key);
       return true;
     });
+};
+
+/** The family that an id names, by its options; undefined where one of them is not known. */
+export const familyById = (id: string): Family | undefined => {
+  const all = new Map(
+    [...INDOORS, ...THERMOSTATS, ...OUTDOORS, ...BOARDS, ...ADDED, ...VALVES].map((option) => [option[0], option]),
+  );
+  const options = id.split('+').map((name) => all.get(name));
+  return options.every((option) => option !== undefined) ? made(options) : undefined;
 };

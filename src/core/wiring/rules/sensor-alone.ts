@@ -60,7 +60,7 @@ const openFinding = (facts: Facts): Found => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   const losesGates = compressorBelowF !== null || auxAboveF !== null;
   return {
-    severity: losesGates ? 'warning' : 'advice',
+    severity: 'warning',
     what: `A lead of the outdoor sensor is open: the thermostat does not know the outdoor temperature${losesGates ? ', and its lockouts are gone' : ''}.`,
     mend: 'Power off, leads off the thermostat: ohms between the two at the wall, then at the sensor.',
     page: 'wiring',

@@ -1,0 +1,139 @@
+import { CALL_IDS, DEFAULT_MOMENT } from '../control/moment';
+import { SOUND, under, withFault } from '../control/scenario';
+import { rulerVerdict } from '../crossing/ruler-verdict';
+import { supplyAir } from '../crossing/supply-air';
+import { assumedFacts } from '../job/document';
+import { SAMPLES } from '../samples';
+import { ladderState } from '../strips/ladder-state';
+import { faultTable } from '../wiring/fault-table';
+import { terminalTable } from '../wiring/terminal-table';
+import { traceCall } from '../wiring/trace';
+import { jobModel } from '.';
+import { jobBasis } from './basis';
+
+const fresh = () => jobModel({ ...SAMPLES[1]!.facts });
+const { readings } = SAMPLES[1]!;
+
+test('the same facts give the same model; another object or another scenario gives another', () => {
+  const facts = assumedFacts();
+  expect(jobModel(facts)).toBe(jobModel(facts, SOUND));
+  expect(jobModel({ ...facts })).not.toBe(jobModel(facts));
+  expect(jobModel(facts, under('board-lockout'))).not.toBe(jobModel(facts));
+  expect(jobModel(facts, under('board-lockout'))).toBe(jobModel(facts, under('board-lockout')));
+});
+
+test('nothing is worked out before it is asked for, and nothing twice', () => {
+  const model = fresh();
+  expect(model.worked()).toEqual({ plans: 0, solutions: 0 });
+  const first = model.state(DEFAULT_MOMENT);
+  expect(model.state(DEFAULT_MOMENT)).toBe(first);
+  const once = model.worked();
+  expect(once.plans).toBe(1);
+  model.states(DEFAULT_MOMENT);
+  const calls = model.worked().solutions;
+  model.states({ ...DEFAULT_MOMENT });
+  model.soundStates(DEFAULT_MOMENT);
+  expect(model.worked()).toEqual({ plans: 1, solutions: calls });
+  expect(model.findings()).toBe(model.findings());
+});
+
+describe('how many solutions a page asks for', () => {
+  /** Distinct sets of signals of a job's calls, times the rounds in which its coils settle: three, seldom four. */
+  const ALL_CALLS = 8 * 4;
+  const solutionsOf = (work: (model: ReturnType<typeof fresh>) => unknown) => {
+    const model = fresh();
+    work(model);
+    expect(model.worked().plans).toBeLessThanOrEqual(1);
+    return model.worked().solutions;
+  };
+
+  test('the ruler: one state', () =>
+    expect(
+      solutionsOf((model) => {
+        const state = model.state(DEFAULT_MOMENT);
+        return [rulerVerdict(model.facts, state, DEFAULT_MOMENT), supplyAir(model.facts, state, DEFAULT_MOMENT)];
+      }),
+    ).toBeLessThanOrEqual(4));
+
+  test('Wiring: every call once, for trace, terminals, power and findings together', () =>
+    expect(
+      solutionsOf((model) => [
+        traceCall(model.facts, model.sound, model.harness, model.state(DEFAULT_MOMENT)),
+        terminalTable(model.planned, model.soundStates(DEFAULT_MOMENT)),
+        model.states(DEFAULT_MOMENT),
+        model.equipmentFindings(),
+      ]),
+      // The rules look at the cold, too, and at each condition that the job can meet.
+    ).toBeLessThanOrEqual(3 * ALL_CALLS));
+
+  test('Strips: the ladder needs one state, not a startup', () =>
+    expect(solutionsOf((model) => ladderState(model.facts, model.wall, DEFAULT_MOMENT, 40, 236))).toBeLessThanOrEqual(
+      4,
+    ));
+
+  test('Startup: every call once at the temperature that was read, beside the suspects of a reading that is off', () => {
+    expect(solutionsOf((model) => model.startup([], DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
+    expect(solutionsOf((model) => model.startup(readings, DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
+  });
+
+  test('a second degree costs no more than what the weather moves', () => {
+    const model = fresh();
+    model.states(DEFAULT_MOMENT);
+    const before = model.worked().solutions;
+    // No sensor's ohms, no gate between: the signals are the same.
+    const { facts } = model;
+    expect(facts.thermostat.outdoorSensor).toBe('wired');
+    const dry = jobModel({ ...facts, thermostat: { ...facts.thermostat, outdoorSensor: 'weather' } });
+    dry.states(DEFAULT_MOMENT);
+    const solved = dry.worked().solutions;
+    dry.states({ ...DEFAULT_MOMENT, outdoorF: DEFAULT_MOMENT.outdoorF + 1 });
+    expect(dry.worked().solutions).toBe(solved);
+    expect(before).toBeLessThanOrEqual(ALL_CALLS);
+  });
+});
+
+describe('a scenario', () => {
+  const facts = assumedFacts();
+
+  test('is accepted by wires, ladder, ruler and air alike', () => {
+    const moment = { ...DEFAULT_MOMENT, call: 'heat-aux' as const };
+    const noWhite = jobBasis(facts, withFault('open:thermostat-cable/white'));
+    const state = noWhite.state(moment);
+    expect(state.energised.has('heat bank 1')).toBe(false);
+    expect(ladderState(facts, noWhite.wall, { ...moment, scenario: noWhite.scenario }, 300, 240).heaterAmps).toBe(0);
+    const sound = jobBasis(facts);
+    const air = (basis: typeof sound) => {
+      const supply = supplyAir(facts, basis.state(moment), moment);
+      return supply.kind === 'heat' ? supply.supplyF : NaN;
+    };
+    expect(air(noWhite)).toBeLessThan(air(sound) - 15);
+    expect(rulerVerdict(facts, state, moment).text).toMatch(/heat pump alone/);
+  });
+
+  test('never moves what a reading is judged by', () => {
+    const judged = jobModel(facts).startup(readings, DEFAULT_MOMENT);
+    const tried = jobModel(facts, withFault('open:contactor')).startup(readings, DEFAULT_MOMENT);
+    expect(tried.flatMap(({ items }) => items.map(({ key, verdict }) => [key, verdict]))).toEqual(
+      judged.flatMap(({ items }) => items.map(({ key, verdict }) => [key, verdict])),
+    );
+  });
+
+  test('of two faults does what both do', () => {
+    const both = jobBasis(facts, withFault('open:thermostat-cable/yellow', 'open:thermostat-cable/white'));
+    const { energised } = both.state({ ...DEFAULT_MOMENT, call: 'heat-aux' });
+    expect([energised.has('contactor'), energised.has('heat bank 1'), energised.has('blower relay')]).toEqual([
+      false,
+      false,
+      true,
+    ]);
+  });
+});
+
+test('the fault table takes what may be posted to a worker: facts and a moment', () => {
+  const sensed = { ...SAMPLES[1]!.facts };
+  const posted = structuredClone({ facts: sensed, moment: DEFAULT_MOMENT });
+  const rows = faultTable(posted.facts, jobBasis(posted.facts).wall, posted.moment);
+  expect(rows.length).toBeGreaterThan(60);
+  expect(sensed.thermostat.outdoorSensor).toBe('wired');
+  expect(CALL_IDS.length).toBe(9);
+});

@@ -1,0 +1,127 @@
+import fc from 'fast-check';
+import { checkEquipment } from '../check/equipment';
+import { DEFAULT_MOMENT } from '../control/moment';
+import type { Facts } from '../job/document';
+import { findingKey } from '../job/finding';
+import { type JobBasis, jobBasis } from '../model/basis';
+import { predict } from '../model/predict';
+import { wireRows } from './as-found';
+import { allCoils, behaviourChanges } from './behaviour';
+import { differences } from './differences';
+import { families, type Family } from './families';
+import type { TerminalRef } from './harness';
+import { bridges, exchanges, mutated, type Mutation, removals } from './mutations';
+import { wiringSubject } from './rules/subject';
+import { supplyOf } from './state';
+
+const FAMILIES = families();
+/** Every sixty-first family is enough here; `npm run mutations` takes them all. */
+const EVERY = process.env.MUTATIONS === 'all' ? 1 : 61;
+const SOME = FAMILIES.filter((_, at) => at % EVERY === 5 % EVERY);
+
+const SENSOR_ENDS = ['S1', 'S2'].map((mark) => ({ device: 'thermostat', mark }) as const) as unknown as Readonly<
+  [TerminalRef, TerminalRef]
+>;
+
+/** What the thermostat reads of its sensor, to the ohm; null where it has none. */
+const sensorOhms = (basis: JobBasis): string | null => {
+  if (basis.facts.thermostat.outdoorSensor !== 'wired') return null;
+  const read = predict(basis, basis.wall, DEFAULT_MOMENT, {
+    call: 'off',
+    observable: { kind: 'ohms', between: SENSOR_ENDS },
+  });
+  return read.kind === 'number' ? read.value.toFixed(0) : read.kind;
+};
+
+/** Whether a mutation does anything: to a coil, powering ones too, in the cold or in mild weather; to the sensor. */
+const doesHarm = (basis: JobBasis, sound: JobBasis): boolean => {
+  const subject = wiringSubject(basis.facts, basis.sound, basis.wall);
+  const coils = allCoils(subject.harness);
+  return (
+    behaviourChanges(subject.harness, subject.plannedCold, subject.cold, coils).length > 0 ||
+    behaviourChanges(subject.harness, subject.plannedMild, subject.mild, coils).length > 0 ||
+    sensorOhms(basis) !== sensorOhms(sound)
+  );
+};
+
+/** What is wrong with the findings of a mutation; null where nothing is. */
+const wrongWith = ({ facts }: Family, mutation: Mutation): string | null => {
+  const basis = jobBasis(mutated(facts, mutation));
+  const found = checkEquipment(basis);
+  const keys = found.map(findingKey);
+  if (new Set(keys).size !== keys.length) return `two findings under one key: ${keys.join(', ')}`;
+  const grave = found.filter(({ severity }) => severity !== 'advice');
+  if (!doesHarm(basis, jobBasis(facts)))
+    return grave.length === 0 ? null : `harmless, and ${grave.map(({ what }) => what).join(' ')}`;
+  const names = found.some(({ at, moves }) => mutation.wires.includes(at ?? '') || (moves ?? []).length > 0);
+  if (names) return null;
+  return grave.length === 0 && found.length === 0
+    ? 'nothing is found'
+    : `unnamed: ${found.map(({ what }) => what).join(' ')}`;
+};
+
+const wrongOf = (family: Family, mutations: readonly Mutation[]) =>
+  mutations.flatMap((mutation) => {
+    const wrong = wrongWith(family, mutation);
+    return wrong === null ? [] : [`${family.id}: ${mutation.id}: ${wrong}`];
+  });
+
+describe('every single mistake is found by name, and what does no harm is left alone', () => {
+  test('a conductor or a jumper taken out', () =>
+    expect(SOME.flatMap((family) => wrongOf(family, removals(jobBasis(family.facts).planned)))).toEqual([]));
+
+  test('neighbours exchanged', () =>
+    expect(SOME.flatMap((family) => wrongOf(family, exchanges(jobBasis(family.facts).planned, true)))).toEqual([]));
+
+  test('any two ends of a strip exchanged, here and there', () =>
+    fc.assert(
+      fc.property(fc.constantFrom(...FAMILIES), fc.nat(), (family, at) => {
+        const all = exchanges(jobBasis(family.facts).planned, false);
+        expect(wrongOf(family, [all[at % all.length]!])).toEqual([]);
+      }),
+      { numRuns: 60 },
+    ));
+
+  test('a jumper that nobody planned: its findings have keys of their own', () =>
+    fc.assert(
+      fc.property(fc.constantFrom(...FAMILIES), fc.nat(), ({ facts }, at) => {
+        const all = bridges(jobBasis(facts).planned);
+        const keys = checkEquipment(jobBasis(mutated(facts, all[at % all.length]!))).map(findingKey);
+        expect(new Set(keys).size).toBe(keys.length);
+      }),
+      { numRuns: 60 },
+    ));
+});
+
+test('the plan written down as found is the plan, on cables with too few conductors too', () =>
+  fc.assert(
+    fc.property(fc.constantFrom(...FAMILIES), fc.integer({ min: 2, max: 10 }), ({ facts: of }, conductors) => {
+      const facts: Facts = {
+        ...of,
+        cables: { ...of.cables, thermostatConductors: conductors, outdoorConductors: conductors },
+      };
+      const { planned, sound } = jobBasis(facts);
+      const recorded: Facts = { ...facts, wiring: { ...facts.wiring, asFound: wireRows(planned) } };
+      const { harness } = jobBasis(recorded);
+      expect(harness.conductors.map(({ id }) => id)).toEqual(planned.conductors.map(({ id }) => id));
+      expect(differences(facts, sound, harness, DEFAULT_MOMENT, supplyOf(facts))).toEqual([]);
+      expect(checkEquipment(jobBasis(recorded))).toEqual(checkEquipment(jobBasis(facts)));
+    }),
+    { numRuns: 120 },
+  ));
+
+test('findings keep their keys when the figures change: a longer cable, another price, a colder design', () =>
+  fc.assert(
+    fc.property(fc.constantFrom(...FAMILIES), fc.nat(), ({ facts }, at) => {
+      const all = removals(jobBasis(facts).planned);
+      const wrong = mutated(facts, all[at % all.length]!);
+      const other: Facts = {
+        ...wrong,
+        cables: { ...wrong.cables, thermostatLengthFt: wrong.cables.thermostatLengthFt + 5 },
+        prices: { ...wrong.prices, electricPerKWh: wrong.prices.electricPerKWh * 1.1 },
+      };
+      const keys = (of: Facts) => checkEquipment(jobBasis(of)).map(findingKey);
+      expect(keys(other)).toEqual(keys(wrong));
+    }),
+    { numRuns: 40 },
+  ));
