@@ -5,7 +5,7 @@ import type { SpanF } from '../units/span';
 import { type Crossing, crossing } from './balance';
 import { jobLoad } from './evidence';
 import { crossingInput } from './from-job';
-import { capacityCurve, copOf } from './heat-pump';
+import { capacityCurve, copOf, ratedSpanF } from './heat-pump';
 import { jobHeatPump, jobLowStage } from './job-heat-pump';
 import { addCurves, type Curve, flatCurve } from './line';
 import { loadCurve } from './load';
@@ -34,6 +34,8 @@ export interface ChartMark {
 /** Everything that the crossing chart shows. */
 export interface CrossingChart {
   readonly spanF: SpanF;
+  /** Coldest and warmest rating point, °F: beyond them the heat pump's lines are drawn on. */
+  readonly ratedF: SpanF;
   readonly mostBtuh: number;
   readonly lines: readonly ChartLine[];
   /** Least and most load at each corner of the load line. */
@@ -126,6 +128,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
   const designBtuh = capacity.at(load.designOutdoorF) + stripsBtuh(banks.length);
   return {
     spanF,
+    ratedF: ratedSpanF(heatPump),
     // What matters is drawn whole; either end of a line may leave the picture.
     mostBtuh: HEADROOM * Math.max(highBtuh, designBtuh, capacity.at(RATED_F), input.fuel?.outputBtuh ?? 0),
     lines,

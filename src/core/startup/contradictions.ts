@@ -126,18 +126,19 @@ const contradictionsOf = (context: StartupContext, step: PlannedStep): Contradic
   ...ampsAgainstVolts(step),
 ];
 
-/** Steps in which no reading passes that another of its step speaks against. */
-export const withContradictions = (context: StartupContext, steps: readonly PlannedStep[]): PlannedStep[] =>
-  steps.map((step) => {
-    const found = contradictionsOf(context, step);
-    if (found.length === 0) return step;
-    return {
-      ...step,
-      items: step.items.map((planned) => {
-        const spoken = found.find(({ keys }) => keys.includes(planned.key));
-        return spoken && planned.verdict
-          ? { ...planned, verdict: { grade: 'fail' as const, means: spoken.means, next: spoken.next } }
-          : planned;
-      }),
-    };
-  });
+/** Steps in which no reading passes that another speaks against: a reading that two steps share, in both. */
+export const withContradictions = (context: StartupContext, steps: readonly PlannedStep[]): PlannedStep[] => {
+  const spoken = new Map(
+    steps.flatMap((step) => contradictionsOf(context, step)).flatMap((each) => each.keys.map((key) => [key, each])),
+  );
+  if (spoken.size === 0) return [...steps];
+  return steps.map((step) => ({
+    ...step,
+    items: step.items.map((planned) => {
+      const against = spoken.get(planned.key);
+      return against && planned.verdict
+        ? { ...planned, verdict: { grade: 'fail', means: against.means, next: against.next } }
+        : planned;
+    }),
+  }));
+};

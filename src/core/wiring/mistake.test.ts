@@ -59,7 +59,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
     [
       'two at once',
       (rows) => landEnd(landEnd(rows, 'outdoor-cable/yellow', 'to', null), 'thermostat-cable/white', 'to', null),
-      /^Thermostat auxiliary heat open: .*Outdoor compressor open: /,
+      /^Thermostat auxiliary heat call open: .*Outdoor compressor call open: /,
     ],
   ])('%s', (_, change, words) => expect(mistakeIn(found(change)).what).toMatch(words));
 

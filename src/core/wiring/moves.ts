@@ -42,7 +42,13 @@ const CABLE_WORDS: Partial<Record<Cable['id'], string>> = {
   'switch-cable': 'outdoor-thermostat',
 };
 
-const functionWords = ({ cable, carries }: Conductor): string => {
+/** Loads that a conductor is named by; it carries their call, and “thermostat blower” would be none of either. */
+const LOADS = /^(compressor|blower|auxiliary heat|heat bank)\b/;
+
+/** What a conductor of a cable is for: “outdoor common”, “thermostat blower call”. */
+const functionWords = (conductor: Conductor): string => {
+  const { cable } = conductor;
+  const carries = LOADS.test(conductor.carries) ? `${conductor.carries} call` : conductor.carries;
   const place =
     CABLE_WORDS[cable] ??
     `${DEVICE_LABELS[cable.slice('leads-'.length) as keyof typeof DEVICE_LABELS].toLowerCase()}’s`;

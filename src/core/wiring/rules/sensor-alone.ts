@@ -1,3 +1,4 @@
+import { isFloating } from '../../circuit/meter';
 import { lockoutsInForce } from '../../control/lockouts';
 import { nodeOf } from '../../devices/device';
 import type { Facts } from '../../job/document';
@@ -40,7 +41,8 @@ const strangers = ({ joined }: WiringSubject, points: readonly string[]): Found[
 /** Control volts on a terminal of the thermostat's that is for a thermistor alone. */
 const live = ({ cold }: WiringSubject, points: readonly string[]): Found[] =>
   points.flatMap((node): Found[] => {
-    const most = Math.max(...[...cold.values()].map(({ volts }) => volts.get(node) ?? 0));
+    const fed = [...cold.values()].filter(({ network }) => !isFloating(network, node));
+    const most = Math.max(0, ...fed.map(({ volts }) => volts.get(node) ?? 0));
     return most < NOTHING_VOLTS
       ? []
       : [
