@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import type { Finding } from '@/core/job/finding';
+import { type Finding, findingKey } from '@/core/job/finding';
 import { useJob } from './job/provider';
 import { SeverityMark } from './severity-mark';
 
@@ -12,7 +12,7 @@ export const FindingsList = ({ findings }: { findings: readonly Finding[] }) => 
   return (
     <ul aria-label="Findings" className="mt-6 space-y-2">
       {findings.map((finding) => (
-        <li key={finding.rule + finding.what} className="flex gap-2">
+        <li key={findingKey(finding)} className="flex gap-2">
           <SeverityMark severity={finding.severity} />
           <span>
             {finding.what} <span className="text-quiet">{finding.why}</span> {finding.mend}

@@ -40,8 +40,8 @@ test('a reading is explained: not in yet, then dead; and it is kept', async ({ p
     (await stored(page, id)).readings.map(({ item, value }: { item: string; value: unknown }) => [item, value]),
   ).toEqual([
     ['strips/volts', 240],
-    ['strips/amps-main', 43.1],
-    ['strips/amps-main', 31],
+    ['heat-aux/amps-main', 43.1],
+    ['heat-aux/amps-main', 31],
   ]);
 });
 

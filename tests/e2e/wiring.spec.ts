@@ -27,7 +27,7 @@ test('the call lights its conductors and coils, and the meter reads between two 
   await expect(meter.getByLabel('Probe 1 on')).toHaveValue('air-handler.R');
   await expect(meter).toContainText(/2[56]\.\d/);
   await meter.getByLabel('Probe 1 on').selectOption('air-handler.W1');
-  await meter.getByRole('button', { name: 'Ω' }).click();
+  await meter.getByRole('button', { name: 'Ω', exact: true }).click();
   await expect(meter).toContainText(/\d Ω/);
 });
 
@@ -118,7 +118,7 @@ test('as found: a dragged end is a difference with its effect, a finding that po
   await page.getByRole('button', { name: 'Fold the ruler' }).click();
   await page.getByRole('button', { name: 'Enter as found' }).click();
   await dragEnd(page, /^white of the thermostat cable, second end/, /^Air handler G/);
-  await expect(differing(page)).toContainText('white: at the air handler from W1 to G');
+  await expect(differing(page)).toContainText('Thermostat auxiliary heat call: white at the air handler from W1 to G');
   await expect(differing(page)).toContainText(/Sequencer 1 does not pull in/);
   await expect(page.getByRole('region', { name: 'Findings' })).toContainText(/Emergency heat does not bring/);
   await expectSaved(page);
@@ -157,7 +157,7 @@ test('as found by keyboard alone: lift, land, take off; and an end that does not
   await expect(differing(page)).toHaveCount(0);
   await end.focus();
   await page.keyboard.press('Delete');
-  await expect(differing(page)).toContainText('yellow: loose at the air handler, planned on Y');
+  await expect(differing(page)).toContainText('Thermostat compressor call open: yellow loose at the air handler, planned on Y');
   await expect(page.getByRole('region', { name: 'Trace' })).toContainText(/Held here: Planned, and not there/);
 });
 
@@ -168,7 +168,7 @@ test('as found as a list: ends chosen, a jumper added; R to C opens the fuse and
   await page.getByRole('button', { name: 'As list' }).click();
   const list = page.getByRole('region', { name: 'Wire list' });
   await list.getByLabel('green, second end').first().selectOption({ label: 'loose' });
-  await expect(differing(page)).toContainText('green: loose at the air handler');
+  await expect(differing(page)).toContainText('Thermostat blower call open: green loose at the air handler');
   await list.getByLabel('Jumper at').selectOption('air-handler');
   await list.getByLabel('Jumper from').selectOption('R');
   await list.getByLabel('Jumper to').selectOption('C');
@@ -216,12 +216,13 @@ test('what makes no sense together is refused with its reason, and mended from t
   const changes = [
     { path: 'system.cabinet', value: 'packaged' },
     { path: 'system.backup', value: 'furnace' },
+    { path: 'furnace.fuel', value: 'fuel-oil' },
   ];
   await page.request.patch(`/api/jobs/${id}`, {
     data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' },
   });
   await page.goto(`/jobs/${id}/wiring`);
-  await expect(page.getByRole('region', { name: 'Not planned' })).toContainText('interlocked by its maker');
+  await expect(page.getByRole('region', { name: 'Not planned' })).toContainText('A packaged unit with an oil burner.');
   await page.getByRole('button', { name: 'Mend it' }).click();
   await expect(bench(page).getByRole('button', { name: /^Packaged unit R/ })).toBeVisible();
 });

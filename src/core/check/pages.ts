@@ -1,3 +1,4 @@
+import { CROSSING_RULES } from '../crossing/rules';
 import type { FactPath } from '../job/document';
 import type { Finding, JobPage } from '../job/finding';
 
@@ -35,6 +36,9 @@ const SETTINGS_MEND: ReadonlySet<string> = new Set([
   'control-agrees',
 ]);
 
+/** Rules of the crossing page: they stand beside its chart, wherever their fact is. */
+const CROSSING: ReadonlySet<string> = new Set(CROSSING_RULES.map(({ id }) => id));
+
 const isAbout = (fact: FactPath | undefined, prefixes: readonly FactPrefix[]): boolean =>
   fact !== undefined && prefixes.some((prefix) => fact.startsWith(prefix));
 
@@ -42,7 +46,12 @@ const isAbout = (fact: FactPath | undefined, prefixes: readonly FactPrefix[]): b
  * where settings mend it. */
 export const pagesOf = ({ page, fact, rule }: Finding): readonly JobPage[] => {
   const others = (Object.keys(FACTS) as JobPage[]).filter((each) => each !== page && isAbout(fact, FACTS[each]!));
-  return [page, ...others, ...(page !== 'setup' && SETTINGS_MEND.has(rule) ? (['setup'] as const) : [])];
+  return [
+    page,
+    ...others,
+    ...(page !== 'setup' && SETTINGS_MEND.has(rule) ? (['setup'] as const) : []),
+    ...(page !== 'crossing' && CROSSING.has(rule) ? (['crossing'] as const) : []),
+  ];
 };
 
 /** The findings that a page shows, in their order. */

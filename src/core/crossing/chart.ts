@@ -5,7 +5,7 @@ import type { SpanF } from '../units/span';
 import { type Crossing, crossing } from './balance';
 import { jobLoad } from './evidence';
 import { crossingInput } from './from-job';
-import { capacityCurve, copOf, ratedSpanF } from './heat-pump';
+import { capacityCurve, copOf, isDrawnOn, ratedSpanF } from './heat-pump';
 import { jobHeatPump, jobLowStage } from './job-heat-pump';
 import { addCurves, type Curve, flatCurve } from './line';
 import { loadCurve } from './load';
@@ -20,6 +20,8 @@ export interface ChartLine {
   readonly source: 'load' | 'compressor' | 'strips' | 'fossil';
   /** Bold: what counts; fine: drawn beside it for comparison. */
   readonly weight: 'bold' | 'fine';
+  /** Whether it follows the heat pump’s rating points, and beyond them is drawn on. */
+  readonly isRated: boolean;
   readonly points: readonly ChartPoint[];
 }
 
@@ -29,6 +31,8 @@ export interface ChartMark {
   readonly atF: number;
   /** Where else it may lie, by the band of the load. */
   readonly bandF?: SpanF;
+  /** Whether it is found on lines that are drawn on beyond the rating points. */
+  readonly isDrawnOn?: boolean;
 }
 
 /** Everything that the crossing chart shows. */
@@ -103,6 +107,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
     label,
     source,
     weight,
+    isRated: source === 'compressor' || source === 'strips',
     points: corners(curve, spanF),
   });
   const lines: ChartLine[] = [
@@ -142,15 +147,28 @@ export const crossingChart = (facts: Facts): CrossingChart => {
               id: 'thermal-balance',
               label: 'balance',
               atF: found.thermalBalanceF,
+              isDrawnOn: isDrawnOn(heatPump, found.thermalBalanceF),
               ...(highBalanceF === null ? {} : { bandF: [lowBalanceF ?? coldF, highBalanceF] as const }),
             },
           ]),
       ...found.bankGatesF.flatMap((atF, index) =>
         index === 0 || atF === null
           ? []
-          : [{ id: `bank-${index + 1}`, label: `strips ${banks[index]!.bank} needed`, atF }],
+          : [
+              {
+                id: `bank-${index + 1}`,
+                label: `strips ${banks[index]!.bank} needed`,
+                atF,
+                isDrawnOn: isDrawnOn(heatPump, atF),
+              },
+            ],
       ),
-      ...numberOrNothing(found.economicBalanceF).map((atF) => ({ id: 'economic-balance', label: 'even cost', atF })),
+      ...numberOrNothing(found.economicBalanceF).map((atF) => ({
+        id: 'economic-balance',
+        label: 'even cost',
+        atF,
+        isDrawnOn: isDrawnOn(heatPump, atF),
+      })),
       { id: 'design', label: 'design', atF: load.designOutdoorF },
       ...(heatPump.minOutdoorF === null ? [] : [{ id: 'unit-limit', label: 'unit stops', atF: heatPump.minOutdoorF }]),
       { id: 'no-load', label: 'no load', atF: load.noLoadF },

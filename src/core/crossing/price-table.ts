@@ -2,6 +2,7 @@ import type { Facts } from '../job/document';
 import { roundTo } from '../units/round';
 import { economicBalanceF, evenCop } from './economic-balance';
 import { crossingInput } from './from-job';
+import { isDrawnOn } from './heat-pump';
 
 /** Where heat costs the same, at one pair of prices. */
 export interface PriceCell {
@@ -9,6 +10,8 @@ export interface PriceCell {
   readonly fuelPerUnit: number;
   readonly copEven: number;
   readonly balanceF: number | 'always' | 'never';
+  /** Whether the balance lies beyond the rating points, where everything is drawn on. */
+  readonly isDrawnOn: boolean;
   /** Whether both prices are those of the job. */
   readonly isToday: boolean;
 }
@@ -29,11 +32,13 @@ export const priceTable = (facts: Facts): PriceCell[][] => {
   return tried(electricPerKWh).map((electric) =>
     tried(fuel.pricePerUnit).map((pricePerUnit): PriceCell => {
       const copEven = evenCop(electric, { ...fuel, pricePerUnit });
+      const balanceF = economicBalanceF(heatPump, copEven);
       return {
         electricPerKWh: electric,
         fuelPerUnit: pricePerUnit,
         copEven,
-        balanceF: economicBalanceF(heatPump, copEven),
+        balanceF,
+        isDrawnOn: typeof balanceF === 'number' && isDrawnOn(heatPump, balanceF),
         isToday: electric === electricPerKWh && pricePerUnit === fuel.pricePerUnit,
       };
     }),

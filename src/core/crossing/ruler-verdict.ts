@@ -37,6 +37,12 @@ const sources = ({ heatPumpBtuh, stripsBtuh, fossilBtuh }: HeatNow): string => {
   return all.length === 1 ? `${all[0]} alone` : all.join(' and ');
 };
 
+/** The same with what they do: “furnace alone gives”, “heat pump and strips give”. */
+const sourcesGive = (now: HeatNow): string => {
+  const names = sources(now);
+  return `${names} ${names.includes('strips') || names.includes(' and ') ? 'give' : 'gives'}`;
+};
+
 /** What may make up for a call that is short by itself. */
 const restWords = (facts: Facts, call: CallId, outdoorF: number): string => {
   if (call !== 'heat-1' && call !== 'heat-2') return '';
@@ -63,7 +69,7 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   if (loadBtuh === 0)
     return {
       grade: 'calm',
-      text: `${name}: ${sources(now)} give ${thousand(now.totalBtuh)}; the house needs no heat.`,
+      text: `${name}: ${sourcesGive(now)} ${thousand(now.totalBtuh)}; the house needs no heat.`,
     };
   const missing = loadBtuh - now.totalBtuh;
   if (missing <= ALIKE_BTUH) {
@@ -100,10 +106,10 @@ const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerVerdic
   const { stripsBtuh, fossilBtuh } = heatNow(facts, outcome, moment.outdoorF);
   const given = stripsBtuh + fossilBtuh;
   const cold = `about ${thousand(takenBtuh)} come out of the house for a few minutes`;
-  const by = stripsBtuh > 0 ? 'strips' : 'the furnace';
+  const by = stripsBtuh > 0 ? 'strips give' : 'the furnace gives';
   return given === 0
     ? { grade: 'calm', text: `Defrost: ${cold}, and nothing warms the air.` }
-    : { grade: 'strips', text: `Defrost: ${cold}; ${by} give ${thousand(given)} of it back.` };
+    : { grade: 'strips', text: `Defrost: ${cold}; ${by} ${thousand(given)} of it back.` };
 };
 
 /** The ruler's sentence: what the moment's call does for the house, by what is really on. */
@@ -116,7 +122,7 @@ export const rulerVerdict = (facts: Facts, outcome: Outcome, moment: Moment): Ru
       const now = heatNow(facts, outcome, outdoorF);
       const what = call === 'off' ? 'Off: nothing is called' : 'Fan: the blower alone';
       if (now.totalBtuh > 0)
-        return { grade: 'short', text: `${what}, and ${sources(now)} give ${thousand(now.totalBtuh)}.` };
+        return { grade: 'short', text: `${what}, and ${sourcesGive(now)} ${thousand(now.totalBtuh)}.` };
       return {
         grade: 'calm',
         text: loadBtuh === 0 ? `${what}. The house needs no heat.` : `${what}; the house loses ${thousand(loadBtuh)}.`,

@@ -1,4 +1,5 @@
 import { parseWith } from '../border/parse';
+import { capital } from '../units/capital';
 import type { FactPath } from './document';
 import { factSchema } from './schema';
 
@@ -7,5 +8,5 @@ export const factProblem = (path: FactPath, value: unknown): string | null => {
   const parsed = parseWith(factSchema(path), value);
   if (parsed.ok) return null;
   const words = parsed.error.replace(/^this /, '');
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+  return `${capital(words)}.`;
 };

@@ -11,6 +11,7 @@ import {
 } from '../devices/ids';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
+import { capital } from '../units/capital';
 import type { StatesByCall } from './behaviour';
 import type { WiringState } from './state';
 
@@ -35,7 +36,7 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
   const say = (list: readonly CallId[], words: (list: string) => string) =>
     list.length === 0 ? [] : [words(named(list))];
   const backup = backupOf(facts) === 'fossil' ? 'the furnace' : 'the strips';
-  const capital = backup.replace(/^./, (first) => first.toUpperCase());
+  const theBackup = capital(backup);
 
   const fuse = calls(all, (was, now) => was.fuseOpenedAtAmps === null && now.fuseOpenedAtAmps !== null);
   if (fuse.length === all.length) return ['The board fuse opens at once: nothing works.'];
@@ -69,7 +70,7 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
     ),
     ...say(
       calls(sound, (was, now) => banks(now) > 0 && !hasAir(now) && hasAir(was)),
-      (list) => `${capital} heat without air in: ${list}.`,
+      (list) => `${theBackup} heat without air in: ${list}.`,
     ),
     ...say(
       calls(among(['emergency']), (was, now) => banks(now) < banks(was)),
@@ -82,15 +83,15 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
     ),
     ...say(
       calls(among(['heat-aux', 'defrost']), (was, now) => banks(now) < banks(was)),
-      (list) => `${capital} do not come, or not all of them, in: ${list}.`,
+      (list) => `${theBackup} do not come, or not all of them, in: ${list}.`,
     ),
     ...say(
       calls(among(NO_HEAT), (was, now) => banks(now) > banks(was)),
-      (list) => `${capital} heat with no heat called: ${list}.`,
+      (list) => `${theBackup} heat with no heat called: ${list}.`,
     ),
     ...say(
       calls(among(['heat-1', 'heat-2']), (was, now) => banks(now) > banks(was)),
-      (list) => `${capital} come where the heat pump alone should heat: ${list}.`,
+      (list) => `${theBackup} come where the heat pump alone should heat: ${list}.`,
     ),
     ...say(
       calls(among(['defrost']), (was, now) => runs(now) && !heats(was) && heats(now)),

@@ -1,5 +1,6 @@
 import type { Facts } from '../job/document';
 import { applyRules, type Finding, findingKey } from '../job/finding';
+import { capital } from '../units/capital';
 import { consequences } from './consequences';
 import type { Harness } from './harness';
 import { type Move, movesBetween } from './moves';
@@ -42,7 +43,7 @@ const leastMoves = (moves: readonly Move[], explains: (chosen: readonly Move[]) 
   return left.length <= MOST_MOVES ? left : null;
 };
 
-const sentence = (words: string) => `${words.replace(/^./, (first) => first.toUpperCase())}.`;
+const sentence = (words: string) => `${capital(words)}.`;
 
 /** A mistake by name, and every finding that it explains. */
 export interface NamedMistake {

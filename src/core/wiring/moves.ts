@@ -1,5 +1,6 @@
 import { DEVICE_LABELS } from '../devices/device';
 import type { WireRow } from '../job/facts/wiring';
+import { capital } from '../units/capital';
 import { addJumper, landEnd, removeConductor, removeJumper } from './as-found';
 import {
   type Cable,
@@ -77,7 +78,7 @@ const homeOf = (was: Conductor, is: Conductor): string => {
         : `${colourWords(is)} back to ${refWords(planned)}`,
     ];
   });
-  return `${ends.join('; ')}.`.replace(/^./, (first) => first.toUpperCase());
+  return capital(`${ends.join('; ')}.`);
 };
 
 /** A harness with a conductor as given: in the place of its namesake, or added. */

@@ -74,8 +74,8 @@ export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => (
   </table>
 );
 
-const balanceWords = ({ balanceF }: PriceCell) =>
-  typeof balanceF === 'number' ? `${Math.round(balanceF)}°` : balanceF;
+const balanceWords = ({ balanceF, isDrawnOn }: PriceCell) =>
+  typeof balanceF === 'number' ? `${Math.round(balanceF)}°${isDrawnOn ? '*' : ''}` : balanceF;
 
 /** Where both fuels cost the same, price against price. */
 export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => (
@@ -83,6 +83,7 @@ export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCel
     <table className="w-full min-w-96 font-mono text-sm">
       <caption className="pb-1 text-left font-sans text-sm text-quiet">
         Even cost, °F out: below it the furnace is the cheaper heat. Electricity down, fuel across ($ a {unit}).
+        {table.some((row) => row.some(({ isDrawnOn }) => isDrawnOn)) && ' * Beyond the rating points: drawn on.'}
       </caption>
       <thead>
         <tr>

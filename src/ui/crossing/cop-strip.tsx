@@ -26,13 +26,18 @@ export const CopStrip = ({ chart, outdoorF }: { chart: CrossingChart; outdoorF: 
           className="absolute inset-0 size-full overflow-hidden"
           aria-hidden
         >
-          <path
-            d={pathOf(plot, cop)}
-            fill="none"
-            className="stroke-[var(--pine)]"
-            strokeWidth={2}
-            vectorEffect="non-scaling-stroke"
-          />
+          {(['rated', 'drawn-on'] as const).map((part) => (
+            <path
+              key={part}
+              d={pathOf(plot, cop)}
+              fill="none"
+              className="stroke-[var(--pine)]"
+              strokeWidth={2}
+              strokeDasharray={part === 'drawn-on' ? '7 5' : undefined}
+              clipPath={`url(#${part})`}
+              vectorEffect="non-scaling-stroke"
+            />
+          ))}
           {copEven !== null && (
             <path
               d={pathOf(plot, [

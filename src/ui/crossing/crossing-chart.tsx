@@ -18,8 +18,8 @@ const ROW_PX = 20;
 /** A letter's width in percent of the plot, on a desk and on a phone. */
 const LETTER_WIDTH = { desk: 0.75, phone: 2.6 } as const;
 
-const words = ({ label, atF, bandF }: ChartMark) =>
-  `${label} ${Math.round(atF)}${bandF ? ` (${Math.round(bandF[0])} to ${Math.round(bandF[1])})` : ''}`;
+const words = ({ label, atF, bandF, isDrawnOn }: ChartMark) =>
+  `${label} ${Math.round(atF)}${isDrawnOn ? '*' : ''}${bandF ? ` (${Math.round(bandF[0])} to ${Math.round(bandF[1])})` : ''}`;
 
 const sameGate = (one: GatePost, other: GatePost) =>
   one.fact === other.fact && one.row === other.row && one.atF === other.atF;
@@ -154,6 +154,10 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
       </div>
       <Scale />
       <CopStrip chart={chart} outdoorF={outdoorF} />
+      <p className="text-sm text-quiet">
+        * and dashed: beyond the rating points ({chart.ratedF[0]} to {chart.ratedF[1]} °F), the heat pump’s lines drawn
+        straight on.
+      </p>
     </section>
   );
 };

@@ -2,6 +2,7 @@ import type { CrossingChart } from '@/core/crossing/chart';
 import { percentAlong } from '@/core/units/span';
 import { SOURCE_COLOUR } from '../sources';
 import { pathOf, percentDown, type Plot } from './plot';
+import { RatedClips } from './rated-clips';
 
 /** Colour of a line by its source; the load is ink. */
 export const lineColour = (source: CrossingChart['lines'][number]['source']): string =>
@@ -23,17 +24,21 @@ export const Curves = ({ chart, plot }: { chart: CrossingChart; plot: Plot }) =>
     >
       {chart.range && <path d={`${pathOf(plot, chart.range)}Z`} className="fill-[var(--pine)] opacity-15" />}
       <polygon points={band} className="fill-[var(--ink)] opacity-10" />
-      {chart.lines.map(({ id, source, weight, points }) => (
-        <path
-          key={id}
-          d={pathOf(plot, points)}
-          fill="none"
-          stroke={lineColour(source)}
-          strokeWidth={weight === 'bold' ? 2.5 : 1.5}
-          strokeDasharray={weight === 'fine' ? '4 4' : undefined}
-          vectorEffect="non-scaling-stroke"
-        />
-      ))}
+      <RatedClips ratedF={chart.ratedF} spanF={plot.spanF} />
+      {chart.lines.flatMap(({ id, source, weight, isRated, points }) =>
+        (isRated ? (['rated', 'drawn-on'] as const) : [null]).map((part) => (
+          <path
+            key={`${id}-${part ?? ''}`}
+            d={pathOf(plot, points)}
+            fill="none"
+            stroke={lineColour(source)}
+            strokeWidth={weight === 'bold' ? 2.5 : 1.5}
+            strokeDasharray={part === 'drawn-on' ? '7 5' : weight === 'fine' ? '2 4' : undefined}
+            clipPath={part === null ? undefined : `url(#${part})`}
+            vectorEffect="non-scaling-stroke"
+          />
+        )),
+      )}
     </svg>
   );
 };

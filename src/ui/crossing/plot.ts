@@ -52,6 +52,8 @@ export const labelPlaces = (
   const taken: LabelPlace[] = [];
   for (const { id, points, weight } of lines) {
     const place = LABEL_PLACES_F[weight]
+      // A line that rises would run through a label that has no room to its left.
+      .filter((atF) => valueAt(points, atF + 1) <= valueAt(points, atF) || percentAlong(plot.spanF, atF) > LABEL_WIDTH)
       .map((atF): LabelPlace => {
         const isRising = valueAt(points, atF + 1) > valueAt(points, atF);
         const across = percentAlong(plot.spanF, atF);
@@ -59,7 +61,7 @@ export const labelPlaces = (
           id,
           across,
           down: percentDown(plot, valueAt(points, atF)),
-          end: isRising && across > LABEL_WIDTH ? 'right' : 'left',
+          end: isRising ? 'right' : 'left',
         };
       })
       .find(

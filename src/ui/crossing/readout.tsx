@@ -42,7 +42,9 @@ export const Readout = ({ outdoorF, at, hasFurnace }: { outdoorF: number; at: At
       value={thousand(at.heatPumpBtuh)}
       unit="kBtu/h"
       tone="text-pine"
-      note={at.cop > 0 ? `COP ${roundTo(at.cop, 2)}` : 'stands still'}
+      note={
+        at.cop > 0 ? `COP ${roundTo(at.cop, 2)}${at.isDrawnOn ? ', beyond the rating points' : ''}` : 'stands still'
+      }
     />
     <Figure
       label="It gives"

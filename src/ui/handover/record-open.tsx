@@ -12,7 +12,9 @@ export const RecordOpen = () => {
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const confirmed = useJob((job) => job.confirmed);
-  const findings = model.findings(undefined, confirmed);
+  const all = model.findings(readings, confirmed);
+  const findings = all.filter(({ under }) => under === undefined);
+  const explained = all.length - findings.length;
   const open = model.startup(readings, moment).filter((planned) => tally([planned]).open > 0);
   if (findings.length === 0 && open.length === 0) return <p className="text-sm">Nothing.</p>;
   return (
@@ -25,6 +27,7 @@ export const RecordOpen = () => {
             : `${finding.what} ${finding.mend}`}
         </li>
       ))}
+      {explained > 0 && <li>{explained} more, explained by the first.</li>}
       {open.map(({ step, items }) => (
         <li key={step.id}>
           {step.title}: {items.filter(({ reading }) => !reading).length} of {items.length} not read.

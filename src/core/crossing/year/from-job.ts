@@ -14,9 +14,9 @@ const COMPRESSOR_CYCLES = 3;
 const BLOWER_W_PER_1000_CFM = 441;
 
 /** Run time that goes into defrosts. */
-const defrosts = ({ outdoorUnit }: Facts, intervalMin: number): Defrosts => {
+const defrosts = ({ outdoorUnit }: Facts): Defrosts => {
   const isDemand = outdoorUnit.defrostControl === 'demand';
-  const between = isDemand ? DEMAND_INTERVAL_MIN : intervalMin;
+  const between = isDemand ? DEMAND_INTERVAL_MIN : outdoorUnit.defrostIntervalMin;
   return { share: DEFROST_MIN / (between + DEFROST_MIN), follows: isDemand ? 'frost' : 'clock' };
 };
 
@@ -28,11 +28,8 @@ const hasTempering = ({ system, outdoorUnit }: Facts): boolean =>
 export const blowerKW = ({ airHandler }: Facts): number =>
   (airHandler.blowerWatts ?? (BLOWER_W_PER_1000_CFM * airHandler.auxCfm) / 1000) / 1000;
 
-/**
- * A job's house and all that heats it, as it stands.
- * @param defrostIntervalMin the board's interval, min, where Setup knows better than the Sheet
- */
-export const jobPlant = (facts: Facts, defrostIntervalMin: number = facts.outdoorUnit.defrostIntervalMin): Plant => {
+/** A job's house and all that heats it, as it stands: the board's interval is the one on the Sheet. */
+export const jobPlant = (facts: Facts): Plant => {
   const { load, banksKW, gates = {}, fuel } = crossingInput(facts);
   return {
     load,
@@ -46,7 +43,7 @@ export const jobPlant = (facts: Facts, defrostIntervalMin: number = facts.outdoo
     ...(fuel ? { fuel } : {}),
     gates,
     stripsHelp: facts.schools.auxWithHeatPump === 'helps',
-    defrost: defrosts(facts, defrostIntervalMin),
+    defrost: defrosts(facts),
     tempers: hasTempering(facts),
     blowerKW: blowerKW(facts),
     cyclesPerHour: COMPRESSOR_CYCLES,

@@ -2,6 +2,7 @@ import { backupOutputs } from '../../control/outputs';
 import { nodeOf } from '../../devices/device';
 import { hotMarks } from '../../devices/thermostat';
 import type { Found } from '../../job/finding';
+import { capital } from '../../units/capital';
 import { type Harness, landedConductors, refText, refWords } from '../harness';
 import type { WiringRule, WiringSubject } from './subject';
 
@@ -12,7 +13,7 @@ const wayHome = (harness: Harness, planned: Harness, group: readonly string[]): 
     for (const end of ['from', 'to'] as const) {
       const home = was?.[end];
       if (group.includes(refText(found[end])) && home && refText(home) !== refText(found[end]))
-        return `${(found.colour ?? 'The conductor').replace(/^./, (first) => first.toUpperCase())} goes back to ${refWords(home)}.`;
+        return `${capital(found.colour ?? 'the conductor')} goes back to ${refWords(home)}.`;
     }
   }
   return null;

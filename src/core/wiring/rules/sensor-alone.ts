@@ -3,6 +3,7 @@ import { lockoutsInForce } from '../../control/lockouts';
 import { nodeOf } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import type { Found } from '../../job/finding';
+import { capital } from '../../units/capital';
 import { NOTHING_VOLTS } from '../../units/control-volts';
 import { roundTo } from '../../units/round';
 import { parseRef, refWords } from '../harness';
@@ -28,7 +29,7 @@ const strangers = ({ joined }: WiringSubject, points: readonly string[]): Found[
     return [
       {
         severity: 'error',
-        what: `${words(node).replace(/^./, (first) => first.toUpperCase())} is joined to ${others.map(words).join(', ')}.`,
+        what: `${capital(words(node))} is joined to ${others.map(words).join(', ')}.`,
         mend: 'S terminals touch nothing but the sensor: take the conductor off.',
         page: 'wiring',
         at: node,

@@ -40,7 +40,7 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
         ))}
       </div>
       <ul aria-label="Air at the register" className="border-t border-ink">
-        {states.map(({ id, label, source, supplyF, cfm }) => {
+        {states.map(({ id, label, source, supplyF, cfm, isDrawnOn }) => {
           const [low, high] = [Math.min(roomF, supplyF), Math.max(roomF, supplyF)];
           const isOver = limitF !== null && supplyF > limitF;
           return (
@@ -54,7 +54,10 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
                 </span>
                 <span className={`font-mono text-lg font-semibold whitespace-nowrap ${isOver ? 'text-fail' : ''}`}>
                   {Math.round(supplyF)}{' '}
-                  <span className="text-xs font-normal text-quiet">°F{isOver ? ', over the limit' : ''}</span>
+                  <span className="text-xs font-normal text-quiet">
+                    °F{isOver ? ', over the limit' : ''}
+                    {isDrawnOn ? ', beyond the rating points' : ''}
+                  </span>
                 </span>
               </span>
               <span className="relative block h-7" aria-hidden>

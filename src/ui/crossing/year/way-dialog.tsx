@@ -2,6 +2,7 @@
 
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
+import type { Backup } from '@/core/job/backup';
 import { FIXED_BOUNDS_F, type Way } from '@/core/setup/ways/way';
 import { ChoiceBox } from '../../fields/choice-box';
 import { NumberBox } from '../../fields/number-box';
@@ -10,11 +11,11 @@ import { TextBox } from '../../fields/text-box';
 const FIXED = 'fixed';
 
 const COMPRESSOR_OPTIONS = {
-  electric: [
+  strips: [
     { value: 'none', label: 'Never, above its own limit' },
     { value: FIXED, label: 'Below a temperature' },
   ],
-  furnace: [
+  fossil: [
     { value: 'economic', label: 'Where the furnace is cheaper' },
     { value: 'thermal', label: 'Where the heat pump runs short' },
     { value: 'none', label: 'By staging alone' },
@@ -24,7 +25,7 @@ const COMPRESSOR_OPTIONS = {
 
 interface WayDialogProps {
   readonly way: Way;
-  readonly backup: 'electric' | 'furnace';
+  readonly backup: Backup;
   readonly onKeep: (way: Way) => void;
   readonly onRemove: (() => void) | null;
   readonly onClose: () => void;
@@ -89,7 +90,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
               onCommit={(value) => typeof value === 'number' && set({ auxAbove: value })}
             />
           )}
-          {backup === 'electric' && (
+          {backup === 'strips' && (
             <>
               <ChoiceBox
                 label="Strips beside the compressor"

@@ -58,7 +58,8 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
   const hourly = useHourly(method === 'hourly', facts, ways, weather.hoursF);
   const compared = method === 'hourly' && hourly.compared ? hourly.compared : byBins;
   const isOld = method === 'hourly' && hourly.compared !== null && !hourly.isCurrent;
-  const fuelUnit = backupOf(facts) === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null;
+  const backup = backupOf(facts);
+  const fuelUnit = backup === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null;
 
   const keepWays = (next: readonly Way[]) => setFact('year.ways', next.map(wayToRow));
   const take = ({ name, way }: ComparedWay) => {
@@ -159,15 +160,16 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
           </ul>
           <p className="mt-3 max-w-prose text-sm text-quiet">
             Heat alone, steady setpoint: a setback’s morning climb and the droop are a matter of hours, not of a year’s
-            means. The blower’s power is taken as part of the sheet’s figures. Defrost: about four minutes at the
-            board’s interval where frost grows.
+            means. Beside the compressor the blower’s power is part of the sheet’s figures; by itself with strips or
+            furnace it is counted. Defrost: about four minutes at the board’s interval on the Sheet, whenever the coil
+            is cold enough; a demand board as frost grows.
           </p>
         </section>
       )}
       {edited && editing !== null && (
         <WayDialog
           way={edited}
-          backup={facts.system.backup}
+          backup={backup}
           onClose={() => setEditing(null)}
           onRemove={
             editing < ways.length && ways.length > WAYS_BOUNDS[0]

@@ -40,6 +40,9 @@ export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string |
             tone="text-plum"
           />
         )}
+        {year.blowerKWh >= 0.5 && (
+          <Row label="Blower, without compressor" heat={0} energy={`${whole(year.blowerKWh)} kWh`} tone="" />
+        )}
         {year.shortHours > 0 && <Row label="Short" heat={year.shortBtu} energy="not given" tone="text-fail" />}
       </tbody>
     </table>

@@ -1,15 +1,15 @@
 'use client';
 
 import { useMemo } from 'react';
+import { findingsFor } from '@/core/check/pages';
 import { backupNeeds, bankGates } from '@/core/crossing/backup-need';
 import { crossingChart } from '@/core/crossing/chart';
 import { priceTable } from '@/core/crossing/price-table';
-import { CROSSING_RULES } from '@/core/crossing/rules';
 import { atMoment } from '@/core/crossing/year/at-moment';
 import { factApplies } from '@/core/job/applies';
 import { backupOf } from '@/core/job/backup';
 import type { FactPath } from '@/core/job/document';
-import { applyRules } from '@/core/job/finding';
+import { findingKey } from '@/core/job/finding';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { BankTable, NeedTable, PriceTable } from '@/ui/crossing/backup-tables';
 import { CrossingChart } from '@/ui/crossing/crossing-chart';
@@ -19,6 +19,7 @@ import { Readout } from '@/ui/crossing/readout';
 import { FactField } from '@/ui/fields/fact-field';
 import { FindingLine } from '@/ui/finding-line';
 import { useJob } from '@/ui/job/provider';
+import { useModel } from '@/ui/job/use-model';
 
 const UNIT_FACTS: readonly FactPath[] = [
   'outdoorUnit.ratingPoints',
@@ -42,7 +43,9 @@ const CrossingPage = () => {
   const facts = useJob((job) => job.facts);
   const outdoorF = useJob((job) => job.moment.outdoorF);
   const chart = useMemo(() => crossingChart(facts), [facts]);
-  const findings = useMemo(() => applyRules(CROSSING_RULES, facts), [facts]);
+  const readings = useJob((job) => job.readings);
+  const confirmed = useJob((job) => job.confirmed);
+  const findings = findingsFor('crossing', useModel().findings(readings, confirmed));
   const needs = useMemo(() => backupNeeds(facts), [facts]);
   const banks = useMemo(() => bankGates(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);
@@ -68,7 +71,7 @@ const CrossingPage = () => {
       {findings.length > 0 && (
         <ul aria-label="Findings" className="mt-4">
           {findings.map((finding) => (
-            <FindingLine key={finding.rule + finding.what} finding={finding} />
+            <FindingLine key={findingKey(finding)} finding={finding} />
           ))}
         </ul>
       )}

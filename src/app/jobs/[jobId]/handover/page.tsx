@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { homeownerPage } from '@/core/handover/homeowner';
 import { jobName } from '@/core/job/document';
-import { terminalTable } from '@/core/wiring/terminal-table';
+import { type TerminalRow, terminalTable } from '@/core/wiring/terminal-table';
 import { HandoverActions } from '@/ui/handover/handover-actions';
 import { RecordFacts } from '@/ui/handover/record-facts';
 import { RecordOpen } from '@/ui/handover/record-open';
@@ -18,6 +18,9 @@ const SHEET =
 
 const TITLE =
   'mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold print:mt-1.5 print:border-b print:text-[10pt] print:leading-tight';
+
+/** Whether a terminal is hot in some call, and not as R is. */
+const changes = ({ mark, isHot }: TerminalRow) => mark !== 'R' && [...isHot.values()].includes(true);
 
 const HandoverPage = () => {
   const facts = useJob((job) => job.facts);
@@ -40,8 +43,9 @@ const HandoverPage = () => {
         <RecordReadings />
         <h3 className={TITLE}>Settings</h3>
         <RecordSettings />
-        <h3 className={TITLE}>Terminals to C, V at {moment.outdoorF} °F out (R is hot in every call)</h3>
-        <TerminalTable rows={rows.filter(({ mark }) => mark !== 'R')} />
+        <h3 className={TITLE}>Terminals to C, V at {moment.outdoorF} °F out</h3>
+        <TerminalTable rows={rows.filter(changes)} />
+        <p className="text-xs">R is hot in every call; what is not listed never is.</p>
         <h3 className={TITLE}>Facts</h3>
         <RecordFacts />
         <p className="mt-3 text-xs">
