@@ -5,7 +5,8 @@ import { useStore } from 'zustand';
 import { type Moment, momentToQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { usePerson } from '../person';
-import { createJobStore, type JobState, type JobStore } from './store';
+import type { JobState } from './state';
+import { createJobStore, type JobStore } from './store';
 
 const JobContext = createContext<JobStore | null>(null);
 

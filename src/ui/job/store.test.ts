@@ -265,7 +265,7 @@ test('a refused save says where, and the next correction goes out', async () => 
   await pass(1000);
   expect(store.getState()).toMatchObject({
     saveState: 'refused',
-    problem: 'changes[0].value: must be better',
+    problem: 'Heat loss at design: must be better',
     pending: { [load]: 41_000 },
   });
   server.mode = 'answers';

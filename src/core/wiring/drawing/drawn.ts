@@ -1,0 +1,69 @@
+import type { Coil, Device } from '../../devices/device';
+import type { WireEnd } from '../as-found';
+import type { Cable, Colour, TerminalRef, WireId } from '../harness';
+import type { Point, Side } from './geometry';
+
+/** A terminal's row on its device. */
+export interface DrawnTerminal {
+  readonly ref: TerminalRef;
+  readonly node: string;
+  readonly carries: string;
+  readonly isSplice: boolean;
+  /** Middle of the row. */
+  readonly y: number;
+  /** Coils that this terminal feeds, directly or through a contact that rests closed. */
+  readonly coils: readonly Coil[];
+}
+
+export interface DrawnDevice {
+  readonly device: Device;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly terminals: readonly DrawnTerminal[];
+}
+
+/** An end of a conductor that can be taken hold of. */
+export interface DrawnEnd extends Point {
+  readonly end: WireEnd;
+  readonly ref: TerminalRef | null;
+  readonly side: Side;
+}
+
+export interface DrawnWire {
+  readonly id: WireId;
+  readonly cable: Cable;
+  readonly colour: Colour | null;
+  readonly carries: string;
+  readonly points: readonly Point[];
+  readonly ends: readonly DrawnEnd[];
+  readonly isSpare: boolean;
+}
+
+export interface DrawnJumper {
+  readonly id: string;
+  readonly why: string;
+  readonly from: TerminalRef;
+  readonly to: TerminalRef;
+  readonly x: number;
+  readonly fromY: number;
+  readonly toY: number;
+}
+
+/** A cable's name over the channel that it runs in. */
+export interface DrawnCable extends Point {
+  readonly id: string;
+  readonly label: string;
+  readonly about: string;
+}
+
+/** A harness laid out: devices as the house has them, wires on tracks of their own. */
+export interface Drawing {
+  readonly width: number;
+  readonly height: number;
+  readonly devices: readonly DrawnDevice[];
+  readonly wires: readonly DrawnWire[];
+  readonly jumpers: readonly DrawnJumper[];
+  readonly cables: readonly DrawnCable[];
+}

@@ -1,0 +1,146 @@
+import { v4 as uuid } from 'uuid';
+import { factAt, type FactPath, sameValue } from '@/core/job/document';
+import type { JobHistory, StoredJob } from '@/core/job/stored-job';
+import { type Answer, call } from '../api';
+import { keepDraft } from '../drafts';
+import { usePerson } from '../person';
+import { isNothing, type JobDraft, type Sending } from './draft';
+import { changesOf, overlay, type StateAccess } from './state';
+
+const RETRY_MS = 3000;
+/** The server takes as many rows in one request. */
+const MOST_ROWS_AT_ONCE = 200;
+
+/** Carries what was entered to the server, in its order, again and again until it is acknowledged. */
+export interface Sender {
+  /** Keeps what is not acknowledged as a draft on this device. */
+  readonly keep: () => void;
+  readonly schedule: (inMs: number) => void;
+  /** Goes on with a save that a reload cut off, under its own id, so that it lands once. */
+  readonly resume: (sending: Sending | null) => void;
+  readonly stop: () => void;
+}
+
+/** Why a save was refused, with the fact that it is about by the name on the Sheet. */
+const problemWords = (
+  { pending }: Sending,
+  { path, error }: Extract<Answer<unknown>, { readonly kind: 'refused' }>,
+): string => {
+  const at = /^changes\[(\d+)\]/.exec(path)?.[1];
+  const fact = at === undefined ? undefined : changesOf(pending)[Number(at)];
+  return fact ? `${factAt(fact.path).label}: ${error}` : error;
+};
+
+/** The facts' own save: one under way at a time; it keeps its id while it is sent again, so that it lands once. */
+const factsSave = ({ get, set }: StateAccess, keep: () => void) => {
+  let sending: Sending | null = null;
+  const post = ({ saveId, baseRevision, pending }: Sending) =>
+    call<StoredJob>(`/api/jobs/${get().saved.id}`, {
+      method: 'PATCH',
+      body: { saveId, baseRevision, changes: changesOf(pending), author: usePerson.getState().author },
+    });
+  const acknowledged = (job: StoredJob, sent: Sending) =>
+    set((state) => {
+      // What changed again while this save was under way stays pending.
+      const left = Object.fromEntries(
+        Object.entries(state.pending).filter(
+          ([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath]),
+        ),
+      );
+      return { saved: job, pending: left, ...overlay(job, { ...state, pending: left }) };
+    });
+  const send = async (): Promise<'through' | 'lost' | 'refused'> => {
+    const { pending, saved } = get();
+    if (Object.keys(pending).length === 0) return 'through';
+    sending ??= { saveId: uuid(), baseRevision: saved.revision, pending };
+    const sent = sending;
+    keep();
+    const answer = await post(sent);
+    if (answer.kind === 'lost') {
+      set({ saveState: 'lost', problem: answer.error });
+      return 'lost';
+    }
+    sending = null;
+    if (answer.kind === 'ok') {
+      acknowledged(answer.value, sent);
+      return 'through';
+    }
+    const theirs = answer.status === 409 ? (answer.body as { job: StoredJob }).job : null;
+    set({ saveState: theirs ? 'stale' : 'refused', problem: problemWords(sent, answer), theirs });
+    return 'refused';
+  };
+  return {
+    send,
+    underWay: () => sending,
+    resume: (cutOff: Sending | null) => {
+      sending = cutOff;
+    },
+  };
+};
+
+/** A sender for one job's store. */
+export const createSender = (access: StateAccess): Sender => {
+  const { get, set } = access;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let isSending = false;
+
+  const keep = () => {
+    const { saved, pending, outbox, marksOut } = get();
+    const draft: JobDraft = { baseRevision: saved.revision, pending, outbox, marksOut, sending: facts.underWay() };
+    if (!keepDraft(saved.id, isNothing(draft) ? null : draft))
+      set({ problem: 'This device has no room to keep what is not saved yet. Do not close the page.' });
+  };
+  const facts = factsSave(access, keep);
+  const schedule = (inMs: number) => {
+    clearTimeout(timer);
+    timer = setTimeout(send, inMs);
+  };
+
+  /** Sends rows that are only ever added. True where they went through. */
+  const sendRows = async (
+    path: string,
+    history: keyof JobHistory,
+    box: 'outbox' | 'marksOut',
+    name: string,
+  ): Promise<boolean> => {
+    const { saved, [box]: all } = get();
+    const rows: readonly { readonly id: string }[] = all.slice(0, MOST_ROWS_AT_ONCE);
+    if (rows.length === 0) return true;
+    const answer = await call(`/api/jobs/${saved.id}/${path}`, { method: 'POST', body: { [name]: rows } });
+    if (answer.kind === 'ok') {
+      const sent = new Set(rows.map(({ id }) => id));
+      set((state) => ({
+        saved: { ...state.saved, [history]: [...state.saved[history], ...rows] },
+        [box]: (state[box] as typeof rows).filter(({ id }) => !sent.has(id)),
+      }));
+      return true;
+    }
+    set({ saveState: answer.kind === 'lost' ? 'lost' : 'refused', problem: answer.error });
+    if (answer.kind === 'lost') schedule(RETRY_MS);
+    return false;
+  };
+  const sendHistory = async () =>
+    (await sendRows('readings', 'readings', 'outbox', 'readings')) &&
+    (await sendRows('setting-marks', 'settingMarks', 'marksOut', 'marks'));
+  const sendFacts = async () => {
+    const outcome = await facts.send();
+    if (outcome === 'lost') schedule(RETRY_MS);
+    return outcome === 'through';
+  };
+
+  const send = async () => {
+    if (isSending) return;
+    isSending = true;
+    // Readings and marks are only ever added, so they go out even while two versions of the facts wait to be settled.
+    const isStale = get().theirs !== null;
+    if (!isStale) set({ saveState: 'saving' });
+    const isThrough = (await sendHistory()) && !isStale && (await sendFacts());
+    isSending = false;
+    keep();
+    if (!isThrough) return;
+    if (!isNothing(get())) schedule(0);
+    else set({ saveState: 'saved', problem: '' });
+  };
+
+  return { keep, schedule, resume: facts.resume, stop: () => clearTimeout(timer) };
+};

@@ -1,0 +1,85 @@
+import type { CallId, Moment } from '@/core/control/moment';
+import { applyChanges, type FactChange, type FactPath, type Facts, factValue, sameValue } from '@/core/job/document';
+import type { Reading } from '@/core/job/reading';
+import type { NewMark, SettingMark } from '@/core/job/setting-marks';
+import type { StoredJob } from '@/core/job/stored-job';
+import type { JobDraft } from './draft';
+
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
+
+export interface JobState {
+  /** The job as last acknowledged by the server. */
+  readonly saved: StoredJob;
+  /** Facts with everything entered here laid over them. */
+  readonly facts: Facts;
+  readonly confirmed: ReadonlySet<FactPath>;
+  readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
+  readonly outbox: readonly Reading[];
+  readonly marksOut: readonly SettingMark[];
+  /** Acknowledged and waiting readings together. */
+  readonly readings: readonly Reading[];
+  /** Acknowledged and waiting marks together. */
+  readonly settingMarks: readonly SettingMark[];
+  readonly saveState: SaveState;
+  readonly problem: string;
+  /** The other version, when a save was refused because somebody saved first. */
+  readonly theirs: StoredJob | null;
+  readonly undoable: readonly FactChange[];
+  readonly redoable: readonly FactChange[];
+  readonly moment: Moment;
+
+  readonly setFact: (path: FactPath, value: unknown) => void;
+  /** Shows a value without keeping it, as while a post is dragged. */
+  readonly previewFact: (path: FactPath, value: unknown) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly addReading: (reading: Omit<Reading, 'id' | 'at' | 'author' | 'instrument'>) => void;
+  readonly addMark: (mark: NewMark) => void;
+  /** Ends a stale save: the named facts keep the value entered here, all others take the saved one. */
+  readonly settleStale: (mine: readonly FactPath[]) => void;
+  readonly setMoment: (change: Partial<Moment>) => void;
+  readonly setCall: (call: CallId) => void;
+  readonly nudgeOutdoor: (byF: number) => void;
+  readonly acknowledge: (change: Partial<Pick<StoredJob, 'handedOverAt'>>) => void;
+  readonly start: () => () => void;
+}
+
+/** How the store's parts read and change its state. */
+export interface StateAccess {
+  readonly get: () => JobState;
+  readonly set: (change: Partial<JobState> | ((state: JobState) => Partial<JobState>)) => void;
+}
+
+/** Pending facts as changes. */
+export const changesOf = (pending: JobState['pending']): FactChange[] =>
+  Object.entries(pending).map(([path, value]) => ({ path: path as FactPath, value }));
+
+/** What is acknowledged, and what is waiting to be, each once. */
+const together = <Row extends { readonly id: string }>(
+  saved: readonly Row[],
+  waiting: readonly Row[],
+): readonly Row[] => {
+  const known = new Set(saved.map(({ id }) => id));
+  return [...saved, ...waiting.filter(({ id }) => !known.has(id))];
+};
+
+type Waiting = Pick<JobState, 'pending' | 'outbox' | 'marksOut'>;
+
+/** The job as it stands with everything entered here laid over what is saved. */
+export const overlay = (saved: StoredJob, { pending, outbox, marksOut }: Waiting) => {
+  const document = applyChanges(saved.document, changesOf(pending));
+  return {
+    facts: document.facts,
+    confirmed: new Set(document.confirmed),
+    readings: together(saved.readings, outbox),
+    settingMarks: together(saved.settingMarks, marksOut),
+  };
+};
+
+/** Whether the save that a draft had under way is the one that made the job's newest revision. */
+export const hasLanded = ({ sending }: JobDraft, job: StoredJob): boolean =>
+  !!sending &&
+  sending.baseRevision + 1 === job.revision &&
+  Object.entries(sending.pending).every(([path, value]) =>
+    sameValue(value, factValue(job.document.facts, path as FactPath)),
+  );
