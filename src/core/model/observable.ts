@@ -127,8 +127,8 @@ const observableName = (facts: Facts, observable: Observable, place: string): st
 /**
  * The key under which a reading of something is kept: one thing, one key, whatever page it is entered on.
  * @example
- * observationKey(facts, { call: 'heat-aux', observable: { kind: 'amps', clamp: { kind: 'main' } } }); // heat-
- * aux/amps-1
+ * // 'heat-aux/amps-main' of a kit with two circuits
+ * observationKey(facts, { call: 'heat-aux', observable: { kind: 'amps', clamp: { kind: 'main' } } });
  */
 export const observationKey = (facts: Facts, { observable, call }: Observation): string =>
   observableName(facts, observable, call === null ? 'any' : CALL_PLACES[call]);

@@ -1,0 +1,41 @@
+'use client';
+
+import { useCallback, useState } from 'react';
+import { landEnd } from '@/core/wiring/as-found';
+import { mayLand } from '@/core/wiring/drawing';
+import { parseRef, refWords } from '@/core/wiring/harness';
+import type { AsFound } from './use-as-found';
+import type { Lifted } from './wire-handle';
+
+export interface Landing {
+  readonly lifted: Lifted | null;
+  readonly lift: (held: Lifted | null) => void;
+  /** Puts the held end on a terminal, or on nothing. */
+  readonly land: (held: Lifted, node: string | null) => void;
+  /** What the last landing did, or why it was not taken. */
+  readonly message: string;
+}
+
+/** A wire's end in the hand, and where it lands. */
+export const useLanding = ({ harness, rows, setRows }: AsFound): Landing => {
+  const [lifted, lift] = useState<Lifted | null>(null);
+  const [message, setMessage] = useState('');
+  const land = useCallback(
+    (held: Lifted, node: string | null) => {
+      lift(null);
+      const ref = node === null ? null : parseRef(node);
+      const conductor = harness.conductors.find(({ id }) => id === held.wire);
+      const cable = harness.cables.find(({ id }) => id === conductor?.cable);
+      if (!conductor || !cable) return;
+      if (ref && !mayLand(harness, cable, held.end, ref.device)) {
+        setMessage(`The ${cable.label.toLowerCase()} does not reach there with this end.`);
+        return;
+      }
+      const name = conductor.colour ?? 'Conductor';
+      setMessage(ref ? `${name} landed on the ${refWords(ref)}.` : `${name} taken off.`);
+      setRows(landEnd(rows, held.wire, held.end, ref));
+    },
+    [harness, rows, setRows],
+  );
+  return { lifted, lift, land, message };
+};
