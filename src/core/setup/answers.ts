@@ -1,6 +1,7 @@
 import { factApplies } from '../job/applies';
 import { ALL_FACTS, factAt, type FactPath, factValue, withFact } from '../job/document';
 import { type ResolvedSettings, resolveSettings, type SetupJob } from './resolve';
+import type { SettingId } from './setting-id';
 import { SETTINGS } from './settings';
 import { settingWords } from './value';
 
@@ -12,7 +13,7 @@ export const questionsOf = ({ facts }: SetupJob): readonly FactPath[] =>
 export interface AnswerEffect {
   readonly answer: string;
   readonly isCurrent: boolean;
-  readonly sets: readonly { readonly id: string; readonly label: string; readonly words: string }[];
+  readonly sets: readonly { readonly id: SettingId; readonly label: string; readonly words: string }[];
 }
 
 /** More answers than this are a scale, not a choice: only the one given is shown. */
@@ -35,8 +36,7 @@ const answersTo = (path: FactPath): readonly { readonly value: unknown; readonly
 
 /**
  * What each answer to a question would change: the settings whose value hangs on it, with the value that each answer
- * gives.
- * A question with many answers shows only what the one given sets.
+ * gives. A question with many answers shows only what the one given sets.
  */
 export const answerEffects = (job: SetupJob, path: FactPath): readonly AnswerEffect[] => {
   const given = factValue(job.facts, path);
@@ -48,7 +48,7 @@ export const answerEffects = (job: SetupJob, path: FactPath): readonly AnswerEff
     label,
     settings: resolveSettings({ ...job, facts: withFact(job.facts, path, value) }),
   }));
-  const wordsIn = (settings: ResolvedSettings, id: string): string | null => {
+  const wordsIn = (settings: ResolvedSettings, id: SettingId): string | null => {
     const { setting, absent, value } = settings.get(id)!;
     return absent === null ? settingWords(setting, value) : null;
   };

@@ -2,6 +2,7 @@ import { jobCrossing } from '../crossing/from-job';
 import { factAt, type FactChange, type FactPath, type Facts, factValue, sameValue, withFact } from '../job/document';
 import type { OverrideRow } from '../job/facts/setup';
 import type { Setting, SettingValue, SetupContext } from './setting';
+import { isSettingId, type SettingId } from './setting-id';
 import { SETTINGS } from './settings';
 import { settingFromText, settingToText } from './value';
 
@@ -30,7 +31,11 @@ export interface ResolvedSetting {
   readonly onJob?: SettingValue;
 }
 
-export type ResolvedSettings = ReadonlyMap<string, ResolvedSetting>;
+export type ResolvedSettings = ReadonlyMap<SettingId, ResolvedSetting>;
+
+/** The setting that a profile or a record names; undefined where there is no such setting. */
+export const resolvedById = (settings: ResolvedSettings, id: string): ResolvedSetting | undefined =>
+  isSettingId(id) ? settings.get(id) : undefined;
 
 /** Whether somebody has decided on a fact: confirmed it, or moved it off its assumption. */
 const isDecided = ({ facts, confirmed }: SetupJob, path: FactPath): boolean =>
@@ -45,12 +50,11 @@ const chosenValue = (setting: Setting, job: SetupJob, override: OverrideRow | un
 /**
  * Works out every setting of a job in the order in which they hang on one another.
  * A setting that lives in a fact as a choice is what the fact says once somebody has decided on it; any other is what
- * was
- * worked out, unless an override says otherwise.
+ * was worked out, unless an override says otherwise.
  */
 export const resolveSettings = (job: SetupJob): ResolvedSettings => {
   const { facts } = job;
-  const resolved = new Map<string, ResolvedSetting>();
+  const resolved = new Map<SettingId, ResolvedSetting>();
   const overrides = new Map(facts.setup.overrides.map((row) => [row.setting, row]));
   const context: SetupContext = {
     facts,

@@ -1,6 +1,7 @@
 import type { Crossing } from '../crossing/balance';
 import type { ControllerRole } from '../job/controllers';
 import type { FactPath, Facts } from '../job/document';
+import type { SettingId } from './setting-id';
 
 /** What a setting can hold: a named option, a number in its unit, or null where that is an answer. */
 export type SettingValue = string | number | null;
@@ -10,7 +11,7 @@ export interface SetupContext {
   readonly facts: Facts;
   readonly crossing: Crossing;
   /** What a setting that stands earlier in the catalogue is to be; null where it does not exist here. */
-  readonly value: (id: string) => SettingValue;
+  readonly value: (id: SettingId) => SettingValue;
 }
 
 /** A value with its chain of reasons, first cause first. */
@@ -32,7 +33,7 @@ export interface SettingFact {
 }
 
 interface SettingBase {
-  readonly id: string;
+  readonly id: SettingId;
   readonly label: string;
   /** The controllers that may have it; none where it is a dial of its own. */
   readonly on: readonly ControllerRole[];
@@ -41,7 +42,7 @@ interface SettingBase {
   /** What decides it. */
   readonly decidedBy: string;
   /** Settings that it hangs on; they stand earlier in the catalogue. */
-  readonly after?: readonly string[];
+  readonly after?: readonly SettingId[];
   /** What controllers usually come with. */
   readonly usual: SettingValue;
   readonly fact?: SettingFact;

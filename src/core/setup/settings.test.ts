@@ -4,6 +4,7 @@ import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { setupFindings } from './findings';
 import { changesToSet, changesToTakeAll, isOffTheJob, resolveSettings } from './resolve';
+import { SETTING_IDS, type SettingId } from './setting-id';
 import { SETTING_FAMILIES, settingById, SETTINGS } from './settings';
 import { settingFromText, settingProblem, settingToText, settingWords } from './value';
 
@@ -12,7 +13,7 @@ const EVERYBODY = new Set(ALL_FACTS.map(({ path }) => path));
 const facts = (...changes: readonly [FactPath, unknown][]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
 const resolve = (of: Facts, confirmed = NOBODY) => resolveSettings({ facts: of, confirmed });
-const one = (of: Facts, id: string, confirmed = NOBODY) => resolve(of, confirmed).get(id)!;
+const one = (of: Facts, id: SettingId, confirmed = NOBODY) => resolve(of, confirmed).get(id)!;
 
 /** Any answer to any question of the talk and any choice of school. */
 const anyAnswers = fc
@@ -38,7 +39,8 @@ const anyAnswers = fc
 
 describe('the catalogue', () => {
   test('ids are unique, and every setting stands in one family', () => {
-    expect(new Set(SETTINGS.map(({ id }) => id)).size).toBe(SETTINGS.length);
+    expect(SETTINGS.map(({ id }) => id)).toEqual(SETTING_IDS);
+    expect(new Set(SETTING_IDS).size).toBe(SETTING_IDS.length);
     expect(SETTING_FAMILIES.flatMap(({ settings }) => settings)).toEqual(SETTINGS);
   });
 
@@ -95,7 +97,7 @@ describe('every value worked out', () => {
 });
 
 describe('what decides', () => {
-  test.each<[string, readonly [FactPath, unknown][], string, unknown]>([
+  test.each<[string, readonly [FactPath, unknown][], SettingId, unknown]>([
     ['the plate', [['outdoorUnit.reversingValve', 'B']], 'reversing-valve', 'B'],
     ['a furnace', [['system.backup', 'furnace']], 'backup-with-heat-pump', 'apart'],
     ['a furnace as second stage', [['system.backup', 'furnace']], 'backup-cycles', 3],

@@ -1,7 +1,7 @@
 import { currentMarks, type SettingMark } from '../../job/setting-marks';
 import { hiddenBecause } from '../profiles/condition';
 import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry, settingsOf } from '../profiles/profile';
-import type { ResolvedSetting, ResolvedSettings } from '../resolve';
+import { resolvedById, type ResolvedSetting, type ResolvedSettings } from '../resolve';
 import { SETTINGS } from '../settings';
 import { type Target, targetOf } from './target';
 
@@ -67,7 +67,7 @@ const lineOf = (entry: ProfileEntry, settings: ResolvedSettings, marks: Readonly
     entry,
     key,
     target,
-    settings: settingsOf(entry).flatMap((id) => settings.get(id) ?? []),
+    settings: settingsOf(entry).flatMap((id) => resolvedById(settings, id) ?? []),
     found,
     left,
     before: isEarlier ? lastLeft : null,

@@ -1,7 +1,7 @@
 import { roundTo } from '../../units/round';
 import type { EntryForm, EntryOption, Means, ProfileEntry } from '../profiles/profile';
 import { optionsOf, settingsOf } from '../profiles/profile';
-import type { ResolvedSettings } from '../resolve';
+import { resolvedById, type ResolvedSettings } from '../resolve';
 import type { Setting, SettingValue } from '../setting';
 import { settingById } from '../settings';
 import { settingToText, settingWords } from '../value';
@@ -50,7 +50,7 @@ const numberTarget = (form: NumberForm, setting: Setting, value: SettingValue): 
 
 const fits = (means: Means, settings: ResolvedSettings) =>
   Object.entries(means).every(([id, value]) => {
-    const resolved = settings.get(id);
+    const resolved = resolvedById(settings, id);
     return resolved !== undefined && resolved.absent === null && settingToText(resolved.value) === settingToText(value);
   });
 
@@ -64,7 +64,7 @@ const fitting = (options: readonly EntryOption[], settings: ResolvedSettings): E
 export const targetOf = (entry: ProfileEntry, settings: ResolvedSettings): Target => {
   const ids = settingsOf(entry);
   if (ids.length === 0) return { kind: 'leave', why: 'Nothing on this job decides it.' };
-  const known = ids.map((id) => settings.get(id)).filter((each) => each !== undefined);
+  const known = ids.map((id) => resolvedById(settings, id)).filter((each) => each !== undefined);
   const present = known.filter(({ absent }) => absent === null);
   if (present.length === 0)
     return { kind: 'leave', why: known[0]?.absent ?? 'The profile names a setting that there is not.' };

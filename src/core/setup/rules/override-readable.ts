@@ -1,7 +1,7 @@
 import type { Rule } from '../../job/finding';
 import { settingById } from '../settings';
 import { settingFromText } from '../value';
-import { about, type SetupSubject } from './subject';
+import type { SetupSubject } from './subject';
 
 export const overrideReadable: Rule<SetupSubject> = {
   id: 'override-readable',
@@ -13,14 +13,18 @@ export const overrideReadable: Rule<SetupSubject> = {
       return isRead
         ? []
         : [
-            about(row.setting, {
+            {
+              page: 'setup',
+              at: `setup.${row.setting}`,
               severity: 'warning',
-              what: `A value kept for “${setting?.label ?? row.setting}” cannot be read: “${row.value}”.`,
+              what: setting
+                ? `A value kept for “${setting.label}” cannot be read: “${row.value}”.`
+                : `A value is kept for a setting that there is no more: “${row.setting}”, “${row.value}”.`,
               mend: 'The worked-out value is used. Set it again if it is to be another.',
               mendBy: [
                 { path: 'setup.overrides', value: subject.facts.setup.overrides.filter((other) => other !== row) },
               ],
-            }),
+            },
           ];
     }),
 };

@@ -2,6 +2,7 @@ import type { FactChange, Facts } from '../../job/document';
 import type { Found } from '../../job/finding';
 import { changesToSet, type ResolvedSettings } from '../resolve';
 import type { SettingValue } from '../setting';
+import type { SettingId } from '../setting-id';
 import { settingById } from '../settings';
 import { settingWords } from '../value';
 
@@ -12,10 +13,10 @@ export interface SetupSubject {
 }
 
 /** What a setting is to be; null where it does not exist on this job. */
-export const valueOf = ({ settings }: SetupSubject, id: string): SettingValue => settings.get(id)?.value ?? null;
+export const valueOf = ({ settings }: SetupSubject, id: SettingId): SettingValue => settings.get(id)?.value ?? null;
 
 /** A setting's value as a number; null where it is none. */
-export const numberOf = (subject: SetupSubject, id: string): number | null => {
+export const numberOf = (subject: SetupSubject, id: SettingId): number | null => {
   const value = valueOf(subject, id);
   return typeof value === 'number' ? value : null;
 };
@@ -23,18 +24,18 @@ export const numberOf = (subject: SetupSubject, id: string): number | null => {
 /** The changes that set a setting, with the rule's reason where that is not the worked-out value. */
 export const toSet = (
   { facts, settings }: SetupSubject,
-  id: string,
+  id: SettingId,
   value: SettingValue,
   reason: string,
 ): readonly FactChange[] => changesToSet(facts, settings.get(id)!, value, reason);
 
 /** A finding about a setting: it points there, and is mended there. */
-export const about = (id: string, found: Pick<Found, 'severity' | 'what' | 'mend'> & Partial<Found>): Found => ({
+export const about = (id: SettingId, found: Pick<Found, 'severity' | 'what' | 'mend'> & Partial<Found>): Found => ({
   page: 'setup',
   at: `setup.${id}`,
   ...found,
 });
 
 /** A setting's name and value, as a sentence speaks of it. */
-export const words = (subject: SetupSubject, id: string): string =>
+export const words = (subject: SetupSubject, id: SettingId): string =>
   settingWords(settingById(id)!, valueOf(subject, id));

@@ -5,6 +5,7 @@ import { jobElements } from '../../strips/from-job';
 import { roundTo } from '../../units/round';
 import { choiceSetting, numberSetting, type Setting, worked } from '../setting';
 import { plainFact } from '../setting-fact';
+import type { SettingId } from '../setting-id';
 
 /** A ton of refrigeration, Btu/h. */
 const BTUH_PER_TON = 12_000;
@@ -13,7 +14,7 @@ const BTUH_PER_TON = 12_000;
 export const ratedTons = ({ outdoorUnit }: Facts): number =>
   Math.max(...outdoorUnit.ratingPoints.map(({ btuh }) => btuh)) / BTUH_PER_TON;
 
-const airflow = (id: string, label: string, path: FactPath, fact: 'heatCfm' | 'auxCfm' | 'coolCfm'): Setting =>
+const airflow = (id: SettingId, label: string, path: FactPath, fact: 'heatCfm' | 'auxCfm' | 'coolCfm'): Setting =>
   numberSetting({
     id,
     label,

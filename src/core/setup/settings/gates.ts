@@ -118,7 +118,7 @@ export const workedLockouts = (
 export const sensorFor = ({ thermostat }: Facts): 'wired' | 'wireless' =>
   thermostat.hasSensorTerminals ? 'wired' : 'wireless';
 
-const dial = (number: number): Setting =>
+const dial = (number: 1 | 2 | 3): Setting =>
   numberSetting({
     id: `outdoor-thermostat-${number}`,
     label: `Outdoor thermostat ${number} closes below`,

@@ -19,7 +19,7 @@ export const SETTING_FAMILIES: readonly { readonly label: string; readonly setti
 /** Every setting; one that hangs on another stands after it. */
 export const SETTINGS: readonly Setting[] = SETTING_FAMILIES.flatMap(({ settings }) => settings);
 
-const BY_ID = new Map(SETTINGS.map((setting) => [setting.id, setting]));
+const BY_ID: ReadonlyMap<string, Setting> = new Map(SETTINGS.map((setting) => [setting.id, setting]));
 
 /** The catalogue's entry for an id; undefined where there is none. */
 export const settingById = (id: string): Setting | undefined => BY_ID.get(id);

@@ -1,5 +1,6 @@
 import { choiceSetting, numberSetting, ON_OFF, type Setting, type SetupContext, worked } from '../setting';
 import { plainFact } from '../setting-fact';
+import type { SettingId } from '../setting-id';
 
 /** A room that has gained less than this since the backup came calls it again at once, °F. */
 export const LEAST_RECOVERY_F = 1;
@@ -9,7 +10,7 @@ const backupHelps = ({ value }: SetupContext): string | null => {
   return value('backup-with-heat-pump') === 'emergency-only' ? 'The backup runs in emergency only.' : null;
 };
 
-const NEEDS_BACKUP = ['backup-source', 'backup-with-heat-pump'];
+const NEEDS_BACKUP = ['backup-source', 'backup-with-heat-pump'] as const satisfies readonly SettingId[];
 
 /** When stages come, when they go, and how often. */
 export const TIMING_SETTINGS: readonly Setting[] = [
