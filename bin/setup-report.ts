@@ -30,7 +30,7 @@ export const settingsReport = (job: JobFile) => {
           }
         : { id: setting.id, label: setting.label, absent },
     ),
-    contradictions: setupFindings(setup, settings),
+    contradictions: setupFindings({ facts: setup.facts, settings }),
   };
 };
 

@@ -14,6 +14,7 @@ import { binned } from '../crossing/year/temperatures';
 import { homeownerPage } from '../handover/homeowner';
 import { factProblem } from '../job/check-fact';
 import { ALL_FACTS, assumedFacts, factAt, type FactPath, type Facts, withFact } from '../job/document';
+import { findingKey } from '../job/finding';
 import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
@@ -91,6 +92,15 @@ const numbersIn = (value: unknown, at = ''): [string, number][] => {
     : [];
 };
 const broken = (value: unknown) => numbersIn(value).filter(([, each]) => !Number.isFinite(each));
+
+test('and no two findings have one key: a waiver of one hides no other', () =>
+  fc.assert(
+    fc.property(anyFacts, (facts) => {
+      const keys = jobModel(facts).findings().map(findingKey);
+      expect(keys.filter((key, at) => keys.indexOf(key) !== at)).toEqual([]);
+    }),
+    { numRuns: 150 },
+  ));
 
 test('the values that are tried are ones that the fields take', () =>
   fc.assert(

@@ -1,9 +1,8 @@
-import type { FactPath } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
 import { setupFindings } from '../setup/findings';
-import type { SetupJob } from '../setup/resolve';
+import type { ResolvedSettings } from '../setup/resolve';
 import { checkEquipment } from './equipment';
 import { inOrder } from './order';
 
@@ -12,9 +11,7 @@ import { inOrder } from './order';
  */
 export const check = (
   basis: JobBasis,
-  readings: readonly Reading[] = [],
-  confirmed: SetupJob['confirmed'] = new Set<FactPath>(),
-): Finding[] => {
-  const { facts } = basis;
-  return inOrder(facts, [...checkEquipment(basis, readings), ...setupFindings({ facts, confirmed })]);
-};
+  readings: readonly Reading[],
+  settings: ResolvedSettings,
+): Finding[] =>
+  inOrder(basis.facts, [...checkEquipment(basis, readings), ...setupFindings({ facts: basis.facts, settings })]);

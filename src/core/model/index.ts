@@ -50,7 +50,7 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
   const settings = last((confirmed: SetupJob['confirmed']) => resolveSettings({ facts, confirmed }));
   const equipment = last((readings: readonly Reading[]) => checkEquipment(basis, readings));
   const findings = last((readings: readonly Reading[], confirmed: SetupJob['confirmed']) =>
-    check(basis, readings, confirmed),
+    check(basis, readings, settings(confirmed)),
   );
   const startup = last(
     (readings: readonly Reading[], outdoorF: number, indoorF: number, call: Moment['call']): readonly PlannedStep[] =>

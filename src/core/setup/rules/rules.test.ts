@@ -1,5 +1,6 @@
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
 import { setupFindings } from '../findings';
+import { resolveSettings } from '../resolve';
 import { SETUP_RULES } from '.';
 
 type Changes = readonly (readonly [FactPath, unknown])[];
@@ -12,7 +13,9 @@ const set = (...rows: readonly (readonly [setting: string, value: string])[]): r
 const WIRED = ['thermostat.outdoorSensor', 'wired'] as const;
 const FURNACE = ['system.backup', 'furnace'] as const;
 const found = (of: Facts, rule: string) =>
-  setupFindings({ facts: of, confirmed: new Set() }).filter((finding) => finding.rule === rule);
+  setupFindings({ facts: of, settings: resolveSettings({ facts: of, confirmed: new Set() }) }).filter(
+    (finding) => finding.rule === rule,
+  );
 
 /** For each rule a job that breaks it, and words that must be in what is said. */
 const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {

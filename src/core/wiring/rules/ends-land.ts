@@ -1,4 +1,5 @@
 import type { Found } from '../../job/finding';
+import { capital } from '../../units/capital';
 import type { Conductor } from '../harness';
 import { deviceIn, refWords } from '../harness';
 import type { WiringRule } from './subject';
@@ -18,7 +19,7 @@ export const endsLand: WiringRule = {
         return [
           {
             severity: 'error',
-            what: `${name(conductor)} is recorded on the ${refWords(strange)}, which this system does not have.`,
+            what: `${capital(name(conductor))} is recorded on the ${refWords(strange)}, which this system does not have.`,
             mend: 'The Sheet changed since it was recorded: land it again.',
             page: 'wiring',
             at: id,
@@ -30,7 +31,7 @@ export const endsLand: WiringRule = {
       return [
         {
           severity: 'warning',
-          what: `${name(conductor)} is landed at the ${refWords(end)} and loose at its other end.`,
+          what: `${capital(name(conductor))} is landed at the ${refWords(end)} and loose at its other end.`,
           mend: 'Land it, or take it off and cap it.',
           page: 'wiring',
           at: id,

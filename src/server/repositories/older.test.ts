@@ -1,0 +1,96 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { DEFAULT_MOMENT } from '../../core/control/moment';
+import { documentOf, parseJobFileText } from '../../core/formats/job-file';
+import { factValue, type JobDocument, sameValue } from '../../core/job/document';
+import { jobModel } from '../../core/model';
+import { observed } from '../../core/model/observable';
+import { closeDatabase } from '../database';
+import { models } from '../models';
+import { createJob, getJob, saveJob } from './jobs';
+
+afterAll(closeDatabase);
+
+/** A job file as a version wrote it that knew neither one name for one thing nor today's facts. */
+const olderText = (name: string) => readFileSync(join(__dirname, 'older', `${name}.json`), 'utf8');
+
+/** The same job twice: stored by that version, and brought in from its file today. */
+const bothWays = async (name: string) => {
+  const text = olderText(name);
+  const raw = JSON.parse(text);
+  const parsed = parseJobFileText(text);
+  if (!parsed.ok) throw new Error(parsed.error);
+  const { readings, settingMarks } = parsed.value;
+  const history = { readings, settingMarks };
+  const stored: JobDocument = { fileVersion: raw.fileVersion, facts: raw.facts, confirmed: raw.confirmed };
+  const jobs = [stored, documentOf(parsed.value)].map(async (document) => {
+    const { job } = await createJob(randomUUID(), document, history, null, 'tester');
+    return (await getJob(job.id))!;
+  });
+  return { raw, jobs: await Promise.all(jobs) };
+};
+
+describe('a job of an older version', () => {
+  test('keeps every reading as it was recorded, and each counts for what it was a reading of', async () => {
+    const { raw, jobs } = await bothWays('proved');
+    for (const { document, readings } of jobs) {
+      expect(readings).toHaveLength(raw.readings.length);
+      expect(readings).toEqual(expect.arrayContaining(raw.readings));
+      const { facts } = document;
+      const read = jobModel(facts)
+        .startup(readings, DEFAULT_MOMENT)
+        .flatMap(({ items }) => items.flatMap(({ key, reading }) => (reading ? [key] : [])));
+      const replaced = new Set(readings.map(({ replaces }) => replaces));
+      const counting = observed(facts, readings).filter(({ id }) => !replaced.has(id));
+      // Static pressure was read with the fan alone; it is judged where the air is most, and this one is told there.
+      expect(counting.map(({ item }) => item).filter((item) => !read.includes(item))).toEqual(['fan/static']);
+      expect(jobModel(facts).findings(readings)).toEqual(
+        expect.not.arrayContaining([expect.objectContaining({ severity: 'error' })]),
+      );
+    }
+  });
+
+  test('keeps its waivers where their old key named one thing; where it named several they are asked again', async () => {
+    const { raw, jobs } = await bothWays('waived');
+    for (const { document } of jobs) {
+      expect(document.facts.wiring.waivers).toEqual(raw.facts.wiring.waivers);
+      const findings = jobModel(document.facts).findings();
+      const waived = findings.filter((finding) => finding.waived).map(({ rule }) => rule);
+      expect(waived.sort()).toEqual(['changeover-off-the-balance', 'furnace-alone', 'no-defrost-heat-from-furnace']);
+      const open = findings.filter((finding) => !finding.waived).map(({ rule }) => rule);
+      expect(open.filter((rule) => rule === 'calls-do-as-planned')).not.toEqual([]);
+      expect(open).toContain('named-mistake');
+    }
+  });
+});
+
+describe('rows that the database gives back with their members in its own order', () => {
+  const waiver = {
+    what: 'No spare.',
+    reason: 'New cable in spring.',
+    finding: 'enough-conductors|cables.thermostatConductors',
+    by: 'tester',
+    at: '2026-01-05T12:00:00.000Z',
+  };
+  const save = (baseRevision: number, value: unknown) => ({
+    saveId: randomUUID(),
+    baseRevision,
+    changes: [{ path: 'wiring.waivers' as const, value }],
+    author: 'tester',
+  });
+
+  test('are the same value: no history of a change that there was not, and nothing to send again', async () => {
+    const { jobs } = await bothWays('proved');
+    const { id } = jobs[0]!;
+    await saveJob(id, save(1, [waiver]));
+    const kept = (await getJob(id))!;
+    const value = factValue(kept.document.facts, 'wiring.waivers') as readonly object[];
+    expect(Object.keys(value[0]!)).not.toEqual(Object.keys(waiver));
+    expect(sameValue(value, [waiver])).toBe(true);
+
+    const again = await saveJob(id, save(kept.revision, [waiver]));
+    expect(again).toMatchObject({ kind: 'saved' });
+    expect(await models().FactChangeRow.count({ where: { jobId: id, path: 'wiring.waivers' } })).toBe(1);
+  });
+});
