@@ -107,3 +107,16 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)]).toHaveLength(2);
 });
+
+test('what is tried on the wiring is said in startup, with what it would read; verdicts stay those of a sound system', async ({
+  page,
+}) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup?try=open:outdoor-cable/yellow`);
+  await goTo(page, 'Heat pump alone');
+  await expect(page.getByRole('note')).toContainText('Tried: yellow conductor of the outdoor cable, Y to Y, broken or off');
+  await expect(page.getByText('As tried: 0.0 V').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Stop trying' }).click();
+  await expect(page.getByText('As tried')).toHaveCount(0);
+  await expect(page).not.toHaveURL(/try=/);
+});

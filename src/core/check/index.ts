@@ -9,9 +9,5 @@ import { inOrder } from './order';
 /**
  * Everything that wants a look in a job's facts, wiring, settings and measurements, gravest first, waived ones last.
  */
-export const check = (
-  basis: JobBasis,
-  readings: readonly Reading[],
-  settings: ResolvedSettings,
-): Finding[] =>
+export const check = (basis: JobBasis, readings: readonly Reading[], settings: ResolvedSettings): Finding[] =>
   inOrder(basis.facts, [...checkEquipment(basis, readings), ...setupFindings({ facts: basis.facts, settings })]);

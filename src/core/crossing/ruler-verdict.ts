@@ -61,10 +61,10 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   const name = CALLS[call].label;
   const drawn = isDrawnOn && now.heatPumpBtuh > 0 ? ' (beyond the rating points)' : '';
   if (now.totalBtuh === 0) {
-    const why = outcome.held[0]?.why ?? 'Nothing that heats comes on.';
+    const why = outcome.held[0] ? ` ${outcome.held[0].why}` : '';
     const isHole = inSpans(jobCrossing(facts).holesF, outdoorF);
-    if (loadBtuh === 0) return { grade: 'calm', text: `${name}: the house needs no heat. ${why}` };
-    return { grade: 'hole', text: `${isHole ? 'Hole' : name}: ${thousand(loadBtuh)} needed, nothing heats. ${why}` };
+    if (loadBtuh === 0) return { grade: 'calm', text: `${name}: the house needs no heat.${why}` };
+    return { grade: 'hole', text: `${isHole ? 'Hole' : name}: ${thousand(loadBtuh)} needed, nothing heats.${why}` };
   }
   if (loadBtuh === 0)
     return {

@@ -6,7 +6,9 @@ import type { FactPath, Facts } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
 import { type ResolvedSettings, resolveSettings, type SetupJob } from '../setup/resolve';
+import { startupContext } from '../startup/given';
 import { type PlannedStep, startupPlan } from '../startup/plan';
+import { triedReadings } from '../startup/tried';
 import { type JobBasis, jobBasis } from './basis';
 import type { Observation } from './observable';
 import { perFacts } from './per-facts';
@@ -24,6 +26,8 @@ export interface JobModel extends JobBasis {
   readonly findings: (readings?: readonly Reading[], confirmed?: SetupJob['confirmed']) => readonly Finding[];
   /** The startup with its verdicts. What is tried never counts there: a reading is judged by a sound system. */
   readonly startup: (readings: readonly Reading[], moment: Moment) => readonly PlannedStep[];
+  /** What a step's items would read under the model's scenario, by key, where that is other than without it. */
+  readonly tried: (readings: readonly Reading[], moment: Moment, planned: PlannedStep) => ReadonlyMap<string, string>;
   /** What something reads on the wall under the model's scenario. */
   readonly predict: (moment: Moment, observation: Observation, given?: Given) => Prediction;
   /** What it reads on a sound plan. */
@@ -61,6 +65,7 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
     equipmentFindings: (readings = NOTHING) => equipment(readings),
     findings: (readings = NOTHING, confirmed = NOBODY) => findings(readings, confirmed),
     startup: (readings, moment) => startup(readings, ...momentPart(moment)),
+    tried: (readings, moment, planned) => triedReadings(startupContext(basis, readings, moment), planned),
     predict: (moment, observation, given) => predict(basis, basis.wall, { ...moment, scenario }, observation, given),
     predictSound: (moment, observation, given) =>
       predict(basis, basis.sound, { ...moment, scenario: SOUND }, observation, given),

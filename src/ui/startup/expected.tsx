@@ -2,12 +2,10 @@
 
 import Link from 'next/link';
 import type { Expectation } from '@/core/startup/step';
+import { decimalsOf } from '@/core/units/decimals';
 import { roundTo } from '@/core/units/round';
 import { useJob } from '../job/provider';
 import { Why } from '../why';
-
-/** Decimals that a unit is read with. */
-const DECIMALS: Record<string, number> = { V: 1, A: 1, Ω: 1, '°F': 1, 'in. w.c.': 2, min: 1 };
 
 /** What should be read, with its tolerance, and the sum behind it on request. */
 export const Expected = ({ expected, unit }: { expected: Expectation; unit: string }) => {
@@ -29,7 +27,7 @@ export const Expected = ({ expected, unit }: { expected: Expectation; unit: stri
         </p>
       );
     case 'band': {
-      const decimals = DECIMALS[unit] ?? 1;
+      const decimals = decimalsOf(unit);
       return (
         <p className="text-sm">
           <span className="text-quiet">Expect </span>

@@ -37,7 +37,7 @@ const History = ({ item, unit }: { item: string; unit: string }) => {
 };
 
 /** One reading of a step: what to expect, a field for what was read, and what that means. */
-export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
+export const StartupItem = ({ planned, tried }: { planned: PlannedItem; tried?: string | undefined }) => {
   const { key, item, reading } = planned;
   const { keep: keepReading, asksName } = useKeepReading(key);
   const [openedAt] = useState(() => Date.now());
@@ -79,6 +79,11 @@ export const StartupItem = ({ planned }: { planned: PlannedItem }) => {
         <div className="min-w-48 flex-1">
           <h4 className="font-label text-xl font-semibold">{item.label}</h4>
           <Expected expected={expected} unit={item.unit} />
+          {tried !== undefined && (
+            <p className="text-sm text-ember">
+              As tried: <span className="font-mono font-semibold">{tried}</span>
+            </p>
+          )}
         </div>
         <div className="w-full sm:w-56">
           <NumberBox

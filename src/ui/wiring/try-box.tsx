@@ -1,19 +1,21 @@
 'use client';
 
+import { useMemo } from 'react';
 import { conditionsOf } from '@/core/control/conditions';
 import { parseScenario, scenarioCode, under } from '@/core/control/scenario';
-import type { NamedFault } from '@/core/wiring/fault';
+import type { Harness } from '@/core/wiring/harness';
+import { scenarioWords } from '@/core/wiring/scenario-words';
 import { useJob } from '../job/provider';
 
 /** What is being tried: a condition from outside, or faults; and the way back. */
-export const TryBox = ({ faults }: { faults: readonly NamedFault[] }) => {
+export const TryBox = ({ harness }: { harness: Harness }) => {
   const facts = useJob((job) => job.facts);
   const scenario = useJob((job) => job.moment.scenario);
   const setMoment = useJob((job) => job.setMoment);
   const code = scenarioCode(scenario);
   const conditions = conditionsOf(facts);
+  const words = useMemo(() => scenarioWords(facts, harness, scenario), [facts, harness, scenario]);
   const isListed = code === '' || conditions.some(({ id }) => id === code);
-  const labels = conditions.filter(({ id }) => scenario.conditions.includes(id)).map(({ label }) => label);
   return (
     <label className="block">
       <span className="eyebrow">Try</span>
@@ -28,11 +30,7 @@ export const TryBox = ({ faults }: { faults: readonly NamedFault[] }) => {
             {label}
           </option>
         ))}
-        {!isListed && (
-          <option value={code}>
-            {[...labels, ...faults.map(({ words }) => words)].join('; ') || 'Nothing that this system has'}
-          </option>
-        )}
+        {!isListed && <option value={code}>{words || 'Nothing that this system has'}</option>}
       </select>
     </label>
   );

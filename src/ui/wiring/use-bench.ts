@@ -3,7 +3,6 @@ import { findingsFor } from '@/core/check/pages';
 import { isSound } from '@/core/control/scenario';
 import { outdoorId } from '@/core/devices';
 import { differences } from '@/core/wiring/differences';
-import { faultsByCode } from '@/core/wiring/fault';
 import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
 import { powerReport } from '@/core/wiring/power';
 import { soundly } from '@/core/wiring/state';
@@ -18,7 +17,6 @@ export const useBench = () => {
   const moment = useJob((job) => job.moment);
   const { facts, harness, planned, sound, supply, scenario } = model;
   const state = model.state(moment);
-  const faults = useMemo(() => faultsByCode(harness, scenario.faults), [harness, scenario]);
   const findings = findingsFor('wiring', model.equipmentFindings());
   const differing = useMemo(
     () => (harness === planned ? [] : differences(facts, sound, harness, soundly(moment), supply)),
@@ -31,7 +29,6 @@ export const useBench = () => {
     moment,
     model,
     state,
-    faults,
     findings,
     differing,
     traces,

@@ -1,22 +1,13 @@
 'use client';
 
 import { CALLS } from '@/core/control/moment';
-import type { NamedFault } from '@/core/wiring/fault';
 import type { Harness } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
 import { useJob } from '../job/provider';
 import { TryBox } from './try-box';
 
 /** What the moment's call does: what is held and why, a fuse that opens, coils that chatter; and what can be tried. */
-export const WhatHappens = ({
-  harness,
-  state,
-  faults,
-}: {
-  harness: Harness;
-  state: WiringState;
-  faults: readonly NamedFault[];
-}) => {
+export const WhatHappens = ({ harness, state }: { harness: Harness; state: WiringState }) => {
   const fuseAmps = useJob((job) => job.facts.airHandler.fuseAmps);
   const { moment, held, fuseOpenedAtAmps, chattering, solution } = state;
   const restless = harness.devices
@@ -40,7 +31,7 @@ export const WhatHappens = ({
         <p className="mt-2 border-l-4 border-fail pl-2 text-sm font-semibold">Chatters: {restless.join(', ')}.</p>
       )}
       <p className="mt-1 mb-2 font-mono text-sm text-quiet">{solution.sourceAmps.toFixed(2)} A from the transformer</p>
-      <TryBox faults={faults} />
+      <TryBox harness={harness} />
     </section>
   );
 };

@@ -11,6 +11,7 @@ import { PersonLine } from '@/ui/person-line';
 import { Countdown } from '@/ui/startup/countdown';
 import { GradeMark } from '@/ui/startup/grade-mark';
 import { StartupItem } from '@/ui/startup/item';
+import { TriedLine } from '@/ui/startup/tried-line';
 
 const StepList = ({
   steps,
@@ -39,7 +40,7 @@ const StepList = ({
   </ol>
 );
 
-const Step = ({ planned }: { planned: PlannedStep }) => {
+const Step = ({ planned, tried }: { planned: PlannedStep; tried: ReadonlyMap<string, string> }) => {
   const jobId = useJob((job) => job.saved.id);
   const call = useJob((job) => job.moment.call);
   const setCall = useJob((job) => job.setCall);
@@ -89,7 +90,7 @@ const Step = ({ planned }: { planned: PlannedStep }) => {
       )}
       <ul className="mt-3 border-t-2 border-ink">
         {items.map((item) => (
-          <StartupItem key={item.key} planned={item} />
+          <StartupItem key={item.key} planned={item} tried={tried.get(item.key)} />
         ))}
       </ul>
     </article>
@@ -100,7 +101,8 @@ const StartupPage = () => {
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const setCall = useJob((job) => job.setCall);
-  const steps = useModel().startup(readings, moment);
+  const model = useModel();
+  const steps = model.startup(readings, moment);
   const [chosen, setChosen] = useState(
     () => steps.find((planned) => tally([planned]).open > 0)?.step.id ?? steps[0]!.step.id,
   );
@@ -158,7 +160,8 @@ const StartupPage = () => {
           </span>{' '}
           {planned.step.title}
         </h2>
-        <Step key={planned.step.id} planned={planned} />
+        <TriedLine />
+        <Step key={planned.step.id} planned={planned} tried={model.tried(readings, moment, planned)} />
         <div className="mt-5">{neighbours}</div>
       </div>
     </div>

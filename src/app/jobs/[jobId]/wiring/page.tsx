@@ -21,7 +21,7 @@ const CAUTION =
   '24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor; measure live only if trained. Colours are convention, not proof: trace them. The unit’s own wiring label, local code and licensed practice win over this drawing.';
 
 const WiringPage = () => {
-  const { facts, moment, model, state, faults, findings, differing, traces, report, isSoundPlan } = useBench();
+  const { facts, moment, model, state, findings, differing, traces, report, isSoundPlan } = useBench();
   const found = useAsFound();
   const { harness } = found;
   const { probes, moves, onProbe } = useProbes(harness);
@@ -70,7 +70,7 @@ const WiringPage = () => {
                 moves={moves}
                 onProbe={onProbe}
               />
-              <WhatHappens harness={harness} state={state} faults={faults} />
+              <WhatHappens harness={harness} state={state} />
             </aside>
           </div>
           <div className="no-print mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-2">

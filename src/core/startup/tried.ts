@@ -1,0 +1,68 @@
+import { isSound, SOUND } from '../control/scenario';
+import { sameValue } from '../job/document';
+import type { JobBasis } from '../model/basis';
+import { type Observation, observationKey } from '../model/observable';
+import { type Given, predict, type Prediction } from '../model/predict';
+import { decimalsOf } from '../units/decimals';
+import { roundTo } from '../units/round';
+import { kitVolts, numberRead, type StartupContext } from './given';
+import type { PlannedStep } from './planned';
+import { stepMoment } from './step';
+
+/** A spread narrower than this is one figure to a reader. */
+const ONE_FIGURE = 1;
+
+const predictionWords = (prediction: Prediction, unit: string): string | null => {
+  const text = (value: number) => roundTo(value, decimalsOf(unit)).toFixed(decimalsOf(unit));
+  switch (prediction.kind) {
+    case 'open':
+      return 'OL';
+    case 'word':
+      return prediction.word;
+    case 'unknown':
+      return null;
+    case 'number': {
+      const [low, high] = prediction.spread;
+      const isGhost = unit === 'V' && high - low > ONE_FIGURE;
+      return isGhost ? `anything from ${text(low)} to ${text(high)} V, a ghost` : `${text(prediction.value)} ${unit}`;
+    }
+  }
+};
+
+/** Figures closer than this share of the larger read alike. Our judgement: a meter's own error and a call's drift. */
+const ALIKE_SHARE = 0.04;
+
+const readsAlike = (one: Prediction, other: Prediction): boolean => {
+  if (one.kind !== 'number' || other.kind !== 'number') return sameValue(one, other);
+  const isAlike = (a: number, b: number) => Math.abs(a - b) <= ALIKE_SHARE * Math.max(Math.abs(a), Math.abs(b));
+  return isAlike(one.value, other.value) && one.spread.every((end, at) => isAlike(end, other.spread[at]!));
+};
+
+const givenOf = (context: StartupContext, { call }: Observation): Given => {
+  const returnAir = { call, observable: { kind: 'temperature', at: 'return' } } as const;
+  const returnF = numberRead(context, observationKey(context.facts, returnAir));
+  return { kitVolts: kitVolts(context).volts, ...(returnF === undefined ? {} : { returnF }) };
+};
+
+/**
+ * What the items of a step would read under what is tried, by the item's key: those that would read otherwise than
+ * without it. Verdicts never hang on it: what is read is judged by a sound system.
+ */
+export const triedReadings = (
+  context: StartupContext,
+  { built: { call }, items }: PlannedStep,
+): ReadonlyMap<string, string> => {
+  const { scenario, wall }: JobBasis = context.basis;
+  if (isSound(scenario)) return new Map();
+  const moment = stepMoment(context, call ?? context.moment.call);
+  return new Map(
+    items.flatMap(({ key, item: { of, unit } }) => {
+      if (!of) return [];
+      const [tried, without] = [scenario, SOUND].map((each) =>
+        predict(context.basis, wall, { ...moment, scenario: each }, of, givenOf(context, of)),
+      ) as [Prediction, Prediction];
+      const words = predictionWords(tried, unit);
+      return words === null || readsAlike(tried, without) ? [] : [[key, words]];
+    }),
+  );
+};

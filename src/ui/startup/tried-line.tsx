@@ -1,0 +1,28 @@
+'use client';
+
+import { useMemo } from 'react';
+import { isSound, SOUND } from '@/core/control/scenario';
+import { scenarioWords } from '@/core/wiring/scenario-words';
+import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
+
+/** What is being tried on the wiring, said where readings are judged without it; and the way back. */
+export const TriedLine = () => {
+  const { facts, harness, scenario } = useModel();
+  const setMoment = useJob((job) => job.setMoment);
+  const words = useMemo(() => scenarioWords(facts, harness, scenario), [facts, harness, scenario]);
+  if (isSound(scenario)) return null;
+  return (
+    <p role="note" className="my-2 border-l-4 border-ember pl-2 text-sm">
+      <b>Tried: {words || 'nothing that this system has'}.</b> What it would read stands under what is expected.
+      Readings are judged as for a sound system.{' '}
+      <button
+        type="button"
+        className="bare-button -my-2 px-1 underline underline-offset-4"
+        onClick={() => setMoment({ scenario: SOUND })}
+      >
+        Stop trying
+      </button>
+    </p>
+  );
+};
