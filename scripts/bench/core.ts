@@ -13,7 +13,7 @@ import { CLIMATES } from '../../src/core/crossing/year/climates';
 import { binned, everyTemperature } from '../../src/core/crossing/year/temperatures';
 import type { Facts } from '../../src/core/job/document';
 import type { FactPath } from '../../src/core/job/document';
-import { jobModel } from '../../src/core/model';
+import { type JobModel, jobModel } from '../../src/core/model';
 import { SAMPLES } from '../../src/core/samples';
 import { cardOf } from '../../src/core/setup/card/card';
 import { setupFindings } from '../../src/core/setup/findings';
@@ -21,7 +21,6 @@ import { quillwort } from '../../src/core/setup/profiles/quillwort';
 import { resolveSettings } from '../../src/core/setup/resolve';
 import { compareWays } from '../../src/core/setup/ways/compare';
 import { jobWays } from '../../src/core/setup/ways/way';
-import {} from '../../src/core/startup/plan';
 import { kitFit } from '../../src/core/strips/belongs';
 import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
@@ -29,6 +28,7 @@ import { findKits } from '../../src/core/strips/find-kit';
 import { ladderState } from '../../src/core/strips/ladder-state';
 import { statesByCall } from '../../src/core/wiring/behaviour';
 import { choicesOf, schoolsHere } from '../../src/core/wiring/choices';
+import { differences } from '../../src/core/wiring/differences';
 import { drawing } from '../../src/core/wiring/drawing';
 import { families } from '../../src/core/wiring/families';
 import { faultsOf } from '../../src/core/wiring/fault';
@@ -97,27 +97,32 @@ time(
 );
 const model = jobModel(facts);
 let degree = 0;
-/** The next outdoor temperature, °F: every one is new to the model for two thousand moves. */
+/** The next outdoor temperature, °F: new to the model at every move. */
 const next = () => ({
   ...DEFAULT_MOMENT,
   call: 'heat-aux' as const,
-  outdoorF: -20 + ((degree = (degree + 1) % 2000) % 90),
+  outdoorF: -20 + (degree = degree + 1) / 50,
 });
 time('+1 °F: ruler', 'aim < 8', () => {
   const moment = next();
   const state = model.state(moment);
   return [rulerVerdict(facts, state, moment), supplyAir(facts, state, moment)];
 });
-time('+1 °F: Wiring', 'aim < 8', () => {
+/** All that the Wiring page works out anew when the needle moves. */
+const wiringPage = (of: JobModel) => {
   const moment = next();
-  const state = model.state(moment);
+  const state = of.state(moment);
   return [
-    traceCall(facts, model.sound, model.harness, state),
-    powerReport(facts, model.harness, model.states(moment)),
-    terminalTable(model.planned, model.soundStates(moment)),
-    choicesOf(facts).map((choice) => schoolsHere(facts, choice, moment)),
+    traceCall(of.facts, of.sound, of.harness, state),
+    differences(of.facts, of.sound, of.harness, moment, of.supply),
+    powerReport(of.facts, of.harness, of.states(moment)),
+    terminalTable(of.planned, of.soundStates(moment)),
+    choicesOf(of.facts).map((choice) => schoolsHere(of.facts, choice, moment)),
   ];
-});
+};
+const asFound = jobModel(SAMPLES.find((sample) => sample.facts.wiring.asFound !== null)!.facts);
+time('+1 °F: Wiring', 'aim < 8', () => wiringPage(model));
+time('+1 °F: Wiring, as found', 'aim < 8', () => wiringPage(asFound));
 time('+1 °F: Startup, 35 readings', 'aim < 8', () => model.startup(readings, next()));
 time('+1 °F: Strips', 'aim < 8', () => {
   const moment = next();

@@ -2,11 +2,13 @@ import type { Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
 import { backupOf } from '../job/backup';
 import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '../job/document';
-import { behaviourChanges, changeWords, statesByCall } from './behaviour';
+import { jobBasis } from '../model/basis';
+import { perFacts } from '../model/per-facts';
+import { memo } from '../units/once';
+import { behaviourChanges, changeWords } from './behaviour';
 import { type Harness, jumperWords, landedConductors, refText, type TerminalRef } from './harness';
 import { plan } from './plan';
 import { refusals } from './refusals';
-import { benchFor } from './state';
 
 /** One side of a question that practitioners answer differently. */
 export interface School {
@@ -113,34 +115,52 @@ const withRoom = (facts: Facts): Facts => ({
   cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 },
 });
 
-/** Both sides of a question for a job, against what is in force. */
-export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] => {
-  const planned = plan(facts);
-  const before = wiresOf(planned);
-  const here = statesByCall(facts, benchFor(facts, planned), moment);
-  return choice.schools.map((school) => {
-    const isHere = isInForce(facts, school);
-    const base = { school, isInForce: isHere, refusedWhy: null, wires: [], behaviour: [] };
-    if (isHere) return base;
-    const other = withChanges(facts, school.changes);
-    const [refused] = refusals(other);
-    if (refused) return { ...base, refusedWhy: refused.what };
-    const otherPlan = plan(other);
-    const after = wiresOf(otherPlan);
-    const roomy = withRoom(other);
-    const there = statesByCall(roomy, benchFor(roomy, plan(roomy)), moment);
-    const short = otherPlan.conductors.filter(({ colour }) => colour === null).length;
-    return {
-      ...base,
-      wires: [
-        ...[...after].filter(([key]) => !before.has(key)).map(([, words]) => `+ ${words}`),
-        ...[...before].filter(([key]) => !after.has(key)).map(([, words]) => `− ${words}`),
-        ...(short === 0 ? [] : [`The cables are ${short} conductor${short === 1 ? '' : 's'} short for it.`]),
-      ],
-      behaviour: behaviourChanges(otherPlan, here, there).map((change) => changeWords(change, here.size)),
-    };
-  });
+/** A side of a question that is not in force, as far as no temperature matters. */
+interface OtherSchool {
+  readonly refusedWhy: string | null;
+  readonly wires: readonly string[];
+  readonly plan: Harness;
+  /** The job with it, and room in its cables. */
+  readonly roomy: Facts;
+}
+
+const otherSchool = (facts: Facts, { changes }: School): OtherSchool => {
+  const before = wiresOf(jobBasis(facts).planned);
+  const other = withChanges(facts, changes);
+  const otherPlan = plan(other);
+  const after = wiresOf(otherPlan);
+  const short = otherPlan.conductors.filter(({ colour }) => colour === null).length;
+  return {
+    refusedWhy: refusals(other)[0]?.what ?? null,
+    plan: otherPlan,
+    roomy: withRoom(other),
+    wires: [
+      ...[...after].filter(([key]) => !before.has(key)).map(([, words]) => `+ ${words}`),
+      ...[...before].filter(([key]) => !after.has(key)).map(([, words]) => `− ${words}`),
+      ...(short === 0 ? [] : [`The cables are ${short} conductor${short === 1 ? '' : 's'} short for it.`]),
+    ],
+  };
 };
+
+/** What each school would be on a job, once for its facts. */
+const otherSchools = perFacts((facts) =>
+  memo(
+    ({ changes }: School) => JSON.stringify(changes),
+    (school) => otherSchool(facts, school),
+  ),
+);
+
+/** Both sides of a question for a job, against what is in force, nothing wrong with either. */
+export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] =>
+  choice.schools.map((school) => {
+    const base = { school, isInForce: isInForce(facts, school), refusedWhy: null, wires: [], behaviour: [] };
+    if (base.isInForce) return base;
+    const other = otherSchools(facts)(school);
+    if (other.refusedWhy !== null) return { ...base, refusedWhy: other.refusedWhy };
+    const here = jobBasis(facts).soundStates(moment);
+    const changes = behaviourChanges(other.plan, here, jobBasis(other.roomy).soundStates(moment));
+    return { ...base, wires: other.wires, behaviour: changes.map((change) => changeWords(change, here.size)) };
+  });
 
 /** The questions that a job has. */
 export const choicesOf = (facts: Facts): readonly Choice[] => CHOICES.filter(({ applies }) => applies(facts));
