@@ -7,8 +7,7 @@ import { BTU_PER_KWH } from '../../src/core/units/constants';
 
 /**
  * The yardstick: the same hours and the same arithmetic for a single-stage unit with strips, written out in one loop
- * over
- * typed arrays, with the straight pieces of capacity and power looked up by hand. It gives cost and nothing else.
+ * over typed arrays, with the straight pieces of capacity and power looked up by hand. It gives cost and nothing else.
  */
 export const bareYears = (facts: Facts, ways: readonly Way[], hoursF: Float64Array): number[] =>
   [facts, ...ways.map((way) => factsUnder(facts, way))].map((under) => {

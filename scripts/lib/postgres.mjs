@@ -64,8 +64,8 @@ const clusterHome = (name, user) => {
 };
 
 /**
- * Starts a private PostgreSQL: own cluster, own password, loopback only, a free port.
- * A server that an interrupted run left behind is taken over.
+ * Starts a private PostgreSQL: own cluster, own password, loopback only, a free port. A server that an interrupted run
+ * left behind is taken over.
  * @param name folder of the cluster below the project's state
  * @param settings more settings of the server, such as `fsync=off`
  */

@@ -196,9 +196,9 @@ const restless = (
 const same = (one: readonly boolean[], other: readonly boolean[]): boolean => one.every((is, at) => is === other[at]);
 
 /**
- * Lets coils pull in and drop out until no contact moves any more.
- * A coil pulls in at or above its pull-in volts, drawing its inrush until then, and lets go below its drop-out volts;
- * between the two it stays as it was. What a coil powers stands at rest until it is in.
+ * Lets coils pull in and drop out until no contact moves any more. A coil pulls in at or above its pull-in volts,
+ * drawing its inrush until then, and lets go below its drop-out volts; between the two it stays as it was. What a coil
+ * powers stands at rest until it is in.
  * @param network every source with a resistance above zero
  * @param before coils already pulled in (a relay remembers); none when power has just come on
  * @returns the settled network, or `chatters` with the relays that never come to rest

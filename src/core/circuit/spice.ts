@@ -3,8 +3,7 @@ import { type Network, nodesOf, sourcesOf } from './network';
 
 /**
  * Writes a network as a SPICE deck with an operating-point analysis. Node 0 is the source's minus; comments name the
- * others.
- * Open switches are left out, as the solver leaves them out.
+ * others. Open switches are left out, as the solver leaves them out.
  * @param title first line of the deck
  */
 export const toSpice = (network: Network, title: string): string => {

@@ -31,8 +31,7 @@ const FROST_F = 35;
 
 /**
  * What the backup must give: what the heat pump lacks at design, the whole load when it is out, and what a defrost
- * takes
- * from the air near 35 °F, so that the registers do not blow cold.
+ * takes from the air near 35 °F, so that the registers do not blow cold.
  */
 export const backupNeeds = (facts: Facts): BackupNeed[] => {
   const input = crossingInput(facts);

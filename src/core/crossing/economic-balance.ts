@@ -24,9 +24,8 @@ export const evenCop = (electricPerKWh: number, { kind, pricePerUnit, efficiency
 const WARMEST_F = 65;
 
 /**
- * The highest outdoor temperature below which the fuel is the cheaper source, °F: `always` where it is so already at
- * 65 °F,
- * `never` where it is nowhere so down to the unit's own minimum (−30 °F without one).
+ * The highest outdoor temperature below which the fuel is the cheaper source, °F: `always` where it is so already at 65
+ * °F, `never` where it is nowhere so down to the unit's own minimum (−30 °F without one).
  */
 export const economicBalanceF = (heatPump: HeatPump, copEven: number): number | 'always' | 'never' => {
   const unlimited = { ...heatPump, minOutdoorF: null };

@@ -74,8 +74,7 @@ export interface HeatNow {
 
 /**
  * What heats the house at an outdoor temperature, °F, with some coils in. An inverter gives what is wanted, as far as
- * it
- * can.
+ * it can.
  */
 export const heatNow = (facts: Facts, on: On, outdoorF: number): HeatNow => {
   const { leastBtuh, mostBtuh } = heatPumpNow(facts, on, outdoorF);

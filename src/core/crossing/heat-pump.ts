@@ -76,8 +76,7 @@ const ratedCurve = ({ points, frost }: HeatPump, value: (point: RatingPoint) => 
 
 /**
  * Heat the heat pump gives, Btu/h: straight lines through the rating points, the frost derate taken off where it
- * applies,
- * zero below the unit's own minimum.
+ * applies, zero below the unit's own minimum.
  * @source 10 CFR 430 subpart B appendix M1; the line from 35 to 45 °F replaces the procedure's step at 45 °F
  */
 export const capacityCurve = (heatPump: HeatPump): Curve =>

@@ -23,8 +23,8 @@ export interface SupplyState {
 const ALONE = /^(strips-|furnace)/;
 
 /**
- * Air at the register in every state that a job's system can be in at one outdoor temperature.
- * In defrost the unit takes from the air about what it gives in heating.
+ * Air at the register in every state that a job's system can be in at one outdoor temperature. In defrost the unit
+ * takes from the air about what it gives in heating.
  * @param outdoorF outdoor temperature, °F
  * @param roomF air that comes back, °F
  */

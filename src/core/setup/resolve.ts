@@ -48,9 +48,9 @@ const chosenValue = (setting: Setting, job: SetupJob, override: OverrideRow | un
 };
 
 /**
- * Works out every setting of a job in the order in which they hang on one another.
- * A setting that lives in a fact as a choice is what the fact says once somebody has decided on it; any other is what
- * was worked out, unless an override says otherwise.
+ * Works out every setting of a job in the order in which they hang on one another. A setting that lives in a fact as a
+ * choice is what the fact says once somebody has decided on it; any other is what was worked out, unless an override
+ * says otherwise.
  */
 export const resolveSettings = (job: SetupJob): ResolvedSettings => {
   const { facts } = job;

@@ -11,12 +11,16 @@ interface Contradiction {
   readonly next: string;
 }
 
-/** Amps above which a heat source certainly runs: under it a clamp's zero and the blower may be all there is. */
+/**
+ * Limits beyond which two readings cannot both be true, all our judgement: wide, so that what is named is certain.
+ * Amps above which a heat source runs: under it a clamp's zero and the blower may be all there is.
+ */
 const HEATS_AMPS = 8;
 /** Least share of the plate's amps at which a compressor certainly runs. */
 const RUNS_SHARE = 0.25;
 /** A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
 const WARM_RISE_F = 8;
+/** Line volts under which a supply feeds nothing. */
 const DEAD_LINE_VOLTS = 60;
 
 const numberOf = (planned: PlannedItem | undefined): number | undefined =>

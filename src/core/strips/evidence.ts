@@ -1,6 +1,6 @@
 import type { FactPath, Facts } from '../job/document';
 import type { Reading } from '../job/reading';
-import type { KitEvidence } from './find-kit';
+import { type KitEvidence, MOST_ELEMENTS } from './find-kit';
 import { ohmsItem } from './measured';
 
 /** Readings that tell a kit, by key: volts at it under load, and amps of its main feed with everything called. */
@@ -8,8 +8,6 @@ export interface EvidenceKeys {
   readonly volts: string;
   readonly mainAmps: string;
 }
-
-const MOST_ELEMENTS = 6;
 
 /**
  * What a job knows of its kit: elements, plate and breakers as far as somebody has looked, ohms measured, amps of

@@ -28,11 +28,15 @@ export interface KitGuess {
   readonly against: readonly string[];
 }
 
-/** Element sizes of the trade at their rated volts, kW. Others turn up: measured ohms say which. */
+/** Element sizes of the trade at their rated volts, kW. Our judgement, others turn up: measured ohms say which. */
 const USUAL_KW = [2.5, 3, 3.6, 3.75, 3.84, 4.2, 4.5, 4.6, 4.8, 5] as const;
-const MOST_ELEMENTS = 6;
+/** Elements of the largest kit that is looked for; the Sheet takes no more. */
+export const MOST_ELEMENTS = 6;
 
-/** Agreement within these shares: ohms and amps as in startup's tolerance, plates are rounded. */
+/**
+ * Agreement within these shares: ohms and amps as in startup's tolerance, plates are rounded. Our judgement: a clamp
+ * and the volts of another minute add two percent to the kit's own five.
+ */
 const OHMS_SHARE = 0.1;
 const PLATE_SHARE = 0.04;
 const AMPS_SHARE = 0.07;
@@ -143,10 +147,8 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
 
 /**
  * Finds the kit from whatever is known: plate, breakers, cold ohms, amps and volts while running. Best first, at most
- * five.
- * `sure`: two kinds of evidence or more agree, none speaks against it and no other kit fits as well; `likely`: one
- * kind, the same.
- * A contradiction between plate and measurement stands in `against`.
+ * five. `sure`: two kinds of evidence or more agree, none speaks against it and no other kit fits as well; `likely`:
+ * one kind, the same. A contradiction between plate and measurement stands in `against`.
  * @param evidence ohms and volts above zero
  */
 export const findKits = (evidence: KitEvidence): KitGuess[] => {

@@ -32,8 +32,7 @@ export interface LadderState {
 
 /**
  * The kit at a second since the moment's call began. Where the call brings a bank, its switches close one after the
- * other;
- * where it does not, they are as after a call that has just ended, and open one after the other.
+ * other; where it does not, they are as after a call that has just ended, and open one after the other.
  * @param bench what the kit's coils hang on, and what is tried on it
  * @param seconds since the call began, s
  * @param suppliedVolts volts at the kit

@@ -39,9 +39,8 @@ const deadWords = (on: readonly number[], missing: readonly number[], isAlike: b
 };
 
 /**
- * What a clamp reading means, likeliest first: which elements must be working to give it. A low supply is told from
- * an open
- * element, the blower from heat, a switch that has not closed yet from a dead one.
+ * What a clamp reading means, likeliest first: which elements must be working to give it. A low supply is told from an
+ * open element, the blower from heat, a switch that has not closed yet from a dead one.
  * @param readAmps what the clamp shows, A
  * @param measuredVolts volts at the kit at that moment; null where they were not read
  * @param state the ladder at the second since the call

@@ -6,9 +6,10 @@ export interface VoltsMeaning {
   readonly next: string;
 }
 
-/** A supply may stray this share from the service's nominal volts. */
+/** A supply may stray this share from the service's nominal volts. Source: ANSI C84.1, range A. */
 export const SERVICE_TOLERANCE = 0.05;
 
+/** Nominal services that a reading may be of, V. Source: ANSI C84.1. */
 const OTHER_SERVICES = [120, 208, 240, 277, 480];
 
 /**

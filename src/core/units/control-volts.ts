@@ -4,8 +4,8 @@
  */
 
 /**
- * A 24 V coil pulls in at or above it.
- * Our judgement, with the trade: three quarters of nominal; coils differ, and the maker's figure wins.
+ * A 24 V coil pulls in at or above it. Our judgement, with the trade: three quarters of nominal; coils differ, and the
+ * maker's figure wins.
  */
 export const PULL_IN_VOLTS = 18;
 

@@ -6,8 +6,8 @@ export type TypedNumber =
   | { readonly kind: 'wrong'; readonly why: string };
 
 /**
- * Reads what was typed into a field: "71.5", "71,5", "1,150", "−4", "OL".
- * A comma is a decimal comma unless three digits follow it to the end.
+ * Reads what was typed into a field: "71.5", "71,5", "1,150", "−4", "OL". A comma is a decimal comma unless three
+ * digits follow it to the end.
  */
 export const parseTyped = (text: string): TypedNumber => {
   const plain = text

@@ -15,9 +15,8 @@ export interface Difference {
 }
 
 /**
- * What was found otherwise than planned, move by move, each with what it alone would do to the planned system in
- * every call.
- * Everything together may do more, or hide a part: the rules and the meter look at the whole.
+ * What was found otherwise than planned, move by move, each with what it alone would do to the planned system in every
+ * call. Everything together may do more, or hide a part: the rules and the meter look at the whole.
  */
 export const differences = (
   facts: Facts,

@@ -135,8 +135,7 @@ const cross = (...lists: readonly (readonly Option[])[]): Option[][] =>
 
 /**
  * Every distinct system that the planner can wire: thermostats, indoor units, outdoor units and boards in all
- * combinations that
- * make sense, valves taken in turn; and each added part with every thermostat and indoor unit.
+ * combinations that make sense, valves taken in turn; and each added part with every thermostat and indoor unit.
  */
 export const families = (): Family[] => {
   const plain = cross(INDOORS, THERMOSTATS, OUTDOORS, BOARDS);

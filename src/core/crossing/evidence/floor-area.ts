@@ -2,7 +2,8 @@ import type { Evidence } from './evidence';
 import { fromLossPerDegree } from './evidence';
 
 /**
- * Loss of a square foot of heated floor, Btu/(h·ft²·°F), by age. Rules of thumb: they know neither windows nor wind.
+ * Loss of a square foot of heated floor, Btu/(h·ft²·°F), by age. Our judgement, from the trade's rules of thumb: they
+ * know neither windows nor wind.
  */
 const LOSS_PER_FT2 = {
   'before-1950': 0.6,
@@ -11,6 +12,7 @@ const LOSS_PER_FT2 = {
   '2000-2011': 0.26,
   'after-2011': 0.2,
 } as const;
+/** As far as houses of one age lie apart. Our judgement. */
 const SPREAD = 0.4;
 
 export const floorArea: Evidence = {

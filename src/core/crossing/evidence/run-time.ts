@@ -10,7 +10,7 @@ import { type Evidence, fromLossPerDegree, joined, NO_LOAD_PLAY_F } from './evid
 const HOURS = 24;
 /** Days nearer to the no-load temperature than this say nothing of the load, °F. */
 const LEAST_DIFFERENCE_F = 10;
-/** How well a unit gives what its sheet says. */
+/** How well a unit gives what its sheet says. Our judgement. */
 const CAPACITY_SPREAD = 0.1;
 
 const backupBtuh = (facts: Facts) =>

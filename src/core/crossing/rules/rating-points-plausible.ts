@@ -5,16 +5,17 @@ import { roundTo } from '../../units/round';
 import { capacityCurve, type HeatPump, powerCurve, type RatingPoint } from '../heat-pump';
 import { jobHeatPump } from '../job-heat-pump';
 
-/** Units of today lie between these at their rating points, ten times a mistyped power does not. */
+/** Units of today lie between these at their rating points, ten times a mistyped power does not. Our judgement. */
 const COP_BOUNDS = [1, 7] as const;
 
-/** No unit is better than this between its design and its mild days. */
+/** No unit is better than this between its design and its mild days. Our judgement. */
 const COP_BEYOND = 9;
 
 type At = (outdoorF: number) => number;
 
 /** Rating temperatures of the test procedure, 47, 17 and 5 °F, as they stand on a sheet in °C. */
 const RATED_IN_C = [8.3, 8, 7, -8.3, -8, -15];
+/** A sheet whose warmest point is under it in °F was typed in °C: 47 °F is 8.3 °C. */
 const WARMEST_IN_C = 12;
 
 const about = (severity: Found['severity'], aspect: string, what: string, mend: string): Found => ({

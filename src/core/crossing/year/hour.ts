@@ -55,9 +55,9 @@ const defrostShareOf =
   };
 
 /**
- * What a plant does over an hour, as a function of outdoor temperature, °F.
- * A furnace replaces the compressor: where the compressor is short the two share the hour, never running together.
- * Starts follow the thermostat's cycling law, 4 N x (1 − x) at a run share x.
+ * What a plant does over an hour, as a function of outdoor temperature, °F. A furnace replaces the compressor: where
+ * the compressor is short the two share the hour, never running together. Starts follow the thermostat's cycling law, 4
+ * N x (1 − x) at a run share x.
  */
 export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
   const { gates, banksKW, fuel, stripsHelp, tempers, cyclesPerHour, air } = plant;

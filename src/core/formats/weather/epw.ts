@@ -20,9 +20,8 @@ const placeOf = (line: string) =>
     .slice(0, 80);
 
 /**
- * Reads the dry bulb of an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day,
- * hour 1–24,
- * minute, flags, dry bulb in °C. February 29 is left out, so that every year has 8760 hours.
+ * Reads the dry bulb of an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day, hour
+ * 1–24, minute, flags, dry bulb in °C. February 29 is left out, so that every year has 8760 hours.
  * @param onLine called now and then with how far it is, from 0 to 1
  */
 export const readEpw = (

@@ -40,8 +40,7 @@ const scaleOf = (header: string, options: WeatherOptions): WeatherScale =>
 
 /**
  * Reads a year of hours from CSV: one column of temperatures, or a column of times beside it. A header may name the
- * scale;
- * without one it is °F. With times, hours may be missing or out of order; without, there must be a whole year.
+ * scale; without one it is °F. With times, hours may be missing or out of order; without, there must be a whole year.
  */
 export const readHoursCsv = (text: string, name: string, options: WeatherOptions): WeatherRead => {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });

@@ -17,8 +17,8 @@ export const tests = (
     : ('all' in condition ? condition.all : condition.any).flatMap((part) => tests(part, scope));
 
 /**
- * Whether a condition holds for the codes that entries have.
- * An entry whose code is not known is taken to have the right one: it is better to look than to skip.
+ * Whether a condition holds for the codes that entries have. An entry whose code is not known is taken to have the
+ * right one: it is better to look than to skip.
  */
 export const holds = (condition: Condition, scope: string, codes: ReadonlyMap<string, string | null>): boolean => {
   if ('all' in condition) return condition.all.every((part) => holds(part, scope, codes));

@@ -67,8 +67,7 @@ const optionsFor = (setting: Setting): EntryOption[] =>
 
 /**
  * An entry that speaks of a setting. A new one gets the setting's own shape to start from: its options with codes
- * counted
- * from 0, or its number with its range. One that has options already gets the setting beside what they say.
+ * counted from 0, or its number with its range. One that has options already gets the setting beside what they say.
  */
 export const speakingOf = (entry: ProfileEntry, settingId: string): ProfileEntry => {
   const setting = settingById(settingId);

@@ -56,8 +56,7 @@ const rankOf = (mark: string) => (RANKS.includes(mark) ? RANKS.indexOf(mark) : R
 
 /**
  * Gives every terminal of the main devices a row, so that what a planned conductor joins stands on one row where it
- * can:
- * the conductor then runs straight.
+ * can: the conductor then runs straight.
  * @returns row number by `device.mark`
  */
 export const sharedRows = (planned: Harness): ReadonlyMap<string, number> => {

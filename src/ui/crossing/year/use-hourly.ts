@@ -17,9 +17,8 @@ interface Asked {
 }
 
 /**
- * The ways hour by hour, from a worker. The last answer stays until the next is there; `share` is how far the next
- * one is.
- * Cancelled, it asks again only when something changes or when told to.
+ * The ways hour by hour, from a worker. The last answer stays until the next is there; `share` is how far the next one
+ * is. Cancelled, it asks again only when something changes or when told to.
  */
 export const useHourly = (isWanted: boolean, facts: Facts, ways: readonly Way[], hoursF: Float64Array | null) => {
   const [answer, setAnswer] = useState<{ readonly to: Asked; readonly compared: readonly ComparedWay[] } | null>(null);
