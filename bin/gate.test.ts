@@ -21,7 +21,8 @@ const spawned = (words: string[], input = '') =>
     cwd: join(__dirname, '..'),
   });
 const example = gate(['example', 'quarry-bench']).stdout;
-const file = join(mkdtempSync(join(tmpdir(), 'gate-')), 'job.json');
+const folder = mkdtempSync(join(tmpdir(), 'gate-'));
+const file = join(folder, 'job.json');
 writeFileSync(file, example);
 
 test('a process of its own answers as this one does: output, refusal, exit code', () => {
@@ -73,6 +74,18 @@ test('check, states and spice read a file; calc reads standard input', () => {
       ).stdout,
     ),
   ).toMatchObject({ deliveredKW: 4.8 });
+});
+
+test('check says the mistake by its name first, with its moves, and the rest under it', () => {
+  const found = join(folder, 'found.json');
+  writeFileSync(found, gate(['example', 'tamarack-spur']).stdout);
+  const [first, ...rest] = JSON.parse(gate(['check', found]).stdout);
+  expect(first).toMatchObject({ rule: 'named-mistake', severity: 'error' });
+  expect(first.moves.map(({ words }: { words: string }) => words)).toEqual([
+    expect.stringMatching(/green/i),
+    expect.stringMatching(/white/i),
+  ]);
+  expect(rest.filter(({ under }: { under?: string }) => under !== undefined).length).toBeGreaterThan(2);
 });
 
 test('trace, plan and families answer for the wiring; a condition or a fault can be tried', () => {

@@ -89,6 +89,19 @@ describe('the ladder', () => {
     [75, [1, 2, 3]],
   ])('%i s after the call, closed: %j', (seconds, on) => expect(closed(at(seconds))).toEqual(on));
 
+  test('settled counts the off delay of a bank that the call drops, beside the on delays of those that it brings', () => {
+    const apart = withKit({
+      elements: [
+        { kW: 4.8, bank: 1, onS: 10, offS: 5 },
+        { kW: 4.8, bank: 2, onS: 20, offS: 90 },
+      ],
+    });
+    const { settlesS, rungs } = at(0, 'off', apart);
+    expect(rungs.some(({ hasCall }) => hasCall)).toBe(false);
+    expect(settlesS).toBe(90);
+    expect(at(0, 'emergency', apart).settlesS).toBe(20);
+  });
+
   test('after the call the switches open one by one, and the interlock keeps the blower on', () => {
     expect([0, 20, 45, 70].map((seconds) => closed(at(seconds, 'off')))).toEqual([[1, 2, 3], [1, 2], [1], []]);
     expect(at(30, 'off').blower).toEqual({ runs: true, because: 'the interlock on the first switch keeps it on' });
@@ -208,6 +221,13 @@ describe('what a reading means', () => {
 
   test('what nothing explains is explained by nothing', () => expect(means(31)).toEqual([]));
 
+  test('of two equal elements it is one of the two: a clamp cannot say which', () => {
+    const pair = withKit({ elements: [1, 2].map(() => ({ kW: 4.8, bank: 1, onS: 0, offS: 0 })) });
+    const { words } = means(3.1 + 20, { of: pair })[0]!;
+    expect(words).toMatch(/^one of elements 1, 2 on, one not heating: they are alike/);
+    expect(words).not.toMatch(/element 1 on|element 2 not/);
+  });
+
   test('unlike elements are told apart', () => {
     const unlike = withKit({
       elements: [
@@ -246,6 +266,11 @@ describe('finding the kit', () => {
   test('unlike elements by their ohms', () =>
     expect(known({ ohms: [12, 16], plateKW: 8.4 })[0]).toMatchObject({ elementsKW: [4.8, 3.6], sure: 'sure' }));
   test('nothing known, nothing found', () => expect(known({})).toEqual([]));
+
+  test('what is entered ranks first where the plate leaves several: 5 + 5 before 10, before three of 3.33', () => {
+    const kits = known({ plateKW: 10, enteredKW: [5, 5] });
+    expect(kits[0]!.elementsKW).toEqual([5, 5]);
+  });
 
   test('a contradiction is kept', () => {
     const [first] = known({ plateKW: 15, ohms: [12, 12] });
@@ -323,6 +348,28 @@ describe('does it belong', () => {
       [60, 60, 6, 6],
       [25, 25, 10, 10],
     ]);
+  });
+
+  test('an element over 48 A alone is questioned: no division of the others helps', () => {
+    const whole = withKit({ elements: [{ kW: 14.4, bank: 1, onS: 0, offS: 0 }], breakersAmps: [80] });
+    const said = findingsOf(whole).filter(({ rule }) => rule === 'breakers-fit');
+    expect(said.map(({ severity, fact, what }) => [severity, fact, what])).toEqual([
+      ['error', 'heatKit.elements', expect.stringMatching(/^Element 1 alone draws 60 A at 240 V: over the 48 A/)],
+    ]);
+  });
+
+  test('a 230 V kit on 240 V is sized at what it draws there: 46.6 A of heater on its plate are 48.6 A', () => {
+    // 10.72 kW at 230 V: 46.6 A, which one circuit may have. At 240 V 48.6 A, 60.8 A with the 125 %: two circuits.
+    const rows = [1, 2].map(() => ({ kW: 5.36, bank: 1, onS: 0, offS: 0 }));
+    const on = (serviceVolts: number) =>
+      kitFit(
+        withKit({ elements: rows, ratedVolts: 230, serviceVolts, blowerOnFirstCircuit: false }),
+        0,
+        66,
+        serviceVolts,
+      ).circuits;
+    expect(on(230)).toHaveLength(1);
+    expect(on(240)).toHaveLength(2);
   });
 
   test('copper', () => {
