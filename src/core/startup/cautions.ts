@@ -2,6 +2,8 @@
 export const CAUTIONS = {
   'two-supplies':
     'Line voltage is lethal. Open, lock out and prove dead every supply: the heat kit often has its own breaker, apart from the blower’s.',
+  'every-supply':
+    'Line voltage is lethal. Open, lock out and prove dead every supply: furnace and outdoor unit often have each their own.',
   'one-leg-live': 'One leg of each element stays live while its breaker is on, even with the relay open.',
   'live-measuring': 'Measuring live: only if trained, with rated leads and gloves, and nobody else at the unit.',
   capacitor: 'Capacitors hold charge with the power off. Discharge them before touching.',

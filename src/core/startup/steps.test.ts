@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEFAULT_MOMENT } from '../control/moment';
-import type { Facts } from '../job/document';
+import { assumedFacts, type Facts, withFact } from '../job/document';
 import type { Reading, ReadingValue } from '../job/reading';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
@@ -147,4 +147,34 @@ test.each([
   const meaning = voltsMeaning(volts, 240);
   if (words === null) expect(meaning).toBeNull();
   else expect(meaning!.means).toMatch(words);
+});
+
+describe('what has to be made dead is what is there', () => {
+  const deadIn = (facts: Facts) =>
+    planOf(facts)[0]!
+      .items.map(({ item }) => item.label)
+      .filter((label) => label.includes('proven dead'));
+  const withFurnace = withFact(assumedFacts(), 'system.backup', 'furnace');
+
+  test.each<[string, Facts, readonly string[]]>([
+    [
+      'strips with the blower on the first circuit',
+      assumedFacts(),
+      ['Heat-kit circuit 1 (60 A) open, locked, proven dead', 'Outdoor disconnect open, locked, proven dead'],
+    ],
+    [
+      'a furnace has no kit, and a supply of its own',
+      withFurnace,
+      ['Furnace supply open, locked, proven dead', 'Outdoor disconnect open, locked, proven dead'],
+    ],
+    [
+      'one cabinet with a furnace inside',
+      withFact(withFurnace, 'system.cabinet', 'packaged'),
+      ['Unit’s disconnect open, locked, proven dead'],
+    ],
+  ])('%s', (_, facts, expected) => {
+    expect(deadIn(facts)).toEqual(expected);
+    const { how } = planOf(facts)[0]!.built;
+    expect(how.some((line) => line.includes('kit'))).toBe(expected[0]!.includes('kit'));
+  });
 });

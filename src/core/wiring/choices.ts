@@ -70,7 +70,8 @@ export const CHOICES: readonly Choice[] = [
   {
     id: 'interlock',
     question: 'What keeps compressor and furnace apart?',
-    applies: (facts) => !isElectric(facts),
+    // In one cabinet the maker keeps them apart.
+    applies: (facts) => !isElectric(facts) && facts.system.cabinet !== 'packaged',
     schools: [
       { label: 'Fossil-fuel kit', changes: [{ path: 'furnace.interlock', value: 'kit' }] },
       { label: 'The thermostat alone', changes: [{ path: 'furnace.interlock', value: 'none' }] },

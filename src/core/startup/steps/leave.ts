@@ -9,7 +9,7 @@ export const leave: StartupStep = {
   why: 'Half the call-backs are a test setting left behind.',
   applies: () => true,
   build: ({ facts }) => ({
-    cautions: ['two-supplies'],
+    cautions: [kitRows(facts).length > 0 ? 'two-supplies' : 'every-supply'],
     how: [],
     call: null,
     waits: [],

@@ -1,17 +1,24 @@
+import { indoorId } from '../../devices';
+import { DEVICE_LABELS } from '../../devices/device';
 import type { Facts } from '../../job/document';
+import { kitRows } from '../../job/kit-rows';
 import type { Item, StartupStep } from '../step';
 import { proveDead, tick } from '../tick';
 
-/** Every supply that must be opened before hands go in. */
-const supplies = ({ heatKit }: Facts): Item[] => {
-  const kit = heatKit.breakersAmps.map((amps, at) =>
+/** Every supply that must be opened before hands go in: what is there, and nothing else. */
+const supplies = (facts: Facts): Item[] => {
+  const { heatKit, system } = facts;
+  const kit = (kitRows(facts).length === 0 ? [] : heatKit.breakersAmps).map((amps, at) =>
     proveDead(`dead-kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`),
   );
-  const own =
-    heatKit.blowerOnFirstCircuit && kit.length > 0
-      ? []
-      : [proveDead('dead-air-handler', 'Air-handler supply open, locked, proven dead')];
-  return [...kit, ...own, proveDead('dead-outdoor', 'Outdoor disconnect open, locked, proven dead')];
+  const isPackaged = system.cabinet === 'packaged';
+  const hasOwn = !isPackaged && (!heatKit.blowerOnFirstCircuit || kit.length === 0);
+  const indoors = DEVICE_LABELS[indoorId(facts)];
+  return [
+    ...kit,
+    ...(hasOwn ? [proveDead('dead-air-handler', `${indoors} supply open, locked, proven dead`)] : []),
+    proveDead('dead-outdoor', `${isPackaged ? 'Unit’s' : 'Outdoor'} disconnect open, locked, proven dead`),
+  ];
 };
 
 export const makeSafe: StartupStep = {
@@ -20,10 +27,10 @@ export const makeSafe: StartupStep = {
   why: 'Loose lugs and dead limits are found cold. Nothing is touched before every supply is proven dead.',
   applies: () => true,
   build: ({ facts }) => ({
-    cautions: ['two-supplies', 'capacitor'],
+    cautions: [kitRows(facts).length > 0 ? 'two-supplies' : 'every-supply', 'capacitor'],
     how: [
       'Prove the tester on a live source, then the circuit, then the live source again.',
-      'Tighten line lugs to the torque on the label. Look for heat marks, pinched wires, the airflow arrow on the kit.',
+      `Tighten line lugs to the torque on the label. Look for heat marks, pinched wires${kitRows(facts).length > 0 ? ', the airflow arrow on the kit' : ''}.`,
     ],
     call: null,
     waits: [],
