@@ -8,7 +8,7 @@ const Line = ({ label, value, limit, isOver }: { label: string; value: string; l
     <th scope="row" className="py-1.5 text-left font-normal">
       {label}
     </th>
-    <td className="text-right font-mono font-semibold">{value}</td>
+    <td className="text-right font-mono font-semibold whitespace-nowrap">{value}</td>
     <td className="text-right text-sm text-quiet">{limit}</td>
     <td className="pl-2 text-sm">{isOver ? <b className="text-fail">too much</b> : 'holds'}</td>
   </tr>
