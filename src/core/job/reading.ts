@@ -19,10 +19,32 @@ export interface Reading {
   readonly replaces: string | null;
 }
 
-/** The reading that counts for each item: the last one taken. */
-export const currentReadings = (readings: readonly Reading[]): ReadonlyMap<string, Reading> =>
-  new Map([...readings].sort((a, b) => a.at.localeCompare(b.at)).map((reading) => [reading.item, reading]));
+const inTime = (a: Reading, b: Reading) => a.at.localeCompare(b.at);
 
-/** All readings of one item, latest first. */
+/**
+ * The readings of one item in the order in which they count, the one that counts last: what nothing corrects after what
+ * was corrected, whatever their clocks said, and among those the later one. A ring of corrections falls back on time.
+ */
+const inOrder = (readings: readonly Reading[]): Reading[] => {
+  const replaced = new Set(readings.map(({ replaces }) => replaces));
+  const sorted = [...readings].sort(inTime);
+  return [...sorted.filter(({ id }) => replaced.has(id)), ...sorted.filter(({ id }) => !replaced.has(id))];
+};
+
+const byItem = (readings: readonly Reading[]): Map<string, Reading[]> => {
+  const all = new Map<string, Reading[]>();
+  for (const reading of readings) {
+    const known = all.get(reading.item);
+    if (known) known.push(reading);
+    else all.set(reading.item, [reading]);
+  }
+  return all;
+};
+
+/** The reading that counts for each item: a correction before what it corrects, else the last one taken. */
+export const currentReadings = (readings: readonly Reading[]): ReadonlyMap<string, Reading> =>
+  new Map([...byItem(readings)].map(([item, all]) => [item, inOrder(all).at(-1)!]));
+
+/** All readings of one item, the one that counts first. */
 export const readingHistory = (readings: readonly Reading[], item: string): Reading[] =>
-  readings.filter((reading) => reading.item === item).sort((a, b) => b.at.localeCompare(a.at));
+  inOrder(readings.filter((reading) => reading.item === item)).reverse();

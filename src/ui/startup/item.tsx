@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { readingHistory, type ReadingValue } from '@/core/job/reading';
+import { observed } from '@/core/model/observable';
 import type { PlannedItem } from '@/core/startup/plan';
 import { hasRunOut } from '@/core/startup/tick';
 import { AskName } from '../ask-name';
@@ -19,7 +20,8 @@ const MOST: Record<string, number> = { V: 1000, A: 400, Ω: 100_000, '°F': 300,
 
 const History = ({ item, unit }: { item: string; unit: string }) => {
   const all = useJob((job) => job.readings);
-  const history = readingHistory(all, item);
+  const facts = useJob((job) => job.facts);
+  const history = readingHistory(observed(facts, all), item);
   if (history.length === 0) return null;
   return (
     <ul className="text-xs text-quiet">

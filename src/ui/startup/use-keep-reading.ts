@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { ReadingValue } from '@/core/job/reading';
-import { currentReadings } from '@/core/job/reading';
+import { observedNow } from '@/core/model/observable';
 import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
 
@@ -18,7 +18,8 @@ export const useKeepReading = (item: string) => {
       return;
     }
     setAsksName(false);
-    addReading({ item, value, place, replaces: currentReadings(now().readings).get(item)?.id ?? null });
+    const { facts, readings } = now();
+    addReading({ item, value, place, replaces: observedNow(facts, readings).get(item)?.id ?? null });
   };
   return { keep, asksName };
 };
