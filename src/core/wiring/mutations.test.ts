@@ -8,7 +8,7 @@ import { predict } from '../model/predict';
 import { wireRows } from './as-found';
 import { allCoils, behaviourChanges } from './behaviour';
 import { differences } from './differences';
-import { families, type Family } from './families';
+import { families, type Family, familyById } from './families';
 import type { TerminalRef } from './harness';
 import { bridges, exchanges, mutated, type Mutation, removals } from './mutations';
 import { wiringSubject } from './rules/subject';
@@ -125,3 +125,16 @@ test('findings keep their keys when the figures change: a longer cable, another 
     }),
     { numRuns: 40 },
   ));
+
+test('one outdoor thermostat that gates two heat inputs is passed in one finding, for all banks behind it', () => {
+  const { facts } = familyById('w1-w2+aux1-aux2-e+single+w-out+one-thermostat+o')!;
+  const exchange = exchanges(jobBasis(facts).planned, true).find(
+    ({ id }) => id === 'thermostat-cable/green and outdoor-cable/white at air-handler',
+  )!;
+  const passed = checkEquipment(jobBasis(mutated(facts, exchange))).filter(
+    ({ rule }) => rule === 'aux-passes-thermostats',
+  );
+  expect(passed.map(({ what }) => what)).toEqual([
+    'Auxiliary heat brings bank 1 and 2 with outdoor thermostat 1 open.',
+  ]);
+});

@@ -9,8 +9,11 @@ export const auxPassesThermostats: WiringRule = {
   why: 'An outdoor thermostat that the auxiliary call goes round gates nothing.',
   check: ({ facts, mild }) => {
     if (backupOf(facts) === 'fossil') return [];
-    const gated = bankGroups(facts).filter(({ outdoorThermostat }) => outdoorThermostat !== null);
-    return gated.flatMap(({ banks, outdoorThermostat }): Found[] => {
+    const groups = bankGroups(facts);
+    const thermostats = [...new Set(groups.flatMap(({ outdoorThermostat }) => outdoorThermostat ?? []))];
+    return thermostats.flatMap((outdoorThermostat): Found[] => {
+      const behind = groups.filter((group) => group.outdoorThermostat === outdoorThermostat);
+      const banks = behind.flatMap((group) => group.banks);
       const runs = banks.filter((bank) => mild.get('heat-aux')!.energised.has(bankCoilId(bank)));
       if (runs.length === 0) return [];
       return [
@@ -20,6 +23,8 @@ export const auxPassesThermostats: WiringRule = {
           mend: 'Land the auxiliary call on the thermostat’s in side alone; no jumper past it.',
           page: 'wiring',
           at: `outdoor-thermostats.${outdoorThermostat} in`,
+          // Where a switch gates two inputs there once was a finding for each, under one key.
+          ...(behind.length > 1 ? { aspect: `banks ${banks.join(' and ')}` } : {}),
         },
       ];
     });
