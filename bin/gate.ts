@@ -1,7 +1,14 @@
 import { readFileSync } from 'node:fs';
+import { withNegatives } from './negatives';
 import { run } from './run';
 
-const answer = run(process.argv.slice(2), (file) => readFileSync(file, 'utf8'));
+// A reader that has seen enough closes its end, as `| head` does: that ends us quietly.
+process.stdout.on('error', (problem: NodeJS.ErrnoException) => {
+  if (problem.code !== 'EPIPE') throw problem;
+  process.exit(0);
+});
+
+const answer = run(withNegatives(process.argv.slice(2)), (file) => readFileSync(file, 'utf8'));
 if (answer.ok) process.stdout.write(answer.value);
 else {
   // Input that cannot be used: what is wrong and where, on standard error, exit code 2.

@@ -1,4 +1,5 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { allowedHosts, notLetIn } from './server/http/allowed';
 
 const isProduction = process.env.NODE_ENV === 'production';
 
@@ -16,17 +17,12 @@ const policy = (nonce: string) =>
     "frame-ancestors 'none'",
   ].join('; ');
 
-/** A write that another site's page sends is refused: the browser says where it comes from. */
-const isForeignWrite = (request: NextRequest) => {
-  if (request.method === 'GET' || request.method === 'HEAD') return false;
-  const site = request.headers.get('sec-fetch-site');
-  return site !== null && site !== 'same-origin' && site !== 'none';
-};
+const HOSTS = allowedHosts(process.env);
 
-/** Sets the content security policy, with a fresh nonce for each page, and keeps foreign writes out. */
+/** Sets the content security policy, with a fresh nonce for each page; keeps out foreign writes and foreign names. */
 export const proxy = (request: NextRequest): NextResponse => {
-  if (isForeignWrite(request))
-    return NextResponse.json({ error: 'Writes from other sites are refused.', path: '' }, { status: 403 });
+  const refused = notLetIn(request, HOSTS);
+  if (refused) return NextResponse.json({ error: refused.error, path: '' }, { status: refused.status });
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);

@@ -46,13 +46,19 @@ export const startApp = async ({ databaseUrl, port, host = '127.0.0.1', isDev = 
     {
       cwd: ROOT,
       stdio: ['ignore', isDev ? 'inherit' : 'ignore', 'inherit'],
-      env: { ...process.env, ...QUIET, DATABASE_URL: databaseUrl, LOG_LEVEL: process.env.LOG_LEVEL ?? logLevel },
+      env: {
+        ...process.env,
+        ...QUIET,
+        HOST: host,
+        DATABASE_URL: databaseUrl,
+        LOG_LEVEL: process.env.LOG_LEVEL ?? logLevel,
+      },
     },
   );
   const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`;
   for (let tries = 0; tries < 600; tries++) {
     if (app.exitCode !== null) giveUp(`The application ended by itself (exit ${app.exitCode}).`);
-    const answer = await fetch(`${address}/api/health`).catch(() => null);
+    const answer = await fetch(`${address}/api/ready`).catch(() => null);
     if (answer?.ok) return { app, address };
     await sleep(100);
   }

@@ -1,26 +1,49 @@
 import { QueryTypes } from 'sequelize';
 import { database } from './database';
+import { isOutOfRoom } from './http/passing';
 import { MIGRATIONS } from './migrations';
 
-export interface Health {
-  readonly database: 'answers' | 'silent';
+/** Whether the application can do its work: what of the database stands in the way, if anything does. */
+export interface Readiness {
+  readonly database: 'writes' | 'reads only' | 'full' | 'silent';
   readonly schema: 'current' | 'behind' | 'unknown';
 }
 
-/** Whether the database answers and its schema is the one this code was written for. */
-export const health = async (): Promise<Health> => {
+const isCurrent = async (): Promise<boolean> => {
+  const rows = await database().query<{ name: string }>('SELECT name FROM schema_migrations', {
+    type: QueryTypes.SELECT,
+  });
+  const done = new Set(rows.map(({ name }) => name));
+  return MIGRATIONS.every(({ name }) => done.has(name));
+};
+
+/** Writes a row that leaves no trace but that it could be written. */
+const canWrite = async (): Promise<Readiness['database']> => {
+  try {
+    await database().query(
+      `INSERT INTO saves (kind, subject, save_id, saved_at) VALUES ('ready', '', gen_random_uuid(), now());
+       DELETE FROM saves WHERE kind = 'ready'`,
+    );
+    return 'writes';
+  } catch (problem) {
+    return isOutOfRoom(problem) ? 'full' : 'reads only';
+  }
+};
+
+/** Whether the database answers, can be written to, and has the schema that this code was written for. */
+export const readiness = async (): Promise<Readiness> => {
   try {
     await database().query('SELECT 1');
   } catch {
     return { database: 'silent', schema: 'unknown' };
   }
   try {
-    const rows = await database().query<{ name: string }>('SELECT name FROM schema_migrations', {
-      type: QueryTypes.SELECT,
-    });
-    const done = new Set(rows.map(({ name }) => name));
-    return { database: 'answers', schema: MIGRATIONS.every(({ name }) => done.has(name)) ? 'current' : 'behind' };
+    if (!(await isCurrent())) return { database: 'reads only', schema: 'behind' };
   } catch {
-    return { database: 'answers', schema: 'behind' };
+    return { database: 'reads only', schema: 'behind' };
   }
+  return { database: await canWrite(), schema: 'current' };
 };
+
+/** Whether a readiness is one to send work to. */
+export const isReady = ({ database: state, schema }: Readiness): boolean => state === 'writes' && schema === 'current';

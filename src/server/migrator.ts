@@ -1,25 +1,39 @@
-import { SequelizeStorage, Umzug } from 'umzug';
+import { QueryTypes } from 'sequelize';
 import { database } from './database';
 import { log } from './log';
-import { MIGRATIONS } from './migrations';
+import { type Migration, MIGRATIONS } from './migrations';
 
+/** The record of migrations done. */
 const TABLE = 'schema_migrations';
+/** Whoever migrates holds this advisory lock; the number is ours alone, and means nothing. */
+const LOCK = 7_120_414;
 
-/** Brings the database's schema up to date, and says what it did. */
-export const migrator = () => {
-  const sequelize = database();
-  return new Umzug({
-    migrations: MIGRATIONS.map(({ name, up, down }) => ({
-      name,
-      up: () => up(sequelize.getQueryInterface()),
-      down: () => down(sequelize.getQueryInterface()),
-    })),
-    storage: new SequelizeStorage({ sequelize, modelName: TABLE, tableName: TABLE }),
-    logger: {
-      info: (event) => log.info(event),
-      warn: (event) => log.warn(event),
-      error: (event) => log.error(event),
-      debug: (event) => log.debug(event),
-    },
-  });
+const doneNames = async (): Promise<ReadonlySet<string>> => {
+  await database().query(`CREATE TABLE IF NOT EXISTS ${TABLE} (name VARCHAR(255) PRIMARY KEY)`);
+  const rows = await database().query<{ name: string }>(`SELECT name FROM ${TABLE}`, { type: QueryTypes.SELECT });
+  return new Set(rows.map(({ name }) => name));
 };
+
+/** One migration with its record, in one transaction: a crash leaves both or neither. */
+const migrate = ({ name, up }: Migration): Promise<void> =>
+  database().transaction(async (transaction) => {
+    log.info({ event: 'migrating', name });
+    await database().query('SET LOCAL statement_timeout = 0', { transaction });
+    await up(database().getQueryInterface(), { transaction });
+    await database().query(`INSERT INTO ${TABLE} (name) VALUES (:name)`, { replacements: { name }, transaction });
+  });
+
+/**
+ * Brings the database's schema up to date. Of several at once one migrates and the others wait, and then find nothing
+ * left to do.
+ * @returns names of the migrations that were done
+ */
+export const migrateUp = (migrations: readonly Migration[] = MIGRATIONS): Promise<string[]> =>
+  database().transaction(async (lock) => {
+    await database().query('SET LOCAL statement_timeout = 0', { transaction: lock });
+    await database().query(`SELECT pg_advisory_xact_lock(${LOCK})`, { transaction: lock });
+    const done = await doneNames();
+    const pending = migrations.filter(({ name }) => !done.has(name));
+    for (const migration of pending) await migrate(migration);
+    return pending.map(({ name }) => name);
+  });

@@ -7,7 +7,7 @@ import { createJob } from './repositories/jobs';
 
 /** Loads the sample jobs; with --reset, after emptying the database. */
 const { JobRow, sequelize } = models();
-if (process.argv.includes('--reset')) await sequelize.query('TRUNCATE jobs CASCADE');
+if (process.argv.includes('--reset')) await sequelize.query('TRUNCATE jobs, saves CASCADE');
 if ((await JobRow.count()) === 0) {
   for (const sample of [...SAMPLES].reverse()) {
     const file = sampleFile(sample);

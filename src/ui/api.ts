@@ -11,6 +11,9 @@ export type Answer<T> =
   /** No answer, or the server cannot reach its database: what was sent may be sent again. */
   | { readonly kind: 'lost'; readonly error: string };
 
+/** Answers after which the same request may succeed: late, too many, a gateway without its server, no database. */
+const MAY_PASS = new Set([408, 429, 502, 503, 504]);
+
 const LOST = 'The server does not answer. What you entered is kept on this device.';
 
 /** Sends a request and reads the JSON answer. It never throws: a lost server is an answer. */
@@ -30,7 +33,7 @@ export const call = async <T>(
       error?: string;
       path?: string;
     };
-    return response.status >= 500
+    return MAY_PASS.has(response.status)
       ? { kind: 'lost', error }
       : { kind: 'refused', status: response.status, error, path: where, body: answer };
   } catch {

@@ -2,6 +2,7 @@
 
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
+import { cutText } from '@/core/border/text';
 import { type Finding, findingKey } from '@/core/job/finding';
 import { useJob, useJobNow } from './job/provider';
 import { usePerson } from './person';
@@ -21,9 +22,9 @@ const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => vo
       ...others,
       {
         finding: key,
-        what: finding.what.slice(0, 400),
-        reason: reason.trim().slice(0, 400),
-        by: author.trim().slice(0, 80),
+        what: cutText(finding.what, 400),
+        reason: cutText(reason.trim(), 400),
+        by: cutText(author.trim(), 80),
         at: new Date().toISOString(),
       },
     ]);

@@ -114,7 +114,9 @@ test('what is tried on the wiring is said in startup, with what it would read; v
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup?try=open:outdoor-cable/yellow`);
   await goTo(page, 'Heat pump alone');
-  await expect(page.getByRole('note')).toContainText('Tried: yellow conductor of the outdoor cable, Y to Y, broken or off');
+  await expect(page.getByRole('note')).toContainText(
+    'Tried: yellow conductor of the outdoor cable, Y to Y, broken or off',
+  );
   await expect(page.getByText('As tried: 0.0 V').first()).toBeVisible();
   await page.getByRole('button', { name: 'Stop trying' }).click();
   await expect(page.getByText('As tried')).toHaveCount(0);

@@ -157,7 +157,9 @@ test('as found by keyboard alone: lift, land, take off; and an end that does not
   await expect(differing(page)).toHaveCount(0);
   await end.focus();
   await page.keyboard.press('Delete');
-  await expect(differing(page)).toContainText('Thermostat compressor call open: yellow loose at the air handler, planned on Y');
+  await expect(differing(page)).toContainText(
+    'Thermostat compressor call open: yellow loose at the air handler, planned on Y',
+  );
   await expect(page.getByRole('region', { name: 'Trace' })).toContainText(/Held here: Planned, and not there/);
 });
 

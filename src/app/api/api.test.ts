@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { sampleFile } from '@/core/formats/sample-file';
 import { SAMPLES } from '@/core/samples';
 import { closeDatabase } from '@/server/database';
+import { testRequest } from '@/server/http/test-request';
 import { GET as health } from './health/route';
 import { GET as getFile } from './jobs/[jobId]/file/route';
 import { POST as move } from './jobs/[jobId]/move/route';
@@ -10,16 +11,13 @@ import { POST as addReadings } from './jobs/[jobId]/readings/route';
 import { GET as getJob, PATCH as saveJob } from './jobs/[jobId]/route';
 import { POST as importJob } from './jobs/import/route';
 import { GET as listJobs, POST as createJob } from './jobs/route';
+import { GET as ready } from './ready/route';
 
 afterAll(closeDatabase);
 
 const none = {} as never;
 const of = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
-const request = (body?: unknown, query = '') =>
-  new Request(
-    `http://test.local/${query}`,
-    body === undefined ? {} : { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) },
-  );
+const request = (body?: unknown, query = '') => testRequest(body, { query });
 const make = async (from = 'blank', source = '') => {
   const id = randomUUID();
   const response = await createJob(request({ id, from, source, name: `api ${id}` }), none);
@@ -27,7 +25,11 @@ const make = async (from = 'blank', source = '') => {
   return id;
 };
 
-test('health answers', async () => expect((await health()).status).toBe(200));
+test('the process is alive and ready', async () => {
+  expect((await health(request(), none)).status).toBe(200);
+  const answer = await ready(request(), none);
+  expect([answer.status, await answer.json()]).toEqual([200, { database: 'writes', schema: 'current' }]);
+});
 
 test('create, read, list; the same request again is the same job', async () => {
   const id = await make('sample', 'cinder-creek');
@@ -99,6 +101,50 @@ test('a stale save answers 409 with the saved version', async () => {
   expect((await stale.json()).job.document.facts.house.noLoadF).toBe(58);
 });
 
+test('ids count alike in large and small letters; a source that is no id, or a deleted job’s place, is told', async () => {
+  const id = randomUUID();
+  const large = id.toUpperCase();
+  expect((await createJob(request({ id: large, from: 'blank' }), none)).status).toBe(201);
+  expect((await createJob(request({ id, from: 'blank' }), none)).status).toBe(200);
+  const [reading] = SAMPLES[1]!.readings;
+  const first = randomUUID().toUpperCase();
+  await addReadings(request({ readings: [{ ...reading, id: first }] }), of(large));
+  await addReadings(
+    request({
+      readings: [{ ...reading, id: randomUUID(), replaces: first.toLowerCase(), value: 7, at: '2026-06-01T10:00:00Z' }],
+    }),
+    of(id),
+  );
+  const { readings } = await (await getJob(request(), of(large))).json();
+  expect(readings[1].replaces).toBe(readings[0].id);
+
+  const copy = await createJob(request({ id: randomUUID(), from: 'copy', source: 'no id' }), none);
+  expect(copy.status).toBe(404);
+  await move(request({ action: 'delete' }), of(id));
+  const again = await createJob(request({ id, from: 'blank' }), none);
+  expect([again.status, (await again.json()).path]).toEqual([409, 'id']);
+});
+
+test('a job whose name is cut in the middle of an emoji is duplicated', async () => {
+  const [id, copyId] = [randomUUID(), randomUUID()];
+  const name = `${'x'.repeat(109)}🪜 and more`.slice(0, 118);
+  expect((await createJob(request({ id, from: 'blank', name }), none)).status).toBe(201);
+  const copy = await createJob(request({ id: copyId, from: 'copy', source: id }), none);
+  expect(copy.status).toBe(201);
+  expect((await copy.json()).document.facts.site.jobName).toBe(`${'x'.repeat(109)} (copy)`);
+});
+
+test('a save is remembered however many come after it', async () => {
+  const id = await make();
+  const save = (saveId: string, baseRevision: number, value: number) =>
+    saveJob(request({ saveId, baseRevision, changes: [{ path: 'house.noLoadF', value }] }), of(id));
+  const [first, second] = [randomUUID(), randomUUID()];
+  expect([(await save(first, 1, 58)).status, (await save(second, 2, 59)).status]).toEqual([200, 200]);
+  const again = await save(first.toUpperCase(), 1, 58);
+  expect(again.status).toBe(200);
+  expect((await again.json()).document.facts.house.noLoadF).toBe(59);
+});
+
 test('what is no job is not found, whatever the id', async () => {
   for (const id of [randomUUID(), 'x', "'; DROP TABLE jobs; --"]) {
     expect((await getJob(request(), of(id))).status).toBe(404);
@@ -144,8 +190,31 @@ describe('job files', () => {
       });
   });
 
+  test('several files at once under one id all land: one as itself, the others as copies', async () => {
+    const file = fresh();
+    const named = (jobName: string) => ({ ...file, facts: { ...file.facts, site: { ...file.facts.site, jobName } } });
+    const answers = await Promise.all(
+      ['one', 'two', 'three'].map(async (name) =>
+        (await importJob(request(named(name), `?copyId=${randomUUID()}`), none)).json(),
+      ),
+    );
+    expect(answers.filter(({ isCopy }) => !isCopy)).toHaveLength(1);
+    expect(new Set(answers.map(({ id }) => id)).size).toBe(3);
+    expect(answers.map(({ name }) => name.replace(' (copy)', '')).sort()).toEqual(['one', 'three', 'two']);
+  });
+
+  test('an import sent again is the import that landed, whether one after the other or at once', async () => {
+    const [file, copyId] = [fresh(), randomUUID()];
+    const send = async () => (await importJob(request(file, `?copyId=${copyId}`), none)).json();
+    const answers = [...(await Promise.all([send(), send(), send()])), await send()];
+    expect(answers.map(({ id, isCopy }) => [id, isCopy])).toEqual(answers.map(() => [file.id, false]));
+    expect(await (await listJobs(request(undefined, `?search=${copyId}`), none)).json()).toEqual([]);
+    expect((await getJob(request(), of(copyId))).status).toBe(404);
+  });
+
   test.each([
     ['50 MB', 'x'.repeat(50_000_000), 413, ''],
+    ['half a letter', { ...sampleFile(SAMPLES[0]!), facts: { site: { notes: '\ud83e' } } }, 400, 'facts.site.notes'],
     ['a web page', '<html><script>alert(1)</script>', 400, ''],
     ['a newer version', { ...sampleFile(SAMPLES[0]!), fileVersion: 7 }, 400, 'fileVersion'],
     [

@@ -3,6 +3,7 @@ import { parseProfileText } from '@/core/formats/profile-file';
 import { copyOfProfile } from '@/core/setup/profiles/edit';
 import { quillwort } from '@/core/setup/profiles/quillwort';
 import { closeDatabase } from '@/server/database';
+import { testRequest } from '@/server/http/test-request';
 import { GET as getJob } from './jobs/[jobId]/route';
 import { POST as addMarks } from './jobs/[jobId]/setting-marks/route';
 import { GET as getCsv } from './jobs/[jobId]/settings.csv/route';
@@ -16,8 +17,7 @@ afterAll(closeDatabase);
 const none = {} as never;
 const job = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
 const at = (profileId: string) => ({ params: Promise.resolve({ profileId }) });
-const request = (body?: unknown, query = '') =>
-  new Request(`http://test.local/${query}`, body === undefined ? {} : { method: 'POST', body: JSON.stringify(body) });
+const request = (body?: unknown, query = '') => testRequest(body, { query });
 const makeJob = async () => {
   const id = randomUUID();
   await createJob(request({ id, from: 'blank', name: `setup ${id}` }), none);

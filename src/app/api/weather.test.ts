@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { climateById } from '@/core/crossing/year/climates';
 import { closeDatabase } from '@/server/database';
+import { testRequest } from '@/server/http/test-request';
 import { POST as move } from './weather/[weatherId]/move/route';
 import { GET as getWeather } from './weather/[weatherId]/route';
 import { GET as listWeather, POST as addWeather } from './weather/route';
@@ -9,8 +10,7 @@ afterAll(closeDatabase);
 
 const none = {} as never;
 const at = (weatherId: string) => ({ params: Promise.resolve({ weatherId }) });
-const request = (body?: unknown) =>
-  new Request('http://test.local/', body === undefined ? {} : { method: 'POST', body: JSON.stringify(body) });
+const request = (body?: unknown) => testRequest(body);
 const hoursF = [...climateById('alder-sound').hoursF()];
 const weather = (more: object = {}) => ({
   id: randomUUID(),

@@ -11,17 +11,23 @@ import { call } from '@/ui/api';
 export const ImportButton = ({ onDone }: { onDone: () => void }) => {
   const input = useRef<HTMLInputElement>(null);
   const [isBusy, setBusy] = useState(false);
+  // One id for all tries with a file, until it has landed: a request that is sent twice makes one job.
+  const triedIds = useRef(new Map<string, string>());
   const take = async (file: File) => {
     if (file.size > MAX_JOB_FILE_BYTES)
       return toast.error(
         `${file.name} is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`,
       );
+    const sameFile = `${file.name} ${file.size} ${file.lastModified}`;
+    const copyId = triedIds.current.get(sameFile) ?? uuid();
+    triedIds.current.set(sameFile, copyId);
     setBusy(true);
-    const answer = await call<{ name: string; isCopy: boolean }>(`/api/jobs/import?copyId=${uuid()}`, {
+    const answer = await call<{ name: string; isCopy: boolean }>(`/api/jobs/import?copyId=${copyId}`, {
       method: 'POST',
       text: await file.text(),
     });
     setBusy(false);
+    if (answer.kind !== 'lost') triedIds.current.delete(sameFile);
     if (answer.kind === 'ok') {
       onDone();
       toast(

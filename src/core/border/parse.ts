@@ -1,4 +1,5 @@
 import { type Schema, ValidationError } from 'yup';
+import { shapeProblem } from './shape';
 
 /** Input as it came through the border: a value that types can be trusted on, or what is wrong and where. */
 export type Parsed<T> =
@@ -17,10 +18,16 @@ export const parseWith = <T>(schema: Schema<T>, input: unknown): Parsed<T> => {
   }
 };
 
-/** Reads JSON text; text that is not JSON is refused at path ''. */
+/** Input that has a shape to be looked at further, or why it has none. */
+export const withShape = (input: unknown): Parsed<unknown> => {
+  const problem = shapeProblem(input);
+  return problem === null ? { ok: true, value: input } : { ok: false, ...problem };
+};
+
+/** Reads JSON text; text that is not JSON, nests without end or cannot be kept is refused. */
 export const parseJson = (text: string): Parsed<unknown> => {
   try {
-    return { ok: true, value: JSON.parse(text) };
+    return withShape(JSON.parse(text));
   } catch {
     return { ok: false, error: 'This is not JSON. Check that the whole file was copied.', path: '' };
   }

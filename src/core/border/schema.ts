@@ -1,4 +1,5 @@
 import { number, string } from 'yup';
+import { textProblem } from './text';
 
 /** A finite number within bounds; the message says the bounds. */
 export const bounded = (min: number, max: number, unit = '') =>
@@ -28,6 +29,13 @@ export const shortText = (maxLength = 120) =>
 export const plainText = (maxLength: number) =>
   shortText(maxLength)
     .test('no-markup', 'holds markup; write plain text', (value) => !/<[a-z!/?][^>]*>/i.test(value ?? ''))
+    .test({
+      name: 'whole-letters',
+      test: (value, context) => {
+        const problem = textProblem(value ?? '');
+        return problem === null || context.createError({ message: problem });
+      },
+    })
     .test(
       'no-control',
       'holds control characters; write plain text',

@@ -68,6 +68,14 @@ export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): Cal
 export const momentToQuery = ({ outdoorF, indoorF, call, scenario }: Moment): string =>
   `out=${outdoorF}&in=${indoorF}&call=${call}${isSound(scenario) ? '' : `&try=${encodeURIComponent(scenarioCode(scenario))}`}`;
 
+/** What an address asks for that there is not, in a sentence; null where all of it is known. */
+export const unknownInQuery = (get: (name: string) => string | null | undefined): string | null => {
+  const call = get('call');
+  return !call || CALL_IDS.some((id) => id === call)
+    ? null
+    : `The address asks for “${call.slice(0, 40)}”, which is no call. ${CALLS[DEFAULT_MOMENT.call].label} is shown; the calls are ${CALL_IDS.join(', ')}.`;
+};
+
 /** Reads a moment from an address; what is missing or makes no sense falls back to the default. */
 export const momentFromQuery = (get: (name: string) => string | null | undefined): Moment => {
   const number = (name: string, bounds: readonly [number, number], otherwise: number) => {

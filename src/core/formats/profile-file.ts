@@ -1,5 +1,5 @@
-import { parse, stringify, YAMLError } from 'yaml';
-import type { Parsed } from '../border/parse';
+import { type Document, isScalar, Lexer, LineCounter, parseDocument, stringify, visit } from 'yaml';
+import { type Parsed, parseJson, withShape } from '../border/parse';
 import { isRecord } from '../job/assumptions';
 import type { ControllerProfile } from '../setup/profiles/profile';
 import { parseProfile } from '../setup/profiles/schema';
@@ -13,8 +13,64 @@ const OPTIONAL_LISTS = ['before', 'enter', 'save', 'activate', 'readBack', 'dela
 const withLists = (input: unknown): unknown =>
   isRecord(input) ? { ...Object.fromEntries(OPTIONAL_LISTS.map((name) => [name, []])), ...input } : input;
 
+/** Signs of YAML in a file beyond which it is not looked at: a profile of 300 entries has about forty thousand. */
+const MOST_YAML_SIGNS = 80_000;
+
+const hasTooManySigns = (text: string): boolean => {
+  let count = 0;
+  for (const _ of new Lexer().lex(text)) if (++count > MOST_YAML_SIGNS) return true;
+  return false;
+};
+
+/** The first name that stands twice in one map of a document, and its line. */
+const repeatedName = (document: Document.Parsed, lines: LineCounter): { name: string; line: number } | null => {
+  let found: { name: string; line: number } | null = null;
+  visit(document, {
+    Map: (_, map) => {
+      const seen = new Set<unknown>();
+      for (const { key } of map.items) {
+        const name = isScalar(key) ? key.value : key;
+        if (seen.has(name)) {
+          const at = isScalar(key) ? (key.range?.[0] ?? 0) : 0;
+          found = { name: String(name).slice(0, 40), line: lines.linePos(at).line };
+          return visit.BREAK;
+        }
+        seen.add(name);
+      }
+    },
+  });
+  return found;
+};
+
+const parseYaml = (text: string): Parsed<unknown> => {
+  if (hasTooManySigns(text))
+    return { ok: false, path: '', error: 'It holds far more than any controller profile does. Is it the right file?' };
+  try {
+    const lines = new LineCounter();
+    // The library seeks repeated names in all the others, which a wide file turns into minutes: they are sought here.
+    const document = parseDocument(text, { uniqueKeys: false, lineCounter: lines });
+    const [problem] = document.errors;
+    if (problem)
+      return {
+        ok: false,
+        path: `line ${problem.linePos?.[0].line ?? '?'}`,
+        error: `This is neither YAML nor JSON: ${problem.message.split('\n')[0]}`,
+      };
+    const repeated = repeatedName(document, lines);
+    if (repeated)
+      return { ok: false, path: `line ${repeated.line}`, error: `“${repeated.name}” stands twice. Take one out.` };
+    return withShape(document.toJS({ maxAliasCount: 20 }));
+  } catch (problem) {
+    if (problem instanceof ReferenceError)
+      return { ok: false, path: '', error: 'The YAML repeats itself by reference too often. Write it out.' };
+    if (problem instanceof RangeError)
+      return { ok: false, path: '', error: 'It nests too deep. Is it the right file?' };
+    throw problem;
+  }
+};
+
 /**
- * Reads a controller profile from YAML or JSON (JSON is YAML too).
+ * Reads a controller profile from YAML or JSON (JSON is YAML too, and read faster).
  * @returns the profile in its right shape, or what is wrong and where; `profileProblems` says what makes no sense in it
  */
 export const parseProfileText = (text: string): Parsed<ControllerProfile> => {
@@ -24,19 +80,9 @@ export const parseProfileText = (text: string): Parsed<ControllerProfile> => {
       path: '',
       error: `The file is larger than ${MAX_PROFILE_FILE_CHARS / 1000} kB: no controller profile is.`,
     };
-  try {
-    return parseProfile(withLists(parse(text, { maxAliasCount: 20 })));
-  } catch (problem) {
-    if (problem instanceof YAMLError)
-      return {
-        ok: false,
-        path: `line ${problem.linePos?.[0].line ?? '?'}`,
-        error: `This is neither YAML nor JSON: ${problem.message.split('\n')[0]}`,
-      };
-    if (problem instanceof ReferenceError)
-      return { ok: false, path: '', error: 'The YAML repeats itself by reference too often. Write it out.' };
-    throw problem;
-  }
+  const json = /^\s*\{/.test(text) ? parseJson(text) : null;
+  const read = json?.ok ? json : parseYaml(text);
+  return read.ok ? parseProfile(withLists(read.value)) : read;
 };
 
 /** Writes a controller profile as YAML. */

@@ -7,6 +7,7 @@ import { observed } from '../model/observable';
 import { planItem } from '../startup/planned';
 import type { Expectation } from '../startup/step';
 import { roundTo } from '../units/round';
+import { FORMULA_CELL } from './csv-cell';
 
 const aimOf = (expected: Expectation) =>
   expected.kind === 'band' && expected.aim !== null ? roundTo(expected.aim, 3) : '';
@@ -52,7 +53,7 @@ export const readingsCsv = (facts: Facts, readings: readonly Reading[]): string 
     });
   // A cell that a spreadsheet would take for a formula is disarmed.
   return Papa.unparse(rows, {
-    escapeFormulae: true,
+    escapeFormulae: FORMULA_CELL,
     columns: [
       'step',
       'item',

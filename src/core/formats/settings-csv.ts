@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { CONTROLLERS } from '../job/controllers';
 import { MARK_KINDS, type SettingMark } from '../job/setting-marks';
+import { FORMULA_CELL } from './csv-cell';
 
 /** Everything done at the controllers of a job as CSV: a line for each mark, in time. A value taken back says so. */
 export const settingsCsv = (marks: readonly SettingMark[]): string => {
@@ -19,6 +20,6 @@ export const settingsCsv = (marks: readonly SettingMark[]): string => {
     ]);
   return Papa.unparse(
     { fields: ['time', 'author', 'controller', 'profile', 'code', 'entry', 'what', 'value', 'words'], data },
-    { newline: '\r\n', escapeFormulae: true },
+    { newline: '\r\n', escapeFormulae: FORMULA_CELL },
   );
 };

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { DEVICE_LABELS } from '../devices/device';
 import { type Harness, sparesOf, type TerminalRef } from '../wiring/harness';
+import { FORMULA_CELL } from './csv-cell';
 
 const words = (end: TerminalRef | null): [string, string] =>
   end === null ? ['', ''] : [DEVICE_LABELS[end.device], end.mark];
@@ -23,5 +24,5 @@ export const wireListCsv = (harness: Harness): string => {
       sparesOf(harness, id).map((colour) => [name, colour, '', '', '', '', 'spare']),
     ),
   ];
-  return `${Papa.unparse({ fields: ['cable', 'colour', 'from device', 'from terminal', 'to device', 'to terminal', 'carries'], data: lines }, { newline: '\n', escapeFormulae: true })}\n`;
+  return `${Papa.unparse({ fields: ['cable', 'colour', 'from device', 'from terminal', 'to device', 'to terminal', 'carries'], data: lines }, { newline: '\n', escapeFormulae: FORMULA_CELL })}\n`;
 };

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { ComparedWay } from '../setup/ways/compare';
 import { roundTo } from '../units/round';
+import { FORMULA_CELL } from './csv-cell';
 
 const kBtu = (btu: number) => roundTo(btu / 1000, 1);
 
@@ -36,6 +37,6 @@ export const yearCsv = (compared: readonly ComparedWay[]): string => {
       ],
       data,
     },
-    { newline: '\r\n', escapeFormulae: true },
+    { newline: '\r\n', escapeFormulae: FORMULA_CELL },
   );
 };

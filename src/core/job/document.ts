@@ -1,4 +1,5 @@
 import equal from 'fast-deep-equal';
+import { cutText } from '../border/text';
 import type { AnyFact, FactValue } from './fact';
 import { FACT_GROUPS } from './facts';
 
@@ -70,12 +71,12 @@ export const withFact = (facts: Facts, path: FactPath, value: unknown): Facts =>
 };
 
 /** What a copy of a job is called. */
-export const copyName = (facts: Facts): string => `${jobName(facts).slice(0, 110)} (copy)`;
+export const copyName = (facts: Facts): string => `${cutText(jobName(facts), 110)} (copy)`;
 
 /** A document under another name. */
 export const renamed = (document: JobDocument, name: string): JobDocument => ({
   ...document,
-  facts: withFact(document.facts, 'site.jobName', name.slice(0, 120)),
+  facts: withFact(document.facts, 'site.jobName', cutText(name, 120)),
 });
 
 /** Whether two values of a fact are the same: by content, whatever the order of keys (a database gives its own). */

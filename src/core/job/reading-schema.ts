@@ -10,6 +10,9 @@ const uuid = () =>
 /** An id made by the client, so that a save sent twice lands once. */
 export const idSchema = uuid().required('must be given');
 
+/** Whether a text is an id. */
+export const isId = (text: string): boolean => idSchema.isValidSync(text, { strict: true });
+
 /** Years that a record can be of. */
 const YEARS = [1970, 2200] as const;
 

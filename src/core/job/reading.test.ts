@@ -38,9 +38,7 @@ describe('the reading that counts', () => {
   });
 
   test('a ring of corrections, and one of a reading that never came, fall back on time', () => {
-    expect(
-      counts(reading('x', 1, '2026-01-05T12:00:00Z', 'y'), reading('y', 2, '2026-01-05T12:01:00Z', 'x')),
-    ).toBe(2);
+    expect(counts(reading('x', 1, '2026-01-05T12:00:00Z', 'y'), reading('y', 2, '2026-01-05T12:01:00Z', 'x'))).toBe(2);
     expect(counts(reading('x', 1, '2026-01-05T12:00:00Z', 'lost'))).toBe(1);
   });
 });

@@ -1,9 +1,16 @@
-import { ConnectionRefusedError } from 'sequelize';
+import { ConnectionRefusedError, DatabaseError } from 'sequelize';
 import { readBodyJson, readBodyText } from './read-body';
 import { download, jobRoute, route } from './respond';
 
 const post = (body: BodyInit, headers: Record<string, string> = {}) =>
-  new Request('http://test.local/', { method: 'POST', body, headers, duplex: 'half' } as RequestInit);
+  new Request('http://test.local/', {
+    method: 'POST',
+    body,
+    headers: { 'content-type': 'application/json', ...headers },
+    duplex: 'half',
+  } as RequestInit);
+const empty = () =>
+  new Request('http://test.local/', { method: 'POST', headers: { 'content-type': 'application/json' } });
 
 /** A body that says nothing of its length and comes in pieces. */
 const pieces = (...parts: Uint8Array[]) =>
@@ -47,12 +54,25 @@ describe('reading a body', () => {
     });
   });
 
+  test('refuses what does not say that it is JSON: another site’s form cannot', async () => {
+    for (const type of ['text/plain', 'application/x-www-form-urlencoded', 'multipart/form-data; boundary=x', ''])
+      expect(await readBodyText(post('{}', { 'content-type': type }), 100)).toMatchObject({ ok: false, status: 415 });
+    expect(await readBodyText(post('{}', { 'content-type': 'application/json; charset=utf-8' }), 100)).toMatchObject({
+      ok: true,
+    });
+  });
+
+  test('waits for a slow body no longer than it is told', async () => {
+    const silent = new ReadableStream<Uint8Array>({ start: (controller) => controller.enqueue(bytes('{')) });
+    expect(await readBodyText(post(silent), 100, 20)).toMatchObject({ ok: false, status: 408 });
+  });
+
   test('an empty body is an empty text, and no JSON', async () => {
-    expect(await readBodyText(new Request('http://test.local/', { method: 'POST' }), 100)).toEqual({
+    expect(await readBodyText(empty(), 100)).toEqual({
       ok: true,
       value: '',
     });
-    expect(await readBodyJson(new Request('http://test.local/', { method: 'POST' }), 100)).toMatchObject({ ok: false });
+    expect(await readBodyJson(empty(), 100)).toMatchObject({ ok: false });
   });
 });
 
@@ -66,6 +86,19 @@ describe('a route', () => {
     const [status, error] = await of(() => Promise.reject(new ConnectionRefusedError(new Error('ECONNREFUSED'))));
     expect(status).toBe(503);
     expect(error).toMatch(/kept here/);
+  });
+
+  test('says that the same may succeed later only where it may: no room, a deadlock, a shutdown', async () => {
+    const database = (code: string) => new DatabaseError(Object.assign(new Error(code), { code, sql: '' }));
+    const statusOf = async (code: string) => (await of(() => Promise.reject(database(code))))[0];
+    expect(await Promise.all(['53100', '40P01', '57P01', '08006'].map(statusOf))).toEqual([503, 503, 503, 503]);
+    expect(await Promise.all(['22P05', '23505', '42P01'].map(statusOf))).toEqual([500, 500, 500]);
+    expect((await of(() => Promise.reject(database('53100'))))[1]).toMatch(/disk is full/);
+  });
+
+  test('is kept by nobody on the way', async () => {
+    const answer = await route('test', async () => Response.json({}))(new Request('http://test.local/'), {});
+    expect(answer.headers.get('cache-control')).toBe('no-store');
   });
 
   test('that fails tells nothing of its insides', async () => {

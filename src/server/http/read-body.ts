@@ -1,41 +1,76 @@
 import { type Parsed, parseJson } from '../../core/border/parse';
 
+/** A body that was read, or the status with which it is refused and why. */
+export type BodyRead<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly status: 400 | 408 | 413 | 415; readonly error: string; readonly path: string };
+
+/** A body that has not come after so long is not waited for any more, ms. */
+const SLOWEST_MS = 60_000;
+
+const refused = (status: 400 | 408 | 413 | 415, error: string) => ({ ok: false, status, error, path: '' }) as const;
+
+/** Every write says that it is JSON: a form of another site cannot say so without asking first. */
+const isJson = (request: Request): boolean =>
+  /^application\/(json|[a-z0-9.-]+\+json)(;|$)/i.test(request.headers.get('content-type') ?? '');
+
+/** Settles after some time, with nothing left running when it is no longer wanted. */
+const deadline = (ms: number) => {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const passed = new Promise<'late'>((resolve) => {
+    timer = setTimeout(() => resolve('late'), ms);
+  });
+  return { passed, clear: () => clearTimeout(timer) };
+};
+
 /**
- * Reads a request's body as text, and stops reading once it is too large.
+ * Reads a request's body as text, and stops reading once it is too large or too slow.
  * @param maxBytes most that is taken
+ * @param slowestMs longest that is waited for all of it, ms
  */
-export const readBodyText = async (request: Request, maxBytes: number): Promise<Parsed<string>> => {
-  const tooLarge = {
-    ok: false,
-    path: '',
-    error: `That is larger than ${maxBytes / 1e6} MB. Check that it is the right file.`,
-  } as const;
+export const readBodyText = async (
+  request: Request,
+  maxBytes: number,
+  slowestMs = SLOWEST_MS,
+): Promise<BodyRead<string>> => {
+  if (!isJson(request)) return refused(415, 'A write is JSON, and its content type says so: application/json.');
+  const tooLarge = refused(413, `That is larger than ${maxBytes / 1e6} MB. Check that it is the right file.`);
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLarge;
   if (!request.body) return { ok: true, value: '' };
   const decoder = new TextDecoder('utf-8', { fatal: true });
+  const { passed, clear } = deadline(slowestMs);
   let text = '';
   let bytes = 0;
   const reader = request.body.getReader();
   try {
     for (;;) {
-      const { done, value } = await reader.read();
-      if (done) break;
-      bytes += value.byteLength;
+      const part = await Promise.race([reader.read(), passed]);
+      if (part === 'late') {
+        await reader.cancel();
+        return refused(408, 'It took too long to arrive. Try again where the connection is better.');
+      }
+      if (part.done) break;
+      bytes += part.value.byteLength;
       if (bytes > maxBytes) {
         await reader.cancel();
         return tooLarge;
       }
-      text += decoder.decode(value, { stream: true });
+      text += decoder.decode(part.value, { stream: true });
     }
     text += decoder.decode();
   } catch {
-    return { ok: false, path: '', error: 'This is not text in UTF-8. Check that it is the right file.' };
+    return refused(400, 'This is not text in UTF-8. Check that it is the right file.');
+  } finally {
+    clear();
   }
   return { ok: true, value: text };
 };
 
+/** What was parsed, refused with 400 where it is wrong. */
+export const asBody = <T>(parsed: Parsed<T>): BodyRead<T> => (parsed.ok ? parsed : { ...parsed, status: 400 });
+
 /** Reads a request's body as JSON. */
-export const readBodyJson = async (request: Request, maxBytes: number): Promise<Parsed<unknown>> => {
+export const readBodyJson = async (request: Request, maxBytes: number): Promise<BodyRead<unknown>> => {
   const text = await readBodyText(request, maxBytes);
-  return text.ok ? parseJson(text.value) : text;
+  return text.ok ? asBody(parseJson(text.value)) : text;
 };

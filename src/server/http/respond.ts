@@ -1,7 +1,7 @@
-import { ConnectionError } from 'sequelize';
 import { parseWith } from '../../core/border/parse';
 import { idSchema } from '../../core/job/reading-schema';
 import { log } from '../log';
+import { isOutOfRoom, isPassing } from './passing';
 
 /** What an error looks like on the wire: what is wrong, and where. */
 export const refuse = (status: number, error: string, path = ''): Response =>
@@ -9,6 +9,18 @@ export const refuse = (status: number, error: string, path = ''): Response =>
 
 const MISSING = 'There is no such job. It may have been deleted.';
 export const missing = (): Response => refuse(404, MISSING);
+
+/** A fault in plain words: 503 where the same request may succeed later, 500 where it may not. */
+const answerTo = (problem: unknown): Response => {
+  if (isOutOfRoom(problem))
+    return refuse(
+      503,
+      'The database’s disk is full. What you entered is kept here and will be saved when it has room.',
+    );
+  return isPassing(problem)
+    ? refuse(503, 'The database does not answer. What you entered is kept here and will be saved when it is back.')
+    : refuse(500, 'Something went wrong on the server. What you entered is kept here; try again.');
+};
 
 /** Wraps a route: logs each answer, and turns a lost database or a fault of ours into plain words. */
 export const route =
@@ -20,14 +32,10 @@ export const route =
       response = await handler(request, context);
     } catch (problem) {
       log.error({ route: name, err: problem });
-      response =
-        problem instanceof ConnectionError
-          ? refuse(
-              503,
-              'The database does not answer. What you entered is kept here and will be saved when it is back.',
-            )
-          : refuse(500, 'Something went wrong on the server. What you entered is kept here; try again.');
+      response = answerTo(problem);
     }
+    // What a job holds is nobody's to keep on the way.
+    if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
     log.info({
       route: name,
       method: request.method,
@@ -45,7 +53,7 @@ export interface JobContext {
 export const jobRoute = (name: string, handler: (request: Request, jobId: string) => Promise<Response>) =>
   route(name, async (request: Request, { params }: { params: Promise<JobContext> }) => {
     const id = parseWith(idSchema, (await params).jobId);
-    return id.ok ? handler(request, id.value) : missing();
+    return id.ok ? handler(request, id.value.toLowerCase()) : missing();
   });
 
 const NO_WEATHER = 'There is no such year of weather. It may have been deleted.';
@@ -55,7 +63,7 @@ export const noWeather = (): Response => refuse(404, NO_WEATHER);
 export const weatherRoute = (name: string, handler: (request: Request, weatherId: string) => Promise<Response>) =>
   route(name, async (request: Request, { params }: { params: Promise<{ weatherId: string }> }) => {
     const id = parseWith(idSchema, (await params).weatherId);
-    return id.ok ? handler(request, id.value) : noWeather();
+    return id.ok ? handler(request, id.value.toLowerCase()) : noWeather();
   });
 
 /** A file to be kept, named after the job in plain letters. */

@@ -4,6 +4,7 @@ import { FactChangeRow, initFactChangeRow } from './fact-change';
 import { initJobRow, JobRow } from './job';
 import { initProfileRow, ProfileRow } from './profile';
 import { initReadingRow, ReadingRow } from './reading';
+import { initSaveRow, SaveRow } from './save';
 import { initSettingMarkRow, SettingMarkRow } from './setting-mark';
 import { initWeatherYearRow, WeatherYearRow } from './weather-year';
 
@@ -19,10 +20,11 @@ export const models = () => {
       initFactChangeRow,
       initSettingMarkRow,
       initProfileRow,
+      initSaveRow,
       initWeatherYearRow,
     ])
       init(sequelize);
     boundTo = sequelize;
   }
-  return { sequelize, JobRow, ReadingRow, FactChangeRow, SettingMarkRow, ProfileRow, WeatherYearRow };
+  return { sequelize, JobRow, ReadingRow, FactChangeRow, SettingMarkRow, ProfileRow, SaveRow, WeatherYearRow };
 };

@@ -17,7 +17,6 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare customer: string;
   declare street: string;
   declare town: string;
-  declare lastSaveId: string | null;
   declare handedOverAt: Date | null;
   declare archivedAt: Date | null;
   declare deletedAt: Date | null;
@@ -37,7 +36,6 @@ export const initJobRow = (sequelize: Sequelize): void => {
       customer: DataTypes.TEXT,
       street: DataTypes.TEXT,
       town: DataTypes.TEXT,
-      lastSaveId: DataTypes.UUID,
       handedOverAt: DataTypes.DATE,
       archivedAt: DataTypes.DATE,
       deletedAt: DataTypes.DATE,

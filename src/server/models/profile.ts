@@ -14,7 +14,6 @@ export class ProfileRow extends Model<InferAttributes<ProfileRow>, InferCreation
   declare document: ControllerProfile;
   declare name: string;
   declare role: string;
-  declare lastSaveId: string | null;
   declare deletedAt: Date | null;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
@@ -29,7 +28,6 @@ export const initProfileRow = (sequelize: Sequelize): void => {
       document: DataTypes.JSONB,
       name: DataTypes.TEXT,
       role: DataTypes.TEXT,
-      lastSaveId: DataTypes.UUID,
       deletedAt: DataTypes.DATE,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,

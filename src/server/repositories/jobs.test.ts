@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { blankJob, renamed } from '../../core/job/document';
 import type { Reading } from '../../core/job/reading';
 import { closeDatabase } from '../database';
-import { health } from '../health';
+import { readiness } from '../health';
 import { models } from '../models';
 import { createJob, getJob, listJobs, moveJob, saveJob } from './jobs';
 import { addReadings } from './readings';
@@ -22,7 +22,7 @@ const reading = (change: Partial<Reading> = {}): Reading => ({
 });
 const NONE = { readings: [], settingMarks: [] };
 const make = async (name = `job ${randomUUID()}`) =>
-  (await createJob(randomUUID(), renamed(blankJob(), name), NONE, null, 'tester')).job;
+  (await createJob(randomUUID(), renamed(blankJob(), name), NONE, null, 'tester'))!.job;
 const change = (
   path: 'house.designBtuh' | 'house.noLoadF',
   value: number,
@@ -35,7 +35,7 @@ const change = (
   author: 'tester',
 });
 
-test('the schema is current', async () => expect(await health()).toEqual({ database: 'answers', schema: 'current' }));
+test('the schema is current', async () => expect(await readiness()).toEqual({ database: 'writes', schema: 'current' }));
 
 test('a job made twice under one id is one job', async () => {
   const id = randomUUID();
@@ -43,8 +43,8 @@ test('a job made twice under one id is one job', async () => {
     createJob(id, renamed(blankJob(), 'one'), NONE, null, ''),
     createJob(id, renamed(blankJob(), 'two'), NONE, null, ''),
   ]);
-  expect([first.isNew, second.isNew].sort()).toEqual([false, true]);
-  expect(second.job.document.facts.site.jobName).toBe(first.job.document.facts.site.jobName);
+  expect([first!.isNew, second!.isNew].sort()).toEqual([false, true]);
+  expect(second!.job.document.facts.site.jobName).toBe(first!.job.document.facts.site.jobName);
 });
 
 describe('saving', () => {

@@ -25,7 +25,7 @@ const bothWays = async (name: string) => {
   const history = { readings, settingMarks };
   const stored: JobDocument = { fileVersion: raw.fileVersion, facts: raw.facts, confirmed: raw.confirmed };
   const jobs = [stored, documentOf(parsed.value)].map(async (document) => {
-    const { job } = await createJob(randomUUID(), document, history, null, 'tester');
+    const { job } = (await createJob(randomUUID(), document, history, null, 'tester'))!;
     return (await getJob(job.id))!;
   });
   return { raw, jobs: await Promise.all(jobs) };

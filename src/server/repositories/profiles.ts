@@ -2,6 +2,7 @@ import type { ControllerProfile } from '../../core/setup/profiles/profile';
 import type { StoredProfile } from '../../core/setup/profiles/stored-profile';
 import { models } from '../models';
 import type { ProfileRow } from '../models/profile';
+import { landed, remember } from './saves';
 
 const toStored = ({ document, revision, updatedAt, updatedBy }: ProfileRow): StoredProfile => ({
   profile: document,
@@ -44,7 +45,8 @@ export const saveProfile = async ({
   author,
 }: ProfileSave): Promise<ProfileSaveResult> => {
   const { sequelize, ProfileRow } = models();
-  const columns = { document: profile, name: profile.name, role: profile.role, lastSaveId: saveId, updatedBy: author };
+  const columns = { document: profile, name: profile.name, role: profile.role, updatedBy: author };
+  const name = { kind: 'profile', subject: profile.id, saveId } as const;
   return sequelize.transaction(async (transaction): Promise<ProfileSaveResult> => {
     if (baseRevision === null) {
       const [row, isNew] = await ProfileRow.findOrCreate({
@@ -52,7 +54,9 @@ export const saveProfile = async ({
         defaults: { id: profile.id, revision: 1, deletedAt: null, ...columns },
         transaction,
       });
-      return { kind: isNew || row.lastSaveId === saveId ? 'saved' : 'stale', stored: toStored(row) };
+      const isSaved = isNew || (await landed(name, transaction)) !== null;
+      if (isNew) await remember(name, null, transaction);
+      return { kind: isSaved ? 'saved' : 'stale', stored: toStored(row) };
     }
     const row = await ProfileRow.findOne({
       where: { id: profile.id, deletedAt: null },
@@ -60,9 +64,10 @@ export const saveProfile = async ({
       transaction,
     });
     if (!row) return { kind: 'missing' };
-    if (row.lastSaveId === saveId) return { kind: 'saved', stored: toStored(row) };
+    if (await landed(name, transaction)) return { kind: 'saved', stored: toStored(row) };
     if (row.revision !== baseRevision) return { kind: 'stale', stored: toStored(row) };
     await row.update({ ...columns, revision: row.revision + 1 }, { transaction });
+    await remember(name, null, transaction);
     return { kind: 'saved', stored: toStored(row) };
   });
 };

@@ -4,7 +4,7 @@ import type { ReadingRow } from '../models/reading';
 /** A reading as a row. */
 export const toRow = (jobId: string, reading: Reading) => ({
   jobId,
-  id: reading.id,
+  id: reading.id.toLowerCase(),
   item: reading.item,
   valueNumber: typeof reading.value === 'number' ? reading.value : null,
   valueWord: typeof reading.value === 'number' ? null : reading.value,
@@ -12,7 +12,7 @@ export const toRow = (jobId: string, reading: Reading) => ({
   takenAt: new Date(reading.at),
   author: reading.author,
   instrument: reading.instrument,
-  replaces: reading.replaces,
+  replaces: reading.replaces?.toLowerCase() ?? null,
   receivedAt: new Date(),
 });
 

@@ -4,6 +4,7 @@ import type { SettingMarkRow } from '../models/setting-mark';
 /** A mark as a row. */
 export const toMarkRow = (jobId: string, { at, ...mark }: SettingMark) => ({
   ...mark,
+  id: mark.id.toLowerCase(),
   jobId,
   markedAt: new Date(at),
   receivedAt: new Date(),

@@ -2,8 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
-import { useCallback, useState } from 'react';
-import { momentFromQuery } from '@/core/control/moment';
+import { useCallback, useEffect, useState } from 'react';
+import { toast } from 'sonner';
+import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { GateRuler } from '../ruler/gate-ruler';
 import { JobHeader } from './header';
@@ -46,6 +47,10 @@ export const JobFrame = ({
 }) => {
   const query = useSearchParams();
   const [moment] = useState(() => momentFromQuery((name) => query.get(name)));
+  const [unknown] = useState(() => unknownInQuery((name) => query.get(name)));
+  useEffect(() => {
+    if (unknown) toast(unknown);
+  }, [unknown]);
   return (
     <JobProvider job={job} moment={moment}>
       <Inside rulerFolds={rulerFolds}>{children}</Inside>

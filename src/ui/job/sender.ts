@@ -11,6 +11,20 @@ const RETRY_MS = 3000;
 /** The server takes as many rows in one request. */
 const MOST_ROWS_AT_ONCE = 200;
 
+type Row = { readonly id: string };
+/** What came of sending: landed, not reached, or refused for good. */
+type Outcome = 'through' | 'lost' | 'refused';
+
+/** A box of rows that are only ever added: where it goes, and what it becomes part of. */
+interface Rows {
+  readonly path: string;
+  readonly history: keyof JobHistory;
+  readonly box: 'outbox' | 'marksOut';
+  readonly name: string;
+}
+const READINGS: Rows = { path: 'readings', history: 'readings', box: 'outbox', name: 'readings' };
+const MARKS: Rows = { path: 'setting-marks', history: 'settingMarks', box: 'marksOut', name: 'marks' };
+
 /** Carries what was entered to the server, in its order, again and again until it is acknowledged. */
 export interface Sender {
   /** Keeps what is not acknowledged as a draft on this device. */
@@ -49,7 +63,7 @@ const factsSave = ({ get, set }: StateAccess, keep: () => void) => {
       );
       return { saved: job, pending: left, ...overlay(job, { ...state, pending: left }) };
     });
-  const send = async (): Promise<'through' | 'lost' | 'refused'> => {
+  const send = async (): Promise<Outcome> => {
     const { pending, saved } = get();
     if (Object.keys(pending).length === 0) return 'through';
     sending ??= { saveId: uuid(), baseRevision: saved.revision, pending };
@@ -96,36 +110,49 @@ export const createSender = (access: StateAccess): Sender => {
     timer = setTimeout(send, inMs);
   };
 
-  /** Sends rows that are only ever added. True where they went through. */
-  const sendRows = async (
-    path: string,
-    history: keyof JobHistory,
-    box: 'outbox' | 'marksOut',
-    name: string,
-  ): Promise<boolean> => {
-    const { saved, [box]: all } = get();
-    const rows: readonly { readonly id: string }[] = all.slice(0, MOST_ROWS_AT_ONCE);
-    if (rows.length === 0) return true;
+  /** Sends rows that are only ever added, all at once. */
+  const postRows = async ({ path, history, box, name }: Rows, rows: readonly Row[]): Promise<Outcome> => {
+    const { saved } = get();
     const answer = await call(`/api/jobs/${saved.id}/${path}`, { method: 'POST', body: { [name]: rows } });
-    if (answer.kind === 'ok') {
-      const sent = new Set(rows.map(({ id }) => id));
-      set((state) => ({
-        saved: { ...state.saved, [history]: [...state.saved[history], ...rows] },
-        [box]: (state[box] as typeof rows).filter(({ id }) => !sent.has(id)),
-      }));
-      return true;
+    if (answer.kind !== 'ok') {
+      set({ saveState: answer.kind, problem: answer.error });
+      return answer.kind;
     }
-    set({ saveState: answer.kind === 'lost' ? 'lost' : 'refused', problem: answer.error });
-    if (answer.kind === 'lost') schedule(RETRY_MS);
-    return false;
+    const sent = new Set(rows.map(({ id }) => id));
+    set((state) => ({
+      saved: { ...state.saved, [history]: [...state.saved[history], ...rows] },
+      [box]: (state[box] as readonly Row[]).filter(({ id }) => !sent.has(id)),
+    }));
+    return 'through';
   };
-  const sendHistory = async () =>
-    (await sendRows('readings', 'readings', 'outbox', 'readings')) &&
-    (await sendRows('setting-marks', 'settingMarks', 'marksOut', 'marks'));
-  const sendFacts = async () => {
-    const outcome = await facts.send();
-    if (outcome === 'lost') schedule(RETRY_MS);
-    return outcome === 'through';
+
+  /** Sends what waits in a box. Where the server refuses some, each goes by itself: one never holds up the others. */
+  const sendRows = async (of: Rows): Promise<Outcome> => {
+    const rows: readonly Row[] = get()[of.box].slice(0, MOST_ROWS_AT_ONCE);
+    if (rows.length === 0) return 'through';
+    const outcome = await postRows(of, rows);
+    if (outcome !== 'refused' || rows.length === 1) return outcome;
+    let worst: Outcome = 'through';
+    for (const row of rows) {
+      const alone = await postRows(of, [row]);
+      if (alone === 'lost') return 'lost';
+      if (alone === 'refused') worst = 'refused';
+    }
+    return worst;
+  };
+
+  /** Readings, then marks, then facts: what is refused stays here and is said, and what comes after it goes on. */
+  const sendAll = async (isStale: boolean): Promise<Outcome> => {
+    let worst: Outcome = isStale ? 'refused' : 'through';
+    for (const part of [() => sendRows(READINGS), () => sendRows(MARKS), ...(isStale ? [] : [facts.send])]) {
+      const { saveState, problem } = get();
+      const outcome = await part();
+      if (outcome === 'lost') return 'lost';
+      if (outcome === 'refused') worst = 'refused';
+      // What went through does not hide why something before it did not.
+      else if (worst === 'refused') set({ saveState, problem });
+    }
+    return worst;
   };
 
   const send = async () => {
@@ -134,10 +161,11 @@ export const createSender = (access: StateAccess): Sender => {
     // Readings and marks are only ever added, so they go out even while two versions of the facts wait to be settled.
     const isStale = get().theirs !== null;
     if (!isStale) set({ saveState: 'saving' });
-    const isThrough = (await sendHistory()) && !isStale && (await sendFacts());
+    const outcome = await sendAll(isStale);
     isSending = false;
     keep();
-    if (!isThrough) return;
+    if (outcome === 'lost') return schedule(RETRY_MS);
+    if (outcome === 'refused') return;
     if (!isNothing(get())) schedule(0);
     else set({ saveState: 'saved', problem: '' });
   };

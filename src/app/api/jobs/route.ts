@@ -1,11 +1,11 @@
-import { parseWith } from '@/core/border/parse';
 import { documentOf } from '@/core/formats/job-file';
 import { sampleFile } from '@/core/formats/sample-file';
 import { blankJob, copyName, type JobDocument, renamed } from '@/core/job/document';
+import { isId } from '@/core/job/reading-schema';
 import { SAMPLES } from '@/core/samples';
-import { readBodyJson } from '@/server/http/read-body';
 import { missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';
+import { withBody } from '@/server/http/with-body';
 import { createJob, getJob, listJobs } from '@/server/repositories/jobs';
 
 const MAX_BYTES = 10_000;
@@ -23,18 +23,23 @@ const startingDocument = async (
 ): Promise<JobDocument | null> => {
   if (from === 'blank') return renamed(blankJob(), name || 'New job');
   const sample = SAMPLES.find(({ id }) => id === source);
-  const document = from === 'sample' ? sample && documentOf(sampleFile(sample)) : (await getJob(source))?.document;
+  const copied = async () => (isId(source) ? (await getJob(source))?.document : undefined);
+  const document = from === 'sample' ? sample && documentOf(sampleFile(sample)) : await copied();
   return document ? renamed(document, name || copyName(document.facts)) : null;
 };
 
-export const POST = route('create job', async (request: Request) => {
-  const body = await readBodyJson(request, MAX_BYTES);
-  if (!body.ok) return refuse(400, body.error, body.path);
-  const parsed = parseWith(createSchema, body.value);
-  if (!parsed.ok) return refuse(400, parsed.error, parsed.path);
-  const { id, from, name, source = '', author = '' } = parsed.value;
-  const document = await startingDocument(from, source, name);
-  if (!document) return missing();
-  const { job, isNew } = await createJob(id, document, { readings: [], settingMarks: [] }, null, author);
-  return Response.json(job, { status: isNew ? 201 : 200 });
-});
+export const POST = route(
+  'create job',
+  withBody(createSchema, MAX_BYTES, async ({ id, from, name, source = '', author = '' }) => {
+    const document = await startingDocument(from, source, name);
+    if (!document) return missing();
+    const made = await createJob(id, document, { readings: [], settingMarks: [] }, null, author);
+    return made
+      ? Response.json(made.job, { status: made.isNew ? 201 : 200 })
+      : refuse(
+          409,
+          'A job under this id was deleted, and its place is not taken again. Make it under another id.',
+          'id',
+        );
+  }),
+);

@@ -1,37 +1,34 @@
-import { parseWith } from '@/core/border/parse';
 import { MAX_PROFILE_FILE_CHARS } from '@/core/formats/profile-file';
 import { isShipped } from '@/core/setup/profiles';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { readBodyJson } from '@/server/http/read-body';
 import { refuse, route } from '@/server/http/respond';
 import { profileSaveSchema } from '@/server/http/schemas';
+import { withBody } from '@/server/http/with-body';
 import { listProfiles, saveProfile } from '@/server/repositories/profiles';
 
 export const GET = route('list profiles', async () => Response.json({ profiles: await listProfiles() }));
 
-export const PUT = route('save profile', async (request) => {
-  const body = await readBodyJson(request, 2 * MAX_PROFILE_FILE_CHARS);
-  if (!body.ok) return refuse(400, body.error, body.path);
-  const parsed = parseWith(profileSaveSchema, body.value);
-  if (!parsed.ok) return refuse(400, parsed.error, parsed.path);
-  const { saveId, baseRevision, author = '' } = parsed.value;
-  const profile = parsed.value.profile as unknown as ControllerProfile;
-  if (isShipped(profile.id))
-    return refuse(409, 'This profile ships with the application. Copy it, and change the copy.', 'profile.id');
-  const result = await saveProfile({ saveId, baseRevision, profile, author });
-  switch (result.kind) {
-    case 'missing':
-      return refuse(404, 'There is no such profile. It may have been deleted.');
-    case 'stale':
-      return Response.json(
-        {
-          error: 'Somebody saved this profile since you opened it. Nothing was overwritten; choose which one holds.',
-          path: '',
-          stored: result.stored,
-        },
-        { status: 409 },
-      );
-    case 'saved':
-      return Response.json(result.stored);
-  }
-});
+export const PUT = route(
+  'save profile',
+  withBody(profileSaveSchema, 2 * MAX_PROFILE_FILE_CHARS, async ({ saveId, baseRevision, author = '', ...sent }) => {
+    const profile = sent.profile as unknown as ControllerProfile;
+    if (isShipped(profile.id))
+      return refuse(409, 'This profile ships with the application. Copy it, and change the copy.', 'profile.id');
+    const result = await saveProfile({ saveId, baseRevision, profile, author });
+    switch (result.kind) {
+      case 'missing':
+        return refuse(404, 'There is no such profile. It may have been deleted.');
+      case 'stale':
+        return Response.json(
+          {
+            error: 'Somebody saved this profile since you opened it. Nothing was overwritten; choose which one holds.',
+            path: '',
+            stored: result.stored,
+          },
+          { status: 409 },
+        );
+      case 'saved':
+        return Response.json(result.stored);
+    }
+  }),
+);

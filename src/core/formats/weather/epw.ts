@@ -1,23 +1,24 @@
+import { cutText } from '../../border/text';
 import { hourOfYear } from './hour-of-year';
-import { type WeatherOptions, type WeatherRead, wrong, YEAR_HOURS, yearOfValues } from './weather-read';
+import { hourFigure, type WeatherOptions, type WeatherRead, wrong, YEAR_HOURS, yearOfValues } from './weather-read';
 
 const HEADER_LINES = 8;
 const DRY_BULB = 6;
-/** What stands for a missing dry bulb. */
-const MISSING_C = 99.9;
 
 /** Whether a text is an EPW file: its first line says where it is from. */
 export const isEpw = (text: string): boolean => /^\uFEFF?LOCATION,/i.test(text);
 
 const placeOf = (line: string) =>
-  line
-    .split(',')
-    .slice(1, 4)
-    .map((part) => part.trim())
-    .filter((part) => part !== '' && part !== '-')
-    .join(', ')
-    .replace(/[<>]/g, '')
-    .slice(0, 80);
+  cutText(
+    line
+      .split(',')
+      .slice(1, 4)
+      .map((part) => part.trim())
+      .filter((part) => part !== '' && part !== '-')
+      .join(', ')
+      .replace(/[<>]/g, ''),
+    80,
+  );
 
 /**
  * Reads the dry bulb of an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day, hour
@@ -47,10 +48,11 @@ export const readEpw = (
     if (seen[index])
       return wrong(`line ${at + 1}`, `comes twice: month ${month}, day ${day}, hour ${hour}. One year to a file.`);
     seen[index] = 1;
-    const dryBulb = cells[DRY_BULB]!.trim() === '' ? MISSING_C : Number(cells[DRY_BULB]);
-    if (!Number.isFinite(dryBulb))
-      return wrong(`line ${at + 1}`, `“${cells[DRY_BULB]!.slice(0, 20)}” is no temperature.`);
-    if (dryBulb < MISSING_C) values[index] = dryBulb;
+    const cell = cells[DRY_BULB]!;
+    const dryBulbC = cell.trim() === '' ? null : hourFigure(Number(cell), 'C');
+    if (dryBulbC === undefined)
+      return wrong(`line ${at + 1}, column ${DRY_BULB + 1}`, `“${cell.slice(0, 20)}” is no temperature of the air.`);
+    values[index] = dryBulbC;
   }
   return yearOfValues(placeOf(lines[0]!), values, 'C', options);
 };

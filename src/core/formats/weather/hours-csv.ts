@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { hourOfYear } from './hour-of-year';
 import {
+  hourFigure,
   type WeatherOptions,
   type WeatherRead,
   type WeatherScale,
@@ -61,9 +62,11 @@ export const readHoursCsv = (text: string, name: string, options: WeatherOptions
   const lineOf = (row: number) => `line ${row + (isHeader ? 2 : 1)}`;
   const read: (number | null)[] = [];
   for (let row = 0; row < rows.length; row++) {
-    const value = asNumber(rows[row]![valueAt]);
+    const cell = rows[row]![valueAt] ?? '';
+    const number = asNumber(cell);
+    const value = typeof number === 'number' ? hourFigure(number) : number;
     if (value === undefined)
-      return wrong(lineOf(row), `“${(rows[row]![valueAt] ?? '').slice(0, 20)}” is no temperature.`);
+      return wrong(`${lineOf(row)}, column ${valueAt + 1}`, `“${cell.slice(0, 20)}” is no temperature of the air.`);
     read.push(value);
   }
   if (timeAt < 0) {

@@ -1,13 +1,16 @@
+import { cutText } from '../../border/text';
 import { isEpw, readEpw } from './epw';
 import { readHoursCsv } from './hours-csv';
 import { MAX_WEATHER_FILE_CHARS, type WeatherOptions, type WeatherRead, wrong } from './weather-read';
 
 const nameOf = (file: string) =>
-  file
-    .replace(/^.*[\\/]/, '')
-    .replace(/\.[^.]*$/, '')
-    .replace(/[<>]/g, '')
-    .slice(0, 80) || 'Weather';
+  cutText(
+    file
+      .replace(/^.*[\\/]/, '')
+      .replace(/\.[^.]*$/, '')
+      .replace(/[<>]/g, ''),
+    80,
+  ) || 'Weather';
 
 /**
  * Reads a year of weather: an EPW file, or CSV of hours.

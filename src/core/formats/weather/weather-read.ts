@@ -72,10 +72,23 @@ const filledIn = (values: readonly (number | null)[]): number[] => {
   return out;
 };
 
+/** What weather files write for an hour that was not measured, in either scale and of either sign. */
+const MISSING_SIGNS: ReadonlySet<number> = new Set([99.9, 999, 999.9, 9999, 99_999]);
+/** No hour on record is colder or hotter, °C and °F. Source: the extremes that weather services keep, and a margin. */
+const HOUR_BOUNDS = { C: [-90, 60], F: [-130, 140] } as const;
+
+/**
+ * One hour's figure as a file has it: null where it stands for a missing one, undefined where no weather reads so.
+ * @param scale the file's own scale; either, where it is still to be asked about
+ */
+export const hourFigure = (value: number, scale?: WeatherScale): number | null | undefined => {
+  if (MISSING_SIGNS.has(Math.abs(value))) return null;
+  const [least, most] = HOUR_BOUNDS[scale ?? 'F'];
+  return value >= least && value <= most ? value : undefined;
+};
+
 /** A year whose hottest hour is under this in °F is one that was typed in °C, or lies on an ice cap. */
 const COOLEST_SUMMER_F = 55;
-/** No hour is hotter in °C. */
-const HOTTEST_C = 60;
 
 /**
  * Makes a year of the values that a file holds.
@@ -102,12 +115,15 @@ export const yearOfValues = (
       taken: 'F',
       error: `The hottest hour of the year is ${hottest}: that looks like °C, taken as °F. Say which it is.`,
     };
-  if (scale === 'C' && hottest > HOTTEST_C)
+  if (scale === 'C' && hottest > HOUR_BOUNDS.C[1])
     return {
       kind: 'scale',
       taken: 'C',
       error: `The hottest hour of the year is ${hottest}: that looks like °F, taken as °C. Say which it is.`,
     };
+  const coldest = known.reduce((least, value) => Math.min(least, value), Infinity);
+  if (coldest < HOUR_BOUNDS[scale][0])
+    return wrong('', `An hour of ${coldest} °${scale} is colder than any on record. Is it the right column and scale?`);
   if (missing > 0 && !fills) {
     const gaps = gapsIn(values);
     const longest = Math.max(...gaps);

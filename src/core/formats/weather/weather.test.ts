@@ -80,6 +80,13 @@ describe('EPW', () => {
     expect(hours(leap).hoursF).toHaveLength(8760);
   });
 
+  test.each(['-999', '9999', '99.9', '-99.9'])('%s stands for an hour that was not measured', (sign) => {
+    const spoiled = epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, `?9?9,${sign}`) : line));
+    expect(read(spoiled, {}, 'basin.epw')).toMatchObject({ kind: 'gaps', missing: 1, longest: 1 });
+    const gap = csv('', (at) => (at === 4 ? sign : String(basinF[at])));
+    expect(read(gap)).toMatchObject({ kind: 'gaps', missing: 1 });
+  });
+
   test.each<[string, string, string | RegExp, RegExp]>([
     ['an hour twice', epw((line, at) => (at === 9 ? `${line}\r\n${line}` : line)), /^line \d+$/, /comes twice/],
     [
@@ -91,8 +98,20 @@ describe('EPW', () => {
     [
       'a word for a temperature',
       epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,warm') : line)),
-      /^line \d+$/,
-      /“warm” is no temperature/,
+      /^line \d+, column 7$/,
+      /“warm” is no temperature of the air/,
+    ],
+    [
+      'a temperature that no air has',
+      epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,-273.2') : line)),
+      'line 18, column 7',
+      /“-273.2” is no temperature of the air/,
+    ],
+    [
+      'a number without end',
+      epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,1e308') : line)),
+      'line 18, column 7',
+      /no temperature of the air/,
     ],
     ['a torn line', epw((line, at) => (at === 9 ? '2001,1,1' : line)), /^line \d+$/, /too few columns/],
     ['a header alone', epw(() => null), '', /ends after its header/],
@@ -156,7 +175,8 @@ describe('CSV of hours', () => {
       csv('', (at) => (at < 8000 ? String(basinF[at]) : null)),
       /8,000 hours, and a year has 8,760/,
     ],
-    ['a word', csv('', (at) => (at === 4 ? 'cold' : String(basinF[at]))), /“cold” is no temperature/],
+    ['a word', csv('', (at) => (at === 4 ? 'cold' : String(basinF[at]))), /“cold” is no temperature of the air/],
+    ['1000 °F', csv('', (at) => (at === 4 ? '1000' : String(basinF[at]))), /“1000” is no temperature of the air/],
     ['an hour twice', csv('time,temp_f', (at) => `${stamp(Math.max(1, at))},${basinF[at]}`), /comes twice/],
     ['nothing', '', /empty/],
     ['words alone', 'a,b\nc,d', /No column holds temperatures/],

@@ -1,11 +1,4 @@
-import {
-  type Condition,
-  type ControllerProfile,
-  entryKey,
-  type EntryOption,
-  optionsOf,
-  type ProfileEntry,
-} from './profile';
+import { type Condition, type ControllerProfile, entryKey, optionsOf, type ProfileEntry } from './profile';
 
 /** Every "entry is one of" in a condition, with the entry's key; one without a scope means the asking entry's own. */
 export const tests = (
@@ -42,10 +35,15 @@ export const hiddenBecause = (entry: ProfileEntry, codes: ReadonlyMap<string, st
 
 /** Codes that must be chosen together for an entry to be shown: one map is one way. */
 type Way = ReadonlyMap<string, ReadonlySet<string>>;
+/** The ways to an entry; `many` where there are more than can be followed up: then it is taken to be shown. */
+type Ways = readonly Way[] | 'many';
 
 /** Ways beyond this many are not followed up; no controller has as many. */
 const MOST_WAYS = 200;
+/** Codes of ways laid together, in one profile; beyond it nothing is followed up. Some tens of ms. */
+const MOST_STEPS = 100_000;
 
+/** Both ways at once; null where they exclude each other. */
 const both = (one: Way, other: Way): Way | null => {
   const merged = new Map(one);
   for (const [key, codes] of other) {
@@ -57,29 +55,53 @@ const both = (one: Way, other: Way): Way | null => {
   return merged;
 };
 
-const cross = (ones: readonly Way[], others: readonly Way[]): Way[] =>
-  ones.flatMap((one) => others.flatMap((other) => both(one, other) ?? [])).slice(0, MOST_WAYS);
-
 /**
- * The ways in which an entry can come to be shown; none: it can never be.
- * @param onTheWay keys being followed, so that a ring ends
+ * Finds the ways in which entries of a profile can come to be shown, each entry's once: none where it can never be. An
+ * entry whose condition runs in a circle is taken to be shown: the circle is a mistake of its own.
+ * @param inRing keys of entries whose condition runs in a circle
  */
-export const waysTo = (profile: ControllerProfile, entry: ProfileEntry, onTheWay: readonly string[] = []): Way[] => {
+export const waysFinder = (
+  profile: ControllerProfile,
+  inRing: ReadonlySet<string>,
+): ((entry: ProfileEntry) => Ways) => {
   const byKey = new Map(profile.entries.map((each) => [entryKey(each.scope, each.code), each]));
-  const ways = (condition: Condition): Way[] => {
-    if ('all' in condition) return condition.all.map(ways).reduce<Way[]>(cross, [new Map()]);
-    if ('any' in condition) return condition.any.flatMap(ways).slice(0, MOST_WAYS);
-    const key = entryKey(condition.scope ?? entry.scope, condition.entry);
-    const other = byKey.get(key);
-    if (!other || onTheWay.includes(key)) return [];
-    const possible: readonly EntryOption[] = optionsOf(other);
-    const codes =
-      other.form.kind === 'number'
-        ? condition.is
-        : condition.is.filter((code) => possible.some((option) => option.code === code));
-    return codes.length === 0
-      ? []
-      : cross([new Map([[key, new Set(codes)]])], waysTo(profile, other, [...onTheWay, key]));
+  const known = new Map<string, Ways>();
+  let steps = 0;
+
+  const cross = (ones: Ways, others: Ways): Ways => {
+    if (ones === 'many' || others === 'many') return 'many';
+    const all: Way[] = [];
+    for (const one of ones)
+      for (const other of others) {
+        steps += 1 + one.size + other.size;
+        if (steps > MOST_STEPS || all.length >= MOST_WAYS) return 'many';
+        const merged = both(one, other);
+        if (merged) all.push(merged);
+      }
+    return all;
   };
-  return entry.shownWhen ? ways(entry.shownWhen) : [new Map()];
+  const either = (ones: Ways, others: Ways): Ways => {
+    if (ones === 'many' || others === 'many') return 'many';
+    return ones.length + others.length > MOST_WAYS ? 'many' : [...ones, ...others];
+  };
+
+  const waysTo = (entry: ProfileEntry): Ways => {
+    const key = entryKey(entry.scope, entry.code);
+    if (!entry.shownWhen || inRing.has(key)) return [new Map()];
+    const found = known.get(key) ?? waysOf(entry.shownWhen, entry.scope);
+    known.set(key, found);
+    return found;
+  };
+  const waysOf = (condition: Condition, scope: string): Ways => {
+    if ('all' in condition)
+      return condition.all.reduce<Ways>((ways, part) => cross(ways, waysOf(part, scope)), [new Map()]);
+    if ('any' in condition) return condition.any.reduce<Ways>((ways, part) => either(ways, waysOf(part, scope)), []);
+    const key = entryKey(condition.scope ?? scope, condition.entry);
+    const other = byKey.get(key);
+    if (!other) return [];
+    const possible = new Set(optionsOf(other).map(({ code }) => code));
+    const codes = other.form.kind === 'number' ? condition.is : condition.is.filter((code) => possible.has(code));
+    return codes.length === 0 ? [] : cross([new Map([[key, new Set(codes)]])], waysTo(other));
+  };
+  return waysTo;
 };

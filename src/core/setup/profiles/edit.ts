@@ -1,3 +1,4 @@
+import { cutText } from '../../border/text';
 import type { ControllerRole } from '../../job/controllers';
 import type { Setting } from '../setting';
 import { settingById } from '../settings';
@@ -38,7 +39,7 @@ export const blankProfile = (id: string, name: string, role: ControllerRole): Co
 export const copyOfProfile = (profile: ControllerProfile, id: string): ControllerProfile => ({
   ...profile,
   id,
-  name: `${profile.name.slice(0, 73)} (copy)`,
+  name: `${cutText(profile.name, 73)} (copy)`,
 });
 
 /** An id for a new profile: its name in small letters, and a tail that makes it the only one. */

@@ -1,6 +1,6 @@
 import { settingById } from '../settings';
 import { settingFromText, settingProblem, settingToText } from '../value';
-import { tests, waysTo } from './condition';
+import { tests, waysFinder } from './condition';
 import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry } from './profile';
 
 /** Something wrong with a profile: where, what, and what to do. */
@@ -94,11 +94,17 @@ const rings = (profile: ControllerProfile): Set<string> => {
   return new Set([...asks.keys()].filter((key) => reaches(key, key, new Set())));
 };
 
+/** What is known of a profile's conditions as a whole. */
+interface Followed {
+  readonly inRing: ReadonlySet<string>;
+  readonly waysTo: ReturnType<typeof waysFinder>;
+}
+
 const checkCondition = (
   profile: ControllerProfile,
   entry: ProfileEntry,
   at: number,
-  inRing: ReadonlySet<string>,
+  { inRing, waysTo }: Followed,
   report: Report,
 ) => {
   if (!entry.shownWhen) return;
@@ -133,7 +139,7 @@ const checkCondition = (
       'Its condition runs in a circle: it is shown only when it is shown.',
       'Take one of the conditions in the circle out.',
     );
-  else if (waysTo(profile, entry).length === 0)
+  else if (waysTo(entry).length === 0)
     report(
       'error',
       'It can never be shown: its conditions exclude one another.',
@@ -181,6 +187,7 @@ export const profileProblems = (profile: ControllerProfile): ProfileProblem[] =>
   if (profile.entries.length === 0)
     whole('error', 'It has no entries.', 'Enter them in the order in which the controller shows them.');
   const inRing = rings(profile);
+  const followed = { inRing, waysTo: waysFinder(profile, inRing) };
   const seen = new Set<string>();
   profile.entries.forEach((entry, at) => {
     const report: Report = (severity, what, mend) => found.push({ severity, entry: at, what, mend });
@@ -194,7 +201,7 @@ export const profileProblems = (profile: ControllerProfile): ProfileProblem[] =>
       report('error', `There is no scope ${entry.scope || 'named'}.`, 'Choose one of the scopes above.');
     checkForm(profile, entry, report);
     checkMeans(entry, report);
-    checkCondition(profile, entry, at, inRing, report);
+    checkCondition(profile, entry, at, followed, report);
   });
   return [...found, ...sharedSwitches(profile)];
 };

@@ -291,6 +291,83 @@ describe('typed in by hand', () => {
   });
 });
 
+describe('a profile that is made to hurt', () => {
+  const at = (number: number, shownWhen?: unknown): ProfileEntry =>
+    entry(
+      `E${number}`,
+      shownWhen === undefined ? {} : { shownWhen: shownWhen as NonNullable<ProfileEntry['shownWhen']> },
+    );
+  const wrong = (change: (lines: string) => string) => parseProfileText(change(profileYaml(toadflax)));
+
+  test('a condition that is none, an option’s meanings that are none or without number: refused with place', () => {
+    const json = JSON.parse(JSON.stringify(profile([at(0), at(1, 5)])));
+    expect(parseProfileText(JSON.stringify(json))).toMatchObject({
+      ok: false,
+      path: expect.stringMatching(/entries\[1\]\.shownWhen/),
+    });
+    for (const means of [
+      5,
+      Object.fromEntries(Array.from({ length: 20_000 }, (_, number) => [`k${number}`, 1])),
+      { '<img>': 1 },
+    ]) {
+      const bad = JSON.parse(JSON.stringify(profile([at(0)])));
+      bad.entries[0].form.options[0].means = means;
+      expect(parseProfileText(JSON.stringify(bad))).toMatchObject({ ok: false, path: expect.stringMatching(/means/) });
+    }
+  });
+
+  test('YAML that holds itself, nests without end, is wide without end or repeats a name: refused in words', () => {
+    const wide = Array.from({ length: 40_000 }, (_, number) => `k${number}: 1`).join('\n');
+    const deep = '['.repeat(20_000) + ']'.repeat(20_000);
+    const bomb = `a: &a [1,1,1,1,1,1,1,1,1]\n${'bcdefgh'
+      .split('')
+      .map((name, number) => `${name}: &${name} [${Array(9).fill(`*${'abcdefgh'[number]}`).join(',')}]`)
+      .join('\n')}`;
+    for (const text of ['x: &a [*a]', `means: ${deep}`, wide, bomb])
+      expect(parseProfileText(text)).toMatchObject({ ok: false, error: expect.any(String) });
+    expect(wrong((lines) => `${lines}\nname: Twice\n`)).toMatchObject({
+      ok: false,
+      path: expect.stringMatching(/^line \d+$/),
+      error: expect.stringMatching(/“name” stands twice/),
+    });
+  });
+
+  test('a chain of entries that each hang on all before it is worked out once for each', () => {
+    const chain = Array.from({ length: 60 }, (_, number) =>
+      at(
+        number,
+        number === 0
+          ? undefined
+          : {
+              any: Array.from({ length: Math.min(number, 20) }, (__, to) => ({
+                entry: `E${number - 1 - to}`,
+                is: ['0'],
+              })),
+            },
+      ),
+    );
+    expect(errors(profile(chain))).toEqual([]);
+    const never = [
+      ...chain,
+      at(60, {
+        all: [
+          { entry: 'E0', is: ['0'] },
+          { entry: 'E1', is: ['1'] },
+          { entry: 'E0', is: ['1'] },
+        ],
+      }),
+    ];
+    expect(errors(profile(never)).map((problem) => problem.entry)).toEqual([60]);
+  });
+
+  test('more ways than can be followed up count as shown', () => {
+    const roots = Array.from({ length: 20 }, (_, number) => at(number));
+    const any = roots.map(({ code }) => ({ entry: code, is: ['0'] }));
+    const all = Array.from({ length: 12 }, () => ({ any }));
+    expect(errors(profile([...roots, at(20, { all })]))).toEqual([]);
+  });
+});
+
 describe('a file that is not right is refused with place and reason', () => {
   test.each<[string, string, string | RegExp, RegExp]>([
     ['neither YAML nor JSON', 'a: [', /line/, /neither YAML nor JSON/],

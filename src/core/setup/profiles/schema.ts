@@ -1,6 +1,7 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, plainText } from '../../border/schema';
+import { isRecord } from '../../job/assumptions';
 import { CONTROLLER_ROLES, type ControllerRole } from '../../job/controllers';
 import {
   type ControllerProfile,
@@ -12,6 +13,8 @@ import {
 
 const MOST_ENTRIES = 300;
 const MOST_OPTIONS = 100;
+/** Settings that one option speaks of. Our judgement: the catalogue has some fifty, a controller's option a few. */
+const MOST_MEANINGS = 60;
 /** Conditions nest no deeper than this in any controller. */
 const DEEPEST_CONDITION = 6;
 
@@ -22,25 +25,29 @@ const text = (most: number) => plainText(most).defined('must be text');
 const finite = () => bounded(-1e6, 1e6);
 const steps = () => array(text(400)).max(30, 'must be at most 30 steps').required('must be a list of steps');
 
-const means = lazy((value: unknown) =>
-  value === undefined
-    ? mixed()
-    : object(
-        Object.fromEntries(
-          Object.keys((value ?? {}) as object).map((key) => [
-            key,
-            mixed<string | number>()
-              .nullable()
-              .test(
-                'value',
-                'must be a text, a number or null',
-                (each) =>
-                  each === null || typeof each === 'string' || (typeof each === 'number' && Number.isFinite(each)),
-              ),
-          ]),
-        ),
-      ).required('must be settings with their values'),
-);
+/** A setting's name, as the catalogue or one to come may have it. */
+const SETTING_NAME = /^[a-z0-9-]{1,40}$/;
+const isMeaning = (value: unknown): boolean =>
+  value === null ||
+  (typeof value === 'string' && plainText(80).isValidSync(value)) ||
+  (typeof value === 'number' && Number.isFinite(value));
+
+/** What an option means: settings by name, each with a text, a number or null. */
+const means = mixed().test({
+  name: 'means',
+  test: (value, { createError, path }) => {
+    if (value === undefined) return true;
+    if (!isRecord(value)) return createError({ message: 'must be settings with their values' });
+    const names = Object.keys(value);
+    if (names.length > MOST_MEANINGS) return createError({ message: `must be at most ${MOST_MEANINGS} settings` });
+    if (!names.every((name) => SETTING_NAME.test(name)))
+      return createError({ message: 'holds a name that no setting has; take it from the catalogue' });
+    const wrong = names.find((name) => !isMeaning(value[name]));
+    return wrong === undefined
+      ? true
+      : createError({ message: 'must be a text, a number or null', path: `${path}.${wrong}` });
+  },
+});
 
 const options = () =>
   array(
@@ -87,16 +94,17 @@ const form = lazy((value: { kind?: unknown } | undefined) => {
 });
 
 const conditionAt = (depth: number): Schema =>
-  lazy((value: Partial<Record<'all' | 'any' | 'entry', unknown>> | undefined) => {
+  lazy((value: unknown) => {
     if (value === undefined) return mixed();
+    if (!isRecord(value)) return mixed().test('condition', 'must be a condition', () => false);
     if (depth > DEEPEST_CONDITION) return mixed().test('depth', 'nests too deep', () => false);
     const parts = () =>
       array(conditionAt(depth + 1) as never)
         .min(1, 'must hold a condition')
         .max(20)
         .required();
-    if (value !== null && 'all' in value) return object({ all: parts() }).noUnknown(unknownField);
-    if (value !== null && 'any' in value) return object({ any: parts() }).noUnknown(unknownField);
+    if ('all' in value) return object({ all: parts() }).noUnknown(unknownField);
+    if ('any' in value) return object({ any: parts() }).noUnknown(unknownField);
     return object({
       entry: text(40),
       scope: plainText(40),

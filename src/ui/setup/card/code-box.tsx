@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, useState } from 'react';
+import { cutText } from '@/core/border/text';
 import { optionsOf, type ProfileEntry } from '@/core/setup/profiles/profile';
 
 interface CodeBoxProps {
@@ -16,7 +17,7 @@ export const CodeBox = ({ label, entry, value, onCommit }: CodeBoxProps) => {
   const [typed, setTyped] = useState<string | null>(null);
   const options = optionsOf(entry);
   const commit = () => {
-    if (typed !== null && typed.trim() !== value) onCommit(typed.trim().slice(0, 40));
+    if (typed !== null && typed.trim() !== value) onCommit(cutText(typed.trim(), 40));
     setTyped(null);
   };
   return (

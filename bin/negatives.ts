@@ -1,0 +1,11 @@
+/**
+ * Joins an option and the negative number after it, which would else be taken for an option of its own:
+ * `--outdoor -5` becomes `--outdoor=-5`.
+ */
+export const withNegatives = (words: readonly string[]): string[] =>
+  words.reduce<string[]>((joined, word) => {
+    const before = joined.at(-1);
+    return before !== undefined && /^--[a-z-]+$/.test(before) && /^-\d/.test(word)
+      ? [...joined.slice(0, -1), `${before}=${word}`]
+      : [...joined, word];
+  }, []);

@@ -1,0 +1,49 @@
+import fc from 'fast-check';
+import { parseJson, parseWith } from './parse';
+import { plainText } from './schema';
+import { shapeProblem } from './shape';
+import { cutText, textProblem } from './text';
+
+describe('cutting a text', () => {
+  test.each([
+    ['a family goes whole', 'four 👩‍👩‍👧‍👦 here', 8, 'four'],
+    ['an accent stays with its letter', 'cafe\u0301 au lait', 4, 'caf'],
+    ['a short one stays', 'Ladder 🪜', 9, 'Ladder 🪜'],
+  ])('%s', (_, text, most, cut) => expect(cutText(text, most)).toBe(cut));
+
+  test('whatever is cut is the start of the text, short enough, and can be kept', () =>
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme', maxLength: 60 }), fc.integer({ min: 0, max: 60 }), (text, most) => {
+        const cut = cutText(text, most);
+        expect(text.startsWith(cut)).toBe(true);
+        expect(cut.length).toBeLessThanOrEqual(Math.max(most, 0));
+        expect(textProblem(text) === null ? textProblem(cut) : null).toBeNull();
+      }),
+    ));
+});
+
+describe('text that no database keeps', () => {
+  test('is refused at the border, with what it is', () => {
+    expect(parseWith(plainText(80), 'half \ud83e')).toMatchObject({
+      ok: false,
+      error: expect.stringMatching(/half of a letter/),
+    });
+    expect(parseJson('{"a":{"b":["x","\\ud83e"]}}')).toMatchObject({ ok: false, path: 'a.b[1]' });
+    expect(parseJson('{"a\\u0000":1}')).toMatchObject({ ok: false, error: expect.stringMatching(/NUL/) });
+    expect(parseJson('{"a":"🪜"}')).toMatchObject({ ok: true });
+  });
+});
+
+describe('a shape that is not looked at further', () => {
+  test('one without end, whether written out or by itself', () => {
+    const ring: unknown[] = [];
+    ring.push(ring);
+    expect(shapeProblem(ring)).toMatchObject({ error: 'nests too deep' });
+    expect(parseJson('['.repeat(100_000) + ']'.repeat(100_000))).toMatchObject({ ok: false });
+  });
+
+  test('one with values without number; what is large and sound goes through', () => {
+    expect(shapeProblem(new Array(400_001).fill(0))).toMatchObject({ error: 'holds too many values' });
+    expect(shapeProblem({ rows: new Array(100_000).fill(1) })).toBeNull();
+  });
+});

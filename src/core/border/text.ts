@@ -1,0 +1,24 @@
+/** Half of a letter: a surrogate without its other half, which no database and no file takes. */
+const HALF_LETTER = /\p{Surrogate}/u;
+
+/** What makes a text one that cannot be kept, in words; null where it can. */
+export const textProblem = (text: string): string | null => {
+  if (text.includes('\u0000')) return 'holds control characters (NUL); write plain text';
+  return HALF_LETTER.test(text) ? 'holds half of a letter, such as a broken emoji; type the text again' : null;
+};
+
+/**
+ * The start of a text, cut between letters as people see them: an emoji or an accented letter stays whole or goes.
+ * @param most most UTF-16 units that are left, as a field's own limit counts them
+ * @example
+ * cutText('Ladder 🪜', 8); // 'Ladder'
+ */
+export const cutText = (text: string, most: number): string => {
+  if (text.length <= most) return text;
+  let end = 0;
+  for (const { index, segment } of new Intl.Segmenter('en', { granularity: 'grapheme' }).segment(text)) {
+    if (index + segment.length > most) break;
+    end = index + segment.length;
+  }
+  return text.slice(0, end).trimEnd();
+};

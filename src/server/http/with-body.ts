@@ -1,0 +1,38 @@
+import type { Schema } from 'yup';
+import { type Parsed, parseWith } from '../../core/border/parse';
+import { asBody, type BodyRead, readBodyJson, readBodyText } from './read-body';
+import { refuse } from './respond';
+
+/** What a route does with a body that has come through the border. */
+type Handler<T, Context> = (body: T, request: Request, context: Context) => Promise<Response>;
+
+const handled =
+  <T, Context>(read: (request: Request) => Promise<BodyRead<T>>, handler: Handler<T, Context>) =>
+  async (request: Request, context: Context): Promise<Response> => {
+    const body = await read(request);
+    return body.ok ? handler(body.value, request, context) : refuse(body.status, body.error, body.path);
+  };
+
+/**
+ * The border of every route that writes: content type, size, time, depth, letters and schema of its body, in that
+ * order. What does not come through is refused with what is wrong and where, and the handler never sees it.
+ * @param maxBytes most that a body may hold
+ * @example
+ * export const POST = jobRoute('move job', withBody(moveSchema, 1000, async ({ action }, request, jobId) => …));
+ */
+export const withBody = <T, Context>(schema: Schema<T>, maxBytes: number, handler: Handler<T, Context>) =>
+  handled<T, Context>(async (request) => {
+    const body = await readBodyJson(request, maxBytes);
+    return body.ok ? asBody(parseWith(schema, body.value)) : body;
+  }, handler);
+
+/** The same for a body that is a file of its own, with a reader of its own. */
+export const withFile = <T, Context>(
+  parse: (text: string) => Parsed<T>,
+  maxBytes: number,
+  handler: Handler<T, Context>,
+) =>
+  handled<T, Context>(async (request) => {
+    const text = await readBodyText(request, maxBytes);
+    return text.ok ? asBody(parse(text.value)) : text;
+  }, handler);

@@ -1,0 +1,27 @@
+import type { Transaction } from 'sequelize';
+import { models } from '../models';
+import type { SaveKind } from '../models/save';
+
+/** A save by what it is of and the id that its client made for it. */
+export interface SaveName {
+  readonly kind: SaveKind;
+  readonly subject: string;
+  readonly saveId: string;
+}
+
+/** Letters of an id count alike, large or small, as in the database. */
+const named = ({ kind, subject, saveId }: SaveName) => ({ kind, subject, saveId: saveId.toLowerCase() });
+
+/** Whether a save landed already, however many came after it; null where it did not, else what came of it. */
+export const landed = async (
+  name: SaveName,
+  transaction: Transaction,
+): Promise<{ readonly result: string | null } | null> => {
+  const row = await models().SaveRow.findOne({ where: named(name), transaction });
+  return row && { result: row.result };
+};
+
+/** Remembers that a save has landed, in the transaction in which it does. */
+export const remember = async (name: SaveName, result: string | null, transaction: Transaction): Promise<void> => {
+  await models().SaveRow.create({ ...named(name), result }, { transaction });
+};
