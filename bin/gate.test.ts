@@ -40,6 +40,16 @@ test('a process of its own answers as this one does: output, refusal, exit code'
   ]);
 });
 
+test('a negative temperature is a value, not an option; a reader that closes early ends it quietly', () => {
+  const cold = spawned(['states', file, '--outdoor', '-5']);
+  expect([cold.status, cold.stderr]).toEqual([0, '']);
+  const { status, stderr } = spawnSync('bash', ['-c', 'node --import tsx bin/gate.ts families | head -n 1'], {
+    encoding: 'utf8',
+    cwd: join(__dirname, '..'),
+  });
+  expect([status, stderr.replace(/^npm warn.*\n/gm, '')]).toEqual([0, '']);
+});
+
 test('examples lists ids whose example is a job file', () => {
   expect(JSON.parse(gate(['examples']).stdout)).toEqual([
     'juniper-flume',

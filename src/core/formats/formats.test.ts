@@ -270,6 +270,8 @@ describe('readings as CSV', () => {
 
   test('a formula in a name is disarmed', () => {
     const [reading] = SAMPLES[1]!.readings;
-    expect(readingsCsv(SAMPLES[1]!.facts, [{ ...reading!, author: '=cmd()' }])).toContain("'=cmd()");
+    for (const author of ['=cmd()', ' =cmd()', '＝cmd()', '\u3000＠cmd()', '+1', '\t=x'])
+      expect(readingsCsv(SAMPLES[1]!.facts, [{ ...reading!, author }])).toContain(`"'${author}"`);
+    expect(readingsCsv(SAMPLES[1]!.facts, [{ ...reading!, author: 'R. = A.' }])).not.toContain("'R.");
   });
 });

@@ -41,7 +41,9 @@ const fakeServer = () => {
   const server = {
     job,
     sent: [] as Sent[],
-    mode: 'answers' as 'answers' | 'lost' | 'answer is lost' | 'refuses',
+    mode: 'answers' as 'answers' | 'lost' | 'answer is lost' | 'refuses' | 'fails',
+    /** A reading that it does not take. */
+    spurned: NaN,
     lastSaveId: '',
     /** Somebody else saves. */
     elsewhere: (changes: FactChange[]) => {
@@ -58,8 +60,11 @@ const fakeServer = () => {
       if (server.mode === 'lost') throw new TypeError('fetch failed');
       if (server.mode === 'refuses')
         return Response.json({ error: 'must be better', path: 'changes[0].value' }, { status: 400 });
+      if (server.mode === 'fails') return Response.json({ error: 'Something went wrong.', path: '' }, { status: 500 });
       const { readings, changes = [], baseRevision, saveId = '' } = sent.body;
       if (path.endsWith('/readings')) {
+        if ((readings as { value: number }[]).some(({ value }) => value === server.spurned))
+          return Response.json({ error: 'no such value', path: 'readings[0].value' }, { status: 400 });
         server.job = { ...server.job, readings: [...server.job.readings, ...(readings as never[])] };
         return Response.json({ saved: [] }, { status: 201 });
       }
@@ -272,6 +277,28 @@ test('a refused save says where, and the next correction goes out', async () => 
   store.getState().setFact(load, 42_000);
   await pass(1000);
   expect(store.getState().saveState).toBe('saved');
+});
+
+test('one reading that is refused holds up neither the others nor the facts; it stays here, and is said', async () => {
+  server.spurned = 666;
+  const store = open();
+  for (const value of [21, 666, 22])
+    store.getState().addReading({ item: 'conditions/outdoor', value, place: null, replaces: null });
+  store.getState().setFact(load, 41_000);
+  await pass(1000);
+  expect(server.job.readings.map(({ value }) => value)).toEqual([21, 22]);
+  expect(server.job.document.facts.house.designBtuh).toBe(41_000);
+  expect(store.getState()).toMatchObject({ saveState: 'refused', problem: 'no such value', pending: {} });
+  expect(store.getState().outbox.map(({ value }) => value)).toEqual([666]);
+});
+
+test('a save that the server fails at is not sent again and again by itself; it stays here, and is said', async () => {
+  server.mode = 'fails';
+  const store = open();
+  store.getState().setFact(load, 41_000);
+  await pass(60_000);
+  expect(server.sent).toHaveLength(1);
+  expect(store.getState()).toMatchObject({ saveState: 'refused', pending: { [load]: 41_000 } });
 });
 
 describe('a page left while a save is under way', () => {
