@@ -17,12 +17,27 @@ const policy = (nonce: string) =>
     "frame-ancestors 'none'",
   ].join('; ');
 
+/** Whether an address can be read: half a letter in it cannot. */
+const isReadable = (pathname: string): boolean => {
+  try {
+    decodeURIComponent(pathname);
+    return true;
+  } catch {
+    return false;
+  }
+};
+
 const HOSTS = allowedHosts(process.env);
 
 /** Sets the content security policy, with a fresh nonce for each page; keeps out foreign writes and foreign names. */
 export const proxy = (request: NextRequest): NextResponse => {
   const refused = notLetIn(request, HOSTS);
   if (refused) return NextResponse.json({ error: refused.error, path: '' }, { status: refused.status });
+  if (!isReadable(request.nextUrl.pathname))
+    return NextResponse.json(
+      { error: 'This address cannot be read. Check that it was copied whole.', path: '' },
+      { status: 400 },
+    );
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);

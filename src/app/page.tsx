@@ -1,5 +1,5 @@
 import { SAMPLES } from '@/core/samples';
-import { listJobs } from '@/server/repositories/jobs';
+import { listJobs } from '@/server/repositories/board';
 import { Board } from './board/board';
 
 interface Props {
@@ -12,7 +12,7 @@ const JobsPage = async ({ searchParams }: Props) => {
   const isArchived = shelf === 'archived';
   return (
     <Board
-      jobs={await listJobs(words, isArchived)}
+      page={await listJobs(words, isArchived)}
       search={words}
       isArchived={isArchived}
       samples={SAMPLES.map(({ id, about }) => ({ id, about }))}

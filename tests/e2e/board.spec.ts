@@ -76,4 +76,31 @@ test('security headers stand, without unsafe-eval', async ({ page }) => {
   expect(headers['x-content-type-options']).toBe('nosniff');
   const foreign = await page.request.post('/api/jobs', { data: {}, headers: { 'sec-fetch-site': 'cross-site' } });
   expect(foreign.status()).toBe(403);
+  const elsewhere = await page.request.post('/api/jobs', { data: {}, headers: { origin: 'http://evil.example' } });
+  expect(elsewhere.status()).toBe(403);
+  const form = await page.request.post('/api/jobs', { data: '{}', headers: { 'content-type': 'text/plain' } });
+  expect(form.status()).toBe(415);
+});
+
+test('an address that asks for a call that there is not says so, and which there are', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring?call=cool`);
+  await expect(page.getByText(/The address asks for “cool”, which is no call/)).toBeVisible();
+});
+
+test('older jobs come page by page while somebody searches; an overtaken answer is dropped', async ({ page }) => {
+  const word = `p${randomUUID().slice(0, 8)}`;
+  await Promise.all(
+    Array.from({ length: 53 }, (_, at) =>
+      page.request.post('/api/jobs', { data: { id: randomUUID(), from: 'blank', name: `${word} ${at}` } }),
+    ),
+  );
+  await page.goto('/');
+  const rows = page.getByRole('list', { name: 'Jobs' }).getByRole('listitem');
+  await page.getByLabel('Search jobs').pressSequentially(word, { delay: 30 });
+  await expect(rows).toHaveCount(50);
+  await page.getByRole('button', { name: 'Show older jobs' }).click();
+  await expect(rows).toHaveCount(53);
+  await expect(page.getByRole('button', { name: 'Show older jobs' })).toHaveCount(0);
+  await expect(page).toHaveURL(new RegExp(`search=${word}`));
 });

@@ -2,9 +2,7 @@
 
 import { Archive, ArchiveRestore, Copy, Ellipsis, Lightbulb, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
-import { useState, useTransition } from 'react';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import { type JobSummary, STAGES } from '@/core/job/stored-job';
@@ -14,9 +12,10 @@ import { switchTheme } from '@/ui/theme';
 import { When } from '@/ui/when';
 import { ImportButton } from './import-button';
 import { NewJob } from './new-job';
+import { type BoardPage, useBoard } from './use-board';
 
 interface BoardProps {
-  readonly jobs: readonly JobSummary[];
+  readonly page: BoardPage;
   readonly search: string;
   readonly isArchived: boolean;
   readonly samples: readonly { readonly id: string; readonly about: string }[];
@@ -62,24 +61,15 @@ const Actions = ({ job, onMove, onCopy }: { job: JobSummary; onMove: (move: Move
 };
 
 /** The board: every job on the bench, one line each. */
-export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
-  const router = useRouter();
-  const [isPending, startTransition] = useTransition();
-  const [words, setWords] = useState(search);
-  const show = (nextWords: string, archived: boolean) => {
-    const query = new URLSearchParams({
-      ...(nextWords ? { search: nextWords } : {}),
-      ...(archived ? { shelf: 'archived' } : {}),
-    });
-    startTransition(() => router.replace(query.size > 0 ? `/?${query}` : '/', { scroll: false }));
-  };
-  const refresh = () => startTransition(() => router.refresh());
-  const move = async (job: JobSummary, action: Move) => {
+export const Board = ({ page, search, isArchived: startsArchived, samples }: BoardProps) => {
+  const { jobs, next, words, isArchived, isBusy, ask, refresh, more, drop } = useBoard(page, search, startsArchived);
+  const move = async (job: JobSummary, action: Move, isUndo = false) => {
     const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
     if (answer.kind !== 'ok') return toast.error(answer.error);
-    refresh();
+    if (isUndo) refresh();
+    else drop(job.id);
     toast(`${SAID[action]}: ${job.name}`, {
-      action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action]) },
+      action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action], !isUndo) },
     });
   };
   const copy = async (job: JobSummary) => {
@@ -108,10 +98,7 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
           aria-label="Search jobs"
           placeholder="Name, customer, street, town"
           value={words}
-          onChange={(event) => {
-            setWords(event.target.value);
-            show(event.target.value, isArchived);
-          }}
+          onChange={(event) => ask(event.target.value, isArchived)}
           className="field-box min-w-0 flex-1 text-lg"
         />
         <div role="group" aria-label="Which jobs" className="flex">
@@ -120,7 +107,7 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
               key={String(archived)}
               type="button"
               aria-pressed={archived === isArchived}
-              onClick={() => show(words, archived)}
+              onClick={() => ask(words, archived)}
               className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
             >
               {archived ? 'Archived' : 'On the bench'}
@@ -128,7 +115,7 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
           ))}
         </div>
       </div>
-      <ul aria-label="Jobs" aria-busy={isPending} className={isPending ? 'opacity-60' : ''}>
+      <ul aria-label="Jobs" aria-busy={isBusy} className={isBusy ? 'opacity-60' : ''}>
         {jobs.map((job) => (
           <li key={job.id} className="flex items-center gap-2 border-b border-line">
             <Link
@@ -152,9 +139,14 @@ export const Board = ({ jobs, search, isArchived, samples }: BoardProps) => {
           </li>
         ))}
       </ul>
+      {next !== null && (
+        <button type="button" className="plain-button mt-4 w-full" disabled={isBusy} onClick={more}>
+          Show older jobs
+        </button>
+      )}
       {jobs.length === 0 && (
         <p className="py-10 text-center text-lg text-quiet">
-          {search
+          {words.trim()
             ? 'No job has all of these words.'
             : isArchived
               ? 'Nothing is archived.'

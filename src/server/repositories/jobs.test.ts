@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import { QueryTypes } from 'sequelize';
 import { blankJob, renamed } from '../../core/job/document';
 import type { Reading } from '../../core/job/reading';
-import { closeDatabase } from '../database';
+import { closeDatabase, database } from '../database';
 import { readiness } from '../health';
 import { models } from '../models';
-import { createJob, getJob, listJobs, moveJob, saveJob } from './jobs';
+import { BOARD_PAGE, type BoardPage, listJobs } from './board';
+import { createJob, getJob, moveJob, saveJob } from './jobs';
 import { addReadings } from './readings';
 
 afterAll(closeDatabase);
@@ -135,15 +137,44 @@ describe('the board', () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(`Percent 100% ${word}`);
     await make(`Other ${word}`);
-    expect((await listJobs(`${word} 100%`, false)).map(({ id }) => id)).toEqual([job.id]);
-    expect(await listJobs(`${word} 100_`, false)).toEqual([]);
-    expect(await listJobs(word, false)).toHaveLength(2);
+    expect((await listJobs(`${word} 100%`, false)).jobs.map(({ id }) => id)).toEqual([job.id]);
+    expect((await listJobs(`${word} 100_`, false)).jobs).toEqual([]);
+    expect((await listJobs(word, false)).jobs).toHaveLength(2);
+  });
+
+  test('shows all jobs page by page, none twice and none left out, though one changes meanwhile', async () => {
+    const word = `w${randomUUID().slice(0, 8)}`;
+    const count = 2 * BOARD_PAGE + 7;
+    const ids = await Promise.all(Array.from({ length: count }, async (_, at) => (await make(`${at} ${word}`)).id));
+    const seen: string[] = [];
+    let after: string | null = null;
+    do {
+      const page: BoardPage = await listJobs(word, false, after);
+      expect(page.jobs.length).toBeLessThanOrEqual(BOARD_PAGE);
+      seen.push(...page.jobs.map(({ id }) => id));
+      after = page.next;
+      // What is on the first page goes to the top of it: no later page moves by that.
+      await moveJob(seen[0]!, 'hand-over', 'tester');
+    } while (after !== null);
+    expect(seen).toHaveLength(count);
+    expect(new Set(seen)).toEqual(new Set(ids));
+  });
+
+  test('finds by an index where the database has trigrams', async () => {
+    await database().transaction(async (transaction) => {
+      await database().query('SET LOCAL enable_seqscan = off', { transaction });
+      const plan = await database().query<Record<string, string>>(
+        "EXPLAIN SELECT id FROM jobs WHERE deleted_at IS NULL AND search_text LIKE '%quarry%'",
+        { transaction, type: QueryTypes.SELECT },
+      );
+      expect(JSON.stringify(plan)).toContain('jobs_search');
+    });
   });
 
   test('stage follows what was done', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
-    const stage = async () => (await listJobs(word, false))[0]!.stage;
+    const stage = async () => (await listJobs(word, false)).jobs[0]!.stage;
     expect(await stage()).toBe('planning');
     await addReadings(job.id, [reading()]);
     expect(await stage()).toBe('startup');
@@ -156,7 +187,7 @@ describe('the board', () => {
   test('archive, delete and their opposites', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
-    const where = async () => [(await listJobs(word, false)).length, (await listJobs(word, true)).length];
+    const where = async () => [(await listJobs(word, false)).jobs.length, (await listJobs(word, true)).jobs.length];
     await moveJob(job.id, 'archive', '');
     expect(await where()).toEqual([0, 1]);
     await moveJob(job.id, 'restore', '');

@@ -1,4 +1,4 @@
-import { col, fn, Op, type Transaction, type WhereOptions } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import { documentOf, type JobFile } from '../../core/formats/job-file';
 import { upToDate } from '../../core/job/assumptions';
 import {
@@ -11,7 +11,7 @@ import {
   renamed,
   sameValue,
 } from '../../core/job/document';
-import { type JobHistory, type JobSummary, stageOf, type StoredJob } from '../../core/job/stored-job';
+import type { JobHistory, StoredJob } from '../../core/job/stored-job';
 import { models } from '../models';
 import type { JobRow } from '../models/job';
 import { fromRow, toRow } from './reading-rows';
@@ -37,50 +37,6 @@ const toStored = (row: JobRow, { readings, settingMarks }: JobHistory): StoredJo
   updatedAt: row.updatedAt.toISOString(),
   updatedBy: row.updatedBy,
 });
-
-const escapeLike = (text: string) => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
-
-/** Jobs for the board, latest first: those on the bench, or those on the shelf. Every word of the search must occur. */
-export const listJobs = async (search: string, isArchived: boolean): Promise<JobSummary[]> => {
-  const { JobRow, ReadingRow } = models();
-  const words = search.split(/\s+/).filter(Boolean).slice(0, 8);
-  const where: WhereOptions<JobRow> = {
-    deletedAt: null,
-    archivedAt: isArchived ? { [Op.ne]: null } : null,
-    [Op.and]: words.map((word) => ({
-      [Op.or]: ['name', 'customer', 'street', 'town'].map((column) => ({
-        [column]: { [Op.iLike]: `%${escapeLike(word)}%` },
-      })),
-    })),
-  };
-  const rows = await JobRow.findAll({
-    where,
-    attributes: { exclude: ['document'] },
-    order: [['updatedAt', 'DESC']],
-    limit: 500,
-  });
-  const counts = (await ReadingRow.findAll({
-    where: { jobId: rows.map(({ id }) => id) },
-    attributes: ['jobId', [fn('COUNT', col('id')), 'count']],
-    group: ['jobId'],
-    raw: true,
-  })) as unknown as { jobId: string; count: string }[];
-  const countOf = new Map(counts.map(({ jobId, count }) => [jobId, Number(count)]));
-  return rows.map((row) => {
-    const readings = countOf.get(row.id) ?? 0;
-    return {
-      id: row.id,
-      name: row.name,
-      customer: row.customer,
-      street: row.street,
-      town: row.town,
-      stage: stageOf(row.handedOverAt?.toISOString() ?? null, readings),
-      readings,
-      archivedAt: row.archivedAt?.toISOString() ?? null,
-      updatedAt: row.updatedAt.toISOString(),
-    };
-  });
-};
 
 /** A job with its readings and marks; null where there is none, or it was deleted. */
 export const getJob = async (id: string, transaction?: Transaction): Promise<StoredJob | null> => {

@@ -6,13 +6,16 @@ import { SAMPLES } from '@/core/samples';
 import { missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
-import { createJob, getJob, listJobs } from '@/server/repositories/jobs';
+import { isBoardPlace, listJobs } from '@/server/repositories/board';
+import { createJob, getJob } from '@/server/repositories/jobs';
 
 const MAX_BYTES = 10_000;
 
 export const GET = route('list jobs', async (request: Request) => {
   const query = new URL(request.url).searchParams;
-  return Response.json(await listJobs(query.get('search') ?? '', query.get('shelf') === 'archived'));
+  const after = query.get('after');
+  if (after !== null && !isBoardPlace(after)) return refuse(400, 'is no place on the board; begin at the top', 'after');
+  return Response.json(await listJobs(query.get('search') ?? '', query.get('shelf') === 'archived', after));
 });
 
 /** What a new job starts from: nothing, a sample's facts, or another job's facts. Readings are never copied. */

@@ -1,0 +1,70 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import type { JobSummary } from '@/core/job/stored-job';
+import { call } from '@/ui/api';
+
+/** A page of the board, and where the next one begins; null: this is the last. */
+export interface BoardPage {
+  readonly jobs: readonly JobSummary[];
+  readonly next: string | null;
+}
+
+/** Nothing is asked for while somebody types faster than this, ms. */
+const TYPING_MS = 150;
+
+const queryOf = (words: string, isArchived: boolean, after?: string): string => {
+  const query = new URLSearchParams({
+    ...(words ? { search: words } : {}),
+    ...(isArchived ? { shelf: 'archived' } : {}),
+    ...(after === undefined ? {} : { after }),
+  });
+  return query.size > 0 ? `?${query}` : '';
+};
+
+/**
+ * The board's rows as they are asked for: typing asks for rows alone, an answer that a later question has overtaken is
+ * dropped, and older jobs come page by page.
+ */
+export const useBoard = (page: BoardPage, search: string, startsArchived: boolean) => {
+  const [rows, setRows] = useState(page);
+  const [asked, setAsked] = useState({ words: search, isArchived: startsArchived });
+  const [isBusy, setBusy] = useState(false);
+  const question = useRef(0);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(timer.current), []);
+
+  const get = async (query: string, land: (answer: BoardPage) => void) => {
+    const mine = ++question.current;
+    setBusy(true);
+    const answer = await call<BoardPage>(`/api/jobs${query}`);
+    if (mine !== question.current) return;
+    setBusy(false);
+    if (answer.kind === 'ok') land(answer.value);
+    else toast.error(answer.error);
+  };
+  const show = (words: string, isArchived: boolean) => get(queryOf(words, isArchived), setRows);
+
+  const ask = (words: string, isArchived: boolean) => {
+    setAsked({ words, isArchived });
+    window.history.replaceState(null, '', queryOf(words, isArchived) || '/');
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => void show(words, isArchived), isArchived === asked.isArchived ? TYPING_MS : 0);
+  };
+  const more = () =>
+    rows.next !== null &&
+    void get(queryOf(asked.words, asked.isArchived, rows.next), (answer) =>
+      setRows((now) => ({ jobs: [...now.jobs, ...answer.jobs], next: answer.next })),
+    );
+  return {
+    ...rows,
+    ...asked,
+    isBusy,
+    ask,
+    more,
+    refresh: () => void show(asked.words, asked.isArchived),
+    /** Takes a row out that has gone elsewhere. */
+    drop: (id: string) => setRows((now) => ({ ...now, jobs: now.jobs.filter((job) => job.id !== id) })),
+  };
+};
