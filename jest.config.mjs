@@ -27,7 +27,11 @@ export default {
     {
       ...shared,
       displayName: 'server',
-      testMatch: ['<rootDir>/src/server/**/*.test.ts', '<rootDir>/src/app/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/src/server/**/*.test.ts',
+        '<rootDir>/src/app/**/*.test.ts',
+        '<rootDir>/tests/attack/**/*.test.ts',
+      ],
     },
   ],
 };

@@ -5,28 +5,43 @@ import type { Facts } from '../job/document';
 export interface Condition {
   readonly id: ConditionId;
   readonly label: string;
+  /** The same as the beginning of a sentence. */
+  readonly when: string;
   readonly applies: (facts: Facts) => boolean;
 }
 
 export type ConditionId = 'board-lockout' | 'pan-full' | 'supply-air-hot' | 'tank-empty' | 'limit-open';
 
 export const CONDITIONS: readonly Condition[] = [
-  { id: 'board-lockout', label: 'Outdoor board locked out on a fault', applies: () => true },
-  { id: 'pan-full', label: 'Drain pan full', applies: ({ system }) => system.floatSwitch !== 'none' },
+  {
+    id: 'board-lockout',
+    label: 'Outdoor board locked out on a fault',
+    when: 'When the outdoor board locks out on a fault',
+    applies: () => true,
+  },
+  {
+    id: 'pan-full',
+    label: 'Drain pan full',
+    when: 'When the drain pan is full',
+    applies: ({ system }) => system.floatSwitch !== 'none',
+  },
   {
     id: 'supply-air-hot',
     label: 'Supply air at the coil still hot',
+    when: 'While the supply air at the coil is hot',
     applies: ({ system, furnace }) => backupOf({ system }) === 'fossil' && furnace.interlock === 'kit',
   },
   {
     id: 'tank-empty',
     label: 'Gas pressure low, tank empty',
+    when: 'When the gas pressure is low',
     applies: ({ system, furnace }) =>
       backupOf({ system }) === 'fossil' && furnace.fuel === 'propane' && furnace.lowGasSwitch,
   },
   {
     id: 'limit-open',
     label: 'Furnace limit open',
+    when: 'When the furnace limit opens',
     applies: ({ system, furnace }) => backupOf({ system }) === 'fossil' && furnace.fuel !== 'fuel-oil',
   },
 ];

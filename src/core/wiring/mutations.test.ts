@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { checkEquipment } from '../check/equipment';
+import { conditionsOf } from '../control/conditions';
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
 import { findingKey } from '../job/finding';
@@ -10,6 +11,7 @@ import { allCoils, behaviourChanges } from './behaviour';
 import { differences } from './differences';
 import { families, type Family, familyById } from './families';
 import type { TerminalRef } from './harness';
+import { joined } from './joined';
 import { bridges, exchanges, mutated, type Mutation, removals } from './mutations';
 import { wiringSubject } from './rules/subject';
 import { supplyOf } from './state';
@@ -33,14 +35,34 @@ const sensorOhms = (basis: JobBasis): string | null => {
   return read.kind === 'number' ? read.value.toFixed(0) : read.kind;
 };
 
-/** Whether a mutation does anything: to a coil, powering ones too, in the cold or in mild weather; to the sensor. */
+/** What stands at one point with the terminals of an oil burner's own transformer, but for the contact made for it. */
+const besideOwnTransformer = ({ harness }: JobBasis): string => {
+  const { with: at } = joined(harness);
+  return ['furnace.T1', 'furnace.T2']
+    .map((node) =>
+      at(node)
+        .filter((each) => !/^isolation-relay\.[12]$/.test(each))
+        .sort()
+        .join(' '),
+    )
+    .join(', ');
+};
+
+/**
+ * Whether a mutation does anything: to a coil, powering ones too, in the cold, in mild weather or under a condition; to
+ * the sensor; or by bringing two transformers together, which no call shows.
+ */
 const doesHarm = (basis: JobBasis, sound: JobBasis): boolean => {
   const subject = wiringSubject(basis.facts, basis.sound, basis.wall);
   const coils = allCoils(subject.harness);
   return (
     behaviourChanges(subject.harness, subject.plannedCold, subject.cold, coils).length > 0 ||
     behaviourChanges(subject.harness, subject.plannedMild, subject.mild, coils).length > 0 ||
-    sensorOhms(basis) !== sensorOhms(sound)
+    sensorOhms(basis) !== sensorOhms(sound) ||
+    besideOwnTransformer(basis) !== besideOwnTransformer(sound) ||
+    conditionsOf(basis.facts).some(
+      ({ id }) => behaviourChanges(subject.harness, subject.plannedDuring(id), subject.during(id), coils).length > 0,
+    )
   );
 };
 
@@ -137,4 +159,33 @@ test('one outdoor thermostat that gates two heat inputs is passed in one finding
   expect(passed.map(({ what }) => what)).toEqual([
     'Auxiliary heat brings bank 1 and 2 with outdoor thermostat 1 open.',
   ]);
+});
+
+test('a gas valve that is fed past its limit is an error by name, though every call looks right', () => {
+  const { facts } = familyById('propane+w2-lamp+single+w-out+o')!;
+  const exchange = exchanges(jobBasis(facts).planned, true).find(
+    ({ id }) => id === 'leads-interlock/white and leads-low-gas-switch/black at furnace',
+  )!;
+  const basis = jobBasis(mutated(facts, exchange));
+  const found = checkEquipment(basis);
+  expect(found[0]).toMatchObject({
+    rule: 'named-mistake',
+    severity: 'error',
+    what: expect.stringMatching(/exchanged at the furnace/),
+  });
+  expect(found.find(({ rule, severity }) => rule === 'conditions-as-planned' && severity === 'error')!.what).toMatch(
+    /^When the furnace limit opens: gas valve pulls in/,
+  );
+  const subject = wiringSubject(basis.facts, basis.sound, basis.wall);
+  expect(behaviourChanges(subject.harness, subject.plannedCold, subject.cold)).toEqual([]);
+});
+
+test('a lamp that no longer lights is found, though no call needs it', () => {
+  const { facts } = familyById('propane+w2-lamp+single+w-out+o')!;
+  const removal = removals(jobBasis(facts).planned).find(({ wires }) => wires.includes('outdoor-cable/black'))!;
+  expect(checkEquipment(jobBasis(mutated(facts, removal))).map(({ what }) => what)).toEqual(
+    expect.arrayContaining([
+      expect.stringMatching(/^When the outdoor board locks out on a fault: .* does not pull in/),
+    ]),
+  );
 });

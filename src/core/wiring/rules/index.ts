@@ -6,6 +6,7 @@ import { coilsHaveVolts } from './coils-have-volts';
 import { coilsPullIn } from './coils-pull-in';
 import { comesToRest } from './comes-to-rest';
 import { commonNotOnValve } from './common-not-on-valve';
+import { conditionsAsPlanned } from './conditions-as-planned';
 import { controlAgrees } from './control-agrees';
 import { controlsHavePower } from './controls-have-power';
 import { defrostOutput } from './defrost-output';
@@ -48,6 +49,7 @@ export const WIRING_RULES: readonly WiringRule[] = [
   auxPassesThermostats,
   jumpersAsPlanned,
   callsDoAsPlanned,
+  conditionsAsPlanned,
   comesToRest,
   heatWithAir,
   lowGasInCircuit,

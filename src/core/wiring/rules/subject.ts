@@ -27,6 +27,7 @@ export interface WiringSubject {
   readonly plannedMild: StatesByCall;
   /** In the cold, with something happening outside the thermostat. */
   readonly during: (condition: ConditionId) => StatesByCall;
+  readonly plannedDuring: (condition: ConditionId) => StatesByCall;
 }
 
 export type WiringRule = Rule<WiringSubject>;
@@ -62,6 +63,11 @@ export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): Wirin
   const plannedMild = once(() =>
     hasGates ? (sound === wall ? mild() : statesByCall(inMildWeather(facts), sound, COLD)) : plannedCold(),
   );
+  const during = (bench: Bench) =>
+    memo(
+      (condition: ConditionId) => condition,
+      (condition) => statesByCall(facts, bench, { ...COLD, scenario: under(condition) }),
+    );
   return {
     facts,
     jobFacts,
@@ -83,9 +89,7 @@ export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): Wirin
     get plannedMild() {
       return plannedMild();
     },
-    during: memo(
-      (condition: ConditionId) => condition,
-      (condition) => statesByCall(facts, wall, { ...COLD, scenario: under(condition) }),
-    ),
+    during: during(wall),
+    plannedDuring: during(sound),
   };
 };

@@ -1,0 +1,159 @@
+import { spawnSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { join } from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { ensureBuild, npmRun, startApp, stopApp } from './lib/app.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { freePort, startPostgres } from './lib/postgres.mjs';
+import { ROOT } from './lib/project.mjs';
+import { giveUp, say } from './lib/say.mjs';
+
+/**
+ * Attacks the application: spoiled files and requests (`npm run attack -- COUNT SEED ROUNDS`), then kills of the
+ * application and of the database in the middle of saves, with what was acknowledged counted afterwards. Fails on
+ * anything lost, doubled, crashed or hung.
+ */
+const [count = '7000', seed = '1', rounds = '12'] = process.argv.slice(2);
+const WRITERS = 6;
+const ROUND_MS = 2500;
+
+ensurePackages();
+const postgres = await startPostgres('attack-postgres');
+const databaseUrl = postgres.database('gate_cross_attack', true);
+const env = { DATABASE_URL: databaseUrl, LOG_LEVEL: 'silent' };
+if (!npmRun('migrate', env)) giveUp('The migration failed.');
+
+const fuzz = () =>
+  spawnSync(
+    process.execPath,
+    [join(ROOT, 'node_modules/jest/bin/jest.js'), '--selectProjects', 'server', '--testPathPatterns', 'tests/attack'],
+    {
+      cwd: ROOT,
+      stdio: 'inherit',
+      env: { ...process.env, ...env, ATTACK_COUNT: count, ATTACK_SEED: seed, NODE_OPTIONS: '--no-warnings' },
+    },
+  ).status === 0;
+
+const tally = { acknowledged: 0, lost: 0, doubled: 0, refused: 0, 'not answered': 0, resent: 0 };
+
+const send = async (address, path, method, body) => {
+  try {
+    const answer = await fetch(`${address}${path}`, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+      signal: AbortSignal.timeout(4000),
+    });
+    return { status: answer.status, body: await answer.json().catch(() => null) };
+  } catch {
+    return { status: 0, body: null };
+  }
+};
+
+/** One writer with a job of its own: saves and readings in turn, each sent again under its own id until it is told. */
+const writer = async (address, state, until) => {
+  while (performance.now() < until) {
+    const isSave = state.at % 2 === 0;
+    state.under ??= isSave
+      ? {
+          path: `/api/jobs/${state.id}`,
+          method: 'PATCH',
+          body: {
+            saveId: randomUUID(),
+            baseRevision: state.revision,
+            changes: [{ path: 'house.designBtuh', value: 20_000 + state.at }],
+            author: 'attack',
+          },
+        }
+      : {
+          path: `/api/jobs/${state.id}/readings`,
+          method: 'POST',
+          body: {
+            readings: [
+              {
+                id: randomUUID(),
+                item: 'conditions/outdoor',
+                value: state.at,
+                place: null,
+                at: new Date().toISOString(),
+                author: 'attack',
+                instrument: '',
+                replaces: null,
+              },
+            ],
+          },
+        };
+    const { path, method, body } = state.under;
+    const { status, body: answer } = await send(address, path, method, body);
+    if (status === 200 || status === 201) {
+      tally.acknowledged++;
+      if (isSave) {
+        state.value = body.changes[0].value;
+        state.saves++;
+        state.revision = answer.revision;
+      } else state.readings.push(body.readings[0].id);
+      state.under = undefined;
+      state.at++;
+    } else if (status >= 400 && status < 500) {
+      // Nobody else writes to this job: a refusal of a save that was sent again is a save that counted twice.
+      tally.refused++;
+      state.under = undefined;
+      state.at++;
+    } else {
+      tally['not answered']++;
+      tally.resent++;
+      await sleep(50);
+    }
+  }
+};
+
+const check = async (address, state) => {
+  const { body: job } = await send(address, `/api/jobs/${state.id}`, 'GET');
+  if (!job) return void tally.lost++;
+  const ids = job.readings.map(({ id }) => id);
+  tally.lost += state.readings.filter((id) => !ids.includes(id)).length;
+  tally.doubled += ids.length - new Set(ids).size;
+  const isAhead = state.under !== undefined && state.under.method === 'PATCH';
+  const value = job.document.facts.house.designBtuh;
+  if (state.saves > 0 && value !== state.value && !(isAhead && value === state.under.body.changes[0].value))
+    tally.lost++;
+  if (job.revision > 1 + state.saves + (isAhead ? 1 : 0)) tally.doubled++;
+};
+
+const isFuzzed = fuzz();
+if (!ensureBuild()) giveUp('The build failed; the reasons are above.');
+const port = await freePort();
+const start = async () => (await startApp({ databaseUrl, port, logLevel: 'silent' })).app;
+let app = await start();
+const address = `http://127.0.0.1:${port}`;
+const states = await Promise.all(
+  Array.from({ length: WRITERS }, async () => {
+    const id = randomUUID();
+    await send(address, '/api/jobs', 'POST', { id, from: 'blank', name: 'attacked' });
+    return { id, at: 0, saves: 0, revision: 1, value: null, readings: [], under: undefined };
+  }),
+);
+for (let round = 0; round < Number(rounds); round++) {
+  const until = performance.now() + ROUND_MS;
+  const writing = states.map((state) => writer(address, state, until));
+  await sleep(300 + Math.random() * 900);
+  if (round % 2 === 0) {
+    const gone = new Promise((resolve) => app.once('exit', resolve));
+    app.kill('SIGKILL');
+    await gone;
+    app = await start();
+  } else postgres.crash();
+  await Promise.all(writing);
+  for (let tries = 0; tries < 100 && !(await send(address, '/api/ready', 'GET')).body; tries++) await sleep(100);
+  for (const state of states) await check(address, state);
+}
+await stopApp(app);
+postgres.stop();
+say(
+  `${rounds} kills: ${Object.entries(tally)
+    .map(([what, number]) => `${what} ${number}`)
+    .join(', ')}`,
+);
+const isWhole = tally.lost === 0 && tally.doubled === 0 && tally.refused === 0;
+process.exitCode = isFuzzed && isWhole ? 0 : 1;
+say(process.exitCode === 0 ? 'The attack found nothing.' : 'The attack found something; it stands above.');
