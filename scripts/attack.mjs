@@ -44,7 +44,8 @@ const send = async (address, path, method, body) => {
       body: JSON.stringify(body),
       signal: AbortSignal.timeout(4000),
     });
-    return { status: answer.status, body: await answer.json().catch(() => null) };
+    // An answer that was cut off in its middle has told nothing.
+    return { status: answer.status, body: await answer.json() };
   } catch {
     return { status: 0, body: null };
   }
@@ -137,6 +138,7 @@ for (let round = 0; round < Number(rounds); round++) {
   const until = performance.now() + ROUND_MS;
   const writing = states.map((state) => writer(address, state, until));
   await sleep(300 + Math.random() * 900);
+  say(`Kill ${round + 1} of ${rounds}: ${round % 2 === 0 ? 'the application' : 'the database'}`);
   if (round % 2 === 0) {
     const gone = new Promise((resolve) => app.once('exit', resolve));
     app.kill('SIGKILL');

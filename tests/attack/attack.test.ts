@@ -13,7 +13,9 @@ test(
     const lines = tallies.map(({ kind, taken, refused, crashed, hung, lost, slowestMs, worst }) =>
       [kind.padEnd(18), taken, refused, crashed, hung, lost, `${Math.round(slowestMs)} ms`, worst].join('\t'),
     );
-    process.stdout.write(`${['kind              \ttaken\trefused\tcrashed\thung\tlost\tslowest', ...lines].join('\n')}\n`);
+    process.stdout.write(
+      `${['kind              \ttaken\trefused\tcrashed\thung\tlost\tslowest', ...lines].join('\n')}\n`,
+    );
     expect(tallies.filter(({ worst }) => worst !== '')).toEqual([]);
     expect(tallies.every(({ refused }) => refused > 0)).toBe(true);
   },

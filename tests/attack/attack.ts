@@ -8,7 +8,7 @@ import { POST as importJob } from '@/app/api/jobs/import/route';
 import { POST as createJob } from '@/app/api/jobs/route';
 import { PUT as saveProfile } from '@/app/api/profiles/route';
 import { DEFAULT_MOMENT } from '@/core/control/moment';
-import { parseJobFile } from '@/core/formats/job-file';
+import { parseJobFileText } from '@/core/formats/job-file';
 import { parseProfileText, profileJson, profileYaml } from '@/core/formats/profile-file';
 import { sampleFile } from '@/core/formats/sample-file';
 import { readWeather } from '@/core/formats/weather';
@@ -69,7 +69,7 @@ const hoursCsv = Array.from({ length: 8760 }, (_, hour) => (20 + (hour % 50)).to
 /** One try of each kind, from a source of chance. */
 const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
   'job file': async (random) => {
-    const parsed = parseJobFile(spoiled(random, JSON.parse(fileText)));
+    const parsed = parseJobFileText(JSON.stringify(spoiled(random, JSON.parse(fileText))));
     if (!parsed.ok) return 'refused';
     const model = jobModel(parsed.value.facts);
     model.findings(parsed.value.readings);
