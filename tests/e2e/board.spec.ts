@@ -30,6 +30,8 @@ test('archive, bring back, duplicate, delete and undo', async ({ page }) => {
   await page.getByRole('button', { name: 'Archived' }).click();
   await expect(line).toHaveCount(1);
   await pick('Bring back');
+  await expect(page.getByText(`Back on the board: ${name}`)).toBeVisible();
+  await expect(line).toHaveCount(0);
   await page.getByRole('button', { name: 'On the bench' }).click();
   await expect(line).toHaveCount(1);
   await pick('Duplicate');

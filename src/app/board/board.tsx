@@ -67,7 +67,7 @@ export const Board = ({ page, search, isArchived: startsArchived, samples }: Boa
     const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
     if (answer.kind !== 'ok') return toast.error(answer.error);
     if (isUndo) refresh();
-    else drop(job.id);
+    else drop(job.id, isArchived);
     toast(`${SAID[action]}: ${job.name}`, {
       action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action], !isUndo) },
     });

@@ -31,6 +31,8 @@ export const useBoard = (page: BoardPage, search: string, startsArchived: boolea
   const [rows, setRows] = useState(page);
   const [asked, setAsked] = useState({ words: search, isArchived: startsArchived });
   const [isBusy, setBusy] = useState(false);
+  /** What is asked for now, for answers that come later than the next question. */
+  const now = useRef({ words: search, isArchived: startsArchived });
   const question = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(timer.current), []);
@@ -47,24 +49,30 @@ export const useBoard = (page: BoardPage, search: string, startsArchived: boolea
   const show = (words: string, isArchived: boolean) => get(queryOf(words, isArchived), setRows);
 
   const ask = (words: string, isArchived: boolean) => {
-    setAsked({ words, isArchived });
+    const isSameShelf = isArchived === now.current.isArchived;
+    now.current = { words, isArchived };
+    setAsked(now.current);
     window.history.replaceState(null, '', queryOf(words, isArchived) || '/');
     clearTimeout(timer.current);
-    timer.current = setTimeout(() => void show(words, isArchived), isArchived === asked.isArchived ? TYPING_MS : 0);
+    timer.current = setTimeout(() => void show(words, isArchived), isSameShelf ? TYPING_MS : 0);
   };
   const more = () =>
     rows.next !== null &&
     void get(queryOf(asked.words, asked.isArchived, rows.next), (answer) =>
-      setRows((now) => ({ jobs: [...now.jobs, ...answer.jobs], next: answer.next })),
+      setRows((shown) => ({ jobs: [...shown.jobs, ...answer.jobs], next: answer.next })),
     );
+  const refresh = () => void show(now.current.words, now.current.isArchived);
   return {
     ...rows,
     ...asked,
     isBusy,
     ask,
     more,
-    refresh: () => void show(asked.words, asked.isArchived),
-    /** Takes a row out that has gone elsewhere. */
-    drop: (id: string) => setRows((now) => ({ ...now, jobs: now.jobs.filter((job) => job.id !== id) })),
+    refresh,
+    /** Takes a row out that has left its shelf; where another shelf is shown by now, asks for its rows. */
+    drop: (id: string, fromArchived: boolean) =>
+      fromArchived === now.current.isArchived
+        ? setRows((shown) => ({ ...shown, jobs: shown.jobs.filter((job) => job.id !== id) }))
+        : refresh(),
   };
 };

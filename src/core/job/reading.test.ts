@@ -1,5 +1,5 @@
 import { parseWith } from '../border/parse';
-import { currentReadings, type Reading, readingHistory } from './reading';
+import { currentReadings, type Reading, readingHistory, timeDoubt } from './reading';
 import { timeSchema } from './reading-schema';
 
 const reading = (id: string, value: number, at: string, replaces: string | null = null): Reading => ({
@@ -58,4 +58,13 @@ describe('a time', () => {
       ].filter(isTaken),
     ).toEqual([]);
   });
+});
+
+test('a time ahead of now is doubted, and says so; one that was taken later the same day is not', () => {
+  const now = Date.parse('2026-01-05T12:00:00Z');
+  expect(timeDoubt({ at: '2026-01-06T12:00:00Z' }, now)).toMatch(/ahead of time/);
+  expect([timeDoubt({ at: '2026-01-05T20:05:00Z' }, now), timeDoubt({ at: '2026-01-04T12:00:00Z' }, now)]).toEqual([
+    null,
+    null,
+  ]);
 });

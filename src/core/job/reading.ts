@@ -19,6 +19,16 @@ export interface Reading {
   readonly replaces: string | null;
 }
 
+/** Stamped farther ahead, a reading has a clock that was set wrong, ms. Our judgement: longer than a day of work. */
+const AHEAD_MS = 12 * 3_600_000;
+
+/**
+ * Why a reading's time is doubted, in words; null where it is not. The reading counts all the same.
+ * @param now a time here that is not over, such as when the page was opened, ms since 1970
+ */
+export const timeDoubt = ({ at }: Pick<Reading, 'at'>, now: number): string | null =>
+  Date.parse(at) - now > AHEAD_MS ? 'stamped ahead of time: that clock was set wrong' : null;
+
 const inTime = (a: Reading, b: Reading) => a.at.localeCompare(b.at);
 
 /**

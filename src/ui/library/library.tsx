@@ -14,6 +14,7 @@ import { call } from '../api';
 import { Mark } from '../mark';
 import { usePerson } from '../person';
 import { When } from '../when';
+import { readProfile } from './read-profile';
 
 /** Saves a new profile and opens it. */
 export const useNewProfile = () => {
@@ -59,8 +60,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
       });
   };
   const take = async (file: File) => {
-    const { parseProfileText } = await import('@/core/formats/profile-file');
-    const parsed = parseProfileText(await file.text());
+    const parsed = await readProfile(await file.text());
     if (!parsed.ok)
       return toast.error(`${file.name} was not taken in. ${parsed.path} ${parsed.error}`, { duration: 20_000 });
     const isTaken = profiles.some(({ profile }) => profile.id === parsed.value.id);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { readingHistory, type ReadingValue } from '@/core/job/reading';
+import { readingHistory, type ReadingValue, timeDoubt } from '@/core/job/reading';
 import { observed } from '@/core/model/observable';
 import type { PlannedItem } from '@/core/startup/plan';
 import { hasRunOut } from '@/core/startup/tick';
@@ -18,7 +18,7 @@ const STEPS: Record<string, number> = { V: 1, A: 0.1, Ω: 0.1, '°F': 0.5, 'in. 
 const LEAST: Record<string, number> = { '°F': -60 };
 const MOST: Record<string, number> = { V: 1000, A: 400, Ω: 100_000, '°F': 300, 'in. w.c.': 10, min: 120 };
 
-const History = ({ item, unit }: { item: string; unit: string }) => {
+const History = ({ item, unit, now }: { item: string; unit: string; now: number }) => {
   const all = useJob((job) => job.readings);
   const facts = useJob((job) => job.facts);
   const history = readingHistory(observed(facts, all), item);
@@ -32,6 +32,7 @@ const History = ({ item, unit }: { item: string; unit: string }) => {
           </span>{' '}
           · <When at={reading.at} /> · {reading.author}
           {reading.instrument && ` · ${reading.instrument}`}
+          {timeDoubt(reading, now) && <b className="text-warn"> · {timeDoubt(reading, now)}</b>}
         </li>
       ))}
     </ul>
@@ -70,7 +71,7 @@ export const StartupItem = ({ planned, tried }: { planned: PlannedItem; tried?: 
         </button>
         <AskName isShown={asksName} />
         <div className="pl-9">
-          <History item={key} unit="" />
+          <History item={key} unit="" now={openedAt} />
         </div>
       </li>
     );
@@ -130,7 +131,7 @@ export const StartupItem = ({ planned, tried }: { planned: PlannedItem; tried?: 
           )}
         </p>
       )}
-      <History item={key} unit={item.unit} />
+      <History item={key} unit={item.unit} now={openedAt} />
     </li>
   );
 };
