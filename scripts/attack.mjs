@@ -34,7 +34,7 @@ const fuzz = () =>
     },
   ).status === 0;
 
-const tally = { acknowledged: 0, lost: 0, doubled: 0, refused: 0, 'not answered': 0, resent: 0 };
+const tally = { acknowledged: 0, lost: 0, doubled: 0, refused: 0, 'sent again': 0 };
 
 const send = async (address, path, method, body) => {
   try {
@@ -51,60 +51,63 @@ const send = async (address, path, method, body) => {
   }
 };
 
+/** The next save of a writer's job, on the revision that it knows. */
+const nextSave = ({ id, revision, at }) => ({
+  path: `/api/jobs/${id}`,
+  method: 'PATCH',
+  body: {
+    saveId: randomUUID(),
+    baseRevision: revision,
+    changes: [{ path: 'house.designBtuh', value: 20_000 + at }],
+    author: 'attack',
+  },
+});
+
+const nextReading = ({ id, at }) => ({
+  path: `/api/jobs/${id}/readings`,
+  method: 'POST',
+  body: {
+    readings: [
+      {
+        id: randomUUID(),
+        item: 'conditions/outdoor',
+        value: at,
+        place: null,
+        at: new Date().toISOString(),
+        author: 'attack',
+        instrument: '',
+        replaces: null,
+      },
+    ],
+  },
+});
+
+/** What a writer was told has landed. */
+const acknowledge = (state, { method, body }, answer) => {
+  tally.acknowledged++;
+  if (method === 'PATCH') {
+    state.value = body.changes[0].value;
+    state.saves++;
+    state.revision = answer.revision;
+  } else state.readings.push(body.readings[0].id);
+};
+
 /** One writer with a job of its own: saves and readings in turn, each sent again under its own id until it is told. */
 const writer = async (address, state, until) => {
   while (performance.now() < until) {
-    const isSave = state.at % 2 === 0;
-    state.under ??= isSave
-      ? {
-          path: `/api/jobs/${state.id}`,
-          method: 'PATCH',
-          body: {
-            saveId: randomUUID(),
-            baseRevision: state.revision,
-            changes: [{ path: 'house.designBtuh', value: 20_000 + state.at }],
-            author: 'attack',
-          },
-        }
-      : {
-          path: `/api/jobs/${state.id}/readings`,
-          method: 'POST',
-          body: {
-            readings: [
-              {
-                id: randomUUID(),
-                item: 'conditions/outdoor',
-                value: state.at,
-                place: null,
-                at: new Date().toISOString(),
-                author: 'attack',
-                instrument: '',
-                replaces: null,
-              },
-            ],
-          },
-        };
+    state.under ??= state.at % 2 === 0 ? nextSave(state) : nextReading(state);
     const { path, method, body } = state.under;
     const { status, body: answer } = await send(address, path, method, body);
-    if (status === 200 || status === 201) {
-      tally.acknowledged++;
-      if (isSave) {
-        state.value = body.changes[0].value;
-        state.saves++;
-        state.revision = answer.revision;
-      } else state.readings.push(body.readings[0].id);
-      state.under = undefined;
-      state.at++;
-    } else if (status >= 400 && status < 500) {
-      // Nobody else writes to this job: a refusal of a save that was sent again is a save that counted twice.
-      tally.refused++;
-      state.under = undefined;
-      state.at++;
-    } else {
-      tally['not answered']++;
-      tally.resent++;
+    if (status === 0 || status >= 500) {
+      tally['sent again']++;
       await sleep(50);
+      continue;
     }
+    // Nobody else writes to this job: a refusal of a save that was sent again is a save that counted twice.
+    if (status < 300) acknowledge(state, state.under, answer);
+    else tally.refused++;
+    state.under = undefined;
+    state.at++;
   }
 };
 
@@ -146,7 +149,8 @@ for (let round = 0; round < Number(rounds); round++) {
     app = await start();
   } else postgres.crash();
   await Promise.all(writing);
-  for (let tries = 0; tries < 100 && !(await send(address, '/api/ready', 'GET')).body; tries++) await sleep(100);
+  for (let tries = 0; tries < 100 && (await send(address, '/api/ready', 'GET')).status !== 200; tries++)
+    await sleep(100);
   for (const state of states) await check(address, state);
 }
 await stopApp(app);

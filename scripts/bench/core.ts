@@ -11,8 +11,7 @@ import { supplyAir } from '../../src/core/crossing/supply-air';
 import { atMoment } from '../../src/core/crossing/year/at-moment';
 import { CLIMATES } from '../../src/core/crossing/year/climates';
 import { binned, everyTemperature } from '../../src/core/crossing/year/temperatures';
-import type { Facts } from '../../src/core/job/document';
-import type { FactPath } from '../../src/core/job/document';
+import type { FactPath, Facts } from '../../src/core/job/document';
 import { type JobModel, jobModel } from '../../src/core/model';
 import { SAMPLES } from '../../src/core/samples';
 import { cardOf } from '../../src/core/setup/card/card';
@@ -134,7 +133,9 @@ time('+1 °F: Strips', 'aim < 8', () => {
 });
 time('+1 °F: Crossing', 'aim < 8', () => [atMoment(facts, next().outdoorF)]);
 const setup = { facts: largest.facts, confirmed: new Set<FactPath>() };
-time('all settings and contradictions', 'aim < 5', () => setupFindings({ facts, settings: resolveSettings(setup) }));
+time('all settings and contradictions', 'aim < 5', () =>
+  setupFindings({ facts: setup.facts, settings: resolveSettings(setup) }),
+);
 time('a card of 31 entries', '', () => cardOf(quillwort, resolveSettings(setup)));
 time('all calls of a job', 'aim < 5', () => statesByCall(facts, benchFor(facts, plan(facts)), DEFAULT_MOMENT));
 const hoursF = CLIMATES[0]!.hoursF();

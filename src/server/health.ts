@@ -1,7 +1,7 @@
-import { QueryTypes } from 'sequelize';
 import { database } from './database';
 import { isOutOfRoom } from './http/passing';
 import { MIGRATIONS } from './migrations';
+import { migrationsDone } from './migrator';
 
 /** Whether the application can do its work: what of the database stands in the way, if anything does. */
 export interface Readiness {
@@ -10,10 +10,7 @@ export interface Readiness {
 }
 
 const isCurrent = async (): Promise<boolean> => {
-  const rows = await database().query<{ name: string }>('SELECT name FROM schema_migrations', {
-    type: QueryTypes.SELECT,
-  });
-  const done = new Set(rows.map(({ name }) => name));
+  const done = await migrationsDone();
   return MIGRATIONS.every(({ name }) => done.has(name));
 };
 

@@ -8,8 +8,8 @@ const TABLE = 'schema_migrations';
 /** Whoever migrates holds this advisory lock; the number is ours alone, and means nothing. */
 const LOCK = 7_120_414;
 
-const doneNames = async (): Promise<ReadonlySet<string>> => {
-  await database().query(`CREATE TABLE IF NOT EXISTS ${TABLE} (name VARCHAR(255) PRIMARY KEY)`);
+/** Names of the migrations that are done; throws where there is no record of any. */
+export const migrationsDone = async (): Promise<ReadonlySet<string>> => {
   const rows = await database().query<{ name: string }>(`SELECT name FROM ${TABLE}`, { type: QueryTypes.SELECT });
   return new Set(rows.map(({ name }) => name));
 };
@@ -32,7 +32,8 @@ export const migrateUp = (migrations: readonly Migration[] = MIGRATIONS): Promis
   database().transaction(async (lock) => {
     await database().query('SET LOCAL statement_timeout = 0', { transaction: lock });
     await database().query(`SELECT pg_advisory_xact_lock(${LOCK})`, { transaction: lock });
-    const done = await doneNames();
+    await database().query(`CREATE TABLE IF NOT EXISTS ${TABLE} (name VARCHAR(255) PRIMARY KEY)`);
+    const done = await migrationsDone();
     const pending = migrations.filter(({ name }) => !done.has(name));
     for (const migration of pending) await migrate(migration);
     return pending.map(({ name }) => name);

@@ -16,7 +16,9 @@ import { jobModel } from '@/core/model';
 import { SAMPLES } from '@/core/samples';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import { profileProblems } from '@/core/setup/profiles/problems';
-import { pick, type Random, seeded, spoiled, spoiledText } from './spoil';
+import { chance } from '@/core/units/chance';
+import { testRequest } from '@/server/http/test-request';
+import { pick, type Random, spoiled, spoiledText } from './spoil';
 
 /** What came of one try. */
 type Outcome = 'taken' | 'refused';
@@ -36,12 +38,6 @@ export interface Tally {
 /** Longer than this is hung, ms: a technician has turned away. */
 const HUNG_MS = 2000;
 
-const request = (method: string, body: unknown, query = '') =>
-  new Request(`http://test.local/${query}`, {
-    method,
-    headers: { 'content-type': 'application/json' },
-    body: typeof body === 'string' ? body : JSON.stringify(body),
-  });
 const at = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
 
 /** An answer of a route as an outcome; one of the server's own faults is a crash. */
@@ -55,11 +51,11 @@ class Lost extends Error {}
 const mustHold = (what: string, holds: boolean) => {
   if (!holds) throw new Lost(what);
 };
-const stored = async (id: string) => (await getJob(new Request('http://test.local/'), at(id))).json();
+const stored = async (id: string) => (await getJob(testRequest(), at(id))).json();
 
 const freshJob = async (): Promise<string> => {
   const id = randomUUID();
-  outcomeOf(await createJob(request('POST', { id, from: 'sample', source: 'cinder-creek', name: 'attacked' }), {}));
+  outcomeOf(await createJob(testRequest({ id, from: 'sample', source: 'cinder-creek', name: 'attacked' }), {}));
   return id;
 };
 
@@ -77,7 +73,7 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     return 'taken';
   },
   'job file as text': async (random) =>
-    outcomeOf(await importJob(request('POST', spoiledText(random, fileText), `?copyId=${randomUUID()}`), {})),
+    outcomeOf(await importJob(testRequest(spoiledText(random, fileText), { query: `?copyId=${randomUUID()}` }), {})),
   profile: async (random) => {
     const profile = pick(random, SHIPPED_PROFILES);
     const text =
@@ -90,7 +86,7 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     const mine = { ...parsed.value, id: `attacked-${Math.floor(random() * 1e9)}` };
     return outcomeOf(
       await saveProfile(
-        request('PUT', { saveId: randomUUID(), baseRevision: null, profile: mine, author: 'attack' }),
+        testRequest({ saveId: randomUUID(), baseRevision: null, profile: mine, author: 'attack' }, { method: 'PUT' }),
         {},
       ),
     );
@@ -116,7 +112,7 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
       author: 'attack',
     };
     const sent = random() < 0.2 ? save : spoiled(random, save);
-    const outcome = outcomeOf(await saveJob(request('PATCH', sent), at(id)));
+    const outcome = outcomeOf(await saveJob(testRequest(sent, { method: 'PATCH' }), at(id)));
     const { document, revision } = await stored(id);
     if (outcome === 'refused') mustHold('a refused save changed the job', revision === 1);
     else
@@ -130,7 +126,7 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     const id = await freshJob();
     const readings = SAMPLES[1]!.readings.slice(0, 3).map((reading) => ({ ...reading, id: randomUUID() }));
     const sent = random() < 0.2 ? { readings } : spoiled(random, { readings });
-    const outcome = outcomeOf(await addReadings(request('POST', sent), at(id)));
+    const outcome = outcomeOf(await addReadings(testRequest(sent), at(id)));
     const ids = new Set((await stored(id)).readings.map((reading: { id: string }) => reading.id));
     if (outcome === 'refused') mustHold('some of refused readings were kept', ids.size === 0);
     else for (const reading of sent.readings) mustHold('a reading was acknowledged', ids.has(reading.id.toLowerCase()));
@@ -148,9 +144,9 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
       ]),
     );
     const answers = [
-      await createJob(request('POST', body), {}),
-      await move(request('POST', body), at(id)),
-      await addMarks(request('POST', body), at(id)),
+      await createJob(testRequest(body), {}),
+      await move(testRequest(body), at(id)),
+      await addMarks(testRequest(body), at(id)),
     ].map(outcomeOf);
     return answers.includes('taken') ? 'taken' : 'refused';
   },
@@ -159,7 +155,7 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
 const tried = async (tally: Tally, seed: number, work: (random: Random) => Promise<Outcome>): Promise<void> => {
   const from = performance.now();
   try {
-    tally[await work(seeded(seed))]++;
+    tally[await work(chance(seed))]++;
   } catch (problem) {
     tally[problem instanceof Lost ? 'lost' : 'crashed']++;
     tally.worst ||= `seed ${seed}: ${(problem as Error).message.slice(0, 200)}`;

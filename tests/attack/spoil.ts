@@ -1,14 +1,5 @@
-/** A source of numbers from 0 to 1 that a seed repeats: mulberry32. */
-export const seeded = (seed: number) => {
-  let state = seed >>> 0;
-  return (): number => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-};
-export type Random = ReturnType<typeof seeded>;
+/** A source of numbers from 0 to 1. */
+export type Random = () => number;
 
 export const pick = <T>(random: Random, from: readonly T[]): T => from[Math.floor(random() * from.length)]!;
 

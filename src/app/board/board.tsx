@@ -5,14 +5,14 @@ import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
-import { type JobSummary, STAGES } from '@/core/job/stored-job';
+import { type BoardPage, type JobSummary, STAGES } from '@/core/job/stored-job';
 import { call } from '@/ui/api';
 import { Mark } from '@/ui/mark';
 import { switchTheme } from '@/ui/theme';
 import { When } from '@/ui/when';
 import { ImportButton } from './import-button';
 import { NewJob } from './new-job';
-import { type BoardPage, useBoard } from './use-board';
+import { useBoard } from './use-board';
 
 interface BoardProps {
   readonly page: BoardPage;

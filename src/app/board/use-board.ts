@@ -2,14 +2,8 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import type { JobSummary } from '@/core/job/stored-job';
+import type { BoardPage } from '@/core/job/stored-job';
 import { call } from '@/ui/api';
-
-/** A page of the board, and where the next one begins; null: this is the last. */
-export interface BoardPage {
-  readonly jobs: readonly JobSummary[];
-  readonly next: string | null;
-}
 
 /** Nothing is asked for while somebody types faster than this, ms. */
 const TYPING_MS = 150;
@@ -32,7 +26,7 @@ export const useBoard = (page: BoardPage, search: string, startsArchived: boolea
   const [asked, setAsked] = useState({ words: search, isArchived: startsArchived });
   const [isBusy, setBusy] = useState(false);
   /** What is asked for now, for answers that come later than the next question. */
-  const now = useRef({ words: search, isArchived: startsArchived });
+  const now = useRef(asked);
   const question = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(timer.current), []);

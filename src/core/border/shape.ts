@@ -35,8 +35,10 @@ export const shapeProblem = (input: unknown): { readonly error: string; readonly
   for (let part = left.pop(); part; part = left.pop()) {
     if (part.depth > DEEPEST) return { error: 'nests too deep', path: '' };
     if (++count > MOST_VALUES) return { error: 'holds too many values', path: '' };
-    const problem = (typeof part.value === 'string' ? textProblem(part.value) : null) ?? textProblem(part.name);
-    if (problem !== null) return { error: problem, path: textProblem(part.name) ? '' : pathOf(part) };
+    const inName = textProblem(part.name);
+    if (inName !== null) return { error: inName, path: '' };
+    const inText = typeof part.value === 'string' ? textProblem(part.value) : null;
+    if (inText !== null) return { error: inText, path: pathOf(part) };
     for (const each of partsOf(part)) left.push(each);
   }
   return null;

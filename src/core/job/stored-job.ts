@@ -41,3 +41,9 @@ export interface JobSummary {
   readonly archivedAt: string | null;
   readonly updatedAt: string;
 }
+
+/** A page of the board, and where the next one begins; null: this is the last. */
+export interface BoardPage {
+  readonly jobs: readonly JobSummary[];
+  readonly next: string | null;
+}

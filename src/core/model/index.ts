@@ -6,7 +6,6 @@ import type { FactPath, Facts } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
 import { type ResolvedSettings, resolveSettings, type SetupJob } from '../setup/resolve';
-import { startupContext } from '../startup/given';
 import { type PlannedStep, startupPlan } from '../startup/plan';
 import { triedReadings } from '../startup/tried';
 import { type JobBasis, jobBasis } from './basis';
@@ -65,7 +64,7 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
     equipmentFindings: (readings = NOTHING) => equipment(readings),
     findings: (readings = NOTHING, confirmed = NOBODY) => findings(readings, confirmed),
     startup: (readings, moment) => startup(readings, ...momentPart(moment)),
-    tried: (readings, moment, planned) => triedReadings(startupContext(basis, readings, moment), planned),
+    tried: (readings, moment, planned) => triedReadings(basis, readings, moment, planned),
     predict: (moment, observation, given) => predict(basis, basis.wall, { ...moment, scenario }, observation, given),
     predictSound: (moment, observation, given) =>
       predict(basis, basis.sound, { ...moment, scenario: SOUND }, observation, given),

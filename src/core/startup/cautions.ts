@@ -1,3 +1,6 @@
+import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+
 /** Cautions, shown where the work is. Local codes and the maker's instructions win over all of them. */
 export const CAUTIONS = {
   'two-supplies':
@@ -16,3 +19,6 @@ export const CAUTIONS = {
 } as const;
 
 export type CautionId = keyof typeof CAUTIONS;
+
+/** What to mind of the supplies on a job: a kit's own breaker, or a supply for each unit. */
+export const supplyCaution = (facts: Facts): CautionId => (kitRows(facts).length > 0 ? 'two-supplies' : 'every-supply');

@@ -1,11 +1,13 @@
+import type { Moment } from '../control/moment';
 import { isSound, SOUND } from '../control/scenario';
 import { sameValue } from '../job/document';
+import type { Reading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
 import { type Observation, observationKey } from '../model/observable';
 import { type Given, predict, type Prediction } from '../model/predict';
 import { decimalsOf } from '../units/decimals';
 import { roundTo } from '../units/round';
-import { kitVolts, numberRead, type StartupContext } from './given';
+import { kitVolts, numberRead, type StartupContext, startupContext } from './given';
 import type { PlannedStep } from './planned';
 import { stepMoment } from './step';
 
@@ -49,17 +51,20 @@ const givenOf = (context: StartupContext, { call }: Observation): Given => {
  * without it. Verdicts never hang on it: what is read is judged by a sound system.
  */
 export const triedReadings = (
-  context: StartupContext,
+  basis: JobBasis,
+  readings: readonly Reading[],
+  here: Moment,
   { built: { call }, items }: PlannedStep,
 ): ReadonlyMap<string, string> => {
-  const { scenario, wall }: JobBasis = context.basis;
+  const { scenario, wall } = basis;
   if (isSound(scenario)) return new Map();
-  const moment = stepMoment(context, call ?? context.moment.call);
+  const context = startupContext(basis, readings, here);
+  const moment = stepMoment(context, call ?? here.call);
   return new Map(
     items.flatMap(({ key, item: { of, unit } }) => {
       if (!of) return [];
       const [tried, without] = [scenario, SOUND].map((each) =>
-        predict(context.basis, wall, { ...moment, scenario: each }, of, givenOf(context, of)),
+        predict(basis, wall, { ...moment, scenario: each }, of, givenOf(context, of)),
       ) as [Prediction, Prediction];
       const words = predictionWords(tried, unit);
       return words === null || readsAlike(tried, without) ? [] : [[key, words]];

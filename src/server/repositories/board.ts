@@ -1,15 +1,9 @@
 import { QueryTypes } from 'sequelize';
-import { type JobSummary, stageOf } from '../../core/job/stored-job';
+import { type BoardPage, type JobSummary, stageOf } from '../../core/job/stored-job';
 import { database } from '../database';
 
 /** Jobs on one page of the board. */
 export const BOARD_PAGE = 50;
-
-/** A page of the board, and where the next one begins; null: this is the last. */
-export interface BoardPage {
-  readonly jobs: readonly JobSummary[];
-  readonly next: string | null;
-}
 
 interface BoardRow {
   readonly id: string;

@@ -2,10 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
 import { blankJob, renamed } from '../../core/job/document';
 import type { Reading } from '../../core/job/reading';
+import type { BoardPage } from '../../core/job/stored-job';
 import { closeDatabase, database } from '../database';
 import { readiness } from '../health';
 import { models } from '../models';
-import { BOARD_PAGE, type BoardPage, listJobs } from './board';
+import { BOARD_PAGE, listJobs } from './board';
 import { createJob, getJob, moveJob, saveJob } from './jobs';
 import { addReadings } from './readings';
 

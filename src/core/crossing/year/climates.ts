@@ -1,3 +1,5 @@
+import { chance } from '../../units/chance';
+
 /** A made-up climate that ships with the application. */
 export interface Climate {
   readonly id: string;
@@ -26,20 +28,9 @@ const COLDEST_HOUR = 19 * 24;
 /** How much of an hour's weather is left in the next: weather lasts some days. */
 const LASTS = 0.985;
 
-/** Numbers from 0 to 1 that follow from a seed alone. */
-const numbers = (seed: number) => {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-};
-
 /** Season, day and weather that strays and comes back, to a tenth of a degree. */
 const made = ({ seed, meanF, seasonF, dayF, strayF, winterStrays }: Recipe): Float64Array => {
-  const next = numbers(seed);
+  const next = chance(seed);
   // Six numbers make one that is spread as weather is.
   const spread = () => (next() + next() + next() + next() + next() + next() - 3) * Math.SQRT2;
   const fresh = Math.sqrt(1 - LASTS ** 2);

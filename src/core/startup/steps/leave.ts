@@ -1,5 +1,6 @@
 import { backupOf } from '../../job/backup';
 import { kitRows } from '../../job/kit-rows';
+import { supplyCaution } from '../cautions';
 import type { StartupStep } from '../step';
 import { tick } from '../tick';
 
@@ -9,7 +10,7 @@ export const leave: StartupStep = {
   why: 'Half the call-backs are a test setting left behind.',
   applies: () => true,
   build: ({ facts }) => ({
-    cautions: [kitRows(facts).length > 0 ? 'two-supplies' : 'every-supply'],
+    cautions: [supplyCaution(facts)],
     how: [],
     call: null,
     waits: [],

@@ -2,6 +2,7 @@ import { indoorId } from '../../devices';
 import { DEVICE_LABELS } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
+import { supplyCaution } from '../cautions';
 import type { Item, StartupStep } from '../step';
 import { proveDead, tick } from '../tick';
 
@@ -27,7 +28,7 @@ export const makeSafe: StartupStep = {
   why: 'Loose lugs and dead limits are found cold. Nothing is touched before every supply is proven dead.',
   applies: () => true,
   build: ({ facts }) => ({
-    cautions: [kitRows(facts).length > 0 ? 'two-supplies' : 'every-supply', 'capacitor'],
+    cautions: [supplyCaution(facts), 'capacitor'],
     how: [
       'Prove the tester on a live source, then the circuit, then the live source again.',
       `Tighten line lugs to the torque on the label. Look for heat marks, pinched wires${kitRows(facts).length > 0 ? ', the airflow arrow on the kit' : ''}.`,

@@ -4,7 +4,7 @@ import { SOUND, under } from '../../control/scenario';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { memo, once } from '../../units/once';
-import { type StatesByCall, statesByCall } from '../behaviour';
+import { allCoils, type BehaviourChange, behaviourChanges, type StatesByCall, statesByCall } from '../behaviour';
 import type { Harness } from '../harness';
 import { type Joined, joined } from '../joined';
 import type { Bench } from '../state';
@@ -25,6 +25,8 @@ export interface WiringSubject {
   readonly mild: StatesByCall;
   readonly plannedCold: StatesByCall;
   readonly plannedMild: StatesByCall;
+  /** What coils do otherwise than planned in the cold, those that power a control among them. */
+  readonly coldChanges: readonly BehaviourChange[];
   /** In the cold, with something happening outside the thermostat. */
   readonly during: (condition: ConditionId) => StatesByCall;
   readonly plannedDuring: (condition: ConditionId) => StatesByCall;
@@ -63,6 +65,7 @@ export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): Wirin
   const plannedMild = once(() =>
     hasGates ? (sound === wall ? mild() : statesByCall(inMildWeather(facts), sound, COLD)) : plannedCold(),
   );
+  const coldChanges = once(() => behaviourChanges(wall.harness, plannedCold(), cold(), allCoils(wall.harness)));
   const during = (bench: Bench) =>
     memo(
       (condition: ConditionId) => condition,
@@ -85,6 +88,9 @@ export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): Wirin
     },
     get plannedCold() {
       return plannedCold();
+    },
+    get coldChanges() {
+      return coldChanges();
     },
     get plannedMild() {
       return plannedMild();
