@@ -1,6 +1,8 @@
 import type { NextConfig } from 'next';
+import { coreVersion } from './scripts/lib/core-version.mjs';
 
 const config: NextConfig = {
+  env: { CORE_VERSION: coreVersion() },
   poweredByHeader: false,
   reactStrictMode: true,
   typescript: { ignoreBuildErrors: true }, // types are their own step: `npm run types`

@@ -57,7 +57,7 @@ test('examples lists ids whose example is a job file', () => {
     'cinder-creek',
     'tamarack-spur',
   ]);
-  expect(JSON.parse(example)).toMatchObject({ format: 'gate-cross-job', fileVersion: 1 });
+  expect(JSON.parse(example)).toMatchObject({ format: 'gate-cross-job', fileVersion: 2 });
 });
 
 test('check, states and spice read a file; calc reads standard input', () => {

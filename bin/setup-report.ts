@@ -1,4 +1,5 @@
 import type { JobFile } from '../src/core/formats/job-file';
+import { lastMarks } from '../src/core/job/visits';
 import { cardOf } from '../src/core/setup/card/card';
 import { cardFindings } from '../src/core/setup/card/findings';
 import { setupFindings } from '../src/core/setup/findings';
@@ -36,7 +37,7 @@ export const settingsReport = (job: JobFile) => {
 
 /** The way through one controller in its own codes. */
 export const cardReport = (job: JobFile, profile: ControllerProfile) => {
-  const card = cardOf(profile, resolveSettings(setupJob(job)), job.settingMarks);
+  const card = cardOf(profile, resolveSettings(setupJob(job)), lastMarks(job));
   return {
     profile: profile.id,
     problems: profileProblems(profile),

@@ -2,6 +2,7 @@ import { findingsFor } from '../src/core/check/pages';
 import type { Moment } from '../src/core/control/moment';
 import { crossingAt } from '../src/core/crossing/from-job';
 import type { JobFile } from '../src/core/formats/job-file';
+import { lastReadings } from '../src/core/job/visits';
 import { jobModel } from '../src/core/model';
 import { observationKey, observedNow, stripKeys } from '../src/core/model/observable';
 import { airflowCheck } from '../src/core/startup/airflow-check';
@@ -16,7 +17,9 @@ import { ladderState } from '../src/core/strips/ladder-state';
 import { ampsMeaning } from '../src/core/strips/reading-meaning';
 
 /** Everything the Strips page says of a job's kit, for a moment, once every switch has moved. */
-export const stripsReport = ({ facts, confirmed, readings }: JobFile, moment: Moment) => {
+export const stripsReport = (file: JobFile, moment: Moment) => {
+  const { facts, confirmed } = file;
+  const readings = lastReadings(file);
   const model = jobModel(facts, moment.scenario);
   const current = observedNow(facts, readings);
   const keys = stripKeys(facts);

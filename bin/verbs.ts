@@ -22,6 +22,7 @@ import { parseProfileText } from '../src/core/formats/profile-file';
 import { sampleFile } from '../src/core/formats/sample-file';
 import { readWeather } from '../src/core/formats/weather';
 import { jobName } from '../src/core/job/document';
+import { lastReadings } from '../src/core/job/visits';
 import { type JobModel, jobModel } from '../src/core/model';
 import { SAMPLES } from '../src/core/samples';
 import { SHIPPED_PROFILES } from '../src/core/setup/profiles';
@@ -210,9 +211,7 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   check: {
     usage: 'check FILE',
     run: ([file], read) =>
-      withJob(read(file), ({ facts, readings, confirmed }) =>
-        answered(jobModel(facts).findings(readings, new Set(confirmed))),
-      ),
+      withJob(read(file), (job) => answered(jobModel(job.facts).findings(lastReadings(job), new Set(job.confirmed)))),
   },
   states: {
     usage: 'states FILE [--outdoor F] [--try CONDITION]',

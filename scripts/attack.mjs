@@ -19,8 +19,9 @@ const ROUND_MS = 2500;
 
 ensurePackages();
 const postgres = await startPostgres('attack-postgres');
-const databaseUrl = postgres.database('gate_cross_attack', true);
-const env = { DATABASE_URL: databaseUrl, LOG_LEVEL: 'silent' };
+const addresses = postgres.database('gate_cross_attack', true);
+const databaseUrl = addresses.DATABASE_URL;
+const env = { ...addresses, LOG_LEVEL: 'silent' };
 if (!npmRun('migrate', env)) giveUp('The migration failed.');
 
 const fuzz = () =>

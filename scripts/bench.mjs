@@ -18,11 +18,11 @@ run('core.ts');
 if (!ensureBuild()) giveUp('The build failed; the reasons are above.');
 const postgres = await startPostgres('test-postgres', ['fsync=off']);
 try {
-  const databaseUrl = postgres.database('gate_cross_bench', true);
-  const env = { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' };
+  const addresses = postgres.database('gate_cross_bench', true);
+  const env = { ...addresses, LOG_LEVEL: 'warn' };
   npmRun('migrate', env);
   npmRun('seed', env);
-  const { app, address } = await startApp({ databaseUrl, port: await freePort() });
+  const { app, address } = await startApp({ databaseUrl: addresses.DATABASE_URL, port: await freePort() });
   run('pages.ts', { BASE_URL: address });
   await stopApp(app);
 } finally {

@@ -49,18 +49,22 @@ const stop = async () => {
 };
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, stop);
 
-const databaseUrl = postgres.database('gate_cross');
+const addresses = postgres.database('gate_cross');
+const env = { ...addresses, LOG_LEVEL: 'warn' };
 const fail = (what) => {
   postgres.stop();
   giveUp(what);
 };
-if (!npmRun('migrate', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' }))
-  fail('The database could not be brought up to date.');
-if (!npmRun('seed', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' }, isReset ? ['--reset'] : []))
-  fail('The demo data could not be loaded.');
+if (!npmRun('migrate', env)) fail('The database could not be brought up to date.');
+if (!npmRun('seed', env, isReset ? ['--reset'] : [])) fail('The demo data could not be loaded.');
 if (!isDev && !ensureBuild()) fail('The build failed; the reasons are above.');
 const port = await freePort(Number(process.env.PORT ?? 4300));
-started = await startApp({ databaseUrl, port, host: process.env.HOST ?? '127.0.0.1', isDev });
+started = await startApp({
+  databaseUrl: addresses.DATABASE_URL,
+  port,
+  host: process.env.HOST ?? '127.0.0.1',
+  isDev,
+});
 tell({ appPid: started.app.pid, address: started.address });
 started.app.once('exit', stop);
 say(`\nGate Cross is ready: ${started.address}\nCtrl-C stops it and its database.`);

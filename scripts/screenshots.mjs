@@ -38,11 +38,11 @@ const VIEWS = [
 
 ensureBuild();
 const postgres = await startPostgres('test-postgres', ['fsync=off']);
-const databaseUrl = postgres.database('gate_cross_pictures', true);
-const env = { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' };
+const addresses = postgres.database('gate_cross_pictures', true);
+const env = { ...addresses, LOG_LEVEL: 'warn' };
 npmRun('migrate', env);
 npmRun('seed', env);
-const { app, address } = await startApp({ databaseUrl, port: await freePort() });
+const { app, address } = await startApp({ databaseUrl: addresses.DATABASE_URL, port: await freePort() });
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

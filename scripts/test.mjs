@@ -34,14 +34,14 @@ const add = (name, passed, failed, status) => {
   if (passed + failed === 0 || (status !== 0 && failed === 0)) step(`${name} ended badly`, false);
 };
 
-const runJest = (databaseUrl) => {
+const runJest = (addresses) => {
   const file = join(STATE, 'jest.json');
   rmSync(file, { force: true });
   const { status } = runner(
     'node_modules/jest/bin/jest.js',
     ['--json', `--outputFile=${file}`, '--silent=false', ...words],
     {
-      DATABASE_URL: databaseUrl,
+      ...addresses,
       LOG_LEVEL: 'silent',
       NODE_OPTIONS: '--no-warnings',
     },
@@ -55,7 +55,7 @@ const runJest = (databaseUrl) => {
   );
 };
 
-const runBrowser = async (databaseUrl) => {
+const runBrowser = async ({ DATABASE_URL: databaseUrl }) => {
   if (!existsSync('/usr/bin/chromium')) installDebian(['chromium'], 'Chromium');
   const { app, address } = await startApp({ databaseUrl, port: await freePort(), logLevel: 'error' });
   const file = join(STATE, 'playwright.json');
@@ -79,18 +79,18 @@ if (only === undefined) {
 const postgres = await startPostgres('test-postgres', ['fsync=off', 'synchronous_commit=off']);
 try {
   const migrated = (name) => {
-    const databaseUrl = postgres.database(name, true);
-    if (!npmRun('migrate', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' })) step('migrate', false);
-    return databaseUrl;
+    const addresses = postgres.database(name, true);
+    if (!npmRun('migrate', { ...addresses, LOG_LEVEL: 'warn' })) step('migrate', false);
+    return addresses;
   };
   if (isWanted('unit')) runJest(migrated('gate_cross_test'));
   if (isWanted('e2e')) {
     const isBuilt = ensureBuild();
     step('build', isBuilt);
     if (isBuilt) {
-      const databaseUrl = migrated('gate_cross_e2e');
-      if (!npmRun('seed', { DATABASE_URL: databaseUrl, LOG_LEVEL: 'warn' })) step('seed', false);
-      await runBrowser(databaseUrl);
+      const addresses = migrated('gate_cross_e2e');
+      if (!npmRun('seed', { ...addresses, LOG_LEVEL: 'warn' })) step('seed', false);
+      await runBrowser(addresses);
     }
   }
 } finally {

@@ -1,8 +1,9 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, openSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
-import { fingerprint, ROOT } from './project.mjs';
+import { coreVersion } from './core-version.mjs';
+import { fingerprint, ROOT, STATE } from './project.mjs';
 import { giveUp, say } from './say.mjs';
 
 const SOURCES = ['src', 'package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json'];
@@ -13,7 +14,7 @@ export const npmRun = (script, env = {}, words = []) =>
   spawnSync('npm', ['run', '-s', script, '--', ...words], {
     cwd: ROOT,
     stdio: 'inherit',
-    env: { ...process.env, ...QUIET, ...env },
+    env: { ...process.env, ...QUIET, CORE_VERSION: coreVersion(), ...env },
   }).status === 0;
 
 /** Builds the application unless what is built is of today's sources. */
@@ -36,7 +37,7 @@ export const ensureBuild = () => {
 };
 
 /**
- * Starts the application and waits until it is healthy.
+ * Starts the application and waits until it is healthy. What it logs is kept in the project's state.
  * @returns its process and address
  */
 export const startApp = async ({ databaseUrl, port, host = '127.0.0.1', isDev = false, logLevel = 'warn' }) => {
@@ -45,7 +46,7 @@ export const startApp = async ({ databaseUrl, port, host = '127.0.0.1', isDev = 
     ['node_modules/next/dist/bin/next', isDev ? 'dev' : 'start', '-p', String(port), '-H', host],
     {
       cwd: ROOT,
-      stdio: ['ignore', isDev ? 'inherit' : 'ignore', 'inherit'],
+      stdio: ['ignore', isDev ? 'inherit' : openSync(join(STATE, 'app.log'), 'a'), 'inherit'],
       env: {
         ...process.env,
         ...QUIET,

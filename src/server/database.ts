@@ -1,22 +1,44 @@
-import { Sequelize } from 'sequelize';
-import { databaseUrl } from './config';
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { type Options, Sequelize } from 'sequelize';
+import { databaseUrl, ownerUrl } from './config';
 import { log } from './log';
 
-let opened: Sequelize | undefined;
+/**
+ * What runs inside a transaction's work is part of it, without being told. The package that keeps it is one for the
+ * whole process, while this file may be loaded more than once: each time it finds the store that is there.
+ */
+const shared = globalThis as typeof globalThis & { gateCrossTransactions?: AsyncLocalStorage<Map<string, unknown>> };
+const transactions = (shared.gateCrossTransactions ??= new AsyncLocalStorage<Map<string, unknown>>());
+// eslint-disable-next-line react-hooks/rules-of-hooks -- no hook of React, by its name alone
+Sequelize.useCLS({
+  bind: (work: unknown) => work,
+  run: (work: (context: unknown) => unknown) => transactions.run(new Map(transactions.getStore()), work, undefined),
+  get: (key: string) => transactions.getStore()?.get(key),
+  set: (key: string, value: unknown) => transactions.getStore()?.set(key, value),
+});
 
-/** The process's pool of connections, opened at first use. It holds no state of its own. */
-export const database = (): Sequelize => {
-  opened ??= new Sequelize(databaseUrl(), {
-    dialect: 'postgres',
-    logging: (sql, ms) => log.trace({ sql, ms }),
-    pool: { max: 10, acquire: 5000 },
-    dialectOptions: { connectionTimeoutMillis: 3000, statement_timeout: 10_000 },
-  });
-  return opened;
+const OPTIONS: Options = {
+  dialect: 'postgres',
+  logging: (sql, ms) => log.trace({ sql, ms }),
+  // A late answer is better than none: right after a start the first one waits for core to be loaded.
+  pool: { max: 10, acquire: 15_000 },
+  dialectOptions: { connectionTimeoutMillis: 3000, statement_timeout: 10_000 },
 };
 
-/** Closes the pool: for scripts and tests that end. */
+let opened: Sequelize | undefined;
+let openedAsOwner: Sequelize | undefined;
+
+/** The process's pool of connections, opened at first use. It holds no state of its own. */
+export const database = (): Sequelize => (opened ??= new Sequelize(databaseUrl(), OPTIONS));
+
+/** Connections as the role that owns the tables: for migrations and their scripts, never for requests. */
+export const ownerDatabase = (): Sequelize =>
+  (openedAsOwner ??= new Sequelize(ownerUrl(), { ...OPTIONS, pool: { max: 4, acquire: 60_000 } }));
+
+/** Closes the pools: for scripts and tests that end. */
 export const closeDatabase = async (): Promise<void> => {
   await opened?.close();
+  await openedAsOwner?.close();
   opened = undefined;
+  openedAsOwner = undefined;
 };

@@ -1,3 +1,5 @@
+import { QueryTypes } from 'sequelize';
+import { inCrew } from './crew';
 import { database } from './database';
 import { isOutOfRoom } from './http/passing';
 import { MIGRATIONS } from './migrations';
@@ -7,24 +9,41 @@ import { migrationsDone } from './migrator';
 export interface Readiness {
   readonly database: 'writes' | 'reads only' | 'full' | 'silent';
   readonly schema: 'current' | 'behind' | 'unknown';
+  /** `open`: the database lets this role past the walls between crews; run as one that it does not. */
+  readonly walls: 'held' | 'open' | 'unknown';
 }
 
 const isCurrent = async (): Promise<boolean> => {
-  const done = await migrationsDone();
+  const done = await migrationsDone(database());
   return MIGRATIONS.every(({ name }) => done.has(name));
 };
+
+/** A row was written, and is taken back. */
+class Written extends Error {}
 
 /** Writes a row that leaves no trace but that it could be written. */
 const canWrite = async (): Promise<Readiness['database']> => {
   try {
-    await database().query(
-      `INSERT INTO saves (kind, subject, save_id, saved_at) VALUES ('ready', '', gen_random_uuid(), now());
-       DELETE FROM saves WHERE kind = 'ready'`,
-    );
-    return 'writes';
+    await inCrew(async () => {
+      await database().query(
+        "INSERT INTO saves (kind, subject, save_id, saved_at) VALUES ('ready', '', gen_random_uuid(), now())",
+      );
+      throw new Written();
+    });
+    return 'reads only';
   } catch (problem) {
+    if (problem instanceof Written) return 'writes';
     return isOutOfRoom(problem) ? 'full' : 'reads only';
   }
+};
+
+/** Whether the role that the application runs as is held by the walls between crews. */
+const isWalled = async (): Promise<boolean> => {
+  const [row] = await database().query<{ held: boolean }>(
+    'SELECT NOT (rolsuper OR rolbypassrls) AS held FROM pg_roles WHERE rolname = current_user',
+    { type: QueryTypes.SELECT },
+  );
+  return row?.held === true;
 };
 
 /** Whether the database answers, can be written to, and has the schema that this code was written for. */
@@ -32,14 +51,14 @@ export const readiness = async (): Promise<Readiness> => {
   try {
     await database().query('SELECT 1');
   } catch {
-    return { database: 'silent', schema: 'unknown' };
+    return { database: 'silent', schema: 'unknown', walls: 'unknown' };
   }
   try {
-    if (!(await isCurrent())) return { database: 'reads only', schema: 'behind' };
+    if (!(await isCurrent())) return { database: 'reads only', schema: 'behind', walls: 'unknown' };
   } catch {
-    return { database: 'reads only', schema: 'behind' };
+    return { database: 'reads only', schema: 'behind', walls: 'unknown' };
   }
-  return { database: await canWrite(), schema: 'current' };
+  return { database: await canWrite(), schema: 'current', walls: (await isWalled()) ? 'held' : 'open' };
 };
 
 /** Whether a readiness is one to send work to. */

@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { momentToQuery } from '@/core/control/moment';
 import { useJob } from './job/provider';
+import { jobQuery } from './job/query';
 
 interface PageTabsProps {
   /** Id of the job's page. */
@@ -16,14 +16,14 @@ interface PageTabsProps {
 /** The ways through a page of the job that has several. The moment goes along. */
 export const PageTabs = ({ page, label: name, tabs }: PageTabsProps) => {
   const id = useJob((job) => job.saved.id);
-  const moment = useJob((job) => job.moment);
+  const query = useJob(jobQuery);
   const here = usePathname().split('/').slice(4).join('/');
   return (
     <nav aria-label={name} className="no-print mb-4 flex gap-x-1 overflow-x-auto border-b border-line">
       {tabs.map(({ path, label }) => (
         <Link
           key={path}
-          href={`/jobs/${id}/${page}${path && `/${path}`}?${momentToQuery(moment)}`}
+          href={`/jobs/${id}/${page}${path && `/${path}`}?${query}`}
           prefetch={false}
           aria-current={here === path ? 'page' : undefined}
           className={`flex min-h-11 shrink-0 items-center px-3 ${here === path ? 'bg-ink font-semibold text-paper' : 'text-quiet hover:text-ink'}`}

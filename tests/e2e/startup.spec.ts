@@ -102,10 +102,61 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   const csv = await (await page.request.get(`/api/jobs/${id}/readings.csv`)).text();
   expect(csv).toContain('Playwright Tester');
   await page.getByRole('button', { name: 'Mark handed over' }).click();
-  await expect(page.getByText('Handed over')).toBeVisible();
+  await expect(page.getByText('kept as it was printed then')).toBeVisible();
   expect((await stored(page, id)).handedOverAt).not.toBeNull();
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)]).toHaveLength(2);
+
+  // What is changed afterwards changes today's record, never the one that was handed over.
+  await page.goto(`/jobs/${id}/sheet`);
+  await enter(page, 'Heat loss at design', '52,500');
+  await expectSaved(page);
+  await page.getByRole('button', { name: 'history of Heat loss at design' }).click();
+  await expect(page.getByText('52,500 Btu/h')).toBeVisible();
+  await page.goto(`/jobs/${id}/handover`);
+  const record = page.getByRole('article', { name: 'Technician’s page' });
+  await expect(record).not.toContainText('52,500');
+  await page.getByText(/^Printed today, \d+ lines would say otherwise/).click();
+  await expect(page.getByRole('row', { name: /House: Heat loss at design/ })).toContainText('52,500 Btu/h');
+  await page.getByLabel('Record').selectOption('As it stands today');
+  await expect(record).toContainText('52,500');
+});
+
+test('a second visit begins blank, the first stays as it was, and the address holds which is shown', async ({
+  page,
+}) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await sayWho(page);
+  await goTo(page, 'The day');
+  await enter(page, 'Outdoor temperature, °F', '24');
+  await expectSaved(page);
+  const visit = page.getByRole('region', { name: 'Which visit' }).getByRole('button', { name: /^Visit/ });
+  await visit.click();
+  await page.getByLabel('For', { exact: true }).selectOption('Changeout');
+  await expect(visit).toContainText('Changeout');
+  await page.getByRole('button', { name: 'Begin a new visit' }).click();
+  await page.keyboard.press('Escape');
+  const field = page.getByLabel('Outdoor temperature, °F').first();
+  await expect(field).toHaveValue('');
+  await enter(page, 'Outdoor temperature, °F', '31');
+  await expectSaved(page);
+  const { visits, readings } = await stored(page, id);
+  expect(visits.map(({ reason }: { reason: string }) => reason)).toEqual(['changeout', 'call-back']);
+  expect(readings.map(({ value, visit }: { value: number; visit: string }) => [value, visit])).toEqual([
+    [24, visits[0].id],
+    [31, visits[1].id],
+  ]);
+  await visit.click();
+  await page.getByLabel('Shown').selectOption(visits[0].id);
+  await page.keyboard.press('Escape');
+  await expect(field).toHaveValue('24');
+  await expect(page).toHaveURL(new RegExp(`visit=${visits[0].id}`));
+  await page.getByRole('link', { name: /Handover/ }).click();
+  await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('Changeout');
+  await page.goto(`/jobs/${id}/startup?visit=${visits[0].id}`);
+  await goTo(page, 'The day');
+  await expect(field).toHaveValue('24');
 });
 
 test('what is tried on the wiring is said in startup, with what it would read; verdicts stay those of a sound system', async ({

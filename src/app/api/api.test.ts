@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { sampleFile } from '@/core/formats/sample-file';
 import { SAMPLES } from '@/core/samples';
+import { inCrew } from '@/server/crew';
 import { closeDatabase } from '@/server/database';
 import { testRequest } from '@/server/http/test-request';
 import { models } from '@/server/models';
@@ -29,7 +30,7 @@ const make = async (from = 'blank', source = '') => {
 test('the process is alive and ready', async () => {
   expect((await health(request(), none)).status).toBe(200);
   const answer = await ready(request(), none);
-  expect([answer.status, await answer.json()]).toEqual([200, { database: 'writes', schema: 'current' }]);
+  expect([answer.status, await answer.json()]).toEqual([200, { database: 'writes', schema: 'current', walls: 'held' }]);
 });
 
 test('create, read, list; the same request again is the same job', async () => {
@@ -225,7 +226,7 @@ describe('job files', () => {
       'facts.house.designBtuh',
     ],
   ])('%s is refused and nothing is saved', async (_, body, status, path) => {
-    const count = () => models().JobRow.count();
+    const count = () => inCrew(() => models().JobRow.count());
     const before = await count();
     const response = await importJob(request(body, `?copyId=${randomUUID()}`), none);
     expect([response.status, (await response.json()).path]).toEqual([status, path]);

@@ -46,7 +46,9 @@ test('marks are kept with the job, once however often they are sent, and come ou
   const marks = [mark()];
   expect((await addMarks(request({ marks }), job(id))).status).toBe(201);
   expect((await addMarks(request({ marks }), job(id))).status).toBe(201);
-  expect((await (await getJob(request(), job(id))).json()).settingMarks).toEqual(marks);
+  const stored = await (await getJob(request(), job(id))).json();
+  const [{ id: visit }] = stored.visits;
+  expect(stored.settingMarks).toEqual(marks.map((mark) => ({ ...mark, visit, origin: null })));
   expect(await (await getCsv(request(), job(id))).text()).toMatch(
     /Indoor board,toadflax-indoor,A-04,Heat kit,As left,3,9\.6 kW/,
   );

@@ -5,12 +5,12 @@ import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
-import { type BoardPage, type JobSummary, STAGES } from '@/core/job/stored-job';
+import { type BoardPage, type JobSummary } from '@/core/board/job-summary';
 import { call } from '@/ui/api';
 import { Mark } from '@/ui/mark';
 import { switchTheme } from '@/ui/theme';
-import { When } from '@/ui/when';
 import { ImportButton } from './import-button';
+import { JobLine } from './job-line';
 import { NewJob } from './new-job';
 import { useBoard } from './use-board';
 
@@ -118,23 +118,7 @@ export const Board = ({ page, search, isArchived: startsArchived, samples }: Boa
       <ul aria-label="Jobs" aria-busy={isBusy} className={isBusy ? 'opacity-60' : ''}>
         {jobs.map((job) => (
           <li key={job.id} className="flex items-center gap-2 border-b border-line">
-            <Link
-              href={`/jobs/${job.id}/sheet`}
-              prefetch={false}
-              className="grid min-w-0 flex-1 gap-x-4 py-3 hover:bg-sheet sm:grid-cols-[minmax(0,2fr)_minmax(0,2fr)_11rem_10rem] sm:items-baseline"
-            >
-              <span className="truncate font-label text-xl font-semibold">{job.name}</span>
-              <span className="truncate text-quiet">
-                {[job.street, job.town].filter(Boolean).join(', ') || 'no address yet'}
-              </span>
-              <span className="font-medium">
-                {STAGES[job.stage]}
-                {job.readings > 0 && <span className="font-mono text-sm text-quiet"> {job.readings} read</span>}
-              </span>
-              <span className="text-sm text-quiet">
-                <When at={job.updatedAt} />
-              </span>
-            </Link>
+            <JobLine job={job} />
             <Actions job={job} onMove={(action) => void move(job, action)} onCopy={() => void copy(job)} />
           </li>
         ))}

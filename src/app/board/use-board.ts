@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import type { BoardPage } from '@/core/job/stored-job';
+import type { BoardPage } from '@/core/board/job-summary';
 import { call } from '@/ui/api';
 
 /** Nothing is asked for while somebody types faster than this, ms. */

@@ -1,4 +1,5 @@
 import { JOB_FILE_VERSION, withFact } from '../job/document';
+import { NO_HISTORY } from '../job/stored-job';
 import type { Family } from '../wiring/families';
 import { type JobFile, toJobFile } from './job-file';
 
@@ -10,6 +11,6 @@ export const familyFile = ({ id, facts }: Family, at: number): JobFile =>
   toJobFile(
     `${ID_HEAD}${(at + 1).toString(16).padStart(12, '0')}`,
     { fileVersion: JOB_FILE_VERSION, facts: withFact(facts, 'site.jobName', id), confirmed: [] },
-    { readings: [], settingMarks: [] },
+    NO_HISTORY,
     null,
   );

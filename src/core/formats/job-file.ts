@@ -1,17 +1,23 @@
 import { array, number, object, string } from 'yup';
 import { type Parsed, parseJson, parseWith } from '../border/parse';
+import { handoverSchema, type KeptHandover } from '../handover/record-schema';
 import { isRecord, overAssumptions } from '../job/assumptions';
+import { completeHistory } from '../job/complete-history';
 import { type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '../job/document';
-import { idSchema, readingSchema, timeSchema } from '../job/reading-schema';
+import { idSchema } from '../job/id-schema';
+import { readingSchema } from '../job/reading-schema';
 import { confirmedSchema, factsSchema } from '../job/schema';
 import { markSchema } from '../job/setting-mark-schema';
 import type { JobHistory } from '../job/stored-job';
+import { timeSchema } from '../job/time-schema';
+import { visitSchema } from '../job/visit-schema';
 import { MAX_JOB_FILE_BYTES } from './job-file-limit';
 
 const FORMAT = 'gate-cross-job';
 
 /**
- * A whole job as one file: facts, what of them is confirmed, every reading, and all that was done at its controllers.
+ * A whole job as one file: facts, what of them is confirmed, its visits, every reading, and all that was done at its
+ * controllers.
  */
 export interface JobFile extends JobHistory {
   readonly format: typeof FORMAT;
@@ -20,6 +26,8 @@ export interface JobFile extends JobHistory {
   readonly facts: Facts;
   readonly confirmed: readonly FactPath[];
   readonly handedOverAt: string | null;
+  /** Records that were handed over, as they were printed. */
+  readonly handovers: readonly KeptHandover[];
 }
 
 const haveOwnIds = (rows: readonly { readonly id?: string }[] | undefined) =>
@@ -30,7 +38,7 @@ const schema = object({
     .oneOf([FORMAT] as const, `must be "${FORMAT}"`)
     .required(`must be "${FORMAT}"`),
   fileVersion: number()
-    .oneOf([JOB_FILE_VERSION] as const)
+    .oneOf(Array.from({ length: JOB_FILE_VERSION }, (_, before) => before + 1))
     .required(),
   id: idSchema,
   facts: factsSchema.required('must be given'),
@@ -40,6 +48,14 @@ const schema = object({
     .max(5000, 'must be at most 5000 readings')
     .required('must be a list of readings')
     .test('ids', 'two readings have the same id', haveOwnIds),
+  visits: array(visitSchema)
+    .max(1000, 'must be at most 1000 visits')
+    .required('must be a list of visits')
+    .test('ids', 'two visits have the same id', haveOwnIds),
+  handovers: array(handoverSchema)
+    .max(100, 'must be at most 100 records')
+    .required('must be a list of records')
+    .test('ids', 'two records have the same id', haveOwnIds),
   settingMarks: array(markSchema)
     .max(5000, 'must be at most 5000 marks')
     .required('must be a list of marks')
@@ -63,13 +79,22 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
 
 /**
  * Checks a job file that was read as JSON. Facts that are missing get their assumption, marks that an older file lacks
- * are none; nothing else is put right.
+ * are none, and what was done on no visit that is told goes into visits by its time; nothing else is put right.
  */
 export const parseJobFile = (input: unknown): Parsed<JobFile> => {
   const open = isOpenObject(input);
   if (!open.ok) return open;
-  const parsed = parseWith(schema, { settingMarks: [], ...open.value, facts: overAssumptions(open.value.facts) });
-  return parsed.ok ? { ok: true, value: parsed.value as unknown as JobFile } : parsed;
+  const parsed = parseWith(schema, {
+    settingMarks: [],
+    visits: [],
+    handovers: [],
+    ...open.value,
+    facts: overAssumptions(open.value.facts),
+  });
+  if (!parsed.ok) return parsed;
+  const { readings, settingMarks, visits, ...rest } = parsed.value;
+  const history = completeHistory({ readings, settingMarks, visits });
+  return { ok: true, value: { ...rest, fileVersion: JOB_FILE_VERSION, ...history } as unknown as JobFile };
 };
 
 /** Checks the text of a job file; one that is too large is refused unread. */
@@ -88,8 +113,9 @@ export const parseJobFileText = (text: string): Parsed<JobFile> => {
 export const toJobFile = (
   id: string,
   document: JobDocument,
-  { readings, settingMarks }: JobHistory,
+  { readings, settingMarks, visits }: JobHistory,
   handedOverAt: string | null,
+  handovers: readonly KeptHandover[] = [],
 ): JobFile => ({
   format: FORMAT,
   fileVersion: JOB_FILE_VERSION,
@@ -97,8 +123,10 @@ export const toJobFile = (
   facts: document.facts,
   confirmed: document.confirmed,
   handedOverAt,
+  visits,
   readings,
   settingMarks,
+  handovers,
 });
 
 /** The document that a file holds. */

@@ -3,6 +3,7 @@ import { ALL_FACTS, JOB_FILE_VERSION } from '../job/document';
 import type { AnyFact } from '../job/fact';
 import { FACT_GROUPS } from '../job/facts';
 import { MARK_KINDS } from '../job/setting-marks';
+import { VISIT_REASONS } from '../job/visit';
 
 type JsonSchema = Record<string, unknown>;
 
@@ -71,6 +72,23 @@ const factSchema = (fact: AnyFact): JsonSchema => {
 const uuid = { type: 'string', pattern: '^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$' };
 const time = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d+)?Z$' };
 
+const origin = {
+  description: 'The device it was entered on, that device’s own count, and how far its clock was off.',
+  oneOf: [
+    {
+      type: 'object',
+      additionalProperties: false,
+      required: ['device', 'sequence', 'clockOffsetMs'],
+      properties: {
+        device: uuid,
+        sequence: { type: 'integer', minimum: 0 },
+        clockOffsetMs: { type: ['number', 'null'], $comment: 'unit: ms' },
+      },
+    },
+    { type: 'null' },
+  ],
+};
+
 /** The JSON Schema of the job file, made from the catalogue of facts. Facts that are missing take their default. */
 export const jobJsonSchema = (): JsonSchema => ({
   $schema: 'http://json-schema.org/draft-07/schema#',
@@ -80,7 +98,10 @@ export const jobJsonSchema = (): JsonSchema => ({
   additionalProperties: false,
   properties: {
     format: { const: 'gate-cross-job' },
-    fileVersion: { const: JOB_FILE_VERSION },
+    fileVersion: {
+      description: 'Older versions are read too.',
+      enum: Array.from({ length: JOB_FILE_VERSION }, (_, before) => before + 1),
+    },
     id: uuid,
     facts: {
       type: 'object',
@@ -107,6 +128,23 @@ export const jobJsonSchema = (): JsonSchema => ({
       items: { enum: ALL_FACTS.map(({ path }) => path) },
     },
     handedOverAt: { oneOf: [time, { type: 'null' }] },
+    visits: {
+      description: 'When somebody came, and why. May be missing: what was done goes into visits by its time.',
+      type: 'array',
+      maxItems: 1000,
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['id', 'reason', 'began', 'ended', 'author'],
+        properties: {
+          id: uuid,
+          reason: { enum: Object.keys(VISIT_REASONS) },
+          began: time,
+          ended: { oneOf: [time, { type: 'null' }] },
+          author: { type: 'string', maxLength: 80 },
+        },
+      },
+    },
     readings: {
       type: 'array',
       maxItems: 5000,
@@ -122,13 +160,46 @@ export const jobJsonSchema = (): JsonSchema => ({
             pattern: '^[A-Za-z0-9-]{1,40}/[A-Za-z0-9-]{1,60}$',
           },
           value: {
-            oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done', 'undone'] }],
+            oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done', 'undone', null] }],
           },
           place: { type: ['string', 'null'], maxLength: 40 },
           at: time,
           author: { type: 'string', minLength: 1, maxLength: 80 },
           instrument: { type: 'string', maxLength: 80 },
           replaces: { oneOf: [uuid, { type: 'null' }] },
+          visit: { description: 'May be missing: found by its time.', ...uuid },
+          enteredBy: { description: 'Empty: who read it.', type: 'string', maxLength: 80 },
+          meterOhms: {
+            description: 'The meter’s own impedance where volts were read.',
+            type: ['number', 'null'],
+            exclusiveMinimum: 0,
+            $comment: 'unit: Ω',
+          },
+          origin,
+          note: { type: 'string', maxLength: 500 },
+          status: {
+            description: 'Missing: taken. Withdrawn and not measured have the value null, and say why.',
+            enum: ['taken', 'withdrawn', 'not-measured'],
+          },
+          why: { type: 'string', maxLength: 200 },
+        },
+      },
+    },
+    handovers: {
+      description:
+        'Records that were handed over, as they were printed then: words alone, never worked out again. May be missing: none.',
+      type: 'array',
+      maxItems: 100,
+      items: {
+        type: 'object',
+        additionalProperties: false,
+        required: ['id', 'handedOverAt', 'author', 'coreVersion', 'record'],
+        properties: {
+          id: uuid,
+          handedOverAt: time,
+          author: { type: 'string', maxLength: 80 },
+          coreVersion: { type: 'string', maxLength: 80 },
+          record: { type: 'object' },
         },
       },
     },
@@ -156,6 +227,8 @@ export const jobJsonSchema = (): JsonSchema => ({
             maxLength: 40,
           },
           words: { type: 'string', maxLength: 160 },
+          visit: { description: 'May be missing: found by its time.', ...uuid },
+          origin,
         },
       },
     },

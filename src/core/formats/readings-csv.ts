@@ -1,7 +1,11 @@
 import Papa from 'papaparse';
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
+import { correctedMs, inTime } from '../job/in-time';
 import type { Reading } from '../job/reading';
+import type { JobHistory } from '../job/stored-job';
+import { type Visit, VISIT_REASONS } from '../job/visit';
+import { ofVisit, visitsInTime } from '../job/visits';
 import { jobModel } from '../model';
 import { observed } from '../model/observable';
 import { planItem } from '../startup/planned';
@@ -13,30 +17,31 @@ const aimOf = (expected: Expectation) =>
   expected.kind === 'band' && expected.aim !== null ? roundTo(expected.aim, 3) : '';
 const toleranceOf = (expected: Expectation) => (expected.kind === 'band' ? expected.tolerance : '');
 
-/**
- * Every reading of a job as CSV, corrected ones included, in the order of the startup and then of time.
- * Readings of items that the job no longer has keep their key and carry no verdict.
- */
-export const readingsCsv = (facts: Facts, readings: readonly Reading[]): string => {
+const stateOf = (reading: Reading, replaced: ReadonlySet<string | null>): string =>
+  reading.status === 'withdrawn' ? 'withdrawal' : replaced.has(reading.id) ? 'corrected' : 'current';
+
+const visitRows = (facts: Facts, visit: Visit, readings: readonly Reading[]) => {
   const steps = jobModel(facts).startup(readings, DEFAULT_MOMENT);
-  const named = observed(facts, readings);
   // One thing that several steps read stands with the first of them.
   const items = new Map(
     steps.flatMap(({ step, items: all }) => all.map(({ key, item }) => [key, { step, item }] as const)).reverse(),
   );
   const order = [...items.keys()].reverse();
   const rank = (key: string) => (items.has(key) ? order.indexOf(key) : order.length);
-  const corrected = new Set(readings.map(({ replaces }) => replaces));
-  const rows = named
-    .sort((a, b) => rank(a.item) - rank(b.item) || a.at.localeCompare(b.at))
+  const replaced = new Set(readings.map(({ replaces }) => replaces));
+  return inTime(observed(facts, readings))
+    .sort((a, b) => rank(a.item) - rank(b.item))
     .map((reading) => {
       const found = items.get(reading.item);
-      const planned = found && planItem(reading.item, found.item, reading);
+      const taken = reading.status === 'taken' ? reading : undefined;
+      const planned = found && taken && planItem(reading.item, found.item, taken);
       return {
+        visit: visit.began,
+        reason: VISIT_REASONS[visit.reason],
         step: found?.step.title ?? '',
         item: reading.item,
         label: found?.item.label ?? '',
-        value: reading.value,
+        value: reading.value ?? '',
         unit: found?.item.unit ?? '',
         expected: planned ? aimOf(planned.expected) : '',
         tolerance: planned ? toleranceOf(planned.expected) : '',
@@ -44,33 +49,55 @@ export const readingsCsv = (facts: Facts, readings: readonly Reading[]): string 
         meaning: planned?.verdict?.means ?? '',
         place: reading.place ?? '',
         at: reading.at,
+        corrected_at: new Date(correctedMs(reading)).toISOString(),
         author: reading.author,
+        entered_by: reading.enteredBy || reading.author,
         instrument: reading.instrument,
-        state: corrected.has(reading.id) ? 'corrected' : 'current',
+        meter_ohms: reading.meterOhms ?? '',
+        status: reading.status,
+        why: reading.status === 'taken' ? '' : reading.why,
+        note: reading.note,
+        state: stateOf(reading, replaced),
         id: reading.id,
         replaces: reading.replaces ?? '',
       };
     });
+};
+
+/** Columns of the file, in order. */
+const COLUMNS = [
+  'visit',
+  'reason',
+  'step',
+  'item',
+  'label',
+  'value',
+  'unit',
+  'expected',
+  'tolerance',
+  'verdict',
+  'meaning',
+  'place',
+  'at',
+  'corrected_at',
+  'author',
+  'entered_by',
+  'instrument',
+  'meter_ohms',
+  'status',
+  'why',
+  'note',
+  'state',
+  'id',
+  'replaces',
+] as const satisfies readonly (keyof ReturnType<typeof visitRows>[number])[];
+
+/**
+ * Every reading of a job as CSV, corrected and withdrawn ones included: visit by visit, in the order of the startup and
+ * then of time. Readings of items that the job no longer has keep their key and carry no verdict.
+ */
+export const readingsCsv = (facts: Facts, { readings, visits }: Pick<JobHistory, 'readings' | 'visits'>): string => {
+  const rows = visitsInTime(visits).flatMap((visit) => visitRows(facts, visit, ofVisit(readings, visit.id)));
   // A cell that a spreadsheet would take for a formula is disarmed.
-  return Papa.unparse(rows, {
-    escapeFormulae: FORMULA_CELL,
-    columns: [
-      'step',
-      'item',
-      'label',
-      'value',
-      'unit',
-      'expected',
-      'tolerance',
-      'verdict',
-      'meaning',
-      'place',
-      'at',
-      'author',
-      'instrument',
-      'state',
-      'id',
-      'replaces',
-    ],
-  });
+  return Papa.unparse(rows, { escapeFormulae: FORMULA_CELL, columns: [...COLUMNS] });
 };

@@ -1,23 +1,22 @@
 import Papa from 'papaparse';
 import { CONTROLLERS } from '../job/controllers';
+import { inTime } from '../job/in-time';
 import { MARK_KINDS, type SettingMark } from '../job/setting-marks';
 import { FORMULA_CELL } from './csv-cell';
 
 /** Everything done at the controllers of a job as CSV: a line for each mark, in time. A value taken back says so. */
 export const settingsCsv = (marks: readonly SettingMark[]): string => {
-  const data = [...marks]
-    .sort((a, b) => a.at.localeCompare(b.at))
-    .map(({ at, author, controller, profile, code, label, kind, value, words }) => [
-      at,
-      author,
-      CONTROLLERS[controller],
-      profile,
-      code,
-      label,
-      MARK_KINDS[kind],
-      value === '' ? 'taken back' : value,
-      words,
-    ]);
+  const data = inTime(marks).map(({ at, author, controller, profile, code, label, kind, value, words }) => [
+    at,
+    author,
+    CONTROLLERS[controller],
+    profile,
+    code,
+    label,
+    MARK_KINDS[kind],
+    value === '' ? 'taken back' : value,
+    words,
+  ]);
   return Papa.unparse(
     { fields: ['time', 'author', 'controller', 'profile', 'code', 'entry', 'what', 'value', 'words'], data },
     { newline: '\r\n', escapeFormulae: FORMULA_CELL },

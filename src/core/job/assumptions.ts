@@ -1,4 +1,4 @@
-import { assumedFacts, type Facts, type JobDocument } from './document';
+import { assumedFacts, type Facts, JOB_FILE_VERSION, type JobDocument } from './document';
 
 /** Whether a value is a plain object. */
 export const isRecord = (value: unknown): value is Record<string, unknown> =>
@@ -21,5 +21,6 @@ export const overAssumptions = (facts: unknown): unknown => {
 /** A stored document brought up to the facts of today. */
 export const upToDate = (document: JobDocument): JobDocument => ({
   ...document,
+  fileVersion: JOB_FILE_VERSION,
   facts: overAssumptions(document.facts) as Facts,
 });

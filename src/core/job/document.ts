@@ -21,7 +21,7 @@ export interface JobDocument {
 }
 
 /** Version of the job file and of the stored document. */
-export const JOB_FILE_VERSION = 1;
+export const JOB_FILE_VERSION = 2;
 
 /** Every fact with its path, in the order of the catalogue. */
 export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] =

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { stageOf, STAGES } from '../board/job-summary';
 import { overAssumptions, upToDate } from './assumptions';
 import { factProblem } from './check-fact';
 import {
@@ -17,7 +18,6 @@ import {
 } from './document';
 import { PLACES } from './fact';
 import { FACT_GROUP_LABELS, FACT_GROUPS } from './facts';
-import { stageOf, STAGES } from './stored-job';
 
 describe('the catalogue', () => {
   test.each(ALL_FACTS.map(({ path, fact }) => [path, fact] as const))(

@@ -1,41 +1,20 @@
-import { lazy, mixed, object, string } from 'yup';
-import { bounded, plainText } from '../border/schema';
-import type { ReadingValue } from './reading';
-
-const uuid = () =>
-  string()
-    .typeError('must be a UUID')
-    .matches(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i, 'must be a UUID');
-
-/** An id made by the client, so that a save sent twice lands once. */
-export const idSchema = uuid().required('must be given');
-
-/** Whether a text is an id. */
-export const isId = (text: string): boolean => idSchema.isValidSync(text, { strict: true });
-
-/** Years that a record can be of. */
-const YEARS = [1970, 2200] as const;
-
-/** Whether a day of the calendar is one that there is: no 30th of February, no year 0. */
-const isRealTime = (text: string): boolean => {
-  const time = new Date(text);
-  if (Number.isNaN(time.getTime())) return false;
-  const year = time.getUTCFullYear();
-  return year >= YEARS[0] && year < YEARS[1] && time.toISOString().slice(0, 10) === text.slice(0, 10);
-};
-
-/** A moment in time, ISO 8601 in UTC. */
-export const timeSchema = string()
-  .typeError('must be a time')
-  .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,9})?Z$/, 'must be a time such as 2026-01-31T14:05:00Z')
-  .test('real', 'is no day of the calendar; check the date', (value) => !value || isRealTime(value));
+import { type InferType, lazy, mixed, object, string } from 'yup';
+import { bounded, plainText, positive } from '../border/schema';
+import { idSchema, uuid } from './id-schema';
+import { completeOrigin, originSchema } from './origin-schema';
+import type { Reading, ReadingValue } from './reading';
+import { timeSchema } from './time-schema';
 
 const numberValue = bounded(-1000, 1_000_000).defined();
 const wordValue = mixed<ReadingValue>()
-  .oneOf(['OL', 'done', 'undone'], 'must be a number, OL or done')
-  .required('must be a number, OL or done');
+  .nullable()
+  .oneOf(['OL', 'done', 'undone', null], 'must be a number, OL or done')
+  .defined('must be a number, OL or done');
 
-/** One reading as it comes through the border. */
+/**
+ * One reading as it comes through the border. What the first version of the record did not know may be missing: it is
+ * filled in by {@link completeReading}.
+ */
 export const readingSchema = object({
   id: idSchema,
   item: string()
@@ -48,4 +27,53 @@ export const readingSchema = object({
   author: plainText(80).required('must say who read it'),
   instrument: plainText(80).defined('must be text'),
   replaces: uuid().nullable().defined('must be given, or null'),
-}).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
+  visit: uuid(),
+  enteredBy: plainText(80),
+  meterOhms: positive(1e12, 'Ω').nullable(),
+  origin: originSchema(),
+  note: plainText(500),
+  status: mixed<Reading['status']>().oneOf(
+    ['taken', 'withdrawn', 'not-measured'],
+    'must be taken, withdrawn or not-measured',
+  ),
+  why: plainText(200),
+})
+  .noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`)
+  .test({
+    name: 'status',
+    test: ({ status = 'taken', value, why, replaces }, context) => {
+      const wrong = (path: string, message: string) =>
+        context.createError({ path: context.path ? `${context.path}.${path}` : path, message });
+      if (status === 'taken') return value !== null || wrong('value', 'must be a number, OL or done');
+      // Any other word is told where it stands.
+      if (status !== 'withdrawn' && status !== 'not-measured') return true;
+      if (value !== null) return wrong('value', 'must be null: nothing was read');
+      if (!why) return wrong('why', 'must say why');
+      return status !== 'withdrawn' || replaces !== null || wrong('replaces', 'must name what is withdrawn');
+    },
+  });
+
+/** A reading as it came through the border. */
+export type ReadingInput = InferType<typeof readingSchema>;
+
+/**
+ * A reading with what the first version of the record did not know filled in; letters of ids count alike, large or
+ * small, as in the database.
+ * @param visit the visit of one that names none
+ */
+export const completeReading = (input: ReadingInput, visit: string): Reading => {
+  const { status = 'taken', why, value, ...fields } = input;
+  const full = {
+    enteredBy: '',
+    meterOhms: null,
+    note: '',
+    ...fields,
+    id: fields.id.toLowerCase(),
+    visit: (fields.visit ?? visit).toLowerCase(),
+    replaces: fields.replaces?.toLowerCase() ?? null,
+    origin: completeOrigin(fields.origin),
+  };
+  return (
+    status === 'taken' ? { ...full, status, value } : { ...full, status, value: null, why: why ?? '' }
+  ) as Reading;
+};

@@ -1,17 +1,30 @@
+import fc from 'fast-check';
 import { parseWith } from '../border/parse';
-import { currentReadings, type Reading, readingHistory, timeDoubt } from './reading';
-import { timeSchema } from './reading-schema';
+import { timeDoubt } from './in-time';
+import {
+  currentReadings,
+  notMeasured,
+  type Reading,
+  readingHistory,
+  takenReading,
+  type UntakenReading,
+} from './reading';
+import { completeReading, readingSchema } from './reading-schema';
+import { timeSchema } from './time-schema';
 
-const reading = (id: string, value: number, at: string, replaces: string | null = null): Reading => ({
-  id,
-  item: 'heat-aux/amps-1',
-  value,
-  place: null,
-  at,
-  author: 'R',
-  instrument: '',
-  replaces,
-});
+const reading = (id: string, value: number, at: string, replaces: string | null = null): Reading =>
+  takenReading({
+    id,
+    visit: 'v',
+    item: 'heat-aux/amps-1',
+    value,
+    place: null,
+    at,
+    author: 'R',
+    instrument: '',
+    replaces,
+  });
+const UUID = 'b1d4e6f0-0000-4000-8000-00000000000a';
 const counts = (...readings: Reading[]) => currentReadings(readings).get('heat-aux/amps-1')!.value;
 
 describe('the reading that counts', () => {
@@ -60,11 +73,128 @@ describe('a time', () => {
   });
 });
 
-test('a time ahead of now is doubted, and says so; one that was taken later the same day is not', () => {
+test('a time far ahead of now, or long before its visit, is doubted and says so; one of the same day is not', () => {
   const now = Date.parse('2026-01-05T12:00:00Z');
-  expect(timeDoubt({ at: '2026-01-06T12:00:00Z' }, now)).toMatch(/ahead of time/);
-  expect([timeDoubt({ at: '2026-01-05T20:05:00Z' }, now), timeDoubt({ at: '2026-01-04T12:00:00Z' }, now)]).toEqual([
-    null,
-    null,
-  ]);
+  const began = '2026-01-05T09:00:00Z';
+  const doubt = (at: string, clockOffsetMs = 0) =>
+    timeDoubt({ at, origin: { device: 'd', sequence: 1, clockOffsetMs } }, now, began);
+  expect(doubt('2026-01-06T12:00:00Z')).toMatch(/ahead of time/);
+  expect(doubt('2026-01-04T12:00:00Z')).toMatch(/before the visit/);
+  expect(['2026-01-05T20:05:00Z', '2026-01-05T08:30:00Z'].map((at) => doubt(at))).toEqual([null, null]);
+  expect(timeDoubt({ at: '2020-01-01T00:00:00Z', origin: null }, now)).toBeNull();
+  // A clock that is known to be a day ahead is put right, and nothing is left to doubt.
+  expect(doubt('2026-01-06T12:00:00Z', -24 * 3_600_000)).toBeNull();
+});
+
+describe('clocks that are off', () => {
+  const from = (
+    id: string,
+    device: string,
+    sequence: number,
+    at: string,
+    clockOffsetMs: number | null = 0,
+  ): Reading => ({
+    ...reading(id, sequence, at),
+    origin: { device, sequence, clockOffsetMs },
+  });
+  const last = (...readings: Reading[]) => currentReadings(readings).get('heat-aux/amps-1')!.id;
+
+  test('of two devices, the one read last by the corrected time counts', () => {
+    const ahead = from('a', 'one', 1, '2026-01-05T13:00:00Z', -3_600_000);
+    const right = from('b', 'two', 1, '2026-01-05T12:30:00Z');
+    expect([last(ahead, right), last(right, ahead)]).toEqual(['b', 'b']);
+  });
+
+  test('on one device its own count decides, though its clock was put back meanwhile', () => {
+    const before = from('a', 'one', 7, '2026-01-06T12:00:00Z', null);
+    const after = from('b', 'one', 8, '2026-01-05T12:00:00Z', null);
+    expect([last(before, after), last(after, before)]).toEqual(['b', 'b']);
+  });
+
+  test('the order does not hang on the order in which they came in', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            device: fc.constantFrom('one', 'two', null),
+            sequence: fc.nat(5),
+            at: fc.nat(9),
+            offset: fc.constantFrom(0, -3000, 7000),
+            replaces: fc.option(fc.nat(11)),
+          }),
+          { maxLength: 12 },
+        ),
+        fc.infiniteStream(fc.nat()),
+        (drawn, chance) => {
+          const readings = drawn.map(({ device, sequence, at, offset, replaces }, number): Reading => ({
+            ...reading(`r${number}`, number, `2026-01-05T12:00:0${at}Z`, replaces === null ? null : `r${replaces}`),
+            origin: device === null ? null : { device, sequence, clockOffsetMs: offset },
+          }));
+          const shuffled = readings
+            .map((each) => ({ each, key: chance.next().value }))
+            .sort((a, b) => a.key - b.key)
+            .map(({ each }) => each);
+          expect(readingHistory(shuffled, 'heat-aux/amps-1')).toEqual(readingHistory(readings, 'heat-aux/amps-1'));
+          expect(currentReadings(shuffled)).toEqual(currentReadings(readings));
+        },
+      ),
+    );
+  });
+});
+
+describe('what is withdrawn or not measured', () => {
+  const first = reading('a', 5, '2026-01-05T12:00:00Z');
+  const untaken = (
+    id: string,
+    status: UntakenReading['status'],
+    at: string,
+    replaces: string | null,
+    why = 'wrong leg',
+  ): Reading => ({ ...first, id, status, value: null, why, at, replaces }) as UntakenReading;
+
+  test('a withdrawn reading counts no more and stays in the history; what it had corrected stays corrected', () => {
+    const better = reading('b', 42, '2026-01-05T12:01:00Z', 'a');
+    const gone = untaken('w', 'withdrawn', '2026-01-05T12:02:00Z', 'b');
+    expect(currentReadings([first, better, gone]).size).toBe(0);
+    expect(readingHistory([first, better, gone], 'heat-aux/amps-1').map(({ id }) => id)).toEqual(['w', 'b', 'a']);
+  });
+
+  test('it takes away what it names alone, and can itself be taken back', () => {
+    const other = reading('b', 42, '2026-01-05T11:00:00Z');
+    const gone = untaken('w', 'withdrawn', '2026-01-05T12:02:00Z', 'a');
+    expect(counts(first, other, gone)).toBe(42);
+    expect(counts(first, gone, reading('c', 5, '2026-01-05T12:03:00Z', 'w'))).toBe(5);
+  });
+
+  test('not measured says why, until it is measured', () => {
+    const left = untaken('n', 'not-measured', '2026-01-05T12:00:00Z', null, 'no ladder');
+    expect(notMeasured([left]).get('heat-aux/amps-1')?.why).toBe('no ladder');
+    const measured = reading('m', 19, '2026-01-05T12:10:00Z', 'n');
+    expect([notMeasured([left, measured]).size, counts(left, measured)]).toEqual([0, 19]);
+  });
+
+  test('the border takes each with its reason, and nothing in between', () => {
+    const problem = (change: object) => {
+      const { why: _, ...bare } = { ...first, why: '', id: UUID, visit: UUID, ...change };
+      const parsed = parseWith(readingSchema, 'why' in change ? { ...bare, why: change.why } : bare);
+      return parsed.ok ? null : `${parsed.path}: ${parsed.error}`;
+    };
+    expect(problem({})).toBeNull();
+    expect(problem({ status: 'not-measured', value: null, why: 'no ladder' })).toBeNull();
+    expect(problem({ status: 'withdrawn', value: null, why: 'wrong leg', replaces: UUID })).toBeNull();
+    expect(problem({ value: null })).toBe('value: must be a number, OL or done');
+    expect(problem({ status: 'not-measured', value: null })).toBe('why: must say why');
+    expect(problem({ status: 'not-measured', value: 5, why: 'x' })).toBe('value: must be null: nothing was read');
+    expect(problem({ status: 'withdrawn', value: null, why: 'x' })).toBe('replaces: must name what is withdrawn');
+    expect(problem({ status: 'perhaps' })).toMatch(/^status: must be taken/);
+    expect(problem({ origin: { device: UUID, sequence: -1, clockOffsetMs: null } })).toMatch(/^origin.sequence/);
+  });
+
+  test('what an older client sends is filled in, its ids in small letters', () => {
+    const { id, item, value, place, at, author, instrument, replaces } = first;
+    const old = { id: id + UUID.slice(1).toUpperCase(), item, value, place, at, author, instrument, replaces };
+    const parsed = parseWith(readingSchema, old);
+    if (!parsed.ok) throw new Error(parsed.error);
+    expect(completeReading(parsed.value, UUID)).toEqual({ ...first, id: `a${UUID.slice(1)}`, visit: UUID });
+  });
 });

@@ -1,35 +1,64 @@
+import { inTime, type Timed } from './in-time';
+
 /**
  * What was read: a number in the item's unit, an open circuit (`OL`), a thing done, or a tick taken back (`undone`).
  */
 export type ReadingValue = number | 'OL' | 'done' | 'undone';
 
-/** One reading as it was taken. Readings are never changed: a correction is a new one that names the old. */
-export interface Reading {
-  readonly id: string;
+interface ReadingFields extends Timed {
   /** The item it answers, such as `heat-aux/amps-1`. */
   readonly item: string;
-  readonly value: ReadingValue;
+  /** The visit on which it was read. Readings of different visits never compete. */
+  readonly visit: string;
   /** Where the clamp or the probe was, where that makes a difference. */
   readonly place: string | null;
-  /** When it was taken, ISO 8601. */
-  readonly at: string;
+  /** Who read. */
   readonly author: string;
+  /** Who entered it, where that is somebody else than who read. */
+  readonly enteredBy: string;
   readonly instrument: string;
-  /** The reading that this one corrects. */
+  /** The meter's own impedance where volts were read and it is known, Ω. */
+  readonly meterOhms: number | null;
+  readonly note: string;
+  /** The reading that this one corrects, or withdraws. */
   readonly replaces: string | null;
 }
 
-/** Stamped farther ahead, a reading has a clock that was set wrong, ms. Our judgement: longer than a day of work. */
-const AHEAD_MS = 12 * 3_600_000;
+/** A reading that was taken. */
+export interface TakenReading extends ReadingFields {
+  readonly status: 'taken';
+  readonly value: ReadingValue;
+}
 
-/**
- * Why a reading's time is doubted, in words; null where it is not. The reading counts all the same.
- * @param now a time here that is not over, such as when the page was opened, ms since 1970
- */
-export const timeDoubt = ({ at }: Pick<Reading, 'at'>, now: number): string | null =>
-  Date.parse(at) - now > AHEAD_MS ? 'stamped ahead of time: that clock was set wrong' : null;
+/** A reading that was withdrawn, or an item that was not measured; and why. */
+export interface UntakenReading extends ReadingFields {
+  readonly status: 'withdrawn' | 'not-measured';
+  readonly value: null;
+  readonly why: string;
+}
 
-const inTime = (a: Reading, b: Reading) => a.at.localeCompare(b.at);
+/** One line of the record. It is never changed: a correction is a new one that names the old. */
+export type Reading = TakenReading | UntakenReading;
+
+/** What the first version of the record held of a reading. */
+export type BareReading = Pick<
+  TakenReading,
+  'id' | 'item' | 'value' | 'place' | 'at' | 'author' | 'instrument' | 'replaces'
+>;
+
+/** A reading that was taken, with what is not said of it as not known. */
+export const takenReading = ({
+  visit,
+  ...bare
+}: BareReading & Partial<TakenReading> & { visit: string }): TakenReading => ({
+  visit,
+  enteredBy: '',
+  meterOhms: null,
+  origin: null,
+  note: '',
+  status: 'taken',
+  ...bare,
+});
 
 /**
  * The readings of one item in the order in which they count, the one that counts last: what nothing corrects after what
@@ -37,7 +66,7 @@ const inTime = (a: Reading, b: Reading) => a.at.localeCompare(b.at);
  */
 const inOrder = (readings: readonly Reading[]): Reading[] => {
   const replaced = new Set(readings.map(({ replaces }) => replaces));
-  const sorted = [...readings].sort(inTime);
+  const sorted = inTime(readings);
   return [...sorted.filter(({ id }) => replaced.has(id)), ...sorted.filter(({ id }) => !replaced.has(id))];
 };
 
@@ -51,9 +80,33 @@ const byItem = (readings: readonly Reading[]): Map<string, Reading[]> => {
   return all;
 };
 
-/** The reading that counts for each item: a correction before what it corrects, else the last one taken. */
-export const currentReadings = (readings: readonly Reading[]): ReadonlyMap<string, Reading> =>
-  new Map([...byItem(readings)].map(([item, all]) => [item, inOrder(all).at(-1)!]));
+/** What stands of an item: its last word that was not withdrawn; nothing where what it corrected was withdrawn last. */
+const standing = (readings: readonly Reading[]): Reading | undefined => {
+  const replaced = new Set(readings.map(({ replaces }) => replaces));
+  const open = inOrder(readings).filter(({ id }) => !replaced.has(id));
+  // Where corrections go round in a ring nothing is open, and time decides.
+  const last = (open.length > 0 ? open : inOrder(readings)).filter(({ status }) => status !== 'withdrawn').at(-1);
+  return last;
+};
+
+const standingWith = <S extends Reading['status']>(readings: readonly Reading[], status: S) =>
+  new Map(
+    [...byItem(readings)].flatMap(([item, all]) => {
+      const last = standing(all);
+      return last?.status === status ? [[item, last as Extract<Reading, { status: S }>] as const] : [];
+    }),
+  );
+
+/**
+ * The reading that counts for each item, of those of one visit: a correction before what it corrects, else the last one
+ * taken. An item whose reading was withdrawn, or that was not measured, has none.
+ */
+export const currentReadings = (readings: readonly Reading[]): ReadonlyMap<string, TakenReading> =>
+  standingWith(readings, 'taken');
+
+/** Items that were left unmeasured, with why. */
+export const notMeasured = (readings: readonly Reading[]): ReadonlyMap<string, UntakenReading> =>
+  standingWith(readings, 'not-measured') as ReadonlyMap<string, UntakenReading>;
 
 /** All readings of one item, the one that counts first. */
 export const readingHistory = (readings: readonly Reading[], item: string): Reading[] =>

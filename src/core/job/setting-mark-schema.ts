@@ -1,10 +1,12 @@
-import { mixed, object, string } from 'yup';
+import { type InferType, mixed, object, string } from 'yup';
 import { plainText } from '../border/schema';
 import { CONTROLLER_ROLES, type ControllerRole } from './controllers';
-import { idSchema, timeSchema } from './reading-schema';
-import { MARK_KINDS, type MarkKind } from './setting-marks';
+import { idSchema, uuid } from './id-schema';
+import { completeOrigin, originSchema } from './origin-schema';
+import { MARK_KINDS, type MarkKind, type SettingMark } from './setting-marks';
+import { timeSchema } from './time-schema';
 
-/** One mark as it comes through the border. */
+/** One mark as it comes through the border; {@link completeMark} fills in what an older one does not say. */
 export const markSchema = object({
   id: idSchema,
   at: timeSchema.required('must be given'),
@@ -21,4 +23,21 @@ export const markSchema = object({
     .required('must be given'),
   value: plainText(40).defined('must be text; empty takes the mark back'),
   words: plainText(160).defined('must be text'),
+  visit: uuid(),
+  origin: originSchema(),
 }).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
+
+/** A mark as it came through the border. */
+export type MarkInput = InferType<typeof markSchema>;
+
+/**
+ * A mark with what the first version of the record did not know filled in.
+ * @param visit the visit of one that names none
+ */
+export const completeMark = (input: MarkInput, visit: string): SettingMark =>
+  ({
+    ...input,
+    id: input.id.toLowerCase(),
+    visit: (input.visit ?? visit).toLowerCase(),
+    origin: completeOrigin(input.origin),
+  }) as SettingMark;

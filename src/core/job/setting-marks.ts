@@ -1,4 +1,5 @@
 import type { ControllerRole } from './controllers';
+import { inTime, type Timed } from './in-time';
 
 /** What was done at an entry: the value found, the value left, the value read back; or a step of the card done. */
 export const MARK_KINDS = { found: 'As found', left: 'As left', 'read-back': 'Read back', done: 'Done' } as const;
@@ -7,10 +8,9 @@ export type MarkKind = keyof typeof MARK_KINDS;
 /**
  * One thing done at a controller, with time and author. Marks are never changed: a newer one of the same kind counts.
  */
-export interface SettingMark {
-  readonly id: string;
-  /** When it was done, ISO 8601. */
-  readonly at: string;
+export interface SettingMark extends Timed {
+  /** The visit on which it was done. */
+  readonly visit: string;
   readonly author: string;
   readonly controller: ControllerRole;
   /** Id of the controller's profile. */
@@ -26,10 +26,8 @@ export interface SettingMark {
   readonly words: string;
 }
 
-/** A mark before it has its id, time and author. */
-export type NewMark = Omit<SettingMark, 'id' | 'at' | 'author'>;
-
-const inTime = (marks: readonly SettingMark[]) => [...marks].sort((a, b) => a.at.localeCompare(b.at));
+/** A mark before it has its id, time, origin, visit and author. */
+export type NewMark = Omit<SettingMark, keyof Timed | 'visit' | 'author'>;
 
 /** The mark that counts for each entry and kind of one controller: the last one, unless it was taken back. */
 export const currentMarks = (

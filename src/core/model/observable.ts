@@ -5,7 +5,7 @@ import { furnaceInputs } from '../devices/furnace';
 import type { CoilId } from '../devices/ids';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
-import { currentReadings, type Reading } from '../job/reading';
+import { currentReadings, notMeasured, type Reading, type TakenReading, type UntakenReading } from '../job/reading';
 import { type ClampAt, clampId, clampPlaces, clampReach } from '../strips/clamp';
 import type { EvidenceKeys } from '../strips/evidence';
 import { jobKit } from '../strips/from-job';
@@ -161,8 +161,16 @@ export const observed = (facts: Facts, readings: readonly Reading[]): Reading[] 
   readings.map((reading) => renamed(facts, reading));
 
 /** The reading that counts for each thing read. */
-export const observedNow = (facts: Facts, readings: readonly Reading[]): ReadonlyMap<string, Reading> =>
+export const observedNow = (facts: Facts, readings: readonly Reading[]): ReadonlyMap<string, TakenReading> =>
   currentReadings(observed(facts, readings));
+
+/** What was left unmeasured, with why. */
+export const leftUnmeasured = (facts: Facts, readings: readonly Reading[]): ReadonlyMap<string, UntakenReading> =>
+  notMeasured(observed(facts, readings));
+
+/** The impedance of the meter that a reading of volts was to be taken with, Ω; null where nothing of that is said. */
+export const meterOhmsOf = (observation: Observation | undefined): number | null =>
+  observation?.observable.kind === 'volts' ? METERS[observation.observable.meter].ohms : null;
 
 /** Keys of the readings that tell a kit: volts at it under load, and its main feed with everything called. */
 export const stripKeys = (facts: Facts): EvidenceKeys => ({

@@ -1,6 +1,7 @@
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { type Scenario, SOUND, withFault } from '../control/scenario';
 import { assumedFacts, type Facts } from '../job/document';
+import type { TakenReading } from '../job/reading';
 import { readingSchema } from '../job/reading-schema';
 import { SAMPLES } from '../samples';
 import { judge } from '../startup/judge';
@@ -140,7 +141,7 @@ describe('a ghost', () => {
 
 describe('one thing read has one key', () => {
   const reading = (item: string, value: number, place: string | null = null) => ({
-    ...SAMPLES[1]!.readings[0]!,
+    ...(SAMPLES[1]!.readings[0] as TakenReading),
     id: `${item} ${place}`,
     item,
     value,

@@ -90,5 +90,6 @@ export const found: Sample = {
     'wiring.asFound',
   ] satisfies FactPath[],
   handedOverAt: null,
+  visits: [],
   readings: [],
 };

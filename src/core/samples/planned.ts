@@ -74,5 +74,6 @@ export const planned: Sample = {
     'prices.electricPerKWh',
   ] satisfies FactPath[],
   handedOverAt: null,
+  visits: [],
   readings: [],
 };

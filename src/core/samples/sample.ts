@@ -1,6 +1,8 @@
 import type { FactPath, Facts } from '../job/document';
-import type { Reading, ReadingValue } from '../job/reading';
+import { inTime } from '../job/in-time';
+import { type Reading, type ReadingValue, takenReading } from '../job/reading';
 import type { MarkKind, SettingMark } from '../job/setting-marks';
+import type { Visit } from '../job/visit';
 import { type ControllerProfile, entryKey, optionsOf } from '../setup/profiles/profile';
 
 /** A made-up job that ships with the application. */
@@ -13,6 +15,7 @@ export interface Sample {
   readonly handedOverAt: string | null;
   readonly readings: readonly Reading[];
   readonly settingMarks?: readonly SettingMark[];
+  readonly visits: readonly Visit[];
 }
 
 /** One line of a sample's readings: minutes since the start, item, value, and where the clamp was. */
@@ -20,12 +23,10 @@ export type Line = readonly [minute: number, item: string, value: ReadingValue, 
 
 /**
  * Readings of a sample visit, with ids of their own. A second line for an item corrects the first.
- * @param startAt when the visit began, ISO 8601
  */
-export const visit = (
+export const readingsOn = (
+  { id: visit, began, author }: Visit,
   family: string,
-  startAt: string,
-  author: string,
   instrument: string,
   lines: readonly Line[],
 ): Reading[] => {
@@ -34,16 +35,17 @@ export const visit = (
     const id = `${family}-${String(at + 1).padStart(12, '0')}`;
     const replaces = last.get(item) ?? null;
     last.set(item, id);
-    return {
+    return takenReading({
       id,
+      visit,
       item,
       value,
       place: place ?? null,
-      at: new Date(Date.parse(startAt) + minute * 60_000).toISOString(),
+      at: new Date(Date.parse(began) + minute * 60_000).toISOString(),
       author,
       instrument: value === 'done' ? '' : instrument,
       replaces,
-    };
+    });
   });
 };
 
@@ -55,20 +57,20 @@ export type MarkLine = readonly [minute: number, entry: string, kind: MarkKind, 
 
 /**
  * What a sample visit did at one controller, with ids of their own.
- * @param startAt when the visit began, ISO 8601
  */
-export const marksAt = (
+export const marksOn = (
+  { id: visit, began, author }: Visit,
   profile: ControllerProfile,
   family: string,
-  startAt: string,
-  author: string,
   lines: readonly MarkLine[],
 ): SettingMark[] =>
   lines.map(([minute, key, kind, value], at) => {
     const entry = profile.entries.find(({ scope, code }) => entryKey(scope, code) === key);
     return {
       id: `${family}-${String(at + 1).padStart(12, '0')}`,
-      at: new Date(Date.parse(startAt) + minute * 60_000).toISOString(),
+      at: new Date(Date.parse(began) + minute * 60_000).toISOString(),
+      origin: null,
+      visit,
       author,
       controller: profile.role,
       profile: profile.id,
@@ -82,5 +84,4 @@ export const marksAt = (
   });
 
 /** Marks of several controllers in the order of time, as the record keeps them. */
-export const inTime = (...marks: readonly (readonly SettingMark[])[]): SettingMark[] =>
-  marks.flat().sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id));
+export const together = (...marks: readonly (readonly SettingMark[])[]): SettingMark[] => inTime(marks.flat());

@@ -1,9 +1,9 @@
+import { stageOf } from '../board/job-summary';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { jobCrossing } from '../crossing/from-job';
 import { parseJobFile } from '../formats/job-file';
 import { sampleFile } from '../formats/sample-file';
 import type { Facts } from '../job/document';
-import { stageOf } from '../job/stored-job';
 import { type JobModel, jobModel } from '../model';
 import {} from '../startup/plan';
 import { STARTUP_STEPS } from '../startup/steps';

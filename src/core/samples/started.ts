@@ -1,10 +1,19 @@
 import { ALL_FACTS, assumedFacts } from '../job/document';
+import type { Visit } from '../job/visit';
 import { spurge } from '../setup/profiles/spurge';
 import { stonecrop } from '../setup/profiles/stonecrop';
 import { toadflax } from '../setup/profiles/toadflax';
-import { marksAt, type Sample, visit } from './sample';
+import { marksOn, readingsOn, type Sample } from './sample';
 
 const assumed = assumedFacts();
+
+const coming: Visit = {
+  id: '5e9d1d52-0041-4000-8000-000000000001',
+  reason: 'new',
+  began: '2026-01-14T15:05:00.000Z',
+  ended: null,
+  author: 'Rosalind Achterberg',
+};
 
 /** In the middle of a startup: half the kit does not heat, and the clamp has just said so. */
 export const started: Sample = {
@@ -80,52 +89,47 @@ export const started: Sample = {
   },
   confirmed: ALL_FACTS.map(({ path }) => path).filter((path) => !/VA$|^cables|fuseAmps|maxStatic/.test(path)),
   handedOverAt: null,
-  settingMarks: marksAt(toadflax, '5e9d1d52-0011-4000-8000', '2026-01-14T15:05:00Z', 'Rosalind Achterberg', [
+  visits: [coming],
+  settingMarks: marksOn(coming, toadflax, '5e9d1d52-0011-4000-8000', [
     [15, 'unit/A-01', 'found', '2'],
     [15, 'unit/A-04', 'found', '3'],
     [16, 'unit/A-06', 'found', '1200'],
   ]),
-  readings: visit(
-    '5e9d1d52-0001-4000-8000',
-    '2026-01-14T15:05:00Z',
-    'Rosalind Achterberg',
-    'Clamp meter 2, probe thermometer 1',
-    [
-      [4, 'make-safe/dead-kit-1', 'done'],
-      [5, 'make-safe/dead-kit-2', 'done'],
-      [7, 'make-safe/dead-outdoor', 'done'],
-      [12, 'make-safe/lugs', 'done'],
-      [13, 'make-safe/filter', 'done'],
-      [17, 'element-ohms/ohms-1', 12.1],
-      [18, 'element-ohms/ohms-2', 12.0],
-      [19, 'element-ohms/ohms-3', 12.2],
-      [23, 'conditions/outdoor', 19],
-      [24, 'conditions/indoor', 64],
-      [28, 'supply-volts/kit-1', 238],
-      [29, 'supply-volts/kit-2', 238],
-      [31, 'supply-volts/outdoor', 239],
-      [34, 'control-volts/volts-air-handler-R', 26.2],
-      [34, 'control-volts/volts-air-handler-G', 0.1],
-      [35, 'control-volts/volts-air-handler-W1', 0.1],
-      [36, 'control-volts/volts-outdoor-unit-Y', 0.2],
-      [39, 'fan/volts-air-handler-G', 26],
-      [40, 'fan/volts-air-handler-W1', 0.1],
-      [41, 'fan/volts-outdoor-unit-Y', 0.1],
-      [51, 'heat/volts-outdoor-unit-Y', 25.1],
-      [51, 'heat/volts-outdoor-unit-valve', 25.0],
-      [52, 'heat/volts-air-handler-G', 25.3],
-      [52, 'heat/volts-air-handler-W1', 0.1],
-      [66, 'heat/compressor-amps', 9.8],
-      [67, 'heat/fan-amps', 0.9],
-      [69, 'heat/return', 65],
-      [70, 'heat/supply', 83.5],
-      [72, 'heat/static', 0.52],
-      [76, 'heat-aux/volts-air-handler-W1', 24.8],
-      [77, 'heat-aux/volts-outdoor-unit-Y', 24.7],
-      [77, 'heat-aux/volts-outdoor-unit-W', 24.6],
-      [79, 'strips/volts', 236],
-      [80, 'heat-aux/amps-1', 23.0, 'with-blower'],
-      [81, 'heat-aux/amps-2', 19.7],
-    ],
-  ),
+  readings: readingsOn(coming, '5e9d1d52-0001-4000-8000', 'Clamp meter 2, probe thermometer 1', [
+    [4, 'make-safe/dead-kit-1', 'done'],
+    [5, 'make-safe/dead-kit-2', 'done'],
+    [7, 'make-safe/dead-outdoor', 'done'],
+    [12, 'make-safe/lugs', 'done'],
+    [13, 'make-safe/filter', 'done'],
+    [17, 'element-ohms/ohms-1', 12.1],
+    [18, 'element-ohms/ohms-2', 12.0],
+    [19, 'element-ohms/ohms-3', 12.2],
+    [23, 'conditions/outdoor', 19],
+    [24, 'conditions/indoor', 64],
+    [28, 'supply-volts/kit-1', 238],
+    [29, 'supply-volts/kit-2', 238],
+    [31, 'supply-volts/outdoor', 239],
+    [34, 'control-volts/volts-air-handler-R', 26.2],
+    [34, 'control-volts/volts-air-handler-G', 0.1],
+    [35, 'control-volts/volts-air-handler-W1', 0.1],
+    [36, 'control-volts/volts-outdoor-unit-Y', 0.2],
+    [39, 'fan/volts-air-handler-G', 26],
+    [40, 'fan/volts-air-handler-W1', 0.1],
+    [41, 'fan/volts-outdoor-unit-Y', 0.1],
+    [51, 'heat/volts-outdoor-unit-Y', 25.1],
+    [51, 'heat/volts-outdoor-unit-valve', 25.0],
+    [52, 'heat/volts-air-handler-G', 25.3],
+    [52, 'heat/volts-air-handler-W1', 0.1],
+    [66, 'heat/compressor-amps', 9.8],
+    [67, 'heat/fan-amps', 0.9],
+    [69, 'heat/return', 65],
+    [70, 'heat/supply', 83.5],
+    [72, 'heat/static', 0.52],
+    [76, 'heat-aux/volts-air-handler-W1', 24.8],
+    [77, 'heat-aux/volts-outdoor-unit-Y', 24.7],
+    [77, 'heat-aux/volts-outdoor-unit-W', 24.6],
+    [79, 'strips/volts', 236],
+    [80, 'heat-aux/amps-1', 23.0, 'with-blower'],
+    [81, 'heat-aux/amps-2', 19.7],
+  ]),
 };

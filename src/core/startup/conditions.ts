@@ -1,5 +1,7 @@
 import { atIndoor, atOutdoor, type Moment } from '../control/moment';
+import type { Facts } from '../job/document';
 import type { Reading } from '../job/reading';
+import { observedNow } from '../model/observable';
 
 /** Keys of the readings that say what day it is. */
 export const OUTDOOR_ITEM = 'conditions/outdoor';
@@ -11,3 +13,7 @@ export const momentAsMeasured = (moment: Moment, { item, value }: Pick<Reading, 
   if (item === OUTDOOR_ITEM) return atOutdoor(moment, value);
   return item === INDOOR_ITEM ? atIndoor(moment, value) : moment;
 };
+
+/** The moment of a visit: the temperatures that were measured on it, else those of another moment. */
+export const momentOf = (facts: Facts, readings: readonly Reading[], otherwise: Moment): Moment =>
+  [...observedNow(facts, readings).values()].reduce(momentAsMeasured, otherwise);

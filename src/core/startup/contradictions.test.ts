@@ -1,6 +1,6 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
-import type { Reading, ReadingValue } from '../job/reading';
+import { type Reading, type ReadingValue, takenReading } from '../job/reading';
 import { jobModel } from '../model';
 
 const base: Facts = {
@@ -9,16 +9,19 @@ const base: Facts = {
 };
 type Line = readonly [item: string, value: ReadingValue, place?: string];
 const readings = (lines: readonly Line[]): Reading[] =>
-  lines.map(([item, value, place = null], at) => ({
-    id: String(at),
-    item,
-    value,
-    place,
-    at: `2026-02-01T10:00:${String(at).padStart(2, '0')}Z`,
-    author: 'R. A.',
-    instrument: '',
-    replaces: null,
-  }));
+  lines.map(([item, value, place = null], at) =>
+    takenReading({
+      id: String(at),
+      item,
+      visit: 'v',
+      value,
+      place,
+      at: `2026-02-01T10:00:${String(at).padStart(2, '0')}Z`,
+      author: 'R. A.',
+      instrument: '',
+      replaces: null,
+    }),
+  );
 const items = (lines: readonly Line[], facts: Facts = base) =>
   new Map(
     jobModel(facts)

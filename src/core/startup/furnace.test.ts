@@ -1,19 +1,22 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
+import { takenReading } from '../job/reading';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 
 const { facts } = SAMPLES.find(({ id }) => id === 'tamarack-spur')!;
-const reading = (item: string, value: number) => ({
-  id: item,
-  item,
-  value,
-  place: null,
-  at: '2026-01-01T00:00:00Z',
-  author: 'Tester',
-  instrument: '',
-  replaces: null,
-});
+const reading = (item: string, value: number) =>
+  takenReading({
+    id: item,
+    item,
+    visit: 'v',
+    value,
+    place: null,
+    at: '2026-01-01T00:00:00Z',
+    author: 'Tester',
+    instrument: '',
+    replaces: null,
+  });
 const steps = (of: Facts, ...readings: ReturnType<typeof reading>[]) => jobModel(of).startup(readings, DEFAULT_MOMENT);
 const furnaceOf = (of: Facts, ...readings: ReturnType<typeof reading>[]) =>
   steps(of, ...readings).find(({ step }) => step.id === 'furnace')!;

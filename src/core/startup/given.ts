@@ -1,15 +1,17 @@
 import type { Moment } from '../control/moment';
 import type { Facts } from '../job/document';
-import type { Reading } from '../job/reading';
+import type { Reading, TakenReading, UntakenReading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
-import { observedNow } from '../model/observable';
+import { leftUnmeasured, observedNow } from '../model/observable';
 import type { Bench } from '../wiring/state';
 
 /** What a step knows while it is built: the job, what was read so far, and the moment for what was not. */
 export interface StartupContext {
   readonly basis: JobBasis;
   readonly facts: Facts;
-  readonly readings: ReadonlyMap<string, Reading>;
+  readonly readings: ReadonlyMap<string, TakenReading>;
+  /** What was left unmeasured, with why. */
+  readonly notMeasured: ReadonlyMap<string, UntakenReading>;
   readonly moment: Moment;
   /** The plan on the bench, at the line volts that were read on site. */
   readonly bench: Bench;
@@ -29,7 +31,7 @@ const indoorSupplyKey = ({ heatKit }: Facts): string =>
 const SANE_SHARES = [0.8, 1.15] as const;
 
 /** Line volts at the indoor unit as a share of the service, as read; 1 where nobody has, or where they are at fault. */
-export const supplyShare = (facts: Facts, readings: ReadonlyMap<string, Reading>): number => {
+export const supplyShare = (facts: Facts, readings: ReadonlyMap<string, TakenReading>): number => {
   const volts =
     numberRead({ readings }, indoorSupplyKey(facts)) ?? numberRead({ readings }, 'supply-volts/air-handler');
   if (volts === undefined) return 1;
@@ -57,5 +59,12 @@ export const kitVolts = (context: Pick<StartupContext, 'facts' | 'readings'>, ci
 export const startupContext = (basis: JobBasis, readings: readonly Reading[], moment: Moment): StartupContext => {
   const { facts } = basis;
   const standing = new Map([...observedNow(facts, readings)].filter(([, { value }]) => value !== 'undone'));
-  return { basis, facts, readings: standing, moment, bench: basis.soundAt(supplyShare(facts, standing)) };
+  return {
+    basis,
+    facts,
+    readings: standing,
+    notMeasured: leftUnmeasured(facts, readings),
+    moment,
+    bench: basis.soundAt(supplyShare(facts, standing)),
+  };
 };

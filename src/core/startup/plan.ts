@@ -25,7 +25,7 @@ export const startupPlan = (basis: JobBasis, readings: readonly Reading[], momen
       built,
       items: built.items.map((item) => {
         const key = itemKey(facts, step.id, item);
-        return planItem(key, item, context.readings.get(key));
+        return planItem(key, item, context.readings.get(key), context.notMeasured.get(key));
       }),
     };
   });
@@ -39,12 +39,15 @@ export interface StartupTally {
   readonly warn: number;
   readonly fail: number;
   readonly noted: number;
+  /** Left unmeasured, and said why. */
+  readonly leftOut: number;
 }
 
 /** Counts the items of some steps by verdict. */
 export const tally = (steps: readonly PlannedStep[]): StartupTally => {
-  const count = { open: 0, pass: 0, warn: 0, fail: 0, noted: 0 };
-  for (const { verdict } of steps.flatMap(({ items }) => items)) count[verdict?.grade ?? 'open']++;
+  const count = { open: 0, pass: 0, warn: 0, fail: 0, noted: 0, leftOut: 0 };
+  for (const { verdict, leftOut } of steps.flatMap(({ items }) => items))
+    count[verdict?.grade ?? (leftOut ? 'leftOut' : 'open')]++;
   return count;
 };
 

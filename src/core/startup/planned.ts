@@ -1,4 +1,4 @@
-import type { Reading } from '../job/reading';
+import type { TakenReading, UntakenReading } from '../job/reading';
 import { judge } from './judge';
 import type { BuiltStep, Expectation, Item, StartupStep, Verdict } from './step';
 
@@ -6,7 +6,9 @@ import type { BuiltStep, Expectation, Item, StartupStep, Verdict } from './step'
 export interface PlannedItem {
   readonly key: string;
   readonly item: Item;
-  readonly reading: Reading | undefined;
+  readonly reading: TakenReading | undefined;
+  /** Where it was left unmeasured: when, by whom and why. */
+  readonly leftOut: UntakenReading | undefined;
   /** For the place the reading was taken at, or the item's first. */
   readonly expected: Expectation;
   readonly verdict: Verdict | undefined;
@@ -19,7 +21,19 @@ export interface PlannedStep {
 }
 
 /** What is expected of an item at a place, and the verdict on a value there. */
-export const planItem = (key: string, item: Item, reading: Reading | undefined): PlannedItem => {
+export const planItem = (
+  key: string,
+  item: Item,
+  reading: TakenReading | undefined,
+  leftOut?: UntakenReading,
+): PlannedItem => {
   const place = reading?.place ?? item.places?.[0]?.id ?? null;
-  return { key, item, reading, expected: item.expect(place), verdict: reading && judge(item, reading.value, place) };
+  return {
+    key,
+    item,
+    reading,
+    leftOut,
+    expected: item.expect(place),
+    verdict: reading && judge(item, reading.value, place),
+  };
 };

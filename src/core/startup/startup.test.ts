@@ -1,6 +1,6 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
-import { currentReadings, type Reading, readingHistory, type ReadingValue } from '../job/reading';
+import { currentReadings, type Reading, readingHistory, type ReadingValue, takenReading } from '../job/reading';
 import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
@@ -19,16 +19,18 @@ const reading = (
   value: ReadingValue,
   place: string | null = null,
   at = '2026-02-01T10:00:00Z',
-): Reading => ({
-  id: `${item}@${at}`,
-  item,
-  value,
-  place,
-  at,
-  author: 'R. A.',
-  instrument: 'meter',
-  replaces: null,
-});
+): Reading =>
+  takenReading({
+    id: `${item}@${at}`,
+    item,
+    visit: 'v',
+    value,
+    place,
+    at,
+    author: 'R. A.',
+    instrument: 'meter',
+    replaces: null,
+  });
 const itemOf = (facts: Facts, readings: readonly Reading[], key: string) =>
   jobModel(facts)
     .startup(readings, DEFAULT_MOMENT)

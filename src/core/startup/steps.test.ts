@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts, withFact } from '../job/document';
-import type { Reading, ReadingValue } from '../job/reading';
+import { type Reading, type ReadingValue, takenReading } from '../job/reading';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import { voltsMeaning } from '../strips/volts-meaning';
@@ -10,16 +10,18 @@ import { stepGrade, tally } from './plan';
 import { hasRunOut, tick } from './tick';
 
 const [, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
-const reading = (item: string, value: ReadingValue, place: string | null = null): Reading => ({
-  id: item,
-  item,
-  value,
-  place,
-  at: '2026-02-01T10:00:00Z',
-  author: 'R',
-  instrument: '',
-  replaces: null,
-});
+const reading = (item: string, value: ReadingValue, place: string | null = null): Reading =>
+  takenReading({
+    id: item,
+    item,
+    visit: 'v',
+    value,
+    place,
+    at: '2026-02-01T10:00:00Z',
+    author: 'R',
+    instrument: '',
+    replaces: null,
+  });
 const planOf = (facts: Facts, readings: readonly Reading[] = []) => jobModel(facts).startup(readings, DEFAULT_MOMENT);
 const expectedOf = (facts: Facts, key: string, readings: readonly Reading[] = []) =>
   planOf(facts, readings)

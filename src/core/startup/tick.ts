@@ -1,3 +1,4 @@
+import { correctedMs } from '../job/in-time';
 import type { Reading } from '../job/reading';
 import type { Item } from './step';
 
@@ -15,4 +16,4 @@ export const proveDead = (id: string, label: string): Item => ({ ...tick(id, lab
  * @param now the time, ms since 1970
  */
 export const hasRunOut = ({ lastsHours }: Item, reading: Reading, now: number): boolean =>
-  lastsHours !== undefined && now - Date.parse(reading.at) > lastsHours * 3_600_000;
+  lastsHours !== undefined && now - correctedMs(reading) > lastsHours * 3_600_000;

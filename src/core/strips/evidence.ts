@@ -1,5 +1,5 @@
 import type { FactPath, Facts } from '../job/document';
-import type { Reading } from '../job/reading';
+import type { TakenReading } from '../job/reading';
 import { type KitEvidence, MOST_ELEMENTS } from './find-kit';
 import { ohmsItem } from './measured';
 
@@ -17,7 +17,7 @@ export interface EvidenceKeys {
 export const kitEvidence = (
   facts: Facts,
   confirmed: ReadonlySet<FactPath>,
-  current: ReadonlyMap<string, Reading>,
+  current: ReadonlyMap<string, TakenReading>,
   keys: EvidenceKeys,
 ): KitEvidence => {
   const { heatKit, airHandler } = facts;

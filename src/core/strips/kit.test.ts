@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DEFAULT_MOMENT, type Moment } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
-import type { Reading, ReadingValue } from '../job/reading';
+import { type Reading, type ReadingValue, takenReading } from '../job/reading';
 import { type JobModel, jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { observedNow, stripKeys } from '../model/observable';
@@ -31,16 +31,18 @@ const at = (seconds: number, call: Moment['call'] = 'heat-aux', of = facts) =>
   ladderState(of, jobBasis(of).wall, moment(call), seconds, 240);
 const closed = (state: ReturnType<typeof at>) =>
   state.rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at + 1);
-const reading = (item: string, value: ReadingValue): Reading => ({
-  id: item,
-  item,
-  value,
-  place: null,
-  at: '2026-02-01T10:00:00Z',
-  author: 'R',
-  instrument: '',
-  replaces: null,
-});
+const reading = (item: string, value: ReadingValue): Reading =>
+  takenReading({
+    id: item,
+    item,
+    visit: 'v',
+    value,
+    place: null,
+    at: '2026-02-01T10:00:00Z',
+    author: 'R',
+    instrument: '',
+    replaces: null,
+  });
 
 const anyKit = fc
   .record({

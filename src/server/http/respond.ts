@@ -1,5 +1,5 @@
 import { parseWith } from '../../core/border/parse';
-import { idSchema } from '../../core/job/reading-schema';
+import { idSchema } from '../../core/job/id-schema';
 import { log } from '../log';
 import { isOutOfRoom, isPassing } from './passing';
 

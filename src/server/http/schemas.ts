@@ -1,10 +1,14 @@
 import { array, lazy, mixed, number, object, string } from 'yup';
 import { bounded, plainText } from '../../core/border/schema';
+import { INDOOR_BOUNDS_F, OUTDOOR_BOUNDS_F } from '../../core/control/moment';
 import { YEAR_HOURS } from '../../core/formats/weather/weather-read';
 import { type FactPath, isFactPath } from '../../core/job/document';
-import { idSchema, readingSchema } from '../../core/job/reading-schema';
+import { idSchema } from '../../core/job/id-schema';
+import { readingSchema } from '../../core/job/reading-schema';
 import { factSchema } from '../../core/job/schema';
 import { markSchema } from '../../core/job/setting-mark-schema';
+import { timeSchema } from '../../core/job/time-schema';
+import { visitSchema } from '../../core/job/visit-schema';
 import { profileSchema } from '../../core/setup/profiles/schema';
 
 /** Who did it; may be empty. Strict parsing fills in nothing, so a missing one stays undefined. */
@@ -48,17 +52,29 @@ export const moveSchema = object({
     )
     .required('must be given'),
   author: author(),
+  /** For a hand-over: the weather that its record is printed for, and the revision that was looked at. */
+  outdoorF: bounded(...OUTDOOR_BOUNDS_F, '°F'),
+  indoorF: bounded(...INDOOR_BOUNDS_F, '°F'),
+  revision: number().integer().min(1),
 });
+
+/** Visits that a device began, and its own clock as it sends. */
+const fromDevice = {
+  visits: array(visitSchema).max(50, 'must be at most 50 visits at once'),
+  sentAt: timeSchema,
+};
 
 export const readingsSchema = object({
   readings: array(readingSchema)
     .min(1)
     .max(200, 'must be at most 200 readings at once')
     .required('must be a list of readings'),
+  ...fromDevice,
 });
 
 export const marksSchema = object({
   marks: array(markSchema).min(1).max(200, 'must be at most 200 marks at once').required('must be a list of marks'),
+  ...fromDevice,
 });
 
 export const profileSaveSchema = object({
@@ -87,3 +103,6 @@ export const shelfSchema = object({
     .required('must be given'),
   author: author(),
 });
+
+/** One visit, begun or ended. */
+export const visitBodySchema = object({ visit: visitSchema.required('must be given') });

@@ -74,7 +74,3 @@ export const up = async (schema: QueryInterface, within: Within): Promise<void> 
   );
   await schema.addIndex('fact_changes', ['job_id', 'revision'], within);
 };
-
-export const down = async (schema: QueryInterface, within: Within): Promise<void> => {
-  for (const table of ['fact_changes', 'readings', 'jobs']) await schema.dropTable(table, within);
-};

@@ -55,7 +55,3 @@ export const up = async (schema: QueryInterface, within: Within): Promise<void> 
   );
   await schema.addIndex('controller_profiles', ['deleted_at', 'name'], within);
 };
-
-export const down = async (schema: QueryInterface, within: Within): Promise<void> => {
-  for (const table of ['controller_profiles', 'setting_marks']) await schema.dropTable(table, within);
-};

@@ -22,7 +22,3 @@ export const up = async (schema: QueryInterface, within: Within): Promise<void> 
   );
   await schema.addIndex('weather_years', ['deleted_at', 'name'], within);
 };
-
-export const down = async (schema: QueryInterface, within: Within): Promise<void> => {
-  await schema.dropTable('weather_years', within);
-};

@@ -29,9 +29,3 @@ export const up = async (schema: QueryInterface, within: Within): Promise<void> 
     await schema.sequelize.query(`ALTER TABLE ${table} DROP COLUMN last_save_id`, within);
   }
 };
-
-export const down = async (schema: QueryInterface, within: Within): Promise<void> => {
-  for (const table of ['jobs', 'controller_profiles'])
-    await schema.addColumn(table, 'last_save_id', { type: DataTypes.UUID, allowNull: true }, within);
-  await schema.dropTable('saves', within);
-};

@@ -24,8 +24,3 @@ const STATEMENTS = [
 export const up = async (schema: QueryInterface, within: Within): Promise<void> => {
   for (const statement of STATEMENTS) await schema.sequelize.query(statement, within);
 };
-
-export const down = async (schema: QueryInterface, within: Within): Promise<void> => {
-  await schema.sequelize.query('ALTER TABLE jobs DROP COLUMN search_text', within);
-  for (const index of ['jobs_on_bench', 'jobs_on_shelf']) await schema.sequelize.query(`DROP INDEX ${index}`, within);
-};

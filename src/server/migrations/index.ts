@@ -4,14 +4,14 @@ import * as setup from './0002-setup';
 import * as weather from './0003-weather';
 import * as saves from './0004-saves';
 import * as board from './0005-board';
+import * as record from './0006-record';
 import type { Within } from './within';
 
-/** One step of the schema: its name in the record, the way there and the way back. */
+/** One step of the schema, forward alone: its name in the record and the way there. */
 export interface Migration {
   readonly name: string;
   readonly up: (schema: QueryInterface, within: Within) => Promise<void>;
-  readonly down: (schema: QueryInterface, within: Within) => Promise<void>;
 }
 
 /** All migrations in order. Adding one is adding a file and naming it here. */
-export const MIGRATIONS: Migration[] = [jobs, setup, weather, saves, board];
+export const MIGRATIONS: Migration[] = [jobs, setup, weather, saves, board, record];

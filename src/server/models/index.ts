@@ -1,11 +1,13 @@
 import type { Sequelize } from 'sequelize';
 import { database } from '../database';
 import { FactChangeRow, initFactChangeRow } from './fact-change';
+import { HandoverRow, initHandoverRow } from './handover';
 import { initJobRow, JobRow } from './job';
 import { initProfileRow, ProfileRow } from './profile';
 import { initReadingRow, ReadingRow } from './reading';
 import { initSaveRow, SaveRow } from './save';
 import { initSettingMarkRow, SettingMarkRow } from './setting-mark';
+import { initVisitRow, VisitRow } from './visit';
 import { initWeatherYearRow, WeatherYearRow } from './weather-year';
 
 let boundTo: Sequelize | undefined;
@@ -18,6 +20,8 @@ export const models = () => {
       initJobRow,
       initReadingRow,
       initFactChangeRow,
+      initHandoverRow,
+      initVisitRow,
       initSettingMarkRow,
       initProfileRow,
       initSaveRow,
@@ -26,5 +30,16 @@ export const models = () => {
       init(sequelize);
     boundTo = sequelize;
   }
-  return { sequelize, JobRow, ReadingRow, FactChangeRow, SettingMarkRow, ProfileRow, SaveRow, WeatherYearRow };
+  return {
+    sequelize,
+    JobRow,
+    VisitRow,
+    ReadingRow,
+    FactChangeRow,
+    SettingMarkRow,
+    HandoverRow,
+    ProfileRow,
+    SaveRow,
+    WeatherYearRow,
+  };
 };

@@ -12,6 +12,16 @@ export class ReadingRow extends Model<InferAttributes<ReadingRow>, InferCreation
   declare instrument: string;
   declare replaces: string | null;
   declare receivedAt: Date;
+  declare visitId: string;
+  declare enteredBy: string;
+  declare meterOhms: number | null;
+  declare device: string | null;
+  /** A whole number; the database hands it out as text. */
+  declare sequence: string | number | null;
+  declare clockOffsetMs: number | null;
+  declare status: string;
+  declare why: string;
+  declare note: string;
 }
 
 export const initReadingRow = (sequelize: Sequelize): void => {
@@ -28,6 +38,15 @@ export const initReadingRow = (sequelize: Sequelize): void => {
       instrument: DataTypes.TEXT,
       replaces: DataTypes.UUID,
       receivedAt: DataTypes.DATE,
+      visitId: DataTypes.UUID,
+      enteredBy: DataTypes.TEXT,
+      meterOhms: DataTypes.DOUBLE,
+      device: DataTypes.UUID,
+      sequence: DataTypes.BIGINT,
+      clockOffsetMs: DataTypes.DOUBLE,
+      status: DataTypes.TEXT,
+      why: DataTypes.TEXT,
+      note: DataTypes.TEXT,
     },
     { sequelize, tableName: 'readings', underscored: true, timestamps: false },
   );

@@ -14,6 +14,11 @@ export class SettingMarkRow extends Model<InferAttributes<SettingMarkRow>, Infer
   declare value: string;
   declare words: string;
   declare receivedAt: Date;
+  declare visitId: string;
+  declare device: string | null;
+  /** A whole number; the database hands it out as text. */
+  declare sequence: string | number | null;
+  declare clockOffsetMs: number | null;
 }
 
 export const initSettingMarkRow = (sequelize: Sequelize): void => {
@@ -32,6 +37,10 @@ export const initSettingMarkRow = (sequelize: Sequelize): void => {
       value: DataTypes.TEXT,
       words: DataTypes.TEXT,
       receivedAt: DataTypes.DATE,
+      visitId: DataTypes.UUID,
+      device: DataTypes.UUID,
+      sequence: DataTypes.BIGINT,
+      clockOffsetMs: DataTypes.DOUBLE,
     },
     { sequelize, tableName: 'setting_marks', underscored: true, timestamps: false },
   );

@@ -1,20 +1,61 @@
-import type { Transaction } from 'sequelize';
-import { models } from '../models';
+import type { Timed } from '../../core/job/in-time';
+import type { JobHistory, StoredJob } from '../../core/job/stored-job';
+import type { Visit } from '../../core/job/visit';
+import { placeOnVisits } from '../../core/job/visits';
+import { inCrew } from '../crew';
+import { addHistory } from './history';
+import { heldJob } from './jobs';
+import { summarise } from './summaries';
+
+/** What is only ever added: where a job keeps it. */
+type Kept = 'readings' | 'settingMarks';
+
+/** What a device sends. */
+export interface Incoming<K extends Kept> {
+  readonly rows: JobHistory[K];
+  /** Visits as the device began them. */
+  readonly visits: readonly Visit[];
+  /** The device's clock when it sent this, ISO 8601; null: it did not say. */
+  readonly sentAt: string | null;
+}
+
+/** What of it landed, as it is kept, and the job's visits with it. */
+export interface Landed<K extends Kept> {
+  readonly rows: JobHistory[K];
+  readonly visits: readonly Visit[];
+}
+
+/** How far the device's clock is off, as far as one message tells it: the way here counts as nothing. */
+const withOffset = <T extends Timed>(row: T, sentAt: string | null, receivedMs: number): T =>
+  row.origin === null || sentAt === null
+    ? row
+    : { ...row, origin: { ...row.origin, clockOffsetMs: receivedMs - Date.parse(sentAt) } };
 
 /**
- * Adds rows below a job, in one transaction that keeps the job from being deleted meanwhile.
- * @returns false where there is no such job
+ * Adds readings or marks to a job, each to its visit. Rows are only ever added; one that is sent twice lands once, and
+ * is told as it landed.
+ * @returns null where there is no such job
  */
-export const addToJob = (jobId: string, add: (transaction: Transaction) => Promise<void>): Promise<boolean> => {
-  const { sequelize, JobRow } = models();
-  return sequelize.transaction(async (transaction) => {
-    const job = await JobRow.findOne({
-      where: { id: jobId, deletedAt: null },
-      lock: transaction.LOCK.KEY_SHARE,
-      transaction,
-    });
-    if (!job) return false;
-    await add(transaction);
-    return true;
+export const addToJob = <K extends Kept>(
+  jobId: string,
+  kept: K,
+  { rows, visits, sentAt }: Incoming<K>,
+): Promise<Landed<K> | null> => {
+  const receivedMs = Date.now();
+  return inCrew(async () => {
+    // One at a time for one job, so that what comes second sees what came first.
+    const job = await heldJob(jobId, 'NO_KEY_UPDATE');
+    if (!job) return null;
+    type Row = JobHistory[K][number];
+    const known = new Map<string, Row>((job[kept] as readonly Row[]).map((row) => [row.id, row]));
+    const fresh = (rows as readonly Row[])
+      .filter(({ id }, at, all) => !known.has(id) && all.findIndex((each) => each.id === id) === at)
+      .map((row) => withOffset(row, sentAt, receivedMs));
+    const { done, begun } = placeOnVisits(job, visits, fresh);
+    await addHistory(jobId, { visits: begun, [kept]: done });
+    const after: StoredJob = { ...job, visits: [...job.visits, ...begun], [kept]: [...job[kept], ...done] };
+    await summarise(after);
+    const landed = new Map<string, Row>([...known, ...done.map((row): [string, Row] => [row.id, row])]);
+    return { rows: rows.map(({ id }) => landed.get(id)!) as unknown as JobHistory[K], visits: after.visits };
   });
 };

@@ -1,5 +1,7 @@
+import { Transaction } from 'sequelize';
 import type { ControllerProfile } from '../../core/setup/profiles/profile';
 import type { StoredProfile } from '../../core/setup/profiles/stored-profile';
+import { inCrew } from '../crew';
 import { models } from '../models';
 import type { ProfileRow } from '../models/profile';
 import { landed, remember } from './saves';
@@ -12,16 +14,19 @@ const toStored = ({ document, revision, updatedAt, updatedBy }: ProfileRow): Sto
 });
 
 /** The crew's own profiles, by name. */
-export const listProfiles = async (): Promise<StoredProfile[]> =>
-  (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']], limit: 500 })).map(
-    toStored,
+export const listProfiles = (): Promise<StoredProfile[]> =>
+  inCrew(async () =>
+    (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']], limit: 500 })).map(
+      toStored,
+    ),
   );
 
 /** One of the crew's own profiles; null where there is none. */
-export const getProfile = async (id: string): Promise<StoredProfile | null> => {
-  const row = await models().ProfileRow.findOne({ where: { id, deletedAt: null } });
-  return row && toStored(row);
-};
+export const getProfile = (id: string): Promise<StoredProfile | null> =>
+  inCrew(async () => {
+    const row = await models().ProfileRow.findOne({ where: { id, deletedAt: null } });
+    return row && toStored(row);
+  });
 
 export interface ProfileSave {
   readonly saveId: string;
@@ -38,45 +43,39 @@ export type ProfileSaveResult =
  * Saves a profile, made on a revision, or new. On any other revision the save is refused and nothing changes;
  * the same save sent again is the save that landed. A deleted profile's id is not used again.
  */
-export const saveProfile = async ({
-  saveId,
-  baseRevision,
-  profile,
-  author,
-}: ProfileSave): Promise<ProfileSaveResult> => {
-  const { sequelize, ProfileRow } = models();
+export const saveProfile = ({ saveId, baseRevision, profile, author }: ProfileSave): Promise<ProfileSaveResult> => {
+  const { ProfileRow } = models();
   const columns = { document: profile, name: profile.name, role: profile.role, updatedBy: author };
   const name = { kind: 'profile', subject: profile.id, saveId } as const;
-  return sequelize.transaction(async (transaction): Promise<ProfileSaveResult> => {
+  return inCrew(async (): Promise<ProfileSaveResult> => {
     if (baseRevision === null) {
       const [row, isNew] = await ProfileRow.findOrCreate({
         where: { id: profile.id },
         defaults: { id: profile.id, revision: 1, deletedAt: null, ...columns },
-        transaction,
       });
-      const isSaved = isNew || (await landed(name, transaction)) !== null;
-      if (isNew) await remember(name, null, transaction);
+      const isSaved = isNew || (await landed(name)) !== null;
+      if (isNew) await remember(name, null);
       return { kind: isSaved ? 'saved' : 'stale', stored: toStored(row) };
     }
     const row = await ProfileRow.findOne({
       where: { id: profile.id, deletedAt: null },
-      lock: transaction.LOCK.UPDATE,
-      transaction,
+      lock: Transaction.LOCK.UPDATE,
     });
     if (!row) return { kind: 'missing' };
-    if (await landed(name, transaction)) return { kind: 'saved', stored: toStored(row) };
+    if (await landed(name)) return { kind: 'saved', stored: toStored(row) };
     if (row.revision !== baseRevision) return { kind: 'stale', stored: toStored(row) };
-    await row.update({ ...columns, revision: row.revision + 1 }, { transaction });
-    await remember(name, null, transaction);
+    await row.update({ ...columns, revision: row.revision + 1 });
+    await remember(name, null);
     return { kind: 'saved', stored: toStored(row) };
   });
 };
 
 /** Deletes a profile, or brings it back. */
-export const shelveProfile = async (id: string, isDeleted: boolean, author: string): Promise<boolean> => {
-  const [count] = await models().ProfileRow.update(
-    { deletedAt: isDeleted ? new Date() : null, updatedBy: author },
-    { where: { id } },
-  );
-  return count > 0;
-};
+export const shelveProfile = (id: string, isDeleted: boolean, author: string): Promise<boolean> =>
+  inCrew(async () => {
+    const [count] = await models().ProfileRow.update(
+      { deletedAt: isDeleted ? new Date() : null, updatedBy: author },
+      { where: { id } },
+    );
+    return count > 0;
+  });

@@ -1,10 +1,11 @@
 import type { Reading } from '../../core/job/reading';
 import type { ReadingRow } from '../models/reading';
+import { originColumns, originOf } from './origin-columns';
 
 /** A reading as a row. */
 export const toRow = (jobId: string, reading: Reading) => ({
   jobId,
-  id: reading.id.toLowerCase(),
+  id: reading.id,
   item: reading.item,
   valueNumber: typeof reading.value === 'number' ? reading.value : null,
   valueWord: typeof reading.value === 'number' ? null : reading.value,
@@ -12,18 +13,38 @@ export const toRow = (jobId: string, reading: Reading) => ({
   takenAt: new Date(reading.at),
   author: reading.author,
   instrument: reading.instrument,
-  replaces: reading.replaces?.toLowerCase() ?? null,
+  replaces: reading.replaces,
   receivedAt: new Date(),
+  visitId: reading.visit,
+  enteredBy: reading.enteredBy,
+  meterOhms: reading.meterOhms,
+  ...originColumns(reading),
+  status: reading.status,
+  why: reading.status === 'taken' ? '' : reading.why,
+  note: reading.note,
 });
 
 /** A row as a reading. */
-export const fromRow = (row: ReadingRow): Reading => ({
-  id: row.id,
-  item: row.item,
-  value: row.valueNumber ?? (row.valueWord as Exclude<Reading['value'], number>),
-  place: row.place,
-  at: row.takenAt.toISOString(),
-  author: row.author,
-  instrument: row.instrument,
-  replaces: row.replaces,
-});
+export const fromRow = (row: ReadingRow): Reading => {
+  const common = {
+    id: row.id,
+    item: row.item,
+    visit: row.visitId,
+    place: row.place,
+    at: row.takenAt.toISOString(),
+    author: row.author,
+    enteredBy: row.enteredBy,
+    instrument: row.instrument,
+    meterOhms: row.meterOhms,
+    origin: originOf(row),
+    note: row.note,
+    replaces: row.replaces,
+  };
+  return row.status === 'taken'
+    ? {
+        ...common,
+        status: 'taken',
+        value: row.valueNumber ?? (row.valueWord as Exclude<NonNullable<Reading['value']>, number>),
+      }
+    : { ...common, status: row.status as 'withdrawn' | 'not-measured', value: null, why: row.why };
+};

@@ -1,4 +1,3 @@
-import type { Transaction } from 'sequelize';
 import { models } from '../models';
 import type { SaveKind } from '../models/save';
 
@@ -13,15 +12,12 @@ export interface SaveName {
 const named = ({ kind, subject, saveId }: SaveName) => ({ kind, subject, saveId: saveId.toLowerCase() });
 
 /** Whether a save landed already, however many came after it; null where it did not, else what came of it. */
-export const landed = async (
-  name: SaveName,
-  transaction: Transaction,
-): Promise<{ readonly result: string | null } | null> => {
-  const row = await models().SaveRow.findOne({ where: named(name), transaction });
+export const landed = async (name: SaveName): Promise<{ readonly result: string | null } | null> => {
+  const row = await models().SaveRow.findOne({ where: named(name) });
   return row && { result: row.result };
 };
 
 /** Remembers that a save has landed, in the transaction in which it does. */
-export const remember = async (name: SaveName, result: string | null, transaction: Transaction): Promise<void> => {
-  await models().SaveRow.create({ ...named(name), result }, { transaction });
+export const remember = async (name: SaveName, result: string | null): Promise<void> => {
+  await models().SaveRow.create({ ...named(name), result });
 };

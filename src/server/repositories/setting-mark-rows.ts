@@ -1,11 +1,13 @@
 import type { SettingMark } from '../../core/job/setting-marks';
 import type { SettingMarkRow } from '../models/setting-mark';
+import { originColumns, originOf } from './origin-columns';
 
 /** A mark as a row. */
-export const toMarkRow = (jobId: string, { at, ...mark }: SettingMark) => ({
+export const toMarkRow = (jobId: string, { at, visit, origin, ...mark }: SettingMark) => ({
   ...mark,
-  id: mark.id.toLowerCase(),
+  ...originColumns({ origin }),
   jobId,
+  visitId: visit,
   markedAt: new Date(at),
   receivedAt: new Date(),
 });
@@ -14,6 +16,8 @@ export const toMarkRow = (jobId: string, { at, ...mark }: SettingMark) => ({
 export const fromMarkRow = (row: SettingMarkRow): SettingMark => ({
   id: row.id,
   at: row.markedAt.toISOString(),
+  origin: originOf(row),
+  visit: row.visitId,
   author: row.author,
   controller: row.controller as SettingMark['controller'],
   profile: row.profile,

@@ -1,4 +1,5 @@
 import type { StoredWeather, WeatherHours } from '../../core/crossing/year/stored-weather';
+import { inCrew } from '../crew';
 import { models } from '../models';
 import type { WeatherYearRow } from '../models/weather-year';
 
@@ -16,24 +17,27 @@ const toTenth = (valueF: number) => Math.round(valueF * 10) / 10;
 const toHours = (row: WeatherYearRow): WeatherHours => ({ ...toStored(row), hoursF: row.hoursF.map(toTenth) });
 
 /** Years of weather that were brought in, by name, without their hours. */
-export const listWeather = async (): Promise<StoredWeather[]> =>
-  (
-    await models().WeatherYearRow.findAll({
-      where: { deletedAt: null },
-      attributes: { exclude: ['hoursF'] },
-      order: [
-        ['name', 'ASC'],
-        ['createdAt', 'ASC'],
-      ],
-      limit: 200,
-    })
-  ).map(toStored);
+export const listWeather = (): Promise<StoredWeather[]> =>
+  inCrew(async () =>
+    (
+      await models().WeatherYearRow.findAll({
+        where: { deletedAt: null },
+        attributes: { exclude: ['hoursF'] },
+        order: [
+          ['name', 'ASC'],
+          ['createdAt', 'ASC'],
+        ],
+        limit: 200,
+      })
+    ).map(toStored),
+  );
 
 /** One year with its hours; null where there is none. */
-export const getWeather = async (id: string): Promise<WeatherHours | null> => {
-  const row = await models().WeatherYearRow.findOne({ where: { id, deletedAt: null } });
-  return row && toHours(row);
-};
+export const getWeather = (id: string): Promise<WeatherHours | null> =>
+  inCrew(async () => {
+    const row = await models().WeatherYearRow.findOne({ where: { id, deletedAt: null } });
+    return row && toHours(row);
+  });
 
 export interface NewWeather {
   readonly id: string;
@@ -44,16 +48,21 @@ export interface NewWeather {
 }
 
 /** Keeps a year of weather. One that is sent twice lands once; what is kept is never changed. */
-export const addWeather = async ({ id, name, hoursF, filled, author }: NewWeather): Promise<StoredWeather> => {
-  const [row] = await models().WeatherYearRow.findOrCreate({
-    where: { id },
-    defaults: { id, name, hoursF: [...hoursF], filled, addedBy: author, deletedAt: null },
+export const addWeather = ({ id, name, hoursF, filled, author }: NewWeather): Promise<StoredWeather> =>
+  inCrew(async () => {
+    const [row] = await models().WeatherYearRow.findOrCreate({
+      where: { id },
+      defaults: { id, name, hoursF: [...hoursF], filled, addedBy: author, deletedAt: null },
+    });
+    return toStored(row);
   });
-  return toStored(row);
-};
 
 /** Takes a year off the list, or brings it back. */
-export const shelveWeather = async (id: string, isDeleted: boolean): Promise<boolean> => {
-  const [count] = await models().WeatherYearRow.update({ deletedAt: isDeleted ? new Date() : null }, { where: { id } });
-  return count > 0;
-};
+export const shelveWeather = (id: string, isDeleted: boolean): Promise<boolean> =>
+  inCrew(async () => {
+    const [count] = await models().WeatherYearRow.update(
+      { deletedAt: isDeleted ? new Date() : null },
+      { where: { id } },
+    );
+    return count > 0;
+  });

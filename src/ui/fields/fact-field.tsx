@@ -7,6 +7,7 @@ import { useJob } from '../job/provider';
 import { SeverityMark } from '../severity-mark';
 import { Why } from '../why';
 import { ChoiceBox } from './choice-box';
+import { FactPast } from './fact-past';
 import { NumbersBox, TableBox } from './list-box';
 import { NumberBox } from './number-box';
 import { TextBox } from './text-box';
@@ -84,6 +85,7 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
       <Control path={path} />
       <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
         {fact.why && <Why>{fact.why}</Why>}
+        {isConfirmed && fact.kind !== 'records' && <FactPast path={path} />}
         {!isConfirmed && (
           <button
             type="button"

@@ -1,9 +1,10 @@
 'use client';
 
 import { Download, Printer } from 'lucide-react';
+import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
 import { call } from '../api';
-import { useJob } from '../job/provider';
+import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
 import { When } from '../when';
 
@@ -13,13 +14,20 @@ export const HandoverActions = () => {
   const handedOverAt = useJob((job) => job.saved.handedOverAt);
   const acknowledge = useJob((job) => job.acknowledge);
   const saveState = useJob((job) => job.saveState);
+  const now = useJobNow();
+  const router = useRouter();
   const move = async (action: 'hand-over' | 'take-back') => {
+    const { moment, saved } = now();
+    const seen =
+      action === 'hand-over' ? { outdoorF: moment.outdoorF, indoorF: moment.indoorF, revision: saved.revision } : {};
     const answer = await call(`/api/jobs/${id}/move`, {
       method: 'POST',
-      body: { action, author: usePerson.getState().author },
+      body: { action, author: usePerson.getState().author, ...seen },
     });
     if (answer.kind !== 'ok') return toast.error(answer.error);
     acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
+    // The record as it is kept comes from the server.
+    router.refresh();
   };
   return (
     <div className="no-print mx-auto mb-4 flex max-w-[52rem] flex-wrap items-center gap-2">

@@ -2,10 +2,11 @@
 
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
-import { CALLS, callsOf, momentToQuery } from '@/core/control/moment';
+import { CALLS, callsOf } from '@/core/control/moment';
 import { switchTheme } from '../theme';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
+import { jobQuery } from './query';
 
 /** The command list: everything the keyboard can do, by name. */
 export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose: () => void; onKeys: () => void }) => {
@@ -16,7 +17,7 @@ export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose
     action();
   };
   const item = 'flex min-h-11 items-center rounded px-3 data-[selected=true]:bg-ink data-[selected=true]:text-paper';
-  const goTo = (page: string) => router.push(`/jobs/${now().saved.id}/${page}?${momentToQuery(now().moment)}`);
+  const goTo = (page: string) => router.push(`/jobs/${now().saved.id}/${page}?${jobQuery(now())}`);
   return (
     <Command.Dialog
       open={isOpen}

@@ -1,6 +1,7 @@
 import type { FactPath } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
 import type { SettingMark } from '@/core/job/setting-marks';
+import type { Visit } from '@/core/job/visit';
 
 /** One save, as it is sent until it is answered. */
 export interface Sending {
@@ -15,6 +16,8 @@ export interface JobDraft {
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
   readonly outbox: readonly Reading[];
   readonly marksOut: readonly SettingMark[];
+  /** Visits that began here; drafts of an older version have none. */
+  readonly visitsOut?: readonly Visit[];
   /** The save that is under way: sent again after a reload it is the same save, and lands once. */
   readonly sending?: Sending | null;
 }

@@ -1,11 +1,13 @@
 import { v4 as uuid } from 'uuid';
 import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '@/core/job/document';
-import type { Reading } from '@/core/job/reading';
+import { type Reading, takenReading } from '@/core/job/reading';
 import type { SettingMark } from '@/core/job/setting-marks';
 import { momentAsMeasured } from '@/core/startup/conditions';
+import { nextOrigin } from '../device';
 import { usePerson } from '../person';
 import type { Sender } from './sender';
 import { type JobState, overlay, type StateAccess } from './state';
+import { shownVisit, visitToEnter } from './visits';
 
 const SAVE_DELAY_MS = 500;
 
@@ -87,7 +89,16 @@ export const factEntries = ({ get, set }: StateAccess, sender: Sender): FactEntr
 type HistoryEntries = Pick<JobState, 'addReading' | 'addMark'>;
 
 /** What is only ever added: readings and marks. */
-export const historyEntries = ({ set }: StateAccess, sender: Sender): HistoryEntries => {
+export const historyEntries = ({ get, set }: StateAccess, sender: Sender): HistoryEntries => {
+  const stamp = () => ({ id: uuid(), at: new Date().toISOString(), origin: nextOrigin() });
+  /** The visit on which something is entered now, shown from then on. */
+  const onVisit = (): { visit: string; isOther: boolean } => {
+    const state = get();
+    const { visit, isNew } = visitToEnter(state);
+    const isOther = visit.id !== shownVisit(state)?.id;
+    if (isOther) set({ visit: visit.id, ...(isNew ? { visitsOut: [...state.visitsOut, visit] } : {}) });
+    return { visit: visit.id, isOther };
+  };
   const sendNow = () => {
     sender.keep();
     sender.schedule(0);
@@ -95,7 +106,16 @@ export const historyEntries = ({ set }: StateAccess, sender: Sender): HistoryEnt
   return {
     addReading: (reading) => {
       const { author, instrument } = usePerson.getState();
-      const full: Reading = { ...reading, id: uuid(), at: new Date().toISOString(), author, instrument };
+      const { visit, isOther } = onVisit();
+      const full: Reading = takenReading({
+        ...reading,
+        // What another visit read is not corrected by what is read today.
+        replaces: isOther ? null : reading.replaces,
+        ...stamp(),
+        visit,
+        author,
+        instrument,
+      });
       set((state) => {
         const outbox = [...state.outbox, full];
         return {
@@ -109,7 +129,8 @@ export const historyEntries = ({ set }: StateAccess, sender: Sender): HistoryEnt
     },
     addMark: (mark) => {
       const { author } = usePerson.getState();
-      const full: SettingMark = { ...mark, id: uuid(), at: new Date().toISOString(), author };
+      const { visit } = onVisit();
+      const full: SettingMark = { ...mark, ...stamp(), visit, author };
       set((state) => {
         const marksOut = [...state.marksOut, full];
         return {

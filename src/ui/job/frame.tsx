@@ -47,12 +47,13 @@ export const JobFrame = ({
 }) => {
   const query = useSearchParams();
   const [moment] = useState(() => momentFromQuery((name) => query.get(name)));
+  const [visit] = useState(() => query.get('visit'));
   const [unknown] = useState(() => unknownInQuery((name) => query.get(name)));
   useEffect(() => {
     if (unknown) toast(unknown);
   }, [unknown]);
   return (
-    <JobProvider job={job} moment={moment}>
+    <JobProvider job={job} moment={moment} visit={visit}>
       <Inside rulerFolds={rulerFolds}>{children}</Inside>
     </JobProvider>
   );

@@ -3,12 +3,12 @@
 import { Command, Lightbulb, LightbulbOff } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { momentToQuery } from '@/core/control/moment';
 import { jobName } from '@/core/job/document';
 import { Mark } from '../mark';
 import { switchTheme } from '../theme';
 import { JOB_PAGES } from './pages';
 import { useJob } from './provider';
+import { jobQuery } from './query';
 import { SaveState } from './save-state';
 
 /** Name of the job, its pages, and whether it is saved. */
@@ -16,7 +16,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
   const pathname = usePathname();
   const id = useJob((job) => job.saved.id);
   const name = useJob((job) => jobName(job.facts));
-  const moment = useJob((job) => job.moment);
+  const query = useJob(jobQuery);
   return (
     <header className="no-print sticky top-0 z-20 [@media(max-height:500px)]:static border-b border-ink bg-paper">
       <div className="flex items-center gap-3 px-2 pt-1 sm:px-4">
@@ -51,7 +51,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
           return (
             <Link
               key={page.id}
-              href={`/jobs/${id}/${page.id}?${momentToQuery(moment)}`}
+              href={`/jobs/${id}/${page.id}?${query}`}
               prefetch={false}
               aria-current={isHere ? 'page' : undefined}
               className={`flex min-h-11 flex-1 items-center justify-center gap-1.5 border-b-4 px-1 font-label text-lg sm:flex-none sm:px-5 ${isHere ? 'border-ink font-semibold' : 'border-transparent text-quiet hover:text-ink'}`}

@@ -2,9 +2,10 @@
 
 import { createContext, use, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
-import { type Moment, momentToQuery } from '@/core/control/moment';
+import type { Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { usePerson } from '../person';
+import { jobQuery } from './query';
 import type { JobState } from './state';
 import { createJobStore, type JobStore } from './store';
 
@@ -29,13 +30,15 @@ const ADDRESS_DELAY_MS = 150;
 export const JobProvider = ({
   job,
   moment,
+  visit,
   children,
 }: {
   job: StoredJob;
   moment: Moment;
+  visit: string | null;
   children: React.ReactNode;
 }) => {
-  const [store] = useState(() => createJobStore(job, moment));
+  const [store] = useState(() => createJobStore(job, moment, visit));
   useEffect(() => {
     void usePerson.persist.rehydrate();
     return store.getState().start();
@@ -43,15 +46,10 @@ export const JobProvider = ({
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const unsubscribe = store.subscribe((state, before) => {
-      if (state.moment === before.moment) return;
+      if (state.moment === before.moment && state.visit === before.visit) return;
       clearTimeout(timer);
       timer = setTimeout(
-        () =>
-          window.history.replaceState(
-            null,
-            '',
-            `${window.location.pathname}?${momentToQuery(store.getState().moment)}`,
-          ),
+        () => window.history.replaceState(null, '', `${window.location.pathname}?${jobQuery(store.getState())}`),
         ADDRESS_DELAY_MS,
       );
     });

@@ -1,6 +1,7 @@
 import { v4 as uuid } from 'uuid';
 import { factAt, type FactPath, sameValue } from '@/core/job/document';
-import type { JobHistory, StoredJob } from '@/core/job/stored-job';
+import type { StoredJob } from '@/core/job/stored-job';
+import type { Visit } from '@/core/job/visit';
 import { type Answer, call } from '../api';
 import { keepDraft } from '../drafts';
 import { usePerson } from '../person';
@@ -11,19 +12,29 @@ const RETRY_MS = 3000;
 /** The server takes as many rows in one request. */
 const MOST_ROWS_AT_ONCE = 200;
 
-type Row = { readonly id: string };
+type Row = { readonly id: string; readonly visit: string };
+/** What the server answers: the rows as they landed, each on its visit, and all visits. */
+interface Landed {
+  readonly rows: readonly Row[];
+  readonly visits: readonly Visit[];
+}
+
 /** What came of sending: landed, not reached, or refused for good. */
 type Outcome = 'through' | 'lost' | 'refused';
 
 /** A box of rows that are only ever added: where it goes, and what it becomes part of. */
 interface Rows {
   readonly path: string;
-  readonly history: keyof JobHistory;
+  readonly history: 'readings' | 'settingMarks';
   readonly box: 'outbox' | 'marksOut';
   readonly name: string;
 }
 const READINGS: Rows = { path: 'readings', history: 'readings', box: 'outbox', name: 'readings' };
 const MARKS: Rows = { path: 'setting-marks', history: 'settingMarks', box: 'marksOut', name: 'marks' };
+
+/** The visit to show once rows have landed: where the one shown was somebody else's all along, theirs. */
+const landedVisit = (shown: string | null, sent: ReadonlyMap<string, string>, rows: readonly Row[]): string | null =>
+  rows.find(({ id, visit }) => sent.get(id) === shown && visit !== shown)?.visit ?? shown;
 
 /** Carries what was entered to the server, in its order, again and again until it is acknowledged. */
 export interface Sender {
@@ -99,8 +110,15 @@ export const createSender = (access: StateAccess): Sender => {
   let isSending = false;
 
   const keep = () => {
-    const { saved, pending, outbox, marksOut } = get();
-    const draft: JobDraft = { baseRevision: saved.revision, pending, outbox, marksOut, sending: facts.underWay() };
+    const { saved, pending, outbox, marksOut, visitsOut } = get();
+    const draft: JobDraft = {
+      baseRevision: saved.revision,
+      pending,
+      outbox,
+      marksOut,
+      visitsOut,
+      sending: facts.underWay(),
+    };
     if (!keepDraft(saved.id, isNothing(draft) ? null : draft))
       set({ problem: 'This device has no room to keep what is not saved yet. Do not close the page.' });
   };
@@ -112,17 +130,36 @@ export const createSender = (access: StateAccess): Sender => {
 
   /** Sends rows that are only ever added, all at once. */
   const postRows = async ({ path, history, box, name }: Rows, rows: readonly Row[]): Promise<Outcome> => {
-    const { saved } = get();
-    const answer = await call(`/api/jobs/${saved.id}/${path}`, { method: 'POST', body: { [name]: rows } });
+    const { saved, visitsOut } = get();
+    const answer = await call<Landed>(`/api/jobs/${saved.id}/${path}`, {
+      method: 'POST',
+      body: { [name]: rows, visits: visitsOut, sentAt: new Date().toISOString() },
+    });
     if (answer.kind !== 'ok') {
       set({ saveState: answer.kind, problem: answer.error });
       return answer.kind;
     }
-    const sent = new Set(rows.map(({ id }) => id));
-    set((state) => ({
-      saved: { ...state.saved, [history]: [...state.saved[history], ...rows] },
-      [box]: (state[box] as readonly Row[]).filter(({ id }) => !sent.has(id)),
-    }));
+    const sent = new Map(rows.map((row) => [row.id, row.visit]));
+    const landed = answer.value;
+    set((state) => {
+      const saved = {
+        ...state.saved,
+        [history]: [...state.saved[history], ...landed.rows],
+        visits: landed.visits,
+      } as StoredJob;
+      const waiting = {
+        outbox: state.outbox,
+        marksOut: state.marksOut,
+        [box]: (state[box] as readonly Row[]).filter(({ id }) => !sent.has(id)),
+      };
+      const needed = new Set([...waiting.outbox, ...waiting.marksOut].map(({ visit }) => visit));
+      const after = {
+        ...waiting,
+        visitsOut: state.visitsOut.filter(({ id }) => needed.has(id)),
+        visit: landedVisit(state.visit, sent, landed.rows),
+      };
+      return { saved, ...after, ...overlay(saved, { ...state, ...after }) };
+    });
     return 'through';
   };
 

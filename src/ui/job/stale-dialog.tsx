@@ -3,8 +3,8 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { factAt, type FactPath, factValue, sameValue } from '@/core/job/document';
+import { factWords } from '@/core/job/fact-words';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
-import { factWords } from '../fields/fact-words';
 import { When } from '../when';
 import { useJob } from './provider';
 

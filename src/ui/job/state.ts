@@ -1,11 +1,16 @@
 import type { CallId, Moment } from '@/core/control/moment';
 import { applyChanges, type FactChange, type FactPath, type Facts, factValue, sameValue } from '@/core/job/document';
-import type { Reading } from '@/core/job/reading';
+import type { Reading, TakenReading } from '@/core/job/reading';
 import type { NewMark, SettingMark } from '@/core/job/setting-marks';
-import type { StoredJob } from '@/core/job/stored-job';
+import type { JobHistory, StoredJob } from '@/core/job/stored-job';
+import type { Visit } from '@/core/job/visit';
+import { lastVisit, ofVisit } from '@/core/job/visits';
 import type { JobDraft } from './draft';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
+
+/** A reading before it has its id, time, origin, visit and author. */
+export type NewReading = Pick<TakenReading, 'item' | 'value' | 'place' | 'meterOhms' | 'replaces'>;
 
 export interface JobState {
   /** The job as last acknowledged by the server. */
@@ -16,9 +21,17 @@ export interface JobState {
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
   readonly outbox: readonly Reading[];
   readonly marksOut: readonly SettingMark[];
-  /** Acknowledged and waiting readings together. */
+  /** Visits that began here and are not acknowledged yet. */
+  readonly visitsOut: readonly Visit[];
+  /** Acknowledged and waiting visits together. */
+  readonly visits: readonly Visit[];
+  /** Id of the visit that is shown; null: the last one. */
+  readonly visit: string | null;
+  /** Id of a visit that somebody goes on with, though it seemed to be over. */
+  readonly goesOnWith: string | null;
+  /** Acknowledged and waiting readings of the visit that is shown. */
   readonly readings: readonly Reading[];
-  /** Acknowledged and waiting marks together. */
+  /** Acknowledged and waiting marks of the visit that is shown. */
   readonly settingMarks: readonly SettingMark[];
   readonly saveState: SaveState;
   readonly problem: string;
@@ -33,14 +46,17 @@ export interface JobState {
   readonly previewFact: (path: FactPath, value: unknown) => void;
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly addReading: (reading: Omit<Reading, 'id' | 'at' | 'author' | 'instrument'>) => void;
+  readonly addReading: (reading: NewReading) => void;
   readonly addMark: (mark: NewMark) => void;
   /** Ends a stale save: the named facts keep the value entered here, all others take the saved one. */
   readonly settleStale: (mine: readonly FactPath[]) => void;
   readonly setMoment: (change: Partial<Moment>) => void;
   readonly setCall: (call: CallId) => void;
   readonly nudgeOutdoor: (byF: number) => void;
-  readonly acknowledge: (change: Partial<Pick<StoredJob, 'handedOverAt'>>) => void;
+  readonly acknowledge: (change: Partial<Pick<StoredJob, 'handedOverAt' | 'visits'>>) => void;
+  readonly showVisit: (visit: string | null) => void;
+  /** Goes on with a visit, though nothing was done on it for long. */
+  readonly goOnWith: (visit: string) => void;
   readonly start: () => () => void;
 }
 
@@ -63,16 +79,26 @@ const together = <Row extends { readonly id: string }>(
   return [...saved, ...waiting.filter(({ id }) => !known.has(id))];
 };
 
-type Waiting = Pick<JobState, 'pending' | 'outbox' | 'marksOut'>;
+type Rows = Pick<JobState, 'outbox' | 'marksOut' | 'visitsOut'>;
+
+/** Everything done at the job, on whatever visit: what is acknowledged, and what waits to be. */
+export const everything = ({ saved, outbox, marksOut, visitsOut }: Rows & Pick<JobState, 'saved'>): JobHistory => ({
+  readings: together(saved.readings, outbox),
+  settingMarks: together(saved.settingMarks, marksOut),
+  visits: together(saved.visits, visitsOut),
+});
 
 /** The job as it stands with everything entered here laid over what is saved. */
-export const overlay = (saved: StoredJob, { pending, outbox, marksOut }: Waiting) => {
+export const overlay = (saved: StoredJob, { pending, visit, ...rows }: Rows & Pick<JobState, 'pending' | 'visit'>) => {
   const document = applyChanges(saved.document, changesOf(pending));
+  const { readings, settingMarks, visits } = everything({ ...rows, saved });
+  const shown = visits.some(({ id }) => id === visit) ? visit! : lastVisit(visits)?.id;
   return {
     facts: document.facts,
     confirmed: new Set(document.confirmed),
-    readings: together(saved.readings, outbox),
-    settingMarks: together(saved.settingMarks, marksOut),
+    visits,
+    readings: ofVisit(readings, shown),
+    settingMarks: ofVisit(settingMarks, shown),
   };
 };
 

@@ -1,7 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_MOMENT } from '@/core/control/moment';
 import { applyChanges, blankJob, type FactChange } from '@/core/job/document';
+import { type Reading, type TakenReading, takenReading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
+import type { Visit } from '@/core/job/visit';
+import { placeOnVisits } from '@/core/job/visits';
 import { usePerson } from '../person';
 import { createJobStore, type JobStore } from './store';
 
@@ -22,6 +25,7 @@ interface Sent {
     baseRevision?: number;
     changes?: FactChange[];
     readings?: { id: string; value: unknown }[];
+    visits?: Visit[];
   };
 }
 
@@ -33,6 +37,7 @@ const fakeServer = () => {
     document: blankJob(),
     readings: [],
     settingMarks: [],
+    visits: [],
     handedOverAt: null,
     archivedAt: null,
     updatedAt: '2026-01-01T00:00:00.000Z',
@@ -65,8 +70,13 @@ const fakeServer = () => {
       if (path.endsWith('/readings')) {
         if ((readings as { value: number }[]).some(({ value }) => value === server.spurned))
           return Response.json({ error: 'no such value', path: 'readings[0].value' }, { status: 400 });
-        server.job = { ...server.job, readings: [...server.job.readings, ...(readings as never[])] };
-        return Response.json({ saved: [] }, { status: 201 });
+        const { done, begun } = placeOnVisits(server.job, sent.body.visits ?? [], readings as Reading[]);
+        server.job = {
+          ...server.job,
+          readings: [...server.job.readings, ...done],
+          visits: [...server.job.visits, ...begun],
+        };
+        return Response.json({ rows: done, visits: server.job.visits }, { status: 201 });
       }
       if (saveId !== server.lastSaveId) {
         if (baseRevision !== server.job.revision)
@@ -188,7 +198,9 @@ describe('a lost server', () => {
     server.mode = 'lost';
     const before = open();
     before.getState().setFact(load, 41_000);
-    before.getState().addReading({ item: 'conditions/outdoor', value: 21, place: null, replaces: null });
+    before
+      .getState()
+      .addReading({ item: 'conditions/outdoor', value: 21, place: null, meterOhms: null, replaces: null });
     await pass(1000);
     stop();
     server.mode = 'answers';
@@ -246,7 +258,9 @@ describe('a stale save', () => {
 
   test('does not hold readings up', async () => {
     const store = await stale();
-    store.getState().addReading({ item: 'conditions/outdoor', value: 21, place: null, replaces: null });
+    store
+      .getState()
+      .addReading({ item: 'conditions/outdoor', value: 21, place: null, meterOhms: null, replaces: null });
     await pass(1000);
     expect(server.job.readings).toHaveLength(1);
     expect(store.getState().theirs).not.toBeNull();
@@ -283,7 +297,7 @@ test('one reading that is refused holds up neither the others nor the facts; it 
   server.spurned = 666;
   const store = open();
   for (const value of [21, 666, 22])
-    store.getState().addReading({ item: 'conditions/outdoor', value, place: null, replaces: null });
+    store.getState().addReading({ item: 'conditions/outdoor', value, place: null, meterOhms: null, replaces: null });
   store.getState().setFact(load, 41_000);
   await pass(1000);
   expect(server.job.readings.map(({ value }) => value)).toEqual([21, 22]);
@@ -402,9 +416,11 @@ test('confirming an assumption is a change, confirming it again is none', async 
 
 test('a reading carries author, instrument and time, and moves the moment where it measures the day', async () => {
   const store = open();
-  store.getState().addReading({ item: 'conditions/outdoor', value: 12.4, place: null, replaces: null });
-  store.getState().addReading({ item: 'conditions/indoor', value: 65, place: null, replaces: null });
-  store.getState().addReading({ item: 'heat/return', value: 64, place: null, replaces: null });
+  store
+    .getState()
+    .addReading({ item: 'conditions/outdoor', value: 12.4, place: null, meterOhms: null, replaces: null });
+  store.getState().addReading({ item: 'conditions/indoor', value: 65, place: null, meterOhms: null, replaces: null });
+  store.getState().addReading({ item: 'heat/return', value: 64, place: null, meterOhms: null, replaces: null });
   await pass(1000);
   expect(server.job.readings[0]).toMatchObject({
     author: 'R. Achterberg',
@@ -413,6 +429,96 @@ test('a reading carries author, instrument and time, and moves the moment where 
   });
   expect(store.getState().moment).toMatchObject({ outdoorF: 12, indoorF: 65 });
   expect(store.getState().saved.revision).toBe(1);
+});
+
+describe('visits', () => {
+  const outdoor = (value: number, replaces: string | null = null) =>
+    ({ item: 'conditions/outdoor', value, place: null, meterOhms: null, replaces }) as const;
+  const HOUR = 3_600_000;
+
+  test('the first reading begins one, and what follows is of it, each with this device’s own count', async () => {
+    const store = open();
+    store.getState().addReading(outdoor(12));
+    store.getState().addReading(outdoor(13));
+    await pass(1000);
+    expect(server.job.visits).toMatchObject([{ reason: 'new', author: 'R. Achterberg', ended: null }]);
+    expect(new Set(server.job.readings.map(({ visit }) => visit))).toEqual(new Set([server.job.visits[0]!.id]));
+    const [one, two] = server.job.readings.map(({ origin }) => origin!);
+    expect([two!.sequence - one!.sequence, two!.device === one!.device]).toEqual([1, true]);
+    expect(store.getState()).toMatchObject({ outbox: [], visitsOut: [], saveState: 'saved' });
+  });
+
+  test('after a night another begins: it is shown alone, and corrects nothing of the one before', async () => {
+    const store = open();
+    store.getState().addReading(outdoor(12));
+    await pass(13 * HOUR);
+    const [first] = store.getState().readings;
+    store.getState().addReading(outdoor(20, first!.id));
+    await pass(1000);
+    expect(server.job.visits.map(({ reason }) => reason)).toEqual(['new', 'call-back']);
+    expect(store.getState().readings.map(({ value, replaces }) => [value, replaces])).toEqual([[20, null]]);
+    store.getState().showVisit(server.job.visits[0]!.id);
+    expect(store.getState().readings.map(({ value }) => value)).toEqual([12]);
+    // What is entered while an older visit is shown is of today's.
+    store.getState().addReading(outdoor(21));
+    expect(store.getState().readings.map(({ value }) => value)).toEqual([20, 21]);
+  });
+
+  test('one that goes on over night stays one, when somebody says so', async () => {
+    const store = open();
+    store.getState().addReading(outdoor(12));
+    await pass(13 * HOUR);
+    store.getState().goOnWith(server.job.visits[0]!.id);
+    store.getState().addReading(outdoor(20));
+    await pass(1000);
+    expect([server.job.visits.length, store.getState().readings.length]).toEqual([1, 2]);
+  });
+
+  test('begun here without signal while another device began it too, it is theirs once it lands', async () => {
+    server.mode = 'lost';
+    const store = open();
+    store.getState().addReading(outdoor(12));
+    await pass(1000);
+    const theirs: Visit = {
+      id: randomUUID(),
+      reason: 'season',
+      began: '2026-02-01T09:00:00.000Z',
+      ended: null,
+      author: 'E. V.',
+    };
+    const their = takenReading({
+      ...(store.getState().readings[0] as TakenReading),
+      id: randomUUID(),
+      item: 'conditions/indoor',
+      visit: theirs.id,
+    });
+    server.job = { ...server.job, visits: [theirs], readings: [their] };
+    server.mode = 'answers';
+    await pass(4000);
+    expect(server.job.visits).toEqual([theirs]);
+    expect(store.getState()).toMatchObject({ visits: [theirs], visit: theirs.id, visitsOut: [] });
+    expect(store.getState().readings.map(({ value }) => value)).toEqual([12]);
+  });
+
+  test('a draft of an older version, which knew of no visits, still lands', async () => {
+    server.mode = 'lost';
+    const before = open();
+    before.getState().addReading(outdoor(12));
+    await pass(1000);
+    stop();
+    for (const key of Object.keys(localStorage).filter((name) => name.includes(':draft:'))) {
+      const draft = JSON.parse(localStorage.getItem(key)!);
+      delete draft.visitsOut;
+      for (const reading of draft.outbox)
+        for (const name of ['visit', 'origin', 'status', 'enteredBy', 'meterOhms', 'note']) delete reading[name];
+      localStorage.setItem(key, JSON.stringify(draft));
+    }
+    server.mode = 'answers';
+    const after = open();
+    await pass(2000);
+    expect(after.getState().saveState).toBe('saved');
+    expect(after.getState().readings.map(({ value, status }) => [value, status])).toEqual([[12, 'taken']]);
+  });
 });
 
 test('the marker stays on the scale', () => {

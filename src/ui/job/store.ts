@@ -1,6 +1,8 @@
+import { v4 as uuid } from 'uuid';
 import { createStore } from 'zustand/vanilla';
 import { atOutdoor, type Moment } from '@/core/control/moment';
 import { type FactPath, factValue, sameValue } from '@/core/job/document';
+import { type TakenReading, takenReading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
 import { takeDrafts } from '../drafts';
 import { isNothing, type JobDraft } from './draft';
@@ -12,12 +14,19 @@ import { hasLanded, type JobState, overlay, type StateAccess } from './state';
 const HOLD_MS = 3000;
 
 /** Takes up what an earlier page of this device left unacknowledged. */
-const takeUpDrafts = (job: StoredJob, { set }: StateAccess, sender: Sender) => {
+const takeUpDrafts = (job: StoredJob, { get, set }: StateAccess, sender: Sender) => {
   const drafts = takeDrafts<JobDraft>(job.id);
   if (drafts.length === 0) return;
   const pending = Object.assign({}, ...drafts.map((draft) => draft.pending)) as JobState['pending'];
-  const outbox = drafts.flatMap((draft) => draft.outbox);
-  const marksOut = drafts.flatMap((draft) => draft.marksOut ?? []);
+  // What an older version of the page left names no visit: the server finds it by its time.
+  const visit = uuid();
+  const outbox = drafts
+    .flatMap((draft) => draft.outbox)
+    .map((reading) => (reading.visit ? reading : takenReading({ ...(reading as TakenReading), visit })));
+  const marksOut = drafts
+    .flatMap((draft) => draft.marksOut ?? [])
+    .map((mark) => (mark.visit ? mark : { ...mark, visit, origin: null }));
+  const visitsOut = drafts.flatMap((draft) => draft.visitsOut ?? []);
   const isStale = drafts.some(
     (draft) =>
       draft.baseRevision !== job.revision &&
@@ -29,7 +38,7 @@ const takeUpDrafts = (job: StoredJob, { set }: StateAccess, sender: Sender) => {
   // A save that a reload cut off, and that is not seen yet, is sent again as the same save: it lands once.
   const cutOff = isStale ? undefined : drafts.find((draft) => draft.sending?.baseRevision === job.revision)?.sending;
   sender.resume(cutOff ?? null);
-  const waiting = { pending, outbox, marksOut };
+  const waiting = { pending, outbox, marksOut, visitsOut, visit: get().visit };
   set({
     ...waiting,
     saveState: isStale ? 'stale' : 'waiting',
@@ -61,11 +70,11 @@ const watchPage = ({ get }: StateAccess, sender: Sender) => {
  * The state of one job on this device. Facts save themselves shortly after they change; readings go out at once.
  * Whatever is not acknowledged is kept as a draft, and sent again until it is.
  */
-export const createJobStore = (job: StoredJob, moment: Moment) =>
+export const createJobStore = (job: StoredJob, moment: Moment, visit: string | null = null) =>
   createStore<JobState>()((set, get) => {
     const access: StateAccess = { get, set };
     const sender = createSender(access);
-    const nothing = { pending: {}, outbox: [], marksOut: [] };
+    const nothing = { pending: {}, outbox: [], marksOut: [], visitsOut: [], visit };
     return {
       saved: job,
       ...overlay(job, nothing),
@@ -81,7 +90,14 @@ export const createJobStore = (job: StoredJob, moment: Moment) =>
       setMoment: (change) => set((state) => ({ moment: { ...state.moment, ...change } })),
       setCall: (next) => set((state) => ({ moment: { ...state.moment, call: next } })),
       nudgeOutdoor: (byF) => set((state) => ({ moment: atOutdoor(state.moment, state.moment.outdoorF + byF) })),
-      acknowledge: (change) => set((state) => ({ saved: { ...state.saved, ...change } })),
+      goesOnWith: null,
+      acknowledge: (change) =>
+        set((state) => {
+          const saved = { ...state.saved, ...change };
+          return { saved, ...overlay(saved, state) };
+        }),
+      showVisit: (chosen) => set((state) => ({ visit: chosen, ...overlay(state.saved, { ...state, visit: chosen }) })),
+      goOnWith: (chosen) => set({ goesOnWith: chosen }),
       start: () => {
         takeUpDrafts(job, access, sender);
         return watchPage(access, sender);

@@ -2,9 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { callsOf, momentToQuery, nextCall } from '@/core/control/moment';
+import { callsOf, nextCall } from '@/core/control/moment';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
+import { jobQuery } from './query';
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
@@ -23,7 +24,7 @@ export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       const page = JOB_PAGES[Number(event.key) - 1];
       const { saved, facts, moment, nudgeOutdoor, setCall } = now();
-      if (page) router.push(`/jobs/${saved.id}/${page.id}?${momentToQuery(moment)}`);
+      if (page) router.push(`/jobs/${saved.id}/${page.id}?${jobQuery(now())}`);
       else if (event.key === '[') nudgeOutdoor(-1);
       else if (event.key === ']') nudgeOutdoor(1);
       else if (event.key === 'c') setCall(nextCall(moment.call, callsOf(facts)));

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { readingHistory, type ReadingValue, timeDoubt } from '@/core/job/reading';
+import { timeDoubt } from '@/core/job/in-time';
+import { readingHistory, type ReadingValue } from '@/core/job/reading';
 import { observed } from '@/core/model/observable';
 import type { PlannedItem } from '@/core/startup/plan';
 import { hasRunOut } from '@/core/startup/tick';
@@ -9,6 +10,7 @@ import { AskName } from '../ask-name';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
+import { shownVisit } from '../job/visits';
 import { When } from '../when';
 import { Expected } from './expected';
 import { GradeMark } from './grade-mark';
@@ -20,6 +22,7 @@ const MOST: Record<string, number> = { V: 1000, A: 400, Ω: 100_000, '°F': 300,
 
 const History = ({ item, unit, now }: { item: string; unit: string; now: number }) => {
   const all = useJob((job) => job.readings);
+  const began = useJob((job) => shownVisit(job)?.began);
   const facts = useJob((job) => job.facts);
   const history = readingHistory(observed(facts, all), item);
   if (history.length === 0) return null;
@@ -32,7 +35,10 @@ const History = ({ item, unit, now }: { item: string; unit: string; now: number 
           </span>{' '}
           · <When at={reading.at} /> · {reading.author}
           {reading.instrument && ` · ${reading.instrument}`}
-          {timeDoubt(reading, now) && <b className="text-warn"> · {timeDoubt(reading, now)}</b>}
+          {reading.status === 'withdrawn' && ` · withdrawn: ${reading.why}`}
+          {reading.status === 'not-measured' && ` · not measured: ${reading.why}`}
+          {reading.note && ` · ${reading.note}`}
+          {timeDoubt(reading, now, began) && <b className="text-warn"> · {timeDoubt(reading, now, began)}</b>}
         </li>
       ))}
     </ul>
@@ -42,7 +48,7 @@ const History = ({ item, unit, now }: { item: string; unit: string; now: number 
 /** One reading of a step: what to expect, a field for what was read, and what that means. */
 export const StartupItem = ({ planned, tried }: { planned: PlannedItem; tried?: string | undefined }) => {
   const { key, item, reading } = planned;
-  const { keep: keepReading, asksName } = useKeepReading(key);
+  const { keep: keepReading, asksName } = useKeepReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
   const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;

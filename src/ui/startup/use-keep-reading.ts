@@ -2,12 +2,15 @@
 
 import { useState } from 'react';
 import type { ReadingValue } from '@/core/job/reading';
-import { observedNow } from '@/core/model/observable';
+import { meterOhmsOf, type Observation, observedNow } from '@/core/model/observable';
 import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
 
-/** Keeps a reading under an item, once somebody has said who reads; until then it asks. */
-export const useKeepReading = (item: string) => {
+/**
+ * Keeps a reading under an item, once somebody has said who reads; until then it asks.
+ * @param of what is read, where it is something that can be
+ */
+export const useKeepReading = (item: string, of?: Observation) => {
   const addReading = useJob((job) => job.addReading);
   const now = useJobNow();
   const [asksName, setAsksName] = useState(false);
@@ -19,7 +22,13 @@ export const useKeepReading = (item: string) => {
     }
     setAsksName(false);
     const { facts, readings } = now();
-    addReading({ item, value, place, replaces: observedNow(facts, readings).get(item)?.id ?? null });
+    addReading({
+      item,
+      value,
+      place,
+      meterOhms: meterOhmsOf(of),
+      replaces: observedNow(facts, readings).get(item)?.id ?? null,
+    });
   };
   return { keep, asksName };
 };

@@ -1,7 +1,8 @@
 import { documentOf } from '@/core/formats/job-file';
 import { sampleFile } from '@/core/formats/sample-file';
 import { blankJob, copyName, type JobDocument, renamed } from '@/core/job/document';
-import { isId } from '@/core/job/reading-schema';
+import { isId } from '@/core/job/id-schema';
+import { NO_HISTORY } from '@/core/job/stored-job';
 import { SAMPLES } from '@/core/samples';
 import { missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';
@@ -36,7 +37,7 @@ export const POST = route(
   withBody(createSchema, MAX_BYTES, async ({ id, from, name, source = '', author = '' }) => {
     const document = await startingDocument(from, source, name);
     if (!document) return missing();
-    const made = await createJob(id, document, { readings: [], settingMarks: [] }, null, author);
+    const made = await createJob(id, document, NO_HISTORY, null, author);
     return made
       ? Response.json(made.job, { status: made.isNew ? 201 : 200 })
       : refuse(

@@ -4,7 +4,7 @@ import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { parseWith } from '@/core/border/parse';
 import { jobName } from '@/core/job/document';
-import { idSchema } from '@/core/job/reading-schema';
+import { idSchema } from '@/core/job/id-schema';
 import { getJob } from '@/server/repositories/jobs';
 import { JobFrame } from '@/ui/job/frame';
 import { RULER_COOKIE } from '@/ui/ruler/cookie';

@@ -36,6 +36,8 @@ const mark = (
   return {
     id: `m${minute}`,
     at: new Date(Date.UTC(2026, 0, 5, 12, minute)).toISOString(),
+    visit: 'v',
+    origin: null,
     author,
     controller: profile.role,
     profile: profile.id,

@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import type { Reading } from '../../job/reading';
+import type { TakenReading } from '../../job/reading';
 import { type Element, elementOhms } from '../../strips/element';
 import { jobElements } from '../../strips/from-job';
 import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from '../../strips/tolerance';
@@ -51,7 +51,7 @@ const ohmsItemOf = (element: Element, at: number): Item => {
 };
 
 /** An element's ohms as planned, read and judged, for pages that show no more of the startup. */
-export const plannedOhms = (facts: Facts, at: number, current: ReadonlyMap<string, Reading>): PlannedItem => {
+export const plannedOhms = (facts: Facts, at: number, current: ReadonlyMap<string, TakenReading>): PlannedItem => {
   const item = ohmsItemOf(jobElements(facts)[at]!, at);
   const key = itemKey(facts, 'element-ohms', item);
   return planItem(key, item, current.get(key));

@@ -10,6 +10,7 @@ import { cardOf, type CardScreen } from '@/core/setup/card/card';
 import { cardFindings } from '@/core/setup/card/findings';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { useJob } from '../../job/provider';
+import { VisitLine } from '../../job/visit-line';
 import { PersonLine } from '../../person-line';
 import { SeverityMark } from '../../severity-mark';
 import { useSettings } from '../use-settings';
@@ -39,6 +40,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
       </p>
       <p className="text-sm">{profile.about}</p>
       <PersonLine hasInstrument={false} />
+      <VisitLine />
       <div className="flex flex-wrap items-center justify-between gap-3">
         <p className="font-mono">
           <span className="text-2xl font-semibold">{right}</span> of {toSet.length} stand as wanted

@@ -2,10 +2,10 @@ import { parseWith } from '@/core/border/parse';
 import { parseJobFileText } from '@/core/formats/job-file';
 import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
 import { jobName } from '@/core/job/document';
-import { idSchema } from '@/core/job/reading-schema';
+import { idSchema } from '@/core/job/id-schema';
 import { refuse, route } from '@/server/http/respond';
 import { withFile } from '@/server/http/with-body';
-import { importJob } from '@/server/repositories/jobs';
+import { importJob } from '@/server/repositories/import-job';
 
 /** Takes a job file. Where its id is taken, it lands as a copy under the id the client made for that. */
 export const POST = route(

@@ -7,6 +7,7 @@ import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, stepGrade, tally } from '@/core/startup/plan';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
+import { VisitLine } from '@/ui/job/visit-line';
 import { PersonLine } from '@/ui/person-line';
 import { Countdown } from '@/ui/startup/countdown';
 import { GradeMark } from '@/ui/startup/grade-mark';
@@ -154,6 +155,7 @@ const StartupPage = () => {
       </div>
       <div className="min-w-0 max-w-3xl flex-1">
         <PersonLine />
+        <VisitLine />
         <h2 id="step-title" className="font-label text-3xl font-semibold">
           <span className="font-mono text-lg text-quiet">
             {at + 1}/{steps.length}

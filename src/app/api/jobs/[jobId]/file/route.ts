@@ -1,11 +1,12 @@
 import { toJobFile } from '@/core/formats/job-file';
 import { jobName } from '@/core/job/document';
 import { download, jobRoute, missing } from '@/server/http/respond';
+import { handoversOf } from '@/server/repositories/handovers';
 import { getJob } from '@/server/repositories/jobs';
 
 export const GET = jobRoute('export job', async (_request, jobId) => {
   const job = await getJob(jobId);
   if (!job) return missing();
-  const file = toJobFile(job.id, job.document, job, job.handedOverAt);
+  const file = toJobFile(job.id, job.document, job, job.handedOverAt, await handoversOf(jobId));
   return download(`${JSON.stringify(file, null, 2)}\n`, 'application/json', jobName(job.document.facts), 'json');
 });

@@ -1,13 +1,25 @@
-import type { Reading } from '@/core/job/reading';
+import { randomUUID } from 'node:crypto';
+import { completeReading } from '@/core/job/reading-schema';
+import { completeVisit } from '@/core/job/visit-schema';
 import { jobRoute, missing } from '@/server/http/respond';
 import { readingsSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
-import { addReadings } from '@/server/repositories/readings';
+import { addToJob } from '@/server/repositories/add-to-job';
 
 export const POST = jobRoute(
   'add readings',
-  withBody(readingsSchema, 200_000, async ({ readings }, _request, jobId) => {
-    const isAdded = await addReadings(jobId, readings as Reading[]);
-    return isAdded ? Response.json({ saved: readings.map(({ id }) => id) }, { status: 201 }) : missing();
+  withBody(readingsSchema, 400_000, async ({ readings, visits = [], sentAt = null }, _request, jobId) => {
+    // What names no visit, as an older client's, is placed by its time.
+    const unknown = randomUUID();
+    const landed = await addToJob(jobId, 'readings', {
+      rows: readings.map((reading) => completeReading(reading, unknown)),
+      visits: visits.map(completeVisit),
+      sentAt,
+    });
+    if (!landed) return missing();
+    return Response.json(
+      { saved: readings.map(({ id }) => id), rows: landed.rows, visits: landed.visits },
+      { status: 201 },
+    );
   }),
 );

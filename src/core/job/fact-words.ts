@@ -1,4 +1,4 @@
-import type { AnyFact } from '@/core/job/fact';
+import type { AnyFact } from './fact';
 
 const number = (value: number) => value.toLocaleString('en-US', { maximumFractionDigits: 3 });
 

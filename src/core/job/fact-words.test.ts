@@ -1,4 +1,4 @@
-import { factAt } from '@/core/job/document';
+import { factAt } from './document';
 import { factWords } from './fact-words';
 
 test.each([

@@ -1,0 +1,13 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** The version of core: a fingerprint of its sources, tests apart. What it works out is kept with this beside it. */
+export const coreVersion = () => {
+  const core = join(dirname(fileURLToPath(import.meta.url)), '../../src/core');
+  const hash = createHash('sha256');
+  for (const file of readdirSync(core, { recursive: true, encoding: 'utf8' }).sort())
+    if (/\.ts$/.test(file) && !/\.test\.ts$/.test(file)) hash.update(file).update(readFileSync(join(core, file)));
+  return hash.digest('hex').slice(0, 12);
+};

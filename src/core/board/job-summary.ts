@@ -1,0 +1,96 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import { ruler } from '../crossing/ruler';
+import type { Severity } from '../job/finding';
+import type { NO_HISTORY } from '../job/stored-job';
+import { type StoredJob } from '../job/stored-job';
+import { VISIT_REASONS } from '../job/visit';
+import { lastReadings, lastVisit } from '../job/visits';
+import { jobModel } from '../model';
+import { momentOf } from '../startup/conditions';
+import { type PlannedStep, stepGrade, tally } from '../startup/plan';
+import type { SpanF } from '../units/span';
+
+/** How far a job is: derived from what was done, never typed in. */
+export const STAGES = { planning: 'Planning', startup: 'Startup', 'handed-over': 'Handed over' } as const;
+export type Stage = keyof typeof STAGES;
+
+/** The stage of a job. */
+export const stageOf = (handedOverAt: string | null, readings: number): Stage =>
+  handedOverAt !== null ? 'handed-over' : readings > 0 ? 'startup' : 'planning';
+
+/** The gate ruler, as small as a line of the board holds it. */
+export interface SmallRuler {
+  readonly spanF: SpanF;
+  readonly lanes: readonly { readonly source: 'compressor' | 'strips' | 'fossil'; readonly openF: readonly SpanF[] }[];
+  readonly holesF: readonly SpanF[];
+  readonly designF: number;
+  readonly balanceF: number | null;
+}
+
+/** What the board says of a job: core's own answer, kept beside it. */
+export interface JobOutline {
+  readonly readings: number;
+  readonly findings: Readonly<Record<Severity, number>>;
+  /** Items of the startup, by verdict; none before anything was read. */
+  readonly startup: { readonly open: number; readonly pass: number; readonly warn: number; readonly fail: number };
+  /** What comes next, as a sentence; empty: nothing does. */
+  readonly next: string;
+  readonly lastVisit: { readonly began: string; readonly reason: string } | null;
+  readonly ruler: SmallRuler;
+}
+
+/** One line of the board. */
+export interface JobSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly customer: string;
+  readonly street: string;
+  readonly town: string;
+  readonly stage: Stage;
+  readonly archivedAt: string | null;
+  readonly updatedAt: string;
+  readonly outline: JobOutline;
+}
+
+/** A page of the board, and where the next one begins; null: this is the last. */
+export interface BoardPage {
+  readonly jobs: readonly JobSummary[];
+  readonly next: string | null;
+}
+
+const nextOf = (firstError: string | undefined, steps: readonly PlannedStep[], hasReadings: boolean): string => {
+  const failed = hasReadings ? steps.find((step) => stepGrade(step) === 'fail') : undefined;
+  if (failed) return `${failed.step.title}: a reading failed.`;
+  if (firstError) return firstError;
+  if (!hasReadings) return 'Ready for startup.';
+  const open = steps.find((step) => tally([step]).open > 0);
+  return open ? `Next: ${open.step.title}.` : 'Everything is read. Hand over.';
+};
+
+/** The outline of a job, from its facts and its last visit. */
+export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | keyof typeof NO_HISTORY>): JobOutline => {
+  const { facts, confirmed } = job.document;
+  const model = jobModel(facts);
+  const readings = lastReadings(job);
+  const findings = model.findings(readings, new Set(confirmed)).filter(({ waived, under }) => !waived && !under);
+  const steps = model.startup(readings, momentOf(facts, readings, DEFAULT_MOMENT));
+  const { open, pass, warn, fail } = tally(steps);
+  const visit = lastVisit(job.visits);
+  const { spanF, lanes, holesF, marks } = ruler(facts);
+  const count = (severity: Severity) => findings.filter((finding) => finding.severity === severity).length;
+  const firstError = findings.find(({ severity }) => severity === 'error')?.what;
+  return {
+    readings: job.readings.length,
+    findings: { error: count('error'), warning: count('warning'), advice: count('advice') },
+    startup: { open, pass, warn, fail },
+    next: job.handedOverAt === null ? nextOf(firstError, steps, readings.length > 0) : '',
+    lastVisit: visit ? { began: visit.began, reason: VISIT_REASONS[visit.reason] } : null,
+    ruler: {
+      spanF,
+      lanes: lanes.map(({ source, openF }) => ({ source, openF })),
+      holesF,
+      designF: facts.house.designOutdoorF,
+      balanceF: marks.find(({ id }) => id === 'thermal-balance')?.atF ?? null,
+    },
+  };
+};

@@ -1,0 +1,87 @@
+import { type AnyObject, array, boolean, mixed, object, type ObjectShape } from 'yup';
+import { bounded, plainText } from '../border/schema';
+import type { Severity } from '../job/finding';
+import { idSchema } from '../job/id-schema';
+import { timeSchema } from '../job/time-schema';
+import type { Grade } from '../startup/step';
+import type { HandoverRecord } from './record';
+
+/** A record that was handed over, as it was printed then. */
+export interface KeptHandover {
+  readonly id: string;
+  readonly handedOverAt: string;
+  readonly author: string;
+  /** The version of the application's core that worked it out. */
+  readonly coreVersion: string;
+  readonly record: HandoverRecord;
+}
+
+const words = (most = 4000) => plainText(most).defined('must be text');
+const time = () => timeSchema.required('must be given');
+const maybe = () => plainText(400).nullable().defined('must be text, or null');
+const shape = <S extends ObjectShape>(members: S) => object(members).noUnknown('holds something that is not known');
+const listOf = <S extends ObjectShape>(members: S, most = 500) =>
+  array(shape(members).required('must be given')).max(most, `must be at most ${most}`).required('must be a list');
+const textList = (most = 100) => array(words().required()).max(most).required('must be a list');
+const spell = <S extends AnyObject>(more: S) => shape({ from: time(), to: time(), people: words(), ...more });
+
+const recordSchema = shape({
+  name: words(),
+  address: words(),
+  elevation: words(),
+  visit: shape({ reason: words(), began: time() }).nullable().defined('must be given, or null'),
+  outdoorF: bounded(-200, 200, '°F').required('must be given'),
+  open: listOf({
+    severity: mixed<Severity>()
+      .oneOf(['error', 'warning', 'advice', null as never], 'must be error, warning, advice or null')
+      .nullable()
+      .defined('must be given, or null'),
+    words: words(),
+  }),
+  taken: spell({ instruments: words() }).nullable().defined('must be given, or null'),
+  tally: words(),
+  steps: listOf({
+    title: words(),
+    readings: listOf({
+      label: words(),
+      expected: words(),
+      read: words(),
+      isCorrected: boolean().typeError('must be true or false').required('must be true or false'),
+      grade: mixed<Grade>()
+        .oneOf(['pass', 'warn', 'fail', 'noted'], 'must be pass, warn, fail or noted')
+        .required('must be given'),
+      words: words(),
+    }),
+    done: textList(),
+    leftOut: textList(),
+  }),
+  set: spell({}).nullable().defined('must be given, or null'),
+  settings: listOf({
+    controller: words(),
+    rows: listOf({ code: words(), label: words(), found: maybe(), left: maybe(), readBack: maybe() }),
+  }),
+  calls: textList(),
+  terminals: listOf({
+    device: words(),
+    mark: words(),
+    volts: array(maybe()).max(100).required('must be a list'),
+  }),
+  facts: listOf({
+    group: words(),
+    rows: listOf({
+      label: words(),
+      value: words(),
+      isAssumed: boolean().typeError('must be true or false').required('must be true or false'),
+    }),
+  }),
+  homeowner: listOf({ title: words(), lines: textList() }),
+});
+
+/** One handed-over record as it comes through the border. */
+export const handoverSchema = shape({
+  id: idSchema,
+  handedOverAt: time(),
+  author: plainText(80).defined('must be text'),
+  coreVersion: plainText(80).defined('must be text'),
+  record: recordSchema.required('must be given'),
+});

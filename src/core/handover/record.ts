@@ -1,0 +1,229 @@
+import { type CallId, CALLS, type Moment } from '../control/moment';
+import { DEVICE_LABELS } from '../devices/device';
+import { CONTROLLER_ROLES, CONTROLLERS } from '../job/controllers';
+import { ALL_FACTS, type FactPath, type Facts, factValue, jobName } from '../job/document';
+import { factWords } from '../job/fact-words';
+import { FACT_GROUP_LABELS } from '../job/facts';
+import type { Severity } from '../job/finding';
+import { inTime, type Timed } from '../job/in-time';
+import type { Reading } from '../job/reading';
+import { type SettingMark, settingRecords } from '../job/setting-marks';
+import { type Visit, VISIT_REASONS } from '../job/visit';
+import { type JobModel, jobModel } from '../model';
+import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';
+import type { Grade } from '../startup/step';
+import { roundTo } from '../units/round';
+import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
+import { homeownerPage, type Paragraph } from './homeowner';
+
+/** Groups of facts that the technician's page prints. */
+const PRINTED_GROUPS = ['outdoorUnit', 'airHandler', 'heatKit', 'thermostat', 'gates', 'cables', 'house'] as const;
+
+/** When something was done, and by whom. */
+export interface Spell {
+  readonly from: string;
+  readonly to: string;
+  readonly people: string;
+}
+
+export interface RecordReading {
+  readonly label: string;
+  readonly expected: string;
+  readonly read: string;
+  readonly isCorrected: boolean;
+  readonly grade: Grade;
+  /** What a reading that is not as expected means, and what to do; the note that came with it. */
+  readonly words: string;
+}
+
+export interface RecordStep {
+  readonly title: string;
+  readonly readings: readonly RecordReading[];
+  /** What was ticked off. */
+  readonly done: readonly string[];
+  /** What was left unmeasured, with why. */
+  readonly leftOut: readonly string[];
+}
+
+export interface RecordSetting {
+  readonly code: string;
+  readonly label: string;
+  readonly found: string | null;
+  readonly left: string | null;
+  readonly readBack: string | null;
+}
+
+/** One terminal: its volts to its own common in each call; null: dead. */
+export interface RecordTerminal {
+  readonly device: string;
+  readonly mark: string;
+  readonly volts: readonly (string | null)[];
+}
+
+/**
+ * The record of a job as it is printed, in words: kept with the job when it is handed over, so that no later version of
+ * the application words it otherwise.
+ */
+export interface HandoverRecord {
+  readonly name: string;
+  readonly address: string;
+  readonly elevation: string;
+  readonly visit: { readonly reason: string; readonly began: string } | null;
+  readonly outdoorF: number;
+  readonly open: readonly { readonly severity: Severity | null; readonly words: string }[];
+  readonly taken: (Spell & { readonly instruments: string }) | null;
+  readonly tally: string;
+  readonly steps: readonly RecordStep[];
+  readonly set: Spell | null;
+  readonly settings: readonly { readonly controller: string; readonly rows: readonly RecordSetting[] }[];
+  readonly calls: readonly string[];
+  readonly terminals: readonly RecordTerminal[];
+  readonly facts: readonly {
+    readonly group: string;
+    readonly rows: readonly { readonly label: string; readonly value: string; readonly isAssumed: boolean }[];
+  }[];
+  readonly homeowner: readonly Paragraph[];
+}
+
+/** What a record is made of. */
+export interface RecordSource {
+  readonly facts: Facts;
+  readonly confirmed: ReadonlySet<FactPath>;
+  /** Readings and marks of one visit. */
+  readonly readings: readonly Reading[];
+  readonly settingMarks: readonly SettingMark[];
+  readonly visit: Visit | undefined;
+}
+
+const spell = (done: readonly (Timed & { readonly author: string })[]): Spell | null => {
+  const all = inTime(done);
+  const [first, last] = [all[0], all.at(-1)];
+  return first && last
+    ? { from: first.at, to: last.at, people: [...new Set(all.map(({ author }) => author))].join(', ') }
+    : null;
+};
+
+const openOf = (model: JobModel, { readings, confirmed }: RecordSource, steps: readonly PlannedStep[]) => {
+  const all = model.findings(readings, confirmed);
+  const findings = all.filter(({ under }) => under === undefined);
+  const explained = all.length - findings.length;
+  return [
+    ...findings.map(({ severity, what, mend, waived }) => ({
+      severity,
+      words: waived ? `${what} Waived by ${waived.by}: ${waived.reason}` : `${what} ${mend}`,
+    })),
+    ...(explained > 0 ? [{ severity: null, words: `${explained} more, explained by the first.` }] : []),
+    ...steps
+      .filter((planned) => tally([planned]).open > 0)
+      .map(({ step, items }) => ({
+        severity: null,
+        words: `${step.title}: ${items.filter(({ reading, leftOut }) => !reading && !leftOut).length} of ${items.length} not read.`,
+      })),
+  ];
+};
+
+const expectedWords = ({ expected, item }: PlannedItem): string => {
+  if (expected.kind !== 'band') return '';
+  return expected.aim === null ? expected.tolerance : `${roundTo(expected.aim, 1)} ${item.unit}`;
+};
+
+const readingOf = (planned: PlannedItem): RecordReading[] => {
+  const { item, reading, verdict } = planned;
+  if (!reading || !verdict || reading.value === 'done') return [];
+  const isBad = verdict.grade === 'warn' || verdict.grade === 'fail';
+  return [
+    {
+      label: item.label,
+      expected: expectedWords(planned),
+      read: reading.value === 'OL' ? 'OL' : `${reading.value} ${item.unit}`.trim(),
+      isCorrected: reading.replaces !== null,
+      grade: verdict.grade,
+      words: [...(isBad ? [verdict.means, verdict.next] : []), reading.note].filter(Boolean).join(' '),
+    },
+  ];
+};
+
+const stepOf = ({ step, items }: PlannedStep): RecordStep => ({
+  title: step.title,
+  readings: items.flatMap(readingOf),
+  done: items.filter(({ reading }) => reading?.value === 'done').map(({ item }) => item.label),
+  leftOut: items.flatMap(({ item, leftOut }) => (leftOut ? [`${item.label}: ${leftOut.why}`] : [])),
+});
+
+const settingsOf = (marks: readonly SettingMark[]) => {
+  const records = settingRecords(marks);
+  return CONTROLLER_ROLES.map((role) => ({
+    controller: CONTROLLERS[role],
+    rows: records
+      .filter(({ controller }) => controller === role)
+      .map(({ code, label, found, left, readBack }) => ({
+        code,
+        label,
+        found: found?.value ?? null,
+        left: left?.value ?? null,
+        readBack: readBack?.value ?? null,
+      })),
+  })).filter(({ rows }) => rows.length > 0);
+};
+
+/** Whether a terminal is hot in some call, and not as R is: what is hot in every call, or never, tells nothing. */
+const changes = ({ mark, isHot }: TerminalRow) => mark !== 'R' && mark !== 'C' && [...isHot.values()].includes(true);
+
+const terminalsOf = (model: JobModel, moment: Moment) => {
+  const rows = terminalTable(model.planned, model.soundStates(moment));
+  const calls: readonly CallId[] = [...(rows[0]?.volts.keys() ?? [])];
+  return {
+    calls: calls.map((call) => CALLS[call].short),
+    terminals: rows.filter(changes).map(({ device, mark, volts, isHot }) => ({
+      device: DEVICE_LABELS[device],
+      mark,
+      volts: calls.map((call) => (isHot.get(call) ? volts.get(call)!.toFixed(1) : null)),
+    })),
+  };
+};
+
+const factsOf = ({ facts, confirmed }: RecordSource) => {
+  /** What nobody knows yet says nothing on paper. */
+  const isPrinted = (path: FactPath) => {
+    const value = factValue(facts, path);
+    return confirmed.has(path) || !(value === null || value === '' || (Array.isArray(value) && value.length === 0));
+  };
+  return PRINTED_GROUPS.map((group) => ({
+    group: FACT_GROUP_LABELS[group],
+    rows: ALL_FACTS.filter(({ path, group: of }) => of === group && isPrinted(path)).map(({ path, fact }) => ({
+      label: fact.label,
+      value: factWords(fact, factValue(facts, path)),
+      isAssumed: !confirmed.has(path),
+    })),
+  }));
+};
+
+/**
+ * The record of a job's visit, in words.
+ * @param moment stands in for conditions that were not measured; volts at the terminals are for its outdoor temperature
+ */
+export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRecord => {
+  const { facts, readings, settingMarks, visit } = source;
+  const model = jobModel(facts);
+  const steps = model.startup(readings, moment);
+  const { pass, warn, fail, open, leftOut } = tally(steps);
+  const instruments = [...new Set(readings.map(({ instrument }) => instrument))].filter(Boolean).join('; ');
+  const taken = spell(readings);
+  const { site } = facts;
+  return {
+    name: jobName(facts),
+    address: [site.customer, site.street, site.town].filter(Boolean).join(', '),
+    elevation: `${site.elevationFt.toLocaleString('en-US')} ft`,
+    visit: visit ? { reason: VISIT_REASONS[visit.reason], began: visit.began } : null,
+    outdoorF: moment.outdoorF,
+    open: openOf(model, source, steps),
+    taken: taken && { ...taken, instruments },
+    tally: `${pass} passed, ${warn} to look at again, ${fail} failed, ${open} open${leftOut > 0 ? `, ${leftOut} not measured` : ''}.`,
+    steps: steps.filter(({ items }) => items.some(({ reading, leftOut: left }) => reading ?? left)).map(stepOf),
+    set: spell(settingMarks),
+    settings: settingsOf(settingMarks),
+    ...terminalsOf(model, moment),
+    facts: factsOf(source),
+    homeowner: homeownerPage(facts),
+  };
+};

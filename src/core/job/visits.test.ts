@@ -1,0 +1,131 @@
+import fc from 'fast-check';
+import { parseJobFile } from '../formats/job-file';
+import { sampleFile } from '../formats/sample-file';
+import { SAMPLES } from '../samples';
+import { type Reading, takenReading } from './reading';
+import { NO_HISTORY } from './stored-job';
+import type { Visit } from './visit';
+import { isOver, lastReadings, placeOnVisits, splitVisits } from './visits';
+
+const HOUR = 3_600_000;
+const start = Date.parse('2026-01-05T08:00:00Z');
+const iso = (hours: number) => new Date(start + hours * HOUR).toISOString();
+const read = (id: string, hours: number, visit: string, offsetHours = 0): Reading =>
+  takenReading({
+    id,
+    visit,
+    item: 'conditions/outdoor',
+    value: 20,
+    place: null,
+    at: iso(hours),
+    author: 'R. A.',
+    instrument: '',
+    replaces: null,
+    origin: offsetHours === 0 ? null : { device: 'd', sequence: 1, clockOffsetMs: offsetHours * HOUR },
+  });
+const visit = (id: string, hours: number, ended: number | null = null): Visit => ({
+  id,
+  reason: 'new',
+  began: iso(hours),
+  ended: ended === null ? null : iso(ended),
+  author: 'R. A.',
+});
+
+describe('what was done before there were visits', () => {
+  test('goes into visits where more than twelve hours lie between', () => {
+    const { visits, of } = splitVisits([read('c', 20, ''), read('a', 0, ''), read('b', 8, ''), read('d', 32.1, '')]);
+    expect(visits.map(({ id, reason, began }) => [id, reason, began])).toEqual([
+      ['a', 'new', iso(0)],
+      ['d', 'call-back', iso(32.1)],
+    ]);
+    expect([...of]).toEqual([
+      ['a', 'a'],
+      ['b', 'a'],
+      ['c', 'a'],
+      ['d', 'd'],
+    ]);
+  });
+
+  test('however it is given: the same record has the same visits', () => {
+    const drawn = fc.array(fc.nat(100), { minLength: 1, maxLength: 12 });
+    fc.assert(
+      fc.property(drawn, (hours) => {
+        const done = hours.map((hour, at) => read(`r${at}`, hour, ''));
+        const { visits, of } = splitVisits(done);
+        expect(splitVisits([...done].reverse())).toEqual({ visits, of });
+        expect(of.size).toBe(done.length);
+        for (const one of done)
+          for (const other of done)
+            if (Math.abs(Date.parse(one.at) - Date.parse(other.at)) <= 12 * HOUR)
+              expect(of.get(one.id)).toBe(of.get(other.id));
+      }),
+    );
+  });
+
+  test('comes in with a job file of the first version, and counts as its last visit', () => {
+    const file = sampleFile(SAMPLES[2]!);
+    const bare = ({ id, item, value, place, at, author, instrument, replaces }: Reading) => ({
+      id,
+      item,
+      value,
+      place,
+      at,
+      author,
+      instrument,
+      replaces,
+    });
+    const old = {
+      ...file,
+      fileVersion: 1,
+      visits: undefined,
+      readings: file.readings.map(bare),
+      settingMarks: file.settingMarks.map(({ visit: _visit, origin: _origin, ...mark }) => mark),
+    };
+    const parsed = parseJobFile(JSON.parse(JSON.stringify(old)));
+    if (!parsed.ok) throw new Error(parsed.error);
+    const { visits, readings, settingMarks, fileVersion } = parsed.value;
+    expect([fileVersion, visits.length]).toEqual([2, 1]);
+    expect(lastReadings(parsed.value)).toHaveLength(file.readings.length);
+    expect([...readings, ...settingMarks].every((each) => each.visit === visits[0]!.id)).toBe(true);
+    expect(readings.map(bare)).toEqual(file.readings.map(bare));
+  });
+});
+
+describe('what comes in from a device', () => {
+  const record = { ...NO_HISTORY, visits: [visit('v', 0)], readings: [read('a', 2, 'v')] };
+  const place = (proposed: readonly Visit[], ...incoming: Reading[]) => {
+    const { done, begun } = placeOnVisits(record, proposed, incoming);
+    return [done.map((each) => each.visit), begun.map(({ id }) => id)];
+  };
+
+  test('lands on the visit that it names, a week late', () =>
+    expect(place([], read('b', 170, 'v'))).toEqual([['v'], []]));
+
+  test('lands on the visit that somebody else began about that time, where its own is not known', () => {
+    expect(place([visit('w', 1)], read('b', 1, 'w'), read('c', 3, 'w'))).toEqual([['v', 'v'], []]);
+    // Its clock is ten days ahead, and is known to be.
+    expect(place([visit('w', 243)], read('b', 243, 'w', -240))).toEqual([['v'], []]);
+  });
+
+  test('begins a visit where there is none about that time, for the reason that the device gave', () => {
+    const { begun, done } = placeOnVisits(record, [{ ...visit('w', 30), reason: 'season' }], [read('b', 30, 'w')]);
+    expect(begun).toEqual([{ ...visit('w', 30), reason: 'season' }]);
+    expect(done[0]!.visit).toBe('w');
+    expect(placeOnVisits(NO_HISTORY, [], [read('b', 30, 'w')]).begun).toMatchObject([{ id: 'w', reason: 'new' }]);
+  });
+
+  test('begins another after a visit that was ended', () => {
+    const over = { ...record, visits: [visit('v', 0, 3)] };
+    expect(placeOnVisits(over, [], [read('b', 4, 'w')]).begun.map(({ id }) => id)).toEqual(['w']);
+    expect(placeOnVisits(over, [], [read('b', 2.5, 'w')]).begun).toEqual([]);
+  });
+});
+
+test('a visit is over when it was ended, or nothing was done on it for longer than twelve hours', () => {
+  const done = [read('a', 5, 'v'), read('b', 40, 'other')];
+  expect([isOver(visit('v', 0), done, start + 16 * HOUR), isOver(visit('v', 0), done, start + 18 * HOUR)]).toEqual([
+    false,
+    true,
+  ]);
+  expect(isOver(visit('v', 0, 5), done, start + 6 * HOUR)).toBe(true);
+});

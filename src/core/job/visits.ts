@@ -1,0 +1,138 @@
+import { correctedMs, type Timed } from './in-time';
+import type { Reading } from './reading';
+import type { SettingMark } from './setting-marks';
+import type { JobHistory } from './stored-job';
+import type { Visit, VisitReason } from './visit';
+
+/** What is done on a visit. */
+interface Done extends Timed {
+  readonly visit: string;
+  readonly author: string;
+}
+
+/**
+ * Nothing done for longer than this ends a visit, ms. Our judgement: longer than a day of work, shorter than from one
+ * evening to the next morning.
+ */
+export const VISIT_GAP_MS = 12 * 3_600_000;
+
+/** Visits, earliest first. */
+export const visitsInTime = (visits: readonly Visit[]): Visit[] =>
+  [...visits].sort((a, b) => a.began.localeCompare(b.began) || a.id.localeCompare(b.id));
+
+/** The last visit of a system; undefined where there was none. */
+export const lastVisit = (visits: readonly Visit[]): Visit | undefined => visitsInTime(visits).at(-1);
+
+/** Readings or marks of one visit. */
+export const ofVisit = <D extends { readonly visit: string }>(
+  done: readonly D[],
+  visit: string | undefined,
+): readonly D[] => done.filter((each) => each.visit === visit);
+
+/** When something was last done on a visit, or it began, ms since 1970. */
+export const lastDoneMs = (visit: Visit, done: readonly Done[]): number =>
+  ofVisit(done, visit.id).reduce((last, each) => Math.max(last, correctedMs(each)), Date.parse(visit.began));
+
+/** Whether what is done at a time belongs to a visit: while it goes on, and not long after. */
+const isOf = (visit: Visit, done: readonly Done[], ms: number): boolean => {
+  const isBefore = ms < Date.parse(visit.began) - VISIT_GAP_MS;
+  if (visit.ended !== null) return !isBefore && ms <= Date.parse(visit.ended);
+  return !isBefore && ms - lastDoneMs(visit, done) <= VISIT_GAP_MS;
+};
+
+/**
+ * Whether a visit is over at a time: it was ended, or nothing was done for so long that what comes next is another.
+ * @param now ms since 1970
+ */
+export const isOver = (visit: Visit, done: readonly Done[], now: number): boolean =>
+  visit.ended !== null || now - lastDoneMs(visit, done) > VISIT_GAP_MS;
+
+/** What the next visit of a system is likely for. */
+export const likelyReason = (visits: readonly Visit[]): VisitReason => (visits.length === 0 ? 'new' : 'call-back');
+
+/** Everything done at a system. */
+export const allDone = ({ readings, settingMarks }: Pick<JobHistory, 'readings' | 'settingMarks'>): readonly Done[] => [
+  ...readings,
+  ...settingMarks,
+];
+
+/** Readings of a job's last visit: those that count now. */
+export const lastReadings = ({ readings, visits }: Pick<JobHistory, 'readings' | 'visits'>): readonly Reading[] =>
+  ofVisit(readings, lastVisit(visits)?.id);
+
+/** Marks of a job's last visit. */
+export const lastMarks = ({
+  settingMarks,
+  visits,
+}: Pick<JobHistory, 'settingMarks' | 'visits'>): readonly SettingMark[] => ofVisit(settingMarks, lastVisit(visits)?.id);
+
+/** What came in, each with the visit on which it lands, and the visits that begin with it. */
+export interface Placed<D> {
+  readonly done: readonly D[];
+  readonly begun: readonly Visit[];
+}
+
+/**
+ * Finds the visit for what comes in from a device. A visit that the system knows is that visit, however late what was
+ * done on it arrives; one that it does not know, as of a device without signal, is the visit that somebody else began
+ * about that time, or else begins.
+ * @param proposed visits as the device began them
+ */
+export const placeOnVisits = <D extends Done>(
+  record: JobHistory,
+  proposed: readonly Visit[],
+  incoming: readonly D[],
+): Placed<D> => {
+  const before = allDone(record);
+  const known = [...record.visits];
+  const landsOn = new Map<string, string>(known.map(({ id }) => [id, id]));
+  const began = (visit: string): Visit => {
+    const own = incoming.filter((each) => each.visit === visit);
+    const first = own.reduce((earliest, each) => (correctedMs(each) < correctedMs(earliest) ? each : earliest));
+    return {
+      id: visit,
+      reason: likelyReason(known),
+      ended: null,
+      author: first.author,
+      ...proposed.find(({ id }) => id === visit),
+      began: new Date(correctedMs(first)).toISOString(),
+    };
+  };
+  const begun: Visit[] = [];
+  for (const { visit } of incoming) {
+    if (landsOn.has(visit)) continue;
+    const own = began(visit);
+    const near = known.find((each) => isOf(each, before, Date.parse(own.began)));
+    landsOn.set(visit, near?.id ?? visit);
+    if (near) continue;
+    known.push(own);
+    begun.push(own);
+  }
+  return { done: incoming.map((each) => ({ ...each, visit: landsOn.get(each.visit)! })), begun };
+};
+
+/**
+ * Puts what was done into visits, where more than twelve hours lie between one and the next. A visit is named after the
+ * first thing done on it, so that the same record gives the same visits.
+ * @returns the visits, and the visit of each thing done, by its id
+ */
+export const splitVisits = (
+  done: readonly Omit<Done, 'visit'>[],
+): { readonly visits: readonly Visit[]; readonly of: ReadonlyMap<string, string> } => {
+  const visits: Visit[] = [];
+  const of = new Map<string, string>();
+  let last = -Infinity;
+  for (const each of [...done].sort((a, b) => correctedMs(a) - correctedMs(b) || a.id.localeCompare(b.id))) {
+    if (correctedMs(each) - last > VISIT_GAP_MS)
+      visits.push({
+        id: each.id,
+        reason: likelyReason(visits),
+        began: new Date(correctedMs(each)).toISOString(),
+        ended: null,
+        author: each.author,
+      });
+    last = correctedMs(each);
+    of.set(each.id, visits.at(-1)!.id);
+  }
+  return { visits, of };
+};

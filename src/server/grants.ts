@@ -1,0 +1,44 @@
+import { QueryTypes } from 'sequelize';
+import { ownerDatabase } from './database';
+
+/**
+ * What the application's role may do to each table. It owns nothing, and what is only ever added can by it be neither
+ * changed nor deleted.
+ */
+const GRANTS = {
+  schema_migrations: 'SELECT',
+  crews: 'SELECT',
+  jobs: 'SELECT, INSERT, UPDATE',
+  visits: 'SELECT, INSERT, UPDATE',
+  readings: 'SELECT, INSERT',
+  setting_marks: 'SELECT, INSERT',
+  fact_changes: 'SELECT, INSERT',
+  handovers: 'SELECT, INSERT',
+  job_summaries: 'SELECT, INSERT, UPDATE',
+  controller_profiles: 'SELECT, INSERT, UPDATE',
+  weather_years: 'SELECT, INSERT, UPDATE',
+  saves: 'SELECT, INSERT',
+} as const;
+
+/** The tables that the application knows. */
+export const TABLES = Object.keys(GRANTS) as readonly (keyof typeof GRANTS)[];
+
+/** Makes the role that the application runs as, where there is none, and grants it what it needs. */
+export const grantTo = async ({ name, password }: { readonly name: string; readonly password: string }) => {
+  const owner = ownerDatabase();
+  await owner.transaction(async () => {
+    const [found] = await owner.query<{ role: string; secret: string; isThere: boolean }>(
+      `SELECT quote_ident(:name) AS role, quote_literal(:password) AS secret,
+              EXISTS (SELECT FROM pg_roles WHERE rolname = :name) AS "isThere"`,
+      { replacements: { name, password }, type: QueryTypes.SELECT },
+    );
+    const { role, secret, isThere } = found!;
+    const limits = 'LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE NOBYPASSRLS';
+    if (!isThere) await owner.query(`CREATE ROLE ${role} ${limits} PASSWORD ${secret}`);
+    await owner.query(
+      `GRANT USAGE ON SCHEMA public TO ${role}; GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO ${role}`,
+    );
+    for (const [table, rights] of Object.entries(GRANTS))
+      await owner.query(`REVOKE ALL ON ${table} FROM ${role}; GRANT ${rights} ON ${table} TO ${role}`);
+  });
+};

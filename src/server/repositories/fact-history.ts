@@ -1,0 +1,26 @@
+import type { FactPath } from '../../core/job/document';
+import type { PastChange } from '../../core/job/past-change';
+import { inCrew } from '../crew';
+import { models } from '../models';
+
+/** Most changes of one fact that are shown, the last ones. */
+const MOST = 50;
+
+/** Every change of a fact of a job: who, when, from, to; the last one first. */
+export const factHistory = (jobId: string, path: FactPath): Promise<PastChange[]> =>
+  inCrew(async () => {
+    const rows = await models().FactChangeRow.findAll({
+      where: { jobId, path },
+      order: [
+        ['revision', 'DESC'],
+        ['id', 'DESC'],
+      ],
+      limit: MOST,
+    });
+    return rows.map(({ before, after, author, changedAt }) => ({
+      before,
+      after,
+      author,
+      at: changedAt.toISOString(),
+    }));
+  });

@@ -1,0 +1,56 @@
+import { randomUUID } from 'node:crypto';
+import type { Moment } from '../../core/control/moment';
+import { handoverRecord, type RecordSource } from '../../core/handover/record';
+import type { KeptHandover } from '../../core/handover/record-schema';
+import type { StoredJob } from '../../core/job/stored-job';
+import { lastMarks, lastReadings, lastVisit } from '../../core/job/visits';
+import { coreVersion } from '../core-version';
+import { inCrew } from '../crew';
+import { models } from '../models';
+
+/** What the record of a job's last visit is made of. */
+const lastSource = (job: StoredJob): RecordSource => ({
+  facts: job.document.facts,
+  confirmed: new Set(job.document.confirmed),
+  readings: lastReadings(job),
+  settingMarks: lastMarks(job),
+  visit: lastVisit(job.visits),
+});
+
+/** Keeps the record of a job as it is printed now, in the transaction in which it is handed over. */
+export const keepHandover = async (job: StoredJob, moment: Moment, author: string, at: Date): Promise<void> => {
+  await models().HandoverRow.create({
+    jobId: job.id,
+    id: randomUUID(),
+    handedOverAt: at,
+    author,
+    coreVersion: coreVersion(),
+    record: handoverRecord(lastSource(job), moment),
+  });
+};
+
+/** Brings in records that were handed over elsewhere, as they were printed there. */
+export const addHandovers = async (jobId: string, handovers: readonly KeptHandover[]): Promise<void> => {
+  await models().HandoverRow.bulkCreate(
+    handovers.map(({ id, handedOverAt, ...rest }) => ({
+      ...rest,
+      jobId,
+      id: id.toLowerCase(),
+      handedOverAt: new Date(handedOverAt),
+    })),
+    { ignoreDuplicates: true },
+  );
+};
+
+/** Every record of a job that was handed over, as it was printed then; the last one first. */
+export const handoversOf = (jobId: string): Promise<KeptHandover[]> =>
+  inCrew(async () => {
+    const rows = await models().HandoverRow.findAll({ where: { jobId }, order: [['handedOverAt', 'DESC']] });
+    return rows.map(({ id, handedOverAt, author, coreVersion: version, record }) => ({
+      id,
+      handedOverAt: handedOverAt.toISOString(),
+      author,
+      coreVersion: version,
+      record,
+    }));
+  });

@@ -1,0 +1,25 @@
+import type { Visit } from '../../core/job/visit';
+import { inCrew } from '../crew';
+import { models } from '../models';
+import { getJob, heldJob } from './jobs';
+import { summarise } from './summaries';
+import { toVisitRow } from './visit-rows';
+
+/**
+ * Begins a visit, or says otherwise why somebody came and when it ended. Sent twice it lands once.
+ * @returns the job's visits; null where there is no such job
+ */
+export const putVisit = (jobId: string, visit: Visit): Promise<readonly Visit[] | null> =>
+  inCrew(async () => {
+    if (!(await heldJob(jobId, 'NO_KEY_UPDATE'))) return null;
+    const { VisitRow } = models();
+    const [, isNew] = await VisitRow.findOrCreate({
+      where: { jobId, id: visit.id },
+      defaults: toVisitRow(jobId, visit),
+    });
+    const { reason, endedAt } = toVisitRow(jobId, visit);
+    if (!isNew) await VisitRow.update({ reason, endedAt }, { where: { jobId, id: visit.id } });
+    const job = (await getJob(jobId))!;
+    await summarise(job);
+    return job.visits;
+  });

@@ -1,0 +1,7 @@
+import { momentToQuery } from '@/core/control/moment';
+import { lastVisit } from '@/core/job/visits';
+import type { JobState } from './state';
+
+/** What the address of a job's page says: the moment, and the visit where it is not the last. */
+export const jobQuery = ({ moment, visit, visits }: Pick<JobState, 'moment' | 'visit' | 'visits'>): string =>
+  `${momentToQuery(moment)}${visit === null || visit === lastVisit(visits)?.id ? '' : `&visit=${visit}`}`;

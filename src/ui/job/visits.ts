@@ -1,0 +1,32 @@
+import { v4 as uuid } from 'uuid';
+import type { Visit } from '@/core/job/visit';
+import { allDone, isOver, lastVisit, likelyReason } from '@/core/job/visits';
+import { usePerson } from '../person';
+import { everything, type JobState } from './state';
+
+/** A visit that begins now, for the likeliest reason. */
+export const newVisit = (visits: readonly Visit[]): Visit => ({
+  id: uuid(),
+  reason: likelyReason(visits),
+  began: new Date().toISOString(),
+  ended: null,
+  author: usePerson.getState().author,
+});
+
+/** The visit that is shown; undefined where there was none yet. */
+export const shownVisit = ({ visits, visit }: Pick<JobState, 'visits' | 'visit'>): Visit | undefined =>
+  visits.find(({ id }) => id === visit) ?? lastVisit(visits);
+
+/** Whether a visit is over now: what is entered then belongs to another, unless somebody goes on with it. */
+export const isVisitOver = (state: JobState, visit: Visit): boolean =>
+  visit.id !== state.goesOnWith && isOver(visit, allDone(everything(state)), Date.now());
+
+/**
+ * The visit to which something that is entered now belongs: the one shown while it goes on, else the last, else a new
+ * one.
+ */
+export const visitToEnter = (state: JobState): { readonly visit: Visit; readonly isNew: boolean } => {
+  for (const visit of [shownVisit(state), lastVisit(state.visits)])
+    if (visit && !isVisitOver(state, visit)) return { visit, isNew: false };
+  return { visit: newVisit(state.visits), isNew: true };
+};
