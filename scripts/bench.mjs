@@ -1,12 +1,18 @@
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureBuild, npmRun, startApp, stopApp } from './lib/app.mjs';
+import { coreVersion } from './lib/core-version.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
 import { ROOT } from './lib/project.mjs';
 import { giveUp } from './lib/say.mjs';
 
-/** Prints the figures that the product is held to: the core first, then the built pages in a browser. */
+/**
+ * Prints the figures that the product is held to: the core, the built pages in a browser, the server with ten thousand
+ * jobs. `npm run bench -- core|pages|board` prints one of them; BENCH_REQUESTS says over how many memory is watched.
+ */
+const [only] = process.argv.slice(2);
+const isWanted = (part) => only === undefined || only === part;
 ensurePackages();
 const run = (file, env = {}) =>
   spawnSync(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts/bench', file)], {
@@ -14,17 +20,25 @@ const run = (file, env = {}) =>
     stdio: 'inherit',
     env: { ...process.env, ...env },
   });
-run('core.ts');
-if (!ensureBuild()) giveUp('The build failed; the reasons are above.');
-const postgres = await startPostgres('test-postgres', ['fsync=off']);
-try {
-  const addresses = postgres.database('gate_cross_bench', true);
-  const env = { ...addresses, LOG_LEVEL: 'warn' };
-  npmRun('migrate', env);
-  npmRun('seed', env);
-  const { app, address } = await startApp({ databaseUrl: addresses.DATABASE_URL, port: await freePort() });
-  run('pages.ts', { BASE_URL: address });
-  await stopApp(app);
-} finally {
-  postgres.stop();
-}
+
+/** Runs a part against a freshly seeded application on its own database cluster. */
+const withApp = async (cluster, settings, file) => {
+  const postgres = await startPostgres(cluster, settings);
+  try {
+    const addresses = postgres.database('gate_cross_bench', true);
+    const env = { ...addresses, LOG_LEVEL: 'warn' };
+    npmRun('migrate', env);
+    npmRun('seed', env);
+    const { app, address } = await startApp({ databaseUrl: addresses.DATABASE_URL, port: await freePort() });
+    run(file, { ...env, CORE_VERSION: coreVersion(), BASE_URL: address, APP_PID: String(app.pid) });
+    await stopApp(app);
+  } finally {
+    postgres.stop();
+  }
+};
+
+if (isWanted('core')) run('core.ts');
+if (only !== 'core' && !ensureBuild()) giveUp('The build failed; the reasons are above.');
+if (isWanted('pages')) await withApp('test-postgres', ['fsync=off'], 'pages.ts');
+// What is saved is waited for, as it is at work.
+if (isWanted('board')) await withApp('bench-postgres', [], 'board.ts');

@@ -71,12 +71,15 @@ const clusterHome = (name, user) => {
  * left behind is taken over.
  * @param name folder of the cluster below the project's state
  * @param settings more settings of the server, such as `fsync=off`
+ * @param onDisk a folder of another disk for it, which lives no longer than the run
  */
-export const startPostgres = async (name, settings = []) => {
+export const startPostgres = async (name, settings = [], onDisk = undefined) => {
   if (!findPrograms()) installDebian(['postgresql'], 'PostgreSQL’s server');
   const programs = findPrograms() ?? giveUp('PostgreSQL was installed, but its server programs were not found.');
   const user = serverUser();
-  const home = clusterHome(name, user);
+  const home = onDisk === undefined ? clusterHome(name, user) : join(onDisk, name);
+  mkdirSync(home, { recursive: true });
+  if (user.uid !== undefined) chownSync(home, user.uid, user.gid);
   const data = join(home, 'data');
   const secretFile = join(home, 'password');
   const run = (program, words, env = {}) =>

@@ -4,14 +4,16 @@ import { POST as addReadings } from '@/app/api/jobs/[jobId]/readings/route';
 import { PATCH as saveJob } from '@/app/api/jobs/[jobId]/route';
 import { GET as getJob } from '@/app/api/jobs/[jobId]/route';
 import { POST as addMarks } from '@/app/api/jobs/[jobId]/setting-marks/route';
+import { PUT as putVisit } from '@/app/api/jobs/[jobId]/visits/route';
 import { POST as importJob } from '@/app/api/jobs/import/route';
 import { POST as createJob } from '@/app/api/jobs/route';
 import { PUT as saveProfile } from '@/app/api/profiles/route';
 import { DEFAULT_MOMENT } from '@/core/control/moment';
-import { parseJobFileText } from '@/core/formats/job-file';
+import { parseJobFileText, toJobFile } from '@/core/formats/job-file';
 import { parseProfileText, profileJson, profileYaml } from '@/core/formats/profile-file';
 import { sampleFile } from '@/core/formats/sample-file';
 import { readWeather } from '@/core/formats/weather';
+import type { StoredJob } from '@/core/job/stored-job';
 import { jobModel } from '@/core/model';
 import { SAMPLES } from '@/core/samples';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
@@ -52,6 +54,10 @@ const mustHold = (what: string, holds: boolean) => {
   if (!holds) throw new Lost(what);
 };
 const stored = async (id: string) => (await getJob(testRequest(), at(id))).json();
+
+/** Whether a job as it is stored goes out as a file that comes in again. */
+const isFile = (job: StoredJob): boolean =>
+  parseJobFileText(JSON.stringify(toJobFile(job.id, job.document, job, job.handedOverAt))).ok;
 
 const freshJob = async (): Promise<string> => {
   const id = randomUUID();
@@ -125,9 +131,13 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
   readings: async (random) => {
     const id = await freshJob();
     const readings = SAMPLES[1]!.readings.slice(0, 3).map((reading) => ({ ...reading, id: randomUUID() }));
-    const sent = random() < 0.2 ? { readings } : spoiled(random, { readings });
+    const visits = SAMPLES[1]!.visits.map((visit) => ({ ...visit, ended: random() < 0.5 ? null : visit.began }));
+    const message = { readings, visits, sentAt: new Date(random() * 4e12).toISOString() };
+    const sent = random() < 0.2 ? message : spoiled(random, message);
     const outcome = outcomeOf(await addReadings(testRequest(sent), at(id)));
-    const ids = new Set((await stored(id)).readings.map((reading: { id: string }) => reading.id));
+    const job = await stored(id);
+    const ids = new Set(job.readings.map((reading: { id: string }) => reading.id));
+    mustHold('what was taken can be brought in again', isFile(job));
     if (outcome === 'refused') mustHold('some of refused readings were kept', ids.size === 0);
     else for (const reading of sent.readings) mustHold('a reading was acknowledged', ids.has(reading.id.toLowerCase()));
     return outcome;
@@ -140,6 +150,7 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
         { id: randomUUID(), from: 'blank', name: 'attacked' },
         { id: randomUUID(), from: 'copy', source: id },
         { action: 'archive', author: 'attack' },
+        { visit: { ...SAMPLES[1]!.visits[0]!, id: randomUUID(), ended: pick(random, [null, '2026-01-14T15:06:00Z']) } },
         { marks: [{ id: randomUUID(), at: '2026-01-05T12:00:00Z', author: 'a', kind: 'left', value: '1' }] },
       ]),
     );
@@ -147,6 +158,7 @@ const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
       await createJob(testRequest(body), {}),
       await move(testRequest(body), at(id)),
       await addMarks(testRequest(body), at(id)),
+      await putVisit(testRequest(body, { method: 'PUT' }), at(id)),
     ].map(outcomeOf);
     return answers.includes('taken') ? 'taken' : 'refused';
   },

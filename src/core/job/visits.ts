@@ -2,6 +2,7 @@ import { correctedMs, type Timed } from './in-time';
 import type { Reading } from './reading';
 import type { SettingMark } from './setting-marks';
 import type { JobHistory } from './stored-job';
+import { timeSchema } from './time-schema';
 import type { Visit, VisitReason } from './visit';
 
 /** What is done on a visit. */
@@ -66,6 +67,12 @@ export const lastMarks = ({
   visits,
 }: Pick<JobHistory, 'settingMarks' | 'visits'>): readonly SettingMark[] => ofVisit(settingMarks, lastVisit(visits)?.id);
 
+/** When a visit began that begins with something: by its own clock where the corrected one is past all belief. */
+const beganAt = (first: Timed): string => {
+  const corrected = new Date(correctedMs(first)).toISOString();
+  return timeSchema.isValidSync(corrected) ? corrected : new Date(first.at).toISOString();
+};
+
 /** What came in, each with the visit on which it lands, and the visits that begin with it. */
 export interface Placed<D> {
   readonly done: readonly D[];
@@ -89,14 +96,9 @@ export const placeOnVisits = <D extends Done>(
   const began = (visit: string): Visit => {
     const own = incoming.filter((each) => each.visit === visit);
     const first = own.reduce((earliest, each) => (correctedMs(each) < correctedMs(earliest) ? each : earliest));
-    return {
-      id: visit,
-      reason: likelyReason(known),
-      ended: null,
-      author: first.author,
-      ...proposed.find(({ id }) => id === visit),
-      began: new Date(correctedMs(first)).toISOString(),
-    };
+    const { reason = likelyReason(known), author = first.author } = proposed.find(({ id }) => id === visit) ?? {};
+    // What somebody still does something on has not ended, whatever its device thought.
+    return { id: visit, reason, author, began: beganAt(first), ended: null };
   };
   const begun: Visit[] = [];
   for (const { visit } of incoming) {
@@ -127,7 +129,7 @@ export const splitVisits = (
       visits.push({
         id: each.id,
         reason: likelyReason(visits),
-        began: new Date(correctedMs(each)).toISOString(),
+        began: beganAt(each),
         ended: null,
         author: each.author,
       });

@@ -13,12 +13,14 @@ export const putVisit = (jobId: string, visit: Visit): Promise<readonly Visit[] 
   inCrew(async () => {
     if (!(await heldJob(jobId, 'NO_KEY_UPDATE'))) return null;
     const { VisitRow } = models();
-    const [, isNew] = await VisitRow.findOrCreate({
+    const [row, isNew] = await VisitRow.findOrCreate({
       where: { jobId, id: visit.id },
       defaults: toVisitRow(jobId, visit),
     });
     const { reason, endedAt } = toVisitRow(jobId, visit);
-    if (!isNew) await VisitRow.update({ reason, endedAt }, { where: { jobId, id: visit.id } });
+    // Another clock may say that it ended before it began: then it ended as it began.
+    const until = endedAt && new Date(Math.max(endedAt.getTime(), row.beganAt.getTime()));
+    if (!isNew) await VisitRow.update({ reason, endedAt: until }, { where: { jobId, id: visit.id } });
     const job = (await getJob(jobId))!;
     await summarise(job);
     return job.visits;

@@ -163,10 +163,8 @@ export const createSender = (access: StateAccess): Sender => {
     return 'through';
   };
 
-  /** Sends what waits in a box. Where the server refuses some, each goes by itself: one never holds up the others. */
-  const sendRows = async (of: Rows): Promise<Outcome> => {
-    const rows: readonly Row[] = get()[of.box].slice(0, MOST_ROWS_AT_ONCE);
-    if (rows.length === 0) return 'through';
+  /** Sends some rows at once; where the server refuses them, each by itself: one never holds up the others. */
+  const sendSome = async (of: Rows, rows: readonly Row[]): Promise<Outcome> => {
     const outcome = await postRows(of, rows);
     if (outcome !== 'refused' || rows.length === 1) return outcome;
     let worst: Outcome = 'through';
@@ -176,6 +174,21 @@ export const createSender = (access: StateAccess): Sender => {
       if (alone === 'refused') worst = 'refused';
     }
     return worst;
+  };
+
+  /** Sends all that waits in a box, so many at a time as the server takes. */
+  const sendRows = async (of: Rows): Promise<Outcome> => {
+    const tried = new Set<string>();
+    let worst: Outcome = 'through';
+    for (;;) {
+      const waiting: readonly Row[] = get()[of.box];
+      const rows = waiting.filter(({ id }) => !tried.has(id)).slice(0, MOST_ROWS_AT_ONCE);
+      if (rows.length === 0) return worst;
+      for (const { id } of rows) tried.add(id);
+      const outcome = await sendSome(of, rows);
+      if (outcome === 'lost') return 'lost';
+      if (outcome === 'refused') worst = 'refused';
+    }
   };
 
   /** Readings, then marks, then facts: what is refused stays here and is said, and what comes after it goes on. */

@@ -431,6 +431,25 @@ test('a reading carries author, instrument and time, and moves the moment where 
   expect(store.getState().saved.revision).toBe(1);
 });
 
+test('of more readings than the server takes at once, one that it refuses holds up none of the others', async () => {
+  server.mode = 'lost';
+  const store = open();
+  server.spurned = 666;
+  for (let at = 0; at < 450; at++)
+    store.getState().addReading({
+      item: 'heat/return',
+      value: at === 3 ? 666 : at / 10,
+      place: null,
+      meterOhms: null,
+      replaces: null,
+    });
+  server.mode = 'answers';
+  await pass(4000);
+  expect(server.job.readings).toHaveLength(449);
+  expect(store.getState().outbox.map(({ value }) => value)).toEqual([666]);
+  expect(store.getState().saveState).toBe('refused');
+});
+
 describe('visits', () => {
   const outdoor = (value: number, replaces: string | null = null) =>
     ({ item: 'conditions/outdoor', value, place: null, meterOhms: null, replaces }) as const;

@@ -1,0 +1,159 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { QueryTypes } from 'sequelize';
+import { jobOutline } from '../../src/core/board/job-summary';
+import { documentOf } from '../../src/core/formats/job-file';
+import { sampleFile } from '../../src/core/formats/sample-file';
+import { SAMPLES } from '../../src/core/samples';
+import { coreVersion } from '../../src/server/core-version';
+import { inCrew } from '../../src/server/crew';
+import { closeDatabase, database, ownerDatabase } from '../../src/server/database';
+
+/**
+ * The server with ten thousand jobs: its answers beside the bare query, what they cost it, saves on a disk that is
+ * waited for, and its memory over many requests.
+ */
+const JOBS = 10_000;
+const ROUNDS = 300;
+const MANY = Number(process.env.BENCH_REQUESTS ?? 5000);
+const { BASE_URL: address = '', APP_PID: pid = '' } = process.env;
+
+const file = sampleFile(SAMPLES[1]!);
+const document = documentOf(file);
+const outline = jobOutline({ ...file, document });
+
+const fill = () =>
+  inCrew(async () => {
+    const words = ['quarry', 'juniper', 'cinder', 'spur', 'flume', 'bench', 'creek', 'mesa'];
+    await database().query(
+      `INSERT INTO jobs (id, revision, file_version, document, name, customer, street, town, created_at, updated_at)
+       SELECT gen_random_uuid(), 1, 2, :document::jsonb,
+              'Job ' || n || ' ' || (:words::text[])[1 + n % 8], 'Customer ' || n * 7919 % 10007,
+              n % 900 || ' ' || (:words::text[])[1 + n * 31 % 8] || ' Road', 'Sorrel Basin',
+              now(), now() - n * interval '7 minutes'
+       FROM generate_series(1, ${JOBS}) n`,
+      { replacements: { document: JSON.stringify(document), words: `{${words.join(',')}}` } },
+    );
+    await database().query(
+      `INSERT INTO job_summaries (job_id, core_version, summary)
+       SELECT id, :version, :outline::jsonb FROM jobs ON CONFLICT DO NOTHING`,
+      { replacements: { version: coreVersion(), outline: JSON.stringify(outline) } },
+    );
+  });
+
+const median = (all: readonly number[]) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)]!;
+const share = (all: readonly number[], part: number) =>
+  [...all].sort((a, b) => a - b)[Math.min(all.length - 1, Math.floor(all.length * part))]!;
+
+const timed = async (rounds: number, work: () => Promise<unknown>): Promise<number[]> => {
+  const all: number[] = [];
+  for (let round = 0; round < rounds; round++) {
+    const from = performance.now();
+    await work();
+    all.push(performance.now() - from);
+  }
+  return all;
+};
+
+/** What the application's process has used of the processor, ms. */
+const cpuMs = (): number => {
+  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]!.split(' ');
+  return (Number(fields[11]) + Number(fields[12])) * 10;
+};
+const memoryMB = (): number => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
+
+/** The board's own query, as bare as it goes: in a crew's transaction, on this connection. */
+const bare = (search: string) => () =>
+  inCrew(() =>
+    database().query(
+      `SELECT j.id, j.name, j.customer, j.street, j.town, j.updated_at, s.summary
+       FROM (SELECT id FROM jobs WHERE deleted_at IS NULL AND archived_at IS NULL ${search}
+             ORDER BY updated_at DESC, id DESC LIMIT 51) page
+       JOIN jobs j ON j.id = page.id LEFT JOIN job_summaries s ON s.job_id = j.id
+       ORDER BY j.updated_at DESC, j.id DESC`,
+      { type: QueryTypes.SELECT },
+    ),
+  );
+
+const say = (what: string, ...figures: readonly string[]) => console.log(what.padEnd(34), figures.join('   '));
+const ms = (value: number) => `${value.toFixed(1)} ms`;
+
+const compare = async (what: string, path: string, search: string) => {
+  const get = async () => (await fetch(`${address}${path}`)).text();
+  await timed(30, get);
+  await timed(30, bare(search));
+  const sql = median(await timed(ROUNDS, bare(search)));
+  const before = cpuMs();
+  const http = median(await timed(ROUNDS, get));
+  const cpu = (cpuMs() - before) / ROUNDS;
+  const size = Buffer.byteLength(await get()) / 1000;
+  say(
+    what,
+    `bare SQL ${ms(sql)}`,
+    `answer ${ms(http)} (${(http / sql).toFixed(2)} times)`,
+    `CPU of the app ${ms(cpu)}`,
+    `${size.toFixed(0)} kB`,
+  );
+};
+
+const saves = async () => {
+  const id = randomUUID();
+  const send = (path: string, method: string, body: unknown) =>
+    fetch(`${address}${path}`, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+  await send('/api/jobs', 'POST', { id, from: 'sample', source: SAMPLES[1]!.id, name: 'bench' });
+  let revision = 1;
+  const save = async () => {
+    const body = {
+      saveId: randomUUID(),
+      baseRevision: revision,
+      changes: [{ path: 'house.designBtuh', value: 30_000 + revision }],
+      author: 'bench',
+    };
+    revision = ((await (await send(`/api/jobs/${id}`, 'PATCH', body)).json()) as { revision: number }).revision;
+  };
+  const read = async () => {
+    const [reading] = SAMPLES[1]!.readings;
+    await (await send(`/api/jobs/${id}/readings`, 'POST', { readings: [{ ...reading, id: randomUUID() }] })).text();
+  };
+  await timed(30, save);
+  for (const [what, work] of [
+    ['save of a fact, fsync on', save],
+    ['save of a reading, fsync on', read],
+  ] as const) {
+    const before = cpuMs();
+    const all = await timed(200, work);
+    say(what, `median ${ms(median(all))}`, `95 % ${ms(share(all, 0.95))}`, `CPU ${ms((cpuMs() - before) / 200)}`);
+  }
+};
+
+/** Memory after equal parts of many requests, eight at once. */
+const memory = async () => {
+  const parts: string[] = [];
+  for (let part = 0; part < 5; part++) {
+    const worker = async () => {
+      for (let at = 0; at < MANY / 40; at++) await (await fetch(`${address}/api/jobs?search=quarry`)).text();
+    };
+    await Promise.all(Array.from({ length: 8 }, worker));
+    parts.push(`${memoryMB().toFixed(0)} MB`);
+  }
+  say(`memory over ${MANY} requests`, ...parts);
+};
+
+await fill();
+await ownerDatabase().query('VACUUM ANALYZE jobs, job_summaries');
+await compare('/api/jobs, 10,000 jobs', '/api/jobs', '');
+await compare('board page', '/', '');
+await compare('search, 50 of 1,250', '/api/jobs?search=quarry', `AND search_text LIKE '%quarry%'`);
+await compare(
+  'search that finds one',
+  '/api/jobs?search=customer%204242',
+  `AND search_text LIKE '%customer%' AND search_text LIKE '%4242%'`,
+);
+await compare('search that finds nothing', '/api/jobs?search=nowhere', `AND search_text LIKE '%nowhere%'`);
+await saves();
+await memory();
+await closeDatabase();
