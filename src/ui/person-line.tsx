@@ -1,10 +1,14 @@
 'use client';
 
+import { useJob } from './job/provider';
+import { unnamedCount } from './job/state';
 import { usePerson } from './person';
 
 /** Who reads, and with what: every reading carries both; what is set carries the name alone. */
 export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }) => {
   const { author, instrument, set } = usePerson();
+  const sign = useJob((job) => job.sign);
+  const waits = useJob((job) => unnamedCount(job) > 0);
   return (
     <div className="my-3 flex flex-wrap gap-x-4 gap-y-1 border-b border-line pb-2">
       {(
@@ -23,6 +27,7 @@ export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }
               maxLength={80}
               autoComplete={autoComplete}
               onChange={(event) => set({ [field]: event.target.value })}
+              onBlur={() => waits && author.trim() && sign(author.trim())}
               className="field-box min-w-0 flex-1"
             />
           </label>

@@ -6,7 +6,7 @@ import { momentAsMeasured } from '@/core/startup/conditions';
 import { nextOrigin } from '../device';
 import { usePerson } from '../person';
 import type { Sender } from './sender';
-import { type JobState, overlay, type StateAccess } from './state';
+import { isUnnamed, type JobState, overlay, type StateAccess } from './state';
 import { shownVisit, visitToEnter } from './visits';
 
 const SAVE_DELAY_MS = 500;
@@ -86,7 +86,7 @@ export const factEntries = ({ get, set }: StateAccess, sender: Sender): FactEntr
   };
 };
 
-type HistoryEntries = Pick<JobState, 'addReading' | 'addMark'>;
+type HistoryEntries = Pick<JobState, 'addReading' | 'addMark' | 'sign'>;
 
 /** What is only ever added: readings and marks. */
 export const historyEntries = ({ get, set }: StateAccess, sender: Sender): HistoryEntries => {
@@ -123,6 +123,24 @@ export const historyEntries = ({ get, set }: StateAccess, sender: Sender): Histo
           saveState: 'waiting',
           moment: momentAsMeasured(state.moment, full),
           ...overlay(state.saved, { ...state, outbox }),
+        };
+      });
+      sendNow();
+    },
+    sign: (author) => {
+      usePerson.getState().set({ author });
+      set((state) => {
+        const signed = <R extends { readonly author: string }>(rows: readonly R[]): R[] =>
+          rows.map((row) => (isUnnamed(row) ? { ...row, author } : row));
+        const rows = {
+          outbox: signed(state.outbox),
+          marksOut: signed(state.marksOut),
+          visitsOut: signed(state.visitsOut),
+        };
+        return {
+          ...rows,
+          saveState: state.theirs ? 'stale' : 'waiting',
+          ...overlay(state.saved, { ...state, ...rows }),
         };
       });
       sendNow();

@@ -10,15 +10,18 @@ import { GateRuler } from '../ruler/gate-ruler';
 import { JobHeader } from './header';
 import { LostBanner } from './lost-banner';
 import { JobProvider, useJob } from './provider';
+import { unnamedCount } from './state';
 import { useKeys } from './use-keys';
 
 const Commands = dynamic(() => import('./commands').then((module) => module.Commands), { ssr: false });
 const KeysDialog = dynamic(() => import('./keys-dialog').then((module) => module.KeysDialog), { ssr: false });
+const NameDialog = dynamic(() => import('./name-dialog').then((module) => module.NameDialog), { ssr: false });
 const StaleDialog = dynamic(() => import('./stale-dialog').then((module) => module.StaleDialog), { ssr: false });
 
 const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.ReactNode }) => {
   const [shown, setShown] = useState<'commands' | 'keys' | null>(null);
   const isStale = useJob((job) => job.theirs !== null);
+  const hasUnnamed = useJob((job) => unnamedCount(job) > 0);
   const openCommands = useCallback(() => setShown('commands'), []);
   const openKeys = useCallback(() => setShown('keys'), []);
   useKeys({ onCommands: openCommands, onKeys: openKeys });
@@ -26,6 +29,7 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
     <div className="flex min-h-dvh flex-col">
       <JobHeader onCommands={openCommands} />
       <LostBanner />
+      {hasUnnamed && <NameDialog />}
       <main className="flex-1">{children}</main>
       <GateRuler folds={rulerFolds} />
       {shown === 'commands' && <Commands isOpen onClose={() => setShown(null)} onKeys={openKeys} />}

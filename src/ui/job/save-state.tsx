@@ -1,6 +1,6 @@
 'use client';
 
-import { Check, CloudOff, LoaderCircle, TriangleAlert } from 'lucide-react';
+import { Check, CloudOff, LoaderCircle, TriangleAlert, UserRound } from 'lucide-react';
 import { When } from '../when';
 import { useJob } from './provider';
 
@@ -8,14 +8,14 @@ import { useJob } from './provider';
 export const SaveState = () => {
   const state = useJob((job) => job.saveState);
   const problem = useJob((job) => job.problem);
-  const updatedAt = useJob((job) => job.saved.updatedAt);
-  const waiting = useJob((job) => Object.keys(job.pending).length + job.outbox.length);
+  const savedAt = useJob((job) => job.savedAt ?? job.saved.updatedAt);
+  const waiting = useJob((job) => Object.keys(job.pending).length + job.outbox.length + job.marksOut.length);
   switch (state) {
     case 'saved':
       return (
         <span role="status" className="flex items-center gap-1.5 text-sm text-quiet">
           <Check size={16} aria-hidden />
-          Saved <When at={updatedAt} only="time" />
+          Saved <When at={savedAt} only="time" />
         </span>
       );
     case 'waiting':
@@ -31,6 +31,13 @@ export const SaveState = () => {
         <span role="status" title={problem} className="flex items-center gap-1.5 text-sm font-semibold text-warn">
           <CloudOff size={16} aria-hidden />
           Not reached · {waiting} kept here
+        </span>
+      );
+    case 'unnamed':
+      return (
+        <span role="status" className="flex items-center gap-1.5 text-sm font-semibold text-warn">
+          <UserRound size={16} aria-hidden />
+          Wants your name
         </span>
       );
     case 'stale':

@@ -6,13 +6,13 @@ import { type Answer, call } from '../api';
 import { keepDraft } from '../drafts';
 import { usePerson } from '../person';
 import { isNothing, type JobDraft, type Sending } from './draft';
-import { changesOf, overlay, type StateAccess } from './state';
+import { changesOf, isUnnamed, overlay, type StateAccess, unnamedCount } from './state';
 
 const RETRY_MS = 3000;
 /** The server takes as many rows in one request. */
 const MOST_ROWS_AT_ONCE = 200;
 
-type Row = { readonly id: string; readonly visit: string };
+type Row = { readonly id: string; readonly visit: string; readonly author: string };
 /** What the server answers: the rows as they landed, each on its visit, and all visits. */
 interface Landed {
   readonly rows: readonly Row[];
@@ -182,7 +182,7 @@ export const createSender = (access: StateAccess): Sender => {
     let worst: Outcome = 'through';
     for (;;) {
       const waiting: readonly Row[] = get()[of.box];
-      const rows = waiting.filter(({ id }) => !tried.has(id)).slice(0, MOST_ROWS_AT_ONCE);
+      const rows = waiting.filter((row) => !tried.has(row.id) && !isUnnamed(row)).slice(0, MOST_ROWS_AT_ONCE);
       if (rows.length === 0) return worst;
       for (const { id } of rows) tried.add(id);
       const outcome = await sendSome(of, rows);
@@ -216,8 +216,10 @@ export const createSender = (access: StateAccess): Sender => {
     keep();
     if (outcome === 'lost') return schedule(RETRY_MS);
     if (outcome === 'refused') return;
-    if (!isNothing(get())) schedule(0);
-    else set({ saveState: 'saved', problem: '' });
+    const { pending, outbox, marksOut } = get();
+    const unnamed = unnamedCount({ outbox, marksOut });
+    if (Object.keys(pending).length + outbox.length + marksOut.length > unnamed) return schedule(0);
+    set({ saveState: unnamed > 0 ? 'unnamed' : 'saved', problem: '', savedAt: new Date().toISOString() });
   };
 
   return { keep, schedule, resume: facts.resume, stop: () => clearTimeout(timer) };

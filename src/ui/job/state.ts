@@ -7,7 +7,8 @@ import type { Visit } from '@/core/job/visit';
 import { lastVisit, ofVisit } from '@/core/job/visits';
 import type { JobDraft } from './draft';
 
-export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
+/** `unnamed`: all is saved but what waits for somebody to say who read it. */
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused' | 'unnamed';
 
 /** A reading before it has its id, time, origin, visit and author. */
 export type NewReading = Pick<TakenReading, 'item' | 'value' | 'place' | 'meterOhms' | 'replaces'>;
@@ -34,6 +35,8 @@ export interface JobState {
   /** Acknowledged and waiting marks of the visit that is shown. */
   readonly settingMarks: readonly SettingMark[];
   readonly saveState: SaveState;
+  /** When something was last acknowledged here, ISO 8601; null: nothing yet. */
+  readonly savedAt: string | null;
   readonly problem: string;
   /** The other version, when a save was refused because somebody saved first. */
   readonly theirs: StoredJob | null;
@@ -48,6 +51,8 @@ export interface JobState {
   readonly redo: () => void;
   readonly addReading: (reading: NewReading) => void;
   readonly addMark: (mark: NewMark) => void;
+  /** Says who read and set what waits for a name. */
+  readonly sign: (author: string) => void;
   /** Ends a stale save: the named facts keep the value entered here, all others take the saved one. */
   readonly settleStale: (mine: readonly FactPath[]) => void;
   readonly setMoment: (change: Partial<Moment>) => void;
@@ -65,6 +70,13 @@ export interface StateAccess {
   readonly get: () => JobState;
   readonly set: (change: Partial<JobState> | ((state: JobState) => Partial<JobState>)) => void;
 }
+
+/** Whether a reading or a mark waits for somebody to say who made it. */
+export const isUnnamed = ({ author }: { readonly author: string }): boolean => author.trim() === '';
+
+/** How many readings and marks wait for a name. */
+export const unnamedCount = ({ outbox, marksOut }: Pick<JobState, 'outbox' | 'marksOut'>): number =>
+  [...outbox, ...marksOut].filter(isUnnamed).length;
 
 /** Pending facts as changes. */
 export const changesOf = (pending: JobState['pending']): FactChange[] =>

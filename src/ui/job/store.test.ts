@@ -450,6 +450,42 @@ test('of more readings than the server takes at once, one that it refuses holds 
   expect(store.getState().saveState).toBe('refused');
 });
 
+describe('what is entered before anybody said who is at work', () => {
+  const outdoor = { item: 'conditions/outdoor', value: 12, place: null, meterOhms: null, replaces: null } as const;
+
+  test('is kept, shown, survives the page, and goes out once under the name that is given', async () => {
+    usePerson.setState({ author: '' });
+    const before = open();
+    before.getState().addReading(outdoor);
+    before.getState().setFact(load, 41_000);
+    await pass(2000);
+    expect(before.getState()).toMatchObject({ saveState: 'unnamed', readings: [{ value: 12 }] });
+    expect([server.job.readings.length, server.job.revision]).toEqual([0, 2]);
+    const sent = server.sent.length;
+    await pass(60_000);
+    // Nothing is tried again and again meanwhile.
+    expect(server.sent).toHaveLength(sent);
+    stop();
+    const after = open();
+    await pass(1000);
+    expect(after.getState()).toMatchObject({ saveState: 'unnamed', readings: [{ value: 12 }] });
+    after.getState().sign('E. Valtonen');
+    await pass(1000);
+    expect(server.job.readings.map(({ value, author }) => [value, author])).toEqual([[12, 'E. Valtonen']]);
+    expect(server.job.visits).toMatchObject([{ author: 'E. Valtonen' }]);
+    expect(after.getState()).toMatchObject({ saveState: 'saved', outbox: [] });
+    expect(usePerson.getState().author).toBe('E. Valtonen');
+  });
+
+  test('the time that is shown as saved moves with readings too', async () => {
+    const store = open();
+    await pass(3_600_000);
+    store.getState().addReading(outdoor);
+    await pass(1000);
+    expect(store.getState()).toMatchObject({ saveState: 'saved', savedAt: '2026-02-01T11:00:00.000Z' });
+  });
+});
+
 describe('visits', () => {
   const outdoor = (value: number, replaces: string | null = null) =>
     ({ item: 'conditions/outdoor', value, place: null, meterOhms: null, replaces }) as const;

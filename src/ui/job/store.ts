@@ -90,6 +90,7 @@ export const createJobStore = (job: StoredJob, moment: Moment, visit: string | n
       setMoment: (change) => set((state) => ({ moment: { ...state.moment, ...change } })),
       setCall: (next) => set((state) => ({ moment: { ...state.moment, call: next } })),
       nudgeOutdoor: (byF) => set((state) => ({ moment: atOutdoor(state.moment, state.moment.outdoorF + byF) })),
+      savedAt: null,
       goesOnWith: null,
       acknowledge: (change) =>
         set((state) => {

@@ -6,7 +6,6 @@ import { readingHistory, type ReadingValue } from '@/core/job/reading';
 import { observed } from '@/core/model/observable';
 import type { PlannedItem } from '@/core/startup/plan';
 import { hasRunOut } from '@/core/startup/tick';
-import { AskName } from '../ask-name';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
@@ -48,7 +47,7 @@ const History = ({ item, unit, now }: { item: string; unit: string; now: number 
 /** One reading of a step: what to expect, a field for what was read, and what that means. */
 export const StartupItem = ({ planned, tried }: { planned: PlannedItem; tried?: string | undefined }) => {
   const { key, item, reading } = planned;
-  const { keep: keepReading, asksName } = useKeepReading(key, item.of);
+  const keepReading = useKeepReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
   const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
@@ -75,7 +74,6 @@ export const StartupItem = ({ planned, tried }: { planned: PlannedItem; tried?: 
             )}
           </span>
         </button>
-        <AskName isShown={asksName} />
         <div className="pl-9">
           <History item={key} unit="" now={openedAt} />
         </div>
@@ -123,7 +121,6 @@ export const StartupItem = ({ planned, tried }: { planned: PlannedItem; tried?: 
           />
         </div>
       )}
-      <AskName isShown={asksName} />
       {verdict && (
         <p
           className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${verdict.grade === 'fail' ? 'bg-fail-wash px-2 py-1' : verdict.grade === 'warn' ? 'bg-warn-wash px-2 py-1' : ''}`}

@@ -6,7 +6,6 @@ import { type ClampAt, clampReach } from '@/core/strips/clamp';
 import type { LadderState } from '@/core/strips/ladder-state';
 import { ampsMeaning } from '@/core/strips/reading-meaning';
 import { voltsMeaning } from '@/core/strips/volts-meaning';
-import { AskName } from '../ask-name';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { useKeepReading } from '../startup/use-keep-reading';
@@ -38,8 +37,8 @@ export const ClampReading = ({
   const call = useJob((job) => job.moment.call);
   const item = observationKey(facts, { call, observable: { kind: 'amps', clamp } });
   const current = observedNow(facts, readings);
-  const volts = useKeepReading(stripKeys(facts).volts);
-  const amps = useKeepReading(item);
+  const keepVolts = useKeepReading(stripKeys(facts).volts);
+  const keepAmps = useKeepReading(item);
   const readAmps = numberOf(current.get(item)?.value);
   const supply =
     measuredVolts === null ? null : voltsMeaning(measuredVolts, facts.heatKit.serviceVolts, LOADED_TOLERANCE);
@@ -56,7 +55,7 @@ export const ClampReading = ({
           min={60}
           max={300}
           isLarge
-          onCommit={(value) => typeof value === 'number' && volts.keep(value)}
+          onCommit={(value) => typeof value === 'number' && keepVolts(value)}
         />
         <NumberBox
           key={item}
@@ -68,10 +67,9 @@ export const ClampReading = ({
           min={0}
           max={400}
           isLarge
-          onCommit={(value) => typeof value === 'number' && amps.keep(value, clampPlaceOf(facts, clamp))}
+          onCommit={(value) => typeof value === 'number' && keepAmps(value, clampPlaceOf(facts, clamp))}
         />
       </div>
-      <AskName isShown={volts.asksName || amps.asksName} />
       {supply && (
         <p className="mt-2 border-l-4 border-warn pl-3">
           {supply.means} {supply.next}

@@ -7,14 +7,13 @@ import type { PlannedItem } from '@/core/startup/planned';
 import { plannedOhms } from '@/core/startup/steps/element-ohms';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
-import { AskName } from '../ask-name';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { GradeMark } from '../startup/grade-mark';
 import { useKeepReading } from '../startup/use-keep-reading';
 
 const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem }) => {
-  const { keep, asksName } = useKeepReading(ohmsItem(element));
+  const keep = useKeepReading(ohmsItem(element));
   const value = planned.reading?.value;
   const verdict = planned.verdict;
   return (
@@ -34,7 +33,6 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
         }
         onCommit={(ohms) => ohms !== null && keep(ohms)}
       />
-      <AskName isShown={asksName} />
       {verdict && (
         <span className="flex items-baseline gap-1 text-xs">
           <GradeMark grade={verdict.grade} size={14} /> {verdict.means}

@@ -4,7 +4,6 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import type { CardLine } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { AskName } from '../../ask-name';
 import { When } from '../../when';
 import { CodeBox } from './code-box';
 import { LastingDialog } from './lasting-dialog';
@@ -51,7 +50,7 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
 
 /** One entry as it is met: its code, what it is to be given, and ticks for found, left and read back. */
 export const CardEntry = ({ line, profile }: { line: CardLine; profile: ControllerProfile }) => {
-  const { mark, asksName } = useMark(profile);
+  const { mark } = useMark(profile);
   const [asks, setAsks] = useState<string | null>(null);
   const { entry, target, found, left, readBack, settings, isAsWanted } = line;
   const wanted = target.kind === 'set' ? target.code : (found?.value ?? '');
@@ -131,7 +130,6 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             />
           </div>
         </details>
-        <AskName isShown={asksName} />
       </div>
       {asks !== null && (
         <LastingDialog

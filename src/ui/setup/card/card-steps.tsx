@@ -3,7 +3,6 @@
 import { Check } from 'lucide-react';
 import type { CardSteps as Steps } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { AskName } from '../../ask-name';
 import { When } from '../../when';
 import { useMark } from './use-mark';
 
@@ -15,7 +14,7 @@ export const CardSteps = ({
   steps: Steps;
   profile: ControllerProfile;
 }) => {
-  const { tick, asksName } = useMark(profile);
+  const { tick } = useMark(profile);
   return (
     <>
       <div className="min-w-0">
@@ -42,7 +41,6 @@ export const CardSteps = ({
             <When at={done.at} /> · {done.author}
           </p>
         )}
-        <AskName isShown={asksName} />
       </div>
     </>
   );

@@ -1,28 +1,18 @@
 'use client';
 
-import { useState } from 'react';
 import type { MarkKind } from '@/core/job/setting-marks';
 import { type CardLine, wordsOfCode } from '@/core/setup/card/card';
 import { factsOfMark } from '@/core/setup/card/facts-of-mark';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { useJob, useJobNow } from '../../job/provider';
-import { usePerson } from '../../person';
 
-/** Keeps what was done at a controller, once somebody has said who does it; until then it asks. */
+/** Keeps what was done at a controller. Who does it is asked for once on the device; until then it waits here. */
 export const useMark = ({ role, id: profile }: ControllerProfile) => {
   const addMark = useJob((job) => job.addMark);
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
-  const [asksName, setAsksName] = useState(false);
-  const hasName = () => {
-    const isSaid = usePerson.getState().author.trim() !== '';
-    setAsksName(!isSaid);
-    if (!isSaid) document.getElementById('reading-author')?.focus();
-    return isSaid;
-  };
   /** Marks an entry; an empty value takes the mark back. What it tells of the job's facts lands there. */
   const mark = ({ entry, key, target, settings }: CardLine, kind: MarkKind, value: string) => {
-    if (!hasName()) return;
     addMark({
       controller: role,
       profile,
@@ -38,18 +28,16 @@ export const useMark = ({ role, id: profile }: ControllerProfile) => {
         ({ path, value: next }) => setFact(path, next),
       );
   };
-  const tick = (id: string, title: string, isDone: boolean) => {
-    if (hasName())
-      addMark({
-        controller: role,
-        profile,
-        entry: `step-${id}`,
-        code: '',
-        label: title,
-        kind: 'done',
-        value: isDone ? 'done' : '',
-        words: isDone ? 'done' : '',
-      });
-  };
-  return { mark, tick, asksName };
+  const tick = (id: string, title: string, isDone: boolean) =>
+    addMark({
+      controller: role,
+      profile,
+      entry: `step-${id}`,
+      code: '',
+      label: title,
+      kind: 'done',
+      value: isDone ? 'done' : '',
+      words: isDone ? 'done' : '',
+    });
+  return { mark, tick };
 };

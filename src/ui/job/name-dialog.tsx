@@ -1,0 +1,81 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { useJob } from './provider';
+import { unnamedCount } from './state';
+
+/** Names of those who worked on the job before, most lately first. */
+const useKnownNames = (): string[] => {
+  const saved = useJob((job) => job.saved);
+  const done = [...saved.readings, ...saved.settingMarks].sort((a, b) => b.at.localeCompare(a.at));
+  return [...new Set([...done.map(({ author }) => author), ...saved.visits.map(({ author }) => author)])]
+    .filter((name) => name.trim() !== '')
+    .slice(0, 4);
+};
+
+/**
+ * Asks once on the device who is at work, when something was entered before anybody said so. What was entered is kept
+ * meanwhile, and goes out under the name that is given.
+ */
+export const NameDialog = () => {
+  const waiting = useJob(unnamedCount);
+  const sign = useJob((job) => job.sign);
+  const [isPut, setPut] = useState(false);
+  const [name, setName] = useState('');
+  const known = useKnownNames();
+  if (waiting === 0) return null;
+  const things = waiting === 1 ? 'One entry waits' : `${waiting} entries wait`;
+  if (isPut)
+    return (
+      <p role="status" className="no-print flex items-center gap-3 border-b border-line bg-warn-wash px-4 py-1 text-sm">
+        {things} here for your name.
+        <button type="button" className="plain-button" onClick={() => setPut(false)}>
+          Say who you are
+        </button>
+      </p>
+    );
+  return (
+    <Dialog.Root open onOpenChange={(isOpen) => setPut(!isOpen)}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <Dialog.Content className="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-md rounded border border-line-strong bg-sheet p-5">
+          <Dialog.Title className="font-label text-2xl font-semibold">Who is at work?</Dialog.Title>
+          <Dialog.Description className="mt-1 text-quiet">
+            {things} here for a name. It is asked once on this device.
+          </Dialog.Description>
+          <form
+            className="mt-3 flex gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (name.trim()) sign(name.trim());
+            }}
+          >
+            <input
+              aria-label="Your name"
+              autoFocus
+              autoComplete="name"
+              maxLength={80}
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+              className="field-box min-w-0 flex-1 text-lg"
+            />
+            <button type="submit" className="strong-button" disabled={!name.trim()}>
+              That is me
+            </button>
+          </form>
+          {known.length > 0 && (
+            <div className="mt-3 flex flex-wrap gap-2">
+              {known.map((each) => (
+                <button key={each} type="button" className="plain-button" onClick={() => sign(each)}>
+                  {each}
+                </button>
+              ))}
+            </div>
+          )}
+          <Dialog.Close className="bare-button mt-3 px-2 underline underline-offset-4">Later</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+};
