@@ -145,6 +145,11 @@ const memory = async () => {
 
 await fill();
 await ownerDatabase().query('VACUUM ANALYZE jobs, job_summaries');
+const alive = async () => (await fetch(`${address}/api/health`)).text();
+await timed(50, alive);
+const idleMs = cpuMs();
+await timed(ROUNDS, alive);
+say('an answer that asks nothing', `CPU of the app ${ms((cpuMs() - idleMs) / ROUNDS)}`);
 await compare('/api/jobs, 10,000 jobs', '/api/jobs', '');
 await compare('board page', '/', '');
 await compare('search, 50 of 1,250', '/api/jobs?search=quarry', `AND search_text LIKE '%quarry%'`);

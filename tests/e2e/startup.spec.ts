@@ -117,8 +117,9 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   await page.goto(`/jobs/${id}/sheet`);
   await enter(page, 'Heat loss at design', '52,500');
   await expectSaved(page);
-  await page.getByRole('button', { name: 'history of Heat loss at design' }).click();
-  await expect(page.getByText('52,500 Btu/h')).toBeVisible();
+  await page.locator('[id="house.designBtuh"]').getByRole('button', { name: 'why' }).click();
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('52,500 Btu/h');
+  await page.keyboard.press('Escape');
   await page.goto(`/jobs/${id}/handover`);
   const record = page.getByRole('article', { name: 'Technician’s page' });
   await expect(record).not.toContainText('52,500');

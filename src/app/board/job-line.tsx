@@ -7,11 +7,7 @@ import { SmallRuler } from './small-ruler';
 
 /** One job on the board: where it is, what comes next, its gates, and when it last moved. */
 export const JobLine = ({ job: { id, name, street, town, stage, updatedAt, outline } }: { job: JobSummary }) => (
-  <Link
-    href={`/jobs/${id}/sheet`}
-    prefetch={false}
-    className="grid min-w-0 flex-1 gap-x-4 gap-y-0.5 py-2.5 hover:bg-sheet sm:grid-cols-[minmax(0,5fr)_minmax(0,6fr)_8rem_9rem] sm:items-center"
-  >
+  <Link href={`/jobs/${id}/sheet`} prefetch={false} className="board-line">
     <span className="min-w-0">
       <span className="block truncate font-label text-xl leading-tight font-semibold">{name}</span>
       <span className="block truncate text-sm text-quiet">

@@ -5,11 +5,17 @@ import { SOURCE_COLOUR } from '@/ui/sources';
 const LANE = 5;
 const WIDTH = 120;
 
-/** The gate ruler at the size of a line: where each source may run, holes, design and balance. */
+/**
+ * The gate ruler at the size of a line: where each source may run, holes, design and balance. Few strokes, for a long
+ * board.
+ */
 export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) => {
-  const at = (outdoorF: number) => (percentAlong(spanF, outdoorF) * WIDTH) / 100;
-  const bar = ([from, to]: SpanF) => ({ x: at(from), width: Math.max(0, at(to) - at(from)) });
+  const at = (outdoorF: number) => Math.round((percentAlong(spanF, outdoorF) * WIDTH) / 10) / 10;
   const height = Math.max(1, lanes.length) * LANE;
+  const along = (spans: readonly SpanF[], y: number) =>
+    spans.map(([from, to]) => `M${at(from)} ${y}H${at(to)}`).join('');
+  const across = (outdoorF: number) => `M${at(outdoorF)}-2V${height + 2}`;
+  const middle = (lane: number) => lane * LANE + LANE / 2;
   const words = [
     `design ${designF} °F`,
     balanceF === null ? 'no balance' : `balance ${Math.round(balanceF)} °F`,
@@ -20,41 +26,22 @@ export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) =
       role="img"
       aria-label={`Gates: ${words}`}
       viewBox={`0 -2 ${WIDTH} ${height + 4}`}
-      className="h-6 w-30"
+      className="h-6 w-30 fill-none stroke-ink"
       preserveAspectRatio="none"
     >
-      <title>{words}</title>
+      <path className="stroke-line-strong" d={lanes.map((_, lane) => `M0 ${middle(lane)}h${WIDTH}`).join('')} />
       {lanes.map(({ source, openF }, lane) => (
-        <g key={lane}>
-          <rect x={0} y={lane * LANE + LANE / 2 - 0.4} width={WIDTH} height={0.8} fill="var(--line-strong)" />
-          {openF.map((span) => (
-            <rect key={span[0]} {...bar(span)} y={lane * LANE + 0.5} height={LANE - 1} fill={SOURCE_COLOUR[source]} />
-          ))}
-        </g>
+        <path key={lane} stroke={SOURCE_COLOUR[source]} strokeWidth={4} d={along(openF, middle(lane))} />
       ))}
-      {holesF.map((span) => (
-        <rect
-          key={span[0]}
-          {...bar(span)}
-          y={-2}
-          height={height + 4}
-          fill="none"
-          stroke="var(--fail)"
+      {holesF.length > 0 && (
+        <path
+          className="stroke-fail"
           strokeWidth={1.5}
+          d={holesF.map(([from, to]) => `M${at(from)}-1H${at(to)}V${height + 1}H${at(from)}Z`).join('')}
         />
-      ))}
-      {[designF, ...(balanceF === null ? [] : [balanceF])].map((mark, number) => (
-        <line
-          key={number}
-          x1={at(mark)}
-          x2={at(mark)}
-          y1={-2}
-          y2={height + 2}
-          stroke="var(--ink)"
-          strokeWidth={1}
-          strokeDasharray={number === 0 ? undefined : '2 1.5'}
-        />
-      ))}
+      )}
+      <path d={across(designF)} />
+      {balanceF !== null && <path strokeDasharray="2 1.5" d={across(balanceF)} />}
     </svg>
   );
 };

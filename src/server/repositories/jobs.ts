@@ -28,7 +28,9 @@ const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   id: row.id,
   revision: row.revision,
   document: upToDate(row.document),
-  ...history,
+  readings: history.readings,
+  settingMarks: history.settingMarks,
+  visits: history.visits,
   handedOverAt: row.handedOverAt?.toISOString() ?? null,
   archivedAt: row.archivedAt?.toISOString() ?? null,
   updatedAt: row.updatedAt.toISOString(),
@@ -138,13 +140,13 @@ export const saveJob = (id: string, { saveId, baseRevision, changes, author }: S
     if (current.revision !== baseRevision) return { kind: 'stale', job: current };
     const document = applyChanges(current.document, changes);
     const revision = current.revision + 1;
-    await models().JobRow.update(
+    const [, [row]] = await models().JobRow.update(
       { document, ...searchable(document), fileVersion: document.fileVersion, revision, updatedBy: author },
-      { where: { id } },
+      { where: { id }, returning: true },
     );
     await remember(name, String(revision));
     await keepChanges(current, changes, author);
-    const job = (await getJob(id))!;
+    const job = toStored(row!, current);
     await summarise(job);
     return { kind: 'saved', job };
   });

@@ -84,8 +84,12 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
     >
       <Control path={path} />
       <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
-        {fact.why && <Why>{fact.why}</Why>}
-        {isConfirmed && fact.kind !== 'records' && <FactPast path={path} />}
+        {(fact.why || isConfirmed) && (
+          <Why label={fact.why ? 'why' : 'history'}>
+            {fact.why && <p className="mb-2">{fact.why}</p>}
+            {isConfirmed && <FactPast path={path} />}
+          </Why>
+        )}
         {!isConfirmed && (
           <button
             type="button"

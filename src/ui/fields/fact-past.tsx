@@ -1,7 +1,6 @@
 'use client';
 
-import { Popover } from 'radix-ui';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { factAt, type FactPath } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import type { PastChange } from '@/core/job/past-change';
@@ -9,16 +8,13 @@ import { type Answer, call } from '../api';
 import { useJob } from '../job/provider';
 import { When } from '../when';
 
-const Changes = ({ path, answer }: { path: FactPath; answer: Answer<{ changes: readonly PastChange[] }> | null }) => {
-  if (answer === null) return <p className="text-quiet">Asking …</p>;
-  if (answer.kind !== 'ok') return <p className="text-fail">{answer.error}</p>;
-  const { changes } = answer.value;
-  if (changes.length === 0) return <p>Nobody has changed it.</p>;
+const Changes = ({ path, changes }: { path: FactPath; changes: readonly PastChange[] }) => {
+  if (changes.length === 0) return <p className="text-quiet">Nobody has changed it.</p>;
   const words = (value: unknown) => factWords(factAt(path), value);
   return (
     <ol className="space-y-2">
-      {changes.map(({ before, after, author, at }) => (
-        <li key={at + String(after)}>
+      {changes.map(({ before, after, author, at }, number) => (
+        <li key={number}>
           <span className="text-quiet">
             <When at={at} />
             {author && ` · ${author}`}
@@ -32,28 +28,24 @@ const Changes = ({ path, answer }: { path: FactPath; answer: Answer<{ changes: r
   );
 };
 
-/** Who changed a fact, when, from what, to what. Asked for when it is opened. */
+/** Who changed a fact, when, from what, to what. Asked for when it is shown. */
 export const FactPast = ({ path }: { path: FactPath }) => {
   const jobId = useJob((job) => job.saved.id);
   const [answer, setAnswer] = useState<Answer<{ changes: readonly PastChange[] }> | null>(null);
-  const ask = async (isOpen: boolean) => {
-    setAnswer(null);
-    if (isOpen) setAnswer(await call(`/api/jobs/${jobId}/history?fact=${encodeURIComponent(path)}`));
-  };
+  useEffect(() => {
+    let isShown = true;
+    void call<{ changes: readonly PastChange[] }>(`/api/jobs/${jobId}/history?fact=${encodeURIComponent(path)}`).then(
+      (given) => isShown && setAnswer(given),
+    );
+    return () => {
+      isShown = false;
+    };
+  }, [jobId, path]);
   return (
-    <Popover.Root onOpenChange={(isOpen) => void ask(isOpen)}>
-      <Popover.Trigger className="bare-button no-print -my-2 px-1 text-sm text-quiet underline decoration-dotted underline-offset-4">
-        history<span className="sr-only"> of {factAt(path).label}</span>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={2}
-          collisionPadding={12}
-          className="z-30 max-h-80 max-w-80 overflow-y-auto rounded border border-line-strong bg-sheet p-3 text-sm shadow-md"
-        >
-          <Changes path={path} answer={answer} />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <section aria-label="History" className="max-h-60 overflow-y-auto">
+      {answer === null && <p className="text-quiet">Asking …</p>}
+      {answer?.kind === 'ok' && <Changes path={path} changes={answer.value.changes} />}
+      {answer !== null && answer.kind !== 'ok' && <p className="text-fail">{answer.error}</p>}
+    </section>
   );
 };
