@@ -185,6 +185,13 @@ const diskFull = async () => {
     await writer(at, state, performance.now() + 500);
     // All that is left of the disk goes into one file.
     spawnSync('dd', ['if=/dev/zero', `of=${join(disk, 'ballast')}`, 'bs=64k'], { stdio: 'ignore' });
+    // What the database has laid by is used up with whole jobs, until one is refused for want of room.
+    let isFull = false;
+    for (let jobs = 0; jobs < 2000 && !isFull; jobs++) {
+      const job = { id: randomUUID(), from: 'sample', source: 'cinder-creek', name: 'x'.repeat(100) };
+      const { status } = await send(at, '/api/jobs', 'POST', job);
+      isFull = status === 503 || status === 0;
+    }
     const before = { ...tally };
     await writer(at, state, performance.now() + 2500);
     const ready = await send(at, '/api/ready', 'GET');
@@ -198,7 +205,7 @@ const diskFull = async () => {
     const { revision } = state;
     await writer(at, state, performance.now() + 1000);
     await check(at, state);
-    return `disk full: ${told} told to wait, /api/ready said ${ready.body?.database ?? 'nothing'}, ${state.revision > revision ? 'saves land again with room' : 'NOTHING LANDS AFTERWARDS'}`;
+    return `disk full${isFull ? '' : ' (NOTHING was refused)'}: ${told} told to wait, /api/ready said ${ready.body?.database ?? 'nothing'}, ${state.revision > revision ? 'saves land again with room' : 'NOTHING LANDS AFTERWARDS'}`;
   } finally {
     if (smallApp) await stopApp(smallApp);
     small.stop();
