@@ -1,0 +1,70 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import { withFact } from '../job/document';
+import type { Reading, UntakenReading } from '../job/reading';
+import { SAMPLES } from '../samples';
+import { handoverRecord, type RecordSource } from './record';
+import { recordDifferences } from './record-differences';
+
+const [, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
+const source = (sample: (typeof SAMPLES)[number], change: Partial<RecordSource> = {}): RecordSource => ({
+  facts: sample.facts,
+  confirmed: new Set(sample.confirmed),
+  readings: sample.readings,
+  settingMarks: sample.settingMarks ?? [],
+  visit: sample.visits[0],
+  ...change,
+});
+const record = (of: RecordSource) => handoverRecord(of, { ...DEFAULT_MOMENT, outdoorF: 27 });
+
+test('says who was there, what was read and set, and what a corrected reading is', () => {
+  const { name, visit, taken, tally, steps, settings, homeowner } = record(source(proved));
+  expect([name, visit?.reason, taken?.people]).toEqual([
+    'Brandvold-Nkemelu, Cinder Creek',
+    'New installation',
+    'Emeric Valtonen',
+  ]);
+  expect(tally).toMatch(/^\d+ passed, 0 to look at again, 0 failed, 0 open\.$/);
+  const ohms = steps.find(({ title }) => title === 'Element ohms, cold')!.readings;
+  expect(ohms[0]).toMatchObject({ read: '12.1 Ω', isCorrected: true, grade: 'pass', words: '' });
+  expect(settings.map(({ controller }) => controller)).toEqual(['Thermostat', 'Indoor board', 'Outdoor board']);
+  expect(homeowner.length).toBeGreaterThan(3);
+});
+
+test('a failed reading stands with what it means and what to do; what is open is counted', () => {
+  const { open, steps } = record(source(started));
+  const failed = steps.flatMap(({ readings }) => readings).filter(({ grade }) => grade === 'fail');
+  expect(failed).toHaveLength(1);
+  expect(failed[0]!.words.length).toBeGreaterThan(20);
+  expect(open.some(({ words }) => /\d+ of \d+ not read\.$/.test(words))).toBe(true);
+});
+
+test('what was left unmeasured stands with its reason, and is no longer open', () => {
+  const first = started.readings[0]!;
+  const left = {
+    ...first,
+    id: 'left',
+    item: 'leave/none',
+    status: 'not-measured',
+    value: null,
+    why: 'no ladder',
+    replaces: null,
+  } as UntakenReading;
+  const openOf = (readings: readonly Reading[]) => record(source(started, { readings })).tally;
+  expect(record(source(started, { readings: [] })).steps).toEqual([]);
+  const outdoor = { ...left, item: 'conditions/outdoor' };
+  const { steps } = record(source(started, { readings: [outdoor] }));
+  expect(steps.flatMap(({ leftOut }) => leftOut)).toEqual([expect.stringMatching(/: no ladder$/)]);
+  expect(openOf([outdoor])).toMatch(/1 not measured\.$/);
+});
+
+test('a record does not differ from itself; of a changed fact it says what was and what is', () => {
+  const then = record(source(proved));
+  expect(recordDifferences(then, record(source(proved)))).toEqual([]);
+  const facts = withFact(proved.facts, 'gates.auxAboveF', 30);
+  const differences = recordDifferences(then, record(source(proved, { facts })));
+  expect(differences.find(({ then: words }) => words === '40 °F')).toMatchObject({ now: '30 °F' });
+  const [gone] = recordDifferences(then, record(source(proved, { settingMarks: [] }))).filter(
+    ({ now }) => now === null,
+  );
+  expect(gone!.then).toMatch(/^found /);
+});

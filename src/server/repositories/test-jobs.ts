@@ -1,0 +1,41 @@
+import { randomUUID } from 'node:crypto';
+import { blankJob, renamed } from '../../core/job/document';
+import { type Reading, type TakenReading, takenReading } from '../../core/job/reading';
+import { NO_HISTORY } from '../../core/job/stored-job';
+import { addToJob } from './add-to-job';
+import { createJob } from './jobs';
+
+/** The visit of readings that name no other. */
+const VISIT = randomUUID();
+/** Adds readings to a job; false where there is no such job. */
+export const addReadings = async (jobId: string, rows: readonly Reading[]) =>
+  (await addToJob(jobId, 'readings', { rows, visits: [], sentAt: null })) !== null;
+/** A reading of a visit, as tests take it. */
+export const reading = (change: Partial<TakenReading> = {}): Reading =>
+  takenReading({
+    visit: VISIT,
+    id: randomUUID(),
+    item: 'conditions/outdoor',
+    value: 21,
+    place: null,
+    at: '2026-01-05T12:00:00.000Z',
+    author: 'E. V.',
+    instrument: 'probe',
+    replaces: null,
+    ...change,
+  });
+/** A blank job of its own. */
+export const make = async (name = `job ${randomUUID()}`) =>
+  (await createJob(randomUUID(), renamed(blankJob(), name), NO_HISTORY, null, 'tester'))!.job;
+/** A save of one fact on a revision. */
+export const change = (
+  path: 'house.designBtuh' | 'house.noLoadF',
+  value: number,
+  baseRevision: number,
+  saveId = randomUUID(),
+) => ({
+  saveId,
+  baseRevision,
+  changes: [{ path, value }],
+  author: 'tester',
+});
