@@ -8,7 +8,7 @@ import { heldJob } from './jobs';
 import { summarise } from './summaries';
 
 /** What is only ever added: where a job keeps it. */
-type Kept = 'readings' | 'settingMarks';
+export type Kept = 'readings' | 'settingMarks';
 
 /** What a device sends. */
 export interface Incoming<K extends Kept> {

@@ -3,7 +3,7 @@ import { lastVisit } from '../../core/job/visits';
 import { inCrew } from '../crew';
 import { models } from '../models';
 import { keepHandover } from './handovers';
-import { getJob, heldJob } from './jobs';
+import { heldJob } from './jobs';
 import { summarise } from './summaries';
 
 export type ShelfAction = 'archive' | 'restore' | 'delete' | 'undelete';
@@ -55,7 +55,7 @@ export const handOver = (id: string, { author, outdoorF, indoorF, revision }: Ha
     const visit = lastVisit(job.visits);
     if (visit && visit.ended === null && Date.parse(visit.began) <= now.getTime())
       await VisitRow.update({ endedAt: now }, { where: { jobId: id, id: visit.id } });
-    await summarise((await getJob(id))!);
+    await summarise({ ...job, handedOverAt: now.toISOString() });
     return 'done';
   });
 
@@ -69,6 +69,6 @@ export const takeBack = (id: string, author: string): Promise<boolean> =>
     const visit = lastVisit(job.visits);
     if (visit && visit.ended !== null && visit.ended === job.handedOverAt)
       await VisitRow.update({ endedAt: null }, { where: { jobId: id, id: visit.id } });
-    await summarise((await getJob(id))!);
+    await summarise({ ...job, handedOverAt: null });
     return true;
   });

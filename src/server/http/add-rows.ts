@@ -1,0 +1,35 @@
+import { randomUUID } from 'node:crypto';
+import type { JobHistory } from '../../core/job/stored-job';
+import type { Visit } from '../../core/job/visit';
+import { completeVisit } from '../../core/job/visit-schema';
+import { addToJob, type Kept } from '../repositories/add-to-job';
+import { missing } from './respond';
+
+/** What a device sends beside its rows. */
+interface FromDevice {
+  readonly visits?: readonly Visit[] | undefined;
+  readonly sentAt?: string | undefined;
+}
+
+/**
+ * Adds readings or marks to a job and answers with them as they landed, each on its visit, and all visits.
+ * @param complete makes a row of what came in; given a visit for one that names none, as an older client's, which is
+ * then placed by its time
+ */
+export const addRows = async <K extends Kept, Input extends { readonly id: string }>(
+  jobId: string,
+  kept: K,
+  inputs: readonly Input[],
+  complete: (input: Input, visit: string) => JobHistory[K][number],
+  { visits = [], sentAt }: FromDevice,
+): Promise<Response> => {
+  const unknown = randomUUID();
+  const landed = await addToJob(jobId, kept, {
+    rows: inputs.map((input) => complete(input, unknown)) as unknown as JobHistory[K],
+    visits: visits.map(completeVisit),
+    sentAt: sentAt ?? null,
+  });
+  return landed
+    ? Response.json({ saved: inputs.map(({ id }) => id), rows: landed.rows, visits: landed.visits }, { status: 201 })
+    : missing();
+};
