@@ -29,11 +29,11 @@ const VIEWS = [
   ['crossing', `/jobs/${JOBS.started}/crossing?out=19&in=68&call=heat-1`, DESK],
   ['crossing-year', `/jobs/${JOBS.started}/crossing/year?out=19&in=68&call=heat-1`, { width: 1280, height: 1300 }],
   ['crossing-air', `/jobs/${JOBS.started}/crossing/air?out=28&in=68&call=heat-1`, DESK],
-  ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, DESK],
+  ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK],
   ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
-  ['startup-crawlspace', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, DESK, true],
+  ['startup-crawlspace', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK, true],
   ['wiring-phone', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, PHONE],
-  ['startup-phone', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux`, PHONE],
+  ['startup-phone', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux&at=6`, PHONE],
 ];
 
 ensureBuild();
@@ -56,6 +56,7 @@ for (const [name, path, viewport, isDark, second] of VIEWS) {
       JSON.stringify({ state: { author: 'Rosalind Achterberg', instrument: 'Clamp meter 2' }, version: 0 }),
     ),
   );
+  await context.addCookies([{ name: 'gate-cross-read', value: 'wiring.strips', url: address }]);
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });
   if (second) await page.getByLabel('Seconds since the call').fill(String(second));

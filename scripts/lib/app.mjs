@@ -43,7 +43,16 @@ export const ensureBuild = () => {
 export const startApp = async ({ databaseUrl, port, host = '127.0.0.1', isDev = false, logLevel = 'warn' }) => {
   const app = spawn(
     process.execPath,
-    ['node_modules/next/dist/bin/next', isDev ? 'dev' : 'start', '-p', String(port), '-H', host],
+    [
+      'node_modules/next/dist/bin/next',
+      isDev ? 'dev' : 'start',
+      '-p',
+      String(port),
+      '-H',
+      host,
+      // Longer than a client or a balancer keeps a line open: else a request now and then meets one just closed.
+      ...(isDev ? [] : ['--keepAliveTimeout', '75000']),
+    ],
     {
       cwd: ROOT,
       stdio: ['ignore', isDev ? 'inherit' : openSync(join(STATE, 'app.log'), 'a'), 'inherit'],

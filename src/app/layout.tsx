@@ -8,7 +8,7 @@ import '@fontsource/ibm-plex-mono/latin-600.css';
 import '@/ui/theme.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
-import { type Theme, THEME_COOKIE } from '@/ui/theme';
+import { isTheme, THEME_COOKIE } from '@/ui/themes';
 import { Toasts } from '@/ui/toasts';
 
 export const metadata: Metadata = {
@@ -19,7 +19,8 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 
 const RootLayout = async ({ children }: { children: React.ReactNode }) => {
   await headers(); // every page carries a nonce of its own, so none is made ahead
-  const theme: Theme = (await cookies()).get(THEME_COOKIE)?.value === 'crawlspace' ? 'crawlspace' : 'paper';
+  const chosen = (await cookies()).get(THEME_COOKIE)?.value;
+  const theme = isTheme(chosen) ? chosen : 'paper';
   return (
     <html lang="en" data-theme={theme}>
       <body>

@@ -14,7 +14,7 @@ export type Answer<T> =
 /** Answers after which the same request may succeed: late, too many, a gateway without its server, no database. */
 const MAY_PASS = new Set([408, 429, 502, 503, 504]);
 
-const LOST = 'The server does not answer. What you entered is kept on this device.';
+const LOST = 'The server does not answer.';
 
 /** Sends a request and reads the JSON answer. It never throws: a lost server is an answer. */
 export const call = async <T>(
@@ -40,3 +40,16 @@ export const call = async <T>(
     return { kind: 'lost', error: LOST };
   }
 };
+
+type NotOk = Exclude<Answer<unknown>, { readonly kind: 'ok' }>;
+
+/** What to say of something that waits on this device until it lands. */
+export const keptHere = ({ kind, error }: NotOk): string =>
+  kind === 'lost' ? `${error} What you entered is kept on this device.` : error;
+
+/**
+ * What to say of something that was not done, and that nothing keeps.
+ * @param what was not done, as a sentence
+ */
+export const notDone = (what: string, { kind, error }: NotOk): string =>
+  kind === 'lost' ? `${what} ${error} Try again when it does.` : `${what} ${error}`;

@@ -100,7 +100,7 @@ export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: 
               className="bare-button px-2 font-semibold underline underline-offset-4"
               onClick={() => mendBy.forEach(({ path, value }) => setFact(path, value))}
             >
-              Mend it
+              Fix it
             </button>
           )}
           {at && onPoint && (

@@ -19,7 +19,7 @@ export const PageTabs = ({ page, label: name, tabs }: PageTabsProps) => {
   const query = useJob(jobQuery);
   const here = usePathname().split('/').slice(4).join('/');
   return (
-    <nav aria-label={name} className="no-print mb-4 flex gap-x-1 overflow-x-auto border-b border-line">
+    <nav aria-label={name} className="no-print mb-4 flex flex-wrap gap-x-1 border-b border-line">
       {tabs.map(({ path, label }) => (
         <Link
           key={path}

@@ -19,7 +19,7 @@ export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }
       )
         .filter(([field]) => hasInstrument || field === 'author')
         .map(([field, label, value, autoComplete]) => (
-          <label key={field} className="flex min-w-60 flex-1 items-center gap-2">
+          <label key={field} className="flex min-w-0 flex-1 basis-60 flex-wrap items-center gap-x-2">
             <span className="eyebrow shrink-0">{label}</span>
             <input
               id={`reading-${field}`}
@@ -28,7 +28,7 @@ export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }
               autoComplete={autoComplete}
               onChange={(event) => set({ [field]: event.target.value })}
               onBlur={() => waits && author.trim() && sign(author.trim())}
-              className="field-box min-w-0 flex-1"
+              className="field-box min-w-0 flex-1 basis-32"
             />
           </label>
         ))}

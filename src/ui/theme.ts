@@ -1,11 +1,26 @@
-export type Theme = 'paper' | 'crawlspace';
+'use client';
 
-/** Remembers the theme, so that the server paints the page in it from the start. */
-export const THEME_COOKIE = 'gate-cross-theme';
+import { useSyncExternalStore } from 'react';
+import { isTheme, type Theme, THEME_COOKIE, THEMES } from './themes';
 
-/** Turns the lights out, or on again. */
-export const switchTheme = (): void => {
-  const next: Theme = document.documentElement.dataset.theme === 'crawlspace' ? 'paper' : 'crawlspace';
-  document.documentElement.dataset.theme = next;
-  document.cookie = `${THEME_COOKIE}=${next}; path=/; max-age=31536000; samesite=lax`;
+const current = (): Theme => {
+  const { theme } = document.documentElement.dataset;
+  return isTheme(theme) ? theme : 'paper';
 };
+
+const subscribe = (onChange: () => void) => {
+  const observer = new MutationObserver(onChange);
+  observer.observe(document.documentElement, { attributeFilter: ['data-theme'] });
+  return () => observer.disconnect();
+};
+
+const setTheme = (theme: Theme): void => {
+  document.documentElement.dataset.theme = theme;
+  document.cookie = `${THEME_COOKIE}=${theme}; path=/; max-age=31536000; samesite=lax`;
+};
+
+/** Goes on to the next light. */
+export const nextTheme = (): void => setTheme(THEMES[(THEMES.indexOf(current()) + 1) % THEMES.length]!);
+
+/** The light in use, and how to choose another. */
+export const useTheme = () => ({ theme: useSyncExternalStore(subscribe, current, () => 'paper' as Theme), setTheme });

@@ -5,7 +5,7 @@ import { useCallback, useSyncExternalStore } from 'react';
 /** A phone held sideways: wide, and too short for what stands upright. */
 export const SHORT_SCREEN = '(orientation: landscape) and (max-height: 500px)';
 /** A phone held upright. */
-export const NARROW_SCREEN = '(max-width: 639px)';
+export const NARROW_SCREEN = '(max-width: 39.99rem)';
 
 /** Whether a media query holds; on the server it does not. */
 export const useMedia = (query: string): boolean => {

@@ -32,7 +32,7 @@ test('archive, bring back, duplicate, delete and undo', async ({ page }) => {
   await pick('Bring back');
   await expect(page.getByText(`Back on the board: ${name}`)).toBeVisible();
   await expect(line).toHaveCount(0);
-  await page.getByRole('button', { name: 'On the bench' }).click();
+  await page.getByRole('button', { name: 'Active' }).click();
   await expect(line).toHaveCount(1);
   await pick('Duplicate');
   await expect(line).toHaveCount(2);

@@ -172,7 +172,7 @@ test('gaps are counted and filled only when asked; °C taken as °F is noticed; 
   await expect(page.getByRole('alert').filter({ hasText: 'looks like °C' })).toBeVisible();
   await page.getByRole('button', { name: 'Leave it' }).click();
   await weatherFile(page, 'short.csv', HOURS.slice(0, 500).join('\n'));
-  await expect(page.getByText(/short\.csv was not taken in.*500 hours, and a year has 8,760/)).toBeVisible();
+  await expect(page.getByText(/short\.csv was not imported.*500 hours, and a year has 8,760/)).toBeVisible();
 });
 
 test('a lost server: the year that was read is not lost, and is sent again', async ({ page }) => {
@@ -223,7 +223,7 @@ test('hours of run give a load; a day that says nothing is told so', async ({ pa
     .filter({ hasText: 'Hours of run' });
   await run.getByText('figures').click();
   await run.getByRole('button', { name: 'Add day' }).click();
-  await expect(run).toContainText('One day at 20 °F in the mean');
+  await expect(run).toContainText('One day at 20 °F on average');
   await expect(run).toContainText(/trusted most/);
   await enter(page, /Outdoor, mean of day 1/, '60');
   await expect(run).toContainText('at least 10 °F below 62 °F');
@@ -249,11 +249,11 @@ test('the year is cancelled, and reckoned again when asked', async ({ page }) =>
     (route) => new Promise((resolve) => setTimeout(() => resolve(route.continue()), 3000)),
   );
   await page.getByRole('button', { name: 'Hour by hour' }).click();
-  await expect(page.getByRole('progressbar', { name: 'Reckoning the year' })).toBeVisible();
+  await expect(page.getByRole('progressbar', { name: 'Working out the year' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('Cancelled; what stands here')).toBeVisible();
   await page.unroute(/\.js(\?|$)/);
-  await page.getByRole('button', { name: 'Reckon it' }).click();
+  await page.getByRole('button', { name: 'Work it out' }).click();
   await expect(page.getByText('Cancelled; what stands here')).toHaveCount(0);
   await expect(page.getByText('$ a year, as it stands').locator('..')).toContainText('2,066');
 });

@@ -23,6 +23,9 @@ export const enter = async (page: Page, label: string | RegExp, value: string) =
   await field.press('Enter');
 };
 
+/** Opens the ruler at the foot of a job's page. */
+export const openRuler = (page: Page) => page.getByRole('button', { name: 'Open the ruler' }).click();
+
 export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Playwright Tester');
 
 /** Every screen; a job's by their path below it. */

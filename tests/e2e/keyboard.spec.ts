@@ -1,11 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { expectSaved, freshJob, stored } from './helpers';
+import { expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('a whole reading without a mouse: page, step, name, value, verdict', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/sheet`);
   await page.keyboard.press('6');
   await expect(page).toHaveURL(/\/startup/);
+  await expect(page).toHaveTitle(/^Startup · e2e .* · Gate Cross$/);
   await page.getByLabel('Who is reading').focus();
   await page.keyboard.type('Keyboard Tester');
   await page
@@ -17,12 +18,31 @@ test('a whole reading without a mouse: page, step, name, value, verdict', async 
   await page.keyboard.type('121');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Half the volts: one leg is lost')).toBeVisible();
+  // Enter has gone on to the next field; back to this one.
+  await expect(page.getByLabel('Heat-kit circuit 1, V')).not.toBeFocused();
+  await page.getByLabel('Heat-kit circuit 1, V').focus();
   await page.keyboard.press('ArrowUp');
   await expect(page.getByLabel('Heat-kit circuit 1, V')).toHaveValue('122');
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('Heat-kit circuit 1, V')).toHaveValue('121');
   await expectSaved(page);
   expect((await stored(page, id)).readings).toHaveLength(1);
+});
+
+test('a skip link leads past the header, and the first terminal is within ten tabs of it', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring`);
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'To the page' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  const isOnTerminal = () => page.evaluate(() => document.activeElement?.hasAttribute('data-terminal') ?? false);
+  let tabs = 0;
+  while (!(await isOnTerminal()) && tabs < 20) {
+    await page.keyboard.press('Tab');
+    tabs++;
+  }
+  expect(await isOnTerminal()).toBe(true);
+  expect(tabs).toBeLessThanOrEqual(10);
 });
 
 test('keys keep still while somebody types', async ({ page }) => {
@@ -59,6 +79,7 @@ test('probes go on terminals from the keyboard, and the reading is said', async 
 test('what stands in a lane is dragged by mouse, lands as a fact, and is undone', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/wiring`);
+  await openRuler(page);
   const post = page.getByRole('slider', { name: 'strip lockout, °F' });
   const box = (await post.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
@@ -73,11 +94,17 @@ test('what stands in a lane is dragged by mouse, lands as a fact, and is undone'
   await expect.poll(async () => (await stored(page, id)).document.facts.gates.auxAboveF).toBe(30);
 });
 
-test('lights out stays out, on every page', async ({ page }) => {
+test('the light that was chosen stays, on every page: paper, crawlspace, sunlight', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
-  await page.getByRole('button', { name: 'Lights out or on' }).click();
+  await page.getByRole('button', { name: 'Light: Paper. Change it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
+  await page.getByRole('button', { name: 'Light: Crawlspace. Change it' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'sunlight');
+  await page.reload();
+  await page.getByRole('button', { name: 'Light: Sunlight. Change it' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'paper');
+  await page.getByRole('button', { name: 'Light: Paper. Change it' }).click();
   await page.goto('/');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
 });

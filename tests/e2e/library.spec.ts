@@ -83,7 +83,7 @@ test('a file is brought in; one that is none is refused with place and reason', 
   await page
     .getByLabel('Profile file')
     .setInputFiles({ name: 'bad.yaml', mimeType: 'text/yaml', buffer: Buffer.from('a: [') });
-  await expect(page.getByText(/bad\.yaml was not taken in.*neither YAML nor JSON/)).toBeVisible();
+  await expect(page.getByText(/bad\.yaml was not imported.*neither YAML nor JSON/)).toBeVisible();
   await page.getByLabel('Profile file').setInputFiles({ name: 'good.yaml', mimeType: 'text/yaml', buffer: file });
   await page.waitForURL(/library\/quillwort-/);
   await expect(page.getByText('Nothing wrong')).toBeVisible();

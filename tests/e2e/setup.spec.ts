@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, stored } from './helpers';
+import { enter, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 const setting = (page: Page, name: RegExp) => page.getByRole('button', { name });
 const say = (page: Page) => page.getByLabel('Who is setting').fill('Playwright Tester');
@@ -63,7 +63,7 @@ test('an off-point too near the on-point: the least distance, why, and a one-tap
   const findings = page.getByRole('region', { name: 'Findings' });
   await expect(findings).toContainText('They must be at least 1 °F apart.');
   await expect(findings).toContainText('it cycles');
-  await findings.getByRole('button', { name: 'Mend it' }).first().click();
+  await findings.getByRole('button', { name: 'Fix it' }).first().click();
   await expect(findings).not.toContainText('apart');
 });
 
@@ -72,6 +72,7 @@ test('a lockout dragged on the ruler lands among the settings, and the rules ans
   await page.goto(`/jobs/${id}/setup?out=33`);
   const findings = page.getByRole('region', { name: 'Findings' });
   await expect(findings).toContainText('no source may run');
+  await openRuler(page);
   const post = page.getByRole('slider', { name: 'strip lockout, °F' });
   const box = (await post.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
@@ -174,6 +175,7 @@ test('an outdoor thermostat is dragged on the ruler and lands as its dial', asyn
   await page.getByRole('button', { name: 'Add outdoor thermostat' }).click();
   await expectSaved(page);
   await page.goto(`/jobs/${id}/setup`);
+  await openRuler(page);
   const dial = page.getByRole('slider', { name: 'outdoor thermostat 1, °F' });
   await expect(dial).toHaveAttribute('aria-valuenow', '35');
   const box = (await dial.boundingBox())!;
@@ -203,12 +205,12 @@ test('two tabs change settings: the stale save is refused, both values are shown
   expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
 });
 
-test('the schools move the settings, and a worked-out lockout is offered to the job, not put on it', async ({
+test('the ways of doing it move the settings, and a worked-out lockout is offered to the job, not put on it', async ({
   page,
 }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/setup`);
-  await page.getByText(/^Schools/).click();
+  await page.getByText(/^Ways of doing it/).click();
   await page.getByLabel('Backup in mild weather').selectOption('balance');
   const lockout = setting(page, /^Backup locked out above/);
   await expect(lockout).toContainText('worked out: 30 °F');

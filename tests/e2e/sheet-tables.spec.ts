@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, stored } from './helpers';
+import { enter, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('rating points are added, changed and taken out; fewer than two cannot be', async ({ page }) => {
   const id = await freshJob(page);
@@ -46,7 +46,7 @@ test('an emptied limit is no limit; an emptied number that is needed says so', a
   await enter(page, 'Unit stops itself below', '');
   await enter(page, 'Heating setpoint', '');
   await expect(page.getByText('A number is needed here.')).toBeVisible();
-  await expectSaved(page);
+  await expect(page.getByRole('status').filter({ hasText: '1 not entered' })).toBeVisible();
   const { facts } = (await stored(page, id)).document;
   expect([facts.outdoorUnit.minOutdoorF, facts.house.heatSetpointF]).toEqual([null, 69]);
 });
@@ -59,5 +59,7 @@ test('a lockout without a sensor is an error with three ways out, and does nothi
     'the thermostat does not know the outdoor temperature',
   );
   await expect(page.getByText(/wired or a wireless sensor, or use a weather service/).first()).toBeVisible();
+  await openRuler(page);
+  await expect(page.getByRole('slider', { name: 'Outdoor temperature, °F' })).toBeVisible();
   await expect(page.getByRole('slider', { name: 'strip lockout, °F' })).toHaveCount(0);
 });

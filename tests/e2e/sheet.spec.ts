@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, stored } from './helpers';
+import { enter, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('a fact saves itself and survives reload', async ({ page }) => {
   const id = await freshJob(page);
@@ -7,7 +7,7 @@ test('a fact saves itself and survives reload', async ({ page }) => {
   await enter(page, 'Heat loss at design', '41,500');
   await page.getByLabel('Customer').fill('Odalys Brightwater');
   await page.getByLabel('Customer').blur();
-  await page.getByLabel('Reversing valve energised in').getByText('Heating (B)').click();
+  await page.getByLabel('Reversing valve energized in').getByText('Heating (B)').click();
   await expectSaved(page);
   await page.reload();
   await expect(page.getByLabel('Heat loss at design')).toHaveValue('41500');
@@ -50,6 +50,7 @@ test('a finding points at its fact and goes when it is mended', async ({ page })
   await page.goto(`/jobs/${id}/sheet?out=33`);
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('From 30 to 35 °F out, no source may run.');
   await expect(page.getByText('Hole: 15.5 kBtu/h needed, nothing heats.')).toBeVisible();
+  await openRuler(page);
   const post = page.getByRole('slider', { name: 'compressor lockout, °F' });
   await post.focus();
   for (let step = 0; step < 5; step++) await post.press('ArrowLeft');

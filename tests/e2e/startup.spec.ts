@@ -82,13 +82,13 @@ test('readings taken with the server lost go out when it is back', async ({ page
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
-  await goTo(page, 'The day');
+  await goTo(page, 'Conditions');
   await page.route('**/api/jobs/**', (route) => route.abort());
   await enter(page, 'Outdoor temperature, °F', '24');
   await enter(page, 'Room temperature, °F', '66');
-  await expect(page.getByRole('status')).toContainText('2 kept here');
+  await expect(page.getByRole('status').filter({ hasText: '2 kept here' })).toBeVisible();
   await page.reload();
-  await goTo(page, 'The day');
+  await goTo(page, 'Conditions');
   await expect(page.getByLabel('Outdoor temperature, °F', { exact: true }).first()).toHaveValue('24');
   await page.unroute('**/api/jobs/**');
   await expectSaved(page);
@@ -99,7 +99,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
-  await goTo(page, 'The day');
+  await goTo(page, 'Conditions');
   await enter(page, 'Outdoor temperature, °F', '24');
   await expectSaved(page);
   await page.goto(`/jobs/${id}/handover`);
@@ -108,6 +108,13 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   const csv = await (await page.request.get(`/api/jobs/${id}/readings.csv`)).text();
   expect(csv).toContain('Playwright Tester');
   await page.getByRole('button', { name: 'Mark handed over' }).click();
+  // With something open it asks, and lists it.
+  const asks = page.getByRole('dialog', { name: 'Hand it over with this open?' });
+  await expect(asks.getByRole('list')).toContainText('Supply volts: 2 of 2 not read.');
+  await asks.getByRole('button', { name: 'Not yet' }).click();
+  expect((await stored(page, id)).handedOverAt).toBeNull();
+  await page.getByRole('button', { name: 'Mark handed over' }).click();
+  await asks.getByRole('button', { name: 'Hand it over as it is' }).click();
   await expect(page.getByText('kept as it was printed then')).toBeVisible();
   expect((await stored(page, id)).handedOverAt).not.toBeNull();
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
@@ -135,7 +142,7 @@ test('a second visit begins blank, the first stays as it was, and the address ho
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
-  await goTo(page, 'The day');
+  await goTo(page, 'Conditions');
   await enter(page, 'Outdoor temperature, °F', '24');
   await expectSaved(page);
   const visit = page.getByRole('region', { name: 'Which visit' }).getByRole('button', { name: /^Visit/ });
@@ -162,7 +169,7 @@ test('a second visit begins blank, the first stays as it was, and the address ho
   await page.getByRole('link', { name: /Handover/ }).click();
   await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('Changeout');
   await page.goto(`/jobs/${id}/startup?visit=${visits[0].id}`);
-  await goTo(page, 'The day');
+  await goTo(page, 'Conditions');
   await expect(field).toHaveValue('24');
 });
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { expectSaved, freshJob, stored } from './helpers';
+import { expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('the call lights its conductors and coils, and the meter reads between two terminals', async ({ page }) => {
   const id = await freshJob(page);
@@ -57,6 +57,7 @@ test('the table shows O and B systems', async ({ page }) => {
 test('the ruler: drag, nudge, fold; the moment travels in the address and across pages', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=28&in=66&call=heat-1`);
+  await openRuler(page);
   const needle = page.getByRole('slider', { name: 'Outdoor temperature, °F' });
   await expect(needle).toHaveAttribute('aria-valuenow', '28');
   const box = (await needle.boundingBox())!;
@@ -73,6 +74,7 @@ test('the ruler: drag, nudge, fold; the moment travels in the address and across
   await expect(page).toHaveURL(new RegExp(`out=${dragged + 1}&in=66&call=heat-aux`));
   await page.keyboard.press('1');
   await expect(page).toHaveURL(new RegExp(`/sheet\\?out=${dragged + 1}&in=66&call=heat-aux`));
+  await openRuler(page);
   await page.getByRole('button', { name: 'Fold the ruler' }).click();
   await expect(needle).toHaveCount(0);
   await page.reload();
@@ -87,7 +89,14 @@ test('the command list and the keys', async ({ page }) => {
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('/');
-  await page.getByPlaceholder('Go to, call, undo…').fill('emergency');
+  const find = page.getByPlaceholder('Breaker, jumper, airflow, emergency…');
+  await find.fill('breaker');
+  await expect(page.getByRole('option')).toHaveText(['Go to Strips']);
+  await find.fill('jumper');
+  await expect(page.getByRole('option')).toHaveText(['Go to Wiring']);
+  await find.fill('lockout');
+  await expect(page.getByRole('option')).toHaveText(['Go to Setup', 'Go to Crossing']);
+  await find.fill('emergency');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/call=emergency/);
 });
@@ -115,7 +124,6 @@ test('as found: a dragged end is a difference with its effect, a finding that po
 }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=28&call=heat-1`);
-  await page.getByRole('button', { name: 'Fold the ruler' }).click();
   await page.getByRole('button', { name: 'Enter as found' }).click();
   await dragEnd(page, /^white of the thermostat cable, second end/, /^Air handler G/);
   await expect(differing(page)).toContainText('Thermostat auxiliary heat call: white at the air handler from W1 to G');
@@ -194,7 +202,7 @@ test('a finding is mended in one tap, another waived with a reason that stays in
   const valve = findings
     .getByRole('listitem')
     .filter({ hasText: 'The thermostat is set to B, the outdoor unit is O.' });
-  await valve.getByRole('button', { name: 'Mend it' }).click();
+  await valve.getByRole('button', { name: 'Fix it' }).click();
   await expect(valve).toHaveCount(0);
   const spare = findings.getByRole('listitem').filter({ hasText: 'Thermostat cable' });
   await spare.getByRole('button', { name: 'Waive…' }).click();
@@ -225,7 +233,7 @@ test('what makes no sense together is refused with its reason, and mended from t
   });
   await page.goto(`/jobs/${id}/wiring`);
   await expect(page.getByRole('region', { name: 'Not planned' })).toContainText('A packaged unit with an oil burner.');
-  await page.getByRole('button', { name: 'Mend it' }).click();
+  await page.getByRole('button', { name: 'Fix it' }).click();
   await expect(bench(page).getByRole('button', { name: /^Packaged unit R/ })).toBeVisible();
 });
 
@@ -255,7 +263,7 @@ test('the drawing is taken away as picture, wire list and netlist', async ({ pag
     ['Netlist for this call (SPICE)', /\.cir$/, /\.op/],
     ['Picture (PNG)', /\.png$/, /PNG/],
   ] as const) {
-    await page.getByRole('button', { name: 'Take away' }).click();
+    await page.getByRole('button', { name: 'Export' }).click();
     const [file] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('menuitem', { name: item }).click(),

@@ -1,14 +1,14 @@
 'use client';
 
-import { Archive, ArchiveRestore, Copy, Ellipsis, Lightbulb, Trash2 } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, Ellipsis, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import { type BoardPage, type JobSummary } from '@/core/board/job-summary';
-import { call } from '@/ui/api';
+import { call, notDone } from '@/ui/api';
 import { Mark } from '@/ui/mark';
-import { switchTheme } from '@/ui/theme';
+import { ThemeButton } from '@/ui/theme-button';
 import { ImportButton } from './import-button';
 import { JobLine } from './job-line';
 import { NewJob } from './new-job';
@@ -65,7 +65,7 @@ export const Board = ({ page, search, isArchived: startsArchived, samples }: Boa
   const { jobs, next, words, isArchived, isBusy, ask, refresh, more, drop } = useBoard(page, search, startsArchived);
   const move = async (job: JobSummary, action: Move, isUndo = false) => {
     const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
-    if (answer.kind !== 'ok') return toast.error(answer.error);
+    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not moved.`, answer));
     if (isUndo) refresh();
     else drop(job.id, isArchived);
     toast(`${SAID[action]}: ${job.name}`, {
@@ -74,7 +74,7 @@ export const Board = ({ page, search, isArchived: startsArchived, samples }: Boa
   };
   const copy = async (job: JobSummary) => {
     const answer = await call(`/api/jobs`, { method: 'POST', body: { id: uuid(), from: 'copy', source: job.id } });
-    if (answer.kind !== 'ok') return toast.error(answer.error);
+    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not duplicated.`, answer));
     refresh();
     toast(`Duplicated: ${job.name}`);
   };
@@ -86,22 +86,20 @@ export const Board = ({ page, search, isArchived: startsArchived, samples }: Boa
         <Link href="/library" prefetch={false} className="plain-button">
           Library
         </Link>
-        <button type="button" className="bare-button" onClick={switchTheme} aria-label="Lights out or on">
-          <Lightbulb size={20} aria-hidden />
-        </button>
+        <ThemeButton />
         <ImportButton onDone={refresh} />
         <NewJob samples={samples} />
       </header>
-      <div className="flex flex-wrap items-center gap-3 py-3">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
         <input
           type="search"
           aria-label="Search jobs"
           placeholder="Name, customer, street, town"
           value={words}
           onChange={(event) => ask(event.target.value, isArchived)}
-          className="field-box min-w-0 flex-1 text-lg"
+          className="field-box min-w-0 flex-1 basis-40 text-lg"
         />
-        <div role="group" aria-label="Which jobs" className="flex">
+        <div role="group" aria-label="Which jobs" className="flex flex-wrap">
           {[false, true].map((archived) => (
             <button
               key={String(archived)}
@@ -110,7 +108,7 @@ export const Board = ({ page, search, isArchived: startsArchived, samples }: Boa
               onClick={() => ask(words, archived)}
               className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
             >
-              {archived ? 'Archived' : 'On the bench'}
+              {archived ? 'Archived' : 'Active'}
             </button>
           ))}
         </div>
@@ -134,7 +132,7 @@ export const Board = ({ page, search, isArchived: startsArchived, samples }: Boa
             ? 'No job has all of these words.'
             : isArchived
               ? 'Nothing is archived.'
-              : 'No jobs yet. Make one, start from a sample, or bring in a job file.'}
+              : 'No jobs yet. Make one, start from a sample, or import a job file.'}
         </p>
       )}
     </main>

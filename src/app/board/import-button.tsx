@@ -32,12 +32,12 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
       onDone();
       toast(
         answer.value.isCopy
-          ? `That job is here already: taken in as ${answer.value.name}.`
-          : `Taken in: ${answer.value.name}`,
+          ? `That job is here already: imported as ${answer.value.name}.`
+          : `Imported: ${answer.value.name}`,
       );
     } else
       toast.error(
-        `${file.name} was not taken in. ${answer.kind === 'refused' && answer.path ? `${answer.path} ` : ''}${answer.error}`,
+        `${file.name} was not imported. ${answer.kind === 'refused' && answer.path ? `${answer.path} ` : ''}${answer.error}`,
         { duration: 20_000 },
       );
   };
@@ -57,7 +57,7 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
         }}
       />
       <button type="button" className="plain-button" disabled={isBusy} onClick={() => input.current?.click()}>
-        <Upload size={18} aria-hidden /> Bring in a file
+        <Upload size={18} aria-hidden /> Import a file
       </button>
     </>
   );

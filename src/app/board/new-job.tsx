@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
-import { call } from '@/ui/api';
+import { call, notDone } from '@/ui/api';
 
 /** Asks for a name and a starting point, and opens the new job. */
 export const NewJob = ({ samples }: { samples: readonly { readonly id: string; readonly about: string }[] }) => {
@@ -21,7 +21,7 @@ export const NewJob = ({ samples }: { samples: readonly { readonly id: string; r
       body: { id, from: source ? 'sample' : 'blank', source, name: name.trim() },
     });
     if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/sheet`);
-    else setProblem(answer.error);
+    else setProblem(notDone('The job was not made.', answer));
   };
   return (
     <Dialog.Root

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { BoardPage } from '@/core/board/job-summary';
-import { call } from '@/ui/api';
+import { call, notDone } from '@/ui/api';
 
 /** Nothing is asked for while somebody types faster than this, ms. */
 const TYPING_MS = 150;
@@ -38,7 +38,7 @@ export const useBoard = (page: BoardPage, search: string, startsArchived: boolea
     if (mine !== question.current) return;
     setBusy(false);
     if (answer.kind === 'ok') land(answer.value);
-    else toast.error(answer.error);
+    else toast.error(notDone('The board is not up to date.', answer));
   };
   const show = (words: string, isArchived: boolean) => get(queryOf(words, isArchived), setRows);
 

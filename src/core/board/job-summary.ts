@@ -69,11 +69,12 @@ const nextOf = (firstError: string | undefined, steps: readonly PlannedStep[], h
 
 /** The outline of a job, from its facts and its last visit. */
 export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | keyof typeof NO_HISTORY>): JobOutline => {
-  const { facts, confirmed } = job.document;
+  const { facts } = job.document;
+  const confirmed = new Set(job.document.confirmed);
   const model = jobModel(facts);
   const readings = lastReadings(job);
-  const findings = model.findings(readings, new Set(confirmed)).filter(({ waived, under }) => !waived && !under);
-  const steps = model.startup(readings, momentOf(facts, readings, DEFAULT_MOMENT));
+  const findings = model.findings(readings, confirmed).filter(({ waived, under }) => !waived && !under);
+  const steps = model.startup(readings, momentOf(facts, readings, DEFAULT_MOMENT), confirmed);
   const { open, pass, warn, fail } = tally(steps);
   const visit = lastVisit(job.visits);
   const { spanF, lanes, holesF, marks } = ruler(facts);

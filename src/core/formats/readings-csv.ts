@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { DEFAULT_MOMENT } from '../control/moment';
-import type { Facts } from '../job/document';
+import type { FactPath, Facts } from '../job/document';
 import { correctedMs, inTime } from '../job/in-time';
 import type { Reading } from '../job/reading';
 import type { JobHistory } from '../job/stored-job';
@@ -20,7 +20,12 @@ const toleranceOf = (expected: Expectation) => (expected.kind === 'band' ? expec
 const stateOf = (reading: Reading, replaced: ReadonlySet<string | null>): string =>
   reading.status === 'withdrawn' ? 'withdrawal' : replaced.has(reading.id) ? 'corrected' : 'current';
 
-const visitRows = (facts: Facts, visit: Visit, readings: readonly Reading[]) => {
+const visitRows = (
+  facts: Facts,
+  visit: Visit,
+  readings: readonly Reading[],
+  isAssumed: (path: FactPath) => boolean,
+) => {
   const steps = jobModel(facts).startup(readings, DEFAULT_MOMENT);
   // One thing that several steps read stands with the first of them.
   const items = new Map(
@@ -34,7 +39,7 @@ const visitRows = (facts: Facts, visit: Visit, readings: readonly Reading[]) => 
     .map((reading) => {
       const found = items.get(reading.item);
       const taken = reading.status === 'taken' ? reading : undefined;
-      const planned = found && taken && planItem(reading.item, found.item, taken);
+      const planned = found && taken && planItem(reading.item, found.item, taken, undefined, isAssumed);
       return {
         visit: visit.began,
         reason: VISIT_REASONS[visit.reason],
@@ -95,9 +100,16 @@ const COLUMNS = [
 /**
  * Every reading of a job as CSV, corrected and withdrawn ones included: visit by visit, in the order of the startup and
  * then of time. Readings of items that the job no longer has keep their key and carry no verdict.
+ * @param confirmed facts that somebody has looked at; all count so where it is not given
  */
-export const readingsCsv = (facts: Facts, { readings, visits }: Pick<JobHistory, 'readings' | 'visits'>): string => {
-  const rows = visitsInTime(visits).flatMap((visit) => visitRows(facts, visit, ofVisit(readings, visit.id)));
+export const readingsCsv = (
+  facts: Facts,
+  { readings, visits }: Pick<JobHistory, 'readings' | 'visits'>,
+  confirmed?: readonly FactPath[],
+): string => {
+  const known = confirmed && new Set(confirmed);
+  const isAssumed = (path: FactPath) => known !== undefined && !known.has(path);
+  const rows = visitsInTime(visits).flatMap((visit) => visitRows(facts, visit, ofVisit(readings, visit.id), isAssumed));
   // A cell that a spreadsheet would take for a formula is disarmed.
   return Papa.unparse(rows, { escapeFormulae: FORMULA_CELL, columns: [...COLUMNS] });
 };

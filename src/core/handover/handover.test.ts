@@ -1,3 +1,5 @@
+import { crossingInput } from '../crossing/from-job';
+import { heldDownToF, loadCurve } from '../crossing/load';
 import { assumedFacts, type Facts } from '../job/document';
 import { SAMPLES } from '../samples';
 import { homeownerPage } from './homeowner';
@@ -23,4 +25,21 @@ test('a house without strips is told nothing of auxiliary or emergency heat', ()
 
 test('speaks no shop', () => {
   for (const { facts } of SAMPLES) expect(text(facts)).not.toMatch(/\b(CFM|W1|COP|sequencer|contactor|lockout|VA)\b/);
+});
+
+test('emergency heat says how far it holds this house, by the load line; a kit that is large enough, to the design', () => {
+  const { facts } = SAMPLES[2]!;
+  const { load } = crossingInput(facts);
+  // By hand: load falls on a straight line from the design to nothing at the no-load temperature.
+  const heldF = load.noLoadF - ((9.6 * 3412.14) / load.designBtuh) * (load.noLoadF - load.designOutdoorF);
+  expect(heldDownToF(load, 9.6 * 3412.14)).toBeCloseTo(heldF, 6);
+  expect(loadCurve(load).at(heldF)).toBeCloseTo(9.6 * 3412.14, 3);
+  const words = text(facts);
+  if (heldF > load.designOutdoorF) expect(words).toContain('By itself it holds the house down to about');
+  else expect(words).toContain('in the coldest weather that is planned for here');
+  const small = {
+    ...facts,
+    heatKit: { ...facts.heatKit, elements: facts.heatKit.elements.slice(0, 1).map((each) => ({ ...each, kW: 3 })) },
+  };
+  expect(text(small)).toMatch(/By itself it holds the house down to about \d+ °F outdoors\. In deeper cold/);
 });

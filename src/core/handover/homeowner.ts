@@ -1,8 +1,10 @@
 import { lockoutsInForce } from '../control/lockouts';
-import { jobCrossing } from '../crossing/from-job';
+import { crossingInput, jobCrossing } from '../crossing/from-job';
+import { heldDownToF } from '../crossing/load';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
+import { BTU_PER_KWH } from '../units/constants';
 import { roundTo } from '../units/round';
 
 /** One paragraph of the homeowner's page. */
@@ -10,6 +12,15 @@ export interface Paragraph {
   readonly title: string;
   readonly lines: readonly string[];
 }
+
+/** How far the backup by itself holds the house, in words, from the load and what strips or furnace give. */
+const holdsWords = (facts: Facts, kW: number): string => {
+  const { load, fuel } = crossingInput(facts);
+  const heldF = Math.ceil(heldDownToF(load, fuel ? fuel.outputBtuh : kW * BTU_PER_KWH));
+  return heldF <= load.designOutdoorF
+    ? `By itself it holds the house in the coldest weather that is planned for here, ${Math.round(load.designOutdoorF)} °F.`
+    : `By itself it holds the house down to about ${heldF} °F outdoors. In deeper cold the rooms cool slowly: close off what you do not need.`;
+};
 
 /** The homeowner's page in plain words, from this house's facts. No shop terms beyond those on the thermostat. */
 export const homeownerPage = (facts: Facts): Paragraph[] => {
@@ -68,7 +79,8 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
             title: 'Emergency heat',
             lines: [
               'Switch to it only when the heat pump does not work: it makes noise, is iced solid, or blows cold for more than a quarter of an hour.',
-              `It heats with the ${hasFurnace ? 'furnace alone' : `electric heaters alone, ${kW} kW`}: safe to leave on, and costly. Call at once, and switch back to heat when it is mended.`,
+              `It heats with the ${hasFurnace ? 'furnace alone' : `electric heaters alone, ${kW} kW`}: safe to leave on, and costly. Call at once, and switch back to heat when it is fixed.`,
+              holdsWords(facts, kW),
               ...(hasFurnace ? ['Smell of gas or oil: leave the house, touch no switch, and call from outside.'] : []),
               'In a freeze, never heat with an oven, a grill or a generator indoors. If the house grows too cold for somebody frail, leave it and call for help.',
             ],
@@ -80,7 +92,7 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
       lines: [
         `Every so often in damp cold the outdoor unit stops its fan, hisses and steams for a few minutes: it is melting its frost. ${defrostAir}`,
         'Keep snow and leaves a foot away from it. Never pour water on it, never chip ice off.',
-        'Change or wash the filter when it looks grey. Keep registers open.',
+        'Change or wash the filter when it looks gray. Keep registers open.',
       ],
     },
     {

@@ -4,6 +4,7 @@ import type { Reading, UntakenReading } from '../job/reading';
 import { SAMPLES } from '../samples';
 import { handoverRecord, type RecordSource } from './record';
 import { recordDifferences } from './record-differences';
+import { unsettled } from './unsettled';
 
 const [, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
 const source = (sample: (typeof SAMPLES)[number], change: Partial<RecordSource> = {}): RecordSource => ({
@@ -36,6 +37,15 @@ test('a failed reading stands with what it means and what to do; what is open is
   expect(failed).toHaveLength(1);
   expect(failed[0]!.words.length).toBeGreaterThan(20);
   expect(open.some(({ words }) => /\d+ of \d+ not read\.$/.test(words))).toBe(true);
+});
+
+test('before handing over: failures first, then findings that weigh, then what was not read; a proved job has none', () => {
+  const lines = unsettled(record(source(started)));
+  expect(lines[0]).toMatch(/^Failed: Heat with auxiliary, /);
+  expect(lines.filter((line) => /\d+ of \d+ not read\.$/.test(line)).length).toBeGreaterThan(2);
+  expect(lines.at(-1)).toMatch(/not read\.$/);
+  expect(unsettled(record(source(proved)))).toEqual([]);
+  expect(unsettled({ steps: [], open: [{ severity: 'advice', words: 'Only advice.' }] })).toEqual([]);
 });
 
 test('what was left unmeasured stands with its reason, and is no longer open', () => {

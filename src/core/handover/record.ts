@@ -205,7 +205,7 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
 export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRecord => {
   const { facts, readings, settingMarks, visit } = source;
   const model = jobModel(facts);
-  const steps = model.startup(readings, moment);
+  const steps = model.startup(readings, moment, source.confirmed);
   const { pass, warn, fail, open, leftOut } = tally(steps);
   const instruments = [...new Set(readings.map(({ instrument }) => instrument))].filter(Boolean).join('; ');
   const taken = spell(readings);

@@ -111,3 +111,55 @@ export const notMeasured = (readings: readonly Reading[]): ReadonlyMap<string, U
 /** All readings of one item, the one that counts first. */
 export const readingHistory = (readings: readonly Reading[], item: string): Reading[] =>
   inOrder(readings.filter((reading) => reading.item === item)).reverse();
+
+/** What is said of an item, before it has its id, time, origin, visit and author. */
+export type NewReading = { readonly note?: string } & (
+  | ({ readonly status?: 'taken' } & Pick<TakenReading, 'item' | 'value' | 'place' | 'meterOhms' | 'replaces'>)
+  | Pick<UntakenReading, 'item' | 'status' | 'why' | 'replaces'>
+);
+
+/** When, where and by whom something is said of an item. */
+type Said = Pick<ReadingFields, 'id' | 'at' | 'origin' | 'visit' | 'author' | 'instrument' | 'replaces'>;
+
+/** A line of the record of what is said of an item. What was not taken has no value, and nothing it was read with. */
+export const saidReading = (word: NewReading, said: Said): Reading => {
+  const note = word.note ?? '';
+  return 'why' in word
+    ? { ...word, ...said, note, value: null, place: null, enteredBy: '', meterOhms: null, instrument: '' }
+    : takenReading({ ...word, ...said, note });
+};
+
+/** Why a reading does not count that was undone as soon as it was entered. */
+export const UNDONE = 'Undone right after it was entered';
+
+/** What stands of an item, in a form in which it can be said again; null where nothing does. */
+export interface StandingWord {
+  readonly id: string;
+  readonly word: NewReading;
+}
+
+/** What stands of an item: what was read, or why it was not. */
+export const standingWord = (readings: readonly Reading[], item: string): StandingWord | null => {
+  const stands = standing(readings.filter((reading) => reading.item === item));
+  if (!stands) return null;
+  const { id, note, replaces } = stands;
+  if (stands.status !== 'taken') return { id, word: { item, status: 'not-measured', why: stands.why, note, replaces } };
+  const { value, place, meterOhms } = stands;
+  return { id, word: { item, value, place, meterOhms, note, replaces } };
+};
+
+/**
+ * What undoes the last word on an item: what stood before it stands again, or nothing does. The record keeps both.
+ * @param id the word to undo
+ * @param before what stood before it
+ * @returns null where it is not the item's last word: something newer was read since
+ */
+export const undoneReading = (
+  readings: readonly Reading[],
+  id: string,
+  before: StandingWord | null,
+): NewReading | null => {
+  const item = readings.find((reading) => reading.id === id)?.item;
+  if (item === undefined || inOrder(readings.filter((reading) => reading.item === item)).at(-1)?.id !== id) return null;
+  return before ? { ...before.word, replaces: id } : { item, status: 'withdrawn', why: UNDONE, replaces: id };
+};

@@ -23,8 +23,12 @@ export interface JobModel extends JobBasis {
   readonly equipmentFindings: (readings?: readonly Reading[]) => readonly Finding[];
   /** The same with the settings. */
   readonly findings: (readings?: readonly Reading[], confirmed?: SetupJob['confirmed']) => readonly Finding[];
-  /** The startup with its verdicts. What is tried never counts there: a reading is judged by a sound system. */
-  readonly startup: (readings: readonly Reading[], moment: Moment) => readonly PlannedStep[];
+  /** The startup with its verdicts. What is tried never counts there: a reading is judged by a good system. */
+  readonly startup: (
+    readings: readonly Reading[],
+    moment: Moment,
+    confirmed?: ReadonlySet<FactPath>,
+  ) => readonly PlannedStep[];
   /** What a step's items would read under the model's scenario, by key, where that is other than without it. */
   readonly tried: (readings: readonly Reading[], moment: Moment, planned: PlannedStep) => ReadonlyMap<string, string>;
   /** What something reads on the wall under the model's scenario. */
@@ -56,14 +60,19 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
     check(basis, readings, settings(confirmed)),
   );
   const startup = last(
-    (readings: readonly Reading[], outdoorF: number, indoorF: number, call: Moment['call']): readonly PlannedStep[] =>
-      startupPlan(basis, readings, { outdoorF, indoorF, call, scenario: SOUND }),
+    (
+      readings: readonly Reading[],
+      confirmed: ReadonlySet<FactPath> | undefined,
+      outdoorF: number,
+      indoorF: number,
+      call: Moment['call'],
+    ): readonly PlannedStep[] => startupPlan(basis, readings, { outdoorF, indoorF, call, scenario: SOUND }, confirmed),
   );
   const own: Omit<JobModel, keyof JobBasis> = {
     settings: (confirmed = NOBODY) => settings(confirmed),
     equipmentFindings: (readings = NOTHING) => equipment(readings),
     findings: (readings = NOTHING, confirmed = NOBODY) => findings(readings, confirmed),
-    startup: (readings, moment) => startup(readings, ...momentPart(moment)),
+    startup: (readings, moment, confirmed) => startup(readings, confirmed, ...momentPart(moment)),
     tried: (readings, moment, planned) => triedReadings(basis, readings, moment, planned),
     predict: (moment, observation, given) => predict(basis, basis.wall, { ...moment, scenario }, observation, given),
     predictSound: (moment, observation, given) =>

@@ -112,9 +112,27 @@ const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: 
 };
 
 /**
- * Supply air: return air as read plus the rise that the call's heat gives at the blower's airflow and this elevation.
+ * The blower's setting stands within this share of the airflow that the rise gives. Our judgement: probes and clamp.
  */
-export const supplyItem = (context: StartupContext, call: CallId): Item => {
+export const SETTING_SHARE = 0.15;
+
+/** Why the rise is small: the readings' own airflow, where it is known, says which of the two it is. */
+const smallRise = (airCfm: number | undefined, setCfm: number) => {
+  if (airCfm === undefined)
+    return {
+      means: 'little heat, or more air than set.',
+      next: 'The heat source first: its amps, or its fire; then the blower setting and leaks at the return.',
+    };
+  return airCfm > (1 + SETTING_SHARE) * setCfm
+    ? { means: 'more air than set.', next: 'The blower’s tap or switch, and leaks at the return.' }
+    : { means: 'less heat than the kit gives.', next: 'Each element’s amps against its own, at the volts read.' };
+};
+
+/**
+ * Supply air: return air as read plus the rise that the call's heat gives at the blower's airflow and this elevation.
+ * @param airCfm airflow by these same readings, where they tell it
+ */
+export const supplyItem = (context: StartupContext, call: CallId, airCfm?: number): Item => {
   const { facts } = context;
   const returnF = numberRead(context, observationKey(facts, airOf(call, 'return')));
   const heat = callHeat(context, call);
@@ -128,16 +146,14 @@ export const supplyItem = (context: StartupContext, call: CallId): Item => {
     explain: (value, grade) => {
       if (typeof value !== 'number' || returnF === undefined || expected.kind !== 'band') return null;
       if (grade === 'pass' || grade === 'noted') return null;
+      const small = smallRise(airCfm, facts.airHandler.auxCfm);
       const read = `A rise of ${roundTo(value - returnF, 1)} °F`;
       return value > expected.pass[1]
         ? {
             means: `${read} is too much: little air.`,
             next: 'External static pressure, filter, closed registers, blower setting. Keep probes out of sight of the heat source.',
           }
-        : {
-            means: `${read} is too little: little heat, or more air than set.`,
-            next: 'The heat source first: its amps, or its fire; then the blower setting and leaks at the return.',
-          };
+        : { means: `${read} is too little: ${small.means}`, next: small.next };
     },
   };
 };

@@ -1,15 +1,10 @@
 import { elementAmps } from '../strips/element';
 import { jobElements } from '../strips/from-job';
 import { roundTo } from '../units/round';
-import { airflowRead } from './air-items';
+import { airflowRead, SETTING_SHARE } from './air-items';
 import { kitVolts, type StartupContext } from './given';
 import { itemKey } from './item-key';
 import type { Item } from './step';
-
-/**
- * The blower's setting stands within this share of the airflow that the rise gives. Our judgement: probes and clamp.
- */
-const SETTING_SHARE = 0.15;
 
 /** A kit heats where it draws this share of what its smallest element takes. */
 const HEATS_SHARE = 0.7;

@@ -1,4 +1,5 @@
 import type { Moment } from '../control/moment';
+import type { FactPath } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
 import { withContradictions } from './contradictions';
@@ -14,8 +15,16 @@ export type { PlannedItem, PlannedStep };
  * Later expectations use earlier readings: outdoor temperature, line volts, volts at the kit, return air. Readings that
  * cannot both be true are named as such, and neither passes.
  * @param moment stands in for conditions that were not measured yet
+ * @param confirmed facts that somebody has looked at: a limit that is only assumed fails nothing; all count so where it
+ *   is not given
  */
-export const startupPlan = (basis: JobBasis, readings: readonly Reading[], moment: Moment): PlannedStep[] => {
+export const startupPlan = (
+  basis: JobBasis,
+  readings: readonly Reading[],
+  moment: Moment,
+  confirmed?: ReadonlySet<FactPath>,
+): PlannedStep[] => {
+  const isAssumed = (path: FactPath) => confirmed !== undefined && !confirmed.has(path);
   const context = startupContext(basis, readings, moment);
   const { facts } = basis;
   const steps = STARTUP_STEPS.filter((step) => step.applies(facts)).map((step) => {
@@ -25,7 +34,7 @@ export const startupPlan = (basis: JobBasis, readings: readonly Reading[], momen
       built,
       items: built.items.map((item) => {
         const key = itemKey(facts, step.id, item);
-        return planItem(key, item, context.readings.get(key), context.notMeasured.get(key));
+        return planItem(key, item, context.readings.get(key), context.notMeasured.get(key), isAssumed);
       }),
     };
   });

@@ -1,4 +1,5 @@
-import type { TakenReading, UntakenReading } from '../job/reading';
+import type { FactPath } from '../job/document';
+import type { ReadingValue, TakenReading, UntakenReading } from '../job/reading';
 import { judge } from './judge';
 import type { BuiltStep, Expectation, Item, StartupStep, Verdict } from './step';
 
@@ -12,6 +13,8 @@ export interface PlannedItem {
   /** For the place the reading was taken at, or the item's first. */
   readonly expected: Expectation;
   readonly verdict: Verdict | undefined;
+  /** The verdict that a value would get at a place, as while it is typed. */
+  readonly judged: (value: ReadingValue, place: string | null) => Verdict;
 }
 
 export interface PlannedStep {
@@ -26,14 +29,17 @@ export const planItem = (
   item: Item,
   reading: TakenReading | undefined,
   leftOut?: UntakenReading,
+  isAssumed?: (path: FactPath) => boolean,
 ): PlannedItem => {
   const place = reading?.place ?? item.places?.[0]?.id ?? null;
+  const judged = (value: ReadingValue, at: string | null) => judge(item, value, at, isAssumed);
   return {
     key,
     item,
     reading,
     leftOut,
     expected: item.expect(place),
-    verdict: reading && judge(item, reading.value, place),
+    verdict: reading && judged(reading.value, place),
+    judged,
   };
 };

@@ -1,5 +1,5 @@
 import { DEFAULT_MOMENT } from '../control/moment';
-import type { Facts } from '../job/document';
+import type { FactPath, Facts } from '../job/document';
 import { currentReadings, type Reading, readingHistory, type ReadingValue, takenReading } from '../job/reading';
 import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
@@ -222,4 +222,58 @@ test('a correction counts, and the old value stays', () => {
   ];
   expect(currentReadings(readings).get('conditions/outdoor')!.value).toBe(29);
   expect(readingHistory(readings, 'conditions/outdoor').map(({ value }) => value)).toEqual([29, 92]);
+});
+
+describe('verdicts that hold together', () => {
+  const statics = (confirmed?: ReadonlySet<FactPath>) => {
+    const [key] = jobModel(proved.facts)
+      .startup([], DEFAULT_MOMENT)
+      .flatMap(({ items }) => items)
+      .filter(({ item }) => item.id === 'static')
+      .map(({ key: each }) => each);
+    return jobModel(proved.facts)
+      .startup([reading(key!, 2.5)], DEFAULT_MOMENT, confirmed)
+      .flatMap(({ items }) => items)
+      .find((item) => item.key === key)!.verdict!;
+  };
+
+  test('a limit that nobody has looked at fails nothing: it is to be looked at again, and confirmed', () => {
+    expect(statics(new Set(['airHandler.maxStaticInWc'])).grade).toBe('fail');
+    expect(statics().grade).toBe('fail');
+    const assumed = statics(new Set());
+    expect(assumed.grade).toBe('warn');
+    expect(assumed.means).toMatch(/The limit is assumed: confirm “[^”]+” on the Sheet\.$/);
+  });
+
+  test('a small rise with less air than set blames the heat, not the air', () => {
+    const kit = proved.facts;
+    const [low, high] = [20, 400].map((rise) => {
+      const amps = itemOf(kit, [], 'emergency/amps-1').expected;
+      const aim = amps.kind === 'band' ? amps.aim! : 0;
+      const taken = [
+        reading('strips/volts', kit.heatKit.serviceVolts),
+        // Less current than the elements should draw, and a little more rise than that would give at the set airflow.
+        reading('emergency/amps-1', aim * 0.55, 'heaters-only'),
+        reading('emergency/return', 65),
+        reading('emergency/supply', 65 + rise),
+      ];
+      return itemOf(kit, taken, 'emergency/supply').verdict!;
+    });
+    expect(low!.means).toContain('A rise of 20 °F is too little: less heat than the kit gives.');
+    expect(high!.means).toMatch(
+      /^Airflow by temperature rise: \d+ CFM; the blower is set for 1050, the kit needs 850\.$/,
+    );
+  });
+
+  test('the exact edge passes and is said to be the edge, with the heat that low volts leave', () => {
+    const at = (volts: number) => verdictOf(started.facts, [reading('strips/volts', volts)], 'strips/volts');
+    const { serviceVolts } = started.facts.heatKit;
+    const edge = Math.ceil(serviceVolts * 0.93);
+    expect(at(edge)).toMatchObject({ grade: 'pass' });
+    expect(at(edge).means).toBe(
+      `As expected: ${edge} V is the lowest that passes. The strips give ${Math.round(100 * (edge / serviceVolts) ** 2)} % of their heat.`,
+    );
+    expect(at(serviceVolts).means).toBe('As expected.');
+    expect(at(edge - 1).grade).not.toBe('pass');
+  });
 });

@@ -62,6 +62,7 @@ export const staticItems = (context: StartupContext, call: CallId): Item[] => {
       of: staticOf(call),
       label: 'External static pressure',
       unit: 'in. w.c.',
+      limitFrom: 'airHandler.maxStaticInWc',
       expect: () =>
         expectUpTo(
           most,

@@ -59,6 +59,8 @@ export interface Item {
   /** Hours after which a tick has to be made again: what was proven dead once is not dead for good. */
   readonly lastsHours?: number;
   readonly expect: (place: string | null) => Expectation;
+  /** The fact that its limit is taken from: while nobody has looked at it, a reading beyond is looked at again. */
+  readonly limitFrom?: FactPath;
   /** Words a verdict beyond the plain limits: likeliest cause, next thing to measure. */
   readonly explain?: (value: ReadingValue, grade: Grade, place: string | null) => Omit<Verdict, 'grade'> | null;
 }

@@ -1,10 +1,23 @@
 import type { Facts } from '../job/document';
 import { voltsMeaning } from '../strips/volts-meaning';
 import { expectWithin } from './expect';
-import type { Item, Wait } from './step';
+import type { Item, Verdict, Wait } from './step';
 
 /** A kit's supply under its own load may fall this share below the service, or stand this share above it. */
 export const LOADED_TOLERANCE = 0.07;
+
+/** Strips that have lost more than this share of their heat to the volts are told so, though the volts pass. */
+const HEAT_LOST_SHARE = 0.05;
+
+/** What low volts that still pass leave of the heat: it falls with their square. */
+const heatLeft = (volts: number, serviceVolts: number): Omit<Verdict, 'grade'> | null => {
+  const share = (volts / serviceVolts) ** 2;
+  if (share > 1 - HEAT_LOST_SHARE) return null;
+  const lowest = Math.ceil(serviceVolts * (1 - LOADED_TOLERANCE));
+  return {
+    means: `As expected: ${lowest} V is the lowest that passes. The strips give ${Math.round(100 * share)} % of their heat.`,
+  };
+};
 
 /** Volts at the kit while its strips run: strip amps are judged at them. */
 export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
@@ -14,7 +27,11 @@ export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
   unit: 'V',
   expect: () =>
     expectWithin(serviceVolts, LOADED_TOLERANCE, LOADED_TOLERANCE, `Service of ${serviceVolts} V under load`),
-  explain: (value) => (typeof value === 'number' ? voltsMeaning(value, serviceVolts, LOADED_TOLERANCE) : null),
+  explain: (value, grade) => {
+    if (typeof value !== 'number') return null;
+    const meaning = voltsMeaning(value, serviceVolts, LOADED_TOLERANCE);
+    return meaning ?? (grade === 'pass' ? heatLeft(value, serviceVolts) : null);
+  },
 });
 
 /** The wait until the slowest switch of the kit has closed. */

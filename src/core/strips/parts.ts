@@ -61,7 +61,7 @@ export const partPanel = (
         fails: 'Trips on little air; after many trips it welds shut or stays open.',
         cold: `Under 0.5 Ω when cool, OL when hot or failed. ${ISOLATE}`,
         live: `0 V across it good; ${volts} across it with the switch closed: open. Cycling means too little air.`,
-        caution: 'Never bypass it to make heat. Mend the air.',
+        caution: 'Never bypass it to make heat. Fix the airflow.',
       };
     case 'switch':
       return switching === 'sequencer'

@@ -5,8 +5,11 @@ export type TypedNumber =
   | { readonly kind: 'empty' }
   | { readonly kind: 'wrong'; readonly why: string };
 
+/** What meters show of an open circuit. */
+const OPEN = /^[-+]?(o\.?l\.?|\.ol|0\.?l\.?|∞|inf)$/i;
+
 /**
- * Reads what was typed into a field: "71.5", "71,5", "1,150", "−4", "OL". A comma is a decimal comma unless three
+ * Reads what was typed into a field: "71.5", "71,5", "1,150", "−4", "OL", "∞". A comma is a decimal comma unless three
  * digits follow it to the end.
  */
 export const parseTyped = (text: string): TypedNumber => {
@@ -15,7 +18,7 @@ export const parseTyped = (text: string): TypedNumber => {
     .replace(/[\u2212\u2013]/g, '-')
     .replace(/\s/g, '');
   if (plain === '') return { kind: 'empty' };
-  if (/^ol$/i.test(plain)) return { kind: 'open' };
+  if (OPEN.test(plain)) return { kind: 'open' };
   const grouped = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(plain) ? plain.replaceAll(',', '') : plain.replace(',', '.');
   if (!/^[-+]?(\d+\.?\d*|\.\d+)$/.test(grouped))
     return { kind: 'wrong', why: `“${text.trim().slice(0, 20)}” is not a number. Type digits, such as 71.5.` };

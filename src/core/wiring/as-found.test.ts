@@ -16,7 +16,7 @@ import {
   withWires,
 } from './as-found';
 import { differences } from './differences';
-import { parseRef } from './harness';
+import { colourName, parseRef } from './harness';
 import { plan } from './plan';
 import { benchFor, supplyOf, wiringState } from './state';
 
@@ -267,4 +267,13 @@ describe('rules of what is in the wall', () => {
     expect(all.at(-1)).toMatchObject({ rule: finding.rule, waived: { reason: 'Boards come on Friday', by: 'Tester' } });
     expect(all).toHaveLength(findingsOf(facts).length);
   });
+});
+
+test('a gray conductor is said so, whatever name its record was begun with', () => {
+  expect([colourName('grey'), colourName('red'), colourName(null), colourName(null, 'none left')]).toEqual([
+    'gray',
+    'red',
+    'conductor',
+    'none left',
+  ]);
 });

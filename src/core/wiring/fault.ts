@@ -4,7 +4,15 @@ import type { FaultCode } from '../control/scenario';
 import { DEVICE_LABELS, type DeviceId } from '../devices/device';
 import type { CoilId, ContactId } from '../devices/ids';
 import { once } from '../units/once';
-import { type Harness, type JumperId, jumperWords, landedConductors, refText, type WireId } from './harness';
+import {
+  colourName,
+  type Harness,
+  type JumperId,
+  jumperWords,
+  landedConductors,
+  refText,
+  type WireId,
+} from './harness';
 
 /** One thing wrong in the wires: something open, a contact that stays where it is, two conductors exchanged. */
 export type Fault =
@@ -79,7 +87,7 @@ const openConductors = (harness: Harness): NamedFault[] => {
   const label = new Map(harness.cables.map((cable) => [cable.id, cable.label.toLowerCase()]));
   return landedConductors(harness).map(({ id, cable, colour, from, to }) => ({
     code: `open:${id}`,
-    words: `${colour ?? 'missing'} conductor of the ${label.get(cable) ?? 'cable'}, ${from.mark} to ${to.mark}, broken or off`,
+    words: `${colourName(colour, 'missing')} conductor of the ${label.get(cable) ?? 'cable'}, ${from.mark} to ${to.mark}, broken or off`,
     fault: { kind: 'open', edge: id },
   }));
 };
@@ -99,7 +107,7 @@ const swaps = (harness: Harness): NamedFault[] =>
           .filter((other) => other.cable === one.cable)
           .map((other) => ({
             code: `swap:${one.id}+${other.id}@${device}`,
-            words: `${one.colour} and ${other.colour} exchanged at the ${DEVICE_LABELS[device].toLowerCase()}, ${before} and ${mark}`,
+            words: `${colourName(one.colour)} and ${colourName(other.colour)} exchanged at the ${DEVICE_LABELS[device].toLowerCase()}, ${before} and ${mark}`,
             fault: {
               kind: 'swapped',
               wires: [one.id, other.id],

@@ -66,6 +66,10 @@ export interface Harness {
 export const COLOURS = ['red', 'white', 'green', 'blue', 'yellow', 'brown', 'orange', 'black', 'pink', 'grey'] as const;
 export type Colour = (typeof COLOURS)[number];
 
+/** A conductor's color as it is said; records keep the name that they were begun with. */
+export const colourName = (colour: string | null, otherwise = 'conductor'): string =>
+  colour === 'grey' ? 'gray' : (colour ?? otherwise);
+
 export const refText = ({ device, mark }: TerminalRef): string => `${device}.${mark}`;
 
 /** A place as it is written in a record, `device.mark`; null where it is empty or the device is not known. */

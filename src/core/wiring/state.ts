@@ -28,7 +28,7 @@ export interface Solved {
   readonly energised: ReadonlySet<CoilId>;
   /** Volts of each terminal to its own device's common, by `device.mark`. */
   readonly volts: ReadonlyMap<string, number>;
-  /** Coils that never come to rest; empty in a sound system. */
+  /** Coils that never come to rest; empty in a good system. */
   readonly chattering: readonly CoilId[];
   /** The current that opened the board's fuse, A; null while it holds. */
   readonly fuseOpenedAtAmps: number | null;

@@ -4,7 +4,7 @@ import type { Held } from '../control/thermostat';
 import { type Coil, type Contact, type DeviceId, nodeOf } from '../devices/device';
 import type { Facts } from '../job/document';
 import { workingCoils } from './behaviour';
-import { type Harness, jumperWords, landedConductors, parseRef, refText, refWords } from './harness';
+import { colourName, type Harness, jumperWords, landedConductors, parseRef, refText, refWords } from './harness';
 import { type Bench, soundly, type WiringState } from './state';
 
 /** One thing that the current passes on its way, or does not. */
@@ -108,7 +108,7 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
       from,
       to,
       kind: 'conductor' as const,
-      name: `${colour ?? 'no conductor'}, ${cable.get(of) ?? ''}`,
+      name: `${colourName(colour, 'no conductor')}, ${cable.get(of) ?? ''}`,
     })),
     ...harness.jumpers.map(({ id, from, to }) => ({
       id,
@@ -131,7 +131,7 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
       from,
       to,
       kind: 'conductor' as const,
-      name: `${colour ?? 'conductor'}, ${pointWords(refText(from))} to ${pointWords(refText(to))}`,
+      name: `${colourName(colour)}, ${pointWords(refText(from))} to ${pointWords(refText(to))}`,
     })),
     ...planned.jumpers.map(({ id, from, to }) => ({
       id,

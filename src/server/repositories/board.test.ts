@@ -74,7 +74,8 @@ describe('the board', () => {
     } while (after !== null);
     expect(seen).toHaveLength(count);
     expect(new Set(seen)).toEqual(new Set(ids));
-  });
+    // More than a hundred jobs are made, each with its answers for the board.
+  }, 30_000);
 
   test('finds by its own index alone, behind the crew’s wall', async () => {
     await make();

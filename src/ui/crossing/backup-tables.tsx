@@ -1,6 +1,7 @@
 import type { BackupNeed, BankGate } from '@/core/crossing/backup-need';
 import type { PriceCell } from '@/core/crossing/price-table';
 import { roundTo } from '@/core/units/round';
+import { Scroller } from '../scroller';
 
 const kW = (value: number) => roundTo(value, 1).toFixed(1);
 
@@ -79,7 +80,7 @@ const balanceWords = ({ balanceF, isDrawnOn }: PriceCell) =>
 
 /** Where both fuels cost the same, price against price. */
 export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => (
-  <div className="overflow-x-auto">
+  <Scroller label="Even cost, price against price">
     <table className="w-full min-w-96 font-mono text-sm">
       <caption className="pb-1 text-left font-sans text-sm text-quiet">
         Even cost, °F out: below it the furnace is the cheaper heat. Electricity down, fuel across ($ a {unit}).
@@ -113,5 +114,5 @@ export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCel
         ))}
       </tbody>
     </table>
-  </div>
+  </Scroller>
 );

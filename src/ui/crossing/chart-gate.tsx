@@ -20,7 +20,7 @@ const ROW_PX = 20;
 export const ChartGate = ({ post, row, colour, spanF, track }: ChartGateProps) => {
   const slider = usePost(post, spanF, track);
   const place = { left: `${percentAlong(spanF, post.atF)}%` };
-  const isFarRight = percentAlong(spanF, post.atF) > 78;
+  const isFarRight = percentAlong(spanF, post.atF) > 60;
   const drawn = (
     <>
       <span className="absolute inset-y-0 left-1/2 w-[3px] -translate-x-1/2" style={{ background: colour }} />

@@ -55,7 +55,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
   ];
   return (
     <section aria-label="Crossing chart" className="select-none">
-      <div className="grid grid-cols-[5.5rem_1fr] pr-6 sm:grid-cols-[9rem_1fr]">
+      <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 sm:grid-cols-[9rem_minmax(0,1fr)]">
         <div className="relative">
           <span className="absolute top-0 right-2 font-label text-sm font-semibold text-quiet">kBtu/h</span>
           {valueTicks(mostBtuh).map((tick) => (
@@ -70,7 +70,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
             </span>
           ))}
         </div>
-        <div>
+        <div className="min-w-0">
           <div className="relative" style={{ height: rows * ROW_PX }}>
             {placed.map(({ mark, row, end }) => (
               <span

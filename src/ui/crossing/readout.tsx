@@ -51,7 +51,7 @@ export const Readout = ({ outdoorF, at, hasFurnace }: { outdoorF: number; at: At
       value={thousand(at.compressorBtuh)}
       unit="kBtu/h"
       tone="text-pine"
-      note={`${roundTo(at.compressorKW, 2)} kW in the mean`}
+      note={`${roundTo(at.compressorKW, 2)} kW on average`}
     />
     {hasFurnace ? (
       <Figure label="Furnace gives" value={thousand(at.fossilBtuh)} unit="kBtu/h" tone="text-plum" />

@@ -51,10 +51,10 @@ export const ChoiceBox = <T extends string | number>({ label, options, value, on
         aria-labelledby={id}
         value={String(value)}
         onValueChange={(text) => {
-          const chosen = byText(text);
-          if (chosen !== undefined) onCommit(chosen);
+          // Tapping what is already chosen leaves it chosen: a guess tapped is a guess confirmed.
+          onCommit(byText(text) ?? value);
         }}
-        className="flex rounded border border-line-strong"
+        className="flex flex-wrap rounded border border-line-strong"
       >
         {options.map((option) => (
           <ToggleGroup.Item

@@ -22,6 +22,7 @@ const Control = ({ path }: { path: FactPath }) => {
     case 'number':
       return (
         <NumberBox
+          name={path}
           label={fact.label}
           value={value as number | null}
           unit={fact.unit}
@@ -49,6 +50,7 @@ const Control = ({ path }: { path: FactPath }) => {
     case 'text':
       return (
         <TextBox
+          name={path}
           label={fact.label}
           value={value as string}
           maxLength={fact.maxLength}
@@ -58,12 +60,18 @@ const Control = ({ path }: { path: FactPath }) => {
         />
       );
     case 'numbers':
-      return <NumbersBox fact={fact} value={value as readonly number[]} check={check} onCommit={commit} />;
+      return <NumbersBox name={path} fact={fact} value={value as readonly number[]} check={check} onCommit={commit} />;
     case 'records':
       return null;
     case 'table':
       return (
-        <TableBox fact={fact} value={value as readonly Record<string, number>[]} check={check} onCommit={commit} />
+        <TableBox
+          name={path}
+          fact={fact}
+          value={value as readonly Record<string, number>[]}
+          check={check}
+          onCommit={commit}
+        />
       );
   }
 };
@@ -80,7 +88,7 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
   return (
     <div
       id={path}
-      className={`relative scroll-mt-32 border-l-4 py-1 pl-3 ${fact.label.length > LONG_LABEL ? 'max-sm:pt-8' : ''} ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}
+      className={`relative scroll-mt-20 border-l-4 py-1 pl-3 ${fact.label.length > LONG_LABEL ? 'max-sm:pt-8' : ''} ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}
     >
       <Control path={path} />
       <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
@@ -95,7 +103,7 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
             type="button"
             className="bare-button -my-2 px-1 text-sm font-medium"
             onClick={() => setFact(path, value)}
-            aria-label={`Confirm ${fact.label}`}
+            aria-label={`assumed, confirm ${fact.label}`}
           >
             assumed, <span className="underline underline-offset-4">confirm</span>
           </button>

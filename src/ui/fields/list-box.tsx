@@ -7,6 +7,7 @@ import { NumberBox } from './number-box';
 type Row = Record<string, number>;
 
 interface RowsProps {
+  readonly name: string;
   readonly label: string;
   readonly item: string;
   readonly columns: readonly (TableColumn & { readonly name: string })[];
@@ -18,7 +19,7 @@ interface RowsProps {
   readonly onCommit: (rows: readonly Row[]) => void;
 }
 
-const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCommit }: RowsProps) => {
+const Rows = ({ name: whole, label, item, columns, rows, least, most, newRow, checkRow, onCommit }: RowsProps) => {
   const replaced = (at: number, name: string, value: number) =>
     rows.map((row, index) => (index === at ? { ...row, [name]: value } : row));
   return (
@@ -35,6 +36,7 @@ const Rows = ({ label, item, columns, rows, least, most, newRow, checkRow, onCom
               {columns.map((column) => (
                 <span key={column.name} className="min-w-0">
                   <NumberBox
+                    name={`${whole} ${at} ${column.name}`}
                     label={`${column.label} of ${item} ${at + 1}`}
                     hidesLabel
                     value={row[column.name]!}
@@ -85,17 +87,20 @@ const distinctRow = (fact: TableFact, rows: readonly Row[]): Row => {
 
 /** A small table of numbers: rating points, elements. */
 export const TableBox = ({
+  name,
   fact,
   value,
   check,
   onCommit,
 }: {
+  name: string;
   fact: TableFact;
   value: readonly Row[];
   check: (value: unknown) => string | null;
   onCommit: (value: readonly Row[]) => void;
 }) => (
   <Rows
+    name={name}
     label={fact.label}
     item={fact.item}
     columns={Object.entries(fact.columns).map(([name, column]) => ({ name, ...column }))}
@@ -110,11 +115,13 @@ export const TableBox = ({
 
 /** A list of numbers that all mean the same: breakers. */
 export const NumbersBox = ({
+  name,
   fact,
   value,
   check,
   onCommit,
 }: {
+  name: string;
   fact: NumbersFact;
   value: readonly number[];
   check: (value: unknown) => string | null;
@@ -123,6 +130,7 @@ export const NumbersBox = ({
   const plain = (rows: readonly Row[]) => rows.map((row) => row.each!);
   return (
     <Rows
+      name={name}
       label={fact.label}
       item={fact.item}
       columns={[{ name: 'each', label: fact.label, unit: fact.unit, min: fact.min, max: fact.max, step: fact.step }]}

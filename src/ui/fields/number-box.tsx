@@ -1,33 +1,18 @@
 'use client';
 
-import { useId, useRef, useState } from 'react';
-import { parseTyped } from '@/core/units/parse-number';
-import { roundTo } from '@/core/units/round';
+import { useId, useRef } from 'react';
+import { goToNextField } from './next-field';
+import { type NumberEntryProps, useNumberEntry } from './use-number-entry';
 
-interface NumberBoxProps {
+interface NumberBoxProps extends NumberEntryProps {
   readonly label: string;
-  readonly value: number | 'OL' | null;
-  readonly unit: string;
-  readonly step: number;
-  readonly min?: number;
-  readonly max?: number;
-  /** Why there is a most. */
-  readonly maxWhy?: string | undefined;
-  /** Worded when the field may be empty. */
-  readonly none?: string | undefined;
-  readonly takesOpen?: boolean;
   readonly isLarge?: boolean;
   readonly hidesLabel?: boolean;
   readonly autoFocus?: boolean;
-  /** Says what is wrong with a value beyond its bounds; null where nothing is. */
-  readonly check?: (value: number | 'OL' | null) => string | null;
-  readonly onCommit: (value: number | 'OL' | null) => void;
 }
 
 /** Distance that one step of a swipe takes, px. */
 const SWIPE_PX = 14;
-
-const shown = (value: number | 'OL' | null) => (value === null ? '' : String(value));
 
 /**
  * A field for a reading or a measure. Takes "71.5", "71,5" and, where it makes sense, "OL"; arrows and a swipe over the
@@ -35,62 +20,16 @@ const shown = (value: number | 'OL' | null) => (value === null ? '' : String(val
  */
 export const NumberBox = ({
   label,
-  value,
-  unit,
-  step,
-  min = -Infinity,
-  max = Infinity,
-  maxWhy,
-  none,
-  takesOpen = false,
   isLarge = false,
   hidesLabel = false,
   autoFocus = false,
-  check,
-  onCommit,
+  ...props
 }: NumberBoxProps) => {
   const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
+  const { unit, none } = props;
+  const entry = useNumberEntry(props);
+  const { text, typed, wrong } = entry;
   const swipe = useRef<{ x: number; from: number } | null>(null);
-  const text = typed ?? shown(value);
-
-  const judge = (input: string): { value: number | 'OL' | null } | { why: string } => {
-    const parsed = parseTyped(input);
-    switch (parsed.kind) {
-      case 'wrong':
-        return { why: parsed.why };
-      case 'open':
-        return takesOpen ? { value: 'OL' } : { why: 'OL is for resistance. Type a number.' };
-      case 'empty':
-        return none === undefined ? { why: 'A number is needed here.' } : { value: null };
-      case 'number': {
-        const why =
-          parsed.value < min
-            ? `At least ${min} ${unit}.`
-            : parsed.value > max
-              ? `At most ${max} ${unit}.${maxWhy ? ` ${maxWhy}` : ''}`
-              : (check?.(parsed.value) ?? null);
-        return why === null ? { value: parsed.value } : { why };
-      }
-    }
-  };
-  const commit = (input: string) => {
-    const judged = judge(input);
-    if ('why' in judged) return setWrong(judged.why);
-    setWrong(null);
-    setTyped(null);
-    if (judged.value !== value) onCommit(judged.value);
-  };
-  const stepped = (from: number, by: number) => Math.min(max, Math.max(min, roundTo(from + by * step, 4)));
-  const stepBy = (by: number) => {
-    const parsed = parseTyped(text);
-    if (parsed.kind !== 'number' && parsed.kind !== 'empty') return;
-    const next = stepped(parsed.kind === 'number' ? parsed.value : Math.max(min, 0), by);
-    setTyped(String(next));
-    setWrong(null);
-  };
-
   return (
     <span className="block">
       <label htmlFor={id} className={hidesLabel ? 'sr-only' : 'eyebrow'}>
@@ -102,26 +41,25 @@ export const NumberBox = ({
           className={`field-box w-0 min-w-0 flex-1 rounded-r-none text-right font-mono ${isLarge ? 'min-h-14 text-3xl' : 'text-lg'}`}
           inputMode="decimal"
           autoComplete="off"
-          enterKeyHint="done"
+          enterKeyHint="next"
           autoFocus={autoFocus}
           value={text}
           placeholder={none}
+          data-typed={typed !== null}
           aria-invalid={wrong !== null}
           aria-describedby={wrong === null ? undefined : `${id}-wrong`}
           onFocus={(event) => event.target.select()}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            if (wrong !== null && !('why' in judge(event.target.value))) setWrong(null);
-          }}
-          onBlur={() => typed !== null && commit(typed)}
+          onChange={(event) => entry.type(event.target.value)}
+          onBlur={() => entry.commit()}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') commit(text);
-            else if (event.key === 'Escape') {
-              setTyped(null);
-              setWrong(null);
-            } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+            if (event.key === 'Enter') {
+              // Leaving the field enters it.
+              if (entry.makesSense()) goToNextField(event.currentTarget);
+            } else if (event.key === 'Escape') entry.giveUp();
+            else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
               event.preventDefault();
-              stepBy(event.key === 'ArrowUp' ? 1 : -1);
+              const from = entry.stepBase();
+              if (from !== null) entry.typeStepped(from, event.key === 'ArrowUp' ? 1 : -1);
             }
           }}
         />
@@ -130,23 +68,23 @@ export const NumberBox = ({
           title="Swipe to step"
           className={`flex min-w-11 touch-none items-center justify-center rounded-r border border-l-0 border-line-strong bg-paper px-2 text-sm text-quiet select-none ${isLarge ? 'text-base' : ''}`}
           onPointerDown={(event) => {
-            const parsed = parseTyped(text);
-            if (parsed.kind === 'wrong' || parsed.kind === 'open') return;
+            const from = entry.stepBase();
+            if (from === null) return;
             event.currentTarget.setPointerCapture(event.pointerId);
-            swipe.current = { x: event.clientX, from: parsed.kind === 'number' ? parsed.value : Math.max(min, 0) };
+            swipe.current = { x: event.clientX, from };
           }}
           onPointerMove={(event) => {
             if (!swipe.current) return;
             const steps = Math.round((event.clientX - swipe.current.x) / SWIPE_PX);
-            if (steps !== 0 || typed !== null) setTyped(String(stepped(swipe.current.from, steps)));
+            if (steps !== 0 || typed !== null) entry.typeStepped(swipe.current.from, steps);
           }}
           onPointerUp={() => {
             swipe.current = null;
-            if (typed !== null) commit(typed);
+            entry.commit();
           }}
           onPointerCancel={() => {
             swipe.current = null;
-            setTyped(null);
+            entry.giveUp();
           }}
         >
           {unit || '#'}

@@ -1,9 +1,13 @@
 'use client';
 
 import { useId, useState } from 'react';
+import { useTyped } from '../job/use-typed';
+import { goToNextField } from './next-field';
 
 interface TextBoxProps {
   readonly label: string;
+  /** What it is for, once in the job: what is typed then outlives the page. */
+  readonly name?: string | undefined;
   readonly value: string;
   readonly maxLength: number;
   readonly lines?: number | undefined;
@@ -11,23 +15,25 @@ interface TextBoxProps {
   readonly onCommit: (value: string) => void;
 }
 
-/** A field for words. It saves a moment after typing stops, and on leaving; what is wrong stands beside it. */
-export const TextBox = ({ label, value, maxLength, lines, check, onCommit }: TextBoxProps) => {
+/** A field for words. They are entered on leaving it; what is wrong stands beside it. */
+export const TextBox = ({ label, name, value, maxLength, lines, check, onCommit }: TextBoxProps) => {
   const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
+  const [typed, setTyped] = useTyped(name);
   const [wrong, setWrong] = useState<string | null>(null);
   const commit = () => {
     if (typed === null) return;
     const why = check(typed);
     setWrong(why);
     if (why !== null) return;
-    if (typed !== value) onCommit(typed);
+    // What is typed counts even where it already stands: a guess typed out is a guess confirmed.
+    onCommit(typed);
     setTyped(null);
   };
   const shared = {
     id,
     maxLength,
     value: typed ?? value,
+    'data-typed': typed !== null,
     'aria-invalid': wrong !== null,
     'aria-describedby': wrong === null ? undefined : `${id}-wrong`,
     onBlur: commit,
@@ -47,7 +53,14 @@ export const TextBox = ({ label, value, maxLength, lines, check, onCommit }: Tex
         <input
           {...shared}
           autoComplete="off"
-          onKeyDown={(event) => event.key === 'Enter' && commit()}
+          enterKeyHint="next"
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return;
+            const why = check(typed ?? value);
+            // Leaving the field enters it.
+            if (why !== null) setWrong(why);
+            else goToNextField(event.currentTarget);
+          }}
           className="field-box w-full"
         />
       )}

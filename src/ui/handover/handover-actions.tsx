@@ -2,19 +2,24 @@
 
 import { Download, Printer } from 'lucide-react';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import { toast } from 'sonner';
-import { call } from '../api';
+import type { HandoverRecord } from '@/core/handover/record';
+import { unsettled } from '@/core/handover/unsettled';
+import { call, notDone } from '../api';
 import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
 import { When } from '../when';
+import { UnsettledDialog } from './unsettled-dialog';
 
-/** Print, take away as files, mark handed over. */
-export const HandoverActions = () => {
+/** Print, export, mark handed over: with something failed or open, asked first. */
+export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
   const id = useJob((job) => job.saved.id);
   const handedOverAt = useJob((job) => job.saved.handedOverAt);
   const acknowledge = useJob((job) => job.acknowledge);
   const saveState = useJob((job) => job.saveState);
   const now = useJobNow();
+  const [asks, setAsks] = useState<readonly string[]>([]);
   const router = useRouter();
   const move = async (action: 'hand-over' | 'take-back') => {
     const { moment, saved } = now();
@@ -24,7 +29,8 @@ export const HandoverActions = () => {
       method: 'POST',
       body: { action, author: usePerson.getState().author, ...seen },
     });
-    if (answer.kind !== 'ok') return toast.error(answer.error);
+    if (answer.kind !== 'ok')
+      return toast.error(notDone(action === 'hand-over' ? 'It is not handed over.' : 'It stays handed over.', answer));
     acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
     // The record as it is kept comes from the server.
     router.refresh();
@@ -47,7 +53,11 @@ export const HandoverActions = () => {
         <button
           type="button"
           className="plain-button"
-          onClick={() => move('hand-over')}
+          onClick={() => {
+            const left = unsettled(record);
+            if (left.length === 0) void move('hand-over');
+            else setAsks(left);
+          }}
           disabled={saveState !== 'saved'}
         >
           Mark handed over
@@ -63,6 +73,16 @@ export const HandoverActions = () => {
             Take back
           </button>
         </span>
+      )}
+      {asks.length > 0 && (
+        <UnsettledDialog
+          lines={asks}
+          onGo={() => {
+            setAsks([]);
+            void move('hand-over');
+          }}
+          onClose={() => setAsks([])}
+        />
       )}
     </div>
   );

@@ -8,7 +8,7 @@ import { PlainSelect } from '../fields/plain-select';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
 import { shownVisit } from '../job/visits';
-import { When } from '../when';
+import { timeWords, useIsOnDevice, When } from '../when';
 import { HandoverActions } from './handover-actions';
 import { RecordChanges } from './record-changes';
 import { RecordPages } from './record-pages';
@@ -37,10 +37,11 @@ export const HandoverView = ({ handovers }: { handovers: readonly KeptHandover[]
   const last = handovers[0];
   const id = chosen ?? (isHandedOver && last ? last.id : LIVE);
   const kept = handovers.find((each) => each.id === id);
+  const isOnDevice = useIsOnDevice();
   const differences = useMemo(() => (kept ? recordDifferences(kept.record, today) : []), [kept, today]);
   return (
     <div className="px-3 py-4 sm:px-6 print:p-0">
-      <HandoverActions />
+      <HandoverActions record={today} />
       <div className="no-print mx-auto mb-3 max-w-[52rem]">
         <VisitLine />
         {handovers.length > 0 && (
@@ -51,7 +52,7 @@ export const HandoverView = ({ handovers }: { handovers: readonly KeptHandover[]
               [LIVE, 'As it stands today'],
               ...handovers.map(({ id: each, handedOverAt, author }): [string, string] => [
                 each,
-                `Handed over ${new Date(handedOverAt).toLocaleDateString('en-US', { dateStyle: 'medium' })}${author && ` by ${author}`}`,
+                `Handed over ${isOnDevice ? timeWords(handedOverAt, 'day') : '…'}${author && ` by ${author}`}`,
               ]),
             ]}
             onChoose={setChosen}

@@ -10,7 +10,7 @@ export const RecordFacts = ({ facts }: HandoverRecord) => (
           {rows.map(({ label, value, isAssumed }) => (
             <div key={label} className="flex justify-between gap-2 border-b border-line">
               <dt className="text-quiet">{label}</dt>
-              <dd className="text-right font-mono">
+              <dd className="min-w-0 text-right font-mono [overflow-wrap:anywhere]">
                 {value}
                 {isAssumed && <span title="assumed"> *</span>}
               </dd>

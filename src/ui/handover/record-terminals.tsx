@@ -1,8 +1,9 @@
 import type { HandoverRecord } from '@/core/handover/record';
+import { Scroller } from '../scroller';
 
 /** Volts at each terminal to its own common in each call, as the record prints them. */
 export const RecordTerminals = ({ calls, terminals }: HandoverRecord) => (
-  <div className="overflow-x-auto">
+  <Scroller label="Volts at the terminals">
     <table className="w-full border-collapse text-sm print:text-[7pt] print:leading-[1.1]">
       <thead>
         <tr className="border-b-2 border-ink text-left align-bottom">
@@ -35,5 +36,5 @@ export const RecordTerminals = ({ calls, terminals }: HandoverRecord) => (
         ))}
       </tbody>
     </table>
-  </div>
+  </Scroller>
 );

@@ -3,7 +3,7 @@
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { CALLS, callsOf } from '@/core/control/moment';
-import { switchTheme } from '../theme';
+import { nextTheme } from '../theme';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
@@ -26,11 +26,15 @@ export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose
       overlayClassName="fixed inset-0 z-40 bg-black/45"
       contentClassName="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-lg rounded border border-line-strong bg-sheet p-3"
     >
-      <Command.Input autoFocus placeholder="Go to, call, undo…" className="field-box mb-2 w-full text-lg" />
+      <Command.Input
+        autoFocus
+        placeholder="Breaker, jumper, airflow, emergency…"
+        className="field-box mb-2 w-full text-lg"
+      />
       <Command.List className="max-h-[50vh] overflow-y-auto">
         <Command.Empty className="px-3 py-4 text-quiet">Nothing by that name.</Command.Empty>
-        {JOB_PAGES.map(({ id, label }) => (
-          <Command.Item key={id} className={item} onSelect={run(() => goTo(id))}>
+        {JOB_PAGES.map(({ id, label, finds }) => (
+          <Command.Item key={id} className={item} keywords={[...finds]} onSelect={run(() => goTo(id))}>
             Go to {label}
           </Command.Item>
         ))}
@@ -43,13 +47,13 @@ export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose
           </Command.Item>
         ))}
         <Command.Item className={item} onSelect={run(() => now().undo())}>
-          Undo the last change of a fact
+          Undo the last entry
         </Command.Item>
         <Command.Item className={item} onSelect={run(() => now().redo())}>
           Redo what was undone
         </Command.Item>
-        <Command.Item className={item} onSelect={run(switchTheme)}>
-          Lights out or on
+        <Command.Item className={item} onSelect={run(nextTheme)}>
+          Light: paper, crawlspace, sunlight
         </Command.Item>
         <Command.Item className={item} onSelect={run(onKeys)}>
           Show the keys

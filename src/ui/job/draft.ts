@@ -10,6 +10,12 @@ export interface Sending {
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
 }
 
+/** Text that stands in a field and is not entered yet, and the page on which the field is. */
+export interface Typed {
+  readonly text: string;
+  readonly place: string;
+}
+
 /** What has been entered on a job and not been acknowledged yet. It outlives a reload, a crash and a lost server. */
 export interface JobDraft {
   readonly baseRevision: number;
@@ -20,8 +26,12 @@ export interface JobDraft {
   readonly visitsOut?: readonly Visit[];
   /** The save that is under way: sent again after a reload it is the same save, and lands once. */
   readonly sending?: Sending | null;
+  /** What stands in fields and is not entered yet, by the field's name. */
+  readonly typed?: Readonly<Record<string, Typed>>;
 }
 
-/** Whether nothing waits to be acknowledged. */
-export const isNothing = ({ pending, outbox, marksOut }: Pick<JobDraft, 'pending' | 'outbox' | 'marksOut'>): boolean =>
-  Object.keys(pending).length + outbox.length + marksOut.length === 0;
+type Waiting = Pick<JobDraft, 'pending' | 'outbox' | 'marksOut' | 'typed'>;
+
+/** Whether nothing waits to be acknowledged, and nothing to be entered. */
+export const isNothing = ({ pending, outbox, marksOut, typed = {} }: Waiting): boolean =>
+  Object.keys(pending).length + outbox.length + marksOut.length + Object.keys(typed).length === 0;

@@ -27,10 +27,18 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
   useKeys({ onCommands: openCommands, onKeys: openKeys });
   return (
     <div className="flex min-h-dvh flex-col">
+      <a
+        href="#page"
+        className="sr-only focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50 focus:bg-ink focus:px-4 focus:py-3 focus:text-paper"
+      >
+        To the page
+      </a>
       <JobHeader onCommands={openCommands} />
       <LostBanner />
       {hasUnnamed && <NameDialog />}
-      <main className="flex-1">{children}</main>
+      <main id="page" tabIndex={-1} className="flex-1 outline-none">
+        {children}
+      </main>
       <GateRuler folds={rulerFolds} />
       {shown === 'commands' && <Commands isOpen onClose={() => setShown(null)} onKeys={openKeys} />}
       {shown === 'keys' && <KeysDialog isOpen onClose={() => setShown(null)} />}
@@ -43,10 +51,12 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
 export const JobFrame = ({
   job,
   rulerFolds,
+  cautionsRead,
   children,
 }: {
   job: StoredJob;
   rulerFolds: string;
+  cautionsRead: readonly string[];
   children: React.ReactNode;
 }) => {
   const query = useSearchParams();
@@ -57,7 +67,7 @@ export const JobFrame = ({
     if (unknown) toast(unknown);
   }, [unknown]);
   return (
-    <JobProvider job={job} moment={moment} visit={visit}>
+    <JobProvider job={job} moment={moment} visit={visit} cautionsRead={cautionsRead}>
       <Inside rulerFolds={rulerFolds}>{children}</Inside>
     </JobProvider>
   );

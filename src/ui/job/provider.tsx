@@ -5,14 +5,17 @@ import { useStore } from 'zustand';
 import type { Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { usePerson } from '../person';
-import { jobQuery } from './query';
+import { jobQuery, PLACE_PARAMETERS } from './query';
 import type { JobState } from './state';
 import { createJobStore, type JobStore } from './store';
 
 const JobContext = createContext<JobStore | null>(null);
 
+/** The job's store; null outside of a job. */
+export const useStoreOfJob = (): JobStore | null => use(JobContext);
+
 const useJobStore = (): JobStore => {
-  const store = use(JobContext);
+  const store = useStoreOfJob();
   if (!store) throw new Error('A part of a job page stands outside its job.');
   return store;
 };
@@ -26,19 +29,31 @@ export const useJobNow = (): (() => JobState) => useJobStore().getState;
 /** How long the marker must rest before the address follows, ms: browsers refuse to write it sixty times a second. */
 const ADDRESS_DELAY_MS = 150;
 
+/** The address of the page as it is, with another moment; where the page stands in its own work is kept. */
+const addressWith = (query: string): string => {
+  const here = new URLSearchParams(window.location.search);
+  const own = PLACE_PARAMETERS.flatMap((name) => {
+    const value = here.get(name);
+    return value === null ? [] : [`&${name}=${encodeURIComponent(value)}`];
+  });
+  return `${window.location.pathname}?${query}${own.join('')}`;
+};
+
 /** Gives the pages of a job their shared state, keeps it saved, and keeps the moment in the address bar. */
 export const JobProvider = ({
   job,
   moment,
   visit,
+  cautionsRead,
   children,
 }: {
   job: StoredJob;
   moment: Moment;
   visit: string | null;
+  cautionsRead: readonly string[];
   children: React.ReactNode;
 }) => {
-  const [store] = useState(() => createJobStore(job, moment, visit));
+  const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead));
   useEffect(() => {
     void usePerson.persist.rehydrate();
     return store.getState().start();
@@ -49,7 +64,7 @@ export const JobProvider = ({
       if (state.moment === before.moment && state.visit === before.visit) return;
       clearTimeout(timer);
       timer = setTimeout(
-        () => window.history.replaceState(null, '', `${window.location.pathname}?${jobQuery(store.getState())}`),
+        () => window.history.replaceState(null, '', addressWith(jobQuery(store.getState()))),
         ADDRESS_DELAY_MS,
       );
     });

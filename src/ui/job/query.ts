@@ -2,6 +2,9 @@ import { momentToQuery } from '@/core/control/moment';
 import { lastVisit } from '@/core/job/visits';
 import type { JobState } from './state';
 
+/** What a page says in the address of where it stands in its own work: the step of Startup, and the reading in it. */
+export const PLACE_PARAMETERS = ['step', 'at'] as const;
+
 /** What the address of a job's page says: the moment, and the visit where it is not the last. */
 export const jobQuery = ({ moment, visit, visits }: Pick<JobState, 'moment' | 'visit' | 'visits'>): string =>
   `${momentToQuery(moment)}${visit === null || visit === lastVisit(visits)?.id ? '' : `&visit=${visit}`}`;

@@ -1,8 +1,25 @@
 'use client';
 
-import { Check, CloudOff, LoaderCircle, TriangleAlert, UserRound } from 'lucide-react';
+import { Check, CloudOff, LoaderCircle, PencilLine, TriangleAlert, UserRound } from 'lucide-react';
+import Link from 'next/link';
 import { When } from '../when';
 import { useJob } from './provider';
+
+const CALM = 'flex shrink-0 items-center gap-1 text-sm text-quiet';
+const LOUD = 'flex shrink-0 items-center gap-1 text-sm font-semibold';
+
+/** What stands in fields and is not entered, with the way to the first of it. */
+const TypedState = ({ count, place }: { count: number; place: string }) => (
+  <Link
+    href={place}
+    prefetch={false}
+    title="Typed and kept on this device, not entered yet. Go there."
+    className={`${LOUD} min-h-11 text-warn underline underline-offset-4`}
+  >
+    <PencilLine size={16} aria-hidden />
+    {count} not entered
+  </Link>
+);
 
 /** Says whether everything entered is saved, and what holds it up if not. */
 export const SaveState = () => {
@@ -10,32 +27,40 @@ export const SaveState = () => {
   const problem = useJob((job) => job.problem);
   const savedAt = useJob((job) => job.savedAt ?? job.saved.updatedAt);
   const waiting = useJob((job) => Object.keys(job.pending).length + job.outbox.length + job.marksOut.length);
+  const typed = useJob((job) => job.typed);
+  const firstTyped = Object.values(typed)[0];
   switch (state) {
     case 'saved':
       return (
-        <span role="status" className="flex items-center gap-1.5 text-sm text-quiet">
-          <Check size={16} aria-hidden />
-          Saved <When at={savedAt} only="time" />
+        <span role="status" className={CALM}>
+          {firstTyped ? (
+            <TypedState count={Object.keys(typed).length} place={firstTyped.place} />
+          ) : (
+            <>
+              <Check size={16} aria-hidden />
+              <span className="max-sm:sr-only">Saved</span> <When at={savedAt} only="time" />
+            </>
+          )}
         </span>
       );
     case 'waiting':
     case 'saving':
       return (
-        <span role="status" className="flex items-center gap-1.5 text-sm text-quiet">
+        <span role="status" className={CALM}>
           <LoaderCircle size={16} aria-hidden />
           Saving…
         </span>
       );
     case 'lost':
       return (
-        <span role="status" title={problem} className="flex items-center gap-1.5 text-sm font-semibold text-warn">
+        <span role="status" title={problem} className={`${LOUD} text-warn`}>
           <CloudOff size={16} aria-hidden />
-          Not reached · {waiting} kept here
+          <span className="max-sm:sr-only">Not reached ·</span> {waiting} kept here
         </span>
       );
     case 'unnamed':
       return (
-        <span role="status" className="flex items-center gap-1.5 text-sm font-semibold text-warn">
+        <span role="status" className={`${LOUD} text-warn`}>
           <UserRound size={16} aria-hidden />
           Wants your name
         </span>
@@ -43,7 +68,7 @@ export const SaveState = () => {
     case 'stale':
     case 'refused':
       return (
-        <span role="status" title={problem} className="flex items-center gap-1.5 text-sm font-semibold text-fail">
+        <span role="status" title={problem} className={`${LOUD} text-fail`}>
           <TriangleAlert size={16} aria-hidden />
           {state === 'stale' ? 'Two versions' : 'Not saved'}
         </span>

@@ -2,7 +2,7 @@ import { v4 as uuid } from 'uuid';
 import { factAt, type FactPath, sameValue } from '@/core/job/document';
 import type { StoredJob } from '@/core/job/stored-job';
 import type { Visit } from '@/core/job/visit';
-import { type Answer, call } from '../api';
+import { type Answer, call, keptHere } from '../api';
 import { keepDraft } from '../drafts';
 import { usePerson } from '../person';
 import { isNothing, type JobDraft, type Sending } from './draft';
@@ -82,7 +82,7 @@ const factsSave = ({ get, set }: StateAccess, keep: () => void) => {
     keep();
     const answer = await post(sent);
     if (answer.kind === 'lost') {
-      set({ saveState: 'lost', problem: answer.error });
+      set({ saveState: 'lost', problem: keptHere(answer) });
       return 'lost';
     }
     sending = null;
@@ -110,13 +110,14 @@ export const createSender = (access: StateAccess): Sender => {
   let isSending = false;
 
   const keep = () => {
-    const { saved, pending, outbox, marksOut, visitsOut } = get();
+    const { saved, pending, outbox, marksOut, visitsOut, typed } = get();
     const draft: JobDraft = {
       baseRevision: saved.revision,
       pending,
       outbox,
       marksOut,
       visitsOut,
+      typed,
       sending: facts.underWay(),
     };
     if (!keepDraft(saved.id, isNothing(draft) ? null : draft))
@@ -136,7 +137,7 @@ export const createSender = (access: StateAccess): Sender => {
       body: { [name]: rows, visits: visitsOut, sentAt: new Date().toISOString() },
     });
     if (answer.kind !== 'ok') {
-      set({ saveState: answer.kind, problem: answer.error });
+      set({ saveState: answer.kind, problem: keptHere(answer) });
       return answer.kind;
     }
     const sent = new Map(rows.map((row) => [row.id, row.visit]));

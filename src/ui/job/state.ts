@@ -1,17 +1,19 @@
 import type { CallId, Moment } from '@/core/control/moment';
 import { applyChanges, type FactChange, type FactPath, type Facts, factValue, sameValue } from '@/core/job/document';
-import type { Reading, TakenReading } from '@/core/job/reading';
+import type { NewReading, Reading, StandingWord } from '@/core/job/reading';
 import type { NewMark, SettingMark } from '@/core/job/setting-marks';
 import type { JobHistory, StoredJob } from '@/core/job/stored-job';
 import type { Visit } from '@/core/job/visit';
 import { lastVisit, ofVisit } from '@/core/job/visits';
-import type { JobDraft } from './draft';
+import type { JobDraft, Typed } from './draft';
 
 /** `unnamed`: all is saved but what waits for somebody to say who read it. */
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused' | 'unnamed';
 
-/** A reading before it has its id, time, origin, visit and author. */
-export type NewReading = Pick<TakenReading, 'item' | 'value' | 'place' | 'meterOhms' | 'replaces'>;
+/** What can be undone: a fact gets this value again; of what was said of an item, what stood before it stands again. */
+export type Undoable =
+  | ({ readonly kind: 'fact' } & FactChange)
+  | { readonly kind: 'reading'; readonly id: string; readonly before: StandingWord | null };
 
 export interface JobState {
   /** The job as last acknowledged by the server. */
@@ -34,16 +36,22 @@ export interface JobState {
   readonly readings: readonly Reading[];
   /** Acknowledged and waiting marks of the visit that is shown. */
   readonly settingMarks: readonly SettingMark[];
+  /** What stands in fields and is not entered yet, by the field's name. */
+  readonly typed: Readonly<Record<string, Typed>>;
   readonly saveState: SaveState;
   /** When something was last acknowledged here, ISO 8601; null: nothing yet. */
   readonly savedAt: string | null;
   readonly problem: string;
   /** The other version, when a save was refused because somebody saved first. */
   readonly theirs: StoredJob | null;
-  readonly undoable: readonly FactChange[];
-  readonly redoable: readonly FactChange[];
+  readonly undoable: readonly Undoable[];
+  readonly redoable: readonly Undoable[];
   readonly moment: Moment;
+  /** Places whose cautions were read on this visit. */
+  readonly cautionsRead: readonly string[];
 
+  /** Keeps what stands in a field; null once it is entered or given up. */
+  readonly setTyped: (name: string, typed: Typed | null) => void;
   readonly setFact: (path: FactPath, value: unknown) => void;
   /** Shows a value without keeping it, as while a post is dragged. */
   readonly previewFact: (path: FactPath, value: unknown) => void;
@@ -55,6 +63,7 @@ export interface JobState {
   readonly sign: (author: string) => void;
   /** Ends a stale save: the named facts keep the value entered here, all others take the saved one. */
   readonly settleStale: (mine: readonly FactPath[]) => void;
+  readonly readCaution: (place: string) => void;
   readonly setMoment: (change: Partial<Moment>) => void;
   readonly setCall: (call: CallId) => void;
   readonly nudgeOutdoor: (byF: number) => void;

@@ -6,10 +6,15 @@ import { type TakenReading, takenReading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
 import { takeDrafts } from '../drafts';
 import { isNothing, type JobDraft } from './draft';
-import { factEntries, historyEntries } from './entries';
+import { factEntries } from './fact-entries';
+import { historyEntries } from './history-entries';
+import { keepReadPlaces } from './read-cookie';
 import { createSender, type Sender } from './sender';
 import { hasLanded, type JobState, overlay, type StateAccess } from './state';
+import { undoEntries } from './undo';
 
+/** How long typing must rest before it is kept on the device. */
+const TYPED_MS = 200;
 /** How often what waits is kept again while the page is open. */
 const HOLD_MS = 3000;
 
@@ -38,8 +43,10 @@ const takeUpDrafts = (job: StoredJob, { get, set }: StateAccess, sender: Sender)
   // A save that a reload cut off, and that is not seen yet, is sent again as the same save: it lands once.
   const cutOff = isStale ? undefined : drafts.find((draft) => draft.sending?.baseRevision === job.revision)?.sending;
   sender.resume(cutOff ?? null);
+  const typed = Object.assign({}, ...drafts.map((draft) => draft.typed)) as JobState['typed'];
   const waiting = { pending, outbox, marksOut, visitsOut, visit: get().visit };
   set({
+    typed,
     ...waiting,
     saveState: isStale ? 'stale' : 'waiting',
     theirs: isStale ? job : null,
@@ -70,23 +77,46 @@ const watchPage = ({ get }: StateAccess, sender: Sender) => {
  * The state of one job on this device. Facts save themselves shortly after they change; readings go out at once.
  * Whatever is not acknowledged is kept as a draft, and sent again until it is.
  */
-export const createJobStore = (job: StoredJob, moment: Moment, visit: string | null = null) =>
+export const createJobStore = (
+  job: StoredJob,
+  moment: Moment,
+  visit: string | null = null,
+  cautionsRead: readonly string[] = [],
+) =>
   createStore<JobState>()((set, get) => {
     const access: StateAccess = { get, set };
     const sender = createSender(access);
+    let typing: ReturnType<typeof setTimeout> | undefined;
+    const setTyped: JobState['setTyped'] = (name, entry) => {
+      set((state) => {
+        const { [name]: _, ...others } = state.typed;
+        return { typed: entry === null ? others : { ...others, [name]: entry } };
+      });
+      clearTimeout(typing);
+      typing = setTimeout(sender.keep, TYPED_MS);
+    };
     const nothing = { pending: {}, outbox: [], marksOut: [], visitsOut: [], visit };
     return {
       saved: job,
       ...overlay(job, nothing),
       ...nothing,
+      typed: {},
+      setTyped,
       saveState: 'saved',
       problem: '',
       theirs: null,
       undoable: [],
       redoable: [],
       moment,
+      cautionsRead,
+      readCaution: (place) => {
+        const places = [...new Set([...get().cautionsRead, place])];
+        keepReadPlaces(job.id, places);
+        set({ cautionsRead: places });
+      },
       ...factEntries(access, sender),
       ...historyEntries(access, sender),
+      ...undoEntries(access, sender),
       setMoment: (change) => set((state) => ({ moment: { ...state.moment, ...change } })),
       setCall: (next) => set((state) => ({ moment: { ...state.moment, call: next } })),
       nudgeOutdoor: (byF) => set((state) => ({ moment: atOutdoor(state.moment, state.moment.outdoorF + byF) })),

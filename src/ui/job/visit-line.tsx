@@ -5,13 +5,11 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { type Visit, VISIT_REASONS, type VisitReason } from '@/core/job/visit';
 import { visitsInTime } from '@/core/job/visits';
-import { call } from '../api';
+import { call, notDone } from '../api';
 import { PlainSelect } from '../fields/plain-select';
+import { timeWords, When } from '../when';
 import { useJob, useJobNow } from './provider';
 import { isVisitOver, newVisit, shownVisit } from './visits';
-
-const dayOf = (at: string) =>
-  new Date(at).toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' });
 
 /** Whether the visit shown is over by now; asked anew each minute, and only once the page is on the device. */
 const useIsOver = (visit: Visit | undefined): boolean => {
@@ -44,7 +42,7 @@ export const VisitLine = () => {
       body: { visit },
     });
     if (answer.kind !== 'ok') {
-      toast.error(answer.error);
+      toast.error(notDone('The visit was not changed.', answer));
       return false;
     }
     acknowledge({ visits: answer.value.visits });
@@ -60,7 +58,7 @@ export const VisitLine = () => {
         <Popover.Trigger className="bare-button -mx-1 gap-2 px-1">
           <span className="eyebrow">Visit</span>
           <span className="font-medium underline decoration-dotted underline-offset-4">
-            {dayOf(shown.began)} · {VISIT_REASONS[shown.reason]}
+            <When at={shown.began} only="day" /> · {VISIT_REASONS[shown.reason]}
           </span>
         </Popover.Trigger>
         <Popover.Portal>
@@ -75,7 +73,7 @@ export const VisitLine = () => {
               value={shown.id}
               options={visitsInTime(visits)
                 .reverse()
-                .map(({ id, began, reason }) => [id, `${dayOf(began)} · ${VISIT_REASONS[reason]}`] as const)}
+                .map(({ id, began, reason }) => [id, `${timeWords(began, 'day')} · ${VISIT_REASONS[reason]}`] as const)}
               onChoose={showVisit}
             />
             <PlainSelect

@@ -10,7 +10,7 @@ import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/c
 import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/edit';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { call } from '../api';
+import { call, notDone } from '../api';
 import { Mark } from '../mark';
 import { usePerson } from '../person';
 import { When } from '../when';
@@ -25,9 +25,8 @@ export const useNewProfile = () => {
       body: { saveId: uuid(), baseRevision: null, profile, author: usePerson.getState().author },
     });
     if (answer.kind !== 'ok') {
-      toast.error(answer.kind === 'refused' && answer.path ? `${answer.path} ${answer.error}` : answer.error, {
-        duration: 20_000,
-      });
+      const where = answer.kind === 'refused' && answer.path ? `${answer.path}: ` : '';
+      toast.error(notDone(`The profile was not kept. ${where}`.trim(), answer), { duration: 20_000 });
       return false;
     }
     if (opens) router.push(`/library/${profile.id}`);
@@ -49,7 +48,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
       method: 'POST',
       body: { action, author: usePerson.getState().author },
     });
-    if (answer.kind !== 'ok') return toast.error(answer.error);
+    if (answer.kind !== 'ok') return toast.error(notDone('The profile was not changed.', answer));
     refresh();
     if (action === 'delete')
       toast(`Deleted: ${profile.name}`, {
@@ -62,11 +61,11 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
   const take = async (file: File) => {
     const parsed = await readProfile(await file.text());
     if (!parsed.ok)
-      return toast.error(`${file.name} was not taken in. ${parsed.path} ${parsed.error}`, { duration: 20_000 });
+      return toast.error(`${file.name} was not imported. ${parsed.path} ${parsed.error}`, { duration: 20_000 });
     const isTaken = profiles.some(({ profile }) => profile.id === parsed.value.id);
     const profile = isTaken ? copyOfProfile(parsed.value, profileIdOf(parsed.value.name, uuid())) : parsed.value;
     if (await create(profile))
-      toast(isTaken ? `There is one by that id already: taken in as ${profile.name}.` : `Taken in: ${profile.name}`);
+      toast(isTaken ? `There is one by that id already: imported as ${profile.name}.` : `Imported: ${profile.name}`);
   };
   return (
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
@@ -89,7 +88,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
           }}
         />
         <button type="button" className="plain-button" onClick={() => input.current?.click()}>
-          <Upload size={18} aria-hidden /> Bring in a file
+          <Upload size={18} aria-hidden /> Import a file
         </button>
       </header>
       <p className="max-w-prose py-3 text-quiet">

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { call } from '../api';
+import { call, keptHere } from '../api';
 import { keepDraft, takeDrafts } from '../drafts';
 import { usePerson } from '../person';
 
@@ -67,7 +67,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       now.isSending = false;
       if (answer.kind === 'lost') {
         setState('lost');
-        setProblem(answer.error);
+        setProblem(keptHere(answer));
         return schedule(RETRY_MS);
       }
       const sent = now.sent;

@@ -2,14 +2,16 @@
 
 import { ChevronDown, ChevronUp, Minus, Plus } from 'lucide-react';
 import { usePathname } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { rulerVerdict } from '@/core/crossing/ruler-verdict';
 import { supplyAir } from '@/core/crossing/supply-air';
 import { useJob } from '../job/provider';
 import { useBasis } from '../job/use-basis';
 import { CallPicker } from './call-picker';
 import { RULER_COOKIE } from './cookie';
+import { RoomField } from './room-field';
 import { Scale } from './scale';
+import { SlimScale } from './slim-scale';
 
 const SOUND = {
   calm: 'text-ink',
@@ -18,51 +20,64 @@ const SOUND = {
   hole: 'font-semibold text-fail',
 } as const;
 
-/** Pages whose ruler stands open until somebody folds it. */
-const OPEN_PAGES = ['sheet', 'wiring', 'setup'];
+/** How far the folded line is pulled up until it opens, px. */
+const PULL_PX = 12;
 
-/** What was chosen for a page: the cookie reads `sheet-folded.startup-open`. */
-const foldOf = (folds: string, page: string): 'open' | 'folded' | undefined => {
-  const entry = folds.split('.').find((each) => each.startsWith(`${page}-`));
-  return entry === undefined ? undefined : entry.endsWith('open') ? 'open' : 'folded';
-};
-
-/** The gate ruler, docked at the foot of every page of a job; it folds to one line. */
+/** The gate ruler, docked at the foot of every page of a job: one slim line, until it is opened on that page. */
 export const GateRuler = ({ folds }: { folds: string }) => {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
   const nudge = useJob((job) => job.nudgeOutdoor);
-  const setMoment = useJob((job) => job.setMoment);
   const [, , , name = '', screen] = usePathname().split('/');
   const page = screen === 'card' ? screen : name;
+  // The cookie names the pages on which it stands open: `wiring-open.crossing-open`.
   const [kept, setKept] = useState(folds);
-  const choice = foldOf(kept, page);
-  const isOpen = choice === 'open' || (choice === undefined && OPEN_PAGES.includes(page));
+  const entry = `${page}-open`;
+  const isOpen = kept.split('.').includes(entry);
+  const pulledFrom = useRef<number | null>(null);
   const basis = useBasis();
   const state = basis.state(moment);
   const verdict = useMemo(() => rulerVerdict(facts, state, moment), [facts, state, moment]);
   const supply = supplyAir(facts, state, moment);
-  const toggle = () => {
-    // Where nobody has chosen, a phone shows it folded.
-    const isShown = isOpen && (choice !== undefined || window.matchMedia('(min-width: 640px)').matches);
-    const next = [
-      ...kept.split('.').filter((entry) => entry && !entry.startsWith(`${page}-`)),
-      `${page}-${isShown ? 'folded' : 'open'}`,
-    ].join('.');
+  const fold = (opens: boolean) => {
+    const others = kept.split('.').filter((each) => each.endsWith('-open') && each !== entry);
+    const next = [...others, ...(opens ? [entry] : [])].join('.');
     setKept(next);
     document.cookie = `${RULER_COOKIE}=${next}; path=/; max-age=31536000; samesite=lax`;
   };
   return (
     <section
       aria-label="Gate ruler"
-      className="no-print sticky bottom-0 z-20 [@media(max-height:500px)]:static border-t-2 border-ink bg-paper"
+      className="no-print sticky bottom-0 z-20 border-t-2 border-ink bg-paper [@media(max-height:500px)]:static"
     >
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-2 py-1.5 sm:px-4">
+      {!isOpen && (
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-hidden
+          title="Open the ruler"
+          className="block w-full touch-none px-3 pt-0.5 sm:px-6"
+          onClick={() => fold(true)}
+          onPointerDown={(event) => {
+            pulledFrom.current = event.clientY;
+            event.currentTarget.setPointerCapture(event.pointerId);
+          }}
+          onPointerMove={(event) => {
+            if (pulledFrom.current !== null && pulledFrom.current - event.clientY > PULL_PX) fold(true);
+          }}
+          onPointerUp={() => {
+            pulledFrom.current = null;
+          }}
+        >
+          <SlimScale />
+        </button>
+      )}
+      <div className="flex flex-wrap items-center gap-x-2 px-2 sm:px-4 lg:flex-nowrap lg:gap-x-3">
         <button
           type="button"
           aria-expanded={isOpen}
           aria-label={isOpen ? 'Fold the ruler' : 'Open the ruler'}
-          onClick={toggle}
+          onClick={() => fold(!isOpen)}
           className="bare-button"
         >
           {isOpen ? <ChevronDown aria-hidden /> : <ChevronUp aria-hidden />}
@@ -71,7 +86,7 @@ export const GateRuler = ({ folds }: { folds: string }) => {
           <button type="button" className="bare-button" aria-label="One degree colder" onClick={() => nudge(-1)}>
             <Minus size={18} aria-hidden />
           </button>
-          <span className="min-w-[4.6rem] text-center font-mono text-2xl font-semibold">
+          <span className="min-w-[4.6rem] text-center font-mono text-xl font-semibold whitespace-nowrap">
             {moment.outdoorF}
             <span className="text-sm font-normal text-quiet"> °F out</span>
           </span>
@@ -82,36 +97,16 @@ export const GateRuler = ({ folds }: { folds: string }) => {
         <CallPicker />
         <p
           aria-live="polite"
-          className={`min-w-0 basis-full text-sm leading-snug sm:text-base xl:flex-1 xl:basis-0 ${SOUND[verdict.grade]}`}
+          className={`min-w-0 basis-full pb-0.5 text-[0.8125rem] leading-[1.2] max-lg:line-clamp-2 lg:flex-1 lg:basis-0 lg:pb-0 lg:text-sm lg:leading-tight xl:text-base xl:leading-tight ${SOUND[verdict.grade]}`}
         >
           {verdict.text}
           {supply.kind === 'heat' && (
             <span className="text-quiet"> Register about {Math.round(supply.supplyF)} °F.</span>
           )}
         </p>
-        {isOpen && (
-          <label className="flex items-center gap-2 text-sm text-quiet max-lg:hidden">
-            Room
-            <input
-              type="number"
-              value={moment.indoorF}
-              min={40}
-              max={95}
-              onChange={(event) =>
-                event.target.value !== '' &&
-                setMoment({ indoorF: Math.min(95, Math.max(40, Math.round(Number(event.target.value)))) })
-              }
-              className="field-box w-18 font-mono"
-            />
-            °F
-          </label>
-        )}
+        {isOpen && <RoomField />}
       </div>
-      {isOpen && (
-        <div className={choice === undefined ? 'max-sm:hidden' : ''}>
-          <Scale />
-        </div>
-      )}
+      {isOpen && <Scale />}
     </section>
   );
 };

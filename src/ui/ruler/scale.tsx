@@ -26,7 +26,7 @@ export const Scale = () => {
   const needle = `${percentAlong(spanF, outdoorF)}%`;
   const gaps = [...holesF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
   return (
-    <div className="grid grid-cols-[5.5rem_1fr] pr-6 pb-1 sm:grid-cols-[9rem_1fr]">
+    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 pb-1 sm:grid-cols-[9rem_minmax(0,1fr)]">
       <div className="pt-10 pr-2 text-right">
         {lanes.map((lane) => (
           <div
@@ -93,7 +93,7 @@ export const Scale = () => {
               style={{ left: `${percentAlong(spanF, mark.atF)}%` }}
             >
               <span
-                className={`absolute bottom-0 font-label text-sm leading-tight whitespace-nowrap text-ink ${percentAlong(spanF, mark.atF) > 80 ? 'right-1' : 'left-1'}`}
+                className={`absolute bottom-0 font-label text-sm leading-tight whitespace-nowrap text-ink ${percentAlong(spanF, mark.atF) > 60 ? 'right-1' : 'left-1'}`}
               >
                 {mark.label} <span className="font-mono text-xs">{Math.round(mark.atF)}</span>
               </span>

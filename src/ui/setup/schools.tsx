@@ -13,7 +13,7 @@ export const SetupSchools = () => {
   return (
     <details className="group mb-6 border-y border-line">
       <summary className="flex min-h-12 items-center gap-3 font-label text-xl font-semibold">
-        Schools
+        Ways of doing it
         <span className="font-sans text-sm font-normal text-quiet">
           where practitioners disagree; the settings follow the way chosen here
         </span>

@@ -23,10 +23,11 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
           label="Set it to"
           options={setting.options}
           value={value as string | number}
-          onCommit={(next) => set(next)}
+          onCommit={(next) => next !== value && set(next)}
         />
       ) : (
         <NumberBox
+          name={`setup ${setting.id}`}
           label="Set it to"
           value={value as number | null}
           unit={setting.unit}
@@ -34,12 +35,13 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
           min={setting.min}
           max={setting.max}
           none={setting.none}
-          onCommit={(next) => set(next as number | null)}
+          onCommit={(next) => next !== value && set(next as number | null)}
         />
       )}
       {from === 'chosen' && (
         <>
           <TextBox
+            name={`why ${setting.id}`}
             label="Why otherwise"
             value={reason}
             maxLength={400}
@@ -76,7 +78,7 @@ export const SettingRow = memo(({ resolved, scale, isOpen, isAccused, onToggle }
   return (
     <li
       id={`setup.${setting.id}`}
-      className={`scroll-mt-32 border-b border-line ${isAccused ? 'border-l-4 border-l-fail pl-2' : ''}`}
+      className={`scroll-mt-20 border-b border-line ${isAccused ? 'border-l-4 border-l-fail pl-2' : ''}`}
     >
       <button
         type="button"

@@ -7,8 +7,16 @@ import { roundTo } from '@/core/units/round';
 import { useJob } from '../job/provider';
 import { Why } from '../why';
 
-/** What should be read, with its tolerance, and the sum behind it on request. */
-export const Expected = ({ expected, unit }: { expected: Expectation; unit: string }) => {
+/** What should be read, with its tolerance, and how it is worked out on request. */
+export const Expected = ({
+  expected,
+  unit,
+  isLarge = false,
+}: {
+  expected: Expectation;
+  unit: string;
+  isLarge?: boolean;
+}) => {
   const id = useJob((job) => job.saved.id);
   switch (expected.kind) {
     case 'tick':
@@ -32,7 +40,7 @@ export const Expected = ({ expected, unit }: { expected: Expectation; unit: stri
         <p className="text-sm">
           <span className="text-quiet">Expect </span>
           {expected.aim !== null && (
-            <span className="font-mono text-lg font-semibold">
+            <span className={`font-mono font-semibold ${isLarge ? 'text-[2rem] leading-tight' : 'text-lg'}`}>
               {roundTo(expected.aim, decimals).toFixed(decimals)}
               <span className="text-xs font-normal"> {unit}</span>
             </span>
@@ -44,7 +52,7 @@ export const Expected = ({ expected, unit }: { expected: Expectation; unit: stri
               /%|±/.test(expected.tolerance) &&
               ` (${roundTo(expected.pass[0], decimals)} to ${roundTo(expected.pass[1], decimals)})`}
           </span>{' '}
-          <Why label="sum">{expected.sum}</Why>
+          <Why label="how">{expected.sum}</Why>
         </p>
       );
     }

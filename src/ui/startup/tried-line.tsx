@@ -15,7 +15,7 @@ export const TriedLine = () => {
   return (
     <p role="note" className="my-2 border-l-4 border-ember pl-2 text-sm">
       <b>Tried: {words || 'nothing that this system has'}.</b> What it would read stands under what is expected.
-      Readings are judged as for a sound system.{' '}
+      Readings are judged as for a good system.{' '}
       <button
         type="button"
         className="bare-button -my-2 px-1 underline underline-offset-4"

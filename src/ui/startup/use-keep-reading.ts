@@ -1,8 +1,17 @@
 'use client';
 
-import type { ReadingValue } from '@/core/job/reading';
-import { meterOhmsOf, type Observation, observedNow } from '@/core/model/observable';
+import { type ReadingValue, standingWord } from '@/core/job/reading';
+import { meterOhmsOf, type Observation, observed } from '@/core/model/observable';
 import { useJob, useJobNow } from '../job/provider';
+
+/** What stands of an item now, by its id. */
+const useStanding = (item: string): (() => string | null) => {
+  const now = useJobNow();
+  return () => {
+    const { facts, readings } = now();
+    return standingWord(observed(facts, readings), item)?.id ?? null;
+  };
+};
 
 /**
  * Keeps a reading under an item. Who reads is asked for once on the device; until then it waits here.
@@ -10,15 +19,17 @@ import { useJob, useJobNow } from '../job/provider';
  */
 export const useKeepReading = (item: string, of?: Observation) => {
   const addReading = useJob((job) => job.addReading);
-  const now = useJobNow();
-  return (value: ReadingValue, place: string | null = null) => {
-    const { facts, readings } = now();
-    addReading({
-      item,
-      value,
-      place,
-      meterOhms: meterOhmsOf(of),
-      replaces: observedNow(facts, readings).get(item)?.id ?? null,
-    });
+  const standing = useStanding(item);
+  return (value: ReadingValue, place: string | null = null, note = '') =>
+    addReading({ item, value, place, note, meterOhms: meterOhmsOf(of), replaces: standing() });
+};
+
+/** Says of an item that its reading does not count, or that it was not read; and why. The record keeps all of it. */
+export const useUntake = (item: string) => {
+  const addReading = useJob((job) => job.addReading);
+  const standing = useStanding(item);
+  return {
+    withdraw: (why: string) => addReading({ item, status: 'withdrawn', why, replaces: standing() }),
+    leaveOut: (why: string) => addReading({ item, status: 'not-measured', why, replaces: standing() }),
   };
 };

@@ -47,6 +47,7 @@ export const ClampReading = ({
     <section aria-label="Reading">
       <div className="grid gap-3 sm:grid-cols-2">
         <NumberBox
+          name={stripKeys(facts).volts}
           label="Volts at the kit, strips on"
           value={measuredVolts}
           none="read"
@@ -55,10 +56,11 @@ export const ClampReading = ({
           min={60}
           max={300}
           isLarge
-          onCommit={(value) => typeof value === 'number' && keepVolts(value)}
+          onCommit={(value) => typeof value === 'number' && value !== measuredVolts && keepVolts(value)}
         />
         <NumberBox
           key={item}
+          name={item}
           label={`Amps: ${clampReach(facts, clamp).label}`}
           value={readAmps}
           none="read"
@@ -67,7 +69,9 @@ export const ClampReading = ({
           min={0}
           max={400}
           isLarge
-          onCommit={(value) => typeof value === 'number' && keepAmps(value, clampPlaceOf(facts, clamp))}
+          onCommit={(value) =>
+            typeof value === 'number' && value !== readAmps && keepAmps(value, clampPlaceOf(facts, clamp))
+          }
         />
       </div>
       {supply && (

@@ -19,6 +19,7 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
   return (
     <>
       <NumberBox
+        name={ohmsItem(element)}
         label={`Ohms read, element ${element + 1}`}
         hidesLabel
         value={typeof value === 'number' || value === 'OL' ? value : null}
@@ -31,7 +32,7 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
         check={(ohms) =>
           ohms === 0 ? 'Zero ohms is a dead short or touching leads: lift one end and read again.' : null
         }
-        onCommit={(ohms) => ohms !== null && keep(ohms)}
+        onCommit={(ohms) => ohms !== null && ohms !== value && keep(ohms)}
       />
       {verdict && (
         <span className="flex items-baseline gap-1 text-xs">

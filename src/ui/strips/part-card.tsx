@@ -1,4 +1,5 @@
 import type { PartPanel } from '@/core/strips/parts';
+import { CautionSign } from '../cautions';
 
 /** What a part of the ladder is for, how it fails, what it reads, what to beware of. */
 export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
@@ -25,7 +26,9 @@ export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
           </div>
         ))}
       </dl>
-      <p className="mt-2 border-l-4 border-fail pl-2 text-sm font-medium">{panel.caution}</p>
+      <div className="mt-2">
+        <CautionSign lines={[panel.caution]} />
+      </div>
     </section>
   );
 };

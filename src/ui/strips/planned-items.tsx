@@ -9,7 +9,8 @@ export const PlannedItems = ({ step, isShown }: { step: string; isShown: (item: 
   const model = useModel();
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
-  const planned = model.startup(readings, moment).find((each) => each.step.id === step);
+  const confirmed = useJob((job) => job.confirmed);
+  const planned = model.startup(readings, moment, confirmed).find((each) => each.step.id === step);
   return (
     <ul>
       {planned?.items

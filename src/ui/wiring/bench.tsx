@@ -19,6 +19,8 @@ import { WireList } from './wire-list';
 interface BenchProps {
   readonly found: AsFound;
   readonly state: WiringState;
+  /** Terminals that the call itself makes live. */
+  readonly called: ReadonlySet<string>;
   readonly probes: Probes;
   readonly onTerminal: (ref: TerminalRef) => void;
   readonly onProbe: (which: 0 | 1, ref: TerminalRef) => void;
@@ -27,13 +29,13 @@ interface BenchProps {
 }
 
 /** The bench: the drawing with its tools, as planned or as found. */
-export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, moved }: BenchProps) => {
+export const Bench = ({ found, state, called, probes, onTerminal, onProbe, pointsAt, moved }: BenchProps) => {
   const name = useJob((job) => jobName(job.facts));
   const [mode, setMode] = useState<BenchMode>('look');
   const picture = useRef<SVGSVGElement>(null);
   const { planned, harness, isRecorded } = found;
   const drawn = useMemo(() => drawing(planned, harness), [planned, harness]);
-  const { frame, zoom, steps } = useZoom(drawn.width);
+  const { frame, zoom, steps } = useZoom(drawn.width, drawn.height);
   const { lifted, lift, land, message } = useLanding(found);
   const onPictureTerminal = useCallback(
     (ref: TerminalRef) => (lifted ? land(lifted, `${ref.device}.${ref.mark}`) : onTerminal(ref)),
@@ -62,14 +64,17 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
       ) : (
         <div
           ref={frame}
-          className="overflow-auto border-y border-line py-2 print:overflow-visible print:border-0"
-          tabIndex={-1}
+          className="relative overflow-auto border-y border-line py-1 print:overflow-visible print:border-0"
+          role="region"
+          aria-label="Drawing"
+          tabIndex={0}
         >
           <Picture
             ref={picture}
             drawing={drawn}
             harness={harness}
             state={state}
+            called={called}
             probes={probes}
             pointsAt={pointsAt}
             moved={moved}

@@ -22,7 +22,7 @@ export const ExpectedVolts = () => {
     <section className="no-print mt-6">
       <div className="mb-2 flex flex-wrap items-end justify-between gap-2">
         <h2 className="font-label text-2xl font-semibold">Expected at the terminals, V</h2>
-        <div role="group" aria-label="Reversing valve shown" className="flex">
+        <div role="group" aria-label="Reversing valve shown" className="flex flex-wrap">
           {(['O', 'B'] as const).map((each) => (
             <button
               key={each}

@@ -49,7 +49,7 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="plain-button">
-        <Download size={18} aria-hidden /> Take away
+        <Download size={18} aria-hidden /> Export
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

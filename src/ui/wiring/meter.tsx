@@ -59,9 +59,9 @@ export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProb
   const { title, unit } = DIAL[mode];
   return (
     <section aria-label="Meter">
-      <div className="flex items-center justify-between gap-2">
+      <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="eyebrow">{title}</h2>
-        <div role="group" aria-label="Meter’s dial" className="flex">
+        <div role="group" aria-label="Meter’s dial" className="flex flex-wrap">
           {(Object.keys(DIAL) as MeterMode[]).map((each) => (
             <button
               key={each}
@@ -81,7 +81,7 @@ export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProb
       </p>
       {soundShown !== null && soundShown !== shown && (
         <p className="font-mono text-sm">
-          {soundShown} {soundShown === 'OL' ? '' : unit} <span className="font-sans text-quiet">in a sound system</span>
+          {soundShown} {soundShown === 'OL' ? '' : unit} <span className="font-sans text-quiet">in a good system</span>
         </p>
       )}
       {ghost && <p className="mt-1 border-l-4 border-warn pl-2 text-sm">{ghost}</p>}

@@ -15,6 +15,7 @@ interface TerminalProps {
   readonly terminal: DrawnTerminal;
   readonly box: DrawnDevice;
   readonly state: WiringState;
+  readonly called: ReadonlySet<string>;
   readonly probes: Probes;
   readonly pointedAt: boolean;
   /** A lifted wire's end may land here. */
@@ -28,8 +29,9 @@ const NARROW = 150;
 /** A coil's name with more letters is set narrower. */
 const MOST_LETTERS = 13;
 
-const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTerminal }: TerminalProps) => {
+const Terminal = ({ terminal, box, state, called, probes, pointedAt, isTarget, onTerminal }: TerminalProps) => {
   const isHot = state.hot.has(terminal.node);
+  const isCalled = called.has(terminal.node);
   const volts = state.volts.get(terminal.node) ?? 0;
   const probe = probes.findIndex((each) => sameRef(each, terminal.ref));
   const top = terminal.y - ROW_HEIGHT / 2 + 2;
@@ -43,7 +45,6 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
       tabIndex={0}
       data-terminal={terminal.node}
       className="cursor-pointer focus:outline-none [&:focus-visible>rect:first-of-type]:stroke-[4px]"
-      aria-label={`${box.device.label} ${terminal.ref.mark}, ${isHot ? `live, ${volts.toFixed(1)} volts` : 'dead'}${probe >= 0 ? `, probe ${probe + 1}` : ''}${isTarget ? ', land here' : ''}`}
       onClick={() => onTerminal(terminal.ref)}
       onKeyDown={(event) => {
         if (event.key !== 'Enter' && event.key !== ' ') return;
@@ -51,71 +52,77 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
         onTerminal(terminal.ref);
       }}
     >
-      <title>{terminal.carries}</title>
+      <title>{`${box.device.label} ${terminal.ref.mark}, ${isHot ? `live, ${volts.toFixed(1)} volts` : 'dead'}${probe >= 0 ? `, probe ${probe + 1}` : ''}${isTarget ? ', land here' : ''}: ${terminal.carries}`}</title>
       <rect
         x={x}
         y={top}
         width={box.width - 2 * INSET}
         height={ROW_HEIGHT - 4}
         rx={terminal.isSplice ? 20 : 3}
-        fill={isHot ? 'var(--saffron-wash)' : 'var(--paper)'}
-        stroke={pointedAt ? 'var(--fail)' : isTarget ? 'var(--ink)' : isHot ? 'var(--saffron)' : 'var(--line-strong)'}
-        strokeWidth={pointedAt || isTarget || isHot ? 2.5 : 1}
+        fill={isCalled ? 'var(--saffron-wash)' : 'var(--paper)'}
+        stroke={
+          pointedAt ? 'var(--fail)' : isTarget ? 'var(--ink)' : isCalled ? 'var(--saffron)' : 'var(--line-strong)'
+        }
+        strokeWidth={pointedAt || isTarget || isCalled ? 2.5 : 1}
         strokeDasharray={isTarget ? '6 4' : undefined}
       />
-      <text
-        x={x + 10}
-        y={terminal.y + 7}
-        fontFamily="var(--font-label)"
-        fontSize={21}
-        fontWeight={600}
-        fill="var(--ink)"
-      >
-        {terminal.ref.mark}
-      </text>
-      {isHot && (
+      <g aria-hidden>
         <text
-          x={x + 14 + terminal.ref.mark.length * 12}
-          y={terminal.y + 5}
-          fontFamily="var(--font-mono)"
-          fontSize={11}
+          x={x + 10}
+          y={terminal.y + 7}
+          fontFamily="var(--font-label)"
+          fontSize={21}
+          fontWeight={600}
           fill="var(--ink)"
         >
-          {volts.toFixed(1)}
+          {terminal.ref.mark}
         </text>
-      )}
-      {coil && (
-        <g>
-          {isOn && (
-            <rect
-              x={x + 78}
-              y={terminal.y - 11}
-              width={box.width - 2 * INSET - 78 - 30}
-              height={22}
-              rx={2}
-              fill={SOURCE_COLOUR[coil.source]}
-            />
-          )}
+        {isHot && (
           <text
-            x={x + 83}
-            y={terminal.y + 4.5}
-            fontFamily="var(--font-label)"
+            x={x + 14 + terminal.ref.mark.length * 12}
+            y={terminal.y + 5}
+            fontFamily="var(--font-mono)"
             fontSize={13}
-            fontWeight={isOn ? 600 : 400}
-            fill={isOn ? 'var(--on-accent)' : 'var(--quiet)'}
-            textLength={coil.label.length + (isOn ? 3 : 0) > MOST_LETTERS ? box.width - 2 * INSET - 78 - 40 : undefined}
-            lengthAdjust="spacingAndGlyphs"
+            fill={isCalled ? 'var(--ink)' : 'var(--quiet)'}
           >
-            {coil.label}
-            {isOn ? ' on' : ''}
+            {volts.toFixed(1)}
           </text>
-        </g>
-      )}
-      {terminal.isSplice && (
-        <text x={x + 83} y={terminal.y + 4.5} fontFamily="var(--font-label)" fontSize={12} fill="var(--quiet)">
-          splice
-        </text>
-      )}
+        )}
+        {coil && (
+          <g>
+            {isOn && (
+              <rect
+                x={x + 78}
+                y={terminal.y - 11}
+                width={box.width - 2 * INSET - 78 - 30}
+                height={22}
+                rx={2}
+                fill={SOURCE_COLOUR[coil.source]}
+              />
+            )}
+            <text
+              x={x + 83}
+              y={terminal.y + 4.5}
+              fontFamily="var(--font-label)"
+              fontSize={13}
+              fontWeight={isOn ? 600 : 400}
+              fill={isOn ? 'var(--on-accent)' : 'var(--quiet)'}
+              textLength={
+                coil.label.length + (isOn ? 3 : 0) > MOST_LETTERS ? box.width - 2 * INSET - 78 - 40 : undefined
+              }
+              lengthAdjust="spacingAndGlyphs"
+            >
+              {coil.label}
+              {isOn ? ' on' : ''}
+            </text>
+          </g>
+        )}
+        {terminal.isSplice && (
+          <text x={x + 83} y={terminal.y + 4.5} fontFamily="var(--font-label)" fontSize={13} fill="var(--quiet)">
+            splice
+          </text>
+        )}
+      </g>
     </g>
   );
 };
@@ -123,6 +130,7 @@ const Terminal = ({ terminal, box, state, probes, pointedAt, isTarget, onTermina
 interface DeviceProps {
   readonly drawn: DrawnDevice;
   readonly state: WiringState;
+  readonly called: ReadonlySet<string>;
   readonly probes: Probes;
   readonly pointsAt: string | null;
   readonly mayLandHere: boolean;
@@ -130,7 +138,7 @@ interface DeviceProps {
 }
 
 /** A device of the drawing: its name, its strip, what its terminals feed. */
-export const PictureDevice = ({ drawn, state, probes, pointsAt, mayLandHere, onTerminal }: DeviceProps) => (
+export const PictureDevice = ({ drawn, state, called, probes, pointsAt, mayLandHere, onTerminal }: DeviceProps) => (
   <g>
     <rect
       x={drawn.x}
@@ -152,8 +160,8 @@ export const PictureDevice = ({ drawn, state, probes, pointsAt, mayLandHere, onT
     >
       {drawn.device.label}
     </text>
-    <text x={drawn.x + 8} y={drawn.y + 37} fontFamily="var(--font-sans)" fontSize={11} fill="var(--quiet)">
-      {drawn.device.plateName.length > 30 ? `${drawn.device.plateName.slice(0, 29)}…` : drawn.device.plateName}
+    <text x={drawn.x + 8} y={drawn.y + 37} fontFamily="var(--font-sans)" fontSize={13} fill="var(--quiet)">
+      {drawn.device.plateName.length > 24 ? `${drawn.device.plateName.slice(0, 23)}…` : drawn.device.plateName}
     </text>
     {drawn.terminals.map((terminal) => (
       <Terminal
@@ -161,6 +169,7 @@ export const PictureDevice = ({ drawn, state, probes, pointsAt, mayLandHere, onT
         terminal={terminal}
         box={drawn}
         state={state}
+        called={called}
         probes={probes}
         pointedAt={pointsAt === terminal.node || terminal.coils.some(({ id }) => id === pointsAt)}
         isTarget={mayLandHere}

@@ -2,6 +2,7 @@
 
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
 import { pathText } from '@/core/wiring/drawing';
+import { colourName } from '@/core/wiring/harness';
 import { INSULATION } from './colours';
 
 interface WireProps {
@@ -24,25 +25,22 @@ const labelAt = ({ points }: DrawnWire, end: DrawnEnd) =>
 /** One conductor: its insulation, a saffron band where it is live, its colour in words. */
 export const PictureWire = ({ wire, isLive, isPointedAt, isMoved }: WireProps) => {
   const path = pathText(wire.points);
-  const name = wire.colour ?? 'none left';
+  const name = colourName(wire.colour, 'none left');
   const labels = wire.points.length === 2 ? wire.ends.slice(0, 1) : wire.ends.filter(({ ref }) => ref !== null);
+  // The called path alone has its full colour; what is idle, or live whatever is called, steps back.
+  const isQuiet = !isLive && !isPointedAt && !isMoved;
   return (
     <g data-wire={wire.id} aria-hidden>
       <title>{`${name}: ${wire.carries}`}</title>
       {isPointedAt && <path d={path} fill="none" stroke="var(--fail)" strokeWidth={12} opacity={0.5} />}
       {isLive && <path d={path} fill="none" stroke="var(--saffron)" strokeWidth={9} strokeDasharray="12 3" />}
-      <path
-        d={path}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={isLive ? 5 : 4}
-        opacity={wire.isSpare ? 0.35 : 0.75}
-      />
+      <path d={path} fill="none" stroke="var(--ink)" strokeWidth={isLive ? 5 : 4} opacity={isQuiet ? 0.3 : 0.75} />
       <path
         d={path}
         fill="none"
         stroke={wire.colour ? INSULATION[wire.colour] : 'var(--fail)'}
         strokeWidth={isLive ? 3.5 : 2.5}
+        opacity={isQuiet ? 0.35 : 1}
         strokeDasharray={wire.colour === null ? '7 5' : wire.isSpare ? '2 3' : undefined}
       />
       {labels.map((end) => {
@@ -54,9 +52,9 @@ export const PictureWire = ({ wire, isLive, isPointedAt, isMoved }: WireProps) =
             y={y + 3.5}
             textAnchor={anchor}
             fontFamily="var(--font-label)"
-            fontSize={12}
+            fontSize={13}
             fontWeight={isLive || isMoved ? 600 : 500}
-            fill={wire.colour === null ? 'var(--fail)' : 'var(--ink)'}
+            fill={wire.colour === null ? 'var(--fail)' : isQuiet ? 'var(--quiet)' : 'var(--ink)'}
             stroke="var(--paper)"
             strokeWidth={4}
             paintOrder="stroke"

@@ -14,6 +14,8 @@ interface PictureProps {
   readonly drawing: Drawing;
   readonly harness: Harness;
   readonly state: WiringState;
+  /** Terminals that the call itself makes live: they alone stand out. */
+  readonly called: ReadonlySet<string>;
   readonly probes: Probes;
   /** Terminal, conductor or coil that a finding points at. */
   readonly pointsAt: string | null;
@@ -34,6 +36,7 @@ export const Picture = memo(function Picture({
   drawing,
   harness,
   state,
+  called,
   probes,
   pointsAt,
   moved,
@@ -48,7 +51,7 @@ export const Picture = memo(function Picture({
 }: PictureProps) {
   const svg = useRef<SVGSVGElement>(null);
   useImperativeHandle(ref, () => svg.current!);
-  const isLive = ({ ends }: DrawnWire) => ends.some(({ ref: at }) => at !== null && state.hot.has(refText(at)));
+  const isLive = ({ ends }: DrawnWire) => ends.some(({ ref: at }) => at !== null && called.has(refText(at)));
   const unitsPerPixel = () => drawing.width / (svg.current?.getBoundingClientRect().width || drawing.width);
   const held = lifted ? harness.conductors.find(({ id }) => id === lifted.wire) : undefined;
   const heldCable = held && harness.cables.find(({ id }) => id === held.cable);
@@ -67,7 +70,7 @@ export const Picture = memo(function Picture({
           <text x={x} y={y + 4} fontFamily="var(--font-label)" fontSize={15} fontWeight={600} fill="var(--ink)">
             {label}
           </text>
-          <text x={x} y={y + 19} fontFamily="var(--font-sans)" fontSize={11} fill="var(--quiet)">
+          <text x={x} y={y + 19} fontFamily="var(--font-sans)" fontSize={13} fill="var(--quiet)">
             {about}
           </text>
         </g>
@@ -86,6 +89,7 @@ export const Picture = memo(function Picture({
           key={drawn.device.id}
           drawn={drawn}
           state={state}
+          called={called}
           probes={probes}
           pointsAt={pointsAt}
           mayLandHere={
@@ -99,8 +103,8 @@ export const Picture = memo(function Picture({
           <title>{`${id}: ${why}`}</title>
           <path
             d={`M${x} ${fromY} L${x} ${toY}`}
-            stroke={state.hot.has(`${from.device}.${from.mark}`) ? 'var(--saffron)' : 'var(--ink)'}
-            strokeWidth={state.hot.has(`${from.device}.${from.mark}`) ? 6 : 4}
+            stroke={called.has(`${from.device}.${from.mark}`) ? 'var(--saffron)' : 'var(--ink)'}
+            strokeWidth={called.has(`${from.device}.${from.mark}`) ? 6 : 4}
           />
           {[fromY, toY].map((y) => (
             <circle key={y} cx={x} cy={y} r={5} fill="var(--ink)" />

@@ -1,6 +1,7 @@
 'use client';
 
 import { CALLS } from '@/core/control/moment';
+import { colourName } from '@/core/wiring/harness';
 import type { PowerReport } from '@/core/wiring/power';
 
 const Line = ({ label, value, limit, isOver }: { label: string; value: string; limit: string; isOver: boolean }) => (
@@ -44,7 +45,7 @@ export const PowerTable = ({ report }: { report: PowerReport }) => (
             key={cable.id}
             label={`${cable.label}: ${cable.gauge} AWG, ${cable.lengthFt} ft, ${ohms.toFixed(2)} Ω a conductor`}
             value={worst ? `${worst.volts.toFixed(2)} V` : '–'}
-            limit={worst ? `lost in ${worst.colour}, ${worst.carries}` : 'nothing flows'}
+            limit={worst ? `lost in ${colourName(worst.colour)}, ${worst.carries}` : 'nothing flows'}
             isOver={worst !== null && worst.volts > 2}
           />
         ))}

@@ -15,8 +15,8 @@ export const Schools = () => {
   );
   if (choices.length === 0) return null;
   return (
-    <section aria-label="Two schools">
-      <h2 className="mb-1 font-label text-2xl font-semibold">Two schools</h2>
+    <section aria-label="Two ways of doing it">
+      <h2 className="mb-1 font-label text-2xl font-semibold">Two ways of doing it</h2>
       {choices.map(({ choice, schools }) => (
         <div key={choice.id} role="group" aria-label={choice.question} className="mb-3">
           <h3 className="font-semibold">{choice.question}</h3>

@@ -3,12 +3,13 @@
 import { type CallId, CALLS } from '@/core/control/moment';
 import { DEVICE_LABELS } from '@/core/devices/device';
 import type { TerminalRow } from '@/core/wiring/terminal-table';
+import { Scroller } from '../scroller';
 
 /** What to expect at each terminal in each call, volts to the device's own common. */
 export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; call?: CallId }) => {
   const calls = [...(rows[0]?.volts.keys() ?? [])];
   return (
-    <div className="overflow-x-auto">
+    <Scroller label="Volts at the terminals">
       <table className="w-full border-collapse text-sm print:text-[7pt] print:leading-[1.1]">
         <thead>
           <tr className="border-b-2 border-ink text-left align-bottom">
@@ -60,6 +61,6 @@ export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; ca
             ))}
         </tbody>
       </table>
-    </div>
+    </Scroller>
   );
 };

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { findingsFor } from '@/core/check/pages';
 import { isSound } from '@/core/control/scenario';
 import { outdoorId } from '@/core/devices';
+import { calledTerminals } from '@/core/wiring/called';
 import { differences } from '@/core/wiring/differences';
 import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
 import { powerReport } from '@/core/wiring/power';
@@ -17,6 +18,7 @@ export const useBench = () => {
   const moment = useJob((job) => job.moment);
   const { facts, harness, planned, sound, supply, scenario } = model;
   const state = model.state(moment);
+  const called = useMemo(() => calledTerminals(state, model.state({ ...moment, call: 'off' })), [state, model, moment]);
   const findings = findingsFor('wiring', model.equipmentFindings());
   const differing = useMemo(
     () => (harness === planned ? [] : differences(facts, sound, harness, soundly(moment), supply)),
@@ -29,6 +31,7 @@ export const useBench = () => {
     moment,
     model,
     state,
+    called,
     findings,
     differing,
     traces,
@@ -59,5 +62,7 @@ export const useProbes = (harness: Harness) => {
     setProbes(which === 0 ? [ref, probes[1]] : [probes[0], ref]);
     setMoves(which === 0 ? 1 : 0);
   };
-  return { probes, moves, onProbe };
+  /** Both at once: a terminal, and the common it is read to. */
+  const onMeasure = (terminal: TerminalRef, common: TerminalRef) => setProbes([terminal, common]);
+  return { probes, moves, onProbe, onMeasure };
 };

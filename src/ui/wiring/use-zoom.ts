@@ -1,15 +1,19 @@
 'use client';
 
-import { type RefObject, useEffect, useRef, useState } from 'react';
+import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
+import { NARROW_SCREEN } from '../use-media';
 
 const STEP = 1.25;
 const BOUNDS = [0.35, 2.5] as const;
 /** No larger than this when fitted. */
 const FITTED_MOST = 1.2;
-/** On a phone the whole is too small to read: there it starts this large and is panned. */
-const READABLE = 0.62;
+/** Fitted by height it is never smaller than this: its rows stay large enough to point at. */
+const FITTED_LEAST = 0.56;
+/** On a phone the whole is too small to read: there it starts this large, its smallest words 12 px, and is panned. */
+const READABLE = 0.95;
+/** Room that the drawing leaves below itself for the ruler, px. */
+const DOCK_PX = 110;
 const bounded = (zoom: number) => Math.min(BOUNDS[1], Math.max(BOUNDS[0], zoom));
-const fitted = (room: number, width: number) => Math.min(FITTED_MOST, room / width);
 
 export interface ZoomSteps {
   readonly fit: () => void;
@@ -24,21 +28,44 @@ interface Zoom {
   readonly steps: ZoomSteps;
 }
 
-/** How large a drawing of this width stands in its frame; a new width begins anew. */
-export const useZoom = (width: number): Zoom => {
+/** How large a drawing of this size stands in its frame, so that all of it shows; a new size begins anew. */
+export const useZoom = (width: number, height: number): Zoom => {
   const frame = useRef<HTMLDivElement>(null);
   const [zoom, setZoom] = useState(1);
+  const fitted = useCallback(
+    (fitsHeight: boolean) => {
+      const box = frame.current?.getBoundingClientRect();
+      if (!box) return 1;
+      const across = frame.current!.clientWidth / width;
+      const down = (window.innerHeight - DOCK_PX - (box.top + window.scrollY)) / height;
+      return bounded(Math.min(FITTED_MOST, across, fitsHeight ? Math.max(FITTED_LEAST, down) : Infinity));
+    },
+    [width, height],
+  );
+  // Until somebody chooses a size, the drawing follows the room that it has.
+  const isChosen = useRef(false);
   useEffect(() => {
-    const room = frame.current?.clientWidth ?? width;
-    setZoom(bounded(Math.max(READABLE, fitted(room, width))));
-  }, [width]);
+    isChosen.current = false;
+    const observer = new ResizeObserver(() => {
+      if (isChosen.current) return;
+      setZoom(window.matchMedia(NARROW_SCREEN).matches ? Math.max(READABLE, fitted(false)) : fitted(true));
+    });
+    if (frame.current) observer.observe(frame.current);
+    // What stands above it, such as a caution that folds, moves it without changing its size.
+    observer.observe(document.body);
+    return () => observer.disconnect();
+  }, [fitted]);
+  const choose = (next: (now: number) => number) => {
+    isChosen.current = true;
+    setZoom((now) => bounded(next(now)));
+  };
   return {
     frame,
     zoom,
     steps: {
-      fit: () => setZoom(bounded(fitted(frame.current?.clientWidth ?? width, width))),
-      larger: () => setZoom((now) => bounded(now * STEP)),
-      smaller: () => setZoom((now) => bounded(now / STEP)),
+      fit: () => choose(() => fitted(true)),
+      larger: () => choose((now) => now * STEP),
+      smaller: () => choose((now) => now / STEP),
     },
   };
 };

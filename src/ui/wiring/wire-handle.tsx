@@ -4,7 +4,7 @@ import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import type { WireEnd } from '@/core/wiring/as-found';
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
-import { refWords, type WireId } from '@/core/wiring/harness';
+import { colourName, refWords, type WireId } from '@/core/wiring/harness';
 import { INSULATION } from './colours';
 import { terminalUnder } from './terminal-under';
 
@@ -66,7 +66,7 @@ export const WireHandle = ({ wire, end, isLifted, unitsPerPixel, onLift, onDrop 
         tabIndex={0}
         data-end={`${wire.id} ${end.end}`}
         aria-pressed={isLifted}
-        aria-label={`${wire.colour ?? 'conductor'} of the ${wire.cable.label.toLowerCase()}, ${end.end === 'from' ? 'first' : 'second'} end, ${where}`}
+        aria-label={`${colourName(wire.colour)} of the ${wire.cable.label.toLowerCase()}, ${end.end === 'from' ? 'first' : 'second'} end, ${where}`}
         className="cursor-grab touch-none focus:outline-none [&:focus-visible>circle:last-of-type]:stroke-[5px]"
         onKeyDown={(event) => {
           if (event.key === 'Enter' || event.key === ' ') onLift(isLifted ? null : lifted);

@@ -13,7 +13,15 @@ import {
   type WireEnd,
 } from '@/core/wiring/as-found';
 import { mayLand } from '@/core/wiring/drawing';
-import { type Cable, type Harness, jumperWords, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
+import {
+  type Cable,
+  colourName,
+  type Harness,
+  jumperWords,
+  parseRef,
+  refText,
+  type TerminalRef,
+} from '@/core/wiring/harness';
 import type { AsFound } from './use-as-found';
 
 const EndSelect = ({
@@ -63,9 +71,9 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
           .filter((conductor) => conductor.cable === cable.id)
           .map(({ id, colour, from, to }) => (
             <li key={id} className="grid grid-cols-[4rem_1fr_1fr_44px] items-center gap-1.5 border-b border-line py-1">
-              <span className="font-label text-lg">{colour ?? 'none left'}</span>
+              <span className="font-label text-lg">{colourName(colour, 'none left')}</span>
               <EndSelect
-                label={`${colour ?? 'conductor'}, first end`}
+                label={`${colourName(colour)}, first end`}
                 harness={harness}
                 cable={cable}
                 end="from"
@@ -73,7 +81,7 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
                 onChange={(ref) => setRows(landEnd(rows, id, 'from', ref))}
               />
               <EndSelect
-                label={`${colour ?? 'conductor'}, second end`}
+                label={`${colourName(colour)}, second end`}
                 harness={harness}
                 cable={cable}
                 end="to"
@@ -83,7 +91,7 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
               <button
                 type="button"
                 className="bare-button"
-                aria-label={`Take ${colour ?? 'the conductor'} out`}
+                aria-label={`Take ${colourName(colour, 'the conductor')} out`}
                 onClick={() => setRows(removeConductor(rows, id))}
               >
                 <Trash2 size={18} aria-hidden />
@@ -100,7 +108,9 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
         >
           <option value="">Add a conductor…</option>
           {free.map((colour) => (
-            <option key={colour}>{colour}</option>
+            <option key={colour} value={colour}>
+              {colourName(colour)}
+            </option>
           ))}
         </select>
       )}

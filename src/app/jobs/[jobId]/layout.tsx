@@ -7,6 +7,7 @@ import { jobName } from '@/core/job/document';
 import { idSchema } from '@/core/job/id-schema';
 import { getJob } from '@/server/repositories/jobs';
 import { JobFrame } from '@/ui/job/frame';
+import { READ_COOKIE, readPlaces } from '@/ui/job/read-cookie';
 import { RULER_COOKIE } from '@/ui/ruler/cookie';
 
 interface Props {
@@ -21,15 +22,22 @@ const load = cache(async (jobId: string) => {
 
 export const generateMetadata = async ({ params }: Props): Promise<Metadata> => {
   const job = await load((await params).jobId);
-  return { title: job ? jobName(job.document.facts) : 'No such job' };
+  const name = job ? jobName(job.document.facts) : 'No such job';
+  // Each page puts its own name first: tabs of a browser and readers of a screen tell pages by it.
+  return { title: { default: name, template: `%s · ${name} · Gate Cross` } };
 };
 
 const JobLayout = async ({ params, children }: Props) => {
   const job = await load((await params).jobId);
   if (!job) notFound();
-  const folds = (await cookies()).get(RULER_COOKIE)?.value ?? '';
+  const kept = await cookies();
   return (
-    <JobFrame key={job.id} job={job} rulerFolds={folds}>
+    <JobFrame
+      key={job.id}
+      job={job}
+      rulerFolds={kept.get(RULER_COOKIE)?.value ?? ''}
+      cautionsRead={readPlaces(kept.get(READ_COOKIE)?.value)}
+    >
       {children}
     </JobFrame>
   );

@@ -20,14 +20,14 @@ export const bill: Evidence = {
     if (meanDifferenceF < LEAST_MEAN_F)
       return {
         kind: 'missing',
-        what: `In the mean these days were ${Math.max(0, Math.round(meanDifferenceF))} °F below the no-load temperature: take the cold months alone, ${LEAST_MEAN_F} °F at least.`,
+        what: `On average these days were ${Math.max(0, Math.round(meanDifferenceF))} °F below the no-load temperature: take the cold months alone, ${LEAST_MEAN_F} °F at least.`,
       };
     const btuhPerF = (billUnits * BTU_PER_UNIT[billFuel] * billEfficiency) / (24 * billDays * meanDifferenceF);
     return {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, btuhPerF),
       uncertainty: joined(BILL_SPREAD, NO_LOAD_PLAY_F / meanDifferenceF),
-      because: `${billDays} days, ${Math.round(meanDifferenceF)} °F below no-load in the mean: ${Math.round(btuhPerF)} Btu/h for each degree.`,
+      because: `${billDays} days, ${Math.round(meanDifferenceF)} °F below no-load on average: ${Math.round(btuhPerF)} Btu/h for each degree.`,
     };
   },
 };

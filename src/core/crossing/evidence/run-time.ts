@@ -56,7 +56,7 @@ export const runTime: Evidence = {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, btuhPerF),
       uncertainty: joined(CAPACITY_SPREAD, NO_LOAD_PLAY_F / meanDifferenceF, scatter),
-      because: `${days.length === 1 ? 'One day' : `${days.length} days`} at ${Math.round(noLoadF - meanDifferenceF)} °F in the mean: ${Math.round(btuhPerF)} Btu/h for each degree.`,
+      because: `${days.length === 1 ? 'One day' : `${days.length} days`} at ${Math.round(noLoadF - meanDifferenceF)} °F on average: ${Math.round(btuhPerF)} Btu/h for each degree.`,
     };
   },
 };

@@ -169,7 +169,7 @@ export const outdoorMarks = (facts: Facts): Terminal[] => {
     ...(second ? [{ mark: second, carries: 'compressor, second stage' }] : []),
     {
       mark: valve,
-      carries: valve === 'O' ? 'reversing valve, energised in cooling' : 'reversing valve, energised in heating',
+      carries: valve === 'O' ? 'reversing valve, energized in cooling' : 'reversing valve, energized in heating',
     },
   ];
 };

@@ -27,8 +27,8 @@ interface Output {
 }
 
 const VALVE_CARRIES = {
-  O: 'reversing valve, energised in cooling',
-  B: 'reversing valve, energised in heating',
+  O: 'reversing valve, energized in cooling',
+  B: 'reversing valve, energized in heating',
 } as const;
 
 const valveOutputs = ({ thermostat }: Facts): Output[] =>

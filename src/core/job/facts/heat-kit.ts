@@ -21,7 +21,7 @@ export const heatKit = {
     step: 0.1,
     assumed: null,
     none: 'not read yet',
-    why: 'The whole kit at its rated volts. It should be the sum of the elements.',
+    why: 'The whole kit at its rated volts. It should be all elements together.',
   }),
   ratedVolts: choiceFact({
     label: 'Rated volts',

@@ -54,7 +54,7 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   year: 'A year',
   wiring: 'Wiring as found',
   talk: 'Talk',
-  schools: 'Schools',
+  schools: 'Ways of doing it',
   setup: 'Setup',
 };
 

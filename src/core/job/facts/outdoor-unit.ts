@@ -4,7 +4,7 @@ export const outdoorUnit = {
   name: textFact({ label: 'Outdoor unit', place: 'yard', why: 'As its data plate says: maker, model.' }),
   serial: textFact({ label: 'Serial number', place: 'yard', maxLength: 60 }),
   reversingValve: choiceFact({
-    label: 'Reversing valve energised in',
+    label: 'Reversing valve energized in',
     place: 'yard',
     options: [
       { value: 'O', label: 'Cooling (O)' },
@@ -120,7 +120,7 @@ export const outdoorUnit = {
     newRow: { outdoorF: 47, btuh: 18_000, kW: 1.4 },
     assumed: [],
     onlyWhen: { path: 'outdoorUnit.stages', is: ['two', 'inverter'] },
-    why: 'Two points or more. Without them a year is reckoned as if there were one stage.',
+    why: 'Two points or more. Without them a year is worked out as if there were one stage.',
   }),
   capacityShare: numberFact({
     label: 'Capacity at this elevation',

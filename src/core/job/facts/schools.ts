@@ -12,7 +12,7 @@ export const schools = {
     ],
     assumed: 'unit-limit',
     onlyWhen: WITH_STRIPS,
-    why: 'Above COP 1 the compressor is always the cheaper of the two. The other school spares it the deep cold.',
+    why: 'Above COP 1 the compressor is always the cheaper of the two. The other way spares it the deep cold.',
   }),
   fixedCompressorBelowF: numberFact({
     label: 'That temperature',
@@ -34,7 +34,7 @@ export const schools = {
     ],
     assumed: 'economic',
     onlyWhen: WITH_FURNACE,
-    why: 'Each has its school; the balances are worked out for this house.',
+    why: 'Each is done; the balances are worked out for this house.',
   }),
   changeoverF: numberFact({
     label: 'Fixed changeover at',

@@ -87,8 +87,8 @@ export const thermostat = {
     label: 'Reversing-valve setting',
     place: 'wall',
     options: [
-      { value: 'O', label: 'O: energised in cooling' },
-      { value: 'B', label: 'B: energised in heating' },
+      { value: 'O', label: 'O: energized in cooling' },
+      { value: 'B', label: 'B: energized in heating' },
     ],
     assumed: 'O',
     why: 'As found in the thermostat’s setup. It must agree with the outdoor unit.',

@@ -16,7 +16,7 @@ export const year = {
     label: 'Weather year',
     place: 'desk',
     maxLength: 60,
-    why: 'A bundled climate or one brought in; empty takes the first bundled one.',
+    why: 'A bundled climate or an imported one; empty takes the first bundled one.',
   }),
   electricKgPerKWh: optionalNumberFact({
     label: 'CO₂ of electricity',

@@ -113,10 +113,22 @@ export const silentOn = (entry: ProfileEntry, settingId: string): ProfileEntry =
 const asPattern = (code: string, at: number, switches: number) =>
   /^[01]+$/.test(code) && code.length === switches ? code : at.toString(2).padStart(switches, '0').slice(-switches);
 
-/** An entry in another form; its options stay, with codes that suit the form. */
-export const inForm = (profile: ControllerProfile, entry: ProfileEntry, kind: EntryForm['kind']): ProfileEntry => {
+/**
+ * An entry in another form; its options stay, with codes that suit the form.
+ * @param earlier forms that it had before, the last one last: a number has no options, so what it had comes back
+ */
+export const inForm = (
+  profile: ControllerProfile,
+  entry: ProfileEntry,
+  kind: EntryForm['kind'],
+  earlier: readonly EntryForm[] = [],
+): ProfileEntry => {
   if (entry.form.kind === kind) return entry;
-  const options = optionsOf(entry);
+  const before = earlier.findLast((form) => form.kind === kind);
+  if (before && (kind === 'number' || entry.form.kind === 'number')) return { ...entry, form: before };
+  const withOptions = earlier.findLast((form) => form.kind !== 'number');
+  const options =
+    entry.form.kind === 'number' && withOptions ? optionsOf({ ...entry, form: withOptions }) : optionsOf(entry);
   switch (kind) {
     case 'menu':
       return { ...entry, form: { kind, options } };

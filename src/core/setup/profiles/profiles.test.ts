@@ -263,6 +263,16 @@ describe('typed in by hand', () => {
       jumpers: [{ id: 'J', label: 'J', pins: ['a', 'b'] }],
     });
     expect(optionsOf(inForm(boards, entry('1'), 'switches')).map(({ code }) => code)).toEqual(['0', '1']);
+    const menu = entry('1');
+    const number = inForm(boards, menu, 'number');
+    expect(inForm(boards, number, 'menu', [menu.form])).toEqual(menu);
+    expect(optionsOf(inForm(boards, number, 'switches', [menu.form])).map(({ label }) => label)).toEqual(
+      optionsOf(menu).map(({ label }) => label),
+    );
+    const ranged = { ...number, form: { ...number.form, max: 12 } } as typeof number;
+    expect(inForm(boards, inForm(boards, ranged, 'menu', [menu.form]), 'number', [menu.form, ranged.form])).toEqual(
+      ranged,
+    );
     expect(optionsOf(inForm(boards, entry('1'), 'jumper')).map(({ code }) => code)).toEqual(['a', 'b']);
     expect(
       inForm(boards, speakingOf(entry('1', { form: { kind: 'menu', options: [] } }), 'droop'), 'menu').form.kind,

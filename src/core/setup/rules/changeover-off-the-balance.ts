@@ -10,17 +10,21 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
     const { economicBalanceF, thermalBalanceF } = jobCrossing(subject.facts);
     if (lockoutF === null || typeof economicBalanceF !== 'number' || Math.abs(lockoutF - economicBalanceF) <= 5)
       return [];
+    const { changeover, changeoverF } = subject.facts.schools;
+    // A choice just made is not advised against: what it costs stands on Crossing.
+    if (changeover === 'fixed' && lockoutF === changeoverF) return [];
     const dearer =
       lockoutF > economicBalanceF
         ? 'furnace runs where the heat pump is cheaper'
         : 'heat pump runs where the furnace is cheaper';
     const isForHeat = thermalBalanceF !== null && Math.abs(lockoutF - thermalBalanceF) <= 5;
+    if (isForHeat && changeover === 'thermal') return [];
     return [
       about('compressor-lockout', {
         severity: 'advice',
         what: `The changeover stands at ${lockoutF} °F; heat costs the same at ${Math.round(economicBalanceF)} °F. In between the ${dearer}.`,
         mend: isForHeat
-          ? 'It stands at the thermal balance: a school of its own.'
+          ? 'It is set at the thermal balance: one way of doing it.'
           : 'Move it, or keep it and know what it costs: Crossing shows the year.',
         ...(isForHeat
           ? {}

@@ -1,4 +1,5 @@
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
+import { jobModel } from '../../model';
 import { setupFindings } from '../findings';
 import { resolveSettings } from '../resolve';
 import { SETUP_RULES } from '.';
@@ -111,4 +112,28 @@ test('an off-point too near the on-point says the least distance and why', () =>
   const [finding] = found(facts([set(['aux-on-point', '2'], ['aux-off-point', '2'])]), 'off-point-apart');
   expect(finding).toMatchObject({ severity: 'error', mend: expect.stringContaining('at least 1 °F apart') });
   expect(finding!.why).toMatch(/cycles/);
+});
+
+describe('a choice just made is not advised against', () => {
+  const furnace: Changes = [FURNACE, WIRED, ['gates.compressorBelowF', 55]];
+  const rule = 'changeover-off-the-balance';
+
+  test('a fixed changeover, where it is the one that stands', () => {
+    expect(found(facts(furnace), rule)).toHaveLength(1);
+    expect(found(facts([...furnace, ['schools.changeover', 'fixed'], ['schools.changeoverF', 55]]), rule)).toEqual([]);
+    expect(found(facts([...furnace, ['schools.changeover', 'fixed'], ['schools.changeoverF', 30]]), rule)).toHaveLength(
+      1,
+    );
+  });
+
+  test('a lockout with strips, where it is the one that stands', () => {
+    const strips: Changes = [WIRED, ['gates.compressorBelowF', 30]];
+    const costly = (changes: Changes) =>
+      jobModel(facts(changes))
+        .equipmentFindings()
+        .filter((finding) => finding.rule === 'costly-lockout').length;
+    expect(costly(strips)).toBe(1);
+    expect(costly([...strips, ['schools.compressorLockout', 'fixed'], ['schools.fixedCompressorBelowF', 30]])).toBe(0);
+    expect(costly([...strips, ['schools.compressorLockout', 'fixed'], ['schools.fixedCompressorBelowF', 20]])).toBe(1);
+  });
 });

@@ -61,7 +61,7 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     label: 'Strips in defrost (tempering)',
     on: ['outdoor', 'indoor'],
     meaning: 'Brings the strips while the coil is cleared, so that the registers do not blow cold.',
-    decidedBy: 'The school; never where a furnace stands behind an interlock.',
+    decidedBy: 'The way of doing it; never where a furnace stands behind an interlock.',
     after: ['backup-source'],
     usual: 'on',
     options: [

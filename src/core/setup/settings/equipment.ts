@@ -99,7 +99,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     label: 'Backup beside the heat pump',
     on: ['thermostat'],
     meaning: 'Whether compressor and backup may run at the same time.',
-    decidedBy: 'The source of the backup; with strips, the school.',
+    decidedBy: 'The source of the backup; with strips, the way of doing it.',
     after: ['backup-source'],
     usual: 'together',
     options: [
@@ -160,7 +160,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     work: ({ facts: { outdoorUnit } }) =>
       worked(
         outdoorUnit.reversingValve,
-        `The outdoor unit’s valve is energised in ${outdoorUnit.reversingValve === 'O' ? 'cooling' : 'heating'}.`,
+        `The outdoor unit’s valve is energized in ${outdoorUnit.reversingValve === 'O' ? 'cooling' : 'heating'}.`,
       ),
   }),
   choiceSetting({

@@ -19,7 +19,7 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     label: 'Droop before backup',
     on: ['thermostat'],
     meaning: 'How far the room may sag under the setpoint before the backup is called.',
-    decidedBy: 'Comfort against cost, from the talk; or the school.',
+    decidedBy: 'Comfort against cost, from the talk; or the way of doing it.',
     after: NEEDS_BACKUP,
     usual: 0,
     unit: '°F',

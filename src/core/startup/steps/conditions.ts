@@ -2,7 +2,7 @@ import type { StartupStep } from '../step';
 
 export const conditions: StartupStep = {
   id: 'conditions',
-  title: 'The day',
+  title: 'Conditions',
   why: 'Capacity, lockouts and every temperature rise hang on the outdoor temperature.',
   applies: () => true,
   build: () => ({

@@ -4,7 +4,7 @@ import { terminalItems } from '../terminal-items';
 export const controlVolts: StartupStep = {
   id: 'control-volts',
   title: 'Control volts at rest',
-  why: 'No call works without a sound 24 V supply.',
+  why: 'No call works without a good 24 V supply.',
   applies: () => true,
   build: (context) => ({
     cautions: ['live-measuring'],

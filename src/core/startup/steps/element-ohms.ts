@@ -35,7 +35,7 @@ const ohmsItemOf = (element: Element, at: number): Item => {
       if (value < ohms / 3)
         return {
           means: 'Nearly a short.',
-          next: 'Do not energise it. Look for an element sagged against the frame; measure to ground.',
+          next: 'Do not energize it. Look for an element sagged against the frame; measure to ground.',
         };
       return value < ohms
         ? {
@@ -44,7 +44,7 @@ const ohmsItemOf = (element: Element, at: number): Item => {
           }
         : {
             means: 'More ohms than the plate: less heat.',
-            next: 'Read again with good contact; compare with its neighbour; check the plate’s kW and volts.',
+            next: 'Read again with good contact; compare with its neighbor; check the plate’s kW and volts.',
           };
     },
   };

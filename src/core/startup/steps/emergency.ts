@@ -20,7 +20,7 @@ export const emergency: StartupStep = {
     const { facts } = context;
     const amps = stripAmpsItems(context, 'emergency');
     const airflow = airflowCheck(context, amps);
-    const supply = supplyItem(context, 'emergency');
+    const supply = supplyItem(context, 'emergency', airflow.kind === 'read' ? airflow.cfm : undefined);
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air'],
       how: [

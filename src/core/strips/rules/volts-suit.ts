@@ -27,7 +27,7 @@ export const voltsSuit: Rule<Facts> = {
       {
         severity: 'advice',
         what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it gives ${roundTo(jobKit(facts, serviceVolts).deliveredKW, 1)} of ${roundTo(rated, 1)} kW.`,
-        mend: 'Reckon with the lower figure; every expected reading here already does once the volts are measured.',
+        mend: 'Count on the lower figure; every expected reading here already does once the volts are measured.',
         page: 'sheet',
         fact: 'heatKit.serviceVolts',
       },

@@ -31,7 +31,7 @@ export const coilsHaveVolts: WiringRule = {
           {
             severity: 'error',
             what: `${coil.label}: ${roundTo(lowest.volts, 1)} V in ${CALLS[lowest.call].label.toLowerCase()}, at least ${LEAST_COIL_VOLTS} V are needed.`,
-            mend: 'Whole conductors and a sound common first; then thicker or shorter cable, or a transformer with more VA.',
+            mend: 'Whole conductors and a good common first; then thicker or shorter cable, or a transformer with more VA.',
             page: 'wiring',
             at: coil.id,
           },

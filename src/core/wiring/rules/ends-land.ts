@@ -1,7 +1,6 @@
 import type { Found } from '../../job/finding';
 import { capital } from '../../units/capital';
-import type { Conductor } from '../harness';
-import { deviceIn, refWords } from '../harness';
+import { colourName, type Conductor, deviceIn, refWords } from '../harness';
 import type { WiringRule } from './subject';
 
 export const endsLand: WiringRule = {
@@ -9,7 +8,7 @@ export const endsLand: WiringRule = {
   why: 'A bare end that lands nowhere finds something to touch.',
   check: ({ harness }) => {
     const name = ({ colour, cable }: Conductor) =>
-      `${colour ?? 'A conductor'} of the ${harness.cables.find(({ id }) => id === cable)?.label.toLowerCase() ?? 'cable'}`;
+      `${colourName(colour, 'A conductor')} of the ${harness.cables.find(({ id }) => id === cable)?.label.toLowerCase() ?? 'cable'}`;
     return harness.conductors.flatMap((conductor): Found[] => {
       const { from, to, id } = conductor;
       const strange = [from, to].find(

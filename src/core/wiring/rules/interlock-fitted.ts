@@ -3,14 +3,14 @@ import type { WiringRule } from './subject';
 
 export const interlockFitted: WiringRule = {
   id: 'interlock-fitted',
-  why: 'One school trusts the thermostat’s staging alone; the other wants a relay that opens Y whatever the thermostat does.',
+  why: 'Some trust the thermostat’s staging alone; others want a relay that opens Y whatever the thermostat does.',
   check: ({ facts: { system, furnace } }) =>
     backupOf({ system }) === 'fossil' && furnace.interlock === 'none'
       ? [
           {
             severity: 'advice',
             what: 'No interlock between compressor and furnace: the thermostat’s setting alone keeps them apart.',
-            mend: 'A fossil-fuel kit opens Y while the furnace is called and while the coil is hot. See both schools below.',
+            mend: 'A fossil-fuel kit opens Y while the furnace is called and while the coil is hot. See both ways below.',
             page: 'wiring',
             fact: 'furnace.interlock',
           },

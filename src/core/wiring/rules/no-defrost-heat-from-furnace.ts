@@ -7,7 +7,7 @@ import type { WiringRule } from './subject';
 const ASKED: Pick<Found, 'severity' | 'what' | 'mend'> = {
   severity: 'advice',
   what: 'The furnace warms the air in defrost: W-out is landed, and nothing interlocks the two.',
-  mend: 'One school: the coil is cold then, and many diagrams temper so. The other takes the few cold minutes. The thermostat’s backup must be set to fossil all the same. See both schools below.',
+  mend: 'Some temper: the coil is cold then, and many diagrams show it so. Others take the few cold minutes. The thermostat’s backup must be set to fossil all the same. See both ways below.',
 };
 
 const FORBIDDEN: Pick<Found, 'severity' | 'what' | 'mend'> = {

@@ -32,7 +32,7 @@ export const BinsChart = ({ year }: { year: Year }) => {
           </span>
         ))}
       </figcaption>
-      <div className="grid grid-cols-[2.5rem_1fr]">
+      <div className="grid grid-cols-[2.5rem_minmax(0,1fr)]">
         <div className="relative font-mono text-xs text-quiet">
           {valueTicks(most / MILLION).map((tick) => (
             <span
@@ -63,7 +63,7 @@ export const BinsChart = ({ year }: { year: Year }) => {
           ))}
         </ol>
         <span />
-        <ol aria-hidden className="flex gap-px font-mono text-xs text-quiet">
+        <ol aria-hidden className="flex gap-px overflow-hidden font-mono text-xs text-quiet">
           {bins.map(({ fromF }) => (
             <li key={fromF} className="min-w-0 flex-1 text-center">
               {fromF % 10 === 0 ? fromF : ''}

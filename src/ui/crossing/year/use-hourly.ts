@@ -32,7 +32,9 @@ export const useHourly = (isWanted: boolean, facts: Facts, ways: readonly Way[],
       const worker = startYearWorker();
       end = worker.end;
       setShare(0);
-      void worker.remote.compare(facts, ways, hoursF, proxy(setShare)).then((compared) => {
+      // Progress may come in after the answer: by then it says nothing.
+      const onShare = (next: number) => setShare((now) => (now === null ? null : next));
+      void worker.remote.compare(facts, ways, hoursF, proxy(onShare)).then((compared) => {
         setAnswer({ to: { facts, ways, hoursF }, compared });
         setShare(null);
         worker.end();

@@ -50,7 +50,7 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
   const here = got?.id === id ? got : null;
   return {
     name: stored?.name ?? 'Weather',
-    about: stored && stored.filled > 0 ? `${stored.filled} hours filled.` : 'Brought in.',
+    about: stored && stored.filled > 0 ? `${stored.filled} hours filled.` : 'Imported.',
     hoursF: here?.hoursF ?? null,
     problem: here?.problem ?? null,
   };

@@ -10,6 +10,10 @@ import { TextBox } from '../../fields/text-box';
 
 const FIXED = 'fixed';
 
+/** The temperature that stands, or one to begin with. */
+const standingOr = (value: Way['compressorBelow'] | Way['auxAbove'], first: number): number =>
+  typeof value === 'number' ? value : first;
+
 const COMPRESSOR_OPTIONS = {
   strips: [
     { value: 'none', label: 'Never, above its own limit' },
@@ -56,7 +60,11 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
             label="Compressor rests"
             options={COMPRESSOR_OPTIONS[backup]}
             value={typeof compressorBelow === 'number' ? FIXED : compressorBelow}
-            onCommit={(value) => set({ compressorBelow: value === FIXED ? 35 : (value as Way['compressorBelow']) })}
+            onCommit={(value) =>
+              set({
+                compressorBelow: value === FIXED ? standingOr(compressorBelow, 35) : (value as Way['compressorBelow']),
+              })
+            }
           />
           {typeof compressorBelow === 'number' && (
             <NumberBox
@@ -77,7 +85,9 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
               { value: FIXED, label: 'Above a temperature' },
             ]}
             value={typeof auxAbove === 'number' ? FIXED : auxAbove}
-            onCommit={(value) => set({ auxAbove: value === FIXED ? 40 : (value as Way['auxAbove']) })}
+            onCommit={(value) =>
+              set({ auxAbove: value === FIXED ? standingOr(auxAbove, 40) : (value as Way['auxAbove']) })
+            }
           />
           {typeof auxAbove === 'number' && (
             <NumberBox

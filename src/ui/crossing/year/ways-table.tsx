@@ -3,6 +3,7 @@
 import { Pencil } from 'lucide-react';
 import type { Year } from '@/core/crossing/year/year';
 import type { ComparedWay } from '@/core/setup/ways/compare';
+import { Scroller } from '../../scroller';
 
 const whole = (value: number) => Math.round(value).toLocaleString('en-US');
 
@@ -75,11 +76,11 @@ interface WaysTableProps {
 export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
   const leastShort = Math.min(...compared.map(({ year }) => year.shortHours));
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Ways side by side">
+    <Scroller label="Ways side by side">
       <table className="w-full border-collapse text-sm" style={{ minWidth: 130 * (compared.length + 1) }}>
         <thead>
           <tr className="align-top">
-            <th className="sticky left-0 z-10 w-32 bg-paper" />
+            <td className="sticky left-0 z-10 w-32 bg-paper" />
             {compared.map((each, at) => (
               <th
                 key={at}
@@ -128,7 +129,7 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
             );
           })}
           <tr className="border-t border-line">
-            <th className="sticky left-0 z-10 bg-paper" />
+            <td className="sticky left-0 z-10 bg-paper" />
             {compared.map((each, at) => (
               <td key={at} className={`border-l border-line px-2 py-2 ${each.way === null ? 'bg-sheet' : ''}`}>
                 {each.way !== null && (
@@ -160,6 +161,6 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
           </tr>
         </tbody>
       </table>
-    </div>
+    </Scroller>
   );
 };

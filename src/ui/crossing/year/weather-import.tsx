@@ -52,7 +52,8 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
       given.text,
       given.file,
       given.options,
-      proxy((share: number) => setState({ kind: 'reading', share, cancel })),
+      // Progress may come in after the answer: by then it says nothing.
+      proxy((share: number) => setState((now) => (now.kind === 'reading' ? { ...now, share } : now))),
     );
     worker.end();
     switch (found.kind) {
@@ -61,7 +62,7 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
       case 'wrong':
         return setState({
           kind: 'refused',
-          words: `${given.file} was not taken in. ${found.path ? `${found.path}: ` : ''}${found.error}`,
+          words: `${given.file} was not imported. ${found.path ? `${found.path}: ` : ''}${found.error}`,
         });
       default:
         return setState({ kind: 'asks', given, found });
@@ -86,7 +87,7 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
         }}
       />
       <button type="button" className="plain-button" onClick={() => input.current?.click()}>
-        <Upload size={18} aria-hidden /> Bring in EPW or CSV
+        <Upload size={18} aria-hidden /> Import EPW or CSV
       </button>
       {state.kind === 'reading' && <Progress label="Reading the file" share={state.share} onCancel={state.cancel} />}
       {state.kind === 'refused' && (

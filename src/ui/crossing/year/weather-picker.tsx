@@ -4,7 +4,7 @@ import { Trash2 } from 'lucide-react';
 import { toast } from 'sonner';
 import { climateById, CLIMATES } from '@/core/crossing/year/climates';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
-import { call } from '../../api';
+import { call, notDone } from '../../api';
 import { useJob } from '../../job/provider';
 import { usePerson } from '../../person';
 import { WeatherImport } from './weather-import';
@@ -28,7 +28,7 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
       method: 'POST',
       body: { action, author: usePerson.getState().author },
     });
-    if (answer.kind !== 'ok') return toast.error(answer.error);
+    if (answer.kind !== 'ok') return toast.error(notDone('The year was not removed.', answer));
     onBrought((now) => (action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather]));
     if (action === 'delete')
       toast(`Taken off the list: ${weather.name}`, {
@@ -55,7 +55,7 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
       {CLIMATES.map(({ id, name, about }) => row(id, name, about))}
       {brought.map((weather) => (
         <div key={weather.id} className="flex items-center">
-          {row(weather.id, weather.name, `brought in${weather.filled > 0 ? `, ${weather.filled} hours filled` : ''}`)}
+          {row(weather.id, weather.name, `imported${weather.filled > 0 ? `, ${weather.filled} hours filled` : ''}`)}
           {current !== weather.id && (
             <button
               type="button"
@@ -77,7 +77,7 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
         />
       </div>
       <p className="mt-1 text-sm text-quiet">
-        The bundled years are made up, each for a kind of climate. For a bid, bring in the nearest station’s EPW file.
+        The bundled years are made up, each for a kind of climate. For a bid, import the nearest station’s EPW file.
       </p>
     </fieldset>
   );

@@ -101,13 +101,13 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
             </div>
           </div>
           {method === 'hourly' && hourly.share !== null && (
-            <Progress label="Reckoning the year" share={hourly.share} onCancel={hourly.cancel} />
+            <Progress label="Working out the year" share={hourly.share} onCancel={hourly.cancel} />
           )}
           {method === 'hourly' && hourly.isCancelled && !hourly.isCurrent && (
             <p className="text-sm">
               Cancelled; what stands here is by bins or from before.{' '}
               <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={hourly.again}>
-                Reckon it
+                Work it out
               </button>
             </p>
           )}
@@ -159,10 +159,10 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
             ))}
           </ul>
           <p className="mt-3 max-w-prose text-sm text-quiet">
-            Heat alone, steady setpoint: a setback’s morning climb and the droop are a matter of hours, not of a year’s
-            means. Beside the compressor the blower’s power is part of the sheet’s figures; by itself with strips or
-            furnace it is counted. Defrost: about four minutes at the board’s interval on the Sheet, whenever the coil
-            is cold enough; a demand board as frost grows.
+            Heat alone, steady setpoint: a setback’s morning climb and the droop (how far the room falls before backup
+            comes on) are a matter of hours, not of a year’s means. Beside the compressor the blower’s power is part of
+            the sheet’s figures; by itself with strips or furnace it is counted. Defrost: about four minutes at the
+            board’s interval on the Sheet, whenever the coil is cold enough; a demand board as frost grows.
           </p>
         </section>
       )}

@@ -1,7 +1,7 @@
 'use client';
 
 import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import { inForm, silentOn, speakingOf } from '@/core/setup/profiles/edit';
 import type { ProfileProblem } from '@/core/setup/profiles/problems';
 import { type ControllerProfile, type EntryForm, type ProfileEntry, settingsOf } from '@/core/setup/profiles/profile';
@@ -34,6 +34,9 @@ interface EntryEditorProps {
 export const EntryEditor = memo(
   ({ profile, entry, at, problems, onChange, onMove, onCopy, onRemove }: EntryEditorProps) => {
     const change = (next: ProfileEntry) => onChange(at, next);
+    // What an entry was before its form was changed, so that a change of mind costs nothing. Entries move: by code.
+    const [had, setHad] = useState<{ readonly code: string; readonly forms: readonly EntryForm[] } | null>(null);
+    const earlier = had?.code === entry.code ? had.forms : [];
     const settings = settingsOf(entry);
     const optional = (name: 'path' | 'factory' | 'note', value: string) => {
       const { [name]: _old, ...rest } = entry;
@@ -52,7 +55,10 @@ export const EntryEditor = memo(
             hasLabel
             value={entry.form.kind}
             options={Object.entries(FORMS).map(([value, label]) => ({ value, label }))}
-            onChange={(kind) => change(inForm(profile, entry, kind as EntryForm['kind']))}
+            onChange={(kind) => {
+              setHad({ code: entry.code, forms: [...earlier, entry.form] });
+              change(inForm(profile, entry, kind as EntryForm['kind'], earlier));
+            }}
           />
           <span className="flex items-end">
             <button type="button" className="bare-button" aria-label="Move up" onClick={() => onMove(at, -1)}>

@@ -5,6 +5,7 @@ import { valuesOfSetting } from '@/core/setup/profiles/edit';
 import { type EntryOption, type ProfileEntry, settingsOf } from '@/core/setup/profiles/profile';
 import { settingById } from '@/core/setup/settings';
 import { settingToText } from '@/core/setup/value';
+import { Scroller } from '../../scroller';
 import { Cell, Pick } from '../fields';
 
 const asNumberOrText = (text: string): string | number | null =>
@@ -19,7 +20,7 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
   const at = (index: number, option: EntryOption) =>
     set(form.options.map((each, other) => (other === index ? option : each)));
   return (
-    <div className="overflow-x-auto">
+    <Scroller label="Options">
       <table className="w-full text-sm" style={{ minWidth: 220 + 120 * settings.length }}>
         <thead>
           <tr className="text-left">
@@ -30,7 +31,7 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
                 {settingById(id)?.label ?? id}
               </th>
             ))}
-            <th aria-label="Remove" className="w-11" />
+            <td className="w-11" />
           </tr>
         </thead>
         <tbody>
@@ -100,6 +101,6 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
       >
         <Plus size={16} aria-hidden /> Option
       </button>
-    </div>
+    </Scroller>
   );
 };

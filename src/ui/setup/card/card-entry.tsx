@@ -63,7 +63,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
           <span className="font-mono text-2xl font-semibold">{entry.code}</span>
           <span className="min-w-0 font-medium">{entry.label}</span>
           {isAsWanted && (
-            <Check size={18} role="img" aria-label="stands as wanted" className="shrink-0 self-center text-pass" />
+            <Check size={18} role="img" aria-label="set as planned" className="shrink-0 self-center text-pass" />
           )}
         </h3>
         {entry.path && <p className="text-sm text-quiet">{entry.path}</p>}
@@ -89,6 +89,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
       <div className="grid content-start gap-2 max-sm:mt-auto sm:grid-cols-3 sm:items-end">
         <CodeBox
           label="As found"
+          name={`${profile.id} ${entry.code} found`}
           entry={entry}
           value={found?.value ?? ''}
           onCommit={(value) => mark(line, 'found', value)}
@@ -100,11 +101,18 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             onClick={() => leave(left?.value === wanted ? '' : wanted)}
           />
         ) : (
-          <CodeBox label="As left" entry={entry} value={left?.value ?? ''} onCommit={leave} />
+          <CodeBox
+            label="As left"
+            name={`${profile.id} ${entry.code} left`}
+            entry={entry}
+            value={left?.value ?? ''}
+            onCommit={leave}
+          />
         )}
         {left && readBack && readBack.value !== left.value ? (
           <CodeBox
             label="Read back"
+            name={`${profile.id} ${entry.code} read-back`}
             entry={entry}
             value={readBack.value}
             onCommit={(value) => mark(line, 'read-back', value)}
@@ -121,9 +129,16 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             it shows something else
           </summary>
           <div className="grid gap-2 pb-2 sm:grid-cols-2">
-            <CodeBox label="Left at another value" entry={entry} value={left?.value ?? ''} onCommit={leave} />
+            <CodeBox
+              label="Left at another value"
+              name={`${profile.id} ${entry.code} left`}
+              entry={entry}
+              value={left?.value ?? ''}
+              onCommit={leave}
+            />
             <CodeBox
               label="Reads back"
+              name={`${profile.id} ${entry.code} read-back`}
               entry={entry}
               value={readBack?.value ?? ''}
               onCommit={(value) => mark(line, 'read-back', value)}

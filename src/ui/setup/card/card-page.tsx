@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { Cautions } from '../../cautions';
 import { useJob } from '../../job/provider';
 import { SetupTabs } from '../setup-tabs';
 import { CardView } from './card-view';
@@ -34,7 +35,7 @@ export const CardPage = ({ role, profiles }: { role: ControllerRole; profiles: r
       <SetupTabs />
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <h2 className="font-label text-3xl font-semibold">{profile ? profile.name : CONTROLLERS[role]}</h2>
-        <label className="no-print min-w-56">
+        <label className="no-print max-w-full min-w-0">
           <span className="eyebrow block">Controller profile</span>
           <select
             className="field-box w-full"
@@ -53,7 +54,10 @@ export const CardPage = ({ role, profiles }: { role: ControllerRole; profiles: r
           {profile ? 'See or copy the profile' : 'To the Library'}
         </Link>
       </div>
-      <p className="my-3 border-l-4 border-fail pl-3 text-sm">{CAUTIONS[role]}</p>
+      <div className="mt-3">
+        <Cautions place={`card-${role}`} lines={[CAUTIONS[role]]} />
+        <p className="hidden print:block">{CAUTIONS[role]}</p>
+      </div>
       {profile ? (
         <CardView profile={profile} />
       ) : (

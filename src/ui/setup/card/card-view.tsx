@@ -43,7 +43,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
       <VisitLine />
       <div className="flex flex-wrap items-center justify-between gap-3">
         <p className="font-mono">
-          <span className="text-2xl font-semibold">{right}</span> of {toSet.length} stand as wanted
+          <span className="text-2xl font-semibold">{right}</span> of {toSet.length} set as planned
         </p>
         <button type="button" className="plain-button no-print" onClick={() => window.print()}>
           <Printer size={18} aria-hidden /> Print the card

@@ -1,20 +1,23 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import { cutText } from '@/core/border/text';
 import { optionsOf, type ProfileEntry } from '@/core/setup/profiles/profile';
+import { useTyped } from '../../job/use-typed';
 
 interface CodeBoxProps {
   readonly label: string;
+  /** What it is for, once in the job. */
+  readonly name: string;
   readonly entry: ProfileEntry;
   readonly value: string;
   readonly onCommit: (value: string) => void;
 }
 
 /** What a controller shows at an entry: one of its codes, or a number as it stands on the display. */
-export const CodeBox = ({ label, entry, value, onCommit }: CodeBoxProps) => {
+export const CodeBox = ({ label, name, entry, value, onCommit }: CodeBoxProps) => {
   const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
+  const [typed, setTyped] = useTyped(name);
   const options = optionsOf(entry);
   const commit = () => {
     if (typed !== null && typed.trim() !== value) onCommit(cutText(typed.trim(), 40));

@@ -60,10 +60,10 @@ export const CircuitDrawing = ({
       ))}
       <g
         {...press(() => drawing.onBreaker(circuit.at))}
-        aria-label={`Breaker of circuit ${circuit.at + 1}, ${isOpen ? 'open' : 'closed'}`}
         aria-pressed={isOpen}
         className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-[var(--saffron)]"
       >
+        <title>{`Breaker of circuit ${circuit.at + 1}, ${isOpen ? 'open' : 'closed'}`}</title>
         <rect x={112} y={y + 6} width={180} height={46} rx={3} fill="var(--sheet)" stroke="var(--line-strong)" />
         <text
           x={202}
@@ -72,6 +72,7 @@ export const CircuitDrawing = ({
           fontSize={14}
           fontWeight={600}
           fill="var(--ink)"
+          aria-hidden
           className="font-label select-none"
         >
           Circuit {circuit.at + 1} · {breakerAmps === null ? 'no breaker fits' : `${breakerAmps} A`}

@@ -32,6 +32,7 @@ export const ClampRing = ({
         fontSize={11}
         textAnchor="middle"
         fill={isHere ? 'var(--paper)' : 'var(--ink)'}
+        aria-hidden
         className="font-mono select-none"
       >
         A

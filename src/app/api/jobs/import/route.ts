@@ -14,7 +14,7 @@ export const POST = route(
     const copyId = parseWith(idSchema, new URL(request.url).searchParams.get('copyId') ?? undefined);
     if (!copyId.ok) return refuse(400, copyId.error, 'copyId');
     const landed = await importJob({ file, copyId: copyId.value });
-    if (!landed) return refuse(409, 'This job was brought in and then deleted. Bring it in again as a new one.');
+    if (!landed) return refuse(409, 'This job was imported and then deleted. Import it again as a new one.');
     const { job, isCopy } = landed;
     return Response.json({ id: job.id, name: jobName(job.document.facts), isCopy }, { status: 201 });
   }),

@@ -53,7 +53,7 @@ const CrossingPage = () => {
   const hasFurnace = backupOf(facts) === 'fossil';
   const about = (path: FactPath) => findings.filter(({ fact }) => fact === path);
   const fields = (paths: readonly FactPath[]) => (
-    <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 md:grid-cols-2">
       {paths
         .filter((path) => factApplies(facts, path))
         .map((path) => (
@@ -75,7 +75,7 @@ const CrossingPage = () => {
           ))}
         </ul>
       )}
-      <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-2">
+      <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 md:grid-cols-2">
         <section aria-label="Backup">
           <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Backup</h2>
           <NeedTable needs={needs} hasList={facts.airHandler.allowedKitsKW.length > 0} hasFurnace={hasFurnace} />

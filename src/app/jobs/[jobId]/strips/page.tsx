@@ -3,6 +3,7 @@
 import { findingsFor } from '@/core/check/pages';
 import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
+import { Cautions } from '@/ui/cautions';
 import { FindingsList } from '@/ui/findings-list';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
@@ -23,6 +24,11 @@ import { useLadder } from '@/ui/strips/use-ladder';
 /** Seconds that the clock goes on past the slowest switch. */
 const AFTERWARDS_S = 15;
 
+const CAUTIONS = [
+  'Line voltage is lethal. One leg of each element stays live with its switch open: only its breaker makes it dead.',
+  'Open, lock out and prove dead every supply before hands go in.',
+];
+
 const CALLS_HERE = ['off', 'heat-aux', 'emergency'] as const;
 
 const Kit = () => {
@@ -33,10 +39,7 @@ const Kit = () => {
   const { state, seconds, setSeconds, clamp, setClamp, volts, measuredVolts, ...ladder } = useLadder();
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <p className="mb-3 border-l-4 border-fail bg-fail-wash px-3 py-2 text-sm">
-        Line voltage is lethal. One leg of each element stays live with its switch open: only its breaker makes it dead.
-        Open, lock out and prove dead every supply before hands go in.
-      </p>
+      <Cautions place="strips" lines={CAUTIONS} />
       <div className="gap-8 lg:flex">
         <section aria-label="Ladder" className="lg:w-[38rem] lg:shrink-0 [@media(max-height:500px)]:lg:w-full">
           <div className="mb-2 flex flex-wrap items-center gap-2">

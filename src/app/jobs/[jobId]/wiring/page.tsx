@@ -3,6 +3,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { findingKey } from '@/core/job/finding';
 import { roomNote } from '@/core/wiring/trace';
+import { Cautions } from '@/ui/cautions';
 import { FindingLine } from '@/ui/finding-line';
 import { Bench } from '@/ui/wiring/bench';
 import { DifferencesList } from '@/ui/wiring/differences-list';
@@ -14,17 +15,22 @@ import { Schools } from '@/ui/wiring/schools';
 import { TraceList } from '@/ui/wiring/trace-list';
 import { useAsFound } from '@/ui/wiring/use-as-found';
 import { useBench, useProbes } from '@/ui/wiring/use-bench';
+import { VoltsList } from '@/ui/wiring/volts-list';
 import { WhatHappens } from '@/ui/wiring/what-happens';
 import { WiringFindings } from '@/ui/wiring/wiring-findings';
 
-const CAUTION =
-  '24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor; measure live only if trained. Colours are convention, not proof: trace them. The unit’s own wiring label, local code and licensed practice win over this drawing.';
+const CAUTIONS = [
+  '24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor.',
+  'Measure live only if trained.',
+  'Colors are convention, not proof: trace them.',
+  'The unit’s own wiring label, local code and licensed practice win over this drawing.',
+];
 
 const WiringPage = () => {
-  const { facts, moment, model, state, findings, differing, traces, report, isSoundPlan } = useBench();
+  const { facts, moment, model, state, called, findings, differing, traces, report, isSoundPlan } = useBench();
   const found = useAsFound();
   const { harness } = found;
-  const { probes, moves, onProbe } = useProbes(harness);
+  const { probes, moves, onProbe, onMeasure } = useProbes(harness);
   const [mode, setMode] = useState<MeterMode>('high');
   const [pointsAt, setPointsAt] = useState<string | null>(null);
   const moved = useMemo(() => new Set(differing.map(({ id }) => id)), [differing]);
@@ -34,8 +40,8 @@ const WiringPage = () => {
   }, []);
 
   return (
-    <div className="mx-auto max-w-[82rem] px-3 py-4 sm:px-6">
-      <p className="no-print mb-3 border-l-4 border-fail pl-3 text-sm">{CAUTION}</p>
+    <div className="mx-auto max-w-[82rem] px-3 py-2 sm:px-6">
+      <Cautions place="wiring" lines={CAUTIONS} />
       {model.refused.length > 0 ? (
         <section aria-label="Not planned">
           <h2 className="mb-1 font-label text-2xl font-semibold">This combination is not wired</h2>
@@ -47,20 +53,36 @@ const WiringPage = () => {
         </section>
       ) : (
         <>
+          <div className="no-print mb-4 grid gap-4 sm:hidden">
+            {findings.length > 0 && <WiringFindings findings={findings} onPoint={onPoint} />}
+            <VoltsList
+              harness={harness}
+              state={state}
+              onMeasure={(terminal, common) => {
+                setMode('high');
+                onMeasure(terminal, common);
+                document.getElementById('meter')?.scrollIntoView({ block: 'center' });
+              }}
+            />
+          </div>
           <div
             id="bench"
-            className="grid scroll-mt-28 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]"
+            className="grid scroll-mt-16 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]"
           >
             <Bench
               found={found}
               state={state}
+              called={called}
               probes={probes}
               onTerminal={(ref) => onProbe(moves, ref)}
               onProbe={onProbe}
               pointsAt={pointsAt}
               moved={moved}
             />
-            <aside className="no-print grid content-start gap-4 sm:grid-cols-2 xl:grid-cols-1">
+            <aside
+              id="meter"
+              className="no-print grid scroll-mt-16 content-start max-sm:order-first gap-4 sm:grid-cols-2 xl:grid-cols-1"
+            >
               <Meter
                 harness={harness}
                 showsSound={!isSoundPlan}
@@ -77,7 +99,9 @@ const WiringPage = () => {
             <TraceList traces={traces} note={roomNote(facts, moment)} />
             <div className="grid content-start gap-6">
               {found.isRecorded && <DifferencesList differences={differing} onPoint={onPoint} />}
-              <WiringFindings findings={findings} onPoint={onPoint} />
+              <div className="max-sm:hidden">
+                <WiringFindings findings={findings} onPoint={onPoint} />
+              </div>
               <PowerTable report={report} />
               <Schools />
             </div>

@@ -7,7 +7,7 @@ export const GET = jobRoute('export readings', async (_request, jobId) => {
   const job = await getJob(jobId);
   if (!job) return missing();
   return download(
-    `${readingsCsv(job.document.facts, job)}\r\n`,
+    `${readingsCsv(job.document.facts, job, job.document.confirmed)}\r\n`,
     'text/csv; charset=utf-8',
     `${jobName(job.document.facts)} readings`,
     'csv',

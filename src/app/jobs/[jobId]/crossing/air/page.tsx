@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { supplyStates } from '@/core/crossing/supply-states';
 import type { FactPath } from '@/core/job/document';
+import { CautionSign } from '@/ui/cautions';
 import { StateLines } from '@/ui/crossing/air/state-lines';
 import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
 import { FactField } from '@/ui/fields/fact-field';
@@ -51,9 +52,11 @@ const AirPage = () => {
           ))}
         </div>
       </section>
-      <p className="mt-6 border-l-4 border-fail pl-3 text-sm">
-        Strips at or above the kit’s least airflow only, panels on. Never defeat a limit to make heat.
-      </p>
+      <div className="mt-6">
+        <CautionSign
+          lines={['Strips at or above the kit’s least airflow only, panels on. Never defeat a limit to make heat.']}
+        />
+      </div>
     </div>
   );
 };

@@ -1,0 +1,15 @@
+import type { HandoverRecord } from './record';
+
+/**
+ * What a record leaves unsettled, in words, the worst first: readings that failed, findings that are not waived or mere
+ * notes, steps with something unread. Handing over asks before it signs these.
+ */
+export const unsettled = ({ steps, open }: Pick<HandoverRecord, 'steps' | 'open'>): string[] => [
+  ...steps.flatMap(({ title, readings }) =>
+    readings.filter(({ grade }) => grade === 'fail').map(({ label, read }) => `Failed: ${title}, ${label}, ${read}.`),
+  ),
+  ...(['error', 'warning'] as const).flatMap((weight) =>
+    open.filter(({ severity }) => severity === weight).map(({ words }) => words),
+  ),
+  ...open.filter(({ severity }) => severity === null).map(({ words }) => words),
+];

@@ -1,0 +1,10 @@
+const FIELDS = 'input:not([type=hidden]):not([disabled]), textarea:not([disabled]), select:not([disabled])';
+
+/** Goes to the field after this one on the page, so that a keypad's Enter leads through a list. */
+export const goToNextField = (from: HTMLElement) => {
+  const place = from.closest('[role=dialog], main') ?? document;
+  const fields = [...place.querySelectorAll<HTMLElement>(FIELDS)].filter((field) => field.offsetParent !== null);
+  const next = fields[fields.indexOf(from) + 1];
+  if (next) next.focus();
+  else from.blur();
+};

@@ -1,0 +1,101 @@
+import { v4 as uuid } from 'uuid';
+import { type NewReading, saidReading, standingWord } from '@/core/job/reading';
+import type { SettingMark } from '@/core/job/setting-marks';
+import { observed } from '@/core/model/observable';
+import { momentAsMeasured } from '@/core/startup/conditions';
+import { nextOrigin } from '../device';
+import { usePerson } from '../person';
+import type { Sender } from './sender';
+import { isUnnamed, type JobState, overlay, type StateAccess, type Undoable } from './state';
+import { shownVisit, visitToEnter } from './visits';
+
+const stamp = () => ({ id: uuid(), at: new Date().toISOString(), origin: nextOrigin() });
+
+/** The visit on which something is entered now, shown from then on. */
+const onVisit = ({ get, set }: StateAccess): { visit: string; isOther: boolean } => {
+  const state = get();
+  const { visit, isNew } = visitToEnter(state);
+  const isOther = visit.id !== shownVisit(state)?.id;
+  if (isOther) set({ visit: visit.id, ...(isNew ? { visitsOut: [...state.visitsOut, visit] } : {}) });
+  return { visit: visit.id, isOther };
+};
+
+/** Where a new word on an item belongs: what is withdrawn or undone is so on its own visit, whenever that is done. */
+const placed = (access: StateAccess, word: NewReading): { visit: string; replaces: string | null } => {
+  const aside = access.get().readings.find(({ id }) => id === word.replaces);
+  if (word.status === 'withdrawn' && aside) return { visit: aside.visit, replaces: aside.id };
+  const { visit, isOther } = onVisit(access);
+  // What another visit read is not corrected by what is read today.
+  return { visit, replaces: isOther ? null : word.replaces };
+};
+
+/**
+ * Adds what is said of an item: a reading, that it is withdrawn, or that it was not measured.
+ * @returns how it is undone
+ */
+export const sayReading = (access: StateAccess, word: NewReading): Extract<Undoable, { kind: 'reading' }> => {
+  const { facts, readings } = access.get();
+  const before = standingWord(observed(facts, readings), word.item);
+  const { author, instrument } = usePerson.getState();
+  const full = saidReading(word, { ...stamp(), ...placed(access, word), author, instrument });
+  access.set((state) => {
+    const outbox = [...state.outbox, full];
+    return {
+      outbox,
+      saveState: 'waiting',
+      moment: full.status === 'taken' ? momentAsMeasured(state.moment, full) : state.moment,
+      ...overlay(state.saved, { ...state, outbox }),
+    };
+  });
+  return { kind: 'reading', id: full.id, before: before?.id === full.replaces ? before : null };
+};
+
+type HistoryEntries = Pick<JobState, 'addReading' | 'addMark' | 'sign'>;
+
+/** What is only ever added: readings and marks. */
+export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntries => {
+  const { set } = access;
+  const sendNow = () => {
+    sender.keep();
+    sender.schedule(0);
+  };
+  return {
+    addReading: (reading) => {
+      const back = sayReading(access, reading);
+      set(({ undoable }) => ({ undoable: [...undoable, back], redoable: [] }));
+      sendNow();
+    },
+    sign: (author) => {
+      usePerson.getState().set({ author });
+      set((state) => {
+        const signed = <R extends { readonly author: string }>(rows: readonly R[]): R[] =>
+          rows.map((row) => (isUnnamed(row) ? { ...row, author } : row));
+        const rows = {
+          outbox: signed(state.outbox),
+          marksOut: signed(state.marksOut),
+          visitsOut: signed(state.visitsOut),
+        };
+        return {
+          ...rows,
+          saveState: state.theirs ? 'stale' : 'waiting',
+          ...overlay(state.saved, { ...state, ...rows }),
+        };
+      });
+      sendNow();
+    },
+    addMark: (mark) => {
+      const { author } = usePerson.getState();
+      const { visit } = onVisit(access);
+      const full: SettingMark = { ...mark, ...stamp(), visit, author };
+      set((state) => {
+        const marksOut = [...state.marksOut, full];
+        return {
+          marksOut,
+          saveState: state.theirs ? 'stale' : 'waiting',
+          ...overlay(state.saved, { ...state, marksOut }),
+        };
+      });
+      sendNow();
+    },
+  };
+};

@@ -1,0 +1,64 @@
+'use client';
+
+import { ChevronDown } from 'lucide-react';
+import Link from 'next/link';
+import { DropdownMenu } from 'radix-ui';
+import { useTheme } from '../theme';
+import { type Theme, THEME_LABELS } from '../themes';
+import type { JobPage } from './pages';
+
+interface PageMenuProps {
+  readonly pages: readonly (JobPage & { readonly href: string })[];
+  readonly here: string | undefined;
+  readonly onCommands: () => void;
+}
+
+const ITEM =
+  'flex min-h-12 items-center gap-3 px-4 font-label text-xl outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper aria-[current]:font-semibold aria-[current]:underline aria-[current]:underline-offset-4';
+
+/** The pages of a job, and the light, behind one button where they have no room in a row. */
+export const PageMenu = ({ pages, here, onCommands }: PageMenuProps) => {
+  const { theme, setTheme } = useTheme();
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
+        className="plain-button gap-1 px-2 font-label text-lg lg:hidden"
+        aria-label={`${pages.find(({ id }) => id === here)?.label ?? 'Pages'}, pages of the job`}
+      >
+        {pages.find(({ id }) => id === here)?.label ?? 'Pages'}
+        <ChevronDown size={18} aria-hidden />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-40 max-h-[85dvh] min-w-56 overflow-y-auto rounded border border-line-strong bg-sheet shadow-md"
+        >
+          {pages.map(({ id, label, href }) => (
+            <DropdownMenu.Item key={id} asChild>
+              <Link href={href} prefetch={false} aria-current={id === here ? 'page' : undefined} className={ITEM}>
+                {label}
+              </Link>
+            </DropdownMenu.Item>
+          ))}
+          <DropdownMenu.Separator className="h-px bg-line" />
+          <DropdownMenu.Item className={ITEM} onSelect={onCommands}>
+            Find anything…
+          </DropdownMenu.Item>
+          <DropdownMenu.Label className="eyebrow px-4 pt-2">Light</DropdownMenu.Label>
+          <DropdownMenu.RadioGroup value={theme} onValueChange={(next) => setTheme(next as Theme)}>
+            {(Object.keys(THEME_LABELS) as Theme[]).map((each) => (
+              <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>
+                <span aria-hidden className="w-4">
+                  {each === theme ? '✓' : ''}
+                </span>
+                {THEME_LABELS[each]}
+              </DropdownMenu.RadioItem>
+            ))}
+          </DropdownMenu.RadioGroup>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+};

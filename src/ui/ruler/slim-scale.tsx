@@ -1,0 +1,83 @@
+'use client';
+
+import { useMemo } from 'react';
+import { ruler } from '@/core/crossing/ruler';
+import { percentAlong } from '@/core/units/span';
+import { useJob } from '../job/provider';
+import { SOURCE_COLOUR } from '../sources';
+
+/** Height of one lane and of the room above and below the lanes, px. */
+const LANE = 5;
+const EDGE = 4;
+const WIDTH = 1000;
+
+/** The ruler as one line: where each source may run, gates, holes, balance and design, and the needle. */
+export const SlimScale = () => {
+  const facts = useJob((job) => job.facts);
+  const outdoorF = useJob((job) => job.moment.outdoorF);
+  const { spanF, lanes, marks, holesF, shortfallsF } = useMemo(() => ruler(facts), [facts]);
+  const at = (atF: number) => (percentAlong(spanF, atF) * WIDTH) / 100;
+  const height = lanes.length * LANE + 2 * EDGE;
+  const needle = percentAlong(spanF, outdoorF);
+  return (
+    <span aria-hidden className="relative block w-full" style={{ height }}>
+      <svg viewBox={`0 0 ${WIDTH} ${height}`} preserveAspectRatio="none" className="absolute inset-0 size-full">
+        {lanes.map((lane, row) => {
+          const top = EDGE + row * LANE;
+          return (
+            <g key={lane.id}>
+              <rect x={0} y={top + LANE / 2 - 1} width={WIDTH} height={1} className="fill-line-strong" />
+              {lane.openF.map((open) => (
+                <rect
+                  key={open[0]}
+                  x={at(open[0])}
+                  y={top + 0.5}
+                  width={at(open[1]) - at(open[0])}
+                  height={LANE - 1}
+                  fill={SOURCE_COLOUR[lane.source]}
+                />
+              ))}
+              {lane.posts.map((post) => (
+                <rect
+                  key={post.label}
+                  x={at(post.atF) - 1.5}
+                  y={top - 1}
+                  width={3}
+                  height={LANE + 1}
+                  className="fill-ink"
+                />
+              ))}
+            </g>
+          );
+        })}
+        {marks.map((mark) => (
+          <line
+            key={mark.id}
+            x1={at(mark.atF)}
+            x2={at(mark.atF)}
+            y1={0}
+            y2={height}
+            vectorEffect="non-scaling-stroke"
+            strokeDasharray="3 2"
+            className="stroke-ink"
+          />
+        ))}
+        {[...shortfallsF, ...holesF].map((gap, number) => (
+          <rect
+            key={number}
+            x={at(gap[0])}
+            y={0.5}
+            width={at(gap[1]) - at(gap[0])}
+            height={height - 1}
+            vectorEffect="non-scaling-stroke"
+            strokeWidth={2}
+            className={`fill-none ${number < shortfallsF.length ? 'stroke-warn' : 'stroke-fail'}`}
+          />
+        ))}
+      </svg>
+      <span className="absolute inset-y-0 w-[3px] -translate-x-1/2 bg-ink" style={{ left: `${needle}%` }}>
+        <span className="absolute -top-0.5 left-1/2 size-2.5 -translate-x-1/2 rotate-45 border border-paper bg-ink" />
+      </span>
+    </span>
+  );
+};

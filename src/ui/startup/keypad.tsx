@@ -1,0 +1,59 @@
+'use client';
+
+import { Delete } from 'lucide-react';
+
+interface KeypadProps {
+  readonly takesOpen: boolean;
+  readonly takesMinus: boolean;
+  /** Given each key: a digit, a point, a minus, `OL`, or `back`. */
+  readonly onKey: (key: string) => void;
+}
+
+const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
+const KEY = 'plain-button h-16 font-mono text-2xl select-none active:bg-ink active:text-paper';
+
+/** Keys for a number, large enough for gloves; open circuit and minus where they can be read. */
+export const Keypad = ({ takesOpen, takesMinus, onKey }: KeypadProps) => (
+  <div role="group" aria-label="Keypad" className="flex gap-1.5">
+    <div className="grid flex-1 grid-cols-3 gap-1.5">
+      {DIGITS.map((key) => (
+        <button
+          key={key}
+          type="button"
+          className={KEY}
+          onClick={() => onKey(key)}
+          aria-label={key === '.' ? 'Point' : key}
+        >
+          {key}
+        </button>
+      ))}
+      <button type="button" className={KEY} onClick={() => onKey('back')} aria-label="Delete">
+        <Delete size={24} aria-hidden />
+      </button>
+    </div>
+    {(takesOpen || takesMinus) && (
+      <div className="flex w-20 flex-col gap-1.5">
+        {takesOpen && (
+          <button type="button" className={`${KEY} h-auto flex-1`} onClick={() => onKey('OL')} title="Open circuit">
+            OL
+          </button>
+        )}
+        {takesMinus && (
+          <button type="button" className={`${KEY} h-auto flex-1`} onClick={() => onKey('-')} aria-label="Minus">
+            −
+          </button>
+        )}
+      </div>
+    )}
+  </div>
+);
+
+/** What stands in a field after a key. A minus turns the sign; `OL` takes a number's place, and gives way to one. */
+export const afterKey = (text: string, key: string): string => {
+  if (key === 'OL') return 'OL';
+  const number = /^OL$/i.test(text) ? '' : text;
+  if (key === 'back') return number.slice(0, -1);
+  if (key === '-') return number.startsWith('-') ? number.slice(1) : `-${number}`;
+  if (key === '.' && number.includes('.')) return number;
+  return number + key;
+};

@@ -1,0 +1,167 @@
+'use client';
+
+import { useId, useState } from 'react';
+import { decimalSlip } from '@/core/startup/decimal-slip';
+import type { PlannedItem } from '@/core/startup/plan';
+import { ChoiceBox } from '../fields/choice-box';
+import { useNumberEntry } from '../fields/use-number-entry';
+import { Expected } from './expected';
+import { GradeMark } from './grade-mark';
+import { ItemHistory } from './item-history';
+import { afterKey, Keypad } from './keypad';
+import { ReadingMenu } from './reading-menu';
+import { useItem } from './use-item';
+import { SlipLine, VerdictLine } from './verdict-line';
+
+interface OneReadingProps {
+  readonly planned: PlannedItem;
+  readonly tried: string | undefined;
+  /** What the large button goes on to. */
+  readonly next: string;
+  readonly onNext: () => void;
+}
+
+const NextButton = ({ next, onNext }: { next: string; onNext: () => void }) => (
+  <button type="button" onClick={onNext} className="strong-button mt-2 h-16 w-full text-lg">
+    <span className="truncate">{next}</span>
+  </button>
+);
+
+const Heading = ({ label, children }: { label: string; children: React.ReactNode }) => (
+  <div className="flex items-start gap-2">
+    <h3 className="min-w-0 flex-1 pt-2 text-xl leading-tight font-semibold">{label}</h3>
+    {children}
+  </div>
+);
+
+const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
+  const { key, item, leftOut } = planned;
+  const { keep, isDone, isOver, openedAt } = useItem(planned);
+  return (
+    <>
+      <Heading label={item.label}>
+        <ReadingMenu planned={planned} />
+      </Heading>
+      {isOver && <p className="font-semibold text-fail">Proven dead on an earlier visit: again before hands go in.</p>}
+      {leftOut && <p className="text-quiet">Not done: {leftOut.why}</p>}
+      <button
+        type="button"
+        role="checkbox"
+        aria-checked={isDone}
+        onClick={() => keep(isDone ? 'undone' : 'done')}
+        className="plain-button mt-3 h-18 w-full justify-start gap-3 text-xl aria-checked:border-pass aria-checked:border-2"
+      >
+        <GradeMark grade={isDone ? 'pass' : 'open'} size={30} />
+        Done
+      </button>
+      <ItemHistory item={key} unit="" now={openedAt} />
+      <div className="mt-auto">
+        <NextButton next={next} onNext={onNext} />
+      </div>
+    </>
+  );
+};
+
+const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
+  const id = useId();
+  const { key, item, reading, leftOut } = planned;
+  const { place, setPlace, expected, field, openedAt } = useItem(planned);
+  const entry = useNumberEntry(field);
+  const [isFresh, setFresh] = useState(true);
+  const meant = entry.typed === null ? null : entry.meant();
+  // What is being typed is judged as it stands, so that one tap enters it and goes on.
+  const verdict = entry.typed === null ? planned.verdict : meant === null ? undefined : planned.judged(meant, place);
+  const read = entry.typed === null ? reading?.value : meant;
+  return (
+    <>
+      <Heading label={item.label}>
+        <ReadingMenu planned={planned} />
+      </Heading>
+      <Expected expected={expected} unit={item.unit} isLarge />
+      {tried !== undefined && (
+        <p className="text-sm text-ember">
+          As tried: <span className="font-mono font-semibold">{tried}</span>
+        </p>
+      )}
+      <label htmlFor={id} className="sr-only">
+        {item.label}, {item.unit}
+      </label>
+      <span className="mt-1 flex items-stretch">
+        <input
+          id={id}
+          className="field-box h-18 w-0 min-w-0 flex-1 rounded-r-none text-right font-mono text-4xl font-semibold"
+          // Its own keypad stands below; a keyboard that is plugged in still works.
+          inputMode="none"
+          autoComplete="off"
+          placeholder="read"
+          value={entry.text}
+          data-typed={entry.typed !== null}
+          aria-invalid={entry.wrong !== null}
+          aria-describedby={entry.wrong === null ? undefined : `${id}-wrong`}
+          onChange={(event) => entry.type(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onKeyDown={(event) => {
+            if (event.key === 'Escape') entry.giveUp();
+            else if (event.key === 'Enter' && entry.makesSense()) {
+              entry.commit();
+              onNext();
+            }
+          }}
+        />
+        <span
+          aria-hidden
+          className="flex min-w-12 items-center justify-center rounded-r border border-l-0 border-line-strong px-2 text-quiet"
+        >
+          {item.unit}
+        </span>
+      </span>
+      {entry.wrong !== null && (
+        <p id={`${id}-wrong`} role="alert" className="text-sm font-medium text-fail">
+          {entry.wrong}
+        </p>
+      )}
+      {item.places && place !== null && (
+        <ChoiceBox
+          label="Clamp around"
+          options={item.places.map((each) => ({ value: each.id, label: each.label }))}
+          value={place}
+          onCommit={setPlace}
+        />
+      )}
+      {leftOut && entry.typed === null && <p className="mt-1 text-quiet">Not measured: {leftOut.why}</p>}
+      <VerdictLine verdict={verdict} />
+      {typeof read === 'number' && (
+        <SlipLine
+          typed={read}
+          meant={decimalSlip(item, read, place)}
+          unit={item.unit}
+          onTake={(value) => entry.type(String(value))}
+        />
+      )}
+      {entry.typed === null && <ItemHistory item={key} unit={item.unit} now={openedAt} />}
+      <div className="mt-auto pt-2">
+        <Keypad
+          takesOpen={field.takesOpen}
+          takesMinus={field.min < 0}
+          onKey={(press) => {
+            // The first key begins a new number, as a field that is selected does.
+            entry.type(afterKey(isFresh && entry.typed === null ? '' : entry.text, press));
+            setFresh(false);
+          }}
+        />
+        <NextButton
+          next={next}
+          onNext={() => {
+            if (entry.typed !== null && !entry.makesSense()) return;
+            entry.commit();
+            onNext();
+          }}
+        />
+      </div>
+    </>
+  );
+};
+
+/** One reading at a time, for one hand in a glove: what to expect, the field, what it means, keys, and on. */
+export const OneReading = (props: OneReadingProps) =>
+  props.planned.expected.kind === 'tick' ? <OneTick {...props} /> : <OneMeasure {...props} />;

@@ -1,0 +1,95 @@
+'use client';
+
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { useRef } from 'react';
+import { CAUTIONS } from '@/core/startup/cautions';
+import type { PlannedStep } from '@/core/startup/plan';
+import { Cautions } from '../cautions';
+import { VisitLine } from '../job/visit-line';
+import { PersonLine } from '../person-line';
+import { CallBar } from './call-bar';
+import { StartupItem } from './item';
+import { StepGround } from './step-ground';
+import { StepList, TallyLine } from './step-list';
+import { TriedLine } from './tried-line';
+import { cautionPlace } from './use-step';
+
+interface StepDeskProps {
+  readonly steps: readonly PlannedStep[];
+  readonly number: number;
+  readonly tried: ReadonlyMap<string, string>;
+  readonly onGo: (id: string) => void;
+}
+
+/** Startup with room: the steps beside, the whole step at once. */
+export const StepDesk = ({ steps, number, tried, onGo }: StepDeskProps) => {
+  const top = useRef<HTMLDivElement>(null);
+  const planned = steps[number]!;
+  const { step, built, items } = planned;
+  const go = (id: string) => {
+    onGo(id);
+    top.current?.scrollIntoView({ block: 'start' });
+  };
+  return (
+    <div ref={top} className="mx-auto max-w-6xl scroll-mt-16 gap-8 px-3 py-4 sm:px-6 lg:flex">
+      <div className="lg:w-64 lg:shrink-0">
+        <TallyLine steps={steps} />
+        <div className="max-lg:hidden">
+          <StepList steps={steps} current={step.id} onGo={go} />
+        </div>
+        <label className="mb-3 block lg:hidden">
+          <span className="eyebrow">Step</span>
+          <select className="field-box w-full" value={step.id} onChange={(event) => go(event.target.value)}>
+            {steps.map((each, at) => (
+              <option key={each.step.id} value={each.step.id}>
+                {at + 1} · {each.step.title}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <article aria-labelledby="step-title" className="min-w-0 max-w-3xl flex-1">
+        <PersonLine />
+        <VisitLine />
+        <h2 id="step-title" className="font-label text-3xl font-semibold">
+          <span className="font-mono text-lg text-quiet">
+            {number + 1}/{steps.length}
+          </span>{' '}
+          {step.title}
+        </h2>
+        <TriedLine />
+        <p className="mb-3 text-quiet">{step.why}</p>
+        <Cautions
+          key={step.id}
+          place={cautionPlace(planned)}
+          lines={built.cautions.map((caution) => CAUTIONS[caution])}
+        />
+        <CallBar call={built.call} />
+        <StepGround planned={planned} />
+        <ul key={step.id} className="mt-3 border-t-2 border-ink">
+          {items.map((item) => (
+            <StartupItem key={item.key} planned={item} tried={tried.get(item.key)} />
+          ))}
+        </ul>
+        <div className="mt-5 flex gap-2">
+          {([-1, 1] as const).map((by) => {
+            const target = steps[number + by];
+            return (
+              <button
+                key={by}
+                type="button"
+                disabled={!target}
+                onClick={() => target && go(target.step.id)}
+                className="plain-button flex-1"
+              >
+                {by < 0 && <ChevronLeft size={18} aria-hidden />}
+                <span className="truncate">{target?.step.title ?? (by < 0 ? 'First step' : 'Last step')}</span>
+                {by > 0 && <ChevronRight size={18} aria-hidden />}
+              </button>
+            );
+          })}
+        </div>
+      </article>
+    </div>
+  );
+};

@@ -1,0 +1,28 @@
+'use client';
+
+import type { PlannedStep } from '@/core/startup/plan';
+import { useJob } from '../job/provider';
+import { Countdown } from './countdown';
+
+/** How to put the system where a step is read, and the waits that it imposes. */
+export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep }) => {
+  const jobId = useJob((job) => job.saved.id);
+  return (
+    <>
+      {built.how.length > 0 && (
+        <ol className="mt-2 list-decimal space-y-1 pl-5">
+          {built.how.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ol>
+      )}
+      {built.waits.length > 0 && (
+        <div className="mt-3 border-t border-line">
+          {built.waits.map((wait) => (
+            <Countdown key={wait.id} name={`${jobId}:${step.id}:${wait.id}`} wait={wait} />
+          ))}
+        </div>
+      )}
+    </>
+  );
+};

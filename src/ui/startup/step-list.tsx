@@ -1,0 +1,51 @@
+'use client';
+
+import { type PlannedStep, stepGrade, tally } from '@/core/startup/plan';
+import { GradeMark } from './grade-mark';
+
+/** How many readings stand with each verdict. */
+export const TallyLine = ({ steps }: { steps: readonly PlannedStep[] }) => {
+  const counts = tally(steps);
+  return (
+    <p className="mb-3 flex flex-wrap gap-x-4 gap-y-1">
+      {(['open', 'pass', 'warn', 'fail'] as const).map((grade) => (
+        <span key={grade} className="flex items-center gap-1">
+          <span className="font-mono text-lg font-semibold">{counts[grade]}</span>
+          <GradeMark grade={grade} hasWord size={16} />
+        </span>
+      ))}
+      {counts.leftOut > 0 && (
+        <span className="flex items-center gap-1 text-quiet">
+          <span className="font-mono text-lg font-semibold">{counts.leftOut}</span>
+          <span className="font-label font-semibold">Not measured</span>
+        </span>
+      )}
+    </p>
+  );
+};
+
+interface StepListProps {
+  readonly steps: readonly PlannedStep[];
+  readonly current: string;
+  readonly onGo: (id: string) => void;
+}
+
+/** The steps in the order of the work, each with its worst verdict. */
+export const StepList = ({ steps, current, onGo }: StepListProps) => (
+  <ol aria-label="Steps">
+    {steps.map((planned, at) => (
+      <li key={planned.step.id}>
+        <button
+          type="button"
+          aria-current={planned.step.id === current ? 'step' : undefined}
+          onClick={() => onGo(planned.step.id)}
+          className="flex min-h-11 w-full items-center gap-2 border-b border-line px-2 text-left hover:bg-sheet aria-[current]:bg-ink aria-[current]:text-paper [&[aria-current]_svg]:text-paper"
+        >
+          <span className="w-5 font-mono text-xs">{at + 1}</span>
+          <GradeMark grade={stepGrade(planned)} />
+          <span className="font-label text-lg">{planned.step.title}</span>
+        </button>
+      </li>
+    ))}
+  </ol>
+);

@@ -1,0 +1,45 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { type PlannedStep, tally } from '@/core/startup/plan';
+import { useJob } from '../job/provider';
+
+const isOpen = ({ reading, leftOut }: PlannedStep['items'][number]) => !reading && !leftOut;
+
+/** Where the work on a step begins: 0 is how to put the system there, then its readings from 1. */
+const startOf = (step: PlannedStep, isRead: boolean): number =>
+  isRead ? Math.max(0, step.items.findIndex(isOpen)) + 1 : 0;
+
+/** The step of Startup that is worked on, and the reading in it. Both stand in the address, so that back goes back. */
+export const useStep = (steps: readonly PlannedStep[]) => {
+  const query = useSearchParams();
+  const setCall = useJob((job) => job.setCall);
+  const cautionsRead = useJob((job) => job.cautionsRead);
+  // Where nothing is said, the first step with something open, and that stays so while it is filled in.
+  const [first] = useState(() => (steps.find((each) => tally([each]).open > 0) ?? steps[0]!).step.id);
+  const id = query.get('step') ?? first;
+  const number = Math.max(
+    0,
+    steps.findIndex(({ step }) => step.id === id),
+  );
+  const planned = steps[number]!;
+  const [firstAt] = useState(() => startOf(planned, cautionsRead.includes(cautionPlace(planned))));
+  const at = Math.min(planned.items.length, Math.max(0, Number(query.get('at') ?? firstAt) || 0));
+  const put = (step: string, reading: number) => {
+    const next = new URLSearchParams(window.location.search);
+    next.set('step', step);
+    next.set('at', String(reading));
+    window.history.pushState(null, '', `?${next.toString()}`);
+  };
+  const go = (stepId: string) => {
+    const step = steps.find((each) => each.step.id === stepId);
+    if (!step) return;
+    put(stepId, startOf(step, cautionsRead.includes(cautionPlace(step))));
+    if (step.built.call) setCall(step.built.call);
+  };
+  return { number, planned, at, go, goAt: (reading: number) => put(planned.step.id, reading) };
+};
+
+/** Where a step's cautions stand. */
+export const cautionPlace = ({ step }: PlannedStep): string => `startup-${step.id}`;

@@ -1,0 +1,42 @@
+import type { Verdict } from '@/core/startup/step';
+import { GradeMark } from './grade-mark';
+
+const WASH = { fail: 'bg-fail-wash px-2 py-1', warn: 'bg-warn-wash px-2 py-1', pass: '', noted: '' } as const;
+
+/** What a reading means, and what to do next where something is wrong. It is spoken when it changes. */
+export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
+  <div role="status">
+    {verdict && (
+      <p className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${WASH[verdict.grade]}`}>
+        <GradeMark grade={verdict.grade} hasWord size={18} />
+        <span className="min-w-0 flex-1">{verdict.means}</span>
+        {verdict.next && (
+          <span className="basis-full text-sm">
+            <b>Next:</b> {verdict.next}
+          </span>
+        )}
+      </p>
+    )}
+  </div>
+);
+
+/** A number that was probably meant, to be taken with a tap. */
+export const SlipLine = ({
+  typed,
+  meant,
+  unit,
+  onTake,
+}: {
+  typed: number;
+  meant: number | null;
+  unit: string;
+  onTake: (value: number) => void;
+}) =>
+  meant === null ? null : (
+    <p className="mt-1 flex flex-wrap items-center gap-x-2 text-sm">
+      {typed} {unit} is far off. Did the point slip?
+      <button type="button" className="plain-button font-mono" onClick={() => onTake(meant)}>
+        {meant} {unit}
+      </button>
+    </p>
+  );

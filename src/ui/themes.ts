@@ -1,0 +1,10 @@
+/** The lights to work by. */
+export const THEME_LABELS = { paper: 'Paper', crawlspace: 'Crawlspace', sunlight: 'Sunlight' } as const;
+export type Theme = keyof typeof THEME_LABELS;
+export const THEMES = Object.keys(THEME_LABELS) as Theme[];
+
+/** Whether a text names a theme. */
+export const isTheme = (text: string | undefined): text is Theme => THEMES.includes(text as Theme);
+
+/** Remembers the theme, so that the server paints the page in it from the start. */
+export const THEME_COOKIE = 'gate-cross-theme';

@@ -1,0 +1,74 @@
+import { expect, type Page, test } from '@playwright/test';
+import { freshJob, stored } from './helpers';
+
+const keys = async (page: Page, text: string) => {
+  for (const key of text)
+    await page.getByRole('button', { name: key === '.' ? 'Point' : key === '-' ? 'Minus' : key, exact: true }).click();
+};
+
+const next = (page: Page) => page.getByRole('button', { name: /^Next/ }).click();
+
+test('one reading at a time: cautions first, own keys, the verdict while typing, on with one tap', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/startup?step=element-ohms`);
+  // The cautions stand whole before the first reading of the step.
+  await expect(page.getByText(/prove dead every supply/)).toBeVisible();
+  await page.getByRole('button', { name: 'I have read it. To the readings' }).click();
+  const field = page.getByRole('textbox', { name: 'Element 1 (4.8 kW), Ω' });
+  const box = (await field.boundingBox())!;
+  expect(box.y).toBeLessThan(300);
+  expect(box.height).toBeGreaterThanOrEqual(72);
+  for (const name of ['7', 'OL', 'Delete'])
+    expect((await page.getByRole('button', { name, exact: true }).boundingBox())!.height).toBeGreaterThanOrEqual(64);
+  expect((await page.getByRole('button', { name: /^Next/ }).boundingBox())!.height).toBeGreaterThanOrEqual(64);
+
+  await keys(page, '121');
+  await expect(page.getByRole('status').filter({ hasText: 'Fail' })).toBeVisible();
+  await page.getByRole('button', { name: '12.1 Ω', exact: true }).click();
+  await expect(field).toHaveValue('12.1');
+  await expect(page.getByRole('status').filter({ hasText: 'As expected.' })).toBeVisible();
+  await next(page);
+  // Who reads is asked once; the reading is kept meanwhile.
+  await page.getByRole('textbox', { name: 'Your name' }).fill('Playwright Tester');
+  await page.getByRole('button', { name: 'That is me' }).click();
+  await expect(page.getByRole('textbox', { name: /^Element 2/ })).toBeVisible();
+  await page.getByRole('button', { name: 'OL', exact: true }).click();
+  await next(page);
+  await expect
+    .poll(async () => (await stored(page, id)).readings)
+    .toMatchObject([
+      { item: 'element-ohms/ohms-1', value: 12.1, author: 'Playwright Tester' },
+      { item: 'element-ohms/ohms-2', value: 'OL' },
+    ]);
+  // Back goes a reading back, and what was read stands there.
+  await page.goBack();
+  await expect(page.getByRole('textbox', { name: /^Element 2/ })).toHaveValue('OL');
+  // The cautions are one line now, and open again with a tap.
+  await page.reload();
+  await page.getByRole('button', { name: /^Caution/ }).click();
+  await expect(page.getByRole('list', { name: 'Cautions' })).toBeVisible();
+});
+
+test('the steps are one tap away, and an amber bar says where step and ruler differ', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off&step=heat-aux&at=1`);
+  await expect(page.getByRole('note')).toContainText('This step: Heat with auxiliary. Ruler and wiring: Off');
+  await page.getByRole('button', { name: 'Set them' }).click();
+  await expect(page.getByRole('note')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Steps/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Supply volts$/ })
+    .click();
+  await expect(page.getByRole('heading', { name: /Supply volts/ })).toBeVisible();
+  await expect(page).toHaveURL(/step=supply-volts/);
+});
+
+test('a number half typed outlives a reload on a phone too', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/startup?step=conditions&at=1`);
+  await keys(page, '-4');
+  await page.waitForTimeout(300); // drafts are kept a moment after the last key
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Outdoor temperature, °F' })).toHaveValue('-4');
+});
