@@ -8,6 +8,8 @@ import '@fontsource/ibm-plex-mono/latin-600.css';
 import '@/ui/theme.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
+import { DegreesProvider } from '@/ui/degrees';
+import { DEGREES_COOKIE, isDegreeScale } from '@/ui/degrees-cookie';
 import { isTheme, THEME_COOKIE } from '@/ui/themes';
 import { Toasts } from '@/ui/toasts';
 
@@ -19,12 +21,14 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 
 const RootLayout = async ({ children }: { children: React.ReactNode }) => {
   await headers(); // every page carries a nonce of its own, so none is made ahead
-  const chosen = (await cookies()).get(THEME_COOKIE)?.value;
+  const kept = await cookies();
+  const chosen = kept.get(THEME_COOKIE)?.value;
+  const degrees = kept.get(DEGREES_COOKIE)?.value;
   const theme = isTheme(chosen) ? chosen : 'paper';
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        {children}
+        <DegreesProvider kept={isDegreeScale(degrees) ? degrees : null}>{children}</DegreesProvider>
         <Toasts />
       </body>
     </html>

@@ -4,6 +4,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { cutText } from '@/core/border/text';
 import { type Finding, findingKey } from '@/core/job/finding';
+import { Said } from './degrees';
 import { useJob, useJobNow } from './job/provider';
 import { usePerson } from './person';
 import { SeverityMark } from './severity-mark';
@@ -37,7 +38,7 @@ const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => vo
         <Dialog.Content className="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-md rounded border border-line-strong bg-sheet p-5">
           <Dialog.Title className="font-label text-2xl font-semibold">Live with it, and say why</Dialog.Title>
           <Dialog.Description className="my-2 text-sm">
-            {finding.what} The reason stays in the record, with your name.
+            <Said>{finding.what}</Said> The reason stays in the record, with your name.
           </Dialog.Description>
           <label className="block">
             <span className="eyebrow">Reason</span>
@@ -85,8 +86,15 @@ export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: 
       <SeverityMark severity={severity} />
       <div className="min-w-0">
         <p>
-          <span className={waived ? 'line-through' : 'font-medium'}>{what}</span>{' '}
-          <span className="text-sm text-quiet">{why}</span> <span className="text-sm">{mend}</span>
+          <span className={waived ? 'line-through' : 'font-medium'}>
+            <Said>{what}</Said>
+          </span>{' '}
+          <span className="text-sm text-quiet">
+            <Said>{why}</Said>
+          </span>{' '}
+          <span className="text-sm">
+            <Said>{mend}</Said>
+          </span>
         </p>
         {waived && (
           <p className="text-sm">

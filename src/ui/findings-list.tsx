@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { type Finding, findingKey } from '@/core/job/finding';
+import { Said } from './degrees';
 import { useJob } from './job/provider';
 import { SeverityMark } from './severity-mark';
 
@@ -15,7 +16,11 @@ export const FindingsList = ({ findings }: { findings: readonly Finding[] }) => 
         <li key={findingKey(finding)} className="flex gap-2">
           <SeverityMark severity={finding.severity} />
           <span>
-            {finding.what} <span className="text-quiet">{finding.why}</span> {finding.mend}
+            <Said>{finding.what}</Said>{' '}
+            <span className="text-quiet">
+              <Said>{finding.why}</Said>
+            </span>{' '}
+            <Said>{finding.mend}</Said>
             {finding.fact && (
               <Link href={`/jobs/${id}/sheet#${finding.fact}`} className="ml-1 underline underline-offset-4">
                 On the Sheet

@@ -109,7 +109,7 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
 test('a way is changed, named and kept with the job; the named ones come back', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/crossing/year`);
-  await page.getByRole('button', { name: 'Change Compressor locked out below 35' }).click();
+  await page.getByRole('button', { name: 'Change Compressor locked out below 35 °F' }).click();
   const dialog = page.getByRole('dialog', { name: 'Change this way' });
   await dialog.getByLabel('Name').fill('Out below 20');
   await dialog.getByLabel('Below', { exact: true }).fill('20');
@@ -120,7 +120,7 @@ test('a way is changed, named and kept with the job; the named ones come back', 
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.year.ways).toHaveLength(5);
   await page.getByRole('button', { name: 'Back to the named ways' }).click();
-  await expect(ways(page)).toContainText('Compressor locked out below 35');
+  await expect(ways(page)).toContainText('Compressor locked out below 35 °F');
 });
 
 test('hour by hour comes from a worker and lies near the bins', async ({ page }) => {
@@ -243,10 +243,11 @@ test('years come out as CSV', async ({ page }) => {
 test('the year is cancelled, and reckoned again when asked', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/crossing/year`);
-  // The worker's own script comes late, so that there is time to cancel it.
+  // The chart's script is there; the worker's own comes late, so that there is time to cancel it.
+  await expect(page.locator('.apexcharts-canvas')).toBeVisible();
   await page.route(
     /\.js(\?|$)/,
-    (route) => new Promise((resolve) => setTimeout(() => resolve(route.continue()), 3000)),
+    (route) => new Promise((resolve) => setTimeout(() => resolve(route.continue().catch(() => undefined)), 3000)),
   );
   await page.getByRole('button', { name: 'Hour by hour' }).click();
   await expect(page.getByRole('progressbar', { name: 'Working out the year' })).toBeVisible();

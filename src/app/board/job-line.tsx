@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import { type JobSummary, STAGES } from '@/core/board/job-summary';
 import type { Severity } from '@/core/job/finding';
+import { Said } from '@/ui/degrees';
 import { SeverityMark } from '@/ui/severity-mark';
 import { When } from '@/ui/when';
 import { SmallRuler } from './small-ruler';
@@ -27,7 +28,11 @@ export const JobLine = ({ job: { id, name, street, town, stage, updatedAt, outli
           ) : null,
         )}
       </span>
-      {outline.next && <span className="block truncate text-quiet">{outline.next}</span>}
+      {outline.next && (
+        <span className="block truncate text-quiet">
+          <Said>{outline.next}</Said>
+        </span>
+      )}
     </span>
     <span className="flex items-center gap-4 sm:contents">
       <SmallRuler {...outline.ruler} />

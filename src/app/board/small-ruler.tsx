@@ -1,5 +1,6 @@
 import type { SmallRuler as Small } from '@/core/board/job-summary';
 import { percentAlong, type SpanF } from '@/core/units/span';
+import { useDegrees } from '@/ui/degrees';
 import { SOURCE_COLOUR } from '@/ui/sources';
 
 const LANE = 5;
@@ -10,6 +11,7 @@ const WIDTH = 120;
  * board.
  */
 export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) => {
+  const { text } = useDegrees();
   const at = (outdoorF: number) => Math.round((percentAlong(spanF, outdoorF) * WIDTH) / 10) / 10;
   const height = Math.max(1, lanes.length) * LANE;
   const along = (spans: readonly SpanF[], y: number) =>
@@ -17,8 +19,8 @@ export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) =
   const across = (outdoorF: number) => `M${at(outdoorF)}-2V${height + 2}`;
   const middle = (lane: number) => lane * LANE + LANE / 2;
   const words = [
-    `design ${designF} °F`,
-    balanceF === null ? 'no balance' : `balance ${Math.round(balanceF)} °F`,
+    `design ${text(designF)}`,
+    balanceF === null ? 'no balance' : `balance ${text(balanceF, 0)}`,
     ...(holesF.length > 0 ? ['a hole in which nothing may heat'] : []),
   ].join(', ');
   return (

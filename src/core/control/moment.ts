@@ -1,4 +1,5 @@
 import type { Facts } from '../job/document';
+import { roundTo } from '../units/round';
 import { isSound, parseScenario, type Scenario, scenarioCode, SOUND } from './scenario';
 
 /** The calls a technician can put the system in. */
@@ -46,15 +47,15 @@ export const OUTDOOR_BOUNDS_F = [-20, 70] as const;
 export const INDOOR_BOUNDS_F = [40, 95] as const;
 
 const clamp = (value: number, [low, high]: readonly [number, number]) =>
-  Math.min(high, Math.max(low, Math.round(value)));
+  Math.min(high, Math.max(low, roundTo(value, 2)));
 
-/** A moment moved to an outdoor temperature, °F, kept on the scale and whole. */
+/** A moment moved to an outdoor temperature, °F, kept on the scale, to a hundredth: halves of °C are whole there. */
 export const atOutdoor = (moment: Moment, outdoorF: number): Moment => ({
   ...moment,
   outdoorF: clamp(outdoorF, OUTDOOR_BOUNDS_F),
 });
 
-/** A moment with another room temperature, °F, kept within bounds and whole. */
+/** A moment with another room temperature, °F, kept within bounds, to a hundredth. */
 export const atIndoor = (moment: Moment, indoorF: number): Moment => ({
   ...moment,
   indoorF: clamp(indoorF, INDOOR_BOUNDS_F),

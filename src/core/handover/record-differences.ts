@@ -19,6 +19,7 @@ const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
     `Open: ${words}`,
     severity ? VERSES[severity] : 'Open',
   ]),
+  ...(record.measured ?? []).map((line): [string, string] => ['Measured', line]),
   ...record.steps.flatMap(({ title, readings, done, leftOut }): [string, string][] => [
     ...readings.map((reading): [string, string] => [`${title}: ${reading.label}`, readingWords(reading)]),
     ...done.map((label): [string, string] => [`${title}: ${label}`, 'done']),

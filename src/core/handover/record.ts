@@ -1,5 +1,7 @@
 import { type CallId, CALLS, type Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
+import { factApplies } from '../job/applies';
+import { backupOf } from '../job/backup';
 import { CONTROLLER_ROLES, CONTROLLERS } from '../job/controllers';
 import { ALL_FACTS, type FactPath, type Facts, factValue, jobName } from '../job/document';
 import { factWords } from '../job/fact-words';
@@ -15,6 +17,7 @@ import type { Grade } from '../startup/step';
 import { roundTo } from '../units/round';
 import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
 import { homeownerPage, type Paragraph } from './homeowner';
+import { measuredLines } from './measured';
 
 /** Groups of facts that the technician's page prints. */
 const PRINTED_GROUPS = ['outdoorUnit', 'airHandler', 'heatKit', 'thermostat', 'gates', 'cables', 'house'] as const;
@@ -73,6 +76,8 @@ export interface HandoverRecord {
   readonly open: readonly { readonly severity: Severity | null; readonly words: string }[];
   readonly taken: (Spell & { readonly instruments: string }) | null;
   readonly tally: string;
+  /** What readings say together, such as the airflow; records of before have none. */
+  readonly measured?: readonly string[] | undefined;
   readonly steps: readonly RecordStep[];
   readonly set: Spell | null;
   readonly settings: readonly { readonly controller: string; readonly rows: readonly RecordSetting[] }[];
@@ -183,18 +188,25 @@ const terminalsOf = (model: JobModel, moment: Moment) => {
 };
 
 const factsOf = ({ facts, confirmed }: RecordSource) => {
-  /** What nobody knows yet says nothing on paper. */
+  const isEmptyList = (value: unknown) => Array.isArray(value) && value.length === 0;
+  /** What nobody knows yet says nothing on paper; nor what this system does not have. */
   const isPrinted = (path: FactPath) => {
     const value = factValue(facts, path);
-    return confirmed.has(path) || !(value === null || value === '' || (Array.isArray(value) && value.length === 0));
+    return factApplies(facts, path) && (confirmed.has(path) || !(value === null || value === ''));
   };
-  return PRINTED_GROUPS.map((group) => ({
+  const hasKit = backupOf(facts) === 'strips' && facts.heatKit.elements.length > 0;
+  return PRINTED_GROUPS.filter((group) => group !== 'heatKit' || hasKit).map((group) => ({
     group: FACT_GROUP_LABELS[group],
-    rows: ALL_FACTS.filter(({ path, group: of }) => of === group && isPrinted(path)).map(({ path, fact }) => ({
-      label: fact.label,
-      value: factWords(fact, factValue(facts, path)),
-      isAssumed: !confirmed.has(path),
-    })),
+    rows: ALL_FACTS.filter(({ path, group: of }) => of === group && isPrinted(path)).map(({ path, fact }) => {
+      const value = factValue(facts, path);
+      const isAssumed = !confirmed.has(path);
+      const isUnread = isAssumed && isEmptyList(value);
+      return {
+        label: fact.label,
+        value: isUnread ? 'not recorded' : factWords(fact, value),
+        isAssumed: isAssumed && !isUnread,
+      };
+    }),
   }));
 };
 
@@ -219,6 +231,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     open: openOf(model, source, steps),
     taken: taken && { ...taken, instruments },
     tally: `${pass} passed, ${warn} to look at again, ${fail} failed, ${open} open${leftOut > 0 ? `, ${leftOut} not measured` : ''}.`,
+    measured: measuredLines(model, readings, moment),
     steps: steps.filter(({ items }) => items.some(({ reading, leftOut: left }) => reading ?? left)).map(stepOf),
     set: spell(settingMarks),
     settings: settingsOf(settingMarks),

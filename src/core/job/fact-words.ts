@@ -1,3 +1,4 @@
+import { apartF, isDegreeUnit } from '../units/degrees';
 import type { AnyFact } from './fact';
 
 const number = (value: number) => value.toLocaleString('en-US', { maximumFractionDigits: 3 });
@@ -6,7 +7,10 @@ const number = (value: number) => value.toLocaleString('en-US', { maximumFractio
 export const factWords = (fact: AnyFact, value: unknown): string => {
   switch (fact.kind) {
     case 'number':
-      return value === null ? (fact.none ?? 'none') : `${number(value as number)}${fact.unit && ` ${fact.unit}`}`;
+      if (value === null) return fact.none ?? 'none';
+      return fact.isDifference && isDegreeUnit(fact.unit)
+        ? fact.unit.replace('°F', apartF(number(value as number)))
+        : `${number(value as number)}${fact.unit && ` ${fact.unit}`}`;
     case 'choice':
       return fact.options.find((option) => option.value === value)?.label ?? String(value);
     case 'flag':

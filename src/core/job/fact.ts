@@ -22,6 +22,8 @@ interface FactBase<T> {
 export interface NumberFact<T extends number | null = number | null> extends FactBase<T> {
   readonly kind: 'number';
   readonly unit: string;
+  /** A difference of temperatures, not a temperature: it converts without the 32. */
+  readonly isDifference?: boolean;
   readonly min: number;
   readonly max: number;
   readonly step: number;
@@ -97,7 +99,7 @@ export interface RecordsFact<
 
 export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFact | TableFact | RecordsFact;
 
-type Bounds = { readonly unit: string; readonly min: number; readonly max: number; readonly step?: number };
+type Bounds = Pick<NumberFact, 'unit' | 'isDifference' | 'min' | 'max'> & Partial<Pick<NumberFact, 'step'>>;
 
 /** A number that is always known, if only as an assumption. */
 export const numberFact = (fact: FactBase<number> & Bounds): NumberFact<number> => ({

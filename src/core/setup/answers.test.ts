@@ -1,4 +1,5 @@
 import { assumedFacts, type FactPath, type Facts, withFact } from '../job/document';
+import { apartF } from '../units/degrees';
 import { answerEffects, questionsOf } from './answers';
 import { resolveSettings } from './resolve';
 import { settingWords } from './value';
@@ -22,7 +23,11 @@ test('each answer shows what it sets, and the one given is marked', () => {
     ['Some of both', true],
     ['The bill', false],
   ]);
-  expect(effects.map(({ sets }) => sets.find(({ id }) => id === 'droop')!.words)).toEqual(['0 °F', '2 °F', '3 °F']);
+  expect(effects.map(({ sets }) => sets.find(({ id }) => id === 'droop')!.words)).toEqual([
+    apartF(0),
+    apartF(2),
+    apartF(3),
+  ]);
 });
 
 test('what is shown for an answer is what comes of giving it', () => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { ALL_FACTS, assumedFacts, factAt, type FactPath, type Facts, factValue, withFact } from '../job/document';
 import { SAMPLES } from '../samples';
+import { inScale } from '../units/degrees';
 import { families } from '../wiring/families';
 import { setupFindings } from './findings';
 import { changesToSet, changesToTakeAll, isOffTheJob, resolveSettings } from './resolve';
@@ -231,10 +232,12 @@ describe('chosen otherwise', () => {
   });
 });
 
-test('a house that reads °C sees both scales, differences without the 32', () => {
-  expect(settingWords(settingById('compressor-lockout')!, 23, 'C')).toBe('23 °F (-5 °C)');
-  expect(settingWords(settingById('droop')!, 1.8, 'C')).toBe('1.8 °F (1 °C)');
-  expect(settingWords(settingById('compressor-lockout')!, null, 'C')).toBe('no lockout');
+test('settings are said on either scale, differences without the 32', () => {
+  const inC = (id: string, value: number | null) => inScale('C', settingWords(settingById(id)!, value));
+  expect(inC('compressor-lockout', 23)).toBe('-5 °C');
+  expect(inC('droop', 1.8)).toBe('1 °C');
+  expect(inC('aux-on-point', 1.8)).toBe('1 °C below');
+  expect(inC('compressor-lockout', null)).toBe('no lockout');
 });
 
 test.each(SAMPLES.map(({ id, facts: of, confirmed }) => [id, of, confirmed] as const))(

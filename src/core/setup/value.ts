@@ -1,20 +1,14 @@
-import { roundTo } from '../units/round';
+import { apartF, isDegreeUnit } from '../units/degrees';
 import type { Setting, SettingValue } from './setting';
 
-/** A degree scale for reading; what is stored is always °F. */
-export type TemperatureScale = 'F' | 'C';
-
-const toC = (valueF: number, isDifference: boolean) => roundTo((isDifference ? valueF : valueF - 32) / 1.8, 1);
-
-/** A setting's value in words, unit included; for a house that reads °C, in both. */
-export const settingWords = (setting: Setting, value: SettingValue, scale: TemperatureScale = 'F'): string => {
+/** A setting's value in words, unit included. */
+export const settingWords = (setting: Setting, value: SettingValue): string => {
   if (setting.kind === 'choice')
     return setting.options.find((option) => option.value === value)?.label ?? String(value);
   if (value === null) return setting.none ?? 'none';
-  const inUnit = `${value}${setting.unit && ` ${setting.unit}`}`;
-  return setting.unit === '°F' && scale === 'C'
-    ? `${inUnit} (${toC(value as number, setting.isDifference ?? false)} °C)`
-    : inUnit;
+  return setting.isDifference && isDegreeUnit(setting.unit)
+    ? setting.unit.replace('°F', apartF(value as number))
+    : `${value}${setting.unit && ` ${setting.unit}`}`;
 };
 
 /** A value as text, for records; `settingFromText` reads it back. */

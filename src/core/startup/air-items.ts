@@ -5,6 +5,7 @@ import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
 import type { FactPath, Facts } from '../job/document';
 import { type Observation, observationKey } from '../model/observable';
 import { airflowFromRiseCfm, temperatureRiseF } from '../units/air';
+import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import { OUTDOOR_ITEM } from './conditions';
 import { expectWithin } from './expect';
@@ -97,8 +98,8 @@ const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: 
   const ft = elevationFt.toLocaleString('en-US');
   if (mostF - leastF < 0.05) {
     const share = slack(mostF) / (returnF + mostF);
-    const sum = `Return ${roundTo(returnF, 1)} °F + rise ${roundTo(mostF, 1)} °F: ${from} ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`;
-    return { ...expectWithin(returnF + mostF, share, share, sum), tolerance: `±${roundTo(slack(mostF), 1)} °F` };
+    const sum = `Return ${roundTo(returnF, 1)} °F + rise ${apartF(roundTo(mostF, 1))}: ${from} ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`;
+    return { ...expectWithin(returnF + mostF, share, share, sum), tolerance: `±${apartF(roundTo(slack(mostF), 1))}` };
   }
   const [low, high] = [returnF + Math.max(leastF - slack(leastF), LEAST_TOLERANCE_F), returnF + mostF + slack(mostF)];
   return {
@@ -107,7 +108,7 @@ const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: 
     pass: [low, high],
     warn: [low - slack(leastF), high + slack(mostF)],
     tolerance: `${roundTo(low, 0)} to ${roundTo(high, 0)} °F`,
-    sum: `Return ${roundTo(returnF, 1)} °F + rise ${roundTo(leastF, 1)} to ${roundTo(mostF, 1)} °F: ${from}, which finds its own speed, ${amount(leastBtuh)} to ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`,
+    sum: `Return ${roundTo(returnF, 1)} °F + rise ${apartF(`${roundTo(leastF, 1)} to ${roundTo(mostF, 1)}`)}: ${from}, which finds its own speed, ${amount(leastBtuh)} to ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`,
   };
 };
 
@@ -147,7 +148,7 @@ export const supplyItem = (context: StartupContext, call: CallId, airCfm?: numbe
       if (typeof value !== 'number' || returnF === undefined || expected.kind !== 'band') return null;
       if (grade === 'pass' || grade === 'noted') return null;
       const small = smallRise(airCfm, facts.airHandler.auxCfm);
-      const read = `A rise of ${roundTo(value - returnF, 1)} °F`;
+      const read = `A rise of ${apartF(roundTo(value - returnF, 1))}`;
       return value > expected.pass[1]
         ? {
             means: `${read} is too much: little air.`,

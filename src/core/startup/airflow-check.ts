@@ -26,7 +26,7 @@ export type AirflowCheck =
  * Heater amps of all circuits as read, the blower's taken off where it was in the clamp; undefined until every circuit
  * is read.
  */
-const heaterAmpsRead = (context: StartupContext, items: readonly Item[]): number | undefined => {
+export const heaterAmpsRead = (context: StartupContext, items: readonly Item[]): number | undefined => {
   let sum = 0;
   for (const item of items) {
     const reading = context.readings.get(itemKey(context.facts, 'emergency', item));

@@ -52,7 +52,7 @@ describe('readings that cannot both be true are named, and neither passes', () =
     ];
     expect(verdict('emergency/supply', lines)).toMatchObject({
       grade: 'fail',
-      means: expect.stringMatching(/rise of 24 °F and no strip drawing current cannot both be true/),
+      means: expect.stringMatching(/rise of 24\s°F and no strip drawing current cannot both be true/),
     });
     expect([...items(lines).values()].every((item) => !/\b0 CFM/.test(item.verdict?.means ?? ''))).toBe(true);
   });

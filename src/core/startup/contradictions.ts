@@ -1,4 +1,5 @@
 import { PULL_IN_VOLTS } from '../units/control-volts';
+import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import type { StartupContext } from './given';
 import type { PlannedItem, PlannedStep } from './planned';
@@ -91,7 +92,7 @@ const airAgainstHeat = (context: StartupContext, step: PlannedStep): Contradicti
     return [
       {
         keys: [first.key, out.key],
-        means: `A rise of ${roundTo(riseF, 1)} °F and no strip drawing current cannot both be true in emergency heat.`,
+        means: `A rise of ${apartF(roundTo(riseF, 1))} and no strip drawing current cannot both be true in emergency heat.`,
         next: `${again} Is the compressor still running? Is the clamp round the right feed?`,
       },
     ];

@@ -4,6 +4,7 @@ import { currentReadings, type Reading, readingHistory, type ReadingValue, taken
 import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
+import { apartF } from '../units/degrees';
 import { diagnose } from './diagnose';
 import { startupContext } from './given';
 import { tally } from './plan';
@@ -259,7 +260,7 @@ describe('verdicts that hold together', () => {
       ];
       return itemOf(kit, taken, 'emergency/supply').verdict!;
     });
-    expect(low!.means).toContain('A rise of 20 °F is too little: less heat than the kit gives.');
+    expect(low!.means).toContain(`A rise of ${apartF(20)} is too little: less heat than the kit gives.`);
     expect(high!.means).toMatch(
       /^Airflow by temperature rise: \d+ CFM; the blower is set for 1050, the kit needs 850\.$/,
     );

@@ -1,6 +1,10 @@
+'use client';
+
 import type { BackupNeed, BankGate } from '@/core/crossing/backup-need';
 import type { PriceCell } from '@/core/crossing/price-table';
+import type { Degrees } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
+import { Said, useDegrees } from '../degrees';
 import { Scroller } from '../scroller';
 
 const kW = (value: number) => roundTo(value, 1).toFixed(1);
@@ -29,7 +33,9 @@ export const NeedTable = ({
         <tr key={id} className="border-b border-line align-top">
           <th scope="row" className="py-1.5 text-left font-normal">
             {label}
-            <span className="block text-sm text-quiet">{why}</span>
+            <span className="block text-sm text-quiet">
+              <Said>{why}</Said>
+            </span>
           </th>
           <td className="pt-1.5 text-right font-mono whitespace-nowrap">
             <span className="font-semibold">{kW(need)}</span>
@@ -48,71 +54,78 @@ export const NeedTable = ({
 );
 
 /** Where each bank is needed. */
-export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => (
-  <table className="w-full">
-    <thead>
-      <tr className="text-left">
-        <th className="eyebrow font-semibold">Bank</th>
-        <th className="eyebrow text-right font-semibold">kW</th>
-        <th className="eyebrow text-right font-semibold">Needed below</th>
-        <th className="eyebrow text-right font-semibold">Its thermostat</th>
-      </tr>
-    </thead>
-    <tbody>
-      {banks.map(({ bank, kW: size, neededBelowF, dialF }) => (
-        <tr key={bank} className="border-b border-line">
-          <th scope="row" className="py-1.5 text-left font-normal">
-            Strips {bank}
-          </th>
-          <td className="text-right font-mono">{kW(size)}</td>
-          <td className="text-right font-mono font-semibold">
-            {neededBelowF === null ? 'never' : `${Math.round(neededBelowF)} °F`}
-          </td>
-          <td className="text-right font-mono">{dialF === null ? '–' : `${dialF} °F`}</td>
-        </tr>
-      ))}
-    </tbody>
-  </table>
-);
-
-const balanceWords = ({ balanceF, isDrawnOn }: PriceCell) =>
-  typeof balanceF === 'number' ? `${Math.round(balanceF)}°${isDrawnOn ? '*' : ''}` : balanceF;
-
-/** Where both fuels cost the same, price against price. */
-export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => (
-  <Scroller label="Even cost, price against price">
-    <table className="w-full min-w-96 font-mono text-sm">
-      <caption className="pb-1 text-left font-sans text-sm text-quiet">
-        Even cost, °F out: below it the furnace is the cheaper heat. Electricity down, fuel across ($ a {unit}).
-        {table.some((row) => row.some(({ isDrawnOn }) => isDrawnOn)) && ' * Beyond the rating points: drawn on.'}
-      </caption>
+export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => {
+  const degrees = useDegrees();
+  return (
+    <table className="w-full">
       <thead>
-        <tr>
-          <th className="text-left font-normal text-quiet">$/kWh</th>
-          {table[0]?.map(({ fuelPerUnit }) => (
-            <th key={fuelPerUnit} scope="col" className="text-right font-normal text-quiet">
-              {fuelPerUnit}
-            </th>
-          ))}
+        <tr className="text-left">
+          <th className="eyebrow font-semibold">Bank</th>
+          <th className="eyebrow text-right font-semibold">kW</th>
+          <th className="eyebrow text-right font-semibold">Needed below</th>
+          <th className="eyebrow text-right font-semibold">Its thermostat</th>
         </tr>
       </thead>
       <tbody>
-        {table.map((row) => (
-          <tr key={row[0]!.electricPerKWh} className="border-t border-line">
-            <th scope="row" className="py-1.5 text-left font-normal text-quiet">
-              {row[0]!.electricPerKWh}
+        {banks.map(({ bank, kW: size, neededBelowF, dialF }) => (
+          <tr key={bank} className="border-b border-line">
+            <th scope="row" className="py-1.5 text-left font-normal">
+              Strips {bank}
             </th>
-            {row.map((cell) => (
-              <td
-                key={cell.fuelPerUnit}
-                className={`text-right ${cell.isToday ? 'bg-ink font-semibold text-paper' : ''}`}
-              >
-                <span className="px-1">{balanceWords(cell)}</span>
-              </td>
-            ))}
+            <td className="text-right font-mono">{kW(size)}</td>
+            <td className="text-right font-mono font-semibold">
+              {neededBelowF === null ? 'never' : degrees.text(neededBelowF, 0)}
+            </td>
+            <td className="text-right font-mono">{dialF === null ? '–' : degrees.text(dialF)}</td>
           </tr>
         ))}
       </tbody>
     </table>
-  </Scroller>
-);
+  );
+};
+
+const balanceWords = ({ balanceF, isDrawnOn }: PriceCell, { figure }: Degrees) =>
+  typeof balanceF === 'number' ? `${figure(balanceF, 0)}°${isDrawnOn ? '*' : ''}` : balanceF;
+
+/** Where both fuels cost the same, price against price. */
+export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => {
+  const degrees = useDegrees();
+  return (
+    <Scroller label="Even cost, price against price">
+      <table className="w-full min-w-96 font-mono text-sm">
+        <caption className="pb-1 text-left font-sans text-sm text-quiet">
+          Even cost, {degrees.unit} out: below it the furnace is the cheaper heat. Electricity down, fuel across ($ a{' '}
+          {unit}).
+          {table.some((row) => row.some(({ isDrawnOn }) => isDrawnOn)) && ' * Beyond the rating points: drawn on.'}
+        </caption>
+        <thead>
+          <tr>
+            <th className="text-left font-normal text-quiet">$/kWh</th>
+            {table[0]?.map(({ fuelPerUnit }) => (
+              <th key={fuelPerUnit} scope="col" className="text-right font-normal text-quiet">
+                {fuelPerUnit}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {table.map((row) => (
+            <tr key={row[0]!.electricPerKWh} className="border-t border-line">
+              <th scope="row" className="py-1.5 text-left font-normal text-quiet">
+                {row[0]!.electricPerKWh}
+              </th>
+              {row.map((cell) => (
+                <td
+                  key={cell.fuelPerUnit}
+                  className={`text-right ${cell.isToday ? 'bg-ink font-semibold text-paper' : ''}`}
+                >
+                  <span className="px-1">{balanceWords(cell, degrees)}</span>
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scroller>
+  );
+};

@@ -3,6 +3,7 @@
 import type { RefObject } from 'react';
 import type { GatePost } from '@/core/crossing/ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
+import { useDegrees } from '../degrees';
 import { usePost } from '../ruler/use-post';
 
 interface ChartGateProps {
@@ -18,6 +19,7 @@ const ROW_PX = 20;
 
 /** A gate through the whole chart, dragged where it stands. */
 export const ChartGate = ({ post, row, colour, spanF, track }: ChartGateProps) => {
+  const { figure, unit } = useDegrees();
   const slider = usePost(post, spanF, track);
   const place = { left: `${percentAlong(spanF, post.atF)}%` };
   const isFarRight = percentAlong(spanF, post.atF) > 60;
@@ -28,14 +30,14 @@ export const ChartGate = ({ post, row, colour, spanF, track }: ChartGateProps) =
         className={`absolute bg-paper px-1 font-label text-sm font-semibold whitespace-nowrap ${isFarRight ? 'right-[calc(50%+4px)]' : 'left-[calc(50%+4px)]'}`}
         style={{ color: colour, bottom: 4 + row * ROW_PX }}
       >
-        {post.label} <span className="font-mono text-xs">{post.atF}</span>
+        {post.label} <span className="font-mono text-xs">{figure(post.atF)}</span>
       </span>
     </>
   );
   return slider ? (
     <button
       type="button"
-      aria-label={`${post.label} on the chart, °F`}
+      aria-label={`${post.label} on the chart, ${unit}`}
       className="absolute inset-y-0 z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
       style={place}
       {...slider}

@@ -3,7 +3,9 @@
 import { useMemo, useRef } from 'react';
 import type { ChartMark, CrossingChart as Chart } from '@/core/crossing/chart';
 import { type GatePost, ruler } from '@/core/crossing/ruler';
+import type { Degrees } from '@/core/units/degrees';
 import { percentAlong } from '@/core/units/span';
+import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { Scale } from '../ruler/scale';
 import { useScaleDrag } from '../ruler/use-scale-drag';
@@ -18,8 +20,8 @@ const ROW_PX = 20;
 /** A letter's width in percent of the plot, on a desk and on a phone. */
 const LETTER_WIDTH = { desk: 0.75, phone: 2.6 } as const;
 
-const words = ({ label, atF, bandF, isDrawnOn }: ChartMark) =>
-  `${label} ${Math.round(atF)}${isDrawnOn ? '*' : ''}${bandF ? ` (${Math.round(bandF[0])} to ${Math.round(bandF[1])})` : ''}`;
+const words = ({ label, atF, bandF, isDrawnOn }: ChartMark, { figure }: Degrees) =>
+  `${label} ${figure(atF, 0)}${isDrawnOn ? '*' : ''}${bandF ? ` (${figure(bandF[0], 0)} to ${figure(bandF[1], 0)})` : ''}`;
 
 const sameGate = (one: GatePost, other: GatePost) =>
   one.fact === other.fact && one.row === other.row && one.atF === other.atF;
@@ -33,12 +35,17 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
   const outdoorF = useJob((job) => job.moment.outdoorF);
   const setMoment = useJob((job) => job.setMoment);
   const track = useRef<HTMLDivElement>(null);
+  const degrees = useDegrees();
   const { spanF, mostBtuh, lines, marks, crossing } = chart;
   const plot = { spanF, most: mostBtuh };
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
   const places = useMemo(() => labelPlaces({ spanF, most: mostBtuh }, lines), [spanF, mostBtuh, lines]);
   const isPhone = useMedia(NARROW_SCREEN);
-  const placed = markRows(spanF, marks, (mark) => words(mark).length * LETTER_WIDTH[isPhone ? 'phone' : 'desk'] + 1);
+  const placed = markRows(
+    spanF,
+    marks,
+    (mark) => words(mark, degrees).length * LETTER_WIDTH[isPhone ? 'phone' : 'desk'] + 1,
+  );
   const rows = Math.max(...placed.map(({ row }) => row)) + 1;
   const gates = useMemo(
     () =>
@@ -78,7 +85,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
                 className={`absolute px-1 font-label text-sm leading-5 whitespace-nowrap ${mark.id.includes('balance') ? 'font-semibold' : 'text-quiet'} ${end === 'right' ? '-translate-x-full' : ''}`}
                 style={{ left: `${percentAlong(spanF, mark.atF)}%`, top: row * ROW_PX }}
               >
-                {words(mark)}
+                {words(mark, degrees)}
               </span>
             ))}
           </div>
@@ -155,8 +162,8 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
       <Scale />
       <CopStrip chart={chart} outdoorF={outdoorF} />
       <p className="text-sm text-quiet">
-        * and dashed: beyond the rating points ({chart.ratedF[0]} to {chart.ratedF[1]} °F), the heat pump’s lines drawn
-        straight on.
+        * and dashed: beyond the rating points ({degrees.figure(chart.ratedF[0])} to {degrees.text(chart.ratedF[1])}),
+        the heat pump’s lines drawn straight on.
       </p>
     </section>
   );

@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import { type Weighed, weighEvidence } from '@/core/crossing/evidence';
 import type { FactPath } from '@/core/job/document';
+import { Said } from '../degrees';
 import { FactField } from '../fields/fact-field';
 import { useJob } from '../job/provider';
 
@@ -89,7 +90,7 @@ export const LoadEvidence = () => {
                 </span>
               </div>
               <p className="text-sm text-quiet">
-                {estimate.kind === 'known' ? estimate.because : estimate.what} {evidence.about}
+                <Said>{estimate.kind === 'known' ? estimate.because : estimate.what}</Said> {evidence.about}
               </p>
               <details className="text-sm">
                 <summary className="flex min-h-11 items-center underline decoration-dotted underline-offset-4 sm:min-h-8">

@@ -1,5 +1,8 @@
+'use client';
+
 import type { AtMoment } from '@/core/crossing/year/at-moment';
 import { roundTo } from '@/core/units/round';
+import { useDegrees } from '../degrees';
 
 const thousand = (btuh: number) => roundTo(btuh / 1000, 1).toFixed(1);
 
@@ -29,42 +32,45 @@ const Figure = ({
  * The figures at the needle: what is needed, what the heat pump could give, what each source gives in the mean, what
  * it costs.
  */
-export const Readout = ({ outdoorF, at, hasFurnace }: { outdoorF: number; at: AtMoment; hasFurnace: boolean }) => (
-  <dl aria-label={`At ${outdoorF} °F`} className="mb-3 flex flex-wrap gap-x-6 gap-y-2">
-    <Figure
-      label={`Load at ${outdoorF} °F`}
-      value={thousand(at.loadBtuh)}
-      unit="kBtu/h"
-      note={`${thousand(at.lowBtuh)} to ${thousand(at.highBtuh)}`}
-    />
-    <Figure
-      label="Heat pump can"
-      value={thousand(at.heatPumpBtuh)}
-      unit="kBtu/h"
-      tone="text-pine"
-      note={
-        at.cop > 0 ? `COP ${roundTo(at.cop, 2)}${at.isDrawnOn ? ', beyond the rating points' : ''}` : 'stands still'
-      }
-    />
-    <Figure
-      label="It gives"
-      value={thousand(at.compressorBtuh)}
-      unit="kBtu/h"
-      tone="text-pine"
-      note={`${roundTo(at.compressorKW, 2)} kW on average`}
-    />
-    {hasFurnace ? (
-      <Figure label="Furnace gives" value={thousand(at.fossilBtuh)} unit="kBtu/h" tone="text-plum" />
-    ) : (
+export const Readout = ({ outdoorF, at, hasFurnace }: { outdoorF: number; at: AtMoment; hasFurnace: boolean }) => {
+  const { text } = useDegrees();
+  return (
+    <dl aria-label={`At ${text(outdoorF)}`} className="mb-3 flex flex-wrap gap-x-6 gap-y-2">
       <Figure
-        label="Strips give"
-        value={thousand(at.stripsBtuh)}
+        label={`Load at ${text(outdoorF)}`}
+        value={thousand(at.loadBtuh)}
         unit="kBtu/h"
-        tone="text-ember"
-        note={at.temperingBtuh > 0 ? `${thousand(at.temperingBtuh)} in defrost` : undefined}
+        note={`${thousand(at.lowBtuh)} to ${thousand(at.highBtuh)}`}
       />
-    )}
-    <Figure label="Short" value={thousand(at.shortBtuh)} unit="kBtu/h" tone={at.shortBtuh > 1 ? 'text-fail' : ''} />
-    <Figure label="Costs" value={at.costPerHour.toFixed(2)} unit="$ an hour" />
-  </dl>
-);
+      <Figure
+        label="Heat pump can"
+        value={thousand(at.heatPumpBtuh)}
+        unit="kBtu/h"
+        tone="text-pine"
+        note={
+          at.cop > 0 ? `COP ${roundTo(at.cop, 2)}${at.isDrawnOn ? ', beyond the rating points' : ''}` : 'stands still'
+        }
+      />
+      <Figure
+        label="It gives"
+        value={thousand(at.compressorBtuh)}
+        unit="kBtu/h"
+        tone="text-pine"
+        note={`${roundTo(at.compressorKW, 2)} kW on average`}
+      />
+      {hasFurnace ? (
+        <Figure label="Furnace gives" value={thousand(at.fossilBtuh)} unit="kBtu/h" tone="text-plum" />
+      ) : (
+        <Figure
+          label="Strips give"
+          value={thousand(at.stripsBtuh)}
+          unit="kBtu/h"
+          tone="text-ember"
+          note={at.temperingBtuh > 0 ? `${thousand(at.temperingBtuh)} in defrost` : undefined}
+        />
+      )}
+      <Figure label="Short" value={thousand(at.shortBtuh)} unit="kBtu/h" tone={at.shortBtuh > 1 ? 'text-fail' : ''} />
+      <Figure label="Costs" value={at.costPerHour.toFixed(2)} unit="$ an hour" />
+    </dl>
+  );
+};

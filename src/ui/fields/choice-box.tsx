@@ -2,6 +2,7 @@
 
 import { ToggleGroup } from 'radix-ui';
 import { useId } from 'react';
+import { useDegrees } from '../degrees';
 
 interface ChoiceBoxProps<T extends string | number> {
   readonly label: string;
@@ -16,6 +17,7 @@ const MOST_LETTERS = 34;
 /** One of a few values: side by side where there is room, else a list. */
 export const ChoiceBox = <T extends string | number>({ label, options, value, onCommit }: ChoiceBoxProps<T>) => {
   const id = useId();
+  const { say } = useDegrees();
   const byText = (text: string) => options.find((option) => String(option.value) === text)?.value;
   if (options.length > 4 || options.map((option) => option.label).join('').length > MOST_LETTERS) {
     return (
@@ -34,7 +36,7 @@ export const ChoiceBox = <T extends string | number>({ label, options, value, on
         >
           {options.map((option) => (
             <option key={option.value} value={String(option.value)}>
-              {option.label}
+              {say(option.label)}
             </option>
           ))}
         </select>
@@ -62,7 +64,7 @@ export const ChoiceBox = <T extends string | number>({ label, options, value, on
             value={String(option.value)}
             className="min-h-[42px] flex-1 border-r border-line px-2 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper"
           >
-            {option.label}
+            {say(option.label)}
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>

@@ -3,6 +3,7 @@
 import { factProblem } from '@/core/job/check-fact';
 import { factAt, type FactPath, factValue } from '@/core/job/document';
 import type { Finding } from '@/core/job/finding';
+import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { SeverityMark } from '../severity-mark';
 import { Why } from '../why';
@@ -26,6 +27,7 @@ const Control = ({ path }: { path: FactPath }) => {
           label={fact.label}
           value={value as number | null}
           unit={fact.unit}
+          isDifference={fact.isDifference}
           step={fact.step}
           min={fact.min}
           max={fact.max}
@@ -85,6 +87,7 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
   const isConfirmed = useJob((job) => job.confirmed.has(path));
   const setFact = useJob((job) => job.setFact);
   const value = useJob((job) => factValue(job.facts, path));
+  const { say } = useDegrees();
   return (
     <div
       id={path}
@@ -94,7 +97,7 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
       <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
         {(fact.why || isConfirmed) && (
           <Why label={fact.why ? 'why' : 'history'}>
-            {fact.why && <p className="mb-2">{fact.why}</p>}
+            {fact.why && <p className="mb-2">{say(fact.why)}</p>}
             {isConfirmed && <FactPast path={path} />}
           </Why>
         )}
@@ -113,7 +116,7 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
         <p key={finding.rule + finding.what} className="mb-1 flex gap-2 text-sm">
           <SeverityMark severity={finding.severity} />
           <span>
-            {finding.what} <span className="text-quiet">{finding.mend}</span>
+            {say(finding.what)} <span className="text-quiet">{say(finding.mend)}</span>
           </span>
         </p>
       ))}

@@ -5,12 +5,14 @@ import { factAt, type FactPath } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import type { PastChange } from '@/core/job/past-change';
 import { type Answer, call } from '../api';
+import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { When } from '../when';
 
 const Changes = ({ path, changes }: { path: FactPath; changes: readonly PastChange[] }) => {
+  const { say } = useDegrees();
   if (changes.length === 0) return <p className="text-quiet">Nobody has changed it.</p>;
-  const words = (value: unknown) => factWords(factAt(path), value);
+  const words = (value: unknown) => say(factWords(factAt(path), value));
   return (
     <ol className="space-y-2">
       {changes.map(({ before, after, author, at }, number) => (

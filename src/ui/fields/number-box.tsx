@@ -26,9 +26,9 @@ export const NumberBox = ({
   ...props
 }: NumberBoxProps) => {
   const id = useId();
-  const { unit, none } = props;
+  const { none } = props;
   const entry = useNumberEntry(props);
-  const { text, typed, wrong } = entry;
+  const { text, typed, unit, wrong } = entry;
   const swipe = useRef<{ x: number; from: number } | null>(null);
   return (
     <span className="block">

@@ -4,15 +4,15 @@ import { useState } from 'react';
 import { parseTyped } from '@/core/units/parse-number';
 import { roundTo } from '@/core/units/round';
 import { useTyped } from '../job/use-typed';
-
-/** A number as a field holds it: `OL` for an open circuit, null for nothing. */
-export type FieldNumber = number | 'OL' | null;
+import { type FieldNumber, useFieldScale } from './use-field-scale';
 
 export interface NumberEntryProps {
   /** What it is for, once in the job: what is typed then outlives the page. */
   readonly name?: string | undefined;
   readonly value: FieldNumber;
   readonly unit: string;
+  /** A difference of temperatures, not a temperature. */
+  readonly isDifference?: boolean | undefined;
   readonly step: number;
   readonly min?: number;
   readonly max?: number;
@@ -28,17 +28,20 @@ export interface NumberEntryProps {
 
 type Judged = { readonly value: FieldNumber } | { readonly why: string };
 
-const shown = (value: FieldNumber) => (value === null ? '' : String(value));
-
 /**
  * What is typed into a field for a number, until it makes sense and is entered. What is wrong stands beside it
  * meanwhile, and nothing typed is thrown away.
  */
 export const useNumberEntry = (props: NumberEntryProps) => {
-  const { name, value, unit, step, min = -Infinity, max = Infinity, maxWhy, none, takesOpen = false } = props;
-  const [typed, setTyped] = useTyped(name);
+  const { name, value, step, min = -Infinity, max = Infinity, maxWhy, none, takesOpen = false } = props;
+  const [kept, setKept] = useTyped(name);
+  const { unit, shown, stored, bound, keep, recall, say } = useFieldScale(props.unit, props.isDifference);
   const [wrong, setWrong] = useState<string | null>(null);
+  const typed = recall(kept);
+  const setTyped = (input: string | null) => setKept(keep(input));
   const text = typed ?? shown(value);
+  const least = bound(min);
+  const most = bound(max);
 
   const judge = (input: string): Judged => {
     const parsed = parseTyped(input);
@@ -50,13 +53,12 @@ export const useNumberEntry = (props: NumberEntryProps) => {
       case 'empty':
         return none === undefined ? { why: 'A number is needed here.' } : { value: null };
       case 'number': {
-        const why =
-          parsed.value < min
-            ? `At least ${min} ${unit}.`
-            : parsed.value > max
-              ? `At most ${max} ${unit}.${maxWhy ? ` ${maxWhy}` : ''}`
-              : (props.check?.(parsed.value) ?? null);
-        return why === null ? { value: parsed.value } : { why };
+        if (parsed.value < least) return { why: `At least ${least} ${unit}.` };
+        if (parsed.value > most) return { why: `At most ${most} ${unit}.${maxWhy ? ` ${maxWhy}` : ''}` };
+        // A bound that was rounded on the scale shown is that bound.
+        const meant = Math.min(max, Math.max(min, stored(parsed.value, value)));
+        const why = props.check?.(meant) ?? null;
+        return why === null ? { value: meant } : { why: say(why) };
       }
     }
   };
@@ -65,14 +67,16 @@ export const useNumberEntry = (props: NumberEntryProps) => {
     setWrong('why' in judged ? judged.why : null);
     return !('why' in judged);
   };
-  const stepped = (from: number, by: number) => Math.min(max, Math.max(min, roundTo(from + by * step, 4)));
+  const stepped = (from: number, by: number) => Math.min(most, Math.max(least, roundTo(from + by * step, 4)));
   /** The number that steps count from; null where what is typed is none. */
   const stepBase = (): number | null => {
     const parsed = parseTyped(text);
-    return parsed.kind === 'number' ? parsed.value : parsed.kind === 'empty' ? Math.max(min, 0) : null;
+    return parsed.kind === 'number' ? parsed.value : parsed.kind === 'empty' ? Math.max(least, 0) : null;
   };
   return {
     text,
+    /** The unit as it stands beside the field. */
+    unit,
     typed,
     wrong,
     /** What the text would be entered as; null where it makes no sense yet. */
@@ -86,7 +90,7 @@ export const useNumberEntry = (props: NumberEntryProps) => {
       if (wrong !== null && !('why' in judge(input))) setWrong(null);
     },
     typeStepped: (from: number, by: number) => {
-      setTyped(shown(stepped(from, by)));
+      setTyped(String(stepped(from, by)));
       setWrong(null);
     },
     giveUp: () => {

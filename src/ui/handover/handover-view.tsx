@@ -3,7 +3,9 @@
 import { useMemo, useState } from 'react';
 import { handoverRecord } from '@/core/handover/record';
 import { recordDifferences } from '@/core/handover/record-differences';
+import { recordOnScale } from '@/core/handover/record-on-scale';
 import type { KeptHandover } from '@/core/handover/record-schema';
+import { useDegrees } from '../degrees';
 import { PlainSelect } from '../fields/plain-select';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
@@ -32,6 +34,7 @@ const LIVE = 'today';
 /** The record of a job: as it stands, or as it was handed over, with what would be printed otherwise today. */
 export const HandoverView = ({ handovers }: { handovers: readonly KeptHandover[] }) => {
   const today = useRecordNow();
+  const { scale } = useDegrees();
   const isHandedOver = useJob((job) => job.saved.handedOverAt !== null);
   const [chosen, setChosen] = useState<string | null>(null);
   const last = handovers[0];
@@ -66,7 +69,7 @@ export const HandoverView = ({ handovers }: { handovers: readonly KeptHandover[]
       )}
       {kept && <RecordChanges differences={differences} />}
       <RecordPages
-        record={kept?.record ?? today}
+        record={recordOnScale(kept?.record ?? today, scale)}
         signed={
           kept && (
             <p className="text-sm print:text-[7pt] print:leading-none">

@@ -2,13 +2,15 @@ import type { HandoverRecord } from '@/core/handover/record';
 
 /** The facts of house and equipment, as the record prints them. */
 export const RecordFacts = ({ facts }: HandoverRecord) => (
-  <div className="columns-1 gap-6 text-xs sm:columns-2 print:columns-4 print:gap-4 print:text-[6.5pt] print:leading-[1.15]">
+  <div className="columns-1 gap-6 text-xs sm:columns-2 print:columns-5 print:gap-3 print:text-[6pt] print:leading-[1.1]">
     {facts.map(({ group, rows }) => (
-      <div key={group} className="mb-3 break-inside-avoid print:mb-1.5">
-        <h4 className="font-label text-base font-semibold print:text-[8pt] print:leading-none">{group}</h4>
+      <div key={group} className="mb-3 break-inside-avoid print:mb-1 print:break-inside-auto">
+        <h4 className="break-after-avoid font-label text-base font-semibold print:text-[7.5pt] print:leading-none">
+          {group}
+        </h4>
         <dl>
           {rows.map(({ label, value, isAssumed }) => (
-            <div key={label} className="flex justify-between gap-2 border-b border-line">
+            <div key={label} className="flex break-inside-avoid justify-between gap-2 border-b print:gap-1 border-line">
               <dt className="text-quiet">{label}</dt>
               <dd className="min-w-0 text-right font-mono [overflow-wrap:anywhere]">
                 {value}

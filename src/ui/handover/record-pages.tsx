@@ -1,4 +1,5 @@
 import type { HandoverRecord } from '@/core/handover/record';
+import { useDegrees } from '../degrees';
 import { RecordFacts } from './record-facts';
 import { RecordOpen } from './record-open';
 import { RecordReadings } from './record-readings';
@@ -9,46 +10,49 @@ const SHEET =
   'mx-auto mb-8 max-w-[52rem] border border-line bg-sheet p-6 sm:p-10 print:m-0 print:max-w-none print:border-0 print:p-0';
 
 const TITLE =
-  'mt-4 mb-1 border-b-2 border-ink font-label text-xl font-semibold print:mt-1.5 print:border-b print:text-[10pt] print:leading-tight';
+  'mt-4 mb-1 break-after-avoid border-b-2 border-ink font-label text-xl font-semibold print:mt-1.5 print:border-b print:text-[10pt] print:leading-tight';
 
 /** A record as it is printed: the technician's page and the homeowner's. */
-export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed: React.ReactNode }) => (
-  <>
-    <article aria-label="Technician’s page" className={`${SHEET} print:break-after-page`}>
-      <h2 className="font-label text-3xl font-semibold print:leading-none">Startup record</h2>
-      <p>
-        {record.name} · {record.address} · {record.elevation}
-        {record.visit && ` · ${record.visit.reason}`}
-      </p>
-      {signed}
-      <h3 className={TITLE}>Open</h3>
-      <RecordOpen {...record} />
-      <h3 className={TITLE}>Readings</h3>
-      <RecordReadings {...record} />
-      <h3 className={TITLE}>Settings</h3>
-      <RecordSettings {...record} />
-      <h3 className={TITLE}>Terminals to C, V at {record.outdoorF} °F out</h3>
-      <RecordTerminals {...record} />
-      <p className="text-xs">R is hot in every call; what is not listed never is.</p>
-      <h3 className={TITLE}>Facts</h3>
-      <RecordFacts {...record} />
-      <p className="mt-3 text-xs">
-        Local codes, the maker’s instructions and licensed practice come before anything on this page.
-      </p>
-    </article>
-    <article aria-label="Homeowner’s page" className={`${SHEET} print:text-[1.3rem]`}>
-      <h2 className="font-label text-3xl font-semibold">Your heat pump</h2>
-      <p>{record.address}</p>
-      {record.homeowner.map(({ title, lines }) => (
-        <section key={title} className="mt-4">
-          <h3 className="font-label text-2xl font-semibold">{title}</h3>
-          {lines.map((line) => (
-            <p key={line} className="mt-1">
-              {line}
-            </p>
-          ))}
-        </section>
-      ))}
-    </article>
-  </>
-);
+export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed: React.ReactNode }) => {
+  const { text } = useDegrees();
+  return (
+    <>
+      <article aria-label="Technician’s page" className={`${SHEET} print:break-after-page`}>
+        <h2 className="font-label text-3xl font-semibold print:leading-none">Startup record</h2>
+        <p>
+          {record.name} · {record.address} · {record.elevation}
+          {record.visit && ` · ${record.visit.reason}`}
+        </p>
+        {signed}
+        <h3 className={TITLE}>Open</h3>
+        <RecordOpen {...record} />
+        <h3 className={TITLE}>Readings</h3>
+        <RecordReadings {...record} />
+        <h3 className={TITLE}>Settings</h3>
+        <RecordSettings {...record} />
+        <h3 className={TITLE}>Terminals to C, V at {text(record.outdoorF)} out</h3>
+        <RecordTerminals {...record} />
+        <p className="text-xs">R is hot in every call; what is not listed never is.</p>
+        <h3 className={TITLE}>Facts</h3>
+        <RecordFacts {...record} />
+        <p className="mt-3 text-xs">
+          Local codes, the maker’s instructions and licensed practice come before anything on this page.
+        </p>
+      </article>
+      <article aria-label="Homeowner’s page" className={`${SHEET} print:text-[1.3rem]`}>
+        <h2 className="font-label text-3xl font-semibold">Your heat pump</h2>
+        <p>{record.address}</p>
+        {record.homeowner.map(({ title, lines }) => (
+          <section key={title} className="mt-4">
+            <h3 className="font-label text-2xl font-semibold">{title}</h3>
+            {lines.map((line) => (
+              <p key={line} className="mt-1">
+                {line}
+              </p>
+            ))}
+          </section>
+        ))}
+      </article>
+    </>
+  );
+};

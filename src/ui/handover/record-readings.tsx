@@ -5,7 +5,7 @@ import { When } from '../when';
 const ReadingLine = ({ reading }: { reading: RecordReading }) => {
   const { label, expected, read, isCorrected, grade, words } = reading;
   return (
-    <li className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto_5.5rem_1rem] gap-x-2 print:grid-cols-[minmax(0,1fr)_auto_18mm_3mm] border-b border-line">
+    <li className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto_5.5rem_1rem] gap-x-2 print:grid-cols-[minmax(0,1fr)_auto_15mm_3mm] print:gap-x-1 border-b border-line">
       <span>{label}</span>
       <span className="max-w-40 text-right print:max-w-none print:whitespace-nowrap font-mono text-quiet">
         {expected}
@@ -21,7 +21,7 @@ const ReadingLine = ({ reading }: { reading: RecordReading }) => {
 };
 
 /** Every reading with what was expected and its verdict, step by step. */
-export const RecordReadings = ({ taken, tally, steps }: HandoverRecord) => (
+export const RecordReadings = ({ taken, tally, measured, steps }: HandoverRecord) => (
   <>
     {taken && (
       <p className="text-sm">
@@ -30,7 +30,8 @@ export const RecordReadings = ({ taken, tally, steps }: HandoverRecord) => (
       </p>
     )}
     <p className="text-sm">{tally} Expected, then read. † corrected; every reading is in the CSV.</p>
-    <div className="mt-1 gap-6 text-xs sm:columns-2 print:text-[7pt] print:leading-[1.12]">
+    {measured && measured.length > 0 && <p className="text-sm font-semibold">{measured.join(' ')}</p>}
+    <div className="mt-1 gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[7pt] print:leading-[1.1]">
       {steps.map(({ title, readings, done, leftOut }) => (
         <section key={title}>
           <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:mt-0.5 print:text-[8pt] print:leading-none">

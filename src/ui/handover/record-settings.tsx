@@ -20,7 +20,7 @@ export const RecordSettings = ({ set, settings }: HandoverRecord) =>
         Set <When at={set.from} /> to <When at={set.to} /> by {set.people}. Found, left, read back; every change is in
         the CSV.
       </p>
-      <div className="gap-6 text-xs sm:columns-2 print:text-[7pt] print:leading-[1.12]">
+      <div className="gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[7pt] print:leading-[1.1]">
         {settings.map(({ controller, rows }) => (
           <section key={controller}>
             <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:text-[8pt]">{controller}</h4>

@@ -1,6 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
+import { Said } from '../degrees';
 
 interface UnsettledDialogProps {
   readonly lines: readonly string[];
@@ -24,7 +25,9 @@ export const UnsettledDialog = ({ lines, onGo, onClose }: UnsettledDialogProps) 
           className="mt-3 min-h-0 flex-1 list-disc space-y-1 overflow-y-auto pl-5"
         >
           {lines.map((line) => (
-            <li key={line}>{line}</li>
+            <li key={line}>
+              <Said>{line}</Said>
+            </li>
           ))}
         </ul>
         <div className="mt-4 flex flex-wrap gap-2">

@@ -6,9 +6,11 @@ import { useCallback, useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
+import { HouseDegrees } from '../degrees';
 import { GateRuler } from '../ruler/gate-ruler';
 import { JobHeader } from './header';
 import { LostBanner } from './lost-banner';
+import { PrintName } from './print-name';
 import { JobProvider, useJob } from './provider';
 import { unnamedCount } from './state';
 import { useKeys } from './use-keys';
@@ -33,6 +35,7 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
       >
         To the page
       </a>
+      <PrintName />
       <JobHeader onCommands={openCommands} />
       <LostBanner />
       {hasUnnamed && <NameDialog />}
@@ -46,6 +49,10 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
     </div>
   );
 };
+
+const InItsDegrees = ({ children }: { children: React.ReactNode }) => (
+  <HouseDegrees scale={useJob((job) => job.facts.talk.scale)}>{children}</HouseDegrees>
+);
 
 /** What stands around every page of a job. The moment comes from the address. */
 export const JobFrame = ({
@@ -68,7 +75,9 @@ export const JobFrame = ({
   }, [unknown]);
   return (
     <JobProvider job={job} moment={moment} visit={visit} cautionsRead={cautionsRead}>
-      <Inside rulerFolds={rulerFolds}>{children}</Inside>
+      <InItsDegrees>
+        <Inside rulerFolds={rulerFolds}>{children}</Inside>
+      </InItsDegrees>
     </JobProvider>
   );
 };

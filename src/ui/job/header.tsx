@@ -4,6 +4,7 @@ import { Command } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { jobName } from '@/core/job/document';
+import { DegreesButton } from '../degrees-button';
 import { Mark } from '../mark';
 import { ThemeButton } from '../theme-button';
 import { PageMenu } from './page-menu';
@@ -53,6 +54,9 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
       >
         <Command size={20} aria-hidden />
       </button>
+      <span className="max-lg:hidden">
+        <DegreesButton />
+      </span>
       <span className="max-lg:hidden">
         <ThemeButton />
       </span>

@@ -3,6 +3,8 @@
 import { ChevronDown } from 'lucide-react';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
+import type { DegreeScale } from '@/core/units/degrees';
+import { useDegreeChoice } from '../degrees';
 import { useTheme } from '../theme';
 import { type Theme, THEME_LABELS } from '../themes';
 import type { JobPage } from './pages';
@@ -19,6 +21,7 @@ const ITEM =
 /** The pages of a job, and the light, behind one button where they have no room in a row. */
 export const PageMenu = ({ pages, here, onCommands }: PageMenuProps) => {
   const { theme, setTheme } = useTheme();
+  const { scale, choose } = useDegreeChoice();
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
@@ -54,6 +57,17 @@ export const PageMenu = ({ pages, here, onCommands }: PageMenuProps) => {
                   {each === theme ? '✓' : ''}
                 </span>
                 {THEME_LABELS[each]}
+              </DropdownMenu.RadioItem>
+            ))}
+          </DropdownMenu.RadioGroup>
+          <DropdownMenu.Label className="eyebrow px-4 pt-2">Degrees</DropdownMenu.Label>
+          <DropdownMenu.RadioGroup value={scale} onValueChange={(next) => choose(next as DegreeScale)}>
+            {(['F', 'C'] as const).map((each) => (
+              <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>
+                <span aria-hidden className="w-4">
+                  {each === scale ? '✓' : ''}
+                </span>
+                °{each}
               </DropdownMenu.RadioItem>
             ))}
           </DropdownMenu.RadioGroup>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { factAt, type FactPath, factValue, sameValue } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
+import { Said } from '../degrees';
 import { When } from '../when';
 import { useJob } from './provider';
 
@@ -62,10 +63,12 @@ export const StaleDialog = () => {
                         {side === 'yours' ? 'Entered here' : 'Saved there'}
                       </span>
                       <span className="font-mono">
-                        {factWords(
-                          factAt(path),
-                          side === 'yours' ? pending[path] : factValue(theirs.document.facts, path),
-                        )}
+                        <Said>
+                          {factWords(
+                            factAt(path),
+                            side === 'yours' ? pending[path] : factValue(theirs.document.facts, path),
+                          )}
+                        </Said>
                       </span>
                     </label>
                   ))}

@@ -5,6 +5,7 @@ import type { NewMark, SettingMark } from '@/core/job/setting-marks';
 import type { JobHistory, StoredJob } from '@/core/job/stored-job';
 import type { Visit } from '@/core/job/visit';
 import { lastVisit, ofVisit } from '@/core/job/visits';
+import type { DegreeScale } from '@/core/units/degrees';
 import type { JobDraft, Typed } from './draft';
 
 /** `unnamed`: all is saved but what waits for somebody to say who read it. */
@@ -66,7 +67,8 @@ export interface JobState {
   readonly readCaution: (place: string) => void;
   readonly setMoment: (change: Partial<Moment>) => void;
   readonly setCall: (call: CallId) => void;
-  readonly nudgeOutdoor: (byF: number) => void;
+  /** Goes by so many marks of a scale. */
+  readonly nudgeOutdoor: (steps: number, scale: DegreeScale) => void;
   readonly acknowledge: (change: Partial<Pick<StoredJob, 'handedOverAt' | 'visits'>>) => void;
   readonly showVisit: (visit: string | null) => void;
   /** Goes on with a visit, though nothing was done on it for long. */

@@ -29,7 +29,7 @@ test('a reading carries author, instrument and time, and moves the moment where 
     instrument: 'clamp 2',
     at: '2026-02-01T10:00:00.000Z',
   });
-  expect(store.getState().moment).toMatchObject({ outdoorF: 12, indoorF: 65 });
+  expect(store.getState().moment).toMatchObject({ outdoorF: 12.4, indoorF: 65 });
   expect(store.getState().saved.revision).toBe(1);
 });
 

@@ -231,7 +231,7 @@ test('confirming an assumption is a change, confirming it again is none', async 
 
 test('the marker stays on the scale', () => {
   const store = open();
-  store.getState().nudgeOutdoor(500);
+  store.getState().nudgeOutdoor(500, 'F');
   expect(store.getState().moment.outdoorF).toBe(70);
   store.getState().setCall('defrost');
   expect(store.getState().moment.call).toBe('defrost');

@@ -4,6 +4,7 @@ import { atOutdoor, type Moment } from '@/core/control/moment';
 import { type FactPath, factValue, sameValue } from '@/core/job/document';
 import { type TakenReading, takenReading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
+import { steppedF } from '@/core/units/degrees';
 import { takeDrafts } from '../drafts';
 import { isNothing, type JobDraft } from './draft';
 import { factEntries } from './fact-entries';
@@ -119,7 +120,8 @@ export const createJobStore = (
       ...undoEntries(access, sender),
       setMoment: (change) => set((state) => ({ moment: { ...state.moment, ...change } })),
       setCall: (next) => set((state) => ({ moment: { ...state.moment, call: next } })),
-      nudgeOutdoor: (byF) => set((state) => ({ moment: atOutdoor(state.moment, state.moment.outdoorF + byF) })),
+      nudgeOutdoor: (steps, scale) =>
+        set(({ moment }) => ({ moment: atOutdoor(moment, steppedF(scale, moment.outdoorF, steps)) })),
       savedAt: null,
       goesOnWith: null,
       acknowledge: (change) =>

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { callsOf, nextCall } from '@/core/control/moment';
+import { useDegrees } from '../degrees';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
@@ -14,6 +15,7 @@ const isTyping = (target: EventTarget | null) =>
 export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) => {
   const router = useRouter();
   const now = useJobNow();
+  const { scale } = useDegrees();
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
@@ -25,8 +27,8 @@ export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys
       const page = JOB_PAGES[Number(event.key) - 1];
       const { saved, facts, moment, nudgeOutdoor, setCall } = now();
       if (page) router.push(`/jobs/${saved.id}/${page.id}?${jobQuery(now())}`);
-      else if (event.key === '[') nudgeOutdoor(-1);
-      else if (event.key === ']') nudgeOutdoor(1);
+      else if (event.key === '[') nudgeOutdoor(-1, scale);
+      else if (event.key === ']') nudgeOutdoor(1, scale);
       else if (event.key === 'c') setCall(nextCall(moment.call, callsOf(facts)));
       else if (event.key === '?') onKeys();
       else if (event.key === '/') onCommands();
@@ -35,5 +37,5 @@ export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
-  }, [router, now, onCommands, onKeys]);
+  }, [router, now, scale, onCommands, onKeys]);
 };

@@ -3,6 +3,7 @@
 import type { RefObject } from 'react';
 import type { GatePost as Post } from '@/core/crossing/ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
+import { useDegrees } from '../degrees';
 import { usePost } from './use-post';
 
 /** A post on a lane. One that stands for a fact can be dragged, or moved with the arrow keys. */
@@ -15,6 +16,7 @@ export const GatePost = ({
   spanF: SpanF;
   track: RefObject<HTMLElement | null>;
 }) => {
+  const { figure, text, unit } = useDegrees();
   const slider = usePost(post, spanF, track);
   const place = { left: `${percentAlong(spanF, post.atF)}%` };
   const bar = (
@@ -25,7 +27,7 @@ export const GatePost = ({
   );
   if (!slider) {
     return (
-      <span className="absolute inset-y-0 w-3 -translate-x-1/2" style={place} title={`${post.label} ${post.atF} °F`}>
+      <span className="absolute inset-y-0 w-3 -translate-x-1/2" style={place} title={`${post.label} ${text(post.atF)}`}>
         {bar}
       </span>
     );
@@ -33,14 +35,14 @@ export const GatePost = ({
   return (
     <button
       type="button"
-      aria-label={`${post.label}, °F`}
+      aria-label={`${post.label}, ${unit}`}
       className="absolute inset-y-[-11px] z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
       style={place}
       {...slider}
     >
       <span className="absolute inset-y-[11px] left-1/2 w-3 -translate-x-1/2">{bar}</span>
       <span className="absolute top-1/2 left-[calc(50%+7px)] -translate-y-1/2 bg-paper px-0.5 font-mono text-xs font-semibold text-ink">
-        {post.atF}
+        {figure(post.atF)}
       </span>
     </button>
   );

@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
 import { rulerVerdict } from '@/core/crossing/ruler-verdict';
 import { supplyAir } from '@/core/crossing/supply-air';
+import { Said, useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { useBasis } from '../job/use-basis';
 import { CallPicker } from './call-picker';
@@ -19,6 +20,9 @@ const SOUND = {
   short: 'font-semibold text-warn',
   hole: 'font-semibold text-fail',
 } as const;
+
+/** What a tap on colder and warmer goes by. */
+const STEP_WORDS = { F: 'One degree', C: 'Half a degree' } as const;
 
 /** How far the folded line is pulled up until it opens, px. */
 const PULL_PX = 12;
@@ -35,6 +39,7 @@ export const GateRuler = ({ folds }: { folds: string }) => {
   const entry = `${page}-open`;
   const isOpen = kept.split('.').includes(entry);
   const pulledFrom = useRef<number | null>(null);
+  const degrees = useDegrees();
   const basis = useBasis();
   const state = basis.state(moment);
   const verdict = useMemo(() => rulerVerdict(facts, state, moment), [facts, state, moment]);
@@ -83,14 +88,24 @@ export const GateRuler = ({ folds }: { folds: string }) => {
           {isOpen ? <ChevronDown aria-hidden /> : <ChevronUp aria-hidden />}
         </button>
         <span className="flex items-center">
-          <button type="button" className="bare-button" aria-label="One degree colder" onClick={() => nudge(-1)}>
+          <button
+            type="button"
+            className="bare-button"
+            aria-label={`${STEP_WORDS[degrees.scale]} colder`}
+            onClick={() => nudge(-1, degrees.scale)}
+          >
             <Minus size={18} aria-hidden />
           </button>
           <span className="min-w-[4.6rem] text-center font-mono text-xl font-semibold whitespace-nowrap">
-            {moment.outdoorF}
-            <span className="text-sm font-normal text-quiet"> °F out</span>
+            {degrees.figure(moment.outdoorF)}
+            <span className="text-sm font-normal text-quiet"> {degrees.unit} out</span>
           </span>
-          <button type="button" className="bare-button" aria-label="One degree warmer" onClick={() => nudge(1)}>
+          <button
+            type="button"
+            className="bare-button"
+            aria-label={`${STEP_WORDS[degrees.scale]} warmer`}
+            onClick={() => nudge(1, degrees.scale)}
+          >
             <Plus size={18} aria-hidden />
           </button>
         </span>
@@ -99,9 +114,9 @@ export const GateRuler = ({ folds }: { folds: string }) => {
           aria-live="polite"
           className={`min-w-0 basis-full pb-0.5 text-[0.8125rem] leading-[1.2] max-lg:line-clamp-2 lg:flex-1 lg:basis-0 lg:pb-0 lg:text-sm lg:leading-tight xl:text-base xl:leading-tight ${SOUND[verdict.grade]}`}
         >
-          {verdict.text}
+          <Said>{verdict.text}</Said>
           {supply.kind === 'heat' && (
-            <span className="text-quiet"> Register about {Math.round(supply.supplyF)} °F.</span>
+            <span className="text-quiet"> Register about {degrees.text(supply.supplyF, 0)}.</span>
           )}
         </p>
         {isOpen && <RoomField />}

@@ -3,11 +3,16 @@
 import { useMemo, useRef } from 'react';
 import { OUTDOOR_BOUNDS_F } from '@/core/control/moment';
 import { ruler } from '@/core/crossing/ruler';
-import { percentAlong, type SpanF, ticksAlong } from '@/core/units/span';
+import { percentAlong, type SpanF } from '@/core/units/span';
+import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { SOURCE_COLOUR } from '../sources';
 import { GatePost } from './gate-post';
+import { sliderKeyF } from './slider-key';
 import { useScaleDrag } from './use-scale-drag';
+
+/** Degrees from mark to mark, from figure to figure, and from figure to figure on a narrow screen. */
+const TICKS = { F: { mark: 5, figure: 10, narrow: 20 }, C: { mark: 1, figure: 5, narrow: 10 } } as const;
 
 const band = (spanF: SpanF, [fromF, toF]: SpanF) => ({
   left: `${percentAlong(spanF, fromF)}%`,
@@ -19,7 +24,7 @@ export const Scale = () => {
   const facts = useJob((job) => job.facts);
   const outdoorF = useJob((job) => job.moment.outdoorF);
   const setMoment = useJob((job) => job.setMoment);
-  const nudge = useJob((job) => job.nudgeOutdoor);
+  const degrees = useDegrees();
   const track = useRef<HTMLDivElement>(null);
   const { spanF, lanes, marks, holesF, shortfallsF } = useMemo(() => ruler(facts), [facts]);
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
@@ -41,20 +46,20 @@ export const Scale = () => {
       </div>
       <div ref={track} className="relative">
         <div className="relative h-10 touch-none cursor-ew-resize border-b border-ink" {...drag}>
-          {ticksAlong(spanF, 5).map((tickF) => (
+          {degrees.ticks(spanF, TICKS[degrees.scale].mark).map(({ atF, value }) => (
             <span
-              key={tickF}
-              className={`absolute bottom-0 w-px bg-ink ${tickF % 10 === 0 ? 'h-2.5' : 'h-1.5'}`}
-              style={{ left: `${percentAlong(spanF, tickF)}%` }}
+              key={value}
+              className={`absolute bottom-0 w-px bg-ink ${value % TICKS[degrees.scale].figure === 0 ? 'h-2.5' : 'h-1.5'}`}
+              style={{ left: `${percentAlong(spanF, atF)}%` }}
             />
           ))}
-          {ticksAlong(spanF, 10).map((tickF) => (
+          {degrees.ticks(spanF, TICKS[degrees.scale].figure).map(({ atF, value }) => (
             <span
-              key={tickF}
-              className={`absolute bottom-2.5 -translate-x-1/2 font-mono text-xs text-quiet select-none ${tickF % 20 === 0 ? '' : 'max-sm:hidden'}`}
-              style={{ left: `${percentAlong(spanF, tickF)}%` }}
+              key={value}
+              className={`absolute bottom-2.5 -translate-x-1/2 font-mono text-xs text-quiet select-none ${value % TICKS[degrees.scale].narrow === 0 ? '' : 'max-sm:hidden'}`}
+              style={{ left: `${percentAlong(spanF, atF)}%` }}
             >
-              {tickF}
+              {value}
             </span>
           ))}
         </div>
@@ -95,7 +100,7 @@ export const Scale = () => {
               <span
                 className={`absolute bottom-0 font-label text-sm leading-tight whitespace-nowrap text-ink ${percentAlong(spanF, mark.atF) > 60 ? 'right-1' : 'left-1'}`}
               >
-                {mark.label} <span className="font-mono text-xs">{Math.round(mark.atF)}</span>
+                {mark.label} <span className="font-mono text-xs">{degrees.figure(mark.atF, 0)}</span>
               </span>
             </span>
           ))}
@@ -104,24 +109,24 @@ export const Scale = () => {
         <button
           type="button"
           role="slider"
-          aria-label="Outdoor temperature, °F"
+          aria-label={`Outdoor temperature, ${degrees.unit}`}
           aria-valuemin={OUTDOOR_BOUNDS_F[0]}
           aria-valuemax={OUTDOOR_BOUNDS_F[1]}
           aria-valuenow={outdoorF}
-          aria-valuetext={`${outdoorF} °F`}
+          aria-valuetext={degrees.text(outdoorF)}
           className="absolute inset-y-0 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
           style={{ left: needle, clipPath: 'inset(0 0 calc(100% - 2.6rem) 0)' }}
           onKeyDown={(event) => {
-            const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -5, PageUp: 5 }[event.key];
-            if (by === undefined) return;
+            const toF = sliderKeyF(degrees.scale, event.key, outdoorF, OUTDOOR_BOUNDS_F);
+            if (toF === null) return;
             event.preventDefault();
-            nudge(by);
+            setMoment({ outdoorF: toF });
           }}
           {...drag}
         />
         <span className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink" style={{ left: needle }}>
           <span className="absolute top-0 left-1/2 -translate-x-1/2 rounded-sm bg-ink px-1.5 py-0.5 font-mono text-sm font-semibold whitespace-nowrap text-paper">
-            {outdoorF}°
+            {degrees.figure(outdoorF)}°
           </span>
         </span>
       </div>

@@ -3,23 +3,17 @@
 import type { KeyboardEvent, RefObject } from 'react';
 import { type GatePost, postLimitsF, postValue } from '@/core/crossing/ruler';
 import type { SpanF } from '@/core/units/span';
+import { useDegrees } from '../degrees';
 import { useJob, useJobNow } from '../job/provider';
+import { sliderKeyF } from './slider-key';
 import { useScaleDrag } from './use-scale-drag';
-
-const STEPS: Readonly<Record<string, number>> = {
-  ArrowLeft: -1,
-  ArrowDown: -1,
-  ArrowRight: 1,
-  ArrowUp: 1,
-  PageDown: -5,
-  PageUp: 5,
-};
 
 /** Properties of a slider that moves a gate post, by pointer and by keys; null for a post that stands for no fact. */
 export const usePost = (post: GatePost, spanF: SpanF, track: RefObject<HTMLElement | null>) => {
   const preview = useJob((job) => job.previewFact);
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
+  const { scale, text } = useDegrees();
   const { fact } = post;
   const limitsF = postLimitsF(post);
   const drag = useScaleDrag({
@@ -34,13 +28,13 @@ export const usePost = (post: GatePost, spanF: SpanF, track: RefObject<HTMLEleme
     'aria-valuenow': post.atF,
     'aria-valuemin': limitsF[0],
     'aria-valuemax': limitsF[1],
-    'aria-valuetext': `${post.atF} °F`,
-    title: `${post.label} ${post.atF} °F: drag, or use the arrow keys`,
+    'aria-valuetext': text(post.atF),
+    title: `${post.label} ${text(post.atF)}: drag, or use the arrow keys`,
     onKeyDown: (event: KeyboardEvent) => {
-      const by = STEPS[event.key];
-      if (by === undefined) return;
+      const toF = sliderKeyF(scale, event.key, post.atF, limitsF);
+      if (toF === null) return;
       event.preventDefault();
-      setFact(fact, postValue(now().facts, post, post.atF + by));
+      setFact(fact, postValue(now().facts, post, toF));
     },
     ...drag,
   } as const;

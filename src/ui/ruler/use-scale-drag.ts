@@ -1,7 +1,9 @@
 'use client';
 
 import { type PointerEvent, type RefObject, useRef } from 'react';
+import { nearestF } from '@/core/units/degrees';
 import { atShare, type SpanF } from '@/core/units/span';
+import { useDegrees } from '../degrees';
 
 interface ScaleDrag {
   readonly track: RefObject<HTMLElement | null>;
@@ -10,12 +12,13 @@ interface ScaleDrag {
   readonly onDrop?: (atF: number) => void;
 }
 
-/** Handlers that turn a pointer on the scale into whole degrees. */
+/** Handlers that turn a pointer on the scale into its nearest mark, °F. */
 export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
+  const { scale } = useDegrees();
   const last = useRef<number | null>(null);
   const read = (event: PointerEvent) => {
     const box = track.current!.getBoundingClientRect();
-    return Math.round(atShare(spanF, (event.clientX - box.left) / box.width));
+    return nearestF(scale, atShare(spanF, (event.clientX - box.left) / box.width));
   };
   const move = (event: PointerEvent) => {
     const atF = read(event);

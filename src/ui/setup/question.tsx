@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import type { FactPath } from '@/core/job/document';
 import { answerEffects } from '@/core/setup/answers';
+import { useDegrees } from '../degrees';
 import { FactField } from '../fields/fact-field';
 import { useJob } from '../job/provider';
 
@@ -10,6 +11,7 @@ import { useJob } from '../job/provider';
 export const Question = ({ path }: { path: FactPath }) => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
+  const { say } = useDegrees();
   const effects = useMemo(() => answerEffects({ facts, confirmed }, path), [facts, confirmed, path]);
   return (
     <li className="border-b border-line py-3 md:grid md:grid-cols-2 md:gap-x-8">
@@ -22,10 +24,10 @@ export const Question = ({ path }: { path: FactPath }) => {
               aria-current={isCurrent}
               className={`border-l-4 pl-2 ${isCurrent ? 'border-ink' : 'border-transparent text-quiet'}`}
             >
-              <span className={isCurrent ? 'font-semibold' : ''}>{answer}:</span>{' '}
+              <span className={isCurrent ? 'font-semibold' : ''}>{say(answer)}:</span>{' '}
               {sets.length === 0
                 ? 'nothing more to set'
-                : sets.map(({ label, words }) => `${label}: ${words}`).join(' · ')}
+                : sets.map(({ label, words }) => `${label}: ${say(words)}`).join(' · ')}
             </li>
           ))
         ) : (

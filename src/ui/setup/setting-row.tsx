@@ -4,7 +4,8 @@ import { memo, useId } from 'react';
 import { CONTROLLERS } from '@/core/job/controllers';
 import { changesToSet, isOffTheJob, type ResolvedSetting } from '@/core/setup/resolve';
 import { type SettingValue } from '@/core/setup/setting';
-import { settingProblem, settingToText, settingWords, type TemperatureScale } from '@/core/setup/value';
+import { settingProblem, settingToText, settingWords } from '@/core/setup/value';
+import { Said, useDegrees } from '../degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { TextBox } from '../fields/text-box';
@@ -31,6 +32,7 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
           label="Set it to"
           value={value as number | null}
           unit={setting.unit}
+          isDifference={setting.isDifference}
           step={setting.step}
           min={setting.min}
           max={setting.max}
@@ -49,13 +51,13 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
             onCommit={(why) => set(value, why)}
           />
           <button type="button" className="plain-button" onClick={() => set(worked)}>
-            Take {settingWords(setting, worked)}, as worked out
+            Take <Said>{settingWords(setting, worked)}</Said>, as worked out
           </button>
         </>
       )}
       {isOffTheJob(resolved) && (
         <button type="button" className="plain-button" onClick={() => set(worked)}>
-          Put {settingWords(setting, worked)} on the job
+          Put <Said>{settingWords(setting, worked)}</Said> on the job
         </button>
       )}
     </div>
@@ -64,17 +66,18 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
 
 interface SettingRowProps {
   readonly resolved: ResolvedSetting;
-  readonly scale: TemperatureScale;
   readonly isOpen: boolean;
   readonly isAccused: boolean;
   readonly onToggle: (id: string) => void;
 }
 
 /** One setting: its value, the worked-out one where it differs; opened, why it is so, and where to set another. */
-export const SettingRow = memo(({ resolved, scale, isOpen, isAccused, onToggle }: SettingRowProps) => {
+export const SettingRow = memo(({ resolved, isOpen, isAccused, onToggle }: SettingRowProps) => {
   const panel = useId();
   const { setting, value, worked, because, from, reason, onJob } = resolved;
   const isChosen = from === 'chosen';
+  const { say } = useDegrees();
+  const said = (each: SettingValue) => say(settingWords(setting, each));
   return (
     <li
       id={`setup.${setting.id}`}
@@ -92,38 +95,33 @@ export const SettingRow = memo(({ resolved, scale, isOpen, isAccused, onToggle }
           {setting.on.map((role) => CONTROLLERS[role]).join(', ') || 'Its own dial'}
         </span>
         <span className="text-right font-mono sm:text-left">
-          <span className={isChosen ? 'border-b-2 border-saffron font-semibold' : 'font-semibold'}>
-            {settingWords(setting, value, scale)}
-          </span>
-          {isChosen && (
-            <span className="block text-xs text-quiet">worked out: {settingWords(setting, worked, scale)}</span>
-          )}
-          {isOffTheJob(resolved) && (
-            <span className="block text-xs text-quiet">the job says {settingWords(setting, onJob!, scale)}</span>
-          )}
+          <span className={isChosen ? 'border-b-2 border-saffron font-semibold' : 'font-semibold'}>{said(value)}</span>
+          {isChosen && <span className="block text-xs text-quiet">worked out: {said(worked)}</span>}
+          {isOffTheJob(resolved) && <span className="block text-xs text-quiet">the job says {said(onJob!)}</span>}
           {setting.fact?.holds === 'as-found' && onJob !== value && (
-            <span className="block text-xs text-quiet">as found: {settingWords(setting, onJob!, scale)}</span>
+            <span className="block text-xs text-quiet">as found: {said(onJob!)}</span>
           )}
         </span>
       </button>
       {isOpen && (
         <div id={panel} className="grid gap-x-8 gap-y-3 pb-4 sm:grid-cols-2">
           <div className="text-sm">
-            <p>{setting.meaning}</p>
+            <p>
+              <Said>{setting.meaning}</Said>
+            </p>
             <p className="eyebrow mt-2">{isChosen ? 'Worked out otherwise, because' : 'Because'}</p>
             <ol className="list-decimal pl-5">
               {because.map((each) => (
-                <li key={each}>{each}</li>
+                <li key={each}>
+                  <Said>{each}</Said>
+                </li>
               ))}
             </ol>
             {isChosen && reason && <p className="mt-1 border-l-4 border-saffron pl-2">Chosen: {reason}</p>}
             <p className="mt-2 text-quiet">
               Decided by: {setting.decidedBy}
-              {setting.kind === 'number' && ` From ${setting.min} to ${setting.max} ${setting.unit}.`} Usually comes as{' '}
-              {settingProblem(setting, setting.usual) === null
-                ? settingWords(setting, setting.usual, scale)
-                : settingToText(setting.usual)}
-              .
+              {setting.kind === 'number' && ` From ${said(setting.min)} to ${said(setting.max)}.`} Usually comes as{' '}
+              {settingProblem(setting, setting.usual) === null ? said(setting.usual) : settingToText(setting.usual)}.
             </p>
           </div>
           <Editor resolved={resolved} />

@@ -3,6 +3,7 @@
 import { Play, RotateCcw } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Wait } from '@/core/startup/step';
+import { Said } from '../degrees';
 import { Why } from '../why';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
@@ -47,7 +48,10 @@ export const Countdown = ({ name, wait }: { name: string; wait: Wait }) => {
         {clock(left)}
       </span>
       <span className="min-w-0 flex-1">
-        {wait.label} <Why>{wait.why}</Why>
+        {wait.label}{' '}
+        <Why>
+          <Said>{wait.why}</Said>
+        </Why>
         {startedAt !== null && left === 0 && <span className="font-semibold text-pass"> over</span>}
       </span>
       {startedAt === null ? (

@@ -3,7 +3,9 @@
 import Link from 'next/link';
 import type { Expectation } from '@/core/startup/step';
 import { decimalsOf } from '@/core/units/decimals';
+import { isDegreeUnit, unitOn } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
+import { Said, useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { Why } from '../why';
 
@@ -17,16 +19,21 @@ export const Expected = ({
   unit: string;
   isLarge?: boolean;
 }) => {
+  const { scale, figure } = useDegrees();
   const id = useJob((job) => job.saved.id);
   switch (expected.kind) {
     case 'tick':
       return null;
     case 'record':
-      return <p className="text-sm text-quiet">{expected.sum}</p>;
+      return (
+        <p className="text-sm text-quiet">
+          <Said>{expected.sum}</Said>
+        </p>
+      );
     case 'needs':
       return (
         <p className="text-sm text-quiet">
-          Expected once it is known: {expected.what}.{' '}
+          Expected once it is known: <Said>{expected.what}</Said>.{' '}
           {expected.fact && (
             <Link href={`/jobs/${id}/sheet#${expected.fact}`} className="underline underline-offset-4">
               Enter it
@@ -36,23 +43,27 @@ export const Expected = ({
       );
     case 'band': {
       const decimals = decimalsOf(unit);
+      const shown = (value: number) =>
+        isDegreeUnit(unit) ? figure(value, decimals) : roundTo(value, decimals).toFixed(decimals);
       return (
         <p className="text-sm">
           <span className="text-quiet">Expect </span>
           {expected.aim !== null && (
             <span className={`font-mono font-semibold ${isLarge ? 'text-[2rem] leading-tight' : 'text-lg'}`}>
-              {roundTo(expected.aim, decimals).toFixed(decimals)}
-              <span className="text-xs font-normal"> {unit}</span>
+              {shown(expected.aim)}
+              <span className="text-xs font-normal"> {unitOn(scale, unit)}</span>
             </span>
           )}
           <span className="text-quiet">
             {' '}
-            {expected.tolerance}
+            <Said>{expected.tolerance}</Said>
             {expected.aim !== null &&
               /%|±/.test(expected.tolerance) &&
-              ` (${roundTo(expected.pass[0], decimals)} to ${roundTo(expected.pass[1], decimals)})`}
+              ` (${shown(expected.pass[0])} to ${shown(expected.pass[1])})`}
           </span>{' '}
-          <Why label="how">{expected.sum}</Why>
+          <Why label="how">
+            <Said>{expected.sum}</Said>
+          </Why>
         </p>
       );
     }

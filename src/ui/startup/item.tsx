@@ -2,6 +2,8 @@
 
 import { decimalSlip } from '@/core/startup/decimal-slip';
 import type { PlannedItem } from '@/core/startup/plan';
+import { unitOn } from '@/core/units/degrees';
+import { Said, useDegrees } from '../degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { Expected } from './expected';
@@ -50,6 +52,7 @@ const Tick = ({ planned }: StartupItemProps) => {
 const Measure = ({ planned, tried }: StartupItemProps) => {
   const { key, item, reading, verdict } = planned;
   const { keep, place, setPlace, expected, field, openedAt } = useItem(planned);
+  const { scale } = useDegrees();
   return (
     <li className="border-b border-line py-3">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
@@ -58,13 +61,16 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
           <Expected expected={expected} unit={item.unit} />
           {tried !== undefined && (
             <p className="text-sm text-ember">
-              As tried: <span className="font-mono font-semibold">{tried}</span>
+              As tried:{' '}
+              <span className="font-mono font-semibold">
+                <Said>{tried}</Said>
+              </span>
             </p>
           )}
         </div>
         <div className="flex w-full items-end gap-1 sm:w-64">
           <div className="min-w-0 flex-1">
-            <NumberBox label={`${item.label}, ${item.unit}`} hidesLabel isLarge {...field} />
+            <NumberBox label={`${item.label}, ${unitOn(scale, item.unit)}`} hidesLabel isLarge {...field} />
           </div>
           <ReadingMenu planned={planned} />
         </div>

@@ -3,6 +3,7 @@
 import { useId, useState } from 'react';
 import { decimalSlip } from '@/core/startup/decimal-slip';
 import type { PlannedItem } from '@/core/startup/plan';
+import { Said } from '../degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
 import { Expected } from './expected';
@@ -80,11 +81,14 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
       <Expected expected={expected} unit={item.unit} isLarge />
       {tried !== undefined && (
         <p className="text-sm text-ember">
-          As tried: <span className="font-mono font-semibold">{tried}</span>
+          As tried:{' '}
+          <span className="font-mono font-semibold">
+            <Said>{tried}</Said>
+          </span>
         </p>
       )}
       <label htmlFor={id} className="sr-only">
-        {item.label}, {item.unit}
+        {item.label}, {entry.unit}
       </label>
       <span className="mt-1 flex items-stretch">
         <input
@@ -112,7 +116,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           aria-hidden
           className="flex min-w-12 items-center justify-center rounded-r border border-l-0 border-line-strong px-2 text-quiet"
         >
-          {item.unit}
+          {entry.unit}
         </span>
       </span>
       {entry.wrong !== null && (

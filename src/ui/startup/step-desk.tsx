@@ -5,6 +5,7 @@ import { useRef } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import type { PlannedStep } from '@/core/startup/plan';
 import { Cautions } from '../cautions';
+import { Said } from '../degrees';
 import { VisitLine } from '../job/visit-line';
 import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
@@ -58,7 +59,9 @@ export const StepDesk = ({ steps, number, tried, onGo }: StepDeskProps) => {
           {step.title}
         </h2>
         <TriedLine />
-        <p className="mb-3 text-quiet">{step.why}</p>
+        <p className="mb-3 text-quiet">
+          <Said>{step.why}</Said>
+        </p>
         <Cautions
           key={step.id}
           place={cautionPlace(planned)}

@@ -1,6 +1,7 @@
 'use client';
 
 import type { PlannedStep } from '@/core/startup/plan';
+import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 import { Countdown } from './countdown';
 
@@ -12,7 +13,9 @@ export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep 
       {built.how.length > 0 && (
         <ol className="mt-2 list-decimal space-y-1 pl-5">
           {built.how.map((line) => (
-            <li key={line}>{line}</li>
+            <li key={line}>
+              <Said>{line}</Said>
+            </li>
           ))}
         </ol>
       )}

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, stepGrade } from '@/core/startup/plan';
 import { CautionSign } from '../cautions';
+import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
 import { PersonLine } from '../person-line';
@@ -68,7 +69,9 @@ const Before = ({ planned, onNext }: { planned: PlannedStep; onNext: () => void 
   const readCaution = useJob((job) => job.readCaution);
   return (
     <>
-      <p className="mb-2 text-quiet">{planned.step.why}</p>
+      <p className="mb-2 text-quiet">
+        <Said>{planned.step.why}</Said>
+      </p>
       {cautions.length > 0 && <CautionSign lines={cautions} />}
       <VisitLine />
       <StepGround planned={planned} />

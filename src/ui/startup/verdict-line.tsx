@@ -1,4 +1,6 @@
 import type { Verdict } from '@/core/startup/step';
+import { isDegreeUnit } from '@/core/units/degrees';
+import { Said, useDegrees } from '../degrees';
 import { GradeMark } from './grade-mark';
 
 const WASH = { fail: 'bg-fail-wash px-2 py-1', warn: 'bg-warn-wash px-2 py-1', pass: '', noted: '' } as const;
@@ -9,10 +11,12 @@ export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
     {verdict && (
       <p className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${WASH[verdict.grade]}`}>
         <GradeMark grade={verdict.grade} hasWord size={18} />
-        <span className="min-w-0 flex-1">{verdict.means}</span>
+        <span className="min-w-0 flex-1">
+          <Said>{verdict.means}</Said>
+        </span>
         {verdict.next && (
           <span className="basis-full text-sm">
-            <b>Next:</b> {verdict.next}
+            <b>Next:</b> <Said>{verdict.next}</Said>
           </span>
         )}
       </p>
@@ -31,8 +35,10 @@ export const SlipLine = ({
   meant: number | null;
   unit: string;
   onTake: (value: number) => void;
-}) =>
-  meant === null ? null : (
+}) => {
+  const { scale } = useDegrees();
+  // A point that slipped in °C is no factor of ten in °F.
+  return meant === null || (scale === 'C' && isDegreeUnit(unit)) ? null : (
     <p className="mt-1 flex flex-wrap items-center gap-x-2 text-sm">
       {typed} {unit} is far off. Did the point slip?
       <button type="button" className="plain-button font-mono" onClick={() => onTake(meant)}>
@@ -40,3 +46,4 @@ export const SlipLine = ({
       </button>
     </p>
   );
+};

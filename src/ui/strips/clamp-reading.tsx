@@ -6,6 +6,7 @@ import { type ClampAt, clampReach } from '@/core/strips/clamp';
 import type { LadderState } from '@/core/strips/ladder-state';
 import { ampsMeaning } from '@/core/strips/reading-meaning';
 import { voltsMeaning } from '@/core/strips/volts-meaning';
+import { Said } from '../degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { useKeepReading } from '../startup/use-keep-reading';
@@ -76,7 +77,7 @@ export const ClampReading = ({
       </div>
       {supply && (
         <p className="mt-2 border-l-4 border-warn pl-3">
-          {supply.means} {supply.next}
+          <Said>{supply.means}</Said> <Said>{supply.next}</Said>
         </p>
       )}
       {readAmps !== null && (

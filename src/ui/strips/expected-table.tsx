@@ -7,6 +7,7 @@ import type { PlannedItem } from '@/core/startup/planned';
 import { plannedOhms } from '@/core/startup/steps/element-ohms';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
+import { Said } from '../degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { GradeMark } from '../startup/grade-mark';
@@ -36,7 +37,7 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
       />
       {verdict && (
         <span className="flex items-baseline gap-1 text-xs">
-          <GradeMark grade={verdict.grade} size={14} /> {verdict.means}
+          <GradeMark grade={verdict.grade} size={14} /> <Said>{verdict.means}</Said>
         </span>
       )}
     </>

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { memo } from 'react';
 import { crossingAt } from '@/core/crossing/from-job';
 import { kitFit } from '@/core/strips/belongs';
+import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { GradeMark } from '../startup/grade-mark';
 
@@ -40,6 +41,7 @@ const Judged = ({
 export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
+  const { text } = useDegrees();
   const fit = kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts);
   const { auxCfm, allowedKitsKW, maxSupplyF } = facts.airHandler;
   const { minCfm } = facts.heatKit;
@@ -64,8 +66,8 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
         />
         <Judged
           is={hottest?.isWithinLimit ?? null}
-          yes={`Supply air stays within ${maxSupplyF} °F.`}
-          no={`Supply air passes the label’s ${maxSupplyF} °F at ${moment.outdoorF} °F out.`}
+          yes={`Supply air stays within ${text(maxSupplyF!)}.`}
+          no={`Supply air passes the label’s ${text(maxSupplyF!)} at ${text(moment.outdoorF)} out.`}
           unknown="The label’s hottest supply air is not known."
           fact="airHandler.maxSupplyF"
         />
@@ -92,14 +94,14 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
                 Bank {stage.banks.join(' + ')}
               </th>
               <td className="text-right font-mono">{stage.kW.toFixed(1)}</td>
-              <td className="text-right font-mono">{Math.round(stage.aloneF)} °F</td>
-              <td className="text-right font-mono">{Math.round(stage.withHeatPumpF)} °F</td>
+              <td className="text-right font-mono">{text(stage.aloneF, 0)}</td>
+              <td className="text-right font-mono">{text(stage.withHeatPumpF, 0)}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="text-xs text-quiet">
-        Supply air from a room of {moment.indoorF} °F, {moment.outdoorF} °F out, {auxCfm} CFM,{' '}
+        Supply air from a room of {text(moment.indoorF)}, {text(moment.outdoorF)} out, {auxCfm} CFM,{' '}
         {facts.site.elevationFt.toLocaleString('en-US')} ft.
       </p>
       <table className="mt-3 w-full text-sm">

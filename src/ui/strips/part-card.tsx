@@ -1,5 +1,6 @@
 import type { PartPanel } from '@/core/strips/parts';
 import { CautionSign } from '../cautions';
+import { Said } from '../degrees';
 
 /** What a part of the ladder is for, how it fails, what it reads, what to beware of. */
 export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
@@ -22,7 +23,9 @@ export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
         {lines.map(([term, words]) => (
           <div key={term} className="grid grid-cols-[3rem_1fr]">
             <dt className="font-semibold">{term}</dt>
-            <dd>{words}</dd>
+            <dd>
+              <Said>{words}</Said>
+            </dd>
           </div>
         ))}
       </dl>

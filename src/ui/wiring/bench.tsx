@@ -6,6 +6,7 @@ import { jobName } from '@/core/job/document';
 import { drawing } from '@/core/wiring/drawing';
 import { parseRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
+import { Said, useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { type BenchMode, BenchTools } from './bench-tools';
 import { ExportMenu } from './export-menu';
@@ -32,6 +33,7 @@ interface BenchProps {
 export const Bench = ({ found, state, called, probes, onTerminal, onProbe, pointsAt, moved }: BenchProps) => {
   const name = useJob((job) => jobName(job.facts));
   const [mode, setMode] = useState<BenchMode>('look');
+  const { text } = useDegrees();
   const picture = useRef<SVGSVGElement>(null);
   const { planned, harness, isRecorded } = found;
   const drawn = useMemo(() => drawing(planned, harness), [planned, harness]);
@@ -46,7 +48,7 @@ export const Bench = ({ found, state, called, probes, onTerminal, onProbe, point
     <section aria-label="Bench" className="min-w-0">
       <p className="hidden font-label text-xl font-semibold print:block">
         {name}: wiring {isRecorded ? 'as found' : 'as planned'}, {CALLS[state.moment.call].label.toLowerCase()} at{' '}
-        {state.moment.outdoorF} °F out
+        {text(state.moment.outdoorF)} out
       </p>
       <BenchTools found={found} mode={mode} onMode={setMode} zoom={steps}>
         <ExportMenu name={name} harness={harness} state={state} picture={picture} />
@@ -94,7 +96,9 @@ export const Bench = ({ found, state, called, probes, onTerminal, onProbe, point
       {planned.notes.length > 0 && (
         <ul className="mt-1 text-sm text-quiet">
           {planned.notes.map((note) => (
-            <li key={note}>{note}</li>
+            <li key={note}>
+              <Said>{note}</Said>
+            </li>
           ))}
         </ul>
       )}

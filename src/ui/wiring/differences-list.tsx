@@ -2,6 +2,7 @@
 
 import { capital } from '@/core/units/capital';
 import type { Difference } from '@/core/wiring/differences';
+import { Said } from '../degrees';
 
 /** What was found otherwise than planned, move by move, and what each alone would have done. */
 export const DifferencesList = ({
@@ -18,7 +19,7 @@ export const DifferencesList = ({
       {differences.map(({ id, words, effects }) => (
         <li key={id} className="border-b border-line py-1.5">
           <button type="button" className="bare-button -ml-2 px-2 text-left font-medium" onClick={() => onPoint(id)}>
-            {capital(words)}
+            <Said>{capital(words)}</Said>
           </button>
           {effects.length === 0 ? (
             <p className="text-sm text-quiet">Alone it changes nothing that runs.</p>

@@ -6,6 +6,7 @@ import { type FaultCode, SOUND, withFault } from '@/core/control/scenario';
 import type { Facts } from '@/core/job/document';
 import type { FaultRow } from '@/core/wiring/fault-table';
 import type { WiringWorker } from '@/workers/wiring.worker';
+import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 
 type FaultAnswer =
@@ -40,6 +41,7 @@ export const FaultBench = () => {
   const facts = useJob((job) => job.facts);
   const moment = useJob((job) => job.moment);
   const setMoment = useJob((job) => job.setMoment);
+  const { text } = useDegrees();
   const isTried = (code: FaultCode) => moment.scenario.faults.includes(code);
   const [isOpen, setIsOpen] = useState(false);
   const [sought, setSought] = useState('');
@@ -65,7 +67,7 @@ export const FaultBench = () => {
             onChange={(event) => setSought(event.target.value)}
           />
           <p className="text-sm text-quiet">
-            {shown.length} of {rows!.length} faults, in every call at {moment.outdoorF} °F out.
+            {shown.length} of {rows!.length} faults, in every call at {text(moment.outdoorF)} out.
           </p>
           <ul aria-label="Faults" className="columns-1 gap-8 lg:columns-2">
             {shown.map(({ code, words, effects }) => (

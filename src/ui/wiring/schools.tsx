@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import { choicesOf, schoolsHere } from '@/core/wiring/choices';
+import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 
 /** The questions that practitioners answer differently: both sides, what each changes here, one tap to take it. */
@@ -24,7 +25,7 @@ export const Schools = () => {
             {schools.map(({ school, isInForce, refusedWhy, wires, behaviour }) => (
               <div key={school.label} className={`border-l-4 py-1 pl-3 ${isInForce ? 'border-ink' : 'border-line'}`}>
                 <p className="font-label text-lg font-semibold">
-                  {school.label}{' '}
+                  <Said>{school.label}</Said>{' '}
                   {isInForce && <span className="font-sans text-sm font-normal text-quiet">as it is</span>}
                 </p>
                 {refusedWhy && <p className="text-sm text-fail">{refusedWhy}</p>}
@@ -36,11 +37,13 @@ export const Schools = () => {
                       )}
                       {wires.map((line) => (
                         <li key={line} className="font-mono text-xs">
-                          {line}
+                          <Said>{line}</Said>
                         </li>
                       ))}
                       {behaviour.map((line) => (
-                        <li key={line}>{line}</li>
+                        <li key={line}>
+                          <Said>{line}</Said>
+                        </li>
                       ))}
                     </ul>
                     <button

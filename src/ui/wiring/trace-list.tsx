@@ -1,6 +1,7 @@
 'use client';
 
 import type { Trace } from '@/core/wiring/trace';
+import { Said } from '../degrees';
 import { SOURCE_COLOUR } from '../sources';
 
 const STATUS = { runs: 'on', stopped: 'does not pull in', chatters: 'chatters' } as const;
@@ -24,8 +25,12 @@ const TraceSteps = ({ steps }: Pick<Trace, 'steps'>) => {
               {SIGN[is]}
             </span>
             <span>
-              {step.words}
-              {is === 'stops' && <span className="block font-normal text-fail">Held here: {step.why}</span>}
+              <Said>{step.words}</Said>
+              {is === 'stops' && (
+                <span className="block font-normal text-fail">
+                  Held here: <Said>{step.why ?? ''}</Said>
+                </span>
+              )}
             </span>
             <span className="text-right font-mono text-xs">{step.volts.toFixed(1)} V</span>
           </li>
@@ -57,7 +62,7 @@ export const TraceList = ({ traces, note }: { traces: readonly Trace[]; note: st
         </summary>
         {held.map((why) => (
           <p key={why} className="mb-1 border-l-4 border-ember pl-2 text-sm font-medium">
-            {why}
+            <Said>{why}</Said>
           </p>
         ))}
         <TraceSteps steps={steps} />

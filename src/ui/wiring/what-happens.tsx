@@ -3,6 +3,7 @@
 import { CALLS } from '@/core/control/moment';
 import type { Harness } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
+import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 import { TryBox } from './try-box';
 
@@ -24,7 +25,7 @@ export const WhatHappens = ({ harness, state }: { harness: Harness; state: Wirin
       <p className="text-sm">{CALLS[moment.call].about}</p>
       {said.map((why) => (
         <p key={why} className="mt-2 border-l-4 border-ember pl-2 text-sm font-medium">
-          {why}
+          <Said>{why}</Said>
         </p>
       ))}
       {restless.length > 0 && (

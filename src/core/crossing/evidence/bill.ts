@@ -1,4 +1,5 @@
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
+import { apartF } from '../../units/degrees';
 import { type Evidence, fromLossPerDegree, joined, NO_LOAD_PLAY_F } from './evidence';
 
 const BTU_PER_UNIT = { ...FUEL_BTU_PER_UNIT, electric: BTU_PER_KWH } as const;
@@ -20,14 +21,14 @@ export const bill: Evidence = {
     if (meanDifferenceF < LEAST_MEAN_F)
       return {
         kind: 'missing',
-        what: `On average these days were ${Math.max(0, Math.round(meanDifferenceF))} °F below the no-load temperature: take the cold months alone, ${LEAST_MEAN_F} °F at least.`,
+        what: `On average these days were ${apartF(Math.max(0, Math.round(meanDifferenceF)))} below the no-load temperature: take the cold months alone, ${apartF(LEAST_MEAN_F)} at least.`,
       };
     const btuhPerF = (billUnits * BTU_PER_UNIT[billFuel] * billEfficiency) / (24 * billDays * meanDifferenceF);
     return {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, btuhPerF),
       uncertainty: joined(BILL_SPREAD, NO_LOAD_PLAY_F / meanDifferenceF),
-      because: `${billDays} days, ${Math.round(meanDifferenceF)} °F below no-load on average: ${Math.round(btuhPerF)} Btu/h for each degree.`,
+      because: `${billDays} days, ${apartF(Math.round(meanDifferenceF))} below no-load on average: ${Math.round(btuhPerF)} Btu/h per °F.`,
     };
   },
 };

@@ -3,6 +3,7 @@ import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { jobBanks } from '../../strips/from-job';
 import { BTU_PER_KWH } from '../../units/constants';
+import { apartF } from '../../units/degrees';
 import { capacityCurve } from '../heat-pump';
 import { jobHeatPump } from '../job-heat-pump';
 import { type Evidence, fromLossPerDegree, joined, NO_LOAD_PLAY_F } from './evidence';
@@ -38,7 +39,7 @@ export const runTime: Evidence = {
     if (days.length === 0)
       return {
         kind: 'missing',
-        what: `Enter a day with its hours, at least ${LEAST_DIFFERENCE_F} °F below ${noLoadF} °F.`,
+        what: `Enter a day with its hours, at least ${apartF(LEAST_DIFFERENCE_F)} below ${noLoadF} °F.`,
       };
     if (facts.outdoorUnit.stages !== 'single' && facts.load.runDays.some(({ compressorHours }) => compressorHours > 0))
       return {
@@ -56,7 +57,7 @@ export const runTime: Evidence = {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, btuhPerF),
       uncertainty: joined(CAPACITY_SPREAD, NO_LOAD_PLAY_F / meanDifferenceF, scatter),
-      because: `${days.length === 1 ? 'One day' : `${days.length} days`} at ${Math.round(noLoadF - meanDifferenceF)} °F on average: ${Math.round(btuhPerF)} Btu/h for each degree.`,
+      because: `${days.length === 1 ? 'One day' : `${days.length} days`} at ${Math.round(noLoadF - meanDifferenceF)} °F on average: ${Math.round(btuhPerF)} Btu/h per °F.`,
     };
   },
 };

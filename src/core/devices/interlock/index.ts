@@ -1,4 +1,5 @@
 import type { Facts } from '../../job/document';
+import { apartF } from '../../units/degrees';
 import { type Coil, type Contact, type Device, device } from '../device';
 import { INTERLOCK_COIL } from '../ids';
 
@@ -35,7 +36,7 @@ export const interlockContacts = ({ furnace }: Facts, from: string, to: string):
     to,
     movedBy: 'supply-air-hot',
     rests: 'closed',
-    openWhy: `The supply air at the coil is above ${furnace.supplyAirLimitF} °F: Y comes back when it has fallen ${furnace.supplyAirDifferentialF} °F.`,
+    openWhy: `The supply air at the coil is above ${furnace.supplyAirLimitF} °F: Y comes back when it has fallen ${apartF(furnace.supplyAirDifferentialF)}.`,
   };
   return isKit ? [relay, limit] : [relay];
 };

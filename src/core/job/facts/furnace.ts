@@ -92,6 +92,7 @@ export const furnace = {
     label: 'Lets it back after falling',
     place: 'closet',
     unit: '°F',
+    isDifference: true,
     min: 5,
     max: 30,
     assumed: 12,

@@ -85,6 +85,7 @@ export const load = {
     label: 'Degree-days in them',
     place: 'desk',
     unit: '°F·d',
+    isDifference: true,
     min: 50,
     max: 15_000,
     step: 10,

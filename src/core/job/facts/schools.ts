@@ -1,3 +1,4 @@
+import { apartF } from '../../units/degrees';
 import { choiceFact, flagFact, numberFact } from '../fact';
 import { WITH_FURNACE, WITH_STRIPS } from './system';
 
@@ -82,7 +83,7 @@ export const schools = {
     options: [
       { value: 'talk', label: 'As the house wants it' },
       { value: 'comfort', label: 'Early, for comfort' },
-      { value: 'degrees', label: 'After 3 °F' },
+      { value: 'degrees', label: `After ${apartF(3)}` },
       { value: 'time', label: 'After a time' },
     ],
     assumed: 'talk',

@@ -50,6 +50,7 @@ export const talk = {
     label: 'Cooler by',
     place: 'table',
     unit: '°F',
+    isDifference: true,
     min: 1,
     max: 12,
     assumed: 3,

@@ -1,4 +1,5 @@
 import type { Rule } from '../../job/finding';
+import { apartF } from '../../units/degrees';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const deadbandWideEnough: Rule<SetupSubject> = {
@@ -11,8 +12,8 @@ export const deadbandWideEnough: Rule<SetupSubject> = {
       : [
           about('deadband', {
             severity: 'error',
-            what: `Heating and cooling are ${deadbandF} °F apart.`,
-            mend: 'At least 2 °F; 3 is calmer.',
+            what: `Heating and cooling are ${apartF(deadbandF)} apart.`,
+            mend: `At least ${apartF(2)}; ${apartF(3)} is calmer.`,
             mendBy: toSet(subject, 'deadband', 3, ''),
           }),
         ];

@@ -1,4 +1,5 @@
 import type { Rule } from '../../job/finding';
+import { apartF } from '../../units/degrees';
 import { LEAST_RECOVERY_F } from '../settings/timing';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 
@@ -13,8 +14,8 @@ export const offPointApart: Rule<SetupSubject> = {
     return [
       about('aux-off-point', {
         severity: 'error',
-        what: `Backup comes on ${onF} °F below the setpoint and goes off ${offF} °F below it: ${Math.max(0, onF - offF)} °F apart.`,
-        mend: `They must be at least ${LEAST_RECOVERY_F} °F apart.${onF < LEAST_RECOVERY_F ? ' Let it come on later.' : ` Let it go off ${mendF} °F below.`}`,
+        what: `Backup comes on ${apartF(onF)} below the setpoint and goes off ${apartF(offF)} below it: ${apartF(Math.max(0, onF - offF))} apart.`,
+        mend: `They must be at least ${apartF(LEAST_RECOVERY_F)} apart.${onF < LEAST_RECOVERY_F ? ' Let it come on later.' : ` Let it go off ${apartF(mendF)} below.`}`,
         ...(onF < LEAST_RECOVERY_F
           ? { mendBy: toSet(subject, 'aux-on-point', LEAST_RECOVERY_F, 'Least distance to the off-point.') }
           : { mendBy: toSet(subject, 'aux-off-point', mendF, 'Least distance to the on-point.') }),

@@ -1,5 +1,6 @@
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
 import { jobModel } from '../../model';
+import { apartF } from '../../units/degrees';
 import { setupFindings } from '../findings';
 import { resolveSettings } from '../resolve';
 import { SETUP_RULES } from '.';
@@ -24,10 +25,10 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   'source-as-fitted': [[FURNACE, set(['backup-source', 'electric'])], /something else is fitted/],
   'valve-as-plate': [[set(['reversing-valve', 'B'])], /valve|B/],
   'stages-as-wired': [[set(['compressor-stages', '2'])], /one output/],
-  'off-point-apart': [[set(['aux-on-point', '2'], ['aux-off-point', '1.5'])], /0\.5 °F apart/],
+  'off-point-apart': [[set(['aux-on-point', '2'], ['aux-off-point', '1.5'])], /0\.5\s°F apart/],
   'kit-size-as-fitted': [[set(['kit-size', '5'])], /kW is fitted/],
   'fault-brings-heat': [[set(['emergency-on-fault', 'off'])], /./],
-  'deadband-wide-enough': [[['talk.pets', true], set(['deadband', '1'])], /1 °F/],
+  'deadband-wide-enough': [[['talk.pets', true], set(['deadband', '1'])], /1\s°F/],
   'limits-leave-the-test': [[set(['heat-setpoint-most', '70'])], /no room for a test/],
   'limits-leave-the-setpoint': [[set(['heat-setpoint-most', '62'])], /below the usual setpoint/],
   'lock-last': [[['talk.mayTouch', 'owner']], /locked/],
@@ -110,7 +111,7 @@ describe.each(Object.entries(BROKEN))('%s', (rule, [changes, words]) => {
 
 test('an off-point too near the on-point says the least distance and why', () => {
   const [finding] = found(facts([set(['aux-on-point', '2'], ['aux-off-point', '2'])]), 'off-point-apart');
-  expect(finding).toMatchObject({ severity: 'error', mend: expect.stringContaining('at least 1 °F apart') });
+  expect(finding).toMatchObject({ severity: 'error', mend: expect.stringContaining(`at least ${apartF(1)} apart`) });
   expect(finding!.why).toMatch(/cycles/);
 });
 

@@ -1,4 +1,5 @@
 import type { Rule } from '../../job/finding';
+import { apartF } from '../../units/degrees';
 import { about, numberOf, type SetupSubject, toSet, valueOf } from './subject';
 
 export const setbackWithoutRecovery: Rule<SetupSubject> = {
@@ -15,8 +16,8 @@ export const setbackWithoutRecovery: Rule<SetupSubject> = {
       ? [
           about('setback', {
             severity: 'warning',
-            what: `${setbackF} °F cooler at night and no early start: the backup runs every morning.`,
-            mend: 'Cool down by 3 °F at most, or let the droop be as wide as the setback, or let it start early.',
+            what: `${apartF(setbackF)} cooler at night and no early start: the backup runs every morning.`,
+            mend: `Cool down by ${apartF(3)} at most, or let the droop be as wide as the setback, or let it start early.`,
             mendBy: toSet(subject, 'setback', 3, 'Spares the backup the morning climb.'),
           }),
         ]

@@ -5,6 +5,7 @@ import { copAt } from '../../crossing/heat-pump';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { FUEL_UNIT } from '../../units/constants';
+import { apartF } from '../../units/degrees';
 import { roundTo } from '../../units/round';
 import { choiceSetting, numberSetting, type Setting, type SetupContext, type Worked, worked } from '../setting';
 import { outdoorThermostatDial, plainFact } from '../setting-fact';
@@ -82,7 +83,7 @@ const balanceLockout = ({ facts, crossing }: SetupContext): Worked => {
   return worked(
     aboveF,
     `Above the balance, ${roundTo(thermalBalanceF, 1)} °F, the heat pump carries the house alone.`,
-    `${BALANCE_MARGIN_F} °F more for defrost and for the climb after a setback.`,
+    `${apartF(BALANCE_MARGIN_F)} more for defrost and for the climb after a setback.`,
   );
 };
 

@@ -1,4 +1,5 @@
 import { talk as talkFacts } from '../../job/facts/talk';
+import { apartF } from '../../units/degrees';
 import { choiceSetting, numberSetting, type Setting, worked } from '../setting';
 
 /** A startup test must be able to call heat this far above the usual setpoint, °F. */
@@ -87,7 +88,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     min: 0,
     max: 12,
     absent: ({ value }) => (value('schedule') === 'none' ? hasSchedule : null),
-    work: ({ facts: { talk } }) => worked(talk.setbackF, `They want it ${talk.setbackF} °F cooler.`),
+    work: ({ facts: { talk } }) => worked(talk.setbackF, `They want it ${apartF(talk.setbackF)} cooler.`),
   }),
   choiceSetting({
     id: 'changeover',
@@ -120,7 +121,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     min: 0,
     max: 10,
     absent: ({ value }) => (value('changeover') === 'manual' ? 'It does not change over by itself.' : null),
-    work: () => worked(3, 'At least 2 °F; 3 keeps sun and overshoot from turning it round.'),
+    work: () => worked(3, `At least ${apartF(2)}; ${apartF(3)} keeps sun and overshoot from turning it round.`),
   }),
   numberSetting({
     id: 'heat-setpoint-most',
@@ -139,7 +140,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
         : worked(
             Math.max(74, house.heatSetpointF + TEST_ROOM_F),
             talk.tenants ? 'Tenants live here.' : 'Not everyone may change it.',
-            `Still ${TEST_ROOM_F} °F above the usual ${house.heatSetpointF} °F, for the startup test.`,
+            `Still ${apartF(TEST_ROOM_F)} above the usual ${house.heatSetpointF} °F, for the startup test.`,
           ),
   }),
   numberSetting({

@@ -1,3 +1,4 @@
+import { apartF } from '../../units/degrees';
 import { choiceSetting, numberSetting, ON_OFF, type Setting, type SetupContext, worked } from '../setting';
 import { plainFact } from '../setting-fact';
 import type { SettingId } from '../setting-id';
@@ -34,7 +35,7 @@ export const TIMING_SETTINGS: readonly Setting[] = [
         case 'comfort':
           return worked(0, 'Chosen: early, for comfort.');
         case 'degrees':
-          return worked(3, 'Chosen: after 3 °F.');
+          return worked(3, `Chosen: after ${apartF(3)}.`);
         case 'time':
           return worked(null, 'Chosen: time decides.');
         case 'talk':
@@ -97,8 +98,8 @@ export const TIMING_SETTINGS: readonly Setting[] = [
       const droopF = value('droop');
       if (droopF === 0) return worked(1, 'No droop: comfort means about one degree.');
       return typeof droopF === 'number'
-        ? worked(droopF, `The droop, ${droopF} °F.`)
-        : worked(2, 'Time calls the backup; 2 °F catches what time misses.');
+        ? worked(droopF, `The droop, ${apartF(droopF)}.`)
+        : worked(2, `Time calls the backup; ${apartF(2)} catches what time misses.`);
     },
   }),
   numberSetting({
@@ -120,8 +121,8 @@ export const TIMING_SETTINGS: readonly Setting[] = [
       const offF = Math.max(0, Math.min(1, onF - LEAST_RECOVERY_F));
       return worked(
         offF,
-        `Switched on ${onF} °F below.`,
-        `The room must recover at least ${LEAST_RECOVERY_F} °F, or the backup cycles.`,
+        `Switched on ${apartF(onF)} below.`,
+        `The room must recover at least ${apartF(LEAST_RECOVERY_F)}, or the backup cycles.`,
         ...(offF === 1 ? ['Let go one degree before the setpoint.'] : []),
       );
     },

@@ -72,7 +72,13 @@ const STRIP_WAYS: readonly Way[] = [
     backup: 'helps',
     tempering: 'off',
   },
-  { name: 'Compressor locked out below 35', compressorBelow: 35, auxAbove: 'none', backup: 'helps', tempering: 'on' },
+  {
+    name: 'Compressor locked out below 35 °F',
+    compressorBelow: 35,
+    auxAbove: 'none',
+    backup: 'helps',
+    tempering: 'on',
+  },
   {
     name: 'Strips in emergency only',
     compressorBelow: 'none',

@@ -1,5 +1,6 @@
 import { control } from '../../control/thermostat';
 import { kitRows } from '../../job/kit-rows';
+import { apartF } from '../../units/degrees';
 import { returnItem, supplyItem } from '../air-items';
 import { staticHow, staticItems } from '../static-item';
 import { type StartupStep, stepMoment } from '../step';
@@ -18,7 +19,7 @@ export const heatAux: StartupStep = {
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'never-defeat'],
       how: [
-        'Thermostat: heat, setpoint 5 °F or more above the room.',
+        `Thermostat: heat, setpoint ${apartF(5)} or more above the room.`,
         'Clamp one conductor of the kit’s feed and say where; volts at the kit’s breaker at the same time.',
         ...held.map(({ why }) => why),
         ...staticHow(facts, 'heat-aux'),

@@ -5,7 +5,10 @@ import ReactApexChart from 'react-apexcharts';
 import { supplyAtCfm, type SupplyState } from '@/core/crossing/supply-states';
 import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
+import { onScale } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
+import { sourceColour, themeColour } from '../../chart-colours';
+import { useDegrees } from '../../degrees';
 
 interface AirflowChartProps {
   readonly facts: Facts;
@@ -18,21 +21,16 @@ const SHARES = [0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3];
 const DASHES = [0, 6, 2, 10, 4] as const;
 const DASH_WORDS = ['——', '– – –', '·····', '—  —', '- - -'] as const;
 
-const colourOf = (source: SupplyState['source']) =>
-  getComputedStyle(document.documentElement)
-    .getPropertyValue({ compressor: '--pine', strips: '--ember', fossil: '--plum', defrost: '--ice' }[source])
-    .trim();
-
 /** Air at the register in each state, against airflow: fewer CFM, hotter air, up to where a limit opens. */
 const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
+  const { scale, unit } = useDegrees();
   const setCfm = facts.airHandler.heatCfm;
-  const ink = getComputedStyle(document.documentElement).getPropertyValue('--ink').trim();
-  const line = getComputedStyle(document.documentElement).getPropertyValue('--line').trim();
+  const [ink, line] = ['--ink', '--line'].map(themeColour) as [string, string];
   const series = states.map((state) => ({
     name: state.label,
     data: SHARES.map((share) => ({
       x: Math.round(setCfm * share),
-      y: roundTo(supplyAtCfm(facts, state, setCfm * share, roomF), 1),
+      y: roundTo(onScale(scale, supplyAtCfm(facts, state, setCfm * share, roomF)), 1),
     })),
   }));
   const options: ApexOptions = {
@@ -44,12 +42,12 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
       foreColor: ink,
       background: 'transparent',
     },
-    colors: states.map(({ source }) => colourOf(source)),
+    colors: states.map(({ source }) => sourceColour(source)),
     stroke: { width: 2.5, dashArray: states.map((_, at) => DASHES[at % DASHES.length]!) },
     grid: { borderColor: line },
     xaxis: { type: 'numeric', title: { text: 'CFM' }, decimalsInFloat: 0 },
     yaxis: {
-      title: { text: '°F at the register' },
+      title: { text: `${unit} at the register` },
       decimalsInFloat: 0,
       min: (least) => Math.floor(least / 20) * 20,
       forceNiceScale: true,
@@ -77,7 +75,7 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
           ? []
           : [
               {
-                y: facts.airHandler.maxSupplyF,
+                y: onScale(scale, facts.airHandler.maxSupplyF),
                 borderColor: ink,
                 label: { text: 'limit of the label', style: { background: 'transparent', color: ink } },
               },

@@ -1,5 +1,6 @@
 import type { SupplyState } from '@/core/crossing/supply-states';
-import { percentAlong, type SpanF, ticksAlong } from '@/core/units/span';
+import { percentAlong, type SpanF } from '@/core/units/span';
+import { useDegrees } from '../../degrees';
 import { SOURCE_COLOUR } from '../../sources';
 
 interface StateLinesProps {
@@ -12,6 +13,9 @@ interface StateLinesProps {
 /** Air under this feels cool on skin though it warms the room, °F. */
 const SKIN_F = 95;
 
+/** Degrees from one mark of the scale to the next. */
+const TICK_EVERY = { F: 20, C: 10 } as const;
+
 const scaleOf = (states: readonly SupplyState[], limitF: number | null): SpanF => {
   const all = [...states.map(({ supplyF }) => supplyF), limitF ?? 130, 40];
   return [Math.floor(Math.min(...all) / 10) * 10, Math.ceil(Math.max(...all) / 10) * 10 + 5];
@@ -19,6 +23,7 @@ const scaleOf = (states: readonly SupplyState[], limitF: number | null): SpanF =
 
 /** Each state as a bar from the room's air to the register's, on one scale. */
 export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
+  const degrees = useDegrees();
   const spanF = scaleOf(states, limitF);
   const at = (valueF: number) => `${percentAlong(spanF, valueF)}%`;
   const marks = [
@@ -29,13 +34,13 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
   return (
     <div className="relative">
       <div className="relative h-6 sm:ml-80">
-        {ticksAlong(spanF, 20).map((tick) => (
+        {degrees.ticks(spanF, TICK_EVERY[degrees.scale]).map(({ atF, value }) => (
           <span
-            key={tick}
+            key={value}
             className="absolute -translate-x-1/2 font-mono text-xs text-quiet"
-            style={{ left: at(tick) }}
+            style={{ left: at(atF) }}
           >
-            {tick}
+            {value}
           </span>
         ))}
       </div>
@@ -53,9 +58,10 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
                   {label} <span className="text-xs text-quiet">{cfm} CFM</span>
                 </span>
                 <span className={`font-mono text-lg font-semibold whitespace-nowrap ${isOver ? 'text-fail' : ''}`}>
-                  {Math.round(supplyF)}{' '}
+                  {degrees.figure(supplyF, 0)}{' '}
                   <span className="text-xs font-normal text-quiet">
-                    °F{isOver ? ', over the limit' : ''}
+                    {degrees.unit}
+                    {isOver ? ', over the limit' : ''}
                     {isDrawnOn ? ', beyond the rating points' : ''}
                   </span>
                 </span>

@@ -1,84 +1,76 @@
+'use client';
+
+import dynamic from 'next/dynamic';
 import type { Year, YearBin } from '@/core/crossing/year/year';
-import { SOURCE_COLOUR } from '../../sources';
-import { valueTicks } from '../plot';
+import { useDegrees } from '../../degrees';
+import { Scroller } from '../../scroller';
+import { type BinPart, partsOf } from './bin-parts';
 
-const MILLION = 1e6;
+const BinColumns = dynamic(() => import('./bin-columns'), {
+  ssr: false,
+  loading: () => <p className="min-h-72 text-quiet">Drawing …</p>,
+});
 
-const PARTS = [
-  { key: 'compressorBtu', label: 'heat pump', colour: SOURCE_COLOUR.compressor, pattern: '' },
-  { key: 'stripsBtu', label: 'strips', colour: SOURCE_COLOUR.strips, pattern: '' },
-  { key: 'fossilBtu', label: 'furnace', colour: SOURCE_COLOUR.fossil, pattern: '' },
-  { key: 'shortBtu', label: 'short', colour: '', pattern: 'hatched border border-fail' },
-] as const;
+const million = (btu: number) => (btu < 5e4 ? '–' : (btu / 1e6).toFixed(1));
 
-const spoken = (bin: YearBin) =>
-  `${bin.fromF} to ${bin.toF} °F: ${bin.hours} hours; ${PARTS.filter(({ key }) => bin[key] > 0)
-    .map(({ key, label }) => `${label} ${(bin[key] / MILLION).toFixed(1)}`)
-    .join(', ')} million Btu; ${bin.cost.toFixed(0)} $`;
+const BinTable = ({ bins, parts }: { bins: readonly YearBin[]; parts: readonly BinPart[] }) => {
+  const { figure, unit } = useDegrees();
+  return (
+    <Scroller label="A year by outdoor temperature">
+      <table className="w-full font-mono text-sm">
+        <thead>
+          <tr className="text-right font-sans">
+            <th scope="col" className="eyebrow text-left font-semibold">
+              {unit} out
+            </th>
+            <th scope="col" className="eyebrow font-semibold">
+              Hours
+            </th>
+            {parts.map(({ key, label }) => (
+              <th key={key} scope="col" className="eyebrow font-semibold">
+                {label}
+              </th>
+            ))}
+            <th scope="col" className="eyebrow font-semibold">
+              $
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {bins.map((bin) => (
+            <tr key={bin.fromF} className="border-t border-line text-right">
+              <th scope="row" className="py-0.5 text-left font-normal whitespace-nowrap">
+                {figure(bin.fromF)} to {figure(bin.toF)}
+              </th>
+              <td>{Math.round(bin.hours)}</td>
+              {parts.map(({ key }) => (
+                <td key={key}>{million(bin[key])}</td>
+              ))}
+              <td>{bin.cost.toFixed(0)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scroller>
+  );
+};
 
-/** Heat of a year by outdoor temperature, each bin a column of its sources; its hours under it. */
+/** Heat of a year by outdoor temperature, million Btu, each bin a column of its sources; the same as a table. */
 export const BinsChart = ({ year }: { year: Year }) => {
   const bins = year.bins.filter(({ loadBtu }) => loadBtu > 0);
-  const most = 1.08 * Math.max(...bins.map(({ loadBtu }) => loadBtu));
-  const shown = PARTS.filter(({ key }) => bins.some((bin) => bin[key] > 1));
+  const parts = partsOf(bins);
   return (
     <figure aria-label="Heat of a year by outdoor temperature">
-      <figcaption className="flex flex-wrap gap-x-4 text-sm">
-        <span className="text-quiet">Million Btu by outdoor temperature</span>
-        {shown.map(({ key, label, colour, pattern }) => (
-          <span key={key} className="flex items-center gap-1.5">
-            <span className={`inline-block size-3.5 ${pattern}`} style={{ background: colour || undefined }} />
-            {label}
-          </span>
-        ))}
-      </figcaption>
-      <div className="grid grid-cols-[2.5rem_minmax(0,1fr)]">
-        <div className="relative font-mono text-xs text-quiet">
-          {valueTicks(most / MILLION).map((tick) => (
-            <span
-              key={tick}
-              className="absolute right-2 -translate-y-1/2"
-              style={{ top: `${100 * (1 - (tick * MILLION) / most)}%` }}
-            >
-              {tick}
-            </span>
-          ))}
-        </div>
-        <ol className="flex h-56 items-end gap-px border-b border-ink">
-          {bins.map((bin) => (
-            <li
-              key={bin.fromF}
-              title={spoken(bin)}
-              aria-label={spoken(bin)}
-              className="flex h-full min-w-0 flex-1 flex-col justify-end"
-            >
-              {[...shown].reverse().map(({ key, colour, pattern }) => (
-                <span
-                  key={key}
-                  className={pattern}
-                  style={{ height: `${(100 * bin[key]) / most}%`, background: colour || undefined }}
-                />
-              ))}
-            </li>
-          ))}
-        </ol>
-        <span />
-        <ol aria-hidden className="flex gap-px overflow-hidden font-mono text-xs text-quiet">
-          {bins.map(({ fromF }) => (
-            <li key={fromF} className="min-w-0 flex-1 text-center">
-              {fromF % 10 === 0 ? fromF : ''}
-            </li>
-          ))}
-        </ol>
-        <span className="pt-1 text-right text-xs text-quiet max-sm:hidden">h</span>
-        <ol aria-hidden className="flex gap-px pt-1 font-mono text-[10px] text-quiet max-sm:hidden">
-          {bins.map(({ fromF, hours }) => (
-            <li key={fromF} className="min-w-0 flex-1 text-center">
-              {Math.round(hours)}
-            </li>
-          ))}
-        </ol>
+      <figcaption className="text-sm text-quiet">Million Btu by outdoor temperature</figcaption>
+      <div aria-hidden className="min-h-72">
+        <BinColumns bins={bins} parts={parts} />
       </div>
+      <details>
+        <summary className="flex min-h-11 items-center text-sm underline decoration-dotted underline-offset-4">
+          The same as a table
+        </summary>
+        <BinTable bins={bins} parts={parts} />
+      </details>
     </figure>
   );
 };

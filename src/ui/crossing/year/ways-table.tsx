@@ -3,6 +3,8 @@
 import { Pencil } from 'lucide-react';
 import type { Year } from '@/core/crossing/year/year';
 import type { ComparedWay } from '@/core/setup/ways/compare';
+import type { Degrees } from '@/core/units/degrees';
+import { Said, useDegrees } from '../../degrees';
 import { Scroller } from '../../scroller';
 
 const whole = (value: number) => Math.round(value).toLocaleString('en-US');
@@ -10,6 +12,8 @@ const whole = (value: number) => Math.round(value).toLocaleString('en-US');
 interface Measure {
   readonly label: string;
   readonly unit: string;
+  /** Whether it is a temperature, °F. */
+  readonly isDegrees?: true;
   readonly of: (year: Year) => number | null;
   readonly best: 'least' | 'most';
   readonly isShown: (compared: readonly ComparedWay[]) => boolean;
@@ -46,6 +50,7 @@ const MEASURES: readonly Measure[] = [
   {
     label: 'Coldest air at the register',
     unit: '°F',
+    isDegrees: true,
     of: ({ coldestSupplyF }) => coldestSupplyF,
     best: 'most',
     isShown: always,
@@ -60,10 +65,10 @@ const MEASURES: readonly Measure[] = [
   },
 ];
 
-const gateWords = ({ compressorBelowF, auxAboveF }: ComparedWay) =>
+const gateWords = ({ compressorBelowF, auxAboveF }: ComparedWay, { figure }: Degrees) =>
   [
-    compressorBelowF === null ? 'compressor never held' : `compressor rests below ${compressorBelowF}`,
-    auxAboveF === null ? 'backup never held' : `backup held above ${auxAboveF}`,
+    compressorBelowF === null ? 'compressor never held' : `compressor rests below ${figure(compressorBelowF)}`,
+    auxAboveF === null ? 'backup never held' : `backup held above ${figure(auxAboveF)}`,
   ].join('; ');
 
 interface WaysTableProps {
@@ -74,6 +79,7 @@ interface WaysTableProps {
 
 /** Ways of setting the gates side by side, the job as it stands first; the best of each measure is marked. */
 export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
+  const degrees = useDegrees();
   const leastShort = Math.min(...compared.map(({ year }) => year.shortHours));
   return (
     <Scroller label="Ways side by side">
@@ -87,14 +93,16 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                 scope="col"
                 className={`w-36 border-l border-line px-2 pb-2 text-left font-normal ${each.way === null ? 'bg-sheet' : ''}`}
               >
-                <span className="block font-label text-base leading-tight font-semibold">{each.name}</span>
-                <span className="block text-xs text-quiet">{gateWords(each)}</span>
+                <span className="block font-label text-base leading-tight font-semibold">
+                  <Said>{each.name}</Said>
+                </span>
+                <span className="block text-xs text-quiet">{gateWords(each, degrees)}</span>
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          {MEASURES.filter(({ isShown }) => isShown(compared)).map(({ label, unit, of, best }) => {
+          {MEASURES.filter(({ isShown }) => isShown(compared)).map(({ label, unit, isDegrees, of, best }) => {
             const values = compared.map(({ year }) => of(year));
             // A way that leaves the house short does not win by what it does not give.
             const known = values.flatMap((value, at) =>
@@ -105,7 +113,7 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
             return (
               <tr key={label + unit} className="border-t border-line">
                 <th scope="row" className="sticky left-0 z-10 bg-paper py-2 pr-2 text-left font-normal">
-                  {label} <span className="text-xs text-quiet">{unit}</span>
+                  {label} <span className="text-xs text-quiet">{isDegrees ? degrees.unit : unit}</span>
                 </th>
                 {values.map((value, at) => {
                   const isBest =
@@ -119,7 +127,7 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                       className={`border-l border-line px-2 font-mono ${compared[at]!.way === null ? 'bg-sheet' : ''}`}
                     >
                       <span className={isBest ? 'border-b-2 border-pass font-semibold' : ''}>
-                        {value === null ? '–' : whole(value)}
+                        {value === null ? '–' : isDegrees ? degrees.figure(value, 0) : whole(value)}
                       </span>
                       {isBest && <span className="sr-only"> {best}</span>}
                     </td>
@@ -140,7 +148,7 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                       <button
                         type="button"
                         className="plain-button px-3"
-                        aria-label={`Take into Setup: ${each.name}`}
+                        aria-label={`Take into Setup: ${degrees.say(each.name)}`}
                         onClick={() => onTake(each)}
                       >
                         Take
@@ -149,7 +157,7 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                     <button
                       type="button"
                       className="bare-button"
-                      aria-label={`Change ${each.name}`}
+                      aria-label={`Change ${degrees.say(each.name)}`}
                       onClick={() => onEdit(at - 1)}
                     >
                       <Pencil size={16} aria-hidden />

@@ -5,6 +5,7 @@ import { toast } from 'sonner';
 import { climateById, CLIMATES } from '@/core/crossing/year/climates';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { call, notDone } from '../../api';
+import { Said } from '../../degrees';
 import { useJob } from '../../job/provider';
 import { usePerson } from '../../person';
 import { WeatherImport } from './weather-import';
@@ -45,7 +46,10 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
         onChange={() => choose(id)}
       />
       <span>
-        <span className="font-medium">{name}</span> <span className="text-sm text-quiet">{about}</span>
+        <span className="font-medium">{name}</span>{' '}
+        <span className="text-sm text-quiet">
+          <Said>{about}</Said>
+        </span>
       </span>
     </label>
   );

@@ -13,6 +13,7 @@ import { changesToTakeWay } from '@/core/setup/ways/apply';
 import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
 import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
 import { FUEL_UNIT } from '@/core/units/constants';
+import { Said } from '../../degrees';
 import { FactField } from '../../fields/fact-field';
 import { useJob, useJobNow } from '../../job/provider';
 import { CrossingTabs } from '../crossing-tabs';
@@ -155,7 +156,9 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
           <WaysTable compared={compared} onTake={take} onEdit={setEditing} />
           <ul className="mt-3 border-l-4 border-ink pl-3">
             {differenceHangsOn(compared, fuelUnit).map((sentence) => (
-              <li key={sentence}>{sentence}</li>
+              <li key={sentence}>
+                <Said>{sentence}</Said>
+              </li>
             ))}
           </ul>
           <p className="mt-3 max-w-prose text-sm text-quiet">

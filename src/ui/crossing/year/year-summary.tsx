@@ -9,7 +9,7 @@ const Row = ({ label, heat, energy, tone }: { label: string; heat: number; energ
       {label}
     </th>
     <td className="text-right font-mono">{million(heat)}</td>
-    <td className="text-right font-mono font-semibold whitespace-nowrap">{energy}</td>
+    <td className="pl-4 text-right font-mono font-semibold whitespace-nowrap">{energy}</td>
   </tr>
 );
 

@@ -4,6 +4,7 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import type { CardLine } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { Said } from '../../degrees';
 import { When } from '../../when';
 import { CodeBox } from './code-box';
 import { LastingDialog } from './lasting-dialog';
@@ -32,7 +33,7 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
             </>
           )}
           <span className="text-3xl font-semibold">{target.code}</span>{' '}
-          <span className="text-sm">{target.words !== target.code && target.words}</span>
+          <span className="text-sm">{target.words !== target.code && <Said>{target.words}</Said>}</span>
           {target.note && <span className="block text-sm text-quiet">{target.note}</span>}
           {before && found && before.value !== found.value && (
             <span className="block text-sm font-semibold text-warn">
@@ -42,11 +43,37 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
         </p>
       );
     case 'leave':
-      return <p className="text-sm text-quiet">Leave it as found. {target.why}</p>;
+      return (
+        <p className="text-sm text-quiet">
+          Leave it as found. <Said>{target.why}</Said>
+        </p>
+      );
     case 'no-code':
-      return <p className="text-sm font-semibold text-fail">No code in this profile for it. {target.wanted}.</p>;
+      return (
+        <p className="text-sm font-semibold text-fail">
+          No code in this profile for it. <Said>{target.wanted}</Said>.
+        </p>
+      );
   }
 };
+
+/** What was found, left and read back, on paper; a line to write on where nothing was. */
+const PrintedMarks = ({ line: { found, left, readBack } }: { line: CardLine }) => (
+  <dl className="hidden grid-cols-3 gap-3 self-end print:grid">
+    {(
+      [
+        ['Found', found],
+        ['Left', left],
+        ['Reads', readBack],
+      ] as const
+    ).map(([label, mark]) => (
+      <div key={label}>
+        <dt className="eyebrow">{label}</dt>
+        <dd className="min-h-6 border-b border-ink font-mono text-base font-semibold">{mark?.value}</dd>
+      </div>
+    ))}
+  </dl>
+);
 
 /** One entry as it is met: its code, what it is to be given, and ticks for found, left and read back. */
 export const CardEntry = ({ line, profile }: { line: CardLine; profile: ControllerProfile }) => {
@@ -79,14 +106,17 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             <ul className="list-disc pb-2 pl-5">
               {settings.flatMap(({ setting, because, reason }) =>
                 [...because, ...(reason ? [`Chosen otherwise: ${reason}`] : [])].map((each) => (
-                  <li key={setting.id + each}>{each}</li>
+                  <li key={setting.id + each}>
+                    <Said>{each}</Said>
+                  </li>
                 )),
               )}
             </ul>
           </details>
         )}
       </div>
-      <div className="grid content-start gap-2 max-sm:mt-auto sm:grid-cols-3 sm:items-end">
+      <PrintedMarks line={line} />
+      <div className="grid content-start gap-2 max-sm:mt-auto sm:grid-cols-3 sm:items-end print:hidden">
         <CodeBox
           label="As found"
           name={`${profile.id} ${entry.code} found`}

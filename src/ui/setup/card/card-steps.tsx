@@ -27,7 +27,7 @@ export const CardSteps = ({
           ))}
         </ol>
       </div>
-      <div className="grid content-end gap-1 max-sm:mt-auto sm:w-52 sm:justify-self-end">
+      <div className="grid content-end gap-1 max-sm:mt-auto sm:w-52 sm:justify-self-end print:hidden">
         <button
           type="button"
           aria-pressed={done !== null}

@@ -9,6 +9,7 @@ import { banksOf, hasHardware } from '@/core/setup/card/banks';
 import { cardOf, type CardScreen } from '@/core/setup/card/card';
 import { cardFindings } from '@/core/setup/card/findings';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { Said } from '../../degrees';
 import { useJob } from '../../job/provider';
 import { VisitLine } from '../../job/visit-line';
 import { PersonLine } from '../../person-line';
@@ -39,8 +40,10 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
         {name}: {CONTROLLERS[profile.role].toLowerCase()}
       </p>
       <p className="text-sm">{profile.about}</p>
-      <PersonLine hasInstrument={false} />
-      <VisitLine />
+      <div className="no-print">
+        <PersonLine hasInstrument={false} />
+        <VisitLine />
+      </div>
       <div className="flex flex-wrap items-center justify-between gap-3">
         <p className="font-mono">
           <span className="text-2xl font-semibold">{right}</span> of {toSet.length} set as planned
@@ -55,7 +58,12 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
             <li key={what} className="flex gap-2">
               <SeverityMark severity={severity} />
               <span>
-                <span className="font-medium">{what}</span> <span className="text-sm">{mend}</span>{' '}
+                <span className="font-medium">
+                  <Said>{what}</Said>
+                </span>{' '}
+                <span className="text-sm">
+                  <Said>{mend}</Said>
+                </span>{' '}
                 {key && (
                   <a className="text-sm underline underline-offset-4" href={`#${key}`}>
                     Go there
@@ -68,7 +76,12 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
             <li key={setting + what} className="flex gap-2">
               <SeverityMark severity="warning" />
               <span>
-                <span className="font-medium">{what}</span> <span className="text-sm">{mend}</span>{' '}
+                <span className="font-medium">
+                  <Said>{what}</Said>
+                </span>{' '}
+                <span className="text-sm">
+                  <Said>{mend}</Said>
+                </span>{' '}
                 <Link className="text-sm underline underline-offset-4" href={`/library/${profile.id}`} prefetch={false}>
                   In the Library
                 </Link>
@@ -115,7 +128,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
           <ul>
             {card.skipped.map(({ entry, why }) => (
               <li key={entry.scope + entry.code}>
-                <span className="font-mono font-semibold">{entry.code}</span> {entry.label}: {why}.
+                <span className="font-mono font-semibold">{entry.code}</span> {entry.label}: <Said>{why}</Said>.
               </li>
             ))}
           </ul>

@@ -67,7 +67,6 @@ const SetupPage = () => {
                 <SettingRow
                   key={resolved.setting.id}
                   resolved={resolved}
-                  scale={facts.talk.scale}
                   isOpen={opened === resolved.setting.id}
                   isAccused={accused.has(`setup.${resolved.setting.id}`)}
                   onToggle={toggle}

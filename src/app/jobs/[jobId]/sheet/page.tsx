@@ -5,6 +5,7 @@ import { ALL_FACTS, type FactGroup, type FactPath, factValue } from '@/core/job/
 import { type Place, PLACES } from '@/core/job/fact';
 import { FACT_GROUP_LABELS, OFF_SHEET_GROUPS } from '@/core/job/facts';
 import { type Finding, findingKey } from '@/core/job/finding';
+import { Said } from '@/ui/degrees';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob, useJobNow } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
@@ -52,7 +53,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
             <li key={findingKey(finding)}>
               <a href={finding.fact ? `#${finding.fact}` : '#desk'} className="flex gap-2 py-1 text-sm hover:underline">
                 <SeverityMark severity={finding.severity} />
-                {finding.what}
+                <Said>{finding.what}</Said>
               </a>
             </li>
           ))}

@@ -1,28 +1,40 @@
 'use client';
 
+import { jobName } from '@/core/job/document';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
+import { StartupPrint } from '@/ui/startup/startup-print';
 import { StepDesk } from '@/ui/startup/step-desk';
 import { StepPhone } from '@/ui/startup/step-phone';
 import { useStep } from '@/ui/startup/use-step';
 import { NARROW_SCREEN, useMedia } from '@/ui/use-media';
+import { usePrinting } from '@/ui/use-printing';
 
 const StartupPage = () => {
   const readings = useJob((job) => job.readings);
   const moment = useJob((job) => job.moment);
   const confirmed = useJob((job) => job.confirmed);
+  const facts = useJob((job) => job.facts);
   const model = useModel();
   const steps = model.startup(readings, moment, confirmed);
   const { number, planned, at, go, goAt } = useStep(steps);
   const tried = model.tried(readings, moment, planned);
+  const isPrinting = usePrinting();
   const isPhone = useMedia(NARROW_SCREEN);
-  return isPhone ? (
-    <StepPhone steps={steps} number={number} at={at} tried={tried} onGo={go} onAt={goAt} />
-  ) : (
-    // The server does not know the screen: a phone shows nothing until it has said so.
-    <div className="max-sm:invisible">
-      <StepDesk steps={steps} number={number} tried={tried} onGo={go} />
-    </div>
+  return (
+    <>
+      {isPrinting && <StartupPrint steps={steps} name={jobName(facts)} />}
+      {isPhone ? (
+        <div className="print:hidden">
+          <StepPhone steps={steps} number={number} at={at} tried={tried} onGo={go} onAt={goAt} />
+        </div>
+      ) : (
+        // The server does not know the screen: a phone shows nothing until it has said so.
+        <div className="max-sm:invisible print:hidden">
+          <StepDesk steps={steps} number={number} tried={tried} onGo={go} />
+        </div>
+      )}
+    </>
   );
 };
 

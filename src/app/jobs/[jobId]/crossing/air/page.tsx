@@ -7,6 +7,7 @@ import type { FactPath } from '@/core/job/document';
 import { CautionSign } from '@/ui/cautions';
 import { StateLines } from '@/ui/crossing/air/state-lines';
 import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
+import { useDegrees } from '@/ui/degrees';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob } from '@/ui/job/provider';
 
@@ -25,17 +26,18 @@ const AIR_FACTS: readonly FactPath[] = [
 const AirPage = () => {
   const facts = useJob((job) => job.facts);
   const { outdoorF, indoorF } = useJob((job) => job.moment);
+  const { text } = useDegrees();
   const states = useMemo(() => supplyStates(facts, outdoorF, indoorF), [facts, outdoorF, indoorF]);
   const [isOpen, setIsOpen] = useState(false);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <CrossingTabs />
       <h2 className="font-label text-2xl font-semibold">
-        Air at the register, {outdoorF} °F out, {indoorF} °F in the room
+        Air at the register, {text(outdoorF)} out, {text(indoorF)} in the room
       </h2>
       <p className="mb-2 max-w-prose text-sm text-quiet">
-        Under about 95 °F it feels cool on skin and warms the room all the same. In defrost the unit takes from the air
-        about what it gives in heating.
+        Under about {text(95, 0)} it feels cool on skin and warms the room all the same. In defrost the unit takes from
+        the air about what it gives in heating.
       </p>
       <StateLines states={states} roomF={indoorF} limitF={facts.airHandler.maxSupplyF} />
       <details className="mt-6" onToggle={(event) => setIsOpen(event.currentTarget.open)}>

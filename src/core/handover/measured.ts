@@ -1,0 +1,30 @@
+import type { Moment } from '../control/moment';
+import { kitRows } from '../job/kit-rows';
+import type { Reading } from '../job/reading';
+import type { JobBasis } from '../model/basis';
+import { airflowCheck, heaterAmpsRead } from '../startup/airflow-check';
+import { kitVolts, startupContext } from '../startup/given';
+import { stripAmpsItems } from '../startup/strip-amps';
+import { roundTo } from '../units/round';
+
+/**
+ * What the readings of emergency heat say together: the air that the blower moves, CFM by temperature rise, and what
+ * the strips take, kW. Nothing where they were not all read.
+ */
+export const measuredLines = (basis: JobBasis, readings: readonly Reading[], moment: Moment): readonly string[] => {
+  const { facts } = basis;
+  if (kitRows(facts).length === 0) return [];
+  const context = startupContext(basis, readings, moment);
+  const ampsItems = stripAmpsItems(context, 'emergency');
+  const airflow = airflowCheck(context, ampsItems);
+  const amps = heaterAmpsRead(context, ampsItems);
+  const { volts, from } = kitVolts(context);
+  return [
+    ...(airflow.kind === 'read' ? [airflow.means] : []),
+    ...(amps !== undefined && from === 'loaded'
+      ? [
+          `Strips take ${roundTo((volts * amps) / 1000, 1).toFixed(1)} kW: ${roundTo(amps, 1)} A at ${roundTo(volts, 1)} V.`,
+        ]
+      : []),
+  ];
+};
