@@ -1,20 +1,19 @@
+import { questionFromQuery } from '@/core/board/board-question';
 import { SAMPLES } from '@/core/samples';
 import { listJobs } from '@/server/repositories/board';
 import { Board } from './board/board';
 
 interface Props {
-  readonly searchParams: Promise<{ search?: string; shelf?: string }>;
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
 const JobsPage = async ({ searchParams }: Props) => {
-  const { search, shelf } = await searchParams;
-  const words = typeof search === 'string' ? search : '';
-  const isArchived = shelf === 'archived';
+  const query = await searchParams;
+  const question = questionFromQuery((name) => (typeof query[name] === 'string' ? query[name] : null));
   return (
     <Board
-      page={await listJobs(words, isArchived)}
-      search={words}
-      isArchived={isArchived}
+      page={await listJobs(question)}
+      question={question}
       samples={SAMPLES.map(({ id, about }) => ({ id, about }))}
     />
   );

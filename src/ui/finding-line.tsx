@@ -1,10 +1,10 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { cutText } from '@/core/border/text';
 import { type Finding, findingKey } from '@/core/job/finding';
 import { Said } from './degrees';
+import { DialogClose, DialogFrame } from './dialog-frame';
 import { useJob, useJobNow } from './job/provider';
 import { usePerson } from './person';
 import { SeverityMark } from './severity-mark';
@@ -32,42 +32,41 @@ const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => vo
     onClose();
   };
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content className="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-md rounded border border-line-strong bg-sheet p-5">
-          <Dialog.Title className="font-label text-2xl font-semibold">Live with it, and say why</Dialog.Title>
-          <Dialog.Description className="my-2 text-sm">
-            <Said>{finding.what}</Said> The reason stays in the record, with your name.
-          </Dialog.Description>
-          <label className="block">
-            <span className="eyebrow">Reason</span>
-            <textarea
-              className="field-box w-full p-2"
-              rows={3}
-              maxLength={400}
-              value={reason}
-              onChange={(event) => setReason(event.target.value)}
-            />
-          </label>
-          <label className="mt-2 block">
-            <span className="eyebrow">Who decides</span>
-            <input
-              className="field-box w-full"
-              maxLength={80}
-              value={author}
-              onChange={(event) => setPerson({ author: event.target.value })}
-            />
-          </label>
-          <div className="mt-4 flex gap-2">
-            <button type="button" className="strong-button" disabled={!isReady} onClick={waive}>
-              Waive
-            </button>
-            <Dialog.Close className="plain-button">Leave it open</Dialog.Close>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogFrame
+      title="Live with it, and say why"
+      about={
+        <>
+          <Said>{finding.what}</Said> The reason stays in the record, with your name.
+        </>
+      }
+      onClose={onClose}
+    >
+      <label className="block">
+        <span className="eyebrow">Reason</span>
+        <textarea
+          className="field-box w-full p-2"
+          rows={3}
+          maxLength={400}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+        />
+      </label>
+      <label className="mt-2 block">
+        <span className="eyebrow">Who decides</span>
+        <input
+          className="field-box w-full"
+          maxLength={80}
+          value={author}
+          onChange={(event) => setPerson({ author: event.target.value })}
+        />
+      </label>
+      <div className="mt-4 flex gap-2">
+        <button type="button" className="strong-button" disabled={!isReady} onClick={waive}>
+          Waive
+        </button>
+        <DialogClose className="plain-button">Leave it open</DialogClose>
+      </div>
+    </DialogFrame>
   );
 };
 

@@ -1,7 +1,7 @@
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { expect, type Page, test } from '@playwright/test';
-import { freshJob, screenPath, SCREENS } from './helpers';
+import { freshJob, openRuler, screenPath, SCREENS } from './helpers';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -48,3 +48,105 @@ for (const screen of SCREENS)
     }
     expect(found).toEqual([]);
   });
+
+/** Pages of the application, from its own routes. */
+const routes = (folder = 'src/app', path = ''): string[] =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
+    entry.isDirectory()
+      ? routes(`${folder}/${entry.name}`, `${path}/${entry.name}`)
+      : entry.name === 'page.tsx'
+        ? [path]
+        : [],
+  );
+
+test('the list of screens has every page that there is', () => {
+  // The bare address of a job goes on to its Sheet.
+  const pages = routes().filter((path) => path !== '/jobs/[jobId]');
+  const has = (path: string) => {
+    const pattern = new RegExp(`^${path.replace(/\[\w+\]/g, '[^/]+') || '/'}$`);
+    return SCREENS.some((screen) => pattern.test(screen.startsWith('/') ? screen : `/jobs/x/${screen}`));
+  };
+  expect(pages.filter((path) => !has(path))).toEqual([]);
+});
+
+/** How each dialog and menu is opened, and on which screen. */
+const OPENED: Readonly<Record<string, { readonly on: string; readonly open: (page: Page) => Promise<void> }>> = {
+  'new job': { on: '/', open: (page) => page.getByRole('button', { name: 'New job' }).click() },
+  'more for a job': {
+    on: '/',
+    open: (page) =>
+      page
+        .getByRole('button', { name: /^More for/ })
+        .first()
+        .click(),
+  },
+  keys: { on: 'sheet', open: (page) => page.keyboard.press('?') },
+  commands: { on: 'sheet', open: (page) => page.keyboard.press('/') },
+  why: { on: 'sheet', open: (page) => page.getByRole('button', { name: 'why' }).first().click() },
+  'not measured': {
+    on: 'startup?step=heat',
+    open: async (page) => {
+      await page
+        .getByRole('button', { name: /^More for/ })
+        .first()
+        .click();
+      await page.getByRole('menuitem', { name: /Not measured/ }).click();
+    },
+  },
+  'who is at work': {
+    on: 'startup?step=conditions',
+    open: async (page) => {
+      await page.getByLabel('Outdoor temperature, °F').first().fill('24');
+      await page.keyboard.press('Enter');
+    },
+  },
+  'change a way': {
+    on: 'crossing/year',
+    open: (page) =>
+      page
+        .getByRole('button', { name: /^Change / })
+        .first()
+        .click(),
+  },
+  'hand over with something open': {
+    on: 'handover',
+    open: (page) => page.getByRole('button', { name: 'Hand over' }).click(),
+  },
+};
+
+test('axe finds nothing in dialogs and menus; the focus goes in and comes back', async ({ page }) => {
+  test.setTimeout(120_000);
+  const id = await freshJob(page, 'quarry-bench');
+  const found: string[] = [];
+  for (const [name, { on, open }] of Object.entries(OPENED)) {
+    await page.goto(screenPath(on, id));
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await open(page);
+    const over = page.locator('[role="dialog"], [role="alertdialog"], [role="menu"]').last();
+    await expect(over).toBeVisible();
+    await expect.poll(() => over.evaluate((each) => each.contains(document.activeElement))).toBe(true);
+    await page.evaluate(AXE);
+    found.push(...(await violations(page)).map((each) => `${name}: ${each}`));
+    await page.keyboard.press('Escape');
+    await expect(over).toHaveCount(0);
+    await expect
+      .poll(() => page.evaluate(() => document.activeElement?.tagName), { message: `focus after ${name}` })
+      .not.toBe('BODY');
+  }
+  expect(found).toEqual([]);
+});
+
+test('with forced colors lanes, needle and what is chosen are still told apart', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/crossing?out=19&in=68&call=heat-1`);
+  await openRuler(page);
+  const ruler = page.getByRole('region', { name: 'Gate ruler' });
+  const colours = await ruler.evaluate((each) => {
+    const grounds = [...each.querySelectorAll<HTMLElement>('.hatched > span')].map((span) => getComputedStyle(span));
+    return [...new Set(grounds.map(({ backgroundColor }) => backgroundColor))];
+  });
+  expect(colours.length).toBeGreaterThan(1);
+  const chosen = ruler.locator('[data-state="on"]');
+  await expect(chosen).toHaveCSS('outline-style', 'solid');
+});

@@ -31,6 +31,7 @@ export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Pl
 /** Every screen; a job's by their path below it. */
 export const SCREENS = [
   '/',
+  '/guide/start',
   '/library',
   '/library/quillwort-menu',
   'sheet',

@@ -1,138 +1,120 @@
 'use client';
 
-import { Archive, ArchiveRestore, Copy, Ellipsis, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { DropdownMenu } from 'radix-ui';
-import { toast } from 'sonner';
-import { v4 as uuid } from 'uuid';
-import { type BoardPage, type JobSummary } from '@/core/board/job-summary';
-import { call, notDone } from '@/ui/api';
+import { useEffect, useRef } from 'react';
+import type { BoardQuestion } from '@/core/board/board-question';
+import { type BoardPage, type Stage, STAGES } from '@/core/board/job-summary';
+import { DegreesButton } from '@/ui/degrees-button';
 import { Mark } from '@/ui/mark';
 import { ThemeButton } from '@/ui/theme-button';
+import { EmptyBoard } from './empty-board';
 import { ImportButton } from './import-button';
-import { JobLine } from './job-line';
-import { NewJob } from './new-job';
+import { JobTable } from './job-table';
+import { NewJob, type SampleChoice } from './new-job';
 import { useBoard } from './use-board';
+import { useBoardActions } from './use-board-actions';
 
 interface BoardProps {
   readonly page: BoardPage;
-  readonly search: string;
-  readonly isArchived: boolean;
-  readonly samples: readonly { readonly id: string; readonly about: string }[];
+  readonly question: BoardQuestion;
+  readonly samples: readonly SampleChoice[];
 }
 
-type Move = 'archive' | 'restore' | 'delete' | 'undelete';
+const FILTERS: readonly (Pick<BoardQuestion, 'isArchived' | 'stage'> & { readonly label: string })[] = [
+  { label: 'All', stage: null, isArchived: false },
+  ...(Object.entries(STAGES) as [Stage, string][]).map(([stage, label]) => ({ label, stage, isArchived: false })),
+  { label: 'Archived', stage: null, isArchived: true },
+];
 
-const OPPOSITE: Record<Move, Move> = { archive: 'restore', restore: 'archive', delete: 'undelete', undelete: 'delete' };
-const SAID: Record<Move, string> = {
-  archive: 'Archived',
-  restore: 'Back on the board',
-  delete: 'Deleted',
-  undelete: 'Back on the board',
-};
-
-const Actions = ({ job, onMove, onCopy }: { job: JobSummary; onMove: (move: Move) => void; onCopy: () => void }) => {
-  const item =
-    'flex min-h-11 items-center gap-3 rounded px-3 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper';
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="bare-button" aria-label={`More for ${job.name}`}>
-        <Ellipsis size={20} aria-hidden />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-30 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md"
-        >
-          <DropdownMenu.Item className={item} onSelect={onCopy}>
-            <Copy size={18} aria-hidden /> Duplicate
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={() => onMove(job.archivedAt === null ? 'archive' : 'restore')}>
-            {job.archivedAt === null ? <Archive size={18} aria-hidden /> : <ArchiveRestore size={18} aria-hidden />}
-            {job.archivedAt === null ? 'Archive' : 'Bring back'}
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={() => onMove('delete')}>
-            <Trash2 size={18} aria-hidden /> Delete
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
-  );
-};
-
-/** The board: every job on the bench, one line each. */
-export const Board = ({ page, search, isArchived: startsArchived, samples }: BoardProps) => {
-  const { jobs, next, words, isArchived, isBusy, ask, refresh, more, drop } = useBoard(page, search, startsArchived);
-  const move = async (job: JobSummary, action: Move, isUndo = false) => {
-    const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
-    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not moved.`, answer));
-    if (isUndo) refresh();
-    else drop(job.id, isArchived);
-    toast(`${SAID[action]}: ${job.name}`, {
-      action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action], !isUndo) },
-    });
-  };
-  const copy = async (job: JobSummary) => {
-    const answer = await call(`/api/jobs`, { method: 'POST', body: { id: uuid(), from: 'copy', source: job.id } });
-    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not duplicated.`, answer));
-    refresh();
-    toast(`Duplicated: ${job.name}`);
-  };
+/** The board: every job one line; what is open, what comes next, its gates. */
+export const Board = ({ page, question, samples }: BoardProps) => {
+  const { jobs, next, asked, isBusy, ask, refresh, more, drop } = useBoard(page, question);
+  const { words, isArchived, sort, stage } = asked;
+  const { move, copy, openSample, beginWalk } = useBoardActions({ isArchived, refresh, drop });
+  const search = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const isTyping = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      if (event.key !== '/' || isTyping || document.querySelector('[role="dialog"]')) return;
+      event.preventDefault();
+      search.current?.focus();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  const isNarrowed = words.trim() !== '' || stage !== null;
   return (
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <header className="flex flex-wrap items-center gap-3 border-b-2 border-ink pb-3">
+      <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b-2 border-ink pb-3">
         <Mark size={36} />
         <h1 className="flex-1 font-label text-3xl font-semibold">Gate Cross</h1>
+        <DegreesButton />
+        <ThemeButton />
+        <Link href="/guide/start" prefetch={false} className="plain-button">
+          Guide
+        </Link>
         <Link href="/library" prefetch={false} className="plain-button">
           Library
         </Link>
-        <ThemeButton />
         <ImportButton onDone={refresh} />
         <NewJob samples={samples} />
       </header>
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-2 py-3">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pt-3 pb-1">
         <input
+          ref={search}
           type="search"
           aria-label="Search jobs"
-          placeholder="Name, customer, street, town"
+          placeholder="Name, customer, street, town ( / )"
           value={words}
-          onChange={(event) => ask(event.target.value, isArchived)}
+          onChange={(event) => ask({ words: event.target.value })}
           className="field-box min-w-0 flex-1 basis-40 text-lg"
         />
         <div role="group" aria-label="Which jobs" className="flex flex-wrap">
-          {[false, true].map((archived) => (
+          {FILTERS.map(({ label, ...which }) => (
             <button
-              key={String(archived)}
+              key={label}
               type="button"
-              aria-pressed={archived === isArchived}
-              onClick={() => ask(words, archived)}
-              className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
+              aria-pressed={which.isArchived === isArchived && which.stage === stage}
+              onClick={() => ask(which)}
+              className="bare-button px-2.5 aria-pressed:bg-ink aria-pressed:text-paper max-sm:px-2"
             >
-              {archived ? 'Archived' : 'Active'}
+              {label}
             </button>
           ))}
         </div>
       </div>
-      <ul aria-label="Jobs" aria-busy={isBusy} className={isBusy ? 'opacity-60' : ''}>
-        {jobs.map((job) => (
-          <li key={job.id} className="flex items-center gap-2 border-b border-line">
-            <JobLine job={job} />
-            <Actions job={job} onMove={(action) => void move(job, action)} onCopy={() => void copy(job)} />
-          </li>
-        ))}
-      </ul>
-      {next !== null && (
-        <button type="button" className="plain-button mt-4 w-full" disabled={isBusy} onClick={more}>
-          Show older jobs
-        </button>
-      )}
-      {jobs.length === 0 && (
+      {jobs.length > 0 ? (
+        <JobTable
+          jobs={jobs}
+          hasMore={next !== null}
+          sort={sort}
+          isBusy={isBusy}
+          onSort={(by) => ask({ sort: by })}
+          onMore={more}
+          onMove={(job, action) => move(job, action)}
+          onCopy={copy}
+        />
+      ) : isNarrowed || isArchived ? (
         <p className="py-10 text-center text-lg text-quiet">
           {words.trim()
             ? 'No job has all of these words.'
-            : isArchived
-              ? 'Nothing is archived.'
-              : 'No jobs yet. Make one, start from a sample, or import a job file.'}
+            : isNarrowed
+              ? 'No job is at this stage.'
+              : 'Nothing is archived.'}
+        </p>
+      ) : (
+        <EmptyBoard samples={samples} onWalk={() => void beginWalk()} onSample={openSample} />
+      )}
+      {jobs.length > 0 && (
+        <p className="py-4 text-sm text-quiet">
+          New here?{' '}
+          <button
+            type="button"
+            className="bare-button px-1 underline underline-offset-4"
+            onClick={() => void beginWalk()}
+          >
+            Two-minute walk
+          </button>
         </p>
       )}
     </main>

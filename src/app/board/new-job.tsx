@@ -2,91 +2,157 @@
 
 import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
+import { FIRST_FACTS } from '@/core/job/begin-job';
+import { factAt, type FactChange } from '@/core/job/document';
 import { call, notDone } from '@/ui/api';
+import { DialogClose, DialogFrame } from '@/ui/dialog-frame';
+import { ChoiceBox } from '@/ui/fields/choice-box';
+import { NumberBox } from '@/ui/fields/number-box';
 
-/** Asks for a name and a starting point, and opens the new job. */
-export const NewJob = ({ samples }: { samples: readonly { readonly id: string; readonly about: string }[] }) => {
+export interface SampleChoice {
+  readonly id: string;
+  readonly about: string;
+}
+
+type FirstPath = (typeof FIRST_FACTS)[number];
+type Known = Partial<Record<FirstPath, string | number>>;
+
+/** Stands for a choice that nobody has made. */
+const NOT_YET = '';
+
+const FirstFact = ({ path, known, onKnow }: { path: FirstPath; known: Known; onKnow: (known: Known) => void }) => {
+  const fact = factAt(path);
+  const know = (value: string | number | null) => {
+    const { [path]: _, ...others } = known;
+    onKnow(value === null || value === NOT_YET ? others : { ...others, [path]: value });
+  };
+  switch (fact.kind) {
+    case 'choice':
+      return (
+        <ChoiceBox
+          label={fact.label}
+          options={[{ value: NOT_YET, label: 'Not known' }, ...fact.options]}
+          value={known[path] ?? NOT_YET}
+          onCommit={know}
+        />
+      );
+    case 'number':
+      return (
+        <NumberBox
+          label={path === 'heatKit.plateKW' ? 'Heat kit, power on its plate' : fact.label}
+          value={(known[path] as number | undefined) ?? null}
+          unit={fact.unit}
+          step={fact.step}
+          min={fact.min}
+          max={fact.max}
+          none="not known"
+          onCommit={(value) => know(value === 'OL' ? null : value)}
+        />
+      );
+    default:
+      return null;
+  }
+};
+
+const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleChoice[]; onClose: () => void }) => {
   const router = useRouter();
-  const [isOpen, setOpen] = useState(false);
-  const [id, setId] = useState('');
+  const [id] = useState(() => uuid()); // one id for all tries: a request sent twice makes one job
   const [name, setName] = useState('');
   const [source, setSource] = useState('');
+  const [known, setKnown] = useState<Known>({});
   const [problem, setProblem] = useState('');
+  const changes = FIRST_FACTS.filter((path) => path in known)
+    .filter((path) => path !== 'heatKit.plateKW' || known['system.backup'] !== 'furnace')
+    .map((path): FactChange => ({ path, value: known[path] }));
   const make = async () => {
     const answer = await call<{ id: string }>('/api/jobs', {
       method: 'POST',
-      body: { id, from: source ? 'sample' : 'blank', source, name: name.trim() },
+      body: {
+        id,
+        from: source ? 'sample' : 'blank',
+        source,
+        name: name.trim(),
+        ...(source || changes.length === 0 ? {} : { changes }),
+      },
     });
     if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/sheet`);
     else setProblem(notDone('The job was not made.', answer));
   };
   return (
-    <Dialog.Root
-      open={isOpen}
-      onOpenChange={(open) => {
-        setOpen(open);
-        if (open) setId(uuid()); // one id for all tries: a request sent twice makes one job
-      }}
-    >
-      <Dialog.Trigger className="strong-button">
-        <Plus size={18} aria-hidden /> New job
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-3 top-[10vh] z-50 mx-auto max-h-[80vh] max-w-lg overflow-y-auto rounded border border-line-strong bg-sheet p-5"
-        >
-          <Dialog.Title className="font-label text-2xl font-semibold">New job</Dialog.Title>
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              void make();
-            }}
-          >
-            <label className="eyebrow mt-4 block" htmlFor="new-name">
-              Name
-            </label>
-            <input
-              id="new-name"
-              value={name}
-              maxLength={110}
-              onChange={(event) => setName(event.target.value)}
-              placeholder="Customer, street"
-              className="field-box w-full text-lg"
-            />
-            <fieldset className="mt-4">
-              <legend className="eyebrow">Start from</legend>
-              {[{ id: '', about: 'Blank: everything assumed until you have looked' }, ...samples].map((each) => (
-                <label key={each.id} className="flex min-h-11 items-center gap-3 border-b border-line py-1">
-                  <input
-                    type="radio"
-                    name="source"
-                    checked={source === each.id}
-                    onChange={() => setSource(each.id)}
-                    className="size-5 shrink-0 accent-[var(--ink)]"
-                  />
-                  {each.about}
-                </label>
-              ))}
-            </fieldset>
-            {problem && (
-              <p role="alert" className="mt-3 font-medium text-fail">
-                {problem}
-              </p>
-            )}
-            <div className="mt-5 flex gap-2">
-              <button type="submit" className="strong-button">
-                Make it
-              </button>
-              <Dialog.Close className="plain-button">Cancel</Dialog.Close>
+    <DialogFrame title="New job" onClose={onClose} isWide>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void make();
+        }}
+      >
+        <label className="eyebrow mt-3 mb-1 block" htmlFor="new-name">
+          Name
+        </label>
+        <input
+          id="new-name"
+          value={name}
+          maxLength={110}
+          onChange={(event) => setName(event.target.value)}
+          placeholder="Customer, street"
+          className="field-box w-full text-lg"
+        />
+        {source === '' && (
+          <fieldset className="mt-3">
+            <legend className="text-sm text-quiet">
+              What you know already. The rest is assumed, marked so, and asked for on the Sheet.
+            </legend>
+            <div className="mt-1 grid gap-x-4 gap-y-2 sm:grid-cols-2">
+              {FIRST_FACTS.filter((path) => path !== 'heatKit.plateKW' || known['system.backup'] !== 'furnace').map(
+                (path) => (
+                  <FirstFact key={path} path={path} known={known} onKnow={setKnown} />
+                ),
+              )}
             </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          </fieldset>
+        )}
+        <fieldset className="mt-4">
+          <legend className="eyebrow">Start from</legend>
+          {[{ id: '', about: 'A blank job' }, ...samples].map((each) => (
+            <label key={each.id} className="flex min-h-11 items-center gap-3 border-b border-line py-1">
+              <input
+                type="radio"
+                name="source"
+                checked={source === each.id}
+                onChange={() => setSource(each.id)}
+                className="size-5 shrink-0 accent-[var(--ink)]"
+              />
+              {each.about}
+            </label>
+          ))}
+        </fieldset>
+        {problem && (
+          <p role="alert" className="mt-3 font-medium text-fail">
+            {problem}
+          </p>
+        )}
+        <div className="mt-5 flex gap-2">
+          <button type="submit" className="strong-button">
+            Make it
+          </button>
+          <DialogClose className="plain-button">Cancel</DialogClose>
+        </div>
+      </form>
+    </DialogFrame>
+  );
+};
+
+/** Asks for a name and the six facts that change most, and opens the new job. */
+export const NewJob = ({ samples }: { samples: readonly SampleChoice[] }) => {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <button type="button" className="strong-button" onClick={() => setOpen(true)}>
+        <Plus size={18} aria-hidden /> New job
+      </button>
+      {isOpen && <NewJobDialog samples={samples} onClose={() => setOpen(false)} />}
+    </>
   );
 };

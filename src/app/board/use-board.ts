@@ -2,28 +2,20 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
+import { type BoardQuestion, questionToQuery } from '@/core/board/board-question';
 import type { BoardPage } from '@/core/board/job-summary';
 import { call, notDone } from '@/ui/api';
 
 /** Nothing is asked for while somebody types faster than this, ms. */
 const TYPING_MS = 150;
 
-const queryOf = (words: string, isArchived: boolean, after?: string): string => {
-  const query = new URLSearchParams({
-    ...(words ? { search: words } : {}),
-    ...(isArchived ? { shelf: 'archived' } : {}),
-    ...(after === undefined ? {} : { after }),
-  });
-  return query.size > 0 ? `?${query}` : '';
-};
-
 /**
  * The board's rows as they are asked for: typing asks for rows alone, an answer that a later question has overtaken is
- * dropped, and older jobs come page by page.
+ * dropped, and further jobs come page by page.
  */
-export const useBoard = (page: BoardPage, search: string, startsArchived: boolean) => {
+export const useBoard = (page: BoardPage, first: BoardQuestion) => {
   const [rows, setRows] = useState(page);
-  const [asked, setAsked] = useState({ words: search, isArchived: startsArchived });
+  const [asked, setAsked] = useState(first);
   const [isBusy, setBusy] = useState(false);
   /** What is asked for now, for answers that come later than the next question. */
   const now = useRef(asked);
@@ -40,33 +32,32 @@ export const useBoard = (page: BoardPage, search: string, startsArchived: boolea
     if (answer.kind === 'ok') land(answer.value);
     else toast.error(notDone('The board is not up to date.', answer));
   };
-  const show = (words: string, isArchived: boolean) => get(queryOf(words, isArchived), setRows);
+  const show = () => void get(questionToQuery(now.current), setRows);
 
-  const ask = (words: string, isArchived: boolean) => {
-    const isSameShelf = isArchived === now.current.isArchived;
-    now.current = { words, isArchived };
+  const ask = (change: Partial<BoardQuestion>) => {
+    now.current = { ...now.current, ...change };
     setAsked(now.current);
-    window.history.replaceState(null, '', queryOf(words, isArchived) || '/');
+    window.history.replaceState(null, '', questionToQuery(now.current) || '/');
     clearTimeout(timer.current);
-    timer.current = setTimeout(() => void show(words, isArchived), isSameShelf ? TYPING_MS : 0);
+    timer.current = setTimeout(show, 'words' in change ? TYPING_MS : 0);
   };
-  const more = () =>
-    rows.next !== null &&
-    void get(queryOf(asked.words, asked.isArchived, rows.next), (answer) =>
+  const more = () => {
+    if (rows.next === null || isBusy) return;
+    void get(questionToQuery(asked, rows.next), (answer) =>
       setRows((shown) => ({ jobs: [...shown.jobs, ...answer.jobs], next: answer.next })),
     );
-  const refresh = () => void show(now.current.words, now.current.isArchived);
+  };
   return {
     ...rows,
-    ...asked,
+    asked,
     isBusy,
     ask,
     more,
-    refresh,
+    refresh: show,
     /** Takes a row out that has left its shelf; where another shelf is shown by now, asks for its rows. */
     drop: (id: string, fromArchived: boolean) =>
       fromArchived === now.current.isArchived
         ? setRows((shown) => ({ ...shown, jobs: shown.jobs.filter((job) => job.id !== id) }))
-        : refresh(),
+        : show(),
   };
 };

@@ -41,6 +41,8 @@ export const createSchema = object({
   name: plainText(120),
   /** Id of the sample or of the job that is copied. */
   source: plainText(60),
+  /** What is known of a blank job. */
+  changes: array(changeSchema).max(50),
   author: author(),
 });
 

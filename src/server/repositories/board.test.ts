@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { BoardPage } from '../../core/board/job-summary';
+import { WHOLE_BOARD } from '../../core/board/board-question';
+import type { BoardPage, Stage } from '../../core/board/job-summary';
 import { jobOutline } from '../../core/board/job-summary';
 import { coreVersion } from '../core-version';
 import { inCrew } from '../crew';
 import { closeDatabase, database, ownerDatabase } from '../database';
-import { BOARD_PAGE, listJobs } from './board';
+import { BOARD_PAGE, isBoardPlace, listJobs } from './board';
 import { getJob } from './jobs';
 import { handOver, moveJob, takeBack } from './shelf';
 import { addReadings, make, reading } from './test-jobs';
@@ -12,7 +13,7 @@ import { addReadings, make, reading } from './test-jobs';
 afterAll(closeDatabase);
 
 describe('what the board says of a job', () => {
-  const outline = async (name: string) => (await listJobs(name, false)).jobs[0]!.outline;
+  const outline = async (name: string) => (await listJobs({ ...WHOLE_BOARD, words: name })).jobs[0]!.outline;
 
   test('is core’s own answer at each save', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
@@ -52,9 +53,9 @@ describe('the board', () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(`Percent 100% ${word}`);
     await make(`Other ${word}`);
-    expect((await listJobs(`${word} 100%`, false)).jobs.map(({ id }) => id)).toEqual([job.id]);
-    expect((await listJobs(`${word} 100_`, false)).jobs).toEqual([]);
-    expect((await listJobs(word, false)).jobs).toHaveLength(2);
+    expect((await listJobs({ ...WHOLE_BOARD, words: `${word} 100%` })).jobs.map(({ id }) => id)).toEqual([job.id]);
+    expect((await listJobs({ ...WHOLE_BOARD, words: `${word} 100_` })).jobs).toEqual([]);
+    expect((await listJobs({ ...WHOLE_BOARD, words: word })).jobs).toHaveLength(2);
   });
 
   test('shows all jobs page by page, none twice and none left out, though one changes meanwhile', async () => {
@@ -64,7 +65,7 @@ describe('the board', () => {
     const seen: string[] = [];
     let after: string | null = null;
     do {
-      const page: BoardPage = await listJobs(word, false, after);
+      const page: BoardPage = await listJobs({ ...WHOLE_BOARD, words: word }, after);
       expect(page.jobs.length).toBeLessThanOrEqual(BOARD_PAGE);
       seen.push(...page.jobs.map(({ id }) => id));
       after = page.next;
@@ -76,6 +77,45 @@ describe('the board', () => {
     expect(new Set(seen)).toEqual(new Set(ids));
     // More than a hundred jobs are made, each with its answers for the board.
   }, 30_000);
+
+  test.each(['name', 'findings'] as const)(
+    'stands by %s, page by page, none twice and none left out',
+    async (sort) => {
+      const word = `w${randomUUID().slice(0, 8)}`;
+      const count = BOARD_PAGE + 9;
+      // Names that differ in case alone, and many that are the same.
+      await Promise.all(Array.from({ length: count }, (_, at) => make(`${['b', 'B', 'a', 'c'][at % 4]} ${word}`)));
+      const question = { ...WHOLE_BOARD, words: word, sort };
+      const first = await listJobs(question);
+      const second = await listJobs(question, first.next);
+      const all = [...first.jobs, ...second.jobs];
+      expect(second.next).toBeNull();
+      expect(new Set(all.map(({ id }) => id)).size).toBe(count);
+      const weights = all.map(({ outline: { findings } }) => findings.error * 1000 + findings.warning);
+      if (sort === 'name') expect(all.map(({ name }) => name[0]!.toLowerCase()).join('')).toMatch(/^a+b+c+$/);
+      else expect(weights).toEqual([...weights].sort((a, b) => b - a));
+    },
+    30_000,
+  );
+
+  test('shows the jobs of one stage alone', async () => {
+    const word = `w${randomUUID().slice(0, 8)}`;
+    const [planned, done] = [await make(`planned ${word}`), await make(`done ${word}`)];
+    await handOver(done.id, { author: 'tester' });
+    const ids = async (stage: Stage) =>
+      (await listJobs({ ...WHOLE_BOARD, words: word, stage })).jobs.map(({ id }) => id);
+    expect(await ids('planning')).toEqual([planned.id]);
+    expect(await ids('startup')).toEqual([]);
+    expect(await ids('handed-over')).toEqual([done.id]);
+  });
+
+  test('a place belongs to its order, and holds nothing else', () => {
+    const id = randomUUID();
+    expect(isBoardPlace(`name:o'hara; drop:${id}`, 'name')).toBe(true);
+    expect(isBoardPlace(`name:x:${id}`, 'changed')).toBe(false);
+    expect(isBoardPlace(`findings:many:${id}`, 'findings')).toBe(false);
+    expect(isBoardPlace(`changed:2026-01-01:${id}`, 'changed')).toBe(false);
+  });
 
   test('finds by its own index alone, behind the crew’s wall', async () => {
     await make();
@@ -97,7 +137,7 @@ describe('the board', () => {
   test('stage follows what was done', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
-    const stage = async () => (await listJobs(word, false)).jobs[0]!.stage;
+    const stage = async () => (await listJobs({ ...WHOLE_BOARD, words: word })).jobs[0]!.stage;
     expect(await stage()).toBe('planning');
     await addReadings(job.id, [reading()]);
     expect(await stage()).toBe('startup');
@@ -110,7 +150,10 @@ describe('the board', () => {
   test('archive, delete and their opposites', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
-    const where = async () => [(await listJobs(word, false)).jobs.length, (await listJobs(word, true)).jobs.length];
+    const where = async () => [
+      (await listJobs({ ...WHOLE_BOARD, words: word })).jobs.length,
+      (await listJobs({ ...WHOLE_BOARD, words: word, isArchived: true })).jobs.length,
+    ];
     await moveJob(job.id, 'archive', '');
     expect(await where()).toEqual([0, 1]);
     await moveJob(job.id, 'restore', '');

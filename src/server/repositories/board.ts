@@ -1,5 +1,6 @@
 import { QueryTypes } from 'sequelize';
-import { type BoardPage, type JobOutline, type JobSummary, stageOf } from '../../core/board/job-summary';
+import type { BoardQuestion, BoardSort } from '../../core/board/board-question';
+import { type BoardPage, type JobOutline, type JobSummary, type Stage, stageOf } from '../../core/board/job-summary';
 import { RULER_SPAN_F } from '../../core/crossing/range';
 import { coreVersion } from '../core-version';
 import { inCrew } from '../crew';
@@ -21,6 +22,7 @@ interface BoardRow {
   readonly updated_at: Date;
   readonly summary: JobOutline | null;
   readonly core_version: string | null;
+  readonly sort_key: Date | string | number;
 }
 
 /** Words of a search that count. */
@@ -30,13 +32,63 @@ const escapeLike = (text: string) => text.replace(/[\\%_]/g, (sign) => `\\${sign
 const wordsOf = (search: string): string[] =>
   search.toLowerCase().replaceAll('\u0000', ' ').split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
 
+/**
+ * An order of the board: its sort key as SQL, the key of a row as text, and the way it runs. Jobs with the same key
+ * stand by id.
+ */
+interface Order {
+  readonly key: string;
+  readonly type: 'timestamptz' | 'text' | 'integer';
+  readonly way: 'ASC' | 'DESC';
+  /** Whether the key is in the summary that stands beside the job. */
+  readonly needsSummary: boolean;
+}
+
+/** Errors count before warnings, and any number of warnings never outweighs one error. */
+const FINDINGS_KEY = `least(999, coalesce((s.summary->'findings'->>'error')::int, 0)) * 1000
+  + least(999, coalesce((s.summary->'findings'->>'warning')::int, 0))`;
+
+const ORDERS: Readonly<Record<BoardSort, Order>> = {
+  changed: { key: 'j.updated_at', type: 'timestamptz', way: 'DESC', needsSummary: false },
+  name: { key: 'lower(j.name)', type: 'text', way: 'ASC', needsSummary: false },
+  findings: { key: FINDINGS_KEY, type: 'integer', way: 'DESC', needsSummary: true },
+};
+
+/** Conditions of a stage, as `stageOf` has them. */
+const READINGS = "coalesce((s.summary->>'readings')::int, 0)";
+const STAGE_IS: Readonly<Record<Stage, string>> = {
+  planning: `j.handed_over_at IS NULL AND ${READINGS} = 0`,
+  startup: `j.handed_over_at IS NULL AND ${READINGS} > 0`,
+  'handed-over': 'j.handed_over_at IS NOT NULL',
+};
+
+/** A place on the board: an order, and the row after which a page begins. */
+interface Place {
+  readonly sort: BoardSort;
+  readonly key: string;
+  readonly id: string;
+}
+
+const PLACE = /^(changed|name|findings):(.{0,400}):([0-9a-f-]{36})$/su;
+const KEY_IS: Readonly<Record<BoardSort, RegExp>> = {
+  changed: /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/,
+  name: /^[^\u0000]*$/,
+  findings: /^\d{1,6}$/,
+};
+
+const readPlace = (text: string): Place | null => {
+  const [, sort, key, id] = PLACE.exec(text) ?? [];
+  return sort && key !== undefined && id && KEY_IS[sort as BoardSort].test(key)
+    ? { sort: sort as BoardSort, key, id }
+    : null;
+};
+
+/** Whether a text is a place of an order that a page of the board may begin after. */
+export const isBoardPlace = (text: string, sort: BoardSort): boolean => readPlace(text)?.sort === sort;
+
 /** The place after a row, as an address holds it. */
-const placeAfter = ({ updated_at, id }: BoardRow) => `${updated_at.toISOString()}_${id}`;
-
-const PLACE = /^(\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z)_([0-9a-f-]{36})$/;
-
-/** Whether a text is a place that a page of the board may begin after. */
-export const isBoardPlace = (text: string): boolean => PLACE.test(text);
+const placeAfter = (sort: BoardSort, { sort_key, id }: BoardRow): string =>
+  `${sort}:${sort_key instanceof Date ? sort_key.toISOString() : sort_key}:${id}`;
 
 /** What is said of a job that core has no answer for. */
 const NO_OUTLINE: JobOutline = {
@@ -72,46 +124,47 @@ const toSummary = async (row: BoardRow): Promise<JobSummary> => {
   };
 };
 
-/** Rows of one page, and one more where there are any: their places by the board's index alone, then the rows. */
-const boardRows = (words: readonly string[], isArchived: boolean, at: string | null, id: string | null) =>
-  inCrew(() =>
+/** Rows of one page, and one more where there are any: their places first, by the board’s own index where it can be. */
+const boardRows = ({ isArchived, sort, stage }: BoardQuestion, words: readonly string[], after: Place | null) => {
+  const { key, type, way, needsSummary } = ORDERS[sort];
+  const joins = needsSummary || stage !== null ? 'LEFT JOIN job_summaries s ON s.job_id = j.id' : '';
+  return inCrew(() =>
     database().query<BoardRow>(
       `SELECT j.id, j.name, j.customer, j.street, j.town, j.handed_over_at, j.archived_at, j.updated_at,
-              s.summary, s.core_version
-       FROM (SELECT id FROM jobs
-             WHERE deleted_at IS NULL AND archived_at IS ${isArchived ? 'NOT NULL' : 'NULL'}
-               ${words.map((_, word) => `AND search_text LIKE :word${word}`).join(' ')}
-               ${at === null ? '' : 'AND (updated_at, id) < (:at, :id)'}
-             ORDER BY updated_at DESC, id DESC
+              s.summary, s.core_version, page.sort_key
+       FROM (SELECT j.id, ${key} AS sort_key FROM jobs j ${joins}
+             WHERE j.deleted_at IS NULL AND j.archived_at IS ${isArchived ? 'NOT NULL' : 'NULL'}
+               ${words.map((_, word) => `AND j.search_text LIKE :word${word}`).join(' ')}
+               ${stage === null ? '' : `AND ${STAGE_IS[stage]}`}
+               ${after === null ? '' : `AND (${key}, j.id) ${way === 'DESC' ? '<' : '>'} (CAST(:key AS ${type}), CAST(:id AS uuid))`}
+             ORDER BY ${key} ${way}, j.id ${way}
              LIMIT ${BOARD_PAGE + 1}) page
        JOIN jobs j ON j.id = page.id
        LEFT JOIN job_summaries s ON s.job_id = j.id
-       ORDER BY j.updated_at DESC, j.id DESC`,
+       ORDER BY page.sort_key ${way}, j.id ${way}`,
       {
         type: QueryTypes.SELECT,
         replacements: {
-          at,
-          id,
+          key: after?.key,
+          id: after?.id,
           ...Object.fromEntries(words.map((word, number) => [`word${number}`, `%${escapeLike(word)}%`])),
         },
       },
     ),
   );
+};
 
 /**
- * One page of the board, latest change first: jobs on the bench, or those on the shelf. Every word of the search must
- * occur. A page begins after a place, not at a number, so that jobs which change meanwhile neither hide nor repeat.
+ * One page of the board: jobs on the bench, or those on the shelf, in the order that is asked for. Every word of the
+ * search must occur. A page begins after a place, not at a number, so that jobs which change meanwhile neither hide
+ * nor repeat.
  * @param after where the page before ended
  */
-export const listJobs = async (
-  search: string,
-  isArchived: boolean,
-  after: string | null = null,
-): Promise<BoardPage> => {
-  const [, at = null, id = null] = (after === null ? null : PLACE.exec(after)) ?? [];
-  const rows = await boardRows(wordsOf(search), isArchived, at, id);
+export const listJobs = async (question: BoardQuestion, after: string | null = null): Promise<BoardPage> => {
+  const place = after === null ? null : readPlace(after);
+  const rows = await boardRows(question, wordsOf(question.words), place);
   const page = rows.slice(0, BOARD_PAGE);
   const jobs: JobSummary[] = [];
   for (const row of page) jobs.push(await toSummary(row));
-  return { jobs, next: rows.length > BOARD_PAGE ? placeAfter(page.at(-1)!) : null };
+  return { jobs, next: rows.length > BOARD_PAGE ? placeAfter(question.sort, page.at(-1)!) : null };
 };

@@ -91,7 +91,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
           </div>
           <div
             ref={track}
-            className="relative h-64 touch-pan-y border-y border-ink"
+            className="keeps-color relative h-64 touch-pan-y border-y border-ink"
             {...drag}
             data-testid="crossing-plot"
           >
@@ -159,7 +159,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
           </div>
         </div>
       </div>
-      <Scale />
+      <Scale place="on the chart" />
       <CopStrip chart={chart} outdoorF={outdoorF} />
       <p className="text-sm text-quiet">
         * and dashed: beyond the rating points ({degrees.figure(chart.ratedF[0])} to {degrees.text(chart.ratedF[1])}),

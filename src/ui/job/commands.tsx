@@ -3,6 +3,7 @@
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { CALLS, callsOf } from '@/core/control/moment';
+import { guideFor } from '../guide-parts';
 import { nextTheme } from '../theme';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
@@ -54,6 +55,13 @@ export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose
         </Command.Item>
         <Command.Item className={item} onSelect={run(nextTheme)}>
           Light: paper, crawlspace, sunlight
+        </Command.Item>
+        <Command.Item
+          className={item}
+          keywords={['help', 'how', 'manual']}
+          onSelect={run(() => router.push(guideFor(window.location.pathname.split('/')[3])))}
+        >
+          Guide to this page
         </Command.Item>
         <Command.Item className={item} onSelect={run(onKeys)}>
           Show the keys

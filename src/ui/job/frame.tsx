@@ -14,6 +14,7 @@ import { PrintName } from './print-name';
 import { JobProvider, useJob } from './provider';
 import { unnamedCount } from './state';
 import { useKeys } from './use-keys';
+import { WalkPanel } from './walk-panel';
 
 const Commands = dynamic(() => import('./commands').then((module) => module.Commands), { ssr: false });
 const KeysDialog = dynamic(() => import('./keys-dialog').then((module) => module.KeysDialog), { ssr: false });
@@ -39,12 +40,13 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
       <JobHeader onCommands={openCommands} />
       <LostBanner />
       {hasUnnamed && <NameDialog />}
+      <WalkPanel />
       <main id="page" tabIndex={-1} className="flex-1 outline-none">
         {children}
       </main>
       <GateRuler folds={rulerFolds} />
       {shown === 'commands' && <Commands isOpen onClose={() => setShown(null)} onKeys={openKeys} />}
-      {shown === 'keys' && <KeysDialog isOpen onClose={() => setShown(null)} />}
+      {shown === 'keys' && <KeysDialog onClose={() => setShown(null)} />}
       {isStale && <StaleDialog />}
     </div>
   );

@@ -1,10 +1,11 @@
 'use client';
 
-import { Command } from 'lucide-react';
+import { CircleQuestionMark, Command } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { jobName } from '@/core/job/document';
 import { DegreesButton } from '../degrees-button';
+import { guideFor } from '../guide-parts';
 import { Mark } from '../mark';
 import { ThemeButton } from '../theme-button';
 import { PageMenu } from './page-menu';
@@ -45,6 +46,15 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
         ))}
       </nav>
       <SaveState />
+      <Link
+        href={guideFor(here)}
+        prefetch={false}
+        className="bare-button max-lg:hidden"
+        aria-label="Guide to this page"
+        title="Guide to this page"
+      >
+        <CircleQuestionMark size={20} aria-hidden />
+      </Link>
       <button
         type="button"
         className="bare-button max-lg:hidden"

@@ -1,7 +1,7 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
+import { DialogClose, DialogFrame } from '../dialog-frame';
 import { useJob } from './provider';
 import { unnamedCount } from './state';
 
@@ -36,46 +36,41 @@ export const NameDialog = () => {
       </p>
     );
   return (
-    <Dialog.Root open onOpenChange={(isOpen) => setPut(!isOpen)}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content className="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-md rounded border border-line-strong bg-sheet p-5">
-          <Dialog.Title className="font-label text-2xl font-semibold">Who is at work?</Dialog.Title>
-          <Dialog.Description className="mt-1 text-quiet">
-            {things} here for a name. It is asked once on this device.
-          </Dialog.Description>
-          <form
-            className="mt-3 flex gap-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              if (name.trim()) sign(name.trim());
-            }}
-          >
-            <input
-              aria-label="Your name"
-              autoFocus
-              autoComplete="name"
-              maxLength={80}
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-              className="field-box min-w-0 flex-1 text-lg"
-            />
-            <button type="submit" className="strong-button" disabled={!name.trim()}>
-              That is me
+    <DialogFrame
+      title="Who is at work?"
+      about={<>{things} here for a name. It is asked once on this device.</>}
+      onClose={() => setPut(true)}
+    >
+      <form
+        className="mt-3 flex gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (name.trim()) sign(name.trim());
+        }}
+      >
+        <input
+          aria-label="Your name"
+          autoFocus
+          autoComplete="name"
+          maxLength={80}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          className="field-box min-w-0 flex-1 text-lg"
+        />
+        <button type="submit" className="strong-button" disabled={!name.trim()}>
+          That is me
+        </button>
+      </form>
+      {known.length > 0 && (
+        <div className="mt-3 flex flex-wrap gap-2">
+          {known.map((each) => (
+            <button key={each} type="button" className="plain-button" onClick={() => sign(each)}>
+              {each}
             </button>
-          </form>
-          {known.length > 0 && (
-            <div className="mt-3 flex flex-wrap gap-2">
-              {known.map((each) => (
-                <button key={each} type="button" className="plain-button" onClick={() => sign(each)}>
-                  {each}
-                </button>
-              ))}
-            </div>
-          )}
-          <Dialog.Close className="bare-button mt-3 px-2 underline underline-offset-4">Later</Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          ))}
+        </div>
+      )}
+      <DialogClose className="bare-button mt-3 px-2 underline underline-offset-4">Later</DialogClose>
+    </DialogFrame>
   );
 };

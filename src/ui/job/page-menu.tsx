@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import type { DegreeScale } from '@/core/units/degrees';
 import { useDegreeChoice } from '../degrees';
+import { guideFor } from '../guide-parts';
 import { useTheme } from '../theme';
 import { type Theme, THEME_LABELS } from '../themes';
 import type { JobPage } from './pages';
@@ -48,6 +49,11 @@ export const PageMenu = ({ pages, here, onCommands }: PageMenuProps) => {
           <DropdownMenu.Separator className="h-px bg-line" />
           <DropdownMenu.Item className={ITEM} onSelect={onCommands}>
             Find anything…
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <Link href={guideFor(here)} prefetch={false} className={ITEM}>
+              Guide to this page
+            </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Label className="eyebrow px-4 pt-2">Light</DropdownMenu.Label>
           <DropdownMenu.RadioGroup value={theme} onValueChange={(next) => setTheme(next as Theme)}>

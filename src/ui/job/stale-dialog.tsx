@@ -1,11 +1,11 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { factAt, type FactPath, factValue, sameValue } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
 import { Said } from '../degrees';
+import { DialogFrame } from '../dialog-frame';
 import { When } from '../when';
 import { useJob } from './provider';
 
@@ -33,55 +33,49 @@ export const StaleDialog = () => {
     setTakeTheirs(new Set());
   };
   return (
-    <Dialog.Root open>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content
-          onEscapeKeyDown={(event) => event.preventDefault()}
-          className="fixed inset-x-3 top-[8vh] z-50 mx-auto max-h-[84vh] max-w-2xl overflow-y-auto rounded border border-line-strong bg-sheet p-5"
-        >
-          <Dialog.Title className="font-label text-2xl font-semibold">Saved elsewhere meanwhile</Dialog.Title>
-          <Dialog.Description className="mt-1 text-quiet">
-            {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job{' '}
-            <When at={theirs.updatedAt} />. Nothing was overwritten. Choose which value holds for each line.
-          </Dialog.Description>
-          <ul className="mt-4 divide-y divide-line border-y border-line">
-            {differing.map((path) => (
-              <li key={path} className="py-3">
-                <fieldset>
-                  <legend className="eyebrow">{nameOf(path)}</legend>
-                  {(['yours', 'saved'] as const).map((side) => (
-                    <label key={side} className="flex min-h-11 items-center gap-3">
-                      <input
-                        type="radio"
-                        name={path}
-                        checked={takeTheirs.has(path) === (side === 'saved')}
-                        onChange={() => choose(path, side === 'saved')}
-                        className="size-5 accent-[var(--ink)]"
-                      />
-                      <span className="w-28 shrink-0 text-quiet">
-                        {side === 'yours' ? 'Entered here' : 'Saved there'}
-                      </span>
-                      <span className="font-mono">
-                        <Said>
-                          {factWords(
-                            factAt(path),
-                            side === 'yours' ? pending[path] : factValue(theirs.document.facts, path),
-                          )}
-                        </Said>
-                      </span>
-                    </label>
-                  ))}
-                </fieldset>
-              </li>
-            ))}
-            {differing.length === 0 && <li className="py-3">The values are the same now.</li>}
-          </ul>
-          <button type="button" onClick={done} className="strong-button mt-5">
-            Keep what is chosen
-          </button>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogFrame
+      title="Saved elsewhere meanwhile"
+      about={
+        <>
+          {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job{' '}
+          <When at={theirs.updatedAt} />. Nothing was overwritten. Choose which value holds for each line.
+        </>
+      }
+      isWide
+    >
+      <ul className="mt-4 divide-y divide-line border-y border-line">
+        {differing.map((path) => (
+          <li key={path} className="py-3">
+            <fieldset>
+              <legend className="eyebrow">{nameOf(path)}</legend>
+              {(['yours', 'saved'] as const).map((side) => (
+                <label key={side} className="flex min-h-11 items-center gap-3">
+                  <input
+                    type="radio"
+                    name={path}
+                    checked={takeTheirs.has(path) === (side === 'saved')}
+                    onChange={() => choose(path, side === 'saved')}
+                    className="size-5 accent-[var(--ink)]"
+                  />
+                  <span className="w-28 shrink-0 text-quiet">{side === 'yours' ? 'Entered here' : 'Saved there'}</span>
+                  <span className="font-mono">
+                    <Said>
+                      {factWords(
+                        factAt(path),
+                        side === 'yours' ? pending[path] : factValue(theirs.document.facts, path),
+                      )}
+                    </Said>
+                  </span>
+                </label>
+              ))}
+            </fieldset>
+          </li>
+        ))}
+        {differing.length === 0 && <li className="py-3">The values are the same now.</li>}
+      </ul>
+      <button type="button" onClick={done} className="strong-button mt-5">
+        Keep what is chosen
+      </button>
+    </DialogFrame>
   );
 };

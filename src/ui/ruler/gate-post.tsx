@@ -9,10 +9,13 @@ import { usePost } from './use-post';
 /** A post on a lane. One that stands for a fact can be dragged, or moved with the arrow keys. */
 export const GatePost = ({
   post,
+  place: where,
   spanF,
   track,
 }: {
   post: Post;
+  /** Where the scale stands, for the slider's name, where there are two on a page. */
+  place: string | undefined;
   spanF: SpanF;
   track: RefObject<HTMLElement | null>;
 }) => {
@@ -35,7 +38,7 @@ export const GatePost = ({
   return (
     <button
       type="button"
-      aria-label={`${post.label}, ${unit}`}
+      aria-label={`${post.label}${where ? ` ${where}, lane` : ''}, ${unit}`}
       className="absolute inset-y-[-11px] z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
       style={place}
       {...slider}

@@ -20,7 +20,7 @@ const band = (spanF: SpanF, [fromF, toF]: SpanF) => ({
 });
 
 /** Lanes, posts, marks and the needle, over one scale of outdoor temperature. */
-export const Scale = () => {
+export const Scale = ({ place }: { place?: string }) => {
   const facts = useJob((job) => job.facts);
   const outdoorF = useJob((job) => job.moment.outdoorF);
   const setMoment = useJob((job) => job.setMoment);
@@ -31,7 +31,7 @@ export const Scale = () => {
   const needle = `${percentAlong(spanF, outdoorF)}%`;
   const gaps = [...holesF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
   return (
-    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 pb-1 sm:grid-cols-[9rem_minmax(0,1fr)]">
+    <div className="keeps-color grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 pb-1 sm:grid-cols-[9rem_minmax(0,1fr)]">
       <div className="pt-10 pr-2 text-right">
         {lanes.map((lane) => (
           <div
@@ -74,7 +74,7 @@ export const Scale = () => {
                 />
               ))}
               {lane.posts.map((post) => (
-                <GatePost key={post.label} post={post} spanF={spanF} track={track} />
+                <GatePost key={post.label} post={post} place={place} spanF={spanF} track={track} />
               ))}
             </div>
           ))}
@@ -109,7 +109,7 @@ export const Scale = () => {
         <button
           type="button"
           role="slider"
-          aria-label={`Outdoor temperature, ${degrees.unit}`}
+          aria-label={`Outdoor temperature${place ? ` ${place}` : ''}, ${degrees.unit}`}
           aria-valuemin={OUTDOOR_BOUNDS_F[0]}
           aria-valuemax={OUTDOOR_BOUNDS_F[1]}
           aria-valuenow={outdoorF}

@@ -20,7 +20,7 @@ export const SlimScale = () => {
   const height = lanes.length * LANE + 2 * EDGE;
   const needle = percentAlong(spanF, outdoorF);
   return (
-    <span aria-hidden className="relative block w-full" style={{ height }}>
+    <span aria-hidden className="keeps-color relative block w-full" style={{ height }}>
       <svg viewBox={`0 0 ${WIDTH} ${height}`} preserveAspectRatio="none" className="absolute inset-0 size-full">
         {lanes.map((lane, row) => {
           const top = EDGE + row * LANE;

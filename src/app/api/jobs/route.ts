@@ -1,6 +1,8 @@
+import { questionFromQuery } from '@/core/board/board-question';
 import { documentOf } from '@/core/formats/job-file';
 import { sampleFile } from '@/core/formats/sample-file';
-import { blankJob, copyName, type JobDocument, renamed } from '@/core/job/document';
+import { beginJob } from '@/core/job/begin-job';
+import { copyName, type FactChange, type JobDocument, renamed } from '@/core/job/document';
 import { isId } from '@/core/job/id-schema';
 import { NO_HISTORY } from '@/core/job/stored-job';
 import { SAMPLES } from '@/core/samples';
@@ -14,9 +16,11 @@ const MAX_BYTES = 10_000;
 
 export const GET = route('list jobs', async (request: Request) => {
   const query = new URL(request.url).searchParams;
+  const question = questionFromQuery((name) => query.get(name));
   const after = query.get('after');
-  if (after !== null && !isBoardPlace(after)) return refuse(400, 'is no place on the board; begin at the top', 'after');
-  return Response.json(await listJobs(query.get('search') ?? '', query.get('shelf') === 'archived', after));
+  if (after !== null && !isBoardPlace(after, question.sort))
+    return refuse(400, 'is no place on the board; begin at the top', 'after');
+  return Response.json(await listJobs(question, after));
 });
 
 /** What a new job starts from: nothing, a sample's facts, or another job's facts. Readings are never copied. */
@@ -24,8 +28,9 @@ const startingDocument = async (
   from: 'blank' | 'sample' | 'copy',
   source: string,
   name: string | undefined,
+  changes: readonly FactChange[],
 ): Promise<JobDocument | null> => {
-  if (from === 'blank') return renamed(blankJob(), name || 'New job');
+  if (from === 'blank') return beginJob(name || 'New job', changes);
   const sample = SAMPLES.find(({ id }) => id === source);
   const copied = async () => (isId(source) ? (await getJob(source))?.document : undefined);
   const document = from === 'sample' ? sample && documentOf(sampleFile(sample)) : await copied();
@@ -34,8 +39,8 @@ const startingDocument = async (
 
 export const POST = route(
   'create job',
-  withBody(createSchema, MAX_BYTES, async ({ id, from, name, source = '', author = '' }) => {
-    const document = await startingDocument(from, source, name);
+  withBody(createSchema, MAX_BYTES, async ({ id, from, name, source = '', changes = [], author = '' }) => {
+    const document = await startingDocument(from, source, name, changes as readonly FactChange[]);
     if (!document) return missing();
     const made = await createJob(id, document, NO_HISTORY, null, author);
     return made

@@ -60,12 +60,12 @@ export const BinsChart = ({ year }: { year: Year }) => {
   const bins = year.bins.filter(({ loadBtu }) => loadBtu > 0);
   const parts = partsOf(bins);
   return (
-    <figure aria-label="Heat of a year by outdoor temperature">
+    <figure className="min-w-0" aria-label="Heat of a year by outdoor temperature">
       <figcaption className="text-sm text-quiet">Million Btu by outdoor temperature</figcaption>
       <div aria-hidden className="min-h-72">
         <BinColumns bins={bins} parts={parts} />
       </div>
-      <details>
+      <details className="min-w-0">
         <summary className="flex min-h-11 items-center text-sm underline decoration-dotted underline-offset-4">
           The same as a table
         </summary>

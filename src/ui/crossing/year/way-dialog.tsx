@@ -1,9 +1,9 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import type { Backup } from '@/core/job/backup';
 import { FIXED_BOUNDS_F, type Way } from '@/core/setup/ways/way';
+import { DialogClose, DialogFrame } from '../../dialog-frame';
 import { ChoiceBox } from '../../fields/choice-box';
 import { NumberBox } from '../../fields/number-box';
 import { TextBox } from '../../fields/text-box';
@@ -41,109 +41,98 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
   const set = (part: Partial<Way>) => setDraft((now) => ({ ...now, ...part }));
   const { compressorBelow, auxAbove } = draft;
   return (
-    <Dialog.Root open onOpenChange={(isOpen) => !isOpen && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-3 top-[8vh] z-50 mx-auto max-h-[84vh] max-w-md space-y-3 overflow-y-auto rounded border border-line-strong bg-sheet p-5"
-        >
-          <Dialog.Title className="font-label text-2xl font-semibold">Change this way</Dialog.Title>
-          <TextBox
-            label="Name"
-            value={draft.name}
-            maxLength={60}
-            check={(name) => (name.trim() === '' ? 'A name is needed.' : null)}
-            onCommit={(name) => set({ name })}
-          />
+    <DialogFrame title="Change this way" onClose={onClose}>
+      <TextBox
+        label="Name"
+        value={draft.name}
+        maxLength={60}
+        check={(name) => (name.trim() === '' ? 'A name is needed.' : null)}
+        onCommit={(name) => set({ name })}
+      />
+      <ChoiceBox
+        label="Compressor rests"
+        options={COMPRESSOR_OPTIONS[backup]}
+        value={typeof compressorBelow === 'number' ? FIXED : compressorBelow}
+        onCommit={(value) =>
+          set({
+            compressorBelow: value === FIXED ? standingOr(compressorBelow, 35) : (value as Way['compressorBelow']),
+          })
+        }
+      />
+      {typeof compressorBelow === 'number' && (
+        <NumberBox
+          label="Below"
+          value={compressorBelow}
+          unit="°F"
+          step={1}
+          min={FIXED_BOUNDS_F.compressorBelow[0]}
+          max={FIXED_BOUNDS_F.compressorBelow[1]}
+          onCommit={(value) => typeof value === 'number' && set({ compressorBelow: value })}
+        />
+      )}
+      <ChoiceBox
+        label="Backup is held"
+        options={[
+          { value: 'none', label: 'Nowhere' },
+          { value: 'balance', label: 'Above the balance' },
+          { value: FIXED, label: 'Above a temperature' },
+        ]}
+        value={typeof auxAbove === 'number' ? FIXED : auxAbove}
+        onCommit={(value) => set({ auxAbove: value === FIXED ? standingOr(auxAbove, 40) : (value as Way['auxAbove']) })}
+      />
+      {typeof auxAbove === 'number' && (
+        <NumberBox
+          label="Above"
+          value={auxAbove}
+          unit="°F"
+          step={1}
+          min={FIXED_BOUNDS_F.auxAbove[0]}
+          max={FIXED_BOUNDS_F.auxAbove[1]}
+          onCommit={(value) => typeof value === 'number' && set({ auxAbove: value })}
+        />
+      )}
+      {backup === 'strips' && (
+        <>
           <ChoiceBox
-            label="Compressor rests"
-            options={COMPRESSOR_OPTIONS[backup]}
-            value={typeof compressorBelow === 'number' ? FIXED : compressorBelow}
-            onCommit={(value) =>
-              set({
-                compressorBelow: value === FIXED ? standingOr(compressorBelow, 35) : (value as Way['compressorBelow']),
-              })
-            }
-          />
-          {typeof compressorBelow === 'number' && (
-            <NumberBox
-              label="Below"
-              value={compressorBelow}
-              unit="°F"
-              step={1}
-              min={FIXED_BOUNDS_F.compressorBelow[0]}
-              max={FIXED_BOUNDS_F.compressorBelow[1]}
-              onCommit={(value) => typeof value === 'number' && set({ compressorBelow: value })}
-            />
-          )}
-          <ChoiceBox
-            label="Backup is held"
+            label="Strips beside the compressor"
             options={[
-              { value: 'none', label: 'Nowhere' },
-              { value: 'balance', label: 'Above the balance' },
-              { value: FIXED, label: 'Above a temperature' },
+              { value: 'helps', label: 'Help' },
+              { value: 'emergency-only', label: 'Emergency only' },
             ]}
-            value={typeof auxAbove === 'number' ? FIXED : auxAbove}
-            onCommit={(value) =>
-              set({ auxAbove: value === FIXED ? standingOr(auxAbove, 40) : (value as Way['auxAbove']) })
-            }
+            value={draft.backup}
+            onCommit={(value) => set({ backup: value as Way['backup'] })}
           />
-          {typeof auxAbove === 'number' && (
-            <NumberBox
-              label="Above"
-              value={auxAbove}
-              unit="°F"
-              step={1}
-              min={FIXED_BOUNDS_F.auxAbove[0]}
-              max={FIXED_BOUNDS_F.auxAbove[1]}
-              onCommit={(value) => typeof value === 'number' && set({ auxAbove: value })}
-            />
-          )}
-          {backup === 'strips' && (
-            <>
-              <ChoiceBox
-                label="Strips beside the compressor"
-                options={[
-                  { value: 'helps', label: 'Help' },
-                  { value: 'emergency-only', label: 'Emergency only' },
-                ]}
-                value={draft.backup}
-                onCommit={(value) => set({ backup: value as Way['backup'] })}
-              />
-              <ChoiceBox
-                label="Strips in defrost"
-                options={[
-                  { value: 'on', label: 'On' },
-                  { value: 'off', label: 'Off' },
-                ]}
-                value={draft.tempering}
-                onCommit={(value) => set({ tempering: value as Way['tempering'] })}
-              />
-            </>
-          )}
-          <div className="flex flex-wrap gap-2 pt-2">
-            <button
-              type="button"
-              className="strong-button"
-              disabled={draft.name.trim() === ''}
-              onClick={() => onKeep(draft)}
-            >
-              Keep
-            </button>
-            <Dialog.Close className="plain-button">Leave it</Dialog.Close>
-            {onRemove && (
-              <button
-                type="button"
-                className="bare-button ml-auto px-2 text-fail underline underline-offset-4"
-                onClick={onRemove}
-              >
-                Remove
-              </button>
-            )}
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          <ChoiceBox
+            label="Strips in defrost"
+            options={[
+              { value: 'on', label: 'On' },
+              { value: 'off', label: 'Off' },
+            ]}
+            value={draft.tempering}
+            onCommit={(value) => set({ tempering: value as Way['tempering'] })}
+          />
+        </>
+      )}
+      <div className="flex flex-wrap gap-2 pt-2">
+        <button
+          type="button"
+          className="strong-button"
+          disabled={draft.name.trim() === ''}
+          onClick={() => onKeep(draft)}
+        >
+          Keep
+        </button>
+        <DialogClose className="plain-button">Leave it</DialogClose>
+        {onRemove && (
+          <button
+            type="button"
+            className="bare-button ml-auto px-2 text-fail underline underline-offset-4"
+            onClick={onRemove}
+          >
+            Remove
+          </button>
+        )}
+      </div>
+    </DialogFrame>
   );
 };

@@ -1,0 +1,49 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+
+interface DialogFrameProps {
+  readonly title: string;
+  /** A sentence that says what is asked, under the title. */
+  readonly about?: React.ReactNode;
+  /** Left out where there is no way out but to answer. */
+  readonly onClose?: () => void;
+  readonly isWide?: boolean;
+  /** Whether it asks before what cannot be taken back: a tap outside is no answer. */
+  readonly isAlert?: boolean;
+  readonly children: React.ReactNode;
+}
+
+/**
+ * A dialog as all of them are: over the page, scrolling in itself, its title first. Esc and a tap outside close it, and
+ * the focus goes back to where it was.
+ */
+export const DialogFrame = ({ title, about, onClose, isWide = false, isAlert = false, children }: DialogFrameProps) => {
+  // It is opened by being drawn, so there is no trigger that would take the focus back.
+  const [opener] = useState(() => document.activeElement);
+  return (
+    <Dialog.Root open onOpenChange={(isOpen) => !isOpen && onClose?.()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <Dialog.Content
+          role={isAlert ? 'alertdialog' : 'dialog'}
+          {...(about === undefined ? { 'aria-describedby': undefined } : {})}
+          className={`fixed inset-x-3 top-[8dvh] z-50 mx-auto max-h-[84dvh] overflow-y-auto rounded border border-line-strong bg-sheet p-5 ${isWide ? 'max-w-2xl' : 'max-w-md'}`}
+          onPointerDownOutside={(event) => isAlert && event.preventDefault()}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            if (opener instanceof HTMLElement) opener.focus();
+          }}
+        >
+          <Dialog.Title className="font-label text-2xl font-semibold">{title}</Dialog.Title>
+          {about !== undefined && <Dialog.Description className="my-2 text-quiet">{about}</Dialog.Description>}
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+};
+
+/** Closes the dialog that it stands in. */
+export const DialogClose = Dialog.Close;

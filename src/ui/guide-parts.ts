@@ -1,0 +1,18 @@
+/** Parts of the guide, in the order of the work; each is a file of docs/guide, and the "?" of its page opens it. */
+export const GUIDE_PARTS = [
+  { id: 'start', label: 'Starting a job', file: '1-start.md' },
+  { id: 'sheet', label: 'Sheet', file: '2-sheet.md' },
+  { id: 'strips', label: 'Strips', file: '3-strips.md' },
+  { id: 'wiring', label: 'Wiring', file: '4-wiring.md' },
+  { id: 'setup', label: 'Setup', file: '5-setup.md' },
+  { id: 'crossing', label: 'Crossing', file: '6-crossing.md' },
+  { id: 'startup', label: 'Startup', file: '7-startup.md' },
+  { id: 'handover', label: 'Handover', file: '8-handover.md' },
+  { id: 'library', label: 'Library', file: '9-library.md' },
+] as const;
+
+export type GuidePart = (typeof GUIDE_PARTS)[number];
+
+/** The address of the part that a page of a job belongs to. */
+export const guideFor = (page: string | undefined): string =>
+  `/guide/${GUIDE_PARTS.find(({ id }) => id === page)?.id ?? 'start'}`;
