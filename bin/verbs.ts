@@ -13,9 +13,13 @@ import {
 } from '../src/core/control/moment';
 import { parseScenario, scenarioCode } from '../src/core/control/scenario';
 import { CLIMATES } from '../src/core/crossing/year/climates';
+import { calcBoard } from '../src/core/formats/calc/board';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
 import { calcCrossing } from '../src/core/formats/calc/crossing';
+import { calcFrost } from '../src/core/formats/calc/frost';
 import { calcHeatKit } from '../src/core/formats/calc/heatkit';
+import { calcHouse } from '../src/core/formats/calc/house';
+import { calcThermostat } from '../src/core/formats/calc/thermostat';
 import { familyFile } from '../src/core/formats/family-file';
 import { type JobFile, parseJobFileText } from '../src/core/formats/job-file';
 import { parseProfileText } from '../src/core/formats/profile-file';
@@ -48,6 +52,10 @@ const CALCS: Record<string, (input: unknown) => Parsed<unknown>> = {
   circuit: calcCircuit,
   heatkit: calcHeatKit,
   crossing: calcCrossing,
+  thermostat: calcThermostat,
+  board: calcBoard,
+  house: calcHouse,
+  frost: calcFrost,
 };
 
 const withJob = (text: string, answer: (job: JobFile) => Parsed<unknown>): Parsed<unknown> => {
@@ -190,7 +198,7 @@ const yearOptionsOf = (words: string[], read: Read) => {
 
 export const VERBS: Readonly<Record<string, Verb>> = {
   calc: {
-    usage: 'calc circuit|heatkit|crossing [FILE]',
+    usage: 'calc circuit|heatkit|crossing|thermostat|board|house|frost [FILE]',
     run: ([kind = '', file], read) => {
       const calc = CALCS[kind];
       if (!calc) return refused('kind', `must be one of ${Object.keys(CALCS).join(', ')}`);

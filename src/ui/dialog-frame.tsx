@@ -15,13 +15,19 @@ interface DialogFrameProps {
   readonly children: React.ReactNode;
 }
 
+/** What the focus comes back to: what has it now; a menu is gone by then, so the button that opened it. */
+const openerNow = (): Element | null => {
+  const menu = document.activeElement?.closest('[role="menu"]');
+  return menu ? document.getElementById(menu.getAttribute('aria-labelledby') ?? '') : document.activeElement;
+};
+
 /**
  * A dialog as all of them are: over the page, scrolling in itself, its title first. Esc and a tap outside close it, and
  * the focus goes back to where it was.
  */
 export const DialogFrame = ({ title, about, onClose, isWide = false, isAlert = false, children }: DialogFrameProps) => {
   // It is opened by being drawn, so there is no trigger that would take the focus back.
-  const [opener] = useState(() => document.activeElement);
+  const [opener] = useState(openerNow);
   return (
     <Dialog.Root open onOpenChange={(isOpen) => !isOpen && onClose?.()}>
       <Dialog.Portal>

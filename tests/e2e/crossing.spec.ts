@@ -43,7 +43,10 @@ test('a gate dragged on the chart closes the hole, on chart, lanes and Sheet ali
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.gates.auxAboveF).toBe(45);
   await gate.press('ArrowLeft');
-  await expect(chart(page).getByRole('slider', { name: 'strip lockout, °F' })).toHaveAttribute('aria-valuenow', '44');
+  await expect(chart(page).getByRole('slider', { name: 'strip lockout, lane on the chart, °F' })).toHaveAttribute(
+    'aria-valuenow',
+    '44',
+  );
 });
 
 test('a load from another source moves the balance; what is missing is asked for', async ({ page }) => {

@@ -8,6 +8,7 @@ import type { KeptHandover } from '@/core/handover/record-schema';
 import { useDegrees } from '../degrees';
 import { PlainSelect } from '../fields/plain-select';
 import { useJob } from '../job/provider';
+import { useMoment } from '../job/use-moment';
 import { VisitLine } from '../job/visit-line';
 import { shownVisit } from '../job/visits';
 import { timeWords, useIsOnDevice, When } from '../when';
@@ -22,7 +23,7 @@ const useRecordNow = () => {
   const readings = useJob((job) => job.readings);
   const settingMarks = useJob((job) => job.settingMarks);
   const visit = useJob(shownVisit);
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   return useMemo(
     () => handoverRecord({ facts, confirmed, readings, settingMarks, visit }, moment),
     [facts, confirmed, readings, settingMarks, visit, moment],

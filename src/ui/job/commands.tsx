@@ -3,6 +3,7 @@
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { CALLS, callsOf } from '@/core/control/moment';
+import { DialogFrame } from '../dialog-frame';
 import { guideFor } from '../guide-parts';
 import { nextTheme } from '../theme';
 import { JOB_PAGES } from './pages';
@@ -10,7 +11,7 @@ import { useJobNow } from './provider';
 import { jobQuery } from './query';
 
 /** The command list: everything the keyboard can do, by name. */
-export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose: () => void; onKeys: () => void }) => {
+export const Commands = ({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) => {
   const router = useRouter();
   const now = useJobNow();
   const run = (action: () => void) => () => {
@@ -20,53 +21,49 @@ export const Commands = ({ isOpen, onClose, onKeys }: { isOpen: boolean; onClose
   const item = 'flex min-h-11 items-center rounded px-3 data-[selected=true]:bg-ink data-[selected=true]:text-paper';
   const goTo = (page: string) => router.push(`/jobs/${now().saved.id}/${page}?${jobQuery(now())}`);
   return (
-    <Command.Dialog
-      open={isOpen}
-      onOpenChange={(open) => !open && onClose()}
-      label="Commands"
-      overlayClassName="fixed inset-0 z-40 bg-black/45"
-      contentClassName="fixed inset-x-3 top-[12vh] z-50 mx-auto max-w-lg rounded border border-line-strong bg-sheet p-3"
-    >
-      <Command.Input
-        autoFocus
-        placeholder="Breaker, jumper, airflow, emergency…"
-        className="field-box mb-2 w-full text-lg"
-      />
-      <Command.List className="max-h-[50vh] overflow-y-auto">
-        <Command.Empty className="px-3 py-4 text-quiet">Nothing by that name.</Command.Empty>
-        {JOB_PAGES.map(({ id, label, finds }) => (
-          <Command.Item key={id} className={item} keywords={[...finds]} onSelect={run(() => goTo(id))}>
-            Go to {label}
+    <DialogFrame title="Find anything" onClose={onClose}>
+      <Command label="Commands" className="mt-2">
+        <Command.Input
+          autoFocus
+          placeholder="Breaker, jumper, airflow, emergency…"
+          className="field-box mb-2 w-full text-lg"
+        />
+        <Command.List className="max-h-[50vh] overflow-y-auto">
+          <Command.Empty className="px-3 py-4 text-quiet">Nothing by that name.</Command.Empty>
+          {JOB_PAGES.map(({ id, label, finds }) => (
+            <Command.Item key={id} className={item} keywords={[...finds]} onSelect={run(() => goTo(id))}>
+              Go to {label}
+            </Command.Item>
+          ))}
+          <Command.Item className={item} onSelect={run(() => router.push('/'))}>
+            All jobs
           </Command.Item>
-        ))}
-        <Command.Item className={item} onSelect={run(() => router.push('/'))}>
-          All jobs
-        </Command.Item>
-        {callsOf(now().facts).map((call) => (
-          <Command.Item key={call} className={item} onSelect={run(() => now().setCall(call))}>
-            Call: {CALLS[call].label}
+          {callsOf(now().facts).map((call) => (
+            <Command.Item key={call} className={item} onSelect={run(() => now().setCall(call))}>
+              Call: {CALLS[call].label}
+            </Command.Item>
+          ))}
+          <Command.Item className={item} onSelect={run(() => now().undo())}>
+            Undo the last entry
           </Command.Item>
-        ))}
-        <Command.Item className={item} onSelect={run(() => now().undo())}>
-          Undo the last entry
-        </Command.Item>
-        <Command.Item className={item} onSelect={run(() => now().redo())}>
-          Redo what was undone
-        </Command.Item>
-        <Command.Item className={item} onSelect={run(nextTheme)}>
-          Light: paper, crawlspace, sunlight
-        </Command.Item>
-        <Command.Item
-          className={item}
-          keywords={['help', 'how', 'manual']}
-          onSelect={run(() => router.push(guideFor(window.location.pathname.split('/')[3])))}
-        >
-          Guide to this page
-        </Command.Item>
-        <Command.Item className={item} onSelect={run(onKeys)}>
-          Show the keys
-        </Command.Item>
-      </Command.List>
-    </Command.Dialog>
+          <Command.Item className={item} onSelect={run(() => now().redo())}>
+            Redo what was undone
+          </Command.Item>
+          <Command.Item className={item} onSelect={run(nextTheme)}>
+            Light: paper, crawlspace, sunlight
+          </Command.Item>
+          <Command.Item
+            className={item}
+            keywords={['help', 'how', 'manual']}
+            onSelect={run(() => router.push(guideFor(window.location.pathname.split('/')[3])))}
+          >
+            Guide to this page
+          </Command.Item>
+          <Command.Item className={item} onSelect={run(onKeys)}>
+            Show the keys
+          </Command.Item>
+        </Command.List>
+      </Command>
+    </DialogFrame>
   );
 };

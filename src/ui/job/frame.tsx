@@ -45,7 +45,7 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
         {children}
       </main>
       <GateRuler folds={rulerFolds} />
-      {shown === 'commands' && <Commands isOpen onClose={() => setShown(null)} onKeys={openKeys} />}
+      {shown === 'commands' && <Commands onClose={() => setShown(null)} onKeys={openKeys} />}
       {shown === 'keys' && <KeysDialog onClose={() => setShown(null)} />}
       {isStale && <StaleDialog />}
     </div>

@@ -38,7 +38,7 @@ export const GatePost = ({
   return (
     <button
       type="button"
-      aria-label={`${post.label}${where ? ` ${where}, lane` : ''}, ${unit}`}
+      aria-label={`${post.label}${where ? `, lane ${where}` : ''}, ${unit}`}
       className="absolute inset-y-[-11px] z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
       style={place}
       {...slider}

@@ -6,6 +6,7 @@ import { crossingAt } from '@/core/crossing/from-job';
 import { kitFit } from '@/core/strips/belongs';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
+import { useMoment } from '../job/use-moment';
 import { GradeMark } from '../startup/grade-mark';
 
 const Judged = ({
@@ -40,7 +41,7 @@ const Judged = ({
  */
 export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   const { text } = useDegrees();
   const fit = kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts);
   const { auxCfm, allowedKitsKW, maxSupplyF } = facts.airHandler;

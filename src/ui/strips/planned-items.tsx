@@ -2,13 +2,14 @@
 
 import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
+import { useMoment } from '../job/use-moment';
 import { StartupItem } from '../startup/item';
 
 /** Some of a startup step's items on another page: the same readings, the same verdicts. */
 export const PlannedItems = ({ step, isShown }: { step: string; isShown: (item: string) => boolean }) => {
   const model = useModel();
   const readings = useJob((job) => job.readings);
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   const confirmed = useJob((job) => job.confirmed);
   const planned = model.startup(readings, moment, confirmed).find((each) => each.step.id === step);
   return (

@@ -5,12 +5,13 @@ import { ladderState } from '@/core/strips/ladder-state';
 import { partPanel } from '@/core/strips/parts';
 import { useJob } from '../job/provider';
 import { useBasis } from '../job/use-basis';
+import { useMoment } from '../job/use-moment';
 import type { PartAt } from './ladder/drawing';
 
 /** The ladder at a second: what is picked on it, which breakers are open, what its supply was read at. */
 export const useLadder = () => {
   const readings = useJob((job) => job.readings);
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   const { facts, wall } = useBasis();
   const [seconds, setSeconds] = useState(0);
   const [part, setPart] = useState<PartAt | null>(null);

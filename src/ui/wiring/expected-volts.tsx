@@ -4,12 +4,13 @@ import { useMemo, useState } from 'react';
 import { jobBasis } from '@/core/model/basis';
 import { terminalTable, withValve } from '@/core/wiring/terminal-table';
 import { useJob } from '../job/provider';
+import { useMoment } from '../job/use-moment';
 import { TerminalTable } from './terminal-table';
 
 /** What a sound system reads at every terminal in every call; the other valve's system for comparison. */
 export const ExpectedVolts = () => {
   const facts = useJob((job) => job.facts);
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   const { reversingValve } = facts.outdoorUnit;
   const [chosen, setChosen] = useState<'O' | 'B' | null>(null);
   const valve = chosen ?? reversingValve;

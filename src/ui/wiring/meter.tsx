@@ -5,8 +5,8 @@ import { METERS, type Observable } from '@/core/model/observable';
 import type { Prediction } from '@/core/model/predict';
 import { ghostWords } from '@/core/wiring/ghost';
 import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
-import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
+import { useMoment } from '../job/use-moment';
 import { PROBE_SIGNS, type Probes } from './picture-device';
 
 /** The meter's dial: volts by the usual input, volts by the one that ghosts do not survive, ohms with the power off. */
@@ -51,7 +51,7 @@ const ABOUT: Record<MeterMode, (sign: string) => string> = {
 /** The meter: volts as the call has them, or ohms with the power off, between two terminals. */
 export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProbe }: MeterProps) => {
   const model = useModel();
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   const observation = { call: moment.call, observable: observableOf(mode, probes) };
   const shown = shownText(mode, model.predict(moment, observation));
   const soundShown = showsSound ? shownText(mode, model.predictSound(moment, observation)) : null;

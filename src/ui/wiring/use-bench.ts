@@ -10,12 +10,13 @@ import { soundly } from '@/core/wiring/state';
 import { traceCall } from '@/core/wiring/trace';
 import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
+import { useMoment } from '../job/use-moment';
 import type { Probes } from './picture-device';
 
 /** Everything that the wiring page shows of the bench, each worked out when the job or the moment changes. */
 export const useBench = () => {
   const model = useModel();
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   const { facts, harness, planned, sound, supply, scenario } = model;
   const state = model.state(moment);
   const called = useMemo(() => calledTerminals(state, model.state({ ...moment, call: 'off' })), [state, model, moment]);

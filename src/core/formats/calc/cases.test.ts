@@ -1,8 +1,12 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { calcBoard } from './board';
 import { calcCircuit } from './circuit';
 import { calcCrossing } from './crossing';
+import { calcFrost } from './frost';
 import { calcHeatKit } from './heatkit';
+import { calcHouse } from './house';
+import { calcThermostat } from './thermostat';
 
 interface Case {
   readonly about: string;
@@ -42,6 +46,10 @@ describe.each([
   ['circuit', calcCircuit, (path: string) => (path === 'sourceAmps' ? 0.0005 : 0.02)],
   ['crossing', calcCrossing, crossingTolerance],
   ['heatkit', calcHeatKit, (_: string, value: number) => Math.abs(value) * 0.001],
+  ['thermostat', calcThermostat, () => 1e-6],
+  ['board', calcBoard, () => 1e-6],
+  ['house', calcHouse, () => 0.002],
+  ['frost', calcFrost, (path: string, value: number) => (path === 'lbPerHour' ? value * 0.001 : 0.000_02)],
 ] as const)('%s cases', (kind, calc, tolerance) => {
   test.each(casesOf(kind).map((each) => [each.about, each] as const))('%s', (_, { input, expect: expected }) => {
     const answer = calc(input);

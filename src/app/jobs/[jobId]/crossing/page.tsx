@@ -20,6 +20,7 @@ import { FactField } from '@/ui/fields/fact-field';
 import { FindingLine } from '@/ui/finding-line';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
+import { useMoment } from '@/ui/job/use-moment';
 
 const UNIT_FACTS: readonly FactPath[] = [
   'outdoorUnit.ratingPoints',
@@ -41,7 +42,7 @@ const WIDE: readonly FactPath[] = ['outdoorUnit.ratingPoints', 'outdoorUnit.lowP
 
 const CrossingPage = () => {
   const facts = useJob((job) => job.facts);
-  const outdoorF = useJob((job) => job.moment.outdoorF);
+  const { outdoorF } = useMoment();
   const chart = useMemo(() => crossingChart(facts), [facts]);
   const readings = useJob((job) => job.readings);
   const confirmed = useJob((job) => job.confirmed);

@@ -3,6 +3,7 @@
 import { jobName } from '@/core/job/document';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
+import { useMoment } from '@/ui/job/use-moment';
 import { StartupPrint } from '@/ui/startup/startup-print';
 import { StepDesk } from '@/ui/startup/step-desk';
 import { StepPhone } from '@/ui/startup/step-phone';
@@ -12,7 +13,7 @@ import { usePrinting } from '@/ui/use-printing';
 
 const StartupPage = () => {
   const readings = useJob((job) => job.readings);
-  const moment = useJob((job) => job.moment);
+  const moment = useMoment();
   const confirmed = useJob((job) => job.confirmed);
   const facts = useJob((job) => job.facts);
   const model = useModel();

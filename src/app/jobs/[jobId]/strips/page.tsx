@@ -7,6 +7,7 @@ import { Cautions } from '@/ui/cautions';
 import { FindingsList } from '@/ui/findings-list';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
+import { useMoment } from '@/ui/job/use-moment';
 import { PersonLine } from '@/ui/person-line';
 import { AirflowByRise } from '@/ui/strips/airflow-by-rise';
 import { ClampExpected } from '@/ui/strips/clamp-expected';
@@ -33,7 +34,7 @@ const CALLS_HERE = ['off', 'heat-aux', 'emergency'] as const;
 
 const Kit = () => {
   const readings = useJob((job) => job.readings);
-  const call = useJob((job) => job.moment.call);
+  const { call } = useMoment();
   const setCall = useJob((job) => job.setCall);
   const findings = findingsFor('strips', useModel().equipmentFindings(readings));
   const { state, seconds, setSeconds, clamp, setClamp, volts, measuredVolts, ...ladder } = useLadder();

@@ -10,6 +10,7 @@ import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
 import { useDegrees } from '@/ui/degrees';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob } from '@/ui/job/provider';
+import { useMoment } from '@/ui/job/use-moment';
 
 const AirflowChart = dynamic(() => import('@/ui/crossing/air/airflow-chart'), {
   ssr: false,
@@ -25,7 +26,7 @@ const AIR_FACTS: readonly FactPath[] = [
 
 const AirPage = () => {
   const facts = useJob((job) => job.facts);
-  const { outdoorF, indoorF } = useJob((job) => job.moment);
+  const { outdoorF, indoorF } = useMoment();
   const { text } = useDegrees();
   const states = useMemo(() => supplyStates(facts, outdoorF, indoorF), [facts, outdoorF, indoorF]);
   const [isOpen, setIsOpen] = useState(false);

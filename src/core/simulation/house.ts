@@ -1,0 +1,58 @@
+/** A house as two bodies: its air, and the walls and things that the air warms. */
+export interface HouseThermal {
+  /** Loss of the air to outdoors, Btu/h per °F. */
+  readonly lossBtuhPerF: number;
+  readonly airBtuPerF: number;
+  readonly massBtuPerF: number;
+  /** Between air and mass, Btu/h per °F. */
+  readonly couplingBtuhPerF: number;
+  /** People, lamps and sun, Btu/h. */
+  readonly gainsBtuh: number;
+}
+
+export interface HouseState {
+  readonly roomF: number;
+  readonly massF: number;
+}
+
+/**
+ * How the house moves over a tick of one length, for inputs that are constant over it: worked out once, exact whatever
+ * the length. `C_a dT/dt = q − K (T − T_out) − U (T − M)`, `C_m dM/dt = U (T − M)`; the exponential of a two-by-two
+ * matrix in closed form.
+ * @param stepMin length of the tick, min
+ */
+export const houseStepper = (house: HouseThermal, stepMin: number) => {
+  const hours = stepMin / 60;
+  const { lossBtuhPerF: loss, airBtuPerF: air, massBtuPerF: mass, couplingBtuhPerF: coupling } = house;
+  // d/dt of what air and mass lack of their rest is A times it.
+  const a = -(loss + coupling) / air;
+  const b = coupling / air;
+  const c = coupling / mass;
+  const d = -coupling / mass;
+  const mean = (a + d) / 2;
+  // Both roots are real and apart: b and c have one sign.
+  const spread = Math.sqrt(((a - d) / 2) ** 2 + b * c);
+  // Each root by itself: both shrink, so that no step is too long.
+  const [slow, fast] = [Math.exp((mean + spread) * hours), Math.exp((mean - spread) * hours)];
+  const even = (slow + fast) / 2;
+  const odd = (slow - fast) / (2 * spread);
+  const airAir = even + odd * (a - mean);
+  const airMass = odd * b;
+  const massAir = odd * c;
+  const massMass = even + odd * (d - mean);
+  /**
+   * @param heatBtuh heat that reaches the air, Btu/h
+   * @param outdoorF °F
+   */
+  return ({ roomF, massF }: HouseState, heatBtuh: number, outdoorF: number): HouseState => {
+    // Where both would come to rest under these inputs.
+    const restF = outdoorF + (heatBtuh + house.gainsBtuh) / loss;
+    const room = roomF - restF;
+    const body = massF - restF;
+    return { roomF: restF + airAir * room + airMass * body, massF: restF + massAir * room + massMass * body };
+  };
+};
+
+/** Heat that a house stores above another state of it, Btu. */
+export const storedBtu = ({ airBtuPerF, massBtuPerF }: HouseThermal, before: HouseState, after: HouseState): number =>
+  airBtuPerF * (after.roomF - before.roomF) + massBtuPerF * (after.massF - before.massF);

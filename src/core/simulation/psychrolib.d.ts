@@ -1,0 +1,11 @@
+/** What is used of the library for moist air; it ships no types. */
+declare module 'psychrolib' {
+  const library: {
+    readonly IP: number;
+    SetUnitSystem(system: number): void;
+    GetStandardAtmPressure(altitude: number): number;
+    GetHumRatioFromRelHum(dryBulb: number, relativeHumidity: number, pressure: number): number;
+    GetSatHumRatio(dryBulb: number, pressure: number): number;
+  };
+  export default library;
+}
