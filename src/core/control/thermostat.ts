@@ -4,7 +4,8 @@ import { freezesAt, steadyCoilF } from './coil';
 import { CONDITIONS } from './conditions';
 import { lockoutsInForce } from './lockouts';
 import type { Moment } from './moment';
-import { backupOutputs, isFossil } from './outputs';
+import { isFossil } from './outputs';
+import { auxSignals, compressorSignals, emergencySignals } from './sent';
 import { outdoorThermostatSignal, type Signal } from './signal';
 
 /** Something that was called for and is not let through, and why. */
@@ -17,24 +18,6 @@ export interface ControlState {
   readonly signals: ReadonlySet<Signal>;
   readonly held: readonly Held[];
 }
-
-/** The thermostat's valve output in heating and cooling: by its setting, or by terminals of their own. */
-const valveSignals = ({ thermostat }: Facts, isHeating: boolean): Signal[] => {
-  if (thermostat.valveTerminals === 'O+B') return [isHeating ? 'B' : 'O'];
-  return thermostat.valveSetting === (isHeating ? 'B' : 'O') ? [thermostat.valveSetting] : [];
-};
-
-const compressorSignals = (facts: Facts, isHeating: boolean, stage: 1 | 2): Signal[] => [
-  'Y',
-  'G',
-  ...(stage === 2 && facts.thermostat.compressorOutputs === 2 ? (['Y2'] as const) : []),
-  ...valveSignals(facts, isHeating),
-];
-
-const auxSignals = (facts: Facts): Signal[] => ['AUX', ...(backupOutputs(facts).secondAux ? (['AUX2'] as const) : [])];
-
-/** A furnace runs its own blower; strips need G, or a thermostat that takes the furnace for strips gives it. */
-const backupFan = (facts: Facts): Signal[] => (isFossil(facts) ? [] : ['G']);
 
 const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): Held[] =>
   backupOf({ system }) === 'fossil'
@@ -81,20 +64,14 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   return {
     signals: new Set([
       ...(runs ? compressorSignals(facts, true, stage) : []),
-      ...(callsBackup ? [...auxSignals(facts), ...backupFan(facts)] : []),
+      ...(callsBackup ? auxSignals(facts) : []),
     ]),
     held,
   };
 };
 
 /** Emergency heat: the backup alone, through its own output where the thermostat has one. No outdoor gate holds it. */
-const emergency = (facts: Facts): ControlState => {
-  const { emergency: own, secondAux } = backupOutputs(facts);
-  return {
-    signals: new Set([own ? 'E' : 'AUX', ...(secondAux ? (['AUX2'] as const) : []), ...backupFan(facts)]),
-    held: [],
-  };
-};
+const emergency = (facts: Facts): ControlState => ({ signals: new Set(emergencySignals(facts)), held: [] });
 
 /** A heating call in which the board clears the coil: only one that its compressor has made cold enough to frost. */
 const defrosting = (facts: Facts, moment: Moment): ControlState => {

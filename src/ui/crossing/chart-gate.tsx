@@ -27,7 +27,7 @@ export const ChartGate = ({ post, row, colour, spanF, track }: ChartGateProps) =
     <>
       <span className="absolute inset-y-0 left-1/2 w-[3px] -translate-x-1/2" style={{ background: colour }} />
       <span
-        className={`absolute bg-paper px-1 font-label text-sm font-semibold whitespace-nowrap ${isFarRight ? 'right-[calc(50%+4px)]' : 'left-[calc(50%+4px)]'}`}
+        className={`absolute bg-paper px-1 font-sans text-sm font-semibold whitespace-nowrap ${isFarRight ? 'right-[calc(50%+4px)]' : 'left-[calc(50%+4px)]'}`}
         style={{ color: colour, bottom: 4 + row * ROW_PX }}
       >
         {post.label} <span className="font-mono text-xs">{figure(post.atF)}</span>

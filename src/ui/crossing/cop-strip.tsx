@@ -53,7 +53,7 @@ export const CopStrip = ({ chart, outdoorF }: { chart: CrossingChart; outdoorF: 
         </svg>
         {copEven !== null && (
           <span
-            className="absolute right-1 -translate-y-full bg-paper px-1 font-label text-sm text-plum"
+            className="absolute right-1 -translate-y-full bg-paper px-1 font-sans text-sm text-plum"
             style={{ top: `${Math.max(20, percentDown(plot, copEven))}%` }}
           >
             even cost at COP {roundTo(copEven, 2)}

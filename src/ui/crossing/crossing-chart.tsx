@@ -18,7 +18,7 @@ import { labelPlaces, markRows, percentDown, valueTicks } from './plot';
 
 const ROW_PX = 20;
 /** A letter's width in percent of the plot, on a desk and on a phone. */
-const LETTER_WIDTH = { desk: 0.75, phone: 2.6 } as const;
+const LETTER_WIDTH = { desk: 0.82, phone: 2.8 } as const;
 
 const words = ({ label, atF, bandF, isDrawnOn }: ChartMark, { figure }: Degrees) =>
   `${label} ${figure(atF, 0)}${isDrawnOn ? '*' : ''}${bandF ? ` (${figure(bandF[0], 0)} to ${figure(bandF[1], 0)})` : ''}`;
@@ -64,7 +64,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
     <section aria-label="Crossing chart" className="select-none">
       <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 sm:grid-cols-[9rem_minmax(0,1fr)]">
         <div className="relative">
-          <span className="absolute top-0 right-2 font-label text-sm font-semibold text-quiet">kBtu/h</span>
+          <span className="absolute top-0 right-2 font-sans text-sm font-semibold text-quiet">kBtu/h</span>
           {valueTicks(mostBtuh).map((tick) => (
             <span
               key={tick}
@@ -82,7 +82,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
             {placed.map(({ mark, row, end }) => (
               <span
                 key={mark.id}
-                className={`absolute px-1 font-label text-sm leading-5 whitespace-nowrap ${mark.id.includes('balance') ? 'font-semibold' : 'text-quiet'} ${end === 'right' ? '-translate-x-full' : ''}`}
+                className={`absolute px-1 font-sans text-sm leading-5 whitespace-nowrap ${mark.id.includes('balance') ? 'font-semibold' : 'text-quiet'} ${end === 'right' ? '-translate-x-full' : ''}`}
                 style={{ left: `${percentAlong(spanF, mark.atF)}%`, top: row * ROW_PX }}
               >
                 {words(mark, degrees)}
@@ -135,7 +135,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
               return (
                 <span
                   key={id}
-                  className={`pointer-events-none absolute -translate-y-full px-1 font-label text-sm whitespace-nowrap ${line.weight === 'bold' ? 'font-semibold' : ''} ${end === 'right' ? '-translate-x-full' : ''}`}
+                  className={`pointer-events-none absolute -translate-y-full px-1 font-sans text-sm whitespace-nowrap ${line.weight === 'bold' ? 'font-semibold' : ''} ${end === 'right' ? '-translate-x-full' : ''}`}
                   style={{ left: `${across}%`, top: `${down}%`, color: lineColour(line.source) }}
                 >
                   {line.label}

@@ -89,6 +89,17 @@ export const NumberBox = ({
         >
           {unit || '#'}
         </span>
+        {props.takesOpen && (
+          <button
+            type="button"
+            className="plain-button ml-1 px-3 font-mono"
+            aria-label={`${label}: OL, open`}
+            title="Open circuit"
+            onClick={() => entry.commit('OL')}
+          >
+            OL
+          </button>
+        )}
       </span>
       {wrong !== null && (
         <span id={`${id}-wrong`} role="alert" className="mt-1 block text-sm font-medium text-fail">

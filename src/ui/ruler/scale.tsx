@@ -36,7 +36,7 @@ export const Scale = ({ place }: { place?: string }) => {
         {lanes.map((lane) => (
           <div
             key={lane.id}
-            className="mb-2 flex h-6 items-center justify-end font-label text-sm leading-none font-semibold sm:text-base"
+            className="mb-2 flex h-6 items-center justify-end font-sans text-[13px] leading-none font-semibold sm:font-label sm:text-base"
             style={{ color: SOURCE_COLOUR[lane.source] }}
           >
             {lane.label}
@@ -85,7 +85,7 @@ export const Scale = ({ place }: { place?: string }) => {
               style={band(spanF, gap)}
             >
               <span
-                className={`px-1 font-label text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}
+                className={`px-1 font-sans text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}
               >
                 {isHole ? 'Hole' : 'Short'}
               </span>
@@ -98,7 +98,7 @@ export const Scale = ({ place }: { place?: string }) => {
               style={{ left: `${percentAlong(spanF, mark.atF)}%` }}
             >
               <span
-                className={`absolute bottom-0 font-label text-sm leading-tight whitespace-nowrap text-ink ${percentAlong(spanF, mark.atF) > 60 ? 'right-1' : 'left-1'}`}
+                className={`absolute bottom-0 font-sans text-sm leading-tight whitespace-nowrap text-ink ${percentAlong(spanF, mark.atF) > 60 ? 'right-1' : 'left-1'}`}
               >
                 {mark.label} <span className="font-mono text-xs">{degrees.figure(mark.atF, 0)}</span>
               </span>

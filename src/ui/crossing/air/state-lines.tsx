@@ -92,7 +92,7 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
         {marks.map(({ label, atF }) => (
           <span
             key={label}
-            className={`absolute font-label text-sm whitespace-nowrap text-quiet ${percentAlong(spanF, atF) > 80 ? '-translate-x-full' : percentAlong(spanF, atF) < 10 ? '' : '-translate-x-1/2'}`}
+            className={`absolute font-sans text-sm whitespace-nowrap text-quiet ${percentAlong(spanF, atF) > 80 ? '-translate-x-full' : percentAlong(spanF, atF) < 10 ? '' : '-translate-x-1/2'}`}
             style={{ left: at(atF) }}
           >
             {label}

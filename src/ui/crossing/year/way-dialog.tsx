@@ -126,7 +126,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
         {onRemove && (
           <button
             type="button"
-            className="bare-button ml-auto px-2 text-fail underline underline-offset-4"
+            className="bare-button ml-auto px-2 underline underline-offset-4"
             onClick={onRemove}
           >
             Remove
