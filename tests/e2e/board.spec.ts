@@ -154,5 +154,5 @@ test('a new job asks for six facts; what is said is confirmed, and the kit’s e
   const { document } = await stored(page, id);
   expect(document.facts.site.elevationFt).toBe(5900);
   expect(document.facts.heatKit.elements).toHaveLength(3);
-  expect(document.confirmed.sort()).toEqual(['heatKit.plateKW', 'site.elevationFt', 'system.backup']);
+  expect(document.confirmed.sort()).toEqual(['heatKit.plateKW', 'site.elevationFt', 'site.jobName', 'system.backup']);
 });

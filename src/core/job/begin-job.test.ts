@@ -6,7 +6,7 @@ test('a new job holds what is known of it as confirmed, and everything else as a
     { path: 'site.elevationFt', value: 5900 },
   ]);
   expect(job.facts.site).toMatchObject({ jobName: 'Larch Fork', elevationFt: 5900 });
-  expect(new Set(job.confirmed)).toEqual(new Set(['heatKit.plateKW', 'site.elevationFt']));
+  expect(new Set(job.confirmed)).toEqual(new Set(['heatKit.plateKW', 'site.elevationFt', 'site.jobName']));
 });
 
 test.each([

@@ -30,11 +30,12 @@ const likelyElements = (plateKW: number): readonly number[] => {
 };
 
 /**
- * A new job with what is known of it. Where the kit's power is known its elements follow, as an assumption: how many
+ * A new job with what is known of it; a name that somebody gave is known, too. Where the kit's power is known its elements follow, as an assumption: how many
  * there are is seen on site.
  */
 export const beginJob = (name: string, known: readonly FactChange[]): JobDocument => {
-  const document = applyChanges(renamed(blankJob(), name), known);
+  const named: FactChange[] = name ? [{ path: 'site.jobName', value: name }] : [];
+  const document = applyChanges(name ? blankJob() : renamed(blankJob(), 'New job'), [...named, ...known]);
   const plateKW = factValue(document.facts, 'heatKit.plateKW');
   const isKnown = known.some(({ path }) => path === 'heatKit.elements');
   if (typeof plateKW !== 'number' || isKnown) return document;

@@ -17,7 +17,7 @@ interface PageMenuProps {
 }
 
 const ITEM =
-  'flex min-h-12 items-center gap-3 px-4 font-label text-xl outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper aria-[current]:font-semibold aria-[current]:underline aria-[current]:underline-offset-4';
+  'flex min-h-11 items-center gap-3 px-4 font-label text-xl outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper aria-[current]:font-semibold aria-[current]:underline aria-[current]:underline-offset-4';
 
 /** The pages of a job, and the light, behind one button where they have no room in a row. */
 export const PageMenu = ({ pages, here, onCommands }: PageMenuProps) => {

@@ -30,7 +30,7 @@ const startingDocument = async (
   name: string | undefined,
   changes: readonly FactChange[],
 ): Promise<JobDocument | null> => {
-  if (from === 'blank') return beginJob(name || 'New job', changes);
+  if (from === 'blank') return beginJob(name ?? '', changes);
   const sample = SAMPLES.find(({ id }) => id === source);
   const copied = async () => (isId(source) ? (await getJob(source))?.document : undefined);
   const document = from === 'sample' ? sample && documentOf(sampleFile(sample)) : await copied();
