@@ -150,7 +150,26 @@ test('crossing gives load, need and supply air; year compares the ways by bins o
   expect(Math.abs(bins.ways[0].cost / hourly.ways[0].cost - 1)).toBeLessThan(0.01);
 });
 
+test('a day by the minute: trace, events with their reasons, energy that closes; the same to the byte', () => {
+  const day = () => gate(['day', file, '--hours', '12', '--from', '2026-01-20']);
+  const { status, stdout } = day();
+  expect(status).toBe(0);
+  expect(day().stdout).toBe(stdout);
+  const { stepMin, trace, events, energy } = JSON.parse(stdout);
+  expect(stepMin).toBe(1);
+  expect(trace.roomF).toHaveLength(720);
+  expect(events.length).toBeGreaterThan(3);
+  expect(events[0].words).toMatch(/°F/);
+  const { heatBtu, gainsBtu, lossBtu, storedBtu } = energy;
+  expect(Math.abs(heatBtu + gainsBtu - lossBtu - storedBtu)).toBeLessThan(1e-6 * heatBtu);
+});
+
 test.each([
+  [['day', file, '--from', '2026-02-30'], '', '--from'],
+  [['day', file, '--hours', '9000'], '', '--hours'],
+  [['day', file, '--step', '1'], '', '--step'],
+  [['day', file, '--try', 'gremlins'], '', '--try'],
+  [['day', file, '--weather', '/no/such.epw'], '', '/no/such.epw'],
   [['year', file], '', '--weather'],
   [['year', file, '--weather', 'sorrel-basin', '--method', 'guess'], '', '--method'],
   [['year', file, '--weather', '/no/such.epw'], '', '/no/such.epw'],

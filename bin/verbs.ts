@@ -34,6 +34,7 @@ import type { ControllerProfile } from '../src/core/setup/profiles/profile';
 import { families } from '../src/core/wiring/families';
 import { faultsOf } from '../src/core/wiring/fault';
 import { crossingReport, yearReport } from './crossing-report';
+import { dayOptions, dayReport } from './day-report';
 import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
 import { statesReport, traceReport } from './wiring-report';
@@ -279,6 +280,13 @@ export const VERBS: Readonly<Record<string, Verb>> = {
             answered(yearReport(job, options.value.weather, options.value.method)),
           )
         : options;
+    },
+  },
+  day: {
+    usage: 'day FILE [--weather CLIMATE|FILE] [--from 2026-01-14] [--hours 24] [--step SECONDS] [--try ID]',
+    run: (words, read) => {
+      const options = dayOptions(words, read);
+      return options.ok ? withJob(read(options.value.file), (job) => answered(dayReport(job, options.value))) : options;
     },
   },
   strips: {

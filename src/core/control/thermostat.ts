@@ -109,12 +109,17 @@ const called = (facts: Facts, moment: Moment): ControlState => {
 const HEATING: ReadonlySet<Moment['call']> = new Set(['heat-1', 'heat-2', 'heat-aux', 'defrost']);
 
 /** What moves by itself: outdoor thermostats with the weather, and the conditions that are tried. */
-const surroundings = (facts: Facts, { outdoorF, call, scenario }: Moment, sent: ReadonlySet<Signal>): Signal[] => {
+export const surroundings = (
+  facts: Facts,
+  { outdoorF, scenario }: Pick<Moment, 'outdoorF' | 'scenario'>,
+  sent: ReadonlySet<Signal>,
+  isHeating: boolean,
+): Signal[] => {
   const conditions = CONDITIONS.filter(({ id, applies }) => scenario.conditions.includes(id) && applies(facts));
   const isLockedOut = conditions.some(({ id }) => id === 'board-lockout');
   const { faultOutput, faultHeat } = facts.outdoorUnit;
   const bringsHeat = isLockedOut && faultOutput === 'heat';
-  const isCalled = faultHeat === 'always' || (HEATING.has(call) && sent.has('Y'));
+  const isCalled = faultHeat === 'always' || (isHeating && sent.has('Y'));
   return [
     ...facts.gates.outdoorThermostats.flatMap(({ closesBelowF }, at) =>
       outdoorF <= closesBelowF ? [outdoorThermostatSignal(at + 1)] : [],
@@ -132,7 +137,7 @@ const surroundings = (facts: Facts, { outdoorF, call, scenario }: Moment, sent: 
  */
 export const control = (facts: Facts, moment: Moment): ControlState => {
   const state = called(facts, moment);
-  const signals = new Set([...state.signals, ...surroundings(facts, moment, state.signals)]);
+  const signals = new Set([...state.signals, ...surroundings(facts, moment, state.signals, HEATING.has(moment.call))]);
   if (signals.has('board-lockout')) signals.delete('defrost');
   return { ...state, signals };
 };

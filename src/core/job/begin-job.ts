@@ -30,8 +30,8 @@ const likelyElements = (plateKW: number): readonly number[] => {
 };
 
 /**
- * A new job with what is known of it; a name that somebody gave is known, too. Where the kit's power is known its elements follow, as an assumption: how many
- * there are is seen on site.
+ * A new job with what is known of it; a name that somebody gave is known, too. Where the kit's power is known its
+ * elements follow, as an assumption: how many there are is seen on site.
  */
 export const beginJob = (name: string, known: readonly FactChange[]): JobDocument => {
   const named: FactChange[] = name ? [{ path: 'site.jobName', value: name }] : [];

@@ -10,6 +10,12 @@ export interface HouseThermal {
   readonly gainsBtuh: number;
 }
 
+/** A house after a tick, and the mean of its air over it: what was lost meanwhile hangs on that. */
+export interface HouseTick {
+  readonly state: HouseState;
+  readonly meanRoomF: number;
+}
+
 export interface HouseState {
   readonly roomF: number;
   readonly massF: number;
@@ -40,16 +46,23 @@ export const houseStepper = (house: HouseThermal, stepMin: number) => {
   const airMass = odd * b;
   const massAir = odd * c;
   const massMass = even + odd * (d - mean);
+  // The integral of the exponential is its change times the inverse of A.
+  const det = a * d - b * c;
+  const meanAir = ((airAir - 1) * d - airMass * c) / det / hours;
+  const meanMass = (-(airAir - 1) * b + airMass * a) / det / hours;
   /**
    * @param heatBtuh heat that reaches the air, Btu/h
    * @param outdoorF °F
    */
-  return ({ roomF, massF }: HouseState, heatBtuh: number, outdoorF: number): HouseState => {
+  return ({ roomF, massF }: HouseState, heatBtuh: number, outdoorF: number): HouseTick => {
     // Where both would come to rest under these inputs.
     const restF = outdoorF + (heatBtuh + house.gainsBtuh) / loss;
     const room = roomF - restF;
     const body = massF - restF;
-    return { roomF: restF + airAir * room + airMass * body, massF: restF + massAir * room + massMass * body };
+    return {
+      state: { roomF: restF + airAir * room + airMass * body, massF: restF + massAir * room + massMass * body },
+      meanRoomF: restF + meanAir * room + meanMass * body,
+    };
   };
 };
 

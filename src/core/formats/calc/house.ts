@@ -41,7 +41,7 @@ export const calcHouse = (input: unknown): Parsed<HouseCourse> => {
   const course = { roomF: [] as number[], massF: [] as number[] };
   let state = { roomF, massF };
   for (let tick = 0; tick < ticks; tick++) {
-    state = step(state, heatAt(tick), outdoorAt(tick));
+    state = step(state, heatAt(tick), outdoorAt(tick)).state;
     if ((tick + 1) % every !== 0) continue;
     course.roomF.push(state.roomF);
     course.massF.push(state.massF);

@@ -124,11 +124,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
         </button>
         <DialogClose className="plain-button">Leave it</DialogClose>
         {onRemove && (
-          <button
-            type="button"
-            className="bare-button ml-auto px-2 underline underline-offset-4"
-            onClick={onRemove}
-          >
+          <button type="button" className="bare-button ml-auto px-2 underline underline-offset-4" onClick={onRemove}>
             Remove
           </button>
         )}
