@@ -66,7 +66,10 @@ export const dayEvents = ({ trace, stepMin }: DayRun, program: ControlProgram): 
     if (backup === 'off') say('backup-off', `Backup off: ${shortF} °F short.`);
     const defrost = changed((at) => trace.inDefrost[at]!);
     if (defrost === 'on')
-      say('defrost-begins', `Defrost: ${roundTo(trace.frostLb[Math.max(0, tick - 1)]!, 2)} lb of frost, ${outdoorF} °F out.`);
+      say(
+        'defrost-begins',
+        `Defrost: ${roundTo(trace.frostLb[Math.max(0, tick - 1)]!, 2)} lb of frost, ${outdoorF} °F out.`,
+      );
     if (defrost === 'off')
       say(
         'defrost-ends',
