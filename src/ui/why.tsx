@@ -10,6 +10,7 @@ export const Why = ({ children, label = 'why' }: { children: React.ReactNode; la
     </Popover.Trigger>
     <Popover.Portal>
       <Popover.Content
+        aria-label={label}
         sideOffset={2}
         collisionPadding={12}
         className="z-30 max-w-80 rounded border border-line-strong bg-sheet p-3 text-sm shadow-md"

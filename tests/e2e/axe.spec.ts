@@ -109,7 +109,7 @@ const OPENED: Readonly<Record<string, { readonly on: string; readonly open: (pag
   },
   'hand over with something open': {
     on: 'handover',
-    open: (page) => page.getByRole('button', { name: 'Hand over' }).click(),
+    open: (page) => page.getByRole('button', { name: 'Mark handed over' }).click(),
   },
   // Last: what waits for a name asks again on the next page.
   'who is at work': {

@@ -18,26 +18,24 @@ const ITEM =
 
 /** Duplicate, archive, delete. */
 export const JobMenu = ({ job, onMove, onCopy }: JobMenuProps) => (
-  <DropdownMenu.Root>
+  <DropdownMenu.Root modal={false}>
     <DropdownMenu.Trigger className="bare-button" aria-label={`More for ${job.name}`}>
       <Ellipsis size={20} aria-hidden />
     </DropdownMenu.Trigger>
-    <DropdownMenu.Portal>
-      <DropdownMenu.Content
-        align="end"
-        className="z-30 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md"
-      >
-        <DropdownMenu.Item className={ITEM} onSelect={onCopy}>
-          <Copy size={18} aria-hidden /> Duplicate
-        </DropdownMenu.Item>
-        <DropdownMenu.Item className={ITEM} onSelect={() => onMove(job.archivedAt === null ? 'archive' : 'restore')}>
-          {job.archivedAt === null ? <Archive size={18} aria-hidden /> : <ArchiveRestore size={18} aria-hidden />}
-          {job.archivedAt === null ? 'Archive' : 'Bring back'}
-        </DropdownMenu.Item>
-        <DropdownMenu.Item className={ITEM} onSelect={() => onMove('delete')}>
-          <Trash2 size={18} aria-hidden /> Delete
-        </DropdownMenu.Item>
-      </DropdownMenu.Content>
-    </DropdownMenu.Portal>
+    <DropdownMenu.Content
+      align="end"
+      className="z-30 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md"
+    >
+      <DropdownMenu.Item className={ITEM} onSelect={onCopy}>
+        <Copy size={18} aria-hidden /> Duplicate
+      </DropdownMenu.Item>
+      <DropdownMenu.Item className={ITEM} onSelect={() => onMove(job.archivedAt === null ? 'archive' : 'restore')}>
+        {job.archivedAt === null ? <Archive size={18} aria-hidden /> : <ArchiveRestore size={18} aria-hidden />}
+        {job.archivedAt === null ? 'Archive' : 'Bring back'}
+      </DropdownMenu.Item>
+      <DropdownMenu.Item className={ITEM} onSelect={() => onMove('delete')}>
+        <Trash2 size={18} aria-hidden /> Delete
+      </DropdownMenu.Item>
+    </DropdownMenu.Content>
   </DropdownMenu.Root>
 );

@@ -35,64 +35,66 @@ export const NumberBox = ({
       <label htmlFor={id} className={hidesLabel ? 'sr-only' : 'eyebrow'}>
         {label}
       </label>
-      <span className="flex items-stretch">
-        <input
-          id={id}
-          className={`field-box w-0 min-w-0 flex-1 rounded-r-none text-right font-mono ${isLarge ? 'min-h-14 text-3xl' : 'text-lg'}`}
-          inputMode="decimal"
-          autoComplete="off"
-          enterKeyHint="next"
-          autoFocus={autoFocus}
-          value={text}
-          placeholder={none}
-          data-typed={typed !== null}
-          aria-invalid={wrong !== null}
-          aria-describedby={wrong === null ? undefined : `${id}-wrong`}
-          onFocus={(event) => event.target.select()}
-          onChange={(event) => entry.type(event.target.value)}
-          onBlur={() => entry.commit()}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') {
-              // Leaving the field enters it.
-              if (entry.makesSense()) goToNextField(event.currentTarget);
-            } else if (event.key === 'Escape') entry.giveUp();
-            else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-              event.preventDefault();
+      <span className="flex flex-wrap gap-1">
+        <span className="flex min-w-0 flex-1 items-stretch">
+          <input
+            id={id}
+            className={`field-box w-0 min-w-0 flex-1 rounded-r-none text-right font-mono ${isLarge ? 'min-h-14 text-3xl' : 'text-lg'}`}
+            inputMode="decimal"
+            autoComplete="off"
+            enterKeyHint="next"
+            autoFocus={autoFocus}
+            value={text}
+            placeholder={none}
+            data-typed={typed !== null}
+            aria-invalid={wrong !== null}
+            aria-describedby={wrong === null ? undefined : `${id}-wrong`}
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => entry.type(event.target.value)}
+            onBlur={() => entry.commit()}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') {
+                // Leaving the field enters it.
+                if (entry.makesSense()) goToNextField(event.currentTarget);
+              } else if (event.key === 'Escape') entry.giveUp();
+              else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+                event.preventDefault();
+                const from = entry.stepBase();
+                if (from !== null) entry.typeStepped(from, event.key === 'ArrowUp' ? 1 : -1);
+              }
+            }}
+          />
+          <span
+            aria-hidden
+            title="Swipe to step"
+            className={`flex min-w-11 touch-none items-center justify-center rounded-r border border-l-0 border-line-strong bg-paper px-2 text-sm text-quiet select-none ${isLarge ? 'text-base' : ''}`}
+            onPointerDown={(event) => {
               const from = entry.stepBase();
-              if (from !== null) entry.typeStepped(from, event.key === 'ArrowUp' ? 1 : -1);
-            }
-          }}
-        />
-        <span
-          aria-hidden
-          title="Swipe to step"
-          className={`flex min-w-11 touch-none items-center justify-center rounded-r border border-l-0 border-line-strong bg-paper px-2 text-sm text-quiet select-none ${isLarge ? 'text-base' : ''}`}
-          onPointerDown={(event) => {
-            const from = entry.stepBase();
-            if (from === null) return;
-            event.currentTarget.setPointerCapture(event.pointerId);
-            swipe.current = { x: event.clientX, from };
-          }}
-          onPointerMove={(event) => {
-            if (!swipe.current) return;
-            const steps = Math.round((event.clientX - swipe.current.x) / SWIPE_PX);
-            if (steps !== 0 || typed !== null) entry.typeStepped(swipe.current.from, steps);
-          }}
-          onPointerUp={() => {
-            swipe.current = null;
-            entry.commit();
-          }}
-          onPointerCancel={() => {
-            swipe.current = null;
-            entry.giveUp();
-          }}
-        >
-          {unit || '#'}
+              if (from === null) return;
+              event.currentTarget.setPointerCapture(event.pointerId);
+              swipe.current = { x: event.clientX, from };
+            }}
+            onPointerMove={(event) => {
+              if (!swipe.current) return;
+              const steps = Math.round((event.clientX - swipe.current.x) / SWIPE_PX);
+              if (steps !== 0 || typed !== null) entry.typeStepped(swipe.current.from, steps);
+            }}
+            onPointerUp={() => {
+              swipe.current = null;
+              entry.commit();
+            }}
+            onPointerCancel={() => {
+              swipe.current = null;
+              entry.giveUp();
+            }}
+          >
+            {unit || '#'}
+          </span>
         </span>
         {props.takesOpen && (
           <button
             type="button"
-            className="plain-button ml-1 px-3 font-mono"
+            className="plain-button px-3 font-mono"
             aria-label={`${label}: OL, open`}
             title="Open circuit"
             onClick={() => entry.commit('OL')}

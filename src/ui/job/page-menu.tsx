@@ -24,7 +24,7 @@ export const PageMenu = ({ pages, here, onCommands }: PageMenuProps) => {
   const { theme, setTheme } = useTheme();
   const { scale, choose } = useDegreeChoice();
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
         className="plain-button gap-1 px-2 font-label text-lg lg:hidden"
         aria-label={`${pages.find(({ id }) => id === here)?.label ?? 'Pages'}, pages of the job`}
@@ -32,53 +32,51 @@ export const PageMenu = ({ pages, here, onCommands }: PageMenuProps) => {
         {pages.find(({ id }) => id === here)?.label ?? 'Pages'}
         <ChevronDown size={18} aria-hidden />
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          sideOffset={4}
-          collisionPadding={8}
-          className="z-40 max-h-[85dvh] min-w-56 overflow-y-auto rounded border border-line-strong bg-sheet shadow-md"
-        >
-          {pages.map(({ id, label, href }) => (
-            <DropdownMenu.Item key={id} asChild>
-              <Link href={href} prefetch={false} aria-current={id === here ? 'page' : undefined} className={ITEM}>
-                {label}
-              </Link>
-            </DropdownMenu.Item>
-          ))}
-          <DropdownMenu.Separator className="h-px bg-line" />
-          <DropdownMenu.Item className={ITEM} onSelect={onCommands}>
-            Find anything…
-          </DropdownMenu.Item>
-          <DropdownMenu.Item asChild>
-            <Link href={guideFor(here)} prefetch={false} className={ITEM}>
-              Guide to this page
+      <DropdownMenu.Content
+        align="end"
+        sideOffset={4}
+        collisionPadding={8}
+        className="z-40 max-h-[85dvh] min-w-56 overflow-y-auto rounded border border-line-strong bg-sheet shadow-md"
+      >
+        {pages.map(({ id, label, href }) => (
+          <DropdownMenu.Item key={id} asChild>
+            <Link href={href} prefetch={false} aria-current={id === here ? 'page' : undefined} className={ITEM}>
+              {label}
             </Link>
           </DropdownMenu.Item>
-          <DropdownMenu.Label className="eyebrow px-4 pt-2">Light</DropdownMenu.Label>
-          <DropdownMenu.RadioGroup value={theme} onValueChange={(next) => setTheme(next as Theme)}>
-            {(Object.keys(THEME_LABELS) as Theme[]).map((each) => (
-              <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>
-                <span aria-hidden className="w-4">
-                  {each === theme ? '✓' : ''}
-                </span>
-                {THEME_LABELS[each]}
-              </DropdownMenu.RadioItem>
-            ))}
-          </DropdownMenu.RadioGroup>
-          <DropdownMenu.Label className="eyebrow px-4 pt-2">Degrees</DropdownMenu.Label>
-          <DropdownMenu.RadioGroup value={scale} onValueChange={(next) => choose(next as DegreeScale)}>
-            {(['F', 'C'] as const).map((each) => (
-              <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>
-                <span aria-hidden className="w-4">
-                  {each === scale ? '✓' : ''}
-                </span>
-                °{each}
-              </DropdownMenu.RadioItem>
-            ))}
-          </DropdownMenu.RadioGroup>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+        ))}
+        <DropdownMenu.Separator className="h-px bg-line" />
+        <DropdownMenu.Item className={ITEM} onSelect={onCommands}>
+          Find anything…
+        </DropdownMenu.Item>
+        <DropdownMenu.Item asChild>
+          <Link href={guideFor(here)} prefetch={false} className={ITEM}>
+            Guide to this page
+          </Link>
+        </DropdownMenu.Item>
+        <DropdownMenu.Label className="eyebrow px-4 pt-2">Light</DropdownMenu.Label>
+        <DropdownMenu.RadioGroup value={theme} onValueChange={(next) => setTheme(next as Theme)}>
+          {(Object.keys(THEME_LABELS) as Theme[]).map((each) => (
+            <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>
+              <span aria-hidden className="w-4">
+                {each === theme ? '✓' : ''}
+              </span>
+              {THEME_LABELS[each]}
+            </DropdownMenu.RadioItem>
+          ))}
+        </DropdownMenu.RadioGroup>
+        <DropdownMenu.Label className="eyebrow px-4 pt-2">Degrees</DropdownMenu.Label>
+        <DropdownMenu.RadioGroup value={scale} onValueChange={(next) => choose(next as DegreeScale)}>
+          {(['F', 'C'] as const).map((each) => (
+            <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>
+              <span aria-hidden className="w-4">
+                {each === scale ? '✓' : ''}
+              </span>
+              °{each}
+            </DropdownMenu.RadioItem>
+          ))}
+        </DropdownMenu.RadioGroup>
+      </DropdownMenu.Content>
     </DropdownMenu.Root>
   );
 };

@@ -25,6 +25,15 @@ test('entered or given up, nothing of it comes back', async () => {
   expect(open().getState().typed).toEqual({});
 });
 
+test('given up and the page left in the same breath, nothing of it comes back', async () => {
+  const before = open();
+  before.getState().setTyped(load, typed);
+  await pass(1000);
+  before.getState().setTyped(load, null);
+  leave();
+  expect(open().getState().typed).toEqual({});
+});
+
 test('each field keeps its own, beside what waits for the server', async () => {
   server.mode = 'lost';
   const before = open();

@@ -94,7 +94,9 @@ export const createJobStore = (
         return { typed: entry === null ? others : { ...others, [name]: entry } };
       });
       clearTimeout(typing);
-      typing = setTimeout(sender.keep, TYPED_MS);
+      // What is given up must not come back by a reload in the same breath.
+      if (entry === null) sender.keep();
+      else typing = setTimeout(sender.keep, TYPED_MS);
     };
     const nothing = { pending: {}, outbox: [], marksOut: [], visitsOut: [], visit };
     return {

@@ -68,32 +68,30 @@ export const ReadingMenu = ({ planned: { key, item, reading } }: { planned: Plan
   };
   return (
     <>
-      <DropdownMenu.Root>
+      <DropdownMenu.Root modal={false}>
         <DropdownMenu.Trigger className="bare-button" aria-label={`More for ${label}`}>
           <Ellipsis size={20} aria-hidden />
         </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            collisionPadding={8}
-            className="z-40 min-w-52 rounded border border-line-strong bg-sheet shadow-md"
-          >
-            {canUndo && (
-              <DropdownMenu.Item className={ITEM} onSelect={undo}>
-                Undo
-              </DropdownMenu.Item>
-            )}
-            <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('leaveOut')}>
-              Not measured…
+        <DropdownMenu.Content
+          align="end"
+          collisionPadding={8}
+          className="z-40 min-w-52 rounded border border-line-strong bg-sheet shadow-md"
+        >
+          {canUndo && (
+            <DropdownMenu.Item className={ITEM} onSelect={undo}>
+              Undo
             </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} disabled={!reading} onSelect={() => setAsks('withdraw')}>
-              Withdraw the reading…
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} disabled={!reading} onSelect={() => setAsks('note')}>
-              {note ? 'Change the note…' : 'Add a note…'}
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
+          )}
+          <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('leaveOut')}>
+            Not measured…
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} disabled={!reading} onSelect={() => setAsks('withdraw')}>
+            Withdraw the reading…
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} disabled={!reading} onSelect={() => setAsks('note')}>
+            {note ? 'Change the note…' : 'Add a note…'}
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
       </DropdownMenu.Root>
       {asks && <ReasonDialog {...dialogs[asks]} onClose={() => setAsks(null)} />}
     </>

@@ -47,27 +47,21 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
     ],
   ];
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="plain-button">
         <Download size={18} aria-hidden /> Export
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          sideOffset={4}
-          align="end"
-          className="z-30 rounded border border-line-strong bg-sheet p-1"
-        >
-          {ways.map(([label, take]) => (
-            <DropdownMenu.Item
-              key={label}
-              onSelect={take}
-              className="flex min-h-11 cursor-pointer items-center rounded px-3 data-[highlighted]:bg-ink data-[highlighted]:text-paper"
-            >
-              {label}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+      <DropdownMenu.Content sideOffset={4} align="end" className="z-30 rounded border border-line-strong bg-sheet p-1">
+        {ways.map(([label, take]) => (
+          <DropdownMenu.Item
+            key={label}
+            onSelect={take}
+            className="flex min-h-11 cursor-pointer items-center rounded px-3 data-[highlighted]:bg-ink data-[highlighted]:text-paper"
+          >
+            {label}
+          </DropdownMenu.Item>
+        ))}
+      </DropdownMenu.Content>
     </DropdownMenu.Root>
   );
 };
