@@ -1,4 +1,3 @@
-import { parseArgs } from 'node:util';
 import type { Parsed } from '../src/core/border/parse';
 import { parseScenario, scenarioCode, SOUND } from '../src/core/control/scenario';
 import { CLIMATES } from '../src/core/crossing/year/climates';
@@ -9,14 +8,13 @@ import { resolveSettings } from '../src/core/setup/resolve';
 import { controlProgram } from '../src/core/simulation/control-program';
 import { runDay, type Weather } from '../src/core/simulation/day';
 import { dayEvents } from '../src/core/simulation/day-events';
+import { optionsOf, refused } from './options';
 
 /** Weather that holds no humidity is taken as this damp, a share of 1. Our judgement. */
 const ASSUMED_HUMIDITY = 0.7;
 const MINUTES_PER_DAY = 1440;
 /** Days that one run takes at most: a trace of a month by the minute is 43,200 ticks. */
 const MOST_HOURS = 31 * 24;
-
-const refused = (path: string, error: string) => ({ ok: false, path, error }) as const;
 
 /** What `gate day` is asked. */
 interface DayOptions {
@@ -40,23 +38,16 @@ const dayOfYear = (date: string): number | null => {
 
 /** Reads the options of `gate day`. */
 export const dayOptions = (words: string[], read: (file: string | undefined) => string): Parsed<DayOptions> => {
-  let parsed;
-  try {
-    parsed = parseArgs({
-      args: words,
-      allowPositionals: true,
-      options: {
-        weather: { type: 'string' },
-        from: { type: 'string' },
-        hours: { type: 'string' },
-        step: { type: 'string' },
-        try: { type: 'string' },
-      },
-    });
-  } catch (problem) {
-    return refused('options', (problem as Error).message);
-  }
-  const { weather = CLIMATES[0]!.id, from = '2026-01-14', hours = '24', step = '60', try: code = '' } = parsed.values;
+  const options = optionsOf(words, {
+    weather: { type: 'string' },
+    from: { type: 'string' },
+    hours: { type: 'string' },
+    step: { type: 'string' },
+    try: { type: 'string' },
+  });
+  if (!options.ok) return options;
+  const { values, positionals } = options.value;
+  const { weather = CLIMATES[0]!.id, from = '2026-01-14', hours = '24', step = '60', try: code = '' } = values;
   const day = dayOfYear(from);
   if (day === null) return refused('--from', 'must be a day, such as 2026-01-14');
   const [count, seconds] = [Number(hours), Number(step)];
@@ -66,7 +57,7 @@ export const dayOptions = (words: string[], read: (file: string | undefined) => 
     return refused('--step', 'must be seconds from 10 to 300');
   if (scenarioCode(parseScenario(code)) !== code) return refused('--try', 'must be conditions or faults, ~ between');
   const climate = CLIMATES.find(({ id }) => id === weather);
-  const given = { file: parsed.positionals[0], fromHour: day * 24, hours: count, stepMin: seconds / 60, code };
+  const given = { file: positionals[0], fromHour: day * 24, hours: count, stepMin: seconds / 60, code };
   if (climate) return { ok: true, value: { ...given, hoursF: climate.hoursF() } };
   const found = readWeather(read(weather), weather, {});
   return found.kind === 'read'

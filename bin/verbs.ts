@@ -1,4 +1,3 @@
-import { parseArgs } from 'node:util';
 import { type Parsed, parseJson } from '../src/core/border/parse';
 import { toSpice } from '../src/core/circuit/spice';
 import { CONDITIONS, conditionsOf } from '../src/core/control/conditions';
@@ -35,6 +34,7 @@ import { families } from '../src/core/wiring/families';
 import { faultsOf } from '../src/core/wiring/fault';
 import { crossingReport, yearReport } from './crossing-report';
 import { dayOptions, dayReport } from './day-report';
+import { optionsOf, refused } from './options';
 import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
 import { statesReport, traceReport } from './wiring-report';
@@ -46,7 +46,6 @@ interface Verb {
   readonly run: (words: string[], read: Read) => Parsed<unknown>;
 }
 
-const refused = (path: string, error: string) => ({ ok: false, path, error }) as const;
 const answered = <T>(value: T) => ({ ok: true, value }) as const;
 
 const CALCS: Record<string, (input: unknown) => Parsed<unknown>> = {
@@ -66,22 +65,15 @@ const withJob = (text: string, answer: (job: JobFile) => Parsed<unknown>): Parse
 
 /** Options shared by the verbs that answer for a moment: `--call`, `--outdoor`, `--indoor`, `--try`. */
 const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: Moment; call: CallId | undefined }> => {
-  let parsed;
-  try {
-    parsed = parseArgs({
-      args: words,
-      allowPositionals: true,
-      options: {
-        call: { type: 'string' },
-        outdoor: { type: 'string' },
-        indoor: { type: 'string' },
-        try: { type: 'string' },
-      },
-    });
-  } catch (problem) {
-    return refused('options', (problem as Error).message);
-  }
-  const { call, outdoor, indoor } = parsed.values;
+  const options = optionsOf(words, {
+    call: { type: 'string' },
+    outdoor: { type: 'string' },
+    indoor: { type: 'string' },
+    try: { type: 'string' },
+  });
+  if (!options.ok) return options;
+  const { values, positionals } = options.value;
+  const { call, outdoor, indoor } = values;
   const known = CALL_IDS.find((id) => id === call);
   if (call !== undefined && known === undefined) return refused('--call', `must be one of ${CALL_IDS.join(', ')}`);
   const outdoorF = outdoor === undefined ? DEFAULT_MOMENT.outdoorF : Number(outdoor);
@@ -92,7 +84,7 @@ const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: M
   const [coldest, hottest] = INDOOR_BOUNDS_F;
   if (indoor?.trim() === '' || !Number.isFinite(indoorF) || indoorF < coldest || indoorF > hottest)
     return refused('--indoor', `must be a temperature from ${coldest} to ${hottest} °F`);
-  const code = parsed.values.try ?? '';
+  const code = values.try ?? '';
   const scenario = parseScenario(code);
   if (scenarioCode(scenario) !== code)
     return refused(
@@ -100,7 +92,7 @@ const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: M
       `must be conditions (${CONDITIONS.map(({ id }) => id).join(', ')}) or faults such as open:thermostat-cable/yellow, ~ between`,
     );
   const moment: Moment = { outdoorF, indoorF, call: known ?? DEFAULT_MOMENT.call, scenario };
-  return answered({ file: parsed.positionals[0], call: known, moment });
+  return answered({ file: positionals[0], call: known, moment });
 };
 
 const withMoment = (
@@ -138,16 +130,13 @@ const withModel = (
 
 /** `--profile`: the id of a profile that ships, or a file. */
 const profileOf = (words: string[], read: Read): Parsed<{ file: string | undefined; profile: ControllerProfile }> => {
-  let parsed;
-  try {
-    parsed = parseArgs({ args: words, allowPositionals: true, options: { profile: { type: 'string' } } });
-  } catch (problem) {
-    return refused('options', (problem as Error).message);
-  }
-  const { profile: name } = parsed.values;
+  const options = optionsOf(words, { profile: { type: 'string' } });
+  if (!options.ok) return options;
+  const { values, positionals } = options.value;
+  const { profile: name } = values;
   const ids = SHIPPED_PROFILES.map(({ id }) => id).join(', ');
   if (name === undefined) return refused('--profile', `must be given: one of ${ids}, or a file`);
-  const [file] = parsed.positionals;
+  const [file] = positionals;
   const shipped = SHIPPED_PROFILES.find(({ id }) => id === name);
   if (shipped) return answered({ file, profile: shipped });
   if (!/[./]/.test(name)) return refused('--profile', `must be one of ${ids}, or a file`);
@@ -159,28 +148,21 @@ const METHODS = ['bins', 'hourly'] as const;
 
 /** `--weather` (the id of a climate that ships, or a file), `--method`, `--fill`, `--scale`. */
 const yearOptionsOf = (words: string[], read: Read) => {
-  let parsed;
-  try {
-    parsed = parseArgs({
-      args: words,
-      allowPositionals: true,
-      options: {
-        weather: { type: 'string' },
-        method: { type: 'string' },
-        fill: { type: 'boolean' },
-        scale: { type: 'string' },
-      },
-    });
-  } catch (problem) {
-    return refused('options', (problem as Error).message);
-  }
-  const { weather: name, method: wanted = 'hourly', fill = false, scale } = parsed.values;
+  const options = optionsOf(words, {
+    weather: { type: 'string' },
+    method: { type: 'string' },
+    fill: { type: 'boolean' },
+    scale: { type: 'string' },
+  });
+  if (!options.ok) return options;
+  const { values, positionals } = options.value;
+  const { weather: name, method: wanted = 'hourly', fill = false, scale } = values;
   const method = METHODS.find((each) => each === wanted);
   if (!method) return refused('--method', `must be one of ${METHODS.join(', ')}`);
   if (scale !== undefined && scale !== 'F' && scale !== 'C') return refused('--scale', 'must be F or C');
   const ids = CLIMATES.map(({ id }) => id).join(', ');
   if (name === undefined) return refused('--weather', `must be given: one of ${ids}, or an EPW or CSV file`);
-  const [file] = parsed.positionals;
+  const [file] = positionals;
   const climate = CLIMATES.find(({ id }) => id === name);
   if (climate)
     return answered({ file, method, weather: { name: climate.name, hoursF: [...climate.hoursF()], filled: 0 } });

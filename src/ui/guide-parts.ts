@@ -11,8 +11,6 @@ export const GUIDE_PARTS = [
   { id: 'library', label: 'Library', file: '9-library.md' },
 ] as const;
 
-export type GuidePart = (typeof GUIDE_PARTS)[number];
-
 /** The address of the part that a page of a job belongs to. */
 export const guideFor = (page: string | undefined): string =>
   `/guide/${GUIDE_PARTS.find(({ id }) => id === page)?.id ?? 'start'}`;

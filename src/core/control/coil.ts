@@ -1,9 +1,10 @@
+import { FREEZING_F } from '../units/constants';
+
 /**
  * How far below the outdoor air the coil stands in steady heating, °F. Our judgement, where the frost model starts; a
  * board's own sensor decides.
  */
 const COIL_BELOW_OUTDOOR_F = 12;
-const FREEZING_F = 32;
 
 /** About how cold the outdoor coil is in steady heating, °F. */
 export const steadyCoilF = (outdoorF: number): number => outdoorF - COIL_BELOW_OUTDOOR_F;

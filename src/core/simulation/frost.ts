@@ -1,3 +1,4 @@
+import { FREEZING_F } from '../units/constants';
 import { humidityRatio, pressurePsi, saturatedHumidityRatio } from './moist-air';
 
 /** A coil outdoors and the air over it. */
@@ -19,9 +20,6 @@ export interface FrostGrowth {
   readonly humidityRatioCoil: number;
   readonly lbPerHour: number;
 }
-
-/** Above this a coil is wet, not white, °F. */
-export const FREEZING_F = 32;
 
 /** Frost grows by the water that air over the coil holds beyond saturation there; none on a coil at 32 °F or more. */
 export const frostGrowth = ({

@@ -1,4 +1,5 @@
-import { FREEZING_F, frostGrowth } from './frost';
+import { FREEZING_F } from '../units/constants';
+import { frostGrowth } from './frost';
 
 /** A compressor's circuit as its coil sees it: what it would give and take with a clean coil, Btu/h. */
 export interface Clean {

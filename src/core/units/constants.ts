@@ -48,3 +48,6 @@ export const CLOSED_CONTACT_OHMS = 0.02;
 
 /** Leak from every node to the common side, Ω, so that an unconnected node reads near zero. */
 export const NODE_LEAK_OHMS = 100e6;
+
+/** Above this a coil is wet, not white, °F. */
+export const FREEZING_F = 32;

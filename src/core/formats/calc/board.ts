@@ -1,9 +1,9 @@
-import { type InferType, lazy, mixed, number, object, string } from 'yup';
+import { type InferType, lazy, object, string } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded } from '../../border/schema';
 import { boardAtRest, type DefrostEnd, stepBoard } from '../../control/in-time/board';
 import type { BoardProgram } from '../../control/in-time/board-program';
-import { MOST_TICKS, seriesAt, seriesOf } from './series';
+import { onOrOff, seriesAt, seriesOf, tickCount, tickLength } from './series';
 
 /** One defrost; null at its end while it lasts. */
 export interface Defrost {
@@ -60,14 +60,9 @@ const schema = object({
   board: lazy((value: { kind?: unknown } | undefined) =>
     value?.kind === 'time-temperature' ? timeTemperature : value?.kind === 'demand' ? demand : unknownKind,
   ),
-  stepMin: bounded(0.001, 1440, 'min').required('must be given, min'),
-  ticks: number()
-    .typeError('must be a whole number')
-    .integer('must be whole')
-    .min(1)
-    .max(MOST_TICKS)
-    .required('must be given'),
-  y: seriesOf(() => mixed<0 | 1 | boolean>().oneOf([0, 1, true, false], 'must be 0 or 1')),
+  stepMin: tickLength(),
+  ticks: tickCount().required('must be given'),
+  y: seriesOf(onOrOff),
   coilF: seriesOf(temperatureF),
   outdoorF: seriesOf(temperatureF),
 });

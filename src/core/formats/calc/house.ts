@@ -1,11 +1,10 @@
-import { number, object } from 'yup';
+import { object } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, positive } from '../../border/schema';
 import { houseStepper } from '../../simulation/house';
-import { MOST_TICKS, seriesAt, seriesOf } from './series';
+import { seriesAt, seriesOf, tickCount, tickLength } from './series';
 
 const temperatureF = () => bounded(-200, 250, '°F').required('must be given, °F');
-const count = () => number().typeError('must be a whole number').integer('must be whole').min(1).max(MOST_TICKS);
 
 const schema = object({
   house: object({
@@ -15,13 +14,13 @@ const schema = object({
     couplingBtuhPerF: positive(1e7, 'Btu/h per °F').required('must be given, Btu/h per °F'),
     gainsBtuh: bounded(-1e6, 1e6, 'Btu/h').nullable(),
   }).required('must be given'),
-  stepMin: bounded(0.001, 1440, 'min').required('must be given, min'),
-  ticks: count().required('must be given'),
+  stepMin: tickLength(),
+  ticks: tickCount().required('must be given'),
   roomF: temperatureF(),
   massF: temperatureF(),
   outdoorF: seriesOf(temperatureF),
   heatBtuh: seriesOf(() => bounded(-1e6, 1e6, 'Btu/h').required('must be given, Btu/h')),
-  every: count(),
+  every: tickCount(),
 });
 
 /** Temperatures at the end of each `every`-th tick, °F. */

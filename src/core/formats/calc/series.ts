@@ -1,7 +1,18 @@
-import { array, lazy, type Schema } from 'yup';
+import { array, lazy, mixed, number, type Schema } from 'yup';
+import { bounded } from '../../border/schema';
 
 /** Ticks that one calculation takes at most: a year by the half minute. */
-export const MOST_TICKS = 1_100_000;
+const MOST_TICKS = 1_100_000;
+
+/** A whole number of ticks. */
+export const tickCount = () =>
+  number().typeError('must be a whole number').integer('must be whole').min(1).max(MOST_TICKS);
+
+/** Length of a tick, min. */
+export const tickLength = () => bounded(0.001, 1440, 'min').required('must be given, min');
+
+/** Something that is or is not. */
+export const onOrOff = () => mixed<0 | 1 | boolean>().oneOf([0, 1, true, false], 'must be 0 or 1');
 
 /** A plain value that holds throughout, or a list with one value a tick. */
 export const seriesOf = <T>(one: () => Schema<T>) =>

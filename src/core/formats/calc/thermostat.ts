@@ -4,7 +4,7 @@ import { bounded } from '../../border/schema';
 import { demandAtRest, signalsOf, stepDemand } from '../../control/in-time/demand';
 import type { ControlProgram, SetpointEntry } from '../../control/in-time/program';
 import { type Mode, terminalsOf } from '../../control/in-time/signals';
-import { MOST_TICKS, seriesAt, seriesOf } from './series';
+import { onOrOff, seriesAt, seriesOf, tickCount, tickLength } from './series';
 
 /** What a thermostat sent from a minute on. */
 export interface Run {
@@ -72,24 +72,15 @@ const setpointsSchema = array(
 
 const schema = object({
   settings: settingsSchema.required('must be given'),
-  stepMin: bounded(0.001, 1440, 'min').required('must be given, min'),
-  ticks: number()
-    .typeError('must be a whole number')
-    .integer('must be whole')
-    .min(1)
-    .max(MOST_TICKS)
-    .required('must be given'),
+  stepMin: tickLength(),
+  ticks: tickCount().required('must be given'),
   mode: seriesOf(() =>
     mixed<Mode>().oneOf(['heat', 'cool', 'emergency', 'off'] as const, 'must be heat, cool, emergency or off'),
   ),
   setpoint: lazy((value: unknown) => (Array.isArray(value) ? setpointsSchema : temperatureF())),
   outdoorF: seriesOf(() => bounded(-200, 250, '°F').nullable()),
   roomF: seriesOf(temperatureF),
-  fault: lazy((value: unknown) =>
-    value === undefined
-      ? mixed().optional()
-      : seriesOf(() => mixed<0 | 1 | boolean>().oneOf([0, 1, true, false], 'must be 0 or 1')).resolve({ value }),
-  ),
+  fault: lazy((value: unknown) => (value === undefined ? mixed().optional() : seriesOf(onOrOff).resolve({ value }))),
 });
 
 type Settings = InferType<typeof settingsSchema>;
@@ -139,7 +130,6 @@ export const calcThermostat = (input: unknown): Parsed<ThermostatRuns> => {
   let demand = demandAtRest(modeAt(0));
   for (let tick = 0; tick < ticks; tick++) {
     const atMin = tick * stepMin;
-    const wasOn = demand.compressor.isOn;
     const inputs = {
       mode: modeAt(tick),
       setpoints,
@@ -147,9 +137,9 @@ export const calcThermostat = (input: unknown): Parsed<ThermostatRuns> => {
       roomF: roomAt(tick),
       hasFault: Boolean(faultAt(tick)),
     };
-    const stoppedAt = demand.compressor.lastStartMin;
+    const { lastStartMin } = demand.compressor;
     demand = stepDemand(demand, program, inputs, atMin);
-    if (demand.compressor.isOn && (!wasOn || demand.compressor.lastStartMin !== stoppedAt)) compressorStarts++;
+    if (demand.compressor.lastStartMin !== lastStartMin) compressorStarts++;
     const signals = signalsOf(demand);
     if (signals.isBackup || signals.isEmergency) backupTicks++;
     const outputs = terminalsOf(signals, inputs.mode, program);

@@ -7,7 +7,7 @@ import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { onScale } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
-import { sourceColour, themeColour } from '../../chart-colours';
+import { plainChart, sourceColour, themeColour } from '../../chart-colours';
 import { useDegrees } from '../../degrees';
 
 interface AirflowChartProps {
@@ -34,14 +34,7 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
     })),
   }));
   const options: ApexOptions = {
-    chart: {
-      toolbar: { show: false },
-      zoom: { enabled: false },
-      animations: { enabled: false },
-      fontFamily: 'Barlow, sans-serif',
-      foreColor: ink,
-      background: 'transparent',
-    },
+    chart: plainChart(ink),
     colors: states.map(({ source }) => sourceColour(source)),
     stroke: { width: 2.5, dashArray: states.map((_, at) => DASHES[at % DASHES.length]!) },
     grid: { borderColor: line },

@@ -4,7 +4,7 @@ import type { ApexOptions } from 'apexcharts';
 import ReactApexChart from 'react-apexcharts';
 import type { YearBin } from '@/core/crossing/year/year';
 import { roundTo } from '@/core/units/round';
-import { sourceColour, themeColour } from '../../chart-colours';
+import { plainChart, sourceColour, themeColour } from '../../chart-colours';
 import { useDegrees } from '../../degrees';
 import { useTheme } from '../../theme';
 import type { BinPart } from './bin-parts';
@@ -23,15 +23,7 @@ const BinColumns = ({ bins, parts }: BinColumnsProps) => {
   const [ink, line, fail] = ['--ink', '--line', '--fail'].map(themeColour) as [string, string, string];
   const colours = parts.map(({ source }) => (source === null ? fail : sourceColour(source)));
   const options: ApexOptions = {
-    chart: {
-      stacked: true,
-      toolbar: { show: false },
-      zoom: { enabled: false },
-      animations: { enabled: false },
-      fontFamily: 'Barlow, sans-serif',
-      foreColor: ink,
-      background: 'transparent',
-    },
+    chart: { ...plainChart(ink), stacked: true },
     colors: colours,
     fill: {
       type: parts.map(({ source }) => (source === null ? 'pattern' : 'solid')),
