@@ -7,7 +7,8 @@ import { priceTable } from '../src/core/crossing/price-table';
 import { rulerVerdict } from '../src/core/crossing/ruler-verdict';
 import { CROSSING_RULES } from '../src/core/crossing/rules';
 import { supplyStates } from '../src/core/crossing/supply-states';
-import { binned, everyTemperature } from '../src/core/crossing/year/temperatures';
+import { jobPeak } from '../src/core/crossing/year/from-job';
+import { BIN_WIDTH_F, binned, everyTemperature } from '../src/core/crossing/year/temperatures';
 import type { JobFile } from '../src/core/formats/job-file';
 import type { WeatherYear } from '../src/core/formats/weather/weather-read';
 import { backupOf } from '../src/core/job/backup';
@@ -43,7 +44,10 @@ export const crossingReport = ({ facts }: JobFile, moment: Moment) => ({
 
 /** A year of a job as it stands and under each way of setting its gates. */
 export const yearReport = ({ facts }: JobFile, weather: WeatherYear, method: 'bins' | 'hourly') => {
-  const temperatures = method === 'bins' ? binned(weather.hoursF) : everyTemperature(weather.hoursF);
+  const temperatures =
+    method === 'bins'
+      ? binned(weather.hoursF, BIN_WIDTH_F, jobPeak(facts))
+      : everyTemperature(weather.hoursF, jobPeak(facts));
   const compared = compareWays(facts, jobWays(facts), temperatures);
   return {
     weather: weather.name,

@@ -1,29 +1,29 @@
 import type { Parsed } from '../src/core/border/parse';
 import { parseScenario, scenarioCode, SOUND } from '../src/core/control/scenario';
 import { CLIMATES } from '../src/core/crossing/year/climates';
+import { dayCsv } from '../src/core/formats/day-csv';
 import type { JobFile } from '../src/core/formats/job-file';
 import { readWeather } from '../src/core/formats/weather';
 import { jobBasis } from '../src/core/model/basis';
-import { resolveSettings } from '../src/core/setup/resolve';
-import { controlProgram } from '../src/core/simulation/control-program';
-import { runDay, type Weather } from '../src/core/simulation/day';
-import { dayEvents } from '../src/core/simulation/day-events';
+import { liveDays } from '../src/core/simulation/lived';
+import { variantsOf } from '../src/core/simulation/variant';
+import type { HourlyWeather } from '../src/core/simulation/weather';
 import { optionsOf, refused } from './options';
 
-/** Weather that holds no humidity is taken as this damp, a share of 1. Our judgement. */
-const ASSUMED_HUMIDITY = 0.7;
-const MINUTES_PER_DAY = 1440;
-/** Days that one run takes at most: a trace of a month by the minute is 43,200 ticks. */
+/** Hours that one run takes at most: a trace of a month by the minute is 44,640 ticks. */
 const MOST_HOURS = 31 * 24;
 
 /** What `gate day` is asked. */
 interface DayOptions {
   readonly file: string | undefined;
-  readonly hoursF: ArrayLike<number>;
-  readonly fromHour: number;
+  readonly weather: HourlyWeather;
+  /** Days from the first of January, from 0. */
+  readonly day: number;
   readonly hours: number;
   readonly stepMin: number;
   readonly code: string;
+  readonly asFound: boolean;
+  readonly csv: boolean;
 }
 
 /** Days from the first of January to a date of a year without a leap day; null: it is none. */
@@ -44,6 +44,8 @@ export const dayOptions = (words: string[], read: (file: string | undefined) => 
     hours: { type: 'string' },
     step: { type: 'string' },
     try: { type: 'string' },
+    'as-found': { type: 'boolean' },
+    csv: { type: 'boolean' },
   });
   if (!options.ok) return options;
   const { values, positionals } = options.value;
@@ -57,39 +59,64 @@ export const dayOptions = (words: string[], read: (file: string | undefined) => 
     return refused('--step', 'must be seconds from 10 to 300');
   if (scenarioCode(parseScenario(code)) !== code) return refused('--try', 'must be conditions or faults, ~ between');
   const climate = CLIMATES.find(({ id }) => id === weather);
-  const given = { file: positionals[0], fromHour: day * 24, hours: count, stepMin: seconds / 60, code };
-  if (climate) return { ok: true, value: { ...given, hoursF: climate.hoursF() } };
+  const given = {
+    file: positionals[0],
+    day,
+    hours: count,
+    stepMin: seconds / 60,
+    code,
+    asFound: values['as-found'] ?? false,
+    csv: values.csv ?? false,
+  };
+  if (climate)
+    return { ok: true, value: { ...given, weather: { hoursF: climate.hoursF(), humidity: climate.humidity() } } };
   const found = readWeather(read(weather), weather, {});
   return found.kind === 'read'
-    ? { ok: true, value: { ...given, hoursF: found.weather.hoursF } }
+    ? { ok: true, value: { ...given, weather: found.weather } }
     : refused('--weather', found.error);
 };
 
-/** A day of a job by the minute: trace, events with their reasons, and energy. */
-export const dayReport = ({ facts, confirmed }: JobFile, { hoursF, fromHour, hours, stepMin, code }: DayOptions) => {
+/**
+ * A day of a job by the minute: trace, events with their reasons, and energy; as planned, or as its wires were found.
+ */
+export const dayReport = (
+  { facts, confirmed }: JobFile,
+  { weather, day, hours, stepMin, code, asFound, csv }: DayOptions,
+): Parsed<unknown> => {
   const basis = jobBasis(facts, code ? parseScenario(code) : SOUND);
-  const settings = resolveSettings({ facts, confirmed: new Set(confirmed) });
-  const at = (hour: number) => hoursF[((hour % hoursF.length) + hoursF.length) % hoursF.length]!;
-  const weatherAt = (atMin: number): Weather => {
-    const hour = fromHour + atMin / 60;
-    const [before, share] = [Math.floor(hour), hour - Math.floor(hour)];
-    return {
-      outdoorF: at(before) + share * (at(before + 1) - at(before)),
-      relativeHumidity: ASSUMED_HUMIDITY,
-    };
-  };
-  const startF = facts.house.heatSetpointF;
-  const run = runDay(basis, settings, {
-    minutes: (hours * MINUTES_PER_DAY) / 24,
+  const [reason] = basis.refused;
+  if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`);
+  const wired = asFound ? basis : { ...basis, wall: basis.sound };
+  const job = { basis: wired, confirmed: new Set(confirmed) };
+  const { run, events, assumedHumidity } = liveDays(job, variantsOf(job)[0]!, weather, {
+    day,
+    minutes: hours * 60,
     stepMin,
-    mode: 'heat',
-    setpoints: [{ fromMin: 0, setpointF: startF }],
-    weatherAt,
-    start: { roomF: startF, massF: startF },
   });
-  return {
-    ...run,
-    events: dayEvents(run, controlProgram(facts, settings)),
-    assumed: { relativeHumidity: ASSUMED_HUMIDITY },
+  if (csv) return { ok: true, value: dayCsv(run) };
+  const { trace, energy } = run;
+  const answer = {
+    stepMin,
+    trace: {
+      roomF: [...trace.roomF],
+      massF: [...trace.massF],
+      outdoorF: [...trace.outdoorF],
+      setpointF: [...trace.setpointF],
+      supplyF: [...trace.supplyF],
+      coilF: [...trace.coilF],
+      frostLb: [...trace.frostLb],
+      compressorStage: [...trace.compressorStage],
+      banksOn: [...trace.banksOn],
+      furnaceStage: [...trace.furnaceStage],
+      inDefrost: trace.inDefrost,
+      signals: trace.signals,
+      kW: [...trace.kW],
+      fuelBtuh: [...trace.fuelBtuh],
+      heatBtuh: [...trace.heatBtuh],
+    },
+    events: events.map(({ atMin, id, words }) => ({ atMin, id, words })),
+    energy,
+    ...(assumedHumidity === null ? {} : { assumed: { relativeHumidity: assumedHumidity } }),
   };
+  return { ok: true, value: answer };
 };

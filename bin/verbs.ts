@@ -165,7 +165,11 @@ const yearOptionsOf = (words: string[], read: Read) => {
   const [file] = positionals;
   const climate = CLIMATES.find(({ id }) => id === name);
   if (climate)
-    return answered({ file, method, weather: { name: climate.name, hoursF: [...climate.hoursF()], filled: 0 } });
+    return answered({
+      file,
+      method,
+      weather: { name: climate.name, hoursF: [...climate.hoursF()], humidity: [...climate.humidity()], filled: 0 },
+    });
   const found = readWeather(read(name), name, { fills: fill, ...(scale ? { scale } : {}) });
   switch (found.kind) {
     case 'read':
@@ -265,10 +269,11 @@ export const VERBS: Readonly<Record<string, Verb>> = {
     },
   },
   day: {
-    usage: 'day FILE [--weather CLIMATE|FILE] [--from 2026-01-14] [--hours 24] [--step SECONDS] [--try ID]',
+    usage:
+      'day FILE [--weather CLIMATE|FILE] [--from 2026-01-14] [--hours 24] [--step SECONDS] [--try ID] [--as-found] [--csv]',
     run: (words, read) => {
       const options = dayOptions(words, read);
-      return options.ok ? withJob(read(options.value.file), (job) => answered(dayReport(job, options.value))) : options;
+      return options.ok ? withJob(read(options.value.file), (job) => dayReport(job, options.value)) : options;
     },
   },
   strips: {

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { jobPeak } from '@/core/crossing/year/from-job';
 import { everyTemperature } from '@/core/crossing/year/temperatures';
 import { readWeather } from '@/core/formats/weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
@@ -11,7 +12,7 @@ type OnShare = (share: number) => void;
 const api = {
   /** The job as it stands and each way, hour by hour. */
   compare: (facts: Facts, ways: readonly Way[], hoursF: Float64Array, onShare: OnShare): ComparedWay[] => {
-    const temperatures = everyTemperature(hoursF);
+    const temperatures = everyTemperature(hoursF, jobPeak(facts));
     const compared = [asItStands(facts, temperatures)];
     for (const way of ways) {
       onShare(compared.length / (ways.length + 1));

@@ -32,7 +32,15 @@ test('a year of weather is kept, listed without its hours, and comes back to the
     addedAt: expect.any(String),
     addedBy: 'E. V.',
   });
-  expect((await (await getWeather(request(), at(kept.id))).json()).hoursF).toEqual(hoursF);
+  const back = await (await getWeather(request(), at(kept.id))).json();
+  expect([back.hoursF, back.humidity]).toEqual([hoursF, null]);
+});
+
+test('its humidity is kept to the hundredth where its file had one', async () => {
+  const humidity = [...climateById('alder-sound').humidity()];
+  const kept = weather({ humidity });
+  await addWeather(request(kept), none);
+  expect((await (await getWeather(request(), at(kept.id))).json()).humidity).toEqual(humidity);
 });
 
 test('sent twice it lands once, and is never overwritten', async () => {
@@ -46,6 +54,8 @@ test.each([
   ['half a year', { hoursF: hoursF.slice(0, 4000) }, 'hoursF'],
   ['an hour that is no temperature', { hoursF: ['warm', ...hoursF.slice(1)] }, 'hoursF[0]'],
   ['an hour hotter than any', { hoursF: [900, ...hoursF.slice(1)] }, 'hoursF[0]'],
+  ['humidity of half a year', { humidity: hoursF.slice(0, 4000).map(() => 0.5) }, 'humidity'],
+  ['an hour damper than water', { humidity: hoursF.map(() => 40) }, 'humidity[0]'],
   ['no name', { name: '' }, 'name'],
   ['an id of none', { id: 'x' }, 'id'],
 ])('%s is refused with its place', async (_, wrong, path) => {

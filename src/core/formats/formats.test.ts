@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Ajv from 'ajv';
 import Papa from 'papaparse';
+import { assumedFacts } from '../job/document';
 import { SAMPLES } from '../samples';
 import { parseJobFile, parseJobFileText } from './job-file';
 import { jobJsonSchema } from './job-json-schema';
@@ -30,7 +31,7 @@ test('a file from before a fact existed takes the assumption for it', () => {
   );
   expect(parsed.ok && [parsed.value.facts.airHandler.maxStaticInWc, parsed.value.facts.prices]).toEqual([
     0.5,
-    { electricPerKWh: 0.15, fuelPerUnit: 2.4 },
+    assumedFacts().prices,
   ]);
 });
 

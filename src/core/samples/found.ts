@@ -67,7 +67,7 @@ export const found: Sample = {
     },
     gates: { ...assumed.gates, compressorBelowF: 20, auxAboveF: 45 },
     cables: { ...assumed.cables, thermostatLengthFt: 45, outdoorLengthFt: 30 },
-    prices: { electricPerKWh: 0.14, fuelPerUnit: 2.6 },
+    prices: { ...assumed.prices, electricPerKWh: 0.14, fuelPerUnit: 2.6 },
     wiring: { asFound: IN_THE_WALL, waivers: [] },
   },
   confirmed: [

@@ -1,6 +1,15 @@
 import type { ControlProgram } from '../control/in-time/program';
+import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
+import { clockAt } from './clock';
 import type { DayRun } from './day';
+import { droopF, shortSpells, shortWords } from './short-spells';
+import { hasSignal, isBackupCalled, shortAt, tickCount } from './ticks';
+
+/** What an event belongs to: the source that came, went or was held, or the room. */
+export type EventSource = 'compressor' | 'backup' | 'defrost' | 'room';
 
 /** Something that happened in a run, with its reason and numbers. */
 export interface DayEvent {
@@ -8,82 +17,205 @@ export interface DayEvent {
   readonly id:
     | 'compressor-on'
     | 'compressor-off'
+    | 'compressor-held'
     | 'second-stage-on'
     | 'second-stage-off'
     | 'backup-on'
     | 'backup-off'
+    | 'backup-held'
+    | 'bank-held'
     | 'defrost-begins'
     | 'defrost-ends'
+    | 'climb-begins'
+    | 'setpoint'
     | 'short-begins'
-    | 'short-ends';
+    | 'short-ends'
+    | 'learned';
+  readonly source: EventSource;
   readonly words: string;
 }
 
-const has = (signals: string, signal: string) => signals.split(' ').includes(signal);
-const BACKUP_SIGNALS = ['AUX', 'E'] as const;
+/** How the backup is called on a job. */
+const backupName = ({ system }: Facts): string => (system.backup === 'furnace' ? 'Furnace' : 'Auxiliary');
 
-/** Everything that began or ended in a run, in its order. */
-export const dayEvents = ({ trace, stepMin }: DayRun, program: ControlProgram): readonly DayEvent[] => {
+const figureF = (valueF: number) => `${roundTo(valueF, 0)} °F`;
+const differenceF = (valueF: number) => apartF(roundTo(valueF, 1));
+
+/** What a tick says beside its events: words are made of a run's own numbers alone. */
+const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
+  const { trace } = run;
+  const backup = backupName(facts);
+  const out = (tick: number) => `${figureF(trace.outdoorF[tick]!)} out`;
+  const short = (tick: number) => `${differenceF(shortAt(trace, tick))} short`;
+  return {
+    compressorOn: (tick: number) => `Compressor on: ${short(tick)}, ${out(tick)}.`,
+    compressorOff: (tick: number) => {
+      if (trace.compressorHold[tick] === 'lockout')
+        return `Compressor off: locked out below ${program.compressorBelowF} °F, ${out(tick)}.`;
+      if (trace.compressorHold[tick] === 'furnace') return 'Compressor off: the furnace has the call.';
+      return hasSignal(trace, tick, 'Y')
+        ? `Compressor stops with Y still sent, ${out(tick)}.`
+        : `Compressor off: satisfied at ${figureF(trace.roomF[tick]!)}.`;
+    },
+    compressorHeld: (tick: number) => {
+      switch (trace.compressorHold[tick]) {
+        case 'lockout':
+          return `Compressor held: locked out below ${program.compressorBelowF} °F, ${out(tick)}.`;
+        case 'minimum-off':
+          return `Compressor waits: its ${program.minOffMin} min off are not over.`;
+        case 'starts-per-hour':
+          return `Compressor waits: ${program.compressorStartsPerHour} starts an hour at most.`;
+        case 'furnace-cooling':
+          return `Compressor waits: the furnace has been off for less than ${program.afterFossilMin} min.`;
+        case 'furnace':
+          return 'Compressor held: the furnace has the call.';
+        case 'power-up':
+          return 'Compressor waits: the thermostat has just powered up.';
+        default:
+          return 'Compressor held: the board reports a fault.';
+      }
+    },
+    secondOn: (tick: number) =>
+      program.upstageMin === null
+        ? `Second stage: ${short(tick)}, it comes at ${apartF(program.stage2OnF ?? 0)}.`
+        : `Second stage: still ${short(tick)} after ${program.upstageMin} min of the first.`,
+    backupOn: (tick: number) => {
+      if (hasSignal(trace, tick, 'E')) return 'Emergency heat: the backup alone.';
+      if (program.compressorBelowF !== null && trace.compressorHold[tick] === 'lockout')
+        return `${backup} as first stage: compressor locked out below ${program.compressorBelowF} °F, ${out(tick)}.`;
+      const isByPoint = program.auxOnF !== null && shortAt(trace, tick) >= program.auxOnF - trace.shiftF[tick]! - 1e-6;
+      if (isByPoint)
+        return `${backup}: ${short(tick)}, it comes at ${differenceF(Math.max(program.auxOffF + 0.5, program.auxOnF! - trace.shiftF[tick]!))}.`;
+      return program.auxAfterMin === null
+        ? `${backup}: ${short(tick)}.`
+        : `${backup}: still ${short(tick)} after ${program.auxAfterMin} min.`;
+    },
+    backupOff: (tick: number) =>
+      shortAt(trace, tick) < 0
+        ? `${backup} off: ${differenceF(-shortAt(trace, tick))} over the setpoint.`
+        : `${backup} off: ${short(tick)}.`,
+    backupHeld: (tick: number) => {
+      switch (trace.backupHold[tick]) {
+        case 'lockout':
+          return `${backup} held: locked out above ${program.auxAboveF} °F, ${out(tick)}; ${short(tick)}.`;
+        case 'recovery':
+          return `${backup} waits for the climb: ${short(tick)}.`;
+        case 'starts-per-hour':
+          return `${backup} waits: ${program.backupStartsPerHour} starts an hour at most.`;
+        default:
+          return `${backup} waits: the thermostat has just powered up.`;
+      }
+    },
+    bankHeld: (tick: number) => {
+      const open = facts.gates.outdoorThermostats
+        .map(({ closesBelowF }, at) => ({ closesBelowF, number: at + 1 }))
+        .filter(({ closesBelowF }) => trace.outdoorF[tick]! > closesBelowF);
+      return open.length > 0
+        ? `Strips held outdoors: ${open.map(({ number, closesBelowF }) => `outdoor thermostat ${number} is open above ${closesBelowF} °F`).join(', ')}, ${out(tick)}.`
+        : 'Strips are called and a bank stays off.';
+    },
+    defrostBegins: (tick: number) =>
+      `Defrost begins: ${roundTo(trace.frostLb[Math.max(0, tick - 1)]!, 2)} lb of frost, ${out(tick)}.`,
+    defrostEnds: (tick: number) => {
+      const coil = figureF(trace.coilF[Math.max(0, tick - 1)]!);
+      const left = `${roundTo(trace.frostLb[Math.max(0, tick - 1)]!, 2)} lb of frost left`;
+      switch (trace.defrostEnd[tick]) {
+        case 'cap':
+          return `Defrost ends on its time: coil ${coil}, ${left}.`;
+        case 'call':
+          return `Defrost ends: the call is gone; ${left}.`;
+        default:
+          return `Defrost ends: coil ${coil}, ${left}.`;
+      }
+    },
+    setpoint: (tick: number) => `Setpoint ${figureF(trace.setpointF[tick]!)}.`,
+    climb: (tick: number) =>
+      `The climb begins from ${figureF(trace.roomF[tick]!)}: the next setpoint is to be reached in time.`,
+    learned: (tick: number) =>
+      `The thermostat has learned: ${backup.toLowerCase()} comes ${differenceF(trace.shiftF[tick]!)} sooner than it is set to.`,
+  };
+};
+
+/** A hold is told once, and again only after what it held has run, or for another reason. */
+const told = <T>(holds: readonly (T | null)[], runs: (tick: number) => boolean) => {
+  let last: T | null = null;
+  return {
+    isNew: (tick: number): boolean => {
+      if (runs(tick)) last = null;
+      const hold = holds[tick]!;
+      if (hold === null || hold === last) return false;
+      last = hold;
+      return true;
+    },
+  };
+};
+
+/** Everything that began, ended or was held in a run, in its order, each with its reason and numbers. */
+export const dayEvents = (run: DayRun, program: ControlProgram, facts: Facts): readonly DayEvent[] => {
+  const { trace, stepMin } = run;
   const events: DayEvent[] = [];
-  const ticks = trace.roomF.length;
-  const isBackup = (tick: number) => BACKUP_SIGNALS.some((signal) => has(trace.signals[tick]!, signal));
-  const onPointF = program.auxOnF ?? program.differentialF;
-  const shortAt = (tick: number) => trace.setpointF[tick]! - trace.roomF[tick]!;
-  const isShort = (tick: number) => shortAt(tick) > onPointF + 0.5;
-  let shortSince: number | null = null;
-  for (let tick = 0; tick < ticks; tick++) {
-    const atMin = tick * stepMin;
-    const shortF = roundTo(shortAt(tick), 1);
-    const say = (id: DayEvent['id'], words: string) => events.push({ atMin, id, words });
-    const changed = (is: (at: number) => boolean): 'on' | 'off' | null => {
-      const [before, now] = [tick > 0 && is(tick - 1), is(tick)];
-      return before === now ? null : now ? 'on' : 'off';
+  const words = wordsOf(run, program, facts);
+  const banks = new Set(kitRows(facts).map(({ bank }) => bank)).size;
+  const isBankHeld = (tick: number) =>
+    banks > 0 && isBackupCalled(trace, tick) && trace.furnaceStage[tick] === 0 && trace.banksOn[tick]! < banks;
+  // Sequencers take their time: a bank is held only where it is still off some minutes after its call.
+  const isBankLate = (tick: number) =>
+    [0, 1, 2, 3].every((ago) => tick * stepMin >= ago && isBankHeld(Math.max(0, tick - Math.round(ago / stepMin))));
+  const is: Record<string, (tick: number) => boolean> = {
+    compressor: (tick) => trace.compressorStage[tick]! > 0,
+    second: (tick) => hasSignal(trace, tick, 'Y2'),
+    backup: (tick) => isBackupCalled(trace, tick),
+    defrost: (tick) => trace.inDefrost[tick]!,
+    climb: (tick) => trace.isRecovering[tick]!,
+    bank: isBankLate,
+  };
+  const compressorHold = told(trace.compressorHold, is.compressor!);
+  const backupHold = told(trace.backupHold, is.backup!);
+  for (let tick = 0; tick < tickCount(run); tick++) {
+    const say = (id: DayEvent['id'], source: EventSource, sentence: string) =>
+      events.push({ atMin: tick * stepMin, id, source, words: sentence });
+    const changed = (of: (at: number) => boolean): 'on' | 'off' | null => {
+      // What stood before the run began is no event of it.
+      if (tick === 0 || of(tick - 1) === of(tick)) return null;
+      return of(tick) ? 'on' : 'off';
     };
-    const outdoorF = roundTo(trace.outdoorF[tick]!, 0);
-    const compressor = changed((at) => trace.compressorStage[at]! > 0);
-    if (compressor === 'on') say('compressor-on', `Compressor: ${shortF} °F short, ${outdoorF} °F out.`);
-    if (compressor === 'off')
-      say('compressor-off', isBackup(tick) ? 'Compressor off: the backup has the call.' : 'Compressor off: satisfied.');
-    const second = changed((at) => has(trace.signals[at]!, 'Y2'));
-    if (second === 'on')
-      say(
-        'second-stage-on',
-        program.upstageMin === null
-          ? `Second stage: ${shortF} °F short, it comes at ${program.stage2OnF}.`
-          : `Second stage: still ${shortF} °F short after ${program.upstageMin} min of the first.`,
-      );
-    if (second === 'off') say('second-stage-off', 'Second stage off.');
-    const backup = changed(isBackup);
-    if (backup === 'on') {
-      const isLockedOut = program.compressorBelowF !== null && trace.outdoorF[tick]! < program.compressorBelowF;
-      say(
-        'backup-on',
-        isLockedOut
-          ? `Backup as first stage: compressor locked out below ${program.compressorBelowF} °F, ${outdoorF} °F out.`
-          : `Backup: ${shortF} °F short${program.auxOnF === null ? '' : `, it comes at ${program.auxOnF}`}${program.auxAfterMin === null ? '' : `, or after ${program.auxAfterMin} min`}.`,
-      );
-    }
-    if (backup === 'off') say('backup-off', `Backup off: ${shortF} °F short.`);
-    const defrost = changed((at) => trace.inDefrost[at]!);
-    if (defrost === 'on')
-      say(
-        'defrost-begins',
-        `Defrost: ${roundTo(trace.frostLb[Math.max(0, tick - 1)]!, 2)} lb of frost, ${outdoorF} °F out.`,
-      );
-    if (defrost === 'off')
-      say(
-        'defrost-ends',
-        `Defrost ends: coil ${roundTo(trace.coilF[tick - 1]!, 0)} °F, ${roundTo(trace.frostLb[tick]!, 2)} lb left.`,
-      );
-    const short = changed(isShort);
-    if (short === 'on') {
-      shortSince = atMin;
-      say('short-begins', `The room is ${shortF} °F short, more than the backup waits for.`);
-    }
-    if (short === 'off' && shortSince !== null) {
-      say('short-ends', `The room has caught up after ${roundTo(atMin - shortSince, 0)} min.`);
-      shortSince = null;
-    }
+    const setpoint = tick > 0 && trace.setpointF[tick] !== trace.setpointF[tick - 1] && !trace.isRecovering[tick];
+    if (setpoint) say('setpoint', 'room', words.setpoint(tick));
+    if (changed(is.climb!) === 'on') say('climb-begins', 'room', words.climb(tick));
+    const compressor = changed(is.compressor!);
+    if (compressor === 'on') say('compressor-on', 'compressor', words.compressorOn(tick));
+    if (compressor === 'off') say('compressor-off', 'compressor', words.compressorOff(tick));
+    else if (compressorHold.isNew(tick)) say('compressor-held', 'compressor', words.compressorHeld(tick));
+    const second = changed(is.second!);
+    if (second === 'on') say('second-stage-on', 'compressor', words.secondOn(tick));
+    if (second === 'off') say('second-stage-off', 'compressor', 'Second stage off.');
+    const backup = changed(is.backup!);
+    if (backup === 'on') say('backup-on', 'backup', words.backupOn(tick));
+    if (backup === 'off') say('backup-off', 'backup', words.backupOff(tick));
+    else if (backupHold.isNew(tick)) say('backup-held', 'backup', words.backupHeld(tick));
+    if (changed(is.bank!) === 'on') say('bank-held', 'backup', words.bankHeld(tick));
+    const defrost = changed(is.defrost!);
+    if (defrost === 'on') say('defrost-begins', 'defrost', words.defrostBegins(tick));
+    if (defrost === 'off') say('defrost-ends', 'defrost', words.defrostEnds(tick));
+    if (tick > 0 && trace.shiftF[tick] !== trace.shiftF[tick - 1]) say('learned', 'backup', words.learned(tick));
   }
-  return events;
+  for (const { fromMin, toMin, deepestF, causes } of shortSpells(run, facts, program)) {
+    const why = causes.map(
+      ({ why: each, minutes }) => `${shortWords(each, facts, program)} (${roundTo(minutes, 0)} min)`,
+    );
+    events.push({
+      atMin: fromMin,
+      id: 'short-begins',
+      source: 'room',
+      words: `The room is more than ${differenceF(droopF(program))} short until ${clockAt(toMin)}, ${differenceF(deepestF)} at the deepest: ${why.join(', ')}.`,
+    });
+    if (toMin < tickCount(run) * stepMin)
+      events.push({
+        atMin: toMin,
+        id: 'short-ends',
+        source: 'room',
+        words: `The room has caught up after ${roundTo(toMin - fromMin, 0)} min.`,
+      });
+  }
+  return events.sort((one, other) => one.atMin - other.atMin);
 };

@@ -5,7 +5,7 @@ import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
 import { resolveSettings } from '../setup/resolve';
 import { families } from '../wiring/families';
-import { type DayAsked, type DayRun, runDay } from './day';
+import { type DayAsked, type DayRun, partsOf, runDay } from './day';
 
 const DAY_MIN = 1440;
 
@@ -27,7 +27,7 @@ const asked = (change: Partial<DayAsked> & { readonly meanF?: number } = {}): Da
 };
 
 const ran = (facts: Facts, of: DayAsked, scenario = SOUND): DayRun =>
-  runDay(jobBasis(facts, scenario), resolveSettings({ facts, confirmed: new Set() }), of);
+  runDay(partsOf(jobBasis(facts, scenario), resolveSettings({ facts, confirmed: new Set() })), of);
 
 const kWh = ({ trace, stepMin }: DayRun) => (trace.kW.reduce((sum, each) => sum + each, 0) * stepMin) / 60;
 

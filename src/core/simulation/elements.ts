@@ -8,6 +8,9 @@ export interface ElementState {
 
 export const OPEN: ElementState = { isClosed: false, otherwiseS: 0 };
 
+/** Closed, and called so. */
+const CLOSED: ElementState = { isClosed: true, otherwiseS: 0 };
+
 /**
  * An element's switch over a tick: a sequencer closes and opens some time after its call.
  * @param isCalled whether its bank's coil is in for all of the tick
@@ -19,7 +22,7 @@ export const stepElement = (
   isCalled: boolean,
   tickS: number,
 ): { readonly state: ElementState; readonly share: number } => {
-  if (isCalled === isClosed) return { state: { isClosed, otherwiseS: 0 }, share: isClosed ? 1 : 0 };
+  if (isCalled === isClosed) return isClosed ? { state: CLOSED, share: 1 } : { state: OPEN, share: 0 };
   const waitS = (isCalled ? onS : offS) - otherwiseS;
   if (waitS >= tickS) return { state: { isClosed, otherwiseS: otherwiseS + tickS }, share: isClosed ? 1 : 0 };
   const asItWas = Math.max(0, waitS) / tickS;

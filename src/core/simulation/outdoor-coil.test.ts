@@ -9,6 +9,7 @@ const SIZE: CoilSize = {
   elevationFt: 0,
   contact: COIL.contact,
   melts: 1,
+  split: 1,
 };
 
 /** The same unit with a clean coil in other weather. */

@@ -16,6 +16,8 @@ export interface CoilSize extends Clean {
   readonly contact: number;
   /** How well it melts, 1; less with little charge. */
   readonly melts: number;
+  /** How much farther than a sound coil it lies under outdoors; more with little air over it. */
+  readonly split: number;
 }
 
 export interface CoilState {
@@ -54,6 +56,8 @@ export const COIL = {
   defrostShare: 0.75,
   /** Power in defrost as a share of that in heating. */
   defrostPower: 0.8,
+  /** Share of its heat that a compressor loses for each °F that its coil lies deeper than a sound one's. */
+  splitCapacity: 0.012,
   /** Heat that the coil itself stores, Btu per °F and 1000 Btu/h. */
   storesBtuPerF: 0.5,
   meltBtuPerLb: 144,
@@ -63,8 +67,7 @@ const thousands = ({ capacityBtuh }: Clean): number => capacityBtuh / 1000;
 const takenBtuh = ({ capacityBtuh, powerBtuh }: Clean): number => Math.max(0, capacityBtuh - powerBtuh);
 
 /** Share of a full coat. */
-export const coatShare = (size: CoilSize, frostLb: number): number =>
-  Math.min(1, frostLb / (COIL.fullLb * thousands(size)));
+export const coatShare = (size: CoilSize, frostLb: number): number => Math.min(1, frostLb / fullCoatLb(size));
 
 /** Heat into a coil: first up to freezing, then into ice, then on. */
 const warmed = (size: CoilSize, { coilF, frostLb }: CoilState, heatBtu: number): CoilState => {
@@ -78,6 +81,12 @@ const warmed = (size: CoilSize, { coilF, frostLb }: CoilState, heatBtu: number):
   const from = coilF + toFreezing / stores - above / stores;
   return { coilF: from + rest / stores, frostLb: frostLb - meltedLb };
 };
+
+/** Heat that is left to a compressor whose coil lies deeper than a sound one's, a share of 1. */
+const deepShare = ({ split }: CoilSize): number => Math.max(0, 1 - COIL.splitCapacity * COIL.splitF * (split - 1));
+
+/** Frost of a full coat, lb. */
+export const fullCoatLb = (rated: Clean): number => COIL.fullLb * thousands(rated);
 
 const toward = (fromF: number, toF: number, minutes: number): number =>
   toF + (fromF - toF) * Math.exp(-minutes / COIL.lagMin);
@@ -110,7 +119,7 @@ export const stepCoil = (
     case 'heating': {
       const coat = coatShare(size, state.frostLb);
       const share = takenBtuh(work) / takenBtuh(size);
-      const restF = outdoorF - COIL.splitF * share * (1 + COIL.frostSplit * coat);
+      const restF = outdoorF - COIL.splitF * size.split * share * (1 + COIL.frostSplit * coat);
       const coilF = toward(state.coilF, restF, minutes);
       const { lbPerHour } = frostGrowth({
         outdoorF,
@@ -122,7 +131,7 @@ export const stepCoil = (
       });
       return {
         state: { coilF, frostLb: state.frostLb + lbPerHour * hours },
-        heatBtuh: work.capacityBtuh * (1 - COIL.frostCapacity * coat),
+        heatBtuh: work.capacityBtuh * (1 - COIL.frostCapacity * coat) * deepShare(size),
         powerBtuh: work.powerBtuh * (1 - COIL.frostPower * coat),
       };
     }

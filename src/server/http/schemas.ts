@@ -94,6 +94,15 @@ export const weatherSchema = object({
       (YEAR_HOURS as readonly number[]).includes(hours?.length ?? 0),
     )
     .required('must be a list of temperatures'),
+  humidity: array(bounded(0, 1, '').required('must be a share of 1'))
+    .test(
+      'year',
+      'must be as many hours as there are temperatures',
+      (hours, { parent }) =>
+        hours === null || hours === undefined || hours.length === (parent as { hoursF?: unknown[] }).hoursF?.length,
+    )
+    .nullable()
+    .default(null),
   filled: number().integer().min(0).max(YEAR_HOURS[1]).required('must be given'),
   author: author(),
 });

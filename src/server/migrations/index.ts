@@ -5,6 +5,7 @@ import * as weather from './0003-weather';
 import * as saves from './0004-saves';
 import * as board from './0005-board';
 import * as record from './0006-record';
+import * as humidity from './0007-humidity';
 import type { Within } from './within';
 
 /** One step of the schema, forward alone: its name in the record and the way there. */
@@ -14,4 +15,4 @@ export interface Migration {
 }
 
 /** All migrations in order. Adding one is adding a file and naming it here. */
-export const MIGRATIONS: Migration[] = [jobs, setup, weather, saves, board, record];
+export const MIGRATIONS: Migration[] = [jobs, setup, weather, saves, board, record, humidity];

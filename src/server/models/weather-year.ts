@@ -11,6 +11,7 @@ export class WeatherYearRow extends Model<InferAttributes<WeatherYearRow>, Infer
   declare id: string;
   declare name: string;
   declare hoursF: number[];
+  declare humidity: number[] | null;
   declare filled: number;
   declare addedBy: string;
   declare createdAt: CreationOptional<Date>;
@@ -23,6 +24,7 @@ export const initWeatherYearRow = (sequelize: Sequelize): void => {
       id: { type: DataTypes.UUID, primaryKey: true },
       name: DataTypes.TEXT,
       hoursF: { type: DataTypes.ARRAY(DataTypes.REAL), field: 'hours_f' },
+      humidity: DataTypes.ARRAY(DataTypes.REAL),
       filled: DataTypes.INTEGER,
       addedBy: DataTypes.TEXT,
       createdAt: DataTypes.DATE,

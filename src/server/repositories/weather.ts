@@ -14,7 +14,13 @@ const toStored = ({ id, name, filled, createdAt, addedBy }: WeatherYearRow): Sto
 /** Single precision back to the tenth that was sent. */
 const toTenth = (valueF: number) => Math.round(valueF * 10) / 10;
 
-const toHours = (row: WeatherYearRow): WeatherHours => ({ ...toStored(row), hoursF: row.hoursF.map(toTenth) });
+const toHundredth = (share: number) => Math.round(share * 100) / 100;
+
+const toHours = (row: WeatherYearRow): WeatherHours => ({
+  ...toStored(row),
+  hoursF: row.hoursF.map(toTenth),
+  humidity: row.humidity?.map(toHundredth) ?? null,
+});
 
 /** Years of weather that were brought in, by name, without their hours. */
 export const listWeather = (): Promise<StoredWeather[]> =>
@@ -22,7 +28,7 @@ export const listWeather = (): Promise<StoredWeather[]> =>
     (
       await models().WeatherYearRow.findAll({
         where: { deletedAt: null },
-        attributes: { exclude: ['hoursF'] },
+        attributes: { exclude: ['hoursF', 'humidity'] },
         order: [
           ['name', 'ASC'],
           ['createdAt', 'ASC'],
@@ -43,16 +49,25 @@ export interface NewWeather {
   readonly id: string;
   readonly name: string;
   readonly hoursF: readonly number[];
+  readonly humidity: readonly number[] | null;
   readonly filled: number;
   readonly author: string;
 }
 
 /** Keeps a year of weather. One that is sent twice lands once; what is kept is never changed. */
-export const addWeather = ({ id, name, hoursF, filled, author }: NewWeather): Promise<StoredWeather> =>
+export const addWeather = ({ id, name, hoursF, humidity, filled, author }: NewWeather): Promise<StoredWeather> =>
   inCrew(async () => {
     const [row] = await models().WeatherYearRow.findOrCreate({
       where: { id },
-      defaults: { id, name, hoursF: [...hoursF], filled, addedBy: author, deletedAt: null },
+      defaults: {
+        id,
+        name,
+        hoursF: [...hoursF],
+        humidity: humidity && [...humidity],
+        filled,
+        addedBy: author,
+        deletedAt: null,
+      },
     });
     return toStored(row);
   });

@@ -9,7 +9,7 @@ export const GET = route('list weather', async () => Response.json({ weather: aw
 
 export const POST = route(
   'add weather',
-  withBody(weatherSchema, MAX_BYTES, async ({ id, name, hoursF, filled, author = '' }) =>
-    Response.json(await addWeather({ id, name, hoursF, filled, author }), { status: 201 }),
+  withBody(weatherSchema, MAX_BYTES, async ({ id, name, hoursF, humidity, filled, author = '' }) =>
+    Response.json(await addWeather({ id, name, hoursF, humidity, filled, author }), { status: 201 }),
   ),
 );

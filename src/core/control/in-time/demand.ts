@@ -68,11 +68,12 @@ const DAY_MIN = 1440;
 const started = (atMin: number): Running => ({ isOn: true, sinceMin: atMin, lastStartMin: atMin });
 const stopped = (running: Running, atMin: number): Running => ({ ...running, isOn: false, sinceMin: atMin });
 
-const mayStart = ({ lastStartMin }: Running, startsPerHour: number | null, atMin: number): boolean =>
+/** Whether its own starts an hour let something start. */
+export const mayStart = ({ lastStartMin }: Running, startsPerHour: number | null, atMin: number): boolean =>
   lastStartMin === null || atLeast(atMin - lastStartMin, startsApartMin(startsPerHour));
 
 /** Whether something has been as it is for so long. */
-const hasBeen = ({ sinceMin }: Running, minutes: number, atMin: number): boolean =>
+export const hasBeen = ({ sinceMin }: Running, minutes: number, atMin: number): boolean =>
   sinceMin === null || atLeast(atMin - sinceMin, minutes);
 
 /** The shift that was learned, looked at once a day. */
@@ -107,17 +108,21 @@ export const setpointNow = (
     : { setpointF: present, isRecovering: false };
 };
 
+const withGates = (demand: Demand, isLockedOut: boolean, isBackupHeld: boolean): Demand =>
+  demand.isLockedOut === isLockedOut && demand.isBackupHeld === isBackupHeld
+    ? demand
+    : { ...demand, isLockedOut, isBackupHeld };
+
 /** The lockouts; play keeps one that is in force until the temperature has gone so far back. */
 const gated = (demand: Demand, program: ControlProgram, outdoorF: number | null): Demand => {
-  if (outdoorF === null)
-    return program.onSensorLoss === 'keep' ? demand : { ...demand, isLockedOut: false, isBackupHeld: false };
+  if (outdoorF === null) return program.onSensorLoss === 'keep' ? demand : withGates(demand, false, false);
   const { compressorBelowF, auxAboveF, lockoutPlayF } = program;
   const isLockedOut =
     compressorBelowF !== null &&
     below(outdoorF, demand.isLockedOut ? compressorBelowF + lockoutPlayF : compressorBelowF);
   const isBackupHeld =
     auxAboveF !== null && above(outdoorF, demand.isBackupHeld ? auxAboveF - lockoutPlayF : auxAboveF);
-  return { ...demand, isLockedOut, isBackupHeld };
+  return withGates(demand, isLockedOut, isBackupHeld);
 };
 
 /** A change of mode drops everything at once; off times and last starts are kept. */
@@ -138,13 +143,13 @@ const inMode = (demand: Demand, mode: Mode, atMin: number): Demand => {
 };
 
 /** How much of the room is short, °F: under the setpoint in heating, over it in cooling. */
-const shortBy = (mode: Mode, setpointF: number, roomF: number): number =>
+export const shortBy = (mode: Mode, setpointF: number, roomF: number): number =>
   mode === 'cool' ? roomF - setpointF : setpointF - roomF;
 
-const called = (demand: Demand, { differentialF }: ControlProgram, shortF: number): Demand => ({
-  ...demand,
-  isCalling: demand.isCalling ? !atMost(shortF, -differentialF / 2) : atLeast(shortF, differentialF / 2),
-});
+const called = (demand: Demand, { differentialF }: ControlProgram, shortF: number): Demand => {
+  const isCalling = demand.isCalling ? !atMost(shortF, -differentialF / 2) : atLeast(shortF, differentialF / 2);
+  return isCalling === demand.isCalling ? demand : { ...demand, isCalling };
+};
 
 const emergencyStep = (demand: Demand, program: ControlProgram, atMin: number, mayPowerUp: boolean): Demand => {
   const { emergency, isCalling } = demand;
@@ -154,7 +159,7 @@ const emergencyStep = (demand: Demand, program: ControlProgram, atMin: number, m
 };
 
 /** Whether the backup is wanted, and whether what wants it counts as a start to learn from. */
-const backupWanted = (
+export const backupWanted = (
   demand: Demand,
   program: ControlProgram,
   {

@@ -8,6 +8,8 @@ export interface Climate {
   /** Whether its cold is damp: weeks near 35 °F grow frost fast. */
   readonly isDamp: boolean;
   readonly hoursF: () => Float64Array;
+  /** Relative humidity of each hour, a share of 1. */
+  readonly humidity: () => Float64Array;
 }
 
 interface Recipe {
@@ -28,11 +30,12 @@ const COLDEST_HOUR = 19 * 24;
 /** How much of an hour's weather is left in the next: weather lasts some days. */
 const LASTS = 0.985;
 
+/** Six numbers make one that is spread as weather is. */
+const spreadOf = (next: () => number) => () => (next() + next() + next() + next() + next() + next() - 3) * Math.SQRT2;
+
 /** Season, day and weather that strays and comes back, to a tenth of a degree. */
 const made = ({ seed, meanF, seasonF, dayF, strayF, winterStrays }: Recipe): Float64Array => {
-  const next = chance(seed);
-  // Six numbers make one that is spread as weather is.
-  const spread = () => (next() + next() + next() + next() + next() + next() - 3) * Math.SQRT2;
+  const spread = spreadOf(chance(seed));
   const fresh = Math.sqrt(1 - LASTS ** 2);
   let stray = 0;
   return Float64Array.from({ length: HOURS }, (_, hour) => {
@@ -44,6 +47,30 @@ const made = ({ seed, meanF, seasonF, dayF, strayF, winterStrays }: Recipe): Flo
   });
 };
 
+interface Dampness {
+  readonly seed: number;
+  /** Mean over the year, a share of 1. */
+  readonly mean: number;
+  /** How much damper dawn is than the mean. */
+  readonly dawn: number;
+  readonly stray: number;
+}
+
+/** No hour of a made-up year is drier or damper than this. */
+const DAMPNESS_BOUNDS = [0.2, 0.99] as const;
+
+/** Humidity with its own chance, so that the temperatures stay what they were; damp at dawn, to a hundredth. */
+const damp = ({ seed, mean, dawn, stray }: Dampness): Float64Array => {
+  const spread = spreadOf(chance(seed));
+  const fresh = Math.sqrt(1 - LASTS ** 2);
+  let away = 0;
+  return Float64Array.from({ length: HOURS }, (_, hour) => {
+    away = away * LASTS + fresh * spread();
+    const value = mean + dawn * Math.cos((2 * Math.PI * ((hour % 24) - 5)) / 24) + stray * away;
+    return Math.round(Math.min(DAMPNESS_BOUNDS[1], Math.max(DAMPNESS_BOUNDS[0], value)) * 100) / 100;
+  });
+};
+
 /** The climates that ship. None is a place. */
 export const CLIMATES: readonly Climate[] = [
   {
@@ -52,6 +79,7 @@ export const CLIMATES: readonly Climate[] = [
     about: 'High dry valley: long winters, cold dawns, warm afternoons.',
     isDamp: false,
     hoursF: () => made({ seed: 5900, meanF: 44, seasonF: 22, dayF: 10, strayF: 7, winterStrays: 0.3 }),
+    humidity: () => damp({ seed: 5901, mean: 0.58, dawn: 0.16, stray: 0.12 }),
   },
   {
     id: 'alder-sound',
@@ -59,6 +87,7 @@ export const CLIMATES: readonly Climate[] = [
     about: 'Damp coast: weeks between 33 and 45 °F, seldom a hard frost.',
     isDamp: true,
     hoursF: () => made({ seed: 311, meanF: 51, seasonF: 11, dayF: 5, strayF: 5, winterStrays: 0.2 }),
+    humidity: () => damp({ seed: 312, mean: 0.86, dawn: 0.07, stray: 0.07 }),
   },
   {
     id: 'thistle-plain',
@@ -66,6 +95,7 @@ export const CLIMATES: readonly Climate[] = [
     about: 'Open north: hot summers, weeks below zero.',
     isDamp: false,
     hoursF: () => made({ seed: 1904, meanF: 41, seasonF: 31, dayF: 8, strayF: 9, winterStrays: 0.3 }),
+    humidity: () => damp({ seed: 1905, mean: 0.7, dawn: 0.12, stray: 0.1 }),
   },
 ];
 

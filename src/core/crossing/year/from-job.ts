@@ -2,7 +2,7 @@ import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { crossingInput } from '../from-job';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
-import type { Defrosts, Plant, Tariff } from './plant';
+import type { Defrosts, PeakHours, Plant, Tariff } from './plant';
 
 /** How long a defrost takes, min: a few; the cap is usually ten. Our judgement (decision 0014). */
 const DEFROST_MIN = 4;
@@ -51,9 +51,16 @@ export const jobPlant = (facts: Facts): Plant => {
   };
 };
 
+/** The peak hours of a job; null where electricity costs the same at all hours. */
+export const jobPeak = ({ prices }: Pick<Facts, 'prices'>): PeakHours | null =>
+  prices.byHour === 'peak'
+    ? { fromHour: prices.peakFromHour, toHour: prices.peakToHour, perKWh: prices.peakPerKWh }
+    : null;
+
 /** What energy costs on a job, and what it emits where that is given. */
 export const jobTariff = ({ prices, year }: Facts): Tariff => ({
   electricPerKWh: prices.electricPerKWh,
+  peak: jobPeak({ prices }),
   fuelPerUnit: prices.fuelPerUnit,
   electricKgPerKWh: year.electricKgPerKWh,
   fuelKgPerUnit: year.fuelKgPerUnit,

@@ -30,9 +30,22 @@ export interface Plant {
   readonly air: { readonly roomF: number; readonly cfm: number; readonly elevationFt: number };
 }
 
+/** Hours of the day in which electricity has a price of its own. */
+export interface PeakHours {
+  readonly fromHour: number;
+  readonly toHour: number;
+  readonly perKWh: number;
+}
+
+/** Whether an hour of the day, 0 to 24, is a peak hour; peak hours may go over midnight. */
+export const isPeakHour = ({ fromHour, toHour }: PeakHours, hour: number): boolean =>
+  fromHour <= toHour ? hour >= fromHour && hour < toHour : hour >= fromHour || hour < toHour;
+
 /** What energy costs, and what it emits where that is known. */
 export interface Tariff {
   readonly electricPerKWh: number;
+  /** Dearer hours of the day; null: the same price at all hours. */
+  readonly peak?: PeakHours | null;
   /** A therm of gas, or a gallon of propane or oil. */
   readonly fuelPerUnit: number;
   readonly electricKgPerKWh: number | null;

@@ -11,4 +11,6 @@ export interface StoredWeather {
 /** The same with its hours, °F, from the first of January. */
 export interface WeatherHours extends StoredWeather {
   readonly hoursF: readonly number[];
+  /** Relative humidity of the same hours, a share of 1; null: not known. */
+  readonly humidity: readonly number[] | null;
 }

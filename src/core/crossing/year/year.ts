@@ -86,8 +86,10 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
     bin.stripsBtu += heat.stripsBtuh * hours;
     bin.fossilBtu += heat.fossilBtuh * hours;
     bin.shortBtu += heat.shortBtuh * hours;
-    bin.cost +=
-      hours * (electricKW(heat) * tariff.electricPerKWh + (heat.fossilBtuh / btuPerUnit) * tariff.fuelPerUnit);
+    const perKWh = tariff.peak
+      ? tariff.electricPerKWh + temperatures.peakShare[at]! * (tariff.peak.perKWh - tariff.electricPerKWh)
+      : tariff.electricPerKWh;
+    bin.cost += hours * (electricKW(heat) * perKWh + (heat.fossilBtuh / btuPerUnit) * tariff.fuelPerUnit);
     compressorKWh += heat.compressorKW * hours;
     blowerKWh += heat.blowerKW * hours;
     temperingBtu += heat.temperingBtuh * hours;

@@ -4,6 +4,9 @@ import { hourFigure, type WeatherOptions, type WeatherRead, wrong, YEAR_HOURS, y
 
 const HEADER_LINES = 8;
 const DRY_BULB = 6;
+const HUMIDITY = 8;
+/** Percent; what is beyond stands for a missing hour. */
+const HUMIDITY_BOUNDS = [0, 110] as const;
 
 /** Whether a text is an EPW file: its first line says where it is from. */
 export const isEpw = (text: string): boolean => /^\uFEFF?LOCATION,/i.test(text);
@@ -20,9 +23,15 @@ const placeOf = (line: string) =>
     80,
   );
 
+const percentOf = (cell: string | undefined): number | null => {
+  const value = cell === undefined || cell.trim() === '' ? NaN : Number(cell);
+  return value >= HUMIDITY_BOUNDS[0] && value <= HUMIDITY_BOUNDS[1] ? value : null;
+};
+
 /**
- * Reads the dry bulb of an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day, hour
- * 1–24, minute, flags, dry bulb in °C. February 29 is left out, so that every year has 8760 hours.
+ * Reads an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day, hour 1–24, minute,
+ * flags, dry bulb in °C, dew point, relative humidity in percent; hours without that last are no error. February 29 is
+ * left out, so that every year has 8760 hours.
  * @param onLine called now and then with how far it is, from 0 to 1
  */
 export const readEpw = (
@@ -33,12 +42,13 @@ export const readEpw = (
   const lines = text.split(/\r\n|\r|\n/);
   if (lines.length < HEADER_LINES + 24) return wrong('', 'It ends after its header. Fetch the file again.');
   const values: (number | null)[] = new Array<number | null>(YEAR_HOURS[0]).fill(null);
+  const damp: (number | null)[] = new Array<number | null>(YEAR_HOURS[0]).fill(null);
   const seen = new Uint8Array(YEAR_HOURS[0]);
   for (let at = HEADER_LINES; at < lines.length; at++) {
     const line = lines[at]!;
     if (at % 512 === 0) onLine(at / lines.length);
     if (line.trim() === '') continue;
-    const cells = line.split(',', DRY_BULB + 1);
+    const cells = line.split(',', HUMIDITY + 1);
     if (cells.length <= DRY_BULB) return wrong(`line ${at + 1}`, 'is no hour: it has too few columns.');
     const [month, day, hour] = [Number(cells[1]), Number(cells[2]), Number(cells[3])];
     if (month === 2 && day === 29) continue;
@@ -53,6 +63,7 @@ export const readEpw = (
     if (dryBulbC === undefined)
       return wrong(`line ${at + 1}, column ${DRY_BULB + 1}`, `“${cell.slice(0, 20)}” is no temperature of the air.`);
     values[index] = dryBulbC;
+    damp[index] = percentOf(cells[HUMIDITY]);
   }
-  return yearOfValues(placeOf(lines[0]!), values, 'C', options);
+  return yearOfValues(placeOf(lines[0]!), values, 'C', options, damp);
 };

@@ -20,6 +20,8 @@ export interface WeatherYear {
   readonly name: string;
   /** Dry-bulb temperature of each hour, °F, from the first hour of January. */
   readonly hoursF: readonly number[];
+  /** Relative humidity of each hour, a share of 1; null: the file says nothing of it, or too little. */
+  readonly humidity: readonly number[] | null;
   /** Hours that were missing and are filled. */
   readonly filled: number;
 }
@@ -88,17 +90,26 @@ export const hourFigure = (value: number, scale?: WeatherScale): number | null |
 };
 
 /** A year whose hottest hour is under this in °F is one that was typed in °C, or lies on an ice cap. */
+/** Humidity of a year as shares of 1, gaps on straight lines; null where too little of it is known. */
+const humidityOf = (percent: readonly (number | null)[], hours: number): readonly number[] | null => {
+  const known = percent.filter((value) => value !== null).length;
+  if (known === 0 || known < (1 - MOST_MISSING) * hours) return null;
+  return filledIn(percent).map((value) => Math.round(Math.min(100, value)) / 100);
+};
+
 const COOLEST_SUMMER_F = 55;
 
 /**
  * Makes a year of the values that a file holds.
  * @param values dry-bulb temperature of each hour from the first of January; null where it is missing
+ * @param damp relative humidity of the same hours, percent; empty where the file has none
  */
 export const yearOfValues = (
   name: string,
   values: readonly (number | null)[],
   scale: WeatherScale,
   { fills = false }: WeatherOptions,
+  damp: readonly (number | null)[] = [],
 ): WeatherRead => {
   const known = values.filter((value) => value !== null);
   const missing = values.length - known.length;
@@ -135,5 +146,13 @@ export const yearOfValues = (
     };
   }
   const whole = missing > 0 ? filledIn(values) : (values as readonly number[]);
-  return { kind: 'read', weather: { name, hoursF: whole.map((value) => toTenth(toF(value, scale))), filled: missing } };
+  return {
+    kind: 'read',
+    weather: {
+      name,
+      hoursF: whole.map((value) => toTenth(toF(value, scale))),
+      humidity: humidityOf(damp, values.length),
+      filled: missing,
+    },
+  };
 };

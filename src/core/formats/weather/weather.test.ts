@@ -50,6 +50,17 @@ describe('EPW', () => {
     expect(off(weather.hoursF)).toBeLessThan(0.11);
   });
 
+  test('its humidity comes along as a share; gaps lie on a straight line; too little of it is none', () => {
+    expect(hours(epw()).humidity).toEqual(new Array(8760).fill(0.6));
+    const gap = epw((line, at) =>
+      at === 9 ? line.replace(',60,', ',999,') : at === 10 ? line.replace(',60,', ',80,') : line,
+    );
+    expect(hours(gap).humidity!.slice(8, 12)).toEqual([0.6, 0.7, 0.8, 0.6]);
+    const bare = epw((line, at) => (at % 3 === 0 ? line.replace(',60,', ',,') : line));
+    expect(hours(bare).humidity).toBeNull();
+    expect(hours(csv('hour,°F', (at) => `${stamp(at)},${basinF[at]}`)).humidity).toBeNull();
+  });
+
   test('progress is told on the way', () => {
     const shares: number[] = [];
     readWeather(epw(), 'x.epw', {}, (share) => shares.push(share));

@@ -1,5 +1,8 @@
-import { numberFact } from '../fact';
+import { choiceFact, numberFact, optionalNumberFact } from '../fact';
+import { halfHours } from '../half-hours';
 import { WITH_FURNACE } from './system';
+
+const WHERE_BY_HOUR = { path: 'prices.byHour', is: ['peak'] } as const;
 
 export const prices = {
   electricPerKWh: numberFact({
@@ -10,6 +13,52 @@ export const prices = {
     max: 2,
     step: 0.01,
     assumed: 0.15,
+  }),
+  byHour: choiceFact({
+    label: 'Price of electricity',
+    place: 'desk',
+    options: [
+      { value: 'flat', label: 'The same at all hours' },
+      { value: 'peak', label: 'Dearer in peak hours' },
+    ],
+    assumed: 'flat',
+    why: 'Where peak hours cost more, holding strips back for them can pay.',
+  }),
+  peakPerKWh: numberFact({
+    label: 'Electricity in peak hours',
+    place: 'desk',
+    unit: '$/kWh',
+    min: 0.01,
+    max: 4,
+    step: 0.01,
+    assumed: 0.3,
+    onlyWhen: WHERE_BY_HOUR,
+  }),
+  peakFromHour: choiceFact({
+    label: 'Peak hours from',
+    place: 'desk',
+    options: halfHours(0, 23.5),
+    assumed: 6,
+    onlyWhen: WHERE_BY_HOUR,
+  }),
+  peakToHour: choiceFact({
+    label: 'Peak hours to',
+    place: 'desk',
+    options: halfHours(0, 23.5),
+    assumed: 10,
+    onlyWhen: WHERE_BY_HOUR,
+    why: 'May go over midnight. The same time twice: no peak hours.',
+  }),
+  demandPerKW: optionalNumberFact({
+    label: 'Demand charge',
+    place: 'desk',
+    unit: '$/kW a month',
+    min: 0.1,
+    max: 100,
+    step: 0.5,
+    assumed: null,
+    none: 'none',
+    why: 'For the highest quarter hour of the month: strips that come on together set it.',
   }),
   fuelPerUnit: numberFact({
     label: 'Furnace fuel',

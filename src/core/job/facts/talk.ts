@@ -1,10 +1,5 @@
 import { choiceFact, flagFact, numberFact } from '../fact';
-
-const halfHours = (from: number, to: number) =>
-  Array.from({ length: (to - from) * 2 + 1 }, (_, half) => from + half / 2).map((hour) => ({
-    value: hour,
-    label: `${Math.floor(hour)}:${hour % 1 === 0 ? '00' : '30'}`,
-  }));
+import { halfHours } from '../half-hours';
 
 const WHERE_IT_CHANGES = { path: 'talk.schedule', is: ['night', 'night-and-away'] } as const;
 

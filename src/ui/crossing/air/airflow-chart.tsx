@@ -1,12 +1,12 @@
 'use client';
 
 import type { ApexOptions } from 'apexcharts';
-import ReactApexChart from 'react-apexcharts';
 import { supplyAtCfm, type SupplyState } from '@/core/crossing/supply-states';
 import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { onScale } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
+import { Chart } from '../../chart';
 import { plainChart, sourceColour, themeColour } from '../../chart-colours';
 import { useDegrees } from '../../degrees';
 
@@ -81,7 +81,7 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
     },
     tooltip: { shared: true, x: { formatter: (value: number) => `${value} CFM` } },
   };
-  return <ReactApexChart type="line" height={340} series={series} options={options} />;
+  return <Chart type="line" height={340} series={series} options={options} />;
 };
 
 export default AirflowChart;

@@ -1,9 +1,9 @@
 'use client';
 
 import type { ApexOptions } from 'apexcharts';
-import ReactApexChart from 'react-apexcharts';
 import type { YearBin } from '@/core/crossing/year/year';
 import { roundTo } from '@/core/units/round';
+import { Chart } from '../../chart';
 import { plainChart, sourceColour, themeColour } from '../../chart-colours';
 import { useDegrees } from '../../degrees';
 import { useTheme } from '../../theme';
@@ -57,7 +57,7 @@ const BinColumns = ({ bins, parts }: BinColumnsProps) => {
     name: label,
     data: bins.map((bin) => roundTo(bin[key] / MILLION, 2)),
   }));
-  return <ReactApexChart key={theme + unit} type="bar" height={290} series={series} options={options} />;
+  return <Chart key={theme + unit} type="bar" height={290} series={series} options={options} />;
 };
 
 export default BinColumns;

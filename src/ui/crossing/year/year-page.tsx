@@ -3,8 +3,9 @@
 import { Download, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
+import { jobPeak } from '@/core/crossing/year/from-job';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
-import { binned } from '@/core/crossing/year/temperatures';
+import { BIN_WIDTH_F, binned } from '@/core/crossing/year/temperatures';
 import { yearCsv } from '@/core/formats/year-csv';
 import { factApplies } from '@/core/job/applies';
 import { backupOf } from '@/core/job/backup';
@@ -31,6 +32,11 @@ type Method = keyof typeof METHODS;
 
 const PRICE_FACTS: readonly FactPath[] = [
   'prices.electricPerKWh',
+  'prices.byHour',
+  'prices.peakPerKWh',
+  'prices.peakFromHour',
+  'prices.peakToHour',
+  'prices.demandPerKW',
   'prices.fuelPerUnit',
   'year.electricKgPerKWh',
   'year.fuelKgPerUnit',
@@ -54,7 +60,11 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
   const [editing, setEditing] = useState<number | null>(null);
   const weather = useWeather(facts.year.weather, brought);
   const ways = useMemo(() => jobWays(facts), [facts]);
-  const bins = useMemo(() => (weather.hoursF === null ? null : binned(weather.hoursF)), [weather.hoursF]);
+  const peak = useMemo(() => jobPeak({ prices: facts.prices }), [facts.prices]);
+  const bins = useMemo(
+    () => (weather.hoursF === null ? null : binned(weather.hoursF, BIN_WIDTH_F, peak)),
+    [weather.hoursF, peak],
+  );
   const byBins = useMemo(() => (bins === null ? null : compareWays(facts, ways, bins)), [facts, ways, bins]);
   const hourly = useHourly(method === 'hourly', facts, ways, weather.hoursF);
   const compared = method === 'hourly' && hourly.compared ? hourly.compared : byBins;

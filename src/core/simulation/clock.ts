@@ -1,0 +1,10 @@
+const DAY_MIN = 1440;
+
+/** A minute of a run as a clock shows it, 0:00 to 23:59; a run begins at a midnight. */
+export const clockAt = (atMin: number): string => {
+  const minute = Math.floor(((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN);
+  return `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
+};
+
+/** The day of a run that a minute falls in, from 1. */
+export const dayAt = (atMin: number): number => Math.floor(atMin / DAY_MIN) + 1;

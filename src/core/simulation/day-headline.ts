@@ -1,0 +1,33 @@
+import type { Facts } from '../job/document';
+import { apartF } from '../units/degrees';
+import { roundTo } from '../units/round';
+import { clockAt, dayAt } from './clock';
+import type { LivedDay } from './lived';
+import { shortSpells, shortWords } from './short-spells';
+import { tickCount } from './ticks';
+
+const DAY_MIN = 1440;
+
+/** The answer of a run, first thing on its page: whether the house was held, and what it was not held by. */
+export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: boolean; readonly sentence: string } => {
+  const { run, program, droopF } = lived;
+  const spells = shortSpells(run, facts, program);
+  const deepest = spells.reduce<(typeof spells)[number] | null>(
+    (worst, spell) => (worst === null || spell.deepestF > worst.deepestF ? spell : worst),
+    null,
+  );
+  const limit = apartF(roundTo(droopF, 1));
+  if (deepest === null)
+    return { isHeld: true, sentence: `Held: the room never falls more than ${limit} under the setpoint.` };
+  const isLong = tickCount(run) * run.stepMin > DAY_MIN;
+  const at = `${isLong ? `day ${dayAt(deepest.fromMin)}, ` : ''}${clockAt(deepest.fromMin)}`;
+  const total = roundTo(
+    spells.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0),
+    0,
+  );
+  const [most] = deepest.causes;
+  return {
+    isHeld: false,
+    sentence: `Short by more than ${limit} for ${total} min, ${apartF(roundTo(deepest.deepestF, 1))} at the deepest, from ${at}: ${shortWords(most!.why, facts, program)}.`,
+  };
+};

@@ -1,0 +1,250 @@
+import { boardAtRest, type BoardState, type DefrostEnd, stepBoard } from '../control/in-time/board';
+import type { BoardProgram } from '../control/in-time/board-program';
+import { type Demand, demandAtRest, setpointNow, signalsOf, stepDemand } from '../control/in-time/demand';
+import { type Holds, holdsOf } from '../control/in-time/holds';
+import type { ControlProgram, SetpointEntry } from '../control/in-time/program';
+import type { Mode } from '../control/in-time/signals';
+import { blowerKW } from '../crossing/year/from-job';
+import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import { elementKW } from '../strips/element';
+import { jobElements } from '../strips/from-job';
+import { temperatureRiseF } from '../units/air';
+import { BTU_PER_KWH } from '../units/constants';
+import { type ElementState, OPEN, stepElement } from './elements';
+import { type HouseState, houseStepper, type HouseThermal } from './house';
+import { COIL, type CoilSize, type CoilState, stepCoil } from './outdoor-coil';
+import { between, climbed, outdoorUnitOf } from './outdoor-unit';
+import type { Weather } from './weather';
+import { type WiredSystem, wiresOf } from './wires';
+
+/** What is wrong with a coil outdoors. */
+export interface CoilIs {
+  /** Share of a sound coil's air that goes over it. */
+  readonly air: number;
+  /** How much farther than a sound coil it lies under outdoors. */
+  readonly split: number;
+  /** How well it melts. */
+  readonly melts: number;
+  /** Whether the board's sensor sits on the coil, or hangs in the air. */
+  readonly isFelt: boolean;
+}
+
+/** What air that is slower gives up more of: its share that touches the coil grows as the air falls. */
+const SLOW_AIR = 0.6;
+
+/** Share of a sound coil's whole air that touches a coil with so much of it. */
+const touchedShare = (air: number): number => (air <= 0 ? 0 : air * (1 - (1 - COIL.contact) ** (1 / air ** SLOW_AIR)));
+
+/** Nothing wrong. */
+export const SOUND_COIL: CoilIs = { air: 1, split: 1, melts: 1, isFelt: true };
+
+/** What a system is run with: its thermostat's and its board's program, its house, and the state of its coil. */
+export interface MachineParts {
+  readonly system: WiredSystem;
+  readonly program: ControlProgram;
+  readonly board: BoardProgram;
+  readonly thermal: HouseThermal;
+  readonly coil: CoilIs;
+}
+
+/** A system in the middle of its work: plain data, to be kept and gone on with. */
+export interface MachineState {
+  readonly demand: Demand;
+  readonly board: BoardState;
+  readonly house: HouseState;
+  readonly coil: CoilState;
+  readonly elements: readonly ElementState[];
+  /** Minutes that the compressor has run without a break, and that the furnace is called. */
+  readonly ranMin: number;
+  readonly firedMin: number;
+  readonly supplyF: number;
+  /** Whether a fossil-fuel kit's limit is open. */
+  readonly isSupplyHot: boolean;
+}
+
+/** What comes from outside in a tick. */
+export interface TickInputs {
+  readonly mode: Mode;
+  /** The setpoint in force and what follows it. */
+  readonly setpoints: readonly SetpointEntry[];
+  readonly weather: Weather;
+  readonly isPowered: boolean;
+  /** Banks that somebody else holds, as a utility in peak hours. */
+  readonly heldBanks: readonly number[];
+  /** Loss of an open door beside the house's own, a share of that. */
+  readonly openShare: number;
+}
+
+/** What a tick was like. Heat is what reaches the house, Btu/h. */
+export interface Tick {
+  readonly state: MachineState;
+  readonly setpointF: number;
+  readonly isRecovering: boolean;
+  readonly holds: Holds;
+  readonly compressorStage: number;
+  readonly banksOn: number;
+  readonly isBurning: boolean;
+  readonly isDefrosting: boolean;
+  /** How a defrost ended in this tick; null: none did. */
+  readonly defrostEnd: DefrostEnd | null;
+  readonly signals: string;
+  readonly supplyF: number;
+  readonly compressorKW: number;
+  readonly stripsKW: number;
+  /** The blower where backup heats without the compressor: a heat pump's own figures have it in them. */
+  readonly blowerKW: number;
+  readonly fuelBtuh: number;
+  readonly heatBtuh: number;
+  readonly lossBtuh: number;
+}
+
+/** Minutes from a furnace's call to its flame. */
+const FLAME_MIN = 0.75;
+/** An outage's thermostat sends nothing. */
+const DARK = { isCompressing: false, isSecondStage: false, isBackup: false, isEmergency: false } as const;
+
+/** A system at rest in a house. */
+export const machineAtRest = (
+  { board, system }: MachineParts,
+  mode: Mode,
+  house: HouseState,
+  outdoorF: number,
+): MachineState => ({
+  demand: demandAtRest(mode),
+  board: boardAtRest(board),
+  house,
+  coil: { coilF: outdoorF, frostLb: 0 },
+  elements: kitRows(system.facts).map(() => OPEN),
+  ranMin: 0,
+  firedMin: 0,
+  supplyF: house.roomF,
+  isSupplyHot: false,
+});
+
+const hasSupplyLimit = ({ system, furnace }: Facts): boolean =>
+  system.backup === 'furnace' && furnace.interlock === 'kit';
+
+/**
+ * A system by the tick: the thermostat asks, the wires as they are in the wall carry it, the board clears the coil, and
+ * the house answers. What hangs on the length of a tick is worked out once.
+ * @param stepMin length of a tick, min
+ */
+export const machineOf = (
+  { system, program, board: boardProgram, thermal, coil: coilIs }: MachineParts,
+  stepMin: number,
+) => {
+  const { facts } = system;
+  const carry = wiresOf(system);
+  const stepHouse = houseStepper(thermal, stepMin);
+  const unit = outdoorUnitOf(facts);
+  const kW = jobElements(facts).map((element) => elementKW(element, facts.heatKit.serviceVolts));
+  const rows = kitRows(facts);
+  const { heatCfm, auxCfm } = facts.airHandler;
+  const { elevationFt } = facts.site;
+  const blower = blowerKW(facts);
+  const size: CoilSize = {
+    ...unit.full(47),
+    elevationFt,
+    contact: touchedShare(coilIs.air),
+    melts: coilIs.melts,
+    split: coilIs.split,
+  };
+  const limitF = hasSupplyLimit(facts) ? facts.furnace.supplyAirLimitF : null;
+  const letBackF = facts.furnace.supplyAirLimitF - facts.furnace.supplyAirDifferentialF;
+
+  return (before: MachineState, inputs: TickInputs, atMin: number): Tick => {
+    const { weather, setpoints, isPowered, heldBanks } = inputs;
+    const { outdoorF } = weather;
+    const mode = isPowered ? inputs.mode : 'off';
+    const { house } = before;
+    const asked = { mode, setpoints, outdoorF, roomF: house.roomF, hasFault: false };
+    const demand = stepDemand(before.demand, program, asked, atMin);
+    const sent = isPowered ? signalsOf(demand) : DARK;
+    const isSupplyHot = limitF !== null && (before.isSupplyHot ? before.supplyF > letBackF : before.supplyF > limitF);
+    const called = carry(sent, mode, { isDefrosting: false, isSupplyHot }, outdoorF);
+    const hasCall = called.isHeating && !called.isBoardLockedOut;
+    const { state: board, event } = stepBoard(
+      before.board,
+      boardProgram,
+      { hasCall, coilF: coilIs.isFelt ? before.coil.coilF : outdoorF, outdoorF },
+      stepMin,
+    );
+    const isDefrosting = board.phase.kind === 'defrosting' && hasCall;
+    const on = isDefrosting ? carry(sent, mode, { isDefrosting, isSupplyHot }, outdoorF) : called;
+
+    const full = unit.full(outdoorF);
+    const runs = on.isCompressorIn && full.capacityBtuh > 0;
+    const heats = runs && on.isHeating;
+    const clears = runs && isDefrosting && !heats;
+    const low = unit.low(outdoorF);
+    const isFull = !unit.hasStages || on.isSecondStageIn;
+    const wantedBtuh = thermal.lossBtuhPerF * (house.roomF - outdoorF) - thermal.gainsBtuh;
+    const share =
+      unit.isInverter && full.capacityBtuh > low.capacityBtuh
+        ? Math.min(1, Math.max(0, (wantedBtuh - low.capacityBtuh) / (full.capacityBtuh - low.capacityBtuh)))
+        : +isFull;
+    const clean = between(low, full, share);
+    const answer = stepCoil(
+      before.coil,
+      size,
+      heats ? { kind: 'heating', ...clean } : clears ? { kind: 'defrost', ...full } : { kind: 'off' },
+      weather,
+      stepMin,
+    );
+    const climb = heats ? climbed(before.ranMin, stepMin, unit.climbMin) : 1;
+
+    let stripsKW = 0;
+    const elements = rows.map((row, at) => {
+      const isCalled = on.calledElements[at]! && !heldBanks.includes(row.bank);
+      const stepped = stepElement(before.elements[at]!, row, isCalled, stepMin * 60);
+      stripsKW += stepped.share * kW[at]!;
+      return stepped.state;
+    });
+    const fires = on.fireBtuh > 0;
+    const flame = fires ? Math.min(1, Math.max(0, (before.firedMin + stepMin - FLAME_MIN) / stepMin)) : 0;
+
+    const heatBtuh = answer.heatBtuh * climb + stripsKW * BTU_PER_KWH + on.fireBtuh * flame;
+    const supplyF = house.roomF + temperatureRiseF(heatBtuh, stripsKW > 0 || flame > 0 ? auxCfm : heatCfm, elevationFt);
+    const doorBtuh = inputs.openShare * thermal.lossBtuhPerF * (house.roomF - outdoorF);
+    const { state: nextHouse, meanRoomF } = stepHouse(house, heatBtuh - doorBtuh, outdoorF);
+    const { setpointF, isRecovering } = setpointNow(setpoints, program, mode, atMin);
+    const banks = new Set<number>();
+    for (let at = 0; at < rows.length; at++) if (elements[at]!.isClosed) banks.add(rows[at]!.bank);
+    return {
+      state: {
+        demand,
+        board,
+        house: nextHouse,
+        coil: answer.state,
+        elements,
+        ranMin: runs ? before.ranMin + stepMin : 0,
+        firedMin: fires ? before.firedMin + stepMin : 0,
+        supplyF,
+        isSupplyHot,
+      },
+      setpointF,
+      isRecovering,
+      holds: holdsOf(demand, program, asked, atMin),
+      compressorStage: !runs
+        ? 0
+        : unit.isInverter
+          ? clean.capacityBtuh / full.capacityBtuh
+          : isFull && unit.hasStages
+            ? 2
+            : 1,
+      banksOn: banks.size,
+      isBurning: flame > 0,
+      isDefrosting,
+      defrostEnd: event?.kind === 'ends' ? event.by : null,
+      signals: on.signals,
+      supplyF,
+      compressorKW: answer.powerBtuh / BTU_PER_KWH,
+      stripsKW,
+      blowerKW: !runs && (stripsKW > 0 || flame > 0) ? blower : 0,
+      fuelBtuh: (on.fireBtuh * flame) / facts.furnace.efficiency,
+      heatBtuh,
+      lossBtuh: thermal.lossBtuhPerF * (meanRoomF - outdoorF) + doorBtuh,
+    };
+  };
+};

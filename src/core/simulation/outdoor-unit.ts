@@ -1,0 +1,63 @@
+import { capacityCurve, type HeatPump, powerCurve } from '../crossing/heat-pump';
+import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
+import type { Facts } from '../job/document';
+import { BTU_PER_KWH } from '../units/constants';
+import type { Clean } from './outdoor-coil';
+
+/** Between these a sheet's own point has frost in it, °F: left out, for frost is grown here. */
+const FROST_POINT_F = [30, 40] as const;
+
+/** A compressor gives little at first: minutes of its climb for each unit of C_D, so that short cycles lose as much. */
+const CLIMB_MIN_PER_CD = 5;
+
+const cleanOf = (heatPump: HeatPump): HeatPump => {
+  const clean = heatPump.points.filter(({ outdoorF }) => outdoorF < FROST_POINT_F[0] || outdoorF > FROST_POINT_F[1]);
+  return { ...heatPump, frost: false, points: clean.length >= 2 ? clean : heatPump.points };
+};
+
+const curvesOf = (heatPump: HeatPump) => {
+  const [heat, power] = [capacityCurve(heatPump), powerCurve(heatPump)];
+  return (outdoorF: number): Clean => ({
+    capacityBtuh: heat.at(outdoorF),
+    powerBtuh: Math.max(0, power.at(outdoorF)) * BTU_PER_KWH,
+  });
+};
+
+/** A job's unit outdoors by the minute: what it would give with a clean coil, and how it comes up to that. */
+export interface OutdoorUnit {
+  readonly isInverter: boolean;
+  readonly hasStages: boolean;
+  /** Minutes in which it climbs to about two thirds of its heat. */
+  readonly climbMin: number;
+  readonly full: (outdoorF: number) => Clean;
+  /** Low stage or least speed; the same as full where it has none. */
+  readonly low: (outdoorF: number) => Clean;
+}
+
+/** The unit outdoors of a job. */
+export const outdoorUnitOf = (facts: Facts): OutdoorUnit => {
+  const full = curvesOf(cleanOf(jobHeatPump(facts)));
+  const lowStage = jobLowStage(facts);
+  return {
+    isInverter: facts.outdoorUnit.stages === 'inverter',
+    hasStages: facts.outdoorUnit.stages === 'two',
+    climbMin: CLIMB_MIN_PER_CD * facts.outdoorUnit.cyclingLoss,
+    full,
+    low: lowStage === null ? full : curvesOf(cleanOf(lowStage)),
+  };
+};
+
+/** Between low and full by a share. */
+export const between = (low: Clean, full: Clean, share: number): Clean => ({
+  capacityBtuh: low.capacityBtuh + share * (full.capacityBtuh - low.capacityBtuh),
+  powerBtuh: low.powerBtuh + share * (full.powerBtuh - low.powerBtuh),
+});
+
+/**
+ * Mean share of its full heat that a compressor gives over a tick.
+ * @param sinceMin minutes from its start to the tick
+ */
+export const climbed = (sinceMin: number, stepMin: number, climbMin: number): number =>
+  climbMin === 0
+    ? 1
+    : 1 - (climbMin / stepMin) * (Math.exp(-sinceMin / climbMin) - Math.exp(-(sinceMin + stepMin) / climbMin));

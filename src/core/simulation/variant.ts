@@ -1,0 +1,266 @@
+import type { ControlProgram } from '../control/in-time/program';
+import type { Mode } from '../control/in-time/signals';
+import { SOUND } from '../control/scenario';
+import { backupOf } from '../job/backup';
+import type { FactPath, Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import { type JobBasis, jobBasis } from '../model/basis';
+import { resolveSettings } from '../setup/resolve';
+import { factsUnder } from '../setup/ways/apply';
+import { jobWays } from '../setup/ways/way';
+import { apartF } from '../units/degrees';
+import { type DayAct, partsOf } from './day';
+import { hourlyTariff } from './day-cost';
+import { jobBoard } from './job-board';
+import { type CoilIs, type MachineParts, SOUND_COIL } from './machine';
+import { jobSchedule, type Schedule } from './schedule';
+
+/** What a job is run from. */
+export interface DayJob {
+  readonly basis: JobBasis;
+  readonly confirmed: { readonly has: (path: FactPath) => boolean };
+}
+
+/** One way of living a day: the job as it stands, or with one thing otherwise. */
+export interface Variant {
+  readonly id: string;
+  readonly label: string;
+  /** What is otherwise, in a sentence. */
+  readonly about: string;
+  readonly group: 'as it stands' | 'people' | 'ways' | 'settings' | 'what can be wrong';
+  /** Whether it says something on a job. */
+  readonly applies: (job: DayJob) => boolean;
+  readonly prepare: (job: DayJob) => Prepared;
+}
+
+/** What a run is made with. */
+export interface Prepared {
+  readonly parts: MachineParts;
+  readonly schedule: Schedule;
+  readonly acts: readonly DayAct[];
+  readonly mode: Mode;
+}
+
+const always = () => true;
+const hasStrips = ({ basis: { facts } }: DayJob) => kitRows(facts).length > 0;
+
+const partsFor = (
+  { basis, confirmed }: DayJob,
+  change: {
+    readonly program?: Partial<ControlProgram>;
+    readonly board?: MachineParts['board'];
+    readonly coil?: CoilIs;
+  } = {},
+): MachineParts => partsOf(basis, resolveSettings({ facts: basis.facts, confirmed }), change);
+
+const prepared = (job: DayJob, change: Partial<Prepared> = {}): Prepared => ({
+  parts: change.parts ?? partsFor(job),
+  schedule: change.schedule ?? jobSchedule(job.basis.facts),
+  acts: change.acts ?? [],
+  mode: change.mode ?? 'heat',
+});
+
+/** The same job with other facts. */
+const withFacts = ({ basis, confirmed }: DayJob, facts: Facts): DayJob => ({
+  basis: jobBasis(facts, basis.scenario),
+  confirmed,
+});
+
+const entry = (variant: Omit<Variant, 'applies'> & Partial<Pick<Variant, 'applies'>>): Variant => ({
+  applies: always,
+  ...variant,
+});
+
+const coilVariant = (id: string, label: string, about: string, coil: Partial<CoilIs>): Variant =>
+  entry({
+    id,
+    label,
+    about,
+    group: 'what can be wrong',
+    prepare: (job) => prepared(job, { parts: partsFor(job, { coil: { ...SOUND_COIL, ...coil } }) }),
+  });
+
+const NIGHT_F = 5;
+
+const peakActs = ({ basis: { facts } }: DayJob): DayAct[] => {
+  const { peak } = hourlyTariff(facts);
+  if (peak === null || peak.fromHour === peak.toHour) return [];
+  const held = (fromHour: number, toHour: number): DayAct => ({
+    kind: 'banks-held',
+    fromMin: fromHour * 60,
+    toMin: toHour * 60,
+    isDaily: true,
+  });
+  return peak.fromHour < peak.toHour
+    ? [held(peak.fromHour, peak.toHour)]
+    : [held(0, peak.toHour), held(peak.fromHour, 24)];
+};
+
+/** A board with another interval, or one that feels frost, on any job. */
+const boardFacts = ({ basis: { facts } }: DayJob, intervalMin: 30 | 60 | 90 | null): Facts => ({
+  ...facts,
+  outdoorUnit: {
+    ...facts.outdoorUnit,
+    ...(intervalMin === null
+      ? { defrostControl: 'demand' as const }
+      : { defrostControl: 'time-temperature' as const, defrostIntervalMin: intervalMin }),
+  },
+});
+
+const boardVariant = (id: string, label: string, intervalMin: 30 | 60 | 90 | null): Variant =>
+  entry({
+    id,
+    label,
+    about: intervalMin === null ? 'Defrosts when the coil says so.' : `Defrosts after ${intervalMin} min of run.`,
+    group: 'settings',
+    prepare: (job) => prepared(job, { parts: partsFor(job, { board: jobBoard(boardFacts(job, intervalMin)) }) }),
+  });
+
+/** The defrost boards that are held against each other. */
+export const BOARD_VARIANTS: readonly Variant[] = [
+  boardVariant('board-30', 'Board at 30 min', 30),
+  boardVariant('board-60', 'Board at 60 min', 60),
+  boardVariant('board-90', 'Board at 90 min', 90),
+  boardVariant('board-demand', 'Demand defrost', null),
+];
+
+/** What makes frost stay: each with what it does to the coil. */
+export const FROST_VARIANTS: readonly Variant[] = [
+  coilVariant('low-charge', 'Low charge', 'Little hot gas: a defrost melts a fraction of the frost.', { melts: 0.15 }),
+  coilVariant('weak-air', 'Weak air outdoors', 'A dirty coil or a slow fan: the coil runs colder.', {
+    air: 0.55,
+    split: 1.6,
+  }),
+  coilVariant('fan-failed', 'Outdoor fan failed', 'No air but what drifts over the coil.', { air: 0.15, split: 2.4 }),
+  coilVariant('sensor-off', 'Coil sensor off', 'The board’s sensor hangs in the air, not on the coil.', {
+    isFelt: false,
+  }),
+  entry({
+    id: 'cap-short',
+    label: 'Defrost cut short',
+    about: 'A board that ends every defrost after two minutes.',
+    group: 'what can be wrong',
+    prepare: (job) => {
+      const board = { ...jobBoard(job.basis.facts), capMin: 2 };
+      return prepared(job, { parts: partsFor(job, { board }) });
+    },
+  }),
+];
+
+const STANDS: Variant = entry({
+  id: 'stands',
+  label: 'As it stands',
+  about: 'The job as it is: its wires, its settings, its people.',
+  group: 'as it stands',
+  prepare: (job) => prepared(job),
+});
+
+const PLANNED: Variant = entry({
+  id: 'planned',
+  label: 'As planned',
+  about: 'The plan’s wires instead of those in the wall, and nothing tried.',
+  group: 'as it stands',
+  applies: ({ basis }) =>
+    basis.wall !== basis.sound || basis.scenario.faults.length + basis.scenario.conditions.length > 0,
+  prepare: (job) => {
+    const parts = partsFor(job);
+    return prepared(job, {
+      parts: { ...parts, system: { facts: job.basis.facts, wall: job.basis.sound, scenario: SOUND } },
+    });
+  },
+});
+
+const PEOPLE: readonly Variant[] = [
+  entry({
+    id: 'steady',
+    label: 'Steady',
+    about: 'The same setpoint all day.',
+    group: 'people',
+    applies: ({ basis: { facts } }) => facts.talk.schedule !== 'steady',
+    prepare: (job) => prepared(job, { schedule: { ...jobSchedule(job.basis.facts), kind: 'steady' } }),
+  }),
+  entry({
+    id: 'night',
+    label: `Cooler at night by ${NIGHT_F}`,
+    about: `${apartF(NIGHT_F)} lower while they sleep.`,
+    group: 'people',
+    applies: ({ basis: { facts } }) => facts.talk.schedule === 'steady',
+    prepare: (job) =>
+      prepared(job, { schedule: { ...jobSchedule(job.basis.facts), kind: 'night', setbackF: NIGHT_F } }),
+  }),
+  entry({
+    id: 'door',
+    label: 'Door open an hour',
+    about: 'An outer door stands open from 17:00 to 18:00.',
+    group: 'people',
+    prepare: (job) => prepared(job, { acts: [{ kind: 'door-open', fromMin: 17 * 60, toMin: 18 * 60 }] }),
+  }),
+  entry({
+    id: 'outage',
+    label: 'No power for two hours',
+    about: 'An outage from 3:00 to 5:00; everything comes back at once.',
+    group: 'people',
+    prepare: (job) => prepared(job, { acts: [{ kind: 'power-cut', fromMin: 3 * 60, toMin: 5 * 60 }] }),
+  }),
+  entry({
+    id: 'emergency',
+    label: 'Emergency heat all day',
+    about: 'The backup alone, the compressor held off.',
+    group: 'people',
+    prepare: (job) => prepared(job, { mode: 'emergency' }),
+  }),
+  entry({
+    id: 'peak-held',
+    label: 'Strips held in peak hours',
+    about: 'No bank may come on while electricity is dear.',
+    group: 'people',
+    applies: (job) => hasStrips(job) && peakActs(job).length > 0,
+    prepare: (job) => prepared(job, { acts: peakActs(job) }),
+  }),
+];
+
+const SETTINGS: readonly Variant[] = [
+  entry({
+    id: 'no-recovery',
+    label: 'No early climb',
+    about: 'The climb begins when the setpoint rises.',
+    group: 'settings',
+    applies: (job) => partsFor(job).program.recovery !== null,
+    prepare: (job) => prepared(job, { parts: partsFor(job, { program: { recovery: null } }) }),
+  }),
+  entry({
+    id: 'learns',
+    label: 'A thermostat that learns',
+    about: 'Where the backup comes three times a day, it calls it half a degree sooner from the next day on.',
+    group: 'settings',
+    applies: ({ basis: { facts } }) => backupOf(facts) === 'fossil' || kitRows(facts).length > 0,
+    prepare: (job) =>
+      prepared(job, {
+        parts: partsFor(job, { program: { learning: { startsPerDay: 3, stepF: 0.5, mostF: 2 } } }),
+      }),
+  }),
+];
+
+const wayVariants = ({ basis }: DayJob): Variant[] =>
+  jobWays(basis.facts).map((way, at) =>
+    entry({
+      id: `way-${at + 1}`,
+      label: way.name,
+      about: 'A way of setting the gates, from Crossing.',
+      group: 'ways',
+      prepare: (job) => prepared(withFacts(job, factsUnder(job.basis.facts, way, job.basis.crossing))),
+    }),
+  );
+
+/** Every way of living a day that says something on a job; the first is the job as it stands. */
+export const variantsOf = (job: DayJob): readonly Variant[] =>
+  [STANDS, PLANNED, ...PEOPLE, ...wayVariants(job), ...SETTINGS, ...BOARD_VARIANTS, ...FROST_VARIANTS].filter(
+    ({ applies }) => applies(job),
+  );
+
+/** The variants of some ids, in that order; unknown ones are left out, and none at all is the job as it stands. */
+export const variantsById = (job: DayJob, ids: readonly string[]): readonly Variant[] => {
+  const all = variantsOf(job);
+  const found = ids.flatMap((id) => all.filter((each) => each.id === id));
+  return found.length > 0 ? found : [STANDS];
+};
