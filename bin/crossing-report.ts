@@ -14,8 +14,12 @@ import type { WeatherYear } from '../src/core/formats/weather/weather-read';
 import { backupOf } from '../src/core/job/backup';
 import { applyRules } from '../src/core/job/finding';
 import { jobModel } from '../src/core/model';
+import { jobBasis } from '../src/core/model/basis';
 import { compareWays, differenceHangsOn } from '../src/core/setup/ways/compare';
 import { jobWays } from '../src/core/setup/ways/way';
+import type { MinuteYear } from '../src/core/simulation/minute-book';
+import { minuteReasons } from '../src/core/simulation/minute-reasons';
+import { compareMinutes } from '../src/core/simulation/minute-ways';
 import { FUEL_UNIT } from '../src/core/units/constants';
 
 /** Load, capacity, gates and what the backup must give; supply air at one outdoor temperature. */
@@ -42,25 +46,40 @@ export const crossingReport = ({ facts }: JobFile, moment: Moment) => ({
   findings: applyRules(CROSSING_RULES, facts),
 });
 
+const minutesOf = ({ defrosts, degreeHoursShort, demandCost, storedBtu }: MinuteYear) => ({
+  defrosts,
+  degreeHoursShort,
+  demandCost,
+  storedBtu,
+});
+
 /** A year of a job as it stands and under each way of setting its gates. */
-export const yearReport = ({ facts }: JobFile, weather: WeatherYear, method: 'bins' | 'hourly') => {
+export const yearReport = (
+  { facts, confirmed }: JobFile,
+  weather: WeatherYear,
+  method: 'bins' | 'hourly' | 'minutes',
+) => {
+  const peak = jobPeak(facts);
+  const ways = jobWays(facts);
+  const job = { basis: jobBasis(facts), confirmed: new Set(confirmed) };
+  const byMinutes = method === 'minutes' ? compareMinutes(job, ways, weather, 'all') : null;
   const temperatures =
-    method === 'bins'
-      ? binned(weather.hoursF, BIN_WIDTH_F, jobPeak(facts))
-      : everyTemperature(weather.hoursF, jobPeak(facts));
-  const compared = compareWays(facts, jobWays(facts), temperatures);
+    method === 'bins' ? binned(weather.hoursF, BIN_WIDTH_F, peak) : everyTemperature(weather.hoursF, peak);
+  const compared = byMinutes ?? compareWays(facts, ways, temperatures);
   return {
     weather: weather.name,
     hours: weather.hoursF.length,
     filled: weather.filled,
     method,
-    ways: compared.map(({ name, compressorBelowF, auxAboveF, isTaken, year }) => ({
+    ways: compared.map(({ name, compressorBelowF, auxAboveF, isTaken, year }, at) => ({
       name,
       compressorBelowF,
       auxAboveF,
       isTaken,
       ...year,
+      ...(byMinutes ? minutesOf(byMinutes[at]!.minutes) : {}),
     })),
     hangsOn: differenceHangsOn(compared, backupOf(facts) === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null),
+    ...(byMinutes ? { reasons: minuteReasons(job, weather) } : {}),
   };
 };

@@ -144,7 +144,7 @@ const profileOf = (words: string[], read: Read): Parsed<{ file: string | undefin
   return profile.ok ? answered({ file, profile: profile.value }) : profile;
 };
 
-const METHODS = ['bins', 'hourly'] as const;
+const METHODS = ['bins', 'hourly', 'minutes'] as const;
 
 /** `--weather` (the id of a climate that ships, or a file), `--method`, `--fill`, `--scale`. */
 const yearOptionsOf = (words: string[], read: Read) => {
@@ -258,7 +258,7 @@ export const VERBS: Readonly<Record<string, Verb>> = {
     run: (words, read) => withMoment(words, read, (job, moment) => answered(crossingReport(job, moment))),
   },
   year: {
-    usage: 'year FILE --weather CLIMATE|FILE [--method bins|hourly] [--fill] [--scale F|C]',
+    usage: 'year FILE --weather CLIMATE|FILE [--method bins|hourly|minutes] [--fill] [--scale F|C]',
     run: (words, read) => {
       const options = yearOptionsOf(words, read);
       return options.ok

@@ -6,9 +6,10 @@ export const GUIDE_PARTS = [
   { id: 'wiring', label: 'Wiring', file: '4-wiring.md' },
   { id: 'setup', label: 'Setup', file: '5-setup.md' },
   { id: 'crossing', label: 'Crossing', file: '6-crossing.md' },
-  { id: 'startup', label: 'Startup', file: '7-startup.md' },
-  { id: 'handover', label: 'Handover', file: '8-handover.md' },
-  { id: 'library', label: 'Library', file: '9-library.md' },
+  { id: 'day', label: 'Day run', file: '7-day-run.md' },
+  { id: 'startup', label: 'Startup', file: '8-startup.md' },
+  { id: 'handover', label: 'Handover', file: '9-handover.md' },
+  { id: 'library', label: 'Library', file: '10-library.md' },
 ] as const;
 
 /** The address of the part that a page of a job belongs to. */

@@ -2,8 +2,12 @@ import { expose } from 'comlink';
 import type { Scenario } from '@/core/control/scenario';
 import type { FactPath, Facts } from '@/core/job/document';
 import { jobBasis } from '@/core/model/basis';
+import type { Way } from '@/core/setup/ways/way';
 import { type BoardMonth, boardMonths } from '@/core/simulation/board-months';
 import { type DaySpan, differenceFrom, liveDays, type LivedDay } from '@/core/simulation/lived';
+import { type Magnified, magnified } from '@/core/simulation/magnified';
+import { type MinuteReason, minuteReasons } from '@/core/simulation/minute-reasons';
+import { compareMinutes, type MinuteExtent, type MinuteWay } from '@/core/simulation/minute-ways';
 import { type DayJob, variantsById } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
 
@@ -36,7 +40,23 @@ const api = {
     };
   },
   /** A month under each defrost board, and with what makes frost stay. */
-  boards: (sent: SentJob, weather: HourlyWeather, day: number): BoardMonth[] => boardMonths(jobOf(sent), weather, day),
+  boards: (sent: SentJob, weather: HourlyWeather, day: number, onShare: (share: number) => void): BoardMonth[] =>
+    boardMonths(jobOf(sent), weather, day, onShare),
+  /** One defrost of a way of living a day, second by second; null: there is none. */
+  magnify: (sent: SentJob, id: string, weather: HourlyWeather, day: number): Magnified | null => {
+    const job = jobOf(sent);
+    return magnified(job, variantsById(job, [id])[0]!, weather, day);
+  },
+  /** The job as it stands and under each way, by the minute. */
+  compareMinutes: (
+    sent: SentJob,
+    ways: readonly Way[],
+    weather: HourlyWeather,
+    extent: MinuteExtent,
+    onShare: (share: number) => void,
+  ): MinuteWay[] => compareMinutes(jobOf(sent), ways, weather, extent, onShare),
+  /** What minutes know of a job's year that bins and hours do not. */
+  reasons: (sent: SentJob, weather: HourlyWeather): MinuteReason[] => minuteReasons(jobOf(sent), weather),
 };
 
 /** What the day worker answers. */

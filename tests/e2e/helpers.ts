@@ -43,6 +43,8 @@ export const SCREENS = [
   'crossing',
   'crossing/year',
   'crossing/air',
+  'day',
+  'day/defrost',
   'startup',
   'handover',
 ];

@@ -4,7 +4,7 @@ import { expectSaved, freshJob, openRuler, stored } from './helpers';
 test('a whole reading without a mouse: page, step, name, value, verdict', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/sheet`);
-  await page.keyboard.press('6');
+  await page.keyboard.press('7');
   await expect(page).toHaveURL(/\/startup/);
   await expect(page).toHaveTitle(/^Startup · e2e .* · Gate Cross$/);
   await page.getByLabel('Who is reading').focus();

@@ -60,8 +60,19 @@ const monthOf = (job: DayJob, variant: Variant, weather: HourlyWeather, day: num
   };
 };
 
-/** A month of a job as it stands, under each board, and with each thing that makes frost stay. */
-export const boardMonths = (job: DayJob, weather: HourlyWeather, day: number): BoardMonth[] =>
-  [...variantsById(job, ['stands']), ...BOARD_VARIANTS, ...FROST_VARIANTS].map((variant) =>
-    monthOf(job, variant, weather, day),
-  );
+/**
+ * A month of a job as it stands, under each board, and with each thing that makes frost stay.
+ * @param onShare called with how far it is, from 0 to 1
+ */
+export const boardMonths = (
+  job: DayJob,
+  weather: HourlyWeather,
+  day: number,
+  onShare: (share: number) => void = () => undefined,
+): BoardMonth[] => {
+  const variants = [...variantsById(job, ['stands']), ...BOARD_VARIANTS, ...FROST_VARIANTS];
+  return variants.map((variant, at) => {
+    onShare(at / variants.length);
+    return monthOf(job, variant, weather, day);
+  });
+};

@@ -5,7 +5,7 @@ import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import { clockAt } from './clock';
 import type { DayRun } from './day';
-import { droopF, shortSpells, shortWords } from './short-spells';
+import { droopF, isBankHeld, shortSpells, shortWords } from './short-spells';
 import { hasSignal, isBackupCalled, shortAt, tickCount } from './ticks';
 
 /** What an event belongs to: the source that came, went or was held, or the room. */
@@ -156,18 +156,13 @@ export const dayEvents = (run: DayRun, program: ControlProgram, facts: Facts): r
   const events: DayEvent[] = [];
   const words = wordsOf(run, program, facts);
   const banks = new Set(kitRows(facts).map(({ bank }) => bank)).size;
-  const isBankHeld = (tick: number) =>
-    banks > 0 && isBackupCalled(trace, tick) && trace.furnaceStage[tick] === 0 && trace.banksOn[tick]! < banks;
-  // Sequencers take their time: a bank is held only where it is still off some minutes after its call.
-  const isBankLate = (tick: number) =>
-    [0, 1, 2, 3].every((ago) => tick * stepMin >= ago && isBankHeld(Math.max(0, tick - Math.round(ago / stepMin))));
   const is: Record<string, (tick: number) => boolean> = {
     compressor: (tick) => trace.compressorStage[tick]! > 0,
     second: (tick) => hasSignal(trace, tick, 'Y2'),
     backup: (tick) => isBackupCalled(trace, tick),
     defrost: (tick) => trace.inDefrost[tick]!,
     climb: (tick) => trace.isRecovering[tick]!,
-    bank: isBankLate,
+    bank: (tick) => isBankHeld(run, tick, banks),
   };
   const compressorHold = told(trace.compressorHold, is.compressor!);
   const backupHold = told(trace.backupHold, is.backup!);
@@ -199,7 +194,7 @@ export const dayEvents = (run: DayRun, program: ControlProgram, facts: Facts): r
     if (defrost === 'off') say('defrost-ends', 'defrost', words.defrostEnds(tick));
     if (tick > 0 && trace.shiftF[tick] !== trace.shiftF[tick - 1]) say('learned', 'backup', words.learned(tick));
   }
-  for (const { fromMin, toMin, deepestF, causes } of shortSpells(run, facts, program)) {
+  for (const { fromMin, toMin, shortMin, deepestF, causes } of shortSpells(run, facts, program)) {
     const why = causes.map(
       ({ why: each, minutes }) => `${shortWords(each, facts, program)} (${roundTo(minutes, 0)} min)`,
     );
@@ -207,14 +202,14 @@ export const dayEvents = (run: DayRun, program: ControlProgram, facts: Facts): r
       atMin: fromMin,
       id: 'short-begins',
       source: 'room',
-      words: `The room is more than ${differenceF(droopF(program))} short until ${clockAt(toMin)}, ${differenceF(deepestF)} at the deepest: ${why.join(', ')}.`,
+      words: `The room is more than ${differenceF(droopF(program))} short for ${roundTo(shortMin, 0)} min until ${clockAt(toMin)}, ${differenceF(deepestF)} at the deepest: ${why.join(', ')}.`,
     });
     if (toMin < tickCount(run) * stepMin)
       events.push({
         atMin: toMin,
         id: 'short-ends',
         source: 'room',
-        words: `The room has caught up after ${roundTo(toMin - fromMin, 0)} min.`,
+        words: 'The room has caught up.',
       });
   }
   return events.sort((one, other) => one.atMin - other.atMin);

@@ -22,12 +22,11 @@ export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: b
   const isLong = tickCount(run) * run.stepMin > DAY_MIN;
   const at = `${isLong ? `day ${dayAt(deepest.fromMin)}, ` : ''}${clockAt(deepest.fromMin)}`;
   const total = roundTo(
-    spells.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0),
+    spells.reduce((sum, { shortMin }) => sum + shortMin, 0),
     0,
   );
-  const [most] = deepest.causes;
   return {
     isHeld: false,
-    sentence: `Short by more than ${limit} for ${total} min, ${apartF(roundTo(deepest.deepestF, 1))} at the deepest, from ${at}: ${shortWords(most!.why, facts, program)}.`,
+    sentence: `Short by more than ${limit} for ${total} min, ${apartF(roundTo(deepest.deepestF, 1))} at the deepest, from ${at}: ${shortWords(deepest.fellBy, facts, program)}.`,
   };
 };

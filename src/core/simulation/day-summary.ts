@@ -52,7 +52,7 @@ export const daySummary = (run: DayRun, facts: Facts, program: ControlProgram, t
   return {
     cost: dayCost(run, tariff),
     degreeHoursShort,
-    shortMin: shortSpells(run, facts, program).reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0),
+    shortMin: shortSpells(run, facts, program).reduce((sum, each) => sum + each.shortMin, 0),
     leastRoomF,
     starts: spellsOf(count, (tick) => trace.compressorStage[tick]! > 0).filter(([from]) => from > 0).length,
     compressorHours,

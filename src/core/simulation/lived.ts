@@ -116,7 +116,7 @@ export const differenceFrom = (first: LivedDay, other: LivedDay, facts: Facts): 
     `They part at ${when}.`,
     Math.abs(money) < ALIKE.dollars
       ? 'The cost is the same.'
-      : `${roundTo(Math.abs(money), 2).toFixed(2)} $ ${money > 0 ? 'dearer' : 'cheaper'}${made.length > 0 ? `: ${made.join(', ')}` : ''}.`,
+      : `$${roundTo(Math.abs(money), 2).toFixed(2)} ${money > 0 ? 'dearer' : 'cheaper'}${made.length > 0 ? `: ${made.join(', ')}` : ''}.`,
     ...(Math.abs(comfort) < ALIKE.degreeHours
       ? []
       : [`The room is ${comfort > 0 ? 'colder' : 'warmer'} by ${roundTo(Math.abs(comfort), 1)} degree-hours.`]),

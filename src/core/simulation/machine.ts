@@ -9,7 +9,7 @@ import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import { elementKW } from '../strips/element';
 import { jobElements } from '../strips/from-job';
-import { temperatureRiseF } from '../units/air';
+import { sensibleFactorAt } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
 import { type ElementState, OPEN, stepElement } from './elements';
 import { type HouseState, houseStepper, type HouseThermal } from './house';
@@ -142,6 +142,7 @@ export const machineOf = (
   const rows = kitRows(facts);
   const { heatCfm, auxCfm } = facts.airHandler;
   const { elevationFt } = facts.site;
+  const carriesBtuh = sensibleFactorAt(elevationFt);
   const blower = blowerKW(facts);
   const size: CoilSize = {
     ...unit.full(47),
@@ -152,6 +153,16 @@ export const machineOf = (
   };
   const limitF = hasSupplyLimit(facts) ? facts.furnace.supplyAirLimitF : null;
   const letBackF = facts.furnace.supplyAirLimitF - facts.furnace.supplyAirDifferentialF;
+
+  const lastOfBank = rows.map(({ bank }, at) => rows.findLastIndex((row) => row.bank === bank) === at);
+  /** Banks of which an element is on. */
+  const banksOn = (elements: readonly ElementState[]): number => {
+    let count = 0;
+    for (let last = 0; last < rows.length; last++)
+      if (lastOfBank[last] && elements.some(({ isClosed }, at) => isClosed && rows[at]!.bank === rows[last]!.bank))
+        count++;
+    return count;
+  };
 
   return (before: MachineState, inputs: TickInputs, atMin: number): Tick => {
     const { weather, setpoints, isPowered, heldBanks } = inputs;
@@ -205,12 +216,10 @@ export const machineOf = (
     const flame = fires ? Math.min(1, Math.max(0, (before.firedMin + stepMin - FLAME_MIN) / stepMin)) : 0;
 
     const heatBtuh = answer.heatBtuh * climb + stripsKW * BTU_PER_KWH + on.fireBtuh * flame;
-    const supplyF = house.roomF + temperatureRiseF(heatBtuh, stripsKW > 0 || flame > 0 ? auxCfm : heatCfm, elevationFt);
+    const supplyF = house.roomF + heatBtuh / (carriesBtuh * (stripsKW > 0 || flame > 0 ? auxCfm : heatCfm));
     const doorBtuh = inputs.openShare * thermal.lossBtuhPerF * (house.roomF - outdoorF);
     const { state: nextHouse, meanRoomF } = stepHouse(house, heatBtuh - doorBtuh, outdoorF);
     const { setpointF, isRecovering } = setpointNow(setpoints, program, mode, atMin);
-    const banks = new Set<number>();
-    for (let at = 0; at < rows.length; at++) if (elements[at]!.isClosed) banks.add(rows[at]!.bank);
     return {
       state: {
         demand,
@@ -233,7 +242,7 @@ export const machineOf = (
           : isFull && unit.hasStages
             ? 2
             : 1,
-      banksOn: banks.size,
+      banksOn: banksOn(elements),
       isBurning: flame > 0,
       isDefrosting,
       defrostEnd: event?.kind === 'ends' ? event.by : null,

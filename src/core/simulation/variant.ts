@@ -60,8 +60,11 @@ const prepared = (job: DayJob, change: Partial<Prepared> = {}): Prepared => ({
   mode: change.mode ?? 'heat',
 });
 
+/** A job as it stands. */
+export const prepareStanding = (job: DayJob): Prepared => prepared(job);
+
 /** The same job with other facts. */
-const withFacts = ({ basis, confirmed }: DayJob, facts: Facts): DayJob => ({
+export const withFacts = ({ basis, confirmed }: DayJob, facts: Facts): DayJob => ({
   basis: jobBasis(facts, basis.scenario),
   confirmed,
 });
@@ -152,7 +155,7 @@ const STANDS: Variant = entry({
   label: 'As it stands',
   about: 'The job as it is: its wires, its settings, its people.',
   group: 'as it stands',
-  prepare: (job) => prepared(job),
+  prepare: prepareStanding,
 });
 
 const PLANNED: Variant = entry({

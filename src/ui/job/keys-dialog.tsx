@@ -3,7 +3,7 @@
 import { DialogClose, DialogFrame } from '../dialog-frame';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 – 7', 'pages of the job'],
+  ['1 – 8', 'pages of the job'],
   ['[  ]', 'outdoor temperature down, up'],
   ['c', 'next call'],
   ['/', 'command list'],
@@ -11,6 +11,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓', 'in a number field: one step'],
   ['Tab, Enter', 'on a terminal: put a probe there; on a wire’s end: lift it, then land it'],
   ['Delete, Esc', 'on a lifted wire’s end: take it off, or let go'],
+  ['← →, Page ↑ ↓', 'on the strip of Day run: a minute, an hour; with Shift an event'],
   ['?', 'these keys'],
 ];
 

@@ -48,6 +48,22 @@ export const JOB_PAGES = [
     finds: ['balance point', 'lockout', 'cost', 'year', 'weather', 'capacity', 'changeover', 'supply air', 'register'],
   },
   {
+    id: 'day',
+    label: 'Day run',
+    finds: [
+      'simulation',
+      'minute by minute',
+      'setback',
+      'recovery',
+      'defrost interval',
+      'frost',
+      'peak hours',
+      'demand charge',
+      'short cycling',
+      'play',
+    ],
+  },
+  {
     id: 'startup',
     label: 'Startup',
     finds: [

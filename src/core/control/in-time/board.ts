@@ -47,6 +47,9 @@ const switched = (before: boolean | null, { closesF, opensF }: TimeTemperatureBo
   return before === true && !atLeast(coilF, opensF);
 };
 
+const withSwitch = (state: BoardState, isClosed: boolean): BoardState =>
+  state.isClosed === isClosed ? state : { ...state, isClosed };
+
 /** Whether the coil is warm enough to end a defrost. */
 const isClear = (state: BoardState, program: BoardProgram, coilF: number): boolean =>
   program.kind === 'demand' ? atLeast(coilF, program.endsF) : state.isClosed === false;
@@ -127,9 +130,13 @@ const counted = (state: BoardState, program: BoardProgram, hasCall: boolean, ste
     };
   const adds =
     hasCall && (program.kind === 'demand' || program.counts === 'run' || state.isClosed === true) ? stepMin : 0;
+  if (adds === 0 && settledMin === null) return state;
+  // Written out: a year has half a million of these.
   return {
-    ...state,
+    phase,
     countMin: state.countMin + adds,
+    isClosed: state.isClosed,
+    cleanSplitF: state.cleanSplitF,
     settledMin: settledMin === null ? null : hasCall ? settledMin + stepMin : 0,
   };
 };
@@ -140,7 +147,7 @@ const counted = (state: BoardState, program: BoardProgram, hasCall: boolean, ste
  */
 export const stepBoard = (before: BoardState, program: BoardProgram, inputs: BoardInputs, stepMin: number): Decided => {
   const felt =
-    program.kind === 'demand' ? before : { ...before, isClosed: switched(before.isClosed, program, inputs.coilF) };
+    program.kind === 'demand' ? before : withSwitch(before, switched(before.isClosed, program, inputs.coilF));
   const wasDefrosting = felt.phase.kind === 'defrosting';
   const decided = wasDefrosting
     ? inDefrost(felt, program, inputs)

@@ -43,7 +43,7 @@ const backupHold = (
   if (mode !== 'heat' || demand.backup.isOn) return null;
   const { setpointF, isRecovering } = setpointNow(setpoints, program, mode, atMin);
   const shortF = shortBy(mode, setpointF, roomF);
-  const freely = { ...demand, isBackupHeld: false };
+  const freely = demand.isBackupHeld ? { ...demand, isBackupHeld: false } : demand;
   if (!backupWanted(freely, program, { shortF, isRecovering: false, hasFault, atMin }).isWanted) return null;
   if (demand.isBackupHeld && !hasFault) return 'lockout';
   if (isRecovering && !demand.isLockedOut && !hasFault) return 'recovery';

@@ -42,7 +42,7 @@ const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
             `Chosen: the thermal balance, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone is short.`,
           );
     case 'economic': {
-      const prices = `At ${facts.prices.electricPerKWh} $/kWh and ${facts.prices.fuelPerUnit} $ a ${FUEL_UNIT[facts.furnace.fuel]}`;
+      const prices = `At $${facts.prices.electricPerKWh} a kWh and $${facts.prices.fuelPerUnit} a ${FUEL_UNIT[facts.furnace.fuel]}`;
       if (economicBalanceF === 'always')
         return worked(60, `${prices} the furnace is the cheaper heat in every weather: the compressor is for cooling.`);
       if (economicBalanceF === 'never' || economicBalanceF === undefined)

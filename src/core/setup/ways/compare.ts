@@ -102,7 +102,7 @@ export const differenceHangsOn = (compared: readonly ComparedWay[], fuelUnit: st
       ? []
       : [`${Math.abs(Math.round(value)).toLocaleString('en-US')} ${what} ${value > 0 ? 'more' : 'less'}`];
   return [
-    `“${dear.name}” costs ${Math.round(dear.year.cost - cheap.year.cost).toLocaleString('en-US')} $ a year more than “${cheap.name}”: ${[
+    `“${dear.name}” costs $${Math.round(dear.year.cost - cheap.year.cost).toLocaleString('en-US')} a year more than “${cheap.name}”: ${[
       ...more(strips, 'kWh by strips'),
       ...more(compressor, 'kWh by the compressor'),
       ...(fuelUnit === null ? [] : more(fuel, `${fuelUnit}s of fuel`)),

@@ -116,7 +116,7 @@ describe('side by side', () => {
     expect(locked!.year.cost).toBeGreaterThan(limit!.year.cost + 100);
     const said = differenceHangsOn([limit!, locked!], null);
     expect(said[0]).toMatch(
-      /“Locked out at 35” costs [\d,]+ \$ a year more than .*kWh by strips more.*by the compressor less/,
+      /“Locked out at 35” costs \$[\d,]+ a year more than .*kWh by strips more.*by the compressor less/,
     );
     expect(said[1]).toMatch(/between \S+ and 35 °F out/);
   });

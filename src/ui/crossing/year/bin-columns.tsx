@@ -48,7 +48,7 @@ const BinColumns = ({ bins, parts }: BinColumnsProps) => {
       x: {
         formatter: (_, at) => {
           const bin = bins[(at as { dataPointIndex: number }).dataPointIndex]!;
-          return `${figure(bin.fromF)} to ${text(bin.toF)}: ${Math.round(bin.hours)} h, ${bin.cost.toFixed(0)} $`;
+          return `${figure(bin.fromF)} to ${text(bin.toF)}: ${Math.round(bin.hours)} h, $${bin.cost.toFixed(0)}`;
         },
       },
     },

@@ -17,17 +17,20 @@ import { FUEL_UNIT } from '@/core/units/constants';
 import { Said } from '../../degrees';
 import { FactField } from '../../fields/fact-field';
 import { useJob, useJobNow } from '../../job/provider';
+import { useSentJob } from '../../job/use-sent-job';
+import { useWeather } from '../../use-weather';
 import { CrossingTabs } from '../crossing-tabs';
 import { BinsChart } from './bins-chart';
+import { MinuteWords } from './minute-words';
 import { Progress } from './progress';
 import { useHourly } from './use-hourly';
-import { useWeather } from './use-weather';
+import { useMinutes } from './use-minutes';
 import { WayDialog } from './way-dialog';
 import { WaysTable } from './ways-table';
 import { WeatherPicker } from './weather-picker';
 import { YearSummary } from './year-summary';
 
-const METHODS = { bins: 'By bins', hourly: 'Hour by hour' } as const;
+const METHODS = { bins: 'By bins', hourly: 'Hour by hour', minutes: 'Minute by minute' } as const;
 type Method = keyof typeof METHODS;
 
 const PRICE_FACTS: readonly FactPath[] = [
@@ -66,9 +69,15 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
     [weather.hoursF, peak],
   );
   const byBins = useMemo(() => (bins === null ? null : compareWays(facts, ways, bins)), [facts, ways, bins]);
-  const hourly = useHourly(method === 'hourly', facts, ways, weather.hoursF);
-  const compared = method === 'hourly' && hourly.compared ? hourly.compared : byBins;
-  const isOld = method === 'hourly' && hourly.compared !== null && !hourly.isCurrent;
+  const sent = useSentJob();
+  const { hoursF, humidity } = weather;
+  const hours = useMemo(() => (hoursF === null ? null : { hoursF, humidity }), [hoursF, humidity]);
+  const hourly = useHourly(method === 'hourly', facts, ways, hoursF);
+  const minutes = useMinutes(method === 'minutes', sent, ways, hours);
+  const work = method === 'minutes' ? minutes : hourly;
+  const worked = method === 'minutes' ? minutes.answer?.compared : method === 'hourly' ? hourly.answer : null;
+  const compared = worked ?? byBins;
+  const isOld = method !== 'bins' && work.answer !== null && !work.isCurrent;
   const backup = backupOf(facts);
   const fuelUnit = backup === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null;
 
@@ -111,13 +120,13 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
               ))}
             </div>
           </div>
-          {method === 'hourly' && hourly.share !== null && (
-            <Progress label="Working out the year" share={hourly.share} onCancel={hourly.cancel} />
+          {method !== 'bins' && work.share !== null && (
+            <Progress label="Working out the year" share={work.share} onCancel={work.cancel} />
           )}
-          {method === 'hourly' && hourly.isCancelled && !hourly.isCurrent && (
+          {method !== 'bins' && work.isCancelled && !work.isWhole && (
             <p className="text-sm">
-              Cancelled; what stands here is by bins or from before.{' '}
-              <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={hourly.again}>
+              Cancelled; what stands here is by bins, from before, or of twelve days.{' '}
+              <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={work.again}>
                 Work it out
               </button>
             </p>
@@ -136,6 +145,14 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
             </div>
           ) : (
             !weather.problem && <p className="mt-4 min-h-64 text-quiet">Fetching the hours …</p>
+          )}
+          {method === 'minutes' && minutes.answer && minutes.isCurrent && (
+            <MinuteWords
+              stands={minutes.answer.compared[0]!}
+              byBins={byBins?.[0]?.year.cost ?? null}
+              reasons={minutes.answer.reasons}
+              isWhole={minutes.isWhole}
+            />
           )}
         </section>
       </div>
@@ -172,10 +189,11 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
             ))}
           </ul>
           <p className="mt-3 max-w-prose text-sm text-quiet">
-            Heat alone, steady setpoint: a setback’s morning climb and the droop (how far the room falls before backup
-            comes on) are a matter of hours, not of a year’s means. Beside the compressor the blower’s power is part of
-            the sheet’s figures; by itself with strips or furnace it is counted. Defrost: about four minutes at the
-            board’s interval on the Sheet, whenever the coil is cold enough; a demand board as frost grows.
+            Heat alone. By bins and by the hour the setpoint is steady: a setback’s morning climb, the droop (how far
+            the room falls before backup comes on), starts and frost as it comes are in the minutes. Beside the
+            compressor the blower’s power is part of the sheet’s figures; by itself with strips or furnace it is
+            counted. Defrost: about four minutes at the board’s interval on the Sheet, whenever the coil is cold enough;
+            a demand board as frost grows.
           </p>
         </section>
       )}

@@ -3,13 +3,15 @@
 import { useEffect, useMemo, useState } from 'react';
 import { climateById, CLIMATES } from '@/core/crossing/year/climates';
 import type { StoredWeather, WeatherHours } from '@/core/crossing/year/stored-weather';
-import { call } from '../../api';
+import { call } from './api';
 
 /** What a job's year of weather is, and its hours once they are there. */
 export interface ChosenWeather {
   readonly name: string;
   readonly about: string;
   readonly hoursF: Float64Array | null;
+  /** Humidity of the same hours; null: not there yet, or the year says nothing of it. */
+  readonly humidity: Float64Array | null;
   readonly problem: string | null;
 }
 
@@ -19,9 +21,11 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
   const isBundled = id === '' || CLIMATES.some((climate) => climate.id === id);
   const bundled = useMemo(() => (isBundled ? climateById(id) : null), [id, isBundled]);
   const bundledHours = useMemo(() => bundled?.hoursF() ?? null, [bundled]);
+  const bundledHumidity = useMemo(() => bundled?.humidity() ?? null, [bundled]);
   const [got, setGot] = useState<{
     readonly id: string;
     readonly hoursF: Float64Array | null;
+    readonly humidity: Float64Array | null;
     readonly problem: string | null;
   } | null>(null);
   useEffect(() => {
@@ -31,10 +35,16 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
       if (!isWanted) return;
       setGot(
         answer.kind === 'ok'
-          ? { id, hoursF: Float64Array.from(answer.value.hoursF), problem: null }
+          ? {
+              id,
+              hoursF: Float64Array.from(answer.value.hoursF),
+              humidity: answer.value.humidity && Float64Array.from(answer.value.humidity),
+              problem: null,
+            }
           : {
               id,
               hoursF: null,
+              humidity: null,
               problem:
                 answer.kind === 'lost'
                   ? 'The server does not answer; its hours are not here. Choose a bundled climate meanwhile.'
@@ -46,12 +56,14 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
       isWanted = false;
     };
   }, [id, isBundled]);
-  if (bundled) return { name: bundled.name, about: bundled.about, hoursF: bundledHours, problem: null };
+  if (bundled)
+    return { name: bundled.name, about: bundled.about, hoursF: bundledHours, humidity: bundledHumidity, problem: null };
   const here = got?.id === id ? got : null;
   return {
     name: stored?.name ?? 'Weather',
     about: stored && stored.filled > 0 ? `${stored.filled} hours filled.` : 'Imported.',
     hoursF: here?.hoursF ?? null,
+    humidity: here?.humidity ?? null,
     problem: here?.problem ?? null,
   };
 };

@@ -1,0 +1,178 @@
+import { isPeakHour, type Tariff } from '../crossing/year/plant';
+import { BIN_WIDTH_F } from '../crossing/year/temperatures';
+import type { Year, YearBin } from '../crossing/year/year';
+import type { Facts } from '../job/document';
+import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
+import type { HouseThermal } from './house';
+import type { MachineState, Tick } from './machine';
+
+/** A year, or a part of one, lived by the minute. */
+export interface MinuteYear {
+  readonly year: Year;
+  readonly defrosts: number;
+  /** °F under what the people asked for, times hours. */
+  readonly degreeHoursShort: number;
+  /** What the highest quarter hours of its months cost, $; null: no demand charge. */
+  readonly demandCost: number | null;
+  /** What the house stores at the end above the beginning, Btu. */
+  readonly storedBtu: number;
+}
+
+/** What a year by the minute is priced with. */
+export interface MinuteTariff extends Tariff {
+  /** For each kW of a month's highest quarter hour, $; null: none. */
+  readonly demandPerKW: number | null;
+}
+
+const DAY_MIN = 1440;
+const MINUTE_HOURS = 1 / 60;
+/** Minutes of a demand meter's mean. */
+const DEMAND_MIN = 15;
+const DAYS_A_MONTH = 365 / 12;
+
+type Sums = { -readonly [K in keyof YearBin]: YearBin[K] };
+
+const emptyBin = (fromF: number): Sums => ({
+  fromF,
+  toF: fromF + BIN_WIDTH_F,
+  hours: 0,
+  loadBtu: 0,
+  compressorBtu: 0,
+  stripsBtu: 0,
+  fossilBtu: 0,
+  shortBtu: 0,
+  cost: 0,
+});
+
+/** The bin of an outdoor temperature, made when it is first wanted. */
+const binOf = (bins: Map<number, Sums>, outdoorF: number): Sums => {
+  const fromF = Math.floor(outdoorF / BIN_WIDTH_F) * BIN_WIDTH_F;
+  const known = bins.get(fromF);
+  if (known) return known;
+  const made = emptyBin(fromF);
+  bins.set(fromF, made);
+  return made;
+};
+
+/** A minute as it is written down. */
+export interface BookedMinute {
+  readonly atMin: number;
+  readonly outdoorF: number;
+  /** What the people asked for, °F. */
+  readonly wishF: number;
+  readonly before: MachineState;
+  readonly tick: Tick;
+}
+
+/** What a book is kept about. */
+interface Booked {
+  readonly thermal: HouseThermal;
+  readonly tariff: MinuteTariff;
+  readonly furnace: Facts['furnace'];
+  /** Degrees short that count as short. */
+  readonly limitF: number;
+  /** Day of the year on which it begins, from 0. */
+  readonly day: number;
+}
+
+/**
+ * Adds minutes up, as a year by the hour is added up: load is what the people asked for. Plain sums, changed in place:
+ * half a million minutes go through here.
+ */
+export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) => {
+  const btuPerUnit = FUEL_BTU_PER_UNIT[furnace.fuel];
+  const peak = tariff.peak ?? null;
+  const bins = new Map<number, Sums>();
+  const monthPeaks = new Float64Array(12);
+  let [compressorKWh, blowerKWh, temperingBtu, heatingHours, stripHours] = [0, 0, 0, 0, 0];
+  let [furnaceHours, shortHours, starts, coldest, fuelUnits, defrosts] = [0, 0, 0, Infinity, 0, 0];
+  let [degreeHoursShort, quarterKWh] = [0, 0];
+
+  const meter = (atMin: number, kWh: number) => {
+    quarterKWh += kWh;
+    if (atMin % DEMAND_MIN !== DEMAND_MIN - 1) return;
+    const month = Math.min(11, Math.floor((day + atMin / DAY_MIN) / DAYS_A_MONTH));
+    monthPeaks[month] = Math.max(monthPeaks[month]!, (quarterKWh * 60) / DEMAND_MIN);
+    quarterKWh = 0;
+  };
+
+  return {
+    /** An hour in which nothing ran, at its mean outdoor temperature, °F. */
+    pass: (outdoorF: number): void => {
+      binOf(bins, outdoorF).hours += 1;
+      quarterKWh = 0;
+    },
+    note: ({ atMin, outdoorF, wishF, before, tick }: BookedMinute): void => {
+      const loadBtuh = Math.max(0, thermal.lossBtuhPerF * (wishF - outdoorF) - thermal.gainsBtuh);
+      const missedF = wishF - before.house.roomF;
+      const kWh = (tick.compressorKW + tick.stripsKW + tick.blowerKW) * MINUTE_HOURS;
+      const stripsBtuh = tick.stripsKW * BTU_PER_KWH;
+      const fossilBtuh = tick.fuelBtuh * furnace.efficiency;
+      const fuel = (tick.fuelBtuh * MINUTE_HOURS) / btuPerUnit;
+      const isDear = peak !== null && isPeakHour(peak, (atMin % DAY_MIN) / 60);
+      const bin = binOf(bins, outdoorF);
+      bin.hours += MINUTE_HOURS;
+      bin.loadBtu += loadBtuh * MINUTE_HOURS;
+      bin.compressorBtu += (tick.heatBtuh - stripsBtuh - fossilBtuh) * MINUTE_HOURS;
+      bin.stripsBtu += stripsBtuh * MINUTE_HOURS;
+      bin.fossilBtu += fossilBtuh * MINUTE_HOURS;
+      bin.cost += kWh * (isDear ? peak.perKWh : tariff.electricPerKWh) + fuel * tariff.fuelPerUnit;
+      if (missedF > limitF) {
+        bin.shortBtu += thermal.lossBtuhPerF * missedF * MINUTE_HOURS;
+        shortHours += MINUTE_HOURS;
+      }
+      degreeHoursShort += Math.max(0, missedF) * MINUTE_HOURS;
+      compressorKWh += tick.compressorKW * MINUTE_HOURS;
+      blowerKWh += tick.blowerKW * MINUTE_HOURS;
+      fuelUnits += fuel;
+      if (loadBtuh > 0) heatingHours += MINUTE_HOURS;
+      if (tick.isDefrosting) temperingBtu += stripsBtuh * MINUTE_HOURS;
+      else if (tick.stripsKW > 0) stripHours += MINUTE_HOURS;
+      if (tick.isBurning) furnaceHours += MINUTE_HOURS;
+      if (tick.defrostEnd !== null) defrosts++;
+      if (tick.state.ranMin > 0) {
+        if (before.ranMin === 0) starts++;
+        if (tick.supplyF < coldest) coldest = tick.supplyF;
+      }
+      meter(atMin, kWh);
+    },
+    /** @param storedBtu what the house stores at the end above the beginning */
+    close: (storedBtu: number): MinuteYear => {
+      const sorted = [...bins.values()].sort((one, other) => one.fromF - other.fromF);
+      const sum = (of: (bin: YearBin) => number) => sorted.reduce((total, bin) => total + of(bin), 0);
+      const stripsBtu = sum(({ stripsBtu: btu }) => btu);
+      const stripsKWh = stripsBtu / BTU_PER_KWH;
+      const { electricKgPerKWh, fuelKgPerUnit, demandPerKW } = tariff;
+      const isWeighed = electricKgPerKWh !== null && (fuelUnits === 0 || fuelKgPerUnit !== null);
+      return {
+        year: {
+          loadBtu: sum(({ loadBtu }) => loadBtu),
+          compressorBtu: sum(({ compressorBtu }) => compressorBtu),
+          compressorKWh,
+          blowerKWh,
+          stripsBtu,
+          stripsKWh,
+          temperingKWh: temperingBtu / BTU_PER_KWH,
+          fossilBtu: sum(({ fossilBtu }) => fossilBtu),
+          fuelUnits,
+          shortBtu: sum(({ shortBtu }) => shortBtu),
+          cost: sum(({ cost }) => cost),
+          co2Kg: isWeighed
+            ? (compressorKWh + blowerKWh + stripsKWh) * electricKgPerKWh + fuelUnits * (fuelKgPerUnit ?? 0)
+            : null,
+          heatingHours,
+          stripHours,
+          furnaceHours,
+          shortHours,
+          starts,
+          coldestSupplyF: coldest === Infinity ? null : coldest,
+          bins: sorted,
+        },
+        defrosts,
+        degreeHoursShort,
+        demandCost: demandPerKW === null ? null : monthPeaks.reduce((total, kW) => total + kW * demandPerKW, 0),
+        storedBtu,
+      };
+    },
+  };
+};

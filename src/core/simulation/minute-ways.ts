@@ -1,0 +1,76 @@
+import { lockoutsInForce } from '../control/lockouts';
+import { jobTariff } from '../crossing/year/from-job';
+import type { Facts } from '../job/document';
+import { changesBetween, factsUnder } from '../setup/ways/apply';
+import type { ComparedWay } from '../setup/ways/compare';
+import type { Way } from '../setup/ways/way';
+import { addYears } from './add-years';
+import type { MinuteTariff, MinuteYear } from './minute-book';
+import { liveMinutes } from './minute-year';
+import { typicalDays } from './typical-days';
+import { type DayJob, type Prepared, prepareStanding, withFacts } from './variant';
+import type { HourlyWeather } from './weather';
+
+/** A way with its year by the minute. */
+export interface MinuteWay extends ComparedWay {
+  readonly minutes: MinuteYear;
+}
+
+/** Which minutes of a year are lived: twelve days that stand for their months, or all of them. */
+export type MinuteExtent = 'typical' | 'all';
+
+const YEAR_DAYS = 365;
+/** A typical day begins from a house that has lived half a day of it. */
+const LEAD_MIN = 720;
+
+/** What a job's minutes are priced with. */
+export const minuteTariff = (facts: Facts): MinuteTariff => ({
+  ...jobTariff(facts),
+  demandPerKW: facts.prices.demandPerKW,
+});
+
+/**
+ * A year by the minute.
+ * @param onShare called now and then with how far it is, from 0 to 1
+ */
+export const minuteYear = (
+  prepared: Prepared,
+  weather: HourlyWeather,
+  extent: MinuteExtent,
+  onShare: (share: number) => void = () => undefined,
+): MinuteYear => {
+  const tariff = minuteTariff(prepared.parts.system.facts);
+  if (extent === 'all') return liveMinutes(prepared, tariff, weather, { day: 0, days: YEAR_DAYS, onShare });
+  const days = typicalDays(weather);
+  return addYears(
+    days.map(({ day, stands }, at) => {
+      onShare(at / days.length);
+      return { part: liveMinutes(prepared, tariff, weather, { day, days: 1, leadMin: LEAD_MIN }), times: stands };
+    }),
+  );
+};
+
+/** The job as it stands and under each way, by the minute. */
+export const compareMinutes = (
+  job: DayJob,
+  ways: readonly Way[],
+  weather: HourlyWeather,
+  extent: MinuteExtent,
+  onShare: (share: number) => void = () => undefined,
+): MinuteWay[] => {
+  const { facts, crossing } = job.basis;
+  return [null, ...ways].map((way, at): MinuteWay => {
+    const under = way === null ? facts : factsUnder(facts, way, crossing);
+    const minutes = minuteYear(prepareStanding(withFacts(job, under)), weather, extent, (share) =>
+      onShare((at + share) / (ways.length + 1)),
+    );
+    return {
+      name: way?.name ?? 'As it stands',
+      way,
+      ...lockoutsInForce(under),
+      year: minutes.year,
+      isTaken: changesBetween(facts, under).length === 0,
+      minutes,
+    };
+  });
+};

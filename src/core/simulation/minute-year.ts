@@ -1,0 +1,110 @@
+import type { SetpointEntry } from '../control/in-time/program';
+import { houseStepper, type HouseThermal, storedBtu } from './house';
+import { machineAtRest, machineOf, type MachineState } from './machine';
+import { minuteBook, type MinuteTariff, type MinuteYear } from './minute-book';
+import { setpointsFor } from './schedule';
+import { droopF } from './short-spells';
+import type { Prepared } from './variant';
+import { type HourlyWeather, weatherFrom } from './weather';
+
+/** Which minutes are lived, and what is told of it on the way. */
+export interface MinuteSpan {
+  /** Days from the first of January, from 0. */
+  readonly day: number;
+  readonly days: number;
+  /** What is lived before and not counted, min. */
+  readonly leadMin?: number;
+  /** Called now and then with how far it is, from 0 to 1. */
+  readonly onShare?: (share: number) => void;
+}
+
+const DAY_MIN = 1440;
+const HOUR_MIN = 60;
+/** How far above the call an idle house must stay for an hour to be passed at once, °F. */
+const IDLE_F = 0.05;
+/** How often a year tells how far it is. */
+const SHARES = 200;
+
+/** Whether nothing runs and nothing is about to. */
+const isIdle = ({ demand, elements, ranMin, firedMin, coil }: MachineState): boolean =>
+  !demand.isCalling &&
+  ranMin === 0 &&
+  firedMin === 0 &&
+  coil.frostLb === 0 &&
+  !demand.backup.isOn &&
+  !demand.emergency.isOn &&
+  elements.every(({ isClosed, otherwiseS }) => !isClosed && otherwiseS === 0);
+
+/**
+ * Whether an idle house stays above a temperature for an hour: between its air, its mass and where both come to rest,
+ * the room goes to no colder than the coldest of them.
+ */
+const staysAbove = (
+  { house }: MachineState,
+  { gainsBtuh, lossBtuhPerF }: HouseThermal,
+  coldestF: number,
+  limitF: number,
+): boolean => Math.min(house.roomF, house.massF, coldestF + gainsBtuh / lossBtuhPerF) > limitF;
+
+/** The setpoint in force and the next, on a clock that began some minutes earlier. */
+const asksOn = (entries: readonly SetpointEntry[], leadMin: number) => {
+  const shifted = entries.map(({ fromMin, setpointF }) => ({ fromMin: fromMin + leadMin, setpointF }));
+  let at = 0;
+  let window = shifted.slice(0, 2);
+  return (clockMin: number): readonly SetpointEntry[] => {
+    while (at + 1 < shifted.length && shifted[at + 1]!.fromMin <= clockMin) window = shifted.slice(++at, at + 2);
+    return window;
+  };
+};
+
+/** Lives days by the minute and adds them up; an hour in which an idle house cannot fall to its call goes at once. */
+export const liveMinutes = (
+  { parts, schedule, mode, acts }: Prepared,
+  tariff: MinuteTariff,
+  weather: HourlyWeather,
+  { day, days, leadMin = 0, onShare = () => undefined }: MinuteSpan,
+): MinuteYear => {
+  const { thermal, program, system } = parts;
+  const step = machineOf(parts, 1);
+  const passHour = houseStepper(thermal, HOUR_MIN);
+  const minutes = days * DAY_MIN;
+  const entries = setpointsFor(schedule, minutes);
+  const mostSetF = Math.max(...entries.map(({ setpointF }) => setpointF));
+  const callF = mostSetF - program.differentialF / 2 + IDLE_F;
+  const asks = asksOn(entries, leadMin);
+  const weatherAt = weatherFrom(weather, day * 24);
+  const book = minuteBook({ thermal, tariff, furnace: system.facts.furnace, limitF: droopF(program), day });
+  const everyBank = [...new Set(system.facts.heatKit.elements.map(({ bank }) => bank))];
+  const none: readonly number[] = [];
+  const isHeld = (minute: number) =>
+    acts.some(
+      ({ kind, isDaily, fromMin, toMin }) => kind === 'banks-held' && isDaily && minute >= fromMin && minute < toMin,
+    );
+  const shareEvery = Math.max(HOUR_MIN, Math.round(minutes / SHARES / HOUR_MIN) * HOUR_MIN);
+  let state = machineAtRest(parts, mode, { roomF: mostSetF, massF: mostSetF }, weatherAt(-leadMin).outdoorF);
+  let began = state.house;
+  for (let atMin = -leadMin; atMin < minutes; atMin++) {
+    if (atMin === 0) began = state.house;
+    if (atMin % shareEvery === 0) onShare(Math.max(0, atMin / minutes));
+    const now = weatherAt(atMin);
+    if (atMin % HOUR_MIN === 0 && acts.length === 0 && isIdle(state)) {
+      const next = weatherAt(atMin + HOUR_MIN).outdoorF;
+      if (staysAbove(state, thermal, Math.min(now.outdoorF, next), callF)) {
+        const meanF = (now.outdoorF + next) / 2;
+        if (atMin >= 0) book.pass(meanF);
+        state = { ...state, house: passHour(state.house, 0, meanF).state, coil: { coilF: next, frostLb: 0 } };
+        atMin += HOUR_MIN - 1;
+        continue;
+      }
+    }
+    const setpoints = asks(atMin + leadMin);
+    const heldBanks = acts.length > 0 && isHeld(((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN) ? everyBank : none;
+    const inputs = { mode, setpoints, weather: now, isPowered: true, heldBanks, openShare: 0 };
+    const before = state;
+    const tick = step(before, inputs, atMin + leadMin);
+    state = tick.state;
+    if (atMin >= 0) book.note({ atMin, outdoorF: now.outdoorF, wishF: setpoints[0]!.setpointF, before, tick });
+  }
+  onShare(1);
+  return book.close(storedBtu(thermal, began, state.house));
+};

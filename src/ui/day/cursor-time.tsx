@@ -1,0 +1,9 @@
+'use client';
+
+import { useCursor } from './cursor';
+import { whenText } from './strip';
+
+/** When the cursor stands. */
+export const CursorTime = ({ minutes }: { minutes: number }) => (
+  <output className="font-mono text-xl font-semibold">{useCursor(({ atMin }) => whenText(atMin, minutes))}</output>
+);

@@ -1,0 +1,140 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useId } from 'react';
+import type { DayPick } from '@/core/simulation/day-picks';
+import type { TypedDay } from '@/core/simulation/typed-weather';
+import { Said, useDegrees } from '../degrees';
+import { ChoiceBox } from '../fields/choice-box';
+import { NumberBox } from '../fields/number-box';
+import { DAY_COUNTS, type DayOn, type DayPlace } from './use-place';
+
+/** A year without a leap day, for the names of its days. */
+const YEAR = 2025;
+const FIRST_TYPED: TypedDay = { leastF: 28, mostF: 38, humidity: 85 };
+
+/** A day of the year as it is said. */
+export const dateText = (day: number): string => format(new Date(YEAR, 0, 1 + day), 'MMM d');
+
+const dateValue = (day: number): string => format(new Date(YEAR, 0, 1 + day), 'yyyy-MM-dd');
+const dayOfDate = (value: string): number | null => {
+  const at = new Date(`${value}T00:00:00`);
+  return Number.isNaN(at.getTime())
+    ? null
+    : Math.round((Date.UTC(YEAR, at.getMonth(), at.getDate()) - Date.UTC(YEAR, 0, 1)) / 86_400_000);
+};
+
+interface DayChoiceProps {
+  readonly place: DayPlace;
+  readonly picks: readonly DayPick[];
+  readonly day: number;
+  /** Whether one may choose how many days. */
+  readonly hasLength?: boolean;
+  readonly onGo: (change: Partial<DayPlace>) => void;
+  /** What stands in the same row. */
+  readonly children?: React.ReactNode;
+}
+
+/** Which day is lived, and how many: by its character, by its date, or as it is typed. */
+export const DayChoice = ({ place, picks, day, hasLength = true, onGo, children }: DayChoiceProps) => {
+  const id = useId();
+  const degrees = useDegrees();
+  const { on } = place;
+  const pick = on.kind === 'pick' ? picks.find((each) => each.id === on.id) : undefined;
+  const typed = on.kind === 'typed' ? on.typed : null;
+  const type = (change: Partial<TypedDay>) =>
+    onGo({ on: { kind: 'typed', typed: { ...(typed ?? FIRST_TYPED), ...change } } });
+  const choose = (value: string) => {
+    if (value === 'typed') return type({});
+    const next: DayOn = value === 'date' ? { kind: 'date', day } : { kind: 'pick', id: value };
+    onGo({ on: next });
+  };
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <span className="block w-full sm:w-64">
+        <label htmlFor={id} className="eyebrow">
+          Weather of
+        </label>
+        <select
+          id={id}
+          className="field-box w-full"
+          value={on.kind === 'pick' ? (pick?.id ?? '') : on.kind}
+          onChange={(event) => choose(event.target.value)}
+        >
+          {picks.map((each) => (
+            <option key={each.id} value={each.id}>
+              {degrees.say(each.label)}, {dateText(each.day)}
+            </option>
+          ))}
+          <option value="date">A date of the year</option>
+          <option value="typed">A day typed in</option>
+        </select>
+      </span>
+      {hasLength && (
+        <span className="min-w-0 flex-1 basis-44 sm:flex-none">
+          <ChoiceBox label="For a" options={DAY_COUNTS} value={place.days} onCommit={(days) => onGo({ days })} />
+        </span>
+      )}
+      {children}
+      {on.kind === 'date' && (
+        <span className="block max-w-48">
+          <label htmlFor={`${id}-date`} className="eyebrow">
+            Date
+          </label>
+          <input
+            id={`${id}-date`}
+            type="date"
+            className="field-box w-full"
+            min={dateValue(0)}
+            max={dateValue(364)}
+            value={dateValue(on.day)}
+            onChange={(event) => {
+              const next = dayOfDate(event.target.value);
+              if (next !== null) onGo({ on: { kind: 'date', day: next } });
+            }}
+          />
+        </span>
+      )}
+      {typed && (
+        <div className="grid w-full max-w-lg grid-cols-3 gap-x-3">
+          <NumberBox
+            label="Coldest"
+            unit="°F"
+            min={-40}
+            max={70}
+            step={1}
+            value={typed.leastF}
+            onCommit={(value) =>
+              typeof value === 'number' && type({ leastF: value, mostF: Math.max(value, typed.mostF) })
+            }
+          />
+          <NumberBox
+            label="Warmest"
+            unit="°F"
+            min={-40}
+            max={75}
+            step={1}
+            value={typed.mostF}
+            onCommit={(value) =>
+              typeof value === 'number' && type({ mostF: value, leastF: Math.min(value, typed.leastF) })
+            }
+          />
+          <NumberBox
+            label="Humidity"
+            unit="%"
+            min={5}
+            max={100}
+            step={5}
+            value={typed.humidity}
+            onCommit={(value) => typeof value === 'number' && type({ humidity: value })}
+          />
+        </div>
+      )}
+      {pick && (
+        <p className="pb-2.5 text-sm text-quiet max-lg:hidden">
+          <Said>{pick.about}</Said>
+        </p>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,9 @@
+import { PageTabs } from '../page-tabs';
+
+const TABS = [
+  { path: '', label: 'By the minute' },
+  { path: 'defrost', label: 'Defrost' },
+];
+
+/** The ways through Day run: the day on its time axis, and one defrost magnified. */
+export const DayTabs = () => <PageTabs page="day" label="Day run" tabs={TABS} />;

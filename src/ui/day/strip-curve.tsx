@@ -1,0 +1,63 @@
+import { memo, useMemo } from 'react';
+import type { DayTrace } from '@/core/simulation/day';
+import { type StripLine, stripLine } from '@/core/simulation/strip-lines';
+import type { CurveRow } from './strip-rows';
+
+/** Points of a line at most: more than a screen is wide. */
+const MOST_POINTS = 1600;
+/** A curve keeps this share of its height free above and below. */
+const MARGIN = 0.06;
+
+interface Scaled {
+  readonly lines: readonly StripLine[];
+  readonly least: number;
+  readonly most: number;
+}
+
+/** A row's lines on one scale. */
+export const scaledLines = (row: CurveRow, trace: DayTrace): Scaled => {
+  const lines = row.lines.map(({ values }) => stripLine(values(trace), MOST_POINTS));
+  const least = Math.min(...lines.map((line) => line.least));
+  const most = Math.max(...lines.map((line) => line.most));
+  const spare = Math.max(0, row.leastSpan - (most - least)) / 2;
+  return { lines, least: row.isTemperature ? least - spare : 0, most: most + spare * (row.isTemperature ? 1 : 2) };
+};
+
+const pathOf = ({ points }: StripLine, count: number, { least, most }: Scaled, isStepped: boolean): string => {
+  const x = (tick: number) => ((100 * tick) / count).toFixed(3);
+  const y = (value: number) =>
+    (100 * (1 - MARGIN - ((1 - 2 * MARGIN) * (value - least)) / Math.max(1e-9, most - least))).toFixed(2);
+  return points
+    .map(([tick, value], at) =>
+      at === 0 ? `M${x(tick)} ${y(value)}` : isStepped ? `H${x(tick)}V${y(value)}` : `L${x(tick)} ${y(value)}`,
+    )
+    .join('');
+};
+
+/** A curve over the run's time: drawn once, however the cursor goes. */
+export const StripCurve = memo(({ row, trace }: { row: CurveRow; trace: DayTrace }) => {
+  const scaled = useMemo(() => scaledLines(row, trace), [row, trace]);
+  const count = trace.roomF.length;
+  return (
+    <svg
+      aria-hidden
+      viewBox="0 0 100 100"
+      preserveAspectRatio="none"
+      className="absolute inset-0 size-full overflow-hidden"
+    >
+      {row.lines.map(({ id, colour, isDashed }, at) => (
+        <path
+          key={id}
+          d={pathOf(scaled.lines[at]!, count, scaled, isDashed === true)}
+          fill="none"
+          stroke={colour}
+          strokeWidth={isDashed ? 1.5 : 2}
+          strokeDasharray={isDashed ? '5 4' : undefined}
+          strokeLinejoin="round"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+    </svg>
+  );
+});
+StripCurve.displayName = 'StripCurve';

@@ -1,0 +1,32 @@
+import { clockAt, dayAt } from '@/core/simulation/clock';
+
+/** A mark on the run's time axis. */
+export interface TimeMark {
+  readonly atMin: number;
+  readonly label: string;
+}
+
+const DAY_MIN = 1440;
+/** A run as short as this is marked by its minutes. */
+const MOMENT_MIN = 60;
+
+/** Hours of a day, or days of a longer run, as many as there is room for. */
+export const timeMarks = (minutes: number, isNarrow: boolean): TimeMark[] => {
+  if (minutes <= MOMENT_MIN) {
+    const every = isNarrow ? 4 : 1;
+    return Array.from({ length: Math.ceil(minutes / every) }, (_, at) => ({
+      atMin: at * every,
+      label: `${at * every} min`,
+    }));
+  }
+  const isDay = minutes <= DAY_MIN;
+  const everyMin = isDay
+    ? isNarrow
+      ? 360
+      : 120
+    : DAY_MIN * (minutes > 7 * DAY_MIN ? (isNarrow ? 10 : 5) : isNarrow ? 2 : 1);
+  return Array.from({ length: Math.floor((minutes - 1) / everyMin) + 1 }, (_, at) => {
+    const atMin = at * everyMin;
+    return { atMin, label: isDay ? clockAt(atMin) : `day ${dayAt(atMin)}` };
+  });
+};
