@@ -3,7 +3,7 @@ import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import { clockAt, dayAt } from './clock';
 import type { LivedDay } from './lived';
-import { shortSpells, shortWords } from './short-spells';
+import { PLAY_F, shortSpells, shortWords } from './short-spells';
 import { tickCount } from './ticks';
 
 const DAY_MIN = 1440;
@@ -25,6 +25,11 @@ export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: b
     spells.reduce((sum, { shortMin }) => sum + shortMin, 0),
     0,
   );
+  if (deepest.deepestF < droopF + PLAY_F)
+    return {
+      isHeld: true,
+      sentence: `Held: ${apartF(roundTo(deepest.deepestF, 1))} under the setpoint at the deepest; ${total} min of it beyond the droop of ${limit}.`,
+    };
   return {
     isHeld: false,
     sentence: `Short by more than ${limit} for ${total} min, ${apartF(roundTo(deepest.deepestF, 1))} at the deepest, from ${at}: ${shortWords(deepest.fellBy, facts, program)}.`,

@@ -1,30 +1,26 @@
 import type { BoardProgram } from '../control/in-time/board-program';
 import type { Facts } from '../job/document';
 
-/** What boards have in common, and each kind's usual figures. Our judgement where the Sheet has no fact. */
-const FRAME = { capMin: 10, onCallLoss: 'resumes', pauseMaxMin: null } as const;
+/** A demand board's usual figures, °F and min. Our judgement: makers do not print them. */
+const DEMAND = { marginF: 6, leastMin: 34, coldF: 35, forceAfterMin: 360, settleMin: 10 } as const;
 
-/** The defrost board of a job. */
-export const jobBoard = ({ outdoorUnit }: Facts): BoardProgram =>
-  outdoorUnit.defrostControl === 'demand'
-    ? {
-        ...FRAME,
-        kind: 'demand',
-        cleanSplitF: null,
-        marginF: 6,
-        leastMin: 34,
-        coldF: 35,
-        endsF: 60,
-        forceAfterMin: 360,
-        settleMin: 10,
-      }
+/** The defrost board of a job. Each option is a fact on the Sheet. */
+export const jobBoard = ({ outdoorUnit }: Facts): BoardProgram => {
+  const frame = {
+    capMin: outdoorUnit.defrostCapMin,
+    onCallLoss: outdoorUnit.defrostOnCallLoss,
+    pauseMaxMin: null,
+  };
+  return outdoorUnit.defrostControl === 'demand'
+    ? { ...frame, ...DEMAND, kind: 'demand', cleanSplitF: null, endsF: outdoorUnit.defrostOpensF }
     : {
-        ...FRAME,
+        ...frame,
         kind: 'time-temperature',
         intervalMin: outdoorUnit.defrostIntervalMin,
         earlyShare: 1,
-        counts: 'run',
-        whenDue: 'wait',
-        closesF: 30,
-        opensF: 60,
+        counts: outdoorUnit.defrostCounts,
+        whenDue: outdoorUnit.defrostWhenDue,
+        closesF: outdoorUnit.defrostClosesF,
+        opensF: outdoorUnit.defrostOpensF,
       };
+};

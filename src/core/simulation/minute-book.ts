@@ -69,7 +69,7 @@ interface Booked {
   readonly thermal: HouseThermal;
   readonly tariff: MinuteTariff;
   readonly furnace: Facts['furnace'];
-  /** Degrees short that count as short. */
+  /** Degrees under what was asked for that count as short: beyond the droop and its play. */
   readonly limitF: number;
   /** Day of the year on which it begins, from 0. */
   readonly day: number;

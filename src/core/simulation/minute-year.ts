@@ -3,7 +3,7 @@ import { houseStepper, type HouseThermal, storedBtu } from './house';
 import { machineAtRest, machineOf, type MachineState } from './machine';
 import { minuteBook, type MinuteTariff, type MinuteYear } from './minute-book';
 import { setpointsFor } from './schedule';
-import { droopF } from './short-spells';
+import { droopF, PLAY_F } from './short-spells';
 import type { Prepared } from './variant';
 import { type HourlyWeather, weatherFrom } from './weather';
 
@@ -73,7 +73,7 @@ export const liveMinutes = (
   const callF = mostSetF - program.differentialF / 2 + IDLE_F;
   const asks = asksOn(entries, leadMin);
   const weatherAt = weatherFrom(weather, day * 24);
-  const book = minuteBook({ thermal, tariff, furnace: system.facts.furnace, limitF: droopF(program), day });
+  const book = minuteBook({ thermal, tariff, furnace: system.facts.furnace, limitF: droopF(program) + PLAY_F, day });
   const everyBank = [...new Set(system.facts.heatKit.elements.map(({ bank }) => bank))];
   const none: readonly number[] = [];
   const isHeld = (minute: number) =>

@@ -46,6 +46,12 @@ export interface ShortSpell {
 /** Degrees short at which the backup is due: what a run calls the droop. */
 export const droopF = ({ auxOnF, differentialF }: ControlProgram): number => auxOnF ?? differentialF;
 
+/**
+ * How far a room may swing under the droop while its backup comes on and takes hold, °F: no shortage, but the thermostat
+ * at work. Our judgement.
+ */
+export const PLAY_F = 1;
+
 /** Spells no farther apart than this are one, min. */
 const APART_MIN = 15;
 /** So long after its call a bank that is still off is held by something, min: sequencers take their time. */

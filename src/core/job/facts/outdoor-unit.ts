@@ -1,5 +1,7 @@
 import { choiceFact, flagFact, numberFact, optionalNumberFact, tableFact, textFact } from '../fact';
 
+const ON_A_TIMER = { path: 'outdoorUnit.defrostControl', is: ['time-temperature'] } as const;
+
 export const outdoorUnit = {
   name: textFact({ label: 'Outdoor unit', place: 'yard', why: 'As its data plate says: maker, model.' }),
   serial: textFact({ label: 'Serial number', place: 'yard', maxLength: 60 }),
@@ -71,6 +73,64 @@ export const outdoorUnit = {
     options: [30, 50, 60, 90].map((minutes) => ({ value: minutes, label: `${minutes} min` })),
     assumed: 90,
     why: '90 minutes in mild dry winters, 30 to 60 where cold is damp. A demand board has none.',
+  }),
+  defrostCounts: choiceFact({
+    label: 'Board counts',
+    place: 'yard',
+    options: [
+      { value: 'run-while-cold', label: 'Run time with a cold coil' },
+      { value: 'run', label: 'All run time' },
+    ],
+    assumed: 'run-while-cold',
+    onlyWhen: ON_A_TIMER,
+    why: 'A board that counts all run time is due as soon as the coil turns cold.',
+  }),
+  defrostWhenDue: choiceFact({
+    label: 'Due while the coil is warm',
+    place: 'yard',
+    options: [
+      { value: 'wait', label: 'Waits for the cold' },
+      { value: 'restart', label: 'Counts from zero again' },
+    ],
+    assumed: 'wait',
+    onlyWhen: { path: 'outdoorUnit.defrostCounts', is: ['run'] },
+  }),
+  defrostClosesF: numberFact({
+    label: 'Coil switch closes at',
+    place: 'yard',
+    unit: '°F',
+    min: 15,
+    max: 45,
+    assumed: 30,
+    onlyWhen: ON_A_TIMER,
+    why: 'Printed on the switch. A coil warmer than that never defrosts.',
+  }),
+  defrostOpensF: numberFact({
+    label: 'Coil is clear at',
+    place: 'yard',
+    unit: '°F',
+    min: 40,
+    max: 90,
+    assumed: 60,
+    why: 'The switch opens, or the board’s sensor ends the defrost. Too low a figure leaves ice.',
+  }),
+  defrostCapMin: numberFact({
+    label: 'Longest defrost',
+    place: 'yard',
+    unit: 'min',
+    min: 2,
+    max: 20,
+    assumed: 10,
+    why: 'The board ends a defrost here, cleared or not.',
+  }),
+  defrostOnCallLoss: choiceFact({
+    label: 'Call lost in a defrost',
+    place: 'yard',
+    options: [
+      { value: 'resumes', label: 'Goes on with the next call' },
+      { value: 'forgets', label: 'The defrost is over' },
+    ],
+    assumed: 'resumes',
   }),
   stripsInDefrost: flagFact({
     label: 'Strips on in defrost',

@@ -2,16 +2,13 @@ import { control } from '../../control/thermostat';
 import { type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
 
-/** A defrost that runs to its cap, min. Source: the trade's usual cap; the unit's own manual decides. */
-const DEFROST_CAP_MIN = 10;
-
 export const defrost: StartupStep = {
   id: 'defrost',
   title: 'Defrost',
   why: 'One that ends on its cap leaves ice, and it snowballs.',
   applies: () => true,
   build: (context) => {
-    const { defrostControl } = context.facts.outdoorUnit;
+    const { defrostControl, defrostCapMin: capMin } = context.facts.outdoorUnit;
     const { held } = control(context.facts, stepMoment(context, 'defrost'));
     return {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
@@ -28,8 +25,8 @@ export const defrost: StartupStep = {
         {
           id: 'cap',
           label: 'Defrost cap',
-          seconds: DEFROST_CAP_MIN * 60,
-          why: 'Most boards end here, cleared or not.',
+          seconds: capMin * 60,
+          why: 'The board ends here, cleared or not.',
         },
       ],
       items: [
@@ -42,15 +39,15 @@ export const defrost: StartupStep = {
           expect: () => ({
             kind: 'band',
             aim: null,
-            pass: [0.5, DEFROST_CAP_MIN - 0.5],
-            warn: [0.2, DEFROST_CAP_MIN + 4],
-            tolerance: `under ${DEFROST_CAP_MIN} min`,
-            sum: `It should end on temperature, before the board’s cap. Most boards cap at ${DEFROST_CAP_MIN} min; the unit’s own manual decides`,
+            pass: [0.5, capMin - 0.5],
+            warn: [0.2, capMin + 4],
+            tolerance: `under ${capMin} min`,
+            sum: `It should end on temperature, before the board’s cap. The Sheet has ${capMin} min; the unit’s own manual decides`,
           }),
           explain: (value, grade) =>
             grade === 'pass' || typeof value !== 'number'
               ? null
-              : value >= DEFROST_CAP_MIN - 0.5
+              : value >= capMin - 0.5
                 ? {
                     means: 'It ran to the cap: the coil did not clear.',
                     next: 'Coil sensor’s place and ohms, indoor airflow; then charge, by licensed people.',
