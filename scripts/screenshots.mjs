@@ -18,17 +18,17 @@ const VIEWS = [
   ['jobs', '/', DESK],
   ['sheet', `/jobs/${JOBS.planned}/sheet?out=33&in=68&call=heat-1`, DESK],
   ['strips', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, DESK, false, 60],
-  ['strips-phone', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, PHONE, false, 60],
   ['wiring', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, DESK],
   ['wiring-as-found', `/jobs/${JOBS.found}/wiring?out=28&in=66&call=defrost`, { width: 1280, height: 1500 }],
   ['setup', `/jobs/${JOBS.planned}/setup?out=33&in=68&call=heat-1`, DESK],
   ['setup-talk', `/jobs/${JOBS.planned}/setup/talk?out=33&in=68&call=heat-1`, DESK],
   ['setup-card', `/jobs/${JOBS.proved}/setup/card/outdoor?out=27&in=68&call=heat-1`, DESK],
-  ['setup-card-phone', `/jobs/${JOBS.started}/setup/card/indoor?out=19&in=68&call=heat-1#unit/A-04`, PHONE],
   ['library', '/library', DESK],
   ['crossing', `/jobs/${JOBS.started}/crossing?out=19&in=68&call=heat-1`, DESK],
   ['crossing-year', `/jobs/${JOBS.started}/crossing/year?out=19&in=68&call=heat-1`, { width: 1280, height: 1300 }],
   ['crossing-air', `/jobs/${JOBS.started}/crossing/air?out=28&in=68&call=heat-1`, DESK],
+  ['day-run', `/jobs/${JOBS.planned}/day?out=28&in=68&call=heat-1&on=26_38_85&min=180`, { width: 1280, height: 1150 }],
+  ['day-defrost', `/jobs/${JOBS.started}/day/defrost?out=32&in=68&call=defrost`, DESK],
   ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK],
   ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
   ['startup-crawlspace', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK, true],
@@ -60,6 +60,10 @@ for (const [name, path, viewport, isDark, second] of VIEWS) {
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });
   if (second) await page.getByLabel('Seconds since the call').fill(String(second));
+  // What is worked out beside the page says so until it is there.
+  await page.waitForFunction(() => !/\w …/.test(document.querySelector('main')?.innerText ?? ''), undefined, {
+    timeout: 20_000,
+  });
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
   await context.close();
   say(name);

@@ -13,6 +13,7 @@ import { CLIMATES } from '../../src/core/crossing/year/climates';
 import { binned, everyTemperature } from '../../src/core/crossing/year/temperatures';
 import type { FactPath, Facts } from '../../src/core/job/document';
 import { type JobModel, jobModel } from '../../src/core/model';
+import { jobBasis } from '../../src/core/model/basis';
 import { SAMPLES } from '../../src/core/samples';
 import { cardOf } from '../../src/core/setup/card/card';
 import { setupFindings } from '../../src/core/setup/findings';
@@ -20,6 +21,12 @@ import { quillwort } from '../../src/core/setup/profiles/quillwort';
 import { resolveSettings } from '../../src/core/setup/resolve';
 import { compareWays } from '../../src/core/setup/ways/compare';
 import { jobWays } from '../../src/core/setup/ways/way';
+import { runDay } from '../../src/core/simulation/day';
+import { dayPicks } from '../../src/core/simulation/day-picks';
+import { liveDays } from '../../src/core/simulation/lived';
+import { minuteYear } from '../../src/core/simulation/minute-ways';
+import { type DayJob, prepareStanding, variantsById } from '../../src/core/simulation/variant';
+import { weatherFrom } from '../../src/core/simulation/weather';
 import { kitFit } from '../../src/core/strips/belongs';
 import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
@@ -38,11 +45,12 @@ import { benchFor } from '../../src/core/wiring/state';
 import { wiringState } from '../../src/core/wiring/state';
 import { terminalTable } from '../../src/core/wiring/terminal-table';
 import { traceCall } from '../../src/core/wiring/trace';
+import { bareMinutes } from './bare-minutes';
 import { bareYears } from './bare-years';
 
 /** Times a function over many runs and prints median and slowest percent, ms. */
 const time = (what: string, aim: string, work: () => unknown, runs = 400): void => {
-  for (let warm = 0; warm < 50; warm++) work();
+  for (let warm = 0; warm < Math.min(50, runs); warm++) work();
   const took = Array.from({ length: runs }, () => {
     const from = performance.now();
     work();
@@ -156,6 +164,41 @@ time(
   60,
 );
 time('the same by a bare loop over typed arrays', 'aim > 1/3', () => bareYears(facts, six, hoursF), 60);
+const dayJob = { basis: jobBasis(facts), confirmed: new Set<FactPath>() };
+const weather = { hoursF, humidity: CLIMATES[0]!.humidity() };
+const design = dayPicks(weather, facts).find(({ id }) => id === 'design')!.day;
+const variant = (...ids: string[]) => variantsById(dayJob, ids);
+const [stands] = variant('stands');
+const liveAll = (of: DayJob, ids: string[], days: number) =>
+  variantsById(of, ids).map((each) => liveDays(of, each, weather, { day: design, minutes: days * 1440, stepMin: 1 }));
+first('a day by the minute, nothing solved yet', 'beside the warm one', () =>
+  liveAll({ basis: jobBasis(fresh(facts)), confirmed: new Set() }, ['stands'], 1),
+);
+const parts = stands!.prepare(dayJob).parts;
+time(
+  'a day by the minute, 1,440 ticks through the wires',
+  'aim < 10',
+  () =>
+    runDay(parts, {
+      minutes: 1440,
+      stepMin: 1,
+      mode: 'heat',
+      setpoints: [{ fromMin: 0, setpointF: 68 }],
+      weatherAt: weatherFrom(weather, design * 24),
+      start: { roomF: 68, massF: 68 },
+    }),
+  200,
+);
+time('the same with its lead, events and figures', '', () => liveAll(dayJob, ['stands'], 1), 100);
+time('a month of four ways', 'aim < 400', () => liveAll(dayJob, ['stands', 'night', 'board-30', 'low-charge'], 30), 8);
+time('a year by the minute, 525,600 ticks', 'aim < 1000', () => minuteYear(prepareStanding(dayJob), weather, 'all'), 5);
+time(
+  'the same arithmetic in a bare loop over typed arrays',
+  'ratio to the line above',
+  () => bareMinutes(facts, hoursF),
+  5,
+);
+time('twelve days that stand for their months', '', () => minuteYear(prepareStanding(dayJob), weather, 'typical'), 20);
 time('gate ruler', '', () => ruler(facts));
 time('all findings of a job', '', () => findingsOf(facts));
 time('startup plan with 35 readings', '', () => jobModel(fresh(facts)).startup(readings, DEFAULT_MOMENT));

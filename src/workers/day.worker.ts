@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import type { Parsed } from '@/core/border/parse';
 import type { Scenario } from '@/core/control/scenario';
 import type { FactPath, Facts } from '@/core/job/document';
 import { jobBasis } from '@/core/model/basis';
@@ -6,8 +7,10 @@ import type { Way } from '@/core/setup/ways/way';
 import { type BoardMonth, boardMonths } from '@/core/simulation/board-months';
 import { type DaySpan, differenceFrom, liveDays, type LivedDay } from '@/core/simulation/lived';
 import { type Magnified, magnified } from '@/core/simulation/magnified';
+import { type MeasuredHouse, measuredHouse } from '@/core/simulation/measured-house';
 import { type MinuteReason, minuteReasons } from '@/core/simulation/minute-reasons';
 import { compareMinutes, type MinuteExtent, type MinuteWay } from '@/core/simulation/minute-ways';
+import { standInLogger } from '@/core/simulation/stand-in-logger';
 import { type DayJob, variantsById } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
 
@@ -57,6 +60,10 @@ const api = {
   ): MinuteWay[] => compareMinutes(jobOf(sent), ways, weather, extent, onShare),
   /** What minutes know of a job's year that bins and hours do not. */
   reasons: (sent: SentJob, weather: HourlyWeather): MinuteReason[] => minuteReasons(jobOf(sent), weather),
+  /** A job's house fitted to a logger's file. */
+  measure: (sent: SentJob, text: string): Parsed<MeasuredHouse> => measuredHouse(sent.facts, text),
+  /** A logger's file as the job's house would write it. */
+  standIn: (sent: SentJob, weather: HourlyWeather, day: number): string => standInLogger(jobOf(sent), weather, day),
 };
 
 /** What the day worker answers. */

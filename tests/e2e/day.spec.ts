@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { freshJob } from './helpers';
+import { expectSaved, freshJob, stored } from './helpers';
 
 const answer = (page: Page) => page.getByRole('region', { name: 'The answer' });
 const time = (page: Page) => page.getByRole('slider', { name: 'Time of the run' }).first();
@@ -135,4 +135,27 @@ test('an address that makes no sense opens a day all the same', async ({ page })
   await ran(page);
   await expect(page.getByRole('radio', { name: 'Day', exact: true })).toBeChecked();
   await expect(time(page)).toHaveAttribute('aria-valuetext', /^6:00: /);
+});
+
+test('a logger’s file gives the house’s loss and weight; a broken one is said with its line', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/day/house`);
+  await page.getByLabel('Logger file').setInputFiles({
+    name: 'hall.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('time,room,outdoor\n0,68,20\n5,warm,20'),
+  });
+  await expect(page.getByRole('alert').filter({ hasText: 'hall.csv' })).toContainText(
+    'line 3: “warm” is no temperature',
+  );
+  await page.getByRole('button', { name: 'Try a simulated logger' }).click();
+  const logger = page.getByRole('region', { name: 'Logger' });
+  // The stand-in's house loses an eighth more than the Sheet says.
+  await expect(logger.getByRole('row', { name: /Heat loss at design/ })).toContainText(/(3[6-9]|40),\d00 ± /);
+  await page.getByRole('button', { name: 'Take the hours into the Sheet' }).click();
+  await expect(page.getByText(/holds its heat for about \d+ h, as measured by a logger/)).toBeVisible();
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.house.timeConstantH).toBeGreaterThan(10);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/from its kind alone/)).toBeVisible();
 });

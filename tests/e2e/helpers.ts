@@ -45,6 +45,7 @@ export const SCREENS = [
   'crossing/air',
   'day',
   'day/defrost',
+  'day/house',
   'startup',
   'handover',
 ];

@@ -47,7 +47,7 @@ export const found: Sample = {
       elevationFt: 5980,
       notes: 'Compressor stops in mid-defrost. Furnace in the crawlspace; bring the low ladder.',
     },
-    house: { designOutdoorF: 4, designBtuh: 38_000, noLoadF: 62, heatSetpointF: 68 },
+    house: { ...assumed.house, designOutdoorF: 4, designBtuh: 38_000, noLoadF: 62, heatSetpointF: 68 },
     system: { ...assumed.system, backup: 'furnace' },
     outdoorUnit: {
       ...assumed.outdoorUnit,

@@ -20,7 +20,7 @@ export const planned: Sample = {
       elevationFt: 5900,
       notes: 'Replaces a resistance furnace. Attic hatch in the hall; ladder on site.',
     },
-    house: { designOutdoorF: 4, designBtuh: 31_500, noLoadF: 61, heatSetpointF: 68 },
+    house: { ...assumed.house, designOutdoorF: 4, designBtuh: 31_500, noLoadF: 61, heatSetpointF: 68 },
     outdoorUnit: {
       ...assumed.outdoorUnit,
       name: 'Larkspur 30, single stage',

@@ -32,7 +32,7 @@ export const proved: Sample = {
       elevationFt: 5900,
       notes: '',
     },
-    house: { designOutdoorF: 4, designBtuh: 25_500, noLoadF: 60, heatSetpointF: 68 },
+    house: { ...assumed.house, designOutdoorF: 4, designBtuh: 25_500, noLoadF: 60, heatSetpointF: 68 },
     outdoorUnit: {
       ...assumed.outdoorUnit,
       name: 'Larkspur 30, single stage',

@@ -32,7 +32,7 @@ export const started: Sample = {
       elevationFt: 6050,
       notes: 'Dog in the yard. Breaker panel in the garage, behind the shelves.',
     },
-    house: { designOutdoorF: 4, designBtuh: 34_500, noLoadF: 62, heatSetpointF: 69 },
+    house: { ...assumed.house, designOutdoorF: 4, designBtuh: 34_500, noLoadF: 62, heatSetpointF: 69 },
     outdoorUnit: {
       ...assumed.outdoorUnit,
       name: 'Tern 36 B',

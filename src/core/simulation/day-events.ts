@@ -130,7 +130,7 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
     },
     setpoint: (tick: number) => `Setpoint ${figureF(trace.setpointF[tick]!)}.`,
     climb: (tick: number) =>
-      `The climb begins from ${figureF(trace.roomF[tick]!)}: the next setpoint is to be reached in time.`,
+      `The climb begins from ${figureF(trace.roomF[tick]!)}: the next setpoint is to be reached in time.${facts.talk.lightSleepers ? ' Light sleepers here hear the unit from now on.' : ''}`,
     learned: (tick: number) =>
       `The thermostat has learned: ${backup.toLowerCase()} comes ${differenceF(trace.shiftF[tick]!)} sooner than it is set to.`,
   };

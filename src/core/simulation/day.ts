@@ -4,6 +4,7 @@ import type { ControlProgram, SetpointEntry } from '../control/in-time/program';
 import type { Mode } from '../control/in-time/signals';
 import type { ResolvedSettings } from '../setup/resolve';
 import { controlProgram } from './control-program';
+import { gainsShareAt } from './gains';
 import { type HouseState, storedBtu } from './house';
 import { jobBoard } from './job-board';
 import { jobHouse } from './job-house';
@@ -158,7 +159,7 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
   const hours = stepMin / 60;
   let state = machineAtRest(parts, mode, asked.start, weatherAt(-leadTicks * stepMin).outdoorF);
   let began = state.house;
-  let [heatBtu, lossBtu] = [0, 0];
+  let [heatBtu, gainsBtu, lossBtu] = [0, 0, 0];
   for (let tick = -leadTicks; tick * stepMin < asked.minutes - 1e-9; tick++) {
     const atMin = tick * stepMin;
     // The thermostat's own clock began with what was lived before.
@@ -176,6 +177,7 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
         isPowered: acts.length === 0 || !is('power-cut', atMin),
         heldBanks: acts.length > 0 && is('banks-held', atMin) ? everyBank : NO_BANKS,
         openShare: acts.length > 0 && is('door-open', atMin) ? DOOR_SHARE : 0,
+        gainsShare: gainsShareAt(atMin),
       },
       clockMin,
     );
@@ -204,6 +206,7 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
     trace.defrostEnd.push(now.defrostEnd);
     trace.shiftF[tick] = state.demand.shiftF;
     heatBtu += now.heatBtuh * hours;
+    gainsBtu += now.gainsBtuh * hours;
     lossBtu += now.lossBtuh * hours;
   }
   return {
@@ -211,7 +214,7 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
     trace,
     energy: {
       heatBtu,
-      gainsBtu: (parts.thermal.gainsBtuh * trace.roomF.length * stepMin) / 60,
+      gainsBtu,
       lossBtu,
       storedBtu: storedBtu(parts.thermal, began, state.house),
     },

@@ -41,10 +41,10 @@ const HOURS_PER_DAY = 24;
 
 /** Lives some days of a year one way. */
 export const liveDays = (job: DayJob, variant: Variant, weather: HourlyWeather, span: DaySpan): LivedDay => {
-  const { parts, schedule, acts, mode } = variant.prepare(job);
+  const { parts, schedule, acts, mode, coldStartF } = variant.prepare(job);
   const { facts } = parts.system;
   const setpoints = setpointsFor(schedule, span.minutes);
-  const startF = setpoints[0]!.setpointF;
+  const startF = coldStartF ?? setpoints[0]!.setpointF;
   const run = runDay(parts, {
     minutes: span.minutes,
     stepMin: span.stepMin,
@@ -52,7 +52,7 @@ export const liveDays = (job: DayJob, variant: Variant, weather: HourlyWeather, 
     setpoints,
     weatherAt: weatherFrom(weather, span.day * HOURS_PER_DAY),
     start: { roomF: startF, massF: startF },
-    leadMin: LEAD_MIN,
+    leadMin: coldStartF === null ? LEAD_MIN : 0,
     acts,
   });
   const tariff = hourlyTariff(facts);

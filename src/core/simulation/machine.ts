@@ -74,6 +74,8 @@ export interface TickInputs {
   readonly heldBanks: readonly number[];
   /** Loss of an open door beside the house's own, a share of that. */
   readonly openShare: number;
+  /** People, lamps and sun now, a share of their mean. */
+  readonly gainsShare: number;
 }
 
 /** What a tick was like. Heat is what reaches the house, Btu/h. */
@@ -96,6 +98,7 @@ export interface Tick {
   readonly blowerKW: number;
   readonly fuelBtuh: number;
   readonly heatBtuh: number;
+  readonly gainsBtuh: number;
   readonly lossBtuh: number;
 }
 
@@ -218,7 +221,9 @@ export const machineOf = (
     const heatBtuh = answer.heatBtuh * climb + stripsKW * BTU_PER_KWH + on.fireBtuh * flame;
     const supplyF = house.roomF + heatBtuh / (carriesBtuh * (stripsKW > 0 || flame > 0 ? auxCfm : heatCfm));
     const doorBtuh = inputs.openShare * thermal.lossBtuhPerF * (house.roomF - outdoorF);
-    const { state: nextHouse, meanRoomF } = stepHouse(house, heatBtuh - doorBtuh, outdoorF);
+    // The house itself holds the mean of its gains; what an hour has more or less comes with the heat.
+    const moreBtuh = (inputs.gainsShare - 1) * thermal.gainsBtuh;
+    const { state: nextHouse, meanRoomF } = stepHouse(house, heatBtuh + moreBtuh - doorBtuh, outdoorF);
     const { setpointF, isRecovering } = setpointNow(setpoints, program, mode, atMin);
     return {
       state: {
@@ -253,6 +258,7 @@ export const machineOf = (
       blowerKW: !runs && (stripsKW > 0 || flame > 0) ? blower : 0,
       fuelBtuh: (on.fireBtuh * flame) / facts.furnace.efficiency,
       heatBtuh,
+      gainsBtuh: inputs.gainsShare * thermal.gainsBtuh,
       lossBtuh: thermal.lossBtuhPerF * (meanRoomF - outdoorF) + doorBtuh,
     };
   };

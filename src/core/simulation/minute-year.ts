@@ -1,4 +1,5 @@
 import type { SetpointEntry } from '../control/in-time/program';
+import { gainsShareAt, LEAST_GAINS } from './gains';
 import { houseStepper, type HouseThermal, storedBtu } from './house';
 import { machineAtRest, machineOf, type MachineState } from './machine';
 import { minuteBook, type MinuteTariff, type MinuteYear } from './minute-book';
@@ -44,7 +45,7 @@ const staysAbove = (
   { gainsBtuh, lossBtuhPerF }: HouseThermal,
   coldestF: number,
   limitF: number,
-): boolean => Math.min(house.roomF, house.massF, coldestF + gainsBtuh / lossBtuhPerF) > limitF;
+): boolean => Math.min(house.roomF, house.massF, coldestF + (LEAST_GAINS * gainsBtuh) / lossBtuhPerF) > limitF;
 
 /** The setpoint in force and the next, on a clock that began some minutes earlier. */
 const asksOn = (entries: readonly SetpointEntry[], leadMin: number) => {
@@ -92,14 +93,26 @@ export const liveMinutes = (
       if (staysAbove(state, thermal, Math.min(now.outdoorF, next), callF)) {
         const meanF = (now.outdoorF + next) / 2;
         if (atMin >= 0) book.pass(meanF);
-        state = { ...state, house: passHour(state.house, 0, meanF).state, coil: { coilF: next, frostLb: 0 } };
+        state = {
+          ...state,
+          house: passHour(state.house, (gainsShareAt(atMin) - 1) * thermal.gainsBtuh, meanF).state,
+          coil: { coilF: next, frostLb: 0 },
+        };
         atMin += HOUR_MIN - 1;
         continue;
       }
     }
     const setpoints = asks(atMin + leadMin);
     const heldBanks = acts.length > 0 && isHeld(((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN) ? everyBank : none;
-    const inputs = { mode, setpoints, weather: now, isPowered: true, heldBanks, openShare: 0 };
+    const inputs = {
+      mode,
+      setpoints,
+      weather: now,
+      isPowered: true,
+      heldBanks,
+      openShare: 0,
+      gainsShare: gainsShareAt(atMin),
+    };
     const before = state;
     const tick = step(before, inputs, atMin + leadMin);
     state = tick.state;

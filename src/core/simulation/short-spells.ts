@@ -47,7 +47,7 @@ export interface ShortSpell {
 export const droopF = ({ auxOnF, differentialF }: ControlProgram): number => auxOnF ?? differentialF;
 
 /**
- * How far a room may swing under the droop while its backup comes on and takes hold, °F: no shortage, but the thermostat
+ * How far a room may swing under the droop while its backup comes on and takes hold, °F: no shortage, but a thermostat
  * at work. Our judgement.
  */
 export const PLAY_F = 1;

@@ -39,6 +39,8 @@ export interface Prepared {
   readonly schedule: Schedule;
   readonly acts: readonly DayAct[];
   readonly mode: Mode;
+  /** Room that the run begins with, nothing lived before, °F; null: it is lived into. */
+  readonly coldStartF: number | null;
 }
 
 const always = () => true;
@@ -58,6 +60,7 @@ const prepared = (job: DayJob, change: Partial<Prepared> = {}): Prepared => ({
   schedule: change.schedule ?? jobSchedule(job.basis.facts),
   acts: change.acts ?? [],
   mode: change.mode ?? 'heat',
+  coldStartF: change.coldStartF ?? null,
 });
 
 /** A job as it stands. */
@@ -84,6 +87,7 @@ const coilVariant = (id: string, label: string, about: string, coil: Partial<Coi
   });
 
 const NIGHT_F = 5;
+const COLD_HOUSE_F = 50;
 
 const peakActs = ({ basis: { facts } }: DayJob): DayAct[] => {
   const { peak } = hourlyTariff(facts);
@@ -204,6 +208,13 @@ const PEOPLE: readonly Variant[] = [
     about: 'An outage from 3:00 to 5:00; everything comes back at once.',
     group: 'people',
     prepare: (job) => prepared(job, { acts: [{ kind: 'power-cut', fromMin: 3 * 60, toMin: 5 * 60 }] }),
+  }),
+  entry({
+    id: 'cold-start',
+    label: 'Cold house',
+    about: `The house has stood at ${COLD_HOUSE_F} °F, and the heat comes on at midnight.`,
+    group: 'people',
+    prepare: (job) => prepared(job, { coldStartF: COLD_HOUSE_F }),
   }),
   entry({
     id: 'emergency',

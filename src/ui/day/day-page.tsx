@@ -24,7 +24,7 @@ import { DayTabs } from './day-tabs';
 import { EventList } from './event-list';
 import { Player } from './player';
 import { Strip } from './strip';
-import { stripRows } from './strip-rows';
+import { LEARNED_ROW, stripRows } from './strip-rows';
 import { useLived } from './use-lived';
 import { useDayPlace, weatherOn } from './use-place';
 import { WaysCompared } from './ways-compared';
@@ -165,7 +165,10 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
               <Strip
                 label={at === 0 ? 'Run' : `Run: ${each.label}`}
                 run={each.run}
-                rows={at === 0 ? rows : rows.filter(({ id }) => BESIDE.has(id))}
+                rows={[
+                  ...(at === 0 ? rows : rows.filter(({ id }) => BESIDE.has(id))),
+                  ...(each.program.learning === null ? [] : [LEARNED_ROW]),
+                ]}
                 events={first.events}
                 onMove={move}
               />

@@ -3,6 +3,7 @@ import { PageTabs } from '../page-tabs';
 const TABS = [
   { path: '', label: 'By the minute' },
   { path: 'defrost', label: 'Defrost' },
+  { path: 'house', label: 'Measured house' },
 ];
 
 /** The ways through Day run: the day on its time axis, and one defrost magnified. */

@@ -2,7 +2,7 @@ import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { kitRows } from '@/core/job/kit-rows';
 import type { DayTrace } from '@/core/simulation/day';
-import type { Degrees } from '@/core/units/degrees';
+import { apartOnScale, type Degrees } from '@/core/units/degrees';
 import { SOURCE_COLOUR } from '../sources';
 
 /** A lane of the strip: a source, and how high it stands. */
@@ -31,6 +31,8 @@ export interface CurveRow {
     readonly values: (trace: DayTrace) => Float64Array;
   }[];
   readonly isTemperature: boolean;
+  /** Whether it is a difference of temperatures. */
+  readonly isApart?: boolean;
   readonly decimals: number;
   /** The least that the scale spans, so that a flat line stays flat. */
   readonly leastSpan: number;
@@ -39,6 +41,20 @@ export interface CurveRow {
 export type StripRow = LaneRow | CurveRow;
 
 const flags = (list: readonly boolean[]): number[] => list.map(Number);
+
+/** What a thermostat has learned, shown where one learns. */
+export const LEARNED_ROW: CurveRow = {
+  kind: 'curve',
+  id: 'learned',
+  label: 'Learned',
+  heightPx: 34,
+  unit: '°F',
+  isTemperature: false,
+  isApart: true,
+  decimals: 1,
+  leastSpan: 1,
+  lines: [{ id: 'learned', colour: 'var(--ember)', values: ({ shiftF }) => shiftF }],
+};
 
 /** The rows of a job's strip, from what heats it to what it costs. */
 export const stripRows = (facts: Facts): readonly StripRow[] => {
@@ -156,9 +172,13 @@ export const stripRows = (facts: Facts): readonly StripRow[] => {
 };
 
 /** A curve's value as a bare figure. */
-export const curveFigure = ({ isTemperature, decimals }: CurveRow, value: number, degrees: Degrees): string =>
-  isTemperature ? degrees.figure(value, decimals) : value.toFixed(decimals);
+export const curveFigure = ({ isTemperature, isApart, decimals }: CurveRow, value: number, degrees: Degrees): string =>
+  isTemperature
+    ? degrees.figure(value, decimals)
+    : (isApart ? apartOnScale(degrees.scale, value) : value).toFixed(decimals);
 
 /** A curve's value as it is read here. */
-export const curveText = ({ isTemperature, decimals, unit }: CurveRow, value: number, degrees: Degrees): string =>
-  isTemperature ? degrees.text(value, decimals) : `${value.toFixed(decimals)} ${unit}`;
+export const curveText = (row: CurveRow, value: number, degrees: Degrees): string =>
+  row.isTemperature
+    ? degrees.text(value, row.decimals)
+    : `${curveFigure(row, value, degrees)} ${row.isApart ? degrees.unit : row.unit}`;

@@ -1,4 +1,13 @@
-import { numberFact } from '../fact';
+import { choiceFact, numberFact, optionalNumberFact, tableFact } from '../fact';
+
+/** A night on which the house cooled with everything off. */
+export interface CoolDownRow {
+  readonly fromF: number;
+  readonly toF: number;
+  readonly hours: number;
+  /** Mean outdoor temperature meanwhile, °F. */
+  readonly outdoorF: number;
+}
 
 export const house = {
   designOutdoorF: numberFact({
@@ -37,5 +46,43 @@ export const house = {
     max: 80,
     assumed: 68,
     why: 'Return air in heating is near it.',
+  }),
+  weight: choiceFact({
+    label: 'Inside, the house is',
+    place: 'wall',
+    options: [
+      { value: 'light', label: 'Light: panels, carpet' },
+      { value: 'medium', label: 'Drywall on wood' },
+      { value: 'heavy', label: 'Brick, block or tile' },
+    ],
+    assumed: 'medium',
+    why: 'A heavy house cools slowly and climbs slowly: it decides what a setback does.',
+  }),
+  coolDowns: tableFact<CoolDownRow>({
+    label: 'Overnight cool-down',
+    place: 'wall',
+    item: 'night',
+    columns: {
+      fromF: { label: 'Room at first', unit: '°F', min: 40, max: 90, step: 0.5 },
+      toF: { label: 'Room at last', unit: '°F', min: 30, max: 90, step: 0.5 },
+      hours: { label: 'Hours between', unit: 'h', min: 1, max: 24, step: 0.5 },
+      outdoorF: { label: 'Outdoor, mean', unit: '°F', min: -40, max: 65, step: 1 },
+    },
+    least: 0,
+    most: 3,
+    newRow: { fromF: 68, toF: 62, hours: 8, outdoorF: 25 },
+    assumed: [],
+    why: 'Two readings with everything off, the first half an hour after it went off: they say how long the house holds its heat.',
+  }),
+  timeConstantH: optionalNumberFact({
+    label: 'Holds its heat for',
+    place: 'desk',
+    unit: 'h',
+    min: 4,
+    max: 300,
+    step: 1,
+    assumed: null,
+    none: 'not measured',
+    why: 'Hours in which it loses two thirds of what sets it apart from outdoors. A logger’s file gives it, on Day run.',
   }),
 };

@@ -1,0 +1,58 @@
+import type { Parsed } from '../border/parse';
+import { jobLoad } from '../crossing/evidence';
+import { readLoggerCsv } from '../formats/logger-csv';
+import type { Facts } from '../job/document';
+import { fitHouse, type Fitted } from './fit-house';
+import { jobHouse, jobTimeConstant } from './job-house';
+import { loggedSteps } from './logged';
+
+/** A job's house as a logger's file has it, beside what the job says. */
+export interface MeasuredHouse {
+  /** Hours from the file's first line. */
+  readonly hours: readonly number[];
+  readonly measuredF: readonly number[];
+  readonly fittedF: readonly number[];
+  readonly residualF: number;
+  /** Loss at the job's design temperature, Btu/h. */
+  readonly designBtuh: Fitted;
+  readonly timeConstantH: Fitted;
+  readonly jobDesignBtuh: number;
+  readonly jobTimeConstantH: number;
+}
+
+/** Points that are shown at most. */
+const MOST_POINTS = 600;
+
+/** Fits a job's house to a logger's file. */
+export const measuredHouse = (facts: Facts, text: string): Parsed<MeasuredHouse> => {
+  const lines = readLoggerCsv(text);
+  if (!lines.ok) return lines;
+  const steps = loggedSteps(facts, lines.value);
+  const fit = fitHouse(jobHouse(facts), steps);
+  if (fit === null)
+    return {
+      ok: false,
+      path: '',
+      error: 'It says too little: six hours and twelve lines are wanted, with the room moving, as in a setback.',
+    };
+  const { load } = jobLoad(facts);
+  const differenceF = load.noLoadF - load.designOutdoorF;
+  const every = Math.max(1, Math.ceil(steps.length / MOST_POINTS));
+  const shown = steps.map((_, at) => at).filter((at) => at % every === 0);
+  return {
+    ok: true,
+    value: {
+      hours: shown.map((at) => (steps[at]!.atMin - steps[0]!.atMin) / 60),
+      measuredF: shown.map((at) => steps[at]!.roomF),
+      fittedF: shown.map((at) => fit.roomF[at]!),
+      residualF: fit.residualF,
+      designBtuh: {
+        value: fit.lossBtuhPerF.value * differenceF,
+        spread: fit.lossBtuhPerF.spread * differenceF,
+      },
+      timeConstantH: fit.timeConstantH,
+      jobDesignBtuh: load.designBtuh,
+      jobTimeConstantH: jobTimeConstant(facts).hours,
+    },
+  };
+};
