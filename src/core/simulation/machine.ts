@@ -70,6 +70,10 @@ export interface TickInputs {
   readonly setpoints: readonly SetpointEntry[];
   readonly weather: Weather;
   readonly isPowered: boolean;
+  /** Whether the thermostat has lost the outdoor temperature. */
+  readonly isSensorLost: boolean;
+  /** Whether the board reports a fault to it, or it has proved the compressor dead. */
+  readonly hasFault: boolean;
   /** Banks that somebody else holds, as a utility in peak hours. */
   readonly heldBanks: readonly number[];
   /** Loss of an open door beside the house's own, a share of that. */
@@ -172,7 +176,8 @@ export const machineOf = (
     const { outdoorF } = weather;
     const mode = isPowered ? inputs.mode : 'off';
     const { house } = before;
-    const asked = { mode, setpoints, outdoorF, roomF: house.roomF, hasFault: false };
+    const sensedF = inputs.isSensorLost ? null : outdoorF;
+    const asked = { mode, setpoints, outdoorF: sensedF, roomF: house.roomF, hasFault: inputs.hasFault };
     const demand = stepDemand(before.demand, program, asked, atMin);
     const sent = isPowered ? signalsOf(demand) : DARK;
     const isSupplyHot = limitF !== null && (before.isSupplyHot ? before.supplyF > letBackF : before.supplyF > limitF);

@@ -23,6 +23,7 @@ const DAY_MIN = 1440;
 const HOUR_MIN = 60;
 /** How far above the call an idle house must stay for an hour to be passed at once, °F. */
 const IDLE_F = 0.05;
+const NOTHING_WRONG = { isSensorLost: false, hasFault: false } as const;
 /** How often a year tells how far it is. */
 const SHARES = 200;
 
@@ -112,6 +113,7 @@ export const liveMinutes = (
       heldBanks,
       openShare: 0,
       gainsShare: gainsShareAt(atMin),
+      ...NOTHING_WRONG,
     };
     const before = state;
     const tick = step(before, inputs, atMin + leadMin);

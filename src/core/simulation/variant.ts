@@ -154,6 +154,26 @@ export const FROST_VARIANTS: readonly Variant[] = [
   }),
 ];
 
+/** What else can be wrong: what the thermostat does not know, and what it knows too well. */
+const LOST_VARIANTS: readonly Variant[] = [
+  entry({
+    id: 'sensor-lost',
+    label: 'Outdoor sensor lost',
+    about: 'The thermostat no longer knows the outdoor temperature: its lockouts let go.',
+    group: 'what can be wrong',
+    applies: ({ basis: { facts } }) => facts.thermostat.outdoorSensor !== 'none',
+    prepare: (job) => prepared(job, { acts: [{ kind: 'sensor-lost', fromMin: -Infinity, toMin: Infinity }] }),
+  }),
+  entry({
+    id: 'compressor-dead',
+    label: 'Compressor proved dead',
+    about: 'The thermostat knows that the compressor does not run, and calls the backup as first stage.',
+    group: 'what can be wrong',
+    prepare: (job) =>
+      prepared(job, { acts: [{ kind: 'compressor-proved-dead', fromMin: -Infinity, toMin: Infinity }] }),
+  }),
+];
+
 const STANDS: Variant = entry({
   id: 'stands',
   label: 'As it stands',
@@ -268,9 +288,16 @@ const wayVariants = ({ basis }: DayJob): Variant[] =>
 
 /** Every way of living a day that says something on a job; the first is the job as it stands. */
 export const variantsOf = (job: DayJob): readonly Variant[] =>
-  [STANDS, PLANNED, ...PEOPLE, ...wayVariants(job), ...SETTINGS, ...BOARD_VARIANTS, ...FROST_VARIANTS].filter(
-    ({ applies }) => applies(job),
-  );
+  [
+    STANDS,
+    PLANNED,
+    ...PEOPLE,
+    ...wayVariants(job),
+    ...SETTINGS,
+    ...BOARD_VARIANTS,
+    ...FROST_VARIANTS,
+    ...LOST_VARIANTS,
+  ].filter(({ applies }) => applies(job));
 
 /** The variants of some ids, in that order; unknown ones are left out, and none at all is the job as it stands. */
 export const variantsById = (job: DayJob, ids: readonly string[]): readonly Variant[] => {
