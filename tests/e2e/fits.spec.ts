@@ -74,3 +74,48 @@ test('the page has the room: at least 620 of 800 px on a desk, 690 of 844 on a p
     }
   expect(short).toEqual([]);
 });
+
+/** What is meant to be touched and is covered by something else where it stands. */
+const covered = (page: Page) =>
+  page.evaluate(() => {
+    const isShown = (element: Element) =>
+      (element as HTMLElement).checkVisibility({ opacityProperty: true, visibilityProperty: true });
+    const found: string[] = [];
+    const all = document.querySelectorAll('button, a[href], input, select, textarea, summary, [role="slider"]');
+    for (const element of all) {
+      // Kept for readers of the screen alone, or taken out of the hands' way.
+      if (!isShown(element) || element.closest('.sr-only, [aria-hidden="true"], [inert]')) continue;
+      const target = element instanceof HTMLInputElement ? (element.closest('label') ?? element) : element;
+      target.scrollIntoView({ block: 'center', inline: 'center' });
+      const box = target.getBoundingClientRect();
+      if (box.width < 2 || box.height < 2) continue;
+      const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
+      if (x < 0 || y < 0 || x > innerWidth || y > innerHeight) {
+        found.push(`out of reach: ${element.outerHTML.slice(0, 110)}`);
+        continue;
+      }
+      const hit = document.elementFromPoint(x, y);
+      const belongs = hit !== null && (target.contains(hit) || hit.contains(target) || hit.closest('label') === target);
+      if (!belongs) found.push(`${element.outerHTML.slice(0, 110)} under ${hit?.outerHTML.slice(0, 80)}`);
+    }
+    return found;
+  });
+
+test('nothing to touch lies under something else or out of reach', async ({ page }) => {
+  test.setTimeout(180_000);
+  const id = await freshJob(page, 'quarry-bench');
+  const found: string[] = [];
+  for (const [width, height] of [
+    [320, 640],
+    [390, 844],
+    [1280, 800],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const screen of SCREENS) {
+      await page.goto(screenPath(screen, id));
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      for (const each of await covered(page)) found.push(`${screen} at ${width}: ${each}`);
+    }
+  }
+  expect(found).toEqual([]);
+});

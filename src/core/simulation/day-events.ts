@@ -136,18 +136,29 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
   };
 };
 
-/** A hold is told once, and again only after what it held has run, or for another reason. */
-const told = <T>(holds: readonly (T | null)[], runs: (tick: number) => boolean) => {
+/** Ticks in which something is otherwise than before; what stood before the run began is no event of it. */
+const turns = <T>(count: number, of: (tick: number) => T): number[] => {
+  const found: number[] = [];
+  let before = count > 0 ? of(0) : undefined;
+  for (let tick = 1; tick < count; tick++) {
+    const now = of(tick);
+    if (now !== before) found.push(tick);
+    before = now;
+  }
+  return found;
+};
+
+/** Ticks in which a hold is told: once, and again only after what it held has run, or for another reason. */
+const told = <T>(holds: readonly (T | null)[], runs: (tick: number) => boolean): number[] => {
+  const found: number[] = [];
   let last: T | null = null;
-  return {
-    isNew: (tick: number): boolean => {
-      if (runs(tick)) last = null;
-      const hold = holds[tick]!;
-      if (hold === null || hold === last) return false;
-      last = hold;
-      return true;
-    },
-  };
+  holds.forEach((hold, tick) => {
+    if (runs(tick)) last = null;
+    if (hold === null || hold === last) return;
+    last = hold;
+    found.push(tick);
+  });
+  return found;
 };
 
 /** Everything that began, ended or was held in a run, in its order, each with its reason and numbers. */
@@ -156,44 +167,34 @@ export const dayEvents = (run: DayRun, program: ControlProgram, facts: Facts): r
   const events: DayEvent[] = [];
   const words = wordsOf(run, program, facts);
   const banks = new Set(kitRows(facts).map(({ bank }) => bank)).size;
-  const is: Record<string, (tick: number) => boolean> = {
-    compressor: (tick) => trace.compressorStage[tick]! > 0,
-    second: (tick) => hasSignal(trace, tick, 'Y2'),
-    backup: (tick) => isBackupCalled(trace, tick),
-    defrost: (tick) => trace.inDefrost[tick]!,
-    climb: (tick) => trace.isRecovering[tick]!,
-    bank: (tick) => isBankHeld(run, tick, banks),
-  };
-  const compressorHold = told(trace.compressorHold, is.compressor!);
-  const backupHold = told(trace.backupHold, is.backup!);
-  for (let tick = 0; tick < tickCount(run); tick++) {
-    const say = (id: DayEvent['id'], source: EventSource, sentence: string) =>
-      events.push({ atMin: tick * stepMin, id, source, words: sentence });
-    const changed = (of: (at: number) => boolean): 'on' | 'off' | null => {
-      // What stood before the run began is no event of it.
-      if (tick === 0 || of(tick - 1) === of(tick)) return null;
-      return of(tick) ? 'on' : 'off';
-    };
-    const setpoint = tick > 0 && trace.setpointF[tick] !== trace.setpointF[tick - 1] && !trace.isRecovering[tick];
-    if (setpoint) say('setpoint', 'room', words.setpoint(tick));
-    if (changed(is.climb!) === 'on') say('climb-begins', 'room', words.climb(tick));
-    const compressor = changed(is.compressor!);
-    if (compressor === 'on') say('compressor-on', 'compressor', words.compressorOn(tick));
-    if (compressor === 'off') say('compressor-off', 'compressor', words.compressorOff(tick));
-    else if (compressorHold.isNew(tick)) say('compressor-held', 'compressor', words.compressorHeld(tick));
-    const second = changed(is.second!);
-    if (second === 'on') say('second-stage-on', 'compressor', words.secondOn(tick));
-    if (second === 'off') say('second-stage-off', 'compressor', 'Second stage off.');
-    const backup = changed(is.backup!);
-    if (backup === 'on') say('backup-on', 'backup', words.backupOn(tick));
-    if (backup === 'off') say('backup-off', 'backup', words.backupOff(tick));
-    else if (backupHold.isNew(tick)) say('backup-held', 'backup', words.backupHeld(tick));
-    if (changed(is.bank!) === 'on') say('bank-held', 'backup', words.bankHeld(tick));
-    const defrost = changed(is.defrost!);
-    if (defrost === 'on') say('defrost-begins', 'defrost', words.defrostBegins(tick));
-    if (defrost === 'off') say('defrost-ends', 'defrost', words.defrostEnds(tick));
-    if (tick > 0 && trace.shiftF[tick] !== trace.shiftF[tick - 1]) say('learned', 'backup', words.learned(tick));
-  }
+  const at = (tick: number, id: DayEvent['id'], source: EventSource, sentence: string) =>
+    events.push({ atMin: tick * stepMin, id, source, words: sentence });
+  const runs = (tick: number) => trace.compressorStage[tick]! > 0;
+  const isCalled = (tick: number) => isBackupCalled(trace, tick);
+  const isStaged = (tick: number) => hasSignal(trace, tick, 'Y2');
+  const count = tickCount(run);
+  for (const tick of turns(count, (each) => trace.setpointF[each]!))
+    if (!trace.isRecovering[tick]) at(tick, 'setpoint', 'room', words.setpoint(tick));
+  for (const tick of turns(count, (each) => trace.isRecovering[each]!))
+    if (trace.isRecovering[tick]) at(tick, 'climb-begins', 'room', words.climb(tick));
+  for (const tick of turns(count, runs))
+    if (runs(tick)) at(tick, 'compressor-on', 'compressor', words.compressorOn(tick));
+    else at(tick, 'compressor-off', 'compressor', words.compressorOff(tick));
+  for (const tick of told(trace.compressorHold, runs))
+    at(tick, 'compressor-held', 'compressor', words.compressorHeld(tick));
+  for (const tick of turns(count, isStaged))
+    if (isStaged(tick)) at(tick, 'second-stage-on', 'compressor', words.secondOn(tick));
+    else at(tick, 'second-stage-off', 'compressor', 'Second stage off.');
+  for (const tick of turns(count, isCalled))
+    if (isCalled(tick)) at(tick, 'backup-on', 'backup', words.backupOn(tick));
+    else at(tick, 'backup-off', 'backup', words.backupOff(tick));
+  for (const tick of told(trace.backupHold, isCalled)) at(tick, 'backup-held', 'backup', words.backupHeld(tick));
+  for (const tick of turns(count, (each) => isBankHeld(run, each, banks)))
+    if (isBankHeld(run, tick, banks)) at(tick, 'bank-held', 'backup', words.bankHeld(tick));
+  for (const tick of turns(count, (each) => trace.inDefrost[each]!))
+    if (trace.inDefrost[tick]) at(tick, 'defrost-begins', 'defrost', words.defrostBegins(tick));
+    else at(tick, 'defrost-ends', 'defrost', words.defrostEnds(tick));
+  for (const tick of turns(count, (each) => trace.shiftF[each]!)) at(tick, 'learned', 'backup', words.learned(tick));
   for (const { fromMin, toMin, shortMin, deepestF, causes } of shortSpells(run, facts, program)) {
     const why = causes.map(
       ({ why: each, minutes }) => `${shortWords(each, facts, program)} (${roundTo(minutes, 0)} min)`,

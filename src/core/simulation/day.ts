@@ -62,6 +62,8 @@ export interface DayTrace {
   readonly inDefrost: boolean[];
   /** What is sent on the wires, sorted, joined by spaces. */
   readonly signals: string[];
+  /** Of these, what the thermostat calls: bits of `CALL_BITS`. */
+  readonly calls: Uint8Array;
   readonly kW: Float64Array;
   /** Of these, the strips. */
   readonly stripsKW: Float64Array;
@@ -103,6 +105,7 @@ const emptyTrace = (ticks: number): DayTrace => ({
   furnaceStage: new Float64Array(ticks),
   inDefrost: [],
   signals: [],
+  calls: new Uint8Array(ticks),
   kW: new Float64Array(ticks),
   stripsKW: new Float64Array(ticks),
   fuelBtuh: new Float64Array(ticks),
@@ -198,6 +201,7 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
     trace.furnaceStage[tick] = now.isBurning ? 1 : 0;
     trace.inDefrost.push(now.isDefrosting);
     trace.signals.push(now.signals);
+    trace.calls[tick] = now.calls;
     trace.kW[tick] = now.compressorKW + now.stripsKW + now.blowerKW;
     trace.stripsKW[tick] = now.stripsKW;
     trace.fuelBtuh[tick] = now.fuelBtuh;

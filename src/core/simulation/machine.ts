@@ -95,6 +95,8 @@ export interface Tick {
   /** How a defrost ended in this tick; null: none did. */
   readonly defrostEnd: DefrostEnd | null;
   readonly signals: string;
+  /** What the thermostat calls: bits of `CALL_BITS`. */
+  readonly calls: number;
   readonly supplyF: number;
   readonly compressorKW: number;
   readonly stripsKW: number;
@@ -257,6 +259,7 @@ export const machineOf = (
       isDefrosting,
       defrostEnd: event?.kind === 'ends' ? event.by : null,
       signals: on.signals,
+      calls: on.calls,
       supplyF,
       compressorKW: answer.powerBtuh / BTU_PER_KWH,
       stripsKW,

@@ -4,7 +4,7 @@ import { kitRows } from '../job/kit-rows';
 import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import type { DayRun } from './day';
-import { isBackupCalled, missedAt, spellsOf, tickCount } from './ticks';
+import { hasSignal, isBackupCalled, missedAt, spellsOf, tickCount } from './ticks';
 
 /** Why a room is under its setpoint in a tick. */
 export type ShortWhy =
@@ -85,7 +85,7 @@ const whyAt = (run: DayRun, tick: number, banks: number): ShortWhy => {
   if (trace.backupHold[tick] === 'lockout') return 'backup-lockout';
   if (isBankHeld(run, tick, banks)) return 'bank-held';
   if (trace.compressorHold[tick] === 'lockout' && !isCalled) return 'compressor-lockout';
-  if (` ${trace.signals[tick]!} `.includes(' Y ') && !compressorRuns) return 'not-arrived';
+  if (hasSignal(trace, tick, 'Y') && !compressorRuns) return 'not-arrived';
   if (trace.compressorHold[tick] !== null && !isCalled) return 'compressor-waits';
   if (isCalled) return 'all-on';
   return compressorRuns ? 'backup-waits' : 'nothing-called';

@@ -1,8 +1,9 @@
 import type { DayRun, DayTrace } from './day';
+import { CALL_BITS } from './wires';
 
 /** What was asked of the system in a tick, by its name on the wire. */
-export const hasSignal = (trace: DayTrace, tick: number, signal: string): boolean =>
-  ` ${trace.signals[tick]!} `.includes(` ${signal} `);
+export const hasSignal = ({ calls }: DayTrace, tick: number, call: keyof typeof CALL_BITS): boolean =>
+  (calls[tick]! & CALL_BITS[call]) !== 0;
 
 /** Whether the thermostat calls its backup, as auxiliary or as emergency heat. */
 export const isBackupCalled = (trace: DayTrace, tick: number): boolean =>

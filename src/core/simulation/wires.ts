@@ -16,10 +16,21 @@ export interface WiredSystem {
   readonly scenario: Scenario;
 }
 
+/** What a thermostat calls, as bits that a long run is quick to look through. */
+export const CALL_BITS = { Y: 1, Y2: 2, AUX: 4, E: 8 } as const;
+
+const callBits = (signals: ReadonlySet<Signal>): number =>
+  (Object.keys(CALL_BITS) as (keyof typeof CALL_BITS)[]).reduce(
+    (bits, call) => (signals.has(call) ? bits + CALL_BITS[call] : bits),
+    0,
+  );
+
 /** What the wires make of what is sent. */
 export interface Carried {
   /** All that is sent and closed, sorted, joined by spaces. */
   readonly signals: string;
+  /** Of these, what the thermostat calls: bits of `CALL_BITS`. */
+  readonly calls: number;
   readonly isCompressorIn: boolean;
   /** Whether the compressor is in with the valve as for heating. */
   readonly isHeating: boolean;
@@ -72,6 +83,7 @@ export const wiresOf = ({ facts, wall, scenario }: WiredSystem) => {
     const on = wall.under(signals, Math.round(outdoorF), scenario.faults);
     return {
       signals: [...signals].sort().join(' '),
+      calls: callBits(signals),
       isCompressorIn: on.energised.has(COMPRESSOR_COIL),
       isHeating: isHeating(facts, on),
       isSecondStageIn: on.energised.has(SECOND_STAGE_COIL),
