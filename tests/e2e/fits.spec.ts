@@ -94,9 +94,12 @@ const covered = (page: Page) =>
         found.push(`out of reach: ${element.outerHTML.slice(0, 110)}`);
         continue;
       }
-      const hit = document.elementFromPoint(x, y);
-      const belongs = hit !== null && (target.contains(hit) || hit.contains(target) || hit.closest('label') === target);
-      if (!belongs) found.push(`${element.outerHTML.slice(0, 110)} under ${hit?.outerHTML.slice(0, 80)}`);
+      // A long handle may be cut to its upper end.
+      const isHit = [y, box.top + Math.min(16, box.height / 2)].some((at) => {
+        const hit = document.elementFromPoint(x, at);
+        return hit !== null && (target.contains(hit) || hit.contains(target) || hit.closest('label') === target);
+      });
+      if (!isHit) found.push(`covered: ${element.outerHTML.slice(0, 110)}`);
     }
     return found;
   });

@@ -1,16 +1,19 @@
 import fc from 'fast-check';
 import { SOUND, withFault } from '../control/scenario';
 import { climateById, CLIMATES } from '../crossing/year/climates';
+import { dayCsv } from '../formats/day-csv';
 import { assumedFacts, type Facts } from '../job/document';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
 import { boardMonths } from './board-months';
+import { boardAdvice, boardWords } from './board-words';
 import { clockAt } from './clock';
 import { dayCost, electricPriceAt, hourlyTariff } from './day-cost';
 import { dayHeadline } from './day-headline';
 import { dayPicks, daysOf } from './day-picks';
 import { useBySpan } from './hourly-use';
 import { differenceFrom, liveDays, partingTick, stripsKWh } from './lived';
+import { magnified } from './magnified';
 import { momentAt } from './moment-at';
 import { setpointsFor } from './schedule';
 import { stripLine, stripSpells } from './strip-lines';
@@ -268,6 +271,47 @@ test('a month: demand defrosts least, thirty minutes most; low charge snowballs 
   expect(of('board-demand').defrosts).toBeLessThan(of('board-30').defrosts);
   expect([of('stands'), of('low-charge')].map(({ isSnowballing }) => isSnowballing)).toEqual([false, true]);
   expect(of('fan-failed').kWh).toBeGreaterThan(of('stands').kWh);
+  expect(boardAdvice(months)).toMatch(/saves \$\d|costs least|cost the same/);
+});
+
+test('one defrost second by second: frost melts at freezing, then the coil warms to where the board ends it', () => {
+  const job = jobOf(assumedFacts());
+  const damp = typedWeather({ leastF: 30, mostF: 36, humidity: 90 });
+  const [stands, low] = ['stands', 'low-charge'].map((id) => magnified(job, variantsById(job, [id])[0]!, damp, 0)!);
+  expect(stands!.run.stepMin).toBeCloseTo(1 / 60, 12);
+  expect(stands!.ended).toBe('coil');
+  expect(stands!.leftLb).toBeLessThan(0.05);
+  expect(stands!.lastsMin).toBeLessThan(10);
+  const begins = Math.round(stands!.beginsMin * 60);
+  expect([stands!.run.trace.inDefrost[begins - 1], stands!.run.trace.inDefrost[begins]]).toEqual([false, true]);
+  expect(low!.leftLb).toBeGreaterThan(1);
+  expect(boardWords(stands!)).toMatch(/ended on a warm coil, 0(\.0\d)? lb/);
+  expect(boardWords(low!)).toMatch(/ended on its longest time|broken off/);
+  const warm = typedWeather({ leastF: 55, mostF: 60, humidity: 60 });
+  expect(magnified(job, variantsById(job, ['stands'])[0]!, warm, 0)).toBeNull();
+});
+
+test('behind a fossil-fuel kit the compressor stays out until the air at the coil has cooled by its difference', () => {
+  const facts = sample('tamarack-spur');
+  const kit: Facts = {
+    ...facts,
+    furnace: { ...facts.furnace, interlock: 'kit', supplyAirLimitF: 100, supplyAirDifferentialF: 10 },
+    gates: { ...facts.gates, compressorBelowF: null },
+  };
+  const { run } = lived(jobOf(kit), 'stands', typedWeather({ leastF: 5, mostF: 30, humidity: 60 }));
+  expect(run.trace.furnaceStage.some((stage) => stage > 0)).toBe(true);
+  for (let tick = 1; tick < tickCount(run); tick++)
+    if (run.trace.compressorStage[tick]! > 0 && run.trace.compressorStage[tick - 1] === 0)
+      expect(run.trace.supplyF[tick - 1]!).toBeLessThanOrEqual(100);
+});
+
+test('a run as CSV: a line a tick, its clock, its figures', () => {
+  const { run } = lived(jobOf(assumedFacts()), 'stands', cold, { ...DAY, minutes: 90 });
+  const lines = dayCsv(run).split('\r\n');
+  expect(lines).toHaveLength(91);
+  expect(lines[0]).toMatch(/^day,time,minute,room °F,setpoint °F/);
+  expect(lines[61]!.split(',').slice(0, 3)).toEqual(['1', '1:00', '60']);
+  expect(Number(lines[61]!.split(',')[3])).toBeCloseTo(run.trace.roomF[60]!, 1);
 });
 
 describe('what a screen is given', () => {
