@@ -106,11 +106,19 @@ await printFrames(`wire’s end dragged, ${conductors} conductors: frame`, end, 
 ]);
 // A lockout dragged on the ruler, with all settings and contradictions answering.
 await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/setup?out=28`, { waitUntil: 'networkidle' });
+const folded = page.getByRole('button', { name: 'Open the ruler' });
+if (await folded.isVisible()) await folded.click();
 const post = (await page.getByRole('slider', { name: 'changeover, °F' }).boundingBox())!;
 await printFrames('lockout dragged on Setup: frame', post, (step) => [60 * Math.sin(step / 8), 0]);
 await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/crossing?out=28`, { waitUntil: 'networkidle' });
 const gate = (await page.getByRole('slider', { name: 'changeover on the chart, °F' }).boundingBox())!;
 await printFrames('changeover dragged on the chart: frame', gate, (step) => [90 * Math.sin(step / 8), 0]);
+// The cursor of a day dragged over its strip, the ruler following.
+await page.goto(`${base}/jobs/${JOB}/day?out=19`, { waitUntil: 'networkidle' });
+const strip = page.getByRole('slider', { name: 'Time of the run' });
+await strip.waitFor();
+const cursor = (await strip.boundingBox())!;
+await printFrames('day run, cursor dragged: frame', cursor, (step) => [200 * Math.sin(step / 12), 0]);
 await page.goto(`${base}/jobs/${JOB}/strips?out=19&call=heat-aux`, { waitUntil: 'networkidle' });
 const dragged = (await page.evaluate(`(async () => {
   const painted = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(() => resolve(performance.now()))));

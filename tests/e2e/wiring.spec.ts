@@ -272,3 +272,26 @@ test('the drawing is taken away as picture, wire list and netlist', async ({ pag
     expect(readFileSync((await file.path())!, 'latin1')).toMatch(content);
   }
 });
+
+test('a wire’s end is large enough to take hold of: 24 px with all of it shown, 44 once it is larger', async ({
+  page,
+}) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/wiring`);
+  await page.getByRole('button', { name: 'Enter as found' }).click();
+  const least = () =>
+    bench(page)
+      .locator('[data-end]')
+      .evaluateAll((ends) =>
+        Math.min(
+          ...ends.flatMap((end) => {
+            const { width, height } = end.getBoundingClientRect();
+            return [width, height];
+          }),
+        ),
+      );
+  await page.getByRole('button', { name: 'Fit to the page' }).click();
+  expect(await least()).toBeGreaterThanOrEqual(23.9);
+  for (let step = 0; step < 3; step++) await page.getByRole('button', { name: 'Larger' }).click();
+  await expect.poll(least).toBeGreaterThanOrEqual(43.9);
+});

@@ -16,7 +16,7 @@ const DAY_MIN = 1440;
 
 /** Something that happens to a house from outside for a while. */
 export interface DayAct {
-  readonly kind: 'door-open' | 'power-cut' | 'banks-held' | 'sensor-lost' | 'compressor-proved-dead';
+  readonly kind: 'door-open' | 'power-cut' | 'banks-held' | 'sensor-lost' | 'compressor-proved-dead' | 'compressor-cut';
   readonly fromMin: number;
   readonly toMin: number;
   /** Whether it comes every day at these minutes of the day; else once, at these minutes of the run. */
@@ -180,6 +180,7 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
         isPowered: acts.length === 0 || !is('power-cut', atMin),
         isSensorLost: acts.length > 0 && is('sensor-lost', atMin),
         hasFault: acts.length > 0 && is('compressor-proved-dead', atMin),
+        isCompressorCut: acts.length > 0 && is('compressor-cut', atMin),
         heldBanks: acts.length > 0 && is('banks-held', atMin) ? everyBank : NO_BANKS,
         openShare: acts.length > 0 && is('door-open', atMin) ? DOOR_SHARE : 0,
         gainsShare: gainsShareAt(atMin),

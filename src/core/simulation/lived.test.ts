@@ -11,7 +11,7 @@ import { clockAt } from './clock';
 import { dayCost, electricPriceAt, hourlyTariff } from './day-cost';
 import { dayHeadline } from './day-headline';
 import { dayPicks, daysOf } from './day-picks';
-import { useBySpan } from './hourly-use';
+import { energyBySpan } from './energy-by-span';
 import { differenceFrom, liveDays, partingTick, stripsKWh } from './lived';
 import { magnified } from './magnified';
 import { momentAt } from './moment-at';
@@ -165,7 +165,7 @@ describe('prices by the hour', () => {
 
   test('the hours’ use adds up to the day’s', () => {
     const tariff = hourlyTariff(base);
-    const spans = useBySpan(run, tariff);
+    const spans = energyBySpan(run, tariff);
     const cost = dayCost(run, tariff);
     expect(spans).toHaveLength(24);
     const sum = (of: (span: (typeof spans)[number]) => number) => spans.reduce((total, span) => total + of(span), 0);
@@ -303,6 +303,24 @@ test('behind a fossil-fuel kit the compressor stays out until the air at the coi
   for (let tick = 1; tick < tickCount(run); tick++)
     if (run.trace.compressorStage[tick]! > 0 && run.trace.compressorStage[tick - 1] === 0)
       expect(run.trace.supplyF[tick - 1]!).toBeLessThanOrEqual(100);
+});
+
+test('a line guard keeps the compressor out while Y is sent, and lets it back after its wait', () => {
+  const { run, events } = lived(
+    jobOf(assumedFacts()),
+    'line-low',
+    typedWeather({ leastF: 15, mostF: 30, humidity: 60 }),
+  );
+  for (let tick = 300; tick < 323; tick++) expect(run.trace.compressorStage[tick]).toBe(0);
+  expect(run.trace.signals.slice(300, 323).some((signals) => / Y/.test(` ${signals}`))).toBe(true);
+  expect(Math.max(...run.trace.compressorStage.slice(323, 340))).toBeGreaterThan(0);
+  expect(events.find(({ atMin, id }) => id === 'compressor-off' && atMin === 300)?.words).toMatch(/with Y still sent/);
+});
+
+test('a board that is locked out leaves the house to its backup', () => {
+  const { run } = lived(jobOf(assumedFacts()), 'board-locked-out');
+  expect(Math.max(...run.trace.compressorStage)).toBe(0);
+  expect(Math.max(...run.trace.banksOn)).toBeGreaterThan(0);
 });
 
 test('a run as CSV: a line a tick, its clock, its figures', () => {

@@ -74,6 +74,8 @@ export interface TickInputs {
   readonly isSensorLost: boolean;
   /** Whether the board reports a fault to it, or it has proved the compressor dead. */
   readonly hasFault: boolean;
+  /** Whether a guard in the compressor's line is open: Y arrives and nothing runs. */
+  readonly isCompressorCut: boolean;
   /** Banks that somebody else holds, as a utility in peak hours. */
   readonly heldBanks: readonly number[];
   /** Loss of an open door beside the house's own, a share of that. */
@@ -184,7 +186,7 @@ export const machineOf = (
     const sent = isPowered ? signalsOf(demand) : DARK;
     const isSupplyHot = limitF !== null && (before.isSupplyHot ? before.supplyF > letBackF : before.supplyF > limitF);
     const called = carry(sent, mode, { isDefrosting: false, isSupplyHot }, outdoorF);
-    const hasCall = called.isHeating && !called.isBoardLockedOut;
+    const hasCall = called.isHeating && !called.isBoardLockedOut && !inputs.isCompressorCut;
     const { state: board, event } = stepBoard(
       before.board,
       boardProgram,
@@ -195,7 +197,7 @@ export const machineOf = (
     const on = isDefrosting ? carry(sent, mode, { isDefrosting, isSupplyHot }, outdoorF) : called;
 
     const full = unit.full(outdoorF);
-    const runs = on.isCompressorIn && full.capacityBtuh > 0;
+    const runs = on.isCompressorIn && full.capacityBtuh > 0 && !inputs.isCompressorCut;
     const heats = runs && on.isHeating;
     const clears = runs && isDefrosting && !heats;
     const low = unit.low(outdoorF);

@@ -1,6 +1,6 @@
 import { isPeakHour, type Tariff } from '../crossing/year/plant';
 import { BIN_WIDTH_F } from '../crossing/year/temperatures';
-import type { Year, YearBin } from '../crossing/year/year';
+import { type BinSums, emptyBin, type Year, yearOfSums } from '../crossing/year/year-sums';
 import type { Facts } from '../job/document';
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
 import type { HouseThermal } from './house';
@@ -30,22 +30,8 @@ const MINUTE_HOURS = 1 / 60;
 const DEMAND_MIN = 15;
 const DAYS_A_MONTH = 365 / 12;
 
-type Sums = { -readonly [K in keyof YearBin]: YearBin[K] };
-
-const emptyBin = (fromF: number): Sums => ({
-  fromF,
-  toF: fromF + BIN_WIDTH_F,
-  hours: 0,
-  loadBtu: 0,
-  compressorBtu: 0,
-  stripsBtu: 0,
-  fossilBtu: 0,
-  shortBtu: 0,
-  cost: 0,
-});
-
 /** The bin of an outdoor temperature, made when it is first wanted. */
-const binOf = (bins: Map<number, Sums>, outdoorF: number): Sums => {
+const binOf = (bins: Map<number, BinSums>, outdoorF: number): BinSums => {
   const fromF = Math.floor(outdoorF / BIN_WIDTH_F) * BIN_WIDTH_F;
   const known = bins.get(fromF);
   if (known) return known;
@@ -82,10 +68,10 @@ interface Booked {
 export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) => {
   const btuPerUnit = FUEL_BTU_PER_UNIT[furnace.fuel];
   const peak = tariff.peak ?? null;
-  const bins = new Map<number, Sums>();
+  const bins = new Map<number, BinSums>();
   const monthPeaks = new Float64Array(12);
   let [compressorKWh, blowerKWh, temperingBtu, heatingHours, stripHours] = [0, 0, 0, 0, 0];
-  let [furnaceHours, shortHours, starts, coldest, fuelUnits, defrosts] = [0, 0, 0, Infinity, 0, 0];
+  let [furnaceHours, shortHours, starts, coldest, defrosts] = [0, 0, 0, Infinity, 0];
   let [degreeHoursShort, quarterKWh] = [0, 0];
 
   const meter = (atMin: number, kWh: number) => {
@@ -124,7 +110,6 @@ export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) =>
       degreeHoursShort += Math.max(0, missedF) * MINUTE_HOURS;
       compressorKWh += tick.compressorKW * MINUTE_HOURS;
       blowerKWh += tick.blowerKW * MINUTE_HOURS;
-      fuelUnits += fuel;
       if (loadBtuh > 0) heatingHours += MINUTE_HOURS;
       if (tick.isDefrosting) temperingBtu += stripsBtuh * MINUTE_HOURS;
       else if (tick.stripsKW > 0) stripHours += MINUTE_HOURS;
@@ -139,35 +124,24 @@ export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) =>
     /** @param storedBtu what the house stores at the end above the beginning */
     close: (storedBtu: number): MinuteYear => {
       const sorted = [...bins.values()].sort((one, other) => one.fromF - other.fromF);
-      const sum = (of: (bin: YearBin) => number) => sorted.reduce((total, bin) => total + of(bin), 0);
-      const stripsBtu = sum(({ stripsBtu: btu }) => btu);
-      const stripsKWh = stripsBtu / BTU_PER_KWH;
-      const { electricKgPerKWh, fuelKgPerUnit, demandPerKW } = tariff;
-      const isWeighed = electricKgPerKWh !== null && (fuelUnits === 0 || fuelKgPerUnit !== null);
+      const { demandPerKW } = tariff;
       return {
-        year: {
-          loadBtu: sum(({ loadBtu }) => loadBtu),
-          compressorBtu: sum(({ compressorBtu }) => compressorBtu),
-          compressorKWh,
-          blowerKWh,
-          stripsBtu,
-          stripsKWh,
-          temperingKWh: temperingBtu / BTU_PER_KWH,
-          fossilBtu: sum(({ fossilBtu }) => fossilBtu),
-          fuelUnits,
-          shortBtu: sum(({ shortBtu }) => shortBtu),
-          cost: sum(({ cost }) => cost),
-          co2Kg: isWeighed
-            ? (compressorKWh + blowerKWh + stripsKWh) * electricKgPerKWh + fuelUnits * (fuelKgPerUnit ?? 0)
-            : null,
-          heatingHours,
-          stripHours,
-          furnaceHours,
-          shortHours,
-          starts,
-          coldestSupplyF: coldest === Infinity ? null : coldest,
-          bins: sorted,
-        },
+        year: yearOfSums(
+          sorted,
+          {
+            compressorKWh,
+            blowerKWh,
+            temperingBtu,
+            heatingHours,
+            stripHours,
+            furnaceHours,
+            shortHours,
+            starts,
+            coldestSupplyF: coldest === Infinity ? null : coldest,
+          },
+          tariff,
+          btuPerUnit * furnace.efficiency,
+        ),
         defrosts,
         degreeHoursShort,
         demandCost: demandPerKW === null ? null : monthPeaks.reduce((total, kW) => total + kW * demandPerKW, 0),

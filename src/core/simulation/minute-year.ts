@@ -23,7 +23,7 @@ const DAY_MIN = 1440;
 const HOUR_MIN = 60;
 /** How far above the call an idle house must stay for an hour to be passed at once, °F. */
 const IDLE_F = 0.05;
-const NOTHING_WRONG = { isSensorLost: false, hasFault: false } as const;
+const NOTHING_WRONG = { isSensorLost: false, hasFault: false, isCompressorCut: false } as const;
 /** How often a year tells how far it is. */
 const SHARES = 200;
 

@@ -88,6 +88,8 @@ const coilVariant = (id: string, label: string, about: string, coil: Partial<Coi
 
 const NIGHT_F = 5;
 const COLD_HOUSE_F = 50;
+/** What a line guard waits after the volts are back. Our judgement: a usual setting. */
+const GUARD_DELAY_MIN = 3;
 
 const peakActs = ({ basis: { facts } }: DayJob): DayAct[] => {
   const { peak } = hourlyTariff(facts);
@@ -163,6 +165,25 @@ const LOST_VARIANTS: readonly Variant[] = [
     group: 'what can be wrong',
     applies: ({ basis: { facts } }) => facts.thermostat.outdoorSensor !== 'none',
     prepare: (job) => prepared(job, { acts: [{ kind: 'sensor-lost', fromMin: -Infinity, toMin: Infinity }] }),
+  }),
+  entry({
+    id: 'board-locked-out',
+    label: 'Outdoor board locked out',
+    about: 'The board outdoors reports a fault and keeps the compressor out, however the wires answer it.',
+    group: 'what can be wrong',
+    prepare: ({ basis, confirmed }) => {
+      const { conditions, faults } = basis.scenario;
+      const scenario = { conditions: [...new Set([...conditions, 'board-lockout' as const])], faults };
+      return prepared({ basis: jobBasis(basis.facts, scenario), confirmed });
+    },
+  }),
+  entry({
+    id: 'line-low',
+    label: 'Line volts low for 20 min',
+    about: `A line guard opens at 5:00 for 20 min, and waits ${GUARD_DELAY_MIN} min more before the compressor may return.`,
+    group: 'what can be wrong',
+    prepare: (job) =>
+      prepared(job, { acts: [{ kind: 'compressor-cut', fromMin: 5 * 60, toMin: 5 * 60 + 20 + GUARD_DELAY_MIN }] }),
   }),
   entry({
     id: 'compressor-dead',

@@ -13,6 +13,43 @@ import { DAY_COUNTS, type DayOn, type DayPlace } from './use-place';
 const YEAR = 2025;
 const FIRST_TYPED: TypedDay = { leastF: 28, mostF: 38, humidity: 85 };
 
+interface TypedField {
+  readonly label: string;
+  readonly unit: string;
+  readonly bounds: readonly [number, number];
+  readonly step: number;
+  readonly of: (typed: TypedDay) => number;
+  /** What is typed moves its fellow where the two would cross. */
+  readonly change: (typed: TypedDay, value: number) => Partial<TypedDay>;
+}
+
+const TYPED_FIELDS: readonly TypedField[] = [
+  {
+    label: 'Coldest',
+    unit: '°F',
+    bounds: [-40, 70],
+    step: 1,
+    of: ({ leastF }) => leastF,
+    change: ({ mostF }, value) => ({ leastF: value, mostF: Math.max(value, mostF) }),
+  },
+  {
+    label: 'Warmest',
+    unit: '°F',
+    bounds: [-40, 75],
+    step: 1,
+    of: ({ mostF }) => mostF,
+    change: ({ leastF }, value) => ({ mostF: value, leastF: Math.min(value, leastF) }),
+  },
+  {
+    label: 'Humidity',
+    unit: '%',
+    bounds: [5, 100],
+    step: 5,
+    of: ({ humidity }) => humidity,
+    change: (_, value) => ({ humidity: value }),
+  },
+];
+
 /** A day of the year as it is said. */
 export const dateText = (day: number): string => format(new Date(YEAR, 0, 1 + day), 'MMM d');
 
@@ -97,37 +134,18 @@ export const DayChoice = ({ place, picks, day, hasLength = true, onGo, children 
       )}
       {typed && (
         <div className="grid w-full max-w-lg grid-cols-3 gap-x-3">
-          <NumberBox
-            label="Coldest"
-            unit="°F"
-            min={-40}
-            max={70}
-            step={1}
-            value={typed.leastF}
-            onCommit={(value) =>
-              typeof value === 'number' && type({ leastF: value, mostF: Math.max(value, typed.mostF) })
-            }
-          />
-          <NumberBox
-            label="Warmest"
-            unit="°F"
-            min={-40}
-            max={75}
-            step={1}
-            value={typed.mostF}
-            onCommit={(value) =>
-              typeof value === 'number' && type({ mostF: value, leastF: Math.min(value, typed.leastF) })
-            }
-          />
-          <NumberBox
-            label="Humidity"
-            unit="%"
-            min={5}
-            max={100}
-            step={5}
-            value={typed.humidity}
-            onCommit={(value) => typeof value === 'number' && type({ humidity: value })}
-          />
+          {TYPED_FIELDS.map(({ label, of, unit, bounds: [min, max], step, change }) => (
+            <NumberBox
+              key={label}
+              label={label}
+              unit={unit}
+              min={min}
+              max={max}
+              step={step}
+              value={of(typed)}
+              onCommit={(value) => typeof value === 'number' && type(change(typed, value))}
+            />
+          ))}
         </div>
       )}
       {pick && (

@@ -12,6 +12,7 @@ import { momentAt } from '@/core/simulation/moment-at';
 import { tickAt } from '@/core/simulation/ticks';
 import { variantsOf } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
+import { AsTable } from '../as-table';
 import { Said } from '../degrees';
 import { useJob, useJobNow } from '../job/provider';
 import { useBasis } from '../job/use-basis';
@@ -21,6 +22,7 @@ import { useCursor } from './cursor';
 import { CursorTime } from './cursor-time';
 import { dateText, DayChoice } from './day-choice';
 import { DayTabs } from './day-tabs';
+import { EnergyTable } from './energy-table';
 import { EventList } from './event-list';
 import { Player } from './player';
 import { Strip } from './strip';
@@ -30,7 +32,7 @@ import { useDayPlace, weatherOn } from './use-place';
 import { WaysCompared } from './ways-compared';
 import { WaysDialog } from './ways-dialog';
 
-const UseColumns = dynamic(() => import('./use-columns'), {
+const EnergyColumns = dynamic(() => import('./energy-columns'), {
   ssr: false,
   loading: () => <p className="min-h-64 text-quiet">Drawing …</p>,
 });
@@ -189,8 +191,11 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
               Energy and money by the {place.days > 2 ? 'day' : 'hour'}
             </h2>
             <div aria-hidden className="min-h-64">
-              <UseColumns lived={first} facts={facts} />
+              <EnergyColumns lived={first} facts={facts} />
             </div>
+            <AsTable>
+              <EnergyTable lived={first} facts={facts} />
+            </AsTable>
           </section>
         </div>
       )}

@@ -1,6 +1,6 @@
 'use client';
 
-import { Command } from 'cmdk';
+import { Command, defaultFilter } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { CALLS, callsOf } from '@/core/control/moment';
 import { DialogFrame } from '../dialog-frame';
@@ -9,6 +9,10 @@ import { nextTheme } from '../theme';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
+
+/** What is typed lies within one phrase: letters gathered from several find what nobody meant. */
+const byOnePhrase = (value: string, search: string, keywords: string[] = []): number =>
+  Math.max(...[value, ...keywords].map((phrase) => defaultFilter(phrase, search)));
 
 /** The command list: everything the keyboard can do, by name. */
 export const Commands = ({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) => {
@@ -22,7 +26,7 @@ export const Commands = ({ onClose, onKeys }: { onClose: () => void; onKeys: () 
   const goTo = (page: string) => router.push(`/jobs/${now().saved.id}/${page}?${jobQuery(now())}`);
   return (
     <DialogFrame title="Find anything" onClose={onClose}>
-      <Command label="Commands" className="mt-2">
+      <Command label="Commands" filter={byOnePhrase} className="mt-2">
         <Command.Input
           autoFocus
           placeholder="Breaker, jumper, airflow, emergency…"

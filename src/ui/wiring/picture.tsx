@@ -119,6 +119,7 @@ export const Picture = memo(function Picture({
               wire={wire}
               end={end}
               isLifted={lifted?.wire === wire.id && lifted.end === end.end}
+              zoom={zoom}
               unitsPerPixel={unitsPerPixel}
               onLift={onLift}
               onDrop={onDrop}

@@ -18,6 +18,8 @@ interface HandleProps {
   readonly wire: DrawnWire;
   readonly end: DrawnEnd;
   readonly isLifted: boolean;
+  /** How large the drawing stands. */
+  readonly zoom: number;
   /** Drawing units a screen pixel. */
   readonly unitsPerPixel: () => number;
   readonly onLift: (lifted: Lifted | null) => void;
@@ -25,11 +27,18 @@ interface HandleProps {
   readonly onDrop: (lifted: Lifted, node: string | null) => void;
 }
 
+/** Half of what a finger or a pointer must hit, px: all of the drawing fitted, and once it is zoomed. */
+const HOLD_PX = { fitted: 12, zoomed: 22 } as const;
+/** Nor smaller than this in the drawing's own units. */
+const LEAST_HOLD = 13;
+
+const holdRadius = (zoom: number): number => Math.max(LEAST_HOLD, (zoom > 1 ? HOLD_PX.zoomed : HOLD_PX.fitted) / zoom);
+
 /**
  * A wire's end to take hold of: drag it to a terminal; or press Enter on it, then on a terminal.
  * While it is dragged only one line moves, so that a full bench keeps up.
  */
-export const WireHandle = ({ wire, end, isLifted, unitsPerPixel, onLift, onDrop }: HandleProps) => {
+export const WireHandle = ({ wire, end, isLifted, zoom, unitsPerPixel, onLift, onDrop }: HandleProps) => {
   const line = useRef<SVGLineElement>(null);
   const lifted: Lifted = { wire: wire.id, end: end.end };
   const where = end.ref ? `at ${refWords(end.ref)}` : 'loose';
@@ -77,7 +86,7 @@ export const WireHandle = ({ wire, end, isLifted, unitsPerPixel, onLift, onDrop 
           event.stopPropagation();
         }}
       >
-        <circle cx={end.x} cy={end.y} r={13} fill="transparent" />
+        <circle cx={end.x} cy={end.y} r={holdRadius(zoom)} fill="transparent" />
         <circle
           cx={end.x}
           cy={end.y}

@@ -6,9 +6,9 @@ import { capacityCurve, copAt } from '../heat-pump';
 import { loadCurve } from '../load';
 import { climateById, CLIMATES } from './climates';
 import { jobPlant, jobTariff } from './from-job';
-import { hourOf } from './hour';
-import type { Plant, Tariff } from './plant';
-import { binned, everyTemperature } from './temperatures';
+import { electricKW, hourOf } from './hour';
+import { isPeakHour, type PeakHours, type Plant, type Tariff } from './plant';
+import { BIN_WIDTH_F, binned, everyTemperature } from './temperatures';
 import { yearOf } from './year';
 
 const TARIFF: Tariff = { electricPerKWh: 0.15, fuelPerUnit: 2, electricKgPerKWh: null, fuelKgPerUnit: null };
@@ -287,6 +287,38 @@ describe('a year', () => {
       expect(year.heatingHours).toBeGreaterThan(year.stripHours + year.furnaceHours - 1);
     },
   );
+});
+
+describe('prices by the hour', () => {
+  const peakAt = (fromHour: number, toHour: number, perKWh: number) => ({ fromHour, toHour, perKWh });
+  const under = (peak: PeakHours | null, by: 'bins' | 'hours' = 'hours') =>
+    yearOf(
+      plantWith(),
+      { ...TARIFF, peak },
+      by === 'bins' ? binned(basin, BIN_WIDTH_F, peak) : everyTemperature(basin, peak),
+    );
+
+  test('the same price in the peak hours, or no peak hours at all, gives the flat year to the cent', () => {
+    for (const by of ['bins', 'hours'] as const) {
+      const flat = under(null, by).cost;
+      expect(under(peakAt(6, 10, TARIFF.electricPerKWh), by).cost).toBeCloseTo(flat, 6);
+      expect(under(peakAt(6, 6, 9), by).cost).toBeCloseTo(flat, 6);
+    }
+  });
+
+  test('every hour costs what its own clock says', () => {
+    const peak = peakAt(21.5, 6, 0.5);
+    const hour = hourOf(plantWith());
+    const byHand = Array.from(basin).reduce((sum, outdoorF, at) => {
+      const heat = hour(outdoorF);
+      const share = (+isPeakHour(peak, (at % 24) + 0.25) + +isPeakHour(peak, (at % 24) + 0.75)) / 2;
+      const price = TARIFF.electricPerKWh + share * (peak.perKWh - TARIFF.electricPerKWh);
+      return sum + electricKW(heat) * price;
+    }, 0);
+    expect(under(peak).cost).toBeCloseTo(byHand, 4);
+    // Nights are colder: what is dear at night costs more than what is dear by day.
+    expect(under(peakAt(0, 6, 0.5)).cost).toBeGreaterThan(under(peakAt(12, 18, 0.5)).cost);
+  });
 });
 
 describe('temperatures', () => {

@@ -1,66 +1,11 @@
-import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
+import { FUEL_BTU_PER_UNIT } from '../../units/constants';
 import { electricKW, hourOf } from './hour';
 import type { Plant, Tariff } from './plant';
 import { BIN_WIDTH_F, type Temperatures } from './temperatures';
-
-/** Heat and cost of the hours within one bin of outdoor temperature. */
-export interface YearBin {
-  readonly fromF: number;
-  readonly toF: number;
-  readonly hours: number;
-  readonly loadBtu: number;
-  readonly compressorBtu: number;
-  readonly stripsBtu: number;
-  readonly fossilBtu: number;
-  readonly shortBtu: number;
-  readonly cost: number;
-}
-
-/** A year of heating. */
-export interface Year {
-  readonly loadBtu: number;
-  readonly compressorBtu: number;
-  readonly compressorKWh: number;
-  readonly stripsBtu: number;
-  readonly stripsKWh: number;
-  /** The blower while strips or furnace heat without the compressor. */
-  readonly blowerKWh: number;
-  /** Of these, strips in defrost. */
-  readonly temperingKWh: number;
-  readonly fossilBtu: number;
-  /** Therms of gas, or gallons of propane or oil. */
-  readonly fuelUnits: number;
-  readonly shortBtu: number;
-  readonly cost: number;
-  /** Null where no factor is given for something that is used. */
-  readonly co2Kg: number | null;
-  /** Hours in which the house needs heat. */
-  readonly heatingHours: number;
-  /** Hours in which strips carry part of the load, defrost apart. */
-  readonly stripHours: number;
-  readonly furnaceHours: number;
-  readonly shortHours: number;
-  readonly starts: number;
-  readonly coldestSupplyF: number | null;
-  readonly bins: readonly YearBin[];
-}
+import { type BinSums, emptyBin, type Year, yearOfSums } from './year-sums';
 
 /** Heat under this is rounding, Btu/h. */
 const NOTHING_BTUH = 1e-6;
-
-type Writable<T> = { -readonly [K in keyof T]: T[K] };
-
-const emptyBin = (fromF: number): Writable<YearBin> => ({
-  fromF,
-  toF: fromF + BIN_WIDTH_F,
-  hours: 0,
-  loadBtu: 0,
-  compressorBtu: 0,
-  stripsBtu: 0,
-  fossilBtu: 0,
-  shortBtu: 0,
-  cost: 0,
-});
 
 /**
  * A year of a plant: the hour at each temperature times the hours it lasts.
@@ -69,7 +14,7 @@ const emptyBin = (fromF: number): Writable<YearBin> => ({
 export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures): Year => {
   const hour = hourOf(plant);
   const btuPerUnit = plant.fuel ? FUEL_BTU_PER_UNIT[plant.fuel.kind] * plant.fuel.efficiency : Infinity;
-  const bins: Writable<YearBin>[] = [];
+  const bins: BinSums[] = [];
   let [compressorKWh, blowerKWh, temperingBtu, heatingHours] = [0, 0, 0, 0];
   let [stripHours, furnaceHours, shortHours, starts, coldest] = [0, 0, 0, 0, Infinity];
   for (let at = 0; at < temperatures.outdoorF.length; at++) {
@@ -100,34 +45,20 @@ export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures)
     starts += heat.starts * hours;
     if (heat.coldestSupplyF !== null && heat.coldestSupplyF < coldest) coldest = heat.coldestSupplyF;
   }
-  const sum = (of: (bin: YearBin) => number) => bins.reduce((total, bin) => total + of(bin), 0);
-  const stripsBtu = sum(({ stripsBtu: btu }) => btu);
-  const fossilBtu = sum(({ fossilBtu: btu }) => btu);
-  const stripsKWh = stripsBtu / BTU_PER_KWH;
-  const fuelUnits = fossilBtu / btuPerUnit;
-  const { electricKgPerKWh, fuelKgPerUnit } = tariff;
-  const isWeighed = electricKgPerKWh !== null && (fuelUnits === 0 || fuelKgPerUnit !== null);
-  return {
-    loadBtu: sum(({ loadBtu }) => loadBtu),
-    compressorBtu: sum(({ compressorBtu }) => compressorBtu),
-    compressorKWh,
-    blowerKWh,
-    stripsBtu,
-    stripsKWh,
-    temperingKWh: temperingBtu / BTU_PER_KWH,
-    fossilBtu,
-    fuelUnits,
-    shortBtu: sum(({ shortBtu }) => shortBtu),
-    cost: sum(({ cost }) => cost),
-    co2Kg: isWeighed
-      ? (compressorKWh + blowerKWh + stripsKWh) * electricKgPerKWh + fuelUnits * (fuelKgPerUnit ?? 0)
-      : null,
-    heatingHours,
-    stripHours,
-    furnaceHours,
-    shortHours,
-    starts,
-    coldestSupplyF: coldest === Infinity ? null : coldest,
+  return yearOfSums(
     bins,
-  };
+    {
+      compressorKWh,
+      blowerKWh,
+      temperingBtu,
+      heatingHours,
+      stripHours,
+      furnaceHours,
+      shortHours,
+      starts,
+      coldestSupplyF: coldest === Infinity ? null : coldest,
+    },
+    tariff,
+    btuPerUnit,
+  );
 };

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ApexOptions } from 'apexcharts';
-import type { YearBin } from '@/core/crossing/year/year';
+import type { YearBin } from '@/core/crossing/year/year-sums';
 import { roundTo } from '@/core/units/round';
 import { Chart } from '../../chart';
 import { plainChart, sourceColour, themeColour } from '../../chart-colours';

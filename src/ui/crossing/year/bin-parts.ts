@@ -1,4 +1,4 @@
-import type { YearBin } from '@/core/crossing/year/year';
+import type { YearBin } from '@/core/crossing/year/year-sums';
 import type { SOURCE_COLOUR } from '../../sources';
 
 /** One of what heats a house in a year. */

@@ -1,7 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import type { Year, YearBin } from '@/core/crossing/year/year';
+import type { Year, YearBin } from '@/core/crossing/year/year-sums';
+import { AsTable } from '../../as-table';
 import { useDegrees } from '../../degrees';
 import { Scroller } from '../../scroller';
 import { type BinPart, partsOf } from './bin-parts';
@@ -65,12 +66,9 @@ export const BinsChart = ({ year }: { year: Year }) => {
       <div aria-hidden className="min-h-72">
         <BinColumns bins={bins} parts={parts} />
       </div>
-      <details className="min-w-0">
-        <summary className="flex min-h-11 items-center text-sm underline decoration-dotted underline-offset-4">
-          The same as a table
-        </summary>
+      <AsTable>
         <BinTable bins={bins} parts={parts} />
-      </details>
+      </AsTable>
     </figure>
   );
 };

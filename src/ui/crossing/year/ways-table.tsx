@@ -1,7 +1,7 @@
 'use client';
 
 import { Pencil } from 'lucide-react';
-import type { Year } from '@/core/crossing/year/year';
+import type { Year } from '@/core/crossing/year/year-sums';
 import type { ComparedWay } from '@/core/setup/ways/compare';
 import type { Degrees } from '@/core/units/degrees';
 import { Said, useDegrees } from '../../degrees';

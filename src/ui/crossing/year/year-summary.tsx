@@ -1,4 +1,4 @@
-import type { Year } from '@/core/crossing/year/year';
+import type { Year } from '@/core/crossing/year/year-sums';
 
 const whole = (value: number) => Math.round(value).toLocaleString('en-US');
 const million = (btu: number) => (btu / 1e6).toFixed(1);

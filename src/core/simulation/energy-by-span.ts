@@ -3,7 +3,7 @@ import { electricPriceAt, type HourlyTariff } from './day-cost';
 import { tickCount } from './ticks';
 
 /** What an hour, or a day of a longer run, took, and what it cost. */
-export interface UseSpan {
+export interface EnergySpan {
   readonly fromMin: number;
   readonly compressorKWh: number;
   readonly stripsKWh: number;
@@ -15,7 +15,7 @@ export interface UseSpan {
 const BY_HOUR_UP_TO_MIN = 1440 * 2;
 
 /** A run's energy and money by the hour, or by the day where it is longer. */
-export const useBySpan = (run: DayRun, tariff: HourlyTariff): UseSpan[] => {
+export const energyBySpan = (run: DayRun, tariff: HourlyTariff): EnergySpan[] => {
   const { trace, stepMin } = run;
   const count = tickCount(run);
   const spanMin = count * stepMin <= BY_HOUR_UP_TO_MIN ? 60 : 1440;

@@ -4,7 +4,7 @@ import type { ApexOptions } from 'apexcharts';
 import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { clockAt, dayAt } from '@/core/simulation/clock';
-import { useBySpan } from '@/core/simulation/hourly-use';
+import { energyBySpan } from '@/core/simulation/energy-by-span';
 import type { LivedDay } from '@/core/simulation/lived';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { roundTo } from '@/core/units/round';
@@ -13,9 +13,9 @@ import { plainChart, sourceColour, themeColour } from '../chart-colours';
 import { useTheme } from '../theme';
 
 /** Energy by the hour as columns of their sources, and what it cost as a line. Loaded when it is shown. */
-const UseColumns = ({ lived, facts }: { lived: LivedDay; facts: Facts }) => {
+const EnergyColumns = ({ lived, facts }: { lived: LivedDay; facts: Facts }) => {
   const { theme } = useTheme();
-  const spans = useBySpan(lived.run, lived.tariff);
+  const spans = energyBySpan(lived.run, lived.tariff);
   const [ink, line] = ['--ink', '--line'].map(themeColour) as [string, string];
   const isFossil = backupOf(facts) === 'fossil';
   const isByDay = spans.length > 1 && spans[1]!.fromMin >= 1440;
@@ -58,4 +58,4 @@ const UseColumns = ({ lived, facts }: { lived: LivedDay; facts: Facts }) => {
   return <Chart key={theme} type="line" height={260} series={series} options={options} />;
 };
 
-export default UseColumns;
+export default EnergyColumns;
