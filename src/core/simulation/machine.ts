@@ -14,7 +14,7 @@ import { BTU_PER_KWH } from '../units/constants';
 import { type ElementState, OPEN, stepElement } from './elements';
 import { type HouseState, houseStepper, type HouseThermal } from './house';
 import { COIL, type CoilSize, type CoilState, stepCoil } from './outdoor-coil';
-import { between, climbed, outdoorUnitOf } from './outdoor-unit';
+import { climbed, outdoorUnitOf, unitWork } from './outdoor-unit';
 import type { Weather } from './weather';
 import { type WiredSystem, wiresOf } from './wires';
 
@@ -196,26 +196,20 @@ export const machineOf = (
     const isDefrosting = board.phase.kind === 'defrosting' && hasCall;
     const on = isDefrosting ? carry(sent, mode, { isDefrosting, isSupplyHot }, outdoorF) : called;
 
-    const full = unit.full(outdoorF);
-    const runs = on.isCompressorIn && full.capacityBtuh > 0 && !inputs.isCompressorCut;
-    const heats = runs && on.isHeating;
-    const clears = runs && isDefrosting && !heats;
-    const low = unit.low(outdoorF);
-    const isFull = !unit.hasStages || on.isSecondStageIn;
-    const wantedBtuh = thermal.lossBtuhPerF * (house.roomF - outdoorF) - thermal.gainsBtuh;
-    const share =
-      unit.isInverter && full.capacityBtuh > low.capacityBtuh
-        ? Math.min(1, Math.max(0, (wantedBtuh - low.capacityBtuh) / (full.capacityBtuh - low.capacityBtuh)))
-        : +isFull;
-    const clean = between(low, full, share);
-    const answer = stepCoil(
-      before.coil,
-      size,
-      heats ? { kind: 'heating', ...clean } : clears ? { kind: 'defrost', ...full } : { kind: 'off' },
-      weather,
-      stepMin,
+    const { work, stage } = unitWork(
+      unit,
+      {
+        isCompressorIn: on.isCompressorIn && !inputs.isCompressorCut,
+        isHeating: on.isHeating,
+        isSecondStageIn: on.isSecondStageIn,
+        isDefrosting,
+        wantedBtuh: thermal.lossBtuhPerF * (house.roomF - outdoorF) - thermal.gainsBtuh,
+      },
+      outdoorF,
     );
-    const climb = heats ? climbed(before.ranMin, stepMin, unit.climbMin) : 1;
+    const runs = stage > 0;
+    const answer = stepCoil(before.coil, size, work, weather, stepMin);
+    const climb = work.kind === 'heating' ? climbed(before.ranMin, stepMin, unit.climbMin) : 1;
 
     let stripsKW = 0;
     const elements = rows.map((row, at) => {
@@ -249,13 +243,7 @@ export const machineOf = (
       setpointF,
       isRecovering,
       holds: holdsOf(demand, program, asked, atMin),
-      compressorStage: !runs
-        ? 0
-        : unit.isInverter
-          ? clean.capacityBtuh / full.capacityBtuh
-          : isFull && unit.hasStages
-            ? 2
-            : 1,
+      compressorStage: stage,
       banksOn: banksOn(elements),
       isBurning: flame > 0,
       isDefrosting,

@@ -2,7 +2,7 @@ import { capacityCurve, type HeatPump, powerCurve } from '../crossing/heat-pump'
 import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
 import type { Facts } from '../job/document';
 import { BTU_PER_KWH } from '../units/constants';
-import type { Clean } from './outdoor-coil';
+import type { Clean, CoilWork } from './outdoor-coil';
 
 /** Between these a sheet's own point has frost in it, °F: left out, for frost is grown here. */
 const FROST_POINT_F = [30, 40] as const;
@@ -47,11 +47,52 @@ export const outdoorUnitOf = (facts: Facts): OutdoorUnit => {
   };
 };
 
-/** Between low and full by a share. */
-export const between = (low: Clean, full: Clean, share: number): Clean => ({
-  capacityBtuh: low.capacityBtuh + share * (full.capacityBtuh - low.capacityBtuh),
-  powerBtuh: low.powerBtuh + share * (full.powerBtuh - low.powerBtuh),
-});
+const between = (low: Clean, full: Clean, share: number): Clean =>
+  low === full
+    ? full
+    : {
+        capacityBtuh: low.capacityBtuh + share * (full.capacityBtuh - low.capacityBtuh),
+        powerBtuh: low.powerBtuh + share * (full.powerBtuh - low.powerBtuh),
+      };
+
+/** What the wires and the board make the unit do. */
+export interface UnitAsked {
+  readonly isCompressorIn: boolean;
+  /** Whether the valve stands as for heating. */
+  readonly isHeating: boolean;
+  readonly isSecondStageIn: boolean;
+  readonly isDefrosting: boolean;
+  /** What the house wants at that moment, Btu/h: an inverter finds its speed by it. */
+  readonly wantedBtuh: number;
+}
+
+/** What the unit does: its coil's work, and how high it stands: 0, 1, 2, or the share of its most. */
+export interface UnitWork {
+  readonly work: CoilWork;
+  readonly stage: number;
+}
+
+const STANDS: UnitWork = { work: { kind: 'off' }, stage: 0 };
+
+/** What a unit does over a tick at an outdoor temperature, °F; nothing below its own minimum. */
+export const unitWork = (
+  unit: OutdoorUnit,
+  { isCompressorIn, isHeating, isSecondStageIn, isDefrosting, wantedBtuh }: UnitAsked,
+  outdoorF: number,
+): UnitWork => {
+  if (!isCompressorIn) return STANDS;
+  const full = unit.full(outdoorF);
+  if (full.capacityBtuh <= 0) return STANDS;
+  const low = unit.low === unit.full ? full : unit.low(outdoorF);
+  const isFull = !unit.hasStages || isSecondStageIn;
+  const spanBtuh = full.capacityBtuh - low.capacityBtuh;
+  const share =
+    unit.isInverter && spanBtuh > 0 ? Math.min(1, Math.max(0, (wantedBtuh - low.capacityBtuh) / spanBtuh)) : +isFull;
+  const clean = between(low, full, share);
+  const stage = unit.isInverter ? clean.capacityBtuh / full.capacityBtuh : isFull && unit.hasStages ? 2 : 1;
+  if (isHeating) return { work: { kind: 'heating', ...clean }, stage };
+  return { work: isDefrosting ? { kind: 'defrost', ...full } : STANDS.work, stage };
+};
 
 /**
  * Mean share of its full heat that a compressor gives over a tick.
