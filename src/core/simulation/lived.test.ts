@@ -254,6 +254,19 @@ describe('ways of living a day', () => {
     expect(partingTick(lived(jobOf(facts)).run, lived(jobOf(facts)).run)).toBeNull();
   });
 
+  test('a wider droop calls the backup less and leaves the room cooler; without lockouts a hole is gone', () => {
+    const job = jobOf(assumedFacts());
+    const bitter = typedWeather({ leastF: 2, mostF: 22, humidity: 60 });
+    const [near, far] = ['droop-1', 'droop-4'].map((id) => lived(job, id, bitter));
+    expect(far!.summary.degreeHoursShort).toBeGreaterThan(near!.summary.degreeHoursShort);
+    expect(far!.summary.stripsHours).toBeLessThan(near!.summary.stripsHours);
+    const holed = jobOf(sample('juniper-flume'));
+    const inIt = typedWeather({ leastF: 31, mostF: 34, humidity: 60 });
+    const [held, free] = ['stands', 'no-lockouts'].map((id) => lived(holed, id, inIt));
+    expect(held!.summary.shortMin).toBeGreaterThan(600);
+    expect(free!.summary.shortMin).toBe(0);
+  });
+
   test('a thermostat that learns calls the backup sooner by the day, and never by more than its most', () => {
     const week = { ...DAY, minutes: 5 * 1440, stepMin: 1 };
     const { run } = lived(jobOf(assumedFacts()), 'learns', typedWeather({ leastF: 6, mostF: 14, humidity: 60 }), week);

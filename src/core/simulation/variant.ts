@@ -274,7 +274,33 @@ const PEOPLE: readonly Variant[] = [
   }),
 ];
 
+/** Whether a job has a backup that a thermostat may call beside or instead of its compressor. */
+const hasBackup = ({ basis: { facts } }: DayJob) => backupOf(facts) === 'fossil' || kitRows(facts).length > 0;
+
+const droopVariant = (droopF: number): Variant =>
+  entry({
+    id: `droop-${droopF}`,
+    label: `Droop of ${apartF(droopF)}`,
+    about: `The backup comes when the room is ${apartF(droopF)} short.`,
+    group: 'settings',
+    applies: (job) => hasBackup(job) && partsFor(job).program.auxOnF !== droopF,
+    prepare: (job) => prepared(job, { parts: partsFor(job, { program: { auxOnF: droopF, auxAfterMin: null } }) }),
+  });
+
 const SETTINGS: readonly Variant[] = [
+  droopVariant(1),
+  droopVariant(4),
+  entry({
+    id: 'no-lockouts',
+    label: 'No lockouts',
+    about: 'Neither compressor nor backup is held by the outdoor temperature.',
+    group: 'settings',
+    applies: (job) => {
+      const { compressorBelowF, auxAboveF } = partsFor(job).program;
+      return compressorBelowF !== null || auxAboveF !== null;
+    },
+    prepare: (job) => prepared(job, { parts: partsFor(job, { program: { compressorBelowF: null, auxAboveF: null } }) }),
+  }),
   entry({
     id: 'no-recovery',
     label: 'No early climb',
@@ -288,7 +314,7 @@ const SETTINGS: readonly Variant[] = [
     label: 'A thermostat that learns',
     about: 'Where the backup comes three times a day, it calls it half a degree sooner from the next day on.',
     group: 'settings',
-    applies: ({ basis: { facts } }) => backupOf(facts) === 'fossil' || kitRows(facts).length > 0,
+    applies: hasBackup,
     prepare: (job) =>
       prepared(job, {
         parts: partsFor(job, { program: { learning: { startsPerDay: 3, stepF: 0.5, mostF: 2 } } }),
