@@ -1,8 +1,12 @@
-const DAY_MIN = 1440;
+/** Minutes of a day. */
+export const DAY_MIN = 1440;
+
+/** The minute of its day that a minute of a run is, from 0; a run begins at a midnight, and may look back before it. */
+export const minuteOfDay = (atMin: number): number => ((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN;
 
 /** A minute of a run as a clock shows it, 0:00 to 23:59; a run begins at a midnight. */
 export const clockAt = (atMin: number): string => {
-  const minute = Math.floor(((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN);
+  const minute = Math.floor(minuteOfDay(atMin));
   return `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
 };
 

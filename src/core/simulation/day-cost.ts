@@ -1,36 +1,33 @@
-import { jobPeak } from '../crossing/year/from-job';
-import { isPeakHour, type PeakHours } from '../crossing/year/plant';
+import { jobPeak, jobTariff } from '../crossing/year/from-job';
+import { isPeakHour, type PeakHours, type Tariff } from '../crossing/year/plant';
 import type { Facts } from '../job/document';
 import { FUEL_BTU_PER_UNIT } from '../units/constants';
+import { minuteOfDay } from './clock';
 import type { DayRun } from './day';
 import { tickCount } from './ticks';
 
-/** What electricity and fuel cost by the hour of the day, and what the highest quarter hour costs a month. */
-export interface HourlyTariff {
-  readonly electricPerKWh: number;
+/** What energy costs by the hour of the day, and what the highest quarter hour costs a month. */
+export interface HourlyTariff extends Tariff {
   readonly peak: PeakHours | null;
   /** For each kW of the highest quarter hour of a month; null: none. */
   readonly demandPerKW: number | null;
-  readonly fuelPerUnit: number;
   readonly btuPerFuelUnit: number;
 }
 
-const DAY_MIN = 1440;
 /** A demand meter takes the mean of so many minutes. */
-const DEMAND_MIN = 15;
+export const DEMAND_MIN = 15;
 
 /** The prices of a job. */
-export const hourlyTariff = ({ prices, furnace }: Facts): HourlyTariff => ({
-  electricPerKWh: prices.electricPerKWh,
-  peak: jobPeak({ prices }),
-  demandPerKW: prices.demandPerKW,
-  fuelPerUnit: prices.fuelPerUnit,
-  btuPerFuelUnit: FUEL_BTU_PER_UNIT[furnace.fuel],
+export const hourlyTariff = (facts: Facts): HourlyTariff => ({
+  ...jobTariff(facts),
+  peak: jobPeak(facts),
+  demandPerKW: facts.prices.demandPerKW,
+  btuPerFuelUnit: FUEL_BTU_PER_UNIT[facts.furnace.fuel],
 });
 
 /** Whether a minute of a run lies in the peak hours. */
-export const isPeakAt = ({ peak }: Pick<HourlyTariff, 'peak'>, atMin: number): boolean =>
-  peak !== null && isPeakHour(peak, (((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN) / 60);
+const isPeakAt = ({ peak }: HourlyTariff, atMin: number): boolean =>
+  peak !== null && isPeakHour(peak, minuteOfDay(atMin) / 60);
 
 /** Price of a kWh at a minute of a run, $. */
 export const electricPriceAt = (tariff: HourlyTariff, atMin: number): number =>

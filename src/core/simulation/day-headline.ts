@@ -1,12 +1,10 @@
 import type { Facts } from '../job/document';
 import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
-import { clockAt, dayAt } from './clock';
+import { clockAt, DAY_MIN, dayAt } from './clock';
 import type { LivedDay } from './lived';
 import { PLAY_F, shortSpells, shortWords } from './short-spells';
 import { tickCount } from './ticks';
-
-const DAY_MIN = 1440;
 
 /** The answer of a run, first thing on its page: whether the house was held, and what it was not held by. */
 export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: boolean; readonly sentence: string } => {

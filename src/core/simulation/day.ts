@@ -3,31 +3,16 @@ import type { BackupHold, CompressorHold } from '../control/in-time/holds';
 import type { ControlProgram, SetpointEntry } from '../control/in-time/program';
 import type { Mode } from '../control/in-time/signals';
 import type { ResolvedSettings } from '../setup/resolve';
+import { actsOn, type DayAct } from './acts';
 import { controlProgram } from './control-program';
 import { gainsShareAt } from './gains';
 import { type HouseState, storedBtu } from './house';
 import { jobBoard } from './job-board';
 import { jobHouse } from './job-house';
 import { machineAtRest, machineOf, type MachineParts, SOUND_COIL } from './machine';
+import { asksOn } from './schedule';
 import type { Weather } from './weather';
 import type { WiredSystem } from './wires';
-
-const DAY_MIN = 1440;
-
-/** Something that happens to a house from outside for a while. */
-export interface DayAct {
-  readonly kind: 'door-open' | 'power-cut' | 'banks-held' | 'sensor-lost' | 'compressor-proved-dead' | 'compressor-cut';
-  readonly fromMin: number;
-  readonly toMin: number;
-  /** Whether it comes every day at these minutes of the day; else once, at these minutes of the run. */
-  readonly isDaily?: boolean;
-}
-
-/** Whether something goes on at a minute of a run. */
-const goesOn = ({ fromMin, toMin, isDaily }: DayAct, atMin: number): boolean => {
-  const minute = isDaily ? ((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN : atMin;
-  return minute >= fromMin && minute < toMin;
-};
 
 /** What a run is told. */
 export interface DayAsked {
@@ -117,9 +102,6 @@ const emptyTrace = (ticks: number): DayTrace => ({
   shiftF: new Float64Array(ticks),
 });
 
-/** What an open outer door loses beside the house, a share of that. Our judgement: two or three hundred CFM. */
-const DOOR_SHARE = 0.75;
-
 /** What a job's system is run with: its settings, its board, its house, nothing wrong with its coil. */
 export const partsOf = (
   system: WiredSystem,
@@ -133,19 +115,6 @@ export const partsOf = (
   coil: change.coil ?? SOUND_COIL,
 });
 
-/** Setpoints as a tick wants them: the one in force and the next; looked up again only when the next has come. */
-const windowOn = (setpoints: readonly SetpointEntry[]) => {
-  let at = 0;
-  let window = setpoints.slice(0, 2);
-  return (atMin: number) => {
-    while (at + 1 < setpoints.length && setpoints[at + 1]!.fromMin <= atMin + 1e-9)
-      window = setpoints.slice(++at, at + 2);
-    return window;
-  };
-};
-
-const NO_BANKS: readonly number[] = [];
-
 /**
  * A run of a system by the tick. Minute 0 is the first of the trace; what is lived before it counts below zero, and its
  * clock runs on from there. The same gives the same to the bit.
@@ -154,10 +123,8 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
   const { stepMin, mode, setpoints, weatherAt, leadMin = 0, acts = [] } = asked;
   const step = machineOf(parts, stepMin);
   const leadTicks = Math.round(leadMin / stepMin);
-  const shifted = setpoints.map(({ fromMin, setpointF }) => ({ fromMin: fromMin + leadTicks * stepMin, setpointF }));
-  const window = windowOn(shifted);
-  const is = (kind: DayAct['kind'], atMin: number) => acts.some((act) => act.kind === kind && goesOn(act, atMin));
-  const everyBank = [...new Set(parts.system.facts.heatKit.elements.map(({ bank }) => bank))];
+  const asksAt = asksOn(setpoints, leadTicks * stepMin);
+  const happensAt = actsOn(acts, parts.system.facts);
   const trace = emptyTrace(Math.ceil(asked.minutes / stepMin - 1e-9));
   const hours = stepMin / 60;
   let state = machineAtRest(parts, mode, asked.start, weatherAt(-leadTicks * stepMin).outdoorF);
@@ -170,19 +137,14 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
     const weather = weatherAt(atMin);
     const before = state;
     if (tick === 0) began = before.house;
-    const asks = window(clockMin);
+    const asks = asksAt(clockMin);
     const now = step(
       before,
       {
         mode,
         setpoints: asks,
         weather,
-        isPowered: acts.length === 0 || !is('power-cut', atMin),
-        isSensorLost: acts.length > 0 && is('sensor-lost', atMin),
-        hasFault: acts.length > 0 && is('compressor-proved-dead', atMin),
-        isCompressorCut: acts.length > 0 && is('compressor-cut', atMin),
-        heldBanks: acts.length > 0 && is('banks-held', atMin) ? everyBank : NO_BANKS,
-        openShare: acts.length > 0 && is('door-open', atMin) ? DOOR_SHARE : 0,
+        ...happensAt(atMin),
         gainsShare: gainsShareAt(atMin),
       },
       clockMin,

@@ -1,10 +1,7 @@
+import { backupHeatBtuh } from '../crossing/backup-heat';
 import { capacityCurve } from '../crossing/heat-pump';
 import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
-import { jobFurnaceBtuh } from '../devices/furnace/stages';
-import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
-import { BTU_PER_KWH } from '../units/constants';
 import type { LoggedStep } from './fit-house';
 import { gainsShareAt } from './gains';
 import { jobHouse } from './job-house';
@@ -27,10 +24,7 @@ export const loggedSteps = (facts: Facts, lines: readonly LoggerLine[]): LoggedS
   const low = lowStage === null ? full : capacityCurve(lowStage).at;
   const hasStages = facts.outdoorUnit.stages === 'two';
   const { gainsBtuh } = jobHouse(facts);
-  const backupBtuh =
-    backupOf(facts) === 'fossil'
-      ? jobFurnaceBtuh(facts)
-      : jobBanks(facts).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
+  const backupBtuh = backupHeatBtuh(facts);
   return lines.map(({ atMin, roomF, outdoorF, compressor, backup }) => {
     // Half of two stages is the low one.
     const heat = hasStages && compressor <= 0.5 ? 2 * compressor * low(outdoorF) : compressor * full(outdoorF);

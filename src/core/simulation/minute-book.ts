@@ -1,8 +1,9 @@
-import { isPeakHour, type Tariff } from '../crossing/year/plant';
 import { BIN_WIDTH_F } from '../crossing/year/temperatures';
 import { type BinSums, emptyBin, type Year, yearOfSums } from '../crossing/year/year-sums';
 import type { Facts } from '../job/document';
-import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
+import { BTU_PER_KWH } from '../units/constants';
+import { DAY_MIN } from './clock';
+import { DEMAND_MIN, electricPriceAt, type HourlyTariff } from './day-cost';
 import type { HouseThermal } from './house';
 import type { MachineState, Tick } from './machine';
 
@@ -18,16 +19,7 @@ export interface MinuteYear {
   readonly storedBtu: number;
 }
 
-/** What a year by the minute is priced with. */
-export interface MinuteTariff extends Tariff {
-  /** For each kW of a month's highest quarter hour, $; null: none. */
-  readonly demandPerKW: number | null;
-}
-
-const DAY_MIN = 1440;
 const MINUTE_HOURS = 1 / 60;
-/** Minutes of a demand meter's mean. */
-const DEMAND_MIN = 15;
 const DAYS_A_MONTH = 365 / 12;
 
 /** The bin of an outdoor temperature, made when it is first wanted. */
@@ -53,7 +45,7 @@ export interface BookedMinute {
 /** What a book is kept about. */
 interface Booked {
   readonly thermal: HouseThermal;
-  readonly tariff: MinuteTariff;
+  readonly tariff: HourlyTariff;
   readonly furnace: Facts['furnace'];
   /** Degrees under what was asked for that count as short: beyond the droop and its play. */
   readonly limitF: number;
@@ -66,8 +58,6 @@ interface Booked {
  * half a million minutes go through here.
  */
 export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) => {
-  const btuPerUnit = FUEL_BTU_PER_UNIT[furnace.fuel];
-  const peak = tariff.peak ?? null;
   const bins = new Map<number, BinSums>();
   const monthPeaks = new Float64Array(12);
   let [compressorKWh, blowerKWh, temperingBtu, heatingHours, stripHours] = [0, 0, 0, 0, 0];
@@ -94,15 +84,14 @@ export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) =>
       const kWh = (tick.compressorKW + tick.stripsKW + tick.blowerKW) * MINUTE_HOURS;
       const stripsBtuh = tick.stripsKW * BTU_PER_KWH;
       const fossilBtuh = tick.fuelBtuh * furnace.efficiency;
-      const fuel = (tick.fuelBtuh * MINUTE_HOURS) / btuPerUnit;
-      const isDear = peak !== null && isPeakHour(peak, (atMin % DAY_MIN) / 60);
+      const fuel = (tick.fuelBtuh * MINUTE_HOURS) / tariff.btuPerFuelUnit;
       const bin = binOf(bins, outdoorF);
       bin.hours += MINUTE_HOURS;
       bin.loadBtu += loadBtuh * MINUTE_HOURS;
       bin.compressorBtu += (tick.heatBtuh - stripsBtuh - fossilBtuh) * MINUTE_HOURS;
       bin.stripsBtu += stripsBtuh * MINUTE_HOURS;
       bin.fossilBtu += fossilBtuh * MINUTE_HOURS;
-      bin.cost += kWh * (isDear ? peak.perKWh : tariff.electricPerKWh) + fuel * tariff.fuelPerUnit;
+      bin.cost += kWh * electricPriceAt(tariff, atMin) + fuel * tariff.fuelPerUnit;
       if (missedF > limitF) {
         bin.shortBtu += thermal.lossBtuhPerF * missedF * MINUTE_HOURS;
         shortHours += MINUTE_HOURS;
@@ -140,7 +129,7 @@ export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) =>
             coldestSupplyF: coldest === Infinity ? null : coldest,
           },
           tariff,
-          btuPerUnit * furnace.efficiency,
+          tariff.btuPerFuelUnit * furnace.efficiency,
         ),
         defrosts,
         degreeHoursShort,

@@ -1,11 +1,10 @@
 import { lockoutsInForce } from '../control/lockouts';
-import { jobTariff } from '../crossing/year/from-job';
-import type { Facts } from '../job/document';
 import { changesBetween, factsUnder } from '../setup/ways/apply';
 import type { ComparedWay } from '../setup/ways/compare';
 import type { Way } from '../setup/ways/way';
 import { addYears } from './add-years';
-import type { MinuteTariff, MinuteYear } from './minute-book';
+import { hourlyTariff } from './day-cost';
+import type { MinuteYear } from './minute-book';
 import { liveMinutes } from './minute-year';
 import { typicalDays } from './typical-days';
 import { type DayJob, type Prepared, prepareStanding, withFacts } from './variant';
@@ -23,12 +22,6 @@ const YEAR_DAYS = 365;
 /** A typical day begins from a house that has lived half a day of it. */
 const LEAD_MIN = 720;
 
-/** What a job's minutes are priced with. */
-export const minuteTariff = (facts: Facts): MinuteTariff => ({
-  ...jobTariff(facts),
-  demandPerKW: facts.prices.demandPerKW,
-});
-
 /**
  * A year by the minute.
  * @param onShare called now and then with how far it is, from 0 to 1
@@ -39,7 +32,7 @@ export const minuteYear = (
   extent: MinuteExtent,
   onShare: (share: number) => void = () => undefined,
 ): MinuteYear => {
-  const tariff = minuteTariff(prepared.parts.system.facts);
+  const tariff = hourlyTariff(prepared.parts.system.facts);
   if (extent === 'all') return liveMinutes(prepared, tariff, weather, { day: 0, days: YEAR_DAYS, onShare });
   const days = typicalDays(weather);
   return addYears(

@@ -8,8 +8,9 @@ import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
 import { addYears } from './add-years';
 import { runDay } from './day';
+import { hourlyTariff } from './day-cost';
 import { minuteReasons, withoutAll } from './minute-reasons';
-import { compareMinutes, minuteTariff, minuteYear } from './minute-ways';
+import { compareMinutes, minuteYear } from './minute-ways';
 import { liveMinutes } from './minute-year';
 import { setpointsFor } from './schedule';
 import { typicalDays } from './typical-days';
@@ -67,7 +68,7 @@ test('minutes that are added up are the minutes of a run, hours that are passed 
   const prepared = prepareStanding(jobOf(facts));
   // Two days in May: the house stands idle in the afternoons.
   const [day, days] = [130, 2];
-  const { year, defrosts } = liveMinutes(prepared, minuteTariff(facts), basin, { day, days });
+  const { year, defrosts } = liveMinutes(prepared, hourlyTariff(facts), basin, { day, days });
   const setpoints = setpointsFor(prepared.schedule, days * 1440);
   const startF = Math.max(...setpoints.map(({ setpointF }) => setpointF));
   const run = runDay(prepared.parts, {
@@ -100,7 +101,7 @@ test('years that are added keep their sums; the demand charge is one a month', (
   const facts: Facts = { ...sample('quarry-bench') };
   const priced: Facts = { ...facts, prices: { ...facts.prices, demandPerKW: 8 } };
   const prepared = prepareStanding(jobOf(priced));
-  const part = liveMinutes(prepared, minuteTariff(priced), basin, { day: 20, days: 1 });
+  const part = liveMinutes(prepared, hourlyTariff(priced), basin, { day: 20, days: 1 });
   const two = addYears([
     { part, times: 3 },
     { part, times: 1 },

@@ -1,9 +1,11 @@
-import type { SetpointEntry } from '../control/in-time/program';
+import { actsOn } from './acts';
+import { DAY_MIN } from './clock';
+import type { HourlyTariff } from './day-cost';
 import { gainsShareAt, LEAST_GAINS } from './gains';
 import { houseStepper, type HouseThermal, storedBtu } from './house';
 import { machineAtRest, machineOf, type MachineState } from './machine';
-import { minuteBook, type MinuteTariff, type MinuteYear } from './minute-book';
-import { setpointsFor } from './schedule';
+import { minuteBook, type MinuteYear } from './minute-book';
+import { asksOn, setpointsFor } from './schedule';
 import { droopF, PLAY_F } from './short-spells';
 import type { Prepared } from './variant';
 import { type HourlyWeather, weatherFrom } from './weather';
@@ -19,11 +21,9 @@ export interface MinuteSpan {
   readonly onShare?: (share: number) => void;
 }
 
-const DAY_MIN = 1440;
 const HOUR_MIN = 60;
 /** How far above the call an idle house must stay for an hour to be passed at once, °F. */
 const IDLE_F = 0.05;
-const NOTHING_WRONG = { isSensorLost: false, hasFault: false, isCompressorCut: false } as const;
 /** How often a year tells how far it is. */
 const SHARES = 200;
 
@@ -48,21 +48,10 @@ const staysAbove = (
   limitF: number,
 ): boolean => Math.min(house.roomF, house.massF, coldestF + (LEAST_GAINS * gainsBtuh) / lossBtuhPerF) > limitF;
 
-/** The setpoint in force and the next, on a clock that began some minutes earlier. */
-const asksOn = (entries: readonly SetpointEntry[], leadMin: number) => {
-  const shifted = entries.map(({ fromMin, setpointF }) => ({ fromMin: fromMin + leadMin, setpointF }));
-  let at = 0;
-  let window = shifted.slice(0, 2);
-  return (clockMin: number): readonly SetpointEntry[] => {
-    while (at + 1 < shifted.length && shifted[at + 1]!.fromMin <= clockMin) window = shifted.slice(++at, at + 2);
-    return window;
-  };
-};
-
 /** Lives days by the minute and adds them up; an hour in which an idle house cannot fall to its call goes at once. */
 export const liveMinutes = (
   { parts, schedule, mode, acts }: Prepared,
-  tariff: MinuteTariff,
+  tariff: HourlyTariff,
   weather: HourlyWeather,
   { day, days, leadMin = 0, onShare = () => undefined }: MinuteSpan,
 ): MinuteYear => {
@@ -76,12 +65,7 @@ export const liveMinutes = (
   const asks = asksOn(entries, leadMin);
   const weatherAt = weatherFrom(weather, day * 24);
   const book = minuteBook({ thermal, tariff, furnace: system.facts.furnace, limitF: droopF(program) + PLAY_F, day });
-  const everyBank = [...new Set(system.facts.heatKit.elements.map(({ bank }) => bank))];
-  const none: readonly number[] = [];
-  const isHeld = (minute: number) =>
-    acts.some(
-      ({ kind, isDaily, fromMin, toMin }) => kind === 'banks-held' && isDaily && minute >= fromMin && minute < toMin,
-    );
+  const happensAt = actsOn(acts, system.facts);
   const shareEvery = Math.max(HOUR_MIN, Math.round(minutes / SHARES / HOUR_MIN) * HOUR_MIN);
   let state = machineAtRest(parts, mode, { roomF: mostSetF, massF: mostSetF }, weatherAt(-leadMin).outdoorF);
   let began = state.house;
@@ -104,17 +88,7 @@ export const liveMinutes = (
       }
     }
     const setpoints = asks(atMin + leadMin);
-    const heldBanks = acts.length > 0 && isHeld(((atMin % DAY_MIN) + DAY_MIN) % DAY_MIN) ? everyBank : none;
-    const inputs = {
-      mode,
-      setpoints,
-      weather: now,
-      isPowered: true,
-      heldBanks,
-      openShare: 0,
-      gainsShare: gainsShareAt(atMin),
-      ...NOTHING_WRONG,
-    };
+    const inputs = { mode, setpoints, weather: now, gainsShare: gainsShareAt(atMin), ...happensAt(atMin) };
     const before = state;
     const tick = step(before, inputs, atMin + leadMin);
     state = tick.state;

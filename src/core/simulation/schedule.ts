@@ -1,10 +1,9 @@
-import type { SetpointEntry } from '../control/in-time/program';
+import { atMost, type SetpointEntry } from '../control/in-time/program';
 import type { Facts } from '../job/document';
+import { DAY_MIN } from './clock';
 
 /** While people are out, where the talk says that the house may be cooler then: hours of the day. Our judgement. */
 const AWAY = { fromHour: 8.5, toHour: 16.5 } as const;
-
-const DAY_MIN = 1440;
 
 /** What a day's setpoints are made of. */
 export interface Schedule {
@@ -52,4 +51,18 @@ export const setpointsFor = (schedule: Schedule, minutes: number): SetpointEntry
     for (const [hour, setpointF] of day)
       if (entries.at(-1)?.setpointF !== setpointF) entries.push({ fromMin: at * DAY_MIN + hour * 60, setpointF });
   return entries;
+};
+
+/**
+ * The setpoint in force and the next, by the minute; asked in rising time.
+ * @param leadMin how much earlier the clock began that it is asked by, and that the entries come back on
+ */
+export const asksOn = (entries: readonly SetpointEntry[], leadMin: number) => {
+  const shifted = entries.map(({ fromMin, setpointF }) => ({ fromMin: fromMin + leadMin, setpointF }));
+  let at = 0;
+  let window = shifted.slice(0, 2);
+  return (clockMin: number): readonly SetpointEntry[] => {
+    while (at + 1 < shifted.length && atMost(shifted[at + 1]!.fromMin, clockMin)) window = shifted.slice(++at, at + 2);
+    return window;
+  };
 };

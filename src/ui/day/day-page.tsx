@@ -6,6 +6,7 @@ import { useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { backupOf } from '@/core/job/backup';
+import { DAY_MIN } from '@/core/simulation/clock';
 import { dayHeadline } from '@/core/simulation/day-headline';
 import { dayPicks } from '@/core/simulation/day-picks';
 import { momentAt } from '@/core/simulation/moment-at';
@@ -37,7 +38,6 @@ const EnergyColumns = dynamic(() => import('./energy-columns'), {
   loading: () => <p className="min-h-64 text-quiet">Drawing …</p>,
 });
 
-const DAY_MIN = 1440;
 /** The minute at which a run is opened: before dawn, where most of it happens. */
 const FIRST_MIN = 360;
 /** How long the cursor must rest before the address follows, ms. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
-import { clockAt, dayAt } from '@/core/simulation/clock';
+import { clockAt, DAY_MIN, dayAt } from '@/core/simulation/clock';
 import type { DayRun } from '@/core/simulation/day';
 import type { DayEvent } from '@/core/simulation/day-events';
 import { tickAt, tickCount } from '@/core/simulation/ticks';
@@ -16,7 +16,6 @@ import type { StripRow } from './strip-rows';
 import { timeMarks } from './time-marks';
 
 const LANE_PX = 26;
-const DAY_MIN = 1440;
 /** A run as short as this is told by minutes and seconds. */
 const MOMENT_MIN = 60;
 

@@ -1,4 +1,4 @@
-import { clockAt, dayAt } from '@/core/simulation/clock';
+import { clockAt, DAY_MIN, dayAt } from '@/core/simulation/clock';
 
 /** A mark on the run's time axis. */
 export interface TimeMark {
@@ -6,7 +6,6 @@ export interface TimeMark {
   readonly label: string;
 }
 
-const DAY_MIN = 1440;
 /** A run as short as this is marked by its minutes. */
 const MOMENT_MIN = 60;
 

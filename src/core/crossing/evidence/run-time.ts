@@ -1,9 +1,5 @@
-import { jobFurnaceBtuh } from '../../devices/furnace/stages';
-import { backupOf } from '../../job/backup';
-import type { Facts } from '../../job/document';
-import { jobBanks } from '../../strips/from-job';
-import { BTU_PER_KWH } from '../../units/constants';
 import { apartF } from '../../units/degrees';
+import { backupHeatBtuh } from '../backup-heat';
 import { capacityCurve } from '../heat-pump';
 import { jobHeatPump } from '../job-heat-pump';
 import { type Evidence, fromLossPerDegree, joined, NO_LOAD_PLAY_F } from './evidence';
@@ -13,11 +9,6 @@ const HOURS = 24;
 const LEAST_DIFFERENCE_F = 10;
 /** How well a unit gives what its sheet says. Our judgement. */
 const CAPACITY_SPREAD = 0.1;
-
-const backupBtuh = (facts: Facts) =>
-  backupOf(facts) === 'fossil'
-    ? jobFurnaceBtuh(facts)
-    : jobBanks(facts).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
 
 /** Loss per degree by least squares through the no-load temperature: days far from it count most. */
 export const runTime: Evidence = {
@@ -34,7 +25,7 @@ export const runTime: Evidence = {
       )
       .map(({ outdoorF, compressorHours, backupHours }) => ({
         differenceF: noLoadF - outdoorF,
-        btuh: (compressorHours * capacity.at(outdoorF) + backupHours * backupBtuh(facts)) / HOURS,
+        btuh: (compressorHours * capacity.at(outdoorF) + backupHours * backupHeatBtuh(facts)) / HOURS,
       }));
     if (days.length === 0)
       return {

@@ -1,0 +1,11 @@
+import { jobFurnaceBtuh } from '../devices/furnace/stages';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { BTU_PER_KWH } from '../units/constants';
+
+/** What a job's backup gives with all of it on, Btu/h. */
+export const backupHeatBtuh = (facts: Facts): number =>
+  backupOf(facts) === 'fossil'
+    ? jobFurnaceBtuh(facts)
+    : jobBanks(facts).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
