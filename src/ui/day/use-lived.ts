@@ -1,13 +1,30 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { DaySpan } from '@/core/simulation/lived';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import type { DayAnswer, SentJob } from '@/workers/day.worker';
 import { startDayWorker } from '../day-worker';
+import { type BeginWork, useLongWork } from '../use-long-work';
 
-/** A drag that goes on starts nothing new. */
+/** A day is there at once: it waits only until a drag or a key rests. */
 const SETTLE_MS = 120;
+
+interface Asked {
+  readonly sent: SentJob;
+  readonly ids: readonly string[];
+  readonly weather: HourlyWeather;
+  readonly span: DaySpan;
+}
+
+const begin: BeginWork<Asked, DayAnswer> = ({ sent, ids, weather, span }, { onAnswer }) => {
+  const worker = startDayWorker();
+  void worker.remote.live(sent, ids, weather, span).then((answer) => {
+    onAnswer(answer, true);
+    worker.end();
+  });
+  return worker.end;
+};
 
 /**
  * Days lived in each way, from a worker. The last answer stays until the next is there.
@@ -23,22 +40,6 @@ export const useLived = (
     () => (weather === null ? null : { sent, ids: ids.split(','), weather, span: { day, minutes, stepMin } }),
     [sent, ids, weather, day, minutes, stepMin],
   );
-  const [answer, setAnswer] = useState<{ readonly to: typeof asked; readonly answer: DayAnswer } | null>(null);
-  useEffect(() => {
-    if (asked === null) return;
-    let end = () => undefined as void;
-    const timer = setTimeout(() => {
-      const worker = startDayWorker();
-      end = worker.end;
-      void worker.remote.live(asked.sent, asked.ids, asked.weather, asked.span).then((next) => {
-        setAnswer({ to: asked, answer: next });
-        worker.end();
-      });
-    }, SETTLE_MS);
-    return () => {
-      clearTimeout(timer);
-      end();
-    };
-  }, [asked]);
-  return { answer: answer?.answer ?? null, isWorking: answer?.to !== asked };
+  const { answer, isWhole } = useLongWork(asked, begin, SETTLE_MS);
+  return { answer, isWorking: !isWhole };
 };

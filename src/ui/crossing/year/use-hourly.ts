@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import type { Facts } from '@/core/job/document';
 import type { ComparedWay } from '@/core/setup/ways/compare';
 import type { Way } from '@/core/setup/ways/way';
-import { type BeginWork, useLongWork } from './use-long-work';
+import { type BeginWork, useLongWork } from '../../use-long-work';
 import { startYearWorker } from './year-worker';
 
 interface Asked {

@@ -8,7 +8,7 @@ import type { MinuteWay } from '@/core/simulation/minute-ways';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import type { SentJob } from '@/workers/day.worker';
 import { startDayWorker } from '../../day-worker';
-import { type BeginWork, useLongWork } from './use-long-work';
+import { type BeginWork, useLongWork } from '../../use-long-work';
 
 interface Asked {
   readonly sent: SentJob;

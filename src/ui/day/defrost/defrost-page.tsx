@@ -1,14 +1,12 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { boardAdvice, boardWords } from '@/core/simulation/board-words';
 import { dayPicks } from '@/core/simulation/day-picks';
-import type { Magnified } from '@/core/simulation/magnified';
 import { BOARD_VARIANTS, FROST_VARIANTS } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import { Progress } from '../../crossing/year/progress';
-import { startDayWorker } from '../../day-worker';
 import { Said, useDegrees } from '../../degrees';
 import { ChoiceBox } from '../../fields/choice-box';
 import { useJob } from '../../job/provider';
@@ -22,28 +20,12 @@ import { useDayPlace, weatherOn } from '../use-place';
 import { BoardsTable } from './boards-table';
 import { defrostRows } from './defrost-rows';
 import { useBoards } from './use-boards';
+import { useMagnified } from './use-magnified';
 
 const CHOICES = [
   { value: 'stands', label: 'As it stands' },
   ...[...BOARD_VARIANTS, ...FROST_VARIANTS].map(({ id, label }) => ({ value: id, label })),
 ];
-
-/** One defrost of a way of living the day; undefined while it is worked out, null where there is none. */
-const useMagnified = (id: string, weather: HourlyWeather | null, day: number) => {
-  const sent = useSentJob();
-  const [answer, setAnswer] = useState<Magnified | null | undefined>(undefined);
-  useEffect(() => {
-    if (weather === null) return;
-    const worker = startDayWorker();
-    void worker.remote.magnify(sent, id, weather, day).then((next) => {
-      setAnswer(next);
-      useCursor.getState().go(next?.beginsMin ?? 0);
-      worker.end();
-    });
-    return worker.end;
-  }, [sent, id, weather, day]);
-  return answer;
-};
 
 /** One defrost magnified, and boards held against each other over a month of this climate. */
 export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
@@ -56,7 +38,7 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
   const picks = useMemo(() => (year === null ? [] : dayPicks(year, facts)), [year, facts]);
   const chosen = useMemo(() => (year === null ? null : weatherOn(place.on, year, picks)), [place.on, year, picks]);
   const [id, setId] = useState('stands');
-  const answer = useMagnified(id, chosen?.weather ?? null, chosen?.day ?? 0);
+  const answer = useMagnified(sent, id, chosen?.weather ?? null, chosen?.day ?? 0);
   const boards = useBoards(sent, chosen?.weather ?? null, chosen?.day ?? 0);
   const rows = useMemo(() => defrostRows(facts), [facts]);
   return (

@@ -1,11 +1,12 @@
 'use client';
 
 import { proxy } from 'comlink';
-import { useCallback, useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { BoardMonth } from '@/core/simulation/board-months';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import type { SentJob } from '@/workers/day.worker';
 import { startDayWorker } from '../../day-worker';
+import { type BeginWork, useLongWork } from '../../use-long-work';
 
 interface Asked {
   readonly sent: SentJob;
@@ -13,36 +14,27 @@ interface Asked {
   readonly day: number;
 }
 
+const begin: BeginWork<Asked, readonly BoardMonth[]> = ({ sent, weather, day }, { onShare, onAnswer }) => {
+  const worker = startDayWorker();
+  void worker.remote.boards(sent, weather, day, proxy(onShare)).then((months) => {
+    onAnswer(months, true);
+    worker.end();
+  });
+  return worker.end;
+};
+
 /** A month under each board, worked out when it is asked for; with progress, and an end. */
 export const useBoards = (sent: SentJob, weather: HourlyWeather | null, day: number) => {
   const [asked, setAsked] = useState<Asked | null>(null);
-  const [answer, setAnswer] = useState<{ readonly to: Asked; readonly months: readonly BoardMonth[] } | null>(null);
-  const [share, setShare] = useState<number | null>(null);
-  useEffect(() => {
-    if (asked === null) return;
-    const worker = startDayWorker();
-    // Progress may come in after the answer: by then it says nothing.
-    const onShare = (next: number) => setShare((now) => (now === null ? null : next));
-    void worker.remote.boards(asked.sent, asked.weather, asked.day, proxy(onShare)).then((months) => {
-      setAnswer({ to: asked, months });
-      setShare(null);
-      worker.end();
-    });
-    return () => {
-      worker.end();
-      setShare(null);
-    };
-  }, [asked]);
-  const isOf = (to: Asked | undefined) => to?.sent === sent && to.weather === weather && to.day === day;
+  const { answer, isWhole, share, cancel } = useLongWork(asked, begin, 0);
+  const isOfThis = asked?.sent === sent && asked.weather === weather && asked.day === day;
   return {
-    months: answer?.months ?? null,
-    isCurrent: isOf(answer?.to),
+    months: answer,
+    isCurrent: isOfThis && isWhole,
     share,
-    ask: useCallback(() => {
-      if (!weather) return;
-      setShare(0);
-      setAsked({ sent, weather, day });
-    }, [sent, weather, day]),
-    cancel: useCallback(() => setAsked(null), []),
+    ask: () => {
+      if (weather) setAsked({ sent, weather, day });
+    },
+    cancel,
   };
 };

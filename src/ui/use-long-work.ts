@@ -19,8 +19,9 @@ export type BeginWork<Q, T> = (question: Q, tells: WorkTells<T>) => () => void;
  * Cancelled, it asks again only when the question changes or when told to.
  * @param question the same object as long as it is the same question; null: nothing is asked
  * @param begin the same function always
+ * @param settleMs how long a question must stand before work on it begins
  */
-export const useLongWork = <Q, T>(question: Q | null, begin: BeginWork<Q, T>) => {
+export const useLongWork = <Q, T>(question: Q | null, begin: BeginWork<Q, T>, settleMs = SETTLE_MS) => {
   const [answer, setAnswer] = useState<{ readonly to: Q; readonly answer: T; readonly isWhole: boolean } | null>(null);
   const [share, setShare] = useState<number | null>(null);
   const [cancelled, setCancelled] = useState<Q | null>(null);
@@ -38,13 +39,13 @@ export const useLongWork = <Q, T>(question: Q | null, begin: BeginWork<Q, T>) =>
           if (isWhole) setShare(null);
         },
       });
-    }, SETTLE_MS);
+    }, settleMs);
     return () => {
       clearTimeout(timer);
       end();
       setShare(null);
     };
-  }, [question, isCancelled, begin]);
+  }, [question, isCancelled, begin, settleMs]);
   const isOfThis = answer !== null && answer.to === question;
   return {
     answer: answer?.answer ?? null,
