@@ -37,8 +37,18 @@ export const reach = (
   return seen;
 };
 
-/** Whether nothing at all ties a node to a source: a meter there shows what it picks up, not what is fed. */
-export const isFloating = (network: Network, node: NodeName): boolean => {
-  const group = reach(network, node);
-  return !sourcesOf(network).some(({ plus, minus }) => group.has(plus) || group.has(minus));
+/** The nodes of a network that something ties to a source; kept as long as the network is. */
+const tiedNodes = new WeakMap<Network, ReadonlySet<NodeName>>();
+
+const tiedIn = (network: Network): ReadonlySet<NodeName> => {
+  const known = tiedNodes.get(network);
+  if (known) return known;
+  const tied = new Set(
+    sourcesOf(network).flatMap(({ plus, minus }) => [...reach(network, plus), ...reach(network, minus)]),
+  );
+  tiedNodes.set(network, tied);
+  return tied;
 };
+
+/** Whether nothing at all ties a node to a source: a meter there shows what it picks up, not what is fed. */
+export const isFloating = (network: Network, node: NodeName): boolean => !tiedIn(network).has(node);

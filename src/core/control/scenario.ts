@@ -1,12 +1,20 @@
 import { type ConditionId, CONDITIONS } from './conditions';
 
 /**
- * One thing wrong in the wires, by its code: a conductor, jumper or coil open; a contact that stays where it is; two
- * conductors exchanged at a strip. Each kind names a wire, jumper, coil or contact by its own name.
+ * One thing wrong in the wires, by its code: a conductor, jumper or coil open; a conductor loose; two that touch; a
+ * contact that stays where it is; two conductors exchanged at a strip. Each kind names a wire, jumper, coil or contact
+ * by its own name.
  */
-export type FaultCode = `open:${string}` | `stuck-open:${string}` | `stuck-closed:${string}` | `swap:${string}`;
+export type FaultCode =
+  | `open:${string}`
+  | `loose:${string}`
+  | `short:${string}`
+  | `stuck-open:${string}`
+  | `stuck-closed:${string}`
+  | `swap:${string}`;
 
-const isFaultCode = (code: string): code is FaultCode => /^(open|stuck-open|stuck-closed|swap):./.test(code);
+const isFaultCode = (code: string): code is FaultCode =>
+  /^(open|loose|short|stuck-open|stuck-closed|swap):./.test(code);
 
 /** What is tried on a system: conditions from outside, and faults. */
 export interface Scenario {

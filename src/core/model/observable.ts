@@ -1,6 +1,7 @@
 import { CALL_IDS, type CallId } from '../control/moment';
 import { indoorId, outdoorId } from '../devices';
 import { compressorMarks } from '../devices/board/indoor-strip';
+import type { DeviceId } from '../devices/device';
 import { furnaceInputs } from '../devices/furnace';
 import type { CoilId } from '../devices/ids';
 import { backupOf } from '../job/backup';
@@ -9,7 +10,8 @@ import { currentReadings, notMeasured, type Reading, type TakenReading, type Unt
 import { type ClampAt, clampId, clampPlaces, clampReach } from '../strips/clamp';
 import type { EvidenceKeys } from '../strips/evidence';
 import { jobKit } from '../strips/from-job';
-import { refText, type TerminalRef } from '../wiring/harness';
+import { type CableId, refText, type TerminalRef } from '../wiring/harness';
+import type { SeenId } from './seen';
 
 /** A voltmeter's input: the usual 10 MΩ, or the low-impedance setting of about 3 kΩ, which ghosts do not survive. */
 export const METERS = {
@@ -39,7 +41,31 @@ export type Observable =
   | { readonly kind: 'display'; readonly of: 'thermostat' | 'outdoor-board' }
   /** Whether a coil is seen or heard to be in. */
   | { readonly kind: 'sight'; readonly coil: CoilId }
-  | { readonly kind: 'time'; readonly of: 'defrost' | 'switches' };
+  | { readonly kind: 'time'; readonly of: 'defrost' | 'switches' }
+  /** What is seen or heard, in one of a few words. */
+  | { readonly kind: 'seen'; readonly what: SeenId }
+  /** Whether a setting is found as planned. */
+  | { readonly kind: 'setting'; readonly look: string }
+  /** Capacitance as a share of what is printed on it, %. Power off, discharged. */
+  | { readonly kind: 'capacitor'; readonly of: 'compressor' | 'fan' }
+  /** Cold ohms of a part in series with an element. */
+  | { readonly kind: 'part-ohms'; readonly element: number; readonly part: 'link' | 'limit' }
+  /** Ohms of the winding that starts a compressor, common to run. */
+  | { readonly kind: 'winding-ohms' }
+  /** Every rung of the kit gone down with an ohmmeter: which part of it is open. */
+  | { readonly kind: 'rungs' }
+  /** Every rung of the kit gone down with a clamp: which of them draw current. */
+  | { readonly kind: 'rung-amps' }
+  /** Every conductor of a cable lifted at both ends and gone through: which is open, which two touch. */
+  | { readonly kind: 'cable'; readonly cable: CableId }
+  /** A terminal strip looked over and tugged: conductors by color, screws, jumpers. */
+  | { readonly kind: 'strip'; readonly device: DeviceId }
+  /** Every terminal of a strip read to its common: which of them are hot. */
+  | { readonly kind: 'hot'; readonly device: DeviceId }
+  /** What still runs with the thermostat pulled off its base. */
+  | { readonly kind: 'pulled' }
+  /** Flame current, µA. */
+  | { readonly kind: 'flame-current' };
 
 /** An observable under a call; null where no call matters. */
 export interface Observation {
@@ -121,6 +147,30 @@ const observableName = (facts: Facts, observable: Observable, place: string): st
       return `${place}/seen-${slug(observable.coil)}`;
     case 'time':
       return observable.of === 'defrost' ? 'defrost/minutes' : `${place}/switches`;
+    case 'seen':
+      return `${place}/look-${observable.what}`;
+    case 'setting':
+      return `settings/${observable.look}`;
+    case 'capacitor':
+      return `power-off/capacitor-${observable.of}`;
+    case 'part-ohms':
+      return `element-ohms/${observable.part}-${observable.element + 1}`;
+    case 'winding-ohms':
+      return 'power-off/compressor-windings';
+    case 'rungs':
+      return 'element-ohms/rungs';
+    case 'rung-amps':
+      return `${place}/rung-amps`;
+    case 'cable':
+      return `power-off/cable-${slug(observable.cable)}`;
+    case 'strip':
+      return `power-off/strip-${observable.device}`;
+    case 'hot':
+      return `${place}/hot-${observable.device}`;
+    case 'pulled':
+      return 'control-volts/thermostat-pulled';
+    case 'flame-current':
+      return `${place}/flame-current`;
   }
 };
 

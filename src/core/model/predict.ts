@@ -2,7 +2,8 @@ import { isFloating, readVolts, readVoltsThrough } from '../circuit/meter';
 import { readOhms } from '../circuit/ohms';
 import { freezesAt } from '../control/coil';
 import type { Moment } from '../control/moment';
-import { heatNow } from '../crossing/heat-now';
+import type { FaultCode } from '../control/scenario';
+import { type DeviceId, nodeOf } from '../devices/device';
 import { OUTDOOR_POWER, THERMOSTAT_POWER } from '../devices/ids';
 import type { FactPath } from '../job/document';
 import { type ClampAt, expectedAmps } from '../strips/clamp';
@@ -12,10 +13,15 @@ import { ladderState } from '../strips/ladder-state';
 import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from '../strips/tolerance';
 import { temperatureRiseF } from '../units/air';
 import type { FuelKind } from '../units/constants';
-import { refText } from '../wiring/harness';
+import { once } from '../units/once';
+import { faultsByCode } from '../wiring/fault';
+import { type CableId, type Harness, refText } from '../wiring/harness';
 import type { Bench, WiringState } from '../wiring/state';
+import { type Ails, type RungAil, SOUND_AILS } from './ails';
 import type { JobBasis } from './basis';
 import { METERS, type Observable, type Observation } from './observable';
+import type { SeenId, SeenWord } from './seen';
+import { type Working, working } from './working';
 
 /** What something reads on a system: a figure with its spread, an open circuit, a word, or what is missing to say. */
 export type Prediction =
@@ -37,6 +43,18 @@ export interface Given {
   readonly returnF?: number;
   /** Seconds since the call began; once every switch has moved, unless said. */
   readonly seconds?: number;
+  /** What ails the equipment; nothing, unless said. */
+  readonly ails?: Ails;
+  /** What a run through a night like this one leaves on the coil outdoors; not known, unless said. */
+  readonly night?: CoilNight;
+}
+
+/** What a night leaves on the outdoor coil, as the time machine lived it. */
+export interface CoilNight {
+  readonly defrosts: number;
+  /** Of these, ended on their longest time. */
+  readonly capped: number;
+  readonly frostLeftLb: number;
 }
 
 const number = (value: number, spread: readonly [number, number] = [value, value]): Prediction => ({
@@ -61,6 +79,7 @@ interface Asked {
   readonly moment: Moment;
   readonly state: WiringState;
   readonly given: Given;
+  readonly works: () => Working;
 }
 
 const voltsBetween = ({ state }: Asked, { between, meter }: Extract<Observable, { kind: 'volts' }>): Prediction => {
@@ -71,20 +90,19 @@ const voltsBetween = ({ state }: Asked, { between, meter }: Extract<Observable, 
   return number(value, [0, Math.max(value, GHOST_SHARE_OF_SUPPLY * state.network.source.volts)]);
 };
 
-const kitAmps = ({ basis, bench, moment, given }: Asked, clamp: ClampAt): Prediction => {
-  const { facts } = basis;
-  const volts = given.kitVolts ?? facts.heatKit.serviceVolts;
-  const { rungs, blower } = ladderState(facts, bench, moment, given.seconds ?? Infinity, volts);
-  const on = new Set(rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at));
-  return number(expectedAmps(facts, clamp, on, blower.runs, volts));
+const kitAmps = (asked: Asked, clamp: ClampAt): Prediction => {
+  const { elementsOn, isBlowerCalled, isTripping, kitVolts } = asked.works();
+  const full = expectedAmps(asked.basis.facts, clamp, elementsOn, isBlowerCalled, kitVolts);
+  // Limits that open and close: whatever is caught.
+  return isTripping ? number(full / 2, [0, full]) : number(full);
 };
 
-const supplyAirF = ({ basis, state, moment, given }: Asked): Prediction => {
-  const { facts } = basis;
+const supplyAirF = (asked: Asked): Prediction => {
+  const { basis, moment, given } = asked;
   if (moment.call === 'defrost') return { kind: 'unknown', needs: 'a steady call: a defrost is none' };
-  const { heatPumpBtuh, totalBtuh } = heatNow(facts, state, moment.outdoorF);
-  const cfm = totalBtuh > heatPumpBtuh ? facts.airHandler.auxCfm : facts.airHandler.heatCfm;
-  return number((given.returnF ?? moment.indoorF) + temperatureRiseF(totalBtuh, cfm, facts.site.elevationFt));
+  const { totalBtuh, cfm } = asked.works();
+  if (cfm === 0) return { kind: 'unknown', needs: 'air that moves' };
+  return number((given.returnF ?? moment.indoorF) + temperatureRiseF(totalBtuh, cfm, basis.facts.site.elevationFt));
 };
 
 const temperature = (asked: Asked, at: Extract<Observable, { kind: 'temperature' }>['at']): Prediction => {
@@ -100,15 +118,29 @@ const temperature = (asked: Asked, at: Extract<Observable, { kind: 'temperature'
   }
 };
 
-const pressure = ({ basis }: Asked, at: 'static' | 'manifold'): Prediction => {
-  if (at === 'static')
+/** External static pressure that a sound system is likely to have, a share of the table's most. Our judgement. */
+const STATIC_SHARES = [0.5, 1] as const;
+
+const staticPressure = (asked: Asked): Prediction => {
+  const { ails } = asked.given;
+  const most = asked.basis.facts.airHandler.maxStaticInWc;
+  if (ails === undefined)
     return {
       kind: 'unknown',
       needs: 'the ducts: only the blower table’s most is known',
       fact: 'airHandler.maxStaticInWc',
     };
-  const aim = MANIFOLD_IN_WC[basis.facts.furnace.fuel];
-  return aim === null ? { kind: 'unknown', needs: 'the plate’s own pressure: oil has no manifold' } : number(aim);
+  const { isBlowerOn } = asked.works();
+  if (!isBlowerOn) return number(0);
+  const [low, high] = STATIC_SHARES.map((share) => share * most * ails.staticShare) as [number, number];
+  return number((low + high) / 2, [low, high]);
+};
+
+const pressure = (asked: Asked, at: 'static' | 'manifold'): Prediction => {
+  if (at === 'static') return staticPressure(asked);
+  const aim = MANIFOLD_IN_WC[asked.basis.facts.furnace.fuel];
+  if (aim === null) return { kind: 'unknown', needs: 'the plate’s own pressure: oil has no manifold' };
+  return number(aim * (asked.given.ails?.manifoldShare ?? 1));
 };
 
 const seconds = (asked: Asked, of: 'defrost' | 'switches'): Prediction => {
@@ -117,6 +149,164 @@ const seconds = (asked: Asked, of: 'defrost' | 'switches'): Prediction => {
   return freezesAt(moment.outdoorF)
     ? { kind: 'unknown', needs: 'how much ice there is' }
     : { kind: 'word', word: 'held: the coil is warm' };
+};
+
+/** The word of everything gone through and found sound. */
+export const ALL_SOUND = 'sound';
+
+/** The word of a part of a rung that is open. */
+export const rungWord = (element: number, part: RungAil): string => `${part}-${element + 1}`;
+
+/** The word of the rungs that draw current. */
+export const rungsOnWord = (elements: readonly number[]): string =>
+  elements.length === 0
+    ? 'none'
+    : [...elements]
+        .sort((a, b) => a - b)
+        .map((at) => at + 1)
+        .join('+');
+
+/** What a cable gone through shows: a conductor that is open, or two that touch. */
+const faultOfCable = (cable: CableId, { scenario }: Moment): FaultCode | undefined =>
+  scenario.faults.find((code) => code.startsWith(`open:${cable}/`) || code.startsWith(`short:${cable}/`));
+
+/** What a strip looked over shows: neighbours exchanged, a jumper that is not there, a screw that is loose. */
+const faultOnStrip = (device: DeviceId, harness: Harness, { scenario }: Moment): FaultCode | undefined =>
+  faultsByCode(harness, scenario.faults).find(({ code, fault }) => {
+    switch (fault.kind) {
+      case 'swapped':
+        return code.endsWith(`@${device}`);
+      case 'open':
+        return harness.jumpers.some(({ id, from }) => id === fault.edge && from.device === device);
+      case 'loose':
+        return harness.conductors.some(({ id, from }) => id === fault.wire && from?.device === device);
+      case 'touching':
+      case 'stuck':
+        return false;
+    }
+  })?.code;
+
+/**
+ * From it on a terminal is hot to somebody who goes down a strip, V: above any ghost, below what anything works with.
+ * Our judgement.
+ */
+const HOT_VOLTS = 15;
+
+/** The word of the terminals that are hot. */
+export const hotWord = (marks: readonly string[]): string => (marks.length === 0 ? 'none' : marks.join('+'));
+
+const hotMarks = ({ volts }: WiringState, { devices }: Harness, of: DeviceId): string[] =>
+  (devices.find(({ id }) => id === of)?.terminals ?? [])
+    .filter(({ mark, isSplice }) => mark !== 'C' && !isSplice && (volts.get(nodeOf(of, mark)) ?? 0) >= HOT_VOLTS)
+    .map(({ mark }) => mark);
+
+/** What may run, as one word: `none`, or the parts joined by `+`. */
+export const RUNNING_PARTS = ['blower', 'compressor', 'backup'] as const;
+
+/** What still runs once the thermostat is off its base: all its contacts are open then, welded or not. */
+const runningWithoutThermostat = ({ basis: { facts }, bench, moment, given }: Asked): string => {
+  const contacts = bench.harness.devices.find(({ id }) => id === 'thermostat')?.contacts ?? [];
+  const faults = [...moment.scenario.faults, ...contacts.map(({ id }): FaultCode => `stuck-open:${id}`)];
+  const pulled: Moment = { ...moment, call: 'off', scenario: { ...moment.scenario, faults } };
+  const works = working(facts, bench, pulled, bench.at(facts, pulled), given.ails ?? SOUND_AILS);
+  const runs = {
+    blower: works.isBlowerOn,
+    compressor: works.isCompressorOn,
+    backup: works.elementsOn.size > 0 || works.flame !== 'cold',
+  };
+  return RUNNING_PARTS.filter((part) => runs[part]).join('+') || 'none';
+};
+
+/** A failed capacitor, % of its print; a closed link or limit, Ω; a compressor's winding, Ω; a clean flame rod, µA. */
+const WEAK_CAPACITOR_PERCENT = 40;
+const CLOSED_PART_OHMS = 0.2;
+const WINDING_OHMS = 1;
+const FLAME_MICROAMPS = 3;
+
+const motorAmps = (asked: Asked, of: 'compressor' | 'fan'): Prediction => {
+  const { outdoorUnit } = asked.basis.facts;
+  const isCompressor = of === 'compressor';
+  const rated = isCompressor ? outdoorUnit.compressorRatedAmps : outdoorUnit.fanRatedAmps;
+  const { isCompressorOn, isFanOn } = asked.works();
+  if (!(isCompressor ? isCompressorOn : isFanOn)) return number(0);
+  if (rated !== null) return number(rated, [0, rated]);
+  const fact = isCompressor ? 'outdoorUnit.compressorRatedAmps' : 'outdoorUnit.fanRatedAmps';
+  return { kind: 'unknown', needs: 'the plate’s amps, on the Sheet', fact };
+};
+
+/** Line volts that make a compressor labor, a share of the service's. Our judgement: beyond the usual ten percent. */
+const LOW_LINE_SHARE = 0.85;
+
+const lineVolts = (
+  { basis: { facts }, given }: Asked,
+  { at, isLoaded }: Extract<Observable, { kind: 'line-volts' }>,
+): Prediction => {
+  const { serviceVolts } = facts.heatKit;
+  const ails = given.ails ?? SOUND_AILS;
+  if (at === 'outdoor') {
+    if (ails.outdoorLine === 'dead') return number(0);
+    return number(serviceVolts * (ails.outdoorLine === 'low' ? LOW_LINE_SHARE : 1));
+  }
+  if (at === 'air-handler') return number(ails.controlShare === 0 ? 0 : serviceVolts);
+  // With one leg open the elements let the other through: a meter may show anything less.
+  if (ails.kitCircuitsOpen.includes(Number(at.slice('kit-'.length)) - 1)) return number(0);
+  return number((isLoaded ? (given.kitVolts ?? serviceVolts) : serviceVolts) * ails.kitShare);
+};
+
+const isFuseBlown = ({ state }: Asked): boolean =>
+  state.fuseOpenedAtAmps !== null ||
+  state.network.edges.some((edge) => edge.id === 'board fuse' && edge.kind === 'switch' && !edge.closed);
+
+/** Frost that a night leaves and that is seen as ice, lb. Our judgement: a coil's face closed. */
+const ICED_LB = 1;
+
+const seenDefrost = (asked: Asked, ails: Ails): SeenWord => {
+  const { defrost } = ails;
+  if (defrost === 'never' || !asked.state.energised.has(OUTDOOR_POWER)) return 'none';
+  if (asked.works().heats !== false) return 'none';
+  if (defrost === 'ends-early') return 'early';
+  return (asked.given.night?.capped ?? 0) > 0 ? 'cap' : 'clears';
+};
+
+const seen = (asked: Asked, what: SeenId): SeenWord => {
+  const { moment, state, given } = asked;
+  const ails = given.ails ?? SOUND_AILS;
+  switch (what) {
+    case 'outdoor-unit':
+      return asked.works().outdoor;
+    case 'blower':
+      return asked.works().isBlowerOn ? 'runs' : 'still';
+    case 'flame':
+      return asked.works().flame;
+    case 'frost': {
+      const { isCompressorOn, heats } = asked.works();
+      if (!isCompressorOn || heats === false) return 'bare';
+      return (given.night?.frostLeftLb ?? 0) > ICED_LB ? 'iced' : 'light';
+    }
+    case 'filter':
+      return ails.isFilterChoked ? 'choked' : 'clean';
+    case 'fuse':
+      return isFuseBlown(asked) ? 'blown' : 'good';
+    case 'breakers':
+      return ails.seenOff ?? 'on';
+    case 'board-lamp':
+      if (!state.energised.has(OUTDOOR_POWER)) return 'dark';
+      return moment.scenario.conditions.includes('board-lockout') ? 'fault' : 'normal';
+    case 'coil-sensor':
+      return ails.defrost === 'sensor-off' ? 'off' : 'on';
+    case 'outdoor-shown':
+      return ails.outdoorShownF === null ? 'none' : ails.outdoorShownF === 0 ? 'right' : 'off';
+    case 'defrost':
+      return seenDefrost(asked, ails);
+    case 'guard':
+      return ails.outdoorLine === 'held' ? 'holding' : 'normal';
+    case 'coil-face':
+      return ails.outdoorCoil.air < 1 ? 'blocked' : 'clear';
+    case 'gauges':
+      return ails.isChargeLow ? 'low' : 'normal';
+    case 'cycling':
+      return ails.isShortCycling ? 'minutes' : 'steady';
+  }
 };
 
 const read = (asked: Asked, observable: Observable): Prediction => {
@@ -132,6 +322,7 @@ const read = (asked: Asked, observable: Observable): Prediction => {
       return ohms === 'OL' ? { kind: 'open' } : number(ohms);
     }
     case 'element-ohms': {
+      if (given.ails?.rungs[observable.element] === 'element') return { kind: 'open' };
       const element = jobElements(facts)[observable.element];
       if (!element) return { kind: 'unknown', needs: 'the element, on the Sheet', fact: 'heatKit.elements' };
       const ohms = elementOhms(element);
@@ -139,18 +330,10 @@ const read = (asked: Asked, observable: Observable): Prediction => {
     }
     case 'amps':
       return kitAmps(asked, observable.clamp);
-    case 'motor-amps': {
-      const fact = observable.of === 'compressor' ? 'outdoorUnit.compressorRatedAmps' : 'outdoorUnit.fanRatedAmps';
-      const rated =
-        observable.of === 'compressor' ? facts.outdoorUnit.compressorRatedAmps : facts.outdoorUnit.fanRatedAmps;
-      const runs = state.energised.has('contactor') && !(observable.of === 'fan' && state.signals.has('defrost'));
-      if (!runs) return number(0);
-      return rated === null
-        ? { kind: 'unknown', needs: 'the plate’s amps, on the Sheet', fact }
-        : number(rated, [0, rated]);
-    }
+    case 'motor-amps':
+      return motorAmps(asked, observable.of);
     case 'line-volts':
-      return number(observable.isLoaded ? (given.kitVolts ?? facts.heatKit.serviceVolts) : facts.heatKit.serviceVolts);
+      return lineVolts(asked, observable);
     case 'temperature':
       return temperature(asked, observable.at);
     case 'pressure':
@@ -164,7 +347,60 @@ const read = (asked: Asked, observable: Observable): Prediction => {
       return word(state.energised.has(observable.coil), 'in', 'out');
     case 'time':
       return seconds(asked, observable.of);
+    case 'seen':
+      return { kind: 'word', word: seen(asked, observable.what) };
+    case 'setting':
+      return word(given.ails?.settingsOff.includes(observable.look) ?? false, 'otherwise', 'planned');
+    case 'capacitor': {
+      const ail = observable.of === 'compressor' ? given.ails?.compressor : given.ails?.outdoorFan;
+      return number(ail === 'no-capacitor' ? WEAK_CAPACITOR_PERCENT : 100);
+    }
+    case 'part-ohms':
+      return given.ails?.rungs[observable.element] === observable.part
+        ? { kind: 'open' }
+        : number(CLOSED_PART_OHMS, [0, 2 * CLOSED_PART_OHMS]);
+    case 'winding-ohms':
+      return given.ails?.compressor === 'open' ? { kind: 'open' } : number(WINDING_OHMS, [0.3, 3]);
+    case 'rungs': {
+      const [open] = Object.entries(given.ails?.rungs ?? {}).filter(([, ail]) => ail !== 'switch' && ail !== 'welded');
+      return { kind: 'word', word: open ? rungWord(Number(open[0]), open[1]) : ALL_SOUND };
+    }
+    case 'rung-amps':
+      return { kind: 'word', word: rungsOnWord([...asked.works().elementsOn]) };
+    case 'cable':
+      return { kind: 'word', word: faultOfCable(observable.cable, moment) ?? ALL_SOUND };
+    case 'strip':
+      return { kind: 'word', word: faultOnStrip(observable.device, bench.harness, moment) ?? ALL_SOUND };
+    case 'hot':
+      return { kind: 'word', word: hotWord(hotMarks(state, bench.harness, observable.device)) };
+    case 'pulled':
+      return { kind: 'word', word: runningWithoutThermostat(asked) };
+    case 'flame-current':
+      return number(asked.works().flame === 'cold' ? 0 : FLAME_MICROAMPS * (given.ails?.flameShare ?? 1));
   }
+};
+
+/**
+ * Somebody before a system at a moment: asked again and again, it is solved once.
+ * @param bench plan or wall, at the line volts it stands on
+ * @param moment outdoor and room temperature, the call, and the scenario that is tried
+ */
+export const observer = (
+  basis: JobBasis,
+  bench: Bench,
+  moment: Moment,
+  given: Given = {},
+): ((observable: Observable) => Prediction) => {
+  const { facts } = basis;
+  const state = bench.at(facts, moment);
+  const { kitVolts, seconds: atSecond, ails = SOUND_AILS } = given;
+  const works = once(() =>
+    working(facts, bench, moment, state, ails, {
+      ...(kitVolts === undefined ? {} : { volts: kitVolts }),
+      ...(atSecond === undefined ? {} : { seconds: atSecond }),
+    }),
+  );
+  return (observable) => read({ basis, bench, moment, state, given, works }, observable);
 };
 
 /**
@@ -180,7 +416,4 @@ export const predict = (
   moment: Moment,
   { observable, call }: Observation,
   given: Given = {},
-): Prediction => {
-  const here = call === null ? moment : { ...moment, call };
-  return read({ basis, bench, moment: here, state: bench.at(basis.facts, here), given }, observable);
-};
+): Prediction => observer(basis, bench, call === null ? moment : { ...moment, call }, given)(observable);

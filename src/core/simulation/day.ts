@@ -1,3 +1,4 @@
+import { SOUND_COIL } from '../control/coil';
 import type { DefrostEnd } from '../control/in-time/board';
 import type { BackupHold, CompressorHold } from '../control/in-time/holds';
 import type { ControlProgram, SetpointEntry } from '../control/in-time/program';
@@ -9,7 +10,7 @@ import { gainsShareAt } from './gains';
 import { type HouseState, storedBtu } from './house';
 import { jobBoard } from './job-board';
 import { jobHouse } from './job-house';
-import { machineAtRest, machineOf, type MachineParts, SOUND_COIL } from './machine';
+import { machineAtRest, machineOf, type MachineParts } from './machine';
 import { asksOn } from './schedule';
 import type { Weather } from './weather';
 import type { WiredSystem } from './wires';

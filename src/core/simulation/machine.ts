@@ -1,3 +1,4 @@
+import type { CoilIs } from '../control/coil';
 import { boardAtRest, type BoardState, type DefrostEnd, stepBoard } from '../control/in-time/board';
 import type { BoardProgram } from '../control/in-time/board-program';
 import { type Demand, demandAtRest, setpointNow, signalsOf, stepDemand } from '../control/in-time/demand';
@@ -18,26 +19,11 @@ import { climbed, outdoorUnitOf, unitWork } from './outdoor-unit';
 import type { Weather } from './weather';
 import { type WiredSystem, wiresOf } from './wires';
 
-/** What is wrong with a coil outdoors. */
-export interface CoilIs {
-  /** Share of a sound coil's air that goes over it. */
-  readonly air: number;
-  /** How much farther than a sound coil it lies under outdoors. */
-  readonly split: number;
-  /** How well it melts. */
-  readonly melts: number;
-  /** Whether the board's sensor sits on the coil, or hangs in the air. */
-  readonly isFelt: boolean;
-}
-
 /** What air that is slower gives up more of: its share that touches the coil grows as the air falls. */
 const SLOW_AIR = 0.6;
 
 /** Share of a sound coil's whole air that touches a coil with so much of it. */
 const touchedShare = (air: number): number => (air <= 0 ? 0 : air * (1 - (1 - COIL.contact) ** (1 / air ** SLOW_AIR)));
-
-/** Nothing wrong. */
-export const SOUND_COIL: CoilIs = { air: 1, split: 1, melts: 1, isFelt: true };
 
 /** What a system is run with: its thermostat's and its board's program, its house, and the state of its coil. */
 export interface MachineParts {

@@ -1,6 +1,6 @@
+import { SOUND_COIL } from '../control/coil';
 import type { BoardProgram } from '../control/in-time/board-program';
 import type { Facts } from '../job/document';
-import { SOUND_COIL } from './machine';
 import { minuteYear } from './minute-ways';
 import { type DayJob, type Prepared, prepareStanding, withFacts } from './variant';
 import type { HourlyWeather } from './weather';

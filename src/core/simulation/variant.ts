@@ -1,3 +1,4 @@
+import { type CoilIs, SOUND_COIL } from '../control/coil';
 import type { ControlProgram } from '../control/in-time/program';
 import type { Mode } from '../control/in-time/signals';
 import { SOUND } from '../control/scenario';
@@ -13,7 +14,7 @@ import type { DayAct } from './acts';
 import { partsOf } from './day';
 import { hourlyTariff } from './day-cost';
 import { jobBoard } from './job-board';
-import { type CoilIs, type MachineParts, SOUND_COIL } from './machine';
+import type { MachineParts } from './machine';
 import { jobSchedule, type Schedule } from './schedule';
 
 /** What a job is run from. */

@@ -32,6 +32,8 @@ const isLikely = ({ fault }: NamedFault, { devices }: Harness, state: WiringStat
           contacts.some((contact) => contact.id === fault.contact && isCalled(contact, state)),
         )
       );
+    case 'loose':
+    case 'touching':
     case 'swapped':
       return false;
   }

@@ -14,9 +14,18 @@ import {
   type WireId,
 } from './harness';
 
-/** One thing wrong in the wires: something open, a contact that stays where it is, two conductors exchanged. */
+/**
+  | {
+      readonly kind: 'touching';
+      readonly wires: readonly [WireId, WireId];
+      readonly nodes: readonly [string, string];
+    }
+ * conductors exchanged.
+ */
 export type Fault =
   | { readonly kind: 'open'; readonly edge: WireId | JumperId | CoilId }
+  | { readonly kind: 'loose'; readonly wire: WireId }
+  | { readonly kind: 'touching'; readonly wires: readonly [WireId, WireId]; readonly nodes: readonly [string, string] }
   | { readonly kind: 'stuck'; readonly contact: ContactId; readonly closed: boolean }
   | { readonly kind: 'swapped'; readonly wires: readonly [WireId, WireId]; readonly ends: readonly [string, string] };
 
@@ -29,6 +38,14 @@ export interface NamedFault {
 
 const moveEnd = (edge: Edge, from: string, to: string): Edge =>
   edge.a === from ? { ...edge, a: to } : edge.b === from ? { ...edge, b: to } : edge;
+
+/**
+ * What a loose or corroded screw adds, Ω. Our judgement: a meter without load sees nothing of it, and a coil behind it
+ * does not pull in.
+ */
+const LOOSE_OHMS = 120;
+/** Bare copper on bare copper, Ω. */
+const TOUCH_OHMS = 0.05;
 
 /** Something that is not there keeps its place in the network, open: so all of these have one shape. */
 const opened = ({ a, b, id }: Edge): Edge => ({
@@ -43,6 +60,10 @@ const faultedEdge = (edge: Edge, fault: Fault): Edge => {
   switch (fault.kind) {
     case 'open':
       return edge.id === fault.edge && edge.kind !== 'switch' ? opened(edge) : edge;
+    case 'loose':
+      return edge.id === fault.wire && edge.kind === 'wire' ? { ...edge, ohms: edge.ohms + LOOSE_OHMS } : edge;
+    case 'touching':
+      return edge;
     case 'stuck':
       return edge.id === fault.contact && edge.kind === 'switch' ? { ...edge, closed: fault.closed } : edge;
     case 'swapped': {
@@ -55,8 +76,12 @@ const faultedEdge = (edge: Edge, fault: Fault): Edge => {
 };
 
 /** The edges of a network with a fault in it. */
-export const faultedEdges = (edges: readonly Edge[], fault: Fault): Edge[] =>
-  edges.map((edge) => faultedEdge(edge, fault));
+export const faultedEdges = (edges: readonly Edge[], fault: Fault): Edge[] => {
+  const faulted = edges.map((edge) => faultedEdge(edge, fault));
+  if (fault.kind !== 'touching') return faulted;
+  const [a, b] = fault.nodes;
+  return [...faulted, { kind: 'wire', a, b, ohms: TOUCH_OHMS }];
+};
 
 /**
  * The relays of a network with a fault in it. A contact that is stuck no longer follows its coil or its power; a coil
@@ -75,21 +100,60 @@ export const faultedRelays = (relays: readonly Relay[], fault: Fault): readonly 
         powers: relay.powers?.filter(({ id }) => id !== fault.contact) ?? [],
       }));
     }
+    case 'loose':
+    case 'touching':
     case 'swapped':
       return relays;
   }
 };
 
 /** Whether a fault moves ends about: then the network has another shape than without it. */
-export const movesEnds = ({ kind }: Fault): boolean => kind === 'swapped';
+export const movesEnds = ({ kind }: Fault): boolean => kind === 'swapped' || kind === 'touching';
 
-const openConductors = (harness: Harness): NamedFault[] => {
+/** The conductors of a harness with how each is called. */
+const namedConductors = (harness: Harness) => {
   const label = new Map(harness.cables.map((cable) => [cable.id, cable.label.toLowerCase()]));
-  return landedConductors(harness).map(({ id, cable, colour, from, to }) => ({
+  return landedConductors(harness).map((conductor) => {
+    const { cable, colour, from, to } = conductor;
+    const name = `${colourName(colour, 'missing')} conductor of the ${label.get(cable) ?? 'cable'}, ${from.mark} to ${to.mark}`;
+    return { conductor, name };
+  });
+};
+
+const openConductors = (harness: Harness): NamedFault[] =>
+  namedConductors(harness).map(({ conductor: { id }, name }) => ({
     code: `open:${id}`,
-    words: `${colourName(colour, 'missing')} conductor of the ${label.get(cable) ?? 'cable'}, ${from.mark} to ${to.mark}, broken or off`,
+    words: `${name}, broken or off`,
     fault: { kind: 'open', edge: id },
   }));
+
+const looseConductors = (harness: Harness): NamedFault[] =>
+  namedConductors(harness)
+    .filter(({ conductor: { colour } }) => colour !== null)
+    .map(({ conductor: { id }, name }) => ({
+      code: `loose:${id}`,
+      words: `${name}, loose or corroded at a screw`,
+      fault: { kind: 'loose', wire: id },
+    }));
+
+/** Conductors that lie beside each other in a cable and touch. */
+const touchingConductors = (harness: Harness): NamedFault[] => {
+  const label = new Map(harness.cables.map((cable) => [cable.id, cable.label.toLowerCase()]));
+  return harness.cables.flatMap(({ id: cable }) => {
+    const landed = landedConductors(harness).filter((each) => each.cable === cable && each.colour !== null);
+    return landed.slice(1).map((other, at): NamedFault => {
+      const one = landed[at]!;
+      return {
+        code: `short:${one.id}+${other.id}`,
+        words: `${colourName(one.colour)} and ${colourName(other.colour)} touching in the ${label.get(cable)}, ${one.from.mark} and ${other.from.mark}`,
+        fault: {
+          kind: 'touching',
+          wires: [one.id, other.id],
+          nodes: [refText(one.from), refText(other.from)],
+        },
+      };
+    });
+  });
 };
 
 /** Conductors that stand beside each other on a strip, exchanged at that strip. */
@@ -147,11 +211,13 @@ const stuckContacts = (harness: Harness): NamedFault[] =>
   );
 
 /**
- * Every single fault of a harness: each conductor open, neighbours swapped, each jumper missing, each coil open, each
- * contact stuck.
+ * Every single fault of a harness: each conductor open or loose, neighbours that touch or are exchanged, each jumper
+ * missing, each coil open, each contact stuck.
  */
 export const faultsOf = (harness: Harness): NamedFault[] => [
   ...openConductors(harness),
+  ...looseConductors(harness),
+  ...touchingConductors(harness),
   ...missingJumpers(harness),
   ...swaps(harness),
   ...openCoils(harness),

@@ -1,0 +1,65 @@
+import { lockoutsInForce } from '../../control/lockouts';
+import type { Facts } from '../../job/document';
+import type { Cause } from '../cause';
+import { type CauseEntry, entry, together } from './entry';
+
+/** Lockouts as a thermostat holds them that feels some degrees too many, °F; null: it feels and holds nothing. */
+const withGatesShifted = (facts: Facts, byF: number | null): Facts => {
+  const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
+  const shifted = (gateF: number | null) => (gateF === null || byF === null ? null : gateF - byF);
+  return {
+    ...facts,
+    gates: { ...facts.gates, compressorBelowF: shifted(compressorBelowF), auxAboveF: shifted(auxAboveF) },
+  };
+};
+
+/** A sensor on a sunny wall feels this much more, °F. Our judgement. */
+const SUN_F = 20;
+
+const sensorCause = (
+  id: string,
+  words: string,
+  because: string,
+  shownF: number | null,
+  byF: number | null,
+  rest: Pick<Cause, 'confirm' | 'mend'>,
+): CauseEntry =>
+  entry(
+    {
+      id: `sensor:${id}`,
+      words,
+      kind: 'settings',
+      weight: 1,
+      because,
+      effect: { facts: (facts) => withGatesShifted(facts, byF), ails: { outdoorShownF: shownF } },
+      ...rest,
+      proves: ['conditions', 'heat', 'heat-aux'],
+    },
+    ({ thermostat }) => thermostat.outdoorSensor !== 'none',
+  );
+
+/** What can be wrong with the thermostat's knowledge of the outdoor temperature. */
+export const sensor: CauseEntry = together(
+  sensorCause(
+    'lost',
+    'Outdoor sensor or its line open or shorted',
+    'Leads on screws beside 24 V, a splice in the ground.',
+    null,
+    null,
+    {
+      confirm: 'Power off, leads lifted: ohms against the sensor’s table for the temperature now.',
+      mend: 'Mend the leads, or change the sensor; never land them on 24 V.',
+    },
+  ),
+  sensorCause(
+    'sunlit',
+    'Outdoor sensor in the sun or in the unit’s own air',
+    'Put where the cable came out.',
+    SUN_F,
+    SUN_F,
+    {
+      confirm: 'A thermometer in the shade beside what the thermostat shows.',
+      mend: 'Move it to a shaded wall, out of the unit’s air.',
+    },
+  ),
+);

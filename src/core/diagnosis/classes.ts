@@ -1,0 +1,22 @@
+import type { Cause } from './cause';
+import type { Table } from './table';
+
+/** Causes that nothing on the job can tell apart; named together. */
+export interface CauseClass {
+  readonly causes: readonly Cause[];
+  /** Their places in the table. */
+  readonly at: readonly number[];
+}
+
+/** Groups causes that read alike at every probe of a table. */
+export const classesOf = (table: Table): readonly CauseClass[] => {
+  const rows = table.probes.map(table.row);
+  const groups = new Map<string, number[]>();
+  table.causes.forEach((_, at) => {
+    const key = rows.map(({ of }) => of[at]).join(' ');
+    const known = groups.get(key);
+    if (known) known.push(at);
+    else groups.set(key, [at]);
+  });
+  return [...groups.values()].map((at) => ({ at, causes: at.map((each) => table.causes[each]!) }));
+};

@@ -1,0 +1,55 @@
+import type { Ails } from '../model/ails';
+import type { JobBasis } from '../model/basis';
+import type { CoilNight } from '../model/predict';
+import { resolveSettings } from '../setup/resolve';
+import { partsOf, runDay } from '../simulation/day';
+import { jobBoard } from '../simulation/job-board';
+import { jobSchedule, setpointsFor } from '../simulation/schedule';
+import { memo, once } from '../units/once';
+
+const MINUTES = 24 * 60;
+/** What a night is lived at, °F, at most: warmer air leaves no ice. */
+const FROSTY_F = 34;
+const DAMP = 0.9;
+/** A board that ends each defrost at once, min. */
+const EARLY_MIN = 2;
+/** The end of a night, min, of which the least frost counts: ice that no defrost takes. */
+const END_MIN = 6 * 60;
+
+/** What hangs on the coil and its board, as one key. */
+const keyOf = ({ outdoorCoil, defrost }: Ails) => `${JSON.stringify(outdoorCoil)} ${defrost}`;
+
+/**
+ * A damp day and night at a steady temperature through the time machine, for each way a coil and its board can be: run
+ * only for the faults that need it, and once each.
+ * @param outdoorF of the visit, °F; the night is no warmer than frost
+ */
+export const coilNights = (basis: JobBasis, outdoorF: number): ((ails: Ails) => CoilNight) => {
+  const { facts } = basis;
+  const settings = once(() => resolveSettings({ facts, confirmed: new Set() }));
+  const lived = memo(keyOf, ({ outdoorCoil, defrost }: Ails): CoilNight => {
+    const board = jobBoard(facts);
+    const parts = partsOf({ facts, wall: basis.wall, scenario: { conditions: [], faults: [] } }, settings(), {
+      coil: outdoorCoil,
+      board: defrost === 'ends-early' ? { ...board, capMin: EARLY_MIN } : board,
+    });
+    const nightF = Math.min(outdoorF, FROSTY_F);
+    const schedule = { ...jobSchedule(facts), kind: 'steady' as const };
+    const setpoints = setpointsFor(schedule, MINUTES);
+    const { trace } = runDay(parts, {
+      minutes: MINUTES,
+      stepMin: 1,
+      mode: 'heat',
+      setpoints,
+      weatherAt: () => ({ outdoorF: nightF, relativeHumidity: DAMP }),
+      start: { roomF: facts.house.heatSetpointF, massF: facts.house.heatSetpointF },
+    });
+    const ends = trace.defrostEnd.filter((end) => end !== null);
+    return {
+      defrosts: ends.length,
+      capped: ends.filter((end) => end === 'cap').length,
+      frostLeftLb: Math.min(...trace.frostLb.slice(-END_MIN)),
+    };
+  });
+  return lived;
+};

@@ -1,0 +1,100 @@
+import { FELT_SHARE, type Noticed } from './noticed';
+
+/** What somebody calls for, in his own words. */
+export interface Complaint {
+  readonly id: string;
+  readonly words: string;
+  /** How well it says what is noticed, from 0 to 1; and what a sound system brings people to say, at times. */
+  readonly says: (noticed: Noticed) => number;
+  readonly ofSound: number;
+}
+
+const heats = ({ heat, isBlank }: Noticed) => !isBlank && heat >= FELT_SHARE;
+const givesNothing = (share: number) => Math.abs(share) < 0.1;
+const is = (yes: boolean, as = 1) => (yes ? as : 0);
+const isSet = ({ settingsOff }: Noticed, id: string) => settingsOff.includes(id);
+
+const complaint = (id: string, words: string, ofSound: number, says: Complaint['says']): Complaint => ({
+  id,
+  words,
+  ofSound,
+  says,
+});
+
+/** What people say, each as likely as it fits what they notice. All shares are our judgement. */
+export const COMPLAINTS: readonly Complaint[] = [
+  complaint('blank', 'No heat, and the display is blank', 0, ({ isBlank }) => is(isBlank)),
+  complaint('no-heat', 'No heat, no air', 0, (noticed) =>
+    is(!noticed.isBlank && !noticed.blowsInHeat && noticed.heat < 0.3),
+  ),
+  complaint('blows-cold', 'It blows, and the air is cold', 0.1, (noticed) => {
+    const { isBlank, blowsInHeat, heat, full } = noticed;
+    if (isBlank || !blowsInHeat) return 0;
+    if (heat < 0) return 1;
+    return givesNothing(heat) ? (givesNothing(full) ? 1 : 0.4) : is(heat < FELT_SHARE, 0.3);
+  }),
+  complaint('not-enough', 'It heats, and cannot keep up on a cold night', 0.1, (noticed) => {
+    const { heat, full, emergency, airIsWeak } = noticed;
+    if (noticed.isBlank) return 0;
+    return Math.max(
+      is(isSet(noticed, 'droop')),
+      is(full < FELT_SHARE && !givesNothing(heat)),
+      is(emergency < FELT_SHARE && !givesNothing(heat), 0.6),
+      is(heat < FELT_SHARE && heat > 0.1, 0.6),
+      is(airIsWeak, 0.6),
+      is(full < FELT_SHARE && givesNothing(heat) && full > 0.1, 0.5),
+    );
+  }),
+  complaint('outdoor-still', 'The unit outdoors does not run', 0.05, (noticed) =>
+    is(!noticed.isBlank && noticed.isOutdoorStill, 0.9),
+  ),
+  complaint('hum', 'It hums outside and does not start', 0, ({ hums }) => is(hums)),
+  complaint('dims', 'The lights dim when it starts', 0.01, ({ lightsDim }) => is(lightsDim)),
+  complaint('on-off', 'It starts and stops all the time', 0.02, ({ chatters, cyclesShort }) =>
+    Math.max(is(chatters), is(cyclesShort, 0.8)),
+  ),
+  complaint('bill', 'The bill has doubled', 0.1, (noticed) => {
+    const { full, heat, costsMore, runsUncalled } = noticed;
+    return Math.max(
+      is(isSet(noticed, 'hasty-backup')),
+      is(costsMore, 0.7),
+      is(runsUncalled, 0.3),
+      is(!noticed.isBlank && heat < FELT_SHARE && full >= 0.4, 0.5),
+    );
+  }),
+  complaint('never-off', 'It never shuts off', 0.1, (noticed) =>
+    Math.max(is(noticed.runsUncalled), is(noticed.heat < FELT_SHARE && noticed.heat > 0.3, 0.3)),
+  ),
+  complaint('fan-always', 'The fan never stops', 0.02, ({ blowsUncalled, runsUncalled }) =>
+    is(blowsUncalled && !runsUncalled),
+  ),
+  complaint('ice', 'The unit outdoors is a block of ice', 0.03, ({ isIced }) => is(isIced)),
+  complaint('steam', 'Steam from the yard, and cool air now and then', 0.3, ({ defrostBlowsCold, isCapped }) =>
+    Math.max(is(defrostBlowsCold, 0.8), is(isCapped, 0.6)),
+  ),
+  complaint('no-cooling', 'It did not cool last summer', 0, (noticed) =>
+    is(!noticed.isBlank && noticed.cool < FELT_SHARE, heats(noticed) ? 1 : 0.1),
+  ),
+  complaint('no-emergency', 'Emergency heat does nothing', 0, ({ emergency, isBlank, full }) =>
+    is(!isBlank && emergency < 0.5, full < FELT_SHARE ? 0.1 : 0.9),
+  ),
+  complaint('burner', 'The burner starts and goes out', 0, ({ burnerDropsOut }) => is(burnerDropsOut)),
+  complaint('same-hour', 'It is cold at the same hours every day', 0.02, (noticed) => is(isSet(noticed, 'schedule'))),
+  complaint('check', 'Nothing in particular: a look before the season', 0.3, () => 0),
+];
+
+/** What everybody may say of anything. */
+const STRAY = 0.002;
+
+/**
+ * How likely each complaint is, in the catalogue's order; they sum to one.
+ * @param isSound whether nothing is wrong: then people call for delays, cold nights and expectations
+ */
+export const complaintShares = (noticed: Noticed, isSound: boolean): readonly number[] => {
+  const raw = COMPLAINTS.map(({ says, ofSound }) => says(noticed) + (isSound ? ofSound : 0) + STRAY);
+  // Something wrong that nobody notices is found on a visit before the season.
+  const noticedAtAll = raw.some((share) => share > 10 * STRAY);
+  const all = noticedAtAll ? raw : raw.map((share, at) => (COMPLAINTS[at]!.id === 'check' ? 1 : share));
+  const sum = all.reduce((total, share) => total + share, 0);
+  return all.map((share) => share / sum);
+};

@@ -1,0 +1,70 @@
+import type { CallId } from '../control/moment';
+import type { Spot } from '../devices/device';
+import type { Probe } from './probe';
+
+/** Where a technician stands: what the next probe takes hangs on it. */
+export interface Standing {
+  readonly place: Spot;
+  readonly call: CallId;
+  /** Places whose panel is off already. */
+  readonly opened: readonly Spot[];
+  /** Whether every supply is open, locked and proved dead. */
+  readonly isDead: boolean;
+}
+
+/** At the door: the thermostat is next. */
+export const AT_THE_DOOR: Standing = { place: 'wall', call: 'heat-1', opened: [], isDead: false };
+
+/** Seconds between two places, for a panel, and for what goes with every reading. All our judgement. */
+const WALK_S: Readonly<Record<Spot, Readonly<Record<Spot, number>>>> = {
+  wall: { wall: 0, indoors: 30, outdoors: 60 },
+  indoors: { wall: 30, indoors: 0, outdoors: 70 },
+  outdoors: { wall: 60, indoors: 70, outdoors: 0 },
+};
+const PANEL_S: Readonly<Record<Spot, number>> = { wall: 15, indoors: 60, outdoors: 60 };
+/** To read it twice, and enter it. */
+const READ_S = 30;
+/** To set another call at the thermostat, and to let switches move. */
+const CALL_S = 20;
+/** To open, lock out and prove dead every supply; to put them back. */
+const PROVE_DEAD_S = 150;
+const PUT_BACK_S = 45;
+/** A compressor that was off starts after its minimum off. */
+const RESTART_S = 180;
+
+const COMPRESSES: ReadonlySet<CallId> = new Set(['heat-1', 'heat-2', 'heat-aux', 'cool-1', 'cool-2', 'defrost']);
+
+/** Whether a reading in a call needs its compressor to run, and not only its wires. */
+const needsCompressor = ({ of: { call, observable }, kind }: Probe): boolean =>
+  call !== null &&
+  COMPRESSES.has(call) &&
+  (kind === 'air' || kind === 'licensed' || observable.kind === 'motor-amps' || observable.kind === 'seen');
+
+/** Seconds that a probe takes from where somebody stands, and where it leaves him. */
+export const costOf = (probe: Probe, from: Standing): { readonly seconds: number; readonly then: Standing } => {
+  const { place, kind, seconds: own, needsPanel, of } = probe;
+  const isDead = kind === 'dead';
+  const call = isDead || of.call === null ? from.call : of.call;
+  const setsCall = !isDead && (call !== from.call || (from.isDead && of.call !== null));
+  const walk = setsCall ? WALK_S[from.place].wall + WALK_S.wall[place] : WALK_S[from.place][place];
+  const isShut = needsPanel && !from.opened.includes(place);
+  const restarts = setsCall && needsCompressor(probe) && (!COMPRESSES.has(from.call) || from.isDead);
+  const seconds =
+    walk +
+    (isShut ? PANEL_S[place] : 0) +
+    (setsCall ? CALL_S : 0) +
+    (restarts ? RESTART_S : 0) +
+    (isDead && !from.isDead ? PROVE_DEAD_S : 0) +
+    (!isDead && from.isDead && of.call !== null ? PUT_BACK_S : 0) +
+    own +
+    READ_S;
+  return {
+    seconds,
+    then: {
+      place,
+      call,
+      opened: isShut ? [...from.opened, place] : from.opened,
+      isDead: isDead || (from.isDead && of.call === null),
+    },
+  };
+};

@@ -1,0 +1,282 @@
+import { assert, constantFrom, integer, property, record } from 'fast-check';
+import { DEFAULT_MOMENT } from '../control/moment';
+import { jobBasis } from '../model/basis';
+import { STARTUP_STEPS } from '../startup/steps';
+import { once } from '../units/once';
+import { families, familyById } from '../wiring/families';
+import type { Cause } from './cause';
+import { causesOf } from './causes';
+import { NOTHING } from './causes/nothing';
+import { COMPLAINTS } from './complaints';
+import { AT_THE_DOOR, costOf } from './cost';
+import { type Clinic, clinicOf, diagnose } from './diagnosis';
+import { LEAST_BITS } from './next-probe';
+import { bothEffects } from './patient';
+import { play } from './play';
+import { type Evidence, posterior } from './posterior';
+import { probesOf } from './probes';
+import { predictedOn, tableOf } from './table';
+import { worldOf } from './world';
+
+const IDS = [
+  'w1+aux-e+single+w-out+o',
+  'gas-two-stage+aux-e+two-stage+w-out+o',
+  'w1-w2+w2+single+w-in-out+sensor+b-own',
+  'packaged+w2+single+no-w+b-own',
+] as const;
+
+const clinics = new Map(
+  IDS.map((id) => [id, once(() => clinicOf(tableOf(jobBasis(familyById(id)!.facts), DEFAULT_MOMENT)))]),
+);
+const clinic = (id: (typeof IDS)[number]): Clinic => clinics.get(id)!();
+const causeIn = ({ table }: Clinic, id: string): Cause => table.causes.find((each) => each.id === id)!;
+const nothingIn = (each: Clinic) => causeIn(each, NOTHING);
+
+const anyClinic = constantFrom(...IDS).map(clinic);
+const anyCase = record({
+  clinic: anyClinic,
+  pick: integer({ min: 0, max: 1e6 }),
+  seed: integer({ min: 1, max: 1e6 }),
+}).map(({ clinic: each, pick, seed }) => ({
+  clinic: each,
+  cause: each.table.causes[pick % each.table.causes.length]!,
+  seed,
+}));
+
+describe('the catalogue', () => {
+  const all = families()
+    .filter((_, at) => at % 25 === 0)
+    .map(({ facts }) => ({ facts, wall: jobBasis(facts).wall.harness }));
+
+  test('each entry is whole, has an id of its own, and proves again what startup has', () => {
+    const steps = new Set(STARTUP_STEPS.map(({ id }) => id));
+    for (const { facts, wall } of all) {
+      const causes = causesOf(facts, wall);
+      expect(new Set(causes.map(({ id }) => id)).size).toBe(causes.length);
+      for (const { words, weight, because, confirm, mend, proves } of causes) {
+        expect([words, because, confirm, mend].filter((text) => text.length < 5)).toEqual([]);
+        expect(weight).toBeGreaterThan(0);
+        expect(proves.filter((id) => !steps.has(id))).toEqual([]);
+      }
+    }
+  });
+
+  test('every kind is met on the systems that have it, and no furnace on one with strips', () => {
+    const kindsOf = (id: string) => {
+      const { facts } = familyById(id)!;
+      return [...new Set(causesOf(facts, jobBasis(facts).wall.harness).map(({ kind }) => kind))].sort();
+    };
+    expect(kindsOf(IDS[0])).toEqual(['air', 'nothing', 'outdoors', 'settings', 'strips', 'supply', 'wires']);
+    expect(kindsOf(IDS[1])).toEqual(['air', 'furnace', 'nothing', 'outdoors', 'settings', 'supply', 'wires']);
+  });
+
+  test('what takes a license says so: refrigerant and fuel', () => {
+    const { facts } = familyById(IDS[1])!;
+    const causes = causesOf(facts, jobBasis(facts).wall.harness);
+    const byId = (id: string) => causes.find((each) => each.id === id);
+    expect(byId('outdoors:charge')).toMatchObject({ by: 'licensed', caution: 'refrigerant' });
+    expect(byId('furnace:gas-valve')).toMatchObject({ by: 'licensed', caution: 'fuel' });
+    expect(byId('outdoors:capacitor')).toMatchObject({ by: 'technician', caution: 'capacitor' });
+  });
+
+  test('each probe has an id of its own, and words or a unit to answer in', () => {
+    for (const { facts, wall } of all) {
+      const probes = probesOf(facts, wall, causesOf(facts, wall));
+      expect(new Set(probes.map(({ id }) => id)).size).toBe(probes.length);
+      for (const { id, choices, marks, unit } of probes) {
+        expect(id).toMatch(/^[a-z0-9-]{1,40}\/[a-z0-9-]{1,60}$/i);
+        expect([choices !== null, marks !== null, unit !== ''].filter(Boolean)).toHaveLength(1);
+      }
+    }
+  });
+});
+
+describe('a diagnosis', () => {
+  test('the true cause never falls to nothing under its own readings, however many', () => {
+    assert(
+      property(anyCase, integer({ min: 0, max: 1e6 }), ({ clinic: { table }, cause, seed }, from) => {
+        const world = worldOf(table, cause, seed);
+        const evidence = Array.from({ length: 12 }, (_, at): Evidence => {
+          const probe = table.probes[(from + at * 17) % table.probes.length]!;
+          return { probe, answer: world.answer(probe) };
+        });
+        const p = posterior(table, world.complaint, evidence)[table.causes.indexOf(cause)]!;
+        expect(p).toBeGreaterThan(0);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test.each(IDS)('with nothing wrong, nothing wins in at most eight probes: %s', (id) => {
+    const each = clinic(id);
+    for (const seed of [null, 3, 11]) {
+      const { end, probes } = play(each, nothingIn(each), seed);
+      expect(end.suspects[0]!.causes).toContain(nothingIn(each));
+      expect(probes.length).toBeLessThanOrEqual(8);
+    }
+  });
+
+  test('named causes are right, with exact meters and with noisy ones', () => {
+    let [played, right] = [0, 0];
+    assert(
+      property(anyCase, ({ clinic: each, cause, seed }) => {
+        // What shows in nothing that anybody notices is found by the startup, not by a complaint.
+        const { complaint, isRight } = play(each, cause, seed);
+        if (complaint === 'check') return;
+        played++;
+        if (isRight) right++;
+      }),
+      { numRuns: 60 },
+    );
+    expect(right / played).toBeGreaterThan(0.9);
+  });
+
+  test('with one misread among six, the truth is still among the first three', () => {
+    assert(
+      property(anyCase, integer({ min: 0, max: 5 }), ({ clinic: each, cause }, misreadAt) => {
+        const { table } = each;
+        const world = worldOf(table, cause, null);
+        const evidence: Evidence[] = [];
+        const now = () => diagnose(each, { complaint: world.complaint, evidence, skipped: [] });
+        while (evidence.length < 6) {
+          const next = now().offers[0]?.probe;
+          if (!next) return;
+          const other = table
+            .row(next)
+            .readings.find((reading) => reading.kind === 'word' && reading.word !== world.answer(next));
+          const misread = evidence.length === misreadAt && other?.kind === 'word';
+          evidence.push({ probe: next, answer: misread ? other.word : world.answer(next) });
+        }
+        const first = now()
+          .suspects.slice(0, 3)
+          .flatMap(({ causes }) => causes);
+        // A misread that hides all there is to see of it may look like nothing at all; that is said then, too.
+        const isFound = first.includes(cause) || now().p[table.causes.indexOf(cause)]! > 1e-4;
+        expect(isFound).toBe(true);
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  test.each([
+    ['open:thermostat-cable/green', 'outdoors:capacitor', ['heat/look-blower', 'heat/look-outdoor-unit']],
+    ['air:filter', 'open:reversing valve', ['any/look-filter', 'power-off/ohms-outdoor-unit-valve']],
+    ['strips:element-1', 'outdoors:fan', ['element-ohms/rungs', 'heat/look-outdoor-unit']],
+  ])('two causes at once, %s and %s: the pair is found, or one is said not to explain', (one, other, seen) => {
+    const each = clinic(IDS[0]);
+    const { table } = each;
+    const patient = table.patientWith(bothEffects(causeIn(each, one).effect, causeIn(each, other).effect));
+    const answered = (id: string): Evidence => {
+      const probe = table.probeById(id)!;
+      const reading = predictedOn(patient, probe);
+      const answer = reading.kind === 'word' ? reading.word : reading.kind === 'number' ? reading.value : 'OL';
+      return { probe, answer };
+    };
+    // What a careful look over the system would bring before anybody thinks.
+    const evidence = seen.map(answered);
+    const now = () => diagnose(each, { complaint: null, evidence, skipped: [] });
+    let end = now();
+    while (end.standpoint.kind === 'open' && evidence.length < 25) {
+      evidence.push(answered(end.offers[0]!.probe.id));
+      end = now();
+    }
+    const { standpoint } = end;
+    expect(['pair', 'unexplained']).toContain(standpoint.kind);
+    if (standpoint.kind !== 'pair') return;
+    const named = standpoint.pairs.map(({ causes }) => causes.map(({ id }) => id));
+    expect(named.some((ids) => ids.includes(one) || ids.includes(other))).toBe(true);
+  });
+
+  test('readings that nothing gives are said to fit nothing', () => {
+    const each = clinic(IDS[0]);
+    const odd = (id: string, answer: Evidence['answer']): Evidence => ({ probe: each.table.probeById(id)!, answer });
+    const { standpoint } = diagnose(each, {
+      complaint: 'blank',
+      evidence: [
+        odd('control-volts/display-thermostat', 'blank'),
+        odd('control-volts/volts-thermostat-R', 9),
+        odd('control-volts/volts-air-handler-R', 40),
+        odd('heat/supply', 160),
+        odd('fan/volts-thermostat-G', 7),
+      ],
+      skipped: [],
+    });
+    expect(standpoint.kind).toBe('unexplained');
+  });
+
+  test('line voltage is offered only when nothing else parts the leading suspects', () => {
+    assert(
+      property(anyCase, ({ clinic: each, cause }) => {
+        const { probes, end } = play(each, cause, null);
+        const first = probes.findIndex(({ probe }) => probe.kind === 'live');
+        if (first < 0) return;
+        const before = probes.slice(0, first);
+        const { offers, suspects } = diagnose(each, {
+          complaint: worldOf(each.table, cause, null).complaint,
+          evidence: before,
+          skipped: [],
+        });
+        const safe = offers.filter(({ probe }) => probe.kind !== 'live' && probe.kind !== 'licensed');
+        const lead = suspects.slice(0, 3);
+        for (const { probe } of safe) {
+          const { of } = each.table.row(probe);
+          const readings = new Set(lead.map(({ at }) => of[at[0]!]));
+          // One of the first three may be so unlikely that parting it from the others tells next to nothing.
+          if (readings.size > 1) expect(lead.at(-1)!.p / lead[0]!.p).toBeLessThan(LEAST_BITS);
+        }
+        expect(end.suspects.length).toBeGreaterThan(0);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  test('what cannot be reached is not offered again, and something else is', () => {
+    const each = clinic(IDS[0]);
+    const asked = { complaint: 'outdoor-still', evidence: [], skipped: [] };
+    const first = diagnose(each, asked).offers[0]!.probe.id;
+    const then = diagnose(each, { ...asked, skipped: [first] }).offers;
+    expect(then.map(({ probe }) => probe.id)).not.toContain(first);
+    expect(then.length).toBeGreaterThan(0);
+  });
+});
+
+describe('what a probe takes', () => {
+  const { table } = clinic(IDS[0]);
+  const probe = (id: string) => table.probeById(id)!;
+
+  test('a walk, a panel and another call cost once; proving dead goes before hands', () => {
+    const first = costOf(probe('heat/volts-outdoor-unit-Y'), AT_THE_DOOR);
+    const second = costOf(probe('heat/volts-outdoor-unit-R'), first.then);
+    expect(first.seconds - second.seconds).toBe(60 + 60);
+    const dead = costOf(probe('power-off/ohms-outdoor-unit-Y'), second.then);
+    expect(dead.seconds).toBeGreaterThan(150);
+    expect(dead.then.isDead).toBe(true);
+    expect(costOf(probe('heat/volts-outdoor-unit-Y'), dead.then).then.isDead).toBe(false);
+  });
+});
+
+describe('complaints', () => {
+  test('each is what its cause brings people to say', () => {
+    const each = clinic(IDS[0]);
+    const saidOf = (id: string) => worldOf(each.table, causeIn(each, id), null).complaint;
+    expect({
+      blank: saidOf('open:thermostat-cable/red'),
+      hum: saidOf('outdoors:capacitor'),
+      ice: saidOf('outdoors:board-dead'),
+      cooling: saidOf('open:thermostat-cable/orange'),
+      bill: saidOf('set:hasty-backup'),
+      sound: saidOf(NOTHING),
+    }).toEqual({
+      blank: 'blank',
+      hum: 'hum',
+      ice: 'ice',
+      cooling: 'no-cooling',
+      bill: 'bill',
+      sound: 'steam',
+    });
+    for (const shares of each.table.complaints()) {
+      expect(shares).toHaveLength(COMPLAINTS.length);
+      expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
+    }
+  });
+});

@@ -1,0 +1,175 @@
+import type { Prediction } from '../model/predict';
+import { hasWords, type Probe } from './probe';
+
+/** What a probe answers: a number in its unit, an open circuit, or one of its words. */
+export type Answer = number | 'OL' | (string & {});
+
+/** One reading in fifty is a misread, a slip of the finger or the wrong screw. Our judgement. */
+export const MISREAD = 0.02;
+
+/** How a unit reads: its range, and the spread of an instrument at a value. All spreads are our judgement. */
+interface Scale {
+  readonly range: readonly [number, number];
+  readonly sdAt: (value: number) => number;
+}
+
+const LINE_VOLTS: Scale = { range: [0, 280], sdAt: () => 4 };
+const SCALES: Readonly<Record<string, Scale>> = {
+  V: { range: [0, 32], sdAt: () => 0.8 },
+  A: { range: [0, 120], sdAt: (amps) => 0.3 + 0.03 * amps },
+  Ω: { range: [0, 2000], sdAt: (ohms) => 0.4 + 0.06 * ohms },
+  '°F': { range: [-20, 200], sdAt: () => 2.5 },
+  'in. w.c.': { range: [0, 20], sdAt: (inWc) => 0.04 + 0.04 * inWc },
+  '%': { range: [0, 130], sdAt: () => 4 },
+  µA: { range: [0, 8], sdAt: () => 0.3 },
+};
+
+/** The scale of a probe's numbers. */
+export const scaleOf = ({ unit, kind }: Pick<Probe, 'unit' | 'kind'>): Scale =>
+  unit === 'V' && kind === 'live' ? LINE_VOLTS : SCALES[unit]!;
+
+/** Standard normal distribution up to z. Source: Abramowitz and Stegun 26.2.17, error under 1e-7. */
+const normalUpTo = (z: number): number => {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    (Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI)) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return z >= 0 ? 1 - tail : tail;
+};
+
+/** The edges of the bins in which a scale is looked at: a spread and a half wide each. */
+const edgesOf = ({ range: [low, high], sdAt }: Scale): readonly number[] => {
+  const edges = [low];
+  while (edges.at(-1)! < high) edges.push(edges.at(-1)! + 1.5 * sdAt(edges.at(-1)!));
+  return edges;
+};
+
+/** Points by which a span that a reading may lie in is stood for. */
+const SPAN_POINTS = 9;
+
+/** Values that stand for where a prediction may lie, all alike; a ghost reads next to nothing as often as not. */
+const standsFor = (
+  { unit, kind }: Probe,
+  { value, spread: [low, high] }: Extract<Prediction, { kind: 'number' }>,
+  sd: number,
+): number[] => {
+  if (high - low < sd) return [value];
+  const evenly = Array.from({ length: SPAN_POINTS }, (_, at) => low + ((high - low) * at) / (SPAN_POINTS - 1));
+  const isGhost = unit === 'V' && kind === 'low-volts';
+  return isGhost ? [...evenly, ...evenly.map(() => low)] : evenly;
+};
+
+/** What a prediction that says nothing leaves possible. */
+const evenly = (count: number): Float64Array => new Float64Array(count).fill(1 / count);
+
+/** Into what the answers of a probe are sorted: the words that are predicted and any other, or bins of its scale. */
+export type Bins =
+  | { readonly kind: 'words'; readonly words: readonly string[] }
+  | { readonly kind: 'edges'; readonly edges: readonly number[] };
+
+/** The bins of a probe whose predictions are these. */
+export const binsOf = (probe: Probe, predictions: readonly Prediction[]): Bins =>
+  hasWords(probe)
+    ? { kind: 'words', words: predictions.flatMap((each) => (each.kind === 'word' ? [each.word] : [])) }
+    : { kind: 'edges', edges: edgesOf(scaleOf(probe)) };
+
+/** How likely each bin is under a prediction, misreads apart; the last is any other word, or an open circuit. */
+export const outcomesOf = (probe: Probe, prediction: Prediction, bins: Bins): Float64Array => {
+  if (bins.kind === 'words') {
+    const count = bins.words.length + 1;
+    if (prediction.kind !== 'word') return evenly(count);
+    const at = bins.words.indexOf(prediction.word);
+    return Float64Array.from({ length: count }, (_, each) => (each === at ? 1 : 0));
+  }
+  const { edges } = bins;
+  const count = edges.length;
+  switch (prediction.kind) {
+    case 'open':
+      return Float64Array.from({ length: count }, (_, at) => (at === count - 1 ? 1 : 0));
+    case 'number': {
+      const shares = new Float64Array(count);
+      const points = standsFor(probe, prediction, scaleOf(probe).sdAt(prediction.value));
+      for (const point of points) {
+        const sd = scaleOf(probe).sdAt(point);
+        let before = 0;
+        for (let at = 0; at < count - 1; at++) {
+          const upTo = at === count - 2 ? 1 : normalUpTo((edges[at + 1]! - point) / sd);
+          shares[at]! += (upTo - before) / points.length;
+          before = upTo;
+        }
+      }
+      return shares;
+    }
+    case 'word':
+    case 'unknown':
+      return evenly(count);
+  }
+};
+
+/** Of misreads at an ohmmeter, the share in which a probe had no contact. Our judgement. */
+const SLIPS_OFF = 0.25;
+
+/** How likely an answer is under a prediction; comparable between predictions of one probe. */
+export const likelihood = (probe: Probe, prediction: Prediction, answer: Answer): number => {
+  if (hasWords(probe)) {
+    const stray = 1 / (probe.choices?.length ?? 2 ** probe.marks!.length);
+    if (prediction.kind !== 'word') return stray;
+    return (prediction.word === answer ? 1 - MISREAD : 0) + MISREAD * stray;
+  }
+  const scale = scaleOf(probe);
+  const stray = 1 / (scale.range[1] - scale.range[0]);
+  if (answer === 'OL')
+    return prediction.kind === 'open' ? 1 : prediction.kind === 'unknown' ? stray : MISREAD * SLIPS_OFF;
+  if (typeof answer !== 'number') return stray;
+  switch (prediction.kind) {
+    case 'number': {
+      const points = standsFor(probe, prediction, scale.sdAt(prediction.value));
+      const density = points.reduce((sum, point) => {
+        const sd = scale.sdAt(point);
+        return sum + Math.exp(-0.5 * ((answer - point) / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
+      }, 0);
+      return ((1 - MISREAD) * density) / points.length + MISREAD * stray;
+    }
+    case 'open':
+      return MISREAD * stray;
+    case 'word':
+    case 'unknown':
+      return stray;
+  }
+};
+
+/** Spreads off beyond which a reading speaks against a prediction. */
+const SPEAKS_AGAINST_SDS = 3.5;
+
+/** Whether an answer is what a prediction says, within the instrument; null where the prediction says nothing. */
+export const agrees = (probe: Probe, prediction: Prediction, answer: Answer): boolean | null => {
+  switch (prediction.kind) {
+    case 'unknown':
+      return null;
+    case 'word':
+      return prediction.word === answer;
+    case 'open':
+      return answer === 'OL';
+    case 'number': {
+      if (typeof answer !== 'number') return false;
+      const [low, high] = prediction.spread;
+      const off = Math.max(0, low - answer, answer - high);
+      return off <= SPEAKS_AGAINST_SDS * scaleOf(probe).sdAt(prediction.value);
+    }
+  }
+};
+
+/** Nearer than this two figures are one, in spreads. */
+const ALIKE_SDS = 0.6;
+
+/** Whether two predictions of a probe are one to its instrument. */
+export const readsAlike = (probe: Probe, one: Prediction, other: Prediction): boolean => {
+  if (one.kind !== other.kind) return false;
+  if (one.kind === 'word') return one.word === (other as typeof one).word;
+  if (one.kind !== 'number') return true;
+  const { value, spread } = other as typeof one;
+  const near = ALIKE_SDS * scaleOf(probe).sdAt(value);
+  const off = [one.value - value, one.spread[0] - spread[0], one.spread[1] - spread[1]];
+  return off.every((each) => Math.abs(each) <= near);
+};

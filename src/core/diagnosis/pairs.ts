@@ -1,0 +1,65 @@
+import type { Cause } from './cause';
+import { NOTHING } from './causes/nothing';
+import { agrees, likelihood } from './outcome';
+import { bothEffects } from './patient';
+import type { Evidence } from './posterior';
+import { predictedOn, type Table } from './table';
+
+/** Two causes that together give every reading. */
+export interface Pair {
+  readonly causes: readonly [Cause, Cause];
+  /** Logarithm of its weight and of how well it gives the readings, on the scale of single causes. */
+  readonly log: number;
+}
+
+/** One call in this many has a second thing wrong beside the first. Our judgement. */
+const SECOND_ONE_IN = 25;
+/** Pairs that are put on the bench: the weightiest of those that could do it. */
+const MOST_TRIED = 24;
+
+/** For each piece of evidence, whether each cause of the table gives it. */
+const givenBy = (table: Table, { probe, answer }: Evidence): readonly boolean[] => {
+  const { readings, of } = table.row(probe);
+  const agree = readings.map((reading) => agrees(probe, reading, answer) !== false);
+  return table.causes.map((_, at) => agree[of[at]!]!);
+};
+
+/** The readings that each cause does not give. */
+export const missesOf = (table: Table, evidence: readonly Evidence[]): readonly (readonly Evidence[])[] => {
+  const given = evidence.map((each) => givenBy(table, each));
+  return table.causes.map((_, at) => evidence.filter((_each, reading) => !given[reading]![at]));
+};
+
+/**
+ * Finds two causes that together give what no single one does: those of which each gives what the other does not are
+ * put on the bench together.
+ * @returns best first; empty where no two do
+ */
+export const pairsFor = (table: Table, evidence: readonly Evidence[]): readonly Pair[] => {
+  const given = evidence.map((each) => givenBy(table, each));
+  const { causes } = table;
+  const sumOfWeights = causes.reduce((sum, { weight }) => sum + weight, 0);
+  const candidates: { readonly one: number; readonly other: number; readonly weight: number }[] = [];
+  for (let one = 0; one < causes.length; one++) {
+    if (causes[one]!.id === NOTHING) continue;
+    for (let other = one + 1; other < causes.length; other++) {
+      if (causes[other]!.id === NOTHING) continue;
+      if (!given.every((agree) => agree[one]! || agree[other]!)) continue;
+      candidates.push({ one, other, weight: causes[one]!.weight * causes[other]!.weight });
+    }
+  }
+  return candidates
+    .sort((a, b) => b.weight - a.weight)
+    .slice(0, MOST_TRIED)
+    .flatMap(({ one, other, weight }): Pair[] => {
+      const both = table.patientWith(bothEffects(causes[one]!.effect, causes[other]!.effect));
+      let log = Math.log(weight / sumOfWeights / SECOND_ONE_IN);
+      for (const { probe, answer } of evidence) {
+        const reading = predictedOn(both, probe);
+        if (agrees(probe, reading, answer) === false) return [];
+        log += Math.log(likelihood(probe, reading, answer));
+      }
+      return [{ causes: [causes[one]!, causes[other]!], log }];
+    })
+    .sort((a, b) => b.log - a.log);
+};

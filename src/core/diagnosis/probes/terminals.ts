@@ -1,0 +1,129 @@
+import { type CallId, CALLS, callsOf } from '../../control/moment';
+import { type Device, DEVICE_LABELS } from '../../devices/device';
+import type { Facts } from '../../job/document';
+import { observationKey } from '../../model/observable';
+import type { Harness } from '../../wiring/harness';
+import type { Probe } from '../probe';
+
+/** Added boxes are small: their terminals are read at the units that they hang on. */
+const READ_AT: ReadonlySet<Device['id']> = new Set([
+  'thermostat',
+  'air-handler',
+  'furnace',
+  'packaged-unit',
+  'outdoor-unit',
+]);
+
+const common = (harness: Harness, device: Device) => {
+  const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
+  return { device: device.terminals.some(({ mark }) => mark === 'C') ? device.id : powered.id, mark: 'C' };
+};
+
+const marksOf = ({ terminals }: Device): string[] =>
+  terminals.filter(({ mark, isSplice }) => mark !== 'C' && !isSplice && !/^S\d$/.test(mark)).map(({ mark }) => mark);
+
+const SECONDS = 15;
+/** The next screw of a strip, the other probe already on C. */
+const SECONDS_A_SCREW = 7;
+
+/** A point of a device to read at: a screw, or the leads of a coil behind it. */
+interface Point {
+  readonly mark: string;
+  readonly words: string;
+}
+
+/** Screws, and coils whose own leads are not on one. */
+const pointsOf = (device: Device): Point[] => {
+  const marks = marksOf(device);
+  const screws = marks.map((mark) => ({ mark, words: `${DEVICE_LABELS[device.id]} ${mark}–C` }));
+  const inner = device.coils
+    .filter(({ from, to }) => to === 'C' && !device.terminals.some(({ mark }) => mark === from))
+    .map(({ from, label }) => ({ mark: from, words: `${label}, its coil’s own leads` }));
+  return [...screws, ...inner];
+};
+
+/** Volts of each terminal to its own common, in each call. */
+const volts = (facts: Facts, harness: Harness): Probe[] =>
+  harness.devices
+    .filter(({ id }) => READ_AT.has(id))
+    .flatMap((device) =>
+      pointsOf(device).flatMap(({ mark, words }) =>
+        callsOf(facts).map((call: CallId): Probe => {
+          const between = [{ device: device.id, mark }, common(harness, device)] as const;
+          const of = { call, observable: { kind: 'volts', between, meter: 'high' } } as const;
+          return {
+            id: observationKey(facts, of),
+            of,
+            words,
+            how: `Volts AC in “${CALLS[call].label.toLowerCase()}”, black probe on C.`,
+            unit: 'V',
+            marks: null,
+            choices: null,
+            place: device.spot,
+            kind: 'low-volts',
+            caution: device.spot === 'wall' ? null : 'live-measuring',
+            seconds: SECONDS,
+            needsPanel: true,
+          };
+        }),
+      ),
+    );
+
+/** Each strip gone down in one go, in each call: which of its terminals are hot. */
+const rows = (facts: Facts, harness: Harness): Probe[] =>
+  harness.devices
+    .filter(({ id }) => READ_AT.has(id))
+    .flatMap((device) => {
+      const marks = device.terminals.filter(({ mark, isSplice }) => mark !== 'C' && !isSplice).map(({ mark }) => mark);
+      return callsOf(facts).map((call: CallId): Probe => {
+        const of = { call, observable: { kind: 'hot', device: device.id } } as const;
+        return {
+          id: observationKey(facts, of),
+          of,
+          words: `${DEVICE_LABELS[device.id]}’s strip: which terminals are hot`,
+          how: `In “${CALLS[call].label.toLowerCase()}”, black probe on C, red down the strip. Hot is 15 V or more; a few volts are a ghost.`,
+          unit: '',
+          choices: null,
+          marks,
+          place: device.spot,
+          kind: 'low-volts',
+          caution: device.spot === 'wall' ? null : 'live-measuring',
+          seconds: SECONDS_A_SCREW * marks.length,
+          needsPanel: true,
+        };
+      });
+    });
+
+/** Ohms of each coil at the terminals that lead to it, power off. */
+const ohms = (facts: Facts, harness: Harness): Probe[] =>
+  harness.devices
+    .filter(({ id, spot }) => READ_AT.has(id) && spot !== 'wall')
+    .flatMap((device) =>
+      pointsOf(device)
+        .filter(({ mark }) => mark !== 'R')
+        .map(({ mark, words }): Probe => {
+          const between = [{ device: device.id, mark }, common(harness, device)] as const;
+          const of = { call: null, observable: { kind: 'ohms', between } } as const;
+          return {
+            id: observationKey(facts, of),
+            of,
+            words: `${words}, ohms`,
+            how: 'Every supply open, locked and proven dead. Then ohms between the two.',
+            unit: 'Ω',
+            marks: null,
+            choices: null,
+            place: device.spot,
+            kind: 'dead',
+            caution: 'every-supply',
+            seconds: SECONDS,
+            needsPanel: true,
+          };
+        }),
+    );
+
+/** What can be read between two terminals. */
+export const terminals = (facts: Facts, harness: Harness): readonly Probe[] => [
+  ...volts(facts, harness),
+  ...rows(facts, harness),
+  ...ohms(facts, harness),
+];

@@ -1,0 +1,98 @@
+import type { Moment } from '../control/moment';
+import type { JobBasis } from '../model/basis';
+import type { Prediction } from '../model/predict';
+import { memo } from '../units/once';
+import type { Cause } from './cause';
+import { causesOf } from './causes';
+import { NOTHING } from './causes/nothing';
+import { complaintShares } from './complaints';
+import { noticedOf } from './noticed';
+import { binsOf, outcomesOf, readsAlike } from './outcome';
+import { type Patient, patients } from './patient';
+import type { Probe } from './probe';
+import { probesOf } from './probes';
+
+/** What a probe reads under each cause: the few readings that differ, and which of them each cause gives. */
+export interface Row {
+  readonly probe: Probe;
+  readonly readings: readonly Prediction[];
+  /** By cause, its place among the readings. */
+  readonly of: Uint16Array;
+  /** By reading, how likely each outcome is. */
+  readonly outcomes: readonly Float64Array[];
+}
+
+/** Everything that can be wrong with a system beside everything that can be seen of it. */
+export interface Table {
+  readonly basis: JobBasis;
+  readonly moment: Moment;
+  readonly causes: readonly Cause[];
+  readonly probes: readonly Probe[];
+  readonly row: (probe: Probe) => Row;
+  readonly patientOf: (cause: Cause) => Patient;
+  /** A patient with any effect, as for two causes at once. */
+  readonly patientWith: (effect: Cause['effect']) => Patient;
+  /** By cause, how likely each complaint is. */
+  readonly complaints: () => readonly (readonly number[])[];
+  readonly probeById: (id: string) => Probe | undefined;
+}
+
+/** What a probe reads on a patient. */
+export const predictedOn = (patient: Patient, { of }: Probe): Prediction =>
+  patient.observe(of.call ?? 'off', of.observable);
+
+/** What hangs on 24 V alone: the same wherever no wire is otherwise. */
+const isOfWires = ({ of: { observable } }: Probe) =>
+  observable.kind === 'volts' || observable.kind === 'ohms' || observable.kind === 'hot';
+
+/**
+ * Everything that can be wrong with a system beside everything that can be seen of it, worked out as it is asked for.
+ * @param moment of the visit: outdoor and room temperature
+ */
+export const tableOf = (basis: JobBasis, moment: Moment): Table => {
+  const { facts, wall } = basis;
+  const causes = causesOf(facts, wall.harness);
+  const probes = probesOf(facts, wall.harness, causes);
+  const byId = new Map(probes.map((probe) => [probe.id, probe]));
+  const patientWith = patients(basis, moment);
+  const all = causes.map(({ effect }) => patientWith(effect));
+  const nothingAt = causes.findIndex(({ id }) => id === NOTHING);
+  const sound = all[nothingAt]!;
+  const at = new Map(causes.map((cause, index) => [cause, index]));
+
+  const row = memo(
+    ({ id }: Probe) => id,
+    (probe): Row => {
+      const readings: Prediction[] = [];
+      const of = new Uint16Array(causes.length);
+      const byWires = new Map<string, number>();
+      all.forEach((patient, cause) => {
+        const known = isOfWires(probe) ? byWires.get(patient.wireKey) : undefined;
+        if (known !== undefined) {
+          of[cause] = known;
+          return;
+        }
+        const reading = predictedOn(patient, probe);
+        const same = readings.findIndex((each) => readsAlike(probe, each, reading));
+        of[cause] = same >= 0 ? same : readings.push(reading) - 1;
+        byWires.set(patient.wireKey, of[cause]!);
+      });
+      const bins = binsOf(probe, readings);
+      return { probe, readings, of, outcomes: readings.map((reading) => outcomesOf(probe, reading, bins)) };
+    },
+  );
+
+  let complaints: readonly (readonly number[])[] | undefined;
+  return {
+    basis,
+    moment,
+    causes,
+    probes,
+    row,
+    patientOf: (cause) => all[at.get(cause)!]!,
+    patientWith,
+    complaints: () =>
+      (complaints ??= all.map((patient, cause) => complaintShares(noticedOf(patient, sound), cause === nothingAt))),
+    probeById: (id) => byId.get(id),
+  };
+};
