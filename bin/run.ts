@@ -1,5 +1,8 @@
 import type { Parsed } from '../src/core/border/parse';
-import { VERBS } from './verbs';
+import type { Talk } from '../src/core/formats/diagnosis-lines';
+import { parseJobFileText } from '../src/core/formats/job-file';
+import { talkFile, talkOf } from './diagnosis-verbs';
+import { TALKS, VERBS } from './verbs';
 
 /** Input that could not be read: which, and why. */
 class Unreadable extends Error {
@@ -10,6 +13,23 @@ class Unreadable extends Error {
     super(`cannot be read: ${why}`);
   }
 }
+
+const readWith = (readFile: (file: string | 0) => string) => (file: string | undefined) => {
+  try {
+    return readFile(file === undefined || file === '-' ? 0 : file);
+  } catch (problem) {
+    throw new Unreadable(file ?? 'standard input', (problem as Error).message);
+  }
+};
+
+const orUnreadable = <T>(work: () => Parsed<T>): Parsed<T> => {
+  try {
+    return work();
+  } catch (problem) {
+    if (problem instanceof Unreadable) return { ok: false, path: problem.file, error: problem.message };
+    throw problem;
+  }
+};
 
 /**
  * Runs one command line.
@@ -23,25 +43,28 @@ export const run = (
 ): Parsed<string> => {
   const verb = VERBS[name];
   if (!verb) {
-    const usages = Object.values(VERBS).map(({ usage }) => usage);
+    const usages = [...Object.values(VERBS).map(({ usage }) => usage), ...TALKS];
     return { ok: false, path: 'verb', error: `There is no verb "${name}". Verbs: ${usages.join(' · ')}` };
   }
-  const read = (file: string | undefined) => {
-    try {
-      return readFile(file === undefined || file === '-' ? 0 : file);
-    } catch (problem) {
-      throw new Unreadable(file ?? 'standard input', (problem as Error).message);
-    }
-  };
-  try {
-    const answer = verb.run(words, read);
+  return orUnreadable(() => {
+    const answer = verb.run(words, readWith(readFile));
     if (!answer.ok) return answer;
     return {
       ok: true,
       value: typeof answer.value === 'string' ? answer.value : `${JSON.stringify(answer.value, null, 2)}\n`,
     };
-  } catch (problem) {
-    if (problem instanceof Unreadable) return { ok: false, path: problem.file, error: problem.message };
-    throw problem;
-  }
+  });
 };
+
+/** Opens a talk by lines: `gate diagnose` and `gate world`. */
+export const openTalk = (
+  verb: 'diagnose' | 'world',
+  words: readonly string[],
+  readFile: (file: string | 0) => string,
+): Parsed<Talk> =>
+  orUnreadable(() => {
+    const file = talkFile(verb, words);
+    if (!file.ok) return file;
+    const job = parseJobFileText(readWith(readFile)(file.value));
+    return job.ok ? talkOf(verb, words, job.value) : job;
+  });

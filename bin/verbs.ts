@@ -34,6 +34,7 @@ import { families } from '../src/core/wiring/families';
 import { faultsOf } from '../src/core/wiring/fault';
 import { crossingReport, yearReport } from './crossing-report';
 import { dayOptions, dayReport } from './day-report';
+import { faultsReport, probesReport } from './diagnosis-verbs';
 import { optionsOf, refused } from './options';
 import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
@@ -183,6 +184,12 @@ const yearOptionsOf = (words: string[], read: Read) => {
   }
 };
 
+/** How the verbs are used that talk by lines. */
+export const TALKS: readonly string[] = [
+  'diagnose FILE --ask [--complaint ID]',
+  'world FILE --fault ID [--noise SEED]',
+];
+
 export const VERBS: Readonly<Record<string, Verb>> = {
   calc: {
     usage: 'calc circuit|heatkit|crossing|thermostat|board|house|frost [FILE]',
@@ -275,6 +282,14 @@ export const VERBS: Readonly<Record<string, Verb>> = {
       const options = dayOptions(words, read);
       return options.ok ? withJob(read(options.value.file), (job) => dayReport(job, options.value)) : options;
     },
+  },
+  faults: {
+    usage: 'faults FILE',
+    run: ([file], read) => withJob(read(file), faultsReport),
+  },
+  probes: {
+    usage: 'probes FILE',
+    run: ([file], read) => withJob(read(file), probesReport),
   },
   strips: {
     usage: 'strips FILE [--call CALL] [--outdoor F]',

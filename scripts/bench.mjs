@@ -9,7 +9,8 @@ import { giveUp } from './lib/say.mjs';
 
 /**
  * Prints the figures that the product is held to: the core, the built pages in a browser, the server with ten thousand
- * jobs. `npm run bench -- core|pages|board` prints one of them; BENCH_REQUESTS says over how many memory is watched.
+ * jobs. `npm run bench -- core|diagnosis|pages|board` prints one of them; BENCH_REQUESTS says over how many requests
+ * memory is watched.
  */
 const [only] = process.argv.slice(2);
 const isWanted = (part) => only === undefined || only === part;
@@ -38,6 +39,7 @@ const withApp = async (cluster, settings, file) => {
 };
 
 if (isWanted('core')) run('core.ts');
+if (isWanted('diagnosis')) run('diagnosis.ts');
 if (only !== 'core' && !ensureBuild()) giveUp('The build failed; the reasons are above.');
 if (isWanted('pages')) await withApp('test-postgres', ['fsync=off'], 'pages.ts');
 // What is saved is waited for, as it is at work.

@@ -1,4 +1,4 @@
-import { assert, constantFrom, integer, property, record } from 'fast-check';
+import { type Arbitrary, assert, constantFrom, integer, property, record } from 'fast-check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { jobBasis } from '../model/basis';
 import { STARTUP_STEPS } from '../startup/steps';
@@ -10,7 +10,7 @@ import { NOTHING } from './causes/nothing';
 import { COMPLAINTS } from './complaints';
 import { AT_THE_DOOR, costOf } from './cost';
 import { type Clinic, clinicOf, diagnose } from './diagnosis';
-import { LEAST_BITS } from './next-probe';
+import { bitsOf, leading, LEAST_BITS } from './next-probe';
 import { bothEffects } from './patient';
 import { play } from './play';
 import { type Evidence, posterior } from './posterior';
@@ -32,20 +32,20 @@ const clinic = (id: (typeof IDS)[number]): Clinic => clinics.get(id)!();
 const causeIn = ({ table }: Clinic, id: string): Cause => table.causes.find((each) => each.id === id)!;
 const nothingIn = (each: Clinic) => causeIn(each, NOTHING);
 
-const anyClinic = constantFrom(...IDS).map(clinic);
 const anyCase = record({
-  clinic: anyClinic,
+  id: constantFrom(...IDS),
   pick: integer({ min: 0, max: 1e6 }),
   seed: integer({ min: 1, max: 1e6 }),
-}).map(({ clinic: each, pick, seed }) => ({
-  clinic: each,
-  cause: each.table.causes[pick % each.table.causes.length]!,
-  seed,
-}));
+});
+type Case = typeof anyCase extends Arbitrary<infer T> ? T : never;
+const opened = ({ id, pick, seed }: Case) => {
+  const each = clinic(id);
+  return { each, table: each.table, cause: each.table.causes[pick % each.table.causes.length]!, seed };
+};
 
 describe('the catalogue', () => {
   const all = families()
-    .filter((_, at) => at % 25 === 0)
+    .filter((_, at) => at % 60 === 0)
     .map(({ facts }) => ({ facts, wall: jobBasis(facts).wall.harness }));
 
   test('each entry is whole, has an id of its own, and proves again what startup has', () => {
@@ -94,7 +94,8 @@ describe('the catalogue', () => {
 describe('a diagnosis', () => {
   test('the true cause never falls to nothing under its own readings, however many', () => {
     assert(
-      property(anyCase, integer({ min: 0, max: 1e6 }), ({ clinic: { table }, cause, seed }, from) => {
+      property(anyCase, integer({ min: 0, max: 1e6 }), (picked, from) => {
+        const { table, cause, seed } = opened(picked);
         const world = worldOf(table, cause, seed);
         const evidence = Array.from({ length: 12 }, (_, at): Evidence => {
           const probe = table.probes[(from + at * 17) % table.probes.length]!;
@@ -103,7 +104,7 @@ describe('a diagnosis', () => {
         const p = posterior(table, world.complaint, evidence)[table.causes.indexOf(cause)]!;
         expect(p).toBeGreaterThan(0);
       }),
-      { numRuns: 60 },
+      { numRuns: 40 },
     );
   });
 
@@ -119,7 +120,8 @@ describe('a diagnosis', () => {
   test('named causes are right, with exact meters and with noisy ones', () => {
     let [played, right] = [0, 0];
     assert(
-      property(anyCase, ({ clinic: each, cause, seed }) => {
+      property(anyCase, (picked) => {
+        const { each, cause, seed } = opened(picked);
         // What shows in nothing that anybody notices is found by the startup, not by a complaint.
         const { complaint, isRight } = play(each, cause, seed);
         if (complaint === 'check') return;
@@ -131,31 +133,40 @@ describe('a diagnosis', () => {
     expect(right / played).toBeGreaterThan(0.9);
   });
 
-  test('with one misread among six, the truth is still among the first three', () => {
-    assert(
-      property(anyCase, integer({ min: 0, max: 5 }), ({ clinic: each, cause }, misreadAt) => {
-        const { table } = each;
-        const world = worldOf(table, cause, null);
-        const evidence: Evidence[] = [];
-        const now = () => diagnose(each, { complaint: world.complaint, evidence, skipped: [] });
-        while (evidence.length < 6) {
-          const next = now().offers[0]?.probe;
-          if (!next) return;
-          const other = table
-            .row(next)
-            .readings.find((reading) => reading.kind === 'word' && reading.word !== world.answer(next));
-          const misread = evidence.length === misreadAt && other?.kind === 'word';
-          evidence.push({ probe: next, answer: misread ? other.word : world.answer(next) });
-        }
-        const first = now()
-          .suspects.slice(0, 3)
-          .flatMap(({ causes }) => causes);
-        // A misread that hides all there is to see of it may look like nothing at all; that is said then, too.
-        const isFound = first.includes(cause) || now().p[table.causes.indexOf(cause)]! > 1e-4;
-        expect(isFound).toBe(true);
-      }),
-      { numRuns: 25 },
-    );
+  test('with one misread among six, the truth is still among the first three, nine times in ten', () => {
+    let [tried, found] = [0, 0];
+    for (const id of IDS) {
+      const each = clinic(id);
+      each.table.causes
+        .filter((_, at) => at % 9 === 0)
+        .forEach((cause, at) => {
+          const world = worldOf(each.table, cause, null);
+          // What nobody notices takes many readings in any case.
+          if (world.complaint === 'check') return;
+          const evidence: Evidence[] = [];
+          const now = () => diagnose(each, { complaint: world.complaint, evidence, skipped: [] });
+          while (evidence.length < 6) {
+            const next = now().offers[0]?.probe;
+            if (!next) break;
+            const truth = world.answer(next);
+            const words = each.table.row(next).readings.flatMap((one) => (one.kind === 'word' ? [one.word] : []));
+            const isMisread = evidence.length === at % 6;
+            const misread =
+              words.find((word) => word !== truth) ?? (typeof truth === 'number' ? truth * 0.4 + 9 : truth);
+            evidence.push({ probe: next, answer: isMisread ? misread : truth });
+          }
+          if (evidence.length < 6) return;
+          tried++;
+          if (
+            now()
+              .suspects.slice(0, 3)
+              .some(({ causes }) => causes.includes(cause))
+          )
+            found++;
+        });
+    }
+    expect(tried).toBeGreaterThan(20);
+    expect(found / tried).toBeGreaterThanOrEqual(0.9);
   });
 
   test.each([
@@ -190,41 +201,35 @@ describe('a diagnosis', () => {
   test('readings that nothing gives are said to fit nothing', () => {
     const each = clinic(IDS[0]);
     const odd = (id: string, answer: Evidence['answer']): Evidence => ({ probe: each.table.probeById(id)!, answer });
-    const { standpoint } = diagnose(each, {
-      complaint: 'blank',
-      evidence: [
-        odd('control-volts/display-thermostat', 'blank'),
-        odd('control-volts/volts-thermostat-R', 9),
-        odd('control-volts/volts-air-handler-R', 40),
-        odd('heat/supply', 160),
-        odd('fan/volts-thermostat-G', 7),
-      ],
-      skipped: [],
-    });
+    const readings = [
+      odd('control-volts/display-thermostat', 'blank'),
+      odd('control-volts/volts-thermostat-R', 9),
+      odd('control-volts/volts-air-handler-R', 40),
+      odd('heat/supply', 160),
+      odd('fan/volts-thermostat-G', 7),
+    ];
+    const asked = { complaint: 'blank', skipped: [] };
+    // Read once, they are to be read again; read twice, no cause and no two give them.
+    expect(diagnose(each, { ...asked, evidence: readings }).again).not.toBeNull();
+    const { standpoint } = diagnose(each, { ...asked, evidence: [...readings, ...readings] });
     expect(standpoint.kind).toBe('unexplained');
   });
 
   test('line voltage is offered only when nothing else parts the leading suspects', () => {
     assert(
-      property(anyCase, ({ clinic: each, cause }) => {
-        const { probes, end } = play(each, cause, null);
-        const first = probes.findIndex(({ probe }) => probe.kind === 'live');
-        if (first < 0) return;
-        const before = probes.slice(0, first);
-        const { offers, suspects } = diagnose(each, {
-          complaint: worldOf(each.table, cause, null).complaint,
-          evidence: before,
-          skipped: [],
+      property(anyCase, (picked) => {
+        const { each, cause } = opened(picked);
+        const { probes, complaint } = play(each, cause, null);
+        probes.forEach(({ probe }, at) => {
+          if (probe.kind !== 'live' && probe.kind !== 'licensed') return;
+          const before = probes.slice(0, at);
+          const taken = new Set(before.map((one) => one.probe.id));
+          const lead = leading(each.classes, posterior(each.table, complaint, before));
+          const safe = each.table.probes.filter(
+            ({ id, kind }) => !['live', 'licensed'].includes(kind) && !taken.has(id),
+          );
+          expect(safe.filter((one) => bitsOf(each.table.row(one), lead) >= LEAST_BITS)).toEqual([]);
         });
-        const safe = offers.filter(({ probe }) => probe.kind !== 'live' && probe.kind !== 'licensed');
-        const lead = suspects.slice(0, 3);
-        for (const { probe } of safe) {
-          const { of } = each.table.row(probe);
-          const readings = new Set(lead.map(({ at }) => of[at[0]!]));
-          // One of the first three may be so unlikely that parting it from the others tells next to nothing.
-          if (readings.size > 1) expect(lead.at(-1)!.p / lead[0]!.p).toBeLessThan(LEAST_BITS);
-        }
-        expect(end.suspects.length).toBeGreaterThan(0);
       }),
       { numRuns: 30 },
     );

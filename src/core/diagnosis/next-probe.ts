@@ -53,7 +53,7 @@ const LEADS_AT = 0.05;
 const LEADS_ANYWAY = 3;
 
 /** The likelihoods of the leading suspects alone; causes that nothing parts count as one. */
-const leading = (classes: readonly CauseClass[], p: Float64Array): Float64Array => {
+export const leading = (classes: readonly CauseClass[], p: Float64Array): Float64Array => {
   const ranked = classes
     .map(({ at }) => ({ at, share: at.reduce((sum, cause) => sum + p[cause]!, 0) }))
     .sort((one, other) => other.share - one.share);

@@ -1,0 +1,92 @@
+import type { Parsed } from '../src/core/border/parse';
+import { DEFAULT_MOMENT } from '../src/core/control/moment';
+import { COMPLAINTS } from '../src/core/diagnosis/complaints';
+import { type Clinic, clinicOf } from '../src/core/diagnosis/diagnosis';
+import { callOf } from '../src/core/diagnosis/probe';
+import { type Table, tableOf } from '../src/core/diagnosis/table';
+import { worldOf } from '../src/core/diagnosis/world';
+import { askTalk, isComplaint, type Talk, worldTalk } from '../src/core/formats/diagnosis-lines';
+import type { JobFile } from '../src/core/formats/job-file';
+import { jobBasis } from '../src/core/model/basis';
+import { optionsOf, refused } from './options';
+
+/** A table of a job; a job whose wiring cannot be planned is refused with the reason. */
+const tableFor = ({ facts }: JobFile): Parsed<Table> => {
+  const basis = jobBasis(facts);
+  const [reason] = basis.refused;
+  return reason
+    ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`)
+    : { ok: true, value: tableOf(basis, DEFAULT_MOMENT) };
+};
+
+/** `gate faults FILE`: everything that can be wrong. */
+export const faultsReport = (job: JobFile): Parsed<unknown> => {
+  const table = tableFor(job);
+  return table.ok
+    ? { ok: true, value: table.value.causes.map(({ id, words, kind, weight }) => ({ id, words, kind, weight })) }
+    : table;
+};
+
+/** `gate probes FILE`: everything that can be seen. */
+export const probesReport = (job: JobFile): Parsed<unknown> => {
+  const table = tableFor(job);
+  if (!table.ok) return table;
+  return {
+    ok: true,
+    value: table.value.probes.map((probe) => ({
+      id: probe.id,
+      words: probe.words,
+      call: callOf(probe),
+      unit: probe.unit,
+      ...(probe.choices ? { choices: probe.choices.map(({ word }) => word) } : {}),
+      ...(probe.marks ? { marks: probe.marks } : {}),
+      place: probe.place,
+      kind: probe.kind,
+      seconds: probe.seconds,
+    })),
+  };
+};
+
+/** The file of a verb that talks by lines. */
+export const talkFile = (verb: 'diagnose' | 'world', words: readonly string[]): Parsed<string> => {
+  const options = optionsOf([...words], TALK_OPTIONS);
+  if (!options.ok) return options;
+  const [file] = options.value.positionals;
+  return file === undefined || file === '-'
+    ? refused('file', `must be a job file: gate ${verb} talks on standard input`)
+    : { ok: true, value: file };
+};
+
+const TALK_OPTIONS = {
+  ask: { type: 'boolean' },
+  complaint: { type: 'string' },
+  fault: { type: 'string' },
+  noise: { type: 'string' },
+} as const;
+
+const asking = (clinic: Clinic, complaint: string | undefined): Parsed<Talk> =>
+  complaint !== undefined && !isComplaint(complaint)
+    ? refused('--complaint', `must be one of ${COMPLAINTS.map(({ id }) => id).join(', ')}`)
+    : { ok: true, value: askTalk(clinic, complaint ?? null) };
+
+const answering = (table: Table, fault: string | undefined, noise: string | undefined): Parsed<Talk> => {
+  const cause = table.causes.find(({ id }) => id === fault);
+  if (!cause) return refused('--fault', 'must be the id of a fault, as gate faults lists them');
+  const seed = noise === undefined ? null : Number(noise);
+  if (seed !== null && !Number.isInteger(seed)) return refused('--noise', 'must be a whole number');
+  return { ok: true, value: worldTalk(worldOf(table, cause, seed), table.probeById) };
+};
+
+/**
+ * `gate diagnose FILE --ask [--complaint ID]` and `gate world FILE --fault ID [--noise SEED]`: two ends of one talk by
+ * lines of JSON.
+ */
+export const talkOf = (verb: 'diagnose' | 'world', words: readonly string[], job: JobFile): Parsed<Talk> => {
+  const options = optionsOf([...words], TALK_OPTIONS);
+  if (!options.ok) return options;
+  const { ask, complaint, fault, noise } = options.value.values;
+  if (verb === 'diagnose' && !ask) return refused('--ask', 'must be given: the talk goes by lines');
+  const table = tableFor(job);
+  if (!table.ok) return table;
+  return verb === 'diagnose' ? asking(clinicOf(table.value), complaint) : answering(table.value, fault, noise);
+};

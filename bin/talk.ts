@@ -1,0 +1,20 @@
+import { createInterface } from 'node:readline';
+import type { Talk } from '../src/core/formats/diagnosis-lines';
+
+/** Holds a talk by lines on standard input and output, to its end or to that of the input. */
+export const holdTalk = async (
+  talk: Talk,
+  input: NodeJS.ReadableStream = process.stdin,
+  write: (text: string) => void = (text) => void process.stdout.write(text),
+): Promise<void> => {
+  const say = (lines: readonly unknown[]) => lines.forEach((line) => write(`${JSON.stringify(line)}\n`));
+  say(talk.first);
+  const lines = createInterface({ input });
+  for await (const line of lines) {
+    if (line.trim() === '') continue;
+    const { write: answer, isOver } = talk.next(line);
+    say(answer);
+    if (isOver) break;
+  }
+  lines.close();
+};
