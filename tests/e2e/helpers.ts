@@ -47,6 +47,7 @@ export const SCREENS = [
   'day/defrost',
   'day/house',
   'startup',
+  'trouble',
   'handover',
 ];
 

@@ -1,4 +1,9 @@
-import { FELT_SHARE, type Noticed } from './noticed';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import type { Noticed } from './noticed';
+
+/** Under this share of the heat of a good system people feel it. Our judgement. */
+export const FELT_SHARE = 0.85;
 
 /** What somebody calls for, in his own words. */
 export interface Complaint {
@@ -7,6 +12,8 @@ export interface Complaint {
   /** How well it says what is noticed, from 0 to 1; and what a sound system brings people to say, at times. */
   readonly says: (noticed: Noticed) => number;
   readonly ofSound: number;
+  /** Whether there is what it speaks of. */
+  readonly applies: (facts: Facts) => boolean;
 }
 
 const heats = ({ heat, isBlank }: Noticed) => !isBlank && heat >= FELT_SHARE;
@@ -14,12 +21,15 @@ const givesNothing = (share: number) => Math.abs(share) < 0.1;
 const is = (yes: boolean, as = 1) => (yes ? as : 0);
 const isSet = ({ settingsOff }: Noticed, id: string) => settingsOff.includes(id);
 
-const complaint = (id: string, words: string, ofSound: number, says: Complaint['says']): Complaint => ({
-  id,
-  words,
-  ofSound,
-  says,
-});
+const complaint = (
+  id: string,
+  words: string,
+  ofSound: number,
+  says: Complaint['says'],
+  applies: Complaint['applies'] = () => true,
+): Complaint => ({ id, words, ofSound, says, applies });
+
+const hasBurner = (facts: Facts) => backupOf(facts) === 'fossil';
 
 /** What people say, each as likely as it fits what they notice. All shares are our judgement. */
 export const COMPLAINTS: readonly Complaint[] = [
@@ -78,10 +88,13 @@ export const COMPLAINTS: readonly Complaint[] = [
   complaint('no-emergency', 'Emergency heat does nothing', 0, ({ emergency, isBlank, full }) =>
     is(!isBlank && emergency < 0.5, full < FELT_SHARE ? 0.1 : 0.9),
   ),
-  complaint('burner', 'The burner starts and goes out', 0, ({ burnerDropsOut }) => is(burnerDropsOut)),
+  complaint('burner', 'The burner starts and goes out', 0, ({ burnerDropsOut }) => is(burnerDropsOut), hasBurner),
   complaint('same-hour', 'It is cold at the same hours every day', 0.02, (noticed) => is(isSet(noticed, 'schedule'))),
   complaint('check', 'Nothing in particular: a look before the season', 0.3, () => 0),
 ];
+
+/** What can be complained of on a job. */
+export const complaintsOf = (facts: Facts): readonly Complaint[] => COMPLAINTS.filter(({ applies }) => applies(facts));
 
 /** What everybody may say of anything. */
 const STRAY = 0.002;

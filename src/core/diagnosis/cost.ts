@@ -46,7 +46,8 @@ export const costOf = (probe: Probe, from: Standing): { readonly seconds: number
   const isDead = kind === 'dead';
   const call = isDead || of.call === null ? from.call : of.call;
   const setsCall = !isDead && (call !== from.call || (from.isDead && of.call !== null));
-  const walk = setsCall ? WALK_S[from.place].wall + WALK_S.wall[place] : WALK_S[from.place][place];
+  const by = call === 'defrost' ? 'outdoors' : 'wall';
+  const walk = setsCall ? WALK_S[from.place][by] + WALK_S[by][place] : WALK_S[from.place][place];
   const isShut = needsPanel && !from.opened.includes(place);
   const restarts = setsCall && needsCompressor(probe) && (!COMPRESSES.has(from.call) || from.isDead);
   const seconds =

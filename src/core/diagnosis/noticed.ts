@@ -2,6 +2,7 @@ import type { CallId } from '../control/moment';
 import { callsOf } from '../control/moment';
 import { backupOf } from '../job/backup';
 import type { Working } from '../model/working';
+import { FELT_SHARE } from './complaints';
 import type { Patient } from './patient';
 
 /** What the people of a house notice of it, heat as shares of what it should be. */
@@ -35,8 +36,6 @@ export interface Noticed {
   readonly settingsOff: readonly string[];
 }
 
-/** Under this share of sound heat people feel it. Our judgement. */
-export const FELT_SHARE = 0.85;
 const STILL: ReadonlySet<Working['outdoor']> = new Set([
   'still',
   'contactor-in-only',

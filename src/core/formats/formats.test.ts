@@ -163,7 +163,7 @@ describe('refused with the path and what to do', () => {
         f.readings[0].value = 'lots';
       },
       'readings[0].value',
-      /number, OL or done/,
+      /number, OL, done or what was seen/,
     ],
     [
       'a reading beyond belief',

@@ -160,7 +160,11 @@ export const jobJsonSchema = (): JsonSchema => ({
             pattern: '^[A-Za-z0-9-]{1,40}/[A-Za-z0-9-]{1,60}$',
           },
           value: {
-            oneOf: [{ type: 'number', minimum: -1000, maximum: 1_000_000 }, { enum: ['OL', 'done', 'undone', null] }],
+            oneOf: [
+              { type: 'number', minimum: -1000, maximum: 1_000_000 },
+              { enum: ['OL', 'done', 'undone', null] },
+              { type: 'string', pattern: '^seen:', maxLength: 160 },
+            ],
           },
           place: { type: ['string', 'null'], maxLength: 40 },
           at: time,

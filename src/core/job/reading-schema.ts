@@ -6,10 +6,17 @@ import type { Reading, ReadingValue } from './reading';
 import { timeSchema } from './time-schema';
 
 const numberValue = bounded(-1000, 1_000_000).defined();
+/** Longest word of something seen, with its mark. */
+const MOST_SEEN = 160;
+const VALUE_WORDS: ReadonlySet<unknown> = new Set(['OL', 'done', 'undone', null]);
+
+const isSeen = (value: unknown): boolean =>
+  typeof value === 'string' && value.length <= MOST_SEEN && /^seen:[^\u0000-\u001f\u007f]+$/.test(value);
+
 const wordValue = mixed<ReadingValue>()
   .nullable()
-  .oneOf(['OL', 'done', 'undone', null], 'must be a number, OL or done')
-  .defined('must be a number, OL or done');
+  .defined('must be a number, OL, done or what was seen')
+  .test('word', 'must be a number, OL, done or what was seen', (value) => VALUE_WORDS.has(value) || isSeen(value));
 
 /**
  * One reading as it comes through the border. What the first version of the record did not know may be missing: it is
@@ -44,7 +51,7 @@ export const readingSchema = object({
     test: ({ status = 'taken', value, why, replaces }, context) => {
       const wrong = (path: string, message: string) =>
         context.createError({ path: context.path ? `${context.path}.${path}` : path, message });
-      if (status === 'taken') return value !== null || wrong('value', 'must be a number, OL or done');
+      if (status === 'taken') return value !== null || wrong('value', 'must be a number, OL, done or what was seen');
       // Any other word is told where it stands.
       if (status !== 'withdrawn' && status !== 'not-measured') return true;
       if (value !== null) return wrong('value', 'must be null: nothing was read');

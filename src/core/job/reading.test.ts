@@ -182,7 +182,9 @@ describe('what is withdrawn or not measured', () => {
     expect(problem({})).toBeNull();
     expect(problem({ status: 'not-measured', value: null, why: 'no ladder' })).toBeNull();
     expect(problem({ status: 'withdrawn', value: null, why: 'wrong leg', replaces: UUID })).toBeNull();
-    expect(problem({ value: null })).toBe('value: must be a number, OL or done');
+    expect(problem({ value: null })).toBe('value: must be a number, OL, done or what was seen');
+    expect(problem({ value: 'seen:runs' })).toBeNull();
+    expect(problem({ value: 'seen:' })).toBe('value: must be a number, OL, done or what was seen');
     expect(problem({ status: 'not-measured', value: null })).toBe('why: must say why');
     expect(problem({ status: 'not-measured', value: 5, why: 'x' })).toBe('value: must be null: nothing was read');
     expect(problem({ status: 'withdrawn', value: null, why: 'x' })).toBe('replaces: must name what is withdrawn');

@@ -1,9 +1,22 @@
 import { inTime, type Timed } from './in-time';
 
 /**
- * What was read: a number in the item's unit, an open circuit (`OL`), a thing done, or a tick taken back (`undone`).
+ * What was read: a number in the item's unit, an open circuit (`OL`), a thing done, a tick taken back (`undone`), or
+ * something seen, in a word.
  */
-export type ReadingValue = number | 'OL' | 'done' | 'undone';
+export type ReadingValue = number | 'OL' | 'done' | 'undone' | SeenValue;
+
+/** Something seen, heard or said, by its word. */
+export type SeenValue = `seen:${string}`;
+
+/** A word as the record keeps it. */
+export const seenValue = (word: string): SeenValue => `seen:${word}`;
+
+/** The word of a reading that is one; null where it is none. */
+export const seenWord = (value: ReadingValue | null): string | null =>
+  typeof value === 'string' && value.startsWith(SEEN_MARK) ? value.slice(SEEN_MARK.length) : null;
+
+const SEEN_MARK = 'seen:';
 
 interface ReadingFields extends Timed {
   /** The item it answers, such as `heat-aux/amps-1`. */

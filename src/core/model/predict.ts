@@ -197,7 +197,10 @@ export const hotWord = (marks: readonly string[]): string => (marks.length === 0
 
 const hotMarks = ({ volts }: WiringState, { devices }: Harness, of: DeviceId): string[] =>
   (devices.find(({ id }) => id === of)?.terminals ?? [])
-    .filter(({ mark, isSplice }) => mark !== 'C' && !isSplice && (volts.get(nodeOf(of, mark)) ?? 0) >= HOT_VOLTS)
+    .filter(
+      ({ mark, isSplice }) =>
+        mark !== 'C' && !isSplice && !/^S\d$/.test(mark) && (volts.get(nodeOf(of, mark)) ?? 0) >= HOT_VOLTS,
+    )
     .map(({ mark }) => mark);
 
 /** What may run, as one word: `none`, or the parts joined by `+`. */

@@ -36,7 +36,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
             href={href}
             prefetch={false}
             aria-current={page === here ? 'page' : undefined}
-            className={`flex min-h-11 items-center gap-1.5 border-b-4 px-2.5 font-label text-lg xl:px-3.5 ${page === here ? 'border-ink font-semibold' : 'border-transparent text-quiet hover:text-ink'}`}
+            className={`flex min-h-11 items-center gap-1.5 border-b-4 px-2 font-label text-lg xl:px-2.5 ${page === here ? 'border-ink font-semibold' : 'border-transparent text-quiet hover:text-ink'}`}
           >
             <span aria-hidden className="font-mono text-xs max-xl:hidden">
               {at + 1}

@@ -80,6 +80,21 @@ export const JOB_PAGES = [
     ],
   },
   {
+    id: 'trouble',
+    label: 'Trouble',
+    finds: [
+      'fault',
+      'diagnosis',
+      'complaint',
+      'no heat',
+      'blows cold',
+      'what is wrong',
+      'suspects',
+      'call-back',
+      'next reading',
+    ],
+  },
+  {
     id: 'handover',
     label: 'Handover',
     finds: ['record', 'print', 'export', 'CSV', 'homeowner', 'customer page', 'job file', 'sign'],

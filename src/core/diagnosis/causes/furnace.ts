@@ -58,7 +58,7 @@ export const furnaceCauses: CauseEntry = together(
     'gas-valve',
     'Igniter works and no fuel comes: valve, supply, nozzle',
     2,
-    'Shut cock, empty tank, blocked nozzle, valve coil.',
+    'Shut cock, empty tank, plugged nozzle, valve coil.',
     { furnace: 'no-light' },
     { confirm: 'Cock open? Inlet pressure, by licensed people.', mend: 'Fuel and pressure first; then the valve.' },
   ),

@@ -130,7 +130,7 @@ export const outdoors: CauseEntry = together(
   ),
   cause(
     'coil-dirty',
-    'Outdoor coil dirty or blocked, fan weak',
+    'Outdoor coil dirty or covered, fan weak',
     2,
     'Leaves, lint, grass, snow drifted in.',
     { ails: { capacityShare: 0.8, outdoorCoil: { ...SOUND_COIL, air: 0.55, split: 1.6 } } },

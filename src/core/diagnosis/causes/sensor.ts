@@ -48,7 +48,7 @@ export const sensor: CauseEntry = together(
     null,
     {
       confirm: 'Power off, leads lifted: ohms against the sensor’s table for the temperature now.',
-      mend: 'Mend the leads, or change the sensor; never land them on 24 V.',
+      mend: 'Repair the leads, or change the sensor; never land them on 24 V.',
     },
   ),
   sensorCause(

@@ -50,7 +50,7 @@ const RUNG_MENDS: Record<RungAil, Pick<Cause, 'confirm' | 'mend'>> = {
   },
   limit: {
     confirm: 'Every supply proven dead, and cool: ohms of the limit. OL is open.',
-    mend: 'Mend the airflow first; change the limit for its like. Never bridge it.',
+    mend: 'Airflow first; change the limit for its like. Never bridge it.',
   },
   switch: {
     confirm: 'Coil or heater has its volts, and the rung draws nothing though its ohms are good.',

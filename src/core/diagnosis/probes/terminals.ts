@@ -19,8 +19,13 @@ const common = (harness: Harness, device: Device) => {
   return { device: device.terminals.some(({ mark }) => mark === 'C') ? device.id : powered.id, mark: 'C' };
 };
 
+/** Screws that 24 V may be on: a sensor's never. */
 const marksOf = ({ terminals }: Device): string[] =>
   terminals.filter(({ mark, isSplice }) => mark !== 'C' && !isSplice && !/^S\d$/.test(mark)).map(({ mark }) => mark);
+
+/** A defrost is forced at the board outdoors; at the thermostat it is a heating call like any other. */
+const callsAt = (facts: Facts, { spot }: Device): readonly CallId[] =>
+  callsOf(facts).filter((call) => spot !== 'wall' || call !== 'defrost');
 
 const SECONDS = 15;
 /** The next screw of a strip, the other probe already on C. */
@@ -48,7 +53,7 @@ const volts = (facts: Facts, harness: Harness): Probe[] =>
     .filter(({ id }) => READ_AT.has(id))
     .flatMap((device) =>
       pointsOf(device).flatMap(({ mark, words }) =>
-        callsOf(facts).map((call: CallId): Probe => {
+        callsAt(facts, device).map((call): Probe => {
           const between = [{ device: device.id, mark }, common(harness, device)] as const;
           const of = { call, observable: { kind: 'volts', between, meter: 'high' } } as const;
           return {
@@ -74,8 +79,8 @@ const rows = (facts: Facts, harness: Harness): Probe[] =>
   harness.devices
     .filter(({ id }) => READ_AT.has(id))
     .flatMap((device) => {
-      const marks = device.terminals.filter(({ mark, isSplice }) => mark !== 'C' && !isSplice).map(({ mark }) => mark);
-      return callsOf(facts).map((call: CallId): Probe => {
+      const marks = marksOf(device);
+      return callsAt(facts, device).map((call): Probe => {
         const of = { call, observable: { kind: 'hot', device: device.id } } as const;
         return {
           id: observationKey(facts, of),

@@ -1,0 +1,5 @@
+import { TroublePage } from '@/ui/trouble/trouble-page';
+
+const Page = () => <TroublePage />;
+
+export default Page;

@@ -1,0 +1,214 @@
+import type { CallId } from '../control/moment';
+import type { Facts } from '../job/document';
+import { inTime } from '../job/in-time';
+import { type Reading, seenWord, type TakenReading } from '../job/reading';
+import { leftUnmeasured, observedNow } from '../model/observable';
+import type { Cause } from './cause';
+import { NOTHING } from './causes/nothing';
+import { type Clinic, diagnose, type Diagnosis, type Suspect } from './diagnosis';
+import { COMPLAINT_ITEM, lastFixed } from './kept';
+import { agrees, type Answer } from './outcome';
+import type { Evidence } from './posterior';
+import type { Probe } from './probe';
+import { answerWords, wouldReadWords } from './reading-words';
+import type { Table } from './table';
+
+/** One thing read, and what it was. */
+export interface ReadLine {
+  readonly id: string;
+  readonly words: string;
+  readonly call: CallId | null;
+  readonly answer: string;
+}
+
+/** How a suspect stands. */
+export type StandingWord = 'likely' | 'possible' | 'unlikely' | 'ruled out';
+
+/** A suspect as it is shown: causes that cannot be told apart, with what speaks for and against them. */
+export interface ShownSuspect {
+  readonly key: string;
+  readonly causes: readonly ShownCause[];
+  readonly p: number;
+  readonly standing: StandingWord;
+  readonly speaksFor: readonly ReadLine[];
+  readonly speaksAgainst: readonly ReadLine[];
+}
+
+export type ShownCause = Pick<
+  Cause,
+  'id' | 'words' | 'kind' | 'because' | 'confirm' | 'mend' | 'by' | 'caution' | 'proves'
+> & { readonly faults: readonly string[] };
+
+/** A probe as it is shown, with what the leading suspects would read there. */
+export interface ShownProbe {
+  readonly probe: Omit<Probe, 'of'>;
+  readonly call: CallId | null;
+  readonly seconds: number;
+  readonly wouldRead: readonly { readonly words: string; readonly reads: string }[];
+  /** Whether it was read once and does not fit. */
+  readonly isAgain: boolean;
+}
+
+/** Where a search for trouble stands, in words. */
+export interface Trouble {
+  readonly complaint: string | null;
+  readonly evidence: readonly ReadLine[];
+  readonly suspects: readonly ShownSuspect[];
+  readonly next: ShownProbe | null;
+  /** Other probes that tell something, best first. */
+  readonly others: readonly ShownProbe[];
+  readonly standpoint: Diagnosis['standpoint']['kind'];
+  /** Two causes that together give the readings. */
+  readonly pairs: readonly (readonly [ShownCause, ShownCause])[];
+  readonly seconds: number;
+  /** Of all that can be wrong, how many causes are ruled out. */
+  readonly ruledOut: number;
+  readonly all: number;
+}
+
+/** Suspects that are shown, and probes that are offered beside the best. */
+const MOST_SUSPECTS = 8;
+const MOST_OTHERS = 6;
+/** Leading suspects whose reading is told beside a probe. */
+const MOST_TOLD = 4;
+
+/** @param first likelihood of the first suspect */
+const standingOf = (p: number, first: number): StandingWord =>
+  p >= 0.5 ? 'likely' : p >= 0.1 * first ? 'possible' : p >= 0.01 * first ? 'unlikely' : 'ruled out';
+
+const shownCause = ({ effect, ...cause }: Cause): ShownCause => ({
+  id: cause.id,
+  words: cause.words,
+  kind: cause.kind,
+  because: cause.because,
+  confirm: cause.confirm,
+  mend: cause.mend,
+  by: cause.by,
+  caution: cause.caution,
+  proves: cause.proves,
+  faults: effect.faults ?? [],
+});
+
+/** The answer that a reading gives to a probe. */
+const answerOf = ({ value }: TakenReading): Answer | null => {
+  if (typeof value === 'number' || value === 'OL') return value;
+  return seenWord(value);
+};
+
+/** What of a visit's record a diagnosis goes by: the complaint, and what was read since the last fix. */
+export const askedFrom = (table: Table, facts: Facts, readings: readonly Reading[]) => {
+  const fixed = lastFixed(readings);
+  const order = inTime(readings);
+  const since = fixed ? order.slice(order.indexOf(fixed) + 1) : order;
+  const now = observedNow(facts, since);
+  const complaint = now.get(COMPLAINT_ITEM);
+  const said = complaint && seenWord(complaint.value);
+  const evidence = inTime([...now.values()]).flatMap((reading): Evidence[] => {
+    const probe = table.probeById(reading.item);
+    const answer = answerOf(reading as TakenReading);
+    if (!probe || answer === null) return [];
+    // What was read twice alike is no misread.
+    const before = since.filter(
+      ({ item, status, value }) => item === reading.item && status === 'taken' && value === reading.value,
+    );
+    return before.length > 1
+      ? [
+          { probe, answer },
+          { probe, answer },
+        ]
+      : [{ probe, answer }];
+  });
+  return {
+    complaint: said ?? null,
+    evidence,
+    skipped: [...leftUnmeasured(facts, since).keys()].filter((id) => table.probeById(id) !== undefined),
+  };
+};
+
+const readLine = ({ probe, answer }: Evidence): ReadLine => ({
+  id: probe.id,
+  words: probe.words,
+  call: probe.of.call,
+  answer: answerWords(probe, answer),
+});
+
+const once = (evidence: readonly Evidence[]): Evidence[] => [
+  ...new Map(evidence.map((each) => [each.probe.id, each])).values(),
+];
+
+/** Readings for a suspect, which it gives and nothing wrong would not; and against it, which it does not give. */
+const speaks = (table: Table, { at }: Suspect, evidence: readonly Evidence[]) => {
+  const cause = at[0]!;
+  const sound = table.causes.findIndex(({ id }) => id === NOTHING);
+  const given = (each: Evidence, of: number) => {
+    const row = table.row(each.probe);
+    return agrees(each.probe, row.readings[row.of[of]!]!, each.answer);
+  };
+  return {
+    speaksFor: evidence.filter(
+      (each) => given(each, cause) === true && (cause === sound || given(each, sound) === false),
+    ),
+    speaksAgainst: evidence.filter((each) => given(each, cause) === false),
+  };
+};
+
+const shownProbe = (
+  table: Table,
+  { probe, seconds }: Diagnosis['offers'][number],
+  suspects: readonly Suspect[],
+  again: Probe | null,
+): ShownProbe => {
+  const { of, readings } = table.row(probe);
+  const { of: observation, ...rest } = probe;
+  return {
+    probe: rest,
+    call: observation.call,
+    seconds: Math.round(seconds),
+    isAgain: again === probe,
+    wouldRead: suspects.slice(0, MOST_TOLD).flatMap(({ causes, at }) => {
+      const reads = wouldReadWords(probe, readings[of[at[0]!]!]!);
+      return reads === null ? [] : [{ words: causes[0]!.words, reads }];
+    }),
+  };
+};
+
+/** Where a search for trouble stands, for a visit's record. */
+export const troubleOf = (clinic: Clinic, readings: readonly Reading[]): Trouble => {
+  const { table } = clinic;
+  const asked = askedFrom(table, table.basis.facts, readings);
+  const diagnosis = diagnose(clinic, asked);
+  const { suspects, offers, standpoint, seconds, again } = diagnosis;
+  const evidence = once(asked.evidence);
+  const first = suspects[0]!.p;
+  const hasBegun = asked.complaint !== null || evidence.length > 0;
+  const shown = suspects.slice(0, MOST_SUSPECTS).map((suspect): ShownSuspect => {
+    const { speaksFor, speaksAgainst } = speaks(table, suspect, evidence);
+    return {
+      key: suspect.causes[0]!.id,
+      causes: suspect.causes.map(shownCause),
+      p: suspect.p,
+      standing: standingOf(suspect.p, first),
+      speaksFor: speaksFor.map(readLine),
+      speaksAgainst: speaksAgainst.map(readLine),
+    };
+  });
+  const [next, ...others] = offers.slice(0, 1 + MOST_OTHERS).map((offer) => shownProbe(table, offer, suspects, again));
+  const isOver = standpoint.kind !== 'open';
+  return {
+    complaint: asked.complaint,
+    evidence: evidence.map(readLine),
+    suspects: hasBegun ? shown : [],
+    next: hasBegun && !isOver ? (next ?? null) : null,
+    others: hasBegun ? (isOver && next ? [next, ...others] : others) : [],
+    standpoint: standpoint.kind,
+    pairs:
+      standpoint.kind === 'pair'
+        ? standpoint.pairs.slice(0, 3).map(({ causes: [one, other] }) => [shownCause(one), shownCause(other)] as const)
+        : [],
+    seconds: Math.round(seconds),
+    ruledOut: suspects
+      .filter(({ p }) => standingOf(p, first) === 'ruled out')
+      .reduce((count, { causes }) => count + causes.length, 0),
+    all: table.causes.length,
+  };
+};

@@ -1,0 +1,78 @@
+'use client';
+
+import { CALLS } from '@/core/control/moment';
+import type { ShownProbe } from '@/core/diagnosis/trouble';
+import { CAUTIONS } from '@/core/startup/cautions';
+import { CautionSign } from '../cautions';
+import { Said } from '../degrees';
+import { useKeepReading, useUntake } from '../startup/use-keep-reading';
+import { ProbeEntry } from './probe-entry';
+
+const PLACES = { wall: 'At the thermostat', indoors: 'At the indoor unit', outdoors: 'At the outdoor unit' } as const;
+const KIND_WORDS = {
+  look: null,
+  dead: 'Power off, proven dead',
+  'low-volts': '24 V',
+  air: null,
+  live: 'Line voltage: qualified people, rated meter',
+  licensed: 'Licensed people only',
+} as const;
+
+/** Seconds as somebody says them. */
+const spent = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`);
+
+const CANNOT = 'Cannot be reached now';
+
+/** The next thing to observe: where, in which call, how, with what care; what each suspect would read; the field. */
+export const ProbeCard = ({ shown }: { shown: ShownProbe }) => {
+  const { probe, call, seconds, wouldRead, isAgain } = shown;
+  const keep = useKeepReading(probe.id);
+  const { leaveOut } = useUntake(probe.id);
+  const kind = KIND_WORDS[probe.kind];
+  const differ = new Set(wouldRead.map(({ reads }) => reads)).size > 1;
+  return (
+    <section aria-labelledby="probe-title" className="border-l-4 border-ink pl-3">
+      <p className="eyebrow">
+        {isAgain ? 'Read this again: it does not fit the rest' : 'Next'} · {PLACES[probe.place]}
+        {call !== null && ` · ${CALLS[call].label}`} · about {spent(seconds)}
+      </p>
+      <h2 id="probe-title" className="font-label text-3xl leading-tight font-semibold">
+        {probe.words}
+      </h2>
+      {kind && <p className="font-semibold">{kind}</p>}
+      <p className="mb-2 text-quiet">
+        <Said>{probe.how}</Said>
+      </p>
+      {probe.caution && (
+        <div className="mb-2">
+          <CautionSign lines={[CAUTIONS[probe.caution]]} />
+        </div>
+      )}
+      <ProbeEntry shown={shown} onRead={(value) => keep(value)} />
+      <button
+        type="button"
+        className="bare-button mt-1 px-1 underline underline-offset-4"
+        onClick={() => leaveOut(CANNOT)}
+      >
+        Can’t reach it: something else
+      </button>
+      {differ && (
+        <table className="mt-2 w-full text-sm">
+          <caption className="eyebrow text-left">What it would read</caption>
+          <tbody>
+            {wouldRead.map(({ words, reads }) => (
+              <tr key={words} className="border-b border-line align-top">
+                <th scope="row" className="py-1 pr-3 text-left font-normal">
+                  {words}
+                </th>
+                <td className="py-1 text-right font-medium">
+                  <Said>{reads}</Said>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,52 @@
+'use client';
+
+import Link from 'next/link';
+import { inTime } from '@/core/job/in-time';
+import type { TakenReading } from '@/core/job/reading';
+import type { PlannedStep } from '@/core/startup/plan';
+import { useJob } from '../job/provider';
+import { jobQuery } from '../job/query';
+import { GradeMark } from '../startup/grade-mark';
+
+interface ProveAgainProps {
+  /** What was fixed, in words. */
+  readonly words: string;
+  readonly fixed: TakenReading;
+  /** The startup steps whose proof is gone. */
+  readonly steps: readonly PlannedStep[];
+}
+
+/** What was fixed, and what has to be proved again: each step until all that was read in it is read anew. */
+export const ProveAgain = ({ words, fixed, steps }: ProveAgainProps) => {
+  const id = useJob((job) => job.saved.id);
+  const query = useJob(jobQuery);
+  const isAfter = (reading: TakenReading) => inTime([reading, fixed]).at(-1) === reading;
+  return (
+    <section aria-labelledby="prove-title" className="mb-4 border-l-4 border-pine pl-3">
+      <h2 id="prove-title" className="font-label text-2xl font-semibold">
+        Fixed: {words}
+      </h2>
+      <p className="text-quiet">What was read before does not count any more. Prove again:</p>
+      <ul>
+        {steps.map(({ step, items }) => {
+          const again = items.filter(({ reading }) => reading && isAfter(reading)).length;
+          return (
+            <li key={step.id} className="border-b border-line">
+              <Link
+                className="flex min-h-11 items-center gap-2 underline underline-offset-4"
+                prefetch={false}
+                href={`/jobs/${id}/startup?${query}&step=${step.id}`}
+              >
+                <GradeMark grade={again === items.length ? 'pass' : 'open'} />
+                <span className="min-w-0 flex-1">{step.title}</span>
+                <span className="font-mono text-sm text-quiet">
+                  {again} of {items.length}
+                </span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+};
