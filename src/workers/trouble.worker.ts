@@ -3,6 +3,7 @@ import type { Moment } from '@/core/control/moment';
 import { type Clinic, clinicOf } from '@/core/diagnosis/diagnosis';
 import { tableOf } from '@/core/diagnosis/table';
 import { type Trouble, troubleOf } from '@/core/diagnosis/trouble';
+import { visitMoment } from '@/core/diagnosis/visit-moment';
 import type { Facts } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
 import { jobBasis } from '@/core/model/basis';
@@ -19,7 +20,7 @@ const clinicFor = (facts: Facts, moment: Moment): Clinic => {
 const api = {
   /** Where a search for trouble stands, for the readings of a visit. */
   judge: (facts: Facts, moment: Moment, readings: readonly Reading[]): Trouble =>
-    troubleOf(clinicFor(facts, moment), readings),
+    troubleOf(clinicFor(facts, visitMoment(facts, readings, moment)), readings),
 };
 
 /** What the trouble worker answers. */

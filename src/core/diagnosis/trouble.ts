@@ -3,6 +3,7 @@ import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
 import { leftUnmeasured, observedNow } from '../model/observable';
+import { handsOut, supplyStates } from '../startup/energy';
 import type { Cause } from './cause';
 import { NOTHING } from './causes/nothing';
 import { type Clinic, diagnose, type Diagnosis, type Suspect } from './diagnosis';
@@ -57,6 +58,8 @@ export interface Trouble {
   readonly next: ShownProbe | null;
   /** Other probes that tell something, best first. */
   readonly others: readonly ShownProbe[];
+  /** Why nothing dead can be measured for now: a supply was live when last read. */
+  readonly handsOut: string | null;
   readonly standpoint: Diagnosis['standpoint']['kind'];
   /** Two causes that together give the readings. */
   readonly pairs: readonly (readonly [ShownCause, ShownCause])[];
@@ -200,6 +203,7 @@ export const troubleOf = (clinic: Clinic, readings: readonly Reading[]): Trouble
     suspects: hasBegun ? shown : [],
     next: hasBegun && !isOver ? (next ?? null) : null,
     others: hasBegun ? (isOver && next ? [next, ...others] : others) : [],
+    handsOut: handsOut(supplyStates(table.basis.facts, readings)),
     standpoint: standpoint.kind,
     pairs:
       standpoint.kind === 'pair'

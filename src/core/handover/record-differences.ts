@@ -20,6 +20,7 @@ const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
     severity ? VERSES[severity] : 'Open',
   ]),
   ...(record.measured ?? []).map((line): [string, string] => ['Measured', line]),
+  ...(record.trouble ?? []).map((line): [string, string] => ['Trouble', line]),
   ...record.steps.flatMap(({ title, readings, done, leftOut }): [string, string][] => [
     ...readings.map((reading): [string, string] => [`${title}: ${reading.label}`, readingWords(reading)]),
     ...done.map((label): [string, string] => [`${title}: ${label}`, 'done']),

@@ -41,6 +41,7 @@ const recordSchema = shape({
   taken: spell({ instruments: words() }).nullable().defined('must be given, or null'),
   tally: words(),
   measured: array(words().required()).max(20).optional(),
+  trouble: array(words().required()).max(20).optional(),
   steps: listOf({
     title: words(),
     readings: listOf({

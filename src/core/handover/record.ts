@@ -18,6 +18,7 @@ import { roundTo } from '../units/round';
 import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
 import { homeownerPage, type Paragraph } from './homeowner';
 import { measuredLines } from './measured';
+import { troubleStory } from './trouble-story';
 
 /** Groups of facts that the technician's page prints. */
 const PRINTED_GROUPS = ['outdoorUnit', 'airHandler', 'heatKit', 'thermostat', 'gates', 'cables', 'house'] as const;
@@ -78,6 +79,8 @@ export interface HandoverRecord {
   readonly tally: string;
   /** What readings say together, such as the airflow; records of before have none. */
   readonly measured?: readonly string[] | undefined;
+  /** What was wrong and what became of it; records of before have none. */
+  readonly trouble?: readonly string[] | undefined;
   readonly steps: readonly RecordStep[];
   readonly set: Spell | null;
   readonly settings: readonly { readonly controller: string; readonly rows: readonly RecordSetting[] }[];
@@ -232,6 +235,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     taken: taken && { ...taken, instruments },
     tally: `${pass} passed, ${warn} to look at again, ${fail} failed, ${open} open${leftOut > 0 ? `, ${leftOut} not measured` : ''}.`,
     measured: measuredLines(model, readings, moment),
+    trouble: troubleStory(model, readings, steps),
     steps: steps.filter(({ items }) => items.some(({ reading, leftOut: left }) => reading ?? left)).map(stepOf),
     set: spell(settingMarks),
     settings: settingsOf(settingMarks),

@@ -3,9 +3,10 @@ import type { FactPath } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
 import { withContradictions } from './contradictions';
+import { supplyStates } from './energy';
 import { startupContext } from './given';
 import { itemKey } from './item-key';
-import { planItem, type PlannedItem, type PlannedStep } from './planned';
+import { planItem, type PlannedItem, type PlannedStep, withEnergy } from './planned';
 import { STARTUP_STEPS } from './steps';
 
 export type { PlannedItem, PlannedStep };
@@ -27,6 +28,7 @@ export const startupPlan = (
   const isAssumed = (path: FactPath) => confirmed !== undefined && !confirmed.has(path);
   const context = startupContext(basis, readings, moment);
   const { facts } = basis;
+  const states = supplyStates(facts, readings);
   const steps = STARTUP_STEPS.filter((step) => step.applies(facts)).map((step) => {
     const built = step.build(context);
     return {
@@ -34,7 +36,8 @@ export const startupPlan = (
       built,
       items: built.items.map((item) => {
         const key = itemKey(facts, step.id, item);
-        return planItem(key, item, context.readings.get(key), context.notMeasured.get(key), isAssumed);
+        const planned = planItem(key, item, context.readings.get(key), context.notMeasured.get(key), isAssumed);
+        return withEnergy(planned, states);
       }),
     };
   });

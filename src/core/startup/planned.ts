@@ -1,5 +1,6 @@
 import type { FactPath } from '../job/document';
 import type { ReadingValue, TakenReading, UntakenReading } from '../job/reading';
+import { handsOut, type SupplyState } from './energy';
 import { judge } from './judge';
 import type { BuiltStep, Expectation, Item, StartupStep, Verdict } from './step';
 
@@ -10,12 +11,27 @@ export interface PlannedItem {
   readonly reading: TakenReading | undefined;
   /** Where it was left unmeasured: when, by whom and why. */
   readonly leftOut: UntakenReading | undefined;
+  /** Why it is shut for now: hands would go in while a supply is live. */
+  readonly heldShut: string | null;
+  /** Whether what its tick proved dead was read live since. */
+  readonly isLiveAgain: boolean;
   /** For the place the reading was taken at, or the item's first. */
   readonly expected: Expectation;
   readonly verdict: Verdict | undefined;
   /** The verdict that a value would get at a place, as while it is typed. */
   readonly judged: (value: ReadingValue, place: string | null) => Verdict;
 }
+
+/** An item with what the supplies are: shut where hands would go in live, its proof ended where it is. */
+export const withEnergy = (planned: PlannedItem, states: readonly SupplyState[]): PlannedItem => {
+  const { item, reading } = planned;
+  const own = states.find(({ id }) => id === item.proves);
+  return {
+    ...planned,
+    heldShut: item.handsIn ? handsOut(states) : null,
+    isLiveAgain: reading?.value === 'done' && own !== undefined && own.energy === 'live',
+  };
+};
 
 export interface PlannedStep {
   readonly step: Pick<StartupStep, 'id' | 'title' | 'why'>;
@@ -38,6 +54,8 @@ export const planItem = (
     item,
     reading,
     leftOut,
+    heldShut: null,
+    isLiveAgain: false,
     expected: item.expect(place),
     verdict: reading && judged(reading.value, place),
     judged,

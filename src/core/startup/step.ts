@@ -5,6 +5,7 @@ import type { ReadingValue } from '../job/reading';
 import type { Observation } from '../model/observable';
 import type { CautionId } from './cautions';
 import { OUTDOOR_ITEM } from './conditions';
+import type { SupplyId } from './energy';
 import { numberRead, type StartupContext } from './given';
 
 /** A delay that the equipment imposes before a reading means anything. */
@@ -56,8 +57,10 @@ export interface Item {
   readonly label: string;
   readonly unit: string;
   readonly places?: readonly ClampPlace[];
-  /** Hours after which a tick has to be made again: what was proven dead once is not dead for good. */
-  readonly lastsHours?: number;
+  /** The supply that its tick proves dead: a reading that shows volts ends the proof. */
+  readonly proves?: SupplyId;
+  /** Whether it puts hands in: it stays shut while a supply is live. */
+  readonly handsIn?: boolean;
   readonly expect: (place: string | null) => Expectation;
   /** The fact that its limit is taken from: while nobody has looked at it, a reading beyond is looked at again. */
   readonly limitFrom?: FactPath;

@@ -7,7 +7,6 @@ import { SAMPLES } from '../samples';
 import { voltsMeaning } from '../strips/volts-meaning';
 import { CAUTIONS } from './cautions';
 import { stepGrade, tally } from './plan';
-import { hasRunOut, tick } from './tick';
 
 const [, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
 const reading = (item: string, value: ReadingValue, place: string | null = null): Reading =>
@@ -55,17 +54,6 @@ test('every supply has its own tick: circuits of the kit, the blower’s own, th
     'dead-air-handler',
     'dead-outdoor',
   ]);
-});
-
-test('what was proven dead runs out; other ticks last', () => {
-  const [dead] = planOf(started.facts)[0]!.built.items;
-  const taken = reading('make-safe/dead-kit-1', 'done');
-  const at = Date.parse(taken.at);
-  expect([hasRunOut(dead!, taken, at + 3.9 * 3_600_000), hasRunOut(dead!, taken, at + 4.1 * 3_600_000)]).toEqual([
-    false,
-    true,
-  ]);
-  expect(hasRunOut(tick('x', 'x'), taken, at + 1e12)).toBe(false);
 });
 
 test('a tick taken back is open again, and stays in the history', () => {

@@ -21,7 +21,7 @@ const ReadingLine = ({ reading }: { reading: RecordReading }) => {
 };
 
 /** Every reading with what was expected and its verdict, step by step. */
-export const RecordReadings = ({ taken, tally, measured, steps }: HandoverRecord) => (
+export const RecordReadings = ({ taken, tally, measured, trouble, steps }: HandoverRecord) => (
   <>
     {taken && (
       <p className="text-sm">
@@ -30,6 +30,13 @@ export const RecordReadings = ({ taken, tally, measured, steps }: HandoverRecord
       </p>
     )}
     <p className="text-sm">{tally} Expected, then read. † corrected; every reading is in the CSV.</p>
+    {trouble && trouble.length > 0 && (
+      <ul aria-label="Trouble" className="mb-2">
+        {trouble.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    )}
     {measured && measured.length > 0 && <p className="text-sm font-semibold">{measured.join(' ')}</p>}
     <div className="mt-1 gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[7pt] print:leading-[1.1]">
       {steps.map(({ title, readings, done, leftOut }) => (

@@ -21,7 +21,8 @@ interface StartupItemProps {
 
 const Tick = ({ planned }: StartupItemProps) => {
   const { key, item } = planned;
-  const { keep, isDone, isOver, openedAt } = useItem(planned);
+  const { keep, isDone, openedAt } = useItem(planned);
+  const { heldShut, isLiveAgain } = planned;
   return (
     <li className="border-b border-line py-1">
       <div className="flex items-center">
@@ -29,15 +30,17 @@ const Tick = ({ planned }: StartupItemProps) => {
           type="button"
           role="checkbox"
           aria-checked={isDone}
+          disabled={heldShut !== null && !isDone}
           onClick={() => keep(isDone ? 'undone' : 'done')}
           className="flex min-h-12 min-w-0 flex-1 items-center gap-3 text-left"
         >
           <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
           <span className="min-w-0 flex-1">
             {item.label}
-            {isOver && (
-              <b className="block text-sm text-fail">Proven dead on an earlier visit: again before hands go in.</b>
+            {isLiveAgain && (
+              <b className="block text-sm text-fail">Read live since: prove it dead again before hands go in.</b>
             )}
+            {heldShut && <b className="block text-sm text-fail">{heldShut}</b>}
           </span>
         </button>
         <ReadingMenu planned={planned} />
@@ -48,6 +51,18 @@ const Tick = ({ planned }: StartupItemProps) => {
     </li>
   );
 };
+
+/** What stands in place of a field while hands stay out. */
+const HeldShut = ({ planned: { heldShut, reading, item } }: StartupItemProps) => (
+  <p className="text-sm font-semibold text-fail">
+    {reading && (
+      <span className="block font-mono text-ink">
+        {String(reading.value)} {item.unit}
+      </span>
+    )}
+    {heldShut}
+  </p>
+);
 
 const Measure = ({ planned, tried }: StartupItemProps) => {
   const { key, item, reading, verdict } = planned;
@@ -70,7 +85,11 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
         </div>
         <div className="flex w-full items-end gap-1 sm:w-64">
           <div className="min-w-0 flex-1">
-            <NumberBox label={`${item.label}, ${unitOn(scale, item.unit)}`} hidesLabel isLarge {...field} />
+            {planned.heldShut ? (
+              <HeldShut planned={planned} />
+            ) : (
+              <NumberBox label={`${item.label}, ${unitOn(scale, item.unit)}`} hidesLabel isLarge {...field} />
+            )}
           </div>
           <ReadingMenu planned={planned} />
         </div>

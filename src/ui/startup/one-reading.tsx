@@ -37,18 +37,23 @@ const Heading = ({ label, children }: { label: string; children: React.ReactNode
 
 const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
   const { key, item, leftOut } = planned;
-  const { keep, isDone, isOver, openedAt } = useItem(planned);
+  const { keep, isDone, openedAt } = useItem(planned);
+  const { heldShut, isLiveAgain } = planned;
   return (
     <>
       <Heading label={item.label}>
         <ReadingMenu planned={planned} />
       </Heading>
-      {isOver && <p className="font-semibold text-fail">Proven dead on an earlier visit: again before hands go in.</p>}
+      {isLiveAgain && (
+        <p className="font-semibold text-fail">Read live since: prove it dead again before hands go in.</p>
+      )}
+      {heldShut && <p className="font-semibold text-fail">{heldShut}</p>}
       {leftOut && <p className="text-quiet">Not done: {leftOut.why}</p>}
       <button
         type="button"
         role="checkbox"
         aria-checked={isDone}
+        disabled={heldShut !== null && !isDone}
         onClick={() => keep(isDone ? 'undone' : 'done')}
         className="plain-button mt-3 h-18 w-full justify-start gap-3 text-xl aria-checked:border-pass aria-checked:border-2"
       >

@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import type { ReadingValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/planned';
-import { hasRunOut } from '@/core/startup/tick';
 import { useKeepReading } from './use-keep-reading';
 
 /** Steps of the arrow keys, and what a field takes, by unit. */
@@ -12,13 +11,12 @@ const LEAST: Record<string, number> = { '°F': -60 };
 const MOST: Record<string, number> = { V: 1000, A: 400, Ω: 100_000, '°F': 300, 'in. w.c.': 10, min: 120 };
 
 /** One item of startup as it is worked on: where the clamp is, what stands, and what a field for it takes. */
-export const useItem = ({ key, item, reading, expected: planned }: PlannedItem) => {
+export const useItem = ({ key, item, reading, expected: planned, isLiveAgain }: PlannedItem) => {
   const keepReading = useKeepReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
   const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
   const keep = (value: ReadingValue, at = place) => keepReading(value, at);
-  const isOver = reading !== undefined && hasRunOut(item, reading, openedAt);
   const value = typeof reading?.value === 'number' || reading?.value === 'OL' ? reading.value : null;
   return {
     keep,
@@ -29,8 +27,7 @@ export const useItem = ({ key, item, reading, expected: planned }: PlannedItem) 
       if (typeof reading?.value === 'number' && next !== reading.place) keep(reading.value, next);
     },
     expected: chosen === null ? planned : item.expect(place),
-    isOver,
-    isDone: reading?.value === 'done' && !isOver,
+    isDone: reading?.value === 'done' && !isLiveAgain,
     field: {
       name: key,
       value,

@@ -1,9 +1,27 @@
+import Link from 'next/link';
 import type { Verdict } from '@/core/startup/step';
 import { isDegreeUnit } from '@/core/units/degrees';
 import { Said, useDegrees } from '../degrees';
+import { useJob } from '../job/provider';
+import { jobQuery } from '../job/query';
 import { GradeMark } from './grade-mark';
 
 const WASH = { fail: 'bg-fail-wash px-2 py-1', warn: 'bg-warn-wash px-2 py-1', pass: '', noted: '' } as const;
+
+/** From a reading that failed to the search for its cause; every reading of the visit goes along. */
+const TroubleLink = () => {
+  const id = useJob((job) => job.saved.id);
+  const query = useJob(jobQuery);
+  return (
+    <Link
+      href={`/jobs/${id}/trouble?${query}`}
+      prefetch={false}
+      className="no-print flex min-h-11 items-center text-sm underline underline-offset-4"
+    >
+      Find the cause
+    </Link>
+  );
+};
 
 /** What a reading means, and what to do next where something is wrong. It is spoken when it changes. */
 export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
@@ -19,6 +37,7 @@ export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
             <b>Next:</b> <Said>{verdict.next}</Said>
           </span>
         )}
+        {verdict.grade === 'fail' && <TroubleLink />}
       </p>
     )}
   </div>

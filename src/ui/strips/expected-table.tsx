@@ -3,6 +3,7 @@
 import { memo } from 'react';
 import { kitRows } from '@/core/job/kit-rows';
 import { observedNow } from '@/core/model/observable';
+import { handsOut, supplyStates } from '@/core/startup/energy';
 import type { PlannedItem } from '@/core/startup/planned';
 import { plannedOhms } from '@/core/startup/steps/element-ohms';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
@@ -17,6 +18,12 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
   const keep = useKeepReading(ohmsItem(element));
   const value = planned.reading?.value;
   const verdict = planned.verdict;
+  if (planned.heldShut)
+    return (
+      <span className="font-mono" title={planned.heldShut}>
+        {value === undefined ? 'live' : String(value)}
+      </span>
+    );
   return (
     <>
       <NumberBox
@@ -50,9 +57,12 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
   const readings = useJob((job) => job.readings);
   const kit = jobKit(facts, volts);
   const current = observedNow(facts, readings);
+  const states = supplyStates(facts, readings);
+  const shut = handsOut(states);
   return (
     <section aria-label="Expected readings">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>
+      {shut && <p className="text-sm font-semibold text-fail">Cold ohms: {shut}</p>}
       <table className="w-full text-sm">
         <thead>
           <tr className="text-left font-label text-base">
@@ -79,7 +89,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
               </th>
               <td className="text-right font-mono">{element.ohms.toFixed(1)}</td>
               <td className="py-1 pl-2">
-                <OhmsField planned={plannedOhms(facts, at, current)} element={at} />
+                <OhmsField planned={plannedOhms(facts, at, current, states)} element={at} />
               </td>
               <td className="text-right font-mono">{element.amps.toFixed(1)}</td>
               <td className="text-right font-mono">{element.kW.toFixed(2)}</td>

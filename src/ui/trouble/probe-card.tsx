@@ -6,6 +6,7 @@ import { CAUTIONS } from '@/core/startup/cautions';
 import { CautionSign } from '../cautions';
 import { Said } from '../degrees';
 import { useKeepReading, useUntake } from '../startup/use-keep-reading';
+import { PlannedItems } from '../strips/planned-items';
 import { ProbeEntry } from './probe-entry';
 
 const PLACES = { wall: 'At the thermostat', indoors: 'At the indoor unit', outdoors: 'At the outdoor unit' } as const;
@@ -24,7 +25,7 @@ const spent = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${M
 const CANNOT = 'Cannot be reached now';
 
 /** The next thing to observe: where, in which call, how, with what care; what each suspect would read; the field. */
-export const ProbeCard = ({ shown }: { shown: ShownProbe }) => {
+export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: string | null }) => {
   const { probe, call, seconds, wouldRead, isAgain } = shown;
   const keep = useKeepReading(probe.id);
   const { leaveOut } = useUntake(probe.id);
@@ -48,7 +49,16 @@ export const ProbeCard = ({ shown }: { shown: ShownProbe }) => {
           <CautionSign lines={[CAUTIONS[probe.caution]]} />
         </div>
       )}
-      <ProbeEntry shown={shown} onRead={(value) => keep(value)} />
+      {probe.kind === 'dead' && handsOut ? (
+        <div>
+          <p role="alert" className="font-semibold text-fail">
+            {handsOut}
+          </p>
+          <PlannedItems step="make-safe" isShown={(item) => item.startsWith('dead-')} />
+        </div>
+      ) : (
+        <ProbeEntry shown={shown} onRead={(value) => keep(value)} />
+      )}
       <button
         type="button"
         className="bare-button mt-1 px-1 underline underline-offset-4"
@@ -65,7 +75,7 @@ export const ProbeCard = ({ shown }: { shown: ShownProbe }) => {
                 <th scope="row" className="py-1 pr-3 text-left font-normal">
                   {words}
                 </th>
-                <td className="py-1 text-right font-medium">
+                <td className={`py-1 text-right font-medium ${reads.length < 14 ? 'whitespace-nowrap' : ''}`}>
                   <Said>{reads}</Said>
                 </td>
               </tr>

@@ -73,7 +73,13 @@ export const TroublePage = () => {
             <div aria-busy={isWorking} className="grid items-start gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr]">
               <div className="grid gap-4">
                 <Ending trouble={trouble} />
-                {shown && <ProbeCard key={`${shown.probe.id} ${trouble.evidence.length}`} shown={shown} />}
+                {shown && (
+                  <ProbeCard
+                    key={`${shown.probe.id} ${trouble.evidence.length}`}
+                    shown={shown}
+                    handsOut={trouble.handsOut}
+                  />
+                )}
                 {trouble.others.length > 0 && (
                   <details>
                     <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">

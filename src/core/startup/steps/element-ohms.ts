@@ -5,9 +5,10 @@ import { type Element, elementOhms } from '../../strips/element';
 import { jobElements } from '../../strips/from-job';
 import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from '../../strips/tolerance';
 import { roundTo } from '../../units/round';
+import type { SupplyState } from '../energy';
 import { expectWithin } from '../expect';
 import { itemKey } from '../item-key';
-import { planItem, type PlannedItem } from '../planned';
+import { planItem, type PlannedItem, withEnergy } from '../planned';
 import type { Item, StartupStep } from '../step';
 
 /** Cold ohms of one element, by its plate. */
@@ -24,6 +25,7 @@ const ohmsItemOf = (element: Element, at: number): Item => {
     of: { call: null, observable: { kind: 'element-ohms', element: at } },
     label: `Element ${at + 1} (${element.kW} kW)`,
     unit: 'Ω',
+    handsIn: true,
     expect: () => expected,
     explain: (value, grade) => {
       if (value === 'OL')
@@ -51,10 +53,15 @@ const ohmsItemOf = (element: Element, at: number): Item => {
 };
 
 /** An element's ohms as planned, read and judged, for pages that show no more of the startup. */
-export const plannedOhms = (facts: Facts, at: number, current: ReadonlyMap<string, TakenReading>): PlannedItem => {
+export const plannedOhms = (
+  facts: Facts,
+  at: number,
+  current: ReadonlyMap<string, TakenReading>,
+  states: readonly SupplyState[],
+): PlannedItem => {
   const item = ohmsItemOf(jobElements(facts)[at]!, at);
   const key = itemKey(facts, 'element-ohms', item);
-  return planItem(key, item, current.get(key));
+  return withEnergy(planItem(key, item, current.get(key)), states);
 };
 
 export const elementOhmsStep: StartupStep = {

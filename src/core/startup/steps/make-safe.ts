@@ -10,15 +10,15 @@ import { proveDead, tick } from '../tick';
 const supplies = (facts: Facts): Item[] => {
   const { heatKit, system } = facts;
   const kit = (kitRows(facts).length === 0 ? [] : heatKit.breakersAmps).map((amps, at) =>
-    proveDead(`dead-kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`),
+    proveDead(`kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`),
   );
   const isPackaged = system.cabinet === 'packaged';
   const hasOwn = !isPackaged && (!heatKit.blowerOnFirstCircuit || kit.length === 0);
   const indoors = DEVICE_LABELS[indoorId(facts)];
   return [
     ...kit,
-    ...(hasOwn ? [proveDead('dead-air-handler', `${indoors} supply open, locked, proven dead`)] : []),
-    proveDead('dead-outdoor', `${isPackaged ? 'Unit’s' : 'Outdoor'} disconnect open, locked, proven dead`),
+    ...(hasOwn ? [proveDead('air-handler', `${indoors} supply open, locked, proven dead`)] : []),
+    proveDead('outdoor', `${isPackaged ? 'Unit’s' : 'Outdoor'} disconnect open, locked, proven dead`),
   ];
 };
 
@@ -37,7 +37,7 @@ export const makeSafe: StartupStep = {
     waits: [],
     items: [
       ...supplies(facts),
-      tick('lugs', 'Lugs tight, nothing scorched or pinched'),
+      { ...tick('lugs', 'Lugs tight, nothing scorched or pinched'), handsIn: true },
       tick('filter', 'Filter clean, registers open'),
     ],
   }),

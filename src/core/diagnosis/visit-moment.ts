@@ -1,0 +1,23 @@
+import type { Moment } from '../control/moment';
+import { SOUND } from '../control/scenario';
+import type { Facts } from '../job/document';
+import type { Reading } from '../job/reading';
+import { observationKey, observedNow } from '../model/observable';
+
+const conditionKey = (facts: Facts, at: 'outdoor' | 'indoor'): string =>
+  observationKey(facts, { call: null, observable: { kind: 'temperature', at } });
+
+/** The temperatures that a visit's readings are held against: as they were read, else those of the moment. */
+export const visitMoment = (facts: Facts, readings: readonly Reading[], moment: Moment): Moment => {
+  const now = observedNow(facts, readings);
+  const read = (at: 'outdoor' | 'indoor', otherwise: number): number => {
+    const value = now.get(conditionKey(facts, at))?.value;
+    return typeof value === 'number' ? value : otherwise;
+  };
+  return {
+    outdoorF: read('outdoor', moment.outdoorF),
+    indoorF: read('indoor', moment.indoorF),
+    call: 'off',
+    scenario: SOUND,
+  };
+};

@@ -1,0 +1,110 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import { type Reading, type ReadingValue, seenValue, takenReading } from '../job/reading';
+import { jobModel } from '../model';
+import { SAMPLES } from '../samples';
+import { familyById } from '../wiring/families';
+import { handsOut, suppliesOf, supplyStates } from './energy';
+import { STARTUP_STEPS } from './steps';
+
+const started = SAMPLES[1]!.facts;
+let minute = 0;
+const said = (item: string, value: ReadingValue): Reading => {
+  minute += 1;
+  return takenReading({
+    id: `${item} ${minute}`,
+    item,
+    visit: 'v',
+    value,
+    place: null,
+    at: new Date(Date.UTC(2026, 1, 1, 10, minute)).toISOString(),
+    author: 'R',
+    instrument: '',
+    replaces: null,
+  });
+};
+const dead = (facts = started) => suppliesOf(facts).map(({ id }) => said(`make-safe/dead-${id}`, 'done'));
+const energies = (readings: readonly Reading[]) =>
+  Object.fromEntries(supplyStates(started, readings).map(({ id, energy }) => [id, energy]));
+
+test('the supplies are those that make-safe proves dead, on every kind of system', () => {
+  for (const id of ['w1+aux-e+single+w-out+o', 'gas+aux-e+single+w-out+o', 'packaged+w2+single+no-w+b-own']) {
+    const { facts } = familyById(id)!;
+    const proved = jobModel(facts)
+      .startup([], DEFAULT_MOMENT)
+      .flatMap(({ items }) => items.flatMap(({ item }) => item.proves ?? []));
+    expect(proved).toEqual(suppliesOf(facts).map((supply) => supply.id));
+    expect(proved.length).toBeGreaterThan(0);
+  }
+  expect(STARTUP_STEPS[0]!.id).toBe('make-safe');
+});
+
+test('what was proved is proved until something reads live, whatever the time; then only a new proof counts', () => {
+  const proofs = dead();
+  expect(energies(proofs)).toEqual({ 'kit-1': 'proved', 'kit-2': 'proved', outdoor: 'proved' });
+  const live = said('supply-volts/kit-1', 241);
+  expect(energies([...proofs, live])).toEqual({ 'kit-1': 'live', 'kit-2': 'proved', outdoor: 'proved' });
+  expect(energies([...proofs, live, said('make-safe/dead-kit-1', 'done')])['kit-1']).toBe('proved');
+  // The order of the record decides, not the order in the list.
+  expect(energies([live, ...proofs])['kit-1']).toBe('live');
+});
+
+test.each<[string, ReadingValue, 'kit-1' | 'outdoor']>([
+  ['strips/volts', 236, 'kit-1'],
+  ['heat-aux/amps-1', 42, 'kit-1'],
+  ['emergency/amps-element-2', 19, 'kit-1'],
+  ['heat/volts-air-handler-R', 26, 'kit-1'],
+  ['heat/look-blower', seenValue('runs'), 'kit-1'],
+  ['heat/compressor-amps', 9, 'outdoor'],
+  ['heat/look-outdoor-unit', seenValue('compressor-alone'), 'outdoor'],
+  ['heat/volts-outdoor', 238, 'outdoor'],
+])('%s of %p is live: hands stay out', (item, value, supply) => {
+  const readings = [...dead(), said(item, value)];
+  expect(energies(readings)[supply]).toBe('live');
+  expect(handsOut(supplyStates(started, readings))).toMatch(/^Live when last read: .*prove (it|each) dead first\.$/);
+});
+
+test('no volts on a meter proves nothing, and takes nothing away', () => {
+  const none = said('supply-volts/kit-1', 0.4);
+  expect(energies([none])['kit-1']).toBe('no-volts');
+  expect(energies([...dead(), said('supply-volts/kit-1', 0.4)])['kit-1']).toBe('proved');
+  expect(handsOut(supplyStates(started, [none]))).toBeNull();
+});
+
+test('a live reading that was withdrawn was none; a tick taken back proves nothing', () => {
+  const proofs = dead();
+  const live = said('supply-volts/kit-1', 241);
+  const back: Reading = {
+    ...live,
+    id: 'back',
+    at: new Date(Date.UTC(2026, 1, 1, 12)).toISOString(),
+    status: 'withdrawn',
+    value: null,
+    why: 'wrong job',
+    replaces: live.id,
+  };
+  expect(energies([...proofs, live, back])['kit-1']).toBe('proved');
+  expect(energies([...proofs, said('make-safe/dead-outdoor', 'undone')]).outdoor).toBe('unknown');
+});
+
+test('startup: while a supply is live, lugs and ohms stay shut, and its tick is to be made again', () => {
+  const items = (readings: readonly Reading[]) =>
+    new Map(
+      jobModel(started)
+        .startup(readings, DEFAULT_MOMENT)
+        .flatMap((step) => step.items.map((item) => [item.key, item] as const)),
+    );
+  const proofs = dead();
+  const safe = items(proofs);
+  expect(['make-safe/lugs', 'element-ohms/ohms-1'].map((key) => safe.get(key)!.heldShut)).toEqual([null, null]);
+  const live = items([...proofs, said('heat-aux/amps-1', 40)]);
+  expect(['make-safe/lugs', 'element-ohms/ohms-1'].map((key) => live.get(key)!.heldShut)).toEqual([
+    'Live when last read: heat-kit circuit 1. Open, lock and prove it dead first.',
+    'Live when last read: heat-kit circuit 1. Open, lock and prove it dead first.',
+  ]);
+  expect([live.get('make-safe/dead-kit-1')!.isLiveAgain, live.get('make-safe/dead-outdoor')!.isLiveAgain]).toEqual([
+    true,
+    false,
+  ]);
+  // The record keeps that it was proved when it was.
+  expect(live.get('make-safe/dead-kit-1')!.verdict?.grade).toBe('pass');
+});

@@ -1,0 +1,132 @@
+import type { Facts } from '../job/document';
+import { inTime } from '../job/in-time';
+import { kitRows } from '../job/kit-rows';
+import { type Reading, type ReadingValue, seenWord } from '../job/reading';
+import { ladder } from '../strips/ladder';
+
+/** A supply that can hurt, by the end of the key that proves it dead. */
+export type SupplyId = `kit-${number}` | 'air-handler' | 'outdoor';
+
+/**
+ * How a supply stands, from the order of what was done and read: nothing said of it; read without volts, but not proved
+ * dead; open, locked and proved dead; live.
+ */
+export type Energy = 'unknown' | 'no-volts' | 'proved' | 'live';
+
+/** How a supply stands, and the reading that says so. */
+export interface SupplyState {
+  readonly id: SupplyId;
+  readonly label: string;
+  readonly energy: Energy;
+  /** What was last said of it; null: nothing. */
+  readonly by: Reading | null;
+}
+
+/** Line volts from which a supply is live, and amps from which something on it runs. Our judgement. */
+const LIVE_VOLTS = 30;
+const LIVE_AMPS = 0.5;
+/** Control volts from which its transformer is fed. */
+const LIVE_CONTROL_VOLTS = 10;
+/** Line volts under which a meter says that there are none. */
+const NO_VOLTS = 5;
+
+/** The supplies of a job: what make-safe has to prove dead. */
+export const suppliesOf = (facts: Facts): readonly { readonly id: SupplyId; readonly label: string }[] => {
+  const isPackaged = facts.system.cabinet === 'packaged';
+  const kit = kitRows(facts).length === 0 ? [] : facts.heatKit.breakersAmps;
+  const hasOwn = !isPackaged && (!facts.heatKit.blowerOnFirstCircuit || kit.length === 0);
+  return [
+    ...kit.map((_, at) => ({ id: `kit-${at + 1}` as const, label: `Heat-kit circuit ${at + 1}` })),
+    ...(hasOwn ? [{ id: 'air-handler' as const, label: 'Indoor supply' }] : []),
+    { id: 'outdoor', label: isPackaged ? 'Unit’s disconnect' : 'Outdoor disconnect' },
+  ];
+};
+
+/** The supply that the control transformer hangs on. */
+const controlSupply = (facts: Facts): SupplyId => {
+  const ids = suppliesOf(facts).map(({ id }) => id);
+  return ids.find((id) => id === 'air-handler') ?? ids.find((id) => id === 'kit-1') ?? 'outdoor';
+};
+
+const above = (value: ReadingValue, least: number): boolean => typeof value === 'number' && value >= least;
+
+const OUTDOOR_RUNS: ReadonlySet<string | null> = new Set([
+  'runs',
+  'fan-alone',
+  'fan-and-hum',
+  'compressor-alone',
+  'hums',
+]);
+
+/** What a reading says of supplies: which are live, which show no volts. */
+interface Says {
+  readonly live: readonly SupplyId[];
+  readonly dead: readonly SupplyId[];
+}
+
+const saysOf = (facts: Facts, item: string, value: ReadingValue): Says => {
+  const [place = '', name = ''] = item.split('/');
+  const only = (is: boolean, ...live: readonly SupplyId[]) => ({ live: is ? live : [], dead: [] });
+  if (place === 'supply-volts' || /^volts-outdoor$/.test(name)) {
+    const id = (place === 'supply-volts' ? name : 'outdoor') as SupplyId;
+    return {
+      live: above(value, LIVE_VOLTS) ? [id] : [],
+      dead: typeof value === 'number' && value < NO_VOLTS ? [id] : [],
+    };
+  }
+  const kits = suppliesOf(facts).flatMap(({ id }) => (id.startsWith('kit-') ? [id] : []));
+  if (item === 'strips/volts') return only(above(value, LIVE_VOLTS), ...kits);
+  const circuit = /^amps-(\d)$/.exec(name)?.[1];
+  if (circuit !== undefined) return only(above(value, LIVE_AMPS), `kit-${Number(circuit)}`);
+  const element = /^amps-element-(\d)$/.exec(name)?.[1];
+  if (element !== undefined) {
+    const of = ladder(facts).circuits.find(({ circuit: { elements } }) => elements.includes(Number(element) - 1));
+    return only(above(value, LIVE_AMPS) && of !== undefined, `kit-${(of?.at ?? 0) + 1}`);
+  }
+  if (/^(compressor|fan)-amps$/.test(name)) return only(above(value, LIVE_AMPS), 'outdoor');
+  if (name === 'look-outdoor-unit') return only(OUTDOOR_RUNS.has(seenWord(value)), 'outdoor');
+  if (name === 'look-blower') return only(seenWord(value) === 'runs', controlSupply(facts));
+  if (/^volts-/.test(name)) return only(above(value, LIVE_CONTROL_VOLTS), controlSupply(facts));
+  return { live: [], dead: [] };
+};
+
+/** The item that ticks off a supply as open, locked and proved dead. */
+export const provedItem = (id: SupplyId): string => `make-safe/dead-${id}`;
+
+/**
+ * How each supply of a job stands, from the order of the visit's record. A reading that shows volts ends a proof; a
+ * proof ends what was live.
+ */
+export const supplyStates = (facts: Facts, readings: readonly Reading[]): readonly SupplyState[] => {
+  const supplies = suppliesOf(facts);
+  const states = new Map<SupplyId, SupplyState>(
+    supplies.map((supply) => [supply.id, { ...supply, energy: 'unknown', by: null }]),
+  );
+  const say = (id: SupplyId, energy: Energy, by: Reading) => {
+    const known = states.get(id);
+    if (known) states.set(id, { ...known, energy, by });
+  };
+  const withdrawn = new Set(readings.flatMap(({ status, replaces }) => (status === 'withdrawn' ? [replaces] : [])));
+  for (const reading of inTime(readings)) {
+    if (reading.status !== 'taken' || withdrawn.has(reading.id)) continue;
+    const { item, value } = reading;
+    const ticked = supplies.find(({ id }) => provedItem(id) === item);
+    if (ticked) {
+      say(ticked.id, value === 'done' ? 'proved' : 'unknown', reading);
+      continue;
+    }
+    const { live, dead } = saysOf(facts, item, value);
+    for (const id of live) say(id, 'live', reading);
+    // No volts on a meter is no proof: what was proved stays proved.
+    for (const id of dead) if (states.get(id)?.energy !== 'proved') say(id, 'no-volts', reading);
+  }
+  return supplies.map(({ id }) => states.get(id)!);
+};
+
+/** Why hands stay out for now, in a sentence: supplies that were live when last something was read. */
+export const handsOut = (states: readonly SupplyState[]): string | null => {
+  const live = states.filter(({ energy }) => energy === 'live').map(({ label }) => label);
+  return live.length === 0
+    ? null
+    : `Live when last read: ${live.join(', ').toLowerCase()}. Open, lock and prove ${live.length === 1 ? 'it' : 'each'} dead first.`;
+};
