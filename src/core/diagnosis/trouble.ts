@@ -45,7 +45,8 @@ export interface ShownProbe {
   readonly probe: Omit<Probe, 'of'>;
   readonly call: CallId | null;
   readonly seconds: number;
-  readonly wouldRead: readonly { readonly words: string; readonly reads: string }[];
+  /** What it would read, with the likeliest suspect that gives that and the number of others that do. */
+  readonly wouldRead: readonly { readonly words: string; readonly more: number; readonly reads: string }[];
   /** Whether it was read once and does not fit. */
   readonly isAgain: boolean;
 }
@@ -72,8 +73,9 @@ export interface Trouble {
 /** Suspects that are shown, and probes that are offered beside the best. */
 const MOST_SUSPECTS = 8;
 const MOST_OTHERS = 6;
-/** Leading suspects whose reading is told beside a probe. */
-const MOST_TOLD = 4;
+/** Different readings that are told beside a probe, and the share of the first suspect from which one counts. */
+const MOST_TOLD = 5;
+const LEAST_TOLD = 0.01;
 
 /** @param first likelihood of the first suspect */
 const standingOf = (p: number, first: number): StandingWord =>
@@ -155,6 +157,23 @@ const speaks = (table: Table, { at }: Suspect, evidence: readonly Evidence[]) =>
   };
 };
 
+/** Each thing that a probe would read, with the likeliest suspect that gives it and how many more do. */
+const wouldRead = (
+  suspects: readonly Suspect[],
+  readsOf: (suspect: Suspect) => string | null,
+): ShownProbe['wouldRead'] => {
+  const first = suspects[0]!.p;
+  const told = new Map<string, { readonly words: string; more: number }>();
+  for (const suspect of suspects) {
+    const reads = readsOf(suspect);
+    if (reads === null || suspect.p < LEAST_TOLD * first) continue;
+    const known = told.get(reads);
+    if (known) known.more += suspect.causes.length;
+    else told.set(reads, { words: suspect.causes[0]!.words, more: suspect.causes.length - 1 });
+  }
+  return [...told].slice(0, MOST_TOLD).map(([reads, { words, more }]) => ({ words, more, reads }));
+};
+
 const shownProbe = (
   table: Table,
   { probe, seconds }: Diagnosis['offers'][number],
@@ -168,10 +187,7 @@ const shownProbe = (
     call: observation.call,
     seconds: Math.round(seconds),
     isAgain: again === probe,
-    wouldRead: suspects.slice(0, MOST_TOLD).flatMap(({ causes, at }) => {
-      const reads = wouldReadWords(probe, readings[of[at[0]!]!]!);
-      return reads === null ? [] : [{ words: causes[0]!.words, reads }];
-    }),
+    wouldRead: wouldRead(suspects, ({ at }) => wouldReadWords(probe, readings[of[at[0]!]!]!)),
   };
 };
 

@@ -1,5 +1,5 @@
 import { causesOf } from '../diagnosis/causes';
-import { COMPLAINT_ITEM, complaintWords, FIXED_ITEM } from '../diagnosis/kept';
+import { COMPLAINT_ITEM, complaintWords, FIXED_ITEM, toPutBack } from '../diagnosis/kept';
 import { inTime } from '../job/in-time';
 import { currentReadings, type Reading, seenWord } from '../job/reading';
 import type { JobModel } from '../model';
@@ -26,7 +26,9 @@ export const troubleStory = (
   const isAgain = ({ items }: PlannedStep) =>
     items.every(({ reading }) => reading && last && inTime([last, reading]).at(-1) === reading);
   const open = toProve.filter((step) => !isAgain(step));
+  const back = toPutBack(readings);
   return [
+    ...(back.length > 0 ? [`To put back: ${listed(back)}.`] : []),
     ...(complaint === null ? [] : [`Complaint: “${complaint}”.`]),
     ...(fixed.length > 0 ? [`Found and fixed: ${listed(fixed.map(({ words }) => words))}.`] : []),
     ...(complaint !== null && fixed.length === 0 ? ['No cause was confirmed.'] : []),

@@ -1,16 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_MOMENT } from '../../core/control/moment';
+import { TONIGHT_ITEM, UNDONE_ITEM } from '../../core/diagnosis/kept';
 import { documentOf, parseJobFileText, toJobFile } from '../../core/formats/job-file';
 import { sampleFile } from '../../core/formats/sample-file';
 import { handoverRecord } from '../../core/handover/record';
 import { recordDifferences } from '../../core/handover/record-differences';
+import { seenValue } from '../../core/job/reading';
 import { SAMPLES } from '../../core/samples';
 import { closeDatabase } from '../database';
 import { handoversOf } from './handovers';
 import { importJob } from './import-job';
 import { createJob, getJob, saveJob } from './jobs';
 import { handOver, takeBack } from './shelf';
-import { change, make } from './test-jobs';
+import { addReadings, change, make, reading } from './test-jobs';
 
 afterAll(closeDatabase);
 
@@ -54,6 +56,17 @@ describe('handing over', () => {
     expect(await takeBack(id, 'E. V.')).toBe(true);
     const back = (await getJob(id))!;
     expect([back.handedOverAt, back.visits[0]!.ended, (await handoversOf(id)).length]).toEqual([null, null, 1]);
+  });
+
+  test('waits until what was set for a night is put back', async () => {
+    const job = await make();
+    const visit = randomUUID();
+    const at = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
+    const set = { item: TONIGHT_ITEM, value: seenValue('emergency|outdoors:compressor'), note: 'System back to heat' };
+    await addReadings(job.id, [reading({ ...set, visit, at: at(2) })]);
+    expect(await handOver(job.id, { author: 'E. V.' })).toBe('makeshift');
+    await addReadings(job.id, [reading({ item: UNDONE_ITEM, value: 'done', visit, at: at(1) })]);
+    expect(await handOver(job.id, { author: 'E. V.' })).toBe('done');
   });
 
   test('travels with the job file, and is read as it was printed', async () => {

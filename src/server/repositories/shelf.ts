@@ -1,4 +1,5 @@
 import { DEFAULT_MOMENT } from '../../core/control/moment';
+import { toPutBack } from '../../core/diagnosis/kept';
 import { lastVisit } from '../../core/job/visits';
 import { inCrew } from '../crew';
 import { models } from '../models';
@@ -31,7 +32,7 @@ export interface HandingOver {
   readonly revision?: number | undefined;
 }
 
-export type HandOverResult = 'done' | 'missing' | 'stale';
+export type HandOverResult = 'done' | 'missing' | 'stale' | 'makeshift';
 
 /**
  * Hands a job over: its record is kept as it is printed now, and its visit ends. A job that somebody changed since it
@@ -43,6 +44,7 @@ export const handOver = (id: string, { author, outdoorF, indoorF, revision }: Ha
     if (!job) return 'missing';
     if (job.handedOverAt !== null) return 'done';
     if (revision !== undefined && revision !== job.revision) return 'stale';
+    if (toPutBack(job.readings).length > 0) return 'makeshift';
     const now = new Date();
     const moment = {
       ...DEFAULT_MOMENT,

@@ -9,6 +9,7 @@ import { unsettled } from '@/core/handover/unsettled';
 import { call, notDone } from '../api';
 import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
+import { usePutBack } from '../trouble/use-put-back';
 import { When } from '../when';
 import { UnsettledDialog } from './unsettled-dialog';
 
@@ -18,6 +19,7 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
   const handedOverAt = useJob((job) => job.saved.handedOverAt);
   const acknowledge = useJob((job) => job.acknowledge);
   const saveState = useJob((job) => job.saveState);
+  const putBack = usePutBack();
   const now = useJobNow();
   const [asks, setAsks] = useState<readonly string[]>([]);
   const router = useRouter();
@@ -58,7 +60,7 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
             if (left.length === 0) void move('hand-over');
             else setAsks(left);
           }}
-          disabled={saveState !== 'saved'}
+          disabled={saveState !== 'saved' || putBack.length > 0}
         >
           Mark handed over
         </button>
@@ -73,6 +75,11 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
             Take back
           </button>
         </span>
+      )}
+      {handedOverAt === null && putBack.length > 0 && (
+        <p role="status" className="basis-full font-semibold text-fail">
+          Not before it is put back: {putBack.join('; ')}. Trouble has the list.
+        </p>
       )}
       {asks.length > 0 && (
         <UnsettledDialog

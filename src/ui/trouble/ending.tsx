@@ -9,6 +9,8 @@ import { CautionSign } from '../cautions';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
 import { useKeepReading } from '../startup/use-keep-reading';
+import { TonightWays } from './tonight-ways';
+import type { AskTonight } from './use-trouble';
 
 const TITLES: Record<Trouble['standpoint'], string> = {
   open: '',
@@ -18,7 +20,7 @@ const TITLES: Record<Trouble['standpoint'], string> = {
   unexplained: 'These readings fit nothing that is known here',
 };
 
-const CauseEnd = ({ cause }: { cause: ShownCause }) => {
+const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
   const keep = useKeepReading(FIXED_ITEM);
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);
@@ -51,12 +53,13 @@ const CauseEnd = ({ cause }: { cause: ShownCause }) => {
           </Link>
         )}
       </div>
+      {cause.id !== 'nothing' && <TonightWays cause={cause.id} ask={ask} />}
     </div>
   );
 };
 
 /** How a search ends: the cause with its confirmation and fix, two causes, or an honest “this fits nothing”. */
-export const Ending = ({ trouble }: { trouble: Trouble }) => {
+export const Ending = ({ trouble, ask }: { trouble: Trouble; ask: AskTonight }) => {
   const { standpoint, suspects, pairs } = trouble;
   if (standpoint === 'open') return null;
   return (
@@ -65,8 +68,8 @@ export const Ending = ({ trouble }: { trouble: Trouble }) => {
         {TITLES[standpoint]}
       </h2>
       {(standpoint === 'named' || standpoint === 'exhausted') &&
-        suspects[0]!.causes.map((cause) => <CauseEnd key={cause.id} cause={cause} />)}
-      {standpoint === 'pair' && pairs[0]!.map((cause) => <CauseEnd key={cause.id} cause={cause} />)}
+        suspects[0]!.causes.map((cause) => <CauseEnd key={cause.id} cause={cause} ask={ask} />)}
+      {standpoint === 'pair' && pairs[0]!.map((cause) => <CauseEnd key={cause.id} cause={cause} ask={ask} />)}
       {standpoint === 'unexplained' && (
         <p>
           No single cause gives these readings, and no two that are known here. Read those again that speak against the

@@ -70,10 +70,11 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: st
         <table className="mt-2 w-full text-sm">
           <caption className="eyebrow text-left">What it would read</caption>
           <tbody>
-            {wouldRead.map(({ words, reads }) => (
-              <tr key={words} className="border-b border-line align-top">
+            {wouldRead.map(({ words, more, reads }) => (
+              <tr key={reads} className="border-b border-line align-top">
                 <th scope="row" className="py-1 pr-3 text-left font-normal">
                   {words}
+                  {more > 0 && <span className="text-quiet">, or {more} more</span>}
                 </th>
                 <td className={`py-1 text-right font-medium ${reads.length < 14 ? 'whitespace-nowrap' : ''}`}>
                   <Said>{reads}</Said>

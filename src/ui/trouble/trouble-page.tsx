@@ -13,6 +13,7 @@ import { ComplaintPick } from './complaint-pick';
 import { Ending } from './ending';
 import { ProbeCard } from './probe-card';
 import { ProveAgain } from './prove-again';
+import { PutBack } from './put-back';
 import { ReadList } from './read-list';
 import { SuspectList } from './suspect-list';
 import { useTrouble } from './use-trouble';
@@ -33,7 +34,7 @@ const Fixed = () => {
 
 /** From a complaint to the cause with the least walking. */
 export const TroublePage = () => {
-  const { trouble, isWorking, hasFailed } = useTrouble();
+  const { trouble, isWorking, hasFailed, askTonight } = useTrouble();
   const [isAsking, setAsking] = useState(false);
   const [chosenId, setChosen] = useState<string | null>(null);
   const said = complaintWords(trouble?.complaint ?? null);
@@ -54,6 +55,7 @@ export const TroublePage = () => {
       )}
       {trouble && (
         <>
+          <PutBack />
           <Fixed />
           {!hasBegun || isAsking ? (
             <ComplaintPick chosen={trouble.complaint} onChosen={() => setAsking(false)} />
@@ -72,7 +74,7 @@ export const TroublePage = () => {
           {hasBegun && (
             <div aria-busy={isWorking} className="grid items-start gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr]">
               <div className="grid gap-4">
-                <Ending trouble={trouble} />
+                <Ending trouble={trouble} ask={askTonight} />
                 {shown && (
                   <ProbeCard
                     key={`${shown.probe.id} ${trouble.evidence.length}`}

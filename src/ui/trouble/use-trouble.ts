@@ -1,8 +1,9 @@
 'use client';
 
 import { type Remote, wrap } from 'comlink';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { SOUND } from '@/core/control/scenario';
+import type { TonightWay } from '@/core/diagnosis/tonight';
 import type { Trouble } from '@/core/diagnosis/trouble';
 import type { TroubleWorker } from '@/workers/trouble.worker';
 import { useJob } from '../job/provider';
@@ -12,6 +13,9 @@ interface Answer {
   readonly trouble: Trouble;
 }
 
+/** Asks what can be done tonight with a cause not fixed; tonight's low in °F. */
+export type AskTonight = (cause: string, tonightF: number) => Promise<readonly TonightWay[]>;
+
 /**
  * Where the search stands for this visit's readings, from a worker that keeps its table while the page lives. The last
  * answer stays until the next is there.
@@ -20,6 +24,7 @@ export const useTrouble = (): {
   readonly trouble: Trouble | null;
   readonly isWorking: boolean;
   readonly hasFailed: boolean;
+  readonly askTonight: AskTonight;
 } => {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
@@ -46,5 +51,16 @@ export const useTrouble = (): {
       isCurrent = false;
     };
   }, [question]);
-  return { trouble: answer?.trouble ?? null, isWorking: answer?.to !== question, hasFailed };
+  const askTonight: AskTonight = useCallback(
+    async (cause, tonightF) =>
+      (await remote.current?.tonight(
+        question.facts,
+        { outdoorF: question.outdoorF, indoorF: question.indoorF, call: 'off', scenario: SOUND },
+        question.readings,
+        cause,
+        tonightF,
+      )) ?? [],
+    [question],
+  );
+  return { trouble: answer?.trouble ?? null, isWorking: answer?.to !== question, hasFailed, askTonight };
 };

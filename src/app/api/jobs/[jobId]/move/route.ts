@@ -11,8 +11,13 @@ export const POST = jobRoute(
     if (action === 'take-back') return done(await takeBack(jobId, author));
     if (action !== 'hand-over') return done(await moveJob(jobId, action, author));
     const result = await handOver(jobId, { author, ...seen });
-    return result === 'stale'
-      ? refuse(409, 'Somebody saved this job since you opened it. Reload, look at the record, and hand it over then.')
-      : done(result === 'done');
+    if (result === 'stale')
+      return refuse(
+        409,
+        'Somebody saved this job since you opened it. Reload, look at the record, and hand it over then.',
+      );
+    if (result === 'makeshift')
+      return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
+    return done(result === 'done');
   }),
 );

@@ -1,0 +1,82 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import { type Facts } from '../job/document';
+import { seenValue } from '../job/reading';
+import { jobBasis } from '../model/basis';
+import { familyById } from '../wiring/families';
+import { TONIGHT_ITEM, toPutBack, UNDONE_ITEM, undoNote } from './kept';
+import { tableOf } from './table';
+import { said } from './test-readings';
+import { tonight } from './tonight';
+
+const cold = (facts: Facts): Facts => ({ ...facts, house: { ...facts.house, designBtuh: 34_000 } });
+const strips = tableOf(jobBasis(cold(familyById('w1+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
+const dual = tableOf(jobBasis(cold(familyById('gas+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
+const NIGHT_F = 10;
+
+test('a dead compressor: everything heats with the strips alone, as far as they go, and the figures are the house’s own', () => {
+  const ways = tonight(strips, 'outdoors:compressor', NIGHT_F);
+  const emergency = ways.find(({ id }) => id === 'emergency')!;
+  // Two elements of 4.8 kW; the house loses 34,000 Btu/h at 10 °F less what it gains.
+  expect(emergency.heatBtuh).toBeCloseTo(9.6 * 3412.14, 0);
+  const lossPerF = 34_000 / (62 - 10);
+  expect(emergency.holdsF).toBeCloseTo(Math.min(68, 10 + (emergency.heatBtuh + lossPerF * 6) / lossPerF), 6);
+  expect(emergency.hoursTo45).toBeNull();
+  expect(ways[0]!.heatBtuh).toBeGreaterThanOrEqual(emergency.heatBtuh - 1);
+});
+
+test('with half the kit dead as well the room falls, and the hours to 45 °F follow from its time constant', () => {
+  const night = tonight(strips, 'supply:line-dead', -20);
+  const best = night[0]!;
+  expect(best.hoursTo45 === null || best.hoursTo45 > 0).toBe(true);
+  const [nothing] = tonight(strips, 'supply:transformer-dead', -20);
+  expect(nothing!.heatBtuh).toBe(0);
+  expect(nothing!.hoursTo45).toBeGreaterThan(0);
+  expect(nothing!.holdsF).toBeLessThan(0);
+});
+
+test('a valve that is fed when it should rest: O lifted outdoors heats, and is put back', () => {
+  const ways = tonight(strips, 'stuck-closed:thermostat R–O/B', NIGHT_F);
+  const lifted = ways.find(({ id }) => id === 'valve-off')!;
+  const left = ways.find(({ id }) => id === 'as-it-stands')!;
+  expect(lifted.heatBtuh).toBeGreaterThan(left.heatBtuh + 10_000);
+  expect(lifted.undo).toEqual(['O back on its terminal at the outdoor unit']);
+});
+
+test('a broken conductor with a spare beside it: the spare brings everything back', () => {
+  const ways = tonight(strips, 'open:thermostat-cable/white', NIGHT_F);
+  const spare = ways.find(({ id }) => id === 'spare')!;
+  expect(spare.heatBtuh).toBeGreaterThan(ways.find(({ id }) => id === 'as-it-stands')!.heatBtuh + 30_000);
+});
+
+test('a dead furnace: the heat pump alone, with its lockout lifted', () => {
+  const facts = dual.basis.facts;
+  const locked = tableOf(
+    jobBasis({
+      ...facts,
+      thermostat: { ...facts.thermostat, outdoorSensor: 'weather' },
+      gates: { ...facts.gates, compressorBelowF: 30 },
+    }),
+    DEFAULT_MOMENT,
+  );
+  const ways = tonight(locked, 'furnace:igniter', 15);
+  const lifted = ways.find(({ id }) => id === 'lockouts-off')!;
+  expect(lifted.undo[0]).toMatch(/compressor below 30 °F/);
+  expect(ways.find(({ id }) => id === 'emergency')!.heatBtuh).toBe(0);
+});
+
+test('nothing is bypassed in any of them', () => {
+  for (const table of [strips, dual])
+    for (const { id } of table.causes.filter((_, at) => at % 7 === 0))
+      for (const way of tonight(table, id, NIGHT_F))
+        expect([...way.how, way.words].join(' ')).not.toMatch(/bypass|bridge|jumper|defeat/i);
+});
+
+test('what was set for a night is to be put back until somebody says that it was', () => {
+  const set = { ...said(TONIGHT_ITEM, seenValue('emergency|x')), note: undoNote(['one', 'other']) };
+  expect(toPutBack([set])).toEqual(['one', 'other']);
+  expect(toPutBack([set, said(UNDONE_ITEM, 'done')])).toEqual([]);
+  const undone = said(UNDONE_ITEM, 'done');
+  const again = { ...said(TONIGHT_ITEM, seenValue('fan-on|x')), note: undoNote(['fan']) };
+  expect(toPutBack([set, undone, again])).toEqual(['fan']);
+  expect(toPutBack([{ ...said(TONIGHT_ITEM, seenValue('as-it-stands|x')), note: '' }])).toEqual([]);
+});

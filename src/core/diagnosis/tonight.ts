@@ -1,0 +1,199 @@
+import { lockoutsInForce } from '../control/lockouts';
+import type { CallId } from '../control/moment';
+import { powerCurve } from '../crossing/heat-pump';
+import { jobHeatPump } from '../crossing/job-heat-pump';
+import { blowerKW } from '../crossing/year/from-job';
+import { outdoorId } from '../devices';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import type { Working } from '../model/working';
+import { jobHouse } from '../simulation/job-house';
+import { timeConstantH } from '../simulation/time-constant';
+import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
+import { colourName, type Harness, landedConductors, sparesOf } from '../wiring/harness';
+import type { Cause, Effect } from './cause';
+import { bothEffects, patients } from './patient';
+import type { Table } from './table';
+
+/** Something that may be set or moved until the part is there: no limit, link, interlock or safety is bypassed. */
+export interface Makeshift {
+  readonly id: string;
+  readonly words: string;
+  readonly how: readonly string[];
+  /** What has to be put back. */
+  readonly undo: readonly string[];
+  readonly call: CallId;
+  /** What it changes beside what is wrong. */
+  readonly effect: Effect;
+  /** Causes that it takes away altogether. */
+  readonly cures?: boolean;
+}
+
+/** A makeshift with what it gives tonight. */
+export interface TonightWay extends Omit<Makeshift, 'effect'> {
+  readonly heatBtuh: number;
+  /** Room that it holds, °F: the setpoint, or less. */
+  readonly holdsF: number;
+  /** Hours until the room is at 45 °F; null: it never is. */
+  readonly hoursTo45: number | null;
+  /** Of a night of twelve hours, $. */
+  readonly nightCost: number;
+}
+
+/** Pipes are in danger below it, °F. */
+const COLDEST_ROOM_F = 45;
+const NIGHT_HOURS = 12;
+
+const asItStands: Makeshift = {
+  id: 'as-it-stands',
+  words: 'Leave it in heat as it is',
+  how: ['Nothing is changed.'],
+  undo: [],
+  call: 'heat-aux',
+  effect: {},
+};
+
+const emergency: Makeshift = {
+  id: 'emergency',
+  words: 'Emergency heat at the thermostat',
+  how: ['System to emergency heat; setpoint as usual, no setback.'],
+  undo: ['System from emergency heat back to heat'],
+  call: 'emergency',
+  effect: {},
+};
+
+const withoutLockouts = (facts: Facts): Makeshift[] => {
+  const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
+  if (compressorBelowF === null && auxAboveF === null) return [];
+  const were = [
+    ...(compressorBelowF === null ? [] : [`compressor below ${compressorBelowF} °F`]),
+    ...(auxAboveF === null ? [] : [`backup above ${auxAboveF} °F`]),
+  ].join(', ');
+  return [
+    {
+      id: 'lockouts-off',
+      words: 'Lockouts lifted, so that whatever works may heat',
+      how: ['Both lockouts to none in the installer menu; save, and see that it stays.'],
+      undo: [`Lockouts back as they were: ${were}`],
+      call: 'heat-aux',
+      effect: { facts: (own) => ({ ...own, gates: { ...own.gates, compressorBelowF: null, auxAboveF: null } }) },
+    },
+  ];
+};
+
+const fanOn = (facts: Facts): Makeshift[] =>
+  backupOf(facts) === 'strips' && kitRows(facts).length > 0
+    ? [
+        {
+          id: 'fan-on',
+          words: 'Emergency heat, with the fan on and not on auto',
+          how: ['Fan to on first, then system to emergency heat.'],
+          undo: ['Fan from on back to auto', 'System from emergency heat back to heat'],
+          call: 'emergency',
+          effect: { faults: ['stuck-closed:thermostat R–G'] },
+        },
+      ]
+    : [];
+
+/** A broken or touching conductor put on a spare. */
+const spare = (harness: Harness, { effect }: Cause): Makeshift[] => {
+  const [code] = effect.faults ?? [];
+  const wire = landedConductors(harness).find(({ id }) => code === `open:${id}` || code?.startsWith(`short:${id}+`));
+  if (!wire) return [];
+  const [colour] = sparesOf(harness, wire.cable);
+  if (colour === undefined) return [];
+  return [
+    {
+      id: 'spare',
+      words: `Put ${wire.from.mark} on the spare ${colourName(colour)} conductor`,
+      how: [
+        'Control power off. Lift the bad conductor at both ends and cap it.',
+        `Land ${colourName(colour)} on ${wire.from.mark} and on ${wire.to.mark}; write it on the record of the wiring.`,
+      ],
+      undo: ['Record the spare as what it now carries, or pull new cable'],
+      call: 'heat-aux',
+      effect: {},
+      cures: true,
+    },
+  ];
+};
+
+/** A valve that is fed when it should rest: its conductor lifted outdoors, where a resting valve heats. */
+const valveOff = (facts: Facts, harness: Harness): Makeshift[] => {
+  if (facts.outdoorUnit.reversingValve !== 'O') return [];
+  const wire = landedConductors(harness).find(
+    ({ to, from }) =>
+      [to, from].some(({ device, mark }) => device === outdoorId(facts) && mark === 'O') && from.device !== to.device,
+  );
+  return wire
+    ? [
+        {
+          id: 'valve-off',
+          words: 'O lifted at the outdoor unit, so that the valve rests in heating',
+          how: ['Disconnect out, proven dead. Lift O at the outdoor board and cap it; disconnect in.'],
+          undo: ['O back on its terminal at the outdoor unit'],
+          call: 'heat-aux',
+          effect: { faults: [`open:${wire.id}`] },
+        },
+      ]
+    : [];
+};
+
+const makeshiftsFor = (facts: Facts, harness: Harness, cause: Cause): readonly Makeshift[] => [
+  asItStands,
+  emergency,
+  ...withoutLockouts(facts),
+  ...fanOn(facts),
+  ...spare(harness, cause),
+  ...valveOff(facts, harness),
+];
+
+/** What an hour of full work takes, $. */
+const costPerHour = (facts: Facts, works: Working, outdoorF: number): number => {
+  const { electricPerKWh, fuelPerUnit } = facts.prices;
+  const compressorKW = works.isCompressorOn ? Math.max(0, powerCurve(jobHeatPump(facts)).at(outdoorF)) : 0;
+  const kW =
+    works.stripsBtuh / BTU_PER_KWH + compressorKW + (works.isBlowerOn && !works.isCompressorOn ? blowerKW(facts) : 0);
+  const fuelUnits = works.fossilBtuh / facts.furnace.efficiency / FUEL_BTU_PER_UNIT[facts.furnace.fuel];
+  return kW * electricPerKWh + fuelUnits * fuelPerUnit;
+};
+
+/**
+ * What can be done tonight with what is dead, the most heat first: what it holds, for how long, what it costs, what has
+ * to be put back.
+ * @param tonightF outdoor temperature of the night, °F
+ */
+export const tonight = (table: Table, causeId: string, tonightF: number): readonly TonightWay[] => {
+  const { basis, causes, moment } = table;
+  const { facts, wall } = basis;
+  const cause = causes.find(({ id }) => id === causeId);
+  if (!cause) return [];
+  const patientWith = patients(basis, { ...moment, outdoorF: tonightF });
+  const { lossBtuhPerF, gainsBtuh, ...rest } = jobHouse(facts);
+  const hours = timeConstantH({ lossBtuhPerF, gainsBtuh, ...rest });
+  const setpointF = facts.house.heatSetpointF;
+  const needsBtuh = Math.max(0, lossBtuhPerF * (setpointF - tonightF) - gainsBtuh);
+  const best = new Map<string, TonightWay>();
+  for (const { effect, ...makeshift } of makeshiftsFor(facts, wall.harness, cause)) {
+    const works = patientWith(makeshift.cures ? effect : bothEffects(cause.effect, effect)).works(makeshift.call);
+    const heatBtuh = works.totalBtuh;
+    const restsF = tonightF + (heatBtuh + gainsBtuh) / lossBtuhPerF;
+    const share = heatBtuh > 0 ? Math.min(1, needsBtuh / heatBtuh) : 1;
+    best.set(makeshift.id, {
+      ...makeshift,
+      heatBtuh,
+      holdsF: Math.min(setpointF, restsF),
+      hoursTo45: restsF >= COLDEST_ROOM_F ? null : hours * Math.log((setpointF - restsF) / (COLDEST_ROOM_F - restsF)),
+      nightCost: NIGHT_HOURS * share * costPerHour(facts, works, tonightF),
+    });
+  }
+  const enough = (heatBtuh: number) => Math.min(heatBtuh, needsBtuh);
+  // What heats enough counts alike; then what costs least, then what leaves least to undo.
+  return [...best.values()].sort(
+    (one, other) =>
+      Math.round((enough(other.heatBtuh) - enough(one.heatBtuh)) / 100) ||
+      one.nightCost - other.nightCost ||
+      one.undo.length - other.undo.length,
+  );
+};

@@ -1,0 +1,106 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import { troubleStory } from '../handover/trouble-story';
+import { type Reading, seenValue } from '../job/reading';
+import { jobModel } from '../model';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
+import { familyById } from '../wiring/families';
+import { clinicOf } from './diagnosis';
+import { COMPLAINT_ITEM, FIXED_ITEM } from './kept';
+import { tableOf } from './table';
+import { said } from './test-readings';
+import { troubleOf } from './trouble';
+import { visitMoment } from './visit-moment';
+
+const { facts } = familyById('w1+aux-e+single+w-out+o')!;
+const clinic = clinicOf(tableOf(jobBasis(facts), DEFAULT_MOMENT));
+const complained = (id: string) => said(COMPLAINT_ITEM, seenValue(id));
+
+test('before anybody says or reads anything there are no suspects and nothing to read', () => {
+  expect(troubleOf(clinic, [])).toMatchObject({ complaint: null, suspects: [], next: null, evidence: [] });
+});
+
+test('a complaint brings suspects and the next thing to read, with what each of them would read there', () => {
+  const { suspects, next, others } = troubleOf(clinic, [complained('outdoor-still')]);
+  expect(suspects.length).toBeGreaterThan(3);
+  expect(next).toMatchObject({ seconds: expect.any(Number), isAgain: false });
+  expect(new Set(next!.wouldRead.map(({ reads }) => reads)).size).toBeGreaterThan(1);
+  expect(others.length).toBeGreaterThan(0);
+});
+
+test('readings of any page count, each for or against; the cause is named with its confirmation and fix', () => {
+  const readings = [complained('hum'), said('heat/look-outdoor-unit', seenValue('fan-and-hum'))];
+  const { suspects, standpoint, evidence } = troubleOf(clinic, readings);
+  expect(standpoint).toBe('named');
+  expect(suspects[0]).toMatchObject({
+    standing: 'likely',
+    causes: [{ id: 'outdoors:capacitor', caution: 'capacitor', by: 'technician' }],
+    speaksFor: [{ words: 'Outdoor unit', answer: 'Fan runs, compressor hums and stops' }],
+    speaksAgainst: [],
+  });
+  expect(evidence).toHaveLength(1);
+  // A reading of Startup under the same key counts here.
+  const volts = said('heat/volts-outdoor-unit-Y', 0.2);
+  expect(troubleOf(clinic, [complained('outdoor-still'), volts]).evidence).toMatchObject([
+    { words: 'Outdoor unit Y–C', answer: '0.2 V' },
+  ]);
+});
+
+test('what was read before a fix does not count after it', () => {
+  const before = [complained('hum'), said('heat/look-outdoor-unit', seenValue('fan-and-hum'))];
+  const fixed = said(FIXED_ITEM, seenValue('outdoors:capacitor'));
+  expect(troubleOf(clinic, [...before, fixed])).toMatchObject({ complaint: null, evidence: [], suspects: [] });
+  const after = said('heat/look-outdoor-unit', seenValue('runs'));
+  expect(troubleOf(clinic, [...before, fixed, after]).evidence).toMatchObject([{ answer: 'Compressor and fan run' }]);
+});
+
+test('what cannot be reached is left out, and something else is offered', () => {
+  const asked = [complained('outdoor-still')];
+  const first = troubleOf(clinic, asked).next!.probe.id;
+  const skipped = {
+    ...said(first, 0),
+    status: 'not-measured',
+    value: null,
+    why: 'Cannot be reached now',
+    replaces: null,
+  } as Reading;
+  expect(troubleOf(clinic, [...asked, skipped]).next!.probe.id).not.toBe(first);
+});
+
+test('a misread is asked for again before anything hangs on it', () => {
+  const readings = [
+    complained('hum'),
+    said('heat/look-outdoor-unit', seenValue('fan-and-hum')),
+    said('power-off/capacitor-compressor', 100),
+    said('power-off/winding-ohms', 1),
+  ];
+  const { next, standpoint } = troubleOf(clinic, readings);
+  expect([standpoint, next !== null]).toEqual(['open', true]);
+});
+
+test('dead measuring stays shut while a supply was last read live', () => {
+  const live = said('heat/volts-air-handler-R', 26);
+  expect(troubleOf(clinic, [complained('blank'), live]).handsOut).toMatch(/^Live when last read/);
+  expect(troubleOf(clinic, [complained('blank')]).handsOut).toBeNull();
+});
+
+test('readings are held against the temperatures that were read', () => {
+  const started = SAMPLES[1]!;
+  expect(visitMoment(started.facts, started.readings, DEFAULT_MOMENT)).toMatchObject({ outdoorF: 19 });
+  expect(visitMoment(started.facts, [], DEFAULT_MOMENT).outdoorF).toBe(DEFAULT_MOMENT.outdoorF);
+});
+
+test('the record tells the story in three lines', () => {
+  const model = jobModel(facts);
+  const story = (readings: readonly Reading[]) =>
+    troubleStory(model, readings, model.startup(readings, DEFAULT_MOMENT));
+  expect(story([])).toEqual([]);
+  const complaint = complained('hum');
+  expect(story([complaint])).toEqual(['Complaint: “It hums outside and does not start”.', 'No cause was confirmed.']);
+  const fixed = said(FIXED_ITEM, seenValue('outdoors:capacitor'));
+  expect(story([complaint, fixed])).toEqual([
+    'Complaint: “It hums outside and does not start”.',
+    'Found and fixed: Compressor’s run capacitor weak or open.',
+    expect.stringMatching(/^Not read again since: .*heat pump alone/),
+  ]);
+});
