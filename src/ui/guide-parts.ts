@@ -8,8 +8,9 @@ export const GUIDE_PARTS = [
   { id: 'crossing', label: 'Crossing', file: '6-crossing.md' },
   { id: 'day', label: 'Day run', file: '7-day-run.md' },
   { id: 'startup', label: 'Startup', file: '8-startup.md' },
-  { id: 'handover', label: 'Handover', file: '9-handover.md' },
-  { id: 'library', label: 'Library', file: '10-library.md' },
+  { id: 'trouble', label: 'Trouble', file: '9-trouble.md' },
+  { id: 'handover', label: 'Handover', file: '10-handover.md' },
+  { id: 'library', label: 'Library', file: '11-library.md' },
 ] as const;
 
 /** The address of the part that a page of a job belongs to. */

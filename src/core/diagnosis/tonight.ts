@@ -1,4 +1,4 @@
-import { lockoutsInForce } from '../control/lockouts';
+import { knowsOutdoor, lockoutsInForce } from '../control/lockouts';
 import type { CallId } from '../control/moment';
 import { powerCurve } from '../crossing/heat-pump';
 import { jobHeatPump } from '../crossing/job-heat-pump';
@@ -44,6 +44,11 @@ export interface TonightWay extends Omit<Makeshift, 'effect'> {
 /** Pipes are in danger below it, °F. */
 const COLDEST_ROOM_F = 45;
 const NIGHT_HOURS = 12;
+/** Lowest lockout that menus take, °F. Our judgement. */
+const LOWEST_F = -20;
+/** A makeshift is worth its trouble from so much more heat on, Btu/h, or at so much of the cost. Our judgement. */
+const LEAST_MORE_BTUH = 300;
+const LESS_COST_SHARE = 0.9;
 
 const asItStands: Makeshift = {
   id: 'as-it-stands',
@@ -78,6 +83,26 @@ const withoutLockouts = (facts: Facts): Makeshift[] => {
       undo: [`Lockouts back as they were: ${were}`],
       call: 'heat-aux',
       effect: { facts: (own) => ({ ...own, gates: { ...own.gates, compressorBelowF: null, auxAboveF: null } }) },
+    },
+  ];
+};
+
+/** With a dead furnace: the thermostat must not drop the compressor for a burner that does not burn. */
+const heatPumpAlone = (facts: Facts): Makeshift[] => {
+  if (backupOf(facts) !== 'fossil' || !knowsOutdoor(facts)) return [];
+  const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
+  const asWas = (gateF: number | null) => (gateF === null ? 'none' : `${gateF} °F`);
+  return [
+    {
+      id: 'heat-pump-alone',
+      words: 'Heat pump alone: backup locked out, compressor’s lockout lifted',
+      how: [
+        `Compressor lockout to none, backup lockout to ${LOWEST_F} °F in the installer menu; save, and see that it stays.`,
+        'It stops itself below the unit’s own limit, where it has one.',
+      ],
+      undo: [`Lockouts back as they were: compressor ${asWas(compressorBelowF)}, backup ${asWas(auxAboveF)}`],
+      call: 'heat-aux',
+      effect: { facts: (own) => ({ ...own, gates: { ...own.gates, compressorBelowF: null, auxAboveF: LOWEST_F } }) },
     },
   ];
 };
@@ -144,6 +169,7 @@ const makeshiftsFor = (facts: Facts, harness: Harness, cause: Cause): readonly M
   asItStands,
   emergency,
   ...withoutLockouts(facts),
+  ...heatPumpAlone(facts),
   ...fanOn(facts),
   ...spare(harness, cause),
   ...valveOff(facts, harness),
@@ -189,11 +215,19 @@ export const tonight = (table: Table, causeId: string, tonightF: number): readon
     });
   }
   const enough = (heatBtuh: number) => Math.min(heatBtuh, needsBtuh);
+  const left = best.get(asItStands.id)!;
+  // Nothing is moved for nothing.
+  const isWorth = (way: TonightWay) =>
+    way.id === asItStands.id ||
+    enough(way.heatBtuh) > enough(left.heatBtuh) + LEAST_MORE_BTUH ||
+    (enough(way.heatBtuh) >= enough(left.heatBtuh) && way.nightCost < LESS_COST_SHARE * left.nightCost);
   // What heats enough counts alike; then what costs least, then what leaves least to undo.
-  return [...best.values()].sort(
-    (one, other) =>
-      Math.round((enough(other.heatBtuh) - enough(one.heatBtuh)) / 100) ||
-      one.nightCost - other.nightCost ||
-      one.undo.length - other.undo.length,
-  );
+  return [...best.values()]
+    .filter(isWorth)
+    .sort(
+      (one, other) =>
+        Math.round((enough(other.heatBtuh) - enough(one.heatBtuh)) / 100) ||
+        one.nightCost - other.nightCost ||
+        one.undo.length - other.undo.length,
+    );
 };

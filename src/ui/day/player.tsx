@@ -86,7 +86,11 @@ export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: Pla
       </button>
       <label className="flex min-w-0 flex-1 items-center text-sm sm:flex-none">
         <span className="sr-only">Speed</span>
-        <select className="field-box w-full" value={speed} onChange={(event) => onSpeed(Number(event.target.value))}>
+        <select
+          className="field-box w-full min-w-0"
+          value={speed}
+          onChange={(event) => onSpeed(Number(event.target.value))}
+        >
           {SPEEDS.map(({ value, label }) => (
             <option key={value} value={value}>
               {label}
