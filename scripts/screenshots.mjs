@@ -17,7 +17,7 @@ const PHONE = { width: 390, height: 844 };
 const VIEWS = [
   ['jobs', '/', DESK],
   ['sheet', `/jobs/${JOBS.planned}/sheet?out=33&in=68&call=heat-1`, DESK],
-  ['strips', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, DESK, false, 60],
+  ['strips', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, DESK, 60],
   ['wiring', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, DESK],
   ['wiring-as-found', `/jobs/${JOBS.found}/wiring?out=28&in=66&call=defrost`, { width: 1280, height: 1500 }],
   ['setup', `/jobs/${JOBS.planned}/setup?out=33&in=68&call=heat-1`, DESK],
@@ -31,7 +31,7 @@ const VIEWS = [
   ['day-defrost', `/jobs/${JOBS.started}/day/defrost?out=32&in=68&call=defrost`, DESK],
   ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK],
   ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
-  ['startup-crawlspace', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK, true],
+  ['trouble', `/jobs/${JOBS.started}/trouble?out=19&in=68&call=heat-aux`, DESK],
   ['wiring-phone', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, PHONE],
   ['startup-phone', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux&at=6`, PHONE],
 ];
@@ -47,9 +47,8 @@ const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
-for (const [name, path, viewport, isDark, second] of VIEWS) {
+for (const [name, path, viewport, second] of VIEWS) {
   const context = await browser.newContext({ viewport });
-  if (isDark) await context.addCookies([{ name: 'gate-cross-theme', value: 'crawlspace', url: address }]);
   await context.addInitScript(() =>
     localStorage.setItem(
       'gate-cross:person',

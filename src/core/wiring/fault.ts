@@ -225,8 +225,15 @@ export const faultsOf = (harness: Harness): NamedFault[] => [
 ];
 
 /** The faults of a scenario that the harness has; a code that it has not is passed over. */
-export const faultsByCode = (harness: Harness, codes: readonly FaultCode[]): NamedFault[] =>
-  codes.length === 0 ? [] : faultFinder(harness)(codes);
+export const faultsByCode = (harness: Harness, codes: readonly FaultCode[]): NamedFault[] => {
+  if (codes.length === 0) return [];
+  const find = finders.get(harness) ?? faultFinder(harness);
+  finders.set(harness, find);
+  return find(codes);
+};
+
+/** The finder of each harness that was asked, as long as the harness lives. */
+const finders = new WeakMap<Harness, (codes: readonly FaultCode[]) => NamedFault[]>();
 
 /** Finds faults of one harness by their codes, again and again. */
 export const faultFinder = (harness: Harness): ((codes: readonly FaultCode[]) => NamedFault[]) => {

@@ -7,7 +7,7 @@ export const nothing = entry({
   id: NOTHING,
   words: 'Nothing is wrong: a delay, a cold night or an expectation',
   kind: 'nothing',
-  weight: 30,
+  weight: 40,
   because:
     'Steam in a defrost, cool air at the register, long runs in the cold and the minimum off time bring many calls.',
   effect: {},
