@@ -3,8 +3,8 @@
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useState } from 'react';
 import { type FaultCode, SOUND, withFault } from '@/core/control/scenario';
+import type { BenchRow } from '@/core/diagnosis/fault-bench';
 import type { Facts } from '@/core/job/document';
-import type { FaultRow } from '@/core/wiring/fault-table';
 import type { WiringWorker } from '@/workers/wiring.worker';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
@@ -12,7 +12,7 @@ import { useMoment } from '../job/use-moment';
 
 type FaultAnswer =
   | { readonly kind: 'working' }
-  | { readonly kind: 'done'; readonly rows: readonly FaultRow[] }
+  | { readonly kind: 'done'; readonly rows: readonly BenchRow[] }
   | { readonly kind: 'failed' };
 
 /** Asks the worker for every single fault; an answer that comes too late is dropped with its worker. */
@@ -71,7 +71,7 @@ export const FaultBench = () => {
             {shown.length} of {rows!.length} faults, in every call at {text(moment.outdoorF)} out.
           </p>
           <ul aria-label="Faults" className="columns-1 gap-8 lg:columns-2">
-            {shown.map(({ code, words, effects }) => (
+            {shown.map(({ code, words, effects, confirm, mend }) => (
               <li
                 key={code}
                 className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm"
@@ -81,6 +81,11 @@ export const FaultBench = () => {
                   <span className={effects.length === 0 ? 'text-quiet' : ''}>
                     {effects.length === 0 ? 'No coil does otherwise.' : effects.join(' ')}
                   </span>
+                  {isTried(code) && (
+                    <span className="block">
+                      <b>Confirm:</b> {confirm} <b>Fix:</b> {mend}
+                    </span>
+                  )}
                 </span>
                 <button
                   type="button"

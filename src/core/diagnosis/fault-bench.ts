@@ -1,0 +1,18 @@
+import type { Moment } from '../control/moment';
+import type { Facts } from '../job/document';
+import { type FaultRow, faultTable } from '../wiring/fault-table';
+import type { Bench } from '../wiring/state';
+import type { Cause } from './cause';
+import { wireCauses } from './causes/wires';
+
+/** What one fault of the wires would do, with how to make sure of it and fix it: as the catalogue has it. */
+export type BenchRow = FaultRow & Pick<Cause, 'confirm' | 'mend'>;
+
+/** Every single fault of a harness that shows, with what it does in every call. */
+export const faultBench = (facts: Facts, bench: Bench, moment: Moment): BenchRow[] => {
+  const causes = new Map(wireCauses(facts, bench.harness).map((cause) => [cause.id, cause]));
+  return faultTable(facts, bench, moment).flatMap((row): BenchRow[] => {
+    const cause = causes.get(row.code);
+    return cause ? [{ ...row, words: cause.words, confirm: cause.confirm, mend: cause.mend }] : [];
+  });
+};
