@@ -68,6 +68,9 @@ test('a reading of Startup opens here; a skipped probe is left out, a withdrawn 
   await expect(page.getByText('No complaint: from the readings alone.')).toBeVisible();
   const read = page.getByRole('region', { name: 'Read so far' });
   await expect(read).toContainText('Outdoor unit Y–C, heat: 0 V');
+  await page.getByRole('link', { name: 'Suspects on the drawing' }).click();
+  await expect(page.getByRole('group', { name: 'Wiring' })).toBeVisible();
+  await page.goBack();
   const first = page.locator('#probe-title');
   const before = await first.textContent();
   await page.getByRole('button', { name: 'Can’t reach it: something else' }).click();

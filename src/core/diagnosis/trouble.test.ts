@@ -7,6 +7,7 @@ import { SAMPLES } from '../samples';
 import { familyById } from '../wiring/families';
 import { clinicOf } from './diagnosis';
 import { COMPLAINT_ITEM, FIXED_ITEM } from './kept';
+import { suspectedParts, suspectedRung, suspectsFrom, suspectsQuery } from './suspected-parts';
 import { tableOf } from './table';
 import { said } from './test-readings';
 import { troubleOf } from './trouble';
@@ -103,4 +104,19 @@ test('the record tells the story in three lines', () => {
     'Found and fixed: Compressor’s run capacitor weak or open.',
     expect.stringMatching(/^Not read again since: .*heat pump alone/),
   ]);
+});
+
+test('suspects that stand are lit on the drawing, and picked on the ladder', () => {
+  const { suspects } = troubleOf(clinic, [
+    complained('outdoor-still'),
+    said('heat/hot-thermostat', seenValue('R+Y+G')),
+    said('heat/hot-air-handler', seenValue('R+G')),
+  ]);
+  expect(suspectedParts(suspects)).toContain('thermostat-cable/yellow');
+  expect(suspectsFrom(decodeURIComponent(suspectsQuery(suspectedParts(suspects)).slice('suspects='.length)))).toEqual(
+    new Set(suspectedParts(suspects)),
+  );
+  const strips = troubleOf(clinic, [complained('not-enough'), said('element-ohms/rungs', seenValue('limit-2'))]);
+  expect(suspectedRung(strips.suspects)).toBe('limit-2');
+  expect(suspectedRung(suspects)).toBeNull();
 });

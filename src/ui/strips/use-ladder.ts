@@ -1,3 +1,4 @@
+import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { observedNow, stripKeys } from '@/core/model/observable';
 import type { ClampAt } from '@/core/strips/clamp';
@@ -8,13 +9,20 @@ import { useBasis } from '../job/use-basis';
 import { useMoment } from '../job/use-moment';
 import type { PartAt } from './ladder/drawing';
 
+/** A part as an address names it, such as `limit-2`; null where it names none. */
+const partOf = (text: string | null): PartAt | null => {
+  const [, kind, at] = /^(link|element|limit|switch)-(\d)$/.exec(text ?? '') ?? [];
+  return kind && at ? { kind: kind as PartAt['kind'], element: Number(at) - 1 } : null;
+};
+
 /** The ladder at a second: what is picked on it, which breakers are open, what its supply was read at. */
 export const useLadder = () => {
   const readings = useJob((job) => job.readings);
   const moment = useMoment();
   const { facts, wall } = useBasis();
   const [seconds, setSeconds] = useState(0);
-  const [part, setPart] = useState<PartAt | null>(null);
+  const asked = useSearchParams().get('rung');
+  const [part, setPart] = useState<PartAt | null>(() => partOf(asked));
   const [clamp, setClamp] = useState<ClampAt>({ kind: 'main' });
   const [openBreakers, setOpenBreakers] = useState<ReadonlySet<number>>(new Set());
   const read = useMemo(() => observedNow(facts, readings).get(stripKeys(facts).volts)?.value, [facts, readings]);

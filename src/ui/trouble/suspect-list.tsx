@@ -1,9 +1,13 @@
 'use client';
 
+import Link from 'next/link';
 import { CALLS } from '@/core/control/moment';
 import { CAUSE_KINDS } from '@/core/diagnosis/cause';
+import { suspectedParts, suspectedRung, suspectsQuery } from '@/core/diagnosis/suspected-parts';
 import type { ReadLine, ShownSuspect, Trouble } from '@/core/diagnosis/trouble';
 import { Said } from '../degrees';
+import { useJob } from '../job/provider';
+import { jobQuery } from '../job/query';
 
 /** A reading in one line. */
 export const readWords = ({ words, call, answer }: ReadLine): string =>
@@ -69,6 +73,36 @@ const SuspectRow = ({ suspect, isFirst }: { suspect: ShownSuspect; isFirst: bool
   );
 };
 
+/** Where the suspects that stand can be looked at: lit on the drawing, picked on the ladder. */
+const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
+  const id = useJob((job) => job.saved.id);
+  const query = useJob(jobQuery);
+  const parts = suspectedParts(suspects);
+  const rung = suspectedRung(suspects);
+  return (
+    <p className="flex flex-wrap gap-x-4">
+      {parts.length > 0 && (
+        <Link
+          className="flex min-h-11 items-center underline underline-offset-4"
+          prefetch={false}
+          href={`/jobs/${id}/wiring?${query}&${suspectsQuery(parts)}`}
+        >
+          Suspects on the drawing
+        </Link>
+      )}
+      {rung && (
+        <Link
+          className="flex min-h-11 items-center underline underline-offset-4"
+          prefetch={false}
+          href={`/jobs/${id}/strips?${query}&rung=${rung}`}
+        >
+          On the ladder
+        </Link>
+      )}
+    </p>
+  );
+};
+
 /** What can still be the cause, the likeliest first, each opening to what speaks for it and against it. */
 export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble: Trouble }) => (
   <section aria-labelledby="suspects-title">
@@ -80,6 +114,7 @@ export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble:
         <SuspectRow key={suspect.key} suspect={suspect} isFirst={at === 0} />
       ))}
     </ul>
+    <Shown suspects={suspects} />
     <p className="mt-1 text-sm text-quiet">
       {ruledOut} of {all} things that can be wrong with this system are ruled out.
     </p>

@@ -25,7 +25,7 @@ interface BenchProps {
   readonly probes: Probes;
   readonly onTerminal: (ref: TerminalRef) => void;
   readonly onProbe: (which: 0 | 1, ref: TerminalRef) => void;
-  readonly pointsAt: string | null;
+  readonly pointsAt: ReadonlySet<string>;
   readonly moved: ReadonlySet<string>;
 }
 

@@ -132,7 +132,7 @@ interface DeviceProps {
   readonly state: WiringState;
   readonly called: ReadonlySet<string>;
   readonly probes: Probes;
-  readonly pointsAt: string | null;
+  readonly pointsAt: ReadonlySet<string>;
   readonly mayLandHere: boolean;
   readonly onTerminal: (ref: TerminalRef) => void;
 }
@@ -171,7 +171,7 @@ export const PictureDevice = ({ drawn, state, called, probes, pointsAt, mayLandH
         state={state}
         called={called}
         probes={probes}
-        pointedAt={pointsAt === terminal.node || terminal.coils.some(({ id }) => id === pointsAt)}
+        pointedAt={pointsAt.has(terminal.node) || terminal.coils.some(({ id }) => pointsAt.has(id))}
         isTarget={mayLandHere}
         onTerminal={onTerminal}
       />

@@ -17,8 +17,8 @@ interface PictureProps {
   /** Terminals that the call itself makes live: they alone stand out. */
   readonly called: ReadonlySet<string>;
   readonly probes: Probes;
-  /** Terminal, conductor or coil that a finding points at. */
-  readonly pointsAt: string | null;
+  /** Terminals, conductors and coils that a finding points at, or that are suspected. */
+  readonly pointsAt: ReadonlySet<string>;
   /** Conductors that are not where the plan has them. */
   readonly moved: ReadonlySet<string>;
   readonly zoom: number;
@@ -80,7 +80,7 @@ export const Picture = memo(function Picture({
           key={wire.id}
           wire={wire}
           isLive={isLive(wire)}
-          isPointedAt={pointsAt === wire.id}
+          isPointedAt={pointsAt.has(wire.id)}
           isMoved={moved.has(wire.id)}
         />
       ))}

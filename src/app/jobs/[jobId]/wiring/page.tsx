@@ -1,6 +1,8 @@
 'use client';
 
+import { useSearchParams } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
+import { SUSPECTS_QUERY, suspectsFrom } from '@/core/diagnosis/suspected-parts';
 import { findingKey } from '@/core/job/finding';
 import { roomNote } from '@/core/wiring/trace';
 import { Cautions } from '@/ui/cautions';
@@ -32,10 +34,15 @@ const WiringPage = () => {
   const { harness } = found;
   const { probes, moves, onProbe, onMeasure } = useProbes(harness);
   const [mode, setMode] = useState<MeterMode>('high');
-  const [pointsAt, setPointsAt] = useState<string | null>(null);
+  const [pointed, setPointed] = useState<string | null>(null);
+  const suspected = useSearchParams().get(SUSPECTS_QUERY);
+  const pointsAt = useMemo(
+    () => (pointed === null ? suspectsFrom(suspected) : new Set([pointed])),
+    [pointed, suspected],
+  );
   const moved = useMemo(() => new Set(differing.map(({ id }) => id)), [differing]);
   const onPoint = useCallback((at: string) => {
-    setPointsAt((now) => (now === at ? null : at));
+    setPointed((now) => (now === at ? null : at));
     document.getElementById('bench')?.scrollIntoView({ block: 'start' });
   }, []);
 
