@@ -2,10 +2,9 @@ import type { Parsed } from '../src/core/border/parse';
 import { DEFAULT_MOMENT } from '../src/core/control/moment';
 import { COMPLAINTS } from '../src/core/diagnosis/complaints';
 import { type Clinic, clinicOf } from '../src/core/diagnosis/diagnosis';
-import { callOf } from '../src/core/diagnosis/probe';
 import { type Table, tableOf } from '../src/core/diagnosis/table';
 import { worldOf } from '../src/core/diagnosis/world';
-import { askTalk, isComplaint, type Talk, worldTalk } from '../src/core/formats/diagnosis-lines';
+import { askTalk, isComplaint, probeLine, type Talk, worldTalk } from '../src/core/formats/diagnosis-lines';
 import type { JobFile } from '../src/core/formats/job-file';
 import { jobBasis } from '../src/core/model/basis';
 import { optionsOf, refused } from './options';
@@ -34,12 +33,7 @@ export const probesReport = (job: JobFile): Parsed<unknown> => {
   return {
     ok: true,
     value: table.value.probes.map((probe) => ({
-      id: probe.id,
-      words: probe.words,
-      call: callOf(probe),
-      unit: probe.unit,
-      ...(probe.choices ? { choices: probe.choices.map(({ word }) => word) } : {}),
-      ...(probe.marks ? { marks: probe.marks } : {}),
+      ...probeLine(probe),
       place: probe.place,
       kind: probe.kind,
       seconds: probe.seconds,

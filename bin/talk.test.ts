@@ -1,5 +1,5 @@
 import { Readable } from 'node:stream';
-import { openTalk,run } from './run';
+import { openTalk, run } from './run';
 import { holdTalk } from './talk';
 
 const sampleJob = (() => {

@@ -1,11 +1,11 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { type Facts } from '../job/document';
 import { seenValue } from '../job/reading';
+import { said } from '../job/test-readings';
 import { jobBasis } from '../model/basis';
 import { familyById } from '../wiring/families';
 import { TONIGHT_ITEM, toPutBack, UNDONE_ITEM, undoNote } from './kept';
 import { tableOf } from './table';
-import { said } from './test-readings';
 import { tonight, type TonightWay } from './tonight';
 
 const cold = (facts: Facts): Facts => ({ ...facts, house: { ...facts.house, designBtuh: 34_000 } });

@@ -1,6 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { troubleStory } from '../handover/trouble-story';
 import { type Reading, seenValue } from '../job/reading';
+import { said } from '../job/test-readings';
 import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
@@ -9,7 +10,6 @@ import { clinicOf } from './diagnosis';
 import { COMPLAINT_ITEM, FIXED_ITEM } from './kept';
 import { suspectedParts, suspectedRung, suspectsFrom, suspectsQuery } from './suspected-parts';
 import { tableOf } from './table';
-import { said } from './test-readings';
 import { troubleOf } from './trouble';
 import { visitMoment } from './visit-moment';
 

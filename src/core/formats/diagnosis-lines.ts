@@ -22,7 +22,8 @@ export interface Talk {
 
 const refusal = (error: string) => ({ write: [{ error }], isOver: false });
 
-const probeLine = ({ probe }: { readonly probe: Probe }) => ({
+/** A probe as a line tells it. */
+export const probeLine = (probe: Probe) => ({
   id: probe.id,
   words: probe.words,
   call: callOf(probe),
@@ -61,7 +62,7 @@ export const askTalk = (clinic: Clinic, complaint: string | null): Talk => {
       return {
         write: [
           {
-            probe: probeLine(next),
+            probe: probeLine(next.probe),
             suspects: suspects.filter(({ p }, at) => at === 0 || p >= LEAST_TOLD).map(suspectLine),
           },
         ],

@@ -1,5 +1,6 @@
 import { DEFAULT_MOMENT } from '../control/moment';
-import { type Reading, type ReadingValue, seenValue, takenReading } from '../job/reading';
+import { type Reading, type ReadingValue, seenValue } from '../job/reading';
+import { said } from '../job/test-readings';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import { familyById } from '../wiring/families';
@@ -7,21 +8,6 @@ import { handsOut, suppliesOf, supplyStates } from './energy';
 import { STARTUP_STEPS } from './steps';
 
 const started = SAMPLES[1]!.facts;
-let minute = 0;
-const said = (item: string, value: ReadingValue): Reading => {
-  minute += 1;
-  return takenReading({
-    id: `${item} ${minute}`,
-    item,
-    visit: 'v',
-    value,
-    place: null,
-    at: new Date(Date.UTC(2026, 1, 1, 10, minute)).toISOString(),
-    author: 'R',
-    instrument: '',
-    replaces: null,
-  });
-};
 const dead = (facts = started) => suppliesOf(facts).map(({ id }) => said(`make-safe/dead-${id}`, 'done'));
 const energies = (readings: readonly Reading[]) =>
   Object.fromEntries(supplyStates(started, readings).map(({ id, energy }) => [id, energy]));

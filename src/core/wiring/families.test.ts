@@ -23,7 +23,7 @@ import { families } from './families';
 import { faultsOf } from './fault';
 import { landedConductors, refText } from './harness';
 import { plan } from './plan';
-import { meterVolts, type WiringState, wiringState } from './state';
+import { benchFor, meterVolts, type WiringState, wiringState } from './state';
 
 const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
 
@@ -213,6 +213,20 @@ const hasNgspice = spawnSync('ngspice', ['--version']).status === 0;
     const states = batch.flatMap(({ facts }) => callsOf(facts).map((call) => wired(facts, call, 22)));
     const { printed, nodes } = inOneRun(states);
     expect(states.every(({ network }) => sourcesOf(network).length > 0)).toBe(true);
+    expect(nodes.length).toBeGreaterThan(states.length * 10);
+    const off = nodes.filter(([node, volts]) => !(Math.abs(printed.get(node)! - volts) < 0.02));
+    expect(off).toEqual([]);
+  });
+
+  const some = FAMILIES.filter((_, at) => at % Math.ceil(FAMILIES.length / 8) === 0);
+  test.each(some)('with each single fault in it: $id', ({ facts }) => {
+    const bench = benchFor(facts, plan(facts));
+    const states = faultsOf(bench.harness).flatMap(({ code }) =>
+      (['heat-1', 'emergency'] as const).map((call) =>
+        bench.at(facts, { ...DEFAULT_MOMENT, call, scenario: withFault(code) }),
+      ),
+    );
+    const { printed, nodes } = inOneRun(states);
     expect(nodes.length).toBeGreaterThan(states.length * 10);
     const off = nodes.filter(([node, volts]) => !(Math.abs(printed.get(node)! - volts) < 0.02));
     expect(off).toEqual([]);

@@ -1,4 +1,4 @@
-import { type ReadingValue, type TakenReading, takenReading } from '../job/reading';
+import { type ReadingValue, type TakenReading, takenReading } from './reading';
 
 let minute = 0;
 
