@@ -1,9 +1,7 @@
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
+import { FELT_SHARE } from './felt-share';
 import type { Noticed } from './noticed';
-
-/** Under this share of the heat of a good system people feel it. Our judgement. */
-export const FELT_SHARE = 0.85;
 
 /** What somebody calls for, in his own words. */
 export interface Complaint {

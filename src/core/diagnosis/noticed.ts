@@ -2,7 +2,7 @@ import type { CallId } from '../control/moment';
 import { callsOf } from '../control/moment';
 import { backupOf } from '../job/backup';
 import type { Working } from '../model/working';
-import { FELT_SHARE } from './complaints';
+import { FELT_SHARE } from './felt-share';
 import type { Patient } from './patient';
 
 /** What the people of a house notice of it, heat as shares of what it should be. */
