@@ -245,6 +245,27 @@ describe('a diagnosis', () => {
   });
 });
 
+describe('a ghost', () => {
+  test('is read again at low impedance: next to nothing there where nothing feeds it, as much where something does', () => {
+    const each = clinic(IDS[0]);
+    const { table } = each;
+    const high = table.probeById('cool/volts-air-handler-O')!;
+    const asked = { complaint: 'no-cooling', evidence: [{ probe: high, answer: 8 }], skipped: [] };
+    const low = diagnose(each, asked).offers.find(({ probe }) => probe.id === `${high.id}-low`)!;
+    expect(low.probe.words).toMatch(/low impedance/);
+    const p = (answer: number) => {
+      const evidence = [...asked.evidence, { probe: low.probe, answer }];
+      return diagnose(each, { ...asked, evidence }).p[
+        table.causes.findIndex(({ id }) => id === 'loose:thermostat-cable/orange')
+      ]!;
+    };
+    // A loose screw passes what little a meter of low impedance takes.
+    expect(p(8)).toBeGreaterThan(10 * p(0.1));
+    const dead = diagnose(each, { ...asked, evidence: [{ probe: high, answer: 0.1 }] });
+    expect(dead.offers.map(({ probe }) => probe.id)).not.toContain(`${high.id}-low`);
+  });
+});
+
 describe('what a probe takes', () => {
   const { table } = clinic(IDS[0]);
   const probe = (id: string) => table.probeById(id)!;

@@ -1,3 +1,4 @@
+import { DEAD_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
 import type { Cause } from './cause';
 import { type CauseClass, classesOf } from './classes';
 import { AT_THE_DOOR, costOf, type Standing } from './cost';
@@ -111,6 +112,12 @@ const standpointOf = (
   return { standpoint: found.length === 0 ? { kind: 'exhausted', suspect: first } : { kind: 'open' }, again };
 };
 
+/** What was read between a dead terminal and a live one may be a ghost: the same points at low impedance tell. */
+const ghostly = ({ retestOf }: Table, evidence: readonly Evidence[]): Probe[] =>
+  evidence.flatMap(({ probe, answer }) =>
+    typeof answer === 'number' && answer > DEAD_VOLTS && answer < PULL_IN_VOLTS ? (retestOf(probe) ?? []) : [],
+  );
+
 /**
  * Where a diagnosis stands after a complaint and what was observed.
  * @example
@@ -126,7 +133,7 @@ export const diagnose = (clinic: Clinic, asked: Asked): Diagnosis => {
     .sort((one, other) => other.p - one.p);
   const { standing, seconds } = walked(evidence);
   const without = new Set([...skipped, ...evidence.map(({ probe }) => probe.id)]);
-  const found = offers(clinic, p, standing, without);
+  const found = offers(clinic, p, standing, without, ghostly(table, evidence));
   const { standpoint, again } = standpointOf(clinic, asked, suspects, found);
   const reread = again ? [{ probe: again.probe, bits: 0, seconds: costOf(again.probe, standing).seconds }] : [];
   return { suspects, p, offers: [...reread, ...found], again: again?.probe ?? null, standing, seconds, standpoint };

@@ -71,17 +71,19 @@ export const leading = (classes: readonly CauseClass[], p: Float64Array): Float6
  * that takes; then none that takes a license.
  * @param p how likely each cause is
  * @param without ids of probes that are taken or cannot be reached
+ * @param retests probes beside the table's own: what may be a ghost, at low impedance
  */
 export const offers = (
   { table, classes }: { readonly table: Table; readonly classes: readonly CauseClass[] },
   p: Float64Array,
   standing: Standing,
   without: ReadonlySet<string>,
+  retests: readonly Probe[] = [],
 ): readonly Offer[] => {
   const lead = leading(classes, p);
   const found: Offer[] = [];
   for (const kinds of TIERS) {
-    const probes = table.probes.filter(({ id, kind }) => kinds.includes(kind) && !without.has(id));
+    const probes = [...table.probes, ...retests].filter(({ id, kind }) => kinds.includes(kind) && !without.has(id));
     for (const probe of probes) {
       const bits = bitsOf(table.row(probe), p);
       if (bits >= LEAST_BITS) found.push({ probe, bits, seconds: costOf(probe, standing).seconds });

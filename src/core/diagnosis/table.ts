@@ -11,6 +11,7 @@ import { binsOf, outcomesOf, readsAlike } from './outcome';
 import { type Patient, patients } from './patient';
 import type { Probe } from './probe';
 import { probesOf } from './probes';
+import { lowTwin } from './probes/terminals';
 
 /** What a probe reads under each cause: the few readings that differ, and which of them each cause gives. */
 export interface Row {
@@ -35,6 +36,8 @@ export interface Table {
   /** By cause, how likely each complaint is. */
   readonly complaints: () => readonly (readonly number[])[];
   readonly probeById: (id: string) => Probe | undefined;
+  /** The same two points at low impedance, which no ghost survives; undefined: it is no reading of volts. */
+  readonly retestOf: (probe: Probe) => Probe | undefined;
 }
 
 /** What a probe reads on a patient. */
@@ -53,7 +56,8 @@ export const tableOf = (basis: JobBasis, moment: Moment): Table => {
   const { facts, wall } = basis;
   const causes = causesOf(facts, wall.harness);
   const probes = probesOf(facts, wall.harness, causes);
-  const byId = new Map(probes.map((probe) => [probe.id, probe]));
+  const retests = new Map(probes.flatMap((probe) => lowTwin(facts, probe).map((twin) => [probe.id, twin] as const)));
+  const byId = new Map([...probes, ...retests.values()].map((probe) => [probe.id, probe]));
   const patientWith = patients(basis, moment);
   const all = causes.map(({ effect }) => patientWith(effect));
   const nothingAt = causes.findIndex(({ id }) => id === NOTHING);
@@ -94,5 +98,6 @@ export const tableOf = (basis: JobBasis, moment: Moment): Table => {
     complaints: () =>
       (complaints ??= all.map((patient, cause) => complaintShares(noticedOf(patient, sound), cause === nothingAt))),
     probeById: (id) => byId.get(id),
+    retestOf: ({ id }) => retests.get(id),
   };
 };

@@ -74,6 +74,22 @@ const volts = (facts: Facts, harness: Harness): Probe[] =>
       ),
     );
 
+/** A reading of volts taken again at low impedance: a ghost reads next to nothing there. */
+export const lowTwin = (facts: Facts, probe: Probe): readonly Probe[] => {
+  const { call, observable } = probe.of;
+  if (observable.kind !== 'volts' || observable.meter === 'low') return [];
+  const of = { call, observable: { ...observable, meter: 'low' } } as const;
+  return [
+    {
+      ...probe,
+      id: observationKey(facts, of),
+      of,
+      words: `${probe.words}, low impedance`,
+      how: 'The same two points, the meter on its low-impedance setting: a ghost falls to next to nothing, a fed terminal stays.',
+    },
+  ];
+};
+
 /** Each strip gone down in one go, in each call: which of its terminals are hot. */
 const rows = (facts: Facts, harness: Harness): Probe[] =>
   harness.devices
