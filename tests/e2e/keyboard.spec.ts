@@ -101,6 +101,9 @@ test('the light that was chosen stays, on every page: paper, crawlspace, sunligh
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
   await page.getByRole('button', { name: 'Light: Crawlspace. Change it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'sunlight');
+  // The browser keeps a cookie a moment after the page has set it; a reload by machine is quicker than that.
+  const kept = async () => (await page.context().cookies()).find(({ name }) => name === 'gate-cross-theme')?.value;
+  await expect.poll(kept).toBe('sunlight');
   await page.reload();
   await page.getByRole('button', { name: 'Light: Sunlight. Change it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'paper');
