@@ -1,7 +1,7 @@
 import type { Parsed } from '../src/core/border/parse';
 import { DEFAULT_MOMENT } from '../src/core/control/moment';
 import { COMPLAINTS } from '../src/core/diagnosis/complaints';
-import { type Clinic, clinicOf } from '../src/core/diagnosis/diagnosis';
+import { clinicOf } from '../src/core/diagnosis/diagnosis';
 import { type Table, tableOf } from '../src/core/diagnosis/table';
 import { worldOf } from '../src/core/diagnosis/world';
 import { askTalk, isComplaint, probeLine, type Talk, worldTalk } from '../src/core/formats/diagnosis-lines';
@@ -58,11 +58,6 @@ const TALK_OPTIONS = {
   noise: { type: 'string' },
 } as const;
 
-const asking = (clinic: Clinic, complaint: string | undefined): Parsed<Talk> =>
-  complaint !== undefined && !isComplaint(complaint)
-    ? refused('--complaint', `must be one of ${COMPLAINTS.map(({ id }) => id).join(', ')}`)
-    : { ok: true, value: askTalk(clinic, complaint ?? null) };
-
 const answering = (table: Table, fault: string | undefined, noise: string | undefined): Parsed<Talk> => {
   const cause = table.causes.find(({ id }) => id === fault);
   if (!cause) return refused('--fault', 'must be the id of a fault, as gate faults lists them');
@@ -80,7 +75,11 @@ export const talkOf = (verb: 'diagnose' | 'world', words: readonly string[], job
   if (!options.ok) return options;
   const { ask, complaint, fault, noise } = options.value.values;
   if (verb === 'diagnose' && !ask) return refused('--ask', 'must be given: the talk goes by lines');
+  if (complaint !== undefined && !isComplaint(complaint))
+    return refused('--complaint', `must be one of ${COMPLAINTS.map(({ id }) => id).join(', ')}`);
   const table = tableFor(job);
   if (!table.ok) return table;
-  return verb === 'diagnose' ? asking(clinicOf(table.value), complaint) : answering(table.value, fault, noise);
+  return verb === 'diagnose'
+    ? { ok: true, value: askTalk(clinicOf(table.value), complaint ?? null) }
+    : answering(table.value, fault, noise);
 };

@@ -32,21 +32,20 @@ const duel = (fault: string, ...noise: string[]): { lines: Line[]; end: Line } =
   return { lines, end: asked };
 };
 
-test.each([['outdoors:capacitor'], ['open:thermostat-cable/green'], ['strips:limit-1'], ['air:filter'], ['nothing']])(
-  'two programs find %s by lines, with exact meters and with noisy ones',
-  (fault) => {
-    for (const noise of [[], ['--noise', '5']]) {
-      const { lines, end } = duel(fault, ...noise);
-      expect(end.cause).toContain(fault);
-      expect(end.probes).toBe(lines.length / 2);
-      expect(end.seconds as number).toBeGreaterThan(0);
-      for (const { probe, suspects } of lines.filter((_, at) => at % 2 === 0) as { probe: Line; suspects: Line[] }[]) {
-        expect(Object.keys(probe)).toEqual(expect.arrayContaining(['id', 'words', 'call', 'unit']));
-        expect(suspects[0]).toEqual({ id: expect.any(String), p: expect.any(Number) });
-      }
-    }
-  },
-);
+test.each([
+  { fault: 'outdoors:capacitor', noise: [] },
+  { fault: 'strips:limit-1', noise: ['--noise', '5'] },
+  { fault: 'nothing', noise: ['--noise', '5'] },
+])('two programs find $fault by lines', ({ fault, noise }) => {
+  const { lines, end } = duel(fault, ...noise);
+  expect(end.cause).toContain(fault);
+  expect(end.probes).toBe(lines.length / 2);
+  expect(end.seconds as number).toBeGreaterThan(0);
+  for (const { probe, suspects } of lines.filter((_, at) => at % 2 === 0) as { probe: Line; suspects: Line[] }[]) {
+    expect(Object.keys(probe)).toEqual(expect.arrayContaining(['id', 'words', 'call', 'unit']));
+    expect(suspects[0]).toEqual({ id: expect.any(String), p: expect.any(Number) });
+  }
+});
 
 test('every fault listed has a world, and every probe listed an answer in it', () => {
   const list = (verb: string): Line[] => {
@@ -57,7 +56,7 @@ test('every fault listed has a world, and every probe listed an answer in it', (
   const faults = list('faults');
   const probes = list('probes');
   expect(Object.keys(faults[0]!)).toEqual(['id', 'words', 'kind', 'weight']);
-  for (const { id } of faults.filter((_, at) => at % 12 === 0)) {
+  for (const { id } of faults.filter((_, at) => at % 40 === 0)) {
     const world = talk('world', '--fault', id as string);
     for (const probe of probes.filter((_, at) => at % 9 === 0)) {
       const [line] = world.next(JSON.stringify({ probe: { id: probe.id } })).write as [Line];
