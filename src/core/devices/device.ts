@@ -96,6 +96,10 @@ export interface Device {
   readonly transformers: readonly Transformer[];
 }
 
+/** The screws of a device that 24 V may be on: common, splices and a sensor's apart. */
+export const hotScrews = ({ terminals }: Pick<Device, 'terminals'>): readonly string[] =>
+  terminals.filter(({ mark, isSplice }) => mark !== 'C' && !isSplice && !/^S\d$/.test(mark)).map(({ mark }) => mark);
+
 /** A device that has nothing but what is given. */
 export const device = (id: DeviceId, spot: Spot, parts: Partial<Omit<Device, 'id' | 'spot' | 'label'>>): Device => ({
   id,

@@ -4,8 +4,8 @@ import type { Facts } from '../job/document';
 import { type Ails, bothAils, SOUND_AILS } from '../model/ails';
 import { type JobBasis, jobBasis } from '../model/basis';
 import type { Observable } from '../model/observable';
-import { type CoilNight, observer, type Prediction } from '../model/predict';
-import { type Working, working } from '../model/working';
+import { type CoilNight, type Observer, observer, type Prediction } from '../model/predict';
+import type { Working } from '../model/working';
 import { memo, once } from '../units/once';
 import type { Harness } from '../wiring/harness';
 import { plan } from '../wiring/plan';
@@ -69,32 +69,33 @@ export const patients = (basis: JobBasis, moment: Moment): ((effect: Effect) => 
         : benchOf(wallSetAs(wall.harness, own), { ...supply, share: ails.controlShare });
     const scenario = { conditions: effect.conditions ?? [], faults: effect.faults ?? [] };
     const at = (call: CallId): Moment => ({ ...moment, call, scenario });
-    const worksIn = memo(
+    const inCall: (call: CallId) => Observer = memo(
       (call: CallId) => call,
-      (call) => working(own, bench, at(call), bench.at(own, at(call)), ails),
+      (call) =>
+        observer(ownBasis, bench, at(call), {
+          ails,
+          get night(): CoilNight {
+            return night();
+          },
+        }),
     );
     // A defrost that does not turn the circuit about takes no ice, whatever hinders it.
-    const night = once(() => nights(worksIn('defrost').heats === true ? { ...ails, ...NO_DEFROST } : ails));
-    const inCall = memo(
-      (call: CallId) => call,
-      (call) => ({
-        look: observer(ownBasis, bench, at(call), { ails, night: night() }),
-        blows: bench.at(own, at(call)).fuseOpenedAtAmps !== null,
-      }),
+    const night = once((): CoilNight =>
+      nights(inCall('defrost').works().heats === true ? { ...ails, ...NO_DEFROST } : ails),
     );
     return {
       facts: own,
       ails,
-      observe: (call, observable) => inCall(call).look(observable),
-      works: worksIn,
+      observe: (call, observable) => inCall(call).read(observable),
+      works: (call) => inCall(call).works(),
       get night() {
         return night();
       },
       display: () => {
-        const shown = inCall('off').look(displayOf);
+        const shown = inCall('off').read(displayOf);
         return shown.kind === 'word' && shown.word === 'alive';
       },
-      blows: (call) => inCall(call).blows,
+      blows: (call) => inCall(call).state.fuseOpenedAtAmps !== null,
       wireKey:
         own === facts
           ? `${ails.controlShare} ${scenario.conditions.join(' ')} ${scenario.faults.join(' ')}`

@@ -35,10 +35,8 @@ export interface ShownSuspect {
   readonly speaksAgainst: readonly ReadLine[];
 }
 
-export type ShownCause = Pick<
-  Cause,
-  'id' | 'words' | 'kind' | 'because' | 'confirm' | 'mend' | 'by' | 'caution' | 'proves'
-> & { readonly faults: readonly string[] };
+/** A cause as it is shown: plain data, and the faults of the wires that it lies in. */
+export type ShownCause = Omit<Cause, 'effect'> & { readonly faults: readonly string[] };
 
 /** A probe as it is shown, with what the leading suspects would read there. */
 export interface ShownProbe {
@@ -81,18 +79,7 @@ const LEAST_TOLD = 0.01;
 const standingOf = (p: number, first: number): StandingWord =>
   p >= 0.5 ? 'likely' : p >= 0.1 * first ? 'possible' : p >= 0.01 * first ? 'unlikely' : 'ruled out';
 
-const shownCause = ({ effect, ...cause }: Cause): ShownCause => ({
-  id: cause.id,
-  words: cause.words,
-  kind: cause.kind,
-  because: cause.because,
-  confirm: cause.confirm,
-  mend: cause.mend,
-  by: cause.by,
-  caution: cause.caution,
-  proves: cause.proves,
-  faults: effect.faults ?? [],
-});
+const shownCause = ({ effect, ...cause }: Cause): ShownCause => ({ ...cause, faults: effect.faults ?? [] });
 
 /** The answer that a reading gives to a probe. */
 const answerOf = ({ value }: TakenReading): Answer | null => {

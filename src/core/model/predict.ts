@@ -3,7 +3,7 @@ import { readOhms } from '../circuit/ohms';
 import { freezesAt } from '../control/coil';
 import type { Moment } from '../control/moment';
 import type { FaultCode } from '../control/scenario';
-import { type DeviceId, nodeOf } from '../devices/device';
+import { type DeviceId, hotScrews, nodeOf } from '../devices/device';
 import { OUTDOOR_POWER, THERMOSTAT_POWER } from '../devices/ids';
 import type { FactPath } from '../job/document';
 import { type ClampAt, expectedAmps } from '../strips/clamp';
@@ -14,8 +14,8 @@ import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from '../strips/tolerance';
 import { temperatureRiseF } from '../units/air';
 import type { FuelKind } from '../units/constants';
 import { once } from '../units/once';
-import { faultsByCode } from '../wiring/fault';
-import { type CableId, type Harness, refText } from '../wiring/harness';
+import { faultsByCode, type NamedFault, showsInCable, showsOnStrip } from '../wiring/fault';
+import { deviceIn, type Harness, refText } from '../wiring/harness';
 import type { Bench, WiringState } from '../wiring/state';
 import { type Ails, type RungAil, SOUND_AILS } from './ails';
 import type { JobBasis } from './basis';
@@ -166,25 +166,11 @@ export const rungsOnWord = (elements: readonly number[]): string =>
         .map((at) => at + 1)
         .join('+');
 
-/** What a cable gone through shows: a conductor that is open, or two that touch. */
-const faultOfCable = (cable: CableId, { scenario }: Moment): FaultCode | undefined =>
-  scenario.faults.find((code) => code.startsWith(`open:${cable}/`) || code.startsWith(`short:${cable}/`));
-
-/** What a strip looked over shows: neighbours exchanged, a jumper that is not there, a screw that is loose. */
-const faultOnStrip = (device: DeviceId, harness: Harness, { scenario }: Moment): FaultCode | undefined =>
-  faultsByCode(harness, scenario.faults).find(({ code, fault }) => {
-    switch (fault.kind) {
-      case 'swapped':
-        return code.endsWith(`@${device}`);
-      case 'open':
-        return harness.jumpers.some(({ id, from }) => id === fault.edge && from.device === device);
-      case 'loose':
-        return harness.conductors.some(({ id, from }) => id === fault.wire && from?.device === device);
-      case 'touching':
-      case 'stuck':
-        return false;
-    }
-  })?.code;
+/** The first of the faults in the wires that shows, by its code. */
+const faultWord = ({ bench, moment }: Asked, shows: (named: NamedFault) => boolean): Prediction => ({
+  kind: 'word',
+  word: faultsByCode(bench.harness, moment.scenario.faults).find(shows)?.code ?? ALL_SOUND,
+});
 
 /**
  * From it on a terminal is hot to somebody who goes down a strip, V: above any ghost, below what anything works with.
@@ -195,20 +181,17 @@ const HOT_VOLTS = 15;
 /** The word of the terminals that are hot. */
 export const hotWord = (marks: readonly string[]): string => (marks.length === 0 ? 'none' : marks.join('+'));
 
-const hotMarks = ({ volts }: WiringState, { devices }: Harness, of: DeviceId): string[] =>
-  (devices.find(({ id }) => id === of)?.terminals ?? [])
-    .filter(
-      ({ mark, isSplice }) =>
-        mark !== 'C' && !isSplice && !/^S\d$/.test(mark) && (volts.get(nodeOf(of, mark)) ?? 0) >= HOT_VOLTS,
-    )
-    .map(({ mark }) => mark);
+const hotMarks = ({ volts }: WiringState, harness: Harness, of: DeviceId): string[] =>
+  hotScrews(deviceIn(harness, of) ?? { terminals: [] }).filter(
+    (mark) => (volts.get(nodeOf(of, mark)) ?? 0) >= HOT_VOLTS,
+  );
 
 /** What may run, as one word: `none`, or the parts joined by `+`. */
 export const RUNNING_PARTS = ['blower', 'compressor', 'backup'] as const;
 
 /** What still runs once the thermostat is off its base: all its contacts are open then, welded or not. */
 const runningWithoutThermostat = ({ basis: { facts }, bench, moment, given }: Asked): string => {
-  const contacts = bench.harness.devices.find(({ id }) => id === 'thermostat')?.contacts ?? [];
+  const contacts = deviceIn(bench.harness, 'thermostat')?.contacts ?? [];
   const faults = [...moment.scenario.faults, ...contacts.map(({ id }): FaultCode => `stuck-open:${id}`)];
   const pulled: Moment = { ...moment, call: 'off', scenario: { ...moment.scenario, faults } };
   const works = working(facts, bench, pulled, bench.at(facts, pulled), given.ails ?? SOUND_AILS);
@@ -371,9 +354,9 @@ const read = (asked: Asked, observable: Observable): Prediction => {
     case 'rung-amps':
       return { kind: 'word', word: rungsOnWord([...asked.works().elementsOn]) };
     case 'cable':
-      return { kind: 'word', word: faultOfCable(observable.cable, moment) ?? ALL_SOUND };
+      return faultWord(asked, (named) => showsInCable(named, observable.cable));
     case 'strip':
-      return { kind: 'word', word: faultOnStrip(observable.device, bench.harness, moment) ?? ALL_SOUND };
+      return faultWord(asked, (named) => showsOnStrip(named, observable.device, bench.harness));
     case 'hot':
       return { kind: 'word', word: hotWord(hotMarks(state, bench.harness, observable.device)) };
     case 'pulled':
@@ -383,17 +366,20 @@ const read = (asked: Asked, observable: Observable): Prediction => {
   }
 };
 
+/** A system at a moment, to be asked. */
+export interface Observer {
+  readonly state: WiringState;
+  /** What works: worked out when it is first asked for. */
+  readonly works: () => Working;
+  readonly read: (observable: Observable) => Prediction;
+}
+
 /**
  * Somebody before a system at a moment: asked again and again, it is solved once.
  * @param bench plan or wall, at the line volts it stands on
  * @param moment outdoor and room temperature, the call, and the scenario that is tried
  */
-export const observer = (
-  basis: JobBasis,
-  bench: Bench,
-  moment: Moment,
-  given: Given = {},
-): ((observable: Observable) => Prediction) => {
+export const observer = (basis: JobBasis, bench: Bench, moment: Moment, given: Given = {}): Observer => {
   const { facts } = basis;
   const state = bench.at(facts, moment);
   const { kitVolts, seconds: atSecond, ails = SOUND_AILS } = given;
@@ -403,7 +389,7 @@ export const observer = (
       ...(atSecond === undefined ? {} : { seconds: atSecond }),
     }),
   );
-  return (observable) => read({ basis, bench, moment, state, given, works }, observable);
+  return { state, works, read: (observable) => read({ basis, bench, moment, state, given, works }, observable) };
 };
 
 /**
@@ -419,4 +405,4 @@ export const predict = (
   moment: Moment,
   { observable, call }: Observation,
   given: Given = {},
-): Prediction => observer(basis, bench, call === null ? moment : { ...moment, call }, given)(observable);
+): Prediction => observer(basis, bench, call === null ? moment : { ...moment, call }, given).read(observable);

@@ -1,3 +1,5 @@
+import { indoorId } from '../devices';
+import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { kitRows } from '../job/kit-rows';
@@ -13,10 +15,15 @@ export type SupplyId = `kit-${number}` | 'air-handler' | 'outdoor';
  */
 export type Energy = 'unknown' | 'no-volts' | 'proved' | 'live';
 
-/** How a supply stands, and the reading that says so. */
-export interface SupplyState {
+export interface Supply {
   readonly id: SupplyId;
   readonly label: string;
+  /** The breaker that was found for it, A; null: it is not on the Sheet. */
+  readonly breakerAmps: number | null;
+}
+
+/** How a supply stands, and the reading that says so. */
+export interface SupplyState extends Supply {
   readonly energy: Energy;
   /** What was last said of it; null: nothing. */
   readonly by: Reading | null;
@@ -31,14 +38,20 @@ const LIVE_CONTROL_VOLTS = 10;
 const NO_VOLTS = 5;
 
 /** The supplies of a job: what make-safe has to prove dead. */
-export const suppliesOf = (facts: Facts): readonly { readonly id: SupplyId; readonly label: string }[] => {
+export const suppliesOf = (facts: Facts): readonly Supply[] => {
   const isPackaged = facts.system.cabinet === 'packaged';
   const kit = kitRows(facts).length === 0 ? [] : facts.heatKit.breakersAmps;
   const hasOwn = !isPackaged && (!facts.heatKit.blowerOnFirstCircuit || kit.length === 0);
   return [
-    ...kit.map((_, at) => ({ id: `kit-${at + 1}` as const, label: `Heat-kit circuit ${at + 1}` })),
-    ...(hasOwn ? [{ id: 'air-handler' as const, label: 'Indoor supply' }] : []),
-    { id: 'outdoor', label: isPackaged ? 'Unit’s disconnect' : 'Outdoor disconnect' },
+    ...kit.map((breakerAmps, at) => ({
+      id: `kit-${at + 1}` as const,
+      label: `Heat-kit circuit ${at + 1}`,
+      breakerAmps,
+    })),
+    ...(hasOwn
+      ? [{ id: 'air-handler' as const, label: `${DEVICE_LABELS[indoorId(facts)]} supply`, breakerAmps: null }]
+      : []),
+    { id: 'outdoor', label: isPackaged ? 'Unit’s disconnect' : 'Outdoor disconnect', breakerAmps: null },
   ];
 };
 

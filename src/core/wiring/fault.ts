@@ -5,6 +5,7 @@ import { DEVICE_LABELS, type DeviceId } from '../devices/device';
 import type { CoilId, ContactId } from '../devices/ids';
 import { once } from '../units/once';
 import {
+  type CableId,
   colourName,
   type Harness,
   type JumperId,
@@ -118,6 +119,29 @@ const namedConductors = (harness: Harness) => {
     const name = `${colourName(colour, 'missing')} conductor of the ${label.get(cable) ?? 'cable'}, ${from.mark} to ${to.mark}`;
     return { conductor, name };
   });
+};
+
+/** Whether a fault shows when a cable is lifted at both ends and gone through: a conductor open, or two that touch. */
+export const showsInCable = ({ fault }: NamedFault, cable: CableId): boolean =>
+  (fault.kind === 'open' && fault.edge.startsWith(`${cable}/`)) ||
+  (fault.kind === 'touching' && fault.wires[0].startsWith(`${cable}/`));
+
+/**
+ * Whether a fault shows when a strip is looked over and tugged: neighbours exchanged there, a jumper that is not there,
+ * a screw that is loose.
+ */
+export const showsOnStrip = ({ code, fault }: NamedFault, device: DeviceId, harness: Harness): boolean => {
+  switch (fault.kind) {
+    case 'swapped':
+      return code.endsWith(`@${device}`);
+    case 'open':
+      return harness.jumpers.some(({ id, from }) => id === fault.edge && from.device === device);
+    case 'loose':
+      return harness.conductors.some(({ id, from }) => id === fault.wire && from?.device === device);
+    case 'touching':
+    case 'stuck':
+      return false;
+  }
 };
 
 const openConductors = (harness: Harness): NamedFault[] =>

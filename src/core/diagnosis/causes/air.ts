@@ -1,24 +1,6 @@
-import type { Cause } from '../cause';
-import { type CauseEntry, entry, together } from './entry';
+import { type CauseEntry, ofKind, together } from './entry';
 
-const cause = (
-  id: string,
-  words: string,
-  weight: number,
-  because: string,
-  ails: NonNullable<Cause['effect']['ails']>,
-  rest: Pick<Cause, 'confirm' | 'mend'>,
-): CauseEntry =>
-  entry({
-    id: `air:${id}`,
-    words,
-    kind: 'air',
-    weight,
-    because,
-    effect: { ails },
-    ...rest,
-    proves: ['fan', 'heat', 'heat-aux', 'emergency', 'furnace', 'cool'],
-  });
+const cause = ofKind('air', { proves: ['fan', 'heat', 'heat-aux', 'emergency', 'furnace', 'cool'] });
 
 export const air: CauseEntry = together(
   cause(
@@ -26,7 +8,7 @@ export const air: CauseEntry = together(
     'Filter choked',
     5,
     'The commonest of all, and the first to look at.',
-    { airShare: 0.65, staticShare: 1.6, isFilterChoked: true },
+    { ails: { airShare: 0.65, staticShare: 1.6, isFilterChoked: true } },
     { confirm: 'Take it out, and read the static pressure again.', mend: 'New filter; write down its size and date.' },
   ),
   cause(
@@ -34,7 +16,7 @@ export const air: CauseEntry = together(
     'Blower on too low a tap, or set for another size',
     2,
     'Left as delivered, or turned down for noise.',
-    { airShare: 0.7, staticShare: 0.5, settingsOff: ['blower-tap'] },
+    { ails: { airShare: 0.7, staticShare: 0.5, settingsOff: ['blower-tap'] } },
     {
       confirm: 'Tap or switches against the blower’s table.',
       mend: 'Tap for the airflow on the Sheet; then amps and rise again.',
@@ -45,7 +27,7 @@ export const air: CauseEntry = together(
     'Indoor coil or ducts choked: face dirty, damper shut, returns covered',
     2,
     'Dirt behind a filter that was left out; furniture over returns.',
-    { airShare: 0.6, staticShare: 1.8 },
+    { ails: { airShare: 0.6, staticShare: 1.8 } },
     {
       confirm: 'Pressure across the coil, and each side of the blower by itself against the room.',
       mend: 'Open dampers, clean the coil, add return.',
@@ -56,7 +38,7 @@ export const air: CauseEntry = together(
     'Blower motor or its capacitor dead, though called',
     2,
     'Motors and their modules fail; a capacitor sooner.',
-    { blower: 'dead', airShare: 0 },
+    { ails: { blower: 'dead', airShare: 0 } },
     {
       confirm: 'Its relay is in and the motor has volts, and stands still.',
       mend: 'Capacitor, module or motor for its like; every supply proven dead first.',

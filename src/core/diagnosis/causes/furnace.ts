@@ -1,43 +1,23 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import type { Cause } from '../cause';
-import { type CauseEntry, entry, together } from './entry';
+import { type CauseEntry, ofKind, together } from './entry';
 
 const isFossil = (facts: Facts) => backupOf(facts) === 'fossil';
 const isGas = (facts: Facts) => isFossil(facts) && facts.furnace.fuel !== 'fuel-oil';
 
-const cause = (
-  id: string,
-  words: string,
-  weight: number,
-  because: string,
-  ails: NonNullable<Cause['effect']['ails']>,
-  rest: Pick<Cause, 'confirm' | 'mend'> & Partial<Pick<Cause, 'by'>>,
-  applies = isFossil,
-): CauseEntry =>
-  entry(
-    {
-      id: `furnace:${id}`,
-      words,
-      kind: 'furnace',
-      weight,
-      because,
-      effect: { ails },
-      by: 'licensed',
-      caution: 'fuel',
-      proves: ['furnace', 'emergency', 'heat-aux'],
-      ...rest,
-    },
-    applies,
-  );
+const cause = ofKind('furnace', {
+  by: 'licensed',
+  caution: 'fuel',
+  proves: ['furnace', 'emergency', 'heat-aux'],
+});
 
-export const furnaceCauses: CauseEntry = together(
+const all: CauseEntry = together(
   cause(
     'flue',
     'Sequence stops before the igniter: inducer, its switch, flue or drain',
     2,
     'Water in the tube, a nest in the flue, a cold chimney.',
-    { furnace: 'no-inducer' },
+    { ails: { furnace: 'no-inducer' } },
     {
       confirm: 'Does the inducer run? Pressure at its tube against the label.',
       mend: 'Clear flue and drain; then the part.',
@@ -48,7 +28,7 @@ export const furnaceCauses: CauseEntry = together(
     'Igniter or spark dead',
     3,
     'Hot-surface igniters crack; electrodes foul.',
-    { furnace: 'no-glow' },
+    { ails: { furnace: 'no-glow' } },
     {
       confirm: 'Inducer runs, its switch closes, no glow or spark. Cold ohms of the igniter.',
       mend: 'Igniter for its like, not touched with bare fingers.',
@@ -59,7 +39,7 @@ export const furnaceCauses: CauseEntry = together(
     'Igniter works and no fuel comes: valve, supply, nozzle',
     2,
     'Shut cock, empty tank, plugged nozzle, valve coil.',
-    { furnace: 'no-light' },
+    { ails: { furnace: 'no-light' } },
     { confirm: 'Cock open? Inlet pressure, by licensed people.', mend: 'Fuel and pressure first; then the valve.' },
   ),
   cause(
@@ -67,7 +47,7 @@ export const furnaceCauses: CauseEntry = together(
     'Flame not sensed: rod dirty, ground poor',
     3,
     'Film on the rod: the commonest.',
-    { furnace: 'drops-out', flameShare: 0.15 },
+    { ails: { furnace: 'drops-out', flameShare: 0.15 } },
     {
       confirm: 'Flame current while it burns, µA.',
       mend: 'Clean rod and ground; wire it as it was.',
@@ -80,7 +60,7 @@ export const furnaceCauses: CauseEntry = together(
     'Furnace limit opens: too hot, or worn',
     2,
     'Too little air, over-fired; a limit that tripped for years.',
-    { furnace: 'limit' },
+    { ails: { furnace: 'limit' } },
     {
       confirm: 'Rise against the plate. Never bypass the limit.',
       mend: 'Airflow first, then pressure, then the limit for its like.',
@@ -91,10 +71,13 @@ export const furnaceCauses: CauseEntry = together(
     'Burns low: manifold or pump pressure, nozzle or orifices',
     1.5,
     'Set for another fuel or height; a worn nozzle.',
-    { furnace: 'weak', manifoldShare: 0.55 },
+    { ails: { furnace: 'weak', manifoldShare: 0.55 } },
     {
       confirm: 'Manifold or pump pressure; rise at the airflow of the plate.',
       mend: 'Set by the plate, by licensed people.',
     },
   ),
 );
+
+/** What can be wrong with a burner, where there is one. */
+export const furnaceCauses: CauseEntry = (facts, harness) => (isFossil(facts) ? all(facts, harness) : []);

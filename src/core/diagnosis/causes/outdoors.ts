@@ -1,28 +1,7 @@
 import { SOUND_COIL } from '../../control/coil';
-import type { Cause } from '../cause';
-import { type CauseEntry, entry, together } from './entry';
+import { type CauseEntry, ofKind, together } from './entry';
 
-type Rest = Pick<Cause, 'confirm' | 'mend'> & Partial<Pick<Cause, 'by' | 'caution' | 'proves'>>;
-
-const cause = (
-  id: string,
-  words: string,
-  weight: number,
-  because: string,
-  effect: Cause['effect'],
-  rest: Rest,
-): CauseEntry =>
-  entry({
-    id: `outdoors:${id}`,
-    words,
-    kind: 'outdoors',
-    weight,
-    because,
-    effect,
-    caution: 'capacitor',
-    proves: ['heat', 'defrost', 'cool'],
-    ...rest,
-  });
+const cause = ofKind('outdoors', { caution: 'capacitor', proves: ['heat', 'defrost', 'cool'] });
 
 const refrigerant = { by: 'licensed', caution: 'refrigerant' } as const;
 

@@ -1,34 +1,12 @@
 import { indoorId, outdoorId } from '../../devices';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import type { Cause } from '../cause';
-import { type CauseEntry, entry, together } from './entry';
+import { type CauseEntry, ofKind, together } from './entry';
 
-type Rest = Pick<Cause, 'confirm' | 'mend'> & Partial<Pick<Cause, 'proves'>>;
-
-const cause = (
-  id: string,
-  words: string,
-  weight: number,
-  because: string,
-  effect: Cause['effect'],
-  rest: Rest,
-  applies?: (facts: Facts) => boolean,
-): CauseEntry =>
-  entry(
-    {
-      id: `supply:${id}`,
-      words,
-      kind: 'supply',
-      weight,
-      because,
-      effect,
-      caution: 'every-supply',
-      proves: ['supply-volts', 'control-volts', 'heat'],
-      ...rest,
-    },
-    applies,
-  );
+const cause = ofKind('supply', {
+  caution: 'every-supply',
+  proves: ['supply-volts', 'control-volts', 'heat'],
+});
 
 const isSplit = (facts: Facts) => indoorId(facts) !== outdoorId(facts);
 const hasOwnIndoorSupply = (facts: Facts) =>

@@ -1,6 +1,7 @@
 import { COMPRESSOR_COIL, OUTDOOR_POWER, THERMOSTAT_POWER, VALVE_COIL } from '../../devices/ids';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
+import { capital } from '../../units/capital';
 import { faultsOf, type NamedFault } from '../../wiring/fault';
 import type { Harness } from '../../wiring/harness';
 import type { Cause } from '../cause';
@@ -119,7 +120,7 @@ export const wireCauses = (facts: Facts, harness: Harness): Cause[] =>
     .filter(isSeen)
     .map((named) => ({
       id: named.code,
-      words: named.words.charAt(0).toUpperCase() + named.words.slice(1),
+      words: capital(named.words),
       kind: 'wires',
       ...saidOf(named),
       effect: { faults: [named.code] },

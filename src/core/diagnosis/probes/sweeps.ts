@@ -5,8 +5,9 @@ import { kitRows } from '../../job/kit-rows';
 import type { RungAil } from '../../model/ails';
 import { observationKey } from '../../model/observable';
 import { ALL_SOUND, rungsOnWord, rungWord, RUNNING_PARTS } from '../../model/predict';
-import { faultsOf, type NamedFault } from '../../wiring/fault';
-import { colourName, type Harness, jumperWords, landedConductors, type WireId } from '../../wiring/harness';
+import { capital } from '../../units/capital';
+import { faultsOf, type NamedFault, showsInCable, showsOnStrip } from '../../wiring/fault';
+import { colourName, deviceIn, type Harness, jumperWords, landedConductors } from '../../wiring/harness';
 import type { Probe } from '../probe';
 
 type Choice = NonNullable<Probe['choices']>[number];
@@ -14,6 +15,10 @@ type Choice = NonNullable<Probe['choices']>[number];
 const sound = (words: string): Choice => ({ word: ALL_SOUND, words });
 
 const PART_WORDS: Partial<Record<RungAil, string>> = { element: 'element', link: 'one-time link', limit: 'limit' };
+
+/** Every choice of some of them, none and all among these. */
+const subsetsOf = <T>(all: readonly T[]): readonly (readonly T[])[] =>
+  Array.from({ length: 2 ** all.length }, (_, bits) => all.filter((_each, at) => (bits >> at) & 1));
 
 /** The heat kit gone down rung by rung: with an ohmmeter, dead; with a clamp, live. */
 const kitSweeps = (facts: Facts): Probe[] => {
@@ -25,7 +30,6 @@ const kitSweeps = (facts: Facts): Probe[] => {
   const place = indoorId(facts) === outdoorId(facts) ? 'outdoors' : 'indoors';
   const dead = { call: null, observable: { kind: 'rungs' } } as const;
   const live = { call: 'emergency', observable: { kind: 'rung-amps' } } as const;
-  const subsets = Array.from({ length: 2 ** rungs.length }, (_, bits) => rungs.filter((at) => (bits >> at) & 1));
   return [
     {
       id: observationKey(facts, dead),
@@ -53,7 +57,7 @@ const kitSweeps = (facts: Facts): Probe[] => {
       how: 'A minute after the call, the lead of each element alone in the clamp: which of them draw current?',
       unit: '',
       marks: null,
-      choices: subsets.map((on) => ({
+      choices: subsetsOf(rungs).map((on) => ({
         word: rungsOnWord(on),
         words: on.length === 0 ? 'None' : `Element ${on.map((at) => at + 1).join(', ')}`,
       })),
@@ -66,29 +70,39 @@ const kitSweeps = (facts: Facts): Probe[] => {
   ];
 };
 
-const colourOf = (harness: Harness, wire: WireId): string => {
-  const conductor = landedConductors(harness).find(({ id }) => id === wire);
-  return colourName(conductor?.colour ?? null);
+/** What a fault that shows looks like where it shows. */
+const seenAs = ({ fault }: NamedFault, harness: Harness): string => {
+  const conductorOf = (wire: string) => landedConductors(harness).find(({ id }) => id === wire);
+  const colourOf = (wire: string) => colourName(conductorOf(wire)?.colour ?? null);
+  switch (fault.kind) {
+    case 'open': {
+      const jumper = harness.jumpers.find(({ id }) => id === fault.edge);
+      return jumper ? `${jumperWords(jumper)} missing` : `${colourOf(fault.edge)} open`;
+    }
+    case 'loose':
+      return `${colourOf(fault.wire)} loose on ${conductorOf(fault.wire)?.from.mark ?? 'its screw'}`;
+    case 'touching':
+      return `${fault.wires.map(colourOf).join(' and ')} touching`;
+    case 'swapped':
+      return `${fault.wires.map(colourOf).join(' and ')} exchanged`;
+    case 'stuck':
+      return 'a contact that does not move';
+  }
 };
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+/** The answers of a sweep: each fault that shows there. */
+const choicesOf = (
+  harness: Harness,
+  faults: readonly NamedFault[],
+  shows: (named: NamedFault) => boolean,
+): readonly Choice[] =>
+  faults.filter(shows).map((named) => ({ word: named.code, words: capital(seenAs(named, harness)) }));
 
 /** Each cable lifted at both ends and gone through. */
 const cableSweeps = (facts: Facts, harness: Harness, faults: readonly NamedFault[]): Probe[] =>
   harness.cables.flatMap(({ id: cable, label, to }): Probe[] => {
     const of = { call: null, observable: { kind: 'cable', cable } } as const;
-    const choices = faults.flatMap(({ code, fault }): Choice[] => {
-      if (fault.kind === 'open' && fault.edge.startsWith(`${cable}/`))
-        return [{ word: code, words: `${capital(colourOf(harness, fault.edge as WireId))} open` }];
-      if (fault.kind === 'touching' && fault.wires[0].startsWith(`${cable}/`))
-        return [
-          {
-            word: code,
-            words: `${capital(fault.wires.map((wire) => colourOf(harness, wire)).join(' and '))} touching`,
-          },
-        ];
-      return [];
-    });
+    const choices = choicesOf(harness, faults, (named) => showsInCable(named, cable));
     if (choices.length === 0) return [];
     return [
       {
@@ -99,7 +113,7 @@ const cableSweeps = (facts: Facts, harness: Harness, faults: readonly NamedFault
         unit: '',
         marks: null,
         choices: [sound('All whole, none touching'), ...choices],
-        place: harness.devices.find(({ id }) => id === to)?.spot ?? 'indoors',
+        place: deviceIn(harness, to)?.spot ?? 'indoors',
         kind: 'dead',
         caution: 'every-supply',
         seconds: 300,
@@ -112,31 +126,7 @@ const cableSweeps = (facts: Facts, harness: Harness, faults: readonly NamedFault
 const stripLooks = (facts: Facts, harness: Harness, faults: readonly NamedFault[]): Probe[] =>
   harness.devices.flatMap(({ id: device, spot }): Probe[] => {
     const of = { call: null, observable: { kind: 'strip', device } } as const;
-    const choices = faults.flatMap(({ code, fault }): Choice[] => {
-      switch (fault.kind) {
-        case 'swapped':
-          if (!code.endsWith(`@${device}`)) return [];
-          return [
-            {
-              word: code,
-              words: `${capital(fault.wires.map((wire) => colourOf(harness, wire)).join(' and '))} exchanged`,
-            },
-          ];
-        case 'loose': {
-          const conductor = landedConductors(harness).find(({ id }) => id === fault.wire);
-          return conductor?.from.device === device
-            ? [{ word: code, words: `${capital(colourName(conductor.colour))} loose on ${conductor.from.mark}` }]
-            : [];
-        }
-        case 'open': {
-          const jumper = harness.jumpers.find(({ id, from }) => id === fault.edge && from.device === device);
-          return jumper ? [{ word: code, words: `${capital(jumperWords(jumper))} missing` }] : [];
-        }
-        case 'touching':
-        case 'stuck':
-          return [];
-      }
-    });
+    const choices = choicesOf(harness, faults, (named) => showsOnStrip(named, device, harness));
     if (choices.length === 0) return [];
     return [
       {
@@ -160,9 +150,6 @@ const PART_LABELS = { blower: 'blower', compressor: 'compressor', backup: 'backu
 
 const pulled = (facts: Facts): Probe => {
   const of = { call: 'off', observable: { kind: 'pulled' } } as const;
-  const subsets = Array.from({ length: 2 ** RUNNING_PARTS.length }, (_, bits) =>
-    RUNNING_PARTS.filter((_part, at) => (bits >> at) & 1),
-  );
   return {
     id: observationKey(facts, of),
     of,
@@ -170,7 +157,7 @@ const pulled = (facts: Facts): Probe => {
     how: 'Off first. Pull it, wait five minutes for switches to open, and listen at a register and outdoors.',
     unit: '',
     marks: null,
-    choices: subsets.map((runs) => ({
+    choices: subsetsOf(RUNNING_PARTS).map((runs) => ({
       word: runs.join('+') || 'none',
       words: runs.length === 0 ? 'Nothing' : capital(runs.map((part) => PART_LABELS[part]).join(', ')),
     })),

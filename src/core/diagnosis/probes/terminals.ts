@@ -1,5 +1,5 @@
 import { type CallId, CALLS, callsOf } from '../../control/moment';
-import { type Device, DEVICE_LABELS } from '../../devices/device';
+import { type Device, DEVICE_LABELS, hotScrews } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { observationKey } from '../../model/observable';
 import type { Harness } from '../../wiring/harness';
@@ -19,10 +19,6 @@ const common = (harness: Harness, device: Device) => {
   return { device: device.terminals.some(({ mark }) => mark === 'C') ? device.id : powered.id, mark: 'C' };
 };
 
-/** Screws that 24 V may be on: a sensor's never. */
-const marksOf = ({ terminals }: Device): string[] =>
-  terminals.filter(({ mark, isSplice }) => mark !== 'C' && !isSplice && !/^S\d$/.test(mark)).map(({ mark }) => mark);
-
 /** A defrost is forced at the board outdoors; at the thermostat it is a heating call like any other. */
 const callsAt = (facts: Facts, { spot }: Device): readonly CallId[] =>
   callsOf(facts).filter((call) => spot !== 'wall' || call !== 'defrost');
@@ -39,7 +35,7 @@ interface Point {
 
 /** Screws, and coils whose own leads are not on one. */
 const pointsOf = (device: Device): Point[] => {
-  const marks = marksOf(device);
+  const marks = hotScrews(device);
   const screws = marks.map((mark) => ({ mark, words: `${DEVICE_LABELS[device.id]} ${mark}–C` }));
   const inner = device.coils
     .filter(({ from, to }) => to === 'C' && !device.terminals.some(({ mark }) => mark === from))
@@ -95,7 +91,7 @@ const rows = (facts: Facts, harness: Harness): Probe[] =>
   harness.devices
     .filter(({ id }) => READ_AT.has(id))
     .flatMap((device) => {
-      const marks = marksOf(device);
+      const marks = hotScrews(device);
       return callsAt(facts, device).map((call): Probe => {
         const of = { call, observable: { kind: 'hot', device: device.id } } as const;
         return {

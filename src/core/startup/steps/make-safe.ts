@@ -1,26 +1,15 @@
-import { indoorId } from '../../devices';
-import { DEVICE_LABELS } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { supplyCaution } from '../cautions';
+import { suppliesOf } from '../energy';
 import type { Item, StartupStep } from '../step';
 import { proveDead, tick } from '../tick';
 
 /** Every supply that must be opened before hands go in: what is there, and nothing else. */
-const supplies = (facts: Facts): Item[] => {
-  const { heatKit, system } = facts;
-  const kit = (kitRows(facts).length === 0 ? [] : heatKit.breakersAmps).map((amps, at) =>
-    proveDead(`kit-${at + 1}`, `Heat-kit circuit ${at + 1} (${amps} A) open, locked, proven dead`),
+const supplies = (facts: Facts): Item[] =>
+  suppliesOf(facts).map(({ id, label, breakerAmps }) =>
+    proveDead(id, `${label}${breakerAmps === null ? '' : ` (${breakerAmps} A)`} open, locked, proven dead`),
   );
-  const isPackaged = system.cabinet === 'packaged';
-  const hasOwn = !isPackaged && (!heatKit.blowerOnFirstCircuit || kit.length === 0);
-  const indoors = DEVICE_LABELS[indoorId(facts)];
-  return [
-    ...kit,
-    ...(hasOwn ? [proveDead('air-handler', `${indoors} supply open, locked, proven dead`)] : []),
-    proveDead('outdoor', `${isPackaged ? 'Unit’s' : 'Outdoor'} disconnect open, locked, proven dead`),
-  ];
-};
 
 export const makeSafe: StartupStep = {
   id: 'make-safe',
