@@ -3,12 +3,13 @@ import { parseScenario, scenarioCode, SOUND } from '../src/core/control/scenario
 import { CLIMATES } from '../src/core/crossing/year/climates';
 import { dayCsv } from '../src/core/formats/day-csv';
 import type { JobFile } from '../src/core/formats/job-file';
-import { readWeather } from '../src/core/formats/weather';
 import { jobBasis } from '../src/core/model/basis';
 import { liveDays } from '../src/core/simulation/lived';
 import { variantsOf } from '../src/core/simulation/variant';
 import type { HourlyWeather } from '../src/core/simulation/weather';
+import { dayOfYear } from './day-of-year';
 import { optionsOf, refused } from './options';
+import { weatherNamed } from './weather-named';
 
 /** Hours that one run takes at most: a trace of a month by the minute is 44,640 ticks. */
 const MOST_HOURS = 31 * 24;
@@ -25,16 +26,6 @@ interface DayOptions {
   readonly asFound: boolean;
   readonly csv: boolean;
 }
-
-/** Days from the first of January to a date of a year without a leap day; null: it is none. */
-const dayOfYear = (date: string): number | null => {
-  const match = /^\d{4}-(\d\d)-(\d\d)$/.exec(date);
-  if (!match) return null;
-  const at = Date.UTC(2025, Number(match[1]) - 1, Number(match[2]));
-  const read = new Date(at);
-  if (read.getUTCMonth() + 1 !== Number(match[1]) || read.getUTCDate() !== Number(match[2])) return null;
-  return Math.round((at - Date.UTC(2025, 0, 1)) / 86_400_000);
-};
 
 /** Reads the options of `gate day`. */
 export const dayOptions = (words: string[], read: (file: string | undefined) => string): Parsed<DayOptions> => {
@@ -58,22 +49,21 @@ export const dayOptions = (words: string[], read: (file: string | undefined) => 
   if (!Number.isFinite(seconds) || seconds < 10 || seconds > 300)
     return refused('--step', 'must be seconds from 10 to 300');
   if (scenarioCode(parseScenario(code)) !== code) return refused('--try', 'must be conditions or faults, ~ between');
-  const climate = CLIMATES.find(({ id }) => id === weather);
-  const given = {
-    file: positionals[0],
-    day,
-    hours: count,
-    stepMin: seconds / 60,
-    code,
-    asFound: values['as-found'] ?? false,
-    csv: values.csv ?? false,
+  const found = weatherNamed(weather, read);
+  if (!found.ok) return found;
+  return {
+    ok: true,
+    value: {
+      file: positionals[0],
+      weather: found.value,
+      day,
+      hours: count,
+      stepMin: seconds / 60,
+      code,
+      asFound: values['as-found'] ?? false,
+      csv: values.csv ?? false,
+    },
   };
-  if (climate)
-    return { ok: true, value: { ...given, weather: { hoursF: climate.hoursF(), humidity: climate.humidity() } } };
-  const found = readWeather(read(weather), weather, {});
-  return found.kind === 'read'
-    ? { ok: true, value: { ...given, weather: found.weather } }
-    : refused('--weather', found.error);
 };
 
 /**

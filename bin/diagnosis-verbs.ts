@@ -3,7 +3,7 @@ import { DEFAULT_MOMENT } from '../src/core/control/moment';
 import { COMPLAINTS } from '../src/core/diagnosis/complaints';
 import { clinicOf } from '../src/core/diagnosis/diagnosis';
 import { type Table, tableOf } from '../src/core/diagnosis/table';
-import { worldOf } from '../src/core/diagnosis/world';
+import { type World, worldOf } from '../src/core/diagnosis/world';
 import { askTalk, isComplaint, probeLine, type Talk, worldTalk } from '../src/core/formats/diagnosis-lines';
 import type { JobFile } from '../src/core/formats/job-file';
 import { jobBasis } from '../src/core/model/basis';
@@ -58,12 +58,24 @@ const TALK_OPTIONS = {
   noise: { type: 'string' },
 } as const;
 
-const answering = (table: Table, fault: string | undefined, noise: string | undefined): Parsed<Talk> => {
+const inWorld = (table: Table, fault: string | undefined, noise: string | undefined): Parsed<House> => {
   const cause = table.causes.find(({ id }) => id === fault);
   if (!cause) return refused('--fault', 'must be the id of a fault, as gate faults lists them');
   const seed = noise === undefined ? null : Number(noise);
   if (seed !== null && !Number.isInteger(seed)) return refused('--noise', 'must be a whole number');
-  return { ok: true, value: worldTalk(worldOf(table, cause, seed), table.probeById) };
+  return { ok: true, value: { world: worldOf(table, cause, seed), probeById: table.probeById } };
+};
+
+/** A job's system with something wrong in it, ready to be asked. */
+export interface House {
+  readonly world: World;
+  readonly probeById: Table['probeById'];
+}
+
+/** A job as a house with a fault in it; `noise` seeds the spread of its meters. */
+export const houseOf = (job: JobFile, fault: string, noise: string | undefined): Parsed<House> => {
+  const table = tableFor(job);
+  return table.ok ? inWorld(table.value, fault, noise) : table;
 };
 
 /**
@@ -79,7 +91,7 @@ export const talkOf = (verb: 'diagnose' | 'world', words: readonly string[], job
     return refused('--complaint', `must be one of ${COMPLAINTS.map(({ id }) => id).join(', ')}`);
   const table = tableFor(job);
   if (!table.ok) return table;
-  return verb === 'diagnose'
-    ? { ok: true, value: askTalk(clinicOf(table.value), complaint ?? null) }
-    : answering(table.value, fault, noise);
+  if (verb === 'diagnose') return { ok: true, value: askTalk(clinicOf(table.value), complaint ?? null) };
+  const house = inWorld(table.value, fault, noise);
+  return house.ok ? { ok: true, value: worldTalk(house.value.world, house.value.probeById) } : house;
 };

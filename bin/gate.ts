@@ -1,8 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { withPlainSpaces } from '../src/core/units/degrees';
+import { holdMeter } from './meter';
 import { withNegatives } from './negatives';
-import { openTalk, run } from './run';
+import { openMeter, openTalk, openWeather, run } from './run';
 import { holdTalk } from './talk';
+import { writePaced } from './weather-report';
 
 // A reader that has seen enough closes its end, as `| head` does: that ends us quietly.
 process.stdout.on('error', (problem: NodeJS.ErrnoException) => {
@@ -19,14 +21,31 @@ const refuse = ({ error, path }: { readonly error: string; readonly path: string
   process.exitCode = 2;
 };
 
-const [verb] = argv;
-if (verb === 'diagnose' || verb === 'world') {
-  const talk = openTalk(verb, argv.slice(1), readFile);
-  if (!talk.ok) refuse(talk);
-  // A talk that is over lets go of its input.
-  else void holdTalk(talk.value).then(() => process.stdin.destroy());
-} else {
-  const answer = run(argv, readFile);
-  if (answer.ok) process.stdout.write(withPlainSpaces(answer.value));
-  else refuse(answer);
+const [verb = '', ...words] = argv;
+switch (verb) {
+  case 'diagnose':
+  case 'world': {
+    const talk = openTalk(verb, words, readFile);
+    // A talk that is over lets go of its input.
+    if (talk.ok) void holdTalk(talk.value).then(() => process.stdin.destroy());
+    else refuse(talk);
+    break;
+  }
+  case 'meter': {
+    const meter = openMeter(words, readFile);
+    if (meter.ok) void holdMeter(meter.value.options, meter.value.house);
+    else refuse(meter);
+    break;
+  }
+  case 'weather': {
+    const weather = openWeather(words, readFile);
+    if (weather.ok) void writePaced(weather.value);
+    else refuse(weather);
+    break;
+  }
+  default: {
+    const answer = run(argv, readFile);
+    if (answer.ok) process.stdout.write(withPlainSpaces(answer.value));
+    else refuse(answer);
+  }
 }

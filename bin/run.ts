@@ -1,8 +1,10 @@
 import type { Parsed } from '../src/core/border/parse';
 import type { Talk } from '../src/core/formats/diagnosis-lines';
 import { parseJobFileText } from '../src/core/formats/job-file';
-import { talkFile, talkOf } from './diagnosis-verbs';
+import { type House, houseOf, talkFile, talkOf } from './diagnosis-verbs';
+import { type MeterOptions, meterOptions } from './meter';
 import { TALKS, VERBS } from './verbs';
+import { type PacedLines, weatherOptions, weatherReport } from './weather-report';
 
 /** Input that could not be read: which, and why. */
 class Unreadable extends Error {
@@ -67,4 +69,30 @@ export const openTalk = (
     if (!file.ok) return file;
     const job = parseJobFileText(readWith(readFile)(file.value));
     return job.ok ? talkOf(verb, words, job.value) : job;
+  });
+
+/** A meter to serve, and the system that its leads are put to, where there is one. */
+interface OpenedMeter {
+  readonly options: MeterOptions;
+  readonly house: House | null;
+}
+
+/** Opens a meter: lines passed on, or a stand-in whose leads are put to a job's system. */
+export const openMeter = (words: readonly string[], readFile: (file: string | 0) => string): Parsed<OpenedMeter> =>
+  orUnreadable((): Parsed<OpenedMeter> => {
+    const options = meterOptions(words);
+    if (!options.ok) return options;
+    const { file, fault, noise } = options.value;
+    if (file === null) return { ok: true, value: { options: options.value, house: null } };
+    const job = parseJobFileText(readWith(readFile)(file));
+    if (!job.ok) return job;
+    const house = houseOf(job.value, fault, noise);
+    return house.ok ? { ok: true, value: { options: options.value, house: house.value } } : house;
+  });
+
+/** Opens an outdoor sensor in some weather. */
+export const openWeather = (words: readonly string[], readFile: (file: string | 0) => string): Parsed<PacedLines> =>
+  orUnreadable((): Parsed<PacedLines> => {
+    const options = weatherOptions([...words], readWith(readFile));
+    return options.ok ? { ok: true, value: weatherReport(options.value) } : options;
   });

@@ -11,7 +11,6 @@ import {
   OUTDOOR_BOUNDS_F,
 } from '../src/core/control/moment';
 import { parseScenario, scenarioCode } from '../src/core/control/scenario';
-import { CLIMATES } from '../src/core/crossing/year/climates';
 import { calcBoard } from '../src/core/formats/calc/board';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
 import { calcCrossing } from '../src/core/formats/calc/crossing';
@@ -23,7 +22,6 @@ import { familyFile } from '../src/core/formats/family-file';
 import { type JobFile, parseJobFileText } from '../src/core/formats/job-file';
 import { parseProfileText } from '../src/core/formats/profile-file';
 import { sampleFile } from '../src/core/formats/sample-file';
-import { readWeather } from '../src/core/formats/weather';
 import { jobName } from '../src/core/job/document';
 import { lastReadings } from '../src/core/job/visits';
 import { type JobModel, jobModel } from '../src/core/model';
@@ -38,6 +36,7 @@ import { faultsReport, probesReport } from './diagnosis-verbs';
 import { optionsOf, refused } from './options';
 import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
+import { weatherNamed } from './weather-named';
 import { statesReport, traceReport } from './wiring-report';
 
 type Read = (file: string | undefined) => string;
@@ -160,34 +159,16 @@ const yearOptionsOf = (words: string[], read: Read) => {
   const { weather: name, method: wanted = 'hourly', fill = false, scale } = values;
   const method = METHODS.find((each) => each === wanted);
   if (!method) return refused('--method', `must be one of ${METHODS.join(', ')}`);
-  if (scale !== undefined && scale !== 'F' && scale !== 'C') return refused('--scale', 'must be F or C');
-  const ids = CLIMATES.map(({ id }) => id).join(', ');
-  if (name === undefined) return refused('--weather', `must be given: one of ${ids}, or an EPW or CSV file`);
-  const [file] = positionals;
-  const climate = CLIMATES.find(({ id }) => id === name);
-  if (climate)
-    return answered({
-      file,
-      method,
-      weather: { name: climate.name, hoursF: [...climate.hoursF()], humidity: [...climate.humidity()], filled: 0 },
-    });
-  const found = readWeather(read(name), name, { fills: fill, ...(scale ? { scale } : {}) });
-  switch (found.kind) {
-    case 'read':
-      return answered({ file, method, weather: found.weather });
-    case 'gaps':
-      return refused('--weather', `${found.error} With --fill they are filled and counted.`);
-    case 'scale':
-      return refused('--weather', `${found.error} With --scale F or --scale C.`);
-    case 'wrong':
-      return refused(found.path || '--weather', found.error);
-  }
+  const weather = weatherNamed(name, read, { fill, scale });
+  return weather.ok ? answered({ file: positionals[0], method, weather: weather.value }) : weather;
 };
 
-/** How the verbs are used that talk by lines. */
+/** How the verbs are used that go on in time, line by line. */
 export const TALKS: readonly string[] = [
   'diagnose FILE --ask [--complaint ID]',
   'world FILE --fault ID [--noise SEED]',
+  'meter [FILE --fault ID [--noise SEED]] [--port PORT] [--origin ADDRESS]',
+  'weather CLIMATE|FILE [--from 2026-01-14T06:00] [--hours 24] [--pace MINUTES] [--fill] [--scale F|C]',
 ];
 
 export const VERBS: Readonly<Record<string, Verb>> = {

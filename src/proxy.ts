@@ -10,7 +10,8 @@ const policy = (nonce: string) =>
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data: blob:",
     "font-src 'self'",
-    `connect-src 'self'${isProduction ? '' : ' ws:'}`,
+    // Meters of this machine are listened to.
+    `connect-src 'self' http://127.0.0.1:* http://localhost:*${isProduction ? '' : ' ws:'}`,
     "object-src 'none'",
     "base-uri 'none'",
     "form-action 'self'",

@@ -34,6 +34,7 @@ export const SCREENS = [
   '/guide/start',
   '/library',
   '/library/quillwort-menu',
+  '/library/meter',
   'sheet',
   'strips',
   'wiring',

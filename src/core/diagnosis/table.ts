@@ -41,7 +41,7 @@ export interface Table {
 }
 
 /** What a probe reads on a patient. */
-export const predictedOn = (patient: Patient, { of }: Probe): Prediction =>
+export const predictedOn = (patient: Patient, { of }: Pick<Probe, 'of'>): Prediction =>
   patient.observe(of.call ?? 'off', of.observable);
 
 /** What hangs on 24 V alone: the same wherever no wire is otherwise. */

@@ -10,7 +10,7 @@ import { type Clinic, diagnose, type Diagnosis, type Suspect } from './diagnosis
 import { COMPLAINT_ITEM, lastFixed } from './kept';
 import { agrees, type Answer } from './outcome';
 import type { Evidence } from './posterior';
-import type { Probe } from './probe';
+import { callOf, type Probe } from './probe';
 import { answerWords, wouldReadWords } from './reading-words';
 import type { Table } from './table';
 
@@ -40,7 +40,7 @@ export type ShownCause = Omit<Cause, 'effect'> & { readonly faults: readonly str
 
 /** A probe as it is shown, with what the leading suspects would read there. */
 export interface ShownProbe {
-  readonly probe: Omit<Probe, 'of'>;
+  readonly probe: Probe;
   readonly call: CallId | null;
   readonly seconds: number;
   /** What it would read, with the likeliest suspect that gives that and the number of others that do. */
@@ -168,10 +168,9 @@ const shownProbe = (
   again: Probe | null,
 ): ShownProbe => {
   const { of, readings } = table.row(probe);
-  const { of: observation, ...rest } = probe;
   return {
-    probe: rest,
-    call: observation.call,
+    probe,
+    call: callOf(probe),
     seconds: Math.round(seconds),
     isAgain: again === probe,
     wouldRead: wouldRead(suspects, ({ at }) => wouldReadWords(probe, readings[of[at[0]!]!]!)),

@@ -6,18 +6,21 @@ import { type Answer, scaleOf } from './outcome';
 import type { Probe } from './probe';
 import { predictedOn, type Table } from './table';
 
+/** What a world needs to know of a probe. */
+export type Asked = Pick<Probe, 'of' | 'unit' | 'kind'>;
+
 /** A stand-in for a house with something wrong in it, and for the meter that is held to it. */
 export interface World {
   /** What its owner says: the id of a complaint. */
   readonly complaint: string;
-  readonly answer: (probe: Probe) => Answer;
+  readonly answer: (probe: Asked) => Answer;
 }
 
 /** Two numbers from 0 to 1 as one that is normally spread. Source: Box and Muller. */
 const normal = (one: number, other: number): number =>
   Math.sqrt(-2 * Math.log(1 - one)) * Math.cos(2 * Math.PI * other);
 
-const exactly = (prediction: Prediction, probe: Probe): Answer => {
+const exactly = (prediction: Prediction, probe: Asked): Answer => {
   switch (prediction.kind) {
     case 'number':
       return prediction.value;
@@ -34,7 +37,7 @@ const exactly = (prediction: Prediction, probe: Probe): Answer => {
 const RUNNING_AMPS = 9;
 const ROOM_F = 68;
 
-const noisily = (prediction: Prediction, probe: Probe, next: () => number): Answer => {
+const noisily = (prediction: Prediction, probe: Asked, next: () => number): Answer => {
   if (prediction.kind !== 'number') return exactly(prediction, probe);
   const [low, high] = prediction.spread;
   const value = low === high ? prediction.value : low + next() * (high - low);

@@ -127,7 +127,11 @@ export const readingHistory = (readings: readonly Reading[], item: string): Read
 
 /** What is said of an item, before it has its id, time, origin, visit and author. */
 export type NewReading = { readonly note?: string } & (
-  | ({ readonly status?: 'taken' } & Pick<TakenReading, 'item' | 'value' | 'place' | 'meterOhms' | 'replaces'>)
+  | ({
+      readonly status?: 'taken';
+      /** What it was read with, where the instrument itself said so. */
+      readonly instrument?: string;
+    } & Pick<TakenReading, 'item' | 'value' | 'place' | 'meterOhms' | 'replaces'>)
   | Pick<UntakenReading, 'item' | 'status' | 'why' | 'replaces'>
 );
 
@@ -139,7 +143,7 @@ export const saidReading = (word: NewReading, said: Said): Reading => {
   const note = word.note ?? '';
   return 'why' in word
     ? { ...word, ...said, note, value: null, place: null, enteredBy: '', meterOhms: null, instrument: '' }
-    : takenReading({ ...word, ...said, note });
+    : takenReading({ ...word, ...said, instrument: word.instrument ?? said.instrument, note });
 };
 
 /** Why a reading does not count that was undone as soon as it was entered. */
@@ -157,8 +161,8 @@ export const standingWord = (readings: readonly Reading[], item: string): Standi
   if (!stands) return null;
   const { id, note, replaces } = stands;
   if (stands.status !== 'taken') return { id, word: { item, status: 'not-measured', why: stands.why, note, replaces } };
-  const { value, place, meterOhms } = stands;
-  return { id, word: { item, value, place, meterOhms, note, replaces } };
+  const { value, place, meterOhms, instrument } = stands;
+  return { id, word: { item, value, place, meterOhms, instrument, note, replaces } };
 };
 
 /**

@@ -1,16 +1,14 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useId } from 'react';
 import type { DayPick } from '@/core/simulation/day-picks';
 import type { TypedDay } from '@/core/simulation/typed-weather';
 import { Said, useDegrees } from '../degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
+import { dateText, dateValue, dayOfDate } from '../year-day';
 import { DAY_COUNTS, type DayOn, type DayPlace } from './use-place';
 
-/** A year without a leap day, for the names of its days. */
-const YEAR = 2025;
 const FIRST_TYPED: TypedDay = { leastF: 28, mostF: 38, humidity: 85 };
 
 interface TypedField {
@@ -49,17 +47,6 @@ const TYPED_FIELDS: readonly TypedField[] = [
     change: (_, value) => ({ humidity: value }),
   },
 ];
-
-/** A day of the year as it is said. */
-export const dateText = (day: number): string => format(new Date(YEAR, 0, 1 + day), 'MMM d');
-
-const dateValue = (day: number): string => format(new Date(YEAR, 0, 1 + day), 'yyyy-MM-dd');
-const dayOfDate = (value: string): number | null => {
-  const at = new Date(`${value}T00:00:00`);
-  return Number.isNaN(at.getTime())
-    ? null
-    : Math.round((Date.UTC(YEAR, at.getMonth(), at.getDate()) - Date.UTC(YEAR, 0, 1)) / 86_400_000);
-};
 
 interface DayChoiceProps {
   readonly place: DayPlace;

@@ -1,6 +1,6 @@
 'use client';
 
-import { Copy, Download, Plus, Trash2, Upload } from 'lucide-react';
+import { Copy, Download, Plus, Radio, Trash2, Upload } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useTransition } from 'react';
@@ -11,7 +11,7 @@ import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { call, notDone } from '../api';
-import { Mark } from '../mark';
+import { BackedHeader } from '../backed-header';
 import { usePerson } from '../person';
 import { When } from '../when';
 import { readProfile } from './read-profile';
@@ -69,11 +69,10 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
   };
   return (
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <header className="flex flex-wrap items-center gap-3 border-b-2 border-ink pb-3">
-        <Link href="/" className="bare-button" aria-label="All jobs">
-          <Mark />
+      <BackedHeader to="/" toLabel="All jobs" title="Library">
+        <Link href="/library/meter" prefetch={false} className="plain-button">
+          <Radio size={18} aria-hidden /> Simulated meter
         </Link>
-        <h1 className="flex-1 font-label text-3xl font-semibold">Library</h1>
         <input
           ref={input}
           type="file"
@@ -90,7 +89,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
         <button type="button" className="plain-button" onClick={() => input.current?.click()}>
           <Upload size={18} aria-hidden /> Import a file
         </button>
-      </header>
+      </BackedHeader>
       <p className="max-w-prose py-3 text-quiet">
         What each controller calls its settings, in the order in which it shows them. A card on a job’s Setup page is
         made from it. Type in yours from its manual, or copy one that is close.

@@ -6,6 +6,7 @@ import { unitOn } from '@/core/units/degrees';
 import { Said, useDegrees } from '../degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
+import { TakeButton } from '../meter/take-button';
 import { Expected } from './expected';
 import { GradeMark } from './grade-mark';
 import { ItemHistory } from './item-history';
@@ -66,7 +67,7 @@ const HeldShut = ({ planned: { heldShut, reading, item } }: StartupItemProps) =>
 
 const Measure = ({ planned, tried }: StartupItemProps) => {
   const { key, item, reading, verdict } = planned;
-  const { keep, place, setPlace, expected, field, openedAt } = useItem(planned);
+  const { keep, leads, place, setPlace, expected, field, openedAt } = useItem(planned);
   const { scale } = useDegrees();
   return (
     <li className="border-b border-line py-3">
@@ -94,6 +95,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
           <ReadingMenu planned={planned} />
         </div>
       </div>
+      {!planned.heldShut && <TakeButton leads={leads} onTake={(value, beside) => keep(value, place, beside)} />}
       {item.places && place !== null && (
         <div className="mt-2 max-w-md">
           <ChoiceBox

@@ -6,6 +6,7 @@ import type { PlannedItem } from '@/core/startup/plan';
 import { Said } from '../degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
+import { TakeButton } from '../meter/take-button';
 import { Expected } from './expected';
 import { GradeMark } from './grade-mark';
 import { ItemHistory } from './item-history';
@@ -71,7 +72,7 @@ const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
 const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
   const id = useId();
   const { key, item, reading, leftOut } = planned;
-  const { place, setPlace, expected, field, openedAt } = useItem(planned);
+  const { keep, leads, place, setPlace, expected, field, openedAt } = useItem(planned);
   const entry = useNumberEntry(field);
   const [isFresh, setFresh] = useState(true);
   const meant = entry.typed === null ? null : entry.meant();
@@ -129,6 +130,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           {entry.wrong}
         </p>
       )}
+      {!planned.heldShut && <TakeButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />}
       {item.places && place !== null && (
         <ChoiceBox
           label="Clamp around"

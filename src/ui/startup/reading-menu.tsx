@@ -63,7 +63,13 @@ export const ReadingMenu = ({ planned: { key, item, reading } }: { planned: Plan
       action: 'Keep',
       takesNothing: true,
       // The same is said again, with words beside it.
-      onSay: (words: string) => reading && keepReading(reading.value, reading.place, words),
+      onSay: (words: string) =>
+        reading &&
+        keepReading(reading.value, reading.place, {
+          note: words,
+          instrument: reading.instrument,
+          meterOhms: reading.meterOhms,
+        }),
     },
   };
   return (

@@ -7,6 +7,7 @@ import type { PlannedStep } from '@/core/startup/plan';
 import { Cautions } from '../cautions';
 import { Said } from '../degrees';
 import { VisitLine } from '../job/visit-line';
+import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
 import { StartupItem } from './item';
@@ -51,7 +52,10 @@ export const StepDesk = ({ steps, number, tried, onGo }: StepDeskProps) => {
       </div>
       <article aria-labelledby="step-title" className="min-w-0 max-w-3xl flex-1">
         <PersonLine />
-        <VisitLine />
+        <div className="flex flex-wrap items-center justify-between gap-x-3">
+          <VisitLine />
+          <ListenButton />
+        </div>
         <h2 id="step-title" className="font-label text-3xl font-semibold">
           <span className="font-mono text-lg text-quiet">
             {number + 1}/{steps.length}

@@ -9,6 +9,7 @@ import { CautionSign } from '../cautions';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
+import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
 import { GradeMark } from './grade-mark';
@@ -56,6 +57,7 @@ const StepsSheet = ({
           />
           <PersonLine />
           <VisitLine />
+          <ListenButton />
           <Dialog.Close className="plain-button mt-2 w-full">Close</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>

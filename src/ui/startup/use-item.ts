@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { ReadingValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/planned';
-import { useKeepReading } from './use-keep-reading';
+import { type SaidBeside, useKeepReading } from './use-keep-reading';
 
 /** Steps of the arrow keys, and what a field takes, by unit. */
 const STEPS: Record<string, number> = { V: 1, A: 0.1, Ω: 0.1, '°F': 0.5, 'in. w.c.': 0.01, min: 0.5 };
@@ -16,15 +16,22 @@ export const useItem = ({ key, item, reading, expected: planned, isLiveAgain }: 
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
   const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
-  const keep = (value: ReadingValue, at = place) => keepReading(value, at);
+  const keep = (value: ReadingValue, at = place, beside?: SaidBeside) => keepReading(value, at, beside);
   const value = typeof reading?.value === 'number' || reading?.value === 'OL' ? reading.value : null;
   return {
     keep,
+    leads: {
+      of: item.of,
+      unit: item.unit,
+      words: item.label,
+      isLine: item.of?.observable.kind === 'line-volts',
+    },
     openedAt,
     place,
     setPlace: (next: string) => {
       setChosen(next);
-      if (typeof reading?.value === 'number' && next !== reading.place) keep(reading.value, next);
+      if (typeof reading?.value === 'number' && next !== reading.place)
+        keep(reading.value, next, { instrument: reading.instrument, meterOhms: reading.meterOhms });
     },
     expected: chosen === null ? planned : item.expect(place),
     isDone: reading?.value === 'done' && !isLiveAgain,

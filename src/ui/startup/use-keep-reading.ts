@@ -13,6 +13,13 @@ const useStanding = (item: string): (() => string | null) => {
   };
 };
 
+/** What else is said of a reading: a note; what an instrument that sent it says of itself. */
+export interface SaidBeside {
+  readonly note?: string;
+  readonly instrument?: string;
+  readonly meterOhms?: number | null;
+}
+
 /**
  * Keeps a reading under an item. Who reads is asked for once on the device; until then it waits here.
  * @param of what is read, where it is something that can be
@@ -20,8 +27,8 @@ const useStanding = (item: string): (() => string | null) => {
 export const useKeepReading = (item: string, of?: Observation) => {
   const addReading = useJob((job) => job.addReading);
   const standing = useStanding(item);
-  return (value: ReadingValue, place: string | null = null, note = '') =>
-    addReading({ item, value, place, note, meterOhms: meterOhmsOf(of), replaces: standing() });
+  return (value: ReadingValue, place: string | null = null, beside: SaidBeside = {}) =>
+    addReading({ item, value, place, meterOhms: meterOhmsOf(of), ...beside, replaces: standing() });
 };
 
 /** Says of an item that its reading does not count, or that it was not read; and why. The record keeps all of it. */

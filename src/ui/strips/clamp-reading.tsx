@@ -1,6 +1,6 @@
 'use client';
 
-import { clampPlaceOf, observationKey, observedNow, stripKeys } from '@/core/model/observable';
+import { clampPlaceOf, type Observation, observationKey, observedNow, stripKeys } from '@/core/model/observable';
 import { LOADED_TOLERANCE } from '@/core/startup/strip-volts';
 import { type ClampAt, clampReach } from '@/core/strips/clamp';
 import type { LadderState } from '@/core/strips/ladder-state';
@@ -9,6 +9,7 @@ import { voltsMeaning } from '@/core/strips/volts-meaning';
 import { Said } from '../degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
+import { TakeButton } from '../meter/take-button';
 import { useKeepReading } from '../startup/use-keep-reading';
 
 const KIND_WORDS = {
@@ -20,6 +21,9 @@ const KIND_WORDS = {
   blower: 'Blower',
   nothing: 'Nothing',
 } as const;
+
+/** The supply of the first kit circuit while the strips run. */
+const LOADED_VOLTS: Observation = { call: null, observable: { kind: 'line-volts', at: 'kit-1', isLoaded: true } };
 
 const numberOf = (value: unknown) => (typeof value === 'number' ? value : null);
 
@@ -36,7 +40,8 @@ export const ClampReading = ({
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const call = useJob((job) => job.moment.call);
-  const item = observationKey(facts, { call, observable: { kind: 'amps', clamp } });
+  const amps = { call, observable: { kind: 'amps', clamp } } as const;
+  const item = observationKey(facts, amps);
   const current = observedNow(facts, readings);
   const keepVolts = useKeepReading(stripKeys(facts).volts);
   const keepAmps = useKeepReading(item);
@@ -47,33 +52,45 @@ export const ClampReading = ({
   return (
     <section aria-label="Reading">
       <div className="grid gap-3 sm:grid-cols-2">
-        <NumberBox
-          name={stripKeys(facts).volts}
-          label="Volts at the kit, strips on"
-          value={measuredVolts}
-          none="read"
-          unit="V"
-          step={1}
-          min={60}
-          max={300}
-          isLarge
-          onCommit={(value) => typeof value === 'number' && value !== measuredVolts && keepVolts(value)}
-        />
-        <NumberBox
-          key={item}
-          name={item}
-          label={`Amps: ${clampReach(facts, clamp).label}`}
-          value={readAmps}
-          none="read"
-          unit="A"
-          step={0.1}
-          min={0}
-          max={400}
-          isLarge
-          onCommit={(value) =>
-            typeof value === 'number' && value !== readAmps && keepAmps(value, clampPlaceOf(facts, clamp))
-          }
-        />
+        <div>
+          <NumberBox
+            name={stripKeys(facts).volts}
+            label="Volts at the kit, strips on"
+            value={measuredVolts}
+            none="read"
+            unit="V"
+            step={1}
+            min={60}
+            max={300}
+            isLarge
+            onCommit={(value) => typeof value === 'number' && value !== measuredVolts && keepVolts(value)}
+          />
+          <TakeButton
+            leads={{ of: LOADED_VOLTS, unit: 'V', words: 'Volts at the kit, strips on', isLine: true }}
+            onTake={(value, beside) => keepVolts(value, null, beside)}
+          />
+        </div>
+        <div>
+          <NumberBox
+            key={item}
+            name={item}
+            label={`Amps: ${clampReach(facts, clamp).label}`}
+            value={readAmps}
+            none="read"
+            unit="A"
+            step={0.1}
+            min={0}
+            max={400}
+            isLarge
+            onCommit={(value) =>
+              typeof value === 'number' && value !== readAmps && keepAmps(value, clampPlaceOf(facts, clamp))
+            }
+          />
+          <TakeButton
+            leads={{ of: amps, unit: 'A', words: `Amps: ${clampReach(facts, clamp).label}`, isLine: false }}
+            onTake={(value, beside) => keepAmps(value, clampPlaceOf(facts, clamp), beside)}
+          />
+        </div>
       </div>
       {supply && (
         <p className="mt-2 border-l-4 border-warn pl-3">

@@ -57,7 +57,7 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: st
           <PlannedItems step="make-safe" isShown={(item) => item.startsWith('dead-')} />
         </div>
       ) : (
-        <ProbeEntry shown={shown} onRead={(value) => keep(value)} />
+        <ProbeEntry shown={shown} onRead={(value, beside) => keep(value, null, beside)} />
       )}
       <button
         type="button"

@@ -5,10 +5,12 @@ import { scaleOf } from '@/core/diagnosis/outcome';
 import type { ShownProbe } from '@/core/diagnosis/trouble';
 import { type ReadingValue, seenValue } from '@/core/job/reading';
 import { NumberBox } from '../fields/number-box';
+import { TakeButton } from '../meter/take-button';
+import type { SaidBeside } from '../startup/use-keep-reading';
 
 interface ProbeEntryProps {
   readonly shown: ShownProbe;
-  readonly onRead: (value: ReadingValue) => void;
+  readonly onRead: (value: ReadingValue, beside?: SaidBeside) => void;
 }
 
 /** Which terminals are hot: tapped one by one, then entered. */
@@ -91,8 +93,22 @@ const ChoicesEntry = ({
 
 /** The field of a probe: a number, one of a few words, or the terminals that are hot. */
 export const ProbeEntry = ({ shown: { probe }, onRead }: ProbeEntryProps) => {
-  if (probe.marks) return <MarksEntry marks={probe.marks} onRead={onRead} />;
-  if (probe.choices) return <ChoicesEntry choices={probe.choices} onRead={onRead} />;
+  const leads = { of: probe.of, unit: probe.unit, words: probe.words, isLine: probe.kind === 'live' };
+  const taken = <TakeButton leads={leads} isAsked onTake={onRead} />;
+  if (probe.marks)
+    return (
+      <>
+        <MarksEntry marks={probe.marks} onRead={onRead} />
+        {taken}
+      </>
+    );
+  if (probe.choices)
+    return (
+      <>
+        <ChoicesEntry choices={probe.choices} onRead={onRead} />
+        {taken}
+      </>
+    );
   const [low, high] = scaleOf(probe).range;
   return (
     <div className="max-w-xs">
@@ -111,6 +127,7 @@ export const ProbeEntry = ({ shown: { probe }, onRead }: ProbeEntryProps) => {
         onCommit={(value) => value !== null && onRead(value)}
       />
       <p className="text-sm text-quiet">Enter keeps it.</p>
+      {taken}
     </div>
   );
 };

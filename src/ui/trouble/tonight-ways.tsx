@@ -42,7 +42,7 @@ const Way = ({ way, cause, isBest }: { way: TonightWay; cause: string; isBest: b
         <button
           type="button"
           className="plain-button mt-2 min-h-12"
-          onClick={() => keep(seenValue(`${way.id}|${cause}`), null, undoNote(way.undo))}
+          onClick={() => keep(seenValue(`${way.id}|${cause}`), null, { note: undoNote(way.undo) })}
         >
           Set so for tonight
         </button>

@@ -8,6 +8,7 @@ import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
 import { useMoment } from '../job/use-moment';
 import { VisitLine } from '../job/visit-line';
+import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
 import { ComplaintPick } from './complaint-pick';
 import { Ending } from './ending';
@@ -69,6 +70,9 @@ export const TroublePage = () => {
               >
                 {said ? 'Another complaint' : 'Choose what the owner says'}
               </button>
+              <span className="ml-auto">
+                <ListenButton />
+              </span>
             </p>
           )}
           {hasBegun && (

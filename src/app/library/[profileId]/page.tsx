@@ -1,11 +1,10 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import { getProfile } from '@/server/repositories/profiles';
+import { BackedHeader } from '@/ui/backed-header';
 import { ProfileEditor } from '@/ui/library/profile-editor';
 import { ProfileReader } from '@/ui/library/profile-reader';
-import { Mark } from '@/ui/mark';
 
 interface Props {
   readonly params: Promise<{ profileId: string }>;
@@ -20,14 +19,7 @@ const ProfilePage = async ({ params }: Props) => {
   if (!shipped && !stored) notFound();
   return (
     <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
-      <header className="flex items-center gap-3 border-b-2 border-ink pb-2">
-        <Link href="/library" className="bare-button" aria-label="Library">
-          <Mark />
-        </Link>
-        <h1 className="min-w-0 flex-1 truncate font-label text-3xl font-semibold">
-          {shipped ? shipped.name : 'Controller profile'}
-        </h1>
-      </header>
+      <BackedHeader to="/library" toLabel="Library" title={shipped ? shipped.name : 'Controller profile'} />
       {shipped ? <ProfileReader profile={shipped} /> : <ProfileEditor stored={stored!} />}
     </main>
   );

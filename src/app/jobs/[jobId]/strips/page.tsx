@@ -8,6 +8,7 @@ import { FindingsList } from '@/ui/findings-list';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
 import { useMoment } from '@/ui/job/use-moment';
+import { ListenButton } from '@/ui/meter/listen-button';
 import { PersonLine } from '@/ui/person-line';
 import { AirflowByRise } from '@/ui/strips/airflow-by-rise';
 import { ClampExpected } from '@/ui/strips/clamp-expected';
@@ -83,6 +84,7 @@ const Kit = () => {
             isMeasured={measuredVolts !== null}
           />
           <PersonLine />
+          <ListenButton />
           <ClampReading clamp={clamp} state={state} measuredVolts={measuredVolts} />
         </div>
       </div>

@@ -1,0 +1,8 @@
+import { hourOfYear } from '../src/core/formats/weather/hour-of-year';
+
+/** Days from the first of January to a date of a year without a leap day; null: it is none. */
+export const dayOfYear = (date: string): number | null => {
+  const match = /^\d{4}-(\d\d)-(\d\d)$/.exec(date);
+  const hour = match && hourOfYear(Number(match[1]), Number(match[2]), 0);
+  return hour === null ? null : hour / 24;
+};

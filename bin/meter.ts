@@ -1,0 +1,106 @@
+import { createInterface } from 'node:readline';
+import { type Parsed, parseJson } from '../src/core/border/parse';
+import type { Probe } from '../src/core/diagnosis/probe';
+import { meterLine, parseMeterLine } from '../src/core/formats/meter-line';
+import { meterHeldTo } from '../src/core/instrument/held-to';
+import { type Held, standInShows } from '../src/core/instrument/stand-in';
+import { chance } from '../src/core/units/chance';
+import type { House } from './diagnosis-verbs';
+import { METER_PORT, type MeterServer, serveMeter } from './meter-server';
+import { optionsOf, refused } from './options';
+
+/** How often the stand-in sends what it shows, ms. */
+const SENDS_EVERY_MS = 250;
+const STAND_IN = 'Stand-in meter';
+
+/** What `gate meter` is asked. */
+export interface MeterOptions {
+  readonly port: number;
+  readonly origins: readonly string[];
+  /** A system that the leads are put to; null: lines are passed on as they come. */
+  readonly file: string | null;
+  readonly fault: string;
+  readonly noise: string | undefined;
+}
+
+/** Reads the options of `gate meter`. */
+export const meterOptions = (words: readonly string[]): Parsed<MeterOptions> => {
+  const options = optionsOf([...words], {
+    port: { type: 'string' },
+    origin: { type: 'string', multiple: true },
+    fault: { type: 'string' },
+    noise: { type: 'string' },
+  });
+  if (!options.ok) return options;
+  const { values, positionals } = options.value;
+  const port = Number(values.port ?? METER_PORT);
+  if (!Number.isInteger(port) || port < 0 || port > 65_535) return refused('--port', 'must be a port number');
+  return {
+    ok: true,
+    value: {
+      port,
+      origins: values.origin ?? [],
+      file: positionals[0] ?? null,
+      fault: values.fault ?? 'nothing',
+      noise: values.noise,
+    },
+  };
+};
+
+/** What a line does: its own figure is sent on, the leads go to a probe, or it is refused. */
+export type MeterWord =
+  | { readonly kind: 'send'; readonly line: string }
+  | { readonly kind: 'leads'; readonly held: Held }
+  | { readonly kind: 'refused'; readonly error: string };
+
+const heldBy = ({ world }: House, probe: Probe): MeterWord => {
+  const held = meterHeldTo(probe, world.answer(probe));
+  return held ? { kind: 'leads', held } : { kind: 'refused', error: `${probe.id} is seen or heard, no meter reads it` };
+};
+
+/** What one line of standard input asks of the meter. */
+export const meterWord = (line: string, house: House | null): MeterWord => {
+  const json = parseJson(line);
+  const asked = json.ok ? (json.value as { probe?: unknown } | null)?.probe : undefined;
+  if (house && asked !== undefined) {
+    const probe = asked === null ? null : house.probeById(String(asked));
+    if (probe === null) return { kind: 'leads', held: { value: null, unit: 'V', ohms: null } };
+    return probe ? heldBy(house, probe) : { kind: 'refused', error: 'there is no such probe; gate probes lists them' };
+  }
+  const shown = parseMeterLine(line);
+  return shown.ok
+    ? { kind: 'send', line: meterLine(shown.value) }
+    : { kind: 'refused', error: `${shown.path} ${shown.error}`.trim() };
+};
+
+/** Serves a meter until its input ends: what is piped in, or a stand-in whose leads its lines move. */
+export const holdMeter = async (
+  { port, origins }: MeterOptions,
+  house: House | null,
+  input: NodeJS.ReadableStream = process.stdin,
+  tell: (line: object) => void = (line) => void process.stdout.write(`${JSON.stringify(line)}\n`),
+): Promise<void> => {
+  let server: MeterServer;
+  try {
+    server = await serveMeter(port, origins);
+  } catch (problem) {
+    tell({ error: `The port ${port} cannot be used: ${(problem as Error).message}. Choose another with --port.` });
+    process.exitCode = 2;
+    return;
+  }
+  tell({ listen: server.address });
+  const next = chance(1);
+  let leads: { readonly held: Held; readonly sinceMs: number } | null = null;
+  const clock = setInterval(() => {
+    if (leads) server.say(meterLine(standInShows(STAND_IN, leads.held, (Date.now() - leads.sinceMs) / 1000, next)));
+  }, SENDS_EVERY_MS);
+  for await (const line of createInterface({ input })) {
+    if (line.trim() === '') continue;
+    const word = meterWord(line, house);
+    if (word.kind === 'send') server.say(word.line);
+    else if (word.kind === 'leads') leads = { held: word.held, sinceMs: Date.now() };
+    else tell({ error: word.error });
+  }
+  clearInterval(clock);
+  await server.close();
+};

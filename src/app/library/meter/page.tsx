@@ -1,0 +1,22 @@
+import type { Metadata } from 'next';
+import { BackedHeader } from '@/ui/backed-header';
+import { SimulatedMeter } from '@/ui/library/simulated/simulated-meter';
+import { SimulatedWeather } from '@/ui/library/simulated/simulated-weather';
+
+export const metadata: Metadata = { title: 'Simulated meter' };
+
+const MeterPage = () => (
+  <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+    <BackedHeader to="/library" toLabel="Library" title="Simulated meter" />
+    <p className="max-w-prose py-3 text-quiet">
+      Stands in for a wireless meter, to try things out. Keep this page open, go to a job in another window, and there
+      choose <b>Listen to a meter</b>. A real meter sends the same lines; the guide says how.
+    </p>
+    <div className="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
+      <SimulatedMeter />
+      <SimulatedWeather />
+    </div>
+  </main>
+);
+
+export default MeterPage;

@@ -1,0 +1,73 @@
+import { decimalsOf } from '../units/decimals';
+import { roundTo } from '../units/round';
+import { keptUnit, keptValue, type Shown } from './shown';
+
+/** What an instrument showed, and when, ms on any clock that only goes forward. */
+export interface Sample {
+  readonly atMs: number;
+  readonly shown: Shown;
+}
+
+/** Where an instrument's figure stands: it may be taken once it stands still. */
+export type Standing =
+  | { readonly kind: 'nothing' }
+  | { readonly kind: 'moving'; readonly value: number | 'OL' }
+  | { readonly kind: 'steady'; readonly value: number | 'OL' };
+
+/** So long a figure must stand still, ms; and be seen so many times meanwhile. Our judgement. */
+const STANDS_MS = 1500;
+const LEAST_SAMPLES = 3;
+/** After so long without a word an instrument shows nothing, ms. */
+const SILENT_MS = 10_000;
+
+/** How far a figure may wander and still stand, in the unit that is kept: an amount, and a share. Our judgement. */
+const WANDER: Readonly<Record<string, readonly [number, number]>> = {
+  V: [0.2, 0.006],
+  A: [0.15, 0.02],
+  µA: [0.1, 0.03],
+  Ω: [0.2, 0.02],
+  '°F': [0.4, 0],
+  'in. w.c.': [0.015, 0.03],
+  '%': [1, 0],
+};
+
+const middle = (values: readonly number[]): number => {
+  const sorted = [...values].sort((one, other) => one - other);
+  const half = sorted.length / 2;
+  return sorted.length % 2 === 0 ? (sorted[half - 1]! + sorted[half]!) / 2 : sorted[Math.floor(half)]!;
+};
+
+/** How long an instrument's words are worth keeping for `standingOf`, ms. */
+export const KEPT_MS = STANDS_MS * 4;
+
+/**
+ * Whether what an instrument shows stands still, and at what.
+ * @param samples of one input, the newest last
+ * @param nowMs on the clock of the samples
+ * @returns the middle of what it stood at, in the unit that is kept, with the decimals that unit is read with
+ */
+export const standingOf = (samples: readonly Sample[], nowMs: number): Standing => {
+  const last = samples.at(-1);
+  if (!last || last.shown.value === null) return { kind: 'nothing' };
+  if (!last.shown.isHeld && nowMs - last.atMs > SILENT_MS) return { kind: 'nothing' };
+  const unit = keptUnit(last.shown.unit);
+  const figure = (value: number) => roundTo(value, unit === 'µA' ? 1 : decimalsOf(unit));
+  const value = keptValue(last.shown)!;
+  const shown = typeof value === 'number' ? figure(value) : value;
+  if (last.shown.isHeld) return { kind: 'steady', value: shown };
+  // From the last word before the time it must stand: a meter that sends once a second is waited for, too.
+  const from = samples.findLastIndex(({ atMs }) => atMs <= last.atMs - STANDS_MS);
+  const recent = samples.slice(Math.max(0, from));
+  const isLongEnough = from >= 0 && recent.length >= LEAST_SAMPLES;
+  const values = recent.map((sample) => keptValue(sample.shown));
+  if (!isLongEnough || values.includes(null)) return { kind: 'moving', value: shown };
+  if (values.every((each) => each === 'OL')) return { kind: 'steady', value: 'OL' };
+  const numbers = values.filter((each): each is number => typeof each === 'number');
+  if (numbers.length < values.length) return { kind: 'moving', value: shown };
+  const [amount, share] = WANDER[unit]!;
+  const at = middle(numbers);
+  const wanders = Math.max(...numbers) - Math.min(...numbers);
+  return wanders <= amount + share * Math.abs(at)
+    ? { kind: 'steady', value: figure(at) }
+    : { kind: 'moving', value: shown };
+};

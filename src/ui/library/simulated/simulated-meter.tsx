@@ -1,0 +1,182 @@
+'use client';
+
+import { useCallback, useEffect, useState } from 'react';
+import type { MeterUnit } from '@/core/instrument/shown';
+import { type Held, standInShows } from '@/core/instrument/stand-in';
+import { NumberBox } from '../../fields/number-box';
+import { PlainSelect } from '../../fields/plain-select';
+import { type House, useHouse } from './use-house';
+import { useSending } from './use-radio';
+
+const NAME = 'Simulated meter';
+const SENDS_EVERY_MS = 250;
+
+const QUANTITIES = [
+  ['V', 'Volts'],
+  ['A', 'Amps'],
+  ['Ω', 'Ohms'],
+  ['°F', 'Temperature'],
+  ['in. w.c.', 'Pressure'],
+  ['µA', 'Flame current'],
+] as const satisfies readonly (readonly [MeterUnit, string])[];
+type Quantity = (typeof QUANTITIES)[number][0];
+
+const LIFTED: Held = { value: null, unit: 'V', ohms: null };
+
+/** What the meter shows, several times a second, from when its leads were put on. */
+const useShown = (held: Held) => {
+  const [face, setFace] = useState<number | 'OL' | null>(null);
+  const [since, setSince] = useState<{ held: Held; atMs: number } | null>(null);
+  useEffect(() => {
+    const timer = setTimeout(() => setSince({ held, atMs: performance.now() }));
+    return () => clearTimeout(timer);
+  }, [held]);
+  const read = useCallback(() => {
+    const onForS = since ? (performance.now() - since.atMs) / 1000 : 0;
+    const shown = standInShows(NAME, since?.held ?? LIFTED, onForS, Math.random);
+    setFace(shown.value);
+    return [shown];
+  }, [since]);
+  useSending(SENDS_EVERY_MS, read);
+  return face;
+};
+
+const FigureHeld = ({ onHold }: { onHold: (held: Held) => void }) => {
+  const [unit, setUnit] = useState<Quantity>('V');
+  const [value, setValue] = useState<number | 'OL' | null>(24.6);
+  const hold = (next: number | 'OL' | null, as: Quantity = unit) => {
+    setValue(next);
+    setUnit(as);
+    onHold({ value: next, unit: as, ohms: as === 'V' ? 10e6 : null });
+  };
+  return (
+    <div className="grid gap-3">
+      <PlainSelect
+        label="It reads"
+        value={unit}
+        options={QUANTITIES.map(([id, label]) => [id, `${label}, ${id}`] as const)}
+        onChoose={(next) => hold(null, next)}
+      />
+      <NumberBox
+        label="What is there"
+        value={value}
+        none="leads lifted"
+        unit={unit}
+        step={unit === 'in. w.c.' ? 0.01 : 1}
+        min={-60}
+        max={100_000}
+        takesOpen={unit === 'Ω'}
+        isLarge
+        onCommit={(next) => hold(next)}
+      />
+      <button type="button" className="plain-button" onClick={() => hold(null)}>
+        Lift the leads
+      </button>
+    </div>
+  );
+};
+
+const HouseHeld = ({
+  house,
+  isWorking,
+  choose,
+}: {
+  house: House | null;
+  isWorking: boolean;
+  choose: (fault: string) => void;
+}) => {
+  const [isShown, setShown] = useState(false);
+  if (!house)
+    return (
+      <p role="status" className="text-quiet">
+        {isWorking
+          ? 'Walking into the house …'
+          : 'Waiting for a job’s page. Trouble puts the leads where it asks; on Startup and Strips tap “Leads here”.'}
+      </p>
+    );
+  const { leads, name, faults, fault, said, met } = house;
+  return (
+    <div className="grid gap-3" aria-busy={isWorking}>
+      <p>
+        <span className="eyebrow block">House</span>
+        {name}
+      </p>
+      <p>
+        <span className="eyebrow block">Its owner says</span>“{said}”
+      </p>
+      <p>
+        <span className="eyebrow block">Leads</span>
+        {leads.words}
+      </p>
+      {met.seen && (
+        <p role="status" className="border-l-4 border-ink pl-3">
+          <span className="eyebrow block">What is seen there</span>
+          {met.seen}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="plain-button"
+          onClick={() => {
+            setShown(false);
+            choose('');
+          }}
+        >
+          Another fault by chance
+        </button>
+        <button type="button" className="plain-button" aria-expanded={isShown} onClick={() => setShown(!isShown)}>
+          {isShown ? 'Hide the fault' : 'Show the fault'}
+        </button>
+      </div>
+      {isShown && (
+        <label className="block">
+          <span className="eyebrow">What is wrong in it</span>
+          <select className="field-box w-full" value={fault} onChange={(event) => choose(event.target.value)}>
+            {faults.map(({ id, words }) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+    </div>
+  );
+};
+
+/** A meter that is held to a typed figure, or to a house with something wrong in it. */
+export const SimulatedMeter = () => {
+  const [isInHouse, setInHouse] = useState(true);
+  const [typed, setTyped] = useState<Held>({ value: 24.6, unit: 'V', ohms: 10e6 });
+  const { house, isWorking, choose } = useHouse();
+  const held = isInHouse ? (house?.met.held ?? LIFTED) : typed;
+  const face = useShown(held);
+  return (
+    <section aria-label="Meter" className="grid gap-4">
+      <p aria-label="What it shows" className="border-2 border-ink bg-sheet px-4 py-3 text-right font-mono text-5xl">
+        {face === null ? '– – –' : String(face)} <span className="text-2xl text-quiet">{held.unit}</span>
+      </p>
+      <div role="radiogroup" aria-label="What the leads are on" className="grid grid-cols-2 gap-2">
+        {(
+          [
+            [true, 'A house with a fault'],
+            [false, 'A figure I type'],
+          ] as const
+        ).map(([inHouse, words]) => (
+          <button
+            key={words}
+            type="button"
+            role="radio"
+            aria-checked={isInHouse === inHouse}
+            className="plain-button aria-checked:border-2 aria-checked:border-ink aria-checked:font-semibold"
+            onClick={() => setInHouse(inHouse)}
+          >
+            {words}
+          </button>
+        ))}
+      </div>
+      {isInHouse ? <HouseHeld house={house} isWorking={isWorking} choose={choose} /> : <FigureHeld onHold={setTyped} />}
+    </section>
+  );
+};

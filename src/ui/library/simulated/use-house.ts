@@ -1,0 +1,56 @@
+import { type Remote, wrap } from 'comlink';
+import { useEffect, useRef, useState } from 'react';
+import { jobName } from '@/core/job/document';
+import type { Fault, Met, TroubleWorker } from '@/workers/trouble.worker';
+import type { RadioWord } from '../../meter/radio';
+import { useLeadsWanted } from './use-radio';
+
+type Leads = Extract<RadioWord, { kind: 'leads' }>;
+
+/** The house that the leads are in: its job, what can be wrong with it, what is, and what is met there. */
+export interface House {
+  readonly leads: Leads;
+  readonly name: string;
+  readonly faults: readonly Fault[];
+  readonly fault: string;
+  /** What its owner says. */
+  readonly said: string;
+  readonly met: Met;
+}
+
+/** Any of several, by chance. */
+const anyOf = (faults: readonly Fault[]): string => faults[Math.floor(Math.random() * faults.length)]?.id ?? '';
+
+/** A house with something wrong in it, that answers wherever a job's page puts the leads. */
+export const useHouse = () => {
+  const remote = useRef<Remote<TroubleWorker> | null>(null);
+  const [house, setHouse] = useState<House | null>(null);
+  const [isWorking, setWorking] = useState(false);
+  useEffect(() => {
+    const worker = new Worker(new URL('../../../workers/trouble.worker.ts', import.meta.url), { type: 'module' });
+    remote.current = wrap<TroubleWorker>(worker);
+    return () => worker.terminate();
+  }, []);
+  const goTo = async (leads: Leads, wanted?: string) => {
+    const worker = remote.current;
+    if (!worker) return;
+    setWorking(true);
+    const { facts, moment, asked } = leads;
+    const faults = await worker.faults(facts, moment);
+    const known = wanted ?? house?.fault ?? '';
+    const fault = faults.some(({ id }) => id === known) ? known : anyOf(faults);
+    const [said, met] = await Promise.all([
+      worker.saidOf(facts, moment, fault),
+      worker.meets(facts, moment, fault, asked, Math.floor(Math.random() * 1e6)),
+    ]);
+    setHouse({ leads, name: jobName(facts), faults, fault, said, met });
+    setWorking(false);
+  };
+  useLeadsWanted((leads) => void goTo(leads));
+  return {
+    house,
+    isWorking,
+    /** Puts another fault into the house; empty: any. */
+    choose: (fault: string) => house && void goTo(house.leads, fault),
+  };
+};
