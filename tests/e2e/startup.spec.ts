@@ -54,7 +54,7 @@ test('a tick is made, taken back and made again; each stays in the record', asyn
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
   await goTo(page, 'Make safe and look');
-  const tick = page.getByRole('checkbox', { name: /Outdoor disconnect open/ });
+  const tick = page.getByRole('checkbox', { name: /^Filter clean/ });
   for (const checked of [true, false, true]) {
     await tick.click();
     await expect(tick).toBeChecked({ checked });
@@ -64,6 +64,35 @@ test('a tick is made, taken back and made again; each stays in the record', asyn
     'done',
     'undone',
     'done',
+  ]);
+});
+
+test('a supply is open, locked and proved dead one by one, by the keyboard too; what is taken back falls one back', async ({
+  page,
+}) => {
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/startup`);
+  await sayWho(page);
+  await goTo(page, 'Make safe and look');
+  const supply = page.getByRole('group', { name: /^Outdoor disconnect open, locked, proven dead/ });
+  const stage = (name: string) => supply.getByRole('button', { name });
+  await stage('Open').click();
+  await expect(stage('Open')).toHaveAttribute('aria-pressed', 'true');
+  await expect(stage('Locked')).toHaveAttribute('aria-pressed', 'false');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(stage('Locked')).toHaveAttribute('aria-pressed', 'true');
+  await stage('Proved dead').click();
+  await expect(stage('Proved dead')).toHaveAttribute('aria-pressed', 'true');
+  await stage('Proved dead').click();
+  await expect(stage('Proved dead')).toHaveAttribute('aria-pressed', 'false');
+  await expect(stage('Locked')).toHaveAttribute('aria-pressed', 'true');
+  await expectSaved(page);
+  expect((await stored(page, id)).readings.map(({ value }: { value: unknown }) => value)).toEqual([
+    'seen:open',
+    'seen:locked',
+    'done',
+    'seen:locked',
   ]);
 });
 

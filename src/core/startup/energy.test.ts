@@ -49,6 +49,27 @@ test.each<[string, ReadingValue, 'kit-1' | 'outdoor']>([
   expect(handsOut(supplyStates(started, readings))).toMatch(/^Live when last read: .*prove (it|each) dead first\.$/);
 });
 
+test('open, then locked, then proved: each is said by itself, and a live reading ends it at any of them', () => {
+  const said1 = (value: ReadingValue) => said('make-safe/dead-outdoor', value);
+  const open = said1(seenValue('open'));
+  const locked = said1(seenValue('locked'));
+  expect(energies([open]).outdoor).toBe('open');
+  expect(energies([open, locked]).outdoor).toBe('locked');
+  expect(energies([open, locked, said('supply-volts/outdoor', 0.2)]).outdoor).toBe('locked');
+  expect(energies([open, locked, said1('done')]).outdoor).toBe('proved');
+  expect(energies([open, locked, said('heat/volts-outdoor', 240)]).outdoor).toBe('live');
+  expect(energies([said1('done'), said1('undone')]).outdoor).toBe('unknown');
+  const item = (readings: readonly Reading[]) =>
+    jobModel(started)
+      .startup(readings, DEFAULT_MOMENT)
+      .flatMap(({ items }) => items)
+      .find(({ key }) => key === 'make-safe/dead-outdoor')!;
+  // On the way to its proof, or taken back, it is still to be done.
+  for (const value of [seenValue('open'), seenValue('locked'), 'undone'] as const)
+    expect(item([said1(value)]).verdict).toBeUndefined();
+  expect(item([said1('done')]).verdict?.grade).toBe('pass');
+});
+
 test('no volts on a meter proves nothing, and takes nothing away', () => {
   const none = said('supply-volts/kit-1', 0.4);
   expect(energies([none])['kit-1']).toBe('no-volts');

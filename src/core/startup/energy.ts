@@ -3,7 +3,7 @@ import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { kitRows } from '../job/kit-rows';
-import { type Reading, type ReadingValue, seenWord } from '../job/reading';
+import { type Reading, type ReadingValue, seenValue, seenWord } from '../job/reading';
 import { ladder } from '../strips/ladder';
 
 /** A supply that can hurt, by the end of the key that proves it dead. */
@@ -11,9 +11,9 @@ export type SupplyId = `kit-${number}` | 'air-handler' | 'outdoor';
 
 /**
  * How a supply stands, from the order of what was done and read: nothing said of it; read without volts, but not proved
- * dead; open, locked and proved dead; live.
+ * dead; open; open and locked; open, locked and proved dead; live.
  */
-export type Energy = 'unknown' | 'no-volts' | 'proved' | 'live';
+export type Energy = 'unknown' | 'no-volts' | 'open' | 'locked' | 'proved' | 'live';
 
 export interface Supply {
   readonly id: SupplyId;
@@ -103,6 +103,16 @@ const saysOf = (facts: Facts, item: string, value: ReadingValue): Says => {
   return { live: [], dead: [] };
 };
 
+/** What is said of a supply before it is proved dead, in order. */
+export const BEFORE_PROOF = [
+  { word: 'open', label: 'Open' },
+  { word: 'locked', label: 'Locked' },
+] as const;
+
+/** What was said of a supply on the way to its proof. */
+const stageOf = (value: ReadingValue): 'open' | 'locked' | undefined =>
+  BEFORE_PROOF.find(({ word }) => value === seenValue(word))?.word;
+
 /** The item that ticks off a supply as open, locked and proved dead. */
 export const provedItem = (id: SupplyId): string => `make-safe/dead-${id}`;
 
@@ -125,13 +135,14 @@ export const supplyStates = (facts: Facts, readings: readonly Reading[]): readon
     const { item, value } = reading;
     const ticked = supplies.find(({ id }) => provedItem(id) === item);
     if (ticked) {
-      say(ticked.id, value === 'done' ? 'proved' : 'unknown', reading);
+      say(ticked.id, value === 'done' ? 'proved' : (stageOf(value) ?? 'unknown'), reading);
       continue;
     }
     const { live, dead } = saysOf(facts, item, value);
     for (const id of live) say(id, 'live', reading);
-    // No volts on a meter is no proof: what was proved stays proved.
-    for (const id of dead) if (states.get(id)?.energy !== 'proved') say(id, 'no-volts', reading);
+    // No volts on a meter is no proof, and takes nothing away from one.
+    for (const id of dead)
+      if (!['open', 'locked', 'proved'].includes(states.get(id)?.energy ?? '')) say(id, 'no-volts', reading);
   }
   return supplies.map(({ id }) => states.get(id)!);
 };

@@ -20,7 +20,7 @@ const EDGE = {
 
 const plainWords = (value: ReadingValue, grade: Grade, item: Item, place: string | null): string => {
   const expected = item.expect(place);
-  if (expected.kind === 'tick') return grade === 'pass' ? 'Done.' : 'Taken back.';
+  if (expected.kind === 'tick') return 'Done.';
   if (expected.kind === 'needs') return `Kept. Judged once it is known: ${expected.what}.`;
   if (expected.kind === 'record') return 'Kept.';
   if (value === 'OL') return 'Open circuit.';

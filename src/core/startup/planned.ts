@@ -1,5 +1,5 @@
 import type { FactPath } from '../job/document';
-import type { ReadingValue, TakenReading, UntakenReading } from '../job/reading';
+import { type ReadingValue, seenValue, type TakenReading, type UntakenReading } from '../job/reading';
 import { handsOut, type SupplyState } from './energy';
 import { judge } from './judge';
 import type { BuiltStep, Expectation, Item, StartupStep, Verdict } from './step';
@@ -39,6 +39,10 @@ export interface PlannedStep {
   readonly items: readonly PlannedItem[];
 }
 
+/** Whether what was said of an item is that it is not done yet: taken back, or at one of its stages. */
+const isUnderWay = ({ stages = [] }: Item, value: ReadingValue): boolean =>
+  value === 'undone' || stages.some(({ word }) => value === seenValue(word));
+
 /** What is expected of an item at a place, and the verdict on a value there. */
 export const planItem = (
   key: string,
@@ -57,7 +61,7 @@ export const planItem = (
     heldShut: null,
     isLiveAgain: false,
     expected: item.expect(place),
-    verdict: reading && judged(reading.value, place),
+    verdict: reading && !isUnderWay(item, reading.value) ? judged(reading.value, place) : undefined,
     judged,
   };
 };

@@ -5,9 +5,9 @@ import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
 import { apartF } from '../units/degrees';
-import { diagnose } from './diagnose';
 import { startupContext } from './given';
 import { tally } from './plan';
+import { wireSuspects } from './wire-suspects';
 
 const [planned, started, proved] = SAMPLES as [
   (typeof SAMPLES)[number],
@@ -151,21 +151,35 @@ describe('terminals', () => {
     ];
     const verdict = verdictOf(proved.facts, readings, 'heat/volts-outdoor-unit-Y');
     expect(verdict.grade).toBe('fail');
-    expect(verdict.means).toMatch(/yellow conductor/);
-    const suspects = diagnose(startupContext(jobBasis(proved.facts), readings, DEFAULT_MOMENT), 'heat-1');
+    expect(verdict.means).toMatch(/yellow conductor/i);
+    const suspects = wireSuspects(startupContext(jobBasis(proved.facts), readings, DEFAULT_MOMENT), 'heat-1');
     // An open common outdoors reads the same here: with the board's R on it, C floats up to where Y is.
-    expect(suspects.map(({ words }) => words).sort()).toEqual([
+    expect(suspects.map(({ cause }) => cause.words).sort()).toEqual([
+      'Blue conductor of the outdoor cable, C to C, broken or off',
       'Thermostat contact Y not closing',
-      'blue conductor of the outdoor cable, C to C, broken or off',
-      'yellow conductor of the outdoor cable, Y to Y, broken or off',
-      'yellow conductor of the thermostat cable, Y to Y, broken or off',
+      'Yellow conductor of the outdoor cable, Y to Y, broken or off',
+      'Yellow conductor of the thermostat cable, Y to Y, broken or off',
     ]);
+  });
+
+  test('likeliest first, by how often it is met; what no plain fault gives is looked for among the rarer ones', () => {
+    const suspects = (volts: number) =>
+      wireSuspects(
+        startupContext(jobBasis(proved.facts), [reading('heat/volts-outdoor-unit-Y', volts)], DEFAULT_MOMENT),
+        'heat-1',
+      );
+    const none = suspects(0);
+    expect(none.at(-1)!.cause.words).toMatch(/contact Y not closing/);
+    expect(none.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+    expect(none.map(({ share }) => share)).toEqual(none.map(({ share }) => share).sort((a, b) => b - a));
+    const some = suspects(4.5);
+    expect(some[0]!.cause.words).toMatch(/loose|corroded/);
   });
 
   test('sound readings suspect nothing, and so do none', () => {
     const context = (readings: readonly Reading[]) => startupContext(jobBasis(proved.facts), readings, DEFAULT_MOMENT);
-    expect(diagnose(context(proved.readings), 'heat-1')).toEqual([]);
-    expect(diagnose(context([]), 'heat-1')).toEqual([]);
+    expect(wireSuspects(context(proved.readings), 'heat-1')).toEqual([]);
+    expect(wireSuspects(context([]), 'heat-1')).toEqual([]);
   });
 
   test('hot where it should be dead', () => {

@@ -57,6 +57,8 @@ export interface Item {
   readonly label: string;
   readonly unit: string;
   readonly places?: readonly ClampPlace[];
+  /** What has to be so before it is done, in order, each said by a tap of its own. */
+  readonly stages?: readonly { readonly word: string; readonly label: string }[];
   /** The supply that its tick proves dead: a reading that shows volts ends the proof. */
   readonly proves?: SupplyId;
   /** Whether it puts hands in: it stays shut while a supply is live. */

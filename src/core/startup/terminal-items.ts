@@ -5,11 +5,11 @@ import { predict, type Prediction } from '../model/predict';
 import { PULL_IN_VOLTS } from '../units/control-volts';
 import { roundTo } from '../units/round';
 import { deviceIn, type TerminalRef } from '../wiring/harness';
-import { diagnose, type Suspect } from './diagnose';
 import { expectDead, expectGhost, expectHot } from './expect';
 import type { StartupContext } from './given';
 import { type ClampPlace, type Expectation, type Item, stepMoment, type Verdict } from './step';
 import { type PointName, pointOf, terminalObservation } from './terminal-points';
+import { type WireSuspect, wireSuspects } from './wire-suspects';
 
 const METER_PLACES: readonly ClampPlace[] = [
   { id: 'high', label: METERS.high.label },
@@ -39,7 +39,7 @@ const plainMeans = (mark: string, isHot: boolean, value: number, isTied: boolean
 const withSuspects = (
   means: string,
   isHot: boolean,
-  [likeliest, second]: readonly Suspect[],
+  [likeliest, second]: readonly WireSuspect[],
 ): Omit<Verdict, 'grade'> => {
   if (!likeliest)
     return {
@@ -49,10 +49,10 @@ const withSuspects = (
         : 'Read again on the low-impedance setting; then lift the conductor here, and look for a touching or misplaced one.',
     };
   return {
-    means: `${means} Likeliest: ${likeliest.words}.`,
+    means: `${means} Likeliest: ${likeliest.cause.words}.`,
     next: second
-      ? `It could also be: ${second.words}. Measure at both ends of the first to tell.`
-      : 'Measure at both ends of it.',
+      ? `It could also be: ${second.cause.words}. Measure at both ends of the first to tell.`
+      : likeliest.cause.confirm,
   };
 };
 
@@ -65,7 +65,7 @@ export const terminalItems = (context: StartupContext, call: CallId, names: read
   const { facts, basis, bench } = context;
   const moment = stepMoment(context, call);
   const state = bench.at(facts, moment);
-  const suspects = diagnose(context, call);
+  const suspects = wireSuspects(context, call);
   const has = (at: TerminalRef) =>
     deviceIn(bench.harness, at.device)?.terminals.some(({ mark }) => mark === at.mark) ?? false;
   return names

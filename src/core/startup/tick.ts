@@ -1,4 +1,4 @@
-import type { SupplyId } from './energy';
+import { BEFORE_PROOF, type SupplyId } from './energy';
 import type { Item } from './step';
 
 /** Something to do and tick off, not to read. */
@@ -8,4 +8,5 @@ export const tick = (id: string, label: string): Item => ({ id, label, unit: '',
 export const proveDead = (supply: SupplyId, label: string): Item => ({
   ...tick(`dead-${supply}`, label),
   proves: supply,
+  stages: BEFORE_PROOF,
 });

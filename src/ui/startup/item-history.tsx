@@ -1,7 +1,7 @@
 'use client';
 
 import { timeDoubt } from '@/core/job/in-time';
-import { type Reading, readingHistory } from '@/core/job/reading';
+import { type Reading, readingHistory, seenWord } from '@/core/job/reading';
 import { observed } from '@/core/model/observable';
 import type { Degrees } from '@/core/units/degrees';
 import { useDegrees } from '../degrees';
@@ -16,7 +16,7 @@ const wordsOf = (reading: Reading, unit: string, { say }: Degrees): string => {
     case 'not-measured':
       return 'not measured';
     case 'taken':
-      return say(`${reading.value}${typeof reading.value === 'number' ? ` ${unit}` : ''}`);
+      return say(`${seenWord(reading.value) ?? reading.value}${typeof reading.value === 'number' ? ` ${unit}` : ''}`);
   }
 };
 

@@ -8,9 +8,9 @@ import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { TakeButton } from '../meter/take-button';
 import { Expected } from './expected';
-import { GradeMark } from './grade-mark';
 import { ItemHistory } from './item-history';
 import { ReadingMenu } from './reading-menu';
+import { TickButton, TickShut } from './tick-button';
 import { useItem } from './use-item';
 import { SlipLine, VerdictLine } from './verdict-line';
 
@@ -22,30 +22,17 @@ interface StartupItemProps {
 
 const Tick = ({ planned }: StartupItemProps) => {
   const { key, item } = planned;
-  const { keep, isDone, openedAt } = useItem(planned);
-  const { heldShut, isLiveAgain } = planned;
+  const { openedAt } = useItem(planned);
   return (
     <li className="border-b border-line py-1">
-      <div className="flex items-center">
-        <button
-          type="button"
-          role="checkbox"
-          aria-checked={isDone}
-          disabled={heldShut !== null && !isDone}
-          onClick={() => keep(isDone ? 'undone' : 'done')}
-          className="flex min-h-12 min-w-0 flex-1 items-center gap-3 text-left"
-        >
-          <GradeMark grade={isDone ? 'pass' : 'open'} size={26} />
-          <span className="min-w-0 flex-1">
-            {item.label}
-            {isLiveAgain && (
-              <b className="block text-sm text-fail">Read live since: prove it dead again before hands go in.</b>
-            )}
-            {heldShut && <b className="block text-sm text-fail">{heldShut}</b>}
-          </span>
-        </button>
+      <div className="flex items-center gap-1">
+        <div className="min-w-0 flex-1">
+          {item.stages && <p className="pt-1">{item.label}</p>}
+          <TickButton planned={planned} />
+        </div>
         <ReadingMenu planned={planned} />
       </div>
+      <TickShut planned={planned} />
       <div className="pl-9">
         <ItemHistory item={key} unit="" now={openedAt} />
       </div>

@@ -8,10 +8,10 @@ import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
 import { TakeButton } from '../meter/take-button';
 import { Expected } from './expected';
-import { GradeMark } from './grade-mark';
 import { ItemHistory } from './item-history';
 import { afterKey, Keypad } from './keypad';
 import { ReadingMenu } from './reading-menu';
+import { TickButton, TickShut } from './tick-button';
 import { useItem } from './use-item';
 import { SlipLine, VerdictLine } from './verdict-line';
 
@@ -38,29 +38,17 @@ const Heading = ({ label, children }: { label: string; children: React.ReactNode
 
 const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
   const { key, item, leftOut } = planned;
-  const { keep, isDone, openedAt } = useItem(planned);
-  const { heldShut, isLiveAgain } = planned;
+  const { openedAt } = useItem(planned);
   return (
     <>
       <Heading label={item.label}>
         <ReadingMenu planned={planned} />
       </Heading>
-      {isLiveAgain && (
-        <p className="font-semibold text-fail">Read live since: prove it dead again before hands go in.</p>
-      )}
-      {heldShut && <p className="font-semibold text-fail">{heldShut}</p>}
+      <TickShut planned={planned} />
       {leftOut && <p className="text-quiet">Not done: {leftOut.why}</p>}
-      <button
-        type="button"
-        role="checkbox"
-        aria-checked={isDone}
-        disabled={heldShut !== null && !isDone}
-        onClick={() => keep(isDone ? 'undone' : 'done')}
-        className="plain-button mt-3 h-18 w-full justify-start gap-3 text-xl aria-checked:border-pass aria-checked:border-2"
-      >
-        <GradeMark grade={isDone ? 'pass' : 'open'} size={30} />
-        Done
-      </button>
+      <div className="mt-3">
+        <TickButton planned={planned} isLarge />
+      </div>
       <ItemHistory item={key} unit="" now={openedAt} />
       <div className="mt-auto">
         <NextButton next={next} onNext={onNext} />

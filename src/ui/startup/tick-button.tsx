@@ -1,0 +1,78 @@
+'use client';
+
+import { seenValue } from '@/core/job/reading';
+import type { PlannedItem } from '@/core/startup/planned';
+import { GradeMark } from './grade-mark';
+import { useItem } from './use-item';
+
+/** How far a thing to do in stages is: how many of its stages are so; all of them and one more when it is done. */
+const reached = ({ item: { stages = [] }, reading, isLiveAgain }: PlannedItem): number => {
+  if (isLiveAgain || !reading) return 0;
+  return reading.value === 'done'
+    ? stages.length + 1
+    : stages.findIndex(({ word }) => reading.value === seenValue(word)) + 1;
+};
+
+/** Something to do whose stages are said one by one: open, locked, proved dead. */
+const Stages = ({ planned, isLarge }: { planned: PlannedItem; isLarge: boolean }) => {
+  const { keep } = useItem(planned);
+  const { stages = [], label } = planned.item;
+  const at = reached(planned);
+  const all = [...stages.map(({ word, label: words }) => ({ words, value: seenValue(word) })), LAST];
+  return (
+    <span role="group" aria-label={label} className="grid grid-cols-3 gap-1">
+      {all.map(({ words, value }, stage) => (
+        <button
+          key={words}
+          type="button"
+          aria-pressed={at > stage}
+          className={`plain-button justify-start gap-2 px-2 aria-pressed:border-2 aria-pressed:border-pass aria-pressed:font-semibold ${isLarge ? 'h-18' : 'min-h-12'}`}
+          // A stage that is so is taken back to what was before it.
+          onClick={() => keep(at === stage + 1 ? (stage === 0 ? 'undone' : all[stage - 1]!.value) : value)}
+        >
+          <span aria-hidden>
+            <GradeMark grade={at > stage ? 'pass' : 'open'} size={20} />
+          </span>
+          {words}
+        </button>
+      ))}
+    </span>
+  );
+};
+
+const LAST = { words: 'Proved dead', value: 'done' } as const;
+
+/** Something to do, ticked off; in stages where it has some. */
+export const TickButton = ({ planned, isLarge = false }: { planned: PlannedItem; isLarge?: boolean }) => {
+  const { keep, isDone } = useItem(planned);
+  const { item, heldShut } = planned;
+  if (item.stages) return <Stages planned={planned} isLarge={isLarge} />;
+  return (
+    <button
+      type="button"
+      role="checkbox"
+      aria-checked={isDone}
+      aria-label={item.label}
+      disabled={heldShut !== null && !isDone}
+      onClick={() => keep(isDone ? 'undone' : 'done')}
+      className={
+        isLarge
+          ? 'plain-button h-18 w-full justify-start gap-3 text-xl aria-checked:border-2 aria-checked:border-pass'
+          : 'flex min-h-12 w-full items-center gap-3 text-left'
+      }
+    >
+      <GradeMark grade={isDone ? 'pass' : 'open'} size={isLarge ? 30 : 26} />
+      {isLarge ? 'Done' : item.label}
+    </button>
+  );
+};
+
+/** Why a thing to do is shut, or to be done again. */
+export const TickShut = ({ planned: { heldShut, isLiveAgain } }: { planned: PlannedItem }) => (
+  <>
+    {isLiveAgain && (
+      <p className="text-sm font-semibold text-fail">Read live since: prove it dead again before hands go in.</p>
+    )}
+    {heldShut && <p className="text-sm font-semibold text-fail">{heldShut}</p>}
+  </>
+);
