@@ -2,6 +2,7 @@ import type { CallId } from '../control/moment';
 import { furnaceNowBtuh, heatPumpNow, isHeating, stripsNowBtuh } from '../crossing/heat-now';
 import { isDrawnOn } from '../crossing/heat-pump';
 import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
+import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
 import { type Observation, observationKey } from '../model/observable';
 import { airflowFromRiseCfm, temperatureRiseF } from '../units/air';
@@ -118,15 +119,19 @@ const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: 
 export const SETTING_SHARE = 0.15;
 
 /** Why the rise is small: the readings' own airflow, where it is known, says which of the two it is. */
-const smallRise = (airCfm: number | undefined, setCfm: number) => {
+const smallRise = (facts: Facts, airCfm: number | undefined) => {
+  const setCfm = facts.airHandler.auxCfm;
+  const isFurnace = backupOf(facts) === 'fossil';
   if (airCfm === undefined)
     return {
       means: 'little heat, or more air than set.',
-      next: 'The heat source first: its amps, or its fire; then the blower setting and leaks at the return.',
+      next: `The heat source first: its ${isFurnace ? 'fire' : 'amps'}; then the blower setting and leaks at the return.`,
     };
   return airCfm > (1 + SETTING_SHARE) * setCfm
     ? { means: 'more air than set.', next: 'The blower’s tap or switch, and leaks at the return.' }
-    : { means: 'less heat than the kit gives.', next: 'Each element’s amps against its own, at the volts read.' };
+    : isFurnace
+      ? { means: 'less heat than the furnace gives.', next: 'Is it at full fire? Its input, by licensed people.' }
+      : { means: 'less heat than the kit gives.', next: 'Each element’s amps against its own, at the volts read.' };
 };
 
 /**
@@ -147,7 +152,7 @@ export const supplyItem = (context: StartupContext, call: CallId, airCfm?: numbe
     explain: (value, grade) => {
       if (typeof value !== 'number' || returnF === undefined || expected.kind !== 'band') return null;
       if (grade === 'pass' || grade === 'noted') return null;
-      const small = smallRise(airCfm, facts.airHandler.auxCfm);
+      const small = smallRise(facts, airCfm);
       const read = `A rise of ${apartF(roundTo(value - returnF, 1))}`;
       return value > expected.pass[1]
         ? {

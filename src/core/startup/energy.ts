@@ -2,6 +2,7 @@ import { indoorId } from '../devices';
 import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
+import { isFurnaceIndoors } from '../job/indoor-supply';
 import { kitRows } from '../job/kit-rows';
 import { type Reading, type ReadingValue, seenValue, seenWord } from '../job/reading';
 import { ladder } from '../strips/ladder';
@@ -41,6 +42,7 @@ const NO_VOLTS = 5;
 export const suppliesOf = (facts: Facts): readonly Supply[] => {
   const isPackaged = facts.system.cabinet === 'packaged';
   const kit = kitRows(facts).length === 0 ? [] : facts.heatKit.breakersAmps;
+  // A furnace has a circuit of its own, whatever was noted of a kit.
   const hasOwn = !isPackaged && (!facts.heatKit.blowerOnFirstCircuit || kit.length === 0);
   return [
     ...kit.map((breakerAmps, at) => ({
@@ -49,14 +51,22 @@ export const suppliesOf = (facts: Facts): readonly Supply[] => {
       breakerAmps,
     })),
     ...(hasOwn
-      ? [{ id: 'air-handler' as const, label: `${DEVICE_LABELS[indoorId(facts)]} supply`, breakerAmps: null }]
+      ? [
+          {
+            id: 'air-handler' as const,
+            label: isFurnaceIndoors(facts)
+              ? 'Furnace circuit and its switch'
+              : `${DEVICE_LABELS[indoorId(facts)]} supply`,
+            breakerAmps: null,
+          },
+        ]
       : []),
     { id: 'outdoor', label: isPackaged ? 'Unit’s disconnect' : 'Outdoor disconnect', breakerAmps: null },
   ];
 };
 
 /** The supply that the control transformer hangs on. */
-const controlSupply = (facts: Facts): SupplyId => {
+export const controlSupply = (facts: Facts): SupplyId => {
   const ids = suppliesOf(facts).map(({ id }) => id);
   return ids.find((id) => id === 'air-handler') ?? ids.find((id) => id === 'kit-1') ?? 'outdoor';
 };

@@ -1,8 +1,11 @@
 import { DEFAULT_MOMENT } from '../control/moment';
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { takenReading } from '../job/reading';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
+import { families } from '../wiring/families';
+import { CAUTIONS } from './cautions';
 
 const { facts } = SAMPLES.find(({ id }) => id === 'tamarack-spur')!;
 const reading = (item: string, value: number) =>
@@ -38,6 +41,52 @@ test.each([
     furnaceOf(of, reading('furnace/manifold', value)).items.find(({ key }) => key === 'emergency/manifold')!.verdict!
       .grade;
   expect([verdict(right), verdict(wrong)]).toEqual(['pass', 'fail']);
+});
+
+test('a furnace has a circuit of its own: 120 V pass, 240 do not, and no leg is ever lost', () => {
+  const at = (volts: number) =>
+    steps(facts, reading('supply-volts/air-handler', volts))
+      .flatMap(({ items }) => items)
+      .find(({ key }) => key === 'supply-volts/air-handler')!.verdict!;
+  expect(at(119).grade).toBe('pass');
+  expect(at(240)).toMatchObject({ grade: 'fail', means: expect.stringContaining('not of 120 V') });
+  expect(at(62).means).not.toMatch(/leg is lost/);
+  expect(at(3).next).toMatch(/switch beside it/);
+  // A furnace at 114 V gives its 24 V from 114 of 120, not of 240.
+  const r24 = (volts: number) =>
+    steps(facts, reading('supply-volts/air-handler', volts))
+      .flatMap(({ items }) => items)
+      .find(({ key }) => key === 'control-volts/volts-air-handler-R')!.expected;
+  const aim = (volts: number) => (r24(volts) as { aim: number }).aim;
+  expect(aim(114) / aim(120)).toBeCloseTo(0.95, 3);
+});
+
+/** Everything that a job's startup says, in one text. */
+const allWords = (of: Facts): string =>
+  steps(of)
+    .map(({ step, built, items }) =>
+      [
+        step.title,
+        step.why,
+        ...built.how,
+        ...built.cautions.map((id) => CAUTIONS[id]),
+        ...built.waits.map(({ label, why }) => `${label} ${why}`),
+        ...items.flatMap(({ item, expected }) => [
+          item.label,
+          'sum' in expected ? expected.sum : '',
+          'what' in expected ? expected.what : '',
+        ]),
+      ].join('\n'),
+    )
+    .join('\n');
+
+test.each(
+  families()
+    .filter(({ facts: of }) => backupOf(of) === 'fossil' && of.heatKit.elements.length > 0)
+    .slice(0, 12),
+)('no word of strips, kit or elements on a furnace job: $id', ({ facts: of }) => {
+  expect(allWords(of)).not.toMatch(/strip(?!:| )|strips|\bkit\b(?! and its relay)|element/i);
+  expect(allWords(of)).toMatch(/furnace/i);
 });
 
 test('oil has no manifold; W1 is hot and Y dead while the furnace is called', () => {

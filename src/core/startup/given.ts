@@ -1,9 +1,11 @@
 import type { Moment } from '../control/moment';
 import type { Facts } from '../job/document';
+import { indoorServiceVolts } from '../job/indoor-supply';
 import type { Reading, TakenReading, UntakenReading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
 import { leftUnmeasured, observedNow } from '../model/observable';
 import type { Bench } from '../wiring/state';
+import { controlSupply, type SupplyId } from './energy';
 
 /** What a step knows while it is built: the job, what was read so far, and the moment for what was not. */
 export interface StartupContext {
@@ -23,19 +25,19 @@ export const numberRead = ({ readings }: Pick<StartupContext, 'readings'>, item:
   return typeof value === 'number' ? value : undefined;
 };
 
-/** Keys of line volts at rest: the indoor unit's own supply, and the kit's first circuit where that feeds it. */
-const indoorSupplyKey = ({ heatKit }: Facts): string =>
-  heatKit.blowerOnFirstCircuit ? 'supply-volts/kit-1' : 'supply-volts/air-handler';
+/** Nominal volts of a supply. */
+export const serviceVoltsOf = (facts: Facts, supply: SupplyId): number =>
+  supply === 'air-handler' ? indoorServiceVolts(facts) : facts.heatKit.serviceVolts;
 
 /** Line volts farther from the service than this are a fault to mend, not a supply to reckon with. */
 const SANE_SHARES = [0.8, 1.15] as const;
 
 /** Line volts at the indoor unit as a share of the service, as read; 1 where nobody has, or where they are at fault. */
 export const supplyShare = (facts: Facts, readings: ReadonlyMap<string, TakenReading>): number => {
-  const volts =
-    numberRead({ readings }, indoorSupplyKey(facts)) ?? numberRead({ readings }, 'supply-volts/air-handler');
+  const supply = controlSupply(facts);
+  const volts = numberRead({ readings }, `supply-volts/${supply}`);
   if (volts === undefined) return 1;
-  const share = volts / facts.heatKit.serviceVolts;
+  const share = volts / serviceVoltsOf(facts, supply);
   return share >= SANE_SHARES[0] && share <= SANE_SHARES[1] ? share : 1;
 };
 

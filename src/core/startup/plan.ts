@@ -32,7 +32,11 @@ export const startupPlan = (
   const steps = STARTUP_STEPS.filter((step) => step.applies(facts)).map((step) => {
     const built = step.build(context);
     return {
-      step: { id: step.id, title: step.title, why: step.why },
+      step: {
+        id: step.id,
+        title: typeof step.title === 'string' ? step.title : step.title(facts),
+        why: typeof step.why === 'string' ? step.why : step.why(facts),
+      },
       built,
       items: built.items.map((item) => {
         const key = itemKey(facts, step.id, item);

@@ -2,7 +2,7 @@ import type { FactPath } from '../job/document';
 import { type ReadingValue, seenValue, type TakenReading, type UntakenReading } from '../job/reading';
 import { handsOut, type SupplyState } from './energy';
 import { judge } from './judge';
-import type { BuiltStep, Expectation, Item, StartupStep, Verdict } from './step';
+import type { BuiltStep, Expectation, Item, Verdict } from './step';
 
 /** An item with what is expected of it, what was read, and the verdict. */
 export interface PlannedItem {
@@ -34,7 +34,7 @@ export const withEnergy = (planned: PlannedItem, states: readonly SupplyState[])
 };
 
 export interface PlannedStep {
-  readonly step: Pick<StartupStep, 'id' | 'title' | 'why'>;
+  readonly step: Record<'id' | 'title' | 'why', string>;
   readonly built: BuiltStep;
   readonly items: readonly PlannedItem[];
 }

@@ -83,8 +83,9 @@ export interface BuiltStep {
 /** A startup step as data: what it proves, whom it applies to, how it is built for a job. */
 export interface StartupStep {
   readonly id: string;
-  readonly title: string;
-  readonly why: string;
+  readonly title: string | ((facts: Facts) => string);
+  /** Why it is done; a sentence for the job where it hangs on what is there. */
+  readonly why: string | ((facts: Facts) => string);
   readonly applies: (facts: Facts) => boolean;
   readonly build: (context: StartupContext) => BuiltStep;
 }

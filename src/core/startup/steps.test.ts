@@ -155,7 +155,7 @@ describe('what has to be made dead is what is there', () => {
     [
       'a furnace has no kit, and a supply of its own',
       withFurnace,
-      ['Furnace supply open, locked, proven dead', 'Outdoor disconnect open, locked, proven dead'],
+      ['Furnace circuit and its switch open, locked, proven dead', 'Outdoor disconnect open, locked, proven dead'],
     ],
     [
       'one cabinet with a furnace inside',

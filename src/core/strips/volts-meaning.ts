@@ -9,23 +9,42 @@ export interface VoltsMeaning {
 /** A supply may stray this share from the service's nominal volts. Source: ANSI C84.1, range A. */
 export const SERVICE_TOLERANCE = 0.05;
 
+/** What hangs on a supply. */
+export type Fed = 'strips' | 'motor' | 'furnace';
+
+const LOW_MEANS: Readonly<Record<Fed, string>> = {
+  strips: 'Low supply: heat falls with the square of the volts.',
+  motor: 'Low supply: motors run hot and start hard on it.',
+  furnace: 'Low supply: its transformer gives less, and blower and igniter weaken.',
+};
+
+/** A service of one leg and neutral, V. */
+const ONE_LEG_VOLTS = 120;
+
 /** Nominal services that a reading may be of, V. Source: ANSI C84.1. */
 const OTHER_SERVICES = [120, 208, 240, 277, 480];
 
 /**
- * Explains a supply reading, leg to leg.
+ * Explains a supply reading: leg to leg, or leg to neutral where the service has one leg.
  * @param volts as read
  * @param serviceVolts what the service should give
  * @param tolerance share that it may stray
+ * @param feeds what hangs on it: what low volts do to it
  */
 export const voltsMeaning = (
   volts: number,
   serviceVolts: number,
   tolerance = SERVICE_TOLERANCE,
+  feeds: Fed = 'strips',
 ): VoltsMeaning | null => {
   if (Math.abs(volts - serviceVolts) <= tolerance * serviceVolts) return null;
-  if (volts < 10) return { means: 'Dead.', next: 'Breaker, disconnect, fuses: both poles.' };
-  if (volts > serviceVolts * 0.45 && volts < serviceVolts * 0.6) {
+  const hasTwoLegs = serviceVolts > ONE_LEG_VOLTS;
+  if (volts < 10)
+    return {
+      means: 'Dead.',
+      next: hasTwoLegs ? 'Breaker, disconnect, fuses: both poles.' : 'Breaker, the switch beside it, the door switch.',
+    };
+  if (hasTwoLegs && volts > serviceVolts * 0.45 && volts < serviceVolts * 0.6) {
     return {
       means: 'Half the volts: one leg is lost, or the reading is leg to ground.',
       next: 'Leg to leg, then each leg to ground, at the breaker and here.',
@@ -35,12 +54,15 @@ export const voltsMeaning = (
   if (other !== undefined && Math.abs(other - serviceVolts) > 15) {
     return {
       means: `This is a service of ${other} V, not of ${serviceVolts} V.`,
-      next: `Correct the service on the Sheet if it is so; a kit rated otherwise gives ${roundTo((volts / serviceVolts) ** 2 * 100, 0)} % of its heat.`,
+      next:
+        feeds === 'strips'
+          ? `Correct the service on the Sheet if it is so; a kit rated otherwise gives ${roundTo((volts / serviceVolts) ** 2 * 100, 0)} % of its heat.`
+          : 'Read its plate before anything runs on it.',
     };
   }
   return volts < serviceVolts
     ? {
-        means: 'Low supply: heat falls with the square of the volts.',
+        means: LOW_MEANS[feeds],
         next: 'Again under load and at the panel: a drop between the two is the conductor or a lug; low at the panel is for the utility.',
       }
     : { means: 'High supply.', next: 'Read at the panel; high there too is for the utility.' };

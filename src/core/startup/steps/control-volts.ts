@@ -1,3 +1,5 @@
+import { indoorId } from '../../devices';
+import { DEVICE_LABELS } from '../../devices/device';
 import type { StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
 
@@ -8,7 +10,10 @@ export const controlVolts: StartupStep = {
   applies: () => true,
   build: (context) => ({
     cautions: ['live-measuring'],
-    how: ['Thermostat off. Meter on AC volts, at the air handler’s terminal strip.', 'Nothing but R should be hot.'],
+    how: [
+      `Thermostat off. Meter on AC volts, at the terminal strip: ${DEVICE_LABELS[indoorId(context.facts)].toLowerCase()}.`,
+      'Nothing but R should be hot.',
+    ],
     call: 'off',
     waits: [],
     items: terminalItems(context, 'off', ['air-handler-R', 'air-handler-G', 'air-handler-W1', 'outdoor-unit-Y']),

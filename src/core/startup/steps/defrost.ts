@@ -1,6 +1,15 @@
 import { control } from '../../control/thermostat';
+import { backupOf } from '../../job/backup';
+import type { Facts } from '../../job/document';
+import { kitRows } from '../../job/kit-rows';
 import { type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
+
+/** What warms the air meanwhile, as the sentence goes on. */
+const temperedWords = (facts: Facts): string => {
+  if (backupOf(facts) === 'fossil') return facts.furnace.tempersDefrost ? ', furnace comes' : '; the furnace stays off';
+  return kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost ? ', strips come' : '';
+};
 
 export const defrost: StartupStep = {
   id: 'defrost',
@@ -18,7 +27,7 @@ export const defrost: StartupStep = {
           ? 'A demand board refuses while its thermistors see a clean coil.'
           : 'The coil thermostat must be closed: a warm coil does not defrost.',
         ...held.map(({ why }) => why),
-        'Outdoor fan stops, valve turns, strips come if wired. Time it from start to the fan’s return.',
+        `Outdoor fan stops, valve turns${temperedWords(context.facts)}. Time it from start to the fan’s return.`,
       ],
       call: 'defrost',
       waits: [

@@ -1,3 +1,5 @@
+import { backupOf } from '../../job/backup';
+import { kitRows } from '../../job/kit-rows';
 import { staticHow, staticItems } from '../static-item';
 import type { StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
@@ -5,7 +7,12 @@ import { terminalItems } from '../terminal-items';
 export const fan: StartupStep = {
   id: 'fan',
   title: 'Fan',
-  why: 'Strips and coil live on this air.',
+  why: (facts) =>
+    backupOf(facts) === 'fossil'
+      ? 'Heat exchanger and coil live on this air.'
+      : kitRows(facts).length > 0
+        ? 'Strips and coil live on this air.'
+        : 'The coil lives on this air.',
   applies: () => true,
   build: (context) => ({
     cautions: ['moving-blades', 'live-measuring'],

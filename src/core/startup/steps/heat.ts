@@ -1,4 +1,7 @@
 import { control } from '../../control/thermostat';
+import { backupOf } from '../../job/backup';
+import type { Facts } from '../../job/document';
+import { kitRows } from '../../job/kit-rows';
 import { roundTo } from '../../units/round';
 import { returnItem, supplyItem } from '../air-items';
 import { expectUpTo } from '../expect';
@@ -39,6 +42,15 @@ const ratedAmps = (
   },
 });
 
+/** How the thermostat is set so that nothing but the heat pump heats. */
+const aloneWords = (facts: Facts): string => {
+  if (backupOf(facts) === 'fossil')
+    return 'Thermostat: heat, setpoint just above the room, so that the furnace is not called.';
+  return kitRows(facts).length > 0
+    ? 'Thermostat: heat, setpoint just above the room, so that the strips are not called.'
+    : 'Thermostat: heat, setpoint above the room.';
+};
+
 export const heat: StartupStep = {
   id: 'heat',
   title: 'Heat pump alone',
@@ -52,7 +64,7 @@ export const heat: StartupStep = {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
       how: runs
         ? [
-            'Thermostat: heat, setpoint just above the room, so that the strips are not called.',
+            aloneWords(facts),
             'Terminals at once; amps and temperatures after a quarter hour.',
             ...staticHow(facts, 'heat-1'),
           ]
