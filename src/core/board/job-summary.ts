@@ -8,6 +8,7 @@ import { lastReadings, lastVisit } from '../job/visits';
 import { jobModel } from '../model';
 import { momentOf } from '../startup/conditions';
 import { type PlannedStep, stepGrade, tally } from '../startup/plan';
+import { forVisit } from '../startup/visit-list';
 import type { SpanF } from '../units/span';
 
 /** How far a job is: derived from what was done, never typed in. */
@@ -74,9 +75,12 @@ export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | ke
   const model = jobModel(facts);
   const readings = lastReadings(job);
   const findings = model.findings(readings, confirmed).filter(({ waived, under }) => !waived && !under);
-  const steps = model.startup(readings, momentOf(facts, readings, DEFAULT_MOMENT), confirmed);
-  const { open, pass, warn, fail } = tally(steps);
   const visit = lastVisit(job.visits);
+  const steps = forVisit(
+    model.startup(readings, momentOf(facts, readings, DEFAULT_MOMENT), confirmed),
+    visit?.reason ?? 'new',
+  );
+  const { open, pass, warn, fail } = tally(steps);
   const { spanF, lanes, holesF, marks } = ruler(facts);
   const count = (severity: Severity) => findings.filter((finding) => finding.severity === severity).length;
   const firstError = findings.find(({ severity }) => severity === 'error')?.what;

@@ -14,6 +14,7 @@ import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model';
 import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';
 import type { Grade } from '../startup/step';
+import { forVisit } from '../startup/visit-list';
 import { roundTo } from '../units/round';
 import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
 import { homeownerPage, type Paragraph } from './homeowner';
@@ -220,7 +221,7 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
 export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRecord => {
   const { facts, readings, settingMarks, visit } = source;
   const model = jobModel(facts);
-  const steps = model.startup(readings, moment, source.confirmed);
+  const steps = forVisit(model.startup(readings, moment, source.confirmed), visit?.reason ?? 'new');
   const { pass, warn, fail, open, leftOut } = tally(steps);
   const instruments = [...new Set(readings.map(({ instrument }) => instrument))].filter(Boolean).join('; ');
   const taken = spell(readings);

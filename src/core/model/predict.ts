@@ -234,7 +234,7 @@ const lineVolts = (
     if (ails.outdoorLine === 'dead') return number(0);
     return number(serviceVolts * (ails.outdoorLine === 'low' ? LOW_LINE_SHARE : 1));
   }
-  if (at === 'air-handler') return number(ails.controlShare === 0 ? 0 : indoorServiceVolts(facts));
+  if (at === 'air-handler') return number(ails.seenOff === 'indoors' ? 0 : indoorServiceVolts(facts));
   // With one leg open the elements let the other through: a meter may show anything less.
   if (ails.kitCircuitsOpen.includes(Number(at.slice('kit-'.length)) - 1)) return number(0);
   return number((isLoaded ? (given.kitVolts ?? serviceVolts) : serviceVolts) * ails.kitShare);

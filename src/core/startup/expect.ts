@@ -50,6 +50,16 @@ export const expectWithin = (aim: number, down: number, up: number, sum: string)
   sum,
 });
 
+/** A value between two limits; a tenth of the nearer one beyond it is a warning. */
+export const expectBetween = (least: number, most: number, unit: string, sum: string): Band => ({
+  kind: 'band',
+  aim: null,
+  pass: [least, most],
+  warn: [least - Math.abs(least) * 0.1, most + Math.abs(most) * 0.1],
+  tolerance: `${least} to ${most} ${unit}`,
+  sum,
+});
+
 /** A value that may be anything up to a limit from a plate; a tenth above it is a warning. */
 export const expectUpTo = (limit: number, unit: string, sum: string, least = 0): Expectation => ({
   kind: 'band',

@@ -1,12 +1,14 @@
 import type { Moment } from '../control/moment';
-import type { FactPath } from '../job/document';
+import type { FactPath, Facts } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
+import { observed } from '../model/observable';
 import { withContradictions } from './contradictions';
 import { supplyStates } from './energy';
 import { startupContext } from './given';
 import { itemKey } from './item-key';
 import { planItem, type PlannedItem, type PlannedStep, withEnergy } from './planned';
+import type { StartupStep } from './step';
 import { STARTUP_STEPS } from './steps';
 
 export type { PlannedItem, PlannedStep };
@@ -29,7 +31,7 @@ export const startupPlan = (
   const context = startupContext(basis, readings, moment);
   const { facts } = basis;
   const states = supplyStates(facts, readings);
-  const steps = STARTUP_STEPS.filter((step) => step.applies(facts)).map((step) => {
+  const steps = STARTUP_STEPS.filter((step) => step.applies(facts) && mayDo(step, facts, readings)).map((step) => {
     const built = step.build(context);
     return {
       step: {
@@ -47,6 +49,17 @@ export const startupPlan = (
   });
   return withContradictions(context, steps);
 };
+
+/** Whether a step is for this crew: what takes a license is for those who say so; what was read once stays. */
+const mayDo = ({ id, license }: StartupStep, facts: Facts, readings: readonly Reading[]): boolean => {
+  if (license === undefined) return true;
+  if (license === 'fuel' ? facts.proof.fuelWork : facts.proof.refrigerantWork) return true;
+  const isOfStep = (item: string) => item.startsWith(`${id}/`) || (id === 'gas' && item === MANIFOLD_ITEM);
+  return observed(facts, readings).some(({ item }) => isOfStep(item));
+};
+
+/** The manifold's pressure was read by everybody once. */
+const MANIFOLD_ITEM = 'emergency/manifold';
 
 /** How far a startup is: items judged by grade, and those still open. */
 export interface StartupTally {

@@ -7,6 +7,7 @@ import { SAMPLES } from '../samples';
 import { apartF } from '../units/degrees';
 import { startupContext } from './given';
 import { tally } from './plan';
+import { forVisit } from './visit-list';
 import { wireSuspects } from './wire-suspects';
 
 const [planned, started, proved] = SAMPLES as [
@@ -40,7 +41,8 @@ const itemOf = (facts: Facts, readings: readonly Reading[], key: string) =>
 const verdictOf = (facts: Facts, readings: readonly Reading[], key: string) => itemOf(facts, readings, key).verdict!;
 
 test('a proved job has nothing open and nothing failed', () => {
-  expect(tally(jobModel(proved.facts).startup(proved.readings, DEFAULT_MOMENT))).toMatchObject({
+  const steps = forVisit(jobModel(proved.facts).startup(proved.readings, DEFAULT_MOMENT), 'new');
+  expect(tally(steps)).toMatchObject({
     open: 0,
     warn: 0,
     fail: 0,
@@ -205,13 +207,20 @@ test('a supply of half the volts is a lost leg', () => {
 });
 
 test('motors without plate amps ask for them on the Sheet', () => {
-  expect(itemOf(planned.facts, [], 'heat/compressor-amps').expected).toMatchObject({
+  expect(itemOf(planned.facts, [reading('conditions/outdoor', 45)], 'heat/compressor-amps').expected).toMatchObject({
     kind: 'needs',
     fact: 'outdoorUnit.compressorRatedAmps',
   });
   expect(verdictOf(proved.facts, [reading('heat/compressor-amps', 0.2)], 'heat/compressor-amps').means).toMatch(
     /does not run/,
   );
+});
+
+test('a compressor that stands by plan draws nothing: one that does is called what it is', () => {
+  const cold = [reading('conditions/outdoor', 10)];
+  expect(itemOf(planned.facts, cold, 'heat/compressor-amps').expected).toMatchObject({ pass: [0, 0.3] });
+  const runs = verdictOf(planned.facts, [...cold, reading('heat/compressor-amps', 11)], 'heat/compressor-amps');
+  expect(runs).toMatchObject({ grade: 'fail', means: expect.stringContaining('runs where it should stand') });
 });
 
 test('a defrost that runs to its cap is not passed', () => {
@@ -227,7 +236,21 @@ test('without a kit there are no strip steps', () => {
     jobModel(bare)
       .startup([], DEFAULT_MOMENT)
       .map(({ step }) => step.id),
-  ).toEqual(['make-safe', 'conditions', 'supply-volts', 'control-volts', 'fan', 'heat', 'defrost', 'cool', 'leave']);
+  ).toEqual([
+    'make-safe',
+    'water',
+    'conditions',
+    'supply-volts',
+    'control-volts',
+    'fan',
+    'heat',
+    'load',
+    'defrost',
+    'cool',
+    'cool-air',
+    'outage',
+    'leave',
+  ]);
 });
 
 test('a correction counts, and the old value stays', () => {

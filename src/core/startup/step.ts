@@ -56,6 +56,8 @@ export interface Item {
   readonly of?: Observation;
   readonly label: string;
   readonly unit: string;
+  /** A difference of temperatures, not a temperature. */
+  readonly isDifference?: boolean;
   readonly places?: readonly ClampPlace[];
   /** What has to be so before it is done, in order, each said by a tap of its own. */
   readonly stages?: readonly { readonly word: string; readonly label: string }[];
@@ -77,6 +79,8 @@ export interface BuiltStep {
   readonly how: readonly string[];
   readonly call: CallId | null;
   readonly waits: readonly Wait[];
+  /** Limits that are typed here: from a plate, a chart or a manual. */
+  readonly limits?: readonly FactPath[];
   readonly items: readonly Item[];
 }
 
@@ -87,6 +91,8 @@ export interface StartupStep {
   /** Why it is done; a sentence for the job where it hangs on what is there. */
   readonly why: string | ((facts: Facts) => string);
   readonly applies: (facts: Facts) => boolean;
+  /** Whose work it is, where a license is needed: it stands in the list for those alone who say that they have it. */
+  readonly license?: 'fuel' | 'refrigerant';
   readonly build: (context: StartupContext) => BuiltStep;
 }
 

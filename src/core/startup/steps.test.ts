@@ -77,7 +77,12 @@ test('the waits are the equipment’s own', () => {
     ['steady', 900],
   ]);
   expect(waits['heat-aux']).toEqual([['sequencer', 75]]);
-  expect(waits['defrost']).toEqual([['cap', 600]]);
+  expect(waits['defrost']).toEqual([
+    ['min-off', 300],
+    ['cap', 600],
+  ]);
+  for (const step of ['heat', 'load', 'defrost', 'cool', 'cool-air', 'outage'])
+    expect([step, waits[step]!.some(([id]) => id === 'min-off')]).toEqual([step, true]);
 });
 
 test('an O and a B system expect the valve the other way round', () => {

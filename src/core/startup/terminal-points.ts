@@ -9,15 +9,30 @@ import type { TerminalRef } from '../wiring/harness';
 
 /** Terminals that startup measures to their own device's common, by what they are for. */
 export type PointName =
-  'air-handler-R' | 'air-handler-G' | 'air-handler-W1' | 'outdoor-unit-Y' | 'outdoor-unit-valve' | 'outdoor-unit-W';
+  | 'air-handler-R'
+  | 'air-handler-G'
+  | 'air-handler-W1'
+  | 'air-handler-W2'
+  | 'air-handler-W3'
+  | 'outdoor-unit-Y'
+  | 'outdoor-unit-Y2'
+  | 'outdoor-unit-valve'
+  | 'outdoor-unit-W';
 
 const firstHeat = (facts: Facts) => (backupOf(facts) === 'fossil' ? furnaceInputs(facts)[0]! : 'W1');
+
+/** The second and third heat input by their own marks; one that a board has not is on no strip. */
+const laterHeat = (facts: Facts, at: 1 | 2) =>
+  (backupOf(facts) === 'fossil' ? furnaceInputs(facts)[at] : undefined) ?? `W${at + 1}`;
 
 const POINTS: Record<PointName, (facts: Facts) => TerminalRef> = {
   'air-handler-R': (facts) => ({ device: indoorId(facts), mark: 'R' }),
   'air-handler-G': (facts) => ({ device: indoorId(facts), mark: 'G' }),
   'air-handler-W1': (facts) => ({ device: indoorId(facts), mark: firstHeat(facts) }),
+  'air-handler-W2': (facts) => ({ device: indoorId(facts), mark: laterHeat(facts, 1) }),
+  'air-handler-W3': (facts) => ({ device: indoorId(facts), mark: laterHeat(facts, 2) }),
   'outdoor-unit-Y': (facts) => ({ device: outdoorId(facts), mark: compressorMarks(facts)[0]! }),
+  'outdoor-unit-Y2': (facts) => ({ device: outdoorId(facts), mark: compressorMarks(facts)[1] ?? 'Y2' }),
   'outdoor-unit-valve': (facts) => ({ device: outdoorId(facts), mark: facts.outdoorUnit.reversingValve }),
   'outdoor-unit-W': (facts) => ({ device: outdoorId(facts), mark: 'W-out' }),
 };

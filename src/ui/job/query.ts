@@ -6,7 +6,7 @@ import type { JobState } from './state';
  * What a page says in the address of where it stands in its own work: the step of Startup and the reading in it; the
  * day of Day run, how many of them, the ways of living it, and the minute.
  */
-export const PLACE_PARAMETERS = ['step', 'at', 'on', 'days', 'ways', 'min'] as const;
+export const PLACE_PARAMETERS = ['items', 'step', 'at', 'on', 'days', 'ways', 'min'] as const;
 
 /** What the address of a job's page says: the moment, and the visit where it is not the last. */
 export const jobQuery = ({ moment, visit, visits }: Pick<JobState, 'moment' | 'visit' | 'visits'>): string =>

@@ -34,11 +34,14 @@ export const Expected = ({
       return (
         <p className="text-sm text-quiet">
           Expected once it is known: <Said>{expected.what}</Said>.{' '}
-          {expected.fact && (
-            <Link href={`/jobs/${id}/sheet#${expected.fact}`} className="underline underline-offset-4">
-              Enter it
-            </Link>
-          )}
+          {expected.fact &&
+            (expected.fact.startsWith('proof.') ? (
+              'Type it above, under “From the plate and the manual”.'
+            ) : (
+              <Link href={`/jobs/${id}/sheet#${expected.fact}`} className="underline underline-offset-4">
+                Enter it
+              </Link>
+            ))}
         </p>
       );
     case 'band': {

@@ -11,20 +11,23 @@ import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
 import { StartupItem } from './item';
+import { ListLine } from './list-line';
 import { StepGround } from './step-ground';
 import { StepList, TallyLine } from './step-list';
 import { TriedLine } from './tried-line';
 import { cautionPlace } from './use-step';
+import type { VisitList } from './use-visit-list';
 
 interface StepDeskProps {
   readonly steps: readonly PlannedStep[];
   readonly number: number;
+  readonly list: VisitList;
   readonly tried: ReadonlyMap<string, string>;
   readonly onGo: (id: string) => void;
 }
 
 /** Startup with room: the steps beside, the whole step at once. */
-export const StepDesk = ({ steps, number, tried, onGo }: StepDeskProps) => {
+export const StepDesk = ({ steps, list, number, tried, onGo }: StepDeskProps) => {
   const top = useRef<HTMLDivElement>(null);
   const planned = steps[number]!;
   const { step, built, items } = planned;
@@ -36,6 +39,7 @@ export const StepDesk = ({ steps, number, tried, onGo }: StepDeskProps) => {
     <div ref={top} className="mx-auto max-w-6xl scroll-mt-16 gap-8 px-3 py-4 sm:px-6 lg:flex">
       <div className="lg:w-64 lg:shrink-0">
         <TallyLine steps={steps} />
+        <ListLine steps={steps} list={list} />
         <div className="max-lg:hidden">
           <StepList steps={steps} current={step.id} onGo={go} />
         </div>

@@ -4,6 +4,7 @@ import type { PlannedStep } from '@/core/startup/plan';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 import { Countdown } from './countdown';
+import { StepLimits } from './step-limits';
 
 /** How to put the system where a step is read, and the waits that it imposes. */
 export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep }) => {
@@ -19,6 +20,7 @@ export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep 
           ))}
         </ol>
       )}
+      {built.limits && built.limits.length > 0 && <StepLimits limits={built.limits} />}
       {built.waits.length > 0 && (
         <div className="mt-3 border-t border-line">
           {built.waits.map((wait) => (

@@ -13,15 +13,18 @@ import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
 import { GradeMark } from './grade-mark';
+import { ListLine } from './list-line';
 import { OneReading } from './one-reading';
 import { StepGround } from './step-ground';
 import { StepList, TallyLine } from './step-list';
 import { TriedLine } from './tried-line';
 import { cautionPlace } from './use-step';
+import type { VisitList } from './use-visit-list';
 
 interface StepPhoneProps {
   readonly steps: readonly PlannedStep[];
   readonly number: number;
+  readonly list: VisitList;
   /** 0: how to get there; then the step's readings, from 1. */
   readonly at: number;
   readonly tried: ReadonlyMap<string, string>;
@@ -31,10 +34,11 @@ interface StepPhoneProps {
 
 const StepsSheet = ({
   steps,
+  list,
   current,
   onGo,
   children,
-}: Parameters<typeof StepList>[0] & { children: React.ReactNode }) => {
+}: Parameters<typeof StepList>[0] & { list: VisitList; children: React.ReactNode }) => {
   const [isOpen, setOpen] = useState(false);
   return (
     <Dialog.Root open={isOpen} onOpenChange={setOpen}>
@@ -47,6 +51,7 @@ const StepsSheet = ({
         >
           <Dialog.Title className="font-label text-2xl font-semibold">Steps</Dialog.Title>
           <TallyLine steps={steps} />
+          <ListLine steps={steps} list={list} />
           <StepList
             steps={steps}
             current={current}
@@ -94,7 +99,7 @@ const Before = ({ planned, onNext }: { planned: PlannedStep; onNext: () => void 
 };
 
 /** Startup on a phone: one reading at a time, the steps and the cautions a tap away. */
-export const StepPhone = ({ steps, number, at, tried, onGo, onAt }: StepPhoneProps) => {
+export const StepPhone = ({ steps, list, number, at, tried, onGo, onAt }: StepPhoneProps) => {
   const planned = steps[number]!;
   const { step, built, items } = planned;
   const item = items[at - 1];
@@ -103,7 +108,7 @@ export const StepPhone = ({ steps, number, at, tried, onGo, onAt }: StepPhonePro
   const openBefore = items.findIndex((each) => !each.reading && !each.leftOut);
   return (
     <article aria-labelledby="step-title" className="flex min-h-[calc(100dvh-9.75rem)] flex-col px-3 pb-2">
-      <StepsSheet steps={steps} current={step.id} onGo={onGo}>
+      <StepsSheet steps={steps} list={list} current={step.id} onGo={onGo}>
         <button type="button" className="flex min-h-11 items-center gap-2 border-b border-line text-left">
           <span className="sr-only">Steps</span>
           <GradeMark grade={stepGrade(planned)} />

@@ -6,9 +6,31 @@ import type { PlannedItem } from '@/core/startup/planned';
 import { type SaidBeside, useKeepReading } from './use-keep-reading';
 
 /** Steps of the arrow keys, and what a field takes, by unit. */
-const STEPS: Record<string, number> = { V: 1, A: 0.1, Ω: 0.1, '°F': 0.5, 'in. w.c.': 0.01, min: 0.5 };
-const LEAST: Record<string, number> = { '°F': -60 };
-const MOST: Record<string, number> = { V: 1000, A: 400, Ω: 100_000, '°F': 300, 'in. w.c.': 10, min: 120 };
+const STEPS: Record<string, number> = {
+  V: 1,
+  A: 0.1,
+  Ω: 0.1,
+  '°F': 0.5,
+  'in. w.c.': 0.01,
+  min: 0.5,
+  µA: 0.1,
+  '%': 0.1,
+};
+const LEAST: Record<string, number> = { '°F': -60, 'in. w.c.': -5 };
+const MOST: Record<string, number> = {
+  V: 1000,
+  A: 400,
+  Ω: 100_000,
+  '°F': 1500,
+  'in. w.c.': 30,
+  min: 120,
+  s: 3600,
+  '%': 100,
+  µA: 100,
+  ppm: 50_000,
+  psi: 1000,
+  MΩ: 10_000,
+};
 
 /** One item of startup as it is worked on: where the clamp is, what stands, and what a field for it takes. */
 export const useItem = ({ key, item, reading, expected: planned, isLiveAgain }: PlannedItem) => {
@@ -40,6 +62,7 @@ export const useItem = ({ key, item, reading, expected: planned, isLiveAgain }: 
       value,
       none: 'read',
       unit: item.unit,
+      isDifference: item.isDifference,
       step: STEPS[item.unit] ?? 1,
       min: LEAST[item.unit] ?? 0,
       max: MOST[item.unit] ?? 1e6,

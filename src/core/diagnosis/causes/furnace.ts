@@ -8,7 +8,7 @@ const isGas = (facts: Facts) => isFossil(facts) && facts.furnace.fuel !== 'fuel-
 const cause = ofKind('furnace', {
   by: 'licensed',
   caution: 'fuel',
-  proves: ['furnace', 'emergency', 'heat-aux'],
+  proves: ['furnace', 'gas', 'oil', 'emergency', 'heat-aux'],
 });
 
 const all: CauseEntry = together(

@@ -124,7 +124,8 @@ export const strips: CauseEntry = together(rungCauses, circuitCauses, (facts) =>
           'Kit on a lower supply than the Sheet says',
           0.7,
           'A 240 V kit on 208 V gives three quarters of its heat.',
-          { kitShare: ON_208 },
+          // The transformer hangs on the same circuit where the blower does.
+          { kitShare: ON_208, ...(facts.heatKit.blowerOnFirstCircuit ? { controlShare: ON_208 } : {}) },
           { confirm: 'Line volts at the kit.', mend: 'Correct the Sheet’s service; the kit’s size with it.' },
         ),
         cause(

@@ -7,6 +7,7 @@ import { house } from './house';
 import { load } from './load';
 import { outdoorUnit } from './outdoor-unit';
 import { prices } from './prices';
+import { proof } from './proof';
 import { schools } from './schools';
 import { setup } from './setup';
 import { site } from './site';
@@ -35,6 +36,7 @@ export const FACT_GROUPS = {
   talk,
   schools,
   setup,
+  proof,
 };
 
 /** What each group is called on screen. */
@@ -56,7 +58,15 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   talk: 'Talk',
   schools: 'Ways of doing it',
   setup: 'Setup',
+  proof: 'Limits for startup',
 };
 
-/** Groups that are asked for where they are used, on Setup and Crossing, not on the Sheet. */
-export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = ['load', 'year', 'talk', 'schools', 'setup'];
+/** Groups that are asked for where they are used, on Setup, Crossing and Startup, not on the Sheet. */
+export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
+  'load',
+  'year',
+  'talk',
+  'schools',
+  'setup',
+  'proof',
+];

@@ -1,6 +1,8 @@
 import { staticHow, staticItems } from '../static-item';
 import type { StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
+import { tick } from '../tick';
+import { minOffWait } from '../waits';
 
 export const cool: StartupStep = {
   id: 'cool',
@@ -11,20 +13,14 @@ export const cool: StartupStep = {
     cautions: ['short-cycle', 'moving-blades', 'live-measuring'],
     how: [
       'Thermostat: cool, setpoint well below the room.',
-      'In cold weather a minute is enough: hear the valve turn, read the terminals, stop. Charge is not judged here.',
+      'In cold weather a minute is enough: hear the valve turn, feel the vapor line, read the terminals, stop.',
       ...staticHow(context.facts, 'cool-1'),
     ],
     call: 'cool-1',
-    waits: [
-      {
-        id: 'min-off',
-        label: 'Compressor minimum off',
-        seconds: context.facts.thermostat.compressorMinOffMin * 60,
-        why: 'Pressures equalise before a restart.',
-      },
-    ],
+    waits: [minOffWait(context.facts)],
     items: [
       ...terminalItems(context, 'cool-1', ['outdoor-unit-Y', 'outdoor-unit-valve', 'air-handler-G', 'air-handler-W1']),
+      tick('valve', 'Valve proved: vapor line cold, air cold'),
       ...staticItems(context, 'cool-1'),
     ],
   }),

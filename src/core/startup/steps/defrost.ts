@@ -2,14 +2,52 @@ import { control } from '../../control/thermostat';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import { type StartupStep, stepMoment } from '../step';
+import { expectBetween } from '../expect';
+import type { StartupContext } from '../given';
+import { motorAmpsItem } from '../motor-amps';
+import { type Item, type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
+import { tick } from '../tick';
+import { minOffWait } from '../waits';
 
 /** What warms the air meanwhile, as the sentence goes on. */
 const temperedWords = (facts: Facts): string => {
   if (backupOf(facts) === 'fossil') return facts.furnace.tempersDefrost ? ', furnace comes' : '; the furnace stays off';
   return kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost ? ', strips come' : '';
 };
+
+/** The strips in the clamp while it defrosts, where they come. */
+const strips = ({ facts }: StartupContext): Item[] =>
+  kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost
+    ? [tick('strips-seen', 'Strips seen in the clamp while it defrosts, and gone after')]
+    : [];
+
+/** A coil switch or thermistor may be this far off, °F. Our judgement. */
+const COIL_TOLERANCE_F = 10;
+
+/** The coil as the defrost ends: at the switch's own temperature, not on the clock. */
+const coilAtEnd = ({ outdoorUnit: { defrostOpensF } }: Facts): Item => ({
+  id: 'coil-end',
+  label: 'Coil’s outlet as it ends',
+  unit: '°F',
+  limitFrom: 'outdoorUnit.defrostOpensF',
+  expect: () =>
+    expectBetween(
+      defrostOpensF - COIL_TOLERANCE_F,
+      defrostOpensF + COIL_TOLERANCE_F,
+      '°F',
+      `The board ends at ${defrostOpensF} °F`,
+    ),
+  explain: (value, grade) =>
+    grade === 'pass' || typeof value !== 'number'
+      ? null
+      : value < defrostOpensF
+        ? { means: 'It ended before the coil was warm.', next: 'On its cap? Else the sensor’s place and ohms.' }
+        : {
+            means: 'Hotter than the board lets it become.',
+            next: 'Sensor off the coil, or the probe on the wrong pipe.',
+          },
+});
 
 export const defrost: StartupStep = {
   id: 'defrost',
@@ -31,6 +69,7 @@ export const defrost: StartupStep = {
       ],
       call: 'defrost',
       waits: [
+        minOffWait(context.facts),
         {
           id: 'cap',
           label: 'Defrost cap',
@@ -40,6 +79,9 @@ export const defrost: StartupStep = {
       ],
       items: [
         ...terminalItems(context, 'defrost', ['outdoor-unit-W', 'air-handler-W1', 'outdoor-unit-Y']),
+        motorAmpsItem(context, 'defrost', 'fan'),
+        tick('turns', 'Valve heard to turn, at the start and at the end'),
+        ...strips(context),
         {
           id: 'minutes',
           of: { call: 'defrost', observable: { kind: 'time', of: 'defrost' } },
@@ -63,6 +105,8 @@ export const defrost: StartupStep = {
                   }
                 : { means: 'Over before it cleared anything.', next: 'Coil sensor, or a coil that was already warm.' },
         },
+        coilAtEnd(context.facts),
+        tick('first-call', 'First call after it: heat comes back, nothing stays on from the defrost'),
       ],
     };
   },

@@ -34,7 +34,13 @@ export const emergency: StartupStep = {
         { id: 'steady', label: 'Steady air', seconds: 600, why: 'The rise settles in about ten minutes.' },
       ],
       items: [
-        ...terminalItems(context, 'emergency', ['air-handler-W1', 'outdoor-unit-Y', 'air-handler-G']),
+        ...terminalItems(context, 'emergency', [
+          'air-handler-W1',
+          'air-handler-W2',
+          'air-handler-W3',
+          'outdoor-unit-Y',
+          'air-handler-G',
+        ]),
         stripVoltsItem(facts),
         ...amps,
         returnItem(facts, 'emergency'),

@@ -1,52 +1,124 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import { MANIFOLD_IN_WC } from '../../model/predict';
+import { observationKey } from '../../model/observable';
+import { DEAD_VOLTS } from '../../units/control-volts';
+import { apartF } from '../../units/degrees';
+import { roundTo } from '../../units/round';
 import { returnItem, supplyItem } from '../air-items';
-import { expectWithin } from '../expect';
+import { expectBetween, expectUpTo } from '../expect';
+import { numberRead, type StartupContext } from '../given';
+import { recorded } from '../recorded';
 import { staticHow, staticItems } from '../static-item';
 import type { Item, StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
 import { tick } from '../tick';
+import { minOffWait, STEADY_FIRE } from '../waits';
 
-/** How far the manifold may be off. Our judgement: what a gauge shows. */
-const MANIFOLD_TOLERANCE = 0.05;
+/** A bimetal limit may be this far off its setting, °F. Our judgement. */
+const LIMIT_TOLERANCE_F = 8;
 
-const manifold = ({ furnace }: Facts): Item[] => {
-  const aim = MANIFOLD_IN_WC[furnace.fuel];
-  if (aim === null) return [];
-  return [
-    {
-      id: 'manifold',
-      of: { call: 'emergency', observable: { kind: 'pressure', at: 'manifold' } },
-      label: 'Manifold pressure',
-      unit: 'in. w.c.',
-      expect: () =>
-        expectWithin(
-          aim,
-          MANIFOLD_TOLERANCE,
-          MANIFOLD_TOLERANCE,
-          `${aim} in. w.c. is usual for this gas; the furnace’s own plate decides, at elevation too`,
-        ),
-      explain: (_, grade) =>
-        grade === 'pass'
-          ? null
-          : {
-              means: 'The burner gets the wrong amount of gas.',
-              next: 'Inlet pressure with everything burning, then the plate’s figure for this elevation. Setting it is for licensed people.',
-            },
+/** Supply air by the plate's own range of rise, where it is typed: it wins over what is worked out. */
+const supply = (context: StartupContext): Item => {
+  const { facts } = context;
+  const { riseFromF, riseToF } = facts.proof;
+  const item = supplyItem(context, 'emergency');
+  const returnF = numberRead(
+    context,
+    observationKey(facts, { call: 'emergency', observable: { kind: 'temperature', at: 'return' } }),
+  );
+  if (riseFromF === null || riseToF === null || returnF === undefined) return item;
+  const range = apartF(`${riseFromF} to ${riseToF}`);
+  return {
+    ...item,
+    expect: () => ({
+      ...expectBetween(
+        returnF + riseFromF,
+        returnF + riseToF,
+        '°F',
+        `Return ${returnF} °F + the plate’s rise of ${range}`,
+      ),
+      tolerance: `a rise of ${range}`,
+    }),
+    explain: (value, grade) => {
+      if (typeof value !== 'number') return null;
+      const means = `A rise of ${apartF(roundTo(value - returnF, 1))}`;
+      if (grade === 'pass') return { means: `${means}: within the plate’s.` };
+      return value > returnF + riseToF
+        ? {
+            means: `${means} is over the plate’s: too little air, or too much fire.`,
+            next: 'Static pressure, filter, blower setting; then the input, by licensed people.',
+          }
+        : {
+            means: `${means} is under the plate’s: too much air, or too little fire; the heat exchanger may sweat and rust.`,
+            next: 'Blower setting; then the input, by licensed people.',
+          };
     },
+  };
+};
+
+/** The interlock proved by readings: Y held hot at the thermostat and dead outdoors, the air at which it lets go. */
+const interlock = ({ furnace }: Facts): Item[] => {
+  if (furnace.interlock === 'none') return [tick('compressor-stays-off', 'Compressor off while the furnace runs')];
+  const held: Item = {
+    id: 'interlock-volts',
+    label: 'Outdoor unit Y–C, Y held at the thermostat, furnace called',
+    unit: 'V',
+    expect: () => expectUpTo(DEAD_VOLTS, 'V', 'The interlock opens Y while the furnace is called'),
+    explain: (_, grade) =>
+      grade === 'pass'
+        ? null
+        : {
+            means: 'Y reaches the outdoor unit beside the furnace.',
+            next: 'Relay: coil volts, contact, its place in Y. Never run both.',
+          },
+  };
+  const limit = (id: string, label: string, atF: number, sum: string): Item => ({
+    id,
+    label,
+    unit: '°F',
+    expect: () => expectBetween(atF - LIMIT_TOLERANCE_F, atF + LIMIT_TOLERANCE_F, '°F', sum),
+    explain: (_, grade) =>
+      grade === 'pass'
+        ? null
+        : {
+            means: 'Off its setting.',
+            next: 'Where the bulb sits; then the limit itself. The setting, as the maker says.',
+          },
+  });
+  const { supplyAirLimitF, supplyAirDifferentialF } = furnace;
+  return [
+    held,
+    ...(furnace.interlock === 'kit'
+      ? [
+          limit('air-opens', 'Air at the coil as the limit opens Y', supplyAirLimitF, `Set to ${supplyAirLimitF} °F`),
+          limit(
+            'air-back',
+            'Air at the coil as Y comes back',
+            supplyAirLimitF - supplyAirDifferentialF,
+            `${supplyAirLimitF} °F less ${apartF(supplyAirDifferentialF)}`,
+          ),
+        ]
+      : []),
+    recorded(
+      'cool-down-min',
+      'Furnace off to Y back',
+      'min',
+      'Until the coil has cooled; with no more than the minimum off on top.',
+    ),
+    tick('compressor-stays-off', 'Compressor off while the furnace runs, back when the coil has cooled'),
   ];
 };
 
-/** Where the interlock must show itself: compressor off while the furnace is called. */
-const interlock = ({ furnace }: Facts): Item[] => [
-  tick(
-    'compressor-stays-off',
-    furnace.interlock === 'none'
-      ? 'Compressor off while the furnace runs'
-      : 'Interlock: compressor off while the furnace runs, back when the coil has cooled',
-  ),
-];
+const lowGas = ({ furnace }: Facts): Item[] =>
+  furnace.fuel === 'propane' && furnace.lowGasSwitch
+    ? [
+        tick('low-gas', 'Low-gas switch: cock closed, burner stops and does not try again; cock open, it resets'),
+        tick(
+          'low-gas-circuit',
+          'Low-gas switch in the circuit of the inducer’s pressure switch, not of the flame sensor',
+        ),
+      ]
+    : [];
 
 export const furnaceStep: StartupStep = {
   id: 'furnace',
@@ -55,22 +127,27 @@ export const furnaceStep: StartupStep = {
   applies: ({ system }) => backupOf({ system }) === 'fossil',
   build: (context) => {
     const { facts } = context;
+    const { interlock: kind } = facts.furnace;
     return {
       cautions: ['fuel', 'live-measuring', 'never-defeat', 'moving-blades'],
       how: [
         'Licensed for fuel work: leak-check first, vent and combustion air open, carbon-monoxide alarm in the house.',
         'Thermostat: emergency heat. The outdoor unit must stop and stay off.',
+        ...(kind === 'none'
+          ? []
+          : ['For the interlock hold Y hot at the thermostat with a jumper from R; jumper out after.']),
         'Temperatures after ten minutes of full fire, out of sight of the burner.',
         ...staticHow(facts, 'emergency'),
       ],
       call: 'emergency',
-      waits: [{ id: 'steady', label: 'Steady fire', seconds: 600, why: 'The rise settles in about ten minutes.' }],
+      waits: [STEADY_FIRE, minOffWait(facts)],
+      limits: ['proof.fuelWork', 'proof.riseFromF', 'proof.riseToF'],
       items: [
-        ...terminalItems(context, 'emergency', ['air-handler-W1', 'outdoor-unit-Y']),
+        ...terminalItems(context, 'emergency', ['air-handler-W1', 'air-handler-W2', 'outdoor-unit-Y']),
         ...interlock(facts),
-        ...manifold(facts),
+        ...lowGas(facts),
         returnItem(facts, 'emergency'),
-        supplyItem(context, 'emergency'),
+        supply(context),
         ...staticItems(context, 'emergency'),
       ],
     };

@@ -27,7 +27,13 @@ export const heatAux: StartupStep = {
       call: 'heat-aux',
       waits: [sequencerWait(facts)],
       items: [
-        ...terminalItems(context, 'heat-aux', ['air-handler-W1', 'outdoor-unit-Y', 'outdoor-unit-W']),
+        ...terminalItems(context, 'heat-aux', [
+          'air-handler-W1',
+          'air-handler-W2',
+          'air-handler-W3',
+          'outdoor-unit-Y',
+          'outdoor-unit-W',
+        ]),
         stripVoltsItem(facts),
         ...stripAmpsItems(context, 'heat-aux'),
         returnItem(facts, 'heat-aux'),

@@ -2,45 +2,12 @@ import { control } from '../../control/thermostat';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import { roundTo } from '../../units/round';
 import { returnItem, supplyItem } from '../air-items';
-import { expectUpTo } from '../expect';
+import { motorAmpsItem } from '../motor-amps';
 import { staticHow, staticItems } from '../static-item';
-import { type Item, type StartupStep, stepMoment } from '../step';
+import { type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
-
-/** Least share of the plate's amps that a running motor takes. Our judgement. */
-const IDLE_SHARE = 0.3;
-
-const ratedAmps = (
-  id: 'compressor-amps' | 'fan-amps',
-  label: string,
-  rated: number | null,
-  fact: 'outdoorUnit.compressorRatedAmps' | 'outdoorUnit.fanRatedAmps',
-): Item => ({
-  id,
-  of: { call: 'heat-1', observable: { kind: 'motor-amps', of: id === 'fan-amps' ? 'fan' : 'compressor' } },
-  label,
-  unit: 'A',
-  expect: () =>
-    rated === null
-      ? { kind: 'needs', what: 'the plate’s amps, on the Sheet', fact }
-      : expectUpTo(rated, 'A', `Plate: ${rated} A`, roundTo(rated * IDLE_SHARE, 1)),
-  explain: (value, grade) => {
-    if (rated === null || grade === 'pass' || typeof value !== 'number') return null;
-    if (value < rated * 0.05)
-      return {
-        means: 'It does not run.',
-        next: 'Contactor in? Line volts on its load side? Capacitor, then windings, power off.',
-      };
-    return value > rated
-      ? { means: 'More than the plate.', next: 'Supply volts under load, capacitor, coil and fan clean.' }
-      : {
-          means: 'Less than a loaded motor takes.',
-          next: 'Is one conductor alone in the clamp? Then charge and valve, by licensed people.',
-        };
-  },
-});
+import { minOffWait, steadyRunWait } from '../waits';
 
 /** How the thermostat is set so that nothing but the heat pump heats. */
 const aloneWords = (facts: Facts): string => {
@@ -72,20 +39,7 @@ export const heat: StartupStep = {
             `At ${moment.outdoorF} °F out the compressor is locked out: come back when it is warmer, or lift the lockout for the test and put it back.`,
           ],
       call: 'heat-1',
-      waits: [
-        {
-          id: 'min-off',
-          label: 'Compressor minimum off',
-          seconds: facts.thermostat.compressorMinOffMin * 60,
-          why: 'From power-up or the last stop, before Y may start the compressor.',
-        },
-        {
-          id: 'steady',
-          label: 'Steady run',
-          seconds: 900,
-          why: 'Temperatures and amps mean something after a quarter hour.',
-        },
-      ],
+      waits: [minOffWait(facts), steadyRunWait(facts)],
       items: [
         ...terminalItems(context, 'heat-1', [
           'outdoor-unit-Y',
@@ -93,13 +47,8 @@ export const heat: StartupStep = {
           'air-handler-G',
           'air-handler-W1',
         ]),
-        ratedAmps(
-          'compressor-amps',
-          'Compressor',
-          facts.outdoorUnit.compressorRatedAmps,
-          'outdoorUnit.compressorRatedAmps',
-        ),
-        ratedAmps('fan-amps', 'Outdoor fan', facts.outdoorUnit.fanRatedAmps, 'outdoorUnit.fanRatedAmps'),
+        motorAmpsItem(context, 'heat-1', 'compressor'),
+        motorAmpsItem(context, 'heat-1', 'fan'),
         returnItem(facts, 'heat-1'),
         supplyItem(context, 'heat-1'),
         ...staticItems(context, 'heat-1'),

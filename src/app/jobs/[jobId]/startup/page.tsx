@@ -4,10 +4,12 @@ import { jobName } from '@/core/job/document';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
 import { useMoment } from '@/ui/job/use-moment';
+import { shownVisit } from '@/ui/job/visits';
 import { StartupPrint } from '@/ui/startup/startup-print';
 import { StepDesk } from '@/ui/startup/step-desk';
 import { StepPhone } from '@/ui/startup/step-phone';
 import { useStep } from '@/ui/startup/use-step';
+import { useVisitList } from '@/ui/startup/use-visit-list';
 import { NARROW_SCREEN, useMedia } from '@/ui/use-media';
 import { usePrinting } from '@/ui/use-printing';
 
@@ -17,7 +19,8 @@ const StartupPage = () => {
   const confirmed = useJob((job) => job.confirmed);
   const facts = useJob((job) => job.facts);
   const model = useModel();
-  const steps = model.startup(readings, moment, confirmed);
+  const reason = useJob((job) => shownVisit(job)?.reason ?? 'new');
+  const { steps, list } = useVisitList(model.startup(readings, moment, confirmed), reason);
   const { number, planned, at, go, goAt } = useStep(steps);
   const tried = model.tried(readings, moment, planned);
   const isPrinting = usePrinting();
@@ -27,12 +30,12 @@ const StartupPage = () => {
       {isPrinting && <StartupPrint steps={steps} name={jobName(facts)} />}
       {isPhone ? (
         <div className="print:hidden">
-          <StepPhone steps={steps} number={number} at={at} tried={tried} onGo={go} onAt={goAt} />
+          <StepPhone steps={steps} list={list} number={number} at={at} tried={tried} onGo={go} onAt={goAt} />
         </div>
       ) : (
         // The server does not know the screen: a phone shows nothing until it has said so.
         <div className="max-sm:invisible print:hidden">
-          <StepDesk steps={steps} number={number} tried={tried} onGo={go} />
+          <StepDesk steps={steps} list={list} number={number} tried={tried} onGo={go} />
         </div>
       )}
     </>

@@ -1,0 +1,35 @@
+import type { PlannedItem, PlannedStep } from './planned';
+
+/** Seconds that one item takes once the system is there, by its unit. Our judgement. */
+const ITEM_S: Readonly<Record<string, number>> = {
+  '': 30,
+  V: 25,
+  A: 40,
+  Ω: 60,
+  '°F': 60,
+  'in. w.c.': 120,
+  s: 90,
+  min: 60,
+};
+const OTHER_S = 60;
+/** Going to a step's place, reading how, setting the call. */
+const STEP_S = 90;
+
+const isOpen = ({ verdict, leftOut }: PlannedItem) => !verdict && !leftOut;
+
+/**
+ * Minutes that what is left of a startup takes: each open item, each step's own way and its longest wait; waits of
+ * steps without anything open are over.
+ */
+export const minutesLeft = (steps: readonly PlannedStep[]): number => {
+  let seconds = 0;
+  for (const { built, items } of steps) {
+    const open = items.filter(isOpen);
+    if (open.length === 0) continue;
+    const reading = open.reduce((sum, { item }) => sum + (ITEM_S[item.unit] ?? OTHER_S), 0);
+    const wait = Math.max(0, ...built.waits.map((each) => each.seconds));
+    // While a system runs steady, the step's other readings are taken.
+    seconds += STEP_S + Math.max(reading, wait);
+  }
+  return Math.ceil(seconds / 60);
+};

@@ -1,0 +1,64 @@
+import type { CallId } from '../control/moment';
+import { type Observation } from '../model/observable';
+import { predict } from '../model/predict';
+import { roundTo } from '../units/round';
+import { expectUpTo } from './expect';
+import type { StartupContext } from './given';
+import { type Item, stepMoment } from './step';
+
+/** Least share of the plate's amps that a running motor takes. Our judgement. */
+const IDLE_SHARE = 0.3;
+/** An inverter at its least speed takes this share of the plate. Our judgement. */
+const SLOWEST_SHARE = 0.1;
+/** What a clamp shows beside other conductors, A. Our judgement. */
+const NO_AMPS = 0.3;
+
+const MOTORS = {
+  compressor: { label: 'Compressor', fact: 'outdoorUnit.compressorRatedAmps', plate: 'compressorRatedAmps' },
+  fan: { label: 'Outdoor fan', fact: 'outdoorUnit.fanRatedAmps', plate: 'fanRatedAmps' },
+} as const;
+
+const meaning = (value: number, rated: number) => {
+  if (value < rated * 0.05)
+    return {
+      means: 'It does not run.',
+      next: 'Contactor in? Line volts on its load side? Capacitor, then windings, power off.',
+    };
+  return value > rated
+    ? { means: 'More than the plate.', next: 'Supply volts under load, capacitor, coil and fan clean.' }
+    : {
+        means: 'Less than a loaded motor takes.',
+        next: 'Is one conductor alone in the clamp? Then charge and valve, by licensed people.',
+      };
+};
+
+const RUNS_UNCALLED = {
+  means: 'It runs where it should stand.',
+  next: 'Volts at Y; then the contactor: one welded shut runs without a call.',
+};
+
+/** Amps of an outdoor motor in a call, against its plate; none where it stands by plan. */
+export const motorAmpsItem = (context: StartupContext, call: CallId, motor: keyof typeof MOTORS): Item => {
+  const { facts, basis, bench } = context;
+  const { label, fact, plate } = MOTORS[motor];
+  const rated = facts.outdoorUnit[plate];
+  const of: Observation = { call, observable: { kind: 'motor-amps', of: motor } };
+  const prediction = predict(basis, bench, stepMoment(context, call), of);
+  const item = { id: `${motor}-amps`, of, label, unit: 'A' } as const;
+  if (prediction.kind === 'number' && prediction.value === 0)
+    return {
+      ...item,
+      expect: () => expectUpTo(NO_AMPS, 'A', 'By plan it stands in this call'),
+      explain: (_, grade) => (grade === 'pass' ? null : RUNS_UNCALLED),
+    };
+  const least = facts.outdoorUnit.stages === 'inverter' ? SLOWEST_SHARE : IDLE_SHARE;
+  return {
+    ...item,
+    expect: () =>
+      rated === null
+        ? { kind: 'needs', what: 'the plate’s amps, on the Sheet', fact }
+        : expectUpTo(rated, 'A', `Plate: ${rated} A`, roundTo(rated * least, 1)),
+    explain: (value, grade) =>
+      rated === null || grade === 'pass' || typeof value !== 'number' ? null : meaning(value, rated),
+  };
+};

@@ -1,0 +1,167 @@
+import { backupOf } from '../../job/backup';
+import type { Facts } from '../../job/document';
+import { MANIFOLD_IN_WC } from '../../model/predict';
+import { roundTo } from '../../units/round';
+import { expectWithin } from '../expect';
+import { recorded, typed } from '../recorded';
+import type { Item, StartupStep } from '../step';
+import { tick } from '../tick';
+import { STEADY_FIRE } from '../waits';
+
+/** How far the manifold may be off. Our judgement: what a gauge shows. */
+const MANIFOLD_TOLERANCE = 0.05;
+/** How far the clocked input may be off the plate. Our judgement: a stopwatch and a gas whose heat wanders. */
+const INPUT_TOLERANCE = 0.05;
+
+const isOnGas = (facts: Facts) => backupOf(facts) === 'fossil' && facts.furnace.fuel !== 'fuel-oil';
+
+const wrongGas = {
+  means: 'The burner gets the wrong amount of gas.',
+  next: 'Inlet pressure with everything burning, then the plate’s figure for this elevation. Setting it is for licensed people.',
+};
+
+/** Manifold pressure at high fire: the plate's own figure, else the usual one of the gas. */
+const manifold = ({ furnace, proof }: Facts): Item[] => {
+  const usual = MANIFOLD_IN_WC[furnace.fuel];
+  const aim = proof.manifoldInWc ?? usual;
+  if (aim === null) return [];
+  const from =
+    proof.manifoldInWc === null
+      ? `${aim} in. w.c. is usual for this gas; the furnace’s own plate decides, at elevation too`
+      : `The plate, at this elevation: ${aim} in. w.c.`;
+  return [
+    {
+      id: 'manifold',
+      of: { call: 'emergency', observable: { kind: 'pressure', at: 'manifold' } },
+      label: 'Manifold pressure, high fire',
+      unit: 'in. w.c.',
+      expect: () => expectWithin(aim, MANIFOLD_TOLERANCE, MANIFOLD_TOLERANCE, from),
+      explain: (_, grade) => (grade === 'pass' ? null : wrongGas),
+    },
+  ];
+};
+
+const lowManifold = ({ airHandler, proof }: Facts): Item[] =>
+  airHandler.wInputs === 'W1'
+    ? []
+    : [
+        {
+          id: 'manifold-low',
+          label: 'Manifold pressure, low fire',
+          unit: 'in. w.c.',
+          expect: () =>
+            proof.manifoldLowInWc === null
+              ? { kind: 'needs', what: 'the plate’s pressure at low fire', fact: 'proof.manifoldLowInWc' }
+              : expectWithin(
+                  proof.manifoldLowInWc,
+                  MANIFOLD_TOLERANCE,
+                  MANIFOLD_TOLERANCE,
+                  `The plate, at low fire: ${proof.manifoldLowInWc} in. w.c.`,
+                ),
+          explain: (_, grade) => (grade === 'fail' || grade === 'warn' ? wrongGas : null),
+        },
+      ];
+
+/**
+ * Input by the gas meter, Btu/h.
+ * @param dialFt3 gas that one turn of the dial lets through, ft³
+ * @param seconds of one turn; above zero
+ * @param btuPerFt3 heat in a cubic foot
+ * @source 3600 × ft³ a turn ÷ seconds × Btu/ft³
+ * @example
+ * clockedBtuh(1, 60, 1030); // 61,800
+ */
+export const clockedBtuh = (dialFt3: number, seconds: number, btuPerFt3: number): number =>
+  ((3600 * dialFt3) / seconds) * btuPerFt3;
+
+const clock = ({ proof }: Facts): Item => {
+  const { inputBtuh, gasBtuPerFt3, meterDialFt3 } = proof;
+  return {
+    id: 'clock',
+    label: 'One turn of the meter’s dial, furnace alone burning',
+    unit: 's',
+    expect: () => {
+      if (gasBtuPerFt3 === null)
+        return { kind: 'needs', what: 'the heat in a cubic foot of the gas', fact: 'proof.gasBtuPerFt3' };
+      if (inputBtuh === null) return { kind: 'needs', what: 'the plate’s input', fact: 'proof.inputBtuh' };
+      const seconds = (3600 * meterDialFt3 * gasBtuPerFt3) / inputBtuh;
+      return expectWithin(
+        seconds,
+        INPUT_TOLERANCE,
+        INPUT_TOLERANCE,
+        `3600 × ${meterDialFt3} ft³ × ${gasBtuPerFt3.toLocaleString('en-US')} Btu ÷ ${inputBtuh.toLocaleString('en-US')} Btu/h = ${roundTo(seconds, 1)} s`,
+      );
+    },
+    explain: (value, grade) => {
+      if (typeof value !== 'number' || value <= 0 || gasBtuPerFt3 === null) return null;
+      const means = `That is ${Math.round(clockedBtuh(meterDialFt3, value, gasBtuPerFt3)).toLocaleString('en-US')} Btu/h.`;
+      if (grade === 'pass' || grade === 'noted') return { means };
+      return {
+        means: `${means} ${inputBtuh !== null && clockedBtuh(meterDialFt3, value, gasBtuPerFt3) > inputBtuh ? 'It burns too much.' : 'It burns too little.'}`,
+        next: 'Everything else that burns gas off? Then manifold pressure and orifices.',
+      };
+    },
+  };
+};
+
+export const gas: StartupStep = {
+  id: 'gas',
+  title: 'Gas, by licensed people',
+  why: 'Pressure, input and combustion decide whether it heats safely. What is set is set as the maker’s instructions say.',
+  license: 'fuel',
+  applies: isOnGas,
+  build: ({ facts }) => {
+    const { proof, furnace } = facts;
+    const inlet = { least: proof.inletLeastInWc, most: proof.inletMostInWc, fact: 'proof.inletLeastInWc' } as const;
+    return {
+      cautions: ['fuel', 'never-defeat', 'moving-blades'],
+      how: [
+        'Leak-check every joint that was opened. Vent, combustion air and the carbon-monoxide alarm first.',
+        'Pressures by a manometer at the valve’s taps, the plugs back tight after.',
+        'Flue readings after ten minutes of full fire, with the doors on.',
+      ],
+      call: 'emergency',
+      waits: [STEADY_FIRE],
+      limits: [
+        'proof.inputBtuh',
+        'proof.gasBtuPerFt3',
+        'proof.meterDialFt3',
+        'proof.inletLeastInWc',
+        'proof.inletMostInWc',
+        'proof.manifoldInWc',
+        ...(facts.airHandler.wInputs === 'W1' ? [] : (['proof.manifoldLowInWc'] as const)),
+        'proof.mostCoPpm',
+      ],
+      items: [
+        tick('leaks', 'No leak at any joint'),
+        ...(furnace.fuel === 'propane'
+          ? [tick('conversion', 'Conversion for propane: spring, orifices, label on the unit')]
+          : []),
+        typed('inlet-rest', 'Inlet pressure, nothing burning', 'in. w.c.', { ...inlet, sum: 'The plate’s limits' }),
+        typed('inlet-firing', 'Inlet pressure, everything burning', 'in. w.c.', {
+          ...inlet,
+          sum: 'The plate’s limits',
+        }),
+        ...manifold(facts),
+        ...lowManifold(facts),
+        clock(facts),
+        tick('sequence', 'Ignition in order: inducer, pressure switch, igniter, gas, flame'),
+        recorded('ignition-s', 'From the call to the flame', 's', 'The maker’s table has the times.'),
+        {
+          ...recorded('flame', 'Flame current', 'µA', 'The maker’s instructions have the least.'),
+          of: { call: 'emergency', observable: { kind: 'flame-current' } },
+        },
+        tick('limit', 'Limit proved as the maker’s instructions say, where they ask for it; never bypassed'),
+        recorded('draft', 'Draft or vent pressure', 'in. w.c.'),
+        typed('co', 'CO in the flue', 'ppm', {
+          most: proof.mostCoPpm,
+          fact: 'proof.mostCoPpm',
+          sum: 'The most that was typed',
+        }),
+        recorded('o2', 'O₂ in the flue', '%'),
+        recorded('stack', 'Stack temperature', '°F'),
+        tick('condensate', 'Condensate: trap primed, drain runs, neutralizer filled where there is one'),
+      ],
+    };
+  },
+};

@@ -1,0 +1,30 @@
+import { callsOf } from '../../control/moment';
+import { returnItem, supplyItem } from '../air-items';
+import { motorAmpsItem } from '../motor-amps';
+import { recorded } from '../recorded';
+import type { StartupStep } from '../step';
+import { terminalItems } from '../terminal-items';
+import { minOffWait, steadyRunWait } from '../waits';
+
+export const heat2: StartupStep = {
+  id: 'heat-2',
+  title: 'Heat, second stage',
+  why: 'A second stage that never comes looks like a small heat pump, and the backup hides it.',
+  applies: (facts) => callsOf(facts).includes('heat-2'),
+  build: (context) => ({
+    cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
+    how: [
+      'Thermostat: heat, setpoint two or three degrees above the room; wait until it calls the second stage.',
+      'Terminals at once; amps and temperatures after a quarter hour at it.',
+    ],
+    call: 'heat-2',
+    waits: [minOffWait(context.facts), steadyRunWait(context.facts)],
+    items: [
+      ...terminalItems(context, 'heat-2', ['outdoor-unit-Y', 'outdoor-unit-Y2', 'air-handler-G', 'air-handler-W1']),
+      recorded('stage-min', 'Second stage came after', 'min', 'As the thermostat or the board stages it.'),
+      motorAmpsItem(context, 'heat-2', 'compressor'),
+      returnItem(context.facts, 'heat-2'),
+      supplyItem(context, 'heat-2'),
+    ],
+  }),
+};

@@ -1,0 +1,159 @@
+import type { Facts } from '../../job/document';
+import { type Observation, observationKey } from '../../model/observable';
+import { voltsMeaning } from '../../strips/volts-meaning';
+import { roundTo } from '../../units/round';
+import { expectUpTo, expectWithin } from '../expect';
+import { numberRead, type StartupContext } from '../given';
+import { recorded, typed } from '../recorded';
+import type { Item, StartupStep } from '../step';
+import { terminalItems } from '../terminal-items';
+import { tick } from '../tick';
+import { minOffWait } from '../waits';
+
+/** Line volts under load may stray this share from the service's. Source: ANSI C84.1, range B, utilization. */
+const LOADED_TOLERANCE = 0.08;
+/** A feeder may lose this share of its volts on the way. Source: the 3 % of a branch circuit that codes advise. */
+const DROP_SHARE = 0.03;
+
+const outdoorVolts = (isLoaded: boolean): Observation => ({
+  call: isLoaded ? 'heat-1' : null,
+  observable: { kind: 'line-volts', at: 'outdoor', isLoaded },
+});
+
+/** Line volts at the compressor while it runs, and what the way there takes. */
+const loadedVolts = (context: StartupContext): Item => {
+  const { facts } = context;
+  const { serviceVolts } = facts.heatKit;
+  const idle = numberRead(context, observationKey(facts, outdoorVolts(false)));
+  const of = outdoorVolts(true);
+  return {
+    id: 'volts-outdoor',
+    of,
+    label: 'Line volts at the contactor, compressor running',
+    unit: 'V',
+    expect: () =>
+      expectWithin(
+        serviceVolts,
+        LOADED_TOLERANCE,
+        LOADED_TOLERANCE / 2,
+        `Service of ${serviceVolts} V under load; the plate’s own limits decide${idle === undefined ? '' : `. At rest ${roundTo(idle, 1)} V were read`}`,
+      ),
+    explain: (value, grade) => {
+      if (typeof value !== 'number') return null;
+      const drop = idle === undefined ? null : idle - value;
+      const means =
+        drop === null ? '' : `${roundTo(drop, 1)} V, ${roundTo((100 * drop) / idle!, 1)} %, are lost on the way. `;
+      if (drop !== null && drop > DROP_SHARE * idle!)
+        return {
+          means: `${means}That is more than 3 %.`,
+          next: 'Lugs, disconnect, conductor size; then the panel under the same load.',
+        };
+      if (grade === 'pass') return means === '' ? null : { means: means.trim() };
+      return voltsMeaning(value, serviceVolts, LOADED_TOLERANCE / 2, 'motor');
+    },
+  };
+};
+
+/** Starting current against locked-rotor amps; with a soft start the same limit is far off. */
+const inrush = ({ proof }: Facts): Item => ({
+  id: 'inrush',
+  label: 'Inrush as it starts',
+  unit: 'A',
+  expect: () =>
+    proof.lockedRotorAmps === null
+      ? { kind: 'needs', what: 'locked-rotor amps, from the plate', fact: 'proof.lockedRotorAmps' }
+      : expectUpTo(
+          proof.lockedRotorAmps,
+          'A',
+          `Plate: ${proof.lockedRotorAmps} A locked; with a soft start a third of it or less`,
+        ),
+  explain: (_, grade) =>
+    grade === 'warn' || grade === 'fail'
+      ? {
+          means: 'More than the plate’s locked rotor.',
+          next: 'Clamp and range first; then supply, capacitor, a start after too short a rest.',
+        }
+      : null,
+});
+
+const blowerAmps = ({ airHandler }: Facts): Item => ({
+  id: 'blower-amps',
+  label: 'Blower, on its tap or setting',
+  unit: 'A',
+  limitFrom: 'airHandler.blowerAmps',
+  expect: () => expectUpTo(airHandler.blowerAmps, 'A', `The Sheet: ${airHandler.blowerAmps} A`),
+  explain: (_, grade) =>
+    grade === 'pass'
+      ? null
+      : { means: 'More than its plate.', next: 'The tap, the duct, the filter; a blower with its door off runs over.' },
+});
+
+const megohms = ({ proof }: Facts): Item[] =>
+  proof.leastMegohms === null
+    ? []
+    : [
+        {
+          ...typed('megohms', 'Compressor windings to ground, power off', 'MΩ', {
+            least: proof.leastMegohms,
+            fact: 'proof.leastMegohms',
+            sum: 'The crew’s own least. As the maker’s instructions allow it; leads off the terminals',
+          }),
+          handsIn: true,
+        },
+      ];
+
+const guard = ({ proof }: Facts): Item[] =>
+  proof.hasLineGuard
+    ? [
+        tick('guard-trips', 'Line-voltage guard: trips as its instructions test it'),
+        {
+          id: 'guard-min',
+          label: 'Guard lets the unit back after',
+          unit: 'min',
+          expect: () =>
+            proof.guardDelayMin === null
+              ? { kind: 'needs', what: 'the delay that the guard is set to', fact: 'proof.guardDelayMin' }
+              : expectWithin(proof.guardDelayMin, 0.2, 0.2, `Set to ${proof.guardDelayMin} min`),
+        },
+      ]
+    : [];
+
+export const load: StartupStep = {
+  id: 'load',
+  title: 'Under load',
+  why: 'Volts that are right at rest can be gone once it runs; a weak lug shows here, and as a burn later.',
+  applies: () => true,
+  build: (context) => {
+    const { facts } = context;
+    const { proof } = facts;
+    return {
+      cautions: ['live-measuring', 'moving-blades', 'capacitor'],
+      how: [
+        'Heat pump running; everything pulled in that is called.',
+        'Inrush by a clamp that holds the peak, at a start after a full rest.',
+      ],
+      call: 'heat-1',
+      waits: [minOffWait(facts)],
+      limits: [
+        'proof.lockedRotorAmps',
+        'proof.hasCrankcaseHeater',
+        'proof.hasSurgeProtector',
+        'proof.hasLineGuard',
+        ...(proof.hasLineGuard ? (['proof.guardDelayMin'] as const) : []),
+        'proof.leastMegohms',
+      ],
+      items: [
+        loadedVolts(context),
+        ...terminalItems(context, 'heat-1', ['air-handler-R']),
+        inrush(facts),
+        blowerAmps(facts),
+        ...megohms(facts),
+        ...(proof.hasCrankcaseHeater
+          ? [recorded('crankcase', 'Crankcase heater, compressor off', 'A', 'Above nothing: it warms.')]
+          : []),
+        ...(proof.hasSurgeProtector ? [tick('surge', 'Surge protector’s lamp as its label wants it')] : []),
+        ...guard(facts),
+      ],
+    };
+  },
+};

@@ -1,0 +1,29 @@
+import type { Facts } from '../job/document';
+import type { Wait } from './step';
+
+/** The compressor's minimum off time, before any restart: from power-up, a stop, another mode or a defrost. */
+export const minOffWait = ({ thermostat }: Facts): Wait => ({
+  id: 'min-off',
+  label: 'Compressor minimum off',
+  seconds: thermostat.compressorMinOffMin * 60,
+  why: 'From power-up or the last stop, before Y may start the compressor: pressures must equalise.',
+});
+
+/** Until temperatures and amps of a running heat pump mean something; an inverter first has to climb. */
+export const steadyRunWait = ({ outdoorUnit }: Facts): Wait => ({
+  id: 'steady',
+  label: 'Steady run',
+  seconds: 900,
+  why:
+    outdoorUnit.stages === 'inverter'
+      ? 'An inverter starts slowly and takes minutes to its speed; then a quarter hour for temperatures and amps.'
+      : 'Temperatures and amps mean something after a quarter hour.',
+});
+
+/** Until a burner's rise stands still. */
+export const STEADY_FIRE: Wait = {
+  id: 'steady',
+  label: 'Steady fire',
+  seconds: 600,
+  why: 'The rise settles in about ten minutes.',
+};

@@ -1,0 +1,132 @@
+import { type CallId, DEFAULT_MOMENT } from '../control/moment';
+import { causesOf } from '../diagnosis/causes';
+import { scaleOf } from '../diagnosis/outcome';
+import { patients } from '../diagnosis/patient';
+import type { Facts } from '../job/document';
+import { said } from '../job/test-readings';
+import { jobModel } from '../model';
+import { jobBasis } from '../model/basis';
+import { chance } from '../units/chance';
+import { families } from '../wiring/families';
+
+/** Families spread over all kinds: every so many of the list. */
+const spread = families().filter((_, at, all) => at % Math.ceil(all.length / 60) === 0);
+
+/** Plates read and licenses said, so that every item is judged. */
+const provable = (facts: Facts): Facts => ({
+  ...facts,
+  outdoorUnit: { ...facts.outdoorUnit, compressorRatedAmps: 14, fanRatedAmps: 1.2 },
+  proof: { ...facts.proof, fuelWork: true, refrigerantWork: true },
+});
+
+/** A normal spread from two numbers. Source: Box and Muller. */
+const normal = (next: () => number): number => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
+
+/**
+ * Reads everything that can be read in a startup on a house with an effect in it, in order, each with a meter's spread;
+ * what later items expect hangs on it.
+ */
+const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof patients>>[0], seed: number) => {
+  const facts = provable(given);
+  const basis = jobBasis(facts);
+  const model = jobModel(facts);
+  const patient = patients(basis, DEFAULT_MOMENT)(effect);
+  const next = chance(seed);
+  const keys = model.startup([], DEFAULT_MOMENT).flatMap(({ items }) => items);
+  const readings = keys.flatMap(({ key, item: { of, unit, places } }) => {
+    if (!of) return [];
+    const read = patient.observe((of.call ?? 'off') as CallId, of.observable);
+    if (read.kind === 'open') return [said(key, 'OL')];
+    if (read.kind !== 'number') return [];
+    const [low, high] = read.spread;
+    // A running motor takes most of its plate; everything else is read where it is predicted.
+    const value =
+      of.observable.kind === 'motor-amps' && high > 0 ? 0.75 * high : low === high ? read.value : (low + high) / 2;
+    const isLine = of.observable.kind === 'line-volts';
+    const sd = 0.25 * scaleOf({ unit, kind: isLine ? 'live' : 'look' }).sdAt(value);
+    const shown = Math.max(0, value + (value === 0 ? 0 : normal(next) * sd));
+    return [{ ...said(key, Math.round(shown * 100) / 100), place: places?.[0]?.id ?? null }];
+  });
+  return model
+    .startup(readings, DEFAULT_MOMENT)
+    .flatMap(({ step, items }) =>
+      items.flatMap(({ key, verdict, reading }) =>
+        verdict && reading ? [{ step: step.id, key, value: reading.value, ...verdict }] : [],
+      ),
+    );
+};
+
+test.each(spread.map((family, at) => [family.id, family, at] as const))(
+  'a good house passes every step that reads something: %s',
+  (_, { facts }, at) => {
+    const judged = readThrough(facts, {}, at + 1);
+    expect(judged.length).toBeGreaterThan(10);
+    expect(judged.filter(({ grade }) => grade === 'fail' || grade === 'warn')).toEqual([]);
+  },
+);
+
+/** What can be wrong, and the steps of which one at least must catch it. */
+const CAUGHT: readonly (readonly [cause: string, steps: readonly string[]])[] = [
+  ['open:thermostat-cable/yellow', ['heat']],
+  ['open:thermostat-cable/orange', ['cool', 'defrost']],
+  ['open:thermostat-cable/green', ['fan']],
+  ['open:thermostat-cable/white', ['heat-aux', 'emergency', 'furnace']],
+  ['open:outdoor-cable/yellow', ['heat']],
+  ['open:outdoor-cable/blue', ['heat']],
+  ['open:outdoor-cable/orange', ['cool']],
+  ['open:outdoor-cable/white', ['defrost']],
+  ['loose:outdoor-cable/yellow', ['heat']],
+  ['stuck-open:board fuse', ['control-volts']],
+  ['stuck-closed:thermostat R–G', ['control-volts']],
+  ['set:valve', ['heat', 'cool']],
+  ['strips:element-1', ['element-ohms', 'heat-aux']],
+  ['strips:link-2', ['heat-aux']],
+  ['strips:limit-1', ['heat-aux', 'emergency']],
+  ['strips:switch-1', ['heat-aux', 'emergency']],
+  ['strips:welded-1', ['fan', 'heat', 'heat-aux', 'emergency']],
+  ['strips:breaker-1', ['supply-volts']],
+  ['strips:low-supply', ['supply-volts', 'heat-aux']],
+  ['air:tap', ['heat-aux', 'emergency', 'furnace', 'heat']],
+  ['air:choked', ['heat', 'heat-aux', 'emergency', 'furnace', 'cool', 'fan']],
+  ['air:blower-dead', ['heat', 'heat-aux', 'emergency', 'furnace', 'cool', 'fan']],
+  ['supply:line-dead', ['supply-volts']],
+  ['supply:line-low', ['supply-volts', 'load']],
+  ['supply:indoor-supply', ['supply-volts', 'control-volts']],
+  ['supply:transformer-dead', ['control-volts']],
+  ['supply:transformer-weak', ['control-volts', 'heat']],
+  ['outdoors:contactor-burnt', ['heat']],
+  ['outdoors:contactor-welded', ['emergency', 'furnace', 'defrost', 'cool', 'heat']],
+  ['outdoors:capacitor', ['heat']],
+  ['outdoors:compressor', ['heat']],
+  ['outdoors:fan', ['heat']],
+  ['outdoors:charge', ['heat']],
+  ['outdoors:board-locked', ['heat']],
+  ['furnace:igniter', ['furnace']],
+  ['furnace:weak-fire', ['furnace', 'gas']],
+];
+
+/** Steps that blame nothing which is good: by the kind of cause, what must not fail. */
+const GOOD: Readonly<Record<string, readonly string[]>> = {
+  outdoors: ['element-ohms', 'supply-volts', 'gas'],
+  strips: ['gas', 'furnace'],
+  furnace: ['control-volts', 'fan', 'heat', 'cool', 'defrost', 'supply-volts', 'load'],
+  air: ['control-volts', 'supply-volts', 'element-ohms', 'load', 'defrost'],
+};
+
+const KINDS = ['w1-w2+aux-e', 'gas+aux-e', 'oil+aux-e', 'packaged+aux-e', 'w1+w2+two-stage'] as const;
+
+test.each(CAUGHT)('startup catches %s, in %j', (cause, steps) => {
+  const caught = KINDS.flatMap((kind) => {
+    const family = families().find(({ id }) => id.startsWith(kind))!;
+    const { facts } = family;
+    const known = causesOf(facts, jobBasis(facts).wall.harness).find(({ id }) => id === cause);
+    if (!known) return [];
+    const bad = readThrough(facts, known.effect, 7).filter(({ grade }) => grade === 'fail' || grade === 'warn');
+    return [{ family: family.id, at: [...new Set(bad.map(({ step }) => step))] }];
+  });
+  expect(caught.length).toBeGreaterThan(0);
+  const good = GOOD[cause.split(':')[0]!] ?? [];
+  for (const { family, at } of caught) expect([family, at.filter((step) => good.includes(step))]).toEqual([family, []]);
+  for (const { family, at } of caught)
+    expect([family, at.filter((step) => steps.includes(step)).length > 0, at]).toEqual([family, true, at]);
+});

@@ -1,0 +1,46 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import type { VisitReason } from '@/core/job/visit';
+import type { PlannedStep } from '@/core/startup/planned';
+import { forVisit } from '@/core/startup/visit-list';
+
+const PARAMETER = 'items';
+const ALL = 'all';
+
+/** Which of a startup's items are shown, and how to show the others. */
+export interface VisitList {
+  readonly reason: VisitReason;
+  readonly isAll: boolean;
+  /** Items on the visit's list, and all there are. */
+  readonly listed: number;
+  readonly all: number;
+  readonly showAll: (isAll: boolean) => void;
+}
+
+const countOf = (steps: readonly PlannedStep[]) => steps.reduce((sum, { items }) => sum + items.length, 0);
+
+/** A startup folded to what the visit is for, or everything; which of the two stands in the address. */
+export const useVisitList = (
+  all: readonly PlannedStep[],
+  reason: VisitReason,
+): { readonly steps: readonly PlannedStep[]; readonly list: VisitList } => {
+  const query = useSearchParams();
+  const folded = forVisit(all, reason);
+  const wanted = query.get('step');
+  // A link to a step that is not on the list shows it all the same.
+  const isBeyond =
+    wanted !== null && !folded.some(({ step }) => step.id === wanted) && all.some(({ step }) => step.id === wanted);
+  const isAll = query.get(PARAMETER) === ALL || isBeyond;
+  const showAll = (next: boolean) => {
+    const address = new URLSearchParams(window.location.search);
+    if (next) address.set(PARAMETER, ALL);
+    else address.delete(PARAMETER);
+    if (!next && isBeyond) address.delete('step');
+    window.history.pushState(null, '', `?${address.toString()}`);
+  };
+  return {
+    steps: isAll ? all : folded,
+    list: { reason, isAll, listed: countOf(folded), all: countOf(all), showAll },
+  };
+};
