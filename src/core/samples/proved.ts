@@ -118,6 +118,7 @@ export const proved: Sample = {
     [17, 'element-ohms/ohms-2', 12.0],
     [20, 'conditions/outdoor', 27],
     [21, 'conditions/indoor', 66],
+    [22, 'conditions/shown', 28],
     [24, 'supply-volts/kit-1', 241],
     [26, 'supply-volts/outdoor', 242],
     [29, 'control-volts/volts-air-handler-R', 26.1],

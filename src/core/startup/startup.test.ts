@@ -248,6 +248,7 @@ test('without a kit there are no strip steps', () => {
     'defrost',
     'cool',
     'cool-air',
+    'gates',
     'outage',
     'leave',
   ]);

@@ -27,6 +27,7 @@ const LISTS: Readonly<Record<VisitReason, Readonly<Record<string, Wanted>>>> = {
     oil: ['line', 'pump', 'safety-s', 'smoke', 'co', 'flue'],
     defrost: ['volts-air-handler-W1', 'minutes', 'fan-amps'],
     cool: ['volts-outdoor-unit-valve', 'valve', 'static'],
+    gates: 'all',
     outage: ['comes-back'],
     refrigerant: ['superheat', 'subcooling', 'leak-sensor'],
     leave: 'all',
@@ -44,6 +45,7 @@ const LISTS: Readonly<Record<VisitReason, Readonly<Record<string, Wanted>>>> = {
     defrost: ['volts-'],
     cool: ['volts-', 'valve'],
     'cool-2': ['volts-outdoor-unit-Y2'],
+    gates: 'all',
     outage: ['comes-back'],
     leave: 'all',
   },
@@ -83,6 +85,7 @@ export const MOST_ITEMS = 40;
 
 /** Where a list is too long, what goes first: what another step shows as well, or another visit can. */
 const GOES_FIRST: readonly (readonly [step: string, items: readonly string[]])[] = [
+  ['gates', ['']],
   ['outage', ['']],
   ['refrigerant', ['']],
   ['water', ['']],

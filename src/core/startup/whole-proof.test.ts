@@ -9,8 +9,9 @@ import { jobBasis } from '../model/basis';
 import { chance } from '../units/chance';
 import { families } from '../wiring/families';
 
+const ALL = families();
 /** Families spread over all kinds: every so many of the list. */
-const spread = families().filter((_, at, all) => at % Math.ceil(all.length / 60) === 0);
+const spread = ALL.filter((_, at, all) => at % Math.ceil(all.length / 60) === 0);
 
 /** Plates read and licenses said, so that every item is judged. */
 const provable = (facts: Facts): Facts => ({
@@ -117,7 +118,7 @@ const KINDS = ['w1-w2+aux-e', 'gas+aux-e', 'oil+aux-e', 'packaged+aux-e', 'w1+w2
 
 test.each(CAUGHT)('startup catches %s, in %j', (cause, steps) => {
   const caught = KINDS.flatMap((kind) => {
-    const family = families().find(({ id }) => id.startsWith(kind))!;
+    const family = ALL.find(({ id }) => id.startsWith(kind))!;
     const { facts } = family;
     const known = causesOf(facts, jobBasis(facts).wall.harness).find(({ id }) => id === cause);
     if (!known) return [];

@@ -4,7 +4,7 @@ import { Scroller } from '../scroller';
 /** Volts at each terminal to its own common in each call, as the record prints them. */
 export const RecordTerminals = ({ calls, terminals }: HandoverRecord) => (
   <Scroller label="Volts at the terminals">
-    <table className="w-full border-collapse text-sm print:text-[7pt] print:leading-[1.1]">
+    <table className="w-full border-collapse text-sm print:text-[6.6pt] print:leading-[1.05]">
       <thead>
         <tr className="border-b-2 border-ink text-left align-bottom">
           {['Terminal to C', ...calls].map((title, at) => (

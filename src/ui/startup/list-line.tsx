@@ -9,7 +9,7 @@ export const ListLine = ({ steps, list }: { steps: readonly PlannedStep[]; list:
   const minutes = minutesLeft(steps);
   return (
     <div className="mb-2 text-sm">
-      <div role="radiogroup" aria-label="What is shown" className="grid grid-cols-2 gap-1">
+      <div role="radiogroup" aria-label="Items of this startup" className="grid grid-cols-[3fr_2fr] gap-1">
         {(
           [
             [false, `${VISIT_REASONS[reason]} · ${listed}`],
@@ -21,7 +21,7 @@ export const ListLine = ({ steps, list }: { steps: readonly PlannedStep[]; list:
             type="button"
             role="radio"
             aria-checked={isAll === isEverything}
-            className="plain-button min-h-11 px-2 text-sm aria-checked:border-2 aria-checked:border-ink aria-checked:font-semibold"
+            className="plain-button min-h-11 px-1.5 text-sm leading-tight whitespace-normal aria-checked:border-2 aria-checked:border-ink aria-checked:font-semibold"
             onClick={() => showAll(isEverything)}
           >
             {words}

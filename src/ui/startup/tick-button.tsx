@@ -20,13 +20,13 @@ const Stages = ({ planned, isLarge }: { planned: PlannedItem; isLarge: boolean }
   const at = reached(planned);
   const all = [...stages.map(({ word, label: words }) => ({ words, value: seenValue(word) })), LAST];
   return (
-    <span role="group" aria-label={label} className="grid grid-cols-3 gap-1">
+    <span role="group" aria-label={label} className={`grid gap-1 ${isLarge ? 'grid-cols-1' : 'grid-cols-3'}`}>
       {all.map(({ words, value }, stage) => (
         <button
           key={words}
           type="button"
           aria-pressed={at > stage}
-          className={`plain-button justify-start gap-2 px-2 aria-pressed:border-2 aria-pressed:border-pass aria-pressed:font-semibold ${isLarge ? 'h-18' : 'min-h-12'}`}
+          className={`plain-button justify-start gap-2 px-2 text-left leading-tight whitespace-normal aria-pressed:border-2 aria-pressed:border-pass aria-pressed:font-semibold ${isLarge ? 'h-18' : 'min-h-12'}`}
           // A stage that is so is taken back to what was before it.
           onClick={() => keep(at === stage + 1 ? (stage === 0 ? 'undone' : all[stage - 1]!.value) : value)}
         >

@@ -42,7 +42,7 @@ export const proof = {
     why: 'Its plate says so (A2L). Its sensor is then tested too.',
   }),
   riseFromF: limit({
-    label: 'Least temperature rise on the plate',
+    label: 'Least rise on the plate',
     unit: '°F',
     min: 10,
     max: 100,
@@ -50,7 +50,7 @@ export const proof = {
     onlyWhen: WITH_FURNACE,
   }),
   riseToF: limit({
-    label: 'Most temperature rise on the plate',
+    label: 'Most rise on the plate',
     unit: '°F',
     min: 10,
     max: 120,
@@ -83,7 +83,7 @@ export const proof = {
     onlyWhen: BURNING_GAS,
   }),
   manifoldInWc: limit({
-    label: 'Manifold pressure on the plate',
+    label: 'Manifold on the plate',
     unit: 'in. w.c.',
     min: 0.5,
     max: 15,
@@ -92,7 +92,7 @@ export const proof = {
     why: 'At high fire, for this elevation. Without it the usual figure for the gas is taken.',
   }),
   manifoldLowInWc: limit({
-    label: 'Manifold pressure at low fire',
+    label: 'Manifold, low fire',
     unit: 'in. w.c.',
     min: 0.3,
     max: 12,
@@ -100,7 +100,7 @@ export const proof = {
     onlyWhen: BURNING_GAS,
   }),
   gasBtuPerFt3: limit({
-    label: 'Heat in a cubic foot of the gas',
+    label: 'Gas heat per cubic foot',
     unit: 'Btu',
     min: 500,
     max: 3500,
@@ -124,7 +124,7 @@ export const proof = {
   }),
   nozzleGph: limit({ label: 'Nozzle', unit: 'gal/h', min: 0.3, max: 3, step: 0.05, onlyWhen: BURNING_OIL }),
   pumpPsi: limit({
-    label: 'Pump pressure on the chart',
+    label: 'Pump pressure, chart',
     unit: 'psi',
     min: 80,
     max: 250,
@@ -133,16 +133,16 @@ export const proof = {
     why: 'Nozzle and pressure together set the input: the maker’s chart has both.',
   }),
   flueLeastF: limit({
-    label: 'Coldest flue gas allowed',
+    label: 'Coldest flue gas',
     unit: '°F',
     min: 150,
     max: 500,
     onlyWhen: BURNING_OIL,
     why: 'Colder, it condenses and the flue rusts.',
   }),
-  flueMostF: limit({ label: 'Hottest flue gas allowed', unit: '°F', min: 200, max: 700, onlyWhen: BURNING_OIL }),
+  flueMostF: limit({ label: 'Hottest flue gas', unit: '°F', min: 200, max: 700, onlyWhen: BURNING_OIL }),
   safetyMostS: limit({
-    label: 'Burner control locks out within',
+    label: 'Burner locks out within',
     unit: 's',
     min: 5,
     max: 120,

@@ -1,11 +1,59 @@
-import type { StartupStep } from '../step';
+import type { Facts } from '../../job/document';
+import { apartF } from '../../units/degrees';
+import { OUTDOOR_ITEM } from '../conditions';
+import { expectBetween } from '../expect';
+import { numberRead, type StartupContext } from '../given';
+import type { Item, StartupStep } from '../step';
+
+/** A sensor and its display may be this far off a good thermometer, °F. Our judgement. */
+const SENSOR_TOLERANCE_F = 3;
+
+const SOURCE_WORDS: Partial<Record<Facts['thermostat']['outdoorSensor'], string>> = {
+  wired: 'Is it in the shade, its splice dry? Sensor’s ohms with the leads off: the other end of the same doubt.',
+  wireless: 'Is it in the shade, its battery good?',
+  weather: 'The service’s place is not this yard: every lockout is off by as much.',
+};
+
+/** What the thermostat takes for the outdoor temperature, beside the technician's own thermometer. */
+const shownOutdoors = (context: StartupContext): Item[] => {
+  const { outdoorSensor } = context.facts.thermostat;
+  if (outdoorSensor === 'none') return [];
+  const outdoorF = numberRead(context, OUTDOOR_ITEM);
+  return [
+    {
+      id: 'shown',
+      label: 'Outdoor temperature on the thermostat',
+      unit: '°F',
+      expect: () =>
+        outdoorF === undefined
+          ? { kind: 'needs', what: 'the outdoor temperature, by your own thermometer' }
+          : {
+              ...expectBetween(
+                outdoorF - SENSOR_TOLERANCE_F,
+                outdoorF + SENSOR_TOLERANCE_F,
+                '°F',
+                `Your thermometer: ${outdoorF} °F; every lockout goes by what is shown here`,
+              ),
+              tolerance: `±${apartF(SENSOR_TOLERANCE_F)}`,
+              aim: outdoorF,
+            },
+      explain: (value, grade) =>
+        typeof value !== 'number' || outdoorF === undefined || grade === 'pass'
+          ? null
+          : {
+              means: `It is off by ${apartF(Math.round(Math.abs(value - outdoorF) * 10) / 10)}, and each lockout with it.`,
+              next: SOURCE_WORDS[outdoorSensor] ?? '',
+            },
+    },
+  ];
+};
 
 export const conditions: StartupStep = {
   id: 'conditions',
   title: 'Conditions',
   why: 'Capacity, lockouts and every temperature rise hang on the outdoor temperature.',
   applies: () => true,
-  build: () => ({
+  build: (context) => ({
     cautions: [],
     how: ['Outdoors in the shade, away from the coil’s air. Indoors at the thermostat.'],
     call: null,
@@ -25,6 +73,7 @@ export const conditions: StartupStep = {
         unit: '°F',
         expect: () => ({ kind: 'record', sum: 'Set the thermostat well above it for heat, well below for cooling.' }),
       },
+      ...shownOutdoors(context),
     ],
   }),
 };

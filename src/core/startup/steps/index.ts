@@ -11,6 +11,7 @@ import { emergency } from './emergency';
 import { fan } from './fan';
 import { furnaceStep } from './furnace';
 import { gas } from './gas';
+import { gatesStep } from './gates';
 import { heat } from './heat';
 import { heat2 } from './heat-2';
 import { heatAux } from './heat-aux';
@@ -48,6 +49,7 @@ export const STARTUP_STEPS: readonly StartupStep[] = [
   cool2,
   coolAir,
   refrigerant,
+  gatesStep,
   outage,
   leave,
 ];

@@ -1,0 +1,84 @@
+import { expect, type Page, test } from '@playwright/test';
+import { enter, expectSaved, freshJob } from './helpers';
+
+const known = (page: Page) =>
+  page.addInitScript(() =>
+    localStorage.setItem(
+      'gate-cross:person',
+      JSON.stringify({ state: { author: 'Playwright Tester', instrument: 'Analyzer 2' }, version: 0 }),
+    ),
+  );
+
+const goTo = (page: Page, step: string) =>
+  page
+    .getByRole('list', { name: 'Steps' })
+    .getByRole('button', { name: new RegExp(`\\d+ .*${step}`) })
+    .click();
+const limits = (page: Page) => page.getByText('From the plate and the manual').click();
+
+/** A dual-fuel job on another fuel. */
+const onFuel = async (page: Page, fuel: string) => {
+  const id = await freshJob(page, 'tamarack-spur');
+  await page.goto(`/jobs/${id}/sheet`);
+  await page.getByRole('radiogroup', { name: 'Fuel' }).getByRole('radio', { name: fuel }).click();
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off`);
+  return id;
+};
+
+test('an oil furnace from a blank startup to the record: its own circuit, its own words, the chart’s pressure', async ({
+  page,
+}) => {
+  await known(page);
+  const id = await onFuel(page, 'Oil');
+  const steps = page.getByRole('list', { name: 'Steps' });
+  await expect(steps).not.toContainText('Oil, by licensed people');
+  await goTo(page, 'Supply volts');
+  await enter(page, 'Furnace circuit and its switch, V', '119.4');
+  await expect(page.getByText('As expected.').first()).toBeVisible();
+  await goTo(page, 'Furnace, in the compressor’s place');
+  await limits(page);
+  await page.getByRole('radiogroup', { name: 'Licensed for fuel work' }).getByRole('radio', { name: 'Yes' }).click();
+  await expect(steps).toContainText('Oil, by licensed people');
+  await goTo(page, 'Oil, by licensed people');
+  await expect(page.getByText(/One reset, never more/).first()).toBeVisible();
+  await limits(page);
+  await enter(page, 'Pump pressure, chart', '140');
+  await enter(page, 'Pump pressure, psi', '118');
+  await expect(page.getByText('Nozzle and pressure together set the input.').first()).toBeVisible();
+  await enter(page, 'Smoke number,', '1');
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/handover`);
+  const record = page.getByRole('article', { name: 'Technician’s page' });
+  await expect(record).toContainText('Pump pressure');
+  await expect(record).toContainText('118');
+  await expect(record).not.toContainText(/element/i);
+});
+
+test('propane: the clocked input, the interlock by volts, everything and the list of the visit', async ({ page }) => {
+  await known(page);
+  const id = await onFuel(page, 'Propane');
+  const all = page.getByRole('radio', { name: /^Everything · / });
+  const before = Number((await all.textContent())!.match(/\d+/)![0]);
+  await expect(page.getByRole('radio', { name: /· (3\d|40|2\d)$/ })).toBeChecked();
+  await goTo(page, 'Furnace, in the compressor’s place');
+  await enter(page, /^Outdoor unit Y–C, Y held at the thermostat, furnace called/, '25');
+  await expect(page.getByText('Y reaches the outdoor unit beside the furnace.').first()).toBeVisible();
+  await limits(page);
+  await page.getByRole('radiogroup', { name: 'Licensed for fuel work' }).getByRole('radio', { name: 'Yes' }).click();
+  await goTo(page, 'Gas, by licensed people');
+  await limits(page);
+  await enter(page, 'Input on the plate', '60000');
+  await enter(page, 'Gas heat per cubic foot', '2500');
+  await enter(page, /^One turn of the meter’s dial/, '150');
+  await expect(page.getByText('That is 60,000 Btu/h.').first()).toBeVisible();
+  await enter(page, /^One turn of the meter’s dial/, '120');
+  await expect(page.getByText(/75,000 Btu\/h\. It burns too much\./).first()).toBeVisible();
+  await all.click();
+  await expect(all).toBeChecked();
+  expect(Number((await all.textContent())!.match(/\d+/)![0])).toBeGreaterThan(before);
+  await expect(page).toHaveURL(/items=all/);
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/handover`);
+  await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('One turn of the meter’s dial');
+});
