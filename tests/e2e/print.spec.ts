@@ -34,10 +34,14 @@ test('crawlspace prints as paper; Startup prints whole, under the job’s name; 
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup?step=heat`);
   await page.evaluate(() => (document.documentElement.dataset.theme = 'crawlspace'));
-  await onPaper(page);
+  const title = page.getByRole('heading', { name: /^e2e .*: startup$/ });
+  // Paper is drawn once the page has come to life.
+  await expect(async () => {
+    await onPaper(page);
+    await expect(title).toBeVisible({ timeout: 500 });
+  }).toPass();
   const ground = await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor);
   expect(ground).toBe('rgb(255, 255, 255)');
-  await expect(page.getByRole('heading', { name: /^e2e .*: startup$/ })).toBeVisible();
   await expect(page.getByText(/Emergency heat$/).first()).toBeVisible();
   await expect(page.locator('main').getByRole('textbox')).toHaveCount(0);
   await page.emulateMedia({ media: 'screen' });

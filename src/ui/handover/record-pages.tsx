@@ -10,7 +10,7 @@ const SHEET =
   'mx-auto mb-8 max-w-[52rem] border border-line bg-sheet p-6 sm:p-10 print:m-0 print:max-w-none print:border-0 print:p-0';
 
 const TITLE =
-  'mt-4 mb-1 break-after-avoid border-b-2 border-ink font-label text-xl font-semibold print:mt-1.5 print:border-b print:text-[10pt] print:leading-tight';
+  'mt-4 mb-1 break-after-avoid border-b-2 border-ink font-label text-xl font-semibold print:mt-1 print:border-b print:text-[10pt] print:leading-tight';
 
 /** A record as it is printed: the technician's page and the homeowner's. */
 export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed: React.ReactNode }) => {

@@ -38,7 +38,7 @@ export const RecordReadings = ({ taken, tally, measured, trouble, steps }: Hando
       </ul>
     )}
     {measured && measured.length > 0 && <p className="text-sm font-semibold">{measured.join(' ')}</p>}
-    <div className="mt-1 gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[6.4pt] print:leading-[1.05]">
+    <div className="mt-1 gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[6.4pt] print:leading-[1.02]">
       {steps.map(({ title, readings, done, leftOut }) => (
         <section key={title}>
           <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:mt-0.5 print:text-[7.5pt] print:leading-none">

@@ -20,7 +20,7 @@ export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep 
           ))}
         </ol>
       )}
-      {built.limits && built.limits.length > 0 && <StepLimits limits={built.limits} />}
+      {built.limits && built.limits.length > 0 && <StepLimits key={step.id} limits={built.limits} />}
       {built.waits.length > 0 && (
         <div className="mt-3 border-t border-line">
           {built.waits.map((wait) => (
