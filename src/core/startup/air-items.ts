@@ -153,6 +153,11 @@ export const supplyItem = (context: StartupContext, call: CallId, airCfm?: numbe
       if (typeof value !== 'number' || returnF === undefined || expected.kind !== 'band') return null;
       if (grade === 'pass' || grade === 'noted') return null;
       const small = smallRise(facts, airCfm);
+      if (value < returnF)
+        return {
+          means: `Colder than the return by ${apartF(roundTo(returnF - value, 1))}.`,
+          next: 'Are the two probes changed over? If not, it cools in heat: the reversing valve.',
+        };
       const read = `A rise of ${apartF(roundTo(value - returnF, 1))}`;
       return value > expected.pass[1]
         ? {

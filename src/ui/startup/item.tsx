@@ -1,6 +1,5 @@
 'use client';
 
-import { decimalSlip } from '@/core/startup/decimal-slip';
 import type { PlannedItem } from '@/core/startup/plan';
 import { unitOn } from '@/core/units/degrees';
 import { Said, useDegrees } from '../degrees';
@@ -95,12 +94,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
       )}
       <VerdictLine verdict={verdict} />
       {typeof reading?.value === 'number' && (
-        <SlipLine
-          typed={reading.value}
-          meant={decimalSlip(item, reading.value, reading.place)}
-          unit={item.unit}
-          onTake={(value) => keep(value)}
-        />
+        <SlipLine item={item} typed={reading.value} place={reading.place} onTake={(value) => keep(value)} />
       )}
       <ItemHistory item={key} unit={item.unit} now={openedAt} />
     </li>

@@ -1,7 +1,6 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { decimalSlip } from '@/core/startup/decimal-slip';
 import type { PlannedItem } from '@/core/startup/plan';
 import { Said } from '../degrees';
 import { ChoiceBox } from '../fields/choice-box';
@@ -130,12 +129,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
       {leftOut && entry.typed === null && <p className="mt-1 text-quiet">Not measured: {leftOut.why}</p>}
       <VerdictLine verdict={verdict} />
       {typeof read === 'number' && (
-        <SlipLine
-          typed={read}
-          meant={decimalSlip(item, read, place)}
-          unit={item.unit}
-          onTake={(value) => entry.type(String(value))}
-        />
+        <SlipLine item={item} typed={read} place={place} onTake={(value) => entry.type(String(value))} />
       )}
       {entry.typed === null && <ItemHistory item={key} unit={item.unit} now={openedAt} />}
       <div className="mt-auto pt-2">

@@ -1,5 +1,7 @@
 import Link from 'next/link';
-import type { Verdict } from '@/core/startup/step';
+import { decimalSlip } from '@/core/startup/decimal-slip';
+import type { Item, Verdict } from '@/core/startup/step';
+import { unitSlip } from '@/core/startup/unit-slip';
 import { isDegreeUnit } from '@/core/units/degrees';
 import { Said, useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
@@ -43,23 +45,26 @@ export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
   </div>
 );
 
-/** A number that was probably meant, to be taken with a tap. */
-export const SlipLine = ({
-  typed,
-  meant,
-  unit,
-  onTake,
-}: {
-  typed: number;
-  meant: number | null;
-  unit: string;
-  onTake: (value: number) => void;
-}) => {
+interface SlipLineProps {
+  readonly item: Item;
+  /** As it stands, in the item's own unit. */
+  readonly typed: number;
+  readonly place: string | null;
+  readonly onTake: (value: number) => void;
+}
+
+/** A number that was probably meant, to be taken with a tap: the point slipped, or it was read in another unit. */
+export const SlipLine = ({ item, typed, place, onTake }: SlipLineProps) => {
   const { scale } = useDegrees();
-  // A point that slipped in °C is no factor of ten in °F.
-  return meant === null || (scale === 'C' && isDegreeUnit(unit)) ? null : (
+  const { unit } = item;
+  // What was typed in °C slips by no factor of ten in °F, and is no other unit.
+  if (scale === 'C' && isDegreeUnit(unit)) return null;
+  const point = decimalSlip(item, typed, place);
+  const other = point === null ? unitSlip(item, typed, place) : null;
+  const meant = point ?? other?.value ?? null;
+  return meant === null ? null : (
     <p className="mt-1 flex flex-wrap items-center gap-x-2 text-sm">
-      {typed} {unit} is far off. Did the point slip?
+      {typed} {unit} is far off. {other ? `Was it ${other.unit}?` : 'Did the point slip?'}
       <button type="button" className="plain-button font-mono" onClick={() => onTake(meant)}>
         {meant} {unit}
       </button>
