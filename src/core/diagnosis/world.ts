@@ -1,5 +1,6 @@
 import type { Prediction } from '../model/predict';
 import { chance } from '../units/chance';
+import { once } from '../units/once';
 import type { Cause } from './cause';
 import { COMPLAINTS } from './complaints';
 import { type Answer, scaleOf } from './outcome';
@@ -51,16 +52,20 @@ const noisily = (prediction: Prediction, probe: Asked, next: () => number): Answ
  */
 export const worldOf = (table: Table, cause: Cause, seed: number | null): World => {
   const patient = table.patientOf(cause);
-  const shares = table.complaints()[table.causes.indexOf(cause)]!;
   const next = chance(seed ?? 0);
   const told = (): number => {
+    const shares = table.complaints()[table.causes.indexOf(cause)]!;
     if (seed === null) return shares.indexOf(Math.max(...shares));
     let left = next();
     const at = shares.findIndex((share) => (left -= share) <= 0);
     return at < 0 ? shares.length - 1 : at;
   };
+  // What the owner says hangs on what everything else would make him say: worked out when he is asked.
+  const complaint = once(() => COMPLAINTS[told()]!.id);
   return {
-    complaint: COMPLAINTS[told()]!.id,
+    get complaint() {
+      return complaint();
+    },
     answer: (probe) => {
       const prediction = predictedOn(patient, probe);
       return seed === null ? exactly(prediction, probe) : noisily(prediction, probe, next);

@@ -1,4 +1,4 @@
-import type { Facts } from '../../job/document';
+import type { FactPath, Facts } from '../../job/document';
 import { roundTo } from '../../units/round';
 import { sensorOhms } from '../sensor-curve';
 import type { Item, StartupStep } from '../step';
@@ -19,42 +19,82 @@ const toSide = (source: Facts['thermostat']['outdoorSensor'], atF: number): stri
 const putBack = (source: Facts['thermostat']['outdoorSensor'], atF: number): string =>
   source === 'wired' ? 'Sensor back on its terminals' : `Setting put back to ${atF} °F`;
 
+/** What proves a gate: the ticks of both its sides, at the temperature it stood at. */
+export interface GateProof {
+  readonly fact: FactPath;
+  /** The row of an outdoor thermostat; null: the thermostat's own lockout. */
+  readonly row: number | null;
+  readonly atF: number;
+  /** Ids of the ticks. */
+  readonly items: readonly string[];
+}
+
+/** A gate's own ticks, in order. */
+interface Gate extends GateProof {
+  readonly labels: readonly string[];
+}
+
 /** The thermostat's own gates: both sides of each, then put back. */
-const ownGates = ({ gates, thermostat }: Facts): Item[] => {
-  const { outdoorSensor } = thermostat;
-  if (outdoorSensor === 'none') return [];
+const ownGates = ({ gates, thermostat }: Facts): Gate[] => {
+  const { outdoorSensor: source } = thermostat;
+  if (source === 'none') return [];
   const { compressorBelowF, auxAboveF } = gates;
   return [
     ...(compressorBelowF === null
       ? []
       : [
-          tick('compressor-drops', `Heat call: Y drops with ${toSide(outdoorSensor, compressorBelowF - PAST_F)}`),
-          tick(
-            'compressor-back',
-            `Y comes back with ${toSide(outdoorSensor, compressorBelowF + PAST_F)}, after the minimum off`,
-          ),
-          tick('compressor-put', `Compressor lockout: ${putBack(outdoorSensor, compressorBelowF)}`),
+          {
+            fact: 'gates.compressorBelowF',
+            row: null,
+            atF: compressorBelowF,
+            items: ['compressor-drops', 'compressor-back', 'compressor-put'],
+            labels: [
+              `Heat call: Y drops with ${toSide(source, compressorBelowF - PAST_F)}`,
+              `Y comes back with ${toSide(source, compressorBelowF + PAST_F)}, after the minimum off`,
+              `Compressor lockout: ${putBack(source, compressorBelowF)}`,
+            ],
+          } as const,
         ]),
     ...(auxAboveF === null
       ? []
       : [
-          tick('aux-drops', `Auxiliary call: let go with ${toSide(outdoorSensor, auxAboveF + PAST_F)}`),
-          tick('aux-back', `Auxiliary comes with ${toSide(outdoorSensor, auxAboveF - PAST_F)}`),
-          tick('aux-put', `Backup lockout: ${putBack(outdoorSensor, auxAboveF)}`),
+          {
+            fact: 'gates.auxAboveF',
+            row: null,
+            atF: auxAboveF,
+            items: ['aux-drops', 'aux-back', 'aux-put'],
+            labels: [
+              `Auxiliary call: let go with ${toSide(source, auxAboveF + PAST_F)}`,
+              `Auxiliary comes with ${toSide(source, auxAboveF - PAST_F)}`,
+              `Backup lockout: ${putBack(source, auxAboveF)}`,
+            ],
+          } as const,
         ]),
   ];
 };
 
 /** Outdoor thermostats: the dial turned past the air outdoors and back. */
-const dials = ({ gates }: Facts): Item[] =>
-  gates.outdoorThermostats.map(({ bank, closesBelowF }, at) =>
-    tick(
-      `dial-${at + 1}`,
+const dials = ({ gates }: Facts): Gate[] =>
+  gates.outdoorThermostats.map(({ bank, closesBelowF }, at) => ({
+    fact: 'gates.outdoorThermostats',
+    row: at,
+    atF: closesBelowF,
+    items: [`dial-${at + 1}`],
+    labels: [
       `Outdoor thermostat ${at + 1}${bank === 0 ? '' : ` (bank ${bank})`}: dial turned up it closes, turned down it opens; put back to ${closesBelowF} °F`,
-    ),
-  );
+    ],
+  }));
 
-const gateItems = (facts: Facts): Item[] => [...ownGates(facts), ...dials(facts)];
+const gatesOf = (facts: Facts): Gate[] => [...ownGates(facts), ...dials(facts)];
+
+/** What proves each gate of a job. */
+export const gateProofs = (facts: Facts): readonly GateProof[] => gatesOf(facts);
+
+/** The ticks; each keeps the temperature that the gate stood at, so that one moved later is assumed again. */
+const gateItems = (facts: Facts): Item[] =>
+  gatesOf(facts).flatMap(({ atF, items, labels }) =>
+    items.map((id, at) => ({ ...tick(id, labels[at]!), places: [{ id: String(atF), label: `${atF} °F` }] })),
+  );
 
 export const gatesStep: StartupStep = {
   id: 'gates',

@@ -102,7 +102,8 @@ const HouseHeld = ({
         {name}
       </p>
       <p>
-        <span className="eyebrow block">Its owner says</span>“{said}”
+        <span className="eyebrow block">Its owner says</span>
+        {said === null ? '…' : `“${said}”`}
       </p>
       <p>
         <span className="eyebrow block">Leads</span>

@@ -13,8 +13,8 @@ export interface House {
   readonly name: string;
   readonly faults: readonly Fault[];
   readonly fault: string;
-  /** What its owner says. */
-  readonly said: string;
+  /** What its owner says; null: not worked out yet. */
+  readonly said: string | null;
   readonly met: Met;
 }
 
@@ -39,12 +39,14 @@ export const useHouse = () => {
     const faults = await worker.faults(facts, moment);
     const known = wanted ?? house?.fault ?? '';
     const fault = faults.some(({ id }) => id === known) ? known : anyOf(faults);
-    const [said, met] = await Promise.all([
-      worker.saidOf(facts, moment, fault),
-      worker.meets(facts, moment, fault, asked, Math.floor(Math.random() * 1e6)),
-    ]);
-    setHouse({ leads, name: jobName(facts), faults, fault, said, met });
+    const met = await worker.meets(facts, moment, fault, asked, Math.floor(Math.random() * 1e6));
+    const isSame = house !== null && house.fault === fault && house.name === jobName(facts);
+    setHouse({ leads, name: jobName(facts), faults, fault, said: isSame ? house.said : null, met });
     setWorking(false);
+    if (isSame && house.said !== null) return;
+    // What the owner says takes longer than what a meter shows: it follows.
+    const said = await worker.saidOf(facts, moment, fault);
+    setHouse((now) => (now && now.fault === fault ? { ...now, said } : now));
   };
   useLeadsWanted((leads) => void goTo(leads));
   return {
