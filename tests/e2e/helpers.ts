@@ -26,6 +26,15 @@ export const enter = async (page: Page, label: string | RegExp, value: string) =
 /** Opens the ruler at the foot of a job's page. */
 export const openRuler = (page: Page) => page.getByRole('button', { name: 'Open the ruler' }).click();
 
+/** Says once who is at work; where nobody did, the first reading asks. */
+export const known = (page: Page) =>
+  page.addInitScript(() =>
+    localStorage.setItem(
+      'gate-cross:person',
+      JSON.stringify({ state: { author: 'Playwright Tester', instrument: 'Meter 1' }, version: 0 }),
+    ),
+  );
+
 export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Playwright Tester');
 
 /** Every screen; a job's by their path below it. */

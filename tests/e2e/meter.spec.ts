@@ -1,15 +1,7 @@
 import { type ChildProcessWithoutNullStreams, spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { expect, type Page, test } from '@playwright/test';
-import { expectSaved, freshJob, stored } from './helpers';
-
-const known = (page: Page) =>
-  page.addInitScript(() =>
-    localStorage.setItem(
-      'gate-cross:person',
-      JSON.stringify({ state: { author: 'Playwright Tester', instrument: 'Meter 1' }, version: 0 }),
-    ),
-  );
+import { expectSaved, freshJob, known, stored } from './helpers';
 
 const listenTo = async (page: Page, address?: string) => {
   await page.getByRole('button', { name: 'Listen to a meter' }).click();

@@ -1,13 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enter, expectSaved, freshJob } from './helpers';
-
-const known = (page: Page) =>
-  page.addInitScript(() =>
-    localStorage.setItem(
-      'gate-cross:person',
-      JSON.stringify({ state: { author: 'Playwright Tester', instrument: 'Analyzer 2' }, version: 0 }),
-    ),
-  );
+import { enter, expectSaved, freshJob, known } from './helpers';
 
 const goTo = (page: Page, step: string) =>
   page

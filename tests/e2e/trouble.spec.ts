@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
-import { expectSaved, freshJob } from './helpers';
+import { expectSaved, freshJob, known } from './helpers';
 
 /** Tabs on to something by its name, as somebody without a mouse does. */
 const tabTo = async (page: Page, name: RegExp) => {
@@ -14,15 +14,6 @@ const tabTo = async (page: Page, name: RegExp) => {
   }
   throw new Error(`Nothing to tab to is called ${name}.`);
 };
-
-/** Says once who is at work; where nobody did, the first reading asks. */
-const known = (page: Page) =>
-  page.addInitScript(() =>
-    localStorage.setItem(
-      'gate-cross:person',
-      JSON.stringify({ state: { author: 'Playwright Tester', instrument: 'Meter 1' }, version: 0 }),
-    ),
-  );
 
 const suspects = (page: Page) => page.getByRole('list', { name: 'Suspects, likeliest first' }).getByRole('listitem');
 

@@ -1,5 +1,6 @@
 import type { ReadingValue } from '../job/reading';
 import { roundTo } from '../units/round';
+import { isFarOff, isWithin } from './far-off';
 import type { Item } from './step';
 
 /** How far a point can have slipped: one or two places, either way. */
@@ -14,8 +15,7 @@ const SLIPS = [0.1, 10, 0.01, 100] as const;
 export const decimalSlip = (item: Item, value: ReadingValue, place: string | null): number | null => {
   const expected = item.expect(place);
   if (typeof value !== 'number' || expected.kind !== 'band') return null;
-  const isWithin = (number: number, [low, high]: readonly [number, number]) => number >= low && number <= high;
-  if (isWithin(value, expected.warn) || isWithin(value, expected.pass)) return null;
+  if (!isFarOff(value, expected)) return null;
   const meant = SLIPS.map((factor) => roundTo(value * factor, 4)).find((number) => isWithin(number, expected.pass));
   return meant ?? null;
 };

@@ -6,7 +6,11 @@ import { type GateProof, gateProofs } from './steps/gates';
 
 /** Whether what was seen of a gate was seen at the temperature it stands at now. */
 const isSeen = (facts: Facts, readings: readonly Reading[], { atF, items }: GateProof): string | null => {
-  const now = observedNow(facts, readings);
+  // Asked for each post while it is dragged: nothing but what was said of gates is gone through.
+  const now = observedNow(
+    facts,
+    readings.filter(({ item }) => item.startsWith('gates/')),
+  );
   const times = items.map((id) => {
     const reading = now.get(`gates/${id}`);
     return reading?.value === 'done' && reading.place === String(atF) ? reading.at : null;

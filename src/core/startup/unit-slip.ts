@@ -2,6 +2,7 @@ import { keptValue, type MeterUnit } from '../instrument/shown';
 import type { ReadingValue } from '../job/reading';
 import { decimalsOf } from '../units/decimals';
 import { roundTo } from '../units/round';
+import { isFarOff, isWithin } from './far-off';
 import type { Item } from './step';
 
 /** Units in which a reading is read by mistake, by the unit it is kept in. */
@@ -28,8 +29,7 @@ export interface UnitSlip {
 export const unitSlip = (item: Item, value: ReadingValue, place: string | null): UnitSlip | null => {
   const expected = item.expect(place);
   if (typeof value !== 'number' || expected.kind !== 'band' || item.isDifference) return null;
-  const isWithin = (number: number, [low, high]: readonly [number, number]) => number >= low && number <= high;
-  if (isWithin(value, expected.warn) || isWithin(value, expected.pass)) return null;
+  if (!isFarOff(value, expected)) return null;
   for (const unit of MISTAKEN[item.unit] ?? []) {
     const meant = roundTo(keptValue({ value, unit }) as number, decimalsOf(item.unit) + 1);
     if (isWithin(meant, expected.pass)) return { unit, value: meant };
