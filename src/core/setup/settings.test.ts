@@ -61,7 +61,7 @@ describe('the catalogue', () => {
   test('what the field asks for is all there', () => {
     expect(SETTINGS.map(({ id }) => id)).toEqual(
       expect.arrayContaining(
-        'system-type compressor-stages reversing-valve backup-source backup-with-heat-pump backup-control aux-and-emergency outdoor-source compressor-lockout aux-lockout droop upstage-time aux-on-point aux-off-point compressor-cycles backup-cycles compressor-min-off fan-in-heat strips-in-defrost adaptive-recovery changeover deadband heat-setpoint-most cool-setpoint-least lock temperature-offset filter-reminder schedule outage-restart sensing-place kit-size external-static airflow-strips defrost-interval defrost-start defrost-stop emergency-on-fault control-mode'.split(
+        'system-type compressor-stages reversing-valve backup-source backup-with-heat-pump backup-control aux-and-emergency outdoor-source compressor-lockout aux-lockout droop upstage-time aux-on-point aux-off-point compressor-cycles backup-cycles compressor-min-off fan-in-heat strips-in-defrost adaptive-recovery changeover deadband heat-setpoint-most cool-setpoint-least lock temperature-offset filter-reminder schedule outage-restart sensing-place kit-size external-static airflow-strips defrost-interval defrost-start defrost-stop emergency-on-fault control-mode fan-after-heat fan-after-cool response humidifier-reminder lamp-reminder reminder-basis outdoor-sensor-use power-up-hold second-stage-least board-backup-delay test-heat-most test-cool-least adaptive-capacity accelerated-capacity blower-when-satisfied blower-in-defrost blower-hold low-ambient-cut-out learning-shift guard-start-volts guard-delay screen'.split(
           ' ',
         ),
       ),
@@ -106,6 +106,36 @@ describe('what decides', () => {
     ['a furnace as second stage', [['system.backup', 'furnace']], 'backup-cycles', 3],
     ['strips', [], 'fan-in-heat', 'thermostat'],
     ['strips, for a fault at night', [], 'emergency-on-fault', 'on'],
+    ['the bill', [['talk.leaning', 'cost']], 'response', 'calm'],
+    ['a furnace’s exchanger', [['system.backup', 'furnace']], 'fan-after-heat', 120],
+    ['damp air', [['year.weather', 'alder-sound']], 'fan-after-cool', 0],
+    ['a sensor beside the thermostat’s own', [['talk.roomSensor', 'beside']], 'sensing-place', 'average'],
+    ['a thermostat in the sun', [['talk.roomSensor', 'instead']], 'sensing-place', 'remote'],
+    ['a pad', [['talk.humidifier', true]], 'humidifier-reminder', 12],
+    ['a lamp', [['talk.airLamp', true]], 'lamp-reminder', 12],
+    ['an empty house', [['talk.emptyInWinter', true]], 'reminder-basis', 'run-time'],
+    ['a guard on 240 V', [['proof.hasLineGuard', true]], 'guard-start-volts', 216],
+    ['the compressor’s rest', [['proof.hasLineGuard', true]], 'guard-delay', 5],
+    [
+      'an inverter in damp air',
+      [
+        ['outdoorUnit.stages', 'inverter'],
+        ['year.weather', 'alder-sound'],
+      ],
+      'adaptive-capacity',
+      'off',
+    ],
+    ['a unit that stops itself', [['outdoorUnit.minOutdoorF', 5]], 'low-ambient-cut-out', 5],
+    [
+      'somebody who hates cool air, and no strips in defrost',
+      [
+        ['system.control', 'communicating'],
+        ['talk.hatesCoolAir', true],
+        ['heatKit.elements', []],
+      ],
+      'blower-in-defrost',
+      'stops',
+    ],
     [
       'the school of the fixed lockout',
       [

@@ -5,7 +5,7 @@ import { type CallId, callsOf } from '../control/moment';
 import { SOUND } from '../control/scenario';
 import type { Signal } from '../control/signal';
 import { control } from '../control/thermostat';
-import { assumedFacts, type Facts } from '../job/document';
+import { assumedFacts, type Facts, withFact } from '../job/document';
 import { resolveSettings } from '../setup/resolve';
 import { families } from '../wiring/families';
 import { controlProgram, sentSignals } from './control-program';
@@ -103,4 +103,18 @@ test('a program is filled from the settings: droop, times, starts and backup', (
   expect(controlProgram(byTime, resolveSettings({ facts: byTime, confirmed: new Set() })).auxAfterMin).toBeGreaterThan(
     0,
   );
+});
+
+test('response and power-up hold of the job reach the program that runs', () => {
+  const programOf = (...overrides: readonly (readonly [setting: string, value: string])[]) => {
+    const rows = overrides.map(([setting, value]) => ({ setting, value, reason: 'tried' }));
+    const facts = withFact(assumedFacts(), 'setup.overrides', rows);
+    return controlProgram(facts, resolveSettings({ facts, confirmed: new Set() }));
+  };
+  expect(programOf()).toMatchObject({ differentialF: 1, powerUpHoldMin: 0 });
+  expect(programOf(['response', 'calm'], ['power-up-hold', '15'])).toMatchObject({
+    differentialF: 1.5,
+    powerUpHoldMin: 15,
+  });
+  expect(programOf(['response', 'brisk']).differentialF).toBe(0.5);
 });

@@ -13,15 +13,16 @@ import type { SettingId } from '../setup/setting-id';
  * What no setting says, as most thermostats have it. Our judgement; a program may be given others.
  */
 const USUAL = {
-  differentialF: 1,
   /** Degrees short at which a second stage comes where no time calls it. */
   stage2OnF: 1,
   lockoutPlayF: 2,
   fossilMinOnMin: 3,
   afterFossilMin: 3,
-  powerUpHoldMin: 0,
   recoveryFPerH: 3,
 } as const;
+
+/** The swing of the room under each response, °F. Our judgement; the setting says the same in words. */
+const DIFFERENTIAL_F = { calm: 1.5, usual: 1, brisk: 0.5 } as const;
 
 const backupKind = (facts: Facts): ControlProgram['backup'] => {
   if (backupOutputs(facts).aux === undefined) return 'none';
@@ -44,7 +45,7 @@ export const controlProgram = (facts: Facts, settings: ResolvedSettings): Contro
   const upstageMin = number('upstage-time');
   const isByTime = facts.schools.droop === 'time';
   return {
-    differentialF: USUAL.differentialF,
+    differentialF: DIFFERENTIAL_F[value('response') as keyof typeof DIFFERENTIAL_F],
     compressorStages: hasTwoStages ? 2 : 1,
     upstageMin: hasTwoStages ? upstageMin : null,
     stage2OnF: hasTwoStages && upstageMin === null ? USUAL.stage2OnF : null,
@@ -62,7 +63,7 @@ export const controlProgram = (facts: Facts, settings: ResolvedSettings): Contro
     compressorStartsPerHour: number('compressor-cycles'),
     backupStartsPerHour: number('backup-cycles'),
     afterFossilMin: backup === 'fossil' ? USUAL.afterFossilMin : 0,
-    powerUpHoldMin: USUAL.powerUpHoldMin,
+    powerUpHoldMin: number('power-up-hold') ?? 0,
     recovery: value('adaptive-recovery') === 'on' ? { rateFPerH: USUAL.recoveryFPerH } : null,
     learning: null,
   };

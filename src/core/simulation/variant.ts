@@ -90,7 +90,7 @@ const coilVariant = (id: string, label: string, about: string, coil: Partial<Coi
 
 const NIGHT_F = 5;
 const COLD_HOUSE_F = 50;
-/** What a line guard waits after the volts are back. Our judgement: a usual setting. */
+/** What a line guard waits where nobody has typed its delay. Our judgement: a usual setting. */
 const GUARD_DELAY_MIN = 3;
 
 const peakActs = ({ basis: { facts } }: DayJob): DayAct[] => {
@@ -182,10 +182,13 @@ const LOST_VARIANTS: readonly Variant[] = [
   entry({
     id: 'line-low',
     label: 'Line volts low for 20 min',
-    about: `A line guard opens at 5:00 for 20 min, and waits ${GUARD_DELAY_MIN} min more before the compressor may return.`,
+    about: 'A line guard opens at 5:00 for 20 min, and then waits its delay before the compressor may return.',
     group: 'what can be wrong',
-    prepare: (job) =>
-      prepared(job, { acts: [{ kind: 'compressor-cut', fromMin: 5 * 60, toMin: 5 * 60 + 20 + GUARD_DELAY_MIN }] }),
+    prepare: (job) => {
+      const { guardDelayMin } = job.basis.facts.proof;
+      const toMin = 5 * 60 + 20 + (guardDelayMin ?? GUARD_DELAY_MIN);
+      return prepared(job, { acts: [{ kind: 'compressor-cut', fromMin: 5 * 60, toMin }] });
+    },
   }),
   entry({
     id: 'compressor-dead',

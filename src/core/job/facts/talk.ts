@@ -122,4 +122,27 @@ export const talk = {
     assumed: 'one-inch',
     why: 'A clogged filter takes the air that strips and coil need.',
   }),
+  roomSensor: choiceFact({
+    label: 'Is there a sensor in another room?',
+    place: 'table',
+    options: [
+      { value: 'none', label: 'No' },
+      { value: 'beside', label: 'Yes, beside the thermostat’s own' },
+      { value: 'instead', label: 'Yes: sun or draft misleads the thermostat' },
+    ],
+    assumed: 'none',
+    why: 'The thermostat can obey it, or the mean of both.',
+  }),
+  humidifier: flagFact({
+    label: 'Is there a humidifier on the duct?',
+    place: 'table',
+    assumed: false,
+    why: 'Its pad scales up, and a reminder tells when.',
+  }),
+  airLamp: flagFact({
+    label: 'Is there a lamp in the duct?',
+    place: 'table',
+    assumed: false,
+    why: 'It still glows when it no longer does anything: only the calendar tells.',
+  }),
 };

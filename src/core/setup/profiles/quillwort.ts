@@ -189,6 +189,21 @@ export const quillwort: ControllerProfile = {
       factory: 'OFF',
     },
     {
+      code: '24',
+      label: 'Outdoor temperature for',
+      scope: 'this',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: '0', label: 'Showing only', means: { 'outdoor-sensor-use': 'display' } },
+          { code: '1', label: 'Holding only', means: { 'outdoor-sensor-use': 'control' } },
+          { code: '2', label: 'Both', means: { 'outdoor-sensor-use': 'both' } },
+        ],
+      },
+      shownWhen: { entry: '21', is: ['1', '2', '3'] },
+      factory: '2',
+    },
+    {
       code: '31',
       label: 'Backup waits for',
       scope: 'this',
@@ -239,6 +254,42 @@ export const quillwort: ControllerProfile = {
       factory: '1',
     },
     {
+      code: '37',
+      label: 'Response',
+      scope: 'this',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: '1', label: 'Calm', means: { response: 'calm' } },
+          { code: '2', label: 'Usual', means: { response: 'usual' } },
+          { code: '3', label: 'Brisk', means: { response: 'brisk' } },
+        ],
+      },
+      factory: '2',
+    },
+    {
+      code: '38',
+      label: 'First stage at least',
+      scope: 'this',
+      form: { kind: 'number', setting: 'second-stage-least', min: 0, max: 15, step: 1, scale: 'plain' },
+      shownWhen: { entry: '11', is: ['2', '4'] },
+      factory: '5',
+    },
+    {
+      code: '39',
+      label: 'Blower after heat',
+      scope: 'this',
+      form: { kind: 'number', setting: 'fan-after-heat', min: 0, max: 180, step: 15, scale: 'plain' },
+      factory: '60',
+    },
+    {
+      code: '40',
+      label: 'Blower after cool',
+      scope: 'this',
+      form: { kind: 'number', setting: 'fan-after-cool', min: 0, max: 180, step: 15, scale: 'plain' },
+      factory: '45',
+    },
+    {
       code: '41',
       label: 'Heat and cool',
       scope: 'this',
@@ -279,6 +330,27 @@ export const quillwort: ControllerProfile = {
       scope: 'this',
       form: { kind: 'number', setting: 'temperature-offset', min: -3, max: 3, step: 0.5, scale: 'plain' },
       factory: '0',
+    },
+    {
+      code: '46',
+      label: 'Test heats up to',
+      scope: 'this',
+      form: { kind: 'number', setting: 'test-heat-most', min: 60, max: 99, step: 1, scale: 'plain', none: 'OFF' },
+      factory: 'OFF',
+    },
+    {
+      code: '47',
+      label: 'Test cools down to',
+      scope: 'this',
+      form: { kind: 'number', setting: 'test-cool-least', min: 45, max: 80, step: 1, scale: 'plain', none: 'OFF' },
+      factory: 'OFF',
+    },
+    {
+      code: '48',
+      label: 'Hold after power',
+      scope: 'this',
+      form: { kind: 'number', setting: 'power-up-hold', min: 0, max: 15, step: 1, scale: 'plain' },
+      factory: '5',
     },
     {
       code: '51',
@@ -329,6 +401,19 @@ export const quillwort: ControllerProfile = {
       factory: '8',
     },
     {
+      code: '71',
+      label: 'Reminders count',
+      scope: 'this',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: '0', label: 'Run time', means: { 'reminder-basis': 'run-time' } },
+          { code: '1', label: 'Calendar', means: { 'reminder-basis': 'calendar' } },
+        ],
+      },
+      factory: '0',
+    },
+    {
       code: '55',
       label: 'Filter after',
       scope: 'this',
@@ -341,6 +426,33 @@ export const quillwort: ControllerProfile = {
       scope: 'this',
       form: { kind: 'number', setting: 'service-reminder', min: 3, max: 24, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
+    },
+    {
+      code: '74',
+      label: 'Humidifier pad after',
+      scope: 'this',
+      form: { kind: 'number', setting: 'humidifier-reminder', min: 1, max: 24, step: 1, scale: 'plain', none: 'OFF' },
+      factory: 'OFF',
+    },
+    {
+      code: '75',
+      label: 'Lamp after',
+      scope: 'this',
+      form: { kind: 'number', setting: 'lamp-reminder', min: 3, max: 36, step: 1, scale: 'plain', none: 'OFF' },
+      factory: 'OFF',
+    },
+    {
+      code: '62',
+      label: 'Screen',
+      scope: 'this',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: '0', label: 'Lit at a touch', means: { screen: 'touch' } },
+          { code: '1', label: 'Always lit', means: { screen: 'always' } },
+        ],
+      },
+      factory: '0',
     },
     {
       code: '57',

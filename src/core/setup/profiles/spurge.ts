@@ -253,5 +253,43 @@ export const spurge: ControllerProfile = {
         ],
       },
     },
+    {
+      code: 'Q16',
+      label: 'How hard shall I chase the setpoint?',
+      scope: 'this',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: 'calm', label: 'Calmly', means: { response: 'calm' } },
+          { code: 'usual', label: 'As usual', means: { response: 'usual' } },
+          { code: 'brisk', label: 'Briskly', means: { response: 'brisk' } },
+        ],
+      },
+    },
+    {
+      code: 'Q17',
+      label: 'Which sensor shall I obey?',
+      scope: 'this',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: 'mine', label: 'Mine', means: { 'sensing-place': 'here' } },
+          { code: 'other', label: 'The other room’s', means: { 'sensing-place': 'remote' } },
+          { code: 'both', label: 'Both', means: { 'sensing-place': 'average' } },
+        ],
+      },
+    },
+    {
+      code: 'Q18',
+      label: 'Shall I stay lit?',
+      scope: 'this',
+      form: {
+        kind: 'menu',
+        options: [
+          { code: 'yes', label: 'Yes', means: { screen: 'always' } },
+          { code: 'no', label: 'Only at a touch', means: { screen: 'touch' } },
+        ],
+      },
+    },
   ],
 };

@@ -1,7 +1,7 @@
 import type { ControllerProfile } from './profile';
 
 /**
- * A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on.
+ * A made-up outdoor board: three banks of switches and a block with one jumper. It reads them only when power comes on.
  */
 export const stonecrop: ControllerProfile = {
   format: 'gate-cross-controller',
@@ -10,7 +10,7 @@ export const stonecrop: ControllerProfile = {
   name: 'Stonecrop',
   role: 'outdoor',
   about:
-    'A made-up outdoor board: two banks of switches and a block with one jumper. It reads them only when power comes on.',
+    'A made-up outdoor board: three banks of switches and a block with one jumper. It reads them only when power comes on.',
   scopes: [{ id: 'board', label: 'This board' }],
   before: [
     'Open the disconnect and lock it. Prove dead: the capacitor holds charge, and the board has line voltage on it.',
@@ -23,6 +23,7 @@ export const stonecrop: ControllerProfile = {
   banks: [
     { id: 'P', label: 'Bank P', switches: 4 },
     { id: 'R', label: 'Bank R', switches: 2 },
+    { id: 'V', label: 'Bank V', switches: 4 },
   ],
   jumpers: [{ id: 'T', label: 'Block T, defrost', pins: ['30', '60', '90'] }],
   entries: [
@@ -117,6 +118,55 @@ export const stonecrop: ControllerProfile = {
         ],
       },
       factory: '0',
+    },
+    {
+      code: 'V1-2',
+      label: 'Stops itself below',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'V',
+        positions: [1, 2],
+        options: [
+          { code: '00', label: 'Never', means: { 'low-ambient-cut-out': null } },
+          { code: '10', label: '0 °F', means: { 'low-ambient-cut-out': 0 } },
+          { code: '01', label: '10 °F', means: { 'low-ambient-cut-out': 10 } },
+          { code: '11', label: '20 °F', means: { 'low-ambient-cut-out': 20 } },
+        ],
+      },
+      factory: '00',
+    },
+    {
+      code: 'V3',
+      label: 'Learns its speed',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'V',
+        positions: [3],
+        options: [
+          { code: '0', label: 'No', means: { 'adaptive-capacity': 'off' } },
+          { code: '1', label: 'Yes', means: { 'adaptive-capacity': 'on' } },
+        ],
+      },
+      factory: '1',
+      note: 'Boards of a fixed compressor ignore it.',
+    },
+    {
+      code: 'V4',
+      label: 'Full speed at once',
+      scope: 'board',
+      form: {
+        kind: 'switches',
+        bank: 'V',
+        positions: [4],
+        options: [
+          { code: '0', label: 'No', means: { 'accelerated-capacity': 'off' } },
+          { code: '1', label: 'Yes', means: { 'accelerated-capacity': 'on' } },
+        ],
+      },
+      factory: '0',
+      note: 'Boards of a fixed compressor ignore it.',
     },
   ],
 };

@@ -14,6 +14,7 @@ const set = (...rows: readonly (readonly [setting: string, value: string])[]): r
 ];
 const WIRED = ['thermostat.outdoorSensor', 'wired'] as const;
 const FURNACE = ['system.backup', 'furnace'] as const;
+const DAMP = ['year.weather', 'alder-sound'] as const;
 const found = (of: Facts, rule: string) =>
   setupFindings({ facts: of, settings: resolveSettings({ facts: of, confirmed: new Set() }) }).filter(
     (finding) => finding.rule === rule,
@@ -82,6 +83,34 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   ],
   'airflow-for-size': [[['airHandler.heatCfm', 600]], /for each ton/],
   'strips-have-air': [[['airHandler.auxCfm', 400]], /at least/],
+  'sensor-only-shown': [[WIRED, ['gates.auxAboveF', 40], set(['outdoor-sensor-use', 'display'])], /display alone/],
+  'air-in-defrost': [
+    [
+      ['system.control', 'communicating'],
+      set(['control-mode', 'communicating'], ['blower-in-defrost', 'stops'], ['strips-in-defrost', 'on']),
+    ],
+    /blower stops/,
+  ],
+  'room-sensor-fitted': [[set(['sensing-place', 'average'])], /no sensor in another room/],
+  'test-reaches': [[set(['test-heat-most', '72'])], /ends at 72/],
+  'two-waits-add': [[set(['board-backup-delay', '20'])], /waits 20 min more/],
+  'first-stage-time': [
+    [
+      ['outdoorUnit.stages', 'two'],
+      ['thermostat.compressorOutputs', 2],
+      set(['second-stage-least', '30'], ['upstage-time', '10']),
+    ],
+    /after 10 min, and the first must run 30/,
+  ],
+  'blower-runs-on': [[set(['fan-after-heat', '0'])], /stops 0 s after heat/],
+  'guard-lets-start': [[['proof.hasLineGuard', true], set(['guard-start-volts', '235'])], /from 235 V on a 240 V/],
+  'screen-on-batteries': [[['thermostat.power', 'battery'], set(['screen', 'always'])], /on batteries/],
+  'one-way-of-speed': [
+    [['outdoorUnit.stages', 'inverter'], set(['adaptive-capacity', 'on'], ['accelerated-capacity', 'on'])],
+    /both on/,
+  ],
+  'brisk-calls-backup': [[set(['response', 'brisk'])], /brisk/],
+  'run-on-in-damp': [[DAMP, set(['fan-after-cool', '90'])], /runs on for 90 s/],
   'not-on-the-job-yet': [[['schools.dampCold', true]], /the job still says/],
   'override-readable': [[set(['droop', 'lots'])], /cannot be read/],
 };

@@ -1,3 +1,4 @@
+import { climateById } from '../../crossing/year/climates';
 import { backupOf } from '../../job/backup';
 import type { FactPath, Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
@@ -103,5 +104,63 @@ export const AIR_SETTINGS: readonly Setting[] = [
       talk.hatesCoolAir
         ? worked('on', 'Somebody hates lukewarm air.')
         : worked('off', 'Nobody minds the first minute.'),
+  }),
+  numberSetting({
+    id: 'fan-after-heat',
+    label: 'Blower runs on after heat',
+    on: ['indoor', 'thermostat'],
+    meaning:
+      'How long it goes on when a heating call ends. Too short leaves heat in strips or exchanger; too long blows cool.',
+    decidedBy: 'What has to cool down. The maker’s figure wins.',
+    after: ['backup-source'],
+    usual: 60,
+    unit: 's',
+    min: 0,
+    max: 300,
+    step: 5,
+    work: ({ value }) => {
+      switch (value('backup-source')) {
+        case 'fossil':
+          return worked(120, 'The exchanger must cool before the air stops, or its limit opens.');
+        case 'none':
+          return worked(30, 'The coil gives what is left of its heat.');
+        default:
+          return worked(60, 'Strips glow on for a while: air until they are cool, or their limit opens.');
+      }
+    },
+  }),
+  numberSetting({
+    id: 'fan-after-cool',
+    label: 'Blower runs on after cooling',
+    on: ['indoor', 'thermostat'],
+    meaning:
+      'How long it goes on when a cooling call ends: it takes what cold is left, and the water on the coil as well.',
+    decidedBy: 'How damp the air is.',
+    usual: 45,
+    unit: 's',
+    min: 0,
+    max: 300,
+    step: 5,
+    work: ({ facts }) =>
+      climateById(facts.year.weather).isDamp
+        ? worked(0, 'The air here is damp: running on blows the coil’s water back into the house.')
+        : worked(45, 'Dry air: the cold that is left in the coil is free.'),
+  }),
+  choiceSetting({
+    id: 'blower-when-satisfied',
+    label: 'Blower when the room is satisfied',
+    on: ['indoor'],
+    meaning: 'What it does while the call stands and the boards have stopped the compressor.',
+    decidedBy: 'Data control; drafts against still air.',
+    after: ['control-mode'],
+    usual: 'off',
+    options: [
+      { value: 'off', label: 'Stops' },
+      { value: 'low', label: 'Runs slowly' },
+      { value: 'on', label: 'Runs as set' },
+    ],
+    absent: ({ value }) =>
+      value('control-mode') === 'communicating' ? null : 'With 24 V, G goes with the call: the thermostat decides.',
+    work: () => worked('off', 'Air over a coil that rests feels cool, and in cooling it brings water back.'),
   }),
 ];

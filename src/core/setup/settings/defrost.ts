@@ -82,4 +82,28 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
         : worked('off', 'Chosen: a few cold minutes for a lower bill.');
     },
   }),
+  choiceSetting({
+    id: 'blower-in-defrost',
+    label: 'Blower in defrost',
+    on: ['indoor'],
+    meaning:
+      'Whether it runs while the coil is cleared. Still, nothing is felt at the registers and no strips are needed.',
+    decidedBy: 'Data control, strips in defrost, and what the maker allows: the defrost takes its heat from this air.',
+    after: ['control-mode', 'strips-in-defrost'],
+    usual: 'runs',
+    options: [
+      { value: 'runs', label: 'Runs' },
+      { value: 'stops', label: 'Stops' },
+    ],
+    absent: ({ value }) =>
+      value('control-mode') === 'communicating'
+        ? null
+        : 'With 24 V the thermostat holds G through a defrost: the indoor board does not know of it.',
+    work: ({ value, facts: { talk } }) => {
+      if (value('strips-in-defrost') === 'on') return worked('runs', 'Strips come in defrost and must have air.');
+      return talk.hatesCoolAir
+        ? worked('stops', 'Somebody hates cool air, and no strips warm it. Only where the maker allows it.')
+        : worked('runs', 'The defrost takes its heat from this air and ends sooner.');
+    },
+  }),
 ];

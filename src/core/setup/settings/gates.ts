@@ -224,4 +224,41 @@ export const GATE_SETTINGS: readonly Setting[] = [
   dial(1),
   dial(2),
   dial(3),
+  choiceSetting({
+    id: 'outdoor-sensor-use',
+    label: 'Outdoor temperature is used for',
+    on: ['thermostat'],
+    meaning: 'Whether it is only shown, only holds lockouts, or both. Shown alone, no lockout works.',
+    decidedBy: 'Whether a lockout stands.',
+    after: ['outdoor-source', 'compressor-lockout', 'aux-lockout'],
+    usual: 'both',
+    options: [
+      { value: 'display', label: 'The display alone' },
+      { value: 'control', label: 'Lockouts alone' },
+      { value: 'both', label: 'Lockouts and display' },
+    ],
+    absent: ({ value }) =>
+      value('outdoor-source') === 'none' ? 'The thermostat does not know the outdoor temperature.' : null,
+    work: ({ value }) =>
+      value('compressor-lockout') !== null || value('aux-lockout') !== null
+        ? worked('both', 'A lockout stands on it; shown as well, a sensor gone wrong is seen.')
+        : worked('both', 'No lockout stands yet; one that is set later works at once.'),
+  }),
+  numberSetting({
+    id: 'low-ambient-cut-out',
+    label: 'Outdoor unit stops itself below',
+    on: ['outdoor'],
+    meaning: 'Some boards stop the compressor in deep cold by themselves, whatever the thermostat calls.',
+    decidedBy: 'The maker’s limit. The thermostat is not told: the backup must come by droop, time or lockout.',
+    usual: null,
+    unit: '°F',
+    min: -40,
+    max: 45,
+    none: 'never',
+    fact: plainFact('outdoorUnit.minOutdoorF', 'choice'),
+    work: ({ facts: { outdoorUnit } }) =>
+      outdoorUnit.minOutdoorF === null
+        ? worked(null, 'The Sheet has no limit of the unit.')
+        : worked(outdoorUnit.minOutdoorF, `The unit’s own limit on the Sheet, ${outdoorUnit.minOutdoorF} °F.`),
+  }),
 ];

@@ -204,14 +204,41 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
       { value: 'remote', label: 'By a remote sensor' },
       { value: 'average', label: 'By both, averaged' },
     ],
-    work: () => worked('here', 'No remote sensor is on record.'),
+    work: ({ facts: { talk } }) => {
+      switch (talk.roomSensor) {
+        case 'none':
+          return worked('here', 'No sensor in another room is on record.');
+        case 'beside':
+          return worked('average', 'A sensor stands where people are: the mean holds both rooms.');
+        case 'instead':
+          return worked('remote', 'Sun or draft misleads the thermostat’s own.');
+      }
+    },
+  }),
+  choiceSetting({
+    id: 'reminder-basis',
+    label: 'Reminders count',
+    on: ['thermostat'],
+    meaning:
+      'Run time counts only while the blower runs: 90 days of it can be a year. The calendar counts on while nothing runs.',
+    decidedBy: 'What wears: filter and pad by air that passes, a lamp by the calendar.',
+    usual: 'calendar',
+    options: [
+      { value: 'run-time', label: 'Run time' },
+      { value: 'calendar', label: 'Calendar' },
+    ],
+    work: ({ facts: { talk } }) =>
+      talk.emptyInWinter
+        ? worked('run-time', 'The house is empty at times: nothing wears then.')
+        : worked('calendar', 'Somebody always lives here, and a date is understood.'),
   }),
   numberSetting({
     id: 'filter-reminder',
     label: 'Filter reminder',
     on: ['thermostat'],
-    meaning: 'Days of running until it asks for the filter.',
+    meaning: 'Days until it asks for the filter, by run time or calendar.',
     decidedBy: 'The filter, and animals.',
+    after: ['reminder-basis'],
     usual: null,
     unit: 'days',
     min: 10,
@@ -235,6 +262,53 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     max: 36,
     none: 'off',
     work: () => worked(12, 'Once a year, before the cold.'),
+  }),
+  numberSetting({
+    id: 'humidifier-reminder',
+    label: 'Humidifier pad reminder',
+    on: ['thermostat'],
+    meaning: 'Months until it asks for the pad.',
+    decidedBy: 'The water: hard water scales a pad in half a season.',
+    after: ['reminder-basis'],
+    usual: null,
+    unit: 'months',
+    min: 1,
+    max: 24,
+    none: 'off',
+    absent: ({ facts: { talk } }) => (talk.humidifier ? null : 'There is no humidifier on the duct.'),
+    work: () => worked(12, 'A pad a heating season, sooner in hard water.'),
+  }),
+  numberSetting({
+    id: 'lamp-reminder',
+    label: 'Duct lamp reminder',
+    on: ['thermostat'],
+    meaning: 'Months until it asks for the lamp in the duct. Never look at it lit: it hurts eyes.',
+    decidedBy: 'The lamp’s maker: it glows on long after it has stopped working.',
+    after: ['reminder-basis'],
+    usual: null,
+    unit: 'months',
+    min: 3,
+    max: 36,
+    none: 'off',
+    absent: ({ facts: { talk } }) => (talk.airLamp ? null : 'There is no lamp in the duct.'),
+    work: () => worked(12, 'A year of light, whether or not the blower ran.'),
+  }),
+  choiceSetting({
+    id: 'screen',
+    label: 'Screen',
+    on: ['thermostat'],
+    meaning: 'Whether it is always lit or wakes at a touch.',
+    decidedBy: 'Who sleeps beside it, and batteries.',
+    usual: 'touch',
+    options: [
+      { value: 'touch', label: 'Lit at a touch' },
+      { value: 'always', label: 'Always lit' },
+    ],
+    work: ({ facts: { thermostat } }) =>
+      worked(
+        'touch',
+        thermostat.power === 'battery' ? 'Batteries last years dark, weeks lit.' : 'Dark at night, and lasting longer.',
+      ),
   }),
   choiceSetting({
     id: 'outage-restart',

@@ -4,6 +4,8 @@ import { DEFROST_SETTINGS } from './defrost';
 import { EQUIPMENT_SETTINGS } from './equipment';
 import { GATE_SETTINGS } from './gates';
 import { HOUSEHOLD_SETTINGS } from './household';
+import { INVERTER_SETTINGS } from './inverter';
+import { PROTECTION_SETTINGS } from './protection';
 import { TIMING_SETTINGS } from './timing';
 
 /** The catalogue in families, in the order in which settings hang on one another. */
@@ -11,8 +13,10 @@ export const SETTING_FAMILIES: readonly { readonly label: string; readonly setti
   { label: 'Equipment', settings: EQUIPMENT_SETTINGS },
   { label: 'Gates', settings: GATE_SETTINGS },
   { label: 'Stages and times', settings: TIMING_SETTINGS },
+  { label: 'Inverter', settings: INVERTER_SETTINGS },
   { label: 'Air and kit', settings: AIR_SETTINGS },
   { label: 'Defrost', settings: DEFROST_SETTINGS },
+  { label: 'Protection and test', settings: PROTECTION_SETTINGS },
   { label: 'The people in the house', settings: HOUSEHOLD_SETTINGS },
 ];
 

@@ -15,6 +15,24 @@ const NEEDS_BACKUP = ['backup-source', 'backup-with-heat-pump'] as const satisfi
 
 /** When stages come, when they go, and how often. */
 export const TIMING_SETTINGS: readonly Setting[] = [
+  choiceSetting({
+    id: 'response',
+    label: 'Response',
+    on: ['thermostat'],
+    meaning:
+      'How hard it chases the setpoint. Calm: long runs, the room swings about a degree and a half. Usual: about one degree. Brisk: half a degree, more starts, and later stages come sooner.',
+    decidedBy: 'Comfort against starts and bill.',
+    usual: 'usual',
+    options: [
+      { value: 'calm', label: 'Calm' },
+      { value: 'usual', label: 'Usual' },
+      { value: 'brisk', label: 'Brisk' },
+    ],
+    work: ({ facts: { talk } }) =>
+      talk.leaning === 'cost'
+        ? worked('calm', 'The house minds the bill: long runs spare starts and backup.')
+        : worked('usual', 'A heat pump gives steady, mild heat: chasing it only brings the backup.'),
+  }),
   numberSetting({
     id: 'droop',
     label: 'Droop before backup',
@@ -79,6 +97,35 @@ export const TIMING_SETTINGS: readonly Setting[] = [
           : worked(20, 'Two stages: the low one does most of the work.');
       return worked(null, 'One stage, and the droop calls the backup.');
     },
+  }),
+  numberSetting({
+    id: 'second-stage-least',
+    label: 'First stage runs at least',
+    on: ['thermostat', 'outdoor'],
+    meaning: 'The least time from the first stage to the second, however far the room is short.',
+    decidedBy: 'The compressor: oil and valve settle in the first stage. The maker’s figure wins.',
+    after: ['compressor-stages', 'upstage-time'],
+    usual: 5,
+    unit: 'min',
+    min: 0,
+    max: 30,
+    absent: ({ value }) => (value('compressor-stages') === 2 ? null : 'One compressor stage is called.'),
+    work: () => worked(5, 'Long enough for the first stage to settle, short of the time that calls the second.'),
+  }),
+  numberSetting({
+    id: 'board-backup-delay',
+    label: 'Board waits before backup',
+    on: ['indoor', 'outdoor'],
+    meaning: 'Some boards count minutes of their own after the thermostat has called backup.',
+    decidedBy: 'One clock is enough: the thermostat’s droop or time has waited already.',
+    after: ['backup-source', 'droop', 'upstage-time'],
+    usual: 0,
+    unit: 'min',
+    min: 0,
+    max: 60,
+    step: 5,
+    absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
+    work: () => worked(0, 'The thermostat has waited already; a second wait comes on top of the first.'),
   }),
   numberSetting({
     id: 'aux-on-point',
@@ -199,5 +246,25 @@ export const TIMING_SETTINGS: readonly Setting[] = [
         ? worked('off', 'Somebody wakes at a noise before dawn: it would start hours early.')
         : worked('on', 'The house is cooler at night.', 'An early start spares the backup the morning climb.');
     },
+  }),
+  choiceSetting({
+    id: 'learning-shift',
+    label: 'Learning',
+    on: ['thermostat'],
+    meaning:
+      'Some thermostats move the backup’s on-point by themselves after days that needed it. Most hide this and cannot be told otherwise.',
+    decidedBy: 'The maker. Where it can be switched off, the on-point is what was set.',
+    after: ['aux-on-point', ...NEEDS_BACKUP],
+    usual: 'as-it-comes',
+    options: [
+      { value: 'as-it-comes', label: 'As it comes' },
+      { value: 'off', label: 'Off' },
+    ],
+    absent: backupHelps,
+    work: ({ value }) =>
+      worked(
+        'as-it-comes',
+        `Set ${apartF(value('aux-on-point') as number)} below, it can come up to ${apartF(2)} sooner after days on which it came often: not a fault. Day run shows it.`,
+      ),
   }),
 ];

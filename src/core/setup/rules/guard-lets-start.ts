@@ -1,0 +1,40 @@
+import type { Rule } from '../../job/finding';
+import { about, numberOf, type SetupSubject, toSet } from './subject';
+
+/** Shares of the supply between which a guard protects and still lets the unit start. Our judgement. */
+const SHARES = { least: 0.85, most: 0.95 } as const;
+
+export const guardLetsStart: Rule<SetupSubject> = {
+  id: 'guard-lets-start',
+  why: 'Set too high, a guard keeps the unit off whenever the neighbors cook; too low, it lets a motor stall.',
+  check: (subject) => {
+    const volts = numberOf(subject, 'guard-start-volts');
+    const delayMin = numberOf(subject, 'guard-delay');
+    const { serviceVolts } = subject.facts.heatKit;
+    const leastV = Math.ceil(serviceVolts * SHARES.least);
+    const mostV = Math.floor(serviceVolts * SHARES.most);
+    const restMin = numberOf(subject, 'compressor-min-off') ?? 0;
+    return [
+      ...(volts !== null && (volts < leastV || volts > mostV)
+        ? [
+            about('guard-start-volts', {
+              severity: 'warning' as const,
+              what: `The guard starts from ${volts} V on a ${serviceVolts} V supply.`,
+              mend: `From ${leastV} to ${mostV} V, and as the maker of the outdoor unit says.`,
+              mendBy: toSet(subject, 'guard-start-volts', volts < leastV ? leastV : mostV, 'Within the supply’s span.'),
+            }),
+          ]
+        : []),
+      ...(delayMin !== null && delayMin < restMin
+        ? [
+            about('guard-delay', {
+              severity: 'warning' as const,
+              what: `The guard waits ${delayMin} min, and the compressor must rest ${restMin}.`,
+              mend: 'The guard cuts the unit where no thermostat counts: let it wait as long.',
+              mendBy: toSet(subject, 'guard-delay', restMin, 'As long as the compressor rests.'),
+            }),
+          ]
+        : []),
+    ];
+  },
+};

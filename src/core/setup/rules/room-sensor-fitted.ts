@@ -1,0 +1,18 @@
+import type { Rule } from '../../job/finding';
+import { about, type SetupSubject, toSet, valueOf, words } from './subject';
+
+export const roomSensorFitted: Rule<SetupSubject> = {
+  id: 'room-sensor-fitted',
+  why: 'A thermostat that listens to a sensor that is not there shows no room temperature, and does nothing.',
+  check: (subject) =>
+    subject.facts.talk.roomSensor === 'none' && valueOf(subject, 'sensing-place') !== 'here'
+      ? [
+          about('sensing-place', {
+            severity: 'warning',
+            what: `The room is sensed ${words(subject, 'sensing-place').toLowerCase()}, and no sensor in another room is on record.`,
+            mend: 'Answer that there is one, or let the thermostat use its own.',
+            mendBy: toSet(subject, 'sensing-place', 'here', ''),
+          }),
+        ]
+      : [],
+};

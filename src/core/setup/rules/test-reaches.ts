@@ -1,0 +1,36 @@
+import type { Rule } from '../../job/finding';
+import { TEST_ROOM_F } from '../settings/household';
+import { about, numberOf, type SetupSubject, toSet } from './subject';
+
+export const testReaches: Rule<SetupSubject> = {
+  id: 'test-reaches',
+  why: 'A test that ends by itself in a warm room looks like a fault.',
+  check: (subject) => {
+    const { heatSetpointF } = subject.facts.house;
+    const mostF = numberOf(subject, 'test-heat-most');
+    const leastF = numberOf(subject, 'test-cool-least');
+    const needF = heatSetpointF + TEST_ROOM_F;
+    return [
+      ...(mostF !== null && mostF < needF
+        ? [
+            about('test-heat-most', {
+              severity: 'warning' as const,
+              what: `A test of heat ends at ${mostF} °F, in a house kept at ${heatSetpointF} °F.`,
+              mend: `At least ${needF} °F.`,
+              mendBy: toSet(subject, 'test-heat-most', needF, 'Room for the startup test.'),
+            }),
+          ]
+        : []),
+      ...(leastF !== null && leastF > heatSetpointF - 2
+        ? [
+            about('test-cool-least', {
+              severity: 'warning' as const,
+              what: `A test of cooling ends at ${leastF} °F, in a house kept at ${heatSetpointF} °F.`,
+              mend: `At most ${heatSetpointF - TEST_ROOM_F} °F.`,
+              mendBy: toSet(subject, 'test-cool-least', heatSetpointF - TEST_ROOM_F, 'Room for the startup test.'),
+            }),
+          ]
+        : []),
+    ];
+  },
+};
