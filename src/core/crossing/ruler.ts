@@ -7,6 +7,7 @@ import { roundTo } from '../units/round';
 import type { SpanF } from '../units/span';
 import { jobCrossing, jobGates } from './from-job';
 import { backupToF, compressorFromF, spanFrom, spanTo } from './gates';
+import { type MaybeHole, maybeHole } from './maybe-hole';
 import { RULER_SPAN_F } from './range';
 
 /** A gate post: where a lockout or limit stands on a lane. With a fact it can be dragged. */
@@ -62,6 +63,8 @@ export interface Ruler {
   readonly marks: readonly RulerMark[];
   readonly holesF: readonly SpanF[];
   readonly shortfallsF: readonly SpanF[];
+  /** What may be a hole, if sensor and dial are off by what they may be; null: nothing. */
+  readonly maybeHole: MaybeHole | null;
 }
 
 /** The gate ruler of a job. */
@@ -140,5 +143,6 @@ export const ruler = (facts: Facts): Ruler => {
     ],
     holesF,
     shortfallsF,
+    maybeHole: maybeHole(facts),
   };
 };

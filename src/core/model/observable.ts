@@ -86,6 +86,9 @@ const CALL_PLACES: Record<CallId, string> = {
   defrost: 'defrost',
 };
 
+/** Whether a reading's key stands in the work of a call. */
+export const isOfCall = (item: string, call: CallId): boolean => item.startsWith(`${CALL_PLACES[call]}/`);
+
 const slug = (text: string) => text.replace(/[^a-z0-9]+/gi, '-');
 
 /** A terminal by what it is for, so that its readings stay its own when its mark or its device is corrected. */

@@ -2,7 +2,7 @@ import type { Moment } from '../control/moment';
 import { jobLoad } from '../crossing/evidence';
 import { furnaceNowBtuh, heatPumpNow, isHeating } from '../crossing/heat-now';
 import { capacityCurve } from '../crossing/heat-pump';
-import { jobHeatPump } from '../crossing/job-heat-pump';
+import { bySheet, jobHeatPump } from '../crossing/job-heat-pump';
 import { loadCurve } from '../crossing/load';
 import {
   BLOWER_BY_HEAT_COIL,
@@ -189,8 +189,8 @@ const heatOf = (facts: Facts, { energised }: WiringState, { outdoorF }: Moment):
   const asHeating = new Set<CoilId>([...energised].filter((coil) => coil !== VALVE_COIL));
   asHeating.add(COMPRESSOR_COIL);
   if (facts.outdoorUnit.reversingValve === 'B') asHeating.add(VALVE_COIL);
-  const { leastBtuh, mostBtuh } = heatPumpNow(facts, { energised: asHeating }, outdoorF);
+  const { leastBtuh, mostBtuh } = heatPumpNow(bySheet(facts), { energised: asHeating }, outdoorF);
   return Math.max(leastBtuh, Math.min(mostBtuh, loadCurve(jobLoad(facts).load).at(outdoorF)));
 };
 
-const coolOf = (facts: Facts): number => -COOLS_SHARE * capacityCurve(jobHeatPump(facts)).at(MILD_F);
+const coolOf = (facts: Facts): number => -COOLS_SHARE * capacityCurve(jobHeatPump(bySheet(facts))).at(MILD_F);

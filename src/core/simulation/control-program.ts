@@ -15,7 +15,6 @@ import type { SettingId } from '../setup/setting-id';
 const USUAL = {
   /** Degrees short at which a second stage comes where no time calls it. */
   stage2OnF: 1,
-  lockoutPlayF: 2,
   fossilMinOnMin: 3,
   afterFossilMin: 3,
   recoveryFPerH: 3,
@@ -55,7 +54,7 @@ export const controlProgram = (facts: Facts, settings: ResolvedSettings): Contro
     backup,
     valve: facts.thermostat.valveSetting,
     ...lockoutsInForce(facts),
-    lockoutPlayF: USUAL.lockoutPlayF,
+    lockoutPlayF: facts.proof.lockoutPlayF,
     onSensorLoss: 'free',
     minOnMin: number('compressor-min-on') ?? 0,
     minOffMin: number('compressor-min-off') ?? 0,

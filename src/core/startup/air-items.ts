@@ -1,7 +1,7 @@
 import type { CallId } from '../control/moment';
 import { furnaceNowBtuh, heatPumpNow, isHeating, stripsNowBtuh } from '../crossing/heat-now';
 import { isDrawnOn } from '../crossing/heat-pump';
-import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
+import { bySheet, jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
 import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
 import { type Observation, observationKey } from '../model/observable';
@@ -48,7 +48,8 @@ type CallHeat =
 const joinWords = (parts: readonly string[]) => parts.join(' and ');
 
 const callHeat = (context: StartupContext, call: CallId): CallHeat => {
-  const { facts, bench } = context;
+  const { bench } = context;
+  const facts = bySheet(context.facts);
   const moment = stepMoment(context, call);
   const state = bench.at(facts, moment);
   const { volts, from } = kitVolts(context);

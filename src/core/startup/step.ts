@@ -3,6 +3,7 @@ import { SOUND } from '../control/scenario';
 import type { FactPath, Facts } from '../job/document';
 import type { ReadingValue } from '../job/reading';
 import type { Observation } from '../model/observable';
+import type { MeasuredCapacity } from './capacity';
 import type { CautionId } from './cautions';
 import { OUTDOOR_ITEM } from './conditions';
 import type { SupplyId } from './energy';
@@ -81,6 +82,8 @@ export interface BuiltStep {
   readonly waits: readonly Wait[];
   /** Limits that are typed here: from a plate, a chart or a manual. */
   readonly limits?: readonly FactPath[];
+  /** What the heat pump was measured to give in this call, where that can be told. */
+  readonly capacity?: MeasuredCapacity;
   readonly items: readonly Item[];
 }
 

@@ -19,6 +19,8 @@ const band = (spanF: SpanF, [fromF, toF]: SpanF) => ({
   width: `${percentAlong(spanF, toF) - percentAlong(spanF, fromF)}%`,
 });
 
+const percentWords = (chance: number) => `${Math.max(1, Math.round(chance * 100))} %`;
+
 /** Lanes, posts, marks and the needle, over one scale of outdoor temperature. */
 export const Scale = ({ place }: { place?: string }) => {
   const facts = useJob((job) => job.facts);
@@ -26,7 +28,7 @@ export const Scale = ({ place }: { place?: string }) => {
   const setMoment = useJob((job) => job.setMoment);
   const degrees = useDegrees();
   const track = useRef<HTMLDivElement>(null);
-  const { spanF, lanes, marks, holesF, shortfallsF } = useMemo(() => ruler(facts), [facts]);
+  const { spanF, lanes, marks, holesF, shortfallsF, maybeHole } = useMemo(() => ruler(facts), [facts]);
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
   const needle = `${percentAlong(spanF, outdoorF)}%`;
   const gaps = [...holesF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
@@ -78,6 +80,16 @@ export const Scale = ({ place }: { place?: string }) => {
               ))}
             </div>
           ))}
+          {maybeHole && (
+            <span
+              className="maybe-hole pointer-events-none absolute inset-y-0 border-x-2 border-dotted border-fail"
+              style={band(spanF, maybeHole.spanF)}
+            >
+              <span className="absolute bottom-6 left-1/2 -translate-x-1/2 bg-paper px-1 font-sans text-xs font-semibold whitespace-nowrap text-fail">
+                May be a hole · {percentWords(maybeHole.chance)}
+              </span>
+            </span>
+          )}
           {gaps.map(({ gap, isHole }) => (
             <span
               key={`${isHole} ${gap[0]}`}

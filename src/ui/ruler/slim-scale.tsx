@@ -15,7 +15,7 @@ const WIDTH = 1000;
 export const SlimScale = () => {
   const facts = useJob((job) => job.facts);
   const outdoorF = useJob((job) => job.moment.outdoorF);
-  const { spanF, lanes, marks, holesF, shortfallsF } = useMemo(() => ruler(facts), [facts]);
+  const { spanF, lanes, marks, holesF, shortfallsF, maybeHole } = useMemo(() => ruler(facts), [facts]);
   const at = (atF: number) => (percentAlong(spanF, atF) * WIDTH) / 100;
   const height = lanes.length * LANE + 2 * EDGE;
   const needle = percentAlong(spanF, outdoorF);
@@ -62,6 +62,18 @@ export const SlimScale = () => {
             className="stroke-ink"
           />
         ))}
+        {maybeHole && (
+          <rect
+            x={at(maybeHole.spanF[0])}
+            y={0.5}
+            width={at(maybeHole.spanF[1]) - at(maybeHole.spanF[0])}
+            height={height - 1}
+            vectorEffect="non-scaling-stroke"
+            strokeWidth={2}
+            strokeDasharray="2 2"
+            className="fill-none stroke-fail"
+          />
+        )}
         {[...shortfallsF, ...holesF].map((gap, number) => (
           <rect
             key={number}

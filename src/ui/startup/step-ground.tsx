@@ -3,6 +3,7 @@
 import type { PlannedStep } from '@/core/startup/plan';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
+import { CapacityLine } from './capacity-line';
 import { Countdown } from './countdown';
 import { StepLimits } from './step-limits';
 
@@ -28,6 +29,7 @@ export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep 
           ))}
         </div>
       )}
+      {built.capacity && <CapacityLine capacity={built.capacity} />}
     </>
   );
 };

@@ -24,7 +24,7 @@ export const hole: Rule<Facts> = {
       fact: 'gates.compressorBelowF',
       aspect: `span ${at + 1}`,
       ...(isBetweenLockouts(facts)
-        ? { mendBy: [{ path: 'gates.auxAboveF', value: facts.gates.compressorBelowF }] }
+        ? { mendBy: [{ path: 'gates.auxAboveF', value: facts.gates.compressorBelowF! + facts.proof.lockoutPlayF }] }
         : {}),
     })),
 };

@@ -2,6 +2,7 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { costlyLockout } from './costly-lockout';
 import { hole } from './hole';
+import { holeByTolerance } from './hole-by-tolerance';
 import { loadEvidenceAgrees } from './load-evidence-agrees';
 import { loadPlausible } from './load-plausible';
 import { lockoutNeedsSensor } from './lockout-needs-sensor';
@@ -13,6 +14,7 @@ import { sourcesAlternate } from './sources-alternate';
 
 export const CROSSING_RULES: readonly Rule<Facts>[] = [
   hole,
+  holeByTolerance,
   shortfall,
   lockoutNeedsSensor,
   costlyLockout,

@@ -1,5 +1,5 @@
-import { choiceFact, flagFact, optionalNumberFact } from '../fact';
-import { WITH_FURNACE } from './system';
+import { choiceFact, flagFact, numberFact, optionalNumberFact } from '../fact';
+import { WITH_FURNACE, WITH_STRIPS } from './system';
 
 const BURNING_GAS = { path: 'furnace.fuel', is: ['natural-gas', 'propane'] } as const;
 const BURNING_OIL = { path: 'furnace.fuel', is: ['fuel-oil'] } as const;
@@ -183,5 +183,50 @@ export const proof = {
     max: 40,
     isDifference: true,
     place: 'yard',
+  }),
+  sensorErrorF: numberFact({
+    label: 'Outdoor sensor may be off by',
+    place: 'wall',
+    unit: '°F',
+    isDifference: true,
+    min: 0,
+    max: 10,
+    step: 0.5,
+    assumed: 2,
+    why: 'Either way. Sun, a wall behind it, and its own tolerance.',
+  }),
+  lockoutPlayF: numberFact({
+    label: 'A lockout lets go after',
+    place: 'wall',
+    unit: '°F',
+    isDifference: true,
+    min: 0,
+    max: 10,
+    step: 0.5,
+    assumed: 2,
+    why: 'Its play, so that it does not flutter at its own temperature.',
+  }),
+  dialErrorF: numberFact({
+    label: 'An outdoor thermostat’s dial may be off by',
+    place: 'yard',
+    unit: '°F',
+    isDifference: true,
+    min: 0,
+    max: 15,
+    step: 0.5,
+    assumed: 4,
+    onlyWhen: WITH_STRIPS,
+    why: 'Either way. A dial without marks for each degree is set by eye.',
+  }),
+  measuredShare: optionalNumberFact({
+    label: 'Capacity as measured, share of the sheet',
+    place: 'desk',
+    unit: 'of 1',
+    min: 0.3,
+    max: 1.3,
+    step: 0.01,
+    assumed: null,
+    none: 'the sheet’s figures',
+    why: 'Taken over by a tap in Startup. Balance, backup and ruler are worked out with it; readings are still judged by the sheet.',
   }),
 };

@@ -95,11 +95,13 @@ const auxLockout = (context: SetupContext): Worked => {
       ? worked(codeAuxAboveF, `Code or utility asks for ${codeAuxAboveF} °F.`)
       : balanceLockout(context);
   const compressorF = context.value('compressor-lockout');
-  return typeof compressorF === 'number' && compressorF > (wanted.value as number)
+  if (typeof compressorF !== 'number') return wanted;
+  const meetF = compressorF + context.facts.proof.lockoutPlayF;
+  return meetF > (wanted.value as number)
     ? worked(
-        compressorF,
+        Math.ceil(meetF),
         ...wanted.because,
-        `Raised to ${compressorF} °F: the compressor is locked out below that, and something must heat the house there.`,
+        `Raised to ${Math.ceil(meetF)} °F: the compressor is locked out below ${compressorF} °F, both have play, and something must heat the house there.`,
       )
     : wanted;
 };

@@ -111,6 +111,7 @@ export const gatesStep: StartupStep = {
     ],
     call: 'heat-1',
     waits: [minOffWait(facts)],
+    limits: ['proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'],
     items: gateItems(facts),
   }),
 };

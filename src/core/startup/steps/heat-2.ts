@@ -1,5 +1,6 @@
 import { callsOf } from '../../control/moment';
 import { returnItem, supplyItem } from '../air-items';
+import { measuredCapacity } from '../measured-capacity';
 import { motorAmpsItem } from '../motor-amps';
 import { recorded } from '../recorded';
 import type { StartupStep } from '../step';
@@ -19,6 +20,7 @@ export const heat2: StartupStep = {
     ],
     call: 'heat-2',
     waits: [minOffWait(context.facts), steadyRunWait(context.facts)],
+    capacity: measuredCapacity(context, 'heat-2'),
     items: [
       ...terminalItems(context, 'heat-2', ['outdoor-unit-Y', 'outdoor-unit-Y2', 'air-handler-G', 'air-handler-W1']),
       recorded('stage-min', 'Second stage came after', 'min', 'As the thermostat or the board stages it.'),

@@ -3,6 +3,7 @@ import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { returnItem, supplyItem } from '../air-items';
+import { measuredCapacity } from '../measured-capacity';
 import { motorAmpsItem } from '../motor-amps';
 import { staticHow, staticItems } from '../static-item';
 import { type StartupStep, stepMoment } from '../step';
@@ -40,6 +41,7 @@ export const heat: StartupStep = {
           ],
       call: 'heat-1',
       waits: [minOffWait(facts), steadyRunWait(facts)],
+      capacity: measuredCapacity(context, 'heat-1'),
       items: [
         ...terminalItems(context, 'heat-1', [
           'outdoor-unit-Y',

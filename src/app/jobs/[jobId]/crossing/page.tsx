@@ -21,6 +21,7 @@ import { FindingLine } from '@/ui/finding-line';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
 import { useMoment } from '@/ui/job/use-moment';
+import { MeasuredShare } from '@/ui/startup/capacity-line';
 
 const UNIT_FACTS: readonly FactPath[] = [
   'outdoorUnit.ratingPoints',
@@ -30,7 +31,10 @@ const UNIT_FACTS: readonly FactPath[] = [
   'outdoorUnit.minOutdoorF',
   'outdoorUnit.capacityShare',
   'outdoorUnit.cyclingLoss',
+  'proof.measuredShare',
 ];
+/** What sensor and dials may be off by: a gate that just meets another on paper may leave a hole. */
+const GATE_FACTS: readonly FactPath[] = ['proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'];
 const FUEL_FACTS: readonly FactPath[] = [
   'furnace.fuel',
   'furnace.outputBtuh',
@@ -68,6 +72,9 @@ const CrossingPage = () => {
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <CrossingTabs />
       <Readout outdoorF={outdoorF} at={at} hasFurnace={hasFurnace} />
+      <p className="flex flex-wrap items-center gap-2 empty:hidden">
+        <MeasuredShare />
+      </p>
       <CrossingChart chart={chart} />
       {findings.length > 0 && (
         <ul aria-label="Findings" className="mt-4">
@@ -101,6 +108,10 @@ const CrossingPage = () => {
       <section aria-label="Heat pump" className="mt-8">
         <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Heat pump, from its own sheet</h2>
         {fields(UNIT_FACTS)}
+      </section>
+      <section aria-label="How far gates may be off" className="mt-8">
+        <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">How far gates may be off</h2>
+        {fields(GATE_FACTS)}
       </section>
       {hasFurnace && (
         <section aria-label="Furnace and prices" className="mt-8">

@@ -1,0 +1,119 @@
+import type { CallId } from '../control/moment';
+import { isHeating, stripsNowBtuh } from '../crossing/heat-now';
+import { capacityCurve, type HeatPump } from '../crossing/heat-pump';
+import { bySheet, jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
+import { factAt, type Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import type { TakenReading } from '../job/reading';
+import { isOfCall, type Observation, observationKey } from '../model/observable';
+import { sensibleFactorAt } from '../units/air';
+import { roundTo } from '../units/round';
+import { airflowCheck, heaterAmpsRead } from './airflow-check';
+import type { MeasuredCapacity } from './capacity';
+import { OUTDOOR_ITEM } from './conditions';
+import { numberRead, type StartupContext } from './given';
+import { type Item, stepMoment } from './step';
+import { stripAmpsItems } from './strip-amps';
+
+/** A run is steady after this long, ms: as the step's wait has it. */
+const STEADY_MS = 15 * 60_000;
+/** Return and supply read farther apart than this are not of one state, ms. Our judgement. */
+const TOGETHER_MS = 10 * 60_000;
+/** What each probe may be off, °F, and the airflow as a share by where it is from. Our judgement. */
+const PROBE_F = 1;
+const CFM_ERROR = { rise: 0.07, setting: 0.15 } as const;
+/** Less than this an outdoor fan stands, A. */
+const FAN_STANDS_A = 0.2;
+/** Less rise than this is no heating, °F. */
+const LEAST_RISE_F = 2;
+
+const read = (context: StartupContext, of: Observation): TakenReading | undefined =>
+  context.readings.get(observationKey(context.facts, of));
+
+/** When this call was first read on the visit, ms: it has run since then at least. */
+const ranFrom = (context: StartupContext, call: CallId): number =>
+  Math.min(...[...context.readings].flatMap(([item, { at }]) => (isOfCall(item, call) ? [Date.parse(at)] : [])));
+
+/** The airflow by the strips' own rise where it was read, else the blower's setting. */
+const airflowOf = (context: StartupContext): { readonly cfm: number; readonly cfmFrom: 'rise' | 'setting' } => {
+  const { facts } = context;
+  const { heatCfm, auxCfm } = facts.airHandler;
+  if (kitRows(facts).length > 0) {
+    const items: readonly Item[] = stripAmpsItems(context, 'emergency');
+    const found = heaterAmpsRead(context, items) === undefined ? undefined : airflowCheck(context, items);
+    // The blower moves another amount with strips: what it moves of its setting is the same.
+    if (found?.kind === 'read') return { cfm: (found.cfm / auxCfm) * heatCfm, cfmFrom: 'rise' };
+  }
+  return { cfm: heatCfm, cfmFrom: 'setting' };
+};
+
+/** The sheet's figures for the stage that a call runs; null where it has none. */
+const sheetOf = (facts: Facts, call: CallId): HeatPump | null => {
+  const full = jobHeatPump(bySheet(facts));
+  return facts.outdoorUnit.stages === 'two' && call === 'heat-1' ? jobLowStage(bySheet(facts)) : full;
+};
+
+/** Whether a share is one that a unit can have. */
+const isPossible = (share: number): boolean => {
+  const fact = factAt('proof.measuredShare');
+  return fact.kind === 'number' && share >= fact.min && share <= fact.max;
+};
+
+/**
+ * Capacity by the air: airflow × rise, against the sheet at the same outdoor temperature and without the frost of a
+ * whole day, as a reading between two defrosts has none. Refused in a defrost, before the run is steady and with strips
+ * on.
+ * @source Btu/h = 1.08 × density ratio × CFM × ΔT, ASHRAE Fundamentals
+ */
+export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat-2'): MeasuredCapacity => {
+  const { facts, bench } = context;
+  if (facts.outdoorUnit.stages === 'inverter')
+    return { kind: 'refused', why: 'An inverter finds its own speed: what it gives says nothing of what it could.' };
+  const outdoorF = numberRead(context, OUTDOOR_ITEM);
+  if (outdoorF === undefined) return { kind: 'waits', what: 'the outdoor temperature' };
+  const sheet = sheetOf(facts, call);
+  if (sheet === null) return { kind: 'waits', what: 'the capacity at low stage, on the Sheet' };
+  const state = bench.at(facts, stepMoment(context, call));
+  if (!isHeating(facts, state))
+    return { kind: 'refused', why: state.held[0]?.why ?? 'In this call the heat pump does not heat.' };
+  if (stripsNowBtuh(facts, state, facts.heatKit.serviceVolts) > 0)
+    return { kind: 'refused', why: 'Strips are on in this call: their heat cannot be told from the heat pump’s.' };
+
+  const [back, supply] = (['return', 'supply'] as const).map((at) =>
+    read(context, { call, observable: { kind: 'temperature', at } }),
+  );
+  if (typeof back?.value !== 'number') return { kind: 'waits', what: 'the return air' };
+  if (typeof supply?.value !== 'number') return { kind: 'waits', what: 'the supply air' };
+
+  const fan = read(context, { call, observable: { kind: 'motor-amps', of: 'fan' } })?.value;
+  if (typeof fan === 'number' && fan < FAN_STANDS_A)
+    return { kind: 'refused', why: 'The outdoor fan stands: a defrost, or a fault.' };
+  const riseF = supply.value - back.value;
+  if (riseF < LEAST_RISE_F) return { kind: 'refused', why: 'The air is not warmed: a defrost, or the valve.' };
+  const [backAt, supplyAt] = [Date.parse(back.at), Date.parse(supply.at)];
+  if (Math.abs(backAt - supplyAt) > TOGETHER_MS)
+    return { kind: 'refused', why: 'Return and supply were read more than ten minutes apart: read both again.' };
+  const ranMs = Math.min(backAt, supplyAt) - ranFrom(context, call);
+  if (ranMs < STEADY_MS)
+    return {
+      kind: 'refused',
+      why:
+        ranMs <= TOGETHER_MS && ranFrom(context, call) === Math.min(backAt, supplyAt)
+          ? 'Nothing was read when the run began: a terminal at the start, the air a quarter hour later.'
+          : `The air was read ${Math.round(ranMs / 60_000)} min after the first reading of this call: a quarter hour makes it steady.`,
+    };
+
+  const { cfm, cfmFrom } = airflowOf(context);
+  const btuh = sensibleFactorAt(facts.site.elevationFt) * cfm * riseF;
+  const error = Math.hypot(CFM_ERROR[cfmFrom], (Math.SQRT2 * PROBE_F) / riseF);
+  const sheetBtuh = capacityCurve({ ...sheet, frost: false }).at(outdoorF);
+  // Thin air is in the reading already: the share is of the sheet as printed.
+  const printedBtuh = sheetBtuh / facts.outdoorUnit.capacityShare;
+  const share = roundTo(btuh / printedBtuh, 2);
+  return isPossible(share)
+    ? { kind: 'measured', btuh, spreadBtuh: error * btuh, cfm, cfmFrom, outdoorF, sheetBtuh: printedBtuh, share }
+    : {
+        kind: 'refused',
+        why: `${Math.round(share * 100)} % of the sheet is no capacity: airflow and probes first.`,
+      };
+};
