@@ -6,7 +6,7 @@ const goTo = (page: Page, step: string) =>
     .getByRole('list', { name: 'Steps' })
     .getByRole('button', { name: new RegExp(`\\d+ .*${step}`) })
     .click();
-const limits = (page: Page) => page.getByText('From the plate and the manual', { exact: true }).click();
+const limits = (page: Page) => page.getByText('What it is judged by', { exact: true }).click();
 
 /** A dual-fuel job on another fuel. */
 const onFuel = async (page: Page, fuel: string) => {

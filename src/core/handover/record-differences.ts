@@ -7,8 +7,10 @@ export interface RecordDifference {
   readonly now: string | null;
 }
 
-const readingWords = ({ expected, read, grade, words }: RecordReading): string =>
-  [expected && `expected ${expected}`, `read ${read}`, grade, words].filter(Boolean).join(', ');
+const readingWords = ({ expected, read, before, grade, words }: RecordReading): string =>
+  [expected && `expected ${expected}`, `read ${read}`, before && `before ${before}`, grade, words]
+    .filter(Boolean)
+    .join(', ');
 
 const VERSES = { error: 'Error', warning: 'Warning', advice: 'Advice' } as const;
 

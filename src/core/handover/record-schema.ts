@@ -48,6 +48,7 @@ const recordSchema = shape({
       label: words(),
       expected: words(),
       read: words(),
+      before: words().optional(),
       isCorrected: boolean().typeError('must be true or false').required('must be true or false'),
       grade: mixed<Grade>()
         .oneOf(['pass', 'warn', 'fail', 'noted'], 'must be pass, warn, fail or noted')

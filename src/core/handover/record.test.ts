@@ -78,3 +78,12 @@ test('a record does not differ from itself; of a changed fact it says what was a
   );
   expect(gone!.then).toMatch(/^found /);
 });
+
+test('a reading of about a year ago stands beside today’s, and in what later differs', () => {
+  const earlier = proved.readings.filter(({ item }) => item === 'heat/compressor-amps');
+  const now = record(source(proved, { earlier }));
+  const amps = now.steps.flatMap(({ readings }) => readings).find(({ label }) => label === 'Compressor')!;
+  expect(amps.before).toBe(`${amps.read} on ${earlier.at(-1)!.at.slice(0, 10)}`);
+  expect(record(source(proved)).steps.flatMap(({ readings }) => readings)[0]).not.toHaveProperty('before');
+  expect(recordDifferences(record(source(proved)), now).map(({ now: words }) => words).join()).toMatch(/before /);
+});

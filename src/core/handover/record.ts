@@ -12,6 +12,8 @@ import type { Reading } from '../job/reading';
 import { type SettingMark, settingRecords } from '../job/setting-marks';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model';
+import { observedNow } from '../model/observable';
+import { valueWords } from '../startup/item-value';
 import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';
 import type { Grade } from '../startup/step';
 import { forVisit } from '../startup/visit-list';
@@ -37,6 +39,8 @@ export interface RecordReading {
   readonly read: string;
   readonly isCorrected: boolean;
   readonly grade: Grade;
+  /** What it read on the visit that this one is held against; records of before have none. */
+  readonly before?: string | undefined;
   /** What a reading that is not as expected means, and what to do; the note that came with it. */
   readonly words: string;
 }
@@ -102,7 +106,17 @@ export interface RecordSource {
   readonly readings: readonly Reading[];
   readonly settingMarks: readonly SettingMark[];
   readonly visit: Visit | undefined;
+  /** What was read on the visit that this one is held against: about a year ago, or the nearest to it. */
+  readonly earlier?: readonly Reading[];
 }
+
+const beforeOf = ({ facts, earlier = [] }: RecordSource): Before => {
+  const known = observedNow(facts, earlier);
+  return ({ key, item }) => {
+    const reading = known.get(key);
+    return typeof reading?.value === 'number' ? `${valueWords(item, reading.value)} on ${reading.at.slice(0, 10)}` : '';
+  };
+};
 
 const spell = (done: readonly (Timed & { readonly author: string })[]): Spell | null => {
   const all = inTime(done);
@@ -136,15 +150,20 @@ const expectedWords = ({ expected, item }: PlannedItem): string => {
   return expected.aim === null ? expected.tolerance : `${roundTo(expected.aim, 1)} ${item.unit}`;
 };
 
-const readingOf = (planned: PlannedItem): RecordReading[] => {
+/** What an item read on an earlier visit, with the day; empty where it was not read then. */
+type Before = (item: PlannedItem) => string;
+
+const readingOf = (planned: PlannedItem, beforeOf: Before): RecordReading[] => {
   const { item, reading, verdict } = planned;
   if (!reading || !verdict || reading.value === 'done') return [];
+  const before = beforeOf(planned);
   const isBad = verdict.grade === 'warn' || verdict.grade === 'fail';
   return [
     {
       label: item.label,
       expected: expectedWords(planned),
-      read: reading.value === 'OL' ? 'OL' : `${reading.value} ${item.unit}`.trim(),
+      read: valueWords(item, reading.value),
+      ...(before ? { before } : {}),
       isCorrected: reading.replaces !== null,
       grade: verdict.grade,
       words: [...(isBad ? [verdict.means, verdict.next] : []), reading.note].filter(Boolean).join(' '),
@@ -152,9 +171,9 @@ const readingOf = (planned: PlannedItem): RecordReading[] => {
   ];
 };
 
-const stepOf = ({ step, items }: PlannedStep): RecordStep => ({
+const stepOf = ({ step, items }: PlannedStep, before: Before): RecordStep => ({
   title: step.title,
-  readings: items.flatMap(readingOf),
+  readings: items.flatMap((item) => readingOf(item, before)),
   done: items.filter(({ reading }) => reading?.value === 'done').map(({ item }) => item.label),
   leftOut: items.flatMap(({ item, leftOut }) => (leftOut ? [`${item.label}: ${leftOut.why}`] : [])),
 });
@@ -237,7 +256,9 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     tally: `${pass} passed, ${warn} to look at again, ${fail} failed, ${open} open${leftOut > 0 ? `, ${leftOut} not measured` : ''}.`,
     measured: measuredLines(model, readings, moment),
     trouble: troubleStory(model, readings, steps),
-    steps: steps.filter(({ items }) => items.some(({ reading, leftOut: left }) => reading ?? left)).map(stepOf),
+    steps: steps
+      .filter(({ items }) => items.some(({ reading, leftOut: left }) => reading ?? left))
+      .map((planned) => stepOf(planned, beforeOf(source))),
     set: spell(settingMarks),
     settings: settingsOf(settingMarks),
     ...terminalsOf(model, moment),

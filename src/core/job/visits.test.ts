@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { parseJobFile } from '../formats/job-file';
 import { sampleFile } from '../formats/sample-file';
 import { SAMPLES } from '../samples';
+import { earlierReadings, visitToCompare } from './earlier-visit';
 import { type Reading, takenReading } from './reading';
 import { NO_HISTORY } from './stored-job';
 import type { Visit } from './visit';
@@ -128,4 +129,21 @@ test('a visit is over when it was ended, or nothing was done on it for longer th
     true,
   ]);
   expect(isOver(visit('v', 0, 5), done, start + 6 * HOUR)).toBe(true);
+});
+
+describe('the visit that today is held against', () => {
+  const DAY = 24;
+  const visits = [visit('new', -800 * DAY), visit('winter', -370 * DAY), visit('summer', -200 * DAY), visit('now', 0)];
+  const readings = visits.map(({ id }, at) => read(`r${at}`, -1000 + at, id));
+  test('is the one nearest to a year before', () => {
+    expect(visitToCompare(visits, visits[3])?.id).toBe('winter');
+    expect(visitToCompare(visits.slice(2), visits[3])?.id).toBe('summer');
+    expect(visitToCompare(visits, visits[1])?.id).toBe('new');
+    expect(earlierReadings({ readings, visits }, visits[3]).map(({ visit: of }) => of)).toEqual(['winter']);
+  });
+  test('is none on a first visit, and never a later one', () => {
+    expect(visitToCompare(visits, visits[0])).toBeNull();
+    expect(visitToCompare(visits, undefined)).toBeNull();
+    expect(earlierReadings({ readings, visits }, visits[0])).toEqual([]);
+  });
 });

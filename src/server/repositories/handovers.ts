@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { earlierReadings } from '@/core/job/earlier-visit';
 import type { Moment } from '../../core/control/moment';
 import { handoverRecord, type RecordSource } from '../../core/handover/record';
 import type { KeptHandover } from '../../core/handover/record-schema';
@@ -15,6 +16,7 @@ const lastSource = (job: StoredJob): RecordSource => ({
   readings: lastReadings(job),
   settingMarks: lastMarks(job),
   visit: lastVisit(job.visits),
+  earlier: earlierReadings(job, lastVisit(job.visits)),
 });
 
 /** Keeps the record of a job as it is printed now, in the transaction in which it is handed over. */

@@ -5,6 +5,7 @@ import { handoverRecord } from '@/core/handover/record';
 import { recordDifferences } from '@/core/handover/record-differences';
 import { recordOnScale } from '@/core/handover/record-on-scale';
 import type { KeptHandover } from '@/core/handover/record-schema';
+import { earlierReadings } from '@/core/job/earlier-visit';
 import { useDegrees } from '../degrees';
 import { PlainSelect } from '../fields/plain-select';
 import { useJob } from '../job/provider';
@@ -23,10 +24,15 @@ const useRecordNow = () => {
   const readings = useJob((job) => job.readings);
   const settingMarks = useJob((job) => job.settingMarks);
   const visit = useJob(shownVisit);
+  const saved = useJob((job) => job.saved);
   const moment = useMoment();
   return useMemo(
-    () => handoverRecord({ facts, confirmed, readings, settingMarks, visit }, moment),
-    [facts, confirmed, readings, settingMarks, visit, moment],
+    () =>
+      handoverRecord(
+        { facts, confirmed, readings, settingMarks, visit, earlier: earlierReadings(saved, visit) },
+        moment,
+      ),
+    [facts, confirmed, readings, settingMarks, visit, saved, moment],
   );
 };
 

@@ -3,7 +3,7 @@ import { GradeMark } from '../startup/grade-mark';
 import { When } from '../when';
 
 const ReadingLine = ({ reading }: { reading: RecordReading }) => {
-  const { label, expected, read, isCorrected, grade, words } = reading;
+  const { label, expected, read, isCorrected, grade, words, before } = reading;
   return (
     <li className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto_5.5rem_1rem] gap-x-2 print:grid-cols-[minmax(0,1fr)_auto_15mm_3mm] print:gap-x-1 border-b border-line">
       <span>{label}</span>
@@ -15,6 +15,7 @@ const ReadingLine = ({ reading }: { reading: RecordReading }) => {
         {isCorrected && '†'}
       </span>
       <GradeMark grade={grade} size={10} />
+      {before && <span className="col-span-4 text-quiet">Before: {before}</span>}
       {words && <span className="col-span-4 font-semibold">{words}</span>}
     </li>
   );

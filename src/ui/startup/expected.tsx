@@ -36,7 +36,7 @@ export const Expected = ({
           Expected once it is known: <Said>{expected.what}</Said>.{' '}
           {expected.fact &&
             (expected.fact.startsWith('proof.') ? (
-              'Type it above, under “From the plate and the manual”.'
+              'Type it above, under “What it is judged by”.'
             ) : (
               <Link href={`/jobs/${id}/sheet#${expected.fact}`} className="underline underline-offset-4">
                 Enter it

@@ -1,45 +1,71 @@
 'use client';
 
+import { useMemo } from 'react';
+import { earlierReadings } from '@/core/job/earlier-visit';
 import { timeDoubt } from '@/core/job/in-time';
 import { type Reading, readingHistory, seenWord } from '@/core/job/reading';
-import { observed } from '@/core/model/observable';
+import { observed, observedNow } from '@/core/model/observable';
+import { valueWords } from '@/core/startup/item-value';
+import type { PlannedItem } from '@/core/startup/planned';
+import type { Item } from '@/core/startup/step';
 import type { Degrees } from '@/core/units/degrees';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { shownVisit } from '../job/visits';
-import { When } from '../when';
+import { timeWords, useIsOnDevice, When } from '../when';
 
-const wordsOf = (reading: Reading, unit: string, { say }: Degrees): string => {
+const wordsOf = (reading: Reading, item: Item, { say }: Degrees): string => {
   switch (reading.status) {
     case 'withdrawn':
       return 'withdrawn';
     case 'not-measured':
       return 'not measured';
     case 'taken':
-      return say(`${seenWord(reading.value) ?? reading.value}${typeof reading.value === 'number' ? ` ${unit}` : ''}`);
+      return say(seenWord(reading.value) ?? valueWords(item, reading.value));
   }
 };
 
-/** Everything said of an item on this visit, the last word first. */
-export const ItemHistory = ({ item, unit, now }: { item: string; unit: string; now: number }) => {
+/** What the same item read on the visit that today is held against: about a year ago, or the nearest to it. */
+const Earlier = ({ planned: { key, item } }: { planned: PlannedItem }) => {
+  const facts = useJob((job) => job.facts);
+  const saved = useJob((job) => job.saved);
+  const shown = useJob(shownVisit);
+  const degrees = useDegrees();
+  const isOnDevice = useIsOnDevice();
+  const reading = useMemo(() => observedNow(facts, earlierReadings(saved, shown)).get(key), [facts, saved, shown, key]);
+  if (typeof reading?.value !== 'number' || !isOnDevice) return null;
+  return (
+    <p className="text-xs text-quiet">
+      {timeWords(reading.at, 'day')}:{' '}
+      <span className="font-mono font-semibold">{degrees.say(valueWords(item, reading.value))}</span>
+    </p>
+  );
+};
+
+/** Everything said of an item on this visit, the last word first; then what it read a year ago. */
+export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: number }) => {
   const all = useJob((job) => job.readings);
   const began = useJob((job) => shownVisit(job)?.began);
   const facts = useJob((job) => job.facts);
   const degrees = useDegrees();
-  const history = readingHistory(observed(facts, all), item);
-  if (history.length === 0) return null;
+  const history = readingHistory(observed(facts, all), planned.key);
   return (
-    <ul aria-label="What was said of it" className="text-xs text-quiet">
-      {history.map((reading, at) => (
-        <li key={reading.id} className={at === 0 ? '' : 'line-through decoration-1'}>
-          <span className="font-mono">{wordsOf(reading, unit, degrees)}</span>
-          {reading.status !== 'taken' && `: ${reading.why}`} · <When at={reading.at} />
-          {reading.author && ` · ${reading.author}`}
-          {reading.instrument && ` · ${reading.instrument}`}
-          {reading.note && ` · ${reading.note}`}
-          {timeDoubt(reading, now, began) && <b className="text-warn"> · {timeDoubt(reading, now, began)}</b>}
-        </li>
-      ))}
-    </ul>
+    <>
+      {history.length > 0 && (
+        <ul aria-label="What was said of it" className="text-xs text-quiet">
+          {history.map((reading, at) => (
+            <li key={reading.id} className={at === 0 ? '' : 'line-through decoration-1'}>
+              <span className="font-mono">{wordsOf(reading, planned.item, degrees)}</span>
+              {reading.status !== 'taken' && `: ${reading.why}`} · <When at={reading.at} />
+              {reading.author && ` · ${reading.author}`}
+              {reading.instrument && ` · ${reading.instrument}`}
+              {reading.note && ` · ${reading.note}`}
+              {timeDoubt(reading, now, began) && <b className="text-warn"> · {timeDoubt(reading, now, began)}</b>}
+            </li>
+          ))}
+        </ul>
+      )}
+      <Earlier planned={planned} />
+    </>
   );
 };

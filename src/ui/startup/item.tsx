@@ -20,7 +20,7 @@ interface StartupItemProps {
 }
 
 const Tick = ({ planned }: StartupItemProps) => {
-  const { key, item } = planned;
+  const { item } = planned;
   const { openedAt } = useItem(planned);
   return (
     <li className="border-b border-line py-1">
@@ -33,7 +33,7 @@ const Tick = ({ planned }: StartupItemProps) => {
       </div>
       <TickShut planned={planned} />
       <div className="pl-9">
-        <ItemHistory item={key} unit="" now={openedAt} />
+        <ItemHistory planned={planned} now={openedAt} />
       </div>
     </li>
   );
@@ -52,7 +52,7 @@ const HeldShut = ({ planned: { heldShut, reading, item } }: StartupItemProps) =>
 );
 
 const Measure = ({ planned, tried }: StartupItemProps) => {
-  const { key, item, reading, verdict } = planned;
+  const { item, reading, verdict } = planned;
   const { keep, leads, place, setPlace, expected, field, openedAt } = useItem(planned);
   const { scale } = useDegrees();
   return (
@@ -96,7 +96,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
       {typeof reading?.value === 'number' && (
         <SlipLine item={item} typed={reading.value} place={reading.place} onTake={(value) => keep(value)} />
       )}
-      <ItemHistory item={key} unit={item.unit} now={openedAt} />
+      <ItemHistory planned={planned} now={openedAt} />
     </li>
   );
 };

@@ -36,7 +36,7 @@ const Heading = ({ label, children }: { label: string; children: React.ReactNode
 );
 
 const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
-  const { key, item, leftOut } = planned;
+  const { item, leftOut } = planned;
   const { openedAt } = useItem(planned);
   return (
     <>
@@ -48,7 +48,7 @@ const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
       <div className="mt-3">
         <TickButton planned={planned} isLarge />
       </div>
-      <ItemHistory item={key} unit="" now={openedAt} />
+      <ItemHistory planned={planned} now={openedAt} />
       <div className="mt-auto">
         <NextButton next={next} onNext={onNext} />
       </div>
@@ -58,7 +58,7 @@ const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
 
 const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
   const id = useId();
-  const { key, item, reading, leftOut } = planned;
+  const { item, reading, leftOut } = planned;
   const { keep, leads, place, setPlace, expected, field, openedAt } = useItem(planned);
   const entry = useNumberEntry(field);
   const [isFresh, setFresh] = useState(true);
@@ -131,7 +131,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
       {typeof read === 'number' && (
         <SlipLine item={item} typed={read} place={place} onTake={(value) => entry.type(String(value))} />
       )}
-      {entry.typed === null && <ItemHistory item={key} unit={item.unit} now={openedAt} />}
+      {entry.typed === null && <ItemHistory planned={planned} now={openedAt} />}
       <div className="mt-auto pt-2">
         <Keypad
           takesOpen={field.takesOpen}

@@ -15,7 +15,7 @@ export const StepLimits = ({ limits }: { limits: readonly FactPath[] }) => {
   if (shown.length === 0) return null;
   return (
     <details className="mt-3 border-y border-line">
-      <summary className="min-h-11 cursor-pointer py-2 font-semibold">From the plate and the manual</summary>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">What it is judged by</summary>
       <div className="grid gap-x-6 pb-3 sm:grid-cols-2">
         {shown.map((path) => (
           <FactField key={path} path={path} findings={NONE} />
