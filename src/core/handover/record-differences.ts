@@ -23,6 +23,7 @@ const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
   ]),
   ...(record.measured ?? []).map((line): [string, string] => ['Measured', line]),
   ...(record.trouble ?? []).map((line): [string, string] => ['Trouble', line]),
+  ...(record.returns ?? []).map((line): [string, string] => ['Return visit', line]),
   ...record.steps.flatMap(({ title, readings, done, leftOut }): [string, string][] => [
     ...readings.map((reading): [string, string] => [`${title}: ${reading.label}`, readingWords(reading)]),
     ...done.map((label): [string, string] => [`${title}: ${label}`, 'done']),

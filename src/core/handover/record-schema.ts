@@ -42,6 +42,7 @@ const recordSchema = shape({
   tally: words(),
   measured: array(words().required()).max(20).optional(),
   trouble: array(words().required()).max(20).optional(),
+  returns: array(words().required()).max(200).optional(),
   steps: listOf({
     title: words(),
     readings: listOf({

@@ -85,5 +85,9 @@ test('a reading of about a year ago stands beside today’s, and in what later d
   const amps = now.steps.flatMap(({ readings }) => readings).find(({ label }) => label === 'Compressor')!;
   expect(amps.before).toBe(`${amps.read} on ${earlier.at(-1)!.at.slice(0, 10)}`);
   expect(record(source(proved)).steps.flatMap(({ readings }) => readings)[0]).not.toHaveProperty('before');
-  expect(recordDifferences(record(source(proved)), now).map(({ now: words }) => words).join()).toMatch(/before /);
+  expect(
+    recordDifferences(record(source(proved)), now)
+      .map(({ now: words }) => words)
+      .join(),
+  ).toMatch(/before /);
 });

@@ -15,6 +15,7 @@ import { type JobModel, jobModel } from '../model';
 import { observedNow } from '../model/observable';
 import { valueWords } from '../startup/item-value';
 import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';
+import { returnVisit } from '../startup/return-visit';
 import type { Grade } from '../startup/step';
 import { forVisit } from '../startup/visit-list';
 import { roundTo } from '../units/round';
@@ -86,6 +87,8 @@ export interface HandoverRecord {
   readonly measured?: readonly string[] | undefined;
   /** What was wrong and what became of it; records of before have none. */
   readonly trouble?: readonly string[] | undefined;
+  /** What waits for a return visit, with why and when; records of before have none. */
+  readonly returns?: readonly string[] | undefined;
   readonly steps: readonly RecordStep[];
   readonly set: Spell | null;
   readonly settings: readonly { readonly controller: string; readonly rows: readonly RecordSetting[] }[];
@@ -240,7 +243,8 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
 export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRecord => {
   const { facts, readings, settingMarks, visit } = source;
   const model = jobModel(facts);
-  const steps = forVisit(model.startup(readings, moment, source.confirmed), visit?.reason ?? 'new');
+  const all = model.startup(readings, moment, source.confirmed);
+  const steps = forVisit(all, visit?.reason ?? 'new');
   const { pass, warn, fail, open, leftOut } = tally(steps);
   const instruments = [...new Set(readings.map(({ instrument }) => instrument))].filter(Boolean).join('; ');
   const taken = spell(readings);
@@ -256,6 +260,9 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     tally: `${pass} passed, ${warn} to look at again, ${fail} failed, ${open} open${leftOut > 0 ? `, ${leftOut} not measured` : ''}.`,
     measured: measuredLines(model, readings, moment),
     trouble: troubleStory(model, readings, steps),
+    returns: returnVisit(facts, all).map(
+      ({ what, why, due }) => `${what}. ${why} ${due[0]!.toUpperCase()}${due.slice(1)}.`,
+    ),
     steps: steps
       .filter(({ items }) => items.some(({ reading, leftOut: left }) => reading ?? left))
       .map((planned) => stepOf(planned, beforeOf(source))),

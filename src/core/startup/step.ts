@@ -17,6 +17,14 @@ export interface Wait {
   readonly why: string;
 }
 
+/** The weather that a step waits for. */
+export interface WeatherWait {
+  readonly weather: 'warmer' | 'colder';
+  /** From this outdoor temperature on it can be proved, °F. */
+  readonly atF: number;
+  readonly why: string;
+}
+
 export type Grade = 'pass' | 'warn' | 'fail' | 'noted';
 
 export interface Verdict {
@@ -82,6 +90,8 @@ export interface BuiltStep {
   readonly waits: readonly Wait[];
   /** Limits that are typed here: from a plate, a chart or a manual. */
   readonly limits?: readonly FactPath[];
+  /** Why today's weather does not let it be proved as it runs; what is open then waits for a return visit. */
+  readonly waitsFor?: WeatherWait;
   /** What the heat pump was measured to give in this call, where that can be told. */
   readonly capacity?: MeasuredCapacity;
   readonly items: readonly Item[];

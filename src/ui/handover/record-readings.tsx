@@ -22,7 +22,7 @@ const ReadingLine = ({ reading }: { reading: RecordReading }) => {
 };
 
 /** Every reading with what was expected and its verdict, step by step. */
-export const RecordReadings = ({ taken, tally, measured, trouble, steps }: HandoverRecord) => (
+export const RecordReadings = ({ taken, tally, measured, trouble, returns, steps }: HandoverRecord) => (
   <>
     {taken && (
       <p className="text-sm">
@@ -37,6 +37,11 @@ export const RecordReadings = ({ taken, tally, measured, trouble, steps }: Hando
           <li key={line}>{line}</li>
         ))}
       </ul>
+    )}
+    {returns && returns.length > 0 && (
+      <p className="text-sm print:text-[6.4pt] print:leading-[1.1]">
+        <b>For a return visit:</b> {returns.join(' ')}
+      </p>
     )}
     {measured && measured.length > 0 && <p className="text-sm font-semibold">{measured.join(' ')}</p>}
     <div className="mt-1 gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[6.4pt] print:leading-[1.02]">

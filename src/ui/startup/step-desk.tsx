@@ -4,6 +4,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useRef } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import type { PlannedStep } from '@/core/startup/plan';
+import type { ReturnItem } from '@/core/startup/return-visit';
 import { Cautions } from '../cautions';
 import { Said } from '../degrees';
 import { VisitLine } from '../job/visit-line';
@@ -23,11 +24,13 @@ interface StepDeskProps {
   readonly number: number;
   readonly list: VisitList;
   readonly tried: ReadonlyMap<string, string>;
+  /** What a return visit is for, where the step says so. */
+  readonly returns: readonly ReturnItem[];
   readonly onGo: (id: string) => void;
 }
 
 /** Startup with room: the steps beside, the whole step at once. */
-export const StepDesk = ({ steps, list, number, tried, onGo }: StepDeskProps) => {
+export const StepDesk = ({ steps, list, number, tried, returns, onGo }: StepDeskProps) => {
   const top = useRef<HTMLDivElement>(null);
   const planned = steps[number]!;
   const { step, built, items } = planned;
@@ -76,7 +79,7 @@ export const StepDesk = ({ steps, list, number, tried, onGo }: StepDeskProps) =>
           lines={built.cautions.map((caution) => CAUTIONS[caution])}
         />
         <CallBar call={built.call} />
-        <StepGround planned={planned} />
+        <StepGround planned={planned} returns={returns} />
         <ul key={step.id} className="mt-3 border-t-2 border-ink">
           {items.map((item) => (
             <StartupItem key={item.key} planned={item} tried={tried.get(item.key)} />

@@ -1,14 +1,23 @@
 'use client';
 
 import type { PlannedStep } from '@/core/startup/plan';
+import type { ReturnItem } from '@/core/startup/return-visit';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 import { CapacityLine } from './capacity-line';
 import { Countdown } from './countdown';
+import { ReturnList } from './return-list';
 import { StepLimits } from './step-limits';
 
 /** How to put the system where a step is read, and the waits that it imposes. */
-export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep }) => {
+export const StepGround = ({
+  planned: { step, built },
+  returns,
+}: {
+  planned: PlannedStep;
+  /** What a return visit is for, where this is the step that says so. */
+  returns: readonly ReturnItem[];
+}) => {
   const jobId = useJob((job) => job.saved.id);
   return (
     <>
@@ -29,6 +38,7 @@ export const StepGround = ({ planned: { step, built } }: { planned: PlannedStep 
           ))}
         </div>
       )}
+      <ReturnList items={returns} />
       {built.capacity && <CapacityLine capacity={built.capacity} />}
     </>
   );

@@ -5,6 +5,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, stepGrade } from '@/core/startup/plan';
+import type { ReturnItem } from '@/core/startup/return-visit';
 import { CautionSign } from '../cautions';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
@@ -28,6 +29,8 @@ interface StepPhoneProps {
   /** 0: how to get there; then the step's readings, from 1. */
   readonly at: number;
   readonly tried: ReadonlyMap<string, string>;
+  /** What a return visit is for, where the step says so. */
+  readonly returns: readonly ReturnItem[];
   readonly onGo: (id: string) => void;
   readonly onAt: (at: number) => void;
 }
@@ -71,7 +74,15 @@ const StepsSheet = ({
 };
 
 /** Before a step's readings: what can hurt, how to put the system there, what to wait for. */
-const Before = ({ planned, onNext }: { planned: PlannedStep; onNext: () => void }) => {
+const Before = ({
+  planned,
+  returns,
+  onNext,
+}: {
+  planned: PlannedStep;
+  returns: readonly ReturnItem[];
+  onNext: () => void;
+}) => {
   const cautions = planned.built.cautions.map((caution) => CAUTIONS[caution]);
   const readCaution = useJob((job) => job.readCaution);
   return (
@@ -81,7 +92,7 @@ const Before = ({ planned, onNext }: { planned: PlannedStep; onNext: () => void 
       </p>
       {cautions.length > 0 && <CautionSign lines={cautions} />}
       <VisitLine />
-      <StepGround planned={planned} />
+      <StepGround planned={planned} returns={returns} />
       <div className="mt-auto pt-3">
         <button
           type="button"
@@ -99,7 +110,7 @@ const Before = ({ planned, onNext }: { planned: PlannedStep; onNext: () => void 
 };
 
 /** Startup on a phone: one reading at a time, the steps and the cautions a tap away. */
-export const StepPhone = ({ steps, list, number, at, tried, onGo, onAt }: StepPhoneProps) => {
+export const StepPhone = ({ steps, list, number, at, tried, returns, onGo, onAt }: StepPhoneProps) => {
   const planned = steps[number]!;
   const { step, built, items } = planned;
   const item = items[at - 1];
@@ -130,7 +141,7 @@ export const StepPhone = ({ steps, list, number, at, tried, onGo, onAt }: StepPh
       <CallBar call={built.call} />
       {!item ? (
         <div className="flex flex-1 flex-col pt-2">
-          <Before planned={planned} onNext={() => onAt(Math.max(0, openBefore) + 1)} />
+          <Before planned={planned} returns={returns} onNext={() => onAt(Math.max(0, openBefore) + 1)} />
         </div>
       ) : (
         <>

@@ -1,13 +1,10 @@
-import { OUTDOOR_ITEM } from '../conditions';
 import { expectBetween } from '../expect';
 import { numberRead, type StartupContext } from '../given';
 import { motorAmpsItem } from '../motor-amps';
 import { recorded } from '../recorded';
 import type { Expectation, Item, StartupStep } from '../step';
 import { minOffWait, steadyRunWait } from '../waits';
-
-/** Below this outdoors cooling says nothing of a unit, °F. Our judgement: makers' charts begin about there. */
-export const LEAST_COOLING_F = 65;
+import { coolingWait } from '../weather-waits';
 
 /**
  * How much colder the supply should be, °F, by indoor wet bulb: damp air gives more of the coil's work as water.
@@ -22,9 +19,8 @@ const RETURN_ITEM = 'cool-air/return';
 const WET_BULB_ITEM = 'cool-air/wet-bulb';
 
 const expectSupply = (context: StartupContext): Expectation => {
-  const outdoorF = numberRead(context, OUTDOOR_ITEM) ?? context.moment.outdoorF;
-  if (outdoorF < LEAST_COOLING_F)
-    return { kind: 'needs', what: `${LEAST_COOLING_F} °F or more outdoors: due in the cooling season` };
+  const { waitsFor } = coolingWait(context);
+  if (waitsFor) return { kind: 'needs', what: `${waitsFor.atF} °F or more outdoors: due in the cooling season` };
   const returnF = numberRead(context, RETURN_ITEM);
   const wetBulbF = numberRead(context, WET_BULB_ITEM);
   if (returnF === undefined) return { kind: 'needs', what: 'the return air' };
@@ -67,6 +63,7 @@ export const coolAir: StartupStep = {
     cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
     how: ['A quarter hour of steady cooling. Wet bulb and temperature at the return, supply past the coil.'],
     call: 'cool-1',
+    ...coolingWait(context),
     waits: [minOffWait(context.facts), steadyRunWait(context.facts)],
     items: [
       motorAmpsItem(context, 'cool-1', 'compressor'),

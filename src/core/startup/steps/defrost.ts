@@ -9,6 +9,7 @@ import { type Item, type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
 import { tick } from '../tick';
 import { minOffWait } from '../waits';
+import { defrostWait } from '../weather-waits';
 
 /** What warms the air meanwhile, as the sentence goes on. */
 const temperedWords = (facts: Facts): string => {
@@ -68,6 +69,7 @@ export const defrost: StartupStep = {
         `Outdoor fan stops, valve turns${temperedWords(context.facts)}. Time it from start to the fan’s return.`,
       ],
       call: 'defrost',
+      ...defrostWait(context),
       waits: [
         minOffWait(context.facts),
         {

@@ -6,6 +6,7 @@ import { recorded } from '../recorded';
 import type { StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
 import { minOffWait, steadyRunWait } from '../waits';
+import { heatingWait } from '../weather-waits';
 
 export const heat2: StartupStep = {
   id: 'heat-2',
@@ -19,6 +20,7 @@ export const heat2: StartupStep = {
       'Terminals at once; amps and temperatures after a quarter hour at it.',
     ],
     call: 'heat-2',
+    ...heatingWait(context),
     waits: [minOffWait(context.facts), steadyRunWait(context.facts)],
     capacity: measuredCapacity(context, 'heat-2'),
     items: [

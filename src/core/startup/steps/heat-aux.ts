@@ -7,6 +7,15 @@ import { type StartupStep, stepMoment } from '../step';
 import { stripAmpsItems } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
+import { tick } from '../tick';
+import { auxiliaryWait } from '../weather-waits';
+
+/** Two ways to see strips run while a lockout holds them. */
+const WARM_DAY = [
+  'By jumper: thermostat off, R to W at the board’s strip, blower must come with it. It proves the kit, and not the thermostat and its wire.',
+  'By the owner’s setting: the lockout lifted for the test, then put back. It proves thermostat and wire as well.',
+  'Emergency heat passes no lockout: the kit itself is proved there.',
+] as const;
 
 export const heatAux: StartupStep = {
   id: 'heat-aux',
@@ -16,15 +25,18 @@ export const heatAux: StartupStep = {
   build: (context) => {
     const { facts } = context;
     const { held } = control(facts, stepMoment(context, 'heat-aux'));
+    const wait = auxiliaryWait(context);
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'never-defeat'],
       how: [
         `Thermostat: heat, setpoint ${apartF(5)} or more above the room.`,
         'Clamp one conductor of the kit’s feed and say where; volts at the kit’s breaker at the same time.',
         ...held.map(({ why }) => why),
+        ...(wait.waitsFor ? WARM_DAY : []),
         ...staticHow(facts, 'heat-aux'),
       ],
       call: 'heat-aux',
+      ...wait,
       waits: [sequencerWait(facts)],
       items: [
         ...terminalItems(context, 'heat-aux', [
@@ -39,6 +51,12 @@ export const heatAux: StartupStep = {
         returnItem(facts, 'heat-aux'),
         supplyItem(context, 'heat-aux'),
         ...staticItems(context, 'heat-aux'),
+        ...(wait.waitsFor
+          ? [
+              tick('by-jumper', 'Strips seen in the clamp by jumper, R to W at the board; jumper out'),
+              tick('put-back', 'Or by the owner’s setting: lockout lifted for the test is put back'),
+            ]
+          : []),
       ],
     };
   },

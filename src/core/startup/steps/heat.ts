@@ -9,6 +9,7 @@ import { staticHow, staticItems } from '../static-item';
 import { type StartupStep, stepMoment } from '../step';
 import { terminalItems } from '../terminal-items';
 import { minOffWait, steadyRunWait } from '../waits';
+import { heatingWait } from '../weather-waits';
 
 /** How the thermostat is set so that nothing but the heat pump heats. */
 const aloneWords = (facts: Facts): string => {
@@ -40,6 +41,7 @@ export const heat: StartupStep = {
             `At ${moment.outdoorF} °F out the compressor is locked out: come back when it is warmer, or lift the lockout for the test and put it back.`,
           ],
       call: 'heat-1',
+      ...heatingWait(context),
       waits: [minOffWait(facts), steadyRunWait(facts)],
       capacity: measuredCapacity(context, 'heat-1'),
       items: [

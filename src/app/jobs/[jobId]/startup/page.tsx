@@ -1,6 +1,7 @@
 'use client';
 
 import { jobName } from '@/core/job/document';
+import { type ReturnItem, returnVisit } from '@/core/startup/return-visit';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
 import { useMoment } from '@/ui/job/use-moment';
@@ -13,6 +14,8 @@ import { useVisitList } from '@/ui/startup/use-visit-list';
 import { NARROW_SCREEN, useMedia } from '@/ui/use-media';
 import { usePrinting } from '@/ui/use-printing';
 
+const NO_RETURNS: readonly ReturnItem[] = [];
+
 const StartupPage = () => {
   const readings = useJob((job) => job.readings);
   const moment = useMoment();
@@ -20,9 +23,12 @@ const StartupPage = () => {
   const facts = useJob((job) => job.facts);
   const model = useModel();
   const reason = useJob((job) => shownVisit(job)?.reason ?? 'new');
-  const { steps, list } = useVisitList(model.startup(readings, moment, confirmed), reason);
+  const all = model.startup(readings, moment, confirmed);
+  const { steps, list } = useVisitList(all, reason);
   const { number, planned, at, go, goAt } = useStep(steps);
   const tried = model.tried(readings, moment, planned);
+  // The last step says what is left for another day, whatever list today's visit has.
+  const returns = planned.step.id === 'leave' ? returnVisit(facts, all) : NO_RETURNS;
   const isPrinting = usePrinting();
   const isPhone = useMedia(NARROW_SCREEN);
   return (
@@ -30,12 +36,21 @@ const StartupPage = () => {
       {isPrinting && <StartupPrint steps={steps} name={jobName(facts)} />}
       {isPhone ? (
         <div className="print:hidden">
-          <StepPhone steps={steps} list={list} number={number} at={at} tried={tried} onGo={go} onAt={goAt} />
+          <StepPhone
+            steps={steps}
+            list={list}
+            number={number}
+            at={at}
+            tried={tried}
+            returns={returns}
+            onGo={go}
+            onAt={goAt}
+          />
         </div>
       ) : (
         // The server does not know the screen: a phone shows nothing until it has said so.
         <div className="max-sm:invisible print:hidden">
-          <StepDesk steps={steps} list={list} number={number} tried={tried} onGo={go} />
+          <StepDesk steps={steps} list={list} number={number} tried={tried} returns={returns} onGo={go} />
         </div>
       )}
     </>

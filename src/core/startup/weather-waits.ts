@@ -1,0 +1,78 @@
+import { lockoutsInForce } from '../control/lockouts';
+import { control } from '../control/thermostat';
+import { OUTDOOR_ITEM } from './conditions';
+import { numberRead, type StartupContext } from './given';
+import { type BuiltStep, stepMoment } from './step';
+
+type Wait = Pick<BuiltStep, 'waitsFor'>;
+
+/** Below this outdoors cooling says nothing of a unit, °F. Our judgement: makers' charts begin about there. */
+const LEAST_COOLING_F = 65;
+/** Above this outdoors a heating run is short and says nothing of capacity, °F. Our judgement. */
+const MOST_HEATING_F = 65;
+/** Above this outdoors a coil does not get cold enough for its switch to close, °F. Our judgement. */
+const MOST_DEFROST_F = 50;
+
+const outdoorOf = (context: StartupContext): number => numberRead(context, OUTDOOR_ITEM) ?? context.moment.outdoorF;
+
+/** What heating by the compressor waits for: to be let run, or air that is cold enough to say something. */
+export const heatingWait = (context: StartupContext): Wait => {
+  const { facts } = context;
+  const held = control(facts, stepMoment(context, 'heat-1')).held.find(({ source }) => source === 'compressor');
+  const fromF = Math.max(
+    lockoutsInForce(facts).compressorBelowF ?? -Infinity,
+    facts.outdoorUnit.minOutdoorF ?? -Infinity,
+  );
+  if (held && Number.isFinite(fromF)) return { waitsFor: { weather: 'warmer', atF: fromF, why: held.why } };
+  return outdoorOf(context) > MOST_HEATING_F
+    ? {
+        waitsFor: {
+          weather: 'colder',
+          atF: MOST_HEATING_F,
+          why: 'In warm air a heating run is short: terminals and amps can be read, capacity cannot.',
+        },
+      }
+    : {};
+};
+
+/** What auxiliary heat waits for: an outdoor temperature at which nothing holds it. */
+export const auxiliaryWait = (context: StartupContext): Wait => {
+  const { facts } = context;
+  const { auxAboveF } = lockoutsInForce(facts);
+  const dials = facts.gates.outdoorThermostats.map(({ closesBelowF }) => closesBelowF);
+  const gates = [...(auxAboveF === null ? [] : [auxAboveF]), ...dials];
+  const toF = Math.min(...gates);
+  return gates.length > 0 && outdoorOf(context) > toF
+    ? {
+        waitsFor: {
+          weather: 'colder',
+          atF: toF,
+          why: `At ${outdoorOf(context)} °F out a gate holds auxiliary heat, or a bank of it.`,
+        },
+      }
+    : {};
+};
+
+/** What a defrost waits for: a coil that gets cold. */
+export const defrostWait = (context: StartupContext): Wait =>
+  outdoorOf(context) > MOST_DEFROST_F
+    ? {
+        waitsFor: {
+          weather: 'colder',
+          atF: MOST_DEFROST_F,
+          why: 'In warm air the coil stays warm: a defrost can only be forced where the board’s label says how.',
+        },
+      }
+    : {};
+
+/** What cooling air waits for: warmth outdoors. */
+export const coolingWait = (context: StartupContext): Wait =>
+  outdoorOf(context) < LEAST_COOLING_F
+    ? {
+        waitsFor: {
+          weather: 'warmer',
+          atF: LEAST_COOLING_F,
+          why: 'In cold air cooling proves the valve, and nothing of amps, split and charge.',
+        },
+      }
+    : {};
