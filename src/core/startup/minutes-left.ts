@@ -1,4 +1,5 @@
 import type { PlannedItem, PlannedStep } from './planned';
+import type { Item } from './step';
 
 /** Seconds that one item takes once the system is there, by its unit. Our judgement. */
 const ITEM_S: Readonly<Record<string, number>> = {
@@ -13,7 +14,10 @@ const ITEM_S: Readonly<Record<string, number>> = {
 };
 const OTHER_S = 60;
 /** Going to a step's place, reading how, setting the call. */
-const STEP_S = 90;
+export const STEP_S = 90;
+
+/** Seconds that reading an item takes once the system is there. */
+export const readSeconds = ({ unit }: Item): number => ITEM_S[unit] ?? OTHER_S;
 
 const isOpen = ({ verdict, leftOut }: PlannedItem) => !verdict && !leftOut;
 
@@ -26,7 +30,7 @@ export const minutesLeft = (steps: readonly PlannedStep[]): number => {
   for (const { built, items } of steps) {
     const open = items.filter(isOpen);
     if (open.length === 0) continue;
-    const reading = open.reduce((sum, { item }) => sum + (ITEM_S[item.unit] ?? OTHER_S), 0);
+    const reading = open.reduce((sum, { item }) => sum + readSeconds(item), 0);
     const wait = Math.max(0, ...built.waits.map((each) => each.seconds));
     // While a system runs steady, the step's other readings are taken.
     seconds += STEP_S + Math.max(reading, wait);

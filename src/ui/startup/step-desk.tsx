@@ -14,8 +14,9 @@ import { CallBar } from './call-bar';
 import { StartupItem } from './item';
 import { ListLine } from './list-line';
 import { StepGround } from './step-ground';
-import { StepList, TallyLine } from './step-list';
+import { placesOf, StepList, TallyLine } from './step-list';
 import { TriedLine } from './tried-line';
+import type { RouteChoice } from './use-route';
 import { cautionPlace } from './use-step';
 import type { VisitList } from './use-visit-list';
 
@@ -23,6 +24,7 @@ interface StepDeskProps {
   readonly steps: readonly PlannedStep[];
   readonly number: number;
   readonly list: VisitList;
+  readonly route: RouteChoice;
   readonly tried: ReadonlyMap<string, string>;
   /** What a return visit is for, where the step says so. */
   readonly returns: readonly ReturnItem[];
@@ -30,7 +32,7 @@ interface StepDeskProps {
 }
 
 /** Startup with room: the steps beside, the whole step at once. */
-export const StepDesk = ({ steps, list, number, tried, returns, onGo }: StepDeskProps) => {
+export const StepDesk = ({ steps, list, route, number, tried, returns, onGo }: StepDeskProps) => {
   const top = useRef<HTMLDivElement>(null);
   const planned = steps[number]!;
   const { step, built, items } = planned;
@@ -42,9 +44,9 @@ export const StepDesk = ({ steps, list, number, tried, returns, onGo }: StepDesk
     <div ref={top} className="mx-auto max-w-6xl scroll-mt-16 gap-8 px-3 py-4 sm:px-6 lg:flex">
       <div className="lg:w-64 lg:shrink-0">
         <TallyLine steps={steps} />
-        <ListLine steps={steps} list={list} />
+        <ListLine steps={steps} list={list} route={route} />
         <div className="max-lg:hidden">
-          <StepList steps={steps} current={step.id} onGo={go} />
+          <StepList steps={steps} places={placesOf(route)} current={step.id} onGo={go} />
         </div>
         <label className="mb-3 block lg:hidden">
           <span className="eyebrow">Step</span>

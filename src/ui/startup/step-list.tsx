@@ -1,7 +1,10 @@
 'use client';
 
+import { STARTUP_PLACES } from '@/core/startup/item-place';
 import { type PlannedStep, stepGrade, tally } from '@/core/startup/plan';
+import type { Route } from '@/core/startup/route';
 import { GradeMark } from './grade-mark';
+import type { RouteChoice } from './use-route';
 
 /** How many readings stand with each verdict. */
 export const TallyLine = ({ steps }: { steps: readonly PlannedStep[] }) => {
@@ -24,14 +27,21 @@ export const TallyLine = ({ steps }: { steps: readonly PlannedStep[] }) => {
   );
 };
 
+const NO_PLACES: Route['places'] = new Map();
+
+/** Where the steps are read, where they stand by place. */
+export const placesOf = ({ taken }: RouteChoice): Route['places'] => taken?.places ?? NO_PLACES;
+
 interface StepListProps {
   readonly steps: readonly PlannedStep[];
+  /** Where each step is read, in order; empty where the steps stand as listed. */
+  readonly places: Route['places'];
   readonly current: string;
   readonly onGo: (id: string) => void;
 }
 
 /** The steps in the order of the work, each with its worst verdict. */
-export const StepList = ({ steps, current, onGo }: StepListProps) => (
+export const StepList = ({ steps, places, current, onGo }: StepListProps) => (
   <ol aria-label="Steps">
     {steps.map((planned, at) => (
       <li key={planned.step.id}>
@@ -43,7 +53,17 @@ export const StepList = ({ steps, current, onGo }: StepListProps) => (
         >
           <span className="w-5 font-mono text-xs">{at + 1}</span>
           <GradeMark grade={stepGrade(planned)} />
-          <span className="font-label text-lg">{planned.step.title}</span>
+          <span>
+            <span className="font-label text-lg">{planned.step.title}</span>
+            {places.has(planned.step.id) && (
+              <span className="block pb-1 text-xs leading-tight">
+                {places
+                  .get(planned.step.id)!
+                  .map((place) => STARTUP_PLACES[place])
+                  .join(' → ')}
+              </span>
+            )}
+          </span>
         </button>
       </li>
     ))}

@@ -17,8 +17,9 @@ import { GradeMark } from './grade-mark';
 import { ListLine } from './list-line';
 import { OneReading } from './one-reading';
 import { StepGround } from './step-ground';
-import { StepList, TallyLine } from './step-list';
+import { placesOf, StepList, TallyLine } from './step-list';
 import { TriedLine } from './tried-line';
+import type { RouteChoice } from './use-route';
 import { cautionPlace } from './use-step';
 import type { VisitList } from './use-visit-list';
 
@@ -26,6 +27,7 @@ interface StepPhoneProps {
   readonly steps: readonly PlannedStep[];
   readonly number: number;
   readonly list: VisitList;
+  readonly route: RouteChoice;
   /** 0: how to get there; then the step's readings, from 1. */
   readonly at: number;
   readonly tried: ReadonlyMap<string, string>;
@@ -38,10 +40,15 @@ interface StepPhoneProps {
 const StepsSheet = ({
   steps,
   list,
+  route,
   current,
   onGo,
   children,
-}: Parameters<typeof StepList>[0] & { list: VisitList; children: React.ReactNode }) => {
+}: Omit<Parameters<typeof StepList>[0], 'places'> & {
+  list: VisitList;
+  route: RouteChoice;
+  children: React.ReactNode;
+}) => {
   const [isOpen, setOpen] = useState(false);
   return (
     <Dialog.Root open={isOpen} onOpenChange={setOpen}>
@@ -54,9 +61,10 @@ const StepsSheet = ({
         >
           <Dialog.Title className="font-label text-2xl font-semibold">Steps</Dialog.Title>
           <TallyLine steps={steps} />
-          <ListLine steps={steps} list={list} />
+          <ListLine steps={steps} list={list} route={route} />
           <StepList
             steps={steps}
+            places={placesOf(route)}
             current={current}
             onGo={(id) => {
               setOpen(false);
@@ -110,7 +118,7 @@ const Before = ({
 };
 
 /** Startup on a phone: one reading at a time, the steps and the cautions a tap away. */
-export const StepPhone = ({ steps, list, number, at, tried, returns, onGo, onAt }: StepPhoneProps) => {
+export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo, onAt }: StepPhoneProps) => {
   const planned = steps[number]!;
   const { step, built, items } = planned;
   const item = items[at - 1];
@@ -119,7 +127,7 @@ export const StepPhone = ({ steps, list, number, at, tried, returns, onGo, onAt 
   const openBefore = items.findIndex((each) => !each.reading && !each.leftOut);
   return (
     <article aria-labelledby="step-title" className="flex min-h-[calc(100dvh-9.75rem)] flex-col px-3 pb-2">
-      <StepsSheet steps={steps} list={list} current={step.id} onGo={onGo}>
+      <StepsSheet steps={steps} list={list} route={route} current={step.id} onGo={onGo}>
         <button type="button" className="flex min-h-11 items-center gap-2 border-b border-line text-left">
           <span className="sr-only">Steps</span>
           <GradeMark grade={stepGrade(planned)} />

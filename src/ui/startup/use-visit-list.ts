@@ -1,6 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
 import type { VisitReason } from '@/core/job/visit';
 import type { PlannedStep } from '@/core/startup/planned';
 import { forVisit } from '@/core/startup/visit-list';
@@ -26,7 +27,7 @@ export const useVisitList = (
   reason: VisitReason,
 ): { readonly steps: readonly PlannedStep[]; readonly list: VisitList } => {
   const query = useSearchParams();
-  const folded = forVisit(all, reason);
+  const folded = useMemo(() => forVisit(all, reason), [all, reason]);
   const wanted = query.get('step');
   // A link to a step that is not on the list shows it all the same.
   const isBeyond =

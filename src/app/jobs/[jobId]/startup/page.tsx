@@ -9,6 +9,7 @@ import { shownVisit } from '@/ui/job/visits';
 import { StartupPrint } from '@/ui/startup/startup-print';
 import { StepDesk } from '@/ui/startup/step-desk';
 import { StepPhone } from '@/ui/startup/step-phone';
+import { useRoute } from '@/ui/startup/use-route';
 import { useStep } from '@/ui/startup/use-step';
 import { useVisitList } from '@/ui/startup/use-visit-list';
 import { NARROW_SCREEN, useMedia } from '@/ui/use-media';
@@ -24,7 +25,8 @@ const StartupPage = () => {
   const model = useModel();
   const reason = useJob((job) => shownVisit(job)?.reason ?? 'new');
   const all = model.startup(readings, moment, confirmed);
-  const { steps, list } = useVisitList(all, reason);
+  const { steps: listed, list } = useVisitList(all, reason);
+  const { steps, route } = useRoute(facts, listed);
   const { number, planned, at, go, goAt } = useStep(steps);
   const tried = model.tried(readings, moment, planned);
   // The last step says what is left for another day, whatever list today's visit has.
@@ -39,6 +41,7 @@ const StartupPage = () => {
           <StepPhone
             steps={steps}
             list={list}
+            route={route}
             number={number}
             at={at}
             tried={tried}
@@ -50,7 +53,7 @@ const StartupPage = () => {
       ) : (
         // The server does not know the screen: a phone shows nothing until it has said so.
         <div className="max-sm:invisible print:hidden">
-          <StepDesk steps={steps} list={list} number={number} tried={tried} returns={returns} onGo={go} />
+          <StepDesk steps={steps} list={list} route={route} number={number} tried={tried} returns={returns} onGo={go} />
         </div>
       )}
     </>

@@ -1,0 +1,43 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
+import type { Facts } from '@/core/job/document';
+import type { PlannedStep } from '@/core/startup/planned';
+import { type People, placeRoute, plainRoute, type Route } from '@/core/startup/route';
+
+const ORDER = 'order';
+const BY_PLACE = 'place';
+const PEOPLE = 'people';
+
+/** In which order the steps stand, what that saves, and how to choose. */
+export interface RouteChoice {
+  readonly isByPlace: boolean;
+  readonly people: People;
+  /** The route that the steps stand in; null where they stand as listed. */
+  readonly taken: Route | null;
+  /** Both orders, worked out when they are asked for. */
+  readonly compare: () => { readonly plain: Route; readonly byPlace: Route };
+  readonly choose: (isByPlace: boolean, people: People) => void;
+}
+
+/** Steps as the work is listed, or by place; which of the two, and for how many, stands in the address. */
+export const useRoute = (
+  facts: Facts,
+  steps: readonly PlannedStep[],
+): { readonly steps: readonly PlannedStep[]; readonly route: RouteChoice } => {
+  const query = useSearchParams();
+  const isByPlace = query.get(ORDER) === BY_PLACE;
+  const people: People = query.get(PEOPLE) === '2' ? 2 : 1;
+  const taken = useMemo(() => (isByPlace ? placeRoute(facts, steps, people) : null), [facts, steps, people, isByPlace]);
+  const compare = () => ({ plain: plainRoute(facts, steps, people), byPlace: placeRoute(facts, steps, people) });
+  const choose = (next: boolean, going: People) => {
+    const address = new URLSearchParams(window.location.search);
+    if (next) address.set(ORDER, BY_PLACE);
+    else address.delete(ORDER);
+    if (going === 2) address.set(PEOPLE, '2');
+    else address.delete(PEOPLE);
+    window.history.pushState(null, '', `?${address.toString()}`);
+  };
+  return { steps: taken?.steps ?? steps, route: { isByPlace, people, taken, compare, choose } };
+};
