@@ -21,6 +21,7 @@ const inC = (page: Page) =>
   page.context().addCookies([{ name: 'gate-cross-degrees', value: 'C', url: test.info().project.use.baseURL! }]);
 
 test('every screen is read in °C once it is chosen', async ({ page }) => {
+  test.setTimeout(120_000);
   await inC(page);
   const id = await freshJob(page);
   for (const screen of [...SCREENS.filter((each) => !each.startsWith('/library/')), 'startup?step=emergency']) {

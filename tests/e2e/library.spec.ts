@@ -122,11 +122,11 @@ test('switches and jumpers: a bank is added, its patterns are checked, one switc
   await copy(page, 'Stonecrop');
   await page.getByRole('button', { name: 'Bank', exact: true }).click();
   await page.getByRole('button', { name: 'Entry', exact: true }).click();
-  const added = entryAt(page, 6);
+  const added = entryAt(page, 9);
   await added.getByLabel('Code', { exact: true }).fill('S1');
   await added.getByLabel('Setting that it sets').selectOption('strips-in-defrost');
   await added.getByLabel('Form').selectOption('switches');
-  await added.getByLabel('Bank').selectOption({ label: 'Bank 3' });
+  await added.getByLabel('Bank').selectOption({ label: 'Bank 4' });
   await expect(added.getByLabel('Code of option 1')).toHaveValue('0');
   await added.getByLabel('Code of option 2').fill('10');
   await expect(added).toContainText('does not fit 1 switches');
@@ -147,7 +147,7 @@ test('an entry is moved, copied and taken out; a number keeps its range', async 
   await air.getByLabel('Most').fill('1800');
   await settled(page);
   const { entries } = await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json();
-  expect([entries.length, entries[0].code, entries[3].form.max]).toEqual([12, 'A-04', 1800]);
+  expect([entries.length, entries[0].code, entries[3].form.max]).toEqual([17, 'A-04', 1800]);
 });
 
 test('a profile typed in by the crew is used for a card, and what it lacks is said there', async ({ page }) => {

@@ -17,7 +17,7 @@ test('an answer at the kitchen table says what it sets, lands on the job, and mo
     .filter({ has: page.getByText('When it is really cold') })
     .first();
   await expect(question.getByRole('list', { name: 'What it sets' })).toContainText(
-    'The bill: Droop before backup: 3 °F',
+    'The bill: Response: Calm · Droop before backup: 3 °F',
   );
   await question.getByText('The bill', { exact: true }).click();
   await expectSaved(page);

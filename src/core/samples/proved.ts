@@ -163,6 +163,8 @@ export const proved: Sample = {
     [124, 'cool/valve', 'done'],
     [134, 'outage/comes-back', 'done'],
     [140, 'leave/settings', 'done'],
+    [142, 'leave/tests-off', 'done'],
+    [143, 'leave/mode', 'done'],
     [145, 'leave/panels', 'done'],
     [150, 'leave/shown-emergency', 'done'],
     [151, 'leave/shown-filter', 'done'],

@@ -20,6 +20,7 @@ const STEP_PLACES: Readonly<Record<string, StartupPlace>> = {
   defrost: 'yard',
   refrigerant: 'yard',
   gates: 'wall',
+  'far-ends': 'wall',
   outage: 'wall',
   leave: 'wall',
 };

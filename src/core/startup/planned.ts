@@ -39,9 +39,14 @@ export interface PlannedStep {
   readonly items: readonly PlannedItem[];
 }
 
-/** Whether what was said of an item is that it is not done yet: taken back, or at one of its stages. */
-const isUnderWay = ({ stages = [] }: Item, value: ReadingValue): boolean =>
-  value === 'undone' || stages.some(({ word }) => value === seenValue(word));
+/**
+ * Whether what was said of an item is that it is not done yet: taken back, at one of its stages, or done where it no
+ * longer stands, as of a gate that was moved since.
+ */
+const isUnderWay = ({ stages = [], places }: Item, { value, place }: TakenReading): boolean =>
+  value === 'undone' ||
+  stages.some(({ word }) => value === seenValue(word)) ||
+  (value === 'done' && places !== undefined && !places.some(({ id }) => id === place));
 
 /** What is expected of an item at a place, and the verdict on a value there. */
 export const planItem = (
@@ -61,7 +66,7 @@ export const planItem = (
     heldShut: null,
     isLiveAgain: false,
     expected: item.expect(place),
-    verdict: reading && !isUnderWay(item, reading.value) ? judged(reading.value, place) : undefined,
+    verdict: reading && !isUnderWay(item, reading) ? judged(reading.value, place) : undefined,
     judged,
   };
 };

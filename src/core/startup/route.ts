@@ -50,6 +50,7 @@ const BEFORE: readonly (readonly [string, string])[] = [
   ['heat', 'cool'],
   ['heat', 'refrigerant'],
   ['heat', 'gates'],
+  ['heat', 'far-ends'],
   ['heat', 'emergency'],
   ['heat-aux', 'banks'],
   ['furnace', 'gas'],

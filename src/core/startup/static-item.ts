@@ -7,10 +7,11 @@ import { type Observation, observationKey } from '../model/observable';
 import { roundTo } from '../units/round';
 import { expectUpTo } from './expect';
 import { numberRead, type StartupContext } from './given';
+import { recorded } from './recorded';
 import type { Item } from './step';
 
 /** Airflow of each call that startup makes, CFM. The first of equals is where the pressure is read. */
-const airflows = (facts: Facts): readonly (readonly [CallId, number])[] => {
+export const callAirflows = (facts: Facts): readonly (readonly [CallId, number])[] => {
   const { heatCfm, auxCfm, coolCfm, fanCfm } = facts.airHandler;
   const isFurnace = backupOf(facts) === 'fossil';
   return [
@@ -23,9 +24,10 @@ const airflows = (facts: Facts): readonly (readonly [CallId, number])[] => {
 
 /** The call in which the blower moves the most air: the limit on the pressure is for it. */
 export const staticCall = (facts: Facts): CallId =>
-  airflows(facts).reduce((most, each) => (each[1] > most[1] ? each : most))[0];
+  callAirflows(facts).reduce((most, each) => (each[1] > most[1] ? each : most))[0];
 
-const staticOf = (call: CallId): Observation => ({ call, observable: { kind: 'pressure', at: 'static' } });
+/** The pressure as something that is read. */
+export const staticOf = (call: CallId): Observation => ({ call, observable: { kind: 'pressure', at: 'static' } });
 
 /** External static pressure at another airflow through the same ducts. Source: the fan laws, Δp ∝ CFM². */
 export const staticAt = (inWc: number, cfm: number, otherCfm: number): number => inWc * (otherCfm / cfm) ** 2;
@@ -44,7 +46,7 @@ export const staticItems = (context: StartupContext, call: CallId): Item[] => {
   const { facts } = context;
   if (call !== staticCall(facts)) return [];
   const most = facts.airHandler.maxStaticInWc;
-  const flows = new Map(airflows(facts));
+  const flows = new Map(callAirflows(facts));
   const cfm = flows.get(call)!;
   const fanCfm = facts.airHandler.fanCfm;
   const inFan = call === 'fan' ? undefined : numberRead(context, observationKey(facts, staticOf('fan')));
@@ -57,6 +59,13 @@ export const staticItems = (context: StartupContext, call: CallId): Item[] => {
       ? ''
       : `. Read with the fan alone: ${roundTo(inFan, 2)}, which is ${roundTo(staticAt(inFan, fanCfm, cfm), 2)} here`;
   return [
+    recorded(
+      'filter-drop',
+      'Drop over the filter',
+      'in. w.c.',
+      'Part of the whole: a clean filter takes a fifth or so.',
+    ),
+    recorded('coil-drop', 'Drop over the coil', 'in. w.c.', 'Wet and dry differ; the coil’s table has both.'),
     {
       id: 'static',
       of: staticOf(call),

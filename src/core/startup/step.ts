@@ -3,6 +3,7 @@ import { SOUND } from '../control/scenario';
 import type { FactPath, Facts } from '../job/document';
 import type { ReadingValue } from '../job/reading';
 import type { Observation } from '../model/observable';
+import type { AirflowSeen } from './airflow-seen';
 import type { MeasuredCapacity } from './capacity';
 import type { CautionId } from './cautions';
 import { OUTDOOR_ITEM } from './conditions';
@@ -92,6 +93,8 @@ export interface BuiltStep {
   readonly limits?: readonly FactPath[];
   /** Why today's weather does not let it be proved as it runs; what is open then waits for a return visit. */
   readonly waitsFor?: WeatherWait;
+  /** The airflow by each way that was read, beside one another. */
+  readonly airflows?: readonly AirflowSeen[];
   /** What the heat pump was measured to give in this call, where that can be told. */
   readonly capacity?: MeasuredCapacity;
   readonly items: readonly Item[];

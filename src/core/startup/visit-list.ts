@@ -28,6 +28,7 @@ const LISTS: Readonly<Record<VisitReason, Readonly<Record<string, Wanted>>>> = {
     defrost: ['volts-air-handler-W1', 'minutes', 'fan-amps'],
     cool: ['volts-outdoor-unit-valve', 'valve', 'static'],
     gates: 'all',
+    'far-ends': ['volts-heat-aux'],
     outage: ['comes-back'],
     refrigerant: ['superheat', 'subcooling', 'leak-sensor'],
     leave: 'all',
@@ -46,6 +47,7 @@ const LISTS: Readonly<Record<VisitReason, Readonly<Record<string, Wanted>>>> = {
     cool: ['volts-', 'valve'],
     'cool-2': ['volts-outdoor-unit-Y2'],
     gates: 'all',
+    'far-ends': ['volts-heat-aux'],
     outage: ['comes-back'],
     leave: 'all',
   },
@@ -85,6 +87,7 @@ export const MOST_ITEMS = 40;
 
 /** Where a list is too long, what goes first: what another step shows as well, or another visit can. */
 const GOES_FIRST: readonly (readonly [step: string, items: readonly string[]])[] = [
+  ['far-ends', ['']],
   ['gates', ['']],
   ['outage', ['']],
   ['refrigerant', ['']],

@@ -18,7 +18,7 @@ import { supplyOf } from './state';
 
 const FAMILIES = families();
 /** Every sixty-first family is enough here; `npm run mutations` takes them all. */
-const EVERY = process.env.MUTATIONS === 'all' ? 1 : 61;
+const EVERY = process.env.SWEEP === 'all' ? 1 : 61;
 const SOME = FAMILIES.filter((_, at) => at % EVERY === 5 % EVERY);
 
 const SENSOR_ENDS = ['S1', 'S2'].map((mark) => ({ device: 'thermostat', mark }) as const) as unknown as Readonly<

@@ -38,11 +38,6 @@ export const RecordReadings = ({ taken, tally, measured, trouble, returns, steps
         ))}
       </ul>
     )}
-    {returns && returns.length > 0 && (
-      <p className="text-sm print:text-[6.4pt] print:leading-[1.1]">
-        <b>For a return visit:</b> {returns.join(' ')}
-      </p>
-    )}
     {measured && measured.length > 0 && <p className="text-sm font-semibold">{measured.join(' ')}</p>}
     <div className="mt-1 gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[6.4pt] print:leading-[1.02]">
       {steps.map(({ title, readings, done, leftOut }) => (
@@ -59,6 +54,18 @@ export const RecordReadings = ({ taken, tally, measured, trouble, returns, steps
           </ul>
         </section>
       ))}
+      {returns && returns.length > 0 && (
+        <section>
+          <h4 className="mt-1 break-after-avoid font-label text-sm font-semibold print:mt-0.5 print:text-[7.5pt] print:leading-none">
+            For a return visit
+          </h4>
+          <ul>
+            {returns.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </section>
+      )}
     </div>
   </>
 );

@@ -4,6 +4,7 @@ import type { PlannedStep } from '@/core/startup/plan';
 import type { ReturnItem } from '@/core/startup/return-visit';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
+import { AirflowLines } from './airflow-lines';
 import { CapacityLine } from './capacity-line';
 import { Countdown } from './countdown';
 import { ReturnList } from './return-list';
@@ -39,6 +40,7 @@ export const StepGround = ({
         </div>
       )}
       <ReturnList items={returns} />
+      {built.airflows && built.airflows.length > 0 && <AirflowLines airflows={built.airflows} />}
       {built.capacity && <CapacityLine capacity={built.capacity} />}
     </>
   );

@@ -33,11 +33,13 @@ const MOST: Record<string, number> = {
 };
 
 /** One item of startup as it is worked on: where the clamp is, what stands, and what a field for it takes. */
-export const useItem = ({ key, item, reading, expected: planned, isLiveAgain }: PlannedItem) => {
+export const useItem = ({ key, item, reading, expected: planned, verdict, isLiveAgain }: PlannedItem) => {
   const keepReading = useKeepReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
-  const place = chosen ?? reading?.place ?? item.places?.[0]?.id ?? null;
+  // A place that the item no longer has, as of a gate that was moved, is where it was done once.
+  const stands = item.places?.some(({ id }) => id === reading?.place) ? reading?.place : undefined;
+  const place = chosen ?? stands ?? item.places?.[0]?.id ?? null;
   const keep = (value: ReadingValue, at = place, beside?: SaidBeside) => keepReading(value, at, beside);
   const value = typeof reading?.value === 'number' || reading?.value === 'OL' ? reading.value : null;
   return {
@@ -56,7 +58,7 @@ export const useItem = ({ key, item, reading, expected: planned, isLiveAgain }: 
         keep(reading.value, next, { instrument: reading.instrument, meterOhms: reading.meterOhms });
     },
     expected: chosen === null ? planned : item.expect(place),
-    isDone: reading?.value === 'done' && !isLiveAgain,
+    isDone: reading?.value === 'done' && verdict !== undefined && !isLiveAgain,
     field: {
       name: key,
       value,

@@ -1,4 +1,4 @@
-import { choiceFact, flagFact, numberFact, optionalNumberFact } from '../fact';
+import { choiceFact, flagFact, numberFact, optionalNumberFact, tableFact } from '../fact';
 import { WITH_FURNACE, WITH_STRIPS } from './system';
 
 const BURNING_GAS = { path: 'furnace.fuel', is: ['natural-gas', 'propane'] } as const;
@@ -183,6 +183,21 @@ export const proof = {
     max: 40,
     isDifference: true,
     place: 'yard',
+  }),
+  blowerTable: tableFact<{ staticInWc: number; cfm: number }>({
+    label: 'Blower table at its tap or setting',
+    place: 'closet',
+    item: 'row',
+    columns: {
+      staticInWc: { label: 'External static', unit: 'in. w.c.', min: 0, max: 2, step: 0.05 },
+      cfm: { label: 'Airflow', unit: 'CFM', min: 100, max: 4000, step: 5 },
+    },
+    least: 0,
+    most: 16,
+    distinct: 'staticInWc',
+    newRow: { staticInWc: 0.5, cfm: 1200 },
+    assumed: [],
+    why: 'From the door of the blower: what it moves at each pressure, at the tap it stands on.',
   }),
   sensorErrorF: numberFact({
     label: 'Outdoor sensor may be off by',

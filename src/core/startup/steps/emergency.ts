@@ -1,10 +1,13 @@
 import { kitRows } from '../../job/kit-rows';
 import { returnItem, supplyItem } from '../air-items';
 import { airflowCheck } from '../airflow-check';
+import { airflowsOf } from '../airflows';
 import type { StartupStep } from '../step';
 import { stripAmpsItems } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
+import { tick } from '../tick';
+import { fanAfterItem } from '../timed';
 
 const NO_HEAT = {
   means: 'The strips do not heat: this air says nothing of the airflow.',
@@ -29,10 +32,12 @@ export const emergency: StartupStep = {
         'Temperatures after ten minutes, out of sight of the strips: they give the airflow.',
       ],
       call: 'emergency',
+      airflows: airflowsOf(context),
       waits: [
         sequencerWait(facts),
         { id: 'steady', label: 'Steady air', seconds: 600, why: 'The rise settles in about ten minutes.' },
       ],
+      limits: ['proof.blowerTable'],
       items: [
         ...terminalItems(context, 'emergency', [
           'air-handler-W1',
@@ -55,6 +60,11 @@ export const emergency: StartupStep = {
             return { ...plain, means: `${plain.means} ${airflow.means}` };
           },
         },
+        fanAfterItem(facts),
+        tick(
+          'limit',
+          'Limit opens with the air shut off and comes back: only where the maker’s instructions ask for it; never bypassed',
+        ),
       ],
     };
   },

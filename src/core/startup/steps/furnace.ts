@@ -5,6 +5,7 @@ import { DEAD_VOLTS } from '../../units/control-volts';
 import { apartF } from '../../units/degrees';
 import { roundTo } from '../../units/round';
 import { returnItem, supplyItem } from '../air-items';
+import { airflowsOf } from '../airflows';
 import { expectBetween, expectUpTo } from '../expect';
 import { numberRead, type StartupContext } from '../given';
 import { recorded } from '../recorded';
@@ -12,6 +13,7 @@ import { staticHow, staticItems } from '../static-item';
 import type { Item, StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
 import { tick } from '../tick';
+import { fanAfterItem } from '../timed';
 import { minOffWait, STEADY_FIRE } from '../waits';
 
 /** A bimetal limit may be this far off its setting, °F. Our judgement. */
@@ -140,8 +142,9 @@ export const furnaceStep: StartupStep = {
         ...staticHow(facts, 'emergency'),
       ],
       call: 'emergency',
+      airflows: airflowsOf(context),
       waits: [STEADY_FIRE, minOffWait(facts)],
-      limits: ['proof.fuelWork', 'proof.riseFromF', 'proof.riseToF'],
+      limits: ['proof.fuelWork', 'proof.riseFromF', 'proof.riseToF', 'proof.blowerTable'],
       items: [
         ...terminalItems(context, 'emergency', ['air-handler-W1', 'air-handler-W2', 'outdoor-unit-Y']),
         ...interlock(facts),
@@ -149,6 +152,7 @@ export const furnaceStep: StartupStep = {
         returnItem(facts, 'emergency'),
         supply(context),
         ...staticItems(context, 'emergency'),
+        fanAfterItem(facts),
       ],
     };
   },

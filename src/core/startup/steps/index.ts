@@ -9,6 +9,7 @@ import { defrost } from './defrost';
 import { elementOhmsStep } from './element-ohms';
 import { emergency } from './emergency';
 import { fan } from './fan';
+import { farEnds } from './far-ends';
 import { furnaceStep } from './furnace';
 import { gas } from './gas';
 import { gatesStep } from './gates';
@@ -49,6 +50,7 @@ export const STARTUP_STEPS: readonly StartupStep[] = [
   cool2,
   coolAir,
   refrigerant,
+  farEnds,
   gatesStep,
   outage,
   leave,

@@ -1,0 +1,34 @@
+import { spawnSync } from 'node:child_process';
+import { join } from 'node:path';
+import { ensurePackages } from './lib/packages.mjs';
+import { ROOT } from './lib/project.mjs';
+import { say } from './lib/say.mjs';
+
+/** Tests that `npm test` runs on a part of the families, and that take all of them here. */
+const SWEEPS = {
+  // Every single mistake in every family that can be wired: some ten minutes.
+  mutations: 'wiring/mutations',
+  // A good house of every family through every step of a startup, and every fault in sixty of them.
+  proof: 'startup/whole-proof',
+};
+
+const [name] = process.argv.slice(2);
+if (!(name in SWEEPS)) {
+  say(`Name a sweep: ${Object.keys(SWEEPS).join(', ')}.`);
+  process.exit(2);
+}
+ensurePackages();
+const { status } = spawnSync(
+  process.execPath,
+  [
+    join(ROOT, 'node_modules/jest/bin/jest.js'),
+    '--selectProjects',
+    'core',
+    '--testPathPatterns',
+    SWEEPS[name],
+    '--testTimeout',
+    '3600000',
+  ],
+  { cwd: ROOT, stdio: 'inherit', env: { ...process.env, SWEEP: 'all' } },
+);
+process.exitCode = status ?? 1;

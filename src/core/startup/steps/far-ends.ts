@@ -1,0 +1,79 @@
+import type { CallId } from '../../control/moment';
+import { callsOf } from '../../control/moment';
+import { DEVICE_LABELS } from '../../devices/device';
+import type { Facts } from '../../job/document';
+import { predict } from '../../model/predict';
+import { DEAD_VOLTS } from '../../units/control-volts';
+import { roundTo } from '../../units/round';
+import { deviceIn } from '../../wiring/harness';
+import { expectHot } from '../expect';
+import type { StartupContext } from '../given';
+import { type Item, type StartupStep, stepMoment } from '../step';
+import { terminalObservation } from '../terminal-points';
+
+/** From this length on a cable is read at both ends, ft. Our judgement: there 18-gauge takes about half a volt. */
+const LONG_FT = 75;
+/** Calls whose terminals matter, the heaviest of each kind. */
+const CALLS_READ: readonly CallId[] = ['heat-aux', 'emergency', 'cool-1'];
+/** Feeds and returns are not calls. */
+const NO_CALLS: readonly string[] = ['R', 'Rc', 'Rh', 'C', 'S1', 'S2'];
+
+const longestFt = ({ cables }: Facts): number => Math.max(cables.thermostatLengthFt, cables.outdoorLengthFt);
+
+/** What the thermostat sends on each of its terminals in a call, read there: less by the cable at the other end. */
+const sentItems = (context: StartupContext, call: CallId): Item[] => {
+  const { basis, bench } = context;
+  const moment = stepMoment(context, call);
+  const marks = deviceIn(bench.harness, 'thermostat')?.terminals.map(({ mark }) => mark) ?? [];
+  if (!marks.includes('C')) return [];
+  return marks
+    .filter((mark) => !NO_CALLS.includes(mark))
+    .flatMap((mark): Item[] => {
+      const of = terminalObservation({ device: 'thermostat', mark }, call);
+      const found = predict(basis, bench, moment, of);
+      if (found.kind !== 'number' || found.spread[0] < DEAD_VOLTS) return [];
+      return [
+        {
+          id: `volts-${call}-${mark}`,
+          of,
+          label: `${DEVICE_LABELS.thermostat} ${mark}–C, ${WORDS[call] ?? ''}`,
+          unit: 'V',
+          expect: () =>
+            expectHot(
+              found.value,
+              `Solved circuit at the thermostat’s end: ${roundTo(found.value, 1)} V. The other end’s reading is in its own step; what lies between is the cable`,
+            ),
+          explain: (_, grade) =>
+            grade === 'pass'
+              ? null
+              : {
+                  means: 'Low where the call begins.',
+                  next: 'R–C here and at the board: the feed’s conductor, a splice, a load beyond the transformer.',
+                },
+        },
+      ];
+    });
+};
+
+const WORDS: Partial<Record<CallId, string>> = {
+  'heat-aux': 'heat with auxiliary',
+  emergency: 'emergency heat',
+  'cool-1': 'cooling',
+};
+
+export const farEnds: StartupStep = {
+  id: 'far-ends',
+  title: 'The far end of a long run',
+  why: (facts) =>
+    `${longestFt(facts)} ft of cable: a coil may chatter at one end while the other reads well. Both ends tell how much the cable takes.`,
+  applies: (facts) => longestFt(facts) >= LONG_FT && facts.thermostat.power === 'C',
+  build: (context) => ({
+    cautions: ['moving-blades'],
+    how: ['At the thermostat’s base, each call in turn; the same terminals were read at the boards.'],
+    call: null,
+    waits: [],
+    items: CALLS_READ.filter((call) => callsOf(context.facts).includes(call)).flatMap((call) =>
+      sentItems(context, call),
+    ),
+  }),
+};

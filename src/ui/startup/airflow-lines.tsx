@@ -1,0 +1,24 @@
+import { AIRFLOW_WAYS, type AirflowSeen } from '@/core/startup/airflow-seen';
+import { Said } from '../degrees';
+import { Why } from '../why';
+
+/** The airflow by every way that was read, one beside the other. */
+export const AirflowLines = ({ airflows }: { airflows: readonly AirflowSeen[] }) => (
+  <table aria-label="Airflow" className="mt-3 w-full max-w-lg border-y border-line-strong text-sm">
+    <tbody>
+      {airflows.map(({ way, cfm, sum }) => (
+        <tr key={way} className="border-t border-line first:border-0">
+          <th scope="row" className="py-1.5 text-left font-normal">
+            {AIRFLOW_WAYS[way]}{' '}
+            <Why label="how">
+              <Said>{sum}</Said>
+            </Why>
+          </th>
+          <td className="text-right whitespace-nowrap">
+            <b className="font-mono text-lg">{Math.round(cfm).toLocaleString('en-US')}</b> CFM
+          </td>
+        </tr>
+      ))}
+    </tbody>
+  </table>
+);
