@@ -66,7 +66,7 @@ const roomOf = async (page: Page): Promise<number | null> => {
   return (await dock.boundingBox())!.y - (header.y + header.height);
 };
 
-// Each screen is loaded once and looked at in every size and with every text; two runs share them.
+// Each screen is loaded once for each text, and looked at in every size; two runs share them.
 for (const part of [0, 1])
   test(`no screen is wider than the device, short of room, or out of reach: part ${part + 1}`, async ({ page }) => {
     test.setTimeout(240_000);
@@ -74,11 +74,11 @@ for (const part of [0, 1])
     const browser = await page.context().newCDPSession(page);
     const found: string[] = [];
     for (const screen of SCREENS.filter((_, at) => at % 2 === part)) {
-      await page.goto(screenPath(screen, id));
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       for (const text of TEXTS) {
-        // The browser's own setting: what is sized by the text, and where a page folds, goes along.
+        // The browser's own setting, as it is when a page is opened: where it folds goes along.
         await browser.send('Page.setFontSizes', { fontSizes: { standard: text } });
+        await page.goto(screenPath(screen, id));
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
         await expect(page.locator('html')).toHaveCSS('font-size', `${text}px`);
         for (const [width, height] of SIZES) {
           const at = `${screen} at ${width} × ${height}, text ${text}`;

@@ -24,13 +24,15 @@ const ReadingLine = ({ reading }: { reading: RecordReading }) => {
 /** Every reading with what was expected and its verdict, step by step. */
 export const RecordReadings = ({ taken, tally, measured, trouble, returns, steps }: HandoverRecord) => (
   <>
-    {taken && (
-      <p className="text-sm">
-        Taken <When at={taken.from} /> to <When at={taken.to} /> by {taken.people}
-        {taken.instruments && `, with ${taken.instruments}`}.
-      </p>
-    )}
-    <p className="text-sm">{tally} Expected, then read. † corrected; every reading is in the CSV.</p>
+    <p className="text-sm">
+      {taken && (
+        <>
+          Taken <When at={taken.from} /> to <When at={taken.to} /> by {taken.people}
+          {taken.instruments && `, with ${taken.instruments}`}.{' '}
+        </>
+      )}
+      {tally} Expected, then read. † corrected; every reading is in the CSV.
+    </p>
     {trouble && trouble.length > 0 && (
       <ul aria-label="Trouble" className="mb-2">
         {trouble.map((line) => (
