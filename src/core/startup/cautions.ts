@@ -15,7 +15,7 @@ export const CAUTIONS = {
   'never-defeat': 'Never bypass a limit, a link or a safety to make heat. Never upsize a breaker to stop it tripping.',
   refrigerant: 'Refrigerant circuit, gauges and charge: licensed people only; some refrigerants burn.',
   fuel: 'Fuel gas, oil and combustion settings: licensed people only. Smell of gas: out, touch no switch, call from outside.',
-  'short-cycle': 'Never restart a compressor before its minimum off time: pressures must equalise.',
+  'short-cycle': 'Never restart a compressor before its minimum off time: pressures must equalize.',
 } as const;
 
 export type CautionId = keyof typeof CAUTIONS;

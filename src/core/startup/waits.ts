@@ -6,7 +6,7 @@ export const minOffWait = ({ thermostat }: Facts): Wait => ({
   id: 'min-off',
   label: 'Compressor minimum off',
   seconds: thermostat.compressorMinOffMin * 60,
-  why: 'From power-up or the last stop, before Y may start the compressor: pressures must equalise.',
+  why: 'From power-up or the last stop, before Y may start the compressor: pressures must equalize.',
 });
 
 /** Until temperatures and amps of a running heat pump mean something; an inverter first has to climb. */

@@ -107,7 +107,7 @@ export const schools = {
       { value: 2, label: '2 min' },
     ],
     assumed: 5,
-    why: 'Five minutes is the usual factory setting. Two only where pressures were seen to equalise; never less.',
+    why: 'Five minutes is the usual factory setting. Two only where pressures were seen to equalize; never less.',
   }),
   dampCold: flagFact({
     label: 'Damp cold winters',

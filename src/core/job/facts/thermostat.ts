@@ -112,7 +112,7 @@ export const thermostat = {
     min: 2,
     max: 15,
     assumed: 5,
-    why: 'Pressures must equalise before a restart.',
+    why: 'Pressures must equalize before a restart.',
   }),
   thermostatVA: numberFact({
     label: 'Thermostat’s own load',

@@ -3,7 +3,7 @@ import { about, numberOf, type SetupSubject } from './subject';
 
 export const shortRest: Rule<SetupSubject> = {
   id: 'short-rest',
-  why: 'Two minutes are enough only where pressures were seen to equalise; a start against pressure stalls the compressor.',
+  why: 'Two minutes are enough only where pressures were seen to equalize; a start against pressure stalls the compressor.',
   check: (subject) => {
     const minutes = numberOf(subject, 'compressor-min-off');
     return minutes !== null && minutes < 5

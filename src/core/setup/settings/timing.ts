@@ -201,14 +201,14 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     work: ({ value }) =>
       value('backup-source') === 'fossil'
         ? worked(3, 'A furnace as second stage: three starts an hour leave it time to cool down.')
-        : worked(6, 'Strips have no pressures to equalise and bear more starts.'),
+        : worked(6, 'Strips have no pressures to equalize and bear more starts.'),
   }),
   numberSetting({
     id: 'compressor-min-off',
     label: 'Compressor minimum off',
     on: ['thermostat', 'outdoor'],
     meaning: 'How long it rests before it may start again.',
-    decidedBy: 'Pressures must equalise. The maker’s figure wins.',
+    decidedBy: 'Pressures must equalize. The maker’s figure wins.',
     usual: 5,
     unit: 'min',
     min: 2,
@@ -216,7 +216,7 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     fact: plainFact('thermostat.compressorMinOffMin', 'choice'),
     work: ({ facts: { schools } }) =>
       schools.minimumOff === 2
-        ? worked(2, 'Chosen: 2 min, where pressures were seen to equalise.')
+        ? worked(2, 'Chosen: 2 min, where pressures were seen to equalize.')
         : worked(5, 'The usual factory setting.'),
   }),
   numberSetting({

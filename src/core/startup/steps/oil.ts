@@ -67,6 +67,7 @@ export const oil: StartupStep = {
         fact: 'proof.safetyMostS',
         sum: 'The control’s own time',
       }),
+      tick('limit', 'Limit proved as the maker’s instructions say, where they ask for it; never bypassed'),
       tick('reset', 'One reset alone was needed; chamber looked into first'),
       tick('flame-clear', 'Flame clear of the chamber’s wall'),
       recorded('draft-fire', 'Draft over the fire', 'in. w.c.', 'The maker’s instructions have it; it is below zero.'),

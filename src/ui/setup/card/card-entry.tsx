@@ -148,11 +148,14 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             onCommit={(value) => mark(line, 'read-back', value)}
           />
         ) : (
-          <TickButton
-            isOn={left !== null && readBack?.value === left.value}
-            label={`Reads ${left?.value ?? (wanted || '…')}`}
-            onClick={() => mark(line, 'read-back', readBack ? '' : (left?.value ?? wanted))}
-          />
+          // What is left as it stands, and was not looked at, has nothing to be read back.
+          (left || wanted) && (
+            <TickButton
+              isOn={left !== null && readBack?.value === left.value}
+              label={`Reads ${left?.value ?? wanted}`}
+              onClick={() => mark(line, 'read-back', readBack ? '' : (left?.value ?? wanted))}
+            />
+          )
         )}
         <details className="no-print text-sm sm:col-span-3">
           <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">
