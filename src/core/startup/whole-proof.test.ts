@@ -125,8 +125,8 @@ const GOOD: Readonly<Record<string, readonly string[]>> = {
 };
 
 /**
- * What no reading of a startup tells on an inverter: it finds its own speed and gives anything between its least and its
- * most, so that charge is for gauges; and its Y feeds no coil, so that a loose splice in it takes no volts.
+ * What no reading of a startup tells on an inverter: it finds its own speed and gives anything between its least and
+ * its most, so that charge is for gauges; and its Y feeds no coil, so that a loose splice in it takes no volts.
  */
 const isBeyondReading = (cause: string, { outdoorUnit }: Facts): boolean =>
   outdoorUnit.stages === 'inverter' && (cause === 'outdoors:charge' || cause === 'loose:outdoor-cable/yellow');

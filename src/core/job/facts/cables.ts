@@ -39,4 +39,15 @@ export const cables = {
     assumed: 35,
   }),
   outdoorConductors: numberFact({ label: 'Its conductors', place: 'yard', unit: '', min: 2, max: 10, assumed: 6 }),
+  sensorRun: choiceFact({
+    label: 'Outdoor sensor’s leads run',
+    place: 'yard',
+    options: [
+      { value: 'shared', label: 'In the cables to the boards' },
+      { value: 'own', label: 'On a shielded pair of their own' },
+    ],
+    assumed: 'shared',
+    onlyWhen: { path: 'thermostat.outdoorSensor', is: ['wired'] },
+    why: 'A pair of its own frees two conductors in both cables, and keeps the sensor from the noise of 24 V.',
+  }),
 };

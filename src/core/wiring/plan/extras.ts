@@ -9,6 +9,14 @@ const sensor = (facts: Facts): Draft => {
   if (facts.thermostat.outdoorSensor !== 'wired') return {};
   const indoors = indoorId(facts);
   const isOneCabinet = indoors === outdoorId(facts);
+  if (facts.cables.sensorRun === 'own')
+    return {
+      notes: ['The sensor’s pair is shielded; its shield is earthed at one end alone, as the thermostat’s maker says.'],
+      adds: ['outdoor-sensor'],
+      runs: (['S1', 'S2'] as const).map((mark) =>
+        lead('outdoor-sensor', mark, terminal('thermostat', mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
+      ),
+    };
   return {
     ...(isOneCabinet
       ? {

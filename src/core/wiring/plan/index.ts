@@ -70,13 +70,15 @@ const cablesOf = (facts: Facts, runs: readonly Run[]): Cable[] => {
         };
       default: {
         const device = id.slice('leads-'.length) as DeviceId;
+        const to = runs.find(({ cable }) => cable === id)!.to.device;
+        const isAcross = to === 'thermostat';
         return {
           id,
-          label: `Leads, ${DEVICE_LABELS[device].toLowerCase()}`,
+          label: `${isAcross ? 'Own pair' : 'Leads'}, ${DEVICE_LABELS[device].toLowerCase()}`,
           from: device,
-          to: indoors,
+          to: isAcross ? to : indoors,
           gauge: 18,
-          lengthFt: LEAD_FT,
+          lengthFt: isAcross ? cables.thermostatLengthFt + cables.outdoorLengthFt : LEAD_FT,
           conductors: count,
         };
       }

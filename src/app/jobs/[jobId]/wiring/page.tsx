@@ -14,6 +14,7 @@ import { FaultBench } from '@/ui/wiring/fault-bench';
 import { Meter, type MeterMode } from '@/ui/wiring/meter';
 import { PowerTable } from '@/ui/wiring/power-table';
 import { Schools } from '@/ui/wiring/schools';
+import { ShortCable } from '@/ui/wiring/short-cable';
 import { TraceList } from '@/ui/wiring/trace-list';
 import { useAsFound } from '@/ui/wiring/use-as-found';
 import { useBench, useProbes } from '@/ui/wiring/use-bench';
@@ -109,6 +110,7 @@ const WiringPage = () => {
               <div className="max-sm:hidden">
                 <WiringFindings findings={findings} onPoint={onPoint} />
               </div>
+              <ShortCable />
               <PowerTable report={report} />
               <Schools />
             </div>

@@ -1,0 +1,92 @@
+import { checkEquipment } from '../check/equipment';
+import { applyChanges, blankJob, type FactPath, type Facts, withFact } from '../job/document';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
+import { families } from '../wiring/families';
+import { plan } from '../wiring/plan';
+import { shortCables, shortCableWays } from './short-cable';
+
+const facts = (of: Facts, ...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
+  changes.reduce((before, [path, value]) => withFact(before, path, value), of);
+const under = (of: Facts, changes: ReturnType<typeof shortCableWays>[number]['changes']) =>
+  applyChanges({ ...blankJob(), facts: of }, changes).facts;
+const missing = (of: Facts) =>
+  plan(of).conductors.filter(({ from, colour }) => from !== null && colour === null).length;
+const errors = (of: Facts) =>
+  checkEquipment(jobBasis(of)).filter(({ severity, rule }) => severity === 'error' && rule !== 'enough-conductors');
+
+const wired = facts(
+  SAMPLES[2]!.facts,
+  ['thermostat.outdoorSensor', 'wired'],
+  ['gates.outdoorThermostats', []],
+  ['cables.outdoorConductors', 8],
+);
+const needed = plan(wired).conductors.filter(({ cable, from }) => cable === 'thermostat-cable' && from !== null).length;
+const short = (by: number) => facts(wired, ['cables.thermostatConductors', needed - by]);
+
+test('a cable that suffices has nothing to give up', () => {
+  expect(shortCables(plan(wired))).toEqual([]);
+  expect(shortCableWays(wired)).toEqual([]);
+});
+
+test('a short one says what is needed, and what to pull: one conductor more, 15 % for dressing', () => {
+  const [cable] = shortCables(plan(facts(short(2), ['cables.thermostatLengthFt', 50])));
+  expect(cable).toMatchObject({ cable: 'thermostat-cable', needed, there: needed - 2, pull: { feet: 58 } });
+  expect(cable!.pull.conductors).toBeGreaterThan(needed);
+});
+
+test('two short: the sensor on its own pair or without wires frees both; batteries one, and not enough alone', () => {
+  const ways = shortCableWays(short(2));
+  expect(ways.slice(0, 2).map(({ id, missing: left }) => [id, left])).toEqual([
+    ['sensor-own-pair', 0],
+    ['sensor-wireless', 0],
+  ]);
+  expect(ways.find(({ id }) => id === 'batteries')).toMatchObject({ missing: 1 });
+});
+
+test('three short: one thing is not enough, and two together are', () => {
+  const ways = shortCableWays(short(3));
+  expect(ways[0]).toMatchObject({ missing: 0, id: expect.stringMatching(/\+/) });
+  for (const { id, changes, missing: left } of ways)
+    expect([id, missing(under(short(3), changes))]).toEqual([id, left]);
+});
+
+test('no strips in defrost frees a conductor and changes a year; what only moves wires costs nothing', () => {
+  const outdoor = plan(wired).conductors.filter(({ cable, from }) => cable === 'outdoor-cable' && from !== null).length;
+  const of = facts(wired, ['cables.outdoorConductors', outdoor - 1], ['outdoorUnit.stripsInDefrost', true]);
+  const ways = shortCableWays(of);
+  const cold = ways.find(({ id }) => id === 'cold-defrost')!;
+  expect(cold.missing).toBe(0);
+  expect(cold.yearMore).toBeLessThan(0);
+  expect(ways.find(({ id }) => id === 'sensor-own-pair')!.yearMore).toBe(0);
+});
+
+test('on every kind of system, whatever is offered is planned, frees what it says and breaks no rule', () => {
+  for (const { id, facts: of } of families().filter((_, at) => at % 97 === 0)) {
+    const tight = facts(of, ['cables.thermostatConductors', 5], ['cables.outdoorConductors', 4]);
+    const before = new Set(errors(facts(of, ['cables.thermostatConductors', 10])).map(({ rule }) => rule));
+    for (const { id: way, changes, missing: left, loses } of shortCableWays(tight)) {
+      const then = under(tight, changes);
+      expect([id, way, missing(then)]).toEqual([id, way, left]);
+      expect(loses).toMatch(/\.$/);
+      const roomy = facts(then, ['cables.thermostatConductors', 10], ['cables.outdoorConductors', 10]);
+      expect([
+        id,
+        way,
+        errors(roomy)
+          .filter(({ rule }) => !before.has(rule))
+          .map(({ what }) => what),
+      ]).toEqual([id, way, []]);
+    }
+  }
+});
+
+test('the sensor’s own pair goes from sensor to thermostat, and touches no board', () => {
+  const own = plan(facts(wired, ['cables.sensorRun', 'own']));
+  const sensor = own.conductors.filter(({ carries }) => carries === 'outdoor sensor');
+  expect(sensor.map(({ from, to }) => [from!.device, to!.device])).toEqual([
+    ['outdoor-sensor', 'thermostat'],
+    ['outdoor-sensor', 'thermostat'],
+  ]);
+  expect(errors(facts(wired, ['cables.sensorRun', 'own']))).toEqual([]);
+});

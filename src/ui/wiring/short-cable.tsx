@@ -1,0 +1,66 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { shortCables, shortCableWays } from '@/core/changeout/short-cable';
+import type { Facts } from '@/core/job/document';
+import { Said } from '../degrees';
+import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
+
+const yearWords = (more: number): string => {
+  if (more === 0) return 'Costs nothing in a year.';
+  return more > 0 ? `Costs about $${more} more a year.` : `Costs about $${-more} less a year.`;
+};
+
+const Ways = ({ facts }: { facts: Facts }) => {
+  const setFact = useJob((job) => job.setFact);
+  const ways = useMemo(() => shortCableWays(facts), [facts]);
+  if (ways.length === 0) return <p>Nothing here can be given up: pull a new cable.</p>;
+  return (
+    <ul>
+      {ways.map(({ id, label, loses, changes, missing, yearMore }) => (
+        <li key={id} className="border-t border-line py-2 first:border-0">
+          <p className="font-label text-lg font-semibold">{label}</p>
+          <p className="text-sm">
+            {missing === 0 ? (
+              <b>Then the conductors suffice.</b>
+            ) : (
+              `Then ${missing} ${missing === 1 ? 'is' : 'are'} still missing.`
+            )}{' '}
+            <Said>{loses}</Said> {yearWords(yearMore)}
+          </p>
+          <button
+            type="button"
+            className="plain-button mt-1"
+            onClick={() => changes.forEach(({ path, value }) => setFact(path, value))}
+          >
+            Take this
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+};
+
+/** A cable with too few conductors: what to pull, and what else would do, worked out when it is asked for. */
+export const ShortCable = () => {
+  const facts = useJob((job) => job.facts);
+  const short = shortCables(useModel().planned);
+  const [isOpen, setOpen] = useState(false);
+  if (short.length === 0) return null;
+  return (
+    <section aria-label="Too few conductors">
+      <h2 className="mb-1 font-label text-2xl font-semibold">Too few conductors</h2>
+      {short.map(({ cable, label, needed, there, pull }) => (
+        <p key={cable}>
+          {label}: {needed} needed, {there} there. New: {pull.feet} ft of {pull.conductors} conductors, 15 % for
+          dressing in it.
+        </p>
+      ))}
+      <details className="mt-1 border-y border-line" onToggle={(event) => setOpen(event.currentTarget.open)}>
+        <summary className="min-h-11 cursor-pointer py-2 font-semibold">What else would do</summary>
+        {isOpen && <Ways facts={facts} />}
+      </details>
+    </section>
+  );
+};
