@@ -295,3 +295,25 @@ test('a wire’s end is large enough to take hold of: 24 px with all of it shown
   for (let step = 0; step < 3; step++) await page.getByRole('button', { name: 'Larger' }).click();
   await expect.poll(least).toBeGreaterThanOrEqual(43.9);
 });
+
+test('too few conductors: what to pull, what else would do, and one tap that does it', async ({ page }) => {
+  const id = await freshJob(page);
+  const change = async (path: string, value: unknown) => {
+    const { revision } = await stored(page, id);
+    const data = { saveId: randomUUID(), baseRevision: revision, changes: [{ path, value }] };
+    expect((await page.request.patch(`/api/jobs/${id}`, { data })).status()).toBe(200);
+  };
+  await change('thermostat.outdoorSensor', 'wired');
+  await change('cables.outdoorConductors', 8);
+  await change('cables.thermostatConductors', 6);
+  await page.goto(`/jobs/${id}/wiring?out=28&in=68&call=heat-1`);
+  const short = page.getByRole('region', { name: 'Too few conductors' });
+  await expect(short).toContainText(/Thermostat cable: 8 needed, 6 there\. New: \d+ ft of 10 conductors/);
+  await short.getByText('What else would do').click();
+  const own = short.getByRole('listitem').filter({ hasText: 'Sensor on a shielded pair of its own' });
+  await expect(own).toContainText('Then the conductors suffice.');
+  await own.getByRole('button', { name: 'Take this' }).click();
+  await expect(short).toHaveCount(0);
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.cables.sensorRun).toBe('own');
+});

@@ -81,12 +81,18 @@ test('on every kind of system, whatever is offered is planned, frees what it say
   }
 });
 
-test('the sensor’s own pair goes from sensor to thermostat, and touches no board', () => {
+test('the sensor’s own pair passes the boards: it takes no conductor of their cables, and no terminal', () => {
   const own = plan(facts(wired, ['cables.sensorRun', 'own']));
   const sensor = own.conductors.filter(({ carries }) => carries === 'outdoor sensor');
-  expect(sensor.map(({ from, to }) => [from!.device, to!.device])).toEqual([
-    ['outdoor-sensor', 'thermostat'],
-    ['outdoor-sensor', 'thermostat'],
+  expect(sensor.map(({ cable }) => cable).sort()).toEqual([
+    'leads-outdoor-sensor',
+    'leads-outdoor-sensor',
+    'leads-thermostat',
+    'leads-thermostat',
   ]);
+  const boards = own.devices.filter(({ id }) => id !== 'thermostat' && id !== 'outdoor-sensor');
+  const landed = boards.flatMap(({ terminals }) => terminals.filter(({ mark }) => /^S[12]$/.test(mark)));
+  expect(landed.map(({ isSplice }) => isSplice)).toEqual([true, true]);
+  expect(own.cables.find(({ id }) => id === 'leads-thermostat')).toMatchObject({ label: 'Sensor’s own pair' });
   expect(errors(facts(wired, ['cables.sensorRun', 'own']))).toEqual([]);
 });

@@ -5,7 +5,7 @@ import { VISIT_REASONS } from '@/core/job/visit';
 import { minutesLeft } from '@/core/startup/minutes-left';
 import type { PlannedStep } from '@/core/startup/planned';
 import type { People } from '@/core/startup/route';
-import { TwoChoices } from './two-choices';
+import { RadioButtons } from '../fields/radio-buttons';
 import type { RouteChoice } from './use-route';
 import type { VisitList } from './use-visit-list';
 
@@ -35,7 +35,7 @@ const OrderOf = ({ route }: { route: RouteChoice }) => {
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">
         Order: {isByPlace ? 'by place' : 'as listed'}
       </summary>
-      <TwoChoices
+      <RadioButtons
         label="Order of the steps"
         className="grid-cols-2"
         options={[
@@ -45,7 +45,7 @@ const OrderOf = ({ route }: { route: RouteChoice }) => {
         value={isByPlace}
         onChoose={(next) => choose(next, people)}
       />
-      <TwoChoices<People>
+      <RadioButtons<People>
         label="Who goes"
         className="mt-1 grid-cols-2"
         options={[
@@ -74,7 +74,7 @@ export const ListLine = ({
   const minutes = minutesLeft(steps);
   return (
     <div className="mb-2 text-sm">
-      <TwoChoices
+      <RadioButtons
         label="Items of this startup"
         className="grid-cols-[3fr_2fr]"
         options={[

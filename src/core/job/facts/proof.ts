@@ -20,6 +20,11 @@ interface Limit {
 const limit = ({ step = 1, place = 'closet', ...rest }: Limit) =>
   optionalNumberFact({ ...rest, step, place, assumed: null, none: 'not typed yet' });
 
+/** How far a gate may be off, °F: what is usual until somebody types better. */
+const tolerance = (
+  fact: Pick<Parameters<typeof numberFact>[0], 'label' | 'place' | 'max' | 'assumed' | 'why' | 'onlyWhen'>,
+) => numberFact({ ...fact, unit: '°F', isDifference: true, min: 0, step: 0.5 });
+
 /** What a startup is judged against besides the plates of the Sheet, and what the crew may do. Asked for in Startup. */
 export const proof = {
   fuelWork: flagFact({
@@ -199,36 +204,24 @@ export const proof = {
     assumed: [],
     why: 'From the door of the blower: what it moves at each pressure, at the tap it stands on.',
   }),
-  sensorErrorF: numberFact({
+  sensorErrorF: tolerance({
     label: 'Outdoor sensor may be off by',
     place: 'wall',
-    unit: '°F',
-    isDifference: true,
-    min: 0,
     max: 10,
-    step: 0.5,
     assumed: 2,
     why: 'Either way. Sun, a wall behind it, and its own tolerance.',
   }),
-  lockoutPlayF: numberFact({
+  lockoutPlayF: tolerance({
     label: 'A lockout lets go after',
     place: 'wall',
-    unit: '°F',
-    isDifference: true,
-    min: 0,
     max: 10,
-    step: 0.5,
     assumed: 2,
     why: 'Its play, so that it does not flutter at its own temperature.',
   }),
-  dialErrorF: numberFact({
+  dialErrorF: tolerance({
     label: 'An outdoor thermostat’s dial may be off by',
     place: 'yard',
-    unit: '°F',
-    isDifference: true,
-    min: 0,
     max: 15,
-    step: 0.5,
     assumed: 4,
     onlyWhen: WITH_STRIPS,
     why: 'Either way. A dial without marks for each degree is set by eye.',

@@ -11,11 +11,14 @@ const sensor = (facts: Facts): Draft => {
   const isOneCabinet = indoors === outdoorId(facts);
   if (facts.cables.sensorRun === 'own')
     return {
-      notes: ['The sensor’s pair is shielded; its shield is earthed at one end alone, as the thermostat’s maker says.'],
+      notes: [
+        'The sensor has a shielded pair of its own, spliced or whole, that lands on no board. Its shield is grounded at one end alone, as the thermostat’s maker says.',
+      ],
       adds: ['outdoor-sensor'],
-      runs: (['S1', 'S2'] as const).map((mark) =>
-        lead('outdoor-sensor', mark, terminal('thermostat', mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
-      ),
+      runs: (['S1', 'S2'] as const).flatMap((mark) => [
+        lead('thermostat', mark, terminal(indoors, mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
+        lead('outdoor-sensor', mark, terminal(indoors, mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
+      ]),
     };
   return {
     ...(isOneCabinet

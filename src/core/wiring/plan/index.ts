@@ -70,15 +70,15 @@ const cablesOf = (facts: Facts, runs: readonly Run[]): Cable[] => {
         };
       default: {
         const device = id.slice('leads-'.length) as DeviceId;
-        const to = runs.find(({ cable }) => cable === id)!.to.device;
-        const isAcross = to === 'thermostat';
+        const isOwnPair = cables.sensorRun === 'own' && (device === 'thermostat' || device === 'outdoor-sensor');
+        const runFt = device === 'thermostat' ? cables.thermostatLengthFt : cables.outdoorLengthFt;
         return {
           id,
-          label: `${isAcross ? 'Own pair' : 'Leads'}, ${DEVICE_LABELS[device].toLowerCase()}`,
+          label: isOwnPair ? 'Sensor’s own pair' : `Leads, ${DEVICE_LABELS[device].toLowerCase()}`,
           from: device,
-          to: isAcross ? to : indoors,
+          to: indoors,
           gauge: 18,
-          lengthFt: isAcross ? cables.thermostatLengthFt + cables.outdoorLengthFt : LEAD_FT,
+          lengthFt: isOwnPair ? runFt : LEAD_FT,
           conductors: count,
         };
       }

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { MeterUnit } from '@/core/instrument/shown';
 import { type Held, standInShows } from '@/core/instrument/stand-in';
+import { RadioButtons } from '@/ui/fields/radio-buttons';
 import { NumberBox } from '../../fields/number-box';
 import { PlainSelect } from '../../fields/plain-select';
 import { type House, useHouse } from './use-house';
@@ -158,25 +159,16 @@ export const SimulatedMeter = () => {
       <p aria-label="What it shows" className="border-2 border-ink bg-sheet px-4 py-3 text-right font-mono text-5xl">
         {face === null ? '– – –' : String(face)} <span className="text-2xl text-quiet">{held.unit}</span>
       </p>
-      <div role="radiogroup" aria-label="What the leads are on" className="grid grid-cols-2 gap-2">
-        {(
-          [
-            [true, 'A house with a fault'],
-            [false, 'A figure I type'],
-          ] as const
-        ).map(([inHouse, words]) => (
-          <button
-            key={words}
-            type="button"
-            role="radio"
-            aria-checked={isInHouse === inHouse}
-            className="plain-button aria-checked:border-2 aria-checked:border-ink aria-checked:font-semibold"
-            onClick={() => setInHouse(inHouse)}
-          >
-            {words}
-          </button>
-        ))}
-      </div>
+      <RadioButtons
+        label="What the leads are on"
+        className="grid-cols-2"
+        options={[
+          [true, 'A house with a fault'],
+          [false, 'A figure I type'],
+        ]}
+        value={isInHouse}
+        onChoose={setInHouse}
+      />
       {isInHouse ? <HouseHeld house={house} isWorking={isWorking} choose={choose} /> : <FigureHeld onHold={setTyped} />}
     </section>
   );

@@ -1,7 +1,7 @@
 'use client';
 
-/** Two ways, one of them taken, side by side. */
-export const TwoChoices = <V,>({
+/** A few ways, one of them taken, as buttons side by side. */
+export const RadioButtons = <V,>({
   label,
   options,
   value,
