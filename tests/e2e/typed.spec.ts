@@ -51,7 +51,7 @@ test('what is typed or tapped as it was assumed is confirmed by that; a whole pl
   await expect(yard).toContainText('25 assumed');
   await expectSaved(page);
   const before = (await stored(page, id)).document.confirmed.length;
-  await page.getByRole('button', { name: '24 assumed, confirm all in the yard' }).click();
+  await page.getByRole('button', { name: '25 assumed, confirm all in the yard' }).click();
   await expect(yard).toContainText('✓');
   await expect.poll(async () => (await stored(page, id)).document.confirmed.length).toBe(before + 24);
   const { facts } = (await stored(page, id)).document;
