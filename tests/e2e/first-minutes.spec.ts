@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { freshJob } from './helpers';
+import { alive, freshJob } from './helpers';
 
 test('an empty board says what this answers, and opens a sample', async ({ page }) => {
   // Other tests fill the same board: it is shown empty, as on the first day.
@@ -15,6 +15,7 @@ test('an empty board says what this answers, and opens a sample', async ({ page 
 
 test('the walk goes through a job of its own, from page to page, and ends when told to', async ({ page }) => {
   await page.goto('/');
+  await alive(page);
   await page.getByRole('button', { name: 'Two-minute walk' }).click();
   const walk = page.getByRole('complementary', { name: 'Two-minute walk' });
   await expect(walk).toContainText('1/6');

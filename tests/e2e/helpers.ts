@@ -35,6 +35,12 @@ export const known = (page: Page) =>
     ),
   );
 
+/** Waits until the page has come to life: what is touched before that is lost, as on any page that is still loading. */
+export const alive = (page: Page) =>
+  page.waitForFunction(() =>
+    Object.keys(document.querySelector('main button, main select') ?? {}).some((key) => key.startsWith('__reactProps')),
+  );
+
 export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Playwright Tester');
 
 /** Every screen; a job's by their path below it. */

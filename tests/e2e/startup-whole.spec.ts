@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, known, openRuler, stored } from './helpers';
+import { alive, enter, expectSaved, freshJob, known, openRuler, stored } from './helpers';
 
 const steps = (page: Page) => page.getByRole('list', { name: 'Steps' });
 
@@ -143,6 +143,7 @@ test('what a place read a year ago stands beside today’s, on the screen and in
   await expect(page.getByText(/^Dec 9, 2025: 8\.9 A/).first()).toBeVisible();
   await expectSaved(page);
   await page.goto(`/jobs/${id}/handover`);
+  await alive(page);
   await page.getByLabel('Record').selectOption('today');
   await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('Before: 8.9 A on 2025-12-09');
 });

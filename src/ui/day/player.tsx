@@ -50,7 +50,7 @@ export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: Pla
     if (event) onMove(event.atMin);
   };
   return (
-    <div className="no-print flex items-center sm:gap-x-1 max-sm:w-full">
+    <div className="no-print flex flex-wrap items-center sm:gap-x-1 max-sm:w-full">
       <button type="button" className="bare-button" aria-label="Event before" onClick={() => step(false)}>
         <SkipBack size={20} aria-hidden />
       </button>
@@ -84,7 +84,7 @@ export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: Pla
       <button type="button" className="bare-button" aria-label="Event after" onClick={() => step(true)}>
         <SkipForward size={20} aria-hidden />
       </button>
-      <label className="flex min-w-0 flex-1 items-center text-sm sm:flex-none">
+      <label className="flex min-w-0 flex-1 basis-24 items-center text-sm sm:flex-none sm:basis-auto">
         <span className="sr-only">Speed</span>
         <select
           className="field-box w-full min-w-0"
