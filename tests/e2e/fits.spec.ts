@@ -84,7 +84,12 @@ for (const part of [0, 1])
           const at = `${screen} at ${width} × ${height}, text ${text}`;
           await page.setViewportSize({ width, height });
           await page.waitForTimeout(60);
-          const over = await beyond(page, width);
+          // A page that is still on its way to another size is looked at again once it has settled.
+          let over = await beyond(page, width);
+          for (let again = 0; over && again < 5; again++) {
+            await page.waitForTimeout(150);
+            over = await beyond(page, width);
+          }
           if (over) found.push(`${at}: ${over}`);
           if (text !== 16) continue;
           const [room, least] = [await roomOf(page), ROOM[width]];
