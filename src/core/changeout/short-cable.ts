@@ -1,12 +1,13 @@
 import { checkEquipment } from '../check/equipment';
 import { climateById } from '../crossing/year/climates';
 import { jobPlant, jobTariff } from '../crossing/year/from-job';
-import { everyTemperature } from '../crossing/year/temperatures';
+import { everyTemperature, type Temperatures } from '../crossing/year/temperatures';
 import { yearOf } from '../crossing/year/year';
 import { backupOf } from '../job/backup';
-import { applyChanges, blankJob, type FactChange, type Facts } from '../job/document';
+import type { FactChange, Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import { jobBasis } from '../model/basis';
+import { withChanges, withRoom } from '../wiring/choices';
 import type { CableId, Harness } from '../wiring/harness';
 import { plan, wallCables } from '../wiring/plan';
 import { refusals } from '../wiring/refusals';
@@ -135,9 +136,6 @@ const stepsOf = (facts: Facts): readonly Step[] => {
   ];
 };
 
-const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts =>
-  applyChanges({ ...blankJob(), facts }, changes).facts;
-
 /** Errors of the wiring but for the conductors that are missing. */
 const errorsOf = (facts: Facts): ReadonlySet<string> =>
   new Set(
@@ -146,14 +144,8 @@ const errorsOf = (facts: Facts): ReadonlySet<string> =>
     ),
   );
 
-/** The job with all the conductors it could want, so that nothing but the way itself is judged. */
-const withRoom = (facts: Facts): Facts => ({
-  ...facts,
-  cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 },
-});
-
-const yearCost = (facts: Facts): number =>
-  yearOf(jobPlant(facts), jobTariff(facts), everyTemperature(climateById(facts.year.weather).hoursF())).cost;
+const yearCost = (facts: Facts, temperatures: Temperatures): number =>
+  yearOf(jobPlant(facts), jobTariff(facts), temperatures).cost;
 
 /** Two steps together, in their order. */
 const pairsOf = (steps: readonly Step[]): readonly Step[] =>
@@ -197,11 +189,12 @@ export const shortCableWays = (facts: Facts): readonly ShortCableWay[] => {
   const helping = single.map(({ step }) => step);
   const isEnough = ({ left }: { readonly left: number }) => left === 0;
   const found = single.some(isEnough) ? single : [...single, ...tried(pairsOf(helping)).filter(isEnough)];
-  const base = yearCost(facts);
+  const temperatures = everyTemperature(climateById(facts.year.weather).hoursF());
+  const base = yearCost(facts, temperatures);
   return found
     .filter(({ under }) => [...errorsOf(withRoom(under))].every((rule) => known.has(rule)))
     .map(({ step: { id, label, loses, changes }, under, left }) => {
-      const more = yearCost(under) - base;
+      const more = yearCost(under, temperatures) - base;
       return { id, label, loses, changes, missing: left, yearMore: Math.abs(more) < 0.5 ? 0 : Math.round(more) };
     })
     .sort((one, other) => Number(one.missing > 0) - Number(other.missing > 0));

@@ -12,3 +12,11 @@ export const outdoorThermostatOf = (
   const at = own >= 0 ? own : rows.findIndex((row) => row.bank === 0);
   return at < 0 ? null : { number: at + 1, closesBelowF: rows[at]!.closesBelowF };
 };
+
+/** The outdoor thermostats of a job with the dial of one, by its number from 1, at another temperature, °F. */
+export const withDialAt = (
+  { gates }: Facts,
+  number: number,
+  closesBelowF: number,
+): Facts['gates']['outdoorThermostats'] =>
+  gates.outdoorThermostats.map((row, at) => (at === number - 1 ? { ...row, closesBelowF } : row));

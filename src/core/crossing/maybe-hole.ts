@@ -1,5 +1,5 @@
 import { lockoutsInForce } from '../control/lockouts';
-import { outdoorThermostatOf } from '../control/outdoor-thermostats';
+import { outdoorThermostatOf, withDialAt } from '../control/outdoor-thermostats';
 import { backupOf } from '../job/backup';
 import type { FactChange, Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
@@ -94,9 +94,7 @@ export const maybeHole = (facts: Facts): MaybeHole | null => {
     };
   const [number] = dials.reduce((warmestDial, dial) => (dial[1] > warmestDial[1] ? dial : warmestDial));
   const atF = Math.ceil(mostF + dialErrorF);
-  const value = facts.gates.outdoorThermostats.map((row, at) =>
-    at === number - 1 ? { ...row, closesBelowF: atF } : row,
-  );
+  const value = withDialAt(facts, number, atF);
   return {
     spanF,
     chance,

@@ -1,4 +1,4 @@
-import { outdoorThermostatOf } from '../control/outdoor-thermostats';
+import { outdoorThermostatOf, withDialAt } from '../control/outdoor-thermostats';
 import { jobFurnaceBtuh } from '../devices/furnace/stages';
 import { backupOf } from '../job/backup';
 import { factAt, type FactPath, type Facts } from '../job/document';
@@ -36,9 +36,7 @@ export const postLimitsF = ({ fact, row }: GatePost): SpanF | null => {
 export const postValue = (facts: Facts, post: GatePost, atF: number): unknown => {
   const [low, high] = postLimitsF(post)!;
   const withinF = Math.min(high, Math.max(low, atF));
-  return post.row === undefined
-    ? withinF
-    : facts.gates.outdoorThermostats.map((row, at) => (at === post.row ? { ...row, closesBelowF: withinF } : row));
+  return post.row === undefined ? withinF : withDialAt(facts, post.row + 1, withinF);
 };
 
 /** One source's lane: where it may run, and the posts that say so. */

@@ -1,3 +1,4 @@
+import { withDialAt } from '../control/outdoor-thermostats';
 import { type FactPath, factValue } from '../job/document';
 import type { SettingFact, SettingValue } from './setting';
 
@@ -22,6 +23,5 @@ export const outdoorThermostatDial = (number: number): SettingFact => ({
   path: 'gates.outdoorThermostats',
   holds: 'choice',
   read: ({ gates }) => gates.outdoorThermostats[number - 1]?.closesBelowF ?? null,
-  write: ({ gates }, value) =>
-    gates.outdoorThermostats.map((row, at) => (at === number - 1 ? { ...row, closesBelowF: value as number } : row)),
+  write: (facts, value) => withDialAt(facts, number, value as number),
 });

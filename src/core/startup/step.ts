@@ -112,10 +112,14 @@ export interface StartupStep {
   readonly build: (context: StartupContext) => BuiltStep;
 }
 
+/** The outdoor temperature as measured, or as the moment has it, °F. */
+export const outdoorFOf = (context: StartupContext): number =>
+  numberRead(context, OUTDOOR_ITEM) ?? context.moment.outdoorF;
+
 /** The moment a step is expected for: the outdoor temperature as measured, or as the moment has it. */
 export const stepMoment = (context: StartupContext, call: CallId): Moment => ({
   ...context.moment,
-  outdoorF: numberRead(context, OUTDOOR_ITEM) ?? context.moment.outdoorF,
+  outdoorF: outdoorFOf(context),
   call,
   // What is being tried elsewhere is never what a reading is judged by.
   scenario: SOUND,

@@ -1,25 +1,27 @@
 import type { FactPath, Facts } from '../job/document';
 import { resolveSettings } from '../setup/resolve';
 import { expectWithin } from './expect';
-import type { Item } from './step';
+import type { Expectation, Item } from './step';
 
 /** A stopwatch and an ear: how far a delay may be off, as a share. Our judgement. */
 const TIMED_SHARE = 0.25;
 const NOBODY: ReadonlySet<FactPath> = new Set();
 
 /** How long the blower runs on after heat, timed beside what it is set to. */
-export const fanAfterItem = (facts: Facts): Item => ({
-  id: 'fan-after',
-  label: 'Blower runs on after heat',
-  unit: 's',
-  expect: () => {
-    const seconds = resolveSettings({ facts, confirmed: NOBODY }).get('fan-after-heat')?.value;
-    return typeof seconds === 'number' && seconds > 0
+export const fanAfterItem = (facts: Facts): Item => {
+  const seconds = resolveSettings({ facts, confirmed: NOBODY }).get('fan-after-heat')?.value;
+  const expected: Expectation =
+    typeof seconds === 'number' && seconds > 0
       ? expectWithin(seconds, TIMED_SHARE, TIMED_SHARE, `Setup has ${seconds} s; the board may have its own`)
       : { kind: 'record', sum: 'Recorded only. Setup has no run-on.' };
-  },
-  explain: (value, grade) =>
-    grade === 'pass' || typeof value !== 'number'
-      ? null
-      : { means: 'Other than Setup has it.', next: 'Which of the two sets it: the thermostat or the board?' },
-});
+  return {
+    id: 'fan-after',
+    label: 'Blower runs on after heat',
+    unit: 's',
+    expect: () => expected,
+    explain: (value, grade) =>
+      grade === 'pass' || typeof value !== 'number'
+        ? null
+        : { means: 'Other than Setup has it.', next: 'Which of the two sets it: the thermostat or the board?' },
+  };
+};

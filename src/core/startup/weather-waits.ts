@@ -1,8 +1,7 @@
 import { lockoutsInForce } from '../control/lockouts';
 import { control } from '../control/thermostat';
-import { OUTDOOR_ITEM } from './conditions';
-import { numberRead, type StartupContext } from './given';
-import { type BuiltStep, stepMoment } from './step';
+import type { StartupContext } from './given';
+import { type BuiltStep, outdoorFOf, stepMoment } from './step';
 
 type Wait = Pick<BuiltStep, 'waitsFor'>;
 
@@ -13,8 +12,6 @@ const MOST_HEATING_F = 65;
 /** Above this outdoors a coil does not get cold enough for its switch to close, °F. Our judgement. */
 const MOST_DEFROST_F = 50;
 
-const outdoorOf = (context: StartupContext): number => numberRead(context, OUTDOOR_ITEM) ?? context.moment.outdoorF;
-
 /** What heating by the compressor waits for: to be let run, or air that is cold enough to say something. */
 export const heatingWait = (context: StartupContext): Wait => {
   const { facts } = context;
@@ -24,7 +21,7 @@ export const heatingWait = (context: StartupContext): Wait => {
     facts.outdoorUnit.minOutdoorF ?? -Infinity,
   );
   if (held && Number.isFinite(fromF)) return { waitsFor: { weather: 'warmer', atF: fromF, why: held.why } };
-  return outdoorOf(context) > MOST_HEATING_F
+  return outdoorFOf(context) > MOST_HEATING_F
     ? {
         waitsFor: {
           weather: 'colder',
@@ -42,12 +39,12 @@ export const auxiliaryWait = (context: StartupContext): Wait => {
   const dials = facts.gates.outdoorThermostats.map(({ closesBelowF }) => closesBelowF);
   const gates = [...(auxAboveF === null ? [] : [auxAboveF]), ...dials];
   const toF = Math.min(...gates);
-  return gates.length > 0 && outdoorOf(context) > toF
+  return gates.length > 0 && outdoorFOf(context) > toF
     ? {
         waitsFor: {
           weather: 'colder',
           atF: toF,
-          why: `At ${outdoorOf(context)} °F out a gate holds auxiliary heat, or a bank of it.`,
+          why: `At ${outdoorFOf(context)} °F out a gate holds auxiliary heat, or a bank of it.`,
         },
       }
     : {};
@@ -55,7 +52,7 @@ export const auxiliaryWait = (context: StartupContext): Wait => {
 
 /** What a defrost waits for: a coil that gets cold. */
 export const defrostWait = (context: StartupContext): Wait =>
-  outdoorOf(context) > MOST_DEFROST_F
+  outdoorFOf(context) > MOST_DEFROST_F
     ? {
         waitsFor: {
           weather: 'colder',
@@ -67,7 +64,7 @@ export const defrostWait = (context: StartupContext): Wait =>
 
 /** What cooling air waits for: warmth outdoors. */
 export const coolingWait = (context: StartupContext): Wait =>
-  outdoorOf(context) < LEAST_COOLING_F
+  outdoorFOf(context) < LEAST_COOLING_F
     ? {
         waitsFor: {
           weather: 'warmer',

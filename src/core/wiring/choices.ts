@@ -88,7 +88,8 @@ export interface SchoolHere {
   readonly behaviour: readonly string[];
 }
 
-const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts =>
+/** The same job with some facts changed. */
+export const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts =>
   applyChanges({ ...blankJob(), facts }, changes).facts;
 
 /** A list or number in force counts as the same school whatever its figures: what matters is whether there is one. */
@@ -111,7 +112,7 @@ const wiresOf = (harness: Harness): Map<string, string> => {
 };
 
 /** The same job with all the conductors that it could want: a school is shown as it would work, wired whole. */
-const withRoom = (facts: Facts): Facts => ({
+export const withRoom = (facts: Facts): Facts => ({
   ...facts,
   cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 },
 });
