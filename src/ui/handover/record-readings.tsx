@@ -5,7 +5,7 @@ import { When } from '../when';
 const ReadingLine = ({ reading }: { reading: RecordReading }) => {
   const { label, expected, read, isCorrected, grade, words, before } = reading;
   return (
-    <li className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto_5.5rem_1rem] gap-x-2 print:grid-cols-[minmax(0,1fr)_auto_15mm_3mm] print:gap-x-1 border-b border-line">
+    <li className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto_minmax(0,5.5rem)_1rem] gap-x-2 print:grid-cols-[minmax(0,1fr)_auto_15mm_3mm] print:gap-x-1 border-b border-line">
       <span>{label}</span>
       <span className="max-w-40 text-right print:max-w-none print:whitespace-nowrap font-mono text-quiet">
         {expected}

@@ -24,7 +24,7 @@ export const ComplaintPick = ({ chosen, onChosen }: { chosen: string | null; onC
             <button
               type="button"
               aria-pressed={chosen === id}
-              className="plain-button h-full min-h-12 w-full justify-start px-3 text-left aria-pressed:border-2 aria-pressed:border-ink aria-pressed:font-semibold"
+              className="plain-button h-full min-h-12 w-full justify-start px-3 text-left whitespace-normal aria-pressed:border-2 aria-pressed:border-ink aria-pressed:font-semibold"
               onClick={() => {
                 keep(seenValue(id));
                 onChosen();

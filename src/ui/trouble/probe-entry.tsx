@@ -58,7 +58,7 @@ const ChoicesEntry = ({
           <button
             key={choice.word}
             type="button"
-            className="plain-button min-h-12 w-full justify-start px-3 text-left"
+            className="plain-button min-h-12 w-full justify-start px-3 text-left whitespace-normal"
             onClick={() => onRead(seenValue(choice.word))}
           >
             {choice.words}

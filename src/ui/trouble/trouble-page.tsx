@@ -76,8 +76,8 @@ export const TroublePage = () => {
             </p>
           )}
           {hasBegun && (
-            <div aria-busy={isWorking} className="grid items-start gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr]">
-              <div className="grid gap-4">
+            <div aria-busy={isWorking} className="grid grid-cols-1 items-start gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr]">
+              <div className="grid min-w-0 grid-cols-1 gap-4">
                 <Ending trouble={trouble} ask={askTonight} />
                 {shown && (
                   <ProbeCard
@@ -111,7 +111,7 @@ export const TroublePage = () => {
                   </details>
                 )}
               </div>
-              <div className="grid gap-6">
+              <div className="grid min-w-0 grid-cols-1 gap-6">
                 <SuspectList trouble={trouble} />
                 <ReadList lines={trouble.evidence} />
                 <div>
