@@ -1,4 +1,11 @@
-import { choiceFact, numberFact } from '../fact';
+import { choiceFact, numberFact, recordsFact } from '../fact';
+
+/** What a conductor of the thermostat cable was found to do, by its color. */
+export interface KeptColourRow {
+  readonly colour: string;
+  /** A function at the wall; empty while it is not known. */
+  readonly does: string;
+}
 
 const gauge = (label: string, place: 'wall' | 'yard') =>
   choiceFact({
@@ -27,6 +34,15 @@ export const cables = {
     max: 10,
     assumed: 8,
     why: 'Leave a spare: the next repair needs it.',
+  }),
+  thermostatColours: recordsFact<KeptColourRow>({
+    label: 'Its colors',
+    place: 'wall',
+    item: 'conductor',
+    columns: { colour: 20, does: 20 },
+    most: 12,
+    assumed: [],
+    why: 'As traced at the old wall: the plan keeps a conductor for what it did. Entered on the Changeout page.',
   }),
   outdoorGauge: gauge('Outdoor cable', 'yard'),
   outdoorLengthFt: numberFact({

@@ -1,5 +1,6 @@
 import { airHandler } from './air-handler';
 import { cables } from './cables';
+import { changeout } from './changeout';
 import { furnace } from './furnace';
 import { gates } from './gates';
 import { heatKit } from './heat-kit';
@@ -37,6 +38,7 @@ export const FACT_GROUPS = {
   schools,
   setup,
   proof,
+  changeout,
 };
 
 /** What each group is called on screen. */
@@ -59,9 +61,10 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   schools: 'Ways of doing it',
   setup: 'Setup',
   proof: 'Limits for startup',
+  changeout: 'Old thermostat',
 };
 
-/** Groups that are asked for where they are used, on Setup, Crossing and Startup, not on the Sheet. */
+/** Groups that are asked for where they are used, on Setup, Crossing, Startup and Changeout, not on the Sheet. */
 export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'load',
   'year',
@@ -69,4 +72,5 @@ export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'schools',
   'setup',
   'proof',
+  'changeout',
 ];

@@ -1,16 +1,33 @@
 import { type Cable, type CableId, type Colour, COLOURS, type Conductor, wireNames } from '../harness';
 import type { Run } from './draft';
 
-/** Gives each run its usual colour where the cable has it, else the next one free; none where the cable is used up. */
-const dealColours = (runs: readonly Run[], conductors: number): (Colour | null)[] => {
-  const free = new Set<Colour>(COLOURS.slice(0, conductors));
-  const dealt: (Colour | null)[] = runs.map(({ colour }) => (free.delete(colour) ? colour : null));
-  return dealt.map((colour) => {
-    if (colour !== null) return colour;
-    const [next = null] = free;
-    if (next !== null) free.delete(next);
-    return next;
-  });
+/** Colours that a cable has, and which of them is kept for what. */
+export interface Palette {
+  /** In the order in which they are taken where a run has none of its own. */
+  readonly colours: readonly Colour[];
+  /** The colours that a run was found on. */
+  readonly keptFor: (run: Run) => readonly Colour[];
+  /** Colours that somebody found on something, which no run takes for being usual. */
+  readonly spoken: ReadonlySet<Colour>;
+}
+
+/** A cable of which nothing is known but how many conductors it has. */
+export const usualPalette = (conductors: number): Palette => ({
+  colours: COLOURS.slice(0, conductors),
+  keptFor: () => [],
+  spoken: new Set(),
+});
+
+/**
+ * Gives each run the colour that is kept for it, else its usual one where the cable has it, else the next one free; none
+ * where the cable is used up.
+ */
+const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (Colour | null)[] => {
+  const free = new Set<Colour>(colours);
+  const take = (wanted: readonly Colour[]): Colour | null => wanted.find((colour) => free.delete(colour)) ?? null;
+  const kept = runs.map((each) => take(keptFor(each)));
+  const usual = runs.map((each, at) => kept[at] ?? (spoken.has(each.colour) ? null : take([each.colour])));
+  return usual.map((colour) => colour ?? take([...free]));
 };
 
 /** Leads come in what colours they come in: each run keeps its own, or takes another not yet used. */
@@ -24,11 +41,13 @@ const leadColours = (runs: readonly Run[]): Colour[] => {
 };
 
 /** The conductors of a cable: its runs in their colours, then its spares. */
-export const conductorsOf = (cable: Cable, runs: readonly Run[]): Conductor[] => {
-  const colours = isLeads(cable.id) ? leadColours(runs) : dealColours(runs, cable.conductors);
-  const spares = isLeads(cable.id)
-    ? []
-    : COLOURS.slice(0, cable.conductors).filter((colour) => !colours.includes(colour));
+export const conductorsOf = (
+  cable: Cable,
+  runs: readonly Run[],
+  palette = usualPalette(cable.conductors),
+): Conductor[] => {
+  const colours = isLeads(cable.id) ? leadColours(runs) : dealColours(runs, palette);
+  const spares = isLeads(cable.id) ? [] : palette.colours.filter((colour) => !colours.includes(colour));
   const ids = wireNames(cable.id, [...colours, ...spares]);
   return [
     ...runs.map(({ from, to, carries }, at): Conductor => ({

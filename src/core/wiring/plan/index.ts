@@ -8,6 +8,7 @@ import { planCompressor } from './compressor';
 import { type Run, together } from './draft';
 import { planExtras } from './extras';
 import { planFurnace } from './furnace-heat';
+import { keptPalette } from './kept-colours';
 import { planPower } from './power';
 import { planStrips } from './strips';
 
@@ -123,6 +124,7 @@ export const plan = (facts: Facts): Harness => {
       conductorsOf(
         cable,
         draft.runs.filter((run) => run.cable === cable.id),
+        cable.id === 'thermostat-cable' ? keptPalette(facts) : undefined,
       ),
     ),
     jumpers: draft.jumpers,

@@ -1,0 +1,64 @@
+import type { WallFunction } from '../wiring/wall-functions';
+
+/** What an old thermostat ran, as far as it changes what a letter means. */
+export type OldKind = 'conventional' | 'heat-pump';
+
+/** How likely a letter means what, by what the thermostat ran. Only ratios matter. */
+type Meanings = Partial<Record<WallFunction, number>>;
+
+/** A letter that means the same whatever was run. */
+const plain = (meanings: Meanings) => ({ conventional: meanings, 'heat-pump': meanings });
+
+const by = (conventional: Meanings, heatPump: Meanings) => ({ conventional, 'heat-pump': heatPump });
+
+const HEAT_AND_COOL_BACKUP: Meanings = { backup: 1 };
+
+/** Letters of subbases and boards, and what they have stood for. Our judgement of practice; never proof. */
+const MEANINGS: Readonly<Record<string, Record<OldKind, Meanings>>> = {
+  R: plain({ hot: 0.94, 'hot-heating': 0.03, 'hot-cooling': 0.03 }),
+  RH: plain({ 'hot-heating': 0.6, hot: 0.4 }),
+  RC: plain({ 'hot-cooling': 0.6, hot: 0.4 }),
+  C: plain({ common: 1 }),
+  X: by({ common: 0.7, lamp: 0.1, spare: 0.2 }, { common: 0.45, emergency: 0.2, 'second-backup': 0.2, lamp: 0.15 }),
+  B: by({ common: 0.8, 'valve-heating': 0.1, spare: 0.1 }, { 'valve-heating': 0.6, common: 0.4 }),
+  O: by({ spare: 0.8, 'valve-cooling': 0.2 }, { 'valve-cooling': 0.85, 'valve-heating': 0.15 }),
+  'O/B': plain({ 'valve-cooling': 0.6, 'valve-heating': 0.4 }),
+  Y: plain({ compressor: 1 }),
+  Y1: plain({ compressor: 1 }),
+  Y2: plain({ 'second-compressor': 1 }),
+  G: plain({ blower: 1 }),
+  W: by(HEAT_AND_COOL_BACKUP, { backup: 0.6, emergency: 0.35, 'second-backup': 0.05 }),
+  W1: by(HEAT_AND_COOL_BACKUP, { backup: 0.65, emergency: 0.3, 'second-backup': 0.05 }),
+  W2: by({ 'second-backup': 0.9, backup: 0.1 }, { backup: 0.5, 'second-backup': 0.35, emergency: 0.15 }),
+  W3: by({ 'second-backup': 1 }, { 'second-backup': 0.7, emergency: 0.2, backup: 0.1 }),
+  AUX: plain({ backup: 0.85, 'second-backup': 0.15 }),
+  AUX1: plain({ backup: 1 }),
+  AUX2: plain({ 'second-backup': 0.9, backup: 0.1 }),
+  E: by({ emergency: 0.5, spare: 0.5 }, { emergency: 0.85, backup: 0.15 }),
+  L: plain({ lamp: 0.8, emergency: 0.1, spare: 0.1 }),
+  S1: plain({ 'sensor-1': 1 }),
+  S2: plain({ 'sensor-2': 1 }),
+};
+
+/** The letters that a bare subbase is drawn with to pick from, in the order they are met. */
+export const SUBBASE_LETTERS = Object.keys(MEANINGS);
+
+/** A letter as it is compared: capitals, no spaces. */
+export const plainLetter = (letter: string): string => letter.trim().toUpperCase();
+
+/** What a letter may mean; null for one that says nothing, or has no meaning known here. */
+export const meaningsOf = (letter: string, kind: OldKind): Meanings | null =>
+  MEANINGS[plainLetter(letter)]?.[kind] ?? null;
+
+/** What colours are usually used for. The weakest hint there is: twice as likely, no more. */
+const USUAL: Readonly<Record<string, readonly WallFunction[]>> = {
+  red: ['hot', 'hot-cooling', 'hot-heating'],
+  white: ['backup'],
+  green: ['blower'],
+  blue: ['common'],
+  yellow: ['compressor'],
+  orange: ['valve-cooling', 'valve-heating'],
+};
+
+/** How a color leans, as a factor. */
+export const leaningOf = (colour: string, does: WallFunction): number => (USUAL[colour]?.includes(does) ? 2 : 1);

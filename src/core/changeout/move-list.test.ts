@@ -1,0 +1,172 @@
+import { checkEquipment } from '../check/equipment';
+import type { Facts } from '../job/document';
+import type { OldConductorRow } from '../job/facts/changeout';
+import { jobBasis } from '../model/basis';
+import { SAMPLES } from '../samples';
+import { withChanges } from '../wiring/choices';
+import { familyById, families } from '../wiring/families';
+import { COLOURS, type Colour, landedConductors } from '../wiring/harness';
+import { plan } from '../wiring/plan';
+import { wallFunctionAt } from '../wiring/wall-functions';
+import { moveList } from './move-list';
+import { COILED_BACK } from './old-wall';
+import { takenOver } from './take-over';
+
+type Old = Partial<Facts['changeout']>;
+const row = (colour: Colour, letter: string, board: string): OldConductorRow => ({ colour, letter, board });
+const withOld = (facts: Facts, old: Old): Facts => ({ ...facts, changeout: { ...facts.changeout, ...old } });
+const family = (id: string) => familyById(id)!.facts;
+const moves = (facts: Facts) => moveList(facts)!.moves;
+const of = (facts: Facts, colour: Colour) => moves(facts).find((move) => move.colour === colour)!;
+
+const COOLING_AND_FURNACE = [
+  row('red', 'R', 'R'),
+  row('yellow', 'Y', 'Y'),
+  row('green', 'G', 'G'),
+  row('white', 'W', 'W'),
+  row('blue', '', COILED_BACK),
+  row('orange', '', COILED_BACK),
+];
+
+test('cooling with a furnace to a heat pump: the heat conductor becomes auxiliary, spares become common and valve', () => {
+  const facts = withOld(family('w1+aux-e+single+no-w+o'), { subbase: COOLING_AND_FURNACE, oldSystem: 'conventional' });
+  expect(of(facts, 'white')).toMatchObject({
+    kind: 'land',
+    words: 'White, on W until now, to AUX: auxiliary heat. Its other end goes from W to air handler W1.',
+  });
+  expect(of(facts, 'blue').words).toBe(
+    'Blue, on a screw without a letter until now, to C: common. Its other end goes on air handler C.',
+  );
+  expect(of(facts, 'orange').words).toMatch(/ to O\/B: reversing valve\./);
+  expect(of(facts, 'yellow').words).toMatch(/Its other end stays on air handler Y\.$/);
+  expect(moves(facts).filter(({ kind }) => kind === 'pull')).toEqual([]);
+});
+
+const HEAT_PUMP = [
+  row('red', 'R', 'R'),
+  row('blue', 'C', 'C'),
+  row('yellow', 'Y', 'Y'),
+  row('green', 'G', 'G'),
+  row('orange', 'O', 'O'),
+  row('white', 'W2', 'W1'),
+];
+
+test('one auxiliary to two: the second takes the spare; without a spare it is said what is missing', () => {
+  const two = family('w1-w2+aux1-aux2-e+single+no-w+o');
+  const readings = [{ colour: 'white', call: 'backup', volts: '0.2' }];
+  const old: Old = { oldSystem: 'heat-pump', readings };
+  const withSpare = withOld(two, { ...old, subbase: [...HEAT_PUMP, row('brown', '', COILED_BACK)] });
+  expect(of(withSpare, 'white').words).toMatch(/ to AUX1: auxiliary heat\. Its other end stays on air handler W1\./);
+  expect(of(withSpare, 'brown').words).toMatch(/ to AUX2: auxiliary heat\. Its other end goes on air handler W2\./);
+  const short = withOld(two, { ...old, subbase: HEAT_PUMP });
+  expect(moves(short).find(({ kind }) => kind === 'pull')!.words).toMatch(/^AUX2, auxiliary heat: no conductor/);
+});
+
+test('a heat pump to one with a furnace: white from the strips goes to the furnace', () => {
+  const facts = withOld(family('gas+aux-e+single+no-w+o'), { subbase: HEAT_PUMP, oldSystem: 'heat-pump' });
+  expect(of(facts, 'white').words).toMatch(/ to AUX: furnace\. Its other end stays on furnace W1\./);
+});
+
+test('two hot conductors to one R: which of two transformers is asked before one is capped', () => {
+  const facts = withOld(family('w1+aux-e+single+no-w+o'), {
+    subbase: [row('red', 'RC', 'R'), row('pink', 'RH', 'R'), ...HEAT_PUMP.slice(1)],
+    jumpers: [{ one: 'RC', other: 'RH' }],
+    oldSystem: 'heat-pump',
+  });
+  expect(of(facts, 'pink')).toMatchObject({ kind: 'cap' });
+  expect(moveList(facts)!.notes[0]).toMatch(/^Two hot conductors, red on RC and pink on RH: open one supply/);
+  expect(moves(facts).find(({ kind }) => kind === 'jumper-out')!.words).toBe(
+    'The old jumper RC–RH is not carried over.',
+  );
+  expect(moves(facts).find(({ kind }) => kind === 'jumper-in')!.words).toBe('Jumper AUX–E on the new thermostat.');
+});
+
+test('B that was the common goes to C, with what it would have done on B', () => {
+  const facts = withOld(family('w1+aux-e+single+no-w+o'), {
+    subbase: HEAT_PUMP.map((each) => (each.colour === 'blue' ? row('blue', 'B', 'C') : each)),
+    oldSystem: 'heat-pump',
+  });
+  expect(of(facts, 'blue').words).toMatch(/^Blue, on B until now, to C: common\./);
+  expect(of(facts, 'blue').why).toMatch(/would short the transformer/);
+});
+
+test('W that was emergency goes to E where the plan has a conductor for it', () => {
+  const facts = withOld(family('w1-w2+aux-e+single+w-out+one-thermostat+o'), {
+    oldSystem: 'heat-pump',
+    subbase: [...HEAT_PUMP.slice(0, 5), row('white', 'AUX', 'AUX'), row('black', 'W', 'E')],
+    readings: [
+      { colour: 'black', call: 'backup', volts: '25.9' },
+      { colour: 'black', call: 'emergency', volts: '0.1' },
+    ],
+  });
+  expect(of(facts, 'black').words).toMatch(/ to E: emergency heat\./);
+  expect(of(facts, 'black').why).toMatch(/W carried emergency heat here/);
+});
+
+test('what is not known is capped, and not landed', () => {
+  const facts = withOld(family('w1+aux-e+single+no-w+o'), {
+    oldSystem: 'heat-pump',
+    subbase: [...HEAT_PUMP.slice(0, 4), row('white', 'W2', ''), row('brown', 'L', ''), row('orange', '', '')],
+  });
+  const orange = of(facts, 'orange');
+  expect(orange).toMatchObject({ kind: 'wait' });
+  expect(orange.why).toMatch(/^Not known yet: .*valve/);
+  expect(of(facts, 'brown').why).toMatch(/^Not known yet: fault lamp/);
+  expect(of(facts, 'white').why).toMatch(/^By its letter alone/);
+});
+
+test('the way back names every conductor, jumper and setting', () => {
+  const facts = withOld(SAMPLES[0]!.facts, {
+    subbase: [row('red', 'R', 'R'), row('blue', '', ''), row('white', 'W2', COILED_BACK)],
+    jumpers: [{ one: 'W2', other: 'E' }],
+    settings: [{ name: 'Valve', value: 'B' }],
+  });
+  expect(moveList(facts)!.back).toEqual([
+    'Red on R, its other end on R.',
+    'Blue on a screw without a letter.',
+    'White on W2, its other end coiled back.',
+    'Jumper W2–E.',
+    'Valve: B.',
+  ]);
+});
+
+test('no old wall, no list; a wall of one conductor takes nothing over', () => {
+  expect(moveList(SAMPLES[0]!.facts)).toBeNull();
+  expect(takenOver(withOld(SAMPLES[0]!.facts, { subbase: [row('red', 'R', 'R')] }))).toEqual([]);
+});
+
+test('every kind of system, wired in other colors before: each stays on what it did, and the plan is as sound', () => {
+  for (const [seed, { id, facts }] of families()
+    .filter((_, at) => at % 41 === 0)
+    .entries()) {
+    const wall = landedConductors(plan(facts)).filter(({ cable }) => cable === 'thermostat-cable');
+    const colours = COLOURS.map((_, at) => COLOURS[(at * 3 + seed) % COLOURS.length]!);
+    const kept: Facts = {
+      ...facts,
+      cables: {
+        ...facts.cables,
+        thermostatColours: wall.map(({ from }, at) => ({
+          colour: colours[at]!,
+          does: wallFunctionAt(facts, from)!,
+        })),
+      },
+    };
+    const after = landedConductors(plan(kept)).filter(({ cable }) => cable === 'thermostat-cable');
+    expect([id, after.map(({ from, to, colour }) => [from.mark, to.mark, colour])]).toEqual([
+      id,
+      wall.map(({ from, to }, at) => [from.mark, to.mark, colours[at]]),
+    ]);
+    const rules = (of: Facts) => checkEquipment(jobBasis(of)).map(({ rule, severity }) => `${severity} ${rule}`);
+    expect([id, rules(kept)]).toEqual([id, rules(facts)]);
+  }
+});
+
+test('what is taken over is planned: no color twice, none that is not there', () => {
+  const facts = withOld(family('w1-w2+aux-e+single+no-w+o'), {
+    subbase: COOLING_AND_FURNACE,
+    oldSystem: 'conventional',
+  });
+  const planned = plan(withChanges(facts, takenOver(facts)));
+  const colours = planned.conductors.filter(({ cable }) => cable === 'thermostat-cable').map(({ colour }) => colour);
+  expect([...colours].sort()).toEqual(['blue', 'green', 'orange', 'red', 'white', 'yellow']);
+});

@@ -1,0 +1,183 @@
+import type { Facts } from '../job/document';
+import type { OldConductorRow } from '../job/facts/changeout';
+import { capital } from '../units/capital';
+import { withChanges } from '../wiring/choices';
+import { type Colour, colourName, type Conductor, type Harness, type Jumper, refWords } from '../wiring/harness';
+import { plan } from '../wiring/plan';
+import { landingOf, WALL_FUNCTIONS } from '../wiring/wall-functions';
+import { plainLetter } from './letters';
+import { unknownWords } from './next-reading';
+import { COILED_BACK } from './old-wall';
+import { takenOver } from './take-over';
+import { type UnderstoodConductor, understoodOldWall } from './understood';
+
+/** What is done with one conductor or jumper on the way from the old thermostat to the new. */
+export type ChangeoutMoveKind = 'wait' | 'land' | 'pull' | 'jumper-in' | 'jumper-out' | 'cap' | 'spare';
+
+export interface ChangeoutMove {
+  readonly id: string;
+  readonly kind: ChangeoutMoveKind;
+  readonly colour: Colour | null;
+  readonly words: string;
+  /** Why, or what else has to be known; null where nothing has. */
+  readonly why: string | null;
+}
+
+const letterWords = ({ letter }: OldConductorRow) => (letter === '' ? 'a screw without a letter' : letter);
+
+const named = (colour: string) => capital(colourName(colour));
+
+/** What becomes of a conductor's other end. */
+const boardWords = ({ board }: OldConductorRow, { to }: Conductor): string => {
+  if (to === null) return '';
+  if (board === '') return ` Its other end belongs on ${refWords(to)}: follow it there.`;
+  if (plainLetter(board) === plainLetter(to.mark)) return ` Its other end stays on ${refWords(to)}.`;
+  return board === COILED_BACK
+    ? ` Its other end goes on ${refWords(to)}.`
+    : ` Its other end goes from ${board} to ${refWords(to)}.`;
+};
+
+const BY_LETTER = 'By its letter alone: follow it or meter it before it is landed.';
+
+/** What a letter would have made a technician do who goes by letters. */
+const letterTrap = ({ row, does }: UnderstoodConductor): string | null => {
+  if (does === null) return null;
+  const letter = plainLetter(row.letter);
+  if (letter === 'B' && does === 'common')
+    return 'B was the common here. On the new thermostat B is the valve: landed there it would short the transformer in every heating call.';
+  if (/^(W\d?|X|L)$/.test(letter) && does === 'emergency')
+    return `${letter} carried emergency heat here, not auxiliary.`;
+  if (letter === 'X' && does === 'common') return 'X was the common here.';
+  return null;
+};
+
+const landed = (known: UnderstoodConductor, conductor: Conductor): ChangeoutMove => ({
+  id: `land/${known.row.colour}`,
+  kind: 'land',
+  colour: conductor.colour,
+  words: `${named(known.row.colour)}, on ${letterWords(known.row)} until now, to ${conductor.from!.mark}: ${conductor.carries}.${boardWords(known.row, conductor)}`,
+  why: [known.isProved ? null : BY_LETTER, letterTrap(known), unknownWords(known)].filter(Boolean).join(' ') || null,
+});
+
+const unused = (known: UnderstoodConductor): ChangeoutMove => {
+  const { row, does } = known;
+  if (does === null)
+    return {
+      id: `wait/${row.colour}`,
+      kind: 'wait',
+      colour: row.colour as Colour,
+      words: `${named(row.colour)}, on ${letterWords(row)}: cap it until it is known.`,
+      why: unknownWords(known),
+    };
+  const isSpare = does === 'spare';
+  return {
+    id: `${isSpare ? 'spare' : 'cap'}/${row.colour}`,
+    kind: isSpare ? 'spare' : 'cap',
+    colour: row.colour as Colour,
+    words: isSpare
+      ? `${named(row.colour)} stays coiled back, a spare.`
+      : `${named(row.colour)}, on ${letterWords(row)} until now, is capped at both ends: ${WALL_FUNCTIONS[does].toLowerCase()} has no place in the new plan.`,
+    why: isSpare ? null : letterTrap(known),
+  };
+};
+
+const conductorMoves = (known: readonly UnderstoodConductor[], { conductors }: Harness): readonly ChangeoutMove[] => {
+  const wall = conductors.filter(({ cable, from }) => cable === 'thermostat-cable' && from !== null);
+  const byColour = new Map(wall.map((conductor) => [conductor.colour as string | null, conductor]));
+  const usable = (each: UnderstoodConductor) => {
+    const conductor = byColour.get(each.row.colour);
+    return each.does === null ? undefined : conductor;
+  };
+  const short = wall.filter(
+    ({ colour }) => !known.some((each) => each.row.colour === colour && usable(each) !== undefined),
+  );
+  return [
+    ...known.flatMap((each) => (each.does === null ? [unused(each)] : [])),
+    ...known.flatMap((each) => {
+      const conductor = usable(each);
+      return conductor ? [landed(each, conductor)] : [];
+    }),
+    ...short.map(({ from, carries }): ChangeoutMove => ({
+      id: `pull/${from!.mark}`,
+      kind: 'pull',
+      colour: null,
+      words: `${from!.mark}, ${carries}: no conductor for it is known.`,
+      why: 'Find out what the open ones do, or look under Too few conductors on Wiring.',
+    })),
+    ...known.flatMap((each) => (each.does !== null && !usable(each) ? [unused(each)] : [])),
+  ];
+};
+
+const pairOf = (one: string, other: string) => [plainLetter(one), plainLetter(other)].sort().join('–');
+
+const jumperMoves = (facts: Facts, { jumpers }: Harness): readonly ChangeoutMove[] => {
+  const fitted = new Set(facts.changeout.jumpers.map(({ one, other }) => pairOf(one, other)));
+  const isAtWall = ({ from }: Jumper) => from.device === 'thermostat';
+  const wanted = new Set(jumpers.filter(isAtWall).map(({ from, to }) => pairOf(from.mark, to.mark)));
+  return [
+    ...jumpers.filter(isAtWall).map(({ id, from, to, why }): ChangeoutMove => ({
+      id,
+      kind: 'jumper-in',
+      colour: null,
+      words: `Jumper ${from.mark}–${to.mark} on the new thermostat${fitted.has(pairOf(from.mark, to.mark)) ? ', as on the old one' : ''}.`,
+      why,
+    })),
+    ...facts.changeout.jumpers.flatMap(({ one, other }): ChangeoutMove[] =>
+      wanted.has(pairOf(one, other))
+        ? []
+        : [
+            {
+              id: `out/${pairOf(one, other)}`,
+              kind: 'jumper-out',
+              colour: null,
+              words: `The old jumper ${one}–${other} is not carried over.`,
+              why: null,
+            },
+          ],
+    ),
+  ];
+};
+
+/** What has to be said of the whole. */
+const notesOf = (known: readonly UnderstoodConductor[]): readonly string[] => {
+  const hot = known.filter(({ does }) => does !== null && landingOf(does) === 'hot');
+  return [
+    ...(hot.length > 1
+      ? [
+          `Two hot conductors, ${hot.map(({ row }) => `${colourName(row.colour)} on ${letterWords(row)}`).join(' and ')}: open one supply, and meter the other to its own common. Still 24 V: two transformers, and a jumper between them would put one against the other. Only with one transformer is the second capped.`,
+        ]
+      : []),
+  ];
+};
+
+/** From the old thermostat to the new, and back. */
+export interface MoveList {
+  readonly moves: readonly ChangeoutMove[];
+  readonly notes: readonly string[];
+  /** Everything as it was, conductor by conductor, jumper by jumper, setting by setting. */
+  readonly back: readonly string[];
+}
+
+const backOf = ({ changeout }: Facts): readonly string[] => [
+  ...(changeout.subbase ?? []).map(
+    (row) =>
+      `${named(row.colour)} on ${letterWords(row)}${row.board === '' ? '' : row.board === COILED_BACK ? ', its other end coiled back' : `, its other end on ${row.board}`}.`,
+  ),
+  ...changeout.jumpers.map(({ one, other }) => `Jumper ${one}–${other}.`),
+  ...changeout.settings.map(({ name, value }) => `${name}: ${value}.`),
+];
+
+/**
+ * What is done with every conductor of the old wall, planned by the job’s own plan with the conductors that are there;
+ * null where no old wall is written down.
+ */
+export const moveList = (facts: Facts): MoveList | null => {
+  const known = understoodOldWall(facts);
+  if (known === null) return null;
+  const planned = plan(withChanges(facts, takenOver(facts)));
+  return {
+    moves: [...conductorMoves(known, planned), ...jumperMoves(facts, planned)],
+    notes: notesOf(known),
+    back: backOf(facts),
+  };
+};

@@ -1,0 +1,106 @@
+import type { OldConductorRow } from '../job/facts/changeout';
+import { sum } from '../units/sum';
+import { landingOf, WALL_FUNCTIONS, type WallFunction } from '../wiring/wall-functions';
+import { type OldKind, plainLetter } from './letters';
+import { chanceOfSeen, OLD_CALL_IDS, type OldCall, type Seen } from './old-calls';
+import type { OldWall } from './old-wall';
+import { type Likely, readWall } from './read-wall';
+import { type UnderstoodConductor, understoodWall } from './understood';
+
+/** A reading that tells most: the meter between the hot conductor and this one, in a call of the old thermostat. */
+export interface NextReading {
+  readonly kind: 'volts';
+  readonly hot: OldConductorRow;
+  readonly row: OldConductorRow;
+  readonly call: OldCall;
+  /** What it is expected to settle, in bits. */
+  readonly bits: number;
+  /** Whether it is for the valve's mode alone. */
+  readonly isForValveMode: boolean;
+}
+
+const SEEN: readonly Seen[] = ['none', 'whole', 'between'];
+/** A reading that settles less is not worth its minute. */
+const LEAST_BITS = 0.02;
+/** A call is this much dearer than the one before it: gentler calls come first where they tell about as much. */
+const CALL_PRICE = 0.04;
+/** Below this outdoor temperature cooling is not called for a test, °F. Our judgement; the maker's limit rules. */
+export const COOLING_TEST_FROM_F = 60;
+
+const entropyBits = (shares: readonly number[]) =>
+  -sum(shares.map((share) => (share > 0 ? share * Math.log2(share) : 0)));
+
+/** Chances by what matters: the landing, or each way of the valve. */
+const grouped = (likely: ReadonlyMap<WallFunction, number>, isForValveMode: boolean): number[] => {
+  const groups = new Map<string, number>();
+  for (const [does, share] of likely) {
+    const name = isForValveMode ? does : landingOf(does);
+    groups.set(name, (groups.get(name) ?? 0) + share);
+  }
+  return [...groups.values()];
+};
+
+/** What a reading is expected to settle of one conductor, bits. */
+const bitsOf = (likely: Likely, call: OldCall, kinds: readonly OldKind[], isForValveMode: boolean): number => {
+  const chance = (seen: Seen, does: WallFunction) =>
+    sum(kinds.map((kind) => chanceOfSeen(seen, does, call, kind))) / kinds.length;
+  const after = SEEN.map((seen) => {
+    const joint = new Map([...likely].map(([does, share]) => [does, share * chance(seen, does)]));
+    const total = sum([...joint.values()]);
+    const shares = new Map([...joint].map(([does, share]) => [does, share / total]));
+    return total * entropyBits(grouped(shares, isForValveMode));
+  });
+  return entropyBits(grouped(likely, isForValveMode)) - sum(after);
+};
+
+/** A valve whose mode nobody has seen: mark, letter and old setting do not count. */
+const EITHER_WAY: Likely = new Map([
+  ['valve-cooling', 0.5],
+  ['valve-heating', 0.5],
+]);
+
+const HOT: ReadonlySet<WallFunction> = new Set(['hot', 'hot-cooling', 'hot-heating']);
+
+/** The conductor to hold the meter's other lead on; none while no conductor is surely hot. */
+export const hotOf = (all: readonly UnderstoodConductor[]): OldConductorRow | null =>
+  all.find(({ does }) => does !== null && HOT.has(does))?.row ?? null;
+
+/**
+ * The reading that settles most of what is not known; null where nothing at the old thermostat would.
+ * @param outdoorF in the cold no cooling is called for a test
+ */
+export const nextReading = (wall: OldWall, outdoorF: number): NextReading | null => {
+  const likely = readWall(wall);
+  const all = understoodWall(wall, likely);
+  const hot = hotOf(all);
+  if (hot === null) return null;
+  const calls = OLD_CALL_IDS.filter((call) => call !== 'cool' || outdoorF >= COOLING_TEST_FROM_F);
+  const asked = new Set(wall.readings.map(({ colour, call }) => `${colour} ${call}`));
+  const candidates = all.flatMap((each, at) => {
+    const isForValveMode = each.does !== null && landingOf(each.does) === 'valve' && !each.isValveModeSeen;
+    if ((each.does !== null && !isForValveMode) || each.row === hot) return [];
+    return calls.flatMap((call, price): (NextReading & { readonly worth: number })[] => {
+      if (asked.has(`${each.row.colour} ${call}`)) return [];
+      const bits = bitsOf(isForValveMode ? EITHER_WAY : likely[at]!, call, wall.kinds, isForValveMode);
+      const reading = { kind: 'volts', hot, row: each.row, call, bits, isForValveMode } as const;
+      return bits < LEAST_BITS ? [] : [{ ...reading, worth: (isForValveMode ? bits / 4 : bits) - price * CALL_PRICE }];
+    });
+  });
+  const [best] = candidates.sort((one, other) => other.worth - one.worth);
+  if (!best) return null;
+  const { worth: _worth, ...reading } = best;
+  return reading;
+};
+
+/** What is still not known of a conductor, in words; null where it is. */
+export const unknownWords = ({ row, does, may, isValveModeSeen }: UnderstoodConductor): string | null => {
+  const names = (list: readonly WallFunction[]) => list.map((each) => WALL_FUNCTIONS[each].toLowerCase()).join(', or ');
+  if (does === null)
+    return may.length === 0 ? 'Nothing is known of it.' : `Not known yet: ${names(may.map((each) => each.does))}.`;
+  if (landingOf(does) !== 'valve') return null;
+  if (!isValveModeSeen) return 'Which mode energizes the valve is not known until it is seen.';
+  const mark = { 'valve-cooling': 'B', 'valve-heating': 'O' }[does as 'valve-cooling' | 'valve-heating'];
+  return plainLetter(row.board) === mark
+    ? `The board’s mark ${mark} says the other way: the old thermostat was set wrong, or the mark is. The unit’s own label decides.`
+    : null;
+};

@@ -1,0 +1,75 @@
+import type { WallFunction } from '../wiring/wall-functions';
+import type { OldKind } from './letters';
+
+/** What an old thermostat can be set to while a meter is on its terminals, gentlest first. */
+export const OLD_CALLS = {
+  off: { label: 'Off', set: 'Set it to off.' },
+  fan: { label: 'Fan', set: 'Set the fan to on, the system to off.' },
+  heat: { label: 'Heat', set: 'Set it to heat, a degree or two above the room.' },
+  cool: { label: 'Cool', set: 'Set it to cool, a few degrees below the room.' },
+  backup: { label: 'Heat, wide open', set: 'Set it to heat, at its highest, until backup comes.' },
+  emergency: { label: 'Emergency heat', set: 'Set it to emergency heat, above the room.' },
+} as const;
+
+export type OldCall = keyof typeof OLD_CALLS;
+
+export const OLD_CALL_IDS = Object.keys(OLD_CALLS) as OldCall[];
+
+export const isOldCall = (text: string): text is OldCall => text in OLD_CALLS;
+
+/** Chance of being hot in each call; a call that is left out is a half: thermostats differ. */
+type Hot = Partial<Record<OldCall, number>>;
+
+const ALWAYS: Hot = { off: 1, fan: 1, heat: 1, cool: 1, backup: 1, emergency: 1 };
+const NEVER: Hot = { off: 0, fan: 0, heat: 0, cool: 0, backup: 0, emergency: 0 };
+
+const HEAT_PUMP: Record<WallFunction, Hot> = {
+  hot: ALWAYS,
+  'hot-cooling': ALWAYS,
+  'hot-heating': ALWAYS,
+  common: NEVER,
+  compressor: { off: 0, fan: 0, heat: 1, cool: 1, emergency: 0.05 },
+  'second-compressor': { off: 0, fan: 0, heat: 0.2, cool: 0.3, emergency: 0 },
+  blower: { off: 0.05, fan: 1, heat: 0.95, cool: 1 },
+  'valve-cooling': { heat: 0, cool: 1, backup: 0, emergency: 0.1 },
+  'valve-heating': { heat: 1, cool: 0, backup: 0.9 },
+  backup: { off: 0, fan: 0, heat: 0.05, cool: 0, backup: 1, emergency: 0.7 },
+  'second-backup': { off: 0, fan: 0, heat: 0.05, cool: 0, backup: 0.7 },
+  emergency: { off: 0, fan: 0, heat: 0.05, cool: 0, backup: 0.3, emergency: 1 },
+  lamp: { off: 0.1, fan: 0.1, heat: 0.1, cool: 0.1, backup: 0.1, emergency: 0.1 },
+  'sensor-1': NEVER,
+  'sensor-2': NEVER,
+  spare: NEVER,
+};
+
+const CONVENTIONAL: Record<WallFunction, Hot> = {
+  ...HEAT_PUMP,
+  compressor: { off: 0, fan: 0, heat: 0, cool: 1, backup: 0, emergency: 0 },
+  blower: { off: 0.05, fan: 1, cool: 1 },
+  backup: { off: 0, fan: 0, heat: 1, cool: 0, backup: 1, emergency: 1 },
+  'second-backup': { off: 0, fan: 0, heat: 0.2, cool: 0, backup: 0.9 },
+};
+
+/** Whether a function has nothing behind it that a meter would see R through. */
+const isOpen = (does: WallFunction) => does === 'spare' || does === 'sensor-1' || does === 'sensor-2';
+
+/** What a meter between the hot conductor and another says: nothing between them, all of it, or something floating. */
+export type Seen = 'none' | 'whole' | 'between';
+
+/** Volts that count as none, and as the whole of a 24 V transformer. */
+const NONE_BELOW_VOLTS = 3;
+const WHOLE_FROM_VOLTS = 18;
+
+export const seenOf = (volts: number): Seen =>
+  volts < NONE_BELOW_VOLTS ? 'none' : volts >= WHOLE_FROM_VOLTS ? 'whole' : 'between';
+
+/** A reading may be taken at the wrong screw, or in another call than it says. */
+const TRUST = 0.985;
+
+/** Chance of what the meter says, if a conductor does something; the meter is between it and the hot one. */
+export const chanceOfSeen = (seen: Seen, does: WallFunction, call: OldCall, kind: OldKind): number => {
+  if (isOpen(does)) return { none: 0.45, between: 0.5, whole: 0.05 }[seen];
+  const hot = (kind === 'conventional' ? CONVENTIONAL : HEAT_PUMP)[does][call] ?? 0.5;
+  const chance = { none: hot, whole: 1 - hot, between: 0 }[seen];
+  return TRUST * chance + (1 - TRUST) / 3;
+};

@@ -1,0 +1,90 @@
+import type { Facts } from '../job/document';
+import type { OldConductorRow } from '../job/facts/changeout';
+import { capital } from '../units/capital';
+import { parseTyped } from '../units/parse-number';
+import { colourName, COLOURS } from '../wiring/harness';
+import { type OldKind, plainLetter } from './letters';
+import { isOldCall, type OldCall, type Seen, seenOf } from './old-calls';
+
+/** A conductor that is coiled back at its other end. */
+export const COILED_BACK = 'spare';
+
+/** A reading that could be understood. */
+export interface OldReading {
+  readonly colour: string;
+  readonly call: OldCall;
+  readonly seen: Seen;
+}
+
+/** An old wall as it was written down. */
+export interface OldWall {
+  readonly conductors: readonly OldConductorRow[];
+  readonly readings: readonly OldReading[];
+  /** What it may have run. */
+  readonly kinds: readonly OldKind[];
+}
+
+/** What is wrong with what was written down, and what to do. */
+export interface OldWallProblem {
+  readonly words: string;
+  readonly colours: readonly string[];
+}
+
+const KINDS: Record<Facts['changeout']['oldSystem'], readonly OldKind[]> = {
+  unknown: ['conventional', 'heat-pump'],
+  conventional: ['conventional'],
+  'heat-pump': ['heat-pump'],
+  'dual-fuel': ['heat-pump'],
+};
+
+/** The old wall of a job; null where nobody has written it down. */
+export const oldWallOf = ({ changeout }: Facts): OldWall | null =>
+  changeout.subbase === null
+    ? null
+    : {
+        conductors: changeout.subbase,
+        kinds: KINDS[changeout.oldSystem],
+        readings: changeout.readings.flatMap(({ colour, call, volts }): OldReading[] => {
+          const read = parseTyped(volts);
+          return isOldCall(call) && read.kind === 'number'
+            ? [{ colour, call, seen: seenOf(Math.abs(read.value)) }]
+            : [];
+        }),
+      };
+
+const repeated = (names: readonly string[]): string[] => [
+  ...new Set(names.filter((name, at) => name !== '' && names.indexOf(name) !== at)),
+];
+
+/** What does not make sense in an old wall as written down; nothing of it is thrown away. */
+export const oldWallProblems = ({ conductors }: OldWall): readonly OldWallProblem[] => {
+  const having = (pick: (row: OldConductorRow) => boolean) => conductors.filter(pick).map(({ colour }) => colour);
+  return [
+    ...repeated(conductors.map(({ colour }) => colour)).map((colour) => ({
+      words: `${capital(colourName(colour))} is written twice. Wrap one of the two with tape of a color that is not in the bundle, at both ends, and write it down by that color.`,
+      colours: [colour],
+    })),
+    ...conductors
+      .filter(({ colour }) => !COLOURS.some((each) => each === colour))
+      .map(({ colour }) => ({
+        words:
+          colour === ''
+            ? 'A conductor has no color: choose one.'
+            : `“${colour}” is no color of this list: choose the nearest, or wrap it with tape.`,
+        colours: [colour],
+      })),
+    ...repeated(conductors.map(({ letter }) => plainLetter(letter))).map((letter) => ({
+      words: `${letter} is written for two conductors. Two under one screw is possible: look again, then take one of them to be spliced, and follow both.`,
+      colours: having((row) => plainLetter(row.letter) === letter),
+    })),
+    ...(conductors.length > 0 && conductors.every(({ board }) => board === '')
+      ? [
+          {
+            words:
+              'No conductor has its other end yet. Colors are no proof: follow them to the board before anything moves.',
+            colours: [],
+          },
+        ]
+      : []),
+  ];
+};

@@ -1,0 +1,21 @@
+import type { FactChange, Facts } from '../job/document';
+import { factAt } from '../job/document';
+import type { NumberFact } from '../job/fact';
+import { understoodOldWall } from './understood';
+
+/**
+ * What a job takes over from its old wall: how many conductors the cable has, in which colours, and what each is kept
+ * for. Nothing where no wall is written down, or it has more conductors or fewer than a cable can have.
+ */
+export const takenOver = (facts: Facts): readonly FactChange[] => {
+  const all = understoodOldWall(facts) ?? [];
+  const { min, max } = factAt('cables.thermostatConductors') as NumberFact;
+  if (all.length < min || all.length > max) return [];
+  return [
+    { path: 'cables.thermostatConductors', value: all.length },
+    {
+      path: 'cables.thermostatColours',
+      value: all.map(({ row: { colour }, does }) => ({ colour, does: does ?? '' })),
+    },
+  ];
+};

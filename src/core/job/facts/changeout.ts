@@ -1,0 +1,79 @@
+import { choiceFact, optionalRecordsFact, recordsFact } from '../fact';
+
+/** One conductor on the old subbase. */
+export interface OldConductorRow {
+  readonly colour: string;
+  /** The letter it lands on; empty where the terminal has none. */
+  readonly letter: string;
+  /** What the board at its other end calls it: a mark; `spare` where it is coiled back; empty where nobody has looked. */
+  readonly board: string;
+}
+
+/** A short link between two letters of the old subbase. */
+export interface OldJumperRow {
+  readonly one: string;
+  readonly other: string;
+}
+
+/** One setting of the old thermostat, as it said. */
+export interface OldSettingRow {
+  readonly name: string;
+  readonly value: string;
+}
+
+/** A meter between the hot conductor and another, in a call of the old thermostat. */
+export interface OldReadingRow {
+  readonly colour: string;
+  readonly call: string;
+  /** Volts, as text. */
+  readonly volts: string;
+}
+
+export const changeout = {
+  oldSystem: choiceFact({
+    label: 'The old thermostat ran',
+    place: 'wall',
+    options: [
+      { value: 'unknown', label: 'Not known' },
+      { value: 'conventional', label: 'Cooling, and a furnace or strips' },
+      { value: 'heat-pump', label: 'A heat pump with strips' },
+      { value: 'dual-fuel', label: 'A heat pump with a furnace' },
+    ],
+    assumed: 'unknown',
+    why: 'The same letter means something else on each.',
+  }),
+  subbase: optionalRecordsFact<OldConductorRow>({
+    label: 'Old subbase',
+    place: 'wall',
+    item: 'conductor',
+    columns: { colour: 20, letter: 8, board: 12 },
+    most: 12,
+    assumed: null,
+    none: 'not written down',
+    why: 'Written down before the first screw is turned: it is the way back.',
+  }),
+  jumpers: recordsFact<OldJumperRow>({
+    label: 'Its jumpers',
+    place: 'wall',
+    item: 'jumper',
+    columns: { one: 8, other: 8 },
+    most: 8,
+    assumed: [],
+  }),
+  settings: recordsFact<OldSettingRow>({
+    label: 'Its settings',
+    place: 'wall',
+    item: 'setting',
+    columns: { name: 60, value: 60 },
+    most: 40,
+    assumed: [],
+  }),
+  readings: recordsFact<OldReadingRow>({
+    label: 'What the meter said',
+    place: 'wall',
+    item: 'reading',
+    columns: { colour: 20, call: 20, volts: 8 },
+    most: 60,
+    assumed: [],
+  }),
+};

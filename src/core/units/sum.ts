@@ -1,0 +1,2 @@
+/** Numbers added up. */
+export const sum = (numbers: readonly number[]): number => numbers.reduce((total, each) => total + each, 0);

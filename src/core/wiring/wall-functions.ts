@@ -1,0 +1,72 @@
+import { backupOutputs } from '../control/outputs';
+import { valveOutput } from '../devices/thermostat';
+import type { Facts } from '../job/document';
+import type { TerminalRef } from './harness';
+
+/** What a conductor at the thermostat can do, whatever its colour and letter. */
+export const WALL_FUNCTIONS = {
+  hot: 'Hot',
+  'hot-cooling': 'Hot for cooling',
+  'hot-heating': 'Hot for heating',
+  common: 'Common',
+  compressor: 'Compressor',
+  'second-compressor': 'Compressor, second stage',
+  blower: 'Blower',
+  'valve-cooling': 'Reversing valve, energized in cooling',
+  'valve-heating': 'Reversing valve, energized in heating',
+  backup: 'Backup heat',
+  'second-backup': 'Backup heat, second stage',
+  emergency: 'Emergency heat',
+  lamp: 'Fault lamp',
+  'sensor-1': 'Outdoor sensor',
+  'sensor-2': 'Outdoor sensor, other lead',
+  spare: 'Nothing: a spare',
+} as const;
+
+export type WallFunction = keyof typeof WALL_FUNCTIONS;
+
+export const isWallFunction = (text: string): text is WallFunction => text in WALL_FUNCTIONS;
+
+/** What a conductor does that lands on a terminal of the job’s thermostat; null where the job has no such terminal. */
+export const wallFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, 'mark'>): WallFunction | null => {
+  const { aux, secondAux, emergency, faultLamp } = backupOutputs(facts);
+  const { thermostat, outdoorUnit } = facts;
+  const first = new Map<string | undefined, WallFunction>([
+    [aux, 'backup'],
+    [secondAux, 'second-backup'],
+    [emergency, 'emergency'],
+    [faultLamp, 'lamp'],
+    [valveOutput(facts), outdoorUnit.reversingValve === 'O' ? 'valve-cooling' : 'valve-heating'],
+    ['R', 'hot'],
+    ['Rc', thermostat.rTerminals === 'R' ? 'hot' : 'hot-cooling'],
+    ['Rh', 'hot-heating'],
+    ['C', 'common'],
+    ['Y', 'compressor'],
+    ['Y1', 'compressor'],
+    ['Y2', 'second-compressor'],
+    ['G', 'blower'],
+    ['S1', 'sensor-1'],
+    ['S2', 'sensor-2'],
+  ]);
+  return first.get(mark) ?? null;
+};
+
+/**
+ * What a function is for whoever lands it: one valve conductor is one, whichever way it is energised; hot is hot; and
+ * the two leads of a sensor are alike.
+ */
+export const landingOf = (does: WallFunction): WallFunction | 'valve' | 'sensor' => {
+  switch (does) {
+    case 'valve-cooling':
+    case 'valve-heating':
+      return 'valve';
+    case 'hot-cooling':
+    case 'hot-heating':
+      return 'hot';
+    case 'sensor-1':
+    case 'sensor-2':
+      return 'sensor';
+    default:
+      return does;
+  }
+};
