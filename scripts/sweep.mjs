@@ -8,6 +8,8 @@ import { say } from './lib/say.mjs';
 const SWEEPS = {
   // Every single mistake in every family that can be wired: some ten minutes.
   mutations: 'wiring/mutations',
+  // Old walls of one family in five.
+  walls: 'changeout/read-wall',
   // A good house of every family through every step of a startup, and every fault in sixty of them.
   proof: 'startup/whole-proof',
 };

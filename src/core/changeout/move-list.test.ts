@@ -4,8 +4,8 @@ import type { OldConductorRow } from '../job/facts/changeout';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
 import { withChanges } from '../wiring/choices';
-import { familyById, families } from '../wiring/families';
-import { COLOURS, type Colour, landedConductors } from '../wiring/harness';
+import { families, familyById } from '../wiring/families';
+import { type Colour, COLOURS, landedConductors } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { wallFunctionAt } from '../wiring/wall-functions';
 import { moveList } from './move-list';
@@ -35,7 +35,7 @@ test('cooling with a furnace to a heat pump: the heat conductor becomes auxiliar
     words: 'White, on W until now, to AUX: auxiliary heat. Its other end goes from W to air handler W1.',
   });
   expect(of(facts, 'blue').words).toBe(
-    'Blue, on a screw without a letter until now, to C: common. Its other end goes on air handler C.',
+    'Blue, without a letter until now, to C: common. Its other end goes on air handler C.',
   );
   expect(of(facts, 'orange').words).toMatch(/ to O\/B: reversing valve\./);
   expect(of(facts, 'yellow').words).toMatch(/Its other end stays on air handler Y\.$/);
@@ -123,7 +123,7 @@ test('the way back names every conductor, jumper and setting', () => {
   });
   expect(moveList(facts)!.back).toEqual([
     'Red on R, its other end on R.',
-    'Blue on a screw without a letter.',
+    'Blue without a letter.',
     'White on W2, its other end coiled back.',
     'Jumper W2–E.',
     'Valve: B.',

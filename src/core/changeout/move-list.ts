@@ -23,7 +23,7 @@ export interface ChangeoutMove {
   readonly why: string | null;
 }
 
-const letterWords = ({ letter }: OldConductorRow) => (letter === '' ? 'a screw without a letter' : letter);
+const letterWords = ({ letter }: OldConductorRow) => (letter === '' ? 'without a letter' : `on ${letter}`);
 
 const named = (colour: string) => capital(colourName(colour));
 
@@ -55,7 +55,7 @@ const landed = (known: UnderstoodConductor, conductor: Conductor): ChangeoutMove
   id: `land/${known.row.colour}`,
   kind: 'land',
   colour: conductor.colour,
-  words: `${named(known.row.colour)}, on ${letterWords(known.row)} until now, to ${conductor.from!.mark}: ${conductor.carries}.${boardWords(known.row, conductor)}`,
+  words: `${named(known.row.colour)}, ${letterWords(known.row)} until now, to ${conductor.from!.mark}: ${conductor.carries}.${boardWords(known.row, conductor)}`,
   why: [known.isProved ? null : BY_LETTER, letterTrap(known), unknownWords(known)].filter(Boolean).join(' ') || null,
 });
 
@@ -66,7 +66,7 @@ const unused = (known: UnderstoodConductor): ChangeoutMove => {
       id: `wait/${row.colour}`,
       kind: 'wait',
       colour: row.colour as Colour,
-      words: `${named(row.colour)}, on ${letterWords(row)}: cap it until it is known.`,
+      words: `${named(row.colour)}, ${letterWords(row)}: cap it until it is known.`,
       why: unknownWords(known),
     };
   const isSpare = does === 'spare';
@@ -76,7 +76,7 @@ const unused = (known: UnderstoodConductor): ChangeoutMove => {
     colour: row.colour as Colour,
     words: isSpare
       ? `${named(row.colour)} stays coiled back, a spare.`
-      : `${named(row.colour)}, on ${letterWords(row)} until now, is capped at both ends: ${WALL_FUNCTIONS[does].toLowerCase()} has no place in the new plan.`,
+      : `${named(row.colour)}, ${letterWords(row)} until now, is capped at both ends: ${WALL_FUNCTIONS[does].toLowerCase()} has no place in the new plan.`,
     why: isSpare ? null : letterTrap(known),
   };
 };
@@ -144,7 +144,7 @@ const notesOf = (known: readonly UnderstoodConductor[]): readonly string[] => {
   return [
     ...(hot.length > 1
       ? [
-          `Two hot conductors, ${hot.map(({ row }) => `${colourName(row.colour)} on ${letterWords(row)}`).join(' and ')}: open one supply, and meter the other to its own common. Still 24 V: two transformers, and a jumper between them would put one against the other. Only with one transformer is the second capped.`,
+          `Two hot conductors, ${hot.map(({ row }) => `${colourName(row.colour)} ${letterWords(row)}`).join(' and ')}: open one supply, and meter the other to its own common. Still 24 V: two transformers, and a jumper between them would put one against the other. Only with one transformer is the second capped.`,
         ]
       : []),
   ];
@@ -161,7 +161,7 @@ export interface MoveList {
 const backOf = ({ changeout }: Facts): readonly string[] => [
   ...(changeout.subbase ?? []).map(
     (row) =>
-      `${named(row.colour)} on ${letterWords(row)}${row.board === '' ? '' : row.board === COILED_BACK ? ', its other end coiled back' : `, its other end on ${row.board}`}.`,
+      `${named(row.colour)} ${letterWords(row)}${row.board === '' ? '' : row.board === COILED_BACK ? ', its other end coiled back' : `, its other end on ${row.board}`}.`,
   ),
   ...changeout.jumpers.map(({ one, other }) => `Jumper ${one}–${other}.`),
   ...changeout.settings.map(({ name, value }) => `${name}: ${value}.`),

@@ -35,7 +35,8 @@ const HEAT_PUMP: Record<WallFunction, Hot> = {
   'valve-heating': { heat: 1, cool: 0, backup: 0.9 },
   backup: { off: 0, fan: 0, heat: 0.05, cool: 0, backup: 1, emergency: 0.7 },
   'second-backup': { off: 0, fan: 0, heat: 0.05, cool: 0, backup: 0.7 },
-  emergency: { off: 0, fan: 0, heat: 0.05, cool: 0, backup: 0.3, emergency: 1 },
+  // Behind a jumper, or on an input that the auxiliary call feeds too, it is hot with it.
+  emergency: { off: 0, fan: 0, heat: 0.05, cool: 0, emergency: 1 },
   lamp: { off: 0.1, fan: 0.1, heat: 0.1, cool: 0.1, backup: 0.1, emergency: 0.1 },
   'sensor-1': NEVER,
   'sensor-2': NEVER,

@@ -77,7 +77,7 @@ const weightsOf = (
         .reduce((chance, { seen, call }) => chance * chanceOfSeen(seen, does, call, kind), 1),
   );
 
-/** Calls for every thing that can still be done after a set is taken. Written as plain loops: it is where the time goes. */
+/** Calls for every thing that can still be done after a set is taken: plain loops, for here the time goes. */
 const eachStep = (
   taken: number,
   weights: readonly number[],

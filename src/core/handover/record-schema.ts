@@ -43,6 +43,7 @@ const recordSchema = shape({
   measured: array(words().required()).max(20).optional(),
   trouble: array(words().required()).max(20).optional(),
   returns: array(words().required()).max(200).optional(),
+  changeout: shape({ was: textList(), moves: textList() }).optional().default(undefined),
   steps: listOf({
     title: words(),
     readings: listOf({

@@ -1,3 +1,4 @@
+import { moveList } from '../changeout/move-list';
 import { type CallId, CALLS, type Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
 import { factApplies } from '../job/applies';
@@ -89,6 +90,8 @@ export interface HandoverRecord {
   readonly trouble?: readonly string[] | undefined;
   /** What waits for a return visit, with why and when; records of before have none. */
   readonly returns?: readonly string[] | undefined;
+  /** The old thermostat as it was, and what was done with it; records of before have none. */
+  readonly changeout?: { readonly was: readonly string[]; readonly moves: readonly string[] } | undefined;
   readonly steps: readonly RecordStep[];
   readonly set: Spell | null;
   readonly settings: readonly { readonly controller: string; readonly rows: readonly RecordSetting[] }[];
@@ -236,6 +239,11 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
   }));
 };
 
+const changeoutOf = (facts: Facts): Pick<HandoverRecord, 'changeout'> => {
+  const list = moveList(facts);
+  return list ? { changeout: { was: list.back, moves: list.moves.map(({ words }) => words) } } : {};
+};
+
 /**
  * The record of a job's visit, in words.
  * @param moment stands in for conditions that were not measured; volts at the terminals are for its outdoor temperature
@@ -263,6 +271,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     returns: returnVisit(facts, all).map(
       ({ what, why, due }) => `${what}. ${why} ${due[0]!.toUpperCase()}${due.slice(1)}.`,
     ),
+    ...changeoutOf(facts),
     steps: steps
       .filter(({ items }) => items.some(({ reading, leftOut: left }) => reading ?? left))
       .map((planned) => stepOf(planned, beforeOf(source))),

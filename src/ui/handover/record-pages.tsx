@@ -1,5 +1,6 @@
 import type { HandoverRecord } from '@/core/handover/record';
 import { useDegrees } from '../degrees';
+import { RecordChangeout } from './record-changeout';
 import { RecordFacts } from './record-facts';
 import { RecordOpen } from './record-open';
 import { RecordReadings } from './record-readings';
@@ -28,6 +29,12 @@ export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed
         <RecordOpen {...record} />
         <h3 className={TITLE}>Readings</h3>
         <RecordReadings {...record} />
+        {record.changeout && (
+          <>
+            <h3 className={TITLE}>From the old thermostat</h3>
+            <RecordChangeout {...record} />
+          </>
+        )}
         <h3 className={TITLE}>Settings</h3>
         <RecordSettings {...record} />
         <h3 className={TITLE}>Terminals to C, V at {text(record.outdoorF)} out</h3>

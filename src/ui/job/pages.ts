@@ -35,6 +35,8 @@ export const JOB_PAGES = [
       'as found',
       'fault',
       'fuse',
+      'changeout',
+      'old thermostat',
     ],
   },
   {

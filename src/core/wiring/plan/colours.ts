@@ -19,8 +19,8 @@ export const usualPalette = (conductors: number): Palette => ({
 });
 
 /**
- * Gives each run the colour that is kept for it, else its usual one where the cable has it, else the next one free; none
- * where the cable is used up.
+ * Gives each run the colour that is kept for it, else its usual one where the cable has it, else the next one free;
+ * none where the cable is used up.
  */
 const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (Colour | null)[] => {
   const free = new Set<Colour>(colours);

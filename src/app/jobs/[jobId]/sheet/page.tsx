@@ -5,6 +5,7 @@ import { ALL_FACTS, type FactGroup, type FactPath, factValue } from '@/core/job/
 import { type Place, PLACES } from '@/core/job/fact';
 import { FACT_GROUP_LABELS, OFF_SHEET_GROUPS } from '@/core/job/facts';
 import { type Finding, findingKey } from '@/core/job/finding';
+import { ChangeoutLink } from '@/ui/changeout/changeout-link';
 import { Said } from '@/ui/degrees';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob, useJobNow } from '@/ui/job/provider';
@@ -105,6 +106,7 @@ const SheetPage = () => {
                   .filter((path) => factApplies(facts, path))}
               />
             </div>
+            {place === 'wall' && <ChangeoutLink />}
             {groups
               .map(([group, entries]) => [group, entries.filter(({ path }) => factApplies(facts, path))] as const)
               .filter(([, entries]) => entries.length > 0)

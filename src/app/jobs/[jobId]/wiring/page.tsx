@@ -6,6 +6,7 @@ import { SUSPECTS_QUERY, suspectsFrom } from '@/core/diagnosis/suspected-parts';
 import { findingKey } from '@/core/job/finding';
 import { roomNote } from '@/core/wiring/trace';
 import { Cautions } from '@/ui/cautions';
+import { ChangeoutLink } from '@/ui/changeout/changeout-link';
 import { FindingLine } from '@/ui/finding-line';
 import { Bench } from '@/ui/wiring/bench';
 import { DifferencesList } from '@/ui/wiring/differences-list';
@@ -110,6 +111,9 @@ const WiringPage = () => {
               <div className="max-sm:hidden">
                 <WiringFindings findings={findings} onPoint={onPoint} />
               </div>
+              <p>
+                <ChangeoutLink />
+              </p>
               <ShortCable />
               <PowerTable report={report} />
               <Schools />

@@ -1,0 +1,145 @@
+'use client';
+
+import { useState } from 'react';
+import { plainLetter, SUBBASE_LETTERS } from '@/core/changeout/letters';
+import { COILED_BACK } from '@/core/changeout/old-wall';
+import type { OldConductorRow } from '@/core/job/facts/changeout';
+import { colourName, COLOURS } from '@/core/wiring/harness';
+import { DialogFrame } from '../dialog-frame';
+import { INSULATION } from '../wiring/colours';
+
+interface ConductorDialogProps {
+  /** What is written down; null for a new one. */
+  readonly row: OldConductorRow | null;
+  /** The other conductors. */
+  readonly taken: readonly OldConductorRow[];
+  /** `goOn`: whether the next one is opened. */
+  readonly onKeep: (row: OldConductorRow, goOn: boolean) => void;
+  readonly onTakeOff: () => void;
+  readonly onClose: () => void;
+}
+
+/** Marks that boards bear, besides what a subbase bears. */
+const BOARD_MARKS = ['R', 'C', 'Y', 'Y1', 'Y2', 'G', 'O', 'B', 'W', 'W1', 'W2', 'W3', 'E', 'L', 'S1', 'S2'];
+
+const MARK =
+  'plain-button min-h-12 px-1 font-label text-lg aria-checked:border-2 aria-checked:border-ink aria-checked:bg-ink aria-checked:text-paper';
+
+const Marks = ({
+  label,
+  marks,
+  value,
+  used,
+  onChoose,
+}: {
+  label: string;
+  marks: readonly (readonly [value: string, words: string])[];
+  value: string;
+  used: ReadonlySet<string>;
+  onChoose: (value: string) => void;
+}) => (
+  <div role="radiogroup" aria-label={label} className="grid grid-cols-6 gap-1">
+    {marks.map(([mark, words]) => (
+      <button
+        key={words}
+        type="button"
+        role="radio"
+        aria-checked={value === mark}
+        className={`${MARK} ${words.length > 4 ? 'col-span-2 whitespace-normal leading-tight' : ''} ${used.has(mark) && value !== mark ? 'text-quiet line-through' : ''}`}
+        onClick={() => onChoose(mark)}
+      >
+        {words}
+      </button>
+    ))}
+  </div>
+);
+
+const Own = ({
+  label,
+  value,
+  most,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  most: number;
+  onChange: (value: string) => void;
+}) => (
+  <label className="mt-1 flex items-center gap-2">
+    <span className="eyebrow shrink-0">{label}</span>
+    <input
+      className="field-box min-w-0 flex-1"
+      value={value}
+      maxLength={most}
+      autoCapitalize="characters"
+      onChange={(event) => onChange(event.target.value)}
+    />
+  </label>
+);
+
+/** One conductor of the old subbase: its letter, its color, and what the board at its other end calls it. */
+export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: ConductorDialogProps) => {
+  const [letter, setLetter] = useState(row?.letter ?? null);
+  const [colour, setColour] = useState(row?.colour ?? '');
+  const [board, setBoard] = useState(row?.board ?? '');
+  const usedColours = new Set(taken.map((each) => each.colour));
+  const made = { letter: (letter ?? '').trim(), colour, board: board.trim() };
+  const isWhole = letter !== null && colour !== '';
+  return (
+    <DialogFrame
+      title={row ? 'Conductor' : 'Next conductor'}
+      about="As it is on the wall now, before anything is moved."
+      onClose={onClose}
+    >
+      <h3 className="eyebrow">Letter at the screw</h3>
+      <Marks
+        label="Letter at the screw"
+        marks={[...SUBBASE_LETTERS.map((each) => [each, each] as const), ['', 'No letter']]}
+        value={letter ?? '?'}
+        used={new Set(taken.map((each) => plainLetter(each.letter)).filter(Boolean))}
+        onChoose={setLetter}
+      />
+      <Own label="Another" value={letter ?? ''} most={8} onChange={setLetter} />
+      <h3 className="eyebrow mt-3">Color</h3>
+      <div role="radiogroup" aria-label="Color" className="grid grid-cols-5 gap-1">
+        {COLOURS.map((each) => (
+          <button
+            key={each}
+            type="button"
+            role="radio"
+            aria-checked={colour === each}
+            className={`plain-button min-h-13 flex-col gap-0.5 px-0.5 text-sm aria-checked:border-2 aria-checked:border-ink aria-checked:font-semibold ${usedColours.has(each) ? 'text-quiet line-through' : ''}`}
+            onClick={() => setColour(each)}
+          >
+            <span className="block h-3 w-8 border border-line-strong" style={{ background: INSULATION[each] }} />
+            {colourName(each)}
+          </button>
+        ))}
+      </div>
+      <h3 className="eyebrow mt-3">Its other end, as the board calls it</h3>
+      <Marks
+        label="Its other end"
+        marks={[['', 'Not seen'], [COILED_BACK, 'Coiled back'], ...BOARD_MARKS.map((each) => [each, each] as const)]}
+        value={board}
+        used={new Set()}
+        onChoose={setBoard}
+      />
+      <Own label="Another" value={board === COILED_BACK ? '' : board} most={12} onChange={setBoard} />
+      <div className="mt-4 flex flex-wrap gap-2">
+        <button type="button" className="strong-button" disabled={!isWhole} onClick={() => onKeep(made, row === null)}>
+          {row ? 'Keep' : 'Keep, and the next'}
+        </button>
+        {row === null && (
+          <button type="button" className="plain-button" disabled={!isWhole} onClick={() => onKeep(made, false)}>
+            Keep, that was the last
+          </button>
+        )}
+        {row !== null && (
+          <button type="button" className="plain-button" onClick={onTakeOff}>
+            Not there: take it off the list
+          </button>
+        )}
+      </div>
+    </DialogFrame>
+  );
+};

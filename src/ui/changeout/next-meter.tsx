@@ -1,0 +1,116 @@
+'use client';
+
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { NextReading } from '@/core/changeout/next-reading';
+import { isOldCall, OLD_CALLS } from '@/core/changeout/old-calls';
+import type { OldConductorRow } from '@/core/job/facts/changeout';
+import { parseTyped } from '@/core/units/parse-number';
+import { colourName } from '@/core/wiring/harness';
+import { useOldWall } from './use-old-wall';
+
+const screw = ({ letter, colour }: OldConductorRow) => `${letter === '' ? '' : `${letter}, `}${colourName(colour)}`;
+
+/** The one reading that tells most, with its field. */
+const Ask = ({ next }: { next: NextReading }) => {
+  const { readings, setReadings } = useOldWall();
+  const [text, setText] = useState('');
+  const [why, setWhy] = useState<string | null>(null);
+  const { hot, row, call, isForValveMode } = next;
+  const keep = (volts: string) =>
+    setReadings([...readings, { colour: row.colour, call, volts: volts.trim().slice(0, 8) }]);
+  return (
+    <form
+      className="border-l-4 border-ink pl-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const typed = parseTyped(text);
+        if (typed.kind === 'number') return keep(text);
+        setWhy(typed.kind === 'wrong' ? typed.why : 'Type the volts that the meter shows, such as 25.6 or 0.');
+      }}
+    >
+      <p className="eyebrow">The reading that tells most</p>
+      <p className="font-label text-2xl leading-tight font-semibold">
+        {screw(hot)} to {screw(row)}, AC volts
+      </p>
+      <p>
+        Everything powered, the old thermostat still on its screws. {OLD_CALLS[call].set}{' '}
+        {isForValveMode
+          ? 'It tells which mode energizes the valve: 0 V, this call energizes it; 24 V, it does not.'
+          : '0 V: this call feeds it. 24 V: it does not, and something hangs on it.'}
+      </p>
+      <div className="mt-1 flex flex-wrap items-end gap-2">
+        <label>
+          <span className="eyebrow block">Volts</span>
+          <input
+            className="field-box w-28 font-mono text-2xl"
+            inputMode="decimal"
+            value={text}
+            aria-invalid={why !== null}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </label>
+        <button type="submit" className="strong-button">
+          Keep
+        </button>
+      </div>
+      {why && (
+        <p role="alert" className="font-medium text-fail">
+          {why}
+        </p>
+      )}
+      {isForValveMode && (
+        <p className="mt-1 text-sm text-quiet">
+          Without a meter: in cooling with cold air, the vapor line cold at the indoor coil, the old setting was right;
+          then read it off the old thermostat. Never take it from habit.
+        </p>
+      )}
+    </form>
+  );
+};
+
+/** What the meter has said so far, and what to read next; or that nothing at this wall would tell more. */
+export const NextMeter = ({ next, open }: { next: NextReading | null; open: number }) => {
+  const { rows, readings, setReadings } = useOldWall();
+  const letterOf = (colour: string) => rows.find((row) => row.colour === colour)?.letter ?? '';
+  return (
+    <section aria-labelledby="meter-title">
+      <h2 id="meter-title" className="mb-1 font-label text-2xl font-semibold">
+        At the meter
+      </h2>
+      {next ? (
+        <Ask key={`${next.row.colour} ${next.call}`} next={next} />
+      ) : (
+        <p>
+          {open === 0
+            ? 'Everything is known.'
+            : 'No reading at this thermostat would tell more. Follow what is open to its board: power off and proven dead, twist the pair at one end, find it with the ohmmeter at the other.'}
+        </p>
+      )}
+      {readings.length > 0 && (
+        <ul aria-label="What the meter said" className="mt-2">
+          {readings.map(({ colour, call, volts }, at) => (
+            <li
+              key={`${at} ${colour} ${call}`}
+              className="flex items-center justify-between gap-2 border-b border-line"
+            >
+              <span>
+                {screw({ colour, letter: letterOf(colour), board: '' })}, in{' '}
+                {isOldCall(call) ? OLD_CALLS[call].label.toLowerCase() : call}:{' '}
+                <span className="font-mono">{volts} V</span> to hot
+              </span>
+              <button
+                type="button"
+                className="bare-button"
+                aria-label={`Take back: ${colourName(colour)} in ${call}`}
+                onClick={() => setReadings(readings.filter((_, index) => index !== at))}
+              >
+                <Trash2 size={18} aria-hidden />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,74 @@
+'use client';
+
+import { Trash2 } from 'lucide-react';
+import { useId, useState } from 'react';
+
+interface PairListProps {
+  readonly title: string;
+  readonly one: string;
+  readonly other: string;
+  readonly most: number;
+  /** What stands between the two when they are read out. */
+  readonly between: string;
+  readonly pairs: readonly (readonly [one: string, other: string])[];
+  readonly onChange: (pairs: readonly (readonly [one: string, other: string])[]) => void;
+}
+
+/** A short list of pairs of words: jumpers by their letters, settings by name and value. */
+export const PairList = ({ title, one, other, most, between, pairs, onChange }: PairListProps) => {
+  const [words, setWords] = useState<readonly [string, string]>(['', '']);
+  const id = useId();
+  const isWhole = words.every((word) => word.trim() !== '');
+  return (
+    <details className="border-b border-line" open={pairs.length > 0 || undefined}>
+      <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
+        {title}
+        {pairs.length > 0 && ` (${pairs.length})`}
+      </summary>
+      <ul>
+        {pairs.map(([first, second], at) => (
+          <li key={`${at} ${first}`} className="flex items-center justify-between gap-2">
+            <span>
+              {first}
+              {between}
+              {second}
+            </span>
+            <button
+              type="button"
+              className="bare-button"
+              aria-label={`Take ${first}${between}${second} off the list`}
+              onClick={() => onChange(pairs.filter((_, index) => index !== at))}
+            >
+              <Trash2 size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="flex flex-wrap items-end gap-2 pb-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!isWhole) return;
+          onChange([...pairs, [words[0].trim(), words[1].trim()]]);
+          setWords(['', '']);
+        }}
+      >
+        {([one, other] as const).map((label, at) => (
+          <label key={label} htmlFor={`${id}${at}`} className="min-w-0 flex-1 basis-24">
+            <span className="eyebrow block">{label}</span>
+            <input
+              id={`${id}${at}`}
+              className="field-box w-full min-w-0"
+              maxLength={most}
+              value={words[at]}
+              onChange={(event) => setWords(at === 0 ? [event.target.value, words[1]] : [words[0], event.target.value])}
+            />
+          </label>
+        ))}
+        <button type="submit" className="plain-button" disabled={!isWhole}>
+          Add
+        </button>
+      </form>
+    </details>
+  );
+};

@@ -1,0 +1,106 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { COILED_BACK } from '@/core/changeout/old-wall';
+import type { UnderstoodConductor } from '@/core/changeout/understood';
+import type { OldConductorRow } from '@/core/job/facts/changeout';
+import { type Colour, colourName, COLOURS } from '@/core/wiring/harness';
+import { landingOf, WALL_FUNCTIONS } from '@/core/wiring/wall-functions';
+import { INSULATION } from '../wiring/colours';
+import { ConductorDialog } from './conductor-dialog';
+import { useOldWall } from './use-old-wall';
+
+const isColour = (text: string): text is Colour => COLOURS.some((colour) => colour === text);
+
+/** A conductor from the hole in the wall to its screw; an empty screw where there is none. */
+const Screw = ({ colour }: { colour: string | null }) => (
+  <svg viewBox="0 0 84 32" className="h-8 w-21 shrink-0" aria-hidden>
+    {colour !== null && isColour(colour) && (
+      <path d="M0 16h58" stroke="var(--ink)" strokeWidth="9" className="[paint-order:stroke]" />
+    )}
+    {colour !== null && isColour(colour) && <path d="M0 16h58" stroke={INSULATION[colour]} strokeWidth="7" />}
+    <circle cx="68" cy="16" r="12" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.5" />
+    <path d="M61 21 75 11" stroke="var(--ink)" strokeWidth="2.5" />
+  </svg>
+);
+
+const doesWords = ({ does, isProved, isValveModeSeen }: UnderstoodConductor): string => {
+  if (does === null) return 'Not known yet';
+  const words =
+    landingOf(does) === 'valve' && !isValveModeSeen ? 'Reversing valve, mode not seen' : WALL_FUNCTIONS[does];
+  return isProved ? words : `${words}, by its letter alone`;
+};
+
+const otherEnd = ({ board }: OldConductorRow) => {
+  if (board === '') return 'other end not seen';
+  return board === COILED_BACK ? 'coiled back' : `other end ${board}`;
+};
+
+const Row = ({ known, onOpen }: { known: UnderstoodConductor; onOpen: () => void }) => {
+  const { row } = known;
+  return (
+    <li className="border-b border-line last:border-0">
+      <button type="button" onClick={onOpen} className="flex min-h-14 w-full items-center gap-2 py-1 text-left">
+        <Screw colour={row.colour} />
+        <span className="w-12 shrink-0 font-label text-2xl font-semibold">{row.letter || '–'}</span>
+        <span className="min-w-0 flex-1">
+          <span className={`block leading-tight ${known.does === null ? 'text-quiet' : 'font-semibold'}`}>
+            {doesWords(known)}
+          </span>
+          <span className="block text-sm text-quiet">
+            {colourName(row.colour)}, {otherEnd(row)}
+          </span>
+        </span>
+      </button>
+    </li>
+  );
+};
+
+/** The old subbase, drawn bare: a screw a conductor, each with what it is now known to do. A tap opens it. */
+export const Subbase = ({ known }: { known: readonly UnderstoodConductor[] }) => {
+  const { rows, setRows } = useOldWall();
+  const [open, setOpen] = useState<number | null>(null);
+  const isNew = open === rows.length;
+  return (
+    <section aria-labelledby="subbase-title">
+      <h2 id="subbase-title" className="font-label text-2xl font-semibold">
+        On the old subbase
+      </h2>
+      <div className="mt-1 rounded-md border-2 border-ink bg-sheet px-2">
+        <ul aria-label="Conductors on the old subbase">
+          {known.map((each, at) => (
+            <Row key={`${at} ${each.row.colour}`} known={each} onOpen={() => setOpen(at)} />
+          ))}
+          <li>
+            <button
+              type="button"
+              onClick={() => setOpen(rows.length)}
+              className="flex min-h-14 w-full items-center gap-2 py-1 text-left"
+            >
+              <Screw colour={null} />
+              <Plus size={20} aria-hidden />
+              <span>{rows.length === 0 ? 'First conductor' : 'Next conductor'}</span>
+            </button>
+          </li>
+        </ul>
+      </div>
+      {open !== null && (
+        <ConductorDialog
+          key={open}
+          row={rows[open] ?? null}
+          taken={rows.filter((_, at) => at !== open)}
+          onKeep={(row, goOn) => {
+            setRows(isNew ? [...rows, row] : rows.map((each, at) => (at === open ? row : each)));
+            setOpen(goOn ? open + 1 : null);
+          }}
+          onTakeOff={() => {
+            setRows(rows.filter((_, at) => at !== open));
+            setOpen(null);
+          }}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </section>
+  );
+};
