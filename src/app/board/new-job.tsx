@@ -1,6 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -128,6 +129,9 @@ const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleChoice[]; 
             </label>
           ))}
         </fieldset>
+        <Link href="/label" prefetch={false} className="bare-button mt-1 px-1 underline underline-offset-4">
+          From the label in a panel door
+        </Link>
         {problem && (
           <p role="alert" className="mt-3 font-medium text-fail">
             {problem}

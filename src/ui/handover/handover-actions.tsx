@@ -1,6 +1,7 @@
 'use client';
 
-import { Download, Printer } from 'lucide-react';
+import { Download, Printer, QrCode } from 'lucide-react';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -51,6 +52,9 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
       <a className="plain-button" href={`/api/jobs/${id}/settings.csv`} download>
         <Download size={18} aria-hidden /> Settings (CSV)
       </a>
+      <Link className="plain-button" href={`/jobs/${id}/handover/label`} prefetch={false}>
+        <QrCode size={18} aria-hidden /> Label for the door
+      </Link>
       {handedOverAt === null ? (
         <button
           type="button"

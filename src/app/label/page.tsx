@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { BackedHeader } from '@/ui/backed-header';
+import { NewFromLabel } from '@/ui/label/new-from-label';
+
+export const metadata: Metadata = { title: 'From a label' };
+
+const LabelPage = () => (
+  <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+    <BackedHeader to="/" toLabel="All jobs" title="From a label" />
+    <NewFromLabel />
+  </div>
+);
+
+export default LabelPage;

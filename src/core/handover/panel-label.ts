@@ -1,0 +1,114 @@
+import { CALLS, callsOf, DEFAULT_MOMENT } from '../control/moment';
+import { DEVICE_LABELS } from '../devices/device';
+import { labelCode } from '../formats/label-code';
+import { type ControllerRole, CONTROLLERS } from '../job/controllers';
+import type { Facts } from '../job/document';
+import { type SettingMark, settingRecords } from '../job/setting-marks';
+import { type JobModel, jobModel } from '../model';
+import { roundTo } from '../units/round';
+import { colourName, jumperWords } from '../wiring/harness';
+
+/** One call: the thermostat’s terminals that are hot in it, and what a clamp reads. */
+export interface LabelCall {
+  readonly call: string;
+  readonly hot: string;
+  readonly reads: string;
+}
+
+/** What is stuck into the panel door: enough to check the system without anything else. */
+export interface PanelLabel {
+  /** The day, as a date. */
+  readonly on: string;
+  readonly gates: readonly string[];
+  /** Each conductor at the thermostat with its color and its other end. */
+  readonly terminals: readonly string[];
+  readonly jumpers: readonly string[];
+  readonly calls: readonly LabelCall[];
+  /** Switches, jumpers and settings as they were left. */
+  readonly positions: readonly string[];
+  /** The text of its QR code. */
+  readonly code: string;
+}
+
+/** Controllers whose settings stand behind a panel. */
+const BOARDS: readonly ControllerRole[] = ['indoor', 'outdoor'];
+
+const gatesOf = ({ gates }: Facts): readonly string[] => {
+  const lines = [
+    ...(gates.compressorBelowF === null ? [] : [`Compressor off below ${gates.compressorBelowF} °F`]),
+    ...(gates.auxAboveF === null ? [] : [`Backup off above ${gates.auxAboveF} °F`]),
+    ...gates.outdoorThermostats.map(
+      ({ bank, closesBelowF }) =>
+        `Outdoor thermostat${bank === 0 ? '' : `, bank ${bank}`}: closes below ${closesBelowF} °F`,
+    ),
+  ];
+  return lines.length > 0 ? lines : ['No lockouts'];
+};
+
+/** Amps of the strips, circuit by circuit. */
+const ampsWords = (amps: readonly number[]) => (amps.length === 0 ? '' : `strips ${amps.join(' + ')} A`);
+
+const callsLines = (model: JobModel): readonly LabelCall[] => {
+  const { facts } = model;
+  const states = model.soundStates({ ...DEFAULT_MOMENT, outdoorF: gateFreeF(facts) });
+  const marks = model.planned.devices.find(({ id }) => id === 'thermostat')!.terminals.map(({ mark }) => mark);
+  const amps = new Map(
+    model
+      .startup([], DEFAULT_MOMENT, new Set())
+      .map(({ step, items }) => [
+        step.id as string,
+        items.flatMap(({ item, expected }) =>
+          /^amps-\d/.test(item.id) && expected.kind === 'band' && expected.aim !== null
+            ? [roundTo(expected.aim, 1)]
+            : [],
+        ),
+      ]),
+  );
+  return callsOf(facts).map((call) => ({
+    call: CALLS[call].short,
+    hot: marks.filter((mark) => !/^(R|Rc|Rh)$/.test(mark) && states.get(call)!.hot.has(`thermostat.${mark}`)).join(' '),
+    reads: ampsWords(amps.get(call) ?? []),
+  }));
+};
+
+/** An outdoor temperature at which nothing is locked out where there is one, else the default’s, °F. */
+const gateFreeF = ({ gates }: Facts): number => {
+  const most = Math.min(gates.auxAboveF ?? Infinity, ...gates.outdoorThermostats.map((each) => each.closesBelowF));
+  return Math.max(gates.compressorBelowF ?? -Infinity, Math.min(DEFAULT_MOMENT.outdoorF, most - 1));
+};
+
+/** What a board’s own facts say of its switches. */
+const boardLines = ({ outdoorUnit }: Facts): readonly string[] => [
+  `Valve energized in ${outdoorUnit.reversingValve === 'O' ? 'cooling (O)' : 'heating (B)'}`,
+  ...(outdoorUnit.defrostControl === 'demand'
+    ? ['Defrost on demand']
+    : [`Defrost every ${outdoorUnit.defrostIntervalMin} min, ${outdoorUnit.defrostCapMin} min at most`]),
+];
+
+/**
+ * The label of a system.
+ * @param on the day, as a date: “2026-11-26”
+ * @param marks what was left at its controllers
+ */
+export const panelLabel = (facts: Facts, marks: readonly SettingMark[], on: string): PanelLabel => {
+  const model = jobModel(facts);
+  const { planned } = model;
+  return {
+    on,
+    gates: gatesOf(facts),
+    terminals: planned.conductors.flatMap(({ from, to, colour }) =>
+      from?.device === 'thermostat' && to
+        ? [`${from.mark} ${colourName(colour, 'missing')} to ${DEVICE_LABELS[to.device].toLowerCase()} ${to.mark}`]
+        : [],
+    ),
+    jumpers: planned.jumpers.map((each) => `${DEVICE_LABELS[each.from.device]}: ${jumperWords(each)}`),
+    calls: callsLines(model),
+    positions: [
+      ...boardLines(facts),
+      ...settingRecords(marks).flatMap(({ controller, code, left }) =>
+        left && BOARDS.includes(controller) ? [`${CONTROLLERS[controller]} ${code}: ${left.value}`] : [],
+      ),
+    ],
+    code: labelCode({ on, facts }),
+  };
+};

@@ -1,0 +1,58 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import { jobFromLabel, type LabelFacts } from '@/core/formats/label-code';
+import { panelLabel } from '@/core/handover/panel-label';
+import { call, notDone } from '../api';
+import { LabelSheet } from './label-sheet';
+import { ScanLabel } from './scan-label';
+
+const Made = ({ read }: { read: LabelFacts }) => {
+  const router = useRouter();
+  const [id] = useState(() => uuid()); // one id for all tries: a request sent twice makes one job
+  const [problem, setProblem] = useState('');
+  const label = useMemo(() => panelLabel(read.facts, [], read.on), [read]);
+  const make = async () => {
+    const answer = await call<{ id: string }>(`/api/jobs/import?copyId=${id}`, {
+      method: 'POST',
+      text: JSON.stringify(jobFromLabel(id, read)),
+    });
+    if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/sheet`);
+    else setProblem(notDone('The job was not made.', answer));
+  };
+  return (
+    <div>
+      <p className="mb-2">
+        A system as it was left on {read.on}. In the new job nothing of it counts as confirmed: look, then confirm.
+      </p>
+      <button type="button" className="strong-button mb-3" onClick={() => void make()}>
+        New job from it
+      </button>
+      {problem && (
+        <p role="alert" className="mb-3 font-medium text-fail">
+          {problem}
+        </p>
+      )}
+      <LabelSheet label={label} />
+    </div>
+  );
+};
+
+/** A label from a panel door opens the plan it was made of, in a job of its own. */
+export const NewFromLabel = () => {
+  const [read, setRead] = useState<LabelFacts | null>(null);
+  return (
+    <div className="mt-4 grid grid-cols-1 gap-8 md:grid-cols-2">
+      <div>
+        <p className="mb-3 text-quiet">
+          A label that was printed on Handover and stuck into the panel door holds the system’s facts. Its code opens
+          the same plan here, without signal and without anybody’s name.
+        </p>
+        <ScanLabel onRead={setRead} />
+      </div>
+      {read && <Made key={`${read.on} ${JSON.stringify(read.facts.gates)}`} read={read} />}
+    </div>
+  );
+};

@@ -1,0 +1,77 @@
+'use client';
+
+import { Camera } from 'lucide-react';
+import { useId, useRef, useState } from 'react';
+import { type LabelFacts, readLabelCode } from '@/core/formats/label-code';
+import { codeInPicture } from './read-picture';
+
+const NO_CODE = 'No code was found in that picture. Fill the picture with the code, straight on, in good light.';
+
+/** A label read from a picture or from its text, on the device alone. What is wrong is said; nothing is kept of it. */
+export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) => {
+  const file = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState('');
+  const [why, setWhy] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const id = useId();
+  const take = (code: string | null) => {
+    const read = code === null ? ({ kind: 'wrong', why: NO_CODE } as const) : readLabelCode(code);
+    setWhy(read.kind === 'wrong' ? read.why : null);
+    if (read.kind === 'label') onRead(read.label);
+  };
+  const look = async (picture: File) => {
+    setBusy(true);
+    take(await codeInPicture(picture));
+    setBusy(false);
+  };
+  return (
+    <section aria-label="Scan a label">
+      <input
+        ref={file}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Picture of the label"
+        onChange={(event) => {
+          const [picture] = event.target.files ?? [];
+          if (picture) void look(picture);
+          event.target.value = '';
+        }}
+      />
+      <button type="button" className="strong-button" disabled={isBusy} onClick={() => file.current?.click()}>
+        <Camera size={20} aria-hidden /> {isBusy ? 'Looking for the code …' : 'Take a picture of the label'}
+      </button>
+      <details className="mt-2 border-b border-line">
+        <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Paste its text</summary>
+        <form
+          className="pb-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            take(text);
+          }}
+        >
+          <label htmlFor={id} className="eyebrow block">
+            Text of the code
+          </label>
+          <textarea
+            id={id}
+            rows={4}
+            className="field-box w-full font-mono text-sm"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <button type="submit" className="plain-button mt-1">
+            Read it
+          </button>
+        </form>
+      </details>
+      {why && (
+        <p role="alert" className="mt-2 font-medium text-fail">
+          {why}
+        </p>
+      )}
+    </section>
+  );
+};
