@@ -19,6 +19,8 @@ export const JOB_PAGES = [
       'CFM',
       'conductors',
       'wire size',
+      'service',
+      'main breaker',
     ],
   },
   {
@@ -99,7 +101,7 @@ export const JOB_PAGES = [
   {
     id: 'handover',
     label: 'Handover',
-    finds: ['record', 'print', 'export', 'CSV', 'homeowner', 'customer page', 'job file', 'sign'],
+    finds: ['record', 'print', 'export', 'CSV', 'homeowner', 'customer page', 'job file', 'sign', 'label', 'QR code'],
   },
 ] as const;
 export type JobPage = (typeof JOB_PAGES)[number];

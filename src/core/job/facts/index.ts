@@ -10,6 +10,7 @@ import { outdoorUnit } from './outdoor-unit';
 import { prices } from './prices';
 import { proof } from './proof';
 import { schools } from './schools';
+import { service } from './service';
 import { setup } from './setup';
 import { site } from './site';
 import { system } from './system';
@@ -39,6 +40,7 @@ export const FACT_GROUPS = {
   setup,
   proof,
   changeout,
+  service,
 };
 
 /** What each group is called on screen. */
@@ -62,9 +64,10 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   setup: 'Setup',
   proof: 'Limits for startup',
   changeout: 'Old thermostat',
+  service: 'House service',
 };
 
-/** Groups that are asked for where they are used, on Setup, Crossing, Startup and Changeout, not on the Sheet. */
+/** Groups that are asked for where they are used, on the page that they are about, not on the Sheet. */
 export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'load',
   'year',
@@ -73,4 +76,5 @@ export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'setup',
   'proof',
   'changeout',
+  'service',
 ];

@@ -5,6 +5,7 @@ import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
 import { Cautions } from '@/ui/cautions';
 import { FindingsList } from '@/ui/findings-list';
+import { JobLink } from '@/ui/job/job-link';
 import { useJob } from '@/ui/job/provider';
 import { useModel } from '@/ui/job/use-model';
 import { useMoment } from '@/ui/job/use-moment';
@@ -89,6 +90,9 @@ const Kit = () => {
         </div>
       </div>
       <FindingsList findings={findings} />
+      <p className="mt-2">
+        <JobLink to="strips/service">Does the house’s service carry it?</JobLink>
+      </p>
       <div className="mt-8 grid gap-8 lg:grid-cols-2">
         <ExpectedTable volts={volts} />
         <KitFitTable volts={volts} />

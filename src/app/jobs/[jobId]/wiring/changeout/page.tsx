@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { moveList } from '@/core/changeout/move-list';
 import { nextReading } from '@/core/changeout/next-reading';
@@ -10,13 +9,13 @@ import { understoodOldWall } from '@/core/changeout/understood';
 import { Cautions } from '@/ui/cautions';
 import { Moves } from '@/ui/changeout/moves';
 import { NextMeter } from '@/ui/changeout/next-meter';
-import { PairList } from '@/ui/changeout/pair-list';
 import { Subbase } from '@/ui/changeout/subbase';
 import { TypedWallBox } from '@/ui/changeout/typed-wall-box';
 import { useOldWall } from '@/ui/changeout/use-old-wall';
 import { FactField } from '@/ui/fields/fact-field';
+import { PairList } from '@/ui/fields/pair-list';
+import { JobLink } from '@/ui/job/job-link';
 import { useJob } from '@/ui/job/provider';
-import { jobQuery } from '@/ui/job/query';
 import { useMoment } from '@/ui/job/use-moment';
 
 const CAUTIONS = [
@@ -28,8 +27,6 @@ const CAUTIONS = [
 
 const ChangeoutPage = () => {
   const facts = useJob((job) => job.facts);
-  const id = useJob((job) => job.saved.id);
-  const query = useJob(jobQuery);
   const { outdoorF } = useMoment();
   const { isBegun, jumpers, setJumpers, settings, setSettings } = useOldWall();
   const wall = useMemo(() => oldWallOf(facts), [facts]);
@@ -43,13 +40,7 @@ const ChangeoutPage = () => {
       <Cautions place="changeout" lines={CAUTIONS} />
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
         <h2 className="font-label text-3xl font-semibold">Old thermostat to new</h2>
-        <Link
-          href={`/jobs/${id}/wiring?${query}`}
-          prefetch={false}
-          className="bare-button underline underline-offset-4"
-        >
-          The new wiring
-        </Link>
+        <JobLink to="wiring">The new wiring</JobLink>
       </div>
       <div className="grid grid-cols-1 items-start gap-x-10 gap-y-6 lg:grid-cols-2">
         <div className="grid min-w-0 grid-cols-1 gap-2">
@@ -69,7 +60,7 @@ const ChangeoutPage = () => {
             title="Jumpers on it"
             one="From"
             other="To"
-            most={8}
+            most={[8, 8]}
             between="–"
             pairs={jumpers.map(({ one, other }) => [one, other])}
             onChange={(pairs) => setJumpers(pairs.map(([one, other]) => ({ one, other })))}
@@ -78,7 +69,7 @@ const ChangeoutPage = () => {
             title="What its settings said"
             one="Setting"
             other="Says"
-            most={60}
+            most={[60, 60]}
             between=": "
             pairs={settings.map(({ name, value }) => [name, value])}
             onChange={(pairs) => setSettings(pairs.map(([name, value]) => ({ name, value })))}

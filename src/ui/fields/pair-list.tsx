@@ -7,16 +7,20 @@ interface PairListProps {
   readonly title: string;
   readonly one: string;
   readonly other: string;
-  readonly most: number;
+  /** Most characters of each. */
+  readonly most: readonly [number, number];
   /** What stands between the two when they are read out. */
   readonly between: string;
   readonly pairs: readonly (readonly [one: string, other: string])[];
+  /** What is wrong with a pair, as a sentence; null where nothing is. */
+  readonly check?: (one: string, other: string) => string | null;
   readonly onChange: (pairs: readonly (readonly [one: string, other: string])[]) => void;
 }
 
-/** A short list of pairs of words: jumpers by their letters, settings by name and value. */
-export const PairList = ({ title, one, other, most, between, pairs, onChange }: PairListProps) => {
+/** A short list of pairs of words: jumpers by their letters, settings by name and value, appliances and their VA. */
+export const PairList = ({ title, one, other, most, between, pairs, check, onChange }: PairListProps) => {
   const [words, setWords] = useState<readonly [string, string]>(['', '']);
+  const [why, setWhy] = useState<string | null>(null);
   const id = useId();
   const isWhole = words.every((word) => word.trim() !== '');
   return (
@@ -49,6 +53,9 @@ export const PairList = ({ title, one, other, most, between, pairs, onChange }: 
         onSubmit={(event) => {
           event.preventDefault();
           if (!isWhole) return;
+          const problem = check?.(words[0], words[1]) ?? null;
+          setWhy(problem);
+          if (problem !== null) return;
           onChange([...pairs, [words[0].trim(), words[1].trim()]]);
           setWords(['', '']);
         }}
@@ -59,7 +66,7 @@ export const PairList = ({ title, one, other, most, between, pairs, onChange }: 
             <input
               id={`${id}${at}`}
               className="field-box w-full min-w-0"
-              maxLength={most}
+              maxLength={most[at]}
               value={words[at]}
               onChange={(event) => setWords(at === 0 ? [event.target.value, words[1]] : [words[0], event.target.value])}
             />
@@ -68,6 +75,11 @@ export const PairList = ({ title, one, other, most, between, pairs, onChange }: 
         <button type="submit" className="plain-button" disabled={!isWhole}>
           Add
         </button>
+        {why && (
+          <p role="alert" className="basis-full font-medium text-fail">
+            {why}
+          </p>
+        )}
       </form>
     </details>
   );

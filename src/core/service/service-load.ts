@@ -1,0 +1,146 @@
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import { parseTyped } from '../units/parse-number';
+import { sum } from '../units/sum';
+import { CIRCUIT_VA, generalDemandVA, LIGHTING_VA_PER_FT2, serviceAmps } from './demand';
+
+/** One line of the calculation: what it is, and its volt-amperes as connected. */
+export interface ServiceLine {
+  readonly label: string;
+  readonly how: string;
+  readonly va: number;
+}
+
+/** One state of the heat: which banks run beside the compressor, and what the service carries then. */
+export interface ServiceState {
+  readonly id: string;
+  readonly label: string;
+  readonly heatVA: number;
+  readonly motorVA: number;
+  readonly totalVA: number;
+  readonly amps: number;
+  /** Whether the main breaker carries it; null while nobody has read it. */
+  readonly isCarried: boolean | null;
+}
+
+/** The house’s service, worked out; what is missing is said, with what to do. */
+export interface ServiceLoad {
+  readonly volts: number;
+  readonly mainAmps: number | null;
+  readonly other: readonly ServiceLine[];
+  readonly otherVA: number;
+  readonly demandVA: number;
+  /** Everything at once; each bank held out while the compressor runs; and the strips alone. */
+  readonly states: readonly ServiceState[];
+  readonly missing: readonly string[];
+}
+
+const KILO = 1_000;
+
+const otherLines = ({ service, load }: Facts): readonly ServiceLine[] => {
+  if (service.otherKVA !== null)
+    return [{ label: 'All other load', how: 'worked out already', va: service.otherKVA * KILO }];
+  const area = load.floorFt2;
+  const circuits = service.kitchenCircuits + service.laundryCircuits;
+  return [
+    ...(area === null
+      ? []
+      : [
+          {
+            label: 'Lighting and receptacles',
+            how: `${area.toLocaleString('en-US')} ft² × ${LIGHTING_VA_PER_FT2} VA`,
+            va: area * LIGHTING_VA_PER_FT2,
+          },
+        ]),
+    {
+      label: 'Small-appliance and laundry circuits',
+      how: `${circuits} × ${CIRCUIT_VA.toLocaleString('en-US')} VA`,
+      va: circuits * CIRCUIT_VA,
+    },
+    ...service.appliances.flatMap(({ name, va }): ServiceLine[] => {
+      const typed = parseTyped(va);
+      return typed.kind === 'number' ? [{ label: name, how: 'nameplate', va: typed.value }] : [];
+    }),
+  ];
+};
+
+/** Compressor, outdoor fan and blower, VA; null where their plates are not read. */
+const motorVA = ({ service, outdoorUnit, airHandler, heatKit }: Facts): number | null => {
+  if (service.motorKVA !== null) return service.motorKVA * KILO;
+  if (outdoorUnit.compressorRatedAmps === null) return null;
+  const amps = outdoorUnit.compressorRatedAmps + (outdoorUnit.fanRatedAmps ?? 0) + airHandler.blowerAmps;
+  return amps * heatKit.serviceVolts;
+};
+
+const blowerVA = ({ airHandler, heatKit }: Facts) => airHandler.blowerAmps * heatKit.serviceVolts;
+
+/** Banks that could be held out, largest number first, each with its heat, VA. */
+const banksOf = (facts: Facts): readonly { readonly bank: number; readonly va: number }[] => {
+  const rows = backupOf(facts) === 'strips' ? kitRows(facts) : [];
+  const banks = [...new Set(rows.map(({ bank }) => bank))].sort((one, other) => other - one);
+  return banks.map((bank) => ({
+    bank,
+    va: sum(rows.filter((row) => row.bank === bank).map(({ kW }) => kW * KILO)),
+  }));
+};
+
+const missingOf = ({ service, load }: Facts, motors: number | null): readonly string[] => [
+  ...(service.mainAmps === null
+    ? ['The main breaker is not read: its handle says its amps. Until then nothing can be said to carry.']
+    : []),
+  ...(service.otherKVA === null && load.floorFt2 === null
+    ? ['The floor area is not known: lighting and receptacles are left out. Enter it, or the other load as a whole.']
+    : []),
+  ...(service.otherKVA === null && service.appliances.length === 0
+    ? ['No appliance is entered: range, oven, water heater, dryer, pump and charger count by their nameplates.']
+    : []),
+  ...(motors === null ? ['The compressor’s RLA is not read: enter it on the Sheet, or its kVA here.'] : []),
+];
+
+/**
+ * Whether the service of an existing dwelling carries the heat pump and its strips, NEC 220.83(B): the larger of heat
+ * and cooling in full, 8 kVA of the rest in full, and 40 % of what is over it. Edition and authority decide.
+ */
+export const serviceLoad = (facts: Facts): ServiceLoad => {
+  const { mainAmps } = facts.service;
+  const volts = facts.heatKit.serviceVolts;
+  const other = otherLines(facts);
+  const otherVA = sum(other.map(({ va }) => va));
+  const demandVA = generalDemandVA(otherVA);
+  const motors = motorVA(facts);
+  const banks = banksOf(facts);
+  const stripsVA = sum(banks.map(({ va }) => va));
+  const state = (id: string, label: string, heatVA: number, motorsVA: number): ServiceState => {
+    const totalVA = demandVA + heatVA + motorsVA;
+    const amps = serviceAmps(totalVA, volts);
+    return {
+      id,
+      label,
+      heatVA,
+      motorVA: motorsVA,
+      totalVA,
+      amps,
+      isCarried: mainAmps === null ? null : amps <= mainAmps,
+    };
+  };
+  return {
+    volts,
+    mainAmps,
+    other,
+    otherVA,
+    demandVA,
+    states: [
+      state('all', banks.length > 0 ? 'Compressor and all strips' : 'Compressor and blower', stripsVA, motors ?? 0),
+      ...banks
+        .filter(({ bank }) => bank > 1)
+        .map(({ bank, va }) =>
+          state(`without-${bank}`, `Bank ${bank} held out while the compressor runs`, stripsVA - va, motors ?? 0),
+        ),
+      ...(banks.length > 0
+        ? [state('emergency', 'Emergency heat: all strips, no compressor', stripsVA, blowerVA(facts))]
+        : []),
+    ],
+    missing: missingOf(facts, motors),
+  };
+};

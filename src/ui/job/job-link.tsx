@@ -1,0 +1,20 @@
+'use client';
+
+import Link from 'next/link';
+import { useJob } from './provider';
+import { jobQuery } from './query';
+
+/** A way to another screen of the job; the moment goes along. */
+export const JobLink = ({ to, children }: { to: string; children: React.ReactNode }) => {
+  const id = useJob((job) => job.saved.id);
+  const query = useJob(jobQuery);
+  return (
+    <Link
+      href={`/jobs/${id}/${to}?${query}`}
+      prefetch={false}
+      className="bare-button px-1 underline underline-offset-4"
+    >
+      {children}
+    </Link>
+  );
+};
