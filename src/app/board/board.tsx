@@ -114,7 +114,10 @@ export const Board = ({ page, question, samples }: BoardProps) => {
             onClick={() => void beginWalk()}
           >
             Two-minute walk
-          </button>
+          </button>{' '}
+          <Link href="/truck" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+            Truck list for a day’s jobs
+          </Link>
         </p>
       )}
     </main>

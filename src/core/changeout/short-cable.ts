@@ -11,6 +11,7 @@ import { withChanges, withRoom } from '../wiring/choices';
 import type { CableId, Harness } from '../wiring/harness';
 import { plan, wallCables } from '../wiring/plan';
 import { refusals } from '../wiring/refusals';
+import { type NewCable, newCable } from './new-cable';
 
 /** How a cable falls short: conductors wanted and there. */
 export interface ShortCable {
@@ -18,8 +19,7 @@ export interface ShortCable {
   readonly label: string;
   readonly needed: number;
   readonly there: number;
-  /** A new one with a spare: conductors that are made, and feet with what dressing takes. */
-  readonly pull: { readonly conductors: number; readonly feet: number };
+  readonly pull: NewCable;
 }
 
 /** A way of doing with fewer conductors, planned and checked as a plan is. */
@@ -40,11 +40,6 @@ interface Step extends Pick<ShortCableWay, 'id' | 'label' | 'loses' | 'changes'>
   readonly applies: boolean;
 }
 
-/** Sizes that control cable is made in. */
-const MADE = [2, 3, 4, 5, 6, 7, 8, 10, 12, 18] as const;
-/** What dressing takes of a new cable beyond its run. Our judgement. */
-const DRESSING_SHARE = 1.15;
-
 const missingIn = ({ conductors }: Harness, cable?: CableId): number =>
   conductors.filter((each) => each.from !== null && each.colour === null && (!cable || each.cable === cable)).length;
 
@@ -53,8 +48,7 @@ export const shortCables = (harness: Harness): readonly ShortCable[] =>
   wallCables(harness).flatMap(({ id, label, conductors: there, lengthFt }): ShortCable[] => {
     if (missingIn(harness, id) === 0) return [];
     const needed = harness.conductors.filter((each) => each.cable === id && each.from !== null).length;
-    const conductors = MADE.find((made) => made > needed) ?? MADE.at(-1)!;
-    return [{ cable: id, label, needed, there, pull: { conductors, feet: Math.ceil(lengthFt * DRESSING_SHARE) } }];
+    return [{ cable: id, label, needed, there, pull: newCable(needed, lengthFt) }];
   });
 
 /** What can be given up on a job, in order of merit: what costs nothing in heat first. */

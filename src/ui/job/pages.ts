@@ -39,6 +39,8 @@ export const JOB_PAGES = [
       'fuse',
       'changeout',
       'old thermostat',
+      'truck list',
+      'parts',
     ],
   },
   {

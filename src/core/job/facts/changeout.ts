@@ -29,6 +29,11 @@ export interface OldReadingRow {
   readonly volts: string;
 }
 
+/** A part that is on site already, by its key on the truck list. */
+export interface OnSiteRow {
+  readonly key: string;
+}
+
 export const changeout = {
   oldSystem: choiceFact({
     label: 'The old thermostat ran',
@@ -75,5 +80,14 @@ export const changeout = {
     columns: { colour: 20, call: 20, volts: 8 },
     most: 60,
     assumed: [],
+  }),
+  onSite: recordsFact<OnSiteRow>({
+    label: 'On site already',
+    place: 'closet',
+    item: 'part',
+    columns: { key: 40 },
+    most: 60,
+    assumed: [],
+    why: 'Taken off the truck list.',
   }),
 };

@@ -8,6 +8,7 @@ import { roomNote } from '@/core/wiring/trace';
 import { Cautions } from '@/ui/cautions';
 import { ChangeoutLink } from '@/ui/changeout/changeout-link';
 import { FindingLine } from '@/ui/finding-line';
+import { JobLink } from '@/ui/job/job-link';
 import { Bench } from '@/ui/wiring/bench';
 import { DifferencesList } from '@/ui/wiring/differences-list';
 import { ExpectedVolts } from '@/ui/wiring/expected-volts';
@@ -111,8 +112,9 @@ const WiringPage = () => {
               <div className="max-sm:hidden">
                 <WiringFindings findings={findings} onPoint={onPoint} />
               </div>
-              <p>
+              <p className="flex flex-wrap gap-x-4">
                 <ChangeoutLink />
+                <JobLink to="wiring/truck">Truck list</JobLink>
               </p>
               <ShortCable />
               <PowerTable report={report} />

@@ -1,0 +1,20 @@
+import type { Metadata } from 'next';
+import { WHOLE_BOARD } from '@/core/board/board-question';
+import { listJobs } from '@/server/repositories/board';
+import { BackedHeader } from '@/ui/backed-header';
+import { DayTruck } from './day-truck';
+
+export const metadata: Metadata = { title: 'Truck list' };
+export const dynamic = 'force-dynamic';
+
+const TruckPage = async () => {
+  const { jobs } = await listJobs(WHOLE_BOARD);
+  return (
+    <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+      <BackedHeader to="/" toLabel="All jobs" title="Truck list" />
+      <DayTruck jobs={jobs.filter(({ stage }) => stage !== 'handed-over')} />
+    </div>
+  );
+};
+
+export default TruckPage;

@@ -1,0 +1,208 @@
+import { dressedFeet, type NewCable, newCable } from '../changeout/new-cable';
+import { shortCables } from '../changeout/short-cable';
+import { DEVICE_LABELS, type DeviceId } from '../devices/device';
+import { backupOf } from '../job/backup';
+import type { FactPath, Facts } from '../job/document';
+import { kitRows } from '../job/kit-rows';
+import type { Reading } from '../job/reading';
+import { observedNow } from '../model/observable';
+import { copperFor } from '../strips/conductors';
+import { jobElements } from '../strips/from-job';
+import { ladder } from '../strips/ladder';
+import { ohmsItem } from '../strips/measured';
+import { harnessInWall } from '../wiring/as-found';
+import type { Cable, Harness } from '../wiring/harness';
+import { plan, wallCables } from '../wiring/plan';
+
+/** Something to take along. The same part of several jobs has one key. */
+export interface TruckLine {
+  readonly key: string;
+  readonly label: string;
+  readonly amount: number;
+  readonly unit: 'ft' | '';
+  /** What it is for, where the label does not say it. */
+  readonly why: string;
+}
+
+/** What a list is made of. */
+export interface TruckJob {
+  readonly facts: Facts;
+  readonly confirmed: ReadonlySet<FactPath>;
+  readonly readings: readonly Reading[];
+}
+
+const cableLine = (gauge: number, { conductors, feet }: NewCable, why: string): TruckLine => ({
+  key: `cable/${gauge}/${conductors}`,
+  label: `Control cable, ${gauge} AWG, ${conductors} conductors`,
+  amount: feet,
+  unit: 'ft',
+  why,
+});
+
+/** Facts that say that a cable was looked at: then it is there. */
+const COUNTED: Partial<Record<Cable['id'], FactPath>> = {
+  'thermostat-cable': 'cables.thermostatConductors',
+  'outdoor-cable': 'cables.outdoorConductors',
+};
+
+const cableLines = ({ facts, confirmed }: TruckJob, planned: Harness): readonly TruckLine[] => {
+  const short = new Map(shortCables(planned).map((each) => [each.cable, each]));
+  const isInWall = facts.wiring.asFound !== null;
+  return [
+    ...wallCables(planned).flatMap(({ id, label, gauge, lengthFt }): TruckLine[] => {
+      const lacks = short.get(id);
+      if (lacks) return [cableLine(gauge, lacks.pull, `${label}: the one there is too small.`)];
+      const counted = COUNTED[id];
+      const isThere =
+        isInWall ||
+        (counted !== undefined && confirmed.has(counted)) ||
+        (id === 'thermostat-cable' && facts.changeout.subbase !== null);
+      if (isThere) return [];
+      const needed = planned.conductors.filter(({ cable, from }) => cable === id && from !== null).length;
+      return [cableLine(gauge, newCable(needed, lengthFt), `${label}, with a spare.`)];
+    }),
+    ...(facts.thermostat.outdoorSensor === 'wired' && facts.cables.sensorRun === 'own' && !isInWall
+      ? [
+          {
+            key: 'cable/shielded-pair',
+            label: 'Shielded pair, 18 AWG',
+            amount: dressedFeet(facts.cables.thermostatLengthFt + facts.cables.outdoorLengthFt),
+            unit: 'ft' as const,
+            why: 'The outdoor sensor’s own.',
+          },
+        ]
+      : []),
+  ];
+};
+
+const jumperLines = (planned: Harness, found: Harness): readonly TruckLine[] => {
+  const there = new Set(found === planned ? [] : found.jumpers.map(({ id }) => id));
+  const missing = planned.jumpers.filter(({ id }) => !there.has(id));
+  return missing.length === 0
+    ? []
+    : [{ key: 'jumper', label: 'Jumpers, 18 AWG', amount: missing.length, unit: '', why: '' }];
+};
+
+/** Devices that are added to a system, and that a truck may lack. */
+const ADDED: readonly DeviceId[] = [
+  'float-switch',
+  'interlock',
+  'isolation-relay',
+  'low-gas-switch',
+  'emergency-relay',
+];
+
+const deviceLines = ({ facts }: TruckJob, { devices }: Harness): readonly TruckLine[] => {
+  const one = (key: string, label: string, amount = 1, why = ''): TruckLine => ({ key, label, amount, unit: '', why });
+  const isInWall = facts.wiring.asFound !== null;
+  const switches = facts.gates.outdoorThermostats.length;
+  return [
+    ...devices.flatMap(({ id }) => (ADDED.includes(id) && !isInWall ? [one(`device/${id}`, DEVICE_LABELS[id])] : [])),
+    ...(switches > 0 && !isInWall
+      ? [one('device/outdoor-thermostats', 'Outdoor thermostat, closes as it gets cold', switches)]
+      : []),
+    ...(facts.thermostat.outdoorSensor === 'wired' && !isInWall ? [one('device/sensor', 'Outdoor sensor, wired')] : []),
+    ...(facts.thermostat.outdoorSensor === 'wireless'
+      ? [one('device/sensor-wireless', 'Outdoor sensor, wireless, with batteries')]
+      : []),
+    ...(facts.thermostat.power === 'battery' ? [one('batteries', 'Batteries for the thermostat, a set')] : []),
+    ...(backupOf({ system: facts.system }) === 'fossil' && facts.furnace.fuel === 'propane'
+      ? [
+          one(
+            'conversion',
+            'Propane conversion kit: spring, orifices, label',
+            1,
+            'Where the burner came for natural gas.',
+          ),
+        ]
+      : []),
+  ];
+};
+
+/** Breakers and copper that the kit needs and that were not found. */
+const kitLines = ({ facts }: TruckJob): readonly TruckLine[] =>
+  ladder(facts).circuits.flatMap(({ at, circuit, foundBreakerAmps, foundAwg }) => {
+    const needsAwg = copperFor(circuit.minCircuitAmps);
+    const why = `Heat-kit circuit ${at + 1}: ${circuit.minCircuitAmps.toFixed(1)} A at least.`;
+    return [
+      ...(circuit.breakerAmps !== null && foundBreakerAmps !== circuit.breakerAmps
+        ? [
+            {
+              key: `breaker/${circuit.breakerAmps}`,
+              label: `Breaker, two-pole, ${circuit.breakerAmps} A`,
+              amount: 1,
+              unit: '' as const,
+              why,
+            },
+          ]
+        : []),
+      ...(needsAwg !== null && (foundAwg === null || foundAwg > needsAwg)
+        ? [
+            {
+              key: `copper/${needsAwg}`,
+              label: `Copper, ${needsAwg} AWG: two conductors and ground`,
+              amount: 1,
+              unit: '' as const,
+              why: `${why} Length by the run.`,
+            },
+          ]
+        : []),
+    ];
+  });
+
+/** Parts of a rung that reads open: which of them it is shows when it is taken apart. */
+const rungLines = ({ facts, readings }: TruckJob): readonly TruckLine[] => {
+  const now = observedNow(facts, readings);
+  const elements = jobElements(facts);
+  return elements.flatMap(({ kW, ratedVolts }, at): TruckLine[] => {
+    if (now.get(ohmsItem(at))?.value !== 'OL') return [];
+    const part = (key: string, label: string): TruckLine => ({
+      key,
+      label,
+      amount: 1,
+      unit: '',
+      why: `Element ${at + 1} reads open.`,
+    });
+    return [
+      part(`element/${kW}/${ratedVolts}`, `Element, ${kW} kW at ${ratedVolts} V`),
+      ...(facts.heatKit.hasLinks ? [part('link', 'One-time link, at the rating stamped on the old one')] : []),
+      part('limit', 'Limit, at the rating stamped on the old one'),
+    ];
+  });
+};
+
+/** Lines of one key added up; what they are for, said once each. */
+const added = (lines: readonly TruckLine[]): readonly TruckLine[] => {
+  const byKey = new Map<string, TruckLine>();
+  for (const line of lines) {
+    const before = byKey.get(line.key);
+    byKey.set(
+      line.key,
+      before
+        ? {
+            ...before,
+            amount: before.amount + line.amount,
+            why: before.why.includes(line.why) ? before.why : `${before.why} ${line.why}`,
+          }
+        : line,
+    );
+  }
+  return [...byKey.values()];
+};
+
+/** What a job needs that is not known to be on site: plan less what was found, counted or ticked. */
+export const truckList = (job: TruckJob): readonly TruckLine[] => {
+  const { facts } = job;
+  const planned = plan(facts);
+  const onSite = new Set(facts.changeout.onSite.map(({ key }) => key));
+  const hasKit = backupOf(facts) === 'strips' && kitRows(facts).length > 0;
+  return added([
+    ...cableLines(job, planned),
+    ...jumperLines(planned, harnessInWall(facts, planned)),
+    ...deviceLines(job, planned),
+    ...(hasKit ? [...kitLines(job), ...rungLines(job)] : []),
+  ]).filter(({ key }) => !onSite.has(key));
+};
+
+/** The lists of a day’s jobs as one. */
+export const dayList = (jobs: readonly TruckJob[]): readonly TruckLine[] => added(jobs.flatMap(truckList));
