@@ -38,7 +38,9 @@ export const known = (page: Page) =>
 /** Waits until the page has come to life: what is touched before that is lost, as on any page that is still loading. */
 export const alive = (page: Page) =>
   page.waitForFunction(() =>
-    Object.keys(document.querySelector('main button, main select') ?? {}).some((key) => key.startsWith('__reactProps')),
+    Object.keys(document.querySelector('main button, main select, main input') ?? {}).some((key) =>
+      key.startsWith('__reactProps'),
+    ),
   );
 
 export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Playwright Tester');
@@ -50,9 +52,14 @@ export const SCREENS = [
   '/library',
   '/library/quillwort-menu',
   '/library/meter',
+  '/label',
+  '/truck',
   'sheet',
   'strips',
+  'strips/service',
   'wiring',
+  'wiring/changeout',
+  'wiring/truck',
   'setup',
   'setup/talk',
   'setup/card/indoor',
@@ -65,6 +72,7 @@ export const SCREENS = [
   'startup',
   'trouble',
   'handover',
+  'handover/label',
 ];
 
 /** The address of a screen of {@link SCREENS}, for a job. */

@@ -5,10 +5,10 @@ import { NewFromLabel } from '@/ui/label/new-from-label';
 export const metadata: Metadata = { title: 'From a label' };
 
 const LabelPage = () => (
-  <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+  <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
     <BackedHeader to="/" toLabel="All jobs" title="From a label" />
     <NewFromLabel />
-  </div>
+  </main>
 );
 
 export default LabelPage;

@@ -1,5 +1,6 @@
 'use client';
 
+import { Square, SquareCheckBig } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { JobSummary } from '@/core/board/job-summary';
 import { type JobDocument } from '@/core/job/document';
@@ -28,18 +29,19 @@ export const DayTruck = ({ jobs }: { jobs: readonly JobSummary[] }) => {
         <legend className="font-label text-xl font-semibold">The day’s jobs</legend>
         {jobs.length === 0 && <p>No job is open. Make one on the board first.</p>}
         {jobs.map(({ id, name, town }) => (
-          <label key={id} className="flex min-h-12 items-center gap-3 border-b border-line">
-            <input
-              type="checkbox"
-              className="size-5 shrink-0 accent-[var(--ink)]"
-              checked={taken.has(id)}
-              onChange={() => void toggle(id, name)}
-            />
+          <button
+            key={id}
+            type="button"
+            aria-pressed={taken.has(id)}
+            onClick={() => void toggle(id, name)}
+            className="flex min-h-12 w-full items-center gap-3 border-b border-line text-left aria-pressed:font-semibold"
+          >
+            {taken.has(id) ? <SquareCheckBig size={20} aria-hidden /> : <Square size={20} aria-hidden />}
             <span className="min-w-0">
               {name}
-              {town && <span className="block text-sm text-quiet">{town}</span>}
+              {town && <span className="block text-sm font-normal text-quiet">{town}</span>}
             </span>
-          </label>
+          </button>
         ))}
         {problem && (
           <p role="alert" className="font-medium text-fail">

@@ -10,10 +10,10 @@ export const dynamic = 'force-dynamic';
 const TruckPage = async () => {
   const { jobs } = await listJobs(WHOLE_BOARD);
   return (
-    <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+    <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <BackedHeader to="/" toLabel="All jobs" title="Truck list" />
       <DayTruck jobs={jobs.filter(({ stage }) => stage !== 'handed-over')} />
-    </div>
+    </main>
   );
 };
 

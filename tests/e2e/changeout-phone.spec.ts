@@ -1,0 +1,121 @@
+import { expect, type Page, test } from '@playwright/test';
+import { alive, expectSaved, freshJob, stored } from './helpers';
+
+const subbase = (page: Page) => page.getByRole('list', { name: 'Conductors on the old subbase' });
+
+/** Taps one conductor together in the open dialog. */
+const conductor = async (page: Page, letter: string, colour: string, board: string) => {
+  const dialog = page.getByRole('dialog');
+  const pick = (group: string, name: string) =>
+    dialog.getByRole('radiogroup', { name: group }).getByRole('radio', { name, exact: true }).click();
+  await pick('Letter at the screw', letter);
+  await pick('Color', colour);
+  await pick('Its other end', board);
+};
+
+test('a changeout from the first letter to the label, and the label opens the same plan', async ({ page }) => {
+  test.setTimeout(120_000);
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/wiring/changeout`);
+  await alive(page);
+  await page.getByRole('button', { name: 'First conductor' }).click();
+  await conductor(page, 'R', 'red', 'R');
+  await page.getByRole('button', { name: 'Keep, and the next' }).click();
+  await conductor(page, 'B', 'blue', 'C');
+  await page.getByRole('button', { name: 'Keep, that was the last' }).click();
+  await expect(subbase(page).getByRole('button', { name: /^B Common/ })).toBeVisible();
+
+  // Typed in one go; what cannot be understood stays in the field.
+  await page.getByText('Type it in one go').click();
+  const typed = page.getByLabel(/^Letter and color, commas between/);
+  await typed.fill('Y yellow > Y, G mauve');
+  await page.getByRole('button', { name: 'Add these' }).click();
+  await expect(page.getByText('“G mauve”: no color in it. Type letter and color, such as W2 white.')).toBeVisible();
+  await expect(typed).toHaveValue('Y yellow > Y, G mauve');
+  await typed.fill('Y yellow > Y, G green > G, W white > W1, O orange, B brown > spare');
+  await page.getByRole('button', { name: 'Add these' }).click();
+  await expect(page.getByText(/^B is written for two conductors/)).toBeVisible();
+  await subbase(page).getByRole('button', { name: /brown/ }).click();
+  await page.getByRole('radio', { name: 'No letter' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText(/is written for two conductors/)).toHaveCount(0);
+  await page.getByLabel('The old thermostat ran').selectOption('heat-pump');
+
+  // The meter is asked for what is not known; a slip is said, a reading changes what is known.
+  const meter = page.getByRole('region', { name: 'At the meter' });
+  await expect(meter).toContainText('R, red to O, orange, AC volts');
+  await meter.getByLabel('Volts').fill('much');
+  await meter.getByRole('button', { name: 'Keep' }).click();
+  await expect(meter.getByRole('alert')).toContainText('“much” is not a number');
+  await meter.getByLabel('Volts').fill('25.4');
+  await meter.getByRole('button', { name: 'Keep' }).click();
+  await expect(subbase(page).getByRole('button', { name: /Reversing valve, energized in cooling/ })).toBeVisible();
+
+  const moves = page.getByRole('list', { name: 'Moves' });
+  await expect(moves).toContainText('Blue, on B until now, to C: common. Its other end stays on air handler C.');
+  await expect(moves).toContainText('landed there it would short the transformer');
+  await page.getByText('The way back').click();
+  await expect(page.getByRole('list', { name: 'The way back' })).toContainText('White on W, its other end on W1.');
+  await page.getByRole('button', { name: 'Plan with these conductors' }).click();
+  await expect(page.getByText('The plan on Wiring has these conductors and colors.')).toBeVisible();
+  await expectSaved(page);
+  const { facts } = (await stored(page, id)).document;
+  expect(facts.cables.thermostatConductors).toBe(7);
+  expect(facts.changeout.readings).toEqual([{ colour: 'orange', call: expect.any(String), volts: '25.4' }]);
+
+  // Old and new stand in the record; the label's code is read from its picture.
+  await page.goto(`/jobs/${id}/handover`);
+  await expect(page.getByRole('heading', { name: 'From the old thermostat' })).toBeVisible();
+  await page.getByRole('link', { name: 'Label for the door' }).click();
+  const code = page.getByRole('img', { name: 'Code of the label' });
+  await code.scrollIntoViewIfNeeded();
+  const picture = await code.screenshot({ scale: 'device' });
+  await page.goto('/label');
+  await alive(page);
+  await page
+    .getByLabel('Picture of the label')
+    .setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
+  await expect(page.getByRole('article', { name: 'Label' })).toContainText('C blue to air handler C');
+  await page.getByRole('button', { name: 'New job from it' }).click();
+  await expect(page).toHaveURL(/\/jobs\/[^/]+\/sheet/);
+  const made = (await stored(page, page.url().split('/')[4]!)).document;
+  expect(made.facts.cables).toEqual(facts.cables);
+  expect(made.facts.outdoorUnit).toEqual({ ...facts.outdoorUnit, serial: '' });
+  expect(made.facts.site.customer).toBe('');
+  expect(made.confirmed).toEqual([]);
+});
+
+test('a label that is damaged, newer or none is refused with what to do; a later visit sees what was changed', async ({
+  page,
+}) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/handover/label`);
+  await alive(page);
+  await page.getByText('Paste its text').click();
+  const text = page.getByLabel('Text of the code');
+  for (const [pasted, said] of [
+    ['GATECROSS:1:0000', /The code is damaged/],
+    ['GATECROSS:7:0000', /made by a newer version/],
+    ['hello', /This is no label of Gate Cross/],
+  ] as const) {
+    await text.fill(pasted);
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: said })).toBeVisible();
+  }
+  const buffer = await page.getByRole('heading', { name: 'Label for the panel door' }).screenshot();
+  const file = page.getByLabel('Picture of the label');
+  await file.setInputFiles({ name: 'no-code.png', mimeType: 'image/png', buffer });
+  await expect(page.getByText(/No code was found in that picture/)).toBeVisible();
+
+  const picture = await page.getByRole('img', { name: 'Code of the label' }).screenshot();
+  await page.goto(`/jobs/${id}/sheet`);
+  await page.getByLabel('Backup locked out above').first().fill('35');
+  await page.getByLabel('Backup locked out above').first().press('Enter');
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/handover/label`);
+  await alive(page);
+  await file.setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
+  await expect(page.getByRole('status', { name: 'Changed since the label' })).toContainText(
+    'Backup locked out above: 40 °F on the label, 35 °F here',
+  );
+});

@@ -1,0 +1,81 @@
+import { randomUUID } from 'node:crypto';
+import { expect, type Page, test } from '@playwright/test';
+import { alive, enter, expectSaved, freshJob, stored } from './helpers';
+
+const change = async (page: Page, id: string, changes: readonly { path: string; value: unknown }[]) => {
+  const { revision } = await stored(page, id);
+  const data = { saveId: randomUUID(), baseRevision: revision, changes };
+  expect((await page.request.patch(`/api/jobs/${id}`, { data })).status()).toBe(200);
+};
+
+test('five conductors in the wall: a way that suffices is taken, and the truck list follows', async ({ page }) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await change(page, id, [
+    { path: 'cables.thermostatConductors', value: 5 },
+    { path: 'cables.outdoorConductors', value: 6 },
+    { path: 'thermostat.outdoorSensor', value: 'none' },
+  ]);
+  await page.goto(`/jobs/${id}/wiring`);
+  await alive(page);
+  const short = page.getByRole('region', { name: 'Too few conductors' });
+  await expect(short).toContainText(/Thermostat cable: 6 needed, 5 there\. New: \d+ ft of 7 conductors/);
+  await page.getByRole('link', { name: 'Truck list' }).click();
+  const list = page.getByRole('list', { name: 'Truck list' });
+  await expect(list).toContainText('Thermostat cable: the one there is too small.');
+  await page.getByRole('button', { name: /^On site: Jumpers/ }).click();
+  await expect(list).not.toContainText('Jumpers');
+  await page.getByRole('link', { name: 'Wiring', exact: true }).first().click();
+  await short.getByText('What else would do').click();
+  const batteries = short.getByRole('listitem').filter({ hasText: 'Thermostat on batteries' });
+  await expect(batteries).toContainText('Then the conductors suffice.');
+  await batteries.getByRole('button', { name: 'Take this' }).click();
+  await expect(short).toHaveCount(0);
+  await expectSaved(page);
+  await page.getByRole('link', { name: 'Truck list' }).click();
+  await expect(list).toContainText('Batteries for the thermostat');
+  await expect(list).not.toContainText('too small');
+
+  await page.goto('/truck');
+  await alive(page);
+  const { document } = await stored(page, id);
+  await page.getByRole('button', { name: document.facts.site.jobName }).click();
+  await expect(page.getByRole('list', { name: 'Truck list' })).toContainText('Batteries for the thermostat');
+});
+
+test('an old wall written down without the server is kept, and lands', async ({ page, context }) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/wiring/changeout`);
+  await alive(page);
+  await context.setOffline(true);
+  await page.getByText('Type it in one go').click();
+  await page.getByLabel(/^Letter and color, commas between/).fill('R red > R, C blue > C');
+  await page.getByRole('button', { name: 'Add these' }).click();
+  await expect(page.getByText('Hot', { exact: true })).toBeVisible();
+  await expect(page.getByText(/kept on this device/i).first()).toBeAttached();
+  await context.setOffline(false);
+  await expectSaved(page);
+  await expect
+    .poll(async () => (await stored(page, id)).document.facts.changeout.subbase)
+    .toEqual([
+      { colour: 'red', letter: 'R', board: 'R' },
+      { colour: 'blue', letter: 'C', board: 'C' },
+    ]);
+});
+
+test('the house’s service: line by line, the main breaker asked for, a bank held out beside the compressor', async ({
+  page,
+}) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/strips/service`);
+  await alive(page);
+  const carries = page.getByRole('region', { name: 'What the service carries' });
+  await expect(carries).toContainText('The main breaker is not read: its handle says its amps.');
+  await enter(page, 'All other load, worked out already', '27.4');
+  await enter(page, 'Compressor and blower', '4.35');
+  await enter(page, 'Main breaker', '125');
+  const line = (name: string) => carries.getByRole('listitem').filter({ hasText: name });
+  await expect(line('Compressor and all strips')).toContainText('143.8');
+  await expect(line('Bank 2 held out')).toContainText('123.8');
+  await expect(carries).toContainText('Main breaker 125 A: not everything at once.');
+  await expect(page.getByRole('row', { name: /^What is over 8 kVA/ })).toContainText('7.76 kVA');
+});
