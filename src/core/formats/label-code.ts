@@ -39,6 +39,7 @@ const GROUPS: ReadonlySet<string> = new Set([
   'cables',
   'setup',
   'proof',
+  'zones',
 ]);
 
 const ALSO: ReadonlySet<FactPath> = new Set<FactPath>(['site.elevationFt']);

@@ -18,6 +18,7 @@ import { talk } from './talk';
 import { thermostat } from './thermostat';
 import { wiring } from './wiring';
 import { year } from './year';
+import { zones } from './zones';
 
 /** Every fact of a job, by group. The Sheet, the schemas and the defaults are all made from it. */
 export const FACT_GROUPS = {
@@ -41,6 +42,7 @@ export const FACT_GROUPS = {
   proof,
   changeout,
   service,
+  zones,
 };
 
 /** What each group is called on screen. */
@@ -65,6 +67,7 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   proof: 'Limits for startup',
   changeout: 'Old thermostat',
   service: 'House service',
+  zones: 'Zones',
 };
 
 /** Groups that are asked for where they are used, on the page that they are about, not on the Sheet. */
@@ -77,4 +80,5 @@ export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'proof',
   'changeout',
   'service',
+  'zones',
 ];

@@ -7,6 +7,7 @@ import { kitAllowed } from './kit-allowed';
 import { plateAgrees } from './plate-agrees';
 import { supplyNotTooHot } from './supply-not-too-hot';
 import { voltsSuit } from './volts-suit';
+import { zoneHasAir } from './zone-has-air';
 
 export const STRIP_RULES: readonly Rule<Facts>[] = [
   kitAllowed,
@@ -16,4 +17,5 @@ export const STRIP_RULES: readonly Rule<Facts>[] = [
   conductorsFit,
   voltsSuit,
   plateAgrees,
+  zoneHasAir,
 ];

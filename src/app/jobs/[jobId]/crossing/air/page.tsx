@@ -10,6 +10,7 @@ import { CrossingTabs } from '@/ui/crossing/crossing-tabs';
 import { useDegrees } from '@/ui/degrees';
 import { FactField } from '@/ui/fields/fact-field';
 import { useJob } from '@/ui/job/provider';
+import { useModel } from '@/ui/job/use-model';
 import { useMoment } from '@/ui/job/use-moment';
 
 const AirflowChart = dynamic(() => import('@/ui/crossing/air/airflow-chart'), {
@@ -22,6 +23,8 @@ const AIR_FACTS: readonly FactPath[] = [
   'airHandler.auxCfm',
   'airHandler.maxSupplyF',
   'site.elevationFt',
+  'zones.smallestCfm',
+  'zones.banksAlone',
 ];
 
 const AirPage = () => {
@@ -29,6 +32,7 @@ const AirPage = () => {
   const { outdoorF, indoorF } = useMoment();
   const { text } = useDegrees();
   const states = useMemo(() => supplyStates(facts, outdoorF, indoorF), [facts, outdoorF, indoorF]);
+  const findings = useModel().equipmentFindings();
   const [isOpen, setIsOpen] = useState(false);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
@@ -51,7 +55,7 @@ const AirPage = () => {
         <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">What it hangs on</h2>
         <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
           {AIR_FACTS.map((path) => (
-            <FactField key={path} path={path} findings={[]} />
+            <FactField key={path} path={path} findings={findings.filter(({ fact }) => fact === path)} />
           ))}
         </div>
       </section>
