@@ -51,6 +51,23 @@ export const planned: Sample = {
       outdoorLengthFt: 30,
     },
     prices: { ...assumed.prices, electricPerKWh: 0.14 },
+    changeout: {
+      ...assumed.changeout,
+      oldSystem: 'conventional',
+      subbase: [
+        { colour: 'red', letter: 'R', board: 'R' },
+        { colour: 'white', letter: 'W', board: 'W1' },
+        { colour: 'yellow', letter: 'Y', board: 'Y' },
+        { colour: 'green', letter: 'G', board: 'G' },
+        { colour: 'blue', letter: 'B', board: 'C' },
+        { colour: 'brown', letter: 'X', board: '' },
+        { colour: 'orange', letter: '', board: 'spare' },
+        { colour: 'black', letter: '', board: 'spare' },
+        { colour: 'pink', letter: '', board: 'spare' },
+        { colour: 'grey', letter: '', board: 'spare' },
+      ],
+      settings: [{ name: 'Fan in heat', value: 'Electric' }],
+    },
   },
   confirmed: [
     'site.jobName',

@@ -20,7 +20,7 @@ export const WALL_FUNCTIONS = {
   lamp: 'Fault lamp',
   'sensor-1': 'Outdoor sensor',
   'sensor-2': 'Outdoor sensor, other lead',
-  spare: 'Nothing: a spare',
+  spare: 'Spare',
 } as const;
 
 export type WallFunction = keyof typeof WALL_FUNCTIONS;
