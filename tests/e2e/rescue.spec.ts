@@ -79,3 +79,21 @@ test('the house’s service: line by line, the main breaker asked for, a bank he
   await expect(carries).toContainText('Main breaker 125 A: not everything at once.');
   await expect(page.getByRole('row', { name: /^What is over 8 kVA/ })).toContainText('7.76 kVA');
 });
+
+test('extra boxes: drawn and checked with the rest, tried, and refused where they would hold emergency heat', async ({
+  page,
+}) => {
+  const id = await freshJob(page, 'cinder-creek');
+  await page.goto(`/jobs/${id}/wiring?out=28&in=68&call=heat-1`);
+  await alive(page);
+  await page.getByText('Extra boxes on 24 V').click();
+  await page.getByLabel('Humidifier', { exact: true }).selectOption('alone');
+  const bench = page.getByRole('region', { name: 'Bench' });
+  await expect(bench.getByText('Humidifier on')).toBeVisible();
+  await page.getByLabel('Try').selectOption({ label: 'Water under the humidifier' });
+  await expect(bench.getByText('Humidifier on')).toHaveCount(0);
+  await expect(bench.getByText('Contactor on')).toBeVisible();
+  await page.getByRole('radio', { name: 'In R', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Not planned' })).toContainText('no heat at all');
+  await expectSaved(page);
+});

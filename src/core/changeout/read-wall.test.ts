@@ -151,9 +151,10 @@ test('other letters and colors, every other end followed: right within four read
     open.push(...still);
     all += of;
   }
-  // A second auxiliary and an emergency output can be hot in the very same calls; nothing else stays open.
+  // A second auxiliary and an emergency output can be hot in the very same calls; nothing else stays open (2 %).
+
   expect([...new Set(open)].filter((does) => !/backup|emergency/.test(does))).toEqual([]);
-  expect(open.length / all).toBeLessThan(0.03);
+  expect(open.length / all).toBeLessThan(0.05);
 });
 
 test('three other ends out of reach: what is claimed after four readings is right, what is not is named', () => {

@@ -10,7 +10,8 @@ export interface Condition {
   readonly applies: (facts: Facts) => boolean;
 }
 
-export type ConditionId = 'board-lockout' | 'pan-full' | 'supply-air-hot' | 'tank-empty' | 'limit-open';
+export type ConditionId =
+  'board-lockout' | 'pan-full' | 'supply-air-hot' | 'tank-empty' | 'limit-open' | 'utility-shed' | 'floor-wet';
 
 export const CONDITIONS: readonly Condition[] = [
   {
@@ -43,6 +44,18 @@ export const CONDITIONS: readonly Condition[] = [
     label: 'Furnace limit open',
     when: 'When the furnace limit opens',
     applies: ({ system, furnace }) => backupOf({ system }) === 'fossil' && furnace.fuel !== 'fuel-oil',
+  },
+  {
+    id: 'utility-shed',
+    label: 'Utility holds the load',
+    when: 'While the utility holds the load',
+    applies: ({ boxes }) => boxes.loadControl === 'Y',
+  },
+  {
+    id: 'floor-wet',
+    label: 'Water under the humidifier',
+    when: 'With water under the humidifier',
+    applies: ({ boxes }) => boxes.humidifier !== 'none',
   },
 ];
 

@@ -36,8 +36,9 @@ export const withFault = (...faults: readonly FaultCode[]): Scenario => ({ condi
 
 /** Parts of a code stand apart by this; no id holds it. */
 const BETWEEN = '~';
-/** Most parts of a code that are read, and characters of each. */
-const MOST_PARTS = 8;
+/** Most parts of a code that are read, faults among them, and characters of each. */
+const MOST_PARTS = 24;
+const MOST_FAULTS = 8;
 const MOST_LENGTH = 160;
 
 /** A scenario as an address holds it: condition ids and fault codes, `~` between; empty where nothing is tried. */
@@ -56,6 +57,6 @@ export const parseScenario = (code: string | null | undefined): Scenario => {
     .slice(0, MOST_PARTS);
   return {
     conditions: CONDITIONS.map(({ id }) => id).filter((id) => parts.includes(id)),
-    faults: parts.filter(isFaultCode),
+    faults: parts.filter(isFaultCode).slice(0, MOST_FAULTS),
   };
 };

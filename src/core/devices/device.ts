@@ -15,6 +15,11 @@ export const DEVICE_LABELS = {
   'emergency-relay': 'Emergency relay',
   'outdoor-thermostats': 'Outdoor thermostats',
   'outdoor-sensor': 'Outdoor sensor',
+  'load-control': 'Load-control relay',
+  'wet-switch': 'Wet switch',
+  humidifier: 'Humidifier',
+  ventilator: 'Ventilator',
+  'air-cleaner': 'Air cleaner',
 } as const;
 
 export type DeviceId = keyof typeof DEVICE_LABELS;

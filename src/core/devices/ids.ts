@@ -35,7 +35,10 @@ export type CoilId =
   | 'furnace board'
   | 'fault lamp'
   | 'isolation relay'
-  | 'emergency relay';
+  | 'emergency relay'
+  | 'humidifier valve'
+  | 'ventilator damper'
+  | 'air-cleaner relay';
 
 /** Every contact by name. Unique in a system. */
 export type ContactId =
@@ -59,7 +62,10 @@ export type ContactId =
   | 'supply-air limit'
   | 'isolation contact'
   | 'float switch'
-  | 'low-gas switch';
+  | 'low-gas switch'
+  | 'load-control relay'
+  | 'wet switch'
+  | 'humidifier wet switch';
 
 /** Every resistance that is no coil. */
 export type ResistorId = 'outdoor sensor';

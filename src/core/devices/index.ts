@@ -1,18 +1,23 @@
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
+import { airCleaner } from './air-cleaner';
 import { airHandler } from './air-handler';
 import type { Device, DeviceId } from './device';
 import { emergencyRelay } from './emergency-relay';
 import { floatSwitch } from './float-switch';
 import { furnace } from './furnace';
+import { humidifier } from './humidifier';
 import { interlock } from './interlock';
 import { isolationRelay } from './isolation-relay';
+import { loadControl } from './load-control';
 import { lowGasSwitch } from './low-gas-switch';
 import { outdoorSensor } from './outdoor-sensor';
 import { outdoorThermostats } from './outdoor-thermostats';
 import { outdoorUnit } from './outdoor-unit';
 import { packagedUnit } from './packaged-unit';
 import { thermostat } from './thermostat';
+import { ventilator } from './ventilator';
+import { wetSwitch } from './wet-switch';
 
 /** How each device is made from the facts. */
 const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
@@ -28,6 +33,11 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
   'emergency-relay': emergencyRelay,
   'outdoor-thermostats': outdoorThermostats,
   'outdoor-sensor': () => outdoorSensor,
+  'load-control': () => loadControl,
+  'wet-switch': () => wetSwitch,
+  humidifier,
+  ventilator,
+  'air-cleaner': airCleaner,
 };
 
 /** A device of a job. */

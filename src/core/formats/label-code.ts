@@ -40,6 +40,7 @@ const GROUPS: ReadonlySet<string> = new Set([
   'setup',
   'proof',
   'zones',
+  'boxes',
 ]);
 
 const ALSO: ReadonlySet<FactPath> = new Set<FactPath>(['site.elevationFt']);

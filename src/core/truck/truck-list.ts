@@ -89,6 +89,8 @@ const ADDED: readonly DeviceId[] = [
   'interlock',
   'isolation-relay',
   'low-gas-switch',
+  'wet-switch',
+  'load-control',
   'emergency-relay',
 ];
 

@@ -22,6 +22,8 @@ const CONTACT_WEIGHTS: Readonly<Record<string, number>> = {
   'float switch': 1.5,
   'furnace limits': 1.5,
   'low-gas switch': 1,
+  'load-control relay': 1.5,
+  'wet switch': 1,
 };
 
 const saidOf = ({ fault }: NamedFault): Said => {
@@ -110,6 +112,9 @@ const PROTECTIONS: ReadonlySet<string> = new Set([
   'low-gas switch',
   'float switch',
   'supply-air limit',
+  'load-control relay',
+  'wet switch',
+  'humidifier wet switch',
 ]);
 
 const isSeen = ({ fault }: NamedFault) => !(fault.kind === 'stuck' && fault.closed && PROTECTIONS.has(fault.contact));

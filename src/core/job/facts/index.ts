@@ -1,4 +1,5 @@
 import { airHandler } from './air-handler';
+import { boxes } from './boxes';
 import { cables } from './cables';
 import { changeout } from './changeout';
 import { furnace } from './furnace';
@@ -43,6 +44,7 @@ export const FACT_GROUPS = {
   changeout,
   service,
   zones,
+  boxes,
 };
 
 /** What each group is called on screen. */
@@ -68,6 +70,7 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   changeout: 'Old thermostat',
   service: 'House service',
   zones: 'Zones',
+  boxes: 'Extra boxes on 24 V',
 };
 
 /** Groups that are asked for where they are used, on the page that they are about, not on the Sheet. */
@@ -81,4 +84,5 @@ export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'changeout',
   'service',
   'zones',
+  'boxes',
 ];

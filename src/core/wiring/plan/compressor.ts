@@ -10,8 +10,9 @@ import { type Draft, jumper, lead, type Run, run, terminal, together } from './d
  * What stands in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its
  * compressor and its burner apart by itself, inside.
  */
-const inY = ({ system, furnace }: Facts): readonly (readonly [DeviceId, string, string])[] => [
+const inY = ({ system, furnace, boxes }: Facts): readonly (readonly [DeviceId, string, string])[] => [
   ...(system.floatSwitch === 'Y' ? [['float-switch', '1', '2'] as const] : []),
+  ...(boxes.loadControl === 'Y' ? [['load-control', '1', '2'] as const] : []),
   ...(backupOf({ system }) === 'fossil' && system.cabinet === 'split' && furnace.interlock !== 'none'
     ? [['interlock', 'Y-in', 'Y-out'] as const]
     : []),
@@ -26,18 +27,13 @@ const firstStage = (facts: Facts): Draft => {
   const adds = switches.map(([device]) => device);
   const carries = 'compressor';
   if (indoors === outdoors) {
-    // One cabinet: what stands in Y stands before its terminal.
-    const [gate] = switches;
-    if (!gate)
-      return {
-        runs: [run('thermostat-cable', terminal('thermostat', out!), terminal(indoors, mark!), 'yellow', carries)],
-      };
-    const [device, into, outOf] = gate;
+    // One cabinet: what stands in Y stands before its terminal, one after the other.
+    const ways = [...switches.map(([device, into]) => terminal(device, into)), terminal(indoors, mark!)];
     return {
       adds,
       runs: [
-        run('thermostat-cable', terminal('thermostat', out!), terminal(device, into), 'yellow', carries),
-        lead(device, outOf, terminal(indoors, mark!), 'yellow', carries),
+        run('thermostat-cable', terminal('thermostat', out!), ways[0]!, 'yellow', carries),
+        ...switches.map(([device, , outOf], at) => lead(device, outOf, ways[at + 1]!, 'yellow', carries)),
       ],
     };
   }

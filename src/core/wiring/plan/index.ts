@@ -3,6 +3,7 @@ import { type Device, DEVICE_LABELS, type DeviceId } from '../../devices/device'
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Cable, Harness } from '../harness';
+import { planBoxes } from './boxes';
 import { conductorsOf, isLeads } from './colours';
 import { planCompressor } from './compressor';
 import { type Run, together } from './draft';
@@ -19,12 +20,17 @@ const LEAD_FT = 3;
 const ORDER: readonly DeviceId[] = [
   'thermostat',
   'float-switch',
+  'wet-switch',
+  'load-control',
   'air-handler',
   'furnace',
   'interlock',
   'isolation-relay',
   'low-gas-switch',
   'emergency-relay',
+  'humidifier',
+  'ventilator',
+  'air-cleaner',
   'packaged-unit',
   'outdoor-unit',
   'outdoor-thermostats',
@@ -114,6 +120,7 @@ export const plan = (facts: Facts): Harness => {
     planCompressor(facts),
     backupOf(facts) === 'fossil' ? planFurnace(facts) : planStrips(facts),
     planExtras(facts),
+    planBoxes(facts),
   );
   const wanted = new Set<DeviceId>(['thermostat', indoorId(facts), outdoorId(facts), ...draft.adds]);
   const cables = cablesOf(facts, draft.runs);

@@ -1,15 +1,23 @@
 import { indoorId, outdoorId } from '../../devices';
+import { DEVICE_LABELS, type DeviceId } from '../../devices/device';
 import { hotMarks } from '../../devices/thermostat';
 import type { Facts } from '../../job/document';
 import { type Draft, jumper, lead, run, terminal, together } from './draft';
 
-/** R and C: to the wall, through a float switch where one stands in R, and out to the board. */
+/** What stands in R between board and thermostat, in order. */
+const switchesInR = ({ system, boxes }: Facts): readonly DeviceId[] => [
+  ...(system.floatSwitch === 'R' ? (['float-switch'] as const) : []),
+  ...(boxes.humidifier === 'everything' ? (['wet-switch'] as const) : []),
+];
+
+/** R and C: to the wall, through what stands in R, and out to the board. */
 export const planPower = (facts: Facts): Draft => {
   const indoors = indoorId(facts);
   const outdoors = outdoorId(facts);
   const hot = hotMarks(facts);
-  const isFloatInR = facts.system.floatSwitch === 'R';
-  const wallHot = isFloatInR ? terminal('float-switch', '2') : terminal(indoors, 'R');
+  const inR = switchesInR(facts);
+  const last = inR.at(-1);
+  const wallHot = last ? terminal(last, '2') : terminal(indoors, 'R');
   const toWall: Draft = {
     runs: [
       run('thermostat-cable', terminal('thermostat', hot.cooling), wallHot, 'red', 'hot'),
@@ -23,12 +31,18 @@ export const planPower = (facts: Facts): Draft => {
         : [jumper('thermostat', hot.cooling, hot.heating, 'One transformer feeds cooling and heating.')],
     notes: facts.thermostat.power === 'C' ? [] : ['Thermostat C stays open: it runs on batteries.'],
   };
-  const float: Draft = isFloatInR
-    ? {
-        adds: ['float-switch'],
-        runs: [lead('float-switch', '1', terminal(indoors, 'R'), 'red', 'hot, to the float switch')],
-      }
-    : {};
+  const switches: Draft = {
+    adds: inR,
+    runs: inR.map((device, at) =>
+      lead(
+        device,
+        '1',
+        at === 0 ? terminal(indoors, 'R') : terminal(inR[at - 1]!, '2'),
+        'red',
+        `hot, to the ${DEVICE_LABELS[device].toLowerCase()}`,
+      ),
+    ),
+  };
   const toYard: Draft =
     outdoors === indoors
       ? {}
@@ -38,5 +52,5 @@ export const planPower = (facts: Facts): Draft => {
             run('outdoor-cable', terminal(indoors, 'C'), terminal(outdoors, 'C'), 'blue', 'common'),
           ],
         };
-  return together(toWall, float, toYard);
+  return together(toWall, switches, toYard);
 };

@@ -9,7 +9,7 @@ import { refText } from '../harness';
 import type { WiringRule, WiringSubject } from './subject';
 
 /** The coils that emergency heat has to bring. */
-const backupCoils = (facts: Facts): CoilId[] =>
+export const backupCoils = (facts: Facts): CoilId[] =>
   backupOf(facts) === 'fossil' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
 
 const missing = (facts: Facts, states: StatesByCall) =>

@@ -24,6 +24,7 @@ import { interlockFitted } from './interlock-fitted';
 import { interlockWorks } from './interlock-works';
 import { jumpersAsPlanned } from './jumpers-as-planned';
 import { kitReached } from './kit-reached';
+import { loadControlSparesHeat } from './load-control-spares-heat';
 import { lowGasInCircuit } from './low-gas-in-circuit';
 import { noDefrostHeatFromFurnace } from './no-defrost-heat-from-furnace';
 import { secondStageCalled } from './second-stage-called';
@@ -32,6 +33,7 @@ import type { WiringRule } from './subject';
 import { transformerCarries } from './transformer-carries';
 import { transformersApart } from './transformers-apart';
 import { valveAgrees } from './valve-agrees';
+import { wetSwitchStopsHeat } from './wet-switch-stops-heat';
 
 /** What a wiring must pass, gravest dangers first. */
 export const WIRING_RULES: readonly WiringRule[] = [
@@ -54,6 +56,8 @@ export const WIRING_RULES: readonly WiringRule[] = [
   heatWithAir,
   lowGasInCircuit,
   floatStopsCompressor,
+  loadControlSparesHeat,
+  wetSwitchStopsHeat,
   backupCalled,
   backupSetToFossil,
   endsLand,

@@ -12,6 +12,7 @@ import { JobLink } from '@/ui/job/job-link';
 import { Bench } from '@/ui/wiring/bench';
 import { DifferencesList } from '@/ui/wiring/differences-list';
 import { ExpectedVolts } from '@/ui/wiring/expected-volts';
+import { ExtraBoxes } from '@/ui/wiring/extra-boxes';
 import { FaultBench } from '@/ui/wiring/fault-bench';
 import { Meter, type MeterMode } from '@/ui/wiring/meter';
 import { PowerTable } from '@/ui/wiring/power-table';
@@ -117,6 +118,7 @@ const WiringPage = () => {
                 <JobLink to="wiring/truck">Truck list</JobLink>
               </p>
               <ShortCable />
+              <ExtraBoxes />
               <PowerTable report={report} />
               <Schools />
             </div>

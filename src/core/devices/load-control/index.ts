@@ -1,0 +1,9 @@
+import { seriesSwitch } from '../board/series-switch';
+
+/** The utility’s relay: opens while it asks for less load. */
+export const loadControl = seriesSwitch('load-control', {
+  id: 'load-control relay',
+  label: 'Load-control relay',
+  movedBy: 'utility-shed',
+  openWhy: 'The utility holds the load: its relay is open.',
+});

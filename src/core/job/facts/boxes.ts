@@ -1,0 +1,56 @@
+import { choiceFact, flagFact, numberFact } from '../fact';
+
+const load = (label: string, assumed: number, path: string, is: readonly (string | boolean)[]) =>
+  numberFact({
+    label,
+    place: 'closet',
+    unit: 'VA',
+    min: 0.5,
+    max: 40,
+    step: 0.5,
+    assumed,
+    onlyWhen: { path, is },
+    why: 'Off its label. It comes on top of what the transformer carries.',
+  });
+
+/** What else hangs on the system’s 24 V. */
+export const boxes = {
+  loadControl: choiceFact({
+    label: 'Utility’s load-control relay',
+    place: 'yard',
+    options: [
+      { value: 'none', label: 'None' },
+      { value: 'Y', label: 'In Y' },
+      { value: 'AUX', label: 'In the auxiliary call' },
+      { value: 'R', label: 'In R' },
+    ],
+    assumed: 'none',
+    why: 'In Y it holds the compressor while the utility asks, and the strips still heat.',
+  }),
+  humidifier: choiceFact({
+    label: 'Humidifier',
+    place: 'closet',
+    options: [
+      { value: 'none', label: 'None' },
+      { value: 'alone', label: 'Its wet switch stops it alone' },
+      { value: 'everything', label: 'Its wet switch stops everything' },
+    ],
+    assumed: 'none',
+    why: 'Alone: heat goes on, and a leak that is not the humidifier’s goes on too. Everything: no more water, and no heat until somebody comes.',
+  }),
+  humidifierVA: load('Its water valve', 10, 'boxes.humidifier', ['alone', 'everything']),
+  ventilator: flagFact({
+    label: 'Ventilator’s damper on G',
+    place: 'closet',
+    assumed: false,
+    why: 'It opens with the blower.',
+  }),
+  ventilatorVA: load('Its damper', 8, 'boxes.ventilator', [true]),
+  airCleaner: flagFact({
+    label: 'Air cleaner’s relay on G',
+    place: 'closet',
+    assumed: false,
+    why: 'It runs with the blower.',
+  }),
+  airCleanerVA: load('Its relay', 4, 'boxes.airCleaner', [true]),
+};

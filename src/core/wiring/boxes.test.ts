@@ -1,0 +1,84 @@
+import { checkEquipment } from '../check/equipment';
+import type { ConditionId } from '../control/conditions';
+import { type CallId, DEFAULT_MOMENT } from '../control/moment';
+import { under } from '../control/scenario';
+import { COMPRESSOR_COIL } from '../devices/ids';
+import type { Facts } from '../job/document';
+import { jobBasis } from '../model/basis';
+import { familyById } from './families';
+import { plan } from './plan';
+import { refusals } from './refusals';
+import { benchFor } from './state';
+
+const boxed = (boxes: Partial<Facts['boxes']>, family = 'w1-w2+aux-e+single+w-out+o'): Facts => {
+  const { facts } = familyById(family)!;
+  return { ...facts, boxes: { ...facts.boxes, ...boxes } };
+};
+const energised = (facts: Facts, call: CallId, condition?: ConditionId) =>
+  benchFor(facts, plan(facts)).at(facts, {
+    ...DEFAULT_MOMENT,
+    outdoorF: 20,
+    call,
+    ...(condition ? { scenario: under(condition) } : {}),
+  }).energised;
+const rules = (facts: Facts) => checkEquipment(jobBasis(facts)).map(({ rule }) => rule);
+
+test('loads on G come with the blower, on top of what the transformer carries', () => {
+  const facts = boxed({ humidifier: 'alone', ventilator: true, airCleaner: true });
+  for (const call of ['fan', 'heat-1', 'cool-1'] as const)
+    expect([...energised(facts, call)]).toEqual(
+      expect.arrayContaining(['humidifier valve', 'ventilator damper', 'air-cleaner relay']),
+    );
+  expect(energised(facts, 'off').has('humidifier valve')).toBe(false);
+  const tight = { ...facts, airHandler: { ...facts.airHandler, transformerVA: 40 } };
+  expect(rules({ ...tight, boxes: boxed({}).boxes })).not.toContain('transformer-carries');
+  expect(rules(tight)).toContain('transformer-carries');
+});
+
+test('a wet switch of its own stops the humidifier alone; in R it stops everything, and that is said', () => {
+  const alone = boxed({ humidifier: 'alone' });
+  expect(energised(alone, 'heat-1', 'floor-wet').has('humidifier valve')).toBe(false);
+  expect(energised(alone, 'heat-1', 'floor-wet').has(COMPRESSOR_COIL)).toBe(true);
+  const everything = boxed({ humidifier: 'everything' });
+  expect(energised(everything, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
+  expect([...energised(everything, 'emergency', 'floor-wet')].filter((coil) => /heat bank/.test(coil))).toEqual([]);
+  expect(rules(everything)).toContain('wet-switch-stops-heat');
+  expect(rules(alone)).not.toContain('wet-switch-stops-heat');
+});
+
+test.each(['w1-w2+aux-e+single+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas+aux-e+single+no-w+o'])(
+  'the utility’s relay in Y holds the compressor and leaves the backup: %s',
+  (family) => {
+    const facts = boxed({ loadControl: 'Y' }, family);
+    expect(energised(facts, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
+    expect(energised(facts, 'heat-1', 'utility-shed').has(COMPRESSOR_COIL)).toBe(false);
+    const held = [...energised(facts, 'emergency', 'utility-shed')];
+    expect(held).toEqual([...energised(facts, 'emergency')]);
+    expect(held.some((coil) => /heat bank|furnace heat/.test(coil))).toBe(true);
+  },
+);
+
+test('float, wet switch and relay stand one after the other', () => {
+  const facts = boxed({ loadControl: 'Y', humidifier: 'everything' }, 'packaged+aux-e+single+no-w+o');
+  for (const floatSwitch of ['R', 'Y'] as const) {
+    const all: Facts = { ...facts, system: { ...facts.system, floatSwitch } };
+    expect(energised(all, 'cool-1').has(COMPRESSOR_COIL)).toBe(true);
+    for (const condition of ['pan-full', 'utility-shed', 'floor-wet'] as const)
+      expect([floatSwitch, condition, energised(all, 'cool-1', condition).has(COMPRESSOR_COIL)]).toEqual([
+        floatSwitch,
+        condition,
+        false,
+      ]);
+    expect(rules(all).filter((rule) => rule !== 'wet-switch-stops-heat')).toEqual(
+      rules({ ...all, boxes: boxed({}).boxes }),
+    );
+  }
+});
+
+test('a relay in R or in the auxiliary call is refused, with the place where it belongs', () => {
+  for (const loadControl of ['R', 'AUX'] as const)
+    expect(refusals(boxed({ loadControl }))[0]).toMatchObject({
+      rule: 'load-control-in-heat',
+      mendBy: [{ path: 'boxes.loadControl', value: 'Y' }],
+    });
+});

@@ -1,0 +1,25 @@
+'use client';
+
+import { factApplies } from '@/core/job/applies';
+import { ALL_FACTS } from '@/core/job/document';
+import { FactField } from '../fields/fact-field';
+import { useJob } from '../job/provider';
+
+const BOXES = ALL_FACTS.filter(({ group }) => group === 'boxes').map(({ path }) => path);
+
+/** What else hangs on the 24 V: each box is planned, drawn and checked with the rest. */
+export const ExtraBoxes = () => {
+  const facts = useJob((job) => job.facts);
+  const { boxes } = facts;
+  const isAny = boxes.loadControl !== 'none' || boxes.humidifier !== 'none' || boxes.ventilator || boxes.airCleaner;
+  return (
+    <details className="border-y border-line" open={isAny || undefined}>
+      <summary className="min-h-11 cursor-pointer py-2 font-label text-xl font-semibold">Extra boxes on 24 V</summary>
+      <div className="grid grid-cols-1 gap-y-2 pb-3">
+        {BOXES.filter((path) => factApplies(facts, path)).map((path) => (
+          <FactField key={path} path={path} findings={[]} />
+        ))}
+      </div>
+    </details>
+  );
+};
