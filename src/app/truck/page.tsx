@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { WHOLE_BOARD } from '@/core/board/board-question';
-import { listJobs } from '@/server/repositories/board';
+import { BOARD_PAGE, listJobs } from '@/server/repositories/board';
 import { BackedHeader } from '@/ui/backed-header';
 import { DayTruck } from './day-truck';
 
@@ -8,11 +8,14 @@ export const metadata: Metadata = { title: 'Truck list' };
 export const dynamic = 'force-dynamic';
 
 const TruckPage = async () => {
-  const { jobs } = await listJobs(WHOLE_BOARD);
+  const { jobs, next } = await listJobs(WHOLE_BOARD);
   return (
     <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <BackedHeader to="/" toLabel="All jobs" title="Truck list" />
       <DayTruck jobs={jobs.filter(({ stage }) => stage !== 'handed-over')} />
+      {next !== null && (
+        <p className="no-print mt-3 text-sm text-quiet">The {BOARD_PAGE} jobs that were changed last.</p>
+      )}
     </main>
   );
 };

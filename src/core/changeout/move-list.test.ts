@@ -57,9 +57,19 @@ test('one auxiliary to two: the second takes the spare; without a spare it is sa
   const old: Old = { oldSystem: 'heat-pump', readings };
   const withSpare = withOld(two, { ...old, subbase: [...HEAT_PUMP, row('brown', '', COILED_BACK)] });
   expect(of(withSpare, 'white').words).toMatch(/ to AUX1: auxiliary heat\. Its other end stays on air handler W1\./);
+  expect(moves(withSpare).map(({ words }) => words)).toContain(
+    'No jumper W1–W2 at the air handler: take it out if there is one.',
+  );
   expect(of(withSpare, 'brown').words).toMatch(/ to AUX2: auxiliary heat\. Its other end goes on air handler W2\./);
   const short = withOld(two, { ...old, subbase: HEAT_PUMP });
   expect(moves(short).find(({ kind }) => kind === 'pull')!.words).toMatch(/^AUX2, auxiliary heat: no conductor/);
+});
+
+test('one auxiliary for two banks: the jumper between their inputs is on the list', () => {
+  const facts = withOld(family('w1-w2+aux-e+single+no-w+o'), { subbase: HEAT_PUMP, oldSystem: 'heat-pump' });
+  expect(moves(facts).map(({ words }) => words)).toContain(
+    'Jumper W1–W2 at the air handler: fit it if it is not there.',
+  );
 });
 
 test('a heat pump to one with a furnace: white from the strips goes to the furnace', () => {

@@ -1,3 +1,4 @@
+import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
 import { capital } from '../units/capital';
@@ -138,6 +139,41 @@ const jumperMoves = (facts: Facts, { jumpers }: Harness): readonly ChangeoutMove
   ];
 };
 
+/** Jumpers at the boards: those that the plan has, and bank inputs that it keeps apart. */
+const boardJumperMoves = ({ devices, jumpers }: Harness): readonly ChangeoutMove[] => {
+  const atBoards = jumpers.filter(({ from }) => from.device !== 'thermostat');
+  const joined = new Set(atBoards.map(({ from, to }) => pairOf(from.mark, to.mark)));
+  const inputs = devices
+    .filter(({ id }) => id === 'air-handler' || id === 'packaged-unit')
+    .flatMap(({ label, terminals }) => {
+      const marks = terminals.map(({ mark }) => mark);
+      return (
+        [
+          ['W1', 'W2'],
+          ['W2', 'W3'],
+        ] as const
+      )
+        .filter(([one, other]) => marks.includes(one) && marks.includes(other) && !joined.has(pairOf(one, other)))
+        .map(([one, other]) => ({ label, one, other }));
+    });
+  return [
+    ...atBoards.map(({ id, from, to, why }): ChangeoutMove => ({
+      id,
+      kind: 'jumper-in',
+      colour: null,
+      words: `Jumper ${from.mark}–${to.mark} at the ${DEVICE_LABELS[from.device].toLowerCase()}: fit it if it is not there.`,
+      why,
+    })),
+    ...inputs.map(({ label, one, other }): ChangeoutMove => ({
+      id: `out/${label} ${one}–${other}`,
+      kind: 'jumper-out',
+      colour: null,
+      words: `No jumper ${one}–${other} at the ${label.toLowerCase()}: take it out if there is one.`,
+      why: 'Each of the two has a call of its own.',
+    })),
+  ];
+};
+
 /** What has to be said of the whole. */
 const notesOf = (known: readonly UnderstoodConductor[]): readonly string[] => {
   const hot = known.filter(({ does }) => does !== null && landingOf(does) === 'hot');
@@ -176,7 +212,7 @@ export const moveList = (facts: Facts): MoveList | null => {
   if (known === null) return null;
   const planned = plan(withChanges(facts, takenOver(facts)));
   return {
-    moves: [...conductorMoves(known, planned), ...jumperMoves(facts, planned)],
+    moves: [...conductorMoves(known, planned), ...jumperMoves(facts, planned), ...boardJumperMoves(planned)],
     notes: notesOf(known),
     back: backOf(facts),
   };

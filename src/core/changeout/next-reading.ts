@@ -9,12 +9,9 @@ import { type UnderstoodConductor, understoodWall } from './understood';
 
 /** A reading that tells most: the meter between the hot conductor and this one, in a call of the old thermostat. */
 export interface NextReading {
-  readonly kind: 'volts';
   readonly hot: OldConductorRow;
   readonly row: OldConductorRow;
   readonly call: OldCall;
-  /** What it is expected to settle, in bits. */
-  readonly bits: number;
   /** Whether it is for the valve's mode alone. */
   readonly isForValveMode: boolean;
 }
@@ -25,7 +22,7 @@ const LEAST_BITS = 0.02;
 /** A call is this much dearer than the one before it: gentler calls come first where they tell about as much. */
 const CALL_PRICE = 0.04;
 /** Below this outdoor temperature cooling is not called for a test, °F. Our judgement; the maker's limit rules. */
-export const COOLING_TEST_FROM_F = 60;
+const COOLING_TEST_FROM_F = 60;
 
 const entropyBits = (shares: readonly number[]) =>
   -sum(shares.map((share) => (share > 0 ? share * Math.log2(share) : 0)));
@@ -82,7 +79,7 @@ export const nextReading = (wall: OldWall, outdoorF: number): NextReading | null
     return calls.flatMap((call, price): (NextReading & { readonly worth: number })[] => {
       if (asked.has(`${each.row.colour} ${call}`)) return [];
       const bits = bitsOf(isForValveMode ? EITHER_WAY : likely[at]!, call, wall.kinds, isForValveMode);
-      const reading = { kind: 'volts', hot, row: each.row, call, bits, isForValveMode } as const;
+      const reading = { hot, row: each.row, call, isForValveMode };
       return bits < LEAST_BITS ? [] : [{ ...reading, worth: (isForValveMode ? bits / 4 : bits) - price * CALL_PRICE }];
     });
   });

@@ -24,12 +24,6 @@ export interface OldWall {
   readonly kinds: readonly OldKind[];
 }
 
-/** What is wrong with what was written down, and what to do. */
-export interface OldWallProblem {
-  readonly words: string;
-  readonly colours: readonly string[];
-}
-
 const KINDS: Record<Facts['changeout']['oldSystem'], readonly OldKind[]> = {
   unknown: ['conventional', 'heat-pump'],
   conventional: ['conventional'],
@@ -56,35 +50,24 @@ const repeated = (names: readonly string[]): string[] => [
   ...new Set(names.filter((name, at) => name !== '' && names.indexOf(name) !== at)),
 ];
 
-/** What does not make sense in an old wall as written down; nothing of it is thrown away. */
-export const oldWallProblems = ({ conductors }: OldWall): readonly OldWallProblem[] => {
-  const having = (pick: (row: OldConductorRow) => boolean) => conductors.filter(pick).map(({ colour }) => colour);
-  return [
-    ...repeated(conductors.map(({ colour }) => colour)).map((colour) => ({
-      words: `${capital(colourName(colour))} is written twice. Wrap one of the two with tape of a color that is not in the bundle, at both ends, and write it down by that color.`,
-      colours: [colour],
-    })),
-    ...conductors
-      .filter(({ colour }) => !COLOURS.some((each) => each === colour))
-      .map(({ colour }) => ({
-        words:
-          colour === ''
-            ? 'A conductor has no color: choose one.'
-            : `“${colour}” is no color of this list: choose the nearest, or wrap it with tape.`,
-        colours: [colour],
-      })),
-    ...repeated(conductors.map(({ letter }) => plainLetter(letter))).map((letter) => ({
-      words: `${letter} is written for two conductors. Two under one screw is possible: look again, then take one of them to be spliced, and follow both.`,
-      colours: having((row) => plainLetter(row.letter) === letter),
-    })),
-    ...(conductors.length > 0 && conductors.every(({ board }) => board === '')
-      ? [
-          {
-            words:
-              'No conductor has its other end yet. Colors are no proof: follow them to the board before anything moves.',
-            colours: [],
-          },
-        ]
-      : []),
-  ];
-};
+/** What does not make sense in an old wall as written down, and what to do; nothing of it is thrown away. */
+export const oldWallProblems = ({ conductors }: OldWall): readonly string[] => [
+  ...repeated(conductors.map(({ colour }) => colour)).map(
+    (colour) =>
+      `${capital(colourName(colour))} is written twice. Wrap one of the two with tape of a color that is not in the bundle, at both ends, and write it down by that color.`,
+  ),
+  ...conductors
+    .filter(({ colour }) => !COLOURS.some((each) => each === colour))
+    .map(({ colour }) =>
+      colour === ''
+        ? 'A conductor has no color: choose one.'
+        : `“${colour}” is no color of this list: choose the nearest, or wrap it with tape.`,
+    ),
+  ...repeated(conductors.map(({ letter }) => plainLetter(letter))).map(
+    (letter) =>
+      `${letter} is written for two conductors. Two under one screw is possible: look again, then take one of them to be spliced, and follow both.`,
+  ),
+  ...(conductors.length > 0 && conductors.every(({ board }) => board === '')
+    ? ['No conductor has its other end yet. Colors are no proof: follow them to the board before anything moves.']
+    : []),
+];

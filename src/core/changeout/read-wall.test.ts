@@ -243,7 +243,7 @@ test.each([
   ['a color that is none', [row('mauve', 'W', 'W1')], /“mauve” is no color of this list/],
   ['no other end at all', [row('white', 'W')], /No conductor has its other end yet/],
 ])('%s is said, with what to do', (_name, conductors, words) => {
-  expect(oldWallProblems(wallOf(conductors)).some((problem) => words.test(problem.words))).toBe(true);
+  expect(oldWallProblems(wallOf(conductors)).some((problem) => words.test(problem))).toBe(true);
 });
 
 test('a sound wall has no problem', () => {

@@ -120,9 +120,8 @@ const stepsOf = (facts: Facts): readonly Step[] => {
     step(
       {
         id: 'one-stage',
-        label: 'The second compressor stage given up',
-        loses:
-          'The unit runs in its low stage alone, unless its own board brings the second: less heat in the cold, more backup.',
+        label: 'Jumper Y1–Y2 at the outdoor unit: both stages on one conductor',
+        loses: 'No low stage: more starts, more noise, cooler and drier comfort in mild weather.',
         changes: [{ path: 'thermostat.compressorOutputs', value: 1 }],
       },
       thermostat.compressorOutputs === 2 && outdoorUnit.stages === 'two',

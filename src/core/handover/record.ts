@@ -3,6 +3,7 @@ import { type CallId, CALLS, type Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
 import { factApplies } from '../job/applies';
 import { backupOf } from '../job/backup';
+import { hasBoxes } from '../job/boxes';
 import { CONTROLLER_ROLES, CONTROLLERS } from '../job/controllers';
 import { ALL_FACTS, type FactPath, type Facts, factValue, jobName } from '../job/document';
 import { factWords } from '../job/fact-words';
@@ -26,7 +27,16 @@ import { measuredLines } from './measured';
 import { troubleStory } from './trouble-story';
 
 /** Groups of facts that the technician's page prints. */
-const PRINTED_GROUPS = ['outdoorUnit', 'airHandler', 'heatKit', 'thermostat', 'gates', 'cables', 'house'] as const;
+const PRINTED_GROUPS = [
+  'outdoorUnit',
+  'airHandler',
+  'heatKit',
+  'thermostat',
+  'gates',
+  'cables',
+  'boxes',
+  'house',
+] as const;
 
 /** When something was done, and by whom. */
 export interface Spell {
@@ -224,7 +234,11 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
     return factApplies(facts, path) && (confirmed.has(path) || !(value === null || value === ''));
   };
   const hasKit = backupOf(facts) === 'strips' && facts.heatKit.elements.length > 0;
-  return PRINTED_GROUPS.filter((group) => group !== 'heatKit' || hasKit).map((group) => ({
+  const isThere: Partial<Record<(typeof PRINTED_GROUPS)[number], boolean>> = {
+    heatKit: hasKit,
+    boxes: hasBoxes(facts),
+  };
+  return PRINTED_GROUPS.filter((group) => isThere[group] ?? true).map((group) => ({
     group: FACT_GROUP_LABELS[group],
     rows: ALL_FACTS.filter(({ path, group: of }) => of === group && isPrinted(path)).map(({ path, fact }) => {
       const value = factValue(facts, path);

@@ -24,7 +24,11 @@ const Since = ({ door }: { door: LabelFacts }) => {
           <li key={`${group} ${label}`} className="border-b border-line py-1">
             <span className="text-sm text-quiet">{group}</span>
             <br />
-            {label}: <Said>{was}</Said> on the label, <b>{is}</b> here
+            {label}: <Said>{was}</Said> on the label,{' '}
+            <b>
+              <Said>{is}</Said>
+            </b>{' '}
+            here
           </li>
         ))}
       </ul>

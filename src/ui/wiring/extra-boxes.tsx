@@ -1,6 +1,7 @@
 'use client';
 
 import { factApplies } from '@/core/job/applies';
+import { hasBoxes } from '@/core/job/boxes';
 import { ALL_FACTS } from '@/core/job/document';
 import { FactField } from '../fields/fact-field';
 import { useJob } from '../job/provider';
@@ -10,10 +11,8 @@ const BOXES = ALL_FACTS.filter(({ group }) => group === 'boxes').map(({ path }) 
 /** What else hangs on the 24 V: each box is planned, drawn and checked with the rest. */
 export const ExtraBoxes = () => {
   const facts = useJob((job) => job.facts);
-  const { boxes } = facts;
-  const isAny = boxes.loadControl !== 'none' || boxes.humidifier !== 'none' || boxes.ventilator || boxes.airCleaner;
   return (
-    <details className="border-y border-line" open={isAny || undefined}>
+    <details className="border-y border-line" open={hasBoxes(facts) || undefined}>
       <summary className="min-h-11 cursor-pointer py-2 font-label text-xl font-semibold">Extra boxes on 24 V</summary>
       <div className="grid grid-cols-1 gap-y-2 pb-3">
         {BOXES.filter((path) => factApplies(facts, path)).map((path) => (

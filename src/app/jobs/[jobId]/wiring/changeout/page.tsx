@@ -47,7 +47,7 @@ const ChangeoutPage = () => {
           <Subbase known={known} />
           {problems.length > 0 && (
             <ul aria-label="Look again" role="alert">
-              {problems.map(({ words }) => (
+              {problems.map((words) => (
                 <li key={words} className="font-medium text-fail">
                   {words}
                 </li>
