@@ -6,10 +6,10 @@ import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
 import { call } from '@/ui/api';
+import { FileButton } from '@/ui/fields/file-button';
 
 /** Brings in a job file; what is wrong with one is said with its path, and nothing is saved. */
 export const ImportButton = ({ onDone }: { onDone: () => void }) => {
-  const input = useRef<HTMLInputElement>(null);
   const [isBusy, setBusy] = useState(false);
   // One id for all tries with a file, until it has landed: a request that is sent twice makes one job.
   const triedIds = useRef(new Map<string, string>());
@@ -43,22 +43,9 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
   };
   return (
     <>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Job file"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          if (file) void take(file);
-          event.target.value = '';
-        }}
-      />
-      <button type="button" className="plain-button" disabled={isBusy} onClick={() => input.current?.click()}>
+      <FileButton label="Job file" accept=".json,application/json" isBusy={isBusy} onFile={(file) => void take(file)}>
         <Upload size={18} aria-hidden /> Import a file
-      </button>
+      </FileButton>
     </>
   );
 };

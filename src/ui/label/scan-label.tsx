@@ -1,15 +1,15 @@
 'use client';
 
 import { Camera } from 'lucide-react';
-import { useId, useRef, useState } from 'react';
+import { useId, useState } from 'react';
 import { type LabelFacts, readLabelCode } from '@/core/formats/label-code';
+import { FileButton } from '../fields/file-button';
 import { codeInPicture } from './read-picture';
 
 const NO_CODE = 'No code was found in that picture. Fill the picture with the code, straight on, in good light.';
 
 /** A label read from a picture or from its text, on the device alone. What is wrong is said; nothing is kept of it. */
 export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) => {
-  const file = useRef<HTMLInputElement>(null);
   const [text, setText] = useState('');
   const [why, setWhy] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
@@ -26,23 +26,16 @@ export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) =
   };
   return (
     <section aria-label="Scan a label">
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        label="Picture of the label"
         accept="image/*"
-        capture="environment"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Picture of the label"
-        onChange={(event) => {
-          const [picture] = event.target.files ?? [];
-          if (picture) void look(picture);
-          event.target.value = '';
-        }}
-      />
-      <button type="button" className="strong-button" disabled={isBusy} onClick={() => file.current?.click()}>
+        isPicture
+        isBusy={isBusy}
+        className="strong-button"
+        onFile={(picture) => void look(picture)}
+      >
         <Camera size={20} aria-hidden /> {isBusy ? 'Looking for the code …' : 'Take a picture of the label'}
-      </button>
+      </FileButton>
       <details className="mt-2 border-b border-line">
         <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Paste its text</summary>
         <form

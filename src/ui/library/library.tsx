@@ -3,7 +3,7 @@
 import { Copy, Download, Plus, Radio, Trash2, Upload } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useRef, useTransition } from 'react';
+import { useTransition } from 'react';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
@@ -12,6 +12,7 @@ import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { call, notDone } from '../api';
 import { BackedHeader } from '../backed-header';
+import { FileButton } from '../fields/file-button';
 import { usePerson } from '../person';
 import { When } from '../when';
 import { readProfile } from './read-profile';
@@ -38,7 +39,6 @@ export const useNewProfile = () => {
 export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) => {
   const router = useRouter();
   const [, startTransition] = useTransition();
-  const input = useRef<HTMLInputElement>(null);
   const create = useNewProfile();
   const refresh = () => startTransition(() => router.refresh());
   const make = (role: ControllerRole) =>
@@ -73,22 +73,9 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
         <Link href="/library/meter" prefetch={false} className="plain-button">
           <Radio size={18} aria-hidden /> Simulated meter
         </Link>
-        <input
-          ref={input}
-          type="file"
-          accept=".yaml,.yml,.json"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label="Profile file"
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            if (file) void take(file);
-            event.target.value = '';
-          }}
-        />
-        <button type="button" className="plain-button" onClick={() => input.current?.click()}>
+        <FileButton label="Profile file" accept=".yaml,.yml,.json" onFile={(file) => void take(file)}>
           <Upload size={18} aria-hidden /> Import a file
-        </button>
+        </FileButton>
       </BackedHeader>
       <p className="max-w-prose py-3 text-quiet">
         What each controller calls its settings, in the order in which it shows them. A card on a job’s Setup page is

@@ -2,11 +2,12 @@
 
 import { proxy } from 'comlink';
 import { Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
 import { call } from '../../api';
+import { FileButton } from '../../fields/file-button';
 import { usePerson } from '../../person';
 import { Progress } from './progress';
 import { startYearWorker } from './year-worker';
@@ -22,7 +23,6 @@ type State =
  * Brings in an EPW file or a CSV of hours. What a file leaves open is asked; nothing is filled or converted unasked.
  */
 export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) => void }) => {
-  const input = useRef<HTMLInputElement>(null);
   const [state, setState] = useState<State>({ kind: 'idle' });
 
   const keep = async (weather: Extract<WeatherRead, { kind: 'read' }>['weather'], id: string) => {
@@ -73,22 +73,13 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
     void read({ ...given, options: { ...given.options, ...more } });
   return (
     <div>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Weather file"
         accept=".epw,.csv,.txt"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Weather file"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          if (file) void file.text().then((text) => read({ file: file.name, text, options: {} }));
-          event.target.value = '';
-        }}
-      />
-      <button type="button" className="plain-button" onClick={() => input.current?.click()}>
+        onFile={(file) => void file.text().then((text) => read({ file: file.name, text, options: {} }))}
+      >
         <Upload size={18} aria-hidden /> Import EPW or CSV
-      </button>
+      </FileButton>
       {state.kind === 'reading' && <Progress label="Reading the file" share={state.share} onCancel={state.cancel} />}
       {state.kind === 'refused' && (
         <p role="alert" className="mt-2 border-l-4 border-fail pl-3">

@@ -14,6 +14,7 @@ import { apartOnScale } from '@/core/units/degrees';
 import { startDayWorker } from '../../day-worker';
 import { useDegrees } from '../../degrees';
 import { FactField } from '../../fields/fact-field';
+import { FileButton } from '../../fields/file-button';
 import { useJob } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
 import { useWeather } from '../../use-weather';
@@ -96,20 +97,13 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
             mass are fitted to the room by least squares; the heat of what ran is taken from the Sheet.
           </p>
           <div className="mt-2 flex flex-wrap gap-2">
-            <label className="plain-button focus-within:outline-3 focus-within:outline-[var(--ring)]">
+            <FileButton
+              label="Logger file"
+              accept=".csv,.txt"
+              onFile={(chosen) => void measure(chosen.name, () => chosen.text())}
+            >
               <Upload size={18} aria-hidden /> Import CSV
-              <input
-                type="file"
-                accept=".csv,.txt"
-                className="sr-only"
-                aria-label="Logger file"
-                onChange={(event) => {
-                  const [chosen] = event.target.files ?? [];
-                  event.target.value = '';
-                  if (chosen) void measure(chosen.name, () => chosen.text());
-                }}
-              />
-            </label>
+            </FileButton>
             <button type="button" className="plain-button" onClick={standIn}>
               Try a simulated logger
             </button>
