@@ -77,6 +77,15 @@ const stepsOf = (facts: Facts): readonly Step[] => {
     ),
     step(
       {
+        id: 'relay-pair',
+        label: 'A relay pair: Y and G on one conductor',
+        loses: 'Two halves more that can fail, and both calls with them; a little of the transformer.',
+        changes: [{ path: 'boxes.relayPair', value: true }],
+      },
+      !facts.boxes.relayPair,
+    ),
+    step(
+      {
         id: 'batteries',
         label: 'Thermostat on batteries',
         loses: 'No C at the wall: batteries every year, and no heat when they are flat. Not every thermostat can.',

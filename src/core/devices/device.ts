@@ -15,6 +15,8 @@ export const DEVICE_LABELS = {
   'emergency-relay': 'Emergency relay',
   'outdoor-thermostats': 'Outdoor thermostats',
   'outdoor-sensor': 'Outdoor sensor',
+  'relay-pair-wall': 'Relay pair, wall',
+  'relay-pair-board': 'Relay pair, board',
   'load-control': 'Load-control relay',
   'wet-switch': 'Wet switch',
   humidifier: 'Humidifier',

@@ -36,6 +36,7 @@ export type CoilId =
   | 'fault lamp'
   | 'isolation relay'
   | 'emergency relay'
+  | `relay pair ${1 | 2}`
   | 'humidifier valve'
   | 'ventilator damper'
   | 'air-cleaner relay';
@@ -63,9 +64,10 @@ export type ContactId =
   | 'isolation contact'
   | 'float switch'
   | 'low-gas switch'
+  | `relay pair, out ${1 | 2}`
   | 'load-control relay'
   | 'wet switch'
   | 'humidifier wet switch';
 
 /** Every resistance that is no coil. */
-export type ResistorId = 'outdoor sensor';
+export type ResistorId = 'outdoor sensor' | 'relay pair link';

@@ -15,6 +15,7 @@ import { outdoorSensor } from './outdoor-sensor';
 import { outdoorThermostats } from './outdoor-thermostats';
 import { outdoorUnit } from './outdoor-unit';
 import { packagedUnit } from './packaged-unit';
+import { relayPairBoard, relayPairWall } from './relay-pair';
 import { thermostat } from './thermostat';
 import { ventilator } from './ventilator';
 import { wetSwitch } from './wet-switch';
@@ -33,6 +34,8 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
   'emergency-relay': emergencyRelay,
   'outdoor-thermostats': outdoorThermostats,
   'outdoor-sensor': () => outdoorSensor,
+  'relay-pair-wall': () => relayPairWall,
+  'relay-pair-board': () => relayPairBoard,
   'load-control': () => loadControl,
   'wet-switch': () => wetSwitch,
   humidifier,

@@ -2,4 +2,8 @@ import type { Facts } from './document';
 
 /** Whether anything else hangs on the system’s 24 V. */
 export const hasBoxes = ({ boxes }: Facts): boolean =>
-  boxes.loadControl !== 'none' || boxes.humidifier !== 'none' || boxes.ventilator || boxes.airCleaner;
+  boxes.loadControl !== 'none' ||
+  boxes.humidifier !== 'none' ||
+  boxes.ventilator ||
+  boxes.airCleaner ||
+  boxes.relayPair;

@@ -91,6 +91,8 @@ const ADDED: readonly DeviceId[] = [
   'low-gas-switch',
   'wet-switch',
   'load-control',
+  'relay-pair-wall',
+  'relay-pair-board',
   'emergency-relay',
 ];
 

@@ -82,3 +82,27 @@ test('a relay in R or in the auxiliary call is refused, with the place where it 
       mendBy: [{ path: 'boxes.loadControl', value: 'Y' }],
     });
 });
+
+test.each(['w1-w2+aux-e+two-stage+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas+aux1-aux2-e+two-stage+no-w+o'])(
+  'a relay pair takes Y and G over one conductor, and every call does what it did: %s',
+  (family) => {
+    const [plain, paired] = [boxed({}, family), boxed({ relayPair: true }, family)];
+    const inWall = (facts: Facts) =>
+      plan(facts).conductors.filter(({ cable, from }) => cable === 'thermostat-cable' && from !== null).length;
+    expect(inWall(paired)).toBe(inWall(plain) - 1);
+    for (const call of ['off', 'fan', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'] as const) {
+      const working = [...energised(paired, call)].filter((coil) => !coil.startsWith('relay pair'));
+      expect([call, working.sort()]).toEqual([call, [...energised(plain, call)].sort()]);
+    }
+    expect(rules(paired)).toEqual(rules(plain));
+  },
+);
+
+test('the shared conductor open: neither call comes', () => {
+  const facts = boxed({ relayPair: true });
+  const whole = plan(facts);
+  const cut = { ...whole, conductors: whole.conductors.filter(({ from }) => from?.mark !== 'P') };
+  const states = benchFor(facts, cut).at(facts, { ...DEFAULT_MOMENT, outdoorF: 20, call: 'heat-1' });
+  expect(states.energised.has(COMPRESSOR_COIL)).toBe(false);
+  expect(states.energised.has('blower relay')).toBe(false);
+});

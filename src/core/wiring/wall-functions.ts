@@ -41,6 +41,7 @@ export const wallFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, 'mark'>
     ['Rc', thermostat.rTerminals === 'R' ? 'hot' : 'hot-cooling'],
     ['Rh', 'hot-heating'],
     ['C', 'common'],
+    ['P', 'compressor'],
     ['Y', 'compressor'],
     ['Y1', 'compressor'],
     ['Y2', 'second-compressor'],

@@ -53,4 +53,10 @@ export const boxes = {
     why: 'It runs with the blower.',
   }),
   airCleanerVA: load('Its relay', 4, 'boxes.airCleaner', [true]),
+  relayPair: flagFact({
+    label: 'Relay pair: Y and G on one conductor',
+    place: 'wall',
+    assumed: false,
+    why: 'One half beside the thermostat, one at the board, made for each other: a conductor less in the wall.',
+  }),
 };

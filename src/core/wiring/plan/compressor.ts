@@ -5,6 +5,7 @@ import { compressorOutputs, valveOutput } from '../../devices/thermostat';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { type Draft, jumper, lead, type Run, run, terminal, together } from './draft';
+import { wallCall } from './wall-call';
 
 /**
  * What stands in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its
@@ -32,7 +33,7 @@ const firstStage = (facts: Facts): Draft => {
     return {
       adds,
       runs: [
-        run('thermostat-cable', terminal('thermostat', out!), ways[0]!, 'yellow', carries),
+        ...wallCall(facts, out!, ways[0]!, 'yellow', carries),
         ...switches.map(([device, , outOf], at) => lead(device, outOf, ways[at + 1]!, 'yellow', carries)),
       ],
     };
@@ -46,7 +47,7 @@ const firstStage = (facts: Facts): Draft => {
   return {
     adds,
     runs: [
-      run('thermostat-cable', terminal('thermostat', out!), terminal(indoors, mark!), 'yellow', carries),
+      ...wallCall(facts, out!, terminal(indoors, mark!), 'yellow', carries),
       ...leads,
       run('outdoor-cable', at, terminal(outdoors, mark!), 'yellow', carries),
     ],
@@ -113,7 +114,7 @@ const valve = (facts: Facts): Draft => {
 };
 
 const fan = (facts: Facts): Draft => ({
-  runs: [run('thermostat-cable', terminal('thermostat', 'G'), terminal(indoorId(facts), 'G'), 'green', 'blower')],
+  runs: wallCall(facts, 'G', terminal(indoorId(facts), 'G'), 'green', 'blower'),
 });
 
 /** Compressor, valve and blower. */

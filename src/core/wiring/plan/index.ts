@@ -12,6 +12,7 @@ import { planFurnace } from './furnace-heat';
 import { keptPalette } from './kept-colours';
 import { planPower } from './power';
 import { planStrips } from './strips';
+import { planRelayPair } from './wall-call';
 
 /** Leads of an added device, ft. */
 const LEAD_FT = 3;
@@ -19,6 +20,7 @@ const LEAD_FT = 3;
 /** The devices in the order they stand, from the wall to the yard. */
 const ORDER: readonly DeviceId[] = [
   'thermostat',
+  'relay-pair-wall',
   'float-switch',
   'wet-switch',
   'load-control',
@@ -28,6 +30,7 @@ const ORDER: readonly DeviceId[] = [
   'isolation-relay',
   'low-gas-switch',
   'emergency-relay',
+  'relay-pair-board',
   'humidifier',
   'ventilator',
   'air-cleaner',
@@ -121,6 +124,7 @@ export const plan = (facts: Facts): Harness => {
     backupOf(facts) === 'fossil' ? planFurnace(facts) : planStrips(facts),
     planExtras(facts),
     planBoxes(facts),
+    planRelayPair(facts),
   );
   const wanted = new Set<DeviceId>(['thermostat', indoorId(facts), outdoorId(facts), ...draft.adds]);
   const cables = cablesOf(facts, draft.runs);

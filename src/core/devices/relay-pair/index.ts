@@ -1,0 +1,51 @@
+import { type Coil, type Contact, type Device, device } from '../device';
+
+/** Each half’s part of a call, VA. Our judgement. */
+const CALL_VA = 1;
+/** What the board half puts between the shared conductor and common, Ω. Our judgement. */
+const LINK_OHMS = 1;
+
+const CALLS = ['1', '2'] as const;
+
+const coil = (call: (typeof CALLS)[number]): Coil => ({
+  id: `relay pair ${call}`,
+  label: `Relay pair, call ${call}`,
+  from: call,
+  to: 'P',
+  va: CALL_VA,
+  source: 'control',
+  does: `Sends call ${call} over the shared conductor.`,
+});
+
+const contact = (call: (typeof CALLS)[number]): Contact => ({
+  id: `relay pair, out ${call}`,
+  label: `Relay pair, R to ${call}`,
+  from: 'R',
+  to: call,
+  movedBy: { coil: `relay pair ${call}` },
+  rests: 'open',
+  openWhy: `Call ${call} does not come over the relay pair.`,
+});
+
+/** The half beside the thermostat: two calls go in, one conductor comes out. */
+export const relayPairWall: Device = device('relay-pair-wall', 'wall', {
+  terminals: [
+    ...CALLS.map((mark) => ({ mark, carries: `call ${mark}, in` })),
+    { mark: 'P', carries: 'both calls on one conductor' },
+  ],
+  coils: CALLS.map(coil),
+});
+
+/** The half at the board: one conductor comes in, two calls go out, fed from the board’s own R. */
+export const relayPairBoard: Device = device('relay-pair-board', 'indoors', {
+  terminals: [
+    { mark: 'P', carries: 'both calls on one conductor' },
+    { mark: 'R', carries: 'hot side' },
+    { mark: 'C', carries: 'common side' },
+    ...CALLS.map((mark) => ({ mark, carries: `call ${mark}, out` })),
+  ],
+  contacts: CALLS.map(contact),
+  resistors: [
+    { id: 'relay pair link', label: 'Relay pair, link to common', from: 'P', to: 'C', ohmsAt: () => LINK_OHMS },
+  ],
+});

@@ -1,0 +1,47 @@
+import { indoorId } from '../../devices';
+import type { Facts } from '../../job/document';
+import type { Colour, TerminalRef } from '../harness';
+import { type Draft, lead, type Run, run, terminal } from './draft';
+
+/** The calls that a relay pair takes over one conductor, by the thermostat’s terminal and the pair’s own mark. */
+const inputOf = (mark: string): '1' | '2' | null => {
+  if (mark === 'Y' || mark === 'Y1') return '1';
+  return mark === 'G' ? '2' : null;
+};
+
+/** A call from the thermostat to where it lands: over its own conductor, or over a relay pair where there is one. */
+export const wallCall = (
+  { boxes }: Facts,
+  mark: string,
+  to: TerminalRef,
+  colour: Colour,
+  carries: string,
+): readonly Run[] => {
+  const input = boxes.relayPair ? inputOf(mark) : null;
+  return input === null
+    ? [run('thermostat-cable', terminal('thermostat', mark), to, colour, carries)]
+    : [
+        lead('relay-pair-wall', input, terminal('thermostat', mark), colour, carries),
+        lead('relay-pair-board', input, to, colour, carries),
+      ];
+};
+
+/** What a relay pair needs besides its calls: the conductor that it shares, and its board half’s feed. */
+export const planRelayPair = (facts: Facts): Draft => {
+  if (!facts.boxes.relayPair) return {};
+  const indoors = indoorId(facts);
+  return {
+    adds: ['relay-pair-wall', 'relay-pair-board'],
+    runs: [
+      run(
+        'thermostat-cable',
+        terminal('relay-pair-wall', 'P'),
+        terminal('relay-pair-board', 'P'),
+        'yellow',
+        'compressor and blower on one conductor',
+      ),
+      lead('relay-pair-board', 'R', terminal(indoors, 'R'), 'red', 'hot'),
+      lead('relay-pair-board', 'C', terminal(indoors, 'C'), 'blue', 'common'),
+    ],
+  };
+};
