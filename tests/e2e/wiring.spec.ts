@@ -140,6 +140,7 @@ test('as found: a dragged end is a difference with its effect, a finding that po
   await expect(differing(page)).toHaveCount(0);
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(differing(page)).toContainText('from W1 to G');
+  await expectSaved(page);
   await page.reload();
   await expect(differing(page)).toContainText('from W1 to G');
   await page.getByRole('button', { name: 'Enter as found' }).click();
