@@ -56,11 +56,9 @@ const EITHER_WAY: Likely = new Map([
   ['valve-heating', 0.5],
 ]);
 
-const HOT: ReadonlySet<WallFunction> = new Set(['hot', 'hot-cooling', 'hot-heating']);
-
 /** The conductor to hold the meter's other lead on; none while no conductor is surely hot. */
-export const hotOf = (all: readonly UnderstoodConductor[]): OldConductorRow | null =>
-  all.find(({ does }) => does !== null && HOT.has(does))?.row ?? null;
+const hotOf = (all: readonly UnderstoodConductor[]): OldConductorRow | null =>
+  all.find(({ does }) => does !== null && landingOf(does) === 'hot')?.row ?? null;
 
 /**
  * The reading that settles most of what is not known; null where nothing at the old thermostat would.

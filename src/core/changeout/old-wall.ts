@@ -2,7 +2,7 @@ import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
 import { capital } from '../units/capital';
 import { parseTyped } from '../units/parse-number';
-import { colourName, COLOURS } from '../wiring/harness';
+import { colourName, isColour } from '../wiring/harness';
 import { type OldKind, plainLetter } from './letters';
 import { isOldCall, type OldCall, type Seen, seenOf } from './old-calls';
 
@@ -57,7 +57,7 @@ export const oldWallProblems = ({ conductors }: OldWall): readonly string[] => [
       `${capital(colourName(colour))} is written twice. Wrap one of the two with tape of a color that is not in the bundle, at both ends, and write it down by that color.`,
   ),
   ...conductors
-    .filter(({ colour }) => !COLOURS.some((each) => each === colour))
+    .filter(({ colour }) => !isColour(colour))
     .map(({ colour }) =>
       colour === ''
         ? 'A conductor has no color: choose one.'

@@ -1,4 +1,5 @@
 import type { OldConductorRow } from '../job/facts/changeout';
+import { memo } from '../units/once';
 import { sum } from '../units/sum';
 import { WALL_FUNCTIONS, type WallFunction } from '../wiring/wall-functions';
 import { leaningOf, meaningsOf, type OldKind } from './letters';
@@ -39,10 +40,11 @@ const presence = (taken: number, kind: OldKind): number => {
   return rules.reduce((all, [isOdd, factor]) => (isOdd ? all * factor : all), 1);
 };
 
-const PRESENCE: Readonly<Record<OldKind, Ways>> = {
-  conventional: Float64Array.from({ length: SETS }, (_, taken) => presence(taken, 'conventional')),
-  'heat-pump': Float64Array.from({ length: SETS }, (_, taken) => presence(taken, 'heat-pump')),
-};
+/** The same for every set, worked out when the first wall of its kind is read. */
+const presences = memo(
+  (kind: OldKind) => kind,
+  (kind): Ways => Float64Array.from({ length: SETS }, (_, taken) => presence(taken, kind)),
+);
 
 /** A letter at the wall may lie; a mark at a board was read where the load is. Our judgement. */
 const LETTER_TRUST = 0.88;
@@ -112,7 +114,7 @@ const ofKind = (wall: OldWall, kind: OldKind): readonly (readonly number[])[] =>
   const weights = wall.conductors.map((row) => weightsOf(row, wall, kind));
   const forwards = before(weights);
   const all: number[][] = [];
-  let rest = PRESENCE[kind];
+  let rest = presences(kind);
   for (let at = weights.length - 1; at >= 0; at -= 1) {
     const [taken, each, on] = [forwards[at]!, weights[at]!, new Float64Array(SETS)];
     const ways = FUNCTIONS.map(() => 0);

@@ -66,6 +66,9 @@ export interface Harness {
 export const COLOURS = ['red', 'white', 'green', 'blue', 'yellow', 'brown', 'orange', 'black', 'pink', 'grey'] as const;
 export type Colour = (typeof COLOURS)[number];
 
+/** Whether a text is a conductor's color. */
+export const isColour = (text: string): text is Colour => COLOURS.some((colour) => colour === text);
+
 /** A conductor's color as it is said; records keep the name that they were begun with. */
 export const colourName = (colour: string | null, otherwise = 'conductor'): string =>
   colour === 'grey' ? 'gray' : (colour ?? otherwise);

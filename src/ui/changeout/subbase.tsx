@@ -5,13 +5,11 @@ import { useState } from 'react';
 import { COILED_BACK } from '@/core/changeout/old-wall';
 import type { UnderstoodConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
-import { type Colour, colourName, COLOURS } from '@/core/wiring/harness';
+import { colourName, isColour } from '@/core/wiring/harness';
 import { landingOf, WALL_FUNCTIONS } from '@/core/wiring/wall-functions';
 import { INSULATION } from '../wiring/colours';
 import { ConductorDialog } from './conductor-dialog';
 import { useOldWall } from './use-old-wall';
-
-const isColour = (text: string): text is Colour => COLOURS.some((colour) => colour === text);
 
 /** A conductor from the hole in the wall to its screw; an empty screw where there is none. */
 const Screw = ({ colour }: { colour: string | null }) => (

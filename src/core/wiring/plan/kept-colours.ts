@@ -1,9 +1,7 @@
 import type { Facts } from '../../job/document';
-import { type Colour, COLOURS } from '../harness';
+import { COLOURS, isColour } from '../harness';
 import { isWallFunction, landingOf, wallFunctionAt } from '../wall-functions';
 import type { Palette } from './colours';
-
-const isColour = (text: string): text is Colour => COLOURS.some((colour) => colour === text);
 
 /** The thermostat cable’s colours: those that were found first, each kept for what it was found to do. */
 export const keptPalette = (facts: Facts): Palette => {
