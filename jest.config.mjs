@@ -27,6 +27,7 @@ export default {
     {
       ...shared,
       displayName: 'server',
+      setupFiles: ['<rootDir>/tests/own-database.mjs'],
       testMatch: [
         '<rootDir>/src/server/**/*.test.ts',
         '<rootDir>/src/app/**/*.test.ts',

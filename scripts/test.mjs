@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuild, npmRun, startApp, stopApp } from './lib/app.mjs';
 import { installDebian } from './lib/debian.mjs';
@@ -34,14 +35,18 @@ const add = (name, passed, failed, status) => {
   if (passed + failed === 0 || (status !== 0 && failed === 0)) step(`${name} ended badly`, false);
 };
 
+/** Test files run side by side, one on each core; each runner has a database of its own. */
+const JEST_WORKERS = availableParallelism();
+
 const runJest = (addresses) => {
   const file = join(STATE, 'jest.json');
   rmSync(file, { force: true });
   const { status } = runner(
     'node_modules/jest/bin/jest.js',
-    ['--json', `--outputFile=${file}`, '--silent=false', ...words],
+    ['--json', `--outputFile=${file}`, '--silent=false', `--maxWorkers=${JEST_WORKERS}`, ...words],
     {
       ...addresses,
+      DATABASE_OF_EACH_WORKER: 'yes',
       LOG_LEVEL: 'silent',
       NODE_OPTIONS: '--no-warnings',
     },
@@ -83,7 +88,10 @@ try {
     if (!npmRun('migrate', { ...addresses, LOG_LEVEL: 'warn' })) step('migrate', false);
     return addresses;
   };
-  if (isWanted('unit')) runJest(migrated('gate_cross_test'));
+  if (isWanted('unit')) {
+    for (let worker = 1; worker <= JEST_WORKERS; worker++) migrated(`gate_cross_test_${worker}`);
+    runJest(postgres.addresses('gate_cross_test'));
+  }
   if (isWanted('e2e')) {
     const isBuilt = ensureBuild();
     step('build', isBuilt);

@@ -11,7 +11,7 @@ import { BTU_PER_KWH } from '../../src/core/units/constants';
  */
 export const bareYears = (facts: Facts, ways: readonly Way[], hoursF: Float64Array): number[] =>
   [facts, ...ways.map((way) => factsUnder(facts, way))].map((under) => {
-    const { load, compressor, banksKW, gates, stripsHelp, defrost, tempers, blowerKW } = jobPlant(under);
+    const { load, compressor, banksKW, gates, stripsHelp, defrost, temperingKW, blowerKW } = jobPlant(under);
     const { electricPerKWh } = jobTariff(under);
     const points = [...compressor.full.points].sort((a, b) => a.outdoorF - b.outdoorF);
     const line = (of: 'btuh' | 'kW', atF: number) => {
@@ -40,8 +40,8 @@ export const bareYears = (facts: Facts, ways: readonly Way[], hoursF: Float64Arr
       const loadBtuh = (load.designBtuh * (load.noLoadF - outdoorF)) / (load.noLoadF - load.designOutdoorF);
       const can = outdoorF >= fromF ? Math.max(0, value('btuh', heatFrost, outdoorF)) : 0;
       const frost = outdoorF <= 17 || outdoorF >= 45 ? 0 : outdoorF <= 35 ? (outdoorF - 17) / 18 : (45 - outdoorF) / 10;
-      const share = tempers ? defrost.share * (defrost.follows === 'frost' ? frost : outdoorF < 44 ? 1 : 0) : 0;
-      const temper = can > 0 ? Math.min(loadBtuh, share * Math.min(1, loadBtuh / can) * allBtuh) : 0;
+      const share = temperingKW > 0 ? defrost.share * (defrost.follows === 'frost' ? frost : outdoorF < 44 ? 1 : 0) : 0;
+      const temper = can > 0 ? Math.min(loadBtuh, share * Math.min(1, loadBtuh / can) * temperingKW * BTU_PER_KWH) : 0;
       const wanted = Math.min(can, loadBtuh - temper);
       if (can > 0 && wanted > 0) {
         const run = wanted / can;

@@ -90,10 +90,12 @@ for (const text of TEXTS)
     });
     const reader = await browser.newPage({ baseURL: baseURL! });
     const found: string[] = [];
+    // Text half again as large lies between the two that are tried at every size.
+    const sizes = text === 24 ? [SIZES[0], SIZES[4]] : SIZES;
     for (const screen of SCREENS) {
       await reader.goto(screenPath(screen, id));
       await expect(reader.getByRole('heading', { level: 1 })).toBeVisible();
-      for (const [width, height] of SIZES) {
+      for (const [width, height] of sizes) {
         await reader.setViewportSize({ width, height });
         await reader.waitForTimeout(60);
         const over = await beyond(reader, width);

@@ -76,8 +76,17 @@ test('the house’s service: line by line, the main breaker asked for, a bank he
   const line = (name: string) => carries.getByRole('listitem').filter({ hasText: name });
   await expect(line('Compressor and all strips')).toContainText('143.8');
   await expect(line('Bank 2 held out')).toContainText('123.8');
-  await expect(carries).toContainText('Main breaker 125 A: not everything at once.');
+  await expect(carries).toContainText('Main breaker 125 A: it does not carry everything at once.');
+  await line('Bank 2 held out').getByRole('button', { name: 'Plan it with a relay' }).click();
+  await expect(carries).toContainText('it carries the heat as it is wired, bank 2 held by a relay.');
   await expect(page.getByRole('row', { name: /^What is over 8 kVA/ })).toContainText('7.76 kVA');
+  await expectSaved(page);
+  await page.goto(`/jobs/${id}/wiring?out=20&in=66&call=heat-aux`);
+  const bench = page.getByRole('region', { name: 'Bench' });
+  await expect(bench.getByText('Strip interlock on')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What happens' })).toContainText(
+    'bank 2 is held while the compressor is called',
+  );
 });
 
 test('extra boxes: drawn and checked with the rest, tried, and refused where they would hold emergency heat', async ({

@@ -1,5 +1,6 @@
 import { type Backup, backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
+import { heldBank } from '../strips/held-bank';
 import { freezesAt, steadyCoilF } from './coil';
 import { CONDITIONS } from './conditions';
 import { lockoutsInForce } from './lockouts';
@@ -33,6 +34,18 @@ const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): Hel
             ],
       );
 
+const stripInterlockHeld = (facts: Facts): Held[] => {
+  const bank = heldBank(facts);
+  return bank === null
+    ? []
+    : [
+        {
+          source: 'strips',
+          why: `The thermostat shows auxiliary heat; bank ${bank} is held while the compressor is called: its strip interlock is open.`,
+        },
+      ];
+};
+
 const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 2): ControlState => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   const { outdoorF } = moment;
@@ -60,7 +73,7 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   const runs = !isLockedOut && !isReplaced;
   if (runs && minOutdoorF !== null && outdoorF < minOutdoorF)
     held.push({ source: 'compressor', why: `Y is sent, but the unit stops itself below ${minOutdoorF} °F.` });
-  if (callsBackup) held.push(...outdoorThermostatsHeld(facts, outdoorF));
+  if (callsBackup) held.push(...outdoorThermostatsHeld(facts, outdoorF), ...(runs ? stripInterlockHeld(facts) : []));
   return {
     signals: new Set([
       ...(runs ? compressorSignals(facts, true, stage) : []),

@@ -1,6 +1,8 @@
 import type { Facts } from '../job/document';
-import { jobBanks, kitShare } from '../strips/from-job';
+import { type Bank, jobBanks, kitShare } from '../strips/from-job';
+import { banksBesideCompressor } from '../strips/held-bank';
 import { BTU_PER_KWH } from '../units/constants';
+import { sum } from '../units/sum';
 import { type Crossing, crossing, type CrossingInput } from './balance';
 import { jobLoad } from './evidence';
 import { crossingInput } from './from-job';
@@ -39,9 +41,18 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
   const high = crossing({ ...input, load: { ...input.load, designBtuh: highBtuh } });
   const found = crossing(input);
   const allowed = [...facts.airHandler.allowedKitsKW].sort((a, b) => a - b);
-  const fittedKW = jobBanks(facts).reduce((sum, { kW }) => sum + kW, 0);
+  const kWOf = (banks: readonly Bank[]) => sum(banks.map(({ kW }) => kW));
+  const fittedKW = kWOf(jobBanks(facts));
+  const besideKW = kWOf(banksBesideCompressor(facts));
   const furnaceKW = input.fuel ? input.fuel.outputBtuh / BTU_PER_KWH : 0;
-  const need = (id: BackupNeed['id'], label: string, why: string, kW: number, highKW: number): BackupNeed => ({
+  const need = (
+    id: BackupNeed['id'],
+    label: string,
+    why: string,
+    kW: number,
+    highKW: number,
+    stripsKW = fittedKW,
+  ): BackupNeed => ({
     id,
     label,
     why,
@@ -49,7 +60,7 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
     highKW,
     // A list names kits by their plates; what counts is what they give at the service's volts.
     kitKW: input.fuel ? null : (allowed.find((kit) => kit * kitShare(facts) >= kW - 1e-9) ?? null),
-    isMet: (input.fuel ? furnaceKW : fittedKW) >= kW - 1e-9,
+    isMet: (input.fuel ? furnaceKW : stripsKW) >= kW - 1e-9,
   });
   const defrostKW = (frostShareAt(FROST_F) * capacityCurve(input.heatPump).at(FROST_F)) / BTU_PER_KWH;
   const { designOutdoorF } = input.load;
@@ -66,6 +77,7 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
           : `What the heat pump lacks at ${designOutdoorF} °F.`,
       atDesign(found),
       atDesign(high),
+      designOutdoorF < (input.gates.compressorBelowF ?? -Infinity) ? fittedKW : besideKW,
     ),
     need(
       'emergency',
@@ -83,6 +95,7 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
             `What a defrost takes from the air at ${FROST_F} °F; less of it blows cooler, no more.`,
             defrostKW,
             defrostKW,
+            besideKW,
           ),
         ]),
   ];

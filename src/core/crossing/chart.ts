@@ -1,5 +1,5 @@
 import type { Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
+import { banksBesideCompressor } from '../strips/held-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import type { SpanF } from '../units/span';
 import { type Crossing, crossing } from './balance';
@@ -94,7 +94,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
   const isInverter = facts.outdoorUnit.stages === 'inverter';
   const capacity = capacityCurve(heatPump);
   const cop = copOf(heatPump);
-  const banks = jobBanks(facts);
+  const banks = banksBesideCompressor(facts);
   const stripsBtuh = (count: number) => banks.slice(0, count).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
   const line = (
     id: string,

@@ -4,6 +4,7 @@ import { jobFurnaceBtuh } from '../devices/furnace/stages';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
+import { heldBank } from '../strips/held-bank';
 import { allowedCurve, type Crossing, crossing, type CrossingInput } from './balance';
 import { jobLoad } from './evidence';
 import type { Gates } from './gates';
@@ -13,13 +14,20 @@ import { loadCurve } from './load';
 import { RULER_SPAN_F } from './range';
 
 /**
- * Everything that holds a job's sources by outdoor temperature: lockouts, and an outdoor thermostat in front of a
- * bank.
+ * Everything that holds a job's sources by outdoor temperature: lockouts, an outdoor thermostat in front of a bank, and
+ * a relay that holds a bank wherever the compressor is called, which is down to its lockout.
  */
-export const jobGates = (facts: Facts): Required<Gates> => ({
-  ...lockoutsInForce(facts),
-  banksCloseBelowF: jobBanks(facts).map(({ bank }) => outdoorThermostatOf(facts, bank)?.closesBelowF ?? null),
-});
+export const jobGates = (facts: Facts): Required<Gates> => {
+  const lockouts = lockoutsInForce(facts);
+  const held = heldBank(facts);
+  return {
+    ...lockouts,
+    banksCloseBelowF: jobBanks(facts).map(({ bank }) => {
+      const dialF = outdoorThermostatOf(facts, bank)?.closesBelowF ?? null;
+      return bank === held ? Math.min(dialF ?? Infinity, lockouts.compressorBelowF ?? -Infinity) : dialF;
+    }),
+  };
+};
 
 /** A job's facts as the crossing takes them. Lockouts count only where the thermostat knows the outdoor temperature. */
 export const crossingInput = (facts: Facts): CrossingInput => ({

@@ -3,6 +3,7 @@ import { jobFurnaceBtuh } from '../devices/furnace/stages';
 import { backupOf } from '../job/backup';
 import { factAt, type FactPath, type Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
+import { heldBank } from '../strips/held-bank';
 import { roundTo } from '../units/round';
 import type { SpanF } from '../units/span';
 import { jobCrossing, jobGates } from './from-job';
@@ -68,6 +69,7 @@ export interface Ruler {
 /** The gate ruler of a job. */
 export const ruler = (facts: Facts): Ruler => {
   const gates = jobGates(facts);
+  const held = heldBank(facts);
   const { minOutdoorF } = facts.outdoorUnit;
   const { thermalBalanceF, holesF, shortfallsF } = jobCrossing(facts);
   const compressorPosts: GatePost[] = [
@@ -117,7 +119,7 @@ export const ruler = (facts: Facts): Ruler => {
       },
       ...jobBanks(facts).map(({ bank, kW }, at): Lane => ({
         id: `bank-${bank}`,
-        label: `Strips ${bank} · ${roundTo(kW, 1)} kW`,
+        label: `Strips ${bank} · ${roundTo(kW, 1)} kW${bank === held ? ', by relay' : ''}`,
         source: 'strips',
         openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
         posts: [...backupPosts, ...thermostatPost(bank)],

@@ -1,7 +1,9 @@
 import type { Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
+import { type Bank, jobBanks } from '../strips/from-job';
+import { banksBesideCompressor } from '../strips/held-bank';
 import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
+import { sum } from '../units/sum';
 import { crossingInput } from './from-job';
 import { capacityCurve, isDrawnOn } from './heat-pump';
 import { jobLowStage } from './job-heat-pump';
@@ -35,7 +37,8 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
   const low = jobLowStage(facts);
   const lowBtuh = low ? capacityCurve(low).at(outdoorF) : 0;
   const banks = jobBanks(facts);
-  const stripsBtuh = (count: number) => banks.slice(0, count).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
+  const beside = banksBesideCompressor(facts);
+  const stripsBtuh = (of: readonly Bank[], count: number) => sum(of.slice(0, count).map(({ kW }) => kW * BTU_PER_KWH));
   const state = (id: string, label: string, source: SupplyState['source'], btuh: number, cfm: number): SupplyState => ({
     id,
     label,
@@ -45,12 +48,11 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
     supplyF: roomF + temperatureRiseF(btuh, cfm, site.elevationFt),
     isDrawnOn: isDrawnOn(input.heatPump, outdoorF) && !ALONE.test(id),
   });
-  const named = (count: number) =>
-    banks
+  const named = (of: readonly Bank[], count: number) =>
+    of
       .slice(0, count)
       .map(({ bank }) => bank)
       .join(' + ');
-  const counts = banks.map((_, at) => at + 1);
   return [
     ...(lowBtuh > 0
       ? [
@@ -67,18 +69,24 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
       ? [state('heat-pump', low ? 'Heat pump, full' : 'Heat pump alone', 'compressor', mostBtuh, airHandler.heatCfm)]
       : []),
     ...(mostBtuh > 0
-      ? counts.map((count) =>
+      ? beside.map((_, at) =>
           state(
-            `with-${count}`,
-            `Heat pump and strips ${named(count)}`,
+            `with-${at + 1}`,
+            `Heat pump and strips ${named(beside, at + 1)}`,
             'strips',
-            mostBtuh + stripsBtuh(count),
+            mostBtuh + stripsBtuh(beside, at + 1),
             airHandler.auxCfm,
           ),
         )
       : []),
-    ...counts.map((count) =>
-      state(`strips-${count}`, `Strips ${named(count)} alone`, 'strips', stripsBtuh(count), airHandler.auxCfm),
+    ...banks.map((_, at) =>
+      state(
+        `strips-${at + 1}`,
+        `Strips ${named(banks, at + 1)} alone`,
+        'strips',
+        stripsBtuh(banks, at + 1),
+        airHandler.auxCfm,
+      ),
     ),
     ...(input.fuel ? [state('furnace', 'Furnace', 'fossil', input.fuel.outputBtuh, airHandler.auxCfm)] : []),
     ...(mostBtuh > 0 ? [state('defrost-cold', 'Defrost, no strips', 'defrost', -mostBtuh, airHandler.heatCfm)] : []),
@@ -88,7 +96,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
             'defrost-strips',
             'Defrost with strips',
             'defrost',
-            stripsBtuh(banks.length) - mostBtuh,
+            stripsBtuh(beside, beside.length) - mostBtuh,
             airHandler.auxCfm,
           ),
         ]

@@ -13,6 +13,7 @@ export const DEVICE_LABELS = {
   'isolation-relay': 'Isolation relay',
   'low-gas-switch': 'Low-gas switch',
   'emergency-relay': 'Emergency relay',
+  'strip-interlock': 'Strip interlock',
   'outdoor-thermostats': 'Outdoor thermostats',
   'outdoor-sensor': 'Outdoor sensor',
   'relay-pair-wall': 'Relay pair, wall',

@@ -6,6 +6,7 @@ export const BLOWER_COIL = 'blower relay';
 export const BLOWER_BY_HEAT_COIL = 'blower by heat';
 export const FURNACE_COIL = 'furnace heat';
 export const INTERLOCK_COIL = 'interlock';
+export const STRIP_INTERLOCK_COIL = 'strip interlock';
 
 /** What powers a device's own logic: without it, it sends nothing. */
 export const THERMOSTAT_POWER = 'thermostat electronics';
@@ -28,6 +29,7 @@ export type CoilId =
   | typeof BLOWER_BY_HEAT_COIL
   | typeof FURNACE_COIL
   | typeof INTERLOCK_COIL
+  | typeof STRIP_INTERLOCK_COIL
   | typeof THERMOSTAT_POWER
   | typeof OUTDOOR_POWER
   | BankCoilId
@@ -60,6 +62,7 @@ export type ContactId =
   | 'furnace sequence'
   | 'furnace limits'
   | 'interlock relay'
+  | 'strip interlock contact'
   | 'supply-air limit'
   | 'isolation contact'
   | 'float switch'

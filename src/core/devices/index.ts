@@ -16,6 +16,7 @@ import { outdoorThermostats } from './outdoor-thermostats';
 import { outdoorUnit } from './outdoor-unit';
 import { packagedUnit } from './packaged-unit';
 import { relayPairBoard, relayPairWall } from './relay-pair';
+import { stripInterlock } from './strip-interlock';
 import { thermostat } from './thermostat';
 import { ventilator } from './ventilator';
 import { wetSwitch } from './wet-switch';
@@ -32,6 +33,7 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
   'isolation-relay': () => isolationRelay,
   'low-gas-switch': () => lowGasSwitch,
   'emergency-relay': emergencyRelay,
+  'strip-interlock': stripInterlock,
   'outdoor-thermostats': outdoorThermostats,
   'outdoor-sensor': () => outdoorSensor,
   'relay-pair-wall': () => relayPairWall,

@@ -6,4 +6,5 @@ export const hasBoxes = ({ boxes }: Facts): boolean =>
   boxes.humidifier !== 'none' ||
   boxes.ventilator ||
   boxes.airCleaner ||
+  boxes.heldBank !== null ||
   boxes.relayPair;

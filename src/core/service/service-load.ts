@@ -1,6 +1,8 @@
+import { reachableBanks } from '../devices/air-handler';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
+import { heldBank } from '../strips/held-bank';
 import { parseTyped } from '../units/parse-number';
 import { sum } from '../units/sum';
 import { CIRCUIT_VA, generalDemandVA, LIGHTING_VA_PER_FT2, serviceAmps } from './demand';
@@ -22,6 +24,12 @@ export interface ServiceState {
   readonly amps: number;
   /** Whether the main breaker carries it; null while nobody has read it. */
   readonly isCarried: boolean | null;
+  /** Whether it is the most that runs beside the compressor as the wiring is planned. */
+  readonly isPlanned: boolean;
+  /** The bank that is held in it; null: none. */
+  readonly held: number | null;
+  /** Whether a relay can hold it: the board has an input of its own for it. */
+  readonly canBeHeld: boolean;
 }
 
 /** The house’s service, worked out; what is missing is said, with what to do. */
@@ -111,7 +119,8 @@ export const serviceLoad = (facts: Facts): ServiceLoad => {
   const motors = motorVA(facts);
   const banks = banksOf(facts);
   const stripsVA = sum(banks.map(({ va }) => va));
-  const state = (id: string, label: string, heatVA: number, motorsVA: number): ServiceState => {
+  const planned = heldBank(facts);
+  const state = (id: string, label: string, heatVA: number, motorsVA: number, held: number | null): ServiceState => {
     const totalVA = demandVA + heatVA + motorsVA;
     const amps = serviceAmps(totalVA, volts);
     return {
@@ -122,6 +131,9 @@ export const serviceLoad = (facts: Facts): ServiceLoad => {
       totalVA,
       amps,
       isCarried: mainAmps === null ? null : amps <= mainAmps,
+      isPlanned: id !== 'emergency' && held === planned,
+      held,
+      canBeHeld: held !== null && reachableBanks(facts).includes(held),
     };
   };
   return {
@@ -131,14 +143,20 @@ export const serviceLoad = (facts: Facts): ServiceLoad => {
     otherVA,
     demandVA,
     states: [
-      state('all', banks.length > 0 ? 'Compressor and all strips' : 'Compressor and blower', stripsVA, motors ?? 0),
+      state(
+        'all',
+        banks.length > 0 ? 'Compressor and all strips' : 'Compressor and blower',
+        stripsVA,
+        motors ?? 0,
+        null,
+      ),
       ...banks
         .filter(({ bank }) => bank > 1)
         .map(({ bank, va }) =>
-          state(`without-${bank}`, `Bank ${bank} held out while the compressor runs`, stripsVA - va, motors ?? 0),
+          state(`without-${bank}`, `Bank ${bank} held out while the compressor runs`, stripsVA - va, motors ?? 0, bank),
         ),
       ...(banks.length > 0
-        ? [state('emergency', 'Emergency heat: all strips, no compressor', stripsVA, blowerVA(facts))]
+        ? [state('emergency', 'Emergency heat: all strips, no compressor', stripsVA, blowerVA(facts), null)]
         : []),
     ],
     missing: missingOf(facts, motors),

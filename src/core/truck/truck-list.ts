@@ -94,6 +94,7 @@ const ADDED: readonly DeviceId[] = [
   'relay-pair-wall',
   'relay-pair-board',
   'emergency-relay',
+  'strip-interlock',
 ];
 
 const deviceLines = ({ facts }: TruckJob, { devices }: Harness): readonly TruckLine[] => {

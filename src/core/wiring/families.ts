@@ -94,6 +94,7 @@ const ADDED: readonly Option[] = [
   ['float-in-r', at('system', { floatSwitch: 'R' })],
   ['float-in-y', at('system', { floatSwitch: 'Y' })],
   ['load-control', at('boxes', { loadControl: 'Y' })],
+  ['strip-interlock', at('boxes', { heldBank: 2 })],
   ['relay-pair', at('boxes', { relayPair: true })],
   ['humidifier', at('boxes', { humidifier: 'alone' })],
   ['boxes', at('boxes', { humidifier: 'everything', ventilator: true, airCleaner: true, loadControl: 'Y' })],

@@ -49,7 +49,7 @@ const fakeServer = () => {
     mode: 'answers' as 'answers' | 'lost' | 'answer is lost' | 'refuses' | 'fails',
     /** A reading that it does not take. */
     spurned: NaN,
-    lastSaveId: '',
+    saveIds: new Set<string>(),
     /** Somebody else saves. */
     elsewhere: (changes: FactChange[]) => {
       server.job = {
@@ -78,7 +78,7 @@ const fakeServer = () => {
         };
         return Response.json({ rows: done, visits: server.job.visits }, { status: 201 });
       }
-      if (saveId !== server.lastSaveId) {
+      if (!server.saveIds.has(saveId)) {
         if (baseRevision !== server.job.revision)
           return Response.json({ error: 'stale', path: '', job: server.job }, { status: 409 });
         server.job = {
@@ -86,7 +86,7 @@ const fakeServer = () => {
           revision: server.job.revision + 1,
           document: applyChanges(server.job.document, changes),
         };
-        server.lastSaveId = saveId;
+        server.saveIds.add(saveId);
       }
       if (server.mode === 'answer is lost') throw new TypeError('connection reset');
       return Response.json(server.job);
@@ -112,19 +112,22 @@ export const leave = () => stop();
 /** Lets timers run and answers arrive. */
 export const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);
 
+/** A server, a device and a clock that nothing has happened on yet. */
+export const startAfresh = () => {
+  jest.useFakeTimers({ now: Date.parse('2026-02-01T10:00:00Z') });
+  server = fakeServer();
+  Object.assign(globalThis, {
+    localStorage: memoryStorage(),
+    sessionStorage: memoryStorage(),
+    window: { addEventListener: () => undefined, removeEventListener: () => undefined },
+    fetch: (path: string, init: never) => server.fetch(path, init),
+  });
+  usePerson.setState({ author: 'R. Achterberg', instrument: 'clamp 2' });
+};
+
 /** Gives each test of a file a server, a device and a clock of its own. */
 export const eachWithItsOwn = () => {
-  beforeEach(() => {
-    jest.useFakeTimers({ now: Date.parse('2026-02-01T10:00:00Z') });
-    server = fakeServer();
-    Object.assign(globalThis, {
-      localStorage: memoryStorage(),
-      sessionStorage: memoryStorage(),
-      window: { addEventListener: () => undefined, removeEventListener: () => undefined },
-      fetch: (path: string, init: never) => server.fetch(path, init),
-    });
-    usePerson.setState({ author: 'R. Achterberg', instrument: 'clamp 2' });
-  });
+  beforeEach(startAfresh);
 
   afterEach(() => {
     stop();

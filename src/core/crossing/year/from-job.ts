@@ -1,5 +1,7 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
+import { banksBesideCompressor } from '../../strips/held-bank';
+import { sum } from '../../units/sum';
 import { crossingInput } from '../from-job';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
 import type { Defrosts, PeakHours, Plant, Tariff } from './plant';
@@ -44,7 +46,7 @@ export const jobPlant = (facts: Facts): Plant => {
     gates,
     stripsHelp: facts.schools.auxWithHeatPump === 'helps',
     defrost: defrosts(facts),
-    tempers: hasTempering(facts),
+    temperingKW: hasTempering(facts) ? sum(banksBesideCompressor(facts).map(({ kW }) => kW)) : 0,
     blowerKW: blowerKW(facts),
     cyclesPerHour: COMPRESSOR_CYCLES,
     air: { roomF: facts.house.heatSetpointF, cfm: facts.airHandler.heatCfm, elevationFt: facts.site.elevationFt },

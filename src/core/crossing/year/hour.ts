@@ -60,14 +60,14 @@ const defrostShareOf =
  * N x (1 − x) at a run share x.
  */
 export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
-  const { gates, banksKW, fuel, stripsHelp, tempers, cyclesPerHour, air } = plant;
+  const { gates, banksKW, fuel, stripsHelp, cyclesPerHour, air } = plant;
   const defrostShare = defrostShareOf(plant.defrost);
   const house = loadCurve(plant.load).at;
   const { mostBtuh, give } = compressorCurves(plant.compressor);
   const compressorF = compressorFromF(gates, plant.compressor.full.minOutdoorF);
   const furnaceF = backupToF(gates, -1);
   const banks = banksKW.map((kW, bank) => ({ btuh: kW * BTU_PER_KWH, toF: backupToF(gates, bank) }));
-  const allBanksBtuh = banks.reduce((sum, { btuh }) => sum + btuh, 0);
+  const temperingMostBtuh = plant.temperingKW * BTU_PER_KWH;
 
   const shared = (
     outdoorF: number,
@@ -86,7 +86,7 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
     // A defrost takes from the house's air about what the unit gives in heating.
     const inDefrost =
       defrostShare(outdoorF) > 0
-        ? temperatureRiseF((temperBtuh > 0 ? allBanksBtuh : 0) - canBtuh, air.cfm, air.elevationFt)
+        ? temperatureRiseF((temperBtuh > 0 ? temperingMostBtuh : 0) - canBtuh, air.cfm, air.elevationFt)
         : steady;
     return air.roomF + Math.min(steady, inDefrost);
   };
@@ -97,9 +97,9 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
     const mayCompress = outdoorF >= compressorF;
     const canBtuh = mayCompress ? mostBtuh(outdoorF) : 0;
     const temperingBtuh =
-      fuel || canBtuh <= 0 || !tempers
+      fuel || canBtuh <= 0
         ? 0
-        : Math.min(loadBtuh, defrostShare(outdoorF) * Math.min(1, loadBtuh / canBtuh) * allBanksBtuh);
+        : Math.min(loadBtuh, defrostShare(outdoorF) * Math.min(1, loadBtuh / canBtuh) * temperingMostBtuh);
     const { fossilBtuh, compressorBtuh: wantedBtuh } = shared(outdoorF, loadBtuh - temperingBtuh, canBtuh);
     // Beside a furnace the compressor runs at full for its part of the hour; alone it takes what is wanted.
     const part = fossilBtuh > 0 && canBtuh > 0 ? wantedBtuh / canBtuh : null;

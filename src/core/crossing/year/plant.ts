@@ -21,8 +21,8 @@ export interface Plant {
   /** Whether strips help a compressor that may run; if not, they run only where it may not. */
   readonly stripsHelp: boolean;
   readonly defrost: Defrosts;
-  /** Whether a defrost brings the strips; if not, the registers blow cold. */
-  readonly tempers: boolean;
+  /** Strips that a defrost brings, kW; 0: none, and the registers blow cold. */
+  readonly temperingKW: number;
   /** Blower, kW, where backup heats without the compressor: the heat pump's own figures have it in them. */
   readonly blowerKW: number;
   /** Most compressor starts an hour, at half load. */

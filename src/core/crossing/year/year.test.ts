@@ -33,7 +33,7 @@ const plantWith = (more: Partial<Plant> = {}): Plant => ({
   gates: {},
   stripsHelp: true,
   defrost: { share: 0, follows: 'frost' },
-  tempers: false,
+  temperingKW: 0,
   blowerKW: 0.4,
   cyclesPerHour: 3,
   air: { roomF: 68, cfm: 1100, elevationFt: 5900 },
@@ -91,7 +91,7 @@ const anyPlant = fc
       gates: { compressorBelowF: of.compressorBelowF, auxAboveF: of.auxAboveF },
       stripsHelp: of.stripsHelp,
       defrost: { share: of.defrostShare, follows: of.follows },
-      tempers: !of.isFuel,
+      temperingKW: of.isFuel ? 0 : of.banksKW.reduce((sum, kW) => sum + kW, 0),
     });
   });
 const outdoor = fc.double({ min: -25, max: 75, noNaN: true });
@@ -172,7 +172,7 @@ describe('an hour', () => {
 
   test('cold-air defrost blows colder than one with strips, and only where frost grows', () => {
     const cold = hourOf(plantWith({ defrost: DEMAND }));
-    const warm = hourOf(plantWith({ defrost: DEMAND, tempers: true }));
+    const warm = hourOf(plantWith({ defrost: DEMAND, temperingKW: 14.4 }));
     expect(cold(35).coldestSupplyF!).toBeLessThan(60);
     expect(warm(35).coldestSupplyF!).toBeGreaterThan(cold(35).coldestSupplyF! + 25);
     expect(cold(50).coldestSupplyF!).toBeGreaterThan(80);
@@ -181,8 +181,8 @@ describe('an hour', () => {
   });
 
   test('a timer goes on defrosting in hard cold, with its strips; a demand board does not', () => {
-    const byClock = hourOf(plantWith({ defrost: { share: 0.04, follows: 'clock' }, tempers: true }));
-    const byFrost = hourOf(plantWith({ defrost: DEMAND, tempers: true }));
+    const byClock = hourOf(plantWith({ defrost: { share: 0.04, follows: 'clock' }, temperingKW: 14.4 }));
+    const byFrost = hourOf(plantWith({ defrost: DEMAND, temperingKW: 14.4 }));
     expect(byClock(10).temperingBtuh).toBeGreaterThan(0);
     expect(byFrost(10).temperingBtuh).toBe(0);
     expect([byClock(50).temperingBtuh, byFrost(50).temperingBtuh]).toEqual([0, 0]);
@@ -237,7 +237,7 @@ describe('a year', () => {
             load: { designOutdoorF: 4, designBtuh, noLoadF: 62 },
             banksKW: [40],
             defrost: { share: 0.05, follows: 'frost' },
-            tempers,
+            temperingKW: tempers ? 40 : 0,
           });
           const cost = (compressorBelowF: number) =>
             yearOf({ ...plant, gates: { compressorBelowF } }, TARIFF, everyTemperature(basin)).cost;
@@ -361,5 +361,5 @@ test('an elevation that takes capacity, and a board without W-out, change the pl
     0.9 * capacityCurve(jobPlant(assumedFacts()).compressor.full).at(47),
     6,
   );
-  expect(jobPlant(withFact(assumedFacts(), 'outdoorUnit.wTerminals', 'none')).tempers).toBe(false);
+  expect(jobPlant(withFact(assumedFacts(), 'outdoorUnit.wTerminals', 'none')).temperingKW).toBe(0);
 });

@@ -1,4 +1,4 @@
-import { choiceFact, flagFact, numberFact } from '../fact';
+import { choiceFact, flagFact, numberFact, optionalNumberFact } from '../fact';
 
 const load = (label: string, assumed: number, path: string, is: readonly (string | boolean)[]) =>
   numberFact({
@@ -53,6 +53,17 @@ export const boxes = {
     why: 'It runs with the blower.',
   }),
   airCleanerVA: load('Its relay', 4, 'boxes.airCleaner', [true]),
+  heldBank: optionalNumberFact({
+    label: 'Bank held while the compressor is called',
+    place: 'closet',
+    unit: '',
+    min: 2,
+    max: 6,
+    step: 1,
+    assumed: null,
+    none: 'none',
+    why: 'A relay on Y opens that bank’s call, so that the house’s service carries the rest. Emergency heat brings it all.',
+  }),
   relayPair: flagFact({
     label: 'Relay pair: Y and G on one conductor',
     place: 'wall',

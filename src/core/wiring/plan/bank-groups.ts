@@ -2,6 +2,7 @@ import { outdoorThermostatOf } from '../../control/outdoor-thermostats';
 import { backupOutputs } from '../../control/outputs';
 import { reachableBanks } from '../../devices/air-handler';
 import type { Facts } from '../../job/document';
+import { heldBank } from '../../strips/held-bank';
 
 /** Banks that are called together: by one output, through one outdoor thermostat or none. */
 export interface BankGroup {
@@ -9,18 +10,22 @@ export interface BankGroup {
   readonly output: string | null;
   /** Number of the outdoor thermostat in the way, from 1; null: none. */
   readonly outdoorThermostat: number | null;
+  /** Whether a relay holds them while the compressor is called. */
+  readonly isHeld: boolean;
   readonly banks: readonly number[];
 }
 
 /** The kit's banks by the way their call comes, first bank's first. Banks of one group are jumpered. */
 export const bankGroups = (facts: Facts): readonly BankGroup[] => {
   const { aux = null, secondAux } = backupOutputs(facts);
+  const held = heldBank(facts);
   const groups = new Map<string, BankGroup>();
   reachableBanks(facts).forEach((bank, at) => {
     const output = at > 0 && secondAux ? secondAux : aux;
     const outdoorThermostat = outdoorThermostatOf(facts, bank)?.number ?? null;
-    const key = `${output} ${outdoorThermostat}`;
-    groups.set(key, { output, outdoorThermostat, banks: [...(groups.get(key)?.banks ?? []), bank] });
+    const isHeld = bank === held;
+    const key = `${output} ${outdoorThermostat} ${isHeld}`;
+    groups.set(key, { output, outdoorThermostat, isHeld, banks: [...(groups.get(key)?.banks ?? []), bank] });
   });
   return [...groups.values()];
 };

@@ -4,6 +4,7 @@ import type { DeviceId } from '../../devices/device';
 import { compressorOutputs, valveOutput } from '../../devices/thermostat';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
+import type { TerminalRef } from '../harness';
 import { type Draft, jumper, lead, type Run, run, terminal, together } from './draft';
 import { wallCall } from './wall-call';
 
@@ -18,6 +19,13 @@ const inY = ({ system, furnace, boxes }: Facts): readonly (readonly [DeviceId, s
     ? [['interlock', 'Y-in', 'Y-out'] as const]
     : []),
 ];
+
+/** The terminal that calls the outdoor unit: past everything that stands in Y. */
+export const callsOutdoorUnit = (facts: Facts): TerminalRef => {
+  const indoors = indoorId(facts);
+  const last = indoors === outdoorId(facts) ? undefined : inY(facts).at(-1);
+  return last ? terminal(last[0], last[2]) : terminal(indoors, compressorMarks(facts)[0]!);
+};
 
 const firstStage = (facts: Facts): Draft => {
   const indoors = indoorId(facts);

@@ -30,6 +30,7 @@ const ORDER: readonly DeviceId[] = [
   'isolation-relay',
   'low-gas-switch',
   'emergency-relay',
+  'strip-interlock',
   'relay-pair-board',
   'humidifier',
   'ventilator',

@@ -167,8 +167,8 @@ describe('strips', () => {
 
   test('groups: by output and by the thermostat in the way', () => {
     expect(bankGroups(made(threeBanks, gating([0, 40], [3, 10])))).toEqual([
-      { output: 'AUX', outdoorThermostat: 1, banks: [1, 2] },
-      { output: 'AUX', outdoorThermostat: 2, banks: [3] },
+      { output: 'AUX', outdoorThermostat: 1, isHeld: false, banks: [1, 2] },
+      { output: 'AUX', outdoorThermostat: 2, isHeld: false, banks: [3] },
     ]);
     expect(bankGroups(made({ heatKit: { elements: [] } }))).toEqual([]);
   });

@@ -3,6 +3,7 @@ import { indoorId, outdoorId } from '../../devices';
 import type { Facts } from '../../job/document';
 import type { CableId, Jumper, TerminalRef } from '../harness';
 import { type BankGroup, bankGroups } from './bank-groups';
+import { callsOutdoorUnit } from './compressor';
 import { type Draft, jumper, lead, type Run, run, terminal, together } from './draft';
 
 const input = (bank: number) => `W${bank}`;
@@ -13,6 +14,17 @@ const spliceOf = (facts: Facts, output: string) => (output === backupOutputs(fac
 /** Whether the first banks' goes through the outdoor board, from W-in to W-out. */
 const goesThroughBoard = ({ outdoorUnit, system }: Facts): boolean =>
   system.cabinet === 'split' && outdoorUnit.wTerminals === 'W-in+W-out' && outdoorUnit.stripsInDefrost;
+
+/** Where the call of a bank that its outdoor thermostat and the strip interlock both stand before is spliced. */
+const HELD_SPLICE = 'W held';
+
+/** The relay that holds a bank while the compressor is called: from where its call arrives to its input. */
+const stripInterlock = (facts: Facts, from: TerminalRef, to: TerminalRef): readonly Run[] => [
+  lead('strip-interlock', 'Y', callsOutdoorUnit(facts), 'yellow', 'compressor called'),
+  lead('strip-interlock', 'C', terminal(indoorId(facts), 'C'), 'blue', 'common'),
+  lead('strip-interlock', 'W-in', from, 'white', 'auxiliary heat, held beside the compressor'),
+  lead('strip-interlock', 'W-out', to, 'white', 'auxiliary heat, let through'),
+];
 
 /** The cable that the outdoor thermostats' conductors lie in. */
 const switchCable = ({ system, gates }: Facts): CableId =>
@@ -35,14 +47,23 @@ const auxiliary = (facts: Facts, groups: readonly BankGroup[]): Draft => {
   const jumpers: Jumper[] = [];
   for (const output of new Set(groups.flatMap((group) => group.output ?? []))) {
     const ofOutput = groups.filter((group) => group.output === output);
-    const direct = ofOutput.find((group) => group.outdoorThermostat === null && !(throughBoard && group === groups[0]));
+    const direct = ofOutput.find(
+      (group) => !group.isHeld && group.outdoorThermostat === null && !(throughBoard && group === groups[0]),
+    );
     const landsAt: TerminalRef = terminal(indoors, direct ? input(direct.banks[0]!) : spliceOf(facts, output));
     runs.push(run('thermostat-cable', terminal('thermostat', output), landsAt, 'white', 'auxiliary heat'));
     let fedThermostat: string | null = null;
     for (const group of ofOutput) {
       if (group === direct) continue;
       const number = group.outdoorThermostat;
-      const bankInput = terminal(indoors, input(group.banks[0]!));
+      const ownInput = terminal(indoors, input(group.banks[0]!));
+      if (group.isHeld) {
+        const beside = ofOutput.find((other) => !other.isHeld && other.outdoorThermostat === number);
+        const open = number === null ? landsAt : terminal(indoors, HELD_SPLICE);
+        runs.push(...stripInterlock(facts, beside ? terminal(indoors, input(beside.banks[0]!)) : open, ownInput));
+        if (beside || number === null) continue;
+      }
+      const bankInput = group.isHeld ? terminal(indoors, HELD_SPLICE) : ownInput;
       const isThroughBoard = throughBoard && group === groups[0];
       if (number !== null) {
         const into = `${number} in`;
@@ -96,7 +117,10 @@ const auxiliary = (facts: Facts, groups: readonly BankGroup[]): Draft => {
           ),
       ),
     ],
-    adds: groups.some(({ outdoorThermostat }) => outdoorThermostat !== null) ? ['outdoor-thermostats'] : [],
+    adds: [
+      ...(groups.some(({ outdoorThermostat }) => outdoorThermostat !== null) ? (['outdoor-thermostats'] as const) : []),
+      ...(groups.some(({ isHeld }) => isHeld) ? (['strip-interlock'] as const) : []),
+    ],
   };
 };
 

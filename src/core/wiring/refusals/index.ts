@@ -4,6 +4,7 @@ import { boardInPackaged } from './board-in-packaged';
 import { emergencyThroughThermostat } from './emergency-through-thermostat';
 import { faultHeatWithoutOutput } from './fault-heat-without-output';
 import { furnaceNotCalled } from './furnace-not-called';
+import { heldBankMissing } from './held-bank-missing';
 import { loadControlInHeat } from './load-control-in-heat';
 import { oilInPackaged } from './oil-in-packaged';
 import { sensorWithoutTerminals } from './sensor-without-terminals';
@@ -23,6 +24,7 @@ export const REFUSALS: readonly Rule<Facts>[] = [
   faultHeatWithoutOutput,
   boardInPackaged,
   loadControlInHeat,
+  heldBankMissing,
 ];
 
 /** Why a job's wiring cannot be planned; empty where it can. */

@@ -1,6 +1,7 @@
 import { auxPassesThermostats } from './aux-passes-thermostats';
 import { backupCalled } from './backup-called';
 import { backupSetToFossil } from './backup-set-to-fossil';
+import { bankHeldOut } from './bank-held-out';
 import { callsDoAsPlanned } from './calls-do-as-planned';
 import { coilsHaveVolts } from './coils-have-volts';
 import { coilsPullIn } from './coils-pull-in';
@@ -48,6 +49,7 @@ export const WIRING_RULES: readonly WiringRule[] = [
   interlockWorks,
   noDefrostHeatFromFurnace,
   emergencyHeats,
+  bankHeldOut,
   auxPassesThermostats,
   jumpersAsPlanned,
   callsDoAsPlanned,

@@ -37,7 +37,7 @@ const ServicePage = () => {
       </div>
       <div className="grid grid-cols-1 items-start gap-x-10 gap-y-6 lg:grid-cols-2">
         <div className="grid min-w-0 grid-cols-1 gap-6">
-          <ServiceStates load={load} />
+          <ServiceStates load={load} onHold={(bank) => setFact('boxes.heldBank', bank)} />
           <ServiceLines load={load} />
         </div>
         <div className="grid min-w-0 grid-cols-1 gap-2">

@@ -1,0 +1,40 @@
+import type { Facts } from '../../job/document';
+import { type Device, device } from '../device';
+import { STRIP_INTERLOCK_COIL } from '../ids';
+
+/** A control relay's coil, VA. Our judgement. */
+const RELAY_VA = 4;
+
+/** Holds one bank of strips while the compressor is called, so that the house's service carries the rest. */
+export const stripInterlock = ({ boxes }: Facts): Device =>
+  device('strip-interlock', 'indoors', {
+    plateName: 'relay',
+    terminals: [
+      { mark: 'Y', carries: 'compressor call' },
+      { mark: 'C', carries: 'common side' },
+      { mark: 'W-in', carries: `call of bank ${boxes.heldBank}, in` },
+      { mark: 'W-out', carries: `call of bank ${boxes.heldBank}, let through` },
+    ],
+    coils: [
+      {
+        id: STRIP_INTERLOCK_COIL,
+        label: 'Strip interlock',
+        from: 'Y',
+        to: 'C',
+        va: RELAY_VA,
+        source: 'control',
+        does: `Opens the call of heat bank ${boxes.heldBank} while the compressor is called.`,
+      },
+    ],
+    contacts: [
+      {
+        id: 'strip interlock contact',
+        label: `Strip interlock, bank ${boxes.heldBank}`,
+        from: 'W-in',
+        to: 'W-out',
+        movedBy: { coil: STRIP_INTERLOCK_COIL },
+        rests: 'closed',
+        openWhy: `The strip interlock holds bank ${boxes.heldBank}: the compressor is called.`,
+      },
+    ],
+  });

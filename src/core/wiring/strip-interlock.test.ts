@@ -1,0 +1,156 @@
+import { checkEquipment } from '../check/equipment';
+import { type CallId, DEFAULT_MOMENT } from '../control/moment';
+import { under } from '../control/scenario';
+import { control } from '../control/thermostat';
+import { backupNeeds } from '../crossing/backup-need';
+import { crossingAt, jobGates } from '../crossing/from-job';
+import { supplyStates } from '../crossing/supply-states';
+import { jobPlant } from '../crossing/year/from-job';
+import { hourOf } from '../crossing/year/hour';
+import { COMPRESSOR_COIL } from '../devices/ids';
+import type { Facts } from '../job/document';
+import { jobBasis } from '../model/basis';
+import { serviceLoad } from '../service/service-load';
+import { jobBanks } from '../strips/from-job';
+import { BTU_PER_KWH } from '../units/constants';
+import { wireRows } from './as-found';
+import { familyById } from './families';
+import { plan } from './plan';
+import { refusals } from './refusals';
+import { benchFor } from './state';
+
+const FAMILIES = [
+  'w1-w2+aux-e+single+w-out+o',
+  'w1-w2+aux-e+single+w-in-out+o',
+  'w1-w2+aux1-aux2-e+single+w-out+b',
+  'packaged+aux-e+single+no-w+o',
+] as const;
+type Dials = Facts['gates']['outdoorThermostats'];
+
+const holding = (
+  family: string,
+  { dials = [], gates = {} }: { dials?: Dials; gates?: Partial<Facts['gates']> } = {},
+) => {
+  const { facts } = familyById(family)!;
+  return {
+    ...facts,
+    thermostat: { ...facts.thermostat, outdoorSensor: 'weather' as const },
+    gates: { ...facts.gates, compressorBelowF: null, ...gates, outdoorThermostats: dials },
+    boxes: { ...facts.boxes, heldBank: 2 },
+  };
+};
+/** Numbers of the banks that a call brings, and C where the compressor runs. */
+const brings = (facts: Facts, call: CallId, outdoorF: number, shed = false) => {
+  const { energised } = benchFor(facts, plan(facts)).at(facts, {
+    ...DEFAULT_MOMENT,
+    outdoorF,
+    call,
+    ...(shed ? { scenario: under('utility-shed') } : {}),
+  });
+  return [
+    ...(energised.has(COMPRESSOR_COIL) ? ['C'] : []),
+    ...[...energised].flatMap((coil) => /^heat bank (\d)$/.exec(coil)?.[1] ?? []).sort(),
+  ].join('');
+};
+
+describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
+  test('beside the compressor bank 1 heats alone; emergency, and a call under the lockout, bring both', () => {
+    const facts = holding(family, { gates: { compressorBelowF: 5 } });
+    expect(brings(facts, 'heat-aux', 20)).toBe('C1');
+    expect(brings(facts, 'emergency', 20)).toBe('12');
+    expect(brings(facts, 'heat-aux', 0)).toBe('12');
+    expect(brings(facts, 'defrost', 20)).not.toContain('2');
+    const why = (outdoorF: number) =>
+      control(facts, { ...DEFAULT_MOMENT, outdoorF, call: 'heat-aux' }).held.map((held) => held.why);
+    expect(why(20)).toEqual([expect.stringContaining('bank 2 is held while the compressor is called')]);
+    expect(why(0)).toEqual([expect.stringContaining('locked out below 5 °F')]);
+  });
+
+  test('with the utility’s relay in Y open the compressor rests, and both banks heat', () => {
+    const facts = holding(family);
+    const shed: Facts = { ...facts, boxes: { ...facts.boxes, loadControl: 'Y' } };
+    expect(brings(shed, 'heat-aux', 20)).toBe('C1');
+    expect(brings(shed, 'heat-aux', 20, true)).toBe('12');
+    expect(plan(shed).devices.some(({ id }) => id === 'strip-interlock')).toBe(true);
+  });
+
+  test('behind an outdoor thermostat too, each holds by itself', () => {
+    if (family === 'w1-w2+aux-e+single+w-in-out+o') return;
+    for (const dials of [[{ bank: 2, closesBelowF: 25 }], [{ bank: 0, closesBelowF: 25 }]]) {
+      const facts = holding(family, { dials, gates: { compressorBelowF: 5 } });
+      if (refusals(facts).length > 0) continue;
+      expect(brings(facts, 'heat-aux', 20)).toBe('C1');
+      expect(brings(facts, 'heat-aux', 0)).toBe('12');
+      expect(brings(facts, 'emergency', 40)).toBe('12');
+    }
+  });
+
+  test('is wired as planned without an error, and a wire past the relay is told', () => {
+    const facts = holding(family);
+    const rules = (of: Facts) => checkEquipment(jobBasis(of)).filter(({ severity }) => severity === 'error');
+    expect(rules(facts)).toEqual([]);
+    const rows = wireRows(plan(facts));
+    const asFound = rows.map((row) => (row.from === 'strip-interlock.Y' ? { ...row, from: '' } : row));
+    expect(asFound).not.toEqual(rows);
+    const found: Facts = { ...facts, wiring: { ...facts.wiring, asFound } };
+    expect(rules(found).map(({ rule }) => rule)).toContain('bank-held-out');
+  });
+});
+
+test('a bank that is not there, or the first, cannot be held: refused, with what to do', () => {
+  const facts = holding('w1-w2+aux-e+single+w-out+o');
+  const none: Facts = { ...facts, boxes: { ...facts.boxes, heldBank: 3 } };
+  expect(refusals(none).map(({ rule, mendBy }) => [rule, mendBy])).toEqual([
+    ['held-bank-missing', [{ path: 'boxes.heldBank', value: null }]],
+  ]);
+  expect(refusals(facts)).toEqual([]);
+});
+
+test('everything that counts heat counts the held bank out beside the compressor, and in where it is off', () => {
+  const free = holding('w1-w2+aux-e+single+w-out+o', { gates: { compressorBelowF: 5 } });
+  const held = free;
+  const open: Facts = { ...free, boxes: { ...free.boxes, heldBank: null } };
+  const bank2 = jobBanks(held)[1]!.kW * BTU_PER_KWH;
+  expect(crossingAt(open, 20).allowedBtuh - crossingAt(held, 20).allowedBtuh).toBeCloseTo(bank2, 6);
+  expect(crossingAt(open, 0).allowedBtuh).toBeCloseTo(crossingAt(held, 0).allowedBtuh, 6);
+  expect(jobGates({ ...held, gates: { ...held.gates, compressorBelowF: null } }).banksCloseBelowF).toEqual([
+    null,
+    -Infinity,
+  ]);
+  const labels = (facts: Facts) => supplyStates(facts, 20, 70).map(({ label }) => label);
+  expect(labels(open)).toContain('Heat pump and strips 1 + 2');
+  expect(labels(held)).not.toContain('Heat pump and strips 1 + 2');
+  expect(labels(held)).toContain('Strips 1 + 2 alone');
+});
+
+test('an hour of the year is short of what the held bank would have given, by the watt', () => {
+  const holds = holding('w1-w2+aux-e+single+w-out+o', { gates: { compressorBelowF: 5 } });
+  const facts: Facts = { ...holds, outdoorUnit: { ...holds.outdoorUnit, stripsInDefrost: false } };
+  const open: Facts = { ...facts, boxes: { ...facts.boxes, heldBank: null } };
+  const [plant, free] = [facts, open].map((of) => ({
+    ...jobPlant(of),
+    load: { ...jobPlant(of).load, designBtuh: 250_000 },
+  }));
+  const bank2 = jobBanks(facts)[1]!.kW * BTU_PER_KWH;
+  expect(hourOf(plant!)(20).shortBtuh - hourOf(free!)(20).shortBtuh).toBeCloseTo(bank2, 6);
+  expect(hourOf(plant!)(0).shortBtuh).toBeCloseTo(hourOf(free!)(0).shortBtuh, 6);
+  expect([plant!.temperingKW, jobPlant(holds).temperingKW]).toEqual([0, jobBanks(facts)[0]!.kW]);
+  const design = (of: Facts) => backupNeeds(of).find(({ id }) => id === 'design')!;
+  // A house that lacks more than bank 1 at design, and less than both give.
+  const [first] = jobBanks(facts);
+  const designBtuh = crossingAt(facts, 6).heatPumpBtuh + (first!.kW + 1) * BTU_PER_KWH;
+  const tight: Facts = { ...facts, house: { ...facts.house, designOutdoorF: 6, designBtuh } };
+  expect([design(tight).isMet, design({ ...tight, boxes: open.boxes }).isMet]).toEqual([false, true]);
+});
+
+test('the service that is carried by holding the bank is the one that is planned', () => {
+  const facts = holding('w1-w2+aux-e+single+w-out+o');
+  const states = serviceLoad(facts).states;
+  expect(states.filter(({ isPlanned }) => isPlanned).map(({ id }) => id)).toEqual(['without-2']);
+  const open: Facts = { ...facts, boxes: { ...facts.boxes, heldBank: null } };
+  expect(
+    serviceLoad(open)
+      .states.filter(({ isPlanned }) => isPlanned)
+      .map(({ id }) => id),
+  ).toEqual(['all']);
+});
