@@ -11,7 +11,14 @@ export interface Condition {
 }
 
 export type ConditionId =
-  'board-lockout' | 'pan-full' | 'supply-air-hot' | 'tank-empty' | 'limit-open' | 'utility-shed' | 'floor-wet';
+  | 'board-lockout'
+  | 'pan-full'
+  | 'supply-air-hot'
+  | 'tank-empty'
+  | 'limit-open'
+  | 'utility-shed'
+  | 'floor-wet'
+  | 'indoor-damp';
 
 export const CONDITIONS: readonly Condition[] = [
   {
@@ -50,6 +57,12 @@ export const CONDITIONS: readonly Condition[] = [
     label: 'Utility holds the load',
     when: 'While the utility holds the load',
     applies: ({ boxes }) => boxes.loadControl === 'Y',
+  },
+  {
+    id: 'indoor-damp',
+    label: 'Damp indoors',
+    when: 'While it is damp indoors',
+    applies: ({ boxes }) => boxes.dehumidify === 'cooling',
   },
   {
     id: 'floor-wet',

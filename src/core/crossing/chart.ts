@@ -1,7 +1,9 @@
 import type { Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
 import { banksBesideCompressor } from '../strips/held-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import type { SpanF } from '../units/span';
+import { sum } from '../units/sum';
 import { type Crossing, crossing } from './balance';
 import { jobLoad } from './evidence';
 import { crossingInput } from './from-job';
@@ -94,8 +96,9 @@ export const crossingChart = (facts: Facts): CrossingChart => {
   const isInverter = facts.outdoorUnit.stages === 'inverter';
   const capacity = capacityCurve(heatPump);
   const cop = copOf(heatPump);
-  const banks = banksBesideCompressor(facts);
-  const stripsBtuh = (count: number) => banks.slice(0, count).reduce((sum, { kW }) => sum + kW * BTU_PER_KWH, 0);
+  const beside = banksBesideCompressor(facts);
+  const banks = jobBanks(facts);
+  const stripsBtuh = (count: number) => sum(beside.slice(0, count).map(({ kW }) => kW * BTU_PER_KWH));
   const line = (
     id: string,
     label: string,
@@ -116,7 +119,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
       : []),
     ...(low ? [line('low', isInverter ? 'least speed' : 'low stage', 'compressor', 'fine', capacityCurve(low))] : []),
     line('capacity', low && !isInverter ? 'heat pump, high' : 'heat pump', 'compressor', 'bold', capacity),
-    ...banks.map(({ bank }, at) =>
+    ...beside.map(({ bank }, at) =>
       line(`bank-${bank}`, `+ strips ${bank}`, 'strips', 'bold', addCurves(capacity, flatCurve(stripsBtuh(at + 1)))),
     ),
     ...(input.fuel ? [line('furnace', 'furnace', 'fossil', 'bold', flatCurve(input.fuel.outputBtuh))] : []),

@@ -20,6 +20,8 @@ export const DEVICE_LABELS = {
   'relay-pair-board': 'Relay pair, board',
   'load-control': 'Load-control relay',
   'wet-switch': 'Wet switch',
+  'zone-board': 'Zone board',
+  dehumidistat: 'Dehumidistat',
   humidifier: 'Humidifier',
   ventilator: 'Ventilator',
   'air-cleaner': 'Air cleaner',

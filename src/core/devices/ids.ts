@@ -39,6 +39,10 @@ export type CoilId =
   | 'isolation relay'
   | 'emergency relay'
   | `relay pair ${1 | 2}`
+  | 'zone board'
+  | 'zone dampers'
+  | `zone board ${string}`
+  | 'dehumidify input'
   | 'humidifier valve'
   | 'ventilator damper'
   | 'air-cleaner relay';
@@ -68,6 +72,8 @@ export type ContactId =
   | 'float switch'
   | 'low-gas switch'
   | `relay pair, out ${1 | 2}`
+  | `zone board, out ${string}`
+  | 'dehumidistat'
   | 'load-control relay'
   | 'wet switch'
   | 'humidifier wet switch';

@@ -2,6 +2,7 @@ import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { airCleaner } from './air-cleaner';
 import { airHandler } from './air-handler';
+import { dehumidistat } from './dehumidistat';
 import type { Device, DeviceId } from './device';
 import { emergencyRelay } from './emergency-relay';
 import { floatSwitch } from './float-switch';
@@ -20,6 +21,7 @@ import { stripInterlock } from './strip-interlock';
 import { thermostat } from './thermostat';
 import { ventilator } from './ventilator';
 import { wetSwitch } from './wet-switch';
+import { zoneBoard } from './zone-board';
 
 /** How each device is made from the facts. */
 const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
@@ -40,6 +42,8 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
   'relay-pair-board': () => relayPairBoard,
   'load-control': () => loadControl,
   'wet-switch': () => wetSwitch,
+  'zone-board': zoneBoard,
+  dehumidistat: () => dehumidistat,
   humidifier,
   ventilator,
   'air-cleaner': airCleaner,

@@ -3,9 +3,11 @@ import { crossingInput, jobCrossing } from '../crossing/from-job';
 import { heldDownToF } from '../crossing/load';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
+import { type Bank, jobBanks } from '../strips/from-job';
+import { banksBesideCompressor } from '../strips/held-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import { roundTo } from '../units/round';
+import { sum } from '../units/sum';
 
 /** One paragraph of the homeowner's page. */
 export interface Paragraph {
@@ -30,10 +32,8 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
   const hasStrips = banks.length > 0;
   const hasFurnace = backupOf(facts) === 'fossil';
   const helper = hasFurnace ? 'furnace' : 'electric heaters';
-  const kW = roundTo(
-    banks.reduce((sum, bank) => sum + bank.kW, 0),
-    1,
-  );
+  const kWOf = (of: readonly Bank[]) => roundTo(sum(of.map((bank) => bank.kW)), 1);
+  const [kW, besideKW] = [kWOf(banks), kWOf(banksBesideCompressor(facts))];
   const balance = thermalBalanceF === null ? null : Math.round(thermalBalanceF);
   const defrostAir =
     hasStrips && facts.outdoorUnit.stripsInDefrost ? 'The air stays warm meanwhile.' : 'The air may be cool meanwhile.';
@@ -44,7 +44,7 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
         'The heat pump brings heat in from outdoors. It runs long and gently: warm air rather than hot, for hours on a cold day. That is how it saves.',
         ...(hasStrips && balance !== null
           ? [
-              `Down to about ${balance} °F outdoors it heats the house alone. Below that, electric heaters in the air handler (${kW} kW) make up the rest by themselves.`,
+              `Down to about ${balance} °F outdoors it heats the house alone. Below that, electric heaters in the air handler (${besideKW} kW) make up the rest by themselves.`,
             ]
           : []),
         ...(hasFurnace && balance !== null

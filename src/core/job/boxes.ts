@@ -6,5 +6,7 @@ export const hasBoxes = ({ boxes }: Facts): boolean =>
   boxes.humidifier !== 'none' ||
   boxes.ventilator ||
   boxes.airCleaner ||
+  boxes.zoneBoard ||
+  boxes.dehumidify !== 'none' ||
   boxes.heldBank !== null ||
   boxes.relayPair;

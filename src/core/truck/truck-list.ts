@@ -95,6 +95,8 @@ const ADDED: readonly DeviceId[] = [
   'relay-pair-board',
   'emergency-relay',
   'strip-interlock',
+  'zone-board',
+  'dehumidistat',
 ];
 
 const deviceLines = ({ facts }: TruckJob, { devices }: Harness): readonly TruckLine[] => {

@@ -5,6 +5,7 @@ import { under } from '../control/scenario';
 import { COMPRESSOR_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { jobBasis } from '../model/basis';
+import { addJumper, wireRows } from './as-found';
 import { familyById } from './families';
 import { plan } from './plan';
 import { refusals } from './refusals';
@@ -105,4 +106,82 @@ test('the shared conductor open: neither call comes', () => {
   const states = benchFor(facts, cut).at(facts, { ...DEFAULT_MOMENT, outdoorF: 20, call: 'heat-1' });
   expect(states.energised.has(COMPRESSOR_COIL)).toBe(false);
   expect(states.energised.has('blower relay')).toBe(false);
+});
+
+describe('a zone board', () => {
+  const FAMILIES = ['w1-w2+aux-e+single+w-out+o', 'gas+aux-e+single+no-w+o', 'packaged+aux-e+single+no-w+o'];
+
+  test.each(FAMILIES)(
+    'takes every call in and gives it out again: the equipment does what it did without: %s',
+    (family) => {
+      const [plain, zoned] = [boxed({}, family), boxed({ zoneBoard: true }, family)];
+      const own = (coils: ReadonlySet<string>) => [...coils].filter((coil) => !coil.startsWith('zone')).sort();
+      for (const call of ['off', 'fan', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'] as const)
+        expect([call, own(energised(zoned, call))]).toEqual([call, own(energised(plain, call))]);
+      expect(energised(zoned, 'off').has('zone dampers')).toBe(true);
+      expect(plan(zoned).cables.find(({ id }) => id === 'thermostat-cable')!.to).toBe('zone-board');
+      expect(rules(zoned).filter((rule) => rule !== 'zones-let-heat')).toEqual(rules(plain));
+    },
+  );
+
+  test('its dampers come on top of what the transformer carries', () => {
+    const tight = (boxes: Partial<Facts['boxes']>) => {
+      const facts = boxed(boxes);
+      return { ...facts, airHandler: { ...facts.airHandler, transformerVA: 40 } };
+    };
+    expect(rules(tight({ zoneBoard: true, zoneDampers: 1, damperVA: 1 }))).not.toContain('transformer-carries');
+    expect(rules(tight({ zoneBoard: true, zoneDampers: 6, damperVA: 6 }))).toContain('transformer-carries');
+  });
+
+  test('a thermostat on batteries sends it no common: it has its own from the cabinet', () => {
+    const facts = boxed({ zoneBoard: true });
+    const battery: Facts = { ...facts, thermostat: { ...facts.thermostat, power: 'battery' } };
+    expect(energised(battery, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
+  });
+
+  test('banks that wait for a second zone hold emergency heat: said; without power nothing heats: said', () => {
+    const facts = boxed({ zoneBoard: true });
+    const held: Facts = { ...facts, zones: { ...facts.zones, banksAlone: 'none' } };
+    const said = (of: Facts) =>
+      checkEquipment(jobBasis(of))
+        .filter(({ rule }) => rule === 'zones-let-heat')
+        .map(({ severity }) => severity);
+    expect([said(facts), said(held)]).toEqual([['advice'], ['warning', 'advice']]);
+  });
+
+  test('beside a relay pair it is refused', () => {
+    expect(refusals(boxed({ zoneBoard: true, relayPair: true })).map(({ rule }) => rule)).toEqual([
+      'zone-board-with-pair',
+    ]);
+  });
+});
+
+describe('a dehumidistat', () => {
+  test.each(['w1-w2+aux-e+single+w-out+o', 'gas+aux-e+single+no-w+o', 'packaged+aux-e+single+no-w+o'])(
+    'holds the board’s input hot, lets it go in damp air, and stops nothing: %s',
+    (family) => {
+      const facts = boxed({ dehumidify: 'cooling' }, family);
+      const [dry, damp] = [energised(facts, 'cool-1'), energised(facts, 'cool-1', 'indoor-damp')];
+      expect([dry.has('dehumidify input'), damp.has('dehumidify input')]).toEqual([true, false]);
+      expect([...damp, 'dehumidify input'].sort()).toEqual([...dry].sort());
+      expect(rules(facts)).toEqual(rules(boxed({}, family)));
+    },
+  );
+
+  test('the board’s own jumper left in is told: nothing drops in damp air', () => {
+    const facts = boxed({ dehumidify: 'cooling' });
+    const asFound = addJumper(
+      wireRows(plan(facts)),
+      { device: 'air-handler', mark: 'R' },
+      { device: 'air-handler', mark: 'DH' },
+    );
+    expect(rules({ ...facts, wiring: { ...facts.wiring, asFound } })).toContain('conditions-as-planned');
+  });
+
+  test('slowing in every call is refused, with the input where it belongs', () => {
+    expect(refusals(boxed({ dehumidify: 'always' }))[0]).toMatchObject({
+      rule: 'dehumidistat-in-heat',
+      mendBy: [{ path: 'boxes.dehumidify', value: 'cooling' }],
+    });
+  });
 });

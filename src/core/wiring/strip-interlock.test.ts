@@ -3,6 +3,7 @@ import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { under } from '../control/scenario';
 import { control } from '../control/thermostat';
 import { backupNeeds } from '../crossing/backup-need';
+import { crossingChart } from '../crossing/chart';
 import { crossingAt, jobGates } from '../crossing/from-job';
 import { supplyStates } from '../crossing/supply-states';
 import { jobPlant } from '../crossing/year/from-job';
@@ -117,6 +118,10 @@ test('everything that counts heat counts the held bank out beside the compressor
     null,
     -Infinity,
   ]);
+  const chart = (facts: Facts) => crossingChart(facts);
+  const lines = (facts: Facts) => chart(facts).lines.map(({ label }) => label);
+  expect(lines(open).filter((label) => !lines(held).includes(label))).toEqual(['+ strips 2']);
+  expect(chart(held).marks.map(({ label }) => label)).toEqual(chart(open).marks.map(({ label }) => label));
   const labels = (facts: Facts) => supplyStates(facts, 20, 70).map(({ label }) => label);
   expect(labels(open)).toContain('Heat pump and strips 1 + 2');
   expect(labels(held)).not.toContain('Heat pump and strips 1 + 2');

@@ -11,9 +11,14 @@ const grade = ({ isCarried }: ServiceState) => {
 const verdict = ({ mainAmps, states }: ServiceLoad): string => {
   const planned = states.find(({ isPlanned }) => isPlanned) ?? states[0]!;
   const carries = planned.isCarried ? 'it carries' : 'it does not carry';
-  return planned.held === null
-    ? `Main breaker ${mainAmps} A: ${carries} everything at once.`
-    : `Main breaker ${mainAmps} A: ${carries} the heat as it is wired, bank ${planned.held} held by a relay.`;
+  const what =
+    planned.held === null ? 'everything at once' : `the heat as it is wired, bank ${planned.held} held by a relay`;
+  const emergency = states.find(({ id }) => id === 'emergency');
+  const alone =
+    planned.isCarried && emergency?.isCarried === false
+      ? ' Emergency heat with all strips is more than it carries.'
+      : '';
+  return `Main breaker ${mainAmps} A: ${carries} ${what}.${alone}`;
 };
 
 /** Puts a relay before a bank, or takes it out: the wiring is planned with it from then on. */

@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import { blowerByHeat, blowerRelay } from '../board/blower';
+import { blowerByHeat, blowerRelay, dehumidifyInput } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply } from '../board/transformer';
 import { type Coil, type Device, device } from '../device';
@@ -46,7 +46,12 @@ export const airHandler = (facts: Facts): Device => {
       ...indoorStrip(facts),
       ...heatInputs(facts).map((mark, at) => ({ mark, carries: `heat bank ${at + 1}` })),
     ],
-    coils: [blowerRelay(facts), ...banks.map((bank) => bankCoil(facts, bank)), ...(byHeat ? [byHeat.coil] : [])],
+    coils: [
+      blowerRelay(facts),
+      ...dehumidifyInput(facts),
+      ...banks.map((bank) => bankCoil(facts, bank)),
+      ...(byHeat ? [byHeat.coil] : []),
+    ],
     contacts: [...supply.contacts, ...(byHeat ? [byHeat.contact] : [])],
     transformers: supply.transformers,
   });

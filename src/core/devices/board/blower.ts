@@ -16,6 +16,28 @@ export const blowerRelay = ({ airHandler }: Facts): Coil => ({
   does: 'Starts the blower.',
 });
 
+/** The mark of the input by which a board slows its blower for damp air. */
+export const DEHUMIDIFY_MARK = 'DH';
+
+/** Whether a job's dehumidistat has an input to land on: one that the board heeds in cooling alone. */
+export const hasDehumidistat = ({ boxes }: Facts): boolean => boxes.dehumidify === 'cooling';
+
+/** The input that holds the blower at its full air while it is hot; none where nothing is landed on it. */
+export const dehumidifyInput = (facts: Facts): readonly Coil[] =>
+  hasDehumidistat(facts)
+    ? [
+        {
+          id: 'dehumidify input',
+          label: 'Full air in cooling',
+          from: DEHUMIDIFY_MARK,
+          to: 'C',
+          va: FAN_OUTPUT_VA,
+          source: 'blower',
+          does: 'Hot: the blower cools with all of its air. Dead: it slows in cooling, and takes more water out.',
+        },
+      ]
+    : [];
+
 /** The fan output that follows heat: closed by a coil, so that there is never heat without air. */
 export const blowerByHeat = (coil: CoilId, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
   coil: {

@@ -1,5 +1,6 @@
 import type { Facts } from '../../job/document';
 import type { Terminal } from '../device';
+import { DEHUMIDIFY_MARK, hasDehumidistat } from './blower';
 
 /** The compressor terminals of an outdoor unit, first stage first. */
 export const compressorMarks = ({ outdoorUnit }: Facts): readonly string[] =>
@@ -17,4 +18,5 @@ export const indoorStrip = (facts: Facts): Terminal[] => [
   { mark: 'C', carries: 'common side' },
   ...passedOn(facts),
   { mark: 'G', carries: 'blower' },
+  ...(hasDehumidistat(facts) ? [{ mark: DEHUMIDIFY_MARK, carries: 'full air in cooling while hot' }] : []),
 ];

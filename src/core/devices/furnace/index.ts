@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { heatInputs } from '../air-handler';
-import { blowerByHeat, blowerRelay } from '../board/blower';
+import { blowerByHeat, blowerRelay, dehumidifyInput } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply, transformerOf } from '../board/transformer';
 import { type Coil, type Contact, type Device, device, type Terminal, type Transformer } from '../device';
@@ -140,7 +140,7 @@ export const furnace = (facts: Facts): Device => {
   return device('furnace', 'indoors', {
     plateName: facts.airHandler.name,
     terminals: [...indoorStrip(facts), ...burner.terminals],
-    coils: [blowerRelay(facts), ...burner.coils, ...(byHeat ? [byHeat.coil] : [])],
+    coils: [blowerRelay(facts), ...dehumidifyInput(facts), ...burner.coils, ...(byHeat ? [byHeat.coil] : [])],
     contacts: [...supply.contacts, ...burner.contacts, ...(byHeat ? [byHeat.contact] : [])],
     transformers: [...supply.transformers, ...burner.transformers],
   });

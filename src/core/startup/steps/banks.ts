@@ -1,8 +1,10 @@
 import { kitRows } from '../../job/kit-rows';
 import { elementAmps } from '../../strips/element';
 import { jobBanks, jobElements } from '../../strips/from-job';
+import { heldBank } from '../../strips/held-bank';
 import { KIT_OVER, KIT_SHORT } from '../../strips/tolerance';
 import { roundTo } from '../../units/round';
+import { bankGroups } from '../../wiring/plan/bank-groups';
 import { expectWithin } from '../expect';
 import { kitVolts, type StartupContext } from '../given';
 import type { Item, StartupStep } from '../step';
@@ -41,6 +43,12 @@ const bankItem = (context: StartupContext, bank: number): Item => {
 const hasBanks = (facts: StartupContext['facts']) =>
   jobBanks(facts).length > 1 && facts.airHandler.wInputs.split('+').length >= jobBanks(facts).length;
 
+/** What joins the W inputs, so that R on one would bring another's bank too; none where each stands alone. */
+const joinsInputs = (facts: StartupContext['facts']): readonly string[] => [
+  ...(bankGroups(facts).some((group) => group.banks.length > 1) ? ['the jumper between the W inputs'] : []),
+  ...(heldBank(facts) === null ? [] : [`the strip interlock’s lead on W${heldBank(facts)}`]),
+];
+
 export const banks: StartupStep = {
   id: 'banks',
   title: 'Each bank alone',
@@ -49,12 +57,21 @@ export const banks: StartupStep = {
   build: (context) => ({
     cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'moving-blades'],
     how: [
+      ...(joinsInputs(context.facts).length > 0
+        ? [`Power off, take ${joinsInputs(context.facts).join(' and ')} off, power on: each bank is to come alone.`]
+        : []),
       'Thermostat off. At the board’s strip jump R to one W input at a time; the blower must come with it.',
       'Clamp one conductor of the kit’s own feed, blower not in it. Jumper out before the next.',
       'The other way, through the thermostat: an owner’s setting well above the room proves wire and thermostat as well.',
     ],
     call: 'off',
     waits: [sequencerWait(context.facts)],
-    items: [...jobBanks(context.facts).map(({ bank }) => bankItem(context, bank)), tick('jumper-out', 'Jumper out')],
+    items: [
+      ...jobBanks(context.facts).map(({ bank }) => bankItem(context, bank)),
+      tick('jumper-out', 'Jumper out'),
+      ...(joinsInputs(context.facts).length > 0
+        ? [tick('joined-again', 'What was taken off the W inputs is back')]
+        : []),
+    ],
   }),
 };

@@ -54,6 +54,20 @@ const RANKS = [
 ];
 const rankOf = (mark: string) => (RANKS.includes(mark) ? RANKS.indexOf(mark) : RANKS.length);
 
+/** Pairs of terminals that a planned conductor joins, or two of them by way of a zone board. */
+const joinedPairs = (planned: Harness): readonly (readonly [string, string])[] => {
+  const byBoard = new Map<string, string[]>();
+  const pairs = landedConductors(planned).map(({ from, to }): [string, string] => [refText(from), refText(to)]);
+  for (const pair of pairs) {
+    const screw = pair.find((node) => node.startsWith('zone-board.'))?.replace(/ out$/, '');
+    if (screw) byBoard.set(screw, [...(byBoard.get(screw) ?? []), pair[pair[0].startsWith('zone-board.') ? 1 : 0]]);
+  }
+  return [
+    ...pairs,
+    ...[...byBoard.values()].flatMap(([one, other]): [string, string][] => (one && other ? [[one, other]] : [])),
+  ];
+};
+
 /**
  * Gives every terminal of the main devices a row, so that what a planned conductor joins stands on one row where it
  * can: the conductor then runs straight.
@@ -64,9 +78,9 @@ export const sharedRows = (planned: Harness): ReadonlyMap<string, number> => {
   for (const device of mainDevices(planned))
     for (const { mark } of device.terminals)
       rowOf.set(`${device.id}.${mark}`, { nodes: new Map([[device.id, `${device.id}.${mark}`]]), rank: rankOf(mark) });
-  for (const { from, to } of landedConductors(planned)) {
-    const one = rowOf.get(refText(from));
-    const other = rowOf.get(refText(to));
+  for (const [from, to] of joinedPairs(planned)) {
+    const one = rowOf.get(from);
+    const other = rowOf.get(to);
     if (!one || !other || one === other || [...one.nodes.keys()].some((device) => other.nodes.has(device))) continue;
     for (const [device, node] of other.nodes) {
       one.nodes.set(device, node);

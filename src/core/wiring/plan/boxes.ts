@@ -1,4 +1,5 @@
 import { indoorId } from '../../devices';
+import { DEHUMIDIFY_MARK, hasDehumidistat } from '../../devices/board/blower';
 import type { DeviceId } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { type Draft, lead, terminal, together } from './draft';
@@ -12,6 +13,20 @@ const withBlower = (facts: Facts, device: DeviceId, carries: string): Draft => (
   ],
 });
 
+/** A dehumidistat between R and the board’s input for damp air. */
+const planDehumidistat = (facts: Facts): Draft => {
+  if (!hasDehumidistat(facts)) return {};
+  const indoors = indoorId(facts);
+  return {
+    adds: ['dehumidistat'],
+    runs: [
+      lead('dehumidistat', '1', terminal(indoors, 'R'), 'red', 'hot'),
+      lead('dehumidistat', '2', terminal(indoors, DEHUMIDIFY_MARK), 'yellow', 'full air in cooling'),
+    ],
+    notes: [`The board’s own jumper R–${DEHUMIDIFY_MARK} comes out: with it in, the dehumidistat does nothing.`],
+  };
+};
+
 /** What else hangs on the 24 V: loads on the blower’s call. What stands in R or Y is planned with them. */
 export const planBoxes = (facts: Facts): Draft => {
   const { humidifier, ventilator, airCleaner } = facts.boxes;
@@ -19,5 +34,6 @@ export const planBoxes = (facts: Facts): Draft => {
     humidifier === 'none' ? {} : withBlower(facts, 'humidifier', 'humidifier'),
     ventilator ? withBlower(facts, 'ventilator', 'ventilator') : {},
     airCleaner ? withBlower(facts, 'air-cleaner', 'air cleaner') : {},
+    planDehumidistat(facts),
   );
 };

@@ -13,6 +13,7 @@ import { keptPalette } from './kept-colours';
 import { planPower } from './power';
 import { planStrips } from './strips';
 import { planRelayPair } from './wall-call';
+import { withZoneBoard } from './zone-board';
 
 /** Leads of an added device, ft. */
 const LEAD_FT = 3;
@@ -32,6 +33,8 @@ const ORDER: readonly DeviceId[] = [
   'emergency-relay',
   'strip-interlock',
   'relay-pair-board',
+  'zone-board',
+  'dehumidistat',
   'humidifier',
   'ventilator',
   'air-cleaner',
@@ -54,7 +57,7 @@ const cablesOf = (facts: Facts, runs: readonly Run[]): Cable[] => {
           id,
           label: 'Thermostat cable',
           from: 'thermostat',
-          to: indoors,
+          to: facts.boxes.zoneBoard ? 'zone-board' : indoors,
           gauge: cables.thermostatGauge,
           lengthFt: cables.thermostatLengthFt,
           conductors: cables.thermostatConductors,
@@ -119,13 +122,16 @@ const withSplices = (device: Device, runs: readonly Run[]): Device => {
  * refused by `refusals`, and planned here as far as it goes.
  */
 export const plan = (facts: Facts): Harness => {
-  const draft = together(
-    planPower(facts),
-    planCompressor(facts),
-    backupOf(facts) === 'fossil' ? planFurnace(facts) : planStrips(facts),
-    planExtras(facts),
-    planBoxes(facts),
-    planRelayPair(facts),
+  const draft = withZoneBoard(
+    facts,
+    together(
+      planPower(facts),
+      planCompressor(facts),
+      backupOf(facts) === 'fossil' ? planFurnace(facts) : planStrips(facts),
+      planExtras(facts),
+      planBoxes(facts),
+      planRelayPair(facts),
+    ),
   );
   const wanted = new Set<DeviceId>(['thermostat', indoorId(facts), outdoorId(facts), ...draft.adds]);
   const cables = cablesOf(facts, draft.runs);

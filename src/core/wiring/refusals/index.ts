@@ -1,6 +1,7 @@
 import type { Facts } from '../../job/document';
 import { applyRules, type Finding, type Rule } from '../../job/finding';
 import { boardInPackaged } from './board-in-packaged';
+import { dehumidistatInHeat } from './dehumidistat-in-heat';
 import { emergencyThroughThermostat } from './emergency-through-thermostat';
 import { faultHeatWithoutOutput } from './fault-heat-without-output';
 import { furnaceNotCalled } from './furnace-not-called';
@@ -11,6 +12,7 @@ import { sensorWithoutTerminals } from './sensor-without-terminals';
 import { switchBesideThroughBoard } from './switch-beside-through-board';
 import { switchGatesNothing } from './switch-gates-nothing';
 import { switchWithoutCall } from './switch-without-call';
+import { zoneBoardWithPair } from './zone-board-with-pair';
 
 /** Combinations that make no sense, each with its reason. */
 export const REFUSALS: readonly Rule<Facts>[] = [
@@ -25,6 +27,8 @@ export const REFUSALS: readonly Rule<Facts>[] = [
   boardInPackaged,
   loadControlInHeat,
   heldBankMissing,
+  dehumidistatInHeat,
+  zoneBoardWithPair,
 ];
 
 /** Why a job's wiring cannot be planned; empty where it can. */

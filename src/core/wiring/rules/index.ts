@@ -35,6 +35,7 @@ import { transformerCarries } from './transformer-carries';
 import { transformersApart } from './transformers-apart';
 import { valveAgrees } from './valve-agrees';
 import { wetSwitchStopsHeat } from './wet-switch-stops-heat';
+import { zonesLetHeat } from './zones-let-heat';
 
 /** What a wiring must pass, gravest dangers first. */
 export const WIRING_RULES: readonly WiringRule[] = [
@@ -50,6 +51,7 @@ export const WIRING_RULES: readonly WiringRule[] = [
   noDefrostHeatFromFurnace,
   emergencyHeats,
   bankHeldOut,
+  zonesLetHeat,
   auxPassesThermostats,
   jumpersAsPlanned,
   callsDoAsPlanned,
