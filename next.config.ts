@@ -6,7 +6,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   typescript: { ignoreBuildErrors: true }, // types are their own step: `npm run types`
-  serverExternalPackages: ['sequelize', 'pg', 'pino'],
+  serverExternalPackages: ['sequelize', 'pg', 'pino', '@node-rs/argon2'],
   headers: async () => [
     {
       source: '/:path*',

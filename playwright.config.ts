@@ -1,7 +1,9 @@
 import { defineConfig, devices } from '@playwright/test';
+import { SIGNED_IN } from './tests/e2e/signed-in';
 
 export default defineConfig({
   testDir: 'tests/e2e',
+  globalSetup: './tests/e2e/sign-in.ts',
   workers: 2,
   fullyParallel: true,
   timeout: 30_000,
@@ -9,6 +11,7 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ?? 'test-results/report.json' }]],
   use: {
+    storageState: SIGNED_IN,
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4300',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -8,6 +8,7 @@ import { ensurePackages } from './lib/packages.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
 import { ROOT } from './lib/project.mjs';
 import { giveUp, say } from './lib/say.mjs';
+import { demoSession } from './lib/session.mjs';
 
 /**
  * Attacks the application: spoiled files and requests (`npm run attack -- COUNT SEED ROUNDS`), then kills of the
@@ -23,7 +24,7 @@ const postgres = await startPostgres('attack-postgres');
 const addresses = postgres.database('gate_cross_attack', true);
 const databaseUrl = addresses.DATABASE_URL;
 const env = { ...addresses, LOG_LEVEL: 'silent' };
-if (!npmRun('migrate', env)) giveUp('The migration failed.');
+if (!npmRun('migrate', env) || !npmRun('seed', env)) giveUp('The database could not be made ready.');
 
 const fuzz = () =>
   spawnSync(
@@ -38,11 +39,14 @@ const fuzz = () =>
 
 const tally = { acknowledged: 0, lost: 0, doubled: 0, refused: 0, 'sent again': 0 };
 
+/** Who the attack is, by the application that it asks; kept through every kill. */
+const sessions = new Map();
+
 const send = async (address, path, method, body) => {
   try {
     const answer = await fetch(`${address}${path}`, {
       method,
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', cookie: sessions.get(address) ?? '' },
       body: JSON.stringify(body),
       signal: AbortSignal.timeout(4000),
     });
@@ -129,9 +133,10 @@ const check = async (address, state) => {
 const isFuzzed = fuzz();
 if (!ensureBuild()) giveUp('The build failed; the reasons are above.');
 const port = await freePort();
-const start = async () => (await startApp({ databaseUrl, port, logLevel: 'silent' })).app;
+const start = async () => (await startApp({ databaseUrl, port, isDemo: true, logLevel: 'silent' })).app;
 let app = await start();
 const address = `http://127.0.0.1:${port}`;
+sessions.set(address, await demoSession(address));
 const states = await Promise.all(
   Array.from({ length: WRITERS }, async () => {
     const id = randomUUID();
@@ -175,10 +180,11 @@ const diskFull = async () => {
   let smallApp;
   try {
     const own = small.database('gate_cross_full', true);
-    npmRun('migrate', { ...own, LOG_LEVEL: 'silent' });
+    for (const script of ['migrate', 'seed']) npmRun(script, { ...own, LOG_LEVEL: 'silent' });
     const port = await freePort();
-    smallApp = (await startApp({ databaseUrl: own.DATABASE_URL, port, logLevel: 'silent' })).app;
+    smallApp = (await startApp({ databaseUrl: own.DATABASE_URL, port, isDemo: true, logLevel: 'silent' })).app;
     const at = `http://127.0.0.1:${port}`;
+    sessions.set(at, await demoSession(at));
     const id = randomUUID();
     await send(at, '/api/jobs', 'POST', { id, from: 'blank', name: 'attacked' });
     const state = { id, at: 0, saves: 0, revision: 1, value: null, readings: [], under: undefined };

@@ -6,6 +6,7 @@ import { ensurePackages } from './lib/packages.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
 import { ROOT } from './lib/project.mjs';
 import { giveUp } from './lib/say.mjs';
+import { demoSession } from './lib/session.mjs';
 
 /**
  * Prints the figures that the product is held to: the core, the built pages in a browser, the server with ten thousand
@@ -30,8 +31,18 @@ const withApp = async (cluster, settings, file) => {
     const env = { ...addresses, LOG_LEVEL: 'warn' };
     npmRun('migrate', env);
     npmRun('seed', env);
-    const { app, address } = await startApp({ databaseUrl: addresses.DATABASE_URL, port: await freePort() });
-    run(file, { ...env, CORE_VERSION: coreVersion(), BASE_URL: address, APP_PID: String(app.pid) });
+    const { app, address } = await startApp({
+      databaseUrl: addresses.DATABASE_URL,
+      port: await freePort(),
+      isDemo: true,
+    });
+    run(file, {
+      ...env,
+      CORE_VERSION: coreVersion(),
+      BASE_URL: address,
+      SESSION: await demoSession(address),
+      APP_PID: String(app.pid),
+    });
     await stopApp(app);
   } finally {
     postgres.stop();

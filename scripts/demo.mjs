@@ -64,6 +64,7 @@ started = await startApp({
   port,
   host: process.env.HOST ?? '127.0.0.1',
   isDev,
+  isDemo: true,
 });
 tell({ appPid: started.app.pid, address: started.address });
 started.app.once('exit', stop);

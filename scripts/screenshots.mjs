@@ -4,6 +4,7 @@ import { ensureBuild, npmRun, startApp, stopApp } from './lib/app.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
 import { ROOT } from './lib/project.mjs';
 import { say } from './lib/say.mjs';
+import { demoSession } from './lib/session.mjs';
 
 /** Takes the pictures of docs/screenshots/ from the demo data, one for each main view. */
 const JOBS = {
@@ -15,6 +16,7 @@ const JOBS = {
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const VIEWS = [
+  ['sign-in', '/sign-in', DESK],
   ['jobs', '/', DESK],
   ['sheet', `/jobs/${JOBS.planned}/sheet?out=33&in=68&call=heat-1`, DESK],
   ['strips', `/jobs/${JOBS.started}/strips?out=19&in=66&call=heat-aux`, DESK, 60],
@@ -28,7 +30,6 @@ const VIEWS = [
   ['crossing', `/jobs/${JOBS.started}/crossing?out=19&in=68&call=heat-1`, DESK],
   ['crossing-year', `/jobs/${JOBS.started}/crossing/year?out=19&in=68&call=heat-1`, { width: 1280, height: 1300 }],
   ['day-run', `/jobs/${JOBS.planned}/day?out=28&in=68&call=heat-1&on=26_38_85&min=180`, { width: 1280, height: 1150 }],
-  ['day-defrost', `/jobs/${JOBS.started}/day/defrost?out=32&in=68&call=defrost`, DESK],
   ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK],
   ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
   ['trouble', `/jobs/${JOBS.started}/trouble?out=19&in=68&call=heat-aux`, DESK],
@@ -42,7 +43,8 @@ const addresses = postgres.database('gate_cross_pictures', true);
 const env = { ...addresses, LOG_LEVEL: 'warn' };
 npmRun('migrate', env);
 npmRun('seed', env);
-const { app, address } = await startApp({ databaseUrl: addresses.DATABASE_URL, port: await freePort() });
+const { app, address } = await startApp({ databaseUrl: addresses.DATABASE_URL, port: await freePort(), isDemo: true });
+const [sessionName, session] = (await demoSession(address)).split('=');
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -55,7 +57,10 @@ for (const [name, path, viewport, second] of VIEWS) {
       JSON.stringify({ state: { author: 'Rosalind Achterberg', instrument: 'Clamp meter 2' }, version: 0 }),
     ),
   );
-  await context.addCookies([{ name: 'gate-cross-read', value: 'wiring.strips', url: address }]);
+  await context.addCookies([
+    { name: 'gate-cross-read', value: 'wiring.strips', url: address },
+    ...(name === 'sign-in' ? [] : [{ name: sessionName, value: session, url: address }]),
+  ]);
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });
   if (second) await page.getByLabel('Seconds since the call').fill(String(second));

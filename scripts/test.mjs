@@ -62,7 +62,7 @@ const runJest = (addresses) => {
 
 const runBrowser = async ({ DATABASE_URL: databaseUrl }) => {
   if (!existsSync('/usr/bin/chromium')) installDebian(['chromium'], 'Chromium');
-  const { app, address } = await startApp({ databaseUrl, port: await freePort(), logLevel: 'error' });
+  const { app, address } = await startApp({ databaseUrl, port: await freePort(), isDemo: true, logLevel: 'error' });
   const file = join(STATE, 'playwright.json');
   rmSync(file, { force: true });
   const { status } = runner('node_modules/@playwright/test/cli.js', ['test', ...words], {

@@ -1,4 +1,5 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { SESSION_COOKIE } from './server/access/session-cookie';
 import { allowedHosts, notLetIn } from './server/http/allowed';
 
 const isProduction = process.env.NODE_ENV === 'production';
@@ -28,6 +29,18 @@ const isReadable = (pathname: string): boolean => {
   }
 };
 
+/** Pages that are read without signing in, and everything that answers for itself. */
+const OPEN = /^\/(api|guide|sign-in|first-start|join|shared)(\/|$)/;
+
+/** Where to sign in, for whoever asks for a page and has no session; the page is gone on with afterwards. */
+const signInFirst = ({ nextUrl, cookies }: NextRequest): URL | null => {
+  if (OPEN.test(nextUrl.pathname) || cookies.has(SESSION_COOKIE)) return null;
+  const to = nextUrl.clone();
+  to.pathname = '/sign-in';
+  to.search = nextUrl.pathname === '/' ? '' : `?to=${encodeURIComponent(nextUrl.pathname + nextUrl.search)}`;
+  return to;
+};
+
 const HOSTS = allowedHosts(process.env);
 
 /** Sets the content security policy, with a fresh nonce for each page; keeps out foreign writes and foreign names. */
@@ -39,6 +52,8 @@ export const proxy = (request: NextRequest): NextResponse => {
       { error: 'This address cannot be read. Check that it was copied whole.', path: '' },
       { status: 400 },
     );
+  const to = signInFirst(request);
+  if (to) return NextResponse.redirect(to);
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);

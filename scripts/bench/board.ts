@@ -6,7 +6,7 @@ import { documentOf } from '../../src/core/formats/job-file';
 import { sampleFile } from '../../src/core/formats/sample-file';
 import { SAMPLES } from '../../src/core/samples';
 import { coreVersion } from '../../src/server/core-version';
-import { inCrew } from '../../src/server/crew';
+import { FIRST_CREW, inCrew, scopeOf } from '../../src/server/crew';
 import { closeDatabase, database, ownerDatabase } from '../../src/server/database';
 
 /**
@@ -16,14 +16,15 @@ import { closeDatabase, database, ownerDatabase } from '../../src/server/databas
 const JOBS = 10_000;
 const ROUNDS = 300;
 const MANY = Number(process.env.BENCH_REQUESTS ?? 5000);
-const { BASE_URL: address = '', APP_PID: pid = '' } = process.env;
+const { BASE_URL: address = '', APP_PID: pid = '', SESSION: cookie = '' } = process.env;
 
+const CREW = scopeOf({ crewId: FIRST_CREW });
 const file = sampleFile(SAMPLES[1]!);
 const document = documentOf(file);
 const outline = jobOutline({ ...file, document });
 
 const fill = () =>
-  inCrew(async () => {
+  inCrew(CREW, async () => {
     const words = ['quarry', 'juniper', 'cinder', 'spur', 'flume', 'bench', 'creek', 'mesa'];
     await database().query(
       `INSERT INTO jobs (id, revision, file_version, document, name, customer, street, town, created_at, updated_at)
@@ -64,7 +65,7 @@ const memoryMB = (): number => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/
 
 /** The board's own query, as bare as it goes: in a crew's transaction, on this connection. */
 const bare = (search: string) => () =>
-  inCrew(() =>
+  inCrew(CREW, () =>
     database().query(
       `SELECT j.id, j.name, j.customer, j.street, j.town, j.updated_at, s.summary
        FROM (SELECT id FROM jobs WHERE deleted_at IS NULL AND archived_at IS NULL ${search}
@@ -79,7 +80,7 @@ const say = (what: string, ...figures: readonly string[]) => console.log(what.pa
 const ms = (value: number) => `${value.toFixed(1)} ms`;
 
 const compare = async (what: string, path: string, search: string) => {
-  const get = async () => (await fetch(`${address}${path}`)).text();
+  const get = async () => (await fetch(`${address}${path}`, { headers: { cookie } })).text();
   await timed(30, get);
   await timed(30, bare(search));
   const sql = median(await timed(ROUNDS, bare(search)));
@@ -101,7 +102,7 @@ const saves = async () => {
   const send = (path: string, method: string, body: unknown) =>
     fetch(`${address}${path}`, {
       method,
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', cookie },
       body: JSON.stringify(body),
     });
   await send('/api/jobs', 'POST', { id, from: 'sample', source: SAMPLES[1]!.id, name: 'bench' });
@@ -130,12 +131,14 @@ const saves = async () => {
   }
 };
 
+const get = async (path: string) => (await fetch(`${address}${path}`, { headers: { cookie } })).text();
+
 /** Memory after equal parts of many requests, eight at once. */
 const memory = async () => {
   const parts: string[] = [];
   for (let part = 0; part < 5; part++) {
     const worker = async () => {
-      for (let at = 0; at < MANY / 40; at++) await (await fetch(`${address}/api/jobs?search=quarry`)).text();
+      for (let at = 0; at < MANY / 40; at++) await get('/api/jobs?search=quarry');
     };
     await Promise.all(Array.from({ length: 8 }, worker));
     parts.push(`${memoryMB().toFixed(0)} MB`);

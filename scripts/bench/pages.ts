@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { chromium } from '@playwright/test';
+import { type BrowserContextOptions, chromium } from '@playwright/test';
 
 const base = process.env.BASE_URL!;
 const DUAL_FUEL_JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1004';
@@ -9,9 +9,17 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 
+/** A browser of its own in which somebody is signed in. */
+const signedIn = async (options: BrowserContextOptions = {}) => {
+  const context = await browser.newContext(options);
+  const [name = '', value = ''] = (process.env.SESSION ?? '').split('=');
+  await context.addCookies([{ name, value, url: base }]);
+  return context;
+};
+
 /** JavaScript that a first visit loads, gzipped, kB. */
 const scriptKB = async (path: string): Promise<number> => {
-  const page = await (await browser.newContext()).newPage();
+  const page = await (await signedIn()).newPage();
   const sizes: Promise<number>[] = [];
   page.on('response', (response) => {
     if (response.request().resourceType() === 'script')
@@ -57,7 +65,7 @@ const PRESS_THIRTY_TIMES = `(async () => {
 })()`;
 
 // From the key that moves the marker to the frame in which the answer is painted.
-const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+const page = await (await signedIn({ viewport: { width: 1280, height: 800 } })).newPage();
 for (const where of ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'crossing/year', 'startup'] as const) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
   const took = (await page.evaluate(PRESS_THIRTY_TIMES)) as number[];

@@ -40,7 +40,14 @@ export const ensureBuild = () => {
  * Starts the application and waits until it is healthy. What it logs is kept in the project's state.
  * @returns its process and address
  */
-export const startApp = async ({ databaseUrl, port, host = '127.0.0.1', isDev = false, logLevel = 'warn' }) => {
+export const startApp = async ({
+  databaseUrl,
+  port,
+  host = '127.0.0.1',
+  isDev = false,
+  isDemo = false,
+  logLevel = 'warn',
+}) => {
   const app = spawn(
     process.execPath,
     [
@@ -60,6 +67,7 @@ export const startApp = async ({ databaseUrl, port, host = '127.0.0.1', isDev = 
         ...process.env,
         ...QUIET,
         HOST: host,
+        ...(isDemo ? { GATE_CROSS_DEMO: 'yes' } : {}),
         DATABASE_URL: databaseUrl,
         LOG_LEVEL: process.env.LOG_LEVEL ?? logLevel,
       },

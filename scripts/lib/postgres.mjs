@@ -16,7 +16,8 @@ const DEBIAN_FOLDER = '/usr/lib/postgresql';
 const hasServer = (folder) =>
   ['initdb', 'pg_ctl', 'postgres', 'createdb', 'dropdb'].every((program) => existsSync(join(folder, program)));
 
-const findPrograms = () => {
+/** The folder of PostgreSQL's programs; undefined where there are none. */
+export const postgresPrograms = () => {
   const versions = existsSync(DEBIAN_FOLDER) ? readdirSync(DEBIAN_FOLDER).sort((a, b) => Number(b) - Number(a)) : [];
   const folders = [
     ...versions.map((version) => join(DEBIAN_FOLDER, version, 'bin')),
@@ -74,8 +75,8 @@ const clusterHome = (name, user) => {
  * @param onDisk a folder of another disk for it, which lives no longer than the run
  */
 export const startPostgres = async (name, settings = [], onDisk = undefined) => {
-  if (!findPrograms()) installDebian(['postgresql'], 'PostgreSQL’s server');
-  const programs = findPrograms() ?? giveUp('PostgreSQL was installed, but its server programs were not found.');
+  if (!postgresPrograms()) installDebian(['postgresql'], 'PostgreSQL’s server');
+  const programs = postgresPrograms() ?? giveUp('PostgreSQL was installed, but its server programs were not found.');
   const user = serverUser();
   const home = onDisk === undefined ? clusterHome(name, user) : join(onDisk, name);
   mkdirSync(home, { recursive: true });

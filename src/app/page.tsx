@@ -1,5 +1,6 @@
 import { questionFromQuery } from '@/core/board/board-question';
 import { SAMPLES } from '@/core/samples';
+import { signedIn } from '@/server/access/signed-in';
 import { listJobs } from '@/server/repositories/board';
 import { Board } from './board/board';
 
@@ -8,11 +9,13 @@ interface Props {
 }
 
 const JobsPage = async ({ searchParams }: Props) => {
+  const { principal, scope } = await signedIn();
   const query = await searchParams;
   const question = questionFromQuery((name) => (typeof query[name] === 'string' ? query[name] : null));
   return (
     <Board
-      page={await listJobs(question)}
+      page={await listJobs(scope, question)}
+      who={principal.name}
       question={question}
       samples={SAMPLES.map(({ id, about }) => ({ id, about }))}
     />

@@ -1,19 +1,33 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
+import type { Principal } from '../core/access/principal';
 import { database } from './database';
 
-/** The crew that everything belongs to until there are others. */
-const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
+/** The crew that everything belonged to before there were others; the first crew that is made takes its place. */
+export const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
 
-const inside = new AsyncLocalStorage<true>();
+declare const walled: unique symbol;
+
+/** One crew's rows: what every repository asks for, and what nobody has but by way of a person of that crew. */
+export interface CrewScope {
+  readonly crewId: string;
+  readonly [walled]: true;
+}
+
+/** The rows that a person may see. */
+export const scopeOf = ({ crewId }: Pick<Principal, 'crewId'>): CrewScope => ({ crewId }) as CrewScope;
+
+const inside = new AsyncLocalStorage<string>();
 
 /**
- * Does work in a transaction that sees and writes the rows of one crew alone; inside of another one it is part of that.
- * Whatever asks a walled table outside of it is refused by the database.
+ * Does work in a transaction that sees and writes the rows of one crew alone; inside of another one of that crew it is
+ * part of that. Whatever asks a walled table outside of it is refused by the database.
  */
-export const inCrew = <T>(work: () => Promise<T>): Promise<T> =>
-  inside.getStore()
-    ? work()
-    : database().transaction(async () => {
-        await database().query("SELECT set_config('app.crew', :crew, true)", { replacements: { crew: FIRST_CREW } });
-        return inside.run(true, work);
-      });
+export const inCrew = <T>({ crewId }: CrewScope, work: () => Promise<T>): Promise<T> => {
+  const outer = inside.getStore();
+  if (outer === crewId) return work();
+  if (outer !== undefined) throw new Error('One crew’s work was begun inside another’s.');
+  return database().transaction(async () => {
+    await database().query("SELECT set_config('app.crew', :crew, true)", { replacements: { crew: crewId } });
+    return inside.run(crewId, work);
+  });
+};

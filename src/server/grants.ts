@@ -7,7 +7,13 @@ import { ownerDatabase } from './database';
  */
 const GRANTS = {
   schema_migrations: 'SELECT',
-  crews: 'SELECT',
+  crews: 'SELECT, UPDATE',
+  people: 'SELECT, INSERT, UPDATE',
+  sessions: 'SELECT, INSERT, UPDATE, DELETE',
+  invitations: 'SELECT, INSERT, UPDATE',
+  shares: 'SELECT, INSERT, UPDATE',
+  sign_in_attempts: 'SELECT, INSERT, DELETE',
+  audit: 'SELECT, INSERT',
   jobs: 'SELECT, INSERT, UPDATE',
   visits: 'SELECT, INSERT, UPDATE',
   readings: 'SELECT, INSERT',

@@ -1,12 +1,16 @@
 import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
+import { TEST_CREW } from '@/server/repositories/test-jobs';
 import { inCrew } from './crew';
 import { closeDatabase, database, ownerDatabase } from './database';
 import { TABLES } from './grants';
 import { readiness } from './health';
 import { type Migration, MIGRATIONS } from './migrations';
 import { migrateUp } from './migrator';
+import { invite } from './repositories/invitations';
+import { addPerson } from './repositories/people';
+import { beginSession } from './repositories/sessions';
 
 afterAll(closeDatabase);
 
@@ -190,13 +194,24 @@ describe('the wall around a crew', () => {
   beforeAll(() => ownerDatabase().query(`INSERT INTO crews (id, name) VALUES ('${other}', 'over the hill')`));
 
   test('outside of a crew every table refuses to answer', async () => {
-    for (const table of TABLES.filter((each) => each !== 'schema_migrations'))
+    const askedBefore = ['schema_migrations', 'crews', 'sessions', 'invitations', 'shares', 'sign_in_attempts'];
+    for (const table of TABLES.filter((each) => !askedBefore.includes(each)))
       await expect(database().query(`SELECT count(*) FROM ${table}`)).rejects.toThrow(/app\.crew|uuid/);
+  });
+
+  test('what is asked before anybody is signed in shows nothing but to who knows a token or a handle', async () => {
+    await inCrew(TEST_CREW, async () => {
+      const { id } = await addPerson(TEST_CREW, { name: 'walled', role: 'lead' });
+      await beginSession(TEST_CREW, id);
+      await invite(TEST_CREW, id);
+    });
+    for (const table of ['crews', 'sessions', 'invitations', 'shares'])
+      expect((await database().query(`SELECT * FROM ${table}`))[0]).toEqual([]);
   });
 
   test('nothing of one crew is seen, changed or taken by another, though it knows the id', async () => {
     const id = randomUUID();
-    await inCrew(() => database().query(oldJob(id)));
+    await inCrew(TEST_CREW, () => database().query(oldJob(id)));
     const seen = await asOther(async () => {
       const [rows] = await database().query(`SELECT id FROM jobs WHERE id = '${id}'`);
       const [, changed] = await database().query(`UPDATE jobs SET name = 'taken' WHERE id = '${id}'`);
@@ -204,7 +219,7 @@ describe('the wall around a crew', () => {
       return [rows, (changed as { rowCount: number }).rowCount];
     });
     expect(seen).toEqual([[], 0]);
-    const [rows] = await inCrew(() => database().query(`SELECT name FROM jobs WHERE id = '${id}'`));
+    const [rows] = await inCrew(TEST_CREW, () => database().query(`SELECT name FROM jobs WHERE id = '${id}'`));
     expect(rows).toEqual([{ name: '' }]);
     await expect(
       asOther(() =>
@@ -231,6 +246,6 @@ describe('the wall around a crew', () => {
       `UPDATE handovers SET record = '{}'`,
       `DELETE FROM saves`,
     ])
-      await expect(inCrew(() => database().query(sql))).rejects.toThrow(/permission denied/);
+      await expect(inCrew(TEST_CREW, () => database().query(sql))).rejects.toThrow(/permission denied/);
   });
 });

@@ -11,8 +11,8 @@ export type Answer<T> =
   /** No answer, or the server cannot reach its database: what was sent may be sent again. */
   | { readonly kind: 'lost'; readonly error: string };
 
-/** Answers after which the same request may succeed: late, too many, a gateway without its server, no database. */
-const MAY_PASS = new Set([408, 429, 502, 503, 504]);
+/** Answers after which the same may succeed: signed out, late, too many, a gateway without its server, no database. */
+const MAY_PASS = new Set([401, 408, 429, 502, 503, 504]);
 
 const LOST = 'The server does not answer.';
 

@@ -1,6 +1,8 @@
 import { closeDatabase } from '@/server/database';
+import { signInAs } from '@/server/http/test-request';
 import { attack } from './attack';
 
+beforeAll(() => signInAs('lead'));
 afterAll(closeDatabase);
 
 const COUNT = Number(process.env.ATTACK_COUNT ?? 1000);

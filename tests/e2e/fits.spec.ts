@@ -1,5 +1,6 @@
 import { chromium, expect, type Page, test } from '@playwright/test';
 import { freshJob, screenPath, SCREENS } from './helpers';
+import { SIGNED_IN } from './signed-in';
 
 const SIZES = [
   [320, 640],
@@ -88,7 +89,7 @@ for (const text of TEXTS)
         `--blink-settings=defaultFontSize=${text}`,
       ],
     });
-    const reader = await browser.newPage({ baseURL: baseURL! });
+    const reader = await browser.newPage({ baseURL: baseURL!, storageState: SIGNED_IN });
     const found: string[] = [];
     // Text half again as large lies between the two that are tried at every size.
     const sizes = text === 24 ? [SIZES[0], SIZES[4]] : SIZES;

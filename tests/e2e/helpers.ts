@@ -43,7 +43,7 @@ export const alive = (page: Page) =>
     ),
   );
 
-export const sayWho = (page: Page) => page.getByLabel('Who is reading').fill('Playwright Tester');
+export const sayWho = (page: Page) => page.getByLabel('Who is reading').selectOption('Playwright Tester');
 
 /** Every screen; a job's by their path below it. */
 export const SCREENS = [
@@ -54,6 +54,9 @@ export const SCREENS = [
   '/library/meter',
   '/label',
   '/truck',
+  '/crew',
+  '/join/none',
+  '/shared/none',
   'sheet',
   'strips',
   'strips/service',

@@ -8,7 +8,7 @@ test('a whole reading without a mouse: page, step, name, value, verdict', async 
   await expect(page).toHaveURL(/\/startup/);
   await expect(page).toHaveTitle(/^Startup · e2e .* · Gate Cross$/);
   await page.getByLabel('Who is reading').focus();
-  await page.keyboard.type('Keyboard Tester');
+  await page.keyboard.type('Emeric');
   await page
     .getByRole('button', { name: /Supply volts$/ })
     .first()

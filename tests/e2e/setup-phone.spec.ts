@@ -4,7 +4,7 @@ import { expectSaved, freshJob, stored } from './helpers';
 test('the card on a phone: one entry to a screen, its ticks under the thumb, on to the next', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/setup/card/indoor`);
-  await page.getByLabel('Who is setting').fill('Thumb Tester');
+  await page.getByLabel('Who is setting').selectOption('Playwright Tester');
   const entries = page
     .getByRole('list', { name: 'Card' })
     .getByRole('listitem')

@@ -3,8 +3,9 @@ import { sampleFile } from '@/core/formats/sample-file';
 import { SAMPLES } from '@/core/samples';
 import { inCrew } from '@/server/crew';
 import { closeDatabase } from '@/server/database';
-import { testRequest } from '@/server/http/test-request';
+import { signInAs, testRequest } from '@/server/http/test-request';
 import { models } from '@/server/models';
+import { TEST_CREW } from '@/server/repositories/test-jobs';
 import { GET as health } from './health/route';
 import { GET as getFile } from './jobs/[jobId]/file/route';
 import { POST as move } from './jobs/[jobId]/move/route';
@@ -15,6 +16,7 @@ import { POST as importJob } from './jobs/import/route';
 import { GET as listJobs, POST as createJob } from './jobs/route';
 import { GET as ready } from './ready/route';
 
+beforeAll(() => signInAs('lead'));
 afterAll(closeDatabase);
 
 const none = {} as never;
@@ -28,8 +30,8 @@ const make = async (from = 'blank', source = '') => {
 };
 
 test('the process is alive and ready', async () => {
-  expect((await health(request(), none)).status).toBe(200);
-  const answer = await ready(request(), none);
+  expect((await health(request())).status).toBe(200);
+  const answer = await ready(request());
   expect([answer.status, await answer.json()]).toEqual([200, { database: 'writes', schema: 'current', walls: 'held' }]);
 });
 
@@ -226,7 +228,7 @@ describe('job files', () => {
       'facts.house.designBtuh',
     ],
   ])('%s is refused and nothing is saved', async (_, body, status, path) => {
-    const count = () => inCrew(() => models().JobRow.count());
+    const count = () => inCrew(TEST_CREW, () => models().JobRow.count());
     const before = await count();
     const response = await importJob(request(body, `?copyId=${randomUUID()}`), none);
     expect([response.status, (await response.json()).path]).toEqual([status, path]);

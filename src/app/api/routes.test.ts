@@ -3,7 +3,10 @@ import { readdirSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import { inCrew } from '@/server/crew';
 import { closeDatabase, database } from '@/server/database';
+import { signedInHeaders, signInAs } from '@/server/http/test-request';
+import { TEST_CREW } from '@/server/repositories/test-jobs';
 
+beforeAll(() => signInAs('lead'));
 afterAll(closeDatabase);
 
 type Handler = (request: Request, context: unknown) => Promise<Response>;
@@ -18,7 +21,12 @@ const routes = readdirSync(__dirname, { recursive: true, encoding: 'utf8' })
     return WRITES.flatMap((method) => (module[method] ? [[`${method} ${file}`, method, module[method]] as const] : []));
   });
 
-const params = Promise.resolve({ jobId: randomUUID(), profileId: 'nobody-0001', weatherId: randomUUID() });
+const params = Promise.resolve({
+  jobId: randomUUID(),
+  profileId: 'nobody-0001',
+  weatherId: randomUUID(),
+  personId: randomUUID(),
+});
 const nested = (depth: number) => '['.repeat(depth) + ']'.repeat(depth);
 const JSON_TYPE = { 'content-type': 'application/json' };
 
@@ -38,7 +46,7 @@ const WRONG: readonly (readonly [string, string, Record<string, string>, readonl
 ];
 
 const counts = () =>
-  inCrew(async () => {
+  inCrew(TEST_CREW, async () => {
     const tables = ['jobs', 'visits', 'readings', 'controller_profiles', 'weather_years', 'saves'];
     const [rows] = await database().query(
       `SELECT ${tables.map((table) => `(SELECT count(*) FROM ${table}) AS ${table}`).join(', ')}`,
@@ -52,7 +60,11 @@ describe.each(routes)('%s', (_, method, handler) => {
   test('refuses whatever is wrong with a body, in words, and keeps nothing of it', async () => {
     const before = await counts();
     for (const [what, body, headers, statuses] of WRONG) {
-      const request = new Request(`http://test.local/?copyId=${randomUUID()}`, { method, headers, body });
+      const request = new Request(`http://test.local/?copyId=${randomUUID()}`, {
+        method,
+        headers: { ...headers, ...signedInHeaders() },
+        body,
+      });
       const answer = await handler(request, { params });
       const said = await answer.json();
       expect([what, statuses.includes(answer.status), answer.status, typeof said.error, typeof said.path]).toEqual([

@@ -3,7 +3,7 @@ import { parseProfileText } from '@/core/formats/profile-file';
 import { copyOfProfile } from '@/core/setup/profiles/edit';
 import { quillwort } from '@/core/setup/profiles/quillwort';
 import { closeDatabase } from '@/server/database';
-import { testRequest } from '@/server/http/test-request';
+import { signInAs, testRequest } from '@/server/http/test-request';
 import { GET as getJob } from './jobs/[jobId]/route';
 import { POST as addMarks } from './jobs/[jobId]/setting-marks/route';
 import { GET as getCsv } from './jobs/[jobId]/settings.csv/route';
@@ -12,6 +12,7 @@ import { GET as getFile } from './profiles/[profileId]/file/route';
 import { POST as move } from './profiles/[profileId]/move/route';
 import { GET as listProfiles, PUT as saveProfile } from './profiles/route';
 
+beforeAll(() => signInAs('lead', 'E. V.'));
 afterAll(closeDatabase);
 
 const none = {} as never;

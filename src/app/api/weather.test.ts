@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { climateById } from '@/core/crossing/year/climates';
 import { closeDatabase } from '@/server/database';
-import { testRequest } from '@/server/http/test-request';
+import { signInAs, testRequest } from '@/server/http/test-request';
 import { POST as move } from './weather/[weatherId]/move/route';
 import { GET as getWeather } from './weather/[weatherId]/route';
 import { GET as listWeather, POST as addWeather } from './weather/route';
 
+beforeAll(() => signInAs('lead', 'E. V.'));
 afterAll(closeDatabase);
 
 const none = {} as never;

@@ -16,6 +16,8 @@ import { useBoardActions } from './use-board-actions';
 
 interface BoardProps {
   readonly page: BoardPage;
+  /** Who is signed in. */
+  readonly who: string;
   readonly question: BoardQuestion;
   readonly samples: readonly SampleChoice[];
 }
@@ -27,7 +29,7 @@ const FILTERS: readonly (Pick<BoardQuestion, 'isArchived' | 'stage'> & { readonl
 ];
 
 /** The board: every job one line; what is open, what comes next, its gates. */
-export const Board = ({ page, question, samples }: BoardProps) => {
+export const Board = ({ page, who, question, samples }: BoardProps) => {
   const { jobs, next, asked, isBusy, ask, refresh, more, drop } = useBoard(page, question);
   const { words, isArchived, sort, stage } = asked;
   const { move, copy, openSample, beginWalk } = useBoardActions({ isArchived, refresh, drop });
@@ -50,6 +52,9 @@ export const Board = ({ page, question, samples }: BoardProps) => {
         <h1 className="flex-1 font-label text-3xl font-semibold">Gate Cross</h1>
         <DegreesButton />
         <ThemeButton />
+        <Link href="/crew" prefetch={false} className="plain-button" title="Your crew">
+          {who}
+        </Link>
         <Link href="/guide/start" prefetch={false} className="plain-button">
           Guide
         </Link>

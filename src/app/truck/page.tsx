@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { WHOLE_BOARD } from '@/core/board/board-question';
+import { signedIn } from '@/server/access/signed-in';
 import { BOARD_PAGE, listJobs } from '@/server/repositories/board';
 import { BackedHeader } from '@/ui/backed-header';
 import { DayTruck } from './day-truck';
@@ -8,7 +9,7 @@ export const metadata: Metadata = { title: 'Truck list' };
 export const dynamic = 'force-dynamic';
 
 const TruckPage = async () => {
-  const { jobs, next } = await listJobs(WHOLE_BOARD);
+  const { jobs, next } = await listJobs((await signedIn()).scope, WHOLE_BOARD);
   return (
     <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <BackedHeader to="/" toLabel="All jobs" title="Truck list" />

@@ -24,6 +24,7 @@ import { roundTo } from '../units/round';
 import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
 import { homeownerPage, type Paragraph } from './homeowner';
 import { measuredLines } from './measured';
+import { siteAddress } from './site-address';
 import { troubleStory } from './trouble-story';
 
 /** Groups of facts that the technician's page prints. */
@@ -273,7 +274,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
   const { site } = facts;
   return {
     name: jobName(facts),
-    address: [site.customer, site.street, site.town].filter(Boolean).join(', '),
+    address: siteAddress(facts),
     elevation: `${site.elevationFt.toLocaleString('en-US')} ft`,
     visit: visit ? { reason: VISIT_REASONS[visit.reason], began: visit.began } : null,
     outdoorF: moment.outdoorF,

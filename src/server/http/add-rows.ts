@@ -3,7 +3,8 @@ import type { JobHistory } from '../../core/job/stored-job';
 import type { Visit } from '../../core/job/visit';
 import { completeVisit } from '../../core/job/visit-schema';
 import { addToJob, type Kept } from '../repositories/add-to-job';
-import { missing } from './respond';
+import { listPeople } from '../repositories/people';
+import { type Asking, missing } from './respond';
 
 /** What a device sends beside its rows. */
 interface FromDevice {
@@ -17,6 +18,7 @@ interface FromDevice {
  * then placed by its time
  */
 export const addRows = async <K extends Kept, Input extends { readonly id: string }>(
+  { principal, scope }: Asking,
   jobId: string,
   kept: K,
   inputs: readonly Input[],
@@ -24,9 +26,16 @@ export const addRows = async <K extends Kept, Input extends { readonly id: strin
   { visits = [], sentAt }: FromDevice,
 ): Promise<Response> => {
   const unknown = randomUUID();
-  const landed = await addToJob(jobId, kept, {
-    rows: inputs.map((input) => complete(input, unknown)) as unknown as JobHistory[K],
-    visits: visits.map(completeVisit),
+  const names = new Set((await listPeople(scope)).map(({ name }) => name));
+  // Who entered it is whoever is signed in; who read it may be another one of the crew, and nobody else.
+  const signed = (row: JobHistory[K][number]) => ({
+    ...row,
+    author: names.has(row.author) ? row.author : principal.name,
+    ...('enteredBy' in row ? { enteredBy: principal.name } : {}),
+  });
+  const landed = await addToJob(scope, jobId, kept, {
+    rows: inputs.map((input) => signed(complete(input, unknown))) as unknown as JobHistory[K],
+    visits: visits.map((visit) => ({ ...completeVisit(visit), author: principal.name })),
     sentAt: sentAt ?? null,
   });
   return landed

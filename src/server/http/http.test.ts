@@ -1,6 +1,7 @@
 import { ConnectionRefusedError, DatabaseError } from 'sequelize';
 import { readBodyJson, readBodyText } from './read-body';
-import { download, jobRoute, route } from './respond';
+import { download, jobRoute, openRoute } from './respond';
+import { signInAs, testRequest } from './test-request';
 
 const post = (body: BodyInit, headers: Record<string, string> = {}) =>
   new Request('http://test.local/', {
@@ -78,7 +79,7 @@ describe('reading a body', () => {
 
 describe('a route', () => {
   const of = async (handler: () => Promise<Response>) => {
-    const response = await route('test', handler)(new Request('http://test.local/'), {});
+    const response = await openRoute('test', handler)(new Request('http://test.local/'));
     return [response.status, (await response.json()).error] as const;
   };
 
@@ -97,8 +98,9 @@ describe('a route', () => {
   });
 
   test('is kept by nobody on the way', async () => {
-    const answer = await route('test', async () => Response.json({}))(new Request('http://test.local/'), {});
+    const answer = await openRoute('test', async () => Response.json({}))(new Request('http://test.local/'));
     expect(answer.headers.get('cache-control')).toBe('no-store');
+    expect(answer.headers.get('x-request-id')).toMatch(/^[0-9a-f-]{36}$/);
   });
 
   test('that fails tells nothing of its insides', async () => {
@@ -108,8 +110,13 @@ describe('a route', () => {
   });
 
   test('below a job refuses an id that is none before anything is asked', async () => {
+    await signInAs('reader');
     const handler = jest.fn();
-    const response = await jobRoute('test', handler)(new Request('http://test.local/'), {
+    const response = await jobRoute(
+      'test',
+      'see',
+      handler,
+    )(testRequest(), {
       params: Promise.resolve({ jobId: '../x' }),
     });
     expect([response.status, handler.mock.calls.length]).toEqual([404, 0]);

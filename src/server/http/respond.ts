@@ -1,5 +1,10 @@
+import { randomUUID } from 'node:crypto';
+import { type Action, may } from '../../core/access/may';
+import type { Principal } from '../../core/access/principal';
 import { parseWith } from '../../core/border/parse';
 import { idSchema } from '../../core/job/id-schema';
+import { principalOf } from '../access/principal-of';
+import { type CrewScope, scopeOf } from '../crew';
 import { log } from '../log';
 import { isOutOfRoom, isPassing } from './passing';
 
@@ -22,49 +27,118 @@ const answerTo = (problem: unknown): Response => {
     : refuse(500, 'Something went wrong on the server. What you entered is kept here; try again.');
 };
 
-/** Wraps a route: logs each answer, and turns a lost database or a fault of ours into plain words. */
-export const route =
-  <Context>(name: string, handler: (request: Request, context: Context) => Promise<Response>) =>
-  async (request: Request, context: Context): Promise<Response> => {
-    const startedAt = performance.now();
-    let response: Response;
-    try {
-      response = await handler(request, context);
-    } catch (problem) {
-      log.error({ route: name, err: problem });
-      response = answerTo(problem);
-    }
-    // What a job holds is nobody's to keep on the way.
-    if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
-    log.info({
-      route: name,
-      method: request.method,
-      status: response.status,
-      ms: Math.round(performance.now() - startedAt),
-    });
-    return response;
-  };
+/** What the log says of a request beside its route: never what is in it. */
+interface Said {
+  readonly request: string;
+  crew?: string;
+}
 
-export interface JobContext {
+/** Answers a request, whatever goes wrong in it: a lost database or a fault of ours becomes plain words; logged. */
+const answered = async (
+  name: string,
+  request: Request,
+  handle: (said: Said) => Promise<Response>,
+): Promise<Response> => {
+  const startedAt = performance.now();
+  const said: Said = { request: randomUUID() };
+  let response: Response;
+  try {
+    response = await handle(said);
+  } catch (problem) {
+    log.error({ route: name, ...said, err: problem });
+    response = answerTo(problem);
+  }
+  // What a job holds is nobody's to keep on the way.
+  if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
+  response.headers.set('x-request-id', said.request);
+  log.info({
+    route: name,
+    ...said,
+    method: request.method,
+    status: response.status,
+    ms: Math.round(performance.now() - startedAt),
+  });
+  return response;
+};
+
+/** Who asks, and the rows that he may see. */
+export interface Asking {
+  readonly principal: Principal;
+  readonly scope: CrewScope;
+}
+
+const SIGN_IN = 'Sign in first. What you entered is kept on this device.';
+const MAY_NOT = 'You may look at this, and not change it. Ask your lead.';
+
+/** What a route is open for, readable by the test that goes through all of them. */
+export interface Ruled {
+  readonly rule: Action | 'anyone';
+}
+
+/** A route for whoever is signed in and may do what it does. */
+export const route = <Context>(
+  name: string,
+  rule: Action,
+  handler: (request: Request, context: Context & Asking) => Promise<Response>,
+) =>
+  Object.assign(
+    (request: Request, context: Context): Promise<Response> =>
+      answered(name, request, async (said) => {
+        const principal = await principalOf(request);
+        if (!principal) return refuse(401, SIGN_IN);
+        said.crew = principal.crewId;
+        if (!may(principal, rule)) return refuse(403, MAY_NOT);
+        return handler(request, { ...context, principal, scope: scopeOf(principal) });
+      }),
+    { rule } satisfies Ruled,
+  );
+
+/** A route for anyone: what it tells or does belongs to nobody, or it lets people in. */
+export const openRoute = (name: string, handler: (request: Request, context: null) => Promise<Response>) =>
+  Object.assign((request: Request): Promise<Response> => answered(name, request, () => handler(request, null)), {
+    rule: 'anyone',
+  } satisfies Ruled);
+
+export interface JobContext extends Asking {
   readonly jobId: string;
 }
 
 /** A route below a job; an id that is no UUID is no job. */
-export const jobRoute = (name: string, handler: (request: Request, jobId: string) => Promise<Response>) =>
-  route(name, async (request: Request, { params }: { params: Promise<JobContext> }) => {
-    const id = parseWith(idSchema, (await params).jobId);
-    return id.ok ? handler(request, id.value.toLowerCase()) : missing();
-  });
+export const jobRoute = (
+  name: string,
+  rule: Action,
+  handler: (request: Request, context: JobContext) => Promise<Response>,
+) =>
+  route(
+    name,
+    rule,
+    async (request: Request, { params, ...asking }: { params: Promise<{ jobId: string }> } & Asking) => {
+      const id = parseWith(idSchema, (await params).jobId);
+      return id.ok ? handler(request, { ...asking, jobId: id.value.toLowerCase() }) : missing();
+    },
+  );
 
 const NO_WEATHER = 'There is no such year of weather. It may have been deleted.';
 export const noWeather = (): Response => refuse(404, NO_WEATHER);
 
+export interface WeatherContext extends Asking {
+  readonly weatherId: string;
+}
+
 /** A route for one year of weather; an id that is no UUID is none. */
-export const weatherRoute = (name: string, handler: (request: Request, weatherId: string) => Promise<Response>) =>
-  route(name, async (request: Request, { params }: { params: Promise<{ weatherId: string }> }) => {
-    const id = parseWith(idSchema, (await params).weatherId);
-    return id.ok ? handler(request, id.value.toLowerCase()) : noWeather();
-  });
+export const weatherRoute = (
+  name: string,
+  rule: Action,
+  handler: (request: Request, context: WeatherContext) => Promise<Response>,
+) =>
+  route(
+    name,
+    rule,
+    async (request: Request, { params, ...asking }: { params: Promise<{ weatherId: string }> } & Asking) => {
+      const id = parseWith(idSchema, (await params).weatherId);
+      return id.ok ? handler(request, { ...asking, weatherId: id.value.toLowerCase() }) : noWeather();
+    },
+  );
 
 /** A file to be kept, named after the job in plain letters. */
 export const download = (body: string, type: string, title: string, extension: string): Response => {

@@ -2,7 +2,7 @@ import type { Timed } from '../../core/job/in-time';
 import type { JobHistory, StoredJob } from '../../core/job/stored-job';
 import type { Visit } from '../../core/job/visit';
 import { placeOnVisits } from '../../core/job/visits';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { addHistory } from './history';
 import { heldJob } from './jobs';
 import { summarise } from './summaries';
@@ -37,12 +37,13 @@ const withOffset = <T extends Timed>(row: T, sentAt: string | null, receivedMs: 
  * @returns null where there is no such job
  */
 export const addToJob = <K extends Kept>(
+  scope: CrewScope,
   jobId: string,
   kept: K,
   { rows, visits, sentAt }: Incoming<K>,
 ): Promise<Landed<K> | null> => {
   const receivedMs = Date.now();
-  return inCrew(async () => {
+  return inCrew(scope, async () => {
     // One at a time for one job, so that what comes second sees what came first.
     const job = await heldJob(jobId, 'NO_KEY_UPDATE');
     if (!job) return null;

@@ -8,12 +8,12 @@ import { closeDatabase, database, ownerDatabase } from '../database';
 import { BOARD_PAGE, isBoardPlace, listJobs } from './board';
 import { getJob } from './jobs';
 import { handOver, moveJob, takeBack } from './shelf';
-import { addReadings, make, reading } from './test-jobs';
+import { addReadings, make, reading, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);
 
 describe('what the board says of a job', () => {
-  const outline = async (name: string) => (await listJobs({ ...WHOLE_BOARD, words: name })).jobs[0]!.outline;
+  const outline = async (name: string) => (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: name })).jobs[0]!.outline;
 
   test('is core’s own answer at each save', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
@@ -28,20 +28,20 @@ describe('what the board says of a job', () => {
     const after = await outline(name);
     expect(after).toMatchObject({ readings: 1, lastVisit: { reason: 'New installation' } });
     expect(after.startup.open).toBe(before.startup.open - 1);
-    expect(after).toEqual(jobOutline((await getJob(job.id))!));
+    expect(after).toEqual(jobOutline((await getJob(TEST_CREW, job.id))!));
   });
 
   test('is worked out again when core moves on', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
     const job = await make(name);
     const right = await outline(name);
-    await inCrew(() =>
+    await inCrew(TEST_CREW, () =>
       database().query(
         `UPDATE job_summaries SET core_version = 'older', summary = '{"next": "Something else."}' WHERE job_id = '${job.id}'`,
       ),
     );
     expect(await outline(name)).toEqual(right);
-    const [rows] = await inCrew(() =>
+    const [rows] = await inCrew(TEST_CREW, () =>
       database().query(`SELECT core_version FROM job_summaries WHERE job_id = '${job.id}'`),
     );
     expect(rows).toEqual([{ core_version: coreVersion() }]);
@@ -53,9 +53,11 @@ describe('the board', () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(`Percent 100% ${word}`);
     await make(`Other ${word}`);
-    expect((await listJobs({ ...WHOLE_BOARD, words: `${word} 100%` })).jobs.map(({ id }) => id)).toEqual([job.id]);
-    expect((await listJobs({ ...WHOLE_BOARD, words: `${word} 100_` })).jobs).toEqual([]);
-    expect((await listJobs({ ...WHOLE_BOARD, words: word })).jobs).toHaveLength(2);
+    expect((await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: `${word} 100%` })).jobs.map(({ id }) => id)).toEqual([
+      job.id,
+    ]);
+    expect((await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: `${word} 100_` })).jobs).toEqual([]);
+    expect((await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word })).jobs).toHaveLength(2);
   });
 
   test('shows all jobs page by page, none twice and none left out, though one changes meanwhile', async () => {
@@ -65,13 +67,13 @@ describe('the board', () => {
     const seen: string[] = [];
     let after: string | null = null;
     do {
-      const page: BoardPage = await listJobs({ ...WHOLE_BOARD, words: word }, after);
+      const page: BoardPage = await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word }, after);
       expect(page.jobs.length).toBeLessThanOrEqual(BOARD_PAGE);
       seen.push(...page.jobs.map(({ id }) => id));
       after = page.next;
       // What is on the first page goes to the top of it: no later page moves by that.
-      await handOver(seen[0]!, { author: 'tester' });
-      await takeBack(seen[0]!, 'tester');
+      await handOver(TEST_CREW, seen[0]!, { author: 'tester' });
+      await takeBack(TEST_CREW, seen[0]!, 'tester');
     } while (after !== null);
     expect(seen).toHaveLength(count);
     expect(new Set(seen)).toEqual(new Set(ids));
@@ -86,8 +88,8 @@ describe('the board', () => {
       // Names that differ in case alone, and many that are the same.
       await Promise.all(Array.from({ length: count }, (_, at) => make(`${['b', 'B', 'a', 'c'][at % 4]} ${word}`)));
       const question = { ...WHOLE_BOARD, words: word, sort };
-      const first = await listJobs(question);
-      const second = await listJobs(question, first.next);
+      const first = await listJobs(TEST_CREW, question);
+      const second = await listJobs(TEST_CREW, question, first.next);
       const all = [...first.jobs, ...second.jobs];
       expect(second.next).toBeNull();
       expect(new Set(all.map(({ id }) => id)).size).toBe(count);
@@ -101,9 +103,9 @@ describe('the board', () => {
   test('shows the jobs of one stage alone', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const [planned, done] = [await make(`planned ${word}`), await make(`done ${word}`)];
-    await handOver(done.id, { author: 'tester' });
+    await handOver(TEST_CREW, done.id, { author: 'tester' });
     const ids = async (stage: Stage) =>
-      (await listJobs({ ...WHOLE_BOARD, words: word, stage })).jobs.map(({ id }) => id);
+      (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word, stage })).jobs.map(({ id }) => id);
     expect(await ids('planning')).toEqual([planned.id]);
     expect(await ids('startup')).toEqual([]);
     expect(await ids('handed-over')).toEqual([done.id]);
@@ -120,7 +122,7 @@ describe('the board', () => {
   test('finds by its own index alone, behind the crew’s wall', async () => {
     await make();
     await ownerDatabase().query('VACUUM ANALYZE jobs');
-    const plan = await inCrew(async () => {
+    const plan = await inCrew(TEST_CREW, async () => {
       await database().query(
         'SET LOCAL enable_seqscan = off; SET LOCAL enable_sort = off; SET LOCAL enable_bitmapscan = off',
       );
@@ -137,13 +139,13 @@ describe('the board', () => {
   test('stage follows what was done', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
-    const stage = async () => (await listJobs({ ...WHOLE_BOARD, words: word })).jobs[0]!.stage;
+    const stage = async () => (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word })).jobs[0]!.stage;
     expect(await stage()).toBe('planning');
     await addReadings(job.id, [reading()]);
     expect(await stage()).toBe('startup');
-    await handOver(job.id, { author: 'tester' });
+    await handOver(TEST_CREW, job.id, { author: 'tester' });
     expect(await stage()).toBe('handed-over');
-    await takeBack(job.id, 'tester');
+    await takeBack(TEST_CREW, job.id, 'tester');
     expect(await stage()).toBe('startup');
   });
 
@@ -151,16 +153,20 @@ describe('the board', () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
     const where = async () => [
-      (await listJobs({ ...WHOLE_BOARD, words: word })).jobs.length,
-      (await listJobs({ ...WHOLE_BOARD, words: word, isArchived: true })).jobs.length,
+      (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word })).jobs.length,
+      (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word, isArchived: true })).jobs.length,
     ];
-    await moveJob(job.id, 'archive', '');
+    await moveJob(TEST_CREW, job.id, 'archive', '');
     expect(await where()).toEqual([0, 1]);
-    await moveJob(job.id, 'restore', '');
+    await moveJob(TEST_CREW, job.id, 'restore', '');
     expect(await where()).toEqual([1, 0]);
-    await moveJob(job.id, 'delete', '');
-    expect([await where(), await getJob(job.id), await moveJob(job.id, 'archive', '')]).toEqual([[0, 0], null, false]);
-    await moveJob(job.id, 'undelete', '');
+    await moveJob(TEST_CREW, job.id, 'delete', '');
+    expect([await where(), await getJob(TEST_CREW, job.id), await moveJob(TEST_CREW, job.id, 'archive', '')]).toEqual([
+      [0, 0],
+      null,
+      false,
+    ]);
+    await moveJob(TEST_CREW, job.id, 'undelete', '');
     expect(await where()).toEqual([1, 0]);
   });
 });

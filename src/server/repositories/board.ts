@@ -3,7 +3,7 @@ import type { BoardQuestion, BoardSort } from '../../core/board/board-question';
 import { type BoardPage, type JobOutline, type JobSummary, type Stage, stageOf } from '../../core/board/job-summary';
 import { RULER_SPAN_F } from '../../core/crossing/range';
 import { coreVersion } from '../core-version';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { database } from '../database';
 import { getJob } from './jobs';
 import { summarise } from './summaries';
@@ -101,16 +101,16 @@ const NO_OUTLINE: JobOutline = {
 };
 
 /** The outline of a row: as it was kept, or worked out again where the core that kept it is not today's. */
-const outlineOf = (row: BoardRow): Promise<JobOutline> | JobOutline =>
+const outlineOf = (scope: CrewScope, row: BoardRow): Promise<JobOutline> | JobOutline =>
   row.summary !== null && row.core_version === coreVersion()
     ? row.summary
-    : inCrew(async () => {
-        const job = await getJob(row.id);
+    : inCrew(scope, async () => {
+        const job = await getJob(scope, row.id);
         return (job && (await summarise(job))) ?? NO_OUTLINE;
       });
 
-const toSummary = async (row: BoardRow): Promise<JobSummary> => {
-  const outline = await outlineOf(row);
+const toSummary = async (scope: CrewScope, row: BoardRow): Promise<JobSummary> => {
+  const outline = await outlineOf(scope, row);
   return {
     id: row.id,
     name: row.name,
@@ -125,10 +125,15 @@ const toSummary = async (row: BoardRow): Promise<JobSummary> => {
 };
 
 /** Rows of one page, and one more where there are any: their places first, by the board’s own index where it can be. */
-const boardRows = ({ isArchived, sort, stage }: BoardQuestion, words: readonly string[], after: Place | null) => {
+const boardRows = (
+  scope: CrewScope,
+  { isArchived, sort, stage }: BoardQuestion,
+  words: readonly string[],
+  after: Place | null,
+) => {
   const { key, type, way, needsSummary } = ORDERS[sort];
   const joins = needsSummary || stage !== null ? 'LEFT JOIN job_summaries s ON s.job_id = j.id' : '';
-  return inCrew(() =>
+  return inCrew(scope, () =>
     database().query<BoardRow>(
       `SELECT j.id, j.name, j.customer, j.street, j.town, j.handed_over_at, j.archived_at, j.updated_at,
               s.summary, s.core_version, page.sort_key
@@ -160,11 +165,15 @@ const boardRows = ({ isArchived, sort, stage }: BoardQuestion, words: readonly s
  * nor repeat.
  * @param after where the page before ended
  */
-export const listJobs = async (question: BoardQuestion, after: string | null = null): Promise<BoardPage> => {
+export const listJobs = async (
+  scope: CrewScope,
+  question: BoardQuestion,
+  after: string | null = null,
+): Promise<BoardPage> => {
   const place = after === null ? null : readPlace(after);
-  const rows = await boardRows(question, wordsOf(question.words), place);
+  const rows = await boardRows(scope, question, wordsOf(question.words), place);
   const page = rows.slice(0, BOARD_PAGE);
   const jobs: JobSummary[] = [];
-  for (const row of page) jobs.push(await toSummary(row));
+  for (const row of page) jobs.push(await toSummary(scope, row));
   return { jobs, next: rows.length > BOARD_PAGE ? placeAfter(question.sort, page.at(-1)!) : null };
 };

@@ -1,14 +1,15 @@
 import type { FactPath } from '../../core/job/document';
 import type { PastChange } from '../../core/job/past-change';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 
 /** Most changes of one fact that are shown, the last ones. */
 const MOST = 50;
 
 /** Every change of a fact of a job: who, when, from, to; the last one first. */
-export const factHistory = (jobId: string, path: FactPath): Promise<PastChange[]> =>
-  inCrew(async () => {
+export const factHistory = (scope: CrewScope, jobId: string, path: FactPath): Promise<PastChange[] | null> =>
+  inCrew(scope, async () => {
+    if ((await models().JobRow.count({ where: { id: jobId, deletedAt: null } })) === 0) return null;
     const rows = await models().FactChangeRow.findAll({
       where: { jobId, path },
       order: [

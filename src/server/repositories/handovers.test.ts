@@ -12,7 +12,7 @@ import { handoversOf } from './handovers';
 import { importJob } from './import-job';
 import { createJob, getJob, saveJob } from './jobs';
 import { handOver, takeBack } from './shelf';
-import { addReadings, change, make, reading } from './test-jobs';
+import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);
 
@@ -23,19 +23,19 @@ describe('handing over', () => {
       const file = sampleFile(SAMPLES[1]!);
       return { document: documentOf(file), ...file };
     })();
-    await createJob(id, document, { readings, settingMarks, visits }, null, 'tester');
-    expect(await handOver(id, { author: 'E. V.', outdoorF: 19, indoorF: 68, revision: 2 })).toBe('stale');
-    expect(await handOver(id, { author: 'E. V.', outdoorF: 19, indoorF: 68, revision: 1 })).toBe('done');
-    const [kept, ...others] = await handoversOf(id);
+    await createJob(TEST_CREW, id, document, { readings, settingMarks, visits }, null, 'tester');
+    expect(await handOver(TEST_CREW, id, { author: 'E. V.', outdoorF: 19, indoorF: 68, revision: 2 })).toBe('stale');
+    expect(await handOver(TEST_CREW, id, { author: 'E. V.', outdoorF: 19, indoorF: 68, revision: 1 })).toBe('done');
+    const [kept, ...others] = await handoversOf(TEST_CREW, id);
     expect(others).toEqual([]);
     expect(kept).toMatchObject({ author: 'E. V.', record: { outdoorF: 19, name: document.facts.site.jobName } });
-    expect((await getJob(id))!.visits[0]!.ended).toBe((await getJob(id))!.handedOverAt);
+    expect((await getJob(TEST_CREW, id))!.visits[0]!.ended).toBe((await getJob(TEST_CREW, id))!.handedOverAt);
     // Handed over already: nothing is signed twice.
-    expect(await handOver(id, { author: 'else' })).toBe('done');
+    expect(await handOver(TEST_CREW, id, { author: 'else' })).toBe('done');
 
-    await saveJob(id, change('house.designBtuh', 51_000, 1));
-    expect((await handoversOf(id))[0]).toEqual(kept);
-    const job = (await getJob(id))!;
+    await saveJob(TEST_CREW, id, change('house.designBtuh', 51_000, 1));
+    expect((await handoversOf(TEST_CREW, id))[0]).toEqual(kept);
+    const job = (await getJob(TEST_CREW, id))!;
     const today = handoverRecord(
       {
         facts: job.document.facts,
@@ -53,9 +53,13 @@ describe('handing over', () => {
       now: '51,000 Btu/h',
     });
 
-    expect(await takeBack(id, 'E. V.')).toBe(true);
-    const back = (await getJob(id))!;
-    expect([back.handedOverAt, back.visits[0]!.ended, (await handoversOf(id)).length]).toEqual([null, null, 1]);
+    expect(await takeBack(TEST_CREW, id, 'E. V.')).toBe(true);
+    const back = (await getJob(TEST_CREW, id))!;
+    expect([back.handedOverAt, back.visits[0]!.ended, (await handoversOf(TEST_CREW, id)).length]).toEqual([
+      null,
+      null,
+      1,
+    ]);
   });
 
   test('waits until what was set for a night is put back', async () => {
@@ -64,20 +68,20 @@ describe('handing over', () => {
     const at = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
     const set = { item: TONIGHT_ITEM, value: seenValue('emergency|outdoors:compressor'), note: 'System back to heat' };
     await addReadings(job.id, [reading({ ...set, visit, at: at(2) })]);
-    expect(await handOver(job.id, { author: 'E. V.' })).toBe('makeshift');
+    expect(await handOver(TEST_CREW, job.id, { author: 'E. V.' })).toBe('makeshift');
     await addReadings(job.id, [reading({ item: UNDONE_ITEM, value: 'done', visit, at: at(1) })]);
-    expect(await handOver(job.id, { author: 'E. V.' })).toBe('done');
+    expect(await handOver(TEST_CREW, job.id, { author: 'E. V.' })).toBe('done');
   });
 
   test('travels with the job file, and is read as it was printed', async () => {
     const job = await make();
-    await handOver(job.id, { author: 'E. V.' });
-    const kept = await handoversOf(job.id);
-    const stored = (await getJob(job.id))!;
+    await handOver(TEST_CREW, job.id, { author: 'E. V.' });
+    const kept = await handoversOf(TEST_CREW, job.id);
+    const stored = (await getJob(TEST_CREW, job.id))!;
     const text = JSON.stringify(toJobFile(randomUUID(), stored.document, stored, stored.handedOverAt, kept));
     const parsed = parseJobFileText(text);
     if (!parsed.ok) throw new Error(`${parsed.path}: ${parsed.error}`);
-    const landed = (await importJob({ file: parsed.value, copyId: randomUUID() }))!;
-    expect(await handoversOf(landed.job.id)).toEqual(kept);
+    const landed = (await importJob(TEST_CREW, { file: parsed.value, copyId: randomUUID() }))!;
+    expect(await handoversOf(TEST_CREW, landed.job.id)).toEqual(kept);
   });
 });

@@ -6,7 +6,7 @@ import type { KeptHandover } from '../../core/handover/record-schema';
 import type { StoredJob } from '../../core/job/stored-job';
 import { lastMarks, lastReadings, lastVisit } from '../../core/job/visits';
 import { coreVersion } from '../core-version';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 
 /** What the record of a job's last visit is made of. */
@@ -45,8 +45,8 @@ export const addHandovers = async (jobId: string, handovers: readonly KeptHandov
 };
 
 /** Every record of a job that was handed over, as it was printed then; the last one first. */
-export const handoversOf = (jobId: string): Promise<KeptHandover[]> =>
-  inCrew(async () => {
+export const handoversOf = (scope: CrewScope, jobId: string): Promise<KeptHandover[]> =>
+  inCrew(scope, async () => {
     const rows = await models().HandoverRow.findAll({ where: { jobId }, order: [['handedOverAt', 'DESC']] });
     return rows.map(({ id, handedOverAt, author, coreVersion: version, record }) => ({
       id,

@@ -1,7 +1,7 @@
 import { documentOf, type JobFile } from '../../core/formats/job-file';
 import { copyName, type JobDocument, renamed } from '../../core/job/document';
 import type { StoredJob } from '../../core/job/stored-job';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { addHandovers } from './handovers';
 import { getJob, insertJob } from './jobs';
@@ -17,8 +17,11 @@ export interface Import {
  * Brings in a job file: under its own id, or as a copy where that is taken. The copy's id names the import: sent again,
  * it is the import that landed; several at once under one id all land, one as itself and the others as copies.
  */
-export const importJob = ({ file, copyId }: Import): Promise<{ job: StoredJob; isCopy: boolean } | null> =>
-  inCrew(async () => {
+export const importJob = (
+  scope: CrewScope,
+  { file, copyId }: Import,
+): Promise<{ job: StoredJob; isCopy: boolean } | null> =>
+  inCrew(scope, async () => {
     const name = { kind: 'import', subject: '', saveId: copyId } as const;
     // Of two that are sent at once under one name, the second waits here until the first has landed.
     await models().sequelize.query('SELECT pg_advisory_xact_lock(hashtextextended(:name, 0))', {
@@ -38,6 +41,6 @@ export const importJob = ({ file, copyId }: Import): Promise<{ job: StoredJob; i
       await addHandovers(id, file.handovers);
       await remember(name, id);
     }
-    const job = await getJob(id);
+    const job = await getJob(scope, id);
     return job && { job, isCopy: id !== ids.own };
   });

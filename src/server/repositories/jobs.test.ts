@@ -7,7 +7,7 @@ import { readiness } from '../health';
 import { models } from '../models';
 import { factHistory } from './fact-history';
 import { createJob, getJob, saveJob } from './jobs';
-import { change, make } from './test-jobs';
+import { change, make, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);
 
@@ -17,8 +17,8 @@ test('the schema is current', async () =>
 test('a job made twice under one id is one job', async () => {
   const id = randomUUID();
   const [first, second] = await Promise.all([
-    createJob(id, renamed(blankJob(), 'one'), NO_HISTORY, null, ''),
-    createJob(id, renamed(blankJob(), 'two'), NO_HISTORY, null, ''),
+    createJob(TEST_CREW, id, renamed(blankJob(), 'one'), NO_HISTORY, null, ''),
+    createJob(TEST_CREW, id, renamed(blankJob(), 'two'), NO_HISTORY, null, ''),
   ]);
   expect([first!.isNew, second!.isNew].sort()).toEqual([false, true]);
   expect(second!.job.document.facts.site.jobName).toBe(first!.job.document.facts.site.jobName);
@@ -27,7 +27,7 @@ test('a job made twice under one id is one job', async () => {
 describe('saving', () => {
   test('lands, counts up, confirms the fact and keeps the old value', async () => {
     const job = await make();
-    const result = await saveJob(job.id, change('house.designBtuh', 41_000, 1));
+    const result = await saveJob(TEST_CREW, job.id, change('house.designBtuh', 41_000, 1));
     expect(result).toMatchObject({
       kind: 'saved',
       job: {
@@ -36,7 +36,7 @@ describe('saving', () => {
         document: { facts: { house: { designBtuh: 41_000 } }, confirmed: ['house.designBtuh'] },
       },
     });
-    const history = await inCrew(() => models().FactChangeRow.findAll({ where: { jobId: job.id } }));
+    const history = await inCrew(TEST_CREW, () => models().FactChangeRow.findAll({ where: { jobId: job.id } }));
     expect(history.map(({ path, before, after, revision }) => ({ path, before, after, revision }))).toEqual([
       { path: 'house.designBtuh', before: 36_000, after: 41_000, revision: 2 },
     ]);
@@ -44,41 +44,41 @@ describe('saving', () => {
 
   test('on an old revision is refused, and changes nothing', async () => {
     const job = await make();
-    await saveJob(job.id, change('house.designBtuh', 41_000, 1));
-    const stale = await saveJob(job.id, change('house.designBtuh', 52_000, 1));
+    await saveJob(TEST_CREW, job.id, change('house.designBtuh', 41_000, 1));
+    const stale = await saveJob(TEST_CREW, job.id, change('house.designBtuh', 52_000, 1));
     expect(stale).toMatchObject({
       kind: 'stale',
       job: { revision: 2, document: { facts: { house: { designBtuh: 41_000 } } } },
     });
-    expect((await getJob(job.id))!.document.facts.house.designBtuh).toBe(41_000);
+    expect((await getJob(TEST_CREW, job.id))!.document.facts.house.designBtuh).toBe(41_000);
   });
 
   test('sent again after a lost answer is the save that landed', async () => {
     const job = await make();
     const save = change('house.noLoadF', 60, 1);
-    await saveJob(job.id, save);
-    expect(await saveJob(job.id, save)).toMatchObject({ kind: 'saved', job: { revision: 2 } });
+    await saveJob(TEST_CREW, job.id, save);
+    expect(await saveJob(TEST_CREW, job.id, save)).toMatchObject({ kind: 'saved', job: { revision: 2 } });
   });
 
   test('of two at once, one lands and one is told', async () => {
     const job = await make();
     const results = await Promise.all(
-      [41_000, 42_000, 43_000].map((value) => saveJob(job.id, change('house.designBtuh', value, 1))),
+      [41_000, 42_000, 43_000].map((value) => saveJob(TEST_CREW, job.id, change('house.designBtuh', value, 1))),
     );
     expect(results.map(({ kind }) => kind).sort()).toEqual(['saved', 'stale', 'stale']);
   });
 
   test('nowhere is missing', async () =>
-    expect(await saveJob(randomUUID(), change('house.noLoadF', 60, 1))).toEqual({ kind: 'missing' }));
+    expect(await saveJob(TEST_CREW, randomUUID(), change('house.noLoadF', 60, 1))).toEqual({ kind: 'missing' }));
 });
 
 test('the history of a fact says who, when, from and to', async () => {
   const job = await make();
-  await saveJob(job.id, change('house.designBtuh', 41_000, 1));
-  await saveJob(job.id, change('house.designBtuh', 43_000, 2));
-  expect(await factHistory(job.id, 'house.designBtuh')).toEqual([
+  await saveJob(TEST_CREW, job.id, change('house.designBtuh', 41_000, 1));
+  await saveJob(TEST_CREW, job.id, change('house.designBtuh', 43_000, 2));
+  expect(await factHistory(TEST_CREW, job.id, 'house.designBtuh')).toEqual([
     { before: 41_000, after: 43_000, author: 'tester', at: expect.any(String) },
     { before: 36_000, after: 41_000, author: 'tester', at: expect.any(String) },
   ]);
-  expect(await factHistory(job.id, 'house.noLoadF')).toEqual([]);
+  expect(await factHistory(TEST_CREW, job.id, 'house.noLoadF')).toEqual([]);
 });

@@ -9,7 +9,7 @@ import {
   sameValue,
 } from '../../core/job/document';
 import type { JobHistory, StoredJob } from '../../core/job/stored-job';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { JobRow } from '../models/job';
 import { addHistory, readHistory } from './history';
@@ -38,8 +38,8 @@ const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
 });
 
 /** A job with everything done at it; null where there is none, or it was deleted. */
-export const getJob = (id: string): Promise<StoredJob | null> =>
-  inCrew(async () => {
+export const getJob = (scope: CrewScope, id: string): Promise<StoredJob | null> =>
+  inCrew(scope, async () => {
     const row = await models().JobRow.findOne({ where: { id, deletedAt: null } });
     return row && toStored(row, await readHistory(id));
   });
@@ -89,16 +89,17 @@ export const insertJob = async (
  * @returns the job, and whether it is new; null where the id was a deleted job's, whose place nothing takes
  */
 export const createJob = (
+  scope: CrewScope,
   anyId: string,
   document: JobDocument,
   history: JobHistory,
   handedOverAt: string | null,
   author: string,
 ): Promise<{ job: StoredJob; isNew: boolean } | null> =>
-  inCrew(async () => {
+  inCrew(scope, async () => {
     const id = anyId.toLowerCase();
     const isNew = await insertJob(id, document, history, handedOverAt, author);
-    const job = await getJob(id);
+    const job = await getJob(scope, id);
     return job && { job, isNew };
   });
 
@@ -131,8 +132,12 @@ const keepChanges = async (
  * Saves changes of facts, made on a revision. On any other revision the save is refused and nothing changes;
  * the same save sent again is the save that landed. Every change is kept with its old value.
  */
-export const saveJob = (id: string, { saveId, baseRevision, changes, author }: Save): Promise<SaveResult> =>
-  inCrew(async (): Promise<SaveResult> => {
+export const saveJob = (
+  scope: CrewScope,
+  id: string,
+  { saveId, baseRevision, changes, author }: Save,
+): Promise<SaveResult> =>
+  inCrew(scope, async (): Promise<SaveResult> => {
     const current = await heldJob(id, 'UPDATE');
     if (!current) return { kind: 'missing' };
     const name = { kind: 'job', subject: current.id, saveId } as const;

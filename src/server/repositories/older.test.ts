@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { TEST_CREW } from '@/server/repositories/test-jobs';
 import { DEFAULT_MOMENT } from '../../core/control/moment';
 import { documentOf, parseJobFileText } from '../../core/formats/job-file';
 import { factValue, type JobDocument, sameValue } from '../../core/job/document';
@@ -26,8 +27,8 @@ const bothWays = async (name: string) => {
   const history = { readings, settingMarks, visits };
   const stored: JobDocument = { fileVersion: raw.fileVersion, facts: raw.facts, confirmed: raw.confirmed };
   const jobs = [stored, documentOf(parsed.value)].map(async (document) => {
-    const { job } = (await createJob(randomUUID(), document, history, null, 'tester'))!;
-    return (await getJob(job.id))!;
+    const { job } = (await createJob(TEST_CREW, randomUUID(), document, history, null, 'tester'))!;
+    return (await getJob(TEST_CREW, job.id))!;
   });
   return { raw, jobs: await Promise.all(jobs) };
 };
@@ -84,14 +85,16 @@ describe('rows that the database gives back with their members in its own order'
   test('are the same value: no history of a change that there was not, and nothing to send again', async () => {
     const { jobs } = await bothWays('proved');
     const { id } = jobs[0]!;
-    await saveJob(id, save(1, [waiver]));
-    const kept = (await getJob(id))!;
+    await saveJob(TEST_CREW, id, save(1, [waiver]));
+    const kept = (await getJob(TEST_CREW, id))!;
     const value = factValue(kept.document.facts, 'wiring.waivers') as readonly object[];
     expect(Object.keys(value[0]!)).not.toEqual(Object.keys(waiver));
     expect(sameValue(value, [waiver])).toBe(true);
 
-    const again = await saveJob(id, save(kept.revision, [waiver]));
+    const again = await saveJob(TEST_CREW, id, save(kept.revision, [waiver]));
     expect(again).toMatchObject({ kind: 'saved' });
-    expect(await inCrew(() => models().FactChangeRow.count({ where: { jobId: id, path: 'wiring.waivers' } }))).toBe(1);
+    expect(
+      await inCrew(TEST_CREW, () => models().FactChangeRow.count({ where: { jobId: id, path: 'wiring.waivers' } })),
+    ).toBe(1);
   });
 });

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { TEST_CREW } from '@/server/repositories/test-jobs';
 import { copyOfProfile } from '../../core/setup/profiles/edit';
 import { toadflax } from '../../core/setup/profiles/toadflax';
 import { closeDatabase } from '../database';
@@ -8,12 +9,12 @@ afterAll(closeDatabase);
 
 const fresh = () => copyOfProfile(toadflax, `toadflax-${randomUUID().slice(0, 8)}`);
 const save = (profile = fresh(), baseRevision: number | null = null, saveId: string = randomUUID()) =>
-  saveProfile({ saveId, baseRevision, profile, author: 'tester' });
+  saveProfile(TEST_CREW, { saveId, baseRevision, profile, author: 'tester' });
 
 test('a new profile is kept and listed; its document comes back as it was', async () => {
   const profile = fresh();
   expect(await save(profile)).toMatchObject({ kind: 'saved', stored: { revision: 1, profile, updatedBy: 'tester' } });
-  expect((await listProfiles()).map(({ profile: { id } }) => id)).toContain(profile.id);
+  expect((await listProfiles(TEST_CREW)).map(({ profile: { id } }) => id)).toContain(profile.id);
 });
 
 test('a save on the revision that was edited lands and counts up', async () => {
@@ -34,7 +35,7 @@ test('a stale save is refused, and what is stored stays', async () => {
     kind: 'stale',
     stored: { revision: 2, profile: { name: 'First' } },
   });
-  expect((await getProfile(profile.id))?.profile.name).toBe('First');
+  expect((await getProfile(TEST_CREW, profile.id))?.profile.name).toBe('First');
 });
 
 test('the same save sent again lands once, new or not', async () => {
@@ -60,9 +61,9 @@ test('a new profile under an id that is taken overwrites nothing', async () => {
 test('a deleted profile is gone from the list and can be brought back', async () => {
   const profile = fresh();
   await save(profile);
-  expect(await shelveProfile(profile.id, true, 'tester')).toBe(true);
-  expect([await getProfile(profile.id), (await save(profile, 1)).kind]).toEqual([null, 'missing']);
-  await shelveProfile(profile.id, false, 'tester');
-  expect((await getProfile(profile.id))?.profile).toEqual(profile);
-  expect(await shelveProfile('nowhere-0001', true, 'tester')).toBe(false);
+  expect(await shelveProfile(TEST_CREW, profile.id, true, 'tester')).toBe(true);
+  expect([await getProfile(TEST_CREW, profile.id), (await save(profile, 1)).kind]).toEqual([null, 'missing']);
+  await shelveProfile(TEST_CREW, profile.id, false, 'tester');
+  expect((await getProfile(TEST_CREW, profile.id))?.profile).toEqual(profile);
+  expect(await shelveProfile(TEST_CREW, 'nowhere-0001', true, 'tester')).toBe(false);
 });

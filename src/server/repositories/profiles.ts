@@ -1,7 +1,7 @@
 import { Transaction } from 'sequelize';
 import type { ControllerProfile } from '../../core/setup/profiles/profile';
 import type { StoredProfile } from '../../core/setup/profiles/stored-profile';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { ProfileRow } from '../models/profile';
 import { landed, remember } from './saves';
@@ -14,16 +14,16 @@ const toStored = ({ document, revision, updatedAt, updatedBy }: ProfileRow): Sto
 });
 
 /** The crew's own profiles, by name. */
-export const listProfiles = (): Promise<StoredProfile[]> =>
-  inCrew(async () =>
+export const listProfiles = (scope: CrewScope): Promise<StoredProfile[]> =>
+  inCrew(scope, async () =>
     (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']], limit: 500 })).map(
       toStored,
     ),
   );
 
 /** One of the crew's own profiles; null where there is none. */
-export const getProfile = (id: string): Promise<StoredProfile | null> =>
-  inCrew(async () => {
+export const getProfile = (scope: CrewScope, id: string): Promise<StoredProfile | null> =>
+  inCrew(scope, async () => {
     const row = await models().ProfileRow.findOne({ where: { id, deletedAt: null } });
     return row && toStored(row);
   });
@@ -43,11 +43,14 @@ export type ProfileSaveResult =
  * Saves a profile, made on a revision, or new. On any other revision the save is refused and nothing changes;
  * the same save sent again is the save that landed. A deleted profile's id is not used again.
  */
-export const saveProfile = ({ saveId, baseRevision, profile, author }: ProfileSave): Promise<ProfileSaveResult> => {
+export const saveProfile = (
+  scope: CrewScope,
+  { saveId, baseRevision, profile, author }: ProfileSave,
+): Promise<ProfileSaveResult> => {
   const { ProfileRow } = models();
   const columns = { document: profile, name: profile.name, role: profile.role, updatedBy: author };
   const name = { kind: 'profile', subject: profile.id, saveId } as const;
-  return inCrew(async (): Promise<ProfileSaveResult> => {
+  return inCrew(scope, async (): Promise<ProfileSaveResult> => {
     if (baseRevision === null) {
       const [row, isNew] = await ProfileRow.findOrCreate({
         where: { id: profile.id },
@@ -71,8 +74,8 @@ export const saveProfile = ({ saveId, baseRevision, profile, author }: ProfileSa
 };
 
 /** Deletes a profile, or brings it back. */
-export const shelveProfile = (id: string, isDeleted: boolean, author: string): Promise<boolean> =>
-  inCrew(async () => {
+export const shelveProfile = (scope: CrewScope, id: string, isDeleted: boolean, author: string): Promise<boolean> =>
+  inCrew(scope, async () => {
     const [count] = await models().ProfileRow.update(
       { deletedAt: isDeleted ? new Date() : null, updatedBy: author },
       { where: { id } },

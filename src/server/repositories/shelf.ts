@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../../core/control/moment';
 import { toPutBack } from '../../core/diagnosis/kept';
 import { lastVisit } from '../../core/job/visits';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { keepHandover } from './handovers';
 import { heldJob } from './jobs';
@@ -10,8 +10,8 @@ import { summarise } from './summaries';
 export type ShelfAction = 'archive' | 'restore' | 'delete' | 'undelete';
 
 /** Moves a job between bench, shelf and bin. Each can be undone by its opposite. */
-export const moveJob = (id: string, action: ShelfAction, author: string): Promise<boolean> =>
-  inCrew(async () => {
+export const moveJob = (scope: CrewScope, id: string, action: ShelfAction, author: string): Promise<boolean> =>
+  inCrew(scope, async () => {
     const now = new Date();
     const change = {
       archive: { archivedAt: now },
@@ -38,8 +38,12 @@ export type HandOverResult = 'done' | 'missing' | 'stale' | 'makeshift';
  * Hands a job over: its record is kept as it is printed now, and its visit ends. A job that somebody changed since it
  * was looked at is not: what would be signed is not what was seen. Handed over already, it stays as it was.
  */
-export const handOver = (id: string, { author, outdoorF, indoorF, revision }: HandingOver): Promise<HandOverResult> =>
-  inCrew(async (): Promise<HandOverResult> => {
+export const handOver = (
+  scope: CrewScope,
+  id: string,
+  { author, outdoorF, indoorF, revision }: HandingOver,
+): Promise<HandOverResult> =>
+  inCrew(scope, async (): Promise<HandOverResult> => {
     const job = await heldJob(id, 'UPDATE');
     if (!job) return 'missing';
     if (job.handedOverAt !== null) return 'done';
@@ -62,8 +66,8 @@ export const handOver = (id: string, { author, outdoorF, indoorF, revision }: Ha
   });
 
 /** Takes a job back to the bench after it was handed over: its visit goes on. The record that was kept stays kept. */
-export const takeBack = (id: string, author: string): Promise<boolean> =>
-  inCrew(async () => {
+export const takeBack = (scope: CrewScope, id: string, author: string): Promise<boolean> =>
+  inCrew(scope, async () => {
     const job = await heldJob(id, 'UPDATE');
     if (!job) return false;
     const { JobRow, VisitRow } = models();

@@ -2,14 +2,18 @@ import { randomUUID } from 'node:crypto';
 import { blankJob, renamed } from '../../core/job/document';
 import { type Reading, type TakenReading, takenReading } from '../../core/job/reading';
 import { NO_HISTORY } from '../../core/job/stored-job';
+import { FIRST_CREW, scopeOf } from '../crew';
 import { addToJob } from './add-to-job';
 import { createJob } from './jobs';
+
+/** The crew that tests work in. */
+export const TEST_CREW = scopeOf({ crewId: FIRST_CREW });
 
 /** The visit of readings that name no other. */
 const VISIT = randomUUID();
 /** Adds readings to a job; false where there is no such job. */
 export const addReadings = async (jobId: string, rows: readonly Reading[]) =>
-  (await addToJob(jobId, 'readings', { rows, visits: [], sentAt: null })) !== null;
+  (await addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt: null })) !== null;
 /** A reading of a visit, as tests take it. */
 export const reading = (change: Partial<TakenReading> = {}): Reading =>
   takenReading({
@@ -26,7 +30,7 @@ export const reading = (change: Partial<TakenReading> = {}): Reading =>
   });
 /** A blank job of its own. */
 export const make = async (name = `job ${randomUUID()}`) =>
-  (await createJob(randomUUID(), renamed(blankJob(), name), NO_HISTORY, null, 'tester'))!.job;
+  (await createJob(TEST_CREW, randomUUID(), renamed(blankJob(), name), NO_HISTORY, null, 'tester'))!.job;
 /** A save of one fact on a revision. */
 export const change = (
   path: 'house.designBtuh' | 'house.noLoadF',

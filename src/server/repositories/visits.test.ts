@@ -3,7 +3,7 @@ import { type Reading, type TakenReading, takenReading } from '../../core/job/re
 import { closeDatabase } from '../database';
 import { addToJob } from './add-to-job';
 import { getJob, saveJob } from './jobs';
-import { addReadings, change, make, reading } from './test-jobs';
+import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 import { putVisit } from './visits';
 
 afterAll(closeDatabase);
@@ -18,7 +18,7 @@ describe('readings', () => {
     ];
     await addReadings(job.id, [number, open]);
     await addReadings(job.id, [open, done]);
-    const stored = (await getJob(job.id))!.readings;
+    const stored = (await getJob(TEST_CREW, job.id))!.readings;
     expect(stored).toHaveLength(3);
     expect(stored).toEqual(expect.arrayContaining([number, open, done]));
   });
@@ -28,7 +28,7 @@ describe('readings', () => {
     const first = reading({ value: 91 });
     await addReadings(job.id, [first]);
     await addReadings(job.id, [reading({ value: 19, replaces: first.id, at: '2026-01-05T12:01:00.000Z' })]);
-    expect((await getJob(job.id))!.readings.map(({ value, replaces }) => [value, replaces])).toEqual([
+    expect((await getJob(TEST_CREW, job.id))!.readings.map(({ value, replaces }) => [value, replaces])).toEqual([
       [91, null],
       [19, first.id],
     ]);
@@ -37,7 +37,7 @@ describe('readings', () => {
   test('do not touch the document’s revision', async () => {
     const job = await make();
     await addReadings(job.id, [reading()]);
-    expect(await saveJob(job.id, change('house.noLoadF', 59, 1))).toMatchObject({ kind: 'saved' });
+    expect(await saveJob(TEST_CREW, job.id, change('house.noLoadF', 59, 1))).toMatchObject({ kind: 'saved' });
   });
 
   test('of no job are refused', async () => expect(await addReadings(randomUUID(), [reading()])).toBe(false));
@@ -46,7 +46,7 @@ describe('readings', () => {
 describe('visits and clocks', () => {
   const sentFrom = (device: string, sequence: number) => ({ device, sequence, clockOffsetMs: null });
   const add = (jobId: string, sentAt: string | null, ...rows: Reading[]) =>
-    addToJob(jobId, 'readings', { rows, visits: [], sentAt });
+    addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt });
 
   test('a reading keeps all that is known of it, and how far its device’s clock was off', async () => {
     const job = await make();
@@ -61,7 +61,7 @@ describe('visits and clocks', () => {
     });
     const sentAt = new Date(Date.now() + 86_400_000).toISOString();
     const landed = await add(job.id, sentAt, full);
-    const [stored] = (await getJob(job.id))!.readings;
+    const [stored] = (await getJob(TEST_CREW, job.id))!.readings;
     expect(landed!.rows).toEqual([stored]);
     const { clockOffsetMs } = stored!.origin!;
     expect(stored).toEqual({ ...full, origin: { device, sequence: 2 ** 40, clockOffsetMs } });
@@ -79,7 +79,7 @@ describe('visits and clocks', () => {
     };
     const [gone, left] = [untaken('withdrawn', first.id), untaken('not-measured', null)];
     await addReadings(job.id, [first, gone, left]);
-    expect((await getJob(job.id))!.readings).toEqual(expect.arrayContaining([first, gone, left]));
+    expect((await getJob(TEST_CREW, job.id))!.readings).toEqual(expect.arrayContaining([first, gone, left]));
   });
 
   test('two devices that begin a visit on one morning are on one; a week later is another', async () => {
@@ -89,7 +89,7 @@ describe('visits and clocks', () => {
     ) as [Reading, Reading, Reading];
     await Promise.all([addReadings(job.id, [one]), addReadings(job.id, [other])]);
     await addReadings(job.id, [later]);
-    const { visits, readings } = (await getJob(job.id))!;
+    const { visits, readings } = (await getJob(TEST_CREW, job.id))!;
     expect(visits.map(({ reason, began }) => [reason, began])).toEqual([
       ['new', expect.stringMatching(/^2026-01-05/)],
       ['call-back', later.at],
@@ -106,9 +106,9 @@ describe('visits and clocks', () => {
       ended: null,
       author: 'E. V.',
     } as const;
-    expect(await putVisit(job.id, visit)).toEqual([visit]);
+    expect(await putVisit(TEST_CREW, job.id, visit)).toEqual([visit]);
     const over = { ...visit, reason: 'call-back', ended: '2026-01-05T12:00:00.000Z' } as const;
-    expect(await putVisit(job.id, over)).toEqual([over]);
-    expect(await putVisit(randomUUID(), visit)).toBeNull();
+    expect(await putVisit(TEST_CREW, job.id, over)).toEqual([over]);
+    expect(await putVisit(TEST_CREW, randomUUID(), visit)).toBeNull();
   });
 });

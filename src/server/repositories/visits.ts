@@ -1,5 +1,5 @@
 import type { Visit } from '../../core/job/visit';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { getJob, heldJob } from './jobs';
 import { summarise } from './summaries';
@@ -9,8 +9,8 @@ import { toVisitRow } from './visit-rows';
  * Begins a visit, or says otherwise why somebody came and when it ended. Sent twice it lands once.
  * @returns the job's visits; null where there is no such job
  */
-export const putVisit = (jobId: string, visit: Visit): Promise<readonly Visit[] | null> =>
-  inCrew(async () => {
+export const putVisit = (scope: CrewScope, jobId: string, visit: Visit): Promise<readonly Visit[] | null> =>
+  inCrew(scope, async () => {
     if (!(await heldJob(jobId, 'NO_KEY_UPDATE'))) return null;
     const { VisitRow } = models();
     const [row, isNew] = await VisitRow.findOrCreate({
@@ -21,7 +21,7 @@ export const putVisit = (jobId: string, visit: Visit): Promise<readonly Visit[] 
     // Another clock may say that it ended before it began: then it ended as it began.
     const until = endedAt && new Date(Math.max(endedAt.getTime(), row.beganAt.getTime()));
     if (!isNew) await VisitRow.update({ reason, endedAt: until }, { where: { jobId, id: visit.id } });
-    const job = (await getJob(jobId))!;
+    const job = (await getJob(scope, jobId))!;
     await summarise(job);
     return job.visits;
   });

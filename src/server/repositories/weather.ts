@@ -1,5 +1,5 @@
 import type { StoredWeather, WeatherHours } from '../../core/crossing/year/stored-weather';
-import { inCrew } from '../crew';
+import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { WeatherYearRow } from '../models/weather-year';
 
@@ -23,8 +23,8 @@ const toHours = (row: WeatherYearRow): WeatherHours => ({
 });
 
 /** Years of weather that were brought in, by name, without their hours. */
-export const listWeather = (): Promise<StoredWeather[]> =>
-  inCrew(async () =>
+export const listWeather = (scope: CrewScope): Promise<StoredWeather[]> =>
+  inCrew(scope, async () =>
     (
       await models().WeatherYearRow.findAll({
         where: { deletedAt: null },
@@ -39,8 +39,8 @@ export const listWeather = (): Promise<StoredWeather[]> =>
   );
 
 /** One year with its hours; null where there is none. */
-export const getWeather = (id: string): Promise<WeatherHours | null> =>
-  inCrew(async () => {
+export const getWeather = (scope: CrewScope, id: string): Promise<WeatherHours | null> =>
+  inCrew(scope, async () => {
     const row = await models().WeatherYearRow.findOne({ where: { id, deletedAt: null } });
     return row && toHours(row);
   });
@@ -55,8 +55,11 @@ export interface NewWeather {
 }
 
 /** Keeps a year of weather. One that is sent twice lands once; what is kept is never changed. */
-export const addWeather = ({ id, name, hoursF, humidity, filled, author }: NewWeather): Promise<StoredWeather> =>
-  inCrew(async () => {
+export const addWeather = (
+  scope: CrewScope,
+  { id, name, hoursF, humidity, filled, author }: NewWeather,
+): Promise<StoredWeather> =>
+  inCrew(scope, async () => {
     const [row] = await models().WeatherYearRow.findOrCreate({
       where: { id },
       defaults: {
@@ -73,8 +76,8 @@ export const addWeather = ({ id, name, hoursF, humidity, filled, author }: NewWe
   });
 
 /** Takes a year off the list, or brings it back. */
-export const shelveWeather = (id: string, isDeleted: boolean): Promise<boolean> =>
-  inCrew(async () => {
+export const shelveWeather = (scope: CrewScope, id: string, isDeleted: boolean): Promise<boolean> =>
+  inCrew(scope, async () => {
     const [count] = await models().WeatherYearRow.update(
       { deletedAt: isDeleted ? new Date() : null },
       { where: { id } },

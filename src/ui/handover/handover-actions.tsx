@@ -1,6 +1,6 @@
 'use client';
 
-import { Download, Printer, QrCode } from 'lucide-react';
+import { Download, Link2, Printer, QrCode } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -12,6 +12,7 @@ import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
 import { usePutBack } from '../trouble/use-put-back';
 import { When } from '../when';
+import { OwnerLinks } from './owner-links';
 import { UnsettledDialog } from './unsettled-dialog';
 
 /** Print, export, mark handed over: with something failed or open, asked first. */
@@ -22,6 +23,7 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
   const saveState = useJob((job) => job.saveState);
   const putBack = usePutBack();
   const now = useJobNow();
+  const [showsLinks, setLinks] = useState(false);
   const [asks, setAsks] = useState<readonly string[]>([]);
   const router = useRouter();
   const move = async (action: 'hand-over' | 'take-back') => {
@@ -55,6 +57,9 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
       <Link className="plain-button" href={`/jobs/${id}/handover/label`} prefetch={false}>
         <QrCode size={18} aria-hidden /> Label for the door
       </Link>
+      <button type="button" className="plain-button" onClick={() => setLinks(true)}>
+        <Link2 size={18} aria-hidden /> Link for the owner
+      </button>
       {handedOverAt === null ? (
         <button
           type="button"
@@ -85,6 +90,7 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
           Not before it is put back: {putBack.join('; ')}. Trouble has the list.
         </p>
       )}
+      {showsLinks && <OwnerLinks jobId={id} onClose={() => setLinks(false)} />}
       {asks.length > 0 && (
         <UnsettledDialog
           lines={asks}

@@ -1,5 +1,6 @@
 import type { HandoverRecord } from '@/core/handover/record';
 import { useDegrees } from '../degrees';
+import { HomeownerPage } from './homeowner-page';
 import { RecordChangeout } from './record-changeout';
 import { RecordFacts } from './record-facts';
 import { RecordOpen } from './record-open';
@@ -7,7 +8,8 @@ import { RecordReadings } from './record-readings';
 import { RecordSettings } from './record-settings';
 import { RecordTerminals } from './record-terminals';
 
-const SHEET =
+/** A sheet of paper on screen. */
+export const SHEET =
   'mx-auto mb-8 max-w-[52rem] border border-line bg-sheet p-6 sm:p-10 print:m-0 print:max-w-none print:border-0 print:p-0';
 
 const TITLE =
@@ -48,20 +50,7 @@ export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed
           Local codes, the maker’s instructions and licensed practice come before anything on this page.
         </p>
       </article>
-      <article aria-label="Homeowner’s page" className={`${SHEET} print:text-[1.3rem]`}>
-        <h2 className="font-label text-3xl font-semibold">Your heat pump</h2>
-        <p>{record.address}</p>
-        {record.homeowner.map(({ title, lines }) => (
-          <section key={title} className="mt-4">
-            <h3 className="font-label text-2xl font-semibold">{title}</h3>
-            {lines.map((line) => (
-              <p key={line} className="mt-1">
-                {line}
-              </p>
-            ))}
-          </section>
-        ))}
-      </article>
+      <HomeownerPage address={record.address} paragraphs={record.homeowner} className={SHEET} />
     </>
   );
 };

@@ -6,6 +6,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
+import { type AtWork, AtWorkProvider } from '../crew/at-work';
 import { HouseDegrees } from '../degrees';
 import { GateRuler } from '../ruler/gate-ruler';
 import { JobHeader } from './header';
@@ -59,11 +60,13 @@ const InItsDegrees = ({ children }: { children: React.ReactNode }) => (
 /** What stands around every page of a job. The moment comes from the address. */
 export const JobFrame = ({
   job,
+  crew,
   rulerFolds,
   cautionsRead,
   children,
 }: {
   job: StoredJob;
+  crew: AtWork;
   rulerFolds: string;
   cautionsRead: readonly string[];
   children: React.ReactNode;
@@ -76,10 +79,12 @@ export const JobFrame = ({
     if (unknown) toast(unknown);
   }, [unknown]);
   return (
-    <JobProvider job={job} moment={moment} visit={visit} cautionsRead={cautionsRead}>
-      <InItsDegrees>
-        <Inside rulerFolds={rulerFolds}>{children}</Inside>
-      </InItsDegrees>
-    </JobProvider>
+    <AtWorkProvider crew={crew}>
+      <JobProvider job={job} moment={moment} visit={visit} cautionsRead={cautionsRead}>
+        <InItsDegrees>
+          <Inside rulerFolds={rulerFolds}>{children}</Inside>
+        </InItsDegrees>
+      </JobProvider>
+    </AtWorkProvider>
   );
 };

@@ -4,6 +4,7 @@ import { createContext, use, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
+import { useAtWork } from '../crew/at-work';
 import { usePerson } from '../person';
 import { jobQuery, PLACE_PARAMETERS } from './query';
 import type { JobState } from './state';
@@ -53,11 +54,15 @@ export const JobProvider = ({
   cautionsRead: readonly string[];
   children: React.ReactNode;
 }) => {
+  const { me, names } = useAtWork();
   const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead));
   useEffect(() => {
     void usePerson.persist.rehydrate();
+    // Who is signed in reads, until somebody else of the crew is chosen.
+    const { author, set } = usePerson.getState();
+    if (!names.includes(author)) set({ author: me });
     return store.getState().start();
-  }, [store]);
+  }, [store, me, names]);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const unsubscribe = store.subscribe((state, before) => {

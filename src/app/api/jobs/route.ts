@@ -6,7 +6,8 @@ import { copyName, type FactChange, type JobDocument, renamed } from '@/core/job
 import { isId } from '@/core/job/id-schema';
 import { NO_HISTORY } from '@/core/job/stored-job';
 import { SAMPLES } from '@/core/samples';
-import { missing, refuse, route } from '@/server/http/respond';
+import type { CrewScope } from '@/server/crew';
+import { type Asking, missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { isBoardPlace, listJobs } from '@/server/repositories/board';
@@ -14,17 +15,18 @@ import { createJob, getJob } from '@/server/repositories/jobs';
 
 const MAX_BYTES = 10_000;
 
-export const GET = route('list jobs', async (request: Request) => {
+export const GET = route('list jobs', 'see', async (request, { scope }) => {
   const query = new URL(request.url).searchParams;
   const question = questionFromQuery((name) => query.get(name));
   const after = query.get('after');
   if (after !== null && !isBoardPlace(after, question.sort))
     return refuse(400, 'is no place on the board; begin at the top', 'after');
-  return Response.json(await listJobs(question, after));
+  return Response.json(await listJobs(scope, question, after));
 });
 
 /** What a new job starts from: nothing, a sample's facts, or another job's facts. Readings are never copied. */
 const startingDocument = async (
+  scope: CrewScope,
   from: 'blank' | 'sample' | 'copy',
   source: string,
   name: string | undefined,
@@ -32,23 +34,28 @@ const startingDocument = async (
 ): Promise<JobDocument | null> => {
   if (from === 'blank') return beginJob(name ?? '', changes);
   const sample = SAMPLES.find(({ id }) => id === source);
-  const copied = async () => (isId(source) ? (await getJob(source))?.document : undefined);
+  const copied = async () => (isId(source) ? (await getJob(scope, source))?.document : undefined);
   const document = from === 'sample' ? sample && documentOf(sampleFile(sample)) : await copied();
   return document ? renamed(document, name || copyName(document.facts)) : null;
 };
 
 export const POST = route(
   'create job',
-  withBody(createSchema, MAX_BYTES, async ({ id, from, name, source = '', changes = [], author = '' }) => {
-    const document = await startingDocument(from, source, name, changes as readonly FactChange[]);
-    if (!document) return missing();
-    const made = await createJob(id, document, NO_HISTORY, null, author);
-    return made
-      ? Response.json(made.job, { status: made.isNew ? 201 : 200 })
-      : refuse(
-          409,
-          'A job under this id was deleted, and its place is not taken again. Make it under another id.',
-          'id',
-        );
-  }),
+  'change',
+  withBody(
+    createSchema,
+    MAX_BYTES,
+    async ({ id, from, name, source = '', changes = [] }, _request, { principal, scope }: Asking) => {
+      const document = await startingDocument(scope, from, source, name, changes as readonly FactChange[]);
+      if (!document) return missing();
+      const made = await createJob(scope, id, document, NO_HISTORY, null, principal.name);
+      return made
+        ? Response.json(made.job, { status: made.isNew ? 201 : 200 })
+        : refuse(
+            409,
+            'A job under this id was deleted, and its place is not taken again. Make it under another id.',
+            'id',
+          );
+    },
+  ),
 );

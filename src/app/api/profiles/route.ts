@@ -1,34 +1,42 @@
 import { MAX_PROFILE_FILE_CHARS } from '@/core/formats/profile-file';
 import { isShipped } from '@/core/setup/profiles';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { refuse, route } from '@/server/http/respond';
+import { type Asking, refuse, route } from '@/server/http/respond';
 import { profileSaveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { listProfiles, saveProfile } from '@/server/repositories/profiles';
 
-export const GET = route('list profiles', async () => Response.json({ profiles: await listProfiles() }));
+export const GET = route('list profiles', 'see', async (_request, { scope }) =>
+  Response.json({ profiles: await listProfiles(scope) }),
+);
 
 export const PUT = route(
   'save profile',
-  withBody(profileSaveSchema, 2 * MAX_PROFILE_FILE_CHARS, async ({ saveId, baseRevision, author = '', ...sent }) => {
-    const profile = sent.profile as unknown as ControllerProfile;
-    if (isShipped(profile.id))
-      return refuse(409, 'This profile ships with the application. Copy it, and change the copy.', 'profile.id');
-    const result = await saveProfile({ saveId, baseRevision, profile, author });
-    switch (result.kind) {
-      case 'missing':
-        return refuse(404, 'There is no such profile. It may have been deleted.');
-      case 'stale':
-        return Response.json(
-          {
-            error: 'Somebody saved this profile since you opened it. Nothing was overwritten; choose which one holds.',
-            path: '',
-            stored: result.stored,
-          },
-          { status: 409 },
-        );
-      case 'saved':
-        return Response.json(result.stored);
-    }
-  }),
+  'keep',
+  withBody(
+    profileSaveSchema,
+    2 * MAX_PROFILE_FILE_CHARS,
+    async ({ saveId, baseRevision, ...sent }, _request, { principal, scope }: Asking) => {
+      const profile = sent.profile as unknown as ControllerProfile;
+      if (isShipped(profile.id))
+        return refuse(409, 'This profile ships with the application. Copy it, and change the copy.', 'profile.id');
+      const result = await saveProfile(scope, { saveId, baseRevision, profile, author: principal.name });
+      switch (result.kind) {
+        case 'missing':
+          return refuse(404, 'There is no such profile. It may have been deleted.');
+        case 'stale':
+          return Response.json(
+            {
+              error:
+                'Somebody saved this profile since you opened it. Nothing was overwritten; choose which one holds.',
+              path: '',
+              stored: result.stored,
+            },
+            { status: 409 },
+          );
+        case 'saved':
+          return Response.json(result.stored);
+      }
+    },
+  ),
 );

@@ -1,10 +1,10 @@
 import { isReady, readiness } from '@/server/health';
-import { route } from '@/server/http/respond';
+import { openRoute } from '@/server/http/respond';
 
 export const dynamic = 'force-dynamic';
 
 /** Whether the database answers, can be written to and has today's schema: 200, else 503. */
-export const GET = route('ready', async () => {
+export const GET = openRoute('ready', async () => {
   const state = await readiness();
   return Response.json(state, { status: isReady(state) ? 200 : 503 });
 });

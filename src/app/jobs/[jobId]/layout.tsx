@@ -5,7 +5,9 @@ import { cache } from 'react';
 import { parseWith } from '@/core/border/parse';
 import { jobName } from '@/core/job/document';
 import { idSchema } from '@/core/job/id-schema';
+import { signedIn } from '@/server/access/signed-in';
 import { getJob } from '@/server/repositories/jobs';
+import { listPeople } from '@/server/repositories/people';
 import { JobFrame } from '@/ui/job/frame';
 import { READ_COOKIE, readPlaces } from '@/ui/job/read-cookie';
 import { RULER_COOKIE } from '@/ui/ruler/cookie';
@@ -17,7 +19,7 @@ interface Props {
 
 const load = cache(async (jobId: string) => {
   const id = parseWith(idSchema, jobId);
-  return id.ok ? getJob(id.value) : null;
+  return id.ok ? getJob((await signedIn()).scope, id.value) : null;
 });
 
 export const generateMetadata = async ({ params }: Props): Promise<Metadata> => {
@@ -30,11 +32,17 @@ export const generateMetadata = async ({ params }: Props): Promise<Metadata> => 
 const JobLayout = async ({ params, children }: Props) => {
   const job = await load((await params).jobId);
   if (!job) notFound();
+  const { principal, scope } = await signedIn();
+  const people = await listPeople(scope);
   const kept = await cookies();
   return (
     <JobFrame
       key={job.id}
       job={job}
+      crew={{
+        me: principal.name,
+        names: people.filter(({ leftAt, role }) => leftAt === null && role !== 'reader').map(({ name }) => name),
+      }}
       rulerFolds={kept.get(RULER_COOKIE)?.value ?? ''}
       cautionsRead={readPlaces(kept.get(READ_COOKIE)?.value)}
     >

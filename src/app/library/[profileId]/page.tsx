@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
+import { signedIn } from '@/server/access/signed-in';
 import { getProfile } from '@/server/repositories/profiles';
 import { BackedHeader } from '@/ui/backed-header';
 import { ProfileEditor } from '@/ui/library/profile-editor';
@@ -13,9 +14,10 @@ interface Props {
 export const metadata: Metadata = { title: 'Controller profile' };
 
 const ProfilePage = async ({ params }: Props) => {
+  const { scope } = await signedIn();
   const { profileId } = await params;
   const shipped = SHIPPED_PROFILES.find(({ id }) => id === profileId);
-  const stored = shipped ? null : await getProfile(profileId.slice(0, 60));
+  const stored = shipped ? null : await getProfile(scope, profileId.slice(0, 60));
   if (!shipped && !stored) notFound();
   return (
     <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">

@@ -1,4 +1,4 @@
-import { jobRoute, missing, refuse } from '@/server/http/respond';
+import { type JobContext, jobRoute, missing, refuse } from '@/server/http/respond';
 import { moveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { handOver, moveJob, takeBack } from '@/server/repositories/shelf';
@@ -7,17 +7,22 @@ const done = (isDone: boolean): Response => (isDone ? Response.json({ ok: true }
 
 export const POST = jobRoute(
   'move job',
-  withBody(moveSchema, 1000, async ({ action, author = '', ...seen }, _request, jobId) => {
-    if (action === 'take-back') return done(await takeBack(jobId, author));
-    if (action !== 'hand-over') return done(await moveJob(jobId, action, author));
-    const result = await handOver(jobId, { author, ...seen });
-    if (result === 'stale')
-      return refuse(
-        409,
-        'Somebody saved this job since you opened it. Reload, look at the record, and hand it over then.',
-      );
-    if (result === 'makeshift')
-      return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
-    return done(result === 'done');
-  }),
+  'move',
+  withBody(
+    moveSchema,
+    1000,
+    async ({ action, author: _author, ...seen }, _request, { jobId, principal, scope }: JobContext) => {
+      if (action === 'take-back') return done(await takeBack(scope, jobId, principal.name));
+      if (action !== 'hand-over') return done(await moveJob(scope, jobId, action, principal.name));
+      const result = await handOver(scope, jobId, { author: principal.name, ...seen });
+      if (result === 'stale')
+        return refuse(
+          409,
+          'Somebody saved this job since you opened it. Reload, look at the record, and hand it over then.',
+        );
+      if (result === 'makeshift')
+        return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
+      return done(result === 'done');
+    },
+  ),
 );

@@ -3,8 +3,8 @@ import { jobName } from '@/core/job/document';
 import { download, jobRoute, missing } from '@/server/http/respond';
 import { getJob } from '@/server/repositories/jobs';
 
-export const GET = jobRoute('export settings', async (_request, jobId) => {
-  const job = await getJob(jobId);
+export const GET = jobRoute('export settings', 'see', async (_request, { jobId, scope }) => {
+  const job = await getJob(scope, jobId);
   if (!job) return missing();
   return download(
     `${settingsCsv(job.settingMarks)}\r\n`,

@@ -1,5 +1,5 @@
 import { completeVisit } from '@/core/job/visit-schema';
-import { jobRoute, missing } from '@/server/http/respond';
+import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { visitBodySchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { putVisit } from '@/server/repositories/visits';
@@ -7,8 +7,9 @@ import { putVisit } from '@/server/repositories/visits';
 /** Begins a visit, or says otherwise why somebody came and when it ended. */
 export const PUT = jobRoute(
   'put visit',
-  withBody(visitBodySchema, 2000, async ({ visit }, _request, jobId) => {
-    const visits = await putVisit(jobId, completeVisit(visit));
+  'read',
+  withBody(visitBodySchema, 2000, async ({ visit }, _request, { jobId, principal, scope }: JobContext) => {
+    const visits = await putVisit(scope, jobId, { ...completeVisit(visit), author: principal.name });
     return visits ? Response.json({ visits }) : missing();
   }),
 );

@@ -1,4 +1,4 @@
-import { refuse, route } from '@/server/http/respond';
+import { type Asking, refuse, route } from '@/server/http/respond';
 import { shelfSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { shelveProfile } from '@/server/repositories/profiles';
@@ -9,8 +9,14 @@ interface Context {
 
 export const POST = route<Context>(
   'move profile',
-  withBody(shelfSchema, 10_000, async ({ action, author = '' }, _request, { params }) => {
-    const isMoved = await shelveProfile((await params).profileId.slice(0, 60), action === 'delete', author);
+  'keep',
+  withBody(shelfSchema, 10_000, async ({ action }, _request, { params, principal, scope }: Context & Asking) => {
+    const isMoved = await shelveProfile(
+      scope,
+      (await params).profileId.slice(0, 60),
+      action === 'delete',
+      principal.name,
+    );
     return isMoved ? Response.json({ moved: action }) : refuse(404, 'There is no such profile.');
   }),
 );

@@ -1,11 +1,12 @@
-import { noWeather, weatherRoute } from '@/server/http/respond';
+import { noWeather, type WeatherContext, weatherRoute } from '@/server/http/respond';
 import { shelfSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { shelveWeather } from '@/server/repositories/weather';
 
 export const POST = weatherRoute(
   'move weather',
-  withBody(shelfSchema, 10_000, async ({ action }, _request, id) =>
-    (await shelveWeather(id, action === 'delete')) ? Response.json({ moved: action }) : noWeather(),
+  'keep',
+  withBody(shelfSchema, 10_000, async ({ action }, _request, { weatherId, scope }: WeatherContext) =>
+    (await shelveWeather(scope, weatherId, action === 'delete')) ? Response.json({ moved: action }) : noWeather(),
   ),
 );

@@ -1,0 +1,36 @@
+import { parseSignInName, signInName } from '@/core/access/sign-in-name';
+import { addressOf, mayCarryPassword, PLAIN_CONNECTION } from '@/server/access/connection';
+import { letIn } from '@/server/access/let-in';
+import { isPassword } from '@/server/access/passwords';
+import { scopeOf } from '@/server/crew';
+import { signInSchema } from '@/server/http/access-schemas';
+import { openRoute, refuse } from '@/server/http/respond';
+import { withBody } from '@/server/http/with-body';
+import { crewByHandle } from '@/server/repositories/crews';
+import { personByHandle } from '@/server/repositories/people';
+import { ATTEMPTS_MIN, countAttempt, forgetAttempts, isTriedTooOften } from '@/server/repositories/sign-in-attempts';
+
+/** The same for a name that nobody has and for a password that is not its own: neither is told. */
+const WRONG = 'Name and password do not belong together. The name has two parts, such as ana@your-crew.';
+
+export const POST = openRoute(
+  'sign in',
+  withBody(signInSchema, 2000, async ({ name, password }, request) => {
+    if (!mayCarryPassword(request)) return refuse(403, PLAIN_CONNECTION);
+    const asked = parseSignInName(name);
+    const key = asked ? signInName(asked) : name;
+    const address = addressOf(request);
+    if (await isTriedTooOften(key, address))
+      return refuse(429, `Too many tries. Wait ${ATTEMPTS_MIN} minutes, or ask your lead for a link.`);
+    const crew = asked && (await crewByHandle(asked.crew));
+    const scope = crew && scopeOf({ crewId: crew.id });
+    const person = scope && (await personByHandle(scope, asked.person));
+    const isRight = await isPassword(password, person?.passwordHash ?? null);
+    if (!scope || !person || !isRight) {
+      await countAttempt(key, address);
+      return refuse(401, WRONG);
+    }
+    await forgetAttempts(key);
+    return letIn(request, scope, person.id);
+  }),
+);

@@ -1,0 +1,36 @@
+import type { Metadata } from 'next';
+import { may } from '@/core/access/may';
+import { signedIn } from '@/server/access/signed-in';
+import { listAudit } from '@/server/repositories/audit';
+import { crewOf } from '@/server/repositories/crews';
+import { listPeople } from '@/server/repositories/people';
+import { BackedHeader } from '@/ui/backed-header';
+import { AuditList } from '@/ui/crew/audit-list';
+import { InvitePerson } from '@/ui/crew/invite-person';
+import { PeopleList } from '@/ui/crew/people-list';
+import { SignOut } from '@/ui/crew/sign-out';
+
+export const metadata: Metadata = { title: 'Crew' };
+export const dynamic = 'force-dynamic';
+
+const CrewPage = async () => {
+  const { principal, scope } = await signedIn();
+  const [crew, people] = [await crewOf(scope), await listPeople(scope)];
+  return (
+    <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
+      <BackedHeader to="/" toLabel="All jobs" title={crew.name}>
+        <SignOut />
+      </BackedHeader>
+      <PeopleList
+        people={people}
+        crew={crew.handle ?? ''}
+        me={principal.personId}
+        mayChange={may(principal, 'people')}
+      />
+      {may(principal, 'people') && <InvitePerson />}
+      {may(principal, 'audit') && <AuditList lines={await listAudit(scope)} />}
+    </main>
+  );
+};
+
+export default CrewPage;

@@ -1,0 +1,38 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { unnamedCrew } from '@/server/repositories/crews';
+import { AccessForm } from '@/ui/crew/access-form';
+import { FrontPage } from '@/ui/crew/front-page';
+import { PASSWORD_HINT } from '@/ui/crew/password-hint';
+
+export const metadata: Metadata = { title: 'First start' };
+export const dynamic = 'force-dynamic';
+
+const FirstStartPage = async () => {
+  if (!(await unnamedCrew())) redirect('/sign-in');
+  return (
+    <FrontPage title="Whose server is this?">
+      <p className="mb-4">
+        Name your crew and yourself, its lead. Jobs that are on this server already belong to it from then on; you
+        invite the others afterwards.
+      </p>
+      <AccessForm
+        to="/api/first-start"
+        button="Begin"
+        fields={[
+          { name: 'crew', label: 'Crew', type: 'text', autoComplete: 'organization' },
+          { name: 'name', label: 'Your name', type: 'text', autoComplete: 'name' },
+          {
+            name: 'password',
+            label: 'Password',
+            type: 'password',
+            autoComplete: 'new-password',
+            hint: PASSWORD_HINT,
+          },
+        ]}
+      />
+    </FrontPage>
+  );
+};
+
+export default FirstStartPage;

@@ -1,0 +1,30 @@
+import type { Metadata } from 'next';
+import { openShare } from '@/server/repositories/shares';
+import { FrontPage } from '@/ui/crew/front-page';
+import { HomeownerPage } from '@/ui/handover/homeowner-page';
+import { When } from '@/ui/when';
+
+// The address holds a secret: nobody lists it, and no page that it leads to is told of it.
+export const metadata: Metadata = { title: 'Your heat pump', referrer: 'no-referrer', robots: 'noindex, nofollow' };
+export const dynamic = 'force-dynamic';
+
+const SharedPage = async ({ params }: { params: Promise<{ token: string }> }) => {
+  const shared = await openShare((await params).token.slice(0, 200));
+  if (!shared)
+    return (
+      <FrontPage title="This link shows nothing any more">
+        <p>It has ended. Ask whoever looks after your heat pump for a new one.</p>
+      </FrontPage>
+    );
+  return (
+    <main className="mx-auto max-w-[52rem] px-4 py-6">
+      <h1 className="sr-only">Your heat pump</h1>
+      <HomeownerPage address={shared.address} paragraphs={shared.paragraphs} className="" />
+      <p className="no-print mt-6 text-sm text-quiet">
+        This link shows the page until <When at={shared.until} only="day" />.
+      </p>
+    </main>
+  );
+};
+
+export default SharedPage;

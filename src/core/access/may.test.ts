@@ -1,0 +1,23 @@
+import { type Action, ACTIONS, may } from './may';
+import { type Role, ROLES } from './role';
+
+/** Every action, and by role in their order whether it is let through. */
+const TABLE: Readonly<Record<Action, string>> = {
+  see: 'yes yes yes yes',
+  read: 'yes yes yes no',
+  change: 'yes yes no no',
+  move: 'yes yes no no',
+  share: 'yes yes no no',
+  keep: 'yes yes no no',
+  people: 'yes no no no',
+  audit: 'yes no no no',
+};
+const roles = Object.keys(ROLES) as Role[];
+
+test.each(ACTIONS)('who may: %s', (action) => {
+  expect(roles.map((role) => (may({ role }, action) ? 'yes' : 'no')).join(' ')).toBe(TABLE[action]);
+});
+
+test('who may less never may what who may more may not', () => {
+  for (const action of ACTIONS) expect(TABLE[action]).not.toMatch(/no.*yes/);
+});

@@ -1,0 +1,31 @@
+import type { Principal } from './principal';
+import type { Role } from './role';
+
+/** What can be done, and who may; whatever is not named here nobody may. */
+const RULES = {
+  /** Look at jobs, controllers and weather, and take them away as files. */
+  see: ['lead', 'technician', 'apprentice', 'reader'],
+  /** Add readings, marks and visits. */
+  read: ['lead', 'technician', 'apprentice'],
+  /** Make jobs and change their facts. */
+  change: ['lead', 'technician'],
+  /** Put jobs on the shelf, delete them, bring them back, hand them over. */
+  move: ['lead', 'technician'],
+  /** Make links to the page for the people of a house, and end them. */
+  share: ['lead', 'technician'],
+  /** Keep controllers and weather years for the crew. */
+  keep: ['lead', 'technician'],
+  /** Invite people, change what they may, let them go. */
+  people: ['lead'],
+  /** Look at who did what. */
+  audit: ['lead'],
+} as const satisfies Readonly<Record<string, readonly Role[]>>;
+
+/** Everything that can be asked for. */
+export type Action = keyof typeof RULES;
+
+export const ACTIONS = Object.keys(RULES) as readonly Action[];
+
+/** Whether a person may do something. What is of another crew no rule opens: nobody gets that far. */
+export const may = ({ role }: Pick<Principal, 'role'>, action: Action): boolean =>
+  (RULES[action] as readonly Role[]).includes(role);

@@ -1,0 +1,57 @@
+import fc from 'fast-check';
+import { PASSWORD_LETTERS, passwordProblem } from './password';
+import { handleOf, parseSignInName, signInName } from './sign-in-name';
+
+test.each([
+  ['short', /at least 10 letters/],
+  ['aaaaaaaaaaaa', /tries this one first/],
+  ['1234567890', /tries this one first/],
+  ['0987654321', /tries this one first/],
+  ['qwertyuiop', /tries this one first/],
+  ['Password1234', /tries this one first/],
+  ['mossgate 12', /are known/],
+  ['x'.repeat(201), /at most 200/],
+])('“%s” is not taken, with what is wrong', (password, problem) => {
+  expect(passwordProblem(password, ['Mossgate', 'Ana'])).toMatch(problem);
+});
+
+test.each(['wet leaves on the coil', 'ана Вакс 12345', 'mossgate by the river', 'correct-horse'])(
+  '“%s” is taken: nobody counts its kinds of letters',
+  (password) => {
+    expect(passwordProblem(password, ['Mossgate', 'Ana'])).toBeNull();
+  },
+);
+
+test('whatever is typed, something is said or nothing is wrong; too short is never taken', () => {
+  fc.assert(
+    fc.property(fc.string({ maxLength: 220, unit: 'grapheme' }), fc.array(fc.string()), (password, names) => {
+      const problem = passwordProblem(password, names);
+      if ([...password].length < PASSWORD_LETTERS.least) expect(problem).toMatch(/^Too short/);
+      if ([...password].length > PASSWORD_LETTERS.most) expect(problem).toMatch(/^Too long/);
+    }),
+  );
+});
+
+describe('a name to sign in with', () => {
+  test.each([
+    ['Rosalind Achterberg', 'rosalind-achterberg'],
+    ['Søren Ångström', 's-ren-angstrom'],
+    ['  J. O’Neil  ', 'j-o-neil'],
+    ['<script>', 'script'],
+    ['李', ''],
+  ])('of “%s”', (words, handle) => expect(handleOf(words)).toBe(handle));
+
+  test('what is made of any two names is read back, whatever case it is typed in', () => {
+    fc.assert(
+      fc.property(fc.string(), fc.string(), (one, other) => {
+        const [person, crew] = [handleOf(one), handleOf(other)];
+        if (!person || !crew) return;
+        expect(parseSignInName(` ${signInName({ person, crew }).toUpperCase()} `)).toEqual({ person, crew });
+      }),
+    );
+  });
+
+  test.each(['ana', 'ana@', '@crew', 'ana@crew@other', 'an a@crew', ''])('“%s” is none', (typed) =>
+    expect(parseSignInName(typed)).toBeNull(),
+  );
+});

@@ -1,0 +1,31 @@
+import { COMMON_PASSWORDS } from './common-passwords';
+
+/** Letters that a password has at least, and at most. Its kinds of letters nobody counts: length is what helps. */
+export const PASSWORD_LETTERS = { least: 10, most: 200 } as const;
+
+/** Letters in the order in which they stand in the alphabet and on keys, over and over. */
+const ROWS = ['abcdefghijklmnopqrstuvwxyz', '1234567890', 'qwertyuiop', 'asdfghjkl', 'zxcvbnm', 'qwertzuiop'].flatMap(
+  (row) => {
+    const around = row.repeat(Math.ceil(PASSWORD_LETTERS.most / row.length) + 1);
+    return [around, [...around].reverse().join('')];
+  },
+);
+
+/** One letter over and over, or letters in a row, as `aaaaaaaaaa` and `1234567890`. */
+const isRow = (text: string): boolean => new Set(text).size === 1 || ROWS.some((row) => row.includes(text));
+
+/**
+ * What is wrong with a password, in words; null where it may be taken.
+ * @param names what everybody knows of its person: his name, his crew's
+ */
+export const passwordProblem = (password: string, names: readonly string[]): string | null => {
+  const { least, most } = PASSWORD_LETTERS;
+  const plain = password.normalize('NFKC').toLowerCase();
+  if ([...password].length < least)
+    return `Too short: at least ${least} letters. A few words in a row are easy to keep.`;
+  if ([...password].length > most) return `Too long: at most ${most} letters.`;
+  if (COMMON_PASSWORDS.has(plain) || isRow(plain)) return 'Everybody tries this one first. Take words of your own.';
+  const known = names.map((name) => name.toLowerCase()).filter((name) => name.length > 2);
+  const rest = known.reduce((left, name) => left.replaceAll(name, ''), plain);
+  return rest.length < least - 4 && rest !== plain ? 'Your name and your crew’s are known. Take other words.' : null;
+};

@@ -1,0 +1,9 @@
+import type { Role } from './role';
+
+/** Who asks: a person of a crew, signed in. */
+export interface Principal {
+  readonly crewId: string;
+  readonly personId: string;
+  readonly name: string;
+  readonly role: Role;
+}

@@ -1,0 +1,20 @@
+const LOOPBACK = /^(localhost|[a-z0-9-]+\.localhost|127(\.\d+){3}|\[::1\])(:\d+)?$/i;
+
+/** Whether a proxy in front of the application is believed about who asks and how. */
+const trustsProxy = (): boolean => process.env.TRUST_PROXY === 'yes';
+
+/** Whether a request came over TLS, as far as can be known: a proxy says so, or the address does. */
+export const isSecure = (request: Request): boolean =>
+  trustsProxy() ? request.headers.get('x-forwarded-proto') === 'https' : new URL(request.url).protocol === 'https:';
+
+/** Whether a password may travel: over TLS, or without leaving the machine. */
+export const mayCarryPassword = (request: Request): boolean =>
+  isSecure(request) || LOOPBACK.test(request.headers.get('host') ?? new URL(request.url).host);
+
+/** What to do where it may not. */
+export const PLAIN_CONNECTION =
+  'This connection is not encrypted, and a password would be read on the way. Put the application behind TLS and start it with TRUST_PROXY=yes, or open it on the machine itself.';
+
+/** The address that a request comes from, as the proxy in front says; one for all where none is believed. */
+export const addressOf = (request: Request): string =>
+  (trustsProxy() && request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim()) || 'somewhere';

@@ -1,0 +1,18 @@
+import { cookies } from 'next/headers';
+import { redirect } from 'next/navigation';
+import { cache } from 'react';
+import type { Principal } from '../../core/access/principal';
+import { type CrewScope, scopeOf } from '../crew';
+import { principalByToken } from '../repositories/sessions';
+import { SESSION_COOKIE } from './session-cookie';
+
+/** Who looks at a page, and the rows that he may see; null where nobody is signed in. */
+export const whoLooks = cache(async (): Promise<{ principal: Principal; scope: CrewScope } | null> => {
+  const token = (await cookies()).get(SESSION_COOKIE)?.value;
+  const principal = token ? await principalByToken(token) : null;
+  return principal && { principal, scope: scopeOf(principal) };
+});
+
+/** The same for pages that nobody sees without: they lead to the sign-in page. */
+export const signedIn = async (): Promise<{ principal: Principal; scope: CrewScope }> =>
+  (await whoLooks()) ?? redirect('/sign-in');

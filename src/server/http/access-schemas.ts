@@ -1,0 +1,50 @@
+import { boolean, object, string } from 'yup';
+import { PASSWORD_LETTERS } from '../../core/access/password';
+import { isRole, type Role } from '../../core/access/role';
+import { bounded, plainText } from '../../core/border/schema';
+import { idSchema } from '../../core/job/id-schema';
+
+/** A password as it is typed, with whatever is in it. */
+const password = () =>
+  string()
+    .typeError('must be text')
+    .max(PASSWORD_LETTERS.most, `must be at most ${PASSWORD_LETTERS.most} letters`)
+    .required('must be given');
+
+const name = () =>
+  plainText(80)
+    .required('must be given')
+    .test('some', 'must be given', (text) => (text ?? '').trim() !== '');
+
+const role = () =>
+  string<Role>()
+    .required('must be given')
+    .test('role', 'is no role of a crew', (text) => isRole(text));
+
+export const signInSchema = object({ name: plainText(90).required('must be given'), password: password() });
+
+export const demoSchema = object({ crew: plainText(40).required('must be given'), person: idSchema });
+
+export const signOutSchema = object({ everywhere: boolean().required('must be given') });
+
+export const firstStartSchema = object({ crew: name(), name: name(), password: password() });
+
+export const joinSchema = object({ token: string().max(200).required('must be given'), password: password() });
+
+export const personSchema = object({ name: name(), role: role() });
+
+/** Days that a link to the page for the people of a house opens it, at most. */
+export const MOST_SHARE_DAYS = 730;
+
+export const shareSchema = object({
+  days: bounded(1, MOST_SHARE_DAYS, 'days').integer('must be whole').required('must be given'),
+});
+
+export const shareEndSchema = object({ share: idSchema });
+
+export const personChangeSchema = object({
+  action: string()
+    .oneOf(['role', 'let-go', 'link', 'sign-out'] as const, 'is not something that can be done to a person')
+    .required('must be given'),
+  role: string<Role>().test('role', 'is no role of a crew', (text) => text === undefined || isRole(text)),
+});

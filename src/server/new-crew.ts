@@ -1,0 +1,31 @@
+import { handleOf } from '../core/access/sign-in-name';
+import { inCrew } from './crew';
+import { closeDatabase } from './database';
+import { makeCrew } from './make-crew';
+import { audit } from './repositories/audit';
+import { crewByHandle, nameCrew } from './repositories/crews';
+import { INVITATION_DAYS, invite } from './repositories/invitations';
+import { addPerson } from './repositories/people';
+
+const say = (to: NodeJS.WriteStream, words: string) => void to.write(`${words}\n`);
+
+/** Makes a further crew on this server with its lead, and prints the link that lets him in. */
+const [name = '', leadName = ''] = process.argv.slice(2);
+const handle = handleOf(name);
+try {
+  if (!handle || !leadName.trim()) throw new Error('Say the crew and its lead: npm run crew -- "Crew" "Lead’s name"');
+  if (await crewByHandle(handle)) throw new Error(`There is a crew called ${handle} already. Take another name.`);
+  const scope = await makeCrew();
+  const token = await inCrew(scope, async () => {
+    await nameCrew(scope, name.trim(), handle);
+    const lead = await addPerson(scope, { name: leadName.trim(), role: 'lead' });
+    await audit(scope, lead.name, 'named the crew', name.trim());
+    return invite(scope, lead.id);
+  });
+  say(process.stdout, `Open this on the server’s address within ${INVITATION_DAYS} days: /join/${token}`);
+} catch (problem) {
+  say(process.stderr, (problem as Error).message);
+  process.exitCode = 1;
+} finally {
+  await closeDatabase();
+}

@@ -1,0 +1,68 @@
+import { QueryTypes } from 'sequelize';
+import { newToken, tokenHash } from '../access/tokens';
+import { type CrewScope, inCrew, scopeOf } from '../crew';
+import { database } from '../database';
+import { endSessionsOf } from './sessions';
+
+/** Days that a link lets somebody in. */
+export const INVITATION_DAYS = 7;
+
+/** A link by which one person chooses a password, once; what was made for him before opens nothing any more. */
+export const invite = (scope: CrewScope, personId: string): Promise<string> =>
+  inCrew(scope, async () => {
+    const token = newToken();
+    await database().query('UPDATE invitations SET used_at = now() WHERE person_id = :personId AND used_at IS NULL', {
+      replacements: { personId },
+    });
+    await database().query('INSERT INTO invitations (token_hash, person_id) VALUES (:hash, :personId)', {
+      replacements: { hash: tokenHash(token), personId },
+    });
+    return token;
+  });
+
+/** Whom a link lets in, and where. */
+export interface Invited {
+  readonly scope: CrewScope;
+  readonly personId: string;
+  readonly name: string;
+  readonly handle: string;
+  readonly crewName: string;
+  readonly crewHandle: string;
+}
+
+/** Whom a link lets in; null where it was used, is too old, or never was one. */
+export const invitedBy = (token: string): Promise<Invited | null> =>
+  database().transaction(async () => {
+    const ask = <T extends object>(sql: string, replacements: Record<string, unknown>) =>
+      database().query<T>(sql, { type: QueryTypes.SELECT, replacements });
+    const hash = tokenHash(token);
+    await ask("SELECT set_config('app.token', :hash, true)", { hash });
+    const [found] = await ask<{ crewId: string; personId: string }>(
+      `SELECT crew_id AS "crewId", person_id AS "personId" FROM invitations
+       WHERE token_hash = :hash AND used_at IS NULL AND made_at > now() - interval '${INVITATION_DAYS} days'`,
+      { hash },
+    );
+    if (!found) return null;
+    await ask("SELECT set_config('app.crew', :crewId, true)", { crewId: found.crewId });
+    const [person] = await ask<Omit<Invited, 'scope' | 'personId'>>(
+      `SELECT p.name, p.handle, c.name AS "crewName", c.handle AS "crewHandle"
+       FROM people p JOIN crews c ON c.id = p.crew_id WHERE p.id = :personId AND p.left_at IS NULL`,
+      { personId: found.personId },
+    );
+    return person ? { scope: scopeOf(found), personId: found.personId, ...person } : null;
+  });
+
+/** Uses a link up: its person has that password from now on, and his old sessions end. False where it was used. */
+export const acceptInvitation = ({ scope, personId }: Invited, token: string, passwordHash: string): Promise<boolean> =>
+  inCrew(scope, async () => {
+    const [used] = await database().query(
+      'UPDATE invitations SET used_at = now() WHERE token_hash = :hash AND used_at IS NULL RETURNING person_id',
+      { replacements: { hash: tokenHash(token) } },
+    );
+    if (used.length === 0) return false;
+    await database().query('UPDATE people SET password_hash = :passwordHash WHERE id = :personId', {
+      replacements: { passwordHash, personId },
+    });
+    await endSessionsOf(scope, personId);
+    return true;
+  });

@@ -1,0 +1,104 @@
+import { randomUUID } from 'node:crypto';
+import { QueryTypes } from 'sequelize';
+import type { Paragraph } from '../../core/handover/homeowner';
+import { homeownerPage } from '../../core/handover/homeowner';
+import { siteAddress } from '../../core/handover/site-address';
+import { newToken, tokenHash } from '../access/tokens';
+import { type CrewScope, inCrew, scopeOf } from '../crew';
+import { database } from '../database';
+import { handoversOf } from './handovers';
+import { getJob } from './jobs';
+
+/** A link to the page for the people of a house. */
+export interface Share {
+  readonly id: string;
+  readonly madeBy: string;
+  readonly until: string;
+  readonly isOver: boolean;
+  /** How often the page was opened by it. */
+  readonly opened: number;
+}
+
+const select = <T extends object>(sql: string, replacements: Record<string, unknown>): Promise<T[]> =>
+  database().query<T>(sql, { type: QueryTypes.SELECT, replacements });
+
+const hasJob = async (jobId: string): Promise<boolean> =>
+  (await select('SELECT 1 FROM jobs WHERE id = :jobId AND deleted_at IS NULL', { jobId })).length === 1;
+
+/** The links of a job, the newest first; null where there is no such job. */
+export const listShares = (scope: CrewScope, jobId: string): Promise<Share[] | null> =>
+  inCrew(scope, async () => {
+    if (!(await hasJob(jobId))) return null;
+    return (
+      await select<Omit<Share, 'until'> & { until: Date }>(
+        `SELECT id, made_by AS "madeBy", until, revoked_at IS NOT NULL OR until < now() AS "isOver", opened
+         FROM shares WHERE job_id = :jobId ORDER BY made_at DESC, id LIMIT 100`,
+        { jobId },
+      )
+    ).map(({ until, ...share }) => ({ ...share, until: until.toISOString() }));
+  });
+
+/**
+ * Makes a link that shows the page for the people of a house, and nothing else, for some days.
+ * @returns its token, shown once; null where there is no such job
+ */
+export const makeShare = (scope: CrewScope, jobId: string, days: number, madeBy: string): Promise<string | null> =>
+  inCrew(scope, async () => {
+    if (!(await hasJob(jobId))) return null;
+    const token = newToken();
+    await database().query(
+      `INSERT INTO shares (job_id, id, token_hash, made_by, until)
+       VALUES (:jobId, :id, :hash, :madeBy, now() + make_interval(days => :days))`,
+      { replacements: { jobId, id: randomUUID(), hash: tokenHash(token), madeBy, days } },
+    );
+    return token;
+  });
+
+/** Ends a link; false where there is none that could end. */
+export const endShare = (scope: CrewScope, jobId: string, id: string): Promise<boolean> =>
+  inCrew(scope, async () => {
+    const [rows] = await database().query(
+      'UPDATE shares SET revoked_at = now() WHERE job_id = :jobId AND id = :id AND revoked_at IS NULL RETURNING id',
+      { replacements: { jobId, id } },
+    );
+    return rows.length === 1;
+  });
+
+/** What a link shows: the page as it was handed over last, else as it stands; and when it ends. */
+export interface Shared {
+  readonly address: string;
+  readonly paragraphs: readonly Paragraph[];
+  readonly until: string;
+}
+
+/** What a link shows, which counts as opened; null where it has ended, or never was one. */
+export const openShare = (token: string): Promise<Shared | null> =>
+  database()
+    .transaction(async () => {
+      const hash = tokenHash(token);
+      await select("SELECT set_config('app.token', :hash, true)", { hash });
+      const [found] = await select<{ crewId: string; jobId: string; until: Date }>(
+        `SELECT crew_id AS "crewId", job_id AS "jobId", until FROM shares
+       WHERE token_hash = :hash AND revoked_at IS NULL AND until > now()`,
+        { hash },
+      );
+      if (!found) return null;
+      const scope = scopeOf(found);
+      await select("SELECT set_config('app.crew', :crewId, true)", { crewId: found.crewId });
+      await database().query('UPDATE shares SET opened = opened + 1 WHERE token_hash = :hash', {
+        replacements: { hash },
+      });
+      return { scope, ...found };
+    })
+    .then(async (found) => {
+      if (!found) return null;
+      const { scope, jobId, until } = found;
+      const job = await getJob(scope, jobId);
+      if (!job) return null;
+      const [kept] = job.handedOverAt === null ? [] : await handoversOf(scope, jobId);
+      return {
+        address: kept?.record.address ?? siteAddress(job.document.facts),
+        paragraphs: kept?.record.homeowner ?? homeownerPage(job.document.facts),
+        until: until.toISOString(),
+      };
+    });

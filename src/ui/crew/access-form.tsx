@@ -1,0 +1,63 @@
+'use client';
+
+import { useState } from 'react';
+import { call } from '../api';
+
+/** A field of a form that lets people in. */
+export interface AccessField {
+  readonly name: string;
+  readonly label: string;
+  readonly type: 'text' | 'password';
+  readonly autoComplete: string;
+  /** What is said under it. */
+  readonly hint?: string;
+}
+
+/** Where somebody who is let in goes: the page that he wanted, of this application alone. */
+const wanted = (): string => {
+  const to = new URLSearchParams(window.location.search).get('to') ?? '/';
+  return /^\/(?![/\\])/.test(to) ? to : '/';
+};
+
+/** A form that lets somebody in, or says why not. What was typed stays. */
+export const AccessForm = ({
+  to,
+  fields,
+  also = {},
+  button,
+}: {
+  to: string;
+  fields: readonly AccessField[];
+  also?: Readonly<Record<string, string>>;
+  button: string;
+}) => {
+  const [problem, setProblem] = useState('');
+  const [isBusy, setBusy] = useState(false);
+  const send = async (event: React.FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const typed = Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>;
+    setBusy(true);
+    const answer = await call(to, { method: 'POST', body: { ...typed, ...also } });
+    // A whole load: nothing of whoever was here before stays on the page.
+    if (answer.kind === 'ok') return window.location.assign(wanted());
+    setBusy(false);
+    setProblem(answer.error);
+  };
+  return (
+    <form onSubmit={send} className="grid max-w-md grid-cols-1 gap-3">
+      {fields.map(({ name, label, hint, ...rest }) => (
+        <label key={name} className="grid grid-cols-1">
+          <span className="eyebrow">{label}</span>
+          <input name={name} required maxLength={200} className="field-box min-h-12 text-lg" {...rest} />
+          {hint && <span className="text-sm text-quiet">{hint}</span>}
+        </label>
+      ))}
+      <p role="alert" className={`border-l-4 border-fail pl-2 ${problem ? '' : 'hidden'}`}>
+        {problem}
+      </p>
+      <button type="submit" disabled={isBusy} className="strong-button min-h-12 justify-center">
+        {button}
+      </button>
+    </form>
+  );
+};

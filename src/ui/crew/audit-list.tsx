@@ -1,0 +1,32 @@
+'use client';
+
+import { When } from '../when';
+
+/** What was done in the crew, newest first. */
+export const AuditList = ({
+  lines,
+}: {
+  lines: readonly { readonly at: string; readonly person: string; readonly did: string; readonly subject: string }[];
+}) => (
+  <section aria-labelledby="audit-title" className="mt-8">
+    <h2 id="audit-title" className="font-label text-xl font-semibold">
+      What was done
+    </h2>
+    {lines.length === 0 ? (
+      <p className="mt-1 text-quiet">Nothing yet: invitations, roles and who was let go stand here.</p>
+    ) : (
+      <>
+        <ul className="mt-1 text-sm">
+          {lines.slice(0, 50).map(({ at, person, did, subject }, line) => (
+            <li key={`${at} ${line}`} className="border-b border-line py-1">
+              <When at={at} /> {person}: {did}: {subject}
+            </li>
+          ))}
+        </ul>
+        <a href="/api/audit.csv" className="plain-button mt-2 inline-flex">
+          As CSV
+        </a>
+      </>
+    )}
+  </section>
+);

@@ -1,0 +1,25 @@
+'use client';
+
+/** A link that is shown now, and never again. */
+export const LinkOnce = ({
+  name,
+  path,
+  about = 'It works once, for a week, and is not shown again.',
+}: {
+  name: string;
+  path: string;
+  about?: string;
+}) => (
+  <div role="status" className="my-2 border-l-4 border-saffron bg-saffron-wash px-3 py-2">
+    <p>
+      Give this link to <b>{name}</b>. {about}
+    </p>
+    <input
+      readOnly
+      aria-label={`Link for ${name}`}
+      value={`${window.location.origin}${path}`}
+      onFocus={(event) => event.target.select()}
+      className="field-box mt-1 w-full font-mono text-sm"
+    />
+  </div>
+);
