@@ -33,12 +33,12 @@ const isReadable = (pathname: string): boolean => {
 const OPEN = /^\/(api|guide|sign-in|first-start|join|shared)(\/|$)/;
 
 /** Where to sign in, for whoever asks for a page and has no session; the page is gone on with afterwards. */
-const signInFirst = ({ nextUrl, cookies }: NextRequest): URL | null => {
-  if (OPEN.test(nextUrl.pathname) || cookies.has(SESSION_COOKIE)) return null;
-  const to = nextUrl.clone();
-  to.pathname = '/sign-in';
-  to.search = nextUrl.pathname === '/' ? '' : `?to=${encodeURIComponent(nextUrl.pathname + nextUrl.search)}`;
-  return to;
+const signInFirst = ({ nextUrl: { pathname, search, host }, cookies, headers }: NextRequest): URL | null => {
+  if (OPEN.test(pathname) || cookies.has(SESSION_COOKIE)) return null;
+  const to = pathname === '/' ? '' : `?to=${encodeURIComponent(pathname + search)}`;
+  // Behind a proxy this process knows its own name alone; the one that was asked for has been let in.
+  const scheme = headers.get('x-forwarded-proto') === 'https' ? 'https' : 'http';
+  return new URL(`/sign-in${to}`, `${scheme}://${headers.get('host') ?? host}`);
 };
 
 const HOSTS = allowedHosts(process.env);

@@ -187,6 +187,25 @@ describe('signing in', () => {
     expect((await tried(other.name, PASSWORD)).status).toBe(200);
   });
 
+  test('behind a proxy fifty failed tries from one address close the door to it, and to nobody else', async () => {
+    process.env.TRUST_PROXY = 'yes';
+    try {
+      const who = await joined();
+      const [address, other] = [randomUUID(), randomUUID()];
+      const from = (source: string, name: string, password: string) => {
+        const request = ask('POST', '', { name, password });
+        request.headers.set('x-forwarded-for', `203.0.113.9, ${source}`);
+        return signIn(request);
+      };
+      for (let attempt = 0; attempt < 50; attempt++)
+        expect((await from(address, `nobody-${attempt}@${who.handle}`, 'a guess')).status).toBe(401);
+      expect((await from(address, who.name, PASSWORD)).status).toBe(429);
+      expect((await from(other, who.name, PASSWORD)).status).toBe(200);
+    } finally {
+      delete process.env.TRUST_PROXY;
+    }
+  });
+
   test('over a line that others read, no password is taken', async () => {
     const who = await joined();
     const plain = await tried(who.name, PASSWORD, 'gate.example');

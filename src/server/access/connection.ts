@@ -15,6 +15,6 @@ export const mayCarryPassword = (request: Request): boolean =>
 export const PLAIN_CONNECTION =
   'This connection is not encrypted, and a password would be read on the way. Put the application behind TLS and start it with TRUST_PROXY=yes, or open it on the machine itself.';
 
-/** The address that a request comes from, as the proxy in front says; one for all where none is believed. */
-export const addressOf = (request: Request): string =>
-  (trustsProxy() && request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim()) || 'somewhere';
+/** The address that a request comes from, as the proxy in front says; null where none is believed. */
+export const addressOf = (request: Request): string | null =>
+  (trustsProxy() && request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim()) || null;

@@ -21,16 +21,17 @@ const countOf = async (key: string): Promise<number> => {
   return Number(row!.count);
 };
 
-/** Whether too many tries have failed for a name or from an address. */
-export const isTriedTooOften = async (name: string, address: string): Promise<boolean> =>
-  (await countOf(keyOf('name', name))) >= MOST_BY_NAME || (await countOf(keyOf('address', address))) >= MOST_BY_ADDRESS;
+/** Whether too many tries have failed for a name or from an address; one that nobody knows counts for nothing. */
+export const isTriedTooOften = async (name: string, address: string | null): Promise<boolean> =>
+  (await countOf(keyOf('name', name))) >= MOST_BY_NAME ||
+  (address !== null && (await countOf(keyOf('address', address))) >= MOST_BY_ADDRESS);
 
 /** Counts a failed try, and forgets those that count no more. */
-export const countAttempt = async (name: string, address: string): Promise<void> => {
+export const countAttempt = async (name: string, address: string | null): Promise<void> => {
   await database().query(`DELETE FROM sign_in_attempts WHERE at < now() - interval '1 day'`);
-  await database().query('INSERT INTO sign_in_attempts (key) VALUES (:name), (:address)', {
-    replacements: { name: keyOf('name', name), address: keyOf('address', address) },
-  });
+  const keys = [keyOf('name', name), ...(address === null ? [] : [keyOf('address', address)])];
+  for (const key of keys)
+    await database().query('INSERT INTO sign_in_attempts (key) VALUES (:key)', { replacements: { key } });
 };
 
 /** Forgets the failed tries for a name, once somebody was let in by it. */
