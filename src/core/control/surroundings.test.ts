@@ -12,7 +12,7 @@ const dual: Facts = {
   system: { ...base.system, backup: 'furnace', floatSwitch: 'R' },
   furnace: { ...base.furnace, fuel: 'propane' },
   thermostat: { ...base.thermostat, backupSetting: 'fossil' },
-  boxes: { ...base.boxes, loadControl: 'Y', humidifier: 'alone' },
+  boxes: { ...base.boxes, loadControl: 'Y', humidifier: 'alone', dehumidify: 'cooling' },
 };
 const signals = (facts: Facts, call: (typeof CALL_IDS)[number], outdoorF = 28, scenario: Scenario = SOUND) =>
   control(facts, { ...DEFAULT_MOMENT, call, outdoorF, scenario }).signals;
