@@ -58,11 +58,13 @@ export const JobProvider = ({
   const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead));
   useEffect(() => {
     void usePerson.persist.rehydrate();
+    return store.getState().start();
+  }, [store]);
+  useEffect(() => {
     // Who is signed in reads, until somebody else of the crew is chosen.
     const { author, set } = usePerson.getState();
     if (!names.includes(author)) set({ author: me });
-    return store.getState().start();
-  }, [store, me, names]);
+  }, [me, names]);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const unsubscribe = store.subscribe((state, before) => {
