@@ -16,6 +16,7 @@ import { addPerson } from '@/server/repositories/people';
 import { beginSession } from '@/server/repositories/sessions';
 import { openShare } from '@/server/repositories/shares';
 import { make, TEST_CREW } from '@/server/repositories/test-jobs';
+import { addWeather } from '@/server/repositories/weather';
 import { POST as firstStart } from './first-start/route';
 import { POST as addReadings } from './jobs/[jobId]/readings/route';
 import { GET as getJob } from './jobs/[jobId]/route';
@@ -27,6 +28,7 @@ import { GET as listPeople, POST as invitePerson } from './people/route';
 import { POST as signInToDemo } from './sign-in/demo/route';
 import { POST as signIn } from './sign-in/route';
 import { POST as signOut } from './sign-out/route';
+import { GET as listWeather } from './weather/route';
 
 afterAll(closeDatabase);
 
@@ -106,6 +108,24 @@ describe('nothing of one crew is seen from another', () => {
     const { jobs } = await (await listJobs(ask('GET', cookie), {})).json();
     const { people } = await (await listPeople(ask('GET', cookie), {})).json();
     expect([jobs, people.map(({ name }: { name: string }) => name)]).toEqual([[], ['Otto Fremd']]);
+  });
+
+  test('nor by the id of its weather or of its controllers: not read, not moved, not listed', async () => {
+    const weather = await addWeather(TEST_CREW, {
+      id: randomUUID(),
+      name: 'Cove Point',
+      hoursF: Array.from({ length: 8760 }, () => 40),
+      humidity: null,
+      filled: 0,
+      author: 'tester',
+    });
+    const { cookie } = await otherCrew();
+    for (const [name, method, handler] of routes.filter(([file]) => /\[(weatherId|profileId)\]/.test(file))) {
+      const body = name.includes('move') ? { action: 'delete' } : undefined;
+      expect([name, (await handler(ask(method, cookie, body), at(weather.id))).status]).toEqual([name, 404]);
+    }
+    const { weather: listed } = await (await listWeather(ask('GET', cookie), {})).json();
+    expect(listed).toEqual([]);
   });
 
   test('with the application’s own checks left out, the database alone holds the wall', async () => {
