@@ -79,15 +79,17 @@ const bare = (search: string) => () =>
 const say = (what: string, ...figures: readonly string[]) => console.log(what.padEnd(34), figures.join('   '));
 const ms = (value: number) => `${value.toFixed(1)} ms`;
 
+const get = async (path: string) => (await fetch(`${address}${path}`, { headers: { cookie } })).text();
+
 const compare = async (what: string, path: string, search: string) => {
-  const get = async () => (await fetch(`${address}${path}`, { headers: { cookie } })).text();
-  await timed(30, get);
+  const ask = () => get(path);
+  await timed(30, ask);
   await timed(30, bare(search));
   const sql = median(await timed(ROUNDS, bare(search)));
   const before = cpuMs();
-  const http = median(await timed(ROUNDS, get));
+  const http = median(await timed(ROUNDS, ask));
   const cpu = (cpuMs() - before) / ROUNDS;
-  const size = Buffer.byteLength(await get()) / 1000;
+  const size = Buffer.byteLength(await ask()) / 1000;
   say(
     what,
     `bare SQL ${ms(sql)}`,
@@ -130,8 +132,6 @@ const saves = async () => {
     say(what, `median ${ms(median(all))}`, `95 % ${ms(share(all, 0.95))}`, `CPU ${ms((cpuMs() - before) / 200)}`);
   }
 };
-
-const get = async (path: string) => (await fetch(`${address}${path}`, { headers: { cookie } })).text();
 
 /** Memory after equal parts of many requests, eight at once. */
 const memory = async () => {

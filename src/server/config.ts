@@ -11,6 +11,9 @@ export const databaseUrl = (): string => {
 /** The same as the role that owns the tables, for migrations alone; without one, the application's own. */
 export const ownerUrl = (): string => process.env.DATABASE_OWNER_URL || databaseUrl();
 
+/** Whether the application was started as a demo: made-up crews let in by a tap. */
+export const isDemo = (): boolean => process.env.GATE_CROSS_DEMO === 'yes';
+
 /** The role that the application runs as, where that is another than the owner; null: they are one. */
 export const appRole = (): { readonly name: string; readonly password: string } | null => {
   const [app, owner] = [new URL(databaseUrl()), new URL(ownerUrl())];

@@ -1,6 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import type { Principal } from '../core/access/principal';
-import { database } from './database';
+import { tokenHash } from './access/tokens';
+import { database, select } from './database';
 
 /** The crew that everything belonged to before there were others; the first crew that is made takes its place. */
 export const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
@@ -31,3 +32,21 @@ export const inCrew = <T>({ crewId }: CrewScope, work: () => Promise<T>): Promis
     return inside.run(crewId, work);
   });
 };
+
+/**
+ * Goes on in the crew of the row that a token opens; null where it opens none, and where what follows finds nothing.
+ * @param find asks for that row by the token's hash: nobody is signed in yet, and it alone is to be seen
+ */
+export const inCrewOfToken = <Found extends { readonly crewId: string }, T>(
+  token: string,
+  find: (hash: string) => Promise<readonly Found[]>,
+  work: (found: Found, scope: CrewScope, hash: string) => Promise<T | null>,
+): Promise<T | null> =>
+  database().transaction(async () => {
+    const hash = tokenHash(token);
+    await select("SELECT set_config('app.token', :hash, true)", { hash });
+    const [found] = await find(hash);
+    if (!found) return null;
+    await select("SELECT set_config('app.crew', :crewId, true)", { crewId: found.crewId });
+    return inside.run(found.crewId, () => work(found, scopeOf(found), hash));
+  });

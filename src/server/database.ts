@@ -1,5 +1,5 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { type Options, Sequelize } from 'sequelize';
+import { type Options, QueryTypes, Sequelize } from 'sequelize';
 import { databaseUrl, ownerUrl } from './config';
 import { log } from './log';
 
@@ -30,6 +30,10 @@ let openedAsOwner: Sequelize | undefined;
 
 /** The process's pool of connections, opened at first use. It holds no state of its own. */
 export const database = (): Sequelize => (opened ??= new Sequelize(databaseUrl(), OPTIONS));
+
+/** Rows that a question of SQL answers, with its values put in by name. */
+export const select = <Row extends object>(sql: string, replacements: Record<string, unknown> = {}): Promise<Row[]> =>
+  database().query<Row>(sql, { type: QueryTypes.SELECT, replacements });
 
 /** Connections as the role that owns the tables: for migrations and their scripts, never for requests. */
 export const ownerDatabase = (): Sequelize =>

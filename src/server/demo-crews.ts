@@ -1,4 +1,5 @@
 import type { Role } from '../core/access/role';
+import { isDemo } from './config';
 import { scopeOf } from './crew';
 import { crewByHandle } from './repositories/crews';
 import { listPeople } from './repositories/people';
@@ -37,12 +38,12 @@ export const DEMO_CREWS: readonly {
 
 /** The made-up crews of this server with their people; none where it was not started as a demo. */
 export const demoCrews = async () => {
-  if (process.env.GATE_CROSS_DEMO !== 'yes') return [];
+  if (!isDemo()) return [];
   const found = await Promise.all(DEMO_CREWS.map(({ handle }) => crewByHandle(handle)));
   return Promise.all(
     found
       .filter((crew) => crew !== null)
-      .filter(({ isDemo, handle }) => isDemo && handle !== null)
+      .filter((crew) => crew.isDemo && crew.handle !== null)
       .map(async (crew) => ({
         handle: crew.handle!,
         name: crew.name,

@@ -1,6 +1,5 @@
-import { QueryTypes } from 'sequelize';
 import { type CrewScope, inCrew } from '../crew';
-import { database } from '../database';
+import { database, select } from '../database';
 
 /** Who did what to what, when. */
 export interface Audited {
@@ -24,9 +23,9 @@ const MOST = 500;
 /** What was done in a crew, newest first. */
 export const listAudit = (scope: CrewScope): Promise<Audited[]> =>
   inCrew(scope, async () => {
-    const rows = await database().query<Omit<Audited, 'at'> & { at: Date }>(
+    const rows = await select<Omit<Audited, 'at'> & { at: Date }>(
       'SELECT at, person, did, subject FROM audit ORDER BY id DESC LIMIT :most',
-      { type: QueryTypes.SELECT, replacements: { most: MOST } },
+      { most: MOST },
     );
     return rows.map(({ at, ...row }) => ({ ...row, at: at.toISOString() }));
   });

@@ -1,6 +1,5 @@
-import { QueryTypes } from 'sequelize';
 import { type CrewScope, FIRST_CREW, inCrew, scopeOf } from '../crew';
-import { database } from '../database';
+import { database, select } from '../database';
 
 export interface Crew {
   readonly id: string;
@@ -17,20 +16,14 @@ const COLUMNS = 'id, name, handle, is_demo AS "isDemo"';
 export const crewByHandle = (handle: string): Promise<Crew | null> =>
   database().transaction(async () => {
     await database().query("SELECT set_config('app.handle', :handle, true)", { replacements: { handle } });
-    const [crew] = await database().query<Crew>(`SELECT ${COLUMNS} FROM crews WHERE handle = :handle`, {
-      type: QueryTypes.SELECT,
-      replacements: { handle },
-    });
+    const [crew] = await select<Crew>(`SELECT ${COLUMNS} FROM crews WHERE handle = :handle`, { handle });
     return crew ?? null;
   });
 
 /** A crew by its scope. */
 export const crewOf = (scope: CrewScope): Promise<Crew> =>
   inCrew(scope, async () => {
-    const [crew] = await database().query<Crew>(`SELECT ${COLUMNS} FROM crews WHERE id = :id`, {
-      type: QueryTypes.SELECT,
-      replacements: { id: scope.crewId },
-    });
+    const [crew] = await select<Crew>(`SELECT ${COLUMNS} FROM crews WHERE id = :id`, { id: scope.crewId });
     return crew!;
   });
 

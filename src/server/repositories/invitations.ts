@@ -1,7 +1,6 @@
-import { QueryTypes } from 'sequelize';
 import { newToken, tokenHash } from '../access/tokens';
-import { type CrewScope, inCrew, scopeOf } from '../crew';
-import { database } from '../database';
+import { type CrewScope, inCrew, inCrewOfToken } from '../crew';
+import { database, select } from '../database';
 import { endSessionsOf } from './sessions';
 
 /** Days that a link lets somebody in. */
@@ -32,25 +31,23 @@ export interface Invited {
 
 /** Whom a link lets in; null where it was used, is too old, or never was one. */
 export const invitedBy = (token: string): Promise<Invited | null> =>
-  database().transaction(async () => {
-    const ask = <T extends object>(sql: string, replacements: Record<string, unknown>) =>
-      database().query<T>(sql, { type: QueryTypes.SELECT, replacements });
-    const hash = tokenHash(token);
-    await ask("SELECT set_config('app.token', :hash, true)", { hash });
-    const [found] = await ask<{ crewId: string; personId: string }>(
-      `SELECT crew_id AS "crewId", person_id AS "personId" FROM invitations
-       WHERE token_hash = :hash AND used_at IS NULL AND made_at > now() - interval '${INVITATION_DAYS} days'`,
-      { hash },
-    );
-    if (!found) return null;
-    await ask("SELECT set_config('app.crew', :crewId, true)", { crewId: found.crewId });
-    const [person] = await ask<Omit<Invited, 'scope' | 'personId'>>(
-      `SELECT p.name, p.handle, c.name AS "crewName", c.handle AS "crewHandle"
-       FROM people p JOIN crews c ON c.id = p.crew_id WHERE p.id = :personId AND p.left_at IS NULL`,
-      { personId: found.personId },
-    );
-    return person ? { scope: scopeOf(found), personId: found.personId, ...person } : null;
-  });
+  inCrewOfToken(
+    token,
+    (hash) =>
+      select<{ crewId: string; personId: string }>(
+        `SELECT crew_id AS "crewId", person_id AS "personId" FROM invitations
+         WHERE token_hash = :hash AND used_at IS NULL AND made_at > now() - interval '${INVITATION_DAYS} days'`,
+        { hash },
+      ),
+    async ({ personId }, scope) => {
+      const [person] = await select<Omit<Invited, 'scope' | 'personId'>>(
+        `SELECT p.name, p.handle, c.name AS "crewName", c.handle AS "crewHandle"
+         FROM people p JOIN crews c ON c.id = p.crew_id WHERE p.id = :personId AND p.left_at IS NULL`,
+        { personId },
+      );
+      return person ? { scope, personId, ...person } : null;
+    },
+  );
 
 /** Uses a link up: its person has that password from now on, and his old sessions end. False where it was used. */
 export const acceptInvitation = ({ scope, personId }: Invited, token: string, passwordHash: string): Promise<boolean> =>

@@ -1,17 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import { QueryTypes } from 'sequelize';
 import type { Person } from '../../core/access/person';
 import type { Role } from '../../core/access/role';
 import { handleOf } from '../../core/access/sign-in-name';
 import { type CrewScope, inCrew } from '../crew';
-import { database } from '../database';
+import { database, select } from '../database';
 
 type PersonRow = Omit<Person, 'leftAt'> & { readonly leftAt: Date | null };
 
 const COLUMNS = 'id, handle, name, role, password_hash IS NOT NULL AS "hasPassword", left_at AS "leftAt"';
-
-const select = <T extends object>(sql: string, replacements: Record<string, unknown> = {}): Promise<T[]> =>
-  database().query<T>(sql, { type: QueryTypes.SELECT, replacements });
 
 const toPerson = ({ leftAt, ...row }: PersonRow): Person => ({ ...row, leftAt: leftAt?.toISOString() ?? null });
 

@@ -1,8 +1,7 @@
-import { QueryTypes } from 'sequelize';
 import type { Principal } from '../../core/access/principal';
 import { newToken, tokenHash } from '../access/tokens';
-import { type CrewScope, inCrew } from '../crew';
-import { database } from '../database';
+import { type CrewScope, inCrew, inCrewOfToken } from '../crew';
+import { database, select } from '../database';
 
 /** Days after which a session ends: since it was last used, and since it began. */
 const IDLE_DAYS = 7;
@@ -28,33 +27,30 @@ interface Found {
 
 /** Who holds a token: a person of a crew, or nobody, as after the session has ended. */
 export const principalByToken = (token: string): Promise<Principal | null> =>
-  database().transaction(async () => {
-    const hash = tokenHash(token);
-    const ask = <T extends object>(sql: string, replacements: Record<string, unknown>) =>
-      database().query<T>(sql, { type: QueryTypes.SELECT, replacements });
-    await ask("SELECT set_config('app.token', :hash, true)", { hash });
-    const [session] = await ask<Found>(
-      `SELECT crew_id AS "crewId", person_id AS "personId",
-              seen_at > now() - interval '${SEEN_EVERY_MIN} minutes' AS "isFresh"
-       FROM sessions
-       WHERE token_hash = :hash AND seen_at > now() - interval '${IDLE_DAYS} days'
-         AND began_at > now() - interval '${ABSOLUTE_DAYS} days'`,
-      { hash },
-    );
-    if (!session) return null;
-    const { crewId, personId, isFresh } = session;
-    await ask("SELECT set_config('app.crew', :crewId, true)", { crewId });
-    const [person] = await ask<Pick<Principal, 'name' | 'role'>>(
-      'SELECT name, role FROM people WHERE id = :personId AND left_at IS NULL',
-      { personId },
-    );
-    if (!person) return null;
-    if (!isFresh)
-      await database().query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', {
-        replacements: { hash },
-      });
-    return { crewId, personId, ...person };
-  });
+  inCrewOfToken(
+    token,
+    (hash) =>
+      select<Found>(
+        `SELECT crew_id AS "crewId", person_id AS "personId",
+                seen_at > now() - interval '${SEEN_EVERY_MIN} minutes' AS "isFresh"
+         FROM sessions
+         WHERE token_hash = :hash AND seen_at > now() - interval '${IDLE_DAYS} days'
+           AND began_at > now() - interval '${ABSOLUTE_DAYS} days'`,
+        { hash },
+      ),
+    async ({ crewId, personId, isFresh }, _scope, hash) => {
+      const [person] = await select<Pick<Principal, 'name' | 'role'>>(
+        'SELECT name, role FROM people WHERE id = :personId AND left_at IS NULL',
+        { personId },
+      );
+      if (!person) return null;
+      if (!isFresh)
+        await database().query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', {
+          replacements: { hash },
+        });
+      return { crewId, personId, ...person };
+    },
+  );
 
 /** Ends the session of a token. */
 export const endSession = (scope: CrewScope, token: string): Promise<void> =>

@@ -1,11 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import { QueryTypes } from 'sequelize';
-import type { Paragraph } from '../../core/handover/homeowner';
-import { homeownerPage } from '../../core/handover/homeowner';
+import { homeownerPage, type Paragraph } from '../../core/handover/homeowner';
 import { siteAddress } from '../../core/handover/site-address';
 import { newToken, tokenHash } from '../access/tokens';
-import { type CrewScope, inCrew, scopeOf } from '../crew';
-import { database } from '../database';
+import { type CrewScope, inCrew, inCrewOfToken } from '../crew';
+import { database, select } from '../database';
 import { handoversOf } from './handovers';
 import { getJob } from './jobs';
 
@@ -18,9 +16,6 @@ export interface Share {
   /** How often the page was opened by it. */
   readonly opened: number;
 }
-
-const select = <T extends object>(sql: string, replacements: Record<string, unknown>): Promise<T[]> =>
-  database().query<T>(sql, { type: QueryTypes.SELECT, replacements });
 
 const hasJob = async (jobId: string): Promise<boolean> =>
   (await select('SELECT 1 FROM jobs WHERE id = :jobId AND deleted_at IS NULL', { jobId })).length === 1;
@@ -73,26 +68,18 @@ export interface Shared {
 
 /** What a link shows, which counts as opened; null where it has ended, or never was one. */
 export const openShare = (token: string): Promise<Shared | null> =>
-  database()
-    .transaction(async () => {
-      const hash = tokenHash(token);
-      await select("SELECT set_config('app.token', :hash, true)", { hash });
-      const [found] = await select<{ crewId: string; jobId: string; until: Date }>(
+  inCrewOfToken(
+    token,
+    (hash) =>
+      select<{ crewId: string; jobId: string; until: Date }>(
         `SELECT crew_id AS "crewId", job_id AS "jobId", until FROM shares
-       WHERE token_hash = :hash AND revoked_at IS NULL AND until > now()`,
+         WHERE token_hash = :hash AND revoked_at IS NULL AND until > now()`,
         { hash },
-      );
-      if (!found) return null;
-      const scope = scopeOf(found);
-      await select("SELECT set_config('app.crew', :crewId, true)", { crewId: found.crewId });
+      ),
+    async ({ jobId, until }, scope, hash) => {
       await database().query('UPDATE shares SET opened = opened + 1 WHERE token_hash = :hash', {
         replacements: { hash },
       });
-      return { scope, ...found };
-    })
-    .then(async (found) => {
-      if (!found) return null;
-      const { scope, jobId, until } = found;
       const job = await getJob(scope, jobId);
       if (!job) return null;
       const [kept] = job.handedOverAt === null ? [] : await handoversOf(scope, jobId);
@@ -101,4 +88,5 @@ export const openShare = (token: string): Promise<Shared | null> =>
         paragraphs: kept?.record.homeowner ?? homeownerPage(job.document.facts),
         until: until.toISOString(),
       };
-    });
+    },
+  );

@@ -1,6 +1,5 @@
 import { createHash } from 'node:crypto';
-import { QueryTypes } from 'sequelize';
-import { database } from '../database';
+import { database, select } from '../database';
 
 /** How long a failed try counts, min. */
 export const ATTEMPTS_MIN = 15;
@@ -13,10 +12,10 @@ const keyOf = (kind: 'name' | 'address', text: string): string =>
   createHash('sha256').update(`${kind} ${text}`).digest('hex');
 
 const countOf = async (key: string): Promise<number> => {
-  const [row] = await database().query<{ count: string }>(
+  const [row] = await select<{ count: string }>(
     `SELECT count(*) AS count FROM sign_in_attempts
      WHERE key = :key AND at > now() - interval '${ATTEMPTS_MIN} minutes'`,
-    { type: QueryTypes.SELECT, replacements: { key } },
+    { key },
   );
   return Number(row!.count);
 };

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { call } from '../api';
+import { ProblemLine } from '../problem-line';
 
 /** A field of a form that lets people in. */
 export interface AccessField {
@@ -52,9 +53,7 @@ export const AccessForm = ({
           {hint && <span className="text-sm text-quiet">{hint}</span>}
         </label>
       ))}
-      <p role="alert" className={`border-l-4 border-fail pl-2 ${problem ? '' : 'hidden'}`}>
-        {problem}
-      </p>
+      <ProblemLine problem={problem} />
       <button type="submit" disabled={isBusy} className="strong-button min-h-12 justify-center">
         {button}
       </button>

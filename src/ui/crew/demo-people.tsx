@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Role } from '@/core/access/role';
 import { ROLES } from '@/core/access/role';
 import { call } from '../api';
+import { ProblemLine } from '../problem-line';
 
 /** A made-up crew with its people. */
 export interface DemoCrew {
@@ -25,9 +26,7 @@ export const DemoPeople = ({ crews }: { crews: readonly DemoCrew[] }) => {
       <h2 id="demo-title" className="font-label text-xl font-semibold">
         This is a demo: two made-up crews, one tap is in
       </h2>
-      <p role="alert" className={problem ? 'border-l-4 border-fail pl-2' : 'hidden'}>
-        {problem}
-      </p>
+      <ProblemLine problem={problem} />
       <div className="grid grid-cols-1 gap-x-8 sm:grid-cols-2">
         {crews.map((crew) => (
           <section key={crew.handle} aria-label={crew.name}>

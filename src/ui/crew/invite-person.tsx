@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type Role, ROLES } from '@/core/access/role';
 import { call } from '../api';
+import { ProblemLine } from '../problem-line';
 import { LinkOnce } from './link-once';
 import { RoleChoice } from './role-choice';
 
@@ -43,9 +44,7 @@ export const InvitePerson = () => {
         </button>
       </form>
       <p className="mt-1 text-sm text-quiet">{ROLES[role].may}</p>
-      <p role="alert" className={problem ? 'border-l-4 border-fail pl-2' : 'hidden'}>
-        {problem}
-      </p>
+      <ProblemLine problem={problem} />
       {made && <LinkOnce {...made} />}
     </section>
   );

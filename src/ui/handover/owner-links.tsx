@@ -4,6 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { call } from '../api';
 import { LinkOnce } from '../crew/link-once';
 import { DialogClose, DialogFrame } from '../dialog-frame';
+import { ProblemLine } from '../problem-line';
 import { When } from '../when';
 
 interface OwnerLink {
@@ -71,9 +72,7 @@ export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => v
           Make a link
         </button>
       </div>
-      <p role="alert" className={problem ? 'mt-2 border-l-4 border-fail pl-2' : 'hidden'}>
-        {problem}
-      </p>
+      <ProblemLine problem={problem} />
       {made && <LinkOnce name="the owner" path={made} about="It is not shown again; ended, it shows nothing." />}
       <ul aria-label="Links" className="mt-3">
         {links.map(({ id, madeBy, until, isOver, opened }) => (

@@ -1,4 +1,5 @@
 import { letIn } from '@/server/access/let-in';
+import { isDemo } from '@/server/config';
 import { scopeOf } from '@/server/crew';
 import { demoSchema } from '@/server/http/access-schemas';
 import { openRoute, refuse } from '@/server/http/respond';
@@ -10,7 +11,7 @@ import { listPeople } from '@/server/repositories/people';
 export const POST = openRoute(
   'sign in to the demo',
   withBody(demoSchema, 1000, async ({ crew: handle, person: personId }, request) => {
-    const crew = process.env.GATE_CROSS_DEMO === 'yes' ? await crewByHandle(handle) : null;
+    const crew = isDemo() ? await crewByHandle(handle) : null;
     if (!crew?.isDemo) return refuse(404, 'There is no demo here. Sign in with a name and a password.');
     const scope = scopeOf({ crewId: crew.id });
     const person = (await listPeople(scope)).find(({ id, leftAt }) => id === personId.toLowerCase() && leftAt === null);
