@@ -6,7 +6,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   typescript: { ignoreBuildErrors: true }, // types are their own step: `npm run types`
-  serverExternalPackages: ['sequelize', 'pg', 'pino', '@node-rs/argon2'],
+  serverExternalPackages: ['sequelize', 'pg', 'pino', '@node-rs/argon2', 'esbuild', '@swc/core'],
   headers: async () => [
     {
       source: '/:path*',
@@ -18,6 +18,8 @@ const config: NextConfig = {
         { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
       ],
     },
+    // Asked for anew each time, so that a device learns of a new version.
+    { source: '/serwist/:path*', headers: [{ key: 'Cache-Control', value: 'no-cache' }] },
   ],
 };
 

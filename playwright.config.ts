@@ -11,6 +11,8 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ?? 'test-results/report.json' }]],
   use: {
+    // Each test has a device of its own; those about a device without signal let it keep the application.
+    serviceWorkers: 'block',
     storageState: SIGNED_IN,
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4300',
     launchOptions: {

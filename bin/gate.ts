@@ -1,7 +1,10 @@
 import { readFileSync } from 'node:fs';
+import type { Parsed } from '../src/core/border/parse';
+import type { Talk } from '../src/core/formats/diagnosis-lines';
 import { withPlainSpaces } from '../src/core/units/degrees';
 import { holdMeter } from './meter';
 import { withNegatives } from './negatives';
+import { isPractice, openPractice } from './practice-verbs';
 import { openMeter, openTalk, openWeather, run } from './run';
 import { holdTalk } from './talk';
 import { writePaced } from './weather-report';
@@ -21,16 +24,29 @@ const refuse = ({ error, path }: { readonly error: string; readonly path: string
   process.exitCode = 2;
 };
 
+/** Holds a talk by lines; one that is over lets go of its input. */
+const hold = (talk: Parsed<Talk>) => {
+  if (talk.ok) void holdTalk(talk.value).then(() => process.stdin.destroy());
+  else refuse(talk);
+};
+
+/** Answers once. */
+const tell = () => {
+  const answer = run(argv, readFile);
+  if (answer.ok) process.stdout.write(withPlainSpaces(answer.value));
+  else refuse(answer);
+};
+
 const [verb = '', ...words] = argv;
 switch (verb) {
   case 'diagnose':
-  case 'world': {
-    const talk = openTalk(verb, words, readFile);
-    // A talk that is over lets go of its input.
-    if (talk.ok) void holdTalk(talk.value).then(() => process.stdin.destroy());
-    else refuse(talk);
+  case 'world':
+    hold(openTalk(verb, words, readFile));
     break;
-  }
+  case 'practice':
+    if (isPractice(words)) hold(openPractice(words));
+    else tell();
+    break;
   case 'meter': {
     const meter = openMeter(words, readFile);
     if (meter.ok) void holdMeter(meter.value.options, meter.value.house);
@@ -43,9 +59,6 @@ switch (verb) {
     else refuse(weather);
     break;
   }
-  default: {
-    const answer = run(argv, readFile);
-    if (answer.ok) process.stdout.write(withPlainSpaces(answer.value));
-    else refuse(answer);
-  }
+  default:
+    tell();
 }

@@ -34,6 +34,7 @@ import { crossingReport, yearReport } from './crossing-report';
 import { dayOptions, dayReport } from './day-report';
 import { faultsReport, probesReport } from './diagnosis-verbs';
 import { optionsOf, refused } from './options';
+import { practiceReport } from './practice-verbs';
 import { cardReport, settingsReport } from './setup-report';
 import { stripsReport } from './strips-report';
 import { weatherNamed } from './weather-named';
@@ -167,6 +168,7 @@ const yearOptionsOf = (words: string[], read: Read) => {
 export const TALKS: readonly string[] = [
   'diagnose FILE --ask [--complaint ID]',
   'world FILE --fault ID [--noise SEED]',
+  'practice ROUND --ask [--seed N] [--endless]',
   'meter [FILE --fault ID [--noise SEED]] [--port PORT] [--origin ADDRESS]',
   'weather CLIMATE|FILE [--from 2026-01-14T06:00] [--hours 24] [--pace MINUTES] [--fill] [--scale F|C]',
 ];
@@ -267,6 +269,10 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   faults: {
     usage: 'faults FILE',
     run: ([file], read) => withJob(read(file), faultsReport),
+  },
+  practice: {
+    usage: 'practice [ROUND --probes|--solve [--seed N] [--endless]]',
+    run: practiceReport,
   },
   probes: {
     usage: 'probes FILE',

@@ -10,8 +10,8 @@ import { demoSession } from './lib/session.mjs';
 
 /**
  * Prints the figures that the product is held to: the core, the built pages in a browser, the server with ten thousand
- * jobs. `npm run bench -- core|diagnosis|pages|board` prints one of them; BENCH_REQUESTS says over how many requests
- * memory is watched.
+ * jobs, and with a thousand crews beside them. `npm run bench -- core|diagnosis|pages|board|crews` prints one of them;
+ * BENCH_REQUESTS says over how many requests memory is watched.
  */
 const [only] = process.argv.slice(2);
 const isWanted = (part) => only === undefined || only === part;
@@ -55,3 +55,4 @@ if (only !== 'core' && !ensureBuild()) giveUp('The build failed; the reasons are
 if (isWanted('pages')) await withApp('test-postgres', ['fsync=off'], 'pages.ts');
 // What is saved is waited for, as it is at work.
 if (isWanted('board')) await withApp('bench-postgres', [], 'board.ts');
+if (isWanted('crews')) await withApp('bench-postgres', [], 'crews.ts');

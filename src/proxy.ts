@@ -13,6 +13,8 @@ const policy = (nonce: string) =>
     "font-src 'self'",
     // Meters of this machine are listened to.
     `connect-src 'self' http://127.0.0.1:* http://localhost:*${isProduction ? '' : ' ws:'}`,
+    "worker-src 'self'",
+    "manifest-src 'self'",
     "object-src 'none'",
     "base-uri 'none'",
     "form-action 'self'",
@@ -30,7 +32,7 @@ const isReadable = (pathname: string): boolean => {
 };
 
 /** Pages that are read without signing in, and everything that answers for itself. */
-const OPEN = /^\/(api|guide|sign-in|first-start|join|shared)(\/|$)/;
+const OPEN = /^\/(api|guide|sign-in|first-start|join|shared|shell|serwist)(\/|$)/;
 
 /** Where to sign in, for whoever asks for a page and has no session; the page is gone on with afterwards. */
 const signInFirst = ({ nextUrl: { pathname, search, host }, cookies, headers }: NextRequest): URL | null => {
@@ -63,4 +65,6 @@ export const proxy = (request: NextRequest): NextResponse => {
   return response;
 };
 
-export const config = { matcher: ['/((?!_next/static|_next/image|favicon.ico|icon.svg).*)'] };
+export const config = {
+  matcher: ['/((?!_next/static|_next/image|favicon.ico|icon.svg|icon-\\d+.png|manifest.webmanifest).*)'],
+};

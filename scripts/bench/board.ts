@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import { readFileSync } from 'node:fs';
 import { QueryTypes } from 'sequelize';
 import { jobOutline } from '../../src/core/board/job-summary';
 import { documentOf } from '../../src/core/formats/job-file';
@@ -8,6 +7,7 @@ import { SAMPLES } from '../../src/core/samples';
 import { coreVersion } from '../../src/server/core-version';
 import { FIRST_CREW, inCrew, scopeOf } from '../../src/server/crew';
 import { closeDatabase, database, ownerDatabase } from '../../src/server/database';
+import { cpuMs, get, median, ms, say, sayMemory, send, share, timed } from './measure';
 
 /**
  * The server with ten thousand jobs: its answers beside the bare query, what they cost it, saves on a disk that is
@@ -16,7 +16,6 @@ import { closeDatabase, database, ownerDatabase } from '../../src/server/databas
 const JOBS = 10_000;
 const ROUNDS = 300;
 const MANY = Number(process.env.BENCH_REQUESTS ?? 5000);
-const { BASE_URL: address = '', APP_PID: pid = '', SESSION: cookie = '' } = process.env;
 
 const CREW = scopeOf({ crewId: FIRST_CREW });
 const file = sampleFile(SAMPLES[1]!);
@@ -42,27 +41,6 @@ const fill = () =>
     );
   });
 
-const median = (all: readonly number[]) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)]!;
-const share = (all: readonly number[], part: number) =>
-  [...all].sort((a, b) => a - b)[Math.min(all.length - 1, Math.floor(all.length * part))]!;
-
-const timed = async (rounds: number, work: () => Promise<unknown>): Promise<number[]> => {
-  const all: number[] = [];
-  for (let round = 0; round < rounds; round++) {
-    const from = performance.now();
-    await work();
-    all.push(performance.now() - from);
-  }
-  return all;
-};
-
-/** What the application's process has used of the processor, ms. */
-const cpuMs = (): number => {
-  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]!.split(' ');
-  return (Number(fields[11]) + Number(fields[12])) * 10;
-};
-const memoryMB = (): number => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
-
 /** The board's own query, as bare as it goes: in a crew's transaction, on this connection. */
 const bare = (search: string) => () =>
   inCrew(CREW, () =>
@@ -75,11 +53,6 @@ const bare = (search: string) => () =>
       { type: QueryTypes.SELECT },
     ),
   );
-
-const say = (what: string, ...figures: readonly string[]) => console.log(what.padEnd(34), figures.join('   '));
-const ms = (value: number) => `${value.toFixed(1)} ms`;
-
-const get = async (path: string) => (await fetch(`${address}${path}`, { headers: { cookie } })).text();
 
 const compare = async (what: string, path: string, search: string) => {
   const ask = () => get(path);
@@ -101,12 +74,6 @@ const compare = async (what: string, path: string, search: string) => {
 
 const saves = async () => {
   const id = randomUUID();
-  const send = (path: string, method: string, body: unknown) =>
-    fetch(`${address}${path}`, {
-      method,
-      headers: { 'content-type': 'application/json', cookie },
-      body: JSON.stringify(body),
-    });
   await send('/api/jobs', 'POST', { id, from: 'sample', source: SAMPLES[1]!.id, name: 'bench' });
   let revision = 1;
   const save = async () => {
@@ -133,22 +100,9 @@ const saves = async () => {
   }
 };
 
-/** Memory after equal parts of many requests, eight at once. */
-const memory = async () => {
-  const parts: string[] = [];
-  for (let part = 0; part < 5; part++) {
-    const worker = async () => {
-      for (let at = 0; at < MANY / 40; at++) await get('/api/jobs?search=quarry');
-    };
-    await Promise.all(Array.from({ length: 8 }, worker));
-    parts.push(`${memoryMB().toFixed(0)} MB`);
-  }
-  say(`memory over ${MANY} requests`, ...parts);
-};
-
 await fill();
 await ownerDatabase().query('VACUUM ANALYZE jobs, job_summaries');
-const alive = async () => (await fetch(`${address}/api/health`)).text();
+const alive = () => get('/api/health');
 await timed(50, alive);
 const idleMs = cpuMs();
 await timed(ROUNDS, alive);
@@ -163,5 +117,5 @@ await compare(
 );
 await compare('search that finds nothing', '/api/jobs?search=nowhere', `AND search_text LIKE '%nowhere%'`);
 await saves();
-await memory();
+await sayMemory(MANY, '/api/jobs?search=quarry');
 await closeDatabase();

@@ -8,8 +8,10 @@ import '@fontsource/ibm-plex-mono/latin-600.css';
 import '@/ui/theme.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
+import { KeepOnDevice } from '@/ui/along/service-worker';
 import { DegreesProvider } from '@/ui/degrees';
 import { DEGREES_COOKIE, isDegreeScale } from '@/ui/degrees-cookie';
+import { holdEarlyTouches } from '@/ui/early-touch';
 import { isTheme, THEME_COOKIE } from '@/ui/themes';
 import { Toasts } from '@/ui/toasts';
 
@@ -19,17 +21,22 @@ export const metadata: Metadata = {
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f5f3ee' };
 
+const EARLY = `(${holdEarlyTouches.toString()})()`;
+
 const RootLayout = async ({ children }: { children: React.ReactNode }) => {
-  await headers(); // every page carries a nonce of its own, so none is made ahead
+  const nonce = (await headers()).get('x-nonce') ?? undefined; // of each page’s own, so none is made ahead
   const kept = await cookies();
   const chosen = kept.get(THEME_COOKIE)?.value;
   const degrees = kept.get(DEGREES_COOKIE)?.value;
   const theme = isTheme(chosen) ? chosen : 'paper';
   return (
-    <html lang="en" data-theme={theme}>
+    <html lang="en" data-theme={theme} data-waking="">
       <body>
+        {/* The browser hides a nonce from whoever looks for it, so that it seems to differ. */}
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY }} />
         <DegreesProvider kept={isDegreeScale(degrees) ? degrees : null}>{children}</DegreesProvider>
         <Toasts />
+        <KeepOnDevice />
       </body>
     </html>
   );

@@ -2,6 +2,8 @@ import { questionFromQuery } from '@/core/board/board-question';
 import { SAMPLES } from '@/core/samples';
 import { signedIn } from '@/server/access/signed-in';
 import { listJobs } from '@/server/repositories/board';
+import { AtWorkProvider } from '@/ui/crew/at-work';
+import { CrewEnds } from '@/ui/crew/crew-ends';
 import { Board } from './board/board';
 
 interface Props {
@@ -13,12 +15,16 @@ const JobsPage = async ({ searchParams }: Props) => {
   const query = await searchParams;
   const question = questionFromQuery((name) => (typeof query[name] === 'string' ? query[name] : null));
   return (
-    <Board
-      page={await listJobs(scope, question)}
-      who={principal.name}
-      question={question}
-      samples={SAMPLES.map(({ id, about }) => ({ id, about }))}
-    />
+    <AtWorkProvider
+      crew={{ personId: principal.personId, me: principal.name, role: principal.role, names: [], instruments: [] }}
+    >
+      <CrewEnds at={principal.crewEnds} />
+      <Board
+        page={await listJobs(scope, question)}
+        question={question}
+        samples={SAMPLES.map(({ id, about }) => ({ id, about }))}
+      />
+    </AtWorkProvider>
   );
 };
 

@@ -17,6 +17,9 @@ export interface CrewScope {
 /** The rows that a person may see. */
 export const scopeOf = ({ crewId }: Pick<Principal, 'crewId'>): CrewScope => ({ crewId }) as CrewScope;
 
+/** Whether a crew is not past the day on which it is deleted, as SQL: from then on nobody gets in. */
+export const CREW_LIVES = '(delete_after IS NULL OR delete_after > now())';
+
 const inside = new AsyncLocalStorage<string>();
 
 /**
@@ -34,6 +37,25 @@ export const inCrew = <T>({ crewId }: CrewScope, work: () => Promise<T>): Promis
 };
 
 /**
+ * Rows that one question about a crew's rows answers, in one way to the database and back: PostgreSQL takes statements
+ * that are sent together as one transaction, so what is set for it holds for the question and for nothing after it.
+ */
+export const selectInCrew = async <Row extends object>(
+  { crewId }: CrewScope,
+  sql: string,
+  replacements: Record<string, unknown> = {},
+): Promise<Row[]> => {
+  const outer = inside.getStore();
+  if (outer === crewId) return select<Row>(sql, replacements);
+  if (outer !== undefined) throw new Error('One crew’s work was begun inside another’s.');
+  const [, ...rows] = await select<Row>(`SELECT set_config('app.crew', :itsCrew, true); ${sql}`, {
+    ...replacements,
+    itsCrew: crewId,
+  });
+  return rows;
+};
+
+/**
  * Goes on in the crew of the row that a token opens; null where it opens none, and where what follows finds nothing.
  * @param find asks for that row by the token's hash: nobody is signed in yet, and it alone is to be seen
  */
@@ -48,5 +70,7 @@ export const inCrewOfToken = <Found extends { readonly crewId: string }, T>(
     const [found] = await find(hash);
     if (!found) return null;
     await select("SELECT set_config('app.crew', :crewId, true)", { crewId: found.crewId });
+    if ((await select(`SELECT 1 AS one FROM crews WHERE id = :crewId AND ${CREW_LIVES}`, found)).length === 0)
+      return null;
     return inside.run(found.crewId, () => work(found, scopeOf(found), hash));
   });

@@ -8,7 +8,7 @@ import { ownerDatabase } from './database';
 const GRANTS = {
   schema_migrations: 'SELECT',
   crews: 'SELECT, UPDATE',
-  people: 'SELECT, INSERT, UPDATE',
+  people: 'SELECT, INSERT, UPDATE, DELETE',
   sessions: 'SELECT, INSERT, UPDATE, DELETE',
   invitations: 'SELECT, INSERT, UPDATE',
   shares: 'SELECT, INSERT, UPDATE',
@@ -16,6 +16,8 @@ const GRANTS = {
   audit: 'SELECT, INSERT',
   jobs: 'SELECT, INSERT, UPDATE',
   visits: 'SELECT, INSERT, UPDATE',
+  job_notes: 'SELECT, INSERT',
+  presence: 'SELECT, INSERT, UPDATE',
   readings: 'SELECT, INSERT',
   setting_marks: 'SELECT, INSERT',
   fact_changes: 'SELECT, INSERT',

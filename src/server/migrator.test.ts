@@ -224,8 +224,9 @@ describe('the wall around a crew', () => {
     await expect(
       asOther(() =>
         database().query(
-          `INSERT INTO saves (crew_id, kind, subject, save_id) SELECT id, 'job', '', gen_random_uuid() FROM crews
-           UNION SELECT '00000000-0000-4000-8000-000000000001'::uuid, 'job', '', gen_random_uuid()`,
+          `INSERT INTO saves (crew_id, kind, subject, save_id, saved_at)
+           SELECT id, 'job', '', gen_random_uuid(), now() FROM crews
+           UNION SELECT '00000000-0000-4000-8000-000000000001'::uuid, 'job', '', gen_random_uuid(), now()`,
         ),
       ),
     ).rejects.toThrow(/row-level security/);

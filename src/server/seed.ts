@@ -11,7 +11,7 @@ import { DEMO_CREWS } from './demo-crews';
 import { makeCrew } from './make-crew';
 import { models } from './models';
 import { crewByHandle, nameCrew } from './repositories/crews';
-import { keepHandover } from './repositories/handovers';
+import { keepHandover, recordOf } from './repositories/handovers';
 import { createJob } from './repositories/jobs';
 import { addPerson } from './repositories/people';
 
@@ -24,7 +24,7 @@ const loadSample = (scope: CrewScope, sample: (typeof SAMPLES)[number], id?: str
     const { job } = made!;
     if (job.handedOverAt === null) return;
     const moment = momentOf(job.document.facts, lastReadings(job), DEFAULT_MOMENT);
-    await keepHandover(job, moment, lastVisit(job.visits)?.author ?? '', new Date(job.handedOverAt));
+    await keepHandover(job.id, recordOf(job, moment), lastVisit(job.visits)?.author ?? '', new Date(job.handedOverAt));
   });
 };
 

@@ -1,15 +1,4 @@
-/** What the server answered, or why it could not. */
-export type Answer<T> =
-  | { readonly kind: 'ok'; readonly value: T }
-  | {
-      readonly kind: 'refused';
-      readonly status: number;
-      readonly error: string;
-      readonly path: string;
-      readonly body: unknown;
-    }
-  /** No answer, or the server cannot reach its database: what was sent may be sent again. */
-  | { readonly kind: 'lost'; readonly error: string };
+import type { Answer, NotOk } from '@/core/sync/answer';
 
 /** Answers after which the same may succeed: signed out, late, too many, a gateway without its server, no database. */
 const MAY_PASS = new Set([401, 408, 429, 502, 503, 504]);
@@ -40,12 +29,6 @@ export const call = async <T>(
     return { kind: 'lost', error: LOST };
   }
 };
-
-type NotOk = Exclude<Answer<unknown>, { readonly kind: 'ok' }>;
-
-/** What to say of something that waits on this device until it lands. */
-export const keptHere = ({ kind, error }: NotOk): string =>
-  kind === 'lost' ? `${error} What you entered is kept on this device.` : error;
 
 /**
  * What to say of something that was not done, and that nothing keeps.

@@ -1,20 +1,11 @@
-import { keepDraft, takeDrafts } from './drafts';
+import { goneTabs, holdTab, keepDraft, takeDrafts } from './drafts';
+import { memoryStorage } from './memory-storage';
 
-/** A browser's storage, as much of it as drafts need. */
-const storage = () => {
-  const kept: Record<string, string> = {};
-  Object.defineProperties(kept, {
-    getItem: { value: (key: string) => kept[key] ?? null },
-    setItem: { value: (key: string, value: string) => void (kept[key] = value) },
-    removeItem: { value: (key: string) => delete kept[key] },
-  });
-  return kept as unknown as Storage;
-};
-const openTab = () => void (globalThis.sessionStorage = storage());
+const openTab = () => void (globalThis.sessionStorage = memoryStorage());
 
 beforeEach(() => {
   jest.useFakeTimers({ now: 1_700_000_000_000 });
-  globalThis.localStorage = storage();
+  globalThis.localStorage = memoryStorage();
   openTab();
 });
 afterEach(() => jest.useRealTimers());
@@ -64,4 +55,36 @@ test('a draft that cannot be read, or a device without room, breaks nothing', ()
   });
   expect(keepDraft('one', { words: 'typed' })).toBe(false);
   expect(takeDrafts('one')).toEqual([]);
+});
+
+test('what somebody else entered on this device waits for him; what nobody signed is whoever’s', () => {
+  keepDraft('one', { words: 'of Ana' }, 'ana');
+  keepDraft('one', { words: 'of nobody' });
+  openTab();
+  jest.advanceTimersByTime(20_000);
+  expect(takeDrafts<{ words: string }>('one', 'bo').map(({ words }) => words)).toEqual(['of nobody']);
+  expect(takeDrafts<{ words: string }>('one', 'ana').map(({ words }) => words)).toEqual(['of Ana']);
+});
+
+test('a tab that the browser knows to be gone is taken over at once; this tab keeps what it writes', async () => {
+  const held = new Set<string>();
+  const locks = {
+    request: (name: string) => {
+      held.add(name);
+      return Promise.resolve();
+    },
+    query: () => Promise.resolve({ held: [...held].map((name) => ({ name })) }),
+  };
+  Object.defineProperty(globalThis, 'navigator', { configurable: true, value: { locks } });
+  holdTab();
+  keepDraft('one', { words: 'first tab' });
+  openTab();
+  holdTab();
+  keepDraft('one', { words: 'second tab' });
+  expect(takeDrafts('one', '', await goneTabs())).toEqual([]);
+  const [first] = [...held];
+  held.delete(first!);
+  expect(takeDrafts<{ words: string }>('one', '', await goneTabs()).map(({ words }) => words)).toEqual(['first tab']);
+  Object.defineProperty(globalThis, 'navigator', { configurable: true, value: undefined });
+  expect((await goneTabs())('any')).toBe(false);
 });

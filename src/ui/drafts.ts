@@ -1,8 +1,13 @@
+import { dropSafe, keepSafe } from './safe-storage';
+
 /** A draft that its tab has not touched for this long belongs to a tab that is gone, ms. */
-const ORPHAN_AFTER_MS = 10_000;
+export const ORPHAN_AFTER_MS = 10_000;
 
 const TAB = 'gate-cross:tab';
 const prefix = (of: string) => `gate-cross:draft:${of}:`;
+/** What a draft of somebody's ends with; one that ends with nothing is whoever's comes next. */
+const MARK = '~';
+const suffix = (by: string) => (by ? MARK + by : '');
 
 /** A draft as the device keeps it. */
 type Kept<T> = T & { readonly touchedAt: number };
@@ -15,15 +20,37 @@ const tabId = (): string => {
   return made;
 };
 
+const lockOf = (tab: string) => `gate-cross:tab:${tab}`;
+
+/** The browser's locks: a tab that lives holds one of its own. Without TLS there are none, and only age tells. */
+const locks = (): LockManager | undefined => globalThis.navigator?.locks;
+
+/** Says for as long as this tab lives that it does. */
+export const holdTab = (): void => {
+  // Never let go but by the browser, when the tab is gone.
+  void locks()
+    ?.request(lockOf(tabId()), () => new Promise(() => undefined))
+    .catch(() => undefined);
+};
+
+/** Which tabs are known to be gone. */
+export const goneTabs = async (): Promise<(tab: string) => boolean> => {
+  const held = (await locks()?.query())?.held;
+  if (!held) return () => false;
+  const alive = new Set(held.map(({ name }) => name));
+  return (tab) => !alive.has(lockOf(tab));
+};
+
 /**
  * Keeps this tab's draft of something on the device, or clears it once everything is acknowledged (null).
+ * @param by who entered it: nobody else takes it over on this device
  * @returns false where the device has no room for it
  */
-export const keepDraft = <T extends object>(of: string, draft: T | null): boolean => {
+export const keepDraft = <T extends object>(of: string, draft: T | null, by = ''): boolean => {
   try {
-    const key = prefix(of) + tabId();
-    if (draft === null) localStorage.removeItem(key);
-    else localStorage.setItem(key, JSON.stringify({ ...draft, touchedAt: Date.now() }));
+    const key = prefix(of) + tabId() + suffix(by);
+    if (draft === null) dropSafe(key);
+    else keepSafe(key, JSON.stringify({ ...draft, touchedAt: Date.now() }));
     return true;
   } catch {
     return false;
@@ -32,16 +59,20 @@ export const keepDraft = <T extends object>(of: string, draft: T | null): boolea
 
 /**
  * Takes over the drafts of this tab and of tabs that are gone, oldest first; each is handed out once. One that cannot
- * be read is passed over.
+ * be read is passed over, and so is what somebody else entered.
+ * @param isGone whether a tab is known to be gone, however lately it wrote; where it is given, this tab keeps its own
  */
-export const takeDrafts = <T extends object>(of: string): T[] => {
+export const takeDrafts = <T extends object>(of: string, by = '', isGone?: (tab: string) => boolean): T[] => {
   const found: Kept<T>[] = [];
   try {
-    const own = prefix(of) + tabId();
-    for (const key of Object.keys(localStorage).filter((name) => name.startsWith(prefix(of)))) {
+    const own = prefix(of) + tabId() + suffix(by);
+    const isTheirs = (key: string) => key.includes(MARK) && !key.endsWith(MARK + by);
+    for (const key of Object.keys(localStorage).filter((name) => name.startsWith(prefix(of)) && !isTheirs(name))) {
       const draft = read<T>(key);
-      if (draft === null || (key !== own && Date.now() - draft.touchedAt < ORPHAN_AFTER_MS)) continue;
-      localStorage.removeItem(key);
+      const tab = key.slice(prefix(of).length).split(MARK)[0]!;
+      const isLate = draft !== null && Date.now() - draft.touchedAt < ORPHAN_AFTER_MS;
+      if (draft === null || (key !== own && isLate && !isGone?.(tab)) || (key === own && isGone)) continue;
+      dropSafe(key);
       found.push(draft);
     }
   } catch {

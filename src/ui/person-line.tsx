@@ -1,16 +1,19 @@
 'use client';
 
+import { instrumentWords, isCalibrationOver } from '@/core/instrument/calibration';
+import { unnamedCount } from '@/core/sync/state';
 import { useAtWork } from './crew/at-work';
 import { useJob } from './job/provider';
-import { unnamedCount } from './job/state';
 import { usePerson } from './person';
+import { useIsOnDevice } from './when';
 
 const FRAME = 'flex min-w-0 flex-1 basis-60 flex-wrap items-center gap-x-2';
 
 /** Who reads, and with what: every reading carries both; what is set carries the name alone. */
 export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }) => {
   const { author, instrument, set } = usePerson();
-  const { names } = useAtWork();
+  const { names, instruments } = useAtWork();
+  const isOnDevice = useIsOnDevice();
   const sign = useJob((job) => job.sign);
   const waits = useJob((job) => unnamedCount(job) > 0);
   const choose = (name: string) => {
@@ -40,10 +43,21 @@ export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }
             value={instrument}
             maxLength={80}
             autoComplete="off"
+            list={instruments.length > 0 ? 'crew-instruments' : undefined}
             onChange={(event) => set({ instrument: event.target.value })}
             className="field-box min-w-0 flex-1 basis-32"
           />
+          <datalist id="crew-instruments">
+            {instruments.map((each) => (
+              <option key={each.name}>{instrumentWords(each)}</option>
+            ))}
+          </datalist>
         </label>
+      )}
+      {hasInstrument && isOnDevice && isCalibrationOver(instrument, new Date().toISOString()) && (
+        <p className="basis-full text-sm font-medium text-warn">
+          Its calibration has ended. Take another instrument, or the record says so beside what you read.
+        </p>
       )}
     </div>
   );

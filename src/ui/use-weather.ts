@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { climateById, CLIMATES } from '@/core/crossing/year/climates';
-import type { StoredWeather, WeatherHours } from '@/core/crossing/year/stored-weather';
-import { call } from './api';
+import { climateById } from '@/core/crossing/year/climates';
+import type { StoredWeather } from '@/core/crossing/year/stored-weather';
+import { isBundledYear, yearHours } from './along/years';
 
 /** What a job's year of weather is, and its hours once they are there. */
 export interface ChosenWeather {
@@ -15,10 +15,10 @@ export interface ChosenWeather {
   readonly problem: string | null;
 }
 
-/** The hours of a bundled climate, or those of a year that was brought in, from the server. */
+/** The hours of a bundled climate, or those of a year that was brought in, from the device or the server. */
 export const useWeather = (id: string, brought: readonly StoredWeather[]): ChosenWeather => {
   const stored = brought.find((each) => each.id === id);
-  const isBundled = id === '' || CLIMATES.some((climate) => climate.id === id);
+  const isBundled = isBundledYear(id);
   const bundled = useMemo(() => (isBundled ? climateById(id) : null), [id, isBundled]);
   const bundledHours = useMemo(() => bundled?.hoursF() ?? null, [bundled]);
   const bundledHumidity = useMemo(() => bundled?.humidity() ?? null, [bundled]);
@@ -31,7 +31,7 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
   useEffect(() => {
     if (isBundled) return;
     let isWanted = true;
-    void call<WeatherHours>(`/api/weather/${encodeURIComponent(id)}`).then((answer) => {
+    void yearHours(id).then((answer) => {
       if (!isWanted) return;
       setGot(
         answer.kind === 'ok'

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { expect, type Page, test } from '@playwright/test';
+import { JOB_SCREENS } from '@/ui/job/screens';
 import { freshJob, openRuler, screenPath, SCREENS } from './helpers';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -61,8 +62,12 @@ const routes = (folder = 'src/app', path = ''): string[] =>
 
 test('the list of screens has every page that there is', () => {
   // The bare address of a job goes on to its Sheet, and the doors lead on whoever is in already.
-  const leadOn = ['/jobs/[jobId]', '/sign-in', '/first-start'];
-  const pages = routes().filter((path) => !leadOn.includes(path));
+  const leadOn = ['/jobs/[jobId]', '/jobs/[jobId]/[...page]', '/sign-in', '/first-start'];
+  const pages = [
+    ...routes().filter((path) => !leadOn.includes(path)),
+    // Screens of a job stand in a list of their own; cards differ by their controller alone.
+    ...JOB_SCREENS.filter(({ path }) => !/^setup\/card\/(?!indoor)/.test(path)).map(({ path }) => `/jobs/x/${path}`),
+  ];
   const has = (path: string) => {
     const pattern = new RegExp(`^${path.replace(/\[\w+\]/g, '[^/]+') || '/'}$`);
     return SCREENS.some((screen) => pattern.test(screen.startsWith('/') ? screen : `/jobs/x/${screen}`));

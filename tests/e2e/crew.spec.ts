@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { expect, test } from '@playwright/test';
-import { alive, freshJob } from './helpers';
+import { type Browser, expect, type Page, test } from '@playwright/test';
+import { alive, freshJob, stored } from './helpers';
 
 test.use({ storageState: { cookies: [], origins: [] } });
 
@@ -67,6 +67,103 @@ test('signed out, the way leads to the door', async ({ page }) => {
   await expect(page).toHaveURL(/\/sign-in$/);
 });
 
+/** A page of somebody of the demo's crew, signed in by a tap. */
+const as = async (browser: Browser, name: RegExp): Promise<Page> => {
+  const context = await browser.newContext({ storageState: { cookies: [], origins: [] } });
+  const page = await context.newPage();
+  await page.goto('/sign-in');
+  await page.getByRole('button', { name }).click();
+  await expect(page.locator('a[href="/crew"]')).toHaveText(name);
+  await alive(page);
+  return page;
+};
+
+test('an apprentice’s reading waits until a technician stands for it; a reader’s fields are shut', async ({
+  browser,
+}) => {
+  const technician = await as(browser, /Emeric Valtonen/);
+  const id = await freshJob(technician, 'quarry-bench');
+  const apprentice = await as(browser, /Ilse Brandvold/);
+  await apprentice.goto(`/jobs/${id}/startup?step=conditions`);
+  await alive(apprentice);
+  await expect(apprentice.getByText('a technician countersigns it')).toBeVisible();
+  const field = apprentice.getByRole('textbox', { name: 'Outdoor temperature, °F' });
+  await field.fill('21');
+  await field.press('Enter');
+  await expect(apprentice.getByText('1 reading waits for a countersign.')).toBeVisible();
+  await expect(apprentice.getByRole('button', { name: /^Countersign/ })).toHaveCount(0);
+
+  await technician.goto(`/jobs/${id}/startup?step=conditions`);
+  await alive(technician);
+  await technician.getByRole('button', { name: 'Countersign it' }).click();
+  await expect(technician.getByText('Countersigned by Emeric Valtonen.')).toBeVisible();
+  await expect(technician.getByText('waits for a countersign')).toHaveCount(0);
+  await expect
+    .poll(async () => (await stored(technician, id)).readings)
+    .toContainEqual(
+      expect.objectContaining({
+        value: 21,
+        author: 'Ilse Brandvold',
+        countersign: expect.objectContaining({ by: 'Emeric Valtonen' }),
+      }),
+    );
+
+  const reader = await as(browser, /Tomas Reyl/);
+  await expect(reader.getByRole('button', { name: 'New job' })).toHaveCount(0);
+  await reader.goto(`/jobs/${id}/sheet`);
+  await alive(reader);
+  await expect(reader.getByLabel('Customer')).toBeDisabled();
+  await reader.goto(`/jobs/${id}/startup?step=conditions`);
+  await alive(reader);
+  const shut = reader.getByRole('textbox', { name: 'Room temperature, °F' });
+  await shut.fill('70');
+  await shut.press('Enter');
+  await expect(reader.getByText('You may look at this, and not change it.')).toBeVisible();
+  for (const page of [technician, apprentice, reader]) await page.context().close();
+});
+
+test('a lead’s note stands on the board and on the job; what new jobs begin with is decided once', async ({
+  browser,
+}) => {
+  const lead = await as(browser, /Anneke Sorensby/);
+  await lead
+    .getByRole('button', { name: /^More for/ })
+    .first()
+    .click();
+  await lead.getByRole('menuitem', { name: /ote/ }).click();
+  await lead.getByLabel('Note', { exact: true }).fill('Bring the 15 kW label');
+  await lead.getByRole('button', { name: 'Leave the note' }).click();
+  const line = lead.getByRole('row').filter({ hasText: 'Bring the 15 kW label' });
+  await expect(line).toBeVisible();
+  const technician = await as(browser, /Davor Mintz/);
+  await technician.getByRole('link', { name: /Bring the 15 kW label/ }).click();
+  await expect(technician.getByText('Bring the 15 kW label')).toBeVisible();
+  await expect(technician.getByRole('button', { name: 'Change', exact: true })).toHaveCount(0);
+
+  await lead.goto('/crew/new-jobs');
+  await alive(lead);
+  await lead.getByLabel('Electricity', { exact: true }).fill('0.27');
+  await lead.getByLabel('Electricity', { exact: true }).press('Enter');
+  await lead.getByRole('button', { name: 'Instrument', exact: true }).click();
+  await lead.getByRole('textbox', { name: 'Instrument' }).last().fill('Clamp 7');
+  await lead.getByLabel('Calibrated until').last().fill('2025-01-31');
+  await lead.getByRole('button', { name: 'Keep it' }).click();
+  await expect(lead.getByText('Kept: new jobs begin with this.')).toBeVisible();
+  await technician.goto('/crew/new-jobs');
+  await expect(technician.getByLabel('Electricity', { exact: true })).toBeDisabled();
+  const id = crypto.randomUUID();
+  await technician.request.post('/api/jobs', { data: { id, from: 'blank', name: 'With defaults' } });
+  expect((await stored(technician, id)).document.facts.prices.electricPerKWh).toBe(0.27);
+  await technician.goto(`/jobs/${id}/startup`);
+  await alive(technician);
+  await technician.locator('#reading-instrument').fill('Clamp 7, calibrated until 2025-01-31');
+  await expect(technician.getByText('Its calibration has ended.')).toBeVisible();
+  const file = await lead.request.get('/api/crew/file');
+  expect((await file.text()).trim().split('\n').at(-1)).toMatch(/^\{"kind":"end","lines":\d+\}$/);
+  expect((await technician.request.get('/api/crew/file')).status()).toBe(403);
+  for (const page of [lead, technician]) await page.context().close();
+});
+
 test('the owner’s link shows the homeowner’s page without signing in, until it is ended', async ({ page, browser }) => {
   await page.goto('/sign-in');
   await page.getByRole('button', { name: /Emeric Valtonen/ }).click();
@@ -104,4 +201,21 @@ test('the door fits the narrowest phone, and is told to readers of a screen', as
     return (await axe.run()).violations.map(({ id }) => id);
   });
   expect(found).toEqual([]);
+});
+
+test('what somebody left on a device who does not come back, a lead sends', async ({ browser }) => {
+  const page = await as(browser, /Anneke Sorensby/);
+  const id = await freshJob(page);
+  await page.goto(`/jobs/${id}/sheet`);
+  await page.waitForResponse(/\/along$/);
+  await page.evaluate((of) => {
+    const draft = { baseRevision: 1, pending: { 'site.customer': 'From one who left' }, outbox: [], marksOut: [] };
+    localStorage.setItem(`gate-cross:draft:${of}:gone~someone-else`, JSON.stringify({ ...draft, touchedAt: 1 }));
+  }, id);
+  await page.goto('/device');
+  await expect(page.getByText('1 entry waits for somebody else to sign in on this device.')).toBeVisible();
+  await page.getByRole('button', { name: 'Send it as mine' }).click();
+  await expect(page.getByText('1 entry waits', { exact: true })).toBeVisible();
+  await page.goto(`/jobs/${id}/sheet`);
+  await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe('From one who left');
 });

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, stored } from './helpers';
+import { alive, enter, expectSaved, freshJob, stored } from './helpers';
 
 const chart = (page: Page) => page.getByRole('region', { name: 'Crossing chart' });
 const ways = (page: Page) => page.getByRole('region', { name: 'Ways side by side' });
@@ -183,9 +183,9 @@ test('a lost server: the year that was read is not lost, and is sent again', asy
   await page.goto(`/jobs/${id}/crossing/year`);
   await page.route('**/api/weather', (route) => route.abort());
   await weatherFile(page, `lost ${id.slice(0, 6)}.csv`, HOURS.join('\n'));
-  await expect(page.getByText('the year is not kept yet')).toBeVisible();
+  await expect(page.getByText('The year is kept on this device.')).toBeVisible();
   await page.unroute('**/api/weather');
-  await page.getByRole('button', { name: 'Try again' }).click();
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect(page.getByRole('heading', { name: `A year in lost ${id.slice(0, 6)}` })).toBeVisible();
 });
 
@@ -204,6 +204,7 @@ test('air at the register answers for the moment; against airflow it is drawn on
 test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/sheet?out=33`);
+  await alive(page);
   await page.keyboard.press('5');
   await expect(page).toHaveURL(/\/crossing\?out=33/);
   const gate = chart(page).getByRole('slider', { name: 'compressor lockout on the chart, °F' });

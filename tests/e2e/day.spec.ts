@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { expectSaved, freshJob, stored } from './helpers';
+import { alive, expectSaved, freshJob, stored } from './helpers';
 
 const answer = (page: Page) => page.getByRole('region', { name: 'The answer' });
 const time = (page: Page) => page.getByRole('slider', { name: 'Time of the run' }).first();
@@ -140,6 +140,7 @@ test('an address that makes no sense opens a day all the same', async ({ page })
 test('a logger’s file gives the house’s loss and weight; a broken one is said with its line', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/day/house`);
+  await alive(page);
   await page.getByLabel('Logger file').setInputFiles({
     name: 'hall.csv',
     mimeType: 'text/csv',

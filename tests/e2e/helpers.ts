@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { expect, type Page } from '@playwright/test';
+import { type Browser, expect, type Page } from '@playwright/test';
+import { SIGNED_IN } from './signed-in';
 
 /** A fresh job from a sample's facts, without readings; returns its id. */
 export const freshJob = async (page: Page, source = 'cinder-creek'): Promise<string> => {
@@ -18,13 +19,18 @@ export const expectSaved = (page: Page) => expect(page.getByRole('status').filte
 
 /** Fills a number field and leaves it. */
 export const enter = async (page: Page, label: string | RegExp, value: string) => {
+  // What is typed before the page has come to life is nobody's.
+  await alive(page);
   const field = page.getByLabel(label).first();
   await field.fill(value);
   await field.press('Enter');
 };
 
 /** Opens the ruler at the foot of a job's page. */
-export const openRuler = (page: Page) => page.getByRole('button', { name: 'Open the ruler' }).click();
+export const openRuler = async (page: Page) => {
+  await alive(page);
+  await page.getByRole('button', { name: 'Open the ruler' }).click();
+};
 
 /** Says once who is at work; where nobody did, the first reading asks. */
 export const known = (page: Page) =>
@@ -35,13 +41,18 @@ export const known = (page: Page) =>
     ),
   );
 
-/** Waits until the page has come to life: what is touched before that is lost, as on any page that is still loading. */
+/** Waits until all of the page has come to life. */
 export const alive = (page: Page) =>
-  page.waitForFunction(() =>
-    Object.keys(document.querySelector('main button, main select, main input') ?? {}).some((key) =>
-      key.startsWith('__reactProps'),
-    ),
-  );
+  page.waitForFunction(() => document.querySelector('main') && !document.querySelector('[data-waking]'));
+
+/** A page on another device of the same person: nothing of the first one’s is on it. */
+export const anotherDevice = async (browser: Browser, baseURL: string | undefined): Promise<Page> =>
+  (await browser.newContext({ baseURL: baseURL!, storageState: SIGNED_IN, serviceWorkers: 'block' })).newPage();
+
+/** Keeps a page from hearing what others did to its job, so that its own next save is the one that finds out. */
+export const deaf = async (page: Page): Promise<void> => {
+  for (const news of ['**/presence', '**/along']) await page.route(news, (route) => route.abort());
+};
 
 export const sayWho = (page: Page) => page.getByLabel('Who is reading').selectOption('Playwright Tester');
 
@@ -55,6 +66,9 @@ export const SCREENS = [
   '/label',
   '/truck',
   '/crew',
+  '/crew/new-jobs',
+  '/device',
+  '/shell',
   '/join/none',
   '/shared/none',
   'sheet',

@@ -1,9 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { expectSaved, freshJob, openRuler, stored } from './helpers';
+import { alive, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('a whole reading without a mouse: page, step, name, value, verdict', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/sheet`);
+  await alive(page);
   await page.keyboard.press('7');
   await expect(page).toHaveURL(/\/startup/);
   await expect(page).toHaveTitle(/^Startup · e2e .* · Gate Cross$/);

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, openRuler, stored } from './helpers';
+import { anotherDevice, deaf, enter, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 const setting = (page: Page, name: RegExp) => page.getByRole('button', { name });
 const say = (page: Page) => page.getByLabel('Who is setting').selectOption('Playwright Tester');
@@ -190,9 +190,15 @@ test('an outdoor thermostat is dragged on the ruler and lands as its dial', asyn
   ]);
 });
 
-test('two tabs change settings: the stale save is refused, both values are shown', async ({ page, context }) => {
+test('two devices change settings: the stale save is refused, both values are shown', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   const id = await freshJob(page);
-  const other = await context.newPage();
+  const other = await anotherDevice(browser, baseURL);
+  // It does not hear of the other's save before its own.
+  await deaf(other);
   for (const tab of [page, other]) await tab.goto(`/jobs/${id}/setup/talk`);
   await page.getByText('The bill', { exact: true }).click();
   await expectSaved(page);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, openRuler, stored } from './helpers';
+import { anotherDevice, deaf, enter, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('a fact saves itself and survives reload', async ({ page }) => {
   const id = await freshJob(page);
@@ -58,9 +58,15 @@ test('a finding points at its fact and goes when it is mended', async ({ page })
   await expect(page.getByText('no source may run')).toHaveCount(0);
 });
 
-test('two tabs: the stale save is refused, both versions are shown, nothing is lost', async ({ page, context }) => {
+test('two devices: the stale save is refused, both versions are shown, nothing is lost', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   const id = await freshJob(page);
-  const other = await context.newPage();
+  const other = await anotherDevice(browser, baseURL);
+  // It does not hear of the other's save before its own.
+  await deaf(other);
   await page.goto(`/jobs/${id}/sheet`);
   await other.goto(`/jobs/${id}/sheet`);
   await enter(page, 'Heat loss at design', '30000');

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
-import { expectSaved, freshJob, known } from './helpers';
+import { alive, expectSaved, freshJob, known } from './helpers';
 
 /** Tabs on to something by its name, as somebody without a mouse does. */
 const tabTo = async (page: Page, name: RegExp) => {
@@ -20,6 +20,7 @@ const suspects = (page: Page) => page.getByRole('list', { name: 'Suspects, likel
 test('a complaint to a printed record by keyboard alone', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/sheet?out=28&in=68&call=heat-1`);
+  await alive(page);
   await page.keyboard.press('8');
   await expect(page.getByRole('heading', { name: 'What does the owner say?' })).toBeVisible();
   await tabTo(page, /It hums outside and does not start/);

@@ -17,6 +17,7 @@ import { beginSession } from '@/server/repositories/sessions';
 import { openShare } from '@/server/repositories/shares';
 import { make, TEST_CREW } from '@/server/repositories/test-jobs';
 import { addWeather } from '@/server/repositories/weather';
+import { GET as takeAway } from './crew/file/route';
 import { POST as firstStart } from './first-start/route';
 import { POST as addReadings } from './jobs/[jobId]/readings/route';
 import { GET as getJob } from './jobs/[jobId]/route';
@@ -107,6 +108,9 @@ describe('nothing of one crew is seen from another', () => {
     }
     const { jobs } = await (await listJobs(ask('GET', cookie), {})).json();
     const { people } = await (await listPeople(ask('GET', cookie), {})).json();
+    const everything = await (await takeAway(ask('GET', cookie), {})).text();
+    expect(everything).not.toContain(job.id);
+    expect(everything.trim().split('\n').length).toBe(4);
     expect([jobs, people.map(({ name }: { name: string }) => name)]).toEqual([[], ['Otto Fremd']]);
   });
 

@@ -1,23 +1,23 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { BoardQuestion } from '@/core/board/board-question';
-import { type BoardPage, type Stage, STAGES } from '@/core/board/job-summary';
+import { type BoardPage, type JobSummary, type Stage, STAGES } from '@/core/board/job-summary';
+import { NewJob, type SampleChoice } from '@/ui/board/new-job';
+import { useAtWork, useMay } from '@/ui/crew/at-work';
+import { NoteDialog } from '@/ui/crew/note-dialog';
 import { DegreesButton } from '@/ui/degrees-button';
 import { Mark } from '@/ui/mark';
 import { ThemeButton } from '@/ui/theme-button';
 import { EmptyBoard } from './empty-board';
 import { ImportButton } from './import-button';
 import { JobTable } from './job-table';
-import { NewJob, type SampleChoice } from './new-job';
 import { useBoard } from './use-board';
 import { useBoardActions } from './use-board-actions';
 
 interface BoardProps {
   readonly page: BoardPage;
-  /** Who is signed in. */
-  readonly who: string;
   readonly question: BoardQuestion;
   readonly samples: readonly SampleChoice[];
 }
@@ -29,10 +29,13 @@ const FILTERS: readonly (Pick<BoardQuestion, 'isArchived' | 'stage'> & { readonl
 ];
 
 /** The board: every job one line; what is open, what comes next, its gates. */
-export const Board = ({ page, who, question, samples }: BoardProps) => {
+export const Board = ({ page, question, samples }: BoardProps) => {
+  const { me } = useAtWork();
+  const mayChange = useMay('change');
+  const [noted, setNoted] = useState<JobSummary | null>(null);
   const { jobs, next, asked, isBusy, ask, refresh, more, drop } = useBoard(page, question);
   const { words, isArchived, sort, stage } = asked;
-  const { move, copy, openSample, beginWalk } = useBoardActions({ isArchived, refresh, drop });
+  const { move, copy, leaveNote, takeAlong, openSample, beginWalk } = useBoardActions({ isArchived, refresh, drop });
   const search = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -53,7 +56,7 @@ export const Board = ({ page, who, question, samples }: BoardProps) => {
         <DegreesButton />
         <ThemeButton />
         <Link href="/crew" prefetch={false} className="plain-button" title="Your crew">
-          {who}
+          {me}
         </Link>
         <Link href="/guide/start" prefetch={false} className="plain-button">
           Guide
@@ -61,8 +64,12 @@ export const Board = ({ page, who, question, samples }: BoardProps) => {
         <Link href="/library" prefetch={false} className="plain-button">
           Library
         </Link>
-        <ImportButton onDone={refresh} />
-        <NewJob samples={samples} />
+        {mayChange && (
+          <>
+            <ImportButton onDone={refresh} />
+            <NewJob samples={samples} />
+          </>
+        )}
       </header>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pt-3 pb-1">
         <input
@@ -98,6 +105,8 @@ export const Board = ({ page, who, question, samples }: BoardProps) => {
           onMore={more}
           onMove={(job, action) => move(job, action)}
           onCopy={copy}
+          onNote={setNoted}
+          onTake={(job) => takeAlong([job])}
         />
       ) : isNarrowed || isArchived ? (
         <p className="py-10 text-center text-lg text-quiet">
@@ -109,6 +118,9 @@ export const Board = ({ page, who, question, samples }: BoardProps) => {
         </p>
       ) : (
         <EmptyBoard samples={samples} onWalk={() => void beginWalk()} onSample={openSample} />
+      )}
+      {noted && (
+        <NoteDialog first={noted.note} onLeave={(words) => leaveNote(noted, words)} onClose={() => setNoted(null)} />
       )}
       {jobs.length > 0 && (
         <p className="py-4 text-sm text-quiet">
@@ -122,7 +134,17 @@ export const Board = ({ page, who, question, samples }: BoardProps) => {
           </button>{' '}
           <Link href="/truck" prefetch={false} className="bare-button px-1 underline underline-offset-4">
             Truck list for a day’s jobs
-          </Link>
+          </Link>{' '}
+          <Link href="/device" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+            On this device
+          </Link>{' '}
+          <button
+            type="button"
+            className="bare-button px-1 underline underline-offset-4"
+            onClick={() => takeAlong(jobs)}
+          >
+            Take these {jobs.length} along
+          </button>
         </p>
       )}
     </main>

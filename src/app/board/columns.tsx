@@ -1,9 +1,11 @@
 'use client';
 
 import { createColumnHelper, rowSortingFeature, tableFeatures } from '@tanstack/react-table';
+import { StickyNote, UserRound } from 'lucide-react';
 import Link from 'next/link';
 import { type JobSummary, STAGES } from '@/core/board/job-summary';
 import type { Severity } from '@/core/job/finding';
+import { useAtWork } from '@/ui/crew/at-work';
 import { Said } from '@/ui/degrees';
 import { SeverityMark } from '@/ui/severity-mark';
 import { When } from '@/ui/when';
@@ -13,15 +15,31 @@ export const BOARD_FEATURES = tableFeatures({ rowSortingFeature });
 
 const column = createColumnHelper<typeof BOARD_FEATURES, JobSummary>();
 
-const JobCell = ({ job: { id, name, street, town } }: { job: JobSummary }) => (
-  // The whole line is the way to the job: the link reaches over it.
-  <Link href={`/jobs/${id}/sheet`} prefetch={false} className="block min-w-0 after:absolute after:inset-0">
-    <span className="block truncate font-label text-xl leading-tight font-semibold">{name}</span>
-    <span className="block truncate text-sm text-quiet">
-      {[street, town].filter(Boolean).join(', ') || 'no address yet'}
-    </span>
-  </Link>
-);
+const JobCell = ({ job: { id, name, street, town, note, onIt } }: { job: JobSummary }) => {
+  const { me } = useAtWork();
+  const others = onIt.filter((person) => person !== me);
+  return (
+    // The whole line is the way to the job: the link reaches over it.
+    <Link href={`/jobs/${id}/sheet`} prefetch={false} className="block min-w-0 after:absolute after:inset-0">
+      <span className="block truncate font-label text-xl leading-tight font-semibold">{name}</span>
+      <span className="block truncate text-sm text-quiet">
+        {[street, town].filter(Boolean).join(', ') || 'no address yet'}
+      </span>
+      {note && (
+        <span className="flex items-center gap-1.5 text-sm font-medium">
+          <StickyNote size={14} aria-label="Note" className="shrink-0" />
+          <span className="truncate">{note}</span>
+        </span>
+      )}
+      {others.length > 0 && (
+        <span className="flex items-center gap-1.5 text-sm text-quiet">
+          <UserRound size={14} aria-hidden className="shrink-0" />
+          <span className="truncate">On it now: {others.join(', ')}</span>
+        </span>
+      )}
+    </Link>
+  );
+};
 
 const StateCell = ({ job: { stage, outline } }: { job: JobSummary }) => (
   <>

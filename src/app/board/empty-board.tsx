@@ -1,6 +1,6 @@
 'use client';
 
-import type { SampleChoice } from './new-job';
+import type { SampleChoice } from '@/ui/board/new-job';
 
 interface EmptyBoardProps {
   readonly samples: readonly SampleChoice[];

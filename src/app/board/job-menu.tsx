@@ -1,8 +1,9 @@
 'use client';
 
-import { Archive, ArchiveRestore, Copy, Ellipsis, Trash2 } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
+import { Archive, ArchiveRestore, Copy, Smartphone, StickyNote, Trash2 } from 'lucide-react';
 import type { JobSummary } from '@/core/board/job-summary';
+import { useMay } from '@/ui/crew/at-work';
+import { MoreItem, MoreMenu } from '@/ui/more-menu';
 
 /** What can be done to a job from the board. */
 export type Move = 'archive' | 'restore' | 'delete' | 'undelete';
@@ -11,31 +12,34 @@ interface JobMenuProps {
   readonly job: JobSummary;
   readonly onMove: (move: Move) => void;
   readonly onCopy: () => void;
+  readonly onNote: () => void;
+  readonly onTake: () => void;
 }
 
-const ITEM =
-  'flex min-h-11 items-center gap-3 rounded px-3 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper';
-
-/** Duplicate, archive, delete. */
-export const JobMenu = ({ job, onMove, onCopy }: JobMenuProps) => (
-  <DropdownMenu.Root modal={false}>
-    <DropdownMenu.Trigger className="bare-button" aria-label={`More for ${job.name}`}>
-      <Ellipsis size={20} aria-hidden />
-    </DropdownMenu.Trigger>
-    <DropdownMenu.Content
-      align="end"
-      className="z-30 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md"
-    >
-      <DropdownMenu.Item className={ITEM} onSelect={onCopy}>
+/** A lead's note, duplicate, archive, delete; nothing for who may only look. */
+export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) => {
+  const [mayNote, mayChange] = [useMay('note'), useMay('change')];
+  if (!mayChange) return null;
+  return (
+    <MoreMenu of={job.name}>
+      {mayNote && (
+        <MoreItem onSelect={onNote}>
+          <StickyNote size={18} aria-hidden /> {job.note ? 'Change the note…' : 'Note for whoever goes…'}
+        </MoreItem>
+      )}
+      <MoreItem onSelect={onTake}>
+        <Smartphone size={18} aria-hidden /> Take along
+      </MoreItem>
+      <MoreItem onSelect={onCopy}>
         <Copy size={18} aria-hidden /> Duplicate
-      </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} onSelect={() => onMove(job.archivedAt === null ? 'archive' : 'restore')}>
+      </MoreItem>
+      <MoreItem onSelect={() => onMove(job.archivedAt === null ? 'archive' : 'restore')}>
         {job.archivedAt === null ? <Archive size={18} aria-hidden /> : <ArchiveRestore size={18} aria-hidden />}
         {job.archivedAt === null ? 'Archive' : 'Bring back'}
-      </DropdownMenu.Item>
-      <DropdownMenu.Item className={ITEM} onSelect={() => onMove('delete')}>
+      </MoreItem>
+      <MoreItem onSelect={() => onMove('delete')}>
         <Trash2 size={18} aria-hidden /> Delete
-      </DropdownMenu.Item>
-    </DropdownMenu.Content>
-  </DropdownMenu.Root>
-);
+      </MoreItem>
+    </MoreMenu>
+  );
+};

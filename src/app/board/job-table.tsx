@@ -19,6 +19,8 @@ interface JobTableProps {
   readonly onMore: () => void;
   readonly onMove: (job: JobSummary, move: Move) => void;
   readonly onCopy: (job: JobSummary) => void;
+  readonly onNote: (job: JobSummary) => void;
+  readonly onTake: (job: JobSummary) => void;
 }
 
 /** Height of a line before it is measured, px. */
@@ -45,7 +47,18 @@ const onLineKey = (event: KeyboardEvent<HTMLElement>) => {
 };
 
 /** Every job one line: only those in sight are drawn, however many there are. */
-export const JobTable = ({ jobs, hasMore, sort, isBusy, onSort, onMore, onMove, onCopy }: JobTableProps) => {
+export const JobTable = ({
+  jobs,
+  hasMore,
+  sort,
+  isBusy,
+  onSort,
+  onMore,
+  onMove,
+  onCopy,
+  onNote,
+  onTake,
+}: JobTableProps) => {
   const table = useTable({
     features: BOARD_FEATURES,
     columns: BOARD_COLUMNS,
@@ -148,6 +161,8 @@ export const JobTable = ({ jobs, hasMore, sort, isBusy, onSort, onMore, onMove, 
                   job={row.original}
                   onMove={(move) => onMove(row.original, move)}
                   onCopy={() => onCopy(row.original)}
+                  onNote={() => onNote(row.original)}
+                  onTake={() => onTake(row.original)}
                 />
               </div>
             </div>

@@ -4,6 +4,10 @@ import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import type { JobSummary } from '@/core/board/job-summary';
+import type { Along } from '@/core/job/along';
+import { keepAlong } from '@/ui/along/device';
+import { keepWho } from '@/ui/along/who';
+import { takeYearAlong } from '@/ui/along/years';
 import { call, notDone } from '@/ui/api';
 import { useWalk, WALK_SAMPLE, WALK_STOPS } from '@/ui/walk';
 import type { Move } from './job-menu';
@@ -41,6 +45,26 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
     refresh();
     toast(`Duplicated: ${job.name}`);
   };
+  const leaveNote = async (job: JobSummary, words: string) => {
+    const answer = await call(`/api/jobs/${job.id}/notes`, { method: 'POST', body: { words } });
+    if (answer.kind !== 'ok') return toast.error(notDone(`No note was left on ${job.name}.`, answer));
+    refresh();
+  };
+  /** Puts jobs on this device, so that they open without signal; asks the browser to keep them. */
+  const takeAlong = async (jobs: readonly JobSummary[]) => {
+    await navigator.storage?.persist?.();
+    let taken = 0;
+    for (const job of jobs) {
+      const answer = await call<Along>(`/api/jobs/${job.id}/along`);
+      if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not taken along.`, answer));
+      keepWho(answer.value.crew);
+      if (!(await keepAlong(answer.value, true)))
+        return toast.error(`This device has no room for ${job.name}. Let others go first: On this device.`);
+      await takeYearAlong(answer.value.job);
+      taken++;
+    }
+    toast(taken === 1 ? `Taken along: ${jobs[0]!.name}` : `Taken along: ${taken} jobs`);
+  };
   /** Makes a job from a sample and opens it. */
   const openSample = async (source: string, name: string, goesTo = 'sheet') => {
     const answer = await call<{ id: string }>('/api/jobs', {
@@ -54,6 +78,8 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
   return {
     move: (job: JobSummary, action: Move) => void move(job, action),
     copy: (job: JobSummary) => void copy(job),
+    leaveNote: (job: JobSummary, words: string) => void leaveNote(job, words),
+    takeAlong: (jobs: readonly JobSummary[]) => void takeAlong(jobs),
     openSample: (source: string, name: string) => void openSample(source, name),
     /** Begins the two-minute walk on a job of its own. */
     beginWalk: async () => {

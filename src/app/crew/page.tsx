@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import Link from 'next/link';
 import { may } from '@/core/access/may';
 import { signedIn } from '@/server/access/signed-in';
 import { listAudit } from '@/server/repositories/audit';
@@ -6,6 +7,8 @@ import { crewOf } from '@/server/repositories/crews';
 import { listPeople } from '@/server/repositories/people';
 import { BackedHeader } from '@/ui/backed-header';
 import { AuditList } from '@/ui/crew/audit-list';
+import { CrewData } from '@/ui/crew/crew-data';
+import { CrewEnds } from '@/ui/crew/crew-ends';
 import { InvitePerson } from '@/ui/crew/invite-person';
 import { PeopleList } from '@/ui/crew/people-list';
 import { SignOut } from '@/ui/crew/sign-out';
@@ -21,6 +24,12 @@ const CrewPage = async () => {
       <BackedHeader to="/" toLabel="All jobs" title={crew.name}>
         <SignOut />
       </BackedHeader>
+      <CrewEnds at={principal.crewEnds} />
+      <p className="mt-3">
+        <Link href="/crew/new-jobs" prefetch={false} className="plain-button inline-flex">
+          What new jobs begin with
+        </Link>
+      </p>
       <PeopleList
         people={people}
         crew={crew.handle ?? ''}
@@ -28,6 +37,7 @@ const CrewPage = async () => {
         mayChange={may(principal, 'people')}
       />
       {may(principal, 'people') && <InvitePerson />}
+      {may(principal, 'close') && <CrewData handle={crew.handle ?? ''} ends={principal.crewEnds} />}
       {may(principal, 'audit') && <AuditList lines={await listAudit(scope)} />}
     </main>
   );

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { SHIPPED_PROFILES } from '@/core/setup/profiles';
+import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
 import { signedIn } from '@/server/access/signed-in';
 import { listProfiles } from '@/server/repositories/profiles';
 import { Library } from '@/ui/library/library';
@@ -9,8 +9,7 @@ export const dynamic = 'force-dynamic';
 
 const LibraryPage = async () => {
   const { scope } = await signedIn();
-  const shipped = SHIPPED_PROFILES.map((profile) => ({ profile, revision: null, updatedAt: null, updatedBy: '' }));
-  return <Library profiles={[...(await listProfiles(scope)), ...shipped]} />;
+  return <Library profiles={[...(await listProfiles(scope)), ...SHIPPED_STORED]} />;
 };
 
 export default LibraryPage;

@@ -5,11 +5,15 @@ import { type Role, ROLES } from './role';
 const TABLE: Readonly<Record<Action, string>> = {
   see: 'yes yes yes yes',
   read: 'yes yes yes no',
+  countersign: 'yes yes no no',
   change: 'yes yes no no',
   move: 'yes yes no no',
   share: 'yes yes no no',
   keep: 'yes yes no no',
   people: 'yes no no no',
+  note: 'yes no no no',
+  settle: 'yes no no no',
+  close: 'yes no no no',
   audit: 'yes no no no',
 };
 const roles = Object.keys(ROLES) as Role[];

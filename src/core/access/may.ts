@@ -7,6 +7,8 @@ const RULES = {
   see: ['lead', 'technician', 'apprentice', 'reader'],
   /** Add readings, marks and visits. */
   read: ['lead', 'technician', 'apprentice'],
+  /** Stand for what an apprentice read. */
+  countersign: ['lead', 'technician'],
   /** Make jobs and change their facts. */
   change: ['lead', 'technician'],
   /** Put jobs on the shelf, delete them, bring them back, hand them over. */
@@ -17,6 +19,12 @@ const RULES = {
   keep: ['lead', 'technician'],
   /** Invite people, change what they may, let them go. */
   people: ['lead'],
+  /** Leave a note on a job for whoever goes. */
+  note: ['lead'],
+  /** Say what new jobs begin with. */
+  settle: ['lead'],
+  /** Take everything of the crew away as a file, delete the crew, and keep it after all. */
+  close: ['lead'],
   /** Look at who did what. */
   audit: ['lead'],
 } as const satisfies Readonly<Record<string, readonly Role[]>>;

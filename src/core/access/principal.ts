@@ -6,4 +6,6 @@ export interface Principal {
   readonly personId: string;
   readonly name: string;
   readonly role: Role;
+  /** When his crew is deleted with all that it has, ISO 8601; null: it is not. */
+  readonly crewEnds: string | null;
 }

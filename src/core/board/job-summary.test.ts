@@ -1,7 +1,11 @@
+import { DEFAULT_MOMENT } from '../control/moment';
 import { documentOf } from '../formats/job-file';
 import { sampleFile } from '../formats/sample-file';
+import { handoverRecord } from '../handover/record';
+import { unsettled } from '../handover/unsettled';
 import { blankJob } from '../job/document';
 import { NO_HISTORY } from '../job/stored-job';
+import { lastReadings, lastVisit } from '../job/visits';
 import { SAMPLES } from '../samples';
 import { jobOutline } from './job-summary';
 
@@ -29,3 +33,23 @@ test('counts findings that nobody waived, and readings; the ruler is the job’s
 
 test('a blank job has an outline too', () =>
   expect(jobOutline({ ...NO_HISTORY, document: blankJob(), handedOverAt: null }).startup.open).toBeGreaterThan(0));
+
+test('readings of an apprentice that wait come before what is still open; the record says so, and is not settled', () => {
+  const file = sampleFile(SAMPLES[2]!);
+  const [first, ...rest] = file.readings;
+  const waits = { ...file, readings: [{ ...first!, countersign: 'waits' as const }, ...rest] };
+  const source = { ...waits, document: documentOf(file), handedOverAt: null };
+  expect(jobOutline(source).next).toBe('1 reading waits for a countersign.');
+  expect(jobOutline({ ...source, readings: file.readings }).next).not.toMatch(/countersign/);
+  const record = handoverRecord(
+    {
+      facts: file.facts,
+      confirmed: new Set(file.confirmed),
+      readings: lastReadings(waits),
+      settingMarks: [],
+      visit: lastVisit(file.visits),
+    },
+    DEFAULT_MOMENT,
+  );
+  expect(unsettled(record)).toContain('1 reading waits for a countersign.');
+});

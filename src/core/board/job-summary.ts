@@ -1,5 +1,6 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { ruler } from '../crossing/ruler';
+import { waitingReadings, waitingWords } from '../job/countersign';
 import type { Severity } from '../job/finding';
 import type { NO_HISTORY } from '../job/stored-job';
 import { type StoredJob } from '../job/stored-job';
@@ -50,6 +51,10 @@ export interface JobSummary {
   readonly stage: Stage;
   readonly archivedAt: string | null;
   readonly updatedAt: string;
+  /** The lead's note on it; empty: none. */
+  readonly note: string;
+  /** Who is on it now, by name. */
+  readonly onIt: readonly string[];
   readonly outline: JobOutline;
 }
 
@@ -59,11 +64,17 @@ export interface BoardPage {
   readonly next: string | null;
 }
 
-const nextOf = (firstError: string | undefined, steps: readonly PlannedStep[], hasReadings: boolean): string => {
+const nextOf = (
+  firstError: string | undefined,
+  steps: readonly PlannedStep[],
+  hasReadings: boolean,
+  waiting: number,
+): string => {
   const failed = hasReadings ? steps.find((step) => stepGrade(step) === 'fail') : undefined;
   if (failed) return `${failed.step.title}: a reading failed.`;
   if (firstError) return firstError;
   if (!hasReadings) return 'Ready for startup.';
+  if (waiting > 0) return waitingWords(waiting);
   const open = steps.find((step) => tally([step]).open > 0);
   return open ? `Next: ${open.step.title}.` : 'Everything is read. Hand over.';
 };
@@ -88,7 +99,8 @@ export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | ke
     readings: job.readings.length,
     findings: { error: count('error'), warning: count('warning'), advice: count('advice') },
     startup: { open, pass, warn, fail },
-    next: job.handedOverAt === null ? nextOf(firstError, steps, readings.length > 0) : '',
+    next:
+      job.handedOverAt === null ? nextOf(firstError, steps, readings.length > 0, waitingReadings(readings).length) : '',
     lastVisit: visit ? { began: visit.began, reason: VISIT_REASONS[visit.reason] } : null,
     ruler: {
       spanF,

@@ -1,6 +1,7 @@
 import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
 import type { Probe } from './probe';
+import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from './times';
 
 /** Where a technician stands: what the next probe takes hangs on it. */
 export interface Standing {
@@ -15,30 +16,17 @@ export interface Standing {
 /** At the door: the thermostat is next. */
 export const AT_THE_DOOR: Standing = { place: 'wall', call: 'heat-1', opened: [], isDead: false };
 
-/** Seconds between two places, for a panel, and for what goes with every reading. All our judgement. */
-const WALK_S: Readonly<Record<Spot, Readonly<Record<Spot, number>>>> = {
-  wall: { wall: 0, indoors: 30, outdoors: 60 },
-  indoors: { wall: 30, indoors: 0, outdoors: 70 },
-  outdoors: { wall: 60, indoors: 70, outdoors: 0 },
-};
-const PANEL_S: Readonly<Record<Spot, number>> = { wall: 15, indoors: 60, outdoors: 60 };
-/** To read it twice, and enter it. */
-const READ_S = 30;
-/** To set another call at the thermostat, and to let switches move. */
-const CALL_S = 20;
-/** To open, lock out and prove dead every supply; to put them back. */
-const PROVE_DEAD_S = 150;
-const PUT_BACK_S = 45;
-/** A compressor that was off starts after its minimum off. */
-const RESTART_S = 180;
-
-const COMPRESSES: ReadonlySet<CallId> = new Set(['heat-1', 'heat-2', 'heat-aux', 'cool-1', 'cool-2', 'defrost']);
+/** Calls in which the compressor is to run. */
+export const COMPRESSES: ReadonlySet<CallId> = new Set(['heat-1', 'heat-2', 'heat-aux', 'cool-1', 'cool-2', 'defrost']);
 
 /** Whether a reading in a call needs its compressor to run, and not only its wires. */
-const needsCompressor = ({ of: { call, observable }, kind }: Probe): boolean =>
+export const needsCompressor = ({ of: { call, observable }, kind }: Probe): boolean =>
   call !== null &&
   COMPRESSES.has(call) &&
   (kind === 'air' || kind === 'licensed' || observable.kind === 'motor-amps' || observable.kind === 'seen');
+
+/** Where a call is set: a defrost at the board outdoors, any other at the thermostat. */
+export const setAt = (call: CallId): Spot => (call === 'defrost' ? 'outdoors' : 'wall');
 
 /** Seconds that a probe takes from where somebody stands, and where it leaves him. */
 export const costOf = (probe: Probe, from: Standing): { readonly seconds: number; readonly then: Standing } => {
@@ -46,7 +34,7 @@ export const costOf = (probe: Probe, from: Standing): { readonly seconds: number
   const isDead = kind === 'dead';
   const call = isDead || of.call === null ? from.call : of.call;
   const setsCall = !isDead && (call !== from.call || (from.isDead && of.call !== null));
-  const by = call === 'defrost' ? 'outdoors' : 'wall';
+  const by = setAt(call);
   const walk = setsCall ? WALK_S[from.place][by] + WALK_S[by][place] : WALK_S[from.place][place];
   const isShut = needsPanel && !from.opened.includes(place);
   const restarts = setsCall && needsCompressor(probe) && (!COMPRESSES.has(from.call) || from.isDead);

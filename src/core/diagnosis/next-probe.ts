@@ -45,8 +45,11 @@ export const bitsOf = ({ readings, of, outcomes }: Row, p: Float64Array): number
  */
 const worthOf = ({ bits, seconds }: Offer): number => bits ** 2 / seconds;
 
+/** What may be taken at any time. */
+export const SAFE_KINDS: readonly ProbeKind[] = ['look', 'dead', 'low-volts', 'air'];
+
 /** What may be taken at any time, and what waits until nothing of it parts the leading suspects. */
-const TIERS: readonly (readonly ProbeKind[])[] = [['look', 'dead', 'low-volts', 'air'], ['live'], ['licensed']];
+const TIERS: readonly (readonly ProbeKind[])[] = [SAFE_KINDS, ['live'], ['licensed']];
 
 /** A suspect at this share of the first one's likelihood leads with it; the first few always do. Our judgement. */
 const LEADS_AT = 0.05;

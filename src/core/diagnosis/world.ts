@@ -2,8 +2,11 @@ import type { Prediction } from '../model/predict';
 import { chance } from '../units/chance';
 import { once } from '../units/once';
 import type { Cause } from './cause';
-import { COMPLAINTS } from './complaints';
+import { NOTHING } from './causes/nothing';
+import { COMPLAINTS, complaintShares } from './complaints';
+import { noticedOf } from './noticed';
 import { type Answer, scaleOf } from './outcome';
+import { bothEffects, type Patient } from './patient';
 import type { Probe } from './probe';
 import { predictedOn, type Table } from './table';
 
@@ -50,11 +53,20 @@ const noisily = (prediction: Prediction, probe: Asked, next: () => number): Answ
  * A house with a cause in it.
  * @param seed for the spread of meters and of what its owner says; null: both exact
  */
-export const worldOf = (table: Table, cause: Cause, seed: number | null): World => {
-  const patient = table.patientOf(cause);
+export const worldOf = (table: Table, cause: Cause, seed: number | null): World =>
+  worldWith(table.patientOf(cause), () => table.complaints()[table.causes.indexOf(cause)]!, seed);
+
+/** A house with two causes in it at once; its owner says what the two together make him say. */
+export const worldOfBoth = (table: Table, [one, other]: readonly [Cause, Cause], seed: number | null): World => {
+  const patient = table.patientWith(bothEffects(one.effect, other.effect));
+  const sound = table.patientOf(table.causes.find(({ id }) => id === NOTHING)!);
+  return worldWith(patient, () => complaintShares(noticedOf(patient, sound), false), seed);
+};
+
+const worldWith = (patient: Patient, sharesOf: () => readonly number[], seed: number | null): World => {
   const next = chance(seed ?? 0);
   const told = (): number => {
-    const shares = table.complaints()[table.causes.indexOf(cause)]!;
+    const shares = sharesOf();
     if (seed === null) return shares.indexOf(Math.max(...shares));
     let left = next();
     const at = shares.findIndex((share) => (left -= share) <= 0);

@@ -186,6 +186,19 @@ export const jobJsonSchema = (): JsonSchema => ({
             enum: ['taken', 'withdrawn', 'not-measured'],
           },
           why: { type: 'string', maxLength: 200 },
+          countersign: {
+            description:
+              'An apprentice’s reading: waits, or who stands for it since when. May be missing: nobody needs to.',
+            oneOf: [
+              { enum: ['waits', null] },
+              {
+                type: 'object',
+                additionalProperties: false,
+                required: ['by', 'at'],
+                properties: { by: { type: 'string', minLength: 1, maxLength: 80 }, at: time },
+              },
+            ],
+          },
         },
       },
     },

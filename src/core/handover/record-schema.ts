@@ -25,7 +25,8 @@ const listOf = <S extends ObjectShape>(members: S, most = 500) =>
 const textList = (most = 100) => array(words().required()).max(most).required('must be a list');
 const spell = <S extends AnyObject>(more: S) => shape({ from: time(), to: time(), people: words(), ...more });
 
-const recordSchema = shape({
+/** A record as it comes through the border by itself. */
+export const recordSchema = shape({
   name: words(),
   address: words(),
   elevation: words(),

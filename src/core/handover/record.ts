@@ -1,16 +1,18 @@
 import { moveList } from '../changeout/move-list';
 import { type CallId, CALLS, type Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
+import { endedCalibrations } from '../instrument/calibration';
 import { factApplies } from '../job/applies';
 import { backupOf } from '../job/backup';
 import { hasBoxes } from '../job/boxes';
 import { CONTROLLER_ROLES, CONTROLLERS } from '../job/controllers';
+import { countersignWords, isCorrection, waitingReadings, waitingWords } from '../job/countersign';
 import { ALL_FACTS, type FactPath, type Facts, factValue, jobName } from '../job/document';
 import { factWords } from '../job/fact-words';
 import { FACT_GROUP_LABELS } from '../job/facts';
 import type { Severity } from '../job/finding';
 import { inTime, type Timed } from '../job/in-time';
-import type { Reading } from '../job/reading';
+import { currentReadings, type Reading } from '../job/reading';
 import { type SettingMark, settingRecords } from '../job/setting-marks';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model';
@@ -147,10 +149,16 @@ const openOf = (model: JobModel, { readings, confirmed }: RecordSource, steps: r
   const all = model.findings(readings, confirmed);
   const findings = all.filter(({ under }) => under === undefined);
   const explained = all.length - findings.length;
+  const waiting = waitingReadings(readings).length;
   return [
     ...findings.map(({ severity, what, mend, waived }) => ({
       severity,
       words: waived ? `${what} Waived by ${waived.by}: ${waived.reason}` : `${what} ${mend}`,
+    })),
+    ...(waiting > 0 ? [{ severity: 'warning' as const, words: waitingWords(waiting) }] : []),
+    ...endedCalibrations([...currentReadings(readings).values()]).map((words) => ({
+      severity: 'warning' as const,
+      words,
     })),
     ...(explained > 0 ? [{ severity: null, words: `${explained} more, explained by the first.` }] : []),
     ...steps
@@ -181,9 +189,11 @@ const readingOf = (planned: PlannedItem, beforeOf: Before): RecordReading[] => {
       expected: expectedWords(planned),
       read: valueWords(item, reading.value),
       ...(before ? { before } : {}),
-      isCorrected: reading.replaces !== null,
+      isCorrected: isCorrection(reading),
       grade: verdict.grade,
-      words: [...(isBad ? [verdict.means, verdict.next] : []), reading.note].filter(Boolean).join(' '),
+      words: [...(isBad ? [verdict.means, verdict.next] : []), reading.note, countersignWords(reading)]
+        .filter(Boolean)
+        .join(' '),
     },
   ];
 };

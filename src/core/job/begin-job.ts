@@ -1,4 +1,5 @@
 import { withStagger } from '../strips/find-kit';
+import { type CrewDefaults, NO_DEFAULTS, withDefaults } from './crew-defaults';
 import {
   applyChanges,
   blankJob,
@@ -30,12 +31,17 @@ const likelyElements = (plateKW: number): readonly number[] => {
 };
 
 /**
- * A new job with what is known of it; a name that somebody gave is known, too. Where the kit's power is known its
- * elements follow, as an assumption: how many there are is seen on site.
+ * A new job as its crew begins them, with what is known of it; a name that somebody gave is known, too. Where the kit's
+ * power is known its elements follow, as an assumption: how many there are is seen on site.
  */
-export const beginJob = (name: string, known: readonly FactChange[]): JobDocument => {
+export const beginJob = (
+  name: string,
+  known: readonly FactChange[],
+  defaults: CrewDefaults = NO_DEFAULTS,
+): JobDocument => {
+  const blank = withDefaults(blankJob(), defaults);
   const named: FactChange[] = name ? [{ path: 'site.jobName', value: name }] : [];
-  const document = applyChanges(name ? blankJob() : renamed(blankJob(), 'New job'), [...named, ...known]);
+  const document = applyChanges(name ? blank : renamed(blank, 'New job'), [...named, ...known]);
   const plateKW = factValue(document.facts, 'heatKit.plateKW');
   const isKnown = known.some(({ path }) => path === 'heatKit.elements');
   if (typeof plateKW !== 'number' || isKnown) return document;

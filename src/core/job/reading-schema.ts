@@ -18,6 +18,16 @@ const wordValue = mixed<ReadingValue>()
   .defined('must be a number, OL, done or what was seen')
   .test('word', 'must be a number, OL, done or what was seen', (value) => VALUE_WORDS.has(value) || isSeen(value));
 
+const waits = mixed<'waits'>().oneOf(['waits']);
+const countersignSchema = object({
+  by: plainText(80).required('must say who countersigned'),
+  at: timeSchema.required('must be given'),
+})
+  .noUnknown('holds something that is not known')
+  .nullable()
+  .default(undefined)
+  .typeError('must be "waits", who countersigned and when, or null');
+
 /**
  * One reading as it comes through the border. What the first version of the record did not know may be missing: it is
  * filled in by {@link completeReading}.
@@ -44,6 +54,7 @@ export const readingSchema = object({
     'must be taken, withdrawn or not-measured',
   ),
   why: plainText(200),
+  countersign: lazy((given: unknown) => (given === 'waits' ? waits : countersignSchema)),
 })
   .noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`)
   .test({
@@ -75,6 +86,7 @@ export const completeReading = (input: ReadingInput, visit: string): Reading => 
     meterOhms: null,
     note: '',
     ...fields,
+    countersign: fields.countersign ?? null,
     id: fields.id.toLowerCase(),
     visit: (fields.visit ?? visit).toLowerCase(),
     replaces: fields.replaces?.toLowerCase() ?? null,

@@ -18,6 +18,13 @@ export const seenWord = (value: ReadingValue | null): string | null =>
 
 const SEEN_MARK = 'seen:';
 
+/** Who stands for what an apprentice read, and since when. */
+export interface Countersign {
+  readonly by: string;
+  /** ISO 8601. */
+  readonly at: string;
+}
+
 interface ReadingFields extends Timed {
   /** The item it answers, such as `heat-aux/amps-1`. */
   readonly item: string;
@@ -33,7 +40,9 @@ interface ReadingFields extends Timed {
   /** The meter's own impedance where volts were read and it is known, Ω. */
   readonly meterOhms: number | null;
   readonly note: string;
-  /** The reading that this one corrects, or withdraws. */
+  /** An apprentice’s: whether somebody has still to stand for it, or who does; null: nobody needs to. */
+  readonly countersign: 'waits' | Countersign | null;
+  /** The reading that this one corrects, withdraws or countersigns. */
   readonly replaces: string | null;
 }
 
@@ -69,6 +78,7 @@ export const takenReading = ({
   meterOhms: null,
   origin: null,
   note: '',
+  countersign: null,
   status: 'taken',
   ...bare,
 });
@@ -121,6 +131,10 @@ export const currentReadings = (readings: readonly Reading[]): ReadonlyMap<strin
 export const notMeasured = (readings: readonly Reading[]): ReadonlyMap<string, UntakenReading> =>
   standingWith(readings, 'not-measured') as ReadonlyMap<string, UntakenReading>;
 
+/** The words that count, one for each item: what was read, or why it was not. */
+export const standingReadings = (readings: readonly Reading[]): Reading[] =>
+  [...byItem(readings).values()].flatMap((all) => standing(all) ?? []);
+
 /** All readings of one item, the one that counts first. */
 export const readingHistory = (readings: readonly Reading[], item: string): Reading[] =>
   inOrder(readings.filter((reading) => reading.item === item)).reverse();
@@ -142,7 +156,17 @@ type Said = Pick<ReadingFields, 'id' | 'at' | 'origin' | 'visit' | 'author' | 'i
 export const saidReading = (word: NewReading, said: Said): Reading => {
   const note = word.note ?? '';
   return 'why' in word
-    ? { ...word, ...said, note, value: null, place: null, enteredBy: '', meterOhms: null, instrument: '' }
+    ? {
+        ...word,
+        ...said,
+        note,
+        value: null,
+        place: null,
+        enteredBy: '',
+        meterOhms: null,
+        instrument: '',
+        countersign: null,
+      }
     : takenReading({ ...word, ...said, instrument: word.instrument ?? said.instrument, note });
 };
 

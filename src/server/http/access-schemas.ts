@@ -1,4 +1,5 @@
 import { boolean, object, string } from 'yup';
+import { MOST_NOTE_LETTERS } from '../../core/access/company';
 import { PASSWORD_LETTERS } from '../../core/access/password';
 import { isRole, type Role } from '../../core/access/role';
 import { bounded, plainText } from '../../core/border/schema';
@@ -40,11 +41,21 @@ export const shareSchema = object({
   days: bounded(1, MOST_SHARE_DAYS, 'days').integer('must be whole').required('must be given'),
 });
 
+export const noteSchema = object({ words: plainText(MOST_NOTE_LETTERS).defined('must be text') });
+
+/** The end of a crew: its own part of its sign-in names is typed to say that it is meant. */
+export const closeSchema = object({
+  action: string()
+    .oneOf(['close', 'keep'] as const, 'must be close or keep')
+    .required('must be given'),
+  handle: plainText(40),
+});
+
 export const shareEndSchema = object({ share: idSchema });
 
 export const personChangeSchema = object({
   action: string()
-    .oneOf(['role', 'let-go', 'link', 'sign-out'] as const, 'is not something that can be done to a person')
+    .oneOf(['role', 'let-go', 'link', 'sign-out', 'forget'] as const, 'is not something that can be done to a person')
     .required('must be given'),
   role: string<Role>().test('role', 'is no role of a crew', (text) => text === undefined || isRole(text)),
 });

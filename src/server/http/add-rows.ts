@@ -1,4 +1,6 @@
 import { randomUUID } from 'node:crypto';
+import { signedReading } from '../../core/job/countersign';
+import type { Reading } from '../../core/job/reading';
 import type { JobHistory } from '../../core/job/stored-job';
 import type { Visit } from '../../core/job/visit';
 import { completeVisit } from '../../core/job/visit-schema';
@@ -26,17 +28,23 @@ export const addRows = async <K extends Kept, Input extends { readonly id: strin
   { visits = [], sentAt }: FromDevice,
 ): Promise<Response> => {
   const unknown = randomUUID();
-  const names = new Set((await listPeople(scope)).map(({ name }) => name));
-  // Who entered it is whoever is signed in; who read it may be another one of the crew, and nobody else.
-  const signed = (row: JobHistory[K][number]) => ({
-    ...row,
-    author: names.has(row.author) ? row.author : principal.name,
-    ...('enteredBy' in row ? { enteredBy: principal.name } : {}),
-  });
+  const { name, role } = principal;
+  const names = new Set((await listPeople(scope)).map((person) => person.name));
+  type Row = JobHistory[K][number];
+  // Who entered it is whoever is signed in; who did it may be another one of the crew, and nobody else.
+  const signed = (row: Row, known: ReadonlyMap<string, Row>): Row =>
+    'item' in row
+      ? signedReading(row, known.get(row.replaces ?? '') as Reading | undefined, {
+          name,
+          isApprentice: role === 'apprentice',
+          names,
+        })
+      : { ...row, author: names.has(row.author) ? row.author : name };
   const landed = await addToJob(scope, jobId, kept, {
-    rows: inputs.map((input) => signed(complete(input, unknown))) as unknown as JobHistory[K],
-    visits: visits.map((visit) => ({ ...completeVisit(visit), author: principal.name })),
+    rows: inputs.map((input) => complete(input, unknown)) as unknown as JobHistory[K],
+    visits: visits.map((visit) => ({ ...completeVisit(visit), author: name })),
     sentAt: sentAt ?? null,
+    signed,
   });
   return landed
     ? Response.json({ saved: inputs.map(({ id }) => id), rows: landed.rows, visits: landed.visits }, { status: 201 })

@@ -1,7 +1,8 @@
 import { array, lazy, mixed, number, object, string } from 'yup';
 import { bounded, plainText } from '../../core/border/schema';
 import { INDOOR_BOUNDS_F, OUTDOOR_BOUNDS_F } from '../../core/control/moment';
-import { YEAR_HOURS } from '../../core/formats/weather/weather-read';
+import { weatherFields } from '../../core/crossing/year/weather-schema';
+import { recordSchema } from '../../core/handover/record-schema';
 import { type FactPath, isFactPath } from '../../core/job/document';
 import { idSchema } from '../../core/job/id-schema';
 import { readingSchema } from '../../core/job/reading-schema';
@@ -54,10 +55,13 @@ export const moveSchema = object({
     )
     .required('must be given'),
   author: author(),
-  /** For a hand-over: the weather that its record is printed for, and the revision that was looked at. */
+  /** For a hand-over: the weather that its record is printed for. */
   outdoorF: bounded(...OUTDOOR_BOUNDS_F, '°F'),
   indoorF: bounded(...INDOOR_BOUNDS_F, '°F'),
+  /** The revision that was looked at: handed over or archived is what was seen. */
   revision: number().integer().min(1),
+  /** For a hand-over without signal: the record as it was printed there. */
+  printed: recordSchema.default(undefined),
 });
 
 /** Visits that a device began, and its own clock as it sends. */
@@ -86,26 +90,7 @@ export const profileSaveSchema = object({
   author: author(),
 });
 
-export const weatherSchema = object({
-  id: idSchema,
-  name: plainText(80).required('must be given'),
-  hoursF: array(bounded(-100, 140, '°F').required('must be a temperature'))
-    .test('year', 'must be the 8760 hours of a year', (hours) =>
-      (YEAR_HOURS as readonly number[]).includes(hours?.length ?? 0),
-    )
-    .required('must be a list of temperatures'),
-  humidity: array(bounded(0, 1, '').required('must be a share of 1'))
-    .test(
-      'year',
-      'must be as many hours as there are temperatures',
-      (hours, { parent }) =>
-        hours === null || hours === undefined || hours.length === (parent as { hoursF?: unknown[] }).hoursF?.length,
-    )
-    .nullable()
-    .default(null),
-  filled: number().integer().min(0).max(YEAR_HOURS[1]).required('must be given'),
-  author: author(),
-});
+export const weatherSchema = object({ ...weatherFields, author: author() });
 
 /** Taking something off a list, and bringing it back. */
 export const shelfSchema = object({

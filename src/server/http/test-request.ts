@@ -7,6 +7,8 @@ import { TEST_CREW } from '../repositories/test-jobs';
 interface Sent {
   readonly method?: string;
   readonly query?: string;
+  /** Content type of the body. */
+  readonly type?: string;
 }
 
 /** Who the requests of a test file are from. */
@@ -27,14 +29,17 @@ export const signInAs = async (role: Role, name?: string): Promise<void> => {
 export const signedInHeaders = () => ({ cookie });
 
 /** A request as the client sends one: JSON that says so, a POST where there is a body. For tests of routes alone. */
-export const testRequest = (body?: unknown, { method = 'POST', query = '' }: Sent = {}): Request =>
+export const testRequest = (
+  body?: unknown,
+  { method = 'POST', query = '', type = 'application/json' }: Sent = {},
+): Request =>
   new Request(
     `http://test.local/${query}`,
     body === undefined
       ? { headers: signedInHeaders() }
       : {
           method,
-          headers: { 'content-type': 'application/json', ...signedInHeaders() },
+          headers: { 'content-type': type, ...signedInHeaders() },
           body: typeof body === 'string' ? body : JSON.stringify(body),
         },
   );

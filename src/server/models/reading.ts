@@ -22,6 +22,9 @@ export class ReadingRow extends Model<InferAttributes<ReadingRow>, InferCreation
   declare status: string;
   declare why: string;
   declare note: string;
+  declare waitsForCountersign: boolean;
+  declare countersignedBy: string | null;
+  declare countersignedAt: Date | null;
 }
 
 export const initReadingRow = (sequelize: Sequelize): void => {
@@ -47,6 +50,9 @@ export const initReadingRow = (sequelize: Sequelize): void => {
       status: DataTypes.TEXT,
       why: DataTypes.TEXT,
       note: DataTypes.TEXT,
+      waitsForCountersign: DataTypes.BOOLEAN,
+      countersignedBy: DataTypes.TEXT,
+      countersignedAt: DataTypes.DATE,
     },
     { sequelize, tableName: 'readings', underscored: true, timestamps: false },
   );

@@ -17,6 +17,11 @@ export interface Incoming<K extends Kept> {
   readonly visits: readonly Visit[];
   /** The device's clock when it sent this, ISO 8601; null: it did not say. */
   readonly sentAt: string | null;
+  /** Puts under a row who it is by, given what the job knows already. */
+  readonly signed: (
+    row: JobHistory[K][number],
+    known: ReadonlyMap<string, JobHistory[K][number]>,
+  ) => JobHistory[K][number];
 }
 
 /** What of it landed, as it is kept, and the job's visits with it. */
@@ -40,7 +45,7 @@ export const addToJob = <K extends Kept>(
   scope: CrewScope,
   jobId: string,
   kept: K,
-  { rows, visits, sentAt }: Incoming<K>,
+  { rows, visits, sentAt, signed }: Incoming<K>,
 ): Promise<Landed<K> | null> => {
   const receivedMs = Date.now();
   return inCrew(scope, async () => {
@@ -51,7 +56,7 @@ export const addToJob = <K extends Kept>(
     const known = new Map<string, Row>((job[kept] as readonly Row[]).map((row) => [row.id, row]));
     const fresh = (rows as readonly Row[])
       .filter(({ id }, at, all) => !known.has(id) && all.findIndex((each) => each.id === id) === at)
-      .map((row) => withOffset(row, sentAt, receivedMs));
+      .map((row) => withOffset(signed(row, known), sentAt, receivedMs));
     const { done, begun } = placeOnVisits(job, visits, fresh);
     await addHistory(jobId, { visits: begun, [kept]: done });
     const after: StoredJob = { ...job, visits: [...job.visits, ...begun], [kept]: [...job[kept], ...done] };

@@ -6,9 +6,9 @@ import { coreVersion } from '../core-version';
 import { inCrew } from '../crew';
 import { closeDatabase, database, ownerDatabase } from '../database';
 import { BOARD_PAGE, isBoardPlace, listJobs } from './board';
-import { getJob } from './jobs';
+import { getJob, saveJob } from './jobs';
 import { handOver, moveJob, takeBack } from './shelf';
-import { addReadings, make, reading, TEST_CREW } from './test-jobs';
+import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);
 
@@ -164,9 +164,16 @@ describe('the board', () => {
     expect([await where(), await getJob(TEST_CREW, job.id), await moveJob(TEST_CREW, job.id, 'archive', '')]).toEqual([
       [0, 0],
       null,
-      false,
+      'missing',
     ]);
     await moveJob(TEST_CREW, job.id, 'undelete', '');
     expect(await where()).toEqual([1, 0]);
+  });
+
+  test('is not put away by who saw it before somebody else saved it; one’s own saves are no reason', async () => {
+    const job = await make();
+    await saveJob(TEST_CREW, job.id, { ...change('house.designBtuh', 51_000, 1), author: 'E. V.' });
+    expect(await moveJob(TEST_CREW, job.id, 'archive', 'R. A.', 1)).toBe('stale');
+    expect(await moveJob(TEST_CREW, job.id, 'archive', 'E. V.', 1)).toBe('done');
   });
 });

@@ -1,10 +1,9 @@
-import { QueryTypes } from 'sequelize';
 import type { BoardQuestion, BoardSort } from '../../core/board/board-question';
 import { type BoardPage, type JobOutline, type JobSummary, type Stage, stageOf } from '../../core/board/job-summary';
 import { RULER_SPAN_F } from '../../core/crossing/range';
 import { coreVersion } from '../core-version';
-import { type CrewScope, inCrew } from '../crew';
-import { database } from '../database';
+import { type CrewScope, inCrew, selectInCrew } from '../crew';
+import { NEWEST_NOTE, WHO_IS_ON_IT } from './company';
 import { getJob } from './jobs';
 import { summarise } from './summaries';
 
@@ -20,6 +19,8 @@ interface BoardRow {
   readonly handed_over_at: Date | null;
   readonly archived_at: Date | null;
   readonly updated_at: Date;
+  readonly note: string | null;
+  readonly on_it: readonly string[] | null;
   readonly summary: JobOutline | null;
   readonly core_version: string | null;
   readonly sort_key: Date | string | number;
@@ -120,6 +121,8 @@ const toSummary = async (scope: CrewScope, row: BoardRow): Promise<JobSummary> =
     stage: stageOf(row.handed_over_at?.toISOString() ?? null, outline.readings),
     archivedAt: row.archived_at?.toISOString() ?? null,
     updatedAt: row.updated_at.toISOString(),
+    note: row.note ?? '',
+    onIt: row.on_it ?? [],
     outline,
   };
 };
@@ -133,10 +136,10 @@ const boardRows = (
 ) => {
   const { key, type, way, needsSummary } = ORDERS[sort];
   const joins = needsSummary || stage !== null ? 'LEFT JOIN job_summaries s ON s.job_id = j.id' : '';
-  return inCrew(scope, () =>
-    database().query<BoardRow>(
-      `SELECT j.id, j.name, j.customer, j.street, j.town, j.handed_over_at, j.archived_at, j.updated_at,
-              s.summary, s.core_version, page.sort_key
+  return selectInCrew<BoardRow>(
+    scope,
+    `SELECT j.id, j.name, j.customer, j.street, j.town, j.handed_over_at, j.archived_at, j.updated_at,
+              s.summary, s.core_version, page.sort_key, ${NEWEST_NOTE} AS note, ${WHO_IS_ON_IT} AS on_it
        FROM (SELECT j.id, ${key} AS sort_key FROM jobs j ${joins}
              WHERE j.deleted_at IS NULL AND j.archived_at IS ${isArchived ? 'NOT NULL' : 'NULL'}
                ${words.map((_, word) => `AND j.search_text LIKE :word${word}`).join(' ')}
@@ -147,15 +150,11 @@ const boardRows = (
        JOIN jobs j ON j.id = page.id
        LEFT JOIN job_summaries s ON s.job_id = j.id
        ORDER BY page.sort_key ${way}, j.id ${way}`,
-      {
-        type: QueryTypes.SELECT,
-        replacements: {
-          key: after?.key,
-          id: after?.id,
-          ...Object.fromEntries(words.map((word, number) => [`word${number}`, `%${escapeLike(word)}%`])),
-        },
-      },
-    ),
+    {
+      key: after?.key,
+      id: after?.id,
+      ...Object.fromEntries(words.map((word, number) => [`word${number}`, `%${escapeLike(word)}%`])),
+    },
   );
 };
 

@@ -1,4 +1,6 @@
-import { type CrewScope, FIRST_CREW, inCrew, scopeOf } from '../crew';
+import isEqual from 'fast-deep-equal';
+import { type CrewDefaults, keptDefaults } from '../../core/job/crew-defaults';
+import { CREW_LIVES, type CrewScope, FIRST_CREW, inCrew, scopeOf, selectInCrew } from '../crew';
 import { database, select } from '../database';
 
 export interface Crew {
@@ -8,23 +10,51 @@ export interface Crew {
   readonly handle: string | null;
   /** Whether it is made up, and lets anyone in by a tap. */
   readonly isDemo: boolean;
+  /** When it is deleted with all that it has, ISO 8601; null: it is not. */
+  readonly deleteAfter: string | null;
 }
 
-const COLUMNS = 'id, name, handle, is_demo AS "isDemo"';
+type CrewRow = Omit<Crew, 'deleteAfter'> & { readonly deleteAfter: Date | null };
+
+const toCrew = (row: CrewRow): Crew => ({ ...row, deleteAfter: row.deleteAfter?.toISOString() ?? null });
+
+const COLUMNS = 'id, name, handle, is_demo AS "isDemo", delete_after AS "deleteAfter"';
 
 /** The crew with a handle; null where there is none. Asked before anybody is signed in. */
 export const crewByHandle = (handle: string): Promise<Crew | null> =>
   database().transaction(async () => {
     await database().query("SELECT set_config('app.handle', :handle, true)", { replacements: { handle } });
-    const [crew] = await select<Crew>(`SELECT ${COLUMNS} FROM crews WHERE handle = :handle`, { handle });
-    return crew ?? null;
+    const [crew] = await select<CrewRow>(`SELECT ${COLUMNS} FROM crews WHERE handle = :handle AND ${CREW_LIVES}`, {
+      handle,
+    });
+    return crew ? toCrew(crew) : null;
   });
 
 /** A crew by its scope. */
 export const crewOf = (scope: CrewScope): Promise<Crew> =>
+  selectInCrew<CrewRow>(scope, `SELECT ${COLUMNS} FROM crews WHERE id = :id`, { id: scope.crewId }).then(([crew]) =>
+    toCrew(crew!),
+  );
+
+/** What a crew's new jobs begin with. */
+export const defaultsOf = (scope: CrewScope): Promise<CrewDefaults> =>
+  selectInCrew<{ defaults: unknown }>(scope, 'SELECT defaults FROM crews WHERE id = :id', { id: scope.crewId }).then(
+    ([crew]) => keptDefaults(crew?.defaults),
+  );
+
+/**
+ * Decides what a crew's new jobs begin with, on the ground of what was decided so far.
+ * @returns what is decided now; where it is not what was told, somebody else decided meanwhile and nothing changed
+ */
+export const decideDefaults = (scope: CrewScope, base: CrewDefaults, next: CrewDefaults): Promise<CrewDefaults> =>
   inCrew(scope, async () => {
-    const [crew] = await select<Crew>(`SELECT ${COLUMNS} FROM crews WHERE id = :id`, { id: scope.crewId });
-    return crew!;
+    await select('SELECT id FROM crews WHERE id = :id FOR UPDATE', { id: scope.crewId });
+    const now = await defaultsOf(scope);
+    if (!isEqual(now, base)) return now;
+    await database().query('UPDATE crews SET defaults = CAST(:next AS jsonb) WHERE id = :id', {
+      replacements: { id: scope.crewId, next: JSON.stringify(next) },
+    });
+    return next;
   });
 
 /** The first crew's own scope, while nobody has named it; null once somebody has. */
@@ -41,4 +71,25 @@ export const nameCrew = (scope: CrewScope, name: string, handle: string, isDemo 
       { replacements: { id: scope.crewId, name, handle, isDemo } },
     );
     return rows.length === 1;
+  });
+
+/** Days between a lead's word and the end of a crew, in which any lead can take it back. */
+export const GRACE_DAYS = 30;
+
+/** Says that a crew ends when its grace time has passed. Said again it changes nothing. */
+export const closeCrew = (scope: CrewScope): Promise<Crew> =>
+  inCrew(scope, async () => {
+    await database().query(
+      `UPDATE crews SET delete_after = now() + make_interval(days => :days) WHERE id = :id AND delete_after IS NULL`,
+      { replacements: { id: scope.crewId, days: GRACE_DAYS } },
+    );
+    return crewOf(scope);
+  });
+
+/** Keeps a crew after all. */
+export const keepCrew = (scope: CrewScope): Promise<void> =>
+  inCrew(scope, async () => {
+    await database().query('UPDATE crews SET delete_after = NULL WHERE id = :id', {
+      replacements: { id: scope.crewId },
+    });
   });

@@ -17,6 +17,27 @@ import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 afterAll(closeDatabase);
 
 describe('handing over', () => {
+  test('what was printed without signal is what is kept; where somebody changed the job since, it asks', async () => {
+    const job = await make();
+    const { document, readings, settingMarks, visits } = job;
+    const printed = handoverRecord(
+      { facts: document.facts, confirmed: new Set(document.confirmed), readings, settingMarks, visit: visits[0] },
+      { ...DEFAULT_MOMENT, outdoorF: 19, indoorF: 68 },
+    );
+    const handing = { author: 'E. V.', outdoorF: 19, indoorF: 68, printed };
+    await saveJob(TEST_CREW, job.id, change('house.designBtuh', 51_000, 1));
+    expect(await handOver(TEST_CREW, job.id, handing)).toBe('stale');
+    await saveJob(TEST_CREW, job.id, change('house.designBtuh', document.facts.house.designBtuh, 2));
+    // Worked out as it was, but it is no longer an assumption: the record says so.
+    expect(await handOver(TEST_CREW, job.id, handing)).toBe('stale');
+    const now = (await getJob(TEST_CREW, job.id))!.document;
+    const again = handoverRecord(
+      { facts: now.facts, confirmed: new Set(now.confirmed), readings, settingMarks, visit: visits[0] },
+      { ...DEFAULT_MOMENT, outdoorF: 19, indoorF: 68 },
+    );
+    expect(await handOver(TEST_CREW, job.id, { ...handing, printed: again })).toBe('done');
+  });
+
   test('keeps the record as it is printed now; what changes later changes today’s record alone', async () => {
     const id = randomUUID();
     const { document, readings, settingMarks, visits } = (() => {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { earlierReadings } from '@/core/job/earlier-visit';
 import type { Moment } from '../../core/control/moment';
-import { handoverRecord, type RecordSource } from '../../core/handover/record';
+import { type HandoverRecord, handoverRecord, type RecordSource } from '../../core/handover/record';
 import type { KeptHandover } from '../../core/handover/record-schema';
 import type { StoredJob } from '../../core/job/stored-job';
 import { lastMarks, lastReadings, lastVisit } from '../../core/job/visits';
@@ -19,15 +19,18 @@ const lastSource = (job: StoredJob): RecordSource => ({
   earlier: earlierReadings(job, lastVisit(job.visits)),
 });
 
-/** Keeps the record of a job as it is printed now, in the transaction in which it is handed over. */
-export const keepHandover = async (job: StoredJob, moment: Moment, author: string, at: Date): Promise<void> => {
+/** The record of a job's last visit as it would be printed now. */
+export const recordOf = (job: StoredJob, moment: Moment): HandoverRecord => handoverRecord(lastSource(job), moment);
+
+/** Keeps the record of a job, in the transaction in which it is handed over. */
+export const keepHandover = async (jobId: string, record: HandoverRecord, author: string, at: Date): Promise<void> => {
   await models().HandoverRow.create({
-    jobId: job.id,
+    jobId,
     id: randomUUID(),
     handedOverAt: at,
     author,
     coreVersion: coreVersion(),
-    record: handoverRecord(lastSource(job), moment),
+    record,
   });
 };
 

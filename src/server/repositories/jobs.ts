@@ -37,6 +37,14 @@ const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   updatedBy: row.updatedBy,
 });
 
+/** Whether there is a job, and nobody deleted it. */
+export const hasJob = async (id: string): Promise<boolean> =>
+  (await models().JobRow.count({ where: { id, deletedAt: null } })) === 1;
+
+/** What a job is called, though it was deleted; empty where there was none. */
+export const nameOfJob = (scope: CrewScope, id: string): Promise<string> =>
+  inCrew(scope, async () => (await models().JobRow.findByPk(id, { attributes: ['name'] }))?.name ?? '');
+
 /** A job with everything done at it; null where there is none, or it was deleted. */
 export const getJob = (scope: CrewScope, id: string): Promise<StoredJob | null> =>
   inCrew(scope, async () => {

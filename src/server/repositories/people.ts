@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { Person } from '../../core/access/person';
 import type { Role } from '../../core/access/role';
 import { handleOf } from '../../core/access/sign-in-name';
-import { type CrewScope, inCrew } from '../crew';
+import { type CrewScope, inCrew, selectInCrew } from '../crew';
 import { database, select } from '../database';
 
 type PersonRow = Omit<Person, 'leftAt'> & { readonly leftAt: Date | null };
@@ -13,11 +13,10 @@ const toPerson = ({ leftAt, ...row }: PersonRow): Person => ({ ...row, leftAt: l
 
 /** Everybody of a crew by name, those who have left last. */
 export const listPeople = (scope: CrewScope): Promise<Person[]> =>
-  inCrew(scope, async () =>
-    (await select<PersonRow>(`SELECT ${COLUMNS} FROM people ORDER BY left_at IS NOT NULL, name, id LIMIT 1000`)).map(
-      toPerson,
-    ),
-  );
+  selectInCrew<PersonRow>(
+    scope,
+    `SELECT ${COLUMNS} FROM people ORDER BY left_at IS NOT NULL, name, id LIMIT 1000`,
+  ).then((rows) => rows.map(toPerson));
 
 /** A part of a sign-in name that nobody of the crew has yet: the name's own, with a number where that is taken. */
 const freeHandle = async (name: string): Promise<string> => {
@@ -59,6 +58,18 @@ export const personByHandle = (
       { handle },
     );
     return row ?? null;
+  });
+
+/**
+ * Removes what is known of somebody who has left: his sign-in name, his role, his password, his links. What he read
+ * and did keeps his name. False where he is here, or nobody.
+ */
+export const forgetPerson = (scope: CrewScope, id: string): Promise<boolean> =>
+  inCrew(scope, async () => {
+    const [rows] = await database().query('DELETE FROM people WHERE id = :id AND left_at IS NOT NULL RETURNING id', {
+      replacements: { id },
+    });
+    return rows.length === 1;
   });
 
 /** What became of a change of a person. */

@@ -2,6 +2,26 @@ import type { Reading } from '../../core/job/reading';
 import type { ReadingRow } from '../models/reading';
 import { originColumns, originOf } from './origin-columns';
 
+const countersignColumns = ({ countersign }: Reading) => {
+  const given = countersign === 'waits' ? null : countersign;
+  return {
+    waitsForCountersign: countersign === 'waits',
+    countersignedBy: given?.by ?? null,
+    countersignedAt: given && new Date(given.at),
+  };
+};
+
+const countersignOf = ({
+  waitsForCountersign,
+  countersignedBy,
+  countersignedAt,
+}: ReadingRow): Reading['countersign'] => {
+  if (waitsForCountersign) return 'waits';
+  return countersignedBy !== null && countersignedAt
+    ? { by: countersignedBy, at: countersignedAt.toISOString() }
+    : null;
+};
+
 /** A reading as a row. */
 export const toRow = (jobId: string, reading: Reading) => ({
   jobId,
@@ -22,6 +42,7 @@ export const toRow = (jobId: string, reading: Reading) => ({
   status: reading.status,
   why: reading.status === 'taken' ? '' : reading.why,
   note: reading.note,
+  ...countersignColumns(reading),
 });
 
 /** A row as a reading. */
@@ -38,6 +59,7 @@ export const fromRow = (row: ReadingRow): Reading => {
     meterOhms: row.meterOhms,
     origin: originOf(row),
     note: row.note,
+    countersign: countersignOf(row),
     replaces: row.replaces,
   };
   return row.status === 'taken'

@@ -1,6 +1,6 @@
 import type { Principal } from '../../core/access/principal';
 import { newToken, tokenHash } from '../access/tokens';
-import { type CrewScope, inCrew, inCrewOfToken } from '../crew';
+import { CREW_LIVES, type CrewScope, inCrew, scopeOf } from '../crew';
 import { database, select } from '../database';
 
 /** Days after which a session ends: since it was last used, and since it began. */
@@ -19,38 +19,41 @@ export const beginSession = (scope: CrewScope, personId: string): Promise<string
     return token;
   });
 
-interface Found {
-  readonly crewId: string;
-  readonly personId: string;
+interface Found extends Omit<Principal, 'crewEnds'> {
+  readonly ends: Date | null;
   readonly isFresh: boolean;
 }
 
+const NOBODYS_CREW = '00000000-0000-0000-0000-000000000000';
+
+/**
+ * Asked at every request, so it is one way to the database and back, as one transaction: the token shows its session,
+ * the session sets the crew, and in that the person is found.
+ */
+const WHO = `
+  SELECT set_config('app.token', :hash, true);
+  SELECT set_config(
+    'app.crew', coalesce((SELECT crew_id::text FROM sessions WHERE token_hash = :hash), '${NOBODYS_CREW}'), true);
+  SELECT s.crew_id AS "crewId", s.person_id AS "personId", p.name, p.role, c.delete_after AS ends,
+         s.seen_at > now() - interval '${SEEN_EVERY_MIN} minutes' AS "isFresh"
+  FROM sessions s
+  JOIN people p ON p.crew_id = s.crew_id AND p.id = s.person_id AND p.left_at IS NULL
+  JOIN crews c ON c.id = s.crew_id AND ${CREW_LIVES}
+  WHERE s.token_hash = :hash AND s.seen_at > now() - interval '${IDLE_DAYS} days'
+    AND s.began_at > now() - interval '${ABSOLUTE_DAYS} days'`;
+
 /** Who holds a token: a person of a crew, or nobody, as after the session has ended. */
-export const principalByToken = (token: string): Promise<Principal | null> =>
-  inCrewOfToken(
-    token,
-    (hash) =>
-      select<Found>(
-        `SELECT crew_id AS "crewId", person_id AS "personId",
-                seen_at > now() - interval '${SEEN_EVERY_MIN} minutes' AS "isFresh"
-         FROM sessions
-         WHERE token_hash = :hash AND seen_at > now() - interval '${IDLE_DAYS} days'
-           AND began_at > now() - interval '${ABSOLUTE_DAYS} days'`,
-        { hash },
-      ),
-    async ({ crewId, personId, isFresh }, _scope, hash) => {
-      const [person] = await select<Pick<Principal, 'name' | 'role'>>(
-        'SELECT name, role FROM people WHERE id = :personId AND left_at IS NULL',
-        { personId },
-      );
-      if (!person) return null;
-      if (!isFresh)
-        await database().query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', {
-          replacements: { hash },
-        });
-      return { crewId, personId, ...person };
-    },
-  );
+export const principalByToken = async (token: string): Promise<Principal | null> => {
+  const hash = tokenHash(token);
+  const [, , found] = (await select<object>(WHO, { hash })) as [unknown, unknown, Found | undefined];
+  if (!found) return null;
+  const { ends, isFresh, ...person } = found;
+  if (!isFresh)
+    await inCrew(scopeOf(person), () =>
+      database().query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', { replacements: { hash } }),
+    );
+  return { ...person, crewEnds: ends?.toISOString() ?? null };
+};
 
 /** Ends the session of a token. */
 export const endSession = (scope: CrewScope, token: string): Promise<void> =>

@@ -5,7 +5,7 @@ import { newToken, tokenHash } from '../access/tokens';
 import { type CrewScope, inCrew, inCrewOfToken } from '../crew';
 import { database, select } from '../database';
 import { handoversOf } from './handovers';
-import { getJob } from './jobs';
+import { getJob, hasJob } from './jobs';
 
 /** A link to the page for the people of a house. */
 export interface Share {
@@ -16,9 +16,6 @@ export interface Share {
   /** How often the page was opened by it. */
   readonly opened: number;
 }
-
-const hasJob = async (jobId: string): Promise<boolean> =>
-  (await select('SELECT 1 FROM jobs WHERE id = :jobId AND deleted_at IS NULL', { jobId })).length === 1;
 
 /** The links of a job, the newest first; null where there is no such job. */
 export const listShares = (scope: CrewScope, jobId: string): Promise<Share[] | null> =>

@@ -1,17 +1,36 @@
-import { DEFAULT_MOMENT } from '../../core/control/moment';
+import { Op } from 'sequelize';
+import { DEFAULT_MOMENT, type Moment } from '../../core/control/moment';
 import { toPutBack } from '../../core/diagnosis/kept';
+import type { HandoverRecord } from '../../core/handover/record';
+import { recordDifferences } from '../../core/handover/record-differences';
 import { lastVisit } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
-import { keepHandover } from './handovers';
+import { keepHandover, recordOf } from './handovers';
 import { heldJob } from './jobs';
 import { summarise } from './summaries';
 
 export type ShelfAction = 'archive' | 'restore' | 'delete' | 'undelete';
 
-/** Moves a job between bench, shelf and bin. Each can be undone by its opposite. */
-export const moveJob = (scope: CrewScope, id: string, action: ShelfAction, author: string): Promise<boolean> =>
+/** Whether somebody else saved a job since a person saw it: what he meant to do was meant for another one. */
+const savedByOthersSince = async (jobId: string, revision: number, author: string): Promise<boolean> =>
+  (await models().FactChangeRow.count({
+    where: { jobId, revision: { [Op.gt]: revision }, author: { [Op.ne]: author } },
+  })) > 0;
+
+/**
+ * Moves a job between bench, shelf and bin. Each can be undone by its opposite.
+ * @param revision what was seen, where it was seen long ago: a job that somebody else saved since then is not moved
+ */
+export const moveJob = (
+  scope: CrewScope,
+  id: string,
+  action: ShelfAction,
+  author: string,
+  revision?: number,
+): Promise<'done' | 'missing' | 'stale'> =>
   inCrew(scope, async () => {
+    if (revision !== undefined && (await savedByOthersSince(id, revision, author))) return 'stale';
     const now = new Date();
     const change = {
       archive: { archivedAt: now },
@@ -21,7 +40,7 @@ export const moveJob = (scope: CrewScope, id: string, action: ShelfAction, autho
     }[action];
     const where = action === 'undelete' ? { id } : { id, deletedAt: null };
     const [count] = await models().JobRow.update({ ...change, updatedBy: author }, { where });
-    return count > 0;
+    return count > 0 ? 'done' : 'missing';
   });
 
 /** What is handed over: by whom, for which weather, and the revision that somebody looked at. */
@@ -30,32 +49,34 @@ export interface HandingOver {
   readonly outdoorF?: number | undefined;
   readonly indoorF?: number | undefined;
   readonly revision?: number | undefined;
+  /** The record as it was printed without signal: what is kept says the same, or nothing is handed over. */
+  readonly printed?: HandoverRecord | undefined;
 }
 
 export type HandOverResult = 'done' | 'missing' | 'stale' | 'makeshift';
+
+const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
+  ...DEFAULT_MOMENT,
+  ...(outdoorF === undefined ? {} : { outdoorF }),
+  ...(indoorF === undefined ? {} : { indoorF }),
+});
 
 /**
  * Hands a job over: its record is kept as it is printed now, and its visit ends. A job that somebody changed since it
  * was looked at is not: what would be signed is not what was seen. Handed over already, it stays as it was.
  */
-export const handOver = (
-  scope: CrewScope,
-  id: string,
-  { author, outdoorF, indoorF, revision }: HandingOver,
-): Promise<HandOverResult> =>
+export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Promise<HandOverResult> =>
   inCrew(scope, async (): Promise<HandOverResult> => {
+    const { author, revision, printed } = handing;
     const job = await heldJob(id, 'UPDATE');
     if (!job) return 'missing';
     if (job.handedOverAt !== null) return 'done';
     if (revision !== undefined && revision !== job.revision) return 'stale';
     if (toPutBack(job.readings).length > 0) return 'makeshift';
+    const record = recordOf(job, momentOf(handing));
+    if (printed && recordDifferences(printed, record).length > 0) return 'stale';
     const now = new Date();
-    const moment = {
-      ...DEFAULT_MOMENT,
-      ...(outdoorF === undefined ? {} : { outdoorF }),
-      ...(indoorF === undefined ? {} : { indoorF }),
-    };
-    await keepHandover(job, moment, author, now);
+    await keepHandover(job.id, record, author, now);
     const { JobRow, VisitRow } = models();
     await JobRow.update({ handedOverAt: now, updatedBy: author }, { where: { id } });
     const visit = lastVisit(job.visits);

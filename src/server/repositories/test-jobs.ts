@@ -13,7 +13,7 @@ export const TEST_CREW = scopeOf({ crewId: FIRST_CREW });
 const VISIT = randomUUID();
 /** Adds readings to a job; false where there is no such job. */
 export const addReadings = async (jobId: string, rows: readonly Reading[]) =>
-  (await addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt: null })) !== null;
+  (await addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt: null, signed: (row) => row })) !== null;
 /** A reading of a visit, as tests take it. */
 export const reading = (change: Partial<TakenReading> = {}): Reading =>
   takenReading({

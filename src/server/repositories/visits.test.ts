@@ -46,7 +46,7 @@ describe('readings', () => {
 describe('visits and clocks', () => {
   const sentFrom = (device: string, sequence: number) => ({ device, sequence, clockOffsetMs: null });
   const add = (jobId: string, sentAt: string | null, ...rows: Reading[]) =>
-    addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt });
+    addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt, signed: (row) => row });
 
   test('a reading keeps all that is known of it, and how far its device’s clock was off', async () => {
     const job = await make();

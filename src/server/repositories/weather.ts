@@ -1,4 +1,4 @@
-import type { StoredWeather, WeatherHours } from '../../core/crossing/year/stored-weather';
+import type { NewWeather, StoredWeather, WeatherHours } from '../../core/crossing/year/stored-weather';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { WeatherYearRow } from '../models/weather-year';
@@ -44,15 +44,6 @@ export const getWeather = (scope: CrewScope, id: string): Promise<WeatherHours |
     const row = await models().WeatherYearRow.findOne({ where: { id, deletedAt: null } });
     return row && toHours(row);
   });
-
-export interface NewWeather {
-  readonly id: string;
-  readonly name: string;
-  readonly hoursF: readonly number[];
-  readonly humidity: readonly number[] | null;
-  readonly filled: number;
-  readonly author: string;
-}
 
 /** Keeps a year of weather. One that is sent twice lands once; what is kept is never changed. */
 export const addWeather = (

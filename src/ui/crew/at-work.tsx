@@ -1,14 +1,10 @@
 'use client';
 
 import { createContext, use } from 'react';
+import type { AtWork } from '@/core/access/at-work';
+import { type Action, may } from '@/core/access/may';
 
-/** Who is signed in, and everybody of the crew who reads. */
-export interface AtWork {
-  readonly me: string;
-  readonly names: readonly string[];
-}
-
-const AtWorkContext = createContext<AtWork>({ me: '', names: [] });
+const AtWorkContext = createContext<AtWork>({ personId: '', me: '', role: 'reader', names: [], instruments: [] });
 
 export const AtWorkProvider = ({ crew, children }: { crew: AtWork; children: React.ReactNode }) => (
   <AtWorkContext value={crew}>{children}</AtWorkContext>
@@ -16,3 +12,6 @@ export const AtWorkProvider = ({ crew, children }: { crew: AtWork; children: Rea
 
 /** Who is at work. */
 export const useAtWork = (): AtWork => use(AtWorkContext);
+
+/** Whether who is signed in may do something here. The server holds to it; this only keeps a screen from asking. */
+export const useMay = (action: Action): boolean => may(useAtWork(), action);

@@ -10,7 +10,7 @@ import { call } from '../api';
 import { LinkOnce } from './link-once';
 import { RoleChoice } from './role-choice';
 
-type Change = { action: 'role'; role: Role } | { action: 'let-go' | 'link' | 'sign-out' };
+type Change = { action: 'role'; role: Role } | { action: 'let-go' | 'link' | 'sign-out' | 'forget' };
 
 const ACTS = [
   { action: 'link', label: 'New link' },
@@ -73,7 +73,20 @@ export const PeopleList = ({
                 ))}
               </>
             ) : (
-              <span>{ROLES[person.role].label}</span>
+              <>
+                <span>{ROLES[person.role].label}</span>
+                {mayChange && (
+                  <button
+                    type="button"
+                    className="plain-button px-2 text-sm"
+                    aria-label={`Remove the data of ${person.name}`}
+                    title="Sign-in name, role and links go; the name stays on what they read"
+                    onClick={() => change(person, { action: 'forget' })}
+                  >
+                    Remove their data
+                  </button>
+                )}
+              </>
             )}
           </div>
           {link?.id === person.id && <LinkOnce name={person.name} path={link.path} />}

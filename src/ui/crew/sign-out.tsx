@@ -1,6 +1,9 @@
 'use client';
 
 import { toast } from 'sonner';
+import { letAllGo } from '../along/device';
+import { dropPin } from '../along/pin';
+import { forgetWho, keptWho } from '../along/who';
 import { call } from '../api';
 
 const WAYS = [
@@ -12,8 +15,13 @@ const WAYS = [
 export const SignOut = () => {
   const leave = async (everywhere: boolean) => {
     const answer = await call('/api/sign-out', { method: 'POST', body: { everywhere } });
-    if (answer.kind === 'ok') window.location.assign('/sign-in');
-    else toast(answer.error);
+    if (answer.kind !== 'ok') return toast(answer.error);
+    // What waits to be sent stays; what was only kept goes with whoever it was kept for.
+    const who = keptWho();
+    if (who) dropPin(who.personId);
+    forgetWho();
+    await letAllGo();
+    window.location.assign('/sign-in');
   };
   return (
     <>

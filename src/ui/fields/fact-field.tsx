@@ -87,13 +87,16 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
   const isConfirmed = useJob((job) => job.confirmed.has(path));
   const setFact = useJob((job) => job.setFact);
   const value = useJob((job) => factValue(job.facts, path));
+  const isLocked = useJob((job) => !job.rights.change);
   const { say } = useDegrees();
   return (
     <div
       id={path}
       className={`relative scroll-mt-20 border-l-4 py-1 pl-3 ${fact.label.length > LONG_LABEL ? 'max-sm:pt-8' : ''} ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}
     >
-      <Control path={path} />
+      <fieldset disabled={isLocked} className="contents">
+        <Control path={path} />
+      </fieldset>
       <div className="absolute top-0 right-0 flex h-8 items-center gap-x-2">
         {(fact.why || isConfirmed) && (
           <Why label={fact.why ? 'why' : 'history'}>
@@ -101,7 +104,7 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
             {isConfirmed && <FactPast path={path} />}
           </Why>
         )}
-        {!isConfirmed && (
+        {!isConfirmed && !isLocked && (
           <button
             type="button"
             className="bare-button -my-2 px-1 text-sm font-medium"

@@ -2,12 +2,16 @@
 
 import { Download, Link2, Printer, QrCode } from 'lucide-react';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { v4 as uuid } from 'uuid';
 import type { HandoverRecord } from '@/core/handover/record';
 import { unsettled } from '@/core/handover/unsettled';
+import { keepJob } from '../along/device';
+import { keepErrand } from '../along/errands';
+import { useAlongActs } from '../along/use-along';
 import { call, notDone } from '../api';
+import { useAtWork } from '../crew/at-work';
 import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
 import { usePutBack } from '../trouble/use-put-back';
@@ -25,7 +29,31 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
   const now = useJobNow();
   const [showsLinks, setLinks] = useState(false);
   const [asks, setAsks] = useState<readonly string[]>([]);
-  const router = useRouter();
+  const { refresh, change } = useAlongActs();
+  const { me, personId } = useAtWork();
+  /** Without signal: it counts as handed over here, and the server hears of it after all that waits for the job. */
+  const handOverHere = () => {
+    const { moment, saved } = now();
+    const handedOverAt = new Date().toISOString();
+    const isKept = keepErrand({
+      id: uuid(),
+      about: id,
+      personId,
+      phase: 'after',
+      words: `Handed over: ${record.name}`,
+      path: `/api/jobs/${id}/move`,
+      method: 'POST',
+      // With what was seen: where somebody changed the job meanwhile, it is not this that was handed over.
+      body: { action: 'hand-over', outdoorF: moment.outdoorF, indoorF: moment.indoorF, printed: record },
+    });
+    if (!isKept)
+      return toast.error('This device has no room to keep that it is handed over. Hand it over with signal.');
+    acknowledge({ handedOverAt });
+    void keepJob({ ...saved, handedOverAt });
+    const kept = { id: uuid(), handedOverAt, author: me, coreVersion: process.env.CORE_VERSION ?? '', record };
+    change('handovers', (earlier) => [kept, ...earlier]);
+    toast('Handed over here. The server hears of it after everything else that waits for this job.');
+  };
   const move = async (action: 'hand-over' | 'take-back') => {
     const { moment, saved } = now();
     const seen =
@@ -34,11 +62,12 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
       method: 'POST',
       body: { action, author: usePerson.getState().author, ...seen },
     });
+    if (answer.kind === 'lost' && action === 'hand-over') return handOverHere();
     if (answer.kind !== 'ok')
       return toast.error(notDone(action === 'hand-over' ? 'It is not handed over.' : 'It stays handed over.', answer));
     acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
     // The record as it is kept comes from the server.
-    router.refresh();
+    await refresh();
   };
   return (
     <div className="no-print mx-auto mb-4 flex max-w-[52rem] flex-wrap items-center gap-2">
@@ -69,7 +98,7 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
             if (left.length === 0) void move('hand-over');
             else setAsks(left);
           }}
-          disabled={saveState !== 'saved' || putBack.length > 0}
+          disabled={!(saveState === 'saved' || saveState === 'lost') || putBack.length > 0}
         >
           Mark handed over
         </button>

@@ -3,9 +3,11 @@
 import { Command, defaultFilter } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { CALLS, callsOf } from '@/core/control/moment';
+import { useMay } from '../crew/at-work';
 import { DialogFrame } from '../dialog-frame';
 import { guideFor } from '../guide-parts';
 import { nextTheme } from '../theme';
+import { goInJob } from './go';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
@@ -15,7 +17,16 @@ const byOnePhrase = (value: string, search: string, keywords: string[] = []): nu
   Math.max(...[value, ...keywords].map((phrase) => defaultFilter(phrase, search)));
 
 /** The command list: everything the keyboard can do, by name. */
-export const Commands = ({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) => {
+export const Commands = ({
+  onClose,
+  onKeys,
+  onNote,
+}: {
+  onClose: () => void;
+  onKeys: () => void;
+  onNote: () => void;
+}) => {
+  const mayNote = useMay('note');
   const router = useRouter();
   const now = useJobNow();
   const run = (action: () => void) => () => {
@@ -23,7 +34,7 @@ export const Commands = ({ onClose, onKeys }: { onClose: () => void; onKeys: () 
     action();
   };
   const item = 'flex min-h-11 items-center rounded px-3 data-[selected=true]:bg-ink data-[selected=true]:text-paper';
-  const goTo = (page: string) => router.push(`/jobs/${now().saved.id}/${page}?${jobQuery(now())}`);
+  const goTo = (page: string) => goInJob(`/jobs/${now().saved.id}/${page}?${jobQuery(now())}`);
   return (
     <DialogFrame title="Find anything" onClose={onClose}>
       <Command label="Commands" filter={byOnePhrase} className="mt-2">
@@ -63,6 +74,11 @@ export const Commands = ({ onClose, onKeys }: { onClose: () => void; onKeys: () 
           >
             Guide to this page
           </Command.Item>
+          {mayNote && (
+            <Command.Item className={item} onSelect={run(onNote)}>
+              Note for whoever goes
+            </Command.Item>
+          )}
           <Command.Item className={item} onSelect={run(onKeys)}>
             Show the keys
           </Command.Item>

@@ -1,6 +1,8 @@
 import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '@/core/job/document';
+import { overlay } from '@/core/sync/state';
+import { mayOnlyLook } from './only-look';
 import type { Sender } from './sender';
-import { type JobState, overlay, type StateAccess, type Undoable } from './state';
+import type { JobState, StateAccess, Undoable } from './state';
 
 const SAVE_DELAY_MS = 500;
 
@@ -22,8 +24,7 @@ export const enterFact = (
       ...overlay(state.saved, { ...state, pending }),
     };
   });
-  sender.keep();
-  sender.schedule(SAVE_DELAY_MS);
+  sender.tell({ kind: 'entered', inMs: SAVE_DELAY_MS });
 };
 
 type FactEntries = Pick<JobState, 'setFact' | 'previewFact' | 'settleStale'>;
@@ -32,35 +33,28 @@ type FactEntries = Pick<JobState, 'setFact' | 'previewFact' | 'settleStale'>;
 export const factEntries = (access: StateAccess, sender: Sender): FactEntries => {
   const { get, set } = access;
   const setFact = (path: FactPath, value: unknown) => {
-    const { saved, pending, undoable, confirmed } = get();
+    if (!get().rights.change) return mayOnlyLook();
+    const { saved, pending, undoable, confirmed, hasTakenUp } = get();
     // A preview may be on show: the value to go back to is the one entered or saved before it.
     const before = path in pending ? pending[path] : factValue(saved.document.facts, path);
-    if (confirmed.has(path) && sameValue(before, value)) return set((state) => overlay(state.saved, state));
+    // What another page left may say otherwise in a moment: what is entered now holds.
+    const isNothingNew = hasTakenUp && confirmed.has(path) && sameValue(before, value);
+    if (isNothingNew) return set((state) => overlay(state.saved, state));
     const back: Undoable = { kind: 'fact', path, value: before };
     enterFact(access, sender, { path, value }, sameValue(before, value) ? undoable : [...undoable, back]);
   };
   return {
     setFact,
     previewFact: (path, value) =>
+      get().rights.change &&
       set((state) => ({
         facts: applyChanges({ ...state.saved.document, facts: state.facts }, [{ path, value }]).facts,
       })),
     settleStale: (mine) => {
-      const { theirs, pending } = get();
-      if (!theirs) return;
-      const left = Object.fromEntries(Object.entries(pending).filter(([path]) => mine.includes(path as FactPath)));
-      set((state) => ({
-        saved: theirs,
-        theirs: null,
-        problem: '',
-        pending: left,
-        undoable: [],
-        redoable: [],
-        saveState: 'waiting',
-        ...overlay(theirs, { ...state, pending: left }),
-      }));
-      sender.keep();
-      sender.schedule(0);
+      if (!get().theirs) return;
+      // What was done before was done to another version.
+      set({ undoable: [], redoable: [] });
+      sender.tell({ kind: 'settled', mine });
     },
   };
 };

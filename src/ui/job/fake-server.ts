@@ -5,18 +5,9 @@ import type { Reading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
 import type { Visit } from '@/core/job/visit';
 import { placeOnVisits } from '@/core/job/visits';
+import { memoryStorage } from '../memory-storage';
 import { usePerson } from '../person';
 import { createJobStore, type JobStore } from './store';
-
-/** A browser's storage, as far as the store uses it. */
-const memoryStorage = () => {
-  const kept: Record<string, string> = {};
-  return Object.defineProperties(kept, {
-    getItem: { value: (key: string) => kept[key] ?? null },
-    setItem: { value: (key: string, value: string) => void (kept[key] = value) },
-    removeItem: { value: (key: string) => void delete kept[key] },
-  }) as unknown as Storage;
-};
 
 interface Sent {
   readonly method: string;
@@ -70,13 +61,18 @@ const fakeServer = () => {
       if (path.endsWith('/readings')) {
         if ((readings as { value: number }[]).some(({ value }) => value === server.spurned))
           return Response.json({ error: 'no such value', path: 'readings[0].value' }, { status: 400 });
-        const { done, begun } = placeOnVisits(server.job, sent.body.visits ?? [], readings as Reading[]);
+        const known = new Set(server.job.readings.map(({ id }) => id));
+        const fresh = (readings as Reading[]).filter(({ id }) => !known.has(id));
+        const { done, begun } = placeOnVisits(server.job, sent.body.visits ?? [], fresh);
         server.job = {
           ...server.job,
           readings: [...server.job.readings, ...done],
           visits: [...server.job.visits, ...begun],
         };
-        return Response.json({ rows: done, visits: server.job.visits }, { status: 201 });
+        if (server.mode === 'answer is lost') throw new TypeError('connection reset');
+        const landed = new Map(server.job.readings.map((row) => [row.id, row]));
+        const rows = readings!.map(({ id }) => landed.get(id)!);
+        return Response.json({ rows, visits: server.job.visits }, { status: 201 });
       }
       if (!server.saveIds.has(saveId)) {
         if (baseRevision !== server.job.revision)
@@ -108,6 +104,9 @@ export const open = (job = server.job): JobStore => {
 
 /** Leaves the page, with what it has kept. */
 export const leave = () => stop();
+
+/** What is opened from here on is another tab of the same device; the one before is closed. */
+export const openTabAfresh = () => Object.assign(globalThis, { sessionStorage: memoryStorage() });
 
 /** Lets timers run and answers arrive. */
 export const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);

@@ -4,33 +4,54 @@ import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
 import { toast } from 'sonner';
+import type { AtWork } from '@/core/access/at-work';
+import type { Company } from '@/core/access/company';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
-import { type AtWork, AtWorkProvider } from '../crew/at-work';
+import { unnamedCount } from '@/core/sync/state';
+import { AtWorkProvider } from '../crew/at-work';
+import { CompanyLine } from '../crew/company-line';
+import { useCompany } from '../crew/use-company';
 import { HouseDegrees } from '../degrees';
 import { GateRuler } from '../ruler/gate-ruler';
+import { followInJob } from './go';
 import { JobHeader } from './header';
 import { LostBanner } from './lost-banner';
 import { PrintName } from './print-name';
 import { JobProvider, useJob } from './provider';
-import { unnamedCount } from './state';
+import { useFresh } from './use-fresh';
 import { useKeys } from './use-keys';
 import { WalkPanel } from './walk-panel';
 
 const Commands = dynamic(() => import('./commands').then((module) => module.Commands), { ssr: false });
 const KeysDialog = dynamic(() => import('./keys-dialog').then((module) => module.KeysDialog), { ssr: false });
 const NameDialog = dynamic(() => import('./name-dialog').then((module) => module.NameDialog), { ssr: false });
+const NoteDialog = dynamic(() => import('../crew/note-dialog').then((module) => module.NoteDialog), { ssr: false });
 const StaleDialog = dynamic(() => import('./stale-dialog').then((module) => module.StaleDialog), { ssr: false });
 
-const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.ReactNode }) => {
-  const [shown, setShown] = useState<'commands' | 'keys' | null>(null);
+const Inside = ({
+  rulerFolds,
+  note,
+  children,
+}: {
+  rulerFolds: string;
+  note: Company['note'];
+  children: React.ReactNode;
+}) => {
+  const [shown, setShown] = useState<'commands' | 'keys' | 'note' | null>(null);
+  const id = useJob((job) => job.saved.id);
+  const { company, leave } = useCompany(id, note, useFresh());
   const isStale = useJob((job) => job.theirs !== null);
   const hasUnnamed = useJob((job) => unnamedCount(job) > 0);
   const openCommands = useCallback(() => setShown('commands'), []);
   const openKeys = useCallback(() => setShown('keys'), []);
+  const openNote = useCallback(() => setShown('note'), []);
   useKeys({ onCommands: openCommands, onKeys: openKeys });
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div
+      onClickCapture={(event) => followInJob(event, id)}
+      className="flex min-h-dvh flex-col has-[.company-line]:[--company-line:1.85rem] has-[.lost-line]:[--lost-line:2.3rem]"
+    >
       <a
         href="#page"
         className="sr-only focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50 focus:bg-ink focus:px-4 focus:py-3 focus:text-paper"
@@ -40,13 +61,17 @@ const Inside = ({ rulerFolds, children }: { rulerFolds: string; children: React.
       <PrintName />
       <JobHeader onCommands={openCommands} />
       <LostBanner />
+      <CompanyLine company={company} onNote={openNote} />
       {hasUnnamed && <NameDialog />}
       <WalkPanel />
       <main id="page" tabIndex={-1} className="flex-1 outline-none">
         {children}
       </main>
       <GateRuler folds={rulerFolds} />
-      {shown === 'commands' && <Commands onClose={() => setShown(null)} onKeys={openKeys} />}
+      {shown === 'commands' && <Commands onClose={() => setShown(null)} onKeys={openKeys} onNote={openNote} />}
+      {shown === 'note' && (
+        <NoteDialog first={company.note?.words ?? ''} onLeave={leave} onClose={() => setShown(null)} />
+      )}
       {shown === 'keys' && <KeysDialog onClose={() => setShown(null)} />}
       {isStale && <StaleDialog />}
     </div>
@@ -61,11 +86,13 @@ const InItsDegrees = ({ children }: { children: React.ReactNode }) => (
 export const JobFrame = ({
   job,
   crew,
+  note,
   rulerFolds,
   cautionsRead,
   children,
 }: {
   job: StoredJob;
+  note: Company['note'];
   crew: AtWork;
   rulerFolds: string;
   cautionsRead: readonly string[];
@@ -82,7 +109,9 @@ export const JobFrame = ({
     <AtWorkProvider crew={crew}>
       <JobProvider job={job} moment={moment} visit={visit} cautionsRead={cautionsRead}>
         <InItsDegrees>
-          <Inside rulerFolds={rulerFolds}>{children}</Inside>
+          <Inside rulerFolds={rulerFolds} note={note}>
+            {children}
+          </Inside>
         </InItsDegrees>
       </JobProvider>
     </AtWorkProvider>

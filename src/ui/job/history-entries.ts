@@ -1,12 +1,15 @@
 import { v4 as uuid } from 'uuid';
+import { countersigned } from '@/core/job/countersign';
 import { type NewReading, saidReading, standingWord } from '@/core/job/reading';
 import type { SettingMark } from '@/core/job/setting-marks';
 import { observed } from '@/core/model/observable';
 import { momentAsMeasured } from '@/core/startup/conditions';
+import { isUnnamed, overlay } from '@/core/sync/state';
 import { nextOrigin } from '../device';
 import { usePerson } from '../person';
+import { mayOnlyLook } from './only-look';
 import type { Sender } from './sender';
-import { isUnnamed, type JobState, overlay, type StateAccess, type Undoable } from './state';
+import type { JobState, StateAccess, Undoable } from './state';
 import { shownVisit, visitToEnter } from './visits';
 
 const stamp = () => ({ id: uuid(), at: new Date().toISOString(), origin: nextOrigin() });
@@ -42,7 +45,7 @@ export const sayReading = (access: StateAccess, word: NewReading): Extract<Undoa
     const outbox = [...state.outbox, full];
     return {
       outbox,
-      saveState: 'waiting',
+      saveState: state.theirs ? 'stale' : 'waiting',
       moment: full.status === 'taken' ? momentAsMeasured(state.moment, full) : state.moment,
       ...overlay(state.saved, { ...state, outbox }),
     };
@@ -50,20 +53,24 @@ export const sayReading = (access: StateAccess, word: NewReading): Extract<Undoa
   return { kind: 'reading', id: full.id, before: before?.id === full.replaces ? before : null };
 };
 
-type HistoryEntries = Pick<JobState, 'addReading' | 'addMark' | 'sign'>;
+type HistoryEntries = Pick<JobState, 'addReading' | 'addMark' | 'countersign' | 'sign'>;
 
 /** What is only ever added: readings and marks. */
 export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntries => {
   const { set } = access;
-  const sendNow = () => {
-    sender.keep();
-    sender.schedule(0);
-  };
   return {
     addReading: (reading) => {
+      if (!access.get().rights.read) return mayOnlyLook();
       const back = sayReading(access, reading);
       set(({ undoable }) => ({ undoable: [...undoable, back], redoable: [] }));
-      sendNow();
+      sender.sendNow();
+    },
+    countersign: (readings, by) => {
+      set((state) => {
+        const outbox = [...state.outbox, ...readings.map((reading) => countersigned(reading, { by, ...stamp() }))];
+        return { outbox, saveState: state.theirs ? 'stale' : 'waiting', ...overlay(state.saved, { ...state, outbox }) };
+      });
+      sender.sendNow();
     },
     sign: (author) => {
       usePerson.getState().set({ author });
@@ -81,9 +88,10 @@ export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntr
           ...overlay(state.saved, { ...state, ...rows }),
         };
       });
-      sendNow();
+      sender.sendNow();
     },
     addMark: (mark) => {
+      if (!access.get().rights.read) return mayOnlyLook();
       const { author } = usePerson.getState();
       const { visit } = onVisit(access);
       const full: SettingMark = { ...mark, ...stamp(), visit, author };
@@ -95,7 +103,7 @@ export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntr
           ...overlay(state.saved, { ...state, marksOut }),
         };
       });
-      sendNow();
+      sender.sendNow();
     },
   };
 };

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import { unnamedCount } from '@/core/sync/state';
 import { DialogClose, DialogFrame } from '../dialog-frame';
 import { useJob } from './provider';
-import { unnamedCount } from './state';
 
 /** Names of those who worked on the job before, most lately first. */
 const useKnownNames = (): string[] => {

@@ -4,7 +4,7 @@ import { createContext, use, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
-import { useAtWork } from '../crew/at-work';
+import { useAtWork, useMay } from '../crew/at-work';
 import { usePerson } from '../person';
 import { jobQuery, PLACE_PARAMETERS } from './query';
 import type { JobState } from './state';
@@ -54,8 +54,9 @@ export const JobProvider = ({
   cautionsRead: readonly string[];
   children: React.ReactNode;
 }) => {
-  const { me, names } = useAtWork();
-  const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead));
+  const { personId, me, names } = useAtWork();
+  const rights = { personId, change: useMay('change'), read: useMay('read') };
+  const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead, rights));
   useEffect(() => {
     void usePerson.persist.rehydrate();
     return store.getState().start();

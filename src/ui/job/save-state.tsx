@@ -54,8 +54,11 @@ export const SaveState = () => {
     case 'lost':
       return (
         <span role="status" title={problem} className={`${LOUD} text-warn`}>
-          <CloudOff size={16} aria-hidden />
-          <span className="max-sm:sr-only">Not reached ·</span> {waiting} kept here
+          {/* A whole load: without signal the device's own page answers. */}
+          <a href="/device" className="flex min-h-11 items-center gap-1 underline underline-offset-4">
+            <CloudOff size={16} aria-hidden />
+            <span className="max-sm:sr-only">Not reached ·</span> {waiting} kept here
+          </a>
         </span>
       );
     case 'unnamed':

@@ -1,18 +1,20 @@
 import { v4 as uuid } from 'uuid';
 import { createStore } from 'zustand/vanilla';
 import { atOutdoor, type Moment } from '@/core/control/moment';
-import { type FactPath, factValue, sameValue } from '@/core/job/document';
-import { type TakenReading, takenReading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
+import { isNothing, type JobDraft } from '@/core/sync/draft';
+import { IDLE, overlay } from '@/core/sync/state';
 import { steppedF } from '@/core/units/degrees';
-import { takeDrafts } from '../drafts';
-import { isNothing, type JobDraft } from './draft';
+import { goneTabs, holdTab, ORPHAN_AFTER_MS, takeDrafts } from '../drafts';
+import { restoreSafe } from '../safe-storage';
 import { factEntries } from './fact-entries';
 import { historyEntries } from './history-entries';
 import { keepReadPlaces } from './read-cookie';
 import { createSender, type Sender } from './sender';
-import { hasLanded, type JobState, overlay, type StateAccess } from './state';
+import type { JobState, Rights, StateAccess } from './state';
 import { undoEntries } from './undo';
+
+const ALL_RIGHTS: Rights = { personId: '', change: true, read: true };
 
 /** How long typing must rest before it is kept on the device. */
 const TYPED_MS = 200;
@@ -20,56 +22,44 @@ const TYPED_MS = 200;
 const HOLD_MS = 3000;
 
 /** Takes up what an earlier page of this device left unacknowledged. */
-const takeUpDrafts = (job: StoredJob, { get, set }: StateAccess, sender: Sender) => {
-  const drafts = takeDrafts<JobDraft>(job.id);
-  if (drafts.length === 0) return;
-  const pending = Object.assign({}, ...drafts.map((draft) => draft.pending)) as JobState['pending'];
-  // What an older version of the page left names no visit: the server finds it by its time.
-  const visit = uuid();
-  const outbox = drafts
-    .flatMap((draft) => draft.outbox)
-    .map((reading) => (reading.visit ? reading : takenReading({ ...(reading as TakenReading), visit })));
-  const marksOut = drafts
-    .flatMap((draft) => draft.marksOut ?? [])
-    .map((mark) => (mark.visit ? mark : { ...mark, visit, origin: null }));
-  const visitsOut = drafts.flatMap((draft) => draft.visitsOut ?? []);
-  const isStale = drafts.some(
-    (draft) =>
-      draft.baseRevision !== job.revision &&
-      !hasLanded(draft, job) &&
-      Object.entries(draft.pending).some(
-        ([path, value]) => !sameValue(value, factValue(job.document.facts, path as FactPath)),
-      ),
-  );
-  // A save that a reload cut off, and that is not seen yet, is sent again as the same save: it lands once.
-  const cutOff = isStale ? undefined : drafts.find((draft) => draft.sending?.baseRevision === job.revision)?.sending;
-  sender.resume(cutOff ?? null);
-  const typed = Object.assign({}, ...drafts.map((draft) => draft.typed)) as JobState['typed'];
-  const waiting = { pending, outbox, marksOut, visitsOut, visit: get().visit };
-  set({
-    typed,
-    ...waiting,
-    saveState: isStale ? 'stale' : 'waiting',
-    theirs: isStale ? job : null,
-    ...overlay(job, waiting),
-  });
-  sender.keep();
-  sender.schedule(0);
+const takeUpDrafts = ({ get }: StateAccess, sender: Sender, isGone?: (tab: string) => boolean) => {
+  const { saved, rights } = get();
+  const drafts = takeDrafts<JobDraft>(saved.id, rights.personId, isGone);
+  sender.tell({ kind: 'found', drafts, newId: uuid() });
+};
+
+/**
+ * Takes up what is left of earlier pages: of this tab and of tabs long quiet at once, of tabs that are known to be gone
+ * as soon as the browser says so, and where it does not, once they have been quiet for long enough.
+ */
+const takeUpAll = (access: StateAccess, sender: Sender): (() => void) => {
+  const tookUp = (isGone: (tab: string) => boolean) => {
+    takeUpDrafts(access, sender, isGone);
+    access.set({ hasTakenUp: true });
+  };
+  holdTab();
+  takeUpDrafts(access, sender);
+  let isOver = false;
+  void Promise.all([goneTabs(), restoreSafe()]).then(([isGone]) => !isOver && tookUp(isGone));
+  const later = setTimeout(() => takeUpDrafts(access, sender, () => false), ORPHAN_AFTER_MS + HOLD_MS);
+  return () => {
+    isOver = true;
+    clearTimeout(later);
+  };
 };
 
 /** Keeps what waits while the page lives, and sends it when the line is back. Returns how to end that. */
 const watchPage = ({ get }: StateAccess, sender: Sender) => {
-  const again = () => sender.schedule(0);
   const hold = () => {
-    if (!isNothing(get())) sender.keep();
+    if (!isNothing(get())) sender.tell({ kind: 'hold' });
   };
   const beat = setInterval(hold, HOLD_MS);
-  window.addEventListener('online', again);
+  window.addEventListener('online', sender.sendNow);
   window.addEventListener('pagehide', hold);
   return () => {
     clearInterval(beat);
     sender.stop();
-    window.removeEventListener('online', again);
+    window.removeEventListener('online', sender.sendNow);
     window.removeEventListener('pagehide', hold);
   };
 };
@@ -83,10 +73,12 @@ export const createJobStore = (
   moment: Moment,
   visit: string | null = null,
   cautionsRead: readonly string[] = [],
+  rights: Rights = ALL_RIGHTS,
 ) =>
   createStore<JobState>()((set, get) => {
     const access: StateAccess = { get, set };
     const sender = createSender(access);
+    const hold = () => sender.tell({ kind: 'hold' });
     let typing: ReturnType<typeof setTimeout> | undefined;
     const setTyped: JobState['setTyped'] = (name, entry) => {
       set((state) => {
@@ -95,11 +87,12 @@ export const createJobStore = (
       });
       clearTimeout(typing);
       // What is given up must not come back by a reload in the same breath.
-      if (entry === null) sender.keep();
-      else typing = setTimeout(sender.keep, TYPED_MS);
+      if (entry === null) hold();
+      else typing = setTimeout(hold, TYPED_MS);
     };
     const nothing = { pending: {}, outbox: [], marksOut: [], visitsOut: [], visit };
     return {
+      rights,
       saved: job,
       ...overlay(job, nothing),
       ...nothing,
@@ -108,6 +101,8 @@ export const createJobStore = (
       saveState: 'saved',
       problem: '',
       theirs: null,
+      line: IDLE,
+      hasTakenUp: false,
       undoable: [],
       redoable: [],
       moment,
@@ -126,6 +121,7 @@ export const createJobStore = (
         set(({ moment }) => ({ moment: atOutdoor(moment, steppedF(scale, moment.outdoorF, steps)) })),
       savedAt: null,
       goesOnWith: null,
+      receive: (job) => sender.tell({ kind: 'received', job }),
       acknowledge: (change) =>
         set((state) => {
           const saved = { ...state.saved, ...change };
@@ -134,8 +130,12 @@ export const createJobStore = (
       showVisit: (chosen) => set((state) => ({ visit: chosen, ...overlay(state.saved, { ...state, visit: chosen }) })),
       goOnWith: (chosen) => set({ goesOnWith: chosen }),
       start: () => {
-        takeUpDrafts(job, access, sender);
-        return watchPage(access, sender);
+        const end = takeUpAll(access, sender);
+        const leave = watchPage(access, sender);
+        return () => {
+          end();
+          leave();
+        };
       },
     };
   });

@@ -25,8 +25,7 @@ export const undoEntries = (access: StateAccess, sender: Sender): Pick<JobState,
     const again = (each: Undoable): Undoable =>
       each.kind === 'reading' && each.id === step.before?.id ? { ...each, id: back.id } : each;
     access.set((state) => ({ undoable: state.undoable.map(again), redoable: state.redoable.map(again) }));
-    sender.keep();
-    sender.schedule(0);
+    sender.sendNow();
     return back;
   };
   const move = (from: 'undoable' | 'redoable', to: 'undoable' | 'redoable') => {

@@ -1,9 +1,9 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { callsOf, nextCall } from '@/core/control/moment';
 import { useDegrees } from '../degrees';
+import { goInJob } from './go';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
@@ -13,7 +13,6 @@ const isTyping = (target: EventTarget | null) =>
 
 /** The keys of a job page. They keep still while somebody types or a dialog is open. */
 export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) => {
-  const router = useRouter();
   const now = useJobNow();
   const { scale } = useDegrees();
   useEffect(() => {
@@ -26,7 +25,7 @@ export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       const page = JOB_PAGES[Number(event.key) - 1];
       const { saved, facts, moment, nudgeOutdoor, setCall } = now();
-      if (page) router.push(`/jobs/${saved.id}/${page.id}?${jobQuery(now())}`);
+      if (page) goInJob(`/jobs/${saved.id}/${page.id}?${jobQuery(now())}`);
       else if (event.key === '[') nudgeOutdoor(-1, scale);
       else if (event.key === ']') nudgeOutdoor(1, scale);
       else if (event.key === 'c') setCall(nextCall(moment.call, callsOf(facts)));
@@ -37,5 +36,5 @@ export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
-  }, [router, now, scale, onCommands, onKeys]);
+  }, [now, scale, onCommands, onKeys]);
 };

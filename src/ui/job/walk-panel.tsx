@@ -3,6 +3,7 @@
 import { ArrowRight, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useWalk, WALK_STOPS } from '../walk';
+import { goInJob } from './go';
 import { useJob } from './provider';
 
 /** What to look at here on the two-minute walk, and on to the next page. It covers no field. */
@@ -30,7 +31,8 @@ export const WalkPanel = () => {
           className="plain-button"
           onClick={() => {
             go(next ? stop + 1 : null);
-            router.push(next ? `/jobs/${id}/${next.page}?${next.query}` : '/');
+            if (next) goInJob(`/jobs/${id}/${next.page}?${next.query}`);
+            else router.push('/');
           }}
         >
           {next ? next.title : 'To the board'} <ArrowRight size={18} aria-hidden />

@@ -10,6 +10,7 @@ import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/c
 import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/edit';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { keepProfileHere, newProfileBody } from '../along/profiles-here';
 import { call, notDone } from '../api';
 import { BackedHeader } from '../backed-header';
 import { FileButton } from '../fields/file-button';
@@ -21,11 +22,14 @@ import { readProfile } from './read-profile';
 export const useNewProfile = () => {
   const router = useRouter();
   return async (profile: ControllerProfile, opens = true) => {
+    const saveId = uuid();
     const answer = await call<StoredProfile>('/api/profiles', {
       method: 'PUT',
-      body: { saveId: uuid(), baseRevision: null, profile, author: usePerson.getState().author },
+      body: newProfileBody(profile, saveId),
     });
-    if (answer.kind !== 'ok') {
+    if (answer.kind === 'lost' && keepProfileHere(profile, saveId))
+      toast('The controller is kept on this device. The server gets it when there is signal.');
+    else if (answer.kind !== 'ok') {
       const where = answer.kind === 'refused' && answer.path ? `${answer.path}: ` : '';
       toast.error(notDone(`The profile was not kept. ${where}`.trim(), answer), { duration: 20_000 });
       return false;

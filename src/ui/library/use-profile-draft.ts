@@ -4,9 +4,13 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { call, keptHere } from '../api';
+import { keptHere } from '@/core/sync/answer';
+import { doErrands, hasErrand } from '../along/errands';
+import { keptWho } from '../along/who';
+import { call } from '../api';
 import { keepDraft, takeDrafts } from '../drafts';
 import { usePerson } from '../person';
+import { restoreSafe } from '../safe-storage';
 
 type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
 
@@ -55,6 +59,9 @@ export const useProfileDraft = (stored: StoredProfile) => {
       now.sent ??= now.profile;
       now.saveId ??= uuid();
       setState('saving');
+      // One that began on this device is made on the server first.
+      const who = keptWho();
+      if (who && hasErrand(now.profile.id, 'before')) await doErrands(who.personId, () => true);
       const answer = await call<StoredProfile>('/api/profiles', {
         method: 'PUT',
         body: {
@@ -91,7 +98,8 @@ export const useProfileDraft = (stored: StoredProfile) => {
 
   useEffect(() => {
     void usePerson.persist.rehydrate();
-    const takeKept = () => {
+    const takeKept = async () => {
+      await restoreSafe();
       const kept = takeDrafts<ProfileDraft>(draftOf(stored.profile.id)).at(-1);
       if (!kept || stored.revision === null) return;
       keepDraft(draftOf(stored.profile.id), kept);
@@ -102,7 +110,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       setTheirs(stored);
       setState('stale');
     };
-    const later = setTimeout(takeKept, 0);
+    const later = setTimeout(() => void takeKept(), 0);
     return () => clearTimeout(later);
   }, [stored, schedule]);
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { countersignWords, isCorrection } from '@/core/job/countersign';
 import { earlierReadings } from '@/core/job/earlier-visit';
 import { timeDoubt } from '@/core/job/in-time';
 import { type Reading, readingHistory, seenWord } from '@/core/job/reading';
@@ -48,7 +49,10 @@ export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: numbe
   const began = useJob((job) => shownVisit(job)?.began);
   const facts = useJob((job) => job.facts);
   const degrees = useDegrees();
-  const history = readingHistory(observed(facts, all), planned.key);
+  const lines = readingHistory(observed(facts, all), planned.key);
+  // What was countersigned stands once, as who stands for it.
+  const again = new Set(lines.filter((line) => !isCorrection(line)).map(({ replaces }) => replaces));
+  const history = lines.filter(({ id }) => !again.has(id));
   return (
     <>
       {history.length > 0 && (
@@ -60,6 +64,7 @@ export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: numbe
               {reading.author && ` · ${reading.author}`}
               {reading.instrument && ` · ${reading.instrument}`}
               {reading.note && ` · ${reading.note}`}
+              {reading.countersign !== null && ` · ${countersignWords(reading)}`}
               {timeDoubt(reading, now, began) && <b className="text-warn"> · {timeDoubt(reading, now, began)}</b>}
             </li>
           ))}

@@ -5,7 +5,7 @@ import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import type { PlannedItem } from '@/core/startup/planned';
 import { useJob } from '../job/provider';
-import { ReasonDialog } from './reason-dialog';
+import { ReasonDialog } from '../reason-dialog';
 import { useKeepReading, useUntake } from './use-keep-reading';
 
 /** Why something is often left unmeasured. */

@@ -11,6 +11,7 @@ import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
+import { CountersignLine } from './countersign-line';
 import { StartupItem } from './item';
 import { ListLine } from './list-line';
 import { StepGround } from './step-ground';
@@ -72,6 +73,7 @@ export const StepDesk = ({ steps, list, route, number, tried, returns, onGo }: S
           {step.title}
         </h2>
         <TriedLine />
+        <CountersignLine keys={items.map(({ key }) => key)} />
         <p className="mb-3 text-quiet">
           <Said>{step.why}</Said>
         </p>
@@ -82,7 +84,7 @@ export const StepDesk = ({ steps, list, route, number, tried, returns, onGo }: S
         />
         <CallBar call={built.call} />
         <StepGround planned={planned} returns={returns} />
-        <ul key={step.id} className="mt-3 border-t-2 border-ink">
+        <ul key={`${step.id} items`} className="mt-3 border-t-2 border-ink">
           {items.map((item) => (
             <StartupItem key={item.key} planned={item} tried={tried.get(item.key)} />
           ))}

@@ -13,6 +13,7 @@ import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
+import { CountersignLine } from './countersign-line';
 import { GradeMark } from './grade-mark';
 import { ListLine } from './list-line';
 import { OneReading } from './one-reading';
@@ -99,6 +100,7 @@ const Before = ({
         <Said>{planned.step.why}</Said>
       </p>
       {cautions.length > 0 && <CautionSign lines={cautions} />}
+      <CountersignLine keys={planned.items.map(({ key }) => key)} />
       <VisitLine />
       <StepGround planned={planned} returns={returns} />
       <div className="mt-auto pt-3">
@@ -126,7 +128,10 @@ export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo
   const nextStep = steps[number + 1];
   const openBefore = items.findIndex((each) => !each.reading && !each.leftOut);
   return (
-    <article aria-labelledby="step-title" className="flex min-h-[calc(100dvh-9.75rem)] flex-col px-3 pb-2">
+    <article
+      aria-labelledby="step-title"
+      className="flex min-h-[calc(100dvh-9.75rem-var(--company-line,0rem)-var(--lost-line,0rem))] flex-col px-3 pb-2"
+    >
       <StepsSheet steps={steps} list={list} route={route} current={step.id} onGo={onGo}>
         <button type="button" className="flex min-h-11 items-center gap-2 border-b border-line text-left">
           <span className="sr-only">Steps</span>

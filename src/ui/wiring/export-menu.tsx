@@ -8,7 +8,8 @@ import { toSpice } from '@/core/circuit/spice';
 import { wireListCsv } from '@/core/formats/wire-list-csv';
 import type { Harness } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
-import { download, pngOf, standaloneSvg } from './save-picture';
+import { download } from '../download';
+import { pngOf, standaloneSvg } from './save-picture';
 
 interface ExportProps {
   readonly name: string;

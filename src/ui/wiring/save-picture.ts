@@ -52,11 +52,3 @@ export const pngOf = async (svg: SVGSVGElement): Promise<Blob> => {
     canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The browser made no picture.'))), 'image/png'),
   );
 };
-
-/** Hands a file to the browser's downloads. */
-export const download = (name: string, content: Blob): void => {
-  const address = URL.createObjectURL(content);
-  const link = Object.assign(document.createElement('a'), { href: address, download: name });
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(address), 1000);
-};

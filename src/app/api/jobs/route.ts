@@ -11,6 +11,7 @@ import { type Asking, missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { isBoardPlace, listJobs } from '@/server/repositories/board';
+import { defaultsOf } from '@/server/repositories/crews';
 import { createJob, getJob } from '@/server/repositories/jobs';
 
 const MAX_BYTES = 10_000;
@@ -32,7 +33,7 @@ const startingDocument = async (
   name: string | undefined,
   changes: readonly FactChange[],
 ): Promise<JobDocument | null> => {
-  if (from === 'blank') return beginJob(name ?? '', changes);
+  if (from === 'blank') return beginJob(name ?? '', changes, await defaultsOf(scope));
   const sample = SAMPLES.find(({ id }) => id === source);
   const copied = async () => (isId(source) ? (await getJob(scope, source))?.document : undefined);
   const document = from === 'sample' ? sample && documentOf(sampleFile(sample)) : await copied();

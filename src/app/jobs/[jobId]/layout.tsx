@@ -6,8 +6,9 @@ import { parseWith } from '@/core/border/parse';
 import { jobName } from '@/core/job/document';
 import { idSchema } from '@/core/job/id-schema';
 import { signedIn } from '@/server/access/signed-in';
+import { atWork } from '@/server/along';
+import { noteOf } from '@/server/repositories/company';
 import { getJob } from '@/server/repositories/jobs';
-import { listPeople } from '@/server/repositories/people';
 import { JobFrame } from '@/ui/job/frame';
 import { READ_COOKIE, readPlaces } from '@/ui/job/read-cookie';
 import { RULER_COOKIE } from '@/ui/ruler/cookie';
@@ -33,16 +34,13 @@ const JobLayout = async ({ params, children }: Props) => {
   const job = await load((await params).jobId);
   if (!job) notFound();
   const { principal, scope } = await signedIn();
-  const people = await listPeople(scope);
   const kept = await cookies();
   return (
     <JobFrame
       key={job.id}
       job={job}
-      crew={{
-        me: principal.name,
-        names: people.filter(({ leftAt, role }) => leftAt === null && role !== 'reader').map(({ name }) => name),
-      }}
+      note={await noteOf(scope, job.id)}
+      crew={await atWork(scope, principal)}
       rulerFolds={kept.get(RULER_COOKIE)?.value ?? ''}
       cautionsRead={readPlaces(kept.get(READ_COOKIE)?.value)}
     >

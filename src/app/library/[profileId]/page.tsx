@@ -1,11 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { SHIPPED_PROFILES } from '@/core/setup/profiles';
+import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
 import { signedIn } from '@/server/access/signed-in';
 import { getProfile } from '@/server/repositories/profiles';
-import { BackedHeader } from '@/ui/backed-header';
-import { ProfileEditor } from '@/ui/library/profile-editor';
-import { ProfileReader } from '@/ui/library/profile-reader';
+import { ProfilePage } from '@/ui/library/profile-page';
 
 interface Props {
   readonly params: Promise<{ profileId: string }>;
@@ -13,18 +11,13 @@ interface Props {
 
 export const metadata: Metadata = { title: 'Controller profile' };
 
-const ProfilePage = async ({ params }: Props) => {
+const ControllerPage = async ({ params }: Props) => {
   const { scope } = await signedIn();
   const { profileId } = await params;
-  const shipped = SHIPPED_PROFILES.find(({ id }) => id === profileId);
-  const stored = shipped ? null : await getProfile(scope, profileId.slice(0, 60));
-  if (!shipped && !stored) notFound();
-  return (
-    <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
-      <BackedHeader to="/library" toLabel="Library" title={shipped ? shipped.name : 'Controller profile'} />
-      {shipped ? <ProfileReader profile={shipped} /> : <ProfileEditor stored={stored!} />}
-    </main>
-  );
+  const shipped = SHIPPED_STORED.find(({ profile }) => profile.id === profileId);
+  const stored = shipped ?? (await getProfile(scope, profileId.slice(0, 60)));
+  if (!stored) notFound();
+  return <ProfilePage stored={stored} />;
 };
 
-export default ProfilePage;
+export default ControllerPage;

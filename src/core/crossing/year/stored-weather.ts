@@ -14,3 +14,8 @@ export interface WeatherHours extends StoredWeather {
   /** Relative humidity of the same hours, a share of 1; null: not known. */
   readonly humidity: readonly number[] | null;
 }
+
+/** A year of weather as it is brought in, by whom. */
+export interface NewWeather extends Pick<WeatherHours, 'id' | 'name' | 'filled' | 'hoursF' | 'humidity'> {
+  readonly author: string;
+}

@@ -3,10 +3,13 @@
 import { proxy } from 'comlink';
 import { Upload } from 'lucide-react';
 import { useState } from 'react';
+import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
+import { keepYearHere } from '../../along/years';
 import { call } from '../../api';
+import { useAtWork } from '../../crew/at-work';
 import { FileButton } from '../../fields/file-button';
 import { usePerson } from '../../person';
 import { Progress } from './progress';
@@ -24,6 +27,7 @@ type State =
  */
 export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) => void }) => {
   const [state, setState] = useState<State>({ kind: 'idle' });
+  const { me, personId } = useAtWork();
 
   const keep = async (weather: Extract<WeatherRead, { kind: 'read' }>['weather'], id: string) => {
     const answer = await call<StoredWeather>('/api/weather', {
@@ -33,6 +37,14 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
     if (answer.kind === 'ok') {
       setState({ kind: 'idle' });
       return onAdded(answer.value);
+    }
+    if (answer.kind === 'lost') {
+      const year = { id, ...weather, addedAt: new Date().toISOString(), addedBy: me };
+      if (await keepYearHere(year, personId)) {
+        setState({ kind: 'idle' });
+        toast('The year is kept on this device. The server gets it when there is signal.');
+        return onAdded(year);
+      }
     }
     setState({
       kind: 'refused',

@@ -4,19 +4,16 @@ import { Trash2 } from 'lucide-react';
 import { toast } from 'sonner';
 import { climateById, CLIMATES } from '@/core/crossing/year/climates';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
+import { useAlongActs } from '../../along/use-along';
 import { call, notDone } from '../../api';
 import { Said } from '../../degrees';
 import { useJob } from '../../job/provider';
 import { usePerson } from '../../person';
 import { WeatherImport } from './weather-import';
 
-interface WeatherPickerProps {
-  readonly brought: readonly StoredWeather[];
-  readonly onBrought: (change: (brought: readonly StoredWeather[]) => readonly StoredWeather[]) => void;
-}
-
 /** Which year of weather the job is reckoned with: a bundled climate, or one brought in. */
-export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
+export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }) => {
+  const { change } = useAlongActs();
   const chosen = useJob((job) => job.facts.year.weather);
   const setFact = useJob((job) => job.setFact);
   const current =
@@ -30,7 +27,7 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
       body: { action, author: usePerson.getState().author },
     });
     if (answer.kind !== 'ok') return toast.error(notDone('The year was not removed.', answer));
-    onBrought((now) => (action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather]));
+    change('weather', (now) => (action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather]));
     if (action === 'delete')
       toast(`Taken off the list: ${weather.name}`, {
         action: { label: 'Undo', onClick: () => void move(weather, 'undelete') },
@@ -75,7 +72,7 @@ export const WeatherPicker = ({ brought, onBrought }: WeatherPickerProps) => {
       <div className="mt-2">
         <WeatherImport
           onAdded={(weather) => {
-            onBrought((now) => [...now, weather]);
+            change('weather', (now) => [...now, weather]);
             choose(weather.id);
           }}
         />

@@ -14,7 +14,9 @@ import { changesToTakeWay } from '@/core/setup/ways/apply';
 import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
 import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
 import { FUEL_UNIT } from '@/core/units/constants';
+import { Below } from '../../below';
 import { Said } from '../../degrees';
+import { download } from '../../download';
 import { FactField } from '../../fields/fact-field';
 import { useJob, useJobNow } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
@@ -45,20 +47,13 @@ const PRICE_FACTS: readonly FactPath[] = [
   'year.fuelKgPerUnit',
 ];
 
-const save = (name: string, text: string) => {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
-};
+const save = (name: string, text: string) => download(name, new Blob([text], { type: 'text/csv;charset=utf-8' }));
 
 /** A year of the job under each way of setting its gates. */
-export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => {
+export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
-  const [brought, setBrought] = useState(initial);
   const [method, setMethod] = useState<Method>('bins');
   const [editing, setEditing] = useState<number | null>(null);
   const weather = useWeather(facts.year.weather, brought);
@@ -97,7 +92,7 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="Weather and prices">
           <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Weather</h2>
-          <WeatherPicker brought={brought} onBrought={setBrought} />
+          <WeatherPicker brought={brought} />
           <h2 className="mt-5 mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Prices</h2>
           {PRICE_FACTS.filter((path) => factApplies(facts, path)).map((path) => (
             <FactField key={path} path={path} findings={[]} />
@@ -141,7 +136,9 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
               className={`mt-3 grid gap-x-8 gap-y-4 xl:grid-cols-[19rem_minmax(0,1fr)] ${isOld ? 'opacity-60' : ''}`}
             >
               <YearSummary year={compared[0]!.year} fuelUnit={fuelUnit} />
-              <BinsChart year={compared[0]!.year} />
+              <Below>
+                <BinsChart year={compared[0]!.year} />
+              </Below>
             </div>
           ) : (
             !weather.problem && <p className="mt-4 min-h-64 text-quiet">Fetching the hours …</p>
@@ -156,47 +153,53 @@ export const YearPage = ({ initial }: { initial: readonly StoredWeather[] }) => 
           )}
         </section>
       </div>
-      {compared && (
-        <section aria-label="Ways" className={`mt-8 ${isOld ? 'opacity-60' : ''}`}>
-          <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
-            <h2 className="font-label text-2xl font-semibold">Ways of setting the gates</h2>
-            <span className="flex flex-wrap gap-2">
-              {facts.year.ways.length > 0 && (
+      <Below>
+        {compared && (
+          <section aria-label="Ways" className={`mt-8 ${isOld ? 'opacity-60' : ''}`}>
+            <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
+              <h2 className="font-label text-2xl font-semibold">Ways of setting the gates</h2>
+              <span className="flex flex-wrap gap-2">
+                {facts.year.ways.length > 0 && (
+                  <button
+                    type="button"
+                    className="bare-button px-2 text-sm underline underline-offset-4"
+                    onClick={() => setFact('year.ways', [])}
+                  >
+                    Back to the named ways
+                  </button>
+                )}
+                {ways.length < WAYS_BOUNDS[1] && (
+                  <button type="button" className="plain-button" onClick={() => setEditing(ways.length)}>
+                    <Plus size={18} aria-hidden /> Way
+                  </button>
+                )}
                 <button
                   type="button"
-                  className="bare-button px-2 text-sm underline underline-offset-4"
-                  onClick={() => setFact('year.ways', [])}
+                  className="plain-button"
+                  onClick={() => save('ways-by-bin.csv', yearCsv(compared))}
                 >
-                  Back to the named ways
+                  <Download size={18} aria-hidden /> CSV
                 </button>
-              )}
-              {ways.length < WAYS_BOUNDS[1] && (
-                <button type="button" className="plain-button" onClick={() => setEditing(ways.length)}>
-                  <Plus size={18} aria-hidden /> Way
-                </button>
-              )}
-              <button type="button" className="plain-button" onClick={() => save('ways-by-bin.csv', yearCsv(compared))}>
-                <Download size={18} aria-hidden /> CSV
-              </button>
-            </span>
-          </div>
-          <WaysTable compared={compared} onTake={take} onEdit={setEditing} />
-          <ul className="mt-3 border-l-4 border-ink pl-3">
-            {differenceHangsOn(compared, fuelUnit).map((sentence) => (
-              <li key={sentence}>
-                <Said>{sentence}</Said>
-              </li>
-            ))}
-          </ul>
-          <p className="mt-3 max-w-prose text-sm text-quiet">
-            Heat alone. By bins and by the hour the setpoint is steady: a setback’s morning climb, the droop (how far
-            the room falls before backup comes on), starts and frost as it comes are in the minutes. Beside the
-            compressor the blower’s power is part of the sheet’s figures; by itself with strips or furnace it is
-            counted. Defrost: about four minutes at the board’s interval on the Sheet, whenever the coil is cold enough;
-            a demand board as frost grows.
-          </p>
-        </section>
-      )}
+              </span>
+            </div>
+            <WaysTable compared={compared} onTake={take} onEdit={setEditing} />
+            <ul className="mt-3 border-l-4 border-ink pl-3">
+              {differenceHangsOn(compared, fuelUnit).map((sentence) => (
+                <li key={sentence}>
+                  <Said>{sentence}</Said>
+                </li>
+              ))}
+            </ul>
+            <p className="mt-3 max-w-prose text-sm text-quiet">
+              Heat alone. By bins and by the hour the setpoint is steady: a setback’s morning climb, the droop (how far
+              the room falls before backup comes on), starts and frost as it comes are in the minutes. Beside the
+              compressor the blower’s power is part of the sheet’s figures; by itself with strips or furnace it is
+              counted. Defrost: about four minutes at the board’s interval on the Sheet, whenever the coil is cold
+              enough; a demand board as frost grows.
+            </p>
+          </section>
+        )}
+      </Below>
       {edited && editing !== null && (
         <WayDialog
           way={edited}

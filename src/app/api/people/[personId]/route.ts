@@ -4,7 +4,7 @@ import { type Asking, refuse, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';
 import { invite } from '@/server/repositories/invitations';
-import { changePerson, listPeople } from '@/server/repositories/people';
+import { changePerson, forgetPerson, listPeople } from '@/server/repositories/people';
 import { endSessionsOf } from '@/server/repositories/sessions';
 
 interface Context {
@@ -22,7 +22,13 @@ export const POST = route<Context>(
     async ({ action, role }, _request, { params, principal, scope }: Context & Asking) => {
       const { personId } = await params;
       const person = isId(personId) && (await listPeople(scope)).find(({ id }) => id === personId.toLowerCase());
-      if (!person || person.leftAt !== null) return nobody();
+      if (!person) return nobody();
+      if (action === 'forget') {
+        if (!(await forgetPerson(scope, person.id))) return refuse(409, 'Let them go first, then remove their data.');
+        await audit(scope, principal.name, 'removed the data of', person.name);
+        return Response.json({ ok: true });
+      }
+      if (person.leftAt !== null) return nobody();
       if (action === 'link') {
         const token = await invite(scope, person.id);
         await audit(scope, principal.name, 'made a link for', person.name);

@@ -1,24 +1,56 @@
+import type { HandoverRecord } from '@/core/handover/record';
 import { type JobContext, jobRoute, missing, refuse } from '@/server/http/respond';
 import { moveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
+import { audit } from '@/server/repositories/audit';
+import { nameOfJob } from '@/server/repositories/jobs';
 import { handOver, moveJob, takeBack } from '@/server/repositories/shelf';
 
-const done = (isDone: boolean): Response => (isDone ? Response.json({ ok: true }) : missing());
+/** What stands in the crew's list of what was done. */
+const DID = {
+  archive: 'archived',
+  restore: 'brought back from the archive',
+  delete: 'deleted',
+  undelete: 'brought back after deleting',
+  'hand-over': 'handed over',
+  'take-back': 'took back to the bench',
+} as const;
+
+/** A record that was printed without signal comes along whole. */
+const MAX_BYTES = 500_000;
+
+const STALE = {
+  archive: 'Somebody else saved this job since you saw it. Open it, look, and archive it then.',
+  'hand-over': 'Somebody saved this job since you opened it. Reload, look at the record, and hand it over then.',
+} as const;
 
 export const POST = jobRoute(
   'move job',
   'move',
-  withBody(moveSchema, 1000, async ({ action, ...seen }, _request, { jobId, principal, scope }: JobContext) => {
-    if (action === 'take-back') return done(await takeBack(scope, jobId, principal.name));
-    if (action !== 'hand-over') return done(await moveJob(scope, jobId, action, principal.name));
-    const result = await handOver(scope, jobId, { ...seen, author: principal.name });
-    if (result === 'stale')
-      return refuse(
-        409,
-        'Somebody saved this job since you opened it. Reload, look at the record, and hand it over then.',
-      );
-    if (result === 'makeshift')
-      return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
-    return done(result === 'done');
-  }),
+  withBody(
+    moveSchema,
+    MAX_BYTES,
+    async ({ action, printed, ...seen }, _request, context: JobContext): Promise<Response> => {
+      const { jobId, principal, scope } = context;
+      const done = async (isDone: boolean): Promise<Response> => {
+        if (!isDone) return missing();
+        await audit(scope, principal.name, DID[action], await nameOfJob(scope, jobId));
+        return Response.json({ ok: true });
+      };
+      if (action === 'take-back') return done(await takeBack(scope, jobId, principal.name));
+      if (action !== 'hand-over') {
+        const moved = await moveJob(scope, jobId, action, principal.name, seen.revision);
+        return moved === 'stale' ? refuse(409, STALE.archive) : done(moved === 'done');
+      }
+      const result = await handOver(scope, jobId, {
+        ...seen,
+        author: principal.name,
+        printed: printed as HandoverRecord | undefined,
+      });
+      if (result === 'stale') return refuse(409, STALE['hand-over']);
+      if (result === 'makeshift')
+        return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
+      return done(result === 'done');
+    },
+  ),
 );

@@ -2,6 +2,7 @@ import { shareEndSchema, shareSchema } from '@/server/http/access-schemas';
 import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';
+import { nameOfJob } from '@/server/repositories/jobs';
 import { endShare, listShares, makeShare } from '@/server/repositories/shares';
 
 export const GET = jobRoute('list shares', 'share', async (_request, { jobId, scope }) => {
@@ -16,7 +17,7 @@ export const POST = jobRoute(
   withBody(shareSchema, 1000, async ({ days }, _request, { jobId, principal, scope }: JobContext) => {
     const token = await makeShare(scope, jobId, days, principal.name);
     if (!token) return missing();
-    await audit(scope, principal.name, `made a link for the owner, ${days} days, job`, jobId);
+    await audit(scope, principal.name, `made a link for the owner, ${days} days, of`, await nameOfJob(scope, jobId));
     return Response.json({ path: `/shared/${token}` }, { status: 201 });
   }),
 );
@@ -27,7 +28,7 @@ export const DELETE = jobRoute(
   'share',
   withBody(shareEndSchema, 1000, async ({ share }, _request, { jobId, principal, scope }: JobContext) => {
     if (!(await endShare(scope, jobId, share.toLowerCase()))) return missing();
-    await audit(scope, principal.name, 'ended a link for the owner, job', jobId);
+    await audit(scope, principal.name, 'ended a link for the owner of', await nameOfJob(scope, jobId));
     return Response.json({ ok: true });
   }),
 );

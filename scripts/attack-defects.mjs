@@ -1,0 +1,165 @@
+import { spawnSync } from 'node:child_process';
+import { cpSync, mkdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { npmRun } from './lib/app.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { startPostgres } from './lib/postgres.mjs';
+import { ROOT, STATE } from './lib/project.mjs';
+import { giveUp, say } from './lib/say.mjs';
+
+/**
+ * Puts defects that were once there back, one at a time, into a copy of the sources, and sees whether the attack finds
+ * each: `npm run attack:defects`. An attack that finds none of them proves nothing by finding nothing.
+ */
+const DEFECTS = [
+  {
+    defect: 'a correction loses against a clock that was ahead',
+    file: 'src/core/job/reading.ts',
+    from: /new Set\(readings\.map\(\(\{ replaces \}\) => replaces\)\)/g,
+    to: 'new Set<string | null>()',
+  },
+  {
+    defect: 'a write from another site lands',
+    file: 'src/server/http/allowed.ts',
+    from: 'if (origin !== null) return hostOf(origin) !== host.toLowerCase();',
+    to: '',
+  },
+  {
+    defect: 'a name of somebody else is answered to',
+    file: 'src/server/http/allowed.ts',
+    from: "return isIP(bare) !== 0 || name === 'localhost'",
+    to: "return isIP(bare) !== 0 || name.length > 0 || name === 'localhost'",
+  },
+  {
+    defect: 'a form is taken for a write',
+    file: 'src/server/http/read-body.ts',
+    from: 'if (!isJson(request)) return',
+    to: 'if (!isJson(request) && maxBytes < 0) return',
+  },
+  {
+    defect: 'a file that is sent twice lands twice',
+    file: 'src/server/repositories/import-job.ts',
+    from: 'const earlier = await landed(name);',
+    to: 'const earlier = (await landed(name)) && null;',
+  },
+  {
+    defect: 'of files under one id one is dropped',
+    file: 'src/server/repositories/import-job.ts',
+    from: 'await insert(ids.copy, renamed(document, copyName(document.facts)));\n      return ids.copy;',
+    to: 'return ids.own;',
+  },
+  {
+    defect: 'a condition that is none throws',
+    file: 'src/core/setup/profiles/schema.ts',
+    from: "if (!isRecord(value)) return mixed().test('condition', 'must be a condition', () => false);",
+    to: 'if (!isRecord(value)) return mixed();',
+  },
+  {
+    defect: 'a document that holds itself throws',
+    file: 'src/core/formats/profile-file.ts',
+    from: 'return withShape(document.toJS({ maxAliasCount: 20 }));',
+    to: 'return { ok: true, value: document.toJS({ maxAliasCount: -1 }) };',
+  },
+  {
+    defect: 'conditions are examined without memory',
+    file: 'src/core/setup/profiles/condition.ts',
+    from: [
+      'const found = known.get(key) ?? waysOf(entry.shownWhen, entry.scope);',
+      'const MOST_WAYS = 200;',
+      'const MOST_STEPS = 100_000;',
+    ],
+    to: ['const found = waysOf(entry.shownWhen, entry.scope);', 'const MOST_WAYS = 1e9;', 'const MOST_STEPS = 1e12;'],
+  },
+  {
+    defect: 'text that the database refuses comes to it',
+    file: 'src/core/border/text.ts',
+    from: 'return HALF_LETTER.test(text) ?',
+    to: 'return HALF_LETTER.test(text) && text.length < 0 ?',
+  },
+  {
+    defect: 'a name is cut in the middle of a letter',
+    file: 'src/core/border/text.ts',
+    from: 'let end = 0;',
+    to: 'if (most > 0) return text.slice(0, most);\n  let end = 0;',
+  },
+  {
+    defect: 'ids that differ in the case of letters are two',
+    file: 'src/server/repositories/saves.ts',
+    from: 'saveId: saveId.toLowerCase() });',
+    to: 'saveId });',
+  },
+  {
+    defect: 'only the last save is remembered',
+    file: 'src/server/repositories/saves.ts',
+    from: 'const row = await models().SaveRow.findOne({ where: named(name) });\n  return row &&',
+    to: "const { kind, subject, saveId } = named(name);\n  const row = await models().SaveRow.findOne({ where: { kind, subject }, order: [['savedAt', 'DESC']] });\n  return row && row.saveId === saveId &&",
+  },
+  {
+    defect: 'weather that there never was counts',
+    file: 'src/core/formats/weather/weather-read.ts',
+    from: 'const HOUR_BOUNDS = { C: [-90, 60], F: [-130, 140] }',
+    to: 'const HOUR_BOUNDS = { C: [-1e9, 1e9], F: [-1e9, 1e9] }',
+  },
+  {
+    defect: 'a date that is none is taken',
+    file: 'src/core/job/time-schema.ts',
+    from: '!value || isRealTime(value)',
+    to: '!value || value.length > 0 || isRealTime(value)',
+  },
+];
+const [count = '2600', seed = '1', only = ''] = process.argv.slice(2);
+
+ensurePackages();
+const copy = join(STATE, 'attack-defects');
+rmSync(copy, { recursive: true, force: true });
+mkdirSync(copy, { recursive: true });
+for (const part of ['src', 'tests', 'scripts', 'package.json', 'jest.config.mjs', 'tsconfig.json'])
+  cpSync(join(ROOT, part), join(copy, part), { recursive: true });
+symlinkSync(join(ROOT, 'node_modules'), join(copy, 'node_modules'));
+const postgres = await startPostgres('attack-postgres');
+const env = { ...postgres.database('gate_cross_attack', true), LOG_LEVEL: 'silent' };
+if (!npmRun('migrate', env) || !npmRun('seed', env)) giveUp('The database could not be made ready.');
+
+/** Whether the attack on the copy, as it stands, finds something; and the first thing that it finds. */
+const attack = () => {
+  const { status, stdout } = spawnSync(
+    process.execPath,
+    ['node_modules/jest/bin/jest.js', '--selectProjects', 'server', '--testPathPatterns', 'tests/attack'],
+    {
+      cwd: copy,
+      encoding: 'utf8',
+      env: { ...process.env, ...env, ATTACK_COUNT: count, ATTACK_SEED: seed, NODE_OPTIONS: '--no-warnings' },
+    },
+  );
+  return { isFound: status !== 0, words: /seed \d+: .*$/m.exec(stdout)?.[0] ?? stdout.trim().split('\n').at(-1) };
+};
+
+/** The text with a defect put back; null where the place for it is gone. */
+const spoiled = (text, { from, to }) => {
+  const [froms, tos] = [[from].flat(), [to].flat()];
+  const isWhole = froms.every((each) => (typeof each === 'string' ? text.includes(each) : text.search(each) >= 0));
+  return isWhole ? froms.reduce((now, each, at) => now.replaceAll(each, () => tos[at]), text) : null;
+};
+
+const sound = attack();
+if (sound.isFound) giveUp(`The attack finds something without any defect put back: ${sound.words}`);
+let missed = 0;
+for (const each of DEFECTS.filter(({ defect }) => defect.includes(only))) {
+  const file = join(copy, each.file);
+  const text = readFileSync(file, 'utf8');
+  const worse = spoiled(text, each);
+  if (worse === null) {
+    missed++;
+    say(`NO PLACE for it any more: ${each.defect}`);
+    continue;
+  }
+  writeFileSync(file, worse);
+  const { isFound, words } = attack();
+  writeFileSync(file, text);
+  if (!isFound) missed++;
+  say(`${isFound ? 'found' : 'MISSED'}: ${each.defect}${isFound ? ` (${words.slice(0, 100)})` : ''}`);
+}
+postgres.stop();
+rmSync(copy, { recursive: true, force: true });
+say(missed === 0 ? 'The attack finds every one of them.' : `The attack misses ${missed}.`);
+process.exitCode = missed === 0 ? 0 : 1;

@@ -1,0 +1,25 @@
+import { closeSchema } from '@/server/http/access-schemas';
+import { type Asking, refuse, route } from '@/server/http/respond';
+import { withBody } from '@/server/http/with-body';
+import { audit } from '@/server/repositories/audit';
+import { closeCrew, crewOf, keepCrew } from '@/server/repositories/crews';
+
+/** Says that the crew ends when its grace time has passed, or keeps it after all. */
+export const POST = route(
+  'close crew',
+  'close',
+  withBody(closeSchema, 1000, async ({ action, handle = '' }, _request, { principal, scope }: Asking) => {
+    if (action === 'keep') {
+      await keepCrew(scope);
+      await audit(scope, principal.name, 'kept', 'the crew after all');
+      return Response.json({ deleteAfter: null });
+    }
+    const { handle: own, isDemo } = await crewOf(scope);
+    if (isDemo) return refuse(409, 'A made-up crew of the demo is not deleted.');
+    if (handle.trim().toLowerCase() !== own)
+      return refuse(400, 'That is not what follows the @ in your sign-in name.', 'handle');
+    const { deleteAfter } = await closeCrew(scope);
+    await audit(scope, principal.name, 'said to delete the crew after', deleteAfter!.slice(0, 10));
+    return Response.json({ deleteAfter });
+  }),
+);

@@ -1,0 +1,40 @@
+import isEqual from 'fast-deep-equal';
+import { object } from 'yup';
+import { type CrewDefaults, crewDefaultsSchema } from '@/core/job/crew-defaults';
+import { type Asking, route } from '@/server/http/respond';
+import { withBody } from '@/server/http/with-body';
+import { audit } from '@/server/repositories/audit';
+import { decideDefaults, defaultsOf } from '@/server/repositories/crews';
+
+const MAX_BYTES = 50_000;
+
+const given = crewDefaultsSchema.default(undefined).required('must be given');
+
+export const GET = route('read crew defaults', 'see', async (_request, { scope }) =>
+  Response.json(await defaultsOf(scope)),
+);
+
+/** Decides what new jobs begin with; where somebody else did meanwhile, nothing changes and his is the answer. */
+export const PUT = route(
+  'decide crew defaults',
+  'settle',
+  withBody(
+    object({ base: given, next: given }),
+    MAX_BYTES,
+    async ({ base, next }, _request, { principal, scope }: Asking) => {
+      const now = await decideDefaults(scope, base as CrewDefaults, next as CrewDefaults);
+      if (!isEqual(now, next))
+        return Response.json(
+          {
+            error:
+              'Somebody else changed this meanwhile. What was changed here is laid over it: look, and keep it again.',
+            path: '',
+            now,
+          },
+          { status: 409 },
+        );
+      await audit(scope, principal.name, 'decided', 'what new jobs begin with');
+      return Response.json(now);
+    },
+  ),
+);

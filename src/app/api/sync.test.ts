@@ -1,0 +1,46 @@
+import { randomUUID } from 'node:crypto';
+import fc from 'fast-check';
+import type { StoredJob } from '@/core/job/stored-job';
+import type { Answer } from '@/core/sync/answer';
+import type { SyncServer } from '@/core/sync/fake-devices';
+import { anAct, atRest, playHistory } from '@/core/sync/fake-history';
+import { closeDatabase } from '@/server/database';
+import { signInAs, testRequest } from '@/server/http/test-request';
+import { POST as addReadings } from './jobs/[jobId]/readings/route';
+import { GET as getJob, PATCH as saveJob } from './jobs/[jobId]/route';
+import { POST as createJob } from './jobs/route';
+
+beforeAll(() => signInAs('technician'));
+afterAll(closeDatabase);
+
+const answerOf = async (response: Response): Promise<Answer<unknown>> => {
+  const body = (await response.json()) as { error?: string; path?: string };
+  return response.ok
+    ? { kind: 'ok', value: body }
+    : { kind: 'refused', status: response.status, error: body.error ?? '', path: body.path ?? '', body };
+};
+
+/** The real routes on the real database, with a job of its own. */
+const realServer = async (): Promise<SyncServer> => {
+  const id = randomUUID();
+  const context = { params: Promise.resolve({ jobId: id }) };
+  await createJob(testRequest({ id, from: 'blank', name: `sync ${id}` }), {} as never);
+  return {
+    answer: async ({ method, body }) =>
+      answerOf(await (method === 'PATCH' ? saveJob : addReadings)(testRequest(body), context)),
+    job: async () => (await (await getJob(testRequest(), context)).json()) as StoredJob,
+  };
+};
+
+test('the same histories against the real routes and database end as well', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(anAct, { minLength: 10, maxLength: 40 }), async (acts) => {
+      const server = await realServer();
+      const { read, landed, wrong, states } = await playHistory(server, acts);
+      expect(landed).toEqual(read);
+      expect(wrong).toEqual([]);
+      expect(states).toEqual(atRest(await server.job()));
+    }),
+    { numRuns: 12 },
+  );
+}, 120_000);

@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { DeviceList } from '@/ui/along/device-list';
+import { BackedHeader } from '@/ui/backed-header';
+
+export const metadata: Metadata = { title: 'On this device' };
+
+const DevicePage = () => (
+  <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
+    <BackedHeader to="/" toLabel="All jobs" title="On this device" />
+    <p className="mt-2 text-quiet">These jobs open without signal, every page of them.</p>
+    <DeviceList />
+  </main>
+);
+
+export default DevicePage;

@@ -1,0 +1,6 @@
+import { Shell } from '@/ui/along/shell';
+
+/** What a device shows of its own where the server does not answer: never linked, kept by the service worker. */
+const ShellPage = () => <Shell />;
+
+export default ShellPage;

@@ -1,0 +1,11 @@
+import type { Instrument } from '../instrument/calibration';
+import type { Role } from './role';
+
+/** Who is signed in, everybody of the crew who reads, and what the crew reads with. */
+export interface AtWork {
+  readonly personId: string;
+  readonly me: string;
+  readonly role: Role;
+  readonly names: readonly string[];
+  readonly instruments: readonly Instrument[];
+}

@@ -1,0 +1,77 @@
+import isEqual from 'fast-deep-equal';
+import { type Reading, standingReadings } from './reading';
+
+/** Readings of an apprentice that count, and that nobody has countersigned yet. */
+export const waitingReadings = (readings: readonly Reading[]): Reading[] =>
+  standingReadings(readings).filter(({ countersign }) => countersign === 'waits');
+
+/** “3 readings wait for a countersign.” */
+export const waitingWords = (waiting: number): string =>
+  waiting === 1 ? '1 reading waits for a countersign.' : `${waiting} readings wait for a countersign.`;
+
+/**
+ * A reading said again as it was, by whoever read it and when, with who stands for it now: the line that counts from
+ * then on. The record keeps both.
+ */
+export const countersigned = (
+  reading: Reading,
+  { by, at, id, origin }: Pick<Reading, 'id' | 'origin'> & { readonly by: string; readonly at: string },
+): Reading => ({ ...reading, id, origin, replaces: reading.id, countersign: { by, at } });
+
+/** Who stands for a reading that an apprentice took, in words; empty where nobody needs to. */
+export const countersignWords = ({ countersign }: Pick<Reading, 'countersign'>): string => {
+  if (countersign === null) return '';
+  return countersign === 'waits' ? 'Not countersigned yet.' : `Countersigned by ${countersign.by}.`;
+};
+
+/** Whether a line puts another one right: one that only countersigns it does not. */
+export const isCorrection = ({ replaces, countersign }: Pick<Reading, 'replaces' | 'countersign'>): boolean =>
+  replaces !== null && (countersign === null || countersign === 'waits');
+
+/** What a line of the record says, whoever entered it or stands for it. */
+const word = (reading: Reading) => ({
+  ...reading,
+  id: '',
+  origin: null,
+  replaces: null,
+  enteredBy: '',
+  countersign: null,
+});
+
+/** Who enters a reading. */
+interface Enterer {
+  readonly name: string;
+  /** Whether what he enters waits for a countersign. */
+  readonly isApprentice: boolean;
+  /** Everybody of the crew: one of them may have read what another enters. */
+  readonly names: ReadonlySet<string>;
+}
+
+/**
+ * A reading as it goes into the record: who read it is somebody of the crew, who entered it is who is signed in. What
+ * an apprentice enters waits; what countersigns a reading keeps everything of it, and nobody countersigns what waits
+ * for nothing.
+ * @param before the reading that it names as the one before it
+ */
+export const signedReading = (
+  reading: Reading,
+  before: Reading | undefined,
+  { name, isApprentice, names }: Enterer,
+): Reading => {
+  const entered = { ...reading, author: names.has(reading.author) ? reading.author : name, enteredBy: name };
+  if (isApprentice) return { ...entered, countersign: 'waits' };
+  const isCountersign =
+    before?.countersign === 'waits' &&
+    reading.countersign !== null &&
+    reading.countersign !== 'waits' &&
+    isEqual(word(before), word(reading));
+  return isCountersign
+    ? {
+        ...before,
+        id: reading.id,
+        origin: reading.origin,
+        replaces: before.id,
+        countersign: { by: name, at: reading.countersign.at },
+      }
+    : { ...entered, countersign: null };
+};

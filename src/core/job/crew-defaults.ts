@@ -1,0 +1,92 @@
+import { type AnyObject, lazy, object, type Schema } from 'yup';
+import { type Instrument, instrumentsSchema } from '../instrument/calibration';
+import { ALL_FACTS, applyChanges, type FactPath, isFactPath, type JobDocument, sameValue, withFact } from './document';
+import { factSchema } from './schema';
+
+/** What a crew may decide for all of its jobs, by what it is about: tariffs, its ways, its tolerances and licences. */
+const DECIDED = {
+  prices: ALL_FACTS.filter(({ group }) => group === 'prices').map(({ path }) => path),
+  schools: ALL_FACTS.filter(({ group }) => group === 'schools').map(({ path }) => path),
+  proof: ['proof.fuelWork', 'proof.refrigerantWork', 'proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'],
+} as const satisfies Readonly<Record<string, readonly FactPath[]>>;
+
+/** What a crew usually finds or carries: it stays an assumption until somebody has looked. */
+const USUAL: readonly FactPath[] = ALL_FACTS.filter(
+  ({ group, fact }) => group === 'cables' && (fact.kind === 'number' || fact.kind === 'choice'),
+).map(({ path }) => path);
+
+/** Facts that new jobs may begin with, by what they are about. */
+export const DEFAULT_SECTIONS: readonly { readonly title: string; readonly paths: readonly FactPath[] }[] = [
+  { title: 'Prices', paths: DECIDED.prices },
+  { title: 'Ways of doing it', paths: DECIDED.schools },
+  { title: 'Licenses and tolerances', paths: DECIDED.proof },
+  { title: 'Cable', paths: USUAL },
+];
+
+const PATHS: ReadonlySet<FactPath> = new Set(DEFAULT_SECTIONS.flatMap(({ paths }) => paths));
+const IS_DECIDED: ReadonlySet<FactPath> = new Set(Object.values(DECIDED).flat());
+
+/** What the new jobs of a crew begin with, and what it reads with. */
+export interface CrewDefaults {
+  readonly facts: Readonly<Partial<Record<FactPath, unknown>>>;
+  readonly instruments: readonly Instrument[];
+}
+
+/** A crew that has decided nothing. */
+export const NO_DEFAULTS: CrewDefaults = { facts: {}, instruments: [] };
+
+const facts = lazy((given: unknown) =>
+  object(
+    Object.fromEntries(
+      Object.keys((given ?? {}) as AnyObject)
+        .filter((path): path is FactPath => isFactPath(path) && PATHS.has(path))
+        .map((path): [string, Schema] => [path, factSchema(path)]),
+    ),
+  )
+    .noUnknown(({ unknown }) => `holds what no new job begins with: ${String(unknown).slice(0, 60)}`)
+    .required('must be given'),
+);
+
+/** What a crew decides, as it comes through the border. */
+export const crewDefaultsSchema = object({ facts, instruments: instrumentsSchema }).noUnknown(
+  'holds something that is not known',
+);
+
+/** What a crew decided as it was kept, by whatever version; what no job can begin with any more is left out. */
+export const keptDefaults = (kept: unknown): CrewDefaults => {
+  const { facts: given = {}, instruments = [] } = (kept ?? {}) as Partial<CrewDefaults>;
+  return {
+    facts: Object.fromEntries(
+      Object.entries(given).filter(
+        ([path, value]) => PATHS.has(path as FactPath) && factSchema(path as FactPath).isValidSync(value),
+      ),
+    ),
+    instruments: instrumentsSchema.isValidSync(instruments) ? instruments : [],
+  };
+};
+
+/** A document that begins as the crew decided: what it decides is known, what it usually finds is an assumption. */
+export const withDefaults = (document: JobDocument, defaults: CrewDefaults): JobDocument => {
+  const all = Object.entries(defaults.facts).map(([path, value]) => ({ path: path as FactPath, value }));
+  const decided = applyChanges(
+    document,
+    all.filter(({ path }) => IS_DECIDED.has(path)),
+  );
+  return all
+    .filter(({ path }) => !IS_DECIDED.has(path))
+    .reduce((begun, { path, value }) => ({ ...begun, facts: withFact(begun.facts, path, value) }), decided);
+};
+
+/** What was changed on one ground, laid over what somebody else made of it meanwhile. */
+export const mergedDefaults = (base: CrewDefaults, mine: CrewDefaults, theirs: CrewDefaults): CrewDefaults => {
+  const facts: Partial<Record<FactPath, unknown>> = { ...theirs.facts };
+  for (const path of PATHS) {
+    if (sameValue(mine.facts[path], base.facts[path])) continue;
+    if (mine.facts[path] === undefined) delete facts[path];
+    else facts[path] = mine.facts[path];
+  }
+  return {
+    facts,
+    instruments: sameValue(mine.instruments, base.instruments) ? theirs.instruments : mine.instruments,
+  };
+};

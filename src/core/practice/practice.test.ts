@@ -1,0 +1,169 @@
+import { type Clinic } from '../diagnosis/diagnosis';
+import { memo } from '../units/once';
+import { act, beginRound, type Rig } from './rig';
+import { benchOfRound, clinicOfRound, endlessRound, type Round } from './round';
+import { ROUNDS } from './rounds';
+import { KNOWN_AT, replay, scoreRound } from './score';
+import { solveRound } from './solve';
+
+const clinics = memo((round: Round) => JSON.stringify([round.facts, round.outdoorF]), clinicOfRound);
+const roundById = (id: string) => ROUNDS.find((round) => round.id === id)!;
+const benchOf = (round: Round, clinic: Clinic = clinics(round), seed = 1) => benchOfRound(round, clinic, seed);
+
+const done = (bench: Parameters<typeof act>[0], acts: readonly Parameters<typeof act>[2][]): Rig =>
+  acts.reduce((rig, what) => {
+    const acted = act(bench, rig, what);
+    if (!acted.ok) throw new Error(acted.why);
+    return acted.rig;
+  }, beginRound(bench));
+
+test.each(ROUNDS.map((round) => [round.id, round] as const))(
+  '%s is solved by the diagnosis, through the acts that a person has',
+  (_, round) => {
+    const rig = solveRound(benchOf(round));
+    expect(rig.end).toMatchObject({ kind: 'named', isRight: true });
+    expect(rig.end).toHaveProperty('p');
+    expect((rig.end as { p: number }).p).toBeGreaterThanOrEqual(KNOWN_AT);
+    expect(rig.seconds).toBeGreaterThan(0);
+  },
+);
+
+test('a class that has the same seed has the same round', () => {
+  const round = roundById('half-a-kit');
+  const readings = [1, 1, 2].map((seed) =>
+    solveRound(benchOf(round, clinics(round), seed)).evidence.map(({ answer }) => answer),
+  );
+  expect(readings[0]).toEqual(readings[1]);
+  expect(readings[2]).not.toEqual(readings[0]);
+});
+
+describe('what is not safe ends the round, with what would have come of it', () => {
+  const bench = benchOf(roundById('one-live-leg'));
+  const { probes } = bench.clinic.table;
+
+  test('hands in before everything is proved dead', () => {
+    const dead = probes.find(({ kind, place }) => kind === 'dead' && place === 'indoors')!;
+    const rig = done(bench, [{ kind: 'walk', to: 'indoors' }, { kind: 'open' }, { kind: 'probe', id: dead.id }]);
+    expect(rig.end).toMatchObject({ kind: 'unsafe', words: expect.stringMatching(/proved dead/) });
+    expect(act(bench, rig, { kind: 'walk', to: 'wall' })).toMatchObject({ ok: false, why: 'This round is over.' });
+  });
+
+  test('line voltage where something safe would tell as much', () => {
+    const live = probes.find(({ kind, of }) => kind === 'live' && of.call === 'heat-aux')!;
+    const rig = done(bench, [
+      { kind: 'call', call: 'heat-aux' },
+      { kind: 'walk', to: live.place },
+      { kind: 'open' },
+      { kind: 'wait', seconds: 300 },
+      { kind: 'probe', id: live.id },
+    ]);
+    expect(rig.end).toMatchObject({ kind: 'unsafe', words: expect.stringMatching(/line voltage/) });
+  });
+
+  test('a limit that is bridged, a jumper that is left in', () => {
+    for (const shortcut of ['bypass-limit', 'leave-jumper'] as const)
+      expect(done(bench, [{ kind: 'shortcut', shortcut }]).end).toMatchObject({ kind: 'unsafe' });
+  });
+});
+
+describe('what cannot be done as things stand costs nothing, and says why', () => {
+  const bench = benchOf(roundById('half-a-kit'));
+  const at = (place: string, kind: string) =>
+    bench.clinic.table.probes.find((probe) => probe.place === place && probe.kind === kind && probe.needsPanel)!;
+
+  test.each([
+    ['elsewhere', [], () => at('outdoors', 'low-volts').id, /walk there first/],
+    ['behind a panel', [{ kind: 'walk', to: 'indoors' }], () => at('indoors', 'low-volts').id, /panel is on/],
+    [
+      'with everything off',
+      [{ kind: 'walk', to: 'indoors' }, { kind: 'open' }, { kind: 'isolate' }],
+      () => at('indoors', 'low-volts').id,
+      /Put the supplies back/,
+    ],
+  ] as const)('%s', (_, acts, id, why) => {
+    const rig = done(bench, acts);
+    const acted = act(bench, rig, { kind: 'probe', id: id() });
+    expect(acted).toMatchObject({ ok: false, why: expect.stringMatching(why) });
+  });
+
+  test('a compressor that waits out its minimum off', () => {
+    const running = bench.clinic.table.probes.find(
+      ({ of, kind, place }) =>
+        of.call === 'heat-1' && kind === 'look' && of.observable.kind === 'seen' && place === 'outdoors',
+    )!;
+    const acts = [
+      { kind: 'call', call: 'off' },
+      { kind: 'call', call: 'heat-1' },
+      { kind: 'walk', to: 'outdoors' },
+    ] as const;
+    const rig = done(bench, running.needsPanel ? [...acts, { kind: 'open' }] : acts);
+    expect(act(bench, rig, { kind: 'probe', id: running.id })).toMatchObject({
+      ok: false,
+      why: expect.stringMatching(/minimum off/),
+    });
+    const later = act(bench, rig, { kind: 'wait', seconds: 180 });
+    expect(later.ok && act(bench, later.rig, { kind: 'probe', id: running.id }).ok).toBe(true);
+  });
+});
+
+describe('a win needs evidence', () => {
+  const round = roundById('one-live-leg');
+
+  test('the right name without a reading is a guess, another one is wrong', () => {
+    const bench = benchOf(round);
+    const named = (causes: readonly string[]) =>
+      scoreRound(bench, done(bench, [{ kind: 'name', causes }]), benchOf(round)).result;
+    expect([named(round.causes), named(['air:filter']), named(['air:filter', 'air:tap'])]).toEqual([
+      'guessed',
+      'wrong',
+      'wrong',
+    ]);
+  });
+
+  test('the best line is as good as itself; a reading that tells nothing is counted, and the replay says what would', () => {
+    const bench = benchOf(round);
+    const best = solveRound(bench);
+    expect(scoreRound(bench, best, benchOf(round))).toMatchObject({
+      result: 'found',
+      seconds: best.seconds,
+      bestSeconds: best.seconds,
+      toldNothing: 0,
+    });
+    const again = benchOf(round);
+    const idle = again.clinic.table.probes.find(
+      ({ kind, place, of }) => kind === 'look' && place === 'wall' && of.call === null,
+    )!;
+    const twice = done(again, [
+      { kind: 'probe', id: idle.id },
+      { kind: 'probe', id: idle.id },
+      { kind: 'probe', id: idle.id },
+      { kind: 'name', causes: round.causes },
+    ]);
+    const lines = replay(again, twice);
+    expect(lines).toHaveLength(4);
+    expect(lines[2]!.better).not.toBeNull();
+    expect(lines[2]!.suspects).toHaveLength(3);
+  });
+});
+
+test('an endless round is the same for the same seed, and has something of its house wrong', () => {
+  const house = roundById('lockout-hole');
+  const clinic = clinics(house);
+  const seeds = Array.from({ length: 40 }, (_, seed) => endlessRound(house, clinic, seed).causes[0]!);
+  expect(endlessRound(house, clinic, 7)).toEqual(endlessRound(house, clinic, 7));
+  expect(new Set(seeds).size).toBeGreaterThan(10);
+  for (const id of seeds) expect(clinic.table.causes.map((cause) => cause.id)).toContain(id);
+});
+
+test('every fault of a house makes a round that the diagnosis solves', () => {
+  const house = roundById('half-a-kit');
+  const clinic = clinics(house);
+  const every = process.env.SWEEP === 'all' ? 1 : 6;
+  const unsolved = clinic.table.causes
+    .filter((_, at) => at % every === 0)
+    .filter(({ id }) => {
+      const { end } = solveRound(benchOf({ ...house, causes: [id] }, clinic, 1));
+      return end?.kind !== 'named' || !end.isRight;
+    });
+  expect(unsolved.map(({ id }) => id)).toEqual([]);
+});

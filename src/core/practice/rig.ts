@@ -1,0 +1,195 @@
+import type { Spot } from '../devices/device';
+import { AT_THE_DOOR, COMPRESSES, needsCompressor, setAt, type Standing } from '../diagnosis/cost';
+import { type Clinic, diagnose } from '../diagnosis/diagnosis';
+import { bitsOf, leading, LEAST_BITS, SAFE_KINDS } from '../diagnosis/next-probe';
+import type { Answer } from '../diagnosis/outcome';
+import { type Evidence, posterior } from '../diagnosis/posterior';
+import { callOf } from '../diagnosis/probe';
+import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from '../diagnosis/times';
+import type { World } from '../diagnosis/world';
+import { type Act, SHORTCUTS } from './act';
+
+/** What is wrong with a way of working, so that a round ends by it. */
+export interface Unsafe {
+  readonly words: string;
+  /** What would have come of it. */
+  readonly would: string;
+}
+
+/** How a round ended. */
+export type RoundEnd =
+  /** What was named, whether that is it, and how likely the player's own readings make it. */
+  | { readonly kind: 'named'; readonly causes: readonly string[]; readonly isRight: boolean; readonly p: number }
+  | ({ readonly kind: 'unsafe' } & Unsafe);
+
+/** An act, with what it took and what was seen. */
+export interface Done {
+  readonly act: Act;
+  readonly seconds: number;
+  readonly answer: Answer | null;
+}
+
+/** A round being played. */
+export interface Rig extends Standing {
+  readonly complaint: string;
+  readonly seconds: number;
+  /** From when on a compressor that was set going has had its minimum off, s. */
+  readonly runsFrom: number;
+  readonly done: readonly Done[];
+  readonly evidence: readonly Evidence[];
+  readonly end: RoundEnd | null;
+}
+
+/** What a round is played on. */
+export interface Bench {
+  readonly clinic: Clinic;
+  readonly world: World;
+  /** Ids of what is wrong. */
+  readonly truth: readonly string[];
+  /** Ids of what the best line looks at before it thinks: where two things are wrong, what fits first is not all. */
+  readonly looksFirst: readonly string[];
+}
+
+/** What came of an act: the round from then on, or why it cannot be done as things stand. */
+export type Acted = { readonly ok: true; readonly rig: Rig } | { readonly ok: false; readonly why: string };
+
+const PLACE_WORDS: Readonly<Record<Spot, string>> = {
+  wall: 'the thermostat',
+  indoors: 'the indoor unit',
+  outdoors: 'the outdoor unit',
+};
+
+/** A round as it begins: at the door, with what the owner says. */
+export const beginRound = ({ world }: Bench): Rig => ({
+  ...AT_THE_DOOR,
+  complaint: world.complaint,
+  seconds: 0,
+  runsFrom: 0,
+  done: [],
+  evidence: [],
+  end: null,
+});
+
+const cannot = (why: string): Acted => ({ ok: false, why });
+
+const HANDS_IN: Unsafe = {
+  words: 'Hands were in before every supply was open, locked and proved dead.',
+  would:
+    'A kit has two supplies, and a sequencer holds one leg through the elements: the terminal that looks dead is at 240 V. Open, lock, and prove dead, live–dead–live, before anything is touched.',
+};
+
+const LIVE_FOR_DEAD: Unsafe = {
+  words: 'A measurement at line voltage was taken where one without it would have told as much.',
+  would:
+    'A slip of a probe at 240 V is an arc in the face. As long as anything dead, at 24 V, by eye or in the air still parts what is suspected, nothing is opened live.',
+};
+
+/** Whether anything without line voltage still parts the leading suspects. */
+const safeOnesTell = ({ clinic }: Bench, { complaint, evidence }: Rig): boolean => {
+  const { table, classes } = clinic;
+  const lead = leading(classes, posterior(table, complaint, evidence));
+  const taken = new Set(evidence.map(({ probe }) => probe.id));
+  return table.probes.some(
+    (probe) => SAFE_KINDS.includes(probe.kind) && !taken.has(probe.id) && bitsOf(table.row(probe), lead) >= LEAST_BITS,
+  );
+};
+
+const ended = (rig: Rig, act: Act, end: RoundEnd): Acted => ({
+  ok: true,
+  rig: { ...rig, done: [...rig.done, { act, seconds: 0, answer: null }], end },
+});
+
+const after = (rig: Rig, act: Act, seconds: number, change: Partial<Rig>, answer: Answer | null = null): Acted => ({
+  ok: true,
+  rig: { ...rig, ...change, seconds: rig.seconds + seconds, done: [...rig.done, { act, seconds, answer }] },
+});
+
+const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' }>): Acted => {
+  const probe = bench.clinic.table.probeById(act.id);
+  if (!probe) return cannot('There is nothing like that to see here.');
+  if (probe.place !== rig.place) return cannot(`That is at ${PLACE_WORDS[probe.place]}: walk there first.`);
+  if (probe.needsPanel && !rig.opened.includes(probe.place)) return cannot('The panel is on. Take it off first.');
+  if (probe.kind === 'dead' && !rig.isDead) return ended(rig, act, { kind: 'unsafe', ...HANDS_IN });
+  const call = callOf(probe);
+  if (call !== null && rig.isDead && probe.kind !== 'dead')
+    return cannot('Everything is off and locked. Put the supplies back first.');
+  if (call !== null && probe.kind !== 'dead' && rig.call !== call)
+    return cannot(`That is read in another call; set it at ${PLACE_WORDS[setAt(call)]} first.`);
+  if (needsCompressor(probe) && rig.seconds < rig.runsFrom)
+    return cannot(`The compressor still waits out its minimum off: ${Math.ceil(rig.runsFrom - rig.seconds)} s.`);
+  if (probe.kind === 'live' && safeOnesTell(bench, rig)) return ended(rig, act, { kind: 'unsafe', ...LIVE_FOR_DEAD });
+  const answer = bench.world.answer(probe);
+  return after(rig, act, probe.seconds + READ_S, { evidence: [...rig.evidence, { probe, answer }] }, answer);
+};
+
+const sameOnes = (some: readonly string[], others: readonly string[]) =>
+  some.length === others.length && some.every((each) => others.includes(each));
+
+/** How likely the player's own readings make what he names: of one cause with all that nothing tells from it. */
+const likelihoodOf = ({ clinic }: Bench, { complaint, evidence }: Rig, causes: readonly string[]): number => {
+  const { suspects, standpoint } = diagnose(clinic, { complaint, evidence, skipped: [] });
+  if (causes.length > 1)
+    return standpoint.kind === 'pair' &&
+      sameOnes(
+        standpoint.pairs[0]!.causes.map(({ id }) => id),
+        causes,
+      )
+      ? 1
+      : 0;
+  return suspects.find((suspect) => suspect.causes.some(({ id }) => id === causes[0]))?.p ?? 0;
+};
+
+/** Whether what is named is what is wrong, or cannot be told from it. */
+const isTruth = ({ clinic, truth }: Bench, causes: readonly string[]): boolean => {
+  if (truth.length !== 1 || causes.length !== 1) return sameOnes(causes, truth);
+  const mates = clinic.classes.find((each) => each.causes.some(({ id }) => id === truth[0]));
+  return mates?.causes.some(({ id }) => id === causes[0]) ?? false;
+};
+
+/**
+ * Does something in a round. What is seen comes from the house itself; what cannot be done as things stand costs
+ * nothing and says why; what is not safe ends the round.
+ */
+export const act = (bench: Bench, rig: Rig, what: Act): Acted => {
+  if (rig.end) return cannot('This round is over.');
+  switch (what.kind) {
+    case 'walk':
+      return after(rig, what, WALK_S[rig.place][what.to], { place: what.to });
+    case 'open':
+      return rig.opened.includes(rig.place)
+        ? cannot('The panel is off already.')
+        : after(rig, what, PANEL_S[rig.place], { opened: [...rig.opened, rig.place] });
+    case 'call': {
+      if (rig.isDead) return cannot('Everything is off and locked. Put the supplies back first.');
+      const at = setAt(what.call);
+      if (rig.place !== at) return cannot(`That is set at ${PLACE_WORDS[at]}: walk there first.`);
+      const restarts = COMPRESSES.has(what.call) && !COMPRESSES.has(rig.call);
+      const seconds = rig.seconds + CALL_S;
+      return after(rig, what, CALL_S, { call: what.call, ...(restarts ? { runsFrom: seconds + RESTART_S } : {}) });
+    }
+    case 'isolate':
+      return rig.isDead
+        ? cannot('Everything is off and locked already.')
+        : after(rig, what, PROVE_DEAD_S, { isDead: true });
+    case 'energize': {
+      if (!rig.isDead) return cannot('Nothing is off.');
+      const runs = COMPRESSES.has(rig.call) ? { runsFrom: rig.seconds + PUT_BACK_S + RESTART_S } : {};
+      return after(rig, what, PUT_BACK_S, { isDead: false, ...runs });
+    }
+    case 'wait':
+      return after(rig, what, Math.min(3600, Math.max(0, what.seconds)), {});
+    case 'probe':
+      return probed(bench, rig, what);
+    case 'name':
+      return ended(rig, what, {
+        kind: 'named',
+        causes: what.causes,
+        isRight: isTruth(bench, what.causes),
+        p: likelihoodOf(bench, rig, what.causes),
+      });
+    case 'shortcut': {
+      const { words, would } = SHORTCUTS[what.shortcut];
+      return ended(rig, what, { kind: 'unsafe', words: `${words}.`, would });
+    }
+  }
+};

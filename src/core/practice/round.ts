@@ -1,0 +1,61 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import { type Clinic, clinicOf } from '../diagnosis/diagnosis';
+import { tableOf } from '../diagnosis/table';
+import { type World, worldOf, worldOfBoth } from '../diagnosis/world';
+import type { Facts } from '../job/document';
+import { jobBasis } from '../model/basis';
+import { chance } from '../units/chance';
+import type { Bench } from './rig';
+
+/** A house with something wrong in it, to be found. */
+export interface Round {
+  readonly id: string;
+  readonly title: string;
+  readonly facts: Facts;
+  /** Ids of what is wrong: one, or two at once. */
+  readonly causes: readonly string[];
+  /** Outdoor temperature of the visit, °F. */
+  readonly outdoorF: number;
+  /** Ids of what a careful look brings before anybody thinks; the best line begins with it. */
+  readonly looksFirst: readonly string[];
+  /** What it teaches, told when it is over. */
+  readonly teaches: string;
+}
+
+/** The diagnosis of a round's house: what can be wrong with it, and what can be seen. */
+export const clinicOfRound = ({ facts, outdoorF }: Round): Clinic =>
+  clinicOf(tableOf(jobBasis(facts), { ...DEFAULT_MOMENT, outdoorF }));
+
+/**
+ * Puts a round on the bench.
+ * @param clinic of its house, worked out once
+ * @param seed for the spread of meters and of what the owner says; the same is the same round, in every class
+ * @throws RangeError where the house has no such cause
+ */
+export const benchOfRound = (round: Round, clinic: Clinic, seed: number): Bench => {
+  const { table } = clinic;
+  const found = round.causes.map((id) => {
+    const cause = table.causes.find((each) => each.id === id);
+    if (!cause) throw new RangeError(`${round.id}: nothing on this house is ${id}`);
+    return cause;
+  });
+  const [one, other] = found;
+  const world: World = other ? worldOfBoth(table, [one!, other], seed) : worldOf(table, one!, seed);
+  return { clinic, world, truth: round.causes, looksFirst: round.looksFirst };
+};
+
+/** A house of one of the rounds with something else wrong in it, by chance: an endless round. */
+export const endlessRound = (house: Round, clinic: Clinic, seed: number): Round => {
+  const { causes } = clinic.table;
+  const sum = causes.reduce((total, { weight }) => total + weight, 0);
+  let left = chance(seed)() * sum;
+  const cause = causes.find(({ weight }) => (left -= weight) <= 0) ?? causes[0]!;
+  return {
+    ...house,
+    id: `endless-${house.id}-${seed}`,
+    title: 'A house you have not seen',
+    causes: [cause.id],
+    looksFirst: [],
+    teaches: `${cause.words}. ${cause.confirm} ${cause.mend}`,
+  };
+};

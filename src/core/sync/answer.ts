@@ -1,0 +1,18 @@
+/** What the server answered, or why it could not. */
+export type Answer<T> =
+  | { readonly kind: 'ok'; readonly value: T }
+  | {
+      readonly kind: 'refused';
+      readonly status: number;
+      readonly error: string;
+      readonly path: string;
+      readonly body: unknown;
+    }
+  /** No answer, or the server cannot reach its database: what was sent may be sent again. */
+  | { readonly kind: 'lost'; readonly error: string };
+
+export type NotOk = Exclude<Answer<unknown>, { readonly kind: 'ok' }>;
+
+/** What to say of something that waits on this device until it lands. */
+export const keptHere = ({ kind, error }: NotOk): string =>
+  kind === 'lost' ? `${error} What you entered is kept on this device.` : error;

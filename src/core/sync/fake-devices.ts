@@ -1,0 +1,241 @@
+import { randomUUID } from 'node:crypto';
+import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '../job/document';
+import { type Reading, saidReading } from '../job/reading';
+import type { StoredJob } from '../job/stored-job';
+import type { Visit } from '../job/visit';
+import { placeOnVisits } from '../job/visits';
+import type { Answer } from './answer';
+import type { JobDraft } from './draft';
+import type { SyncEvent, SyncRequest } from './event';
+import { runSync } from './run';
+import { IDLE, type SyncState } from './state';
+
+const NOW = '2026-02-01T10:00:00.000Z';
+const visitNow = (): Visit => ({ id: randomUUID(), reason: 'new', began: NOW, ended: null, author: 'Fen Ashe' });
+
+/** A server, as a device asks it. */
+export interface SyncServer {
+  readonly answer: (request: SyncRequest) => Promise<Answer<unknown>>;
+  readonly job: () => Promise<StoredJob>;
+}
+
+/** A server in memory that keeps revisions, save ids and rows as the real one does. */
+export const memoryServer = (first: StoredJob): SyncServer => {
+  let job = first;
+  const landed = new Set<string>();
+  const refused = (status: number, body: object): Answer<unknown> => ({
+    kind: 'refused',
+    status,
+    error: 'stale',
+    path: '',
+    body,
+  });
+  const save = ({ saveId, baseRevision, changes }: { saveId: string; baseRevision: number; changes: FactChange[] }) => {
+    if (landed.has(saveId)) return { kind: 'ok', value: job } as const;
+    if (baseRevision !== job.revision) return refused(409, { job });
+    landed.add(saveId);
+    job = { ...job, revision: job.revision + 1, document: applyChanges(job.document, changes) };
+    return { kind: 'ok', value: job } as const;
+  };
+  const add = ({ readings, visits }: { readings: Reading[]; visits: Visit[] }) => {
+    const known = new Set(job.readings.map(({ id }) => id));
+    const { done, begun } = placeOnVisits(
+      job,
+      visits,
+      readings.filter(({ id }) => !known.has(id)),
+    );
+    job = { ...job, readings: [...job.readings, ...done], visits: [...job.visits, ...begun] };
+    const rows = job.readings.filter(({ id }) => readings.some((reading) => reading.id === id));
+    return { kind: 'ok', value: { rows, visits: job.visits } } as const;
+  };
+  return {
+    answer: ({ method, body }) => Promise.resolve(method === 'PATCH' ? save(body as never) : add(body as never)),
+    job: () => Promise.resolve(job),
+  };
+};
+
+/** What is on its way to the server, from a page that may be gone by the time it is answered. */
+interface OnItsWay {
+  readonly request: SyncRequest;
+  readonly hear: (answer: Answer<unknown>) => void;
+  /** What whoever entered it saw in each fact's place, his own values among it. */
+  readonly seen: Seen;
+  /** What the server has answered already. */
+  readonly answer?: Answer<unknown>;
+}
+
+type Seen = Readonly<Partial<Record<FactPath, readonly unknown[]>>>;
+
+/** How a request ends: answered, never come, come without that anybody hears of it, or come and not heard of yet. */
+export type Fate = 'answered' | 'never came' | 'answer lost' | 'answer late';
+
+const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+const LOST: Answer<unknown> = { kind: 'lost', error: 'The server does not answer.' };
+
+/** A device with a job on it: a storage that outlives its page, and a network that does what the test says. */
+export const fakeDevice = (server: SyncServer, first: StoredJob) => {
+  let stored: JobDraft | null = null;
+  let onDevice = first;
+  let onItsWay: readonly OnItsWay[] = [];
+  let due: (() => void) | null = null;
+  let seen: Seen = {};
+  let overwritten: readonly FactPath[] = [];
+  let state: SyncState;
+  let tell: (event: SyncEvent) => void;
+
+  const open = (job: StoredJob) => {
+    state = {
+      saved: job,
+      pending: {},
+      outbox: [],
+      marksOut: [],
+      visitsOut: [],
+      visit: null,
+      typed: {},
+      saveState: 'saved',
+      savedAt: null,
+      problem: '',
+      theirs: null,
+      line: IDLE,
+    };
+    due = null;
+    let isThisPage = true;
+    leave = () => {
+      isThisPage = false;
+    };
+    tell = runSync(
+      {
+        get: () => state,
+        set: (next) => {
+          state = next;
+          onDevice = next.saved;
+        },
+      },
+      {
+        keep: (draft) => {
+          stored = draft && copy(draft);
+          return true;
+        },
+        ask: (request) =>
+          new Promise((hear) => {
+            const heard = (answer: Answer<unknown>) => isThisPage && hear(answer);
+            onItsWay = [...onItsWay, { request: copy(request), hear: heard, seen }];
+          }),
+        errands: () => Promise.resolve(true),
+        later: (_inMs, act) => {
+          due = () => isThisPage && act();
+        },
+        tick: () => ({ at: NOW, newId: randomUUID() }),
+      },
+    );
+    const [draft, newId] = [stored, randomUUID()];
+    if (draft) tell({ kind: 'found', drafts: [draft], newId });
+  };
+  let leave = () => undefined as void;
+  open(first);
+
+  /** A request comes to the server: what its save lays over is what whoever entered it had seen. */
+  const lands = async ({ request, seen: saw }: OnItsWay): Promise<Answer<unknown>> => {
+    const before = await server.job();
+    const answer = await server.answer(request);
+    const after = await server.job();
+    if (after.revision > before.revision)
+      for (const { path, value } of (request.body as { changes: FactChange[] }).changes) {
+        const was = factValue(before.document.facts, path);
+        if (!saw[path]?.some((value) => sameValue(value, was)) && !sameValue(was, value))
+          overwritten = [...overwritten, path];
+      }
+    return answer;
+  };
+  const settle = () => new Promise<void>((done) => setImmediate(done));
+  return {
+    state: () => state,
+    waits: () => onItsWay.length > 0 || due !== null,
+    /** Facts that a save of this device laid over what nobody here had seen. */
+    overwritten: () => overwritten,
+    enter: (path: FactPath, value: unknown) => {
+      const before = path in state.pending ? (seen[path] ?? []) : [factValue(state.saved.document.facts, path)];
+      seen = { ...seen, [path]: [...before, value] };
+      state = { ...state, pending: { ...state.pending, [path]: value } };
+      tell({ kind: 'entered', inMs: 500 });
+    },
+    read: (value: number) => {
+      const visit = state.visitsOut[0] ?? state.saved.visits[0] ?? visitNow();
+      const reading = saidReading(
+        { item: 'conditions/outdoor', value, place: null, meterOhms: null, replaces: null },
+        {
+          id: randomUUID(),
+          at: NOW,
+          origin: null,
+          visit: visit.id,
+          replaces: null,
+          author: 'Fen Ashe',
+          instrument: '',
+        },
+      );
+      const isNew = ![...state.saved.visits, ...state.visitsOut].some(({ id }) => id === visit.id);
+      state = {
+        ...state,
+        outbox: [...state.outbox, reading],
+        visitsOut: isNew ? [...state.visitsOut, visit] : state.visitsOut,
+      };
+      tell({ kind: 'entered', inMs: 0 });
+    },
+    /** The clock comes to what was to be done later. */
+    comesDue: async () => {
+      const act = due;
+      due = null;
+      act?.();
+      await settle();
+    },
+    /** The oldest request on its way meets its fate. */
+    meets: async (fate: Fate) => {
+      const [next, ...others] = onItsWay;
+      if (!next) return;
+      onItsWay = others;
+      const answer = next.answer ?? (fate === 'never came' ? LOST : await lands(next));
+      if (fate === 'answer late') {
+        onItsWay = [{ ...next, answer }, ...others];
+        return;
+      }
+      next.hear(fate === 'answered' ? answer : LOST);
+      await settle();
+    },
+    /** The page is gone, as after a crash, and opened again, with the job as the server or as the device has it. */
+    reopens: async (isOnline: boolean) => {
+      leave();
+      open(isOnline ? await server.job() : onDevice);
+      await settle();
+    },
+    hears: async () => {
+      tell({ kind: 'received', job: await server.job() });
+    },
+    settles: async () => {
+      const { theirs, pending } = state;
+      const mine = Object.keys(pending) as FactPath[];
+      if (theirs)
+        seen = {
+          ...seen,
+          ...Object.fromEntries(mine.map((path) => [path, [factValue(theirs.document.facts, path), pending[path]]])),
+        };
+      if (theirs) tell({ kind: 'settled', mine });
+      await settle();
+    },
+  };
+};
+
+export type FakeDevice = ReturnType<typeof fakeDevice>;
+
+/** Lets all devices come to rest with a server that answers, each keeping its own where two versions meet. */
+export const comeToRest = async (devices: readonly FakeDevice[]): Promise<void> => {
+  for (let turn = 0; turn < 400; turn++) {
+    for (const device of devices) {
+      await device.meets('answered');
+      await device.settles();
+      await device.comesDue();
+    }
+    if (devices.every((device) => !device.waits() && !device.state().theirs)) break;
+  }
+  for (const device of devices) await device.hears();
+};

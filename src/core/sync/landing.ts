@@ -1,0 +1,90 @@
+import { factAt, type FactPath, sameValue } from '../job/document';
+import type { StoredJob } from '../job/stored-job';
+import type { Visit } from '../job/visit';
+import { type Answer, keptHere } from './answer';
+import type { Sending } from './draft';
+import { type Box, changesOf, type Round, type SyncState } from './state';
+
+interface Row {
+  readonly id: string;
+  readonly visit: string;
+}
+
+/** What the server answers: the rows as they landed, each on its visit, and all visits. */
+export interface LandedRows {
+  readonly rows: readonly Row[];
+  readonly visits: readonly Visit[];
+}
+
+const HISTORY = { outbox: 'readings', marksOut: 'settingMarks' } as const satisfies Readonly<
+  Record<Box, keyof StoredJob>
+>;
+
+/** The visit to show once rows have landed: where the one shown was somebody else's all along, theirs. */
+const landedVisit = (shown: string | null, sent: ReadonlyMap<string, string>, rows: readonly Row[]): string | null =>
+  rows.find(({ id, visit }) => sent.get(id) === shown && visit !== shown)?.visit ?? shown;
+
+/** Rows that waited are part of the job's record. */
+export const rowsLanded = (
+  state: SyncState,
+  box: Box,
+  ids: readonly string[],
+  { rows, visits }: LandedRows,
+): SyncState => {
+  const sent = new Map(
+    (state[box] as readonly Row[]).filter(({ id }) => ids.includes(id)).map((row) => [row.id, row.visit]),
+  );
+  // What another tab or the server told meanwhile is there already.
+  const known = new Set(state.saved[HISTORY[box]].map(({ id }) => id));
+  const saved = {
+    ...state.saved,
+    [HISTORY[box]]: [...state.saved[HISTORY[box]], ...rows.filter(({ id }) => !known.has(id))],
+    visits,
+  } as StoredJob;
+  const left = { ...state, [box]: (state[box] as readonly Row[]).filter(({ id }) => !ids.includes(id)) };
+  const needed = new Set([...left.outbox, ...left.marksOut].map(({ visit }) => visit));
+  return {
+    ...left,
+    saved,
+    visitsOut: state.visitsOut.filter(({ id }) => needed.has(id)),
+    visit: landedVisit(state.visit, sent, rows),
+  };
+};
+
+/** Why a save was refused, with the fact that it is about by the name on the Sheet. */
+const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unknown>, { kind: 'refused' }>): string => {
+  const at = /^changes\[(\d+)\]/.exec(path)?.[1];
+  const fact = at === undefined ? undefined : changesOf(pending)[Number(at)];
+  return fact ? `${factAt(fact.path).label}: ${error}` : error;
+};
+
+/** The facts' save is part of the job. What changed again while it was under way stays pending. */
+export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): SyncState => ({
+  ...state,
+  saved: job,
+  pending: Object.fromEntries(
+    Object.entries(state.pending).filter(
+      ([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath]),
+    ),
+  ),
+});
+
+/** The facts' save was refused: somebody saved first, or a value is none. */
+export const factsRefused = (
+  state: SyncState,
+  sent: Sending,
+  answer: Extract<Answer<unknown>, { kind: 'refused' }>,
+): { theirs: StoredJob | null; refusal: Round['refusal'] } => {
+  const theirs = answer.status === 409 ? (answer.body as { job: StoredJob }).job : null;
+  return { theirs, refusal: { saveState: theirs ? 'stale' : 'refused', problem: problemWords(sent, answer) } };
+};
+
+/** Rows were refused among others: each is sent by itself, so that one never holds up the rest. One alone: why. */
+export const rowsRefused = (
+  round: Round,
+  ids: readonly string[],
+  answer: Extract<Answer<unknown>, { kind: 'refused' }>,
+): Round =>
+  ids.length === 1
+    ? { ...round, refusal: { saveState: 'refused', problem: keptHere(answer) } }
+    : { ...round, tried: round.tried.filter((id) => !ids.includes(id)), alone: [...round.alone, ...ids] };

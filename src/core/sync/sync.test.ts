@@ -1,0 +1,61 @@
+import { randomUUID } from 'node:crypto';
+import fc from 'fast-check';
+import { blankJob } from '../job/document';
+import { NO_HISTORY, type StoredJob } from '../job/stored-job';
+import { comeToRest, fakeDevice, memoryServer } from './fake-devices';
+import { anAct, atRest, playHistory } from './fake-history';
+
+const blank = (): StoredJob => ({
+  ...NO_HISTORY,
+  id: randomUUID(),
+  revision: 1,
+  document: blankJob(),
+  handedOverAt: null,
+  archivedAt: null,
+  updatedAt: '2026-02-01T10:00:00.000Z',
+  updatedBy: '',
+});
+
+test('three devices, a network that loses what it likes: nothing is lost, nothing lands twice, all end alike', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(anAct, { maxLength: 60 }), async (acts) => {
+      const server = memoryServer(blank());
+      const { read, landed, wrong, states } = await playHistory(server, acts);
+      expect(landed).toEqual(read);
+      expect(wrong).toEqual([]);
+      expect(states).toEqual(atRest(await server.job()));
+    }),
+    { numRuns: 1500 },
+  );
+}, 120_000);
+
+test('a save that was sent, and whose answer nobody heard, stays the same save after a crash: another’s stands', async () => {
+  const job = blank();
+  const server = memoryServer(job);
+  const [one, other] = [fakeDevice(server, job), fakeDevice(server, job)];
+  one.enter('house.noLoadF', 61);
+  await one.comesDue();
+  await one.meets('answer lost');
+  await other.hears();
+  other.enter('house.noLoadF', 62);
+  await other.comesDue();
+  await other.meets('answered');
+  await one.reopens(false);
+  await comeToRest([one, other]);
+  expect((await server.job()).document.facts.house.noLoadF).toBe(62);
+  expect(one.state().saved.document.facts.house.noLoadF).toBe(62);
+});
+
+test('a line that stays lost is tried ever more seldom, and at once when it is back', async () => {
+  const job = blank();
+  const device = fakeDevice(memoryServer(job), job);
+  device.read(47);
+  for (let time = 1; time <= 8; time++) {
+    await device.comesDue();
+    await device.meets('never came');
+    expect(device.state()).toMatchObject({ saveState: 'lost', line: { lostInARow: time, round: null } });
+  }
+  await device.comesDue();
+  await device.meets('answered');
+  expect(device.state()).toMatchObject({ saveState: 'saved', line: { lostInARow: 0 }, outbox: [] });
+});

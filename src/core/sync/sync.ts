@@ -1,0 +1,186 @@
+import { sameValue } from '../job/document';
+import type { StoredJob } from '../job/stored-job';
+import { type Answer, keptHere } from './answer';
+import type { SyncEffect, SyncEvent, Tick } from './event';
+import { factsLanded, factsRefused, type LandedRows, rowsLanded, rowsRefused } from './landing';
+import { type Box, changesOf, isUnnamed, type Round, type SyncState, unnamedCount } from './state';
+import { takenUp } from './take-up';
+
+/** What comes of an event: the state from then on, and what is to be done outside of it. */
+export interface SyncStep {
+  readonly state: SyncState;
+  readonly effects: readonly SyncEffect[];
+}
+
+/** The server takes as many rows in one request. */
+const MOST_ROWS_AT_ONCE = 200;
+/** How long a lost line rests before it is tried again, ms: the first times soon, then ever later. */
+const RESTS_MS = [3000, 3000, 3000, 6000, 12_000, 20_000] as const;
+
+const NO_ROOM = 'This device has no room to keep what is not saved yet. Do not close the page.';
+const NO_ANSWER = 'The server does not answer. What you entered is kept on this device.';
+
+const BOXES = { outbox: { path: 'readings', name: 'readings' }, marksOut: { path: 'setting-marks', name: 'marks' } };
+
+const withRound = (state: SyncState, change: Partial<Round>): SyncState => ({
+  ...state,
+  line: { ...state.line, round: { ...state.line.round!, ...change } },
+});
+
+const restOf = ({ pending, outbox, marksOut }: SyncState): number =>
+  Object.keys(pending).length + outbox.length + marksOut.length;
+
+/** Nobody answered: it is tried again after a rest. */
+const lost = (state: SyncState, problem: string): SyncStep => {
+  const { line } = state;
+  return {
+    state: {
+      ...state,
+      saveState: 'lost',
+      problem,
+      line: { ...line, round: null, lostInARow: line.lostInARow + 1 },
+    },
+    effects: [{ kind: 'keep' }, { kind: 'again', inMs: RESTS_MS[Math.min(line.lostInARow, RESTS_MS.length - 1)]! }],
+  };
+};
+
+/** Everything that waited was sent once: what is left over, and what comes next. */
+const ended = (state: SyncState, { at }: Tick): SyncStep => {
+  const { refusal } = state.line.round!;
+  const idle = { ...state, line: { ...state.line, round: null, lostInARow: 0 } };
+  if (refusal) return { state: { ...idle, ...refusal }, effects: [{ kind: 'keep' }] };
+  if (state.theirs) return { state: { ...idle, saveState: 'stale' }, effects: [{ kind: 'keep' }] };
+  const unnamed = unnamedCount(state);
+  if (restOf(state) > unnamed) return { state: idle, effects: [{ kind: 'keep' }, { kind: 'again', inMs: 0 }] };
+  return {
+    state: { ...idle, saveState: unnamed > 0 ? 'unnamed' : 'saved', problem: '', savedAt: at },
+    effects: [{ kind: 'keep' }, { kind: 'errands', phase: 'after' }],
+  };
+};
+
+/** Rows of a box that are sent next: some at once, or one that was refused among others. */
+const nextRows = (state: SyncState, box: Box): readonly { readonly id: string }[] => {
+  const { tried, alone } = state.line.round!;
+  const [done, single] = [new Set(tried), new Set(alone)];
+  const waiting = (state[box] as readonly { readonly id: string; readonly author: string }[]).filter(
+    (row) => !done.has(row.id) && !isUnnamed(row),
+  );
+  const one = waiting.find(({ id }) => single.has(id));
+  return one ? [one] : waiting.slice(0, MOST_ROWS_AT_ONCE);
+};
+
+/** Asks for what comes next: readings, then marks, then facts, unless two versions of them wait to be settled. */
+const goOn = (state: SyncState, tick: Tick): SyncStep => {
+  const { saved, pending, visitsOut, line } = state;
+  for (const box of ['outbox', 'marksOut'] as const) {
+    const rows = nextRows(state, box);
+    if (rows.length === 0) continue;
+    const ids = rows.map(({ id }) => id);
+    return {
+      state: withRound(state, { asked: { kind: 'rows', box, ids }, tried: [...line.round!.tried, ...ids] }),
+      effects: [
+        {
+          kind: 'ask',
+          request: {
+            method: 'POST',
+            path: `/api/jobs/${saved.id}/${BOXES[box].path}`,
+            body: { [BOXES[box].name]: rows, visits: visitsOut, sentAt: tick.at },
+          },
+        },
+      ],
+    };
+  }
+  if (state.theirs || line.round!.areFactsTried || Object.keys(pending).length === 0) return ended(state, tick);
+  const sending = line.sending ?? { saveId: tick.newId, baseRevision: saved.revision, pending };
+  return {
+    state: {
+      ...state,
+      line: { ...line, sending, round: { ...line.round!, asked: { kind: 'facts' }, areFactsTried: true } },
+    },
+    effects: [
+      { kind: 'keep' },
+      {
+        kind: 'ask',
+        request: {
+          method: 'PATCH',
+          path: `/api/jobs/${saved.id}`,
+          body: { saveId: sending.saveId, baseRevision: sending.baseRevision, changes: changesOf(sending.pending) },
+        },
+      },
+    ],
+  };
+};
+
+const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncStep => {
+  const { round, sending } = state.line;
+  if (!round) return { state, effects: [] };
+  if (answer.kind === 'lost') return lost(state, keptHere(answer));
+  const { asked } = round;
+  if (asked.kind === 'rows')
+    return goOn(
+      answer.kind === 'ok'
+        ? rowsLanded(state, asked.box, asked.ids, answer.value as LandedRows)
+        : withRound(state, rowsRefused(round, asked.ids, answer)),
+      tick,
+    );
+  if (!sending) return goOn(state, tick);
+  const done = { ...state, line: { ...state.line, sending: null } };
+  if (answer.kind === 'ok') return goOn(factsLanded(done, sending, answer.value as StoredJob), tick);
+  const { theirs, refusal } = factsRefused(done, sending, answer);
+  return goOn(withRound({ ...done, theirs }, { refusal }), tick);
+};
+
+/** Takes what the server or another tab has; facts that wait on an older version stay: their save asks. */
+const received = (state: SyncState, job: StoredJob): SyncState => {
+  const { saved, pending } = state;
+  const isOlder = job.revision < saved.revision || job.readings.length < saved.readings.length;
+  const waits = Object.keys(pending).length > 0 && job.revision !== saved.revision;
+  return isOlder || waits || sameValue(job, saved) ? state : { ...state, saved: job };
+};
+
+/**
+ * What an event makes of a job on a device, and what is to be done about it. Readings and marks are only ever added, so
+ * they go out even while two versions of the facts wait to be settled. What is refused stays here and is said, and what
+ * comes after it goes on.
+ */
+export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
+  switch (event.kind) {
+    case 'entered':
+      return { state, effects: [{ kind: 'keep' }, { kind: 'again', inMs: event.inMs }] };
+    case 'hold':
+      return { state, effects: [{ kind: 'keep' }] };
+    case 'due': {
+      if (state.line.round) return { state, effects: [] };
+      const round: Round = { asked: { kind: 'errands' }, tried: [], alone: [], areFactsTried: false, refusal: null };
+      return {
+        state: { ...state, ...(state.theirs ? {} : { saveState: 'saving' }), line: { ...state.line, round } },
+        effects: [{ kind: 'errands', phase: 'before' }],
+      };
+    }
+    case 'errands tried':
+      return event.areDone ? goOn(state, event) : lost(state, NO_ANSWER);
+    case 'answered':
+      return answered(state, event.answer, event);
+    case 'not kept':
+      return { state: { ...state, problem: NO_ROOM }, effects: [] };
+    case 'found':
+      return event.drafts.length === 0
+        ? { state, effects: [] }
+        : {
+            state: takenUp(state, event.drafts, event.newId),
+            effects: [{ kind: 'keep' }, { kind: 'again', inMs: 0 }],
+          };
+    case 'received':
+      return { state: received(state, event.job), effects: [] };
+    case 'settled': {
+      const { theirs, pending } = state;
+      if (!theirs) return { state, effects: [] };
+      const mine: ReadonlySet<string> = new Set(event.mine);
+      const left = Object.fromEntries(Object.entries(pending).filter(([path]) => mine.has(path)));
+      return {
+        state: { ...state, saved: theirs, theirs: null, problem: '', pending: left, saveState: 'waiting' },
+        effects: [{ kind: 'keep' }, { kind: 'again', inMs: 0 }],
+      };
+    }
+  }
+};

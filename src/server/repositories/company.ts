@@ -1,0 +1,69 @@
+import { randomUUID } from 'node:crypto';
+import type { Company, JobMark } from '../../core/access/company';
+import { type CrewScope, inCrew, selectInCrew } from '../crew';
+import { database, select } from '../database';
+import { hasJob } from './jobs';
+
+/** Minutes after which somebody who was on a job counts as gone: his page says so each minute. */
+const GONE_AFTER_MIN = 3;
+
+/** The newest note of a job `j`, as SQL. */
+export const NEWEST_NOTE = `(SELECT n.words FROM job_notes n
+  WHERE n.crew_id = j.crew_id AND n.job_id = j.id ORDER BY n.at DESC LIMIT 1)`;
+
+const IS_ON_IT = `seen.seen_at > now() - interval '${GONE_AFTER_MIN} minutes'`;
+
+/** Names of who is on a job `j`, as SQL. */
+export const WHO_IS_ON_IT = `(SELECT array_agg(p.name ORDER BY p.name) FROM presence seen
+  JOIN people p ON p.crew_id = seen.crew_id AND p.id = seen.person_id
+  WHERE seen.crew_id = j.crew_id AND seen.job_id = j.id AND ${IS_ON_IT})`;
+
+interface NoteRow {
+  readonly words: string;
+  readonly author: string;
+  readonly at: Date;
+}
+
+/** The note that stands on a job: the newest one, unless it took the one before it away; null where none does. */
+export const noteOf = async (scope: CrewScope, jobId: string): Promise<Company['note']> => {
+  const [note] = await selectInCrew<NoteRow>(
+    scope,
+    'SELECT words, author, at FROM job_notes WHERE job_id = :jobId ORDER BY at DESC LIMIT 1',
+    { jobId },
+  );
+  return note && note.words !== '' ? { ...note, at: note.at.toISOString() } : null;
+};
+
+/** Says that a person is on a job; answers with what stands on it and who else is, null where there is no such job. */
+export const comeIn = (scope: CrewScope, jobId: string, personId: string): Promise<Company | null> =>
+  inCrew(scope, async () => {
+    if (!(await hasJob(jobId))) return null;
+    await database().query(
+      `INSERT INTO presence (job_id, person_id) VALUES (:jobId, :personId)
+       ON CONFLICT (crew_id, job_id, person_id) DO UPDATE SET seen_at = now()`,
+      { replacements: { jobId, personId } },
+    );
+    const others = await select<{ name: string }>(
+      `SELECT p.name FROM presence seen JOIN people p ON p.crew_id = seen.crew_id AND p.id = seen.person_id
+       WHERE seen.job_id = :jobId AND seen.person_id <> :personId AND ${IS_ON_IT} ORDER BY p.name`,
+      { jobId, personId },
+    );
+    const [at] = await select<JobMark>(
+      `SELECT revision, (SELECT count(*) FROM readings r WHERE r.crew_id = j.crew_id AND r.job_id = j.id)::int
+                      + (SELECT count(*) FROM setting_marks m WHERE m.crew_id = j.crew_id AND m.job_id = j.id)::int
+                      + (SELECT count(*) FROM visits v WHERE v.crew_id = j.crew_id AND v.job_id = j.id)::int AS rows
+       FROM jobs j WHERE j.id = :jobId`,
+      { jobId },
+    );
+    return { note: await noteOf(scope, jobId), others: others.map(({ name }) => name), at: at! };
+  });
+
+/** Leaves a note on a job in place of the one before it, which the record keeps; false where there is no such job. */
+export const leaveNote = (scope: CrewScope, jobId: string, words: string, author: string): Promise<boolean> =>
+  inCrew(scope, async () => {
+    if (!(await hasJob(jobId))) return false;
+    await database().query('INSERT INTO job_notes (job_id, id, author, words) VALUES (:jobId, :id, :author, :words)', {
+      replacements: { jobId, id: randomUUID(), author, words },
+    });
+    return true;
+  });

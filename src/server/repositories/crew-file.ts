@@ -1,0 +1,157 @@
+import { randomUUID } from 'node:crypto';
+import { CREW_FILE, type CrewLine, crewLineText } from '../../core/formats/crew-file';
+import { toJobFile } from '../../core/formats/job-file';
+import { type CrewScope, inCrew } from '../crew';
+import { database, select } from '../database';
+import { models } from '../models';
+import { crewOf, defaultsOf } from './crews';
+import { addHandovers, handoversOf } from './handovers';
+import { getJob, insertJob } from './jobs';
+import { listPeople } from './people';
+import { listProfiles, saveProfile } from './profiles';
+import { addWeather, getWeather, listWeather } from './weather';
+
+type JobLine = Extract<CrewLine, { kind: 'job' }>;
+
+/** Changes of a job's facts and notes on it, as they were made. */
+const passedOf = async (jobId: string): Promise<Pick<JobLine, 'changes' | 'notes'>> => {
+  const changes = await models().FactChangeRow.findAll({ where: { jobId }, order: [['id', 'ASC']] });
+  const notes = await select<{ at: Date; author: string; words: string }>(
+    'SELECT at, author, words FROM job_notes WHERE job_id = :jobId ORDER BY at, id',
+    { jobId },
+  );
+  return {
+    changes: changes.map(({ revision, path, before, after, author, changedAt }) => ({
+      revision,
+      path,
+      before,
+      after,
+      author,
+      at: changedAt.toISOString(),
+    })),
+    notes: notes.map(({ at, ...note }) => ({ ...note, at: at.toISOString() })),
+  };
+};
+
+/** One job with all that was ever done to it; null where somebody deleted it meanwhile. */
+const jobLine = (scope: CrewScope, id: string): Promise<JobLine | null> =>
+  inCrew(scope, async () => {
+    const job = await getJob(scope, id);
+    return (
+      job && {
+        kind: 'job',
+        job: toJobFile(job.id, job.document, job, job.handedOverAt, await handoversOf(scope, id)),
+        archivedAt: job.archivedAt,
+        updatedAt: job.updatedAt,
+        updatedBy: job.updatedBy,
+        ...(await passedOf(id)),
+      }
+    );
+  });
+
+/** What a crew has beside its jobs. */
+const beside = (scope: CrewScope): Promise<CrewLine[]> =>
+  inCrew(scope, async () => {
+    const { name, handle } = await crewOf(scope);
+    const done = await select<{ at: Date; person: string; did: string; subject: string }>(
+      'SELECT at, person, did, subject FROM audit ORDER BY id',
+    );
+    const weather: CrewLine[] = [];
+    for (const { id } of await listWeather(scope)) {
+      const { addedAt: _, addedBy, ...year } = (await getWeather(scope, id))!;
+      weather.push({ kind: 'weather', ...year, author: addedBy });
+    }
+    return [
+      { kind: 'crew', ...CREW_FILE, name, handle: handle ?? 'crew', defaults: await defaultsOf(scope) },
+      ...(await listPeople(scope)).map((person): CrewLine => ({
+        kind: 'person',
+        name: person.name,
+        handle: person.handle,
+        role: person.role,
+        hasLeft: person.leftAt !== null,
+      })),
+      ...(await listProfiles(scope)).map(({ profile, updatedBy }): CrewLine => ({
+        kind: 'controller',
+        profile,
+        author: updatedBy,
+      })),
+      ...weather,
+      ...done.map(({ at, ...line }): CrewLine => ({ kind: 'done', at: at.toISOString(), ...line })),
+    ];
+  });
+
+/**
+ * Everything that a crew has, line by line; each job as it is at the moment in which it is read, so that a slow reader
+ * holds nothing up. Passwords, sessions and links are no part of it.
+ */
+export async function* crewFile(scope: CrewScope): AsyncGenerator<string, void, void> {
+  let lines = 0;
+  for (const line of await beside(scope)) {
+    lines++;
+    yield crewLineText(line);
+  }
+  const ids = await inCrew(scope, () =>
+    select<{ id: string }>('SELECT id FROM jobs WHERE deleted_at IS NULL ORDER BY id'),
+  );
+  for (const { id } of ids) {
+    const line = await jobLine(scope, id);
+    if (!line) continue;
+    lines++;
+    yield crewLineText(line);
+  }
+  yield crewLineText({ kind: 'end', lines });
+}
+
+/** Brings in a job as it was, with its history. */
+const addJob = async ({ job, archivedAt, updatedAt, updatedBy, changes, notes }: JobLine): Promise<void> => {
+  const id = job.id.toLowerCase();
+  const { fileVersion, facts, confirmed } = job;
+  if (!(await insertJob(id, { fileVersion, facts, confirmed }, job, job.handedOverAt, updatedBy)))
+    throw new Error(`Job ${id} stands in the file twice.`);
+  await addHandovers(id, job.handovers);
+  await models().FactChangeRow.bulkCreate(
+    changes.map(({ at, ...change }) => ({ ...change, jobId: id, changedAt: new Date(at) })),
+  );
+  for (const note of notes)
+    await database().query(
+      'INSERT INTO job_notes (job_id, id, at, author, words) VALUES (:id, gen_random_uuid(), :at, :author, :words)',
+      { replacements: { ...note, id } },
+    );
+  // The next save goes on from the last change that the history knows.
+  const revision = Math.max(1, ...changes.map((change) => change.revision));
+  await database().query(
+    'UPDATE jobs SET archived_at = :archivedAt, updated_at = :updatedAt, revision = :revision WHERE id = :id',
+    { replacements: { id, archivedAt, updatedAt, revision } },
+  );
+};
+
+/** Brings one line of a crew's file into a crew; the first and the last line are its reader's. */
+export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew' | 'end' }>): Promise<void> =>
+  inCrew(scope, async () => {
+    switch (line.kind) {
+      case 'person':
+        await database().query(
+          `INSERT INTO people (id, handle, name, role, left_at)
+           VALUES (gen_random_uuid(), :handle, :name, :role, CASE WHEN :hasLeft THEN now() END)`,
+          { replacements: { ...line } },
+        );
+        return;
+      case 'controller':
+        await saveProfile(scope, {
+          saveId: randomUUID(),
+          baseRevision: null,
+          profile: line.profile,
+          author: line.author,
+        });
+        return;
+      case 'weather':
+        await addWeather(scope, line);
+        return;
+      case 'job':
+        return addJob(line);
+      case 'done':
+        await database().query('INSERT INTO audit (at, person, did, subject) VALUES (:at, :person, :did, :subject)', {
+          replacements: { ...line },
+        });
+    }
+  });

@@ -1,0 +1,49 @@
+'use client';
+
+import { useId, useState } from 'react';
+import type { OnDeviceLine } from './device';
+
+/** So many are drawn at once; whoever has more finds one by its name. */
+const SHOWN = 30;
+
+/** The jobs on this device, those used last first, found by a part of their name. */
+export const KeptJobs = ({
+  lines,
+  row,
+}: {
+  lines: readonly OnDeviceLine[];
+  row: (line: OnDeviceLine) => React.ReactNode;
+}) => {
+  const field = useId();
+  const [words, setWords] = useState('');
+  if (lines.length === 0)
+    return (
+      <p className="py-6 text-quiet">
+        No job is on this device yet. Every job that you open with signal comes along by itself.
+      </p>
+    );
+  const wanted = words.trim().toLowerCase();
+  const found = wanted === '' ? lines : lines.filter(({ name }) => name.toLowerCase().includes(wanted));
+  const more = found.length - SHOWN;
+  return (
+    <>
+      {lines.length > SHOWN && (
+        <div className="mt-2">
+          <label htmlFor={field} className="eyebrow mb-1 block">
+            Find a job on this device
+          </label>
+          <input
+            id={field}
+            type="search"
+            value={words}
+            onChange={({ target }) => setWords(target.value)}
+            className="field-box w-full"
+          />
+        </div>
+      )}
+      <ul aria-label="Jobs on this device">{found.slice(0, SHOWN).map(row)}</ul>
+      {more > 0 && <p className="mt-2 text-quiet">{more} more: type a part of the name.</p>}
+      {found.length === 0 && <p className="py-4 text-quiet">None of that name is on this device.</p>}
+    </>
+  );
+};

@@ -1,0 +1,118 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { may } from '@/core/access/may';
+import type { Along } from '@/core/job/along';
+import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
+import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { BackedHeader } from '../backed-header';
+import { NewJob } from '../board/new-job';
+import { JobFrame } from '../job/frame';
+import { JobPages } from '../job/job-pages';
+import { READ_COOKIE, readPlaces } from '../job/read-cookie';
+import { Library } from '../library/library';
+import { ProfilePage } from '../library/profile-page';
+import { RULER_COOKIE } from '../ruler/cookie';
+import { restoreSafe } from '../safe-storage';
+import { isTheme, THEME_COOKIE } from '../themes';
+import { keptAlong } from './device';
+import { DeviceList } from './device-list';
+import { isOpenHere } from './pin';
+import { PinGate } from './pin-gate';
+import { profilesHere } from './profiles-here';
+import { keptWho } from './who';
+
+const cookie = (name: string): string | undefined =>
+  document.cookie
+    .split('; ')
+    .find((pair) => pair.startsWith(`${name}=`))
+    ?.slice(name.length + 1);
+
+/** The id of the job that an address is of; null where it is of none. */
+const jobOf = (pathname: string): string | null => /^\/jobs\/([0-9a-f-]{36})(?:\/|$)/i.exec(pathname)?.[1] ?? null;
+
+const Unreached = ({ title, children }: { title: string; children: React.ReactNode }) => (
+  <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
+    <BackedHeader to="/" toLabel="All jobs" title={title} />
+    <p role="status" className="mt-2 font-medium text-warn">
+      The server is not reached. {children}
+    </p>
+    {keptWho() && may(keptWho()!, 'change') && (
+      <div className="mt-3">
+        <NewJob samples={[]} />
+      </div>
+    )}
+    <DeviceList />
+  </main>
+);
+
+const KeptJob = ({ id }: { id: string }) => {
+  const [kept, setKept] = useState<Along | null | undefined>(undefined);
+  useEffect(() => {
+    let isOver = false;
+    void keptAlong(id, keptWho()?.personId ?? '').then((found) => !isOver && setKept(found));
+    return () => {
+      isOver = true;
+    };
+  }, [id]);
+  if (kept === undefined) return null;
+  if (kept === null) return <Unreached title="Not on this device">This job is not on this device.</Unreached>;
+  const { job, crew, note, weather, handovers, profiles } = kept;
+  return (
+    <JobFrame
+      job={job}
+      crew={crew}
+      note={note}
+      rulerFolds={cookie(RULER_COOKIE) ?? ''}
+      cautionsRead={readPlaces(cookie(READ_COOKIE))}
+    >
+      <JobPages initial={{ weather, handovers, profiles }} />
+    </JobFrame>
+  );
+};
+
+/** The crew's controllers as this device has them: all of them, or the one of an address. */
+const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
+  const [own, setOwn] = useState<readonly StoredProfile[] | null>(null);
+  useEffect(() => {
+    let isOver = false;
+    void profilesHere(keptWho()?.personId ?? '').then((found) => !isOver && setOwn(found));
+    return () => {
+      isOver = true;
+    };
+  }, []);
+  if (own === null) return null;
+  if (profileId === null) return <Library profiles={[...own, ...SHIPPED_STORED]} />;
+  const stored = [...own, ...SHIPPED_STORED].find(({ profile }) => profile.id === profileId);
+  return stored ? (
+    <ProfilePage stored={stored} />
+  ) : (
+    <Unreached title="Library">This controller is not on this device.</Unreached>
+  );
+};
+
+/** The page that stands in for every other one without signal: the job of the address, or what is on the device. */
+export const Shell = () => {
+  const [isReady, setReady] = useState(false);
+  const [isOpen, setOpen] = useState(false);
+  useEffect(() => {
+    // Who works here, and what he is asked for, may have to be put back first.
+    void restoreSafe().then(() => setReady(true));
+    const theme = cookie(THEME_COOKIE);
+    if (isTheme(theme)) document.documentElement.dataset.theme = theme;
+  }, []);
+  if (!isReady) return null;
+  const { pathname } = window.location;
+  const who = keptWho();
+  if (who && !isOpen && !isOpenHere(who.personId))
+    return <PinGate name={who.me} personId={who.personId} onOpen={() => setOpen(true)} />;
+  const id = jobOf(pathname);
+  const controller = /^\/library(?:\/([a-z0-9-]+))?$/.exec(pathname);
+  if (controller && who && controller[1] !== 'meter') return <KeptLibrary profileId={controller[1] ?? null} />;
+  if (id) return <KeptJob id={id.toLowerCase()} />;
+  return pathname === '/' || pathname === '/device' ? (
+    <Unreached title="On this device">These jobs open without it, every page of them.</Unreached>
+  ) : (
+    <Unreached title="Gate Cross">This page needs it. These jobs open without.</Unreached>
+  );
+};

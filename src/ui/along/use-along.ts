@@ -1,0 +1,91 @@
+'use client';
+
+import { createContext, use, useCallback, useEffect, useMemo, useState } from 'react';
+import type { Along, AlongParts } from '@/core/job/along';
+import { call } from '../api';
+import { useAtWork } from '../crew/at-work';
+import { useJob, useJobNow } from '../job/provider';
+import { keepAlong, keepParts, keptAlong } from './device';
+import { hasErrand, onErrandDone } from './errands';
+import { profilesBegunHere } from './profiles-here';
+import { keepWho } from './who';
+import { takeYearAlong } from './years';
+
+/** A page that came from the server takes its job along once it has come to rest, ms. */
+const REST_MS = 2500;
+
+type Lists = Pick<AlongParts, 'handovers' | 'weather'>;
+
+/** What can be done about what is beside a job. */
+interface AlongActs {
+  /** Has the server say what there is now. */
+  readonly refresh: () => Promise<void>;
+  /** Keeps here what this device knows, and the server does not yet. */
+  readonly change: <K extends keyof Lists>(list: K, next: (now: Lists[K]) => Lists[K]) => void;
+}
+
+const ActsContext = createContext<AlongActs>({ refresh: async () => undefined, change: () => undefined });
+
+export const AlongActsProvider = ActsContext;
+
+/** What a screen can do about what is beside its job. */
+export const useAlongActs = (): AlongActs => use(ActsContext);
+
+/**
+ * What the screens of a job need beside it: as the server gave it, else as the device has it, else as the server has it
+ * now. Every job that is opened comes along by itself.
+ * @param needs what the screen that is shown cannot do without
+ */
+export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts | undefined) => {
+  const { personId } = useAtWork();
+  const id = useJob((job) => job.saved.id);
+  const now = useJobNow();
+  const [parts, setParts] = useState(initial);
+  const [isMissing, setMissing] = useState(false);
+  const lacks = needs !== undefined && parts[needs] === undefined;
+  const refresh = useCallback(async () => {
+    // What was handed over here is ahead of the server until it has heard of it.
+    if (hasErrand(id, 'after')) return;
+    const answer = await call<Along>(`/api/jobs/${id}/along`);
+    if (answer.kind !== 'ok') return setMissing(true);
+    keepWho(answer.value.crew);
+    await keepAlong(answer.value);
+    const { job, weather, handovers, profiles } = answer.value;
+    now().receive(job);
+    setMissing(false);
+    setParts({ weather, handovers, profiles });
+    await takeYearAlong(job);
+  }, [id, now]);
+  useEffect(() => {
+    let isOver = false;
+    const take = async () => {
+      if (lacks) {
+        const kept = await keptAlong(id, personId);
+        if (kept && !isOver) setParts((known) => ({ ...kept, ...known }));
+      }
+      if (!isOver) await refresh();
+    };
+    const timer = setTimeout(take, lacks ? 0 : REST_MS);
+    return () => {
+      isOver = true;
+      clearTimeout(timer);
+    };
+  }, [id, lacks, personId, refresh]);
+  useEffect(() => onErrandDone((about) => void (about === id && refresh())), [id, refresh]);
+  const acts = useMemo(
+    (): AlongActs => ({
+      refresh,
+      change: (list, next) => {
+        const changed = (known: Partial<AlongParts>) => ({ [list]: next((known[list] ?? []) as never) });
+        setParts((known) => ({ ...known, ...changed(known) }));
+        void keepParts(id, changed);
+      },
+    }),
+    [id, refresh],
+  );
+  const withBegun = useMemo(
+    () => ({ ...parts, ...(parts.profiles && { profiles: [...parts.profiles, ...profilesBegunHere(personId)] }) }),
+    [parts, personId],
+  );
+  return { parts: withBegun, isMissing, acts };
+};

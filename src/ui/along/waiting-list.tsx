@@ -1,0 +1,102 @@
+'use client';
+
+import { Download, Send, Upload } from 'lucide-react';
+import { toast } from 'sonner';
+import type { AtWork } from '@/core/access/at-work';
+import { may } from '@/core/access/may';
+import { download } from '../download';
+import { FileButton } from '../fields/file-button';
+import { dropErrand, type Errand } from './errands';
+import { takeOverHere, takeWaitingFile, type Waiting, waitingFile } from './waiting';
+
+/** How many entries wait, in words. */
+export const waitingWords = (many: number) => (many === 1 ? '1 entry waits' : `${many} entries wait`);
+
+const sumOf = (waiting: readonly Waiting[]) => waiting.reduce((sum, each) => sum + each.count, 0);
+
+const saveFile = () => download('waiting.json', new Blob([waitingFile()], { type: 'application/json' }));
+
+interface WaitingListProps {
+  readonly who: AtWork | null;
+  readonly waiting: readonly Waiting[];
+  readonly errands: readonly Errand[];
+  /** Whether a job is on this device: it is listed with what waits for it. */
+  readonly isListed: (jobId: string) => boolean;
+  readonly onChanged: () => void;
+}
+
+/** What waits on this device to be sent, whose it is, why the server refused it, and the ways out. */
+export const WaitingList = ({ who, waiting, errands, isListed, onChanged }: WaitingListProps) => {
+  const others = waiting.filter(({ isOthers }) => isOthers);
+  const elsewhere = waiting.filter(({ jobId, isOthers }) => !isOthers && !isListed(jobId));
+  const take = async (chosen: File) => {
+    const jobs = takeWaitingFile(await chosen.text());
+    if (jobs === null) toast.error('That is no file of what waits. Take the one that the other device wrote.');
+    else if (jobs > 0) toast(`Imported, for ${jobs === 1 ? 'one job' : `${jobs} jobs`}. Open each job to send it.`);
+    onChanged();
+  };
+  return (
+    <section aria-labelledby="waiting-title" className="mt-6">
+      <h2 id="waiting-title" className="font-label text-xl font-semibold">
+        {waiting.length === 0 ? 'Nothing waits to be sent' : waitingWords(sumOf(waiting))}
+      </h2>
+      <p className="mt-1 text-quiet">
+        What waits goes out by itself when its job is open and there is signal. As a file another device can send it.
+      </p>
+      {errands.map(({ id, words, problem }) => (
+        <p key={id} className="mt-1 flex flex-wrap items-center gap-x-3 font-medium text-warn">
+          {words}: {problem ?? 'goes to the server as soon as it is reached'}
+          {problem && (
+            <button
+              type="button"
+              className="plain-button"
+              onClick={() => {
+                dropErrand(id);
+                onChanged();
+              }}
+            >
+              Give it up
+            </button>
+          )}
+        </p>
+      ))}
+      {others.length > 0 && (
+        <div className="mt-1 flex flex-wrap items-center gap-x-3">
+          <p className="font-medium text-warn">
+            {waitingWords(sumOf(others))} for somebody else to sign in on this device.
+          </p>
+          {who && may(who, 'settle') && (
+            <button
+              type="button"
+              className="plain-button"
+              title="For whoever left, or lost his way in: who read it stays as it was said"
+              onClick={() => {
+                takeOverHere(who.personId);
+                onChanged();
+              }}
+            >
+              <Send size={18} aria-hidden /> Send it as mine
+            </button>
+          )}
+        </div>
+      )}
+      {elsewhere.map(({ jobId, count: many }) => (
+        <p key={jobId} className="mt-1">
+          <a href={`/jobs/${jobId}/sheet`} className="underline underline-offset-4">
+            {waitingWords(many)} for a job that is not on this device
+          </a>
+        </p>
+      ))}
+      <div className="mt-2 flex flex-wrap gap-2">
+        {waiting.length > 0 && (
+          <button type="button" className="plain-button" onClick={saveFile}>
+            <Download size={18} aria-hidden /> Save it as a file
+          </button>
+        )}
+        <FileButton label="File of what waits" accept="application/json,.json" onFile={(chosen) => void take(chosen)}>
+          <Upload size={18} aria-hidden /> Import another device’s
+        </FileButton>
+      </div>
+    </section>
+  );
+};

@@ -1,0 +1,58 @@
+'use client';
+
+import { StickyNote, UserRound } from 'lucide-react';
+import type { Company } from '@/core/access/company';
+import { ROLES } from '@/core/access/role';
+import { When } from '../when';
+import { useAtWork, useMay } from './at-work';
+
+/** What somebody who may not change a job reads above it. */
+const LIMITS = {
+  apprentice: 'You read and tick off; a technician countersigns it, and changes the facts.',
+  reader: 'You look at everything, and change nothing.',
+} as const;
+
+/** Under the header: the lead's note, who else is on the job, and what who is signed in may not do here. */
+export const CompanyLine = ({
+  company: { note, others },
+  onNote,
+}: {
+  company: Pick<Company, 'note' | 'others'>;
+  onNote: () => void;
+}) => {
+  const { role } = useAtWork();
+  const mayNote = useMay('note');
+  const limit = role === 'apprentice' || role === 'reader' ? LIMITS[role] : null;
+  if (!note && others.length === 0 && limit === null) return null;
+  return (
+    <div className="company-line no-print flex flex-wrap items-center gap-x-5 border-b border-line bg-sheet px-3 py-1 text-sm">
+      {note && (
+        <p className="flex min-w-0 items-baseline gap-2">
+          <StickyNote size={16} aria-hidden className="shrink-0 self-center" />
+          <span className="min-w-0 break-words">
+            <b className="font-semibold">{note.words}</b>{' '}
+            <span className="text-quiet">
+              {note.author}, <When at={note.at} />
+            </span>
+          </span>
+          {mayNote && (
+            <button type="button" className="bare-button -my-2 px-1 underline underline-offset-4" onClick={onNote}>
+              Change
+            </button>
+          )}
+        </p>
+      )}
+      {others.length > 0 && (
+        <p className="flex min-w-0 items-center gap-2">
+          <UserRound size={16} aria-hidden className="shrink-0" />
+          <span className="truncate">Also here: {others.join(', ')}</span>
+        </p>
+      )}
+      {limit !== null && (
+        <p className="min-w-0 truncate text-quiet max-sm:hidden">
+          {ROLES[role].label}: {limit}
+        </p>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,90 @@
+'use client';
+
+import { Download } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { call, notDone } from '../api';
+import { DialogClose, DialogFrame } from '../dialog-frame';
+import { ProblemLine } from '../problem-line';
+
+const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void }) => {
+  const router = useRouter();
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState('');
+  const close = async (event: React.FormEvent) => {
+    event.preventDefault();
+    const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'close', handle: typed } });
+    if (answer.kind !== 'ok') return setProblem(notDone('The crew stays.', answer));
+    onClose();
+    router.refresh();
+  };
+  return (
+    <DialogFrame
+      isAlert
+      title="Delete the crew"
+      about="In 30 days every job, reading and person of this crew is deleted and cannot be brought back. Until then everybody works on, and any lead can keep it. Export everything first."
+      onClose={onClose}
+    >
+      <form onSubmit={close} className="mt-3">
+        <label className="block">
+          <span className="eyebrow">
+            Type what follows the @ in your sign-in name: <span className="font-mono">{handle}</span>
+          </span>
+          <input
+            value={typed}
+            autoComplete="off"
+            autoCapitalize="none"
+            maxLength={40}
+            onChange={(event) => setTyped(event.target.value)}
+            className="field-box w-full text-lg"
+          />
+        </label>
+        <ProblemLine problem={problem} />
+        <div className="mt-3 flex gap-2">
+          <button type="submit" className="strong-button" disabled={typed.trim() === ''}>
+            Delete it in 30 days
+          </button>
+          <DialogClose className="plain-button">Cancel</DialogClose>
+        </div>
+      </form>
+    </DialogFrame>
+  );
+};
+
+/** Everything of a crew: taken away as a file, or given up. */
+export const CrewData = ({ handle, ends }: { handle: string; ends: string | null }) => {
+  const router = useRouter();
+  const [asks, setAsks] = useState(false);
+  const keep = async () => {
+    const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'keep' } });
+    if (answer.kind !== 'ok') return toast.error(notDone('The crew was not kept.', answer));
+    router.refresh();
+  };
+  return (
+    <section aria-labelledby="crew-data-title" className="mt-8">
+      <h2 id="crew-data-title" className="font-label text-xl font-semibold">
+        Everything the crew has
+      </h2>
+      <p className="mt-1 text-quiet">
+        One file with every job and its record, people, controllers, weather and this list of what was done; another
+        server reads it. No passwords are in it.
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <a href="/api/crew/file" className="plain-button">
+          <Download size={18} aria-hidden /> Export everything
+        </a>
+        {ends === null ? (
+          <button type="button" className="plain-button" onClick={() => setAsks(true)}>
+            Delete the crew…
+          </button>
+        ) : (
+          <button type="button" className="strong-button" onClick={keep}>
+            Keep the crew
+          </button>
+        )}
+      </div>
+      {asks && <CloseDialog handle={handle} onClose={() => setAsks(false)} />}
+    </section>
+  );
+};

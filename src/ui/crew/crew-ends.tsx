@@ -1,0 +1,10 @@
+import { When } from '../when';
+
+/** Above everything, while a crew is to be deleted: when, and who can keep it. */
+export const CrewEnds = ({ at }: { at: string | null }) =>
+  at === null ? null : (
+    <p role="alert" className="mx-auto max-w-6xl bg-fail-wash px-3 py-2 font-medium sm:px-6">
+      This crew will be deleted with all of its jobs on <When at={at} only="day" />. A lead can keep it, on the Crew
+      page.
+    </p>
+  );

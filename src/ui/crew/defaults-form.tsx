@@ -1,0 +1,101 @@
+'use client';
+
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { factApplies } from '@/core/job/applies';
+import { type CrewDefaults, DEFAULT_SECTIONS, mergedDefaults } from '@/core/job/crew-defaults';
+import { assumedFacts, factAt, type FactPath, factValue, withFact } from '@/core/job/document';
+import { factWords } from '@/core/job/fact-words';
+import { call, notDone } from '../api';
+import { LooseFact } from '../fields/loose-fact';
+import { ProblemLine } from '../problem-line';
+import { InstrumentList } from './instrument-list';
+
+const SHIPPED = assumedFacts();
+
+/** What holds where nothing is decided; beside a field that has its unit, the figure alone. */
+const shippedWords = (path: FactPath): string => {
+  const fact = factAt(path);
+  const value = factValue(SHIPPED, path);
+  const isFigure = fact.kind === 'number' && fact.unit !== '°F' && typeof value === 'number';
+  return `as shipped: ${isFigure ? value : factWords(fact, value)}`;
+};
+
+/** Whether a fact means something beside what else is decided here; what hangs on a house or a system always may. */
+const matters = (defaults: CrewDefaults, path: FactPath): boolean => {
+  const on = factAt(path).onlyWhen?.path as FactPath | undefined;
+  if (on === undefined || !DEFAULT_SECTIONS.some(({ paths }) => paths.includes(on))) return true;
+  const facts = Object.entries(defaults.facts).reduce(
+    (all, [each, value]) => withFact(all, each as FactPath, value),
+    SHIPPED,
+  );
+  return factApplies(facts, path);
+};
+
+/** What new jobs begin with, and what the crew reads with. Jobs that are there already stay as they are. */
+export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; mayDecide: boolean }) => {
+  const [base, setBase] = useState(decided);
+  const [next, setNext] = useState(decided);
+  const [problem, setProblem] = useState('');
+  const say = (path: FactPath) => (value: unknown) => {
+    const { [path]: _, ...others } = next.facts;
+    setNext({ ...next, facts: value === undefined ? others : { ...others, [path]: value } });
+  };
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault();
+    const answer = await call<CrewDefaults>('/api/crew/defaults', { method: 'PUT', body: { base, next } });
+    if (answer.kind === 'ok') {
+      setBase(answer.value);
+      setProblem('');
+      toast('Kept: new jobs begin with this.');
+      return;
+    }
+    // What somebody else decided meanwhile stands; what was changed here is laid over it, to be kept in the next try.
+    const { now } = (answer.kind === 'refused' ? answer.body : {}) as { now?: CrewDefaults };
+    if (now) {
+      setNext(mergedDefaults(base, next, now));
+      setBase(now);
+    }
+    setProblem(notDone('Nothing was kept.', answer));
+  };
+  return (
+    <form onSubmit={save}>
+      <fieldset disabled={!mayDecide}>
+        {DEFAULT_SECTIONS.map(({ title, paths }) => (
+          <section key={title} aria-label={title} className="mt-6">
+            <h2 className="border-b-2 border-ink font-label text-xl font-semibold">{title}</h2>
+            <div className="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-2">
+              {paths
+                .filter((path) => matters(next, path))
+                .map((path) => (
+                  <LooseFact
+                    key={path}
+                    path={path}
+                    value={next.facts[path]}
+                    none={shippedWords(path)}
+                    onSay={say(path)}
+                  />
+                ))}
+            </div>
+          </section>
+        ))}
+        <section aria-label="Instruments" className="mt-6">
+          <h2 className="border-b-2 border-ink font-label text-xl font-semibold">Instruments</h2>
+          <p className="mt-1 text-sm text-quiet">
+            Offered where somebody reads. The day goes into the record beside each reading.
+          </p>
+          <InstrumentList
+            instruments={next.instruments}
+            onChange={(instruments) => setNext({ ...next, instruments })}
+          />
+        </section>
+        <ProblemLine problem={problem} />
+        {mayDecide && (
+          <button type="submit" className="strong-button mt-5">
+            Keep it
+          </button>
+        )}
+      </fieldset>
+    </form>
+  );
+};

@@ -1,0 +1,107 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { usePathname } from 'next/navigation';
+import { useEffect } from 'react';
+import type { AlongParts } from '@/core/job/along';
+import { CONTROLLER_ROLES } from '@/core/job/controllers';
+import { jobName } from '@/core/job/document';
+import { SHIPPED_PROFILES } from '@/core/setup/profiles';
+import { AlongActsProvider, useAlong } from '../along/use-along';
+import { waking } from '../waking';
+import { beginAtTop } from './go';
+import { useJob } from './provider';
+import { type JobScreen, jobScreen, screenPathOf } from './screens';
+
+const AirPage = dynamic(() => import('../crossing/air-page').then((module) => waking(module.AirPage)));
+const CardPage = dynamic(() => import('../setup/card/card-page').then((module) => waking(module.CardPage)));
+const ChangeoutPage = dynamic(() =>
+  import('../changeout/changeout-page').then((module) => waking(module.ChangeoutPage)),
+);
+const CrossingPage = dynamic(() => import('../crossing/crossing-page').then((module) => waking(module.CrossingPage)));
+const DayPage = dynamic(() => import('../day/day-page').then((module) => waking(module.DayPage)));
+const DefrostPage = dynamic(() => import('../day/defrost/defrost-page').then((module) => waking(module.DefrostPage)));
+const HandoverView = dynamic(() => import('../handover/handover-view').then((module) => waking(module.HandoverView)));
+const JobLabel = dynamic(() => import('../label/job-label').then((module) => waking(module.JobLabel)));
+const JobTruckPage = dynamic(() => import('../truck/job-truck-page').then((module) => waking(module.JobTruckPage)));
+const MeasuredPage = dynamic(() =>
+  import('../day/measured/measured-page').then((module) => waking(module.MeasuredPage)),
+);
+const ServicePage = dynamic(() => import('../service/service-page').then((module) => waking(module.ServicePage)));
+const SetupPage = dynamic(() => import('../setup/setup-page').then((module) => waking(module.SetupPage)));
+const SheetPage = dynamic(() => import('../sheet/sheet-page').then((module) => waking(module.SheetPage)));
+const StartupPage = dynamic(() => import('../startup/startup-page').then((module) => waking(module.StartupPage)));
+const StripsPage = dynamic(() => import('../strips/strips-page').then((module) => waking(module.StripsPage)));
+const TalkPage = dynamic(() => import('../setup/talk-page').then((module) => waking(module.TalkPage)));
+const TroublePage = dynamic(() => import('../trouble/trouble-page').then((module) => waking(module.TroublePage)));
+const WiringPage = dynamic(() => import('../wiring/wiring-page').then((module) => waking(module.WiringPage)));
+const YearPage = dynamic(() => import('../crossing/year/year-page').then((module) => waking(module.YearPage)));
+
+type Draw = (parts: AlongParts) => React.ReactNode;
+
+const SCREENS: Readonly<Record<string, Draw>> = {
+  sheet: () => <SheetPage />,
+  strips: () => <StripsPage />,
+  'strips/service': () => <ServicePage />,
+  wiring: () => <WiringPage />,
+  'wiring/changeout': () => <ChangeoutPage />,
+  'wiring/truck': () => <JobTruckPage />,
+  setup: () => <SetupPage />,
+  'setup/talk': () => <TalkPage />,
+  ...Object.fromEntries(
+    CONTROLLER_ROLES.map((role): [string, Draw] => [
+      `setup/card/${role}`,
+      ({ profiles }) => (
+        <CardPage
+          role={role}
+          profiles={[...SHIPPED_PROFILES, ...profiles.map(({ profile }) => profile)].filter(
+            (profile) => profile.role === role,
+          )}
+        />
+      ),
+    ]),
+  ),
+  crossing: () => <CrossingPage />,
+  'crossing/year': ({ weather }) => <YearPage brought={weather} />,
+  'crossing/air': () => <AirPage />,
+  day: ({ weather }) => <DayPage brought={weather} />,
+  'day/defrost': ({ weather }) => <DefrostPage brought={weather} />,
+  'day/house': ({ weather }) => <MeasuredPage brought={weather} />,
+  startup: () => <StartupPage />,
+  trouble: () => <TroublePage />,
+  handover: ({ handovers }) => <HandoverView handovers={handovers} />,
+  'handover/label': () => <JobLabel />,
+};
+
+const NOTHING: AlongParts = { weather: [], handovers: [], profiles: [] };
+
+/** What a screen needs beside the job is on its way, or nowhere to be had. */
+const Waiting = ({ isMissing }: { isMissing: boolean }) => (
+  <p role="status" className="px-4 py-10 text-center text-quiet">
+    {isMissing ? 'This part is not on this device, and the server does not answer.' : 'Getting it…'}
+  </p>
+);
+
+/**
+ * The screen of a job that the address names. Going from one to another asks no server: the job is here already.
+ * @param initial what the server gave along with the page, for the screen that was asked for
+ */
+export const JobPages = ({ initial }: { initial: Partial<AlongParts> }) => {
+  const path = screenPathOf(usePathname());
+  const screen: JobScreen | undefined = jobScreen(path);
+  const { parts, isMissing, acts } = useAlong(initial, screen?.needs);
+  const name = useJob((job) => jobName(job.facts));
+  useEffect(() => {
+    if (screen) document.title = `${screen.title} · ${name} · Gate Cross`;
+  }, [screen, name]);
+  useEffect(beginAtTop, [path]);
+  if (!screen) return null;
+  const isHere = screen.needs === undefined || parts[screen.needs] !== undefined;
+  return isHere ? (
+    <AlongActsProvider value={acts}>
+      <div key={path}>{SCREENS[path]!({ ...NOTHING, ...parts })}</div>
+    </AlongActsProvider>
+  ) : (
+    <Waiting isMissing={isMissing} />
+  );
+};

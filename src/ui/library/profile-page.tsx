@@ -1,0 +1,17 @@
+'use client';
+
+import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { BackedHeader } from '../backed-header';
+import { ProfileEditor } from './profile-editor';
+import { ProfileReader } from './profile-reader';
+
+/** One controller: one that ships is read, the crew's own are typed in. */
+export const ProfilePage = ({ stored }: { stored: StoredProfile }) => {
+  const isShipped = stored.revision === null;
+  return (
+    <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+      <BackedHeader to="/library" toLabel="Library" title={isShipped ? stored.profile.name : 'Controller profile'} />
+      {isShipped ? <ProfileReader profile={stored.profile} /> : <ProfileEditor stored={stored} />}
+    </main>
+  );
+};

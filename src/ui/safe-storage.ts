@@ -1,0 +1,104 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+
+/**
+ * `localStorage` that outlives the power. It is written in the same breath as something is entered, but the browser
+ * puts it on the disk only much later: a browser that is killed, or a battery that dies, loses it. So each value is
+ * written to the browser's database too, whose transactions are on the disk when they are done, milliseconds later.
+ */
+interface Schema extends DBSchema {
+  /** Values by their key, and under {@link MARK} how many writes are in them. */
+  copies: { key: string; value: string };
+}
+
+/**
+ * Where it is counted what was written. Where the database counts further than localStorage does, the browser lost
+ * something of the latter; where not, what is missing there was taken away.
+ */
+const MARK = 'gate-cross:writes';
+
+let opened: Promise<IDBPDatabase<Schema>> | undefined;
+const database = (): Promise<IDBPDatabase<Schema>> =>
+  (opened ??= openDB<Schema>('gate-cross-safe', 1, {
+    upgrade: (made) => {
+      made.createObjectStore('copies');
+    },
+    blocking: (_current, _blocked, event) => {
+      (event.target as IDBDatabase).close();
+      opened = undefined;
+    },
+    terminated: () => {
+      opened = undefined;
+    },
+  }));
+
+const countOf = (text: string | null | undefined): number => Number(text ?? 0) || 0;
+
+let waiting = new Map<string, string | null>();
+let writing: Promise<void> | null = null;
+
+/** Writes what waits, the newest of each key, until nothing does. */
+const writeAll = async (): Promise<void> => {
+  try {
+    while (waiting.size > 0) {
+      const now = waiting;
+      waiting = new Map();
+      const { store, done } = (await database()).transaction('copies', 'readwrite', { durability: 'strict' });
+      for (const [key, text] of now) await (text === null ? store.delete(key) : store.put(text, key));
+      // Another tab may have written more by now.
+      await store.put(String(Math.max(countOf(await store.get(MARK)), countOf(localStorage.getItem(MARK)))), MARK);
+      await done;
+    }
+  } catch {
+    // Without a database there is localStorage alone, as it was.
+  }
+};
+
+const write = (): void => {
+  writing ??= writeAll().finally(() => {
+    writing = null;
+  });
+};
+
+/** A disk that takes longer than this is not waited for, ms. */
+const LONGEST_MS = 1000;
+
+/** Waits until everything that was kept is on the disk. */
+export const onDisk = (): Promise<void> =>
+  writing === null ? Promise.resolve() : Promise.race([writing, new Promise<void>((go) => setTimeout(go, LONGEST_MS))]);
+
+const copied = (key: string, text: string | null) => {
+  localStorage.setItem(MARK, String(countOf(localStorage.getItem(MARK)) + 1));
+  waiting.set(key, text);
+  write();
+};
+
+/** Keeps a value; throws where the device has no room for it, as localStorage does. */
+export const keepSafe = (key: string, text: string): void => {
+  localStorage.setItem(key, text);
+  copied(key, text);
+};
+
+export const dropSafe = (key: string): void => {
+  localStorage.removeItem(key);
+  copied(key, null);
+};
+
+const restore = async (): Promise<void> => {
+  try {
+    const { store } = (await database()).transaction('copies');
+    const [keys, texts] = await Promise.all([store.getAllKeys(), store.getAll()]);
+    const copies = new Map(keys.map((key, at) => [key, texts[at]!]));
+    if (countOf(copies.get(MARK)) <= countOf(localStorage.getItem(MARK))) return;
+    for (const [key, text] of copies) localStorage.setItem(key, text);
+  } catch {
+    // Nothing was copied, or there is no room: what localStorage has is what there is.
+  }
+};
+
+let restored: Promise<void> | undefined;
+
+/**
+ * Puts back into localStorage what the browser lost of it when it was killed; once for each page. What had landed by
+ * then, and is put back all the same, lands once: it keeps its ids.
+ */
+export const restoreSafe = (): Promise<void> => (restored ??= restore());

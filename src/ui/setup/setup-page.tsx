@@ -1,0 +1,95 @@
+'use client';
+
+import { useCallback, useState } from 'react';
+import { findingsFor } from '@/core/check/pages';
+import { findingKey } from '@/core/job/finding';
+import { changesToTakeAll, isOffTheJob } from '@/core/setup/resolve';
+import { SETTING_FAMILIES } from '@/core/setup/settings';
+import { FindingLine } from '../finding-line';
+import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
+import { SetupSchools } from './schools';
+import { SettingRow } from './setting-row';
+import { SetupTabs } from './setup-tabs';
+import { useSettings } from './use-settings';
+
+export const SetupPage = () => {
+  const facts = useJob((job) => job.facts);
+  const confirmed = useJob((job) => job.confirmed);
+  const setFact = useJob((job) => job.setFact);
+  const settings = useSettings();
+  const findings = findingsFor('setup', useModel().findings(undefined, confirmed));
+  const [opened, setOpened] = useState<string | null>(null);
+  const toggle = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
+  const onPoint = useCallback((at: string) => {
+    setOpened(at.replace('setup.', ''));
+    requestAnimationFrame(() => document.getElementById(at)?.scrollIntoView({ block: 'center' }));
+  }, []);
+  const accused = new Set(
+    findings.filter(({ severity, waived }) => severity === 'error' && !waived).map(({ at }) => at),
+  );
+  const offTheJob = [...settings.values()].filter(isOffTheJob).length;
+  const absent = [...settings.values()].filter((resolved) => resolved.absent !== null);
+  return (
+    <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+      <SetupTabs />
+      <section aria-label="Findings" className="mb-5">
+        <h2 className="font-label text-2xl font-semibold">
+          {findings.length === 0 ? 'Nothing contradicts' : 'What contradicts what'}
+        </h2>
+        <ul>
+          {findings.map((finding) => (
+            <FindingLine
+              key={findingKey(finding)}
+              finding={finding}
+              {...(finding.at?.startsWith('setup.') ? { onPoint } : {})}
+            />
+          ))}
+        </ul>
+        {offTheJob > 1 && (
+          <button
+            type="button"
+            className="strong-button mt-2"
+            onClick={() => changesToTakeAll(facts, settings).forEach(({ path, value }) => setFact(path, value))}
+          >
+            Put all {offTheJob} worked-out values on the job
+          </button>
+        )}
+      </section>
+      <SetupSchools />
+      {SETTING_FAMILIES.map(({ label, settings: family }) => {
+        const shown = family.map(({ id }) => settings.get(id)!).filter((resolved) => resolved.absent === null);
+        return shown.length === 0 ? null : (
+          <section key={label} aria-label={label} className="mb-6">
+            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">{label}</h2>
+            <ul>
+              {shown.map((resolved) => (
+                <SettingRow
+                  key={resolved.setting.id}
+                  resolved={resolved}
+                  isOpen={opened === resolved.setting.id}
+                  isAccused={accused.has(`setup.${resolved.setting.id}`)}
+                  onToggle={toggle}
+                />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      <details className="text-sm">
+        <summary className="flex min-h-11 items-center">Not on this job: {absent.length}</summary>
+        <ul className="space-y-1 pb-3">
+          {absent.map(({ setting, absent: why }) => (
+            <li key={setting.id}>
+              <span className="font-medium">{setting.label}.</span> <span className="text-quiet">{why}</span>
+            </li>
+          ))}
+        </ul>
+      </details>
+      <p className="mt-4 border-l-4 border-line-strong pl-3 text-sm">
+        Where the maker’s instructions for unit, board or thermostat give a value, they win over anything worked out
+        here; so does local code.
+      </p>
+    </div>
+  );
+};

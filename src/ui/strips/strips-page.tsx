@@ -1,0 +1,110 @@
+'use client';
+
+import { findingsFor } from '@/core/check/pages';
+import { CALLS } from '@/core/control/moment';
+import { kitRows } from '@/core/job/kit-rows';
+import { Cautions } from '../cautions';
+import { FindingsList } from '../findings-list';
+import { JobLink } from '../job/job-link';
+import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
+import { useMoment } from '../job/use-moment';
+import { ListenButton } from '../meter/listen-button';
+import { PersonLine } from '../person-line';
+import { AirflowByRise } from './airflow-by-rise';
+import { ClampExpected } from './clamp-expected';
+import { ClampReading } from './clamp-reading';
+import { ExpectedTable } from './expected-table';
+import { FindKit } from './find-kit';
+import { KitFitTable } from './kit-fit-table';
+import { LadderDrawing } from './ladder/ladder-drawing';
+import { NoStrips } from './no-strips';
+import { PartCard } from './part-card';
+import { ProveDead } from './prove-dead';
+import { SecondSlider } from './second-slider';
+import { useLadder } from './use-ladder';
+
+/** Seconds that the clock goes on past the slowest switch. */
+const AFTERWARDS_S = 15;
+
+const CAUTIONS = [
+  'Line voltage is lethal. One leg of each element stays live with its switch open: only its breaker makes it dead.',
+  'Open, lock out and prove dead every supply before hands go in.',
+];
+
+const CALLS_HERE = ['off', 'heat-aux', 'emergency'] as const;
+
+const Kit = () => {
+  const readings = useJob((job) => job.readings);
+  const { call } = useMoment();
+  const setCall = useJob((job) => job.setCall);
+  const findings = findingsFor('strips', useModel().equipmentFindings(readings));
+  const { state, seconds, setSeconds, clamp, setClamp, volts, measuredVolts, ...ladder } = useLadder();
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <Cautions place="strips" lines={CAUTIONS} />
+      <div className="gap-8 lg:flex">
+        <section aria-label="Ladder" className="lg:w-[38rem] lg:shrink-0 [@media(max-height:500px)]:lg:w-full">
+          <div className="mb-2 flex flex-wrap items-center gap-2">
+            {CALLS_HERE.map((each) => (
+              <button
+                key={each}
+                type="button"
+                aria-pressed={call === each}
+                onClick={() => {
+                  setCall(each);
+                  setSeconds(0);
+                }}
+                className="plain-button aria-pressed:bg-ink aria-pressed:text-paper"
+              >
+                {CALLS[each].short}
+              </button>
+            ))}
+            <span className="text-sm text-quiet">{CALLS[call].label}: seconds since it began</span>
+          </div>
+          <SecondSlider seconds={seconds} mostS={state.settlesS + AFTERWARDS_S} onChange={setSeconds} />
+          <LadderDrawing
+            state={state}
+            suppliedVolts={volts}
+            openBreakers={ladder.openBreakers}
+            part={ladder.part}
+            clamp={clamp}
+            onPart={ladder.setPart}
+            onClamp={setClamp}
+            onBreaker={ladder.toggleBreaker}
+          />
+        </section>
+        <div className="mt-4 min-w-0 flex-1 lg:mt-0">
+          <PartCard panel={ladder.panel} />
+          <ClampExpected
+            clamp={clamp}
+            onClamp={setClamp}
+            state={state}
+            seconds={seconds}
+            volts={volts}
+            isMeasured={measuredVolts !== null}
+          />
+          <PersonLine />
+          <ListenButton />
+          <ClampReading clamp={clamp} state={state} measuredVolts={measuredVolts} />
+        </div>
+      </div>
+      <FindingsList findings={findings} />
+      <p className="mt-2">
+        <JobLink to="strips/service">Does the house’s service carry it?</JobLink>
+      </p>
+      <div className="mt-8 grid gap-8 lg:grid-cols-2">
+        <ExpectedTable volts={volts} />
+        <KitFitTable volts={volts} />
+        <ProveDead />
+        <FindKit />
+        <AirflowByRise />
+      </div>
+    </div>
+  );
+};
+
+export const StripsPage = () => {
+  const hasStrips = useJob((job) => kitRows(job.facts).length > 0);
+  return hasStrips ? <Kit /> : <NoStrips />;
+};
