@@ -7,6 +7,7 @@ import { jobModel } from '../src/core/model';
 import { observationKey, observedNow, stripKeys } from '../src/core/model/observable';
 import { airflowCheck } from '../src/core/startup/airflow-check';
 import { startupContext } from '../src/core/startup/given';
+import { startupOf } from '../src/core/startup/startup-of';
 import { kitFit } from '../src/core/strips/belongs';
 import { clampId, clampPlaces, clampReach, expectedAmpsNow } from '../src/core/strips/clamp';
 import { kitEvidence } from '../src/core/strips/evidence';
@@ -30,7 +31,7 @@ export const stripsReport = (file: JobFile, moment: Moment) => {
   const measuredVolts = number(keys.volts);
   const volts = measuredVolts ?? facts.heatKit.serviceVolts;
   const settled = ladderState(facts, model.wall, moment, Infinity, volts);
-  const emergency = model.startup(readings, moment).find(({ step }) => step.id === 'emergency');
+  const emergency = startupOf(model, readings, moment).find(({ step }) => step.id === 'emergency');
   const ampsItems = emergency?.built.items.filter(({ id }) => id.startsWith('amps-')) ?? [];
   return {
     suppliedVolts: volts,

@@ -22,7 +22,7 @@ import { familyFile } from '../src/core/formats/family-file';
 import { type JobFile, parseJobFileText } from '../src/core/formats/job-file';
 import { parseProfileText } from '../src/core/formats/profile-file';
 import { sampleFile } from '../src/core/formats/sample-file';
-import { jobName } from '../src/core/job/document';
+import { jobName } from '../src/core/job/job-name';
 import { lastReadings } from '../src/core/job/visits';
 import { type JobModel, jobModel } from '../src/core/model';
 import { SAMPLES } from '../src/core/samples';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
-import { jobOutline } from '../../src/core/board/job-summary';
+import { jobOutline } from '../../src/core/board/job-outline';
 import { documentOf } from '../../src/core/formats/job-file';
 import { sampleFile } from '../../src/core/formats/sample-file';
 import { SAMPLES } from '../../src/core/samples';

@@ -27,6 +27,7 @@ import { liveDays } from '../../src/core/simulation/lived';
 import { minuteYear } from '../../src/core/simulation/minute-ways';
 import { type DayJob, prepareStanding, variantsById } from '../../src/core/simulation/variant';
 import { weatherFrom } from '../../src/core/simulation/weather';
+import { startupOf } from '../../src/core/startup/startup-of';
 import { kitFit } from '../../src/core/strips/belongs';
 import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
@@ -89,7 +90,7 @@ time('its drawing', '', () => drawing(big, big));
 /** Everything of a model: plan, all calls, findings, startup plan. */
 const whole = (of: Facts) => {
   const model = jobModel(fresh(of));
-  return [model.states(DEFAULT_MOMENT), model.findings(), model.startup([], DEFAULT_MOMENT)];
+  return [model.states(DEFAULT_MOMENT), model.findings(), startupOf(model, [], DEFAULT_MOMENT)];
 };
 time('its solution again, prepared', '', () => prepared.settle(bigNetwork, []));
 first('full model of the largest family', 'aim < 8 warm', () => whole(largest.facts));
@@ -130,12 +131,12 @@ const wiringPage = (of: JobModel) => {
 const asFound = jobModel(SAMPLES.find((sample) => sample.facts.wiring.asFound !== null)!.facts);
 time('+1 °F: Wiring', 'aim < 8', () => wiringPage(model));
 time('+1 °F: Wiring, as found', 'aim < 8', () => wiringPage(asFound));
-time('+1 °F: Startup, 35 readings', 'aim < 8', () => model.startup(readings, next()));
+time('+1 °F: Startup, 35 readings', 'aim < 8', () => startupOf(model, readings, next()));
 time('+1 °F: Strips', 'aim < 8', () => {
   const moment = next();
   return [
     ladderState(facts, model.wall, moment, 40, 236),
-    model.startup(readings, moment),
+    startupOf(model, readings, moment),
     kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, 236),
   ];
 });
@@ -201,7 +202,7 @@ time(
 time('twelve days that stand for their months', '', () => minuteYear(prepareStanding(dayJob), weather, 'typical'), 20);
 time('gate ruler', '', () => ruler(facts));
 time('all findings of a job', '', () => findingsOf(facts));
-time('startup plan with 35 readings', '', () => jobModel(fresh(facts)).startup(readings, DEFAULT_MOMENT));
+time('startup plan with 35 readings', '', () => startupOf(jobModel(fresh(facts)), readings, DEFAULT_MOMENT));
 time('kit found from plate, breakers, ohms and amps', 'aim < 5', () =>
   findKits({
     ratedVolts: 240,

@@ -1,28 +1,15 @@
 'use client';
 
-import { Toaster } from 'sonner';
+import { type ComponentType, useEffect, useState } from 'react';
+import { restSoon } from './at-rest';
+import { drawsToasts, toastsAreShown } from './toast';
 
-/** Where short messages with their Undo appear. */
-export const Toasts = () => (
-  <Toaster
-    position="top-center"
-    toastOptions={{
-      duration: 8000,
-      style: {
-        background: 'var(--ink)',
-        color: 'var(--paper)',
-        border: 'none',
-        borderRadius: 3,
-        fontFamily: 'var(--font-sans)',
-        fontSize: '1rem',
-      },
-      actionButtonStyle: {
-        background: 'var(--saffron)',
-        color: '#17211f',
-        minHeight: 36,
-        paddingInline: 14,
-        fontWeight: 600,
-      },
-    }}
-  />
-);
+/** Where short messages with their Undo appear; it comes with the first of them. */
+export const Toasts = () => {
+  const [Place, setPlace] = useState<ComponentType<{ onShown: () => void }> | null>(null);
+  useEffect(() => {
+    drawsToasts((place) => setPlace(() => place));
+    return restSoon();
+  }, []);
+  return Place && <Place onShown={toastsAreShown} />;
+};

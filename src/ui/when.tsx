@@ -1,13 +1,15 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useSyncExternalStore } from 'react';
 
-const FORMATS = { time: 'HH:mm', day: 'MMM d, yyyy', both: 'MMM d, yyyy HH:mm' } as const;
+const TIME = new Intl.DateTimeFormat('en-US', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+const DAY = new Intl.DateTimeFormat('en-US', { month: 'short', day: 'numeric', year: 'numeric' });
 
 /** A time in words, in the zone of the device that this runs on. */
-export const timeWords = (at: string, only: keyof typeof FORMATS = 'both'): string =>
-  format(new Date(at), FORMATS[only]);
+export const timeWords = (at: string, only?: 'time' | 'day'): string => {
+  const date = new Date(at);
+  return [only !== 'time' && DAY.format(date), only !== 'day' && TIME.format(date)].filter(Boolean).join(' ');
+};
 
 const never = () => () => undefined;
 

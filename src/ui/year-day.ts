@@ -1,17 +1,20 @@
-import { format } from 'date-fns';
-
 /** A year without a leap day, for the names of its days. */
 const YEAR = 2025;
+const DAY_MS = 86_400_000;
+
+const dayAt = (day: number): Date => new Date(Date.UTC(YEAR, 0, 1 + day));
+const WORDS = new Intl.DateTimeFormat('en-US', { month: 'short', day: 'numeric', timeZone: 'UTC' });
 
 /** A day of the year, from 0, as it is said. */
-export const dateText = (day: number): string => format(new Date(YEAR, 0, 1 + day), 'MMM d');
+export const dateText = (day: number): string => WORDS.format(dayAt(day));
 
 /** A day of the year as a date field has it. */
-export const dateValue = (day: number): string => format(new Date(YEAR, 0, 1 + day), 'yyyy-MM-dd');
+export const dateValue = (day: number): string => dayAt(day).toISOString().slice(0, 10);
+
 /** The day of the year of a date field; null: it holds no date. */
 export const dayOfDate = (value: string): number | null => {
-  const at = new Date(`${value}T00:00:00`);
+  const at = new Date(`${value}T00:00:00Z`);
   return Number.isNaN(at.getTime())
     ? null
-    : Math.round((Date.UTC(YEAR, at.getMonth(), at.getDate()) - Date.UTC(YEAR, 0, 1)) / 86_400_000);
+    : Math.round((Date.UTC(YEAR, at.getUTCMonth(), at.getUTCDate()) - Date.UTC(YEAR, 0, 1)) / DAY_MS);
 };

@@ -21,6 +21,7 @@ import { SAMPLES } from '@/core/samples';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import { profileProblems } from '@/core/setup/profiles/problems';
 import { optionsOf } from '@/core/setup/profiles/profile';
+import { startupOf } from '@/core/startup/startup-of';
 import { allowedHosts, notLetIn } from '@/server/http/allowed';
 import { testRequest } from '@/server/http/test-request';
 import { pick, type Random, spoiled, spoiledText } from './spoil';
@@ -63,7 +64,7 @@ export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     if (!parsed.ok) return 'refused';
     const model = jobModel(parsed.value.facts);
     model.findings(parsed.value.readings);
-    model.startup(parsed.value.readings, DEFAULT_MOMENT);
+    startupOf(model, parsed.value.readings, DEFAULT_MOMENT);
     return 'taken';
   },
   'job file as text': async (random) =>
@@ -106,6 +107,18 @@ export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     if (!parsed.ok) return 'refused';
     profileProblems(parsed.value);
     return 'taken';
+  },
+  'profile that holds itself': async (random) => {
+    const [own] = SHIPPED_PROFILES;
+    const itself = pick(random, ['&a [*a]', '&a { any: [*a] }', '&a { all: [{ any: [*a, *a] }] }']);
+    const holds = pick(random, ['shownWhen', 'form', 'means', 'label']);
+    const entries = own!.entries.map((entry, at) => (at === 0 ? { ...entry, [holds]: 'HOLDS ITSELF' } : entry));
+    // What JSON says, YAML says too; only there can a part hold itself.
+    const text = JSON.stringify({ ...own!, id: 'holds-itself', entries }).replace('"HOLDS ITSELF"', itself);
+    const parsed = parseProfileText(text);
+    if (parsed.ok) profileProblems(parsed.value);
+    mustHold('a profile that holds itself was taken', !parsed.ok);
+    return 'refused';
   },
   'names cut': async (random) => {
     const id = randomUUID();

@@ -32,7 +32,7 @@ const violations = async (page: Page, rules?: readonly string[]): Promise<string
 
 for (const screen of SCREENS)
   test(`axe finds nothing on ${screen}, wide and narrow, in every light`, async ({ page }) => {
-    test.setTimeout(60_000);
+    test.setTimeout(120_000);
     const id = await freshJob(page, 'quarry-bench');
     const found: string[] = [];
     await page.goto(screenPath(screen, id));

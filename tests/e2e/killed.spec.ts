@@ -23,7 +23,7 @@ test('a browser that is killed in the middle, as by a dead battery, loses nothin
   baseURL,
   launchOptions,
 }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   const id = await freshJob(page);
   const profile = mkdtempSync(join(tmpdir(), 'gate-cross-profile-'));
   const open = async (): Promise<BrowserContext> => {

@@ -34,7 +34,7 @@ test('a newer version is offered; the page of the old one works on though its fi
   page,
   baseURL,
 }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   const id = await freshJob(page, 'quarry-bench');
   const { now, server, address } = await between(baseURL!);
   await page.goto(`${address}/jobs/${id}/sheet`);

@@ -77,7 +77,7 @@ test('a job begun without signal is worked on at once, and made on the server wh
   page,
   context,
 }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await takenAlong(page, context);
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
@@ -168,7 +168,7 @@ test('what waits is saved as a file, and another device sends it', async ({ page
 });
 
 test('handed over without signal, after a reading: the server has both, in that order', async ({ page, context }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   const id = await takenAlong(page, context, 'cinder-creek');
   await page.goto(`/jobs/${id}/handover`);
   await alive(page);
@@ -192,7 +192,7 @@ test('without signal a job is duplicated with what waits, and another archived; 
   page,
   context,
 }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   const id = await takenAlong(page, context, 'quarry-bench');
   const town = `Town ${id.slice(0, 8)}`;
   await page.getByLabel('Town').fill(town);
@@ -219,7 +219,7 @@ test('without signal a job is duplicated with what waits, and another archived; 
 });
 
 test('without signal a controller is typed in and a year of weather imported; both land', async ({ page, context }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(120_000);
   const id = await takenAlong(page, context, 'quarry-bench');
   await page.goto('/library');
   await page.getByRole('region', { name: 'Thermostat' }).getByRole('button', { name: 'New' }).click();

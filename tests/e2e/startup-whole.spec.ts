@@ -87,7 +87,7 @@ test('what may be a hole is hatched beside what is one, and one tap puts the dia
 });
 
 test('a packaged unit on propane, from a blank job to the printed record', async ({ page }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await known(page);
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/sheet`);

@@ -1,12 +1,13 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import type { BoardQuestion } from '@/core/board/board-question';
 import { type BoardPage, type JobSummary, type Stage, STAGES } from '@/core/board/job-summary';
+import { later } from '@/ui/at-rest';
 import { NewJob, type SampleChoice } from '@/ui/board/new-job';
 import { useAtWork, useMay } from '@/ui/crew/at-work';
-import { NoteDialog } from '@/ui/crew/note-dialog';
 import { DegreesButton } from '@/ui/degrees-button';
 import { Mark } from '@/ui/mark';
 import { ThemeButton } from '@/ui/theme-button';
@@ -15,6 +16,11 @@ import { ImportButton } from './import-button';
 import { JobTable } from './job-table';
 import { useBoard } from './use-board';
 import { useBoardActions } from './use-board-actions';
+
+const NoteDialog = dynamic(
+  later(() => import('@/ui/crew/note-dialog').then((module) => module.NoteDialog)),
+  { ssr: false },
+);
 
 interface BoardProps {
   readonly page: BoardPage;

@@ -2,11 +2,11 @@
 
 import { Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
 import { call } from '@/ui/api';
 import { FileButton } from '@/ui/fields/file-button';
+import { toast } from '@/ui/toast';
 
 /** Brings in a job file; what is wrong with one is said with its path, and nothing is saved. */
 export const ImportButton = ({ onDone }: { onDone: () => void }) => {

@@ -3,7 +3,7 @@
 import { Archive, ArchiveRestore, Copy, Smartphone, StickyNote, Trash2 } from 'lucide-react';
 import type { JobSummary } from '@/core/board/job-summary';
 import { useMay } from '@/ui/crew/at-work';
-import { MoreItem, MoreMenu } from '@/ui/more-menu';
+import { type MenuChoice, MoreMenu } from '@/ui/menu-button';
 
 /** What can be done to a job from the board. */
 export type Move = 'archive' | 'restore' | 'delete' | 'undelete';
@@ -20,26 +20,55 @@ interface JobMenuProps {
 export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) => {
   const [mayNote, mayChange] = [useMay('note'), useMay('change')];
   if (!mayChange) return null;
-  return (
-    <MoreMenu of={job.name}>
-      {mayNote && (
-        <MoreItem onSelect={onNote}>
+  const isArchived = job.archivedAt !== null;
+  const choices: MenuChoice[] = [
+    {
+      id: 'take',
+      onSelect: onTake,
+      face: (
+        <>
+          <Smartphone size={18} aria-hidden /> Take along
+        </>
+      ),
+    },
+    {
+      id: 'copy',
+      onSelect: onCopy,
+      face: (
+        <>
+          <Copy size={18} aria-hidden /> Duplicate
+        </>
+      ),
+    },
+    {
+      id: 'archive',
+      onSelect: () => onMove(isArchived ? 'restore' : 'archive'),
+      face: (
+        <>
+          {isArchived ? <ArchiveRestore size={18} aria-hidden /> : <Archive size={18} aria-hidden />}
+          {isArchived ? 'Bring back' : 'Archive'}
+        </>
+      ),
+    },
+    {
+      id: 'delete',
+      onSelect: () => onMove('delete'),
+      face: (
+        <>
+          <Trash2 size={18} aria-hidden /> Delete
+        </>
+      ),
+    },
+  ];
+  if (mayNote)
+    choices.unshift({
+      id: 'note',
+      onSelect: onNote,
+      face: (
+        <>
           <StickyNote size={18} aria-hidden /> {job.note ? 'Change the note…' : 'Note for whoever goes…'}
-        </MoreItem>
-      )}
-      <MoreItem onSelect={onTake}>
-        <Smartphone size={18} aria-hidden /> Take along
-      </MoreItem>
-      <MoreItem onSelect={onCopy}>
-        <Copy size={18} aria-hidden /> Duplicate
-      </MoreItem>
-      <MoreItem onSelect={() => onMove(job.archivedAt === null ? 'archive' : 'restore')}>
-        {job.archivedAt === null ? <Archive size={18} aria-hidden /> : <ArchiveRestore size={18} aria-hidden />}
-        {job.archivedAt === null ? 'Archive' : 'Bring back'}
-      </MoreItem>
-      <MoreItem onSelect={() => onMove('delete')}>
-        <Trash2 size={18} aria-hidden /> Delete
-      </MoreItem>
-    </MoreMenu>
-  );
+        </>
+      ),
+    });
+  return <MoreMenu of={job.name} choices={choices} />;
 };

@@ -1,7 +1,6 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import type { JobSummary } from '@/core/board/job-summary';
 import type { Along } from '@/core/job/along';
@@ -9,6 +8,7 @@ import { keepAlong } from '@/ui/along/device';
 import { keepWho } from '@/ui/along/who';
 import { takeYearAlong } from '@/ui/along/years';
 import { call, notDone } from '@/ui/api';
+import { toast } from '@/ui/toast';
 import { useWalk, WALK_SAMPLE, WALK_STOPS } from '@/ui/walk';
 import type { Move } from './job-menu';
 

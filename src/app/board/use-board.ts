@@ -1,10 +1,10 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { type BoardQuestion, questionToQuery } from '@/core/board/board-question';
 import type { BoardPage } from '@/core/board/job-summary';
 import { call, notDone } from '@/ui/api';
+import { toast } from '@/ui/toast';
 
 /** Nothing is asked for while somebody types faster than this, ms. */
 const TYPING_MS = 150;

@@ -25,6 +25,7 @@ import { resolveSettings } from '../setup/resolve';
 import { compareWays, differenceHangsOn } from '../setup/ways/compare';
 import { jobWays } from '../setup/ways/way';
 import {} from '../startup/plan';
+import { startupOf } from '../startup/startup-of';
 
 const number = (min: number, max: number, step: number) =>
   fc
@@ -148,7 +149,7 @@ describe('whatever is entered, every page answers, and with numbers', () => {
         [...resolveSettings({ facts, confirmed: new Set() }).values()].map(({ value, worked }) => [value, worked]),
     ],
     ['findings', (facts) => findingsOf(facts).map(({ severity, what }) => [severity, what])],
-    ['startup', (facts, outdoorF) => jobModel(facts).startup([], { ...DEFAULT_MOMENT, outdoorF })],
+    ['startup', (facts, outdoorF) => startupOf(jobModel(facts), [], { ...DEFAULT_MOMENT, outdoorF })],
   ])('%s', (_, answer) =>
     fc.assert(
       fc.property(anyFacts, fc.integer({ min: OUTDOOR_BOUNDS_F[0], max: OUTDOOR_BOUNDS_F[1] }), (facts, outdoorF) =>

@@ -3,6 +3,7 @@ import { DEVICE_LABELS } from '../devices/device';
 import { ALL_FACTS, type Facts } from '../job/document';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
+import { startupOf } from '../startup/startup-of';
 import { differences } from '../wiring/differences';
 import { families } from '../wiring/families';
 import { faultsOf } from '../wiring/fault';
@@ -55,7 +56,7 @@ const hasNameOfCode = (words: string) => words.split(/[^\w.-]+/).some((word) => 
 
 const said = (facts: Facts): string[] => {
   const model = jobModel(facts);
-  const steps = model.startup([], DEFAULT_MOMENT);
+  const steps = startupOf(model, [], DEFAULT_MOMENT);
   return [
     ...sentences(model.findings()),
     ...sentences(

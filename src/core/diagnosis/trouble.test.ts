@@ -5,6 +5,7 @@ import { said } from '../job/test-readings';
 import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
+import { startupOf } from '../startup/startup-of';
 import { familyById } from '../wiring/families';
 import { clinicOf } from './diagnosis';
 import { COMPLAINT_ITEM, FIXED_ITEM } from './kept';
@@ -94,7 +95,7 @@ test('readings are held against the temperatures that were read', () => {
 test('the record tells the story in three lines', () => {
   const model = jobModel(facts);
   const story = (readings: readonly Reading[]) =>
-    troubleStory(model, readings, model.startup(readings, DEFAULT_MOMENT));
+    troubleStory(model, readings, startupOf(model, readings, DEFAULT_MOMENT));
   expect(story([])).toEqual([]);
   const complaint = complained('hum');
   expect(story([complaint])).toEqual(['Complaint: “It hums outside and does not start”.', 'No cause was confirmed.']);

@@ -9,6 +9,7 @@ import { ofVisit, visitsInTime } from '../job/visits';
 import { jobModel } from '../model';
 import { observed } from '../model/observable';
 import { planItem } from '../startup/planned';
+import { startupOf } from '../startup/startup-of';
 import type { Expectation } from '../startup/step';
 import { roundTo } from '../units/round';
 import { FORMULA_CELL } from './csv-cell';
@@ -26,7 +27,7 @@ const visitRows = (
   readings: readonly Reading[],
   isAssumed: (path: FactPath) => boolean,
 ) => {
-  const steps = jobModel(facts).startup(readings, DEFAULT_MOMENT);
+  const steps = startupOf(jobModel(facts), readings, DEFAULT_MOMENT);
   // One thing that several steps read stands with the first of them.
   const items = new Map(
     steps.flatMap(({ step, items: all }) => all.map(({ key, item }) => [key, { step, item }] as const)).reverse(),

@@ -5,6 +5,7 @@ import { type ControllerRole, CONTROLLERS } from '../job/controllers';
 import type { Facts } from '../job/document';
 import { type SettingMark, settingRecords } from '../job/setting-marks';
 import { type JobModel, jobModel } from '../model';
+import { startupOf } from '../startup/startup-of';
 import { roundTo } from '../units/round';
 import { colourName, jumperWords } from '../wiring/harness';
 
@@ -53,16 +54,12 @@ const callsLines = (model: JobModel): readonly LabelCall[] => {
   const states = model.soundStates({ ...DEFAULT_MOMENT, outdoorF: gateFreeF(facts) });
   const marks = model.planned.devices.find(({ id }) => id === 'thermostat')!.terminals.map(({ mark }) => mark);
   const amps = new Map(
-    model
-      .startup([], DEFAULT_MOMENT, new Set())
-      .map(({ step, items }) => [
-        step.id as string,
-        items.flatMap(({ item, expected }) =>
-          /^amps-\d/.test(item.id) && expected.kind === 'band' && expected.aim !== null
-            ? [roundTo(expected.aim, 1)]
-            : [],
-        ),
-      ]),
+    startupOf(model, [], DEFAULT_MOMENT, new Set()).map(({ step, items }) => [
+      step.id as string,
+      items.flatMap(({ item, expected }) =>
+        /^amps-\d/.test(item.id) && expected.kind === 'band' && expected.aim !== null ? [roundTo(expected.aim, 1)] : [],
+      ),
+    ]),
   );
   return callsOf(facts).map((call) => ({
     call: CALLS[call].short,

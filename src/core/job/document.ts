@@ -53,9 +53,6 @@ export const assumedFacts = (): Facts =>
 /** A job with nothing but assumptions. */
 export const blankJob = (): JobDocument => ({ fileVersion: JOB_FILE_VERSION, facts: assumedFacts(), confirmed: [] });
 
-/** What a job is called: its name, or else its customer. */
-export const jobName = ({ site }: Facts): string => site.jobName || site.customer || 'Unnamed job';
-
 const split = (path: FactPath) => path.split('.') as [FactGroup, string];
 
 /** The value of a fact. */
@@ -69,9 +66,6 @@ export const withFact = (facts: Facts, path: FactPath, value: unknown): Facts =>
   const [group, name] = split(path);
   return { ...facts, [group]: { ...facts[group], [name]: value } };
 };
-
-/** What a copy of a job is called. */
-export const copyName = (facts: Facts): string => `${cutText(jobName(facts), 110)} (copy)`;
 
 /** A document under another name. */
 export const renamed = (document: JobDocument, name: string): JobDocument => ({

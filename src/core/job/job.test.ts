@@ -7,17 +7,16 @@ import {
   applyChanges,
   assumedFacts,
   blankJob,
-  copyName,
   factAt,
   factValue,
   isFactPath,
-  jobName,
   renamed,
   sameValue,
   withFact,
 } from './document';
 import { PLACES } from './fact';
 import { FACT_GROUP_LABELS, FACT_GROUPS } from './facts';
+import { copyName, jobName } from './job-name';
 
 describe('the catalogue', () => {
   test.each(ALL_FACTS.map(({ path, fact }) => [path, fact] as const))(

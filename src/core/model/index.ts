@@ -6,8 +6,6 @@ import type { FactPath, Facts } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
 import { type ResolvedSettings, resolveSettings, type SetupJob } from '../setup/resolve';
-import { type PlannedStep, startupPlan } from '../startup/plan';
-import { triedReadings } from '../startup/tried';
 import { type JobBasis, jobBasis } from './basis';
 import type { Observation } from './observable';
 import { perFacts } from './per-facts';
@@ -23,14 +21,6 @@ export interface JobModel extends JobBasis {
   readonly equipmentFindings: (readings?: readonly Reading[]) => readonly Finding[];
   /** The same with the settings. */
   readonly findings: (readings?: readonly Reading[], confirmed?: SetupJob['confirmed']) => readonly Finding[];
-  /** The startup with its verdicts. What is tried never counts there: a reading is judged by a good system. */
-  readonly startup: (
-    readings: readonly Reading[],
-    moment: Moment,
-    confirmed?: ReadonlySet<FactPath>,
-  ) => readonly PlannedStep[];
-  /** What a step's items would read under the model's scenario, by key, where that is other than without it. */
-  readonly tried: (readings: readonly Reading[], moment: Moment, planned: PlannedStep) => ReadonlyMap<string, string>;
   /** What something reads on the wall under the model's scenario. */
   readonly predict: (moment: Moment, observation: Observation, given?: Given) => Prediction;
   /** What it reads on a sound plan. */
@@ -50,8 +40,6 @@ const last = <A extends readonly unknown[], T>(work: (...words: A) => T): ((...w
   };
 };
 
-const momentPart = ({ outdoorF, indoorF, call }: Moment) => [outdoorF, indoorF, call] as const;
-
 const build = (facts: Facts, scenario: Scenario): JobModel => {
   const basis = jobBasis(facts, scenario);
   const settings = last((confirmed: SetupJob['confirmed']) => resolveSettings({ facts, confirmed }));
@@ -59,21 +47,10 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
   const findings = last((readings: readonly Reading[], confirmed: SetupJob['confirmed']) =>
     check(basis, readings, settings(confirmed)),
   );
-  const startup = last(
-    (
-      readings: readonly Reading[],
-      confirmed: ReadonlySet<FactPath> | undefined,
-      outdoorF: number,
-      indoorF: number,
-      call: Moment['call'],
-    ): readonly PlannedStep[] => startupPlan(basis, readings, { outdoorF, indoorF, call, scenario: SOUND }, confirmed),
-  );
   const own: Omit<JobModel, keyof JobBasis> = {
     settings: (confirmed = NOBODY) => settings(confirmed),
     equipmentFindings: (readings = NOTHING) => equipment(readings),
     findings: (readings = NOTHING, confirmed = NOBODY) => findings(readings, confirmed),
-    startup: (readings, moment, confirmed) => startup(readings, confirmed, ...momentPart(moment)),
-    tried: (readings, moment, planned) => triedReadings(basis, readings, moment, planned),
     predict: (moment, observation, given) => predict(basis, basis.wall, { ...moment, scenario }, observation, given),
     predictSound: (moment, observation, given) =>
       predict(basis, basis.sound, { ...moment, scenario: SOUND }, observation, given),
@@ -83,9 +60,9 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
 };
 
 /**
- * The one place to ask anything about a job: plan, wall, states by call and temperature, settings, crossing, findings,
- * startup. The same facts (the same object) give the same model, so that pages, worker and command line share its work;
- * it is let go with its facts.
+ * The one place to ask anything about a job: plan, wall, states by call and temperature, settings, crossing, findings
+ * (its startup apart, see `startupOf`). The same facts (the same object) give the same model, so that pages, worker and
+ * command line share its work; it is let go with its facts.
  * @param scenario conditions and faults tried on it
  * @example
  * const model = jobModel(facts);

@@ -4,6 +4,7 @@ import { rulerVerdict } from '../crossing/ruler-verdict';
 import { supplyAir } from '../crossing/supply-air';
 import { assumedFacts } from '../job/document';
 import { SAMPLES } from '../samples';
+import { startupOf } from '../startup/startup-of';
 import { ladderState } from '../strips/ladder-state';
 import { faultTable } from '../wiring/fault-table';
 import { terminalTable } from '../wiring/terminal-table';
@@ -72,8 +73,8 @@ describe('how many solutions a page asks for', () => {
     ));
 
   test('Startup: every call once at the temperature that was read, beside the suspects of a reading that is off', () => {
-    expect(solutionsOf((model) => model.startup([], DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
-    expect(solutionsOf((model) => model.startup(readings, DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
+    expect(solutionsOf((model) => startupOf(model, [], DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
+    expect(solutionsOf((model) => startupOf(model, readings, DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
   });
 
   test('a second degree costs no more than what the weather moves', () => {
@@ -111,8 +112,8 @@ describe('a scenario', () => {
   });
 
   test('never moves what a reading is judged by', () => {
-    const judged = jobModel(facts).startup(readings, DEFAULT_MOMENT);
-    const tried = jobModel(facts, withFault('open:contactor')).startup(readings, DEFAULT_MOMENT);
+    const judged = startupOf(jobModel(facts), readings, DEFAULT_MOMENT);
+    const tried = startupOf(jobModel(facts, withFault('open:contactor')), readings, DEFAULT_MOMENT);
     expect(tried.flatMap(({ items }) => items.map(({ key, verdict }) => [key, verdict]))).toEqual(
       judged.flatMap(({ items }) => items.map(({ key, verdict }) => [key, verdict])),
     );

@@ -6,6 +6,7 @@ import type { TakenReading } from '../job/reading';
 import { readingSchema } from '../job/reading-schema';
 import { SAMPLES } from '../samples';
 import { judge } from '../startup/judge';
+import { startupOf } from '../startup/startup-of';
 import { clampId, clampPlaces } from '../strips/clamp';
 import { familyById } from '../wiring/families';
 import { parseRef } from '../wiring/harness';
@@ -75,8 +76,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
           ]).toEqual([clampId(clamp), (places as Record<string, number>)[clampId(clamp)]!.toFixed(2)]);
       const items = new Map(
         // The manifold is read by those alone who say that they are licensed.
-        jobModel(withFact(facts, 'proof.fuelWork', true))
-          .startup([], DEFAULT_MOMENT)
+        startupOf(jobModel(withFact(facts, 'proof.fuelWork', true)), [], DEFAULT_MOMENT)
           .flatMap((step) => step.items)
           .map(({ key, expected }) => [key, expected] as const),
       );
@@ -127,14 +127,12 @@ describe('a ghost', () => {
   });
 
   test('startup takes a ghost for what it is, and asks which setting the meter was on', () => {
-    const item = jobModel(cold)
-      .startup([], DEFAULT_MOMENT)
+    const item = startupOf(jobModel(cold), [], DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
       .find(({ key }) => key === 'defrost/volts-outdoor-unit-W')!.item;
     // In defrost the board feeds it.
     expect(item.places).toBeUndefined();
-    const atRest = jobModel(cold)
-      .startup([], DEFAULT_MOMENT)
+    const atRest = startupOf(jobModel(cold), [], DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
       .find(({ key }) => key === 'heat-aux/volts-outdoor-unit-W')!.item;
     expect(atRest.places!.map(({ id }) => id)).toEqual(['high', 'low']);
@@ -182,9 +180,7 @@ describe('one thing read has one key', () => {
 
   test('every key can be kept: it is one that a reading may have', () => {
     for (const { facts } of [...SAMPLES, { facts: base }])
-      for (const { key } of jobModel(facts)
-        .startup([], DEFAULT_MOMENT)
-        .flatMap(({ items }) => items))
+      for (const { key } of startupOf(jobModel(facts), [], DEFAULT_MOMENT).flatMap(({ items }) => items))
         expect([key, readingSchema.isValidSync({ ...SAMPLES[1]!.readings[0]!, item: key })]).toEqual([key, true]);
   });
 });

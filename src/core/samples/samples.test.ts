@@ -6,6 +6,7 @@ import { sampleFile } from '../formats/sample-file';
 import type { Facts } from '../job/document';
 import { type JobModel, jobModel } from '../model';
 import {} from '../startup/plan';
+import { startupOf } from '../startup/startup-of';
 import { forVisit } from '../startup/visit-list';
 import { SAMPLES } from '.';
 
@@ -32,9 +33,9 @@ test.each(SAMPLES.map((sample) => [sample.id, sample] as const))(
     const file = sampleFile(sample);
     expect(parseJobFile(JSON.parse(JSON.stringify(file)))).toMatchObject({ ok: true });
     const items = new Set(
-      jobModel(sample.facts)
-        .startup(sample.readings, DEFAULT_MOMENT)
-        .flatMap((step) => step.items.map(({ key }) => key)),
+      startupOf(jobModel(sample.facts), sample.readings, DEFAULT_MOMENT).flatMap((step) =>
+        step.items.map(({ key }) => key),
+      ),
     );
     expect(sample.readings.filter(({ item }) => !items.has(item))).toEqual([]);
     const times = sample.readings.map(({ at }) => Date.parse(at));
@@ -75,7 +76,7 @@ test('their numbers hang together: the heat pump balances between design and no-
 
 test('a proved job has gone through every step on the list of its visit', () => {
   const { facts, readings } = SAMPLES[2]!;
-  const steps = forVisit(jobModel(facts).startup(readings, DEFAULT_MOMENT), 'new');
+  const steps = forVisit(startupOf(jobModel(facts), readings, DEFAULT_MOMENT), 'new');
   const ids = steps.map(({ step }) => step.id);
   expect(ids).toEqual(expect.arrayContaining(['make-safe', 'load', 'heat-aux', 'emergency', 'defrost', 'leave']));
   expect(steps.filter(({ items }) => items.some(({ reading }) => reading === undefined))).toEqual([]);

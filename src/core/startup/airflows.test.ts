@@ -5,6 +5,7 @@ import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import { AIRFLOW_WAYS } from './airflow-seen';
 import { tableCfm } from './airflows';
+import { startupOf } from './startup-of';
 import { staticCall } from './static-item';
 
 const TABLE = [
@@ -15,8 +16,7 @@ const TABLE = [
 const facts = (of: Facts, ...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), of);
 const airflows = (of: Facts, step: string, ...readings: ReturnType<typeof said>[]) =>
-  jobModel(of)
-    .startup(readings, DEFAULT_MOMENT)
+  startupOf(jobModel(of), readings, DEFAULT_MOMENT)
     .find((each) => each.step.id === step)!
     .built.airflows!.map(({ way, cfm }) => [way, Math.round(cfm)] as const);
 
@@ -45,8 +45,7 @@ test('strips: table, rise by amps and rise by plate stand beside the setting, by
     ['proof.blowerTable', TABLE],
   );
   const call = staticCall(strips) === 'heat-1' ? 'heat' : staticCall(strips);
-  const amps = jobModel(strips)
-    .startup([], DEFAULT_MOMENT)
+  const amps = startupOf(jobModel(strips), [], DEFAULT_MOMENT)
     .flatMap(({ items }) => items)
     .find(({ key }) => key.startsWith('emergency/amps-'))!;
   const readings = [

@@ -2,6 +2,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import { type Reading, type ReadingValue, takenReading } from '../job/reading';
 import { jobModel } from '../model';
+import { startupOf } from './startup-of';
 
 const base: Facts = {
   ...assumedFacts(),
@@ -24,8 +25,7 @@ const readings = (lines: readonly Line[]): Reading[] =>
   );
 const items = (lines: readonly Line[], facts: Facts = base) =>
   new Map(
-    jobModel(facts)
-      .startup(readings(lines), DEFAULT_MOMENT)
+    startupOf(jobModel(facts), readings(lines), DEFAULT_MOMENT)
       .flatMap((step) => step.items)
       .map((item) => [item.key, item] as const),
   );
@@ -153,8 +153,7 @@ describe('static pressure is read where the air is most', () => {
 
   test('the probes’ places are those of the unit', () => {
     const how = (facts: Facts) =>
-      jobModel(facts)
-        .startup([], DEFAULT_MOMENT)
+      startupOf(jobModel(facts), [], DEFAULT_MOMENT)
         .flatMap(({ built }) => built.how)
         .join(' ');
     expect(how(base)).toMatch(/between filter and air handler/);

@@ -5,6 +5,7 @@ import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import { familyById } from '../wiring/families';
 import { handsOut, suppliesOf, supplyStates } from './energy';
+import { startupOf } from './startup-of';
 import { STARTUP_STEPS } from './steps';
 
 const started = SAMPLES[1]!.facts;
@@ -15,9 +16,9 @@ const energies = (readings: readonly Reading[]) =>
 test('the supplies are those that make-safe proves dead, on every kind of system', () => {
   for (const id of ['w1+aux-e+single+w-out+o', 'gas+aux-e+single+w-out+o', 'packaged+w2+single+no-w+b-own']) {
     const { facts } = familyById(id)!;
-    const proved = jobModel(facts)
-      .startup([], DEFAULT_MOMENT)
-      .flatMap(({ items }) => items.flatMap(({ item }) => item.proves ?? []));
+    const proved = startupOf(jobModel(facts), [], DEFAULT_MOMENT).flatMap(({ items }) =>
+      items.flatMap(({ item }) => item.proves ?? []),
+    );
     expect(proved).toEqual(suppliesOf(facts).map((supply) => supply.id));
     expect(proved.length).toBeGreaterThan(0);
   }
@@ -60,8 +61,7 @@ test('open, then locked, then proved: each is said by itself, and a live reading
   expect(energies([open, locked, said('heat/volts-outdoor', 240)]).outdoor).toBe('live');
   expect(energies([said1('done'), said1('undone')]).outdoor).toBe('unknown');
   const item = (readings: readonly Reading[]) =>
-    jobModel(started)
-      .startup(readings, DEFAULT_MOMENT)
+    startupOf(jobModel(started), readings, DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
       .find(({ key }) => key === 'make-safe/dead-outdoor')!;
   // On the way to its proof, or taken back, it is still to be done.
@@ -96,9 +96,9 @@ test('a live reading that was withdrawn was none; a tick taken back proves nothi
 test('startup: while a supply is live, lugs and ohms stay shut, and its tick is to be made again', () => {
   const items = (readings: readonly Reading[]) =>
     new Map(
-      jobModel(started)
-        .startup(readings, DEFAULT_MOMENT)
-        .flatMap((step) => step.items.map((item) => [item.key, item] as const)),
+      startupOf(jobModel(started), readings, DEFAULT_MOMENT).flatMap((step) =>
+        step.items.map((item) => [item.key, item] as const),
+      ),
     );
   const proofs = dead();
   const safe = items(proofs);

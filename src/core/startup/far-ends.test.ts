@@ -3,14 +3,13 @@ import { type FactPath, type Facts, withFact } from '../job/document';
 import { said } from '../job/test-readings';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
+import { startupOf } from './startup-of';
 
 const base = withFact(SAMPLES[0]!.facts, 'gates.compressorBelowF', null);
 const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), base);
 const farEnds = (of: Facts, ...readings: ReturnType<typeof said>[]) =>
-  jobModel(of)
-    .startup(readings, DEFAULT_MOMENT)
-    .find(({ step }) => step.id === 'far-ends');
+  startupOf(jobModel(of), readings, DEFAULT_MOMENT).find(({ step }) => step.id === 'far-ends');
 
 test('a short run is read at the boards alone; a long one at both ends', () => {
   expect(farEnds(facts(['cables.thermostatLengthFt', 50], ['cables.outdoorLengthFt', 35]))).toBeUndefined();

@@ -6,6 +6,7 @@ import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { CAUTIONS } from './cautions';
+import { startupOf } from './startup-of';
 
 const { facts } = SAMPLES.find(({ id }) => id === 'tamarack-spur')!;
 const reading = (item: string, value: number) =>
@@ -20,7 +21,8 @@ const reading = (item: string, value: number) =>
     instrument: '',
     replaces: null,
   });
-const steps = (of: Facts, ...readings: ReturnType<typeof reading>[]) => jobModel(of).startup(readings, DEFAULT_MOMENT);
+const steps = (of: Facts, ...readings: ReturnType<typeof reading>[]) =>
+  startupOf(jobModel(of), readings, DEFAULT_MOMENT);
 const furnaceOf = (of: Facts, ...readings: ReturnType<typeof reading>[]) =>
   steps(of, ...readings).find(({ step }) => step.id === 'furnace')!;
 

@@ -6,6 +6,7 @@ import { said } from '../job/test-readings';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import type { MeasuredCapacity } from './capacity';
+import { startupOf } from './startup-of';
 
 const STRIPS = SAMPLES[0]!.facts;
 const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
@@ -31,9 +32,7 @@ const at = (item: string, value: ReadingValue, minute: number): TakenReading => 
 const RUN = [at('conditions/outdoor', 47, 0), at('heat/volts-outdoor-unit-Y', 24.4, 0)];
 const AIR = [at('heat/return', 70, 16), at('heat/supply', 94, 17)];
 const capacity = (of: Facts, readings: readonly TakenReading[], step = 'heat'): MeasuredCapacity =>
-  jobModel(of)
-    .startup(readings, DEFAULT_MOMENT)
-    .find((each) => each.step.id === step)!.built.capacity!;
+  startupOf(jobModel(of), readings, DEFAULT_MOMENT).find((each) => each.step.id === step)!.built.capacity!;
 
 test('airflow × rise against the sheet, with its spread, by hand', () => {
   // 1.08 × 1200 CFM × 24 °F = 31,104 Btu/h of 36,000; √(0.15² + (√2 ÷ 24)²) = 16.1 %.
@@ -107,8 +106,7 @@ test('taken over, balance and ruler move with it, and readings are still judged 
   const taken = facts(['proof.measuredShare', 0.86]);
   expect(jobCrossing(taken).thermalBalanceF).toBeGreaterThan(jobCrossing(facts()).thermalBalanceF!);
   const supplyOf = (of: Facts) =>
-    jobModel(of)
-      .startup([...RUN, ...AIR], DEFAULT_MOMENT)
+    startupOf(jobModel(of), [...RUN, ...AIR], DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
       .find(({ key }) => key === 'heat/supply')!;
   expect(supplyOf(taken).expected).toEqual(supplyOf(facts()).expected);

@@ -5,6 +5,7 @@ import { said } from '../job/test-readings';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import { returnVisit } from './return-visit';
+import { startupOf } from './startup-of';
 
 const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
   changes.reduce<Facts>((before, [path, value]) => withFact(before, path, value), SAMPLES[0]!.facts);
@@ -16,7 +17,7 @@ const FREE = [
   ['outdoorUnit.minOutdoorF', null],
 ] as const;
 const at = (of: Facts, outdoorF: number, ...readings: Reading[]) =>
-  returnVisit(of, jobModel(of).startup([said('conditions/outdoor', outdoorF), ...readings], DEFAULT_MOMENT));
+  returnVisit(of, startupOf(jobModel(of), [said('conditions/outdoor', outdoorF), ...readings], DEFAULT_MOMENT));
 const steps = (of: Facts, outdoorF: number) => at(of, outdoorF).map(({ step }) => step);
 
 test('in the cold, cooling waits for warmth; in the heat, heating and defrost wait for cold', () => {
@@ -33,9 +34,9 @@ test('what a gate holds today waits for the weather beyond it', () => {
   });
   expect(at(locked, 50).find(({ step }) => step === 'heat-aux')!.due).toMatch(/^40 °F or less out/);
   // Two ways to see strips run all the same, with what each proves.
-  const aux = jobModel(locked)
-    .startup([said('conditions/outdoor', 50)], DEFAULT_MOMENT)
-    .find(({ step }) => step.id === 'heat-aux')!;
+  const aux = startupOf(jobModel(locked), [said('conditions/outdoor', 50)], DEFAULT_MOMENT).find(
+    ({ step }) => step.id === 'heat-aux',
+  )!;
   expect(aux.built.how.join(' ')).toMatch(/By jumper.*not the thermostat.*By the owner’s setting.*put back/);
   expect(aux.items.map(({ item }) => item.id)).toEqual(expect.arrayContaining(['by-jumper', 'put-back']));
 });

@@ -7,10 +7,11 @@ import { families } from '../wiring/families';
 import { itemPlace } from './item-place';
 import type { PlannedStep } from './planned';
 import { type People, placeRoute, plainRoute } from './route';
+import { startupOf } from './startup-of';
 import { forVisit } from './visit-list';
 
 const ONE_OR_TWO: readonly People[] = [1, 2];
-const startup = (facts: (typeof SAMPLES)[number]['facts']) => jobModel(facts).startup([], DEFAULT_MOMENT);
+const startup = (facts: (typeof SAMPLES)[number]['facts']) => startupOf(jobModel(facts), [], DEFAULT_MOMENT);
 const ids = (steps: readonly PlannedStep[]) => steps.map(({ step }) => step.id);
 const keys = (steps: readonly PlannedStep[]) => steps.flatMap(({ items }) => items.map(({ key }) => key)).sort();
 const REASONS = Object.keys(VISIT_REASONS) as VisitReason[];
@@ -67,7 +68,7 @@ test('within a step what is read at one place stands together', () => {
 
 test('it stays as it is while readings come in', () => {
   const { facts } = SAMPLES[0]!;
-  const read = jobModel(facts).startup([said('conditions/outdoor', 28), said('fan/static', 0.5)], DEFAULT_MOMENT);
+  const read = startupOf(jobModel(facts), [said('conditions/outdoor', 28), said('fan/static', 0.5)], DEFAULT_MOMENT);
   expect(ids(placeRoute(facts, read, 1).steps)).toEqual(ids(placeRoute(facts, startup(facts), 1).steps));
 });
 

@@ -3,6 +3,7 @@ import type { Facts } from '../job/document';
 import { jobModel } from '../model';
 import { SAMPLES } from '../samples';
 import { sensorOhms } from './sensor-curve';
+import { startupOf } from './startup-of';
 import { clockedBtuh } from './steps/gas';
 
 test.each([
@@ -21,8 +22,7 @@ test('the lockouts of a job are proved on both sides with the sensor’s own ohm
     gates: { ...base.gates, compressorBelowF: 30, auxAboveF: null, outdoorThermostats: [] },
   };
   const labelsOf = (of: Facts) =>
-    jobModel(of)
-      .startup([], DEFAULT_MOMENT)
+    startupOf(jobModel(of), [], DEFAULT_MOMENT)
       .filter(({ step }) => step.id === 'gates')
       .flatMap(({ items }) => items.map(({ item }) => item.label));
   const labels = labelsOf(facts);

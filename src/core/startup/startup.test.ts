@@ -7,6 +7,7 @@ import { SAMPLES } from '../samples';
 import { apartF } from '../units/degrees';
 import { startupContext } from './given';
 import { tally } from './plan';
+import { startupOf } from './startup-of';
 import { forVisit } from './visit-list';
 import { wireSuspects } from './wire-suspects';
 
@@ -34,14 +35,13 @@ const reading = (
     replaces: null,
   });
 const itemOf = (facts: Facts, readings: readonly Reading[], key: string) =>
-  jobModel(facts)
-    .startup(readings, DEFAULT_MOMENT)
+  startupOf(jobModel(facts), readings, DEFAULT_MOMENT)
     .flatMap(({ items }) => items)
     .find((item) => item.key === key)!;
 const verdictOf = (facts: Facts, readings: readonly Reading[], key: string) => itemOf(facts, readings, key).verdict!;
 
 test('a proved job has nothing open and nothing failed', () => {
-  const steps = forVisit(jobModel(proved.facts).startup(proved.readings, DEFAULT_MOMENT), 'new');
+  const steps = forVisit(startupOf(jobModel(proved.facts), proved.readings, DEFAULT_MOMENT), 'new');
   expect(tally(steps)).toMatchObject({
     open: 0,
     warn: 0,
@@ -50,8 +50,7 @@ test('a proved job has nothing open and nothing failed', () => {
 });
 
 test('the half kit is found, and nothing else', () => {
-  const failed = jobModel(started.facts)
-    .startup(started.readings, DEFAULT_MOMENT)
+  const failed = startupOf(jobModel(started.facts), started.readings, DEFAULT_MOMENT)
     .flatMap(({ items }) => items)
     .filter(({ verdict }) => verdict?.grade === 'fail');
   expect(failed.map(({ key }) => key)).toEqual(['heat-aux/amps-1']);
@@ -232,11 +231,7 @@ test('a defrost that runs to its cap is not passed', () => {
 
 test('without a kit there are no strip steps', () => {
   const bare: Facts = { ...proved.facts, heatKit: { ...proved.facts.heatKit, elements: [], breakersAmps: [] } };
-  expect(
-    jobModel(bare)
-      .startup([], DEFAULT_MOMENT)
-      .map(({ step }) => step.id),
-  ).toEqual([
+  expect(startupOf(jobModel(bare), [], DEFAULT_MOMENT).map(({ step }) => step.id)).toEqual([
     'make-safe',
     'water',
     'conditions',
@@ -265,13 +260,11 @@ test('a correction counts, and the old value stays', () => {
 
 describe('verdicts that hold together', () => {
   const statics = (confirmed?: ReadonlySet<FactPath>) => {
-    const [key] = jobModel(proved.facts)
-      .startup([], DEFAULT_MOMENT)
+    const [key] = startupOf(jobModel(proved.facts), [], DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
       .filter(({ item }) => item.id === 'static')
       .map(({ key: each }) => each);
-    return jobModel(proved.facts)
-      .startup([reading(key!, 2.5)], DEFAULT_MOMENT, confirmed)
+    return startupOf(jobModel(proved.facts), [reading(key!, 2.5)], DEFAULT_MOMENT, confirmed)
       .flatMap(({ items }) => items)
       .find((item) => item.key === key)!.verdict!;
   };

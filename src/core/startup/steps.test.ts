@@ -7,6 +7,7 @@ import { SAMPLES } from '../samples';
 import { voltsMeaning } from '../strips/volts-meaning';
 import { CAUTIONS } from './cautions';
 import { stepGrade, tally } from './plan';
+import { startupOf } from './startup-of';
 
 const [, started, proved] = SAMPLES as [(typeof SAMPLES)[number], (typeof SAMPLES)[number], (typeof SAMPLES)[number]];
 const reading = (item: string, value: ReadingValue, place: string | null = null): Reading =>
@@ -21,7 +22,8 @@ const reading = (item: string, value: ReadingValue, place: string | null = null)
     instrument: '',
     replaces: null,
   });
-const planOf = (facts: Facts, readings: readonly Reading[] = []) => jobModel(facts).startup(readings, DEFAULT_MOMENT);
+const planOf = (facts: Facts, readings: readonly Reading[] = []) =>
+  startupOf(jobModel(facts), readings, DEFAULT_MOMENT);
 const expectedOf = (facts: Facts, key: string, readings: readonly Reading[] = []) =>
   planOf(facts, readings)
     .flatMap(({ items }) => items)

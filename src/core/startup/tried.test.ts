@@ -2,12 +2,13 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { SOUND, under, withFault } from '../control/scenario';
 import { assumedFacts, withFact } from '../job/document';
 import { jobModel } from '../model';
+import { startupOf, triedOf } from './startup-of';
 
 const facts = withFact(assumedFacts(), 'outdoorUnit.compressorRatedAmps', 12);
 const triedIn = (step: string, scenario = SOUND) => {
   const model = jobModel(facts, scenario);
-  const planned = model.startup([], DEFAULT_MOMENT).find((each) => each.step.id === step)!;
-  return { model, planned, tried: model.tried([], DEFAULT_MOMENT, planned) };
+  const planned = startupOf(model, [], DEFAULT_MOMENT).find((each) => each.step.id === step)!;
+  return { model, planned, tried: triedOf(model, [], DEFAULT_MOMENT, planned) };
 };
 
 describe('what a startup would read under what is tried', () => {
@@ -24,8 +25,8 @@ describe('what a startup would read under what is tried', () => {
   test('a full pan with the float switch: everything of the call dies with R', () => {
     const fitted = withFact(facts, 'system.floatSwitch', 'R');
     const model = jobModel(fitted, under('pan-full'));
-    const planned = model.startup([], DEFAULT_MOMENT).find(({ step }) => step.id === 'heat')!;
-    expect([...model.tried([], DEFAULT_MOMENT, planned).keys()]).toContain('heat/volts-outdoor-unit-Y');
+    const planned = startupOf(model, [], DEFAULT_MOMENT).find(({ step }) => step.id === 'heat')!;
+    expect([...triedOf(model, [], DEFAULT_MOMENT, planned).keys()]).toContain('heat/volts-outdoor-unit-Y');
   });
 
   test('verdicts and expectations stay those of a sound system', () => {

@@ -5,6 +5,7 @@ import { VISIT_REASONS, type VisitReason } from '../job/visit';
 import { jobModel } from '../model';
 import { families } from '../wiring/families';
 import { tally } from './plan';
+import { startupOf } from './startup-of';
 import { forVisit, MOST_ITEMS } from './visit-list';
 
 const REASONS = Object.keys(VISIT_REASONS) as VisitReason[];
@@ -18,7 +19,7 @@ test.each(REASONS)(
   '%s: at most forty items on any system, conditions and leaving it right always among them',
   (reason) => {
     for (const { id, facts } of some) {
-      const steps = forVisit(jobModel(licensed(facts)).startup([], DEFAULT_MOMENT), reason);
+      const steps = forVisit(startupOf(jobModel(licensed(facts)), [], DEFAULT_MOMENT), reason);
       const count = steps.reduce((sum, { items }) => sum + items.length, 0);
       expect([id, count <= MOST_ITEMS]).toEqual([id, true]);
       expect(count).toBeGreaterThan(12);
@@ -32,9 +33,9 @@ test.each(REASONS)(
 test('what is read outside of the list stays in sight and counts', () => {
   const { facts } = families()[0]!;
   const model = jobModel(facts);
-  const plain = forVisit(model.startup([], DEFAULT_MOMENT), 'call-back');
+  const plain = forVisit(startupOf(model, [], DEFAULT_MOMENT), 'call-back');
   expect(plain.map(({ step }) => step.id)).not.toContain('outage');
-  const after = forVisit(model.startup([said('outage/comes-back', 'done')], DEFAULT_MOMENT), 'call-back');
+  const after = forVisit(startupOf(model, [said('outage/comes-back', 'done')], DEFAULT_MOMENT), 'call-back');
   expect(after.map(({ step }) => step.id)).toContain('outage');
   expect(tally(after).pass).toBe(1);
   expect(tally(after).open).toBe(tally(plain).open);
@@ -42,7 +43,7 @@ test('what is read outside of the list stays in sight and counts', () => {
 
 test('each kind of visit has its own list', () => {
   const { facts } = families()[0]!;
-  const steps = jobModel(facts).startup([], DEFAULT_MOMENT);
+  const steps = startupOf(jobModel(facts), [], DEFAULT_MOMENT);
   const lists = REASONS.map((reason) =>
     forVisit(steps, reason)
       .flatMap(({ items }) => items.map(({ key }) => key))

@@ -8,6 +8,7 @@ import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { chance } from '../units/chance';
 import { families } from '../wiring/families';
+import { startupOf } from './startup-of';
 
 const ALL = families();
 /** Families spread over all kinds: every so many of the list. */
@@ -41,7 +42,7 @@ const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof patients
   const model = jobModel(facts);
   const patient = patients(basis, DEFAULT_MOMENT)(effect);
   const next = chance(seed);
-  const keys = model.startup([], DEFAULT_MOMENT).flatMap(({ items }) => items);
+  const keys = startupOf(model, [], DEFAULT_MOMENT).flatMap(({ items }) => items);
   const readings = keys.flatMap(({ key, item: { of, unit, places } }) => {
     if (!of) return [];
     const read = patient.observe((of.call ?? 'off') as CallId, of.observable);
@@ -56,13 +57,11 @@ const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof patients
     const shown = Math.max(0, value + (value === 0 ? 0 : normal(next) * sd));
     return [{ ...said(key, Math.round(shown * 100) / 100), place: places?.[0]?.id ?? null }];
   });
-  return model
-    .startup(readings, DEFAULT_MOMENT)
-    .flatMap(({ step, items }) =>
-      items.flatMap(({ key, verdict, reading }) =>
-        verdict && reading ? [{ step: step.id, key, value: reading.value, ...verdict }] : [],
-      ),
-    );
+  return startupOf(model, readings, DEFAULT_MOMENT).flatMap(({ step, items }) =>
+    items.flatMap(({ key, verdict, reading }) =>
+      verdict && reading ? [{ step: step.id, key, value: reading.value, ...verdict }] : [],
+    ),
+  );
 };
 
 test.each((isSweep ? ALL : sixty).map((family, at) => [family.id, family, at] as const))(

@@ -4,6 +4,7 @@ import { assumedFacts, type Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import { type Finding, findingKey } from '../job/finding';
 import { jobModel } from '../model';
+import { startupOf } from '../startup/startup-of';
 import { addJumper, landEnd, wireRows } from './as-found';
 import type { TerminalRef } from './harness';
 
@@ -318,11 +319,11 @@ describe('a packaged unit with a furnace inside', () => {
   });
 
   test('is proved like all others', () => {
-    const steps = model.startup([], DEFAULT_MOMENT).map(({ step }) => step.id);
+    const steps = startupOf(model, [], DEFAULT_MOMENT).map(({ step }) => step.id);
     expect(steps).toEqual(expect.arrayContaining(['furnace', 'heat', 'cool', 'defrost']));
     expect(steps).not.toContain('heat-aux');
     const keysOf = (of: typeof model) =>
-      of.startup([], DEFAULT_MOMENT).flatMap(({ items }) => items.map(({ key }) => key));
+      startupOf(of, [], DEFAULT_MOMENT).flatMap(({ items }) => items.map(({ key }) => key));
     expect(keysOf(model)).toEqual(
       expect.arrayContaining(['emergency/volts-air-handler-W1', 'heat/volts-outdoor-unit-Y']),
     );

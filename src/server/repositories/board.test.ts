@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { WHOLE_BOARD } from '../../core/board/board-question';
+import { jobOutline } from '../../core/board/job-outline';
 import type { BoardPage, Stage } from '../../core/board/job-summary';
-import { jobOutline } from '../../core/board/job-summary';
 import { coreVersion } from '../core-version';
 import { inCrew } from '../crew';
 import { closeDatabase, database, ownerDatabase } from '../database';

@@ -1,5 +1,6 @@
 import { documentOf, type JobFile } from '../../core/formats/job-file';
-import { copyName, type JobDocument, renamed } from '../../core/job/document';
+import { type JobDocument, renamed } from '../../core/job/document';
+import { copyName } from '../../core/job/job-name';
 import type { StoredJob } from '../../core/job/stored-job';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';

@@ -1,13 +1,7 @@
 import { Transaction } from 'sequelize';
 import { upToDate } from '../../core/job/assumptions';
-import {
-  applyChanges,
-  type FactChange,
-  factValue,
-  type JobDocument,
-  jobName,
-  sameValue,
-} from '../../core/job/document';
+import { applyChanges, type FactChange, factValue, type JobDocument, sameValue } from '../../core/job/document';
+import { jobName } from '../../core/job/job-name';
 import type { JobHistory, StoredJob } from '../../core/job/stored-job';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';

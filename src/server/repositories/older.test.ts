@@ -7,6 +7,7 @@ import { documentOf, parseJobFileText } from '../../core/formats/job-file';
 import { factValue, type JobDocument, sameValue } from '../../core/job/document';
 import { jobModel } from '../../core/model';
 import { observed } from '../../core/model/observable';
+import { startupOf } from '../../core/startup/startup-of';
 import { inCrew } from '../crew';
 import { closeDatabase } from '../database';
 import { models } from '../models';
@@ -40,9 +41,9 @@ describe('a job of an older version', () => {
       expect(readings).toHaveLength(raw.readings.length);
       expect(readings).toEqual(raw.readings.map((reading: object) => expect.objectContaining(reading)));
       const { facts } = document;
-      const read = jobModel(facts)
-        .startup(readings, DEFAULT_MOMENT)
-        .flatMap(({ items }) => items.flatMap(({ key, reading }) => (reading ? [key] : [])));
+      const read = startupOf(jobModel(facts), readings, DEFAULT_MOMENT).flatMap(({ items }) =>
+        items.flatMap(({ key, reading }) => (reading ? [key] : [])),
+      );
       const replaced = new Set(readings.map(({ replaces }) => replaces));
       const counting = observed(facts, readings).filter(({ id }) => !replaced.has(id));
       // Static pressure was read with the fan alone; it is judged where the air is most, and this one is told there.

@@ -1,5 +1,6 @@
 import { QueryTypes } from 'sequelize';
-import { type JobOutline, jobOutline } from '../../core/board/job-summary';
+import { jobOutline } from '../../core/board/job-outline';
+import type { JobOutline } from '../../core/board/job-summary';
 import type { StoredJob } from '../../core/job/stored-job';
 import { coreVersion } from '../core-version';
 import { database } from '../database';

@@ -1,14 +1,7 @@
 import { toJobFile } from '@/core/formats/job-file';
 import { beginJob } from '@/core/job/begin-job';
-import {
-  applyChanges,
-  copyName,
-  type FactChange,
-  type FactPath,
-  type JobDocument,
-  jobName,
-  renamed,
-} from '@/core/job/document';
+import { applyChanges, type FactChange, type FactPath, type JobDocument, renamed } from '@/core/job/document';
+import { copyName, jobName } from '@/core/job/job-name';
 import { NO_HISTORY } from '@/core/job/stored-job';
 import { keepAlong, keptAlong, newestAlong } from './device';
 import { type Errand, keepErrand } from './errands';

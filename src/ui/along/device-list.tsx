@@ -1,11 +1,11 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import type { AtWork } from '@/core/access/at-work';
 import { may } from '@/core/access/may';
 import { restoreSafe } from '../safe-storage';
+import { toast } from '../toast';
 import { duplicateHere } from './begin-here';
 import { keptAlong, letGo, listOnDevice, type OnDeviceLine } from './device';
 import { doErrands, type Errand, errandsOf, keepErrand } from './errands';

@@ -1,7 +1,7 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { WeatherHours } from '@/core/crossing/year/stored-weather';
 import type { Along } from '@/core/job/along';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import type { StoredJob } from '@/core/job/stored-job';
 
 /** A job as this device has it. */

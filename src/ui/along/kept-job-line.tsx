@@ -1,7 +1,7 @@
 'use client';
 
 import { Archive, Copy, Trash2 } from 'lucide-react';
-import { MoreItem, MoreMenu } from '../more-menu';
+import { type MenuChoice, MoreMenu } from '../menu-button';
 import { When } from '../when';
 import type { OnDeviceLine } from './device';
 import type { Waiting } from './waiting';
@@ -19,6 +19,38 @@ interface KeptJobLineProps {
 /** A job on this device: how old it is here, what waits of it, and what can be done to it without signal. */
 export const KeptJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo }: KeptJobLineProps) => {
   const { id, name, isTaken, keptAt, kB } = line;
+  const choices: MenuChoice[] = [
+    {
+      id: 'let-go',
+      onSelect: onLetGo,
+      face: (
+        <>
+          <Trash2 size={18} aria-hidden /> Let go from this device
+        </>
+      ),
+    },
+  ];
+  if (mayChange)
+    choices.unshift(
+      {
+        id: 'copy',
+        onSelect: onCopy,
+        face: (
+          <>
+            <Copy size={18} aria-hidden /> Duplicate
+          </>
+        ),
+      },
+      {
+        id: 'archive',
+        onSelect: onArchive,
+        face: (
+          <>
+            <Archive size={18} aria-hidden /> Archive
+          </>
+        ),
+      },
+    );
   return (
     <li className="flex items-center gap-x-3 border-b border-line py-1">
       {/* A whole load: without signal the device's own page answers. */}
@@ -33,21 +65,7 @@ export const KeptJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo
           </span>
         )}
       </a>
-      <MoreMenu of={name}>
-        {mayChange && (
-          <>
-            <MoreItem onSelect={onCopy}>
-              <Copy size={18} aria-hidden /> Duplicate
-            </MoreItem>
-            <MoreItem onSelect={onArchive}>
-              <Archive size={18} aria-hidden /> Archive
-            </MoreItem>
-          </>
-        )}
-        <MoreItem onSelect={onLetGo}>
-          <Trash2 size={18} aria-hidden /> Let go from this device
-        </MoreItem>
-      </MoreMenu>
+      <MoreMenu of={name} choices={choices} />
     </li>
   );
 };

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { DialogClose, DialogFrame } from '../dialog-frame';
+import { toast } from '../toast';
 import { canHoldPin, dropPin, hasPin, PIN_DIGITS, setPin } from './pin';
 import { PinField } from './pin-field';
 

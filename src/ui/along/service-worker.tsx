@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect } from 'react';
-import { toast } from 'sonner';
 import { restoreSafe } from '../safe-storage';
+import { toast } from '../toast';
 import { usePageWakes } from '../waking';
 import { doErrands, errandsOf } from './errands';
 import { waitsHere } from './waiting';

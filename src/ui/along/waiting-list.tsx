@@ -1,11 +1,11 @@
 'use client';
 
 import { Download, Send, Upload } from 'lucide-react';
-import { toast } from 'sonner';
 import type { AtWork } from '@/core/access/at-work';
 import { may } from '@/core/access/may';
 import { download } from '../download';
 import { FileButton } from '../fields/file-button';
+import { toast } from '../toast';
 import { dropErrand, type Errand } from './errands';
 import { takeOverHere, takeWaitingFile, type Waiting, waitingFile } from './waiting';
 

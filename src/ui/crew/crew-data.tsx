@@ -3,10 +3,10 @@
 import { Download } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { call, notDone } from '../api';
 import { DialogClose, DialogFrame } from '../dialog-frame';
 import { ProblemLine } from '../problem-line';
+import { toast } from '../toast';
 
 const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void }) => {
   const router = useRouter();

@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { factApplies } from '@/core/job/applies';
 import { type CrewDefaults, DEFAULT_SECTIONS, mergedDefaults } from '@/core/job/crew-defaults';
 import { assumedFacts, factAt, type FactPath, factValue, withFact } from '@/core/job/document';
@@ -9,6 +8,7 @@ import { factWords } from '@/core/job/fact-words';
 import { call, notDone } from '../api';
 import { LooseFact } from '../fields/loose-fact';
 import { ProblemLine } from '../problem-line';
+import { toast } from '../toast';
 import { InstrumentList } from './instrument-list';
 
 const SHIPPED = assumedFacts();

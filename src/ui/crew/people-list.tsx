@@ -2,11 +2,11 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import type { Person } from '@/core/access/person';
 import { type Role, ROLES } from '@/core/access/role';
 import { signInName } from '@/core/access/sign-in-name';
 import { call } from '../api';
+import { toast } from '../toast';
 import { LinkOnce } from './link-once';
 import { RoleChoice } from './role-choice';
 

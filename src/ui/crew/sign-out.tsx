@@ -1,10 +1,10 @@
 'use client';
 
-import { toast } from 'sonner';
 import { letAllGo } from '../along/device';
 import { dropPin } from '../along/pin';
 import { forgetWho, keptWho } from '../along/who';
 import { call } from '../api';
+import { toast } from '../toast';
 
 const WAYS = [
   { label: 'Sign out', everywhere: false },

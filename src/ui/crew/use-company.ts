@@ -1,9 +1,9 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import type { Company } from '@/core/access/company';
 import { call, notDone } from '../api';
+import { toast } from '../toast';
 
 /** How often a page that is looked at says that it is, ms; the first time once it has come to rest. */
 const EVERY_MS = 60_000;

@@ -3,7 +3,6 @@
 import { Download, Link2, Printer, QrCode } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import type { HandoverRecord } from '@/core/handover/record';
 import { unsettled } from '@/core/handover/unsettled';
@@ -14,6 +13,7 @@ import { call, notDone } from '../api';
 import { useAtWork } from '../crew/at-work';
 import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
+import { toast } from '../toast';
 import { usePutBack } from '../trouble/use-put-back';
 import { When } from '../when';
 import { OwnerLinks } from './owner-links';

@@ -3,17 +3,18 @@
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import type { AtWork } from '@/core/access/at-work';
 import type { Company } from '@/core/access/company';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { unnamedCount } from '@/core/sync/state';
+import { later } from '../at-rest';
 import { AtWorkProvider } from '../crew/at-work';
 import { CompanyLine } from '../crew/company-line';
 import { useCompany } from '../crew/use-company';
 import { HouseDegrees } from '../degrees';
 import { GateRuler } from '../ruler/gate-ruler';
+import { toast } from '../toast';
 import { followInJob } from './go';
 import { JobHeader } from './header';
 import { LostBanner } from './lost-banner';
@@ -23,11 +24,26 @@ import { useFresh } from './use-fresh';
 import { useKeys } from './use-keys';
 import { WalkPanel } from './walk-panel';
 
-const Commands = dynamic(() => import('./commands').then((module) => module.Commands), { ssr: false });
-const KeysDialog = dynamic(() => import('./keys-dialog').then((module) => module.KeysDialog), { ssr: false });
-const NameDialog = dynamic(() => import('./name-dialog').then((module) => module.NameDialog), { ssr: false });
-const NoteDialog = dynamic(() => import('../crew/note-dialog').then((module) => module.NoteDialog), { ssr: false });
-const StaleDialog = dynamic(() => import('./stale-dialog').then((module) => module.StaleDialog), { ssr: false });
+const Commands = dynamic(
+  later(() => import('./commands').then((module) => module.Commands)),
+  { ssr: false },
+);
+const KeysDialog = dynamic(
+  later(() => import('./keys-dialog').then((module) => module.KeysDialog)),
+  { ssr: false },
+);
+const NameDialog = dynamic(
+  later(() => import('./name-dialog').then((module) => module.NameDialog)),
+  { ssr: false },
+);
+const NoteDialog = dynamic(
+  later(() => import('../crew/note-dialog').then((module) => module.NoteDialog)),
+  { ssr: false },
+);
+const StaleDialog = dynamic(
+  later(() => import('./stale-dialog').then((module) => module.StaleDialog)),
+  { ssr: false },
+);
 
 const Inside = ({
   rulerFolds,

@@ -3,7 +3,7 @@
 import { CircleQuestionMark, Command } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { DegreesButton } from '../degrees-button';
 import { guideFor } from '../guide-parts';
 import { Mark } from '../mark';

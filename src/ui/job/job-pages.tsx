@@ -5,7 +5,7 @@ import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 import type { AlongParts } from '@/core/job/along';
 import { CONTROLLER_ROLES } from '@/core/job/controllers';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import { AlongActsProvider, useAlong } from '../along/use-along';
 import { waking } from '../waking';

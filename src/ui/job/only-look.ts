@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { toast } from '../toast';
 
 /** Says that who is signed in may look at this and not change it. */
 export const mayOnlyLook = (): void => {

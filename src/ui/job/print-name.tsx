@@ -1,6 +1,6 @@
 'use client';
 
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { useJob } from './provider';
 
 /** A text as CSS takes it: every sign that is no plain letter or digit by its number. */

@@ -1,12 +1,12 @@
 'use client';
 
-import { Popover } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { type Visit, VISIT_REASONS, type VisitReason } from '@/core/job/visit';
 import { visitsInTime } from '@/core/job/visits';
 import { call, notDone } from '../api';
 import { PlainSelect } from '../fields/plain-select';
+import { PopoverButton } from '../popover-button';
+import { toast } from '../toast';
 import { timeWords, When } from '../when';
 import { useJob, useJobNow } from './provider';
 import { isVisitOver, newVisit, shownVisit } from './visits';
@@ -54,40 +54,37 @@ export const VisitLine = () => {
   };
   return (
     <section aria-label="Which visit" className="flex min-h-11 flex-wrap items-center gap-x-3 text-sm">
-      <Popover.Root>
-        <Popover.Trigger className="bare-button -mx-1 gap-2 px-1">
-          <span className="eyebrow">Visit</span>
-          <span className="font-medium underline decoration-dotted underline-offset-4">
-            <When at={shown.began} only="day" /> · {VISIT_REASONS[shown.reason]}
-          </span>
-        </Popover.Trigger>
-        <Popover.Portal>
-          <Popover.Content
-            sideOffset={2}
-            align="start"
-            collisionPadding={12}
-            className="z-30 flex max-w-[22rem] flex-col gap-3 rounded border border-line-strong bg-sheet p-3 shadow-md"
-          >
-            <PlainSelect
-              label="Shown"
-              value={shown.id}
-              options={visitsInTime(visits)
-                .reverse()
-                .map(({ id, began, reason }) => [id, `${timeWords(began, 'day')} · ${VISIT_REASONS[reason]}`] as const)}
-              onChoose={showVisit}
-            />
-            <PlainSelect
-              label="For"
-              value={shown.reason}
-              options={Object.entries(VISIT_REASONS) as [VisitReason, string][]}
-              onChoose={(reason) => void put({ ...shown, reason })}
-            />
-            <button type="button" className="plain-button" onClick={() => void begin()}>
-              Begin a new visit
-            </button>
-          </Popover.Content>
-        </Popover.Portal>
-      </Popover.Root>
+      <PopoverButton
+        className="bare-button -mx-1 gap-2 px-1"
+        align="start"
+        contentClassName="flex max-w-[22rem] flex-col gap-3"
+        face={
+          <>
+            <span className="eyebrow">Visit</span>
+            <span className="font-medium underline decoration-dotted underline-offset-4">
+              <When at={shown.began} only="day" /> · {VISIT_REASONS[shown.reason]}
+            </span>
+          </>
+        }
+      >
+        <PlainSelect
+          label="Shown"
+          value={shown.id}
+          options={visitsInTime(visits)
+            .reverse()
+            .map(({ id, began, reason }) => [id, `${timeWords(began, 'day')} · ${VISIT_REASONS[reason]}`] as const)}
+          onChoose={showVisit}
+        />
+        <PlainSelect
+          label="For"
+          value={shown.reason}
+          options={Object.entries(VISIT_REASONS) as [VisitReason, string][]}
+          onChoose={(reason) => void put({ ...shown, reason })}
+        />
+        <button type="button" className="plain-button" onClick={() => void begin()}>
+          Begin a new visit
+        </button>
+      </PopoverButton>
       {isOver && (
         <span role="status" className="flex flex-wrap items-center gap-x-2 text-quiet">
           It is over. What you enter begins a new one.

@@ -4,7 +4,6 @@ import { Copy, Download, Plus, Radio, Trash2, Upload } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useTransition } from 'react';
-import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
 import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/edit';
@@ -15,6 +14,7 @@ import { call, notDone } from '../api';
 import { BackedHeader } from '../backed-header';
 import { FileButton } from '../fields/file-button';
 import { usePerson } from '../person';
+import { toast } from '../toast';
 import { When } from '../when';
 import { readProfile } from './read-profile';
 

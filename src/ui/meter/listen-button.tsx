@@ -1,12 +1,12 @@
 'use client';
 
 import { Radio } from 'lucide-react';
-import { Popover } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { atOutdoor } from '@/core/control/moment';
 import { OUTDOOR_CHANNEL } from '@/core/instrument/shown';
 import { useDegrees } from '../degrees';
 import { useJobNow } from '../job/provider';
+import { PopoverButton } from '../popover-button';
 import { METER_ADDRESS, outdoorF, outdoorHumidity, useHeard } from './heard';
 
 const LINKS = {
@@ -106,23 +106,20 @@ export const ListenButton = () => {
   useEffect(resume, [resume]);
   useFollow();
   return (
-    <Popover.Root>
-      <Popover.Trigger className="plain-button shrink-0 gap-2" data-link={link}>
-        <Radio size={18} aria-hidden className={link === 'open' ? 'text-pass' : ''} />
-        {LINKS[link]}
-        {link === 'open' && meter && `: ${meter}`}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={4}
-          align="end"
-          collisionPadding={12}
-          className="z-50 grid w-80 gap-3 rounded border border-line-strong bg-sheet p-3 shadow-md"
-        >
-          <Sources />
-          <OutdoorSensor />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <PopoverButton
+      className="plain-button shrink-0 gap-2"
+      align="end"
+      contentClassName="grid w-80 gap-3"
+      face={
+        <>
+          <Radio size={18} aria-hidden className={link === 'open' ? 'text-pass' : ''} />
+          {LINKS[link]}
+          {link === 'open' && meter && `: ${meter}`}
+        </>
+      }
+    >
+      <Sources />
+      <OutdoorSensor />
+    </PopoverButton>
   );
 };

@@ -1,10 +1,9 @@
 'use client';
 
-import { Ellipsis } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import type { PlannedItem } from '@/core/startup/planned';
 import { useJob } from '../job/provider';
+import { MoreMenu } from '../menu-button';
 import { ReasonDialog } from '../reason-dialog';
 import { useKeepReading, useUntake } from './use-keep-reading';
 
@@ -18,9 +17,6 @@ const NOT_MEASURED = [
 ];
 /** Why a reading is often withdrawn. */
 const WITHDRAWN = ['Wrong place', 'Wrong range', 'Typed wrong', 'Instrument at fault', 'System not settled'];
-
-const ITEM =
-  'flex min-h-11 items-center px-4 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper data-[disabled]:opacity-50';
 
 /** What can be said of an item beside its reading: withdrawn, not measured, a note, undone. */
 export const ReadingMenu = ({ planned: { key, item, reading } }: { planned: PlannedItem }) => {
@@ -74,31 +70,25 @@ export const ReadingMenu = ({ planned: { key, item, reading } }: { planned: Plan
   };
   return (
     <>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger className="bare-button" aria-label={`More for ${label}`}>
-          <Ellipsis size={20} aria-hidden />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Content
-          align="end"
-          collisionPadding={8}
-          className="z-40 min-w-52 rounded border border-line-strong bg-sheet shadow-md"
-        >
-          {canUndo && (
-            <DropdownMenu.Item className={ITEM} onSelect={undo}>
-              Undo
-            </DropdownMenu.Item>
-          )}
-          <DropdownMenu.Item className={ITEM} onSelect={() => setAsks('leaveOut')}>
-            Not measured…
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} disabled={!reading} onSelect={() => setAsks('withdraw')}>
-            Withdraw the reading…
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} disabled={!reading} onSelect={() => setAsks('note')}>
-            {note ? 'Change the note…' : 'Add a note…'}
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Root>
+      <MoreMenu
+        of={label}
+        choices={[
+          ...(canUndo ? [{ id: 'undo', face: 'Undo', onSelect: undo }] : []),
+          { id: 'leave-out', face: 'Not measured…', onSelect: () => setAsks('leaveOut') },
+          {
+            id: 'withdraw',
+            face: 'Withdraw the reading…',
+            isDisabled: !reading,
+            onSelect: () => setAsks('withdraw'),
+          },
+          {
+            id: 'note',
+            face: note ? 'Change the note…' : 'Add a note…',
+            isDisabled: !reading,
+            onSelect: () => setAsks('note'),
+          },
+        ]}
+      />
       {asks && <ReasonDialog {...dialogs[asks]} onClose={() => setAsks(null)} />}
     </>
   );

@@ -1,7 +1,8 @@
 'use client';
 
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { type ReturnItem, returnVisit } from '@/core/startup/return-visit';
+import { startupOf, triedOf } from '@/core/startup/startup-of';
 import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
 import { useMoment } from '../job/use-moment';
@@ -24,11 +25,11 @@ export const StartupPage = () => {
   const facts = useJob((job) => job.facts);
   const model = useModel();
   const reason = useJob((job) => shownVisit(job)?.reason ?? 'new');
-  const all = model.startup(readings, moment, confirmed);
+  const all = startupOf(model, readings, moment, confirmed);
   const { steps: listed, list } = useVisitList(all, reason);
   const { steps, route } = useRoute(facts, listed);
   const { number, planned, at, go, goAt } = useStep(steps);
-  const tried = model.tried(readings, moment, planned);
+  const tried = triedOf(model, readings, moment, planned);
   // The last step says what is left for another day, whatever list today's visit has.
   const returns = planned.step.id === 'leave' ? returnVisit(facts, all) : NO_RETURNS;
   const isPrinting = usePrinting();

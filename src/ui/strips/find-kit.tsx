@@ -1,11 +1,11 @@
 'use client';
 
 import { memo, useState } from 'react';
-import { toast } from 'sonner';
 import { observedNow, stripKeys } from '@/core/model/observable';
 import { kitEvidence } from '@/core/strips/evidence';
 import { findKits, withStagger } from '@/core/strips/find-kit';
 import { useJob } from '../job/provider';
+import { toast } from '../toast';
 
 const SURE = { sure: 'Sure', likely: 'Likely', possible: 'Possible' } as const;
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { startupOf } from '@/core/startup/startup-of';
 import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
 import { useMoment } from '../job/use-moment';
@@ -11,7 +12,7 @@ export const PlannedItems = ({ step, isShown }: { step: string; isShown: (item: 
   const readings = useJob((job) => job.readings);
   const moment = useMoment();
   const confirmed = useJob((job) => job.confirmed);
-  const planned = model.startup(readings, moment, confirmed).find((each) => each.step.id === step);
+  const planned = startupOf(model, readings, moment, confirmed).find((each) => each.step.id === step);
   return (
     <ul>
       {planned?.items

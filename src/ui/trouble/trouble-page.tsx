@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { causesOf } from '@/core/diagnosis/causes';
 import { complaintWords, lastFixed } from '@/core/diagnosis/kept';
 import { seenWord } from '@/core/job/reading';
+import { startupOf } from '@/core/startup/startup-of';
 import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
 import { useMoment } from '../job/use-moment';
@@ -29,7 +30,7 @@ const Fixed = () => {
   const id = fixed && seenWord(fixed.value);
   const cause = id ? causesOf(model.facts, model.wall.harness).find((each) => each.id === id) : undefined;
   if (!fixed || !cause) return null;
-  const steps = model.startup(readings, moment, confirmed).filter(({ step }) => cause.proves.includes(step.id));
+  const steps = startupOf(model, readings, moment, confirmed).filter(({ step }) => cause.proves.includes(step.id));
   return <ProveAgain words={cause.words} fixed={fixed} steps={steps} />;
 };
 

@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { CALLS } from '@/core/control/moment';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { drawing } from '@/core/wiring/drawing';
 import { parseRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';

@@ -1,14 +1,14 @@
 'use client';
 
 import { Download } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import type { RefObject } from 'react';
-import { toast } from 'sonner';
 import { toSpice } from '@/core/circuit/spice';
-import { wireListCsv } from '@/core/formats/wire-list-csv';
 import type { Harness } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
+import { later } from '../at-rest';
 import { download } from '../download';
+import { MenuButton } from '../menu-button';
+import { toast } from '../toast';
 import { pngOf, standaloneSvg } from './save-picture';
 
 interface ExportProps {
@@ -18,6 +18,7 @@ interface ExportProps {
   readonly picture: RefObject<SVGSVGElement | null>;
 }
 
+const csv = later(() => import('@/core/formats/wire-list-csv'));
 const asFile = (text: string, type: string) => new Blob([text], { type });
 
 /** Takes the drawing away: picture, wire list, netlist, paper. */
@@ -34,7 +35,10 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
     ['Print, one page', () => window.print()],
     ['Picture (SVG)', () => download(`${base}.svg`, asFile(standaloneSvg(picture.current!), 'image/svg+xml'))],
     ['Picture (PNG)', () => void savePng()],
-    ['Wire list (CSV)', () => download(`${base}.csv`, asFile(wireListCsv(harness), 'text/csv'))],
+    [
+      'Wire list (CSV)',
+      () => void csv().then(({ wireListCsv }) => download(`${base}.csv`, asFile(wireListCsv(harness), 'text/csv'))),
+    ],
     [
       'Netlist for this call (SPICE)',
       () =>
@@ -48,21 +52,14 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
     ],
   ];
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="plain-button">
-        <Download size={18} aria-hidden /> Export
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Content sideOffset={4} align="end" className="z-30 rounded border border-line-strong bg-sheet p-1">
-        {ways.map(([label, take]) => (
-          <DropdownMenu.Item
-            key={label}
-            onSelect={take}
-            className="flex min-h-11 cursor-pointer items-center rounded px-3 data-[highlighted]:bg-ink data-[highlighted]:text-paper"
-          >
-            {label}
-          </DropdownMenu.Item>
-        ))}
-      </DropdownMenu.Content>
-    </DropdownMenu.Root>
+    <MenuButton
+      className="plain-button"
+      face={
+        <>
+          <Download size={18} aria-hidden /> Export
+        </>
+      }
+      choices={ways.map(([label, onSelect]) => ({ id: label, face: label, onSelect }))}
+    />
   );
 };

@@ -3,7 +3,6 @@
 import { proxy } from 'comlink';
 import { Upload } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { v4 as uuid } from 'uuid';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
@@ -12,6 +11,7 @@ import { call } from '../../api';
 import { useAtWork } from '../../crew/at-work';
 import { FileButton } from '../../fields/file-button';
 import { usePerson } from '../../person';
+import { toast } from '../../toast';
 import { Progress } from './progress';
 import { startYearWorker } from './year-worker';
 

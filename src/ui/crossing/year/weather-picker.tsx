@@ -1,7 +1,6 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { toast } from 'sonner';
 import { climateById, CLIMATES } from '@/core/crossing/year/climates';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { useAlongActs } from '../../along/use-along';
@@ -9,6 +8,7 @@ import { call, notDone } from '../../api';
 import { Said } from '../../degrees';
 import { useJob } from '../../job/provider';
 import { usePerson } from '../../person';
+import { toast } from '../../toast';
 import { WeatherImport } from './weather-import';
 
 /** Which year of weather the job is reckoned with: a bundled climate, or one brought in. */

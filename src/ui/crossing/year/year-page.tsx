@@ -2,11 +2,9 @@
 
 import { Download, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import { jobPeak } from '@/core/crossing/year/from-job';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { BIN_WIDTH_F, binned } from '@/core/crossing/year/temperatures';
-import { yearCsv } from '@/core/formats/year-csv';
 import { factApplies } from '@/core/job/applies';
 import { backupOf } from '@/core/job/backup';
 import { type FactPath, factValue } from '@/core/job/document';
@@ -14,12 +12,14 @@ import { changesToTakeWay } from '@/core/setup/ways/apply';
 import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
 import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
 import { FUEL_UNIT } from '@/core/units/constants';
+import { later } from '../../at-rest';
 import { Below } from '../../below';
 import { Said } from '../../degrees';
 import { download } from '../../download';
 import { FactField } from '../../fields/fact-field';
 import { useJob, useJobNow } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
+import { toast } from '../../toast';
 import { useWeather } from '../../use-weather';
 import { CrossingTabs } from '../crossing-tabs';
 import { BinsChart } from './bins-chart';
@@ -31,6 +31,8 @@ import { WayDialog } from './way-dialog';
 import { WaysTable } from './ways-table';
 import { WeatherPicker } from './weather-picker';
 import { YearSummary } from './year-summary';
+
+const csv = later(() => import('@/core/formats/year-csv'));
 
 const METHODS = { bins: 'By bins', hourly: 'Hour by hour', minutes: 'Minute by minute' } as const;
 type Method = keyof typeof METHODS;
@@ -176,7 +178,7 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
                 <button
                   type="button"
                   className="plain-button"
-                  onClick={() => save('ways-by-bin.csv', yearCsv(compared))}
+                  onClick={() => void csv().then(({ yearCsv }) => save('ways-by-bin.csv', yearCsv(compared)))}
                 >
                   <Download size={18} aria-hidden /> CSV
                 </button>

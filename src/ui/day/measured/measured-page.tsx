@@ -3,7 +3,6 @@
 import { Upload } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import { type FactChange, type FactPath, factValue } from '@/core/job/document';
 import { dayPicks } from '@/core/simulation/day-picks';
@@ -17,6 +16,7 @@ import { FactField } from '../../fields/fact-field';
 import { FileButton } from '../../fields/file-button';
 import { useJob } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
+import { toast } from '../../toast';
 import { useWeather } from '../../use-weather';
 import { DayTabs } from '../day-tabs';
 

@@ -1,6 +1,6 @@
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import type { Fault, Met, TroubleWorker } from '@/workers/trouble.worker';
 import type { RadioWord } from '../../meter/radio';
 import { useLeadsWanted } from './use-radio';

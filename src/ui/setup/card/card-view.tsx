@@ -4,7 +4,7 @@ import { ArrowDown, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { CONTROLLERS } from '@/core/job/controllers';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { banksOf, hasHardware } from '@/core/setup/card/banks';
 import { cardOf, type CardScreen } from '@/core/setup/card/card';
 import { cardFindings } from '@/core/setup/card/findings';

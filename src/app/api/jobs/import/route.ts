@@ -1,8 +1,8 @@
 import { parseWith } from '@/core/border/parse';
 import { parseJobFileText } from '@/core/formats/job-file';
 import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
-import { jobName } from '@/core/job/document';
 import { idSchema } from '@/core/job/id-schema';
+import { jobName } from '@/core/job/job-name';
 import { type Asking, refuse, route } from '@/server/http/respond';
 import { withFile } from '@/server/http/with-body';
 import { importJob } from '@/server/repositories/import-job';

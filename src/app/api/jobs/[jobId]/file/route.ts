@@ -1,5 +1,5 @@
 import { toJobFile } from '@/core/formats/job-file';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { download, jobRoute, missing } from '@/server/http/respond';
 import { handoversOf } from '@/server/repositories/handovers';
 import { getJob } from '@/server/repositories/jobs';

@@ -1,5 +1,5 @@
 import { readingsCsv } from '@/core/formats/readings-csv';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { download, jobRoute, missing } from '@/server/http/respond';
 import { getJob } from '@/server/repositories/jobs';
 

@@ -1,5 +1,5 @@
 import { settingsCsv } from '@/core/formats/settings-csv';
-import { jobName } from '@/core/job/document';
+import { jobName } from '@/core/job/job-name';
 import { download, jobRoute, missing } from '@/server/http/respond';
 import { getJob } from '@/server/repositories/jobs';
 

@@ -7,7 +7,7 @@ import { blankJob } from '../job/document';
 import { NO_HISTORY } from '../job/stored-job';
 import { lastReadings, lastVisit } from '../job/visits';
 import { SAMPLES } from '../samples';
-import { jobOutline } from './job-summary';
+import { jobOutline } from './job-outline';
 
 const outlines = SAMPLES.map((sample) => {
   const file = sampleFile(sample);

@@ -1,0 +1,62 @@
+import { DEFAULT_MOMENT } from '../control/moment';
+import { ruler } from '../crossing/ruler';
+import { waitingReadings, waitingWords } from '../job/countersign';
+import type { Severity } from '../job/finding';
+import type { NO_HISTORY } from '../job/stored-job';
+import { type StoredJob } from '../job/stored-job';
+import { VISIT_REASONS } from '../job/visit';
+import { lastReadings, lastVisit } from '../job/visits';
+import { jobModel } from '../model';
+import { momentOf } from '../startup/conditions';
+import { type PlannedStep, stepGrade, tally } from '../startup/plan';
+import { startupOf } from '../startup/startup-of';
+import { forVisit } from '../startup/visit-list';
+import type { JobOutline } from './job-summary';
+
+const nextOf = (
+  firstError: string | undefined,
+  steps: readonly PlannedStep[],
+  hasReadings: boolean,
+  waiting: number,
+): string => {
+  const failed = hasReadings ? steps.find((step) => stepGrade(step) === 'fail') : undefined;
+  if (failed) return `${failed.step.title}: a reading failed.`;
+  if (firstError) return firstError;
+  if (!hasReadings) return 'Ready for startup.';
+  if (waiting > 0) return waitingWords(waiting);
+  const open = steps.find((step) => tally([step]).open > 0);
+  return open ? `Next: ${open.step.title}.` : 'Everything is read. Hand over.';
+};
+
+/** The outline of a job, from its facts and its last visit. */
+export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | keyof typeof NO_HISTORY>): JobOutline => {
+  const { facts } = job.document;
+  const confirmed = new Set(job.document.confirmed);
+  const model = jobModel(facts);
+  const readings = lastReadings(job);
+  const findings = model.findings(readings, confirmed).filter(({ waived, under }) => !waived && !under);
+  const visit = lastVisit(job.visits);
+  const steps = forVisit(
+    startupOf(model, readings, momentOf(facts, readings, DEFAULT_MOMENT), confirmed),
+    visit?.reason ?? 'new',
+  );
+  const { open, pass, warn, fail } = tally(steps);
+  const { spanF, lanes, holesF, marks } = ruler(facts);
+  const count = (severity: Severity) => findings.filter((finding) => finding.severity === severity).length;
+  const firstError = findings.find(({ severity }) => severity === 'error')?.what;
+  return {
+    readings: job.readings.length,
+    findings: { error: count('error'), warning: count('warning'), advice: count('advice') },
+    startup: { open, pass, warn, fail },
+    next:
+      job.handedOverAt === null ? nextOf(firstError, steps, readings.length > 0, waitingReadings(readings).length) : '',
+    lastVisit: visit ? { began: visit.began, reason: VISIT_REASONS[visit.reason] } : null,
+    ruler: {
+      spanF,
+      lanes: lanes.map(({ source, openF }) => ({ source, openF })),
+      holesF,
+      designF: facts.house.designOutdoorF,
+      balanceF: marks.find(({ id }) => id === 'thermal-balance')?.atF ?? null,
+    },
+  };
+};

@@ -1,0 +1,35 @@
+'use client';
+
+import { useEffect } from 'react';
+import { Toaster } from 'sonner';
+
+export { toast } from 'sonner';
+
+/** Where short messages with their Undo appear. */
+export const ShownToaster = ({ onShown }: { onShown: () => void }) => {
+  // What is inside has begun to listen before this is said.
+  useEffect(onShown, [onShown]);
+  return (
+    <Toaster
+      position="top-center"
+      toastOptions={{
+        duration: 8000,
+        style: {
+          background: 'var(--ink)',
+          color: 'var(--paper)',
+          border: 'none',
+          borderRadius: 3,
+          fontFamily: 'var(--font-sans)',
+          fontSize: '1rem',
+        },
+        actionButtonStyle: {
+          background: 'var(--saffron)',
+          color: '#17211f',
+          minHeight: 36,
+          paddingInline: 14,
+          fontWeight: 600,
+        },
+      }}
+    />
+  );
+};
