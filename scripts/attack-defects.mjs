@@ -89,12 +89,6 @@ const DEFECTS = [
     to: 'if (most > 0) return text.slice(0, most);\n  let end = 0;',
   },
   {
-    defect: 'ids that differ in the case of letters are two',
-    file: 'src/server/repositories/saves.ts',
-    from: 'saveId: saveId.toLowerCase() });',
-    to: 'saveId });',
-  },
-  {
     defect: 'only the last save is remembered',
     file: 'src/server/repositories/saves.ts',
     from: 'const row = await models().SaveRow.findOne({ where: named(name) });\n  return row &&',

@@ -1,7 +1,8 @@
 /**
  * Holds what is tapped and typed on a page that is shown and not alive yet, and does it once it is: on a slow line
- * that takes seconds, and a tap that does nothing is a tap lost. Runs as text in the page's head, before anything else
- * is loaded, so it uses nothing from outside itself.
+ * that takes seconds, and a tap that does nothing is a tap lost. It hears of everything first and keeps it to itself:
+ * a page that is half alive swallows a tap on what is not, or takes a key without the text before it. Runs as text in
+ * the page's head, before anything else is loaded, so it uses nothing from outside itself.
  */
 export const holdEarlyTouches = () => {
   type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
@@ -43,26 +44,89 @@ export const holdEarlyTouches = () => {
     });
   };
 
-  // At the window, after everything else has heard of it: where React took it over for this very tap, it is done.
-  addEventListener('click', (event) => {
-    const target = event.target instanceof Element ? event.target : null;
-    const pressed = target?.closest('button, [role="button"], input[type="checkbox"], input[type="radio"]');
-    if (!pressed || isAlive(pressed) || !event.isTrusted) return;
-    event.preventDefault();
-    const touch = { bubbles: true, cancelable: true, pointerType: (event as PointerEvent).pointerType ?? 'mouse' };
-    onceAlive(pressed, () => {
-      // Menus open as they are pressed, everything else as it is let go.
-      pressed.dispatchEvent(new PointerEvent('pointerdown', touch));
-      pressed.dispatchEvent(new PointerEvent('pointerup', touch));
-      (pressed as HTMLElement).click();
-    });
-  });
-  addEventListener('input', ({ target }) => {
-    if (isField(target) && !isAlive(target)) hold(target, {});
-  });
-  addEventListener('keydown', ({ target, key }: KeyboardEvent) => {
-    if (key === 'Enter' && isField(target) && held.has(target)) hold(target, { isEntered: true });
-  });
+  const pressedBy = ({ target }: Event) =>
+    target instanceof Element
+      ? target.closest('button, [role="button"], input[type="checkbox"], input[type="radio"]')
+      : null;
+  for (const touch of ['pointerdown', 'pointerup', 'mousedown', 'mouseup'])
+    addEventListener(
+      touch,
+      (event) => {
+        const pressed = pressedBy(event);
+        if (pressed && event.isTrusted && !isAlive(pressed)) event.stopImmediatePropagation();
+      },
+      true,
+    );
+  addEventListener(
+    'click',
+    (event) => {
+      const pressed = pressedBy(event);
+      if (!pressed || !event.isTrusted || isAlive(pressed)) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      const touch = { bubbles: true, cancelable: true, pointerType: (event as PointerEvent).pointerType ?? 'mouse' };
+      onceAlive(pressed, () => {
+        // Menus open as they are pressed, everything else as it is let go.
+        pressed.dispatchEvent(new PointerEvent('pointerdown', touch));
+        pressed.dispatchEvent(new PointerEvent('pointerup', touch));
+        (pressed as HTMLElement).click();
+      });
+    },
+    true,
+  );
+  addEventListener(
+    'input',
+    (event) => {
+      const { target } = event;
+      if (!isField(target) || isAlive(target)) return;
+      event.stopImmediatePropagation();
+      hold(target, {});
+    },
+    true,
+  );
+  addEventListener(
+    'change',
+    (event) => {
+      const { target } = event;
+      const isFile = target instanceof HTMLInputElement && target.type === 'file';
+      if (!(isFile || isField(target)) || isAlive(target)) return;
+      event.stopImmediatePropagation();
+      if (isFile) onceAlive(target, () => target.dispatchEvent(new Event('change', { bubbles: true })));
+    },
+    true,
+  );
+  const oncePageIsAlive = (act: () => void) => {
+    if (document.querySelector('[data-waking]')) setTimeout(() => oncePageIsAlive(act), LOOK_MS);
+    else requestAnimationFrame(act);
+  };
+  addEventListener(
+    'keydown',
+    (event: KeyboardEvent) => {
+      const { target, key, ctrlKey, metaKey, altKey, shiftKey, isTrusted } = event;
+      if (!isTrusted || !(target instanceof Element)) return;
+      const again = { key, ctrlKey, metaKey, altKey, shiftKey, bubbles: true, cancelable: true };
+      if (isField(target)) {
+        if (isAlive(target)) return;
+        event.stopImmediatePropagation();
+        if (key === 'Enter' && held.has(target)) hold(target, { isEntered: true });
+        return;
+      }
+      // A part that is drawn is pressed by its own hand, which is not there yet; a real button makes a click by itself.
+      const drawn = target.closest('[role="button"]:not(button)');
+      if (drawn && (key === 'Enter' || key === ' ')) {
+        if (isAlive(drawn)) return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        onceAlive(drawn, () => drawn.dispatchEvent(new KeyboardEvent('keydown', again)));
+        return;
+      }
+      // A sign is a key of the page; all other keys do what they do by themselves.
+      if ([...key].length !== 1 || key === ' ' || !document.querySelector('[data-waking]')) return;
+      event.stopImmediatePropagation();
+      oncePageIsAlive(() => document.body.dispatchEvent(new KeyboardEvent('keydown', again)));
+    },
+    true,
+  );
   // What the browser opened by itself stays open; who shows more for it only has not heard of it.
   const opened = new Set<HTMLDetailsElement>();
   const onToggle = ({ target }: Event) => {
@@ -71,7 +135,11 @@ export const holdEarlyTouches = () => {
     onceAlive(target, () => target.dispatchEvent(new Event('toggle')));
   };
   addEventListener('toggle', onToggle, true);
-  addEventListener('submit', (event) => {
-    if (event.target instanceof Element && !isAlive(event.target)) event.preventDefault();
-  });
+  addEventListener(
+    'submit',
+    (event) => {
+      if (event.target instanceof Element && !isAlive(event.target)) event.preventDefault();
+    },
+    true,
+  );
 };

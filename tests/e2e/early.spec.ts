@@ -14,6 +14,8 @@ const slowLine = async (page: Page): Promise<() => void> => {
   return go;
 };
 
+const HOURS = Array.from({ length: 8760 }, (_, hour) => String(20 + (hour % 40)));
+
 const isAlive = (page: Page) => page.evaluate(() => document.querySelector('[data-waking]') === null);
 
 test('what is tapped before the page is alive is done once it is', async ({ page }) => {
@@ -40,4 +42,35 @@ test('what is typed and chosen before the page is alive is kept and saved', asyn
   await expect
     .poll(async () => (await stored(page, id)).document.facts.site, { timeout: 20_000 })
     .toMatchObject({ customer: 'Early Riser', town: 'Left Behind' });
+});
+
+test('a key, a press on what is drawn and a file before the page is alive count once it is', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/wiring?out=28&call=heat-aux`, { waitUntil: 'commit' });
+  await page.getByRole('button', { name: /^Air handler C/ }).focus();
+  await page.keyboard.press('Enter');
+  await page.locator('body').press('[');
+  expect(await isAlive(page)).toBe(false);
+  comes();
+  await expect(page.getByRole('region', { name: 'Meter' }).getByLabel('Probe 1 on')).toHaveValue('air-handler.C');
+  await expect(page).toHaveURL(/out=27/);
+  await page.unrouteAll({ behavior: 'wait' });
+  const comesToo = await slowLine(page);
+  await page.goto(`/jobs/${id}/crossing/year`, { waitUntil: 'commit' });
+  const file = { name: `early ${id.slice(0, 6)}.csv`, mimeType: 'text/csv', buffer: Buffer.from(HOURS.join('\n')) };
+  await page.locator('input[type=file]').first().setInputFiles(file);
+  comesToo();
+  await expect(page.getByRole('radio', { name: new RegExp(`early ${id.slice(0, 6)}`) })).toBeChecked();
+});
+
+test('what is typed at any moment of coming to life is kept', async ({ page }) => {
+  const id = await freshJob(page);
+  for (const waitMs of [0, 150, 300, 450, 600, 900]) {
+    await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+    await page.waitForTimeout(waitMs);
+    await page.getByLabel('Customer').fill(`Typed after ${waitMs}`);
+    await page.getByLabel('Customer').press('Enter');
+    await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe(`Typed after ${waitMs}`);
+  }
 });

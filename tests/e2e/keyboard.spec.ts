@@ -59,6 +59,7 @@ test('keys keep still while somebody types', async ({ page }) => {
 test('a dialog holds the focus and gives it back', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
   for (let tab = 0; tab < 12; tab++) await page.keyboard.press('Tab');
   expect(await page.evaluate(() => document.activeElement?.closest('[role=dialog]') !== null)).toBe(true);
   await page.keyboard.press('Escape');

@@ -53,7 +53,8 @@ export interface Bench {
 /** What came of an act: the round from then on, or why it cannot be done as things stand. */
 export type Acted = { readonly ok: true; readonly rig: Rig } | { readonly ok: false; readonly why: string };
 
-const PLACE_WORDS: Readonly<Record<Spot, string>> = {
+/** Where somebody stands, in words. */
+export const PLACE_WORDS: Readonly<Record<Spot, string>> = {
   wall: 'the thermostat',
   indoors: 'the indoor unit',
   outdoors: 'the outdoor unit',

@@ -8,8 +8,8 @@ export interface SaveName {
   readonly saveId: string;
 }
 
-/** Letters of an id count alike, large or small, as in the database. */
-const named = ({ kind, subject, saveId }: SaveName) => ({ kind, subject, saveId: saveId.toLowerCase() });
+/** The id is one of the database's own kind there: its letters count alike, large or small. */
+const named = ({ kind, subject, saveId }: SaveName) => ({ kind, subject, saveId });
 
 /** Whether a save landed already, however many came after it; null where it did not, else what came of it. */
 export const landed = async (name: SaveName): Promise<{ readonly result: string | null } | null> => {

@@ -1,0 +1,53 @@
+import type { Round } from './round';
+import { ROUNDS } from './rounds';
+
+/** A rung of the ladder: rounds that ask for the same kind of thinking. */
+export interface Lesson {
+  readonly id: string;
+  readonly title: string;
+  readonly about: string;
+  readonly rounds: readonly Round[];
+}
+
+const named = (...ids: readonly string[]): readonly Round[] =>
+  ids.map((id) => ROUNDS.find((round) => round.id === id)!);
+
+/** The ladder, from which terminal is hot to two things at once. */
+export const LESSONS: readonly Lesson[] = [
+  {
+    id: 'hot',
+    title: 'Which terminal is hot',
+    about: 'R, C and one wire: 24 V and where it stops.',
+    rounds: named('dead-thermostat', 'ghost-volts', 'minimum-off', 'data-for-24v'),
+  },
+  {
+    id: 'kit',
+    title: 'The kit and its supply',
+    about: 'Legs, banks, volts and amps at one moment.',
+    rounds: named('one-live-leg', 'half-a-kit', 'low-supply', 'aux-to-e'),
+  },
+  {
+    id: 'gates',
+    title: 'What holds the heat',
+    about: 'Dials, lockouts, droop, sensors: nothing is broken, and nothing heats.',
+    rounds: named('bulb-holds', 'emergency-through-it', 'lockout-hole', 'droop', 'sensor-in-the-sun'),
+  },
+  {
+    id: 'set',
+    title: 'Set, saved, and active',
+    about: 'Menus before wires.',
+    rounds: named('o-for-b', 'not-activated', 'fossil-as-electric'),
+  },
+  {
+    id: 'fuel',
+    title: 'With a furnace',
+    about: 'Defrost, interlock, flame.',
+    rounds: named('w-out-on-furnace', 'interlock', 'low-gas'),
+  },
+  {
+    id: 'both',
+    title: 'Frost, and two things at once',
+    about: 'What fits first is not always all.',
+    rounds: named('defrost-on-the-cap', 'two-at-once'),
+  },
+];

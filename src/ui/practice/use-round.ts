@@ -1,0 +1,103 @@
+'use client';
+
+import { type Remote, wrap } from 'comlink';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import type { Act } from '@/core/practice/act';
+import type { Nameable } from '@/core/practice/view';
+import type { Chosen, PracticeWorker, Stand } from '@/workers/practice.worker';
+import { keepPlayed } from './kept-progress';
+
+/** What is kept of a round under way, so that a reload goes on with it. */
+interface Kept {
+  readonly id: string;
+  readonly acts: readonly Act[];
+}
+
+const keyOf = ({ round, seed, isEndless }: Chosen) => `gate-cross:round:${round}:${seed}${isEndless ? ':endless' : ''}`;
+
+const keptOf = (chosen: Chosen): Kept => {
+  try {
+    const kept = JSON.parse(sessionStorage.getItem(keyOf(chosen)) ?? 'null') as Kept | null;
+    if (kept) return kept;
+  } catch {
+    // What cannot be read is begun anew.
+  }
+  return { id: uuid(), acts: [] };
+};
+
+export interface Playing {
+  readonly stand: Stand | null;
+  readonly isBusy: boolean;
+  readonly hasFailed: boolean;
+  readonly causes: readonly Nameable[];
+  readonly act: (what: Act) => void;
+  readonly again: () => void;
+}
+
+/** A round as it is played, by a worker; what was done in it lasts through a reload. */
+export const useRound = (chosen: Chosen, personId: string): Playing => {
+  const remote = useRef<Remote<PracticeWorker> | null>(null);
+  const kept = useRef<Kept | null>(null);
+  const [stand, setStand] = useState<Stand | null>(null);
+  const [causes, setCauses] = useState<readonly Nameable[]>([]);
+  const [isBusy, setBusy] = useState(true);
+  const [hasFailed, setFailed] = useState(false);
+  const [turn, setTurn] = useState(0);
+  const { round, seed, isEndless } = chosen;
+  useEffect(() => {
+    let isOver = false;
+    const worker = new Worker(new URL('../../workers/practice.worker.ts', import.meta.url), { type: 'module' });
+    worker.addEventListener('error', () => setFailed(true));
+    const opened = wrap<PracticeWorker>(worker);
+    remote.current = opened;
+    kept.current = keptOf({ round, seed, isEndless });
+    opened.open({ round, seed, isEndless }, kept.current.acts).then(
+      async (first) => {
+        if (isOver) return;
+        setStand(first);
+        setBusy(false);
+        setCauses(await opened.nameables());
+      },
+      () => !isOver && setFailed(true),
+    );
+    return () => {
+      isOver = true;
+      worker.terminate();
+    };
+  }, [round, seed, isEndless, turn]);
+  const act = useCallback(
+    (what: Act) => {
+      setBusy(true);
+      remote.current!.act(what).then(
+        (next) => {
+          setStand(next);
+          setBusy(false);
+          if (next.why !== null) return;
+          const now = { ...kept.current!, acts: [...kept.current!.acts, what] };
+          kept.current = now;
+          sessionStorage.setItem(keyOf({ round, seed, isEndless }), JSON.stringify(now));
+          if (next.over)
+            keepPlayed(personId, {
+              ...next.over.score,
+              id: now.id,
+              round,
+              seed,
+              isEndless,
+              title: next.view.title,
+              at: new Date().toISOString(),
+            });
+        },
+        () => setFailed(true),
+      );
+    },
+    [round, seed, isEndless, personId],
+  );
+  const again = useCallback(() => {
+    sessionStorage.removeItem(keyOf({ round, seed, isEndless }));
+    setStand(null);
+    setBusy(true);
+    setTurn((before) => before + 1);
+  }, [round, seed, isEndless]);
+  return { stand, isBusy, hasFailed, causes, act, again };
+};

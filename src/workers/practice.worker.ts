@@ -1,0 +1,58 @@
+import { expose } from 'comlink';
+import type { Act } from '@/core/practice/act';
+import { act, beginRound, type Bench, type Rig } from '@/core/practice/rig';
+import { benchOfRound, clinicOfRound, endlessRound, type Round } from '@/core/practice/round';
+import { ROUNDS } from '@/core/practice/rounds';
+import { type Nameable, nameables, roundOver, type RoundOver, roundView, type RoundView } from '@/core/practice/view';
+
+/** Which round is played. */
+export interface Chosen {
+  readonly round: string;
+  readonly seed: number;
+  readonly isEndless: boolean;
+}
+
+/** A round as it stands, or why an act could not be done. */
+export interface Stand {
+  readonly view: RoundView;
+  readonly over: RoundOver | null;
+  readonly why: string | null;
+}
+
+let table: { readonly round: Round; readonly bench: Bench; readonly best: Bench } | undefined;
+let rig: Rig | undefined;
+
+const stand = (why: string | null): Stand => {
+  const { round, bench, best } = table!;
+  return { view: roundView(round, bench, rig!), over: roundOver(round, bench, best, rig!), why };
+};
+
+const api = {
+  /** Opens a round, and does again what was done in it before; an act that no longer can be is left out. */
+  open: ({ round: id, seed, isEndless }: Chosen, before: readonly Act[]): Stand => {
+    const named = ROUNDS.find((each) => each.id === id)!;
+    const clinic = clinicOfRound(named);
+    const round = isEndless ? endlessRound(named, clinic, seed) : named;
+    table = { round, bench: benchOfRound(round, clinic, seed), best: benchOfRound(round, clinic, seed) };
+    rig = beginRound(table.bench);
+    for (const what of before) {
+      const acted = act(table.bench, rig, what);
+      if (acted.ok) rig = acted.rig;
+    }
+    return stand(null);
+  },
+  /** Does something in the open round. */
+  act: (what: Act): Stand => {
+    const acted = act(table!.bench, rig!, what);
+    if (!acted.ok) return stand(acted.why);
+    rig = acted.rig;
+    return stand(null);
+  },
+  /** All that can be named. */
+  nameables: (): readonly Nameable[] => nameables(table!.bench),
+};
+
+/** What the practice worker answers. */
+export type PracticeWorker = typeof api;
+
+expose(api);
