@@ -1,16 +1,10 @@
 import { expose } from 'comlink';
 import type { Act } from '@/core/practice/act';
+import type { Chosen } from '@/core/practice/chosen';
 import { act, beginRound, type Bench, type Rig } from '@/core/practice/rig';
 import { benchOfRound, clinicOfRound, endlessRound, type Round } from '@/core/practice/round';
 import { ROUNDS } from '@/core/practice/rounds';
-import { type Nameable, nameables, roundOver, type RoundOver, roundView, type RoundView } from '@/core/practice/view';
-
-/** Which round is played. */
-export interface Chosen {
-  readonly round: string;
-  readonly seed: number;
-  readonly isEndless: boolean;
-}
+import { type Nameable, nameables, type RoundOver, roundOver, type RoundView, roundView } from '@/core/practice/view';
 
 /** A round as it stands, or why an act could not be done. */
 export interface Stand {

@@ -63,6 +63,8 @@ export const SCREENS = [
   '/library',
   '/library/quillwort-menu',
   '/library/meter',
+  '/practice',
+  '/practice/one-live-leg',
   '/label',
   '/truck',
   '/crew',

@@ -141,6 +141,9 @@ export const Board = ({ page, question, samples }: BoardProps) => {
           <Link href="/truck" prefetch={false} className="bare-button px-1 underline underline-offset-4">
             Truck list for a day’s jobs
           </Link>{' '}
+          <Link href="/practice" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+            Practice
+          </Link>{' '}
           <Link href="/device" prefetch={false} className="bare-button px-1 underline underline-offset-4">
             On this device
           </Link>{' '}

@@ -1,4 +1,3 @@
-import type { Spot } from '../devices/device';
 import { AT_THE_DOOR, COMPRESSES, needsCompressor, setAt, type Standing } from '../diagnosis/cost';
 import { type Clinic, diagnose } from '../diagnosis/diagnosis';
 import { bitsOf, leading, LEAST_BITS, SAFE_KINDS } from '../diagnosis/next-probe';
@@ -8,6 +7,7 @@ import { callOf } from '../diagnosis/probe';
 import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from '../diagnosis/times';
 import type { World } from '../diagnosis/world';
 import { type Act, SHORTCUTS } from './act';
+import { PLACE_WORDS } from './places';
 
 /** What is wrong with a way of working, so that a round ends by it. */
 export interface Unsafe {
@@ -52,13 +52,6 @@ export interface Bench {
 
 /** What came of an act: the round from then on, or why it cannot be done as things stand. */
 export type Acted = { readonly ok: true; readonly rig: Rig } | { readonly ok: false; readonly why: string };
-
-/** Where somebody stands, in words. */
-export const PLACE_WORDS: Readonly<Record<Spot, string>> = {
-  wall: 'the thermostat',
-  indoors: 'the indoor unit',
-  outdoors: 'the outdoor unit',
-};
 
 /** A round as it begins: at the door, with what the owner says. */
 export const beginRound = ({ world }: Bench): Rig => ({

@@ -5,9 +5,9 @@ import { setAt } from '../diagnosis/cost';
 import { callOf, type Probe } from '../diagnosis/probe';
 import { answerWords } from '../diagnosis/reading-words';
 import { CAUTIONS } from '../startup/cautions';
-import type { Act } from './act';
-import { SHORTCUTS } from './act';
-import { type Bench, PLACE_WORDS, type Rig } from './rig';
+import { type Act, SHORTCUTS } from './act';
+import { PLACE_WORDS } from './places';
+import type { Bench, Rig } from './rig';
 import type { Round } from './round';
 import { replay, type Score, scoreRound } from './score';
 
@@ -24,7 +24,8 @@ export const TOOLS = {
 
 export type Tool = keyof typeof TOOLS;
 
-const toolOf = ({ kind, unit }: Probe): Tool => {
+/** The tool that a probe is taken with. */
+export const toolOf = ({ kind, unit }: Probe): Tool => {
   if (kind === 'look') return 'eyes';
   if (kind === 'dead') return 'ohms';
   if (kind === 'live' || kind === 'licensed') return kind;
@@ -55,6 +56,8 @@ export interface DoneLine {
 /** A class of causes that nothing tells apart, to be named. */
 export interface Nameable {
   readonly id: string;
+  /** Ids of all of it. */
+  readonly causes: readonly string[];
   readonly words: string;
 }
 
@@ -98,7 +101,7 @@ export interface RoundView {
   readonly done: readonly DoneLine[];
 }
 
-/** Who stays in the round’s words: an act as it was done. */
+/** An act as it was done. */
 const actWords = ({ clinic }: Bench, act: Act): string => {
   const causeWords = (id: string) => clinic.table.causes.find((each) => each.id === id)?.words ?? id;
   switch (act.kind) {
@@ -175,7 +178,11 @@ export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => ({
 /** All that can be named in a round’s house, by what can be told apart. */
 export const nameables = ({ clinic }: Bench): Nameable[] =>
   clinic.classes
-    .map(({ causes }) => ({ id: causes[0]!.id, words: causes.map(({ words }) => words).join(' / ') }))
+    .map(({ causes }) => ({
+      id: causes[0]!.id,
+      causes: causes.map(({ id }) => id),
+      words: causes.map(({ words }) => words).join(' / '),
+    }))
     .sort((one, other) => one.words.localeCompare(other.words, 'en'));
 
 /**

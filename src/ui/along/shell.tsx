@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import { may } from '@/core/access/may';
 import type { Along } from '@/core/job/along';
+import { chosenRound } from '@/core/practice/chosen';
 import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { BackedHeader } from '../backed-header';
@@ -12,6 +13,8 @@ import { JobPages } from '../job/job-pages';
 import { READ_COOKIE, readPlaces } from '../job/read-cookie';
 import { Library } from '../library/library';
 import { ProfilePage } from '../library/profile-page';
+import { PracticePage } from '../practice/practice-page';
+import { RoundPage } from '../practice/round-page';
 import { RULER_COOKIE } from '../ruler/cookie';
 import { restoreSafe } from '../safe-storage';
 import { isTheme, THEME_COOKIE } from '../themes';
@@ -91,6 +94,18 @@ const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
   );
 };
 
+/** Practice asks no server: its houses are worked out on the device. */
+const PracticeHere = ({ round, personId }: { round: string | null; personId: string }) => {
+  if (round === null) return <PracticePage personId={personId} />;
+  const query = new URLSearchParams(window.location.search);
+  const chosen = chosenRound(round, query.get('seed') ?? '1', query.has('endless'));
+  return chosen ? (
+    <RoundPage chosen={chosen} personId={personId} />
+  ) : (
+    <Unreached title="Practice">There is no such round.</Unreached>
+  );
+};
+
 /** The page that stands in for every other one without signal: the job of the address, or what is on the device. */
 export const Shell = () => {
   const [isReady, setReady] = useState(false);
@@ -109,6 +124,8 @@ export const Shell = () => {
   const id = jobOf(pathname);
   const controller = /^\/library(?:\/([a-z0-9-]+))?$/.exec(pathname);
   if (controller && who && controller[1] !== 'meter') return <KeptLibrary profileId={controller[1] ?? null} />;
+  const practice = /^\/practice(?:\/([a-z0-9-]+))?$/.exec(pathname);
+  if (practice && who) return <PracticeHere round={practice[1] ?? null} personId={who.personId} />;
   if (id) return <KeptJob id={id.toLowerCase()} />;
   return pathname === '/' || pathname === '/device' ? (
     <Unreached title="On this device">These jobs open without it, every page of them.</Unreached>

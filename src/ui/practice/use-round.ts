@@ -4,8 +4,9 @@ import { type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { Act } from '@/core/practice/act';
+import type { Chosen } from '@/core/practice/chosen';
 import type { Nameable } from '@/core/practice/view';
-import type { Chosen, PracticeWorker, Stand } from '@/workers/practice.worker';
+import type { PracticeWorker, Stand } from '@/workers/practice.worker';
 import { keepPlayed } from './kept-progress';
 
 /** What is kept of a round under way, so that a reload goes on with it. */

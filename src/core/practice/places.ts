@@ -1,0 +1,8 @@
+import type { Spot } from '../devices/device';
+
+/** Where somebody stands, in words. */
+export const PLACE_WORDS: Readonly<Record<Spot, string>> = {
+  wall: 'the thermostat',
+  indoors: 'the indoor unit',
+  outdoors: 'the outdoor unit',
+};

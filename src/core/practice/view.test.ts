@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import { practiceCsv } from '../formats/practice-csv';
+import { chosenRound } from './chosen';
+import { LESSONS } from './lessons';
+import { type Played, progressOf } from './progress';
+import { act, beginRound } from './rig';
+import { benchOfRound, clinicOfRound } from './round';
+import { ROUNDS } from './rounds';
+import { solveRound } from './solve';
+import { nameables, roundOver, roundView } from './view';
+
+const round = ROUNDS.find(({ id }) => id === 'w-out-on-furnace')!;
+const clinic = clinicOfRound(round);
+const bench = benchOfRound(round, clinic, 5);
+const acts = solveRound(bench).done.map((done) => done.act);
+
+test('whatever the best line reads stands among what can be seen where and when it reads it', () => {
+  let rig = beginRound(bench);
+  for (const what of acts) {
+    if (what.kind === 'probe') {
+      const seeable = roundView(round, bench, rig).here.find(({ id }) => id === what.id);
+      expect(seeable).toMatchObject({ seen: null });
+    }
+    const acted = act(bench, rig, what);
+    if (!acted.ok) throw new Error(acted.why);
+    rig = acted.rig;
+    const view = roundView(round, bench, rig);
+    expect(view.done).toHaveLength(rig.done.length);
+    if (what.kind === 'probe') expect(view.here.find(({ id }) => id === what.id)!.seen).toBe(view.done.at(-1)!.seen);
+  }
+  const over = roundOver(round, bench, benchOfRound(round, clinic, 5), rig)!;
+  expect(over).toMatchObject({ unsafe: null, score: { result: 'found' }, teaches: round.teaches });
+  expect(over.replay).toHaveLength(acts.length);
+  expect(over.truth[0]!.fix).not.toBe('');
+});
+
+test('a round under way tells nothing of what is wrong', () => {
+  const view = JSON.stringify(roundView(round, bench, beginRound(bench)));
+  expect(roundOver(round, bench, bench, beginRound(bench))).toBeNull();
+  for (const id of round.causes) {
+    const { words } = bench.clinic.table.causes.find((cause) => cause.id === id)!;
+    expect(view).not.toContain(words);
+    expect(view).not.toContain(id);
+  }
+});
+
+test('everything that can be wrong can be named, once', () => {
+  const ids = nameables(bench).flatMap(({ causes }) => causes);
+  expect([...ids].sort()).toEqual(clinic.table.causes.map(({ id }) => id).sort());
+});
+
+test('the ladder holds every round once', () => {
+  const ids = LESSONS.flatMap(({ rounds }) => rounds.map(({ id }) => id));
+  expect([...ids].sort()).toEqual(ROUNDS.map(({ id }) => id).sort());
+});
+
+test('an address names a round of the list with a whole number, or none', () => {
+  expect(chosenRound('droop', '12', true)).toEqual({ round: 'droop', seed: 12, isEndless: true });
+  for (const seed of ['', '0', '-1', '1.5', '1e3', '1000000', ' 1'])
+    expect(chosenRound('droop', seed, false)).toBeNull();
+  expect(chosenRound('none', '1', false)).toBeNull();
+});
+
+const played = (change: Partial<Played>): Played => ({
+  id: 'a',
+  round: 'droop',
+  seed: 1,
+  isEndless: false,
+  title: 'Two degrees short',
+  at: '2026-11-27T08:00:00Z',
+  result: 'found',
+  seconds: 600,
+  bestSeconds: 300,
+  bestReadings: 3,
+  readings: 6,
+  toldNothing: 2,
+  ...change,
+});
+
+test('how somebody stands: what was found at least once, how fast, what told nothing, what is weak', () => {
+  const progress = progressOf([
+    played({}),
+    played({ id: 'b' }),
+    played({ id: 'c', round: 'half-a-kit', result: 'unsafe', readings: 0, toldNothing: 0 }),
+    played({ id: 'd', round: 'droop', isEndless: true, result: 'guessed' }),
+  ]);
+  expect(progress).toMatchObject({ played: 4, found: 2, guessed: 1, unsafe: 1, weakest: 'The kit and its supply' });
+  expect(progress.idleShare).toBeCloseTo(6 / 18);
+  expect(progress.lessons.find(({ id }) => id === 'gates')).toMatchObject({ found: 1, played: 2, timesBest: 2 });
+  expect(progressOf([])).toMatchObject({ idleShare: null, weakest: null });
+});
+
+test('counts never exceed what was played', () => {
+  const results = ['found', 'guessed', 'wrong', 'unsafe'] as const;
+  const any = fc.record({
+    round: fc.constantFrom(...ROUNDS.map(({ id }) => id)),
+    result: fc.constantFrom(...results),
+    isEndless: fc.boolean(),
+  });
+  fc.assert(
+    fc.property(fc.array(any, { maxLength: 40 }), (some) => {
+      const all = some.map((each, at) => played({ ...each, id: String(at) }));
+      const { lessons, found, guessed, unsafe } = progressOf(all);
+      expect(found + guessed + unsafe).toBeLessThanOrEqual(all.length);
+      for (const lesson of lessons) {
+        expect(lesson.found).toBeLessThanOrEqual(Math.min(lesson.rounds, lesson.played));
+        expect(lesson.timesBest === null).toBe(lesson.found === 0);
+      }
+    }),
+  );
+});
+
+test('what was played comes out as CSV, disarmed', () => {
+  const lines = practiceCsv([played({ title: '=1+1' })]).split('\r\n');
+  expect(lines[0]).toContain('best line seconds');
+  expect(lines[1]).toBe(`2026-11-27T08:00:00Z,"'=1+1",1,no,found,600,300,6,3,2`);
+});

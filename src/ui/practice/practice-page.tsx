@@ -1,0 +1,165 @@
+'use client';
+
+import { Download } from 'lucide-react';
+import Link from 'next/link';
+import { useState, useSyncExternalStore } from 'react';
+import { LESSONS } from '@/core/practice/lessons';
+import { type Played, progressOf } from '@/core/practice/progress';
+import { later } from '../at-rest';
+import { BackedHeader } from '../backed-header';
+import { download } from '../download';
+import { playedBy } from './kept-progress';
+import { RESULTS } from './words';
+
+const csv = later(() => import('@/core/formats/practice-csv'));
+
+const never = () => () => undefined;
+
+/** What was played, as it stands when the page comes to life; the server knows nothing of it. */
+const usePlayed = (personId: string): readonly Played[] => {
+  const [kept] = useState<{ of?: readonly Played[] }>({});
+  return useSyncExternalStore(
+    never,
+    () => (kept.of ??= playedBy(personId)),
+    () => NONE,
+  );
+};
+const NONE: readonly Played[] = [];
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** Houses of all kinds with something wrong in them by chance, one link for a whole class. */
+const Endless = () => {
+  const [seed, setSeed] = useState('1');
+  const isSeed = /^[1-9]\d{0,5}$/.test(seed);
+  const houses = [
+    ['dead-thermostat', 'Air handler, two-bank kit'],
+    ['half-a-kit', 'Air handler, three banks'],
+    ['o-for-b', 'Valve energized in heating'],
+    ['w-out-on-furnace', 'Dual fuel'],
+  ] as const;
+  return (
+    <section aria-labelledby="endless" className="mt-8">
+      <h2 id="endless" className="border-b-2 border-ink font-label text-2xl font-semibold">
+        Endless
+      </h2>
+      <p className="mt-1 text-quiet">
+        Any fault of the catalogue, by chance. The same house and number is the same round for everybody: send the link.
+      </p>
+      <div className="mt-2 flex flex-wrap items-end gap-3">
+        <label className="block">
+          <span className="eyebrow">Round number</span>
+          <input
+            className="field-box block w-32 font-mono"
+            inputMode="numeric"
+            value={seed}
+            aria-invalid={!isSeed}
+            onChange={(event) => setSeed(event.target.value)}
+          />
+        </label>
+        {isSeed ? (
+          houses.map(([round, words]) => (
+            <Link
+              key={round}
+              prefetch={false}
+              className="plain-button"
+              href={`/practice/${round}?seed=${seed}&endless=yes`}
+            >
+              {words}
+            </Link>
+          ))
+        ) : (
+          <p role="alert" className="text-fail">
+            A whole number from 1 to 999999.
+          </p>
+        )}
+      </div>
+    </section>
+  );
+};
+
+const Standing = ({ played }: { played: readonly Played[] }) => {
+  const { found, guessed, unsafe, idleShare, weakest } = progressOf(played);
+  const figures = [
+    ['Played', String(played.length)],
+    ['Found', String(found)],
+    ['Guessed right', String(guessed)],
+    ['Not safe', String(unsafe)],
+    ['Readings that told nothing', idleShare === null ? 'none yet' : percent(idleShare)],
+    ['Weakest', weakest ?? 'nothing stands out'],
+  ] as const;
+  return (
+    <section aria-labelledby="standing" className="mt-8">
+      <h2 id="standing" className="border-b-2 border-ink font-label text-2xl font-semibold">
+        How you stand
+      </h2>
+      <dl className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-3">
+        {figures.map(([name, figure]) => (
+          <div key={name}>
+            <dt className="eyebrow">{name}</dt>
+            <dd className="text-lg">{figure}</dd>
+          </div>
+        ))}
+      </dl>
+      {played.length > 0 && (
+        <button
+          type="button"
+          className="plain-button mt-3"
+          onClick={() =>
+            void csv().then(({ practiceCsv }) =>
+              download('practice.csv', new Blob([practiceCsv(played)], { type: 'text/csv' })),
+            )
+          }
+        >
+          <Download size={18} aria-hidden /> Export (CSV)
+        </button>
+      )}
+    </section>
+  );
+};
+
+/** The ladder of rounds, how somebody stands, and houses without end. */
+export const PracticePage = ({ personId }: { personId: string }) => {
+  const played = usePlayed(personId);
+  const bestOf = (round: string): Played | undefined => {
+    const own = played.filter((each) => each.round === round && !each.isEndless);
+    return own.find(({ result }) => result === 'found') ?? own.at(-1);
+  };
+  return (
+    <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
+      <BackedHeader to="/" toLabel="All jobs" title="Practice" />
+      <p className="mt-2 text-quiet">
+        Made-up houses with something wrong in them. Every walk and reading costs time, every mistake is free, and
+        nothing of it touches a job. On a real house local codes, the maker’s instructions and licensed practice come
+        first.
+      </p>
+      {LESSONS.map(({ id, title, about, rounds }) => (
+        <section key={id} aria-labelledby={`lesson-${id}`} className="mt-6">
+          <h2 id={`lesson-${id}`} className="border-b-2 border-ink font-label text-2xl font-semibold">
+            {title}
+          </h2>
+          <p className="text-sm text-quiet">{about}</p>
+          <ul>
+            {rounds.map((round) => {
+              const best = bestOf(round.id);
+              return (
+                <li key={round.id} className="border-b border-line">
+                  <Link
+                    prefetch={false}
+                    href={`/practice/${round.id}?seed=1`}
+                    className="flex min-h-11 items-center justify-between gap-3 py-1"
+                  >
+                    <span className="text-lg">{round.title}</span>
+                    <span className="text-sm text-quiet">{best ? RESULTS[best.result].words : 'Not played'}</span>
+                  </Link>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+      ))}
+      <Endless />
+      <Standing played={played} />
+    </main>
+  );
+};

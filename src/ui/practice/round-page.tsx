@@ -1,0 +1,56 @@
+'use client';
+
+import Link from 'next/link';
+import type { Chosen } from '@/core/practice/chosen';
+import { BackedHeader } from '../backed-header';
+import { RoundEnd } from './round-end';
+import { RoundRig } from './round-rig';
+import { useRound } from './use-round';
+
+const seedAfter = (seed: number): number => (seed % 999_999) + 1;
+
+/** One round of practice: a house with something wrong in it, to be found. */
+export const RoundPage = ({ chosen, personId }: { chosen: Chosen; personId: string }) => {
+  const { stand, isBusy, hasFailed, causes, act, again } = useRound(chosen, personId);
+  const { round, seed, isEndless } = chosen;
+  return (
+    <main className="mx-auto max-w-7xl px-3 py-3 sm:px-6" aria-busy={isBusy}>
+      <BackedHeader to="/practice" toLabel="All rounds" title={stand?.view.title ?? 'Practice'}>
+        <span className="text-sm text-quiet">Practice · round {seed}</span>
+      </BackedHeader>
+      {hasFailed && (
+        <p role="alert" className="mt-3 font-medium text-fail">
+          The house could not be built on this device. Reload the page.
+        </p>
+      )}
+      {!stand && !hasFailed && (
+        <p role="status" className="mt-3 text-lg text-quiet">
+          Building the house …
+        </p>
+      )}
+      {stand && (
+        <div className="mt-4">
+          {stand.over ? (
+            <RoundEnd over={stand.over}>
+              <button type="button" className="strong-button" onClick={again}>
+                Once more
+              </button>
+              <Link
+                className="plain-button"
+                prefetch={false}
+                href={`/practice/${round}?seed=${seedAfter(seed)}${isEndless ? '&endless=yes' : ''}`}
+              >
+                {isEndless ? 'Another house' : 'Same fault, other meters'}
+              </Link>
+              <Link className="plain-button" prefetch={false} href="/practice">
+                All rounds
+              </Link>
+            </RoundEnd>
+          ) : (
+            <RoundRig view={stand.view} causes={causes} why={stand.why} isBusy={isBusy} onAct={act} />
+          )}
+        </div>
+      )}
+    </main>
+  );
+};

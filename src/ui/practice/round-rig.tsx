@@ -1,0 +1,170 @@
+'use client';
+
+import { useState } from 'react';
+import { type Act, type Shortcut, SHORTCUTS } from '@/core/practice/act';
+import { PLACE_WORDS } from '@/core/practice/places';
+import type { Nameable, RoundView } from '@/core/practice/view';
+import { Said, useDegrees } from '../degrees';
+import { NameDialog } from './name-dialog';
+import { ThermostatFace } from './thermostat-face';
+import { ToolBench } from './tool-bench';
+import { minutesText } from './words';
+
+interface RigProps {
+  readonly view: RoundView;
+  readonly causes: readonly Nameable[];
+  readonly why: string | null;
+  readonly isBusy: boolean;
+  readonly onAct: (act: Act) => void;
+}
+
+const PLACES = Object.keys(PLACE_WORDS) as (keyof typeof PLACE_WORDS)[];
+const WAITS_S = [60, 300, 900] as const;
+
+/** Where one stands, and what can be done there with hands. */
+const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAct'>) => (
+  <section aria-label="Hands" className="grid grid-cols-1 gap-3">
+    <div role="group" aria-label="Walk to" className="flex flex-wrap gap-2">
+      {PLACES.map((place) => (
+        <button
+          key={place}
+          type="button"
+          disabled={isBusy}
+          aria-pressed={place === view.place}
+          className="plain-button min-h-11 aria-pressed:bg-ink aria-pressed:text-paper"
+          onClick={() => place !== view.place && onAct({ kind: 'walk', to: place })}
+        >
+          At {PLACE_WORDS[place]}
+        </button>
+      ))}
+    </div>
+    {view.calls.length > 0 && (
+      <ThermostatFace
+        call={view.call}
+        calls={view.calls}
+        isBusy={isBusy}
+        onCall={(call) => onAct({ kind: 'call', call })}
+      />
+    )}
+    <div role="group" aria-label="Panel and supplies" className="flex flex-wrap gap-2">
+      <button
+        type="button"
+        className="plain-button"
+        disabled={isBusy || view.isOpen}
+        onClick={() => onAct({ kind: 'open' })}
+      >
+        {view.isOpen ? 'Panel is off' : 'Take the panel off'}
+      </button>
+      <button
+        type="button"
+        className="plain-button"
+        disabled={isBusy}
+        onClick={() => onAct({ kind: view.isDead ? 'energize' : 'isolate' })}
+      >
+        {view.isDead ? 'Put the supplies back on' : 'Open, lock, prove dead'}
+      </button>
+    </div>
+    <div role="group" aria-label="Wait" className="flex flex-wrap items-center gap-2">
+      {WAITS_S.map((seconds) => (
+        <button
+          key={seconds}
+          type="button"
+          disabled={isBusy}
+          className="plain-button"
+          onClick={() => onAct({ kind: 'wait', seconds })}
+        >
+          Wait {seconds / 60} min
+        </button>
+      ))}
+      {view.waitS > 0 && (
+        <span className="text-sm text-quiet">Compressor waits: {minutesText(view.waitS)} of its minimum off left.</span>
+      )}
+    </div>
+  </section>
+);
+
+/** What was done so far, the latest first. */
+const Notes = ({ view }: { view: RoundView }) => (
+  <section aria-labelledby="notes">
+    <h2 id="notes" className="border-b-2 border-ink font-label text-2xl font-semibold">
+      Done so far
+    </h2>
+    <ol>
+      {view.done.toReversed().map(({ words, seconds, seen }, at) => (
+        <li key={view.done.length - at} className="flex justify-between gap-3 border-b border-line py-1 text-sm">
+          <span>
+            {words}
+            {seen !== null && (
+              <>
+                {': '}
+                <b className="font-mono">
+                  <Said>{seen}</Said>
+                </b>
+              </>
+            )}
+          </span>
+          <span className="shrink-0 font-mono text-quiet">{minutesText(seconds)}</span>
+        </li>
+      ))}
+    </ol>
+  </section>
+);
+
+/** A round under way: the house, what is in hand, and what was done. */
+export const RoundRig = ({ view, causes, why, isBusy, onAct }: RigProps) => {
+  const [isNaming, setNaming] = useState(false);
+  const { text } = useDegrees();
+  return (
+    <div className="grid grid-cols-1 items-start gap-x-8 gap-y-5 landscape:grid-cols-2 lg:landscape:grid-cols-[2fr_3fr_2fr]">
+      <div className="grid grid-cols-1 gap-4">
+        <div>
+          <p className="text-lg">“{view.says}”</p>
+          <p className="text-sm text-quiet">
+            {text(view.outdoorF)} outdoors. {minutesText(view.seconds)} on the clock.
+          </p>
+        </div>
+        <Hands view={view} isBusy={isBusy} onAct={onAct} />
+        {why !== null && (
+          <p role="alert" className="font-medium text-warn">
+            {why}
+          </p>
+        )}
+      </div>
+      <ToolBench view={view} isBusy={isBusy} onSee={(id) => onAct({ kind: 'probe', id })} />
+      <div className="grid grid-cols-1 gap-4">
+        <button type="button" className="strong-button" disabled={isBusy} onClick={() => setNaming(true)}>
+          Name it
+        </button>
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 text-sm underline underline-offset-4">
+            Or get them heat tonight
+          </summary>
+          <div className="flex flex-wrap gap-2">
+            {(Object.keys(SHORTCUTS) as Shortcut[]).map((shortcut) => (
+              <button
+                key={shortcut}
+                type="button"
+                className="plain-button"
+                disabled={isBusy}
+                onClick={() => onAct({ kind: 'shortcut', shortcut })}
+              >
+                {SHORTCUTS[shortcut].words}
+              </button>
+            ))}
+          </div>
+        </details>
+        <Notes view={view} />
+      </div>
+      {isNaming && (
+        <NameDialog
+          causes={causes}
+          onName={(named) => {
+            setNaming(false);
+            onAct({ kind: 'name', causes: named });
+          }}
+          onClose={() => setNaming(false)}
+        />
+      )}
+    </div>
+  );
+};

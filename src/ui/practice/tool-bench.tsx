@@ -1,0 +1,108 @@
+'use client';
+
+import { useState } from 'react';
+import { type RoundView, type Seeable, type Tool, TOOLS } from '@/core/practice/view';
+import { Said } from '../degrees';
+
+/** The meter’s display: what was taken last, large. */
+const Display = ({ view }: { view: RoundView }) => {
+  const last = view.done.findLast(({ seen }) => seen !== null);
+  return (
+    <div
+      className="z-10 border-2 border-line-strong bg-sheet px-4 py-2 max-lg:sticky max-lg:top-0"
+      role="status"
+      aria-label="Reading"
+    >
+      {last ? (
+        <>
+          <p className="font-mono text-3xl font-semibold">
+            <Said>{last.seen!}</Said>
+          </p>
+          <p className="text-sm text-quiet">{last.words}</p>
+        </>
+      ) : (
+        <p className="py-2 text-quiet">Nothing read yet.</p>
+      )}
+    </div>
+  );
+};
+
+const SeeLine = ({ what, isOpen, isBusy, onSee }: SeeLineProps) => {
+  const isShut = what.needsPanel && !isOpen;
+  return (
+    <li className="border-b border-line">
+      <button
+        type="button"
+        disabled={isBusy}
+        className="grid min-h-11 w-full grid-cols-[1fr_auto] items-center gap-x-3 py-1.5 text-left disabled:opacity-60"
+        onClick={() => onSee(what.id)}
+      >
+        <span className="min-w-0">
+          <span className="font-medium">{what.words}</span>
+          <span className="block text-sm text-quiet">
+            <Said>{what.how}</Said>
+            {isShut && ' The panel is on.'}
+          </span>
+        </span>
+        {what.seen !== null && (
+          <span className="font-mono text-sm font-semibold">
+            <Said>{what.seen}</Said>
+          </span>
+        )}
+      </button>
+    </li>
+  );
+};
+
+interface SeeLineProps {
+  readonly what: Seeable;
+  readonly isOpen: boolean;
+  readonly isBusy: boolean;
+  readonly onSee: (id: string) => void;
+}
+
+/** What can be looked at and measured where one stands, by the tool in hand. */
+export const ToolBench = ({
+  view,
+  isBusy,
+  onSee,
+}: {
+  view: RoundView;
+  isBusy: boolean;
+  onSee: (id: string) => void;
+}) => {
+  const [chosen, setChosen] = useState<Tool>('eyes');
+  const tools = (Object.keys(TOOLS) as Tool[]).filter((tool) => view.here.some((what) => what.tool === tool));
+  const tool = tools.includes(chosen) ? chosen : tools[0];
+  const shown = view.here.filter((what) => what.tool === tool);
+  const caution = shown.find(({ caution: words }) => words !== null)?.caution;
+  return (
+    <section aria-label="Tools" className="grid grid-cols-1 gap-3">
+      <Display view={view} />
+      <div role="group" aria-label="Tool in hand" className="flex flex-wrap gap-2">
+        {tools.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={each === tool}
+            className="plain-button min-h-11 aria-pressed:bg-ink aria-pressed:text-paper"
+            onClick={() => setChosen(each)}
+          >
+            {TOOLS[each]}
+          </button>
+        ))}
+      </div>
+      {caution && (
+        <p className="caution-sign py-2 pr-3 pl-5 text-sm font-medium">
+          <b>Caution.</b> {caution}
+        </p>
+      )}
+      <ul>
+        {shown.map((what) => (
+          <SeeLine key={what.id} what={what} isOpen={view.isOpen} isBusy={isBusy} onSee={onSee} />
+        ))}
+      </ul>
+      {shown.length === 0 && <p className="text-quiet">Nothing to see here as things stand.</p>}
+    </section>
+  );
+};

@@ -1,0 +1,16 @@
+import type { Score } from '@/core/practice/score';
+
+/** A stretch of a round, as it is said. */
+export const minutesText = (seconds: number): string => {
+  const minutes = Math.floor(seconds / 60);
+  const rest = Math.round(seconds % 60);
+  return minutes === 0 ? `${rest} s` : rest === 0 || minutes >= 10 ? `${minutes} min` : `${minutes} min ${rest} s`;
+};
+
+/** What came of a round. */
+export const RESULTS: Readonly<Record<Score['result'], { readonly words: string; readonly about: string }>> = {
+  found: { words: 'Found', about: 'Your own readings make it at least 80 % likely.' },
+  guessed: { words: 'A guess that hit', about: 'It is right, and your readings do not show it yet.' },
+  wrong: { words: 'Not it', about: 'Something else is wrong with this house.' },
+  unsafe: { words: 'Ended: not safe', about: 'This is where somebody gets hurt.' },
+};

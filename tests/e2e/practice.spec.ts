@@ -1,0 +1,115 @@
+import { expect, type Page, test } from '@playwright/test';
+import { CALLS } from '../../src/core/control/moment';
+import type { Act } from '../../src/core/practice/act';
+import { PLACE_WORDS } from '../../src/core/practice/places';
+import { benchOfRound, clinicOfRound } from '../../src/core/practice/round';
+import { ROUNDS } from '../../src/core/practice/rounds';
+import { solveRound } from '../../src/core/practice/solve';
+import { nameables, toolOf, TOOLS } from '../../src/core/practice/view';
+import { alive } from './helpers';
+
+const open = async (page: Page, address: string) => {
+  await page.goto(address);
+  await expect(page.getByRole('button', { name: 'Name it' })).toBeVisible();
+};
+
+/** The bench of a round as the diagnosis plays it, in the test’s own hands. */
+const benchOf = (id: string, seed: number) => {
+  const round = ROUNDS.find((each) => each.id === id)!;
+  return benchOfRound(round, clinicOfRound(round), seed);
+};
+
+/** Does by hand what an act says. */
+const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) => {
+  switch (act.kind) {
+    case 'walk':
+      return page.getByRole('button', { name: `At ${PLACE_WORDS[act.to]}` }).click();
+    case 'open':
+      return page.getByRole('button', { name: 'Take the panel off' }).click();
+    case 'call':
+      return page.getByRole('group', { name: 'Call' }).getByText(CALLS[act.call].short, { exact: true }).click();
+    case 'isolate':
+      return page.getByRole('button', { name: 'Open, lock, prove dead' }).click();
+    case 'energize':
+      return page.getByRole('button', { name: 'Put the supplies back on' }).click();
+    case 'wait':
+      return page.getByRole('button', { name: 'Wait 5 min' }).click();
+    case 'probe': {
+      const probe = bench.clinic.table.probeById(act.id)!;
+      await page.getByRole('button', { name: TOOLS[toolOf(probe)], exact: true }).click();
+      const line = page.getByRole('listitem').filter({ has: page.getByText(probe.words, { exact: true }) });
+      return line.filter({ hasText: probe.how }).first().getByRole('button').click();
+    }
+    case 'name': {
+      await page.getByRole('button', { name: 'Name it' }).click();
+      for (const id of act.causes) {
+        const { words } = nameables(bench).find((each) => each.causes.includes(id))!;
+        await page.getByPlaceholder(/Breaker/).fill(words);
+        await page.getByRole('option').filter({ hasText: words }).first().click();
+      }
+      return page.getByRole('button', { name: /That is it|It is these two/ }).click();
+    }
+    case 'shortcut':
+      return undefined;
+  }
+};
+
+test('a round is found by readings, scored against the best line, gone through again, and kept', async ({ page }) => {
+  const bench = benchOf('dead-thermostat', 3);
+  const { done } = solveRound(bench);
+  await open(page, '/practice/dead-thermostat?seed=3');
+  for (const [at, { act }] of done.entries()) {
+    await byHand(page, bench, act);
+    if (act.kind !== 'name')
+      await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(at + 1);
+    // A reload in the middle goes on where it was.
+    if (at === 1) {
+      await page.reload();
+      await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(2);
+    }
+  }
+  await expect(page.getByRole('heading', { name: 'Found', exact: true })).toBeVisible();
+  await expect(page.getByText(/A thermostat on 24 V needs both ends/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Gone through again' }).getByRole('listitem')).not.toHaveCount(0);
+  await page.getByRole('link', { name: 'All rounds' }).last().click();
+  await expect(page.getByRole('link', { name: /A blank display/ })).toContainText('Found');
+  const file = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export (CSV)' }).click();
+  expect((await file).suggestedFilename()).toBe('practice.csv');
+});
+
+test('hands in before everything is dead end the round, and say what would have happened', async ({ page }) => {
+  await open(page, '/practice/one-live-leg?seed=1');
+  await page.getByRole('button', { name: 'At the indoor unit' }).click();
+  await page.getByRole('button', { name: 'Take the panel off' }).click();
+  await page.getByRole('button', { name: 'Ohms, everything dead' }).click();
+  await page.getByRole('region', { name: 'Tools' }).getByRole('listitem').first().getByRole('button').click();
+  await expect(page.getByRole('heading', { name: 'Ended: not safe' })).toBeVisible();
+  await expect(page.getByText(/the terminal that looks dead is at 240 V/)).toBeVisible();
+  await page.getByRole('button', { name: 'Once more' }).click();
+  await expect(page.getByRole('button', { name: 'Name it' })).toBeVisible();
+});
+
+test('a right name without readings is a guess; what cannot be done says why and costs nothing', async ({ page }) => {
+  await open(page, '/practice/low-supply?seed=9');
+  await page.getByRole('button', { name: 'At the indoor unit' }).click();
+  await page.getByRole('button', { name: 'Volts', exact: true }).click();
+  await page.getByRole('button', { name: /^Air handler R–C/ }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'The panel is on. Take it off first.' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(1);
+  await byHand(page, benchOf('low-supply', 9), { kind: 'name', causes: ['strips:low-supply'] });
+  await expect(page.getByRole('heading', { name: 'A guess that hit' })).toBeVisible();
+});
+
+test('an address that names no round is none; an endless one is the same for a whole class', async ({ page }) => {
+  expect((await page.goto('/practice/no-such-round'))?.status()).toBe(404);
+  expect((await page.goto('/practice/low-gas?seed=-1'))?.status()).toBe(404);
+  await page.goto('/practice');
+  await alive(page);
+  await page.getByLabel('Round number').fill('77');
+  await page.getByRole('link', { name: 'Dual fuel' }).click();
+  await expect(page.getByRole('heading', { name: 'A house you have not seen' })).toBeVisible();
+  const says = await page.getByText(/^“/).textContent();
+  await page.reload();
+  await expect(page.getByText(/^“/)).toHaveText(says!);
+});
