@@ -33,7 +33,7 @@ const VIEWS = [
   ['startup', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux`, DESK],
   ['handover', `/jobs/${JOBS.proved}/handover?out=27&in=68&call=heat-1`, DESK],
   ['trouble', `/jobs/${JOBS.started}/trouble?out=19&in=68&call=heat-aux`, DESK],
-  ['wiring-phone', `/jobs/${JOBS.started}/wiring?out=28&in=68&call=heat-aux`, PHONE],
+  ['practice', '/practice/one-live-leg?seed=1', DESK],
   ['startup-phone', `/jobs/${JOBS.started}/startup?out=19&in=68&call=heat-aux&step=heat-aux&at=6`, PHONE],
 ];
 

@@ -11,6 +11,7 @@ export const GUIDE_PARTS = [
   { id: 'trouble', label: 'Trouble', file: '9-trouble.md' },
   { id: 'handover', label: 'Handover', file: '10-handover.md' },
   { id: 'library', label: 'Library', file: '11-library.md' },
+  { id: 'practice', label: 'Practice', file: '12-practice.md' },
 ] as const;
 
 /** The address of the part that a page of a job belongs to. */

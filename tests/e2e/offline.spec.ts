@@ -283,3 +283,14 @@ test('a device with a PIN asks for it without signal, before anything of a job i
   await pin.press('Enter');
   await expect(again.getByLabel('Customer')).toBeVisible();
 });
+
+test('practice needs no signal', async ({ page, context }) => {
+  test.setTimeout(120_000);
+  await takenAlong(page, context);
+  await page.goto('/practice');
+  await expect(page.getByRole('link', { name: /A burner that goes out/ })).toBeVisible();
+  await page.goto('/practice/low-gas?seed=2');
+  await page.getByRole('button', { name: 'At the outdoor unit' }).click();
+  await page.getByRole('region', { name: 'Tools' }).getByRole('listitem').first().getByRole('button').click();
+  await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(2);
+});

@@ -1,20 +1,17 @@
 'use client';
 
-import { Command, defaultFilter } from 'cmdk';
+import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { CALLS, callsOf } from '@/core/control/moment';
 import { useMay } from '../crew/at-work';
 import { DialogFrame } from '../dialog-frame';
+import { byOnePhrase } from '../find-words';
 import { guideFor } from '../guide-parts';
 import { nextTheme } from '../theme';
 import { goInJob } from './go';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
-
-/** What is typed lies within one phrase: letters gathered from several find what nobody meant. */
-const byOnePhrase = (value: string, search: string, keywords: string[] = []): number =>
-  Math.max(...[value, ...keywords].map((phrase) => defaultFilter(phrase, search)));
 
 /** The command list: everything the keyboard can do, by name. */
 export const Commands = ({

@@ -4,6 +4,7 @@ import { Command } from 'cmdk';
 import { useState } from 'react';
 import type { Nameable } from '@/core/practice/view';
 import { DialogClose, DialogFrame } from '../dialog-frame';
+import { byWords } from '../find-words';
 
 interface NameDialogProps {
   readonly causes: readonly Nameable[];
@@ -25,7 +26,7 @@ export const NameDialog = ({ causes, onName, onClose }: NameDialogProps) => {
       onClose={onClose}
       isWide
     >
-      <Command label="Causes" className="mt-2">
+      <Command label="Causes" filter={byWords} className="mt-2">
         <Command.Input
           autoFocus
           placeholder="Breaker, wire, setting, filter…"

@@ -127,7 +127,11 @@ export const PracticePage = ({ personId }: { personId: string }) => {
   };
   return (
     <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
-      <BackedHeader to="/" toLabel="All jobs" title="Practice" />
+      <BackedHeader to="/" toLabel="All jobs" title="Practice">
+        <Link href="/guide/practice" prefetch={false} className="plain-button">
+          Guide
+        </Link>
+      </BackedHeader>
       <p className="mt-2 text-quiet">
         Made-up houses with something wrong in them. Every walk and reading costs time, every mistake is free, and
         nothing of it touches a job. On a real house local codes, the maker’s instructions and licensed practice come

@@ -1,0 +1,16 @@
+import { defaultFilter } from 'cmdk';
+
+/** How well something fits what is typed, within one phrase: letters gathered from several find what nobody meant. */
+export const byOnePhrase = (value: string, search: string, keywords: string[] = []): number =>
+  Math.max(...[value, ...keywords].map((phrase) => defaultFilter(phrase, search)));
+
+/** Whether each word that is typed stands in a text, as in a long list of sentences. */
+export const byWords = (value: string, search: string): number => {
+  const text = value.toLowerCase();
+  return search
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word))
+    ? 1
+    : 0;
+};
