@@ -2,6 +2,10 @@
 
 import { type ComponentType, useState } from 'react';
 import { later } from './at-rest';
+import { toast } from './toast';
+
+/** Said where a part of a page cannot be got. */
+export const NOT_COME = 'This part did not come: the server is not reached. Tap again once there is signal.';
 
 /** The button that opens something: how it looks, and what it is called where its face does not say. */
 export interface OpenerProps {
@@ -23,7 +27,11 @@ export const opensLater = <P extends OpenerProps>(
   const whole = later(get);
   const Opener = (props: P) => {
     const [Whole, setWhole] = useState<ComponentType<P> | null>(null);
-    const open = () => void whole().then((part) => setWhole(() => part));
+    const open = () =>
+      void whole().then(
+        (part) => setWhole(() => part),
+        () => toast.error(NOT_COME),
+      );
     if (Whole) return <Whole {...props} />;
     return (
       <button
