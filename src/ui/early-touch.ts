@@ -9,14 +9,27 @@ export const holdEarlyTouches = () => {
   const LOOK_MS = 40;
   // Each part of a page takes its mark away itself, once it is taken over whole: see ui/waking.
   const isAlive = (element: Element) => element.closest('[data-waking]') === null;
-  const onceAlive = (element: Element, act: () => void) => {
+  // How much is held stands on the document, for whoever asks whether all of it is done.
+  const page: Document & { heldTouches?: number } = document;
+  const holds = (by: 1 | -1) => {
+    page.heldTouches = (page.heldTouches ?? 0) + by;
+  };
+  const once = (isReady: () => boolean | null, act: () => void) => {
     const look = () => {
-      if (!element.isConnected) return;
-      if (isAlive(element)) requestAnimationFrame(act);
-      else setTimeout(look, LOOK_MS);
+      const ready = isReady();
+      if (ready === null) return holds(-1);
+      if (!ready) return void setTimeout(look, LOOK_MS);
+      requestAnimationFrame(() => {
+        act();
+        holds(-1);
+      });
     };
+    holds(1);
     setTimeout(look, LOOK_MS);
   };
+  /** Does something to an element once it is alive; never, where it is gone by then. */
+  const onceAlive = (element: Element, act: () => void) =>
+    once(() => (element.isConnected ? isAlive(element) : null), act);
   const held = new Map<Field, { value: string; isEntered: boolean }>();
   const isField = (element: unknown): element is Field =>
     element instanceof HTMLTextAreaElement ||
@@ -95,10 +108,7 @@ export const holdEarlyTouches = () => {
     },
     true,
   );
-  const oncePageIsAlive = (act: () => void) => {
-    if (document.querySelector('[data-waking]')) setTimeout(() => oncePageIsAlive(act), LOOK_MS);
-    else requestAnimationFrame(act);
-  };
+  const oncePageIsAlive = (act: () => void) => once(() => document.querySelector('[data-waking]') === null, act);
   addEventListener(
     'keydown',
     (event: KeyboardEvent) => {

@@ -15,7 +15,11 @@ export const freshJob = async (page: Page, source = 'cinder-creek'): Promise<str
 /** A job as the server holds it. */
 export const stored = async (page: Page, id: string) => (await page.request.get(`/api/jobs/${id}`)).json();
 
-export const expectSaved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+export const expectSaved = async (page: Page) => {
+  // What was done before the page was alive is none that could be saved yet.
+  await alive(page);
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+};
 
 /** Fills a number field and leaves it. */
 export const enter = async (page: Page, label: string | RegExp, value: string) => {
@@ -41,9 +45,14 @@ export const known = (page: Page) =>
     ),
   );
 
-/** Waits until all of the page has come to life. */
+/** Waits until all of the page has come to life, and what was done before is done. */
 export const alive = (page: Page) =>
-  page.waitForFunction(() => document.querySelector('main') && !document.querySelector('[data-waking]'));
+  page.waitForFunction(
+    () =>
+      document.querySelector('main') &&
+      !document.querySelector('[data-waking]') &&
+      !(document as Document & { heldTouches?: number }).heldTouches,
+  );
 
 /** A page on another device of the same person: nothing of the first one’s is on it. */
 export const anotherDevice = async (browser: Browser, baseURL: string | undefined): Promise<Page> =>
@@ -65,6 +74,7 @@ export const SCREENS = [
   '/library/meter',
   '/practice',
   '/practice/one-live-leg',
+  '/practice/controllers/toadflax-indoor',
   '/label',
   '/truck',
   '/crew',

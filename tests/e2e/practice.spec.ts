@@ -113,3 +113,26 @@ test('an address that names no round is none; an endless one is the same for a w
   await page.reload();
   await expect(page.getByText(/^“/)).toHaveText(says!);
 });
+
+test('a controller on the bench: not ready, turned, saved, in force, and its card sees each', async ({ page }) => {
+  await page.goto('/practice');
+  await page.getByRole('link', { name: 'Toadflax' }).click();
+  const display = page.getByRole('status', { name: 'Display' });
+  const entry = page.getByRole('region', { name: 'Card' }).getByRole('listitem').filter({ hasText: 'A-01' });
+  await page.getByRole('button', { name: 'Open its setup' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'It does not open. Look what comes first.' })).toBeVisible();
+  await page.getByRole('button', { name: 'Do this first' }).click();
+  await page.getByRole('button', { name: 'Open its setup' }).click();
+  await page.getByRole('button', { name: 'Next entry' }).click();
+  await expect(display).toContainText('A-01 Control');
+  await page.getByRole('button', { name: 'Value up' }).click();
+  await expect(display).toContainText('Turned, not saved');
+  await expect(entry).toContainText('Not in force yet.');
+  await page.getByRole('button', { name: 'Save: This unit' }).click();
+  await expect(entry).toContainText('Not in force yet.');
+  await page.getByRole('button', { name: 'Activate' }).click();
+  await expect(entry).toContainText('In force.');
+  await expect(display).toContainText('answers no call for 4 min');
+  await page.getByRole('button', { name: 'Wait for it' }).click();
+  await expect(display).toContainText('No menu is open.');
+});

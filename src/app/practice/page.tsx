@@ -1,13 +1,19 @@
 import type { Metadata } from 'next';
+import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
 import { signedIn } from '@/server/access/signed-in';
+import { listProfiles } from '@/server/repositories/profiles';
 import { PracticePage } from '@/ui/practice/practice-page';
 
 export const metadata: Metadata = { title: 'Practice' };
 export const dynamic = 'force-dynamic';
 
 const Practice = async () => {
-  const { principal } = await signedIn();
-  return <PracticePage personId={principal.personId} />;
+  const { principal, scope } = await signedIn();
+  const controllers = [...SHIPPED_STORED, ...(await listProfiles(scope))].map(({ profile: { id, name } }) => ({
+    id,
+    name,
+  }));
+  return <PracticePage personId={principal.personId} controllers={controllers} />;
 };
 
 export default Practice;

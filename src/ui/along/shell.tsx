@@ -13,6 +13,7 @@ import { JobPages } from '../job/job-pages';
 import { READ_COOKIE, readPlaces } from '../job/read-cookie';
 import { Library } from '../library/library';
 import { ProfilePage } from '../library/profile-page';
+import { FacePage } from '../practice/face/face-page';
 import { PracticePage } from '../practice/practice-page';
 import { RoundPage } from '../practice/round-page';
 import { RULER_COOKIE } from '../ruler/cookie';
@@ -74,8 +75,8 @@ const KeptJob = ({ id }: { id: string }) => {
   );
 };
 
-/** The crew's controllers as this device has them: all of them, or the one of an address. */
-const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
+/** The crew's controllers as this device has them; null: they are being looked for. */
+const useProfilesHere = (): readonly StoredProfile[] | null => {
   const [own, setOwn] = useState<readonly StoredProfile[] | null>(null);
   useEffect(() => {
     let isOver = false;
@@ -84,6 +85,12 @@ const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
       isOver = true;
     };
   }, []);
+  return own;
+};
+
+/** The crew's controllers: all of them, or the one of an address. */
+const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
+  const own = useProfilesHere();
   if (own === null) return null;
   if (profileId === null) return <Library profiles={[...own, ...SHIPPED_STORED]} />;
   const stored = [...own, ...SHIPPED_STORED].find(({ profile }) => profile.id === profileId);
@@ -94,15 +101,20 @@ const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
   );
 };
 
-/** Practice asks no server: its houses are worked out on the device. */
-const PracticeHere = ({ round, personId }: { round: string | null; personId: string }) => {
-  if (round === null) return <PracticePage personId={personId} />;
+/** Practice asks no server: its houses and controllers are worked out on the device. */
+const PracticeHere = ({ path, personId }: { path: string; personId: string }) => {
+  const own = useProfilesHere();
+  if (own === null) return null;
+  const profiles = [...SHIPPED_STORED, ...own].map(({ profile }) => profile);
+  if (path === '') return <PracticePage personId={personId} controllers={profiles} />;
+  const controller = profiles.find(({ id }) => path === `/controllers/${id}`);
+  if (controller) return <FacePage profile={controller} />;
   const query = new URLSearchParams(window.location.search);
-  const chosen = chosenRound(round, query.get('seed') ?? '1', query.has('endless'));
+  const chosen = chosenRound(path.slice(1), query.get('seed') ?? '1', query.has('endless'));
   return chosen ? (
     <RoundPage chosen={chosen} personId={personId} />
   ) : (
-    <Unreached title="Practice">There is no such round.</Unreached>
+    <Unreached title="Practice">There is nothing like that on this device.</Unreached>
   );
 };
 
@@ -124,8 +136,8 @@ export const Shell = () => {
   const id = jobOf(pathname);
   const controller = /^\/library(?:\/([a-z0-9-]+))?$/.exec(pathname);
   if (controller && who && controller[1] !== 'meter') return <KeptLibrary profileId={controller[1] ?? null} />;
-  const practice = /^\/practice(?:\/([a-z0-9-]+))?$/.exec(pathname);
-  if (practice && who) return <PracticeHere round={practice[1] ?? null} personId={who.personId} />;
+  const practice = /^\/practice((?:\/[a-z0-9-]+){0,2})$/.exec(pathname);
+  if (practice && who) return <PracticeHere path={practice[1]!} personId={who.personId} />;
   if (id) return <KeptJob id={id.toLowerCase()} />;
   return pathname === '/' || pathname === '/device' ? (
     <Unreached title="On this device">These jobs open without it, every page of them.</Unreached>

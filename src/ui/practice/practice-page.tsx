@@ -118,8 +118,38 @@ const Standing = ({ played }: { played: readonly Played[] }) => {
   );
 };
 
-/** The ladder of rounds, how somebody stands, and houses without end. */
-export const PracticePage = ({ personId }: { personId: string }) => {
+/** A controller that can be worked on the bench. */
+export interface BenchController {
+  readonly id: string;
+  readonly name: string;
+}
+
+const Controllers = ({ controllers }: { controllers: readonly BenchController[] }) => (
+  <section aria-labelledby="controllers" className="mt-8">
+    <h2 id="controllers" className="border-b-2 border-ink font-label text-2xl font-semibold">
+      Controllers on the bench
+    </h2>
+    <p className="mt-1 text-quiet">
+      Each with its own menus, hidden entries, saving and waits: practice a card here before the attic.
+    </p>
+    <div className="mt-2 flex flex-wrap gap-2">
+      {controllers.map(({ id, name }) => (
+        <Link key={id} prefetch={false} className="plain-button" href={`/practice/controllers/${id}`}>
+          {name}
+        </Link>
+      ))}
+    </div>
+  </section>
+);
+
+/** The ladder of rounds, controllers to work, how somebody stands, and houses without end. */
+export const PracticePage = ({
+  personId,
+  controllers,
+}: {
+  personId: string;
+  controllers: readonly BenchController[];
+}) => {
   const played = usePlayed(personId);
   const bestOf = (round: string): Played | undefined => {
     const own = played.filter((each) => each.round === round && !each.isEndless);
@@ -163,6 +193,7 @@ export const PracticePage = ({ personId }: { personId: string }) => {
         </section>
       ))}
       <Endless />
+      <Controllers controllers={controllers} />
       <Standing played={played} />
     </main>
   );

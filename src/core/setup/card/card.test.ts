@@ -250,3 +250,13 @@ describe('what a mark tells the job', () => {
     ]);
   });
 });
+
+test('entries are met in the order in which the controller shows them, whatever scope they are of', () => {
+  const of = (scope: string) => toadflax.entries.filter((entry) => entry.scope === scope && !entry.shownWhen);
+  const [group, ...units] = [of('group')[0]!, ...of('unit').slice(0, 2)];
+  const mixed = { ...toadflax, id: 'mixed', entries: [units[0]!, group, units[1]!] };
+  const met = card(mixed).screens.flatMap((screen) =>
+    screen.kind === 'entry' ? [screen.line.entry.code] : screen.steps.id.startsWith('save') ? [screen.steps.id] : [],
+  );
+  expect(met).toEqual([units[0]!.code, group.code, 'save-group', units[1]!.code, 'save-unit']);
+});

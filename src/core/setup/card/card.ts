@@ -149,6 +149,10 @@ export const cardOf = (
       ? []
       : [{ kind: 'steps', steps: { id, title, steps, done: marks.get(`step-${id}|done`) ?? null } }];
   const scopes = profile.scopes.filter(({ id }) => lines.some(({ entry }) => entry.scope === id));
+  // Entries are met in the order in which the controller shows them; a scope is saved after its last one.
+  const savedAfter = new Map(
+    scopes.map(({ id, label }) => [lines.findLast(({ entry }) => entry.scope === id)!.key, { id, label }] as const),
+  );
   return {
     profile,
     lines,
@@ -157,10 +161,11 @@ export const cardOf = (
     screens: [
       ...stepsOf('before', 'First', profile.before),
       ...stepsOf('enter', 'Into its setup', profile.enter),
-      ...scopes.flatMap(({ id, label }) => [
-        ...lines.filter(({ entry }) => entry.scope === id).map((line): CardScreen => ({ kind: 'entry', line })),
-        ...stepsOf(`save-${id}`, scopes.length > 1 ? `Save: ${label}` : 'Save', profile.save),
-      ]),
+      ...lines.flatMap((line): CardScreen[] => {
+        const scope = savedAfter.get(line.key);
+        const title = scope && scopes.length > 1 ? `Save: ${scope.label}` : 'Save';
+        return [{ kind: 'entry', line }, ...(scope ? stepsOf(`save-${scope.id}`, title, profile.save) : [])];
+      }),
       ...stepsOf('activate', 'Activate', profile.activate),
       ...stepsOf('read-back', 'Read back', profile.readBack),
     ],

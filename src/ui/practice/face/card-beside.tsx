@@ -1,0 +1,44 @@
+'use client';
+
+import { type Card, wordsOfCode } from '@/core/setup/card/card';
+import { type Face, shownCode } from '@/core/setup/face/face';
+import { isMet } from '@/core/setup/face/follow';
+
+/** The card of a house beside its controller: what is wanted, what stands there, and whether it counts yet. */
+export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
+  <ol>
+    {card.lines.map((line) => {
+      const { entry, key, target } = line;
+      const met = isMet(face, line);
+      const code = shownCode(face, key);
+      return (
+        <li
+          key={key}
+          aria-current={face.at === key ? 'step' : undefined}
+          className="border-b border-line py-1.5 aria-[current]:border-l-4 aria-[current]:border-l-ink aria-[current]:pl-2"
+        >
+          <p className="flex flex-wrap justify-between gap-x-4">
+            <span className="font-medium">
+              <span className="font-mono">{entry.code}</span> {entry.label}
+            </span>
+            <span className="font-mono">
+              {target.kind === 'set'
+                ? `${target.code} · ${target.words}`
+                : target.kind === 'leave'
+                  ? 'as found'
+                  : 'no code'}
+            </span>
+          </p>
+          <p className="text-sm text-quiet">
+            Stands at {code} · {wordsOfCode(entry, code)}
+            {met === true && '. In force.'}
+            {met === false && target.kind === 'set' && code === target.code && '. Not in force yet.'}
+            {target.kind === 'leave' && `. ${target.why}`}
+            {target.kind === 'no-code' && `. ${target.wanted}`}
+            {entry.isLasting && ' Once saved it stays.'}
+          </p>
+        </li>
+      );
+    })}
+  </ol>
+);

@@ -1,0 +1,195 @@
+'use client';
+
+import { useState } from 'react';
+import { SAMPLES } from '@/core/samples';
+import { wordsOfCode } from '@/core/setup/card/card';
+import {
+  codesOf,
+  entryAt,
+  type Face,
+  type FaceAct,
+  faceOf,
+  shownCode,
+  silentS,
+  workFace,
+} from '@/core/setup/face/face';
+import { cardOnFace, isMet } from '@/core/setup/face/follow';
+import { type ControllerProfile, entryKey } from '@/core/setup/profiles/profile';
+import { resolveSettings } from '@/core/setup/resolve';
+import { BackedHeader } from '../../backed-header';
+import { PlainSelect } from '../../fields/plain-select';
+import { minutesText } from '../words';
+import { CardBeside } from './card-beside';
+
+/** Steps as the manual has them, to be done by hand before the key beside them is pressed. */
+const Steps = ({ steps }: { steps: readonly string[] }) => (
+  <ol className="list-decimal pl-5 text-sm">
+    {steps.map((step) => (
+      <li key={step}>{step}</li>
+    ))}
+  </ol>
+);
+
+const Display = ({ face }: { face: Face }) => {
+  const entry = entryAt(face);
+  const key = entry && entryKey(entry.scope, entry.code);
+  const code = key === undefined ? undefined : shownCode(face, key);
+  const isTurned = key !== undefined && face.turned.has(key);
+  return (
+    <div role="status" aria-label="Display" className="min-h-36 bg-ink px-4 py-3 text-paper">
+      {face.isIn && entry && code !== undefined ? (
+        <>
+          <p className="font-mono text-lg">
+            {entry.code} {entry.label}
+          </p>
+          <p className="font-mono text-3xl font-semibold">{code}</p>
+          <p>{wordsOfCode(entry, code)}</p>
+          <p className="text-sm">{isTurned ? 'Turned, not saved' : 'As saved'}</p>
+        </>
+      ) : (
+        <>
+          <p className="font-mono text-3xl">{face.isIn ? 'Setup' : '· ·'}</p>
+          <p className="text-sm">
+            {silentS(face) > 0
+              ? `Starts anew: answers no call for ${minutesText(silentS(face))}. Not a fault.`
+              : face.isIn
+                ? 'Go to the first entry.'
+                : 'No menu is open.'}
+          </p>
+        </>
+      )}
+    </div>
+  );
+};
+
+/** A controller on the bench: its own menus, worked by keys, with the card of a house beside it. */
+export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
+  const [houseId, setHouse] = useState<string>(SAMPLES[0]!.id);
+  const [face, setFace] = useState(() => faceOf(profile));
+  const [why, setWhy] = useState<string | null>(null);
+  const { facts } = SAMPLES.find(({ id }) => id === houseId)!;
+  const settings = resolveSettings({ facts, confirmed: new Set() });
+  const card = cardOnFace(face, settings);
+  const wanted = card.lines.map((line) => isMet(face, line)).filter((met) => met !== null);
+  const met = wanted.filter(Boolean).length;
+  const act = (what: FaceAct) => {
+    const done = workFace(face, what);
+    if (done.ok) setFace(done.face);
+    setWhy(done.ok ? null : done.why);
+  };
+  const entry = entryAt(face);
+  const codes = entry ? codesOf(entry) : [];
+  const at = entry ? codes.indexOf(shownCode(face, entryKey(entry.scope, entry.code))) : -1;
+  const turn = (by: 1 | -1) => {
+    const next = codes[(at + by + codes.length) % codes.length];
+    if (next === undefined) setWhy('No entry is shown.');
+    else act({ kind: 'turn', code: next });
+  };
+  return (
+    <main className="mx-auto max-w-6xl px-3 py-3 sm:px-6">
+      <BackedHeader to="/practice" toLabel="Practice" title={`${profile.name} on the bench`} />
+      <p className="mt-2 text-quiet">{profile.about}</p>
+      <div className="mt-4 grid grid-cols-1 items-start gap-x-8 gap-y-5 lg:grid-cols-2 landscape:grid-cols-2">
+        <section
+          aria-label="Controller"
+          className="grid grid-cols-1 gap-3 rounded border-2 border-line-strong bg-sheet p-3"
+        >
+          <Display face={face} />
+          <div role="group" aria-label="Keys" className="grid grid-cols-2 gap-2">
+            <button type="button" className="plain-button" onClick={() => act({ kind: 'back' })}>
+              Entry before
+            </button>
+            <button type="button" className="plain-button" onClick={() => act({ kind: 'next' })}>
+              Next entry
+            </button>
+            <button type="button" className="plain-button" onClick={() => turn(-1)}>
+              Value down
+            </button>
+            <button type="button" className="plain-button" onClick={() => turn(1)}>
+              Value up
+            </button>
+          </div>
+          {why !== null && (
+            <p role="alert" className="font-medium text-warn">
+              {why}
+            </p>
+          )}
+          {profile.before.length > 0 && (
+            <div>
+              <Steps steps={profile.before} />
+              <button type="button" className="plain-button mt-1" onClick={() => act({ kind: 'before' })}>
+                {face.isReady ? 'Done: ready' : 'Do this first'}
+              </button>
+            </div>
+          )}
+          <div>
+            <Steps steps={profile.enter} />
+            <button
+              type="button"
+              className="plain-button mt-1"
+              onClick={() => act({ kind: face.isIn ? 'leave' : 'enter' })}
+            >
+              {face.isIn ? 'Leave without saving' : 'Open its setup'}
+            </button>
+          </div>
+          {profile.save.length > 0 && (
+            <div>
+              <Steps steps={profile.save} />
+              <div className="mt-1 flex flex-wrap gap-2">
+                {profile.scopes.map(({ id, label }) => (
+                  <button
+                    key={id}
+                    type="button"
+                    className="plain-button"
+                    onClick={() => act({ kind: 'save', scope: id })}
+                  >
+                    Save{profile.scopes.length > 1 ? `: ${label}` : ''}
+                  </button>
+                ))}
+              </div>
+            </div>
+          )}
+          {profile.activate.length > 0 && (
+            <div>
+              <Steps steps={profile.activate} />
+              <button type="button" className="plain-button mt-1" onClick={() => act({ kind: 'activate' })}>
+                Activate
+              </button>
+            </div>
+          )}
+          {silentS(face) > 0 && (
+            <button
+              type="button"
+              className="plain-button"
+              onClick={() => act({ kind: 'wait', seconds: silentS(face) })}
+            >
+              Wait for it
+            </button>
+          )}
+        </section>
+        <section aria-label="Card" className="grid grid-cols-1 gap-3">
+          <PlainSelect
+            label="House"
+            value={houseId}
+            options={SAMPLES.map(({ id, about }) => [id, about] as const)}
+            onChoose={setHouse}
+          />
+          <p role="status" className="text-lg font-medium">
+            {met} of {wanted.length} in force as the card wants them.
+          </p>
+          <CardBeside card={card} face={face} />
+          <button
+            type="button"
+            className="plain-button justify-self-start"
+            onClick={() => {
+              setFace(faceOf(profile));
+              setWhy(null);
+            }}
+          >
+            Back to the factory
+          </button>
+        </section>
+      </div>
+    </main>
+  );
+};
