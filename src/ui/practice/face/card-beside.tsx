@@ -4,6 +4,9 @@ import { type Card, wordsOfCode } from '@/core/setup/card/card';
 import { type Face, shownCode } from '@/core/setup/face/face';
 import { isMet } from '@/core/setup/face/follow';
 
+/** A code with what it stands for, where it does not say that itself. */
+const withWords = (code: string, words: string): string => (words.startsWith(code) ? words : `${code} · ${words}`);
+
 /** The card of a house beside its controller: what is wanted, what stands there, and whether it counts yet. */
 export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
   <ol>
@@ -23,14 +26,14 @@ export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
             </span>
             <span className="font-mono">
               {target.kind === 'set'
-                ? `${target.code} · ${target.words}`
+                ? withWords(target.code, target.words)
                 : target.kind === 'leave'
                   ? 'as found'
                   : 'no code'}
             </span>
           </p>
           <p className="text-sm text-quiet">
-            Stands at {code} · {wordsOfCode(entry, code)}
+            Stands at {withWords(code, wordsOfCode(entry, code))}
             {met === true && '. In force.'}
             {met === false && target.kind === 'set' && code === target.code && '. Not in force yet.'}
             {target.kind === 'leave' && `. ${target.why}`}

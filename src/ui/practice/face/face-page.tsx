@@ -43,7 +43,7 @@ const Display = ({ face }: { face: Face }) => {
             {entry.code} {entry.label}
           </p>
           <p className="font-mono text-3xl font-semibold">{code}</p>
-          <p>{wordsOfCode(entry, code)}</p>
+          <p>{wordsOfCode(entry, code) !== code && wordsOfCode(entry, code)}</p>
           <p className="text-sm">{isTurned ? 'Turned, not saved' : 'As saved'}</p>
         </>
       ) : (
