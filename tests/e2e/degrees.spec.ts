@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enter, expectSaved, freshJob, openRuler, screenPath, SCREENS, stored } from './helpers';
+import { alive, enter, expectSaved, freshJob, openRuler, screenPath, SCREENS, stored } from './helpers';
 
 /** What is said in °F on a page though it is read in °C: words, names and titles. */
 const leftInF = (page: Page) =>
@@ -34,6 +34,7 @@ test('every screen is read in °C once it is chosen', async ({ page }) => {
 test('what is typed in °C is stored in °F; what stands is not changed by being read', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/sheet`);
+  await alive(page);
   const before = (await stored(page, id)).document.facts.house;
   await page.getByRole('button', { name: /Degrees: °F/ }).click();
   const setpoint = page.getByLabel('Heating setpoint').first();

@@ -6,7 +6,7 @@ import { benchOfRound, clinicOfRound } from '../../src/core/practice/round';
 import { ROUNDS } from '../../src/core/practice/rounds';
 import { solveRound } from '../../src/core/practice/solve';
 import { nameables, toolOf, TOOLS } from '../../src/core/practice/view';
-import { alive } from './helpers';
+import { alive, freshJob } from './helpers';
 
 const open = async (page: Page, address: string) => {
   await page.goto(address);
@@ -116,7 +116,7 @@ test('an address that names no round is none; an endless one is the same for a w
 
 test('a controller on the bench: not ready, turned, saved, in force, and its card sees each', async ({ page }) => {
   await page.goto('/practice');
-  await page.getByRole('link', { name: 'Toadflax' }).click();
+  await page.getByRole('link', { name: 'Toadflax', exact: true }).click();
   const display = page.getByRole('status', { name: 'Display' });
   const entry = page.getByRole('region', { name: 'Card' }).getByRole('listitem').filter({ hasText: 'A-01' });
   await page.getByRole('button', { name: 'Open its setup' }).click();
@@ -135,4 +135,17 @@ test('a controller on the bench: not ready, turned, saved, in force, and its car
   await expect(display).toContainText('answers no call for 4 min');
   await page.getByRole('button', { name: 'Wait for it' }).click();
   await expect(display).toContainText('No menu is open.');
+});
+
+test('a job of the crew’s own is a house to practice in, without its people, and is not touched', async ({ page }) => {
+  const id = await freshJob(page, 'tamarack-spur');
+  const before = await (await page.request.get(`/api/jobs/${id}`)).json();
+  const { customer, street } = before.document.facts.site;
+  const response = await page.goto(`/practice/job/${id}?seed=4`);
+  const html = await response!.text();
+  for (const words of [customer, street, before.document.facts.site.jobName]) expect(html).not.toContain(words);
+  await page.getByRole('button', { name: 'At the outdoor unit' }).click();
+  await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(1);
+  expect(await (await page.request.get(`/api/jobs/${id}`)).json()).toEqual(before);
+  expect((await page.goto('/practice/job/7d5f0c52-3a1e-4c55-9f0e-000000000000?seed=1'))?.status()).toBe(404);
 });

@@ -1,6 +1,7 @@
 'use client';
 
-import { Archive, ArchiveRestore, Copy, Smartphone, StickyNote, Trash2 } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, GraduationCap, Smartphone, StickyNote, Trash2 } from 'lucide-react';
+import { useRouter } from 'next/navigation';
 import type { JobSummary } from '@/core/board/job-summary';
 import { useMay } from '@/ui/crew/at-work';
 import { type MenuChoice, MoreMenu } from '@/ui/menu-button';
@@ -18,6 +19,7 @@ interface JobMenuProps {
 
 /** A lead's note, duplicate, archive, delete; nothing for who may only look. */
 export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) => {
+  const router = useRouter();
   const [mayNote, mayChange] = [useMay('note'), useMay('change')];
   if (!mayChange) return null;
   const isArchived = job.archivedAt !== null;
@@ -28,6 +30,15 @@ export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) =
       face: (
         <>
           <Smartphone size={18} aria-hidden /> Take along
+        </>
+      ),
+    },
+    {
+      id: 'practice',
+      onSelect: () => router.push(`/practice/job/${job.id}?seed=1`),
+      face: (
+        <>
+          <GraduationCap size={18} aria-hidden /> Practice on a house like it
         </>
       ),
     },

@@ -50,4 +50,10 @@ export const LESSONS: readonly Lesson[] = [
     about: 'What fits first is not always all.',
     rounds: named('defrost-on-the-cap', 'two-at-once'),
   },
+  {
+    id: 'beliefs',
+    title: 'Two beliefs',
+    about: 'Where good people say opposite things: the house on which the habit fails.',
+    rounds: named('valve-as-last-time', 'one-feed-clamped', 'locked-out-and-dead', 'no-lockout'),
+  },
 ];

@@ -167,3 +167,26 @@ test('every fault of a house makes a round that the diagnosis solves', () => {
     });
   expect(unsolved.map(({ id }) => id)).toEqual([]);
 });
+
+describe('where two beliefs meet, the house is one on which the habit fails', () => {
+  const answers = (id: string, ...probes: readonly string[]) => {
+    const { clinic, world } = benchOf(roundById(id));
+    return probes.map((probe) => world.answer(clinic.table.probeById(probe)!));
+  };
+
+  test('a lockout holds the strips with the compressor dead; emergency heat goes round it', () => {
+    const [held, round] = answers(
+      'locked-out-and-dead',
+      'heat-aux/volts-air-handler-W1',
+      'emergency/volts-air-handler-W1',
+    );
+    expect(held).toBeLessThan(5);
+    expect(round).toBeGreaterThan(20);
+  });
+
+  test('one feed reads as a good kit does, the other nothing', () => {
+    const [one, other] = answers('one-feed-clamped', 'heat-aux/amps-1', 'heat-aux/amps-2');
+    expect(one).toBeGreaterThan(15);
+    expect(other).toBeLessThan(1);
+  });
+});

@@ -28,6 +28,9 @@ const round = (
 /** An outdoor thermostat in the circuit of every bank. */
 const HELD = [{ path: 'gates.outdoorThermostats', value: [{ bank: 0, closesBelowF: 35 }] }] as const;
 
+/** A thermostat that knows the outdoor temperature: without it there are no lockouts. */
+const SENSED = [{ path: 'thermostat.outdoorSensor', value: 'wired' }] as const;
+
 /** The authored rounds, each for one part of the work, the easier first. */
 export const ROUNDS: readonly Round[] = [
   round(
@@ -181,5 +184,35 @@ export const ROUNDS: readonly Round[] = [
     ['air:filter', 'strips:leg-1'],
     'A choked filter is found at once, and the kit is still weak: where one cause gives some of the readings, look for the other before the bill is written.',
     { looksFirst: ['any/look-filter', 'heat/look-outdoor-unit'] },
+  ),
+  round(
+    'valve-as-last-time',
+    'Set as on the last house',
+    'juniper-flume',
+    ['set:valve'],
+    'One says that every valve is energized in cooling, another in heating, and each is right until the next house. The plate or the diagram inside the panel decides, never the last job.',
+  ),
+  round(
+    'one-feed-clamped',
+    'Full amps, and half the heat',
+    'quarry-bench',
+    ['strips:breaker-2'],
+    'Amps at a feed tell what that circuit draws, amps at an element which one is dead. Whoever clamps one feed alone sees a good kit here: the other circuit has a breaker of its own.',
+  ),
+  round(
+    'locked-out-and-dead',
+    'Nothing heats on a mild day',
+    'juniper-flume',
+    ['open:contactor'],
+    'A lockout spares the strips on mild days as long as the compressor runs. With the compressor dead it leaves the house cold, and only emergency heat goes round it: who believes in lockouts tells the owner so.',
+    { outdoorF: 44, changes: [...SENSED, { path: 'gates.auxAboveF', value: 35 }] },
+  ),
+  round(
+    'no-lockout',
+    'The bill of a mild month',
+    'juniper-flume',
+    ['set:hasty-backup'],
+    'Without a lockout nothing stands between a hasty thermostat and the strips, at 44 °F as at 4: who does without one sets droop and delay with care, and reads them back.',
+    { outdoorF: 44, changes: [...SENSED, { path: 'gates.auxAboveF', value: null }] },
   ),
 ];

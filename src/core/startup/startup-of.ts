@@ -4,7 +4,6 @@ import type { FactPath } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model';
 import { type PlannedStep, startupPlan } from './plan';
-import { triedReadings } from './tried';
 
 interface Kept {
   readonly readings: readonly Reading[];
@@ -41,11 +40,3 @@ export const startupOf = (
   lastOf.set(model, { readings, confirmed, moment, steps });
   return steps;
 };
-
-/** What a step's items would read under the model's scenario, by key, where that is other than without it. */
-export const triedOf = (
-  model: JobModel,
-  readings: readonly Reading[],
-  moment: Moment,
-  planned: PlannedStep,
-): ReadonlyMap<string, string> => triedReadings(model, readings, moment, planned);

@@ -2,13 +2,14 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { SOUND, under, withFault } from '../control/scenario';
 import { assumedFacts, withFact } from '../job/document';
 import { jobModel } from '../model';
-import { startupOf, triedOf } from './startup-of';
+import { startupOf } from './startup-of';
+import { triedReadings } from './tried';
 
 const facts = withFact(assumedFacts(), 'outdoorUnit.compressorRatedAmps', 12);
 const triedIn = (step: string, scenario = SOUND) => {
   const model = jobModel(facts, scenario);
   const planned = startupOf(model, [], DEFAULT_MOMENT).find((each) => each.step.id === step)!;
-  return { model, planned, tried: triedOf(model, [], DEFAULT_MOMENT, planned) };
+  return { model, planned, tried: triedReadings(model, [], DEFAULT_MOMENT, planned) };
 };
 
 describe('what a startup would read under what is tried', () => {
@@ -26,7 +27,7 @@ describe('what a startup would read under what is tried', () => {
     const fitted = withFact(facts, 'system.floatSwitch', 'R');
     const model = jobModel(fitted, under('pan-full'));
     const planned = startupOf(model, [], DEFAULT_MOMENT).find(({ step }) => step.id === 'heat')!;
-    expect([...triedOf(model, [], DEFAULT_MOMENT, planned).keys()]).toContain('heat/volts-outdoor-unit-Y');
+    expect([...triedReadings(model, [], DEFAULT_MOMENT, planned).keys()]).toContain('heat/volts-outdoor-unit-Y');
   });
 
   test('verdicts and expectations stay those of a sound system', () => {

@@ -6,7 +6,6 @@ import { useEffect } from 'react';
 import type { AlongParts } from '@/core/job/along';
 import { CONTROLLER_ROLES } from '@/core/job/controllers';
 import { jobName } from '@/core/job/job-name';
-import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import { AlongActsProvider, useAlong } from '../along/use-along';
 import { waking } from '../waking';
 import { beginAtTop } from './go';
@@ -51,14 +50,7 @@ const SCREENS: Readonly<Record<string, Draw>> = {
   ...Object.fromEntries(
     CONTROLLER_ROLES.map((role): [string, Draw] => [
       `setup/card/${role}`,
-      ({ profiles }) => (
-        <CardPage
-          role={role}
-          profiles={[...SHIPPED_PROFILES, ...profiles.map(({ profile }) => profile)].filter(
-            (profile) => profile.role === role,
-          )}
-        />
-      ),
+      ({ profiles }) => <CardPage role={role} own={profiles.map(({ profile }) => profile)} />,
     ]),
   ),
   crossing: () => <CrossingPage />,

@@ -5,13 +5,20 @@ import type { Chosen } from '@/core/practice/chosen';
 import { BackedHeader } from '../backed-header';
 import { RoundEnd } from './round-end';
 import { RoundRig } from './round-rig';
-import { useRound } from './use-round';
+import { type OwnHouse, useRound } from './use-round';
 
 const seedAfter = (seed: number): number => (seed % 999_999) + 1;
 
+interface RoundPageProps {
+  readonly chosen: Chosen;
+  readonly personId: string;
+  /** The crew’s own house that it is played in, if it is. */
+  readonly own?: OwnHouse;
+}
+
 /** One round of practice: a house with something wrong in it, to be found. */
-export const RoundPage = ({ chosen, personId }: { chosen: Chosen; personId: string }) => {
-  const { stand, isBusy, hasFailed, causes, act, again } = useRound(chosen, personId);
+export const RoundPage = ({ chosen, personId, own }: RoundPageProps) => {
+  const { stand, isBusy, hasFailed, causes, act, again } = useRound(chosen, personId, own);
   const { round, seed, isEndless } = chosen;
   return (
     <main className="mx-auto max-w-7xl px-3 py-3 sm:px-6" aria-busy={isBusy}>
@@ -38,7 +45,7 @@ export const RoundPage = ({ chosen, personId }: { chosen: Chosen; personId: stri
               <Link
                 className="plain-button"
                 prefetch={false}
-                href={`/practice/${round}?seed=${seedAfter(seed)}${isEndless ? '&endless=yes' : ''}`}
+                href={`/practice/${own ? `job/${own.jobId}` : round}?seed=${seedAfter(seed)}${isEndless ? '&endless=yes' : ''}`}
               >
                 {isEndless ? 'Another house' : 'Same fault, other meters'}
               </Link>

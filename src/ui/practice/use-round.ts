@@ -3,6 +3,7 @@
 import { type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
+import type { Facts } from '@/core/job/document';
 import type { Act } from '@/core/practice/act';
 import type { Chosen } from '@/core/practice/chosen';
 import type { Nameable } from '@/core/practice/view';
@@ -15,11 +16,9 @@ interface Kept {
   readonly acts: readonly Act[];
 }
 
-const keyOf = ({ round, seed, isEndless }: Chosen) => `gate-cross:round:${round}:${seed}${isEndless ? ':endless' : ''}`;
-
-const keptOf = (chosen: Chosen): Kept => {
+const keptOf = (key: string): Kept => {
   try {
-    const kept = JSON.parse(sessionStorage.getItem(keyOf(chosen)) ?? 'null') as Kept | null;
+    const kept = JSON.parse(sessionStorage.getItem(key) ?? 'null') as Kept | null;
     if (kept) return kept;
   } catch {
     // What cannot be read is begun anew.
@@ -36,8 +35,14 @@ export interface Playing {
   readonly again: () => void;
 }
 
+/** A house of the crew’s own: its facts without people, and the job that it is of. */
+export interface OwnHouse {
+  readonly jobId: string;
+  readonly facts: Facts;
+}
+
 /** A round as it is played, by a worker; what was done in it lasts through a reload. */
-export const useRound = (chosen: Chosen, personId: string): Playing => {
+export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Playing => {
   const remote = useRef<Remote<PracticeWorker> | null>(null);
   const kept = useRef<Kept | null>(null);
   const [stand, setStand] = useState<Stand | null>(null);
@@ -46,14 +51,16 @@ export const useRound = (chosen: Chosen, personId: string): Playing => {
   const [hasFailed, setFailed] = useState(false);
   const [turn, setTurn] = useState(0);
   const { round, seed, isEndless } = chosen;
+  const key = `gate-cross:round:${own?.jobId ?? round}:${seed}${isEndless ? ':endless' : ''}`;
+  const facts = own?.facts;
   useEffect(() => {
     let isOver = false;
     const worker = new Worker(new URL('../../workers/practice.worker.ts', import.meta.url), { type: 'module' });
     worker.addEventListener('error', () => setFailed(true));
     const opened = wrap<PracticeWorker>(worker);
     remote.current = opened;
-    kept.current = keptOf({ round, seed, isEndless });
-    opened.open({ round, seed, isEndless }, kept.current.acts).then(
+    kept.current = keptOf(key);
+    opened.open({ round, seed, isEndless }, kept.current.acts, facts).then(
       async (first) => {
         if (isOver) return;
         setStand(first);
@@ -66,7 +73,7 @@ export const useRound = (chosen: Chosen, personId: string): Playing => {
       isOver = true;
       worker.terminate();
     };
-  }, [round, seed, isEndless, turn]);
+  }, [round, seed, isEndless, key, facts, turn]);
   const act = useCallback(
     (what: Act) => {
       setBusy(true);
@@ -77,7 +84,7 @@ export const useRound = (chosen: Chosen, personId: string): Playing => {
           if (next.why !== null) return;
           const now = { ...kept.current!, acts: [...kept.current!.acts, what] };
           kept.current = now;
-          sessionStorage.setItem(keyOf({ round, seed, isEndless }), JSON.stringify(now));
+          sessionStorage.setItem(key, JSON.stringify(now));
           if (next.over)
             keepPlayed(personId, {
               ...next.over.score,
@@ -92,13 +99,13 @@ export const useRound = (chosen: Chosen, personId: string): Playing => {
         () => setFailed(true),
       );
     },
-    [round, seed, isEndless, personId],
+    [round, seed, isEndless, key, personId],
   );
   const again = useCallback(() => {
-    sessionStorage.removeItem(keyOf({ round, seed, isEndless }));
+    sessionStorage.removeItem(key);
     setStand(null);
     setBusy(true);
     setTurn((before) => before + 1);
-  }, [round, seed, isEndless]);
+  }, [key]);
   return { stand, isBusy, hasFailed, causes, act, again };
 };

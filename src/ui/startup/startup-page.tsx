@@ -2,7 +2,8 @@
 
 import { jobName } from '@/core/job/job-name';
 import { type ReturnItem, returnVisit } from '@/core/startup/return-visit';
-import { startupOf, triedOf } from '@/core/startup/startup-of';
+import { startupOf } from '@/core/startup/startup-of';
+import { triedReadings } from '@/core/startup/tried';
 import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
 import { useMoment } from '../job/use-moment';
@@ -29,7 +30,7 @@ export const StartupPage = () => {
   const { steps: listed, list } = useVisitList(all, reason);
   const { steps, route } = useRoute(facts, listed);
   const { number, planned, at, go, goAt } = useStep(steps);
-  const tried = triedOf(model, readings, moment, planned);
+  const tried = triedReadings(model, readings, moment, planned);
   // The last step says what is left for another day, whatever list today's visit has.
   const returns = planned.step.id === 'leave' ? returnVisit(facts, all) : NO_RETURNS;
   const isPrinting = usePrinting();

@@ -1,19 +1,41 @@
 'use client';
 
-import { type Card, wordsOfCode } from '@/core/setup/card/card';
+import { type Card, type CardLine, wordsOfCode } from '@/core/setup/card/card';
+import type { Target } from '@/core/setup/card/target';
 import { type Face, shownCode } from '@/core/setup/face/face';
 import { isMet } from '@/core/setup/face/follow';
+import { Said } from '../../degrees';
 
 /** A code with what it stands for, where it does not say that itself. */
 const withWords = (code: string, words: string): string => (words.startsWith(code) ? words : `${code} · ${words}`);
+
+const wantedWords = (target: Target): string => {
+  if (target.kind === 'set') return withWords(target.code, target.words);
+  return target.kind === 'leave' ? 'as found' : 'no code';
+};
+
+/** Where an entry stands, whether that counts yet, and what there is to know of it. */
+const standsWords = (face: Face, line: CardLine): string => {
+  const { entry, key, target } = line;
+  const code = shownCode(face, key);
+  const met = isMet(face, line);
+  return [
+    `Stands at ${withWords(code, wordsOfCode(entry, code))}.`,
+    met === true && 'In force.',
+    met === false && target.kind === 'set' && code === target.code && 'Not in force yet.',
+    target.kind === 'leave' && target.why,
+    target.kind === 'no-code' && `${target.wanted}.`,
+    entry.isLasting && 'Once saved it stays.',
+  ]
+    .filter(Boolean)
+    .join(' ');
+};
 
 /** The card of a house beside its controller: what is wanted, what stands there, and whether it counts yet. */
 export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
   <ol>
     {card.lines.map((line) => {
       const { entry, key, target } = line;
-      const met = isMet(face, line);
-      const code = shownCode(face, key);
       return (
         <li
           key={key}
@@ -25,20 +47,11 @@ export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
               <span className="font-mono">{entry.code}</span> {entry.label}
             </span>
             <span className="font-mono">
-              {target.kind === 'set'
-                ? withWords(target.code, target.words)
-                : target.kind === 'leave'
-                  ? 'as found'
-                  : 'no code'}
+              <Said>{wantedWords(target)}</Said>
             </span>
           </p>
           <p className="text-sm text-quiet">
-            Stands at {withWords(code, wordsOfCode(entry, code))}
-            {met === true && '. In force.'}
-            {met === false && target.kind === 'set' && code === target.code && '. Not in force yet.'}
-            {target.kind === 'leave' && `. ${target.why}`}
-            {target.kind === 'no-code' && `. ${target.wanted}`}
-            {entry.isLasting && ' Once saved it stays.'}
+            <Said>{standsWords(face, line)}</Said>
           </p>
         </li>
       );

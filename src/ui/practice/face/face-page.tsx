@@ -17,6 +17,7 @@ import { cardOnFace, isMet } from '@/core/setup/face/follow';
 import { type ControllerProfile, entryKey } from '@/core/setup/profiles/profile';
 import { resolveSettings } from '@/core/setup/resolve';
 import { BackedHeader } from '../../backed-header';
+import { Said } from '../../degrees';
 import { PlainSelect } from '../../fields/plain-select';
 import { minutesText } from '../words';
 import { CardBeside } from './card-beside';
@@ -43,7 +44,7 @@ const Display = ({ face }: { face: Face }) => {
             {entry.code} {entry.label}
           </p>
           <p className="font-mono text-3xl font-semibold">{code}</p>
-          <p>{wordsOfCode(entry, code) !== code && wordsOfCode(entry, code)}</p>
+          <p>{wordsOfCode(entry, code) !== code && <Said>{wordsOfCode(entry, code)}</Said>}</p>
           <p className="text-sm">{isTurned ? 'Turned, not saved' : 'As saved'}</p>
         </>
       ) : (

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
+import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { Cautions } from '../../cautions';
 import { useJob } from '../../job/provider';
@@ -24,11 +25,14 @@ const CAUTIONS: Record<ControllerRole, string> = {
     'Open and lock the disconnect, prove dead, and let the capacitor discharge before switches are touched. Moving blades start without warning when power is back.',
 };
 
-/** The card of one controller of the job: choose its profile, then go through it. */
-export const CardPage = ({ role, profiles }: { role: ControllerRole; profiles: readonly ControllerProfile[] }) => {
+/**
+ * The card of one controller of the job: choose its profile, then go through it.
+ * @param own profiles of the crew, beside those that ship
+ */
+export const CardPage = ({ role, own }: { role: ControllerRole; own: readonly ControllerProfile[] }) => {
   const chosen = useJob((job) => job.facts.setup[FIELDS[role]]);
   const setFact = useJob((job) => job.setFact);
-  const fitting = profiles.filter((profile) => profile.role === role);
+  const fitting = [...SHIPPED_PROFILES, ...own].filter((profile) => profile.role === role);
   const profile = fitting.find(({ id }) => id === chosen);
   return (
     <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">

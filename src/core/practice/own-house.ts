@@ -1,0 +1,24 @@
+import { ALL_FACTS, type FactGroup, type Facts, withFact } from '../job/document';
+import { OWN_HOUSE } from './chosen';
+import type { Round } from './round';
+
+/** Groups that tell of people, of what somebody found on the wall, or of what was said: none of it is the house. */
+const NOT_THE_HOUSE: ReadonlySet<FactGroup> = new Set(['wiring', 'changeout', 'talk']);
+
+/** A job’s house and system without its people: every word that somebody wrote is gone, and the wall is as planned. */
+export const withoutPeople = (facts: Facts): Facts =>
+  ALL_FACTS.filter(({ group, fact }) => fact.kind === 'text' || NOT_THE_HOUSE.has(group)).reduce(
+    (copy, { path, fact }) => withFact(copy, path, fact.assumed),
+    facts,
+  );
+
+/** A crew’s own job as a house for endless rounds, at its design temperature and 15 °F above. */
+export const ownHouse = (facts: Facts): Round => ({
+  id: OWN_HOUSE,
+  title: 'A house like one of yours',
+  facts: withoutPeople(facts),
+  causes: ['nothing'],
+  outdoorF: Math.min(50, facts.house.designOutdoorF + 15),
+  looksFirst: [],
+  teaches: '',
+});
