@@ -14,18 +14,27 @@ export const holdEarlyTouches = () => {
   const holds = (by: 1 | -1) => {
     page.heldTouches = (page.heldTouches ?? 0) + by;
   };
-  const once = (isReady: () => boolean | null, act: () => void) => {
-    const look = () => {
-      const ready = isReady();
-      if (ready === null) return holds(-1);
-      if (!ready) return void setTimeout(look, LOOK_MS);
-      requestAnimationFrame(() => {
-        act();
+  // In the order in which it was done: what is found is found before it is left otherwise.
+  const queue: { readonly isReady: () => boolean | null; readonly act: () => void }[] = [];
+  const go = () => {
+    const [head] = queue;
+    if (!head) return;
+    const ready = head.isReady();
+    if (ready === false) return void setTimeout(go, LOOK_MS);
+    requestAnimationFrame(() => {
+      try {
+        if (ready) head.act();
+      } finally {
+        queue.shift();
         holds(-1);
-      });
-    };
+        go();
+      }
+    });
+  };
+  const once = (isReady: () => boolean | null, act: () => void) => {
     holds(1);
-    setTimeout(look, LOOK_MS);
+    queue.push({ isReady, act });
+    if (queue.length === 1) setTimeout(go, LOOK_MS);
   };
   /** Does something to an element once it is alive; never, where it is gone by then. */
   const onceAlive = (element: Element, act: () => void) =>

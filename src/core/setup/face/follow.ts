@@ -98,6 +98,7 @@ export const followCard = (found: Face, settings: ResolvedSettings): Followed =>
   const shut = does({ kind: 'enter' });
   if (shut !== null) return problem(shut);
   const done = new Set<string>();
+  const unsaved = new Set<string>();
   const left = () => cardOf(profile, settings, marks).lines.filter(({ key }) => !done.has(key));
   for (;;) {
     const [next] = left();
@@ -105,8 +106,13 @@ export const followCard = (found: Face, settings: ResolvedSettings): Followed =>
     const wrong = stands(next);
     if (wrong !== null) return problem(wrong);
     done.add(next.key);
-    const { scope } = next.entry;
-    if (profile.save.length > 0 && left().every(({ entry }) => entry.scope !== scope)) does({ kind: 'save', scope });
+    unsaved.add(next.entry.scope);
+    // What is found at one scope may hide the last entry of another: that one is to be saved then too.
+    const open = new Set(left().map(({ entry }) => entry.scope));
+    for (const scope of [...unsaved].filter((each) => !open.has(each))) {
+      if (profile.save.length > 0) does({ kind: 'save', scope });
+      unsaved.delete(scope);
+    }
   }
   const after = new Set(cardOf(profile, settings, marks).lines.map(({ key }) => key));
   const shown = new Set(shownEntries(face).map(({ scope, code }) => entryKey(scope, code)));
