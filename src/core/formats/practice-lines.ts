@@ -20,16 +20,19 @@ export const practiceProbes = ({ clinic }: Bench) =>
 const standing = ({ place, call, isDead, opened, seconds }: Rig) => ({ place, call, isDead, opened, seconds });
 
 /** How a round ended, with what it teaches and what stood after each act. */
-const endLines = (round: Round, bench: Bench, best: Bench, rig: Rig) => [
-  { end: rig.end, score: scoreRound(bench, rig, best), truth: round.causes, teaches: round.teaches },
-  ...replay(bench, rig).map(({ act: what, seconds, suspects, bits, better }) => ({
-    act: what,
-    seconds,
-    suspects: suspects.map(({ causes, p }) => ({ id: causes[0]!.id, p: roundTo(p, 4) })),
-    ...(bits === null ? {} : { bits: roundTo(bits, 3) }),
-    ...(better ? { better: { id: better.id, call: callOf(better), words: better.words } } : {}),
-  })),
-];
+const endLines = (round: Round, bench: Bench, best: Bench, rig: Rig) => {
+  const again = replay(bench, rig);
+  return [
+    { end: rig.end, score: scoreRound(bench, rig, best, again), truth: round.causes, teaches: round.teaches },
+    ...again.map(({ act: what, seconds, suspects, bits, better }) => ({
+      act: what,
+      seconds,
+      suspects: suspects.map(({ causes, p }) => ({ id: causes[0]!.id, p: roundTo(p, 4) })),
+      ...(bits === null ? {} : { bits: roundTo(bits, 3) }),
+      ...(better ? { better: { id: better.id, call: callOf(better), words: better.words } } : {}),
+    })),
+  ];
+};
 
 /**
  * A round played by lines: each line that comes in is an act, each that goes out what came of it.

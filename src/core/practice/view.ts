@@ -194,14 +194,15 @@ export const roundOver = (round: Round, bench: Bench, best: Bench, rig: Rig): Ro
   const { end } = rig;
   const causeOf = (id: string) => bench.clinic.table.causes.find((each) => each.id === id)!;
   const lines = doneLines(bench, rig);
+  const again = replay(bench, rig);
   return {
-    score: scoreRound(bench, rig, best),
+    score: scoreRound(bench, rig, best, again),
     unsafe: end.kind === 'unsafe' ? { words: end.words, would: end.would } : null,
     p: end.kind === 'named' ? end.p : null,
     named: end.kind === 'named' ? end.causes.map((id) => causeOf(id)?.words ?? id) : [],
     truth: round.causes.map((id) => ({ words: causeOf(id).words, fix: causeOf(id).mend })),
     teaches: round.teaches,
-    replay: replay(bench, rig).map(({ suspects, bits, better }, at) => ({
+    replay: again.map(({ suspects, bits, better }, at) => ({
       ...lines[at]!,
       suspects: suspects.map(({ causes, p }) => ({ words: causes[0]!.words, p })),
       bits,

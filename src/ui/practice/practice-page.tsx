@@ -9,7 +9,7 @@ import { later } from '../at-rest';
 import { BackedHeader } from '../backed-header';
 import { download } from '../download';
 import { playedBy } from './kept-progress';
-import { RESULTS } from './words';
+import { percent, RESULTS } from './words';
 
 const csv = later(() => import('@/core/formats/practice-csv'));
 
@@ -25,8 +25,6 @@ const usePlayed = (personId: string): readonly Played[] => {
   );
 };
 const NONE: readonly Played[] = [];
-
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** Houses of all kinds with something wrong in them by chance, one link for a whole class. */
 const Endless = () => {

@@ -2,9 +2,7 @@
 
 import type { ReplayLine, RoundOver } from '@/core/practice/view';
 import { Said } from '../degrees';
-import { minutesText, RESULTS } from './words';
-
-const percent = (p: number): string => `${Math.round(p * 100)} %`;
+import { minutesText, percent, RESULTS } from './words';
 
 const Replay = ({ line }: { line: ReplayLine }) => (
   <li className="border-b border-line py-2">

@@ -7,6 +7,9 @@ export const minutesText = (seconds: number): string => {
   return minutes === 0 ? `${rest} s` : rest === 0 || minutes >= 10 ? `${minutes} min` : `${minutes} min ${rest} s`;
 };
 
+/** A share, as it is said. */
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
 /** What came of a round. */
 export const RESULTS: Readonly<Record<Score['result'], { readonly words: string; readonly about: string }>> = {
   found: { words: 'Found', about: 'Your own readings make it at least 80 % likely.' },
