@@ -74,6 +74,7 @@ export const SCREENS = [
   '/library/meter',
   '/practice',
   '/practice/one-live-leg',
+  '/practice/job/JOB',
   '/practice/controllers/toadflax-indoor',
   '/label',
   '/truck',
@@ -106,4 +107,4 @@ export const SCREENS = [
 
 /** The address of a screen of {@link SCREENS}, for a job. */
 export const screenPath = (screen: string, jobId: string): string =>
-  screen.startsWith('/') ? screen : `/jobs/${jobId}/${screen}`;
+  screen.startsWith('/') ? screen.replace('JOB', jobId) : `/jobs/${jobId}/${screen}`;

@@ -220,6 +220,8 @@ test('without signal a job is duplicated with what waits, and another archived; 
 
 test('without signal a controller is typed in and a year of weather imported; both land', async ({ page, context }) => {
   test.setTimeout(120_000);
+  const other = await takenAlong(page, context, 'quarry-bench');
+  await context.setOffline(false);
   const id = await takenAlong(page, context, 'quarry-bench');
   await page.goto('/library');
   await page.getByRole('region', { name: 'Thermostat' }).getByRole('button', { name: 'New' }).click();
@@ -240,6 +242,9 @@ test('without signal a controller is typed in and a year of weather imported; bo
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeChecked();
   await page.reload();
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeChecked();
+  // A year that only this device has is there for every job of it.
+  await page.goto(`/jobs/${other}/crossing/year`);
+  await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeVisible();
 
   await context.setOffline(false);
   await page.goto(`/jobs/${id}/crossing/year`);

@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, use, useCallback, useEffect, useMemo, useState } from 'react';
+import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import type { Along, AlongParts } from '@/core/job/along';
 import { call } from '../api';
 import { useAtWork } from '../crew/at-work';
@@ -9,7 +10,7 @@ import { keepAlong, keepParts, keptAlong } from './device';
 import { hasErrand, onErrandDone } from './errands';
 import { profilesBegunHere } from './profiles-here';
 import { keepWho } from './who';
-import { takeYearAlong } from './years';
+import { takeYearAlong, yearsBegunHere } from './years';
 
 /** A page that came from the server takes its job along once it has come to rest, ms. */
 const REST_MS = 2500;
@@ -30,6 +31,12 @@ export const AlongActsProvider = ActsContext;
 
 /** What a screen can do about what is beside its job. */
 export const useAlongActs = (): AlongActs => use(ActsContext);
+
+/** Years of the crew, and those that only this device has yet. */
+const withYears = (known: readonly StoredWeather[], begun: readonly StoredWeather[]): StoredWeather[] => [
+  ...known,
+  ...begun.filter((year) => !known.some(({ id }) => id === year.id)),
+];
 
 /**
  * What the screens of a job need beside it: as the server gave it, else as the device has it, else as the server has it
@@ -84,7 +91,11 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
     [id, refresh],
   );
   const withBegun = useMemo(
-    () => ({ ...parts, ...(parts.profiles && { profiles: [...parts.profiles, ...profilesBegunHere(personId)] }) }),
+    () => ({
+      ...parts,
+      ...(parts.profiles && { profiles: [...parts.profiles, ...profilesBegunHere(personId)] }),
+      ...(parts.weather && { weather: withYears(parts.weather, yearsBegunHere(personId)) }),
+    }),
     [parts, personId],
   );
   return { parts: withBegun, isMissing, acts };
