@@ -55,7 +55,7 @@ export const practiceReport = (words: readonly string[]): Parsed<unknown> => {
     ok: true,
     value: {
       complaint: rig.complaint,
-      acts: rig.done.map(({ act, seconds, answer }) => ({ ...act, seconds, ...(answer === null ? {} : { answer }) })),
+      acts: rig.done.map(({ act, seconds, seen }) => ({ ...act, seconds, ...(seen && { answer: seen.answer }) })),
       score: scoreRound(own, rig, bench()),
     },
   };

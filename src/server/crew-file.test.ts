@@ -14,6 +14,7 @@ import { crewFile } from './repositories/crew-file';
 import { decideDefaults, nameCrew } from './repositories/crews';
 import { createJob, saveJob } from './repositories/jobs';
 import { addPerson, changePerson } from './repositories/people';
+import { addPlayed } from './repositories/practice';
 import { moveJob } from './repositories/shelf';
 import { addWeather } from './repositories/weather';
 
@@ -29,12 +30,28 @@ async function* each(lines: readonly string[]) {
   yield* lines;
 }
 
+const PLAYED = {
+  id: '6f0d1a52-3a1e-4c55-9f0e-6b2b6a4f2001',
+  round: 'droop',
+  seed: 3,
+  isEndless: false,
+  title: 'Two degrees short',
+  at: '2026-11-27T08:00:00.000Z',
+  result: 'found',
+  seconds: 412.5,
+  bestSeconds: 300,
+  readings: 5,
+  bestReadings: 3,
+  toldNothing: 1,
+} as const;
+
 /** A crew with something of everything. */
 const fullCrew = async () => {
   const scope = await makeCrew();
   const handle = `full-${randomUUID().slice(0, 8)}`;
   await nameCrew(scope, 'Full House', handle);
-  await addPerson(scope, { name: 'Lea Lead', role: 'lead' });
+  const lead = await addPerson(scope, { name: 'Lea Lead', role: 'lead' });
+  await addPlayed(scope, lead.id, PLAYED);
   const gone = await addPerson(scope, { name: 'Ivo Gone', role: 'technician' });
   await changePerson(scope, gone.id, null);
   await decideDefaults(
@@ -84,7 +101,7 @@ describe('everything of a crew as a file', () => {
   test('has a line for each thing, every one of which is read again as it is', () => {
     const kinds = file.map((line) => JSON.parse(line).kind);
     const count = Object.fromEntries([...new Set(kinds)].map((kind) => [kind, kinds.filter((k) => k === kind).length]));
-    expect(count).toEqual({ crew: 1, person: 2, weather: 1, done: 1, job: SAMPLES.length, end: 1 });
+    expect(count).toEqual({ crew: 1, person: 2, weather: 1, practiced: 1, done: 1, job: SAMPLES.length, end: 1 });
     for (const line of file) expect(parseCrewLine(line)).toEqual({ ok: true, value: JSON.parse(line) });
     expect(file.join('')).not.toContain('password');
   });

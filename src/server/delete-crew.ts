@@ -5,6 +5,7 @@ import { TABLES } from './grants';
 /** Tables of a crew's rows, what hangs on others first. */
 const ORDER = [
   'presence',
+  'practice_rounds',
   'job_notes',
   'shares',
   'sessions',

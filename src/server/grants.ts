@@ -18,6 +18,7 @@ const GRANTS = {
   visits: 'SELECT, INSERT, UPDATE',
   job_notes: 'SELECT, INSERT',
   presence: 'SELECT, INSERT, UPDATE',
+  practice_rounds: 'SELECT, INSERT',
   readings: 'SELECT, INSERT',
   setting_marks: 'SELECT, INSERT',
   fact_changes: 'SELECT, INSERT',

@@ -1,8 +1,7 @@
 import { expose } from 'comlink';
-import type { Facts } from '@/core/job/document';
 import type { Act } from '@/core/practice/act';
 import type { Chosen } from '@/core/practice/chosen';
-import { ownHouse } from '@/core/practice/own-house';
+import { type HouseOfCrew, ownHouse } from '@/core/practice/own-house';
 import { act, beginRound, type Bench, type Rig } from '@/core/practice/rig';
 import { benchOfRound, clinicOfRound, endlessRound, type Round } from '@/core/practice/round';
 import { ROUNDS } from '@/core/practice/rounds';
@@ -28,7 +27,7 @@ const api = {
    * Opens a round, and does again what was done in it before; an act that no longer can be is left out.
    * @param own a house of the crew’s own, where it is played in one
    */
-  open: ({ round: id, seed, isEndless }: Chosen, before: readonly Act[], own?: Facts): Stand => {
+  open: ({ round: id, seed, isEndless }: Chosen, before: readonly Act[], own?: HouseOfCrew): Stand => {
     const named = own ? ownHouse(own) : ROUNDS.find((each) => each.id === id)!;
     const clinic = clinicOfRound(named);
     const round = isEndless ? endlessRound(named, clinic, seed) : named;

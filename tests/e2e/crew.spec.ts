@@ -219,3 +219,30 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
   await page.goto(`/jobs/${id}/sheet`);
   await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe('From one who left');
 });
+
+test('a lead sees how each of the crew stands in practice; nobody else does', async ({ browser }) => {
+  const apprentice = await as(browser, /Ilse Brandvold/);
+  await apprentice.goto('/practice/one-live-leg?seed=6');
+  await apprentice.getByText('Or get them heat tonight').click();
+  const kept = apprentice.waitForResponse((response) => response.url().endsWith('/api/practice') && response.ok());
+  await apprentice.getByRole('button', { name: /^Bridge the limit/ }).click();
+  await expect(apprentice.getByRole('heading', { name: 'Ended: not safe' })).toBeVisible();
+  await kept;
+  await apprentice.goto('/practice');
+  await expect(apprentice.getByRole('heading', { name: 'How you stand' })).toBeVisible();
+  await expect(apprentice.getByRole('heading', { name: 'How the crew stands' })).toHaveCount(0);
+
+  const lead = await as(browser, /Rosalind Achterberg/);
+  await lead.goto('/practice');
+  await alive(lead);
+  const row = lead.getByRole('row', { name: /Ilse Brandvold/ });
+  await expect(row.getByRole('cell').nth(3)).not.toHaveText('0');
+  const file = lead.waitForEvent('download');
+  await lead.getByRole('button', { name: 'Export the crew’s (CSV)' }).click();
+  expect((await file).suggestedFilename()).toBe('practice-crew.csv');
+  // Practice follows its player to another device.
+  const elsewhere = await as(browser, /Ilse Brandvold/);
+  await elsewhere.goto('/practice');
+  await expect(elsewhere.getByRole('link', { name: /Half of a breaker/ })).toContainText('Ended: not safe');
+  await Promise.all([apprentice, lead, elsewhere].map((page) => page.context().close()));
+});

@@ -1,7 +1,9 @@
 import { expect, type Page, test } from '@playwright/test';
 import { CALLS } from '../../src/core/control/moment';
-import type { Act } from '../../src/core/practice/act';
+import { pointsAt } from '../../src/core/diagnosis/probes/free';
+import { type Act, type Key, KEYS } from '../../src/core/practice/act';
 import { PLACE_WORDS } from '../../src/core/practice/places';
+import { entryOfLook } from '../../src/core/practice/rig';
 import { benchOfRound, clinicOfRound } from '../../src/core/practice/round';
 import { ROUNDS } from '../../src/core/practice/rounds';
 import { solveRound } from '../../src/core/practice/solve';
@@ -18,6 +20,25 @@ const benchOf = (id: string, seed: number) => {
   const round = ROUNDS.find((each) => each.id === id)!;
   return benchOfRound(round, clinicOfRound(round), seed);
 };
+
+/** Holds the two probes of the meter. */
+const twoProbes = async (page: Page, red: string, black: string) => {
+  await page.getByRole('button', { name: 'Volts', exact: true }).click();
+  await page.getByRole('button', { name: /^Red probe/ }).click();
+  for (const point of [red, black])
+    await page.getByRole('button', { name: new RegExp(`^${point}(, (red|black) probe)?$`) }).click();
+};
+
+/** Touches a key of the thermostat’s. */
+const keyed = async (page: Page, key: Key) => {
+  if (key === 'before' || key === 'enter') {
+    const summary = page.getByText(/^Look through its setup/);
+    if (!(await page.getByRole('button', { name: 'Open its setup' }).isVisible())) await summary.click();
+  }
+  const names = { before: 'Do this first', enter: 'Open its setup', leave: 'Leave its setup', ...KEYS_SAID };
+  await page.getByRole('button', { name: names[key], exact: true }).click();
+};
+const KEYS_SAID = { next: KEYS.next, back: KEYS.back };
 
 /** Does by hand what an act says. */
 const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) => {
@@ -36,10 +57,28 @@ const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) =
       return page.getByRole('button', { name: 'Wait 5 min' }).click();
     case 'probe': {
       const probe = bench.clinic.table.probeById(act.id)!;
+      const { observable } = probe.of;
+      if (entryOfLook(bench, probe) !== undefined)
+        return page.getByRole('button', { name: `Write down: ${probe.words}` }).click();
+      if (observable.kind === 'volts' || observable.kind === 'ohms') {
+        const here = pointsAt(bench.clinic.table.basis.wall.harness, probe.place);
+        const points = observable.between.map(({ device, mark }) => {
+          const { label, points: own } = here.find(({ id }) => id === device)!;
+          return `${label} ${own.find((point) => point.mark === mark)!.words}`;
+        });
+        await twoProbes(page, points[0]!, points[1]!);
+        return page
+          .getByRole('button', { name: observable.kind === 'ohms' ? 'Read ohms' : 'Read volts', exact: true })
+          .click();
+      }
       await page.getByRole('button', { name: TOOLS[toolOf(probe)], exact: true }).click();
       const line = page.getByRole('listitem').filter({ has: page.getByText(probe.words, { exact: true }) });
       return line.filter({ hasText: probe.how }).first().getByRole('button').click();
     }
+    case 'meter':
+      throw new Error('No best line holds probes where no reading is named.');
+    case 'keys':
+      return keyed(page, act.key);
     case 'name': {
       await page.getByRole('button', { name: 'Name it' }).click();
       for (const id of act.causes) {
@@ -93,12 +132,35 @@ test('hands in before everything is dead end the round, and say what would have 
 test('a right name without readings is a guess; what cannot be done says why and costs nothing', async ({ page }) => {
   await open(page, '/practice/low-supply?seed=9');
   await page.getByRole('button', { name: 'At the indoor unit' }).click();
-  await page.getByRole('button', { name: 'Volts', exact: true }).click();
-  await page.getByRole('button', { name: /^Air handler R–C/ }).click();
+  await twoProbes(page, 'Air handler R', 'Air handler C');
+  await page.getByRole('button', { name: 'Read volts', exact: true }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'The panel is on. Take it off first.' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(1);
   await byHand(page, benchOf('low-supply', 9), { kind: 'name', causes: ['strips:low-supply'] });
   await expect(page.getByRole('heading', { name: 'A guess that hit' })).toBeVisible();
+});
+
+test('a setting is found in the thermostat’s own menus, at its entry, against the card', async ({ page }) => {
+  const bench = benchOf('emergency-through-it', 2);
+  await open(page, '/practice/emergency-through-it?seed=2');
+  for (const { act } of solveRound(bench).done) {
+    await byHand(page, bench, act);
+    await expect(page.getByRole('main')).toHaveAttribute('aria-busy', 'false');
+  }
+  await expect(page.getByRole('heading', { name: 'Found', exact: true })).toBeVisible();
+  await expect(page.getByText('Thermostat’s keys')).toHaveCount(0);
+});
+
+test('two probes are held anywhere: a pair that no list names reads what the house has there', async ({ page }) => {
+  await open(page, '/practice/ghost-volts?seed=4');
+  await page.getByRole('button', { name: 'At the outdoor unit' }).click();
+  await page.getByRole('button', { name: 'Take the panel off' }).click();
+  await twoProbes(page, 'Outdoor unit R', 'Outdoor unit Y');
+  await page.getByRole('button', { name: 'Read volts', exact: true }).click();
+  await expect(page.getByRole('status', { name: 'Reading' })).toContainText('Outdoor unit R–Y');
+  await expect(page.getByRole('status', { name: 'Reading' })).toContainText(/\d V/);
+  await page.getByRole('button', { name: 'Read volts, low impedance' }).click();
+  await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(4);
 });
 
 test('an address that names no round is none; an endless one is the same for a whole class', async ({ page }) => {

@@ -5,6 +5,8 @@ import { type Role, ROLES } from './role';
 const TABLE: Readonly<Record<Action, string>> = {
   see: 'yes yes yes yes',
   read: 'yes yes yes no',
+  practice: 'yes yes yes yes',
+  teach: 'yes no no no',
   countersign: 'yes yes no no',
   change: 'yes yes no no',
   move: 'yes yes no no',

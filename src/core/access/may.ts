@@ -7,6 +7,10 @@ const RULES = {
   see: ['lead', 'technician', 'apprentice', 'reader'],
   /** Add readings, marks and visits. */
   read: ['lead', 'technician', 'apprentice'],
+  /** Play rounds of practice, and keep how they ended. */
+  practice: ['lead', 'technician', 'apprentice', 'reader'],
+  /** Look at how the others of the crew stand in practice. */
+  teach: ['lead'],
   /** Stand for what an apprentice read. */
   countersign: ['lead', 'technician'],
   /** Make jobs and change their facts. */

@@ -6,6 +6,8 @@ import type { NewWeather } from '../crossing/year/stored-weather';
 import { weatherFields } from '../crossing/year/weather-schema';
 import { type CrewDefaults, crewDefaultsSchema } from '../job/crew-defaults';
 import { timeSchema } from '../job/time-schema';
+import { playedFields } from '../practice/played-schema';
+import type { Played } from '../practice/progress';
 import type { ControllerProfile } from '../setup/profiles/profile';
 import { profileSchema } from '../setup/profiles/schema';
 import { type JobFile, parseJobFile } from './job-file';
@@ -14,7 +16,10 @@ import { type JobFile, parseJobFile } from './job-file';
  * Everything that a crew has as one file: lines of JSON, the crew first, then whatever it has in any order, and an end
  * that counts the lines before it, so that a file that was cut off is told from a whole one.
  */
-export const CREW_FILE = { format: 'gate-cross-crew', fileVersion: 1 } as const;
+export const CREW_FILE = { format: 'gate-cross-crew', fileVersion: 2 } as const;
+
+/** Versions that are read: the first had no practice. */
+const READ_VERSIONS = [1, CREW_FILE.fileVersion] as const;
 
 /** Longest line that is read, characters: a job with all its records is one. */
 export const MAX_CREW_LINE_CHARS = 8_000_000;
@@ -41,7 +46,7 @@ export type CrewLine =
   | {
       readonly kind: 'crew';
       readonly format: typeof CREW_FILE.format;
-      readonly fileVersion: typeof CREW_FILE.fileVersion;
+      readonly fileVersion: (typeof READ_VERSIONS)[number];
       readonly name: string;
       readonly handle: string;
       readonly defaults: CrewDefaults;
@@ -71,6 +76,8 @@ export type CrewLine =
       readonly did: string;
       readonly subject: string;
     }
+  /** A round of practice, by the sign-in name of who played it. */
+  | ({ readonly kind: 'practiced'; readonly person: string } & Played)
   | { readonly kind: 'end'; readonly lines: number };
 
 const name = () => plainText(80).required('must be given');
@@ -107,7 +114,7 @@ const LINES: Readonly<Record<CrewLine['kind'], Schema>> = {
   crew: object({
     kind: kind('crew'),
     format: string().oneOf([CREW_FILE.format], `must be "${CREW_FILE.format}"`).required(),
-    fileVersion: number().oneOf([CREW_FILE.fileVersion], 'is of a version that is not known').required(),
+    fileVersion: number().oneOf(READ_VERSIONS, 'is of a version that is not known').required(),
     name: name(),
     handle: handle(),
     defaults: crewDefaultsSchema,
@@ -143,6 +150,7 @@ const LINES: Readonly<Record<CrewLine['kind'], Schema>> = {
     did: plainText(200).defined('must be text'),
     subject: plainText(200).defined('must be text'),
   }).noUnknown(unknown),
+  practiced: object({ kind: kind('practiced'), person: handle(), ...playedFields }).noUnknown(unknown),
   end: object({ kind: kind('end'), lines: number().integer().min(1).required('must be given') }).noUnknown(unknown),
 };
 

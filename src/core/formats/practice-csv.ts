@@ -1,35 +1,45 @@
 import Papa from 'papaparse';
-import type { Played } from '../practice/progress';
+import type { PersonPlayed, Played } from '../practice/progress';
 import { FORMULA_CELL } from './csv-cell';
 
-/** Rounds that somebody played as CSV, a line for each. */
-export const practiceCsv = (played: readonly Played[]): string =>
+const FIELDS = [
+  'ended',
+  'round',
+  'seed',
+  'endless',
+  'result',
+  'seconds',
+  'best line seconds',
+  'readings',
+  'best line readings',
+  'readings that told nothing',
+];
+
+const cellsOf = (each: Played) => [
+  each.at,
+  each.title,
+  each.seed,
+  each.isEndless ? 'yes' : 'no',
+  each.result,
+  each.seconds,
+  each.bestSeconds,
+  each.readings,
+  each.bestReadings,
+  each.toldNothing,
+];
+
+const csv = (fields: readonly string[], data: readonly (readonly (string | number)[])[]): string =>
   Papa.unparse(
-    {
-      fields: [
-        'ended',
-        'round',
-        'seed',
-        'endless',
-        'result',
-        'seconds',
-        'best line seconds',
-        'readings',
-        'best line readings',
-        'readings that told nothing',
-      ],
-      data: played.map((each) => [
-        each.at,
-        each.title,
-        each.seed,
-        each.isEndless ? 'yes' : 'no',
-        each.result,
-        each.seconds,
-        each.bestSeconds,
-        each.readings,
-        each.bestReadings,
-        each.toldNothing,
-      ]),
-    },
+    { fields: [...fields], data: data.map((row) => [...row]) },
     { newline: '\r\n', escapeFormulae: FORMULA_CELL },
+  );
+
+/** Rounds that somebody played as CSV, a line for each. */
+export const practiceCsv = (played: readonly Played[]): string => csv(FIELDS, played.map(cellsOf));
+
+/** Rounds that the people of a crew played as CSV, a line for each, by person. */
+export const crewPracticeCsv = (people: readonly PersonPlayed[]): string =>
+  csv(
+    ['person', ...FIELDS],
+    people.flatMap(({ name, played }) => played.map((each) => [name, ...cellsOf(each)])),
   );

@@ -5,6 +5,7 @@ import { actSchema } from '../practice/act-schema';
 import { act, beginRound, type Bench, type Rig } from '../practice/rig';
 import type { Round } from '../practice/round';
 import { replay, scoreRound } from '../practice/score';
+import { wallMenu } from '../practice/wall-menu';
 import { roundTo } from '../units/round';
 import { probeLine, type Talk } from './diagnosis-lines';
 
@@ -51,8 +52,9 @@ export const practiceTalk = (round: Round, bench: Bench, best: Bench): Talk => {
       if (!acted.ok) return { write: [{ cannot: acted.why }], isOver: false };
       rig = acted.rig;
       if (rig.end) return { write: endLines(round, bench, best, rig), isOver: true };
-      const { answer } = rig.done.at(-1)!;
-      return { write: [{ ...(answer === null ? {} : { answer }), ...standing(rig) }], isOver: false };
+      const { seen } = rig.done.at(-1)!;
+      const menu = said.value.kind === 'keys' ? { menu: wallMenu(bench.wall(), rig.face) } : {};
+      return { write: [{ ...(seen && { answer: seen.answer }), ...menu, ...standing(rig) }], isOver: false };
     },
   };
 };

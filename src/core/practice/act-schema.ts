@@ -1,7 +1,10 @@
 import { array, lazy, mixed, number, object, type Schema, string } from 'yup';
 import { CALL_IDS } from '../control/moment';
 import type { Spot } from '../devices/device';
-import { type Act, type Shortcut, SHORTCUTS } from './act';
+import { DEVICE_LABELS, type DeviceId } from '../devices/device';
+import type { Metering } from '../diagnosis/probes/free';
+import { METERS } from '../model/observable';
+import { type Act, type Key, KEYS, type Shortcut, SHORTCUTS } from './act';
 
 const PLACES: readonly Spot[] = ['wall', 'indoors', 'outdoors'];
 
@@ -12,6 +15,11 @@ const one = <T extends string>(words: readonly T[]) =>
 
 const id = () => string().typeError('must be text').max(200).required('must be given');
 
+const point = () =>
+  object({ device: one(Object.keys(DEVICE_LABELS) as DeviceId[]), mark: id() })
+    .noUnknown('holds something unknown')
+    .required('must be given');
+
 const PARTS: Readonly<Record<Act['kind'], Record<string, Schema>>> = {
   walk: { to: one(PLACES) },
   open: {},
@@ -20,6 +28,12 @@ const PARTS: Readonly<Record<Act['kind'], Record<string, Schema>>> = {
   energize: {},
   wait: { seconds: number().typeError('must be seconds').min(1).max(3600).required('must be given') },
   probe: { id: id() },
+  meter: {
+    red: point(),
+    black: point(),
+    by: one<Metering['by']>([...(Object.keys(METERS) as (keyof typeof METERS)[]), 'ohms']),
+  },
+  keys: { key: one(Object.keys(KEYS) as Key[]) },
   name: { causes: array(id()).min(1).max(2).required('must be a list of one or two causes') },
   shortcut: { shortcut: one(Object.keys(SHORTCUTS) as Shortcut[]) },
 };

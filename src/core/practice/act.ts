@@ -1,5 +1,6 @@
 import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
+import type { Metering } from '../diagnosis/probes/free';
 
 /** What else than fixing the cause somebody in a hurry may do, and what comes of it. */
 export const SHORTCUTS = {
@@ -17,6 +18,17 @@ export const SHORTCUTS = {
 
 export type Shortcut = keyof typeof SHORTCUTS;
 
+/** What can be done at a thermostat’s own keys in a round: its menus are looked through, and nothing is changed. */
+export const KEYS = {
+  before: 'What comes first is done',
+  enter: 'Setup open',
+  next: 'Next entry',
+  back: 'Entry before',
+  leave: 'Setup left',
+} as const;
+
+export type Key = keyof typeof KEYS;
+
 /** Something that a technician does. */
 export type Act =
   | { readonly kind: 'walk'; readonly to: Spot }
@@ -29,6 +41,9 @@ export type Act =
   | { readonly kind: 'wait'; readonly seconds: number }
   /** Looks, listens or measures. */
   | { readonly kind: 'probe'; readonly id: string }
+  /** Reads between any two points where he stands. */
+  | ({ readonly kind: 'meter' } & Metering)
+  | { readonly kind: 'keys'; readonly key: Key }
   /** Says what it is, and fixes it: ids of the causes. */
   | { readonly kind: 'name'; readonly causes: readonly string[] }
   | { readonly kind: 'shortcut'; readonly shortcut: Shortcut };

@@ -27,7 +27,7 @@ test('nothing of its people is in a house for practice, and the rest is as it wa
 });
 
 test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('a round in %s’s house is found', (_, facts) => {
-  const house = ownHouse(facts);
+  const house = ownHouse({ facts, thermostat: null });
   const clinic = clinicOfRound(house);
   const round = endlessRound(house, clinic, 11);
   const { end } = solveRound(benchOfRound(round, clinic, 11));

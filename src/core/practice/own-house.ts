@@ -1,4 +1,5 @@
 import { ALL_FACTS, type FactGroup, type Facts, withFact } from '../job/document';
+import type { ControllerProfile } from '../setup/profiles/profile';
 import { OWN_HOUSE } from './chosen';
 import type { Round } from './round';
 
@@ -12,8 +13,14 @@ export const withoutPeople = (facts: Facts): Facts =>
     facts,
   );
 
+/** A crew’s own house: its facts, and the controller on its wall where that is the crew’s own too. */
+export interface HouseOfCrew {
+  readonly facts: Facts;
+  readonly thermostat: ControllerProfile | null;
+}
+
 /** A crew’s own job as a house for endless rounds, at its design temperature and 15 °F above. */
-export const ownHouse = (facts: Facts): Round => ({
+export const ownHouse = ({ facts, thermostat }: HouseOfCrew): Round => ({
   id: OWN_HOUSE,
   title: 'A house like one of yours',
   facts: withoutPeople(facts),
@@ -21,4 +28,5 @@ export const ownHouse = (facts: Facts): Round => ({
   outdoorF: Math.min(50, facts.house.designOutdoorF + 15),
   looksFirst: [],
   teaches: '',
+  thermostat: thermostat ?? undefined,
 });

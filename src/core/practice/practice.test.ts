@@ -131,10 +131,11 @@ describe('a win needs evidence', () => {
     });
     const again = benchOf(round);
     const idle = again.clinic.table.probes.find(
-      ({ kind, place, of }) => kind === 'look' && place === 'wall' && of.call === null,
+      ({ kind, place, of }) =>
+        kind === 'look' && place === 'outdoors' && of.observable.kind === 'seen' && of.call === null,
     )!;
     const twice = done(again, [
-      { kind: 'probe', id: idle.id },
+      { kind: 'walk', to: 'outdoors' },
       { kind: 'probe', id: idle.id },
       { kind: 'probe', id: idle.id },
       { kind: 'name', causes: round.causes },

@@ -13,6 +13,13 @@ export interface Played extends Score {
   readonly at: string;
 }
 
+/** What a person of a crew has played. */
+export interface PersonPlayed {
+  readonly personId: string;
+  readonly name: string;
+  readonly played: readonly Played[];
+}
+
 /** How somebody stands with one rung of the ladder. */
 export interface LessonProgress {
   readonly id: string;
@@ -42,6 +49,12 @@ const count = (played: readonly Played[], result: Score['result']) =>
   played.filter((each) => each.result === result).length;
 const sum = (played: readonly Played[], of: (each: Played) => number) =>
   played.reduce((total, each) => total + of(each), 0);
+
+/** What somebody has played, as two places know it: each round once, the latest last. */
+export const playedInAll = (some: readonly Played[], others: readonly Played[]): Played[] =>
+  [...new Map([...some, ...others].map((each) => [each.id, each])).values()].sort((one, other) =>
+    one.at.localeCompare(other.at),
+  );
 
 /** How somebody stands after all that he played. */
 export const progressOf = (played: readonly Played[]): Progress => {

@@ -1,13 +1,15 @@
 import { AT_THE_DOOR, COMPRESSES, needsCompressor, setAt, type Standing } from '../diagnosis/cost';
 import { type Clinic, diagnose } from '../diagnosis/diagnosis';
 import { bitsOf, leading, LEAST_BITS, SAFE_KINDS } from '../diagnosis/next-probe';
-import type { Answer } from '../diagnosis/outcome';
 import { type Evidence, posterior } from '../diagnosis/posterior';
-import { callOf } from '../diagnosis/probe';
+import { callOf, type Probe } from '../diagnosis/probe';
+import { freeProbe } from '../diagnosis/probes/free';
 import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from '../diagnosis/times';
 import type { World } from '../diagnosis/world';
+import { type Face, type FaceAct, workFace } from '../setup/face/face';
 import { type Act, SHORTCUTS } from './act';
 import { PLACE_WORDS } from './places';
+import type { WallFace } from './wall-face';
 
 /** What is wrong with a way of working, so that a round ends by it. */
 export interface Unsafe {
@@ -26,7 +28,8 @@ export type RoundEnd =
 export interface Done {
   readonly act: Act;
   readonly seconds: number;
-  readonly answer: Answer | null;
+  /** What was seen, and by which probe; null: it was no look. */
+  readonly seen: Evidence | null;
 }
 
 /** A round being played. */
@@ -35,6 +38,8 @@ export interface Rig extends Standing {
   readonly seconds: number;
   /** From when on a compressor that was set going has had its minimum off, s. */
   readonly runsFrom: number;
+  /** The thermostat’s menus as they are being looked through. */
+  readonly face: Face;
   readonly done: readonly Done[];
   readonly evidence: readonly Evidence[];
   readonly end: RoundEnd | null;
@@ -44,6 +49,8 @@ export interface Rig extends Standing {
 export interface Bench {
   readonly clinic: Clinic;
   readonly world: World;
+  /** The thermostat on the wall, by its own menus. */
+  readonly wall: () => WallFace;
   /** Ids of what is wrong. */
   readonly truth: readonly string[];
   /** Ids of what the best line looks at before it thinks: where two things are wrong, what fits first is not all. */
@@ -54,11 +61,12 @@ export interface Bench {
 export type Acted = { readonly ok: true; readonly rig: Rig } | { readonly ok: false; readonly why: string };
 
 /** A round as it begins: at the door, with what the owner says. */
-export const beginRound = ({ world }: Bench): Rig => ({
+export const beginRound = ({ world, wall }: Bench): Rig => ({
   ...AT_THE_DOOR,
   complaint: world.complaint,
   seconds: 0,
   runsFrom: 0,
+  face: wall().face,
   done: [],
   evidence: [],
   end: null,
@@ -90,17 +98,34 @@ const safeOnesTell = ({ clinic }: Bench, { complaint, evidence }: Rig): boolean 
 
 const ended = (rig: Rig, act: Act, end: RoundEnd): Acted => ({
   ok: true,
-  rig: { ...rig, done: [...rig.done, { act, seconds: 0, answer: null }], end },
+  rig: { ...rig, done: [...rig.done, { act, seconds: 0, seen: null }], end },
 });
 
-const after = (rig: Rig, act: Act, seconds: number, change: Partial<Rig>, answer: Answer | null = null): Acted => ({
+const after = (rig: Rig, act: Act, seconds: number, change: Partial<Rig>, seen: Evidence | null = null): Acted => ({
   ok: true,
-  rig: { ...rig, ...change, seconds: rig.seconds + seconds, done: [...rig.done, { act, seconds, answer }] },
+  rig: { ...rig, ...change, seconds: rig.seconds + seconds, done: [...rig.done, { act, seconds, seen }] },
 });
 
-const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' }>): Acted => {
-  const probe = bench.clinic.table.probeById(act.id);
-  if (!probe) return cannot('There is nothing like that to see here.');
+/** What is seen by an act: named, or between two points; undefined: there is nothing like it. */
+const probeOf = ({ clinic: { table } }: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'meter' }>) => {
+  if (act.kind === 'probe') return table.probeById(act.id);
+  const { facts, wall } = table.basis;
+  const free = freeProbe(facts, wall.harness, rig.place, act, rig.call);
+  return free ? (table.probeById(free.id) ?? free) : undefined;
+};
+
+/** The entry of the thermostat’s menu that shows what a look is at; undefined: it is in no menu. */
+export const entryOfLook = ({ wall }: Bench, { of: { observable } }: Probe): string | undefined =>
+  observable.kind === 'setting' ? wall().entryOf.get(observable.look) : undefined;
+
+const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'meter' }>): Acted => {
+  const probe = probeOf(bench, rig, act);
+  if (!probe)
+    return cannot(
+      act.kind === 'probe'
+        ? 'There is nothing like that to see here.'
+        : 'Hold each probe to a terminal of its own here.',
+    );
   if (probe.place !== rig.place) return cannot(`That is at ${PLACE_WORDS[probe.place]}: walk there first.`);
   if (probe.needsPanel && !rig.opened.includes(probe.place)) return cannot('The panel is on. Take it off first.');
   if (probe.kind === 'dead' && !rig.isDead) return ended(rig, act, { kind: 'unsafe', ...HANDS_IN });
@@ -111,9 +136,29 @@ const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' }>): A
     return cannot(`That is read in another call; set it at ${PLACE_WORDS[setAt(call)]} first.`);
   if (needsCompressor(probe) && rig.seconds < rig.runsFrom)
     return cannot(`The compressor still waits out its minimum off: ${Math.ceil(rig.runsFrom - rig.seconds)} s.`);
+  const entry = entryOfLook(bench, probe);
+  if (entry !== undefined && rig.face.at !== entry)
+    return cannot('That is in its setup: open it, and go to its entry.');
   if (probe.kind === 'live' && safeOnesTell(bench, rig)) return ended(rig, act, { kind: 'unsafe', ...LIVE_FOR_DEAD });
-  const answer = bench.world.answer(probe);
-  return after(rig, act, probe.seconds + READ_S, { evidence: [...rig.evidence, { probe, answer }] }, answer);
+  const seen = { probe, answer: bench.world.answer(probe) };
+  // Whoever has gone to an entry has its value before him.
+  const seconds = (entry === undefined ? probe.seconds : 0) + READ_S;
+  return after(rig, act, seconds, { evidence: [...rig.evidence, seen] }, seen);
+};
+
+/** Whether the thermostat shows anything. */
+const isBlank = ({ clinic, world }: Bench): boolean => {
+  const display = clinic.table.probes.find(({ of }) => of.observable.kind === 'display');
+  return display !== undefined && world.answer(display) === 'blank';
+};
+
+const keyed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'keys' }>): Acted => {
+  if (rig.place !== 'wall') return cannot(`Its keys are at ${PLACE_WORDS.wall}: walk there first.`);
+  if (rig.isDead || isBlank(bench)) return cannot('Nothing shows, and no key does anything.');
+  const touch: FaceAct = { kind: act.key };
+  const worked = workFace(rig.face, touch);
+  if (!worked.ok) return cannot(worked.why);
+  return after(rig, act, worked.face.seconds - rig.face.seconds, { face: worked.face });
 };
 
 const sameOnes = (some: readonly string[], others: readonly string[]) =>
@@ -173,7 +218,10 @@ export const act = (bench: Bench, rig: Rig, what: Act): Acted => {
     case 'wait':
       return after(rig, what, Math.min(3600, Math.max(0, what.seconds)), {});
     case 'probe':
+    case 'meter':
       return probed(bench, rig, what);
+    case 'keys':
+      return keyed(bench, rig, what);
     case 'name':
       return ended(rig, what, {
         kind: 'named',

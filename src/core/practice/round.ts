@@ -4,8 +4,13 @@ import { tableOf } from '../diagnosis/table';
 import { type World, worldOf, worldOfBoth } from '../diagnosis/world';
 import type { Facts } from '../job/document';
 import { jobBasis } from '../model/basis';
+import { SHIPPED_PROFILES } from '../setup/profiles';
+import type { ControllerProfile } from '../setup/profiles/profile';
+import { quillwort } from '../setup/profiles/quillwort';
 import { chance } from '../units/chance';
+import { once } from '../units/once';
 import type { Bench } from './rig';
+import { wallFaceOf } from './wall-face';
 
 /** A house with something wrong in it, to be found. */
 export interface Round {
@@ -18,6 +23,8 @@ export interface Round {
   readonly outdoorF: number;
   /** Ids of what a careful look brings before anybody thinks; the best line begins with it. */
   readonly looksFirst: readonly string[];
+  /** The controller on its wall, where it is not one that ships and that the job names. */
+  readonly thermostat?: ControllerProfile | undefined;
   /** What it teaches, told when it is over. */
   readonly teaches: string;
 }
@@ -25,6 +32,12 @@ export interface Round {
 /** The diagnosis of a round's house: what can be wrong with it, and what can be seen. */
 export const clinicOfRound = ({ facts, outdoorF }: Round): Clinic =>
   clinicOf(tableOf(jobBasis(facts), { ...DEFAULT_MOMENT, outdoorF }));
+
+/** The controller on a round’s wall: its own, or the one that its job names where that ships, else one that does. */
+const onTheWall = ({ thermostat, facts: { setup } }: Round): ControllerProfile =>
+  thermostat ??
+  SHIPPED_PROFILES.find(({ id, role }) => id === setup.thermostatProfile && role === 'thermostat') ??
+  quillwort;
 
 /**
  * Puts a round on the bench.
@@ -41,7 +54,8 @@ export const benchOfRound = (round: Round, clinic: Clinic, seed: number): Bench 
   });
   const [one, other] = found;
   const world: World = other ? worldOfBoth(table, [one!, other], seed) : worldOf(table, one!, seed);
-  return { clinic, world, truth: round.causes, looksFirst: round.looksFirst };
+  const wall = once(() => wallFaceOf(round.facts, table.causes, round.causes, onTheWall(round)));
+  return { clinic, world, wall, truth: round.causes, looksFirst: round.looksFirst };
 };
 
 /** A house of one of the rounds with something else wrong in it, by chance: an endless round. */

@@ -1,6 +1,8 @@
 import { applyChanges, type FactChange, type Facts } from '../job/document';
 import { JOB_FILE_VERSION } from '../job/document';
 import { SAMPLES } from '../samples';
+import type { ControllerProfile } from '../setup/profiles/profile';
+import { quillwort } from '../setup/profiles/quillwort';
 import type { Round } from './round';
 
 type House = 'juniper-flume' | 'quarry-bench' | 'cinder-creek' | 'tamarack-spur';
@@ -10,10 +12,21 @@ const factsOf = (house: House, changes: readonly FactChange[]): Facts => {
   return applyChanges({ fileVersion: JOB_FILE_VERSION, facts, confirmed }, changes).facts;
 };
 
+/** A thermostat on which saving is not enough. */
+const ASKS_TO_ACTIVATE: ControllerProfile = {
+  ...quillwort,
+  id: 'hawkweed',
+  name: 'Hawkweed',
+  about: 'A wall thermostat that keeps what is saved apart until it is activated.',
+  save: ['Save: the value stands in the menu.'],
+  activate: ['Leave the menu and hold the fan key until the display blinks: now what is saved is in force.'],
+};
+
 interface More {
   readonly outdoorF: number;
   readonly changes: readonly FactChange[];
   readonly looksFirst: readonly string[];
+  readonly thermostat: ControllerProfile;
 }
 
 const round = (
@@ -22,8 +35,8 @@ const round = (
   house: House,
   causes: readonly string[],
   teaches: string,
-  { outdoorF = 20, changes = [], looksFirst = [] }: Partial<More> = {},
-): Round => ({ id, title, facts: factsOf(house, changes), causes, outdoorF, looksFirst, teaches });
+  { outdoorF = 20, changes = [], looksFirst = [], thermostat }: Partial<More> = {},
+): Round => ({ id, title, facts: factsOf(house, changes), causes, outdoorF, looksFirst, teaches, thermostat });
 
 /** An outdoor thermostat in the circuit of every bank. */
 const HELD = [{ path: 'gates.outdoorThermostats', value: [{ bank: 0, closesBelowF: 35 }] }] as const;
@@ -155,6 +168,7 @@ export const ROUNDS: readonly Round[] = [
     'cinder-creek',
     ['set:active'],
     'A value that is saved is not always one that counts: some menus want a last step. Read it back after leaving the menu.',
+    { thermostat: ASKS_TO_ACTIVATE },
   ),
   round(
     'fossil-as-electric',

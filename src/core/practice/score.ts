@@ -46,8 +46,7 @@ export const replay = ({ clinic }: Bench, { complaint, done, evidence }: Rig): R
   let taken = 0;
   const at = (count: number) => diagnose(clinic, { complaint, evidence: evidence.slice(0, count), skipped: [] });
   let before = at(0);
-  return done.map(({ act, seconds, answer }): Replayed => {
-    const reading = answer === null ? undefined : evidence[taken];
+  return done.map(({ act, seconds, seen: reading }): Replayed => {
     const bits = reading
       ? bitsOf(clinic.table.row(reading.probe), posterior(clinic.table, complaint, evidence.slice(0, taken)))
       : null;

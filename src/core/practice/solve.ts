@@ -1,8 +1,10 @@
 import { needsCompressor, setAt } from '../diagnosis/cost';
 import { diagnose, type Diagnosis } from '../diagnosis/diagnosis';
 import { callOf, type Probe } from '../diagnosis/probe';
+import { shownEntries } from '../setup/face/face';
+import { entryKey } from '../setup/profiles/profile';
 import type { Act } from './act';
-import { act, beginRound, type Bench, type Rig } from './rig';
+import { act, beginRound, type Bench, entryOfLook, type Rig } from './rig';
 
 /** More than this a technician does not stand. */
 const MOST_PROBES = 30;
@@ -11,6 +13,18 @@ const done = (bench: Bench, rig: Rig, what: Act): Rig => {
   const acted = act(bench, rig, what);
   if (!acted.ok) throw new Error(`${JSON.stringify(what)}: ${acted.why}`);
   return acted.rig;
+};
+
+/** Goes through the thermostat’s menus to an entry, on from where they stand, or back. */
+const atEntry = (bench: Bench, from: Rig, entry: string): Rig => {
+  let rig = from;
+  if (!rig.face.isReady) rig = done(bench, rig, { kind: 'keys', key: 'before' });
+  if (!rig.face.isIn) rig = done(bench, rig, { kind: 'keys', key: 'enter' });
+  const shown = shownEntries(rig.face).map(({ scope, code }) => entryKey(scope, code));
+  const steps = shown.indexOf(entry) - (rig.face.at === null ? -1 : shown.indexOf(rig.face.at));
+  for (let step = 0; step < Math.abs(steps); step++)
+    rig = done(bench, rig, { kind: 'keys', key: steps > 0 ? 'next' : 'back' });
+  return rig;
 };
 
 /** Everything that a probe takes from where somebody stands, the probe last. */
@@ -34,6 +48,8 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   if (probe.needsPanel && !rig.opened.includes(probe.place)) to({ kind: 'open' });
   const left = rig.runsFrom - rig.seconds;
   if (needsCompressor(probe) && left > 0) to({ kind: 'wait', seconds: left });
+  const entry = entryOfLook(bench, probe);
+  if (entry !== undefined) rig = atEntry(bench, rig, entry);
   to({ kind: 'probe', id: probe.id });
   return rig;
 };

@@ -3,13 +3,15 @@ import type { Spot } from '../devices/device';
 import { COMPLAINTS } from '../diagnosis/complaints';
 import { setAt } from '../diagnosis/cost';
 import { callOf, type Probe } from '../diagnosis/probe';
+import { pointsAt, type ProbedDevice } from '../diagnosis/probes/free';
 import { answerWords } from '../diagnosis/reading-words';
 import { CAUTIONS } from '../startup/cautions';
-import { type Act, SHORTCUTS } from './act';
+import { KEYS, SHORTCUTS } from './act';
 import { PLACE_WORDS } from './places';
-import type { Bench, Rig } from './rig';
+import { type Bench, type Done, entryOfLook, type Rig } from './rig';
 import type { Round } from './round';
 import { replay, type Score, scoreRound } from './score';
+import { type WallMenu, wallMenu } from './wall-menu';
 
 /** What somebody holds to see something: the hand tool of a reading. */
 export const TOOLS = {
@@ -40,6 +42,8 @@ export interface Seeable {
   readonly how: string;
   readonly tool: Tool;
   readonly needsPanel: boolean;
+  /** It stands in the thermostat’s menu, at the entry that is shown. */
+  readonly isInMenu: boolean;
   /** What it read, where it was read in this round already. */
   readonly seen: string | null;
   readonly caution: string | null;
@@ -98,11 +102,22 @@ export interface RoundView {
   /** Seconds that the compressor still waits out. */
   readonly waitS: number;
   readonly here: readonly Seeable[];
+  /** What the probes of a meter can be held to where he stands, and what to mind there. */
+  readonly points: readonly ProbedDevice[];
+  readonly minds: { readonly volts: string | null; readonly ohms: string };
+  /** The thermostat’s own menus, where he stands before it. */
+  readonly menu: WallMenu | null;
   readonly done: readonly DoneLine[];
 }
 
+/** A reading in words, with the call that it was taken in. */
+const probeWords = (probe: Probe): string => {
+  const call = callOf(probe);
+  return `${probe.words}${call === null ? '' : `, ${CALLS[call].short.toLowerCase()}`}`;
+};
+
 /** An act as it was done. */
-const actWords = ({ clinic }: Bench, act: Act): string => {
+const actWords = ({ clinic }: Bench, { act, seen }: Done): string => {
   const causeWords = (id: string) => clinic.table.causes.find((each) => each.id === id)?.words ?? id;
   switch (act.kind) {
     case 'walk':
@@ -118,10 +133,13 @@ const actWords = ({ clinic }: Bench, act: Act): string => {
     case 'wait':
       return `Waited ${Math.round(act.seconds / 60)} min`;
     case 'probe': {
-      const probe = clinic.table.probeById(act.id);
-      const call = probe ? callOf(probe) : null;
-      return `${probe?.words ?? act.id}${call === null ? '' : `, ${CALLS[call].short.toLowerCase()}`}`;
+      const probe = seen?.probe ?? clinic.table.probeById(act.id);
+      return probe ? probeWords(probe) : 'A look';
     }
+    case 'meter':
+      return seen ? probeWords(seen.probe) : 'Two probes in the cabinet';
+    case 'keys':
+      return `Thermostat’s keys: ${KEYS[act.key].toLowerCase()}`;
     case 'name':
       return `Named: ${act.causes.map(causeWords).join(' and ')}`;
     case 'shortcut':
@@ -129,22 +147,43 @@ const actWords = ({ clinic }: Bench, act: Act): string => {
   }
 };
 
-const doneLines = (bench: Bench, { done }: Rig): DoneLine[] =>
-  done.map(({ act, seconds, answer }) => {
-    const probe = act.kind === 'probe' ? bench.clinic.table.probeById(act.id) : undefined;
-    return {
-      words: actWords(bench, act),
-      seconds,
-      seen: answer === null || !probe ? null : answerWords(probe, answer),
-    };
+const doneLine = (bench: Bench, done: Done): DoneLine => ({
+  words: actWords(bench, done),
+  seconds: done.seconds,
+  seen: done.seen && answerWords(done.seen.probe, done.seen.answer),
+});
+
+const MENUS_WORDS = 'Through the thermostat’s setup';
+
+/** What was done, a line each; one way through the thermostat’s menus is one line. */
+const doneLines = (bench: Bench, { done }: Rig): DoneLine[] => {
+  const lines: DoneLine[] = [];
+  done.forEach((each, at) => {
+    const last = lines.at(-1);
+    const goesOn = each.act.kind === 'keys' && done[at - 1]?.act.kind === 'keys';
+    if (!goesOn || !last) lines.push(doneLine(bench, each));
+    else lines[lines.length - 1] = { ...last, words: MENUS_WORDS, seconds: last.seconds + each.seconds };
   });
+  return lines;
+};
+
+/** Whether a reading is taken by holding two probes where somebody stands: it needs no line of its own. */
+const isBetweenHere = ({ of: { observable } }: Probe, points: readonly ProbedDevice[]): boolean =>
+  (observable.kind === 'volts' || observable.kind === 'ohms') &&
+  observable.between.every(({ device, mark }) =>
+    points.some(({ id, points: own }) => id === device && own.some((point) => point.mark === mark)),
+  );
 
 /** What can be seen where somebody stands, in the call that is on or in none. */
-const seeableHere = ({ clinic }: Bench, { place, call, isDead, evidence }: Rig): Seeable[] => {
+const seeableHere = (bench: Bench, rig: Rig, points: readonly ProbedDevice[]): Seeable[] => {
+  const { clinic } = bench;
+  const { place, call, isDead, evidence, face } = rig;
   const seen = new Map(evidence.map(({ probe, answer }) => [probe.id, answerWords(probe, answer)]));
   return clinic.table.probes
     .filter((probe) => {
-      if (probe.place !== place) return false;
+      if (probe.place !== place || isBetweenHere(probe, points)) return false;
+      const entry = entryOfLook(bench, probe);
+      if (entry !== undefined && entry !== face.at) return false;
       const of = callOf(probe);
       return of === null || probe.kind === 'dead' || (!isDead && of === call);
     })
@@ -154,26 +193,33 @@ const seeableHere = ({ clinic }: Bench, { place, call, isDead, evidence }: Rig):
       how: probe.how,
       tool: toolOf(probe),
       needsPanel: probe.needsPanel,
+      isInMenu: entryOfLook(bench, probe) !== undefined,
       seen: seen.get(probe.id) ?? null,
       caution: probe.caution && CAUTIONS[probe.caution],
     }));
 };
 
 /** What somebody who plays a round has before him: where he stands, what can be done there, what he did. */
-export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => ({
-  title: round.title,
-  says: COMPLAINTS.find(({ id }) => id === rig.complaint)?.words ?? '',
-  outdoorF: round.outdoorF,
-  place: rig.place,
-  call: rig.call,
-  calls: callsOf(round.facts).filter((call) => setAt(call) === rig.place),
-  isDead: rig.isDead,
-  isOpen: rig.opened.includes(rig.place),
-  seconds: rig.seconds,
-  waitS: Math.max(0, rig.runsFrom - rig.seconds),
-  here: seeableHere(bench, rig),
-  done: doneLines(bench, rig),
-});
+export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => {
+  const points = pointsAt(bench.clinic.table.basis.wall.harness, rig.place);
+  return {
+    title: round.title,
+    says: COMPLAINTS.find(({ id }) => id === rig.complaint)?.words ?? '',
+    outdoorF: round.outdoorF,
+    place: rig.place,
+    call: rig.call,
+    calls: callsOf(round.facts).filter((call) => setAt(call) === rig.place),
+    isDead: rig.isDead,
+    isOpen: rig.opened.includes(rig.place),
+    seconds: rig.seconds,
+    waitS: Math.max(0, rig.runsFrom - rig.seconds),
+    here: seeableHere(bench, rig, points),
+    points,
+    minds: { volts: rig.place === 'wall' ? null : CAUTIONS['live-measuring'], ohms: CAUTIONS['every-supply'] },
+    menu: rig.place === 'wall' ? wallMenu(bench.wall(), rig.face) : null,
+    done: doneLines(bench, rig),
+  };
+};
 
 /** All that can be named in a round’s house, by what can be told apart. */
 export const nameables = ({ clinic }: Bench): Nameable[] =>
@@ -193,7 +239,6 @@ export const roundOver = (round: Round, bench: Bench, best: Bench, rig: Rig): Ro
   if (!rig.end) return null;
   const { end } = rig;
   const causeOf = (id: string) => bench.clinic.table.causes.find((each) => each.id === id)!;
-  const lines = doneLines(bench, rig);
   const again = replay(bench, rig);
   return {
     score: scoreRound(bench, rig, best, again),
@@ -202,11 +247,18 @@ export const roundOver = (round: Round, bench: Bench, best: Bench, rig: Rig): Ro
     named: end.kind === 'named' ? end.causes.map((id) => causeOf(id)?.words ?? id) : [],
     truth: round.causes.map((id) => ({ words: causeOf(id).words, fix: causeOf(id).mend })),
     teaches: round.teaches,
-    replay: again.map(({ suspects, bits, better }, at) => ({
-      ...lines[at]!,
-      suspects: suspects.map(({ causes, p }) => ({ words: causes[0]!.words, p })),
-      bits,
-      better: better?.words ?? null,
-    })),
+    // A way through menus changes nothing of what is suspected; what is read there does.
+    replay: again.flatMap(({ suspects, bits, better }, at) =>
+      rig.done[at]!.act.kind === 'keys'
+        ? []
+        : [
+            {
+              ...doneLine(bench, rig.done[at]!),
+              suspects: suspects.map(({ causes, p }) => ({ words: causes[0]!.words, p })),
+              bits,
+              better: better?.words ?? null,
+            },
+          ],
+    ),
   };
 };

@@ -7,7 +7,8 @@ import { models } from '../models';
 import { crewOf, defaultsOf } from './crews';
 import { addHandovers, handoversOf } from './handovers';
 import { getJob, insertJob } from './jobs';
-import { listPeople } from './people';
+import { listPeople, personByHandle } from './people';
+import { addPlayed, playedByCrew } from './practice';
 import { listProfiles, saveProfile } from './profiles';
 import { addWeather, getWeather, listWeather } from './weather';
 
@@ -61,9 +62,14 @@ const beside = (scope: CrewScope): Promise<CrewLine[]> =>
       const { addedAt: _, addedBy, ...year } = (await getWeather(scope, id))!;
       weather.push({ kind: 'weather', ...year, author: addedBy });
     }
+    const people = await listPeople(scope);
+    const handles = new Map(people.map(({ id, handle }) => [id, handle]));
+    const practiced = (await playedByCrew(scope)).flatMap(({ personId, played }) =>
+      played.map((each): CrewLine => ({ kind: 'practiced', person: handles.get(personId)!, ...each })),
+    );
     return [
       { kind: 'crew', ...CREW_FILE, name, handle: handle ?? 'crew', defaults: await defaultsOf(scope) },
-      ...(await listPeople(scope)).map((person): CrewLine => ({
+      ...people.map((person): CrewLine => ({
         kind: 'person',
         name: person.name,
         handle: person.handle,
@@ -76,6 +82,7 @@ const beside = (scope: CrewScope): Promise<CrewLine[]> =>
         author: updatedBy,
       })),
       ...weather,
+      ...practiced,
       ...done.map(({ at, ...line }): CrewLine => ({ kind: 'done', at: at.toISOString(), ...line })),
     ];
   });
@@ -153,5 +160,12 @@ export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew'
         await database().query('INSERT INTO audit (at, person, did, subject) VALUES (:at, :person, :did, :subject)', {
           replacements: { ...line },
         });
+        return;
+      case 'practiced': {
+        const { kind: _, person: handle, ...played } = line;
+        const person = await personByHandle(scope, handle);
+        if (!person) throw new Error(`Practice of ${handle}, who is not in the file before it.`);
+        return addPlayed(scope, person.id, played);
+      }
     }
   });

@@ -1,4 +1,6 @@
 import type { Played } from '@/core/practice/progress';
+import { keepErrand } from '../along/errands';
+import { call } from '../api';
 import { keepSafe } from '../safe-storage';
 
 const keyOf = (personId: string) => `gate-cross:practice:${personId}`;
@@ -12,7 +14,18 @@ export const playedBy = (personId: string): readonly Played[] => {
   }
 };
 
-/** Keeps a round that has ended, once. */
+const PATH = '/api/practice';
+
+/** Tells the server how a round ended: now, or once it is reached. */
+const tellServer = async (personId: string, played: Played): Promise<void> => {
+  const answer = await call(PATH, { method: 'POST', body: played });
+  if (answer.kind !== 'lost') return;
+  const { id, title } = played;
+  const words = `Practice: ${title}`;
+  keepErrand({ id, about: id, personId, phase: 'after', words, path: PATH, method: 'POST', body: played });
+};
+
+/** Keeps a round that has ended, once, and has the server know of it. */
 export const keepPlayed = (personId: string, played: Played): void => {
   const before = playedBy(personId);
   if (before.some(({ id }) => id === played.id)) return;
@@ -21,4 +34,5 @@ export const keepPlayed = (personId: string, played: Played): void => {
   } catch {
     // A device without room plays on.
   }
+  void tellServer(personId, played);
 };

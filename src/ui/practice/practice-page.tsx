@@ -2,12 +2,13 @@
 
 import { Download } from 'lucide-react';
 import Link from 'next/link';
-import { useState, useSyncExternalStore } from 'react';
+import { useMemo, useState, useSyncExternalStore } from 'react';
 import { LESSONS } from '@/core/practice/lessons';
-import { type Played, progressOf } from '@/core/practice/progress';
+import { type PersonPlayed, type Played, playedInAll, progressOf } from '@/core/practice/progress';
 import { later } from '../at-rest';
 import { BackedHeader } from '../backed-header';
 import { download } from '../download';
+import { CrewStanding } from './crew-standing';
 import { playedBy } from './kept-progress';
 import { percent, RESULTS } from './words';
 
@@ -15,7 +16,7 @@ const csv = later(() => import('@/core/formats/practice-csv'));
 
 const never = () => () => undefined;
 
-/** What was played, as it stands when the page comes to life; the server knows nothing of it. */
+/** What was played on this device, as it stands when the page comes to life. */
 const usePlayed = (personId: string): readonly Played[] => {
   const [kept] = useState<{ of?: readonly Played[] }>({});
   return useSyncExternalStore(
@@ -140,15 +141,19 @@ const Controllers = ({ controllers }: { controllers: readonly BenchController[] 
   </section>
 );
 
+interface PracticeProps {
+  readonly personId: string;
+  readonly controllers: readonly BenchController[];
+  /** What the server knows that this person has played, on whatever device. */
+  readonly known?: readonly Played[];
+  /** What each person of the crew has played; null: it is not for this one to see. */
+  readonly crew?: readonly PersonPlayed[] | null;
+}
+
 /** The ladder of rounds, controllers to work, how somebody stands, and houses without end. */
-export const PracticePage = ({
-  personId,
-  controllers,
-}: {
-  personId: string;
-  controllers: readonly BenchController[];
-}) => {
-  const played = usePlayed(personId);
+export const PracticePage = ({ personId, controllers, known = NONE, crew = null }: PracticeProps) => {
+  const here = usePlayed(personId);
+  const played = useMemo(() => playedInAll(known, here), [known, here]);
   const bestOf = (round: string): Played | undefined => {
     const own = played.filter((each) => each.round === round && !each.isEndless);
     return own.find(({ result }) => result === 'found') ?? own.at(-1);
@@ -193,6 +198,7 @@ export const PracticePage = ({
       <Endless />
       <Controllers controllers={controllers} />
       <Standing played={played} />
+      {crew && <CrewStanding people={crew} />}
     </main>
   );
 };

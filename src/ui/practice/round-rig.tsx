@@ -6,7 +6,7 @@ import { PLACE_WORDS } from '@/core/practice/places';
 import type { Nameable, RoundView } from '@/core/practice/view';
 import { Said, useDegrees } from '../degrees';
 import { NameDialog } from './name-dialog';
-import { ThermostatFace } from './thermostat-face';
+import { ThermostatFace, ThermostatMenu } from './thermostat-face';
 import { ToolBench } from './tool-bench';
 import { minutesText } from './words';
 
@@ -44,6 +44,15 @@ const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAc
         calls={view.calls}
         isBusy={isBusy}
         onCall={(call) => onAct({ kind: 'call', call })}
+      />
+    )}
+    {view.menu && (
+      <ThermostatMenu
+        menu={view.menu}
+        looks={view.here.filter(({ isInMenu }) => isInMenu)}
+        isBusy={isBusy}
+        onKey={(key) => onAct({ kind: 'keys', key })}
+        onSee={(id) => onAct({ kind: 'probe', id })}
       />
     )}
     <div role="group" aria-label="Panel and supplies" className="flex flex-wrap gap-2">
@@ -130,7 +139,12 @@ export const RoundRig = ({ view, causes, why, isBusy, onAct }: RigProps) => {
           </p>
         )}
       </div>
-      <ToolBench view={view} isBusy={isBusy} onSee={(id) => onAct({ kind: 'probe', id })} />
+      <ToolBench
+        view={view}
+        isBusy={isBusy}
+        onSee={(id) => onAct({ kind: 'probe', id })}
+        onMeter={(held) => onAct({ kind: 'meter', ...held })}
+      />
       <div className="grid grid-cols-1 gap-4">
         <button type="button" className="strong-button" disabled={isBusy} onClick={() => setNaming(true)}>
           Name it

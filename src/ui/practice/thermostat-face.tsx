@@ -1,6 +1,12 @@
 'use client';
 
 import { type CallId, CALLS } from '@/core/control/moment';
+import { type Key, KEYS } from '@/core/practice/act';
+import type { Seeable } from '@/core/practice/view';
+import type { WallMenu } from '@/core/practice/wall-menu';
+import { Said } from '../degrees';
+import { EntryDisplay } from './face/entry-display';
+import { Steps } from './face/steps';
 
 interface FaceProps {
   readonly call: CallId;
@@ -30,3 +36,73 @@ export const ThermostatFace = ({ call, calls, isBusy, onCall }: FaceProps) => (
     </div>
   </section>
 );
+
+interface MenuProps {
+  readonly menu: WallMenu;
+  /** Settings that can be read at the entry that is shown. */
+  readonly looks: readonly Seeable[];
+  readonly isBusy: boolean;
+  readonly onKey: (key: Key) => void;
+  readonly onSee: (id: string) => void;
+}
+
+/** The thermostat’s own menus, to be looked through: what is set is read at its entry, against the card. */
+export const ThermostatMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps) => {
+  const key = (which: Key, words: string) => (
+    <button type="button" disabled={isBusy} className="plain-button" onClick={() => onKey(which)}>
+      {words}
+    </button>
+  );
+  const { entry, wanted, isIn, isReady, name } = menu;
+  return (
+    <section
+      aria-label="Thermostat’s setup"
+      className="grid grid-cols-1 gap-2 rounded border-2 border-line-strong bg-sheet p-3"
+    >
+      {isIn ? (
+        <>
+          <div role="status" aria-label="Display" className="min-h-32 bg-ink px-4 py-3 text-paper">
+            {entry ? (
+              <EntryDisplay entry={entry} />
+            ) : (
+              <p className="font-mono text-3xl">
+                Setup<span className="block font-sans text-sm">Go to the first entry.</span>
+              </p>
+            )}
+          </div>
+          {entry && (
+            <p>
+              The card wants: <b className="font-mono">{wanted === null ? 'nothing' : <Said>{wanted}</Said>}</b>
+            </p>
+          )}
+          {looks.map(({ id, words, seen }) => (
+            <button key={id} type="button" disabled={isBusy} className="strong-button" onClick={() => onSee(id)}>
+              {seen === null ? `Write down: ${words}` : `${words}: ${seen}`}
+            </button>
+          ))}
+          <div role="group" aria-label="Keys" className="grid grid-cols-2 gap-2">
+            {key('back', KEYS.back)}
+            {key('next', KEYS.next)}
+          </div>
+          {key('leave', 'Leave its setup')}
+        </>
+      ) : (
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
+            Look through its setup ({name})
+          </summary>
+          <div className="grid grid-cols-1 gap-2">
+            {!isReady && (
+              <>
+                <Steps steps={menu.before} />
+                {key('before', 'Do this first')}
+              </>
+            )}
+            <Steps steps={menu.enter} />
+            {key('enter', 'Open its setup')}
+          </div>
+        </details>
+      )}
+    </section>
+  );
+};

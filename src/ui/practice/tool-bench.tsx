@@ -1,8 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import type { Metering } from '@/core/diagnosis/probes/free';
 import { type RoundView, type Seeable, type Tool, TOOLS } from '@/core/practice/view';
 import { Said } from '../degrees';
+import { ProbeBench } from './probe-bench';
 
 /** The meter’s display: what was taken last, large. */
 const Display = ({ view }: { view: RoundView }) => {
@@ -61,21 +63,26 @@ interface SeeLineProps {
   readonly onSee: (id: string) => void;
 }
 
+interface BenchProps {
+  readonly view: RoundView;
+  readonly isBusy: boolean;
+  readonly onSee: (id: string) => void;
+  readonly onMeter: (held: Metering) => void;
+}
+
 /** What can be looked at and measured where one stands, by the tool in hand. */
-export const ToolBench = ({
-  view,
-  isBusy,
-  onSee,
-}: {
-  view: RoundView;
-  isBusy: boolean;
-  onSee: (id: string) => void;
-}) => {
+export const ToolBench = ({ view, isBusy, onSee, onMeter }: BenchProps) => {
   const [chosen, setChosen] = useState<Tool>('eyes');
-  const tools = (Object.keys(TOOLS) as Tool[]).filter((tool) => view.here.some((what) => what.tool === tool));
-  const tool = tools.includes(chosen) ? chosen : tools[0];
-  const shown = view.here.filter((what) => what.tool === tool);
-  const caution = shown.find(({ caution: words }) => words !== null)?.caution;
+  const here = view.here.filter(({ isInMenu }) => !isInMenu);
+  const hasProbes = (tool: Tool) => view.points.length > 0 && (tool === 'ohms' || (tool === 'volts' && !view.isDead));
+  const tools = (Object.keys(TOOLS) as Tool[]).filter(
+    (tool) => hasProbes(tool) || here.some((what) => what.tool === tool),
+  );
+  const tool = tools.includes(chosen) ? chosen : tools[0]!;
+  const shown = here.filter((what) => what.tool === tool);
+  const caution =
+    shown.find(({ caution: words }) => words !== null)?.caution ??
+    (tool === 'volts' || tool === 'ohms' ? view.minds[tool] : null);
   return (
     <section aria-label="Tools" className="grid grid-cols-1 gap-3">
       <Display view={view} />
@@ -97,12 +104,15 @@ export const ToolBench = ({
           <b>Caution.</b> {caution}
         </p>
       )}
+      {hasProbes(tool) && (
+        <ProbeBench points={view.points} isOhms={tool === 'ohms'} isBusy={isBusy} onMeter={onMeter} />
+      )}
       <ul>
         {shown.map((what) => (
           <SeeLine key={what.id} what={what} isOpen={view.isOpen} isBusy={isBusy} onSee={onSee} />
         ))}
       </ul>
-      {shown.length === 0 && <p className="text-quiet">Nothing to see here as things stand.</p>}
+      {shown.length === 0 && !hasProbes(tool) && <p className="text-quiet">Nothing to see here as things stand.</p>}
     </section>
   );
 };

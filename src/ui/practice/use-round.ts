@@ -3,9 +3,9 @@
 import { type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
-import type { Facts } from '@/core/job/document';
 import type { Act } from '@/core/practice/act';
 import type { Chosen } from '@/core/practice/chosen';
+import type { HouseOfCrew } from '@/core/practice/own-house';
 import type { Nameable } from '@/core/practice/view';
 import type { PracticeWorker, Stand } from '@/workers/practice.worker';
 import { keepPlayed } from './kept-progress';
@@ -35,10 +35,10 @@ export interface Playing {
   readonly again: () => void;
 }
 
-/** A house of the crew’s own: its facts without people, and the job that it is of. */
+/** A house of the crew’s own, without its people, and the job that it is of. */
 export interface OwnHouse {
   readonly jobId: string;
-  readonly facts: Facts;
+  readonly house: HouseOfCrew;
 }
 
 /** A round as it is played, by a worker; what was done in it lasts through a reload. */
@@ -52,7 +52,7 @@ export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Play
   const [turn, setTurn] = useState(0);
   const { round, seed, isEndless } = chosen;
   const key = `gate-cross:round:${own?.jobId ?? round}:${seed}${isEndless ? ':endless' : ''}`;
-  const facts = own?.facts;
+  const house = own?.house;
   useEffect(() => {
     let isOver = false;
     const worker = new Worker(new URL('../../workers/practice.worker.ts', import.meta.url), { type: 'module' });
@@ -60,7 +60,7 @@ export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Play
     const opened = wrap<PracticeWorker>(worker);
     remote.current = opened;
     kept.current = keptOf(key);
-    opened.open({ round, seed, isEndless }, kept.current.acts, facts).then(
+    opened.open({ round, seed, isEndless }, kept.current.acts, house).then(
       async (first) => {
         if (isOver) return;
         setStand(first);
@@ -73,7 +73,7 @@ export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Play
       isOver = true;
       worker.terminate();
     };
-  }, [round, seed, isEndless, key, facts, turn]);
+  }, [round, seed, isEndless, key, house, turn]);
   const act = useCallback(
     (what: Act) => {
       setBusy(true);

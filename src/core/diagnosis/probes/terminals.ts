@@ -1,12 +1,12 @@
 import { type CallId, CALLS, callsOf } from '../../control/moment';
-import { type Device, DEVICE_LABELS, hotScrews } from '../../devices/device';
+import { type Device, DEVICE_LABELS, hotScrews, type Spot } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { observationKey } from '../../model/observable';
-import type { Harness } from '../../wiring/harness';
+import type { Harness, TerminalRef } from '../../wiring/harness';
 import type { Probe } from '../probe';
 
 /** Added boxes are small: their terminals are read at the units that they hang on. */
-const READ_AT: ReadonlySet<Device['id']> = new Set([
+export const READ_AT: ReadonlySet<Device['id']> = new Set([
   'thermostat',
   'air-handler',
   'furnace',
@@ -33,14 +33,54 @@ interface Point {
   readonly words: string;
 }
 
+/** Coils whose own leads are not on a screw. */
+export const innerCoils = (device: Device) =>
+  device.coils.filter(({ from, to }) => to === 'C' && !device.terminals.some(({ mark }) => mark === from));
+
 /** Screws, and coils whose own leads are not on one. */
-const pointsOf = (device: Device): Point[] => {
-  const marks = hotScrews(device);
-  const screws = marks.map((mark) => ({ mark, words: `${DEVICE_LABELS[device.id]} ${mark}–C` }));
-  const inner = device.coils
-    .filter(({ from, to }) => to === 'C' && !device.terminals.some(({ mark }) => mark === from))
-    .map(({ from, label }) => ({ mark: from, words: `${label}, its coil’s own leads` }));
-  return [...screws, ...inner];
+const pointsOf = (device: Device): Point[] => [
+  ...hotScrews(device).map((mark) => ({ mark, words: `${DEVICE_LABELS[device.id]} ${mark}–C` })),
+  ...innerCoils(device).map(({ from, label }) => ({ mark: from, words: `${label}, its coil’s own leads` })),
+];
+
+type Between = readonly [TerminalRef, TerminalRef];
+
+/** Volts between two points in a call. */
+export const voltsProbe = (facts: Facts, between: Between, place: Spot, words: string, call: CallId): Probe => {
+  const of = { call, observable: { kind: 'volts', between, meter: 'high' } } as const;
+  return {
+    id: observationKey(facts, of),
+    of,
+    words,
+    how: `Volts AC in “${CALLS[call].label.toLowerCase()}”, black probe on ${between[1].mark}.`,
+    unit: 'V',
+    marks: null,
+    choices: null,
+    place,
+    kind: 'low-volts',
+    caution: place === 'wall' ? null : 'live-measuring',
+    seconds: SECONDS,
+    needsPanel: true,
+  };
+};
+
+/** Ohms between two points, everything dead. */
+export const ohmsProbe = (facts: Facts, between: Between, place: Spot, words: string): Probe => {
+  const of = { call: null, observable: { kind: 'ohms', between } } as const;
+  return {
+    id: observationKey(facts, of),
+    of,
+    words,
+    how: 'Every supply open, locked and proven dead. Then ohms between the two.',
+    unit: 'Ω',
+    marks: null,
+    choices: null,
+    place,
+    kind: 'dead',
+    caution: 'every-supply',
+    seconds: SECONDS,
+    needsPanel: true,
+  };
 };
 
 /** Volts of each terminal to its own common, in each call. */
@@ -49,24 +89,9 @@ const volts = (facts: Facts, harness: Harness): Probe[] =>
     .filter(({ id }) => READ_AT.has(id))
     .flatMap((device) =>
       pointsOf(device).flatMap(({ mark, words }) =>
-        callsAt(facts, device).map((call): Probe => {
-          const between = [{ device: device.id, mark }, common(harness, device)] as const;
-          const of = { call, observable: { kind: 'volts', between, meter: 'high' } } as const;
-          return {
-            id: observationKey(facts, of),
-            of,
-            words,
-            how: `Volts AC in “${CALLS[call].label.toLowerCase()}”, black probe on C.`,
-            unit: 'V',
-            marks: null,
-            choices: null,
-            place: device.spot,
-            kind: 'low-volts',
-            caution: device.spot === 'wall' ? null : 'live-measuring',
-            seconds: SECONDS,
-            needsPanel: true,
-          };
-        }),
+        callsAt(facts, device).map((call) =>
+          voltsProbe(facts, [{ device: device.id, mark }, common(harness, device)], device.spot, words, call),
+        ),
       ),
     );
 
@@ -118,24 +143,9 @@ const ohms = (facts: Facts, harness: Harness): Probe[] =>
     .flatMap((device) =>
       pointsOf(device)
         .filter(({ mark }) => mark !== 'R')
-        .map(({ mark, words }): Probe => {
-          const between = [{ device: device.id, mark }, common(harness, device)] as const;
-          const of = { call: null, observable: { kind: 'ohms', between } } as const;
-          return {
-            id: observationKey(facts, of),
-            of,
-            words: `${words}, ohms`,
-            how: 'Every supply open, locked and proven dead. Then ohms between the two.',
-            unit: 'Ω',
-            marks: null,
-            choices: null,
-            place: device.spot,
-            kind: 'dead',
-            caution: 'every-supply',
-            seconds: SECONDS,
-            needsPanel: true,
-          };
-        }),
+        .map(({ mark, words }) =>
+          ohmsProbe(facts, [{ device: device.id, mark }, common(harness, device)], device.spot, `${words}, ohms`),
+        ),
     );
 
 /** What can be read between two terminals. */

@@ -2,7 +2,6 @@
 
 import { useState } from 'react';
 import { SAMPLES } from '@/core/samples';
-import { wordsOfCode } from '@/core/setup/card/card';
 import {
   codesOf,
   entryAt,
@@ -14,39 +13,22 @@ import {
   workFace,
 } from '@/core/setup/face/face';
 import { cardOnFace, isMet } from '@/core/setup/face/follow';
+import { shownEntry } from '@/core/setup/face/shown';
 import { type ControllerProfile, entryKey } from '@/core/setup/profiles/profile';
 import { resolveSettings } from '@/core/setup/resolve';
 import { BackedHeader } from '../../backed-header';
-import { Said } from '../../degrees';
 import { PlainSelect } from '../../fields/plain-select';
 import { minutesText } from '../words';
 import { CardBeside } from './card-beside';
-
-/** Steps as the manual has them, to be done by hand before the key beside them is pressed. */
-const Steps = ({ steps }: { steps: readonly string[] }) => (
-  <ol className="list-decimal pl-5 text-sm">
-    {steps.map((step) => (
-      <li key={step}>{step}</li>
-    ))}
-  </ol>
-);
+import { EntryDisplay } from './entry-display';
+import { Steps } from './steps';
 
 const Display = ({ face }: { face: Face }) => {
-  const entry = entryAt(face);
-  const key = entry && entryKey(entry.scope, entry.code);
-  const code = key === undefined ? undefined : shownCode(face, key);
-  const isTurned = key !== undefined && face.turned.has(key);
+  const entry = shownEntry(face);
   return (
     <div role="status" aria-label="Display" className="min-h-36 bg-ink px-4 py-3 text-paper">
-      {face.isIn && entry && code !== undefined ? (
-        <>
-          <p className="font-mono text-lg">
-            {entry.code} {entry.label}
-          </p>
-          <p className="font-mono text-3xl font-semibold">{code}</p>
-          <p>{wordsOfCode(entry, code) !== code && <Said>{wordsOfCode(entry, code)}</Said>}</p>
-          <p className="text-sm">{isTurned ? 'Turned, not saved' : 'As saved'}</p>
-        </>
+      {entry ? (
+        <EntryDisplay entry={entry} />
       ) : (
         <>
           <p className="font-mono text-3xl">{face.isIn ? 'Setup' : '· ·'}</p>

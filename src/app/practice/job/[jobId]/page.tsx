@@ -4,8 +4,12 @@ import { parseWith } from '@/core/border/parse';
 import { idSchema } from '@/core/job/id-schema';
 import { chosenInOwnHouse } from '@/core/practice/chosen';
 import { withoutPeople } from '@/core/practice/own-house';
+import { SHIPPED_PROFILES } from '@/core/setup/profiles';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { signedIn } from '@/server/access/signed-in';
+import type { CrewScope } from '@/server/crew';
 import { getJob } from '@/server/repositories/jobs';
+import { getProfile } from '@/server/repositories/profiles';
 import { RoundPage } from '@/ui/practice/round-page';
 
 export const metadata: Metadata = { title: 'Practice' };
@@ -16,6 +20,13 @@ interface Props {
   readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
+/** The controller that a job names for its wall; null: it names none that there is. */
+const thermostatOf = async (scope: CrewScope, id: string): Promise<ControllerProfile | null> => {
+  const profile =
+    SHIPPED_PROFILES.find((each) => each.id === id) ?? (id ? (await getProfile(scope, id))?.profile : null);
+  return profile?.role === 'thermostat' ? profile : null;
+};
+
 /** A round in a house like a job of the crew’s: nothing of its people comes along. */
 const OwnRound = async ({ params, searchParams }: Props) => {
   const { principal, scope } = await signedIn();
@@ -23,12 +34,14 @@ const OwnRound = async ({ params, searchParams }: Props) => {
   const chosen = chosenInOwnHouse(String((await searchParams).seed ?? '1'));
   const job = id.ok && chosen ? await getJob(scope, id.value) : null;
   if (!job || !chosen) notFound();
+  const { facts } = job.document;
+  const thermostat = await thermostatOf(scope, facts.setup.thermostatProfile);
   return (
     <RoundPage
       key={chosen.seed}
       chosen={chosen}
       personId={principal.personId}
-      own={{ jobId: job.id, facts: withoutPeople(job.document.facts) }}
+      own={{ jobId: job.id, house: { facts: withoutPeople(facts), thermostat } }}
     />
   );
 };

@@ -1,0 +1,62 @@
+import type { CallId } from '../../control/moment';
+import { type Device, DEVICE_LABELS, type Spot } from '../../devices/device';
+import type { Facts } from '../../job/document';
+import type { MeterSetting } from '../../model/observable';
+import { type Harness, sameRef, type TerminalRef } from '../../wiring/harness';
+import type { Probe } from '../probe';
+import { innerCoils, lowTwin, ohmsProbe, READ_AT, voltsProbe } from './terminals';
+
+/** A device where somebody stands, with all points that a probe can be held to. */
+export interface ProbedDevice {
+  readonly id: Device['id'];
+  readonly label: string;
+  readonly points: readonly { readonly mark: string; readonly words: string }[];
+}
+
+/** What probes can be held to at a place: every screw but a sensor's, and leads of coils that are on none. */
+export const pointsAt = (harness: Harness, spot: Spot): readonly ProbedDevice[] =>
+  harness.devices
+    .filter((device) => device.spot === spot && READ_AT.has(device.id))
+    .map((device) => ({
+      id: device.id,
+      label: DEVICE_LABELS[device.id],
+      points: [
+        ...device.terminals.filter(({ mark }) => !/^S\d$/.test(mark)).map(({ mark }) => ({ mark, words: mark })),
+        ...innerCoils(device).map(({ from, label }) => ({ mark: from, words: `${label}’s lead` })),
+      ],
+    }));
+
+/** What two probes of a meter are held to, and how it is set. */
+export interface Metering {
+  readonly red: TerminalRef;
+  readonly black: TerminalRef;
+  readonly by: MeterSetting | 'ohms';
+}
+
+/**
+ * A reading between any two points where somebody stands.
+ * @param call that is on; ohms are read in none
+ * @returns null where one of the points is not there, or both are one
+ */
+export const freeProbe = (
+  facts: Facts,
+  harness: Harness,
+  spot: Spot,
+  { red, black, by }: Metering,
+  call: CallId,
+): Probe | null => {
+  const here = pointsAt(harness, spot);
+  const pointOf = ({ device, mark }: TerminalRef) =>
+    here.find(({ id }) => id === device)?.points.find((point) => point.mark === mark);
+  if (sameRef(red, black) || !pointOf(red) || !pointOf(black)) return null;
+  // To its own common a terminal is read one way alone, whichever probe is on it.
+  const [one, other] = red.mark === 'C' ? [black, red] : [red, black];
+  const said = ({ device }: TerminalRef) => DEVICE_LABELS[device];
+  const words =
+    one.device === other.device
+      ? `${said(one)} ${pointOf(one)!.words}–${pointOf(other)!.words}`
+      : `${said(one)} ${pointOf(one)!.words} to ${said(other)} ${pointOf(other)!.words}`;
+  if (by === 'ohms') return ohmsProbe(facts, [one, other], spot, `${words}, ohms`);
+  const high = voltsProbe(facts, [one, other], spot, words, call);
+  return by === 'high' ? high : lowTwin(facts, high)[0]!;
+};

@@ -1,0 +1,36 @@
+import { boolean, number, object, type ObjectSchema, string } from 'yup';
+import { plainText } from '../border/schema';
+import { idSchema } from '../job/id-schema';
+import { timeSchema } from '../job/time-schema';
+import type { Played } from './progress';
+
+/** Longest round that is believed, s: a day. */
+const LONGEST_S = 86_400;
+const MOST_READINGS = 10_000;
+
+const seconds = () => number().min(0).max(LONGEST_S).required('must be given');
+const count = () => number().integer('must be a whole number').min(0).max(MOST_READINGS).required('must be given');
+
+/** What is said of a round that was played. */
+export const playedFields = {
+  id: idSchema,
+  round: plainText(80).required('must name a round'),
+  seed: number().integer('must be a whole number').min(1).max(999_999).required('must be given'),
+  isEndless: boolean().required('must be true or false'),
+  title: plainText(120).required('must be given'),
+  at: timeSchema.required('must be given'),
+  result: string()
+    .oneOf(
+      ['found', 'guessed', 'wrong', 'unsafe'] as const satisfies readonly Played['result'][],
+      'is no result of a round',
+    )
+    .required('must be given'),
+  seconds: seconds(),
+  bestSeconds: seconds(),
+  bestReadings: count(),
+  readings: count(),
+  toldNothing: count(),
+};
+
+/** A round that was played, as it comes in from outside. */
+export const playedSchema: ObjectSchema<Played> = object(playedFields).noUnknown('holds something unknown');

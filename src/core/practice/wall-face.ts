@@ -1,0 +1,101 @@
+import type { Cause } from '../diagnosis/cause';
+import type { Facts } from '../job/document';
+import { targetOf } from '../setup/card/target';
+import { type Codes, type Face, faceOf, shownEntries } from '../setup/face/face';
+import { type ControllerProfile, entryKey, settingsOf } from '../setup/profiles/profile';
+import { type ResolvedSettings, resolveSettings } from '../setup/resolve';
+import type { SettingValue } from '../setup/setting';
+import type { SettingId } from '../setup/setting-id';
+
+/** A round’s thermostat on its wall, with its menus as somebody left them. */
+export interface WallFace {
+  readonly face: Face;
+  /** What the house’s Setup card wants there, by entry. */
+  readonly wanted: Codes;
+  /** By the name of a look at a setting, the entry that shows it. */
+  readonly entryOf: ReadonlyMap<string, string>;
+}
+
+/** The setting that a look is at, and what it may be left at where the cause’s own facts do not say it. */
+const LOOKED_AT: Readonly<Record<string, { readonly setting: SettingId; readonly wrong: readonly SettingValue[] }>> = {
+  valve: { setting: 'reversing-valve', wrong: ['O', 'B'] },
+  backup: { setting: 'backup-source', wrong: ['electric', 'fossil'] },
+  'aux-lockout': { setting: 'aux-lockout', wrong: [0, 5] },
+  active: { setting: 'aux-lockout', wrong: [0, 5] },
+  'compressor-lockout': { setting: 'compressor-lockout', wrong: [50, 45] },
+  droop: { setting: 'droop', wrong: [6, 5, 4] },
+  'hasty-backup': { setting: 'droop', wrong: [0, 0.5, 1] },
+  stages: { setting: 'compressor-stages', wrong: [1] },
+  cycles: { setting: 'compressor-cycles', wrong: [6, 5] },
+};
+
+/** A house’s settings are as its own facts have them: everything on it was decided. */
+const settingsOfHouse = (facts: Facts): ResolvedSettings => resolveSettings({ facts, confirmed: { has: () => true } });
+
+/** The look that a cause of the settings is seen by; undefined: it is no such cause. */
+const lookOf = ({ effect }: Cause): string | undefined => effect.ails?.settingsOff?.[0];
+
+/**
+ * The thermostat of a house with something wrong in it, by its own menus.
+ * @param causes all that can be wrong with the house
+ * @param truth ids of what is
+ */
+export const wallFaceOf = (
+  facts: Facts,
+  causes: readonly Cause[],
+  truth: readonly string[],
+  profile: ControllerProfile,
+): WallFace => {
+  const settings = settingsOfHouse(facts);
+  const codesWith = (all: ResolvedSettings): Map<string, string> =>
+    new Map(
+      profile.entries.flatMap((entry) => {
+        const target = targetOf(entry, all);
+        return target.kind === 'set' ? [[entryKey(entry.scope, entry.code), target.code] as const] : [];
+      }),
+    );
+  const wanted = codesWith(settings);
+  /** The entry that shows a cause of the settings, and the code that it stands at then. */
+  const shownBy = (cause: Cause): readonly [key: string, code: string] | undefined => {
+    const look = LOOKED_AT[lookOf(cause) ?? ''];
+    const sound = look && settings.get(look.setting);
+    if (!look || !sound || sound.absent !== null) return undefined;
+    const entry = profile.entries.find((each) => settingsOf(each).includes(look.setting));
+    const changed = cause.effect.facts && settingsOfHouse(cause.effect.facts(facts)).get(look.setting)?.value;
+    const key = entry && entryKey(entry.scope, entry.code);
+    if (!entry || key === undefined || !wanted.has(key)) return undefined;
+    for (const value of [...(changed === undefined ? [] : [changed]), ...look.wrong]) {
+      const target = targetOf(entry, new Map([...settings, [look.setting, { ...sound, value }]]));
+      if (target.kind === 'set' && target.code !== wanted.get(key)) return [key, target.code];
+    }
+    return undefined;
+  };
+
+  const bySetting = causes.filter((cause) => lookOf(cause) !== undefined);
+  const off = new Map(
+    bySetting.flatMap((cause) => {
+      const at = shownBy(cause);
+      // Where there is no step that brings what is saved into force, nothing can be saved and not in force.
+      const isMet = at !== undefined && (lookOf(cause) !== 'active' || profile.activate.length > 0);
+      return isMet ? [[lookOf(cause)!, at] as const] : [];
+    }),
+  );
+  const wrong = bySetting
+    .filter(({ id }) => truth.includes(id))
+    .flatMap((cause) => {
+      const at = off.get(lookOf(cause)!);
+      return at ? [{ look: lookOf(cause)!, at }] : [];
+    });
+  const saved = faceOf(
+    profile,
+    new Map([...wanted, ...wrong.filter(({ look }) => look !== 'active').map(({ at }) => at)]),
+  );
+  const inForce = new Map([...saved.saved, ...wrong.map(({ at }) => at)]);
+  const face: Face = { ...saved, inForce };
+  const shown = new Set(shownEntries(face).map(({ scope, code }) => entryKey(scope, code)));
+  return {
+    face,
+    wanted,
+    entryOf: new Map([...off].filter(([, [key]]) => shown.has(key)).map(([look, [key]]) => [look, key])),
+  };
+};

@@ -1,0 +1,54 @@
+import type { PersonPlayed, Played } from '../../core/practice/progress';
+import { type CrewScope, inCrew, selectInCrew } from '../crew';
+import { database } from '../database';
+
+/** More rounds of one person are not looked at: the newest tell how he stands. */
+const MOST_ROUNDS = 2000;
+
+const COLUMNS = `id, round, seed, is_endless AS "isEndless", title, result, seconds, best_seconds AS "bestSeconds",
+  readings, best_readings AS "bestReadings", told_nothing AS "toldNothing", at`;
+
+type PlayedRow = Omit<Played, 'at'> & { readonly at: Date };
+
+const toPlayed = ({ at, ...row }: PlayedRow): Played => ({ ...row, at: at.toISOString() });
+
+/** Keeps a round that somebody has played; one that is sent twice lands once, and is never changed. */
+export const addPlayed = (scope: CrewScope, personId: string, played: Played): Promise<void> =>
+  inCrew(scope, async () => {
+    await database().query(
+      `INSERT INTO practice_rounds (id, person_id, round, seed, is_endless, title, result, seconds, best_seconds,
+                                    readings, best_readings, told_nothing, at)
+       VALUES (:id, :personId, :round, :seed, :isEndless, :title, :result, :seconds, :bestSeconds,
+               :readings, :bestReadings, :toldNothing, :at)
+       ON CONFLICT (crew_id, id) DO NOTHING`,
+      { replacements: { ...played, personId } },
+    );
+  });
+
+/** What a person has played, the latest last. */
+export const playedOf = async (scope: CrewScope, personId: string): Promise<Played[]> => {
+  const rows = await selectInCrew<PlayedRow>(
+    scope,
+    `SELECT ${COLUMNS} FROM practice_rounds WHERE person_id = :personId ORDER BY at DESC, id LIMIT ${MOST_ROUNDS}`,
+    { personId },
+  );
+  return rows.map(toPlayed).reverse();
+};
+
+/** What each person of a crew has played who has played at all, by name. */
+export const playedByCrew = async (scope: CrewScope): Promise<PersonPlayed[]> => {
+  const rows = await selectInCrew<PlayedRow & { readonly person: string; readonly personId: string }>(
+    scope,
+    `SELECT p.name AS person, p.id AS "personId", played.* FROM people p
+     CROSS JOIN LATERAL (SELECT ${COLUMNS} FROM practice_rounds r
+       WHERE r.crew_id = p.crew_id AND r.person_id = p.id ORDER BY at DESC, r.id LIMIT ${MOST_ROUNDS}) played
+     WHERE p.left_at IS NULL ORDER BY p.name, p.id, played.at, played.id`,
+  );
+  const people = new Map<string, { name: string; played: Played[] }>();
+  for (const { person, personId, ...row } of rows) {
+    const known = people.get(personId) ?? { name: person, played: [] };
+    known.played.push(toPlayed(row));
+    people.set(personId, known);
+  }
+  return [...people].map(([personId, each]) => ({ personId, ...each }));
+};

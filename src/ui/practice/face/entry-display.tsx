@@ -1,0 +1,20 @@
+import type { ShownEntry } from '@/core/setup/face/shown';
+import { Said } from '../../degrees';
+
+const STANDINGS: Readonly<Record<ShownEntry['standing'], string>> = {
+  turned: 'Turned, not saved',
+  saved: 'Saved, not in force',
+  'in-force': 'As saved',
+};
+
+/** A controller’s display with one of its entries on it. */
+export const EntryDisplay = ({ entry }: { entry: ShownEntry }) => (
+  <>
+    <p className="font-mono text-lg">
+      {entry.code} {entry.label}
+    </p>
+    <p className="font-mono text-3xl font-semibold">{entry.value}</p>
+    <p>{entry.words && <Said>{entry.words}</Said>}</p>
+    <p className="text-sm">{STANDINGS[entry.standing]}</p>
+  </>
+);
