@@ -55,11 +55,11 @@ export const ProbeBench = ({ points, isOhms, isBusy, onMeter }: ProbesProps) => 
             key={lead}
             type="button"
             aria-pressed={inHand === lead}
-            className="plain-button min-h-11 text-left aria-pressed:bg-ink aria-pressed:text-paper"
+            className="min-h-11 min-w-0 rounded border-2 border-line-strong bg-sheet px-3 py-1 text-left aria-pressed:bg-ink aria-pressed:text-paper"
             onClick={() => setInHand(lead)}
           >
             <span className="block text-sm">{lead === 'red' ? 'Red probe' : 'Black probe'}</span>
-            <span className="block font-mono">{said(lead === 'red' ? red : black)}</span>
+            <span className="block font-mono text-sm break-words">{said(lead === 'red' ? red : black)}</span>
           </button>
         ))}
       </div>

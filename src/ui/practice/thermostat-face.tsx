@@ -76,7 +76,13 @@ export const ThermostatMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps)
             </p>
           )}
           {looks.map(({ id, words, seen }) => (
-            <button key={id} type="button" disabled={isBusy} className="strong-button" onClick={() => onSee(id)}>
+            <button
+              key={id}
+              type="button"
+              disabled={isBusy}
+              className="strong-button py-1 text-left whitespace-normal"
+              onClick={() => onSee(id)}
+            >
               {seen === null ? `Write down: ${words}` : `${words}: ${seen}`}
             </button>
           ))}
