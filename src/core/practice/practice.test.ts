@@ -156,18 +156,28 @@ test('an endless round is the same for the same seed, and has something of its h
   for (const id of seeds) expect(clinic.table.causes.map((cause) => cause.id)).toContain(id);
 });
 
-test('every fault of a house makes a round that the diagnosis solves', () => {
-  const house = roundById('half-a-kit');
-  const clinic = clinics(house);
-  const every = process.env.SWEEP === 'all' ? 1 : 6;
-  const unsolved = clinic.table.causes
-    .filter((_, at) => at % every === 0)
-    .filter(({ id }) => {
-      const { end } = solveRound(benchOf({ ...house, causes: [id] }, clinic, 1));
-      return end?.kind !== 'named' || !end.isRight;
-    });
-  expect(unsolved.map(({ id }) => id)).toEqual([]);
-});
+/** One house; in the sweep each that a round is played in. */
+const houses =
+  process.env.SWEEP === 'all'
+    ? [...new Map(ROUNDS.map((round) => [JSON.stringify([round.facts, round.outdoorF]), round])).values()]
+    : [roundById('half-a-kit')];
+
+test.each(houses.map((house) => [house.id, house] as const))(
+  'every fault of the house of %s makes a round that the diagnosis solves',
+  (_, house) => {
+    const clinic = clinics(house);
+    const every = process.env.SWEEP === 'all' ? 1 : 6;
+    // One that nobody notices, so that the owner only wants a check: it is among those of each run.
+    const unnoticed = 'stuck-open:fan output by heat';
+    const unsolved = clinic.table.causes
+      .filter(({ id }, at) => at % every === 0 || id === unnoticed)
+      .filter(({ id }) => {
+        const { end } = solveRound(benchOf({ ...house, causes: [id] }, clinic, 1));
+        return end?.kind !== 'named' || !end.isRight;
+      });
+    expect(unsolved.map(({ id }) => id)).toEqual([]);
+  },
+);
 
 describe('where two beliefs meet, the house is one on which the habit fails', () => {
   const answers = (id: string, ...probes: readonly string[]) => {

@@ -1,5 +1,6 @@
 import { needsCompressor, setAt } from '../diagnosis/cost';
 import { diagnose, type Diagnosis } from '../diagnosis/diagnosis';
+import { SAFE_KINDS } from '../diagnosis/next-probe';
 import { callOf, type Probe } from '../diagnosis/probe';
 import { shownEntries } from '../setup/face/face';
 import { entryKey } from '../setup/profiles/profile';
@@ -57,15 +58,49 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
 const named = ({ standpoint, suspects }: Diagnosis): readonly string[] =>
   standpoint.kind === 'pair' ? standpoint.pairs[0]!.causes.map(({ id }) => id) : [suspects[0]!.causes[0]!.id];
 
-/** A round as the diagnosis itself plays it, by the acts that a person has: the line that a score is held to. */
-export const solveRound = (bench: Bench): Rig => {
+/** A round as the diagnosis plays it, some things looked at before it thinks. */
+const lineOf = (bench: Bench, looksFirst: readonly string[]): Rig => {
   let rig = beginRound(bench);
-  for (const id of bench.looksFirst) rig = taken(bench, rig, bench.clinic.table.probeById(id)!);
+  for (const id of looksFirst) rig = taken(bench, rig, bench.clinic.table.probeById(id)!);
   for (;;) {
     const now = diagnose(bench.clinic, { complaint: rig.complaint, evidence: rig.evidence, skipped: [] });
     const next = now.offers[0];
     if (now.standpoint.kind !== 'open' || !next || rig.evidence.length >= MOST_PROBES)
       return done(bench, rig, { kind: 'name', causes: named(now) });
     rig = taken(bench, rig, next.probe);
+  }
+};
+
+/** The safe look at which what is wrong reads most unlike what was named; undefined: none parts them. */
+const partsThem = ({ clinic: { table }, truth }: Bench, mistaken: readonly string[]): Probe | undefined => {
+  const at = (ids: readonly string[]) => table.causes.findIndex(({ id }) => ids.includes(id));
+  const [real, other] = [at(truth), at(mistaken)];
+  const apart = (probe: Probe): number => {
+    const { of, outcomes } = table.row(probe);
+    const [one, two] = [outcomes[of[real]!]!, outcomes[of[other]!]!];
+    return one.reduce((sum, p, bin) => sum + Math.abs(p - two[bin]!), 0);
+  };
+  const safe = table.probes.filter(({ kind }) => SAFE_KINDS.includes(kind));
+  return safe
+    .map((probe) => ({ probe, apart: apart(probe) }))
+    .filter((each) => each.apart > 1)
+    .sort((one, two) => two.apart - one.apart || one.probe.seconds - two.probe.seconds)[0]?.probe;
+};
+
+/** More careful looks than this are not put before the thinking. */
+const MOST_LOOKS = 3;
+
+/**
+ * A round as the diagnosis itself plays it, by the acts that a person has: the line that a score is held to. Where it
+ * comes to something else, as with a fault that nobody in the house notices, a look that parts the two comes first.
+ */
+export const solveRound = (bench: Bench): Rig => {
+  let looks = bench.looksFirst;
+  for (;;) {
+    const rig = lineOf(bench, looks);
+    if (rig.end?.kind !== 'named' || rig.end.isRight || looks.length >= MOST_LOOKS) return rig;
+    const look = partsThem(bench, rig.end.causes);
+    if (!look || looks.includes(look.id)) return rig;
+    looks = [...looks, look.id];
   }
 };
