@@ -1,5 +1,5 @@
 import { number, string } from 'yup';
-import { textProblem } from './text';
+import { plainTextProblem } from './text';
 
 /** A finite number within bounds; the message says the bounds. */
 export const bounded = (min: number, max: number, unit = '') =>
@@ -27,17 +27,10 @@ export const shortText = (maxLength = 120) =>
 
 /** Text that people wrote: no markup, no control characters but line ends. */
 export const plainText = (maxLength: number) =>
-  shortText(maxLength)
-    .test('no-markup', 'holds markup; write plain text', (value) => !/<[a-z!/?][^>]*>/i.test(value ?? ''))
-    .test({
-      name: 'whole-letters',
-      test: (value, context) => {
-        const problem = textProblem(value ?? '');
-        return problem === null || context.createError({ message: problem });
-      },
-    })
-    .test(
-      'no-control',
-      'holds control characters; write plain text',
-      (value) => !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value ?? ''),
-    );
+  shortText(maxLength).test({
+    name: 'plain',
+    test: (value, context) => {
+      const problem = plainTextProblem(value ?? '', maxLength);
+      return problem === null || context.createError({ message: problem });
+    },
+  });

@@ -8,6 +8,17 @@ export const textProblem = (text: string): string | null => {
 };
 
 /**
+ * What is wrong with text that people wrote, in words; null where nothing is: no markup, no control characters but line
+ * ends.
+ */
+export const plainTextProblem = (text: string, maxLength: number): string | null => {
+  if (text.length > maxLength) return `must be at most ${maxLength} characters`;
+  if (/<[a-z!/?][^>]*>/i.test(text)) return 'holds markup; write plain text';
+  if (/[\u0001-\u0008\u000b\u000c\u000e-\u001f]/.test(text)) return 'holds control characters; write plain text';
+  return textProblem(text);
+};
+
+/**
  * The start of a text, cut between letters as people see them: an emoji or an accented letter stays whole or goes.
  * @param most most UTF-16 units that are left, as a field's own limit counts them
  * @example

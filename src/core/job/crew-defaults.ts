@@ -1,5 +1,6 @@
 import { type AnyObject, lazy, object, type Schema } from 'yup';
-import { type Instrument, instrumentsSchema } from '../instrument/calibration';
+import type { Instrument } from '../instrument/calibration';
+import { instrumentsSchema } from '../instrument/schema';
 import { ALL_FACTS, applyChanges, type FactPath, isFactPath, type JobDocument, sameValue, withFact } from './document';
 import { factSchema } from './schema';
 

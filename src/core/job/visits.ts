@@ -2,7 +2,7 @@ import { correctedMs, type Timed } from './in-time';
 import type { Reading } from './reading';
 import type { SettingMark } from './setting-marks';
 import type { JobHistory } from './stored-job';
-import { timeSchema } from './time-schema';
+import { isTime } from './time';
 import type { Visit, VisitReason } from './visit';
 
 /** What is done on a visit. */
@@ -70,7 +70,7 @@ export const lastMarks = ({
 /** When a visit began that begins with something: by its own clock where the corrected one is past all belief. */
 const beganAt = (first: Timed): string => {
   const corrected = new Date(correctedMs(first)).toISOString();
-  return timeSchema.isValidSync(corrected) ? corrected : new Date(first.at).toISOString();
+  return isTime(corrected) ? corrected : new Date(first.at).toISOString();
 };
 
 /** What came in, each with the visit on which it lands, and the visits that begin with it. */

@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+import { parseWith } from '../border/parse';
+import { ALL_FACTS, factAt,type FactPath } from './document';
+import { factSchema } from './schema';
+import { wrongFact } from './wrong-fact';
+
+const problemAt = (path: FactPath, value: unknown) => wrongFact(factAt(path), value);
+
+test('what every fact is assumed to be is never wrong', () => {
+  for (const { path, fact } of ALL_FACTS) expect([path, wrongFact(fact, fact.assumed)]).toEqual([path, null]);
+});
+
+test.each([
+  ['house.noLoadF', '60', '', /^must be a number of/],
+  ['house.noLoadF', Number.NaN, '', /^must be a number of/],
+  ['house.noLoadF', Infinity, '', /^must be a finite number$/],
+  ['house.noLoadF', -1e6, '', /^must be at least /],
+  ['house.noLoadF', undefined, '', /^must be given$/],
+  ['site.jobName', '<b>x</b>', '', /markup/],
+  ['site.jobName', 'a\u0007', '', /control/],
+  ['site.jobName', '\ud800', '', /half of a letter/],
+  ['site.jobName', 5, '', /^must be text$/],
+  ['site.jobName', 'x'.repeat(5000), '', /^must be at most /],
+  ['thermostat.valveSetting', 'X', '', /^must be one of /],
+  ['thermostat.valveSetting', null, '', /^must be chosen$/],
+  ['setup.overrides', 'none', '', /^must be a list/],
+  ['setup.overrides', [{ setting: 'a', value: 'b', reason: 'c', more: 'd' }], '[0]', /column that is not known/],
+  ['setup.overrides', [{ setting: 'a', value: 'b', reason: 'c' }, null], '[1]', /^must be a row$/],
+  ['setup.overrides', [{ setting: 'a', value: 'b' }], '[0].reason', /^must be text$/],
+] as const)('%s: %p', (path, value, at, error) => {
+  expect(problemAt(path, value)).toEqual({ at, error: expect.stringMatching(error) });
+});
+
+test('a table names the cell, and two rows that may not be alike', () => {
+  const tables = ALL_FACTS.flatMap(({ path, fact }) => (fact.kind === 'table' ? [{ path, fact }] : []));
+  expect(tables.length).toBeGreaterThan(1);
+  for (const { path, fact } of tables) {
+    const row = fact.newRow;
+    const rows = Array.from({ length: Math.max(1, fact.least) }, (_, at) =>
+      fact.distinct ? { ...row, [fact.distinct]: row[fact.distinct]! - at * fact.columns[fact.distinct]!.step } : row,
+    );
+    const [name] = Object.keys(fact.columns);
+    const [, ...others] = rows;
+    expect(problemAt(path, [{ ...row, [name!]: 'x' }, ...others])?.at).toBe(`[0].${name}`);
+    if (fact.distinct && fact.most > rows.length)
+      expect(problemAt(path, [...rows, rows[0]])?.error).toMatch(/^two rows have the same/);
+  }
+});
+
+test('whatever comes in, the border says the same as core, with the way to it, and neither throws', () => {
+  const path = fc.constantFrom(...ALL_FACTS.map((each) => each.path));
+  const value = fc.oneof(fc.anything(), fc.constantFrom(...ALL_FACTS.map(({ fact }) => fact.assumed as unknown)));
+  fc.assert(
+    fc.property(path, value, (at, given) => {
+      const wrong = problemAt(at, given);
+      const parsed = parseWith(factSchema(at), given);
+      expect(parsed.ok).toBe(wrong === null);
+      if (!parsed.ok) expect(parsed).toMatchObject({ error: wrong!.error, path: wrong!.at });
+    }),
+    { numRuns: 500 },
+  );
+});
