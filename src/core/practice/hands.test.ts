@@ -171,9 +171,13 @@ describe('the thermostat of a round', () => {
     expect(wallMenu(bench.wall(), rig.face)).toMatchObject({ entry: { standing: 'saved' } });
   });
 
-  test('a thermostat without power shows nothing', () => {
+  test('who reaches for the keys of one without power sees that, once, and gets no further', () => {
     const bench = benchOf(roundById('dead-thermostat'));
-    expect(act(bench, beginRound(bench), { kind: 'keys', key: 'enter' })).toMatchObject({ ok: false });
+    const enter = { kind: 'keys', key: 'enter' } as const;
+    const rig = done(bench, [enter]);
+    expect(rig.evidence).toMatchObject([{ answer: 'blank' }]);
+    expect(rig.face.isIn).toBe(false);
+    expect(act(bench, rig, enter)).toMatchObject({ ok: false });
   });
 
   test('whatever controller hangs there, what is in force is right but for what is wrong', () => {

@@ -146,15 +146,22 @@ const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'met
   return after(rig, act, seconds, { evidence: [...rig.evidence, seen] }, seen);
 };
 
-/** Whether the thermostat shows anything. */
-const isBlank = ({ clinic, world }: Bench): boolean => {
-  const display = clinic.table.probes.find(({ of }) => of.observable.kind === 'display');
-  return display !== undefined && world.answer(display) === 'blank';
+/** What a thermostat that shows nothing tells whoever reaches for its keys; null: it shows something. */
+const blankSeen = ({ clinic, world }: Bench): Evidence | null => {
+  const probe = clinic.table.probes.find(({ of }) => of.observable.kind === 'display');
+  return probe && world.answer(probe) === 'blank' ? { probe, answer: 'blank' } : null;
 };
+
+/** Whether somebody has seen that the thermostat shows nothing: its menus are not to be read then. */
+export const isSeenBlank = ({ evidence }: Rig): boolean =>
+  evidence.some(({ probe, answer }) => probe.of.observable.kind === 'display' && answer === 'blank');
 
 const keyed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'keys' }>): Acted => {
   if (rig.place !== 'wall') return cannot(`Its keys are at ${PLACE_WORDS.wall}: walk there first.`);
-  if (rig.isDead || isBlank(bench)) return cannot('Nothing shows, and no key does anything.');
+  if (rig.isDead) return cannot('Everything is off and locked. Put the supplies back first.');
+  const blank = blankSeen(bench);
+  if (blank && isSeenBlank(rig)) return cannot('Nothing shows, and no key does anything.');
+  if (blank) return after(rig, act, blank.probe.seconds, { evidence: [...rig.evidence, blank] }, blank);
   const touch: FaceAct = { kind: act.key };
   const worked = workFace(rig.face, touch);
   if (!worked.ok) return cannot(worked.why);

@@ -5,7 +5,7 @@ import { callOf, type Probe } from '../diagnosis/probe';
 import { shownEntries } from '../setup/face/face';
 import { entryKey } from '../setup/profiles/profile';
 import type { Act } from './act';
-import { act, beginRound, type Bench, entryOfLook, type Rig } from './rig';
+import { act, beginRound, type Bench, entryOfLook, isSeenBlank, type Rig } from './rig';
 
 /** More than this a technician does not stand. */
 const MOST_PROBES = 30;
@@ -20,7 +20,8 @@ const done = (bench: Bench, rig: Rig, what: Act): Rig => {
 const atEntry = (bench: Bench, from: Rig, entry: string): Rig => {
   let rig = from;
   if (!rig.face.isReady) rig = done(bench, rig, { kind: 'keys', key: 'before' });
-  if (!rig.face.isIn) rig = done(bench, rig, { kind: 'keys', key: 'enter' });
+  if (!rig.face.isIn && !isSeenBlank(rig)) rig = done(bench, rig, { kind: 'keys', key: 'enter' });
+  if (isSeenBlank(rig)) return rig;
   const shown = shownEntries(rig.face).map(({ scope, code }) => entryKey(scope, code));
   const steps = shown.indexOf(entry) - (rig.face.at === null ? -1 : shown.indexOf(rig.face.at));
   for (let step = 0; step < Math.abs(steps); step++)
@@ -36,6 +37,9 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   };
   const walk = (place: Rig['place']) => rig.place !== place && to({ kind: 'walk', to: place });
   const call = callOf(probe);
+  const entry = entryOfLook(bench, probe);
+  // A menu wants its thermostat alive.
+  if (entry !== undefined && rig.isDead) to({ kind: 'energize' });
   if (probe.kind === 'dead') {
     if (!rig.isDead) to({ kind: 'isolate' });
   } else if (call !== null) {
@@ -49,8 +53,9 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   if (probe.needsPanel && !rig.opened.includes(probe.place)) to({ kind: 'open' });
   const left = rig.runsFrom - rig.seconds;
   if (needsCompressor(probe) && left > 0) to({ kind: 'wait', seconds: left });
-  const entry = entryOfLook(bench, probe);
   if (entry !== undefined) rig = atEntry(bench, rig, entry);
+  // Whoever reached for the keys and found nothing on the display thinks again.
+  if (entry !== undefined && rig.face.at !== entry) return rig;
   to({ kind: 'probe', id: probe.id });
   return rig;
 };
@@ -61,9 +66,13 @@ const named = ({ standpoint, suspects }: Diagnosis): readonly string[] =>
 /** A round as the diagnosis plays it, some things looked at before it thinks. */
 const lineOf = (bench: Bench, looksFirst: readonly string[]): Rig => {
   let rig = beginRound(bench);
+  const inMenus = bench.clinic.table.probes
+    .filter((probe) => entryOfLook(bench, probe) !== undefined)
+    .map(({ id }) => id);
   for (const id of looksFirst) rig = taken(bench, rig, bench.clinic.table.probeById(id)!);
   for (;;) {
-    const now = diagnose(bench.clinic, { complaint: rig.complaint, evidence: rig.evidence, skipped: [] });
+    const skipped = isSeenBlank(rig) ? inMenus : [];
+    const now = diagnose(bench.clinic, { complaint: rig.complaint, evidence: rig.evidence, skipped });
     const next = now.offers[0];
     if (now.standpoint.kind !== 'open' || !next || rig.evidence.length >= MOST_PROBES)
       return done(bench, rig, { kind: 'name', causes: named(now) });

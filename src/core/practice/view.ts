@@ -139,7 +139,7 @@ const actWords = ({ clinic }: Bench, { act, seen }: Done): string => {
     case 'meter':
       return seen ? probeWords(seen.probe) : 'Two probes in the cabinet';
     case 'keys':
-      return `Thermostat’s keys: ${KEYS[act.key].toLowerCase()}`;
+      return seen ? probeWords(seen.probe) : `Thermostat’s keys: ${KEYS[act.key].toLowerCase()}`;
     case 'name':
       return `Named: ${act.causes.map(causeWords).join(' and ')}`;
     case 'shortcut':
