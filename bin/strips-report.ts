@@ -1,3 +1,4 @@
+import { findingsOf } from '../src/core/check';
 import { findingsFor } from '../src/core/check/pages';
 import type { Moment } from '../src/core/control/moment';
 import { crossingAt } from '../src/core/crossing/from-job';
@@ -61,6 +62,6 @@ export const stripsReport = (file: JobFile, moment: Moment) => {
     fit: kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts),
     foundKits: findKits(kitEvidence(facts, new Set(confirmed), current, keys)),
     airflow: airflowCheck(startupContext(model, readings, moment), ampsItems),
-    findings: findingsFor('strips', model.findings(readings)),
+    findings: findingsFor('strips', findingsOf(model, readings)),
   };
 };

@@ -1,4 +1,5 @@
 import { type Parsed, parseJson } from '../src/core/border/parse';
+import { findingsOf } from '../src/core/check';
 import { toSpice } from '../src/core/circuit/spice';
 import { CONDITIONS, conditionsOf } from '../src/core/control/conditions';
 import {
@@ -196,7 +197,9 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   check: {
     usage: 'check FILE',
     run: ([file], read) =>
-      withJob(read(file), (job) => answered(jobModel(job.facts).findings(lastReadings(job), new Set(job.confirmed)))),
+      withJob(read(file), (job) =>
+        answered(findingsOf(jobModel(job.facts), lastReadings(job), new Set(job.confirmed))),
+      ),
   },
   states: {
     usage: 'states FILE [--outdoor F] [--try CONDITION]',

@@ -1,3 +1,4 @@
+import { findingsOf } from '../../src/core/check';
 import { settlerFor } from '../../src/core/circuit/settle';
 import { solve } from '../../src/core/circuit/solve';
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
@@ -63,7 +64,7 @@ const time = (what: string, aim: string, work: () => unknown, runs = 400): void 
 
 /** The same facts as a new object: a model of its own, nothing worked out yet. */
 const fresh = (of: Facts): Facts => ({ ...of });
-const findingsOf = (of: Facts) => jobModel(fresh(of)).findings();
+const allFindings = (of: Facts) => findingsOf(jobModel(fresh(of)));
 
 /** Times the first run of something, ms: no warm-up. */
 const first = (what: string, aim: string, work: () => unknown): void => {
@@ -90,12 +91,12 @@ time('its drawing', '', () => drawing(big, big));
 /** Everything of a model: plan, all calls, findings, startup plan. */
 const whole = (of: Facts) => {
   const model = jobModel(fresh(of));
-  return [model.states(DEFAULT_MOMENT), model.findings(), startupOf(model, [], DEFAULT_MOMENT)];
+  return [model.states(DEFAULT_MOMENT), findingsOf(model), startupOf(model, [], DEFAULT_MOMENT)];
 };
 time('its solution again, prepared', '', () => prepared.settle(bigNetwork, []));
 first('full model of the largest family', 'aim < 8 warm', () => whole(largest.facts));
 time('full model of the largest family', 'aim < 8', () => whole(largest.facts));
-time('its findings', '', () => findingsOf(largest.facts));
+time('its findings', '', () => allFindings(largest.facts));
 const faultCount = faultsOf(big).length;
 time(
   `its ${faultCount} faults in every call`,
@@ -201,7 +202,7 @@ time(
 );
 time('twelve days that stand for their months', '', () => minuteYear(prepareStanding(dayJob), weather, 'typical'), 20);
 time('gate ruler', '', () => ruler(facts));
-time('all findings of a job', '', () => findingsOf(facts));
+time('all findings of a job', '', () => allFindings(facts));
 time('startup plan with 35 readings', '', () => startupOf(jobModel(fresh(facts)), readings, DEFAULT_MOMENT));
 time('kit found from plate, breakers, ohms and amps', 'aim < 5', () =>
   findKits({

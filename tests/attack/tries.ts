@@ -8,6 +8,7 @@ import { PUT as putVisit } from '@/app/api/jobs/[jobId]/visits/route';
 import { POST as importJob } from '@/app/api/jobs/import/route';
 import { POST as createJob } from '@/app/api/jobs/route';
 import { PUT as saveProfile } from '@/app/api/profiles/route';
+import { findingsOf } from '@/core/check';
 import { DEFAULT_MOMENT } from '@/core/control/moment';
 import { parseJobFileText, toJobFile } from '@/core/formats/job-file';
 import { parseProfileText, profileJson, profileYaml } from '@/core/formats/profile-file';
@@ -63,7 +64,7 @@ export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     const parsed = parseJobFileText(JSON.stringify(spoiled(random, JSON.parse(fileText))));
     if (!parsed.ok) return 'refused';
     const model = jobModel(parsed.value.facts);
-    model.findings(parsed.value.readings);
+    findingsOf(model, parsed.value.readings);
     startupOf(model, parsed.value.readings, DEFAULT_MOMENT);
     return 'taken';
   },

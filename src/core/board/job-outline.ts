@@ -1,3 +1,4 @@
+import { findingsOf } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { ruler } from '../crossing/ruler';
 import { waitingReadings, waitingWords } from '../job/countersign';
@@ -34,7 +35,7 @@ export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | ke
   const confirmed = new Set(job.document.confirmed);
   const model = jobModel(facts);
   const readings = lastReadings(job);
-  const findings = model.findings(readings, confirmed).filter(({ waived, under }) => !waived && !under);
+  const findings = findingsOf(model, readings, confirmed).filter(({ waived, under }) => !waived && !under);
   const visit = lastVisit(job.visits);
   const steps = forVisit(
     startupOf(model, readings, momentOf(facts, readings, DEFAULT_MOMENT), confirmed),

@@ -26,6 +26,7 @@ import { compareWays, differenceHangsOn } from '../setup/ways/compare';
 import { jobWays } from '../setup/ways/way';
 import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
+import { findingsOf as findingsOfModel } from '.';
 
 const number = (min: number, max: number, step: number) =>
   fc
@@ -97,7 +98,7 @@ const broken = (value: unknown) => numbersIn(value).filter(([, each]) => !Number
 test('and no two findings have one key: a waiver of one hides no other', () =>
   fc.assert(
     fc.property(anyFacts, (facts) => {
-      const keys = jobModel(facts).findings().map(findingKey);
+      const keys = findingsOfModel(jobModel(facts)).map(findingKey);
       expect(keys.filter((key, at) => keys.indexOf(key) !== at)).toEqual([]);
     }),
     { numRuns: 150 },
@@ -116,7 +117,7 @@ test('the values that are tried are ones that the fields take', () =>
 
 const verdict = (facts: Facts, moment: typeof DEFAULT_MOMENT) =>
   rulerVerdict(facts, jobBasis(facts).state(moment), moment);
-const findingsOf = (facts: Facts) => jobModel(facts).findings();
+const findingsOf = (facts: Facts) => findingsOfModel(jobModel(facts));
 
 describe('whatever is entered, every page answers, and with numbers', () => {
   test.each<[string, (facts: Facts, outdoorF: number) => unknown]>([

@@ -9,6 +9,7 @@ import { families } from '../wiring/families';
 import { faultsOf } from '../wiring/fault';
 import { exchanges, mutated, removals } from '../wiring/mutations';
 import { traceCall } from '../wiring/trace';
+import { findingsOf } from '.';
 
 /** Every sentence in an answer that somebody reads; what names things for the code is passed over. */
 const CODES = new Set([
@@ -58,7 +59,7 @@ const said = (facts: Facts): string[] => {
   const model = jobModel(facts);
   const steps = startupOf(model, [], DEFAULT_MOMENT);
   return [
-    ...sentences(model.findings()),
+    ...sentences(findingsOf(model)),
     ...sentences(
       steps.map(({ step, built, items }) => [
         step,

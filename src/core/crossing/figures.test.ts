@@ -1,3 +1,4 @@
+import { findingsOf } from '../check';
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import { jobModel } from '../model';
@@ -60,16 +61,8 @@ describe('beyond the rating points', () => {
       false,
       true,
     ]);
-    expect(
-      jobModel(two)
-        .findings()
-        .map(({ rule }) => rule),
-    ).toContain('rating-points-reach');
-    expect(
-      jobModel(base)
-        .findings()
-        .map(({ rule }) => rule),
-    ).not.toContain('rating-points-reach');
+    expect(findingsOf(jobModel(two)).map(({ rule }) => rule)).toContain('rating-points-reach');
+    expect(findingsOf(jobModel(base)).map(({ rule }) => rule)).not.toContain('rating-points-reach');
     expect(supplyStates(two, 5, 68).map(({ id, isDrawnOn: is }) => [id, is])).toContainEqual(['strips-1', false]);
     expect(supplyStates(two, 5, 68)[0]!.isDrawnOn).toBe(true);
     expect(crossingChart(two).ratedF).toEqual([17, 47]);
@@ -119,17 +112,11 @@ describe('a changeover below the thermal balance', () => {
       { compressorBelowF: 15 },
     );
     const { thermalBalanceF } = jobCrossing(facts);
-    const found = jobModel(facts)
-      .findings()
-      .find(({ rule }) => rule === 'sources-alternate')!;
+    const found = findingsOf(jobModel(facts)).find(({ rule }) => rule === 'sources-alternate')!;
     expect(thermalBalanceF!).toBeGreaterThan(25);
     expect(found.mendBy).toEqual([{ path: 'gates.compressorBelowF', value: Math.ceil(thermalBalanceF!) }]);
     const higher = change(facts, 'gates', { compressorBelowF: Math.ceil(thermalBalanceF!) });
-    expect(
-      jobModel(higher)
-        .findings()
-        .some(({ rule }) => rule === 'sources-alternate'),
-    ).toBe(false);
+    expect(findingsOf(jobModel(higher)).some(({ rule }) => rule === 'sources-alternate')).toBe(false);
   });
 });
 

@@ -1,4 +1,5 @@
 import { moveList } from '../changeout/move-list';
+import { findingsOf } from '../check';
 import { type CallId, CALLS, type Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
 import { endedCalibrations } from '../instrument/calibration';
@@ -148,7 +149,7 @@ const spell = (done: readonly (Timed & { readonly author: string })[]): Spell | 
 };
 
 const openOf = (model: JobModel, { readings, confirmed }: RecordSource, steps: readonly PlannedStep[]) => {
-  const all = model.findings(readings, confirmed);
+  const all = findingsOf(model, readings, confirmed);
   const findings = all.filter(({ under }) => under === undefined);
   const explained = all.length - findings.length;
   const waiting = waitingReadings(readings).length;

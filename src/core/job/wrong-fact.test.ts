@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { parseWith } from '../border/parse';
-import { ALL_FACTS, factAt,type FactPath } from './document';
+import { ALL_FACTS, factAt, type FactPath } from './document';
 import { factSchema } from './schema';
 import { wrongFact } from './wrong-fact';
 

@@ -1,11 +1,9 @@
-import { check } from '../check';
 import { checkEquipment } from '../check/equipment';
 import type { Moment } from '../control/moment';
 import { type Scenario, SOUND } from '../control/scenario';
-import type { FactPath, Facts } from '../job/document';
+import type { Facts } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
-import { type ResolvedSettings, resolveSettings, type SetupJob } from '../setup/resolve';
 import { type JobBasis, jobBasis } from './basis';
 import type { Observation } from './observable';
 import { perFacts } from './per-facts';
@@ -15,19 +13,14 @@ export type { JobBasis } from './basis';
 
 /** Everything that can be asked of a job: worked out once, when it is first wanted. */
 export interface JobModel extends JobBasis {
-  /** What every setting is to be, for the facts that somebody has confirmed. */
-  readonly settings: (confirmed?: SetupJob['confirmed']) => ResolvedSettings;
-  /** What wants a look in facts, wiring and measurements; settings apart. */
+  /** What wants a look in facts, wiring and measurements; settings apart, see `findingsOf`. */
   readonly equipmentFindings: (readings?: readonly Reading[]) => readonly Finding[];
-  /** The same with the settings. */
-  readonly findings: (readings?: readonly Reading[], confirmed?: SetupJob['confirmed']) => readonly Finding[];
   /** What something reads on the wall under the model's scenario. */
   readonly predict: (moment: Moment, observation: Observation, given?: Given) => Prediction;
   /** What it reads on a sound plan. */
   readonly predictSound: (moment: Moment, observation: Observation, given?: Given) => Prediction;
 }
 
-const NOBODY: ReadonlySet<FactPath> = new Set();
 const NOTHING: readonly Reading[] = [];
 
 /** Keeps the last answer, for arguments that are the very same. */
@@ -42,15 +35,9 @@ const last = <A extends readonly unknown[], T>(work: (...words: A) => T): ((...w
 
 const build = (facts: Facts, scenario: Scenario): JobModel => {
   const basis = jobBasis(facts, scenario);
-  const settings = last((confirmed: SetupJob['confirmed']) => resolveSettings({ facts, confirmed }));
   const equipment = last((readings: readonly Reading[]) => checkEquipment(basis, readings));
-  const findings = last((readings: readonly Reading[], confirmed: SetupJob['confirmed']) =>
-    check(basis, readings, settings(confirmed)),
-  );
   const own: Omit<JobModel, keyof JobBasis> = {
-    settings: (confirmed = NOBODY) => settings(confirmed),
     equipmentFindings: (readings = NOTHING) => equipment(readings),
-    findings: (readings = NOTHING, confirmed = NOBODY) => findings(readings, confirmed),
     predict: (moment, observation, given) => predict(basis, basis.wall, { ...moment, scenario }, observation, given),
     predictSound: (moment, observation, given) =>
       predict(basis, basis.sound, { ...moment, scenario: SOUND }, observation, given),
@@ -60,13 +47,13 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
 };
 
 /**
- * The one place to ask anything about a job: plan, wall, states by call and temperature, settings, crossing, findings
- * (its startup apart, see `startupOf`). The same facts (the same object) give the same model, so that pages, worker and
- * command line share its work; it is let go with its facts.
+ * The one place to ask anything about a job: plan, wall, states by call and temperature, crossing, findings of its
+ * equipment (settings and startup apart, see `findingsOf` and `startupOf`). The same facts (the same object) give the
+ * same model, so that pages, worker and command line share its work; it is let go with its facts.
  * @param scenario conditions and faults tried on it
  * @example
  * const model = jobModel(facts);
  * model.state(DEFAULT_MOMENT).energised.has('contactor');
- * model.findings().filter(({ severity }) => severity === 'error');
+ * model.equipmentFindings().filter(({ severity }) => severity === 'error');
  */
 export const jobModel: (facts: Facts, scenario?: Scenario) => JobModel = perFacts(build);

@@ -1,3 +1,4 @@
+import { findingsOf } from '../check';
 import { CALL_IDS, DEFAULT_MOMENT } from '../control/moment';
 import { SOUND, under, withFault } from '../control/scenario';
 import { rulerVerdict } from '../crossing/ruler-verdict';
@@ -35,7 +36,7 @@ test('nothing is worked out before it is asked for, and nothing twice', () => {
   model.states({ ...DEFAULT_MOMENT });
   model.soundStates(DEFAULT_MOMENT);
   expect(model.worked()).toEqual({ plans: 1, solutions: calls });
-  expect(model.findings()).toBe(model.findings());
+  expect(findingsOf(model)).toBe(findingsOf(model));
 });
 
 describe('how many solutions a page asks for', () => {

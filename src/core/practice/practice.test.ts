@@ -162,7 +162,7 @@ const houses =
     ? [...new Map(ROUNDS.map((round) => [JSON.stringify([round.facts, round.outdoorF]), round])).values()]
     : [roundById('half-a-kit')];
 
-/** A fault that hangs on one reading may be missed where that one spreads: in another round of it the meter does not. */
+/** A fault that hangs on one reading is missed where that one spreads: in another round the meter does not. */
 const SEEDS = [1, 2, 3];
 const isSolved = (bench: ReturnType<typeof benchOf>) => {
   const { end } = solveRound(bench);

@@ -1,7 +1,9 @@
+import type { Spot } from '../devices/device';
 import { needsCompressor, setAt } from '../diagnosis/cost';
 import { diagnose, type Diagnosis } from '../diagnosis/diagnosis';
 import { SAFE_KINDS } from '../diagnosis/next-probe';
 import { callOf, type Probe } from '../diagnosis/probe';
+import { freeProbe, pointsAt } from '../diagnosis/probes/free';
 import { shownEntries } from '../setup/face/face';
 import { entryKey } from '../setup/profiles/profile';
 import type { Act } from './act';
@@ -27,6 +29,13 @@ const atEntry = (bench: Bench, from: Rig, entry: string): Rig => {
   for (let step = 0; step < Math.abs(steps); step++)
     rig = done(bench, rig, { kind: 'keys', key: steps > 0 ? 'next' : 'back' });
   return rig;
+};
+
+/** The act by which a probe is read: by its name, or with two probes where no list names it. */
+const readingOf = ({ clinic: { table } }: Bench, { id, of: { observable } }: Probe): Act => {
+  if (table.probeById(id) || observable.kind !== 'ohms') return { kind: 'probe', id };
+  const [red, black] = observable.between;
+  return { kind: 'meter', red, black, by: 'ohms' };
 };
 
 /** Everything that a probe takes from where somebody stands, the probe last. */
@@ -56,7 +65,7 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   if (entry !== undefined) rig = atEntry(bench, rig, entry);
   // Whoever reached for the keys and found nothing on the display thinks again.
   if (entry !== undefined && rig.face.at !== entry) return rig;
-  to({ kind: 'probe', id: probe.id });
+  to(readingOf(bench, probe));
   return rig;
 };
 
@@ -64,12 +73,12 @@ const named = ({ standpoint, suspects }: Diagnosis): readonly string[] =>
   standpoint.kind === 'pair' ? standpoint.pairs[0]!.causes.map(({ id }) => id) : [suspects[0]!.causes[0]!.id];
 
 /** A round as the diagnosis plays it, some things looked at before it thinks. */
-const lineOf = (bench: Bench, looksFirst: readonly string[]): Rig => {
+const lineOf = (bench: Bench, looksFirst: readonly Probe[]): Rig => {
   let rig = beginRound(bench);
   const inMenus = bench.clinic.table.probes
     .filter((probe) => entryOfLook(bench, probe) !== undefined)
     .map(({ id }) => id);
-  for (const id of looksFirst) rig = taken(bench, rig, bench.clinic.table.probeById(id)!);
+  for (const probe of looksFirst) rig = taken(bench, rig, probe);
   for (;;) {
     const skipped = isSeenBlank(rig) ? inMenus : [];
     const now = diagnose(bench.clinic, { complaint: rig.complaint, evidence: rig.evidence, skipped });
@@ -80,8 +89,26 @@ const lineOf = (bench: Bench, looksFirst: readonly string[]): Rig => {
   }
 };
 
+const SPOTS: readonly Spot[] = ['wall', 'indoors', 'outdoors'];
+
+/** Ohms from R to each other screw of a device, which no list of probes names: a contact that is stuck shows there. */
+const contactOhms = ({ clinic: { table } }: Bench): Probe[] =>
+  SPOTS.flatMap((spot) =>
+    pointsAt(table.basis.wall.harness, spot).flatMap(({ id, points }) =>
+      points.flatMap(({ mark }) => {
+        const [red, black] = [
+          { device: id, mark: 'R' },
+          { device: id, mark },
+        ];
+        return freeProbe(table.basis.facts, table.basis.wall.harness, spot, { red, black, by: 'ohms' }, 'off') ?? [];
+      }),
+    ),
+  );
+
 /** The safe look at which what is wrong reads most unlike what was named; undefined: none parts them. */
-const partsThem = ({ clinic: { table }, truth }: Bench, mistaken: readonly string[]): Probe | undefined => {
+const partsThem = (bench: Bench, mistaken: readonly string[]): Probe | undefined => {
+  const { table } = bench.clinic;
+  const { truth } = bench;
   const at = (ids: readonly string[]) => table.causes.findIndex(({ id }) => ids.includes(id));
   const [real, other] = [at(truth), at(mistaken)];
   const apart = (probe: Probe): number => {
@@ -90,7 +117,7 @@ const partsThem = ({ clinic: { table }, truth }: Bench, mistaken: readonly strin
     return one.reduce((sum, p, bin) => sum + Math.abs(p - two[bin]!), 0);
   };
   const safe = table.probes.filter(({ kind }) => SAFE_KINDS.includes(kind));
-  return safe
+  return [...safe, ...contactOhms(bench)]
     .map((probe) => ({ probe, apart: apart(probe) }))
     .filter((each) => each.apart > 1)
     .sort((one, two) => two.apart - one.apart || one.probe.seconds - two.probe.seconds)[0]?.probe;
@@ -104,12 +131,12 @@ const MOST_LOOKS = 3;
  * comes to something else, as with a fault that nobody in the house notices, a look that parts the two comes first.
  */
 export const solveRound = (bench: Bench): Rig => {
-  let looks = bench.looksFirst;
+  let looks: readonly Probe[] = bench.looksFirst.map((id) => bench.clinic.table.probeById(id)!);
   for (;;) {
     const rig = lineOf(bench, looks);
     if (rig.end?.kind !== 'named' || rig.end.isRight || looks.length >= MOST_LOOKS) return rig;
     const look = partsThem(bench, rig.end.causes);
-    if (!look || looks.includes(look.id)) return rig;
-    looks = [...looks, look.id];
+    if (!look || looks.some(({ id }) => id === look.id)) return rig;
+    looks = [...looks, look];
   }
 };

@@ -1,16 +1,18 @@
 import { stageOf } from '../board/job-summary';
+import { findingsOf as findingsOfModel } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { jobCrossing } from '../crossing/from-job';
 import { parseJobFile } from '../formats/job-file';
 import { sampleFile } from '../formats/sample-file';
 import type { Facts } from '../job/document';
-import { type JobModel, jobModel } from '../model';
+import { jobModel } from '../model';
 import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { forVisit } from '../startup/visit-list';
 import { SAMPLES } from '.';
 
-const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
+type Words = Parameters<typeof findingsOfModel> extends [unknown, ...infer Rest] ? Rest : never;
+const findingsOf = (facts: Facts, ...words: Words) => findingsOfModel(jobModel(facts), ...words);
 
 test('jobs at each stage of work, in one valley', () => {
   expect(SAMPLES.map(({ handedOverAt, readings }) => stageOf(handedOverAt, readings.length))).toEqual([

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
+import { findingsOf as findingsOfModel } from '../check';
 import { DEFAULT_MOMENT, type Moment } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import { type Reading, type ReadingValue, takenReading } from '../job/reading';
-import { type JobModel, jobModel } from '../model';
+import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { observedNow, stripKeys } from '../model/observable';
 import { SAMPLES } from '../samples';
@@ -18,7 +19,8 @@ import { measuredFindings, ohmsItem } from './measured';
 import { partPanel } from './parts';
 import { ampsMeaning } from './reading-meaning';
 
-const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
+type Words = Parameters<typeof findingsOfModel> extends [unknown, ...infer Rest] ? Rest : never;
+const findingsOf = (facts: Facts, ...words: Words) => findingsOfModel(jobModel(facts), ...words);
 
 // Three elements of 4.8 kW, two circuits, banks 1 1 2, switches at 20, 50, 75 s, blower 3.1 A on circuit 1.
 const { facts } = SAMPLES[1]!;

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import { findingsOf as findingsOfModel } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import { findingKey } from '../job/finding';
-import { type JobModel, jobModel } from '../model';
+import { jobModel } from '../model';
 import {
   addConductor,
   addJumper,
@@ -20,7 +21,8 @@ import { colourName, parseRef } from './harness';
 import { plan } from './plan';
 import { benchFor, supplyOf, wiringState } from './state';
 
-const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
+type Words = Parameters<typeof findingsOfModel> extends [unknown, ...infer Rest] ? Rest : never;
+const findingsOf = (facts: Facts, ...words: Words) => findingsOfModel(jobModel(facts), ...words);
 
 const base = assumedFacts();
 const planned = plan(base);

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import fc from 'fast-check';
+import { findingsOf as findingsOfModel } from '../check';
 import { sourcesOf } from '../circuit/network';
 import { toSpice } from '../circuit/spice';
 import { CONDITIONS } from '../control/conditions';
@@ -16,7 +17,7 @@ import {
   VALVE_COIL,
 } from '../devices/ids';
 import type { Facts } from '../job/document';
-import { type JobModel, jobModel } from '../model';
+import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { SAMPLES } from '../samples';
 import { families } from './families';
@@ -25,7 +26,8 @@ import { landedConductors, refText } from './harness';
 import { plan } from './plan';
 import { benchFor, meterVolts, type WiringState, wiringState } from './state';
 
-const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
+type Words = Parameters<typeof findingsOfModel> extends [unknown, ...infer Rest] ? Rest : never;
+const findingsOf = (facts: Facts, ...words: Words) => findingsOfModel(jobModel(facts), ...words);
 
 const FAMILIES = families();
 const anyFamily = fc.constantFrom(...FAMILIES);

@@ -1,3 +1,4 @@
+import { findingsOf } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { withFault } from '../control/scenario';
 import { assumedFacts, type Facts } from '../job/document';
@@ -28,13 +29,9 @@ const off = (facts: Facts, cable: string, mark: string) => {
   return found(facts, (rows) => landEnd(rows, wire.id, 'to', null));
 };
 const rulesOf = (facts: Facts): string[] =>
-  jobModel(facts)
-    .findings()
-    .map(({ severity, rule }) => `${severity} ${rule}`);
+  findingsOf(jobModel(facts)).map(({ severity, rule }) => `${severity} ${rule}`);
 const of = (facts: Facts, rule: string): Finding[] =>
-  jobModel(facts)
-    .findings()
-    .filter((finding) => finding.rule === rule);
+  findingsOf(jobModel(facts)).filter((finding) => finding.rule === rule);
 const withUnit = (change: Partial<Facts['outdoorUnit']>, facts: Facts = roomy): Facts => ({
   ...facts,
   outdoorUnit: { ...facts.outdoorUnit, ...change },
@@ -116,7 +113,7 @@ describe('a coil draws its inrush until it has pulled in', () => {
 describe('signals come only from what has power', () => {
   test('C off a C-powered thermostat blanks it: nothing is called, and that is said first', () => {
     const facts = off(base, 'thermostat-cable', 'C');
-    const [named, power] = jobModel(facts).findings();
+    const [named, power] = findingsOf(jobModel(facts));
     expect(named!.what).toMatch(/The thermostat is blank/);
     expect(power).toMatchObject({ rule: 'controls-have-power', at: 'thermostat electronics' });
     expect([...jobModel(facts).state({ ...DEFAULT_MOMENT, call: 'heat-aux' }).energised]).toEqual(['defrost board']);
@@ -301,7 +298,7 @@ describe('a packaged unit with a furnace inside', () => {
     expect(model.planned.cables.map(({ id }) => id).filter((id) => !id.startsWith('leads-'))).toEqual([
       'thermostat-cable',
     ]);
-    expect(model.findings().filter(({ severity }) => severity !== 'advice')).toEqual([]);
+    expect(findingsOf(model).filter(({ severity }) => severity !== 'advice')).toEqual([]);
   });
 
   test('fires alone in emergency, never beside its compressor, and not on an empty tank or an open limit', () => {
@@ -339,7 +336,7 @@ describe('what is waived', () => {
   const twice = jobModel(found(base, (rows) => addJumper(rows, at('air-handler', 'R'), at('air-handler', 'W1'))));
 
   test('a waiver of one finding never hides its opposite at the same place', () => {
-    const of = twice.findings().filter(({ rule }) => rule === 'calls-do-as-planned');
+    const of = findingsOf(twice).filter(({ rule }) => rule === 'calls-do-as-planned');
     const keys = of.map(findingKey);
     expect(new Set(keys).size).toBe(keys.length);
     expect(keys.every((key) => /\|(lost|extra|chatters)(, mild)?$/.test(key))).toBe(true);
@@ -353,10 +350,7 @@ describe('what is waived', () => {
         waivers: [{ finding, what: '', reason: 'Known.', by: 'R. A.', at: '2026-01-01T00:00:00Z' }],
       },
     });
-    const hidden = (facts: Facts) =>
-      jobModel(facts)
-        .findings()
-        .filter((finding) => finding.waived !== undefined);
+    const hidden = (facts: Facts) => findingsOf(jobModel(facts)).filter((finding) => finding.waived !== undefined);
     expect(hidden(waived('calls-do-as-planned|heat bank 1'))).toEqual([]);
     expect(hidden(waived('calls-do-as-planned|heat bank 1|extra'))).toHaveLength(1);
     const communicating: Facts = {

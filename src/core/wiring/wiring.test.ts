@@ -1,14 +1,16 @@
 import fc from 'fast-check';
+import { findingsOf as findingsOfModel } from '../check';
 import { CALL_IDS, type CallId, callsOf, DEFAULT_MOMENT } from '../control/moment';
 import { bankCoilId } from '../devices/ids';
 import { assumedFacts, type Facts } from '../job/document';
-import { type JobModel, jobModel } from '../model';
+import { jobModel } from '../model';
 import { jobBasis } from '../model/basis';
 import { plan } from './plan';
 import { meterVolts, terminalVolts, wiringState } from './state';
 import { terminalTable, withValve } from './terminal-table';
 
-const findingsOf = (facts: Facts, ...words: Parameters<JobModel['findings']>) => jobModel(facts).findings(...words);
+type Words = Parameters<typeof findingsOfModel> extends [unknown, ...infer Rest] ? Rest : never;
+const findingsOf = (facts: Facts, ...words: Words) => findingsOfModel(jobModel(facts), ...words);
 
 const base = assumedFacts();
 const at = (facts: Facts, call: CallId, outdoorF = 28) =>

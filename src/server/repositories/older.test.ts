@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { TEST_CREW } from '@/server/repositories/test-jobs';
+import { findingsOf } from '../../core/check';
 import { DEFAULT_MOMENT } from '../../core/control/moment';
 import { documentOf, parseJobFileText } from '../../core/formats/job-file';
 import { factValue, type JobDocument, sameValue } from '../../core/job/document';
@@ -48,7 +49,7 @@ describe('a job of an older version', () => {
       const counting = observed(facts, readings).filter(({ id }) => !replaced.has(id));
       // Static pressure was read with the fan alone; it is judged where the air is most, and this one is told there.
       expect(counting.map(({ item }) => item).filter((item) => !read.includes(item))).toEqual(['fan/static']);
-      expect(jobModel(facts).findings(readings)).toEqual(
+      expect(findingsOf(jobModel(facts), readings)).toEqual(
         expect.not.arrayContaining([expect.objectContaining({ severity: 'error' })]),
       );
     }
@@ -58,7 +59,7 @@ describe('a job of an older version', () => {
     const { raw, jobs } = await bothWays('waived');
     for (const { document } of jobs) {
       expect(document.facts.wiring.waivers).toEqual(raw.facts.wiring.waivers);
-      const findings = jobModel(document.facts).findings();
+      const findings = findingsOf(jobModel(document.facts));
       const waived = findings.filter((finding) => finding.waived).map(({ rule }) => rule);
       expect(waived.sort()).toEqual(['changeover-off-the-balance', 'furnace-alone', 'no-defrost-heat-from-furnace']);
       const open = findings.filter((finding) => !finding.waived).map(({ rule }) => rule);

@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { findingsOf } from '@/core/check';
 import { findingsFor } from '@/core/check/pages';
 import { backupNeeds, bankGates } from '@/core/crossing/backup-need';
 import { crossingChart } from '@/core/crossing/chart';
@@ -51,7 +52,7 @@ export const CrossingPage = () => {
   const chart = useMemo(() => crossingChart(facts), [facts]);
   const readings = useJob((job) => job.readings);
   const confirmed = useJob((job) => job.confirmed);
-  const findings = findingsFor('crossing', useModel().findings(readings, confirmed));
+  const findings = findingsFor('crossing', findingsOf(useModel(), readings, confirmed));
   const needs = useMemo(() => backupNeeds(facts), [facts]);
   const banks = useMemo(() => bankGates(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);

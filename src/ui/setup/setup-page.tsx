@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useState } from 'react';
+import { findingsOf } from '@/core/check';
 import { findingsFor } from '@/core/check/pages';
 import { findingKey } from '@/core/job/finding';
 import { changesToTakeAll, isOffTheJob } from '@/core/setup/resolve';
@@ -18,7 +19,7 @@ export const SetupPage = () => {
   const confirmed = useJob((job) => job.confirmed);
   const setFact = useJob((job) => job.setFact);
   const settings = useSettings();
-  const findings = findingsFor('setup', useModel().findings(undefined, confirmed));
+  const findings = findingsFor('setup', findingsOf(useModel(), undefined, confirmed));
   const [opened, setOpened] = useState<string | null>(null);
   const toggle = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
   const onPoint = useCallback((at: string) => {
