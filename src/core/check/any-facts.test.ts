@@ -27,6 +27,9 @@ import { jobWays } from '../setup/ways/way';
 import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { findingsOf as findingsOfModel } from '.';
+import { crossingPageFindings } from './on-crossing';
+import { setupPageFindings } from './on-setup';
+import { findingsFor } from './pages';
 
 const number = (min: number, max: number, step: number) =>
   fc
@@ -100,6 +103,18 @@ test('and no two findings have one key: a waiver of one hides no other', () =>
     fc.property(anyFacts, (facts) => {
       const keys = findingsOfModel(jobModel(facts)).map(findingKey);
       expect(keys.filter((key, at) => keys.indexOf(key) !== at)).toEqual([]);
+    }),
+    { numRuns: 150 },
+  ));
+
+test('a page that asks the rules it shows finds what it would of all findings', () =>
+  fc.assert(
+    fc.property(anyFacts, (facts) => {
+      const model = jobModel(facts);
+      const all = findingsOfModel(model).map(({ under: _, ...finding }) => finding);
+      expect(crossingPageFindings(model)).toEqual(findingsFor('crossing', all));
+      const settings = resolveSettings({ facts, confirmed: new Set() });
+      expect(setupPageFindings(model, settings)).toEqual(findingsFor('setup', all));
     }),
     { numRuns: 150 },
   ));

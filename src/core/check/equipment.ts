@@ -2,6 +2,7 @@ import { CROSSING_RULES } from '../crossing/rules';
 import { applyRules, type Finding, findingKey } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
+import { lastOf } from '../model/last-of';
 import { observed } from '../model/observable';
 import { measuredFindings } from '../strips/measured';
 import { STRIP_RULES } from '../strips/rules';
@@ -27,8 +28,9 @@ const wiringFindings = (basis: JobBasis): Finding[] => {
   ];
 };
 
-/** Everything that wants a look in a job's facts, wiring and measurements, gravest first; its settings apart. */
-export const checkEquipment = (basis: JobBasis, readings: readonly Reading[] = []): Finding[] => {
+const NOTHING: readonly Reading[] = [];
+
+const all = lastOf((basis: JobBasis, readings: readonly Reading[]): Finding[] => {
   const { facts } = basis;
   return inOrder(facts, [
     ...wiringFindings(basis),
@@ -36,4 +38,8 @@ export const checkEquipment = (basis: JobBasis, readings: readonly Reading[] = [
     ...applyRules(CROSSING_RULES, facts),
     ...measuredFindings(facts, observed(facts, readings)),
   ]);
-};
+});
+
+/** Everything that wants a look in a job's facts, wiring and measurements, gravest first; its settings apart. */
+export const checkEquipment = (basis: JobBasis, readings: readonly Reading[] = NOTHING): Finding[] =>
+  all(basis, readings);

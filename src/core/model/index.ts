@@ -1,9 +1,6 @@
-import { checkEquipment } from '../check/equipment';
 import type { Moment } from '../control/moment';
 import { type Scenario, SOUND } from '../control/scenario';
 import type { Facts } from '../job/document';
-import type { Finding } from '../job/finding';
-import type { Reading } from '../job/reading';
 import { type JobBasis, jobBasis } from './basis';
 import type { Observation } from './observable';
 import { perFacts } from './per-facts';
@@ -13,31 +10,15 @@ export type { JobBasis } from './basis';
 
 /** Everything that can be asked of a job: worked out once, when it is first wanted. */
 export interface JobModel extends JobBasis {
-  /** What wants a look in facts, wiring and measurements; settings apart, see `findingsOf`. */
-  readonly equipmentFindings: (readings?: readonly Reading[]) => readonly Finding[];
   /** What something reads on the wall under the model's scenario. */
   readonly predict: (moment: Moment, observation: Observation, given?: Given) => Prediction;
   /** What it reads on a sound plan. */
   readonly predictSound: (moment: Moment, observation: Observation, given?: Given) => Prediction;
 }
 
-const NOTHING: readonly Reading[] = [];
-
-/** Keeps the last answer, for arguments that are the very same. */
-const last = <A extends readonly unknown[], T>(work: (...words: A) => T): ((...words: A) => T) => {
-  let kept: { readonly words: A; readonly value: T } | undefined;
-  return (...words) => {
-    if (kept === undefined || kept.words.some((word, at) => word !== words[at]))
-      kept = { words, value: work(...words) };
-    return kept.value;
-  };
-};
-
 const build = (facts: Facts, scenario: Scenario): JobModel => {
   const basis = jobBasis(facts, scenario);
-  const equipment = last((readings: readonly Reading[]) => checkEquipment(basis, readings));
   const own: Omit<JobModel, keyof JobBasis> = {
-    equipmentFindings: (readings = NOTHING) => equipment(readings),
     predict: (moment, observation, given) => predict(basis, basis.wall, { ...moment, scenario }, observation, given),
     predictSound: (moment, observation, given) =>
       predict(basis, basis.sound, { ...moment, scenario: SOUND }, observation, given),
@@ -47,13 +28,13 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
 };
 
 /**
- * The one place to ask anything about a job: plan, wall, states by call and temperature, crossing, findings of its
- * equipment (settings and startup apart, see `findingsOf` and `startupOf`). The same facts (the same object) give the
- * same model, so that pages, worker and command line share its work; it is let go with its facts.
+ * The one place to ask anything about a job: plan, wall, states by call and temperature, crossing (what wants a look
+ * and its startup apart, see `findingsOf` and `startupOf`). The same facts (the same object) give the same model, so
+ * that pages, worker and command line share its work; it is let go with its facts.
  * @param scenario conditions and faults tried on it
  * @example
  * const model = jobModel(facts);
  * model.state(DEFAULT_MOMENT).energised.has('contactor');
- * model.equipmentFindings().filter(({ severity }) => severity === 'error');
+ * findingsOf(model).filter(({ severity }) => severity === 'error');
  */
 export const jobModel: (facts: Facts, scenario?: Scenario) => JobModel = perFacts(build);

@@ -1,4 +1,5 @@
 import { findingsOf } from '../check';
+import { checkEquipment } from '../check/equipment';
 import { CALL_IDS, DEFAULT_MOMENT } from '../control/moment';
 import { SOUND, under, withFault } from '../control/scenario';
 import { rulerVerdict } from '../crossing/ruler-verdict';
@@ -63,7 +64,7 @@ describe('how many solutions a page asks for', () => {
         traceCall(model.facts, model.sound, model.harness, model.state(DEFAULT_MOMENT)),
         terminalTable(model.planned, model.soundStates(DEFAULT_MOMENT)),
         model.states(DEFAULT_MOMENT),
-        model.equipmentFindings(),
+        checkEquipment(model),
       ]),
       // The rules look at the cold, too, and at each condition that the job can meet.
     ).toBeLessThanOrEqual(3 * ALL_CALLS));

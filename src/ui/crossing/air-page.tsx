@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
+import { checkEquipment } from '@/core/check/equipment';
 import { supplyStates } from '@/core/crossing/supply-states';
 import type { FactPath } from '@/core/job/document';
 import { CautionSign } from '../cautions';
@@ -32,7 +33,7 @@ export const AirPage = () => {
   const { outdoorF, indoorF } = useMoment();
   const { text } = useDegrees();
   const states = useMemo(() => supplyStates(facts, outdoorF, indoorF), [facts, outdoorF, indoorF]);
-  const findings = useModel().equipmentFindings();
+  const findings = checkEquipment(useModel());
   const [isOpen, setIsOpen] = useState(false);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">

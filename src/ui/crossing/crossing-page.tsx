@@ -1,8 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { findingsOf } from '@/core/check';
-import { findingsFor } from '@/core/check/pages';
+import { crossingPageFindings } from '@/core/check/on-crossing';
 import { backupNeeds, bankGates } from '@/core/crossing/backup-need';
 import { crossingChart } from '@/core/crossing/chart';
 import { priceTable } from '@/core/crossing/price-table';
@@ -50,9 +49,7 @@ export const CrossingPage = () => {
   const facts = useJob((job) => job.facts);
   const { outdoorF } = useMoment();
   const chart = useMemo(() => crossingChart(facts), [facts]);
-  const readings = useJob((job) => job.readings);
-  const confirmed = useJob((job) => job.confirmed);
-  const findings = findingsFor('crossing', findingsOf(useModel(), readings, confirmed));
+  const findings = crossingPageFindings(useModel());
   const needs = useMemo(() => backupNeeds(facts), [facts]);
   const banks = useMemo(() => bankGates(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);

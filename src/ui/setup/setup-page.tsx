@@ -1,8 +1,7 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import { findingsOf } from '@/core/check';
-import { findingsFor } from '@/core/check/pages';
+import { setupPageFindings } from '@/core/check/on-setup';
 import { findingKey } from '@/core/job/finding';
 import { changesToTakeAll, isOffTheJob } from '@/core/setup/resolve';
 import { SETTING_FAMILIES } from '@/core/setup/settings';
@@ -16,10 +15,9 @@ import { useSettings } from './use-settings';
 
 export const SetupPage = () => {
   const facts = useJob((job) => job.facts);
-  const confirmed = useJob((job) => job.confirmed);
   const setFact = useJob((job) => job.setFact);
   const settings = useSettings();
-  const findings = findingsFor('setup', findingsOf(useModel(), undefined, confirmed));
+  const findings = setupPageFindings(useModel(), settings);
   const [opened, setOpened] = useState<string | null>(null);
   const toggle = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
   const onPoint = useCallback((at: string) => {

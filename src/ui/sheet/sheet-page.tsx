@@ -1,5 +1,6 @@
 'use client';
 
+import { checkEquipment } from '@/core/check/equipment';
 import { factApplies } from '@/core/job/applies';
 import { ALL_FACTS, type FactGroup, type FactPath, factValue } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
@@ -88,7 +89,7 @@ const ConfirmPlace = ({ place, paths }: { place: Place; paths: readonly FactPath
 
 export const SheetPage = () => {
   const facts = useJob((job) => job.facts);
-  const findings = useModel().equipmentFindings();
+  const findings = checkEquipment(useModel());
   const about = (path: string) => findings.filter(({ fact }) => fact === path);
   const section = ({ place, groups }: (typeof LAYOUT)[number]) => (
     <section key={place} id={place} aria-labelledby={`${place}-title`} className="mb-8 scroll-mt-16">

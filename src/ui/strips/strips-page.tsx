@@ -1,5 +1,6 @@
 'use client';
 
+import { checkEquipment } from '@/core/check/equipment';
 import { findingsFor } from '@/core/check/pages';
 import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
@@ -38,7 +39,7 @@ const Kit = () => {
   const readings = useJob((job) => job.readings);
   const { call } = useMoment();
   const setCall = useJob((job) => job.setCall);
-  const findings = findingsFor('strips', useModel().equipmentFindings(readings));
+  const findings = findingsFor('strips', checkEquipment(useModel(), readings));
   const { state, seconds, setSeconds, clamp, setClamp, volts, measuredVolts, ...ladder } = useLadder();
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">

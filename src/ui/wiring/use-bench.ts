@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { checkEquipment } from '@/core/check/equipment';
 import { findingsFor } from '@/core/check/pages';
 import { isSound } from '@/core/control/scenario';
 import { outdoorId } from '@/core/devices';
@@ -20,7 +21,7 @@ export const useBench = () => {
   const { facts, harness, planned, sound, supply, scenario } = model;
   const state = model.state(moment);
   const called = useMemo(() => calledTerminals(state, model.state({ ...moment, call: 'off' })), [state, model, moment]);
-  const findings = findingsFor('wiring', model.equipmentFindings());
+  const findings = findingsFor('wiring', checkEquipment(model));
   const differing = useMemo(
     () => (harness === planned ? [] : differences(facts, sound, harness, soundly(moment), supply)),
     [facts, sound, harness, planned, moment, supply],

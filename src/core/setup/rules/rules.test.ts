@@ -1,3 +1,4 @@
+import { checkEquipment } from '../../check/equipment';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
 import { jobModel } from '../../model';
 import { apartF } from '../../units/degrees';
@@ -159,9 +160,7 @@ describe('a choice just made is not advised against', () => {
   test('a lockout with strips, where it is the one that stands', () => {
     const strips: Changes = [WIRED, ['gates.compressorBelowF', 30]];
     const costly = (changes: Changes) =>
-      jobModel(facts(changes))
-        .equipmentFindings()
-        .filter((finding) => finding.rule === 'costly-lockout').length;
+      checkEquipment(jobModel(facts(changes))).filter((finding) => finding.rule === 'costly-lockout').length;
     expect(costly(strips)).toBe(1);
     expect(costly([...strips, ['schools.compressorLockout', 'fixed'], ['schools.fixedCompressorBelowF', 30]])).toBe(0);
     expect(costly([...strips, ['schools.compressorLockout', 'fixed'], ['schools.fixedCompressorBelowF', 20]])).toBe(1);

@@ -1,0 +1,28 @@
+import { CROSSING_RULES } from '../crossing/rules';
+import { applyRules, type Finding } from '../job/finding';
+import type { JobBasis } from '../model/basis';
+import { lastOf } from '../model/last-of';
+import { setupFindings } from '../setup/findings';
+import type { ResolvedSettings } from '../setup/resolve';
+import { backupSetToFossil } from '../wiring/rules/backup-set-to-fossil';
+import { controlAgrees } from '../wiring/rules/control-agrees';
+import { wiringSubject } from '../wiring/rules/subject';
+import { valveAgrees } from '../wiring/rules/valve-agrees';
+import { inOrder } from './order';
+import { findingsFor } from './pages';
+
+/** Rules of the wiring that settings mend. */
+const WIRING = [controlAgrees, valveAgrees, backupSetToFossil];
+
+/** What the Setup page shows of all findings, by the rules that can find it: it loads no others. */
+export const setupPageFindings = lastOf(
+  ({ facts, refused, sound, wall }: JobBasis, settings: ResolvedSettings): readonly Finding[] =>
+    findingsFor(
+      'setup',
+      inOrder(facts, [
+        ...(refused.length > 0 ? refused : applyRules(WIRING, wiringSubject(facts, sound, wall))),
+        ...applyRules(CROSSING_RULES, facts),
+        ...setupFindings({ facts, settings }),
+      ]),
+    ),
+);

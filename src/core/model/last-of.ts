@@ -1,0 +1,19 @@
+/**
+ * Keeps the last answer about each model, for words that are the very same: a page asks for the same thing again and
+ * again while it is drawn.
+ * @example
+ * const findings = lastOf((model: JobModel, readings: readonly Reading[]) => check(model, readings));
+ */
+export const lastOf = <M extends object, W extends readonly unknown[], T>(
+  work: (model: M, ...words: W) => T,
+): ((model: M, ...words: W) => T) => {
+  const all = new WeakMap<M, { readonly words: W; readonly answer: T }>();
+  return (model, ...words) => {
+    const kept = all.get(model);
+    if (kept && kept.words.length === words.length && kept.words.every((word, at) => word === words[at]))
+      return kept.answer;
+    const answer = work(model, ...words);
+    all.set(model, { words, answer });
+    return answer;
+  };
+};
