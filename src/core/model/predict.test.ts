@@ -14,6 +14,7 @@ import { jobModel } from '.';
 import before from './before/predictions.json';
 import { type Observable, observationKey, observed, observedNow, stripKeys } from './observable';
 import type { Prediction } from './predict';
+import { readsOnPlan, readsOnWall } from './reads';
 
 const factsOf = (id: string): Facts => SAMPLES.find((sample) => sample.id === id)?.facts ?? familyById(id)!.facts;
 const valueOf = (prediction: Prediction) => (prediction.kind === 'number' ? prediction.value : NaN);
@@ -45,7 +46,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
           ? ref.device
           : model.planned.devices.find(({ transformers }) => transformers.length > 0)!.id;
         const now = valueOf(
-          model.predictSound(DEFAULT_MOMENT, {
+          readsOnPlan(model, DEFAULT_MOMENT, {
             call,
             observable: { kind: 'volts', between: [ref, { device: common, mark: 'C' }], meter: 'high' },
           }),
@@ -67,7 +68,8 @@ describe('what was predicted before is predicted now, but for the mends', () => 
           expect([
             clampId(clamp),
             valueOf(
-              model.predictSound(
+              readsOnPlan(
+                model,
                 DEFAULT_MOMENT,
                 { call: call as CallId, observable: { kind: 'amps', clamp } },
                 { kitVolts: 238 },
@@ -98,7 +100,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
 const base = assumedFacts();
 const unit = (mark: string) => ({ device: 'outdoor-unit', mark }) as const;
 const volts = (facts: Facts, mark: string, meter: 'high' | 'low', call: CallId = 'off', scenario = SOUND) => {
-  const read = jobModel(facts, scenario).predict(DEFAULT_MOMENT, {
+  const read = readsOnWall(jobModel(facts, scenario), DEFAULT_MOMENT, {
     call,
     observable: { kind: 'volts', between: [unit(mark), unit('C')], meter },
   });
@@ -187,7 +189,7 @@ describe('one thing read has one key', () => {
 
 describe('what is seen', () => {
   const seen = (scenario: Scenario, observable: Observable, facts = base) =>
-    jobModel(facts, scenario).predict(DEFAULT_MOMENT, { call: 'heat-1', observable });
+    readsOnWall(jobModel(facts, scenario), DEFAULT_MOMENT, { call: 'heat-1', observable });
 
   test('a blank display, a contactor, and a call that is blind on batteries', () => {
     const offC = withFault('open:thermostat-cable/blue');

@@ -1,4 +1,4 @@
-import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import type { DBSchema, IDBPDatabase } from 'idb';
 import type { WeatherHours } from '@/core/crossing/year/stored-weather';
 import type { Along } from '@/core/job/along';
 import { jobName } from '@/core/job/job-name';
@@ -37,8 +37,9 @@ const MOST_RECENT = 20;
 const kBOf = (along: Along) => Math.ceil(JSON.stringify(along).length / 1000);
 
 let opened: Promise<IDBPDatabase<Schema>> | undefined;
-const device = (): Promise<IDBPDatabase<Schema>> =>
-  (opened ??= openDB<Schema>('gate-cross', 2, {
+const open = async (): Promise<IDBPDatabase<Schema>> => {
+  const { openDB } = await import('idb');
+  return openDB<Schema>('gate-cross', 2, {
     upgrade: async (database, before, _after, transaction) => {
       if (before < 1) database.createObjectStore('jobs', { keyPath: 'id' });
       const lines = database.createObjectStore('lines', { keyPath: 'id' });
@@ -55,6 +56,14 @@ const device = (): Promise<IDBPDatabase<Schema>> =>
     terminated: () => {
       opened = undefined;
     },
+  });
+};
+
+const device = (): Promise<IDBPDatabase<Schema>> =>
+  (opened ??= open().catch((problem: unknown) => {
+    // What did not open now may later.
+    opened = undefined;
+    throw problem;
   }));
 
 /** Does something with what is on the device; a device that keeps nothing, or is full, answers with what stands in. */

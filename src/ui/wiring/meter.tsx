@@ -3,6 +3,7 @@
 import { DEVICE_LABELS } from '@/core/devices/device';
 import { METERS, type Observable } from '@/core/model/observable';
 import type { Prediction } from '@/core/model/predict';
+import { readsOnPlan, readsOnWall } from '@/core/model/reads';
 import { ghostWords } from '@/core/wiring/ghost';
 import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
 import { useModel } from '../job/use-model';
@@ -53,8 +54,8 @@ export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProb
   const model = useModel();
   const moment = useMoment();
   const observation = { call: moment.call, observable: observableOf(mode, probes) };
-  const shown = shownText(mode, model.predict(moment, observation));
-  const soundShown = showsSound ? shownText(mode, model.predictSound(moment, observation)) : null;
+  const shown = shownText(mode, readsOnWall(model, moment, observation));
+  const soundShown = showsSound ? shownText(mode, readsOnPlan(model, moment, observation)) : null;
   const ghost = mode === 'high' ? ghostWords(harness, model.state(moment), ...probes) : null;
   const { title, unit } = DIAL[mode];
   return (
