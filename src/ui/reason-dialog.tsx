@@ -1,9 +1,11 @@
 'use client';
 
-import { useState } from 'react';
 import { DialogClose, DialogFrame } from './dialog-frame';
+import { useTyped } from './job/use-typed';
 
 interface ReasonDialogProps {
+  /** What it is for, once in the job: what is written then outlives the page. */
+  readonly name?: string;
   readonly title: string;
   readonly about: string;
   readonly label: string;
@@ -20,14 +22,19 @@ interface ReasonDialogProps {
 
 /** Asks for a reason or a note: a usual one in a tap, or in one's own words. */
 export const ReasonDialog = (props: ReasonDialogProps) => {
-  const { title, about, label, usual, first = '', maxLength, action, takesNothing = false, onSay, onClose } = props;
-  const [words, setWords] = useState(first);
+  const { name, title, about, label, usual, first = '', maxLength, action, takesNothing = false, onSay } = props;
+  const [typed, setWords] = useTyped(name);
+  const words = typed ?? first;
+  const close = () => {
+    setWords(null);
+    props.onClose();
+  };
   const say = (why: string) => {
     onSay(why.trim());
-    onClose();
+    close();
   };
   return (
-    <DialogFrame title={title} about={about} onClose={onClose}>
+    <DialogFrame title={title} about={about} onClose={close}>
       {usual.length > 0 && (
         <div className="mt-3 flex flex-wrap gap-2">
           {usual.map((why) => (

@@ -1,11 +1,11 @@
 'use client';
 
-import { useState } from 'react';
 import { cutText } from '@/core/border/text';
 import { type Finding, findingKey } from '@/core/job/finding';
 import { Said } from './degrees';
 import { DialogClose, DialogFrame } from './dialog-frame';
 import { useJob, useJobNow } from './job/provider';
+import { useTyped } from './job/use-typed';
 import { usePerson } from './person';
 
 /** Asks why somebody lives with a finding, and who decides so. */
@@ -14,7 +14,12 @@ export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: (
   const now = useJobNow();
   const author = usePerson((person) => person.author);
   const setPerson = usePerson((person) => person.set);
-  const [reason, setReason] = useState('');
+  const [typed, setReason] = useTyped(`waive ${findingKey(finding)}`);
+  const reason = typed ?? '';
+  const close = () => {
+    setReason(null);
+    onClose();
+  };
   const isReady = reason.trim().length >= 4 && author.trim() !== '';
   const waive = () => {
     const key = findingKey(finding);
@@ -29,7 +34,7 @@ export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: (
         at: new Date().toISOString(),
       },
     ]);
-    onClose();
+    close();
   };
   return (
     <DialogFrame
@@ -39,7 +44,7 @@ export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: (
           <Said>{finding.what}</Said> The reason stays in the record, with your name.
         </>
       }
-      onClose={onClose}
+      onClose={close}
     >
       <label className="block">
         <span className="eyebrow">Reason</span>

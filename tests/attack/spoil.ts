@@ -34,6 +34,10 @@ const NASTY: readonly ((random: Random) => unknown)[] = [
 const isParent = (value: unknown): value is Record<string, unknown> | unknown[] =>
   typeof value === 'object' && value !== null && Object.keys(value).length > 0;
 
+/** Puts a value under a name of its own, as text from outside has it: `__proto__` is a name like any other there. */
+const putUnder = (parent: object, name: string, value: unknown): void =>
+  void Object.defineProperty(parent, name, { value, enumerable: true, configurable: true, writable: true });
+
 /** Takes one value of a document, anywhere in it, away or makes it another; the document itself is changed. */
 const spoilOne = (random: Random, document: unknown): void => {
   let at = document as Record<string, unknown>;
@@ -46,7 +50,7 @@ const spoilOne = (random: Random, document: unknown): void => {
     }
     const way = random();
     if (way < 0.15) delete at[name];
-    else if (way < 0.25) at[pick(random, ['__proto__', 'constructor', 'x', name.toUpperCase()])] = child;
+    else if (way < 0.25) putUnder(at, pick(random, ['__proto__', 'constructor', 'x', name.toUpperCase()]), child);
     else at[name] = pick(random, NASTY)(random);
     return;
   }

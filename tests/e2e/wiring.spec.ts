@@ -210,6 +210,10 @@ test('a finding is mended in one tap, another waived with a reason that stays in
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('button', { name: 'Waive' })).toBeDisabled();
   await dialog.getByLabel('Reason').fill('New cable comes with the roof in spring');
+  // A reason half given outlives a reload.
+  await page.reload();
+  await spare.getByRole('button', { name: 'Waive…' }).click();
+  await expect(dialog.getByLabel('Reason')).toHaveValue('New cable comes with the roof in spring');
   await dialog.getByLabel('Who decides').fill('Playwright Tester');
   await dialog.getByRole('button', { name: 'Waive' }).click();
   await expect(spare).toContainText('Waived by Playwright Tester: New cable comes with the roof in spring');

@@ -89,7 +89,7 @@ export const ReadingMenu = ({ planned: { key, item, reading } }: { planned: Plan
           },
         ]}
       />
-      {asks && <ReasonDialog {...dialogs[asks]} onClose={() => setAsks(null)} />}
+      {asks && <ReasonDialog name={`${asks} ${key}`} {...dialogs[asks]} onClose={() => setAsks(null)} />}
     </>
   );
 };
