@@ -12,9 +12,10 @@ import { audit } from './repositories/audit';
 import { leaveNote } from './repositories/company';
 import { crewFile } from './repositories/crew-file';
 import { decideDefaults, nameCrew } from './repositories/crews';
-import { createJob, saveJob } from './repositories/jobs';
+import { createJob } from './repositories/jobs';
 import { addPerson, changePerson } from './repositories/people';
 import { addPlayed } from './repositories/practice';
+import { saveJob } from './repositories/save-job';
 import { moveJob } from './repositories/shelf';
 import { addWeather } from './repositories/weather';
 

@@ -1,7 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import type { Principal } from '../core/access/principal';
 import { tokenHash } from './access/tokens';
-import { database, select } from './database';
+import { database, outsideTransactions, select } from './database';
 
 /** The crew that everything belonged to before there were others; the first crew that is made takes its place. */
 export const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
@@ -35,6 +35,9 @@ export const inCrew = <T>({ crewId }: CrewScope, work: () => Promise<T>): Promis
     return inside.run(crewId, work);
   });
 };
+
+/** Does something that is part of no crew's work, wherever it is begun. */
+export const outsideCrews = <T>(work: () => T): T => inside.exit(() => outsideTransactions(work));
 
 /**
  * Rows that one question about a crew's rows answers, in one way to the database and back: PostgreSQL takes statements

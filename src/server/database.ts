@@ -28,6 +28,12 @@ const OPTIONS: Options = {
 let opened: Sequelize | undefined;
 let openedAsOwner: Sequelize | undefined;
 
+/** Does something that is part of no transaction, wherever it is begun. */
+export const outsideTransactions = <T>(work: () => T): T => transactions.exit(work);
+
+/** Whether there is a pool: what is done after a while has none once a script or a test has ended. */
+export const isDatabaseOpen = (): boolean => opened !== undefined;
+
 /** The process's pool of connections, opened at first use. It holds no state of its own. */
 export const database = (): Sequelize => (opened ??= new Sequelize(databaseUrl(), OPTIONS));
 

@@ -9,6 +9,7 @@ import * as humidity from './0007-humidity';
 import * as crew from './0008-crew';
 import * as crewWork from './0009-crew-work';
 import * as practice from './0010-practice';
+import * as outdated from './0011-outdated';
 import type { Within } from './within';
 
 /** One step of the schema, forward alone: its name in the record and the way there. */
@@ -18,4 +19,16 @@ export interface Migration {
 }
 
 /** All migrations in order. Adding one is adding a file and naming it here. */
-export const MIGRATIONS: Migration[] = [jobs, setup, weather, saves, board, record, humidity, crew, crewWork, practice];
+export const MIGRATIONS: Migration[] = [
+  jobs,
+  setup,
+  weather,
+  saves,
+  board,
+  record,
+  humidity,
+  crew,
+  crewWork,
+  practice,
+  outdated,
+];

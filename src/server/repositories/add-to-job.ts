@@ -1,11 +1,12 @@
 import type { Timed } from '../../core/job/in-time';
-import type { JobHistory, StoredJob } from '../../core/job/stored-job';
+import type { JobHistory } from '../../core/job/stored-job';
 import type { Visit } from '../../core/job/visit';
 import { placeOnVisits } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { addHistory } from './history';
 import { heldJob } from './jobs';
-import { summarise } from './summaries';
+import { outdate } from './summaries';
+import { summariseSoon } from './summarise-soon';
 
 /** What is only ever added: where a job keeps it. */
 export type Kept = 'readings' | 'settingMarks';
@@ -41,14 +42,14 @@ const withOffset = <T extends Timed>(row: T, sentAt: string | null, receivedMs: 
  * is told as it landed.
  * @returns null where there is no such job
  */
-export const addToJob = <K extends Kept>(
+export const addToJob = async <K extends Kept>(
   scope: CrewScope,
   jobId: string,
   kept: K,
   { rows, visits, sentAt, signed }: Incoming<K>,
 ): Promise<Landed<K> | null> => {
   const receivedMs = Date.now();
-  return inCrew(scope, async () => {
+  const landed = await inCrew(scope, async (): Promise<Landed<K> | null> => {
     // One at a time for one job, so that what comes second sees what came first.
     const job = await heldJob(jobId, 'NO_KEY_UPDATE');
     if (!job) return null;
@@ -59,9 +60,10 @@ export const addToJob = <K extends Kept>(
       .map((row) => withOffset(signed(row, known), sentAt, receivedMs));
     const { done, begun } = placeOnVisits(job, visits, fresh);
     await addHistory(jobId, { visits: begun, [kept]: done });
-    const after: StoredJob = { ...job, visits: [...job.visits, ...begun], [kept]: [...job[kept], ...done] };
-    await summarise(after);
-    const landed = new Map<string, Row>([...known, ...done.map((row): [string, Row] => [row.id, row])]);
-    return { rows: rows.map(({ id }) => landed.get(id)!) as unknown as JobHistory[K], visits: after.visits };
+    await outdate(job.id);
+    const all = new Map<string, Row>([...known, ...done.map((row): [string, Row] => [row.id, row])]);
+    return { rows: rows.map(({ id }) => all.get(id)!) as unknown as JobHistory[K], visits: [...job.visits, ...begun] };
   });
+  if (landed) summariseSoon(scope, jobId);
+  return landed;
 };

@@ -1,20 +1,23 @@
 import { randomUUID } from 'node:crypto';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { WHOLE_BOARD } from '../../core/board/board-question';
 import { jobOutline } from '../../core/board/job-outline';
 import type { BoardPage, Stage } from '../../core/board/job-summary';
 import { coreVersion } from '../core-version';
 import { inCrew } from '../crew';
-import { closeDatabase, database, ownerDatabase } from '../database';
+import { closeDatabase, database, ownerDatabase, select } from '../database';
 import { BOARD_PAGE, isBoardPlace, listJobs } from './board';
-import { getJob, saveJob } from './jobs';
+import { getJob } from './jobs';
+import { saveJob } from './save-job';
 import { handOver, moveJob, takeBack } from './shelf';
+import { OUTDATED } from './summaries';
 import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);
 
-describe('what the board says of a job', () => {
-  const outline = async (name: string) => (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: name })).jobs[0]!.outline;
+const outline = async (name: string) => (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: name })).jobs[0]!.outline;
 
+describe('what the board says of a job', () => {
   test('is core’s own answer at each save', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
     const job = await make(name);
@@ -45,6 +48,49 @@ describe('what the board says of a job', () => {
       database().query(`SELECT core_version FROM job_summaries WHERE job_id = '${job.id}'`),
     );
     expect(rows).toEqual([{ core_version: coreVersion() }]);
+  });
+});
+
+describe('an answer that a change has outdated', () => {
+  const versionOf = async (id: string): Promise<string> => {
+    const [row] = await inCrew(TEST_CREW, () =>
+      select<{ version: string }>('SELECT core_version AS version FROM job_summaries WHERE job_id = :id', { id }),
+    );
+    return row!.version;
+  };
+  const designF = (at: number) => [{ path: 'house.designOutdoorF', value: at } as const];
+
+  test('is worked out again by itself, once for changes that come one after another', async () => {
+    const name = `w${randomUUID().slice(0, 8)}`;
+    const job = await make(name);
+    for (const at of [0, 1, 2])
+      await saveJob(TEST_CREW, job.id, {
+        saveId: randomUUID(),
+        baseRevision: job.revision + at,
+        changes: designF(10 + at),
+        author: 'Ana',
+      });
+    expect(await versionOf(job.id)).toBe(OUTDATED);
+    while ((await versionOf(job.id)) === OUTDATED) await sleep(50);
+    expect(await versionOf(job.id)).toBe(coreVersion());
+    expect((await outline(name)).ruler.designF).toBe(12);
+  });
+
+  test('is never seen by who looks at the board, however it is sorted', async () => {
+    const name = `w${randomUUID().slice(0, 8)}`;
+    const job = await make(name);
+    await addReadings(job.id, [reading()]);
+    const questions = [{}, { stage: 'startup' as const }, { sort: 'findings' as const }];
+    for (const [at, question] of questions.entries()) {
+      await saveJob(TEST_CREW, job.id, {
+        saveId: randomUUID(),
+        baseRevision: job.revision + at,
+        changes: designF(20 + at),
+        author: 'Ana',
+      });
+      const { jobs } = await listJobs(TEST_CREW, { ...WHOLE_BOARD, ...question, words: name });
+      expect(jobs.map((each) => each.outline.ruler.designF)).toEqual([20 + at]);
+    }
   });
 });
 

@@ -2,10 +2,9 @@ import type { BoardQuestion, BoardSort } from '../../core/board/board-question';
 import { type BoardPage, type JobOutline, type JobSummary, type Stage, stageOf } from '../../core/board/job-summary';
 import { RULER_SPAN_F } from '../../core/crossing/range';
 import { coreVersion } from '../core-version';
-import { type CrewScope, inCrew, selectInCrew } from '../crew';
+import { type CrewScope, selectInCrew } from '../crew';
 import { NEWEST_NOTE, WHO_IS_ON_IT } from './company';
-import { getJob } from './jobs';
-import { summarise } from './summaries';
+import { resummarise, resummariseOutdated } from './summarise-soon';
 
 /** Jobs on one page of the board. */
 export const BOARD_PAGE = 50;
@@ -105,10 +104,7 @@ const NO_OUTLINE: JobOutline = {
 const outlineOf = (scope: CrewScope, row: BoardRow): Promise<JobOutline> | JobOutline =>
   row.summary !== null && row.core_version === coreVersion()
     ? row.summary
-    : inCrew(scope, async () => {
-        const job = await getJob(scope, row.id);
-        return (job && (await summarise(job))) ?? NO_OUTLINE;
-      });
+    : resummarise(scope, row.id).then((outline) => outline ?? NO_OUTLINE);
 
 const toSummary = async (scope: CrewScope, row: BoardRow): Promise<JobSummary> => {
   const outline = await outlineOf(scope, row);
@@ -170,6 +166,7 @@ export const listJobs = async (
   after: string | null = null,
 ): Promise<BoardPage> => {
   const place = after === null ? null : readPlace(after);
+  if (ORDERS[question.sort].needsSummary || question.stage !== null) await resummariseOutdated(scope);
   const rows = await boardRows(scope, question, wordsOf(question.words), place);
   const page = rows.slice(0, BOARD_PAGE);
   const jobs: JobSummary[] = [];

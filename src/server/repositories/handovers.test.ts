@@ -10,7 +10,8 @@ import { SAMPLES } from '../../core/samples';
 import { closeDatabase } from '../database';
 import { handoversOf } from './handovers';
 import { importJob } from './import-job';
-import { createJob, getJob, saveJob } from './jobs';
+import { createJob, getJob } from './jobs';
+import { saveJob } from './save-job';
 import { handOver, takeBack } from './shelf';
 import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 

@@ -6,7 +6,8 @@ import { closeDatabase } from '../database';
 import { readiness } from '../health';
 import { models } from '../models';
 import { factHistory } from './fact-history';
-import { createJob, getJob, saveJob } from './jobs';
+import { createJob, getJob } from './jobs';
+import { saveJob } from './save-job';
 import { change, make, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);

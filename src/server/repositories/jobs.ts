@@ -1,24 +1,24 @@
 import { Transaction } from 'sequelize';
 import { upToDate } from '../../core/job/assumptions';
-import { applyChanges, type FactChange, factValue, type JobDocument, sameValue } from '../../core/job/document';
+import type { JobDocument } from '../../core/job/document';
 import { jobName } from '../../core/job/job-name';
 import type { JobHistory, StoredJob } from '../../core/job/stored-job';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { JobRow } from '../models/job';
 import { addHistory, readHistory } from './history';
-import { landed, remember } from './saves';
 import { summarise } from './summaries';
 
 /** The columns that the board searches, taken from the document at every write. */
-const searchable = (document: JobDocument) => ({
+export const searchable = (document: JobDocument) => ({
   name: jobName(document.facts),
   customer: document.facts.site.customer,
   street: document.facts.site.street,
   town: document.facts.site.town,
 });
 
-const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
+/** A job of its row and of everything done at it. */
+export const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   id: row.id,
   revision: row.revision,
   document: upToDate(row.document),
@@ -103,57 +103,4 @@ export const createJob = (
     const isNew = await insertJob(id, document, history, handedOverAt, author);
     const job = await getJob(scope, id);
     return job && { job, isNew };
-  });
-
-/** Changes of facts as a client sends them. */
-export interface Save {
-  readonly saveId: string;
-  readonly baseRevision: number;
-  readonly changes: readonly FactChange[];
-  readonly author: string;
-}
-
-export type SaveResult = { readonly kind: 'saved' | 'stale'; readonly job: StoredJob } | { readonly kind: 'missing' };
-
-/** Keeps what a save changed, value by value. */
-const keepChanges = async (
-  { id, revision, document: { facts } }: StoredJob,
-  changes: readonly FactChange[],
-  author: string,
-): Promise<void> => {
-  const changedAt = new Date();
-  await models().FactChangeRow.bulkCreate(
-    changes
-      .map(({ path, value }) => ({ path, before: factValue(facts, path), after: value }))
-      .filter(({ before, after }) => !sameValue(before, after))
-      .map((change) => ({ ...change, jobId: id, revision: revision + 1, author, changedAt })),
-  );
-};
-
-/**
- * Saves changes of facts, made on a revision. On any other revision the save is refused and nothing changes;
- * the same save sent again is the save that landed. Every change is kept with its old value.
- */
-export const saveJob = (
-  scope: CrewScope,
-  id: string,
-  { saveId, baseRevision, changes, author }: Save,
-): Promise<SaveResult> =>
-  inCrew(scope, async (): Promise<SaveResult> => {
-    const current = await heldJob(id, 'UPDATE');
-    if (!current) return { kind: 'missing' };
-    const name = { kind: 'job', subject: current.id, saveId } as const;
-    if (await landed(name)) return { kind: 'saved', job: current };
-    if (current.revision !== baseRevision) return { kind: 'stale', job: current };
-    const document = applyChanges(current.document, changes);
-    const revision = current.revision + 1;
-    const [, [row]] = await models().JobRow.update(
-      { document, ...searchable(document), fileVersion: document.fileVersion, revision, updatedBy: author },
-      { where: { id }, returning: true },
-    );
-    await remember(name, String(revision));
-    await keepChanges(current, changes, author);
-    const job = toStored(row!, current);
-    await summarise(job);
-    return { kind: 'saved', job };
   });

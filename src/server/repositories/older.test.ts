@@ -12,7 +12,8 @@ import { startupOf } from '../../core/startup/startup-of';
 import { inCrew } from '../crew';
 import { closeDatabase } from '../database';
 import { models } from '../models';
-import { createJob, getJob, saveJob } from './jobs';
+import { createJob, getJob } from './jobs';
+import { saveJob } from './save-job';
 
 afterAll(closeDatabase);
 

@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { type Reading, type TakenReading, takenReading } from '../../core/job/reading';
 import { closeDatabase } from '../database';
 import { addToJob } from './add-to-job';
-import { getJob, saveJob } from './jobs';
+import { getJob } from './jobs';
+import { saveJob } from './save-job';
 import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 import { putVisit } from './visits';
 

@@ -2,15 +2,16 @@ import type { Visit } from '../../core/job/visit';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { getJob, heldJob } from './jobs';
-import { summarise } from './summaries';
+import { outdate } from './summaries';
+import { summariseSoon } from './summarise-soon';
 import { toVisitRow } from './visit-rows';
 
 /**
  * Begins a visit, or says otherwise why somebody came and when it ended. Sent twice it lands once.
  * @returns the job's visits; null where there is no such job
  */
-export const putVisit = (scope: CrewScope, jobId: string, visit: Visit): Promise<readonly Visit[] | null> =>
-  inCrew(scope, async () => {
+export const putVisit = async (scope: CrewScope, jobId: string, visit: Visit): Promise<readonly Visit[] | null> => {
+  const visits = await inCrew(scope, async () => {
     if (!(await heldJob(jobId, 'NO_KEY_UPDATE'))) return null;
     const { VisitRow } = models();
     const [row, isNew] = await VisitRow.findOrCreate({
@@ -21,7 +22,9 @@ export const putVisit = (scope: CrewScope, jobId: string, visit: Visit): Promise
     // Another clock may say that it ended before it began: then it ended as it began.
     const until = endedAt && new Date(Math.max(endedAt.getTime(), row.beganAt.getTime()));
     if (!isNew) await VisitRow.update({ reason, endedAt: until }, { where: { jobId, id: visit.id } });
-    const job = (await getJob(scope, jobId))!;
-    await summarise(job);
-    return job.visits;
+    await outdate(jobId);
+    return (await getJob(scope, jobId))!.visits;
   });
+  if (visits) summariseSoon(scope, jobId);
+  return visits;
+};

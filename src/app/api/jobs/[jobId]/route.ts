@@ -2,7 +2,8 @@ import type { FactChange } from '@/core/job/document';
 import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { saveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
-import { getJob, saveJob } from '@/server/repositories/jobs';
+import { getJob } from '@/server/repositories/jobs';
+import { saveJob } from '@/server/repositories/save-job';
 
 const MAX_BYTES = 200_000;
 

@@ -1,0 +1,46 @@
+import type { JobOutline } from '../../core/board/job-summary';
+import { type CrewScope, inCrew, outsideCrews } from '../crew';
+import { isDatabaseOpen, select } from '../database';
+import { log } from '../log';
+import { heldJob } from './jobs';
+import { OUTDATED, summarise } from './summaries';
+
+/** After a change, how long until core is asked for its answer, ms: changes that come one after another ask once. */
+const SOON_MS = 250;
+
+/** More outdated answers than these the board does not wait for: it shows each as it is worked out again. */
+const MOST_OUTDATED = 20;
+
+/** Works a job's answer out again, while nothing else is done to the job; null where there is no such job. */
+export const resummarise = (scope: CrewScope, id: string): Promise<JobOutline | null> =>
+  inCrew(scope, async () => {
+    const job = await heldJob(id, 'NO_KEY_UPDATE');
+    return job && summarise(job);
+  });
+
+/** Works out again what changes have outdated, so that the board sorts and filters by what is. */
+export const resummariseOutdated = (scope: CrewScope): Promise<void> =>
+  inCrew(scope, async () => {
+    // In one order, so that two boards never wait for one another.
+    const outdated = await select<{ id: string }>(
+      'SELECT job_id AS id FROM job_summaries WHERE core_version = :outdated ORDER BY job_id LIMIT :most',
+      { outdated: OUTDATED, most: MOST_OUTDATED },
+    );
+    for (const { id } of outdated) await resummarise(scope, id);
+  });
+
+/** Jobs whose answer is to be worked out. What is lost of it with the process, the board asks for when it reads. */
+const waiting = new Set<string>();
+
+/** Has a job's answer worked out once the change that outdated it is told: nobody waits for it. */
+export const summariseSoon = (scope: CrewScope, id: string): void => {
+  const name = `${scope.crewId} ${id}`;
+  if (waiting.has(name)) return;
+  waiting.add(name);
+  const go = async () => {
+    waiting.delete(name);
+    if (!isDatabaseOpen()) return;
+    await resummarise(scope, id).catch((problem: unknown) => log.warn({ event: 'no outline yet', err: problem }));
+  };
+  outsideCrews(() => setTimeout(() => void go(), SOON_MS).unref());
+};
