@@ -12,6 +12,8 @@ const SWEEPS = {
   walls: 'changeout/read-wall',
   // A good house of every family through every step of a startup, and every fault in sixty of them.
   proof: 'startup/whole-proof',
+  // Forty thousand histories of three devices on one job.
+  histories: 'sync/sync',
   // Every fault of every practice house as a round, solved through a player’s acts.
   rounds: 'practice/practice',
 };

@@ -1,4 +1,4 @@
-import { factAt, type FactPath, sameValue } from '../job/document';
+import { applyChanges, factAt, type FactPath, factValue, sameValue } from '../job/document';
 import type { StoredJob } from '../job/stored-job';
 import type { Visit } from '../job/visit';
 import { type Answer, keptHere } from './answer';
@@ -51,6 +51,10 @@ export const rowsLanded = (
   };
 };
 
+/** What is said where somebody else saved first. */
+export const SAVED_SINCE =
+  'Somebody saved this job since you opened it. Nothing was overwritten; choose which values hold.';
+
 /** Why a save was refused, with the fact that it is about by the name on the Sheet. */
 const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unknown>, { kind: 'refused' }>): string => {
   const at = /^changes\[(\d+)\]/.exec(path)?.[1];
@@ -58,16 +62,28 @@ const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unkn
   return fact ? `${factAt(fact.path).label}: ${error}` : error;
 };
 
-/** The facts' save is part of the job. What changed again while it was under way stays pending. */
-export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): SyncState => ({
-  ...state,
-  saved: job,
-  pending: Object.fromEntries(
+/**
+ * The facts' save is part of the job. What changed again while it was under way stays pending. A save that landed long
+ * before it was heard of may be answered with what somebody else saved since: where that is about what is pending here,
+ * nobody here has seen it, and it asks.
+ */
+export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): SyncState => {
+  const pending = Object.fromEntries(
     Object.entries(state.pending).filter(
       ([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath]),
     ),
-  ),
-});
+  );
+  const seen: StoredJob = {
+    ...state.saved,
+    revision: sent.baseRevision + 1,
+    document: applyChanges(state.saved.document, changesOf(sent.pending)),
+  };
+  const isUnseen = (path: string) =>
+    !sameValue(factValue(seen.document.facts, path as FactPath), factValue(job.document.facts, path as FactPath));
+  return job.revision > seen.revision && Object.keys(pending).some(isUnseen)
+    ? { ...state, pending, saved: seen, theirs: job, problem: SAVED_SINCE }
+    : { ...state, pending, saved: job };
+};
 
 /** The facts' save was refused: somebody saved first, or a value is none. */
 export const factsRefused = (

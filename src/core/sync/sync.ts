@@ -177,8 +177,19 @@ export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
       if (!theirs) return { state, effects: [] };
       const mine: ReadonlySet<string> = new Set(event.mine);
       const left = Object.fromEntries(Object.entries(pending).filter(([path]) => mine.has(path)));
+      const { line } = state;
+      // Where rows are still on their way, their round is told that it is settled: its facts go out after them.
+      const round = line.round && { ...line.round, refusal: null, areFactsTried: false };
       return {
-        state: { ...state, saved: theirs, theirs: null, problem: '', pending: left, saveState: 'waiting' },
+        state: {
+          ...state,
+          saved: theirs,
+          theirs: null,
+          problem: '',
+          pending: left,
+          saveState: round ? 'saving' : 'waiting',
+          line: { ...line, round },
+        },
         effects: [{ kind: 'keep' }, { kind: 'again', inMs: 0 }],
       };
     }

@@ -1,4 +1,5 @@
 import type { FactChange } from '@/core/job/document';
+import { SAVED_SINCE } from '@/core/sync/landing';
 import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { saveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
@@ -31,7 +32,7 @@ export const PATCH = jobRoute(
         case 'stale':
           return Response.json(
             {
-              error: 'Somebody saved this job since you opened it. Nothing was overwritten; choose which values hold.',
+              error: SAVED_SINCE,
               path: '',
               job: result.job,
             },
