@@ -9,8 +9,9 @@ import { giveUp } from './lib/say.mjs';
 import { demoSession } from './lib/session.mjs';
 
 /**
- * Prints the figures that the product is held to: the core, the built pages in a browser, the server with ten thousand
- * jobs, and with a thousand crews beside them. `npm run bench -- core|diagnosis|pages|board|crews` prints one of them;
+ * Prints the figures that the product is held to: the core, the built pages in a browser, on a phone's processor and a
+ * slow line, the server with ten thousand jobs, and with a thousand crews beside them.
+ * `npm run bench -- core|diagnosis|pages|slow|board|crews` prints one of them;
  * BENCH_REQUESTS says over how many requests memory is watched.
  */
 const [only] = process.argv.slice(2);
@@ -53,6 +54,7 @@ if (isWanted('core')) run('core.ts');
 if (isWanted('diagnosis')) run('diagnosis.ts');
 if (only !== 'core' && !ensureBuild()) giveUp('The build failed; the reasons are above.');
 if (isWanted('pages')) await withApp('test-postgres', ['fsync=off'], 'pages.ts');
+if (isWanted('slow')) await withApp('test-postgres', ['fsync=off'], 'slow.ts');
 // What is saved is waited for, as it is at work.
 if (isWanted('board')) await withApp('bench-postgres', [], 'board.ts');
 if (isWanted('crews')) await withApp('bench-postgres', [], 'crews.ts');

@@ -1,21 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { type BrowserContextOptions, chromium } from '@playwright/test';
-
-const base = process.env.BASE_URL!;
-const DUAL_FUEL_JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1004';
-const JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002';
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-});
-
-/** A browser of its own in which somebody is signed in. */
-const signedIn = async (options: BrowserContextOptions = {}) => {
-  const context = await browser.newContext(options);
-  const [name = '', value = ''] = (process.env.SESSION ?? '').split('=');
-  await context.addCookies([{ name, value, url: base }]);
-  return context;
-};
+import { base, browser, DUAL_FUEL_JOB, JOB, PRESS_THIRTY_TIMES, signedIn } from './browser';
 
 /** JavaScript of a first visit, gzipped, kB: until the page is alive, and what it gets later, at rest. */
 const scriptKB = async (path: string): Promise<{ first: number; later: number }> => {
@@ -54,20 +38,6 @@ for (const [name, path, aim] of [
   const [asked, rest] = [first, later].map((kB) => kB.toFixed(0).padStart(4));
   console.log(`${`JavaScript of ${name}, gzip`.padEnd(46)} ${asked} kB until alive, ${rest} later   aim < ${aim}`);
 }
-
-/** Runs in the page, as text: the tool that strips types here would leave helpers in it that the page has not. */
-const PRESS_THIRTY_TIMES = `(async () => {
-  const painted = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(() => resolve(performance.now()))));
-  const button = document.querySelector('[aria-label="One degree warmer"]');
-  const each = [];
-  for (let press = 0; press < 30; press++) {
-    await painted();
-    const from = performance.now();
-    button.click();
-    each.push((await painted()) - from);
-  }
-  return each.sort((a, b) => a - b);
-})()`;
 
 // From the key that moves the marker to the frame in which the answer is painted.
 const page = await (await signedIn({ viewport: { width: 1280, height: 800 } })).newPage();

@@ -115,3 +115,27 @@ for (const text of TEXTS)
     await browser.close();
     expect(found).toEqual([]);
   });
+
+test('nor is any while it is drawn and not alive yet, text at 32 px', async ({ page, baseURL }) => {
+  test.setTimeout(120_000);
+  const id = await freshJob(page, 'cinder-creek');
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--blink-settings=defaultFontSize=32'],
+  });
+  const context = await browser.newContext({
+    baseURL: baseURL!,
+    storageState: SIGNED_IN,
+    javaScriptEnabled: false,
+    viewport: { width: 320, height: 640 },
+  });
+  const reader = await context.newPage();
+  const found: string[] = [];
+  for (const screen of SCREENS) {
+    await reader.goto(screenPath(screen, id));
+    const over = await beyond(reader, 320);
+    if (over) found.push(`${screen}: ${over}`);
+  }
+  await browser.close();
+  expect(found).toEqual([]);
+});

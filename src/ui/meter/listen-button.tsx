@@ -107,7 +107,7 @@ export const ListenButton = () => {
   useFollow();
   return (
     <PopoverButton
-      className="plain-button shrink-0 gap-2"
+      className="plain-button max-w-full shrink-0 gap-2"
       align="end"
       contentClassName="grid w-80 gap-3"
       face={

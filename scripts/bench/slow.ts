@@ -1,0 +1,72 @@
+import type { Page } from '@playwright/test';
+import { base, browser, JOB, PRESS_THIRTY_TIMES, signedIn } from './browser';
+
+/** How much slower than this machine a phone is taken to be. */
+const SLOWER = 4;
+/** A line of 1.6 Mbit/s with 150 ms there and back. */
+const LINE = { offline: false, downloadThroughput: 200_000, uploadThroughput: 94_000, latency: 150 };
+
+const slowed = async (page: Page, rate: number, hasSlowLine = false): Promise<void> => {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate });
+  if (hasSlowLine) {
+    await session.send('Network.enable');
+    await session.send('Network.emulateNetworkConditions', LINE);
+  }
+};
+
+const PAGES = ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'startup'] as const;
+
+// From the tap on +1° to the frame in which the answer is painted, on a phone's processor.
+const page = await (await signedIn({ viewport: { width: 390, height: 844 } })).newPage();
+await slowed(page, SLOWER);
+for (const where of PAGES) {
+  await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
+  const folded = page.getByRole('button', { name: 'Open the ruler' });
+  if (await folded.isVisible()) await folded.click();
+  await page.locator('[aria-label="One degree warmer"]').waitFor();
+  const took = (await page.evaluate(PRESS_THIRTY_TIMES)) as number[];
+  console.log(
+    `${`tap +1° at ${SLOWER}×, ${where}`.padEnd(46)} median ${took[15]!.toFixed(0)} ms   slowest ${took.at(-1)!.toFixed(0)} ms   aim < 100`,
+  );
+}
+
+// The needle dragged over the ruler: no task may hold a finger up.
+for (const where of PAGES) {
+  await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
+  const folded = page.getByRole('button', { name: 'Open the ruler' });
+  if (await folded.isVisible()) await folded.click();
+  const needle = (await page.getByRole('slider', { name: 'Outdoor temperature' }).first().boundingBox())!;
+  await page.evaluate(`(() => {
+    window.tasks_ = [];
+    new PerformanceObserver((list) => list.getEntries().forEach((each) => window.tasks_.push(each.duration))).observe({ entryTypes: ['longtask'] });
+  })()`);
+  // Its lower end is cut off, so that what stands there can be touched.
+  const [x, y] = [needle.x + needle.width / 2, needle.y + 12];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let step = 1; step <= 60; step++) await page.mouse.move(x + 60 * Math.sin(step / 8), y);
+  await page.mouse.up();
+  const reached = await page.getByRole('slider', { name: 'Outdoor temperature' }).first().getAttribute('aria-valuenow');
+  const tasks = ((await page.evaluate('window.tasks_')) as number[]).sort((a, b) => a - b);
+  console.log(
+    `${`needle dragged at ${SLOWER}×, ${where}: long tasks`.padEnd(46)} ${tasks.length}   longest ${(tasks.at(-1) ?? 0).toFixed(0)} ms   from 28 to ${reached} °F   aim none over 50`,
+  );
+}
+await page.context().close();
+
+// A first visit on a slow line, until all of it is alive: on this processor, and on a phone's.
+for (const where of ['/', `/jobs/${JOB}/sheet`, `/jobs/${JOB}/startup`])
+  for (const rate of [1, SLOWER]) {
+    const first = await (await signedIn({ viewport: { width: 390, height: 844 } })).newPage();
+    await slowed(first, rate, true);
+    const from = performance.now();
+    await first.goto(base + where, { waitUntil: 'commit' });
+    await first.waitForFunction(() => document.querySelector('main') && !document.querySelector('[data-waking]'));
+    const name = where.split('/').at(-1) || 'jobs';
+    console.log(
+      `${`first visit at 1.6 Mbit/s, ${rate}×: ${name}`.padEnd(46)} ${((performance.now() - from) / 1000).toFixed(2)} s   aim < 3`,
+    );
+    await first.context().close();
+  }
+await browser.close();
