@@ -20,10 +20,15 @@ const PAGES = ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'startup'] as c
 // From the tap on +1° to the frame in which the answer is painted, on a phone's processor.
 const page = await (await signedIn({ viewport: { width: 390, height: 844 } })).newPage();
 await slowed(page, SLOWER);
+const openRuler = async () => {
+  await page.waitForFunction(() => document.querySelector('main') && !document.querySelector('[data-waking]'));
+  const folded = page.getByRole('button', { name: 'Open the ruler' });
+  if ((await folded.count()) > 0) await folded.click();
+  await page.waitForTimeout(1500);
+};
 for (const where of PAGES) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
-  const folded = page.getByRole('button', { name: 'Open the ruler' });
-  if (await folded.isVisible()) await folded.click();
+  await openRuler();
   await page.locator('[aria-label="One degree warmer"]').waitFor();
   const took = (await page.evaluate(PRESS_THIRTY_TIMES)) as number[];
   console.log(
@@ -34,8 +39,7 @@ for (const where of PAGES) {
 // The needle dragged over the ruler: no task may hold a finger up.
 for (const where of PAGES) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
-  const folded = page.getByRole('button', { name: 'Open the ruler' });
-  if (await folded.isVisible()) await folded.click();
+  await openRuler();
   const needle = (await page.getByRole('slider', { name: 'Outdoor temperature' }).first().boundingBox())!;
   await page.evaluate(`(() => {
     window.tasks_ = [];
