@@ -1,12 +1,10 @@
 import { array, lazy, mixed, number, object, type Schema, string } from 'yup';
 import { CALL_IDS } from '../control/moment';
-import type { Spot } from '../devices/device';
 import { DEVICE_LABELS, type DeviceId } from '../devices/device';
 import type { Metering } from '../diagnosis/probes/free';
 import { METERS } from '../model/observable';
 import { type Act, type Key, KEYS, type Shortcut, SHORTCUTS } from './act';
-
-const PLACES: readonly Spot[] = ['wall', 'indoors', 'outdoors'];
+import { PLACES } from './places';
 
 const one = <T extends string>(words: readonly T[]) =>
   string()

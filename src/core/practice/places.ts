@@ -6,3 +6,6 @@ export const PLACE_WORDS: Readonly<Record<Spot, string>> = {
   indoors: 'the indoor unit',
   outdoors: 'the outdoor unit',
 };
+
+/** Where somebody can stand. */
+export const PLACES = Object.keys(PLACE_WORDS) as readonly Spot[];

@@ -1,12 +1,11 @@
-import type { Spot } from '../devices/device';
 import { needsCompressor, setAt } from '../diagnosis/cost';
 import { diagnose, type Diagnosis } from '../diagnosis/diagnosis';
 import { SAFE_KINDS } from '../diagnosis/next-probe';
 import { callOf, type Probe } from '../diagnosis/probe';
 import { freeProbe, pointsAt } from '../diagnosis/probes/free';
-import { shownEntries } from '../setup/face/face';
-import { entryKey } from '../setup/profiles/profile';
+import { shownKeys } from '../setup/face/face';
 import type { Act } from './act';
+import { PLACES } from './places';
 import { act, beginRound, type Bench, entryOfLook, isSeenBlank, type Rig } from './rig';
 
 /** More than this a technician does not stand. */
@@ -24,7 +23,7 @@ const atEntry = (bench: Bench, from: Rig, entry: string): Rig => {
   if (!rig.face.isReady) rig = done(bench, rig, { kind: 'keys', key: 'before' });
   if (!rig.face.isIn && !isSeenBlank(rig)) rig = done(bench, rig, { kind: 'keys', key: 'enter' });
   if (isSeenBlank(rig)) return rig;
-  const shown = shownEntries(rig.face).map(({ scope, code }) => entryKey(scope, code));
+  const shown = shownKeys(rig.face);
   const steps = shown.indexOf(entry) - (rig.face.at === null ? -1 : shown.indexOf(rig.face.at));
   for (let step = 0; step < Math.abs(steps); step++)
     rig = done(bench, rig, { kind: 'keys', key: steps > 0 ? 'next' : 'back' });
@@ -89,11 +88,9 @@ const lineOf = (bench: Bench, looksFirst: readonly Probe[]): Rig => {
   }
 };
 
-const SPOTS: readonly Spot[] = ['wall', 'indoors', 'outdoors'];
-
 /** Ohms from R to each other screw of a device, which no list of probes names: a contact that is stuck shows there. */
 const contactOhms = ({ clinic: { table } }: Bench): Probe[] =>
-  SPOTS.flatMap((spot) =>
+  PLACES.flatMap((spot) =>
     pointsAt(table.basis.wall.harness, spot).flatMap(({ id, points }) =>
       points.flatMap(({ mark }) => {
         const [red, black] = [

@@ -1,7 +1,7 @@
 import type { Cause } from '../diagnosis/cause';
 import type { Facts } from '../job/document';
 import { targetOf } from '../setup/card/target';
-import { type Codes, type Face, faceOf, shownEntries } from '../setup/face/face';
+import { type Codes, type Face, faceOf, shownKeys } from '../setup/face/face';
 import { type ControllerProfile, entryKey, settingsOf } from '../setup/profiles/profile';
 import { type ResolvedSettings, resolveSettings } from '../setup/resolve';
 import type { SettingValue } from '../setup/setting';
@@ -47,14 +47,12 @@ export const wallFaceOf = (
   profile: ControllerProfile,
 ): WallFace => {
   const settings = settingsOfHouse(facts);
-  const codesWith = (all: ResolvedSettings): Map<string, string> =>
-    new Map(
-      profile.entries.flatMap((entry) => {
-        const target = targetOf(entry, all);
-        return target.kind === 'set' ? [[entryKey(entry.scope, entry.code), target.code] as const] : [];
-      }),
-    );
-  const wanted = codesWith(settings);
+  const wanted = new Map(
+    profile.entries.flatMap((entry) => {
+      const target = targetOf(entry, settings);
+      return target.kind === 'set' ? [[entryKey(entry.scope, entry.code), target.code] as const] : [];
+    }),
+  );
   /** The entry that shows a cause of the settings, and the code that it stands at then. */
   const shownBy = (cause: Cause): readonly [key: string, code: string] | undefined => {
     const look = LOOKED_AT[lookOf(cause) ?? ''];
@@ -92,7 +90,7 @@ export const wallFaceOf = (
   );
   const inForce = new Map([...saved.saved, ...wrong.map(({ at }) => at)]);
   const face: Face = { ...saved, inForce };
-  const shown = new Set(shownEntries(face).map(({ scope, code }) => entryKey(scope, code)));
+  const shown = new Set(shownKeys(face));
   return {
     face,
     wanted,

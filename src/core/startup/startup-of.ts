@@ -1,19 +1,21 @@
-import type { Moment } from '../control/moment';
+import type { CallId, Moment } from '../control/moment';
 import { SOUND } from '../control/scenario';
 import type { FactPath } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model';
+import { lastOf } from '../model/last-of';
 import { type PlannedStep, startupPlan } from './plan';
 
-interface Kept {
-  readonly readings: readonly Reading[];
-  readonly confirmed: ReadonlySet<FactPath> | undefined;
-  readonly moment: Pick<Moment, 'outdoorF' | 'indoorF' | 'call'>;
-  readonly steps: readonly PlannedStep[];
-}
-
-/** The last startup of each model: its pages ask for the same one again and again. */
-const lastOf = new WeakMap<JobModel, Kept>();
+const planOf = lastOf(
+  (
+    model: JobModel,
+    readings: readonly Reading[],
+    confirmed: ReadonlySet<FactPath> | undefined,
+    outdoorF: number,
+    indoorF: number,
+    call: CallId,
+  ): readonly PlannedStep[] => startupPlan(model, readings, { outdoorF, indoorF, call, scenario: SOUND }, confirmed),
+);
 
 /**
  * The startup of a job with its verdicts. What is tried never counts there: a reading is judged by a good system.
@@ -25,18 +27,4 @@ export const startupOf = (
   readings: readonly Reading[],
   { outdoorF, indoorF, call }: Moment,
   confirmed?: ReadonlySet<FactPath>,
-): readonly PlannedStep[] => {
-  const kept = lastOf.get(model);
-  if (
-    kept?.readings === readings &&
-    kept.confirmed === confirmed &&
-    kept.moment.outdoorF === outdoorF &&
-    kept.moment.indoorF === indoorF &&
-    kept.moment.call === call
-  )
-    return kept.steps;
-  const moment = { outdoorF, indoorF, call };
-  const steps = startupPlan(model, readings, { ...moment, scenario: SOUND }, confirmed);
-  lastOf.set(model, { readings, confirmed, moment, steps });
-  return steps;
-};
+): readonly PlannedStep[] => planOf(model, readings, confirmed, outdoorF, indoorF, call);

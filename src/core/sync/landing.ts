@@ -73,14 +73,16 @@ export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): Sy
       ([path, value]) => !(path in sent.pending) || !sameValue(value, sent.pending[path as FactPath]),
     ),
   );
+  const revision = sent.baseRevision + 1;
+  if (job.revision <= revision) return { ...state, pending, saved: job };
   const seen: StoredJob = {
     ...state.saved,
-    revision: sent.baseRevision + 1,
+    revision,
     document: applyChanges(state.saved.document, changesOf(sent.pending)),
   };
   const isUnseen = (path: string) =>
     !sameValue(factValue(seen.document.facts, path as FactPath), factValue(job.document.facts, path as FactPath));
-  return job.revision > seen.revision && Object.keys(pending).some(isUnseen)
+  return Object.keys(pending).some(isUnseen)
     ? { ...state, pending, saved: seen, theirs: job, problem: SAVED_SINCE }
     : { ...state, pending, saved: job };
 };

@@ -5,8 +5,7 @@ import { placeOnVisits } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { addHistory } from './history';
 import { heldJob } from './jobs';
-import { outdate } from './summaries';
-import { summariseSoon } from './summarise-soon';
+import { outdate } from './summarise-soon';
 
 /** What is only ever added: where a job keeps it. */
 export type Kept = 'readings' | 'settingMarks';
@@ -42,14 +41,14 @@ const withOffset = <T extends Timed>(row: T, sentAt: string | null, receivedMs: 
  * is told as it landed.
  * @returns null where there is no such job
  */
-export const addToJob = async <K extends Kept>(
+export const addToJob = <K extends Kept>(
   scope: CrewScope,
   jobId: string,
   kept: K,
   { rows, visits, sentAt, signed }: Incoming<K>,
 ): Promise<Landed<K> | null> => {
   const receivedMs = Date.now();
-  const landed = await inCrew(scope, async (): Promise<Landed<K> | null> => {
+  return inCrew(scope, async () => {
     // One at a time for one job, so that what comes second sees what came first.
     const job = await heldJob(jobId, 'NO_KEY_UPDATE');
     if (!job) return null;
@@ -60,10 +59,8 @@ export const addToJob = async <K extends Kept>(
       .map((row) => withOffset(signed(row, known), sentAt, receivedMs));
     const { done, begun } = placeOnVisits(job, visits, fresh);
     await addHistory(jobId, { visits: begun, [kept]: done });
-    await outdate(job.id);
+    await outdate(scope, job.id);
     const all = new Map<string, Row>([...known, ...done.map((row): [string, Row] => [row.id, row])]);
     return { rows: rows.map(({ id }) => all.get(id)!) as unknown as JobHistory[K], visits: [...job.visits, ...begun] };
   });
-  if (landed) summariseSoon(scope, jobId);
-  return landed;
 };

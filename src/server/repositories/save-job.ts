@@ -4,8 +4,7 @@ import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { heldJob, searchable, toStored } from './jobs';
 import { landed, remember } from './saves';
-import { outdate } from './summaries';
-import { summariseSoon } from './summarise-soon';
+import { outdate } from './summarise-soon';
 
 /** Changes of facts as a client sends them. */
 export interface Save {
@@ -36,12 +35,12 @@ const keepChanges = async (
  * Saves changes of facts, made on a revision. On any other revision the save is refused and nothing changes;
  * the same save sent again is the save that landed. Every change is kept with its old value.
  */
-export const saveJob = async (
+export const saveJob = (
   scope: CrewScope,
   id: string,
   { saveId, baseRevision, changes, author }: Save,
-): Promise<SaveResult> => {
-  const result = await inCrew(scope, async (): Promise<SaveResult> => {
+): Promise<SaveResult> =>
+  inCrew(scope, async (): Promise<SaveResult> => {
     const current = await heldJob(id, 'UPDATE');
     if (!current) return { kind: 'missing' };
     const name = { kind: 'job', subject: current.id, saveId } as const;
@@ -55,9 +54,6 @@ export const saveJob = async (
     );
     await remember(name, String(revision));
     await keepChanges(current, changes, author);
-    await outdate(current.id);
+    await outdate(scope, current.id);
     return { kind: 'saved', job: toStored(row!, current) };
   });
-  if (result.kind === 'saved') summariseSoon(scope, result.job.id);
-  return result;
-};

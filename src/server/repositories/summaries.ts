@@ -18,13 +18,6 @@ const outlineOf = (job: StoredJob): JobOutline | null => {
 /** The version of an answer that a change has made old: no core's. */
 export const OUTDATED = '';
 
-/** Says that the kept answer is not the job's any more, in the transaction in which the job changed. */
-export const outdate = async (jobId: string): Promise<void> => {
-  await database().query('UPDATE job_summaries SET core_version = :outdated WHERE job_id = :jobId', {
-    replacements: { jobId, outdated: OUTDATED },
-  });
-};
-
 /**
  * Keeps core's own answer for the board, while nothing else is done to the job. A job that core cannot answer for is
  * kept all the same: its answer is asked for again when the board wants it.

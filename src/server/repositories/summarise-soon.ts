@@ -1,6 +1,6 @@
 import type { JobOutline } from '../../core/board/job-summary';
 import { type CrewScope, inCrew, outsideCrews } from '../crew';
-import { isDatabaseOpen, select } from '../database';
+import { database, isDatabaseOpen, select } from '../database';
 import { log } from '../log';
 import { heldJob } from './jobs';
 import { OUTDATED, summarise } from './summaries';
@@ -32,8 +32,8 @@ export const resummariseOutdated = (scope: CrewScope): Promise<void> =>
 /** Jobs whose answer is to be worked out. What is lost of it with the process, the board asks for when it reads. */
 const waiting = new Set<string>();
 
-/** Has a job's answer worked out once the change that outdated it is told: nobody waits for it. */
-export const summariseSoon = (scope: CrewScope, id: string): void => {
+/** Works a job's answer out again after a while, once for all that changes until then: nobody waits for it. */
+const resummariseSoon = (scope: CrewScope, id: string): void => {
   const name = `${scope.crewId} ${id}`;
   if (waiting.has(name)) return;
   waiting.add(name);
@@ -43,4 +43,15 @@ export const summariseSoon = (scope: CrewScope, id: string): void => {
     await resummarise(scope, id).catch((problem: unknown) => log.warn({ event: 'no outline yet', err: problem }));
   };
   outsideCrews(() => setTimeout(() => void go(), SOON_MS).unref());
+};
+
+/**
+ * Says that a job's kept answer is old, in the transaction in which the job changes, and has it worked out again: that
+ * waits for the transaction, and finds nothing new where it came to nothing.
+ */
+export const outdate = async (scope: CrewScope, jobId: string): Promise<void> => {
+  await database().query('UPDATE job_summaries SET core_version = :outdated WHERE job_id = :jobId', {
+    replacements: { jobId, outdated: OUTDATED },
+  });
+  resummariseSoon(scope, jobId);
 };

@@ -2,16 +2,15 @@ import type { Visit } from '../../core/job/visit';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { getJob, heldJob } from './jobs';
-import { outdate } from './summaries';
-import { summariseSoon } from './summarise-soon';
+import { outdate } from './summarise-soon';
 import { toVisitRow } from './visit-rows';
 
 /**
  * Begins a visit, or says otherwise why somebody came and when it ended. Sent twice it lands once.
  * @returns the job's visits; null where there is no such job
  */
-export const putVisit = async (scope: CrewScope, jobId: string, visit: Visit): Promise<readonly Visit[] | null> => {
-  const visits = await inCrew(scope, async () => {
+export const putVisit = (scope: CrewScope, jobId: string, visit: Visit): Promise<readonly Visit[] | null> =>
+  inCrew(scope, async () => {
     if (!(await heldJob(jobId, 'NO_KEY_UPDATE'))) return null;
     const { VisitRow } = models();
     const [row, isNew] = await VisitRow.findOrCreate({
@@ -22,9 +21,6 @@ export const putVisit = async (scope: CrewScope, jobId: string, visit: Visit): P
     // Another clock may say that it ended before it began: then it ended as it began.
     const until = endedAt && new Date(Math.max(endedAt.getTime(), row.beganAt.getTime()));
     if (!isNew) await VisitRow.update({ reason, endedAt: until }, { where: { jobId, id: visit.id } });
-    await outdate(jobId);
+    await outdate(scope, jobId);
     return (await getJob(scope, jobId))!.visits;
   });
-  if (visits) summariseSoon(scope, jobId);
-  return visits;
-};

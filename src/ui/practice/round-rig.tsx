@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type Act, type Shortcut, SHORTCUTS } from '@/core/practice/act';
-import { PLACE_WORDS } from '@/core/practice/places';
+import { PLACE_WORDS, PLACES } from '@/core/practice/places';
 import type { Nameable, RoundView } from '@/core/practice/view';
 import { Said, useDegrees } from '../degrees';
 import { NameDialog } from './name-dialog';
@@ -18,7 +18,6 @@ interface RigProps {
   readonly onAct: (act: Act) => void;
 }
 
-const PLACES = Object.keys(PLACE_WORDS) as (keyof typeof PLACE_WORDS)[];
 const WAITS_S = [60, 300, 900] as const;
 
 /** Where one stands, and what can be done there with hands. */

@@ -76,6 +76,9 @@ export const shownEntries = (face: Face): readonly ProfileEntry[] => {
   });
 };
 
+/** Keys of the entries that it shows, in the order in which they are met. */
+export const shownKeys = (face: Face): readonly string[] => shownEntries(face).map(keyOf);
+
 /** The entry that is shown; undefined: none. */
 export const entryAt = (face: Face): ProfileEntry | undefined =>
   face.profile.entries.find((entry) => keyOf(entry) === face.at);
@@ -100,7 +103,7 @@ const touched = (face: Face, change: Partial<Face>): Faced =>
 
 const stepped = (face: Face, by: 1 | -1): Faced => {
   if (!face.isIn) return no('It shows the temperature, and no menu.');
-  const shown = shownEntries(face).map(keyOf);
+  const shown = shownKeys(face);
   const at = face.at === null ? -1 : shown.indexOf(face.at);
   const next = shown[at + by];
   return next === undefined

@@ -2,7 +2,7 @@ import type { NewMark, SettingMark } from '../../job/setting-marks';
 import { type Card, type CardLine, cardOf, wordsOfCode } from '../card/card';
 import { type ControllerProfile, entryKey, type ProfileEntry } from '../profiles/profile';
 import type { ResolvedSettings } from '../resolve';
-import { type Face, type FaceAct, shownCode, shownEntries, workFace } from './face';
+import { type Face, type FaceAct, shownCode, shownEntries, shownKeys, workFace } from './face';
 
 /** What came of following a card on a controller. */
 export interface Followed {
@@ -115,7 +115,7 @@ export const followCard = (found: Face, settings: ResolvedSettings): Followed =>
     }
   }
   const after = new Set(cardOf(profile, settings, marks).lines.map(({ key }) => key));
-  const shown = new Set(shownEntries(face).map(({ scope, code }) => entryKey(scope, code)));
+  const shown = new Set(shownKeys(face));
   const unlike = [...after].find((key) => !shown.has(key)) ?? [...shown].find((key) => !after.has(key));
   if (unlike !== undefined)
     return problem(`${unlike} is ${after.has(unlike) ? 'on the card and not shown' : 'shown and not on the card'}.`);
