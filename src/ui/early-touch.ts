@@ -19,6 +19,7 @@ export const holdEarlyTouches = () => {
   const go = () => {
     const [head] = queue;
     if (!head) return;
+    restore();
     const ready = head.isReady();
     if (ready === false) return void setTimeout(go, LOOK_MS);
     requestAnimationFrame(() => {
@@ -45,11 +46,29 @@ export const holdEarlyTouches = () => {
     element instanceof HTMLSelectElement ||
     (element instanceof HTMLInputElement && !['checkbox', 'radio', 'file'].includes(element.type));
 
+  /** Writes text into a field unnoticed by React. */
+  const write = (field: Field, text: string) => {
+    const kind = Object.getPrototypeOf(field) as object;
+    Object.getOwnPropertyDescriptor(kind, 'value')?.set?.call(field, text);
+  };
+  /** Brings back what is held where a part, drawn anew before it was told, has written what it knew over it. */
+  const restore = () => {
+    for (const [field, { value }] of held) {
+      if (field.value === value || !field.isConnected) continue;
+      const isWhole =
+        !(field instanceof HTMLSelectElement) &&
+        field.value !== '' &&
+        field.selectionStart === 0 &&
+        field.selectionEnd === field.value.length;
+      write(field, value);
+      if (isWhole) field.select();
+    }
+  };
+
   /** Enters text as its owner would: React hears of it only where it differs from what it knows. */
   const type = (field: Field, { value, isEntered }: { value: string; isEntered: boolean }) => {
     if (!(field instanceof HTMLSelectElement)) field.value = field.defaultValue;
-    const kind = Object.getPrototypeOf(field) as object;
-    Object.getOwnPropertyDescriptor(kind, 'value')?.set?.call(field, value);
+    write(field, value);
     const isChosen = field instanceof HTMLSelectElement;
     if (document.activeElement === field) field.dispatchEvent(new FocusEvent('focusin', { bubbles: true }));
     field.dispatchEvent(new Event(isChosen ? 'change' : 'input', { bubbles: true }));
@@ -61,8 +80,9 @@ export const holdEarlyTouches = () => {
     held.set(field, { isEntered: false, ...held.get(field), value: field.value, ...change });
     if (!isNew) return;
     onceAlive(field, () => {
-      type(field, held.get(field)!);
+      const last = held.get(field)!;
       held.delete(field);
+      type(field, last);
     });
   };
 
@@ -96,11 +116,14 @@ export const holdEarlyTouches = () => {
     },
     true,
   );
+  // A field is the page's own once it is alive and has been told what it holds.
+  const isPages = (field: Field) => isAlive(field) && !held.has(field);
+  addEventListener('beforeinput', restore, true);
   addEventListener(
     'input',
     (event) => {
       const { target } = event;
-      if (!isField(target) || isAlive(target)) return;
+      if (!isField(target) || isPages(target)) return;
       event.stopImmediatePropagation();
       hold(target, {});
     },
@@ -111,7 +134,7 @@ export const holdEarlyTouches = () => {
     (event) => {
       const { target } = event;
       const isFile = target instanceof HTMLInputElement && target.type === 'file';
-      if (!(isFile || isField(target)) || isAlive(target)) return;
+      if (isFile ? isAlive(target) : !isField(target) || isPages(target)) return;
       event.stopImmediatePropagation();
       if (isFile) onceAlive(target, () => target.dispatchEvent(new Event('change', { bubbles: true })));
     },
@@ -125,7 +148,7 @@ export const holdEarlyTouches = () => {
       if (!isTrusted || !(target instanceof Element)) return;
       const again = { key, ctrlKey, metaKey, altKey, shiftKey, bubbles: true, cancelable: true };
       if (isField(target)) {
-        if (isAlive(target)) return;
+        if (isPages(target)) return;
         event.stopImmediatePropagation();
         if (key === 'Enter' && held.has(target)) hold(target, { isEntered: true });
         return;

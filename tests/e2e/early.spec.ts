@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { freshJob, stored } from './helpers';
+import { alive, freshJob, stored } from './helpers';
 
 /** A line so slow that a page is shown long before it is alive: nothing comes until the line is let go. */
 const slowLine = async (page: Page): Promise<() => void> => {
@@ -73,4 +73,40 @@ test('what is typed at any moment of coming to life is kept', async ({ page }) =
     await page.getByLabel('Customer').press('Enter');
     await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe(`Typed after ${waitMs}`);
   }
+});
+
+test('what is typed is kept where a part of the page is drawn anew before it is alive', async ({ page }) => {
+  const id = await freshJob(page);
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  const customer = page.getByLabel('Customer');
+  await customer.fill('');
+  await customer.pressSequentially('1');
+  // A render between being taken over and being told: the field gets the value that the page knows.
+  await customer.evaluate((field: HTMLInputElement) => {
+    field.value = '';
+  });
+  await customer.pressSequentially(' c');
+  expect(await isAlive(page)).toBe(false);
+  comes();
+  await alive(page);
+  await expect(customer).toHaveValue('1 c');
+});
+
+test('what is typed is kept between a part being alive and being told of it', async ({ page }) => {
+  const id = await freshJob(page);
+  await page.addInitScript(() => {
+    const frame = window.requestAnimationFrame.bind(window);
+    window.requestAnimationFrame = (act) => window.setTimeout(() => frame(act), 1500);
+  });
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  const customer = page.getByLabel('Customer');
+  await customer.fill('');
+  await customer.pressSequentially('1');
+  comes();
+  await expect.poll(() => isAlive(page)).toBe(true);
+  await customer.pressSequentially(' c');
+  await alive(page);
+  await expect(customer).toHaveValue('1 c');
 });
