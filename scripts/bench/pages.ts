@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import { base, browser, DUAL_FUEL_JOB, JOB, PRESS_THIRTY_TIMES, signedIn } from './browser';
 
-/** JavaScript of a first visit, gzipped, kB: until the page is alive, and what it gets later, at rest. */
+/** JavaScript of a first visit, gzipped, kB: until the page is alive, and what it gets at rest or for below the fold. */
 const scriptKB = async (path: string): Promise<{ first: number; later: number }> => {
   const page = await (await signedIn()).newPage();
   const sizes = { first: [] as Promise<number>[], later: [] as Promise<number>[] };
@@ -11,7 +11,7 @@ const scriptKB = async (path: string): Promise<{ first: number; later: number }>
       sizes[isAlive ? 'later' : 'first'].push(response.body().then((body) => gzipSync(body).length));
   });
   await page.goto(base + path);
-  await page.waitForFunction(() => document.querySelector('main') && !document.querySelector('[data-waking]'));
+  await page.waitForFunction(() => document.querySelector('main') && !document.querySelector('[data-waking=""]'));
   isAlive = true;
   await page.waitForTimeout(3000);
   const kB = async (bytes: Promise<number>[]) => (await Promise.all(bytes)).reduce((sum, each) => sum + each, 0) / 1000;

@@ -3,8 +3,12 @@
 /** After a page is alive, how long until what it may want later is got, ms. */
 const AT_REST_MS = 1200;
 
-const wanted = new Set<() => Promise<unknown>>();
-let isAtRest = false;
+let rest: () => void = () => undefined;
+
+/** Kept once a page has been alive for a moment. */
+const rested = new Promise<void>((resolve) => {
+  rest = resolve;
+});
 
 /**
  * Something that a page wants only once it is used, such as a menu’s inside: it is got once, with the first use or as
@@ -20,17 +24,41 @@ export const later = <T>(get: () => Promise<T>): (() => Promise<T>) => {
     });
     return asked;
   };
-  if (isAtRest) void once().catch(() => undefined);
-  else wanted.add(once);
+  void rested.then(once).catch(() => undefined);
   return once;
 };
 
-/** Gets all that is wanted later, once the page has been alive for a moment; returns how to leave that be. */
+/** What a part bears that is shown and gets its code at rest. */
+export const LATER = { 'data-waking': 'later' } as const;
+
+const hurry = ({ target }: Event) => {
+  if (target instanceof Element && target.closest(`[data-waking="${LATER['data-waking']}"]`)) rest();
+};
+
+/**
+ * Gets all that is wanted later once the page has been alive for a moment, or as soon as somebody reaches for a part of
+ * it; returns how to leave that be.
+ */
 export const restSoon = (): (() => void) => {
-  const timer = setTimeout(() => {
-    isAtRest = true;
-    for (const once of wanted) void once().catch(() => undefined);
-    wanted.clear();
-  }, AT_REST_MS);
-  return () => clearTimeout(timer);
+  const timer = setTimeout(rest, AT_REST_MS);
+  const reaches = ['touchstart', 'mouseover', 'focusin'] as const;
+  for (const reach of reaches) addEventListener(reach, hurry, { capture: true, passive: true });
+  return () => {
+    clearTimeout(timer);
+    for (const reach of reaches) removeEventListener(reach, hurry, { capture: true });
+  };
+};
+
+/** How long until what did not come is asked for again, ms. */
+const AGAIN_MS = 3000;
+
+/** Gets a part at rest, and asks until it comes. */
+export const getAtRest = async <T>(get: () => Promise<T>): Promise<T> => {
+  await rested;
+  for (;;)
+    try {
+      return await get();
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
+    }
 };

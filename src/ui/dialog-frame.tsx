@@ -10,6 +10,8 @@ interface DialogFrameProps {
   /** Left out where there is no way out but to answer. */
   readonly onClose?: () => void;
   readonly isWide?: boolean;
+  /** Whether it comes up from the foot of a phone’s screen, where the thumb is. */
+  readonly isAtFoot?: boolean;
   /** Whether it asks before what cannot be taken back: a tap outside is no answer. */
   readonly isAlert?: boolean;
   readonly children: React.ReactNode;
@@ -25,7 +27,11 @@ const openerNow = (): Element | null => {
  * A dialog as all of them are: over the page, scrolling in itself, its title first. Esc and a tap outside close it, and
  * the focus goes back to where it was.
  */
-export const DialogFrame = ({ title, about, onClose, isWide = false, isAlert = false, children }: DialogFrameProps) => {
+export const DialogFrame = (props: DialogFrameProps) => {
+  const { title, about, onClose, isWide = false, isAtFoot = false, isAlert = false, children } = props;
+  const place = isAtFoot
+    ? 'inset-x-0 bottom-0 max-h-[92dvh] rounded-t border-t bg-paper p-3'
+    : `inset-x-3 top-[8dvh] mx-auto max-h-[84dvh] rounded border bg-sheet p-5 ${isWide ? 'max-w-2xl' : 'max-w-md'}`;
   // It is opened by being drawn, so there is no trigger that would take the focus back.
   const [opener] = useState(openerNow);
   return (
@@ -35,7 +41,7 @@ export const DialogFrame = ({ title, about, onClose, isWide = false, isAlert = f
         <Dialog.Content
           role={isAlert ? 'alertdialog' : 'dialog'}
           {...(about === undefined ? { 'aria-describedby': undefined } : {})}
-          className={`fixed inset-x-3 top-[8dvh] z-50 mx-auto max-h-[84dvh] overflow-y-auto rounded border border-line-strong bg-sheet p-5 ${isWide ? 'max-w-2xl' : 'max-w-md'}`}
+          className={`fixed z-50 overflow-y-auto border-line-strong ${place}`}
           onPointerDownOutside={(event) => isAlert && event.preventDefault()}
           onCloseAutoFocus={(event) => {
             event.preventDefault();

@@ -140,7 +140,9 @@ export const holdEarlyTouches = () => {
     },
     true,
   );
-  const oncePageIsAlive = (act: () => void) => once(() => document.querySelector('[data-waking]') === null, act);
+  // A part that comes later does not keep the page's keys waiting.
+  const isPageAlive = () => document.querySelector('[data-waking=""]') === null;
+  const oncePageIsAlive = (act: () => void) => once(isPageAlive, act);
   addEventListener(
     'keydown',
     (event: KeyboardEvent) => {
@@ -163,7 +165,7 @@ export const holdEarlyTouches = () => {
         return;
       }
       // A sign is a key of the page; all other keys do what they do by themselves.
-      if ([...key].length !== 1 || key === ' ' || !document.querySelector('[data-waking]')) return;
+      if ([...key].length !== 1 || key === ' ' || isPageAlive()) return;
       event.stopImmediatePropagation();
       oncePageIsAlive(() => document.body.dispatchEvent(new KeyboardEvent('keydown', again)));
     },

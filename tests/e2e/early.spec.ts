@@ -110,3 +110,41 @@ test('what is typed is kept between a part being alive and being told of it', as
   await alive(page);
   await expect(customer).toHaveValue('1 c');
 });
+
+test('what is tapped in a part that comes later is done once it is there, and the rest waits for none of it', async ({
+  page,
+}) => {
+  const id = await freshJob(page);
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/handover`, { waitUntil: 'commit' });
+  await page.getByRole('button', { name: 'Mark handed over' }).click();
+  await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('Startup record');
+  expect(await isAlive(page)).toBe(false);
+  comes();
+  await expect(page.getByRole('dialog', { name: 'Hand it over with this open?' })).toBeVisible();
+});
+
+test('a part that comes later is drawn by the server, and still stands where the line is cut before it came', async ({
+  page,
+}) => {
+  const id = await freshJob(page);
+  const late: string[] = [];
+  let isCut = false;
+  await page.route('**/_next/static/chunks/*.js*', async (route) => {
+    if (isCut) late.push(route.request().url());
+    await (isCut ? route.abort() : route.continue());
+  });
+  await page.goto(`/jobs/${id}/strips`, { waitUntil: 'commit' });
+  await page.waitForFunction(() => document.querySelector('main') && !document.querySelector('[data-waking=""]'));
+  isCut = true;
+  const expected = page.getByRole('region', { name: 'Expected readings' });
+  await expect.poll(() => late.length).toBeGreaterThan(0);
+  await expect(expected).toBeVisible();
+  // What is above is alive: another call draws the ladder anew, and what stands below is not taken down.
+  await page.getByRole('button', { name: 'Emergency', exact: true }).click();
+  await expect(page).toHaveURL(/call=emergency/);
+  await expect(expected).toBeVisible();
+  isCut = false;
+  await alive(page);
+  await expect(expected).toBeVisible();
+});

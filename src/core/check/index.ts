@@ -4,7 +4,8 @@ import type { Reading } from '../job/reading';
 import type { JobBasis } from '../model/basis';
 import { lastOf } from '../model/last-of';
 import { setupFindings } from '../setup/findings';
-import { resolveSettings, type SetupJob } from '../setup/resolve';
+import { resolveSettings } from '../setup/resolve';
+import type { SetupJob } from '../setup/resolve-among';
 import { checkEquipment } from './equipment';
 import { inOrder } from './order';
 

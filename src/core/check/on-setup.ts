@@ -3,7 +3,7 @@ import { applyRules, type Finding } from '../job/finding';
 import type { JobBasis } from '../model/basis';
 import { lastOf } from '../model/last-of';
 import { setupFindings } from '../setup/findings';
-import type { ResolvedSettings } from '../setup/resolve';
+import type { ResolvedSettings } from '../setup/resolve-among';
 import { backupSetToFossil } from '../wiring/rules/backup-set-to-fossil';
 import { controlAgrees } from '../wiring/rules/control-agrees';
 import { wiringSubject } from '../wiring/rules/subject';

@@ -3,7 +3,8 @@ import type { Facts } from '../job/document';
 import { targetOf } from '../setup/card/target';
 import { type Codes, type Face, faceOf, shownKeys } from '../setup/face/face';
 import { type ControllerProfile, entryKey, settingsOf } from '../setup/profiles/profile';
-import { type ResolvedSettings, resolveSettings } from '../setup/resolve';
+import { resolveSettings } from '../setup/resolve';
+import type { ResolvedSettings } from '../setup/resolve-among';
 import type { SettingValue } from '../setup/setting';
 import type { SettingId } from '../setup/setting-id';
 

@@ -1,6 +1,7 @@
 import { factApplies } from '../job/applies';
 import { ALL_FACTS, factAt, type FactPath, factValue, withFact } from '../job/document';
-import { type ResolvedSettings, resolveSettings, type SetupJob } from './resolve';
+import { resolveSettings } from './resolve';
+import type { ResolvedSettings, SetupJob } from './resolve-among';
 import type { SettingId } from './setting-id';
 import { SETTINGS } from './settings';
 import { settingWords } from './value';

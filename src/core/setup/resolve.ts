@@ -1,101 +1,16 @@
-import { jobCrossing } from '../crossing/from-job';
-import { factAt, type FactChange, type FactPath, type Facts, factValue, sameValue, withFact } from '../job/document';
-import type { OverrideRow } from '../job/facts/setup';
-import type { Setting, SettingValue, SetupContext } from './setting';
-import { isSettingId, type SettingId } from './setting-id';
+import { type FactChange, type FactPath, type Facts, sameValue, withFact } from '../job/document';
+import { resolveAmong, type ResolvedSetting, type ResolvedSettings, type SetupJob } from './resolve-among';
+import type { SettingValue } from './setting';
+import { isSettingId } from './setting-id';
 import { SETTINGS } from './settings';
-import { settingFromText, settingToText } from './value';
-
-/** What a job says that settings are worked out from. */
-export interface SetupJob {
-  readonly facts: Facts;
-  /** Facts that somebody has looked at. */
-  readonly confirmed: { readonly has: (path: FactPath) => boolean };
-}
-
-/** One setting of a job: what it is to be, why, and what was worked out. */
-export interface ResolvedSetting {
-  readonly setting: Setting;
-  /** Why it does not exist on this job; null where it does. */
-  readonly absent: string | null;
-  /** What the rules work out. */
-  readonly worked: SettingValue;
-  readonly because: readonly string[];
-  /** What it is to be. */
-  readonly value: SettingValue;
-  /** Where `value` comes from. */
-  readonly from: 'worked-out' | 'chosen';
-  /** Why somebody chose otherwise. */
-  readonly reason: string;
-  /** What the job's fact says, where the setting lives in one. */
-  readonly onJob?: SettingValue;
-}
-
-export type ResolvedSettings = ReadonlyMap<SettingId, ResolvedSetting>;
+import { settingToText } from './value';
 
 /** The setting that a profile or a record names; undefined where there is no such setting. */
 export const resolvedById = (settings: ResolvedSettings, id: string): ResolvedSetting | undefined =>
   isSettingId(id) ? settings.get(id) : undefined;
 
-/** Whether somebody has decided on a fact: confirmed it, or moved it off its assumption. */
-const isDecided = ({ facts, confirmed }: SetupJob, path: FactPath): boolean =>
-  confirmed.has(path) || !sameValue(factValue(facts, path), factAt(path).assumed);
-
-const chosenValue = (setting: Setting, job: SetupJob, override: OverrideRow | undefined): SettingValue | undefined => {
-  if (setting.fact?.holds === 'choice')
-    return isDecided(job, setting.fact.path) ? setting.fact.read(job.facts) : undefined;
-  return override === undefined ? undefined : settingFromText(setting, override.value);
-};
-
-/**
- * Works out every setting of a job in the order in which they hang on one another. A setting that lives in a fact as a
- * choice is what the fact says once somebody has decided on it; any other is what was worked out, unless an override
- * says otherwise.
- */
-export const resolveSettings = (job: SetupJob): ResolvedSettings => {
-  const { facts } = job;
-  const resolved = new Map<SettingId, ResolvedSetting>();
-  const overrides = new Map(facts.setup.overrides.map((row) => [row.setting, row]));
-  const context: SetupContext = {
-    facts,
-    crossing: jobCrossing(facts),
-    value: (id) => {
-      const known = resolved.get(id);
-      return known === undefined || known.absent !== null ? null : known.value;
-    },
-  };
-  for (const setting of SETTINGS) {
-    const onJob = setting.fact?.read(facts);
-    const base = { setting, ...(onJob === undefined ? {} : { onJob }) };
-    const absent = setting.absent?.(context) ?? null;
-    if (absent !== null) {
-      resolved.set(setting.id, {
-        ...base,
-        absent,
-        worked: null,
-        because: [],
-        value: null,
-        from: 'worked-out',
-        reason: '',
-      });
-      continue;
-    }
-    const { value: worked, because } = setting.work(context);
-    const override = overrides.get(setting.id);
-    const chosen = chosenValue(setting, job, override);
-    const isOther = chosen !== undefined && chosen !== worked;
-    resolved.set(setting.id, {
-      ...base,
-      absent: null,
-      worked,
-      because,
-      value: isOther ? chosen : worked,
-      from: isOther ? 'chosen' : 'worked-out',
-      reason: isOther && override?.value === settingToText(chosen) ? override.reason : '',
-    });
-  }
-  return resolved;
-};
+/** Works out every setting of a job. */
+export const resolveSettings = (job: SetupJob): ResolvedSettings => resolveAmong(SETTINGS, job);
 
 /** The changes of facts that give a setting a value; `reason` says why where it is not the worked-out one. */
 export const changesToSet = (

@@ -6,7 +6,7 @@ import { auxSignals, compressorSignals, emergencySignals } from '../control/sent
 import type { Signal } from '../control/signal';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
-import type { ResolvedSettings } from '../setup/resolve';
+import type { ResolvedSettings } from '../setup/resolve-among';
 import type { SettingId } from '../setup/setting-id';
 
 /**

@@ -3,7 +3,7 @@ import type { DefrostEnd } from '../control/in-time/board';
 import type { BackupHold, CompressorHold } from '../control/in-time/holds';
 import type { ControlProgram, SetpointEntry } from '../control/in-time/program';
 import type { Mode } from '../control/in-time/signals';
-import type { ResolvedSettings } from '../setup/resolve';
+import type { ResolvedSettings } from '../setup/resolve-among';
 import { actsOn, type DayAct } from './acts';
 import { controlProgram } from './control-program';
 import { gainsShareAt } from './gains';

@@ -1,5 +1,7 @@
 import type { FactPath, Facts } from '../job/document';
-import { resolveSettings } from '../setup/resolve';
+import { resolveAmong } from '../setup/resolve-among';
+import { BACKUP_SOURCE } from '../setup/settings/backup-source';
+import { FAN_AFTER_HEAT } from '../setup/settings/fan-after-heat';
 import { expectWithin } from './expect';
 import type { Expectation, Item } from './step';
 
@@ -9,7 +11,9 @@ const NOBODY: ReadonlySet<FactPath> = new Set();
 
 /** How long the blower runs on after heat, timed beside what it is set to. */
 export const fanAfterItem = (facts: Facts): Item => {
-  const seconds = resolveSettings({ facts, confirmed: NOBODY }).get('fan-after-heat')?.value;
+  const seconds = resolveAmong([BACKUP_SOURCE, FAN_AFTER_HEAT], { facts, confirmed: NOBODY }).get(
+    'fan-after-heat',
+  )?.value;
   const expected: Expectation =
     typeof seconds === 'number' && seconds > 0
       ? expectWithin(seconds, TIMED_SHARE, TIMED_SHARE, `Setup has ${seconds} s; the board may have its own`)

@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, use, useCallback, useEffect, useMemo, useState } from 'react';
+import { createContext, startTransition, use, useCallback, useEffect, useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import type { Along, AlongParts } from '@/core/job/along';
 import { call } from '../api';
@@ -60,7 +60,8 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
     const { job, weather, handovers, profiles } = answer.value;
     now().receive(job);
     setMissing(false);
-    setParts({ weather, handovers, profiles });
+    // What is not alive yet is left standing until it is.
+    startTransition(() => setParts({ weather, handovers, profiles }));
     await takeYearAlong(job);
   }, [id, now]);
   useEffect(() => {

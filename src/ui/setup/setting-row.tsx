@@ -2,7 +2,8 @@
 
 import { memo, useId } from 'react';
 import { CONTROLLERS } from '@/core/job/controllers';
-import { changesToSet, isOffTheJob, type ResolvedSetting } from '@/core/setup/resolve';
+import { changesToSet, isOffTheJob } from '@/core/setup/resolve';
+import type { ResolvedSetting } from '@/core/setup/resolve-among';
 import { type SettingValue } from '@/core/setup/setting';
 import { settingProblem, settingToText, settingWords } from '@/core/setup/value';
 import { Said, useDegrees } from '../degrees';

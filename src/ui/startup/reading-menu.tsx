@@ -1,11 +1,17 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { PlannedItem } from '@/core/startup/planned';
+import { later } from '../at-rest';
 import { useJob } from '../job/provider';
 import { MoreMenu } from '../menu-button';
-import { ReasonDialog } from '../reason-dialog';
 import { useKeepReading, useUntake } from './use-keep-reading';
+
+const ReasonDialog = dynamic(
+  later(() => import('../reason-dialog').then((module) => module.ReasonDialog)),
+  { ssr: false },
+);
 
 /** Why something is often left unmeasured. */
 const NOT_MEASURED = [

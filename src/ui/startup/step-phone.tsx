@@ -1,28 +1,30 @@
 'use client';
 
 import { ChevronDown } from 'lucide-react';
-import { Dialog } from 'radix-ui';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, stepGrade } from '@/core/startup/plan';
 import type { ReturnItem } from '@/core/startup/return-visit';
+import { later } from '../at-rest';
 import { CautionSign } from '../cautions';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
-import { ListenButton } from '../meter/listen-button';
-import { PersonLine } from '../person-line';
 import { CallBar } from './call-bar';
 import { CountersignLine } from './countersign-line';
 import { GradeMark } from './grade-mark';
-import { ListLine } from './list-line';
 import { OneReading } from './one-reading';
 import { StepGround } from './step-ground';
-import { placesOf, StepList, TallyLine } from './step-list';
 import { TriedLine } from './tried-line';
 import type { RouteChoice } from './use-route';
 import { cautionPlace } from './use-step';
 import type { VisitList } from './use-visit-list';
+
+const StepsSheet = dynamic(
+  later(() => import('./steps-sheet').then((module) => module.StepsSheet)),
+  { ssr: false },
+);
 
 interface StepPhoneProps {
   readonly steps: readonly PlannedStep[];
@@ -37,50 +39,6 @@ interface StepPhoneProps {
   readonly onGo: (id: string) => void;
   readonly onAt: (at: number) => void;
 }
-
-const StepsSheet = ({
-  steps,
-  list,
-  route,
-  current,
-  onGo,
-  children,
-}: Omit<Parameters<typeof StepList>[0], 'places'> & {
-  list: VisitList;
-  route: RouteChoice;
-  children: React.ReactNode;
-}) => {
-  const [isOpen, setOpen] = useState(false);
-  return (
-    <Dialog.Root open={isOpen} onOpenChange={setOpen}>
-      <Dialog.Trigger asChild>{children}</Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto rounded-t border-t border-line-strong bg-paper p-3"
-        >
-          <Dialog.Title className="font-label text-2xl font-semibold">Steps</Dialog.Title>
-          <TallyLine steps={steps} />
-          <ListLine steps={steps} list={list} route={route} />
-          <StepList
-            steps={steps}
-            places={placesOf(route)}
-            current={current}
-            onGo={(id) => {
-              setOpen(false);
-              onGo(id);
-            }}
-          />
-          <PersonLine />
-          <VisitLine />
-          <ListenButton />
-          <Dialog.Close className="plain-button mt-2 w-full">Close</Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
-  );
-};
 
 /** Before a step's readings: what can hurt, how to put the system there, what to wait for. */
 const Before = ({
@@ -121,6 +79,7 @@ const Before = ({
 
 /** Startup on a phone: one reading at a time, the steps and the cautions a tap away. */
 export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo, onAt }: StepPhoneProps) => {
+  const [showsSteps, setSteps] = useState(false);
   const planned = steps[number]!;
   const { step, built, items } = planned;
   const item = items[at - 1];
@@ -132,24 +91,37 @@ export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo
       aria-labelledby="step-title"
       className="flex min-h-[calc(100dvh-9.75rem-var(--company-line,0rem)-var(--lost-line,0rem))] flex-col px-3 pb-2"
     >
-      <StepsSheet steps={steps} list={list} route={route} current={step.id} onGo={onGo}>
-        <button type="button" className="flex min-h-11 items-center gap-2 border-b border-line text-left">
-          <span className="sr-only">Steps</span>
-          <GradeMark grade={stepGrade(planned)} />
-          <h2 id="step-title" className="min-w-0 flex-1 truncate font-label text-xl font-semibold">
-            <span className="font-mono text-sm text-quiet">
-              {number + 1}/{steps.length}
-            </span>{' '}
-            {step.title}
-          </h2>
-          {item && (
-            <span className="font-mono text-sm text-quiet">
-              {at} of {items.length}
-            </span>
-          )}
-          <ChevronDown size={18} aria-hidden />
-        </button>
-      </StepsSheet>
+      <button
+        type="button"
+        aria-haspopup="dialog"
+        onClick={() => setSteps(true)}
+        className="flex min-h-11 items-center gap-2 border-b border-line text-left"
+      >
+        <span className="sr-only">Steps</span>
+        <GradeMark grade={stepGrade(planned)} />
+        <h2 id="step-title" className="min-w-0 flex-1 truncate font-label text-xl font-semibold">
+          <span className="font-mono text-sm text-quiet">
+            {number + 1}/{steps.length}
+          </span>{' '}
+          {step.title}
+        </h2>
+        {item && (
+          <span className="font-mono text-sm text-quiet">
+            {at} of {items.length}
+          </span>
+        )}
+        <ChevronDown size={18} aria-hidden />
+      </button>
+      {showsSteps && (
+        <StepsSheet
+          steps={steps}
+          list={list}
+          route={route}
+          current={step.id}
+          onGo={onGo}
+          onClose={() => setSteps(false)}
+        />
+      )}
       <TriedLine />
       <CallBar call={built.call} />
       {!item ? (

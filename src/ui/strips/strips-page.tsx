@@ -1,29 +1,22 @@
 'use client';
 
-import { checkEquipment } from '@/core/check/equipment';
-import { findingsFor } from '@/core/check/pages';
 import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
 import { Cautions } from '../cautions';
-import { FindingsList } from '../findings-list';
-import { JobLink } from '../job/job-link';
+import { comesLater } from '../comes-later';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
 import { useMoment } from '../job/use-moment';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
-import { AirflowByRise } from './airflow-by-rise';
 import { ClampExpected } from './clamp-expected';
 import { ClampReading } from './clamp-reading';
-import { ExpectedTable } from './expected-table';
-import { FindKit } from './find-kit';
-import { KitFitTable } from './kit-fit-table';
 import { LadderDrawing } from './ladder/ladder-drawing';
 import { NoStrips } from './no-strips';
 import { PartCard } from './part-card';
-import { ProveDead } from './prove-dead';
 import { SecondSlider } from './second-slider';
 import { useLadder } from './use-ladder';
+
+const StripsBelow = comesLater(() => import('./strips-below').then((module) => module.StripsBelow));
 
 /** Seconds that the clock goes on past the slowest switch. */
 const AFTERWARDS_S = 15;
@@ -36,10 +29,8 @@ const CAUTIONS = [
 const CALLS_HERE = ['off', 'heat-aux', 'emergency'] as const;
 
 const Kit = () => {
-  const readings = useJob((job) => job.readings);
   const { call } = useMoment();
   const setCall = useJob((job) => job.setCall);
-  const findings = findingsFor('strips', checkEquipment(useModel(), readings));
   const { state, seconds, setSeconds, clamp, setClamp, volts, measuredVolts, ...ladder } = useLadder();
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
@@ -90,17 +81,7 @@ const Kit = () => {
           <ClampReading clamp={clamp} state={state} measuredVolts={measuredVolts} />
         </div>
       </div>
-      <FindingsList findings={findings} />
-      <p className="mt-2">
-        <JobLink to="strips/service">Does the house’s service carry it?</JobLink>
-      </p>
-      <div className="mt-8 grid gap-8 lg:grid-cols-2">
-        <ExpectedTable volts={volts} />
-        <KitFitTable volts={volts} />
-        <ProveDead />
-        <FindKit />
-        <AirflowByRise />
-      </div>
+      <StripsBelow />
     </div>
   );
 };

@@ -1,13 +1,12 @@
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { observedNow, stripKeys } from '@/core/model/observable';
 import type { ClampAt } from '@/core/strips/clamp';
 import { ladderState } from '@/core/strips/ladder-state';
 import { partPanel } from '@/core/strips/parts';
-import { useJob } from '../job/provider';
 import { useBasis } from '../job/use-basis';
 import { useMoment } from '../job/use-moment';
 import type { PartAt } from './ladder/drawing';
+import { useKitVolts } from './use-kit-volts';
 
 /** A part as an address names it, such as `limit-2`; null where it names none. */
 const partOf = (text: string | null): PartAt | null => {
@@ -17,7 +16,6 @@ const partOf = (text: string | null): PartAt | null => {
 
 /** The ladder at a second: what is picked on it, which breakers are open, what its supply was read at. */
 export const useLadder = () => {
-  const readings = useJob((job) => job.readings);
   const moment = useMoment();
   const { facts, wall } = useBasis();
   const [seconds, setSeconds] = useState(0);
@@ -25,9 +23,7 @@ export const useLadder = () => {
   const [part, setPart] = useState<PartAt | null>(() => partOf(asked));
   const [clamp, setClamp] = useState<ClampAt>({ kind: 'main' });
   const [openBreakers, setOpenBreakers] = useState<ReadonlySet<number>>(new Set());
-  const read = useMemo(() => observedNow(facts, readings).get(stripKeys(facts).volts)?.value, [facts, readings]);
-  const measuredVolts = typeof read === 'number' ? read : null;
-  const volts = measuredVolts ?? facts.heatKit.serviceVolts;
+  const { volts, measuredVolts } = useKitVolts(facts);
   const state = useMemo(
     () => ladderState(facts, wall, moment, seconds, volts, openBreakers),
     [facts, wall, moment, seconds, volts, openBreakers],

@@ -1,45 +1,26 @@
 import { useMemo, useState } from 'react';
-import { checkEquipment } from '@/core/check/equipment';
-import { findingsFor } from '@/core/check/pages';
 import { isSound } from '@/core/control/scenario';
 import { outdoorId } from '@/core/devices';
 import { calledTerminals } from '@/core/wiring/called';
-import { differences } from '@/core/wiring/differences';
 import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
-import { powerReport } from '@/core/wiring/power';
-import { soundly } from '@/core/wiring/state';
-import { traceCall } from '@/core/wiring/trace';
+import { singleMoves } from '@/core/wiring/moves';
 import { useJob } from '../job/provider';
 import { useModel } from '../job/use-model';
 import { useMoment } from '../job/use-moment';
 import type { Probes } from './picture-device';
 
-/** Everything that the wiring page shows of the bench, each worked out when the job or the moment changes. */
+/** What the bench is drawn by: what runs at this moment, which terminals its call brings, what was moved. */
 export const useBench = () => {
   const model = useModel();
   const moment = useMoment();
-  const { facts, harness, planned, sound, supply, scenario } = model;
+  const { harness, planned, scenario } = model;
   const state = model.state(moment);
   const called = useMemo(() => calledTerminals(state, model.state({ ...moment, call: 'off' })), [state, model, moment]);
-  const findings = findingsFor('wiring', checkEquipment(model));
-  const differing = useMemo(
-    () => (harness === planned ? [] : differences(facts, sound, harness, soundly(moment), supply)),
-    [facts, sound, harness, planned, moment, supply],
+  const moved = useMemo(
+    () => new Set(harness === planned ? [] : singleMoves(planned, harness).map(({ id }) => id)),
+    [harness, planned],
   );
-  const traces = useMemo(() => traceCall(facts, sound, harness, state), [facts, sound, harness, state]);
-  const report = useMemo(() => powerReport(facts, harness, model.states(moment)), [facts, harness, model, moment]);
-  return {
-    facts,
-    moment,
-    model,
-    state,
-    called,
-    findings,
-    differing,
-    traces,
-    report,
-    isSoundPlan: harness === planned && isSound(scenario),
-  };
+  return { model, state, called, moved, isSoundPlan: harness === planned && isSound(scenario) };
 };
 
 /** Probes as they were put, or, where the system has no such terminal, on the compressor's. */

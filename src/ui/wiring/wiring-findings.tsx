@@ -1,29 +1,26 @@
 'use client';
 
+import { checkEquipment } from '@/core/check/equipment';
+import { findingsFor } from '@/core/check/pages';
 import { type Finding, findingKey } from '@/core/job/finding';
 import { FindingLine } from '../finding-line';
+import { useModel } from '../job/use-model';
+import { usePoint } from './point';
+
+/** What the wiring page shows of all findings. */
+const useWiringFindings = () => findingsFor('wiring', checkEquipment(useModel()));
 
 /** What wants a look in the wiring: the one mistake behind the rest first, and what it explains folded under it. */
-export const WiringFindings = ({
-  findings,
-  onPoint,
-}: {
-  findings: readonly Finding[];
-  onPoint: (at: string) => void;
-}) => {
+export const WiringFindings = () => {
+  const findings = useWiringFindings();
+  const onPoint = usePoint();
   const explained = findings.filter(({ under }) => under !== undefined);
   const line = (finding: Finding) => <FindingLine key={findingKey(finding)} finding={finding} onPoint={onPoint} />;
   return (
     <section aria-label="Findings">
       <h2 className="mb-1 font-label text-2xl font-semibold">Findings</h2>
       {findings.length === 0 && <p className="text-quiet">Nothing to fix in the wiring.</p>}
-      <ul>
-        {findings
-          .filter(({ under }) => under === undefined)
-          .map((finding) => (
-            <FindingLine key={findingKey(finding)} finding={finding} onPoint={onPoint} />
-          ))}
-      </ul>
+      <ul>{findings.filter(({ under }) => under === undefined).map(line)}</ul>
       {explained.length > 0 && (
         <details className="border-l-4 border-line pl-3">
           <summary className="flex min-h-11 items-center font-medium">
@@ -35,3 +32,6 @@ export const WiringFindings = ({
     </section>
   );
 };
+
+/** The same where it comes first, on a phone: nothing where nothing is found. */
+export const WiringFindingsFirst = () => (useWiringFindings().length > 0 ? <WiringFindings /> : null);

@@ -1,7 +1,8 @@
 import { currentMarks, type SettingMark } from '../../job/setting-marks';
 import { hiddenBecause } from '../profiles/condition';
 import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry, settingsOf } from '../profiles/profile';
-import { resolvedById, type ResolvedSetting, type ResolvedSettings } from '../resolve';
+import { resolvedById } from '../resolve';
+import type { ResolvedSetting, ResolvedSettings } from '../resolve-among';
 import { SETTINGS } from '../settings';
 import { type Target, targetOf } from './target';
 

@@ -1,7 +1,8 @@
 import { roundTo } from '../../units/round';
 import type { EntryForm, EntryOption, Means, ProfileEntry } from '../profiles/profile';
 import { optionsOf, settingsOf } from '../profiles/profile';
-import { resolvedById, type ResolvedSettings } from '../resolve';
+import { resolvedById } from '../resolve';
+import type { ResolvedSettings } from '../resolve-among';
 import type { Setting, SettingValue } from '../setting';
 import { settingById } from '../settings';
 import { settingToText, settingWords } from '../value';

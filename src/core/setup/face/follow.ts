@@ -1,7 +1,7 @@
 import type { NewMark, SettingMark } from '../../job/setting-marks';
 import { type Card, type CardLine, cardOf, wordsOfCode } from '../card/card';
 import { type ControllerProfile, entryKey, type ProfileEntry } from '../profiles/profile';
-import type { ResolvedSettings } from '../resolve';
+import type { ResolvedSettings } from '../resolve-among';
 import { type Face, type FaceAct, shownCode, shownEntries, shownKeys, workFace } from './face';
 
 /** What came of following a card on a controller. */

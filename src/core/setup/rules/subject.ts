@@ -1,6 +1,7 @@
 import type { FactChange, Facts } from '../../job/document';
 import type { Found } from '../../job/finding';
-import { changesToSet, type ResolvedSettings } from '../resolve';
+import { changesToSet } from '../resolve';
+import type { ResolvedSettings } from '../resolve-among';
 import type { SettingValue } from '../setting';
 import type { SettingId } from '../setting-id';
 import { settingById } from '../settings';

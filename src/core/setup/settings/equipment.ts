@@ -5,6 +5,7 @@ import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { choiceSetting, ON_OFF, type Setting, worked } from '../setting';
 import { plainFact } from '../setting-fact';
+import { BACKUP_SOURCE } from './backup-source';
 
 const hasStrips = (facts: Facts) => kitRows(facts).length > 0;
 const hasFurnace = ({ system }: Facts) => backupOf({ system }) === 'fossil';
@@ -64,36 +65,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
           );
     },
   }),
-  choiceSetting({
-    id: 'backup-source',
-    label: 'Backup source',
-    on: ['thermostat'],
-    meaning: 'Whether the backup is electric or burns fuel.',
-    decidedBy: 'The equipment under the coil.',
-    after: ['system-type'],
-    usual: 'electric',
-    options: [
-      { value: 'electric', label: 'Electric' },
-      { value: 'fossil', label: 'Fossil' },
-      { value: 'none', label: 'None' },
-    ],
-    fact: {
-      path: 'thermostat.backupSetting',
-      holds: 'as-found',
-      read: ({ system, thermostat }) => (backupOf({ system }) === 'fossil' ? thermostat.backupSetting : 'electric'),
-      write: ({ thermostat }, value) => (value === 'none' ? thermostat.backupSetting : value),
-    },
-    work: ({ facts }) => {
-      if (hasFurnace(facts))
-        return worked(
-          'fossil',
-          `A ${facts.furnace.fuel.replace('-', ' ')} furnace heats the same air stream as the coil.`,
-        );
-      return hasStrips(facts)
-        ? worked('electric', 'The kit’s strips are electric.')
-        : worked('none', 'No kit is fitted.');
-    },
-  }),
+  BACKUP_SOURCE,
   choiceSetting({
     id: 'backup-with-heat-pump',
     label: 'Backup beside the heat pump',

@@ -1,14 +1,20 @@
 'use client';
 
 import { Check } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { CardLine } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import { later } from '../../at-rest';
 import { Said } from '../../degrees';
 import { When } from '../../when';
 import { CodeBox } from './code-box';
-import { LastingDialog } from './lasting-dialog';
 import { useMark } from './use-mark';
+
+const LastingDialog = dynamic(
+  later(() => import('./lasting-dialog').then((module) => module.LastingDialog)),
+  { ssr: false },
+);
 
 const TickButton = ({ isOn, label, onClick }: { isOn: boolean; label: string; onClick: () => void }) => (
   <button

@@ -1,10 +1,7 @@
 'use client';
 
-import { Download, Link2, Printer, QrCode } from 'lucide-react';
-import Link from 'next/link';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
-import type { HandoverRecord } from '@/core/handover/record';
 import { unsettled } from '@/core/handover/unsettled';
 import { keepJob } from '../along/device';
 import { keepErrand } from '../along/errands';
@@ -16,18 +13,18 @@ import { usePerson } from '../person';
 import { toast } from '../toast';
 import { usePutBack } from '../trouble/use-put-back';
 import { When } from '../when';
-import { OwnerLinks } from './owner-links';
 import { UnsettledDialog } from './unsettled-dialog';
+import { useRecordNow } from './use-record-now';
 
-/** Print, export, mark handed over: with something failed or open, asked first. */
-export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
+/** Marks the job handed over, or takes it back: with something failed or open, asked first. */
+export const HandOver = () => {
+  const record = useRecordNow();
   const id = useJob((job) => job.saved.id);
   const handedOverAt = useJob((job) => job.saved.handedOverAt);
   const acknowledge = useJob((job) => job.acknowledge);
   const saveState = useJob((job) => job.saveState);
   const putBack = usePutBack();
   const now = useJobNow();
-  const [showsLinks, setLinks] = useState(false);
   const [asks, setAsks] = useState<readonly string[]>([]);
   const { refresh, change } = useAlongActs();
   const { me, personId } = useAtWork();
@@ -70,25 +67,7 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
     await refresh();
   };
   return (
-    <div className="no-print mx-auto mb-4 flex max-w-[52rem] flex-wrap items-center gap-2">
-      <button type="button" className="strong-button" onClick={() => window.print()}>
-        <Printer size={18} aria-hidden /> Print
-      </button>
-      <a className="plain-button" href={`/api/jobs/${id}/file`} download>
-        <Download size={18} aria-hidden /> Job file (JSON)
-      </a>
-      <a className="plain-button" href={`/api/jobs/${id}/readings.csv`} download>
-        <Download size={18} aria-hidden /> Readings (CSV)
-      </a>
-      <a className="plain-button" href={`/api/jobs/${id}/settings.csv`} download>
-        <Download size={18} aria-hidden /> Settings (CSV)
-      </a>
-      <Link className="plain-button" href={`/jobs/${id}/handover/label`} prefetch={false}>
-        <QrCode size={18} aria-hidden /> Label for the door
-      </Link>
-      <button type="button" className="plain-button" onClick={() => setLinks(true)}>
-        <Link2 size={18} aria-hidden /> Link for the owner
-      </button>
+    <>
       {handedOverAt === null ? (
         <button
           type="button"
@@ -119,7 +98,6 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
           Not before it is put back: {putBack.join('; ')}. Trouble has the list.
         </p>
       )}
-      {showsLinks && <OwnerLinks jobId={id} onClose={() => setLinks(false)} />}
       {asks.length > 0 && (
         <UnsettledDialog
           lines={asks}
@@ -130,6 +108,6 @@ export const HandoverActions = ({ record }: { record: HandoverRecord }) => {
           onClose={() => setAsks([])}
         />
       )}
-    </div>
+    </>
   );
 };

@@ -1,0 +1,35 @@
+import { backupOf } from '../../job/backup';
+import { kitRows } from '../../job/kit-rows';
+import { choiceSetting, worked } from '../setting';
+
+/** What heats beside the heat pump, as the thermostat is told. */
+export const BACKUP_SOURCE = choiceSetting({
+  id: 'backup-source',
+  label: 'Backup source',
+  on: ['thermostat'],
+  meaning: 'Whether the backup is electric or burns fuel.',
+  decidedBy: 'The equipment under the coil.',
+  after: ['system-type'],
+  usual: 'electric',
+  options: [
+    { value: 'electric', label: 'Electric' },
+    { value: 'fossil', label: 'Fossil' },
+    { value: 'none', label: 'None' },
+  ],
+  fact: {
+    path: 'thermostat.backupSetting',
+    holds: 'as-found',
+    read: ({ system, thermostat }) => (backupOf({ system }) === 'fossil' ? thermostat.backupSetting : 'electric'),
+    write: ({ thermostat }, value) => (value === 'none' ? thermostat.backupSetting : value),
+  },
+  work: ({ facts }) => {
+    if (backupOf(facts) === 'fossil')
+      return worked(
+        'fossil',
+        `A ${facts.furnace.fuel.replace('-', ' ')} furnace heats the same air stream as the coil.`,
+      );
+    return kitRows(facts).length > 0
+      ? worked('electric', 'The kit’s strips are electric.')
+      : worked('none', 'No kit is fitted.');
+  },
+});

@@ -1,0 +1,68 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { recordDifferences } from '@/core/handover/record-differences';
+import { recordOnScale } from '@/core/handover/record-on-scale';
+import { useDegrees } from '../degrees';
+import { PlainSelect } from '../fields/plain-select';
+import { useJob } from '../job/provider';
+import { VisitLine } from '../job/visit-line';
+import { timeWords, useIsOnDevice, When } from '../when';
+import { useHandovers } from './handovers';
+import { RecordChanges } from './record-changes';
+import { RecordPages } from './record-pages';
+import { useRecordNow } from './use-record-now';
+
+const LIVE = 'today';
+
+/** The record of a job: as it stands, or as it was handed over, with what would be printed otherwise today. */
+export const ShownRecord = () => {
+  const handovers = useHandovers();
+  const today = useRecordNow();
+  const { scale } = useDegrees();
+  const isHandedOver = useJob((job) => job.saved.handedOverAt !== null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const last = handovers[0];
+  const id = chosen ?? (isHandedOver && last ? last.id : LIVE);
+  const kept = handovers.find((each) => each.id === id);
+  const isOnDevice = useIsOnDevice();
+  const differences = useMemo(() => (kept ? recordDifferences(kept.record, today) : []), [kept, today]);
+  return (
+    <>
+      <div className="no-print mx-auto mb-3 max-w-[52rem]">
+        <VisitLine />
+        {handovers.length > 0 && (
+          <PlainSelect
+            label="Record"
+            value={id}
+            options={[
+              [LIVE, 'As it stands today'],
+              ...handovers.map(({ id: each, handedOverAt, author }): [string, string] => [
+                each,
+                `Handed over ${isOnDevice ? timeWords(handedOverAt, 'day') : '…'}${author && ` by ${author}`}`,
+              ]),
+            ]}
+            onChoose={setChosen}
+          />
+        )}
+      </div>
+      {isHandedOver && !last && (
+        <p className="no-print mx-auto mb-4 max-w-[52rem] text-sm text-quiet">
+          Handed over before records were kept as they were printed: this is how it reads today.
+        </p>
+      )}
+      {kept && <RecordChanges differences={differences} />}
+      <RecordPages
+        record={recordOnScale(kept?.record ?? today, scale)}
+        signed={
+          kept && (
+            <p className="text-sm print:text-[7pt] print:leading-none">
+              Handed over <When at={kept.handedOverAt} />
+              {kept.author && ` by ${kept.author}`}; kept as it was printed then, with version {kept.coreVersion}.
+            </p>
+          )
+        }
+      />
+    </>
+  );
+};

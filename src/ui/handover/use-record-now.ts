@@ -1,0 +1,35 @@
+import type { Moment } from '@/core/control/moment';
+import { type HandoverRecord, handoverRecord } from '@/core/handover/record';
+import { earlierReadings } from '@/core/job/earlier-visit';
+import { lastOf } from '@/core/model/last-of';
+import { useJob } from '../job/provider';
+import type { JobState } from '../job/state';
+import { useMoment } from '../job/use-moment';
+import { shownVisit } from '../job/visits';
+
+type Recorded = Pick<JobState, 'confirmed' | 'readings' | 'settingMarks' | 'saved'>;
+
+const recordOf = lastOf(
+  (
+    facts: JobState['facts'],
+    moment: Moment,
+    visit: ReturnType<typeof shownVisit>,
+    confirmed: Recorded['confirmed'],
+    readings: Recorded['readings'],
+    settingMarks: Recorded['settingMarks'],
+    saved: Recorded['saved'],
+  ) =>
+    handoverRecord({ facts, confirmed, readings, settingMarks, visit, earlier: earlierReadings(saved, visit) }, moment),
+);
+
+/** The record as it would be printed now; all parts of the page share the one that was last worked out. */
+export const useRecordNow = (): HandoverRecord => {
+  const facts = useJob((job) => job.facts);
+  const confirmed = useJob((job) => job.confirmed);
+  const readings = useJob((job) => job.readings);
+  const settingMarks = useJob((job) => job.settingMarks);
+  const visit = useJob(shownVisit);
+  const saved = useJob((job) => job.saved);
+  const moment = useMoment();
+  return recordOf(facts, moment, visit, confirmed, readings, settingMarks, saved);
+};

@@ -1,0 +1,36 @@
+'use client';
+
+import { checkEquipment } from '@/core/check/equipment';
+import { findingsFor } from '@/core/check/pages';
+import { FindingsList } from '../findings-list';
+import { JobLink } from '../job/job-link';
+import { useJob } from '../job/provider';
+import { useModel } from '../job/use-model';
+import { AirflowByRise } from './airflow-by-rise';
+import { ExpectedTable } from './expected-table';
+import { FindKit } from './find-kit';
+import { KitFitTable } from './kit-fit-table';
+import { ProveDead } from './prove-dead';
+import { useKitVolts } from './use-kit-volts';
+
+/** What stands below the ladder: findings, what is expected, whether the kit belongs, what comes before hands go in. */
+export const StripsBelow = () => {
+  const model = useModel();
+  const readings = useJob((job) => job.readings);
+  const { volts } = useKitVolts(model.facts);
+  return (
+    <>
+      <FindingsList findings={findingsFor('strips', checkEquipment(model, readings))} />
+      <p className="mt-2">
+        <JobLink to="strips/service">Does the house’s service carry it?</JobLink>
+      </p>
+      <div className="mt-8 grid gap-8 lg:grid-cols-2">
+        <ExpectedTable volts={volts} />
+        <KitFitTable volts={volts} />
+        <ProveDead />
+        <FindKit />
+        <AirflowByRise />
+      </div>
+    </>
+  );
+};
