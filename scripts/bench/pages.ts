@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import { base, browser, DUAL_FUEL_JOB, JOB, PRESS_THIRTY_TIMES, signedIn } from './browser';
 
-/** JavaScript of a first visit, gzipped, kB: until the page is alive, and what it gets at rest or for below the fold. */
+/** JavaScript of a first visit, gzipped, kB: until the page is alive, and what it gets at rest or below the fold. */
 const scriptKB = async (path: string): Promise<{ first: number; later: number }> => {
   const page = await (await signedIn()).newPage();
   const sizes = { first: [] as Promise<number>[], later: [] as Promise<number>[] };

@@ -8,9 +8,8 @@ import type { FactPath } from '@/core/job/document';
 import { CautionSign } from '../cautions';
 import { useDegrees } from '../degrees';
 import { FactField } from '../fields/fact-field';
+import { useModel, useMoment } from '../job/following';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
-import { useMoment } from '../job/use-moment';
 import { StateLines } from './air/state-lines';
 import { CrossingTabs } from './crossing-tabs';
 

@@ -1,10 +1,10 @@
 import type { CrossingChart } from '@/core/crossing/chart';
 import { roundTo } from '@/core/units/round';
-import { percentAlong } from '@/core/units/span';
+import { NeedleLine } from '../ruler/needle';
 import { pathOf, percentDown, valueTicks } from './plot';
 
 /** COP under the chart, on the same scale; in dual fuel with the line at which both fuels cost the same. */
-export const CopStrip = ({ chart, outdoorF }: { chart: CrossingChart; outdoorF: number }) => {
+export const CopStrip = ({ chart }: { chart: CrossingChart }) => {
   const { spanF, cop, copEven } = chart;
   const plot = { spanF, most: 1.1 * Math.max(...cop.map(([, value]) => value), copEven ?? 0, 1) };
   return (
@@ -59,10 +59,7 @@ export const CopStrip = ({ chart, outdoorF }: { chart: CrossingChart; outdoorF: 
             even cost at COP {roundTo(copEven, 2)}
           </span>
         )}
-        <span
-          className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink"
-          style={{ left: `${percentAlong(spanF, outdoorF)}%` }}
-        />
+        <NeedleLine spanF={spanF} />
       </div>
     </div>
   );

@@ -7,6 +7,7 @@ import type { Degrees } from '@/core/units/degrees';
 import { percentAlong } from '@/core/units/span';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
+import { NeedleLine } from '../ruler/needle';
 import { Scale } from '../ruler/scale';
 import { useScaleDrag } from '../ruler/use-scale-drag';
 import { SOURCE_COLOUR } from '../sources';
@@ -32,7 +33,6 @@ const sameGate = (one: GatePost, other: GatePost) =>
  */
 export const CrossingChart = ({ chart }: { chart: Chart }) => {
   const facts = useJob((job) => job.facts);
-  const outdoorF = useJob((job) => job.moment.outdoorF);
   const setMoment = useJob((job) => job.setMoment);
   const track = useRef<HTMLDivElement>(null);
   const degrees = useDegrees();
@@ -152,15 +152,12 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
                 track={track}
               />
             ))}
-            <span
-              className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink"
-              style={{ left: `${percentAlong(spanF, outdoorF)}%` }}
-            />
+            <NeedleLine spanF={spanF} />
           </div>
         </div>
       </div>
       <Scale place="on the chart" />
-      <CopStrip chart={chart} outdoorF={outdoorF} />
+      <CopStrip chart={chart} />
       <p className="text-sm text-quiet">
         * and dashed: beyond the rating points ({degrees.figure(chart.ratedF[0])} to {degrees.text(chart.ratedF[1])}),
         the heat pump’s lines drawn straight on.

@@ -5,7 +5,6 @@ import { crossingPageFindings } from '@/core/check/on-crossing';
 import { backupNeeds, bankGates } from '@/core/crossing/backup-need';
 import { crossingChart } from '@/core/crossing/chart';
 import { priceTable } from '@/core/crossing/price-table';
-import { atMoment } from '@/core/crossing/year/at-moment';
 import { factApplies } from '@/core/job/applies';
 import { backupOf } from '@/core/job/backup';
 import type { FactPath } from '@/core/job/document';
@@ -14,9 +13,8 @@ import { FUEL_UNIT } from '@/core/units/constants';
 import { Below } from '../below';
 import { FactField } from '../fields/fact-field';
 import { FindingLine } from '../finding-line';
+import { useModel } from '../job/following';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
-import { useMoment } from '../job/use-moment';
 import { MeasuredShare } from '../startup/capacity-line';
 import { BankTable, NeedTable, PriceTable } from './backup-tables';
 import { CrossingChart } from './crossing-chart';
@@ -47,13 +45,11 @@ const WIDE: readonly FactPath[] = ['outdoorUnit.ratingPoints', 'outdoorUnit.lowP
 
 export const CrossingPage = () => {
   const facts = useJob((job) => job.facts);
-  const { outdoorF } = useMoment();
   const chart = useMemo(() => crossingChart(facts), [facts]);
   const findings = crossingPageFindings(useModel());
   const needs = useMemo(() => backupNeeds(facts), [facts]);
   const banks = useMemo(() => bankGates(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);
-  const at = useMemo(() => atMoment(facts, outdoorF), [facts, outdoorF]);
   const hasFurnace = backupOf(facts) === 'fossil';
   const about = (path: FactPath) => findings.filter(({ fact }) => fact === path);
   const fields = (paths: readonly FactPath[]) => (
@@ -70,7 +66,7 @@ export const CrossingPage = () => {
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <CrossingTabs />
-      <Readout outdoorF={outdoorF} at={at} hasFurnace={hasFurnace} />
+      <Readout hasFurnace={hasFurnace} />
       <p className="flex flex-wrap items-center gap-2 empty:hidden">
         <MeasuredShare />
       </p>

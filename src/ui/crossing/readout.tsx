@@ -1,8 +1,11 @@
 'use client';
 
-import type { AtMoment } from '@/core/crossing/year/at-moment';
+import { useMemo } from 'react';
+import { atMoment } from '@/core/crossing/year/at-moment';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../degrees';
+import { useMoment } from '../job/following';
+import { useJob } from '../job/provider';
 
 const thousand = (btuh: number) => roundTo(btuh / 1000, 1).toFixed(1);
 
@@ -32,7 +35,10 @@ const Figure = ({
  * The figures at the needle: what is needed, what the heat pump could give, what each source gives in the mean, what
  * it costs.
  */
-export const Readout = ({ outdoorF, at, hasFurnace }: { outdoorF: number; at: AtMoment; hasFurnace: boolean }) => {
+export const Readout = ({ hasFurnace }: { hasFurnace: boolean }) => {
+  const { outdoorF } = useMoment();
+  const facts = useJob((job) => job.facts);
+  const at = useMemo(() => atMoment(facts, outdoorF), [facts, outdoorF]);
   const { text } = useDegrees();
   return (
     <dl aria-label={`At ${text(outdoorF)}`} className="mb-3 flex flex-wrap gap-x-6 gap-y-2">

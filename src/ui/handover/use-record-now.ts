@@ -2,9 +2,9 @@ import type { Moment } from '@/core/control/moment';
 import { type HandoverRecord, handoverRecord } from '@/core/handover/record';
 import { earlierReadings } from '@/core/job/earlier-visit';
 import { lastOf } from '@/core/model/last-of';
+import { useMoment } from '../job/following';
 import { useJob } from '../job/provider';
 import type { JobState } from '../job/state';
-import { useMoment } from '../job/use-moment';
 import { shownVisit } from '../job/visits';
 
 type Recorded = Pick<JobState, 'confirmed' | 'readings' | 'settingMarks' | 'saved'>;

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
-import { useCallback, useEffect, useState } from 'react';
+import { memo, useCallback, useEffect, useState } from 'react';
 import type { AtWork } from '@/core/access/at-work';
 import type { Company } from '@/core/access/company';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
@@ -15,6 +15,7 @@ import { useCompany } from '../crew/use-company';
 import { HouseDegrees } from '../degrees';
 import { GateRuler } from '../ruler/gate-ruler';
 import { toast } from '../toast';
+import { Following } from './following';
 import { followInJob } from './go';
 import { JobHeader } from './header';
 import { LostBanner } from './lost-banner';
@@ -45,7 +46,7 @@ const StaleDialog = dynamic(
   { ssr: false },
 );
 
-const Inside = ({
+const Inside = memo(function Inside({
   rulerFolds,
   note,
   children,
@@ -53,7 +54,7 @@ const Inside = ({
   rulerFolds: string;
   note: Company['note'];
   children: React.ReactNode;
-}) => {
+}) {
   const [shown, setShown] = useState<'commands' | 'keys' | 'note' | null>(null);
   const id = useJob((job) => job.saved.id);
   const { company, leave } = useCompany(id, note, useFresh());
@@ -92,7 +93,7 @@ const Inside = ({
       {isStale && <StaleDialog />}
     </div>
   );
-};
+});
 
 const InItsDegrees = ({ children }: { children: React.ReactNode }) => (
   <HouseDegrees scale={useJob((job) => job.facts.talk.scale)}>{children}</HouseDegrees>
@@ -125,9 +126,11 @@ export const JobFrame = ({
     <AtWorkProvider crew={crew}>
       <JobProvider job={job} moment={moment} visit={visit} cautionsRead={cautionsRead}>
         <InItsDegrees>
-          <Inside rulerFolds={rulerFolds} note={note}>
-            {children}
-          </Inside>
+          <Following>
+            <Inside rulerFolds={rulerFolds} note={note}>
+              {children}
+            </Inside>
+          </Following>
         </InItsDegrees>
       </JobProvider>
     </AtWorkProvider>

@@ -28,7 +28,7 @@ export const useJob = <T,>(select: (state: JobState) => T): T => useStore(useJob
 export const useJobNow = (): (() => JobState) => useJobStore().getState;
 
 /** How long the marker must rest before the address follows, ms: browsers refuse to write it sixty times a second. */
-const ADDRESS_DELAY_MS = 150;
+const ADDRESS_DELAY_MS = 300;
 
 /** The address of the page as it is, with another moment; where the page stands in its own work is kept. */
 const addressWith = (query: string): string => {

@@ -1,9 +1,9 @@
 import { startTransition, useEffect, useState } from 'react';
 import type { Moment } from '@/core/control/moment';
-import { useMoment } from './use-moment';
+import { useMoment } from './following';
 
 /** The needle stands once it has not moved for this long, ms. */
-const RESTS_MS = 150;
+const RESTS_MS = 250;
 
 /** The moment for what stands below the fold and takes long to work out: it follows once the needle stands. */
 export const useRestedMoment = (): Moment => {

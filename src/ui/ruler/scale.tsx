@@ -1,14 +1,13 @@
 'use client';
 
 import { useMemo, useRef } from 'react';
-import { OUTDOOR_BOUNDS_F } from '@/core/control/moment';
 import { ruler } from '@/core/crossing/ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
 import { SOURCE_COLOUR } from '../sources';
 import { GatePost } from './gate-post';
-import { sliderKeyF } from './slider-key';
+import { Needle } from './needle';
 import { useScaleDrag } from './use-scale-drag';
 
 /** Degrees from mark to mark, from figure to figure, and from figure to figure on a narrow screen. */
@@ -24,13 +23,11 @@ const percentWords = (chance: number) => `${Math.max(1, Math.round(chance * 100)
 /** Lanes, posts, marks and the needle, over one scale of outdoor temperature. */
 export const Scale = ({ place }: { place?: string }) => {
   const facts = useJob((job) => job.facts);
-  const outdoorF = useJob((job) => job.moment.outdoorF);
   const setMoment = useJob((job) => job.setMoment);
   const degrees = useDegrees();
   const track = useRef<HTMLDivElement>(null);
   const { spanF, lanes, marks, holesF, shortfallsF, maybeHole } = useMemo(() => ruler(facts), [facts]);
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
-  const needle = `${percentAlong(spanF, outdoorF)}%`;
   const gaps = [...holesF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
   return (
     <div className="keeps-color grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 pb-1 sm:grid-cols-[9rem_minmax(0,1fr)]">
@@ -118,29 +115,7 @@ export const Scale = ({ place }: { place?: string }) => {
           ))}
           <div className="h-6" />
         </div>
-        <button
-          type="button"
-          role="slider"
-          aria-label={`Outdoor temperature${place ? ` ${place}` : ''}, ${degrees.unit}`}
-          aria-valuemin={OUTDOOR_BOUNDS_F[0]}
-          aria-valuemax={OUTDOOR_BOUNDS_F[1]}
-          aria-valuenow={outdoorF}
-          aria-valuetext={degrees.text(outdoorF)}
-          className="absolute inset-y-0 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
-          style={{ left: needle, clipPath: 'inset(0 0 calc(100% - 2.6rem) 0)' }}
-          onKeyDown={(event) => {
-            const toF = sliderKeyF(degrees.scale, event.key, outdoorF, OUTDOOR_BOUNDS_F);
-            if (toF === null) return;
-            event.preventDefault();
-            setMoment({ outdoorF: toF });
-          }}
-          {...drag}
-        />
-        <span className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink" style={{ left: needle }}>
-          <span className="absolute top-0 left-1/2 -translate-x-1/2 rounded-sm bg-ink px-1.5 py-0.5 font-mono text-sm font-semibold whitespace-nowrap text-paper">
-            {degrees.figure(outdoorF)}°
-          </span>
-        </span>
+        <Needle spanF={spanF} place={place} drag={drag} />
       </div>
     </div>
   );

@@ -5,6 +5,7 @@ import { ruler } from '@/core/crossing/ruler';
 import { percentAlong } from '@/core/units/span';
 import { useJob } from '../job/provider';
 import { SOURCE_COLOUR } from '../sources';
+import { SlimNeedle } from './needle';
 
 /** Height of one lane and of the room above and below the lanes, px. */
 const LANE = 5;
@@ -14,11 +15,9 @@ const WIDTH = 1000;
 /** The ruler as one line: where each source may run, gates, holes, balance and design, and the needle. */
 export const SlimScale = () => {
   const facts = useJob((job) => job.facts);
-  const outdoorF = useJob((job) => job.moment.outdoorF);
   const { spanF, lanes, marks, holesF, shortfallsF, maybeHole } = useMemo(() => ruler(facts), [facts]);
   const at = (atF: number) => (percentAlong(spanF, atF) * WIDTH) / 100;
   const height = lanes.length * LANE + 2 * EDGE;
-  const needle = percentAlong(spanF, outdoorF);
   return (
     <span aria-hidden className="keeps-color relative block w-full" style={{ height }}>
       <svg viewBox={`0 0 ${WIDTH} ${height}`} preserveAspectRatio="none" className="absolute inset-0 size-full">
@@ -87,9 +86,7 @@ export const SlimScale = () => {
           />
         ))}
       </svg>
-      <span className="absolute inset-y-0 w-[3px] -translate-x-1/2 bg-ink" style={{ left: `${needle}%` }}>
-        <span className="absolute -top-0.5 left-1/2 size-2.5 -translate-x-1/2 rotate-45 border border-paper bg-ink" />
-      </span>
+      <SlimNeedle spanF={spanF} />
     </span>
   );
 };

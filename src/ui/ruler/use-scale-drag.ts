@@ -16,12 +16,11 @@ interface ScaleDrag {
 export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
   const { scale } = useDegrees();
   const last = useRef<number | null>(null);
-  const read = (event: PointerEvent) => {
-    const box = track.current!.getBoundingClientRect();
-    return nearestF(scale, atShare(spanF, (event.clientX - box.left) / box.width));
-  };
+  // Measured as it is taken hold of: to measure it at each move would lay the page out each time.
+  const box = useRef<DOMRect | null>(null);
   const move = (event: PointerEvent) => {
-    const atF = read(event);
+    const { left, width } = box.current!;
+    const atF = nearestF(scale, atShare(spanF, (event.clientX - left) / width));
     if (atF === last.current) return;
     last.current = atF;
     onDrag(atF);
@@ -35,6 +34,7 @@ export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
       // What is dragged within a scale that is dragged itself goes alone.
       event.stopPropagation();
       event.currentTarget.setPointerCapture(event.pointerId);
+      box.current = track.current!.getBoundingClientRect();
       move(event);
     },
     onPointerMove: (event: PointerEvent) => {

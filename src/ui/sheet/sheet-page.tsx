@@ -10,8 +10,8 @@ import { Below } from '../below';
 import { ChangeoutLink } from '../changeout/changeout-link';
 import { Said } from '../degrees';
 import { FactField } from '../fields/fact-field';
+import { useModel } from '../job/following';
 import { useJob, useJobNow } from '../job/provider';
-import { useModel } from '../job/use-model';
 import { SeverityMark } from '../severity-mark';
 
 const PLACE_IDS = (Object.keys(PLACES) as Place[]).filter((place) => place !== 'table');

@@ -3,8 +3,8 @@
 import { useMemo } from 'react';
 import { isSound, SOUND } from '@/core/control/scenario';
 import { scenarioWords } from '@/core/wiring/scenario-words';
+import { useModel } from '../job/following';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
 
 /** What is being tried on the wiring, said where readings are judged without it; and the way back. */
 export const TriedLine = () => {

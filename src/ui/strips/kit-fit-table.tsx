@@ -6,7 +6,7 @@ import { crossingAt } from '@/core/crossing/from-job';
 import { kitFit } from '@/core/strips/belongs';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
-import { useMoment } from '../job/use-moment';
+import { useRestedMoment } from '../job/use-rested-moment';
 import { GradeMark } from '../startup/grade-mark';
 
 const Judged = ({
@@ -41,7 +41,7 @@ const Judged = ({
  */
 export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
-  const moment = useMoment();
+  const moment = useRestedMoment();
   const { text } = useDegrees();
   const fit = kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts);
   const { auxCfm, allowedKitsKW, maxSupplyF } = facts.airHandler;

@@ -1,8 +1,8 @@
 'use client';
 
 import { startupOf } from '@/core/startup/startup-of';
+import { useModel } from '../job/following';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
 import { useRestedMoment } from '../job/use-rested-moment';
 import { StartupItem } from '../startup/item';
 

@@ -3,9 +3,9 @@
 import { checkEquipment } from '@/core/check/equipment';
 import { findingsFor } from '@/core/check/pages';
 import { FindingsList } from '../findings-list';
+import { useModel } from '../job/following';
 import { JobLink } from '../job/job-link';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
 import { AirflowByRise } from './airflow-by-rise';
 import { ExpectedTable } from './expected-table';
 import { FindKit } from './find-kit';

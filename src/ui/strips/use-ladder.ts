@@ -3,8 +3,8 @@ import { useMemo, useState } from 'react';
 import type { ClampAt } from '@/core/strips/clamp';
 import { ladderState } from '@/core/strips/ladder-state';
 import { partPanel } from '@/core/strips/parts';
+import { useMoment } from '../job/following';
 import { useBasis } from '../job/use-basis';
-import { useMoment } from '../job/use-moment';
 import type { PartAt } from './ladder/drawing';
 import { useKitVolts } from './use-kit-volts';
 

@@ -4,13 +4,13 @@ import { useMemo, useState } from 'react';
 import { jobBasis } from '@/core/model/basis';
 import { terminalTable, withValve } from '@/core/wiring/terminal-table';
 import { useJob } from '../job/provider';
-import { useMoment } from '../job/use-moment';
+import { useRestedMoment } from '../job/use-rested-moment';
 import { TerminalTable } from './terminal-table';
 
 /** What a sound system reads at every terminal in every call; the other valve's system for comparison. */
 export const ExpectedVolts = () => {
   const facts = useJob((job) => job.facts);
-  const moment = useMoment();
+  const moment = useRestedMoment();
   const { reversingValve } = facts.outdoorUnit;
   const [chosen, setChosen] = useState<'O' | 'B' | null>(null);
   const valve = chosen ?? reversingValve;

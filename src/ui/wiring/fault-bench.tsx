@@ -8,7 +8,7 @@ import type { Facts } from '@/core/job/document';
 import type { WiringWorker } from '@/workers/wiring.worker';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
-import { useMoment } from '../job/use-moment';
+import { useRestedMoment } from '../job/use-rested-moment';
 
 type FaultAnswer =
   | { readonly kind: 'working' }
@@ -40,7 +40,7 @@ const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): Fault
 /** Every single fault and what it would do; one can be tried on the bench. */
 export const FaultBench = () => {
   const facts = useJob((job) => job.facts);
-  const moment = useMoment();
+  const moment = useRestedMoment();
   const setMoment = useJob((job) => job.setMoment);
   const { text } = useDegrees();
   const isTried = (code: FaultCode) => moment.scenario.faults.includes(code);

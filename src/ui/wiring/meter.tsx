@@ -6,8 +6,7 @@ import type { Prediction } from '@/core/model/predict';
 import { readsOnPlan, readsOnWall } from '@/core/model/reads';
 import { ghostWords } from '@/core/wiring/ghost';
 import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
-import { useModel } from '../job/use-model';
-import { useMoment } from '../job/use-moment';
+import { useModel, useMoment } from '../job/following';
 import { PROBE_SIGNS, type Probes } from './picture-device';
 
 /** The meter's dial: volts by the usual input, volts by the one that ghosts do not survive, ohms with the power off. */

@@ -4,12 +4,12 @@ import { useMemo } from 'react';
 import { choicesOf, schoolsHere } from '@/core/wiring/choices';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
-import { useMoment } from '../job/use-moment';
+import { useRestedMoment } from '../job/use-rested-moment';
 
 /** The questions that practitioners answer differently: both sides, what each changes here, one tap to take it. */
 export const Schools = () => {
   const facts = useJob((job) => job.facts);
-  const moment = useMoment();
+  const moment = useRestedMoment();
   const setFact = useJob((job) => job.setFact);
   const choices = useMemo(
     () => choicesOf(facts).map((choice) => ({ choice, schools: schoolsHere(facts, choice, moment) })),

@@ -4,8 +4,8 @@ import { useMemo, useState } from 'react';
 import { shortCables, shortCableWays } from '@/core/changeout/short-cable';
 import type { Facts } from '@/core/job/document';
 import { Said } from '../degrees';
+import { useModel } from '../job/following';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
 
 const yearWords = (more: number): string => {
   if (more === 0) return 'Costs nothing in a year.';

@@ -4,9 +4,8 @@ import { outdoorId } from '@/core/devices';
 import { calledTerminals } from '@/core/wiring/called';
 import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
 import { singleMoves } from '@/core/wiring/moves';
+import { useModel, useMoment } from '../job/following';
 import { useJob } from '../job/provider';
-import { useModel } from '../job/use-model';
-import { useMoment } from '../job/use-moment';
 import type { Probes } from './picture-device';
 
 /** What the bench is drawn by: what runs at this moment, which terminals its call brings, what was moved. */

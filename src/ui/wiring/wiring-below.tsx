@@ -6,9 +6,9 @@ import { powerReport } from '@/core/wiring/power';
 import { soundly } from '@/core/wiring/state';
 import { roomNote, traceCall } from '@/core/wiring/trace';
 import { ChangeoutLink } from '../changeout/changeout-link';
+import { useModel } from '../job/following';
 import { JobLink } from '../job/job-link';
-import { useModel } from '../job/use-model';
-import { useMoment } from '../job/use-moment';
+import { useRestedMoment } from '../job/use-rested-moment';
 import { DifferencesList } from './differences-list';
 import { ExpectedVolts } from './expected-volts';
 import { ExtraBoxes } from './extra-boxes';
@@ -23,7 +23,7 @@ import { WiringFindings } from './wiring-findings';
 /** What the wiring page says below the bench, each worked out when the job or the moment changes. */
 const useBelowBench = () => {
   const model = useModel();
-  const moment = useMoment();
+  const moment = useRestedMoment();
   const { facts, harness, planned, sound, supply } = model;
   const state = model.state(moment);
   const differing = useMemo(

@@ -4,7 +4,7 @@ import { checkEquipment } from '@/core/check/equipment';
 import { findingsFor } from '@/core/check/pages';
 import { type Finding, findingKey } from '@/core/job/finding';
 import { FindingLine } from '../finding-line';
-import { useModel } from '../job/use-model';
+import { useModel } from '../job/following';
 import { usePoint } from './point';
 
 /** What the wiring page shows of all findings. */
