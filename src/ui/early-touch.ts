@@ -67,7 +67,8 @@ export const holdEarlyTouches = () => {
 
   /** Enters text as its owner would: React hears of it only where it differs from what it knows. */
   const type = (field: Field, { value, isEntered }: { value: string; isEntered: boolean }) => {
-    if (!(field instanceof HTMLSelectElement)) field.value = field.defaultValue;
+    // Known to differ, so that a guess typed out is heard of as well.
+    if (!(field instanceof HTMLSelectElement)) field.value = value === '' ? '0' : '';
     write(field, value);
     const isChosen = field instanceof HTMLSelectElement;
     if (document.activeElement === field) field.dispatchEvent(new FocusEvent('focusin', { bubbles: true }));

@@ -44,6 +44,18 @@ test('what is typed and chosen before the page is alive is kept and saved', asyn
     .toMatchObject({ customer: 'Early Riser', town: 'Left Behind' });
 });
 
+test('a guess typed out before the page is alive is confirmed by that', async ({ page }) => {
+  const id = await freshJob(page, 'juniper-flume');
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  const board = page.getByRole('textbox', { name: 'Defrost board' });
+  await board.fill('');
+  await board.fill('2.5');
+  await board.press('Enter');
+  comes();
+  await expect(page.getByRole('link', { name: /In the yard/ })).toContainText('26 assumed');
+});
+
 test('a key, a press on what is drawn and a file before the page is alive count once it is', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   const comes = await slowLine(page);
