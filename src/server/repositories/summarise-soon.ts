@@ -1,3 +1,4 @@
+import { setTimeout as sleep } from 'node:timers/promises';
 import type { JobOutline } from '../../core/board/job-summary';
 import { type CrewScope, inCrew, outsideCrews } from '../crew';
 import { database, isDatabaseOpen, select } from '../database';
@@ -30,19 +31,40 @@ export const resummariseOutdated = (scope: CrewScope): Promise<void> =>
   });
 
 /** Jobs whose answer is to be worked out. What is lost of it with the process, the board asks for when it reads. */
-const waiting = new Set<string>();
+const waiting = new Map<string, { readonly scope: CrewScope; readonly id: string }>();
+let isAtWork = false;
+
+/** Works out one answer after another, and rests as long as each took: who saves comes first. */
+const workOff = async (): Promise<void> => {
+  while (waiting.size > 0) {
+    await sleep(SOON_MS, undefined, { ref: false });
+    const now = [...waiting.values()];
+    waiting.clear();
+    for (const { scope, id } of now) {
+      if (!isDatabaseOpen()) return;
+      const fromMs = performance.now();
+      await resummarise(scope, id).catch((problem: unknown) => log.warn({ event: 'no outline yet', err: problem }));
+      await sleep(performance.now() - fromMs, undefined, { ref: false });
+    }
+  }
+};
+
+const goToWork = (): void => {
+  isAtWork = true;
+  outsideCrews(
+    () =>
+      void workOff().finally(() => {
+        isAtWork = false;
+        // What came in the moment in which it ended.
+        if (waiting.size > 0 && isDatabaseOpen()) goToWork();
+      }),
+  );
+};
 
 /** Works a job's answer out again after a while, once for all that changes until then: nobody waits for it. */
 const resummariseSoon = (scope: CrewScope, id: string): void => {
-  const name = `${scope.crewId} ${id}`;
-  if (waiting.has(name)) return;
-  waiting.add(name);
-  const go = async () => {
-    waiting.delete(name);
-    if (!isDatabaseOpen()) return;
-    await resummarise(scope, id).catch((problem: unknown) => log.warn({ event: 'no outline yet', err: problem }));
-  };
-  outsideCrews(() => setTimeout(() => void go(), SOON_MS).unref());
+  waiting.set(`${scope.crewId} ${id}`, { scope, id });
+  if (!isAtWork) goToWork();
 };
 
 /**
