@@ -13,8 +13,7 @@ import type { JobFile } from '../src/core/formats/job-file';
 import type { WeatherYear } from '../src/core/formats/weather/weather-read';
 import { backupOf } from '../src/core/job/backup';
 import { applyRules } from '../src/core/job/finding';
-import { jobModel } from '../src/core/model';
-import { jobBasis } from '../src/core/model/basis';
+import { jobModel } from '../src/core/model/job-model';
 import { compareWays, differenceHangsOn } from '../src/core/setup/ways/compare';
 import { jobWays } from '../src/core/setup/ways/way';
 import type { MinuteYear } from '../src/core/simulation/minute-book';
@@ -61,7 +60,7 @@ export const yearReport = (
 ) => {
   const peak = jobPeak(facts);
   const ways = jobWays(facts);
-  const job = { basis: jobBasis(facts), confirmed: new Set(confirmed) };
+  const job = { model: jobModel(facts), confirmed: new Set(confirmed) };
   const byMinutes = method === 'minutes' ? compareMinutes(job, ways, weather, 'all') : null;
   const temperatures =
     method === 'bins' ? binned(weather.hoursF, BIN_WIDTH_F, peak) : everyTemperature(weather.hoursF, peak);

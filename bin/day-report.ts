@@ -3,7 +3,7 @@ import { parseScenario, scenarioCode, SOUND } from '../src/core/control/scenario
 import { CLIMATES } from '../src/core/crossing/year/climates';
 import { dayCsv } from '../src/core/formats/day-csv';
 import type { JobFile } from '../src/core/formats/job-file';
-import { jobBasis } from '../src/core/model/basis';
+import { jobModel } from '../src/core/model/job-model';
 import { liveDays } from '../src/core/simulation/lived';
 import { variantsOf } from '../src/core/simulation/variant';
 import type { HourlyWeather } from '../src/core/simulation/weather';
@@ -73,11 +73,11 @@ export const dayReport = (
   { facts, confirmed }: JobFile,
   { weather, day, hours, stepMin, code, asFound, csv }: DayOptions,
 ): Parsed<unknown> => {
-  const basis = jobBasis(facts, code ? parseScenario(code) : SOUND);
-  const [reason] = basis.refused;
+  const model = jobModel(facts, code ? parseScenario(code) : SOUND);
+  const [reason] = model.refused;
   if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`);
-  const wired = asFound ? basis : { ...basis, wall: basis.sound };
-  const job = { basis: wired, confirmed: new Set(confirmed) };
+  const wired = asFound ? model : { ...model, wall: model.sound };
+  const job = { model: wired, confirmed: new Set(confirmed) };
   const { run, events, assumedHumidity } = liveDays(job, variantsOf(job)[0]!, weather, {
     day,
     minutes: hours * 60,

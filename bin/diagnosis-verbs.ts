@@ -6,16 +6,16 @@ import { type Table, tableOf } from '../src/core/diagnosis/table';
 import { type World, worldOf } from '../src/core/diagnosis/world';
 import { askTalk, isComplaint, probeLine, type Talk, worldTalk } from '../src/core/formats/diagnosis-lines';
 import type { JobFile } from '../src/core/formats/job-file';
-import { jobBasis } from '../src/core/model/basis';
+import { jobModel } from '../src/core/model/job-model';
 import { optionsOf, refused } from './options';
 
 /** A table of a job; a job whose wiring cannot be planned is refused with the reason. */
 const tableFor = ({ facts }: JobFile): Parsed<Table> => {
-  const basis = jobBasis(facts);
-  const [reason] = basis.refused;
+  const model = jobModel(facts);
+  const [reason] = model.refused;
   return reason
     ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`)
-    : { ok: true, value: tableOf(basis, DEFAULT_MOMENT) };
+    : { ok: true, value: tableOf(model, DEFAULT_MOMENT) };
 };
 
 /** `gate faults FILE`: everything that can be wrong. */

@@ -4,7 +4,7 @@ import type { Moment } from '../src/core/control/moment';
 import { crossingAt } from '../src/core/crossing/from-job';
 import type { JobFile } from '../src/core/formats/job-file';
 import { lastReadings } from '../src/core/job/visits';
-import { jobModel } from '../src/core/model';
+import { jobModel } from '../src/core/model/job-model';
 import { observationKey, observedNow, stripKeys } from '../src/core/model/observable';
 import { airflowCheck } from '../src/core/startup/airflow-check';
 import { startupContext } from '../src/core/startup/given';

@@ -25,7 +25,7 @@ import { parseProfileText } from '../src/core/formats/profile-file';
 import { sampleFile } from '../src/core/formats/sample-file';
 import { jobName } from '../src/core/job/job-name';
 import { lastReadings } from '../src/core/job/visits';
-import { type JobModel, jobModel } from '../src/core/model';
+import { type JobModel, jobModel } from '../src/core/model/job-model';
 import { SAMPLES } from '../src/core/samples';
 import { SHIPPED_PROFILES } from '../src/core/setup/profiles';
 import type { ControllerProfile } from '../src/core/setup/profiles/profile';

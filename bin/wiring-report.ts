@@ -1,6 +1,6 @@
 import type { Moment } from '../src/core/control/moment';
 import { scenarioCode } from '../src/core/control/scenario';
-import type { JobModel } from '../src/core/model';
+import type { JobModel } from '../src/core/model/job-model';
 import { roundTo } from '../src/core/units/round';
 import { faultsByCode } from '../src/core/wiring/fault';
 import { roomNote, traceCall } from '../src/core/wiring/trace';

@@ -13,8 +13,7 @@ import { atMoment } from '../../src/core/crossing/year/at-moment';
 import { CLIMATES } from '../../src/core/crossing/year/climates';
 import { binned, everyTemperature } from '../../src/core/crossing/year/temperatures';
 import type { FactPath, Facts } from '../../src/core/job/document';
-import { type JobModel, jobModel } from '../../src/core/model';
-import { jobBasis } from '../../src/core/model/basis';
+import { type JobModel, jobModel } from '../../src/core/model/job-model';
 import { SAMPLES } from '../../src/core/samples';
 import { cardOf } from '../../src/core/setup/card/card';
 import { setupFindings } from '../../src/core/setup/findings';
@@ -166,7 +165,7 @@ time(
   60,
 );
 time('the same by a bare loop over typed arrays', 'aim > 1/3', () => bareYears(facts, six, hoursF), 60);
-const dayJob = { basis: jobBasis(facts), confirmed: new Set<FactPath>() };
+const dayJob = { model: jobModel(facts), confirmed: new Set<FactPath>() };
 const weather = { hoursF, humidity: CLIMATES[0]!.humidity() };
 const design = dayPicks(weather, facts).find(({ id }) => id === 'design')!.day;
 const variant = (...ids: string[]) => variantsById(dayJob, ids);
@@ -174,7 +173,7 @@ const [stands] = variant('stands');
 const liveAll = (of: DayJob, ids: string[], days: number) =>
   variantsById(of, ids).map((each) => liveDays(of, each, weather, { day: design, minutes: days * 1440, stepMin: 1 }));
 first('a day by the minute, nothing solved yet', 'beside the warm one', () =>
-  liveAll({ basis: jobBasis(fresh(facts)), confirmed: new Set() }, ['stands'], 1),
+  liveAll({ model: jobModel(fresh(facts)), confirmed: new Set() }, ['stands'], 1),
 );
 const parts = stands!.prepare(dayJob).parts;
 time(

@@ -3,7 +3,7 @@ import { CAUSE_KINDS } from '../../src/core/diagnosis/cause';
 import { clinicOf, diagnose } from '../../src/core/diagnosis/diagnosis';
 import { play, type Played } from '../../src/core/diagnosis/play';
 import { tableOf } from '../../src/core/diagnosis/table';
-import { jobBasis } from '../../src/core/model/basis';
+import { jobModel } from '../../src/core/model/job-model';
 import { families, type Family } from '../../src/core/wiring/families';
 
 /** Families that are played, spread over all there are; of each, one cause in this many. */
@@ -35,14 +35,14 @@ const timeOf = (work: () => void): string => {
 
 /** How long the largest family takes: its table once, then each answer. */
 const largest = (all: readonly Family[]): void => {
-  const sized = spread(all, 40).map((family) => ({ family, size: tableOf(jobBasis(family.facts), DEFAULT_MOMENT) }));
+  const sized = spread(all, 40).map((family) => ({ family, size: tableOf(jobModel(family.facts), DEFAULT_MOMENT) }));
   const most = sized.reduce((a, b) =>
     b.size.causes.length * b.size.probes.length > a.size.causes.length * a.size.probes.length ? b : a,
   );
   const { facts, id } = most.family;
-  let clinic = clinicOf(tableOf(jobBasis(facts), DEFAULT_MOMENT));
+  let clinic = clinicOf(tableOf(jobModel(facts), DEFAULT_MOMENT));
   const whole = timeOf(() => {
-    clinic = clinicOf(tableOf(jobBasis({ ...facts }), DEFAULT_MOMENT));
+    clinic = clinicOf(tableOf(jobModel({ ...facts }), DEFAULT_MOMENT));
     clinic.table.complaints();
   });
   const answer = timeOf(() => diagnose(clinic, { complaint: 'outdoor-still', evidence: [], skipped: [] }));
@@ -59,7 +59,7 @@ const diagnosisBench = (): void => {
     const games = new Map<string, Played[]>();
     const wrong = new Map<string, number>();
     spread(all, FAMILIES).forEach((family, at) => {
-      const clinic = clinicOf(tableOf(jobBasis(family.facts), DEFAULT_MOMENT));
+      const clinic = clinicOf(tableOf(jobModel(family.facts), DEFAULT_MOMENT));
       clinic.table.causes.forEach((cause, index) => {
         if (index % ONE_CAUSE_IN !== at % ONE_CAUSE_IN) return;
         const game = play(clinic, cause, noise ? 1 + at * 1000 + index : null);

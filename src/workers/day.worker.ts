@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import type { Parsed } from '@/core/border/parse';
 import type { Scenario } from '@/core/control/scenario';
 import type { FactPath, Facts } from '@/core/job/document';
-import { jobBasis } from '@/core/model/basis';
+import { jobModel } from '@/core/model/job-model';
 import type { Way } from '@/core/setup/ways/way';
 import { type BoardMonth, boardMonths } from '@/core/simulation/board-months';
 import { type DaySpan, differenceFrom, liveDays, type LivedDay } from '@/core/simulation/lived';
@@ -28,7 +28,7 @@ export interface DayAnswer {
 }
 
 const jobOf = ({ facts, confirmed, scenario }: SentJob): DayJob => ({
-  basis: jobBasis(facts, scenario),
+  model: jobModel(facts, scenario),
   confirmed: new Set(confirmed),
 });
 

@@ -12,7 +12,7 @@ import { meterHeldTo } from '@/core/instrument/held-to';
 import type { Held } from '@/core/instrument/stand-in';
 import type { Facts } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
-import { jobBasis } from '@/core/model/basis';
+import { jobModel } from '@/core/model/job-model';
 import { observationKey } from '@/core/model/observable';
 
 /** The last table: it is worked out once for the same facts and temperatures, and asked for each reading. */
@@ -20,7 +20,7 @@ let kept: { readonly key: string; readonly clinic: Clinic } | undefined;
 
 const clinicFor = (facts: Facts, moment: Moment): Clinic => {
   const key = JSON.stringify([facts, moment.outdoorF, moment.indoorF]);
-  if (kept?.key !== key) kept = { key, clinic: clinicOf(tableOf(jobBasis(facts), moment)) };
+  if (kept?.key !== key) kept = { key, clinic: clinicOf(tableOf(jobModel(facts), moment)) };
   return kept.clinic;
 };
 

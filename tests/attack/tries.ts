@@ -16,7 +16,7 @@ import { sampleFile } from '@/core/formats/sample-file';
 import { readWeather } from '@/core/formats/weather';
 import { standingWord } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
-import { jobModel } from '@/core/model';
+import { jobModel } from '@/core/model/job-model';
 import { observed } from '@/core/model/observable';
 import { SAMPLES } from '@/core/samples';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';

@@ -61,7 +61,7 @@ const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) =
       if (entryOfLook(bench, probe) !== undefined)
         return page.getByRole('button', { name: `Write down: ${probe.words}` }).click();
       if (observable.kind === 'volts' || observable.kind === 'ohms') {
-        const here = pointsAt(bench.clinic.table.basis.wall.harness, probe.place);
+        const here = pointsAt(bench.clinic.table.model.wall.harness, probe.place);
         const points = observable.between.map(({ device, mark }) => {
           const { label, points: own } = here.find(({ id }) => id === device)!;
           return `${label} ${own.find((point) => point.mark === mark)!.words}`;

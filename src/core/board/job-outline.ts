@@ -7,7 +7,7 @@ import type { NO_HISTORY } from '../job/stored-job';
 import { type StoredJob } from '../job/stored-job';
 import { VISIT_REASONS } from '../job/visit';
 import { lastReadings, lastVisit } from '../job/visits';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { momentOf } from '../startup/conditions';
 import { type PlannedStep, stepGrade, tally } from '../startup/plan';
 import { startupOf } from '../startup/startup-of';

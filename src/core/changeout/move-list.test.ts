@@ -1,7 +1,7 @@
 import { checkEquipment } from '../check/equipment';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { withChanges } from '../wiring/choices';
 import { families, familyById } from '../wiring/families';
@@ -166,7 +166,7 @@ test('every kind of system, wired in other colors before: each stays on what it 
       id,
       wall.map(({ from, to }, at) => [from.mark, to.mark, colours[at]]),
     ]);
-    const rules = (of: Facts) => checkEquipment(jobBasis(of)).map(({ rule, severity }) => `${severity} ${rule}`);
+    const rules = (of: Facts) => checkEquipment(jobModel(of)).map(({ rule, severity }) => `${severity} ${rule}`);
     expect([id, rules(kept)]).toEqual([id, rules(facts)]);
   }
 });

@@ -1,6 +1,6 @@
 import { checkEquipment } from '../check/equipment';
 import { applyChanges, blankJob, type FactPath, type Facts, withFact } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { plan } from '../wiring/plan';
@@ -13,7 +13,7 @@ const under = (of: Facts, changes: ReturnType<typeof shortCableWays>[number]['ch
 const missing = (of: Facts) =>
   plan(of).conductors.filter(({ from, colour }) => from !== null && colour === null).length;
 const errors = (of: Facts) =>
-  checkEquipment(jobBasis(of)).filter(({ severity, rule }) => severity === 'error' && rule !== 'enough-conductors');
+  checkEquipment(jobModel(of)).filter(({ severity, rule }) => severity === 'error' && rule !== 'enough-conductors');
 
 const wired = facts(
   SAMPLES[2]!.facts,

@@ -6,7 +6,7 @@ import { yearOf } from '../crossing/year/year';
 import { backupOf } from '../job/backup';
 import type { FactChange, Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { withChanges, withRoom } from '../wiring/choices';
 import type { CableId, Harness } from '../wiring/harness';
 import { plan, wallCables } from '../wiring/plan';
@@ -141,7 +141,7 @@ const stepsOf = (facts: Facts): readonly Step[] => {
 /** Errors of the wiring but for the conductors that are missing. */
 const errorsOf = (facts: Facts): ReadonlySet<string> =>
   new Set(
-    checkEquipment(jobBasis(facts)).flatMap(({ rule, severity }) =>
+    checkEquipment(jobModel(facts)).flatMap(({ rule, severity }) =>
       severity === 'error' && rule !== 'enough-conductors' ? [rule] : [],
     ),
   );

@@ -15,8 +15,7 @@ import { homeownerPage } from '../handover/homeowner';
 import { factProblem } from '../job/check-fact';
 import { ALL_FACTS, assumedFacts, factAt, type FactPath, type Facts, withFact } from '../job/document';
 import { findingKey } from '../job/finding';
-import { jobModel } from '../model';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { answerEffects, questionsOf } from '../setup/answers';
 import { cardOf } from '../setup/card/card';
@@ -131,7 +130,7 @@ test('the values that are tried are ones that the fields take', () =>
   ));
 
 const verdict = (facts: Facts, moment: typeof DEFAULT_MOMENT) =>
-  rulerVerdict(facts, jobBasis(facts).state(moment), moment);
+  rulerVerdict(facts, jobModel(facts).state(moment), moment);
 const findingsOf = (facts: Facts) => findingsOfModel(jobModel(facts));
 
 describe('whatever is entered, every page answers, and with numbers', () => {
@@ -150,7 +149,7 @@ describe('whatever is entered, every page answers, and with numbers', () => {
       (facts, outdoorF) => [
         supplyStates(facts, outdoorF, 68),
         CALLS.map((call) =>
-          supplyAir(facts, jobBasis(facts).state({ ...DEFAULT_MOMENT, outdoorF, call }), {
+          supplyAir(facts, jobModel(facts).state({ ...DEFAULT_MOMENT, outdoorF, call }), {
             ...DEFAULT_MOMENT,
             outdoorF,
             call,

@@ -1,7 +1,7 @@
 import { CROSSING_RULES } from '../crossing/rules';
 import { applyRules, type Finding, findingKey } from '../job/finding';
 import type { Reading } from '../job/reading';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import { lastOf } from '../model/last-of';
 import { observed } from '../model/observable';
 import { measuredFindings } from '../strips/measured';
@@ -15,9 +15,9 @@ import { inOrder } from './order';
  * Findings of the wiring: why it cannot be planned, or what the rules say of what is in the wall; the one mistake that
  * explains them first, and the rest under it.
  */
-const wiringFindings = (basis: JobBasis): Finding[] => {
-  if (basis.refused.length > 0) return [...basis.refused];
-  const { facts, sound, wall, supply } = basis;
+const wiringFindings = (model: JobModel): Finding[] => {
+  if (model.refused.length > 0) return [...model.refused];
+  const { facts, sound, wall, supply } = model;
   const found = applyRules(WIRING_RULES, wiringSubject(facts, sound, wall));
   const mistake = mistakeOf(facts, sound, wall, supply, found);
   if (mistake === null) return found;
@@ -30,10 +30,10 @@ const wiringFindings = (basis: JobBasis): Finding[] => {
 
 const NOTHING: readonly Reading[] = [];
 
-const all = lastOf((basis: JobBasis, readings: readonly Reading[]): Finding[] => {
-  const { facts } = basis;
+const all = lastOf((model: JobModel, readings: readonly Reading[]): Finding[] => {
+  const { facts } = model;
   return inOrder(facts, [
-    ...wiringFindings(basis),
+    ...wiringFindings(model),
     ...applyRules(STRIP_RULES, facts),
     ...applyRules(CROSSING_RULES, facts),
     ...measuredFindings(facts, observed(facts, readings)),
@@ -41,5 +41,5 @@ const all = lastOf((basis: JobBasis, readings: readonly Reading[]): Finding[] =>
 });
 
 /** Everything that wants a look in a job's facts, wiring and measurements, gravest first; its settings apart. */
-export const checkEquipment = (basis: JobBasis, readings: readonly Reading[] = NOTHING): Finding[] =>
-  all(basis, readings);
+export const checkEquipment = (model: JobModel, readings: readonly Reading[] = NOTHING): Finding[] =>
+  all(model, readings);

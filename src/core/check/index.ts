@@ -1,7 +1,7 @@
 import type { FactPath } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import { lastOf } from '../model/last-of';
 import { setupFindings } from '../setup/findings';
 import { resolveSettings } from '../setup/resolve';
@@ -13,7 +13,7 @@ const NOBODY: ReadonlySet<FactPath> = new Set();
 const NOTHING: readonly Reading[] = [];
 
 const all = lastOf(
-  (model: JobBasis, readings: readonly Reading[], confirmed: SetupJob['confirmed']): readonly Finding[] => {
+  (model: JobModel, readings: readonly Reading[], confirmed: SetupJob['confirmed']): readonly Finding[] => {
     const { facts } = model;
     const settings = resolveSettings({ facts, confirmed });
     return inOrder(facts, [...checkEquipment(model, readings), ...setupFindings({ facts, settings })]);
@@ -25,7 +25,7 @@ const all = lastOf(
  * @param confirmed facts that somebody has looked at; none, unless said
  */
 export const findingsOf = (
-  model: JobBasis,
+  model: JobModel,
   readings: readonly Reading[] = NOTHING,
   confirmed: SetupJob['confirmed'] = NOBODY,
 ): readonly Finding[] => all(model, readings, confirmed);

@@ -1,6 +1,6 @@
 import { CROSSING_RULES } from '../crossing/rules';
 import { applyRules, type Finding } from '../job/finding';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import { lastOf } from '../model/last-of';
 import { setupFindings } from '../setup/findings';
 import type { ResolvedSettings } from '../setup/resolve-among';
@@ -16,7 +16,7 @@ const WIRING = [controlAgrees, valveAgrees, backupSetToFossil];
 
 /** What the Setup page shows of all findings, by the rules that can find it: it loads no others. */
 export const setupPageFindings = lastOf(
-  ({ facts, refused, sound, wall }: JobBasis, settings: ResolvedSettings): readonly Finding[] =>
+  ({ facts, refused, sound, wall }: JobModel, settings: ResolvedSettings): readonly Finding[] =>
     findingsFor(
       'setup',
       inOrder(facts, [

@@ -1,7 +1,7 @@
 import { CALL_IDS, DEFAULT_MOMENT } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
 import { ALL_FACTS, type Facts } from '../job/document';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { startupOf } from '../startup/startup-of';
 import { differences } from '../wiring/differences';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { allowedCurve, crossing, type CrossingInput } from './balance';
 import { crossingAt, jobCrossing } from './from-job';
@@ -12,7 +12,7 @@ import { rulerVerdict } from './ruler-verdict';
 
 const verdictAt = (facts: Facts, outdoorF: number, call: CallId = 'heat-1') => {
   const moment = { ...DEFAULT_MOMENT, outdoorF, call };
-  return rulerVerdict(facts, jobBasis(facts).state(moment), moment);
+  return rulerVerdict(facts, jobModel(facts).state(moment), moment);
 };
 
 const input = fc

@@ -1,7 +1,7 @@
 import { findingsOf } from '../check';
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { jobKit } from '../strips/from-job';
 import { backupNeeds } from './backup-need';
 import { crossingChart } from './chart';

@@ -1,13 +1,13 @@
 import { DEFAULT_MOMENT, type Moment } from '../control/moment';
 import type { Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { supplyAir } from './supply-air';
 
 const { facts } = SAMPLES[2]!;
 const at = (change: Partial<Moment>, of: Facts = facts) => {
   const moment = { ...DEFAULT_MOMENT, ...change };
-  return supplyAir(of, jobBasis(of).state(moment), moment);
+  return supplyAir(of, jobModel(of).state(moment), moment);
 };
 const degrees = (change: Partial<Moment>, of: Facts = facts) => {
   const air = at(change, of);

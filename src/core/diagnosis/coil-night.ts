@@ -1,5 +1,5 @@
 import type { Ails } from '../model/ails';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import type { CoilNight } from '../model/predict';
 import { resolveSettings } from '../setup/resolve';
 import { partsOf, runDay } from '../simulation/day';
@@ -24,12 +24,12 @@ const keyOf = ({ outdoorCoil, defrost }: Ails) => `${JSON.stringify(outdoorCoil)
  * only for the faults that need it, and once each.
  * @param outdoorF of the visit, °F; the night is no warmer than frost
  */
-export const coilNights = (basis: JobBasis, outdoorF: number): ((ails: Ails) => CoilNight) => {
-  const { facts } = basis;
+export const coilNights = (model: JobModel, outdoorF: number): ((ails: Ails) => CoilNight) => {
+  const { facts } = model;
   const settings = once(() => resolveSettings({ facts, confirmed: new Set() }));
   const lived = memo(keyOf, ({ outdoorCoil, defrost }: Ails): CoilNight => {
     const board = jobBoard(facts);
-    const parts = partsOf({ facts, wall: basis.wall, scenario: { conditions: [], faults: [] } }, settings(), {
+    const parts = partsOf({ facts, wall: model.wall, scenario: { conditions: [], faults: [] } }, settings(), {
       coil: outdoorCoil,
       board: defrost === 'ends-early' ? { ...board, capMin: EARLY_MIN } : board,
     });

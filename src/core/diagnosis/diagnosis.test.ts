@@ -1,6 +1,6 @@
 import { type Arbitrary, assert, constantFrom, integer, property, record } from 'fast-check';
 import { DEFAULT_MOMENT } from '../control/moment';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { STARTUP_STEPS } from '../startup/steps';
 import { once } from '../units/once';
 import { families, familyById } from '../wiring/families';
@@ -26,7 +26,7 @@ const IDS = [
 ] as const;
 
 const clinics = new Map(
-  IDS.map((id) => [id, once(() => clinicOf(tableOf(jobBasis(familyById(id)!.facts), DEFAULT_MOMENT)))]),
+  IDS.map((id) => [id, once(() => clinicOf(tableOf(jobModel(familyById(id)!.facts), DEFAULT_MOMENT)))]),
 );
 const clinic = (id: (typeof IDS)[number]): Clinic => clinics.get(id)!();
 const causeIn = ({ table }: Clinic, id: string): Cause => table.causes.find((each) => each.id === id)!;
@@ -46,7 +46,7 @@ const opened = ({ id, pick, seed }: Case) => {
 describe('the catalogue', () => {
   const all = families()
     .filter((_, at) => at % 60 === 0)
-    .map(({ facts }) => ({ facts, wall: jobBasis(facts).wall.harness }));
+    .map(({ facts }) => ({ facts, wall: jobModel(facts).wall.harness }));
 
   test('each entry is whole, has an id of its own, and proves again what startup has', () => {
     const steps = new Set(STARTUP_STEPS.map(({ id }) => id));
@@ -64,7 +64,7 @@ describe('the catalogue', () => {
   test('every kind is met on the systems that have it, and no furnace on one with strips', () => {
     const kindsOf = (id: string) => {
       const { facts } = familyById(id)!;
-      return [...new Set(causesOf(facts, jobBasis(facts).wall.harness).map(({ kind }) => kind))].sort();
+      return [...new Set(causesOf(facts, jobModel(facts).wall.harness).map(({ kind }) => kind))].sort();
     };
     expect(kindsOf(IDS[0])).toEqual(['air', 'nothing', 'outdoors', 'settings', 'strips', 'supply', 'wires']);
     expect(kindsOf(IDS[1])).toEqual(['air', 'furnace', 'nothing', 'outdoors', 'settings', 'supply', 'wires']);
@@ -72,7 +72,7 @@ describe('the catalogue', () => {
 
   test('what takes a license says so: refrigerant and fuel', () => {
     const { facts } = familyById(IDS[1])!;
-    const causes = causesOf(facts, jobBasis(facts).wall.harness);
+    const causes = causesOf(facts, jobModel(facts).wall.harness);
     const byId = (id: string) => causes.find((each) => each.id === id);
     expect(byId('outdoors:charge')).toMatchObject({ by: 'licensed', caution: 'refrigerant' });
     expect(byId('furnace:gas-valve')).toMatchObject({ by: 'licensed', caution: 'fuel' });

@@ -121,7 +121,7 @@ const ghostly = ({ retestOf }: Table, evidence: readonly Evidence[]): Probe[] =>
 /**
  * Where a diagnosis stands after a complaint and what was observed.
  * @example
- * const clinic = clinicOf(tableOf(jobBasis(facts), DEFAULT_MOMENT));
+ * const clinic = clinicOf(tableOf(jobModel(facts), DEFAULT_MOMENT));
  * diagnose(clinic, { complaint: 'blank', evidence: [], skipped: [] }).offers[0]?.probe.words;
  */
 export const diagnose = (clinic: Clinic, asked: Asked): Diagnosis => {

@@ -2,7 +2,7 @@ import { SOUND_COIL } from '../control/coil';
 import type { CallId, Moment } from '../control/moment';
 import type { Facts } from '../job/document';
 import { type Ails, bothAils, SOUND_AILS } from '../model/ails';
-import { type JobBasis, jobBasis } from '../model/basis';
+import { type JobModel, jobModel } from '../model/job-model';
 import type { Observable } from '../model/observable';
 import { type CoilNight, type Observer, observer, type Prediction } from '../model/predict';
 import type { Working } from '../model/working';
@@ -49,12 +49,12 @@ const displayOf = { kind: 'display', of: 'thermostat' } as const;
 
 /**
  * Puts things wrong with one system, one after the other; what they share is solved once.
- * @param basis what is in the wall; what is tried elsewhere does not count
+ * @param model what is in the wall; what is tried elsewhere does not count
  * @param moment outdoor and room temperature of the visit
  */
-export const patients = (basis: JobBasis, moment: Moment): ((effect: Effect) => Patient) => {
-  const { facts, wall, supply } = basis;
-  const nights = coilNights(basis, moment.outdoorF);
+export const patients = (model: JobModel, moment: Moment): ((effect: Effect) => Patient) => {
+  const { facts, wall, supply } = model;
+  const nights = coilNights(model, moment.outdoorF);
   const atShare = memo(
     (share: number) => String(share),
     (share) => (share === 1 ? wall : benchOf(wall.harness, { ...supply, share })),
@@ -62,7 +62,7 @@ export const patients = (basis: JobBasis, moment: Moment): ((effect: Effect) => 
   return (effect) => {
     const ails: Ails = { ...SOUND_AILS, ...effect.ails };
     const own = effect.facts?.(facts) ?? facts;
-    const ownBasis = own === facts ? basis : jobBasis(own);
+    const ownBasis = own === facts ? model : jobModel(own);
     const bench: Bench =
       own === facts
         ? atShare(ails.controlShare)

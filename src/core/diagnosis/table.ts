@@ -1,5 +1,5 @@
 import type { Moment } from '../control/moment';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import type { Prediction } from '../model/predict';
 import { memo } from '../units/once';
 import type { Cause } from './cause';
@@ -25,7 +25,7 @@ export interface Row {
 
 /** Everything that can be wrong with a system beside everything that can be seen of it. */
 export interface Table {
-  readonly basis: JobBasis;
+  readonly model: JobModel;
   readonly moment: Moment;
   readonly causes: readonly Cause[];
   readonly probes: readonly Probe[];
@@ -52,13 +52,13 @@ const isOfWires = ({ of: { observable } }: Probe) =>
  * Everything that can be wrong with a system beside everything that can be seen of it, worked out as it is asked for.
  * @param moment of the visit: outdoor and room temperature
  */
-export const tableOf = (basis: JobBasis, moment: Moment): Table => {
-  const { facts, wall } = basis;
+export const tableOf = (model: JobModel, moment: Moment): Table => {
+  const { facts, wall } = model;
   const causes = causesOf(facts, wall.harness);
   const probes = probesOf(facts, wall.harness, causes);
   const retests = new Map(probes.flatMap((probe) => lowTwin(facts, probe).map((twin) => [probe.id, twin] as const)));
   const byId = new Map([...probes, ...retests.values()].map((probe) => [probe.id, probe]));
-  const patientWith = patients(basis, moment);
+  const patientWith = patients(model, moment);
   const all = causes.map(({ effect }) => patientWith(effect));
   const nothingAt = causes.findIndex(({ id }) => id === NOTHING);
   const sound = all[nothingAt]!;
@@ -88,7 +88,7 @@ export const tableOf = (basis: JobBasis, moment: Moment): Table => {
 
   let complaints: readonly (readonly number[])[] | undefined;
   return {
-    basis,
+    model,
     moment,
     causes,
     probes,

@@ -2,15 +2,15 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { type Facts } from '../job/document';
 import { seenValue } from '../job/reading';
 import { said } from '../job/test-readings';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { familyById } from '../wiring/families';
 import { TONIGHT_ITEM, toPutBack, UNDONE_ITEM, undoNote } from './kept';
 import { tableOf } from './table';
 import { tonight, type TonightWay } from './tonight';
 
 const cold = (facts: Facts): Facts => ({ ...facts, house: { ...facts.house, designBtuh: 34_000 } });
-const strips = tableOf(jobBasis(cold(familyById('w1+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
-const dual = tableOf(jobBasis(cold(familyById('gas+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
+const strips = tableOf(jobModel(cold(familyById('w1+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
+const dual = tableOf(jobModel(cold(familyById('gas+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
 const NIGHT_F = 10;
 
 test('a dead compressor: everything heats with the strips alone, as far as they go, and the figures are the house’s own', () => {
@@ -47,9 +47,9 @@ test('a broken conductor with a spare beside it: the spare brings everything bac
 });
 
 test('a dead furnace: the heat pump alone, with its lockout lifted', () => {
-  const facts = dual.basis.facts;
+  const facts = dual.model.facts;
   const locked = tableOf(
-    jobBasis({
+    jobModel({
       ...facts,
       thermostat: { ...facts.thermostat, outdoorSensor: 'weather' },
       gates: { ...facts.gates, compressorBelowF: 30 },

@@ -191,11 +191,11 @@ const costPerHour = (facts: Facts, works: Working, outdoorF: number): number => 
  * @param tonightF outdoor temperature of the night, °F
  */
 export const tonight = (table: Table, causeId: string, tonightF: number): readonly TonightWay[] => {
-  const { basis, causes, moment } = table;
-  const { facts, wall } = basis;
+  const { model, causes, moment } = table;
+  const { facts, wall } = model;
   const cause = causes.find(({ id }) => id === causeId);
   if (!cause) return [];
-  const patientWith = patients(basis, { ...moment, outdoorF: tonightF });
+  const patientWith = patients(model, { ...moment, outdoorF: tonightF });
   const { lossBtuhPerF, gainsBtuh, ...rest } = jobHouse(facts);
   const hours = timeConstantH({ lossBtuhPerF, gainsBtuh, ...rest });
   const setpointF = facts.house.heatSetpointF;

@@ -2,8 +2,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { troubleStory } from '../handover/trouble-story';
 import { type Reading, seenValue } from '../job/reading';
 import { said } from '../job/test-readings';
-import { jobModel } from '../model';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { startupOf } from '../startup/startup-of';
 import { familyById } from '../wiring/families';
@@ -15,7 +14,7 @@ import { troubleOf } from './trouble';
 import { visitMoment } from './visit-moment';
 
 const { facts } = familyById('w1+aux-e+single+w-out+o')!;
-const clinic = clinicOf(tableOf(jobBasis(facts), DEFAULT_MOMENT));
+const clinic = clinicOf(tableOf(jobModel(facts), DEFAULT_MOMENT));
 const complained = (id: string) => said(COMPLAINT_ITEM, seenValue(id));
 
 test('before anybody says or reads anything there are no suspects and nothing to read', () => {

@@ -180,7 +180,7 @@ const shownProbe = (
 /** Where a search for trouble stands, for a visit's record. */
 export const troubleOf = (clinic: Clinic, readings: readonly Reading[]): Trouble => {
   const { table } = clinic;
-  const asked = askedFrom(table, table.basis.facts, readings);
+  const asked = askedFrom(table, table.model.facts, readings);
   const diagnosis = diagnose(clinic, asked);
   const { suspects, offers, standpoint, seconds, again } = diagnosis;
   const evidence = once(asked.evidence);
@@ -205,7 +205,7 @@ export const troubleOf = (clinic: Clinic, readings: readonly Reading[]): Trouble
     suspects: hasBegun ? shown : [],
     next: hasBegun && !isOver ? (next ?? null) : null,
     others: hasBegun ? (isOver && next ? [next, ...others] : others) : [],
-    handsOut: handsOut(supplyStates(table.basis.facts, readings)),
+    handsOut: handsOut(supplyStates(table.model.facts, readings)),
     standpoint: standpoint.kind,
     pairs:
       standpoint.kind === 'pair'

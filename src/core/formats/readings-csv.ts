@@ -6,7 +6,7 @@ import type { Reading } from '../job/reading';
 import type { JobHistory } from '../job/stored-job';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { ofVisit, visitsInTime } from '../job/visits';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { observed } from '../model/observable';
 import { planItem } from '../startup/planned';
 import { startupOf } from '../startup/startup-of';

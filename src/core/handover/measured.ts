@@ -1,7 +1,7 @@
 import type { Moment } from '../control/moment';
 import { kitRows } from '../job/kit-rows';
 import type { Reading } from '../job/reading';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import { airflowCheck, heaterAmpsRead } from '../startup/airflow-check';
 import { kitVolts, startupContext } from '../startup/given';
 import { stripAmpsItems } from '../startup/strip-amps';
@@ -11,10 +11,10 @@ import { roundTo } from '../units/round';
  * What the readings of emergency heat say together: the air that the blower moves, CFM by temperature rise, and what
  * the strips take, kW. Nothing where they were not all read.
  */
-export const measuredLines = (basis: JobBasis, readings: readonly Reading[], moment: Moment): readonly string[] => {
-  const { facts } = basis;
+export const measuredLines = (model: JobModel, readings: readonly Reading[], moment: Moment): readonly string[] => {
+  const { facts } = model;
   if (kitRows(facts).length === 0) return [];
-  const context = startupContext(basis, readings, moment);
+  const context = startupContext(model, readings, moment);
   const ampsItems = stripAmpsItems(context, 'emergency');
   const airflow = airflowCheck(context, ampsItems);
   const amps = heaterAmpsRead(context, ampsItems);

@@ -4,7 +4,7 @@ import { labelCode } from '../formats/label-code';
 import { type ControllerRole, CONTROLLERS } from '../job/controllers';
 import type { Facts } from '../job/document';
 import { type SettingMark, settingRecords } from '../job/setting-marks';
-import { type JobModel, jobModel } from '../model';
+import { type JobModel, jobModel } from '../model/job-model';
 import { startupOf } from '../startup/startup-of';
 import { roundTo } from '../units/round';
 import { colourName, jumperWords } from '../wiring/harness';

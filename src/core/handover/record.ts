@@ -17,7 +17,7 @@ import { jobName } from '../job/job-name';
 import { currentReadings, type Reading } from '../job/reading';
 import { type SettingMark, settingRecords } from '../job/setting-marks';
 import { type Visit, VISIT_REASONS } from '../job/visit';
-import { type JobModel, jobModel } from '../model';
+import { type JobModel, jobModel } from '../model/job-model';
 import { observedNow } from '../model/observable';
 import { valueWords } from '../startup/item-value';
 import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';

@@ -2,7 +2,7 @@ import { causesOf } from '../diagnosis/causes';
 import { COMPLAINT_ITEM, complaintWords, FIXED_ITEM, toPutBack } from '../diagnosis/kept';
 import { inTime } from '../job/in-time';
 import { currentReadings, type Reading, seenWord } from '../job/reading';
-import type { JobModel } from '../model';
+import type { JobModel } from '../model/job-model';
 import type { PlannedStep } from '../startup/plan';
 
 const listed = (words: readonly string[]): string => words.join('; ');

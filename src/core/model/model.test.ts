@@ -11,8 +11,7 @@ import { ladderState } from '../strips/ladder-state';
 import { faultTable } from '../wiring/fault-table';
 import { terminalTable } from '../wiring/terminal-table';
 import { traceCall } from '../wiring/trace';
-import { jobModel } from '.';
-import { jobBasis } from './basis';
+import { jobModel } from './job-model';
 
 const fresh = () => jobModel({ ...SAMPLES[1]!.facts });
 const { readings } = SAMPLES[1]!;
@@ -100,13 +99,13 @@ describe('a scenario', () => {
 
   test('is accepted by wires, ladder, ruler and air alike', () => {
     const moment = { ...DEFAULT_MOMENT, call: 'heat-aux' as const };
-    const noWhite = jobBasis(facts, withFault('open:thermostat-cable/white'));
+    const noWhite = jobModel(facts, withFault('open:thermostat-cable/white'));
     const state = noWhite.state(moment);
     expect(state.energised.has('heat bank 1')).toBe(false);
     expect(ladderState(facts, noWhite.wall, { ...moment, scenario: noWhite.scenario }, 300, 240).heaterAmps).toBe(0);
-    const sound = jobBasis(facts);
-    const air = (basis: typeof sound) => {
-      const supply = supplyAir(facts, basis.state(moment), moment);
+    const sound = jobModel(facts);
+    const air = (model: typeof sound) => {
+      const supply = supplyAir(facts, model.state(moment), moment);
       return supply.kind === 'heat' ? supply.supplyF : NaN;
     };
     expect(air(noWhite)).toBeLessThan(air(sound) - 15);
@@ -122,7 +121,7 @@ describe('a scenario', () => {
   });
 
   test('of two faults does what both do', () => {
-    const both = jobBasis(facts, withFault('open:thermostat-cable/yellow', 'open:thermostat-cable/white'));
+    const both = jobModel(facts, withFault('open:thermostat-cable/yellow', 'open:thermostat-cable/white'));
     const { energised } = both.state({ ...DEFAULT_MOMENT, call: 'heat-aux' });
     expect([energised.has('contactor'), energised.has('heat bank 1'), energised.has('blower relay')]).toEqual([
       false,
@@ -135,7 +134,7 @@ describe('a scenario', () => {
 test('the fault table takes what may be posted to a worker: facts and a moment', () => {
   const sensed = { ...SAMPLES[1]!.facts };
   const posted = structuredClone({ facts: sensed, moment: DEFAULT_MOMENT });
-  const rows = faultTable(posted.facts, jobBasis(posted.facts).wall, posted.moment);
+  const rows = faultTable(posted.facts, jobModel(posted.facts).wall, posted.moment);
   expect(rows.length).toBeGreaterThan(60);
   expect(sensed.thermostat.outdoorSensor).toBe('wired');
   expect(CALL_IDS.length).toBe(9);

@@ -2,8 +2,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { takenReading } from '../job/reading';
 import { SAMPLES } from '../samples';
 import { calledTerminals } from '../wiring/called';
-import { jobBasis } from './basis';
-import { jobModel } from './index';
+import { jobModel } from './job-model';
 import { placeVolts } from './place-volts';
 
 const facts = SAMPLES.find(({ id }) => id === 'quarry-bench')!.facts;
@@ -32,7 +31,7 @@ test('terminal by terminal: volts to its common, and what was read of it under t
     visit: 'v',
   });
   const row = (call: 'heat-1' | 'heat-aux') =>
-    placeVolts(facts, jobBasis(facts).planned, model.state(at(call)), [reading])
+    placeVolts(facts, jobModel(facts).planned, model.state(at(call)), [reading])
       .find(({ device }) => device === 'air-handler')!
       .terminals.find(({ ref }) => ref.mark === 'W1')!;
   expect(row('heat-aux')).toMatchObject({ isHot: true, read: 24.8 });
@@ -41,7 +40,7 @@ test('terminal by terminal: volts to its common, and what was read of it under t
 });
 
 test('every terminal but the commons is there, each place with the common it is read to', () => {
-  const harness = jobBasis(facts).planned;
+  const harness = jobModel(facts).planned;
   const places = placeVolts(facts, harness, jobModel(facts).state(at('heat-1')), []);
   expect(places.map(({ device }) => device)).toEqual(harness.devices.map(({ id }) => id));
   for (const { common, terminals } of places) {

@@ -19,7 +19,7 @@ import { faultsByCode, type NamedFault, showsInCable, showsOnStrip } from '../wi
 import { deviceIn, type Harness, refText } from '../wiring/harness';
 import type { Bench, WiringState } from '../wiring/state';
 import { type Ails, type RungAil, SOUND_AILS } from './ails';
-import type { JobBasis } from './basis';
+import type { JobModel } from './job-model';
 import { METERS, type Observable, type Observation } from './observable';
 import type { SeenId, SeenWord } from './seen';
 import { type Working, working } from './working';
@@ -75,7 +75,7 @@ export const MANIFOLD_IN_WC: Record<FuelKind, number | null> = { 'natural-gas': 
 
 /** What is asked, of which state. */
 interface Asked {
-  readonly basis: JobBasis;
+  readonly model: JobModel;
   readonly bench: Bench;
   readonly moment: Moment;
   readonly state: WiringState;
@@ -93,17 +93,17 @@ const voltsBetween = ({ state }: Asked, { between, meter }: Extract<Observable, 
 
 const kitAmps = (asked: Asked, clamp: ClampAt): Prediction => {
   const { elementsOn, isBlowerCalled, isTripping, kitVolts } = asked.works();
-  const full = expectedAmps(asked.basis.facts, clamp, elementsOn, isBlowerCalled, kitVolts);
+  const full = expectedAmps(asked.model.facts, clamp, elementsOn, isBlowerCalled, kitVolts);
   // Limits that open and close: whatever is caught.
   return isTripping ? number(full / 2, [0, full]) : number(full);
 };
 
 const supplyAirF = (asked: Asked): Prediction => {
-  const { basis, moment, given } = asked;
+  const { model, moment, given } = asked;
   if (moment.call === 'defrost') return { kind: 'unknown', needs: 'a steady call: a defrost is none' };
   const { totalBtuh, cfm } = asked.works();
   if (cfm === 0) return { kind: 'unknown', needs: 'air that moves' };
-  return number((given.returnF ?? moment.indoorF) + temperatureRiseF(totalBtuh, cfm, basis.facts.site.elevationFt));
+  return number((given.returnF ?? moment.indoorF) + temperatureRiseF(totalBtuh, cfm, model.facts.site.elevationFt));
 };
 
 const temperature = (asked: Asked, at: Extract<Observable, { kind: 'temperature' }>['at']): Prediction => {
@@ -124,7 +124,7 @@ const STATIC_SHARES = [0.5, 1] as const;
 
 const staticPressure = (asked: Asked): Prediction => {
   const { ails } = asked.given;
-  const most = asked.basis.facts.airHandler.maxStaticInWc;
+  const most = asked.model.facts.airHandler.maxStaticInWc;
   if (ails === undefined)
     return {
       kind: 'unknown',
@@ -139,14 +139,14 @@ const staticPressure = (asked: Asked): Prediction => {
 
 const pressure = (asked: Asked, at: 'static' | 'manifold'): Prediction => {
   if (at === 'static') return staticPressure(asked);
-  const aim = MANIFOLD_IN_WC[asked.basis.facts.furnace.fuel];
+  const aim = MANIFOLD_IN_WC[asked.model.facts.furnace.fuel];
   if (aim === null) return { kind: 'unknown', needs: 'the plate’s own pressure: oil has no manifold' };
   return number(aim * (asked.given.ails?.manifoldShare ?? 1));
 };
 
 const seconds = (asked: Asked, of: 'defrost' | 'switches'): Prediction => {
-  const { basis, bench, moment } = asked;
-  if (of === 'switches') return number(ladderState(basis.facts, bench, moment, 0, 0).settlesS);
+  const { model, bench, moment } = asked;
+  if (of === 'switches') return number(ladderState(model.facts, bench, moment, 0, 0).settlesS);
   return freezesAt(moment.outdoorF)
     ? { kind: 'unknown', needs: 'how much ice there is' }
     : { kind: 'word', word: 'held: the coil is warm' };
@@ -191,7 +191,7 @@ const hotMarks = ({ volts }: WiringState, harness: Harness, of: DeviceId): strin
 export const RUNNING_PARTS = ['blower', 'compressor', 'backup'] as const;
 
 /** What still runs once the thermostat is off its base: all its contacts are open then, welded or not. */
-const runningWithoutThermostat = ({ basis: { facts }, bench, moment, given }: Asked): string => {
+const runningWithoutThermostat = ({ model: { facts }, bench, moment, given }: Asked): string => {
   const contacts = deviceIn(bench.harness, 'thermostat')?.contacts ?? [];
   const faults = [...moment.scenario.faults, ...contacts.map(({ id }): FaultCode => `stuck-open:${id}`)];
   const pulled: Moment = { ...moment, call: 'off', scenario: { ...moment.scenario, faults } };
@@ -211,7 +211,7 @@ const WINDING_OHMS = 1;
 const FLAME_MICROAMPS = 3;
 
 const motorAmps = (asked: Asked, of: 'compressor' | 'fan'): Prediction => {
-  const { outdoorUnit } = asked.basis.facts;
+  const { outdoorUnit } = asked.model.facts;
   const isCompressor = of === 'compressor';
   const rated = isCompressor ? outdoorUnit.compressorRatedAmps : outdoorUnit.fanRatedAmps;
   const { isCompressorOn, isFanOn } = asked.works();
@@ -225,7 +225,7 @@ const motorAmps = (asked: Asked, of: 'compressor' | 'fan'): Prediction => {
 const LOW_LINE_SHARE = 0.85;
 
 const lineVolts = (
-  { basis: { facts }, given }: Asked,
+  { model: { facts }, given }: Asked,
   { at, isLoaded }: Extract<Observable, { kind: 'line-volts' }>,
 ): Prediction => {
   const { serviceVolts } = facts.heatKit;
@@ -297,8 +297,8 @@ const seen = (asked: Asked, what: SeenId): SeenWord => {
 };
 
 const read = (asked: Asked, observable: Observable): Prediction => {
-  const { basis, bench, moment, state, given } = asked;
-  const { facts } = basis;
+  const { model, bench, moment, state, given } = asked;
+  const { facts } = model;
   switch (observable.kind) {
     case 'volts':
       return voltsBetween(asked, observable);
@@ -380,8 +380,8 @@ export interface Observer {
  * @param bench plan or wall, at the line volts it stands on
  * @param moment outdoor and room temperature, the call, and the scenario that is tried
  */
-export const observer = (basis: JobBasis, bench: Bench, moment: Moment, given: Given = {}): Observer => {
-  const { facts } = basis;
+export const observer = (model: JobModel, bench: Bench, moment: Moment, given: Given = {}): Observer => {
+  const { facts } = model;
   const state = bench.at(facts, moment);
   const { kitVolts, seconds: atSecond, ails = SOUND_AILS } = given;
   const works = once(() =>
@@ -390,7 +390,7 @@ export const observer = (basis: JobBasis, bench: Bench, moment: Moment, given: G
       ...(atSecond === undefined ? {} : { seconds: atSecond }),
     }),
   );
-  return { state, works, read: (observable) => read({ basis, bench, moment, state, given, works }, observable) };
+  return { state, works, read: (observable) => read({ model, bench, moment, state, given, works }, observable) };
 };
 
 /**
@@ -398,12 +398,12 @@ export const observer = (basis: JobBasis, bench: Bench, moment: Moment, given: G
  * @param bench plan or wall, at the line volts it stands on
  * @param moment outdoor and room temperature, and the scenario that is tried; the observation's own call counts
  * @example
- * predict(basis, basis.sound, DEFAULT_MOMENT, { call: 'heat-1', observable: { kind: 'sight', coil: 'contactor' } });
+ * predict(model, model.sound, DEFAULT_MOMENT, { call: 'heat-1', observable: { kind: 'sight', coil: 'contactor' } });
  */
 export const predict = (
-  basis: JobBasis,
+  model: JobModel,
   bench: Bench,
   moment: Moment,
   { observable, call }: Observation,
   given: Given = {},
-): Prediction => observer(basis, bench, call === null ? moment : { ...moment, call }, given).read(observable);
+): Prediction => observer(model, bench, call === null ? moment : { ...moment, call }, given).read(observable);

@@ -6,7 +6,7 @@ import { likelihood } from '../diagnosis/outcome';
 import { callOf } from '../diagnosis/probe';
 import { pointsAt } from '../diagnosis/probes/free';
 import { predictedOn, tableOf } from '../diagnosis/table';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SHIPPED_PROFILES } from '../setup/profiles';
 import { memo } from '../units/once';
 import { type Act } from './act';
@@ -21,7 +21,7 @@ import { wallMenu } from './wall-menu';
 const roundById = (id: string) => ROUNDS.find((round) => round.id === id)!;
 const tables = memo(
   (round: Round) => JSON.stringify([round.facts, round.outdoorF]),
-  ({ facts, outdoorF }) => tableOf(jobBasis(facts), { ...DEFAULT_MOMENT, outdoorF }),
+  ({ facts, outdoorF }) => tableOf(jobModel(facts), { ...DEFAULT_MOMENT, outdoorF }),
 );
 /** A bench without what its owner says and without classes of causes: neither is needed for hands. */
 const benchOf = (round: Round): Bench => {
@@ -54,7 +54,7 @@ describe('two probes', () => {
     fc.assert(
       fc.property(held, ({ round, spot, by, one, other }) => {
         const bench = benchOf(round);
-        const all = pointsAt(bench.clinic.table.basis.wall.harness, spot).flatMap(({ id, points }) =>
+        const all = pointsAt(bench.clinic.table.model.wall.harness, spot).flatMap(({ id, points }) =>
           points.map(({ mark }) => ({ device: id, mark })),
         );
         fc.pre(all.length > 1);

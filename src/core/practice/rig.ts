@@ -109,7 +109,7 @@ const after = (rig: Rig, act: Act, seconds: number, change: Partial<Rig>, seen: 
 /** What is seen by an act: named, or between two points; undefined: there is nothing like it. */
 const probeOf = ({ clinic: { table } }: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'meter' }>) => {
   if (act.kind === 'probe') return table.probeById(act.id);
-  const { facts, wall } = table.basis;
+  const { facts, wall } = table.model;
   const free = freeProbe(facts, wall.harness, rig.place, act, rig.call);
   return free ? (table.probeById(free.id) ?? free) : undefined;
 };

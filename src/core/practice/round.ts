@@ -3,7 +3,7 @@ import { type Clinic, clinicOf } from '../diagnosis/diagnosis';
 import { tableOf } from '../diagnosis/table';
 import { type World, worldOf, worldOfBoth } from '../diagnosis/world';
 import type { Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SHIPPED_PROFILES } from '../setup/profiles';
 import type { ControllerProfile } from '../setup/profiles/profile';
 import { quillwort } from '../setup/profiles/quillwort';
@@ -31,7 +31,7 @@ export interface Round {
 
 /** The diagnosis of a round's house: what can be wrong with it, and what can be seen. */
 export const clinicOfRound = ({ facts, outdoorF }: Round): Clinic =>
-  clinicOf(tableOf(jobBasis(facts), { ...DEFAULT_MOMENT, outdoorF }));
+  clinicOf(tableOf(jobModel(facts), { ...DEFAULT_MOMENT, outdoorF }));
 
 /** The controller on a round’s wall: its own, or the one that its job names where that ships, else one that does. */
 const onTheWall = ({ thermostat, facts: { setup } }: Round): ControllerProfile =>

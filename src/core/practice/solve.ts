@@ -91,13 +91,13 @@ const lineOf = (bench: Bench, looksFirst: readonly Probe[]): Rig => {
 /** Ohms from R to each other screw of a device, which no list of probes names: a contact that is stuck shows there. */
 const contactOhms = ({ clinic: { table } }: Bench): Probe[] =>
   PLACES.flatMap((spot) =>
-    pointsAt(table.basis.wall.harness, spot).flatMap(({ id, points }) =>
+    pointsAt(table.model.wall.harness, spot).flatMap(({ id, points }) =>
       points.flatMap(({ mark }) => {
         const [red, black] = [
           { device: id, mark: 'R' },
           { device: id, mark },
         ];
-        return freeProbe(table.basis.facts, table.basis.wall.harness, spot, { red, black, by: 'ohms' }, 'off') ?? [];
+        return freeProbe(table.model.facts, table.model.wall.harness, spot, { red, black, by: 'ohms' }, 'off') ?? [];
       }),
     ),
   );

@@ -201,7 +201,7 @@ const seeableHere = (bench: Bench, rig: Rig, points: readonly ProbedDevice[]): S
 
 /** What somebody who plays a round has before him: where he stands, what can be done there, what he did. */
 export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => {
-  const points = pointsAt(bench.clinic.table.basis.wall.harness, rig.place);
+  const points = pointsAt(bench.clinic.table.model.wall.harness, rig.place);
   return {
     title: round.title,
     says: COMPLAINTS.find(({ id }) => id === rig.complaint)?.words ?? '',

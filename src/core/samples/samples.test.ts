@@ -5,7 +5,7 @@ import { jobCrossing } from '../crossing/from-job';
 import { parseJobFile } from '../formats/job-file';
 import { sampleFile } from '../formats/sample-file';
 import type { Facts } from '../job/document';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { forVisit } from '../startup/visit-list';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { ControlProgram } from '../control/in-time/program';
 import { SOUND } from '../control/scenario';
 import { backupOf } from '../job/backup';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { resolveSettings } from '../setup/resolve';
 import { families } from '../wiring/families';
 import type { DayAct } from './acts';
@@ -66,7 +66,7 @@ type Tried = typeof tried extends fc.Arbitrary<infer T> ? T : never;
 
 const lived = (given: Tried): DayRun => {
   const { facts } = ALL[given.family]!;
-  const parts = partsOf(jobBasis(facts, SOUND), resolveSettings({ facts, confirmed: new Set() }), {
+  const parts = partsOf(jobModel(facts, SOUND), resolveSettings({ facts, confirmed: new Set() }), {
     program: given.program,
   });
   const weather = typedWeather({

@@ -56,7 +56,7 @@ const monthOf = (job: DayJob, variant: Variant, weather: HourlyWeather, day: num
     leftFrostLb: left,
     defrostMin: trace.inDefrost.filter(Boolean).length,
     coldAirMin: summary.coldAirMin,
-    isSnowballing: isSnowball(ends, fullCoatLb(outdoorUnitOf(job.basis.facts).full(47))),
+    isSnowballing: isSnowball(ends, fullCoatLb(outdoorUnitOf(job.model.facts).full(47))),
   };
 };
 

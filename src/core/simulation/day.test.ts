@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { SOUND, withFault } from '../control/scenario';
 import { assumedFacts, type Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { resolveSettings } from '../setup/resolve';
 import { families } from '../wiring/families';
@@ -27,7 +27,7 @@ const asked = (change: Partial<DayAsked> & { readonly meanF?: number } = {}): Da
 };
 
 const ran = (facts: Facts, of: DayAsked, scenario = SOUND): DayRun =>
-  runDay(partsOf(jobBasis(facts, scenario), resolveSettings({ facts, confirmed: new Set() })), of);
+  runDay(partsOf(jobModel(facts, scenario), resolveSettings({ facts, confirmed: new Set() })), of);
 
 const kWh = ({ trace, stepMin }: DayRun) => (trace.kW.reduce((sum, each) => sum + each, 0) * stepMin) / 60;
 
@@ -61,7 +61,7 @@ test('compressor and furnace never heat together, and the compressor keeps its m
   );
 });
 
-const holds = SAMPLES.filter(({ facts }) => jobBasis(facts, SOUND).crossing.holesF.length === 0);
+const holds = SAMPLES.filter(({ facts }) => jobModel(facts, SOUND).crossing.holesF.length === 0);
 
 test.each(holds.map(({ id, facts }) => [id, facts] as const))('%s holds its setpoint through a day', (_, facts) => {
   const { trace } = ran(facts, asked({ meanF: facts.house.designOutdoorF + 25 }));
@@ -71,8 +71,8 @@ test.each(holds.map(({ id, facts }) => [id, facts] as const))('%s holds its setp
 });
 
 test('a job with a hole between its lockouts grows cold in it, and nowhere else', () => {
-  const { facts } = SAMPLES.find(({ facts: each }) => jobBasis(each, SOUND).crossing.holesF.length > 0)!;
-  const [[fromF, toF]] = jobBasis(facts, SOUND).crossing.holesF as [[number, number]];
+  const { facts } = SAMPLES.find(({ facts: each }) => jobModel(each, SOUND).crossing.holesF.length > 0)!;
+  const [[fromF, toF]] = jobModel(facts, SOUND).crossing.holesF as [[number, number]];
   const still = (atF: number): DayRun =>
     ran(facts, asked({ minutes: 600, weatherAt: () => ({ outdoorF: atF, relativeHumidity: 0.6 }) }));
   const inside = still((fromF + toF) / 2);

@@ -3,7 +3,7 @@ import { SOUND, withFault } from '../control/scenario';
 import { climateById, CLIMATES } from '../crossing/year/climates';
 import { dayCsv } from '../formats/day-csv';
 import { assumedFacts, type Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { boardMonths } from './board-months';
 import { boardAdvice, boardWords } from './board-words';
@@ -24,7 +24,7 @@ import { weatherFrom } from './weather';
 
 const DAY = { day: 0, minutes: 1440, stepMin: 1 } as const;
 const jobOf = (facts: Facts, scenario = SOUND): DayJob => ({
-  basis: jobBasis(facts, scenario),
+  model: jobModel(facts, scenario),
   confirmed: new Set(),
 });
 const sample = (id: string) => SAMPLES.find((each) => each.id === id)!.facts;

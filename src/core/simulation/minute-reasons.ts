@@ -63,12 +63,12 @@ const TAKEN_OUT: Readonly<Record<MinuteReasonId, (job: DayJob) => Prepared>> = {
     const { board } = prepared.parts;
     return { ...prepared, parts: { ...prepared.parts, board: never(board), coil: { ...SOUND_COIL, air: 0 } } };
   },
-  cycling: (job) => prepareStanding(withFacts(job, withoutCycling(job.basis.facts))),
+  cycling: (job) => prepareStanding(withFacts(job, withoutCycling(job.model.facts))),
 };
 
 /** A job with all of them taken out: what is left is what bins and hours know. */
 export const withoutAll = (job: DayJob): Prepared => {
-  const bare = withFacts(job, withoutCycling(job.basis.facts));
+  const bare = withFacts(job, withoutCycling(job.model.facts));
   const { parts } = TAKEN_OUT.droop(bare);
   const { parts: clear } = TAKEN_OUT.defrost(bare);
   const prepared = TAKEN_OUT.setback(bare);

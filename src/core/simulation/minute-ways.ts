@@ -51,7 +51,7 @@ export const compareMinutes = (
   extent: MinuteExtent,
   onShare: (share: number) => void = () => undefined,
 ): MinuteWay[] => {
-  const { facts, crossing } = job.basis;
+  const { facts, crossing } = job.model;
   return [null, ...ways].map((way, at): MinuteWay => {
     const under = way === null ? facts : factsUnder(facts, way, crossing);
     const minutes = minuteYear(prepareStanding(withFacts(job, under)), weather, extent, (share) =>

@@ -4,7 +4,7 @@ import { jobPlant, jobTariff } from '../crossing/year/from-job';
 import { everyTemperature } from '../crossing/year/temperatures';
 import { yearOf } from '../crossing/year/year';
 import type { Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { addYears } from './add-years';
 import { runDay } from './day';
@@ -18,7 +18,7 @@ import { type DayJob, prepareStanding, variantsById } from './variant';
 import { weatherFrom } from './weather';
 
 const climate = (id: string) => ({ hoursF: climateById(id).hoursF(), humidity: climateById(id).humidity() });
-const jobOf = (facts: Facts): DayJob => ({ basis: jobBasis(facts, SOUND), confirmed: new Set() });
+const jobOf = (facts: Facts): DayJob => ({ model: jobModel(facts, SOUND), confirmed: new Set() });
 const sample = (id: string) => SAMPLES.find((each) => each.id === id)!.facts;
 const basin = climate('sorrel-basin');
 

@@ -5,7 +5,7 @@ import { SOUND } from '../control/scenario';
 import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
-import { type JobBasis, jobBasis } from '../model/basis';
+import { type JobModel, jobModel } from '../model/job-model';
 import { resolveSettings } from '../setup/resolve';
 import { factsUnder } from '../setup/ways/apply';
 import { jobWays } from '../setup/ways/way';
@@ -19,7 +19,7 @@ import { jobSchedule, type Schedule } from './schedule';
 
 /** What a job is run from. */
 export interface DayJob {
-  readonly basis: JobBasis;
+  readonly model: JobModel;
   readonly confirmed: { readonly has: (path: FactPath) => boolean };
 }
 
@@ -46,20 +46,20 @@ export interface Prepared {
 }
 
 const always = () => true;
-const hasStrips = ({ basis: { facts } }: DayJob) => kitRows(facts).length > 0;
+const hasStrips = ({ model: { facts } }: DayJob) => kitRows(facts).length > 0;
 
 const partsFor = (
-  { basis, confirmed }: DayJob,
+  { model, confirmed }: DayJob,
   change: {
     readonly program?: Partial<ControlProgram>;
     readonly board?: MachineParts['board'];
     readonly coil?: CoilIs;
   } = {},
-): MachineParts => partsOf(basis, resolveSettings({ facts: basis.facts, confirmed }), change);
+): MachineParts => partsOf(model, resolveSettings({ facts: model.facts, confirmed }), change);
 
 const prepared = (job: DayJob, change: Partial<Prepared> = {}): Prepared => ({
   parts: change.parts ?? partsFor(job),
-  schedule: change.schedule ?? jobSchedule(job.basis.facts),
+  schedule: change.schedule ?? jobSchedule(job.model.facts),
   acts: change.acts ?? [],
   mode: change.mode ?? 'heat',
   coldStartF: change.coldStartF ?? null,
@@ -69,8 +69,8 @@ const prepared = (job: DayJob, change: Partial<Prepared> = {}): Prepared => ({
 export const prepareStanding = (job: DayJob): Prepared => prepared(job);
 
 /** The same job with other facts. */
-export const withFacts = ({ basis, confirmed }: DayJob, facts: Facts): DayJob => ({
-  basis: jobBasis(facts, basis.scenario),
+export const withFacts = ({ model, confirmed }: DayJob, facts: Facts): DayJob => ({
+  model: jobModel(facts, model.scenario),
   confirmed,
 });
 
@@ -93,7 +93,7 @@ const COLD_HOUSE_F = 50;
 /** What a line guard waits where nobody has typed its delay. Our judgement: a usual setting. */
 const GUARD_DELAY_MIN = 3;
 
-const peakActs = ({ basis: { facts } }: DayJob): DayAct[] => {
+const peakActs = ({ model: { facts } }: DayJob): DayAct[] => {
   const { peak } = hourlyTariff(facts);
   if (peak === null || peak.fromHour === peak.toHour) return [];
   const held = (fromHour: number, toHour: number): DayAct => ({
@@ -108,7 +108,7 @@ const peakActs = ({ basis: { facts } }: DayJob): DayAct[] => {
 };
 
 /** A board with another interval, or one that feels frost, on any job. */
-const boardFacts = ({ basis: { facts } }: DayJob, intervalMin: 30 | 60 | 90 | null): Facts => ({
+const boardFacts = ({ model: { facts } }: DayJob, intervalMin: 30 | 60 | 90 | null): Facts => ({
   ...facts,
   outdoorUnit: {
     ...facts.outdoorUnit,
@@ -152,7 +152,7 @@ export const FROST_VARIANTS: readonly Variant[] = [
     about: 'A board that ends every defrost after two minutes.',
     group: 'what can be wrong',
     prepare: (job) => {
-      const board = { ...jobBoard(job.basis.facts), capMin: 2 };
+      const board = { ...jobBoard(job.model.facts), capMin: 2 };
       return prepared(job, { parts: partsFor(job, { board }) });
     },
   }),
@@ -165,7 +165,7 @@ const LOST_VARIANTS: readonly Variant[] = [
     label: 'Outdoor sensor lost',
     about: 'The thermostat no longer knows the outdoor temperature: its lockouts let go.',
     group: 'what can be wrong',
-    applies: ({ basis: { facts } }) => facts.thermostat.outdoorSensor !== 'none',
+    applies: ({ model: { facts } }) => facts.thermostat.outdoorSensor !== 'none',
     prepare: (job) => prepared(job, { acts: [{ kind: 'sensor-lost', fromMin: -Infinity, toMin: Infinity }] }),
   }),
   entry({
@@ -173,10 +173,10 @@ const LOST_VARIANTS: readonly Variant[] = [
     label: 'Outdoor board locked out',
     about: 'The board outdoors reports a fault and keeps the compressor out, however the wires answer it.',
     group: 'what can be wrong',
-    prepare: ({ basis, confirmed }) => {
-      const { conditions, faults } = basis.scenario;
+    prepare: ({ model, confirmed }) => {
+      const { conditions, faults } = model.scenario;
       const scenario = { conditions: [...new Set([...conditions, 'board-lockout' as const])], faults };
-      return prepared({ basis: jobBasis(basis.facts, scenario), confirmed });
+      return prepared({ model: jobModel(model.facts, scenario), confirmed });
     },
   }),
   entry({
@@ -185,7 +185,7 @@ const LOST_VARIANTS: readonly Variant[] = [
     about: 'A line guard opens at 5:00 for 20 min, and then waits its delay before the compressor may return.',
     group: 'what can be wrong',
     prepare: (job) => {
-      const { guardDelayMin } = job.basis.facts.proof;
+      const { guardDelayMin } = job.model.facts.proof;
       const toMin = 5 * 60 + 20 + (guardDelayMin ?? GUARD_DELAY_MIN);
       return prepared(job, { acts: [{ kind: 'compressor-cut', fromMin: 5 * 60, toMin }] });
     },
@@ -213,12 +213,12 @@ const PLANNED: Variant = entry({
   label: 'As planned',
   about: 'The plan’s wires instead of those in the wall, and nothing tried.',
   group: 'as it stands',
-  applies: ({ basis }) =>
-    basis.wall !== basis.sound || basis.scenario.faults.length + basis.scenario.conditions.length > 0,
+  applies: ({ model }) =>
+    model.wall !== model.sound || model.scenario.faults.length + model.scenario.conditions.length > 0,
   prepare: (job) => {
     const parts = partsFor(job);
     return prepared(job, {
-      parts: { ...parts, system: { facts: job.basis.facts, wall: job.basis.sound, scenario: SOUND } },
+      parts: { ...parts, system: { facts: job.model.facts, wall: job.model.sound, scenario: SOUND } },
     });
   },
 });
@@ -229,17 +229,17 @@ const PEOPLE: readonly Variant[] = [
     label: 'Steady',
     about: 'The same setpoint all day.',
     group: 'people',
-    applies: ({ basis: { facts } }) => facts.talk.schedule !== 'steady',
-    prepare: (job) => prepared(job, { schedule: { ...jobSchedule(job.basis.facts), kind: 'steady' } }),
+    applies: ({ model: { facts } }) => facts.talk.schedule !== 'steady',
+    prepare: (job) => prepared(job, { schedule: { ...jobSchedule(job.model.facts), kind: 'steady' } }),
   }),
   entry({
     id: 'night',
     label: `Cooler at night by ${NIGHT_F}`,
     about: `${apartF(NIGHT_F)} lower while they sleep.`,
     group: 'people',
-    applies: ({ basis: { facts } }) => facts.talk.schedule === 'steady',
+    applies: ({ model: { facts } }) => facts.talk.schedule === 'steady',
     prepare: (job) =>
-      prepared(job, { schedule: { ...jobSchedule(job.basis.facts), kind: 'night', setbackF: NIGHT_F } }),
+      prepared(job, { schedule: { ...jobSchedule(job.model.facts), kind: 'night', setbackF: NIGHT_F } }),
   }),
   entry({
     id: 'door',
@@ -280,7 +280,7 @@ const PEOPLE: readonly Variant[] = [
 ];
 
 /** Whether a job has a backup that a thermostat may call beside or instead of its compressor. */
-const hasBackup = ({ basis: { facts } }: DayJob) => backupOf(facts) === 'fossil' || kitRows(facts).length > 0;
+const hasBackup = ({ model: { facts } }: DayJob) => backupOf(facts) === 'fossil' || kitRows(facts).length > 0;
 
 const droopVariant = (droopF: number): Variant =>
   entry({
@@ -327,14 +327,14 @@ const SETTINGS: readonly Variant[] = [
   }),
 ];
 
-const wayVariants = ({ basis }: DayJob): Variant[] =>
-  jobWays(basis.facts).map((way, at) =>
+const wayVariants = ({ model }: DayJob): Variant[] =>
+  jobWays(model.facts).map((way, at) =>
     entry({
       id: `way-${at + 1}`,
       label: way.name,
       about: 'A way of setting the gates, from Crossing.',
       group: 'ways',
-      prepare: (job) => prepared(withFacts(job, factsUnder(job.basis.facts, way, job.basis.crossing))),
+      prepare: (job) => prepared(withFacts(job, factsUnder(job.model.facts, way, job.model.crossing))),
     }),
   );
 

@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import { type Reading, type ReadingValue, takenReading } from '../job/reading';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { startupOf } from './startup-of';
 
 const base: Facts = {

@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { type Reading, type ReadingValue, seenValue } from '../job/reading';
 import { said } from '../job/test-readings';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { familyById } from '../wiring/families';
 import { handsOut, suppliesOf, supplyStates } from './energy';

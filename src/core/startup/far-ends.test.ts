@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { type FactPath, type Facts, withFact } from '../job/document';
 import { said } from '../job/test-readings';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { startupOf } from './startup-of';
 

@@ -2,7 +2,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { takenReading } from '../job/reading';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { CAUTIONS } from './cautions';

@@ -2,14 +2,14 @@ import type { Moment } from '../control/moment';
 import type { Facts } from '../job/document';
 import { indoorServiceVolts } from '../job/indoor-supply';
 import type { Reading, TakenReading, UntakenReading } from '../job/reading';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import { leftUnmeasured, observedNow } from '../model/observable';
 import type { Bench } from '../wiring/state';
 import { controlSupply, type SupplyId } from './energy';
 
 /** What a step knows while it is built: the job, what was read so far, and the moment for what was not. */
 export interface StartupContext {
-  readonly basis: JobBasis;
+  readonly model: JobModel;
   readonly facts: Facts;
   readonly readings: ReadonlyMap<string, TakenReading>;
   /** What was left unmeasured, with why. */
@@ -58,15 +58,15 @@ export const kitVolts = (context: Pick<StartupContext, 'facts' | 'readings'>, ci
 };
 
 /** A context for a job and its readings. A tick that was taken back is history, and the item open again. */
-export const startupContext = (basis: JobBasis, readings: readonly Reading[], moment: Moment): StartupContext => {
-  const { facts } = basis;
+export const startupContext = (model: JobModel, readings: readonly Reading[], moment: Moment): StartupContext => {
+  const { facts } = model;
   const standing = new Map([...observedNow(facts, readings)].filter(([, { value }]) => value !== 'undone'));
   return {
-    basis,
+    model,
     facts,
     readings: standing,
     notMeasured: leftUnmeasured(facts, readings),
     moment,
-    bench: basis.soundAt(supplyShare(facts, standing)),
+    bench: model.soundAt(supplyShare(facts, standing)),
   };
 };

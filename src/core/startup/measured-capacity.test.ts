@@ -3,7 +3,7 @@ import { jobCrossing } from '../crossing/from-job';
 import { type FactPath, type Facts, withFact } from '../job/document';
 import type { ReadingValue, TakenReading } from '../job/reading';
 import { said } from '../job/test-readings';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import type { MeasuredCapacity } from './capacity';
 import { startupOf } from './startup-of';

@@ -39,11 +39,11 @@ const RUNS_UNCALLED = {
 
 /** Amps of an outdoor motor in a call, against its plate; none where it stands by plan. */
 export const motorAmpsItem = (context: StartupContext, call: CallId, motor: keyof typeof MOTORS): Item => {
-  const { facts, basis, bench } = context;
+  const { facts, model, bench } = context;
   const { label, fact, plate } = MOTORS[motor];
   const rated = facts.outdoorUnit[plate];
   const of: Observation = { call, observable: { kind: 'motor-amps', of: motor } };
-  const prediction = predict(basis, bench, stepMoment(context, call), of);
+  const prediction = predict(model, bench, stepMoment(context, call), of);
   const item = { id: `${motor}-amps`, of, label, unit: 'A' } as const;
   if (prediction.kind === 'number' && prediction.value === 0)
     return {

@@ -1,7 +1,7 @@
 import type { Moment } from '../control/moment';
 import type { FactPath, Facts } from '../job/document';
 import type { Reading } from '../job/reading';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import { observed } from '../model/observable';
 import { withContradictions } from './contradictions';
 import { supplyStates } from './energy';
@@ -22,14 +22,14 @@ export type { PlannedItem, PlannedStep };
  *   is not given
  */
 export const startupPlan = (
-  basis: JobBasis,
+  model: JobModel,
   readings: readonly Reading[],
   moment: Moment,
   confirmed?: ReadonlySet<FactPath>,
 ): PlannedStep[] => {
   const isAssumed = (path: FactPath) => confirmed !== undefined && !confirmed.has(path);
-  const context = startupContext(basis, readings, moment);
-  const { facts } = basis;
+  const context = startupContext(model, readings, moment);
+  const { facts } = model;
   const states = supplyStates(facts, readings);
   const steps = STARTUP_STEPS.filter((step) => step.applies(facts) && mayDo(step, facts, readings)).map((step) => {
     const built = step.build(context);

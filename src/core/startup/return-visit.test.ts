@@ -2,7 +2,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { type FactPath, type Facts, withFact } from '../job/document';
 import type { Reading, UntakenReading } from '../job/reading';
 import { said } from '../job/test-readings';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { returnVisit } from './return-visit';
 import { startupOf } from './startup-of';

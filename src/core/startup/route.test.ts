@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { said } from '../job/test-readings';
 import { VISIT_REASONS, type VisitReason } from '../job/visit';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { itemPlace } from './item-place';

@@ -1,6 +1,6 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { sensorOhms } from './sensor-curve';
 import { startupOf } from './startup-of';

@@ -2,7 +2,7 @@ import type { CallId, Moment } from '../control/moment';
 import { SOUND } from '../control/scenario';
 import type { FactPath } from '../job/document';
 import type { Reading } from '../job/reading';
-import type { JobModel } from '../model';
+import type { JobModel } from '../model/job-model';
 import { lastOf } from '../model/last-of';
 import { type PlannedStep, startupPlan } from './plan';
 

@@ -1,8 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { FactPath, Facts } from '../job/document';
 import { currentReadings, type Reading, readingHistory, type ReadingValue, takenReading } from '../job/reading';
-import { jobModel } from '../model';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { apartF } from '../units/degrees';
 import { startupContext } from './given';
@@ -153,7 +152,7 @@ describe('terminals', () => {
     const verdict = verdictOf(proved.facts, readings, 'heat/volts-outdoor-unit-Y');
     expect(verdict.grade).toBe('fail');
     expect(verdict.means).toMatch(/yellow conductor/i);
-    const suspects = wireSuspects(startupContext(jobBasis(proved.facts), readings, DEFAULT_MOMENT), 'heat-1');
+    const suspects = wireSuspects(startupContext(jobModel(proved.facts), readings, DEFAULT_MOMENT), 'heat-1');
     // An open common outdoors reads the same here: with the board's R on it, C floats up to where Y is.
     expect(suspects.map(({ cause }) => cause.words).sort()).toEqual([
       'Blue conductor of the outdoor cable, C to C, broken or off',
@@ -166,7 +165,7 @@ describe('terminals', () => {
   test('likeliest first, by how often it is met; what no plain fault gives is looked for among the rarer ones', () => {
     const suspects = (volts: number) =>
       wireSuspects(
-        startupContext(jobBasis(proved.facts), [reading('heat/volts-outdoor-unit-Y', volts)], DEFAULT_MOMENT),
+        startupContext(jobModel(proved.facts), [reading('heat/volts-outdoor-unit-Y', volts)], DEFAULT_MOMENT),
         'heat-1',
       );
     const none = suspects(0);
@@ -178,7 +177,7 @@ describe('terminals', () => {
   });
 
   test('sound readings suspect nothing, and so do none', () => {
-    const context = (readings: readonly Reading[]) => startupContext(jobBasis(proved.facts), readings, DEFAULT_MOMENT);
+    const context = (readings: readonly Reading[]) => startupContext(jobModel(proved.facts), readings, DEFAULT_MOMENT);
     expect(wireSuspects(context(proved.readings), 'heat-1')).toEqual([]);
     expect(wireSuspects(context([]), 'heat-1')).toEqual([]);
   });

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts, withFact } from '../job/document';
 import { type Reading, type ReadingValue, takenReading } from '../job/reading';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { voltsMeaning } from '../strips/volts-meaning';
 import { CAUTIONS } from './cautions';

@@ -62,7 +62,7 @@ const placeWords = (at: TerminalRef) => `${DEVICE_LABELS[at.device]} ${at.mark}â
  * Terminal readings of a step: expected volts from the solved circuit, explained by comparing with single faults.
  */
 export const terminalItems = (context: StartupContext, call: CallId, names: readonly PointName[]): Item[] => {
-  const { facts, basis, bench } = context;
+  const { facts, model, bench } = context;
   const moment = stepMoment(context, call);
   const state = bench.at(facts, moment);
   const suspects = wireSuspects(context, call);
@@ -74,7 +74,7 @@ export const terminalItems = (context: StartupContext, call: CallId, names: read
     .map(({ name, at }): Item => {
       const of = terminalObservation(at, call);
       // Between two terminals of one network there is always a figure.
-      const prediction = predict(basis, bench, moment, of) as Number;
+      const prediction = predict(model, bench, moment, of) as Number;
       const isHot = prediction.value >= PULL_IN_VOLTS;
       const floats = isGhost(prediction);
       const holds = state.held.map(({ why }) => ` ${why}`).join('');

@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { SOUND, under, withFault } from '../control/scenario';
 import { assumedFacts, withFact } from '../job/document';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { startupOf } from './startup-of';
 import { triedReadings } from './tried';
 

@@ -2,7 +2,7 @@ import type { Moment } from '../control/moment';
 import { isSound, SOUND } from '../control/scenario';
 import { sameValue } from '../job/document';
 import type { Reading } from '../job/reading';
-import type { JobBasis } from '../model/basis';
+import type { JobModel } from '../model/job-model';
 import { type Observation, observationKey } from '../model/observable';
 import { type Given, predict, type Prediction } from '../model/predict';
 import { decimalsOf } from '../units/decimals';
@@ -51,20 +51,20 @@ const givenOf = (context: StartupContext, { call }: Observation): Given => {
  * without it. Verdicts never hang on it: what is read is judged by a sound system.
  */
 export const triedReadings = (
-  basis: JobBasis,
+  model: JobModel,
   readings: readonly Reading[],
   here: Moment,
   { built: { call }, items }: PlannedStep,
 ): ReadonlyMap<string, string> => {
-  const { scenario, wall } = basis;
+  const { scenario, wall } = model;
   if (isSound(scenario)) return new Map();
-  const context = startupContext(basis, readings, here);
+  const context = startupContext(model, readings, here);
   const moment = stepMoment(context, call ?? here.call);
   return new Map(
     items.flatMap(({ key, item: { of, unit } }) => {
       if (!of) return [];
       const [tried, without] = [scenario, SOUND].map((each) =>
-        predict(basis, wall, { ...moment, scenario: each }, of, givenOf(context, of)),
+        predict(model, wall, { ...moment, scenario: each }, of, givenOf(context, of)),
       ) as [Prediction, Prediction];
       const words = predictionWords(tried, unit);
       return words === null || readsAlike(tried, without) ? [] : [[key, words]];

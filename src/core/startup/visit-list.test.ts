@@ -2,7 +2,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
 import { said } from '../job/test-readings';
 import { VISIT_REASONS, type VisitReason } from '../job/visit';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { families } from '../wiring/families';
 import { tally } from './plan';
 import { startupOf } from './startup-of';

@@ -4,8 +4,7 @@ import { scaleOf } from '../diagnosis/outcome';
 import { patients } from '../diagnosis/patient';
 import type { Facts } from '../job/document';
 import { said } from '../job/test-readings';
-import { jobModel } from '../model';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { chance } from '../units/chance';
 import { families } from '../wiring/families';
 import { startupOf } from './startup-of';
@@ -38,9 +37,8 @@ const normal = (next: () => number): number => {
  */
 const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof patients>>[0], seed: number) => {
   const facts = provable(given);
-  const basis = jobBasis(facts);
   const model = jobModel(facts);
-  const patient = patients(basis, DEFAULT_MOMENT)(effect);
+  const patient = patients(model, DEFAULT_MOMENT)(effect);
   const next = chance(seed);
   const keys = startupOf(model, [], DEFAULT_MOMENT).flatMap(({ items }) => items);
   const readings = keys.flatMap(({ key, item: { of, unit, places } }) => {
@@ -136,7 +134,7 @@ const tried = isSweep ? sixty : KINDS.map((kind) => ALL.find(({ id }) => id.star
 test.each(CAUGHT)('startup catches %s, in %j', (cause, steps) => {
   const caught = tried.flatMap((family) => {
     const { facts } = family;
-    const known = causesOf(facts, jobBasis(facts).wall.harness).find(({ id }) => id === cause);
+    const known = causesOf(facts, jobModel(facts).wall.harness).find(({ id }) => id === cause);
     if (!known || isBeyondReading(cause, facts)) return [];
     const bad = readThrough(facts, known.effect, 7).filter(({ grade }) => grade === 'fail' || grade === 'warn');
     return [{ family: family.id, at: [...new Set(bad.map(({ step }) => step))] }];

@@ -37,7 +37,7 @@ const isPlainIn = (harness: Harness) => {
  * @returns likeliest first; empty where the readings are those of a good system, or where no single fault gives them
  */
 export const wireSuspects = (context: StartupContext, call: CallId): WireSuspect[] => {
-  const { facts, basis, bench } = context;
+  const { facts, model, bench } = context;
   const { harness } = bench;
   const taken = POINT_NAMES.flatMap((name) => {
     const at = pointOf(name, facts);
@@ -52,7 +52,7 @@ export const wireSuspects = (context: StartupContext, call: CallId): WireSuspect
   const misfit = (now: typeof moment): number => {
     let sum = 0;
     for (const { of, volts } of taken) {
-      const read = predict(basis, bench, now, of);
+      const read = predict(model, bench, now, of);
       if (read.kind !== 'number') return Infinity;
       const off = Math.max(0, read.spread[0] - volts, volts - read.spread[1]);
       if (off > NEAR_VOLTS) return Infinity;

@@ -3,8 +3,7 @@ import { findingsOf as findingsOfModel } from '../check';
 import { DEFAULT_MOMENT, type Moment } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import { type Reading, type ReadingValue, takenReading } from '../job/reading';
-import { jobModel } from '../model';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { observedNow, stripKeys } from '../model/observable';
 import { SAMPLES } from '../samples';
 import { kitFit } from './belongs';
@@ -30,7 +29,7 @@ const withKit = (change: Partial<Facts['heatKit']>, base: Facts = facts): Facts 
 });
 const moment = (call: Moment['call']): Moment => ({ ...DEFAULT_MOMENT, outdoorF: 19, call });
 const at = (seconds: number, call: Moment['call'] = 'heat-aux', of = facts) =>
-  ladderState(of, jobBasis(of).wall, moment(call), seconds, 240);
+  ladderState(of, jobModel(of).wall, moment(call), seconds, 240);
 const closed = (state: ReturnType<typeof at>) =>
   state.rungs.filter(({ isClosed }) => isClosed).map(({ rung }) => rung.at + 1);
 const reading = (item: string, value: ReadingValue): Reading =>
@@ -116,7 +115,7 @@ describe('the ladder', () => {
   test('with the switch open the rung is live and carries nothing; only its breaker makes it dead', () => {
     const open = at(0).rungs[0]!;
     expect([open.isFed, open.isClosed, open.amps]).toEqual([true, false, 0]);
-    const tripped = ladderState(facts, jobBasis(facts).wall, moment('heat-aux'), 100, 240, new Set([0]));
+    const tripped = ladderState(facts, jobModel(facts).wall, moment('heat-aux'), 100, 240, new Set([0]));
     expect(tripped.rungs.map(({ isFed, glows }) => [isFed, glows])).toEqual([
       [false, false],
       [false, false],

@@ -4,7 +4,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import { findingKey } from '../job/finding';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import {
   addConductor,
   addJumper,

@@ -4,7 +4,7 @@ import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { under } from '../control/scenario';
 import { COMPRESSOR_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { addJumper, wireRows } from './as-found';
 import { familyById } from './families';
 import { plan } from './plan';
@@ -22,7 +22,7 @@ const energised = (facts: Facts, call: CallId, condition?: ConditionId) =>
     call,
     ...(condition ? { scenario: under(condition) } : {}),
   }).energised;
-const rules = (facts: Facts) => checkEquipment(jobBasis(facts)).map(({ rule }) => rule);
+const rules = (facts: Facts) => checkEquipment(jobModel(facts)).map(({ rule }) => rule);
 
 test('loads on G come with the blower, on top of what the transformer carries', () => {
   const facts = boxed({ humidifier: 'alone', ventilator: true, airCleaner: true });
@@ -143,7 +143,7 @@ describe('a zone board', () => {
     const facts = boxed({ zoneBoard: true });
     const held: Facts = { ...facts, zones: { ...facts.zones, banksAlone: 'none' } };
     const said = (of: Facts) =>
-      checkEquipment(jobBasis(of))
+      checkEquipment(jobModel(of))
         .filter(({ rule }) => rule === 'zones-let-heat')
         .map(({ severity }) => severity);
     expect([said(facts), said(held)]).toEqual([['advice'], ['warning', 'advice']]);

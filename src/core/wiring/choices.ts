@@ -2,7 +2,7 @@ import type { Moment } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
 import { backupOf } from '../job/backup';
 import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { perFacts } from '../model/per-facts';
 import { memo } from '../units/once';
 import { behaviourChanges, changeWords } from './behaviour';
@@ -127,7 +127,7 @@ interface OtherSchool {
 }
 
 const otherSchool = (facts: Facts, { changes }: School): OtherSchool => {
-  const before = wiresOf(jobBasis(facts).planned);
+  const before = wiresOf(jobModel(facts).planned);
   const other = withChanges(facts, changes);
   const otherPlan = plan(other);
   const after = wiresOf(otherPlan);
@@ -159,8 +159,8 @@ export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): Schoo
     if (base.isInForce) return base;
     const other = otherSchools(facts)(school);
     if (other.refusedWhy !== null) return { ...base, refusedWhy: other.refusedWhy };
-    const here = jobBasis(facts).soundStates(moment);
-    const changes = behaviourChanges(other.plan, here, jobBasis(other.roomy).soundStates(moment));
+    const here = jobModel(facts).soundStates(moment);
+    const changes = behaviourChanges(other.plan, here, jobModel(other.roomy).soundStates(moment));
     return { ...base, wires: other.wires, behaviour: changes.map((change) => changeWords(change, here.size)) };
   });
 

@@ -17,8 +17,7 @@ import {
   VALVE_COIL,
 } from '../devices/ids';
 import type { Facts } from '../job/document';
-import { jobModel } from '../model';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { families } from './families';
 import { faultsOf } from './fault';
@@ -34,7 +33,7 @@ const anyFamily = fc.constantFrom(...FAMILIES);
 const backupCoils = (facts: Facts): CoilId[] =>
   facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
 const wired = (facts: Facts, call: WiringState['moment']['call'], outdoorF: number, scenario: Scenario = SOUND) =>
-  jobBasis(facts, scenario).state({ ...DEFAULT_MOMENT, call, outdoorF });
+  jobModel(facts, scenario).state({ ...DEFAULT_MOMENT, call, outdoorF });
 
 describe('every family that can be wired', () => {
   test('covers each thermostat, indoor unit, outdoor unit, board and added part', () => {

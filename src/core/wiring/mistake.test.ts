@@ -3,7 +3,7 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { applyChanges, assumedFacts, blankJob, type Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import { type Finding, findingKey } from '../job/finding';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { addJumper, landEnd, removeJumper, wireRows } from './as-found';
 import type { TerminalRef } from './harness';
 import { traceCall } from './trace';
@@ -13,10 +13,10 @@ const at = (device: TerminalRef['device'], mark: string): TerminalRef => ({ devi
 type Change = (rows: readonly WireRow[]) => readonly WireRow[];
 const found = (change: Change, facts: Facts = base): Facts => ({
   ...facts,
-  wiring: { ...facts.wiring, asFound: change(wireRows(jobBasis(facts).planned)) },
+  wiring: { ...facts.wiring, asFound: change(wireRows(jobModel(facts).planned)) },
 });
 const mistakeIn = (facts: Facts): Finding => {
-  const [first] = checkEquipment(jobBasis(facts));
+  const [first] = checkEquipment(jobModel(facts));
   expect(first?.rule).toBe('named-mistake');
   return first!;
 };
@@ -69,7 +69,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
       outdoorUnit: { ...base.outdoorUnit, reversingValve: 'B' },
       thermostat: { ...base.thermostat, valveSetting: 'B' },
     };
-    const valve = jobBasis(b).planned.conductors.find(
+    const valve = jobModel(b).planned.conductors.find(
       ({ cable, to }) => cable === 'outdoor-cable' && to?.mark === 'B',
     )!;
     expect(mistakeIn(found((rows) => landEnd(rows, valve.id, 'to', null), b)).what).toMatch(
@@ -80,11 +80,11 @@ describe('the mistake is said by its name, first, with what the unit then does',
   test('what it explains stands under it, and nothing else does', () => {
     const facts = found(exchanged);
     const mistake = mistakeIn(facts);
-    const others = checkEquipment(jobBasis(facts)).slice(1);
+    const others = checkEquipment(jobModel(facts)).slice(1);
     expect(others.length).toBeGreaterThan(4);
     expect(others.every(({ under }) => under === findingKey(mistake))).toBe(true);
     const short: Facts = { ...facts, cables: { ...facts.cables, outdoorConductors: 5 } };
-    const spare = checkEquipment(jobBasis(short)).find(({ rule }) => rule === 'enough-conductors');
+    const spare = checkEquipment(jobModel(short)).find(({ rule }) => rule === 'enough-conductors');
     expect(spare?.under).toBeUndefined();
   });
 
@@ -92,7 +92,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
     const facts = found(exchanged);
     const { mendBy } = mistakeIn(facts);
     const mended = applyChanges({ ...blankJob(), facts }, mendBy!).facts;
-    expect(checkEquipment(jobBasis(mended))).toEqual(checkEquipment(jobBasis(base)));
+    expect(checkEquipment(jobModel(mended))).toEqual(checkEquipment(jobModel(base)));
   });
 
   test('a wall that nobody has finished has no one name: more than three moves', () => {
@@ -102,7 +102,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
         rows,
       ),
     );
-    expect(checkEquipment(jobBasis(facts)).some(({ rule }) => rule === 'named-mistake')).toBe(false);
+    expect(checkEquipment(jobModel(facts)).some(({ rule }) => rule === 'named-mistake')).toBe(false);
   });
 
   test('moves that do no harm are not part of the mistake', () => {
@@ -121,7 +121,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
 test('an O/B wire on the thermostat’s common is sent home by its own name', () => {
   const twoValves: Facts = { ...base, thermostat: { ...base.thermostat, valveTerminals: 'O+B' } };
   const blue = found((rows) => landEnd(rows, 'thermostat-cable/blue', 'from', at('thermostat', 'B')), twoValves);
-  const rule = checkEquipment(jobBasis(blue)).find((finding) => finding.rule === 'common-not-on-output')!;
+  const rule = checkEquipment(jobModel(blue)).find((finding) => finding.rule === 'common-not-on-output')!;
   expect(rule.mend).toMatch(/^Blue goes back to thermostat C\. Where the old equipment used B for common/);
   const lamp: Facts = {
     ...base,
@@ -130,13 +130,13 @@ test('an O/B wire on the thermostat’s common is sent home by its own name', ()
     cables: { ...base.cables, thermostatConductors: 10, outdoorConductors: 10 },
   };
   const onLamp = found((rows) => landEnd(rows, 'thermostat-cable/blue', 'from', at('thermostat', 'X')), lamp);
-  const said = checkEquipment(jobBasis(onLamp)).find((finding) => finding.rule === 'common-not-on-output')!;
+  const said = checkEquipment(jobModel(onLamp)).find((finding) => finding.rule === 'common-not-on-output')!;
   expect(said.what).toMatch(/lamp input/);
   expect(`${said.what} ${said.mend} ${said.why}`).not.toMatch(/hot in heating/);
 });
 
 test('the trace follows the call’s own way: with AUX–E out, emergency heat stops at the jumper', () => {
-  const { facts, sound, harness, state } = jobBasis(
+  const { facts, sound, harness, state } = jobModel(
     found((rows) => removeJumper(rows, { from: at('thermostat', 'AUX'), to: at('thermostat', 'E') })),
   );
   const bank = traceCall(facts, sound, harness, state({ ...DEFAULT_MOMENT, call: 'emergency' })).find(
@@ -146,7 +146,7 @@ test('the trace follows the call’s own way: with AUX–E out, emergency heat s
 });
 
 test('the trace stops at a device without power, and says so', () => {
-  const { facts, sound, harness, state } = jobBasis(
+  const { facts, sound, harness, state } = jobModel(
     found((rows) => landEnd(rows, 'thermostat-cable/blue', 'to', null)),
   );
   const contactor = traceCall(facts, sound, harness, state(DEFAULT_MOMENT)).find(

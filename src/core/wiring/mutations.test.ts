@@ -4,7 +4,7 @@ import { conditionsOf } from '../control/conditions';
 import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
 import { findingKey } from '../job/finding';
-import { type JobBasis, jobBasis } from '../model/basis';
+import { type JobModel, jobModel } from '../model/job-model';
 import { predict } from '../model/predict';
 import { wireRows } from './as-found';
 import { allCoils, behaviourChanges } from './behaviour';
@@ -26,9 +26,9 @@ const SENSOR_ENDS = ['S1', 'S2'].map((mark) => ({ device: 'thermostat', mark }) 
 >;
 
 /** What the thermostat reads of its sensor, to the ohm; null where it has none. */
-const sensorOhms = (basis: JobBasis): string | null => {
-  if (basis.facts.thermostat.outdoorSensor !== 'wired') return null;
-  const read = predict(basis, basis.wall, DEFAULT_MOMENT, {
+const sensorOhms = (model: JobModel): string | null => {
+  if (model.facts.thermostat.outdoorSensor !== 'wired') return null;
+  const read = predict(model, model.wall, DEFAULT_MOMENT, {
     call: 'off',
     observable: { kind: 'ohms', between: SENSOR_ENDS },
   });
@@ -36,7 +36,7 @@ const sensorOhms = (basis: JobBasis): string | null => {
 };
 
 /** What stands at one point with the terminals of an oil burner's own transformer, but for the contact made for it. */
-const besideOwnTransformer = ({ harness }: JobBasis): string => {
+const besideOwnTransformer = ({ harness }: JobModel): string => {
   const { with: at } = joined(harness);
   return ['furnace.T1', 'furnace.T2']
     .map((node) =>
@@ -52,15 +52,15 @@ const besideOwnTransformer = ({ harness }: JobBasis): string => {
  * Whether a mutation does anything: to a coil, powering ones too, in the cold, in mild weather or under a condition; to
  * the sensor; or by bringing two transformers together, which no call shows.
  */
-const doesHarm = (basis: JobBasis, sound: JobBasis): boolean => {
-  const subject = wiringSubject(basis.facts, basis.sound, basis.wall);
+const doesHarm = (model: JobModel, sound: JobModel): boolean => {
+  const subject = wiringSubject(model.facts, model.sound, model.wall);
   const coils = allCoils(subject.harness);
   return (
     behaviourChanges(subject.harness, subject.plannedCold, subject.cold, coils).length > 0 ||
     behaviourChanges(subject.harness, subject.plannedMild, subject.mild, coils).length > 0 ||
-    sensorOhms(basis) !== sensorOhms(sound) ||
-    besideOwnTransformer(basis) !== besideOwnTransformer(sound) ||
-    conditionsOf(basis.facts).some(
+    sensorOhms(model) !== sensorOhms(sound) ||
+    besideOwnTransformer(model) !== besideOwnTransformer(sound) ||
+    conditionsOf(model.facts).some(
       ({ id }) => behaviourChanges(subject.harness, subject.plannedDuring(id), subject.during(id), coils).length > 0,
     )
   );
@@ -68,12 +68,12 @@ const doesHarm = (basis: JobBasis, sound: JobBasis): boolean => {
 
 /** What is wrong with the findings of a mutation; null where nothing is. */
 const wrongWith = ({ facts }: Family, mutation: Mutation): string | null => {
-  const basis = jobBasis(mutated(facts, mutation));
-  const found = checkEquipment(basis);
+  const model = jobModel(mutated(facts, mutation));
+  const found = checkEquipment(model);
   const keys = found.map(findingKey);
   if (new Set(keys).size !== keys.length) return `two findings under one key: ${keys.join(', ')}`;
   const grave = found.filter(({ severity }) => severity !== 'advice');
-  if (!doesHarm(basis, jobBasis(facts)))
+  if (!doesHarm(model, jobModel(facts)))
     return grave.length === 0 ? null : `harmless, and ${grave.map(({ what }) => what).join(' ')}`;
   const names = found.some(({ at, moves }) => mutation.wires.includes(at ?? '') || (moves ?? []).length > 0);
   if (names) return null;
@@ -90,15 +90,15 @@ const wrongOf = (family: Family, mutations: readonly Mutation[]) =>
 
 describe('every single mistake is found by name, and what does no harm is left alone', () => {
   test('a conductor or a jumper taken out', () =>
-    expect(SOME.flatMap((family) => wrongOf(family, removals(jobBasis(family.facts).planned)))).toEqual([]));
+    expect(SOME.flatMap((family) => wrongOf(family, removals(jobModel(family.facts).planned)))).toEqual([]));
 
   test('neighbours exchanged', () =>
-    expect(SOME.flatMap((family) => wrongOf(family, exchanges(jobBasis(family.facts).planned, true)))).toEqual([]));
+    expect(SOME.flatMap((family) => wrongOf(family, exchanges(jobModel(family.facts).planned, true)))).toEqual([]));
 
   test('any two ends of a strip exchanged, here and there', () =>
     fc.assert(
       fc.property(fc.constantFrom(...FAMILIES), fc.nat(), (family, at) => {
-        const all = exchanges(jobBasis(family.facts).planned, false);
+        const all = exchanges(jobModel(family.facts).planned, false);
         expect(wrongOf(family, [all[at % all.length]!])).toEqual([]);
       }),
       { numRuns: 60 },
@@ -107,8 +107,8 @@ describe('every single mistake is found by name, and what does no harm is left a
   test('a jumper that nobody planned: its findings have keys of their own', () =>
     fc.assert(
       fc.property(fc.constantFrom(...FAMILIES), fc.nat(), ({ facts }, at) => {
-        const all = bridges(jobBasis(facts).planned);
-        const keys = checkEquipment(jobBasis(mutated(facts, all[at % all.length]!))).map(findingKey);
+        const all = bridges(jobModel(facts).planned);
+        const keys = checkEquipment(jobModel(mutated(facts, all[at % all.length]!))).map(findingKey);
         expect(new Set(keys).size).toBe(keys.length);
       }),
       { numRuns: 60 },
@@ -122,12 +122,12 @@ test('the plan written down as found is the plan, on cables with too few conduct
         ...of,
         cables: { ...of.cables, thermostatConductors: conductors, outdoorConductors: conductors },
       };
-      const { planned, sound } = jobBasis(facts);
+      const { planned, sound } = jobModel(facts);
       const recorded: Facts = { ...facts, wiring: { ...facts.wiring, asFound: wireRows(planned) } };
-      const { harness } = jobBasis(recorded);
+      const { harness } = jobModel(recorded);
       expect(harness.conductors.map(({ id }) => id)).toEqual(planned.conductors.map(({ id }) => id));
       expect(differences(facts, sound, harness, DEFAULT_MOMENT, supplyOf(facts))).toEqual([]);
-      expect(checkEquipment(jobBasis(recorded))).toEqual(checkEquipment(jobBasis(facts)));
+      expect(checkEquipment(jobModel(recorded))).toEqual(checkEquipment(jobModel(facts)));
     }),
     { numRuns: 120 },
   ));
@@ -135,14 +135,14 @@ test('the plan written down as found is the plan, on cables with too few conduct
 test('findings keep their keys when the figures change: a longer cable, another price, a colder design', () =>
   fc.assert(
     fc.property(fc.constantFrom(...FAMILIES), fc.nat(), ({ facts }, at) => {
-      const all = removals(jobBasis(facts).planned);
+      const all = removals(jobModel(facts).planned);
       const wrong = mutated(facts, all[at % all.length]!);
       const other: Facts = {
         ...wrong,
         cables: { ...wrong.cables, thermostatLengthFt: wrong.cables.thermostatLengthFt + 5 },
         prices: { ...wrong.prices, electricPerKWh: wrong.prices.electricPerKWh * 1.1 },
       };
-      const keys = (of: Facts) => checkEquipment(jobBasis(of)).map(findingKey);
+      const keys = (of: Facts) => checkEquipment(jobModel(of)).map(findingKey);
       expect(keys(other)).toEqual(keys(wrong));
     }),
     { numRuns: 40 },
@@ -150,10 +150,10 @@ test('findings keep their keys when the figures change: a longer cable, another 
 
 test('one outdoor thermostat that gates two heat inputs is passed in one finding, for all banks behind it', () => {
   const { facts } = familyById('w1-w2+aux1-aux2-e+single+w-out+one-thermostat+o')!;
-  const exchange = exchanges(jobBasis(facts).planned, true).find(
+  const exchange = exchanges(jobModel(facts).planned, true).find(
     ({ id }) => id === 'thermostat-cable/green and outdoor-cable/white at air-handler',
   )!;
-  const passed = checkEquipment(jobBasis(mutated(facts, exchange))).filter(
+  const passed = checkEquipment(jobModel(mutated(facts, exchange))).filter(
     ({ rule }) => rule === 'aux-passes-thermostats',
   );
   expect(passed.map(({ what }) => what)).toEqual([
@@ -163,11 +163,11 @@ test('one outdoor thermostat that gates two heat inputs is passed in one finding
 
 test('a gas valve that is fed past its limit is an error by name, though every call looks right', () => {
   const { facts } = familyById('propane+w2-lamp+single+w-out+o')!;
-  const exchange = exchanges(jobBasis(facts).planned, true).find(
+  const exchange = exchanges(jobModel(facts).planned, true).find(
     ({ id }) => id === 'leads-interlock/white and leads-low-gas-switch/black at furnace',
   )!;
-  const basis = jobBasis(mutated(facts, exchange));
-  const found = checkEquipment(basis);
+  const model = jobModel(mutated(facts, exchange));
+  const found = checkEquipment(model);
   expect(found[0]).toMatchObject({
     rule: 'named-mistake',
     severity: 'error',
@@ -176,14 +176,14 @@ test('a gas valve that is fed past its limit is an error by name, though every c
   expect(found.find(({ rule, severity }) => rule === 'conditions-as-planned' && severity === 'error')!.what).toMatch(
     /^When the furnace limit opens: gas valve pulls in/,
   );
-  const subject = wiringSubject(basis.facts, basis.sound, basis.wall);
+  const subject = wiringSubject(model.facts, model.sound, model.wall);
   expect(behaviourChanges(subject.harness, subject.plannedCold, subject.cold)).toEqual([]);
 });
 
 test('a lamp that no longer lights is found, though no call needs it', () => {
   const { facts } = familyById('propane+w2-lamp+single+w-out+o')!;
-  const removal = removals(jobBasis(facts).planned).find(({ wires }) => wires.includes('outdoor-cable/black'))!;
-  expect(checkEquipment(jobBasis(mutated(facts, removal))).map(({ what }) => what)).toEqual(
+  const removal = removals(jobModel(facts).planned).find(({ wires }) => wires.includes('outdoor-cable/black'))!;
+  expect(checkEquipment(jobModel(mutated(facts, removal))).map(({ what }) => what)).toEqual(
     expect.arrayContaining([
       expect.stringMatching(/^When the outdoor board locks out on a fault: .* does not pull in/),
     ]),

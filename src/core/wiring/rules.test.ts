@@ -4,7 +4,7 @@ import { withFault } from '../control/scenario';
 import { assumedFacts, type Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import { type Finding, findingKey } from '../job/finding';
-import { jobModel } from '../model';
+import { jobModel } from '../model/job-model';
 import { startupOf } from '../startup/startup-of';
 import { addJumper, landEnd, wireRows } from './as-found';
 import type { TerminalRef } from './harness';

@@ -10,7 +10,7 @@ import { jobPlant } from '../crossing/year/from-job';
 import { hourOf } from '../crossing/year/hour';
 import { COMPRESSOR_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { serviceLoad } from '../service/service-load';
 import { jobBanks } from '../strips/from-job';
 import { BTU_PER_KWH } from '../units/constants';
@@ -88,7 +88,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
 
   test('is wired as planned without an error, and a wire past the relay is told', () => {
     const facts = holding(family);
-    const rules = (of: Facts) => checkEquipment(jobBasis(of)).filter(({ severity }) => severity === 'error');
+    const rules = (of: Facts) => checkEquipment(jobModel(of)).filter(({ severity }) => severity === 'error');
     expect(rules(facts)).toEqual([]);
     const rows = wireRows(plan(facts));
     const asFound = rows.map((row) => (row.from === 'strip-interlock.Y' ? { ...row, from: '' } : row));

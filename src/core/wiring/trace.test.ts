@@ -4,7 +4,7 @@ import { type CallId, callsOf, DEFAULT_MOMENT } from '../control/moment';
 import { type Scenario, SOUND, under } from '../control/scenario';
 import { sensorOhms } from '../devices/outdoor-sensor';
 import { assumedFacts, type Facts } from '../job/document';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { landEnd, wireRows, withWires } from './as-found';
 import { statesByCall } from './behaviour';
 import { CHOICES, choicesOf, schoolsHere } from './choices';
@@ -25,7 +25,7 @@ const gated: Facts = {
   gates: { ...base.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 25 }] },
 };
 const traced = (facts: Facts, call: CallId, outdoorF: number, scenario: Scenario = SOUND) => {
-  const { sound, harness, state } = jobBasis(facts, scenario);
+  const { sound, harness, state } = jobModel(facts, scenario);
   return traceCall(facts, sound, harness, state({ ...DEFAULT_MOMENT, call, outdoorF }));
 };
 const ofCoil = (traces: ReturnType<typeof traced>, id: string) => traces.find(({ coil }) => coil.id === id)!;

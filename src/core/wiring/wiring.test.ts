@@ -3,8 +3,7 @@ import { findingsOf as findingsOfModel } from '../check';
 import { CALL_IDS, type CallId, callsOf, DEFAULT_MOMENT } from '../control/moment';
 import { bankCoilId } from '../devices/ids';
 import { assumedFacts, type Facts } from '../job/document';
-import { jobModel } from '../model';
-import { jobBasis } from '../model/basis';
+import { jobModel } from '../model/job-model';
 import { plan } from './plan';
 import { meterVolts, terminalVolts, wiringState } from './state';
 import { terminalTable, withValve } from './terminal-table';
@@ -274,7 +273,7 @@ describe('rules', () => {
 });
 
 test('the table says the same as the meter', () => {
-  const { planned, soundStates } = jobBasis(base);
+  const { planned, soundStates } = jobModel(base);
   const rows = terminalTable(planned, soundStates(DEFAULT_MOMENT));
   for (const call of callsOf(base)) {
     const state = at(base, call);

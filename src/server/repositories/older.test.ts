@@ -6,7 +6,7 @@ import { findingsOf } from '../../core/check';
 import { DEFAULT_MOMENT } from '../../core/control/moment';
 import { documentOf, parseJobFileText } from '../../core/formats/job-file';
 import { factValue, type JobDocument, sameValue } from '../../core/job/document';
-import { jobModel } from '../../core/model';
+import { jobModel } from '../../core/model/job-model';
 import { observed } from '../../core/model/observable';
 import { startupOf } from '../../core/startup/startup-of';
 import { inCrew } from '../crew';

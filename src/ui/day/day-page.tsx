@@ -16,7 +16,7 @@ import type { HourlyWeather } from '@/core/simulation/weather';
 import { AsTable } from '../as-table';
 import { Said } from '../degrees';
 import { useJob, useJobNow } from '../job/provider';
-import { useBasis } from '../job/use-basis';
+import { useModelNow } from '../job/use-model-now';
 import { useSentJob } from '../job/use-sent-job';
 import { useWeather } from '../use-weather';
 import { dateText } from '../year-day';
@@ -57,7 +57,7 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const query = useSearchParams();
   // The address is read once; after that it follows.
   const [firstMin] = useState(() => query.get('min'));
-  const basis = useBasis();
+  const model = useModelNow();
   const sent = useSentJob();
   const { place, go } = useDayPlace();
   const { name, hoursF, humidity, problem } = useWeather(facts.year.weather, brought);
@@ -107,7 +107,7 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
     [first, now, setMoment],
   );
 
-  const job = useMemo(() => ({ basis, confirmed: new Set(sent.confirmed) }), [basis, sent]);
+  const job = useMemo(() => ({ model, confirmed: new Set(sent.confirmed) }), [model, sent]);
   const variants = useMemo(() => variantsOf(job), [job]);
   const minutes = place.days * DAY_MIN;
   const ways = place.ways.split(',');

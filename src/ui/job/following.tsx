@@ -2,7 +2,7 @@
 
 import { createContext, use, useDeferredValue } from 'react';
 import type { Moment } from '@/core/control/moment';
-import { type JobModel, jobModel } from '@/core/model';
+import { type JobModel, jobModel } from '@/core/model/job-model';
 import { useJob } from './provider';
 
 const MomentContext = createContext<Moment | null>(null);

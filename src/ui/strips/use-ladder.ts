@@ -4,7 +4,7 @@ import type { ClampAt } from '@/core/strips/clamp';
 import { ladderState } from '@/core/strips/ladder-state';
 import { partPanel } from '@/core/strips/parts';
 import { useMoment } from '../job/following';
-import { useBasis } from '../job/use-basis';
+import { useModelNow } from '../job/use-model-now';
 import type { PartAt } from './ladder/drawing';
 import { useKitVolts } from './use-kit-volts';
 
@@ -17,7 +17,7 @@ const partOf = (text: string | null): PartAt | null => {
 /** The ladder at a second: what is picked on it, which breakers are open, what its supply was read at. */
 export const useLadder = () => {
   const moment = useMoment();
-  const { facts, wall } = useBasis();
+  const { facts, wall } = useModelNow();
   const [seconds, setSeconds] = useState(0);
   const asked = useSearchParams().get('rung');
   const [part, setPart] = useState<PartAt | null>(() => partOf(asked));

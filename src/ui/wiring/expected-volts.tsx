@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { jobBasis } from '@/core/model/basis';
+import { jobModel } from '@/core/model/job-model';
 import { terminalTable, withValve } from '@/core/wiring/terminal-table';
 import { useJob } from '../job/provider';
 import { useRestedMoment } from '../job/use-rested-moment';
@@ -15,7 +15,7 @@ export const ExpectedVolts = () => {
   const [chosen, setChosen] = useState<'O' | 'B' | null>(null);
   const valve = chosen ?? reversingValve;
   const shown = useMemo(
-    () => jobBasis(valve === reversingValve ? facts : withValve(facts, valve)),
+    () => jobModel(valve === reversingValve ? facts : withValve(facts, valve)),
     [facts, valve, reversingValve],
   );
   const rows = useMemo(() => terminalTable(shown.planned, shown.soundStates(moment)), [shown, moment]);

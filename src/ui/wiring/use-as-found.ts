@@ -4,7 +4,7 @@ import type { WireRow } from '@/core/job/facts/wiring';
 import { wireRows } from '@/core/wiring/as-found';
 import type { Harness } from '@/core/wiring/harness';
 import { useJob } from '../job/provider';
-import { useBasis } from '../job/use-basis';
+import { useModelNow } from '../job/use-model-now';
 
 /** The plan, what is in the wall, and how to change the record of it. */
 export interface AsFound {
@@ -21,7 +21,7 @@ export interface AsFound {
 export const useAsFound = (): AsFound => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);
-  const { planned, harness } = useBasis();
+  const { planned, harness } = useModelNow();
   const record = facts.wiring.asFound;
   return {
     planned,

@@ -1,6 +1,6 @@
 import { checkEquipment } from '../../check/equipment';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
-import { jobModel } from '../../model';
+import { jobModel } from '../../model/job-model';
 import { apartF } from '../../units/degrees';
 import { setupFindings } from '../findings';
 import { resolveSettings } from '../resolve';

@@ -22,7 +22,7 @@ const longestFt = ({ cables }: Facts): number => Math.max(cables.thermostatLengt
 
 /** What the thermostat sends on each of its terminals in a call, read there: less by the cable at the other end. */
 const sentItems = (context: StartupContext, call: CallId): Item[] => {
-  const { basis, bench } = context;
+  const { model, bench } = context;
   const moment = stepMoment(context, call);
   const marks = deviceIn(bench.harness, 'thermostat')?.terminals.map(({ mark }) => mark) ?? [];
   if (!marks.includes('C')) return [];
@@ -30,7 +30,7 @@ const sentItems = (context: StartupContext, call: CallId): Item[] => {
     .filter((mark) => !NO_CALLS.includes(mark))
     .flatMap((mark): Item[] => {
       const of = terminalObservation({ device: 'thermostat', mark }, call);
-      const found = predict(basis, bench, moment, of);
+      const found = predict(model, bench, moment, of);
       if (found.kind !== 'number' || found.spread[0] < DEAD_VOLTS) return [];
       return [
         {

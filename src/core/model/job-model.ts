@@ -15,7 +15,7 @@ import { type Bench, benchOf, soundly, type Supply, supplyOf, trying, type Wirin
 import { perFacts } from './per-facts';
 
 /** What a job's facts are worked out to before anything is asked of them; each part once, when it is first wanted. */
-export interface JobBasis {
+export interface JobModel {
   readonly facts: Facts;
   readonly scenario: Scenario;
   /** Why the wiring cannot be planned; empty where it can. */
@@ -47,7 +47,7 @@ const momentKey = ({ outdoorF }: Moment) => String(outdoorF);
 /** Line volts to this share are one bench. */
 const shareKey = (share: number) => share.toFixed(4);
 
-const build = (facts: Facts, scenario: Scenario): JobBasis => {
+const build = (facts: Facts, scenario: Scenario): JobModel => {
   let plans = 0;
   const benches: Bench[] = [];
   const put = (harness: Harness, supply: Supply) => {
@@ -110,7 +110,13 @@ const build = (facts: Facts, scenario: Scenario): JobBasis => {
 };
 
 /**
- * The lower half of a job's model: plan, wall, states, crossing; `jobModel` puts settings, findings and startup on it.
- * The same facts (the same object) give the same basis.
+ * The one place to ask anything about a job: plan, wall, states by call and temperature, crossing (what it reads, what
+ * wants a look and its startup apart, see `readsOnWall`, `findingsOf` and `startupOf`). The same facts (the same
+ * object) give the same model, so that pages, worker and command line share its work; it is let go with its facts. Its
+ * scenario is what is tried on it: conditions and faults.
+ * @example
+ * const model = jobModel(facts);
+ * model.state(DEFAULT_MOMENT).energised.has('contactor');
+ * findingsOf(model).filter(({ severity }) => severity === 'error');
  */
-export const jobBasis: (facts: Facts, scenario?: Scenario) => JobBasis = perFacts(build);
+export const jobModel: (facts: Facts, scenario?: Scenario) => JobModel = perFacts(build);
