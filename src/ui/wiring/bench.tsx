@@ -3,10 +3,12 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { CALLS } from '@/core/control/moment';
 import { jobName } from '@/core/job/job-name';
+import { calledTerminals } from '@/core/wiring/called';
 import { drawing } from '@/core/wiring/drawing';
 import { parseRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
 import { Said, useDegrees } from '../degrees';
+import { useModel } from '../job/following';
 import { useJob } from '../job/provider';
 import { type BenchMode, BenchTools } from './bench-tools';
 import { ExportMenu } from './export-menu';
@@ -20,8 +22,6 @@ import { WireList } from './wire-list';
 interface BenchProps {
   readonly found: AsFound;
   readonly state: WiringState;
-  /** Terminals that the call itself makes live. */
-  readonly called: ReadonlySet<string>;
   readonly probes: Probes;
   readonly onTerminal: (ref: TerminalRef) => void;
   readonly onProbe: (which: 0 | 1, ref: TerminalRef) => void;
@@ -30,10 +30,13 @@ interface BenchProps {
 }
 
 /** The bench: the drawing with its tools, as planned or as found. */
-export const Bench = ({ found, state, called, probes, onTerminal, onProbe, pointsAt, moved }: BenchProps) => {
+export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, moved }: BenchProps) => {
   const name = useJob((job) => jobName(job.facts));
   const [mode, setMode] = useState<BenchMode>('look');
   const { text } = useDegrees();
+  const { state: stateAt } = useModel();
+  // Terminals that the call itself makes live: worked out here, so that a finger gets through before it.
+  const called = useMemo(() => calledTerminals(state, stateAt({ ...state.moment, call: 'off' })), [state, stateAt]);
   const picture = useRef<SVGSVGElement>(null);
   const { planned, harness, isRecorded } = found;
   const drawn = useMemo(() => drawing(planned, harness), [planned, harness]);

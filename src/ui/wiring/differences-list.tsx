@@ -1,37 +1,44 @@
 'use client';
 
+import { useMemo } from 'react';
+import type { Moment } from '@/core/control/moment';
 import { capital } from '@/core/units/capital';
-import type { Difference } from '@/core/wiring/differences';
+import { differences } from '@/core/wiring/differences';
+import { soundly } from '@/core/wiring/state';
 import { Said } from '../degrees';
+import { useModel } from '../job/following';
+import { usePoint } from './point';
 
 /** What was found otherwise than planned, move by move, and what each alone would have done. */
-export const DifferencesList = ({
-  differences,
-  onPoint,
-}: {
-  differences: readonly Difference[];
-  onPoint: (id: string) => void;
-}) => (
-  <section aria-label="Found otherwise">
-    <h2 className="mb-1 font-label text-2xl font-semibold">Found otherwise than planned</h2>
-    {differences.length === 0 && <p className="text-quiet">Nothing: what is in the wall is as planned.</p>}
-    <ul>
-      {differences.map(({ id, words, effects }) => (
-        <li key={id} className="border-b border-line py-1.5">
-          <button type="button" className="bare-button -ml-2 px-2 text-left font-medium" onClick={() => onPoint(id)}>
-            <Said>{capital(words)}</Said>
-          </button>
-          {effects.length === 0 ? (
-            <p className="text-sm text-quiet">Alone it changes nothing that runs.</p>
-          ) : (
-            <ul className="list-disc pl-5 text-sm">
-              {effects.map((effect) => (
-                <li key={effect}>{effect}</li>
-              ))}
-            </ul>
-          )}
-        </li>
-      ))}
-    </ul>
-  </section>
-);
+export const DifferencesList = ({ moment }: { moment: Moment }) => {
+  const { facts, harness, planned, sound, supply } = useModel();
+  const onPoint = usePoint();
+  const found = useMemo(
+    () => (harness === planned ? [] : differences(facts, sound, harness, soundly(moment), supply)),
+    [facts, sound, harness, planned, moment, supply],
+  );
+  return (
+    <section aria-label="Found otherwise">
+      <h2 className="mb-1 font-label text-2xl font-semibold">Found otherwise than planned</h2>
+      {found.length === 0 && <p className="text-quiet">Nothing: what is in the wall is as planned.</p>}
+      <ul>
+        {found.map(({ id, words, effects }) => (
+          <li key={id} className="border-b border-line py-1.5">
+            <button type="button" className="bare-button -ml-2 px-2 text-left font-medium" onClick={() => onPoint(id)}>
+              <Said>{capital(words)}</Said>
+            </button>
+            {effects.length === 0 ? (
+              <p className="text-sm text-quiet">Alone it changes nothing that runs.</p>
+            ) : (
+              <ul className="list-disc pl-5 text-sm">
+                {effects.map((effect) => (
+                  <li key={effect}>{effect}</li>
+                ))}
+              </ul>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+};

@@ -1,16 +1,15 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import type { Moment } from '@/core/control/moment';
 import { jobModel } from '@/core/model/job-model';
 import { terminalTable, withValve } from '@/core/wiring/terminal-table';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-rested-moment';
 import { TerminalTable } from './terminal-table';
 
 /** What a sound system reads at every terminal in every call; the other valve's system for comparison. */
-export const ExpectedVolts = () => {
+export const ExpectedVolts = ({ moment }: { moment: Moment }) => {
   const facts = useJob((job) => job.facts);
-  const moment = useRestedMoment();
   const { reversingValve } = facts.outdoorUnit;
   const [chosen, setChosen] = useState<'O' | 'B' | null>(null);
   const valve = chosen ?? reversingValve;

@@ -1,8 +1,10 @@
 'use client';
 
-import { CALLS } from '@/core/control/moment';
+import { useMemo } from 'react';
+import { CALLS, type Moment } from '@/core/control/moment';
 import { colourName } from '@/core/wiring/harness';
-import type { PowerReport } from '@/core/wiring/power';
+import { powerReport } from '@/core/wiring/power';
+import { useModel } from '../job/following';
 
 const Line = ({ label, value, limit, isOver }: { label: string; value: string; limit: string; isOver: boolean }) => (
   <tr className="border-b border-line">
@@ -16,40 +18,44 @@ const Line = ({ label, value, limit, isOver }: { label: string; value: string; l
 );
 
 /** Transformer, fuse and cables in the call that loads them most. */
-export const PowerTable = ({ report }: { report: PowerReport }) => (
-  <section aria-label="VA and volts">
-    <h2 className="mb-1 font-label text-2xl font-semibold">VA and volts</h2>
-    <p className="mb-1 text-sm text-quiet">Heaviest call: {CALLS[report.call].label.toLowerCase()}.</p>
-    <table className="w-full">
-      <tbody>
-        <Line
-          label="Coils and boards"
-          value={`${report.va.toFixed(1)} VA`}
-          limit={`of ${report.transformerVA} VA`}
-          isOver={report.va > report.transformerVA}
-        />
-        <Line
-          label="Board fuse"
-          value={`${(report.fuseOpenedAtAmps ?? report.amps).toFixed(2)} A`}
-          limit={`of ${report.fuseAmps} A`}
-          isOver={report.fuseOpenedAtAmps !== null || report.amps > report.fuseAmps}
-        />
-        <Line
-          label="At the transformer"
-          value={`${report.volts.toFixed(1)} V`}
-          limit="21 to 28 V"
-          isOver={report.volts < 21 || report.volts > 28}
-        />
-        {report.drops.map(({ cable, ohms, worst }) => (
+export const PowerTable = ({ moment }: { moment: Moment }) => {
+  const model = useModel();
+  const report = useMemo(() => powerReport(model.facts, model.harness, model.states(moment)), [model, moment]);
+  return (
+    <section aria-label="VA and volts">
+      <h2 className="mb-1 font-label text-2xl font-semibold">VA and volts</h2>
+      <p className="mb-1 text-sm text-quiet">Heaviest call: {CALLS[report.call].label.toLowerCase()}.</p>
+      <table className="w-full">
+        <tbody>
           <Line
-            key={cable.id}
-            label={`${cable.label}: ${cable.gauge} AWG, ${cable.lengthFt} ft, ${ohms.toFixed(2)} Ω a conductor`}
-            value={worst ? `${worst.volts.toFixed(2)} V` : '–'}
-            limit={worst ? `lost in ${colourName(worst.colour)}, ${worst.carries}` : 'nothing flows'}
-            isOver={worst !== null && worst.volts > 2}
+            label="Coils and boards"
+            value={`${report.va.toFixed(1)} VA`}
+            limit={`of ${report.transformerVA} VA`}
+            isOver={report.va > report.transformerVA}
           />
-        ))}
-      </tbody>
-    </table>
-  </section>
-);
+          <Line
+            label="Board fuse"
+            value={`${(report.fuseOpenedAtAmps ?? report.amps).toFixed(2)} A`}
+            limit={`of ${report.fuseAmps} A`}
+            isOver={report.fuseOpenedAtAmps !== null || report.amps > report.fuseAmps}
+          />
+          <Line
+            label="At the transformer"
+            value={`${report.volts.toFixed(1)} V`}
+            limit="21 to 28 V"
+            isOver={report.volts < 21 || report.volts > 28}
+          />
+          {report.drops.map(({ cable, ohms, worst }) => (
+            <Line
+              key={cable.id}
+              label={`${cable.label}: ${cable.gauge} AWG, ${cable.lengthFt} ft, ${ohms.toFixed(2)} Ω a conductor`}
+              value={worst ? `${worst.volts.toFixed(2)} V` : '–'}
+              limit={worst ? `lost in ${colourName(worst.colour)}, ${worst.carries}` : 'nothing flows'}
+              isOver={worst !== null && worst.volts > 2}
+            />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+};

@@ -1,15 +1,14 @@
 'use client';
 
 import { useMemo } from 'react';
+import type { Moment } from '@/core/control/moment';
 import { choicesOf, schoolsHere } from '@/core/wiring/choices';
 import { Said } from '../degrees';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-rested-moment';
 
 /** The questions that practitioners answer differently: both sides, what each changes here, one tap to take it. */
-export const Schools = () => {
+export const Schools = ({ moment }: { moment: Moment }) => {
   const facts = useJob((job) => job.facts);
-  const moment = useRestedMoment();
   const setFact = useJob((job) => job.setFact);
   const choices = useMemo(
     () => choicesOf(facts).map((choice) => ({ choice, schools: schoolsHere(facts, choice, moment) })),

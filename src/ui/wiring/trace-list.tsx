@@ -1,7 +1,10 @@
 'use client';
 
-import type { Trace } from '@/core/wiring/trace';
+import { useMemo } from 'react';
+import type { Moment } from '@/core/control/moment';
+import { roomNote, type Trace, traceCall } from '@/core/wiring/trace';
 import { Said } from '../degrees';
+import { useModel } from '../job/following';
 import { SOURCE_COLOUR } from '../sources';
 
 const STATUS = { runs: 'on', stopped: 'does not pull in', chatters: 'chatters' } as const;
@@ -41,32 +44,38 @@ const TraceSteps = ({ steps }: Pick<Trace, 'steps'>) => {
 };
 
 /** The current's way through each coil of the call, and where it stops. */
-export const TraceList = ({ traces, note }: { traces: readonly Trace[]; note: string | null }) => (
-  <section aria-label="Trace">
-    <h2 className="mb-1 font-label text-2xl font-semibold">Trace</h2>
-    {note && <p className="mb-2 border-l-4 border-warn pl-2 text-sm">{note}</p>}
-    {traces.length === 0 && <p className="text-quiet">This call brings no coil.</p>}
-    {traces.map(({ coil, device, status, steps, held }) => (
-      <details key={`${device} ${coil.id}`} open={status !== 'runs'} className="border-b border-line">
-        <summary className="flex min-h-11 flex-wrap items-center gap-x-2">
-          <span
-            aria-hidden
-            className="size-3"
-            style={{
-              background: status === 'runs' ? SOURCE_COLOUR[coil.source] : 'transparent',
-              border: `2px solid ${SOURCE_COLOUR[coil.source]}`,
-            }}
-          />
-          <b className="font-label text-lg">{coil.label}</b>
-          <span className={status === 'runs' ? 'text-quiet' : 'font-semibold text-fail'}>{STATUS[status]}</span>
-        </summary>
-        {held.map((why) => (
-          <p key={why} className="mb-1 border-l-4 border-ember pl-2 text-sm font-medium">
-            <Said>{why}</Said>
-          </p>
-        ))}
-        <TraceSteps steps={steps} />
-      </details>
-    ))}
-  </section>
-);
+export const TraceList = ({ moment }: { moment: Moment }) => {
+  const { facts, sound, harness, state: stateAt } = useModel();
+  const state = stateAt(moment);
+  const traces = useMemo(() => traceCall(facts, sound, harness, state), [facts, sound, harness, state]);
+  const note = roomNote(facts, moment);
+  return (
+    <section aria-label="Trace">
+      <h2 className="mb-1 font-label text-2xl font-semibold">Trace</h2>
+      {note && <p className="mb-2 border-l-4 border-warn pl-2 text-sm">{note}</p>}
+      {traces.length === 0 && <p className="text-quiet">This call brings no coil.</p>}
+      {traces.map(({ coil, device, status, steps, held }) => (
+        <details key={`${device} ${coil.id}`} open={status !== 'runs'} className="border-b border-line">
+          <summary className="flex min-h-11 flex-wrap items-center gap-x-2">
+            <span
+              aria-hidden
+              className="size-3"
+              style={{
+                background: status === 'runs' ? SOURCE_COLOUR[coil.source] : 'transparent',
+                border: `2px solid ${SOURCE_COLOUR[coil.source]}`,
+              }}
+            />
+            <b className="font-label text-lg">{coil.label}</b>
+            <span className={status === 'runs' ? 'text-quiet' : 'font-semibold text-fail'}>{STATUS[status]}</span>
+          </summary>
+          {held.map((why) => (
+            <p key={why} className="mb-1 border-l-4 border-ember pl-2 text-sm font-medium">
+              <Said>{why}</Said>
+            </p>
+          ))}
+          <TraceSteps steps={steps} />
+        </details>
+      ))}
+    </section>
+  );
+};

@@ -1,25 +1,23 @@
 import { useMemo, useState } from 'react';
 import { isSound } from '@/core/control/scenario';
 import { outdoorId } from '@/core/devices';
-import { calledTerminals } from '@/core/wiring/called';
 import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
 import { singleMoves } from '@/core/wiring/moves';
 import { useModel, useMoment } from '../job/following';
 import { useJob } from '../job/provider';
 import type { Probes } from './picture-device';
 
-/** What the bench is drawn by: what runs at this moment, which terminals its call brings, what was moved. */
+/** What the bench is drawn by: what runs at this moment, and what was moved. */
 export const useBench = () => {
   const model = useModel();
   const moment = useMoment();
   const { harness, planned, scenario } = model;
   const state = model.state(moment);
-  const called = useMemo(() => calledTerminals(state, model.state({ ...moment, call: 'off' })), [state, model, moment]);
   const moved = useMemo(
     () => new Set(harness === planned ? [] : singleMoves(planned, harness).map(({ id }) => id)),
     [harness, planned],
   );
-  return { model, state, called, moved, isSoundPlan: harness === planned && isSound(scenario) };
+  return { model, state, moved, isSoundPlan: harness === planned && isSound(scenario) };
 };
 
 /** Probes as they were put, or, where the system has no such terminal, on the compressor's. */

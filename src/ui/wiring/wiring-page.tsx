@@ -27,7 +27,7 @@ const CAUTIONS = [
 ];
 
 export const WiringPage = () => {
-  const { model, state, called, moved, isSoundPlan } = useBench();
+  const { model, state, moved, isSoundPlan } = useBench();
   const found = useAsFound();
   const { harness } = found;
   const { probes, moves, onProbe, onMeasure } = useProbes(harness);
@@ -77,7 +77,6 @@ export const WiringPage = () => {
               <Bench
                 found={found}
                 state={state}
-                called={called}
                 probes={probes}
                 onTerminal={(ref) => onProbe(moves, ref)}
                 onProbe={onProbe}
