@@ -54,7 +54,7 @@ export const ChangeoutPage = () => {
               ))}
             </ul>
           )}
-          <FactField path="changeout.oldSystem" findings={[]} />
+          <FactField path="changeout.oldSystem" />
           <TypedWallBox />
           <PairList
             title="Jumpers on it"

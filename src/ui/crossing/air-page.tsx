@@ -8,6 +8,7 @@ import type { FactPath } from '@/core/job/document';
 import { CautionSign } from '../cautions';
 import { useDegrees } from '../degrees';
 import { FactField } from '../fields/fact-field';
+import { findingsOn } from '../fields/findings-on';
 import { useModel, useMoment } from '../job/following';
 import { useJob } from '../job/provider';
 import { StateLines } from './air/state-lines';
@@ -55,7 +56,7 @@ export const AirPage = () => {
         <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">What it hangs on</h2>
         <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
           {AIR_FACTS.map((path) => (
-            <FactField key={path} path={path} findings={findings.filter(({ fact }) => fact === path)} />
+            <FactField key={path} path={path} findings={findingsOn(findings, path)} />
           ))}
         </div>
       </section>

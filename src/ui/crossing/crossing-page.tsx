@@ -12,9 +12,9 @@ import { findingKey } from '@/core/job/finding';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { Below } from '../below';
 import { FactField } from '../fields/fact-field';
+import { findingsOn } from '../fields/findings-on';
 import { FindingLine } from '../finding-line';
 import { useModel } from '../job/following';
-import { useJob } from '../job/provider';
 import { MeasuredShare } from '../startup/capacity-line';
 import { BankTable, NeedTable, PriceTable } from './backup-tables';
 import { CrossingChart } from './crossing-chart';
@@ -44,21 +44,21 @@ const FUEL_FACTS: readonly FactPath[] = [
 const WIDE: readonly FactPath[] = ['outdoorUnit.ratingPoints', 'outdoorUnit.lowPoints'];
 
 export const CrossingPage = () => {
-  const facts = useJob((job) => job.facts);
+  const model = useModel();
+  const { facts } = model;
   const chart = useMemo(() => crossingChart(facts), [facts]);
-  const findings = crossingPageFindings(useModel());
+  const findings = crossingPageFindings(model);
   const needs = useMemo(() => backupNeeds(facts), [facts]);
   const banks = useMemo(() => bankGates(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);
   const hasFurnace = backupOf(facts) === 'fossil';
-  const about = (path: FactPath) => findings.filter(({ fact }) => fact === path);
   const fields = (paths: readonly FactPath[]) => (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 md:grid-cols-2">
       {paths
         .filter((path) => factApplies(facts, path))
         .map((path) => (
           <div key={path} className={WIDE.includes(path) ? 'md:col-span-2' : ''}>
-            <FactField path={path} findings={about(path)} />
+            <FactField path={path} findings={findingsOn(findings, path)} />
           </div>
         ))}
     </div>

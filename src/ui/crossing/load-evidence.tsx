@@ -99,7 +99,7 @@ export const LoadEvidence = () => {
                 <div className="grid gap-x-6 gap-y-2 py-2 text-base md:grid-cols-2">
                   {FIELDS[evidence.id].map((path) => (
                     <div key={path} className={path === 'load.runDays' ? 'md:col-span-2' : ''}>
-                      <FactField path={path} findings={[]} />
+                      <FactField path={path} />
                     </div>
                   ))}
                 </div>

@@ -4,8 +4,7 @@ import { useMemo } from 'react';
 import { atMoment } from '@/core/crossing/year/at-moment';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../degrees';
-import { useMoment } from '../job/following';
-import { useJob } from '../job/provider';
+import { useModel, useMoment } from '../job/following';
 
 const thousand = (btuh: number) => roundTo(btuh / 1000, 1).toFixed(1);
 
@@ -37,7 +36,7 @@ const Figure = ({
  */
 export const Readout = ({ hasFurnace }: { hasFurnace: boolean }) => {
   const { outdoorF } = useMoment();
-  const facts = useJob((job) => job.facts);
+  const { facts } = useModel();
   const at = useMemo(() => atMoment(facts, outdoorF), [facts, outdoorF]);
   const { text } = useDegrees();
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { factProblem } from '@/core/job/check-fact';
 import { factAt, type FactPath, factValue } from '@/core/job/document';
 import type { Finding } from '@/core/job/finding';
@@ -78,11 +79,19 @@ const Control = ({ path }: { path: FactPath }) => {
   }
 };
 
+const NONE: readonly Finding[] = [];
+
 /** A label longer than this would run under what stands beside it on a phone, letters. */
 const LONG_LABEL = 24;
 
 /** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */
-export const FactField = ({ path, findings }: { path: FactPath; findings: readonly Finding[] }) => {
+export const FactField = memo(function FactField({
+  path,
+  findings = NONE,
+}: {
+  path: FactPath;
+  findings?: readonly Finding[];
+}) {
   const fact = factAt(path);
   const isConfirmed = useJob((job) => job.confirmed.has(path));
   const setFact = useJob((job) => job.setFact);
@@ -125,4 +134,4 @@ export const FactField = ({ path, findings }: { path: FactPath; findings: readon
       ))}
     </div>
   );
-};
+});

@@ -42,7 +42,7 @@ export const ServicePage = () => {
         </div>
         <div className="grid min-w-0 grid-cols-1 gap-2">
           {[...ENTERED, ...(isWhole ? [] : ADDED_UP), 'service.motorKVA' as const].map((path) => (
-            <FactField key={path} path={path} findings={[]} />
+            <FactField key={path} path={path} />
           ))}
           {!isWhole && (
             <PairList

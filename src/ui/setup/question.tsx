@@ -15,7 +15,7 @@ export const Question = ({ path }: { path: FactPath }) => {
   const effects = useMemo(() => answerEffects({ facts, confirmed }, path), [facts, confirmed, path]);
   return (
     <li className="border-b border-line py-3 md:grid md:grid-cols-2 md:gap-x-8">
-      <FactField path={path} findings={[]} />
+      <FactField path={path} />
       <ul aria-label="What it sets" className="mt-2 space-y-1 pl-4 text-sm md:mt-0 md:pt-1 md:pl-0">
         {effects.some(({ sets }) => sets.length > 0) ? (
           effects.map(({ answer, isCurrent, sets }) => (

@@ -20,7 +20,7 @@ export const SetupSchools = () => {
       </summary>
       <div className="grid gap-x-6 gap-y-2 pb-4 md:grid-cols-2">
         {SCHOOLS.filter((path) => factApplies(facts, path)).map((path) => (
-          <FactField key={path} path={path} findings={[]} />
+          <FactField key={path} path={path} />
         ))}
       </div>
     </details>

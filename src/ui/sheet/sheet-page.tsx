@@ -10,6 +10,7 @@ import { Below } from '../below';
 import { ChangeoutLink } from '../changeout/changeout-link';
 import { Said } from '../degrees';
 import { FactField } from '../fields/fact-field';
+import { findingsOn } from '../fields/findings-on';
 import { useModel } from '../job/following';
 import { useJob, useJobNow } from '../job/provider';
 import { SeverityMark } from '../severity-mark';
@@ -29,7 +30,7 @@ const LAYOUT = PLACE_IDS.map((place) => ({ place, groups: groupsAt(place) }));
 
 const Overview = ({ findings }: { findings: readonly Finding[] }) => {
   const confirmed = useJob((job) => job.confirmed);
-  const facts = useJob((job) => job.facts);
+  const { facts } = useModel();
   return (
     <nav aria-label="Places" className="lg:sticky lg:top-16 lg:w-56 lg:shrink-0 lg:self-start">
       <ul className="flex flex-wrap gap-x-2 lg:flex-col">
@@ -88,9 +89,9 @@ const ConfirmPlace = ({ place, paths }: { place: Place; paths: readonly FactPath
 };
 
 export const SheetPage = () => {
-  const facts = useJob((job) => job.facts);
-  const findings = checkEquipment(useModel());
-  const about = (path: string) => findings.filter(({ fact }) => fact === path);
+  const model = useModel();
+  const { facts } = model;
+  const findings = checkEquipment(model);
   const section = ({ place, groups }: (typeof LAYOUT)[number]) => (
     <section key={place} id={place} aria-labelledby={`${place}-title`} className="mb-8 scroll-mt-16">
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink">
@@ -121,7 +122,7 @@ export const SheetPage = () => {
                       : ''
                   }
                 >
-                  <FactField path={path} findings={about(path)} />
+                  <FactField path={path} findings={findingsOn(findings, path)} />
                 </div>
               ))}
             </div>

@@ -5,10 +5,10 @@ import type { FactPath } from '@/core/job/document';
 import { FactField } from '../fields/fact-field';
 import { useJob } from '../job/provider';
 
-/** Findings stand beside the facts of the Sheet. */
-const NONE: readonly never[] = [];
-
-/** Limits that a step's readings are judged by, typed here from a plate, a chart or a manual. */
+/**
+ * Limits that a step's readings are judged by, typed here from a plate, a chart or a manual; what is found in them
+ * stands on the Sheet.
+ */
 export const StepLimits = ({ limits }: { limits: readonly FactPath[] }) => {
   const facts = useJob((job) => job.facts);
   const shown = limits.filter((path) => factApplies(facts, path));
@@ -18,7 +18,7 @@ export const StepLimits = ({ limits }: { limits: readonly FactPath[] }) => {
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">What it is judged by</summary>
       <div className="grid gap-x-6 pb-3 sm:grid-cols-2">
         {shown.map((path) => (
-          <FactField key={path} path={path} findings={NONE} />
+          <FactField key={path} path={path} />
         ))}
       </div>
     </details>

@@ -16,7 +16,7 @@ export const ExtraBoxes = () => {
       <summary className="min-h-11 cursor-pointer py-2 font-label text-xl font-semibold">Extra boxes on 24 V</summary>
       <div className="grid grid-cols-1 gap-y-2 pb-3">
         {BOXES.filter((path) => factApplies(facts, path)).map((path) => (
-          <FactField key={path} path={path} findings={[]} />
+          <FactField key={path} path={path} />
         ))}
       </div>
     </details>

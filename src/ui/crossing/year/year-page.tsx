@@ -97,7 +97,7 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
           <WeatherPicker brought={brought} />
           <h2 className="mt-5 mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Prices</h2>
           {PRICE_FACTS.filter((path) => factApplies(facts, path)).map((path) => (
-            <FactField key={path} path={path} findings={[]} />
+            <FactField key={path} path={path} />
           ))}
         </section>
         <section aria-label="A year" aria-busy={isOld}>

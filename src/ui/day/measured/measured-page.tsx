@@ -87,7 +87,7 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
         <section aria-label="What is known">
           <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What is known</h2>
           {FACTS.map((path) => (
-            <FactField key={path} path={path} findings={[]} />
+            <FactField key={path} path={path} />
           ))}
         </section>
         <section aria-label="Logger" aria-busy={isWorking}>

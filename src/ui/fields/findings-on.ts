@@ -1,0 +1,15 @@
+import type { FactPath } from '@/core/job/document';
+import type { Finding } from '@/core/job/finding';
+import { lastOf } from '@/core/model/last-of';
+
+const NONE: readonly Finding[] = [];
+
+const byFact = lastOf((all: readonly Finding[]): ReadonlyMap<FactPath, readonly Finding[]> => {
+  const found = new Map<FactPath, Finding[]>();
+  for (const finding of all) if (finding.fact) found.set(finding.fact, [...(found.get(finding.fact) ?? []), finding]);
+  return found;
+});
+
+/** Those of a page's findings that are about a fact: the same list as long as they are the same. */
+export const findingsOn = (all: readonly Finding[], path: FactPath): readonly Finding[] =>
+  byFact(all).get(path) ?? NONE;
