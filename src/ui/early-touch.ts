@@ -14,32 +14,46 @@ export const holdEarlyTouches = () => {
   const holds = (by: 1 | -1) => {
     page.heldTouches = (page.heldTouches ?? 0) + by;
   };
-  // In the order in which it was done: what is found is found before it is left otherwise.
-  const queue: { readonly isReady: () => boolean | null; readonly act: () => void }[] = [];
-  const go = () => {
+  // In the order in which it was done: what is found is found before it is left otherwise. What comes later has an
+  // order of its own, so that the page waits for none of it.
+  interface Held {
+    readonly isReady: () => boolean | null;
+    readonly act: () => void;
+  }
+  const queues: Readonly<Record<'page' | 'later', Held[]>> = { page: [], later: [] };
+  let isActing = false;
+  const go = (queue: Held[]) => {
     const [head] = queue;
     if (!head) return;
     restore();
     const ready = head.isReady();
-    if (ready === false) return void setTimeout(go, LOOK_MS);
+    if (ready === false) return void setTimeout(() => go(queue), LOOK_MS);
     requestAnimationFrame(() => {
       try {
+        isActing = true;
         if (ready) head.act();
       } finally {
+        isActing = false;
         queue.shift();
         holds(-1);
-        go();
+        go(queue);
       }
     });
   };
-  const once = (isReady: () => boolean | null, act: () => void) => {
+  const once = (queue: Held[], isReady: () => boolean | null, act: () => void) => {
     holds(1);
     queue.push({ isReady, act });
-    if (queue.length === 1) setTimeout(go, LOOK_MS);
+    if (queue.length === 1) setTimeout(() => go(queue), LOOK_MS);
   };
+  /** Whether what was done before is being done now: what is done meanwhile comes after it. */
+  const isDoing = () => !isActing && queues.page.length > 0 && queues.page[0]!.isReady() !== false;
   /** Does something to an element once it is alive; never, where it is gone by then. */
   const onceAlive = (element: Element, act: () => void) =>
-    once(() => (element.isConnected ? isAlive(element) : null), act);
+    once(
+      element.closest('[data-waking="later"]') ? queues.later : queues.page,
+      () => (element.isConnected ? isAlive(element) : null),
+      act,
+    );
   const held = new Map<Field, { value: string; isEntered: boolean }>();
   const isField = (element: unknown): element is Field =>
     element instanceof HTMLTextAreaElement ||
@@ -87,6 +101,9 @@ export const holdEarlyTouches = () => {
     });
   };
 
+  // What is held once it is touched is held until it is let go, whatever comes alive between.
+  let touched: Element | null = null;
+  const isHeld = (pressed: Element) => pressed === touched || !isAlive(pressed) || isDoing();
   const pressedBy = ({ target }: Event) =>
     target instanceof Element
       ? target.closest('button, [role="button"], input[type="checkbox"], input[type="radio"]')
@@ -96,7 +113,10 @@ export const holdEarlyTouches = () => {
       touch,
       (event) => {
         const pressed = pressedBy(event);
-        if (pressed && event.isTrusted && !isAlive(pressed)) event.stopImmediatePropagation();
+        if (!event.isTrusted) return;
+        const isHere = pressed !== null && isHeld(pressed);
+        if (touch === 'pointerdown') touched = isHere ? pressed : null;
+        if (isHere) event.stopImmediatePropagation();
       },
       true,
     );
@@ -104,7 +124,8 @@ export const holdEarlyTouches = () => {
     'click',
     (event) => {
       const pressed = pressedBy(event);
-      if (!pressed || !event.isTrusted || isAlive(pressed)) return;
+      if (!pressed || !event.isTrusted || !isHeld(pressed)) return;
+      touched = null;
       event.preventDefault();
       event.stopImmediatePropagation();
       const touch = { bubbles: true, cancelable: true, pointerType: (event as PointerEvent).pointerType ?? 'mouse' };
@@ -118,7 +139,7 @@ export const holdEarlyTouches = () => {
     true,
   );
   // A field is the page's own once it is alive and has been told what it holds.
-  const isPages = (field: Field) => isAlive(field) && !held.has(field);
+  const isPages = (field: Field) => isAlive(field) && !held.has(field) && !isDoing();
   addEventListener('beforeinput', restore, true);
   addEventListener(
     'input',
@@ -135,7 +156,7 @@ export const holdEarlyTouches = () => {
     (event) => {
       const { target } = event;
       const isFile = target instanceof HTMLInputElement && target.type === 'file';
-      if (isFile ? isAlive(target) : !isField(target) || isPages(target)) return;
+      if (isFile ? isAlive(target) && !isDoing() : !isField(target) || isPages(target)) return;
       event.stopImmediatePropagation();
       if (isFile) onceAlive(target, () => target.dispatchEvent(new Event('change', { bubbles: true })));
     },
@@ -143,7 +164,7 @@ export const holdEarlyTouches = () => {
   );
   // A part that comes later does not keep the page's keys waiting.
   const isPageAlive = () => document.querySelector('[data-waking=""]') === null;
-  const oncePageIsAlive = (act: () => void) => once(isPageAlive, act);
+  const oncePageIsAlive = (act: () => void) => once(queues.page, isPageAlive, act);
   addEventListener(
     'keydown',
     (event: KeyboardEvent) => {
@@ -159,14 +180,14 @@ export const holdEarlyTouches = () => {
       // A part that is drawn is pressed by its own hand, which is not there yet; a real button makes a click by itself.
       const drawn = target.closest('[role="button"]:not(button)');
       if (drawn && (key === 'Enter' || key === ' ')) {
-        if (isAlive(drawn)) return;
+        if (!isHeld(drawn)) return;
         event.preventDefault();
         event.stopImmediatePropagation();
         onceAlive(drawn, () => drawn.dispatchEvent(new KeyboardEvent('keydown', again)));
         return;
       }
       // A sign is a key of the page; all other keys do what they do by themselves.
-      if ([...key].length !== 1 || key === ' ' || isPageAlive()) return;
+      if ([...key].length !== 1 || key === ' ' || (isPageAlive() && !isDoing())) return;
       event.stopImmediatePropagation();
       oncePageIsAlive(() => document.body.dispatchEvent(new KeyboardEvent('keydown', again)));
     },

@@ -160,3 +160,27 @@ test('a part that comes later is drawn by the server, and still stands where the
   await alive(page);
   await expect(expected).toBeVisible();
 });
+
+test('what is done while earlier things are being done comes after them; what comes later keeps none of it waiting', async ({
+  page,
+}) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.addInitScript(() => {
+    const frame = window.requestAnimationFrame.bind(window);
+    window.requestAnimationFrame = (act) => window.setTimeout(() => frame(act), 700);
+  });
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/setup/card/indoor`, { waitUntil: 'commit' });
+  const kit = page
+    .getByRole('list', { name: 'Card' })
+    .getByRole('listitem')
+    .filter({ has: page.getByText('A-04', { exact: true }) });
+  await kit.getByLabel('As found').selectOption('0');
+  comes();
+  await expect.poll(() => isAlive(page)).toBe(true);
+  // Found is being done; left comes after it, or somebody would seem to have been here since.
+  await kit.getByRole('button', { name: 'Left at 4' }).click();
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not activated');
+  await alive(page);
+  await expect(page.getByRole('list', { name: 'Findings' })).not.toContainText('Somebody has been here since');
+});

@@ -21,11 +21,11 @@ type Lists = Pick<AlongParts, 'handovers' | 'weather'>;
 interface AlongActs {
   /** Has the server say what there is now. */
   readonly refresh: () => Promise<void>;
-  /** Keeps here what this device knows, and the server does not yet. */
-  readonly change: <K extends keyof Lists>(list: K, next: (now: Lists[K]) => Lists[K]) => void;
+  /** Keeps here what this device knows, and the server does not yet; done once it would outlive a reload. */
+  readonly change: <K extends keyof Lists>(list: K, next: (now: Lists[K]) => Lists[K]) => Promise<void>;
 }
 
-const ActsContext = createContext<AlongActs>({ refresh: async () => undefined, change: () => undefined });
+const ActsContext = createContext<AlongActs>({ refresh: async () => undefined, change: async () => undefined });
 
 export const AlongActsProvider = ActsContext;
 
@@ -86,7 +86,7 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
       change: (list, next) => {
         const changed = (known: Partial<AlongParts>) => ({ [list]: next((known[list] ?? []) as never) });
         setParts((known) => ({ ...known, ...changed(known) }));
-        void keepParts(id, changed);
+        return keepParts(id, changed);
       },
     }),
     [id, refresh],

@@ -29,7 +29,7 @@ export const HandOver = () => {
   const { refresh, change } = useAlongActs();
   const { me, personId } = useAtWork();
   /** Without signal: it counts as handed over here, and the server hears of it after all that waits for the job. */
-  const handOverHere = () => {
+  const handOverHere = async () => {
     const { moment, saved } = now();
     const handedOverAt = new Date().toISOString();
     const isKept = keepErrand({
@@ -45,10 +45,11 @@ export const HandOver = () => {
     });
     if (!isKept)
       return toast.error('This device has no room to keep that it is handed over. Hand it over with signal.');
-    acknowledge({ handedOverAt });
-    void keepJob({ ...saved, handedOverAt });
     const kept = { id: uuid(), handedOverAt, author: me, coreVersion: process.env.CORE_VERSION ?? '', record };
-    change('handovers', (earlier) => [kept, ...earlier]);
+    // Said once it is kept: whoever reloads at that moment finds it so.
+    await keepJob({ ...saved, handedOverAt });
+    await change('handovers', (earlier) => [kept, ...earlier]);
+    acknowledge({ handedOverAt });
     toast('Handed over here. The server hears of it after everything else that waits for this job.');
   };
   const move = async (action: 'hand-over' | 'take-back') => {

@@ -27,7 +27,9 @@ export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }
       body: { action, author: usePerson.getState().author },
     });
     if (answer.kind !== 'ok') return toast.error(notDone('The year was not removed.', answer));
-    change('weather', (now) => (action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather]));
+    void change('weather', (now) =>
+      action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather],
+    );
     if (action === 'delete')
       toast(`Taken off the list: ${weather.name}`, {
         action: { label: 'Undo', onClick: () => void move(weather, 'undelete') },
@@ -72,7 +74,7 @@ export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }
       <div className="mt-2">
         <WeatherImport
           onAdded={(weather) => {
-            change('weather', (now) => [...now, weather]);
+            void change('weather', (now) => [...now, weather]);
             choose(weather.id);
           }}
         />
