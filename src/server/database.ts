@@ -45,10 +45,16 @@ export const select = <Row extends object>(sql: string, replacements: Record<str
 export const ownerDatabase = (): Sequelize =>
   (openedAsOwner ??= new Sequelize(ownerUrl(), { ...OPTIONS, pool: { max: 4, acquire: 60_000 } }));
 
+const ending = new Set<() => Promise<void>>();
+
+/** Has what is done after a while brought to an end before the pools close: a question asked later opens them again. */
+export const beforeClosing = (end: () => Promise<void>): void => void ending.add(end);
+
 /** Closes the pools: for scripts and tests that end. */
 export const closeDatabase = async (): Promise<void> => {
-  await opened?.close();
-  await openedAsOwner?.close();
+  for (const end of ending) await end();
+  const pools = [opened, openedAsOwner];
   opened = undefined;
   openedAsOwner = undefined;
+  for (const pool of pools) await pool?.close();
 };

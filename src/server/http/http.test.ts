@@ -1,7 +1,10 @@
 import { ConnectionRefusedError, DatabaseError } from 'sequelize';
+import { closeDatabase } from '../database';
 import { readBodyJson, readBodyText } from './read-body';
 import { download, jobRoute, openRoute } from './respond';
 import { signInAs, testRequest } from './test-request';
+
+afterAll(closeDatabase);
 
 const post = (body: BodyInit, headers: Record<string, string> = {}) =>
   new Request('http://test.local/', {

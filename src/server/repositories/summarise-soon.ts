@@ -1,7 +1,7 @@
 import { setTimeout as sleep } from 'node:timers/promises';
 import type { JobOutline } from '../../core/board/job-summary';
 import { type CrewScope, inCrew, outsideCrews } from '../crew';
-import { database, isDatabaseOpen, select } from '../database';
+import { beforeClosing, database, isDatabaseOpen, select } from '../database';
 import { log } from '../log';
 import { heldJob } from './jobs';
 import { OUTDATED, summarise } from './summaries';
@@ -33,6 +33,11 @@ export const resummariseOutdated = (scope: CrewScope): Promise<void> =>
 /** Jobs whose answer is to be worked out. What is lost of it with the process, the board asks for when it reads. */
 const waiting = new Map<string, { readonly scope: CrewScope; readonly id: string }>();
 let isAtWork = false;
+let current: Promise<unknown> = Promise.resolve();
+beforeClosing(async () => {
+  waiting.clear();
+  await current;
+});
 
 /** Works out one answer after another, and rests as long as each took: who saves comes first. */
 const workOff = async (): Promise<void> => {
@@ -43,7 +48,8 @@ const workOff = async (): Promise<void> => {
     for (const { scope, id } of now) {
       if (!isDatabaseOpen()) return;
       const fromMs = performance.now();
-      await resummarise(scope, id).catch((problem: unknown) => log.warn({ event: 'no outline yet', err: problem }));
+      current = resummarise(scope, id).catch((problem: unknown) => log.warn({ event: 'no outline yet', err: problem }));
+      await current;
       await sleep(performance.now() - fromMs, undefined, { ref: false });
     }
   }
