@@ -237,6 +237,13 @@ test('chances of a conductor add up to one, and no single thing is done by two, 
   );
 });
 
+test('three that land on R for sure are not all the hot one: the likeliest is, the others are named', () => {
+  const marked = ['red', 'blue', 'brown'].map((colour) => row(colour, 'R', 'R'));
+  const all = understoodWall(wallOf([...marked, row('white', 'G', 'R'), row('green', 'R', 'O')]));
+  expect(all.filter(({ does: known }) => known === 'hot').map((each) => each.row.colour)).toEqual(['red']);
+  for (const each of all.filter(({ does: known }) => known === null)) expect(unknownWords(each)).not.toBeNull();
+});
+
 test.each([
   ['a color twice', [row('white', 'W'), row('white', 'W2')], /White is written twice\. Wrap one/],
   ['a letter twice', [row('white', 'W', 'W1'), row('red', 'w ', '')], /W is written for two conductors/],

@@ -58,11 +58,28 @@ const understood = (row: OldConductorRow, likely: Likely, wall: OldWall): Unders
 };
 
 /**
+ * One thing is known of one conductor: of more that all land on R for sure, say, it is known which is the hot one of
+ * none but the likeliest.
+ */
+const onceEach = (all: readonly UnderstoodConductor[]): readonly UnderstoodConductor[] => {
+  const taken = new Map<WallFunction, UnderstoodConductor>();
+  const shareOf = ({ does, may }: UnderstoodConductor) => may.find((each) => each.does === does)?.share ?? 0;
+  for (const each of all) {
+    if (each.does === null || each.does === 'spare') continue;
+    const other = taken.get(each.does);
+    if (!other || shareOf(each) > shareOf(other)) taken.set(each.does, each);
+  }
+  return all.map((each) =>
+    each.does === null || each.does === 'spare' || taken.get(each.does) === each ? each : { ...each, does: null },
+  );
+};
+
+/**
  * What is known of each conductor of an old wall, in the order they were written down.
  * @param likely what `readWall` says of it
  */
 export const understoodWall = (wall: OldWall, likely = readWall(wall)): readonly UnderstoodConductor[] =>
-  wall.conductors.map((row, at) => understood(row, likely[at]!, wall));
+  onceEach(wall.conductors.map((row, at) => understood(row, likely[at]!, wall)));
 
 /** The same of a job; null where nobody has written an old wall down. */
 export const understoodOldWall = perFacts((facts: Facts): readonly UnderstoodConductor[] | null => {
