@@ -237,11 +237,14 @@ test('chances of a conductor add up to one, and no single thing is done by two, 
   );
 });
 
-test('three that land on R for sure are not all the hot one: the likeliest is, the others are named', () => {
+test('more that land on R for sure are not all the hot one: the likeliest is, the others are named', () => {
   const marked = ['red', 'blue', 'brown'].map((colour) => row(colour, 'R', 'R'));
-  const all = understoodWall(wallOf([...marked, row('white', 'G', 'R'), row('green', 'R', 'O')]));
-  expect(all.filter(({ does: known }) => known === 'hot').map((each) => each.row.colour)).toEqual(['red']);
-  for (const each of all.filter(({ does: known }) => known === null)) expect(unknownWords(each)).not.toBeNull();
+  const others = [row('white', 'G', 'R'), row('green', 'R', 'O'), row('yellow', 'Y', 'R')];
+  const all = understoodWall(wallOf([...marked, ...others]));
+  expect(all.filter(({ does: known }) => known === 'hot')).toHaveLength(1);
+  const open = all.filter(({ does: known }) => known === null);
+  expect(open.length).toBeGreaterThan(0);
+  for (const each of open) expect(unknownWords(each)).not.toBeNull();
 });
 
 test.each([

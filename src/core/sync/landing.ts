@@ -87,6 +87,15 @@ export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): Sy
     : { ...state, pending, saved: job };
 };
 
+/**
+ * Whether nothing that waits here was touched by who saved first: each line still says there what it said when it was
+ * changed here. Then nothing is laid over what nobody has seen, and there is nothing to ask.
+ */
+export const isApart = ({ saved, pending }: SyncState, theirs: StoredJob): boolean =>
+  (Object.keys(pending) as FactPath[]).every((path) =>
+    sameValue(factValue(saved.document.facts, path), factValue(theirs.document.facts, path)),
+  );
+
 /** The facts' save was refused: somebody saved first, or a value is none. */
 export const factsRefused = (
   state: SyncState,

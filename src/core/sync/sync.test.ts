@@ -51,6 +51,22 @@ test('two versions that are settled while readings are on their way: what was ch
   expect(one.state()).toMatchObject({ saveState: 'saved', problem: '', pending: {}, theirs: null });
 });
 
+test('somebody saved other lines first: the save goes out on theirs, and nobody is asked', async () => {
+  const job = blank();
+  const server = memoryServer(job);
+  const [one, other] = [fakeDevice(server, job), fakeDevice(server, job)];
+  other.enter('house.noLoadF', 61);
+  await other.comesDue();
+  await other.meets('answered');
+  one.enter('house.designBtuh', 40_000);
+  await one.comesDue();
+  await one.meets('answered');
+  await comeToRest([one, other]);
+  const last = await server.job();
+  expect(last.document.facts.house).toMatchObject({ designBtuh: 40_000, noLoadF: 61 });
+  expect(one.state()).toMatchObject({ saveState: 'saved', problem: '', pending: {}, theirs: null });
+});
+
 test('a save heard of late, after somebody else’s: what was entered since is laid over nothing unseen', async () => {
   const job = blank();
   const server = memoryServer(job);

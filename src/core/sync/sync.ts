@@ -2,7 +2,7 @@ import { sameValue } from '../job/document';
 import type { StoredJob } from '../job/stored-job';
 import { type Answer, keptHere } from './answer';
 import type { SyncEffect, SyncEvent, Tick } from './event';
-import { factsLanded, factsRefused, type LandedRows, rowsLanded, rowsRefused } from './landing';
+import { factsLanded, factsRefused, isApart, type LandedRows, rowsLanded, rowsRefused } from './landing';
 import { type Box, changesOf, isUnnamed, type Round, type SyncState, unnamedCount } from './state';
 import { takenUp } from './take-up';
 
@@ -127,6 +127,9 @@ const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncSt
   const done = { ...state, line: { ...state.line, sending: null } };
   if (answer.kind === 'ok') return goOn(factsLanded(done, sending, answer.value as StoredJob), tick);
   const { theirs, refusal } = factsRefused(done, sending, answer);
+  // Somebody saved other lines, or this device did and a reload kept the answer from it: it goes out on theirs.
+  if (theirs && state.saved.revision === sending.baseRevision && isApart(done, theirs))
+    return goOn(withRound({ ...done, saved: theirs }, { areFactsTried: false }), tick);
   return goOn(withRound({ ...done, theirs }, { refusal }), tick);
 };
 
