@@ -63,6 +63,15 @@ const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unkn
 };
 
 /**
+ * Whether nothing that waits here was touched by who saved first: each line still says there what it said when it was
+ * changed here. Then nothing is laid over what nobody has seen, and there is nothing to ask.
+ */
+export const isApart = ({ saved, pending }: Pick<SyncState, 'saved' | 'pending'>, theirs: StoredJob): boolean =>
+  (Object.keys(pending) as FactPath[]).every((path) =>
+    sameValue(factValue(saved.document.facts, path), factValue(theirs.document.facts, path)),
+  );
+
+/**
  * The facts' save is part of the job. What changed again while it was under way stays pending. A save that landed long
  * before it was heard of may be answered with what somebody else saved since: where that is about what is pending here,
  * nobody here has seen it, and it asks.
@@ -80,21 +89,10 @@ export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): Sy
     revision,
     document: applyChanges(state.saved.document, changesOf(sent.pending)),
   };
-  const isUnseen = (path: string) =>
-    !sameValue(factValue(seen.document.facts, path as FactPath), factValue(job.document.facts, path as FactPath));
-  return Object.keys(pending).some(isUnseen)
-    ? { ...state, pending, saved: seen, theirs: job, problem: SAVED_SINCE }
-    : { ...state, pending, saved: job };
+  return isApart({ saved: seen, pending }, job)
+    ? { ...state, pending, saved: job }
+    : { ...state, pending, saved: seen, theirs: job, problem: SAVED_SINCE };
 };
-
-/**
- * Whether nothing that waits here was touched by who saved first: each line still says there what it said when it was
- * changed here. Then nothing is laid over what nobody has seen, and there is nothing to ask.
- */
-export const isApart = ({ saved, pending }: SyncState, theirs: StoredJob): boolean =>
-  (Object.keys(pending) as FactPath[]).every((path) =>
-    sameValue(factValue(saved.document.facts, path), factValue(theirs.document.facts, path)),
-  );
 
 /** The facts' save was refused: somebody saved first, or a value is none. */
 export const factsRefused = (
