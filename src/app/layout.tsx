@@ -12,6 +12,8 @@ import { KeepOnDevice } from '@/ui/along/service-worker';
 import { DegreesProvider } from '@/ui/degrees';
 import { DEGREES_COOKIE, isDegreeScale } from '@/ui/degrees-cookie';
 import { holdEarlyTouches } from '@/ui/early-touch';
+import { ScreenProvider } from '@/ui/screen';
+import { NARROW_COOKIE } from '@/ui/screen-cookie';
 import { isTheme, THEME_COOKIE } from '@/ui/themes';
 import { Toasts } from '@/ui/toasts';
 
@@ -34,7 +36,9 @@ const RootLayout = async ({ children }: { children: React.ReactNode }) => {
       <body>
         {/* The browser hides a nonce from whoever looks for it, so that it seems to differ. */}
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY }} />
-        <DegreesProvider kept={isDegreeScale(degrees) ? degrees : null}>{children}</DegreesProvider>
+        <ScreenProvider wasNarrow={kept.get(NARROW_COOKIE)?.value === 'yes'}>
+          <DegreesProvider kept={isDegreeScale(degrees) ? degrees : null}>{children}</DegreesProvider>
+        </ScreenProvider>
         <Toasts />
         <KeepOnDevice />
       </body>

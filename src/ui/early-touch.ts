@@ -69,7 +69,9 @@ export const holdEarlyTouches = () => {
   const restore = () => {
     for (const [field, { value }] of held) {
       if (field.value === value || !field.isConnected) continue;
+      // To select the text of a field is to go there.
       const isWhole =
+        document.activeElement === field &&
         !(field instanceof HTMLSelectElement) &&
         field.value !== '' &&
         field.selectionStart === 0 &&
@@ -174,6 +176,8 @@ export const holdEarlyTouches = () => {
       if (isField(target)) {
         if (isPages(target)) return;
         event.stopImmediatePropagation();
+        // What is entered is what was typed, not what a part drawn anew has written over it since.
+        restore();
         if (key === 'Enter' && held.has(target)) hold(target, { isEntered: true });
         return;
       }

@@ -1,17 +1,13 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { type Finding, findingKey } from '@/core/job/finding';
-import { later } from './at-rest';
 import { Said } from './degrees';
+import { drawnLater } from './drawn-later';
 import { useJob, useJobNow } from './job/provider';
 import { SeverityMark } from './severity-mark';
 
-const WaiveDialog = dynamic(
-  later(() => import('./waive-dialog').then((module) => module.WaiveDialog)),
-  { ssr: false },
-);
+const WaiveDialog = drawnLater(() => import('./waive-dialog').then((module) => module.WaiveDialog));
 
 /**
  * One finding with its reason and mend: mended in one tap where that can be, shown on the drawing, or waived with a

@@ -7,8 +7,11 @@ export const SHORT_SCREEN = '(orientation: landscape) and (max-height: 500px)';
 /** A phone held upright. */
 export const NARROW_SCREEN = '(max-width: 39.99rem)';
 
-/** Whether a media query holds; on the server it does not. */
-export const useMedia = (query: string): boolean => {
+/**
+ * Whether a media query holds.
+ * @param onServer what is drawn before the screen is known
+ */
+export const useMedia = (query: string, onServer = false): boolean => {
   const subscribe = useCallback(
     (onChange: () => void) => {
       const list = window.matchMedia(query);
@@ -20,6 +23,6 @@ export const useMedia = (query: string): boolean => {
   return useSyncExternalStore(
     subscribe,
     () => window.matchMedia(query).matches,
-    () => false,
+    () => onServer,
   );
 };

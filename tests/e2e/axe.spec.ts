@@ -152,6 +152,6 @@ test('with forced colors lanes, needle and what is chosen are still told apart',
     return [...new Set(grounds.map(({ backgroundColor }) => backgroundColor))];
   });
   expect(colours.length).toBeGreaterThan(1);
-  const chosen = ruler.locator('[data-state="on"]');
+  const chosen = ruler.locator('input[type=radio]:checked');
   await expect(chosen).toHaveCSS('outline-style', 'solid');
 });

@@ -105,6 +105,28 @@ test('what is typed is kept where a part of the page is drawn anew before it is 
   await expect(customer).toHaveValue('1 c');
 });
 
+test('Enter takes what was typed where the part was drawn anew in between', async ({ page }) => {
+  const id = await freshJob(page);
+  // A machine so busy that it hardly comes to look after what is held.
+  await page.addInitScript(() => {
+    const later = window.setTimeout.bind(window);
+    window.setTimeout = ((act: () => void, ms = 0) => later(act, ms === 40 ? 2000 : ms)) as typeof window.setTimeout;
+  });
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  const customer = page.getByLabel('Customer');
+  await customer.fill('Early Riser');
+  await customer.evaluate((field: HTMLInputElement) => {
+    field.value = '';
+  });
+  await customer.press('Enter');
+  expect(await isAlive(page)).toBe(false);
+  comes();
+  await expect
+    .poll(async () => (await stored(page, id)).document.facts.site.customer, { timeout: 20_000 })
+    .toBe('Early Riser');
+});
+
 test('what is typed is kept between a part being alive and being told of it', async ({ page }) => {
   const id = await freshJob(page);
   await page.addInitScript(() => {
@@ -121,6 +143,24 @@ test('what is typed is kept between a part being alive and being told of it', as
   await customer.pressSequentially(' c');
   await alive(page);
   await expect(customer).toHaveValue('1 c');
+});
+
+test('Enter before the page is alive takes nobody out of the field that he has gone to since', async ({ page }) => {
+  const id = await freshJob(page);
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  await page.getByLabel('Customer').fill('Early Riser');
+  await page.getByLabel('Customer').press('Enter');
+  await page.getByLabel('Town').fill('Left');
+  comes();
+  await alive(page);
+  await expect(page.getByLabel('Town')).toBeFocused();
+  await page.keyboard.press('End');
+  await page.keyboard.type(' Behind');
+  await page.keyboard.press('Enter');
+  await expect
+    .poll(async () => (await stored(page, id)).document.facts.site)
+    .toMatchObject({ customer: 'Early Riser', town: 'Left Behind' });
 });
 
 test('what is tapped in a part that comes later is done once it is there, and the rest waits for none of it', async ({

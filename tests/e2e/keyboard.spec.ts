@@ -56,6 +56,32 @@ test('keys keep still while somebody types', async ({ page }) => {
   await expect(page.getByLabel('Customer')).toHaveValue('1 c [ ] / ?');
 });
 
+test('a row of choices goes by arrows, Space confirms a guess, and keys of the page go past it', async ({ page }) => {
+  const id = await freshJob(page, 'juniper-flume');
+  await page.goto(`/jobs/${id}/sheet`);
+  await alive(page);
+  const yard = page.getByRole('link', { name: /In the yard/ });
+  await expect(yard).toContainText('27 assumed');
+  const chosen = page
+    .locator('#yard [id^="outdoorUnit."]', { has: page.getByRole('button', { name: /^assumed, confirm/ }) })
+    .locator('input[type=radio]:checked')
+    .first();
+  const name = await chosen.getAttribute('name');
+  const value = page.locator(`input[name="${name}"]:checked`);
+  await chosen.focus();
+  await page.keyboard.press('Space');
+  await expect(yard).toContainText('26 assumed');
+  const before = await value.evaluate((radio) => radio.closest('label')!.textContent);
+  await page.keyboard.press('ArrowRight');
+  await expect(value).toBeFocused();
+  expect(await value.evaluate((radio) => radio.closest('label')!.textContent)).not.toBe(before);
+  await page.keyboard.press('ArrowLeft');
+  expect(await value.evaluate((radio) => radio.closest('label')!.textContent)).toBe(before);
+  await expectSaved(page);
+  await page.keyboard.press('7');
+  await expect(page).toHaveURL(/\/startup/);
+});
+
 test('a dialog holds the focus and gives it back', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();

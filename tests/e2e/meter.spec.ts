@@ -49,6 +49,22 @@ test('the simulated meter stands in for a house: its leads go where Startup puts
     .toEqual([expect.objectContaining({ instrument: 'Simulated meter', meterOhms: 10e6, status: 'taken' })]);
 });
 
+test('a meter is listened to on every page of a job, and again after a reload on a phone', async ({
+  page,
+  context,
+}) => {
+  const id = await freshJob(page, 'quarry-bench');
+  const meter = await context.newPage();
+  await meter.goto('/library/meter');
+  await page.bringToFront();
+  await page.goto(`/jobs/${id}/startup?out=28&in=68&call=heat-1&step=heat&at=1`);
+  await listenTo(page);
+  await page.keyboard.press('Escape');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.reload();
+  await expect(page.getByRole('button', { name: /Simulated meter/ })).toBeVisible();
+});
+
 test('a meter on this machine: moving figures cannot be taken, steady ones can, and a lost one says so', async ({
   page,
 }) => {

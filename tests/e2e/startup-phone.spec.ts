@@ -46,6 +46,26 @@ test('one reading at a time: cautions first, own keys, the verdict while typing,
   await expect(page.getByRole('list', { name: 'Cautions' })).toBeVisible();
 });
 
+test('the server draws the reading at once for a device that was a phone before', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const id = await freshJob(page, 'quarry-bench');
+  const address = `/jobs/${id}/startup?step=element-ohms&at=1`;
+  await page.goto(address);
+  await expect(page.getByRole('textbox', { name: /^Element 1/ })).toBeVisible();
+  // Drawn by the server alone: no script runs.
+  const storageState = await page.context().storageState();
+  const still = await browser.newContext({ storageState, baseURL: baseURL!, javaScriptEnabled: false });
+  const shown = await still.newPage();
+  await shown.setViewportSize({ width: 390, height: 844 });
+  await shown.goto(address);
+  await expect(shown.getByRole('textbox', { name: /^Element 1/ })).toBeVisible();
+  await expect(shown.getByRole('button', { name: /^Next/ })).toBeVisible();
+  await still.close();
+});
+
 test('the steps are one tap away, and an amber bar says where step and ruler differ', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off&step=heat-aux&at=1`);

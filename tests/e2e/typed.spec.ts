@@ -45,7 +45,7 @@ test('what is typed or tapped as it was assumed is confirmed by that; a whole pl
   await expect(yard).toContainText('26 assumed');
   const chosen = page
     .locator('#yard [id^="outdoorUnit."]', { has: page.getByRole('button', { name: /^assumed, confirm/ }) })
-    .locator('[role=radio][aria-checked=true]')
+    .locator('input[type=radio]:checked')
     .first();
   await chosen.click();
   await expect(yard).toContainText('25 assumed');

@@ -1,14 +1,14 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import type { BoardQuestion } from '@/core/board/board-question';
 import { type BoardPage, type JobSummary, type Stage, STAGES } from '@/core/board/job-summary';
-import { later } from '@/ui/at-rest';
 import { NewJob, type SampleChoice } from '@/ui/board/new-job';
 import { useAtWork, useMay } from '@/ui/crew/at-work';
 import { DegreesButton } from '@/ui/degrees-button';
+import { drawnLater } from '@/ui/drawn-later';
+import { isTyping } from '@/ui/is-typing';
 import { Mark } from '@/ui/mark';
 import { ThemeButton } from '@/ui/theme-button';
 import { EmptyBoard } from './empty-board';
@@ -17,10 +17,7 @@ import { JobTable } from './job-table';
 import { useBoard } from './use-board';
 import { useBoardActions } from './use-board-actions';
 
-const NoteDialog = dynamic(
-  later(() => import('@/ui/crew/note-dialog').then((module) => module.NoteDialog)),
-  { ssr: false },
-);
+const NoteDialog = drawnLater(() => import('@/ui/crew/note-dialog').then((module) => module.NoteDialog));
 
 interface BoardProps {
   readonly page: BoardPage;
@@ -45,8 +42,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
   const search = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const isTyping = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
-      if (event.key !== '/' || isTyping || document.querySelector('[role="dialog"]')) return;
+      if (event.key !== '/' || isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
       event.preventDefault();
       search.current?.focus();
     };

@@ -9,7 +9,8 @@ import { keepWho } from '@/ui/along/who';
 import { takeYearAlong } from '@/ui/along/years';
 import { call, notDone } from '@/ui/api';
 import { toast } from '@/ui/toast';
-import { useWalk, WALK_SAMPLE, WALK_STOPS } from '@/ui/walk';
+import { useWalk } from '@/ui/walk';
+import { WALK_SAMPLE, WALK_STOPS } from '@/ui/walk-stops';
 import type { Move } from './job-menu';
 
 const OPPOSITE: Record<Move, Move> = { archive: 'restore', restore: 'archive', delete: 'undelete', undelete: 'delete' };

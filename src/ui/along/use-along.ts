@@ -4,13 +4,17 @@ import { createContext, startTransition, use, useCallback, useEffect, useMemo, u
 import type { StoredWeather } from '@/core/crossing/year/stored-weather';
 import type { Along, AlongParts } from '@/core/job/along';
 import { call } from '../api';
+import { later } from '../at-rest';
 import { useAtWork } from '../crew/at-work';
 import { useJob, useJobNow } from '../job/provider';
 import { keepAlong, keepParts, keptAlong } from './device';
 import { hasErrand, onErrandDone } from './errands';
 import { profilesBegunHere } from './profiles-here';
 import { keepWho } from './who';
-import { takeYearAlong, yearsBegunHere } from './years';
+import { yearsBegunHere } from './years-begun';
+
+/** How years are kept on a device: no page waits for it. */
+const years = later(() => import('./years'));
 
 /** A page that came from the server takes its job along once it has come to rest, ms. */
 const REST_MS = 2500;
@@ -62,7 +66,7 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
     setMissing(false);
     // What is not alive yet is left standing until it is.
     startTransition(() => setParts({ weather, handovers, profiles }));
-    await takeYearAlong(job);
+    await (await years()).takeYearAlong(job);
   }, [id, now]);
   useEffect(() => {
     let isOver = false;

@@ -1,12 +1,11 @@
 import { CLIMATES } from '@/core/crossing/year/climates';
-import type { StoredWeather, WeatherHours } from '@/core/crossing/year/stored-weather';
+import type { WeatherHours } from '@/core/crossing/year/stored-weather';
 import type { StoredJob } from '@/core/job/stored-job';
 import type { Answer } from '@/core/sync/answer';
 import { call } from '../api';
 import { keepYear, keptYear } from './device';
-import { type Errand, errandsOf, keepErrand } from './errands';
-
-const PATH = '/api/weather';
+import { keepErrand } from './errands';
+import { WEATHER_PATH } from './years-begun';
 
 /** Whether the hours of a year ship with the application. */
 export const isBundledYear = (id: string): boolean => id === '' || CLIMATES.some((climate) => climate.id === id);
@@ -15,7 +14,7 @@ export const isBundledYear = (id: string): boolean => id === '' || CLIMATES.some
 export const yearHours = async (id: string): Promise<Answer<WeatherHours>> => {
   const kept = await keptYear(id);
   if (kept) return { kind: 'ok', value: kept };
-  const answer = await call<WeatherHours>(`${PATH}/${encodeURIComponent(id)}`);
+  const answer = await call<WeatherHours>(`${WEATHER_PATH}/${encodeURIComponent(id)}`);
   if (answer.kind === 'ok') void keepYear(answer.value);
   return answer;
 };
@@ -34,23 +33,12 @@ export const keepYearHere = async (year: WeatherHours, personId: string): Promis
       personId,
       phase: 'before',
       words: `Weather: ${name}`,
-      path: PATH,
+      path: WEATHER_PATH,
       method: 'POST',
       body: { id, name, filled, hoursF, humidity },
     })
   );
 };
-
-const begun = ({ body, at }: Errand): StoredWeather => {
-  const { id, name, filled } = body as WeatherHours;
-  return { id, name, filled, addedAt: new Date(at).toISOString(), addedBy: '' };
-};
-
-/** Years that were imported on this device and that the server does not have yet. */
-export const yearsBegunHere = (personId: string): StoredWeather[] =>
-  errandsOf(personId)
-    .filter(({ path, problem }) => path === PATH && !problem)
-    .map(begun);
 
 /** Takes the year along that a job is worked out with. */
 export const takeYearAlong = async ({ document }: StoredJob): Promise<void> => {

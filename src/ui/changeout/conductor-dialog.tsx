@@ -1,11 +1,12 @@
 'use client';
 
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { plainLetter, SUBBASE_LETTERS } from '@/core/changeout/letters';
 import { COILED_BACK } from '@/core/changeout/old-wall';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
 import { colourName, COLOURS } from '@/core/wiring/harness';
 import { DialogFrame } from '../dialog-frame';
+import { RadioOption } from '../fields/radio-option';
 import { INSULATION } from '../wiring/colours';
 
 interface ConductorDialogProps {
@@ -23,7 +24,7 @@ interface ConductorDialogProps {
 const BOARD_MARKS = ['R', 'C', 'Y', 'Y1', 'Y2', 'G', 'O', 'B', 'W', 'W1', 'W2', 'W3', 'E', 'L', 'S1', 'S2'];
 
 const MARK =
-  'plain-button min-h-12 px-1 font-label text-lg aria-checked:border-2 aria-checked:border-ink aria-checked:bg-ink aria-checked:text-paper';
+  'plain-button min-h-12 px-1 font-label text-lg has-checked:border-2 has-checked:border-ink has-checked:bg-ink has-checked:text-paper';
 
 const Marks = ({
   label,
@@ -37,22 +38,24 @@ const Marks = ({
   value: string;
   used: ReadonlySet<string>;
   onChoose: (value: string) => void;
-}) => (
-  <div role="radiogroup" aria-label={label} className="grid grid-cols-6 gap-1">
-    {marks.map(([mark, words]) => (
-      <button
-        key={words}
-        type="button"
-        role="radio"
-        aria-checked={value === mark}
-        className={`${MARK} ${words.length > 4 ? 'col-span-2 whitespace-normal leading-tight' : ''} ${used.has(mark) && value !== mark ? 'text-quiet line-through' : ''}`}
-        onClick={() => onChoose(mark)}
-      >
-        {words}
-      </button>
-    ))}
-  </div>
-);
+}) => {
+  const group = useId();
+  return (
+    <div role="radiogroup" aria-label={label} className="grid grid-cols-6 gap-1">
+      {marks.map(([mark, words]) => (
+        <RadioOption
+          key={words}
+          group={group}
+          isChosen={value === mark}
+          onChoose={() => onChoose(mark)}
+          className={`${MARK} ${words.length > 4 ? 'col-span-2 whitespace-normal leading-tight' : ''} ${used.has(mark) && value !== mark ? 'text-quiet line-through' : ''}`}
+        >
+          {words}
+        </RadioOption>
+      ))}
+    </div>
+  );
+};
 
 const Own = ({
   label,
@@ -82,6 +85,7 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
   const [letter, setLetter] = useState(row?.letter ?? null);
   const [colour, setColour] = useState(row?.colour ?? '');
   const [board, setBoard] = useState(row?.board ?? '');
+  const colours = useId();
   const usedColours = new Set(taken.map((each) => each.colour));
   const made = { letter: (letter ?? '').trim(), colour, board: board.trim() };
   const isWhole = letter !== null && colour !== '';
@@ -103,17 +107,16 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
       <h3 className="eyebrow mt-3">Color</h3>
       <div role="radiogroup" aria-label="Color" className="grid grid-cols-5 gap-1">
         {COLOURS.map((each) => (
-          <button
+          <RadioOption
             key={each}
-            type="button"
-            role="radio"
-            aria-checked={colour === each}
-            className={`plain-button min-h-13 flex-col gap-0.5 px-0.5 text-sm aria-checked:border-2 aria-checked:border-ink aria-checked:font-semibold ${usedColours.has(each) ? 'text-quiet line-through' : ''}`}
-            onClick={() => setColour(each)}
+            group={colours}
+            isChosen={colour === each}
+            onChoose={() => setColour(each)}
+            className={`plain-button min-h-13 flex-col gap-0.5 px-0.5 text-sm has-checked:border-2 has-checked:border-ink has-checked:font-semibold ${usedColours.has(each) ? 'text-quiet line-through' : ''}`}
           >
             <span className="block h-3 w-8 border border-line-strong" style={{ background: INSULATION[each] }} />
             {colourName(each)}
-          </button>
+          </RadioOption>
         ))}
       </div>
       <h3 className="eyebrow mt-3">Its other end, as the board calls it</h3>

@@ -10,8 +10,8 @@ import { useJob } from '../job/provider';
 import { NeedleLine } from '../ruler/needle';
 import { Scale } from '../ruler/scale';
 import { useScaleDrag } from '../ruler/use-scale-drag';
+import { useNarrow } from '../screen';
 import { SOURCE_COLOUR } from '../sources';
-import { NARROW_SCREEN, useMedia } from '../use-media';
 import { ChartGate } from './chart-gate';
 import { CopStrip } from './cop-strip';
 import { Curves, lineColour } from './curves';
@@ -40,7 +40,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
   const plot = { spanF, most: mostBtuh };
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
   const places = useMemo(() => labelPlaces({ spanF, most: mostBtuh }, lines), [spanF, mostBtuh, lines]);
-  const isPhone = useMedia(NARROW_SCREEN);
+  const isPhone = useNarrow();
   const placed = markRows(
     spanF,
     marks,

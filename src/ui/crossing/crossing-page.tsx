@@ -15,7 +15,7 @@ import { FactField } from '../fields/fact-field';
 import { findingsOn } from '../fields/findings-on';
 import { FindingLine } from '../finding-line';
 import { useModel } from '../job/following';
-import { MeasuredShare } from '../startup/capacity-line';
+import { MeasuredShare } from '../startup/measured-share';
 import { BankTable, NeedTable, PriceTable } from './backup-tables';
 import { CrossingChart } from './crossing-chart';
 import { CrossingTabs } from './crossing-tabs';

@@ -6,7 +6,7 @@ import type { DayRun } from '@/core/simulation/day';
 import type { DayEvent } from '@/core/simulation/day-events';
 import { tickAt, tickCount } from '@/core/simulation/ticks';
 import { useDegrees } from '../degrees';
-import { NARROW_SCREEN, useMedia } from '../use-media';
+import { useNarrow } from '../screen';
 import { useCursor } from './cursor';
 import { CursorLine } from './cursor-line';
 import { RowLabel } from './row-label';
@@ -55,7 +55,7 @@ export const whenText = (atMin: number, minutes: number): string =>
  * by key, or by itself.
  */
 export const Strip = ({ label, run, rows, events, onMove }: StripProps) => {
-  const isNarrow = useMedia(NARROW_SCREEN);
+  const isNarrow = useNarrow();
   const degrees = useDegrees();
   const minutes = tickCount(run) * run.stepMin;
   const marks = useMemo(() => timeMarks(minutes, isNarrow), [minutes, isNarrow]);

@@ -1,8 +1,8 @@
 'use client';
 
-import { ToggleGroup } from 'radix-ui';
 import { useId } from 'react';
 import { useDegrees } from '../degrees';
+import { RadioRow } from './radio-row';
 
 interface ChoiceBoxProps<T extends string | number> {
   readonly label: string;
@@ -48,26 +48,14 @@ export const ChoiceBox = <T extends string | number>({ label, options, value, on
       <span id={id} className="eyebrow">
         {label}
       </span>
-      <ToggleGroup.Root
-        type="single"
-        aria-labelledby={id}
-        value={String(value)}
-        onValueChange={(text) => {
-          // Tapping what is already chosen leaves it chosen: a guess tapped is a guess confirmed.
-          onCommit(byText(text) ?? value);
-        }}
-        className="flex flex-wrap rounded border border-line-strong"
-      >
-        {options.map((option) => (
-          <ToggleGroup.Item
-            key={option.value}
-            value={String(option.value)}
-            className="min-h-[42px] flex-1 border-r border-line px-2 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper"
-          >
-            {say(option.label)}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+      <RadioRow
+        labelledBy={id}
+        options={options.map((option) => ({ ...option, label: say(option.label) }))}
+        value={value}
+        onChoose={onCommit}
+        className="flex flex-wrap"
+        optionClassName="flex-1 px-2"
+      />
     </span>
   );
 };

@@ -1,5 +1,8 @@
 'use client';
 
+import { useId } from 'react';
+import { RadioOption } from './radio-option';
+
 /** A few ways, one of them taken, as buttons side by side. */
 export const RadioButtons = <V,>({
   label,
@@ -13,19 +16,21 @@ export const RadioButtons = <V,>({
   value: V;
   onChoose: (value: V) => void;
   className: string;
-}) => (
-  <div role="radiogroup" aria-label={label} className={`grid gap-1 ${className}`}>
-    {options.map(([each, words]) => (
-      <button
-        key={words}
-        type="button"
-        role="radio"
-        aria-checked={value === each}
-        className="plain-button min-h-11 px-1.5 text-sm leading-tight whitespace-normal aria-checked:border-2 aria-checked:border-ink aria-checked:font-semibold"
-        onClick={() => onChoose(each)}
-      >
-        {words}
-      </button>
-    ))}
-  </div>
-);
+}) => {
+  const group = useId();
+  return (
+    <div role="radiogroup" aria-label={label} className={`grid gap-1 ${className}`}>
+      {options.map(([each, words]) => (
+        <RadioOption
+          key={words}
+          group={group}
+          isChosen={value === each}
+          onChoose={() => onChoose(each)}
+          className="plain-button min-h-11 px-1.5 text-sm leading-tight whitespace-normal has-checked:border-2 has-checked:border-ink has-checked:font-semibold"
+        >
+          {words}
+        </RadioOption>
+      ))}
+    </div>
+  );
+};

@@ -1,16 +1,12 @@
 'use client';
 
 import { Download, Link2, Printer, QrCode } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
-import { later } from '../at-rest';
+import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
 
-const OwnerLinks = dynamic(
-  later(() => import('./owner-links').then((module) => module.OwnerLinks)),
-  { ssr: false },
-);
+const OwnerLinks = drawnLater(() => import('./owner-links').then((module) => module.OwnerLinks));
 
 /** Print, files, label, a link for the owner: all that leaves with somebody. */
 export const TakeAway = () => {

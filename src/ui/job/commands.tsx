@@ -9,6 +9,7 @@ import { byOnePhrase } from '../find-words';
 import { guideFor } from '../guide-parts';
 import { nextTheme } from '../theme';
 import { goInJob } from './go';
+import { PAGE_WORDS } from './page-words';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
@@ -42,8 +43,8 @@ export const Commands = ({
         />
         <Command.List className="max-h-[50vh] overflow-y-auto">
           <Command.Empty className="px-3 py-4 text-quiet">Nothing by that name.</Command.Empty>
-          {JOB_PAGES.map(({ id, label, finds }) => (
-            <Command.Item key={id} className={item} keywords={[...finds]} onSelect={run(() => goTo(id))}>
+          {JOB_PAGES.map(({ id, label }) => (
+            <Command.Item key={id} className={item} keywords={[...PAGE_WORDS[id]]} onSelect={run(() => goTo(id))}>
               Go to {label}
             </Command.Item>
           ))}

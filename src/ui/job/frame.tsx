@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { memo, useCallback, useEffect, useState } from 'react';
 import type { AtWork } from '@/core/access/at-work';
@@ -8,13 +7,15 @@ import type { Company } from '@/core/access/company';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { unnamedCount } from '@/core/sync/state';
-import { later } from '../at-rest';
+import { comesLater } from '../comes-later';
 import { AtWorkProvider } from '../crew/at-work';
 import { CompanyLine } from '../crew/company-line';
 import { useCompany } from '../crew/use-company';
 import { HouseDegrees } from '../degrees';
+import { drawnLater } from '../drawn-later';
 import { GateRuler } from '../ruler/gate-ruler';
 import { toast } from '../toast';
+import { useWalk } from '../walk';
 import { Following } from './following';
 import { followInJob } from './go';
 import { JobHeader } from './header';
@@ -23,28 +24,14 @@ import { PrintName } from './print-name';
 import { JobProvider, useJob } from './provider';
 import { useFresh } from './use-fresh';
 import { useKeys } from './use-keys';
-import { WalkPanel } from './walk-panel';
 
-const Commands = dynamic(
-  later(() => import('./commands').then((module) => module.Commands)),
-  { ssr: false },
-);
-const KeysDialog = dynamic(
-  later(() => import('./keys-dialog').then((module) => module.KeysDialog)),
-  { ssr: false },
-);
-const NameDialog = dynamic(
-  later(() => import('./name-dialog').then((module) => module.NameDialog)),
-  { ssr: false },
-);
-const NoteDialog = dynamic(
-  later(() => import('../crew/note-dialog').then((module) => module.NoteDialog)),
-  { ssr: false },
-);
-const StaleDialog = dynamic(
-  later(() => import('./stale-dialog').then((module) => module.StaleDialog)),
-  { ssr: false },
-);
+const Commands = drawnLater(() => import('./commands').then((module) => module.Commands));
+const KeysDialog = drawnLater(() => import('./keys-dialog').then((module) => module.KeysDialog));
+const KeepsListening = comesLater(() => import('../meter/keeps-listening').then((module) => module.KeepsListening));
+const NameDialog = drawnLater(() => import('./name-dialog').then((module) => module.NameDialog));
+const NoteDialog = drawnLater(() => import('../crew/note-dialog').then((module) => module.NoteDialog));
+const StaleDialog = drawnLater(() => import('./stale-dialog').then((module) => module.StaleDialog));
+const WalkPanel = drawnLater(() => import('./walk-panel').then((module) => module.WalkPanel));
 
 const Inside = memo(function Inside({
   rulerFolds,
@@ -58,6 +45,7 @@ const Inside = memo(function Inside({
   const [shown, setShown] = useState<'commands' | 'keys' | 'note' | null>(null);
   const id = useJob((job) => job.saved.id);
   const { company, leave } = useCompany(id, note, useFresh());
+  const walkStop = useWalk(({ stop }) => stop);
   const isStale = useJob((job) => job.theirs !== null);
   const hasUnnamed = useJob((job) => unnamedCount(job) > 0);
   const openCommands = useCallback(() => setShown('commands'), []);
@@ -80,7 +68,7 @@ const Inside = memo(function Inside({
       <LostBanner />
       <CompanyLine company={company} onNote={openNote} />
       {hasUnnamed && <NameDialog />}
-      <WalkPanel />
+      {walkStop !== null && <WalkPanel stop={walkStop} />}
       <main id="page" tabIndex={-1} className="flex-1 outline-none">
         {children}
       </main>
@@ -91,6 +79,7 @@ const Inside = memo(function Inside({
       )}
       {shown === 'keys' && <KeysDialog onClose={() => setShown(null)} />}
       {isStale && <StaleDialog />}
+      <KeepsListening />
     </div>
   );
 });

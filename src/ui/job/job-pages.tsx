@@ -7,6 +7,7 @@ import type { AlongParts } from '@/core/job/along';
 import { CONTROLLER_ROLES } from '@/core/job/controllers';
 import { jobName } from '@/core/job/job-name';
 import { AlongActsProvider, useAlong } from '../along/use-along';
+import { useNarrow } from '../screen';
 import { waking } from '../waking';
 import { beginAtTop } from './go';
 import { useJob } from './provider';
@@ -29,12 +30,15 @@ const MeasuredPage = dynamic(() =>
 const ServicePage = dynamic(() => import('../service/service-page').then((module) => waking(module.ServicePage)));
 const SetupPage = dynamic(() => import('../setup/setup-page').then((module) => waking(module.SetupPage)));
 const SheetPage = dynamic(() => import('../sheet/sheet-page').then((module) => waking(module.SheetPage)));
-const StartupPage = dynamic(() => import('../startup/startup-page').then((module) => waking(module.StartupPage)));
+const StartupDesk = dynamic(() => import('../startup/startup-desk').then((module) => waking(module.StartupDesk)));
+const StartupPhone = dynamic(() => import('../startup/startup-phone').then((module) => waking(module.StartupPhone)));
 const StripsPage = dynamic(() => import('../strips/strips-page').then((module) => waking(module.StripsPage)));
 const TalkPage = dynamic(() => import('../setup/talk-page').then((module) => waking(module.TalkPage)));
 const TroublePage = dynamic(() => import('../trouble/trouble-page').then((module) => waking(module.TroublePage)));
 const WiringPage = dynamic(() => import('../wiring/wiring-page').then((module) => waking(module.WiringPage)));
 const YearPage = dynamic(() => import('../crossing/year/year-page').then((module) => waking(module.YearPage)));
+
+const StartupPage = () => (useNarrow() ? <StartupPhone /> : <StartupDesk />);
 
 type Draw = (parts: AlongParts) => React.ReactNode;
 

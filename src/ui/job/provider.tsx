@@ -5,7 +5,7 @@ import { useStore } from 'zustand';
 import type { Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { useAtWork, useMay } from '../crew/at-work';
-import { usePerson } from '../person';
+import { takeUpPerson, usePerson } from '../person';
 import { jobQuery, PLACE_PARAMETERS } from './query';
 import type { JobState } from './state';
 import { createJobStore, type JobStore } from './store';
@@ -58,7 +58,7 @@ export const JobProvider = ({
   const rights = { personId, change: useMay('change'), read: useMay('read') };
   const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead, rights));
   useEffect(() => {
-    void usePerson.persist.rehydrate();
+    takeUpPerson();
     return store.getState().start();
   }, [store]);
   useEffect(() => {

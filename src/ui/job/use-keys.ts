@@ -3,13 +3,11 @@
 import { useEffect } from 'react';
 import { callsOf, nextCall } from '@/core/control/moment';
 import { useDegrees } from '../degrees';
+import { isTyping } from '../is-typing';
 import { goInJob } from './go';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
-
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** The keys of a job page. They keep still while somebody types or a dialog is open. */
 export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) => {

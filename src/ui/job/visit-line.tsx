@@ -1,15 +1,14 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { type Visit, VISIT_REASONS, type VisitReason } from '@/core/job/visit';
-import { visitsInTime } from '@/core/job/visits';
-import { call, notDone } from '../api';
-import { PlainSelect } from '../fields/plain-select';
+import { type Visit, VISIT_REASONS } from '@/core/job/visit';
+import { drawnLater } from '../drawn-later';
 import { PopoverButton } from '../popover-button';
-import { toast } from '../toast';
-import { timeWords, When } from '../when';
+import { When } from '../when';
 import { useJob, useJobNow } from './provider';
-import { isVisitOver, newVisit, shownVisit } from './visits';
+import { isVisitOver, shownVisit } from './visits';
+
+const VisitChoice = drawnLater(() => import('./visit-choice').then((module) => module.VisitChoice));
 
 /** Whether the visit shown is over by now; asked anew each minute, and only once the page is on the device. */
 const useIsOver = (visit: Visit | undefined): boolean => {
@@ -28,30 +27,10 @@ const useIsOver = (visit: Visit | undefined): boolean => {
 
 /** Which visit is shown, why somebody came, and how to begin the next one. */
 export const VisitLine = () => {
-  const jobId = useJob((job) => job.saved.id);
-  const visits = useJob((job) => job.visits);
   const shown = useJob(shownVisit);
-  const acknowledge = useJob((job) => job.acknowledge);
-  const showVisit = useJob((job) => job.showVisit);
   const goOnWith = useJob((job) => job.goOnWith);
   const isOver = useIsOver(shown);
   if (!shown) return null;
-  const put = async (visit: Visit): Promise<boolean> => {
-    const answer = await call<{ visits: readonly Visit[] }>(`/api/jobs/${jobId}/visits`, {
-      method: 'PUT',
-      body: { visit },
-    });
-    if (answer.kind !== 'ok') {
-      toast.error(notDone('The visit was not changed.', answer));
-      return false;
-    }
-    acknowledge({ visits: answer.value.visits });
-    return true;
-  };
-  const begin = async () => {
-    const visit = newVisit(visits);
-    if (await put(visit)) showVisit(visit.id);
-  };
   return (
     <section aria-label="Which visit" className="flex min-h-11 flex-wrap items-center gap-x-3 text-sm">
       <PopoverButton
@@ -67,23 +46,7 @@ export const VisitLine = () => {
           </>
         }
       >
-        <PlainSelect
-          label="Shown"
-          value={shown.id}
-          options={visitsInTime(visits)
-            .reverse()
-            .map(({ id, began, reason }) => [id, `${timeWords(began, 'day')} · ${VISIT_REASONS[reason]}`] as const)}
-          onChoose={showVisit}
-        />
-        <PlainSelect
-          label="For"
-          value={shown.reason}
-          options={Object.entries(VISIT_REASONS) as [VisitReason, string][]}
-          onChoose={(reason) => void put({ ...shown, reason })}
-        />
-        <button type="button" className="plain-button" onClick={() => void begin()}>
-          Begin a new visit
-        </button>
+        <VisitChoice shown={shown} />
       </PopoverButton>
       {isOver && (
         <span role="status" className="flex flex-wrap items-center gap-x-2 text-quiet">

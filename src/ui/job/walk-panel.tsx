@@ -2,16 +2,16 @@
 
 import { ArrowRight, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useWalk, WALK_STOPS } from '../walk';
+import { useWalk } from '../walk';
+import { WALK_STOPS } from '../walk-stops';
 import { goInJob } from './go';
 import { useJob } from './provider';
 
 /** What to look at here on the two-minute walk, and on to the next page. It covers no field. */
-export const WalkPanel = () => {
+export const WalkPanel = ({ stop }: { stop: number }) => {
   const id = useJob((job) => job.saved.id);
-  const { stop, go } = useWalk();
+  const go = useWalk((walk) => walk.go);
   const router = useRouter();
-  if (stop === null) return null;
   const { title, words } = WALK_STOPS[stop]!;
   const next = WALK_STOPS[stop + 1];
   return (

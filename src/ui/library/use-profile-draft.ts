@@ -9,7 +9,7 @@ import { doErrands, hasErrand } from '../along/errands';
 import { keptWho } from '../along/who';
 import { call } from '../api';
 import { keepDraft, takeDrafts } from '../drafts';
-import { usePerson } from '../person';
+import { takeUpPerson, usePerson } from '../person';
 import { restoreSafe } from '../safe-storage';
 
 type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
@@ -97,7 +97,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
   }, [schedule]);
 
   useEffect(() => {
-    void usePerson.persist.rehydrate();
+    takeUpPerson();
     const takeKept = async () => {
       await restoreSafe();
       const kept = takeDrafts<ProfileDraft>(draftOf(stored.profile.id)).at(-1);

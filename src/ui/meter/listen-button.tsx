@@ -1,13 +1,12 @@
 'use client';
 
 import { Radio } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { atOutdoor } from '@/core/control/moment';
 import { OUTDOOR_CHANNEL } from '@/core/instrument/shown';
-import { useDegrees } from '../degrees';
-import { useJobNow } from '../job/provider';
+import { drawnLater } from '../drawn-later';
 import { PopoverButton } from '../popover-button';
-import { METER_ADDRESS, outdoorF, outdoorHumidity, useHeard } from './heard';
+import { useHeard } from './heard';
+
+const HeardSources = drawnLater(() => import('./heard-sources').then((module) => module.HeardSources));
 
 const LINKS = {
   off: 'Listen to a meter',
@@ -16,95 +15,10 @@ const LINKS = {
   lost: 'Meter lost: trying again',
 } as const;
 
-/** What an outdoor sensor says, and whether the needle goes with it. */
-const OutdoorSensor = () => {
-  const { text } = useDegrees();
-  const degrees = useHeard(outdoorF);
-  const humidity = useHeard(outdoorHumidity);
-  const isFollowed = useHeard(({ followsOutdoors }) => followsOutdoors);
-  const follow = useHeard((state) => state.follow);
-  if (degrees === null) return null;
-  return (
-    <label className="flex min-h-11 items-center gap-2">
-      <input type="checkbox" checked={isFollowed} onChange={(event) => follow(event.target.checked)} />
-      <span>
-        Follow the outdoor sensor: <b className="font-mono">{text(degrees)}</b>
-        {humidity !== null && `, ${humidity} % humidity`}
-      </span>
-    </label>
-  );
-};
-
-/** Moves the needle with the outdoor sensor, while it is followed. */
-const useFollow = () => {
-  const now = useJobNow();
-  const degrees = useHeard((state) => (state.followsOutdoors ? outdoorF(state) : null));
-  useEffect(() => {
-    if (degrees !== null) now().setMoment(atOutdoor(now().moment, degrees));
-  }, [degrees, now]);
-};
-
-const Sources = () => {
-  const source = useHeard((state) => state.source);
-  const link = useHeard((state) => state.link);
-  const listen = useHeard((state) => state.listen);
-  const stop = useHeard((state) => state.stop);
-  const [address, setAddress] = useState(source?.kind === 'address' ? source.address : METER_ADDRESS);
-  return (
-    <>
-      <form
-        className="grid gap-1"
-        onSubmit={(event) => {
-          event.preventDefault();
-          listen({ kind: 'address', address: address.trim() });
-        }}
-      >
-        <label className="block">
-          <span className="eyebrow">Meter on this machine</span>
-          <input
-            className="field-box w-full font-mono text-sm"
-            type="url"
-            required
-            pattern="http://(127\.0\.0\.1|localhost)(:\d+)?/.*"
-            title={`An address of this machine, such as ${METER_ADDRESS}`}
-            value={address}
-            onChange={(event) => setAddress(event.target.value)}
-          />
-        </label>
-        <button type="submit" className="plain-button">
-          Listen to it
-        </button>
-      </form>
-      <button type="button" className="plain-button" onClick={() => listen({ kind: 'simulated' })}>
-        Listen to the simulated meter
-      </button>
-      <p className="text-sm text-quiet">
-        The simulated meter is a page of the Library: open it in another window.{' '}
-        <a className="underline underline-offset-4" href="/library/meter" target="_blank" rel="noreferrer">
-          Open it
-        </a>
-      </p>
-      {link === 'lost' && (
-        <p role="alert" className="text-sm font-medium text-fail">
-          Nothing answers at {source?.kind === 'address' ? source.address : 'the meter'}. Is it running?
-        </p>
-      )}
-      {source && (
-        <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={stop}>
-          Stop listening
-        </button>
-      )}
-    </>
-  );
-};
-
 /** Whether a meter is listened to, and which: its steady figure can then be taken with a tap. */
 export const ListenButton = () => {
   const link = useHeard((state) => state.link);
   const meter = useHeard(({ inputs }) => inputs.find(({ shown }) => shown.channel !== OUTDOOR_CHANNEL)?.shown.meter);
-  const resume = useHeard((state) => state.resume);
-  useEffect(resume, [resume]);
-  useFollow();
   return (
     <PopoverButton
       className="plain-button max-w-full shrink-0 gap-2"
@@ -118,8 +32,7 @@ export const ListenButton = () => {
         </>
       }
     >
-      <Sources />
-      <OutdoorSensor />
+      <HeardSources />
     </PopoverButton>
   );
 };

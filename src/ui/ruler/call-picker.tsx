@@ -1,7 +1,7 @@
 'use client';
 
-import { ToggleGroup } from 'radix-ui';
 import { type CallId, CALLS, callsOf } from '@/core/control/moment';
+import { RadioRow } from '../fields/radio-row';
 import { useJob } from '../job/provider';
 
 /** Picks the moment's call: a row where there is room, a list on a phone. */
@@ -12,23 +12,14 @@ export const CallPicker = () => {
   const calls = callsOf(facts);
   return (
     <>
-      <ToggleGroup.Root
-        type="single"
-        aria-label="Call"
+      <RadioRow
+        label="Call"
+        options={calls.map((call) => ({ value: call, label: CALLS[call].short }))}
         value={current}
-        onValueChange={(call) => call && setCall(call as CallId)}
-        className="hidden rounded border border-line-strong lg:flex"
-      >
-        {calls.map((call) => (
-          <ToggleGroup.Item
-            key={call}
-            value={call}
-            className="min-h-[42px] border-r border-line px-2.5 font-label text-base whitespace-nowrap last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-paper"
-          >
-            {CALLS[call].short}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+        onChoose={setCall}
+        className="hidden lg:flex"
+        optionClassName="px-2.5 font-label text-base whitespace-nowrap"
+      />
       <select
         aria-label="Call"
         value={current}

@@ -1,3 +1,5 @@
+'use client';
+
 import { AIRFLOW_WAYS, type AirflowSeen } from '@/core/startup/airflow-seen';
 import { Said } from '../degrees';
 import { Why } from '../why';

@@ -4,6 +4,7 @@ import type { MeasuredCapacity } from '@/core/startup/capacity';
 import { roundTo } from '@/core/units/round';
 import { Said, useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
+import { MeasuredShare } from './measured-share';
 
 const thousands = (btuh: number) => roundTo(btuh / 1000, 1).toFixed(1);
 
@@ -14,8 +15,6 @@ export const CapacityLine = ({ capacity }: { capacity: MeasuredCapacity }) => {
   const taken = useJob((job) => job.facts.proof.measuredShare);
   const setFact = useJob((job) => job.setFact);
   const degrees = useDegrees();
-  // Nothing to say before the air is read.
-  if (capacity.kind === 'waits' && taken === null) return null;
   return (
     <section aria-label="Capacity by the air" className="mt-3 border-y border-line-strong py-2">
       {capacity.kind === 'measured' ? (
@@ -40,20 +39,5 @@ export const CapacityLine = ({ capacity }: { capacity: MeasuredCapacity }) => {
         <MeasuredShare />
       </div>
     </section>
-  );
-};
-
-/** That the house is worked out with a measured capacity, and the way back to the sheet. */
-export const MeasuredShare = () => {
-  const taken = useJob((job) => job.facts.proof.measuredShare);
-  const setFact = useJob((job) => job.setFact);
-  if (taken === null) return null;
-  return (
-    <>
-      <span>Balance, backup and ruler go by {Math.round(taken * 100)} % of the sheet, as measured.</span>
-      <button type="button" className="plain-button" onClick={() => setFact('proof.measuredShare', null)}>
-        Back to the sheet
-      </button>
-    </>
   );
 };

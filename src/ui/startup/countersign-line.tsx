@@ -1,34 +1,13 @@
 'use client';
 
-import { waitingReadings, waitingWords } from '@/core/job/countersign';
-import { useAtWork, useMay } from '../crew/at-work';
+import { waitingReadings } from '@/core/job/countersign';
+import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
 
-/** What of an apprentice waits for somebody to stand for it; a technician does so for the step shown, or for all. */
+const Countersign = drawnLater(() => import('./countersign').then((module) => module.Countersign));
+
+/** Where readings of an apprentice wait for somebody to stand for them: how many, and how. */
 export const CountersignLine = ({ keys }: { keys: readonly string[] }) => {
-  const readings = useJob((job) => job.readings);
-  const countersign = useJob((job) => job.countersign);
-  const { me } = useAtWork();
-  const mayCountersign = useMay('countersign');
-  const waiting = waitingReadings(readings);
-  if (waiting.length === 0) return null;
-  const here = waiting.filter(({ item }) => keys.includes(item));
-  const sign = (which: typeof waiting) => () => countersign(which, me);
-  return (
-    <div className="my-2 flex flex-wrap items-center gap-x-3 gap-y-1 bg-warn-wash px-2 py-1 text-sm" role="status">
-      <span className="min-w-0 flex-1 basis-48 font-medium">
-        {waitingWords(waiting.length)} {!mayCountersign && 'A technician or the lead does that here.'}
-      </span>
-      {mayCountersign && here.length > 0 && here.length < waiting.length && (
-        <button type="button" className="plain-button" onClick={sign(here)}>
-          Countersign this step’s {here.length}
-        </button>
-      )}
-      {mayCountersign && (
-        <button type="button" className="plain-button" onClick={sign(waiting)}>
-          {waiting.length === 1 ? 'Countersign it' : `Countersign all ${waiting.length}`}
-        </button>
-      )}
-    </div>
-  );
+  const waiting = waitingReadings(useJob((job) => job.readings));
+  return waiting.length > 0 && <Countersign waiting={waiting} keys={keys} />;
 };

@@ -1,9 +1,18 @@
-import type { ReturnItem } from '@/core/startup/return-visit';
+'use client';
+
+import type { PlannedStep } from '@/core/startup/plan';
+import { returnVisit } from '@/core/startup/return-visit';
 import { Said } from '../degrees';
+import { useJob } from '../job/provider';
 
 /** What a return visit is for, each with why it could not be done today and when it can. */
-export const ReturnList = ({ items }: { items: readonly ReturnItem[] }) =>
-  items.length === 0 ? null : (
+export const ReturnList = ({ steps }: { steps: readonly PlannedStep[] }) => {
+  const items = returnVisit(
+    useJob((job) => job.facts),
+    steps,
+  );
+  if (items.length === 0) return null;
+  return (
     <section aria-label="Return visit" className="mt-3 border-y border-line-strong py-2">
       <h3 className="font-label text-xl font-semibold">For a return visit</h3>
       <ul>
@@ -21,3 +30,4 @@ export const ReturnList = ({ items }: { items: readonly ReturnItem[] }) =>
       </ul>
     </section>
   );
+};

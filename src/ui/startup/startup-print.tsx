@@ -1,10 +1,13 @@
 'use client';
 
+import { jobName } from '@/core/job/job-name';
 import { CAUTIONS } from '@/core/startup/cautions';
 import type { PlannedItem, PlannedStep } from '@/core/startup/plan';
 import { isDegreeUnit, unitOn } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../degrees';
+import { useJob } from '../job/provider';
+import { usePrinting } from '../use-printing';
 import { GradeMark } from './grade-mark';
 
 const PrintedItem = ({ planned: { item, expected, reading, leftOut, verdict } }: { planned: PlannedItem }) => {
@@ -29,10 +32,9 @@ const PrintedItem = ({ planned: { item, expected, reading, leftOut, verdict } }:
   );
 };
 
-/** The whole startup on paper: what to expect, what was read, and room for what was not. */
-export const StartupPrint = ({ steps, name }: { steps: readonly PlannedStep[]; name: string }) => (
+const Paper = ({ steps }: { steps: readonly PlannedStep[] }) => (
   <article className="hidden text-[8pt] leading-tight print:block">
-    <h1 className="font-label text-2xl font-semibold">{name}: startup</h1>
+    <h1 className="font-label text-2xl font-semibold">{useJob(({ facts }) => jobName(facts))}: startup</h1>
     {steps.map(({ step, built, items }, at) => (
       <section key={step.id} className="mt-2">
         <h2 className="break-after-avoid border-b border-ink font-label text-base font-semibold">
@@ -52,3 +54,7 @@ export const StartupPrint = ({ steps, name }: { steps: readonly PlannedStep[]; n
     ))}
   </article>
 );
+
+/** The whole startup on paper, while it is printed: what to expect, what was read, and room for what was not. */
+export const StartupPrint = ({ steps }: { steps: readonly PlannedStep[] }) =>
+  usePrinting() ? <Paper steps={steps} /> : null;

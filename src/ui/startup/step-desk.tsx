@@ -3,8 +3,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useRef } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
-import type { PlannedStep } from '@/core/startup/plan';
-import type { ReturnItem } from '@/core/startup/return-visit';
 import { Cautions } from '../cautions';
 import { Said } from '../degrees';
 import { VisitLine } from '../job/visit-line';
@@ -17,23 +15,11 @@ import { ListLine } from './list-line';
 import { StepGround } from './step-ground';
 import { placesOf, StepList, TallyLine } from './step-list';
 import { TriedLine } from './tried-line';
-import type { RouteChoice } from './use-route';
+import type { Startup } from './use-startup';
 import { cautionPlace } from './use-step';
-import type { VisitList } from './use-visit-list';
-
-interface StepDeskProps {
-  readonly steps: readonly PlannedStep[];
-  readonly number: number;
-  readonly list: VisitList;
-  readonly route: RouteChoice;
-  readonly tried: ReadonlyMap<string, string>;
-  /** What a return visit is for, where the step says so. */
-  readonly returns: readonly ReturnItem[];
-  readonly onGo: (id: string) => void;
-}
 
 /** Startup with room: the steps beside, the whole step at once. */
-export const StepDesk = ({ steps, list, route, number, tried, returns, onGo }: StepDeskProps) => {
+export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: Startup) => {
   const top = useRef<HTMLDivElement>(null);
   const planned = steps[number]!;
   const { step, built, items } = planned;
@@ -83,7 +69,7 @@ export const StepDesk = ({ steps, list, route, number, tried, returns, onGo }: S
           lines={built.cautions.map((caution) => CAUTIONS[caution])}
         />
         <CallBar call={built.call} />
-        <StepGround planned={planned} returns={returns} />
+        <StepGround planned={planned} left={left} />
         <ul key={`${step.id} items`} className="mt-3 border-t-2 border-ink">
           {items.map((item) => (
             <StartupItem key={item.key} planned={item} tried={tried.get(item.key)} />

@@ -1,24 +1,29 @@
 'use client';
 
 import type { PlannedStep } from '@/core/startup/plan';
-import type { ReturnItem } from '@/core/startup/return-visit';
 import { Said } from '../degrees';
+import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
-import { AirflowLines } from './airflow-lines';
-import { CapacityLine } from './capacity-line';
 import { Countdown } from './countdown';
-import { ReturnList } from './return-list';
 import { StepLimits } from './step-limits';
+
+const AirflowLines = drawnLater(() => import('./airflow-lines').then((module) => module.AirflowLines));
+const CapacityLine = drawnLater(() => import('./capacity-line').then((module) => module.CapacityLine));
+const ReturnList = drawnLater(() => import('./return-list').then((module) => module.ReturnList));
 
 /** How to put the system where a step is read, and the waits that it imposes. */
 export const StepGround = ({
   planned: { step, built },
-  returns,
+  left,
 }: {
   planned: PlannedStep;
-  /** What a return visit is for, where this is the step that says so. */
-  returns: readonly ReturnItem[];
+  /** All steps, where this is the one that says what a return visit is for. */
+  left: readonly PlannedStep[] | undefined;
 }) => {
+  const share = useJob((job) => job.facts.proof.measuredShare);
+  const { capacity } = built;
+  // Nothing to say before the air is read.
+  const saysCapacity = capacity && (capacity.kind !== 'waits' || share !== null);
   const jobId = useJob((job) => job.saved.id);
   return (
     <>
@@ -39,9 +44,9 @@ export const StepGround = ({
           ))}
         </div>
       )}
-      <ReturnList items={returns} />
+      {left && <ReturnList steps={left} />}
       {built.airflows && built.airflows.length > 0 && <AirflowLines airflows={built.airflows} />}
-      {built.capacity && <CapacityLine capacity={built.capacity} />}
+      {saysCapacity && <CapacityLine capacity={capacity} />}
     </>
   );
 };

@@ -1,9 +1,12 @@
 'use client';
 
+import { useState } from 'react';
 import { factApplies } from '@/core/job/applies';
 import type { FactPath } from '@/core/job/document';
-import { FactField } from '../fields/fact-field';
+import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
+
+const LimitFields = drawnLater(() => import('./limit-fields').then((module) => module.LimitFields));
 
 /**
  * Limits that a step's readings are judged by, typed here from a plate, a chart or a manual; what is found in them
@@ -11,16 +14,13 @@ import { useJob } from '../job/provider';
  */
 export const StepLimits = ({ limits }: { limits: readonly FactPath[] }) => {
   const facts = useJob((job) => job.facts);
+  const [isOpen, setOpen] = useState(false);
   const shown = limits.filter((path) => factApplies(facts, path));
   if (shown.length === 0) return null;
   return (
-    <details className="mt-3 border-y border-line">
+    <details className="mt-3 border-y border-line" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">What it is judged by</summary>
-      <div className="grid gap-x-6 pb-3 sm:grid-cols-2">
-        {shown.map((path) => (
-          <FactField key={path} path={path} />
-        ))}
-      </div>
+      {isOpen && <LimitFields limits={shown} />}
     </details>
   );
 };

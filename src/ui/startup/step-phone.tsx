@@ -1,14 +1,12 @@
 'use client';
 
 import { ChevronDown } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, stepGrade } from '@/core/startup/plan';
-import type { ReturnItem } from '@/core/startup/return-visit';
-import { later } from '../at-rest';
 import { CautionSign } from '../cautions';
 import { Said } from '../degrees';
+import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
 import { CallBar } from './call-bar';
@@ -17,37 +15,19 @@ import { GradeMark } from './grade-mark';
 import { OneReading } from './one-reading';
 import { StepGround } from './step-ground';
 import { TriedLine } from './tried-line';
-import type { RouteChoice } from './use-route';
+import type { Startup } from './use-startup';
 import { cautionPlace } from './use-step';
-import type { VisitList } from './use-visit-list';
 
-const StepsSheet = dynamic(
-  later(() => import('./steps-sheet').then((module) => module.StepsSheet)),
-  { ssr: false },
-);
-
-interface StepPhoneProps {
-  readonly steps: readonly PlannedStep[];
-  readonly number: number;
-  readonly list: VisitList;
-  readonly route: RouteChoice;
-  /** 0: how to get there; then the step's readings, from 1. */
-  readonly at: number;
-  readonly tried: ReadonlyMap<string, string>;
-  /** What a return visit is for, where the step says so. */
-  readonly returns: readonly ReturnItem[];
-  readonly onGo: (id: string) => void;
-  readonly onAt: (at: number) => void;
-}
+const StepsSheet = drawnLater(() => import('./steps-sheet').then((module) => module.StepsSheet));
 
 /** Before a step's readings: what can hurt, how to put the system there, what to wait for. */
 const Before = ({
   planned,
-  returns,
+  left,
   onNext,
 }: {
   planned: PlannedStep;
-  returns: readonly ReturnItem[];
+  left: readonly PlannedStep[] | undefined;
   onNext: () => void;
 }) => {
   const cautions = planned.built.cautions.map((caution) => CAUTIONS[caution]);
@@ -60,7 +40,7 @@ const Before = ({
       {cautions.length > 0 && <CautionSign lines={cautions} />}
       <CountersignLine keys={planned.items.map(({ key }) => key)} />
       <VisitLine />
-      <StepGround planned={planned} returns={returns} />
+      <StepGround planned={planned} left={left} />
       <div className="mt-auto pt-3">
         <button
           type="button"
@@ -78,7 +58,7 @@ const Before = ({
 };
 
 /** Startup on a phone: one reading at a time, the steps and the cautions a tap away. */
-export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo, onAt }: StepPhoneProps) => {
+export const StepPhone = ({ steps, list, route, number, at, tried, left, go, goAt }: Startup) => {
   const [showsSteps, setSteps] = useState(false);
   const planned = steps[number]!;
   const { step, built, items } = planned;
@@ -118,7 +98,7 @@ export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo
           list={list}
           route={route}
           current={step.id}
-          onGo={onGo}
+          onGo={go}
           onClose={() => setSteps(false)}
         />
       )}
@@ -126,13 +106,13 @@ export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo
       <CallBar call={built.call} />
       {!item ? (
         <div className="flex flex-1 flex-col pt-2">
-          <Before planned={planned} returns={returns} onNext={() => onAt(Math.max(0, openBefore) + 1)} />
+          <Before planned={planned} left={left} onNext={() => goAt(Math.max(0, openBefore) + 1)} />
         </div>
       ) : (
         <>
           <button
             type="button"
-            onClick={() => onAt(0)}
+            onClick={() => goAt(0)}
             className={`flex min-h-11 items-center gap-2 text-left text-sm ${built.cautions.length > 0 ? 'caution-sign py-0' : 'text-quiet'}`}
           >
             {built.cautions.length > 0 && <b>Caution · {built.cautions.length}</b>}
@@ -148,7 +128,7 @@ export const StepPhone = ({ steps, list, route, number, at, tried, returns, onGo
             next={
               following ? `Next: ${following.item.label}` : nextStep ? `Next step: ${nextStep.step.title}` : 'All steps'
             }
-            onNext={() => (following ? onAt(at + 1) : onGo((nextStep ?? steps[0]!).step.id))}
+            onNext={() => (following ? goAt(at + 1) : go((nextStep ?? steps[0]!).step.id))}
           />
         </>
       )}

@@ -1,28 +1,10 @@
 'use client';
 
-import { useMemo } from 'react';
-import { isSound, SOUND } from '@/core/control/scenario';
-import { scenarioWords } from '@/core/wiring/scenario-words';
+import { isSound } from '@/core/control/scenario';
+import { drawnLater } from '../drawn-later';
 import { useModel } from '../job/following';
-import { useJob } from '../job/provider';
 
-/** What is being tried on the wiring, said where readings are judged without it; and the way back. */
-export const TriedLine = () => {
-  const { facts, harness, scenario } = useModel();
-  const setMoment = useJob((job) => job.setMoment);
-  const words = useMemo(() => scenarioWords(facts, harness, scenario), [facts, harness, scenario]);
-  if (isSound(scenario)) return null;
-  return (
-    <p role="note" className="my-2 border-l-4 border-ember pl-2 text-sm">
-      <b>Tried: {words || 'nothing that this system has'}.</b> What it would read stands under what is expected.
-      Readings are judged as for a good system.{' '}
-      <button
-        type="button"
-        className="bare-button -my-2 px-1 underline underline-offset-4"
-        onClick={() => setMoment({ scenario: SOUND })}
-      >
-        Stop trying
-      </button>
-    </p>
-  );
-};
+const TriedWords = drawnLater(() => import('./tried-words').then((module) => module.TriedWords));
+
+/** Where something is tried on the wiring: what, and the way back. */
+export const TriedLine = () => (isSound(useModel().scenario) ? null : <TriedWords />);

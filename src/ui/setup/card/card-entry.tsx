@@ -1,20 +1,16 @@
 'use client';
 
 import { Check } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { CardLine } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { later } from '../../at-rest';
 import { Said } from '../../degrees';
+import { drawnLater } from '../../drawn-later';
 import { When } from '../../when';
 import { CodeBox } from './code-box';
 import { useMark } from './use-mark';
 
-const LastingDialog = dynamic(
-  later(() => import('./lasting-dialog').then((module) => module.LastingDialog)),
-  { ssr: false },
-);
+const LastingDialog = drawnLater(() => import('./lasting-dialog').then((module) => module.LastingDialog));
 
 const TickButton = ({ isOn, label, onClick }: { isOn: boolean; label: string; onClick: () => void }) => (
   <button

@@ -1,0 +1,48 @@
+'use client';
+
+import { useId } from 'react';
+import { RadioOption } from './radio-option';
+
+interface RadioRowProps<T extends string | number> {
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly value: T;
+  readonly onChoose: (value: T) => void;
+  readonly className: string;
+  readonly optionClassName: string;
+  /** What is chosen, in words; or the id of the element that says so. */
+  readonly label?: string;
+  readonly labelledBy?: string;
+}
+
+/** A few values in one strip, the chosen one filled. */
+export const RadioRow = <T extends string | number>({
+  options,
+  value,
+  onChoose,
+  className,
+  optionClassName,
+  label,
+  labelledBy,
+}: RadioRowProps<T>) => {
+  const group = useId();
+  return (
+    <div
+      role="radiogroup"
+      aria-label={label}
+      aria-labelledby={labelledBy}
+      className={`rounded border border-line-strong ${className}`}
+    >
+      {options.map((option) => (
+        <RadioOption
+          key={option.value}
+          group={group}
+          isChosen={value === option.value}
+          onChoose={() => onChoose(option.value)}
+          className={`min-h-[42px] border-r border-line last:border-r-0 has-checked:bg-ink has-checked:font-semibold has-checked:text-paper ${optionClassName}`}
+        >
+          {option.label}
+        </RadioOption>
+      ))}
+    </div>
+  );
+};

@@ -1,0 +1,55 @@
+'use client';
+
+import { type Visit, VISIT_REASONS, type VisitReason } from '@/core/job/visit';
+import { visitsInTime } from '@/core/job/visits';
+import { call, notDone } from '../api';
+import { PlainSelect } from '../fields/plain-select';
+import { toast } from '../toast';
+import { timeWords } from '../when';
+import { useJob } from './provider';
+import { newVisit } from './visits';
+
+/** Shows another visit, says what this one is for, or begins the next. */
+export const VisitChoice = ({ shown }: { shown: Visit }) => {
+  const jobId = useJob((job) => job.saved.id);
+  const visits = useJob((job) => job.visits);
+  const acknowledge = useJob((job) => job.acknowledge);
+  const showVisit = useJob((job) => job.showVisit);
+  const put = async (visit: Visit): Promise<boolean> => {
+    const answer = await call<{ visits: readonly Visit[] }>(`/api/jobs/${jobId}/visits`, {
+      method: 'PUT',
+      body: { visit },
+    });
+    if (answer.kind !== 'ok') {
+      toast.error(notDone('The visit was not changed.', answer));
+      return false;
+    }
+    acknowledge({ visits: answer.value.visits });
+    return true;
+  };
+  const begin = async () => {
+    const visit = newVisit(visits);
+    if (await put(visit)) showVisit(visit.id);
+  };
+  return (
+    <>
+      <PlainSelect
+        label="Shown"
+        value={shown.id}
+        options={visitsInTime(visits)
+          .reverse()
+          .map(({ id, began, reason }) => [id, `${timeWords(began, 'day')} · ${VISIT_REASONS[reason]}`] as const)}
+        onChoose={showVisit}
+      />
+      <PlainSelect
+        label="For"
+        value={shown.reason}
+        options={Object.entries(VISIT_REASONS) as [VisitReason, string][]}
+        onChoose={(reason) => void put({ ...shown, reason })}
+      />
+      <button type="button" className="plain-button" onClick={() => void begin()}>
+        Begin a new visit
+      </button>
+    </>
+  );
+};

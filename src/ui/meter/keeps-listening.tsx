@@ -1,0 +1,18 @@
+'use client';
+
+import { useEffect } from 'react';
+import { atOutdoor } from '@/core/control/moment';
+import { useJobNow } from '../job/provider';
+import { outdoorF, useHeard } from './heard';
+
+/** On every page of a job: listens on after a reload, and moves the needle with an outdoor sensor that is followed. */
+export const KeepsListening = () => {
+  const now = useJobNow();
+  const resume = useHeard((state) => state.resume);
+  const degrees = useHeard((state) => (state.followsOutdoors ? outdoorF(state) : null));
+  useEffect(resume, [resume]);
+  useEffect(() => {
+    if (degrees !== null) now().setMoment(atOutdoor(now().moment, degrees));
+  }, [degrees, now]);
+  return null;
+};

@@ -1,0 +1,77 @@
+import { parseMeterLine } from '@/core/formats/meter-line';
+import { inputOf, type Shown } from '@/core/instrument/shown';
+import { KEPT_MS, type Sample, type Standing, standingOf } from '@/core/instrument/steady';
+import { openRadio, type RadioWord } from './radio';
+
+/** What is listened to: the simulated meter of the Library, or a stream of lines at an address of this machine. */
+export type MeterSource = { readonly kind: 'simulated' } | { readonly kind: 'address'; readonly address: string };
+
+/** One input of an instrument as it stands. */
+export interface Heard {
+  readonly input: string;
+  readonly shown: Shown;
+  readonly standing: Standing;
+}
+
+/** How often silence is looked for, ms. */
+const LOOK_EVERY_MS = 2000;
+
+/** Who is told what is heard. */
+interface Listener {
+  readonly onLink: (link: 'open' | 'lost') => void;
+  /** By input; one that stands as it stood is the same object. */
+  readonly onInputs: (inputs: readonly Heard[]) => void;
+}
+
+const isSame = (one: Standing, other: Standing) =>
+  one.kind === other.kind && ('value' in one ? one.value : null) === ('value' in other ? other.value : null);
+
+const tuneIn = (source: MeterSource, onLine: (line: string) => void, { onLink }: Listener): (() => void) => {
+  if (source.kind === 'simulated') {
+    const radio = openRadio();
+    radio.onmessage = ({ data }: MessageEvent<RadioWord>) => data.kind === 'line' && onLine(data.line);
+    return () => radio.close();
+  }
+  const stream = new EventSource(source.address);
+  stream.onopen = () => onLink('open');
+  stream.onerror = () => onLink('lost');
+  stream.onmessage = ({ data }: MessageEvent<string>) => onLine(data);
+  return () => stream.close();
+};
+
+/** Listens to the instruments at a place; returns how to stop. */
+export const listenTo = (source: MeterSource, listener: Listener): (() => void) => {
+  const samples = new Map<string, readonly Sample[]>();
+  let known: readonly Heard[] = [];
+  const look = () => {
+    const nowMs = performance.now();
+    const before = new Map(known.map((heard) => [heard.input, heard]));
+    const inputs = [...samples].map(([input, kept]): Heard => {
+      const { shown } = kept.at(-1)!;
+      const standing = standingOf(kept, nowMs);
+      const last = before.get(input);
+      const isAsBefore = last && isSame(last.standing, standing) && last.shown.ohms === shown.ohms;
+      return isAsBefore ? last : { input, shown, standing };
+    });
+    if (inputs.length === known.length && inputs.every((heard) => before.get(heard.input) === heard)) return;
+    known = inputs;
+    listener.onInputs(inputs);
+  };
+  const take = (line: string) => {
+    const read = parseMeterLine(line);
+    // What is no line is not shown: the instrument's bridge tells what is wrong with it.
+    if (!read.ok) return;
+    const atMs = performance.now();
+    const input = inputOf(read.value);
+    const kept = (samples.get(input) ?? []).filter((sample) => atMs - sample.atMs <= KEPT_MS);
+    samples.set(input, [...kept, { atMs, shown: read.value }]);
+    listener.onLink('open');
+    look();
+  };
+  const timer = setInterval(look, LOOK_EVERY_MS);
+  const leave = tuneIn(source, take, listener);
+  return () => {
+    clearInterval(timer);
+    leave();
+  };
+};

@@ -1,0 +1,18 @@
+'use client';
+
+import { useJob } from '../job/provider';
+
+/** That the house is worked out with a measured capacity, and the way back to the sheet. */
+export const MeasuredShare = () => {
+  const taken = useJob((job) => job.facts.proof.measuredShare);
+  const setFact = useJob((job) => job.setFact);
+  if (taken === null) return null;
+  return (
+    <>
+      <span>Balance, backup and ruler go by {Math.round(taken * 100)} % of the sheet, as measured.</span>
+      <button type="button" className="plain-button" onClick={() => setFact('proof.measuredShare', null)}>
+        Back to the sheet
+      </button>
+    </>
+  );
+};

@@ -1,0 +1,52 @@
+'use client';
+
+import type { People } from '@/core/startup/route';
+import { RadioButtons } from '../fields/radio-buttons';
+import type { RouteChoice } from './use-route';
+
+/** What walking by place saves against the plain order. */
+const Saves = ({ route }: { route: RouteChoice }) => {
+  const { plain, byPlace } = route.compare();
+  const minutes = plain.minutes - byPlace.minutes;
+  const climbs = plain.climbs - byPlace.climbs;
+  const parts = [
+    ...(minutes > 0 ? [`${minutes} min`] : []),
+    ...(climbs > 0 ? [`${climbs} ${climbs === 1 ? 'climb' : 'climbs'} to the indoor unit`] : []),
+  ];
+  return (
+    <p className="py-1 text-quiet">
+      By place saves {parts.length === 0 ? 'nothing here' : `about ${parts.join(' and ')}`}, of {plain.minutes} min as
+      listed
+    </p>
+  );
+};
+
+/** In which order the steps are walked, by how many people, and what that saves. */
+export const OrderChoice = ({ route }: { route: RouteChoice }) => {
+  const { isByPlace, people, choose } = route;
+  return (
+    <>
+      <RadioButtons
+        label="Order of the steps"
+        className="grid-cols-2"
+        options={[
+          [false, 'As listed'],
+          [true, 'By place'],
+        ]}
+        value={isByPlace}
+        onChoose={(next) => choose(next, people)}
+      />
+      <RadioButtons<People>
+        label="Who goes"
+        className="mt-1 grid-cols-2"
+        options={[
+          [1, 'One alone'],
+          [2, 'One stays at the thermostat'],
+        ]}
+        value={people}
+        onChoose={(going) => choose(isByPlace, going)}
+      />
+      <Saves route={route} />
+    </>
+  );
+};

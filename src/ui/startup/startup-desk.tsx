@@ -1,0 +1,19 @@
+'use client';
+
+import { StartupPrint } from './startup-print';
+import { StepDesk } from './step-desk';
+import { useStartup } from './use-startup';
+
+/** Startup where there is room for a whole step. */
+export const StartupDesk = () => {
+  const startup = useStartup();
+  return (
+    <>
+      <StartupPrint steps={startup.steps} />
+      {/* The server may not know the screen yet: a phone shows nothing until it has said so. */}
+      <div className="max-sm:invisible print:hidden">
+        <StepDesk {...startup} />
+      </div>
+    </>
+  );
+};
