@@ -26,6 +26,7 @@ import { jobWays } from '../setup/ways/way';
 import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { findingsOf as findingsOfModel } from '.';
+import { checkEquipment } from './equipment';
 import { crossingPageFindings } from './on-crossing';
 import { setupPageFindings } from './on-setup';
 import { findingsFor } from './pages';
@@ -116,6 +117,38 @@ test('a page that asks the rules it shows finds what it would of all findings', 
       expect(setupPageFindings(model, settings)).toEqual(findingsFor('setup', all));
     }),
     { numRuns: 150 },
+  ));
+
+test('facts that wires know nothing of change nothing in them: shared wires are the ones that would be planned', () =>
+  fc.assert(
+    fc.property(anyFacts, anyFacts, fc.integer({ min: -10, max: 60 }), (anybodys, others, lockedF) => {
+      const facts = structuredClone(anybodys);
+      const { site, house, load, prices, year, talk, service, proof } = others;
+      const { gates } = facts;
+      const moved = (at: number | null) => (at === null ? null : lockedF);
+      const now: Facts = {
+        ...facts,
+        ...{ site, house, load, prices, year, talk, service, proof },
+        gates: { ...gates, compressorBelowF: moved(gates.compressorBelowF), auxAboveF: moved(gates.auxAboveF) },
+      };
+      const before = jobModel(facts);
+      const said = checkEquipment(before).filter(({ page }) => page === 'wiring');
+      const shared = jobModel(now);
+      // Made of objects of its own, so that it shares nothing.
+      const afresh = jobModel(structuredClone(now));
+      expect(shared.wires).toBe(before.wires);
+      expect(afresh.wires).not.toBe(before.wires);
+      expect(afresh.harness).toEqual(shared.harness);
+      expect(afresh.planned).toEqual(shared.planned);
+      expect(afresh.refused).toEqual(shared.refused);
+      expect(afresh.supply).toEqual(shared.supply);
+      expect(checkEquipment(afresh)).toEqual(checkEquipment(shared));
+      expect(said.length).toBe(checkEquipment(shared).filter(({ page }) => page === 'wiring').length);
+      const moment = { ...DEFAULT_MOMENT, call: 'heat-aux' as const };
+      expect(shared.state(moment).volts).toEqual(afresh.state(moment).volts);
+      expect(shared.state(moment).signals).toEqual(afresh.state(moment).signals);
+    }),
+    { numRuns: 100 },
   ));
 
 test('the values that are tried are ones that the fields take', () =>

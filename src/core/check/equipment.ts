@@ -1,11 +1,14 @@
 import { CROSSING_RULES } from '../crossing/rules';
+import type { Facts } from '../job/document';
 import { applyRules, type Finding, findingKey } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
 import { lastOf } from '../model/last-of';
 import { observed } from '../model/observable';
+import type { Wires } from '../model/wires';
 import { measuredFindings } from '../strips/measured';
 import { STRIP_RULES } from '../strips/rules';
+import { memo } from '../units/once';
 import { mistakeOf } from '../wiring/mistake';
 import { WIRING_RULES } from '../wiring/rules';
 import { wiringSubject } from '../wiring/rules/subject';
@@ -15,9 +18,8 @@ import { inOrder } from './order';
  * Findings of the wiring: why it cannot be planned, or what the rules say of what is in the wall; the one mistake that
  * explains them first, and the rest under it.
  */
-const wiringFindings = (model: JobModel): Finding[] => {
-  if (model.refused.length > 0) return [...model.refused];
-  const { facts, sound, wall, supply } = model;
+const findInWires = (facts: Facts, { refused, sound, wall, supply }: Wires): readonly Finding[] => {
+  if (refused.length > 0) return refused;
   const found = applyRules(WIRING_RULES, wiringSubject(facts, sound, wall));
   const mistake = mistakeOf(facts, sound, wall, supply, found);
   if (mistake === null) return found;
@@ -26,6 +28,18 @@ const wiringFindings = (model: JobModel): Finding[] => {
     mistake.finding,
     ...found.map((finding) => (mistake.explains.has(findingKey(finding)) ? { ...finding, under: key } : finding)),
   ];
+};
+
+/** All that wires know of a lockout is whether there is one. */
+const lockoutKey = ({ gates }: Facts) => `${gates.compressorBelowF === null} ${gates.auxAboveF === null}`;
+
+const byWires = new WeakMap<Wires, (facts: Facts) => readonly Finding[]>();
+
+/** The same for all facts that share their wires: a lockout that is dragged moves none of it. */
+const wiringFindings = ({ facts, wires }: JobModel): readonly Finding[] => {
+  const find = byWires.get(wires) ?? memo(lockoutKey, (asked: Facts) => findInWires(asked, wires));
+  byWires.set(wires, find);
+  return find(facts);
 };
 
 const NOTHING: readonly Reading[] = [];

@@ -3,33 +3,18 @@ import { isSound, type Scenario } from '../control/scenario';
 import type { Crossing } from '../crossing/balance';
 import { jobCrossing } from '../crossing/from-job';
 import type { Facts } from '../job/document';
-import { sameValue } from '../job/document';
-import type { Finding } from '../job/finding';
 import { memo, once } from '../units/once';
-import { harnessInWall } from '../wiring/as-found';
 import { type StatesByCall, statesByCall } from '../wiring/behaviour';
-import type { Harness } from '../wiring/harness';
-import { plan } from '../wiring/plan';
-import { refusals } from '../wiring/refusals';
-import { type Bench, benchOf, soundly, type Supply, supplyOf, trying, type WiringState } from '../wiring/state';
+import { soundly, trying, type WiringState } from '../wiring/state';
 import { perFacts } from './per-facts';
+import { type Wires, wiresOf } from './wires';
 
 /** What a job's facts are worked out to before anything is asked of them; each part once, when it is first wanted. */
-export interface JobModel {
+export interface JobModel extends Wires {
   readonly facts: Facts;
   readonly scenario: Scenario;
-  /** Why the wiring cannot be planned; empty where it can. */
-  readonly refused: readonly Finding[];
-  readonly planned: Harness;
-  /** What is in the wall: as recorded, or as planned. */
-  readonly harness: Harness;
-  /** The plan on the bench, nothing wrong with it. */
-  readonly sound: Bench;
-  /** What is in the wall on the bench; the same bench where it is the plan. */
-  readonly wall: Bench;
-  readonly supply: Supply;
-  /** The plan at other line volts, as a share of what the transformer's tap is for. */
-  readonly soundAt: (share: number) => Bench;
+  /** The wires that the job shares with every other state of its facts that wires know nothing of. */
+  readonly wires: Wires;
   readonly crossing: Crossing;
   /** The wall at a moment, under the model's scenario. */
   readonly state: (moment: Moment) => WiringState;
@@ -37,75 +22,53 @@ export interface JobModel {
   readonly states: (moment: Moment) => StatesByCall;
   /** The plan in every call, nothing wrong. */
   readonly soundStates: (moment: Moment) => StatesByCall;
-  /** How much was worked out so far. */
-  readonly worked: () => { readonly plans: number; readonly solutions: number };
 }
 
 /** Moments that the wires cannot tell apart have one key: outdoor temperature counts, the room's does not. */
 const momentKey = ({ outdoorF }: Moment) => String(outdoorF);
 
-/** Line volts to this share are one bench. */
-const shareKey = (share: number) => share.toFixed(4);
-
 const build = (facts: Facts, scenario: Scenario): JobModel => {
-  let plans = 0;
-  const benches: Bench[] = [];
-  const put = (harness: Harness, supply: Supply) => {
-    benches.push(benchOf(harness, supply));
-    return benches.at(-1)!;
-  };
-  const supply = supplyOf(facts);
-  const planned = once(() => {
-    plans++;
-    return plan(facts);
-  });
-  const harness = once(() => harnessInWall(facts, planned()));
-  const isAsPlanned = once(
-    () =>
-      harness() === planned() ||
-      (sameValue(harness().conductors, planned().conductors) && sameValue(harness().jumpers, planned().jumpers)),
-  );
-  const soundAt = memo(shareKey, (share: number) => put(planned(), { ...supply, share }));
-  const sound = once(() => soundAt(supply.share));
-  const wall = once(() => (isAsPlanned() ? sound() : put(harness(), supply)));
-  const refused = once(() => refusals(facts));
+  const wires = wiresOf(facts);
   const crossing = once(() => jobCrossing(facts));
   const here = (moment: Moment) => trying(moment, scenario);
   const state = memo(
     ({ outdoorF, indoorF, call }: Moment) => `${outdoorF} ${indoorF} ${call}`,
-    (moment) => wall().at(facts, here(moment)),
+    (moment) => wires.wall.at(facts, here(moment)),
   );
-  const states = memo(momentKey, (moment: Moment) => statesByCall(facts, wall(), here(moment)));
+  const states = memo(momentKey, (moment: Moment) => statesByCall(facts, wires.wall, here(moment)));
   const soundStates = memo(momentKey, (moment: Moment) =>
-    wall() === sound() && isSound(scenario) ? states(moment) : statesByCall(facts, sound(), soundly(moment)),
+    wires.wall === wires.sound && isSound(scenario)
+      ? states(moment)
+      : statesByCall(facts, wires.sound, soundly(moment)),
   );
   return {
     facts,
     scenario,
-    supply,
-    soundAt,
+    wires,
+    supply: wires.supply,
+    soundAt: wires.soundAt,
     states,
     soundStates,
     get refused() {
-      return refused();
+      return wires.refused;
     },
     get planned() {
-      return planned();
+      return wires.planned;
     },
     get harness() {
-      return isAsPlanned() ? planned() : harness();
+      return wires.harness;
     },
     get sound() {
-      return sound();
+      return wires.sound;
     },
     get wall() {
-      return wall();
+      return wires.wall;
     },
     get crossing() {
       return crossing();
     },
     state,
-    worked: () => ({ plans, solutions: benches.reduce((sum, { solutions }) => sum + solutions(), 0) }),
+    worked: wires.worked,
   };
 };
 

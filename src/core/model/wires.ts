@@ -1,0 +1,112 @@
+import type { Facts } from '../job/document';
+import { sameValue } from '../job/document';
+import type { Finding } from '../job/finding';
+import { memo, once } from '../units/once';
+import { harnessInWall } from '../wiring/as-found';
+import type { Harness } from '../wiring/harness';
+import { plan } from '../wiring/plan';
+import { refusals } from '../wiring/refusals';
+import { type Bench, benchOf, type Supply, supplyOf } from '../wiring/state';
+
+/** What a job's wires are worked out to, before any call; each part once, when it is first wanted. */
+export interface Wires {
+  /** Why the wiring cannot be planned; empty where it can. */
+  readonly refused: readonly Finding[];
+  readonly planned: Harness;
+  /** What is in the wall: as recorded, or as planned. */
+  readonly harness: Harness;
+  /** The plan on the bench, nothing wrong with it. */
+  readonly sound: Bench;
+  /** What is in the wall on the bench; the same bench where it is the plan. */
+  readonly wall: Bench;
+  readonly supply: Supply;
+  /** The plan at other line volts, as a share of what the transformer's tap is for. */
+  readonly soundAt: (share: number) => Bench;
+  /** How much was worked out so far, by all who share these wires. */
+  readonly worked: () => { readonly plans: number; readonly solutions: number };
+}
+
+/** Line volts to this share are one bench. */
+const shareKey = (share: number) => share.toFixed(4);
+
+const build = (facts: Facts): Wires => {
+  let plans = 0;
+  const benches: Bench[] = [];
+  const put = (harness: Harness, supply: Supply) => {
+    benches.push(benchOf(harness, supply));
+    return benches.at(-1)!;
+  };
+  const supply = supplyOf(facts);
+  const planned = once(() => {
+    plans++;
+    return plan(facts);
+  });
+  const harness = once(() => harnessInWall(facts, planned()));
+  const isAsPlanned = once(
+    () =>
+      harness() === planned() ||
+      (sameValue(harness().conductors, planned().conductors) && sameValue(harness().jumpers, planned().jumpers)),
+  );
+  const soundAt = memo(shareKey, (share: number) => put(planned(), { ...supply, share }));
+  const sound = once(() => soundAt(supply.share));
+  const wall = once(() => (isAsPlanned() ? sound() : put(harness(), supply)));
+  const refused = once(() => refusals(facts));
+  return {
+    supply,
+    soundAt,
+    get refused() {
+      return refused();
+    },
+    get planned() {
+      return planned();
+    },
+    get harness() {
+      return isAsPlanned() ? planned() : harness();
+    },
+    get sound() {
+      return sound();
+    },
+    get wall() {
+      return wall();
+    },
+    worked: () => ({ plans, solutions: benches.reduce((sum, { solutions }) => sum + solutions(), 0) }),
+  };
+};
+
+/** Facts that no wire knows of; the lockouts are left to whoever moves them. */
+const WITHOUT_WIRES = ['site', 'house', 'load', 'prices', 'year', 'talk', 'service', 'proof'] as const;
+
+/** The facts that wires are worked out from: the same give the same wires. */
+const partsOf = (facts: Facts): readonly unknown[] => {
+  const { gates, ...groups } = facts;
+  const known: readonly string[] = WITHOUT_WIRES;
+  return [
+    gates.outdoorThermostats,
+    gates.outdoorThermostatsAt,
+    ...Object.entries(groups).flatMap(([group, of]) => (known.includes(group) ? [] : [of])),
+  ];
+};
+
+/** So many ways to wire one system are kept: what is there, and the choices that a page weighs against it. */
+const KEPT = 12;
+
+interface Kept {
+  readonly parts: readonly unknown[];
+  readonly wires: Wires;
+}
+
+/** By an object that all states of a job's facts share, last used first; let go with the job. */
+const all = new WeakMap<object, readonly Kept[]>();
+
+/**
+ * The wires of a job. Facts that differ in nothing wires know of (a price, a lockout that is dragged) share them, so
+ * that nothing is planned or solved again for those.
+ */
+export const wiresOf = (facts: Facts): Wires => {
+  const parts = partsOf(facts);
+  const kept = all.get(facts.system) ?? [];
+  const known = kept.find((each) => each.parts.every((part, at) => part === parts[at] || sameValue(part, parts[at])));
+  const used: Kept = known ?? { parts, wires: build(facts) };
+  if (used !== kept[0]) all.set(facts.system, [used, ...kept.filter((each) => each !== used)].slice(0, KEPT));
+  return used.wires;
+};
