@@ -66,6 +66,23 @@ test('the server draws the reading at once for a device that was a phone before'
   await still.close();
 });
 
+test('the keys stand still while a number is typed, whatever is said of it', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  for (const at of ['step=heat-aux&at=3', 'step=heat&at=1']) {
+    await page.goto(`/jobs/${id}/startup?out=19&call=heat-1&${at}`);
+    const seven = page.getByRole('button', { name: '7', exact: true });
+    const before = await seven.boundingBox();
+    for (const typed of ['2', '4', '8']) {
+      await keys(page, typed);
+      await expect(page.getByRole('status').filter({ hasText: /Fail|Pass|Look again|Noted/ })).toBeVisible();
+      expect(await seven.boundingBox()).toEqual(before);
+    }
+  }
+  // What was probably meant is offered in sight, over the keys.
+  await page.getByRole('button', { name: '24.8 V', exact: true }).click();
+  await expect(page.getByRole('textbox')).toHaveValue('24.8');
+});
+
 test('the steps are one tap away, and an amber bar says where step and ruler differ', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off&step=heat-aux&at=1`);

@@ -54,11 +54,11 @@ export const Board = ({ page, question, samples }: BoardProps) => {
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b-2 border-ink pb-3">
         <Mark size={36} />
-        <h1 className="flex-1 font-label text-3xl font-semibold">Gate Cross</h1>
+        <h1 className="flex-1 font-label text-3xl font-semibold whitespace-nowrap max-sm:text-2xl">Gate Cross</h1>
         <DegreesButton />
         <ThemeButton />
-        <Link href="/crew" prefetch={false} className="plain-button" title="Your crew">
-          {me}
+        <Link href="/crew" prefetch={false} className="plain-button max-sm:max-w-28" title="Your crew">
+          <span className="min-w-0 truncate">{me}</span>
         </Link>
         <Link href="/guide/start" prefetch={false} className="plain-button">
           Guide
@@ -90,7 +90,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
               type="button"
               aria-pressed={which.isArchived === isArchived && which.stage === stage}
               onClick={() => ask(which)}
-              className="bare-button px-2.5 aria-pressed:bg-ink aria-pressed:text-paper max-sm:px-2"
+              className="bare-button px-2.5 aria-pressed:bg-ink aria-pressed:text-paper max-sm:px-1.5"
             >
               {label}
             </button>

@@ -44,7 +44,7 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
   return (
     <>
       <FileButton label="Job file" accept=".json,application/json" isBusy={isBusy} onFile={(file) => void take(file)}>
-        <Upload size={18} aria-hidden /> Import a file
+        <Upload size={18} aria-hidden /> <span className="max-sm:sr-only">Import a file</span>
       </FileButton>
     </>
   );

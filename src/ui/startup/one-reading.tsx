@@ -35,6 +35,22 @@ const Heading = ({ label, children }: { label: string; children: React.ReactNode
   </div>
 );
 
+/**
+ * What is said of a reading while it is typed. Its height is its own, whatever is said: the keys under it never move
+ * while somebody types.
+ */
+const Aside = ({ children }: { children: React.ReactNode }) => (
+  // The keyboard scrolls what does not fit.
+  <div
+    tabIndex={0}
+    role="group"
+    aria-label="What it means"
+    className="flex-[1_0_5.5rem] overflow-y-auto overscroll-contain"
+  >
+    {children}
+  </div>
+);
+
 const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
   const { item, leftOut } = planned;
   const { openedAt } = useItem(planned);
@@ -112,11 +128,6 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           {entry.unit}
         </span>
       </span>
-      {entry.wrong !== null && (
-        <p id={`${id}-wrong`} role="alert" className="text-sm font-medium text-fail">
-          {entry.wrong}
-        </p>
-      )}
       {!planned.heldShut && <TakeButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />}
       {item.places && place !== null && (
         <ChoiceBox
@@ -126,13 +137,20 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           onCommit={setPlace}
         />
       )}
-      {leftOut && entry.typed === null && <p className="mt-1 text-quiet">Not measured: {leftOut.why}</p>}
-      <VerdictLine verdict={verdict} />
-      {typeof read === 'number' && (
-        <SlipLine item={item} typed={read} place={place} onTake={(value) => entry.type(String(value))} />
-      )}
-      {entry.typed === null && <ItemHistory planned={planned} now={openedAt} />}
-      <div className="mt-auto pt-2">
+      <Aside>
+        {entry.wrong !== null && (
+          <p id={`${id}-wrong`} role="alert" className="text-sm font-medium text-fail">
+            {entry.wrong}
+          </p>
+        )}
+        {typeof read === 'number' && (
+          <SlipLine item={item} typed={read} place={place} onTake={(value) => entry.type(String(value))} />
+        )}
+        {leftOut && entry.typed === null && <p className="mt-1 text-quiet">Not measured: {leftOut.why}</p>}
+        <VerdictLine verdict={verdict} />
+        {entry.typed === null && <ItemHistory planned={planned} now={openedAt} />}
+      </Aside>
+      <div className="pt-2">
         <Keypad
           takesOpen={field.takesOpen}
           takesMinus={field.min < 0}
