@@ -83,6 +83,19 @@ test('the keys stand still while a number is typed, whatever is said of it', asy
   await expect(page.getByRole('textbox')).toHaveValue('24.8');
 });
 
+test('field, keys and what goes on are in sight together within a browser’s own bars', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.setViewportSize({ width: 390, height: 664 });
+  await page.goto(`/jobs/${id}/startup?out=19&call=heat-1&step=heat&at=1`);
+  const field = (await page.getByRole('textbox', { name: /^Outdoor unit Y–C/ }).boundingBox())!;
+  const next = (await page.getByRole('button', { name: /^Next/ }).boundingBox())!;
+  const dock = (await page.getByRole('region', { name: 'Gate ruler' }).boundingBox())!;
+  expect(field.y).toBeLessThan(300);
+  expect(next.y + next.height).toBeLessThanOrEqual(dock.y + 1);
+  for (const name of ['7', '0', 'Point', 'Delete'])
+    expect((await page.getByRole('button', { name, exact: true }).boundingBox())!.height).toBeGreaterThanOrEqual(44);
+});
+
 test('the steps are one tap away, and an amber bar says where step and ruler differ', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off&step=heat-aux&at=1`);

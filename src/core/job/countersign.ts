@@ -1,4 +1,4 @@
-import isEqual from 'fast-deep-equal';
+import { dequal as isEqual } from 'dequal/lite';
 import { type Reading, standingReadings } from './reading';
 
 /** Readings of an apprentice that count, and that nobody has countersigned yet. */

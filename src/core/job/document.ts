@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal';
+import { dequal as equal } from 'dequal/lite';
 import { cutText } from '../border/text';
 import type { AnyFact, FactValue } from './fact';
 import { FACT_GROUPS } from './facts';

@@ -1,4 +1,4 @@
-import isEqual from 'fast-deep-equal';
+import { dequal as isEqual } from 'dequal/lite';
 import { type CrewDefaults, keptDefaults } from '../../core/job/crew-defaults';
 import { CREW_LIVES, type CrewScope, FIRST_CREW, inCrew, scopeOf, selectInCrew } from '../crew';
 import { database, select } from '../database';

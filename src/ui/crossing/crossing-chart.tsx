@@ -39,13 +39,12 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
   const { spanF, mostBtuh, lines, marks, crossing } = chart;
   const plot = { spanF, most: mostBtuh };
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
-  const places = useMemo(() => labelPlaces({ spanF, most: mostBtuh }, lines), [spanF, mostBtuh, lines]);
-  const isPhone = useNarrow();
-  const placed = markRows(
-    spanF,
-    marks,
-    (mark) => words(mark, degrees).length * LETTER_WIDTH[isPhone ? 'phone' : 'desk'] + 1,
+  const letter = LETTER_WIDTH[useNarrow() ? 'phone' : 'desk'];
+  const places = useMemo(
+    () => labelPlaces({ spanF, most: mostBtuh }, lines, ({ label }) => (label.length + 1) * letter),
+    [spanF, mostBtuh, lines, letter],
   );
+  const placed = markRows(spanF, marks, (mark) => words(mark, degrees).length * letter + 1);
   const rows = Math.max(...placed.map(({ row }) => row)) + 1;
   const gates = useMemo(
     () =>

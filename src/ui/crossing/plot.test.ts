@@ -1,6 +1,6 @@
 import { crossingChart } from '@/core/crossing/chart';
 import { SAMPLES } from '@/core/samples';
-import { labelPlaces, markRows, pathOf, percentDown, valueTicks } from './plot';
+import { labelPlaces, labelReach, markRows, pathOf, percentDown, valueTicks } from './plot';
 
 const plot = { spanF: [-20, 70] as const, most: 50_000 };
 
@@ -15,18 +15,28 @@ test('a path goes through its corners', () =>
     ]),
   ).toBe('M0.000 0.000L100.000 100.000'));
 
-test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))(
-  '%s: no label covers another, and the load has one',
-  (_, facts) => {
+describe.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('%s', (_, facts) => {
+  // Percent of the plot's width for each letter: a desk's, and a phone's.
+  test.each([
+    ['desk', 1],
+    ['phone', 3.1],
+  ])('on a %s no label covers another or leaves the plot, and the load has one', (__, letter) => {
     const { lines, mostBtuh, spanF } = crossingChart(facts);
-    const places = labelPlaces({ spanF, most: mostBtuh }, lines);
+    const places = labelPlaces({ spanF, most: mostBtuh }, lines, ({ label }) => label.length * letter + 1);
     expect(places.map(({ id }) => id)).toContain('load');
-    for (const one of places)
-      for (const other of places)
-        if (one !== other)
-          expect(Math.abs(one.across - other.across) > 16 || Math.abs(one.down - other.down) > 7).toBe(true);
-  },
-);
+    const reach = (place: (typeof places)[number]) =>
+      labelReach(place, lines.find(({ id }) => id === place.id)!.label.length * letter);
+    for (const one of places) {
+      const [from, to] = reach(one);
+      expect(from).toBeGreaterThanOrEqual(0);
+      expect(to).toBeLessThanOrEqual(100);
+      for (const other of places.filter((each) => each !== one)) {
+        const [otherFrom, otherTo] = reach(other);
+        expect(from >= otherTo || to <= otherFrom || Math.abs(one.down - other.down) > 7.8).toBe(true);
+      }
+    }
+  });
+});
 
 test('marks that lie close stand in different rows', () => {
   const marks = [

@@ -30,8 +30,8 @@ const valueAt = (points: readonly ChartPoint[], atF: number): number => {
 
 /** Where labels may stand along a line, °F; a fine line's where frost sets it apart. */
 const LABEL_PLACES_F = { bold: [-18, -10, -2, 6, 14, 22, 46, 54], fine: [34, 28, 40, 8, 52] } as const;
-const LABEL_HEIGHT = 7;
-const LABEL_WIDTH = 16;
+/** Of a plot's height, percent. */
+const LABEL_HEIGHT = 8;
 
 /**
  * A label's place: percent across and down, and which of its ends stands there, so that its line does not run through
@@ -44,37 +44,50 @@ export interface LabelPlace {
   readonly end: 'left' | 'right';
 }
 
-/** A place above each line where its label covers no other. Lines that find none have none. */
-export const labelPlaces = (
+/** From where to where a label reaches, percent across. */
+export const labelReach = (
+  { across, end }: Pick<LabelPlace, 'across' | 'end'>,
+  width: number,
+): readonly [number, number] => (end === 'right' ? [across - width, across] : [across, across + width]);
+
+/**
+ * A place above each line where its label covers no other and stays within the plot. Lines that find none have none.
+ * @param widthOf how wide a line's label is, percent of the plot
+ */
+export const labelPlaces = <Line extends Pick<ChartLine, 'id' | 'points' | 'weight'>>(
   plot: Plot,
-  lines: readonly Pick<ChartLine, 'id' | 'points' | 'weight'>[],
+  lines: readonly Line[],
+  widthOf: (line: Line) => number,
 ): LabelPlace[] => {
-  const taken: LabelPlace[] = [];
-  for (const { id, points, weight } of lines) {
+  const taken: (LabelPlace & { readonly reach: readonly [number, number] })[] = [];
+  for (const line of lines) {
+    const { id, points, weight } = line;
     const place = LABEL_PLACES_F[weight]
-      // A line that rises would run through a label that has no room to its left.
-      .filter((atF) => valueAt(points, atF + 1) <= valueAt(points, atF) || percentAlong(plot.spanF, atF) > LABEL_WIDTH)
-      .map((atF): LabelPlace => {
+      .map((atF) => {
         const isRising = valueAt(points, atF + 1) > valueAt(points, atF);
         const across = percentAlong(plot.spanF, atF);
+        const end = isRising ? ('right' as const) : ('left' as const);
         return {
           id,
           across,
           down: percentDown(plot, valueAt(points, atF)),
-          end: isRising ? 'right' : 'left',
+          end,
+          reach: labelReach({ across, end }, widthOf(line)),
         };
       })
       .find(
-        ({ across, down }) =>
+        ({ down, reach: [from, to] }) =>
           down > LABEL_HEIGHT &&
           down < 100 &&
+          from >= 0 &&
+          to <= 100 &&
           taken.every(
-            (other) => Math.abs(other.across - across) > LABEL_WIDTH || Math.abs(other.down - down) > LABEL_HEIGHT,
+            (other) => from >= other.reach[1] || to <= other.reach[0] || Math.abs(other.down - down) > LABEL_HEIGHT,
           ),
       );
     if (place) taken.push(place);
   }
-  return taken;
+  return taken.map(({ reach: _, ...place }) => place);
 };
 
 /** A mark's label stands left of it where it would leave the plot on the right, percent across. */

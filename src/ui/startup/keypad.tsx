@@ -10,24 +10,39 @@ interface KeypadProps {
 }
 
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
-const KEY = 'plain-button h-16 font-mono text-2xl select-none active:bg-ink active:text-paper';
+const KEY = 'plain-button h-16 low:h-12 font-mono text-2xl select-none active:bg-ink active:text-paper';
+
+/** Where a key stands on a low screen: four in a row, so that field, keys and what goes on are in sight together. */
+const LOW_ORDER: Readonly<Record<(typeof DIGITS)[number], string>> = {
+  '7': 'low:order-1',
+  '8': 'low:order-2',
+  '9': 'low:order-3',
+  '4': 'low:order-5',
+  '5': 'low:order-6',
+  '6': 'low:order-7',
+  '.': 'low:order-8',
+  '1': 'low:order-9',
+  '2': 'low:order-10',
+  '3': 'low:order-11',
+  '0': 'low:order-12',
+};
 
 /** Keys for a number, large enough for gloves; open circuit and minus where they can be read. */
 export const Keypad = ({ takesOpen, takesMinus, onKey }: KeypadProps) => (
   <div role="group" aria-label="Keypad" className="flex gap-1.5">
-    <div className="grid flex-1 grid-cols-3 gap-1.5">
+    <div className="grid flex-1 grid-cols-3 gap-1.5 low:grid-cols-4">
       {DIGITS.map((key) => (
         <button
           key={key}
           type="button"
-          className={KEY}
+          className={`${KEY} ${LOW_ORDER[key]}`}
           onClick={() => onKey(key)}
           aria-label={key === '.' ? 'Point' : key}
         >
           {key}
         </button>
       ))}
-      <button type="button" className={KEY} onClick={() => onKey('back')} aria-label="Delete">
+      <button type="button" className={`${KEY} low:order-4`} onClick={() => onKey('back')} aria-label="Delete">
         <Delete size={24} aria-hidden />
       </button>
     </div>

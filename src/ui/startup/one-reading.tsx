@@ -23,7 +23,7 @@ interface OneReadingProps {
 }
 
 const NextButton = ({ next, onNext }: { next: string; onNext: () => void }) => (
-  <button type="button" onClick={onNext} className="strong-button mt-2 h-16 w-full text-lg">
+  <button type="button" onClick={onNext} className="strong-button mt-2 h-16 low:h-13 w-full text-lg">
     <span className="truncate">{next}</span>
   </button>
 );
@@ -45,7 +45,7 @@ const Aside = ({ children }: { children: React.ReactNode }) => (
     tabIndex={0}
     role="group"
     aria-label="What it means"
-    className="flex-[1_0_5.5rem] overflow-y-auto overscroll-contain"
+    className="flex-[1_0_5.5rem] low:flex-[1_0_2.5rem] overflow-y-auto overscroll-contain"
   >
     {children}
   </div>
@@ -102,7 +102,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
       <span className="mt-1 flex items-stretch">
         <input
           id={id}
-          className="field-box h-18 w-0 min-w-0 flex-1 rounded-r-none text-right font-mono text-4xl font-semibold"
+          className="field-box h-18 low:h-14 w-0 min-w-0 flex-1 rounded-r-none text-right font-mono text-4xl font-semibold"
           // Its own keypad stands below; a keyboard that is plugged in still works.
           inputMode="none"
           autoComplete="off"

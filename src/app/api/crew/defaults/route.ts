@@ -1,4 +1,4 @@
-import isEqual from 'fast-deep-equal';
+import { dequal as isEqual } from 'dequal/lite';
 import { object } from 'yup';
 import { type CrewDefaults, crewDefaultsSchema } from '@/core/job/crew-defaults';
 import { type Asking, route } from '@/server/http/respond';
