@@ -66,7 +66,9 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
     setMissing(false);
     // What is not alive yet is left standing until it is.
     startTransition(() => setParts({ weather, handovers, profiles }));
-    await (await years()).takeYearAlong(job);
+    // Where that does not come, the next look at the job asks for it again.
+    const kept = await years().catch(() => null);
+    await kept?.takeYearAlong(job);
   }, [id, now]);
   useEffect(() => {
     let isOver = false;
