@@ -38,7 +38,7 @@ export const StepGround = ({
       )}
       {built.limits && built.limits.length > 0 && <StepLimits key={step.id} limits={built.limits} />}
       {built.waits.length > 0 && (
-        <div className="mt-3 grid gap-x-6 border-t border-line sm:grid-cols-2">
+        <div className={`mt-3 grid gap-x-6 border-t border-line ${built.waits.length > 1 ? 'sm:grid-cols-2' : ''}`}>
           {built.waits.map((wait) => (
             <Countdown key={wait.id} name={`${jobId}:${step.id}:${wait.id}`} wait={wait} />
           ))}
