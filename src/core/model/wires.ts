@@ -1,5 +1,4 @@
-import type { Facts } from '../job/document';
-import { sameValue } from '../job/document';
+import { type Facts, sameValue } from '../job/document';
 import type { Finding } from '../job/finding';
 import { memo, once } from '../units/once';
 import { harnessInWall } from '../wiring/as-found';
@@ -73,25 +72,30 @@ const build = (facts: Facts): Wires => {
   };
 };
 
-/** Facts that no wire knows of; the lockouts are left to whoever moves them. */
-const WITHOUT_WIRES = ['site', 'house', 'load', 'prices', 'year', 'talk', 'service', 'proof'] as const;
+/** Facts that no wire knows of. */
+const WITHOUT_WIRES = {
+  site: null,
+  house: null,
+  load: null,
+  prices: null,
+  year: null,
+  talk: null,
+  service: null,
+  proof: null,
+} as const;
 
-/** The facts that wires are worked out from: the same give the same wires. */
-const partsOf = (facts: Facts): readonly unknown[] => {
-  const { gates, ...groups } = facts;
-  const known: readonly string[] = WITHOUT_WIRES;
-  return [
-    gates.outdoorThermostats,
-    gates.outdoorThermostatsAt,
-    ...Object.entries(groups).flatMap(([group, of]) => (known.includes(group) ? [] : [of])),
-  ];
-};
+/** The facts that wires are worked out from; the lockouts are left to whoever moves them. */
+const wireFacts = (facts: Facts) => ({
+  ...facts,
+  ...WITHOUT_WIRES,
+  gates: { ...facts.gates, compressorBelowF: null, auxAboveF: null },
+});
 
 /** So many ways to wire one system are kept: what is there, and the choices that a page weighs against it. */
 const KEPT = 12;
 
 interface Kept {
-  readonly parts: readonly unknown[];
+  readonly madeOf: ReturnType<typeof wireFacts>;
   readonly wires: Wires;
 }
 
@@ -103,10 +107,9 @@ const all = new WeakMap<object, readonly Kept[]>();
  * that nothing is planned or solved again for those.
  */
 export const wiresOf = (facts: Facts): Wires => {
-  const parts = partsOf(facts);
+  const madeOf = wireFacts(facts);
   const kept = all.get(facts.system) ?? [];
-  const known = kept.find((each) => each.parts.every((part, at) => part === parts[at] || sameValue(part, parts[at])));
-  const used: Kept = known ?? { parts, wires: build(facts) };
+  const used = kept.find((each) => sameValue(each.madeOf, madeOf)) ?? { madeOf, wires: build(facts) };
   if (used !== kept[0]) all.set(facts.system, [used, ...kept.filter((each) => each !== used)].slice(0, KEPT));
   return used.wires;
 };

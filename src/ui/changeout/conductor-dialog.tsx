@@ -1,12 +1,12 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { plainLetter, SUBBASE_LETTERS } from '@/core/changeout/letters';
 import { COILED_BACK } from '@/core/changeout/old-wall';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
 import { colourName, COLOURS } from '@/core/wiring/harness';
 import { DialogFrame } from '../dialog-frame';
-import { RadioOption } from '../fields/radio-option';
+import { RadioGroup, RadioOption } from '../fields/radio-group';
 import { INSULATION } from '../wiring/colours';
 
 interface ConductorDialogProps {
@@ -38,24 +38,20 @@ const Marks = ({
   value: string;
   used: ReadonlySet<string>;
   onChoose: (value: string) => void;
-}) => {
-  const group = useId();
-  return (
-    <div role="radiogroup" aria-label={label} className="grid grid-cols-6 gap-1">
-      {marks.map(([mark, words]) => (
-        <RadioOption
-          key={words}
-          group={group}
-          isChosen={value === mark}
-          onChoose={() => onChoose(mark)}
-          className={`${MARK} ${words.length > 4 ? 'col-span-2 whitespace-normal leading-tight' : ''} ${used.has(mark) && value !== mark ? 'text-quiet line-through' : ''}`}
-        >
-          {words}
-        </RadioOption>
-      ))}
-    </div>
-  );
-};
+}) => (
+  <RadioGroup label={label} className="grid grid-cols-6 gap-1">
+    {marks.map(([mark, words]) => (
+      <RadioOption
+        key={words}
+        isChosen={value === mark}
+        onChoose={() => onChoose(mark)}
+        className={`${MARK} ${words.length > 4 ? 'col-span-2 whitespace-normal leading-tight' : ''} ${used.has(mark) && value !== mark ? 'text-quiet line-through' : ''}`}
+      >
+        {words}
+      </RadioOption>
+    ))}
+  </RadioGroup>
+);
 
 const Own = ({
   label,
@@ -85,7 +81,6 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
   const [letter, setLetter] = useState(row?.letter ?? null);
   const [colour, setColour] = useState(row?.colour ?? '');
   const [board, setBoard] = useState(row?.board ?? '');
-  const colours = useId();
   const usedColours = new Set(taken.map((each) => each.colour));
   const made = { letter: (letter ?? '').trim(), colour, board: board.trim() };
   const isWhole = letter !== null && colour !== '';
@@ -105,11 +100,10 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
       />
       <Own label="Another" value={letter ?? ''} most={8} onChange={setLetter} />
       <h3 className="eyebrow mt-3">Color</h3>
-      <div role="radiogroup" aria-label="Color" className="grid grid-cols-5 gap-1">
+      <RadioGroup label="Color" className="grid grid-cols-5 gap-1">
         {COLOURS.map((each) => (
           <RadioOption
             key={each}
-            group={colours}
             isChosen={colour === each}
             onChoose={() => setColour(each)}
             className={`plain-button min-h-13 flex-col gap-0.5 px-0.5 text-sm has-checked:border-2 has-checked:border-ink has-checked:font-semibold ${usedColours.has(each) ? 'text-quiet line-through' : ''}`}
@@ -118,7 +112,7 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
             {colourName(each)}
           </RadioOption>
         ))}
-      </div>
+      </RadioGroup>
       <h3 className="eyebrow mt-3">Its other end, as the board calls it</h3>
       <Marks
         label="Its other end"

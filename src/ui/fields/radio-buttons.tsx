@@ -1,7 +1,6 @@
 'use client';
 
-import { useId } from 'react';
-import { RadioOption } from './radio-option';
+import { RadioGroup, RadioOption } from './radio-group';
 
 /** A few ways, one of them taken, as buttons side by side. */
 export const RadioButtons = <V,>({
@@ -16,21 +15,17 @@ export const RadioButtons = <V,>({
   value: V;
   onChoose: (value: V) => void;
   className: string;
-}) => {
-  const group = useId();
-  return (
-    <div role="radiogroup" aria-label={label} className={`grid gap-1 ${className}`}>
-      {options.map(([each, words]) => (
-        <RadioOption
-          key={words}
-          group={group}
-          isChosen={value === each}
-          onChoose={() => onChoose(each)}
-          className="plain-button min-h-11 px-1.5 text-sm leading-tight whitespace-normal has-checked:border-2 has-checked:border-ink has-checked:font-semibold"
-        >
-          {words}
-        </RadioOption>
-      ))}
-    </div>
-  );
-};
+}) => (
+  <RadioGroup label={label} className={`grid gap-1 ${className}`}>
+    {options.map(([each, words]) => (
+      <RadioOption
+        key={words}
+        isChosen={value === each}
+        onChoose={() => onChoose(each)}
+        className="plain-button min-h-11 px-1.5 text-sm leading-tight whitespace-normal has-checked:border-2 has-checked:border-ink has-checked:font-semibold"
+      >
+        {words}
+      </RadioOption>
+    ))}
+  </RadioGroup>
+);

@@ -1,7 +1,6 @@
 'use client';
 
-import { useId } from 'react';
-import { RadioOption } from './radio-option';
+import { RadioGroup, RadioOption } from './radio-group';
 
 interface RadioRowProps<T extends string | number> {
   readonly options: readonly { readonly value: T; readonly label: string }[];
@@ -23,26 +22,17 @@ export const RadioRow = <T extends string | number>({
   optionClassName,
   label,
   labelledBy,
-}: RadioRowProps<T>) => {
-  const group = useId();
-  return (
-    <div
-      role="radiogroup"
-      aria-label={label}
-      aria-labelledby={labelledBy}
-      className={`rounded border border-line-strong ${className}`}
-    >
-      {options.map((option) => (
-        <RadioOption
-          key={option.value}
-          group={group}
-          isChosen={value === option.value}
-          onChoose={() => onChoose(option.value)}
-          className={`min-h-[42px] border-r border-line last:border-r-0 has-checked:bg-ink has-checked:font-semibold has-checked:text-paper ${optionClassName}`}
-        >
-          {option.label}
-        </RadioOption>
-      ))}
-    </div>
-  );
-};
+}: RadioRowProps<T>) => (
+  <RadioGroup label={label} labelledBy={labelledBy} className={`rounded border border-line-strong ${className}`}>
+    {options.map((option) => (
+      <RadioOption
+        key={option.value}
+        isChosen={value === option.value}
+        onChoose={() => onChoose(option.value)}
+        className={`min-h-[42px] border-r border-line last:border-r-0 has-checked:bg-ink has-checked:font-semibold has-checked:text-paper ${optionClassName}`}
+      >
+        {option.label}
+      </RadioOption>
+    ))}
+  </RadioGroup>
+);
