@@ -1,5 +1,6 @@
 import type { Signal } from '../control/signal';
-import type { CoilId, ContactId, ResistorId } from './ids';
+import type { CoilId, ContactId, FactoryLeadId, ResistorId } from './ids';
+import type { SafetyCircuit } from './safety-circuit';
 
 /** Every device by id, with what it is called on screen. */
 export const DEVICE_LABELS = {
@@ -38,6 +39,8 @@ export interface Terminal {
   readonly carries: string;
   /** A nut in the cabinet where conductors meet, not a screw. */
   readonly isSplice?: boolean;
+  /** The safety circuit that it is part of: nothing is jumpered here. */
+  readonly safety?: SafetyCircuit;
 }
 
 /** What a coil or a board's own load does when it has its volts. */
@@ -68,6 +71,17 @@ export interface Contact {
   readonly unpowered?: 'open' | 'closed';
   /** Why it is open, where it is. */
   readonly openWhy: string;
+  /** The safety circuit that it opens: it is never bridged. */
+  readonly safety?: SafetyCircuit;
+}
+
+/** A conductor that the manufacturer fitted inside a device: shown as the factory's own, and left alone. */
+export interface FactoryLead {
+  readonly id: FactoryLeadId;
+  readonly label: string;
+  readonly from: string;
+  readonly to: string;
+  readonly why: string;
 }
 
 /** A resistance that is no coil, such as a thermistor. */
@@ -102,6 +116,7 @@ export interface Device {
   readonly coils: readonly Coil[];
   readonly contacts: readonly Contact[];
   readonly resistors: readonly Resistor[];
+  readonly factoryLeads: readonly FactoryLead[];
   /** The first is the system's own. */
   readonly transformers: readonly Transformer[];
 }
@@ -120,6 +135,7 @@ export const device = (id: DeviceId, spot: Spot, parts: Partial<Omit<Device, 'id
   coils: [],
   contacts: [],
   resistors: [],
+  factoryLeads: [],
   transformers: [],
   ...parts,
 });

@@ -80,3 +80,6 @@ export type ContactId =
 
 /** Every resistance that is no coil. */
 export type ResistorId = 'outdoor sensor' | 'relay pair link';
+
+/** Every conductor that comes with a device, by name. Unique in a system. */
+export type FactoryLeadId = 'factory lead, pressure switch';

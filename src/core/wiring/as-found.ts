@@ -67,12 +67,24 @@ const jumperOf = (row: WireRow, planned: readonly Jumper[]): Jumper | null => {
 };
 
 /**
+ * Jumpers that a record may hold where the manufacturer's own lead is: records of older versions named it so. It is the
+ * device's, and no jumper.
+ */
+const factoryJumperIds = ({ devices }: Harness): ReadonlySet<string> =>
+  new Set(
+    devices.flatMap(({ id, factoryLeads }) =>
+      factoryLeads.map(({ from, to }) => jumperId({ device: id, mark: from }, { device: id, mark: to })),
+    ),
+  );
+
+/**
  * The planned devices and cables with the conductors of a record. A conductor of a cable that is not there is left out;
  * a jumper that is written twice counts once.
  */
 export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness => {
   const carries = new Map(planned.conductors.map((conductor) => [conductor.id, conductor.carries]));
-  const jumpers = rows.flatMap((row) => jumperOf(row, planned.jumpers) ?? []);
+  const factory = factoryJumperIds(planned);
+  const jumpers = rows.flatMap((row) => jumperOf(row, planned.jumpers) ?? []).filter(({ id }) => !factory.has(id));
   return {
     ...planned,
     conductors: planned.cables.flatMap((cable) =>

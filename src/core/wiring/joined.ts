@@ -1,4 +1,5 @@
 import { groups } from '../circuit/groups';
+import { nodeOf } from '../devices/device';
 import { type Harness, landedConductors, refText } from './harness';
 
 /** Groups of terminals that conductors and jumpers join into one point, whatever contacts do. */
@@ -8,11 +9,16 @@ export interface Joined {
   readonly areJoined: (one: string, other: string) => boolean;
 }
 
-/** What conductors and jumpers alone join. */
+/** What conductors, jumpers and factory leads alone join. */
 export const joined = (harness: Harness): Joined => {
-  const links = [...landedConductors(harness).filter(({ colour }) => colour !== null), ...harness.jumpers].map(
-    ({ from, to }) => [refText(from), refText(to)] as const,
-  );
+  const links = [
+    ...[...landedConductors(harness).filter(({ colour }) => colour !== null), ...harness.jumpers].map(
+      ({ from, to }) => [refText(from), refText(to)] as const,
+    ),
+    ...harness.devices.flatMap(({ id, factoryLeads }) =>
+      factoryLeads.map(({ from, to }) => [nodeOf(id, from), nodeOf(id, to)] as const),
+    ),
+  ];
   const root = groups(links);
   const terminals = harness.devices.flatMap(({ id, terminals: all }) => all.map(({ mark }) => `${id}.${mark}`));
   const nodes = [...new Set([...links.flat(), ...terminals])];

@@ -38,6 +38,10 @@ const deviceParts = (device: Device): Part[] => {
     b: nodeOf(device.id, to),
   });
   return [
+    ...device.factoryLeads.map((lead): Part => ({
+      kind: 'fixed',
+      edge: { kind: 'wire', ...ends(lead), ohms: JUMPER_OHMS },
+    })),
     ...device.contacts.map((contact) => contactPart(device, contact)),
     ...device.coils.map((coil): Part => ({
       kind: 'fixed',

@@ -9,7 +9,7 @@ import { type Bench, soundly, type WiringState } from './state';
 
 /** One thing that the current passes on its way, or does not. */
 export interface TraceStep {
-  readonly kind: 'source' | 'contact' | 'conductor' | 'jumper' | 'coil' | 'common';
+  readonly kind: 'source' | 'contact' | 'conductor' | 'jumper' | 'factory' | 'coil' | 'common';
   readonly words: string;
   /** Volts to the system's common behind this step. */
   readonly volts: number;
@@ -117,6 +117,9 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
       kind: 'jumper' as const,
       name: jumperWords({ from, to }),
     })),
+    ...harness.devices.flatMap(({ factoryLeads }) =>
+      factoryLeads.map(({ id, label }) => ({ id, kind: 'factory' as const, name: label })),
+    ),
   ];
   const links = found.flatMap(({ id, kind, name }): Link[] => {
     const edge = present.get(id);

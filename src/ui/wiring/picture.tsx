@@ -98,14 +98,20 @@ export const Picture = memo(function Picture({
           onTerminal={onTerminal}
         />
       ))}
-      {drawing.jumpers.map(({ id, why, from, x, fromY, toY }) => (
+      {drawing.jumpers.map(({ id, why, from, x, fromY, toY, isFactory }) => (
         <g key={`${from.device} ${id}`} aria-hidden pointerEvents="none">
-          <title>{`${id}: ${why}`}</title>
+          <title>{isFactory ? why : `${id}: ${why}`}</title>
           <path
             d={`M${x} ${fromY} L${x} ${toY}`}
             stroke={called.has(`${from.device}.${from.mark}`) ? 'var(--saffron)' : 'var(--ink)'}
             strokeWidth={called.has(`${from.device}.${from.mark}`) ? 6 : 4}
+            {...(isFactory ? { strokeDasharray: '7 5' } : {})}
           />
+          {isFactory && (
+            <text x={x - 8} y={(fromY + toY) / 2 + 4} textAnchor="end" className="fill-quiet text-[12px]">
+              factory, do not touch
+            </text>
+          )}
           {[fromY, toY].map((y) => (
             <circle key={y} cx={x} cy={y} r={5} fill="var(--ink)" />
           ))}

@@ -1,6 +1,7 @@
 import type { Signal } from '../../control/signal';
 import { type Device, device, type DeviceId } from '../device';
 import type { ContactId } from '../ids';
+import type { SafetyCircuit } from '../safety-circuit';
 
 /** What a switch of two leads is, besides its leads. */
 interface SeriesSwitch {
@@ -9,14 +10,16 @@ interface SeriesSwitch {
   readonly label: string;
   readonly movedBy: Signal;
   readonly openWhy: string;
+  /** Left out where it protects nothing: the utility's relay. */
+  readonly safety?: SafetyCircuit;
 }
 
-/** A safety switch with two leads, 1 and 2, that stands in series and opens on a signal. */
-export const seriesSwitch = (deviceId: DeviceId, { id, label, movedBy, openWhy }: SeriesSwitch): Device =>
+/** A switch with two leads, 1 and 2, in series, that opens on a signal. */
+export const seriesSwitch = (deviceId: DeviceId, { id, label, movedBy, openWhy, safety }: SeriesSwitch): Device =>
   device(deviceId, 'indoors', {
     terminals: [
-      { mark: '1', carries: `${id}, in` },
-      { mark: '2', carries: `${id}, out` },
+      { mark: '1', carries: `${id}, in`, ...(safety ? { safety } : {}) },
+      { mark: '2', carries: `${id}, out`, ...(safety ? { safety } : {}) },
     ],
-    contacts: [{ id, label, from: '1', to: '2', movedBy, rests: 'closed', openWhy }],
+    contacts: [{ id, label, from: '1', to: '2', movedBy, rests: 'closed', openWhy, ...(safety ? { safety } : {}) }],
   });

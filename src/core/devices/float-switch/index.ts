@@ -5,5 +5,6 @@ export const floatSwitch = seriesSwitch('float-switch', {
   id: 'float switch',
   label: 'Float switch',
   movedBy: 'pan-full',
+  safety: 'float',
   openWhy: 'The drain pan is full: the float has opened.',
 });

@@ -3,7 +3,15 @@ import { heatInputs } from '../air-handler';
 import { blowerByHeat, blowerRelay, dehumidifyInput } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply, transformerOf } from '../board/transformer';
-import { type Coil, type Contact, type Device, device, type Terminal, type Transformer } from '../device';
+import {
+  type Coil,
+  type Contact,
+  type Device,
+  device,
+  type FactoryLead,
+  type Terminal,
+  type Transformer,
+} from '../device';
 import { FURNACE_COIL, furnaceStageId } from '../ids';
 
 /** A furnace board's heat input draws little, a burner relay more, VA. Our judgement. */
@@ -15,6 +23,7 @@ interface Burner {
   readonly coils: readonly Coil[];
   readonly contacts: readonly Contact[];
   readonly transformers: readonly Transformer[];
+  readonly factoryLeads: readonly FactoryLead[];
 }
 
 /** The heat inputs of a furnace, first stage first. A packaged unit with one stage marks it W. */
@@ -49,12 +58,24 @@ const stages = (facts: Facts): Coil[] =>
       does: 'Brings the furnace to its higher fire.',
     }));
 
+/** Whether a low-gas-pressure switch belongs in the pressure-switch circuit. */
+export const hasLowGasSwitch = ({ furnace }: Facts): boolean => furnace.fuel === 'propane' && furnace.lowGasSwitch;
+
+/** The pressure-switch circuit as it comes: closed by the manufacturer's own lead, unless a listed switch is added. */
+const PRESSURE_SWITCH_LEAD: FactoryLead = {
+  id: 'factory lead, pressure switch',
+  label: 'Factory lead, pressure-switch circuit',
+  from: 'PS1',
+  to: 'PS2',
+  why: 'The manufacturer’s own safety circuit. Do not touch, jumper or open it.',
+};
+
 /** Gas: the board feeds the gas valve through the pressure-switch circuit, whose two ends are terminals. */
 const gasBurner = (facts: Facts): Burner => ({
   terminals: [
     ...heatTerminals(facts),
-    { mark: 'PS1', carries: 'pressure-switch circuit, from the board' },
-    { mark: 'PS2', carries: 'pressure-switch circuit, to the gas valve' },
+    { mark: 'PS1', carries: 'pressure-switch circuit, from the board', safety: 'pressure-switch' },
+    { mark: 'PS2', carries: 'pressure-switch circuit, to the gas valve', safety: 'pressure-switch' },
   ],
   coils: [
     boardInput(facts),
@@ -77,6 +98,7 @@ const gasBurner = (facts: Facts): Burner => ({
       to: 'limit',
       movedBy: 'limit-open',
       rests: 'closed',
+      safety: 'limit',
       openWhy: 'A limit of the furnace is open: it is too hot, or has failed.',
     },
     {
@@ -86,10 +108,12 @@ const gasBurner = (facts: Facts): Burner => ({
       to: 'PS1',
       movedBy: { coil: 'furnace board' },
       rests: 'open',
+      safety: 'flame',
       openWhy: 'The furnace board is not called.',
     },
   ],
   transformers: [],
+  factoryLeads: hasLowGasSwitch(facts) ? [] : [PRESSURE_SWITCH_LEAD],
 });
 
 const burnerRelay = (from: string, to: string): Coil => ({
@@ -108,6 +132,7 @@ const oilBurner = (facts: Facts): Burner => ({
   coils: [burnerRelay(furnaceInputs(facts)[0]!, 'C'), ...stages(facts)],
   contacts: [],
   transformers: [],
+  factoryLeads: [],
 });
 
 /** Oil with a burner control of its own: its 24 V closes from T1 to T2. */
@@ -119,6 +144,7 @@ const ownTransformerBurner: Burner = {
   coils: [burnerRelay('T2', 'burner-common')],
   contacts: [],
   transformers: [transformerOf(40, 'T1', 'burner-common')],
+  factoryLeads: [],
 };
 
 /** Whether the furnace's burner has a transformer of its own. */
@@ -143,5 +169,6 @@ export const furnace = (facts: Facts): Device => {
     coils: [blowerRelay(facts), ...dehumidifyInput(facts), ...burner.coils, ...(byHeat ? [byHeat.coil] : [])],
     contacts: [...supply.contacts, ...burner.contacts, ...(byHeat ? [byHeat.contact] : [])],
     transformers: [...supply.transformers, ...burner.transformers],
+    factoryLeads: burner.factoryLeads,
   });
 };

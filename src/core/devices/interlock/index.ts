@@ -27,6 +27,7 @@ export const interlockContacts = ({ furnace }: Facts, from: string, to: string):
     to: isKit ? 'relayed' : to,
     movedBy: { coil: INTERLOCK_COIL },
     rests: 'closed',
+    safety: 'interlock',
     openWhy: 'The interlock holds Y open: the furnace is called.',
   };
   const limit: Contact = {
@@ -36,6 +37,7 @@ export const interlockContacts = ({ furnace }: Facts, from: string, to: string):
     to,
     movedBy: 'supply-air-hot',
     rests: 'closed',
+    safety: 'interlock',
     openWhy: `The supply air at the coil is above ${furnace.supplyAirLimitF} °F: Y comes back when it has fallen ${apartF(furnace.supplyAirDifferentialF)}.`,
   };
   return isKit ? [relay, limit] : [relay];

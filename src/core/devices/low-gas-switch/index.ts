@@ -5,5 +5,6 @@ export const lowGasSwitch = seriesSwitch('low-gas-switch', {
   id: 'low-gas switch',
   label: 'Low-gas-pressure switch',
   movedBy: 'tank-empty',
+  safety: 'low-gas',
   openWhy: 'The gas pressure is low: the tank is empty or shut.',
 });

@@ -150,6 +150,7 @@ export const outdoorBoard = (
         movedBy: 'board-lockout',
         rests: 'closed',
         ...BY_BOARD,
+        safety: 'refrigerant-pressure',
         openWhy: 'The outdoor board has locked the compressor out on a fault.',
       },
       ...defrostRelay('valve', valve, 'valve', valve === 'O'),

@@ -47,5 +47,6 @@ export const packagedUnit = (facts: Facts): Device => {
       ...(heat === undefined ? [] : heatOutputs(facts, heat)),
     ],
     transformers: indoors.transformers,
+    factoryLeads: indoors.factoryLeads,
   });
 };

@@ -5,5 +5,6 @@ export const wetSwitch = seriesSwitch('wet-switch', {
   id: 'wet switch',
   label: 'Wet switch',
   movedBy: 'floor-wet',
+  safety: 'float',
   openWhy: 'There is water under the humidifier: the wet switch has opened.',
 });

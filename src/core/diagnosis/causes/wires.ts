@@ -99,8 +99,29 @@ const stepsToProve = (facts: Facts): readonly string[] => [
   'cool',
 ];
 
-const isFuelSafety = ({ fault }: NamedFault) =>
-  fault.kind === 'stuck' && (fault.contact === 'furnace limits' || fault.contact === 'low-gas switch');
+/** Leads of a switch in a furnace's safety circuit. */
+const isFuelSafetyLead = ({ fault }: NamedFault): boolean => {
+  const wires =
+    fault.kind === 'touching' || fault.kind === 'swapped'
+      ? fault.wires
+      : fault.kind === 'open'
+        ? [fault.edge]
+        : fault.kind === 'loose'
+          ? [fault.wire]
+          : [];
+  return wires.some((wire) => wire.startsWith('leads-low-gas-switch/'));
+};
+
+const isFuelSafety = (named: NamedFault) =>
+  isFuelSafetyLead(named) ||
+  (named.fault.kind === 'stuck' &&
+    (named.fault.contact === 'furnace limits' || named.fault.contact === 'low-gas switch'));
+
+/** A lead of a safety switch is repaired in series, by its own kit's instructions. */
+const SAFETY_LEAD: Pick<Cause, 'confirm' | 'mend'> = {
+  confirm: 'Power off, verified dead: ohms of each lead from end to end.',
+  mend: 'Replace the lead and land it in series again, by the switch kit’s own instructions. Never join its two leads.',
+};
 
 const isRefrigerantSafety = ({ fault }: NamedFault) => fault.kind === 'stuck' && fault.contact === 'unit safeties';
 
@@ -128,6 +149,7 @@ export const wireCauses = (facts: Facts, harness: Harness): Cause[] =>
       words: capital(named.words),
       kind: 'wires',
       ...saidOf(named),
+      ...(isFuelSafetyLead(named) ? SAFETY_LEAD : {}),
       effect: { faults: [named.code] },
       by: isFuelSafety(named) || isRefrigerantSafety(named) ? 'licensed' : 'technician',
       caution: isFuelSafety(named) ? 'fuel' : isRefrigerantSafety(named) ? 'refrigerant' : 'moving-blades',

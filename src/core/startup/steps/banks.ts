@@ -9,6 +9,7 @@ import { expectWithin } from '../expect';
 import { kitVolts, type StartupContext } from '../given';
 import type { Item, StartupStep } from '../step';
 import { sequencerWait } from '../strip-volts';
+import { testHot } from '../test-hot';
 import { tick } from '../tick';
 
 /** Amps of one bank alone, all of its elements at the volts read. */
@@ -60,7 +61,7 @@ export const banks: StartupStep = {
       ...(joinsInputs(context.facts).length > 0
         ? [`Power off, take ${joinsInputs(context.facts).join(' and ')} off, power on: each bank is to come alone.`]
         : []),
-      'Thermostat off. At the board’s strip jump R to one W input at a time; the blower must come with it.',
+      `Thermostat off. At the board’s terminal strip jumper ${testHot(context.facts)} to one W input at a time; the blower must come on with it.`,
       'Clamp one conductor of the kit’s own feed, blower not in it. Jumper out before the next.',
       'The other way, through the thermostat: an owner’s setting well above the room proves wire and thermostat as well.',
     ],

@@ -1,4 +1,5 @@
 import { control } from '../../control/thermostat';
+import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { apartF } from '../../units/degrees';
 import { returnItem, supplyItem } from '../air-items';
@@ -7,15 +8,16 @@ import { type StartupStep, stepMoment } from '../step';
 import { stripAmpsItems } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
+import { testHot } from '../test-hot';
 import { tick } from '../tick';
 import { auxiliaryWait } from '../weather-waits';
 
 /** Two ways to see strips run while a lockout holds them. */
-const WARM_DAY = [
-  'By jumper: thermostat off, R to W at the board’s strip, blower must come with it. It proves the kit, and not the thermostat and its wire.',
+const warmDay = (facts: Facts) => [
+  `By jumper: thermostat off, ${testHot(facts)} to W at the board’s terminal strip; the blower must come on with it. It proves the kit, and not the thermostat and its wire.`,
   'By the owner’s setting: the lockout lifted for the test, then put back. It proves thermostat and wire as well.',
   'Emergency heat passes no lockout: the kit itself is proved there.',
-] as const;
+];
 
 export const heatAux: StartupStep = {
   id: 'heat-aux',
@@ -32,7 +34,7 @@ export const heatAux: StartupStep = {
         `Thermostat: heat, setpoint ${apartF(5)} or more above the room.`,
         'Clamp one conductor of the kit’s feed and say where; volts at the kit’s breaker at the same time.',
         ...held.map(({ why }) => why),
-        ...(wait.waitsFor ? WARM_DAY : []),
+        ...(wait.waitsFor ? warmDay(facts) : []),
         ...staticHow(facts, 'heat-aux'),
       ],
       call: 'heat-aux',

@@ -49,6 +49,8 @@ export interface DrawnJumper {
   readonly x: number;
   readonly fromY: number;
   readonly toY: number;
+  /** The manufacturer's own lead: shown, and left alone. */
+  readonly isFactory: boolean;
 }
 
 /** A cable's name over the channel that it runs in. */

@@ -45,18 +45,28 @@ const wiresAlong = ({ straight, bent }: Routes, { edge }: Columns): DrawnWire[] 
   ...bent.flatMap((tracks) => tracks.map((each: Bent, track) => wireAlong(each, each.ys, edge, track))),
 ];
 
-/** Jumpers inside their device, side by side. */
+/** Jumpers and factory leads inside their device, side by side. */
 const jumpersIn = (harness: Harness, devices: readonly DrawnDevice[]): DrawnJumper[] => {
   const nodeY = new Map(devices.flatMap(({ terminals }) => terminals.map(({ node, y }) => [node, y] as const)));
   const y = (ref: TerminalRef) => nodeY.get(refText(ref));
   const count = new Map<DeviceId, number>();
-  return harness.jumpers.flatMap(({ id, why, from, to }): DrawnJumper[] => {
+  const factory = harness.devices.flatMap(({ id: device, factoryLeads }) =>
+    factoryLeads.map(({ id, label, why, from, to }) => ({
+      id,
+      why: `${label}. ${why}`,
+      from: { device, mark: from },
+      to: { device, mark: to },
+      isFactory: true,
+    })),
+  );
+  const jumpers = harness.jumpers.map((each) => ({ ...each, isFactory: false }));
+  return [...jumpers, ...factory].flatMap(({ id, why, from, to, isFactory }): DrawnJumper[] => {
     const drawn = devices.find(({ device }) => device.id === from.device);
     const [fromY, toY] = [y(from), y(to)];
     if (!drawn || fromY === undefined || toY === undefined) return [];
     const at = count.get(from.device) ?? 0;
     count.set(from.device, at + 1);
-    return [{ id, why, from, to, x: drawn.x + drawn.width - 14 - 12 * at, fromY, toY }];
+    return [{ id, why, from, to, x: drawn.x + drawn.width - 14 - 12 * at, fromY, toY, isFactory }];
   });
 };
 

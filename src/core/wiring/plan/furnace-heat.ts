@@ -1,12 +1,9 @@
 import { backupOutputs } from '../../control/outputs';
 import { indoorId, outdoorId } from '../../devices';
-import { furnaceInputs, hasOwnTransformer } from '../../devices/furnace';
+import { furnaceInputs, hasLowGasSwitch, hasOwnTransformer } from '../../devices/furnace';
 import type { Facts } from '../../job/document';
 import type { TerminalRef } from '../harness';
 import { type Draft, jumper, lead, run, terminal, together } from './draft';
-
-/** Whether a low-gas-pressure switch belongs into the furnace. */
-const hasLowGasSwitch = ({ furnace }: Facts): boolean => furnace.fuel === 'propane' && furnace.lowGasSwitch;
 
 /** A terminal of the furnace, or of the cabinet that it is built into. */
 const atFurnace = (facts: Facts, mark: string): TerminalRef => terminal(indoorId(facts), mark);
@@ -68,19 +65,9 @@ const isolation = (facts: Facts): Draft =>
       }
     : {};
 
-const gasSafety = (facts: Facts): Draft => {
-  if (facts.furnace.fuel === 'fuel-oil') return {};
-  if (!hasLowGasSwitch(facts))
-    return {
-      jumpers: [
-        jumper(
-          indoorId(facts),
-          'PS1',
-          'PS2',
-          'The maker’s own lead: the pressure-switch circuit is closed as it came.',
-        ),
-      ],
-    };
+/** A listed low-gas switch in series with the pressure switch. What came from the factory is not planned. */
+const lowGas = (facts: Facts): Draft => {
+  if (!hasLowGasSwitch(facts)) return {};
   return {
     adds: ['low-gas-switch'],
     runs: [
@@ -120,4 +107,4 @@ const defrost = (facts: Facts): Draft => {
 
 /** A furnace as the backup: under the coil, or built into a packaged unit. */
 export const planFurnace = (facts: Facts): Draft =>
-  together(call(facts), isolation(facts), gasSafety(facts), interlock(facts), defrost(facts));
+  together(call(facts), isolation(facts), lowGas(facts), interlock(facts), defrost(facts));

@@ -175,8 +175,8 @@ describe('strips', () => {
 });
 
 describe('furnaces', () => {
-  test('gas: pressure-switch circuit closed as it came; propane: through the low-gas switch', () => {
-    expect(of(furnace)).toContain('furnace.PS1–furnace.PS2');
+  test('gas: the pressure-switch circuit is the factory’s own, and no jumper; propane: through the low-gas switch', () => {
+    expect(of(furnace)).not.toContain('furnace.PS1–furnace.PS2');
     const propane = of(furnace, { furnace: { fuel: 'propane' } });
     expect(propane).toEqual(expect.arrayContaining(['low-gas-switch.1–furnace.PS1', 'low-gas-switch.2–furnace.PS2']));
     expect(propane).not.toContain('furnace.PS1–furnace.PS2');

@@ -28,6 +28,7 @@ import { kitReached } from './kit-reached';
 import { loadControlSparesHeat } from './load-control-spares-heat';
 import { lowGasInCircuit } from './low-gas-in-circuit';
 import { noDefrostHeatFromFurnace } from './no-defrost-heat-from-furnace';
+import { safetyNotBridged } from './safety-not-bridged';
 import { secondStageCalled } from './second-stage-called';
 import { sensorAlone } from './sensor-alone';
 import type { WiringRule } from './subject';
@@ -39,6 +40,7 @@ import { zonesLetHeat } from './zones-let-heat';
 
 /** What a wiring must pass, gravest dangers first. */
 export const WIRING_RULES: readonly WiringRule[] = [
+  safetyNotBridged,
   hotAndCommonApart,
   commonNotOnValve,
   transformersApart,

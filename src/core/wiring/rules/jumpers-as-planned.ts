@@ -1,11 +1,14 @@
 import type { Found } from '../../job/finding';
-import { jumperWords, refText } from '../harness';
+import { type Jumper, jumperWords, refText } from '../harness';
+import { bridgedSpans } from '../safety-spans';
 import type { WiringRule } from './subject';
 
 export const jumpersAsPlanned: WiringRule = {
   id: 'jumpers-as-planned',
   why: 'A jumper too few leaves a terminal without its call; one too many sends a call where it does not belong.',
   check: ({ harness, planned, joined }) => {
+    const bridged = bridgedSpans(harness, joined);
+    const isBridge = ({ from }: Jumper) => bridged.some(({ ends: [end] }) => joined.areJoined(end, refText(from)));
     const missing = planned.jumpers.filter(({ from, to }) => !joined.areJoined(refText(from), refText(to)));
     const extra = harness.jumpers.filter(({ id }) => !planned.jumpers.some((jumper) => jumper.id === id));
     return [
@@ -20,7 +23,9 @@ export const jumpersAsPlanned: WiringRule = {
       ...extra.map((jumper): Found => ({
         severity: 'warning',
         what: `The ${jumperWords(jumper)} is not planned.`,
-        mend: `Take the ${jumperWords(jumper)} out, or say what it is for.`,
+        mend: isBridge(jumper)
+          ? `Take the ${jumperWords(jumper)} out: it leads around a safety.`
+          : `Take the ${jumperWords(jumper)} out, or say what it is for.`,
         page: 'wiring',
         at: refText(jumper.from),
         aspect: `added ${jumper.id}`,

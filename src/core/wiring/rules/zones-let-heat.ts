@@ -27,7 +27,7 @@ export const zonesLetHeat: WiringRule = {
         ...about,
         severity: 'advice',
         what: 'A zone board without power leaves the house without any heat, emergency heat too.',
-        mend: 'Show the owner its lamp, and leave word at the board which terminals bring heat by hand.',
+        mend: 'Show the homeowner its lamp and its breaker, and leave the number to call: a dead zone board is a technician’s work.',
         aspect: 'power',
       },
     ];

@@ -1,0 +1,15 @@
+/**
+ * Circuits that stop a source before it hurts somebody. They are the manufacturer's: nothing here tells anyone to
+ * bridge, bypass or open one. A listed switch may be added in series, by its own kit's instructions.
+ */
+export const SAFETY_CIRCUITS = {
+  'pressure-switch': 'pressure switch',
+  limit: 'limit',
+  'refrigerant-pressure': 'refrigerant pressure switches',
+  'low-gas': 'low-gas-pressure switch',
+  flame: 'flame proving',
+  float: 'float switch',
+  interlock: 'supply-air limit',
+} as const;
+
+export type SafetyCircuit = keyof typeof SAFETY_CIRCUITS;

@@ -1,0 +1,10 @@
+import type { Facts } from '../job/document';
+
+/** Where a test jumper takes its 24 V: past a switch that stands in R, never around it. */
+export const testHot = ({ system, boxes }: Facts): string => {
+  const switches = [
+    ...(system.floatSwitch === 'R' ? ['float switch'] : []),
+    ...(boxes.humidifier === 'everything' ? ['wet switch'] : []),
+  ];
+  return switches.length === 0 ? 'R' : `R from the thermostat’s side of the ${switches.join(' and the ')}, never around it,`;
+};

@@ -1,0 +1,16 @@
+import type { Found } from '../../job/finding';
+import { bridgedSpans } from '../safety-spans';
+import type { WiringRule } from './subject';
+
+export const safetyNotBridged: WiringRule = {
+  id: 'safety-not-bridged',
+  why: 'A bridged safety no longer stops anything: what it guards against goes on until somebody is hurt.',
+  check: ({ harness, joined }) =>
+    bridgedSpans(harness, joined).map(({ words, ends }): Found => ({
+      severity: 'error',
+      what: `The ${words} is bridged: a conductor or a jumper leads around it.`,
+      mend: 'Shut the system off, open and lock out its supplies, and verify dead. Take out what leads around it. Do not leave it running until it is out.',
+      page: 'wiring',
+      at: ends[0],
+    })),
+};
