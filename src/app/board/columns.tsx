@@ -56,7 +56,7 @@ const StateCell = ({ job: { stage, outline } }: { job: JobSummary }) => (
       )}
     </span>
     {outline.next && (
-      <span className="block truncate text-quiet">
+      <span className={outline.stops?.length ? 'block font-semibold text-fail' : 'block truncate text-quiet'}>
         <Said>{outline.next}</Said>
       </span>
     )}

@@ -9,17 +9,21 @@ import { VISIT_REASONS } from '../job/visit';
 import { lastReadings, lastVisit } from '../job/visits';
 import { jobModel } from '../model/job-model';
 import { momentOf } from '../startup/conditions';
+import { jobStops } from '../startup/job-stops';
 import { type PlannedStep, stepGrade, tally } from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { forVisit } from '../startup/visit-list';
+import { type StopId, STOPS } from '../stop-work/stops';
 import type { JobOutline } from './job-summary';
 
 const nextOf = (
+  stop: StopId | undefined,
   firstError: string | undefined,
   steps: readonly PlannedStep[],
   hasReadings: boolean,
   waiting: number,
 ): string => {
+  if (stop) return `Stop work: ${STOPS[stop].title.toLowerCase()}.`;
   const failed = hasReadings ? steps.find((step) => stepGrade(step) === 'fail') : undefined;
   if (failed) return `${failed.step.title}: a reading failed.`;
   if (firstError) return firstError;
@@ -37,10 +41,9 @@ export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | ke
   const readings = lastReadings(job);
   const findings = findingsOf(model, readings, confirmed).filter(({ waived, under }) => !waived && !under);
   const visit = lastVisit(job.visits);
-  const steps = forVisit(
-    startupOf(model, readings, momentOf(facts, readings, DEFAULT_MOMENT), confirmed),
-    visit?.reason ?? 'new',
-  );
+  const moment = momentOf(facts, readings, DEFAULT_MOMENT);
+  const steps = forVisit(startupOf(model, readings, moment, confirmed), visit?.reason ?? 'new');
+  const stops = jobStops(model, readings, job.readings, moment, confirmed);
   const { open, pass, warn, fail } = tally(steps);
   const { spanF, lanes, holesF, marks } = ruler(facts);
   const count = (severity: Severity) => findings.filter((finding) => finding.severity === severity).length;
@@ -49,8 +52,11 @@ export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | ke
     readings: job.readings.length,
     findings: { error: count('error'), warning: count('warning'), advice: count('advice') },
     startup: { open, pass, warn, fail },
+    stops: [...new Set(stops.map(({ stop }) => stop))],
     next:
-      job.handedOverAt === null ? nextOf(firstError, steps, readings.length > 0, waitingReadings(readings).length) : '',
+      job.handedOverAt === null || stops.length > 0
+        ? nextOf(stops[0]?.stop, firstError, steps, readings.length > 0, waitingReadings(readings).length)
+        : '',
     lastVisit: visit ? { began: visit.began, reason: VISIT_REASONS[visit.reason] } : null,
     ruler: {
       spanF,

@@ -1,4 +1,5 @@
 import type { Severity } from '../job/finding';
+import type { StopId } from '../stop-work/stops';
 import type { SpanF } from '../units/span';
 
 /** How far a job is: derived from what was done, never typed in. */
@@ -24,6 +25,8 @@ export interface JobOutline {
   readonly findings: Readonly<Record<Severity, number>>;
   /** Items of the startup, by verdict; none before anything was read. */
   readonly startup: { readonly open: number; readonly pass: number; readonly warn: number; readonly fail: number };
+  /** What stops the work there; outlines of before have none. */
+  readonly stops?: readonly StopId[];
   /** What comes next, as a sentence; empty: nothing does. */
   readonly next: string;
   readonly lastVisit: { readonly began: string; readonly reason: string } | null;

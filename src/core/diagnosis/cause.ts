@@ -3,6 +3,7 @@ import type { FaultCode } from '../control/scenario';
 import type { Facts } from '../job/document';
 import type { Ails } from '../model/ails';
 import type { CautionId } from '../startup/cautions';
+import type { StopId } from '../stop-work/stops';
 
 /** Where what is wrong lies. */
 export const CAUSE_KINDS = {
@@ -44,6 +45,8 @@ export interface Cause {
   readonly mend: string;
   readonly by: 'technician' | 'licensed';
   readonly caution: CautionId | null;
+  /** What it stops the work for, as soon as it is likely. */
+  readonly stop?: StopId;
   /** Startup steps whose proof is gone once it is mended. */
   readonly proves: readonly string[];
 }

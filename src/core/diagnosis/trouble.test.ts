@@ -79,10 +79,12 @@ test('a misread is asked for again before anything hangs on it', () => {
   expect([standpoint, next !== null]).toEqual(['open', true]);
 });
 
-test('dead measuring stays shut while a supply was last read live', () => {
+test('dead measuring stays shut until each supply of its cabinet is verified dead', () => {
   const live = said('heat/volts-air-handler-R', 26);
-  expect(troubleOf(clinic, [complained('blank'), live]).handsOut).toMatch(/^Live when last read/);
-  expect(troubleOf(clinic, [complained('blank')]).handsOut).toBeNull();
+  expect(troubleOf(clinic, [complained('blank'), live]).handsOut.indoors).toMatch(/live when last read/);
+  expect(troubleOf(clinic, [complained('blank')]).handsOut.outdoors).toMatch(/not opened yet/);
+  const out = said('make-safe/dead-outdoor', 'done');
+  expect(troubleOf(clinic, [complained('blank'), out]).handsOut.outdoors).toBeNull();
 });
 
 test('readings are held against the temperatures that were read', () => {

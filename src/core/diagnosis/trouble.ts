@@ -1,9 +1,10 @@
 import type { CallId } from '../control/moment';
+import type { Spot } from '../devices/device';
 import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
 import { leftUnmeasured, observedNow } from '../model/observable';
-import { handsOut, supplyStates } from '../startup/energy';
+import { type Cabinet, handsOut, supplyStates } from '../startup/energy';
 import type { Cause } from './cause';
 import { NOTHING } from './causes/nothing';
 import { type Clinic, diagnose, type Diagnosis, type Suspect } from './diagnosis';
@@ -57,8 +58,8 @@ export interface Trouble {
   readonly next: ShownProbe | null;
   /** Other probes that tell something, best first. */
   readonly others: readonly ShownProbe[];
-  /** Why nothing dead can be measured for now: a supply was live when last read. */
-  readonly handsOut: string | null;
+  /** Why hands stay out of each place for now; null where they may go in. */
+  readonly handsOut: Readonly<Record<Spot, string | null>>;
   readonly standpoint: Diagnosis['standpoint']['kind'];
   /** Two causes that together give the readings. */
   readonly pairs: readonly (readonly [ShownCause, ShownCause])[];
@@ -177,6 +178,15 @@ const shownProbe = (
   };
 };
 
+const CABINETS = { wall: 'wall', indoors: 'indoor', outdoors: 'outdoor' } as const satisfies Record<Spot, Cabinet>;
+
+/** By the place where something dead is measured, why hands stay out of it. */
+const handsOutAt = (facts: Facts, readings: readonly Reading[]): Trouble['handsOut'] => {
+  const states = supplyStates(facts, readings);
+  const at = (spot: Spot) => handsOut(facts, states, CABINETS[spot]);
+  return { wall: at('wall'), indoors: at('indoors'), outdoors: at('outdoors') };
+};
+
 /** Where a search for trouble stands, for a visit's record. */
 export const troubleOf = (clinic: Clinic, readings: readonly Reading[]): Trouble => {
   const { table } = clinic;
@@ -205,7 +215,7 @@ export const troubleOf = (clinic: Clinic, readings: readonly Reading[]): Trouble
     suspects: hasBegun ? shown : [],
     next: hasBegun && !isOver ? (next ?? null) : null,
     others: hasBegun ? (isOver && next ? [next, ...others] : others) : [],
-    handsOut: handsOut(supplyStates(table.model.facts, readings)),
+    handsOut: handsOutAt(table.model.facts, readings),
     standpoint: standpoint.kind,
     pairs:
       standpoint.kind === 'pair'

@@ -32,6 +32,8 @@ export const recordSchema = shape({
   elevation: words(),
   visit: shape({ reason: words(), began: time() }).nullable().defined('must be given, or null'),
   outdoorF: bounded(-200, 200, '°F').required('must be given'),
+  stops: array(words().required()).max(100).optional(),
+  shutOff: plainText(4000).optional(),
   open: listOf({
     severity: mixed<Severity>()
       .oneOf(['error', 'warning', 'advice', null as never], 'must be error, warning, advice or null')

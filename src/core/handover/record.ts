@@ -20,11 +20,14 @@ import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model/job-model';
 import { observedNow } from '../model/observable';
 import { valueWords } from '../startup/item-value';
+import { jobStops } from '../startup/job-stops';
 import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';
 import { returnVisit } from '../startup/return-visit';
+import { shutOffOf } from '../startup/shut-off';
 import { startupOf } from '../startup/startup-of';
 import type { Grade } from '../startup/step';
 import { forVisit } from '../startup/visit-list';
+import { LIFTED_BY, stopWords } from '../stop-work/stops';
 import { roundTo } from '../units/round';
 import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
 import { homeownerPage, type Paragraph } from './homeowner';
@@ -97,6 +100,10 @@ export interface HandoverRecord {
   readonly elevation: string;
   readonly visit: { readonly reason: string; readonly began: string } | null;
   readonly outdoorF: number;
+  /** What stops the work, with what to do now; records of before have none. */
+  readonly stops?: readonly string[] | undefined;
+  /** Shut off and tagged, and by whom acknowledged, where it was signed with a stop. */
+  readonly shutOff?: string | undefined;
   readonly open: readonly { readonly severity: Severity | null; readonly words: string }[];
   readonly taken: (Spell & { readonly instruments: string }) | null;
   readonly tally: string;
@@ -128,6 +135,8 @@ export interface RecordSource {
   readonly readings: readonly Reading[];
   readonly settingMarks: readonly SettingMark[];
   readonly visit: Visit | undefined;
+  /** Readings of every visit, where there is more than one: a stop outlives its visit. */
+  readonly everyReading?: readonly Reading[];
   /** What was read on the visit that this one is held against: about a year ago, or the nearest to it. */
   readonly earlier?: readonly Reading[];
 }
@@ -267,6 +276,24 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
   }));
 };
 
+const stoppedOf = (
+  model: JobModel,
+  { readings, everyReading = readings, confirmed }: RecordSource,
+  moment: Moment,
+): Pick<HandoverRecord, 'stops' | 'shutOff'> => {
+  const stops = jobStops(model, readings, everyReading, moment, confirmed);
+  if (stops.length === 0) return {};
+  const shutOff = shutOffOf(stops, everyReading);
+  return {
+    stops: stops.map(({ stop, label }) => `${label}: ${stopWords(stop)} ${LIFTED_BY}`),
+    ...(shutOff.kind === 'acknowledged'
+      ? {
+          shutOff: `Shut off and tagged by ${shutOff.tagged.author}; acknowledged by ${shutOff.lead.author}, crew lead. Not to be run before it is repaired and read again.`,
+        }
+      : {}),
+  };
+};
+
 const changeoutOf = (facts: Facts): Pick<HandoverRecord, 'changeout'> => {
   const list = moveList(facts);
   return list ? { changeout: { was: list.back, moves: list.moves.map(({ words }) => words) } } : {};
@@ -291,6 +318,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     elevation: `${site.elevationFt.toLocaleString('en-US')} ft`,
     visit: visit ? { reason: VISIT_REASONS[visit.reason], began: visit.began } : null,
     outdoorF: moment.outdoorF,
+    ...stoppedOf(model, source, moment),
     open: openOf(model, source, steps),
     taken: taken && { ...taken, instruments },
     tally: `${pass} passed, ${warn} to look at again, ${fail} failed, ${open} open${leftOut > 0 ? `, ${leftOut} not measured` : ''}.`,

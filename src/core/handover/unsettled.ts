@@ -1,10 +1,12 @@
 import type { HandoverRecord } from './record';
 
 /**
- * What a record leaves unsettled, in words, the worst first: readings that failed, findings that are not waived or mere
+ * What a record leaves unsettled, in words, the worst first: what stops the work, readings that failed, findings that
+ * are not waived or mere
  * notes, steps with something unread. Handing over asks before it signs these.
  */
-export const unsettled = ({ steps, open }: Pick<HandoverRecord, 'steps' | 'open'>): string[] => [
+export const unsettled = ({ steps, open, stops = [] }: Pick<HandoverRecord, 'steps' | 'open' | 'stops'>): string[] => [
+  ...stops,
   ...steps.flatMap(({ title, readings }) =>
     readings.filter(({ grade }) => grade === 'fail').map(({ label, read }) => `Failed: ${title}, ${label}, ${read}.`),
   ),

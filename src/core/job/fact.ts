@@ -26,6 +26,8 @@ export interface NumberFact<T extends number | null = number | null> extends Fac
   readonly isDifference?: boolean;
   readonly min: number;
   readonly max: number;
+  /** The most that a field takes today; files of older versions may hold up to `max`. */
+  readonly entryMax?: number;
   readonly step: number;
   /** Whether "not known" or "none" is an answer, and how it is worded. */
   readonly none?: string;
@@ -99,7 +101,8 @@ export interface RecordsFact<
 
 export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFact | TableFact | RecordsFact;
 
-type Bounds = Pick<NumberFact, 'unit' | 'isDifference' | 'min' | 'max'> & Partial<Pick<NumberFact, 'step'>>;
+type Bounds = Pick<NumberFact, 'unit' | 'isDifference' | 'min' | 'max' | 'entryMax'> &
+  Partial<Pick<NumberFact, 'step'>>;
 
 /** A number that is always known, if only as an assumption. */
 export const numberFact = (fact: FactBase<number> & Bounds): NumberFact<number> => ({

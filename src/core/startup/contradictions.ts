@@ -1,8 +1,10 @@
+import { type StopId, stopWords } from '../stop-work/stops';
 import { PULL_IN_VOLTS } from '../units/control-volts';
 import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import type { StartupContext } from './given';
 import type { PlannedItem, PlannedStep } from './planned';
+import { RUNS_SHARE } from './runs-uncalled';
 
 /** Two readings of one step that cannot both be true, and what to do about it. */
 interface Contradiction {
@@ -10,6 +12,8 @@ interface Contradiction {
   readonly keys: readonly [string, string];
   readonly means: string;
   readonly next: string;
+  /** What it stops the work for. */
+  readonly stop?: StopId;
 }
 
 /**
@@ -17,8 +21,6 @@ interface Contradiction {
  * Amps above which a heat source runs: under it a clamp's zero and the blower may be all there is.
  */
 const HEATS_AMPS = 8;
-/** Least share of the plate's amps at which a compressor certainly runs. */
-const RUNS_SHARE = 0.25;
 /** A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
 const WARM_RISE_F = 8;
 /** Line volts under which a supply feeds nothing. */
@@ -52,7 +54,8 @@ const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradict
           {
             keys: [call.key, hot.key] as const,
             means: `${roundTo(volts, 1)} V at W1 and ${roundTo(numberOf(hot)!, 1)} A in the strips cannot both be true: no call, no heat.`,
-            next: again,
+            next: stopWords('welded-element'),
+            stop: 'welded-element' as const,
           },
         ]
       : []),
@@ -67,7 +70,8 @@ const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradict
           {
             keys: [y.key, compressor.key] as const,
             means: `${roundTo(yVolts, 1)} V at Y and ${roundTo(compressorAmps, 1)} A in the compressor cannot both be true.`,
-            next: `${again} A contactor welded shut runs a compressor without a call.`,
+            next: stopWords('welded-contactor'),
+            stop: 'welded-contactor' as const,
           },
         ]
       : []),
@@ -142,7 +146,15 @@ export const withContradictions = (context: StartupContext, steps: readonly Plan
     items: step.items.map((planned) => {
       const against = spoken.get(planned.key);
       return against && planned.verdict
-        ? { ...planned, verdict: { grade: 'fail', means: against.means, next: against.next } }
+        ? {
+            ...planned,
+            verdict: {
+              grade: 'fail',
+              means: against.means,
+              next: against.next,
+              ...(against.stop ? { stop: against.stop } : {}),
+            },
+          }
         : planned;
     }),
   }));

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { decimalSlip } from './decimal-slip';
+import { expectDead } from './expect';
 import type { Item } from './step';
+import { unitSlip } from './unit-slip';
 
 const band = (pass: readonly [number, number], warn = pass): Item => ({
   id: 'volts',
@@ -10,12 +12,40 @@ const band = (pass: readonly [number, number], warn = pass): Item => ({
 });
 
 test.each([
-  [248, 24.8],
-  [2.48, 24.8],
   [2480, 24.8],
-  [0.25, 25],
-])('%s where 22 to 28 V pass was probably %s', (typed, meant) => {
+  [2500, 25],
+])('%s V is on no system: where 22 to 28 V pass it was probably %s', (typed, meant) => {
   expect(decimalSlip(band([22, 28]), typed, null)).toBe(meant);
+});
+
+test('5 in. w.c. is in no duct', () => {
+  const item: Item = {
+    ...band([0.05, 0.5]),
+    unit: 'in. w.c.',
+    of: { call: 'fan', observable: { kind: 'pressure', at: 'static' } },
+  };
+  expect(decimalSlip(item, 5, null)).toBe(0.5);
+  // Real ducts read these every day.
+  expect([0.62, 0.72, 1, 2.9].map((inWc) => decimalSlip(item, inWc, null))).toEqual(Array(4).fill(null));
+});
+
+test.each([
+  ['interlock Y–C', { isControlVolts: true, stops: 'interlock' }, [0, 3], 24.8],
+  ['CO', { stops: 'co', unit: 'ppm' }, [0, 100], 450],
+  ['CO', { stops: 'co', unit: 'ppm' }, [0, 100], 5000],
+  ['megohms', { isSafety: true, unit: 'MΩ' }, [20, 1e9], 0.3],
+  ['oil safety time', { isSafety: true, unit: 's' }, [0, 45], 90],
+  ['oil safety time', { isSafety: true, unit: 's' }, [0, 45], 9000],
+] as const)('%s: a bad safety reading has no way to pass by a tap', (_, more, pass, value) => {
+  expect(decimalSlip({ ...band(pass), ...more }, value, null)).toBeNull();
+  expect(unitSlip({ ...band(pass), ...more }, value, null)).toBeNull();
+});
+
+test('a terminal that must be dead has no slip, of point or of unit', () => {
+  const item: Item = { ...band([0, 3]), expect: () => expectDead(0, '') };
+  expect(
+    [24.8, 2.48, 248, 24_800].map((volts) => [decimalSlip(item, volts, null), unitSlip(item, volts, null)]),
+  ).toEqual(Array(4).fill([null, null]));
 });
 
 test('what passes, what is merely off, what no slip explains, and what is no number get no suggestion', () => {
@@ -23,7 +53,7 @@ test('what passes, what is merely off, what no slip explains, and what is no num
   expect([24, 21, 19, 0, -24.8, 'OL' as const, 'done' as const].map((value) => decimalSlip(item, value, null))).toEqual(
     Array(7).fill(null),
   );
-  expect(decimalSlip({ ...item, expect: () => ({ kind: 'tick' }) }, 248, null)).toBeNull();
+  expect(decimalSlip({ ...item, expect: () => ({ kind: 'tick' }) }, 2480, null)).toBeNull();
 });
 
 test('a suggestion always passes, and is the same digits', () => {

@@ -4,6 +4,7 @@ import { said } from '../job/test-readings';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { familyById } from '../wiring/families';
+import { activeStops } from './active-stops';
 import { handsOut, suppliesOf, supplyStates } from './energy';
 import { startupOf } from './startup-of';
 import { STARTUP_STEPS } from './steps';
@@ -47,7 +48,7 @@ test.each<[string, ReadingValue, 'kit-1' | 'outdoor']>([
 ])('%s of %p is live: hands stay out', (item, value, supply) => {
   const readings = [...dead(), said(item, value)];
   expect(energies(readings)[supply]).toBe('live');
-  expect(handsOut(supplyStates(started, readings))).toMatch(/^Live when last read: .*prove (it|each) dead first\.$/);
+  expect(handsOut(started, supplyStates(started, readings), 'every')).toMatch(/^Hands out\. .*live when last read/);
 });
 
 test('open, then locked, then proved: each is said by itself, and a live reading ends it at any of them', () => {
@@ -65,7 +66,7 @@ test('open, then locked, then proved: each is said by itself, and a live reading
       .flatMap(({ items }) => items)
       .find(({ key }) => key === 'make-safe/dead-outdoor')!;
   // On the way to its proof, or taken back, it is still to be done.
-  for (const value of [seenValue('open'), seenValue('locked'), 'undone'] as const)
+  for (const value of [seenValue('open'), seenValue('locked'), seenValue('tested'), 'undone'] as const)
     expect(item([said1(value)]).verdict).toBeUndefined();
   expect(item([said1('done')]).verdict?.grade).toBe('pass');
 });
@@ -74,7 +75,7 @@ test('no volts on a meter proves nothing, and takes nothing away', () => {
   const none = said('supply-volts/kit-1', 0.4);
   expect(energies([none])['kit-1']).toBe('no-volts');
   expect(energies([...dead(), said('supply-volts/kit-1', 0.4)])['kit-1']).toBe('proved');
-  expect(handsOut(supplyStates(started, [none]))).toBeNull();
+  expect(handsOut(started, supplyStates(started, [none]), 'indoor')).toMatch(/no volts read, not locked out/);
 });
 
 test('a live reading that was withdrawn was none; a tick taken back proves nothing', () => {
@@ -104,14 +105,36 @@ test('startup: while a supply is live, lugs and ohms stay shut, and its tick is 
   const safe = items(proofs);
   expect(['make-safe/lugs', 'element-ohms/ohms-1'].map((key) => safe.get(key)!.heldShut)).toEqual([null, null]);
   const live = items([...proofs, said('heat-aux/amps-1', 40)]);
-  expect(['make-safe/lugs', 'element-ohms/ohms-1'].map((key) => live.get(key)!.heldShut)).toEqual([
-    'Live when last read: heat-kit circuit 1. Open, lock and prove it dead first.',
-    'Live when last read: heat-kit circuit 1. Open, lock and prove it dead first.',
-  ]);
+  expect(['make-safe/lugs', 'element-ohms/ohms-1'].map((key) => live.get(key)!.heldShut)).toEqual(
+    Array(2).fill('Hands out. Open, lock out and verify dead first: heat-kit circuit 1 (live when last read).'),
+  );
   expect([live.get('make-safe/dead-kit-1')!.isLiveAgain, live.get('make-safe/dead-outdoor')!.isLiveAgain]).toEqual([
     true,
     false,
   ]);
   // The record keeps that it was proved when it was.
   expect(live.get('make-safe/dead-kit-1')!.verdict?.grade).toBe('pass');
+});
+
+test('hands: nothing read live is no proof, open alone is none, locked is none; each cabinet asks for its own', () => {
+  const shut = (readings: readonly Reading[], cabinet: 'indoor' | 'outdoor') =>
+    handsOut(started, supplyStates(started, readings), cabinet);
+  expect(shut([], 'indoor')).toMatch(/heat-kit circuit 1 \(not opened yet\)/);
+  const step = (value: ReadingValue) => said('make-safe/dead-outdoor', value);
+  expect(shut([step(seenValue('open'))], 'outdoor')).toMatch(/open, not locked out/);
+  expect(shut([step(seenValue('locked'))], 'outdoor')).toMatch(/locked out, not verified dead/);
+  expect(shut([step(seenValue('tested'))], 'outdoor')).toMatch(/locked out, not verified dead/);
+  expect(shut([step('done')], 'outdoor')).toBeNull();
+  expect(shut([step('done')], 'indoor')).toMatch(/^Hands out/);
+  expect(shut(dead(), 'indoor')).toBeNull();
+});
+
+test('a supply that is locked out and still live stops the work, and no tick but a proof opens it', () => {
+  const live = said('make-safe/dead-outdoor', seenValue('still-live'));
+  const plan = startupOf(jobModel(started), [live], DEFAULT_MOMENT);
+  const verdict = plan.flatMap(({ items }) => items).find(({ key }) => key === 'make-safe/dead-outdoor')!.verdict!;
+  expect([verdict.grade, verdict.stop]).toEqual(['fail', 'not-verified-dead']);
+  expect(activeStops(started, plan, [live]).map(({ stop }) => stop)).toEqual(['not-verified-dead']);
+  const after = [live, said('make-safe/dead-outdoor', 'done')];
+  expect(activeStops(started, startupOf(jobModel(started), after, DEFAULT_MOMENT), after)).toEqual([]);
 });

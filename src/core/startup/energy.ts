@@ -116,12 +116,19 @@ const saysOf = (facts: Facts, item: string, value: ReadingValue): Says => {
 /** What is said of a supply before it is proved dead, in order. */
 export const BEFORE_PROOF = [
   { word: 'open', label: 'Open' },
-  { word: 'locked', label: 'Locked' },
+  { word: 'locked', label: 'Locked out' },
+  { word: 'tested', label: 'Tester proven on a live source' },
 ] as const;
 
 /** What was said of a supply on the way to its proof. */
-const stageOf = (value: ReadingValue): 'open' | 'locked' | undefined =>
-  BEFORE_PROOF.find(({ word }) => value === seenValue(word))?.word;
+const stageOf = (value: ReadingValue): Energy | undefined => {
+  const word = BEFORE_PROOF.find((stage) => value === seenValue(stage.word))?.word;
+  if (value === seenValue(STILL_LIVE)) return 'live';
+  return word === 'tested' ? 'locked' : word;
+};
+
+/** What is said of a supply that was locked out and shows volts all the same. */
+export const STILL_LIVE = 'still-live';
 
 /** The item that ticks off a supply as open, locked and proved dead. */
 export const provedItem = (id: SupplyId): string => `make-safe/dead-${id}`;
@@ -157,10 +164,35 @@ export const supplyStates = (facts: Facts, readings: readonly Reading[]): readon
   return supplies.map(({ id }) => states.get(id)!);
 };
 
-/** Why hands stay out for now, in a sentence: supplies that were live when last something was read. */
-export const handsOut = (states: readonly SupplyState[]): string | null => {
-  const live = states.filter(({ energy }) => energy === 'live').map(({ label }) => label);
-  return live.length === 0
+/** A cabinet that hands go into. */
+export type Cabinet = 'indoor' | 'outdoor' | 'wall' | 'every';
+
+/** The supplies of a cabinet: in one cabinet all of them; at the thermostat the one that feeds the transformer. */
+const suppliesIn = (facts: Facts, cabinet: Cabinet): ReadonlySet<SupplyId> => {
+  const ids = suppliesOf(facts).map(({ id }) => id);
+  if (cabinet === 'every' || facts.system.cabinet === 'packaged') return new Set(ids);
+  if (cabinet === 'wall') return new Set([controlSupply(facts)]);
+  return new Set(ids.filter((id) => (id === 'outdoor') === (cabinet === 'outdoor')));
+};
+
+const NEEDS: Readonly<Record<Energy, string>> = {
+  unknown: 'not opened yet',
+  'no-volts': 'no volts read, not locked out',
+  open: 'open, not locked out',
+  locked: 'locked out, not verified dead',
+  proved: '',
+  live: 'live when last read',
+};
+
+/**
+ * Why hands stay out of a cabinet for now: each of its supplies has to be open, locked out and verified dead since it
+ * was last live. Measuring to verify, a live reading and a clamp are no hands in.
+ * @returns null where they may go in
+ */
+export const handsOut = (facts: Facts, states: readonly SupplyState[], cabinet: Cabinet): string | null => {
+  const own = suppliesIn(facts, cabinet);
+  const left = states.filter(({ id, energy }) => own.has(id) && energy !== 'proved');
+  return left.length === 0
     ? null
-    : `Live when last read: ${live.join(', ').toLowerCase()}. Open, lock and prove ${live.length === 1 ? 'it' : 'each'} dead first.`;
+    : `Hands out. Open, lock out and verify dead first: ${left.map(({ label, energy }) => `${label.toLowerCase()} (${NEEDS[energy]})`).join(', ')}.`;
 };

@@ -22,6 +22,7 @@ export const expectDead = (volts: number, sum: string): Expectation => ({
   warn: [0, GHOST_VOLTS],
   tolerance: `under ${DEAD_VOLTS} V`,
   sum,
+  isDead: true,
 });
 
 /**
@@ -35,6 +36,7 @@ export const expectGhost = (most: number, sum: string): Expectation => ({
   warn: [0, most],
   tolerance: `0 to ${roundTo(most, 0)} V, a ghost`,
   sum,
+  isDead: true,
 });
 
 /**

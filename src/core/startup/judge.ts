@@ -1,10 +1,13 @@
 import { factAt, type FactPath } from '../job/document';
-import type { ReadingValue } from '../job/reading';
+import { type ReadingValue, seenValue } from '../job/reading';
+import { stopWords } from '../stop-work/stops';
+import { MOST_CONTROL_VOLTS } from '../units/control-volts';
 import { roundTo } from '../units/round';
 import type { Grade, Item, Verdict } from './step';
 
 const gradeOf = (value: ReadingValue, item: Item, place: string | null): Grade => {
   const expected = item.expect(place);
+  if (item.fails && value === seenValue(item.fails.word)) return 'fail';
   if (expected.kind === 'tick') return value === 'done' ? 'pass' : 'noted';
   if (expected.kind !== 'band') return 'noted';
   if (typeof value !== 'number') return 'fail';
@@ -12,7 +15,13 @@ const gradeOf = (value: ReadingValue, item: Item, place: string | null): Grade =
   return value >= expected.warn[0] && value <= expected.warn[1] ? 'warn' : 'fail';
 };
 
-/** A reading that passes by nothing is said to. */
+/** Whether a value is more than a control conductor may ever carry. */
+const isOverControl = ({ of, isControlVolts }: Item, value: ReadingValue): boolean =>
+  (isControlVolts === true || of?.observable.kind === 'volts') &&
+  typeof value === 'number' &&
+  value > MOST_CONTROL_VOLTS;
+
+/** A reading that just passes is said to; nothing at all where nothing is expected is no edge. */
 const EDGE = {
   low: 'It passes, and nothing lower does: this is the edge.',
   high: 'It passes, and nothing higher does: this is the edge.',
@@ -20,16 +29,26 @@ const EDGE = {
 
 const plainWords = (value: ReadingValue, grade: Grade, item: Item, place: string | null): string => {
   const expected = item.expect(place);
+  if (item.fails && value === seenValue(item.fails.word)) return item.fails.means;
   if (expected.kind === 'tick') return 'Done.';
   if (expected.kind === 'needs') return `Kept. Judged once it is known: ${expected.what}.`;
   if (expected.kind === 'record') return 'Kept.';
   if (value === 'OL') return 'Open circuit.';
   const [low, high] = expected.pass;
-  if (grade === 'pass') return value === low ? EDGE.low : value === high ? EDGE.high : 'As expected.';
+  if (grade === 'pass')
+    return value === low && low !== 0 ? EDGE.low : value === high && high !== 0 ? EDGE.high : 'As expected.';
   const number = value as number;
   const off =
     number < low ? `${roundTo(low - number, 1)} ${item.unit} under` : `${roundTo(number - high, 1)} ${item.unit} over`;
   return `${off} the limit.`;
+};
+
+const judgedPlainly = (item: Item, value: ReadingValue, place: string | null): Verdict => {
+  const judgedByItself = typeof value === 'number' ? item.verdict?.(value) : undefined;
+  if (judgedByItself) return judgedByItself;
+  const grade = gradeOf(value, item, place);
+  const explained = item.explain?.(value, grade, place);
+  return explained ? { grade, ...explained } : { grade, means: plainWords(value, grade, item, place) };
 };
 
 /**
@@ -44,9 +63,17 @@ export const judge = (
   place: string | null,
   isAssumed: (path: FactPath) => boolean = () => false,
 ): Verdict => {
-  const grade = gradeOf(value, item, place);
-  const explained = item.explain?.(value, grade, place);
-  const verdict = explained ? { grade, ...explained } : { grade, means: plainWords(value, grade, item, place) };
+  if (isOverControl(item, value))
+    return {
+      grade: 'fail',
+      means: `${value as number} V on a control conductor.`,
+      next: stopWords('control-overvoltage'),
+      stop: 'control-overvoltage',
+    };
+  const verdict = judgedPlainly(item, value, place);
+  const { grade } = verdict;
+  if (grade === 'fail' && item.stops !== undefined)
+    return { ...verdict, next: stopWords(item.stops), stop: item.stops };
   if (grade !== 'fail' || item.limitFrom === undefined || !isAssumed(item.limitFrom)) return verdict;
   const { label } = factAt(item.limitFrom);
   return {

@@ -43,7 +43,7 @@ export const startupPlan = (
       items: built.items.map((item) => {
         const key = itemKey(facts, step.id, item);
         const planned = planItem(key, item, context.readings.get(key), context.notMeasured.get(key), isAssumed);
-        return withEnergy(planned, states);
+        return withEnergy(facts, planned, states);
       }),
     };
   });

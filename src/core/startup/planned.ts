@@ -1,4 +1,4 @@
-import type { FactPath } from '../job/document';
+import type { FactPath, Facts } from '../job/document';
 import { type ReadingValue, seenValue, type TakenReading, type UntakenReading } from '../job/reading';
 import { handsOut, type SupplyState } from './energy';
 import { judge } from './judge';
@@ -11,7 +11,7 @@ export interface PlannedItem {
   readonly reading: TakenReading | undefined;
   /** Where it was left unmeasured: when, by whom and why. */
   readonly leftOut: UntakenReading | undefined;
-  /** Why it is shut for now: hands would go in while a supply is live. */
+  /** Why it is shut for now: hands would go in before every supply of its cabinet is verified dead. */
   readonly heldShut: string | null;
   /** Whether what its tick proved dead was read live since. */
   readonly isLiveAgain: boolean;
@@ -23,12 +23,12 @@ export interface PlannedItem {
 }
 
 /** An item with what the supplies are: shut where hands would go in live, its proof ended where it is. */
-export const withEnergy = (planned: PlannedItem, states: readonly SupplyState[]): PlannedItem => {
+export const withEnergy = (facts: Facts, planned: PlannedItem, states: readonly SupplyState[]): PlannedItem => {
   const { item, reading } = planned;
   const own = states.find(({ id }) => id === item.proves);
   return {
     ...planned,
-    heldShut: item.handsIn ? handsOut(states) : null,
+    heldShut: item.handsIn ? handsOut(facts, states, item.handsIn) : null,
     isLiveAgain: reading?.value === 'done' && own !== undefined && own.energy === 'live',
   };
 };

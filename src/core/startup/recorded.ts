@@ -11,7 +11,7 @@ export const recorded = (id: string, label: string, unit: string, sum = ''): Ite
 });
 
 /** Above anything that is read. */
-const NO_LIMIT = 1e9;
+export const NO_LIMIT = 1e9;
 
 /** Limits that somebody types from a plate, a chart or a manual; null: not typed yet. */
 interface Typed {

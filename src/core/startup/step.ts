@@ -3,11 +3,12 @@ import { SOUND } from '../control/scenario';
 import type { FactPath, Facts } from '../job/document';
 import type { ReadingValue } from '../job/reading';
 import type { Observation } from '../model/observable';
+import type { StopId } from '../stop-work/stops';
 import type { AirflowSeen } from './airflow-seen';
 import type { MeasuredCapacity } from './capacity';
 import type { CautionId } from './cautions';
 import { OUTDOOR_ITEM } from './conditions';
-import type { SupplyId } from './energy';
+import type { Cabinet, SupplyId } from './energy';
 import { numberRead, type StartupContext } from './given';
 
 /** A delay that the equipment imposes before a reading means anything. */
@@ -33,6 +34,8 @@ export interface Verdict {
   readonly means: string;
   /** What to measure or do next, where something is wrong. */
   readonly next?: string;
+  /** What it stops the work for. */
+  readonly stop?: StopId;
 }
 
 export type Expectation =
@@ -44,6 +47,8 @@ export type Expectation =
       readonly warn: readonly [number, number];
       readonly tolerance: string;
       readonly sum: string;
+      /** Volts that must not be there. */
+      readonly isDead?: boolean;
     }
   /** Cannot be worked out before something else is known. */
   | { readonly kind: 'needs'; readonly what: string; readonly fact?: FactPath }
@@ -73,11 +78,21 @@ export interface Item {
   readonly stages?: readonly { readonly word: string; readonly label: string }[];
   /** The supply that its tick proves dead: a reading that shows volts ends the proof. */
   readonly proves?: SupplyId;
-  /** Whether it puts hands in: it stays shut while a supply is live. */
-  readonly handsIn?: boolean;
+  /** The cabinet that hands go into: it stays shut until each of its supplies is verified dead. */
+  readonly handsIn?: Cabinet;
+  /** What a failing reading of it stops the work for. */
+  readonly stops?: StopId;
+  /** A reading that something safe depends on: no slip of the point is ever suggested for it. */
+  readonly isSafety?: boolean;
+  /** Control volts that no observable stands for. */
+  readonly isControlVolts?: boolean;
+  /** The other way a thing to do can end, said by a button of its own. */
+  readonly fails?: { readonly word: string; readonly label: string; readonly means: string };
   readonly expect: (place: string | null) => Expectation;
   /** The fact that its limit is taken from: while nobody has looked at it, a reading beyond is looked at again. */
   readonly limitFrom?: FactPath;
+  /** The whole verdict on a number, where limits alone do not tell: CO by the O₂ of its sample. */
+  readonly verdict?: (value: number) => Verdict;
   /** Words a verdict beyond the plain limits: likeliest cause, next thing to measure. */
   readonly explain?: (value: ReadingValue, grade: Grade, place: string | null) => Omit<Verdict, 'grade'> | null;
 }

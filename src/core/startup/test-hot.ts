@@ -6,5 +6,7 @@ export const testHot = ({ system, boxes }: Facts): string => {
     ...(system.floatSwitch === 'R' ? ['float switch'] : []),
     ...(boxes.humidifier === 'everything' ? ['wet switch'] : []),
   ];
-  return switches.length === 0 ? 'R' : `R from the thermostat’s side of the ${switches.join(' and the ')}, never around it,`;
+  return switches.length === 0
+    ? 'R'
+    : `R from the thermostat’s side of the ${switches.join(' and the ')}, never around it,`;
 };

@@ -1,4 +1,5 @@
-import { BEFORE_PROOF, type SupplyId } from './energy';
+import type { StopId } from '../stop-work/stops';
+import { BEFORE_PROOF, STILL_LIVE, type SupplyId } from './energy';
 import type { Item } from './step';
 
 /** Something to do and tick off, not to read. */
@@ -9,4 +10,13 @@ export const proveDead = (supply: SupplyId, label: string): Item => ({
   ...tick(`dead-${supply}`, label),
   proves: supply,
   stages: BEFORE_PROOF,
+  stops: 'not-verified-dead',
+  fails: { word: STILL_LIVE, label: 'Still live', means: 'Locked out, and it still shows volts.' },
+});
+
+/** Something to do that can also end badly, and then stops the work. */
+export const provenTick = (id: string, label: string, stops: StopId, fails: NonNullable<Item['fails']>): Item => ({
+  ...tick(id, label),
+  stops,
+  fails,
 });

@@ -24,6 +24,12 @@ export const SUPPLY_VOLTS = [21, 28] as const;
 /** Wider limits within which it still works, for a warning: pull-in, and what electronics stand. Our judgement. */
 export const SUPPLY_WARN_VOLTS = [PULL_IN_VOLTS, 30] as const;
 
+/**
+ * Above it a control conductor is no class 2 circuit any more: line voltage, crossed circuits, or two transformers in
+ * series. Source: NEC chapter 9, table 11(A), class 2 up to 30 V.
+ */
+export const MOST_CONTROL_VOLTS = 30;
+
 /** A terminal that is off reads less than it. Our judgement: leaks through a board's filters make a volt or two. */
 export const DEAD_VOLTS = 3;
 

@@ -2,7 +2,7 @@ import { findingsOf } from '../check';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { addJumper, harnessInWall, wireRows } from './as-found';
-import { families,familyById } from './families';
+import { families, familyById } from './families';
 import { faultsOf } from './fault';
 import { jumperId, refText } from './harness';
 import { joined } from './joined';

@@ -14,6 +14,7 @@ const lastSource = (job: StoredJob): RecordSource => ({
   facts: job.document.facts,
   confirmed: new Set(job.document.confirmed),
   readings: lastReadings(job),
+  everyReading: job.readings,
   settingMarks: lastMarks(job),
   visit: lastVisit(job.visits),
   earlier: earlierReadings(job, lastVisit(job.visits)),

@@ -53,7 +53,7 @@ export interface HandingOver {
   readonly printed?: HandoverRecord | undefined;
 }
 
-export type HandOverResult = 'done' | 'missing' | 'stale' | 'makeshift';
+export type HandOverResult = 'done' | 'missing' | 'stale' | 'makeshift' | 'stopped';
 
 const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
   ...DEFAULT_MOMENT,
@@ -74,6 +74,7 @@ export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Pr
     if (revision !== undefined && revision !== job.revision) return 'stale';
     if (toPutBack(job.readings).length > 0) return 'makeshift';
     const record = recordOf(job, momentOf(handing));
+    if (record.stops && record.shutOff === undefined) return 'stopped';
     if (printed && recordDifferences(printed, record).length > 0) return 'stale';
     const now = new Date();
     await keepHandover(job.id, record, author, now);

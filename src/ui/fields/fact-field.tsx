@@ -31,7 +31,7 @@ const Control = ({ path }: { path: FactPath }) => {
           isDifference={fact.isDifference}
           step={fact.step}
           min={fact.min}
-          max={fact.max}
+          max={fact.entryMax ?? fact.max}
           none={fact.none}
           onCommit={commit}
         />

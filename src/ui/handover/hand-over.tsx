@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { unsettled } from '@/core/handover/unsettled';
+import { maySign } from '@/core/startup/shut-off';
 import { keepJob } from '../along/device';
 import { keepErrand } from '../along/errands';
 import { useAlongActs } from '../along/use-along';
@@ -10,6 +11,8 @@ import { call, notDone } from '../api';
 import { useAtWork } from '../crew/at-work';
 import { useJob, useJobNow } from '../job/provider';
 import { usePerson } from '../person';
+import { ShutOffLine } from '../stop-work/shut-off-line';
+import { useStops } from '../stop-work/use-stops';
 import { toast } from '../toast';
 import { usePutBack } from '../trouble/use-put-back';
 import { When } from '../when';
@@ -24,6 +27,7 @@ export const HandOver = () => {
   const acknowledge = useJob((job) => job.acknowledge);
   const saveState = useJob((job) => job.saveState);
   const putBack = usePutBack();
+  const { shutOff } = useStops();
   const now = useJobNow();
   const [asks, setAsks] = useState<readonly string[]>([]);
   const { refresh, change } = useAlongActs();
@@ -78,9 +82,9 @@ export const HandOver = () => {
             if (left.length === 0) void move('hand-over');
             else setAsks(left);
           }}
-          disabled={!(saveState === 'saved' || saveState === 'lost') || putBack.length > 0}
+          disabled={!(saveState === 'saved' || saveState === 'lost') || putBack.length > 0 || !maySign(shutOff)}
         >
-          Mark handed over
+          {shutOff.kind === 'clear' ? 'Mark handed over' : 'Sign as shut off and tagged'}
         </button>
       ) : (
         <span className="flex flex-wrap items-center gap-2 text-sm">
@@ -94,6 +98,7 @@ export const HandOver = () => {
           </button>
         </span>
       )}
+      {handedOverAt === null && <ShutOffLine />}
       {handedOverAt === null && putBack.length > 0 && (
         <p role="status" className="basis-full font-semibold text-fail">
           Not before it is put back: {putBack.join('; ')}. Trouble has the list.

@@ -6,6 +6,7 @@ import { useMoment } from '../job/following';
 import { useJob } from '../job/provider';
 import type { JobState } from '../job/state';
 import { shownVisit } from '../job/visits';
+import { useEveryReading } from '../stop-work/use-stops';
 
 type Recorded = Pick<JobState, 'confirmed' | 'readings' | 'settingMarks' | 'saved'>;
 
@@ -18,8 +19,12 @@ const recordOf = lastOf(
     readings: Recorded['readings'],
     settingMarks: Recorded['settingMarks'],
     saved: Recorded['saved'],
+    everyReading: Recorded['readings'],
   ) =>
-    handoverRecord({ facts, confirmed, readings, settingMarks, visit, earlier: earlierReadings(saved, visit) }, moment),
+    handoverRecord(
+      { facts, confirmed, readings, everyReading, settingMarks, visit, earlier: earlierReadings(saved, visit) },
+      moment,
+    ),
 );
 
 /** The record as it would be printed now; all parts of the page share the one that was last worked out. */
@@ -31,5 +36,6 @@ export const useRecordNow = (): HandoverRecord => {
   const visit = useJob(shownVisit);
   const saved = useJob((job) => job.saved);
   const moment = useMoment();
-  return recordOf(facts, moment, visit, confirmed, readings, settingMarks, saved);
+  const everyReading = useEveryReading();
+  return recordOf(facts, moment, visit, confirmed, readings, settingMarks, saved, everyReading);
 };

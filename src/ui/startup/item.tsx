@@ -9,7 +9,7 @@ import { TakeButton } from '../meter/take-button';
 import { Expected } from './expected';
 import { ItemHistory } from './item-history';
 import { ReadingMenu } from './reading-menu';
-import { TickButton, TickShut } from './tick-button';
+import { FailsButton, TickButton, TickShut } from './tick-button';
 import { useItem } from './use-item';
 import { SlipLine, VerdictLine } from './verdict-line';
 
@@ -31,7 +31,9 @@ const Tick = ({ planned }: StartupItemProps) => {
         </div>
         <ReadingMenu planned={planned} />
       </div>
+      <FailsButton planned={planned} />
       <TickShut planned={planned} />
+      {planned.verdict?.grade === 'fail' && <VerdictLine verdict={planned.verdict} />}
       <div className="pl-9">
         <ItemHistory planned={planned} now={openedAt} />
       </div>
@@ -40,7 +42,7 @@ const Tick = ({ planned }: StartupItemProps) => {
 };
 
 /** What stands in place of a field while hands stay out. */
-const HeldShut = ({ planned: { heldShut, reading, item } }: StartupItemProps) => (
+export const HeldShut = ({ planned: { heldShut, reading, item } }: Pick<StartupItemProps, 'planned'>) => (
   <p className="text-sm font-semibold text-fail">
     {reading && (
       <span className="block font-mono text-ink">

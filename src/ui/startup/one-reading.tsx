@@ -7,10 +7,11 @@ import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
 import { TakeButton } from '../meter/take-button';
 import { Expected } from './expected';
+import { HeldShut } from './item';
 import { ItemHistory } from './item-history';
 import { afterKey, Keypad } from './keypad';
 import { ReadingMenu } from './reading-menu';
-import { TickButton, TickShut } from './tick-button';
+import { FailsButton, TickButton, TickShut } from './tick-button';
 import { useItem } from './use-item';
 import { SlipLine, VerdictLine } from './verdict-line';
 
@@ -63,7 +64,9 @@ const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
       {leftOut && <p className="text-quiet">Not done: {leftOut.why}</p>}
       <div className="mt-3">
         <TickButton planned={planned} isLarge />
+        <FailsButton planned={planned} />
       </div>
+      {planned.verdict?.grade === 'fail' && <VerdictLine verdict={planned.verdict} />}
       <ItemHistory planned={planned} now={openedAt} />
       <div className="mt-auto">
         <NextButton next={next} onNext={onNext} />
@@ -128,7 +131,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           {entry.unit}
         </span>
       </span>
-      {!planned.heldShut && <TakeButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />}
+      <TakeButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />
       {item.places && place !== null && (
         <ChoiceBox
           label="Clamp around"
@@ -173,6 +176,22 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
   );
 };
 
+/** A reading that hands go in for, before every supply of its cabinet is verified dead. */
+const OneShut = ({ planned, next, onNext }: OneReadingProps) => (
+  <>
+    <Heading label={planned.item.label}>
+      <ReadingMenu planned={planned} />
+    </Heading>
+    <Expected expected={planned.expected} unit={planned.item.unit} isLarge />
+    <HeldShut planned={planned} />
+    <div className="mt-auto">
+      <NextButton next={next} onNext={onNext} />
+    </div>
+  </>
+);
+
 /** One reading at a time, for one hand in a glove: what to expect, the field, what it means, keys, and on. */
-export const OneReading = (props: OneReadingProps) =>
-  props.planned.expected.kind === 'tick' ? <OneTick {...props} /> : <OneMeasure {...props} />;
+export const OneReading = (props: OneReadingProps) => {
+  if (props.planned.expected.kind === 'tick') return <OneTick {...props} />;
+  return props.planned.heldShut === null ? <OneMeasure {...props} /> : <OneShut {...props} />;
+};

@@ -8,6 +8,7 @@ import { Said } from '../degrees';
 import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
+import { StopBanner } from '../stop-work/stop-banner';
 import { CallBar } from './call-bar';
 import { CountersignLine } from './countersign-line';
 import { StartupItem } from './item';
@@ -47,6 +48,7 @@ export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: 
         </label>
       </div>
       <article aria-labelledby="step-title" className="min-w-0 max-w-3xl flex-1">
+        <StopBanner />
         <PersonLine />
         <div className="flex flex-wrap items-center justify-between gap-x-3">
           <VisitLine />

@@ -9,6 +9,7 @@ import { Said } from '../degrees';
 import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
+import { StopBanner } from '../stop-work/stop-banner';
 import { CallBar } from './call-bar';
 import { CountersignLine } from './countersign-line';
 import { GradeMark } from './grade-mark';
@@ -102,6 +103,7 @@ export const StepPhone = ({ steps, list, route, number, at, tried, left, go, goA
           onClose={() => setSteps(false)}
         />
       )}
+      <StopBanner isFolded />
       <TriedLine />
       <CallBar call={built.call} />
       {!item ? (

@@ -13,14 +13,18 @@ const reached = ({ item: { stages = [] }, reading, isLiveAgain }: PlannedItem): 
     : stages.findIndex(({ word }) => reading.value === seenValue(word)) + 1;
 };
 
-/** Something to do whose stages are said one by one: open, locked, proved dead. */
+/** Something to do whose stages are said one by one: open, locked out, verified dead. */
 const Stages = ({ planned, isLarge }: { planned: PlannedItem; isLarge: boolean }) => {
   const { keep } = useItem(planned);
   const { stages = [], label } = planned.item;
   const at = reached(planned);
   const all = [...stages.map(({ word, label: words }) => ({ words, value: seenValue(word) })), LAST];
   return (
-    <span role="group" aria-label={label} className={`grid gap-1 ${isLarge ? 'grid-cols-1' : 'grid-cols-3'}`}>
+    <span
+      role="group"
+      aria-label={label}
+      className={`grid gap-1 ${isLarge ? 'grid-cols-1' : 'grid-cols-2 lg:grid-cols-4'}`}
+    >
       {all.map(({ words, value }, stage) => (
         <button
           key={words}
@@ -40,7 +44,26 @@ const Stages = ({ planned, isLarge }: { planned: PlannedItem; isLarge: boolean }
   );
 };
 
-const LAST = { words: 'Proved dead', value: 'done' } as const;
+const LAST = { words: 'Verified dead; tester tested again, capacitors discharged', value: 'done' } as const;
+
+/** The other way a thing to do can end: it stops the work. */
+export const FailsButton = ({ planned }: { planned: PlannedItem }) => {
+  const { keep } = useItem(planned);
+  const { fails } = planned.item;
+  if (!fails) return null;
+  const value = seenValue(fails.word);
+  return (
+    <button
+      type="button"
+      aria-pressed={planned.reading?.value === value}
+      className="plain-button mt-1 min-h-12 gap-2 text-fail aria-pressed:border-2 aria-pressed:border-fail aria-pressed:font-semibold"
+      onClick={() => keep(value)}
+    >
+      <GradeMark grade="fail" size={18} />
+      {fails.label}
+    </button>
+  );
+};
 
 /** Something to do, ticked off; in stages where it has some. */
 export const TickButton = ({ planned, isLarge = false }: { planned: PlannedItem; isLarge?: boolean }) => {
@@ -71,7 +94,7 @@ export const TickButton = ({ planned, isLarge = false }: { planned: PlannedItem;
 export const TickShut = ({ planned: { heldShut, isLiveAgain } }: { planned: PlannedItem }) => (
   <>
     {isLiveAgain && (
-      <p className="text-sm font-semibold text-fail">Read live since: prove it dead again before hands go in.</p>
+      <p className="text-sm font-semibold text-fail">Read live since: verify it dead again before hands go in.</p>
     )}
     {heldShut && <p className="text-sm font-semibold text-fail">{heldShut}</p>}
   </>

@@ -58,7 +58,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
   const kit = jobKit(facts, volts);
   const current = observedNow(facts, readings);
   const states = supplyStates(facts, readings);
-  const shut = handsOut(states);
+  const shut = handsOut(facts, states, 'indoor');
   return (
     <section aria-label="Expected readings">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>

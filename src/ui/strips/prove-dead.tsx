@@ -8,7 +8,10 @@ export const ProveDead = memo(function ProveDead() {
   return (
     <section aria-label="Before hands go in">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Before hands go in</h2>
-      <p className="text-sm">Prove the tester on a live source, then the circuit, then the live source again.</p>
+      <p className="text-sm">
+        Test the tester on a live source, then the circuit, then the tester again. Discharge every capacitor before
+        hands go in.
+      </p>
       <PlannedItems step="make-safe" isShown={(item) => item.startsWith('dead-')} />
     </section>
   );

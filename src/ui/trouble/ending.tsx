@@ -9,6 +9,7 @@ import { CautionSign } from '../cautions';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
 import { useKeepReading } from '../startup/use-keep-reading';
+import { StopSign } from '../stop-work/stop-banner';
 import { TonightWays } from './tonight-ways';
 import type { AskTonight } from './use-trouble';
 
@@ -28,6 +29,7 @@ const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
   return (
     <div className="mb-3">
       <h3 className="text-xl font-semibold">{cause.words}</h3>
+      {cause.stop && <StopSign stop={cause.stop} />}
       {cause.caution && <CautionSign lines={[CAUTIONS[cause.caution]]} />}
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
         <dt className="eyebrow pt-1">Confirm</dt>

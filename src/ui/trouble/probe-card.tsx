@@ -1,7 +1,7 @@
 'use client';
 
 import { CALLS } from '@/core/control/moment';
-import type { ShownProbe } from '@/core/diagnosis/trouble';
+import type { ShownProbe, Trouble } from '@/core/diagnosis/trouble';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { CautionSign } from '../cautions';
 import { Said } from '../degrees';
@@ -12,7 +12,7 @@ import { ProbeEntry } from './probe-entry';
 const PLACES = { wall: 'At the thermostat', indoors: 'At the indoor unit', outdoors: 'At the outdoor unit' } as const;
 const KIND_WORDS = {
   look: null,
-  dead: 'Power off, proven dead',
+  dead: 'Power off, verified dead',
   'low-volts': '24 V',
   air: null,
   live: 'Line voltage: qualified people, rated meter',
@@ -25,11 +25,12 @@ const spent = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${M
 const CANNOT = 'Cannot be reached now';
 
 /** The next thing to observe: where, in which call, how, with what care; what each suspect would read; the field. */
-export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: string | null }) => {
+export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Trouble['handsOut'] }) => {
   const { probe, call, seconds, wouldRead, isAgain } = shown;
   const keep = useKeepReading(probe.id);
   const { leaveOut } = useUntake(probe.id);
   const kind = KIND_WORDS[probe.kind];
+  const shut = handsOut[probe.place];
   const differ = new Set(wouldRead.map(({ reads }) => reads)).size > 1;
   return (
     <section aria-labelledby="probe-title" className="border-l-4 border-ink pl-3">
@@ -49,10 +50,10 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: st
           <CautionSign lines={[CAUTIONS[probe.caution]]} />
         </div>
       )}
-      {probe.kind === 'dead' && handsOut ? (
+      {probe.kind === 'dead' && shut !== null ? (
         <div>
           <p role="alert" className="font-semibold text-fail">
-            {handsOut}
+            {shut}
           </p>
           <PlannedItems step="make-safe" isShown={(item) => item.startsWith('dead-')} />
         </div>

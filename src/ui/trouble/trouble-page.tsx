@@ -10,6 +10,7 @@ import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person-line';
+import { StopBanner } from '../stop-work/stop-banner';
 import { ComplaintPick } from './complaint-pick';
 import { Ending } from './ending';
 import { ProbeCard } from './probe-card';
@@ -56,6 +57,7 @@ export const TroublePage = () => {
       )}
       {trouble && (
         <>
+          <StopBanner />
           <PutBack />
           <Fixed />
           {!hasBegun || isAsking ? (

@@ -15,7 +15,7 @@ export const entry =
     applies(facts, harness) ? [{ by: 'technician', caution: null, ...cause }] : [];
 
 /** What the causes of a kind have in common, unless one says otherwise. */
-type Common = Pick<Cause, 'proves'> & Partial<Pick<Cause, 'by' | 'caution'>>;
+type Common = Pick<Cause, 'proves'> & Partial<Pick<Cause, 'by' | 'caution' | 'stop'>>;
 
 /** Makes the causes of a kind: each named after it, with what they have in common. */
 export const ofKind =

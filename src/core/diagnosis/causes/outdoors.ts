@@ -27,6 +27,7 @@ export const outdoors: CauseEntry = together(
     {
       confirm: 'Nothing called, and the unit runs.',
       mend: 'Disconnect off at once. New contactor, and what made it chatter.',
+      stop: 'welded-contactor',
     },
   ),
   cause(

@@ -13,7 +13,7 @@ const cause = (
   weight: number,
   because: string,
   ails: Partial<Ails>,
-  rest: Pick<Cause, 'confirm' | 'mend'>,
+  rest: Pick<Cause, 'confirm' | 'mend' | 'stop'>,
 ): Cause => ({
   id: `strips:${id}`,
   words,
@@ -39,7 +39,7 @@ const RUNG_WORDS: Record<RungAil, { readonly words: string; readonly weight: num
   welded: { words: ': switch contact welded', weight: 0.5, because: 'Rare, and seen at once: heat without a call.' },
 };
 
-const RUNG_MENDS: Record<RungAil, Pick<Cause, 'confirm' | 'mend'>> = {
+const RUNG_MENDS: Record<RungAil, Pick<Cause, 'confirm' | 'mend' | 'stop'>> = {
   element: {
     confirm: 'Every supply proven dead, one end lifted: ohms of the element. OL is open.',
     mend: 'Change the element; look why it failed: air, limit, crimp.',
@@ -59,6 +59,7 @@ const RUNG_MENDS: Record<RungAil, Pick<Cause, 'confirm' | 'mend'>> = {
   welded: {
     confirm: 'Nothing called, off for five minutes: the rung still draws current.',
     mend: 'Breaker off at once. Change the switch.',
+    stop: 'welded-element',
   },
 };
 

@@ -2,6 +2,7 @@ import { choiceFact, flagFact, numberFact, optionalNumberFact, tableFact } from 
 import { WITH_FURNACE, WITH_STRIPS } from './system';
 
 const BURNING_GAS = { path: 'furnace.fuel', is: ['natural-gas', 'propane'] } as const;
+const ON_A_METER = { path: 'furnace.fuel', is: ['natural-gas'] } as const;
 const BURNING_OIL = { path: 'furnace.fuel', is: ['fuel-oil'] } as const;
 
 interface Limit {
@@ -9,6 +10,7 @@ interface Limit {
   readonly unit: string;
   readonly min: number;
   readonly max: number;
+  readonly entryMax?: number;
   readonly step?: number;
   readonly isDifference?: boolean;
   readonly place?: 'yard' | 'closet';
@@ -68,8 +70,8 @@ export const proof = {
     min: 10_000,
     max: 250_000,
     step: 1000,
-    onlyWhen: BURNING_GAS,
-    why: 'For this elevation. The clocked input is judged against it.',
+    onlyWhen: WITH_FURNACE,
+    why: 'For this elevation. The clocked input, or nozzle and pump pressure, is judged against it.',
   }),
   inletLeastInWc: limit({
     label: 'Least inlet pressure',
@@ -112,20 +114,48 @@ export const proof = {
     onlyWhen: BURNING_GAS,
     why: 'The utility tells it: natural gas is near 1,030, propane vapor near 2,500.',
   }),
+  chamberPressure: choiceFact({
+    label: 'Pressure over the fire',
+    place: 'closet',
+    options: [
+      { value: 'negative', label: 'Below zero: it draws' },
+      { value: 'positive', label: 'Above zero: listed forced draft' },
+    ],
+    assumed: 'negative',
+    onlyWhen: BURNING_OIL,
+    why: 'Only where the nameplate lists it as forced draft with a positive chamber is draft over the fire above zero.',
+  }),
+  draftLeastInWc: limit({
+    label: 'Draft over the fire, minimum',
+    unit: 'in. w.c.',
+    min: -1,
+    max: 2,
+    step: 0.01,
+    onlyWhen: { path: 'proof.chamberPressure', is: ['positive'] },
+  }),
+  draftMostInWc: limit({
+    label: 'Draft over the fire, maximum',
+    unit: 'in. w.c.',
+    min: -1,
+    max: 2,
+    step: 0.01,
+    onlyWhen: { path: 'proof.chamberPressure', is: ['positive'] },
+  }),
   meterDialFt3: choiceFact({
     label: 'Dial of the gas meter',
     place: 'closet',
     options: ([0.5, 1, 2, 5] as const).map((value) => ({ value, label: `${value} ft³ a turn` })),
     assumed: 1,
-    onlyWhen: BURNING_GAS,
+    onlyWhen: ON_A_METER,
   }),
   mostCoPpm: limit({
-    label: 'Most CO in the flue',
+    label: 'Maximum CO in the flue, air-free',
     unit: 'ppm',
     min: 1,
     max: 2000,
+    entryMax: 400,
     onlyWhen: WITH_FURNACE,
-    why: 'As the maker’s instructions or the local code say, and corrected as they say.',
+    why: 'As the manufacturer’s instructions or the local code say. It can be lower than the built-in ceiling of 400 ppm air-free, never higher.',
   }),
   nozzleGph: limit({ label: 'Nozzle', unit: 'gal/h', min: 0.3, max: 3, step: 0.05, onlyWhen: BURNING_OIL }),
   pumpPsi: limit({

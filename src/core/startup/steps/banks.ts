@@ -71,7 +71,7 @@ export const banks: StartupStep = {
       ...jobBanks(context.facts).map(({ bank }) => bankItem(context, bank)),
       tick('jumper-out', 'Jumper out'),
       ...(joinsInputs(context.facts).length > 0
-        ? [tick('joined-again', 'What was taken off the W inputs is back')]
+        ? [{ ...tick('joined-again', 'What was taken off the W inputs is back'), handsIn: 'indoor' as const }]
         : []),
     ],
   }),

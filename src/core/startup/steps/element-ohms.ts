@@ -25,7 +25,7 @@ const ohmsItemOf = (element: Element, at: number): Item => {
     of: { call: null, observable: { kind: 'element-ohms', element: at } },
     label: `Element ${at + 1} (${element.kW} kW)`,
     unit: 'Ω',
-    handsIn: true,
+    handsIn: 'indoor',
     expect: () => expected,
     explain: (value, grade) => {
       if (value === 'OL')
@@ -61,7 +61,7 @@ export const plannedOhms = (
 ): PlannedItem => {
   const item = ohmsItemOf(jobElements(facts)[at]!, at);
   const key = itemKey(facts, 'element-ohms', item);
-  return withEnergy(planItem(key, item, current.get(key)), states);
+  return withEnergy(facts, planItem(key, item, current.get(key)), states);
 };
 
 export const elementOhmsStep: StartupStep = {

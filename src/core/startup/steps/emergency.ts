@@ -6,7 +6,7 @@ import type { StartupStep } from '../step';
 import { stripAmpsItems } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
-import { tick } from '../tick';
+import { provenTick } from '../tick';
 import { fanAfterItem } from '../timed';
 
 const NO_HEAT = {
@@ -61,9 +61,11 @@ export const emergency: StartupStep = {
           },
         },
         fanAfterItem(facts),
-        tick(
+        provenTick(
           'limit',
-          'Limit opens with the air shut off and comes back: only where the maker’s instructions ask for it; never bypassed',
+          'Limit opens with the air shut off and comes back: only where the manufacturer’s instructions ask for it; never bypassed',
+          'limit',
+          { word: 'not-open', label: 'It did not open', means: 'The limit does not open.' },
         ),
       ],
     };

@@ -12,7 +12,7 @@ import { recorded } from '../recorded';
 import { staticHow, staticItems } from '../static-item';
 import type { Item, StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
-import { tick } from '../tick';
+import { provenTick, tick } from '../tick';
 import { fanAfterItem } from '../timed';
 import { minOffWait, STEADY_FIRE } from '../waits';
 
@@ -58,13 +58,36 @@ const supply = (context: StartupContext): Item => {
   };
 };
 
+const BOTH_RAN = { word: 'both-ran', label: 'It ran', means: 'The compressor ran together with the furnace.' } as const;
+
+/** Amps above which a compressor runs. Our judgement: a clamp’s zero. */
+const STANDS_AMPS = 0.5;
+
+/** In one cabinet the interlock is behind the terminal, which stays hot: that it works shows at the compressor. */
+const heldInside: Item = {
+  id: 'interlock-amps',
+  label: 'Compressor amps, Y held at the thermostat, furnace called',
+  unit: 'A',
+  stops: 'interlock',
+  expect: () =>
+    expectUpTo(
+      STANDS_AMPS,
+      'A',
+      'The unit’s own interlock is inside: Y–C at its terminal stays hot, the compressor stays off',
+    ),
+  explain: (_, grade) => (grade === 'pass' ? null : { means: 'The compressor runs together with the furnace.' }),
+};
+
 /** The interlock proved by readings: Y held hot at the thermostat and dead outdoors, the air at which it lets go. */
-const interlock = ({ furnace }: Facts): Item[] => {
-  if (furnace.interlock === 'none') return [tick('compressor-stays-off', 'Compressor off while the furnace runs')];
+const interlock = ({ furnace, system }: Facts): Item[] => {
+  const staysOff = (label: string) => provenTick('compressor-stays-off', label, 'interlock', BOTH_RAN);
+  if (furnace.interlock === 'none') return [staysOff('Compressor off while the furnace runs')];
   const held: Item = {
     id: 'interlock-volts',
     label: 'Outdoor unit Y–C, Y held at the thermostat, furnace called',
     unit: 'V',
+    stops: 'interlock',
+    isControlVolts: true,
     expect: () => expectUpTo(DEAD_VOLTS, 'V', 'The interlock opens Y while the furnace is called'),
     explain: (_, grade) =>
       grade === 'pass'
@@ -78,6 +101,7 @@ const interlock = ({ furnace }: Facts): Item[] => {
     id,
     label,
     unit: '°F',
+    isSafety: true,
     expect: () => expectBetween(atF - LIMIT_TOLERANCE_F, atF + LIMIT_TOLERANCE_F, '°F', sum),
     explain: (_, grade) =>
       grade === 'pass'
@@ -89,7 +113,7 @@ const interlock = ({ furnace }: Facts): Item[] => {
   });
   const { supplyAirLimitF, supplyAirDifferentialF } = furnace;
   return [
-    held,
+    system.cabinet === 'packaged' ? heldInside : held,
     ...(furnace.interlock === 'kit'
       ? [
           limit('air-opens', 'Air at the coil as the limit opens Y', supplyAirLimitF, `Set to ${supplyAirLimitF} °F`),
@@ -107,7 +131,7 @@ const interlock = ({ furnace }: Facts): Item[] => {
       'min',
       'Until the coil has cooled; with no more than the minimum off on top.',
     ),
-    tick('compressor-stays-off', 'Compressor off while the furnace runs, back when the coil has cooled'),
+    staysOff('Compressor off while the furnace runs, back when the coil has cooled'),
   ];
 };
 
@@ -146,7 +170,9 @@ export const furnaceStep: StartupStep = {
       waits: [STEADY_FIRE, minOffWait(facts)],
       limits: ['proof.fuelWork', 'proof.riseFromF', 'proof.riseToF', 'proof.blowerTable'],
       items: [
-        ...terminalItems(context, 'emergency', ['air-handler-W1', 'air-handler-W2', 'outdoor-unit-Y']),
+        ...terminalItems(context, 'emergency', ['air-handler-W1', 'air-handler-W2', 'outdoor-unit-Y']).map((item) =>
+          item.id === 'volts-outdoor-unit-Y' ? { ...item, stops: 'interlock' as const } : item,
+        ),
         ...interlock(facts),
         ...lowGas(facts),
         returnItem(facts, 'emergency'),

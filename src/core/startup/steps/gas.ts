@@ -3,9 +3,10 @@ import type { Facts } from '../../job/document';
 import { MANIFOLD_IN_WC } from '../../model/predict';
 import { roundTo } from '../../units/round';
 import { expectWithin } from '../expect';
-import { recorded, typed } from '../recorded';
-import type { Item, StartupStep } from '../step';
-import { tick } from '../tick';
+import { ambientCo, flueGas, stackItems } from '../flue-items';
+import { NO_LIMIT, recorded, typed } from '../recorded';
+import type { Expectation, Item, StartupStep } from '../step';
+import { provenTick, tick } from '../tick';
 import { STEADY_FIRE } from '../waits';
 
 /** How far the manifold may be off. Our judgement: what a gauge shows. */
@@ -20,6 +21,28 @@ const wrongGas = {
   next: 'Inlet pressure with everything burning, then the plate’s figure for this elevation. Setting it is for licensed people.',
 };
 
+/**
+ * What a manifold can be on each gas, in. w.c.: a figure typed outside is another gas's. Our judgement, wide enough for
+ * elevation and for every nameplate met.
+ */
+const MANIFOLD_SPAN: Readonly<Record<'natural-gas' | 'propane', readonly [number, number]>> = {
+  'natural-gas': [0.8, 5],
+  propane: [4, 12],
+};
+
+/** Whether a manifold pressure typed from a nameplate can be of the gas that is burned. */
+export const isManifoldOf = (fuel: Facts['furnace']['fuel'], inWc: number): boolean => {
+  if (fuel === 'fuel-oil') return true;
+  const [least, most] = MANIFOLD_SPAN[fuel];
+  return inWc >= least && inWc <= most;
+};
+
+const otherGas = (fact: 'proof.manifoldInWc' | 'proof.manifoldLowInWc'): Expectation => ({
+  kind: 'needs',
+  what: 'the nameplate’s manifold pressure again: the one typed is another gas’s. Conversion, orifices and label first',
+  fact,
+});
+
 /** Manifold pressure at high fire: the plate's own figure, else the usual one of the gas. */
 const manifold = ({ furnace, proof }: Facts): Item[] => {
   const usual = MANIFOLD_IN_WC[furnace.fuel];
@@ -27,16 +50,20 @@ const manifold = ({ furnace, proof }: Facts): Item[] => {
   if (aim === null) return [];
   const from =
     proof.manifoldInWc === null
-      ? `${aim} in. w.c. is usual for this gas; the furnace’s own plate decides, at elevation too`
-      : `The plate, at this elevation: ${aim} in. w.c.`;
+      ? `${aim} in. w.c. is usual for this gas; the furnace’s own nameplate decides, at elevation too`
+      : `The nameplate, at this elevation: ${aim} in. w.c.`;
   return [
     {
       id: 'manifold',
       of: { call: 'emergency', observable: { kind: 'pressure', at: 'manifold' } },
       label: 'Manifold pressure, high fire',
       unit: 'in. w.c.',
-      expect: () => expectWithin(aim, MANIFOLD_TOLERANCE, MANIFOLD_TOLERANCE, from),
-      explain: (_, grade) => (grade === 'pass' ? null : wrongGas),
+      isSafety: true,
+      expect: () =>
+        isManifoldOf(furnace.fuel, aim)
+          ? expectWithin(aim, MANIFOLD_TOLERANCE, MANIFOLD_TOLERANCE, from)
+          : otherGas('proof.manifoldInWc'),
+      explain: (_, grade) => (grade === 'pass' || grade === 'noted' ? null : wrongGas),
     },
   ];
 };
@@ -49,6 +76,7 @@ const lowManifold = ({ airHandler, proof }: Facts): Item[] =>
           id: 'manifold-low',
           label: 'Manifold pressure, low fire',
           unit: 'in. w.c.',
+          isSafety: true,
           expect: () =>
             proof.manifoldLowInWc === null
               ? { kind: 'needs', what: 'the plate’s pressure at low fire', fact: 'proof.manifoldLowInWc' }
@@ -74,7 +102,10 @@ const lowManifold = ({ airHandler, proof }: Facts): Item[] =>
 export const clockedBtuh = (dialFt3: number, seconds: number, btuPerFt3: number): number =>
   ((3600 * dialFt3) / seconds) * btuPerFt3;
 
-const clock = ({ proof }: Facts): Item => {
+/** Natural gas alone has a meter with a dial to clock. */
+const clock = ({ furnace, proof }: Facts): Item[] => (furnace.fuel === 'natural-gas' ? [clockItem(proof)] : []);
+
+const clockItem = (proof: Facts['proof']): Item => {
   const { inputBtuh, gasBtuPerFt3, meterDialFt3 } = proof;
   return {
     id: 'clock',
@@ -104,13 +135,41 @@ const clock = ({ proof }: Facts): Item => {
   };
 };
 
+/** Flame current under which boards lose the flame, and under which the rod wants cleaning, µA. Our judgement. */
+const LEAST_FLAME_UA = 0.5;
+const GOOD_FLAME_UA = 1;
+
+const flameItem: Item = {
+  id: 'flame',
+  of: { call: 'emergency', observable: { kind: 'flame-current' } },
+  label: 'Flame current',
+  unit: 'µA',
+  isSafety: true,
+  expect: () => ({
+    kind: 'band',
+    aim: null,
+    pass: [GOOD_FLAME_UA, NO_LIMIT],
+    warn: [LEAST_FLAME_UA, NO_LIMIT],
+    tolerance: `${GOOD_FLAME_UA} µA or more`,
+    sum: `Below ${LEAST_FLAME_UA} µA most boards lose the flame; the manufacturer’s own minimum decides above that`,
+  }),
+  explain: (_, grade) =>
+    grade === 'pass'
+      ? null
+      : {
+          means: 'Too little flame current: the board will lose the flame.',
+          next: 'Clean rod and burner, check the ground; then gas pressure, by a licensed tech.',
+        },
+};
+
 export const gas: StartupStep = {
   id: 'gas',
   title: 'Gas, by licensed people',
   why: 'Pressure, input and combustion decide whether it heats safely. What is set is set as the maker’s instructions say.',
   license: 'fuel',
   applies: isOnGas,
-  build: ({ facts }) => {
+  build: (context) => {
+    const { facts } = context;
     const { proof, furnace } = facts;
     const inlet = { least: proof.inletLeastInWc, most: proof.inletMostInWc, fact: 'proof.inletLeastInWc' } as const;
     return {
@@ -124,8 +183,7 @@ export const gas: StartupStep = {
       waits: [STEADY_FIRE],
       limits: [
         'proof.inputBtuh',
-        'proof.gasBtuPerFt3',
-        'proof.meterDialFt3',
+        ...(furnace.fuel === 'natural-gas' ? (['proof.gasBtuPerFt3', 'proof.meterDialFt3'] as const) : []),
         'proof.inletLeastInWc',
         'proof.inletMostInWc',
         'proof.manifoldInWc',
@@ -133,7 +191,12 @@ export const gas: StartupStep = {
         'proof.mostCoPpm',
       ],
       items: [
-        tick('leaks', 'No leak at any joint'),
+        provenTick('leaks', 'No leak at any joint', 'gas-leak', {
+          word: 'leaks',
+          label: 'It leaks',
+          means: 'A joint leaks.',
+        }),
+        ambientCo,
         ...(furnace.fuel === 'propane'
           ? [tick('conversion', 'Conversion for propane: spring, orifices, label on the unit')]
           : []),
@@ -144,22 +207,25 @@ export const gas: StartupStep = {
         }),
         ...manifold(facts),
         ...lowManifold(facts),
-        clock(facts),
+        ...clock(facts),
         tick('sequence', 'Ignition in order: inducer, pressure switch, igniter, gas, flame'),
         recorded('ignition-s', 'From the call to the flame', 's', 'The maker’s table has the times.'),
-        {
-          ...recorded('flame', 'Flame current', 'µA', 'The maker’s instructions have the least.'),
-          of: { call: 'emergency', observable: { kind: 'flame-current' } },
-        },
-        tick('limit', 'Limit proved as the maker’s instructions say, where they ask for it; never bypassed'),
-        recorded('draft', 'Draft or vent pressure', 'in. w.c.'),
-        typed('co', 'CO in the flue', 'ppm', {
-          most: proof.mostCoPpm,
-          fact: 'proof.mostCoPpm',
-          sum: 'The most that was typed',
+        flameItem,
+        provenTick(
+          'limit',
+          'Limit proved as the manufacturer’s instructions say, where they ask for it; never bypassed',
+          'limit',
+          { word: 'not-open', label: 'It did not open', means: 'The limit does not open.' },
+        ),
+        provenTick('rollout', 'Rollout switches closed, no scorch marks at the burner box', 'rollout', {
+          word: 'open',
+          label: 'Open or scorched',
+          means: 'A rollout switch has opened, or the burner box is scorched.',
         }),
-        recorded('o2', 'O₂ in the flue', '%'),
+        recorded('draft', 'Draft or vent pressure', 'in. w.c.'),
+        ...flueGas(context, 'gas'),
         recorded('stack', 'Stack temperature', '°F'),
+        ...stackItems(context, 'gas', 'gas/stack'),
         tick('condensate', 'Condensate: trap primed, drain runs, neutralizer filled where there is one'),
       ],
     };

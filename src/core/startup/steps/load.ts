@@ -98,7 +98,8 @@ const megohms = ({ proof }: Facts): Item[] =>
             fact: 'proof.leastMegohms',
             sum: 'The crew’s own least. As the maker’s instructions allow it; leads off the terminals',
           }),
-          handsIn: true,
+          handsIn: 'outdoor',
+          isSafety: true,
         },
       ];
 
@@ -108,6 +109,7 @@ const guard = ({ proof }: Facts): Item[] =>
         tick('guard-trips', 'Line-voltage guard: trips as its instructions test it'),
         {
           id: 'guard-min',
+          isSafety: true,
           label: 'Guard lets the unit back after',
           unit: 'min',
           expect: () =>

@@ -8,25 +8,26 @@ import { proveDead, tick } from '../tick';
 /** Every supply that must be opened before hands go in: what is there, and nothing else. */
 const supplies = (facts: Facts): Item[] =>
   suppliesOf(facts).map(({ id, label, breakerAmps }) =>
-    proveDead(id, `${label}${breakerAmps === null ? '' : ` (${breakerAmps} A)`} open, locked, proven dead`),
+    proveDead(id, `${label}${breakerAmps === null ? '' : ` (${breakerAmps} A)`} open, locked out, verified dead`),
   );
 
 export const makeSafe: StartupStep = {
   id: 'make-safe',
   title: 'Make safe and look',
-  why: 'Loose lugs and dead limits are found cold. Nothing is touched before every supply is proven dead.',
+  why: 'Loose lugs and dead limits are found cold. Nothing is touched before every supply is verified dead.',
   applies: () => true,
   build: ({ facts }) => ({
     cautions: [supplyCaution(facts), 'capacitor'],
     how: [
-      'Prove the tester on a live source, then the circuit, then the live source again.',
+      'Test the tester on a live source, then the circuit, then the tester on the live source again.',
+      'Discharge every capacitor before hands go in.',
       `Tighten line lugs to the torque on the label. Look for heat marks, pinched wires${kitRows(facts).length > 0 ? ', the airflow arrow on the kit' : ''}.`,
     ],
     call: null,
     waits: [],
     items: [
       ...supplies(facts),
-      { ...tick('lugs', 'Lugs tight, nothing scorched or pinched'), handsIn: true },
+      { ...tick('lugs', 'Lugs tight, nothing scorched or pinched'), handsIn: 'every' },
       tick('filter', 'Filter clean, registers open'),
     ],
   }),

@@ -50,6 +50,11 @@ export const POST = jobRoute(
       if (result === 'stale') return refuse(409, STALE['hand-over']);
       if (result === 'makeshift')
         return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
+      if (result === 'stopped')
+        return refuse(
+          409,
+          'Something stops the work on this job. It can be signed only as shut off and tagged, acknowledged by a crew lead.',
+        );
       return done(result === 'done');
     },
   ),

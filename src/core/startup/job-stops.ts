@@ -1,0 +1,20 @@
+import type { Moment } from '../control/moment';
+import type { FactPath } from '../job/document';
+import type { Reading } from '../job/reading';
+import type { JobModel } from '../model/job-model';
+import { type ActiveStop, activeStops } from './active-stops';
+import { startupOf } from './startup-of';
+
+/**
+ * The stops that stand on a job.
+ * @param readings of the visit that is worked on; its expectations judge
+ * @param all readings of every visit, these among them
+ */
+export const jobStops = (
+  model: JobModel,
+  readings: readonly Reading[],
+  all: readonly Reading[],
+  moment: Moment,
+  confirmed?: ReadonlySet<FactPath>,
+): readonly ActiveStop[] =>
+  all.length === 0 ? [] : activeStops(model.facts, startupOf(model, readings, moment, confirmed), all);

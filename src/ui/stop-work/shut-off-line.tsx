@@ -1,0 +1,48 @@
+'use client';
+
+import { ACKNOWLEDGED_ITEM, TAGGED_ITEM } from '@/core/startup/shut-off';
+import { useAtWork } from '../crew/at-work';
+import { useKeepReading } from '../startup/use-keep-reading';
+import { useStops } from './use-stops';
+
+/** How a job with a stop is signed: shut off and tagged, then acknowledged by a crew lead. */
+export const ShutOffLine = () => {
+  const { shutOff } = useStops();
+  const tag = useKeepReading(TAGGED_ITEM);
+  const acknowledge = useKeepReading(ACKNOWLEDGED_ITEM);
+  const { role } = useAtWork();
+  switch (shutOff.kind) {
+    case 'clear':
+      return null;
+    case 'untagged':
+      return (
+        <div className="basis-full">
+          <p className="font-semibold text-fail">
+            It can be signed only as shut off and tagged: every supply and the fuel closed, a tag on them that says why.
+          </p>
+          <button type="button" className="plain-button mt-1 min-h-12" onClick={() => tag('done')}>
+            It is shut off and tagged
+          </button>
+        </div>
+      );
+    case 'tagged':
+      return (
+        <div className="basis-full">
+          <p className="font-semibold text-fail">
+            Shut off and tagged by {shutOff.tagged.author}. A crew lead acknowledges it.
+          </p>
+          {role === 'lead' && (
+            <button type="button" className="plain-button mt-1 min-h-12" onClick={() => acknowledge('done')}>
+              I acknowledge it, as crew lead
+            </button>
+          )}
+        </div>
+      );
+    case 'acknowledged':
+      return (
+        <p className="basis-full font-semibold text-fail">
+          Shut off and tagged by {shutOff.tagged.author}; acknowledged by {shutOff.lead.author}.
+        </p>
+      );
+  }
+};
