@@ -7,6 +7,7 @@ export const DEVICE_LABELS = {
   thermostat: 'Thermostat',
   'air-handler': 'Air handler',
   furnace: 'Furnace',
+  'fan-center': 'Fan center',
   'packaged-unit': 'Packaged unit',
   'outdoor-unit': 'Outdoor unit',
   'float-switch': 'Float switch',
@@ -37,6 +38,8 @@ export interface Terminal {
   /** As it is marked: R, C, Y… */
   readonly mark: string;
   readonly carries: string;
+  /** The terminal that it is read to, where it is on a supply of its own; the device's common where left out. */
+  readonly readTo?: string;
   /** A nut in the cabinet where conductors meet, not a screw. */
   readonly isSplice?: boolean;
   /** The safety circuit that it is part of: nothing is jumpered here. */
@@ -121,9 +124,31 @@ export interface Device {
   readonly transformers: readonly Transformer[];
 }
 
-/** The screws of a device that 24 V may be on: common, splices and a sensor's apart. */
+/**
+ * The screws of a device that 24 V of the system may be on: common, splices, a sensor's and another supply's left out.
+ */
 export const hotScrews = ({ terminals }: Pick<Device, 'terminals'>): readonly string[] =>
-  terminals.filter(({ mark, isSplice }) => mark !== 'C' && !isSplice && !/^S\d$/.test(mark)).map(({ mark }) => mark);
+  terminals
+    .filter(({ mark, isSplice, readTo }) => mark !== 'C' && !isSplice && readTo === undefined && !/^S\d$/.test(mark))
+    .map(({ mark }) => mark);
+
+/** Where a device's terminal is read to: its partner on a supply of its own, its own common, or else the one given. */
+export const referenceOf = (
+  { id, terminals }: Pick<Device, 'id' | 'terminals'>,
+  mark: string,
+  otherwise: DeviceId,
+): { readonly device: DeviceId; readonly mark: string } => {
+  const partner = terminals.find((terminal) => terminal.mark === mark)?.readTo;
+  if (partner !== undefined) return { device: id, mark: partner };
+  return { device: terminals.some((terminal) => terminal.mark === 'C') ? id : otherwise, mark: 'C' };
+};
+
+/** Terminals that are read, each once: of a pair on its own supply the first. */
+export const readTerminals = ({ terminals }: Pick<Device, 'terminals'>): readonly Terminal[] =>
+  terminals.filter(
+    ({ mark, readTo }, at) =>
+      mark !== 'C' && !(readTo !== undefined && terminals.findIndex((each) => each.mark === readTo) < at),
+  );
 
 /** A device that has nothing but what is given. */
 export const device = (id: DeviceId, spot: Spot, parts: Partial<Omit<Device, 'id' | 'spot' | 'label'>>): Device => ({

@@ -5,8 +5,9 @@ import { airHandler } from './air-handler';
 import { dehumidistat } from './dehumidistat';
 import type { Device, DeviceId } from './device';
 import { emergencyRelay } from './emergency-relay';
+import { fanCenter } from './fan-center';
 import { floatSwitch } from './float-switch';
-import { furnace } from './furnace';
+import { furnace, hasNoBoard } from './furnace';
 import { humidifier } from './humidifier';
 import { interlock } from './interlock';
 import { isolationRelay } from './isolation-relay';
@@ -28,6 +29,7 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
   thermostat,
   'air-handler': airHandler,
   furnace,
+  'fan-center': fanCenter,
   'packaged-unit': packagedUnit,
   'outdoor-unit': outdoorUnit,
   'float-switch': () => floatSwitch,
@@ -52,9 +54,15 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
 /** A device of a job. */
 export const makeDevice = (id: DeviceId, facts: Facts): Device => MAKERS[id](facts);
 
-/** The device that holds the blower and the system's transformer. */
-export const indoorId = ({ system }: Facts): DeviceId =>
-  system.cabinet === 'packaged' ? 'packaged-unit' : backupOf({ system }) === 'fossil' ? 'furnace' : 'air-handler';
+/** The device that holds the blower's relay and the system's transformer. */
+export const indoorId = (facts: Facts): DeviceId => {
+  if (facts.system.cabinet === 'packaged') return 'packaged-unit';
+  if (backupOf(facts) !== 'fossil') return 'air-handler';
+  return hasNoBoard(facts) ? 'fan-center' : 'furnace';
+};
+
+/** The device that the burner is in. */
+export const burnerId = ({ system }: Facts): DeviceId => (system.cabinet === 'packaged' ? 'packaged-unit' : 'furnace');
 
 /** The device that holds the compressor. */
 export const outdoorId = ({ system }: Facts): DeviceId =>

@@ -26,10 +26,7 @@ test('with half the kit dead as well the room falls, and the hours to 45 °F fol
   const night = tonight(strips, 'supply:line-dead', -20);
   const best = night[0]!;
   expect(best.hoursTo45 === null || best.hoursTo45 > 0).toBe(true);
-  const [nothing] = tonight(strips, 'supply:transformer-dead', -20);
-  expect(nothing!.heatBtuh).toBe(0);
-  expect(nothing!.hoursTo45).toBeGreaterThan(0);
-  expect(nothing!.holdsF).toBeLessThan(0);
+  expect(tonight(strips, 'supply:transformer-dead', -20)).toEqual([]);
 });
 
 test('a valve that is fed when it should rest: O lifted outdoors heats, and is put back', () => {
@@ -78,4 +75,37 @@ test('what was set for a night is to be put back until somebody says that it was
   const again = { ...said(TONIGHT_ITEM, seenValue('fan-on|x')), note: undoNote(['fan']) };
   expect(toPutBack([set, undone, again])).toEqual(['fan']);
   expect(toPutBack([{ ...said(TONIGHT_ITEM, seenValue('as-it-stands|x')), note: '' }])).toEqual([]);
+});
+
+test.each([
+  ['strips', strips],
+  ['dual', dual],
+])('a dead blower: nothing safe gives heat, and no way is offered (%s)', (_, table) =>
+  expect(tonight(table, 'air:blower-dead', NIGHT_F)).toEqual([]),
+);
+
+test('a welded contactor is never left as it is: the disconnect comes out first, and the strips heat', () => {
+  const ways = tonight(strips, 'outdoors:contactor-welded', NIGHT_F);
+  expect(ways.length).toBeGreaterThan(0);
+  for (const { how, undo, heatBtuh } of ways) {
+    expect(how[0]).toMatch(/^First: pull the outdoor disconnect/);
+    expect(undo.join(' ')).toMatch(/after the contactor is replaced/);
+    // The strips alone: the compressor is off.
+    expect(heatBtuh).toBeLessThanOrEqual(9.6 * 3412.14 + 1);
+  }
+});
+
+test('a welded element is never left as it is: with the blower on its circuit nothing is left that heats', () => {
+  const ways = tonight(strips, 'strips:welded-1', NIGHT_F);
+  for (const { how } of ways) expect(how[0]).toMatch(/^First: open every breaker of the heat kit/);
+  expect(ways.every(({ heatBtuh }) => heatBtuh > 0)).toBe(true);
+});
+
+test('every way of every cause gives heat, moves air and leaves nothing on that stops the work', () => {
+  for (const table of [strips, dual])
+    for (const { id, stop } of table.causes)
+      for (const way of tonight(table, id, NIGHT_F)) {
+        expect([id, way.heatBtuh > 0]).toEqual([id, true]);
+        if (stop) expect([id, /^First: /.test(way.how[0]!)]).toEqual([id, true]);
+      }
 });

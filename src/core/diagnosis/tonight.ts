@@ -8,6 +8,7 @@ import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import type { Working } from '../model/working';
+import { ladder } from '../strips/ladder';
 import { jobHouse } from '../simulation/job-house';
 import { timeConstantH } from '../simulation/time-constant';
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
@@ -156,7 +157,7 @@ const valveOff = (facts: Facts, harness: Harness): Makeshift[] => {
         {
           id: 'valve-off',
           words: 'O lifted at the outdoor unit, so that the valve rests in heating',
-          how: ['Disconnect out, proven dead. Lift O at the outdoor board and cap it; disconnect in.'],
+          how: ['Disconnect out, locked out and verified dead. Lift O at the outdoor board and cap it; disconnect in.'],
           undo: ['O back on its terminal at the outdoor unit'],
           call: 'heat-aux',
           effect: { faults: [`open:${wire.id}`] },
@@ -175,6 +176,54 @@ const makeshiftsFor = (facts: Facts, harness: Harness, cause: Cause): readonly M
   ...valveOff(facts, harness),
 ];
 
+/** What has to be shut off before anything else, where a cause stops the work: nothing is left running with it. */
+interface ShutOff {
+  readonly words: string;
+  readonly how: string;
+  readonly undo: string;
+  readonly effect: Effect;
+}
+
+const shutOffFor = (facts: Facts, { stop }: Cause): ShutOff | null => {
+  switch (stop) {
+    case 'welded-contactor':
+      return {
+        words: 'outdoor disconnect pulled and locked out',
+        how: 'First: pull the outdoor disconnect and lock it out. It stays out until the contactor is replaced.',
+        undo: 'Outdoor disconnect back in, after the contactor is replaced',
+        effect: { ails: { outdoorLine: 'dead', seenOff: 'outdoors' } },
+      };
+    case 'welded-element':
+      return {
+        words: 'heat-kit breakers open and locked out',
+        how: 'First: open every breaker of the heat kit and lock them out. They stay open until the switch is replaced.',
+        undo: 'Heat-kit breakers closed, after the switch is replaced',
+        effect: { ails: { kitCircuitsOpen: ladder(facts).circuits.map(({ at }) => at), seenOff: 'kit' } },
+      };
+    default:
+      return null;
+  }
+};
+
+/** A makeshift with what has to be shut off first. */
+const shutOffFirst = (makeshift: Makeshift, first: ShutOff): Makeshift => ({
+  ...makeshift,
+  words: `${makeshift.id === asItStands.id ? 'Heat as it is set' : makeshift.words}, ${first.words}`,
+  how: [first.how, ...makeshift.how.filter((line) => line !== asItStands.how[0])],
+  undo: [...makeshift.undo, first.undo],
+  effect: bothEffects(makeshift.effect, first.effect),
+});
+
+/** A furnace that its own safety keeps stopping is shut off, and not fired again through the night. */
+const KEEPS_OFF: ReadonlySet<string> = new Set(['furnace:limit', 'furnace:flue', 'furnace:weak-fire']);
+
+/** Whether what works gives heat that may be left on: air that moves, no limit opening again and again. */
+const isSafeHeat = (works: Working, cause: Cause): boolean =>
+  works.totalBtuh >= LEAST_MORE_BTUH &&
+  works.isBlowerOn &&
+  !works.isTripping &&
+  !(works.fossilBtuh > 0 && KEEPS_OFF.has(cause.id));
+
 /** What an hour of full work takes, $. */
 const costPerHour = (facts: Facts, works: Working, outdoorF: number): number => {
   const { electricPerKWh, fuelPerUnit } = facts.prices;
@@ -187,8 +236,9 @@ const costPerHour = (facts: Facts, works: Working, outdoorF: number): number => 
 
 /**
  * What can be done tonight with what is dead, the most heat first: what it holds, for how long, what it costs, what has
- * to be put back.
+ * to be put back. A way that gives no heat, or keeps on what must be shut off, is none.
  * @param tonightF outdoor temperature of the night, °F
+ * @returns empty where nothing safe gives heat
  */
 export const tonight = (table: Table, causeId: string, tonightF: number): readonly TonightWay[] => {
   const { model, causes, moment } = table;
@@ -201,8 +251,13 @@ export const tonight = (table: Table, causeId: string, tonightF: number): readon
   const setpointF = facts.house.heatSetpointF;
   const needsBtuh = Math.max(0, lossBtuhPerF * (setpointF - tonightF) - gainsBtuh);
   const best = new Map<string, TonightWay>();
-  for (const { effect, ...makeshift } of makeshiftsFor(facts, wall.harness, cause)) {
+  const first = shutOffFor(facts, cause);
+  const makeshifts = makeshiftsFor(facts, wall.harness, cause).map((each) =>
+    first ? shutOffFirst(each, first) : each,
+  );
+  for (const { effect, ...makeshift } of makeshifts) {
     const works = patientWith(makeshift.cures ? effect : bothEffects(cause.effect, effect)).works(makeshift.call);
+    if (!isSafeHeat(works, cause)) continue;
     const heatBtuh = works.totalBtuh;
     const restsF = tonightF + (heatBtuh + gainsBtuh) / lossBtuhPerF;
     const share = heatBtuh > 0 ? Math.min(1, needsBtuh / heatBtuh) : 1;
@@ -215,7 +270,7 @@ export const tonight = (table: Table, causeId: string, tonightF: number): readon
     });
   }
   const enough = (heatBtuh: number) => Math.min(heatBtuh, needsBtuh);
-  const left = best.get(asItStands.id)!;
+  const left = best.get(asItStands.id) ?? { heatBtuh: 0, nightCost: 0 };
   // Nothing is moved for nothing.
   const isWorth = (way: TonightWay) =>
     way.id === asItStands.id ||

@@ -9,6 +9,7 @@ import { hasBoxes } from '../job/boxes';
 import { CONTROLLER_ROLES, CONTROLLERS } from '../job/controllers';
 import { countersignWords, isCorrection, waitingReadings, waitingWords } from '../job/countersign';
 import { ALL_FACTS, type FactPath, type Facts, factValue } from '../job/document';
+import { unitOfFact } from '../job/fact-unit';
 import { factWords } from '../job/fact-words';
 import { FACT_GROUP_LABELS } from '../job/facts';
 import type { Severity } from '../job/finding';
@@ -269,7 +270,9 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
       const isUnread = isAssumed && isEmptyList(value);
       return {
         label: fact.label,
-        value: isUnread ? 'not recorded' : factWords(fact, value),
+        value: isUnread
+          ? 'not recorded'
+          : factWords(fact.kind === 'number' ? { ...fact, unit: unitOfFact(facts, fact) } : fact, value),
         isAssumed: isAssumed && !isUnread,
       };
     }),

@@ -2,6 +2,7 @@ import { dequal as equal } from 'dequal/lite';
 import { cutText } from '../border/text';
 import type { AnyFact, FactValue } from './fact';
 import { FACT_GROUPS } from './facts';
+import { FOLLOWS } from './follows';
 
 type Groups = typeof FACT_GROUPS;
 export type FactGroup = keyof Groups;
@@ -82,9 +83,26 @@ export interface FactChange {
   readonly value: unknown;
 }
 
-/** A document with changes laid over it, each changed fact confirmed. */
-export const applyChanges = (document: JobDocument, changes: readonly FactChange[]): JobDocument => ({
-  ...document,
-  facts: changes.reduce((facts, { path, value }) => withFact(facts, path, value), document.facts),
-  confirmed: [...new Set([...document.confirmed, ...changes.map(({ path }) => path)])],
-});
+/** Facts after a change, with the assumptions that follow it; what somebody has looked at stays. */
+const changed = (facts: Facts, { path, value }: FactChange, confirmed: ReadonlySet<FactPath>): Facts => {
+  const isNew = !equal(factValue(facts, path), value);
+  const after = withFact(facts, path, value);
+  const followers = isNew ? FOLLOWS.filter(({ when, is }) => when === path && is === value) : [];
+  return followers
+    .flatMap(({ then }) => Object.entries(then))
+    .reduce(
+      (all, [follower, assumed]) =>
+        confirmed.has(follower as FactPath) ? all : withFact(all, follower as FactPath, assumed),
+      after,
+    );
+};
+
+/** A document with changes laid over it, each changed fact confirmed; what is assumed follows them. */
+export const applyChanges = (document: JobDocument, changes: readonly FactChange[]): JobDocument => {
+  const confirmed = new Set([...document.confirmed, ...changes.map(({ path }) => path)]);
+  return {
+    ...document,
+    facts: changes.reduce((facts, change) => changed(facts, change, confirmed), document.facts),
+    confirmed: [...confirmed],
+  };
+};

@@ -22,6 +22,8 @@ interface FactBase<T> {
 export interface NumberFact<T extends number | null = number | null> extends FactBase<T> {
   readonly kind: 'number';
   readonly unit: string;
+  /** The unit by the value of another fact, where it hangs on that. */
+  readonly unitBy?: { readonly path: string; readonly units: Readonly<Record<string, string>> };
   /** A difference of temperatures, not a temperature: it converts without the 32. */
   readonly isDifference?: boolean;
   readonly min: number;
@@ -101,7 +103,7 @@ export interface RecordsFact<
 
 export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFact | TableFact | RecordsFact;
 
-type Bounds = Pick<NumberFact, 'unit' | 'isDifference' | 'min' | 'max' | 'entryMax'> &
+type Bounds = Pick<NumberFact, 'unit' | 'unitBy' | 'isDifference' | 'min' | 'max' | 'entryMax'> &
   Partial<Pick<NumberFact, 'step'>>;
 
 /** A number that is always known, if only as an assumption. */

@@ -62,6 +62,8 @@ export interface Ails {
   readonly outdoorShownF: number | null;
   /** Settings that are otherwise than the job has them, by the name of the look that sees it. */
   readonly settingsOff: readonly string[];
+  /** Whether the thermostat's batteries are flat, where it runs on them. */
+  readonly isBatteryFlat: boolean;
   /** Whether the compressor goes off and on within minutes. */
   readonly isShortCycling: boolean;
 }
@@ -92,6 +94,7 @@ export const SOUND_AILS: Ails = {
   defrost: 'sound',
   outdoorShownF: 0,
   settingsOff: [],
+  isBatteryFlat: false,
   isShortCycling: false,
 };
 

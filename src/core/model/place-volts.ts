@@ -1,7 +1,8 @@
-import type { DeviceId } from '../devices/device';
+import { type DeviceId, readTerminals, referenceOf } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { Reading, ReadingValue } from '../job/reading';
 import type { Harness, TerminalRef } from '../wiring/harness';
+import { PULL_IN_VOLTS } from '../units/control-volts';
 import type { WiringState } from '../wiring/state';
 import { observationKey, observedNow } from './observable';
 
@@ -9,17 +10,18 @@ import { observationKey, observedNow } from './observable';
 export interface TerminalVolts {
   readonly ref: TerminalRef;
   readonly carries: string;
-  /** To the device's own common, V. */
+  /** Where the other probe goes. */
+  readonly to: TerminalRef;
+  /** To there, V. */
   readonly volts: number;
   readonly isHot: boolean;
   /** What was read there under this call; null: nothing yet. */
   readonly read: ReadingValue | null;
 }
 
-/** The terminals of a device, and the common that they are read to. */
+/** The terminals of a device, each with where it is read to. */
 export interface PlaceVolts {
   readonly device: DeviceId;
-  readonly common: TerminalRef;
   readonly terminals: readonly TerminalVolts[];
 }
 
@@ -35,22 +37,24 @@ export const placeVolts = (
 ): PlaceVolts[] => {
   const taken = observedNow(facts, readings);
   const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
-  return harness.devices.map(({ id, terminals }) => {
-    const common = { device: terminals.some(({ mark }) => mark === 'C') ? id : powered.id, mark: 'C' };
+  return harness.devices.map((device) => {
+    const { id } = device;
     return {
       device: id,
-      common,
-      terminals: terminals
-        .filter(({ mark, isSplice }) => mark !== 'C' && !isSplice)
-        .map(({ mark, carries }): TerminalVolts => {
+      terminals: readTerminals(device)
+        .filter(({ isSplice }) => !isSplice)
+        .map(({ mark, carries, readTo }): TerminalVolts => {
           const ref = { device: id, mark };
-          const observable = { kind: 'volts', between: [ref, common], meter: 'high' } as const;
+          const to = referenceOf(device, mark, powered.id);
+          const observable = { kind: 'volts', between: [ref, to], meter: 'high' } as const;
           const node = `${id}.${mark}`;
+          const volts = state.volts.get(node) ?? 0;
           return {
             ref,
+            to,
             carries,
-            volts: state.volts.get(node) ?? 0,
-            isHot: state.hot.has(node),
+            volts,
+            isHot: readTo === undefined ? state.hot.has(node) : volts >= PULL_IN_VOLTS,
             read: taken.get(observationKey(facts, { call: state.moment.call, observable }))?.value ?? null,
           };
         }),

@@ -17,6 +17,7 @@ import type { FuelKind } from '../units/constants';
 import { once } from '../units/once';
 import { faultsByCode, type NamedFault, showsInCable, showsOnStrip } from '../wiring/fault';
 import { deviceIn, type Harness, refText } from '../wiring/harness';
+import { areIsolated } from '../wiring/isolated';
 import type { Bench, WiringState } from '../wiring/state';
 import { type Ails, type RungAil, SOUND_AILS } from './ails';
 import type { JobModel } from './job-model';
@@ -85,6 +86,8 @@ interface Asked {
 
 const voltsBetween = ({ state }: Asked, { between, meter }: Extract<Observable, { kind: 'volts' }>): Prediction => {
   const [one, other] = between.map(refText) as [string, string];
+  if (areIsolated(state.network, one, other))
+    return number(0, [0, meter === 'low' ? 0 : GHOST_SHARE_OF_SUPPLY * state.network.source.volts]);
   if (meter === 'low') return number(readVoltsThrough(state.network, one, other, METERS.low.ohms));
   const value = readVolts(state.solution, one, other);
   if (!isFloating(state.network, one) && !isFloating(state.network, other)) return number(value);
@@ -327,7 +330,8 @@ const read = (asked: Asked, observable: Observable): Prediction => {
       return pressure(asked, observable.at);
     case 'display': {
       const coil = observable.of === 'thermostat' ? THERMOSTAT_POWER : OUTDOOR_POWER;
-      const isBattery = observable.of === 'thermostat' && facts.thermostat.power === 'battery';
+      const isBattery =
+        observable.of === 'thermostat' && facts.thermostat.power === 'battery' && !given.ails?.isBatteryFlat;
       return word(isBattery || state.energised.has(coil), 'alive', 'blank');
     }
     case 'sight':

@@ -150,24 +150,30 @@ describe('what has to be made dead is what is there', () => {
   const deadIn = (facts: Facts) =>
     planOf(facts)[0]!
       .items.map(({ item }) => item.label)
-      .filter((label) => label.includes('proven dead'));
+      .filter((label) => label.includes('verified dead'));
   const withFurnace = withFact(assumedFacts(), 'system.backup', 'furnace');
 
   test.each<[string, Facts, readonly string[]]>([
     [
       'strips with the blower on the first circuit',
       assumedFacts(),
-      ['Heat-kit circuit 1 (60 A) open, locked, proven dead', 'Outdoor disconnect open, locked, proven dead'],
+      [
+        'Heat-kit circuit 1 (60 A) open, locked out, verified dead',
+        'Outdoor disconnect open, locked out, verified dead',
+      ],
     ],
     [
       'a furnace has no kit, and a supply of its own',
       withFurnace,
-      ['Furnace circuit and its switch open, locked, proven dead', 'Outdoor disconnect open, locked, proven dead'],
+      [
+        'Furnace circuit and its switch open, locked out, verified dead',
+        'Outdoor disconnect open, locked out, verified dead',
+      ],
     ],
     [
       'one cabinet with a furnace inside',
       withFact(withFurnace, 'system.cabinet', 'packaged'),
-      ['Unit’s disconnect open, locked, proven dead'],
+      ['Unit’s disconnect open, locked out, verified dead'],
     ],
   ])('%s', (_, facts, expected) => {
     expect(deadIn(facts)).toEqual(expected);

@@ -88,6 +88,7 @@ const ADDED: readonly DeviceId[] = [
   'float-switch',
   'interlock',
   'isolation-relay',
+  'fan-center',
   'low-gas-switch',
   'wet-switch',
   'load-control',

@@ -57,6 +57,7 @@ const INDOORS: readonly Option[] = [
   ['propane', furnace('propane')],
   ['oil', furnace('fuel-oil')],
   ['oil-own-transformer', both(furnace('fuel-oil'), at('furnace', { burnerControl: 'own-transformer' }))],
+  ['oil-two-wire', both(furnace('fuel-oil'), at('furnace', { burnerControl: 'two-wire' }))],
   ['packaged', both(at('system', { cabinet: 'packaged' }), at('airHandler', { wInputs: 'W1+W2' }), kit(1, 2))],
   [
     'packaged-gas',

@@ -2,6 +2,7 @@ import { isFloating, reach } from '../circuit/meter';
 import { type Edge, type NodeName, sourcesOf } from '../circuit/network';
 import type { Coil } from '../devices/device';
 import { DROP_OUT_VOLTS, LEAST_COIL_VOLTS, NOTHING_VOLTS } from '../units/control-volts';
+import { areIsolated } from './isolated';
 import { type Harness, refText, type TerminalRef } from './harness';
 import { meterVolts, type WiringState } from './state';
 
@@ -29,6 +30,14 @@ export const ghostWords = (
   one: TerminalRef,
   other: TerminalRef,
 ): string | null => {
+  if (areIsolated(state.network, refText(one), refText(other)))
+    return `${one.mark} and ${other.mark} are on two isolated supplies: a meter between them reads nothing that means anything. Read each to its own partner.`;
+  // The two ends of a contact on a supply of their own: what is between them is that supply.
+  const isPair = harness.devices.some(
+    ({ id, terminals }) =>
+      id === one.device && terminals.some(({ mark, readTo }) => mark === one.mark && readTo === other.mark),
+  );
+  if (isPair && one.device === other.device) return null;
   const floating = [one, other].find((ref) => isFloating(state.network, refText(ref)));
   if (floating)
     return `${floating.mark} floats: nothing is joined to it. A usual meter may show anything up to half of the supply there; the low-impedance setting shows that it is nothing.`;

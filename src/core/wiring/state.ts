@@ -6,13 +6,13 @@ import type { Moment } from '../control/moment';
 import { type FaultCode, isSound, type Scenario, SOUND } from '../control/scenario';
 import type { Signal } from '../control/signal';
 import { control, type Held } from '../control/thermostat';
-import { type DeviceId, nodeOf } from '../devices/device';
+import { type DeviceId, nodeOf, referenceOf } from '../devices/device';
 import type { CoilId } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { PULL_IN_VOLTS } from '../units/control-volts';
 import { memo, once } from '../units/once';
 import { faultedEdges, faultedRelays, faultFinder, movesEnds } from './fault';
-import type { Harness, TerminalRef } from './harness';
+import { type Harness, refText, type TerminalRef } from './harness';
 import { networksOf, type Wired } from './to-network';
 
 /** A harness solved for one set of signals. */
@@ -26,7 +26,7 @@ export interface Solved {
   readonly hot: ReadonlySet<string>;
   /** Coils that have pulled in. */
   readonly energised: ReadonlySet<CoilId>;
-  /** Volts of each terminal to its own device's common, by `device.mark`. */
+  /** Volts of each terminal to where it is read to: its device's common, or its partner on a supply of its own. */
   readonly volts: ReadonlyMap<string, number>;
   /** Coils that never come to rest; empty in a good system. */
   readonly chattering: readonly CoilId[];
@@ -44,24 +44,24 @@ export interface WiringState extends Solved {
 /** A fuse holds some overload for a while; above this share of its rating it opens, sooner or later. Our judgement. */
 const FUSE_OPENS_AT = 1.35;
 
-/** The point that a device's terminals are measured to: its own common, or the indoor unit's where it has none. */
-const commonsOf = (harness: Harness): ReadonlyMap<DeviceId, string> => {
+/** The point that each terminal is read to, by `device.mark`. */
+const referencesOf = (harness: Harness): ReadonlyMap<string, string> => {
   const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
   return new Map(
-    harness.devices.map(({ id, terminals }) => [
-      id,
-      nodeOf(terminals.some(({ mark }) => mark === 'C') ? id : powered.id, 'C'),
-    ]),
+    harness.devices.flatMap((each) =>
+      each.terminals.map(({ mark }) => [nodeOf(each.id, mark), refText(referenceOf(each, mark, powered.id))] as const),
+    ),
   );
 };
 
-const readings = (harness: Harness, commons: ReadonlyMap<DeviceId, string>, solution: Solution) =>
-  new Map(
-    harness.devices.flatMap(({ id, terminals }) =>
-      terminals.map(({ mark }) => {
-        const node = nodeOf(id, mark);
-        return [node, readVolts(solution, node, commons.get(id)!)] as const;
-      }),
+const readings = (references: ReadonlyMap<string, string>, solution: Solution) =>
+  new Map([...references].map(([node, to]) => [node, readVolts(solution, node, to)] as const));
+
+/** Terminals on a supply of their own: 24 V between two of them is a contact that is open, and no call. */
+const onOwnSupply = ({ devices }: Harness): ReadonlySet<string> =>
+  new Set(
+    devices.flatMap(({ id, terminals }) =>
+      terminals.flatMap(({ mark, readTo }) => (readTo === undefined ? [] : [nodeOf(id, mark)])),
     ),
   );
 
@@ -91,7 +91,8 @@ export interface Bench {
  * state.energised.has('contactor');
  */
 export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench => {
-  const commons = once(() => commonsOf(harness));
+  const references = once(() => referencesOf(harness));
+  const apart = once(() => onOwnSupply(harness));
   const feels = harness.devices.some(({ resistors }) => resistors.length > 0);
   const settlers: Settler[] = [];
   const newSettler = (network: Network) => {
@@ -151,8 +152,13 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
     const result = blows ? settled(new Set([...signals, 'fuse-open' as const]), outdoorF, codes) : first;
     const { solution } = result;
     const atRest = once(() => restingNetwork(signals, outdoorF, codes));
-    const volts = once(() => readings(harness, commons(), solution));
-    const hot = once(() => new Set([...volts()].filter(([, value]) => value >= PULL_IN_VOLTS).map(([node]) => node)));
+    const volts = once(() => readings(references(), solution));
+    const hot = once(
+      () =>
+        new Set(
+          [...volts()].filter(([node, value]) => value >= PULL_IN_VOLTS && !apart().has(node)).map(([node]) => node),
+        ),
+    );
     return {
       get network() {
         return result.network;

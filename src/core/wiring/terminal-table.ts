@@ -1,6 +1,7 @@
 import type { CallId } from '../control/moment';
-import type { DeviceId } from '../devices/device';
+import { type DeviceId, readTerminals } from '../devices/device';
 import type { Facts } from '../job/document';
+import { PULL_IN_VOLTS } from '../units/control-volts';
 import type { StatesByCall } from './behaviour';
 import type { Harness } from './harness';
 import type { WiringState } from './state';
@@ -9,7 +10,9 @@ export interface TerminalRow {
   readonly device: DeviceId;
   readonly mark: string;
   readonly carries: string;
-  /** Volts to the device's own common in each call. */
+  /** Its partner on a supply of its own, which it is read to; null: its device's common. */
+  readonly readTo: string | null;
+  /** Volts to there in each call. */
   readonly volts: ReadonlyMap<CallId, number>;
   readonly isHot: ReadonlyMap<CallId, boolean>;
 }
@@ -18,14 +21,24 @@ export interface TerminalRow {
 export const terminalTable = (harness: Harness, states: StatesByCall): TerminalRow[] => {
   const each = <T>(pick: (state: WiringState) => T): ReadonlyMap<CallId, T> =>
     new Map([...states].map(([call, state]) => [call, pick(state)]));
-  return harness.devices.flatMap(({ id, terminals }) =>
-    terminals.map(({ mark, carries }) => ({
-      device: id,
-      mark,
-      carries,
-      volts: each((state) => state.volts.get(`${id}.${mark}`) ?? 0),
-      isHot: each((state) => state.hot.has(`${id}.${mark}`)),
-    })),
+  return harness.devices.flatMap((device) =>
+    [...device.terminals.filter(({ mark }) => mark === 'C'), ...readTerminals(device)].map(
+      ({ mark, carries, readTo = null }) => {
+        const node = `${device.id}.${mark}`;
+        const volts = each((state) => state.volts.get(node) ?? 0);
+        return {
+          device: device.id,
+          mark,
+          carries,
+          readTo,
+          volts,
+          isHot:
+            readTo === null
+              ? each((state) => state.hot.has(node))
+              : new Map([...volts].map(([call, value]) => [call, value >= PULL_IN_VOLTS])),
+        };
+      },
+    ),
   );
 };
 

@@ -3,6 +3,7 @@
 import { memo } from 'react';
 import { factProblem } from '@/core/job/check-fact';
 import { factAt, type FactPath, factValue } from '@/core/job/document';
+import { unitOfFact } from '@/core/job/fact-unit';
 import type { Finding } from '@/core/job/finding';
 import { useDegrees } from '../degrees';
 import { useJob } from '../job/provider';
@@ -18,6 +19,7 @@ const Control = ({ path }: { path: FactPath }) => {
   const fact = factAt(path);
   const value = useJob((job) => factValue(job.facts, path));
   const setFact = useJob((job) => job.setFact);
+  const unit = useJob((job) => (fact.kind === 'number' ? unitOfFact(job.facts, fact) : ''));
   const commit = (next: unknown) => setFact(path, next);
   const check = (next: unknown) => factProblem(path, next);
   switch (fact.kind) {
@@ -27,7 +29,7 @@ const Control = ({ path }: { path: FactPath }) => {
           name={path}
           label={fact.label}
           value={value as number | null}
-          unit={fact.unit}
+          unit={unit}
           isDifference={fact.isDifference}
           step={fact.step}
           min={fact.min}

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { OUTDOOR_BOUNDS_F } from '@/core/control/moment';
 import { TONIGHT_ITEM, undoNote } from '@/core/diagnosis/kept';
 import type { TonightWay } from '@/core/diagnosis/tonight';
+import { NO_SAFE_HEAT } from '@/core/diagnosis/no-safe-heat';
 import { seenValue } from '@/core/job/reading';
 import { Said } from '../degrees';
 import { NumberBox } from '../fields/number-box';
@@ -56,7 +57,7 @@ export const TonightWays = ({ cause, ask }: { cause: string; ask: AskTonight }) 
   const facts = useJob((job) => job.facts);
   const [isOpen, setOpen] = useState(false);
   const [tonightF, setTonightF] = useState(facts.house.designOutdoorF);
-  const [ways, setWays] = useState<readonly TonightWay[]>([]);
+  const [ways, setWays] = useState<readonly TonightWay[] | null>(null);
   useEffect(() => {
     if (!isOpen) return;
     let isCurrent = true;
@@ -82,8 +83,17 @@ export const TonightWays = ({ cause, ask }: { cause: string; ask: AskTonight }) 
         />
       </div>
       <p className="text-sm text-quiet">No limit, link, interlock or safety is bypassed in any of these.</p>
+      {ways?.length === 0 && (
+        <ul aria-label="No safe heat" className="my-2 list-disc border-l-4 border-fail pl-7">
+          {NO_SAFE_HEAT.map((line, at) => (
+            <li key={line} className={at === 0 ? 'font-semibold text-fail' : ''}>
+              <Said>{line}</Said>
+            </li>
+          ))}
+        </ul>
+      )}
       <ul aria-label="Ways through the night">
-        {ways.map((way, at) => (
+        {ways?.map((way, at) => (
           <Way key={way.id} way={way} cause={cause} isBest={at === 0} />
         ))}
       </ul>

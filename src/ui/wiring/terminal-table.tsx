@@ -41,7 +41,9 @@ export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; ca
                   className="py-1 pr-2 text-left font-normal whitespace-nowrap print:py-0"
                 >
                   {DEVICE_LABELS[row.device]}{' '}
-                  <b className="font-label text-base print:text-[8pt] print:leading-none">{row.mark}</b>
+                  <b className="font-label text-base print:text-[8pt] print:leading-none">
+                    {row.readTo === null ? row.mark : `${row.mark} to ${row.readTo}`}
+                  </b>
                 </th>
                 {calls.map((id) => (
                   <td

@@ -25,18 +25,20 @@ export const VoltsList = ({ harness, state, onMeasure }: VoltsListProps) => {
       <h2 id="volts-title" className="font-label text-2xl font-semibold">
         Volts to C, {CALLS[state.moment.call].label.toLowerCase()}
       </h2>
-      {places.map(({ device, common, terminals }) => (
+      {places.map(({ device, terminals }) => (
         <div key={device}>
           <h3 className="eyebrow mt-2 border-b border-ink">{DEVICE_LABELS[device]}</h3>
           <ul>
-            {terminals.map(({ ref, carries, volts, isHot, read }) => (
+            {terminals.map(({ ref, to, carries, volts, isHot, read }) => (
               <li key={ref.mark} className="border-b border-line">
                 <button
                   type="button"
-                  onClick={() => onMeasure(ref, common)}
+                  onClick={() => onMeasure(ref, to)}
                   className={`grid min-h-11 w-full grid-cols-[minmax(0,3.2rem)_minmax(0,1fr)_minmax(0,4.5rem)_minmax(0,4.5rem)] items-center gap-x-2 text-left ${isHot ? '' : 'text-quiet'}`}
                 >
-                  <span className="font-label text-xl font-semibold">{ref.mark}</span>
+                  <span className="font-label text-xl font-semibold">
+                    {to.mark === 'C' ? ref.mark : `${ref.mark}–${to.mark}`}
+                  </span>
                   <span className="truncate text-sm">{carries}</span>
                   <span className="text-right font-mono text-lg">
                     {isHot ? (

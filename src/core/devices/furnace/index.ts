@@ -138,8 +138,8 @@ const oilBurner = (facts: Facts): Burner => ({
 /** Oil with a burner control of its own: its 24 V closes from T1 to T2. */
 const ownTransformerBurner: Burner = {
   terminals: [
-    { mark: 'T1', carries: 'burner control, its own 24 V' },
-    { mark: 'T2', carries: 'burner control, call' },
+    { mark: 'T1', carries: 'burner control, its own 24 V', readTo: 'T2' },
+    { mark: 'T2', carries: 'burner control, call', readTo: 'T1' },
   ],
   coils: [burnerRelay('T2', 'burner-common')],
   contacts: [],
@@ -149,7 +149,11 @@ const ownTransformerBurner: Burner = {
 
 /** Whether the furnace's burner has a transformer of its own. */
 export const hasOwnTransformer = ({ furnace }: Facts): boolean =>
-  furnace.fuel === 'fuel-oil' && furnace.burnerControl === 'own-transformer';
+  furnace.fuel === 'fuel-oil' && furnace.burnerControl !== 'board';
+
+/** Whether the furnace has no board: an oil primary on two wires, with a fan center added for everything else. */
+export const hasNoBoard = ({ furnace }: Facts): boolean =>
+  furnace.fuel === 'fuel-oil' && furnace.burnerControl === 'two-wire';
 
 const burnerOf = (facts: Facts): Burner =>
   hasOwnTransformer(facts)
@@ -160,6 +164,8 @@ const burnerOf = (facts: Facts): Burner =>
 
 /** A furnace under the coil, with the system's transformer on its board. Y and the valve terminal are passed on. */
 export const furnace = (facts: Facts): Device => {
+  if (hasNoBoard(facts))
+    return device('furnace', 'indoors', { plateName: facts.airHandler.name, ...ownTransformerBurner });
   const supply = boardSupply(facts);
   const burner = burnerOf(facts);
   const byHeat = hasOwnTransformer(facts) ? null : blowerByHeat(burner.coils[0]!.id, 'The furnace is not called.');

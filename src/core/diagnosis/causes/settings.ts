@@ -4,6 +4,7 @@ import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import type { Harness } from '../../wiring/harness';
 import type { Cause } from '../cause';
+import { callsNothing } from './calls-nothing';
 import { type CauseEntry, entry, together } from './entry';
 
 const inThermostat = (facts: Facts, change: Partial<Facts['thermostat']>): Facts => ({
@@ -47,13 +48,6 @@ const hasBackup = (facts: Facts) =>
   backupOutputs(facts).aux !== undefined && (backupOf(facts) === 'fossil' || kitRows(facts).length > 0);
 /** A thermostat without a sensor of its own knows no outdoor temperature, and holds nothing by it. */
 const knowsOutdoor = ({ thermostat }: Facts) => thermostat.outdoorSensor !== 'none';
-
-/** What the thermostat's contacts would do if it called nothing at all. */
-const callsNothing = (harness: Harness): Cause['effect'] => ({
-  faults: harness.devices
-    .filter(({ id }) => id === 'thermostat')
-    .flatMap(({ contacts }) => contacts.map(({ id }) => `stuck-open:${id}` as const)),
-});
 
 const silent =
   (id: string, words: string, weight: number, because: string): CauseEntry =>

@@ -1,6 +1,7 @@
 import { indoorId, outdoorId } from '../../devices';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
+import { callsNothing } from './calls-nothing';
 import { type CauseEntry, ofKind, together } from './entry';
 
 const cause = ofKind('supply', {
@@ -11,6 +12,24 @@ const cause = ofKind('supply', {
 const isSplit = (facts: Facts) => indoorId(facts) !== outdoorId(facts);
 const hasOwnIndoorSupply = (facts: Facts) =>
   isSplit(facts) && (!facts.heatKit.blowerOnFirstCircuit || kitRows(facts).length === 0);
+
+/** Flat batteries: a blank display that calls nothing. */
+const batteries: CauseEntry = (facts, harness) =>
+  cause(
+    'batteries',
+    'Thermostat batteries flat',
+    8,
+    'The commonest blank display on a thermostat that runs on batteries.',
+    { ...callsNothing(harness), ails: { isBatteryFlat: true } },
+    {
+      confirm: 'Two fresh batteries: the display comes back.',
+      mend: 'Replace both batteries; check the settings after it.',
+      caution: null,
+      proves: [],
+    },
+    ({ thermostat }) => thermostat.power === 'battery',
+  )(facts, harness);
+
 /** What can be wrong with what feeds the system: line and control supply. */
 export const supply: CauseEntry = together(
   cause(
@@ -66,6 +85,7 @@ export const supply: CauseEntry = together(
     },
     hasOwnIndoorSupply,
   ),
+  batteries,
   cause(
     'transformer-dead',
     'Control transformer dead',

@@ -19,7 +19,7 @@ const COIL_WEIGHTS: Readonly<Record<string, number>> = {
 const CONTACT_WEIGHTS: Readonly<Record<string, number>> = {
   'board fuse': 3,
   'unit safeties': 2,
-  'float switch': 1.5,
+  'float switch': 3,
   'furnace limits': 1.5,
   'low-gas switch': 1,
   'load-control relay': 1.5,

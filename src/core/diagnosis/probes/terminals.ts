@@ -1,5 +1,5 @@
 import { type CallId, CALLS, callsOf } from '../../control/moment';
-import { type Device, DEVICE_LABELS, hotScrews, type Spot } from '../../devices/device';
+import { type Device, DEVICE_LABELS, hotScrews, readTerminals, referenceOf, type Spot } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { observationKey } from '../../model/observable';
 import type { Harness, TerminalRef } from '../../wiring/harness';
@@ -10,14 +10,13 @@ export const READ_AT: ReadonlySet<Device['id']> = new Set([
   'thermostat',
   'air-handler',
   'furnace',
+  'fan-center',
   'packaged-unit',
   'outdoor-unit',
 ]);
 
-const common = (harness: Harness, device: Device) => {
-  const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
-  return { device: device.terminals.some(({ mark }) => mark === 'C') ? device.id : powered.id, mark: 'C' };
-};
+const readTo = (harness: Harness, device: Device, mark: string): TerminalRef =>
+  referenceOf(device, mark, harness.devices.find(({ transformers }) => transformers.length > 0)!.id);
 
 /** A defrost is forced at the board outdoors; at the thermostat it is a heating call like any other. */
 const callsAt = (facts: Facts, { spot }: Device): readonly CallId[] =>
@@ -40,6 +39,9 @@ export const innerCoils = (device: Device) =>
 /** Screws, and coils whose own leads are not on one. */
 const pointsOf = (device: Device): Point[] => [
   ...hotScrews(device).map((mark) => ({ mark, words: `${DEVICE_LABELS[device.id]} ${mark}–C` })),
+  ...readTerminals(device).flatMap(({ mark, readTo: partner }) =>
+    partner === undefined ? [] : [{ mark, words: `${DEVICE_LABELS[device.id]} ${mark}–${partner}` }],
+  ),
   ...innerCoils(device).map(({ from, label }) => ({ mark: from, words: `${label}, its coil’s own leads` })),
 ];
 
@@ -90,7 +92,7 @@ const volts = (facts: Facts, harness: Harness): Probe[] =>
     .flatMap((device) =>
       pointsOf(device).flatMap(({ mark, words }) =>
         callsAt(facts, device).map((call) =>
-          voltsProbe(facts, [{ device: device.id, mark }, common(harness, device)], device.spot, words, call),
+          voltsProbe(facts, [{ device: device.id, mark }, readTo(harness, device, mark)], device.spot, words, call),
         ),
       ),
     );
@@ -144,7 +146,7 @@ const ohms = (facts: Facts, harness: Harness): Probe[] =>
       pointsOf(device)
         .filter(({ mark }) => mark !== 'R')
         .map(({ mark, words }) =>
-          ohmsProbe(facts, [{ device: device.id, mark }, common(harness, device)], device.spot, `${words}, ohms`),
+          ohmsProbe(facts, [{ device: device.id, mark }, readTo(harness, device, mark)], device.spot, `${words}, ohms`),
         ),
     );
 

@@ -127,10 +127,11 @@ export const furnace = {
     place: 'closet',
     options: [
       { value: 'board', label: 'W on the furnace’s board' },
-      { value: 'own-transformer', label: 'T, T with its own 24 V' },
+      { value: 'own-transformer', label: 'T, T with its own 24 V, on a furnace with a board' },
+      { value: 'two-wire', label: 'T, T alone: two wires, no board' },
     ],
     assumed: 'board',
     onlyWhen: BURNING_OIL,
-    why: 'A burner control with a transformer of its own must not meet the other: an isolation relay keeps them apart.',
+    why: 'A burner control with a transformer of its own must not meet the other: an isolation relay keeps them apart. Without a board a fan center is added: 24 V transformer and blower relay.',
   }),
 };

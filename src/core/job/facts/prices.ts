@@ -64,6 +64,10 @@ export const prices = {
     label: 'Furnace fuel',
     place: 'desk',
     unit: '$/therm or gal',
+    unitBy: {
+      path: 'furnace.fuel',
+      units: { 'natural-gas': '$/therm', propane: '$/gal', 'fuel-oil': '$/gal' },
+    },
     min: 0.1,
     max: 30,
     step: 0.05,

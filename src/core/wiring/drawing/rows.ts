@@ -8,6 +8,7 @@ export const mainDevices = ({ devices }: Harness): readonly Device[] =>
       id === 'thermostat' ||
       id === 'air-handler' ||
       id === 'furnace' ||
+      id === 'fan-center' ||
       id === 'packaged-unit' ||
       id === 'outdoor-unit',
   );

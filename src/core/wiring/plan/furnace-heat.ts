@@ -1,11 +1,11 @@
 import { backupOutputs } from '../../control/outputs';
-import { indoorId, outdoorId } from '../../devices';
-import { furnaceInputs, hasLowGasSwitch, hasOwnTransformer } from '../../devices/furnace';
+import { burnerId, indoorId, outdoorId } from '../../devices';
+import { furnaceInputs, hasLowGasSwitch, hasNoBoard, hasOwnTransformer } from '../../devices/furnace';
 import type { Facts } from '../../job/document';
 import type { TerminalRef } from '../harness';
 import { type Draft, jumper, lead, run, terminal, together } from './draft';
 
-/** A terminal of the furnace, or of the cabinet that it is built into. */
+/** A terminal of the furnace's board, of the cabinet that it is built into, or of the fan center added to it. */
 const atFurnace = (facts: Facts, mark: string): TerminalRef => terminal(indoorId(facts), mark);
 
 /** Where the furnace is called: its first input, or a relay before a burner with a transformer of its own. */
@@ -56,12 +56,15 @@ const call = (facts: Facts): Draft => {
 const isolation = (facts: Facts): Draft =>
   hasOwnTransformer(facts)
     ? {
-        adds: ['isolation-relay'],
+        adds: [...(hasNoBoard(facts) ? (['furnace'] as const) : []), 'isolation-relay'],
         runs: [
           lead('isolation-relay', 'C', atFurnace(facts, 'C'), 'blue', 'common'),
-          lead('isolation-relay', '1', atFurnace(facts, 'T1'), 'black', 'burner control’s own circuit'),
-          lead('isolation-relay', '2', atFurnace(facts, 'T2'), 'white', 'burner control’s own circuit'),
+          lead('isolation-relay', '1', terminal(burnerId(facts), 'T1'), 'black', 'burner control’s own circuit'),
+          lead('isolation-relay', '2', terminal(burnerId(facts), 'T2'), 'white', 'burner control’s own circuit'),
         ],
+        notes: hasNoBoard(facts)
+          ? ['The furnace has two wires and no board: a fan center is added, a 24 V transformer with a blower relay.']
+          : [],
       }
     : {};
 

@@ -26,6 +26,7 @@ const ORDER: readonly DeviceId[] = [
   'wet-switch',
   'load-control',
   'air-handler',
+  'fan-center',
   'furnace',
   'interlock',
   'isolation-relay',
