@@ -1,15 +1,19 @@
 import type { WallFunction } from '../wiring/wall-functions';
 
 /** What an old thermostat ran, as far as it changes what a letter means. */
-export type OldKind = 'conventional' | 'heat-pump';
+export type OldKind = 'conventional' | 'heat-pump' | 'heat-only';
 
 /** How likely a letter means what, by what the thermostat ran. Only ratios matter. */
 type Meanings = Partial<Record<WallFunction, number>>;
 
 /** A letter that means the same whatever was run. */
-const plain = (meanings: Meanings) => ({ conventional: meanings, 'heat-pump': meanings });
+const plain = (meanings: Meanings) => ({ conventional: meanings, 'heat-pump': meanings, 'heat-only': meanings });
 
-const by = (conventional: Meanings, heatPump: Meanings) => ({ conventional, 'heat-pump': heatPump });
+const by = (conventional: Meanings, heatPump: Meanings) => ({
+  conventional,
+  'heat-pump': heatPump,
+  'heat-only': conventional,
+});
 
 const HEAT_AND_COOL_BACKUP: Meanings = { backup: 1 };
 
@@ -36,6 +40,13 @@ const MEANINGS: Readonly<Record<string, Record<OldKind, Meanings>>> = {
   AUX2: plain({ 'second-backup': 0.9, backup: 0.1 }),
   E: by({ emergency: 0.5, spare: 0.5 }, { emergency: 0.85, backup: 0.15 }),
   L: plain({ lamp: 0.8, emergency: 0.1, spare: 0.1 }),
+  // Two wires of an oil primary: which of the two is hot, nobody can tell by the letter.
+  T: plain({ hot: 0.5, backup: 0.5 }),
+  TT: plain({ hot: 0.5, backup: 0.5 }),
+  TH: plain({ hot: 0.6, backup: 0.4 }),
+  X2: by({ common: 0.5, 'second-backup': 0.5 }, { 'second-backup': 0.4, emergency: 0.35, common: 0.15, lamp: 0.1 }),
+  F: plain({ lamp: 0.6, blower: 0.4 }),
+  K: plain({ compressor: 0.5, blower: 0.5 }),
   S1: plain({ 'sensor-1': 1 }),
   S2: plain({ 'sensor-2': 1 }),
 };

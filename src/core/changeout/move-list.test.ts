@@ -1,16 +1,19 @@
 import { checkEquipment } from '../check/equipment';
-import type { Facts } from '../job/document';
+import { DEFAULT_MOMENT } from '../control/moment';
+import { blankJob, type Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
+import { jobStops } from '../startup/job-stops';
 import { withChanges } from '../wiring/choices';
 import { families, familyById } from '../wiring/families';
 import { type Colour, COLOURS, landedConductors } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { wallFunctionAt } from '../wiring/wall-functions';
 import { moveList } from './move-list';
-import { COILED_BACK } from './old-wall';
+import { COILED_BACK, oldWallProblems } from './old-wall';
 import { takenOver } from './take-over';
+import { understoodOldWall } from './understood';
 
 type Old = Partial<Facts['changeout']>;
 const row = (colour: Colour, letter: string, board: string): OldConductorRow => ({ colour, letter, board });
@@ -84,7 +87,11 @@ test('two hot conductors to one R: which of two transformers is asked before one
     oldSystem: 'heat-pump',
   });
   expect(of(facts, 'pink')).toMatchObject({ kind: 'cap' });
-  expect(moveList(facts)!.notes[0]).toMatch(/^Two hot conductors, red on RC and pink on RH: open one supply/);
+  expect(moveList(facts)!.moves[0]).toMatchObject({
+    kind: 'meter',
+    words: expect.stringMatching(/^Two hot conductors, red on RC and pink on RH: meter them before/),
+    why: expect.stringMatching(/^Open one supply/),
+  });
   expect(moves(facts).find(({ kind }) => kind === 'jumper-out')!.words).toBe(
     'The old jumper RC–RH is not carried over.',
   );
@@ -179,4 +186,72 @@ test('what is taken over is planned: no color twice, none that is not there', ()
   const planned = plan(withChanges(facts, takenOver(facts)));
   const colours = planned.conductors.filter(({ cable }) => cable === 'thermostat-cable').map(({ colour }) => colour);
   expect([...colours].sort()).toEqual(['blue', 'green', 'orange', 'red', 'white', 'yellow']);
+});
+
+describe('more than 30 V at an old thermostat', () => {
+  const wall = (readings: Facts['changeout']['readings']): Facts => ({
+    ...blankJob().facts,
+    changeout: {
+      ...blankJob().facts.changeout,
+      subbase: [
+        { colour: 'red', letter: 'R', board: '' },
+        { colour: 'white', letter: 'W', board: '' },
+      ],
+      readings,
+    },
+  });
+  const bad = wall([{ colour: 'white', call: 'off', volts: '240' }]);
+
+  it('proves no conductor, moves nothing and plans nothing', () => {
+    const { moves, back } = moveList(bad)!;
+    expect(moves.map(({ kind }) => kind)).toEqual(['stop']);
+    expect(moves[0]!.words).toMatch(/240 V: a line-voltage thermostat, or crossed circuits\. Move nothing here/);
+    expect(back.length).toBeGreaterThan(0);
+    expect(takenOver(bad)).toEqual([]);
+    expect(understoodOldWall(bad)!.find(({ row }) => row.colour === 'white')!.isProved).toBe(false);
+  });
+
+  it('stops the work on every page, until the same conductor reads 30 V or less', () => {
+    expect(jobStops(jobModel(bad), [], [], DEFAULT_MOMENT).map(({ stop }) => stop)).toEqual(['control-overvoltage']);
+    const again = wall([
+      { colour: 'white', call: 'off', volts: '240' },
+      { colour: 'white', call: 'off', volts: '24.6' },
+    ]);
+    expect(jobStops(jobModel(again), [], [], DEFAULT_MOMENT)).toEqual([]);
+    expect(moveList(again)!.moves.map(({ kind }) => kind)).not.toContain('stop');
+  });
+});
+
+describe('old letters', () => {
+  const known = (oldSystem: Facts['changeout']['oldSystem'], ...rows: readonly (readonly [string, string, string?])[]) =>
+    understoodOldWall({
+      ...blankJob().facts,
+      changeout: {
+        ...blankJob().facts.changeout,
+        oldSystem,
+        subbase: rows.map(([colour, letter, board = '']) => ({ colour, letter, board })),
+      },
+    })!;
+
+  it('heat only: R and W are hot and heat, and nothing of a compressor is asked', () => {
+    const wall = known('heat-only', ['red', 'R'], ['white', 'W']);
+    expect(wall.map(({ does }) => does)).toEqual(['hot', 'backup']);
+  });
+
+  it('T and T of an oil primary are hot and heat, and the letter does not say which', () => {
+    const wall = known('heat-only', ['black', 'T'], ['brown', 'T']);
+    for (const { does, may } of wall) {
+      expect(does).toBeNull();
+      expect(new Set(may.map((each) => each.does))).toEqual(new Set(['hot', 'backup']));
+    }
+  });
+
+  it.each(['X2', 'F', 'K', 'TH', 'TP', 'TH/TP', '4'])('%s says what to look at before anything moves', (letter) => {
+    const problems = oldWallProblems({
+      conductors: [{ colour: 'red', letter, board: 'R' }],
+      readings: [],
+      kinds: ['conventional'],
+    });
+    expect(problems.length).toBeGreaterThan(0);
+  });
 });

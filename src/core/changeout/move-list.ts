@@ -1,9 +1,19 @@
 import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
+import { oldWallOverVolts,type OverVolts } from '../stop-work/old-wall-volts';
+import { stopWords } from '../stop-work/stops';
 import { capital } from '../units/capital';
 import { withChanges } from '../wiring/choices';
-import { type Colour, colourName, type Conductor, type Harness, type Jumper, refWords } from '../wiring/harness';
+import {
+  type Colour,
+  colourName,
+  type Conductor,
+  type Harness,
+  isColour,
+  type Jumper,
+  refWords,
+} from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { landingOf, WALL_FUNCTIONS } from '../wiring/wall-functions';
 import { plainLetter } from './letters';
@@ -13,7 +23,8 @@ import { takenOver } from './take-over';
 import { type UnderstoodConductor, understoodOldWall } from './understood';
 
 /** What is done with one conductor or jumper on the way from the old thermostat to the new. */
-export type ChangeoutMoveKind = 'wait' | 'land' | 'pull' | 'jumper-in' | 'jumper-out' | 'cap' | 'spare';
+export type ChangeoutMoveKind =
+  'stop' | 'meter' | 'wait' | 'land' | 'pull' | 'jumper-in' | 'jumper-out' | 'cap' | 'spare';
 
 export interface ChangeoutMove {
   readonly id: string;
@@ -174,22 +185,35 @@ const boardJumperMoves = ({ devices, jumpers }: Harness): readonly ChangeoutMove
   ];
 };
 
-/** What has to be said of the whole. */
-const notesOf = (known: readonly UnderstoodConductor[]): readonly string[] => {
+/** Two hot conductors: which supply each is on is metered before either is landed or capped. */
+const meterFirst = (known: readonly UnderstoodConductor[]): readonly ChangeoutMove[] => {
   const hot = known.filter(({ does }) => does !== null && landingOf(does) === 'hot');
-  return [
-    ...(hot.length > 1
-      ? [
-          `Two hot conductors, ${hot.map(({ row }) => `${colourName(row.colour)} ${letterWords(row)}`).join(' and ')}: open one supply, and meter the other to its own common. Still 24 V: two transformers, and a jumper between them would put one against the other. Only with one transformer is the second capped.`,
-        ]
-      : []),
-  ];
+  return hot.length < 2
+    ? []
+    : [
+        {
+          id: 'meter/hot',
+          kind: 'meter',
+          colour: null,
+          words: `Two hot conductors, ${hot.map(({ row }) => `${colourName(row.colour)} ${letterWords(row)}`).join(' and ')}: meter them before either is landed or capped.`,
+          why: 'Open one supply, and meter the other to its own common. Still 24 V: two transformers, and a jumper between them would put one against the other. Only with one transformer is the second capped.',
+        },
+      ];
 };
+
+/** Over 30 V at an old thermostat: nothing is moved, and nothing is taken for known. */
+const stopMoves = (over: readonly OverVolts[]): readonly ChangeoutMove[] =>
+  over.map(({ colour, volts }) => ({
+    id: `stop/${colour}`,
+    kind: 'stop',
+    colour: isColour(colour) ? colour : null,
+    words: `${named(colour)} read ${volts} V: a line-voltage thermostat, or crossed circuits. Move nothing here.`,
+    why: stopWords('control-overvoltage'),
+  }));
 
 /** From the old thermostat to the new, and back. */
 export interface MoveList {
   readonly moves: readonly ChangeoutMove[];
-  readonly notes: readonly string[];
   /** Everything as it was, conductor by conductor, jumper by jumper, setting by setting. */
   readonly back: readonly string[];
 }
@@ -210,10 +234,16 @@ const backOf = ({ changeout }: Facts): readonly string[] => [
 export const moveList = (facts: Facts): MoveList | null => {
   const known = understoodOldWall(facts);
   if (known === null) return null;
+  const over = oldWallOverVolts(facts);
+  if (over.length > 0) return { moves: stopMoves(over), back: backOf(facts) };
   const planned = plan(withChanges(facts, takenOver(facts)));
   return {
-    moves: [...conductorMoves(known, planned), ...jumperMoves(facts, planned), ...boardJumperMoves(planned)],
-    notes: notesOf(known),
+    moves: [
+      ...meterFirst(known),
+      ...conductorMoves(known, planned),
+      ...jumperMoves(facts, planned),
+      ...boardJumperMoves(planned),
+    ],
     back: backOf(facts),
   };
 };

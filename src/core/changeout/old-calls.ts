@@ -70,7 +70,7 @@ const TRUST = 0.985;
 /** Chance of what the meter says, if a conductor does something; the meter is between it and the hot one. */
 export const chanceOfSeen = (seen: Seen, does: WallFunction, call: OldCall, kind: OldKind): number => {
   if (isOpen(does)) return { none: 0.45, between: 0.5, whole: 0.05 }[seen];
-  const hot = (kind === 'conventional' ? CONVENTIONAL : HEAT_PUMP)[does][call] ?? 0.5;
+  const hot = (kind === 'heat-pump' ? HEAT_PUMP : CONVENTIONAL)[does][call] ?? 0.5;
   const chance = { none: hot, whole: 1 - hot, between: 0 }[seen];
   return TRUST * chance + (1 - TRUST) / 3;
 };

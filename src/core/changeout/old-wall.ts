@@ -1,6 +1,7 @@
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
 import { capital } from '../units/capital';
+import { MOST_CONTROL_VOLTS } from '../units/control-volts';
 import { parseTyped } from '../units/parse-number';
 import { colourName, isColour } from '../wiring/harness';
 import { type OldKind, plainLetter } from './letters';
@@ -25,7 +26,8 @@ export interface OldWall {
 }
 
 const KINDS: Record<Facts['changeout']['oldSystem'], readonly OldKind[]> = {
-  unknown: ['conventional', 'heat-pump'],
+  unknown: ['conventional', 'heat-pump', 'heat-only'],
+  'heat-only': ['heat-only'],
   conventional: ['conventional'],
   'heat-pump': ['heat-pump'],
   'dual-fuel': ['heat-pump'],
@@ -40,11 +42,28 @@ export const oldWallOf = ({ changeout }: Facts): OldWall | null =>
         kinds: KINDS[changeout.oldSystem],
         readings: changeout.readings.flatMap(({ colour, call, volts }): OldReading[] => {
           const read = parseTyped(volts);
-          return isOldCall(call) && read.kind === 'number'
+          // What no 24 V circuit gives proves nothing of a conductor.
+          return isOldCall(call) && read.kind === 'number' && Math.abs(read.value) <= MOST_CONTROL_VOLTS
             ? [{ colour, call, seen: seenOf(Math.abs(read.value)) }]
             : [];
         }),
       };
+
+/** Letters that two conductors bear on a sound wall. */
+const PAIRED: ReadonlySet<string> = new Set(['T', 'TT']);
+
+const noteKey = (letter: string): string => (/^\d+$/.test(plainLetter(letter)) ? '#' : plainLetter(letter));
+
+/** What a letter says that is no usual one, and what to do before anything moves. */
+const LETTER_NOTES: Readonly<Record<string, string>> = {
+  TH: 'TH and TP are a gas valve’s own terminals, often on a millivolt circuit: no 24 V thermostat runs on it. Look at the valve first.',
+  TP: 'TP is a thermopile: millivolts, no 24 V. Nothing of this system lands on it.',
+  'TH/TP': 'TH/TP is a gas valve’s own terminal, often on a millivolt circuit: no 24 V thermostat runs on it.',
+  K: 'K carries two calls on one conductor, with an adapter at the board: find the adapter before anything moves.',
+  X2: 'X2 has been second-stage heat, emergency heat and a second common: meter it before it is landed.',
+  F: 'F has been a fault lamp and a fan: meter it before it is landed.',
+  '#': 'A number says nothing of what a conductor does: follow it or meter it.',
+};
 
 const repeated = (names: readonly string[]): string[] => [
   ...new Set(names.filter((name, at) => name !== '' && names.indexOf(name) !== at)),
@@ -63,10 +82,13 @@ export const oldWallProblems = ({ conductors }: OldWall): readonly string[] => [
         ? 'A conductor has no color: choose one.'
         : `“${colour}” is no color of this list: choose the nearest, or wrap it with tape.`,
     ),
-  ...repeated(conductors.map(({ letter }) => plainLetter(letter))).map(
-    (letter) =>
-      `${letter} is written for two conductors. Two under one screw is possible: look again, then take one of them to be spliced, and follow both.`,
-  ),
+  ...conductors.flatMap(({ letter }) => LETTER_NOTES[noteKey(letter)] ?? []),
+  ...repeated(conductors.map(({ letter }) => plainLetter(letter)))
+    .filter((letter) => !PAIRED.has(letter))
+    .map(
+      (letter) =>
+        `${letter} is written for two conductors. Two under one screw is possible: look again, then take one of them to be spliced, and follow both.`,
+    ),
   ...(conductors.length > 0 && conductors.every(({ board }) => board === '')
     ? ['No conductor has its other end yet. Colors are no proof: follow them to the board before anything moves.']
     : []),

@@ -21,10 +21,20 @@ const SETS = 1 << SINGLE.length;
 /** By the set of what is taken, as bits: the weight of all ways to it, or on from it. */
 type Ways = Float64Array;
 
+/** A wall that only heats: hot and heat, a fan at most; anything else is not one. */
+const heatOnlyPresence = (has: (does: WallFunction) => boolean): number => {
+  const others = SINGLE.filter((does) => !HEAT_ONLY.has(does) && has(does)).length;
+  return (
+    (has('hot') || has('hot-heating') ? 1 : 0.001) * (has('backup') ? 1 : 0.01) * (others > 0 ? 1e-4 ** others : 1)
+  );
+};
+const HEAT_ONLY: ReadonlySet<WallFunction> = new Set(['hot', 'hot-heating', 'backup', 'common', 'blower']);
+
 /** How much less likely a wall is that lacks what it nearly always has, or has a second without its first. */
 const presence = (taken: number, kind: OldKind): number => {
   const has = (does: WallFunction) => (taken & bitOf(does)) !== 0;
   const isHeatPump = kind === 'heat-pump';
+  if (kind === 'heat-only') return heatOnlyPresence(has);
   const rules: readonly (readonly [isOdd: boolean, factor: number])[] = [
     [!has('hot') && !has('hot-cooling') && !has('hot-heating'), 0.001],
     [has('hot') && (has('hot-cooling') || has('hot-heating')), 0.01],

@@ -1,6 +1,7 @@
 import type { FactChange, Facts } from '../job/document';
 import { factAt } from '../job/document';
 import type { NumberFact } from '../job/fact';
+import { oldWallOverVolts } from '../stop-work/old-wall-volts';
 import { understoodOldWall } from './understood';
 
 /**
@@ -8,6 +9,7 @@ import { understoodOldWall } from './understood';
  * for. Nothing where no wall is written down, or it has more conductors or fewer than a cable can have.
  */
 export const takenOver = (facts: Facts): readonly FactChange[] => {
+  if (oldWallOverVolts(facts).length > 0) return [];
   const all = understoodOldWall(facts) ?? [];
   const { min, max } = factAt('cables.thermostatConductors') as NumberFact;
   if (all.length < min || all.length > max) return [];

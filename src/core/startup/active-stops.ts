@@ -2,8 +2,10 @@ import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
 import { observed } from '../model/observable';
+import { oldWallOverVolts } from '../stop-work/old-wall-volts';
 import type { StopId } from '../stop-work/stops';
 import { MOST_CONTROL_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
+import { colourName } from '../wiring/harness';
 import { coVerdict } from './combustion';
 import type { PlannedItem, PlannedStep } from './plan';
 import { runsUncalled } from './runs-uncalled';
@@ -11,8 +13,8 @@ import { runsUncalled } from './runs-uncalled';
 /** A stop that stands: nothing that lifts it was read since. */
 export interface ActiveStop {
   readonly stop: StopId;
-  /** The reading that stopped the work. */
-  readonly by: TakenReading;
+  /** The reading that stopped the work; null: it was read at the old thermostat. */
+  readonly by: TakenReading | null;
   /** What was read, as it is called. */
   readonly label: string;
   /** What lifts it by a passing reading: the key of an item. */
@@ -171,5 +173,13 @@ export const activeStops = (
       if (said === 'lifts') active.delete(id);
     }
   }
-  return [...active.values()];
+  return [
+    ...oldWallOverVolts(facts).map(({ colour, volts }): ActiveStop => ({
+      stop: 'control-overvoltage',
+      by: null,
+      label: `${volts} V on the ${colourName(colour)} conductor of the old thermostat`,
+      key: `changeout/${colour}`,
+    })),
+    ...active.values(),
+  ];
 };

@@ -17,4 +17,6 @@ export const jobStops = (
   moment: Moment,
   confirmed?: ReadonlySet<FactPath>,
 ): readonly ActiveStop[] =>
-  all.length === 0 ? [] : activeStops(model.facts, startupOf(model, readings, moment, confirmed), all);
+  all.length === 0 && model.facts.changeout.readings.length === 0
+    ? []
+    : activeStops(model.facts, startupOf(model, readings, moment, confirmed), all);

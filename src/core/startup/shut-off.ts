@@ -18,7 +18,7 @@ export type ShutOff =
 /** How far the signing of a job with stops is: both words count only where they came after the last stop. */
 export const shutOffOf = (stops: readonly ActiveStop[], readings: readonly Reading[]): ShutOff => {
   if (stops.length === 0) return { kind: 'clear' };
-  const since = Math.max(...stops.map(({ by }) => correctedMs(by)));
+  const since = Math.max(...stops.map(({ by }) => (by === null ? 0 : correctedMs(by))));
   const now = currentReadings(inTime(readings));
   const said = (item: string, afterMs: number) => {
     const reading = now.get(item);

@@ -12,6 +12,7 @@ import { PairList } from '../fields/pair-list';
 import { useMoment } from '../job/following';
 import { JobLink } from '../job/job-link';
 import { useJob } from '../job/provider';
+import { StopBanner } from '../stop-work/stop-banner';
 import { Moves } from './moves';
 import { NextMeter } from './next-meter';
 import { Subbase } from './subbase';
@@ -37,6 +38,7 @@ export const ChangeoutPage = () => {
   const problems = useMemo(() => (wall ? oldWallProblems(wall) : []), [wall]);
   return (
     <div className="mx-auto max-w-6xl px-3 py-2 sm:px-6">
+      <StopBanner />
       <Cautions place="changeout" lines={CAUTIONS} />
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
         <h2 className="font-label text-3xl font-semibold">Old thermostat to new</h2>
@@ -78,7 +80,7 @@ export const ChangeoutPage = () => {
         <div className="grid min-w-0 grid-cols-1 gap-6">
           {isBegun && known.length > 0 ? (
             <>
-              <NextMeter next={next} open={known.filter(({ does }) => does === null).length} />
+              <NextMeter next={next} known={known} />
               {list && <Moves list={list} takes={takes} />}
             </>
           ) : (

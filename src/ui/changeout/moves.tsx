@@ -7,6 +7,8 @@ import { useJob } from '../job/provider';
 import { INSULATION } from '../wiring/colours';
 
 const KINDS: Record<ChangeoutMoveKind, string> = {
+  stop: 'Stop',
+  meter: 'Meter first',
   wait: 'Cap for now',
   land: 'Land',
   pull: 'Missing',
@@ -46,11 +48,6 @@ export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactCha
         <h2 id="moves-title" className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">
           To the new thermostat
         </h2>
-        {list.notes.map((note) => (
-          <p key={note} className="font-semibold">
-            {note}
-          </p>
-        ))}
         <ol aria-label="Moves">
           {list.moves.map((move) => (
             <Line key={move.id} move={move} />

@@ -4,9 +4,13 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { NextReading } from '@/core/changeout/next-reading';
 import { isOldCall, OLD_CALLS } from '@/core/changeout/old-calls';
+import type { UnderstoodConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
+import { oldWallOverVolts } from '@/core/stop-work/old-wall-volts';
+import { MOST_CONTROL_VOLTS } from '@/core/units/control-volts';
 import { parseTyped } from '@/core/units/parse-number';
 import { colourName } from '@/core/wiring/harness';
+import { useJob } from '../job/provider';
 import { useOldWall } from './use-old-wall';
 
 const screw = ({ letter, colour }: OldConductorRow) => `${letter === '' ? '' : `${letter}, `}${colourName(colour)}`;
@@ -69,22 +73,38 @@ const Ask = ({ next }: { next: NextReading }) => {
   );
 };
 
+/** A reading that stops everything is never taken back with a tap. */
+const isOver = (text: string): boolean => {
+  const read = parseTyped(text);
+  return read.kind === 'number' && Math.abs(read.value) > MOST_CONTROL_VOLTS;
+};
+
 /** What the meter has said so far, and what to read next; or that nothing at this wall would tell more. */
-export const NextMeter = ({ next, open }: { next: NextReading | null; open: number }) => {
+export const NextMeter = ({ next, known }: { next: NextReading | null; known: readonly UnderstoodConductor[] }) => {
   const { rows, readings, setReadings } = useOldWall();
+  const over = useJob((job) => oldWallOverVolts(job.facts).length > 0);
+  const open = known.filter(({ does }) => does === null).length;
+  const unproved = known.filter(({ does, isProved }) => does !== null && !isProved).length;
   const letterOf = (colour: string) => rows.find((row) => row.colour === colour)?.letter ?? '';
   return (
     <section aria-labelledby="meter-title">
       <h2 id="meter-title" className="mb-1 font-label text-2xl font-semibold">
         At the meter
       </h2>
-      {next ? (
+      {over ? (
+        <p className="font-semibold text-fail">
+          Over 30 V was read here. Stop: a line-voltage thermostat, or crossed circuits. Only the same conductor, read
+          again at 30 V or less, goes on.
+        </p>
+      ) : next ? (
         <Ask key={`${next.row.colour} ${next.call}`} next={next} />
       ) : (
         <p>
           {open === 0
-            ? 'Everything is known.'
-            : 'No reading at this thermostat would tell more. Follow what is open to its board: power off and proven dead, twist the pair at one end, find it with the ohmmeter at the other.'}
+            ? unproved === 0
+              ? 'Everything is known.'
+              : `Every conductor has a likely place; ${unproved} ${unproved === 1 ? 'is' : 'are'} known by the letter only. Follow ${unproved === 1 ? 'it' : 'them'} or meter ${unproved === 1 ? 'it' : 'them'} before landing.`
+            : 'No reading at this thermostat would tell more. Follow what is open to its board: power off and verified dead, twist the pair at one end, find it with the ohmmeter at the other.'}
         </p>
       )}
       {readings.length > 0 && (
@@ -99,14 +119,16 @@ export const NextMeter = ({ next, open }: { next: NextReading | null; open: numb
                 {isOldCall(call) ? OLD_CALLS[call].label.toLowerCase() : call}:{' '}
                 <span className="font-mono">{volts} V</span> to hot
               </span>
-              <button
-                type="button"
-                className="bare-button"
-                aria-label={`Take back: ${colourName(colour)} in ${call}`}
-                onClick={() => setReadings(readings.filter((_, index) => index !== at))}
-              >
-                <Trash2 size={18} aria-hidden />
-              </button>
+              {!isOver(volts) && (
+                <button
+                  type="button"
+                  className="bare-button"
+                  aria-label={`Take back: ${colourName(colour)} in ${call}`}
+                  onClick={() => setReadings(readings.filter((_, index) => index !== at))}
+                >
+                  <Trash2 size={18} aria-hidden />
+                </button>
+              )}
             </li>
           ))}
         </ul>

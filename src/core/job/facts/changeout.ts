@@ -40,6 +40,7 @@ export const changeout = {
     place: 'wall',
     options: [
       { value: 'unknown', label: 'Not known' },
+      { value: 'heat-only', label: 'Heat only: a furnace or a boiler' },
       { value: 'conventional', label: 'Cooling, and a furnace or strips' },
       { value: 'heat-pump', label: 'A heat pump with strips' },
       { value: 'dual-fuel', label: 'A heat pump with a furnace' },
