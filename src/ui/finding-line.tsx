@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { type Finding, findingKey } from '@/core/job/finding';
+import Link from 'next/link';
+import { type Finding, findingKey, NEVER_WAIVED } from '@/core/job/finding';
 import { Said } from './degrees';
 import { drawnLater } from './drawn-later';
 import { useJob, useJobNow } from './job/provider';
@@ -13,7 +14,17 @@ const WaiveDialog = drawnLater(() => import('./waive-dialog').then((module) => m
  * One finding with its reason and mend: mended in one tap where that can be, shown on the drawing, or waived with a
  * reason.
  */
-export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: (at: string) => void }) => {
+export const FindingLine = ({
+  finding,
+  onPoint,
+  linksFact = false,
+}: {
+  finding: Finding;
+  onPoint?: (at: string) => void;
+  /** Whether the way to its fact stands with it. */
+  linksFact?: boolean;
+}) => {
+  const id = useJob((job) => job.saved.id);
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
   const [isWaiving, setIsWaiving] = useState(false);
@@ -49,6 +60,14 @@ export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: 
               Fix it
             </button>
           )}
+          {linksFact && finding.fact && (
+            <Link
+              href={`/jobs/${id}/sheet#${finding.fact}`}
+              className="flex min-h-11 items-center px-2 underline underline-offset-4"
+            >
+              On the Sheet
+            </Link>
+          )}
           {at && onPoint && (
             <button type="button" className="bare-button px-2 underline underline-offset-4" onClick={() => onPoint(at)}>
               Show it
@@ -67,7 +86,7 @@ export const FindingLine = ({ finding, onPoint }: { finding: Finding; onPoint?: 
             >
               Take the waiver back
             </button>
-          ) : (
+          ) : NEVER_WAIVED.has(finding.rule) ? null : (
             <button
               type="button"
               className="bare-button px-2 text-quiet underline underline-offset-4"

@@ -223,7 +223,10 @@ describe('more than 30 V at an old thermostat', () => {
 });
 
 describe('old letters', () => {
-  const known = (oldSystem: Facts['changeout']['oldSystem'], ...rows: readonly (readonly [string, string, string?])[]) =>
+  const known = (
+    oldSystem: Facts['changeout']['oldSystem'],
+    ...rows: readonly (readonly [string, string, string?])[]
+  ) =>
     understoodOldWall({
       ...blankJob().facts,
       changeout: {

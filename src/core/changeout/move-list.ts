@@ -1,7 +1,7 @@
 import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
-import { oldWallOverVolts,type OverVolts } from '../stop-work/old-wall-volts';
+import { oldWallOverVolts, type OverVolts } from '../stop-work/old-wall-volts';
 import { stopWords } from '../stop-work/stops';
 import { capital } from '../units/capital';
 import { withChanges } from '../wiring/choices';

@@ -4,7 +4,8 @@ import { jobPlant, jobTariff } from '../crossing/year/from-job';
 import { everyTemperature, type Temperatures } from '../crossing/year/temperatures';
 import { yearOf } from '../crossing/year/year';
 import { backupOf } from '../job/backup';
-import type { FactChange, Facts } from '../job/document';
+import { factAt, type FactChange, type Facts } from '../job/document';
+import type { NumberFact } from '../job/fact';
 import { kitRows } from '../job/kit-rows';
 import { jobModel } from '../model/job-model';
 import { withChanges, withRoom } from '../wiring/choices';
@@ -29,8 +30,8 @@ export interface ShortCableWay {
   /** What it loses, in words. */
   readonly loses: string;
   readonly changes: readonly FactChange[];
-  /** Conductors that are still missing, over both cables. */
-  readonly missing: number;
+  /** Things that are given up. */
+  readonly steps: number;
   /** What a year costs more than as planned, $; below half a dollar it is nothing. */
   readonly yearMore: number;
 }
@@ -51,6 +52,25 @@ export const shortCables = (harness: Harness): readonly ShortCable[] =>
     return [{ cable: id, label, needed, there, pull: newCable(needed, lengthFt) }];
   });
 
+/** A cable pulled beside the one there, on the way that a sensor's pair would take: what both lack, and a spare. */
+const secondCable = (facts: Facts): { readonly conductors: number; readonly changes: readonly FactChange[] } => {
+  const planned = plan(facts);
+  const lacks = (cable: CableId) => missingIn(planned, cable);
+  const most = Math.max(lacks('thermostat-cable'), lacks('outdoor-cable'));
+  const { conductors } = newCable(most, 0);
+  const more = (path: 'cables.thermostatConductors' | 'cables.outdoorConductors', there: number): FactChange => ({
+    path,
+    value: Math.min((factAt(path) as NumberFact).max, there + conductors),
+  });
+  return {
+    conductors,
+    changes: [
+      more('cables.thermostatConductors', facts.cables.thermostatConductors),
+      more('cables.outdoorConductors', facts.cables.outdoorConductors),
+    ],
+  };
+};
+
 /** What can be given up on a job, in order of merit: what costs nothing in heat first. */
 const stepsOf = (facts: Facts): readonly Step[] => {
   const { thermostat, gates, outdoorUnit } = facts;
@@ -63,6 +83,15 @@ const stepsOf = (facts: Facts): readonly Step[] => {
         label: 'Sensor on a shielded pair of its own',
         loses: 'A second cable to pull, two conductors of any kind.',
         changes: [{ path: 'cables.sensorRun', value: 'own' }],
+      },
+      thermostat.outdoorSensor === 'wired' && facts.cables.sensorRun === 'shared',
+    ),
+    step(
+      {
+        id: 'multi-conductor',
+        label: `A second ${secondCable(facts).conductors}-conductor cable where a pair would be pulled`,
+        loses: 'A cable to pull, as the pair would be; it brings every conductor that is missing, and a spare.',
+        changes: secondCable(facts).changes,
       },
       thermostat.outdoorSensor === 'wired' && facts.cables.sensorRun === 'shared',
     ),
@@ -83,6 +112,16 @@ const stepsOf = (facts: Facts): readonly Step[] => {
         changes: [{ path: 'boxes.relayPair', value: true }],
       },
       !facts.boxes.relayPair,
+    ),
+    step(
+      {
+        id: 'y-brings-blower',
+        label: 'One conductor for Y and G, joined at the air handler',
+        loses:
+          'G at the thermostat is unused: no fan by itself, and the blower runs with the compressor only. Heat starts its own blower.',
+        changes: [{ path: 'boxes.yBringsBlower', value: true }],
+      },
+      !facts.boxes.yBringsBlower && !facts.boxes.relayPair,
     ),
     step(
       {
@@ -149,55 +188,84 @@ const errorsOf = (facts: Facts): ReadonlySet<string> =>
 const yearCost = (facts: Facts, temperatures: Temperatures): number =>
   yearOf(jobPlant(facts), jobTariff(facts), temperatures).cost;
 
-/** Two steps together, in their order. */
-const pairsOf = (steps: readonly Step[]): readonly Step[] =>
-  steps.flatMap((one, at) =>
-    steps.slice(at + 1).flatMap((other) => {
-      const paths = new Set(one.changes.map(({ path }) => path));
-      return other.changes.some(({ path }) => paths.has(path)) || sensorTwice(one, other)
-        ? []
-        : [
-            {
-              id: `${one.id}+${other.id}`,
-              label: `${one.label}, and ${other.label[0]!.toLowerCase()}${other.label.slice(1)}`,
-              loses: `${one.loses} ${other.loses}`,
-              changes: [...one.changes, ...other.changes],
-              applies: true,
-            },
-          ];
-    }),
-  );
+/** More than this is given up by nobody. */
+const MOST_STEPS = 4;
 
-const sensorTwice = (one: Step, other: Step) => one.id.startsWith('sensor') && other.id.startsWith('sensor');
+/** Two steps that cannot be taken together: they change the same, or both rid the cable of the sensor. */
+const clash = (one: Step, other: Step): boolean => {
+  const paths = new Set(one.changes.map(({ path }) => path));
+  const isSensor = ({ id }: Step) => id.startsWith('sensor');
+  const isBlower = ({ id }: Step) => id === 'relay-pair' || id === 'y-brings-blower';
+  return (
+    other.changes.some(({ path }) => paths.has(path)) ||
+    (isSensor(one) && isSensor(other)) ||
+    (isBlower(one) && isBlower(other)) ||
+    one.id === 'multi-conductor' ||
+    other.id === 'multi-conductor'
+  );
+};
+
+/** Sets of so many steps, in their order, none of which clash. */
+const setsOf = (steps: readonly Step[], count: number): readonly (readonly Step[])[] =>
+  count === 0
+    ? [[]]
+    : steps.flatMap((step, at) =>
+        setsOf(
+          steps.slice(at + 1).filter((other) => !clash(step, other)),
+          count - 1,
+        ).map((rest) => [step, ...rest]),
+      );
+
+const lowerFirst = (words: string) => `${words[0]!.toLowerCase()}${words.slice(1)}`;
+
+const joined = (steps: readonly Step[]): Step => ({
+  id: steps.map(({ id }) => id).join('+'),
+  label: steps.map(({ label }, at) => (at === 0 ? label : lowerFirst(label))).join('; '),
+  loses: steps.map(({ loses }) => loses).join(' '),
+  changes: steps.flatMap(({ changes }) => changes),
+  applies: true,
+});
+
+/** Ways that no plan is made of here, said beside those that are. */
+export const OTHER_WAYS = [
+  'A wireless thermostat with its own equipment module at the indoor unit: the module lands on the board, and the wall needs power only. Radio and batteries are then what can fail.',
+  'Thermostat power from the indoor unit: its R and C by a listed power adapter, where the thermostat’s manufacturer has one.',
+] as const;
 
 /**
- * Ways of doing with the conductors that are there, in order of merit: one thing given up, or two where one is not
- * enough. Each is planned and passes the same rules as a plan: none leaves emergency heat behind a gate.
- * @returns none where the cables suffice, or nothing helps
+ * Sets of things to give up with which the conductors that are there suffice, fewest first, then the cheapest. Each is
+ * planned and passes the same rules as a plan: none leaves emergency heat behind a gate.
+ * @returns none where the cables suffice, or where nothing short of new cable is sound
  */
 export const shortCableWays = (facts: Facts): readonly ShortCableWay[] => {
   const missing = missingIn(plan(facts));
   if (missing === 0) return [];
   const known = errorsOf(withRoom(facts));
-  const steps = stepsOf(facts).filter(({ applies }) => applies);
-  const tried = (list: readonly Step[]) =>
-    list.flatMap((step) => {
+  const isSound = (under: Facts) => [...errorsOf(withRoom(under))].every((rule) => known.has(rule));
+  const steps = stepsOf(facts).filter(({ applies, changes }) => {
+    const under = withChanges(facts, changes);
+    return applies && refusals(under).length === 0 && missingIn(plan(under)) < missing;
+  });
+  const found: { readonly set: readonly Step[]; readonly step: Step; readonly under: Facts }[] = [];
+  for (let count = 1; count <= MOST_STEPS; count += 1)
+    for (const set of setsOf(steps, count)) {
+      // What suffices with less is not made larger.
+      if (found.some((before) => before.set.every((step) => set.includes(step)))) continue;
+      const step = joined(set);
       const under = withChanges(facts, step.changes);
-      if (refusals(under).length > 0) return [];
-      const left = missingIn(plan(under));
-      return left < missing ? [{ step, under, left }] : [];
-    });
-  const single = tried(steps);
-  const helping = single.map(({ step }) => step);
-  const isEnough = ({ left }: { readonly left: number }) => left === 0;
-  const found = single.some(isEnough) ? single : [...single, ...tried(pairsOf(helping)).filter(isEnough)];
+      if (refusals(under).length === 0 && missingIn(plan(under)) === 0 && isSound(under))
+        found.push({ set, step, under });
+    }
   const temperatures = everyTemperature(climateById(facts.year.weather).hoursF());
   const base = yearCost(facts, temperatures);
   return found
-    .filter(({ under }) => [...errorsOf(withRoom(under))].every((rule) => known.has(rule)))
-    .map(({ step: { id, label, loses, changes }, under, left }) => {
+    .map(({ set, step: { id, label, loses, changes }, under }) => {
       const more = yearCost(under, temperatures) - base;
-      return { id, label, loses, changes, missing: left, yearMore: Math.abs(more) < 0.5 ? 0 : Math.round(more) };
+      return { id, label, loses, changes, steps: set.length, yearMore: Math.abs(more) < 0.5 ? 0 : Math.round(more) };
     })
-    .sort((one, other) => Number(one.missing > 0) - Number(other.missing > 0));
+    .sort((one, other) => one.steps - other.steps || one.yearMore - other.yearMore)
+    .slice(0, MOST_WAYS);
 };
+
+/** More ways than this are a list that nobody reads. */
+const MOST_WAYS = 6;

@@ -6,6 +6,8 @@ import type { JobModel } from '../model/job-model';
 import { lastOf } from '../model/last-of';
 import { observed } from '../model/observable';
 import type { Wires } from '../model/wires';
+import { PLATE_RULES } from '../plates';
+import { SERVICE_RULES } from '../service/rules';
 import { measuredFindings } from '../strips/measured';
 import { STRIP_RULES } from '../strips/rules';
 import { memo } from '../units/once';
@@ -49,7 +51,9 @@ const all = lastOf((model: JobModel, readings: readonly Reading[]): Finding[] =>
   return inOrder(facts, [
     ...wiringFindings(model),
     ...applyRules(STRIP_RULES, facts),
+    ...applyRules(SERVICE_RULES, facts),
     ...applyRules(CROSSING_RULES, facts),
+    ...applyRules(PLATE_RULES, facts),
     ...measuredFindings(facts, observed(facts, readings)),
   ]);
 });

@@ -46,9 +46,11 @@ const sourcesGive = (now: HeatNow): string => {
 /** What may make up for a call that is short by itself. */
 const restWords = (facts: Facts, call: CallId, outdoorF: number): string => {
   if (call !== 'heat-1' && call !== 'heat-2') return '';
-  const { allowedBtuh, loadBtuh } = crossingAt(facts, outdoorF);
+  const { allowedBtuh, loadBtuh, heatPumpBtuh } = crossingAt(facts, outdoorF);
   const backup = BACKUP_WORDS[backupOf(facts)];
   if (allowedBtuh + ALIKE_BTUH < loadBtuh) return ` With all that may run, ${thousand(allowedBtuh)}.`;
+  if (call === 'heat-1' && facts.outdoorUnit.stages !== 'single' && heatPumpBtuh + ALIKE_BTUH >= loadBtuh)
+    return facts.outdoorUnit.stages === 'two' ? ' The second stage makes up the rest.' : ' It speeds up for the rest.';
   return backupOf(facts) === 'fossil'
     ? ' The furnace takes over when the room falls behind.'
     : ` The ${backup} make up the rest.`;
@@ -59,6 +61,12 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   const now = heatNow(facts, outcome, outdoorF);
   const needs = `house needs ${thousand(loadBtuh)}`;
   const name = CALLS[call].label;
+  // Nothing that heats makes up for a compressor that cools.
+  if (outcome.energised.has(COMPRESSOR_COIL) && !isHeating(facts, outcome))
+    return {
+      grade: 'hole',
+      text: `${name}: the compressor cools the house${now.totalBtuh > 0 ? `, while ${sourcesGive(now)} ${thousand(now.totalBtuh)}` : ''}. The valve is the wrong way.`,
+    };
   const drawn = isDrawnOn && now.heatPumpBtuh > 0 ? ' (beyond the rating points)' : '';
   if (now.totalBtuh === 0) {
     const why = outcome.held[0] ? ` ${outcome.held[0].why}` : '';
@@ -77,10 +85,10 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
     return { grade, text: `${name}: ${sources(now)}, ${thousand(now.totalBtuh)}${drawn}; ${needs}.` };
   }
   const rest = restWords(facts, call, outdoorF);
-  const isHelped = rest.includes('rest') || rest.includes('takes over');
+  const isHelped = /rest\.$|takes over/.test(rest);
   return {
     grade: isHelped ? 'strips' : 'short',
-    text: `${name}: ${sources(now)}, ${thousands(now.totalBtuh)}${drawn} of ${thousand(loadBtuh)}, short ${thousands(missing)}.${rest}`,
+    text: `${name}: ${sources(now)}, ${thousands(now.totalBtuh)}${drawn} of ${thousand(loadBtuh)}${isHelped ? '' : `, short ${thousands(missing)}`}.${rest}`,
   };
 };
 

@@ -4,7 +4,9 @@ import { banksBesideCompressor } from '../strips/held-bank';
 import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
 import { sum } from '../units/sum';
+import { banksBtuh, defrostBanks } from './defrost-air';
 import { crossingInput } from './from-job';
+import type { On } from './heat-now';
 import { capacityCurve, isDrawnOn } from './heat-pump';
 import { jobLowStage } from './job-heat-pump';
 
@@ -29,8 +31,9 @@ const ALONE = /^(strips-|furnace)/;
  * takes from the air about what it gives in heating.
  * @param outdoorF outdoor temperature, °F
  * @param roomF air that comes back, °F
+ * @param defrostOn what the wires bring in a defrost; what is planned, unless given
  */
-export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): SupplyState[] => {
+export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defrostOn?: On): SupplyState[] => {
   const { airHandler, site } = facts;
   const input = crossingInput(facts);
   const mostBtuh = capacityCurve(input.heatPump).at(outdoorF);
@@ -38,6 +41,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
   const lowBtuh = low ? capacityCurve(low).at(outdoorF) : 0;
   const banks = jobBanks(facts);
   const beside = banksBesideCompressor(facts);
+  const inDefrost = defrostBanks(facts, defrostOn);
   const stripsBtuh = (of: readonly Bank[], count: number) => sum(of.slice(0, count).map(({ kW }) => kW * BTU_PER_KWH));
   const state = (id: string, label: string, source: SupplyState['source'], btuh: number, cfm: number): SupplyState => ({
     id,
@@ -90,13 +94,13 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number): Sup
     ),
     ...(input.fuel ? [state('furnace', 'Furnace', 'fossil', input.fuel.outputBtuh, airHandler.auxCfm)] : []),
     ...(mostBtuh > 0 ? [state('defrost-cold', 'Defrost, no strips', 'defrost', -mostBtuh, airHandler.heatCfm)] : []),
-    ...(mostBtuh > 0 && banks.length > 0
+    ...(mostBtuh > 0 && inDefrost.length > 0
       ? [
           state(
             'defrost-strips',
-            'Defrost with strips',
+            `Defrost with strips ${named(inDefrost, inDefrost.length)}`,
             'defrost',
-            stripsBtuh(beside, beside.length) - mostBtuh,
+            banksBtuh(inDefrost) - mostBtuh,
             airHandler.auxCfm,
           ),
         ]

@@ -118,6 +118,14 @@ const ghostly = ({ retestOf }: Table, evidence: readonly Evidence[]): Probe[] =>
     typeof answer === 'number' && answer > DEAD_VOLTS && answer < PULL_IN_VOLTS ? (retestOf(probe) ?? []) : [],
   );
 
+/** Whether the thermostat shows nothing: no emergency heat can be set on it, and nobody is asked to. */
+const isBlank = ({ complaint, evidence }: Asked): boolean => {
+  const seen = evidence.findLast(({ probe }) => probe.of.observable.kind === 'display');
+  return seen ? seen.answer === 'blank' : complaint === 'blank';
+};
+
+const needsDisplay = ({ of }: Probe): boolean => of.call === 'emergency';
+
 /**
  * Where a diagnosis stands after a complaint and what was observed.
  * @example
@@ -132,7 +140,11 @@ export const diagnose = (clinic: Clinic, asked: Asked): Diagnosis => {
     .map((each): Suspect => ({ ...each, p: each.at.reduce((sum, at) => sum + p[at]!, 0) }))
     .sort((one, other) => other.p - one.p);
   const { standing, seconds } = walked(evidence);
-  const without = new Set([...skipped, ...evidence.map(({ probe }) => probe.id)]);
+  const without = new Set([
+    ...skipped,
+    ...evidence.map(({ probe }) => probe.id),
+    ...(isBlank(asked) ? table.probes.filter(needsDisplay).map(({ id }) => id) : []),
+  ]);
   const found = offers(clinic, p, standing, without, ghostly(table, evidence));
   const { standpoint, again } = standpointOf(clinic, asked, suspects, found);
   const reread = again ? [{ probe: again.probe, bits: 0, seconds: costOf(again.probe, standing).seconds }] : [];

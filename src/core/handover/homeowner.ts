@@ -1,4 +1,5 @@
 import { lockoutsInForce } from '../control/lockouts';
+import { defrostAirF, defrostBanks } from '../crossing/defrost-air';
 import { crossingInput, jobCrossing } from '../crossing/from-job';
 import { heldDownToF } from '../crossing/load';
 import { backupOf } from '../job/backup';
@@ -36,7 +37,9 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
   const [kW, besideKW] = [kWOf(banks), kWOf(banksBesideCompressor(facts))];
   const balance = thermalBalanceF === null ? null : Math.round(thermalBalanceF);
   const defrostAir =
-    hasStrips && facts.outdoorUnit.stripsInDefrost ? 'The air stays warm meanwhile.' : 'The air may be cool meanwhile.';
+    defrostBanks(facts).length > 0 && defrostAirF(facts, facts.house.heatSetpointF) >= facts.house.heatSetpointF
+      ? 'The air stays warm meanwhile.'
+      : 'The air may be cool for those minutes.';
   return [
     {
       title: 'How it heats',

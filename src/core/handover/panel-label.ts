@@ -6,8 +6,17 @@ import type { Facts } from '../job/document';
 import { type SettingMark, settingRecords } from '../job/setting-marks';
 import { type JobModel, jobModel } from '../model/job-model';
 import { startupOf } from '../startup/startup-of';
+import { capital } from '../units/capital';
 import { roundTo } from '../units/round';
-import { colourName, jumperWords } from '../wiring/harness';
+import {
+  colourName,
+  type Harness,
+  jumperWords,
+  type LandedConductor,
+  landedConductors,
+  sameRef,
+  type TerminalRef,
+} from '../wiring/harness';
 
 /** One call: the thermostat’s terminals that are hot in it, and what a clamp reads. */
 export interface LabelCall {
@@ -23,6 +32,8 @@ export interface PanelLabel {
   readonly gates: readonly string[];
   /** Each conductor at the thermostat with its color and its other end. */
   readonly terminals: readonly string[];
+  /** Every other conductor of the plan: outdoor cable, added parts, the sensor’s own pair. */
+  readonly beyond: readonly string[];
   readonly jumpers: readonly string[];
   readonly calls: readonly LabelCall[];
   /** Switches, jumpers and settings as they were left. */
@@ -82,6 +93,33 @@ const boardLines = ({ outdoorUnit }: Facts): readonly string[] => [
     : [`Defrost every ${outdoorUnit.defrostIntervalMin} min, ${outdoorUnit.defrostCapMin} min at most`]),
 ];
 
+/** Where a conductor of the sensor's own pair ends: it passes the boards by. */
+const ownPairEnd = ({ conductors }: Harness, { from, to }: LandedConductor): TerminalRef =>
+  conductors.find(
+    (each) =>
+      each.cable === 'leads-outdoor-sensor' && each.to !== null && from.device === 'thermostat' && sameRef(each.to, to),
+  )?.from ?? to;
+
+/** Every conductor of the plan, whole: those at the thermostat first. */
+const conductorLines = (facts: Facts, planned: Harness): Pick<PanelLabel, 'terminals' | 'beyond'> => {
+  const hasOwnPair = facts.thermostat.outdoorSensor === 'wired' && facts.cables.sensorRun === 'own';
+  const isOwnPair = ({ cable }: LandedConductor) =>
+    hasOwnPair && (cable === 'leads-thermostat' || cable === 'leads-outdoor-sensor');
+  const place = ({ device, mark }: TerminalRef) => `${DEVICE_LABELS[device].toLowerCase()} ${mark}`;
+  const all = landedConductors(planned);
+  const isAtWall = ({ from, to }: LandedConductor) => from.device === 'thermostat' || to.device === 'thermostat';
+  return {
+    terminals: all.filter(isAtWall).map((each) => {
+      const [here, there] = each.from.device === 'thermostat' ? [each.from, each.to] : [each.to, each.from];
+      const end = isOwnPair(each) ? ownPairEnd(planned, each) : there;
+      return `${here.mark} ${colourName(each.colour, 'missing')} to ${place(end)}${isOwnPair(each) ? ', its own pair' : ''}`;
+    }),
+    beyond: all
+      .filter((each) => !isAtWall(each) && !isOwnPair(each))
+      .map(({ from, to, colour }) => `${capital(place(from))} ${colourName(colour, 'missing')} to ${place(to)}`),
+  };
+};
+
 /**
  * The label of a system.
  * @param on the day, as a date: “2026-11-26”
@@ -93,11 +131,7 @@ export const panelLabel = (facts: Facts, marks: readonly SettingMark[], on: stri
   return {
     on,
     gates: gatesOf(facts),
-    terminals: planned.conductors.flatMap(({ from, to, colour }) =>
-      from?.device === 'thermostat' && to
-        ? [`${from.mark} ${colourName(colour, 'missing')} to ${DEVICE_LABELS[to.device].toLowerCase()} ${to.mark}`]
-        : [],
-    ),
+    ...conductorLines(facts, planned),
     jumpers: planned.jumpers.map((each) => `${DEVICE_LABELS[each.from.device]}: ${jumperWords(each)}`),
     calls: callsLines(model),
     positions: [

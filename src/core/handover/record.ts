@@ -20,6 +20,7 @@ import { type SettingMark, settingRecords } from '../job/setting-marks';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model/job-model';
 import { observedNow } from '../model/observable';
+import { momentOf } from '../startup/conditions';
 import { valueWords } from '../startup/item-value';
 import { jobStops } from '../startup/job-stops';
 import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';
@@ -304,11 +305,13 @@ const changeoutOf = (facts: Facts): Pick<HandoverRecord, 'changeout'> => {
 
 /**
  * The record of a job's visit, in words.
- * @param moment stands in for conditions that were not measured; volts at the terminals are for its outdoor temperature
+ * @param moment stands in for conditions that were not measured; what was measured counts, for the terminals too
  */
 export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRecord => {
   const { facts, readings, settingMarks, visit } = source;
   const model = jobModel(facts);
+  // Never a table for another temperature than was read.
+  const at = momentOf(facts, readings, moment);
   const all = startupOf(model, readings, moment, source.confirmed);
   const steps = forVisit(all, visit?.reason ?? 'new');
   const { pass, warn, fail, open, leftOut } = tally(steps);
@@ -320,11 +323,11 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     address: siteAddress(facts),
     elevation: `${site.elevationFt.toLocaleString('en-US')} ft`,
     visit: visit ? { reason: VISIT_REASONS[visit.reason], began: visit.began } : null,
-    outdoorF: moment.outdoorF,
+    outdoorF: at.outdoorF,
     ...stoppedOf(model, source, moment),
     open: openOf(model, source, steps),
     taken: taken && { ...taken, instruments },
-    tally: `${pass} passed, ${warn} to look at again, ${fail} failed, ${open} open${leftOut > 0 ? `, ${leftOut} not measured` : ''}.`,
+    tally: `${pass} passed, ${warn} to recheck, ${fail} failed, ${open} not read${leftOut > 0 ? `, ${leftOut} left out with a reason` : ''}.`,
     measured: measuredLines(model, readings, moment),
     trouble: troubleStory(model, readings, steps),
     returns: returnVisit(facts, all).map(
@@ -336,7 +339,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
       .map((planned) => stepOf(planned, beforeOf(source))),
     set: spell(settingMarks),
     settings: settingsOf(settingMarks),
-    ...terminalsOf(model, moment),
+    ...terminalsOf(model, at),
     facts: factsOf(source),
     homeowner: homeownerPage(facts),
   };

@@ -9,4 +9,5 @@ export const hasBoxes = ({ boxes }: Facts): boolean =>
   boxes.zoneBoard ||
   boxes.dehumidify !== 'none' ||
   boxes.heldBank !== null ||
-  boxes.relayPair;
+  boxes.relayPair ||
+  boxes.yBringsBlower;

@@ -49,3 +49,6 @@ export interface Rule<Subject> {
 /** Everything that a list of rules finds. */
 export const applyRules = <Subject>(rules: readonly Rule<Subject>[], subject: Subject): Finding[] =>
   rules.flatMap((rule) => rule.check(subject).map((found) => ({ rule: rule.id, why: rule.why, ...found })));
+
+/** Rules whose findings nobody can decide to live with. */
+export const NEVER_WAIVED: ReadonlySet<string> = new Set(['safety-not-bridged']);

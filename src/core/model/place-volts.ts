@@ -1,8 +1,8 @@
 import { type DeviceId, readTerminals, referenceOf } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { Reading, ReadingValue } from '../job/reading';
-import type { Harness, TerminalRef } from '../wiring/harness';
 import { PULL_IN_VOLTS } from '../units/control-volts';
+import type { Harness, TerminalRef } from '../wiring/harness';
 import type { WiringState } from '../wiring/state';
 import { observationKey, observedNow } from './observable';
 

@@ -86,6 +86,10 @@ const LIVE_FOR_DEAD: Unsafe = {
     'A slip of a probe at 240 V is an arc in the face. As long as anything dead, at 24 V, by eye or in the air still parts what is suspected, nothing is opened live.',
 };
 
+/** A clamp goes around an insulated conductor and touches nothing: Startup orders it, and it ends no round. */
+const isClamp = ({ of: { observable } }: Probe): boolean =>
+  observable.kind === 'amps' || observable.kind === 'motor-amps' || observable.kind === 'rung-amps';
+
 /** Whether anything without line voltage still parts the leading suspects. */
 const safeOnesTell = ({ clinic }: Bench, { complaint, evidence }: Rig): boolean => {
   const { table, classes } = clinic;
@@ -139,7 +143,8 @@ const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'met
   const entry = entryOfLook(bench, probe);
   if (entry !== undefined && rig.face.at !== entry)
     return cannot('That is in its setup: open it, and go to its entry.');
-  if (probe.kind === 'live' && safeOnesTell(bench, rig)) return ended(rig, act, { kind: 'unsafe', ...LIVE_FOR_DEAD });
+  if (probe.kind === 'live' && !isClamp(probe) && safeOnesTell(bench, rig))
+    return ended(rig, act, { kind: 'unsafe', ...LIVE_FOR_DEAD });
   const seen = { probe, answer: bench.world.answer(probe) };
   // Whoever has gone to an entry has its value before him.
   const seconds = (entry === undefined ? probe.seconds : 0) + READ_S;

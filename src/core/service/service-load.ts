@@ -1,7 +1,9 @@
 import { reachableBanks } from '../devices/air-handler';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
+import { indoorServiceVolts } from '../job/indoor-supply';
 import { kitRows } from '../job/kit-rows';
+import { kitShare } from '../strips/from-job';
 import { heldBank } from '../strips/held-bank';
 import { parseTyped } from '../units/parse-number';
 import { sum } from '../units/sum';
@@ -74,14 +76,16 @@ const otherLines = ({ service, load }: Facts): readonly ServiceLine[] => {
 };
 
 /** Compressor, outdoor fan and blower, VA; null where their plates are not read. */
-const motorVA = ({ service, outdoorUnit, airHandler, heatKit }: Facts): number | null => {
+const motorVA = (facts: Facts): number | null => {
+  const { service, outdoorUnit, heatKit } = facts;
   if (service.motorKVA !== null) return service.motorKVA * KILO;
   if (outdoorUnit.compressorRatedAmps === null) return null;
-  const amps = outdoorUnit.compressorRatedAmps + (outdoorUnit.fanRatedAmps ?? 0) + airHandler.blowerAmps;
-  return amps * heatKit.serviceVolts;
+  const outdoorAmps = outdoorUnit.compressorRatedAmps + (outdoorUnit.fanRatedAmps ?? 0);
+  return outdoorAmps * heatKit.serviceVolts + blowerVA(facts);
 };
 
-const blowerVA = ({ airHandler, heatKit }: Facts) => airHandler.blowerAmps * heatKit.serviceVolts;
+/** The blower at its own volts: a furnace's is on 120 V. */
+const blowerVA = (facts: Facts) => facts.airHandler.blowerAmps * indoorServiceVolts(facts);
 
 /** Banks that could be held out, largest number first, each with its heat, VA. */
 const banksOf = (facts: Facts): readonly { readonly bank: number; readonly va: number }[] => {
@@ -89,7 +93,8 @@ const banksOf = (facts: Facts): readonly { readonly bank: number; readonly va: n
   const banks = [...new Set(rows.map(({ bank }) => bank))].sort((one, other) => other - one);
   return banks.map((bank) => ({
     bank,
-    va: sum(rows.filter((row) => row.bank === bank).map(({ kW }) => kW * KILO)),
+    // A kit rated for 240 V takes less at 208 V.
+    va: sum(rows.filter((row) => row.bank === bank).map(({ kW }) => kW * KILO * kitShare(facts))),
   }));
 };
 

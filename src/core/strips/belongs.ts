@@ -2,7 +2,7 @@ import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
-import { copperFor } from './conductors';
+import { conductorKind, gaugeFor } from './conductors';
 import { elementKW } from './element';
 import { jobElements } from './from-job';
 import { ladder } from './ladder';
@@ -81,7 +81,7 @@ export const kitFit = (facts: Facts, heatPumpBtuh: number, returnF: number, supp
       minCircuitAmps: circuit.minCircuitAmps,
       needsBreakerAmps: circuit.breakerAmps,
       foundBreakerAmps,
-      needsAwg: copperFor(circuit.minCircuitAmps),
+      needsAwg: gaugeFor(conductorKind(facts), circuit.minCircuitAmps),
       foundAwg,
     })),
   };

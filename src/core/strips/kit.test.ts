@@ -8,7 +8,7 @@ import { observedNow, stripKeys } from '../model/observable';
 import { SAMPLES } from '../samples';
 import { kitFit } from './belongs';
 import { clampId, clampPlaces, clampReach, expectedAmpsNow } from './clamp';
-import { copperAmpacity, copperFor } from './conductors';
+import { ampacityOf, gaugeFor, smallBreakerAmps } from './conductors';
 import { elementOhms } from './element';
 import { kitEvidence } from './evidence';
 import { findKits, type KitEvidence, withStagger } from './find-kit';
@@ -375,9 +375,55 @@ describe('does it belong', () => {
     expect(on(240)).toHaveLength(2);
   });
 
-  test('copper', () => {
-    expect([14, 10, 6, 5].map(copperAmpacity)).toEqual([15, 30, 55, null]);
-    expect([15, 25, 53.9, 500].map(copperFor)).toEqual([14, 10, 6, null]);
+  test('ampacity by metal and column (NEC 310.16), and the breaker on a small conductor (240.4(D))', () => {
+    const copper60 = { metal: 'copper', column: 60 } as const;
+    const copper75 = { metal: 'copper', column: 75 } as const;
+    const aluminum75 = { metal: 'aluminum', column: 75 } as const;
+    expect([14, 10, 6, 5].map((awg) => ampacityOf(copper60, awg))).toEqual([15, 30, 55, null]);
+    expect([14, 10, 6, 4].map((awg) => ampacityOf(copper75, awg))).toEqual([20, 35, 65, 85]);
+    expect([12, 6, 4, 2].map((awg) => ampacityOf(aluminum75, awg))).toEqual([20, 50, 65, 90]);
+    expect([15, 25, 53.9, 500].map((amps) => gaugeFor(copper60, amps))).toEqual([14, 10, 6, null]);
+    expect(gaugeFor(aluminum75, 56.3)).toBe(4);
+    expect([14, 10, 8].map((awg) => smallBreakerAmps(copper75, awg))).toEqual([15, 30, null]);
+  });
+
+  const conductors = (change: Partial<Facts['heatKit']>) =>
+    findingsOf({
+      ...withKit({ conductorsAwg: [6, 10], breakersAmps: [60, 30], ...change }),
+      airHandler: { ...facts.airHandler, blowerAmps: 5 },
+    })
+      .filter(({ rule, severity }) => rule === 'conductors-fit' && severity !== 'advice')
+      .map(({ severity, what }) => `${severity}: ${what}`);
+  const wire = { conductorType: 'building-wire', terminalsC: '75' } as const;
+  test.each<[string, Partial<Facts['heatKit']>, string | null]>([
+    ['not read yet', {}, 'warning: Circuit 1: 6 AWG copper carries 55 A as NM-B or on 60 °C terminals, 65 A at 75 °C'],
+    ['terminals not read', { conductorType: 'building-wire' }, 'warning: Circuit 1'],
+    [
+      'NM-B at 75 °C terminals',
+      { conductorType: 'nm-b', terminalsC: '75' },
+      'error: Circuit 1: 6 AWG copper carries 55 A (60 °C',
+    ],
+    [
+      'a 60 °C terminal',
+      { conductorType: 'building-wire', terminalsC: '60' },
+      'error: Circuit 1: 6 AWG copper carries 55 A (60 °C',
+    ],
+    ['75 °C all through', wire, null],
+    [
+      'aluminum',
+      { ...wire, conductorMetal: 'aluminum', conductorsAwg: [6, 8] },
+      'error: Circuit 1: 6 AWG aluminum carries 50 A (75 °C',
+    ],
+    [
+      'breaker too large',
+      { ...wire, breakersAmps: [80, 30] },
+      'error: Circuit 1: a 80 A breaker on 6 AWG copper, which may have 70 A',
+    ],
+    ['next size up allowed', { ...wire, breakersAmps: [70, 30] }, null],
+  ])('a 60 A circuit that needs 56 A, on 6 AWG: %s', (_, change, said) => {
+    const found = conductors(change);
+    if (said === null) expect(found).toEqual([]);
+    else expect(found).toEqual([expect.stringContaining(said)]);
   });
 
   const rulesOf = (changed: Facts) => findingsOf(changed).map(({ rule, severity }) => `${severity} ${rule}`);

@@ -19,6 +19,9 @@ export interface RungState {
   readonly amps: number;
 }
 
+/** What the kit did before a call: nothing, or all that it can. */
+export type LadderBefore = 'rest' | 'strips-on';
+
 export interface LadderState {
   readonly ladder: Ladder;
   readonly rungs: readonly RungState[];
@@ -32,11 +35,12 @@ export interface LadderState {
 
 /**
  * The kit at a second since the moment's call began. Where the call brings a bank, its switches close one after the
- * other; where it does not, they are as after a call that has just ended, and open one after the other.
+ * other; where it does not, they stay open, or open one after the other where strips were on before.
  * @param bench what the kit's coils hang on, and what is tried on it
  * @param seconds since the call began, s
  * @param suppliedVolts volts at the kit
  * @param openBreakers circuits whose breaker is open
+ * @param before what the kit did before this call
  */
 export const ladderState = (
   facts: Facts,
@@ -45,6 +49,7 @@ export const ladderState = (
   seconds: number,
   suppliedVolts: number,
   openBreakers: ReadonlySet<number> = new Set(),
+  before: LadderBefore = 'strips-on',
 ): LadderState => {
   const drawn = ladder(facts);
   const { energised } = bench.at(facts, moment);
@@ -52,14 +57,15 @@ export const ladderState = (
     .flatMap((circuit) => circuit.rungs.map((rung) => ({ rung, isFed: !openBreakers.has(circuit.at) })))
     .map(({ rung, isFed }): RungState => {
       const hasCall = energised.has(bankCoilId(rung.bank));
+      const rests = !hasCall && before === 'rest';
       const movesAtS = hasCall ? rung.onS : rung.offS;
-      const isClosed = hasCall ? seconds >= rung.onS : seconds < rung.offS;
+      const isClosed = hasCall ? seconds >= rung.onS : !rests && seconds < rung.offS;
       return {
         rung,
         isFed,
         hasCall,
         isClosed,
-        movesInS: seconds < movesAtS ? movesAtS - seconds : null,
+        movesInS: !rests && seconds < movesAtS ? movesAtS - seconds : null,
         glows: isClosed && isFed,
         amps: isClosed && isFed ? elementAmps(rung.element, suppliedVolts) : 0,
       };

@@ -6,10 +6,11 @@ import type { FactPath, Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import type { Reading } from '../job/reading';
 import { observedNow } from '../model/observable';
-import { copperFor } from '../strips/conductors';
+import { conductorKind, gaugeFor } from '../strips/conductors';
 import { jobElements } from '../strips/from-job';
 import { ladder } from '../strips/ladder';
 import { ohmsItem } from '../strips/measured';
+import { capital } from '../units/capital';
 import { harnessInWall } from '../wiring/as-found';
 import type { Cable, Harness } from '../wiring/harness';
 import { plan, wallCables } from '../wiring/plan';
@@ -130,7 +131,8 @@ const deviceLines = ({ facts }: TruckJob, { devices }: Harness): readonly TruckL
 /** Breakers and copper that the kit needs and that were not found. */
 const kitLines = ({ facts }: TruckJob): readonly TruckLine[] =>
   ladder(facts).circuits.flatMap(({ at, circuit, foundBreakerAmps, foundAwg }) => {
-    const needsAwg = copperFor(circuit.minCircuitAmps);
+    const kind = conductorKind(facts);
+    const needsAwg = gaugeFor(kind, circuit.minCircuitAmps);
     const why = `Heat-kit circuit ${at + 1}: ${circuit.minCircuitAmps.toFixed(1)} A at least.`;
     return [
       ...(circuit.breakerAmps !== null && foundBreakerAmps !== circuit.breakerAmps
@@ -147,8 +149,8 @@ const kitLines = ({ facts }: TruckJob): readonly TruckLine[] =>
       ...(needsAwg !== null && (foundAwg === null || foundAwg > needsAwg)
         ? [
             {
-              key: `copper/${needsAwg}`,
-              label: `Copper, ${needsAwg} AWG: two conductors and ground`,
+              key: `${kind.metal}/${needsAwg}`,
+              label: `${capital(kind.metal)}, ${needsAwg} AWG: two conductors and ground`,
               amount: 1,
               unit: '' as const,
               why: `${why} Length by the run.`,

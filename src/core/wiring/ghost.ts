@@ -2,8 +2,8 @@ import { isFloating, reach } from '../circuit/meter';
 import { type Edge, type NodeName, sourcesOf } from '../circuit/network';
 import type { Coil } from '../devices/device';
 import { DROP_OUT_VOLTS, LEAST_COIL_VOLTS, NOTHING_VOLTS } from '../units/control-volts';
-import { areIsolated } from './isolated';
 import { type Harness, refText, type TerminalRef } from './harness';
+import { areIsolated } from './isolated';
 import { meterVolts, type WiringState } from './state';
 
 const carries = (edge: Edge) => edge.kind === 'wire' || (edge.kind === 'switch' && edge.closed);

@@ -1,6 +1,7 @@
-import { CALLS, DEFAULT_MOMENT } from '../control/moment';
-import { BLOWER_COIL, COMPRESSOR_COIL, FURNACE_COIL } from '../devices/ids';
 import { findingsOf } from '../check';
+import type { CALLS} from '../control/moment';
+import { DEFAULT_MOMENT } from '../control/moment';
+import { BLOWER_COIL, COMPRESSOR_COIL, FURNACE_COIL } from '../devices/ids';
 import { applyChanges, blankJob } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { placeVolts } from '../model/place-volts';

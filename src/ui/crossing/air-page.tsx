@@ -30,10 +30,15 @@ const AIR_FACTS: readonly FactPath[] = [
 
 export const AirPage = () => {
   const facts = useJob((job) => job.facts);
-  const { outdoorF, indoorF } = useMoment();
+  const moment = useMoment();
+  const { outdoorF, indoorF } = moment;
+  const model = useModel();
   const { text } = useDegrees();
-  const states = useMemo(() => supplyStates(facts, outdoorF, indoorF), [facts, outdoorF, indoorF]);
-  const findings = checkEquipment(useModel());
+  const states = useMemo(
+    () => supplyStates(facts, outdoorF, indoorF, model.state({ ...moment, call: 'defrost' })),
+    [facts, outdoorF, indoorF, model, moment],
+  );
+  const findings = checkEquipment(model);
   const [isOpen, setIsOpen] = useState(false);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">

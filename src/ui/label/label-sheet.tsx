@@ -34,6 +34,7 @@ export const LabelSheet = ({ label }: { label: PanelLabel }) => (
     </h2>
     <Lines title="Lockouts" lines={label.gates} />
     <Lines title="Thermostat conductors" lines={label.terminals} />
+    <Lines title="Other conductors" lines={label.beyond} />
     <Lines title="Jumpers" lines={label.jumpers} />
     <section>
       <h3 className={TITLE}>Hot at the thermostat, by call</h3>

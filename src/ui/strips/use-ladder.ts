@@ -19,14 +19,17 @@ export const useLadder = () => {
   const moment = useMoment();
   const { facts, wall } = useModelNow();
   const [seconds, setSeconds] = useState(0);
+  // The page opens on a kit at rest; a call that is changed on it leaves the one before.
+  const [first] = useState(moment.call);
+  const before = moment.call === first ? 'rest' : 'strips-on';
   const asked = useSearchParams().get('rung');
   const [part, setPart] = useState<PartAt | null>(() => partOf(asked));
   const [clamp, setClamp] = useState<ClampAt>({ kind: 'main' });
   const [openBreakers, setOpenBreakers] = useState<ReadonlySet<number>>(new Set());
   const { volts, measuredVolts } = useKitVolts(facts);
   const state = useMemo(
-    () => ladderState(facts, wall, moment, seconds, volts, openBreakers),
-    [facts, wall, moment, seconds, volts, openBreakers],
+    () => ladderState(facts, wall, moment, seconds, volts, openBreakers, before),
+    [facts, wall, moment, seconds, volts, openBreakers, before],
   );
   const picked = part && state.rungs.find(({ rung }) => rung.at === part.element);
   const panel = part && picked ? partPanel(part.kind, picked.rung, volts, state.ladder.switching) : null;

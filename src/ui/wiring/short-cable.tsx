@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { shortCables, shortCableWays } from '@/core/changeout/short-cable';
+import { OTHER_WAYS, shortCables, shortCableWays } from '@/core/changeout/short-cable';
 import type { Facts } from '@/core/job/document';
 import { Said } from '../degrees';
 import { useModel } from '../job/following';
@@ -15,27 +15,27 @@ const yearWords = (more: number): string => {
 const Ways = ({ facts }: { facts: Facts }) => {
   const setFact = useJob((job) => job.setFact);
   const ways = useMemo(() => shortCableWays(facts), [facts]);
-  if (ways.length === 0) return <p>Nothing here can be given up: pull a new cable.</p>;
   return (
     <ul>
-      {ways.map(({ id, label, loses, changes, missing, yearMore }) => (
+      {ways.length === 0 && <li className="py-2 font-semibold">Nothing short of new cable is sound here.</li>}
+      {ways.map(({ id, label, loses, changes, yearMore }) => (
         <li key={id} className="border-t border-line py-2 first:border-0">
           <p className="font-label text-lg font-semibold">{label}</p>
           <p className="text-sm">
-            {missing === 0 ? (
-              <b>Then the conductors suffice.</b>
-            ) : (
-              `Then ${missing} ${missing === 1 ? 'is' : 'are'} still missing.`
-            )}{' '}
-            <Said>{loses}</Said> {yearWords(yearMore)}
+            <b>Then the conductors suffice.</b> <Said>{loses}</Said> {yearWords(yearMore)}
           </p>
           <button
             type="button"
             className="plain-button mt-1"
             onClick={() => changes.forEach(({ path, value }) => setFact(path, value))}
           >
-            Take this
+            Use this
           </button>
+        </li>
+      ))}
+      {OTHER_WAYS.map((way) => (
+        <li key={way} className="border-t border-line py-2 text-sm">
+          {way}
         </li>
       ))}
     </ul>

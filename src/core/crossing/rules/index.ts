@@ -1,6 +1,7 @@
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { costlyLockout } from './costly-lockout';
+import { defrostAirCold } from './defrost-air-cold';
 import { hole } from './hole';
 import { holeByTolerance } from './hole-by-tolerance';
 import { loadEvidenceAgrees } from './load-evidence-agrees';
@@ -11,6 +12,7 @@ import { ratingPointsPlausible } from './rating-points-plausible';
 import { ratingPointsReach } from './rating-points-reach';
 import { shortfall } from './shortfall';
 import { sourcesAlternate } from './sources-alternate';
+import { supplyWithStrips } from './supply-with-strips';
 
 export const CROSSING_RULES: readonly Rule<Facts>[] = [
   hole,
@@ -24,4 +26,6 @@ export const CROSSING_RULES: readonly Rule<Facts>[] = [
   lowStagePlausible,
   loadPlausible,
   loadEvidenceAgrees,
+  defrostAirCold,
+  supplyWithStrips,
 ];

@@ -94,7 +94,10 @@ export const airHandler = {
     options: [
       { value: 3, label: '3 A' },
       { value: 5, label: '5 A' },
+      { value: 7.5, label: '7.5 A' },
+      { value: 10, label: '10 A' },
     ],
+    why: 'As found in the board, with its label beside it.',
     assumed: 3,
   }),
   blowerRelayVA: numberFact({

@@ -27,6 +27,12 @@ export const boxes = {
     assumed: 'none',
     why: 'In Y it holds the compressor while the utility asks, and the strips still heat.',
   }),
+  yBringsBlower: flagFact({
+    label: 'Y and G joined at the air handler',
+    place: 'closet',
+    assumed: false,
+    why: 'One conductor for both where the cable is short: the blower runs with the compressor, and G at the thermostat is unused. Only where heat starts its own blower.',
+  }),
   humidifier: choiceFact({
     label: 'Humidifier',
     place: 'closet',

@@ -109,7 +109,7 @@ export const heatKit = {
     why: 'In the order of the circuits. Each is a supply to open, lock and prove dead.',
   }),
   conductorsAwg: numbersFact({
-    label: 'Copper conductors found',
+    label: 'Conductors found',
     place: 'closet',
     unit: 'AWG',
     min: 1,
@@ -120,6 +120,38 @@ export const heatKit = {
     item: 'conductor',
     assumed: [],
     why: 'In the order of the circuits. Left empty, they are not judged.',
+  }),
+  conductorMetal: choiceFact({
+    label: 'Conductor metal',
+    place: 'closet',
+    options: [
+      { value: 'copper', label: 'Copper' },
+      { value: 'aluminum', label: 'Aluminum' },
+    ],
+    assumed: 'copper',
+  }),
+  conductorType: choiceFact({
+    label: 'Conductor type',
+    place: 'closet',
+    options: [
+      { value: 'unknown', label: 'Not read yet' },
+      { value: 'nm-b', label: 'NM-B cable' },
+      { value: 'building-wire', label: 'THHN, THWN-2, SE or other 75 °C and up' },
+    ],
+    assumed: 'unknown',
+    why: 'On the jacket. NM-B is held to its 60 °C ampacity whatever the terminals (NEC 334.80).',
+  }),
+  terminalsC: choiceFact({
+    label: 'Terminals marked for',
+    place: 'closet',
+    options: [
+      { value: 'unknown', label: 'Not read yet' },
+      { value: '60', label: '60 °C' },
+      { value: '75', label: '75 °C at both ends' },
+    ],
+    assumed: 'unknown',
+    onlyWhen: { path: 'heatKit.conductorType', is: ['building-wire'] },
+    why: 'At the breaker and at the kit. The 75 °C column is allowed only where both say so (NEC 110.14(C)).',
   }),
   blowerOnFirstCircuit: flagFact({
     label: 'Blower fed by the kit’s first circuit',

@@ -128,8 +128,8 @@ const checkCondition = (
       report('error', `It is shown when ${code} is ${value}, and ${code} has no such option.`, 'Correct the option.');
     if (order.indexOf(key) > at && !inRing.has(order[at]!))
       report(
-        'warning',
-        `It hangs on ${code}, which is met later.`,
+        'error',
+        `It is shown by ${code}, which comes later: the card would hide it.`,
         'Put the entries in the order in which the controller shows them.',
       );
   }

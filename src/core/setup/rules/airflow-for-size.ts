@@ -1,5 +1,5 @@
 import type { Rule } from '../../job/finding';
-import { ratedTons } from '../settings/air';
+import { ratedTons } from '../../job/rated-tons';
 import { about, numberOf, type SetupSubject } from './subject';
 
 export const airflowForSize: Rule<SetupSubject> = {

@@ -4,6 +4,7 @@ import { airWithStrips } from './air-with-strips';
 import { airflowForSize } from './airflow-for-size';
 import { blowerRunsOn } from './blower-runs-on';
 import { briskCallsBackup } from './brisk-calls-backup';
+import { capacityWithZones } from './capacity-with-zones';
 import { changeoverNeverCheaper } from './changeover-never-cheaper';
 import { changeoverOffTheBalance } from './changeover-off-the-balance';
 import { cyclesFitTheHour } from './cycles-fit-the-hour';
@@ -36,6 +37,7 @@ import { sourceAsFitted } from './source-as-fitted';
 import { stagesAsWired } from './stages-as-wired';
 import { stripsHaveAir } from './strips-have-air';
 import type { SetupSubject } from './subject';
+import { systemAsFitted } from './system-as-fitted';
 import { testReaches } from './test-reaches';
 import { twoGatesInSeries } from './two-gates-in-series';
 import { twoWaitsAdd } from './two-waits-add';
@@ -46,6 +48,7 @@ import { weatherNeedsNetwork } from './weather-needs-network';
 /** The rules that the settings must pass. */
 export const SETUP_RULES: readonly Rule<SetupSubject>[] = [
   fossilNeverTogether,
+  systemAsFitted,
   sourceAsFitted,
   valveAsPlate,
   stagesAsWired,
@@ -83,6 +86,7 @@ export const SETUP_RULES: readonly Rule<SetupSubject>[] = [
   guardLetsStart,
   screenOnBatteries,
   oneWayOfSpeed,
+  capacityWithZones,
   briskCallsBackup,
   runOnInDamp,
   notOnTheJobYet,

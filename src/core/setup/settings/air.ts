@@ -2,19 +2,13 @@ import { climateById } from '../../crossing/year/climates';
 import { backupOf } from '../../job/backup';
 import type { FactPath, Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
+import { ratedTons } from '../../job/rated-tons';
 import { jobElements } from '../../strips/from-job';
 import { roundTo } from '../../units/round';
 import { choiceSetting, numberSetting, type Setting, worked } from '../setting';
 import { plainFact } from '../setting-fact';
 import type { SettingId } from '../setting-id';
 import { FAN_AFTER_HEAT } from './fan-after-heat';
-
-/** A ton of refrigeration, Btu/h. */
-const BTUH_PER_TON = 12_000;
-
-/** Rated tons of heat at the warmest rating point. */
-export const ratedTons = ({ outdoorUnit }: Facts): number =>
-  Math.max(...outdoorUnit.ratingPoints.map(({ btuh }) => btuh)) / BTUH_PER_TON;
 
 const airflow = (id: SettingId, label: string, path: FactPath, fact: 'heatCfm' | 'auxCfm' | 'coolCfm'): Setting =>
   numberSetting({

@@ -19,7 +19,7 @@ export const BACKUP_SOURCE = choiceSetting({
   fact: {
     path: 'thermostat.backupSetting',
     holds: 'as-found',
-    read: ({ system, thermostat }) => (backupOf({ system }) === 'fossil' ? thermostat.backupSetting : 'electric'),
+    read: ({ thermostat }) => thermostat.backupSetting,
     write: ({ thermostat }, value) => (value === 'none' ? thermostat.backupSetting : value),
   },
   work: ({ facts }) => {

@@ -53,6 +53,11 @@ const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
       return worked(
         within(economicBalanceF, -20, 60),
         `${prices} the furnace is the cheaper heat below ${roundTo(economicBalanceF, 1)} °F.`,
+        ...(thermalBalanceF !== null && thermalBalanceF > economicBalanceF
+          ? [
+              `Between there and ${roundTo(thermalBalanceF, 1)} °F the heat pump alone is short: staging must bring the furnace when the room falls behind.`,
+            ]
+          : []),
       );
     }
   }
@@ -94,14 +99,17 @@ const auxLockout = (context: SetupContext): Worked => {
     school === 'code'
       ? worked(codeAuxAboveF, `Code or utility asks for ${codeAuxAboveF} °F.`)
       : balanceLockout(context);
-  const compressorF = context.value('compressor-lockout');
-  if (typeof compressorF !== 'number') return wanted;
+  const lockoutF = context.value('compressor-lockout');
+  const limitF = context.facts.outdoorUnit.minOutdoorF;
+  const below = [lockoutF, limitF].filter((each) => typeof each === 'number');
+  if (below.length === 0) return wanted;
+  const compressorF = Math.max(...below);
   const meetF = compressorF + context.facts.proof.lockoutPlayF;
   return meetF > (wanted.value as number)
     ? worked(
         Math.ceil(meetF),
         ...wanted.because,
-        `Raised to ${Math.ceil(meetF)} °F: the compressor is locked out below ${compressorF} °F, both have play, and something must heat the house there.`,
+        `Raised to ${Math.ceil(meetF)} °F: the compressor ${compressorF === lockoutF ? 'is locked out' : 'stops itself'} below ${compressorF} °F, both have play, and something must heat the house there.`,
       )
     : wanted;
 };

@@ -17,9 +17,11 @@ export const INVERTER_SETTINGS: readonly Setting[] = [
     options: ON_OFF,
     absent: needsInverter,
     work: ({ facts }) =>
-      climateById(facts.year.weather).isDamp
-        ? worked('off', 'The air here is damp: a slow compressor in cooling leaves the coil warm and dries less.')
-        : worked('on', 'One zone in dry air: slow and long is the cheapest run.'),
+      facts.boxes.zoneBoard
+        ? worked('off', 'The house has zones: from calls that change with the dampers it learns the wrong house.')
+        : climateById(facts.year.weather).isDamp
+          ? worked('off', 'The air here is damp: a slow compressor in cooling leaves the coil warm and dries less.')
+          : worked('on', 'One zone in dry air: slow and long is the cheapest run.'),
   }),
   choiceSetting({
     id: 'accelerated-capacity',

@@ -1,3 +1,8 @@
+import { ratedTons } from '../../job/rated-tons';
+import { apartF } from '../../units/degrees';
+import { roundTo } from '../../units/round';
+import { OUTDOOR_ITEM } from '../conditions';
+import { coolingSplitF } from '../cooling-split';
 import { expectBetween } from '../expect';
 import { numberRead, type StartupContext } from '../given';
 import { motorAmpsItem } from '../motor-amps';
@@ -6,14 +11,10 @@ import type { Expectation, Item, StartupStep } from '../step';
 import { minOffWait, steadyRunWait } from '../waits';
 import { coolingWait } from '../weather-waits';
 
-/**
- * How much colder the supply should be, °F, by indoor wet bulb: damp air gives more of the coil's work as water.
- * Our judgement, from coils at about 400 CFM a ton and a room near 75 °F; the maker's table wins.
- */
-const splitBand = (wetBulbF: number): readonly [number, number] => {
-  const middle = 21 - 0.9 * (wetBulbF - 60);
-  return [middle - 3, middle + 3];
-};
+/** The maker's table and the probes may be this far from the worked split, °F. Our judgement. */
+const SPLIT_TOLERANCE_F = 3;
+/** Share of the full capacity that may run on the first call for cooling. Our judgement; the unit's sheet decides. */
+const RUNNING_SHARE = { single: [1, 1], two: [0.65, 1], inverter: [0.4, 1.1] } as const;
 
 const RETURN_ITEM = 'cool-air/return';
 const WET_BULB_ITEM = 'cool-air/wet-bulb';
@@ -25,12 +26,28 @@ const expectSupply = (context: StartupContext): Expectation => {
   const wetBulbF = numberRead(context, WET_BULB_ITEM);
   if (returnF === undefined) return { kind: 'needs', what: 'the return air' };
   if (wetBulbF === undefined) return { kind: 'needs', what: 'the wet bulb of the return air' };
-  const [low, high] = splitBand(wetBulbF);
+  if (wetBulbF > returnF) return { kind: 'needs', what: 'a wet bulb no higher than the return air: read both again' };
+  const { facts } = context;
+  const { coolCfm } = facts.airHandler;
+  const tons = ratedTons(facts);
+  const outdoorF = numberRead(context, OUTDOOR_ITEM);
+  const split = (share: number) =>
+    coolingSplitF({
+      tons,
+      cfm: coolCfm,
+      returnF,
+      wetBulbF,
+      elevationFt: facts.site.elevationFt,
+      share,
+      ...(outdoorF === undefined ? {} : { outdoorF }),
+    });
+  const [least, most] = RUNNING_SHARE[facts.outdoorUnit.stages];
+  const perTon = Math.round(coolCfm / tons);
   return expectBetween(
-    Math.round(returnF - high),
-    Math.round(returnF - low),
+    Math.round(returnF - split(most) - SPLIT_TOLERANCE_F),
+    Math.round(returnF - split(least) + SPLIT_TOLERANCE_F),
     '°F',
-    `Return ${returnF} °F, wet bulb ${wetBulbF} °F: damper air cools less. Usual for about 400 CFM a ton; the maker’s table wins`,
+    `Return ${returnF} °F, wet bulb ${wetBulbF} °F, ${perTon} CFM a ton on ${roundTo(tons, 1)} tons: it splits about ${apartF(Math.round(split(most)))}${least < most ? ' at full capacity, less at part' : ''}. Damper air and more air split less; the manufacturer’s table decides`,
   );
 };
 

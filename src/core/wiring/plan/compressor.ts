@@ -121,9 +121,16 @@ const valve = (facts: Facts): Draft => {
   };
 };
 
-const fan = (facts: Facts): Draft => ({
-  runs: wallCall(facts, 'G', terminal(indoorId(facts), 'G'), 'green', 'blower'),
-});
+/** The blower's call: its own conductor, or Y's, joined to it at the indoor unit. */
+const fan = (facts: Facts): Draft => {
+  const indoors = indoorId(facts);
+  if (!facts.boxes.yBringsBlower) return { runs: wallCall(facts, 'G', terminal(indoors, 'G'), 'green', 'blower') };
+  const [first] = compressorMarks(facts);
+  return {
+    jumpers: [jumper(indoors, first!, 'G', 'One conductor calls compressor and blower: the cable has no other for G.')],
+    notes: ['Thermostat G stays open: the blower comes with the compressor, and heat starts it by itself.'],
+  };
+};
 
 /** Compressor, valve and blower. */
 export const planCompressor = (facts: Facts): Draft =>

@@ -103,7 +103,7 @@ const defrost = (facts: Facts): Draft => {
     };
   return {
     notes: [
-      `Outdoor ${outdoorUnit.wTerminals === 'W-out' ? 'W-out stays' : 'W-in and W-out stay'} open: in defrost a furnace call would stop the compressor, or run beside it.`,
+      `Outdoor ${outdoorUnit.wTerminals === 'W-out' ? 'W-out stays' : 'W-in and W-out stay'} open: with an interlock a furnace call in defrost would stop the compressor. Some manufacturers temper defrost with the furnace: the unit’s own manual decides.`,
     ],
   };
 };

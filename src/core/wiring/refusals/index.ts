@@ -12,6 +12,7 @@ import { sensorWithoutTerminals } from './sensor-without-terminals';
 import { switchBesideThroughBoard } from './switch-beside-through-board';
 import { switchGatesNothing } from './switch-gates-nothing';
 import { switchWithoutCall } from './switch-without-call';
+import { yBringsBlowerNeedsHeat } from './y-brings-blower';
 import { zoneBoardWithPair } from './zone-board-with-pair';
 
 /** Combinations that make no sense, each with its reason. */
@@ -29,6 +30,7 @@ export const REFUSALS: readonly Rule<Facts>[] = [
   heldBankMissing,
   dehumidistatInHeat,
   zoneBoardWithPair,
+  yBringsBlowerNeedsHeat,
 ];
 
 /** Why a job's wiring cannot be planned; empty where it can. */

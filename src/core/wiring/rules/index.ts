@@ -19,6 +19,7 @@ import { floatStopsCompressor } from './float-stops-compressor';
 import { furnaceAlone } from './furnace-alone';
 import { furnaceStagesCalled } from './furnace-stages-called';
 import { fuseCarries } from './fuse-carries';
+import { fuseSuitsTransformer } from './fuse-suits-transformer';
 import { heatWithAir } from './heat-with-air';
 import { hotAndCommonApart } from './hot-and-common-apart';
 import { interlockFitted } from './interlock-fitted';
@@ -71,6 +72,7 @@ export const WIRING_RULES: readonly WiringRule[] = [
   enoughConductors,
   transformerCarries,
   fuseCarries,
+  fuseSuitsTransformer,
   coilsPullIn,
   coilsHaveVolts,
   defrostOutput,

@@ -40,7 +40,8 @@ export const interlockWorks: WiringRule = {
         mend: LOOK,
         aspect: 'hot air',
       });
-    if (energised.has(SECOND_STAGE_COIL) && !energised.has(COMPRESSOR_COIL))
+    // In one cabinet the manufacturer keeps the two apart, second stage and all.
+    if (facts.system.cabinet !== 'packaged' && energised.has(SECOND_STAGE_COIL) && !energised.has(COMPRESSOR_COIL))
       found.push({
         ...ABOUT,
         severity: 'advice',

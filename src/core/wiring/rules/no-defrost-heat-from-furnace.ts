@@ -13,7 +13,7 @@ const ASKED: Pick<Found, 'severity' | 'what' | 'mend'> = {
 const FORBIDDEN: Pick<Found, 'severity' | 'what' | 'mend'> = {
   severity: 'error',
   what: 'W-out of the outdoor board is landed, and an interlock stands between compressor and furnace.',
-  mend: 'Take it off, and cap it: in defrost the furnace call would stop the compressor halfway.',
+  mend: 'Take it off and cap it: in defrost the furnace call would stop the compressor halfway. Some manufacturers temper defrost with the furnace by a circuit of their own: only where the unit’s own manual lands it there does it stay.',
 };
 
 export const noDefrostHeatFromFurnace: WiringRule = {

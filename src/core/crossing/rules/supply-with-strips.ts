@@ -1,0 +1,39 @@
+import { lockoutsInForce } from '../../control/lockouts';
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+import { jobCrossing } from '../from-job';
+import { supplyStates } from '../supply-states';
+
+/** Strips that nothing holds out are called on a recovery at this temperature as well, °F. Our judgement. */
+const MILD_F = 47;
+
+export const supplyWithStrips: Rule<Facts> = {
+  id: 'supply-with-strips',
+  why: 'Strips stand behind the coil: the air that reaches them is warm already, and the limit counts both.',
+  check: (facts) => {
+    const { maxSupplyF } = facts.airHandler;
+    if (maxSupplyF === null) return [];
+    const most = (outdoorF: number) =>
+      Math.max(
+        ...supplyStates(facts, outdoorF, facts.house.heatSetpointF)
+          .filter(({ id }) => id.startsWith('with-'))
+          .map(({ supplyF }) => supplyF),
+      );
+    const auxToF = Math.min(lockoutsInForce(facts).auxAboveF ?? MILD_F, MILD_F);
+    const balanceF = jobCrossing(facts).thermalBalanceF;
+    const steadyF = balanceF === null ? null : Math.min(balanceF, auxToF);
+    const [atF, supplyF] =
+      steadyF !== null && most(steadyF) > maxSupplyF ? [steadyF, most(steadyF)] : [auxToF, most(auxToF)];
+    if (supplyF <= maxSupplyF) return [];
+    return [
+      {
+        severity: atF === steadyF ? 'error' : 'warning',
+        what: `Heat pump and strips together at ${Math.round(atF)} °F out make ${Math.round(supplyF)} °F; the label allows ${maxSupplyF} °F.`,
+        mend: 'More air with strips, fewer banks beside the heat pump, or a lower auxiliary lockout.',
+        page: 'strips',
+        fact: 'airHandler.auxCfm',
+        aspect: 'with the heat pump',
+      },
+    ];
+  },
+};

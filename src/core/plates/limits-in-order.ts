@@ -1,0 +1,35 @@
+import { factApplies } from '../job/applies';
+import type { FactPath, Facts } from '../job/document';
+import type { Found, Rule } from '../job/finding';
+
+type Limit = keyof Facts['proof'] & string;
+
+/** Limits that come in twos: a name, the minimum, the maximum. */
+const PAIRS: readonly (readonly [name: string, least: Limit, most: Limit])[] = [
+  ['Inlet gas pressure', 'inletLeastInWc', 'inletMostInWc'],
+  ['Temperature rise', 'riseFromF', 'riseToF'],
+  ['Flue gas', 'flueLeastF', 'flueMostF'],
+  ['Draft over the fire', 'draftLeastInWc', 'draftMostInWc'],
+  ['Manifold pressure, low fire against high', 'manifoldLowInWc', 'manifoldInWc'],
+];
+
+export const limitsInOrder: Rule<Facts> = {
+  id: 'limits-in-order',
+  why: 'With a minimum above its maximum no reading can pass, and nobody sees why.',
+  check: (facts) =>
+    PAIRS.flatMap(([name, least, most]): Found[] => {
+      const [low, high] = [facts.proof[least], facts.proof[most]];
+      if (typeof low !== 'number' || typeof high !== 'number' || low <= high) return [];
+      const [leastPath, mostPath]: readonly [FactPath, FactPath] = [`proof.${least}`, `proof.${most}`];
+      if (!factApplies(facts, leastPath) || !factApplies(facts, mostPath)) return [];
+      return [
+        {
+          severity: 'error',
+          what: `${name}: the minimum, ${low}, is above the maximum, ${high}.`,
+          mend: 'Read the nameplate again and correct the one that is wrong.',
+          page: 'startup',
+          fact: leastPath,
+        },
+      ];
+    }),
+};

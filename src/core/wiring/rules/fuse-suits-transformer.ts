@@ -1,0 +1,26 @@
+import { roundTo } from '../../units/round';
+import type { WiringRule } from './subject';
+
+/** Boards carry 3 A or 5 A fuses; a Class 2 circuit has no more than 5 A. Source: NEC chapter 9, table 11(B), at 20 V. */
+const MOST_AMPS = 5;
+/** A fuse of more times the transformer's own current opens after the winding has burned. Our judgement. */
+const MOST_TIMES = 4;
+
+export const fuseSuitsTransformer: WiringRule = {
+  id: 'fuse-suits-transformer',
+  why: 'The fuse must open before the transformer burns. One that is too large never does.',
+  check: ({ facts }) => {
+    const { fuseAmps, transformerVA } = facts.airHandler;
+    const fullLoadAmps = transformerVA / 24;
+    if (fuseAmps <= MOST_AMPS && fuseAmps <= MOST_TIMES * fullLoadAmps) return [];
+    return [
+      {
+        severity: fuseAmps > MOST_AMPS ? 'error' : 'warning',
+        what: `A ${fuseAmps} A fuse on a ${transformerVA} VA transformer, which gives ${roundTo(fullLoadAmps, 2)} A: the transformer burns and the fuse holds.`,
+        mend: `Fit the fuse that the board’s label names, ${fullLoadAmps > 2 ? '5' : '3'} A as a rule, and find out why the old one was changed: a short is behind most of them.`,
+        page: 'wiring',
+        fact: 'airHandler.fuseAmps',
+      },
+    ];
+  },
+};
