@@ -1,7 +1,7 @@
 'use client';
 
-import { useState } from 'react';
 import Link from 'next/link';
+import { useState } from 'react';
 import { type Finding, findingKey, NEVER_WAIVED } from '@/core/job/finding';
 import { Said } from './degrees';
 import { drawnLater } from './drawn-later';

@@ -6,13 +6,15 @@ import { setupFindings } from '../setup/findings';
 import type { ResolvedSettings } from '../setup/resolve-among';
 import { backupSetToFossil } from '../wiring/rules/backup-set-to-fossil';
 import { controlAgrees } from '../wiring/rules/control-agrees';
+import { enoughConductors } from '../wiring/rules/enough-conductors';
+import { stripsSetToFossil } from '../wiring/rules/strips-set-to-fossil';
 import { wiringSubject } from '../wiring/rules/subject';
 import { valveAgrees } from '../wiring/rules/valve-agrees';
 import { inOrder } from './order';
 import { findingsFor } from './pages';
 
-/** Rules of the wiring that settings mend. */
-const WIRING = [controlAgrees, valveAgrees, backupSetToFossil];
+/** Rules of the wiring that settings mend, or that leave settings without the conductor they need. */
+const WIRING = [enoughConductors, controlAgrees, valveAgrees, backupSetToFossil, stripsSetToFossil];
 
 /** What the Setup page shows of all findings, by the rules that can find it: it loads no others. */
 export const setupPageFindings = lastOf(

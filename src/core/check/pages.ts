@@ -1,6 +1,6 @@
 import { CROSSING_RULES } from '../crossing/rules';
 import type { FactPath } from '../job/document';
-import type { Finding, JobPage } from '../job/finding';
+import type { Finding, JobPage, Severity } from '../job/finding';
 
 /** Facts by the first part of their path, or a path itself. */
 type FactPrefix = FactPath | `${string}.` | 'system' | 'thermostat' | 'furnace' | 'cables';
@@ -33,23 +33,27 @@ const SETTINGS_MEND: ReadonlySet<string> = new Set([
   'sources-alternate',
   'valve-agrees',
   'backup-set-to-fossil',
+  'strips-set-to-fossil',
   'control-agrees',
 ]);
 
 /** Rules of the crossing page: they stand beside its chart, wherever their fact is. */
 const CROSSING: ReadonlySet<string> = new Set(CROSSING_RULES.map(({ id }) => id));
 
+/** A setting is worth nothing where the conductor that carries it is missing. */
+const isShort = (rule: string, severity: Severity): boolean => rule === 'enough-conductors' && severity === 'error';
+
 const isAbout = (fact: FactPath | undefined, prefixes: readonly FactPrefix[]): boolean =>
   fact !== undefined && prefixes.some((prefix) => fact.startsWith(prefix));
 
 /** The pages that show a finding: its own, every page that works with the fact it is about, and Setup
  * where settings mend it. */
-export const pagesOf = ({ page, fact, rule }: Finding): readonly JobPage[] => {
+export const pagesOf = ({ page, fact, rule, severity }: Finding): readonly JobPage[] => {
   const others = (Object.keys(FACTS) as JobPage[]).filter((each) => each !== page && isAbout(fact, FACTS[each]!));
   return [
     page,
     ...others,
-    ...(page !== 'setup' && SETTINGS_MEND.has(rule) ? (['setup'] as const) : []),
+    ...(page !== 'setup' && (SETTINGS_MEND.has(rule) || isShort(rule, severity)) ? (['setup'] as const) : []),
     ...(page !== 'crossing' && CROSSING.has(rule) ? (['crossing'] as const) : []),
   ];
 };

@@ -6,7 +6,8 @@ interface Follow {
 }
 
 /**
- * What is assumed once a fuel or a backup is known: price, AFUE and the thermostat's backup setting. Prices and AFUE are
+ * What is assumed once a fuel or a backup is known: price, AFUE and the thermostat's backup setting. Prices and
+ * AFUE are
  * our judgement of what is met; nobody's bill.
  */
 export const FOLLOWS: readonly Follow[] = [

@@ -31,6 +31,12 @@ const MENDED: readonly { readonly why: string; readonly is: (facts: Facts, node:
     },
   ];
 
+/** Terminals of a burner control on its own transformer: to the other supply's common they read nothing. */
+const isOnItsOwnSupply = ({ furnace }: Facts, node: string) =>
+  furnace.fuel === 'fuel-oil' &&
+  furnace.burnerControl === 'own-transformer' &&
+  /^(furnace\.T[12]|isolation-relay\.[12])$/.test(node);
+
 describe('what was predicted before is predicted now, but for the mends', () => {
   test.each(before.map((job) => [job.id, job] as const))('%s: every terminal in every call', (id, job) => {
     const facts = factsOf(id);
@@ -38,6 +44,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
     const off: string[] = [];
     for (const [node, volts] of Object.entries(job.volts))
       job.calls.forEach((name, at) => {
+        const was = isOnItsOwnSupply(facts, node) ? 0 : volts[at]!;
         const call = name as CallId;
         const ref = parseRef(node)!;
         const common = model.planned.devices
@@ -52,8 +59,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
           }),
         );
         const slack = MENDED.some(({ is }) => is(facts, node, call)) ? 0.04 : 0.006;
-        if (Math.abs(now - volts[at]!) > slack)
-          off.push(`${node} in ${call}: ${volts[at]} before, ${now.toFixed(3)} now`);
+        if (Math.abs(now - was) > slack) off.push(`${node} in ${call}: ${was} before, ${now.toFixed(3)} now`);
       });
     expect(off).toEqual([]);
   });

@@ -68,6 +68,7 @@ test.each<[string, string, Changes, string, RegExp]>([
     'error',
     /opens warmer/,
   ],
+  ['fossil on strips', 'strips-set-to-fossil', [['thermostat.backupSetting', 'fossil']], 'error', /set to fossil/],
   ['a cap of two minutes', 'defrost-control', [['outdoorUnit.defrostCapMin', 2]], 'warning', /2 min/],
   ['a 10 A fuse on 40 VA', 'fuse-suits-transformer', [['airHandler.fuseAmps', 10]], 'error', /10 A fuse on a 40 VA/],
   [

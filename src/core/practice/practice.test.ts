@@ -41,6 +41,15 @@ describe('what is not safe ends the round, with what would have come of it', () 
   const bench = benchOf(roundById('one-live-leg'));
   const { probes } = bench.clinic.table;
 
+  const readLive = (probe: (typeof probes)[number]) =>
+    done(bench, [
+      ...(probe.of.call === null ? [] : [{ kind: 'call', call: probe.of.call } as const]),
+      { kind: 'walk', to: probe.place },
+      { kind: 'open' },
+      { kind: 'wait', seconds: 300 },
+      { kind: 'probe', id: probe.id },
+    ]);
+
   test('hands in before everything is proved dead', () => {
     const dead = probes.find(({ kind, place }) => kind === 'dead' && place === 'indoors')!;
     const rig = done(bench, [{ kind: 'walk', to: 'indoors' }, { kind: 'open' }, { kind: 'probe', id: dead.id }]);
@@ -49,15 +58,14 @@ describe('what is not safe ends the round, with what would have come of it', () 
   });
 
   test('line voltage where something safe would tell as much', () => {
-    const live = probes.find(({ kind, of }) => kind === 'live' && of.call === 'heat-aux')!;
-    const rig = done(bench, [
-      { kind: 'call', call: 'heat-aux' },
-      { kind: 'walk', to: live.place },
-      { kind: 'open' },
-      { kind: 'wait', seconds: 300 },
-      { kind: 'probe', id: live.id },
-    ]);
+    const rig = readLive(probes.find(({ kind, of }) => kind === 'live' && of.observable.kind === 'line-volts')!);
     expect(rig.end).toMatchObject({ kind: 'unsafe', words: expect.stringMatching(/line voltage/) });
+  });
+
+  test('a clamp around a conductor ends nothing: Startup orders it', () => {
+    const clamps = probes.filter(({ kind, of }) => kind === 'live' && /amps$/.test(of.observable.kind));
+    expect(clamps.length).toBeGreaterThan(1);
+    for (const clamp of clamps) expect([clamp.id, readLive(clamp).end]).toEqual([clamp.id, null]);
   });
 
   test('a limit that is bridged, a jumper that is left in', () => {

@@ -6,6 +6,7 @@ import { callOf, type Probe } from '../diagnosis/probe';
 import { pointsAt, type ProbedDevice } from '../diagnosis/probes/free';
 import { answerWords } from '../diagnosis/reading-words';
 import { CAUTIONS } from '../startup/cautions';
+import type { StopId } from '../stop-work/stops';
 import { KEYS, SHORTCUTS } from './act';
 import { PLACE_WORDS } from './places';
 import { type Bench, type Done, entryOfLook, type Rig } from './rig';
@@ -82,7 +83,12 @@ export interface RoundOver {
   /** How likely the player's own readings made what he named; null: he named nothing. */
   readonly p: number | null;
   readonly named: readonly string[];
-  readonly truth: readonly { readonly words: string; readonly fix: string }[];
+  readonly truth: readonly {
+    readonly words: string;
+    readonly fix: string;
+    /** What it stops, as on a job. */
+    readonly stop: StopId | null;
+  }[];
   readonly teaches: string;
   readonly replay: readonly ReplayLine[];
 }
@@ -245,7 +251,10 @@ export const roundOver = (round: Round, bench: Bench, best: Bench, rig: Rig): Ro
     unsafe: end.kind === 'unsafe' ? { words: end.words, would: end.would } : null,
     p: end.kind === 'named' ? end.p : null,
     named: end.kind === 'named' ? end.causes.map((id) => causeOf(id)?.words ?? id) : [],
-    truth: round.causes.map((id) => ({ words: causeOf(id).words, fix: causeOf(id).mend })),
+    truth: round.causes.map((id) => {
+      const { words, mend: fix, stop = null } = causeOf(id);
+      return { words, fix, stop };
+    }),
     teaches: round.teaches,
     // A way through menus changes nothing of what is suspected; what is read there does.
     replay: again.flatMap(({ suspects, bits, better }, at) =>

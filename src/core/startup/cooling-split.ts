@@ -9,7 +9,7 @@ const TOTAL_FACTOR = 4.5;
 const RATED = { cfmPerTon: 400, wetBulbF: 67, outdoorF: 95 } as const;
 /** Air that passes a coil untouched at the rated airflow, as a share. Our judgement: 3 or 4 rows of fins. */
 const RATED_BYPASS = 0.12;
-/** Change of capacity with wet bulb and outdoor temperature for each °F, and with airflow. Our judgement: typical tables. */
+/** Change of capacity for each °F of wet bulb and outdoors, and with airflow. Our judgement: typical tables. */
 const CAPACITY = { perWetBulbF: 0.012, perOutdoorF: -0.005, perAirShare: 0.12 } as const;
 
 /** What a cooling coil meets. */

@@ -1,5 +1,5 @@
 import { findingsOf } from '../check';
-import type { CALLS} from '../control/moment';
+import type { CALLS } from '../control/moment';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { BLOWER_COIL, COMPRESSOR_COIL, FURNACE_COIL } from '../devices/ids';
 import { applyChanges, blankJob } from '../job/document';

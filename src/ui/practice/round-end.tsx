@@ -2,6 +2,7 @@
 
 import type { ReplayLine, RoundOver } from '@/core/practice/view';
 import { Said } from '../degrees';
+import { StopSign } from '../stop-work/stop-banner';
 import { minutesText, percent, RESULTS } from './words';
 
 const Replay = ({ line }: { line: ReplayLine }) => (
@@ -88,6 +89,7 @@ export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.
           <div key={each.words} className="py-2">
             <p className="text-lg font-medium">{each.words}</p>
             <p>{each.fix}</p>
+            {each.stop && <StopSign stop={each.stop} />}
           </div>
         ))}
         <p className="border-l-4 border-ink pl-3">{teaches}</p>

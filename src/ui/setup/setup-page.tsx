@@ -34,7 +34,7 @@ export const SetupPage = () => {
       <SetupTabs />
       <section aria-label="Findings" className="mb-5">
         <h2 className="font-label text-2xl font-semibold">
-          {findings.length === 0 ? 'Nothing contradicts' : 'What contradicts what'}
+          {findings.length === 0 ? 'No conflicts between settings' : 'Conflicts'}
         </h2>
         <ul>
           {findings.map((finding) => (

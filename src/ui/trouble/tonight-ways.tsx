@@ -3,8 +3,8 @@
 import { useEffect, useState } from 'react';
 import { OUTDOOR_BOUNDS_F } from '@/core/control/moment';
 import { TONIGHT_ITEM, undoNote } from '@/core/diagnosis/kept';
-import type { TonightWay } from '@/core/diagnosis/tonight';
 import { NO_SAFE_HEAT } from '@/core/diagnosis/no-safe-heat';
+import type { TonightWay } from '@/core/diagnosis/tonight';
 import { seenValue } from '@/core/job/reading';
 import { Said } from '../degrees';
 import { NumberBox } from '../fields/number-box';

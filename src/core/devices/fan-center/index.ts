@@ -5,7 +5,8 @@ import { boardSupply } from '../board/transformer';
 import { type Device, device } from '../device';
 
 /**
- * A 24 V transformer with a blower relay, added where a furnace has no board: thermostat and outdoor unit land on it. The
+ * A 24 V transformer with a blower relay, added where a furnace has no board: thermostat and outdoor unit land on it.
+ * The
  * burner's own control stays on its own supply.
  */
 export const fanCenter = (facts: Facts): Device => {

@@ -203,10 +203,10 @@ describe('what is wrong is found', () => {
     expect(found?.mend.length).toBeGreaterThan(5);
   });
 
-  test('an entry that hangs on a later one is a warning, not an error', () => {
+  test('an entry that hangs on a later one is an error: the card would hide it', () => {
     const later = profile([entry('1', { shownWhen: { entry: '2', is: ['1'] } }), entry('2')]);
-    expect(errors(later)).toEqual([]);
-    expect(profileProblems(later).map(({ severity }) => severity)).toEqual(['warning']);
+    expect(errors(later)).toEqual([expect.objectContaining({ entry: 0, what: expect.stringMatching(/comes later/) })]);
+    expect(errors(profile([entry('2'), entry('1', { shownWhen: { entry: '2', is: ['1'] } })]))).toEqual([]);
   });
 
   test('either of two ways is enough to be shown', () =>

@@ -25,6 +25,7 @@ const found = (of: Facts, rule: string) =>
 const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   'fossil-never-together': [[FURNACE, set(['backup-with-heat-pump', 'together'])], /run together/],
   'source-as-fitted': [[FURNACE, set(['backup-source', 'electric'])], /something else is fitted/],
+  'system-as-fitted': [[set(['system-type', 'conventional'])], /conventional/],
   'valve-as-plate': [[set(['reversing-valve', 'B'])], /valve|B/],
   'stages-as-wired': [[set(['compressor-stages', '2'])], /one output/],
   'off-point-apart': [[set(['aux-on-point', '2'], ['aux-off-point', '1.5'])], /0\.5\s°F apart/],
@@ -110,6 +111,10 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
     [['outdoorUnit.stages', 'inverter'], set(['adaptive-capacity', 'on'], ['accelerated-capacity', 'on'])],
     /both on/,
   ],
+  'capacity-with-zones': [
+    [['outdoorUnit.stages', 'inverter'], ['boxes.zoneBoard', true], set(['adaptive-capacity', 'on'])],
+    /has zones/,
+  ],
   'brisk-calls-backup': [[set(['response', 'brisk'])], /brisk/],
   'run-on-in-damp': [[DAMP, set(['fan-after-cool', '90'])], /runs on for 90 s/],
   'not-on-the-job-yet': [[['schools.dampCold', true]], /the job still says/],
@@ -137,6 +142,17 @@ describe.each(Object.entries(BROKEN))('%s', (rule, [changes, words]) => {
     const mended = facts([...changes, ...first.mendBy.map(({ path, value }) => [path, value] as const)]);
     expect(found(mended, rule)).toEqual([]);
   });
+});
+
+test.each<[string, Changes, string]>([
+  ['conventional on a heat pump', [set(['system-type', 'conventional'])], 'heat-pump'],
+  ['heat pump on dual fuel', [FURNACE, set(['system-type', 'heat-pump'])], 'dual-fuel'],
+  ['dual fuel on strips', [set(['system-type', 'dual-fuel'])], 'heat-pump'],
+])('a thermostat set to %s is an error', (_, changes, worked) => {
+  const [finding] = found(facts(changes), 'system-as-fitted');
+  expect(finding).toMatchObject({ severity: 'error' });
+  const mended = facts([...changes, ...finding!.mendBy!.map(({ path, value }) => [path, value] as const)]);
+  expect(resolveSettings({ facts: mended, confirmed: new Set() }).get('system-type')!.value).toBe(worked);
 });
 
 test('an off-point too near the on-point says the least distance and why', () => {

@@ -1,6 +1,6 @@
 import { climateById } from '../../crossing/year/climates';
 import { backupOf } from '../../job/backup';
-import type { FactPath, Facts } from '../../job/document';
+import type { FactPath } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { ratedTons } from '../../job/rated-tons';
 import { jobElements } from '../../strips/from-job';

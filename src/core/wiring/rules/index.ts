@@ -32,6 +32,7 @@ import { noDefrostHeatFromFurnace } from './no-defrost-heat-from-furnace';
 import { safetyNotBridged } from './safety-not-bridged';
 import { secondStageCalled } from './second-stage-called';
 import { sensorAlone } from './sensor-alone';
+import { stripsSetToFossil } from './strips-set-to-fossil';
 import type { WiringRule } from './subject';
 import { transformerCarries } from './transformer-carries';
 import { transformersApart } from './transformers-apart';
@@ -67,6 +68,7 @@ export const WIRING_RULES: readonly WiringRule[] = [
   wetSwitchStopsHeat,
   backupCalled,
   backupSetToFossil,
+  stripsSetToFossil,
   endsLand,
   kitReached,
   enoughConductors,
