@@ -60,7 +60,7 @@ const LETTER_NOTES: Readonly<Record<string, string>> = {
   TP: 'TP is a thermopile: millivolts, no 24 V. Nothing of this system lands on it.',
   'TH/TP': 'TH/TP is a gas valve’s own terminal, often on a millivolt circuit: no 24 V thermostat runs on it.',
   K: 'K carries two calls on one conductor, with an adapter at the board: find the adapter before anything moves.',
-  X2: 'X2 has been second-stage heat, emergency heat and a second common: meter it before it is landed.',
+  X2: 'X2 has been a second heat call, emergency heat and a second common: meter it before it is landed.',
   F: 'F has been a fault lamp and a fan: meter it before it is landed.',
   '#': 'A number says nothing of what a conductor does: follow it or meter it.',
 };

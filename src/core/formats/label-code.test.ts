@@ -54,13 +54,17 @@ test('the sample jobs come back fact by fact, less what tells whose they are', (
 
 const CODE = labelCode({ on: '2026-11-26', facts: SAMPLES[2]!.facts });
 
-test('a damaged code is refused wherever the damage is, and never read as something else', () => {
+test('a damaged code is refused, or says what it said: it is never read as something else', () => {
+  const sound = read(CODE);
   const at = fc.integer({ min: 12, max: CODE.length - 1 });
   const sign = fc.constantFrom(...'0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ $%*+-./');
   fc.assert(
     fc.property(at, sign, (place, other) => {
       fc.pre(CODE[place] !== other);
-      expect(read(CODE.slice(0, place) + other + CODE.slice(place + 1))).toMatch(/^The code is damaged/);
+      const damaged = read(CODE.slice(0, place) + other + CODE.slice(place + 1));
+      // A bit that the stream does not use harms nothing: its checksum still holds.
+      if (typeof damaged === 'string') expect(damaged).toMatch(/^The code is damaged/);
+      else expect(damaged).toEqual(sound);
     }),
     { numRuns: 150 },
   );

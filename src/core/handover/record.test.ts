@@ -24,7 +24,7 @@ test('says who was there, what was read and set, and what a corrected reading is
     'New installation',
     'Emeric Valtonen',
   ]);
-  expect(tally).toMatch(/^\d+ passed, 0 to look at again, 0 failed, 0 open\.$/);
+  expect(tally).toMatch(/^\d+ passed, 0 to recheck, 0 failed, 0 not read\.$/);
   const ohms = steps.find(({ title }) => title === 'Element ohms, cold')!.readings;
   expect(ohms[0]).toMatchObject({ read: '12.1 Ω', isCorrected: true, grade: 'pass', words: '' });
   expect(settings.map(({ controller }) => controller)).toEqual(['Thermostat', 'Indoor board', 'Outdoor board']);
@@ -64,7 +64,7 @@ test('what was left unmeasured stands with its reason, and is no longer open', (
   const outdoor = { ...left, item: 'conditions/outdoor' };
   const { steps } = record(source(started, { readings: [outdoor] }));
   expect(steps.flatMap(({ leftOut }) => leftOut)).toEqual([expect.stringMatching(/: no ladder$/)]);
-  expect(openOf([outdoor])).toMatch(/1 not measured\.$/);
+  expect(openOf([outdoor])).toMatch(/ 1 left out with a reason\.$/);
 });
 
 test('a record does not differ from itself; of a changed fact it says what was and what is', () => {

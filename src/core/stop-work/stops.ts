@@ -71,7 +71,7 @@ export const STOPS = {
   },
   rollout: {
     title: 'The rollout switch has opened',
-    why: 'Flame came out of the burner box: blocked flue, cracked heat exchanger, or too much fuel.',
+    why: 'Flame came out of the burner box: plugged flue, cracked heat exchanger, or too much fuel.',
     now: [FUEL_OFF, 'Find out why before any reset: a licensed tech.'],
     tell: TELL_FUEL,
   },
