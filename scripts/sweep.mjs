@@ -10,8 +10,9 @@ const SWEEPS = {
   mutations: 'wiring/mutations',
   // Old walls of one family in five.
   walls: 'changeout/read-wall',
-  // A good house of every family through every step of a startup, and every fault in sixty of them.
-  proof: 'startup/whole-proof',
+  // A good house of every family through every step of a startup, and every fault in sixty of them; of every family no
+  // instruction that leads around a safety, no tap that makes a safety reading pass, and stops that say the same.
+  proof: 'startup/whole-proof|stop-work/safe-proof',
   // Forty thousand histories of three devices on one job.
   histories: 'sync/sync',
   // Every fault of every practice house as a round, solved through a player’s acts.

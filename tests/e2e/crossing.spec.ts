@@ -82,7 +82,7 @@ test('dual fuel: even cost by price against price; a price of nothing is refused
   const table = page.getByRole('region', { name: 'Prices', exact: true });
   await expect(table).toContainText('-7°');
   await enter(page, 'Furnace fuel', '0');
-  await expect(page.getByText('At least 0.1 $/therm or gal.')).toBeVisible();
+  await expect(page.getByText('At least 0.1 $/gal.')).toBeVisible();
   await enter(page, 'Furnace fuel', '1.4');
   await expect(chart(page)).not.toContainText('even cost -7');
 });

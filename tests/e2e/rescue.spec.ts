@@ -28,7 +28,7 @@ test('five conductors in the wall: a way that suffices is taken, and the truck l
   await short.getByText('What else would do').click();
   const batteries = short.getByRole('listitem').filter({ hasText: 'Thermostat on batteries' });
   await expect(batteries).toContainText('Then the conductors suffice.');
-  await batteries.getByRole('button', { name: 'Take this' }).click();
+  await batteries.getByRole('button', { name: 'Use this' }).click();
   await expect(short).toHaveCount(0);
   await expectSaved(page);
   await page.getByRole('link', { name: 'Truck list' }).click();

@@ -60,7 +60,7 @@ test('a tick is made, taken back and made again; each stays in the record', asyn
   ]);
 });
 
-test('a supply is open, locked and proved dead one by one, by the keyboard too; what is taken back falls one back', async ({
+test('a supply is open, locked out, tested and verified dead one by one, by the keyboard too; what is taken back falls one back', async ({
   page,
 }) => {
   const id = await freshJob(page);
@@ -68,24 +68,26 @@ test('a supply is open, locked and proved dead one by one, by the keyboard too; 
   await sayWho(page);
   await goTo(page, 'Make safe and look');
   const supply = page.getByRole('group', { name: /^Outdoor disconnect open, locked, proven dead/ });
-  const stage = (name: string) => supply.getByRole('button', { name });
+  const stage = (name: string | RegExp) => supply.getByRole('button', { name });
   await stage('Open').click();
   await expect(stage('Open')).toHaveAttribute('aria-pressed', 'true');
-  await expect(stage('Locked')).toHaveAttribute('aria-pressed', 'false');
+  await expect(stage('Locked out')).toHaveAttribute('aria-pressed', 'false');
   await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
-  await expect(stage('Locked')).toHaveAttribute('aria-pressed', 'true');
-  await stage('Proved dead').click();
-  await expect(stage('Proved dead')).toHaveAttribute('aria-pressed', 'true');
-  await stage('Proved dead').click();
-  await expect(stage('Proved dead')).toHaveAttribute('aria-pressed', 'false');
-  await expect(stage('Locked')).toHaveAttribute('aria-pressed', 'true');
+  await expect(stage('Locked out')).toHaveAttribute('aria-pressed', 'true');
+  await stage('Tester proven on a live source').click();
+  await stage(/^Verified dead/).click();
+  await expect(stage(/^Verified dead/)).toHaveAttribute('aria-pressed', 'true');
+  await stage(/^Verified dead/).click();
+  await expect(stage(/^Verified dead/)).toHaveAttribute('aria-pressed', 'false');
+  await expect(stage('Tester proven on a live source')).toHaveAttribute('aria-pressed', 'true');
   await expectSaved(page);
   expect((await stored(page, id)).readings.map(({ value }: { value: unknown }) => value)).toEqual([
     'seen:open',
     'seen:locked',
+    'seen:tested',
     'done',
-    'seen:locked',
+    'seen:tested',
   ]);
 });
 

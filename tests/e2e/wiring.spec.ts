@@ -317,7 +317,7 @@ test('too few conductors: what to pull, what else would do, and one tap that doe
   await short.getByText('What else would do').click();
   const own = short.getByRole('listitem').filter({ hasText: 'Sensor on a shielded pair of its own' });
   await expect(own).toContainText('Then the conductors suffice.');
-  await own.getByRole('button', { name: 'Take this' }).click();
+  await own.getByRole('button', { name: 'Use this' }).click();
   await expect(short).toHaveCount(0);
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.cables.sensorRun).toBe('own');

@@ -130,26 +130,54 @@ export const settlerFor = (first: Network): Settler => {
     return shape.solve(siemens);
   };
 
-  const next = ({ isIn, point: { volts } }: Round, relays: readonly PreparedRelay[]): boolean[] =>
-    relays.map(({ relay, a, b }, at) => {
-      const across = Math.abs((a < 0 ? 0 : volts[a]!) - (b < 0 ? 0 : volts[b]!));
-      return across >= (isIn[at] ? relay.dropOutVolts : relay.pullInVolts);
-    });
+  const acrossOf = ({ a, b }: PreparedRelay, { volts }: Round['point']): number =>
+    Math.abs((a < 0 ? 0 : volts[a]!) - (b < 0 ? 0 : volts[b]!));
+
+  const next = ({ isIn, point }: Round, relays: readonly PreparedRelay[]): boolean[] =>
+    relays.map((each, at) => acrossOf(each, point) >= (isIn[at] ? each.relay.dropOutVolts : each.relay.pullInVolts));
+
+  /**
+   * Coils that hold each other back by their inrush do not close in the same instant: the first whose own inrush leaves
+   * it enough, the others not drawing yet; −1 where there is none.
+   */
+  const firstIn = (asDriven: Float64Array, relays: readonly PreparedRelay[], { isIn, point }: Round): number => {
+    const held = relays.flatMap((each, at) =>
+      each.load >= 0 && !isIn[at] && acrossOf(each, point) >= each.relay.dropOutVolts ? [at] : [],
+    );
+    if (held.length < 2) return -1;
+    return (
+      held.find((at) => {
+        const alone = relays.map((each, other) =>
+          other !== at && held.includes(other) ? { ...each, relay: { ...each.relay, inrushOhms: Infinity } } : each,
+        );
+        return acrossOf(relays[at]!, solveWith(asDriven, alone, isIn)) >= relays[at]!.relay.pullInVolts;
+      }) ?? -1
+    );
+  };
 
   const settle: Settler['settle'] = (network, relays, before) => {
     const all = preparedFor(network, relays);
     const { edges } = network;
     const asDriven = new Float64Array(edges.length);
     for (let at = 0; at < edges.length; at++) asDriven[at] = conductance(edges[at]!);
-    const rounds: Round[] = [];
+    let rounds: Round[] = [];
+    let atRest: Round | null = null;
     let isIn: readonly boolean[] = all.map(({ relay }) => before?.has(relay.id) ?? false);
     for (;;) {
       const round: Round = { isIn, point: solveWith(asDriven, all, isIn) };
       rounds.push(round);
       isIn = next(round, all);
-      if (same(isIn, round.isIn)) return rested(network, all, round, shape);
+      if (same(isIn, round.isIn)) {
+        const first = firstIn(asDriven, all, round);
+        if (first < 0) return rested(network, all, round, shape);
+        atRest = round;
+        rounds = [];
+        isIn = round.isIn.map((is, at) => is || at === first);
+        continue;
+      }
       const since = rounds.findIndex((earlier) => same(earlier.isIn, isIn));
-      if (since >= 0) return restless(network, all, rounds.slice(since), shape);
+      if (since < 0) continue;
+      return atRest ? rested(network, all, atRest, shape) : restless(network, all, rounds.slice(since), shape);
     }
   };
   return { settle, solutions: () => solutions };
@@ -197,8 +225,9 @@ const same = (one: readonly boolean[], other: readonly boolean[]): boolean => on
 
 /**
  * Lets coils pull in and drop out until no contact moves any more. A coil pulls in at or above its pull-in volts,
- * drawing its inrush until then, and lets go below its drop-out volts; between the two it stays as it was. What a coil
- * powers stands at rest until it is in.
+ * drawing its inrush until then, and lets go below its drop-out volts; between the two it stays as it was. Of several
+ * that hold each other back by their inrush, one comes in after another. What a coil powers stands at rest until it is
+ * in.
  * @param network every source with a resistance above zero
  * @param before coils already pulled in (a relay remembers); none when power has just come on
  * @returns the settled network, or `chatters` with the relays that never come to rest

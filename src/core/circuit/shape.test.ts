@@ -90,6 +90,27 @@ describe('inrush until sealed', () => {
     expect(readVolts(held.solution, 'Y', 'C')).toBeGreaterThan(20);
   });
 
+  test('two coils do not hold each other back for good: one comes in, then the other', () => {
+    const [y, o] = [coil('K', { inrushOhms: 24 ** 2 / 35 }), coil('V', { a: 'O', inrushOhms: 24 ** 2 / 45 })];
+    const both = (sourceOhms: number): Network => ({
+      source: { volts: 26.6, ohms: sourceOhms, plus: 'R', minus: 'C' },
+      edges: [
+        { kind: 'wire', a: 'R', b: 'Y', ohms: 1 },
+        { kind: 'wire', a: 'R', b: 'O', ohms: 1 },
+        { kind: 'load', id: 'K', a: 'Y', b: 'C', ohms: 24 ** 2 / 7 },
+        { kind: 'load', id: 'V', a: 'O', b: 'C', ohms: 24 ** 2 / 9 },
+      ],
+    });
+    const pulled = (ohms: number) => {
+      const settled = settle(both(ohms), [y, o]);
+      return settled.kind === 'settled' ? [...settled.pulledIn].sort() : settled.kind;
+    };
+    // Both at their inrush leave 16 V, each alone beside the other sealed more than 18.
+    expect(pulled(3)).toEqual(['K', 'V']);
+    // A supply that neither can pull in from: both hum.
+    expect(pulled(9)).toEqual([]);
+  });
+
   test('the network that comes back is the one that was solved', () => {
     const { network: after, solution } = settle(line(8), [inrush]);
     const plain = solve(after);
