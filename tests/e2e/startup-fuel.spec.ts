@@ -47,7 +47,9 @@ test('an oil furnace from a blank startup to the record: its own circuit, its ow
   await expect(record).not.toContainText(/element/i);
 });
 
-test('propane: the clocked input, the interlock by volts, everything and the list of the visit', async ({ page }) => {
+test('propane: no meter is clocked, CO stops the work, the interlock by volts, everything and the list of the visit', async ({
+  page,
+}) => {
   await known(page);
   const id = await onFuel(page, 'Propane');
   const all = page.getByRole('radio', { name: /^Everything · / });
@@ -61,16 +63,19 @@ test('propane: the clocked input, the interlock by volts, everything and the lis
   await goTo(page, 'Gas, by licensed people');
   await limits(page);
   await enter(page, 'Input on the plate', '60000');
-  await enter(page, 'Gas heat per cubic foot', '2500');
-  await enter(page, /^One turn of the meter’s dial/, '150');
-  await expect(page.getByText('That is 60,000 Btu/h.').first()).toBeVisible();
-  await enter(page, /^One turn of the meter’s dial/, '120');
-  await expect(page.getByText(/75,000 Btu\/h\. It burns too much\./).first()).toBeVisible();
+  // A tank has no meter to clock, whatever is typed.
+  await expect(page.getByLabel(/^One turn of the meter’s dial/)).toHaveCount(0);
+  await enter(page, 'O₂ in the flue, %', '18.5');
+  await enter(page, 'CO in the flue, as measured, ppm', '95');
+  await expect(page.getByText(/827 ppm air-free/).first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Stop work' })).toContainText('Do not leave it running.');
   await all.click();
   await expect(all).toBeChecked();
   expect(Number((await all.locator('..').textContent())!.match(/\d+/)![0])).toBeGreaterThan(before);
   await expect(page).toHaveURL(/items=all/);
   await expectSaved(page);
   await page.goto(`/jobs/${id}/handover`);
-  await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('One turn of the meter’s dial');
+  await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText(
+    'Stop work. Carbon monoxide in the flue gas.',
+  );
 });

@@ -100,7 +100,7 @@ test('a packaged unit on propane, from a blank job to the printed record', async
   await steps(page)
     .getByRole('button', { name: /Make safe/ })
     .click();
-  await expect(page.getByRole('group', { name: /Unit’s disconnect.*proven dead/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /Unit’s disconnect.*verified dead/ })).toBeVisible();
   await expect(page.getByRole('main')).not.toContainText(/heat kit|element/i);
   await steps(page)
     .getByRole('button', { name: /Furnace, in the compressor’s place/ })

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { enter, expectSaved, freshJob, sayWho, stored } from './helpers';
+import { verifyDead } from './verified-dead';
 
 test('the ladder lives: dead, live without heat, glowing, second by second', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
@@ -51,6 +52,9 @@ test('cold ohms find the kit; a contradiction with the plate is a finding; the f
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/strips`);
   await sayWho(page);
+  await expect(page.getByLabel('Ohms read, element 1')).toHaveCount(0);
+  await verifyDead(page, id);
+  await page.goto(`/jobs/${id}/strips`);
   await enter(page, 'Ohms read, element 1', '0');
   await expect(page.getByText('Zero ohms is a dead short')).toBeVisible();
   await enter(page, 'Ohms read, element 1', '16');

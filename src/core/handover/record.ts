@@ -256,7 +256,8 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
   /** What nobody knows yet says nothing on paper; nor what this system does not have. */
   const isPrinted = (path: FactPath) => {
     const value = factValue(facts, path);
-    return factApplies(facts, path) && (confirmed.has(path) || !(value === null || value === ''));
+    if (value === 'unknown' || !factApplies(facts, path)) return false;
+    return confirmed.has(path) || !(value === null || value === '');
   };
   const hasKit = backupOf(facts) === 'strips' && facts.heatKit.elements.length > 0;
   const isThere: Partial<Record<(typeof PRINTED_GROUPS)[number], boolean>> = {

@@ -41,23 +41,20 @@ const pumpItem = (facts: Facts): Item => {
           ),
     verdict: (psi) => {
       const input = inputAt(psi);
+      const offChart =
+        pumpPsi !== null && Math.abs(psi - pumpPsi) > PUMP_TOLERANCE * pumpPsi
+          ? `The chart has ${pumpPsi} psi: line, filter and vacuum; then the chart again.`
+          : null;
       if (input === null)
-        return {
-          grade: 'noted',
-          means: 'Recorded. Judged once the nozzle is known: nozzle and pressure set the input.',
-        };
+        return offChart === null
+          ? { grade: 'noted', means: 'Recorded. Judged once the nozzle is known: nozzle and pressure set the input.' }
+          : { grade: 'warn', means: 'Nozzle and pressure together set the input.', next: offChart };
       const means = `${nozzleGph} gal/h × √(${psi} ÷ 100) = ${words(input)}; nameplate ${words(plate)}.`;
       if (input > plate * (1 + 2 * INPUT_TOLERANCE)) return { grade: 'fail', means: `${means} Over-fired.` };
       if (Math.abs(input - plate) > INPUT_TOLERANCE * plate)
         return { grade: 'warn', means, next: 'Nozzle, pressure and nameplate against each other, by a licensed tech.' };
       if (pumpPsi === null) return { grade: 'noted', means: `${means} The chart’s pressure is not typed yet.` };
-      return Math.abs(psi - pumpPsi) <= PUMP_TOLERANCE * pumpPsi
-        ? { grade: 'pass', means }
-        : {
-            grade: 'warn',
-            means,
-            next: `The chart has ${pumpPsi} psi: line, filter and vacuum; then the chart again.`,
-          };
+      return offChart === null ? { grade: 'pass', means } : { grade: 'warn', means, next: offChart };
     },
   };
 };

@@ -1,0 +1,13 @@
+import { chromium } from '@playwright/test';
+const base = process.argv[2];
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const PROVED = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003';
+const context = await browser.newContext({ storageState: 'test-results/signed-in.json', viewport: { width: 740, height: 980 }, baseURL: base });
+const page = await context.newPage();
+await page.goto(`/jobs/${PROVED}/handover`);
+await page.waitForTimeout(3000);
+await page.emulateMedia({ media: 'print' });
+await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+console.log(await page.evaluate(() => [...document.querySelectorAll('article')].map((a) => [a.getAttribute('aria-label'), a.getBoundingClientRect().height])));
+await page.screenshot({ path: '/tmp/shots/record.png', fullPage: true });
+await browser.close();
