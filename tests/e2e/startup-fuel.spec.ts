@@ -65,10 +65,10 @@ test('propane: no meter is clocked, CO stops the work, the interlock by volts, e
   await enter(page, 'Input on the plate', '60000');
   // A tank has no meter to clock, whatever is typed.
   await expect(page.getByLabel(/^One turn of the meter’s dial/)).toHaveCount(0);
-  await enter(page, 'O₂ in the flue, %', '18.5');
+  await enter(page, /^O₂ in the flue/, '18.5');
   await enter(page, 'CO in the flue, as measured, ppm', '95');
   await expect(page.getByText(/827 ppm air-free/).first()).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Stop work' })).toContainText('Do not leave it running.');
+  await expect(page.getByRole('alert', { name: 'Stop work' })).toContainText('Do not leave it running.');
   await all.click();
   await expect(all).toBeChecked();
   expect(Number((await all.locator('..').textContent())!.match(/\d+/)![0])).toBeGreaterThan(before);

@@ -30,6 +30,18 @@ test.each(REASONS)(
   },
 );
 
+test.each(['new', 'season'] as const)('%s: what can stop the work at a burner is never left off the list', (reason) => {
+  for (const { id, facts } of some) {
+    const steps = forVisit(startupOf(jobModel(licensed(facts)), [], DEFAULT_MOMENT), reason);
+    for (const { step, items } of steps) {
+      if (step.id !== 'gas' && step.id !== 'oil') continue;
+      const ids = items.map(({ item }) => item.id);
+      const must = ['ambient-co', 'o2', 'co', ...(step.id === 'gas' ? ['leaks', 'rollout'] : ['smoke', 'draft-fire'])];
+      expect([id, must.filter((each) => !ids.includes(each))]).toEqual([id, []]);
+    }
+  }
+});
+
 test('what is read outside of the list stays in sight and counts', () => {
   const { facts } = families()[0]!;
   const model = jobModel(facts);
