@@ -108,7 +108,15 @@ export const Picture = memo(function Picture({
             {...(isFactory ? { strokeDasharray: '7 5' } : {})}
           />
           {isFactory && (
-            <text x={x - 8} y={(fromY + toY) / 2 + 4} textAnchor="end" className="fill-quiet text-[12px]">
+            <text
+              x={x - 10}
+              y={(fromY + toY) / 2 + 4}
+              textAnchor="end"
+              paintOrder="stroke"
+              stroke="var(--sheet)"
+              strokeWidth={5}
+              className="fill-ink text-[12px]"
+            >
               factory, do not touch
             </text>
           )}
