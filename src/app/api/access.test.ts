@@ -3,6 +3,7 @@ import { readdirSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import { may } from '@/core/access/may';
 import { type Role, ROLES } from '@/core/access/role';
+import { ACKNOWLEDGED_ITEM } from '@/core/startup/shut-off';
 import { SESSION_COOKIE } from '@/server/access/session-cookie';
 import { type CrewScope, inCrew } from '@/server/crew';
 import { closeDatabase, database, ownerDatabase } from '@/server/database';
@@ -357,6 +358,31 @@ describe('a crew', () => {
       { did: 'invited as technician', subject: 'Jo Kranz' },
       { did: 'invited as technician', subject: 'Jo Kranz' },
     ]);
+  });
+
+  test('lets a lead alone acknowledge a system that was shut off and tagged', async () => {
+    const job = await make();
+    const acknowledge = async (cookie: string) =>
+      addReadings(
+        ask('POST', cookie, {
+          readings: [
+            {
+              id: randomUUID(),
+              item: ACKNOWLEDGED_ITEM,
+              value: 'done',
+              place: null,
+              at: '2026-01-05T12:00:00.000Z',
+              author: 'Signed In',
+              instrument: '',
+              replaces: null,
+            },
+          ],
+        }),
+        at(job.id),
+      );
+    const refused = await acknowledge(await cookieOf('technician', 'Signed In'));
+    expect([refused.status, (await refused.json()).error]).toEqual([403, expect.stringMatching(/Only a crew lead/)]);
+    expect((await acknowledge(await cookieOf('lead', 'Crew Lead'))).status).toBeLessThan(300);
   });
 
   test('says who read; a name that is nobody’s of it becomes who is signed in, and who entered it always is', async () => {

@@ -7,6 +7,7 @@ import { handoverRecord } from '../../core/handover/record';
 import { recordDifferences } from '../../core/handover/record-differences';
 import { seenValue } from '../../core/job/reading';
 import { SAMPLES } from '../../core/samples';
+import { ACKNOWLEDGED_ITEM, TAGGED_ITEM } from '../../core/startup/shut-off';
 import { closeDatabase } from '../database';
 import { handoversOf } from './handovers';
 import { importJob } from './import-job';
@@ -93,6 +94,26 @@ describe('handing over', () => {
     expect(await handOver(TEST_CREW, job.id, { author: 'E. V.' })).toBe('makeshift');
     await addReadings(job.id, [reading({ item: UNDONE_ITEM, value: 'done', visit, at: at(1) })]);
     expect(await handOver(TEST_CREW, job.id, { author: 'E. V.' })).toBe('done');
+  });
+
+  test('is refused while something stops the work, but as shut off and tagged, acknowledged; a passing reading lifts it', async () => {
+    const visit = randomUUID();
+    const at = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
+    const volts = { item: 'heat/volts-outdoor-unit-Y', visit };
+    const tagged = [
+      reading({ item: TAGGED_ITEM, value: 'done', visit, at: at(4) }),
+      reading({ item: ACKNOWLEDGED_ITEM, value: 'done', visit, at: at(3) }),
+    ];
+    const [shutOff, repaired] = [await make(), await make()];
+    for (const { id } of [shutOff, repaired]) await addReadings(id, [reading({ ...volts, value: 52, at: at(5) })]);
+    expect(await handOver(TEST_CREW, shutOff.id, { author: 'E. V.' })).toBe('stopped');
+    await addReadings(shutOff.id, [tagged[0]!]);
+    expect(await handOver(TEST_CREW, shutOff.id, { author: 'E. V.' })).toBe('stopped');
+    await addReadings(shutOff.id, [tagged[1]!]);
+    expect(await handOver(TEST_CREW, shutOff.id, { author: 'E. V.' })).toBe('done');
+    expect((await handoversOf(TEST_CREW, shutOff.id))[0]!.record.shutOff).toMatch(/^Shut off and tagged/);
+    await addReadings(repaired.id, [reading({ ...volts, value: 25, at: at(2) })]);
+    expect(await handOver(TEST_CREW, repaired.id, { author: 'E. V.' })).toBe('done');
   });
 
   test('travels with the job file, and is read as it was printed', async () => {
