@@ -39,7 +39,12 @@ export const StopBanner = ({ isFolded = false }: { isFolded?: boolean }) => {
     <StopSign key={`${stop} ${key}`} stop={stop} label={`${label}. ${LIFTED_BY}`} />
   ));
   return (
-    <section aria-label="Stop work" role="alert" className="mb-3 grid gap-2">
+    <section
+      aria-label="Stop work"
+      role="alert"
+      className="mb-3 grid gap-2"
+      {...(isFolded ? { 'data-takes-room': true } : {})}
+    >
       {isFolded ? (
         <details>
           <summary className="flex min-h-11 cursor-pointer items-center gap-2 border-2 border-fail bg-fail-wash px-2 font-semibold text-fail">
