@@ -2,8 +2,6 @@ import type { Facts } from '../job/document';
 import { type Bank, jobBanks } from '../strips/from-job';
 import { banksBesideCompressor } from '../strips/held-bank';
 import { temperatureRiseF } from '../units/air';
-import { BTU_PER_KWH } from '../units/constants';
-import { sum } from '../units/sum';
 import { banksBtuh, defrostBanks } from './defrost-air';
 import { crossingInput } from './from-job';
 import type { On } from './heat-now';
@@ -42,7 +40,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defr
   const banks = jobBanks(facts);
   const beside = banksBesideCompressor(facts);
   const inDefrost = defrostBanks(facts, defrostOn);
-  const stripsBtuh = (of: readonly Bank[], count: number) => sum(of.slice(0, count).map(({ kW }) => kW * BTU_PER_KWH));
+  const stripsBtuh = (of: readonly Bank[], count: number) => banksBtuh(of.slice(0, count));
   const state = (id: string, label: string, source: SupplyState['source'], btuh: number, cfm: number): SupplyState => ({
     id,
     label,

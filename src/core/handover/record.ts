@@ -20,9 +20,9 @@ import { type SettingMark, settingRecords } from '../job/setting-marks';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model/job-model';
 import { observedNow } from '../model/observable';
+import { activeStops } from '../startup/active-stops';
 import { momentOf } from '../startup/conditions';
 import { valueWords } from '../startup/item-value';
-import { jobStops } from '../startup/job-stops';
 import { type PlannedItem, type PlannedStep, tally } from '../startup/plan';
 import { returnVisit } from '../startup/return-visit';
 import { shutOffOf } from '../startup/shut-off';
@@ -282,11 +282,10 @@ const factsOf = ({ facts, confirmed }: RecordSource) => {
 };
 
 const stoppedOf = (
-  model: JobModel,
-  { readings, everyReading = readings, confirmed }: RecordSource,
-  moment: Moment,
+  { facts, readings, everyReading = readings }: RecordSource,
+  all: readonly PlannedStep[],
 ): Pick<HandoverRecord, 'stops' | 'shutOff'> => {
-  const stops = jobStops(model, readings, everyReading, moment, confirmed);
+  const stops = activeStops(facts, all, everyReading);
   if (stops.length === 0) return {};
   const shutOff = shutOffOf(stops, everyReading);
   return {
@@ -325,7 +324,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     elevation: `${site.elevationFt.toLocaleString('en-US')} ft`,
     visit: visit ? { reason: VISIT_REASONS[visit.reason], began: visit.began } : null,
     outdoorF: at.outdoorF,
-    ...stoppedOf(model, source, moment),
+    ...stoppedOf(source, all),
     open: openOf(model, source, steps),
     taken: taken && { ...taken, instruments },
     tally: `${pass} passed, ${warn} to recheck, ${fail} failed, ${open} not read${leftOut > 0 ? `, ${leftOut} left out with a reason` : ''}.`,

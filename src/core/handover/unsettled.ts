@@ -2,8 +2,7 @@ import type { HandoverRecord } from './record';
 
 /**
  * What a record leaves unsettled, in words, the worst first: what stops the work, readings that failed, findings that
- * are not waived or mere
- * notes, steps with something unread. Handing over asks before it signs these.
+ * are not waived or mere notes, steps with something unread. Handing over asks before it signs these.
  */
 export const unsettled = ({ steps, open, stops = [] }: Pick<HandoverRecord, 'steps' | 'open' | 'stops'>): string[] => [
   ...stops,

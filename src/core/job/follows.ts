@@ -6,9 +6,8 @@ interface Follow {
 }
 
 /**
- * What is assumed once a fuel or a backup is known: price, AFUE and the thermostat's backup setting. Prices and
- * AFUE are
- * our judgement of what is met; nobody's bill.
+ * What is assumed once a fuel or a backup is known: price, AFUE and the thermostat's backup setting. Prices and AFUE
+ * are our judgement of what is usual, not anybody's bill.
  */
 export const FOLLOWS: readonly Follow[] = [
   { when: 'furnace.fuel', is: 'natural-gas', then: { 'prices.fuelPerUnit': 2.4, 'furnace.efficiency': 0.9 } },

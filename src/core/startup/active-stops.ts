@@ -8,7 +8,7 @@ import { MOST_CONTROL_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
 import { colourName } from '../wiring/harness';
 import { coVerdict } from './combustion';
 import type { PlannedItem, PlannedStep } from './plan';
-import { runsUncalled } from './runs-uncalled';
+import { HEATS_AMPS, runsUncalled } from './runs-uncalled';
 
 /** A stop that stands: nothing that lifts it was read since. */
 export interface ActiveStop {
@@ -118,8 +118,6 @@ const weldedWatches = (facts: Facts): Watch[] =>
   ]);
 
 const RUNG_AMPS = /^\/amps-(\d|element-\d|main)$/;
-/** Amps above which a strip heats, the blower taken off. Our judgement: a clamp’s zero and the blower’s own spread. */
-const HEATS_AMPS = 8;
 
 /** A control conductor at more than 30 V, read on any page. */
 const overvoltWatches = (readings: readonly Reading[], known: ReadonlySet<string>): Watch[] =>

@@ -4,7 +4,7 @@ import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import type { StartupContext } from './given';
 import type { PlannedItem, PlannedStep } from './planned';
-import { RUNS_SHARE } from './runs-uncalled';
+import { HEATS_AMPS, RUNS_SHARE } from './runs-uncalled';
 
 /** Two readings of one step that cannot both be true, and what to do about it. */
 interface Contradiction {
@@ -18,10 +18,7 @@ interface Contradiction {
 
 /**
  * Limits beyond which two readings cannot both be true, all our judgement: wide, so that what is named is certain.
- * Amps above which a heat source runs: under it a clamp's zero and the blower may be all there is.
- */
-const HEATS_AMPS = 8;
-/** A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
+ * A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
 const WARM_RISE_F = 8;
 /** Line volts under which a supply feeds nothing. */
 const DEAD_LINE_VOLTS = 60;

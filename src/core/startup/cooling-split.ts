@@ -1,8 +1,7 @@
 import { airDensityRatio, sensibleFactorAt } from '../units/air';
+import { BTUH_PER_TON } from '../units/constants';
 import { enthalpyBtuPerLb, humidityRatio, saturatedHumidity } from '../units/moist-air';
 
-/** One ton, Btu/h. */
-const BTUH_PER_TON = 12_000;
 /** Heat that one CFM of standard air carries for each Btu a lb: 60 min × 0.075 lb/ft³. Source: ASHRAE Fundamentals. */
 const TOTAL_FACTOR = 4.5;
 /** Airflow and wet bulb at which a unit is rated for cooling. Source: AHRI 210/240. */

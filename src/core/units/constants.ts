@@ -7,6 +7,9 @@ export const BTU_PER_KWH = 3412.14;
  */
 export const SENSIBLE_FACTOR = 1.08;
 
+/** One ton of refrigeration, Btu/h. Source: definition. */
+export const BTUH_PER_TON = 12_000;
+
 /** Heat content of each fuel, Btu per sold unit. Source: US Energy Information Administration. */
 export const FUEL_BTU_PER_UNIT = {
   'natural-gas': 100_000, // therm

@@ -6,8 +6,7 @@ import { type Device, device } from '../device';
 
 /**
  * A 24 V transformer with a blower relay, added where a furnace has no board: thermostat and outdoor unit land on it.
- * The
- * burner's own control stays on its own supply.
+ * The burner's own control stays on its own supply.
  */
 export const fanCenter = (facts: Facts): Device => {
   const supply = boardSupply(facts);
