@@ -1,4 +1,6 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { SIGNED_OUT_COOKIE } from './core/access/signed-out';
+import { isSecure } from './server/access/connection';
 import { SESSION_COOKIE } from './server/access/session-cookie';
 import { allowedHosts, notLetIn } from './server/http/allowed';
 
@@ -35,12 +37,13 @@ const isReadable = (pathname: string): boolean => {
 const OPEN = /^\/(api|guide|sign-in|first-start|join|shared|shell|serwist)(\/|$)/;
 
 /** Where to sign in, for whoever asks for a page and has no session; the page is gone on with afterwards. */
-const signInFirst = ({ nextUrl: { pathname, search, host }, cookies, headers }: NextRequest): URL | null => {
-  if (OPEN.test(pathname) || cookies.has(SESSION_COOKIE)) return null;
+const signInFirst = (request: NextRequest): URL | null => {
+  const { nextUrl, cookies, headers } = request;
+  const { pathname, search, host } = nextUrl;
+  if (OPEN.test(pathname) || (cookies.has(SESSION_COOKIE) && !cookies.has(SIGNED_OUT_COOKIE))) return null;
   const to = pathname === '/' ? '' : `?to=${encodeURIComponent(pathname + search)}`;
   // Behind a proxy this process knows its own name alone; the one that was asked for has been let in.
-  const scheme = headers.get('x-forwarded-proto') === 'https' ? 'https' : 'http';
-  return new URL(`/sign-in${to}`, `${scheme}://${headers.get('host') ?? host}`);
+  return new URL(`/sign-in${to}`, `${isSecure(request) ? 'https' : 'http'}://${headers.get('host') ?? host}`);
 };
 
 const HOSTS = allowedHosts(process.env);
@@ -59,6 +62,9 @@ export const proxy = (request: NextRequest): NextResponse => {
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
+  // The page that devices keep for times without signal is nobody's.
+  if (request.nextUrl.pathname === '/shell') headers.set('x-nobodys', 'yes');
+  else headers.delete('x-nobodys');
   headers.set('content-security-policy', policy(nonce));
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy(nonce));

@@ -8,6 +8,8 @@ import '@fontsource/ibm-plex-mono/latin-600.css';
 import '@/ui/theme.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
+import { whoLooks } from '@/server/access/signed-in';
+import { DeviceOwner } from '@/ui/along/device-owner';
 import { KeepOnDevice } from '@/ui/along/service-worker';
 import { DegreesProvider } from '@/ui/degrees';
 import { DEGREES_COOKIE, isDegreeScale } from '@/ui/degrees-cookie';
@@ -25,8 +27,18 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 
 const EARLY = `(${holdEarlyTouches.toString()})()`;
 
+/** Who looks at this page; nobody on the page that devices keep, and where the database does not answer. */
+const ownerOf = async (isNobodys: boolean) => {
+  const found = isNobodys ? null : await whoLooks().catch(() => null);
+  if (!found) return null;
+  const { personId, crewId, name, role } = found.principal;
+  return { personId, crewId, me: name, role, names: [], instruments: [] };
+};
+
 const RootLayout = async ({ children }: { children: React.ReactNode }) => {
-  const nonce = (await headers()).get('x-nonce') ?? undefined; // of each page’s own, so none is made ahead
+  const asked = await headers();
+  const nonce = asked.get('x-nonce') ?? undefined; // of each page’s own, so none is made ahead
+  const owner = await ownerOf(asked.has('x-nobodys'));
   const kept = await cookies();
   const chosen = kept.get(THEME_COOKIE)?.value;
   const degrees = kept.get(DEGREES_COOKIE)?.value;
@@ -36,6 +48,7 @@ const RootLayout = async ({ children }: { children: React.ReactNode }) => {
       <body>
         {/* The browser hides a nonce from whoever looks for it, so that it seems to differ. */}
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY }} />
+        {owner && <DeviceOwner who={owner} />}
         <ScreenProvider wasNarrow={kept.get(NARROW_COOKIE)?.value === 'yes'}>
           <DegreesProvider kept={isDegreeScale(degrees) ? degrees : null}>{children}</DegreesProvider>
         </ScreenProvider>

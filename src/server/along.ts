@@ -27,7 +27,8 @@ export const alongPart = async (
 };
 
 /** Who works on a job: who is signed in, who else of the crew may have read, and with what. */
-export const atWork = async (scope: CrewScope, { personId, name, role }: Principal): Promise<AtWork> => ({
+export const atWork = async (scope: CrewScope, { crewId, personId, name, role }: Principal): Promise<AtWork> => ({
+  crewId,
   personId,
   me: name,
   role,

@@ -6,6 +6,11 @@ import { closeDatabase } from './database';
 import { INVITATION_DAYS, invite } from './repositories/invitations';
 import { listPeople } from './repositories/people';
 
+/** Lines of a file. The reader is made as the first line is asked for: what it reads before that, nobody hears. */
+async function* linesOf(path: string): AsyncGenerator<string, void, void> {
+  yield* createInterface({ input: createReadStream(path, 'utf8'), crlfDelay: Infinity });
+}
+
 const say = (to: NodeJS.WriteStream, words: string) => void to.write(`${words}\n`);
 
 /** Makes a crew of a file that was taken away from another server, and prints the links that let its leads in. */
@@ -15,8 +20,11 @@ try {
     throw new Error(
       'Say the file, and another name for the crew where its own is taken: npm run crew:bring -- FILE "Name"',
     );
-  const lines = createInterface({ input: createReadStream(file, 'utf8'), crlfDelay: Infinity });
-  const { scope, handle, lines: count } = await bringCrew(lines, name === undefined ? undefined : handleOf(name));
+  const {
+    scope,
+    handle,
+    lines: count,
+  } = await bringCrew(linesOf(file), name === undefined ? undefined : handleOf(name));
   say(
     process.stdout,
     `Imported: ${count} lines. Leads open these on the server’s address within ${INVITATION_DAYS} days:`,

@@ -4,7 +4,7 @@ import { deleteCrew } from './delete-crew';
 import { makeCrew } from './make-crew';
 import { audit } from './repositories/audit';
 import { addLine } from './repositories/crew-file';
-import { crewByHandle, decideDefaults, defaultsOf, nameCrew } from './repositories/crews';
+import { decideDefaults, defaultsOf, isHandleTaken, nameCrew } from './repositories/crews';
 
 /** What stands wrong in a crew's file, by the number of its line. */
 export class WrongCrewFile extends Error {}
@@ -21,7 +21,7 @@ const lineOf = (text: string, number: number): CrewLine => {
 const begin = async (scope: CrewScope, line: CrewLine, handle: string | undefined): Promise<string> => {
   if (line.kind !== 'crew') throw wrong(1, { path: '', error: 'This is not a crew’s file: it begins with the crew.' });
   const called = handle ?? line.handle;
-  if (await crewByHandle(called))
+  if (await isHandleTaken(called))
     throw new WrongCrewFile(`There is a crew called ${called} on this server. Say another name after the file.`);
   await nameCrew(scope, line.name, called);
   await decideDefaults(scope, await defaultsOf(scope), line.defaults);

@@ -1,9 +1,10 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
+import { randomUUID } from 'node:crypto';
 import type { Principal } from '../core/access/principal';
 import { tokenHash } from './access/tokens';
 import { database, outsideTransactions, select } from './database';
 
-/** The crew that everything belonged to before there were others; the first crew that is made takes its place. */
+/** The crew that migrations create in an empty database. Demo and tests use it; to the application it is like any. */
 export const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
 
 declare const walled: unique symbol;
@@ -76,4 +77,32 @@ export const inCrewOfToken = <Found extends { readonly crewId: string }, T>(
     if ((await select(`SELECT 1 AS one FROM crews WHERE id = :crewId AND ${CREW_LIVES}`, found)).length === 0)
       return null;
     return inside.run(found.crewId, () => work(found, scopeOf(found), hash));
+  });
+
+/** Asks, in the transaction that is open, whether this server has a crew with a name, whoever's it is. */
+const hasNamedCrew = async (): Promise<boolean> => {
+  await select("SELECT set_config('app.first_start', 'yes', true)");
+  return (await select('SELECT 1 AS one FROM crews WHERE handle IS NOT NULL LIMIT 1')).length > 0;
+};
+
+/** Whether this server has no crew yet: then whoever opens it first names one. */
+export const isFirstStart = (): Promise<boolean> => database().transaction(async () => !(await hasNamedCrew()));
+
+/**
+ * Works in the first crew of this server, which has no name yet: the one that what is there belongs to, else a new one.
+ * Of several at once one goes first, and the others find a crew.
+ * @returns null where there is a crew already
+ */
+export const inFirstCrew = <T>(work: (scope: CrewScope) => Promise<T>): Promise<T | null> =>
+  database().transaction(async () => {
+    await select("SELECT pg_advisory_xact_lock(hashtextextended('first start', 0))");
+    if (await hasNamedCrew()) return null;
+    const [found] = await select<{ id: string }>(
+      'SELECT id FROM crews WHERE delete_after IS NULL ORDER BY created_at, id LIMIT 1',
+    );
+    const crewId = found?.id ?? randomUUID();
+    await select("SELECT set_config('app.first_start', '', true), set_config('app.crew', :crewId, true)", { crewId });
+    if (!found)
+      await database().query("INSERT INTO crews (id, name) VALUES (:crewId, '')", { replacements: { crewId } });
+    return inside.run(crewId, () => work(scopeOf({ crewId })));
   });

@@ -9,6 +9,7 @@ const ORDER = [
   'job_notes',
   'shares',
   'sessions',
+  'known_devices',
   'invitations',
   'audit',
   'saves',

@@ -7,9 +7,10 @@ import { ownerDatabase } from './database';
  */
 const GRANTS = {
   schema_migrations: 'SELECT',
-  crews: 'SELECT, UPDATE',
+  crews: 'SELECT, INSERT, UPDATE',
   people: 'SELECT, INSERT, UPDATE, DELETE',
   sessions: 'SELECT, INSERT, UPDATE, DELETE',
+  known_devices: 'SELECT, INSERT, DELETE',
   invitations: 'SELECT, INSERT, UPDATE',
   shares: 'SELECT, INSERT, UPDATE',
   sign_in_attempts: 'SELECT, INSERT, DELETE',

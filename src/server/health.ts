@@ -1,5 +1,4 @@
 import { QueryTypes } from 'sequelize';
-import { FIRST_CREW, inCrew, scopeOf } from './crew';
 import { database } from './database';
 import { isOutOfRoom } from './http/passing';
 import { MIGRATIONS } from './migrations';
@@ -18,15 +17,21 @@ const isCurrent = async (): Promise<boolean> => {
   return MIGRATIONS.every(({ name }) => done.has(name));
 };
 
-/** A row was written, and is taken back. */
+/** Pages were written, and are taken back. */
 class Written extends Error {}
 
-/** Writes a row that leaves no trace but that it could be written. */
+/** Pages of the database that must find room on its disk, each 8 kB: a job with its readings takes a few. */
+const PAGES = 64;
+
+/** Writes pages that leave no trace but that there was room for them: a file of their own, which goes with them. */
 const canWrite = async (): Promise<Readiness['database']> => {
   try {
-    await inCrew(scopeOf({ crewId: FIRST_CREW }), async () => {
+    await database().transaction(async () => {
+      await database().query('CREATE TEMPORARY TABLE room_probe (bytes BYTEA) ON COMMIT DROP');
+      await database().query('ALTER TABLE room_probe ALTER COLUMN bytes SET STORAGE PLAIN');
       await database().query(
-        "INSERT INTO saves (kind, subject, save_id, saved_at) VALUES ('ready', '', gen_random_uuid(), now())",
+        "INSERT INTO room_probe SELECT decode(repeat('00', 8000), 'hex') FROM generate_series(1, :pages)",
+        { replacements: { pages: PAGES } },
       );
       throw new Written();
     });

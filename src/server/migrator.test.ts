@@ -9,6 +9,7 @@ import { readiness } from './health';
 import { type Migration, MIGRATIONS } from './migrations';
 import { migrateUp } from './migrator';
 import { invite } from './repositories/invitations';
+import { knowDevice } from './repositories/known-devices';
 import { addPerson } from './repositories/people';
 import { beginSession } from './repositories/sessions';
 
@@ -194,7 +195,15 @@ describe('the wall around a crew', () => {
   beforeAll(() => ownerDatabase().query(`INSERT INTO crews (id, name) VALUES ('${other}', 'over the hill')`));
 
   test('outside of a crew every table refuses to answer', async () => {
-    const askedBefore = ['schema_migrations', 'crews', 'sessions', 'invitations', 'shares', 'sign_in_attempts'];
+    const askedBefore = [
+      'schema_migrations',
+      'crews',
+      'sessions',
+      'known_devices',
+      'invitations',
+      'shares',
+      'sign_in_attempts',
+    ];
     for (const table of TABLES.filter((each) => !askedBefore.includes(each)))
       await expect(database().query(`SELECT count(*) FROM ${table}`)).rejects.toThrow(/app\.crew|uuid/);
   });
@@ -204,8 +213,9 @@ describe('the wall around a crew', () => {
       const { id } = await addPerson(TEST_CREW, { name: 'walled', role: 'lead' });
       await beginSession(TEST_CREW, id);
       await invite(TEST_CREW, id);
+      await knowDevice(TEST_CREW, id);
     });
-    for (const table of ['crews', 'sessions', 'invitations', 'shares'])
+    for (const table of ['crews', 'sessions', 'known_devices', 'invitations', 'shares'])
       expect((await database().query(`SELECT * FROM ${table}`))[0]).toEqual([]);
   });
 

@@ -3,7 +3,7 @@ import { inCrew } from './crew';
 import { closeDatabase } from './database';
 import { makeCrew } from './make-crew';
 import { audit } from './repositories/audit';
-import { crewByHandle, nameCrew } from './repositories/crews';
+import { isHandleTaken, nameCrew } from './repositories/crews';
 import { INVITATION_DAYS, invite } from './repositories/invitations';
 import { addPerson } from './repositories/people';
 
@@ -14,7 +14,7 @@ const [name = '', leadName = ''] = process.argv.slice(2);
 const handle = handleOf(name);
 try {
   if (!handle || !leadName.trim()) throw new Error('Say the crew and its lead: npm run crew -- "Crew" "Lead’s name"');
-  if (await crewByHandle(handle)) throw new Error(`There is a crew called ${handle} already. Take another name.`);
+  if (await isHandleTaken(handle)) throw new Error(`There is a crew called ${handle} already. Take another name.`);
   const scope = await makeCrew();
   const token = await inCrew(scope, async () => {
     await nameCrew(scope, name.trim(), handle);

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { DEFAULT_MOMENT } from '../core/control/moment';
 import { documentOf } from '../core/formats/job-file';
 import { sampleFile } from '../core/formats/sample-file';
+import { lastRecord } from '../core/handover/last-record';
 import { lastReadings, lastVisit } from '../core/job/visits';
 import { SAMPLES } from '../core/samples';
 import { momentOf } from '../core/startup/conditions';
@@ -11,7 +12,7 @@ import { DEMO_CREWS } from './demo-crews';
 import { makeCrew } from './make-crew';
 import { models } from './models';
 import { crewByHandle, nameCrew } from './repositories/crews';
-import { keepHandover, recordOf } from './repositories/handovers';
+import { keepHandover } from './repositories/handovers';
 import { createJob } from './repositories/jobs';
 import { addPerson } from './repositories/people';
 
@@ -24,7 +25,12 @@ const loadSample = (scope: CrewScope, sample: (typeof SAMPLES)[number], id?: str
     const { job } = made!;
     if (job.handedOverAt === null) return;
     const moment = momentOf(job.document.facts, lastReadings(job), DEFAULT_MOMENT);
-    await keepHandover(job.id, recordOf(job, moment), lastVisit(job.visits)?.author ?? '', new Date(job.handedOverAt));
+    await keepHandover(
+      job.id,
+      lastRecord(job, moment),
+      lastVisit(job.visits)?.author ?? '',
+      new Date(job.handedOverAt),
+    );
   });
 };
 

@@ -1,20 +1,27 @@
+import type { EnteredBy } from '@/core/access/entered-by';
 import type { Answer, NotOk } from '@/core/sync/answer';
+import { actingHeaders } from './acting';
 
-/** Answers after which the same may succeed: signed out, late, too many, a gateway without its server, no database. */
-const MAY_PASS = new Set([401, 408, 429, 502, 503, 504]);
+/** Whether the same may succeed later: signed out, late, too many, a fault of the server, no database behind it. */
+const mayPass = (status: number): boolean => [401, 408, 429].includes(status) || status >= 500;
 
 const LOST = 'The server does not answer.';
 
-/** Sends a request and reads the JSON answer. It never throws: a lost server is an answer. */
+/**
+ * Sends a request and reads the JSON answer. It never throws: a lost server is an answer.
+ * @param by who entered what is sent; left out: whose page this is
+ */
 export const call = async <T>(
   path: string,
   init: { method: string; body?: unknown; text?: string } = { method: 'GET' },
+  by?: EnteredBy,
 ): Promise<Answer<T>> => {
   const body = init.text ?? (init.body === undefined ? undefined : JSON.stringify(init.body));
   try {
     const response = await fetch(path, {
       method: init.method,
-      ...(body === undefined ? {} : { body, headers: { 'content-type': 'application/json' } }),
+      headers: { ...actingHeaders(by), ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
+      ...(body === undefined ? {} : { body }),
     });
     const answer = (await response.json().catch(() => null)) as unknown;
     if (response.ok) return { kind: 'ok', value: answer as T };
@@ -22,8 +29,8 @@ export const call = async <T>(
       error?: string;
       path?: string;
     };
-    return MAY_PASS.has(response.status)
-      ? { kind: 'lost', error }
+    return mayPass(response.status)
+      ? { kind: 'lost', error, status: response.status }
       : { kind: 'refused', status: response.status, error, path: where, body: answer };
   } catch {
     return { kind: 'lost', error: LOST };

@@ -81,6 +81,19 @@ export const takeDrafts = <T extends object>(of: string, by = '', isGone?: (tab:
   return found.sort((a, b) => a.touchedAt - b.touchedAt);
 };
 
+/** Says whose drafts are that an older version kept without a name: nobody else is to send them. */
+export const claimDrafts = (by: string): void => {
+  try {
+    for (const key of Object.keys(localStorage))
+      if (key.startsWith('gate-cross:draft:') && !key.includes(MARK)) {
+        keepSafe(key + MARK + by, localStorage.getItem(key)!);
+        dropSafe(key);
+      }
+  } catch {
+    // A device that keeps nothing has no drafts.
+  }
+};
+
 const read = <T extends object>(key: string): Kept<T> | null => {
   try {
     return JSON.parse(localStorage.getItem(key) ?? 'null') as Kept<T> | null;

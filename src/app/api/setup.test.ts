@@ -49,7 +49,7 @@ test('marks are kept with the job, once however often they are sent, and come ou
   expect((await addMarks(request({ marks }), job(id))).status).toBe(201);
   const stored = await (await getJob(request(), job(id))).json();
   const [{ id: visit }] = stored.visits;
-  expect(stored.settingMarks).toEqual(marks.map((mark) => ({ ...mark, visit, origin: null })));
+  expect(stored.settingMarks).toEqual(marks.map((mark) => ({ ...mark, visit, origin: null, enteredBy: 'E. V.' })));
   expect(await (await getCsv(request(), job(id))).text()).toMatch(
     /Indoor board,toadflax-indoor,A-04,Heat kit,As left,3,9\.6 kW/,
   );

@@ -41,10 +41,11 @@ const JobCell = ({ job: { id, name, street, town, note, onIt } }: { job: JobSumm
   );
 };
 
-const StateCell = ({ job: { stage, outline } }: { job: JobSummary }) => (
+const StateCell = ({ job: { stage, outline, isOld, isSignedElsewhere } }: { job: JobSummary }) => (
   <>
+    {isOld && <span className="block text-sm text-quiet">Not up to date yet: being worked out</span>}
     <span className="flex flex-wrap items-center gap-x-3 font-medium">
-      {STAGES[stage]}
+      {isSignedElsewhere ? 'Imported, signed elsewhere' : STAGES[stage]}
       {outline.readings > 0 && <span className="font-mono text-quiet">{outline.readings} read</span>}
       {(['error', 'warning'] as const satisfies readonly Severity[]).map((severity) =>
         outline.findings[severity] > 0 ? (

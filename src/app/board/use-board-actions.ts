@@ -5,7 +5,7 @@ import { v4 as uuid } from 'uuid';
 import type { JobSummary } from '@/core/board/job-summary';
 import type { Along } from '@/core/job/along';
 import { keepAlong } from '@/ui/along/device';
-import { keepWho } from '@/ui/along/who';
+import { takeDevice } from '@/ui/along/who';
 import { takeYearAlong } from '@/ui/along/years';
 import { call, notDone } from '@/ui/api';
 import { toast } from '@/ui/toast';
@@ -58,7 +58,7 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
     for (const job of jobs) {
       const answer = await call<Along>(`/api/jobs/${job.id}/along`);
       if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not taken along.`, answer));
-      keepWho(answer.value.crew);
+      takeDevice(answer.value.crew);
       if (!(await keepAlong(answer.value, true)))
         return toast.error(`This device has no room for ${job.name}. Let others go first: On this device.`);
       await takeYearAlong(answer.value.job);

@@ -6,6 +6,9 @@ import type { BoardPage } from '@/core/board/job-summary';
 import { call, notDone } from '@/ui/api';
 import { toast } from '@/ui/toast';
 
+/** Rows whose answers are old are asked for again after so long, ms: later each time. */
+const OLD_AGAIN_MS = [1000, 2000, 4000, 8000] as const;
+
 /** Nothing is asked for while somebody types faster than this, ms. */
 const TYPING_MS = 150;
 
@@ -22,6 +25,23 @@ export const useBoard = (page: BoardPage, first: BoardQuestion) => {
   const question = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(timer.current), []);
+  const looks = useRef(0);
+  useEffect(() => {
+    const hasOld = rows.jobs.some(({ isOld }) => isOld);
+    if (!hasOld) looks.current = 0;
+    if (!hasOld || looks.current >= 20) return;
+    const again = setTimeout(
+      async () => {
+        looks.current++;
+        const answer = await call<BoardPage>(`/api/jobs${questionToQuery(now.current)}`);
+        const fresh = new Map(answer.kind === 'ok' ? answer.value.jobs.map((job) => [job.id, job]) : []);
+        // In their places: what somebody looks at does not move under him.
+        setRows((shown) => ({ ...shown, jobs: shown.jobs.map((job) => fresh.get(job.id) ?? job) }));
+      },
+      OLD_AGAIN_MS[Math.min(looks.current, OLD_AGAIN_MS.length - 1)],
+    );
+    return () => clearTimeout(again);
+  }, [rows]);
 
   const get = async (query: string, land: (answer: BoardPage) => void) => {
     const mine = ++question.current;

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { unnamedCrew } from '@/server/repositories/crews';
+import { isFirstStart } from '@/server/crew';
 import { AccessForm } from '@/ui/crew/access-form';
 import { FrontPage } from '@/ui/crew/front-page';
 import { PASSWORD_HINT } from '@/ui/crew/password-hint';
@@ -9,7 +9,7 @@ export const metadata: Metadata = { title: 'First start' };
 export const dynamic = 'force-dynamic';
 
 const FirstStartPage = async () => {
-  if (!(await unnamedCrew())) redirect('/sign-in');
+  if (!(await isFirstStart())) redirect('/sign-in');
   return (
     <FrontPage title="Whose server is this?">
       <p className="mb-4">

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { whoLooks } from '@/server/access/signed-in';
+import { isFirstStart } from '@/server/crew';
 import { demoCrews } from '@/server/demo-crews';
-import { unnamedCrew } from '@/server/repositories/crews';
 import { AccessForm } from '@/ui/crew/access-form';
 import { DemoPeople } from '@/ui/crew/demo-people';
 import { FrontPage } from '@/ui/crew/front-page';
@@ -10,12 +10,26 @@ import { FrontPage } from '@/ui/crew/front-page';
 export const metadata: Metadata = { title: 'Sign in' };
 export const dynamic = 'force-dynamic';
 
-const SignInPage = async () => {
+interface Props {
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+/** What is said to whoever signed out while something that he entered waits here to be sent. */
+const waitsWords = (waits: number): string =>
+  `You are signed out. ${waits === 1 ? '1 entry waits' : `${waits} entries wait`} on this device under your name: sign in here again to send ${waits === 1 ? 'it' : 'them'}.`;
+
+const SignInPage = async ({ searchParams }: Props) => {
   if (await whoLooks()) redirect('/');
-  if (await unnamedCrew()) redirect('/first-start');
+  if (await isFirstStart()) redirect('/first-start');
   const crews = await demoCrews();
+  const waits = Number((await searchParams).waits);
   return (
     <FrontPage title="Sign in">
+      {Number.isSafeInteger(waits) && waits > 0 && (
+        <p role="status" className="mb-4 font-medium text-warn">
+          {waitsWords(waits)}
+        </p>
+      )}
       <AccessForm
         to="/api/sign-in"
         button="Sign in"

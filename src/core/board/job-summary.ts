@@ -48,6 +48,10 @@ export interface JobSummary {
   /** Who is on it now, by name. */
   readonly onIt: readonly string[];
   readonly outline: JobOutline;
+  /** Whether it was handed over before it was imported: nobody signed it here. */
+  readonly isSignedElsewhere?: boolean;
+  /** Whether the outline is of before a change, or of an older version, and is being worked out again. */
+  readonly isOld?: boolean;
 }
 
 /** A page of the board, and where the next one begins; null: this is the last. */

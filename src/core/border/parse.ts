@@ -19,15 +19,18 @@ export const parseWith = <T>(schema: Schema<T>, input: unknown): Parsed<T> => {
 };
 
 /** Input that has a shape to be looked at further, or why it has none. */
-export const withShape = (input: unknown): Parsed<unknown> => {
-  const problem = shapeProblem(input);
+export const withShape = (input: unknown, mostValues?: number): Parsed<unknown> => {
+  const problem = shapeProblem(input, mostValues);
   return problem === null ? { ok: true, value: input } : { ok: false, ...problem };
 };
 
-/** Reads JSON text; text that is not JSON, nests without end or cannot be kept is refused. */
-export const parseJson = (text: string): Parsed<unknown> => {
+/**
+ * Reads JSON text; text that is not JSON, nests without end or cannot be kept is refused.
+ * @param mostValues most values that it may hold
+ */
+export const parseJson = (text: string, mostValues?: number): Parsed<unknown> => {
   try {
-    return withShape(JSON.parse(text));
+    return withShape(JSON.parse(text), mostValues);
   } catch {
     return { ok: false, error: 'This is not JSON. Check that the whole file was copied.', path: '' };
   }

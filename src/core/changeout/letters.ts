@@ -1,3 +1,4 @@
+import { ownValue } from '../border/own-value';
 import type { WallFunction } from '../wiring/wall-functions';
 
 /** What an old thermostat ran, as far as it changes what a letter means. */
@@ -59,7 +60,7 @@ export const plainLetter = (letter: string): string => letter.trim().toUpperCase
 
 /** What a letter may mean; null for one that says nothing, or has no meaning known here. */
 export const meaningsOf = (letter: string, kind: OldKind): Meanings | null =>
-  MEANINGS[plainLetter(letter)]?.[kind] ?? null;
+  ownValue(MEANINGS, plainLetter(letter))?.[kind] ?? null;
 
 /** What colours are usually used for. The weakest hint there is: twice as likely, no more. */
 const USUAL: Readonly<Record<string, readonly WallFunction[]>> = {
@@ -72,4 +73,5 @@ const USUAL: Readonly<Record<string, readonly WallFunction[]>> = {
 };
 
 /** How a color leans, as a factor. */
-export const leaningOf = (colour: string, does: WallFunction): number => (USUAL[colour]?.includes(does) ? 2 : 1);
+export const leaningOf = (colour: string, does: WallFunction): number =>
+  ownValue(USUAL, colour)?.includes(does) ? 2 : 1;

@@ -15,7 +15,7 @@ export type OldCall = keyof typeof OLD_CALLS;
 
 export const OLD_CALL_IDS = Object.keys(OLD_CALLS) as OldCall[];
 
-export const isOldCall = (text: string): text is OldCall => text in OLD_CALLS;
+export const isOldCall = (text: string): text is OldCall => Object.hasOwn(OLD_CALLS, text);
 
 /** Chance of being hot in each call; a call that is left out is a half: thermostats differ. */
 type Hot = Partial<Record<OldCall, number>>;

@@ -1,3 +1,4 @@
+import { ownValue } from '../border/own-value';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
 import { capital } from '../units/capital';
@@ -82,7 +83,7 @@ export const oldWallProblems = ({ conductors }: OldWall): readonly string[] => [
         ? 'A conductor has no color: choose one.'
         : `“${colour}” is no color of this list: choose the nearest, or wrap it with tape.`,
     ),
-  ...conductors.flatMap(({ letter }) => LETTER_NOTES[noteKey(letter)] ?? []),
+  ...conductors.flatMap(({ letter }) => ownValue(LETTER_NOTES, noteKey(letter)) ?? []),
   ...repeated(conductors.map(({ letter }) => plainLetter(letter)))
     .filter((letter) => !PAIRED.has(letter))
     .map(

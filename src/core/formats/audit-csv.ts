@@ -1,14 +1,23 @@
 import Papa from 'papaparse';
 import { FORMULA_CELL } from './csv-cell';
 
-/** Who did what to what in a crew, as CSV: a line for each thing done. */
-export const auditCsv = (
-  lines: readonly { readonly at: string; readonly person: string; readonly did: string; readonly subject: string }[],
-): string =>
-  Papa.unparse(
-    {
-      fields: ['time', 'person', 'did', 'what'],
-      data: lines.map(({ at, person, did, subject }) => [at, person, did, subject]),
-    },
-    { newline: '\r\n', escapeFormulae: FORMULA_CELL },
-  );
+interface AuditLine {
+  readonly at: string;
+  readonly person: string;
+  readonly did: string;
+  readonly subject: string;
+}
+
+const WAY = { newline: '\r\n', escapeFormulae: FORMULA_CELL } as const;
+
+/** The first line of who did what to what in a crew as CSV. */
+export const AUDIT_CSV_HEAD = `${Papa.unparse([['time', 'person', 'did', 'what']], WAY)}\r\n`;
+
+/** Lines of it: one for each thing done. */
+export const auditCsvLines = (lines: readonly AuditLine[]): string =>
+  lines.length === 0
+    ? ''
+    : `${Papa.unparse(
+        lines.map(({ at, person, did, subject }) => [at, person, did, subject]),
+        WAY,
+      )}\r\n`;

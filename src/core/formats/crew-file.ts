@@ -1,5 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
 import { isRole, type Role } from '../access/role';
+import { ownValue } from '../border/own-value';
 import { type Parsed, parseJson, parseWith } from '../border/parse';
 import { plainText } from '../border/schema';
 import type { NewWeather } from '../crossing/year/stored-weather';
@@ -11,6 +12,7 @@ import type { Played } from '../practice/progress';
 import type { ControllerProfile } from '../setup/profiles/profile';
 import { profileSchema } from '../setup/profiles/schema';
 import { type JobFile, parseJobFile } from './job-file';
+import { MAX_JOB_FILE_BYTES, MOST_FILE_VALUES } from './job-file-limit';
 
 /**
  * Everything that a crew has as one file: lines of JSON, the crew first, then whatever it has in any order, and an end
@@ -22,7 +24,7 @@ export const CREW_FILE = { format: 'gate-cross-crew', fileVersion: 2 } as const;
 const READ_VERSIONS = [1, CREW_FILE.fileVersion] as const;
 
 /** Longest line that is read, characters: a job with all its records is one. */
-export const MAX_CREW_LINE_CHARS = 8_000_000;
+export const MAX_CREW_LINE_CHARS = 2 * MAX_JOB_FILE_BYTES;
 
 /** A change of a fact, as it was made. */
 export interface PassedChange {
@@ -156,7 +158,7 @@ const LINES: Readonly<Record<CrewLine['kind'], Schema>> = {
 
 const lineSchema = lazy(
   (line: { kind?: unknown } | undefined) =>
-    LINES[line?.kind as CrewLine['kind']] ??
+    ownValue(LINES, String(line?.kind)) ??
     object({
       kind: mixed()
         .oneOf(Object.keys(LINES), `must be one of ${Object.keys(LINES).join(', ')}`)
@@ -168,7 +170,7 @@ const lineSchema = lazy(
 export const parseCrewLine = (text: string): Parsed<CrewLine> => {
   if (text.length > MAX_CREW_LINE_CHARS)
     return { ok: false, path: '', error: `is longer than ${MAX_CREW_LINE_CHARS / 1e6} million characters` };
-  const json = parseJson(text);
+  const json = parseJson(text, MOST_FILE_VALUES);
   if (!json.ok) return json;
   const line = parseWith(lineSchema as unknown as Schema<CrewLine>, json.value);
   if (!line.ok || line.value.kind !== 'job') return line;

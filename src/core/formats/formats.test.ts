@@ -215,7 +215,7 @@ describe('refused with the path and what to do', () => {
   });
 
   test.each([
-    ['50 MB', `"${'x'.repeat(50_000_000)}"`, /larger than 2 MB/],
+    ['50 MB', `"${'x'.repeat(50_000_000)}"`, /larger than 24 MB/],
     ['a web page', '<!doctype html><p>hello', /not JSON/],
     ['half a file', JSON.stringify(file()).slice(0, 500), /not JSON/],
     ['a list', '[]', /must be a JSON object/],

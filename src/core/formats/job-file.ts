@@ -11,7 +11,7 @@ import { markSchema } from '../job/setting-mark-schema';
 import type { JobHistory } from '../job/stored-job';
 import { timeSchema } from '../job/time-schema';
 import { visitSchema } from '../job/visit-schema';
-import { MAX_JOB_FILE_BYTES } from './job-file-limit';
+import { JOB_FILE_MOST, MAX_JOB_FILE_BYTES, MOST_FILE_VALUES } from './job-file-limit';
 
 const FORMAT = 'gate-cross-job';
 
@@ -45,19 +45,19 @@ const schema = object({
   confirmed: confirmedSchema.required('must be a list of fact paths'),
   handedOverAt: timeSchema.nullable().defined('must be a time, or null'),
   readings: array(readingSchema)
-    .max(5000, 'must be at most 5000 readings')
+    .max(JOB_FILE_MOST.readings, `must be at most ${JOB_FILE_MOST.readings} readings`)
     .required('must be a list of readings')
     .test('ids', 'two readings have the same id', haveOwnIds),
   visits: array(visitSchema)
-    .max(1000, 'must be at most 1000 visits')
+    .max(JOB_FILE_MOST.visits, `must be at most ${JOB_FILE_MOST.visits} visits`)
     .required('must be a list of visits')
     .test('ids', 'two visits have the same id', haveOwnIds),
   handovers: array(handoverSchema)
-    .max(100, 'must be at most 100 records')
+    .max(JOB_FILE_MOST.handovers, `must be at most ${JOB_FILE_MOST.handovers} records`)
     .required('must be a list of records')
     .test('ids', 'two records have the same id', haveOwnIds),
   settingMarks: array(markSchema)
-    .max(5000, 'must be at most 5000 marks')
+    .max(JOB_FILE_MOST.settingMarks, `must be at most ${JOB_FILE_MOST.settingMarks} marks`)
     .required('must be a list of marks')
     .test('ids', 'two marks have the same id', haveOwnIds),
 }).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
@@ -105,7 +105,7 @@ export const parseJobFileText = (text: string): Parsed<JobFile> => {
       path: '',
       error: `The file is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`,
     };
-  const json = parseJson(text);
+  const json = parseJson(text, MOST_FILE_VALUES);
   return json.ok ? parseJobFile(json.value) : json;
 };
 
@@ -135,3 +135,19 @@ export const documentOf = ({ fileVersion, facts, confirmed }: JobFile): JobDocum
   facts,
   confirmed,
 });
+
+/**
+ * What keeps a job from going out as a file that comes back, in words; null where it goes whole. Asked before more is
+ * let in.
+ */
+export const jobFileProblem = (file: JobFile): string | null => {
+  const over = (Object.keys(JOB_FILE_MOST) as (keyof typeof JOB_FILE_MOST)[]).find(
+    (rows) => file[rows].length > JOB_FILE_MOST[rows],
+  );
+  const words = { readings: 'readings', settingMarks: 'setting marks', visits: 'visits', handovers: 'records' };
+  if (over) return `This job is full: it has ${JOB_FILE_MOST[over]} ${words[over]}. Duplicate it and go on there.`;
+  const isLarge = file.readings.length + file.settingMarks.length > 2000 || file.handovers.length > 20;
+  return isLarge && JSON.stringify(file).length > MAX_JOB_FILE_BYTES / 2
+    ? 'This job is full: its file would be too large to be read again. Duplicate it and go on there.'
+    : null;
+};

@@ -4,6 +4,7 @@ import type { AnyFact } from '../job/fact';
 import { FACT_GROUPS } from '../job/facts';
 import { MARK_KINDS } from '../job/setting-marks';
 import { VISIT_REASONS } from '../job/visit';
+import { JOB_FILE_MOST } from './job-file-limit';
 
 type JsonSchema = Record<string, unknown>;
 
@@ -131,7 +132,7 @@ export const jobJsonSchema = (): JsonSchema => ({
     visits: {
       description: 'When somebody came, and why. May be missing: what was done goes into visits by its time.',
       type: 'array',
-      maxItems: 1000,
+      maxItems: JOB_FILE_MOST.visits,
       items: {
         type: 'object',
         additionalProperties: false,
@@ -147,7 +148,7 @@ export const jobJsonSchema = (): JsonSchema => ({
     },
     readings: {
       type: 'array',
-      maxItems: 5000,
+      maxItems: JOB_FILE_MOST.readings,
       items: {
         type: 'object',
         additionalProperties: false,
@@ -206,7 +207,7 @@ export const jobJsonSchema = (): JsonSchema => ({
       description:
         'Records that were handed over, as they were printed then: words alone, never worked out again. May be missing: none.',
       type: 'array',
-      maxItems: 100,
+      maxItems: JOB_FILE_MOST.handovers,
       items: {
         type: 'object',
         additionalProperties: false,
@@ -217,13 +218,20 @@ export const jobJsonSchema = (): JsonSchema => ({
           author: { type: 'string', maxLength: 80 },
           coreVersion: { type: 'string', maxLength: 80 },
           record: { type: 'object' },
+          imported: {
+            description: 'Where it was imported from: it was signed elsewhere. Missing: it was signed here.',
+            type: 'object',
+            additionalProperties: false,
+            required: ['at', 'by', 'from'],
+            properties: { at: time, by: { type: 'string', maxLength: 80 }, from: { type: 'string', maxLength: 200 } },
+          },
         },
       },
     },
     settingMarks: {
       description: 'What was found, left and read back at the controllers. May be missing: none.',
       type: 'array',
-      maxItems: 5000,
+      maxItems: JOB_FILE_MOST.settingMarks,
       items: {
         type: 'object',
         additionalProperties: false,
@@ -232,6 +240,7 @@ export const jobJsonSchema = (): JsonSchema => ({
           id: uuid,
           at: time,
           author: { type: 'string', minLength: 1, maxLength: 80 },
+          enteredBy: { description: 'Empty: the author.', type: 'string', maxLength: 80 },
           controller: { enum: CONTROLLER_ROLES },
           profile: { type: 'string', minLength: 1, maxLength: 60 },
           entry: { description: 'scope/code, or step-…', type: 'string', minLength: 1, maxLength: 100 },

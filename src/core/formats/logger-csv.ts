@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { Parsed } from '../border/parse';
 import type { LoggerLine } from '../simulation/logged';
+import { hasTooManyQuotes, TOO_MANY_QUOTES } from './csv-guard';
 
 /** A logger's file is at most this large, in characters and in lines. */
 export const LOGGER_LIMITS = { chars: 4_000_000, lines: 50_000 } as const;
@@ -42,6 +43,7 @@ const shareOf = (cell: string): number => {
  */
 export const readLoggerCsv = (text: string): Parsed<readonly LoggerLine[]> => {
   if (text.length > LOGGER_LIMITS.chars) return wrong('', `The file is larger than ${LOGGER_LIMITS.chars / 1e6} MB.`);
+  if (hasTooManyQuotes(text)) return wrong('', TOO_MANY_QUOTES);
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   const [header, ...rows] = data;
   if (!header) return wrong('', 'The file is empty.');

@@ -1,4 +1,5 @@
 import { boolean, mixed, object, string } from 'yup';
+import { ownValue } from '../border/own-value';
 import { type Parsed, parseJson, parseWith } from '../border/parse';
 import { bounded, plainText } from '../border/schema';
 import { METER_UNITS, type MeterUnit, type Shown } from '../instrument/shown';
@@ -52,7 +53,7 @@ export const parseMeterLine = (text: string): Parsed<Shown> => {
       meter,
       channel: channel ?? '',
       value,
-      unit: TYPED_UNITS[unit] ?? (unit as MeterUnit),
+      unit: ownValue(TYPED_UNITS, unit) ?? (unit as MeterUnit),
       ohms: ohms ?? null,
       isHeld: hold ?? false,
     },

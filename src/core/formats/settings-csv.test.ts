@@ -12,6 +12,7 @@ test('a line for each mark, in time, with who, where, what and the value', () =>
   expect(lines).toContainEqual({
     time: '2025-12-09T16:28:00.000Z',
     author: 'Emeric Valtonen',
+    entered_by: 'Emeric Valtonen',
     controller: 'Indoor board',
     profile: 'toadflax-indoor',
     code: 'A-04',

@@ -6,9 +6,10 @@ import { FORMULA_CELL } from './csv-cell';
 
 /** Everything done at the controllers of a job as CSV: a line for each mark, in time. A value taken back says so. */
 export const settingsCsv = (marks: readonly SettingMark[]): string => {
-  const data = inTime(marks).map(({ at, author, controller, profile, code, label, kind, value, words }) => [
+  const data = inTime(marks).map(({ at, author, enteredBy, controller, profile, code, label, kind, value, words }) => [
     at,
     author,
+    enteredBy || author,
     CONTROLLERS[controller],
     profile,
     code,
@@ -18,7 +19,10 @@ export const settingsCsv = (marks: readonly SettingMark[]): string => {
     words,
   ]);
   return Papa.unparse(
-    { fields: ['time', 'author', 'controller', 'profile', 'code', 'entry', 'what', 'value', 'words'], data },
+    {
+      fields: ['time', 'author', 'entered_by', 'controller', 'profile', 'code', 'entry', 'what', 'value', 'words'],
+      data,
+    },
     { newline: '\r\n', escapeFormulae: FORMULA_CELL },
   );
 };

@@ -14,9 +14,23 @@ const readingWords = ({ expected, read, before, grade, words }: RecordReading): 
 
 const VERSES = { error: 'Error', warning: 'Warning', advice: 'Advice' } as const;
 
+/** Names in one order: whose clock was ahead does not change who was there. */
+const inOrder = (people: string): string => people.split(', ').sort().join(', ');
+
 /** Everything that a record says, each with where it stands. */
 const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
   ['Job', `${record.name} · ${record.address} · ${record.elevation}`],
+  ...(record.imported === undefined ? [] : [['Imported', record.imported] as [string, string]]),
+  ...(record.visit ? [['Visit', record.visit.reason] as [string, string]] : []),
+  ...(record.stops ?? []).map((line): [string, string] => ['Stops the work', line]),
+  ...(record.shutOff === undefined ? [] : [['Shut off', record.shutOff] as [string, string]]),
+  ...(record.taken
+    ? [['Read by', `${inOrder(record.taken.people)}; ${record.taken.instruments}`] as [string, string]]
+    : []),
+  ...(record.set ? [['Set by', inOrder(record.set.people)] as [string, string]] : []),
+  ...(record.changeout
+    ? [...record.changeout.was, ...record.changeout.moves].map((line): [string, string] => ['Changeout', line])
+    : []),
   ...record.open.map(({ severity, words }): [string, string] => [
     `Open: ${words}`,
     severity ? VERSES[severity] : 'Open',
@@ -50,14 +64,37 @@ const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
   ...record.homeowner.map(({ title, lines }): [string, string] => [`Homeowner: ${title}`, lines.join(' ')]),
 ];
 
+/** What each place of a record says; several lines may stand in one. */
+const byPlace = (record: HandoverRecord): Map<string, string[]> => {
+  const places = new Map<string, string[]>();
+  for (const [where, words] of linesOf(record)) places.set(where, [...(places.get(where) ?? []), words]);
+  return places;
+};
+
+/** Lines without those that the other list has too, each once for each time. */
+const without = (lines: readonly string[], others: readonly string[]): string[] => {
+  const left = [...others];
+  return lines.filter((line) => {
+    const at = left.indexOf(line);
+    if (at >= 0) left.splice(at, 1);
+    return at < 0;
+  });
+};
+
 /** What a record would say otherwise if it were made today: in the order of the older one, new things last. */
 export const recordDifferences = (then: HandoverRecord, now: HandoverRecord): RecordDifference[] => {
-  const today = new Map(linesOf(now));
-  const earlier = new Map(linesOf(then));
-  return [
-    ...[...earlier]
-      .filter(([where, words]) => today.get(where) !== words)
-      .map(([where, words]) => ({ where, then: words, now: today.get(where) ?? null })),
-    ...[...today].filter(([where]) => !earlier.has(where)).map(([where, words]) => ({ where, then: null, now: words })),
-  ];
+  const [earlier, today] = [byPlace(then), byPlace(now)];
+  return [...new Set([...earlier.keys(), ...today.keys()])].flatMap((where) => {
+    const [before, after] = [earlier.get(where) ?? [], today.get(where) ?? []];
+    const [gone, come] = [without(before, after), without(after, before)];
+    return Array.from({ length: Math.max(gone.length, come.length) }, (_, at) => ({
+      where,
+      then: gone[at] ?? null,
+      now: come[at] ?? null,
+    }));
+  });
 };
+
+/** Whether a record that would be signed says everything that the one shown to who signs it said, and no more. */
+export const isSignedAsShown = (shown: HandoverRecord, signed: HandoverRecord): boolean =>
+  shown.outdoorF === signed.outdoorF && recordDifferences(shown, signed).length === 0;

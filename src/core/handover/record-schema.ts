@@ -2,12 +2,15 @@ import { type AnyObject, array, boolean, mixed, object, type ObjectShape } from 
 import { bounded, plainText } from '../border/schema';
 import type { Severity } from '../job/finding';
 import { idSchema } from '../job/id-schema';
+import type { Imported } from '../job/stored-job';
 import { timeSchema } from '../job/time-schema';
 import type { Grade } from '../startup/step';
 import type { HandoverRecord } from './record';
 
 /** A record that was handed over, as it was printed then. */
 export interface KeptHandover {
+  /** Where it was brought in from; absent: it was signed here. */
+  readonly imported?: Imported;
   readonly id: string;
   readonly handedOverAt: string;
   readonly author: string;
@@ -43,6 +46,7 @@ export const recordSchema = shape({
   }),
   taken: spell({ instruments: words() }).nullable().defined('must be given, or null'),
   tally: words(),
+  imported: plainText(400).optional(),
   measured: array(words().required()).max(20).optional(),
   trouble: array(words().required()).max(20).optional(),
   returns: array(words().required()).max(200).optional(),
@@ -92,4 +96,11 @@ export const handoverSchema = shape({
   author: plainText(80).defined('must be text'),
   coreVersion: plainText(80).defined('must be text'),
   record: recordSchema.required('must be given'),
+  imported: shape({
+    at: time(),
+    by: plainText(80).defined('must be text'),
+    from: plainText(200).defined('must be text'),
+  })
+    .optional()
+    .default(undefined),
 });

@@ -17,6 +17,7 @@ import { inTime, type Timed } from '../job/in-time';
 import { jobName } from '../job/job-name';
 import { currentReadings, type Reading } from '../job/reading';
 import { type SettingMark, settingRecords } from '../job/setting-marks';
+import type { Imported } from '../job/stored-job';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model/job-model';
 import { observedNow } from '../model/observable';
@@ -109,6 +110,8 @@ export interface HandoverRecord {
   readonly open: readonly { readonly severity: Severity | null; readonly words: string }[];
   readonly taken: (Spell & { readonly instruments: string }) | null;
   readonly tally: string;
+  /** Where readings came from that were imported with the job; records of jobs made here have none. */
+  readonly imported?: string | undefined;
   /** What readings say together, such as the airflow; records of before have none. */
   readonly measured?: readonly string[] | undefined;
   /** What was wrong and what became of it; records of before have none. */
@@ -141,6 +144,8 @@ export interface RecordSource {
   readonly everyReading?: readonly Reading[];
   /** What was read on the visit that this one is held against: about a year ago, or the nearest to it. */
   readonly earlier?: readonly Reading[];
+  /** Where the job was imported from; undefined: it was made here. */
+  readonly imported?: Imported | undefined;
 }
 
 const beforeOf = ({ facts, earlier = [] }: RecordSource): Before => {
@@ -298,6 +303,9 @@ const stoppedOf = (
   };
 };
 
+const importedWords = ({ at, by, from }: Imported): string =>
+  `${from}, imported by ${by} on ${at.slice(0, 10)}: what was read and set before that was not entered here.`;
+
 const changeoutOf = (facts: Facts): Pick<HandoverRecord, 'changeout'> => {
   const list = moveList(facts);
   return list ? { changeout: { was: list.back, moves: list.moves.map(({ words }) => words) } } : {};
@@ -328,6 +336,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     open: openOf(model, source, steps),
     taken: taken && { ...taken, instruments },
     tally: `${pass} passed, ${warn} to recheck, ${fail} failed, ${open} not read${leftOut > 0 ? `, ${leftOut} left out with a reason` : ''}.`,
+    ...(source.imported && { imported: importedWords(source.imported) }),
     measured: measuredLines(model, readings, moment),
     trouble: troubleStory(model, readings, steps),
     returns: returnVisit(facts, all).map(

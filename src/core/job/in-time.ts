@@ -19,6 +19,16 @@ export interface Timed {
 export const correctedMs = ({ at, origin }: Pick<Timed, 'at' | 'origin'>): number =>
   Date.parse(at) + (origin?.clockOffsetMs ?? 0);
 
+/**
+ * Something that was entered, no later than it came in: a clock that was ahead, and then put right, says a time that
+ * nobody has lived yet.
+ * @param receivedMs when it came in, ms since 1970
+ */
+export const noLaterThan = <T extends Pick<Timed, 'at' | 'origin'>>(entered: T, receivedMs: number): T =>
+  correctedMs(entered) <= receivedMs
+    ? entered
+    : { ...entered, at: new Date(receivedMs - (entered.origin?.clockOffsetMs ?? 0)).toISOString() };
+
 const byClock = (a: Timed, b: Timed): number => correctedMs(a) - correctedMs(b) || a.id.localeCompare(b.id);
 
 /** What each device entered, in its own order; what names no device is by the clock alone. */

@@ -11,6 +11,7 @@ export const markSchema = object({
   id: idSchema,
   at: timeSchema.required('must be given'),
   author: plainText(80).required('must say who did it'),
+  enteredBy: plainText(80),
   controller: mixed<ControllerRole>()
     .oneOf(CONTROLLER_ROLES, `must be one of ${CONTROLLER_ROLES.join(', ')}`)
     .required('must be given'),
@@ -36,6 +37,7 @@ export type MarkInput = InferType<typeof markSchema>;
  */
 export const completeMark = (input: MarkInput, visit: string): SettingMark =>
   ({
+    enteredBy: '',
     ...input,
     id: input.id.toLowerCase(),
     visit: (input.visit ?? visit).toLowerCase(),

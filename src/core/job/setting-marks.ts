@@ -12,6 +12,8 @@ export interface SettingMark extends Timed {
   /** The visit on which it was done. */
   readonly visit: string;
   readonly author: string;
+  /** Who was signed in when it was entered; empty in what an older version kept: the author. */
+  readonly enteredBy: string;
   readonly controller: ControllerRole;
   /** Id of the controller's profile. */
   readonly profile: string;
@@ -27,7 +29,7 @@ export interface SettingMark extends Timed {
 }
 
 /** A mark before it has its id, time, origin, visit and author. */
-export type NewMark = Omit<SettingMark, keyof Timed | 'visit' | 'author'>;
+export type NewMark = Omit<SettingMark, keyof Timed | 'visit' | 'author' | 'enteredBy'>;
 
 /** The mark that counts for each entry and kind of one controller: the last one, unless it was taken back. */
 export const currentMarks = (

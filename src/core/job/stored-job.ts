@@ -15,6 +15,16 @@ export interface JobHistory {
 /** The history of a job at which nothing was done yet. */
 export const NO_HISTORY: JobHistory = { readings: [], settingMarks: [], visits: [] };
 
+/** Where something was brought in from: nobody entered or signed it here. */
+export interface Imported {
+  /** ISO 8601. */
+  readonly at: string;
+  /** Who brought it in. */
+  readonly by: string;
+  /** What it came from, such as a job file with the job's name in it. */
+  readonly from: string;
+}
+
 /** A job as the database holds it and a page receives it. */
 export interface StoredJob extends JobHistory {
   readonly id: string;
@@ -22,6 +32,8 @@ export interface StoredJob extends JobHistory {
   readonly revision: number;
   readonly document: JobDocument;
   readonly handedOverAt: string | null;
+  /** Where the job came from with its history; absent: it was made here. */
+  readonly imported?: Imported;
   readonly archivedAt: string | null;
   readonly updatedAt: string;
   readonly updatedBy: string;

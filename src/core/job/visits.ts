@@ -1,4 +1,4 @@
-import { correctedMs, type Timed } from './in-time';
+import { correctedMs, noLaterThan, type Timed } from './in-time';
 import type { Reading } from './reading';
 import type { SettingMark } from './setting-marks';
 import type { JobHistory } from './stored-job';
@@ -72,6 +72,23 @@ const beganAt = (first: Timed): string => {
   const corrected = new Date(correctedMs(first)).toISOString();
   return isTime(corrected) ? corrected : new Date(first.at).toISOString();
 };
+
+const timeNoLaterThan = (time: string, ms: number): string =>
+  Date.parse(time) <= ms ? time : new Date(ms).toISOString();
+
+/** A visit that neither began nor ended later than it came in. */
+export const visitNoLaterThan = (visit: Visit, receivedMs: number): Visit => ({
+  ...visit,
+  began: timeNoLaterThan(visit.began, receivedMs),
+  ended: visit.ended === null ? null : timeNoLaterThan(visit.ended, receivedMs),
+});
+
+/** A history of which nothing was done later than it came in. */
+export const historyNoLaterThan = ({ readings, settingMarks, visits }: JobHistory, receivedMs: number): JobHistory => ({
+  readings: readings.map((reading) => noLaterThan(reading, receivedMs)),
+  settingMarks: settingMarks.map((mark) => noLaterThan(mark, receivedMs)),
+  visits: visits.map((visit) => visitNoLaterThan(visit, receivedMs)),
+});
 
 /** What came in, each with the visit on which it lands, and the visits that begin with it. */
 export interface Placed<D> {

@@ -8,7 +8,15 @@ import type { Played } from './progress';
 const LONGEST_S = 86_400;
 const MOST_READINGS = 10_000;
 
-const seconds = () => number().min(0).max(LONGEST_S).required('must be given');
+/** The database keeps no time shorter than this, and nobody plays one, s. */
+const SHORTEST_S = 1e-6;
+
+const seconds = () =>
+  number()
+    .min(0)
+    .max(LONGEST_S)
+    .required('must be given')
+    .test('shortest', 'must be 0, or at least a millionth of a second', (value) => value === 0 || value >= SHORTEST_S);
 const count = () => number().integer('must be a whole number').min(0).max(MOST_READINGS).required('must be given');
 
 /** What is said of a round that was played. */

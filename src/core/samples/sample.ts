@@ -72,6 +72,7 @@ export const marksOn = (
       origin: null,
       visit,
       author,
+      enteredBy: author,
       controller: profile.role,
       profile: profile.id,
       entry: key,

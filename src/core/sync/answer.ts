@@ -8,8 +8,8 @@ export type Answer<T> =
       readonly path: string;
       readonly body: unknown;
     }
-  /** No answer, or the server cannot reach its database: what was sent may be sent again. */
-  | { readonly kind: 'lost'; readonly error: string };
+  /** No answer, or one after which the same may be sent again; the status is that of an answer. */
+  | { readonly kind: 'lost'; readonly error: string; readonly status?: number };
 
 export type NotOk = Exclude<Answer<unknown>, { readonly kind: 'ok' }>;
 

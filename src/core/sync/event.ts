@@ -10,6 +10,9 @@ export interface Tick {
   readonly newId: string;
 }
 
+/** Whether everything that must come before a job's entries is done; else why not (empty: no answer). */
+export type ErrandsOutcome = { readonly areDone: true } | { readonly areDone: false; readonly refusal: string };
+
 /** What happens to a job on a device. */
 export type SyncEvent =
   /** Something was entered, and is to be sent after so long. */
@@ -19,10 +22,12 @@ export type SyncEvent =
   /** It is time to send, or the line is back. */
   | ({ readonly kind: 'due' } & Tick)
   /** Whether all is done that has to be done about the job before, as where it began on this device. */
-  | ({ readonly kind: 'errands tried'; readonly areDone: boolean } & Tick)
+  | ({ readonly kind: 'errands tried'; readonly outcome: ErrandsOutcome } & Tick)
   | ({ readonly kind: 'answered'; readonly answer: Answer<unknown> } & Tick)
   /** The device could not keep what is not acknowledged. */
   | { readonly kind: 'not kept' }
+  /** The device had room for it again. */
+  | { readonly kind: 'kept' }
   /** What earlier pages of this device left unacknowledged. */
   | { readonly kind: 'found'; readonly drafts: readonly JobDraft[]; readonly newId: string }
   /** The server, or another tab, has this of the job by now. */

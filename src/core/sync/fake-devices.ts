@@ -96,6 +96,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
       saveState: 'saved',
       savedAt: null,
       problem: '',
+      isUnkept: false,
       theirs: null,
       line: IDLE,
     };
@@ -122,7 +123,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
             const heard = (answer: Answer<unknown>) => isThisPage && hear(answer);
             onItsWay = [...onItsWay, { request: copy(request), hear: heard, seen }];
           }),
-        errands: () => Promise.resolve(true),
+        errands: () => Promise.resolve({ areDone: true }),
         later: (_inMs, act) => {
           due = () => isThisPage && act();
         },

@@ -1,9 +1,9 @@
 import { applyChanges, factAt, type FactPath, factValue, sameValue } from '../job/document';
 import type { StoredJob } from '../job/stored-job';
 import type { Visit } from '../job/visit';
-import { type Answer, keptHere } from './answer';
+import { type Answer, keptHere, type NotOk } from './answer';
 import type { Sending } from './draft';
-import { type Box, changesOf, type Round, type SyncState } from './state';
+import { type Box, changesOf, type Refusal, type Round, type SyncState } from './state';
 
 interface Row {
   readonly id: string;
@@ -101,15 +101,25 @@ export const factsRefused = (
   answer: Extract<Answer<unknown>, { kind: 'refused' }>,
 ): { theirs: StoredJob | null; refusal: Round['refusal'] } => {
   const theirs = answer.status === 409 ? (answer.body as { job: StoredJob }).job : null;
-  return { theirs, refusal: { saveState: theirs ? 'stale' : 'refused', problem: problemWords(sent, answer) } };
+  const problem = problemWords(sent, answer);
+  return { theirs, refusal: { saveState: theirs ? 'stale' : 'refused', problem, isPassing: false } };
+};
+
+/** Of two reasons the one that does not pass is said; what passes is tried again whatever else was refused. */
+export const joinedRefusal = (before: Refusal | null, next: Refusal): Refusal => {
+  const said = before === null || before.isPassing ? next : before;
+  return { ...said, isPassing: next.isPassing || (before?.isPassing ?? false) };
 };
 
 /** Rows were refused among others: each is sent by itself, so that one never holds up the rest. One alone: why. */
-export const rowsRefused = (
-  round: Round,
-  ids: readonly string[],
-  answer: Extract<Answer<unknown>, { kind: 'refused' }>,
-): Round =>
+export const rowsRefused = (round: Round, ids: readonly string[], answer: NotOk): Round =>
   ids.length === 1
-    ? { ...round, refusal: { saveState: 'refused', problem: keptHere(answer) } }
+    ? {
+        ...round,
+        refusal: joinedRefusal(round.refusal, {
+          saveState: answer.kind === 'lost' ? 'lost' : 'refused',
+          problem: keptHere(answer),
+          isPassing: answer.kind === 'lost',
+        }),
+      }
     : { ...round, tried: round.tried.filter((id) => !ids.includes(id)), alone: [...round.alone, ...ids] };

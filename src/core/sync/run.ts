@@ -1,6 +1,6 @@
 import type { Answer } from './answer';
 import { isNothing, type JobDraft } from './draft';
-import type { SyncEffect, SyncEvent, SyncRequest, Tick } from './event';
+import type { ErrandsOutcome, SyncEffect, SyncEvent, SyncRequest, Tick } from './event';
 import { draftOf, type SyncState } from './state';
 import { sync } from './sync';
 
@@ -11,7 +11,7 @@ export interface SyncPorts {
   /** Asks the server. It never throws: a lost server is an answer. */
   readonly ask: (request: SyncRequest) => Promise<Answer<unknown>>;
   /** Does what has to be done about the job before what waits for it, or after; whether all of it is done. */
-  readonly errands: (phase: 'before' | 'after') => Promise<boolean>;
+  readonly errands: (phase: 'before' | 'after') => Promise<ErrandsOutcome>;
   /** Does something later, instead of what was to be done later before. */
   readonly later: (inMs: number, act: () => void) => void;
   readonly tick: () => Tick;
@@ -32,7 +32,8 @@ export const runSync = ({ get, set }: SyncAccess, ports: SyncPorts): ((event: Sy
     switch (effect.kind) {
       case 'keep': {
         const draft = draftOf(get());
-        if (!ports.keep(isNothing(draft) ? null : draft)) tell({ kind: 'not kept' });
+        const isKept = ports.keep(isNothing(draft) ? null : draft);
+        if (isKept === get().isUnkept) tell({ kind: isKept ? 'kept' : 'not kept' });
         return;
       }
       case 'again':
@@ -41,8 +42,8 @@ export const runSync = ({ get, set }: SyncAccess, ports: SyncPorts): ((event: Sy
         void ports.ask(effect.request).then((answer) => tell({ kind: 'answered', answer, ...ports.tick() }));
         return;
       case 'errands':
-        void ports.errands(effect.phase).then((areDone) => {
-          if (effect.phase === 'before') tell({ kind: 'errands tried', areDone, ...ports.tick() });
+        void ports.errands(effect.phase).then((outcome) => {
+          if (effect.phase === 'before') tell({ kind: 'errands tried', outcome, ...ports.tick() });
         });
     }
   };

@@ -18,6 +18,14 @@ type Asked =
   | { readonly kind: 'rows'; readonly box: Box; readonly ids: readonly string[] }
   | { readonly kind: 'facts' };
 
+/** Why something was refused. */
+export interface Refusal {
+  readonly saveState: SaveState;
+  readonly problem: string;
+  /** Whether it was a fault that passes, so that it is tried again by itself. */
+  readonly isPassing: boolean;
+}
+
 /** One going over of everything that waits: errands, readings, marks, facts. */
 export interface Round {
   readonly asked: Asked;
@@ -26,7 +34,7 @@ export interface Round {
   readonly alone: readonly string[];
   readonly areFactsTried: boolean;
   /** Why something was refused. What goes through after it does not hide that. */
-  readonly refusal: { readonly saveState: SaveState; readonly problem: string } | null;
+  readonly refusal: Refusal | null;
 }
 
 /** How far sending has got. */
@@ -58,6 +66,8 @@ export interface SyncState {
   /** When something was last acknowledged here, ISO 8601; null: nothing yet. */
   readonly savedAt: string | null;
   readonly problem: string;
+  /** Whether this device had no room for what is not acknowledged: a reload loses it. */
+  readonly isUnkept: boolean;
   /** The other version, when a save was refused because somebody saved first. */
   readonly theirs: StoredJob | null;
   readonly line: Line;

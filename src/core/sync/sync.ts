@@ -2,7 +2,7 @@ import { sameValue } from '../job/document';
 import type { StoredJob } from '../job/stored-job';
 import { type Answer, keptHere } from './answer';
 import type { SyncEffect, SyncEvent, Tick } from './event';
-import { factsLanded, factsRefused, isApart, type LandedRows, rowsLanded, rowsRefused } from './landing';
+import { factsLanded, factsRefused, isApart, joinedRefusal, type LandedRows, rowsLanded, rowsRefused } from './landing';
 import { type Box, changesOf, isUnnamed, type Round, type SyncState, unnamedCount } from './state';
 import { takenUp } from './take-up';
 
@@ -17,7 +17,8 @@ const MOST_ROWS_AT_ONCE = 200;
 /** How long a lost line rests before it is tried again, ms: the first times soon, then ever later. */
 const RESTS_MS = [3000, 3000, 3000, 6000, 12_000, 20_000] as const;
 
-const NO_ROOM = 'This device has no room to keep what is not saved yet. Do not close the page.';
+/** What is said where the device has no room. */
+export const NO_ROOM = 'This device has no room to keep what is not saved yet. Do not close the page.';
 const NO_ANSWER = 'The server does not answer. What you entered is kept on this device.';
 
 const BOXES = { outbox: { path: 'readings', name: 'readings' }, marksOut: { path: 'setting-marks', name: 'marks' } };
@@ -30,6 +31,8 @@ const withRound = (state: SyncState, change: Partial<Round>): SyncState => ({
 const restOf = ({ pending, outbox, marksOut }: SyncState): number =>
   Object.keys(pending).length + outbox.length + marksOut.length;
 
+const restAfter = (lostInARow: number): number => RESTS_MS[Math.min(lostInARow, RESTS_MS.length - 1)]!;
+
 /** Nobody answered: it is tried again after a rest. */
 const lost = (state: SyncState, problem: string): SyncStep => {
   const { line } = state;
@@ -40,15 +43,34 @@ const lost = (state: SyncState, problem: string): SyncStep => {
       problem,
       line: { ...line, round: null, lostInARow: line.lostInARow + 1 },
     },
-    effects: [{ kind: 'keep' }, { kind: 'again', inMs: RESTS_MS[Math.min(line.lostInARow, RESTS_MS.length - 1)]! }],
+    effects: [{ kind: 'keep' }, { kind: 'again', inMs: restAfter(line.lostInARow) }],
   };
 };
+
+/** What has to be done before is not done: nobody answered, or the server refused it and somebody has to look. */
+const heldUp = (state: SyncState, refusal: string): SyncStep =>
+  refusal === ''
+    ? lost(state, NO_ANSWER)
+    : {
+        state: { ...state, saveState: 'refused', problem: refusal, line: { ...state.line, round: null } },
+        effects: [{ kind: 'keep' }],
+      };
 
 /** Everything that waited was sent once: what is left over, and what comes next. */
 const ended = (state: SyncState, { at }: Tick): SyncStep => {
   const { refusal } = state.line.round!;
   const idle = { ...state, line: { ...state.line, round: null, lostInARow: 0 } };
-  if (refusal) return { state: { ...idle, ...refusal }, effects: [{ kind: 'keep' }] };
+  if (refusal) {
+    const { saveState, problem, isPassing } = refusal;
+    const { lostInARow } = state.line;
+    // What passes is tried again by itself; what does not, as soon as somebody has it tried again.
+    return isPassing
+      ? {
+          state: { ...idle, saveState, problem, line: { ...idle.line, lostInARow: lostInARow + 1 } },
+          effects: [{ kind: 'keep' }, { kind: 'again', inMs: restAfter(lostInARow) }],
+        }
+      : { state: { ...idle, saveState, problem }, effects: [{ kind: 'keep' }] };
+  }
   if (state.theirs) return { state: { ...idle, saveState: 'stale' }, effects: [{ kind: 'keep' }] };
   const unnamed = unnamedCount(state);
   if (restOf(state) > unnamed) return { state: idle, effects: [{ kind: 'keep' }, { kind: 'again', inMs: 0 }] };
@@ -114,7 +136,9 @@ const goOn = (state: SyncState, tick: Tick): SyncStep => {
 const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncStep => {
   const { round, sending } = state.line;
   if (!round) return { state, effects: [] };
-  if (answer.kind === 'lost') return lost(state, keptHere(answer));
+  // A fault of the server that comes again may lie in one thing that waits: the others go on without it.
+  const isFault = answer.kind === 'lost' && answer.status === 500 && state.line.lostInARow > 0;
+  if (answer.kind === 'lost' && !isFault) return lost(state, keptHere(answer));
   const { asked } = round;
   if (asked.kind === 'rows')
     return goOn(
@@ -124,13 +148,17 @@ const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncSt
       tick,
     );
   if (!sending) return goOn(state, tick);
+  if (answer.kind === 'lost') {
+    const refusal = { saveState: 'lost', problem: keptHere(answer), isPassing: true } as const;
+    return goOn(withRound(state, { refusal: joinedRefusal(round.refusal, refusal) }), tick);
+  }
   const done = { ...state, line: { ...state.line, sending: null } };
   if (answer.kind === 'ok') return goOn(factsLanded(done, sending, answer.value as StoredJob), tick);
   const { theirs, refusal } = factsRefused(done, sending, answer);
   // Somebody saved other lines, or this device did and a reload kept the answer from it: it goes out on theirs.
   if (theirs && state.saved.revision === sending.baseRevision && isApart(done, theirs))
     return goOn(withRound({ ...done, saved: theirs }, { areFactsTried: false }), tick);
-  return goOn(withRound({ ...done, theirs }, { refusal }), tick);
+  return goOn(withRound({ ...done, theirs }, { refusal: refusal && joinedRefusal(round.refusal, refusal) }), tick);
 };
 
 /** Takes what the server or another tab has; facts that wait on an older version stay: their save asks. */
@@ -161,11 +189,13 @@ export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
       };
     }
     case 'errands tried':
-      return event.areDone ? goOn(state, event) : lost(state, NO_ANSWER);
+      return event.outcome.areDone ? goOn(state, event) : heldUp(state, event.outcome.refusal);
     case 'answered':
       return answered(state, event.answer, event);
     case 'not kept':
-      return { state: { ...state, problem: NO_ROOM }, effects: [] };
+      return { state: { ...state, isUnkept: true, problem: NO_ROOM }, effects: [] };
+    case 'kept':
+      return { state: { ...state, isUnkept: false }, effects: [] };
     case 'found':
       return event.drafts.length === 0
         ? { state, effects: [] }

@@ -79,7 +79,9 @@ export const refText = ({ device, mark }: TerminalRef): string => `${device}.${m
 export const parseRef = (text: string): TerminalRef | null => {
   const dot = text.indexOf('.');
   const device = text.slice(0, dot);
-  return dot > 0 && device in DEVICE_LABELS ? { device: device as DeviceId, mark: text.slice(dot + 1) } : null;
+  return dot > 0 && Object.hasOwn(DEVICE_LABELS, device)
+    ? { device: device as DeviceId, mark: text.slice(dot + 1) }
+    : null;
 };
 
 /** A terminal as one technician names it to another: “air handler W1”. */

@@ -25,7 +25,7 @@ export const WALL_FUNCTIONS = {
 
 export type WallFunction = keyof typeof WALL_FUNCTIONS;
 
-export const isWallFunction = (text: string): text is WallFunction => text in WALL_FUNCTIONS;
+export const isWallFunction = (text: string): text is WallFunction => Object.hasOwn(WALL_FUNCTIONS, text);
 
 /** What a conductor does that lands on a terminal of the job’s thermostat; null where the job has no such terminal. */
 export const wallFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, 'mark'>): WallFunction | null => {

@@ -1,21 +1,47 @@
+import { SIGNED_OUT_COOKIE } from '../../core/access/signed-out';
+
 /** The cookie that holds a session's token. */
 export const SESSION_COOKIE = 'gate-cross-session';
 
+/** The cookie by which a device is known on which a person signed in before; it opens nothing. */
+export const DEVICE_COOKIE = 'gate-cross-device';
+
 /** A session ends so long after it began, s: thirty days. */
 const ABSOLUTE_S = 30 * 86_400;
+/** A device is known for a year, s. */
+const KNOWN_S = 365 * 86_400;
 
-/** The token in a request's cookies; null where there is none. */
-export const sessionToken = (request: Request): string | null => {
+const cookieIn = (request: Request, name: string): string | null => {
   const pairs = (request.headers.get('cookie') ?? '').split(';').map((pair) => pair.trim());
-  const found = pairs.find((pair) => pair.startsWith(`${SESSION_COOKIE}=`));
-  return found ? found.slice(SESSION_COOKIE.length + 1) : null;
+  return pairs.find((pair) => pair.startsWith(`${name}=`))?.slice(name.length + 1) || null;
 };
 
-const cookie = (value: string, maxAgeS: number, isSecure: boolean): string =>
-  `${SESSION_COOKIE}=${value}; Path=/; HttpOnly; SameSite=Lax; Max-Age=${maxAgeS}${isSecure ? '; Secure' : ''}`;
+/** The session's token in a request's cookies, though its person signed out on the device; null where there is none. */
+export const sessionTokenKept = (request: Request): string | null => cookieIn(request, SESSION_COOKIE);
 
-/** The header that keeps a session on a device. */
-export const keepSession = (token: string, isSecure: boolean): string => cookie(token, ABSOLUTE_S, isSecure);
+/** The session's token in a request's cookies; null where there is none, or its person signed out on the device. */
+export const sessionToken = (request: Request): string | null =>
+  cookieIn(request, SIGNED_OUT_COOKIE) === null ? sessionTokenKept(request) : null;
 
-/** The header that takes it off again. */
-export const dropSession = (): string => cookie('', 0, false);
+/** The token of a known device in a request's cookies; null where there is none. */
+export const deviceToken = (request: Request): string | null => cookieIn(request, DEVICE_COOKIE);
+
+const cookie = (name: string, value: string, maxAgeS: number, isSecure: boolean): string =>
+  `${name}=${value}; Path=/; HttpOnly; SameSite=Lax; Max-Age=${maxAgeS}${isSecure ? '; Secure' : ''}`;
+
+/** The headers that keep a session on a device, and let the device be known. */
+export const keepSession = (session: string, device: string | null, isSecure: boolean): Headers => {
+  const headers = new Headers();
+  headers.append('set-cookie', cookie(SESSION_COOKIE, session, ABSOLUTE_S, isSecure));
+  headers.append('set-cookie', `${SIGNED_OUT_COOKIE}=; Path=/; SameSite=Lax; Max-Age=0`);
+  if (device !== null) headers.append('set-cookie', cookie(DEVICE_COOKIE, device, KNOWN_S, isSecure));
+  return headers;
+};
+
+/** The headers that take a session off again; the device stays known. */
+export const dropSession = (): Headers => {
+  const headers = new Headers();
+  headers.append('set-cookie', cookie(SESSION_COOKIE, '', 0, false));
+  headers.append('set-cookie', `${SIGNED_OUT_COOKIE}=; Path=/; SameSite=Lax; Max-Age=0`);
+  return headers;
+};

@@ -2,13 +2,15 @@ import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
 import type { Principal } from '../../core/access/principal';
+import { SIGNED_OUT_COOKIE } from '../../core/access/signed-out';
 import { type CrewScope, scopeOf } from '../crew';
 import { principalByToken } from '../repositories/sessions';
 import { SESSION_COOKIE } from './session-cookie';
 
 /** Who looks at a page, and the rows that he may see; null where nobody is signed in. */
 export const whoLooks = cache(async (): Promise<{ principal: Principal; scope: CrewScope } | null> => {
-  const token = (await cookies()).get(SESSION_COOKIE)?.value;
+  const kept = await cookies();
+  const token = kept.has(SIGNED_OUT_COOKIE) ? undefined : kept.get(SESSION_COOKIE)?.value;
   const principal = token ? await principalByToken(token) : null;
   return principal && { principal, scope: scopeOf(principal) };
 });

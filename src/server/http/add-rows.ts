@@ -5,6 +5,8 @@ import type { JobHistory } from '../../core/job/stored-job';
 import type { Visit } from '../../core/job/visit';
 import { completeVisit } from '../../core/job/visit-schema';
 import { addToJob, type Kept } from '../repositories/add-to-job';
+import { audit } from '../repositories/audit';
+import { nameOfJob } from '../repositories/jobs';
 import { listPeople } from '../repositories/people';
 import { type Asking, missing } from './respond';
 
@@ -39,13 +41,15 @@ export const addRows = async <K extends Kept, Input extends { readonly id: strin
           isApprentice: role === 'apprentice',
           names,
         })
-      : { ...row, author: names.has(row.author) ? row.author : name };
+      : { ...row, author: names.has(row.author) ? row.author : name, enteredBy: name };
   const landed = await addToJob(scope, jobId, kept, {
     rows: inputs.map((input) => complete(input, unknown)) as unknown as JobHistory[K],
     visits: visits.map((visit) => ({ ...completeVisit(visit), author: name })),
     sentAt: sentAt ?? null,
     signed,
   });
+  if (landed && landed.afterHandover > 0)
+    await audit(scope, name, `entered ${landed.afterHandover} after it was handed over`, await nameOfJob(scope, jobId));
   return landed
     ? Response.json({ saved: inputs.map(({ id }) => id), rows: landed.rows, visits: landed.visits }, { status: 201 })
     : missing();

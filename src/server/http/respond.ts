@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { SIGN_IN_FIRST, SOMEBODY_ELSE } from '../../core/access/entered-by';
 import { type Action, may } from '../../core/access/may';
 import type { Principal } from '../../core/access/principal';
 import { parseWith } from '../../core/border/parse';
@@ -6,6 +7,8 @@ import { idSchema } from '../../core/job/id-schema';
 import { principalOf } from '../access/principal-of';
 import { type CrewScope, scopeOf } from '../crew';
 import { log } from '../log';
+import { JobFull } from '../repositories/job-full';
+import { isSomebodyElses } from './entered-by';
 import { isOutOfRoom, isPassing } from './passing';
 
 /** What an error looks like on the wire: what is wrong, and where. */
@@ -17,6 +20,7 @@ export const missing = (): Response => refuse(404, MISSING);
 
 /** A fault in plain words: 503 where the same request may succeed later, 500 where it may not. */
 const answerTo = (problem: unknown): Response => {
+  if (problem instanceof JobFull) return refuse(409, problem.message);
   if (isOutOfRoom(problem))
     return refuse(
       503,
@@ -45,7 +49,7 @@ const answered = async (
   try {
     response = await handle(said);
   } catch (problem) {
-    log.error({ route: name, ...said, err: problem });
+    if (!(problem instanceof JobFull)) log.error({ route: name, ...said, err: problem });
     response = answerTo(problem);
   }
   // What a job holds is nobody's to keep on the way.
@@ -67,7 +71,6 @@ export interface Asking {
   readonly scope: CrewScope;
 }
 
-const SIGN_IN = 'Sign in first. What you entered is kept on this device.';
 const MAY_NOT = 'You may look at this, and not change it. Ask your lead.';
 
 /** What a route is open for, readable by the test that goes through all of them. */
@@ -85,7 +88,8 @@ export const route = <Context>(
     (request: Request, context: Context): Promise<Response> =>
       answered(name, request, async (said) => {
         const principal = await principalOf(request);
-        if (!principal) return refuse(401, SIGN_IN);
+        if (!principal) return refuse(401, SIGN_IN_FIRST);
+        if (isSomebodyElses(request, principal)) return refuse(401, SOMEBODY_ELSE);
         said.crew = principal.crewId;
         if (!may(principal, rule)) return refuse(403, MAY_NOT);
         return handler(request, { ...context, principal, scope: scopeOf(principal) });
@@ -138,6 +142,25 @@ export const weatherRoute = (
       const id = parseWith(idSchema, (await params).weatherId);
       return id.ok ? handler(request, { ...asking, weatherId: id.value.toLowerCase() }) : noWeather();
     },
+  );
+
+const encoder = new TextEncoder();
+
+/** A file that is put together as it is read, so that a slow reader holds nothing up and a large one needs no room. */
+export const streamed = (
+  parts: AsyncGenerator<string, void, void>,
+  headers: Readonly<Record<string, string>>,
+): Response =>
+  new Response(
+    new ReadableStream<Uint8Array>({
+      pull: async (out) => {
+        const { value, done } = await parts.next();
+        if (done) out.close();
+        else out.enqueue(encoder.encode(value));
+      },
+      cancel: async () => void (await parts.return(undefined)),
+    }),
+    { headers },
   );
 
 /** A file to be kept, named after the job in plain letters. */

@@ -24,7 +24,9 @@ const changeSchema = lazy((change: { path?: unknown } | undefined) => {
       .typeError('is not the path of a fact')
       .required('must be given'),
     value,
-  }).required('must be a change');
+  })
+    .noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`)
+    .required('must be a change');
 });
 
 export const saveSchema = object({
@@ -60,7 +62,7 @@ export const moveSchema = object({
   indoorF: bounded(...INDOOR_BOUNDS_F, '°F'),
   /** The revision that was looked at: handed over or archived is what was seen. */
   revision: number().integer().min(1),
-  /** For a hand-over without signal: the record as it was printed there. */
+  /** For a hand-over: the record as it was shown to who signs it. */
   printed: recordSchema.default(undefined),
 });
 

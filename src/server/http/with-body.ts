@@ -1,4 +1,4 @@
-import type { Schema } from 'yup';
+import { ObjectSchema, type Schema } from 'yup';
 import { type Parsed, parseWith } from '../../core/border/parse';
 import { asBody, type BodyRead, readBodyJson, readBodyText } from './read-body';
 import { refuse } from './respond';
@@ -13,6 +13,14 @@ const handled =
     return body.ok ? handler(body.value, request, context) : refuse(body.status, body.error, body.path);
   };
 
+/** The same schema, by which what is not known is refused, not passed over. */
+const closed = <T>(schema: Schema<T>): Schema<T> =>
+  schema instanceof ObjectSchema
+    ? (schema.noUnknown(
+        ({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`,
+      ) as unknown as Schema<T>)
+    : schema;
+
 /**
  * The border of every route that writes: content type, size, time, depth, letters and schema of its body, in that
  * order. What does not come through is refused with what is wrong and where, and the handler never sees it.
@@ -20,19 +28,21 @@ const handled =
  * @example
  * export const POST = jobRoute('move job', withBody(moveSchema, 1000, async ({ action }, request, jobId) => …));
  */
-export const withBody = <T, Context>(schema: Schema<T>, maxBytes: number, handler: Handler<T, Context>) =>
-  handled<T, Context>(async (request) => {
+export const withBody = <T, Context>(schema: Schema<T>, maxBytes: number, handler: Handler<T, Context>) => {
+  const known = closed(schema);
+  return handled<T, Context>(async (request) => {
     const body = await readBodyJson(request, maxBytes);
-    return body.ok ? asBody(parseWith(schema, body.value)) : body;
+    return body.ok ? asBody(parseWith(known, body.value)) : body;
   }, handler);
+};
 
-/** The same for a body that is a file of its own, with a reader of its own. */
+/** The same for a body that is a file of its own, with a reader of its own: a large one reads beside all requests. */
 export const withFile = <T, Context>(
-  parse: (text: string) => Parsed<T>,
+  parse: (text: string) => Promise<Parsed<T>>,
   maxBytes: number,
   handler: Handler<T, Context>,
 ) =>
   handled<T, Context>(async (request) => {
     const text = await readBodyText(request, maxBytes);
-    return text.ok ? asBody(parse(text.value)) : text;
+    return text.ok ? asBody(await parse(text.value)) : text;
   }, handler);

@@ -10,6 +10,7 @@ import * as crew from './0008-crew';
 import * as crewWork from './0009-crew-work';
 import * as practice from './0010-practice';
 import * as outdated from './0011-outdated';
+import * as hard from './0012-hard';
 import type { Within } from './within';
 
 /** One step of the schema, forward alone: its name in the record and the way there. */
@@ -31,4 +32,5 @@ export const MIGRATIONS: Migration[] = [
   crewWork,
   practice,
   outdated,
+  hard,
 ];

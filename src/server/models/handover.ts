@@ -8,6 +8,9 @@ export class HandoverRow extends Model<InferAttributes<HandoverRow>, InferCreati
   declare author: string;
   declare coreVersion: string;
   declare record: HandoverRecord;
+  declare importedAt: Date | null;
+  declare importedBy: string | null;
+  declare importedFrom: string | null;
 }
 
 export const initHandoverRow = (sequelize: Sequelize): void => {
@@ -19,6 +22,9 @@ export const initHandoverRow = (sequelize: Sequelize): void => {
       author: DataTypes.TEXT,
       coreVersion: DataTypes.TEXT,
       record: DataTypes.JSONB,
+      importedAt: DataTypes.DATE,
+      importedBy: DataTypes.TEXT,
+      importedFrom: DataTypes.TEXT,
     },
     { sequelize, tableName: 'handovers', underscored: true, timestamps: false },
   );

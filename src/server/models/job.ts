@@ -20,6 +20,9 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare handedOverAt: Date | null;
   declare archivedAt: Date | null;
   declare deletedAt: Date | null;
+  declare importedAt: CreationOptional<Date | null>;
+  declare importedBy: CreationOptional<string | null>;
+  declare importedFrom: CreationOptional<string | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
   declare updatedBy: string;
@@ -39,6 +42,9 @@ export const initJobRow = (sequelize: Sequelize): void => {
       handedOverAt: DataTypes.DATE,
       archivedAt: DataTypes.DATE,
       deletedAt: DataTypes.DATE,
+      importedAt: DataTypes.DATE,
+      importedBy: DataTypes.TEXT,
+      importedFrom: DataTypes.TEXT,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,
       updatedBy: DataTypes.TEXT,

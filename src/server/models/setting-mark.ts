@@ -5,6 +5,7 @@ export class SettingMarkRow extends Model<InferAttributes<SettingMarkRow>, Infer
   declare id: string;
   declare markedAt: Date;
   declare author: string;
+  declare enteredBy: string;
   declare controller: string;
   declare profile: string;
   declare entry: string;
@@ -28,6 +29,7 @@ export const initSettingMarkRow = (sequelize: Sequelize): void => {
       id: { type: DataTypes.UUID, primaryKey: true },
       markedAt: DataTypes.DATE,
       author: DataTypes.TEXT,
+      enteredBy: DataTypes.TEXT,
       controller: DataTypes.TEXT,
       profile: DataTypes.TEXT,
       entry: DataTypes.TEXT,

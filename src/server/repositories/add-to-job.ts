@@ -1,9 +1,10 @@
-import type { Timed } from '../../core/job/in-time';
+import { noLaterThan, type Timed } from '../../core/job/in-time';
 import type { JobHistory } from '../../core/job/stored-job';
 import type { Visit } from '../../core/job/visit';
 import { placeOnVisits } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { addHistory } from './history';
+import { fileProblem, JobFull } from './job-full';
 import { heldJob } from './jobs';
 import { outdate } from './summarise-soon';
 
@@ -28,18 +29,27 @@ export interface Incoming<K extends Kept> {
 export interface Landed<K extends Kept> {
   readonly rows: JobHistory[K];
   readonly visits: readonly Visit[];
+  /** How many came in after the job's record was signed, and are no part of it. */
+  readonly afterHandover: number;
 }
 
-/** How far the device's clock is off, as far as one message tells it: the way here counts as nothing. */
+/**
+ * How far the device's clock is off, as far as one message tells it: the way here counts as nothing. Nothing was
+ * entered later than it came in, whatever that clock says.
+ */
 const withOffset = <T extends Timed>(row: T, sentAt: string | null, receivedMs: number): T =>
-  row.origin === null || sentAt === null
-    ? row
-    : { ...row, origin: { ...row.origin, clockOffsetMs: receivedMs - Date.parse(sentAt) } };
+  noLaterThan(
+    row.origin === null || sentAt === null
+      ? row
+      : { ...row, origin: { ...row.origin, clockOffsetMs: receivedMs - Date.parse(sentAt) } },
+    receivedMs,
+  );
 
 /**
  * Adds readings or marks to a job, each to its visit. Rows are only ever added; one that is sent twice lands once, and
  * is told as it landed.
  * @returns null where there is no such job
+ * @throws JobFull where the job would not go out as a file any more
  */
 export const addToJob = <K extends Kept>(
   scope: CrewScope,
@@ -58,9 +68,16 @@ export const addToJob = <K extends Kept>(
       .filter(({ id }, at, all) => !known.has(id) && all.findIndex((each) => each.id === id) === at)
       .map((row) => withOffset(signed(row, known), sentAt, receivedMs));
     const { done, begun } = placeOnVisits(job, visits, fresh);
+    const grown = { ...job, visits: [...job.visits, ...begun], [kept]: [...job[kept], ...done] };
+    const problem = done.length === 0 ? null : await fileProblem(scope, grown);
+    if (problem !== null) throw new JobFull(problem);
     await addHistory(jobId, { visits: begun, [kept]: done });
     await outdate(scope, job.id);
     const all = new Map<string, Row>([...known, ...done.map((row): [string, Row] => [row.id, row])]);
-    return { rows: rows.map(({ id }) => all.get(id)!) as unknown as JobHistory[K], visits: [...job.visits, ...begun] };
+    return {
+      rows: rows.map(({ id }) => all.get(id)!) as unknown as JobHistory[K],
+      visits: [...job.visits, ...begun],
+      afterHandover: job.handedOverAt === null ? 0 : done.length,
+    };
   });
 };

@@ -17,15 +17,41 @@ export const audit = (scope: CrewScope, person: string, did: string, subject: st
     });
   });
 
-/** Most lines shown at once. */
-const MOST = 500;
+type AuditRow = Omit<Audited, 'at'> & { readonly at: Date; readonly id: string };
 
-/** What was done in a crew, newest first. */
+const toAudited = ({ at, person, did, subject }: AuditRow): Audited => ({
+  at: at.toISOString(),
+  person,
+  did,
+  subject,
+});
+
+/** Most lines shown at once. */
+const MOST_SHOWN = 500;
+/** Lines read at once where all of them are taken away. */
+const PART = 2000;
+
+/** What was done in a crew, newest first, as far as a page shows it. */
 export const listAudit = (scope: CrewScope): Promise<Audited[]> =>
-  inCrew(scope, async () => {
-    const rows = await select<Omit<Audited, 'at'> & { at: Date }>(
-      'SELECT at, person, did, subject FROM audit ORDER BY id DESC LIMIT :most',
-      { most: MOST },
+  inCrew(scope, async () =>
+    (
+      await select<AuditRow>('SELECT id, at, person, did, subject FROM audit ORDER BY id DESC LIMIT :most', {
+        most: MOST_SHOWN,
+      })
+    ).map(toAudited),
+  );
+
+/** Everything that was done in a crew, oldest first, part by part as it is read. */
+export async function* wholeAudit(scope: CrewScope): AsyncGenerator<Audited[], void, void> {
+  for (let after = '0'; ;) {
+    const rows = await inCrew(scope, () =>
+      select<AuditRow>('SELECT id, at, person, did, subject FROM audit WHERE id > :after ORDER BY id LIMIT :part', {
+        after,
+        part: PART,
+      }),
     );
-    return rows.map(({ at, ...row }) => ({ ...row, at: at.toISOString() }));
-  });
+    if (rows.length === 0) return;
+    yield rows.map(toAudited);
+    after = rows.at(-1)!.id;
+  }
+}

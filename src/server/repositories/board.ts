@@ -1,10 +1,13 @@
 import type { BoardQuestion, BoardSort } from '../../core/board/board-question';
 import { type BoardPage, type JobOutline, type JobSummary, type Stage, stageOf } from '../../core/board/job-summary';
-import { RULER_SPAN_F } from '../../core/crossing/range';
+import { isId } from '../../core/job/id-schema';
+import { isTime } from '../../core/job/time';
 import { coreVersion } from '../core-version';
 import { type CrewScope, selectInCrew } from '../crew';
+import { sharedWork } from '../shared-work';
 import { NEWEST_NOTE, WHO_IS_ON_IT } from './company';
-import { resummarise, resummariseOutdated } from './summarise-soon';
+import { NO_OUTLINE } from './summaries';
+import { outdatedJobs, resummariseNow } from './summarise-soon';
 
 /** Jobs on one page of the board. */
 export const BOARD_PAGE = 50;
@@ -16,6 +19,7 @@ interface BoardRow {
   readonly street: string;
   readonly town: string;
   readonly handed_over_at: Date | null;
+  readonly imported_at: Date | null;
   readonly archived_at: Date | null;
   readonly updated_at: Date;
   readonly note: string | null;
@@ -78,9 +82,8 @@ const KEY_IS: Readonly<Record<BoardSort, RegExp>> = {
 
 const readPlace = (text: string): Place | null => {
   const [, sort, key, id] = PLACE.exec(text) ?? [];
-  return sort && key !== undefined && id && KEY_IS[sort as BoardSort].test(key)
-    ? { sort: sort as BoardSort, key, id }
-    : null;
+  const isKey = sort && key !== undefined && KEY_IS[sort as BoardSort].test(key);
+  return isKey && id && isId(id) && (sort !== 'changed' || isTime(key)) ? { sort: sort as BoardSort, key, id } : null;
 };
 
 /** Whether a text is a place of an order that a page of the board may begin after. */
@@ -90,24 +93,34 @@ export const isBoardPlace = (text: string, sort: BoardSort): boolean => readPlac
 const placeAfter = (sort: BoardSort, { sort_key, id }: BoardRow): string =>
   `${sort}:${sort_key instanceof Date ? sort_key.toISOString() : sort_key}:${id}`;
 
-/** What is said of a job that core has no answer for. */
-const NO_OUTLINE: JobOutline = {
-  readings: 0,
-  findings: { error: 0, warning: 0, advice: 0 },
-  startup: { open: 0, pass: 0, warn: 0, fail: 0 },
-  next: 'This job cannot be worked out. Open it, and check its Sheet.',
-  lastVisit: null,
-  ruler: { spanF: RULER_SPAN_F, lanes: [], holesF: [], designF: 0, balanceF: null },
+/** So many old answers the job list waits for, and so long, ms: what is still old then is shown as old. */
+const MOST_WAITED_FOR = 20;
+const LONGEST_WAIT_MS = 800;
+
+/** What is worked out by then; the others are worked out all the same, and nobody waits for them. */
+const inTime = async <T>(asked: readonly Promise<T>[], isWaitedFor: boolean): Promise<(T | null)[]> => {
+  if (!isWaitedFor) return asked.map(() => null);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<null>((tell) => {
+    timer = setTimeout(() => tell(null), LONGEST_WAIT_MS);
+  });
+  const answers = await Promise.all(asked.map((each) => Promise.race([each, late])));
+  clearTimeout(timer);
+  return answers;
 };
 
-/** The outline of a row: as it was kept, or worked out again where the core that kept it is not today's. */
-const outlineOf = (scope: CrewScope, row: BoardRow): Promise<JobOutline> | JobOutline =>
-  row.summary !== null && row.core_version === coreVersion()
-    ? row.summary
-    : resummarise(scope, row.id).then((outline) => outline ?? NO_OUTLINE);
+const isOld = ({ summary, core_version }: BoardRow): boolean => summary === null || core_version !== coreVersion();
 
-const toSummary = async (scope: CrewScope, row: BoardRow): Promise<JobSummary> => {
-  const outline = await outlineOf(scope, row);
+/** Outlines of rows: as they were kept, worked out again, or old where that takes longer than anybody waits. */
+const outlinesOf = async (scope: CrewScope, rows: readonly BoardRow[]): Promise<ReadonlyMap<string, JobOutline>> => {
+  const old = rows.filter(isOld);
+  const asked = old.map(({ id }) => resummariseNow(scope, id));
+  const answers = await inTime(asked, old.length <= MOST_WAITED_FOR);
+  return new Map(old.flatMap(({ id }, at) => (answers[at] ? [[id, answers[at]]] : [])));
+};
+
+const toSummary = (row: BoardRow, fresh: JobOutline | undefined): JobSummary => {
+  const outline = fresh ?? row.summary ?? NO_OUTLINE;
   return {
     id: row.id,
     name: row.name,
@@ -120,6 +133,10 @@ const toSummary = async (scope: CrewScope, row: BoardRow): Promise<JobSummary> =
     note: row.note ?? '',
     onIt: row.on_it ?? [],
     outline,
+    ...(isOld(row) && !fresh ? { isOld: true } : {}),
+    ...(row.handed_over_at && row.imported_at && row.handed_over_at <= row.imported_at
+      ? { isSignedElsewhere: true }
+      : {}),
   };
 };
 
@@ -134,7 +151,7 @@ const boardRows = (
   const joins = needsSummary || stage !== null ? 'LEFT JOIN job_summaries s ON s.job_id = j.id' : '';
   return selectInCrew<BoardRow>(
     scope,
-    `SELECT j.id, j.name, j.customer, j.street, j.town, j.handed_over_at, j.archived_at, j.updated_at,
+    `SELECT j.id, j.name, j.customer, j.street, j.town, j.handed_over_at, j.imported_at, j.archived_at, j.updated_at,
               s.summary, s.core_version, page.sort_key, ${NEWEST_NOTE} AS note, ${WHO_IS_ON_IT} AS on_it
        FROM (SELECT j.id, ${key} AS sort_key FROM jobs j ${joins}
              WHERE j.deleted_at IS NULL AND j.archived_at IS ${isArchived ? 'NOT NULL' : 'NULL'}
@@ -154,22 +171,39 @@ const boardRows = (
   );
 };
 
+const pageOf = async (scope: CrewScope, question: BoardQuestion, after: string | null): Promise<BoardPage> => {
+  const place = after === null ? null : readPlace(after);
+  if (ORDERS[question.sort].needsSummary || question.stage !== null) {
+    const outdated = await outdatedJobs(scope, MOST_WAITED_FOR);
+    await inTime(
+      outdated.map((id) => resummariseNow(scope, id)),
+      true,
+    );
+  }
+  const rows = await boardRows(scope, question, wordsOf(question.words), place);
+  const page = rows.slice(0, BOARD_PAGE);
+  const fresh = await outlinesOf(scope, page);
+  return {
+    jobs: page.map((row) => toSummary(row, fresh.get(row.id))),
+    next: rows.length > BOARD_PAGE ? placeAfter(question.sort, page.at(-1)!) : null,
+  };
+};
+
+const share = sharedWork<BoardPage>();
+
 /**
  * One page of the board: jobs on the bench, or those on the shelf, in the order that is asked for. Every word of the
  * search must occur. A page begins after a place, not at a number, so that jobs which change meanwhile neither hide
- * nor repeat.
+ * nor repeat. People of a crew who ask for the same page at the same time share it.
  * @param after where the page before ended
  */
-export const listJobs = async (
+export const listJobs = (
   scope: CrewScope,
   question: BoardQuestion,
   after: string | null = null,
 ): Promise<BoardPage> => {
-  const place = after === null ? null : readPlace(after);
-  if (ORDERS[question.sort].needsSummary || question.stage !== null) await resummariseOutdated(scope);
-  const rows = await boardRows(scope, question, wordsOf(question.words), place);
-  const page = rows.slice(0, BOARD_PAGE);
-  const jobs: JobSummary[] = [];
-  for (const row of page) jobs.push(await toSummary(scope, row));
-  return { jobs, next: rows.length > BOARD_PAGE ? placeAfter(question.sort, page.at(-1)!) : null };
+  const { sort, stage, isArchived, words } = question;
+  return share(JSON.stringify([scope.crewId, sort, stage, isArchived, words, after]), () =>
+    pageOf(scope, question, after),
+  );
 };

@@ -1,14 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { CREW_FILE, type CrewLine, crewLineText } from '../../core/formats/crew-file';
 import { toJobFile } from '../../core/formats/job-file';
+import { historyNoLaterThan } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { database, select } from '../database';
 import { models } from '../models';
+import { wholeAudit } from './audit';
 import { crewOf, defaultsOf } from './crews';
 import { addHandovers, handoversOf } from './handovers';
 import { getJob, insertJob } from './jobs';
-import { listPeople, personByHandle } from './people';
-import { addPlayed, playedByCrew } from './practice';
+import { listPeople } from './people';
+import { addPlayed, everyRound } from './practice';
 import { listProfiles, saveProfile } from './profiles';
 import { addWeather, getWeather, listWeather } from './weather';
 
@@ -50,23 +52,11 @@ const jobLine = (scope: CrewScope, id: string): Promise<JobLine | null> =>
     );
   });
 
-/** What a crew has beside its jobs. */
-const beside = (scope: CrewScope): Promise<CrewLine[]> =>
+/** The crew itself and its people. */
+const headOf = (scope: CrewScope): Promise<CrewLine[]> =>
   inCrew(scope, async () => {
     const { name, handle } = await crewOf(scope);
-    const done = await select<{ at: Date; person: string; did: string; subject: string }>(
-      'SELECT at, person, did, subject FROM audit ORDER BY id',
-    );
-    const weather: CrewLine[] = [];
-    for (const { id } of await listWeather(scope)) {
-      const { addedAt: _, addedBy, ...year } = (await getWeather(scope, id))!;
-      weather.push({ kind: 'weather', ...year, author: addedBy });
-    }
     const people = await listPeople(scope);
-    const handles = new Map(people.map(({ id, handle }) => [id, handle]));
-    const practiced = (await playedByCrew(scope)).flatMap(({ personId, played }) =>
-      played.map((each): CrewLine => ({ kind: 'practiced', person: handles.get(personId)!, ...each })),
-    );
     return [
       { kind: 'crew', ...CREW_FILE, name, handle: handle ?? 'crew', defaults: await defaultsOf(scope) },
       ...people.map((person): CrewLine => ({
@@ -76,16 +66,30 @@ const beside = (scope: CrewScope): Promise<CrewLine[]> =>
         role: person.role,
         hasLeft: person.leftAt !== null,
       })),
-      ...(await listProfiles(scope)).map(({ profile, updatedBy }): CrewLine => ({
-        kind: 'controller',
-        profile,
-        author: updatedBy,
-      })),
-      ...weather,
-      ...practiced,
-      ...done.map(({ at, ...line }): CrewLine => ({ kind: 'done', at: at.toISOString(), ...line })),
     ];
   });
+
+/** Every line of a crew's file but the last, each part as it is at the moment in which it is read. */
+async function* linesOf(scope: CrewScope): AsyncGenerator<CrewLine, void, void> {
+  yield* await headOf(scope);
+  for (const { profile, updatedBy } of await listProfiles(scope))
+    yield { kind: 'controller', profile, author: updatedBy };
+  for (const { id } of await listWeather(scope)) {
+    const found = await getWeather(scope, id);
+    if (!found) continue;
+    const { addedAt: _, addedBy, ...year } = found;
+    yield { kind: 'weather', ...year, author: addedBy };
+  }
+  for (const { person, played } of await everyRound(scope)) yield { kind: 'practiced', person, ...played };
+  for await (const part of wholeAudit(scope)) for (const line of part) yield { kind: 'done', ...line };
+  const ids = await inCrew(scope, () =>
+    select<{ id: string }>('SELECT id FROM jobs WHERE deleted_at IS NULL ORDER BY id'),
+  );
+  for (const { id } of ids) {
+    const line = await jobLine(scope, id);
+    if (line) yield line;
+  }
+}
 
 /**
  * Everything that a crew has, line by line; each job as it is at the moment in which it is read, so that a slow reader
@@ -93,16 +97,7 @@ const beside = (scope: CrewScope): Promise<CrewLine[]> =>
  */
 export async function* crewFile(scope: CrewScope): AsyncGenerator<string, void, void> {
   let lines = 0;
-  for (const line of await beside(scope)) {
-    lines++;
-    yield crewLineText(line);
-  }
-  const ids = await inCrew(scope, () =>
-    select<{ id: string }>('SELECT id FROM jobs WHERE deleted_at IS NULL ORDER BY id'),
-  );
-  for (const { id } of ids) {
-    const line = await jobLine(scope, id);
-    if (!line) continue;
+  for await (const line of linesOf(scope)) {
     lines++;
     yield crewLineText(line);
   }
@@ -110,12 +105,19 @@ export async function* crewFile(scope: CrewScope): AsyncGenerator<string, void, 
 }
 
 /** Brings in a job as it was, with its history. */
-const addJob = async ({ job, archivedAt, updatedAt, updatedBy, changes, notes }: JobLine): Promise<void> => {
+const addJob = async (
+  scope: CrewScope,
+  { job, archivedAt, updatedAt, updatedBy, changes, notes }: JobLine,
+): Promise<void> => {
   const id = job.id.toLowerCase();
   const { fileVersion, facts, confirmed } = job;
-  if (!(await insertJob(id, { fileVersion, facts, confirmed }, job, job.handedOverAt, updatedBy)))
+  const receivedMs = Date.now();
+  const { name } = await crewOf(scope);
+  const imported = { at: new Date(receivedMs).toISOString(), by: 'server', from: `Crew file of ${name}` };
+  const history = historyNoLaterThan(job, receivedMs);
+  if (!(await insertJob(id, { fileVersion, facts, confirmed }, history, job.handedOverAt, updatedBy)))
     throw new Error(`Job ${id} stands in the file twice.`);
-  await addHandovers(id, job.handovers);
+  await addHandovers(id, job.handovers, imported);
   await models().FactChangeRow.bulkCreate(
     changes.map(({ at, ...change }) => ({ ...change, jobId: id, changedAt: new Date(at) })),
   );
@@ -144,18 +146,17 @@ export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew'
         );
         return;
       case 'controller':
-        await saveProfile(scope, {
-          saveId: randomUUID(),
-          baseRevision: null,
-          profile: line.profile,
-          author: line.author,
-        });
+        {
+          const { profile, author } = line;
+          const saved = await saveProfile(scope, { saveId: randomUUID(), baseRevision: null, profile, author });
+          if (saved.kind !== 'saved') throw new Error(`Controller ${profile.id} stands in the file twice.`);
+        }
         return;
       case 'weather':
         await addWeather(scope, line);
         return;
       case 'job':
-        return addJob(line);
+        return addJob(scope, line);
       case 'done':
         await database().query('INSERT INTO audit (at, person, did, subject) VALUES (:at, :person, :did, :subject)', {
           replacements: { ...line },
@@ -163,7 +164,11 @@ export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew'
         return;
       case 'practiced': {
         const { kind: _, person: handle, ...played } = line;
-        const person = await personByHandle(scope, handle);
+        // A name of somebody who has left may be somebody else's by now: who is here goes first.
+        const [person] = await select<{ id: string }>(
+          'SELECT id FROM people WHERE handle = :handle ORDER BY left_at IS NOT NULL, id LIMIT 1',
+          { handle },
+        );
         if (!person) throw new Error(`Practice of ${handle}, who is not in the file before it.`);
         return addPlayed(scope, person.id, played);
       }

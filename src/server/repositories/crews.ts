@@ -1,6 +1,6 @@
 import { dequal as isEqual } from 'dequal/lite';
 import { type CrewDefaults, keptDefaults } from '../../core/job/crew-defaults';
-import { CREW_LIVES, type CrewScope, FIRST_CREW, inCrew, scopeOf, selectInCrew } from '../crew';
+import { CREW_LIVES, type CrewScope, inCrew, selectInCrew } from '../crew';
 import { database, select } from '../database';
 
 export interface Crew {
@@ -57,17 +57,19 @@ export const decideDefaults = (scope: CrewScope, base: CrewDefaults, next: CrewD
     return next;
   });
 
-/** The first crew's own scope, while nobody has named it; null once somebody has. */
-export const unnamedCrew = async (): Promise<CrewScope | null> => {
-  const scope = scopeOf({ crewId: FIRST_CREW });
-  return (await crewOf(scope)).handle === null ? scope : null;
-};
+/** Whether a crew of this server has a handle, though its time has passed and it waits to be deleted. */
+export const isHandleTaken = (handle: string): Promise<boolean> =>
+  database().transaction(async () => {
+    await select("SELECT set_config('app.handle', :handle, true)", { handle });
+    return (await select('SELECT 1 AS one FROM crews WHERE handle = :handle', { handle })).length > 0;
+  });
 
-/** Names a crew that has no name yet; false where it has one. */
+/** Names a crew that has no name yet, which stays from then on; false where it has one. */
 export const nameCrew = (scope: CrewScope, name: string, handle: string, isDemo = false): Promise<boolean> =>
   inCrew(scope, async () => {
     const [rows] = await database().query(
-      `UPDATE crews SET name = :name, handle = :handle, is_demo = :isDemo WHERE id = :id AND handle IS NULL RETURNING id`,
+      `UPDATE crews SET name = :name, handle = :handle, is_demo = :isDemo, delete_after = NULL
+       WHERE id = :id AND handle IS NULL RETURNING id`,
       { replacements: { id: scope.crewId, name, handle, isDemo } },
     );
     return rows.length === 1;

@@ -54,7 +54,7 @@ describe('handing over', () => {
     expect(kept).toMatchObject({ author: 'E. V.', record: { outdoorF: 19, name: document.facts.site.jobName } });
     expect((await getJob(TEST_CREW, id))!.visits[0]!.ended).toBe((await getJob(TEST_CREW, id))!.handedOverAt);
     // Handed over already: nothing is signed twice.
-    expect(await handOver(TEST_CREW, id, { author: 'else' })).toBe('done');
+    expect(await handOver(TEST_CREW, id, { author: 'else' })).toBe('already');
 
     await saveJob(TEST_CREW, id, change('house.designBtuh', 51_000, 1));
     expect((await handoversOf(TEST_CREW, id))[0]).toEqual(kept);
@@ -76,7 +76,7 @@ describe('handing over', () => {
       now: '51,000 Btu/h',
     });
 
-    expect(await takeBack(TEST_CREW, id, 'E. V.')).toBe(true);
+    expect(await takeBack(TEST_CREW, id, 'E. V.')).toBe('done');
     const back = (await getJob(TEST_CREW, id))!;
     expect([back.handedOverAt, back.visits[0]!.ended, (await handoversOf(TEST_CREW, id)).length]).toEqual([
       null,
@@ -124,7 +124,13 @@ describe('handing over', () => {
     const text = JSON.stringify(toJobFile(randomUUID(), stored.document, stored, stored.handedOverAt, kept));
     const parsed = parseJobFileText(text);
     if (!parsed.ok) throw new Error(`${parsed.path}: ${parsed.error}`);
-    const landed = (await importJob(TEST_CREW, { file: parsed.value, copyId: randomUUID() }))!;
-    expect(await handoversOf(TEST_CREW, landed.job.id)).toEqual(kept);
+    const result = await importJob(TEST_CREW, { file: parsed.value, copyId: randomUUID(), by: 'Bo' });
+    if (result.kind !== 'landed') throw new Error(result.kind);
+    const [brought] = await handoversOf(TEST_CREW, result.job.id);
+    expect(brought).toEqual({
+      ...kept[0],
+      imported: { at: expect.any(String), by: 'Bo', from: expect.stringMatching(/^Job file “job /) },
+    });
+    expect(result.job).toMatchObject({ handedOverAt: stored.handedOverAt, imported: { by: 'Bo' } });
   });
 });

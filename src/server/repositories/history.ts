@@ -9,6 +9,8 @@ export const readHistory = async (jobId: string): Promise<JobHistory> => {
   const { ReadingRow, SettingMarkRow, VisitRow } = models();
   const of = (time: string) => ({
     where: { jobId },
+    // Rows as they are: a job may have ten thousand, and none of them is changed.
+    raw: true,
     order: [
       [time, 'ASC'],
       ['id', 'ASC'],
@@ -24,23 +26,30 @@ export const readHistory = async (jobId: string): Promise<JobHistory> => {
   };
 };
 
+const ONCE = { ignoreDuplicates: true };
+/** So many rows go in one statement: putting more together would keep others waiting. */
+const ROWS_AT_ONCE = 400;
+
+const inParts = async <Row>(rows: readonly Row[], add: (part: Row[]) => Promise<unknown>): Promise<void> => {
+  for (let from = 0; from < rows.length; from += ROWS_AT_ONCE) await add(rows.slice(from, from + ROWS_AT_ONCE));
+};
+
 /** Adds to what was done at a job. Rows are only ever added; what is there already stays as it is. */
 export const addHistory = async (
   jobId: string,
   { visits = [], readings = [], settingMarks = [] }: Partial<JobHistory>,
 ): Promise<void> => {
   const { ReadingRow, SettingMarkRow, VisitRow } = models();
-  const once = { ignoreDuplicates: true };
-  await VisitRow.bulkCreate(
+  await inParts(
     visits.map((visit) => toVisitRow(jobId, visit)),
-    once,
+    (rows) => VisitRow.bulkCreate(rows, ONCE),
   );
-  await ReadingRow.bulkCreate(
+  await inParts(
     readings.map((reading) => toRow(jobId, reading)),
-    once,
+    (rows) => ReadingRow.bulkCreate(rows, ONCE),
   );
-  await SettingMarkRow.bulkCreate(
+  await inParts(
     settingMarks.map((mark) => toMarkRow(jobId, mark)),
-    once,
+    (rows) => SettingMarkRow.bulkCreate(rows, ONCE),
   );
 };

@@ -1,47 +1,69 @@
 import { documentOf, type JobFile } from '../../core/formats/job-file';
 import { type JobDocument, renamed } from '../../core/job/document';
-import { copyName } from '../../core/job/job-name';
-import type { StoredJob } from '../../core/job/stored-job';
+import { copyName, jobName } from '../../core/job/job-name';
+import type { Imported, StoredJob } from '../../core/job/stored-job';
+import { historyNoLaterThan } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
+import { audit } from './audit';
 import { addHandovers } from './handovers';
 import { getJob, insertJob } from './jobs';
 import { landed, remember } from './saves';
 
-/** A job file to be brought in, and the id under which it lands where its own is taken. */
+/** A job file to be brought in, by whom, and the id under which it lands where its own is taken. */
 export interface Import {
   readonly file: JobFile;
   readonly copyId: string;
+  readonly by: string;
 }
+
+/** What came of an import. */
+export type ImportResult =
+  | { readonly kind: 'landed'; readonly job: StoredJob; readonly isCopy: boolean }
+  /** It landed before and was deleted since. */
+  | { readonly kind: 'deleted' }
+  /** Both ids are taken by jobs of the crew; nothing was written. */
+  | { readonly kind: 'taken' };
+
+const hasHistory = ({ readings, settingMarks, visits, handovers }: JobFile): boolean =>
+  readings.length + settingMarks.length + visits.length + handovers.length > 0;
 
 /**
  * Brings in a job file: under its own id, or as a copy where that is taken. The copy's id names the import: sent again,
- * it is the import that landed; several at once under one id all land, one as itself and the others as copies.
+ * it is the import that landed; several at once under one id all land, one as itself and the others as copies. Records
+ * that were signed elsewhere come along as such: nobody signed them here.
  */
-export const importJob = (
-  scope: CrewScope,
-  { file, copyId }: Import,
-): Promise<{ job: StoredJob; isCopy: boolean } | null> =>
-  inCrew(scope, async () => {
+export const importJob = (scope: CrewScope, { file, copyId, by }: Import): Promise<ImportResult> =>
+  inCrew(scope, async (): Promise<ImportResult> => {
     const name = { kind: 'import', subject: '', saveId: copyId } as const;
     // Of two that are sent at once under one name, the second waits here until the first has landed.
     await models().sequelize.query('SELECT pg_advisory_xact_lock(hashtextextended(:name, 0))', {
       replacements: { name: `import ${copyId.toLowerCase()}` },
     });
-    const earlier = await landed(name);
-    const document = documentOf(file);
-    const insert = (id: string, as: JobDocument) => insertJob(id, as, file, file.handedOverAt, 'import');
     const ids = { own: file.id.toLowerCase(), copy: copyId.toLowerCase() };
-    const landsAt = async () => {
-      if (await insert(ids.own, document)) return ids.own;
-      await insert(ids.copy, renamed(document, copyName(document.facts)));
-      return ids.copy;
+    const landedAs = async (id: string): Promise<ImportResult> => {
+      const job = await getJob(scope, id);
+      return job ? { kind: 'landed', job, isCopy: id !== ids.own } : { kind: 'deleted' };
     };
-    const id = earlier?.result ?? (await landsAt());
-    if (!earlier) {
-      await addHandovers(id, file.handovers);
-      await remember(name, id);
-    }
-    const job = await getJob(scope, id);
-    return job && { job, isCopy: id !== ids.own };
+    const earlier = await landed(name);
+    if (earlier) return landedAs(earlier.result!);
+    const receivedMs = Date.now();
+    const document = documentOf(file);
+    const called = jobName(document.facts);
+    const imported: Imported = { at: new Date(receivedMs).toISOString(), by, from: `Job file “${called}”` };
+    const history = historyNoLaterThan(file, receivedMs);
+    const handedOverAt =
+      file.handedOverAt && new Date(Math.min(Date.parse(file.handedOverAt), receivedMs)).toISOString();
+    const insert = (id: string, as: JobDocument) =>
+      insertJob(id, as, history, handedOverAt, by, hasHistory(file) ? imported : null);
+    const id = (await insert(ids.own, document))
+      ? ids.own
+      : (await insert(ids.copy, renamed(document, copyName(document.facts))))
+        ? ids.copy
+        : null;
+    if (id === null) return { kind: 'taken' };
+    await addHandovers(id, file.handovers, imported);
+    await remember(name, id);
+    await audit(scope, by, 'imported', called);
+    return landedAs(id);
   });

@@ -1,6 +1,7 @@
 import { newToken, tokenHash } from '../access/tokens';
 import { type CrewScope, inCrew, inCrewOfToken } from '../crew';
 import { database, select } from '../database';
+import { forgetDevicesOf } from './known-devices';
 import { endSessionsOf } from './sessions';
 
 /** Days that a link lets somebody in. */
@@ -49,7 +50,10 @@ export const invitedBy = (token: string): Promise<Invited | null> =>
     },
   );
 
-/** Uses a link up: its person has that password from now on, and his old sessions end. False where it was used. */
+/**
+ * Uses a link up: its person has that password from now on, his old sessions end, and his devices are forgotten.
+ * @returns false where it was used before
+ */
 export const acceptInvitation = ({ scope, personId }: Invited, token: string, passwordHash: string): Promise<boolean> =>
   inCrew(scope, async () => {
     const [used] = await database().query(
@@ -61,5 +65,6 @@ export const acceptInvitation = ({ scope, personId }: Invited, token: string, pa
       replacements: { passwordHash, personId },
     });
     await endSessionsOf(scope, personId);
+    await forgetDevicesOf(scope, personId);
     return true;
   });

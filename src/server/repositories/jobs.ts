@@ -2,11 +2,12 @@ import { Transaction } from 'sequelize';
 import { upToDate } from '../../core/job/assumptions';
 import type { JobDocument } from '../../core/job/document';
 import { jobName } from '../../core/job/job-name';
-import type { JobHistory, StoredJob } from '../../core/job/stored-job';
+import type { Imported, JobHistory, StoredJob } from '../../core/job/stored-job';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { JobRow } from '../models/job';
 import { addHistory, readHistory } from './history';
+import { importedColumns, importedOf } from './imported-columns';
 import { summarise } from './summaries';
 
 /** The columns that the board searches, taken from the document at every write. */
@@ -26,6 +27,7 @@ export const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   settingMarks: history.settingMarks,
   visits: history.visits,
   handedOverAt: row.handedOverAt?.toISOString() ?? null,
+  ...(row.importedAt && { imported: importedOf(row)! }),
   archivedAt: row.archivedAt?.toISOString() ?? null,
   updatedAt: row.updatedAt.toISOString(),
   updatedBy: row.updatedBy,
@@ -65,6 +67,7 @@ export const insertJob = async (
   history: JobHistory,
   handedOverAt: string | null,
   author: string,
+  imported: Imported | null = null,
 ): Promise<boolean> => {
   const [row, isNew] = await models().JobRow.findOrCreate({
     where: { id },
@@ -78,6 +81,7 @@ export const insertJob = async (
       archivedAt: null,
       deletedAt: null,
       updatedBy: author,
+      ...importedColumns(imported),
     },
   });
   if (!isNew) return false;

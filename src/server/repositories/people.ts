@@ -13,10 +13,9 @@ const toPerson = ({ leftAt, ...row }: PersonRow): Person => ({ ...row, leftAt: l
 
 /** Everybody of a crew by name, those who have left last. */
 export const listPeople = (scope: CrewScope): Promise<Person[]> =>
-  selectInCrew<PersonRow>(
-    scope,
-    `SELECT ${COLUMNS} FROM people ORDER BY left_at IS NOT NULL, name, id LIMIT 1000`,
-  ).then((rows) => rows.map(toPerson));
+  selectInCrew<PersonRow>(scope, `SELECT ${COLUMNS} FROM people ORDER BY left_at IS NOT NULL, name, id`).then((rows) =>
+    rows.map(toPerson),
+  );
 
 /** A part of a sign-in name that nobody of the crew has yet: the name's own, with a number where that is taken. */
 const freeHandle = async (name: string): Promise<string> => {
@@ -46,6 +45,12 @@ export const addPerson = (
     );
     return toPerson(row!);
   });
+
+/** A person of a crew; null where nobody of it has that id. */
+export const personById = (scope: CrewScope, id: string): Promise<Person | null> =>
+  selectInCrew<PersonRow>(scope, `SELECT ${COLUMNS} FROM people WHERE id = :id`, { id }).then(([row]) =>
+    row ? toPerson(row) : null,
+  );
 
 /** One who signs in, with what his password is held to; null where nobody of the crew has that handle. */
 export const personByHandle = (

@@ -35,6 +35,19 @@ export const playedOf = async (scope: CrewScope, personId: string): Promise<Play
   return rows.map(toPlayed).reverse();
 };
 
+/** Every round of a crew with the sign-in name of who played it, though he has left: nothing of it is left out. */
+export const everyRound = async (scope: CrewScope): Promise<{ readonly person: string; readonly played: Played }[]> => {
+  const rows = await selectInCrew<PlayedRow & { readonly handle: string }>(
+    scope,
+    `SELECT p.handle, ${COLUMNS.split(',')
+      .map((column) => `r.${column.trim()}`)
+      .join(', ')}
+     FROM practice_rounds r JOIN people p ON p.crew_id = r.crew_id AND p.id = r.person_id
+     ORDER BY p.name, p.id, r.at, r.id`,
+  );
+  return rows.map(({ handle, ...row }) => ({ person: handle, played: toPlayed(row) }));
+};
+
 /** What each person of a crew has played who has played at all, by name. */
 export const playedByCrew = async (scope: CrewScope): Promise<PersonPlayed[]> => {
   const rows = await selectInCrew<PlayedRow & { readonly person: string; readonly personId: string }>(

@@ -16,10 +16,11 @@ const toStored = ({ document, revision, updatedAt, updatedBy }: ProfileRow): Sto
 /** The crew's own profiles, by name. */
 export const listProfiles = (scope: CrewScope): Promise<StoredProfile[]> =>
   inCrew(scope, async () =>
-    (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']], limit: 500 })).map(
-      toStored,
-    ),
+    (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']] })).map(toStored),
   );
+
+/** Profiles that a crew may have; what is there already stays, and goes out with its file. */
+export const MOST_PROFILES = 500;
 
 /** One of the crew's own profiles; null where there is none. */
 export const getProfile = (scope: CrewScope, id: string): Promise<StoredProfile | null> =>

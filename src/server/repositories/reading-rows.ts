@@ -1,3 +1,4 @@
+import { noLaterThan } from '../../core/job/in-time';
 import type { Reading } from '../../core/job/reading';
 import type { ReadingRow } from '../models/reading';
 import { originColumns, originOf } from './origin-columns';
@@ -47,17 +48,19 @@ export const toRow = (jobId: string, reading: Reading) => ({
 
 /** A row as a reading. */
 export const fromRow = (row: ReadingRow): Reading => {
+  const said = { at: row.takenAt.toISOString(), origin: originOf(row) };
+  // Older rows were taken whatever their clock said.
+  const entered = noLaterThan(said, row.receivedAt.getTime());
   const common = {
     id: row.id,
     item: row.item,
     visit: row.visitId,
     place: row.place,
-    at: row.takenAt.toISOString(),
+    ...entered,
     author: row.author,
     enteredBy: row.enteredBy,
     instrument: row.instrument,
     meterOhms: row.meterOhms,
-    origin: originOf(row),
     note: row.note,
     countersign: countersignOf(row),
     replaces: row.replaces,

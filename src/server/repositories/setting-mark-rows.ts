@@ -1,3 +1,4 @@
+import { noLaterThan } from '../../core/job/in-time';
 import type { SettingMark } from '../../core/job/setting-marks';
 import type { SettingMarkRow } from '../models/setting-mark';
 import { originColumns, originOf } from './origin-columns';
@@ -15,10 +16,11 @@ export const toMarkRow = (jobId: string, { at, visit, origin, ...mark }: Setting
 /** A row as a mark. */
 export const fromMarkRow = (row: SettingMarkRow): SettingMark => ({
   id: row.id,
-  at: row.markedAt.toISOString(),
-  origin: originOf(row),
+  // Older rows were taken whatever their clock said.
+  ...noLaterThan({ at: row.markedAt.toISOString(), origin: originOf(row) }, row.receivedAt.getTime()),
   visit: row.visitId,
   author: row.author,
+  enteredBy: row.enteredBy,
   controller: row.controller as SettingMark['controller'],
   profile: row.profile,
   entry: row.entry,

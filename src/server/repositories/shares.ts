@@ -79,7 +79,9 @@ export const openShare = (token: string): Promise<Shared | null> =>
       });
       const job = await getJob(scope, jobId);
       if (!job) return null;
-      const [kept] = job.handedOverAt === null ? [] : await handoversOf(scope, jobId);
+      const records = job.handedOverAt === null ? [] : await handoversOf(scope, jobId);
+      // What was signed elsewhere is not shown as this crew's word.
+      const kept = records.find(({ imported }) => !imported);
       return {
         address: kept?.record.address ?? siteAddress(job.document.facts),
         paragraphs: kept?.record.homeowner ?? homeownerPage(job.document.facts),

@@ -1,12 +1,14 @@
-import { Op } from 'sequelize';
+import { Op, Transaction } from 'sequelize';
 import { DEFAULT_MOMENT, type Moment } from '../../core/control/moment';
 import { toPutBack } from '../../core/diagnosis/kept';
+import { lastRecord } from '../../core/handover/last-record';
 import type { HandoverRecord } from '../../core/handover/record';
-import { recordDifferences } from '../../core/handover/record-differences';
+import { isSignedAsShown } from '../../core/handover/record-differences';
 import { lastVisit } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
-import { keepHandover, recordOf } from './handovers';
+import { keepHandover } from './handovers';
+import { fileProblem, JobFull } from './job-full';
 import { heldJob } from './jobs';
 import { summarise } from './summaries';
 
@@ -28,7 +30,7 @@ export const moveJob = (
   action: ShelfAction,
   author: string,
   revision?: number,
-): Promise<'done' | 'missing' | 'stale'> =>
+): Promise<'done' | 'already' | 'missing' | 'stale'> =>
   inCrew(scope, async () => {
     if (revision !== undefined && (await savedByOthersSince(id, revision, author))) return 'stale';
     const now = new Date();
@@ -39,8 +41,13 @@ export const moveJob = (
       undelete: { deletedAt: null },
     }[action];
     const where = action === 'undelete' ? { id } : { id, deletedAt: null };
-    const [count] = await models().JobRow.update({ ...change, updatedBy: author }, { where });
-    return count > 0 ? 'done' : 'missing';
+    const row = await models().JobRow.findOne({ where, lock: Transaction.LOCK.UPDATE });
+    if (!row) return 'missing';
+    const { archivedAt, deletedAt } = row;
+    const isAlready = { archive: archivedAt, restore: !archivedAt, delete: deletedAt, undelete: !deletedAt }[action];
+    if (isAlready) return 'already';
+    await models().JobRow.update({ ...change, updatedBy: author }, { where });
+    return 'done';
   });
 
 /** What is handed over: by whom, for which weather, and the revision that somebody looked at. */
@@ -49,11 +56,12 @@ export interface HandingOver {
   readonly outdoorF?: number | undefined;
   readonly indoorF?: number | undefined;
   readonly revision?: number | undefined;
-  /** The record as it was printed without signal: what is kept says the same, or nothing is handed over. */
+  /** The record as it was shown to who signs: what is kept says the same, or nothing is handed over. */
   readonly printed?: HandoverRecord | undefined;
 }
 
-export type HandOverResult = 'done' | 'missing' | 'stale' | 'makeshift' | 'stopped';
+/** `already`: it was handed over before, and stays as it was. */
+export type HandOverResult = 'done' | 'already' | 'missing' | 'stale' | 'makeshift' | 'stopped';
 
 const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
   ...DEFAULT_MOMENT,
@@ -70,12 +78,14 @@ export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Pr
     const { author, revision, printed } = handing;
     const job = await heldJob(id, 'UPDATE');
     if (!job) return 'missing';
-    if (job.handedOverAt !== null) return 'done';
+    if (job.handedOverAt !== null) return 'already';
     if (revision !== undefined && revision !== job.revision) return 'stale';
     if (toPutBack(job.readings).length > 0) return 'makeshift';
-    const record = recordOf(job, momentOf(handing));
+    const record = lastRecord(job, momentOf(handing));
     if (record.stops && record.shutOff === undefined) return 'stopped';
-    if (printed && recordDifferences(printed, record).length > 0) return 'stale';
+    const full = await fileProblem(scope, job, 1);
+    if (full !== null) throw new JobFull(full);
+    if (printed && !isSignedAsShown(printed, record)) return 'stale';
     const now = new Date();
     await keepHandover(job.id, record, author, now);
     const { JobRow, VisitRow } = models();
@@ -88,15 +98,16 @@ export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Pr
   });
 
 /** Takes a job back to the bench after it was handed over: its visit goes on. The record that was kept stays kept. */
-export const takeBack = (scope: CrewScope, id: string, author: string): Promise<boolean> =>
+export const takeBack = (scope: CrewScope, id: string, author: string): Promise<'done' | 'already' | 'missing'> =>
   inCrew(scope, async () => {
     const job = await heldJob(id, 'UPDATE');
-    if (!job) return false;
+    if (!job) return 'missing';
+    if (job.handedOverAt === null) return 'already';
     const { JobRow, VisitRow } = models();
     await JobRow.update({ handedOverAt: null, updatedBy: author }, { where: { id } });
     const visit = lastVisit(job.visits);
     if (visit && visit.ended !== null && visit.ended === job.handedOverAt)
       await VisitRow.update({ endedAt: null }, { where: { jobId: id, id: visit.id } });
     await summarise({ ...job, handedOverAt: null });
-    return true;
+    return 'done';
   });

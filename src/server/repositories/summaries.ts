@@ -1,39 +1,47 @@
 import { QueryTypes } from 'sequelize';
-import { jobOutline } from '../../core/board/job-outline';
 import type { JobOutline } from '../../core/board/job-summary';
+import { RULER_SPAN_F } from '../../core/crossing/range';
 import type { StoredJob } from '../../core/job/stored-job';
 import { coreVersion } from '../core-version';
 import { database } from '../database';
 import { log } from '../log';
+import { inThread } from '../threads/in-thread';
 
-const outlineOf = (job: StoredJob): JobOutline | null => {
+/** What is said of a job that core has no answer for. */
+export const NO_OUTLINE: JobOutline = {
+  readings: 0,
+  findings: { error: 0, warning: 0, advice: 0 },
+  startup: { open: 0, pass: 0, warn: 0, fail: 0 },
+  next: 'This job cannot be worked out. Open it, and check its Sheet.',
+  lastVisit: null,
+  ruler: { spanF: RULER_SPAN_F, lanes: [], holesF: [], designF: 0, balanceF: null },
+};
+
+/** Core's answer for the job list, worked out beside the thread that answers requests. */
+export const outlineOf = async (job: StoredJob): Promise<JobOutline> => {
   try {
-    return jobOutline(job);
+    return await inThread('outline', job);
   } catch (problem) {
     log.error({ event: 'no outline', job: job.id, err: problem });
-    return null;
+    return NO_OUTLINE;
   }
 };
 
 /** The version of an answer that a change has made old: no core's. */
 export const OUTDATED = '';
 
-/**
- * Keeps core's own answer for the board, while nothing else is done to the job. A job that core cannot answer for is
- * kept all the same: its answer is asked for again when the board wants it.
- * @returns the answer; null where core has none
- */
-export const summarise = async (job: StoredJob): Promise<JobOutline | null> => {
-  const outline = outlineOf(job);
-  if (outline === null) return null;
+/** Keeps core's answer for a job, in the transaction in which nothing else is done to it. */
+export const keepOutline = async (jobId: string, outline: JobOutline): Promise<void> => {
   await database().query(
-    `INSERT INTO job_summaries (job_id, core_version, summary) VALUES (:id, :version, :outline)
+    `INSERT INTO job_summaries (job_id, core_version, summary) VALUES (:jobId, :version, :outline)
      ON CONFLICT (crew_id, job_id) DO UPDATE
        SET core_version = excluded.core_version, summary = excluded.summary, made_at = now()`,
     {
-      replacements: { id: job.id, version: coreVersion(), outline: JSON.stringify(outline) },
+      replacements: { jobId, version: coreVersion(), outline: JSON.stringify(outline) },
       type: QueryTypes.INSERT,
     },
   );
-  return outline;
 };
+
+/** Works core's answer out and keeps it, while nothing else is done to the job. */
+export const summarise = async (job: StoredJob): Promise<void> => keepOutline(job.id, await outlineOf(job));

@@ -1,57 +1,85 @@
-import { setTimeout as sleep } from 'node:timers/promises';
+import { dequal as isEqual } from 'dequal/lite';
 import type { JobOutline } from '../../core/board/job-summary';
+import { coreVersion } from '../core-version';
 import { type CrewScope, inCrew, outsideCrews } from '../crew';
 import { beforeClosing, database, isDatabaseOpen, select } from '../database';
 import { log } from '../log';
-import { heldJob } from './jobs';
-import { OUTDATED, summarise } from './summaries';
+import { getJob, heldJob } from './jobs';
+import { keepOutline, OUTDATED, outlineOf } from './summaries';
 
 /** After a change, how long until core is asked for its answer, ms: changes that come one after another ask once. */
 const SOON_MS = 250;
+/** A job that changes each time while its answer is worked out is left for later after so many times. */
+const MOST_TIMES = 3;
 
-/** More outdated answers than these the board does not wait for: it shows each as it is worked out again. */
-const MOST_OUTDATED = 20;
+const keptOutline = async (id: string): Promise<JobOutline | null> => {
+  const [kept] = await select<{ summary: JobOutline; version: string }>(
+    'SELECT summary, core_version AS version FROM job_summaries WHERE job_id = :id',
+    { id },
+  );
+  return kept?.version === coreVersion() ? kept.summary : null;
+};
 
-/** Works a job's answer out again, while nothing else is done to the job; null where there is no such job. */
-export const resummarise = (scope: CrewScope, id: string): Promise<JobOutline | null> =>
+/**
+ * Works a job's answer out again, once for all copies of the application: one that waited for another looks again, and
+ * finds it done. Nothing of the job is held meanwhile; where it has changed by then, it is worked out once more.
+ * @returns null where there is no such job, or it changes faster than this
+ */
+const resummarise = (scope: CrewScope, id: string): Promise<JobOutline | null> =>
   inCrew(scope, async () => {
-    const job = await heldJob(id, 'NO_KEY_UPDATE');
-    return job && summarise(job);
+    await select('SELECT pg_advisory_xact_lock(hashtextextended(:key, 0))', { key: `outline ${scope.crewId} ${id}` });
+    const done = await keptOutline(id);
+    if (done) return done;
+    for (let time = 0; time < MOST_TIMES; time++) {
+      const job = await getJob(scope, id);
+      if (!job) return null;
+      const outline = await outlineOf(job);
+      if (!isEqual(await heldJob(id, 'NO_KEY_UPDATE'), job)) continue;
+      await keepOutline(id, outline);
+      return outline;
+    }
+    return null;
   });
 
-/** Works out again what changes have outdated, so that the board sorts and filters by what is. */
-export const resummariseOutdated = (scope: CrewScope): Promise<void> =>
-  inCrew(scope, async () => {
-    // In one order, so that two boards never wait for one another.
-    const outdated = await select<{ id: string }>(
-      'SELECT job_id AS id FROM job_summaries WHERE core_version = :outdated ORDER BY job_id LIMIT :most',
-      { outdated: OUTDATED, most: MOST_OUTDATED },
-    );
-    for (const { id } of outdated) await resummarise(scope, id);
-  });
+interface Waiting {
+  readonly scope: CrewScope;
+  readonly id: string;
+  readonly done: Promise<JobOutline | null>;
+  readonly settle: (outline: JobOutline | null) => void;
+}
 
-/** Jobs whose answer is to be worked out. What is lost of it with the process, the board asks for when it reads. */
-const waiting = new Map<string, { readonly scope: CrewScope; readonly id: string }>();
+/** Jobs whose answer is to be worked out. What is lost of it with the process, the job list asks for when it reads. */
+const waiting = new Map<string, Waiting>();
+const soon = new Map<string, ReturnType<typeof setTimeout>>();
 let isAtWork = false;
 let current: Promise<unknown> = Promise.resolve();
-beforeClosing(async () => {
+const letGo = (): void => {
+  for (const { settle } of waiting.values()) settle(null);
   waiting.clear();
+};
+beforeClosing(async () => {
+  for (const timer of soon.values()) clearTimeout(timer);
+  soon.clear();
+  letGo();
   await current;
 });
 
-/** Works out one answer after another, and rests as long as each took: who saves comes first. */
+/** Works out one answer after another. */
 const workOff = async (): Promise<void> => {
-  while (waiting.size > 0) {
-    await sleep(SOON_MS, undefined, { ref: false });
-    const now = [...waiting.values()];
-    waiting.clear();
-    for (const { scope, id } of now) {
-      if (!isDatabaseOpen()) return;
-      const fromMs = performance.now();
-      current = resummarise(scope, id).catch((problem: unknown) => log.warn({ event: 'no outline yet', err: problem }));
-      await current;
-      await sleep(performance.now() - fromMs, undefined, { ref: false });
+  for (let [next] = waiting; next; [next] = waiting) {
+    const [key, { scope, id, settle }] = next;
+    waiting.delete(key);
+    if (!isDatabaseOpen()) {
+      settle(null);
+      return letGo();
     }
+    current = resummarise(scope, id)
+      .catch((problem: unknown) => {
+        log.warn({ event: 'no outline yet', err: problem });
+        return null;
+      })
+      .then(settle);
+    await current;
   }
 };
 
@@ -62,24 +90,52 @@ const goToWork = (): void => {
       void workOff().finally(() => {
         isAtWork = false;
         // What came in the moment in which it ended.
-        if (waiting.size > 0 && isDatabaseOpen()) goToWork();
+        if (waiting.size > 0) goToWork();
       }),
   );
 };
 
-/** Works a job's answer out again after a while, once for all that changes until then: nobody waits for it. */
-const resummariseSoon = (scope: CrewScope, id: string): void => {
-  waiting.set(`${scope.crewId} ${id}`, { scope, id });
+const keyOf = ({ crewId }: CrewScope, id: string): string => `${crewId} ${id}`;
+
+/** Has a job's answer worked out again, once for all who ask while it waits. */
+export const resummariseNow = (scope: CrewScope, id: string): Promise<JobOutline | null> => {
+  const key = keyOf(scope, id);
+  const known = waiting.get(key);
+  if (known) return known.done;
+  let settle: Waiting['settle'] = () => undefined;
+  const done = new Promise<JobOutline | null>((told) => {
+    settle = told;
+  });
+  waiting.set(key, { scope, id, done, settle });
   if (!isAtWork) goToWork();
+  return done;
 };
 
+/** Jobs of a crew whose answers a change has made old. */
+export const outdatedJobs = async (scope: CrewScope, most: number): Promise<string[]> =>
+  inCrew(scope, async () =>
+    (
+      await select<{ id: string }>(
+        'SELECT job_id AS id FROM job_summaries WHERE core_version = :outdated ORDER BY job_id LIMIT :most',
+        { outdated: OUTDATED, most },
+      )
+    ).map(({ id }) => id),
+  );
+
 /**
- * Says that a job's kept answer is old, in the transaction in which the job changes, and has it worked out again: that
- * waits for the transaction, and finds nothing new where it came to nothing.
+ * Says that a job's kept answer is old, in the transaction in which the job changes, and has it worked out again after
+ * a while, once for all that changes until then: nobody waits for it.
  */
 export const outdate = async (scope: CrewScope, jobId: string): Promise<void> => {
   await database().query('UPDATE job_summaries SET core_version = :outdated WHERE job_id = :jobId', {
     replacements: { jobId, outdated: OUTDATED },
   });
-  resummariseSoon(scope, jobId);
+  const key = keyOf(scope, jobId);
+  clearTimeout(soon.get(key));
+  const timer = setTimeout(() => {
+    soon.delete(key);
+    if (isDatabaseOpen()) void resummariseNow(scope, jobId);
+  }, SOON_MS);
+  timer.unref();
+  soon.set(key, timer);
 };

@@ -1,6 +1,8 @@
 import type { Visit } from '../../core/job/visit';
+import { visitNoLaterThan } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
+import { fileProblem, JobFull } from './job-full';
 import { getJob, heldJob } from './jobs';
 import { outdate } from './summarise-soon';
 import { toVisitRow } from './visit-rows';
@@ -9,10 +11,14 @@ import { toVisitRow } from './visit-rows';
  * Begins a visit, or says otherwise why somebody came and when it ended. Sent twice it lands once.
  * @returns the job's visits; null where there is no such job
  */
-export const putVisit = (scope: CrewScope, jobId: string, visit: Visit): Promise<readonly Visit[] | null> =>
+export const putVisit = (scope: CrewScope, jobId: string, sent: Visit): Promise<readonly Visit[] | null> =>
   inCrew(scope, async () => {
-    if (!(await heldJob(jobId, 'NO_KEY_UPDATE'))) return null;
+    const job = await heldJob(jobId, 'NO_KEY_UPDATE');
+    if (!job) return null;
+    const problem = await fileProblem(scope, { ...job, visits: [...job.visits, sent] });
+    if (problem !== null) throw new JobFull(problem);
     const { VisitRow } = models();
+    const visit = visitNoLaterThan(sent, Date.now());
     const [row, isNew] = await VisitRow.findOrCreate({
       where: { jobId, id: visit.id },
       defaults: toVisitRow(jobId, visit),

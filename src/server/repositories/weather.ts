@@ -33,10 +33,12 @@ export const listWeather = (scope: CrewScope): Promise<StoredWeather[]> =>
           ['name', 'ASC'],
           ['createdAt', 'ASC'],
         ],
-        limit: 200,
       })
     ).map(toStored),
   );
+
+/** Years that a crew may have; what is there already stays, and goes out with its file. */
+export const MOST_YEARS = 500;
 
 /** One year with its hours; null where there is none. */
 export const getWeather = (scope: CrewScope, id: string): Promise<WeatherHours | null> =>

@@ -48,6 +48,7 @@ const begins = async (
       id,
       about: id,
       personId: crew.personId,
+      crewId: crew.crewId,
       phase: 'before',
       method: 'POST',
     })

@@ -8,7 +8,7 @@ import { restoreSafe } from '../safe-storage';
 import { toast } from '../toast';
 import { duplicateHere } from './begin-here';
 import { keptAlong, letGo, listOnDevice, type OnDeviceLine } from './device';
-import { doErrands, type Errand, errandsOf, keepErrand } from './errands';
+import { doErrands, type Errand, errandsOf, keepErrand, tryErrandAgain } from './errands';
 import { KeptJobLine } from './kept-job-line';
 import { KeptJobs } from './kept-jobs';
 import { PinPart } from './pin-part';
@@ -25,6 +25,7 @@ const archiveHere = async ({ id, name }: OnDeviceLine, personId: string): Promis
       id: uuid(),
       about: id,
       personId,
+      crewId: kept.crew.crewId,
       phase: 'after',
       words: `Archived: ${name}`,
       path: `/api/jobs/${id}/move`,
@@ -62,7 +63,7 @@ export const DeviceList = () => {
   /** What was asked for here is done at once where there is signal. */
   const done = async (isKept: boolean, words: string) => {
     if (!isKept) return toast.error('This device has no room for it. Let other jobs go first.');
-    await doErrands(personId, waitsHere);
+    await doErrands(personId, (jobId) => waitsHere(jobId, personId));
     toast(words);
     await look();
   };
@@ -89,6 +90,11 @@ export const DeviceList = () => {
         who={who}
         waiting={waiting}
         errands={errands}
+        onTryAgain={async (id) => {
+          tryErrandAgain(id);
+          await doErrands(personId, (jobId) => waitsHere(jobId, personId));
+          await look();
+        }}
         isListed={(jobId) => lines.some(({ id }) => id === jobId)}
         onChanged={() => void look()}
       />

@@ -119,13 +119,13 @@ export const keepAlong = (along: Along, isTaken?: boolean, isOnlyHere = false): 
     return true;
   }, false);
 
-/** Changes what is kept of a job that is on the device. */
-const change = (id: string, next: (along: Along) => Along): Promise<void> =>
+/** Changes what is kept of a person's job that is on the device; the same job as another one has it stays. */
+const change = (id: string, personId: string, next: (along: Along) => Along): Promise<void> =>
   onDevice(async (database) => {
     const transaction = both(database);
     const [jobs, lines] = [transaction.objectStore('jobs'), transaction.objectStore('lines')];
     const [kept, line] = [await jobs.get(id), await lines.get(id)];
-    if (kept && line) {
+    if (kept && line && line.personId === personId) {
       const along = next(kept.along);
       await jobs.put({ id, along });
       const name = jobName(along.job.document.facts);
@@ -134,12 +134,13 @@ const change = (id: string, next: (along: Along) => Along): Promise<void> =>
     await transaction.done;
   }, undefined);
 
-/** Keeps what the server acknowledged of a job that is on the device. */
-export const keepJob = (job: StoredJob): Promise<void> => change(job.id, (along) => ({ ...along, job }));
+/** Keeps what the server acknowledged of a person's job that is on the device. */
+export const keepJob = (job: StoredJob, personId: string): Promise<void> =>
+  change(job.id, personId, (along) => ({ ...along, job }));
 
 /** Keeps what this device knows of beside a job, before the server does. */
-export const keepParts = (id: string, parts: (along: Along) => Partial<Along>): Promise<void> =>
-  change(id, (along) => ({ ...along, ...parts(along) }));
+export const keepParts = (id: string, personId: string, parts: (along: Along) => Partial<Along>): Promise<void> =>
+  change(id, personId, (along) => ({ ...along, ...parts(along) }));
 
 /** A job of a person on this device; null where it is not here. */
 export const keptAlong = (id: string, personId: string): Promise<Along | null> =>
@@ -161,12 +162,18 @@ export const newestAlong = async (personId: string): Promise<Along | null> => {
 /** Lets a job go from the device; what waits of it to be sent stays. */
 export const letGo = (id: string): Promise<void> => onDevice((database) => drop(database, [id]), undefined);
 
-/** Lets everything go, as when a person signs out. */
-export const letAllGo = (): Promise<void> =>
+/**
+ * Lets everything go that the server has, as when a person signs out.
+ * @param waits whether something of a job waits to be sent: that job stays, under its person
+ */
+export const letSentGo = (waits: (line: OnDeviceLine) => boolean): Promise<void> =>
   onDevice(async (database) => {
-    const transaction = database.transaction(['jobs', 'lines', 'years'], 'readwrite');
-    await Promise.all((['jobs', 'lines', 'years'] as const).map((name) => transaction.objectStore(name).clear()));
-    await transaction.done;
+    const sent = (await database.getAll('lines')).filter((line) => !waits(line));
+    await drop(
+      database,
+      sent.map(({ id }) => id),
+    );
+    await database.clear('years');
   }, undefined);
 
 /** Keeps the hours of a year of weather on the device; false where it has no room. */

@@ -3,6 +3,7 @@ import { doErrands, dropErrand, type Errand, errandsOf, hasErrand, keepErrand } 
 import { takeWaitingFile, waitingFile, waitingHere, waitsHere } from './waiting';
 
 const JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001';
+const BO = { personId: 'bo', crewId: 'crew' };
 const OTHER = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002';
 const errand = (change: Partial<Errand> = {}): Omit<Errand, 'at'> => ({
   id: 'one',
@@ -35,7 +36,11 @@ describe('what is done once the server is reached', () => {
   test('is of whoever asked for it, is done once, and is then forgotten', async () => {
     keepErrand(errand());
     keepErrand(errand({ id: 'two', personId: 'bo' }));
-    expect([errandsOf('ana').length, hasErrand(JOB, 'before'), hasErrand(JOB, 'after')]).toEqual([1, true, false]);
+    expect([errandsOf('ana').length, hasErrand(JOB, 'before', 'ana'), hasErrand(JOB, 'after', 'ana')]).toEqual([
+      1,
+      true,
+      false,
+    ]);
     await doErrands('ana', () => false);
     expect([asked, errandsOf('ana'), errandsOf('bo').length]).toEqual([['/api/jobs'], [], 1]);
   });
@@ -63,7 +68,8 @@ describe('what is done once the server is reached', () => {
       path === '/api/jobs' ? Response.json({ error: 'must be better', path: '' }, { status: 400 }) : Response.json({});
     await doErrands('ana', () => false);
     expect(errandsOf('ana')).toEqual([{ ...errand(), at: expect.any(Number), problem: 'must be better' }]);
-    expect(hasErrand(JOB, 'before')).toBe(false);
+    // What has to be done before still stands in the way: what comes after it would be refused as well.
+    expect(hasErrand(JOB, 'before', 'ana')).toBe(true);
     await doErrands('ana', () => false);
     expect(asked.length).toBe(2);
     dropErrand('one');
@@ -73,9 +79,9 @@ describe('what is done once the server is reached', () => {
   test('what comes after a job’s entries waits until they are sent', async () => {
     keepErrand(errand({ phase: 'after' }));
     await doErrands('ana', (about) => about === JOB);
-    expect([asked, hasErrand(JOB, 'after')]).toEqual([[], true]);
+    expect([asked, hasErrand(JOB, 'after', 'ana')]).toEqual([[], true]);
     await doErrands('ana', () => false);
-    expect(hasErrand(JOB, 'after')).toBe(false);
+    expect(hasErrand(JOB, 'after', 'ana')).toBe(false);
   });
 });
 
@@ -92,18 +98,19 @@ describe('what waits on the device', () => {
     keep(OTHER, 'a~bo', { touchedAt: 3 });
     keep('x', 'a~ana', { outbox: [], typed: { x: {} } });
     expect(waitingHere('ana')).toEqual([
-      { jobId: OTHER, isOthers: true, count: 2, touchedAt: 3 },
-      { jobId: JOB, isOthers: false, count: 5, touchedAt: 5 },
+      { jobId: OTHER, isOthers: true, crewId: undefined, count: 2, touchedAt: 3 },
+      { jobId: JOB, isOthers: false, crewId: undefined, count: 5, touchedAt: 5 },
     ]);
-    expect([waitsHere(JOB), waitsHere('x')]).toEqual([true, false]);
+    expect([waitsHere(JOB, 'ana'), waitsHere('x', 'ana'), waitsHere(OTHER, 'ana')]).toEqual([true, false, false]);
   });
 
   test('comes over as a file to another device; what is no such file is taken for none', () => {
     keep(JOB, 'a~ana');
-    const file = waitingFile();
+    keep(OTHER, 'a~bo');
+    const file = waitingFile('ana');
     Object.assign(globalThis, { localStorage: memoryStorage() });
-    expect([takeWaitingFile('{}'), takeWaitingFile('no'), waitingHere('bo')]).toEqual([null, null, []]);
-    expect(takeWaitingFile(file)).toBe(1);
-    expect(waitingHere('bo')).toEqual([{ jobId: JOB, isOthers: false, count: 2, touchedAt: 0 }]);
+    expect([takeWaitingFile('{}', BO), takeWaitingFile('no', BO), waitingHere('bo')]).toEqual([null, null, []]);
+    expect(takeWaitingFile(file, BO)).toBe(1);
+    expect(waitingHere('bo')).toEqual([{ jobId: JOB, isOthers: false, crewId: 'crew', count: 2, touchedAt: 0 }]);
   });
 });

@@ -1,3 +1,4 @@
+import type { EnteredBy } from '@/core/access/entered-by';
 import { call } from '../api';
 import { dropSafe, keepSafe } from '../safe-storage';
 
@@ -6,8 +7,9 @@ export interface Errand {
   readonly id: string;
   /** What it is about: a job, a controller, a year of weather. What else waits for that goes before or after it. */
   readonly about: string;
-  /** Who asked for it; it goes out as him. */
+  /** Who asked for it, and his crew; it goes out as him, and as nobody else. */
   readonly personId: string;
+  readonly crewId?: string | undefined;
   /** Whether it is done before what else waits for that, as where a job begins, or after it. */
   readonly phase: 'before' | 'after';
   /** What it is, in words. */
@@ -37,9 +39,21 @@ const write = (errands: readonly Errand[]): void =>
 /** What a person asked for on this device, and the server has not done yet; the oldest first. */
 export const errandsOf = (personId: string): Errand[] => all().filter((errand) => errand.personId === personId);
 
-/** Whether something about a job or a controller is to be done before what else waits for it, or after. */
-export const hasErrand = (about: string, phase: Errand['phase']): boolean =>
-  all().some((errand) => errand.about === about && errand.phase === phase && !errand.problem);
+/**
+ * Whether a person asked here for something about a job or a controller that is to be done before what else waits for
+ * it, or after. What has to be done before stands in the way though the server refused it: what comes after it would
+ * be refused as well.
+ */
+export const hasErrand = (about: string, phase: Errand['phase'], personId: string): boolean =>
+  errandsOf(personId).some(
+    (errand) => errand.about === about && errand.phase === phase && (phase === 'before' || !errand.problem),
+  );
+
+/** Why the server refused what has to be done about a job before anything else; empty where it did not. */
+export const refusedBefore = (about: string, personId: string): string => {
+  const stands = errandsOf(personId).find((errand) => errand.about === about && errand.phase === 'before');
+  return stands?.problem ? `${stands.words}: ${stands.problem}` : '';
+};
 
 /**
  * Keeps an errand for when the server is reached.
@@ -68,6 +82,28 @@ export const onErrandDone = (tell: (about: string) => void): (() => void) => {
   return () => tellers.delete(tell);
 };
 
+const withoutProblem = (which: (errand: Errand) => boolean): void => {
+  if (all().some((errand) => errand.problem && which(errand)))
+    write(all().map(({ problem, ...errand }) => (!problem || which(errand) ? errand : { ...errand, problem })));
+};
+
+/** Has something that was refused tried again with what else waits. */
+export const tryErrandAgain = (id: string): void => withoutProblem((errand) => errand.id === id);
+
+/** Has everything tried again that a person asked for about a job, and that was refused. */
+export const tryErrandsAgain = (about: string, personId: string): void =>
+  withoutProblem((errand) => errand.about === about && errand.personId === personId);
+
+/** Makes what others of a person's crew asked for here his own. */
+export const takeOverErrands = ({ personId, crewId }: EnteredBy): void => {
+  if (crewId === undefined) return;
+  write(all().map((errand) => (errand.crewId === crewId ? { ...errand, personId } : errand)));
+};
+
+/** How much of others of a crew waits to be done here. */
+export const othersErrands = ({ personId, crewId }: EnteredBy): number =>
+  all().filter((errand) => errand.personId !== personId && crewId !== undefined && errand.crewId === crewId).length;
+
 /** Gives an errand up. */
 export const dropErrand = (id: string): void => write(all().filter((errand) => errand.id !== id));
 
@@ -79,8 +115,11 @@ export const doErrands = async (personId: string, waits: (about: string) => bool
   for (const errand of errandsOf(personId).filter(({ id, problem }) => !problem && !underWay.has(id))) {
     if (errand.phase === 'after' && waits(errand.about)) continue;
     underWay.add(errand.id);
-    const answer = await call(errand.path, { method: errand.method, body: errand.body });
+    const { path, method, body } = errand;
+    const answer = await call(path, { method, body }, errand);
     underWay.delete(errand.id);
+    // A fault in one of them holds up no other; where nobody answers, nobody will.
+    if (answer.kind === 'lost' && answer.status === 500) continue;
     if (answer.kind === 'lost') return;
     if (answer.kind === 'ok') dropErrand(errand.id);
     else refused(errand, answer.error);

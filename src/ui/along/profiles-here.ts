@@ -31,6 +31,7 @@ export const keepProfileHere = (profile: ControllerProfile, saveId: string): boo
       id: saveId,
       about: profile.id,
       personId: who.personId,
+      crewId: who.crewId,
       phase: 'before',
       words: `Controller: ${profile.name}`,
       path: PATH,

@@ -5,6 +5,7 @@ import { restoreSafe } from '../safe-storage';
 import { toast } from '../toast';
 import { usePageWakes } from '../waking';
 import { doErrands, errandsOf } from './errands';
+import { finishSignOut } from './leave';
 import { waitsHere } from './waiting';
 import { keptWho } from './who';
 
@@ -28,9 +29,11 @@ const AGAIN_MS = 30_000;
 const useErrands = () =>
   useEffect(() => {
     const go = async () => {
+      await finishSignOut();
       await restoreSafe();
       const who = keptWho();
-      if (who && errandsOf(who.personId).length > 0) await doErrands(who.personId, waitsHere);
+      if (who && errandsOf(who.personId).length > 0)
+        await doErrands(who.personId, (jobId) => waitsHere(jobId, who.personId));
     };
     const first = setTimeout(go, 1500);
     const timer = setInterval(go, AGAIN_MS);

@@ -6,6 +6,7 @@ import type { Along } from '@/core/job/along';
 import { chosenRound } from '@/core/practice/chosen';
 import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { actAs } from '../acting';
 import { BackedHeader } from '../backed-header';
 import { NewJob } from '../board/new-job';
 import { JobFrame } from '../job/frame';
@@ -124,7 +125,11 @@ export const Shell = () => {
   const [isOpen, setOpen] = useState(false);
   useEffect(() => {
     // Who works here, and what he is asked for, may have to be put back first.
-    void restoreSafe().then(() => setReady(true));
+    void restoreSafe().then(() => {
+      // What is sent from here once there is signal is sent as him.
+      actAs(keptWho());
+      setReady(true);
+    });
     const theme = cookie(THEME_COOKIE);
     if (isTheme(theme)) document.documentElement.dataset.theme = theme;
   }, []);
@@ -139,6 +144,8 @@ export const Shell = () => {
   const practice = /^\/practice((?:\/[a-z0-9-]+){0,2})$/.exec(pathname);
   if (practice && who) return <PracticeHere path={practice[1]!} personId={who.personId} />;
   if (id) return <KeptJob id={id.toLowerCase()} />;
+  if (pathname === '/sign-in' && !who)
+    return <Unreached title="Signed out">You are signed out on this device. To sign in you need signal.</Unreached>;
   return pathname === '/' || pathname === '/device' ? (
     <Unreached title="On this device">These jobs open without it, every page of them.</Unreached>
   ) : (

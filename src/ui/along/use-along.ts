@@ -10,7 +10,7 @@ import { useJob, useJobNow } from '../job/provider';
 import { keepAlong, keepParts, keptAlong } from './device';
 import { hasErrand, onErrandDone } from './errands';
 import { profilesBegunHere } from './profiles-here';
-import { keepWho } from './who';
+import { takeDevice } from './who';
 import { yearsBegunHere } from './years-begun';
 
 /** How years are kept on a device: no page waits for it. */
@@ -56,10 +56,10 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
   const lacks = needs !== undefined && parts[needs] === undefined;
   const refresh = useCallback(async () => {
     // What was handed over here is ahead of the server until it has heard of it.
-    if (hasErrand(id, 'after')) return;
+    if (hasErrand(id, 'after', personId)) return;
     const answer = await call<Along>(`/api/jobs/${id}/along`);
     if (answer.kind !== 'ok') return setMissing(true);
-    keepWho(answer.value.crew);
+    takeDevice(answer.value.crew);
     await keepAlong(answer.value);
     const { job, weather, handovers, profiles } = answer.value;
     now().receive(job);
@@ -69,7 +69,7 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
     // Where that does not come, the next look at the job asks for it again.
     const kept = await years().catch(() => null);
     await kept?.takeYearAlong(job);
-  }, [id, now]);
+  }, [id, now, personId]);
   useEffect(() => {
     let isOver = false;
     const take = async () => {
@@ -92,10 +92,10 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
       change: (list, next) => {
         const changed = (known: Partial<AlongParts>) => ({ [list]: next((known[list] ?? []) as never) });
         setParts((known) => ({ ...known, ...changed(known) }));
-        return keepParts(id, changed);
+        return keepParts(id, personId, changed);
       },
     }),
-    [id, refresh],
+    [id, personId, refresh],
   );
   const withBegun = useMemo(
     () => ({

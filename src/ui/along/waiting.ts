@@ -1,3 +1,4 @@
+import type { EnteredBy } from '@/core/access/entered-by';
 import type { JobDraft } from '@/core/sync/draft';
 import { dropSafe, keepSafe } from '../safe-storage';
 
@@ -6,15 +7,17 @@ const PREFIX = 'gate-cross:draft:';
 /** What of one job waits on this device to be sent. */
 export interface Waiting {
   readonly jobId: string;
-  /** Whether somebody else entered it: it waits for him to sign in here. */
+  /** Whether somebody else entered it: it waits for him to sign in here, and is not shown before. */
   readonly isOthers: boolean;
+  /** His crew; undefined where an older version kept it. */
+  readonly crewId: string | undefined;
   /** Facts, readings and marks. */
   readonly count: number;
   /** When it was entered or touched last, ms. */
   readonly touchedAt: number;
 }
 
-type KeptDraft = JobDraft & { readonly touchedAt: number };
+type KeptDraft = JobDraft & { readonly touchedAt: number; readonly crewId?: string };
 
 const kept = (): { readonly key: string; readonly jobId: string; readonly draft: KeptDraft }[] => {
   try {
@@ -41,11 +44,12 @@ export const waitingHere = (personId: string): Waiting[] => {
   const byJob = new Map<string, Waiting>();
   for (const { key, jobId, draft } of kept()) {
     const isOthers = !isOf(key, personId);
-    const name = `${jobId}${isOthers ? ' others' : ''}`;
+    const name = `${jobId}${isOthers ? ` others ${draft.crewId}` : ''}`;
     const before = byJob.get(name);
     byJob.set(name, {
       jobId,
       isOthers,
+      crewId: draft.crewId,
       count: (before?.count ?? 0) + countOf(draft),
       touchedAt: Math.min(before?.touchedAt ?? Infinity, draft.touchedAt),
     });
@@ -53,9 +57,9 @@ export const waitingHere = (personId: string): Waiting[] => {
   return [...byJob.values()].filter(({ count }) => count > 0).sort((a, b) => a.touchedAt - b.touchedAt);
 };
 
-/** Whether something that was entered on a job waits on this device. */
-export const waitsHere = (jobId: string): boolean =>
-  kept().some((each) => each.jobId === jobId && countOf(each.draft) > 0);
+/** Whether something that a person entered on a job waits on this device. */
+export const waitsHere = (jobId: string, personId: string): boolean =>
+  kept().some((each) => each.jobId === jobId && isOf(each.key, personId) && countOf(each.draft) > 0);
 
 /** Facts of a job that a person entered here and that wait to be sent, the later over the earlier. */
 export const pendingHere = (jobId: string, personId: string): JobDraft['pending'] =>
@@ -68,29 +72,34 @@ export const pendingHere = (jobId: string, personId: string): JobDraft['pending'
   ) as JobDraft['pending'];
 
 /**
- * Makes what somebody else entered on this device the person’s own who is signed in: he sends it, and it is his word
- * that it was so. What an owner left who never comes back does not have to be lost with him.
+ * Makes what others of a person's crew entered on this device his own: he sends it, and it is his word that it was so.
+ * What somebody left who never comes back does not have to be lost with him. What is of another crew stays.
  */
-export const takeOverHere = (personId: string): void => {
-  for (const { key } of kept().filter((each) => !isOf(each.key, personId))) {
-    const draft = localStorage.getItem(key)!;
+export const takeOverHere = ({ personId, crewId }: EnteredBy): void => {
+  for (const { key, draft } of kept().filter((each) => !isOf(each.key, personId))) {
+    if (crewId === undefined || draft.crewId !== crewId) continue;
     // Another tab’s name, so that it is nobody’s who is still at work.
-    keepSafe(`${key.split('~')[0]}-taken~${personId}`, draft);
+    keepSafe(`${key.split('~')[0]}-taken~${personId}`, JSON.stringify(draft));
     dropSafe(key);
   }
 };
 
 const FORMAT = 'gate-cross-waiting';
 
-/** Everything that waits on this device as a file, so that another one can send it. */
-export const waitingFile = (): string =>
-  `${JSON.stringify({ format: FORMAT, fileVersion: 1, drafts: kept().map(({ jobId, draft }) => ({ jobId, draft })) }, null, 2)}\n`;
+/** Everything of a person that waits on this device as a file, so that another one can send it. */
+export const waitingFile = (personId: string): string => {
+  const drafts = kept()
+    .filter(({ key }) => isOf(key, personId))
+    .map(({ jobId, draft }) => ({ jobId, draft }));
+  return `${JSON.stringify({ format: FORMAT, fileVersion: 1, drafts }, null, 2)}\n`;
+};
 
 /**
- * Takes in what waited on another device: it goes out when its job is opened here. What lands twice lands once.
+ * Takes in what waited on another device: it goes out, as whoever takes it in, when its job is opened here. What lands
+ * twice lands once.
  * @returns how many jobs it is about; null where the file is none
  */
-export const takeWaitingFile = (text: string): number | null => {
+export const takeWaitingFile = (text: string, { personId, crewId }: EnteredBy): number | null => {
   try {
     const file = JSON.parse(text) as { format?: unknown; drafts?: { jobId: string; draft: KeptDraft }[] };
     if (file.format !== FORMAT || !Array.isArray(file.drafts)) return null;
@@ -99,7 +108,10 @@ export const takeWaitingFile = (text: string): number | null => {
         /^[0-9a-f-]{36}$/.test(jobId) && Array.isArray(draft.outbox) && Array.isArray(draft.marksOut),
     );
     for (const [at, { jobId, draft }] of good.entries())
-      keepSafe(`${PREFIX}${jobId}:file-${Date.now()}-${at}`, JSON.stringify({ ...draft, touchedAt: 0 }));
+      keepSafe(
+        `${PREFIX}${jobId}:file-${Date.now()}-${at}~${personId}`,
+        JSON.stringify({ ...draft, crewId, touchedAt: 0 }),
+      );
     return new Set(good.map(({ jobId }) => jobId)).size;
   } catch {
     return null;

@@ -1,10 +1,13 @@
 import type { AtWork } from '@/core/access/at-work';
+import type { EnteredBy } from '@/core/access/entered-by';
+import { actAs } from '../acting';
+import { claimDrafts } from '../drafts';
+import { usePerson } from '../person';
 import { dropSafe, keepSafe } from '../safe-storage';
 
 const KEY = 'gate-cross:who';
 
-/** Keeps who works on this device, so that his jobs open without signal. */
-export const keepWho = (crew: AtWork): void => {
+const keepWho = (crew: AtWork): void => {
   try {
     keepSafe(KEY, JSON.stringify(crew));
   } catch {
@@ -21,4 +24,33 @@ export const keptWho = (): AtWork | null => {
   }
 };
 
-export const forgetWho = (): void => dropSafe(KEY);
+/**
+ * Says whose device this is from now on, as at sign-in and on every page of somebody who is signed in. What an older
+ * version saved here without a name was the one's before; who reads is the new one.
+ */
+export const takeDevice = (crew: AtWork): void => {
+  const before = keptWho();
+  actAs(crew);
+  if (before?.personId === crew.personId) {
+    // A page that knows less of the crew leaves what is known.
+    keepWho(crew.names.length > 0 ? crew : { ...crew, names: before.names, instruments: before.instruments });
+    return;
+  }
+  if (before) claimDrafts(before.personId);
+  keepWho(crew);
+  usePerson.getState().set({ author: crew.me });
+};
+
+/** Forgets whose device this is, as when he signs out: what waits stays under his name. */
+export const forgetWho = (): void => {
+  const before = keptWho();
+  if (before) claimDrafts(before.personId);
+  actAs(null);
+  dropSafe(KEY);
+};
+
+/** Whose what is entered here is: the person of this page, else of this device. */
+export const enteredHere = (): EnteredBy | null => {
+  const who = keptWho();
+  return who && { personId: who.personId, crewId: who.crewId };
+};

@@ -1,3 +1,4 @@
+import type { EnteredBy } from '@/core/access/entered-by';
 import { CLIMATES } from '@/core/crossing/year/climates';
 import type { WeatherHours } from '@/core/crossing/year/stored-weather';
 import type { StoredJob } from '@/core/job/stored-job';
@@ -23,7 +24,7 @@ export const yearHours = async (id: string): Promise<Answer<WeatherHours>> => {
  * Keeps a year on this device that was imported where the server is not reached; it lands later under the same id.
  * @returns false where the device has no room
  */
-export const keepYearHere = async (year: WeatherHours, personId: string): Promise<boolean> => {
+export const keepYearHere = async (year: WeatherHours, { personId, crewId }: EnteredBy): Promise<boolean> => {
   const { id, name, filled, hoursF, humidity } = year;
   return (
     (await keepYear(year)) &&
@@ -31,6 +32,7 @@ export const keepYearHere = async (year: WeatherHours, personId: string): Promis
       id,
       about: id,
       personId,
+      crewId,
       phase: 'before',
       words: `Weather: ${name}`,
       path: WEATHER_PATH,

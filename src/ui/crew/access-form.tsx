@@ -1,6 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import type { AtWork } from '@/core/access/at-work';
+import { wantedPage } from '@/core/access/wanted-page';
+import { takeDevice } from '../along/who';
 import { call } from '../api';
 import { ProblemLine } from '../problem-line';
 
@@ -15,10 +18,8 @@ export interface AccessField {
 }
 
 /** Where somebody who is let in goes: the page that he wanted, of this application alone. */
-const wanted = (): string => {
-  const to = new URLSearchParams(window.location.search).get('to') ?? '/';
-  return /^\/(?![/\\])/.test(to) ? to : '/';
-};
+const wanted = (): string =>
+  wantedPage(new URLSearchParams(window.location.search).get('to') ?? '/', window.location.origin);
 
 /** A form that lets somebody in, or says why not. What was typed stays. */
 export const AccessForm = ({
@@ -38,9 +39,12 @@ export const AccessForm = ({
     event.preventDefault();
     const typed = Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>;
     setBusy(true);
-    const answer = await call(to, { method: 'POST', body: { ...typed, ...also } });
-    // A whole load: nothing of whoever was here before stays on the page.
-    if (answer.kind === 'ok') return window.location.assign(wanted());
+    const answer = await call<{ who: AtWork }>(to, { method: 'POST', body: { ...typed, ...also } });
+    if (answer.kind === 'ok') {
+      takeDevice(answer.value.who);
+      // A whole load: nothing of whoever was here before stays on the page.
+      return window.location.assign(wanted());
+    }
     setBusy(false);
     setProblem(answer.error);
   };

@@ -1,8 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import type { AtWork } from '@/core/access/at-work';
 import type { Role } from '@/core/access/role';
 import { ROLES } from '@/core/access/role';
+import { takeDevice } from '../along/who';
 import { call } from '../api';
 import { ProblemLine } from '../problem-line';
 
@@ -17,9 +19,10 @@ export interface DemoCrew {
 export const DemoPeople = ({ crews }: { crews: readonly DemoCrew[] }) => {
   const [problem, setProblem] = useState('');
   const enter = async (crew: string, person: string) => {
-    const answer = await call('/api/sign-in/demo', { method: 'POST', body: { crew, person } });
-    if (answer.kind === 'ok') window.location.assign('/');
-    else setProblem(answer.error);
+    const answer = await call<{ who: AtWork }>('/api/sign-in/demo', { method: 'POST', body: { crew, person } });
+    if (answer.kind !== 'ok') return setProblem(answer.error);
+    takeDevice(answer.value.who);
+    window.location.assign('/');
   };
   return (
     <section aria-labelledby="demo-title" className="mt-8">

@@ -1,10 +1,6 @@
 'use client';
 
-import { letAllGo } from '../along/device';
-import { dropPin } from '../along/pin';
-import { forgetWho, keptWho } from '../along/who';
-import { call } from '../api';
-import { toast } from '../toast';
+import { leaveDevice } from '../along/leave';
 
 const WAYS = [
   { label: 'Sign out', everywhere: false },
@@ -14,14 +10,8 @@ const WAYS = [
 /** Ends the session of this device, or of every device. */
 export const SignOut = () => {
   const leave = async (everywhere: boolean) => {
-    const answer = await call('/api/sign-out', { method: 'POST', body: { everywhere } });
-    if (answer.kind !== 'ok') return toast(answer.error);
-    // What waits to be sent stays; what was only kept goes with whoever it was kept for.
-    const who = keptWho();
-    if (who) dropPin(who.personId);
-    forgetWho();
-    await letAllGo();
-    window.location.assign('/sign-in');
+    const waits = await leaveDevice(everywhere);
+    window.location.assign(waits === 0 ? '/sign-in' : `/sign-in?waits=${waits}`);
   };
   return (
     <>

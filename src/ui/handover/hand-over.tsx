@@ -24,6 +24,7 @@ export const HandOver = () => {
   const record = useRecordNow();
   const id = useJob((job) => job.saved.id);
   const handedOverAt = useJob((job) => job.saved.handedOverAt);
+  const imported = useJob((job) => job.saved.imported);
   const acknowledge = useJob((job) => job.acknowledge);
   const saveState = useJob((job) => job.saveState);
   const putBack = usePutBack();
@@ -31,7 +32,7 @@ export const HandOver = () => {
   const now = useJobNow();
   const [asks, setAsks] = useState<readonly string[]>([]);
   const { refresh, change } = useAlongActs();
-  const { me, personId } = useAtWork();
+  const { me, personId, crewId } = useAtWork();
   /** Without signal: it counts as handed over here, and the server hears of it after all that waits for the job. */
   const handOverHere = async () => {
     const { moment, saved } = now();
@@ -40,6 +41,7 @@ export const HandOver = () => {
       id: uuid(),
       about: id,
       personId,
+      crewId,
       phase: 'after',
       words: `Handed over: ${record.name}`,
       path: `/api/jobs/${id}/move`,
@@ -51,7 +53,7 @@ export const HandOver = () => {
       return toast.error('This device has no room to keep that it is handed over. Hand it over with signal.');
     const kept = { id: uuid(), handedOverAt, author: me, coreVersion: process.env.CORE_VERSION ?? '', record };
     // Said once it is kept: whoever reloads at that moment finds it so.
-    await keepJob({ ...saved, handedOverAt });
+    await keepJob({ ...saved, handedOverAt }, personId);
     await change('handovers', (earlier) => [kept, ...earlier]);
     acknowledge({ handedOverAt });
     toast('Handed over here. The server hears of it after everything else that waits for this job.');
@@ -59,12 +61,16 @@ export const HandOver = () => {
   const move = async (action: 'hand-over' | 'take-back') => {
     const { moment, saved } = now();
     const seen =
-      action === 'hand-over' ? { outdoorF: moment.outdoorF, indoorF: moment.indoorF, revision: saved.revision } : {};
+      action === 'hand-over'
+        ? { outdoorF: moment.outdoorF, indoorF: moment.indoorF, revision: saved.revision, printed: record }
+        : {};
     const answer = await call(`/api/jobs/${id}/move`, {
       method: 'POST',
       body: { action, author: usePerson.getState().author, ...seen },
     });
     if (answer.kind === 'lost' && action === 'hand-over') return handOverHere();
+    // What was changed since comes in, so that it is seen before it is signed.
+    if (answer.kind === 'refused' && answer.status === 409) await refresh();
     if (answer.kind !== 'ok')
       return toast.error(notDone(action === 'hand-over' ? 'It is not handed over.' : 'It stays handed over.', answer));
     acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
@@ -88,7 +94,8 @@ export const HandOver = () => {
         </button>
       ) : (
         <span className="flex flex-wrap items-center gap-2 text-sm">
-          Handed over <When at={handedOverAt} />
+          {imported && handedOverAt <= imported.at ? 'Imported, signed elsewhere' : 'Handed over'}{' '}
+          <When at={handedOverAt} />
           <button
             type="button"
             className="bare-button px-2 underline underline-offset-4"

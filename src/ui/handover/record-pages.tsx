@@ -27,6 +27,9 @@ export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed
           {record.visit && ` · ${record.visit.reason}`}
         </p>
         {signed}
+        {record.imported && (
+          <p className="text-sm font-medium print:text-[7pt] print:leading-none">{record.imported}</p>
+        )}
         <h3 className={TITLE}>Open</h3>
         <RecordOpen {...record} />
         <h3 className={TITLE}>Readings</h3>

@@ -22,7 +22,7 @@ export const ShownRecord = () => {
   const { scale } = useDegrees();
   const isHandedOver = useJob((job) => job.saved.handedOverAt !== null);
   const [chosen, setChosen] = useState<string | null>(null);
-  const last = handovers[0];
+  const last = handovers.find(({ imported }) => !imported) ?? handovers[0];
   const id = chosen ?? (isHandedOver && last ? last.id : LIVE);
   const kept = handovers.find((each) => each.id === id);
   const isOnDevice = useIsOnDevice();
@@ -37,9 +37,9 @@ export const ShownRecord = () => {
             value={id}
             options={[
               [LIVE, 'As it stands today'],
-              ...handovers.map(({ id: each, handedOverAt, author }): [string, string] => [
+              ...handovers.map(({ id: each, handedOverAt, author, imported }): [string, string] => [
                 each,
-                `Handed over ${isOnDevice ? timeWords(handedOverAt, 'day') : '…'}${author && ` by ${author}`}`,
+                `${imported ? 'Imported: signed elsewhere' : 'Handed over'} ${isOnDevice ? timeWords(handedOverAt, 'day') : '…'}${author && ` by ${author}`}`,
               ]),
             ]}
             onChoose={setChosen}
@@ -57,8 +57,17 @@ export const ShownRecord = () => {
         signed={
           kept && (
             <p className="text-sm print:text-[7pt] print:leading-none">
-              Handed over <When at={kept.handedOverAt} />
-              {kept.author && ` by ${kept.author}`}; kept as it was printed then, with version {kept.coreVersion}.
+              {kept.imported ? 'Signed elsewhere' : 'Handed over'} <When at={kept.handedOverAt} />
+              {kept.author && ` by ${kept.author}`}; saved as it was printed then, with version {kept.coreVersion}.
+              {kept.imported && (
+                <>
+                  {' '}
+                  <b>
+                    Not signed here: {kept.imported.from}, imported by {kept.imported.by} <When at={kept.imported.at} />
+                    .
+                  </b>
+                </>
+              )}
             </p>
           )
         }

@@ -22,7 +22,16 @@ const recordOf = lastOf(
     everyReading: Recorded['readings'],
   ) =>
     handoverRecord(
-      { facts, confirmed, readings, everyReading, settingMarks, visit, earlier: earlierReadings(saved, visit) },
+      {
+        facts,
+        confirmed,
+        readings,
+        everyReading,
+        settingMarks,
+        visit,
+        earlier: earlierReadings(saved, visit),
+        imported: saved.imported,
+      },
       moment,
     ),
 );

@@ -94,7 +94,7 @@ export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntr
       if (!access.get().rights.read) return mayOnlyLook();
       const { author } = usePerson.getState();
       const { visit } = onVisit(access);
-      const full: SettingMark = { ...mark, ...stamp(), visit, author };
+      const full: SettingMark = { ...mark, ...stamp(), visit, author, enteredBy: '' };
       set((state) => {
         const marksOut = [...state.marksOut, full];
         return {

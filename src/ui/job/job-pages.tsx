@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
+import { ownValue } from '@/core/border/own-value';
 import type { AlongParts } from '@/core/job/along';
 import { CONTROLLER_ROLES } from '@/core/job/controllers';
 import { jobName } from '@/core/job/job-name';
@@ -95,7 +96,7 @@ export const JobPages = ({ initial }: { initial: Partial<AlongParts> }) => {
   const isHere = screen.needs === undefined || parts[screen.needs] !== undefined;
   return isHere ? (
     <AlongActsProvider value={acts}>
-      <div key={path}>{SCREENS[path]!({ ...NOTHING, ...parts })}</div>
+      <div key={path}>{ownValue(SCREENS, path)!({ ...NOTHING, ...parts })}</div>
     </AlongActsProvider>
   ) : (
     <Waiting isMissing={isMissing} />

@@ -1,21 +1,38 @@
 'use client';
 
+import { SIGN_IN_FIRST, SOMEBODY_ELSE } from '@/core/access/entered-by';
+import { NO_ROOM } from '@/core/sync/sync';
 import { useJob } from './provider';
 
-/** What the server says to who is not signed in any more. */
-const SIGNED_OUT = /^Sign in first/;
+const LINK = 'font-semibold underline underline-offset-4';
 
 /** A strip under the header while something entered cannot be saved: what, and what happens to it. */
 export const LostBanner = () => {
   const state = useJob((job) => job.saveState);
   const problem = useJob((job) => job.problem);
+  const isUnkept = useJob((job) => job.isUnkept);
+  const tryAgain = useJob((job) => job.tryAgain);
+  if (isUnkept)
+    return (
+      <p role="alert" className="lost-line no-print border-b border-line bg-warn-wash px-4 py-2 text-sm font-semibold">
+        {NO_ROOM}
+      </p>
+    );
   if (state !== 'lost' && state !== 'refused') return null;
-  const isSignedOut = state === 'lost' && SIGNED_OUT.test(problem);
+  const isSignedOut = state === 'lost' && problem.startsWith(SIGN_IN_FIRST);
+  const isSomebodyElse = state === 'lost' && problem.startsWith(SOMEBODY_ELSE);
   return (
     <p role="alert" className="lost-line no-print border-b border-line bg-warn-wash px-4 py-2 text-sm">
-      {isSignedOut ? (
+      {isSomebodyElse ? (
         <>
-          {problem} {/* A whole load: the page comes back as whoever signs in. */}
+          {SOMEBODY_ELSE} {/* A whole load: the page comes back as whoever is signed in. */}
+          <button type="button" onClick={() => window.location.reload()} className={LINK}>
+            Reload
+          </button>
+        </>
+      ) : isSignedOut ? (
+        <>
+          {SIGN_IN_FIRST} {/* A whole load: the page comes back as whoever signs in. */}
           <a
             href="/sign-in"
             onClick={(event) => {
@@ -23,7 +40,7 @@ export const LostBanner = () => {
               const { pathname, search } = window.location;
               window.location.assign(`/sign-in?to=${encodeURIComponent(pathname + search)}`);
             }}
-            className="font-semibold underline underline-offset-4"
+            className={LINK}
           >
             Sign in
           </a>
@@ -36,7 +53,12 @@ export const LostBanner = () => {
           <span className="sm:hidden">Not reached. Kept here; it goes out by itself.</span>
         </>
       ) : (
-        <>{problem} Correct it, or take it back with Ctrl Z.</>
+        <>
+          {problem} Correct it, or take it back with Ctrl Z.{' '}
+          <button type="button" onClick={tryAgain} className={LINK}>
+            Try again
+          </button>
+        </>
       )}
     </p>
   );

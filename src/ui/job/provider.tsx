@@ -54,8 +54,8 @@ export const JobProvider = ({
   cautionsRead: readonly string[];
   children: React.ReactNode;
 }) => {
-  const { personId, me, names } = useAtWork();
-  const rights = { personId, change: useMay('change'), read: useMay('read') };
+  const { personId, crewId, me, names } = useAtWork();
+  const rights = { personId, crewId, change: useMay('change'), read: useMay('read') };
   const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead, rights));
   useEffect(() => {
     takeUpPerson();

@@ -27,6 +27,7 @@ export const SaveState = () => {
   const problem = useJob((job) => job.problem);
   const savedAt = useJob((job) => job.savedAt ?? job.saved.updatedAt);
   const waiting = useJob((job) => Object.keys(job.pending).length + job.outbox.length + job.marksOut.length);
+  const isUnkept = useJob((job) => job.isUnkept);
   const typed = useJob((job) => job.typed);
   const firstTyped = Object.values(typed)[0];
   switch (state) {
@@ -52,6 +53,13 @@ export const SaveState = () => {
         </span>
       );
     case 'lost':
+      if (isUnkept)
+        return (
+          <span role="status" title={problem} className={`${LOUD} text-fail`}>
+            <TriangleAlert size={16} aria-hidden />
+            {waiting} not saved: no room
+          </span>
+        );
       return (
         <span role="status" title={problem} className={`${LOUD} text-warn`}>
           {/* A whole load: without signal the device's own page answers. */}

@@ -1,8 +1,9 @@
 import { v4 as uuid } from 'uuid';
+import type { JobDraft } from '@/core/sync/draft';
 import type { SyncEvent, SyncRequest } from '@/core/sync/event';
 import { runSync } from '@/core/sync/run';
 import { overlay, type SyncState } from '@/core/sync/state';
-import { doErrands, hasErrand } from '../along/errands';
+import { doErrands, hasErrand, refusedBefore } from '../along/errands';
 import { call } from '../api';
 import { keepDraft } from '../drafts';
 import { onDisk, restoreSafe } from '../safe-storage';
@@ -29,6 +30,7 @@ const SYNCED = [
   'problem',
   'theirs',
   'line',
+  'isUnkept',
 ] as const satisfies readonly (keyof SyncState)[];
 /** What the job as it is shown is made of: where none of it has changed, nothing is worked out anew. */
 const SHOWN = ['saved', 'pending', 'outbox', 'marksOut', 'visitsOut', 'visit'] as const;
@@ -41,19 +43,26 @@ export const createSender = ({ get, set }: StateAccess): Sender => {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let held = { of: null as JobState | null, state: null as SyncState | null };
   const ports = {
-    keep: (draft: Parameters<typeof keepDraft>[1]) => keepDraft(get().saved.id, draft, get().rights.personId),
+    keep: (draft: JobDraft | null) => {
+      const { saved, rights } = get();
+      return keepDraft(saved.id, draft && { ...draft, crewId: rights.crewId }, rights.personId);
+    },
     ask: async ({ method, path, body }: SyncRequest) => {
       // What is said to be kept here, where nobody answers, is on the disk by then.
       await onDisk();
-      return call(path, { method, body });
+      const { personId, crewId } = get().rights;
+      return call(path, { method, body }, personId ? { personId, crewId } : undefined);
     },
     errands: async (phase: 'before' | 'after') => {
       await restoreSafe();
       const { saved, rights } = get();
-      if (!hasErrand(saved.id, phase)) return true;
+      const { personId } = rights;
+      if (!hasErrand(saved.id, phase, personId)) return { areDone: true } as const;
       // Of what comes after, only what no other job still has to send something for.
-      await doErrands(rights.personId, (about) => phase === 'before' || about !== saved.id);
-      return !hasErrand(saved.id, phase);
+      await doErrands(personId, (about) => phase === 'before' || about !== saved.id);
+      return hasErrand(saved.id, phase, personId)
+        ? ({ areDone: false, refusal: refusedBefore(saved.id, personId) } as const)
+        : ({ areDone: true } as const);
     },
     later: (inMs: number, act: () => void) => {
       clearTimeout(timer);

@@ -11,6 +11,8 @@ import type { DegreeScale } from '@/core/units/degrees';
 export interface Rights {
   /** Whose drafts these are; empty: whoever's. */
   readonly personId: string;
+  /** His crew. */
+  readonly crewId?: string | undefined;
   /** Change facts. */
   readonly change: boolean;
   /** Add readings, marks and visits. */
@@ -63,6 +65,8 @@ export interface JobState extends SyncState, Overlaid {
   readonly showVisit: (visit: string | null) => void;
   /** Goes on with a visit, though nothing was done on it for long. */
   readonly goOnWith: (visit: string) => void;
+  /** Sends what waits now, though it was refused before. */
+  readonly tryAgain: () => void;
   readonly start: () => () => void;
 }
 

@@ -5,6 +5,7 @@ import type { StoredJob } from '@/core/job/stored-job';
 import { isNothing, type JobDraft } from '@/core/sync/draft';
 import { IDLE, overlay } from '@/core/sync/state';
 import { steppedF } from '@/core/units/degrees';
+import { tryErrandsAgain } from '../along/errands';
 import { goneTabs, holdTab, ORPHAN_AFTER_MS, takeDrafts } from '../drafts';
 import { restoreSafe } from '../safe-storage';
 import { factEntries } from './fact-entries';
@@ -101,6 +102,7 @@ export const createJobStore = (
       saveState: 'saved',
       problem: '',
       theirs: null,
+      isUnkept: false,
       line: IDLE,
       hasTakenUp: false,
       undoable: [],
@@ -129,6 +131,10 @@ export const createJobStore = (
         }),
       showVisit: (chosen) => set((state) => ({ visit: chosen, ...overlay(state.saved, { ...state, visit: chosen }) })),
       goOnWith: (chosen) => set({ goesOnWith: chosen }),
+      tryAgain: () => {
+        tryErrandsAgain(get().saved.id, rights.personId);
+        sender.sendNow();
+      },
       start: () => {
         const end = takeUpAll(access, sender);
         const leave = watchPage(access, sender);

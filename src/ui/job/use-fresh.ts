@@ -24,7 +24,9 @@ export const useFresh = () => {
   const store = useStoreOfJob()!;
   const now = useJobNow();
   useEffect(() => {
-    const channel = new BroadcastChannel(`gate-cross:job:${now().saved.id}`);
+    // Another person's tab, or another crew's job under the same id, is none of this one's.
+    const { saved: own, rights } = now();
+    const channel = new BroadcastChannel(`gate-cross:job:${rights.crewId ?? rights.personId}:${own.id}`);
     let told: StoredJob = now().saved;
     let timer: ReturnType<typeof setTimeout> | undefined;
     channel.onmessage = ({ data }: MessageEvent<StoredJob>) => {
@@ -38,7 +40,7 @@ export const useFresh = () => {
       timer = setTimeout(() => {
         if (saved === told) return;
         told = saved;
-        void keepJob(saved);
+        void keepJob(saved, now().rights.personId);
         channel.postMessage(saved);
       }, REST_MS);
     });

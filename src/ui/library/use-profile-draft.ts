@@ -5,6 +5,7 @@ import { v4 as uuid } from 'uuid';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { keptHere } from '@/core/sync/answer';
+import { acting } from '../acting';
 import { doErrands, hasErrand } from '../along/errands';
 import { keptWho } from '../along/who';
 import { call } from '../api';
@@ -24,6 +25,8 @@ interface ProfileDraft {
 }
 
 const draftOf = (id: string) => `profile:${id}`;
+/** Whose what is typed here is. */
+const mine = (): string => acting()?.personId ?? keptWho()?.personId ?? '';
 
 /**
  * A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when somebody saved
@@ -61,7 +64,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       setState('saving');
       // One that began on this device is made on the server first.
       const who = keptWho();
-      if (who && hasErrand(now.profile.id, 'before')) await doErrands(who.personId, () => true);
+      if (who && hasErrand(now.profile.id, 'before', who.personId)) await doErrands(who.personId, () => true);
       const answer = await call<StoredProfile>('/api/profiles', {
         method: 'PUT',
         body: {
@@ -90,7 +93,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       now.revision = answer.value.revision;
       setProblem('');
       if (now.profile !== sent) return schedule(0);
-      keepDraft(draftOf(now.profile.id), null);
+      keepDraft(draftOf(now.profile.id), null, mine());
       setState('saved');
     };
     return () => clearTimeout(timer.current);
@@ -100,9 +103,9 @@ export const useProfileDraft = (stored: StoredProfile) => {
     takeUpPerson();
     const takeKept = async () => {
       await restoreSafe();
-      const kept = takeDrafts<ProfileDraft>(draftOf(stored.profile.id)).at(-1);
+      const kept = takeDrafts<ProfileDraft>(draftOf(stored.profile.id), mine()).at(-1);
       if (!kept || stored.revision === null) return;
-      keepDraft(draftOf(stored.profile.id), kept);
+      keepDraft(draftOf(stored.profile.id), kept, mine());
       live.current.profile = kept.profile;
       setProfile(kept.profile);
       if (kept.baseRevision === stored.revision) return schedule(0);
@@ -119,7 +122,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       const next = edit(live.current.profile);
       live.current.profile = next;
       setProfile(next);
-      keepDraft<ProfileDraft>(draftOf(next.id), { baseRevision: live.current.revision, profile: next });
+      keepDraft<ProfileDraft>(draftOf(next.id), { baseRevision: live.current.revision, profile: next }, mine());
       if (live.current.isStale) return;
       setState('waiting');
       schedule(SAVE_DELAY_MS);
@@ -135,7 +138,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
     if (takesTheirs) {
       live.current.profile = theirs.profile;
       setProfile(theirs.profile);
-      keepDraft(draftOf(theirs.profile.id), null);
+      keepDraft(draftOf(theirs.profile.id), null, mine());
       return setState('saved');
     }
     setState('waiting');

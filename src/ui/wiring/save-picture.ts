@@ -1,3 +1,5 @@
+import { xmlText } from '@/core/border/xml-text';
+
 /** What a picture carries with it when it leaves the page, since style sheets stay behind. */
 const STYLED = [
   'fill',
@@ -32,7 +34,7 @@ export const standaloneSvg = (svg: SVGSVGElement): string => {
   }))
     ground.setAttribute(name, String(value));
   copy.prepend(ground);
-  return new XMLSerializer().serializeToString(copy);
+  return xmlText(new XMLSerializer().serializeToString(copy));
 };
 
 /** Twice as many pixels as units, for print. */

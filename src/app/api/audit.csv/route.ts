@@ -1,7 +1,17 @@
-import { auditCsv } from '@/core/formats/audit-csv';
-import { download, route } from '@/server/http/respond';
-import { listAudit } from '@/server/repositories/audit';
+import { AUDIT_CSV_HEAD, auditCsvLines } from '@/core/formats/audit-csv';
+import type { CrewScope } from '@/server/crew';
+import { route, streamed } from '@/server/http/respond';
+import { wholeAudit } from '@/server/repositories/audit';
 
+async function* csvOf(scope: CrewScope): AsyncGenerator<string, void, void> {
+  yield AUDIT_CSV_HEAD;
+  for await (const lines of wholeAudit(scope)) yield auditCsvLines(lines);
+}
+
+/** Everything that was done in the crew, oldest first. */
 export const GET = route('export audit', 'audit', async (_request, { scope }) =>
-  download(`${auditCsv(await listAudit(scope))}\r\n`, 'text/csv; charset=utf-8', 'what was done', 'csv'),
+  streamed(csvOf(scope), {
+    'Content-Type': 'text/csv; charset=utf-8',
+    'Content-Disposition': 'attachment; filename="what-was-done.csv"',
+  }),
 );

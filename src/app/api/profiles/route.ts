@@ -4,7 +4,7 @@ import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { type Asking, refuse, route } from '@/server/http/respond';
 import { profileSaveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
-import { listProfiles, saveProfile } from '@/server/repositories/profiles';
+import { listProfiles, MOST_PROFILES, saveProfile } from '@/server/repositories/profiles';
 
 export const GET = route('list profiles', 'see', async (_request, { scope }) =>
   Response.json({ profiles: await listProfiles(scope) }),
@@ -20,6 +20,11 @@ export const PUT = route(
       const profile = sent.profile as unknown as ControllerProfile;
       if (isShipped(profile.id))
         return refuse(409, 'This profile ships with the application. Copy it, and change the copy.', 'profile.id');
+      if (baseRevision === null && (await listProfiles(scope)).length >= MOST_PROFILES)
+        return refuse(
+          409,
+          `The crew has ${MOST_PROFILES} controllers. Delete one that no job uses, then save this one.`,
+        );
       const result = await saveProfile(scope, { saveId, baseRevision, profile, author: principal.name });
       switch (result.kind) {
         case 'missing':

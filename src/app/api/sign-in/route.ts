@@ -2,13 +2,15 @@ import { parseSignInName, signInName } from '@/core/access/sign-in-name';
 import { addressOf, mayCarryPassword, PLAIN_CONNECTION } from '@/server/access/connection';
 import { letIn } from '@/server/access/let-in';
 import { isPassword } from '@/server/access/passwords';
+import { deviceToken } from '@/server/access/session-cookie';
 import { scopeOf } from '@/server/crew';
 import { signInSchema } from '@/server/http/access-schemas';
 import { openRoute, refuse } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { crewByHandle } from '@/server/repositories/crews';
+import { isKnownDevice } from '@/server/repositories/known-devices';
 import { personByHandle } from '@/server/repositories/people';
-import { ATTEMPTS_MIN, countAttempt, forgetAttempts, isTriedTooOften } from '@/server/repositories/sign-in-attempts';
+import { ATTEMPTS_MIN, forgetOldTries, forgetTries, hearTry } from '@/server/repositories/sign-in-attempts';
 
 /** The same for a name that nobody has and for a password that is not its own: neither is told. */
 const WRONG = 'Name and password do not belong together. The name has two parts, such as ana@your-crew.';
@@ -18,19 +20,23 @@ export const POST = openRoute(
   withBody(signInSchema, 2000, async ({ name, password }, request) => {
     if (!mayCarryPassword(request)) return refuse(403, PLAIN_CONNECTION);
     const asked = parseSignInName(name);
-    const key = asked ? signInName(asked) : name;
-    const address = addressOf(request);
-    if (await isTriedTooOften(key, address))
-      return refuse(429, `Too many tries. Wait ${ATTEMPTS_MIN} minutes, or ask your lead for a link.`);
+    const device = deviceToken(request);
+    const tried = {
+      name: asked ? signInName(asked) : name,
+      address: addressOf(request),
+      knownDevice: asked && device !== null && (await isKnownDevice(device, asked)) ? device : null,
+    };
+    const heard = await hearTry(tried);
+    if (!heard) return refuse(429, `Too many tries. Wait ${ATTEMPTS_MIN} minutes, or ask your lead for a link.`);
     const crew = asked && (await crewByHandle(asked.crew));
     const scope = crew && scopeOf({ crewId: crew.id });
     const person = scope && (await personByHandle(scope, asked.person));
     const isRight = await isPassword(password, person?.passwordHash ?? null);
     if (!scope || !person || !isRight) {
-      await countAttempt(key, address);
+      await forgetOldTries();
       return refuse(401, WRONG);
     }
-    await forgetAttempts(key);
+    await forgetTries(tried, heard);
     return letIn(request, scope, person.id);
   }),
 );

@@ -1,15 +1,21 @@
-import { dropSession, sessionToken } from '@/server/access/session-cookie';
+import { dropSession, sessionTokenKept } from '@/server/access/session-cookie';
+import { scopeOf } from '@/server/crew';
 import { signOutSchema } from '@/server/http/access-schemas';
-import { type Asking, route } from '@/server/http/respond';
+import { openRoute } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
-import { endSession, endSessionsOf } from '@/server/repositories/sessions';
+import { endSession, endSessionsOf, principalByToken } from '@/server/repositories/sessions';
 
-export const POST = route(
+/** Ends a session; where it has ended already, its cookie is taken off all the same. */
+export const POST = openRoute(
   'sign out',
-  'see',
-  withBody(signOutSchema, 1000, async ({ everywhere }, request, { principal, scope }: Asking) => {
-    if (everywhere) await endSessionsOf(scope, principal.personId);
-    else await endSession(scope, sessionToken(request)!);
-    return Response.json({ ok: true }, { headers: { 'set-cookie': dropSession() } });
+  withBody(signOutSchema, 1000, async ({ everywhere }, request) => {
+    const token = sessionTokenKept(request);
+    const principal = token === null ? null : await principalByToken(token);
+    if (token !== null && principal) {
+      const scope = scopeOf(principal);
+      if (everywhere) await endSessionsOf(scope, principal.personId);
+      else await endSession(scope, token);
+    }
+    return Response.json({ ok: true }, { headers: dropSession() });
   }),
 );

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { hasTooManyQuotes, TOO_MANY_QUOTES } from '../csv-guard';
 import { hourOfYear } from './hour-of-year';
 import {
   hourFigure,
@@ -44,6 +45,7 @@ const scaleOf = (header: string, options: WeatherOptions): WeatherScale =>
  * scale; without one it is °F. With times, hours may be missing or out of order; without, there must be a whole year.
  */
 export const readHoursCsv = (text: string, name: string, options: WeatherOptions): WeatherRead => {
+  if (hasTooManyQuotes(text)) return wrong('', TOO_MANY_QUOTES);
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   const [first] = data;
   if (!first) return wrong('', 'The file is empty.');

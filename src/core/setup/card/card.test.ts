@@ -39,6 +39,7 @@ const mark = (
     visit: 'v',
     origin: null,
     author,
+    enteredBy: author,
     controller: profile.role,
     profile: profile.id,
     entry,

@@ -21,6 +21,7 @@ const markAt = (count: number, mark: NewMark): SettingMark => ({
   origin: null,
   visit: 'practice',
   author: '',
+  enteredBy: '',
   at: `2026-01-01T00:00:00.${String(count).padStart(9, '0')}Z`,
 });
 

@@ -27,7 +27,7 @@ type State =
  */
 export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) => void }) => {
   const [state, setState] = useState<State>({ kind: 'idle' });
-  const { me, personId } = useAtWork();
+  const { me, personId, crewId } = useAtWork();
 
   const keep = async (weather: Extract<WeatherRead, { kind: 'read' }>['weather'], id: string) => {
     const answer = await call<StoredWeather>('/api/weather', {
@@ -40,7 +40,7 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
     }
     if (answer.kind === 'lost') {
       const year = { id, ...weather, addedAt: new Date().toISOString(), addedBy: me };
-      if (await keepYearHere(year, personId)) {
+      if (await keepYearHere(year, { personId, crewId })) {
         setState({ kind: 'idle' });
         toast('The year is kept on this device. The server gets it when there is signal.');
         return onAdded(year);

@@ -16,13 +16,16 @@ const DID = {
   'take-back': 'took back to the bench',
 } as const;
 
-/** A record that was printed without signal comes along whole. */
+/** The record comes along whole, as it was shown to who signs it. */
 const MAX_BYTES = 500_000;
 
 const STALE = {
   archive: 'Somebody else saved this job since you saw it. Open it, look, and archive it then.',
-  'hand-over': 'Somebody saved this job since you opened it. Reload, look at the record, and hand it over then.',
+  'hand-over': 'This job has changed since its record was shown to you. Check the record again, then hand it over.',
 } as const;
+
+const NOT_SHOWN =
+  'What is signed is the record as it was shown, and it did not come along. Reload the page, check it, and hand it over.';
 
 export const POST = jobRoute(
   'move job',
@@ -32,30 +35,36 @@ export const POST = jobRoute(
     MAX_BYTES,
     async ({ action, printed, ...seen }, _request, context: JobContext): Promise<Response> => {
       const { jobId, principal, scope } = context;
-      const done = async (isDone: boolean): Promise<Response> => {
-        if (!isDone) return missing();
-        await audit(scope, principal.name, DID[action], await nameOfJob(scope, jobId));
+      /** What changed nothing, as what was done before, stands in no list again. */
+      const done = async (result: 'done' | 'already' | 'missing'): Promise<Response> => {
+        if (result === 'missing') return missing();
+        if (result === 'done') await audit(scope, principal.name, DID[action], await nameOfJob(scope, jobId));
         return Response.json({ ok: true });
       };
       if (action === 'take-back') return done(await takeBack(scope, jobId, principal.name));
       if (action !== 'hand-over') {
         const moved = await moveJob(scope, jobId, action, principal.name, seen.revision);
-        return moved === 'stale' ? refuse(409, STALE.archive) : done(moved === 'done');
+        return moved === 'stale' ? refuse(409, STALE.archive) : done(moved);
       }
+      if (!printed) return refuse(409, NOT_SHOWN, 'printed');
       const result = await handOver(scope, jobId, {
         ...seen,
         author: principal.name,
-        printed: printed as HandoverRecord | undefined,
+        printed: printed as HandoverRecord,
       });
-      if (result === 'stale') return refuse(409, STALE['hand-over']);
-      if (result === 'makeshift')
-        return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
-      if (result === 'stopped')
-        return refuse(
-          409,
-          'Something stops the work on this job. It can be signed only as shut off and tagged, acknowledged by a crew lead.',
-        );
-      return done(result === 'done');
+      switch (result) {
+        case 'stale':
+          return refuse(409, STALE['hand-over']);
+        case 'makeshift':
+          return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
+        case 'stopped':
+          return refuse(
+            409,
+            'Something stops the work on this job. It can be signed only as shut off and tagged, acknowledged by a crew lead.',
+          );
+        default:
+          return done(result);
+      }
     },
   ),
 );

@@ -1,0 +1,28 @@
+interface Shared<T> {
+  readonly running: Promise<T>;
+  next: Promise<T> | null;
+}
+
+/**
+ * Shares one answer among everybody who asks for the same at the same time. Nobody gets an answer that was begun before
+ * he asked: whoever comes while one is under way shares the next one.
+ */
+export const sharedWork = <T>(): ((key: string, work: () => Promise<T>) => Promise<T>) => {
+  const underWay = new Map<string, Shared<T>>();
+  const begin = (key: string, work: () => Promise<T>): Promise<T> => {
+    const running = work();
+    const shared: Shared<T> = { running, next: null };
+    underWay.set(key, shared);
+    const ended = () => {
+      if (underWay.get(key) === shared && shared.next === null) underWay.delete(key);
+    };
+    running.then(ended, ended);
+    return running;
+  };
+  return (key, work) => {
+    const shared = underWay.get(key);
+    if (!shared) return begin(key, work);
+    const after = () => begin(key, work);
+    return (shared.next ??= shared.running.then(after, after));
+  };
+};

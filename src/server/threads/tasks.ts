@@ -1,0 +1,18 @@
+import { jobOutline } from '../../core/board/job-outline';
+import type { JobOutline } from '../../core/board/job-summary';
+import type { Parsed } from '../../core/border/parse';
+import { type JobFile, parseJobFileText } from '../../core/formats/job-file';
+import type { StoredJob } from '../../core/job/stored-job';
+
+/** What is worked out beside the thread that answers requests, by name: what goes in, and what comes out. */
+export interface Tasks {
+  readonly 'job file': { readonly input: string; readonly output: Parsed<JobFile> };
+  readonly outline: { readonly input: StoredJob; readonly output: JobOutline };
+}
+
+export type TaskName = keyof Tasks;
+
+export const TASKS: { readonly [N in TaskName]: (input: Tasks[N]['input']) => Tasks[N]['output'] } = {
+  'job file': parseJobFileText,
+  outline: jobOutline,
+};
