@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test } from '@playwright/test';
-import { freshJob, stored } from './helpers';
+import { freshJob, handOver, stored } from './helpers';
 
 test('make a job from a sample and find it again', async ({ page }) => {
   const name = `Made ${randomUUID().slice(0, 8)}`;
@@ -67,8 +67,8 @@ test('a job file goes out, comes in, and a bad one says why', async ({ page }) =
   file.facts.house.designBtuh = -3;
   await take(JSON.stringify(file));
   await expect(page.getByText(/facts\.house\.designBtuh must be at least 2000/)).toBeVisible();
-  await take('x'.repeat(2_100_000), 'huge.json');
-  await expect(page.getByText(/huge\.json is larger than 2 MB/)).toBeVisible();
+  await take('x'.repeat(24_100_000), 'huge.json');
+  await expect(page.getByText(/huge\.json is larger than 24 MB/)).toBeVisible();
 });
 
 test('a page that is not there says so', async ({ page }) => {
@@ -124,7 +124,7 @@ test('the board is narrowed to a stage, and walked by keys', async ({ page }) =>
   const ids = [randomUUID(), randomUUID()];
   for (const id of ids)
     await page.request.post('/api/jobs', { data: { id, from: 'blank', name: `${word} ${ids.indexOf(id)}` } });
-  await page.request.post(`/api/jobs/${ids[0]}/move`, { data: { action: 'hand-over', author: 'tester' } });
+  await handOver(page, ids[0]!);
   await page.goto(`/?search=${word}`);
   const links = page.getByRole('table', { name: 'Jobs' }).getByRole('link');
   await expect(links).toHaveCount(2);

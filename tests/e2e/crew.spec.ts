@@ -210,12 +210,22 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
   await page.waitForResponse(/\/along$/);
   await page.evaluate((of) => {
     const draft = { baseRevision: 1, pending: { 'site.customer': 'From one who left' }, outbox: [], marksOut: [] };
-    localStorage.setItem(`gate-cross:draft:${of}:gone~someone-else`, JSON.stringify({ ...draft, touchedAt: 1 }));
+    const { crewId } = JSON.parse(localStorage.getItem('gate-cross:who')!);
+    const keep = (person: string, crew: string) =>
+      localStorage.setItem(
+        `gate-cross:draft:${of}:gone-${person}~${person}`,
+        JSON.stringify({ ...draft, crewId: crew, touchedAt: 1 }),
+      );
+    keep('someone-else', crewId);
+    keep('of-another-crew', 'another');
   }, id);
   await page.goto('/device');
-  await expect(page.getByText('1 entry waits for somebody else to sign in on this device.')).toBeVisible();
+  await expect(page.getByText('2 entries wait for somebody else to sign in on this device.')).toBeVisible();
   await page.getByRole('button', { name: 'Send it as mine' }).click();
   await expect(page.getByText('1 entry waits', { exact: true })).toBeVisible();
+  // What is of another crew is nobody's here to send.
+  await expect(page.getByText('1 entry waits for somebody else to sign in on this device.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Send it as mine' })).toHaveCount(0);
   await page.goto(`/jobs/${id}/sheet`);
   await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe('From one who left');
 });

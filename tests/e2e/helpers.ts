@@ -1,5 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { type Browser, expect, type Page } from '@playwright/test';
+import { DEFAULT_MOMENT } from '@/core/control/moment';
+import { lastRecord } from '@/core/handover/last-record';
+import type { StoredJob } from '@/core/job/stored-job';
 import { SIGNED_IN } from './signed-in';
 
 /** A fresh job from a sample's facts, without readings; returns its id. */
@@ -14,6 +17,17 @@ export const freshJob = async (page: Page, source = 'cinder-creek'): Promise<str
 
 /** A job as the server holds it. */
 export const stored = async (page: Page, id: string) => (await page.request.get(`/api/jobs/${id}`)).json();
+
+/** Hands a job over as it stands, with its record as a page shows it. */
+export const handOver = async (page: Page, id: string): Promise<void> => {
+  const job = (await stored(page, id)) as StoredJob;
+  const { outdoorF, indoorF } = DEFAULT_MOMENT;
+  const printed = lastRecord(job, DEFAULT_MOMENT);
+  const answer = await page.request.post(`/api/jobs/${id}/move`, {
+    data: { action: 'hand-over', revision: job.revision, outdoorF, indoorF, printed },
+  });
+  expect(answer.status()).toBe(200);
+};
 
 export const expectSaved = async (page: Page) => {
   // What was done before the page was alive is none that could be saved yet.

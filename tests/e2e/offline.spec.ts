@@ -176,9 +176,9 @@ test('handed over without signal, after a reading: the server has both, in that 
   const asks = page.getByRole('button', { name: 'Hand it over as it is' });
   if (await asks.isVisible()) await asks.click();
   await expect(page.getByText('Handed over here.')).toBeVisible();
-  await expect(page.getByText('kept as it was printed then')).toBeVisible();
+  await expect(page.getByText('saved as it was printed then')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('kept as it was printed then')).toBeVisible();
+  await expect(page.getByText('saved as it was printed then')).toBeVisible();
   await page.goto('/');
   await expect(page.getByText(/^Handed over: .*goes to the server/)).toBeVisible();
   await context.setOffline(false);

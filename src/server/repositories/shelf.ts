@@ -58,10 +58,12 @@ export interface HandingOver {
   readonly revision?: number | undefined;
   /** The record as it was shown to who signs: what is kept says the same, or nothing is handed over. */
   readonly printed?: HandoverRecord | undefined;
+  /** Whether it must have been shown, as to whoever signs on a page. */
+  readonly mustBeShown?: boolean;
 }
 
 /** `already`: it was handed over before, and stays as it was. */
-export type HandOverResult = 'done' | 'already' | 'missing' | 'stale' | 'makeshift' | 'stopped';
+export type HandOverResult = 'done' | 'already' | 'missing' | 'stale' | 'makeshift' | 'stopped' | 'unseen';
 
 const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
   ...DEFAULT_MOMENT,
@@ -83,6 +85,7 @@ export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Pr
     if (toPutBack(job.readings).length > 0) return 'makeshift';
     const record = lastRecord(job, momentOf(handing));
     if (record.stops && record.shutOff === undefined) return 'stopped';
+    if (handing.mustBeShown && !printed) return 'unseen';
     const full = await fileProblem(scope, job, 1);
     if (full !== null) throw new JobFull(full);
     if (printed && !isSignedAsShown(printed, record)) return 'stale';

@@ -8,7 +8,7 @@ import { restoreSafe } from '../safe-storage';
 import { toast } from '../toast';
 import { duplicateHere } from './begin-here';
 import { keptAlong, letGo, listOnDevice, type OnDeviceLine } from './device';
-import { doErrands, type Errand, errandsOf, keepErrand, tryErrandAgain } from './errands';
+import { doErrands, type Errand, errandsOf, keepErrand, onErrandDone, tryErrandAgain } from './errands';
 import { KeptJobLine } from './kept-job-line';
 import { KeptJobs } from './kept-jobs';
 import { PinPart } from './pin-part';
@@ -56,6 +56,8 @@ export const DeviceList = () => {
     const asked = setTimeout(() => void look(), 0);
     return () => clearTimeout(asked);
   }, [look]);
+  // What is done while somebody looks is off the list at once.
+  useEffect(() => onErrandDone(() => void look()), [look]);
   if (found === null) return null;
   const { who, lines, waiting, errands } = found;
   const personId = who?.personId ?? '';

@@ -100,9 +100,12 @@ export const takeOverErrands = ({ personId, crewId }: EnteredBy): void => {
   write(all().map((errand) => (errand.crewId === crewId ? { ...errand, personId } : errand)));
 };
 
-/** How much of others of a crew waits to be done here. */
-export const othersErrands = ({ personId, crewId }: EnteredBy): number =>
-  all().filter((errand) => errand.personId !== personId && crewId !== undefined && errand.crewId === crewId).length;
+/** How much of others waits to be done here, and how much of it is of the person's own crew. */
+export const othersErrands = (who: EnteredBy | null): { readonly all: number; readonly ofCrew: number } => {
+  const others = all().filter(({ personId }) => personId !== who?.personId);
+  const crewId = who?.crewId;
+  return { all: others.length, ofCrew: others.filter((each) => crewId !== undefined && each.crewId === crewId).length };
+};
 
 /** Gives an errand up. */
 export const dropErrand = (id: string): void => write(all().filter((errand) => errand.id !== id));

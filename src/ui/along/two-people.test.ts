@@ -203,5 +203,5 @@ test('whatever begins and ends on one device, each entry goes out once, as who e
       const landed = server.landed.map(({ entered: id, as }) => `${id} by ${as}`);
       expect(landed.sort()).toEqual(entered.map(({ id, by }) => `${id} by ${by}`).sort());
     }),
-    { numRuns: Number(process.env.SWEEP ?? 300) },
+    { numRuns: Number(process.env.SWEEP ?? 1500) },
   ));

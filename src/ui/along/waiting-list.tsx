@@ -32,8 +32,9 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
   const own = waiting.filter(({ isOthers }) => !isOthers);
   const others = waiting.filter(({ isOthers }) => isOthers);
   const ofCrew = others.filter(({ crewId }) => who?.crewId !== undefined && crewId === who.crewId);
-  const othersCount = sumOf(others) + (who ? othersErrands(who) : 0);
-  const crewCount = sumOf(ofCrew) + (who ? othersErrands(who) : 0);
+  const asked = othersErrands(who);
+  const othersCount = sumOf(others) + asked.all;
+  const crewCount = sumOf(ofCrew) + asked.ofCrew;
   const elsewhere = waiting.filter(({ jobId, isOthers }) => !isOthers && !isListed(jobId));
   const take = async (chosen: File) => {
     if (!who) return toast.error('Sign in first: what is imported goes out as whoever imports it.');

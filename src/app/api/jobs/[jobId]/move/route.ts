@@ -46,13 +46,15 @@ export const POST = jobRoute(
         const moved = await moveJob(scope, jobId, action, principal.name, seen.revision);
         return moved === 'stale' ? refuse(409, STALE.archive) : done(moved);
       }
-      if (!printed) return refuse(409, NOT_SHOWN, 'printed');
       const result = await handOver(scope, jobId, {
         ...seen,
         author: principal.name,
-        printed: printed as HandoverRecord,
+        printed: printed as HandoverRecord | undefined,
+        mustBeShown: true,
       });
       switch (result) {
+        case 'unseen':
+          return refuse(409, NOT_SHOWN, 'printed');
         case 'stale':
           return refuse(409, STALE['hand-over']);
         case 'makeshift':
