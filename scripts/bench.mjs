@@ -1,17 +1,19 @@
 import { spawnSync } from 'node:child_process';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { ensureBuild, npmRun, startApp, stopApp } from './lib/app.mjs';
 import { coreVersion } from './lib/core-version.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { freePort, startPostgres } from './lib/postgres.mjs';
-import { ROOT } from './lib/project.mjs';
+import { ROOT, STATE } from './lib/project.mjs';
 import { giveUp } from './lib/say.mjs';
 import { demoSession } from './lib/session.mjs';
 
 /**
  * Prints the figures that the product is held to: the core, the built pages in a browser, on a phone's processor and a
  * slow line, the server with ten thousand jobs, and with a thousand crews beside them.
- * `npm run bench -- core|diagnosis|pages|slow|board|crews` prints one of them;
+ * `npm run bench -- core|diagnosis|pages|slow|board|viewers|crews` prints one of them;
  * BENCH_REQUESTS says over how many requests memory is watched.
  */
 const [only] = process.argv.slice(2);
@@ -32,11 +34,15 @@ const withApp = async (cluster, settings, file) => {
     const env = { ...addresses, LOG_LEVEL: 'warn' };
     npmRun('migrate', env);
     npmRun('seed', env);
+    process.env.HELD_UP_FILE = join(STATE, 'held-up.txt');
+    rmSync(process.env.HELD_UP_FILE, { force: true });
+    process.env.NODE_OPTIONS = `--import ${pathToFileURL(join(ROOT, 'scripts/bench/held-up.mjs')).href}`;
     const { app, address } = await startApp({
       databaseUrl: addresses.DATABASE_URL,
       port: await freePort(),
       isDemo: true,
     });
+    delete process.env.NODE_OPTIONS;
     run(file, {
       ...env,
       CORE_VERSION: coreVersion(),
@@ -57,4 +63,5 @@ if (isWanted('pages')) await withApp('test-postgres', ['fsync=off'], 'pages.ts')
 if (isWanted('slow')) await withApp('test-postgres', ['fsync=off'], 'slow.ts');
 // What is saved is waited for, as it is at work.
 if (isWanted('board')) await withApp('bench-postgres', [], 'board.ts');
+if (isWanted('viewers')) await withApp('bench-postgres', [], 'viewers.ts');
 if (isWanted('crews')) await withApp('bench-postgres', [], 'crews.ts');

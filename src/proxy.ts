@@ -57,6 +57,8 @@ export const proxy = (request: NextRequest): NextResponse => {
       { error: 'This address cannot be read. Check that it was copied whole.', path: '' },
       { status: 400 },
     );
+  // Answers of the interface hold no page: they need no policy of their own.
+  if (request.nextUrl.pathname.startsWith('/api/')) return NextResponse.next();
   const to = signInFirst(request);
   if (to) return NextResponse.redirect(to);
   const nonce = btoa(crypto.randomUUID());

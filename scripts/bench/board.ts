@@ -1,45 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
-import { jobOutline } from '../../src/core/board/job-outline';
-import { documentOf } from '../../src/core/formats/job-file';
-import { sampleFile } from '../../src/core/formats/sample-file';
 import { SAMPLES } from '../../src/core/samples';
-import { coreVersion } from '../../src/server/core-version';
-import { FIRST_CREW, inCrew, scopeOf } from '../../src/server/crew';
+import { inCrew } from '../../src/server/crew';
 import { closeDatabase, database, ownerDatabase } from '../../src/server/database';
+import { CREW, fillJobs } from './jobs';
 import { cpuMs, get, median, ms, say, sayMemory, send, share, timed } from './measure';
 
 /**
  * The server with ten thousand jobs: its answers beside the bare query, what they cost it, saves on a disk that is
  * waited for, and its memory over many requests.
  */
-const JOBS = 10_000;
 const ROUNDS = 300;
 const MANY = Number(process.env.BENCH_REQUESTS ?? 5000);
-
-const CREW = scopeOf({ crewId: FIRST_CREW });
-const file = sampleFile(SAMPLES[1]!);
-const document = documentOf(file);
-const outline = jobOutline({ ...file, document });
-
-const fill = () =>
-  inCrew(CREW, async () => {
-    const words = ['quarry', 'juniper', 'cinder', 'spur', 'flume', 'bench', 'creek', 'mesa'];
-    await database().query(
-      `INSERT INTO jobs (id, revision, file_version, document, name, customer, street, town, created_at, updated_at)
-       SELECT gen_random_uuid(), 1, 2, :document::jsonb,
-              'Job ' || n || ' ' || (:words::text[])[1 + n % 8], 'Customer ' || n * 7919 % 10007,
-              n % 900 || ' ' || (:words::text[])[1 + n * 31 % 8] || ' Road', 'Sorrel Basin',
-              now(), now() - n * interval '7 minutes'
-       FROM generate_series(1, ${JOBS}) n`,
-      { replacements: { document: JSON.stringify(document), words: `{${words.join(',')}}` } },
-    );
-    await database().query(
-      `INSERT INTO job_summaries (job_id, core_version, summary)
-       SELECT id, :version, :outline::jsonb FROM jobs ON CONFLICT DO NOTHING`,
-      { replacements: { version: coreVersion(), outline: JSON.stringify(outline) } },
-    );
-  });
 
 /** The board's own query, as bare as it goes: in a crew's transaction, on this connection. */
 const bare = (search: string) => () =>
@@ -100,7 +72,7 @@ const saves = async () => {
   }
 };
 
-await fill();
+await fillJobs();
 await ownerDatabase().query('VACUUM ANALYZE jobs, job_summaries');
 const alive = () => get('/api/health');
 await timed(50, alive);

@@ -37,13 +37,13 @@ export const ms = (value: number): string => `${value.toFixed(1)} ms`;
 export const get = async (path: string, cookie = SESSION): Promise<string> =>
   (await fetch(`${address}${path}`, { headers: { cookie } })).text();
 
+/** Sends text that says it is JSON as whoever is signed in. */
+export const sendAsText = (path: string, body: string, method = 'POST', cookie = SESSION): Promise<Response> =>
+  fetch(`${address}${path}`, { method, headers: { 'content-type': 'application/json', cookie }, body });
+
 /** Sends JSON as whoever is signed in. */
 export const send = (path: string, method: string, body: unknown, cookie = SESSION): Promise<Response> =>
-  fetch(`${address}${path}`, {
-    method,
-    headers: { 'content-type': 'application/json', cookie },
-    body: JSON.stringify(body),
-  });
+  sendAsText(path, JSON.stringify(body), method, cookie);
 
 /** Prints memory after equal parts of many requests, eight at once. */
 export const sayMemory = async (many: number, path: string): Promise<void> => {

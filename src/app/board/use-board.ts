@@ -6,8 +6,10 @@ import type { BoardPage } from '@/core/board/job-summary';
 import { call, notDone } from '@/ui/api';
 import { toast } from '@/ui/toast';
 
-/** Rows whose answers are old are asked for again after so long, ms: later each time. */
-const OLD_AGAIN_MS = [1000, 2000, 4000, 8000] as const;
+/** Rows whose answers are old are asked for again after so long, ms; the server answers once they are worked out. */
+const OLD_AGAIN_MS = 300;
+/** What does not get up to date stays as it is, and says so. */
+const MOST_REFRESHES = 20;
 
 /** Nothing is asked for while somebody types faster than this, ms. */
 const TYPING_MS = 150;
@@ -29,16 +31,17 @@ export const useBoard = (page: BoardPage, first: BoardQuestion) => {
   useEffect(() => {
     const hasOld = rows.jobs.some(({ isOld }) => isOld);
     if (!hasOld) looks.current = 0;
-    if (!hasOld || looks.current >= 20) return;
+    if (!hasOld || looks.current >= MOST_REFRESHES) return;
     const again = setTimeout(
       async () => {
         looks.current++;
-        const answer = await call<BoardPage>(`/api/jobs${questionToQuery(now.current)}`);
+        const query = questionToQuery(now.current);
+        const answer = await call<BoardPage>(`/api/jobs${query}${query === '' ? '?' : '&'}refresh=yes`);
         const fresh = new Map(answer.kind === 'ok' ? answer.value.jobs.map((job) => [job.id, job]) : []);
         // In their places: what somebody looks at does not move under him.
         setRows((shown) => ({ ...shown, jobs: shown.jobs.map((job) => fresh.get(job.id) ?? job) }));
       },
-      OLD_AGAIN_MS[Math.min(looks.current, OLD_AGAIN_MS.length - 1)],
+      OLD_AGAIN_MS * (1 + looks.current),
     );
     return () => clearTimeout(again);
   }, [rows]);

@@ -93,16 +93,18 @@ export const isBoardPlace = (text: string, sort: BoardSort): boolean => readPlac
 const placeAfter = (sort: BoardSort, { sort_key, id }: BoardRow): string =>
   `${sort}:${sort_key instanceof Date ? sort_key.toISOString() : sort_key}:${id}`;
 
-/** So many old answers the job list waits for, and so long, ms: what is still old then is shown as old. */
+/** So many old answers the job list waits for at first, and so long, ms: what is still old then is shown as old. */
 const MOST_WAITED_FOR = 20;
 const LONGEST_WAIT_MS = 800;
+/** Who shows something old already waits for all of it, so long, ms. */
+const LONGEST_REFRESH_MS = 8000;
 
-/** What is worked out by then; the others are worked out all the same, and nobody waits for them. */
-const inTime = async <T>(asked: readonly Promise<T>[], isWaitedFor: boolean): Promise<(T | null)[]> => {
-  if (!isWaitedFor) return asked.map(() => null);
+/** What is worked out by then; the others are worked out all the same. */
+const inTime = async <T>(asked: readonly Promise<T>[], longestMs: number): Promise<(T | null)[]> => {
+  if (longestMs === 0) return asked.map(() => null);
   let timer: ReturnType<typeof setTimeout> | undefined;
   const late = new Promise<null>((tell) => {
-    timer = setTimeout(() => tell(null), LONGEST_WAIT_MS);
+    timer = setTimeout(() => tell(null), longestMs);
   });
   const answers = await Promise.all(asked.map((each) => Promise.race([each, late])));
   clearTimeout(timer);
@@ -112,10 +114,15 @@ const inTime = async <T>(asked: readonly Promise<T>[], isWaitedFor: boolean): Pr
 const isOld = ({ summary, core_version }: BoardRow): boolean => summary === null || core_version !== coreVersion();
 
 /** Outlines of rows: as they were kept, worked out again, or old where that takes longer than anybody waits. */
-const outlinesOf = async (scope: CrewScope, rows: readonly BoardRow[]): Promise<ReadonlyMap<string, JobOutline>> => {
+const outlinesOf = async (
+  scope: CrewScope,
+  rows: readonly BoardRow[],
+  isRefresh: boolean,
+): Promise<ReadonlyMap<string, JobOutline>> => {
   const old = rows.filter(isOld);
   const asked = old.map(({ id }) => resummariseNow(scope, id));
-  const answers = await inTime(asked, old.length <= MOST_WAITED_FOR);
+  const waitMs = old.length <= MOST_WAITED_FOR ? LONGEST_WAIT_MS : 0;
+  const answers = await inTime(asked, isRefresh ? LONGEST_REFRESH_MS : waitMs);
   return new Map(old.flatMap(({ id }, at) => (answers[at] ? [[id, answers[at]]] : [])));
 };
 
@@ -171,18 +178,23 @@ const boardRows = (
   );
 };
 
-const pageOf = async (scope: CrewScope, question: BoardQuestion, after: string | null): Promise<BoardPage> => {
+const pageOf = async (
+  scope: CrewScope,
+  question: BoardQuestion,
+  after: string | null,
+  isRefresh: boolean,
+): Promise<BoardPage> => {
   const place = after === null ? null : readPlace(after);
   if (ORDERS[question.sort].needsSummary || question.stage !== null) {
     const outdated = await outdatedJobs(scope, MOST_WAITED_FOR);
     await inTime(
       outdated.map((id) => resummariseNow(scope, id)),
-      true,
+      LONGEST_WAIT_MS,
     );
   }
   const rows = await boardRows(scope, question, wordsOf(question.words), place);
   const page = rows.slice(0, BOARD_PAGE);
-  const fresh = await outlinesOf(scope, page);
+  const fresh = await outlinesOf(scope, page, isRefresh);
   return {
     jobs: page.map((row) => toSummary(row, fresh.get(row.id))),
     next: rows.length > BOARD_PAGE ? placeAfter(question.sort, page.at(-1)!) : null,
@@ -196,14 +208,16 @@ const share = sharedWork<BoardPage>();
  * search must occur. A page begins after a place, not at a number, so that jobs which change meanwhile neither hide
  * nor repeat. People of a crew who ask for the same page at the same time share it.
  * @param after where the page before ended
+ * @param isRefresh whether who asks shows old answers already, and waits for those of today
  */
 export const listJobs = (
   scope: CrewScope,
   question: BoardQuestion,
   after: string | null = null,
+  isRefresh = false,
 ): Promise<BoardPage> => {
   const { sort, stage, isArchived, words } = question;
-  return share(JSON.stringify([scope.crewId, sort, stage, isArchived, words, after]), () =>
-    pageOf(scope, question, after),
+  return share(JSON.stringify([scope.crewId, sort, stage, isArchived, words, after, isRefresh]), () =>
+    pageOf(scope, question, after, isRefresh),
   );
 };

@@ -126,11 +126,11 @@ describe('handing over', () => {
     if (!parsed.ok) throw new Error(`${parsed.path}: ${parsed.error}`);
     const result = await importJob(TEST_CREW, { file: parsed.value, copyId: randomUUID(), by: 'Bo' });
     if (result.kind !== 'landed') throw new Error(result.kind);
-    const [brought] = await handoversOf(TEST_CREW, result.job.id);
+    const [brought] = await handoversOf(TEST_CREW, result.id);
     expect(brought).toEqual({
       ...kept[0],
       imported: { at: expect.any(String), by: 'Bo', from: expect.stringMatching(/^Job file “job /) },
     });
-    expect(result.job).toMatchObject({ handedOverAt: stored.handedOverAt, imported: { by: 'Bo' } });
+    expect(await getJob(TEST_CREW, result.id)).toMatchObject({ handedOverAt: stored.handedOverAt, imported: { by: 'Bo' } });
   });
 });

@@ -28,7 +28,7 @@ export const readHistory = async (jobId: string): Promise<JobHistory> => {
 
 const ONCE = { ignoreDuplicates: true };
 /** So many rows go in one statement: putting more together would keep others waiting. */
-const ROWS_AT_ONCE = 400;
+const ROWS_AT_ONCE = 150;
 
 const inParts = async <Row>(rows: readonly Row[], add: (part: Row[]) => Promise<unknown>): Promise<void> => {
   for (let from = 0; from < rows.length; from += ROWS_AT_ONCE) await add(rows.slice(from, from + ROWS_AT_ONCE));

@@ -1,13 +1,13 @@
 import { documentOf, type JobFile } from '../../core/formats/job-file';
 import { type JobDocument, renamed } from '../../core/job/document';
 import { copyName, jobName } from '../../core/job/job-name';
-import type { Imported, StoredJob } from '../../core/job/stored-job';
+import type { Imported } from '../../core/job/stored-job';
 import { historyNoLaterThan } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { audit } from './audit';
 import { addHandovers } from './handovers';
-import { getJob, insertJob } from './jobs';
+import { insertJob } from './jobs';
 import { landed, remember } from './saves';
 
 /** A job file to be brought in, by whom, and the id under which it lands where its own is taken. */
@@ -19,7 +19,7 @@ export interface Import {
 
 /** What came of an import. */
 export type ImportResult =
-  | { readonly kind: 'landed'; readonly job: StoredJob; readonly isCopy: boolean }
+  | { readonly kind: 'landed'; readonly id: string; readonly name: string; readonly isCopy: boolean }
   /** It landed before and was deleted since. */
   | { readonly kind: 'deleted' }
   /** Both ids are taken by jobs of the crew; nothing was written. */
@@ -42,8 +42,8 @@ export const importJob = (scope: CrewScope, { file, copyId, by }: Import): Promi
     });
     const ids = { own: file.id.toLowerCase(), copy: copyId.toLowerCase() };
     const landedAs = async (id: string): Promise<ImportResult> => {
-      const job = await getJob(scope, id);
-      return job ? { kind: 'landed', job, isCopy: id !== ids.own } : { kind: 'deleted' };
+      const job = await models().JobRow.findOne({ where: { id, deletedAt: null }, attributes: ['name'] });
+      return job ? { kind: 'landed', id, name: job.name, isCopy: id !== ids.own } : { kind: 'deleted' };
     };
     const earlier = await landed(name);
     if (earlier) return landedAs(earlier.result!);

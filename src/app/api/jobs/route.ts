@@ -10,6 +10,7 @@ import { SAMPLES } from '@/core/samples';
 import type { CrewScope } from '@/server/crew';
 import { type Asking, missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';
+import { sharedJson } from '@/server/http/shared-json';
 import { withBody } from '@/server/http/with-body';
 import { isBoardPlace, listJobs } from '@/server/repositories/board';
 import { defaultsOf } from '@/server/repositories/crews';
@@ -23,7 +24,7 @@ export const GET = route('list jobs', 'see', async (request, { scope }) => {
   const after = query.get('after');
   if (after !== null && !isBoardPlace(after, question.sort))
     return refuse(400, 'is no place on the board; begin at the top', 'after');
-  return Response.json(await listJobs(scope, question, after));
+  return sharedJson(await listJobs(scope, question, after, query.get('refresh') === 'yes'));
 });
 
 /** What a new job starts from: nothing, a sample's facts, or another job's facts. Readings are never copied. */

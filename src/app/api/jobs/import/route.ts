@@ -1,7 +1,6 @@
 import { parseWith } from '@/core/border/parse';
 import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
 import { idSchema } from '@/core/job/id-schema';
-import { jobName } from '@/core/job/job-name';
 import { type Asking, refuse, route } from '@/server/http/respond';
 import { withFile } from '@/server/http/with-body';
 import { importJob } from '@/server/repositories/import-job';
@@ -29,7 +28,7 @@ export const POST = route(
           );
         case 'landed':
           return Response.json(
-            { id: result.job.id, name: jobName(result.job.document.facts), isCopy: result.isCopy },
+            { id: result.id, name: result.name, isCopy: result.isCopy },
             { status: 201 },
           );
       }
