@@ -1,6 +1,7 @@
 import { chance } from '@/core/units/chance';
+import { Lost, type Outcome } from './outcome';
 import type { Random } from './spoil';
-import { Lost, type Outcome, TRIES } from './tries';
+import { TRIES } from './tries';
 
 /** What came of all tries of a kind; `worst` names the first that crashed, hung or was lost. */
 export interface Tally {

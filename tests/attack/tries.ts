@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto';
 import { POST as move } from '@/app/api/jobs/[jobId]/move/route';
 import { POST as addReadings } from '@/app/api/jobs/[jobId]/readings/route';
 import { PATCH as saveJob } from '@/app/api/jobs/[jobId]/route';
-import { GET as getJob } from '@/app/api/jobs/[jobId]/route';
 import { POST as addMarks } from '@/app/api/jobs/[jobId]/setting-marks/route';
 import { PUT as putVisit } from '@/app/api/jobs/[jobId]/visits/route';
 import { POST as importJob } from '@/app/api/jobs/import/route';
@@ -25,25 +24,9 @@ import { optionsOf } from '@/core/setup/profiles/profile';
 import { startupOf } from '@/core/startup/startup-of';
 import { allowedHosts, notLetIn } from '@/server/http/allowed';
 import { testRequest } from '@/server/http/test-request';
+import { HARD_TRIES } from './hard-tries';
+import { at, mustHold, type Outcome, outcomeOf, stored } from './outcome';
 import { pick, type Random, spoiled, spoiledText } from './spoil';
-
-/** What came of one try. */
-export type Outcome = 'taken' | 'refused';
-
-const at = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
-
-/** An answer of a route as an outcome; one of the server's own faults is a crash. */
-const outcomeOf = (response: Response): Outcome => {
-  if (response.status >= 500) throw new Error(`answered ${response.status}`);
-  return response.status < 300 ? 'taken' : 'refused';
-};
-
-/** What was acknowledged is read back and compared; what is not there is lost. */
-export class Lost extends Error {}
-const mustHold = (what: string, holds: boolean) => {
-  if (!holds) throw new Lost(what);
-};
-const stored = async (id: string) => (await getJob(testRequest(), at(id))).json();
 
 /** Whether a job as it is stored goes out as a file that comes in again. */
 const isFile = (job: StoredJob): boolean =>
@@ -298,4 +281,5 @@ export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     ].map(outcomeOf);
     return answers.includes('taken') ? 'taken' : 'refused';
   },
+  ...HARD_TRIES,
 };
