@@ -11,7 +11,7 @@ const SEED = Number(process.env.ATTACK_SEED ?? 20_260_101);
 test(
   `${COUNT} spoiled files and requests: each is taken or refused, none crashes, hangs or is lost`,
   async () => {
-    const tallies = await attack(COUNT, SEED);
+    const tallies = await attack(COUNT, SEED, process.env.ATTACK_KIND);
     const lines = tallies.map(({ kind, taken, refused, crashed, hung, lost, slowestMs, worst }) =>
       [kind.padEnd(18), taken, refused, crashed, hung, lost, `${Math.round(slowestMs)} ms`, worst].join('\t'),
     );

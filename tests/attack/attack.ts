@@ -52,9 +52,10 @@ const tried = async (tally: Tally, seed: number, work: (random: Random) => Promi
  * Tries spoiled files and requests of every kind, in turn.
  * @param count tries in all
  * @param seed the same gives the same tries
+ * @param only one kind; empty: all of them
  */
-export const attack = async (count: number, seed: number): Promise<Tally[]> => {
-  const kinds = Object.keys(TRIES);
+export const attack = async (count: number, seed: number, only = ''): Promise<Tally[]> => {
+  const kinds = Object.keys(TRIES).filter((kind) => only === '' || kind === only);
   const tallies = new Map(
     kinds.map((kind): [string, Tally] => [
       kind,

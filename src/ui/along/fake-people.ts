@@ -119,6 +119,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
   'sign out': async () => {
     await leaveDevice(false);
     page = null;
+    if (keptWho()) throw new Error(`The device is ${keptWho()!.me}’s after signing out.`);
   },
   'signal lost': async () => {
     server.isReached = false;
@@ -152,9 +153,13 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
   },
   looks: async () => {
     await sendWhatWaits();
+    // The list is a page of its own: with signal it comes as whoever is signed in.
+    const { session, isReached } = server;
+    if (isReached && session && document.cookie === '') takeDevice(session);
     const who = keptWho();
     if (!who) return;
-    const isOwn = (id: string) => entered.some((each) => each.id === id && each.by === who.personId);
+    const viewer = isReached && session && document.cookie === '' ? session : who;
+    const isOwn = (id: string) => entered.some((each) => each.id === id && each.by === viewer.personId);
     const listed = [
       ...errandsOf(who.personId).map(({ id }) => id),
       ...waitingHere(who.personId)
@@ -165,7 +170,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
       ),
     ];
     const foreign = listed.filter((id) => !isOwn(id));
-    if (foreign.length > 0) throw new Error(`${who.me} was shown ${foreign.join(', ')} of somebody else.`);
+    if (foreign.length > 0) throw new Error(`${viewer.me} was shown ${foreign.join(', ')} of somebody else.`);
   },
   'fault comes': async () => {
     server.hasFault = true;

@@ -1,5 +1,6 @@
 import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '@/core/job/document';
 import { overlay } from '@/core/sync/state';
+import { sayAfterHandover } from './after-handover';
 import { mayOnlyLook } from './only-look';
 import type { Sender } from './sender';
 import type { JobState, StateAccess, Undoable } from './state';
@@ -40,6 +41,7 @@ export const factEntries = (access: StateAccess, sender: Sender): FactEntries =>
     // What another page left may say otherwise in a moment: what is entered now holds.
     const isNothingNew = hasTakenUp && confirmed.has(path) && sameValue(before, value);
     if (isNothingNew) return set((state) => overlay(state.saved, state));
+    sayAfterHandover(get());
     const back: Undoable = { kind: 'fact', path, value: before };
     enterFact(access, sender, { path, value }, sameValue(before, value) ? undoable : [...undoable, back]);
   };

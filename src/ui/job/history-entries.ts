@@ -7,6 +7,7 @@ import { momentAsMeasured } from '@/core/startup/conditions';
 import { isUnnamed, overlay } from '@/core/sync/state';
 import { nextOrigin } from '../device';
 import { usePerson } from '../person';
+import { sayAfterHandover } from './after-handover';
 import { mayOnlyLook } from './only-look';
 import type { Sender } from './sender';
 import type { JobState, StateAccess, Undoable } from './state';
@@ -61,6 +62,7 @@ export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntr
   return {
     addReading: (reading) => {
       if (!access.get().rights.read) return mayOnlyLook();
+      sayAfterHandover(access.get());
       const back = sayReading(access, reading);
       set(({ undoable }) => ({ undoable: [...undoable, back], redoable: [] }));
       sender.sendNow();
@@ -92,6 +94,7 @@ export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntr
     },
     addMark: (mark) => {
       if (!access.get().rights.read) return mayOnlyLook();
+      sayAfterHandover(access.get());
       const { author } = usePerson.getState();
       const { visit } = onVisit(access);
       const full: SettingMark = { ...mark, ...stamp(), visit, author, enteredBy: '' };
