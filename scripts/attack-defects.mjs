@@ -9,8 +9,8 @@ import { giveUp, say } from './lib/say.mjs';
 
 /**
  * Puts defects that were once there back, one at a time, into a copy of the sources, and sees whether the attack finds
- * each: `npm run attack:defects -- COUNT SEED WORDS`, of those with these words in their name. An attack that finds none
- * of them proves nothing by finding nothing.
+ * each: `npm run attack:defects -- COUNT SEED WORDS`, of those with these words in their name. An attack that finds
+ * none of them proves nothing by finding nothing.
  */
 const DEFECTS = [
   {

@@ -119,6 +119,46 @@ const oldJob = (id: string, columns = '', values = '') =>
    VALUES ('${id}', 3, 1, '{}', now(), now()${values})`;
 
 describe('what the version before kept comes along', () => {
+  test('a visit that a clock ahead began in the future began when something of it came in, or by now', async () => {
+    const [job, spoiled, empty, sound] = Array.from({ length: 4 }, () => randomUUID());
+    const came = '2026-02-03T10:00:00.000Z';
+    const visit = (id: string, began: string, ended = 'NULL') =>
+      `INSERT INTO visits (job_id, id, reason, began_at, ended_at, author)
+       VALUES ('${job}', '${id}', 'new', '${began}', ${ended}, 'a')`;
+    await onOlder(
+      '0012-hard',
+      async (query) => {
+        await query(`INSERT INTO crews (id, name) VALUES ('${randomUUID()}', '')`);
+        await query(`SELECT set_config('app.crew', (SELECT id::text FROM crews LIMIT 1), true)`);
+        await query(
+          `INSERT INTO jobs (id, revision, file_version, document, name, customer, street, town, created_at, updated_at)
+           VALUES ('${job}', 1, 2, '{}', '', '', '', '', now(), now())`,
+        );
+        await query(visit(spoiled!, '2031-01-01T00:00:00Z'));
+        await query(visit(empty!, '2031-01-01T00:00:00Z', `'2031-01-01T01:00:00Z'`));
+        await query(visit(sound!, '2026-02-01T00:00:00Z', `'2026-02-01T01:00:00Z'`));
+        await query(
+          `INSERT INTO readings (job_id, id, item, value_number, taken_at, author, instrument, received_at, visit_id)
+           VALUES ('${job}', '${randomUUID()}', 'conditions/outdoor', 24, '2031-01-01T00:00:00Z', 'a', '', '${came}',
+                   '${spoiled}')`,
+        );
+      },
+      async (query) => {
+        const rows = (await query('SELECT id, began_at, ended_at FROM visits')) as {
+          id: string;
+          began_at: Date;
+          ended_at: Date | null;
+        }[];
+        const of = (id: string) => rows.find((row) => row.id === id)!;
+        expect(of(spoiled!).began_at.toISOString()).toBe(came);
+        for (const time of [of(empty!).began_at, of(empty!).ended_at!])
+          expect(time.getTime()).toBeLessThanOrEqual(Date.now());
+        expect(of(sound!).began_at.toISOString()).toBe('2026-02-01T00:00:00.000Z');
+        expect((await query('SELECT taken_at FROM readings')).length).toBe(1);
+      },
+    );
+  });
+
   test('the last save of each job and profile is remembered', async () => {
     const [id, saveId] = [randomUUID(), randomUUID()];
     await onOlder(

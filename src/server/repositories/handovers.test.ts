@@ -131,6 +131,9 @@ describe('handing over', () => {
       ...kept[0],
       imported: { at: expect.any(String), by: 'Bo', from: expect.stringMatching(/^Job file “job /) },
     });
-    expect(await getJob(TEST_CREW, result.id)).toMatchObject({ handedOverAt: stored.handedOverAt, imported: { by: 'Bo' } });
+    expect(await getJob(TEST_CREW, result.id)).toMatchObject({
+      handedOverAt: stored.handedOverAt,
+      imported: { by: 'Bo' },
+    });
   });
 });
