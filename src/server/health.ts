@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { DatabaseError, QueryTypes } from 'sequelize';
 import { database } from './database';
 import { isOutOfRoom } from './http/passing';
 import { MIGRATIONS } from './migrations';
@@ -20,6 +20,23 @@ const isCurrent = async (): Promise<boolean> => {
 /** Pages were written, and are taken back. */
 class Written extends Error {}
 
+/** Whether the database's owner allows no temporary tables: then room cannot be tried. */
+const isForbidden = (problem: unknown): boolean =>
+  problem instanceof DatabaseError && (problem.original as { code?: unknown }).code === '42501';
+
+/** Writes a row that is nobody's and takes it back. */
+const canAddRow = async (): Promise<boolean> => {
+  try {
+    await database().transaction(async () => {
+      await database().query("INSERT INTO sign_in_attempts (key) VALUES ('ready')");
+      throw new Written();
+    });
+    return false;
+  } catch (problem) {
+    return problem instanceof Written;
+  }
+};
+
 /** Pages of the database that must find room on its disk, each 8 kB: a job with its readings takes a few. */
 const PAGES = 64;
 
@@ -38,7 +55,8 @@ const canWrite = async (): Promise<Readiness['database']> => {
     return 'reads only';
   } catch (problem) {
     if (problem instanceof Written) return 'writes';
-    return isOutOfRoom(problem) ? 'full' : 'reads only';
+    if (isOutOfRoom(problem)) return 'full';
+    return isForbidden(problem) && (await canAddRow()) ? 'writes' : 'reads only';
   }
 };
 

@@ -25,7 +25,7 @@ const maybe = () => plainText(400).nullable().defined('must be text, or null');
 const shape = <S extends ObjectShape>(members: S) => object(members).noUnknown('holds something that is not known');
 const listOf = <S extends ObjectShape>(members: S, most = 500) =>
   array(shape(members).required('must be given')).max(most, `must be at most ${most}`).required('must be a list');
-const textList = (most = 100) => array(words().required()).max(most).required('must be a list');
+const textList = (most = 500) => array(words().required()).max(most).required('must be a list');
 const spell = <S extends AnyObject>(more: S) => shape({ from: time(), to: time(), people: words(), ...more });
 
 /** A record as it comes through the border by itself. */
@@ -47,8 +47,8 @@ export const recordSchema = shape({
   taken: spell({ instruments: words() }).nullable().defined('must be given, or null'),
   tally: words(),
   imported: plainText(400).optional(),
-  measured: array(words().required()).max(20).optional(),
-  trouble: array(words().required()).max(20).optional(),
+  measured: array(words().required()).max(100).optional(),
+  trouble: array(words().required()).max(500).optional(),
   returns: array(words().required()).max(200).optional(),
   changeout: shape({ was: textList(), moves: textList() }).optional().default(undefined),
   steps: listOf({

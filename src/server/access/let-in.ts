@@ -1,19 +1,28 @@
 import type { Principal } from '../../core/access/principal';
 import { parseSignInName, signInName } from '../../core/access/sign-in-name';
 import { atWork } from '../along';
-import { type CrewScope, inCrew } from '../crew';
+import { type CrewScope, inCrew, scopeOf } from '../crew';
 import { crewOf } from '../repositories/crews';
 import { isKnownDevice, knowDevice } from '../repositories/known-devices';
 import { personById } from '../repositories/people';
-import { beginSession } from '../repositories/sessions';
+import { beginSession, endSession, principalByToken } from '../repositories/sessions';
 import { isSecure } from './connection';
-import { deviceToken, keepSession } from './session-cookie';
+import { deviceToken, keepSession, sessionToken, sessionTokenKept } from './session-cookie';
+
+/** Ends the session of whoever signed out on this device without signal: the server hears of it now. */
+const endLeft = async (request: Request): Promise<void> => {
+  const token = sessionTokenKept(request);
+  if (token === null || sessionToken(request) !== null) return;
+  const left = await principalByToken(token);
+  if (left) await endSession(scopeOf(left), token);
+};
 
 /**
  * Lets a person in on the device that asks: a new session, whatever cookie came with the request. The answer says who
  * it is: the device is his from then on.
  */
 export const letIn = async (request: Request, scope: CrewScope, personId: string): Promise<Response> => {
+  await endLeft(request);
   const [person, crew] = await inCrew(scope, async () => [await personById(scope, personId), await crewOf(scope)]);
   const principal: Principal = { ...person!, personId, crewId: scope.crewId, crewEnds: crew.deleteAfter };
   const name = parseSignInName(signInName({ person: person!.handle, crew: crew.handle ?? '' }));

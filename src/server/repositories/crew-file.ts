@@ -115,7 +115,7 @@ const addJob = async (
   const { name } = await crewOf(scope);
   const imported = { at: new Date(receivedMs).toISOString(), by: 'server', from: `Crew file of ${name}` };
   const history = historyNoLaterThan(job, receivedMs);
-  if (!(await insertJob(id, { fileVersion, facts, confirmed }, history, job.handedOverAt, updatedBy)))
+  if (!(await insertJob(id, { fileVersion, facts, confirmed }, history, job.handedOverAt, updatedBy, imported)))
     throw new Error(`Job ${id} stands in the file twice.`);
   await addHandovers(id, job.handovers, imported);
   await models().FactChangeRow.bulkCreate(

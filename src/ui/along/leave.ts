@@ -47,8 +47,8 @@ export const leaveDevice = async (everywhere: boolean): Promise<number> => {
   }
   dropPin(who.personId);
   const errands = errandsOf(who.personId);
-  const asked = new Set(errands.map(({ about }) => about));
-  await letSentGo(({ id, personId }) => asked.has(id) || waitsHere(id, personId));
+  const isAsked = (id: string, personId: string) => errandsOf(personId).some(({ about }) => about === id);
+  await letSentGo(({ id, personId }) => isAsked(id, personId) || waitsHere(id, personId));
   const entries = waitingHere(who.personId).filter(({ isOthers }) => !isOthers);
   return errands.length + entries.reduce((sum, { count }) => sum + count, 0);
 };
