@@ -9,7 +9,9 @@ const KEY = 'gate-cross:who';
 
 const keepWho = (crew: AtWork): void => {
   try {
-    keepSafe(KEY, JSON.stringify(crew));
+    const text = JSON.stringify(crew);
+    // What is there already is not written again: each write waits for the disk.
+    if (localStorage.getItem(KEY) !== text) keepSafe(KEY, text);
   } catch {
     // A device that keeps nothing knows nobody.
   }

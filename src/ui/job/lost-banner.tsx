@@ -2,6 +2,7 @@
 
 import { SIGN_IN_FIRST, SOMEBODY_ELSE } from '@/core/access/entered-by';
 import { NO_ROOM } from '@/core/sync/sync';
+import { refusedBefore } from '../along/errands';
 import { useJob } from './provider';
 
 const LINK = 'font-semibold underline underline-offset-4';
@@ -12,6 +13,10 @@ export const LostBanner = () => {
   const problem = useJob((job) => job.problem);
   const isUnkept = useJob((job) => job.isUnkept);
   const tryAgain = useJob((job) => job.tryAgain);
+  // What was refused is that the job begins at all: nothing on the page can be corrected.
+  const isOwnBeginning = useJob(
+    ({ saved, rights }) => problem !== '' && problem === refusedBefore(saved.id, rights.personId),
+  );
   if (isUnkept)
     return (
       <p role="alert" className="lost-line no-print border-b border-line bg-warn-wash px-4 py-2 text-sm font-semibold">
@@ -54,7 +59,7 @@ export const LostBanner = () => {
         </>
       ) : (
         <>
-          {problem} Correct it, or take it back with Ctrl Z.{' '}
+          {problem} {isOwnBeginning ? '' : 'Correct it, or take it back with Ctrl Z. '}
           <button type="button" onClick={tryAgain} className={LINK}>
             Try again
           </button>
