@@ -141,7 +141,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   expect((await stored(page, id)).handedOverAt).toBeNull();
   await page.getByRole('button', { name: 'Mark handed over' }).click();
   await asks.getByRole('button', { name: 'Hand it over as it is' }).click();
-  await expect(page.getByText('kept as it was printed then')).toBeVisible();
+  await expect(page.getByText('saved as it was printed then')).toBeVisible();
   expect((await stored(page, id)).handedOverAt).not.toBeNull();
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)]).toHaveLength(2);
