@@ -27,10 +27,7 @@ export const POST = route(
             'id',
           );
         case 'landed':
-          return Response.json(
-            { id: result.id, name: result.name, isCopy: result.isCopy },
-            { status: 201 },
-          );
+          return Response.json({ id: result.id, name: result.name, isCopy: result.isCopy }, { status: 201 });
       }
     },
   ),
