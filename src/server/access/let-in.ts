@@ -1,5 +1,4 @@
 import type { Principal } from '../../core/access/principal';
-import { parseSignInName, signInName } from '../../core/access/sign-in-name';
 import { atWork } from '../along';
 import { type CrewScope, inCrew, scopeOf } from '../crew';
 import { crewOf } from '../repositories/crews';
@@ -25,9 +24,9 @@ export const letIn = async (request: Request, scope: CrewScope, personId: string
   await endLeft(request);
   const [person, crew] = await inCrew(scope, async () => [await personById(scope, personId), await crewOf(scope)]);
   const principal: Principal = { ...person!, personId, crewId: scope.crewId, crewEnds: crew.deleteAfter };
-  const name = parseSignInName(signInName({ person: person!.handle, crew: crew.handle ?? '' }));
   const brought = deviceToken(request);
-  const isKnown = brought !== null && name !== null && (await isKnownDevice(brought, name));
+  const name = { person: person!.handle, crew: crew.handle ?? '' };
+  const isKnown = brought !== null && (await isKnownDevice(brought, name));
   const device = isKnown ? brought : await knowDevice(scope, personId);
   return Response.json(
     { ok: true, who: await atWork(scope, principal) },

@@ -29,11 +29,14 @@ export const deviceToken = (request: Request): string | null => cookieIn(request
 const cookie = (name: string, value: string, maxAgeS: number, isSecure: boolean): string =>
   `${name}=${value}; Path=/; HttpOnly; SameSite=Lax; Max-Age=${maxAgeS}${isSecure ? '; Secure' : ''}`;
 
+/** Clears the mark of having signed out: the server knows. */
+const NOT_SIGNED_OUT = `${SIGNED_OUT_COOKIE}=; Path=/; SameSite=Lax; Max-Age=0`;
+
 /** The headers that keep a session on a device, and let the device be known. */
 export const keepSession = (session: string, device: string | null, isSecure: boolean): Headers => {
   const headers = new Headers();
   headers.append('set-cookie', cookie(SESSION_COOKIE, session, ABSOLUTE_S, isSecure));
-  headers.append('set-cookie', `${SIGNED_OUT_COOKIE}=; Path=/; SameSite=Lax; Max-Age=0`);
+  headers.append('set-cookie', NOT_SIGNED_OUT);
   if (device !== null) headers.append('set-cookie', cookie(DEVICE_COOKIE, device, KNOWN_S, isSecure));
   return headers;
 };
@@ -42,6 +45,6 @@ export const keepSession = (session: string, device: string | null, isSecure: bo
 export const dropSession = (): Headers => {
   const headers = new Headers();
   headers.append('set-cookie', cookie(SESSION_COOKIE, '', 0, false));
-  headers.append('set-cookie', `${SIGNED_OUT_COOKIE}=; Path=/; SameSite=Lax; Max-Age=0`);
+  headers.append('set-cookie', NOT_SIGNED_OUT);
   return headers;
 };

@@ -1,5 +1,4 @@
 import type { AtWork } from '@/core/access/at-work';
-import type { EnteredBy } from '@/core/access/entered-by';
 import { actAs } from '../acting';
 import { claimDrafts } from '../drafts';
 import { usePerson } from '../person';
@@ -49,10 +48,4 @@ export const forgetWho = (): void => {
   if (before) claimDrafts(before.personId);
   actAs(null);
   dropSafe(KEY);
-};
-
-/** Whose what is entered here is: the person of this page, else of this device. */
-export const enteredHere = (): EnteredBy | null => {
-  const who = keptWho();
-  return who && { personId: who.personId, crewId: who.crewId };
 };
