@@ -242,12 +242,13 @@ describe('no crew is special', () => {
       expect(answers.map(({ status }) => status).sort()).toEqual([200, 409]);
       expect(await isFirstStart()).toBe(false);
     } finally {
-      // Other tests work in the crew that an empty database begins with.
+      // Other tests work in the crew that an empty database begins with: the oldest one.
       await owner.transaction(async (transaction) => {
         await owner.query(`SELECT set_config('app.crew', '${TEST_CREW.crewId}', true)`, { transaction });
-        await owner.query(`INSERT INTO crews (id, name) VALUES ('${TEST_CREW.crewId}', '') ON CONFLICT DO NOTHING`, {
-          transaction,
-        });
+        await owner.query(
+          `INSERT INTO crews (id, name, created_at) VALUES ('${TEST_CREW.crewId}', '', '2000-01-01') ON CONFLICT DO NOTHING`,
+          { transaction },
+        );
       });
     }
   });
