@@ -1,5 +1,6 @@
 import type { NextConfig } from 'next';
 import { coreVersion } from './scripts/lib/core-version.mjs';
+import { MOVED_PAGES } from './src/ui/job/old-paths';
 
 const config: NextConfig = {
   env: { CORE_VERSION: coreVersion() },
@@ -7,6 +8,14 @@ const config: NextConfig = {
   reactStrictMode: true,
   typescript: { ignoreBuildErrors: true }, // types are their own step: `npm run types`
   serverExternalPackages: ['sequelize', 'pg', 'pino', '@node-rs/argon2', 'esbuild', '@swc/core'],
+  // Queries come along by themselves.
+  redirects: async () => [
+    ...Object.entries(MOVED_PAGES).flatMap(([from, to]) => [
+      { source: `/jobs/:jobId/${from}/:rest*`, destination: `/jobs/:jobId/${to}/:rest*`, permanent: true },
+      { source: `/guide/${from}`, destination: `/guide/${to}`, permanent: true },
+    ]),
+    { source: '/api/jobs/:jobId/along', destination: '/api/jobs/:jobId/bundle', permanent: true },
+  ],
   headers: async () => [
     {
       source: '/:path*',

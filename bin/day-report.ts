@@ -1,10 +1,10 @@
+import { CLIMATES } from '../src/core/balance/year/climates';
 import type { Parsed } from '../src/core/border/parse';
 import { parseScenario, scenarioCode, SOUND } from '../src/core/control/scenario';
-import { CLIMATES } from '../src/core/crossing/year/climates';
 import { dayCsv } from '../src/core/formats/day-csv';
 import type { JobFile } from '../src/core/formats/job-file';
 import { jobModel } from '../src/core/model/job-model';
-import { liveDays } from '../src/core/simulation/lived';
+import { liveDays } from '../src/core/simulation/simulated-days';
 import { variantsOf } from '../src/core/simulation/variant';
 import type { HourlyWeather } from '../src/core/simulation/weather';
 import { dayOfYear } from './day-of-year';

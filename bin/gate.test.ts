@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { climateById } from '../src/core/crossing/year/climates';
+import { climateById } from '../src/core/balance/year/climates';
 import { run } from './run';
 
 /** A command line as the shell sees it, in this process. */

@@ -1,7 +1,7 @@
+import { crossingAt } from '../src/core/balance/from-job';
 import { findingsOf } from '../src/core/check';
 import { findingsFor } from '../src/core/check/pages';
 import type { Moment } from '../src/core/control/moment';
-import { crossingAt } from '../src/core/crossing/from-job';
 import type { JobFile } from '../src/core/formats/job-file';
 import { lastReadings } from '../src/core/job/visits';
 import { jobModel } from '../src/core/model/job-model';

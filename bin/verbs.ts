@@ -12,9 +12,9 @@ import {
   OUTDOOR_BOUNDS_F,
 } from '../src/core/control/moment';
 import { parseScenario, scenarioCode } from '../src/core/control/scenario';
+import { calcCrossing } from '../src/core/formats/calc/balance';
 import { calcBoard } from '../src/core/formats/calc/board';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
-import { calcCrossing } from '../src/core/formats/calc/crossing';
 import { calcFrost } from '../src/core/formats/calc/frost';
 import { calcHeatKit } from '../src/core/formats/calc/heatkit';
 import { calcHouse } from '../src/core/formats/calc/house';
@@ -31,7 +31,7 @@ import { SHIPPED_PROFILES } from '../src/core/setup/profiles';
 import type { ControllerProfile } from '../src/core/setup/profiles/profile';
 import { families } from '../src/core/wiring/families';
 import { faultsOf } from '../src/core/wiring/fault';
-import { crossingReport, yearReport } from './crossing-report';
+import { crossingReport, yearReport } from './balance-report';
 import { dayOptions, dayReport } from './day-report';
 import { faultsReport, probesReport } from './diagnosis-verbs';
 import { optionsOf, refused } from './options';

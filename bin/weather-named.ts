@@ -1,5 +1,5 @@
+import { CLIMATES } from '../src/core/balance/year/climates';
 import type { Parsed } from '../src/core/border/parse';
-import { CLIMATES } from '../src/core/crossing/year/climates';
 import { readWeather } from '../src/core/formats/weather';
 import type { WeatherYear } from '../src/core/formats/weather/weather-read';
 import { refused } from './options';

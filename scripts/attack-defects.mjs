@@ -114,14 +114,14 @@ const DEFECTS = [
   {
     defect: 'what one person entered goes out as who signs in next',
     kind: 'two people, one device',
-    file: 'src/ui/along/who.ts',
+    file: 'src/ui/offline/device-user.ts',
     from: 'if (before) claimDrafts(before.personId);\n  keepWho(crew);',
     to: 'if (before) return;\n  keepWho(crew);',
   },
   {
     defect: 'a device does not say whose it is what it sends',
     kind: 'two people, one device',
-    file: 'src/ui/api.ts',
+    file: 'src/ui/requests/api.ts',
     from: '...actingHeaders(by),',
     to: '',
   },
@@ -135,14 +135,14 @@ const DEFECTS = [
   {
     defect: 'one fault of the server refuses what waits for good',
     kind: 'two people, one device',
-    file: 'src/ui/api.ts',
+    file: 'src/ui/requests/api.ts',
     from: '|| status >= 500',
     to: '|| [502, 503, 504].includes(status)',
   },
   {
     defect: 'signing out with a session that has ended clears nothing',
     kind: 'two people, one device',
-    file: 'src/ui/along/leave.ts',
+    file: 'src/ui/offline/clear-device.ts',
     from: '  await endSession(everywhere);\n  const who',
     to: '  if (!(await endSession(everywhere))) return 0;\n  const who',
   },
@@ -196,7 +196,7 @@ const DEFECTS = [
     from: ['if (known) return known.done;', 'if (done) return done;'],
     to: ['', ''],
     also: {
-      file: 'src/server/repositories/board.ts',
+      file: 'src/server/repositories/job-list.ts',
       from: 'return share(JSON.stringify([',
       to: 'return share(String(Math.random()) + JSON.stringify([',
     },
@@ -262,7 +262,7 @@ const DEFECTS = [
   {
     defect: 'a malformed place on the list is a fault',
     kind: 'places on the list',
-    file: 'src/server/repositories/board.ts',
+    file: 'src/server/repositories/job-list.ts',
     from: "isId(id) && (sort !== 'changed' || isTime(key))",
     to: '(sort as string) !== ""',
   },

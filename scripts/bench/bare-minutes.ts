@@ -1,5 +1,5 @@
-import { capacityCurve, powerCurve } from '../../src/core/crossing/heat-pump';
-import { jobHeatPump } from '../../src/core/crossing/job-heat-pump';
+import { capacityCurve, powerCurve } from '../../src/core/balance/heat-pump';
+import { jobHeatPump } from '../../src/core/balance/job-heat-pump';
 import type { Facts } from '../../src/core/job/document';
 import { gainsShareAt } from '../../src/core/simulation/gains';
 import { jobHouse } from '../../src/core/simulation/job-house';

@@ -1,5 +1,5 @@
-import { compressorFromF } from '../../src/core/crossing/gates';
-import { jobPlant, jobTariff } from '../../src/core/crossing/year/from-job';
+import { compressorFromF } from '../../src/core/balance/lockouts';
+import { jobPlant, jobTariff } from '../../src/core/balance/year/from-job';
 import type { Facts } from '../../src/core/job/document';
 import { factsUnder } from '../../src/core/setup/ways/apply';
 import type { Way } from '../../src/core/setup/ways/way';

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
-import { jobOutline } from '../../src/core/board/job-outline';
 import { documentOf } from '../../src/core/formats/job-file';
 import { sampleFile } from '../../src/core/formats/sample-file';
+import { jobOutline } from '../../src/core/job-list/job-outline';
 import { SAMPLES } from '../../src/core/samples';
 import { SESSION_COOKIE } from '../../src/server/access/session-cookie';
 import { coreVersion } from '../../src/server/core-version';

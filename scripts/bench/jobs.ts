@@ -1,6 +1,6 @@
-import { jobOutline } from '../../src/core/board/job-outline';
 import { documentOf } from '../../src/core/formats/job-file';
 import { sampleFile } from '../../src/core/formats/sample-file';
+import { jobOutline } from '../../src/core/job-list/job-outline';
 import { SAMPLES } from '../../src/core/samples';
 import { coreVersion } from '../../src/server/core-version';
 import { FIRST_CREW, inCrew, scopeOf } from '../../src/server/crew';

@@ -22,15 +22,15 @@ const scriptKB = async (path: string): Promise<{ first: number; later: number }>
 
 for (const [name, path, aim] of [
   ['Jobs', '/', 200],
-  ['Sheet', `/jobs/${JOB}/sheet`, 280],
+  ['Survey', `/jobs/${JOB}/survey`, 280],
   ['Strips', `/jobs/${JOB}/strips`, 280],
   ['Wiring', `/jobs/${JOB}/wiring`, 280],
   ['Setup', `/jobs/${JOB}/setup`, 280],
   ['Card', `/jobs/${JOB}/setup/card/indoor`, 280],
   ['Library, a profile', '/library/quillwort-menu', 280],
-  ['Crossing', `/jobs/${JOB}/crossing`, 280],
-  ['Year and ways', `/jobs/${JOB}/crossing/year`, 280],
-  ['Supply air', `/jobs/${JOB}/crossing/air`, 280],
+  ['Balance', `/jobs/${JOB}/balance`, 280],
+  ['Year and ways', `/jobs/${JOB}/balance/year`, 280],
+  ['Supply air', `/jobs/${JOB}/balance/air`, 280],
   ['Startup', `/jobs/${JOB}/startup`, 280],
   ['Handover', `/jobs/${JOB}/handover`, 280],
 ] as const) {
@@ -41,7 +41,7 @@ for (const [name, path, aim] of [
 
 // From the key that moves the marker to the frame in which it is painted, and until the page has followed.
 const page = await (await signedIn({ viewport: { width: 1280, height: 800 } })).newPage();
-for (const where of ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'crossing/year', 'startup'] as const) {
+for (const where of ['survey', 'strips', 'wiring', 'setup', 'balance', 'balance/year', 'startup'] as const) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
   const taps = (await page.evaluate(PRESS_THIRTY_TIMES)) as TapsMs;
   console.log(`${`click to painted, ${where}`.padEnd(46)} ${tapWords(taps)}   aim < 50`);
@@ -91,11 +91,11 @@ const folded = page.getByRole('button', { name: 'Open the ruler' });
 if (await folded.isVisible()) await folded.click();
 const post = (await page.getByRole('slider', { name: 'changeover, °F' }).boundingBox())!;
 await printFrames('lockout dragged on Setup: frame', post, (step) => [60 * Math.sin(step / 8), 0]);
-await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/crossing?out=28`, { waitUntil: 'networkidle' });
+await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/balance?out=28`, { waitUntil: 'networkidle' });
 const gate = (await page.getByRole('slider', { name: 'changeover on the chart, °F' }).boundingBox())!;
 await printFrames('changeover dragged on the chart: frame', gate, (step) => [90 * Math.sin(step / 8), 0]);
 // The cursor of a day dragged over its strip, the ruler following.
-await page.goto(`${base}/jobs/${JOB}/day?out=19`, { waitUntil: 'networkidle' });
+await page.goto(`${base}/jobs/${JOB}/simulate?out=19`, { waitUntil: 'networkidle' });
 const strip = page.getByRole('slider', { name: 'Time of the run' });
 await strip.waitFor();
 const cursor = (await strip.boundingBox())!;

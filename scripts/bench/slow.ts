@@ -15,7 +15,7 @@ const slowed = async (page: Page, rate: number, hasSlowLine = false): Promise<vo
   }
 };
 
-const PAGES = ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'startup'] as const;
+const PAGES = ['survey', 'strips', 'wiring', 'setup', 'balance', 'startup'] as const;
 
 // From the tap on +1° to the frame in which it is painted, and until the page has followed, on a phone's processor.
 const page = await (await signedIn({ viewport: { width: 390, height: 844 } })).newPage();
@@ -75,7 +75,7 @@ for (const [what, job, name] of [
 await page.context().close();
 
 // A first visit on a slow line, until all of it is alive: on this processor, and on a phone's.
-for (const where of ['/', `/jobs/${JOB}/sheet`, `/jobs/${JOB}/startup`])
+for (const where of ['/', `/jobs/${JOB}/survey`, `/jobs/${JOB}/startup`])
   for (const rate of [1, SLOWER]) {
     const first = await (await signedIn({ viewport: { width: 390, height: 844 } })).newPage();
     await slowed(first, rate, true);

@@ -5,19 +5,19 @@ import '@fontsource/barlow-condensed/latin-500.css';
 import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/ibm-plex-mono/latin-400.css';
 import '@fontsource/ibm-plex-mono/latin-600.css';
-import '@/ui/theme.css';
+import '@/ui/theme/theme.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
 import { whoLooks } from '@/server/access/signed-in';
-import { DeviceOwner } from '@/ui/along/device-owner';
-import { KeepOnDevice } from '@/ui/along/service-worker';
-import { DegreesProvider } from '@/ui/degrees';
-import { DEGREES_COOKIE, isDegreeScale } from '@/ui/degrees-cookie';
-import { holdEarlyTouches } from '@/ui/early-touch';
-import { ScreenProvider } from '@/ui/screen';
-import { NARROW_COOKIE } from '@/ui/screen-cookie';
-import { isTheme, THEME_COOKIE } from '@/ui/themes';
-import { Toasts } from '@/ui/toasts';
+import { DegreesProvider } from '@/ui/degrees/degrees';
+import { ScreenProvider } from '@/ui/kit/screen';
+import { Toasts } from '@/ui/kit/toasts';
+import { holdEarlyTouches } from '@/ui/loading/pre-hydration-queue';
+import { DeviceOwner } from '@/ui/offline/device-owner';
+import { KeepOnDevice } from '@/ui/offline/service-worker';
+import { DEGREES_COOKIE, isDegreeScale } from '@/ui/storage/degrees-cookie';
+import { NARROW_COOKIE } from '@/ui/storage/screen-cookie';
+import { isTheme, THEME_COOKIE } from '@/ui/theme/themes';
 
 export const metadata: Metadata = {
   title: { default: 'Gate Cross', template: '%s · Gate Cross' },

@@ -1,10 +1,10 @@
-import { questionFromQuery } from '@/core/board/board-question';
+import { questionFromQuery } from '@/core/job-list/job-list-query';
 import { SAMPLES } from '@/core/samples';
 import { signedIn } from '@/server/access/signed-in';
-import { listJobs } from '@/server/repositories/board';
+import { listJobs } from '@/server/repositories/job-list';
 import { AtWorkProvider } from '@/ui/crew/at-work';
 import { CrewEnds } from '@/ui/crew/crew-ends';
-import { Board } from './board/board';
+import { Board } from '../ui/job-list/job-list';
 
 interface Props {
   readonly searchParams: Promise<Record<string, string | string[] | undefined>>;

@@ -8,6 +8,7 @@ import { type CrewScope, inCrew } from './crew';
 import { closeDatabase, ownerDatabase } from './database';
 import { deleteCrew } from './delete-crew';
 import { makeCrew } from './make-crew';
+import { moveJob } from './repositories/archive';
 import { audit } from './repositories/audit';
 import { leaveNote } from './repositories/company';
 import { crewFile } from './repositories/crew-file';
@@ -16,7 +17,6 @@ import { createJob } from './repositories/jobs';
 import { addPerson, changePerson } from './repositories/people';
 import { addPlayed } from './repositories/practice';
 import { saveJob } from './repositories/save-job';
-import { moveJob } from './repositories/shelf';
 import { addWeather } from './repositories/weather';
 
 afterAll(closeDatabase);

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
-import { jobPeak } from '@/core/crossing/year/from-job';
-import { everyTemperature } from '@/core/crossing/year/temperatures';
+import { jobPeak } from '@/core/balance/year/from-job';
+import { everyTemperature } from '@/core/balance/year/temperatures';
 import { readWeather } from '@/core/formats/weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
 import type { Facts } from '@/core/job/document';

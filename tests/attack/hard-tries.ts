@@ -19,7 +19,7 @@ import { toJobFile } from '@/core/formats/job-file';
 import { readWeather } from '@/core/formats/weather';
 import { lastRecord } from '@/core/handover/last-record';
 import type { StoredJob } from '@/core/job/stored-job';
-import { isWallFunction } from '@/core/wiring/wall-functions';
+import { isWallFunction } from '@/core/wiring/thermostat-functions';
 import { inCrew, isFirstStart } from '@/server/crew';
 import { database } from '@/server/database';
 import { isPassing } from '@/server/http/passing';
@@ -32,7 +32,7 @@ import { addPerson } from '@/server/repositories/people';
 import { hearTry } from '@/server/repositories/sign-in-attempts';
 import { TEST_CREW } from '@/server/repositories/test-jobs';
 import { TASKS } from '@/server/threads/tasks';
-import { type Act, ACT_KINDS, liveTogether, PEOPLE_COUNT } from '@/ui/along/fake-people';
+import { type Act, ACT_KINDS, liveTogether, PEOPLE_COUNT } from '@/ui/offline/fake-people';
 import { at, mustHold, type Outcome, outcomeOf, stored } from './outcome';
 import { pick, type Random } from './spoil';
 

@@ -92,9 +92,9 @@ const OPENED: Readonly<Record<string, { readonly on: string; readonly open: (pag
         .first()
         .click(),
   },
-  keys: { on: 'sheet', open: (page) => fromKeyboard(page, '?') },
-  commands: { on: 'sheet', open: (page) => fromKeyboard(page, '/') },
-  why: { on: 'sheet', open: (page) => page.getByRole('button', { name: 'why' }).first().click() },
+  keys: { on: 'survey', open: (page) => fromKeyboard(page, '?') },
+  commands: { on: 'survey', open: (page) => fromKeyboard(page, '/') },
+  why: { on: 'survey', open: (page) => page.getByRole('button', { name: 'why' }).first().click() },
   'not measured': {
     on: 'startup?step=heat',
     open: async (page) => {
@@ -106,7 +106,7 @@ const OPENED: Readonly<Record<string, { readonly on: string; readonly open: (pag
     },
   },
   'change a way': {
-    on: 'crossing/year',
+    on: 'balance/year',
     open: (page) =>
       page
         .getByRole('button', { name: /^Change / })
@@ -144,7 +144,7 @@ test('axe finds nothing in dialogs and menus; the focus goes in and comes back',
 test('with forced colors lanes, needle and what is chosen are still told apart', async ({ page }) => {
   await page.emulateMedia({ forcedColors: 'active' });
   const id = await freshJob(page, 'quarry-bench');
-  await page.goto(`/jobs/${id}/crossing?out=19&in=68&call=heat-1`);
+  await page.goto(`/jobs/${id}/balance?out=19&in=68&call=heat-1`);
   await openRuler(page);
   const ruler = page.getByRole('region', { name: 'Gate ruler' });
   const colours = await ruler.evaluate((each) => {

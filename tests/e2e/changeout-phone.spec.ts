@@ -77,7 +77,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
     .setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
   await expect(page.getByRole('article', { name: 'Label' })).toContainText('C blue to air handler C');
   await page.getByRole('button', { name: 'New job from it' }).click();
-  await expect(page).toHaveURL(/\/jobs\/[^/]+\/sheet/);
+  await expect(page).toHaveURL(/\/jobs\/[^/]+\/survey/);
   const made = (await stored(page, page.url().split('/')[4]!)).document;
   expect(made.facts.cables).toEqual(facts.cables);
   expect(made.facts.outdoorUnit).toEqual({ ...facts.outdoorUnit, serial: '' });
@@ -108,7 +108,7 @@ test('a label that is damaged, newer or none is refused with what to do; a later
   await expect(page.getByText(/No code was found in that picture/)).toBeVisible();
 
   const picture = await page.getByRole('img', { name: 'Code of the label' }).screenshot();
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('Backup locked out above').first().fill('35');
   await page.getByLabel('Backup locked out above').first().press('Enter');
   await expectSaved(page);

@@ -110,7 +110,7 @@ test('an apprentice’s reading waits until a technician stands for it; a reader
 
   const reader = await as(browser, /Tomas Reyl/);
   await expect(reader.getByRole('button', { name: 'New job' })).toHaveCount(0);
-  await reader.goto(`/jobs/${id}/sheet`);
+  await reader.goto(`/jobs/${id}/survey`);
   await alive(reader);
   await expect(reader.getByLabel('Customer')).toBeDisabled();
   await reader.goto(`/jobs/${id}/startup?step=conditions`);
@@ -206,8 +206,8 @@ test('the door fits the narrowest phone, and is told to readers of a screen', as
 test('what somebody left on a device who does not come back, a lead sends', async ({ browser }) => {
   const page = await as(browser, /Anneke Sorensby/);
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
-  await page.waitForResponse(/\/along$/);
+  await page.goto(`/jobs/${id}/survey`);
+  await page.waitForResponse(/\/bundle$/);
   await page.evaluate((of) => {
     const draft = { baseRevision: 1, pending: { 'site.customer': 'From one who left' }, outbox: [], marksOut: [] };
     const { crewId } = JSON.parse(localStorage.getItem('gate-cross:who')!);
@@ -226,7 +226,7 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
   // What is of another crew is nobody's here to send.
   await expect(page.getByText('1 entry waits for somebody else to sign in on this device.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Send it as mine' })).toHaveCount(0);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe('From one who left');
 });
 

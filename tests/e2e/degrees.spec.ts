@@ -33,7 +33,7 @@ test('every screen is read in °C once it is chosen', async ({ page }) => {
 
 test('what is typed in °C is stored in °F; what stands is not changed by being read', async ({ page }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await alive(page);
   const before = (await stored(page, id)).document.facts.house;
   await page.getByRole('button', { name: /Degrees: °F/ }).click();
@@ -60,7 +60,7 @@ test('what is typed in °C is stored in °F; what stands is not changed by being
 
 test('a number half typed in °C is still that temperature when the scale is changed', async ({ page }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByRole('button', { name: /Degrees: °F/ }).click();
   await page.getByLabel('Heating setpoint').first().click();
   await page.keyboard.type('21');
@@ -77,7 +77,7 @@ test('a house that reads °C is read in °C until the device says otherwise; the
   await page.goto(`/jobs/${id}/setup/talk`);
   await page.getByRole('radio', { name: '°C' }).click();
   await expect(page.getByRole('button', { name: /Degrees: °C/ })).toBeVisible();
-  await page.goto(`/jobs/${id}/crossing?out=14&in=68&call=heat-1`);
+  await page.goto(`/jobs/${id}/balance?out=14&in=68&call=heat-1`);
   await openRuler(page);
   const needle = page.getByRole('slider', { name: 'Outdoor temperature, °C' }).last();
   await expect(needle).toHaveAttribute('aria-valuetext', '-10 °C');

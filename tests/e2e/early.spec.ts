@@ -33,7 +33,7 @@ test('what is tapped before the page is alive is done once it is', async ({ page
 test('what is typed and chosen before the page is alive is kept and saved', async ({ page }) => {
   const id = await freshJob(page);
   const comes = await slowLine(page);
-  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
   await page.getByLabel('Customer').fill('Early Riser');
   await page.getByLabel('Town').fill('Left Behind');
   await page.getByLabel('Town').press('Enter');
@@ -47,7 +47,7 @@ test('what is typed and chosen before the page is alive is kept and saved', asyn
 test('a guess typed out before the page is alive is confirmed by that', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   const comes = await slowLine(page);
-  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
   const board = page.getByRole('textbox', { name: 'Defrost board' });
   await board.fill('');
   await board.fill('2.5');
@@ -69,7 +69,7 @@ test('a key, a press on what is drawn and a file before the page is alive count 
   await expect(page).toHaveURL(/out=27/);
   await page.unrouteAll({ behavior: 'wait' });
   const comesToo = await slowLine(page);
-  await page.goto(`/jobs/${id}/crossing/year`, { waitUntil: 'commit' });
+  await page.goto(`/jobs/${id}/balance/year`, { waitUntil: 'commit' });
   const file = { name: `early ${id.slice(0, 6)}.csv`, mimeType: 'text/csv', buffer: Buffer.from(HOURS.join('\n')) };
   await page.locator('input[type=file]').first().setInputFiles(file);
   comesToo();
@@ -79,7 +79,7 @@ test('a key, a press on what is drawn and a file before the page is alive count 
 test('what is typed at any moment of coming to life is kept', async ({ page }) => {
   const id = await freshJob(page);
   for (const waitMs of [0, 150, 300, 450, 600, 900]) {
-    await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+    await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
     await page.waitForTimeout(waitMs);
     await page.getByLabel('Customer').fill(`Typed after ${waitMs}`);
     await page.getByLabel('Customer').press('Enter');
@@ -90,7 +90,7 @@ test('what is typed at any moment of coming to life is kept', async ({ page }) =
 test('what is typed is kept where a part of the page is drawn anew before it is alive', async ({ page }) => {
   const id = await freshJob(page);
   const comes = await slowLine(page);
-  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
   const customer = page.getByLabel('Customer');
   await customer.fill('');
   await customer.pressSequentially('1');
@@ -113,7 +113,7 @@ test('Enter takes what was typed where the part was drawn anew in between', asyn
     window.setTimeout = ((act: () => void, ms = 0) => later(act, ms === 40 ? 2000 : ms)) as typeof window.setTimeout;
   });
   const comes = await slowLine(page);
-  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
   const customer = page.getByLabel('Customer');
   await customer.fill('Early Riser');
   await customer.evaluate((field: HTMLInputElement) => {
@@ -134,7 +134,7 @@ test('what is typed is kept between a part being alive and being told of it', as
     window.requestAnimationFrame = (act) => window.setTimeout(() => frame(act), 1500);
   });
   const comes = await slowLine(page);
-  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
   const customer = page.getByLabel('Customer');
   await customer.fill('');
   await customer.pressSequentially('1');
@@ -148,7 +148,7 @@ test('what is typed is kept between a part being alive and being told of it', as
 test('Enter before the page is alive takes nobody out of the field that he has gone to since', async ({ page }) => {
   const id = await freshJob(page);
   const comes = await slowLine(page);
-  await page.goto(`/jobs/${id}/sheet`, { waitUntil: 'commit' });
+  await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
   await page.getByLabel('Customer').fill('Early Riser');
   await page.getByLabel('Customer').press('Enter');
   await page.getByLabel('Town').fill('Left');

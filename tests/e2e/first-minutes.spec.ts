@@ -33,7 +33,7 @@ test('the walk goes through a job of its own, from page to page, and ends when t
 test('every page has its part of the guide, with its pictures, and the way back', async ({ page }) => {
   test.setTimeout(120_000);
   const id = await freshJob(page);
-  for (const part of ['sheet', 'strips', 'wiring', 'setup', 'crossing', 'startup', 'handover']) {
+  for (const part of ['survey', 'strips', 'wiring', 'setup', 'balance', 'startup', 'handover']) {
     await page.goto(`/jobs/${id}/${part}`);
     await page.getByRole('link', { name: 'Guide to this page' }).click();
     await expect(page).toHaveURL(new RegExp(`/guide/${part}$`));

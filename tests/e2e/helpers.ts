@@ -74,7 +74,7 @@ export const anotherDevice = async (browser: Browser, baseURL: string | undefine
 
 /** Keeps a page from hearing what others did to its job, so that its own next save is the one that finds out. */
 export const deaf = async (page: Page): Promise<void> => {
-  for (const news of ['**/presence', '**/along']) await page.route(news, (route) => route.abort());
+  for (const news of ['**/presence', '**/bundle']) await page.route(news, (route) => route.abort());
 };
 
 export const sayWho = (page: Page) => page.getByLabel('Who is reading').selectOption('Playwright Tester');
@@ -98,7 +98,7 @@ export const SCREENS = [
   '/shell',
   '/join/none',
   '/shared/none',
-  'sheet',
+  'survey',
   'strips',
   'strips/service',
   'wiring',
@@ -107,14 +107,14 @@ export const SCREENS = [
   'setup',
   'setup/talk',
   'setup/card/indoor',
-  'crossing',
-  'crossing/year',
-  'crossing/air',
-  'day',
-  'day/defrost',
-  'day/house',
+  'balance',
+  'balance/year',
+  'balance/air',
+  'simulate',
+  'simulate/defrost',
+  'simulate/house',
   'startup',
-  'trouble',
+  'diagnose',
   'handover',
   'handover/label',
 ];

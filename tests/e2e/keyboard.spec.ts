@@ -3,7 +3,7 @@ import { alive, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('a whole reading without a mouse: page, step, name, value, verdict', async ({ page }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await alive(page);
   await page.keyboard.press('7');
   await expect(page).toHaveURL(/\/startup/);
@@ -48,17 +48,17 @@ test('a skip link leads past the header, and the first terminal is within ten ta
 
 test('keys keep still while somebody types', async ({ page }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet?out=28&in=68&call=heat-1`);
+  await page.goto(`/jobs/${id}/survey?out=28&in=68&call=heat-1`);
   await page.getByLabel('Customer').fill('');
   await page.getByLabel('Customer').pressSequentially('1 c [ ] / ?');
-  await expect(page).toHaveURL(/\/sheet\?out=28&in=68&call=heat-1/);
+  await expect(page).toHaveURL(/\/survey\?out=28&in=68&call=heat-1/);
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByLabel('Customer')).toHaveValue('1 c [ ] / ?');
 });
 
 test('a row of choices goes by arrows, Space confirms a guess, and keys of the page go past it', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await alive(page);
   const yard = page.getByRole('link', { name: /In the yard/ });
   await expect(yard).toContainText('27 assumed');

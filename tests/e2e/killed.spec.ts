@@ -49,7 +49,7 @@ test('a browser that is killed in the middle, as by a dead battery, loses nothin
       rmSync(join(profile, 'SingletonLock'), { force: true });
     }
     const context = await open();
-    await context.pages()[0]!.goto(`/jobs/${id}/sheet`);
+    await context.pages()[0]!.goto(`/jobs/${id}/survey`);
     await expect
       .poll(async () => (await stored(page, id)).readings.map(({ value }: { value: number }) => value), {
         timeout: 20_000,

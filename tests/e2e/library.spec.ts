@@ -166,7 +166,7 @@ test('a profile typed in by the crew is used for a card, and what it lacks is sa
 });
 
 test('an address that cannot be read is a page that says so, not a fault', async ({ page }) => {
-  for (const path of ['/library/%E0', '/jobs/%E0/sheet', '/jobs/no-such-job/sheet']) {
+  for (const path of ['/library/%E0', '/jobs/%E0/survey', '/jobs/no-such-job/survey']) {
     const answer = await page.request.get(path);
     expect([path, answer.status() >= 400 && answer.status() < 500]).toEqual([path, true]);
   }

@@ -37,7 +37,7 @@ test('a newer version is offered; the page of the old one works on though its fi
   test.setTimeout(120_000);
   const id = await freshJob(page, 'quarry-bench');
   const { now, server, address } = await between(baseURL!);
-  await page.goto(`${address}/jobs/${id}/sheet`);
+  await page.goto(`${address}/jobs/${id}/survey`);
   await alive(page);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
@@ -77,7 +77,7 @@ test('what a device of a much older version entered a week ago lands on today’
     };
     localStorage.setItem(`gate-cross:draft:${of}:long-gone`, JSON.stringify({ ...draft, touchedAt: 1 }));
   }, id);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe('A week ago');
   const { readings } = await stored(page, id);
   expect(readings.map(({ value }: { value: number }) => value)).toEqual([31]);

@@ -7,8 +7,8 @@ test.use({ serviceWorkers: 'allow' });
 /** Opens a job with signal, until the device has it and the application. */
 const takenAlong = async (page: Page, context: BrowserContext, sample?: string): Promise<string> => {
   const id = await freshJob(page, sample);
-  const along = page.waitForResponse(/\/along$/);
-  await page.goto(`/jobs/${id}/sheet`);
+  const along = page.waitForResponse(/\/bundle$/);
+  await page.goto(`/jobs/${id}/survey`);
   await along;
   await page.evaluate(() => navigator.serviceWorker.ready);
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
@@ -84,7 +84,7 @@ test('a job begun without signal is worked on at once, and made on the server wh
   const name = `Attic ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByRole('button', { name: 'Make it' }).click();
-  await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}\/sheet/);
+  await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}\/survey/);
   await alive(page);
   await page.getByRole('textbox', { name: 'Customer' }).fill('Nobody Yet');
   await page.getByRole('textbox', { name: 'Customer' }).press('Enter');
@@ -103,10 +103,10 @@ test('what two tabs and two devices enter comes in on the other, without touchin
   baseURL,
 }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await alive(page);
   const other = await context.newPage();
-  await other.goto(`/jobs/${id}/sheet`);
+  await other.goto(`/jobs/${id}/survey`);
   await alive(other);
   await other.getByLabel('Town').fill('Half a to');
   await page.getByLabel('Customer').fill('From the first tab');
@@ -115,7 +115,7 @@ test('what two tabs and two devices enter comes in on the other, without touchin
   await expect(other.getByLabel('Town')).toHaveValue('Half a to');
 
   const far = await anotherDevice(browser, baseURL);
-  await far.goto(`/jobs/${id}/sheet`);
+  await far.goto(`/jobs/${id}/survey`);
   await alive(far);
   await far.getByLabel('Street').fill('From another device');
   await far.getByLabel('Street').press('Enter');
@@ -137,7 +137,7 @@ test('a save without signal on what somebody else changed meanwhile asks, line b
   await page.getByLabel('Customer').press('Enter');
   await expect(page.getByText('1 kept here')).toBeVisible();
   const far = await anotherDevice(browser, baseURL);
-  await far.goto(`/jobs/${id}/sheet`);
+  await far.goto(`/jobs/${id}/survey`);
   await alive(far);
   await far.getByLabel('Customer').fill('Theirs');
   await far.getByLabel('Customer').press('Enter');
@@ -162,7 +162,7 @@ test('what waits is saved as a file, and another device sends it', async ({ page
   await alive(other);
   await other.getByLabel('File of what waits').setInputFiles(path);
   await expect(other.getByText('1 entry waits', { exact: true })).toBeVisible();
-  await other.goto(`/jobs/${id}/sheet`);
+  await other.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(other, id)).document.facts.site.customer).toBe('By another device');
   await other.context().close();
 });
@@ -182,7 +182,7 @@ test('handed over without signal, after a reading: the server has both, in that 
   await page.goto('/');
   await expect(page.getByText(/^Handed over: .*goes to the server/)).toBeVisible();
   await context.setOffline(false);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(page, id)).handedOverAt).not.toBeNull();
   await page.goto('/device');
   await expect(page.getByText(/^Handed over:/)).toHaveCount(0);
@@ -213,7 +213,7 @@ test('without signal a job is duplicated with what waits, and another archived; 
   await expect(page.getByLabel('Town')).toHaveValue(town);
   await context.setOffline(false);
   await expect.poll(async () => (await stored(page, copyId)).document?.facts.site.town).toBe(town);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(page, id)).archivedAt, { timeout: 20_000 }).not.toBeNull();
   expect((await stored(page, id)).document.facts.site.town).toBe(town);
 });
@@ -231,7 +231,7 @@ test('without signal a controller is typed in and a year of weather imported; bo
   await page.getByLabel('Name').first().fill(name);
   await expect(page.getByText('Not saved: kept on this device')).toBeVisible();
 
-  await page.goto(`/jobs/${id}/crossing/year`);
+  await page.goto(`/jobs/${id}/balance/year`);
   await alive(page);
   const year = `Valley ${id.slice(0, 8)}`;
   const csv = ['°F', ...Array.from({ length: 8760 }, (_, hour) => 40 + 20 * Math.sin(hour / 1400))].join('\n');
@@ -243,11 +243,11 @@ test('without signal a controller is typed in and a year of weather imported; bo
   await page.reload();
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeChecked();
   // A year that only this device has is there for every job of it.
-  await page.goto(`/jobs/${other}/crossing/year`);
+  await page.goto(`/jobs/${other}/balance/year`);
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeVisible();
 
   await context.setOffline(false);
-  await page.goto(`/jobs/${id}/crossing/year`);
+  await page.goto(`/jobs/${id}/balance/year`);
   await expectSaved(page);
   await expect
     .poll(async () =>
@@ -278,7 +278,7 @@ test('a device with a PIN asks for it without signal, before anything of a job i
   await expect(page.getByRole('heading', { name: 'A PIN is asked for without signal' })).toBeVisible();
   await context.setOffline(true);
   const again = await context.newPage();
-  await again.goto(`/jobs/${id}/sheet`);
+  await again.goto(`/jobs/${id}/survey`);
   const pin = again.getByLabel('PIN of this device');
   await pin.fill('0000');
   await pin.press('Enter');

@@ -26,7 +26,7 @@ for (const where of SCREENS) {
 
 test('the ruler is one line on a phone, and opens', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
-  await page.goto(`/jobs/${id}/sheet?out=33`);
+  await page.goto(`/jobs/${id}/survey?out=33`);
   const needle = page.getByRole('slider', { name: 'Outdoor temperature, °F' });
   await expect(needle).toBeHidden();
   await expect(page.getByText(/Hole: /)).toBeVisible();

@@ -40,7 +40,7 @@ test('the talk is answered with a thumb, and a chart’s gate is moved with one'
   await page.getByText('The bill', { exact: true }).first().tap();
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
-  await page.goto(`/jobs/${id}/crossing?out=33`);
+  await page.goto(`/jobs/${id}/balance?out=33`);
   const gate = page.getByRole('slider', { name: 'strip lockout on the chart, °F' });
   expect((await gate.boundingBox())!.width).toBeGreaterThanOrEqual(44);
   await gate.press('PageUp');
@@ -49,7 +49,7 @@ test('the talk is answered with a thumb, and a chart’s gate is moved with one'
 
 test('ways side by side scroll within themselves; their names stay', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
-  await page.goto(`/jobs/${id}/crossing/year`);
+  await page.goto(`/jobs/${id}/balance/year`);
   const table = page.getByRole('region', { name: 'Ways side by side' });
   await table.scrollIntoViewIfNeeded();
   await table.evaluate((element) => element.scrollTo(400, 0));

@@ -169,7 +169,7 @@ test('marks made while the server is away are kept and sent later', async ({ pag
 
 test('an outdoor thermostat is dragged on the ruler and lands as its dial', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByRole('button', { name: 'Add outdoor thermostat' }).click();
   await expectSaved(page);
   await page.goto(`/jobs/${id}/setup`);

@@ -11,7 +11,7 @@ const limits = (page: Page) => page.getByText('What it is judged by', { exact: t
 /** A dual-fuel job on another fuel. */
 const onFuel = async (page: Page, fuel: string) => {
   const id = await freshJob(page, 'tamarack-spur');
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByRole('radiogroup', { name: 'Fuel' }).getByRole('radio', { name: fuel }).click();
   await expectSaved(page);
   await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off`);

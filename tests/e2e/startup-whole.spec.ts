@@ -64,7 +64,7 @@ test('what may be a hole is hatched beside what is one, and one tap puts the dia
   page,
 }) => {
   const id = await freshJob(page, 'juniper-flume');
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   const change = async (path: string, value: unknown) => {
     const { revision } = await stored(page, id);
     const response = await page.request.patch(`/api/jobs/${id}`, {
@@ -76,7 +76,7 @@ test('what may be a hole is hatched beside what is one, and one tap puts the dia
   await change('gates.auxAboveF', null);
   await change('gates.compressorBelowF', 30);
   await change('gates.outdoorThermostats', [{ bank: 0, closesBelowF: 32 }]);
-  await page.goto(`/jobs/${id}/crossing?out=30&in=68&call=heat-1`);
+  await page.goto(`/jobs/${id}/balance?out=30&in=68&call=heat-1`);
   await openRuler(page);
   await expect(page.getByRole('region', { name: 'Gate ruler' })).toContainText('May be a hole · 25 %');
   const finding = page.getByRole('listitem').filter({ hasText: 'one time in 4 nothing may heat' }).first();
@@ -90,7 +90,7 @@ test('a packaged unit on propane, from a blank job to the printed record', async
   test.setTimeout(120_000);
   await known(page);
   const id = await freshJob(page, 'tamarack-spur');
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('System').first().selectOption({ label: 'Packaged: one cabinet' });
   await page.getByRole('radiogroup', { name: 'Fuel' }).getByRole('radio', { name: 'Propane' }).click();
   await expectSaved(page);

@@ -147,7 +147,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)]).toHaveLength(2);
 
   // What is changed afterwards changes today's record, never the one that was handed over.
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await enter(page, 'Heat loss at design', '52,500');
   await expectSaved(page);
   await page.locator('[id="house.designBtuh"]').getByRole('button', { name: 'why' }).click();

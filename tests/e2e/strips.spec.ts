@@ -104,7 +104,7 @@ test('airflow by temperature rise, with the blower’s setting judged; Startup h
 
 test('more banks than W inputs, and a kit too large, are said with why', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await enter(page, 'Bank of element 2', '2');
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('Bank 2 of the kit has no W input');
   await enter(page, 'Power of element 1', '30');

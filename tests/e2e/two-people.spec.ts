@@ -33,7 +33,7 @@ const beginHere = async (page: Page): Promise<{ name: string; id: string }> => {
   const name = `Attic ${Math.random().toString(36).slice(2, 9)}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByRole('button', { name: 'Make it' }).click();
-  await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}\/sheet/);
+  await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}\/survey/);
   await alive(page);
   return { name, id: new URL(page.url()).pathname.split('/')[2]! };
 };
@@ -47,7 +47,7 @@ test('a job begun and another handed over by one, his session ended: nothing of 
   await signIn(page, ANA);
   await ready(page);
   const signed = await freshJob(page, 'cinder-creek');
-  const along = page.waitForResponse(/\/along$/);
+  const along = page.waitForResponse(/\/bundle$/);
   await page.goto(`/jobs/${signed}/handover`);
   await along;
   await alive(page);
@@ -71,7 +71,7 @@ test('a job begun and another handed over by one, his session ended: nothing of 
     await expect(page.getByRole('heading', { name: 'Nothing waits to be sent' })).toBeVisible();
     expect(await statusOf(page, begun.id)).toBe(404);
     await context.setOffline(true);
-    await page.goto(`/jobs/${begun.id}/sheet`);
+    await page.goto(`/jobs/${begun.id}/survey`);
     await expect(page.getByText('This job is not on this device.')).toBeVisible();
     await sessionEnds(context);
     await context.setOffline(false);
@@ -81,7 +81,7 @@ test('a job begun and another handed over by one, his session ended: nothing of 
   await expect.poll(() => statusOf(page, begun.id)).toBe(200);
   await expect
     .poll(async () => {
-      const along = await (await page.request.get(`/api/jobs/${signed}/along`)).json();
+      const along = await (await page.request.get(`/api/jobs/${signed}/bundle`)).json();
       return along.handovers.map(({ author }: { author: string }) => author);
     })
     .toEqual([ANA.name]);
@@ -94,8 +94,8 @@ test('signed out with a session that has ended, and without signal: what is sent
   await signIn(page, ANA);
   await ready(page);
   const sent = await freshJob(page);
-  const along = page.waitForResponse(/\/along$/);
-  await page.goto(`/jobs/${sent}/sheet`);
+  const along = page.waitForResponse(/\/bundle$/);
+  await page.goto(`/jobs/${sent}/survey`);
   await along;
   await page.goto('/crew');
   await alive(page);
@@ -103,7 +103,7 @@ test('signed out with a session that has ended, and without signal: what is sent
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await context.setOffline(true);
-  await page.goto(`/jobs/${sent}/sheet`);
+  await page.goto(`/jobs/${sent}/survey`);
   await expect(page.getByText('This job is not on this device.')).toBeVisible();
   await context.setOffline(false);
 
@@ -127,7 +127,7 @@ test('signed out with a session that has ended, and without signal: what is sent
   await expect(page).toHaveURL(/\/sign-in/);
   await signIn(page, ANA);
   await expect.poll(() => statusOf(page, begun.id)).toBe(200);
-  await page.goto(`/jobs/${begun.id}/sheet`);
+  await page.goto(`/jobs/${begun.id}/survey`);
   await expectSaved(page);
   await expect(page.getByRole('textbox', { name: 'Customer' })).toHaveValue('Nobody Yet');
 });

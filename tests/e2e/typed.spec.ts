@@ -3,7 +3,7 @@ import { expectSaved, freshJob, stored } from './helpers';
 
 test('words typed and not left outlive a reload; the header says so, and leads back to them', async ({ page }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('Notes').fill('Gate code 4417, dog is');
   await expect(page.getByRole('link', { name: '1 not entered' })).toBeVisible();
   await page.waitForTimeout(300); // drafts are kept a moment after the last key
@@ -12,7 +12,7 @@ test('words typed and not left outlive a reload; the header says so, and leads b
   expect((await stored(page, id)).document.facts.site.notes).not.toContain('4417');
   await page.getByRole('link', { name: /Startup/ }).click();
   await page.getByRole('link', { name: '1 not entered' }).click();
-  await expect(page).toHaveURL(/\/sheet/);
+  await expect(page).toHaveURL(/\/survey/);
   await page.getByLabel('Notes').focus();
   await page.getByLabel('Notes').blur();
   await expectSaved(page);
@@ -24,7 +24,7 @@ test('words typed and not left outlive a reload; the header says so, and leads b
 
 test('a value that makes no sense yet waits for its field, across pages', async ({ page }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('Heat loss at design').fill('41 thousand');
   await page.getByRole('link', { name: /Strips/ }).click();
   await expect(page.getByRole('link', { name: '1 not entered' })).toBeVisible();
@@ -36,7 +36,7 @@ test('a value that makes no sense yet waits for its field, across pages', async 
 
 test('what is typed or tapped as it was assumed is confirmed by that; a whole place in one tap', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   const yard = page.getByRole('link', { name: /In the yard/ });
   await expect(yard).toContainText('27 assumed');
   await page.getByRole('textbox', { name: 'Defrost board' }).fill('');
@@ -60,7 +60,7 @@ test('what is typed or tapped as it was assumed is confirmed by that; a whole pl
 
 test('Enter goes on to the next field, and enters what was typed', async ({ page }) => {
   const id = await freshJob(page);
-  await page.goto(`/jobs/${id}/sheet`);
+  await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('Customer').fill('Odalys Brightwater');
   await page.getByLabel('Customer').press('Enter');
   await expect(page.getByLabel('Street')).toBeFocused();

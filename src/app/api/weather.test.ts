@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { climateById } from '@/core/crossing/year/climates';
+import { climateById } from '@/core/balance/year/climates';
 import { closeDatabase } from '@/server/database';
 import { signInAs, testRequest } from '@/server/http/test-request';
 import { POST as move } from './weather/[weatherId]/move/route';

@@ -5,13 +5,13 @@ import { signedIn } from '@/server/access/signed-in';
 import { listAudit } from '@/server/repositories/audit';
 import { crewOf } from '@/server/repositories/crews';
 import { listPeople } from '@/server/repositories/people';
-import { BackedHeader } from '@/ui/backed-header';
 import { AuditList } from '@/ui/crew/audit-list';
 import { CrewData } from '@/ui/crew/crew-data';
 import { CrewEnds } from '@/ui/crew/crew-ends';
 import { InvitePerson } from '@/ui/crew/invite-person';
 import { PeopleList } from '@/ui/crew/people-list';
 import { SignOut } from '@/ui/crew/sign-out';
+import { BackedHeader } from '@/ui/kit/header-with-back';
 
 export const metadata: Metadata = { title: 'Crew' };
 export const dynamic = 'force-dynamic';

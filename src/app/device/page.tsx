@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { DeviceList } from '@/ui/along/device-list';
-import { BackedHeader } from '@/ui/backed-header';
+import { BackedHeader } from '@/ui/kit/header-with-back';
+import { DeviceList } from '@/ui/offline/device-list';
 
 export const metadata: Metadata = { title: 'On this device' };
 

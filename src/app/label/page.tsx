@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { BackedHeader } from '@/ui/backed-header';
+import { BackedHeader } from '@/ui/kit/header-with-back';
 import { NewFromLabel } from '@/ui/label/new-from-label';
 
 export const metadata: Metadata = { title: 'From a label' };

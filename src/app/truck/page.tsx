@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import { WHOLE_BOARD } from '@/core/board/board-question';
+import { WHOLE_BOARD } from '@/core/job-list/job-list-query';
 import { signedIn } from '@/server/access/signed-in';
-import { BOARD_PAGE, listJobs } from '@/server/repositories/board';
-import { BackedHeader } from '@/ui/backed-header';
-import { DayTruck } from './day-truck';
+import { BOARD_PAGE, listJobs } from '@/server/repositories/job-list';
+import { BackedHeader } from '@/ui/kit/header-with-back';
+import { DayTruck } from '../../ui/truck/day-truck';
 
 export const metadata: Metadata = { title: 'Truck list' };
 export const dynamic = 'force-dynamic';

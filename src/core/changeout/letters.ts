@@ -1,5 +1,5 @@
 import { ownValue } from '../border/own-value';
-import type { WallFunction } from '../wiring/wall-functions';
+import type { WallFunction } from '../wiring/thermostat-functions';
 
 /** What an old thermostat ran, as far as it changes what a letter means. */
 export type OldKind = 'conventional' | 'heat-pump' | 'heat-only';

@@ -9,9 +9,9 @@ import { withChanges } from '../wiring/choices';
 import { families, familyById } from '../wiring/families';
 import { type Colour, COLOURS, landedConductors } from '../wiring/harness';
 import { plan } from '../wiring/plan';
-import { wallFunctionAt } from '../wiring/wall-functions';
+import { wallFunctionAt } from '../wiring/thermostat-functions';
 import { moveList } from './move-list';
-import { COILED_BACK, oldWallProblems } from './old-wall';
+import { COILED_BACK, oldWallProblems } from './old-wiring';
 import { takenOver } from './take-over';
 import { understoodOldWall } from './understood';
 

@@ -1,7 +1,7 @@
 import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
-import { oldWallOverVolts, type OverVolts } from '../stop-work/old-wall-volts';
+import { oldWallOverVolts, type OverVolts } from '../stop-work/old-wiring-volts';
 import { stopWords } from '../stop-work/stops';
 import { capital } from '../units/capital';
 import { withChanges } from '../wiring/choices';
@@ -15,10 +15,10 @@ import {
   refWords,
 } from '../wiring/harness';
 import { plan } from '../wiring/plan';
-import { landingOf, WALL_FUNCTIONS } from '../wiring/wall-functions';
+import { landingOf, WALL_FUNCTIONS } from '../wiring/thermostat-functions';
 import { plainLetter } from './letters';
 import { unknownWords } from './next-reading';
-import { COILED_BACK } from './old-wall';
+import { COILED_BACK } from './old-wiring';
 import { takenOver } from './take-over';
 import { type UnderstoodConductor, understoodOldWall } from './understood';
 

@@ -1,10 +1,10 @@
 import type { OldConductorRow } from '../job/facts/changeout';
 import { sum } from '../units/sum';
-import { landingOf, WALL_FUNCTIONS, type WallFunction } from '../wiring/wall-functions';
+import { landingOf, WALL_FUNCTIONS, type WallFunction } from '../wiring/thermostat-functions';
 import { type OldKind, plainLetter } from './letters';
 import { chanceOfSeen, OLD_CALL_IDS, type OldCall, type Seen } from './old-calls';
-import type { OldWall } from './old-wall';
-import { type Likely, readWall } from './read-wall';
+import type { OldWall } from './old-wiring';
+import { type Likely, readWall } from './read-old-wiring';
 import { type UnderstoodConductor, understoodWall } from './understood';
 
 /** A reading that tells most: the meter between the hot conductor and this one, in a call of the old thermostat. */

@@ -1,4 +1,4 @@
-import type { WallFunction } from '../wiring/wall-functions';
+import type { WallFunction } from '../wiring/thermostat-functions';
 import type { OldKind } from './letters';
 
 /** What an old thermostat can be set to while a meter is on its terminals, gentlest first. */

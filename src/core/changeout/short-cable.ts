@@ -1,8 +1,8 @@
+import { climateById } from '../balance/year/climates';
+import { jobPlant, jobTariff } from '../balance/year/from-job';
+import { everyTemperature, type Temperatures } from '../balance/year/temperatures';
+import { yearOf } from '../balance/year/year';
 import { checkEquipment } from '../check/equipment';
-import { climateById } from '../crossing/year/climates';
-import { jobPlant, jobTariff } from '../crossing/year/from-job';
-import { everyTemperature, type Temperatures } from '../crossing/year/temperatures';
-import { yearOf } from '../crossing/year/year';
 import { backupOf } from '../job/backup';
 import { factAt, type FactChange, type Facts } from '../job/document';
 import type { NumberFact } from '../job/fact';

@@ -1,7 +1,7 @@
 import type { FactChange, Facts } from '../job/document';
 import { factAt } from '../job/document';
 import type { NumberFact } from '../job/fact';
-import { oldWallOverVolts } from '../stop-work/old-wall-volts';
+import { oldWallOverVolts } from '../stop-work/old-wiring-volts';
 import { understoodOldWall } from './understood';
 
 /**

@@ -1,11 +1,11 @@
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
-import { perFacts } from '../model/per-facts';
+import { perFacts } from '../model/memoize-by-facts';
 import { sum } from '../units/sum';
-import { landingOf, type WallFunction } from '../wiring/wall-functions';
+import { landingOf, type WallFunction } from '../wiring/thermostat-functions';
 import { chanceOfSeen } from './old-calls';
-import { type OldWall, oldWallOf } from './old-wall';
-import { type Likely, readWall } from './read-wall';
+import { type OldWall, oldWallOf } from './old-wiring';
+import { type Likely, readWall } from './read-old-wiring';
 
 /** What is known of one conductor of an old wall. */
 export interface UnderstoodConductor {

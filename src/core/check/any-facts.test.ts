@@ -1,16 +1,16 @@
 import fc from 'fast-check';
+import { backupNeeds, bankGates } from '../balance/backup-need';
+import { crossingChart } from '../balance/chart';
+import { weighEvidence } from '../balance/evidence';
+import { ruler } from '../balance/outdoor-ruler';
+import { priceTable } from '../balance/price-table';
+import { rulerVerdict } from '../balance/ruler-sentence';
+import { supplyAir } from '../balance/supply-air';
+import { supplyStates } from '../balance/supply-states';
+import { atMoment } from '../balance/year/at-moment';
+import { climateById } from '../balance/year/climates';
+import { binned } from '../balance/year/temperatures';
 import { DEFAULT_MOMENT, type Moment, OUTDOOR_BOUNDS_F } from '../control/moment';
-import { backupNeeds, bankGates } from '../crossing/backup-need';
-import { crossingChart } from '../crossing/chart';
-import { weighEvidence } from '../crossing/evidence';
-import { priceTable } from '../crossing/price-table';
-import { ruler } from '../crossing/ruler';
-import { rulerVerdict } from '../crossing/ruler-verdict';
-import { supplyAir } from '../crossing/supply-air';
-import { supplyStates } from '../crossing/supply-states';
-import { atMoment } from '../crossing/year/at-moment';
-import { climateById } from '../crossing/year/climates';
-import { binned } from '../crossing/year/temperatures';
 import { homeownerPage } from '../handover/homeowner';
 import { factProblem } from '../job/check-fact';
 import { ALL_FACTS, assumedFacts, factAt, type FactPath, type Facts, withFact } from '../job/document';
@@ -27,7 +27,7 @@ import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { findingsOf as findingsOfModel } from '.';
 import { checkEquipment } from './equipment';
-import { crossingPageFindings } from './on-crossing';
+import { crossingPageFindings } from './on-balance';
 import { setupPageFindings } from './on-setup';
 import { findingsFor } from './pages';
 
@@ -112,7 +112,7 @@ test('a page that asks the rules it shows finds what it would of all findings', 
     fc.property(anyFacts, (facts) => {
       const model = jobModel(facts);
       const all = findingsOfModel(model).map(({ under: _, ...finding }) => finding);
-      expect(crossingPageFindings(model)).toEqual(findingsFor('crossing', all));
+      expect(crossingPageFindings(model)).toEqual(findingsFor('balance', all));
       const settings = resolveSettings({ facts, confirmed: new Set() });
       expect(setupPageFindings(model, settings)).toEqual(findingsFor('setup', all));
     }),

@@ -1,12 +1,12 @@
-import { CROSSING_RULES } from '../crossing/rules';
+import { CROSSING_RULES } from '../balance/rules';
 import type { Facts } from '../job/document';
 import { applyRules, type Finding, findingKey } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/last-of';
+import { lastOf } from '../model/memoize-last';
 import { observed } from '../model/observable';
 import type { Wires } from '../model/wires';
-import { PLATE_RULES } from '../plates';
+import { PLATE_RULES } from '../nameplates';
 import { SERVICE_RULES } from '../service/rules';
 import { measuredFindings } from '../strips/measured';
 import { STRIP_RULES } from '../strips/rules';

@@ -2,7 +2,7 @@ import type { FactPath } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/last-of';
+import { lastOf } from '../model/memoize-last';
 import { setupFindings } from '../setup/findings';
 import { resolveSettings } from '../setup/resolve';
 import type { SetupJob } from '../setup/resolve-among';

@@ -1,7 +1,7 @@
-import { CROSSING_RULES } from '../crossing/rules';
+import { CROSSING_RULES } from '../balance/rules';
 import { applyRules, type Finding } from '../job/finding';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/last-of';
+import { lastOf } from '../model/memoize-last';
 import { setupFindings } from '../setup/findings';
 import type { ResolvedSettings } from '../setup/resolve-among';
 import { backupSetToFossil } from '../wiring/rules/backup-set-to-fossil';

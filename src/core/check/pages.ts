@@ -1,4 +1,4 @@
-import { CROSSING_RULES } from '../crossing/rules';
+import { CROSSING_RULES } from '../balance/rules';
 import type { FactPath } from '../job/document';
 import type { Finding, JobPage, Severity } from '../job/finding';
 
@@ -54,7 +54,7 @@ export const pagesOf = ({ page, fact, rule, severity }: Finding): readonly JobPa
     page,
     ...others,
     ...(page !== 'setup' && (SETTINGS_MEND.has(rule) || isShort(rule, severity)) ? (['setup'] as const) : []),
-    ...(page !== 'crossing' && CROSSING.has(rule) ? (['crossing'] as const) : []),
+    ...(page !== 'balance' && CROSSING.has(rule) ? (['balance'] as const) : []),
   ];
 };
 

@@ -1,7 +1,7 @@
 import type { ConditionId } from '../control/conditions';
 import type { FaultCode } from '../control/scenario';
 import type { Facts } from '../job/document';
-import type { Ails } from '../model/ails';
+import type { Ails } from '../model/equipment-faults';
 import type { CautionId } from '../startup/cautions';
 import type { StopId } from '../stop-work/stops';
 

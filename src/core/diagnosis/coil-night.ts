@@ -1,4 +1,4 @@
-import type { Ails } from '../model/ails';
+import type { Ails } from '../model/equipment-faults';
 import type { JobModel } from '../model/job-model';
 import type { CoilNight } from '../model/predict';
 import { resolveSettings } from '../setup/resolve';

@@ -1,7 +1,7 @@
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { FELT_SHARE } from './felt-share';
-import type { Noticed } from './noticed';
+import type { Noticed } from './homeowner-signs';
 
 /** What somebody calls for, in his own words. */
 export interface Complaint {

@@ -1,7 +1,7 @@
 import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
 import type { Probe } from './probe';
-import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from './times';
+import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from './probe-times';
 
 /** Where a technician stands: what the next probe takes hangs on it. */
 export interface Standing {

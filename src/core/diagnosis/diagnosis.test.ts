@@ -10,13 +10,13 @@ import { NOTHING } from './causes/nothing';
 import { COMPLAINTS } from './complaints';
 import { AT_THE_DOOR, costOf } from './cost';
 import { type Clinic, clinicOf, diagnose } from './diagnosis';
+import { bothEffects } from './faulted-system';
 import { bitsOf, leading, LEAST_BITS } from './next-probe';
-import { bothEffects } from './patient';
-import { play } from './play';
 import { type Evidence, posterior } from './posterior';
 import { probesOf } from './probes';
+import { play } from './run-diagnosis';
+import { worldOf } from './simulated-house';
 import { predictedOn, tableOf } from './table';
-import { worldOf } from './world';
 
 const IDS = [
   'w1+aux-e+single+w-out+o',

@@ -1,7 +1,7 @@
 import type { Cause } from './cause';
 import { NOTHING } from './causes/nothing';
+import { bothEffects } from './faulted-system';
 import { agrees, likelihood } from './outcome';
-import { bothEffects } from './patient';
 import type { Evidence } from './posterior';
 import { predictedOn, type Table } from './table';
 

@@ -4,7 +4,7 @@ import { seenValue } from '../job/reading';
 import { said } from '../job/test-readings';
 import { jobModel } from '../model/job-model';
 import { familyById } from '../wiring/families';
-import { TONIGHT_ITEM, toPutBack, UNDONE_ITEM, undoNote } from './kept';
+import { TONIGHT_ITEM, toPutBack, UNDONE_ITEM, undoNote } from './recorded-items';
 import { tableOf } from './table';
 import { tonight, type TonightWay } from './tonight';
 

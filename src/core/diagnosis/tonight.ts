@@ -1,20 +1,20 @@
+import { powerCurve } from '../balance/heat-pump';
+import { jobHeatPump } from '../balance/job-heat-pump';
+import { blowerKW } from '../balance/year/from-job';
 import { knowsOutdoor, lockoutsInForce } from '../control/lockouts';
 import type { CallId } from '../control/moment';
-import { powerCurve } from '../crossing/heat-pump';
-import { jobHeatPump } from '../crossing/job-heat-pump';
-import { blowerKW } from '../crossing/year/from-job';
 import { outdoorId } from '../devices';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
-import type { Working } from '../model/working';
+import type { Working } from '../model/operating-state';
 import { jobHouse } from '../simulation/job-house';
 import { timeConstantH } from '../simulation/time-constant';
 import { ladder } from '../strips/ladder';
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
 import { colourName, type Harness, landedConductors, sparesOf } from '../wiring/harness';
 import type { Cause, Effect } from './cause';
-import { bothEffects, patients } from './patient';
+import { bothEffects, patients } from './faulted-system';
 import type { Table } from './table';
 
 /** Something that may be set or moved until the part is there: no limit, link, interlock or safety is bypassed. */

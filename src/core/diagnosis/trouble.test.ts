@@ -1,5 +1,5 @@
 import { DEFAULT_MOMENT } from '../control/moment';
-import { troubleStory } from '../handover/trouble-story';
+import { troubleStory } from '../handover/diagnosis-story';
 import { type Reading, seenValue } from '../job/reading';
 import { said } from '../job/test-readings';
 import { jobModel } from '../model/job-model';
@@ -7,7 +7,7 @@ import { SAMPLES } from '../samples';
 import { startupOf } from '../startup/startup-of';
 import { familyById } from '../wiring/families';
 import { clinicOf } from './diagnosis';
-import { COMPLAINT_ITEM, FIXED_ITEM } from './kept';
+import { COMPLAINT_ITEM, FIXED_ITEM } from './recorded-items';
 import { suspectedParts, suspectedRung, suspectsFrom, suspectsQuery } from './suspected-parts';
 import { tableOf } from './table';
 import { troubleOf } from './trouble';

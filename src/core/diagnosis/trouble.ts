@@ -8,11 +8,11 @@ import { type Cabinet, handsOut, supplyStates } from '../startup/energy';
 import type { Cause } from './cause';
 import { NOTHING } from './causes/nothing';
 import { type Clinic, diagnose, type Diagnosis, type Suspect } from './diagnosis';
-import { COMPLAINT_ITEM, lastFixed } from './kept';
 import { agrees, type Answer } from './outcome';
 import type { Evidence } from './posterior';
 import { callOf, type Probe } from './probe';
 import { answerWords, wouldReadWords } from './reading-words';
+import { COMPLAINT_ITEM, lastFixed } from './recorded-items';
 import type { Table } from './table';
 
 /** One thing read, and what it was. */

@@ -1,14 +1,14 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
 import { isRole, type Role } from '../access/role';
+import type { NewWeather } from '../balance/year/stored-weather';
+import { weatherFields } from '../balance/year/weather-schema';
 import { ownValue } from '../border/own-value';
 import { type Parsed, parseJson, parseWith } from '../border/parse';
 import { plainText } from '../border/schema';
-import type { NewWeather } from '../crossing/year/stored-weather';
-import { weatherFields } from '../crossing/year/weather-schema';
 import { type CrewDefaults, crewDefaultsSchema } from '../job/crew-defaults';
 import { timeSchema } from '../job/time-schema';
-import { playedFields } from '../practice/played-schema';
 import type { Played } from '../practice/progress';
+import { playedFields } from '../practice/round-schema';
 import type { ControllerProfile } from '../setup/profiles/profile';
 import { profileSchema } from '../setup/profiles/schema';
 import { type JobFile, parseJobFile } from './job-file';

@@ -5,7 +5,7 @@ import { type Answer, scaleOf } from '../diagnosis/outcome';
 import type { Evidence } from '../diagnosis/posterior';
 import { callOf } from '../diagnosis/probe';
 import { hasWords, type Probe } from '../diagnosis/probe';
-import type { World } from '../diagnosis/world';
+import type { World } from '../diagnosis/simulated-house';
 import { roundTo } from '../units/round';
 
 /** A suspect as a line tells it; less likely ones than this are left out. */

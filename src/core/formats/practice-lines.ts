@@ -5,7 +5,7 @@ import { actSchema } from '../practice/act-schema';
 import { act, beginRound, type Bench, type Rig } from '../practice/rig';
 import type { Round } from '../practice/round';
 import { replay, scoreRound } from '../practice/score';
-import { wallMenu } from '../practice/wall-menu';
+import { wallMenu } from '../practice/thermostat-menu';
 import { roundTo } from '../units/round';
 import { probeLine, type Talk } from './diagnosis-lines';
 

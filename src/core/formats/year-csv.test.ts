@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
-import { climateById } from '../crossing/year/climates';
-import { binned } from '../crossing/year/temperatures';
+import { climateById } from '../balance/year/climates';
+import { binned } from '../balance/year/temperatures';
 import { SAMPLES } from '../samples';
 import { compareWays } from '../setup/ways/compare';
 import { presetWays } from '../setup/ways/way';

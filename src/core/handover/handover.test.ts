@@ -1,5 +1,5 @@
-import { crossingInput } from '../crossing/from-job';
-import { heldDownToF, loadCurve } from '../crossing/load';
+import { crossingInput } from '../balance/from-job';
+import { heldDownToF, loadCurve } from '../balance/load';
 import { assumedFacts, type Facts } from '../job/document';
 import { SAMPLES } from '../samples';
 import { homeownerPage } from './homeowner';

@@ -1,7 +1,7 @@
+import { defrostAirF, defrostBanks } from '../balance/defrost-air';
+import { crossingInput, jobCrossing } from '../balance/from-job';
+import { heldDownToF } from '../balance/load';
 import { lockoutsInForce } from '../control/lockouts';
-import { defrostAirF, defrostBanks } from '../crossing/defrost-air';
-import { crossingInput, jobCrossing } from '../crossing/from-job';
-import { heldDownToF } from '../crossing/load';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { type Bank, jobBanks } from '../strips/from-job';

@@ -33,10 +33,10 @@ import { forVisit } from '../startup/visit-list';
 import { LIFTED_BY, stopWords } from '../stop-work/stops';
 import { roundTo } from '../units/round';
 import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
+import { troubleStory } from './diagnosis-story';
 import { homeownerPage, type Paragraph } from './homeowner';
 import { measuredLines } from './measured';
 import { siteAddress } from './site-address';
-import { troubleStory } from './trouble-story';
 
 /** Groups of facts that the technician's page prints. */
 const PRINTED_GROUPS = [

@@ -3,7 +3,7 @@ import type { FactChange, FactPath } from './document';
 export type Severity = 'error' | 'warning' | 'advice';
 
 /** The pages of a job, in the order of the work. */
-export type JobPage = 'sheet' | 'strips' | 'wiring' | 'setup' | 'crossing' | 'startup' | 'handover';
+export type JobPage = 'survey' | 'strips' | 'wiring' | 'setup' | 'balance' | 'startup' | 'handover';
 
 /** Something about a job that wants a look: what it is, why it matters, what mends it, where. */
 export interface Finding {

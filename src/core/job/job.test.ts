@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { stageOf, STAGES } from '../board/job-summary';
+import { stageOf, STAGES } from '../job-list/job-summary';
 import { overAssumptions, upToDate } from './assumptions';
 import { factProblem } from './check-fact';
 import {

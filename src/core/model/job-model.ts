@@ -1,12 +1,12 @@
+import type { Crossing } from '../balance/balance';
+import { jobCrossing } from '../balance/from-job';
 import type { Moment } from '../control/moment';
 import { isSound, type Scenario } from '../control/scenario';
-import type { Crossing } from '../crossing/balance';
-import { jobCrossing } from '../crossing/from-job';
 import type { Facts } from '../job/document';
 import { memo, once } from '../units/once';
 import { type StatesByCall, statesByCall } from '../wiring/behaviour';
 import { soundly, trying, type WiringState } from '../wiring/state';
-import { perFacts } from './per-facts';
+import { perFacts } from './memoize-by-facts';
 import { type Wires, wiresOf } from './wires';
 
 /** What a job's facts are worked out to before anything is asked of them; each part once, when it is first wanted. */

@@ -1,9 +1,9 @@
+import { rulerVerdict } from '../balance/ruler-sentence';
+import { supplyAir } from '../balance/supply-air';
 import { findingsOf } from '../check';
 import { checkEquipment } from '../check/equipment';
 import { CALL_IDS, DEFAULT_MOMENT } from '../control/moment';
 import { SOUND, under, withFault } from '../control/scenario';
-import { rulerVerdict } from '../crossing/ruler-verdict';
-import { supplyAir } from '../crossing/supply-air';
 import { assumedFacts } from '../job/document';
 import { SAMPLES } from '../samples';
 import { startupOf } from '../startup/startup-of';

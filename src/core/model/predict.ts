@@ -19,11 +19,11 @@ import { faultsByCode, type NamedFault, showsInCable, showsOnStrip } from '../wi
 import { deviceIn, type Harness, refText } from '../wiring/harness';
 import { areIsolated } from '../wiring/isolated';
 import type { Bench, WiringState } from '../wiring/state';
-import { type Ails, type RungAil, SOUND_AILS } from './ails';
+import { type Ails, type RungAil, SOUND_AILS } from './equipment-faults';
 import type { JobModel } from './job-model';
 import { METERS, type Observable, type Observation } from './observable';
+import { type Working, working } from './operating-state';
 import type { SeenId, SeenWord } from './seen';
-import { type Working, working } from './working';
 
 /** What something reads on a system: a figure with its spread, an open circuit, a word, or what is missing to say. */
 export type Prediction =

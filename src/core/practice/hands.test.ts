@@ -14,9 +14,9 @@ import { actSchema } from './act-schema';
 import { act, beginRound, type Bench, type Rig } from './rig';
 import { benchOfRound, type Round } from './round';
 import { ROUNDS } from './rounds';
+import { wallFaceOf } from './thermostat-face';
+import { wallMenu } from './thermostat-menu';
 import { roundView } from './view';
-import { wallFaceOf } from './wall-face';
-import { wallMenu } from './wall-menu';
 
 const roundById = (id: string) => ROUNDS.find((round) => round.id === id)!;
 const tables = memo(

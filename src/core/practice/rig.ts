@@ -3,13 +3,13 @@ import { type Clinic, diagnose } from '../diagnosis/diagnosis';
 import { bitsOf, leading, LEAST_BITS, SAFE_KINDS } from '../diagnosis/next-probe';
 import { type Evidence, posterior } from '../diagnosis/posterior';
 import { callOf, type Probe } from '../diagnosis/probe';
+import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from '../diagnosis/probe-times';
 import { freeProbe } from '../diagnosis/probes/free';
-import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from '../diagnosis/times';
-import type { World } from '../diagnosis/world';
+import type { World } from '../diagnosis/simulated-house';
 import { type Face, type FaceAct, workFace } from '../setup/face/face';
 import { type Act, SHORTCUTS } from './act';
 import { PLACE_WORDS } from './places';
-import type { WallFace } from './wall-face';
+import type { WallFace } from './thermostat-face';
 
 /** What is wrong with a way of working, so that a round ends by it. */
 export interface Unsafe {

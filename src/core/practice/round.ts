@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../control/moment';
 import { type Clinic, clinicOf } from '../diagnosis/diagnosis';
+import { type World, worldOf, worldOfBoth } from '../diagnosis/simulated-house';
 import { tableOf } from '../diagnosis/table';
-import { type World, worldOf, worldOfBoth } from '../diagnosis/world';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { SHIPPED_PROFILES } from '../setup/profiles';
@@ -10,7 +10,7 @@ import { quillwort } from '../setup/profiles/quillwort';
 import { chance } from '../units/chance';
 import { once } from '../units/once';
 import type { Bench } from './rig';
-import { wallFaceOf } from './wall-face';
+import { wallFaceOf } from './thermostat-face';
 
 /** A house with something wrong in it, to be found. */
 export interface Round {

@@ -12,7 +12,7 @@ import { PLACE_WORDS } from './places';
 import { type Bench, type Done, entryOfLook, type Rig } from './rig';
 import type { Round } from './round';
 import { replay, type Score, scoreRound } from './score';
-import { type WallMenu, wallMenu } from './wall-menu';
+import { type WallMenu, wallMenu } from './thermostat-menu';
 
 /** What somebody holds to see something: the hand tool of a reading. */
 export const TOOLS = {

@@ -1,10 +1,10 @@
-import { stageOf } from '../board/job-summary';
+import { jobCrossing } from '../balance/from-job';
 import { findingsOf as findingsOfModel } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
-import { jobCrossing } from '../crossing/from-job';
 import { parseJobFile } from '../formats/job-file';
 import { sampleFile } from '../formats/sample-file';
 import type { Facts } from '../job/document';
+import { stageOf } from '../job-list/job-summary';
 import { jobModel } from '../model/job-model';
 import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';

@@ -1,4 +1,4 @@
-import { jobCrossing } from '../crossing/from-job';
+import { jobCrossing } from '../balance/from-job';
 import { factAt, type FactPath, type Facts, factValue, sameValue } from '../job/document';
 import type { OverrideRow } from '../job/facts/setup';
 import type { Setting, SettingValue, SetupContext } from './setting';

@@ -1,4 +1,4 @@
-import type { Crossing } from '../crossing/balance';
+import type { Crossing } from '../balance/balance';
 import type { ControllerRole } from '../job/controllers';
 import type { FactPath, Facts } from '../job/document';
 import type { SettingId } from './setting-id';

@@ -1,4 +1,4 @@
-import type { Year, YearBin } from '../crossing/year/year-sums';
+import type { Year, YearBin } from '../balance/year/year-sums';
 import type { MinuteYear } from './minute-book';
 
 /** A part of a year, and how often it stands in it. */

@@ -1,7 +1,7 @@
 import { roundTo } from '../units/round';
-import { liveDays } from './lived';
 import { fullCoatLb } from './outdoor-coil';
 import { outdoorUnitOf } from './outdoor-unit';
+import { liveDays } from './simulated-days';
 import { BOARD_VARIANTS, type DayJob, FROST_VARIANTS, type Variant, variantsById } from './variant';
 import type { HourlyWeather } from './weather';
 

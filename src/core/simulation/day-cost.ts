@@ -1,5 +1,5 @@
-import { jobPeak, jobTariff } from '../crossing/year/from-job';
-import { isPeakHour, type PeakHours, type Tariff } from '../crossing/year/plant';
+import { jobPeak, jobTariff } from '../balance/year/from-job';
+import { isPeakHour, type PeakHours, type Tariff } from '../balance/year/plant';
 import type { Facts } from '../job/document';
 import { FUEL_BTU_PER_UNIT } from '../units/constants';
 import { minuteOfDay } from './clock';

@@ -2,8 +2,8 @@ import type { Facts } from '../job/document';
 import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import { clockAt, DAY_MIN, dayAt } from './clock';
-import type { LivedDay } from './lived';
 import { PLAY_F, shortSpells, shortWords } from './short-spells';
+import type { LivedDay } from './simulated-days';
 import { tickCount } from './ticks';
 
 /** The answer of a run, first thing on its page: whether the house was held, and what it was not held by. */

@@ -1,4 +1,4 @@
-import { jobLoad } from '../crossing/evidence';
+import { jobLoad } from '../balance/evidence';
 import type { Facts } from '../job/document';
 import { LEAST_GAINS } from './gains';
 import type { HouseThermal } from './house';

@@ -1,6 +1,6 @@
-import { backupHeatBtuh } from '../crossing/backup-heat';
-import { capacityCurve } from '../crossing/heat-pump';
-import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
+import { backupHeatBtuh } from '../balance/backup-heat';
+import { capacityCurve } from '../balance/heat-pump';
+import { jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
 import type { Facts } from '../job/document';
 import type { LoggedStep } from './fit-house';
 import { gainsShareAt } from './gains';

@@ -1,3 +1,4 @@
+import { blowerKW } from '../balance/year/from-job';
 import type { CoilIs } from '../control/coil';
 import { boardAtRest, type BoardState, type DefrostEnd, stepBoard } from '../control/in-time/board';
 import type { BoardProgram } from '../control/in-time/board-program';
@@ -5,7 +6,6 @@ import { type Demand, demandAtRest, setpointNow, signalsOf, stepDemand } from '.
 import { type Holds, holdsOf } from '../control/in-time/holds';
 import type { ControlProgram, SetpointEntry } from '../control/in-time/program';
 import type { Mode } from '../control/in-time/signals';
-import { blowerKW } from '../crossing/year/from-job';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import { elementKW } from '../strips/element';

@@ -1,5 +1,5 @@
+import { jobLoad } from '../balance/evidence';
 import type { Parsed } from '../border/parse';
-import { jobLoad } from '../crossing/evidence';
 import { readLoggerCsv } from '../formats/logger-csv';
 import type { Facts } from '../job/document';
 import { fitHouse, type Fitted } from './fit-house';

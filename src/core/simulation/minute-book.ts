@@ -1,5 +1,5 @@
-import { BIN_WIDTH_F } from '../crossing/year/temperatures';
-import { type BinSums, emptyBin, type Year, yearOfSums } from '../crossing/year/year-sums';
+import { BIN_WIDTH_F } from '../balance/year/temperatures';
+import { type BinSums, emptyBin, type Year, yearOfSums } from '../balance/year/year-sums';
 import type { Facts } from '../job/document';
 import { BTU_PER_KWH } from '../units/constants';
 import { DAY_MIN } from './clock';

@@ -1,8 +1,8 @@
+import { climateById } from '../balance/year/climates';
+import { jobPlant, jobTariff } from '../balance/year/from-job';
+import { everyTemperature } from '../balance/year/temperatures';
+import { yearOf } from '../balance/year/year';
 import { SOUND } from '../control/scenario';
-import { climateById } from '../crossing/year/climates';
-import { jobPlant, jobTariff } from '../crossing/year/from-job';
-import { everyTemperature } from '../crossing/year/temperatures';
-import { yearOf } from '../crossing/year/year';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';

@@ -1,5 +1,5 @@
-import { capacityCurve, type HeatPump, powerCurve } from '../crossing/heat-pump';
-import { jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
+import { capacityCurve, type HeatPump, powerCurve } from '../balance/heat-pump';
+import { jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
 import type { Facts } from '../job/document';
 import { BTU_PER_KWH } from '../units/constants';
 import type { Clean, CoilWork } from './outdoor-coil';

@@ -1,6 +1,6 @@
 import { chance } from '../units/chance';
 import { roundTo } from '../units/round';
-import { liveDays } from './lived';
+import { liveDays } from './simulated-days';
 import { type DayJob, prepareStanding, type Variant } from './variant';
 import type { HourlyWeather } from './weather';
 

@@ -1,8 +1,8 @@
+import { furnaceNowBtuh, isHeating } from '../balance/heat-now';
 import type { Mode, Signals } from '../control/in-time/signals';
 import type { Scenario } from '../control/scenario';
 import type { Signal } from '../control/signal';
 import { surroundings } from '../control/thermostat';
-import { furnaceNowBtuh, isHeating } from '../crossing/heat-now';
 import { bankCoilId, COMPRESSOR_COIL, SECOND_STAGE_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';

@@ -1,10 +1,10 @@
-import { jobOutline } from '../board/job-outline';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { handoverRecord } from '../handover/record';
 import { unsettled } from '../handover/unsettled';
 import { blankJob, type Facts } from '../job/document';
 import { type Reading, type ReadingValue } from '../job/reading';
 import { said } from '../job/test-readings';
+import { jobOutline } from '../job-list/job-outline';
 import { jobModel } from '../model/job-model';
 import { stopWords } from '../stop-work/stops';
 import { familyById } from '../wiring/families';

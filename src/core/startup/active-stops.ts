@@ -2,7 +2,7 @@ import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
 import { observed } from '../model/observable';
-import { oldWallOverVolts } from '../stop-work/old-wall-volts';
+import { oldWallOverVolts } from '../stop-work/old-wiring-volts';
 import type { StopId } from '../stop-work/stops';
 import { MOST_CONTROL_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
 import { colourName } from '../wiring/harness';

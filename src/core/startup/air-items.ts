@@ -1,7 +1,7 @@
+import { furnaceNowBtuh, heatPumpNow, isHeating, stripsNowBtuh } from '../balance/heat-now';
+import { isDrawnOn } from '../balance/heat-pump';
+import { bySheet, jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
 import type { CallId } from '../control/moment';
-import { furnaceNowBtuh, heatPumpNow, isHeating, stripsNowBtuh } from '../crossing/heat-now';
-import { isDrawnOn } from '../crossing/heat-pump';
-import { bySheet, jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
 import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
 import { type Observation, observationKey } from '../model/observable';

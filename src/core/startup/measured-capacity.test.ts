@@ -1,5 +1,5 @@
+import { jobCrossing } from '../balance/from-job';
 import { DEFAULT_MOMENT } from '../control/moment';
-import { jobCrossing } from '../crossing/from-job';
 import { type FactPath, type Facts, withFact } from '../job/document';
 import type { ReadingValue, TakenReading } from '../job/reading';
 import { said } from '../job/test-readings';

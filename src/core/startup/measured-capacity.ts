@@ -1,7 +1,7 @@
+import { isHeating, stripsNowBtuh } from '../balance/heat-now';
+import { capacityCurve, type HeatPump } from '../balance/heat-pump';
+import { bySheet, jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
 import type { CallId } from '../control/moment';
-import { isHeating, stripsNowBtuh } from '../crossing/heat-now';
-import { capacityCurve, type HeatPump } from '../crossing/heat-pump';
-import { bySheet, jobHeatPump, jobLowStage } from '../crossing/job-heat-pump';
 import { factAt, type Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import type { TakenReading } from '../job/reading';

@@ -1,4 +1,4 @@
-import { CLIMATES } from '../crossing/year/climates';
+import { CLIMATES } from '../balance/year/climates';
 import type { Facts } from '../job/document';
 import type { PlannedStep } from './planned';
 import type { WeatherWait } from './step';

@@ -3,7 +3,7 @@ import { SOUND } from '../control/scenario';
 import type { FactPath } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/last-of';
+import { lastOf } from '../model/memoize-last';
 import { type PlannedStep, startupPlan } from './plan';
 
 const planOf = lastOf(

@@ -1,7 +1,7 @@
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { causesOf } from '../diagnosis/causes';
+import { patients } from '../diagnosis/faulted-system';
 import { scaleOf } from '../diagnosis/outcome';
-import { patients } from '../diagnosis/patient';
 import type { Facts } from '../job/document';
 import { said } from '../job/test-readings';
 import { jobModel } from '../model/job-model';

@@ -3,8 +3,8 @@ import type { StoredJob } from '../job/stored-job';
 import { type Answer, keptHere } from './answer';
 import type { SyncEffect, SyncEvent, Tick } from './event';
 import { factsLanded, factsRefused, isApart, joinedRefusal, type LandedRows, rowsLanded, rowsRefused } from './landing';
+import { takenUp } from './restore-draft';
 import { type Box, changesOf, isUnnamed, type Round, type SyncState, unnamedCount } from './state';
-import { takenUp } from './take-up';
 
 /** What comes of an event: the state from then on, and what is to be done outside of it. */
 export interface SyncStep {

@@ -3,7 +3,7 @@ import { DEVICE_LABELS } from '../devices/device';
 import { backupOf } from '../job/backup';
 import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '../job/document';
 import { jobModel } from '../model/job-model';
-import { perFacts } from '../model/per-facts';
+import { perFacts } from '../model/memoize-by-facts';
 import { memo } from '../units/once';
 import { behaviourChanges, changeWords } from './behaviour';
 import { type Harness, jumperWords, landedConductors, refText, type TerminalRef } from './harness';

@@ -11,7 +11,7 @@ import { CHOICES, choicesOf, schoolsHere } from './choices';
 import { drawing, mayLand } from './drawing';
 import { families } from './families';
 import { faultTable } from './fault-table';
-import { ghostWords } from './ghost';
+import { ghostWords } from './ghost-volts';
 import { plan } from './plan';
 import { heaviestCall, powerReport } from './power';
 import { refusals } from './refusals';

@@ -8,7 +8,7 @@ import { placeVolts } from '../model/place-volts';
 import { readsOnWall } from '../model/reads';
 import { truckList } from '../truck/truck-list';
 import { familyById } from './families';
-import { ghostWords } from './ghost';
+import { ghostWords } from './ghost-volts';
 import { landedConductors, refText } from './harness';
 import { plan } from './plan';
 import { terminalTable } from './terminal-table';

@@ -1,6 +1,6 @@
 import type { Principal } from '../../core/access/principal';
-import { atWork } from '../along';
 import { type CrewScope, inCrew, scopeOf } from '../crew';
+import { atWork } from '../job-bundle';
 import { crewOf } from '../repositories/crews';
 import { isKnownDevice, knowDevice } from '../repositories/known-devices';
 import { personById } from '../repositories/people';

@@ -1,7 +1,7 @@
 import { array, lazy, mixed, number, object, string } from 'yup';
+import { weatherFields } from '../../core/balance/year/weather-schema';
 import { bounded, plainText } from '../../core/border/schema';
 import { INDOOR_BOUNDS_F, OUTDOOR_BOUNDS_F } from '../../core/control/moment';
-import { weatherFields } from '../../core/crossing/year/weather-schema';
 import { recordSchema } from '../../core/handover/record-schema';
 import { type FactPath, isFactPath } from '../../core/job/document';
 import { idSchema } from '../../core/job/id-schema';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_MOMENT } from '../../core/control/moment';
-import { TONIGHT_ITEM, UNDONE_ITEM } from '../../core/diagnosis/kept';
+import { TONIGHT_ITEM, UNDONE_ITEM } from '../../core/diagnosis/recorded-items';
 import { documentOf, parseJobFileText, toJobFile } from '../../core/formats/job-file';
 import { sampleFile } from '../../core/formats/sample-file';
 import { handoverRecord } from '../../core/handover/record';
@@ -9,11 +9,11 @@ import { seenValue } from '../../core/job/reading';
 import { SAMPLES } from '../../core/samples';
 import { ACKNOWLEDGED_ITEM, TAGGED_ITEM } from '../../core/startup/shut-off';
 import { closeDatabase } from '../database';
+import { handOver, takeBack } from './archive';
 import { handoversOf } from './handovers';
 import { importJob } from './import-job';
 import { createJob, getJob } from './jobs';
 import { saveJob } from './save-job';
-import { handOver, takeBack } from './shelf';
 import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);

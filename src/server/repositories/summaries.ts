@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize';
-import type { JobOutline } from '../../core/board/job-summary';
-import { RULER_SPAN_F } from '../../core/crossing/range';
+import { RULER_SPAN_F } from '../../core/balance/range';
 import type { StoredJob } from '../../core/job/stored-job';
+import type { JobOutline } from '../../core/job-list/job-summary';
 import { coreVersion } from '../core-version';
 import { database } from '../database';
 import { log } from '../log';

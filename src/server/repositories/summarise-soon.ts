@@ -1,5 +1,5 @@
 import { dequal as isEqual } from 'dequal/lite';
-import type { JobOutline } from '../../core/board/job-summary';
+import type { JobOutline } from '../../core/job-list/job-summary';
 import { coreVersion } from '../core-version';
 import { type CrewScope, inCrew, outsideCrews } from '../crew';
 import { beforeClosing, database, isDatabaseOpen, select } from '../database';

@@ -1,4 +1,4 @@
-import type { NewWeather, StoredWeather, WeatherHours } from '../../core/crossing/year/stored-weather';
+import type { NewWeather, StoredWeather, WeatherHours } from '../../core/balance/year/stored-weather';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { WeatherYearRow } from '../models/weather-year';

@@ -1,8 +1,8 @@
-import { jobOutline } from '../../core/board/job-outline';
-import type { JobOutline } from '../../core/board/job-summary';
 import type { Parsed } from '../../core/border/parse';
 import { type JobFile, parseJobFileText } from '../../core/formats/job-file';
 import type { StoredJob } from '../../core/job/stored-job';
+import { jobOutline } from '../../core/job-list/job-outline';
+import type { JobOutline } from '../../core/job-list/job-summary';
 
 /** What is worked out beside the thread that answers requests, by name: what goes in, and what comes out. */
 export interface Tasks {

@@ -3,21 +3,21 @@
 import { useMemo } from 'react';
 import { moveList } from '@/core/changeout/move-list';
 import { nextReading } from '@/core/changeout/next-reading';
-import { oldWallOf, oldWallProblems } from '@/core/changeout/old-wall';
+import { oldWallOf, oldWallProblems } from '@/core/changeout/old-wiring';
 import { takenOver } from '@/core/changeout/take-over';
 import { understoodOldWall } from '@/core/changeout/understood';
-import { Cautions } from '../cautions';
 import { FactField } from '../fields/fact-field';
 import { PairList } from '../fields/pair-list';
-import { useMoment } from '../job/following';
+import { useMoment } from '../job/deferred-model';
 import { JobLink } from '../job/job-link';
 import { useJob } from '../job/provider';
+import { Cautions } from '../stop-work/cautions';
 import { StopBanner } from '../stop-work/stop-banner';
 import { Moves } from './moves';
 import { NextMeter } from './next-meter';
+import { TypedWallBox } from './old-wiring-box';
 import { Subbase } from './subbase';
-import { TypedWallBox } from './typed-wall-box';
-import { useOldWall } from './use-old-wall';
+import { useOldWall } from './use-old-wiring';
 
 const CAUTIONS = [
   'Thick conductors, wire nuts, or 120 or 240 V at this wall: no 24 V thermostat hangs there. Stop.',

@@ -2,12 +2,12 @@
 
 import { useState } from 'react';
 import { plainLetter, SUBBASE_LETTERS } from '@/core/changeout/letters';
-import { COILED_BACK } from '@/core/changeout/old-wall';
+import { COILED_BACK } from '@/core/changeout/old-wiring';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
 import { colourName, COLOURS } from '@/core/wiring/harness';
-import { DialogFrame } from '../dialog-frame';
 import { RadioGroup, RadioOption } from '../fields/radio-group';
-import { INSULATION } from '../wiring/colours';
+import { DialogFrame } from '../kit/dialog-frame';
+import { INSULATION } from '../wiring/wire-colors';
 
 interface ConductorDialogProps {
   /** What is written down; null for a new one. */

@@ -6,12 +6,12 @@ import type { NextReading } from '@/core/changeout/next-reading';
 import { isOldCall, OLD_CALLS } from '@/core/changeout/old-calls';
 import type { UnderstoodConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
-import { oldWallOverVolts } from '@/core/stop-work/old-wall-volts';
+import { oldWallOverVolts } from '@/core/stop-work/old-wiring-volts';
 import { MOST_CONTROL_VOLTS } from '@/core/units/control-volts';
 import { parseTyped } from '@/core/units/parse-number';
 import { colourName } from '@/core/wiring/harness';
 import { useJob } from '../job/provider';
-import { useOldWall } from './use-old-wall';
+import { useOldWall } from './use-old-wiring';
 
 const screw = ({ letter, colour }: OldConductorRow) => `${letter === '' ? '' : `${letter}, `}${colourName(colour)}`;
 

@@ -2,14 +2,14 @@
 
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { COILED_BACK } from '@/core/changeout/old-wall';
+import { COILED_BACK } from '@/core/changeout/old-wiring';
 import type { UnderstoodConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
 import { colourName, isColour } from '@/core/wiring/harness';
-import { landingOf, WALL_FUNCTIONS } from '@/core/wiring/wall-functions';
-import { INSULATION } from '../wiring/colours';
+import { landingOf, WALL_FUNCTIONS } from '@/core/wiring/thermostat-functions';
+import { INSULATION } from '../wiring/wire-colors';
 import { ConductorDialog } from './conductor-dialog';
-import { useOldWall } from './use-old-wall';
+import { useOldWall } from './use-old-wiring';
 
 /** A conductor from the hole in the wall to its screw; an empty screw where there is none. */
 const Screw = ({ colour }: { colour: string | null }) => (

@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import type { AtWork } from '@/core/access/at-work';
 import { wantedPage } from '@/core/access/wanted-page';
-import { takeDevice } from '../along/who';
-import { call } from '../api';
-import { ProblemLine } from '../problem-line';
+import { ProblemLine } from '../kit/error-line';
+import { takeDevice } from '../offline/device-user';
+import { call } from '../requests/api';
 
 /** A field of a form that lets people in. */
 export interface AccessField {

@@ -1,6 +1,6 @@
 'use client';
 
-import { When } from '../when';
+import { When } from '../kit/date-text';
 
 /** What was done in the crew, newest first. */
 export const AuditList = ({

@@ -3,7 +3,7 @@
 import { StickyNote, UserRound } from 'lucide-react';
 import type { Company } from '@/core/access/company';
 import { ROLES } from '@/core/access/role';
-import { When } from '../when';
+import { When } from '../kit/date-text';
 import { useAtWork, useMay } from './at-work';
 
 /** What somebody who may not change a job reads above it. */

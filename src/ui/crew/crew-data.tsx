@@ -3,10 +3,10 @@
 import { Download } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { call, notDone } from '../api';
-import { DialogClose, DialogFrame } from '../dialog-frame';
-import { ProblemLine } from '../problem-line';
-import { toast } from '../toast';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+import { ProblemLine } from '../kit/error-line';
+import { toast } from '../kit/toast';
+import { call, notDone } from '../requests/api';
 
 const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void }) => {
   const router = useRouter();

@@ -1,4 +1,4 @@
-import { When } from '../when';
+import { When } from '../kit/date-text';
 
 /** Above everything, while a crew is to be deleted: when, and who can keep it. */
 export const CrewEnds = ({ at }: { at: string | null }) =>

@@ -5,10 +5,10 @@ import { factApplies } from '@/core/job/applies';
 import { type CrewDefaults, DEFAULT_SECTIONS, mergedDefaults } from '@/core/job/crew-defaults';
 import { assumedFacts, factAt, type FactPath, factValue, withFact } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
-import { call, notDone } from '../api';
 import { LooseFact } from '../fields/loose-fact';
-import { ProblemLine } from '../problem-line';
-import { toast } from '../toast';
+import { ProblemLine } from '../kit/error-line';
+import { toast } from '../kit/toast';
+import { call, notDone } from '../requests/api';
 import { InstrumentList } from './instrument-list';
 
 const SHIPPED = assumedFacts();

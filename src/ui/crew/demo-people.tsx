@@ -4,9 +4,9 @@ import { useState } from 'react';
 import type { AtWork } from '@/core/access/at-work';
 import type { Role } from '@/core/access/role';
 import { ROLES } from '@/core/access/role';
-import { takeDevice } from '../along/who';
-import { call } from '../api';
-import { ProblemLine } from '../problem-line';
+import { ProblemLine } from '../kit/error-line';
+import { takeDevice } from '../offline/device-user';
+import { call } from '../requests/api';
 
 /** A made-up crew with its people. */
 export interface DemoCrew {

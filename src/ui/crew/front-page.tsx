@@ -1,4 +1,4 @@
-import { Mark } from '../mark';
+import { Mark } from '../kit/app-mark';
 
 /** A page before the door: the mark, a title, and what is to be done. */
 export const FrontPage = ({ title, children }: { title: string; children: React.ReactNode }) => (

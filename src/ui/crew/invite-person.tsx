@@ -3,8 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type Role, ROLES } from '@/core/access/role';
-import { call } from '../api';
-import { ProblemLine } from '../problem-line';
+import { ProblemLine } from '../kit/error-line';
+import { call } from '../requests/api';
 import { LinkOnce } from './link-once';
 import { RoleChoice } from './role-choice';
 

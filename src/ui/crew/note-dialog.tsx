@@ -1,7 +1,7 @@
 'use client';
 
 import { MOST_NOTE_LETTERS } from '@/core/access/company';
-import { ReasonDialog } from '../reason-dialog';
+import { ReasonDialog } from '../findings/reason-dialog';
 
 /** A lead's note on a job; without words none stands any more. */
 export const NoteDialog = ({

@@ -5,8 +5,8 @@ import { useState } from 'react';
 import type { Person } from '@/core/access/person';
 import { type Role, ROLES } from '@/core/access/role';
 import { signInName } from '@/core/access/sign-in-name';
-import { call } from '../api';
-import { toast } from '../toast';
+import { toast } from '../kit/toast';
+import { call } from '../requests/api';
 import { LinkOnce } from './link-once';
 import { RoleChoice } from './role-choice';
 

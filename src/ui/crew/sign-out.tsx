@@ -1,6 +1,6 @@
 'use client';
 
-import { leaveDevice } from '../along/leave';
+import { leaveDevice } from '../offline/clear-device';
 
 const WAYS = [
   { label: 'Sign out', everywhere: false },

@@ -2,8 +2,8 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import type { Company } from '@/core/access/company';
-import { call, notDone } from '../api';
-import { toast } from '../toast';
+import { toast } from '../kit/toast';
+import { call, notDone } from '../requests/api';
 
 /** How often a page that is looked at says that it is, ms; the first time once it has come to rest. */
 const EVERY_MS = 60_000;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { RadioRow } from './radio-row';
 
 interface ChoiceBoxProps<T extends string | number> {

@@ -5,10 +5,10 @@ import { factAt, type FactPath } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import type { PastChange } from '@/core/job/past-change';
 import type { Answer } from '@/core/sync/answer';
-import { call } from '../api';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { When } from '../when';
+import { When } from '../kit/date-text';
+import { call } from '../requests/api';
 
 const Changes = ({ path, changes }: { path: FactPath; changes: readonly PastChange[] }) => {
   const { say } = useDegrees();

@@ -1,6 +1,6 @@
 import type { FactPath } from '@/core/job/document';
 import type { Finding } from '@/core/job/finding';
-import { lastOf } from '@/core/model/last-of';
+import { lastOf } from '@/core/model/memoize-last';
 
 const NONE: readonly Finding[] = [];
 

@@ -11,7 +11,7 @@ import {
 } from '@/core/units/degrees';
 import { parseTyped } from '@/core/units/parse-number';
 import { roundTo } from '@/core/units/round';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 
 /** A number as a field holds it: `OL` for an open circuit, null for nothing. */
 export type FieldNumber = number | 'OL' | null;

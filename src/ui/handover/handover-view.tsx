@@ -1,9 +1,9 @@
 'use client';
 
 import type { KeptHandover } from '@/core/handover/record-schema';
-import { comesLater } from '../comes-later';
+import { comesLater } from '../loading/lazy-below-fold';
+import { TakeAway } from './export-files';
 import { HandoversProvider } from './handovers';
-import { TakeAway } from './take-away';
 
 const HandOver = comesLater(() => import('./hand-over').then((module) => module.HandOver));
 const ShownRecord = comesLater(() => import('./shown-record').then((module) => module.ShownRecord));

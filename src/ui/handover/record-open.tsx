@@ -1,5 +1,5 @@
 import type { HandoverRecord } from '@/core/handover/record';
-import { SeverityMark } from '../severity-mark';
+import { SeverityMark } from '../findings/severity-mark';
 
 /** What is still open: findings, and steps not read. */
 export const RecordOpen = ({ open, stops = [], shutOff }: HandoverRecord) =>

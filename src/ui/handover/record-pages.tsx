@@ -1,5 +1,5 @@
 import type { HandoverRecord } from '@/core/handover/record';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { HomeownerPage } from './homeowner-page';
 import { RecordChangeout } from './record-changeout';
 import { RecordFacts } from './record-facts';

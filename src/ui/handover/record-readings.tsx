@@ -1,6 +1,6 @@
 import type { HandoverRecord, RecordReading } from '@/core/handover/record';
+import { When } from '../kit/date-text';
 import { GradeMark } from '../startup/grade-mark';
-import { When } from '../when';
 
 const ReadingLine = ({ reading }: { reading: RecordReading }) => {
   const { label, expected, read, isCorrected, grade, words, before } = reading;

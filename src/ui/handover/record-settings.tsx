@@ -1,5 +1,5 @@
 import type { HandoverRecord, RecordSetting } from '@/core/handover/record';
-import { When } from '../when';
+import { When } from '../kit/date-text';
 
 const ReadBack = ({ left, readBack }: RecordSetting) =>
   readBack === null ? (

@@ -1,5 +1,5 @@
 import type { HandoverRecord } from '@/core/handover/record';
-import { Scroller } from '../scroller';
+import { Scroller } from '../kit/scroller';
 
 /** Volts at each terminal to its own common in each call, as the record prints them. */
 export const RecordTerminals = ({ calls, terminals }: HandoverRecord) => (

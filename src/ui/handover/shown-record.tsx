@@ -3,11 +3,11 @@
 import { useMemo, useState } from 'react';
 import { recordDifferences } from '@/core/handover/record-differences';
 import { recordOnScale } from '@/core/handover/record-on-scale';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { PlainSelect } from '../fields/plain-select';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
-import { timeWords, useIsOnDevice, When } from '../when';
+import { timeWords, useIsOnDevice, When } from '../kit/date-text';
 import { useHandovers } from './handovers';
 import { RecordChanges } from './record-changes';
 import { RecordPages } from './record-pages';

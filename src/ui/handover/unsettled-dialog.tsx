@@ -1,7 +1,7 @@
 'use client';
 
-import { Said } from '../degrees';
-import { DialogClose, DialogFrame } from '../dialog-frame';
+import { Said } from '../degrees/degrees';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 
 interface UnsettledDialogProps {
   readonly lines: readonly string[];

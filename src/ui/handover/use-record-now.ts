@@ -1,8 +1,8 @@
 import type { Moment } from '@/core/control/moment';
 import { type HandoverRecord, handoverRecord } from '@/core/handover/record';
 import { earlierReadings } from '@/core/job/earlier-visit';
-import { lastOf } from '@/core/model/last-of';
-import { useMoment } from '../job/following';
+import { lastOf } from '@/core/model/memoize-last';
+import { useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import type { JobState } from '../job/state';
 import { shownVisit } from '../job/visits';

@@ -1,4 +1,4 @@
-import { toast } from '../toast';
+import { toast } from '../kit/toast';
 import type { JobState } from './state';
 
 /** Jobs of which it was said on this page. */

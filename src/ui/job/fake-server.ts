@@ -5,8 +5,8 @@ import type { Reading } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
 import type { Visit } from '@/core/job/visit';
 import { placeOnVisits } from '@/core/job/visits';
-import { memoryStorage } from '../memory-storage';
-import { usePerson } from '../person';
+import { usePerson } from '../person/person';
+import { memoryStorage } from '../storage/memory-storage';
 import { createJobStore, type JobStore } from './store';
 
 interface Sent {

@@ -7,16 +7,16 @@ import type { Company } from '@/core/access/company';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { unnamedCount } from '@/core/sync/state';
-import { comesLater } from '../comes-later';
 import { AtWorkProvider } from '../crew/at-work';
 import { CompanyLine } from '../crew/company-line';
 import { useCompany } from '../crew/use-company';
-import { HouseDegrees } from '../degrees';
-import { drawnLater } from '../drawn-later';
-import { GateRuler } from '../ruler/gate-ruler';
-import { toast } from '../toast';
-import { useWalk } from '../walk';
-import { Following } from './following';
+import { HouseDegrees } from '../degrees/degrees';
+import { toast } from '../kit/toast';
+import { comesLater } from '../loading/lazy-below-fold';
+import { drawnLater } from '../loading/lazy-client';
+import { GateRuler } from '../ruler/outdoor-ruler';
+import { useWalk } from '../tour/tour';
+import { Following } from './deferred-model';
 import { followInJob } from './go';
 import { JobHeader } from './header';
 import { LostBanner } from './lost-banner';
@@ -31,7 +31,7 @@ const KeepsListening = comesLater(() => import('../meter/keeps-listening').then(
 const NameDialog = drawnLater(() => import('./name-dialog').then((module) => module.NameDialog));
 const NoteDialog = drawnLater(() => import('../crew/note-dialog').then((module) => module.NoteDialog));
 const StaleDialog = drawnLater(() => import('./stale-dialog').then((module) => module.StaleDialog));
-const WalkPanel = drawnLater(() => import('./walk-panel').then((module) => module.WalkPanel));
+const WalkPanel = drawnLater(() => import('../tour/tour-panel').then((module) => module.WalkPanel));
 
 const Inside = memo(function Inside({
   rulerFolds,

@@ -4,47 +4,49 @@ import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 import { ownValue } from '@/core/border/own-value';
-import type { AlongParts } from '@/core/job/along';
 import { CONTROLLER_ROLES } from '@/core/job/controllers';
+import type { AlongParts } from '@/core/job/job-bundle';
 import { jobName } from '@/core/job/job-name';
-import { AlongActsProvider, useAlong } from '../along/use-along';
-import { useNarrow } from '../screen';
-import { waking } from '../waking';
+import { useNarrow } from '../kit/screen';
+import { waking } from '../loading/mark-hydrating';
+import { AlongActsProvider, useAlong } from '../offline/use-saved-jobs';
 import { beginAtTop } from './go';
 import { useJob } from './provider';
 import { type JobScreen, jobScreen, screenPathOf } from './screens';
 
-const AirPage = dynamic(() => import('../crossing/air-page').then((module) => waking(module.AirPage)));
+const AirPage = dynamic(() => import('../balance/air-page').then((module) => waking(module.AirPage)));
 const CardPage = dynamic(() => import('../setup/card/card-page').then((module) => waking(module.CardPage)));
 const ChangeoutPage = dynamic(() =>
   import('../changeout/changeout-page').then((module) => waking(module.ChangeoutPage)),
 );
-const CrossingPage = dynamic(() => import('../crossing/crossing-page').then((module) => waking(module.CrossingPage)));
-const DayPage = dynamic(() => import('../day/day-page').then((module) => waking(module.DayPage)));
-const DefrostPage = dynamic(() => import('../day/defrost/defrost-page').then((module) => waking(module.DefrostPage)));
+const CrossingPage = dynamic(() => import('../balance/balance-page').then((module) => waking(module.CrossingPage)));
+const DayPage = dynamic(() => import('../simulate/simulate-page').then((module) => waking(module.DayPage)));
+const DefrostPage = dynamic(() =>
+  import('../simulate/defrost/defrost-page').then((module) => waking(module.DefrostPage)),
+);
 const HandoverView = dynamic(() => import('../handover/handover-view').then((module) => waking(module.HandoverView)));
 const JobLabel = dynamic(() => import('../label/job-label').then((module) => waking(module.JobLabel)));
 const JobTruckPage = dynamic(() => import('../truck/job-truck-page').then((module) => waking(module.JobTruckPage)));
 const MeasuredPage = dynamic(() =>
-  import('../day/measured/measured-page').then((module) => waking(module.MeasuredPage)),
+  import('../simulate/measured/measured-page').then((module) => waking(module.MeasuredPage)),
 );
 const ServicePage = dynamic(() => import('../service/service-page').then((module) => waking(module.ServicePage)));
 const SetupPage = dynamic(() => import('../setup/setup-page').then((module) => waking(module.SetupPage)));
-const SheetPage = dynamic(() => import('../sheet/sheet-page').then((module) => waking(module.SheetPage)));
+const SheetPage = dynamic(() => import('../survey/survey-page').then((module) => waking(module.SheetPage)));
 const StartupDesk = dynamic(() => import('../startup/startup-desk').then((module) => waking(module.StartupDesk)));
 const StartupPhone = dynamic(() => import('../startup/startup-phone').then((module) => waking(module.StartupPhone)));
 const StripsPage = dynamic(() => import('../strips/strips-page').then((module) => waking(module.StripsPage)));
 const TalkPage = dynamic(() => import('../setup/talk-page').then((module) => waking(module.TalkPage)));
-const TroublePage = dynamic(() => import('../trouble/trouble-page').then((module) => waking(module.TroublePage)));
+const TroublePage = dynamic(() => import('../diagnose/diagnose-page').then((module) => waking(module.TroublePage)));
 const WiringPage = dynamic(() => import('../wiring/wiring-page').then((module) => waking(module.WiringPage)));
-const YearPage = dynamic(() => import('../crossing/year/year-page').then((module) => waking(module.YearPage)));
+const YearPage = dynamic(() => import('../balance/year/year-page').then((module) => waking(module.YearPage)));
 
 const StartupPage = () => (useNarrow() ? <StartupPhone /> : <StartupDesk />);
 
 type Draw = (parts: AlongParts) => React.ReactNode;
 
 const SCREENS: Readonly<Record<string, Draw>> = {
-  sheet: () => <SheetPage />,
+  survey: () => <SheetPage />,
   strips: () => <StripsPage />,
   'strips/service': () => <ServicePage />,
   wiring: () => <WiringPage />,
@@ -58,14 +60,14 @@ const SCREENS: Readonly<Record<string, Draw>> = {
       ({ profiles }) => <CardPage role={role} own={profiles.map(({ profile }) => profile)} />,
     ]),
   ),
-  crossing: () => <CrossingPage />,
-  'crossing/year': ({ weather }) => <YearPage brought={weather} />,
-  'crossing/air': () => <AirPage />,
-  day: ({ weather }) => <DayPage brought={weather} />,
-  'day/defrost': ({ weather }) => <DefrostPage brought={weather} />,
-  'day/house': ({ weather }) => <MeasuredPage brought={weather} />,
+  balance: () => <CrossingPage />,
+  'balance/year': ({ weather }) => <YearPage brought={weather} />,
+  'balance/air': () => <AirPage />,
+  simulate: ({ weather }) => <DayPage brought={weather} />,
+  'simulate/defrost': ({ weather }) => <DefrostPage brought={weather} />,
+  'simulate/house': ({ weather }) => <MeasuredPage brought={weather} />,
   startup: () => <StartupPage />,
-  trouble: () => <TroublePage />,
+  diagnose: () => <TroublePage />,
   handover: ({ handovers }) => <HandoverView handovers={handovers} />,
   'handover/label': () => <JobLabel />,
 };

@@ -1,6 +1,6 @@
 'use client';
 
-import { DialogClose, DialogFrame } from '../dialog-frame';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 – 8', 'pages of the job'],

@@ -2,7 +2,7 @@
 
 import { SIGN_IN_FIRST, SOMEBODY_ELSE } from '@/core/access/entered-by';
 import { NO_ROOM } from '@/core/sync/sync';
-import { refusedBefore } from '../along/errands';
+import { refusedBefore } from '../offline/queued-requests';
 import { useJob } from './provider';
 
 const LINK = 'font-semibold underline underline-offset-4';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { unnamedCount } from '@/core/sync/state';
-import { DialogClose, DialogFrame } from '../dialog-frame';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 import { useJob } from './provider';
 
 /** Names of those who worked on the job before, most lately first. */

@@ -1,4 +1,4 @@
-import { toast } from '../toast';
+import { toast } from '../kit/toast';
 
 /** Says that who is signed in may look at this and not change it. */
 export const mayOnlyLook = (): void => {

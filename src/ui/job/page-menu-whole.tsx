@@ -3,11 +3,11 @@
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import type { DegreeScale } from '@/core/units/degrees';
-import { useDegreeChoice } from '../degrees';
-import { guideFor } from '../guide-parts';
-import type { OpenerProps } from '../opens-later';
-import { useTheme } from '../theme';
-import { type Theme, THEME_LABELS } from '../themes';
+import { useDegreeChoice } from '../degrees/degrees';
+import { guideFor } from '../guide/guide-parts';
+import type { OpenerProps } from '../loading/lazy-popup';
+import { useTheme } from '../theme/theme';
+import { type Theme, THEME_LABELS } from '../theme/themes';
 import type { JobPage } from './pages';
 
 export interface PageMenuProps extends OpenerProps {

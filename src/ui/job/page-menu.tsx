@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronDown } from 'lucide-react';
-import { type OpenerProps, opensLater } from '../opens-later';
+import { type OpenerProps, opensLater } from '../loading/lazy-popup';
 import type { PageMenuProps } from './page-menu-whole';
 
 const Opener = opensLater<PageMenuProps>('menu', () =>

@@ -2,7 +2,18 @@ import type { JobPage } from './pages';
 
 /** What else people call what stands on each page. */
 export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
-  sheet: ['equipment', 'house', 'data plate', 'nameplate', 'load', 'heat loss', 'customer', 'address', 'model'],
+  survey: [
+    'sheet',
+    'equipment',
+    'house',
+    'data plate',
+    'nameplate',
+    'load',
+    'heat loss',
+    'customer',
+    'address',
+    'model',
+  ],
   strips: [
     'heat kit',
     'breaker',
@@ -34,8 +45,20 @@ export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
     'parts',
   ],
   setup: ['settings', 'lockout', 'codes', 'menu', 'dip switches', 'droop', 'staging', 'ways of doing it', 'card'],
-  crossing: ['balance point', 'lockout', 'cost', 'year', 'weather', 'capacity', 'changeover', 'supply air', 'register'],
-  day: [
+  balance: [
+    'crossing',
+    'balance point',
+    'lockout',
+    'cost',
+    'year',
+    'weather',
+    'capacity',
+    'changeover',
+    'supply air',
+    'register',
+  ],
+  simulate: [
+    'day run',
     'simulation',
     'minute by minute',
     'setback',
@@ -45,7 +68,7 @@ export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
     'peak hours',
     'demand charge',
     'short cycling',
-    'play',
+    'differential',
   ],
   startup: [
     'readings',
@@ -59,7 +82,8 @@ export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
     'defrost',
     'checklist',
   ],
-  trouble: [
+  diagnose: [
+    'trouble',
     'fault',
     'diagnosis',
     'complaint',

@@ -2,7 +2,7 @@
 
 import { Check, CloudOff, LoaderCircle, PencilLine, TriangleAlert, UserRound } from 'lucide-react';
 import Link from 'next/link';
-import { When } from '../when';
+import { When } from '../kit/date-text';
 import { useJob } from './provider';
 
 const CALM = 'flex shrink-0 items-center gap-1 text-sm text-quiet';

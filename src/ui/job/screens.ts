@@ -1,5 +1,6 @@
-import type { AlongParts } from '@/core/job/along';
 import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
+import type { AlongParts } from '@/core/job/job-bundle';
+import { currentPath } from './old-paths';
 
 /** A screen of a job: where it stands below the job's address, what it is called, and what it needs beside the job. */
 export interface JobScreen {
@@ -10,7 +11,7 @@ export interface JobScreen {
 
 /** Every screen of a job. */
 export const JOB_SCREENS: readonly JobScreen[] = [
-  { path: 'sheet', title: 'Sheet' },
+  { path: 'survey', title: 'Survey' },
   { path: 'strips', title: 'Strips' },
   { path: 'strips/service', title: 'House service' },
   { path: 'wiring', title: 'Wiring' },
@@ -23,14 +24,14 @@ export const JOB_SCREENS: readonly JobScreen[] = [
     title: `Card: ${CONTROLLERS[role]}`,
     needs: 'profiles',
   })),
-  { path: 'crossing', title: 'Crossing' },
-  { path: 'crossing/year', title: 'Year and ways', needs: 'weather' },
-  { path: 'crossing/air', title: 'Supply air' },
-  { path: 'day', title: 'Day run', needs: 'weather' },
-  { path: 'day/defrost', title: 'Defrost', needs: 'weather' },
-  { path: 'day/house', title: 'House as measured', needs: 'weather' },
+  { path: 'balance', title: 'Balance' },
+  { path: 'balance/year', title: 'Year and ways', needs: 'weather' },
+  { path: 'balance/air', title: 'Supply air' },
+  { path: 'simulate', title: 'Simulate', needs: 'weather' },
+  { path: 'simulate/defrost', title: 'Defrost', needs: 'weather' },
+  { path: 'simulate/house', title: 'House as measured', needs: 'weather' },
   { path: 'startup', title: 'Startup' },
-  { path: 'trouble', title: 'Trouble' },
+  { path: 'diagnose', title: 'Diagnose' },
   { path: 'handover', title: 'Handover', needs: 'handovers' },
   { path: 'handover/label', title: 'Panel label' },
 ];
@@ -38,5 +39,5 @@ export const JOB_SCREENS: readonly JobScreen[] = [
 /** The screen at a path below a job's address; undefined where there is none. */
 export const jobScreen = (path: string): JobScreen | undefined => JOB_SCREENS.find((screen) => screen.path === path);
 
-/** What stands below a job's address in the address of a page. */
-export const screenPathOf = (pathname: string): string => pathname.split('/').slice(3).join('/');
+/** The current path of a screen below its job's address, for the address of a page, old or new. */
+export const screenPathOf = (pathname: string): string => currentPath(pathname.split('/').slice(3).join('/'));

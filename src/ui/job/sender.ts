@@ -3,10 +3,10 @@ import type { JobDraft } from '@/core/sync/draft';
 import type { SyncEvent, SyncRequest } from '@/core/sync/event';
 import { runSync } from '@/core/sync/run';
 import { overlay, type SyncState } from '@/core/sync/state';
-import { doErrands, hasErrand, refusedBefore } from '../along/errands';
-import { call } from '../api';
-import { keepDraft } from '../drafts';
-import { onDisk, restoreSafe } from '../safe-storage';
+import { doErrands, hasErrand, refusedBefore } from '../offline/queued-requests';
+import { call } from '../requests/api';
+import { keepDraft } from '../storage/drafts';
+import { onDisk, restoreSafe } from '../storage/safe-storage';
 import type { JobState, StateAccess } from './state';
 
 /** Carries what was entered to the server, in its order, again and again until it is acknowledged. */

@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { factAt, type FactPath, factValue, sameValue } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
-import { Said } from '../degrees';
-import { DialogFrame } from '../dialog-frame';
-import { When } from '../when';
+import { Said } from '../degrees/degrees';
+import { When } from '../kit/date-text';
+import { DialogFrame } from '../kit/dialog-frame';
 import { useJob } from './provider';
 
 const nameOf = (path: FactPath) =>

@@ -1,4 +1,4 @@
-import { usePerson } from '../person';
+import { usePerson } from '../person/person';
 import { eachWithItsOwn, leave, load, open, pass, server } from './fake-server';
 
 eachWithItsOwn();

@@ -1,5 +1,5 @@
 import { v4 as uuid } from 'uuid';
-import { hasErrand, keepErrand } from '../along/errands';
+import { hasErrand, keepErrand } from '../offline/queued-requests';
 import { eachWithItsOwn, load, open, pass, server } from './fake-server';
 
 eachWithItsOwn();

@@ -2,7 +2,7 @@ import { eachWithItsOwn, leave, load, open, pass, server } from './fake-server';
 
 eachWithItsOwn();
 
-const typed = { text: '41 00', place: '/jobs/1/sheet' };
+const typed = { text: '41 00', place: '/jobs/1/survey' };
 
 test('what stands in a field outlives the page, though all else is saved', async () => {
   const before = open();

@@ -3,8 +3,8 @@
 import { useCallback, useEffect } from 'react';
 import type { JobMark } from '@/core/access/company';
 import type { StoredJob } from '@/core/job/stored-job';
-import { keepJob } from '../along/device';
-import { call } from '../api';
+import { keepJob } from '../offline/device';
+import { call } from '../requests/api';
 import { useJobNow, useStoreOfJob } from './provider';
 
 /** What is acknowledged is kept on the device, and told to other tabs, once it has rested so long, ms. */

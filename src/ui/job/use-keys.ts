@@ -2,8 +2,8 @@
 
 import { useEffect } from 'react';
 import { callsOf, nextCall } from '@/core/control/moment';
-import { useDegrees } from '../degrees';
-import { isTyping } from '../is-typing';
+import { useDegrees } from '../degrees/degrees';
+import { isTyping } from '../kit/is-typing';
 import { goInJob } from './go';
 import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';

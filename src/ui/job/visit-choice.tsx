@@ -2,10 +2,10 @@
 
 import { type Visit, VISIT_REASONS, type VisitReason } from '@/core/job/visit';
 import { visitsInTime } from '@/core/job/visits';
-import { call, notDone } from '../api';
 import { PlainSelect } from '../fields/plain-select';
-import { toast } from '../toast';
-import { timeWords } from '../when';
+import { timeWords } from '../kit/date-text';
+import { toast } from '../kit/toast';
+import { call, notDone } from '../requests/api';
 import { useJob } from './provider';
 import { newVisit } from './visits';
 

@@ -2,9 +2,9 @@
 
 import { useEffect, useState } from 'react';
 import { type Visit, VISIT_REASONS } from '@/core/job/visit';
-import { drawnLater } from '../drawn-later';
-import { PopoverButton } from '../popover-button';
-import { When } from '../when';
+import { When } from '../kit/date-text';
+import { PopoverButton } from '../kit/popover-button';
+import { drawnLater } from '../loading/lazy-client';
 import { useJob, useJobNow } from './provider';
 import { isVisitOver, shownVisit } from './visits';
 

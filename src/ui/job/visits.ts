@@ -2,7 +2,7 @@ import { v4 as uuid } from 'uuid';
 import type { Visit } from '@/core/job/visit';
 import { allDone, isOver, lastVisit, likelyReason } from '@/core/job/visits';
 import { everything } from '@/core/sync/state';
-import { usePerson } from '../person';
+import { usePerson } from '../person/person';
 import type { JobState } from './state';
 
 /** A visit that begins now, for the likeliest reason. */

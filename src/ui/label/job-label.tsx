@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { LabelFacts } from '@/core/formats/label-code';
 import { labelChanges } from '@/core/handover/label-changes';
 import { panelLabel } from '@/core/handover/panel-label';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { shownVisit } from '../job/visits';
 import { LabelSheet } from './label-sheet';

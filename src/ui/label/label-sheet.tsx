@@ -1,7 +1,7 @@
 'use client';
 
 import type { PanelLabel } from '@/core/handover/panel-label';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { Qr } from './qr';
 
 const TITLE = 'mt-1.5 border-b border-black text-[7.5pt] font-semibold uppercase';

@@ -9,13 +9,13 @@ import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/c
 import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/edit';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { keepProfileHere, newProfileBody } from '../along/profiles-here';
-import { call, notDone } from '../api';
-import { BackedHeader } from '../backed-header';
 import { FileButton } from '../fields/file-button';
-import { usePerson } from '../person';
-import { toast } from '../toast';
-import { When } from '../when';
+import { When } from '../kit/date-text';
+import { BackedHeader } from '../kit/header-with-back';
+import { toast } from '../kit/toast';
+import { keepProfileHere, newProfileBody } from '../offline/saved-profiles';
+import { usePerson } from '../person/person';
+import { call, notDone } from '../requests/api';
 import { readProfile } from './read-profile';
 
 /** Saves a new profile and opens it. */

@@ -1,7 +1,7 @@
 'use client';
 
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { BackedHeader } from '../backed-header';
+import { BackedHeader } from '../kit/header-with-back';
 import { ProfileEditor } from './profile-editor';
 import { ProfileReader } from './profile-reader';
 

@@ -5,13 +5,13 @@ import { v4 as uuid } from 'uuid';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { keptHere } from '@/core/sync/answer';
-import { acting } from '../acting';
-import { doErrands, hasErrand } from '../along/errands';
-import { keptWho } from '../along/who';
-import { call } from '../api';
-import { keepDraft, takeDrafts } from '../drafts';
-import { takeUpPerson, usePerson } from '../person';
-import { restoreSafe } from '../safe-storage';
+import { keptWho } from '../offline/device-user';
+import { doErrands, hasErrand } from '../offline/queued-requests';
+import { takeUpPerson, usePerson } from '../person/person';
+import { acting } from '../requests/acting-user';
+import { call } from '../requests/api';
+import { keepDraft, takeDrafts } from '../storage/drafts';
+import { restoreSafe } from '../storage/safe-storage';
 
 type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { METER_ADDRESS, outdoorF, outdoorHumidity, useHeard } from './heard';
 
 /** What an outdoor sensor says, and whether the needle goes with it. */

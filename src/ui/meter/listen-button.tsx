@@ -2,8 +2,8 @@
 
 import { Radio } from 'lucide-react';
 import { OUTDOOR_CHANNEL } from '@/core/instrument/shown';
-import { drawnLater } from '../drawn-later';
-import { PopoverButton } from '../popover-button';
+import { PopoverButton } from '../kit/popover-button';
+import { drawnLater } from '../loading/lazy-client';
 import { useHeard } from './heard';
 
 const HeardSources = drawnLater(() => import('./heard-sources').then((module) => module.HeardSources));

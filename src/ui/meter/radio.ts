@@ -1,5 +1,5 @@
 import type { Moment } from '@/core/control/moment';
-import type { Asked } from '@/core/diagnosis/world';
+import type { Asked } from '@/core/diagnosis/simulated-house';
 import type { Facts } from '@/core/job/document';
 
 /** Between pages of one browser: the simulated meter's lines, and where a page wants its leads. */

@@ -2,9 +2,9 @@
 
 import { Download } from 'lucide-react';
 import { type PersonPlayed, progressOf } from '@/core/practice/progress';
-import { later } from '../at-rest';
-import { download } from '../download';
-import { When } from '../when';
+import { When } from '../kit/date-text';
+import { download } from '../kit/download';
+import { later } from '../loading/idle';
 
 const csv = later(() => import('@/core/formats/practice-csv'));
 

@@ -3,8 +3,8 @@
 import { Command } from 'cmdk';
 import { useState } from 'react';
 import type { Nameable } from '@/core/practice/view';
-import { DialogClose, DialogFrame } from '../dialog-frame';
-import { byWords } from '../find-words';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+import { byWords } from '../kit/match-words';
 
 interface NameDialogProps {
   readonly causes: readonly Nameable[];

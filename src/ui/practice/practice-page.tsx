@@ -5,11 +5,11 @@ import Link from 'next/link';
 import { useMemo, useState, useSyncExternalStore } from 'react';
 import { LESSONS } from '@/core/practice/lessons';
 import { type PersonPlayed, type Played, playedInAll, progressOf } from '@/core/practice/progress';
-import { later } from '../at-rest';
-import { BackedHeader } from '../backed-header';
-import { download } from '../download';
+import { download } from '../kit/download';
+import { BackedHeader } from '../kit/header-with-back';
+import { later } from '../loading/idle';
 import { CrewStanding } from './crew-standing';
-import { playedBy } from './kept-progress';
+import { playedBy } from './saved-progress';
 import { percent, RESULTS } from './words';
 
 const csv = later(() => import('@/core/formats/practice-csv'));

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReplayLine, RoundOver } from '@/core/practice/view';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { StopSign } from '../stop-work/stop-banner';
 import { minutesText, percent, RESULTS } from './words';
 

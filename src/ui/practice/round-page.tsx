@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import type { Chosen } from '@/core/practice/chosen';
-import { BackedHeader } from '../backed-header';
+import { BackedHeader } from '../kit/header-with-back';
 import { RoundEnd } from './round-end';
 import { RoundRig } from './round-rig';
 import { type OwnHouse, useRound } from './use-round';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { type Act, type Shortcut, SHORTCUTS } from '@/core/practice/act';
 import { PLACE_WORDS, PLACES } from '@/core/practice/places';
 import type { Nameable, RoundView } from '@/core/practice/view';
-import { Said, useDegrees } from '../degrees';
+import { Said, useDegrees } from '../degrees/degrees';
 import { NameDialog } from './name-dialog';
 import { ThermostatFace, ThermostatMenu } from './thermostat-face';
 import { ToolBench } from './tool-bench';

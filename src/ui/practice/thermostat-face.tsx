@@ -2,9 +2,9 @@
 
 import { type CallId, CALLS } from '@/core/control/moment';
 import { type Key, KEYS } from '@/core/practice/act';
+import type { WallMenu } from '@/core/practice/thermostat-menu';
 import type { Seeable } from '@/core/practice/view';
-import type { WallMenu } from '@/core/practice/wall-menu';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { EntryDisplay } from './face/entry-display';
 import { Steps } from './face/steps';
 

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Metering } from '@/core/diagnosis/probes/free';
 import { type RoundView, type Seeable, type Tool, TOOLS } from '@/core/practice/view';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { ProbeBench } from './probe-bench';
 
 /** The meter’s display: what was taken last, large. */

@@ -8,7 +8,7 @@ import type { Chosen } from '@/core/practice/chosen';
 import type { HouseOfCrew } from '@/core/practice/own-house';
 import type { Nameable } from '@/core/practice/view';
 import type { PracticeWorker, Stand } from '@/workers/practice.worker';
-import { keepPlayed } from './kept-progress';
+import { keepPlayed } from './saved-progress';
 
 /** What is kept of a round under way, so that a reload goes on with it. */
 interface Kept {

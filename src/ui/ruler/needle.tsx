@@ -2,7 +2,7 @@
 
 import { OUTDOOR_BOUNDS_F } from '@/core/control/moment';
 import { percentAlong, type SpanF } from '@/core/units/span';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { sliderKeyF } from './slider-key';
 import type { useScaleDrag } from './use-scale-drag';

@@ -1,7 +1,7 @@
 'use client';
 
 import { INDOOR_BOUNDS_F } from '@/core/control/moment';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 

@@ -1,10 +1,10 @@
 'use client';
 
 import { memo, useMemo } from 'react';
-import { rulerVerdict } from '@/core/crossing/ruler-verdict';
-import { supplyAir } from '@/core/crossing/supply-air';
-import { Said, useDegrees } from '../degrees';
-import { useModel, useMoment } from '../job/following';
+import { rulerVerdict } from '@/core/balance/ruler-sentence';
+import { supplyAir } from '@/core/balance/supply-air';
+import { Said, useDegrees } from '../degrees/degrees';
+import { useModel, useMoment } from '../job/deferred-model';
 
 const SOUND = {
   calm: 'text-ink',

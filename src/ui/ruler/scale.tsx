@@ -1,12 +1,12 @@
 'use client';
 
 import { useMemo, useRef } from 'react';
-import { ruler } from '@/core/crossing/ruler';
+import { ruler } from '@/core/balance/outdoor-ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { SOURCE_COLOUR } from '../sources';
-import { GatePost } from './gate-post';
+import { SOURCE_COLOUR } from '../theme/source-colors';
+import { GatePost } from './lockout-marker';
 import { Needle } from './needle';
 import { useScaleDrag } from './use-scale-drag';
 

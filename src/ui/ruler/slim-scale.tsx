@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import { ruler } from '@/core/crossing/ruler';
+import { ruler } from '@/core/balance/outdoor-ruler';
 import { percentAlong } from '@/core/units/span';
 import { useJob } from '../job/provider';
-import { SOURCE_COLOUR } from '../sources';
+import { SOURCE_COLOUR } from '../theme/source-colors';
 import { SlimNeedle } from './needle';
 
 /** Height of one lane and of the room above and below the lanes, px. */

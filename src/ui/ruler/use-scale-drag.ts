@@ -3,7 +3,7 @@
 import { type PointerEvent, type RefObject, useRef } from 'react';
 import { nearestF } from '@/core/units/degrees';
 import { atShare, type SpanF } from '@/core/units/span';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 
 interface ScaleDrag {
   readonly track: RefObject<HTMLElement | null>;

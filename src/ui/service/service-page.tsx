@@ -4,11 +4,11 @@ import { useMemo } from 'react';
 import type { FactPath } from '@/core/job/document';
 import { serviceLoad } from '@/core/service/service-load';
 import { parseTyped } from '@/core/units/parse-number';
-import { Cautions } from '../cautions';
 import { FactField } from '../fields/fact-field';
 import { PairList } from '../fields/pair-list';
 import { JobLink } from '../job/job-link';
 import { useJob } from '../job/provider';
+import { Cautions } from '../stop-work/cautions';
 import { ServiceLines } from './service-lines';
 import { ServiceStates } from './service-states';
 

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import type { FactPath } from '@/core/job/document';
 import { answerEffects } from '@/core/setup/answers';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { FactField } from '../fields/fact-field';
 import { useJob } from '../job/provider';
 

@@ -6,7 +6,7 @@ import { changesToSet, isOffTheJob } from '@/core/setup/resolve';
 import type { ResolvedSetting } from '@/core/setup/resolve-among';
 import { type SettingValue } from '@/core/setup/setting';
 import { settingProblem, settingToText, settingWords } from '@/core/setup/value';
-import { Said, useDegrees } from '../degrees';
+import { Said, useDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { TextBox } from '../fields/text-box';

@@ -1,8 +1,8 @@
 'use client';
 
 import { AIRFLOW_WAYS, type AirflowSeen } from '@/core/startup/airflow-seen';
-import { Said } from '../degrees';
-import { Why } from '../why';
+import { Said } from '../degrees/degrees';
+import { Why } from '../kit/why';
 
 /** The airflow by every way that was read, one beside the other. */
 export const AirflowLines = ({ airflows }: { airflows: readonly AirflowSeen[] }) => (

@@ -2,7 +2,7 @@
 
 import type { MeasuredCapacity } from '@/core/startup/capacity';
 import { roundTo } from '@/core/units/round';
-import { Said, useDegrees } from '../degrees';
+import { Said, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { MeasuredShare } from './measured-share';
 

@@ -3,8 +3,8 @@
 import { Play, RotateCcw } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Wait } from '@/core/startup/step';
-import { Said } from '../degrees';
-import { Why } from '../why';
+import { Said } from '../degrees/degrees';
+import { Why } from '../kit/why';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { waitingReadings } from '@/core/job/countersign';
-import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
+import { drawnLater } from '../loading/lazy-client';
 
 const Countersign = drawnLater(() => import('./countersign').then((module) => module.Countersign));
 

@@ -5,9 +5,9 @@ import type { Expectation } from '@/core/startup/step';
 import { decimalsOf } from '@/core/units/decimals';
 import { isDegreeUnit, unitOn } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
-import { Said, useDegrees } from '../degrees';
+import { Said, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { Why } from '../why';
+import { Why } from '../kit/why';
 
 /** What should be read, with its tolerance, and how it is worked out on request. */
 export const Expected = ({
@@ -38,7 +38,7 @@ export const Expected = ({
             (expected.fact.startsWith('proof.') ? (
               'Type it above, under “What it is judged by”.'
             ) : (
-              <Link href={`/jobs/${id}/sheet#${expected.fact}`} className="underline underline-offset-4">
+              <Link href={`/jobs/${id}/survey#${expected.fact}`} className="underline underline-offset-4">
                 Enter it
               </Link>
             ))}

@@ -10,10 +10,10 @@ import { valueWords } from '@/core/startup/item-value';
 import type { PlannedItem } from '@/core/startup/planned';
 import type { Item } from '@/core/startup/step';
 import type { Degrees } from '@/core/units/degrees';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { shownVisit } from '../job/visits';
-import { timeWords, useIsOnDevice, When } from '../when';
+import { timeWords, useIsOnDevice, When } from '../kit/date-text';
 
 const wordsOf = (reading: Reading, item: Item, { say }: Degrees): string => {
   switch (reading.status) {

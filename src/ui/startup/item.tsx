@@ -2,10 +2,10 @@
 
 import type { PlannedItem } from '@/core/startup/plan';
 import { unitOn } from '@/core/units/degrees';
-import { Said, useDegrees } from '../degrees';
+import { Said, useDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
-import { TakeButton } from '../meter/take-button';
+import { TakeButton } from '../meter/use-reading-button';
 import { Expected } from './expected';
 import { ItemHistory } from './item-history';
 import { ReadingMenu } from './reading-menu';

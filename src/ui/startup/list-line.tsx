@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { VISIT_REASONS } from '@/core/job/visit';
 import { minutesLeft } from '@/core/startup/minutes-left';
 import type { PlannedStep } from '@/core/startup/planned';
-import { drawnLater } from '../drawn-later';
 import { RadioButtons } from '../fields/radio-buttons';
+import { drawnLater } from '../loading/lazy-client';
 import type { RouteChoice } from './use-route';
 import type { VisitList } from './use-visit-list';
 

@@ -2,10 +2,10 @@
 
 import { useId, useState } from 'react';
 import type { PlannedItem } from '@/core/startup/plan';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
-import { TakeButton } from '../meter/take-button';
+import { TakeButton } from '../meter/use-reading-button';
 import { Expected } from './expected';
 import { HeldShut } from './item';
 import { ItemHistory } from './item-history';

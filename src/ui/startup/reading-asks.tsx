@@ -1,8 +1,8 @@
 'use client';
 
 import type { PlannedItem } from '@/core/startup/planned';
-import { ReasonDialog } from '../reason-dialog';
-import { useKeepReading, useUntake } from './use-keep-reading';
+import { ReasonDialog } from '../findings/reason-dialog';
+import { useKeepReading, useUntake } from './use-save-reading';
 
 /** Why something is often left unmeasured. */
 const NOT_MEASURED = [

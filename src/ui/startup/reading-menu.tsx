@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import type { PlannedItem } from '@/core/startup/planned';
-import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
-import { MoreMenu } from '../menu-button';
+import { MoreMenu } from '../kit/menu-button';
+import { drawnLater } from '../loading/lazy-client';
 import type { ReadingAsked } from './reading-asks';
 
 const ReadingAsks = drawnLater(() => import('./reading-asks').then((module) => module.ReadingAsks));

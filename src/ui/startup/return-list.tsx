@@ -2,7 +2,7 @@
 
 import type { PlannedStep } from '@/core/startup/plan';
 import { returnVisit } from '@/core/startup/return-visit';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 
 /** What a return visit is for, each with why it could not be done today and when it can. */

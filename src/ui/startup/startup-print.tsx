@@ -5,9 +5,9 @@ import { CAUTIONS } from '@/core/startup/cautions';
 import type { PlannedItem, PlannedStep } from '@/core/startup/plan';
 import { isDegreeUnit, unitOn } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { usePrinting } from '../use-printing';
+import { usePrinting } from '../kit/use-printing';
 import { GradeMark } from './grade-mark';
 
 const PrintedItem = ({ planned: { item, expected, reading, leftOut, verdict } }: { planned: PlannedItem }) => {

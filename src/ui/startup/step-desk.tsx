@@ -3,19 +3,19 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useRef } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
-import { Cautions } from '../cautions';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
-import { PersonLine } from '../person-line';
+import { PersonLine } from '../person/person-line';
+import { Cautions } from '../stop-work/cautions';
 import { StopBanner } from '../stop-work/stop-banner';
 import { CallBar } from './call-bar';
 import { CountersignLine } from './countersign-line';
 import { StartupItem } from './item';
 import { ListLine } from './list-line';
+import { TriedLine } from './simulated-line';
 import { StepGround } from './step-ground';
 import { placesOf, StepList, TallyLine } from './step-list';
-import { TriedLine } from './tried-line';
 import type { Startup } from './use-startup';
 import { cautionPlace } from './use-step';
 

@@ -1,9 +1,9 @@
 'use client';
 
 import type { PlannedStep } from '@/core/startup/plan';
-import { Said } from '../degrees';
-import { drawnLater } from '../drawn-later';
+import { Said } from '../degrees/degrees';
 import { useJob } from '../job/provider';
+import { drawnLater } from '../loading/lazy-client';
 import { Countdown } from './countdown';
 import { StepLimits } from './step-limits';
 

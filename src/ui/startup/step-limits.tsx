@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { factApplies } from '@/core/job/applies';
 import type { FactPath } from '@/core/job/document';
-import { drawnLater } from '../drawn-later';
 import { useJob } from '../job/provider';
+import { drawnLater } from '../loading/lazy-client';
 
 const LimitFields = drawnLater(() => import('./limit-fields').then((module) => module.LimitFields));
 

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { ReadingValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/planned';
-import { type SaidBeside, useKeepReading } from './use-keep-reading';
+import { type SaidBeside, useKeepReading } from './use-save-reading';
 
 /** Steps of the arrow keys, and what a field takes, by unit. */
 const STEPS: Record<string, number> = {

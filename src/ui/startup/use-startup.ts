@@ -1,8 +1,8 @@
 'use client';
 
+import { triedReadings } from '@/core/startup/simulated';
 import { startupOf } from '@/core/startup/startup-of';
-import { triedReadings } from '@/core/startup/tried';
-import { useModel, useMoment } from '../job/following';
+import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import { shownVisit } from '../job/visits';
 import { useRoute } from './use-route';

@@ -3,7 +3,7 @@ import { decimalSlip } from '@/core/startup/decimal-slip';
 import type { Item, Verdict } from '@/core/startup/step';
 import { unitSlip } from '@/core/startup/unit-slip';
 import { isDegreeUnit } from '@/core/units/degrees';
-import { Said, useDegrees } from '../degrees';
+import { Said, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
 import { GradeMark } from './grade-mark';
@@ -16,7 +16,7 @@ const TroubleLink = () => {
   const query = useJob(jobQuery);
   return (
     <Link
-      href={`/jobs/${id}/trouble?${query}`}
+      href={`/jobs/${id}/diagnose?${query}`}
       prefetch={false}
       className="no-print flex min-h-11 items-center text-sm underline underline-offset-4"
     >

@@ -2,7 +2,7 @@
 
 import { ACKNOWLEDGED_ITEM, TAGGED_ITEM } from '@/core/startup/shut-off';
 import { useAtWork } from '../crew/at-work';
-import { useKeepReading } from '../startup/use-keep-reading';
+import { useKeepReading } from '../startup/use-save-reading';
 import { useStops } from './use-stops';
 
 /** How a job with a stop is signed: shut off and tagged, then acknowledged by a crew lead. */

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { jobStops } from '@/core/startup/job-stops';
 import { shutOffOf } from '@/core/startup/shut-off';
-import { useModel, useMoment } from '../job/following';
+import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 
 /** Readings of every visit, with what waits to be sent. */

@@ -6,11 +6,11 @@ import { type ClampAt, clampReach } from '@/core/strips/clamp';
 import type { LadderState } from '@/core/strips/ladder-state';
 import { ampsMeaning } from '@/core/strips/reading-meaning';
 import { voltsMeaning } from '@/core/strips/volts-meaning';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
-import { TakeButton } from '../meter/take-button';
-import { useKeepReading } from '../startup/use-keep-reading';
+import { TakeButton } from '../meter/use-reading-button';
+import { useKeepReading } from '../startup/use-save-reading';
 
 const KIND_WORDS = {
   sound: 'Sound',

@@ -8,11 +8,11 @@ import type { PlannedItem } from '@/core/startup/planned';
 import { plannedOhms } from '@/core/startup/steps/element-ohms';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { GradeMark } from '../startup/grade-mark';
-import { useKeepReading } from '../startup/use-keep-reading';
+import { useKeepReading } from '../startup/use-save-reading';
 
 const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem }) => {
   const keep = useKeepReading(ohmsItem(element));

@@ -5,7 +5,7 @@ import { observedNow, stripKeys } from '@/core/model/observable';
 import { kitEvidence } from '@/core/strips/evidence';
 import { findKits, withStagger } from '@/core/strips/find-kit';
 import { useJob } from '../job/provider';
-import { toast } from '../toast';
+import { toast } from '../kit/toast';
 
 const SURE = { sure: 'Sure', likely: 'Likely', possible: 'Possible' } as const;
 

@@ -2,11 +2,11 @@
 
 import Link from 'next/link';
 import { memo } from 'react';
-import { crossingAt } from '@/core/crossing/from-job';
+import { crossingAt } from '@/core/balance/from-job';
 import { kitFit } from '@/core/strips/belongs';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-rested-moment';
+import { useRestedMoment } from '../job/use-debounced-moment';
 import { GradeMark } from '../startup/grade-mark';
 
 const Judged = ({
@@ -28,7 +28,7 @@ const Judged = ({
       <GradeMark grade={is === null ? 'open' : is ? 'pass' : 'fail'} />
       <span>{is === null ? unknown : is ? yes : no}</span>
       {is === null && (
-        <Link href={`/jobs/${id}/sheet#${fact}`} className="bare-button px-1 text-sm underline underline-offset-4">
+        <Link href={`/jobs/${id}/survey#${fact}`} className="bare-button px-1 text-sm underline underline-offset-4">
           Enter it
         </Link>
       )}

@@ -26,7 +26,7 @@ export const NoStrips = () => {
   return (
     <div className="mx-auto max-w-xl px-4 py-10 text-lg">
       <p>No heat kit is on the Sheet. Enter its elements there, or find it from what you can measure.</p>
-      <Link href={`/jobs/${id}/sheet#heatKit.elements`} className="strong-button mt-4">
+      <Link href={`/jobs/${id}/survey#heatKit.elements`} className="strong-button mt-4">
         Enter the elements
       </Link>
       <div className="mt-8">

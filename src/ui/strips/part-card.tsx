@@ -1,6 +1,6 @@
 import type { PartPanel } from '@/core/strips/parts';
-import { CautionSign } from '../cautions';
-import { Said } from '../degrees';
+import { Said } from '../degrees/degrees';
+import { CautionSign } from '../stop-work/cautions';
 
 /** What a part of the ladder is for, how it fails, what it reads, what to beware of. */
 export const PartCard = ({ panel }: { panel: PartPanel | null }) => {

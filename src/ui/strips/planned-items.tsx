@@ -1,9 +1,9 @@
 'use client';
 
 import { startupOf } from '@/core/startup/startup-of';
-import { useModel } from '../job/following';
+import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-rested-moment';
+import { useRestedMoment } from '../job/use-debounced-moment';
 import { StartupItem } from '../startup/item';
 
 /** Some of a startup step's items on another page: the same readings, the same verdicts. */

@@ -2,16 +2,16 @@
 
 import { checkEquipment } from '@/core/check/equipment';
 import { findingsFor } from '@/core/check/pages';
-import { FindingsList } from '../findings-list';
-import { useModel } from '../job/following';
+import { FindingsList } from '../findings/findings-list';
+import { useModel } from '../job/deferred-model';
 import { JobLink } from '../job/job-link';
 import { useJob } from '../job/provider';
 import { AirflowByRise } from './airflow-by-rise';
 import { ExpectedTable } from './expected-table';
 import { FindKit } from './find-kit';
 import { KitFitTable } from './kit-fit-table';
-import { ProveDead } from './prove-dead';
 import { useKitVolts } from './use-kit-volts';
+import { ProveDead } from './verify-dead';
 
 /** What stands below the ladder: findings, what is expected, whether the kit belongs, what comes before hands go in. */
 export const StripsBelow = () => {

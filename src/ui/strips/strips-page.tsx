@@ -2,12 +2,12 @@
 
 import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
-import { Cautions } from '../cautions';
-import { comesLater } from '../comes-later';
-import { useMoment } from '../job/following';
+import { useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
+import { comesLater } from '../loading/lazy-below-fold';
 import { ListenButton } from '../meter/listen-button';
-import { PersonLine } from '../person-line';
+import { PersonLine } from '../person/person-line';
+import { Cautions } from '../stop-work/cautions';
 import { ClampExpected } from './clamp-expected';
 import { ClampReading } from './clamp-reading';
 import { LadderDrawing } from './ladder/ladder-drawing';

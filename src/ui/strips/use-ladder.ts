@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import type { ClampAt } from '@/core/strips/clamp';
 import { ladderState } from '@/core/strips/ladder-state';
 import { partPanel } from '@/core/strips/parts';
-import { useMoment } from '../job/following';
+import { useMoment } from '../job/deferred-model';
 import { useModelNow } from '../job/use-model-now';
 import type { PartAt } from './ladder/drawing';
 import { useKitVolts } from './use-kit-volts';

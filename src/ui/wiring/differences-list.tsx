@@ -5,8 +5,8 @@ import type { Moment } from '@/core/control/moment';
 import { capital } from '@/core/units/capital';
 import { differences } from '@/core/wiring/differences';
 import { soundly } from '@/core/wiring/state';
-import { Said } from '../degrees';
-import { useModel } from '../job/following';
+import { Said } from '../degrees/degrees';
+import { useModel } from '../job/deferred-model';
 import { usePoint } from './point';
 
 /** What was found otherwise than planned, move by move, and what each alone would have done. */

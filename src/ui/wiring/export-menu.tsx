@@ -5,10 +5,10 @@ import type { RefObject } from 'react';
 import { toSpice } from '@/core/circuit/spice';
 import type { Harness } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
-import { later } from '../at-rest';
-import { download } from '../download';
-import { MenuButton } from '../menu-button';
-import { toast } from '../toast';
+import { download } from '../kit/download';
+import { MenuButton } from '../kit/menu-button';
+import { toast } from '../kit/toast';
+import { later } from '../loading/idle';
 import { pngOf, standaloneSvg } from './save-picture';
 
 interface ExportProps {

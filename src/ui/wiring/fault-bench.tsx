@@ -6,9 +6,9 @@ import { type FaultCode, SOUND, withFault } from '@/core/control/scenario';
 import type { BenchRow } from '@/core/diagnosis/fault-bench';
 import type { Facts } from '@/core/job/document';
 import type { WiringWorker } from '@/workers/wiring.worker';
-import { useDegrees } from '../degrees';
+import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-rested-moment';
+import { useRestedMoment } from '../job/use-debounced-moment';
 
 type FaultAnswer =
   | { readonly kind: 'working' }

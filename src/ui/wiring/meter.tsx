@@ -4,9 +4,9 @@ import { DEVICE_LABELS } from '@/core/devices/device';
 import { METERS, type Observable } from '@/core/model/observable';
 import type { Prediction } from '@/core/model/predict';
 import { readsOnPlan, readsOnWall } from '@/core/model/reads';
-import { ghostWords } from '@/core/wiring/ghost';
+import { ghostWords } from '@/core/wiring/ghost-volts';
 import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
-import { useModel, useMoment } from '../job/following';
+import { useModel, useMoment } from '../job/deferred-model';
 import { PROBE_SIGNS, type Probes } from './picture-device';
 
 /** The meter's dial: volts by the usual input, volts by the one that ghosts do not survive, ohms with the power off. */

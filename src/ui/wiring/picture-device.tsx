@@ -4,7 +4,7 @@ import type { DrawnDevice, DrawnTerminal } from '@/core/wiring/drawing';
 import { ROW_HEIGHT } from '@/core/wiring/drawing/geometry';
 import { sameRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
-import { SOURCE_COLOUR } from '../sources';
+import { SOURCE_COLOUR } from '../theme/source-colors';
 
 export type Probes = readonly [TerminalRef, TerminalRef];
 

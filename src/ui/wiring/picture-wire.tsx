@@ -3,7 +3,7 @@
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
 import { pathText } from '@/core/wiring/drawing';
 import { colourName } from '@/core/wiring/harness';
-import { INSULATION } from './colours';
+import { INSULATION } from './wire-colors';
 
 interface WireProps {
   readonly wire: DrawnWire;

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { CALLS, type Moment } from '@/core/control/moment';
 import { colourName } from '@/core/wiring/harness';
 import { powerReport } from '@/core/wiring/power';
-import { useModel } from '../job/following';
+import { useModel } from '../job/deferred-model';
 
 const Line = ({ label, value, limit, isOver }: { label: string; value: string; limit: string; isOver: boolean }) => (
   <tr className="border-b border-line">

@@ -3,8 +3,8 @@
 import { useMemo, useState } from 'react';
 import { OTHER_WAYS, shortCables, shortCableWays } from '@/core/changeout/short-cable';
 import type { Facts } from '@/core/job/document';
-import { Said } from '../degrees';
-import { useModel } from '../job/following';
+import { Said } from '../degrees/degrees';
+import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 
 const yearWords = (more: number): string => {

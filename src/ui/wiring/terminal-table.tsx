@@ -3,7 +3,7 @@
 import { type CallId, CALLS } from '@/core/control/moment';
 import { DEVICE_LABELS } from '@/core/devices/device';
 import type { TerminalRow } from '@/core/wiring/terminal-table';
-import { Scroller } from '../scroller';
+import { Scroller } from '../kit/scroller';
 
 /** What to expect at each terminal in each call, volts to the device's own common. */
 export const TerminalTable = ({ rows, call }: { rows: readonly TerminalRow[]; call?: CallId }) => {

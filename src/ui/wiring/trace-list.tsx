@@ -3,9 +3,9 @@
 import { useMemo } from 'react';
 import type { Moment } from '@/core/control/moment';
 import { roomNote, type Trace, traceCall } from '@/core/wiring/trace';
-import { Said } from '../degrees';
-import { useModel } from '../job/following';
-import { SOURCE_COLOUR } from '../sources';
+import { Said } from '../degrees/degrees';
+import { useModel } from '../job/deferred-model';
+import { SOURCE_COLOUR } from '../theme/source-colors';
 
 const STATUS = { runs: 'on', stopped: 'does not pull in', chatters: 'chatters' } as const;
 const SIGN = { passes: '│', stops: '✕', beyond: '┆' } as const;

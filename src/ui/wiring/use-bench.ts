@@ -3,7 +3,7 @@ import { isSound } from '@/core/control/scenario';
 import { outdoorId } from '@/core/devices';
 import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
 import { singleMoves } from '@/core/wiring/moves';
-import { useModel, useMoment } from '../job/following';
+import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import type { Probes } from './picture-device';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react';
-import { NARROW_SCREEN } from '../use-media';
+import { NARROW_SCREEN } from '../kit/use-media';
 
 const STEP = 1.25;
 const BOUNDS = [0.35, 2.5] as const;

@@ -5,8 +5,8 @@ import { useRef } from 'react';
 import type { WireEnd } from '@/core/wiring/as-found';
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
 import { colourName, refWords, type WireId } from '@/core/wiring/harness';
-import { INSULATION } from './colours';
 import { terminalUnder } from './terminal-under';
+import { INSULATION } from './wire-colors';
 
 /** An end of a conductor that is held, to be landed elsewhere. */
 export interface Lifted {

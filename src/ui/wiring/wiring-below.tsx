@@ -1,15 +1,15 @@
 'use client';
 
 import { ChangeoutLink } from '../changeout/changeout-link';
-import { useModel } from '../job/following';
+import { useModel } from '../job/deferred-model';
 import { JobLink } from '../job/job-link';
-import { useRestedMoment } from '../job/use-rested-moment';
+import { useRestedMoment } from '../job/use-debounced-moment';
 import { DifferencesList } from './differences-list';
 import { ExpectedVolts } from './expected-volts';
 import { ExtraBoxes } from './extra-boxes';
 import { FaultBench } from './fault-bench';
 import { PowerTable } from './power-table';
-import { Schools } from './schools';
+import { Schools } from './practice-options';
 import { ShortCable } from './short-cable';
 import { TraceList } from './trace-list';
 import { WiringFindings } from './wiring-findings';

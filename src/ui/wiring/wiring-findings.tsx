@@ -3,8 +3,8 @@
 import { checkEquipment } from '@/core/check/equipment';
 import { findingsFor } from '@/core/check/pages';
 import { type Finding, findingKey } from '@/core/job/finding';
-import { FindingLine } from '../finding-line';
-import { useModel } from '../job/following';
+import { FindingLine } from '../findings/finding-line';
+import { useModel } from '../job/deferred-model';
 import { usePoint } from './point';
 
 /** What the wiring page shows of all findings. */

@@ -1,4 +1,3 @@
-import { questionFromQuery } from '@/core/board/board-question';
 import { documentOf } from '@/core/formats/job-file';
 import { sampleFile } from '@/core/formats/sample-file';
 import { beginJob } from '@/core/job/begin-job';
@@ -6,14 +5,15 @@ import { type FactChange, type JobDocument, renamed } from '@/core/job/document'
 import { isId } from '@/core/job/id-schema';
 import { copyName } from '@/core/job/job-name';
 import { NO_HISTORY } from '@/core/job/stored-job';
+import { questionFromQuery } from '@/core/job-list/job-list-query';
 import { SAMPLES } from '@/core/samples';
 import type { CrewScope } from '@/server/crew';
 import { type Asking, missing, refuse, route } from '@/server/http/respond';
 import { createSchema } from '@/server/http/schemas';
 import { sharedJson } from '@/server/http/shared-json';
 import { withBody } from '@/server/http/with-body';
-import { isBoardPlace, listJobs } from '@/server/repositories/board';
 import { defaultsOf } from '@/server/repositories/crews';
+import { isBoardPlace, listJobs } from '@/server/repositories/job-list';
 import { createJob, getJob } from '@/server/repositories/jobs';
 
 const MAX_BYTES = 10_000;

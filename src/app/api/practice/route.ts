@@ -1,4 +1,4 @@
-import { playedSchema } from '@/core/practice/played-schema';
+import { playedSchema } from '@/core/practice/round-schema';
 import { type Asking, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { addPlayed } from '@/server/repositories/practice';

@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { may } from '@/core/access/may';
 import { signedIn } from '@/server/access/signed-in';
 import { defaultsOf } from '@/server/repositories/crews';
-import { BackedHeader } from '@/ui/backed-header';
 import { DefaultsForm } from '@/ui/crew/defaults-form';
+import { BackedHeader } from '@/ui/kit/header-with-back';
 
 export const metadata: Metadata = { title: 'What new jobs begin with' };
 export const dynamic = 'force-dynamic';

@@ -3,9 +3,9 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import Markdown from 'react-markdown';
 import { guideText } from '@/server/guide';
-import { BackButton } from '@/ui/back-button';
-import { GUIDE_PARTS } from '@/ui/guide-parts';
-import { Mark } from '@/ui/mark';
+import { GUIDE_PARTS } from '@/ui/guide/guide-parts';
+import { Mark } from '@/ui/kit/app-mark';
+import { BackButton } from '@/ui/kit/back-button';
 
 interface Props {
   readonly params: Promise<{ part: string }>;

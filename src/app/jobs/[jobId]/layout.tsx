@@ -6,7 +6,7 @@ import { parseWith } from '@/core/border/parse';
 import { idSchema } from '@/core/job/id-schema';
 import { jobName } from '@/core/job/job-name';
 import { signedIn } from '@/server/access/signed-in';
-import { atWork } from '@/server/along';
+import { atWork } from '@/server/job-bundle';
 import { noteOf } from '@/server/repositories/company';
 import { getJob } from '@/server/repositories/jobs';
 import { JobFrame } from '@/ui/job/frame';

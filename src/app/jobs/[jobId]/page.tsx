@@ -2,6 +2,6 @@ import { redirect } from 'next/navigation';
 
 /** A job opens on its Sheet. */
 const JobPage = async ({ params }: { params: Promise<{ jobId: string }> }) =>
-  redirect(`/jobs/${(await params).jobId}/sheet`);
+  redirect(`/jobs/${(await params).jobId}/survey`);
 
 export default JobPage;

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { BackedHeader } from '@/ui/backed-header';
+import { BackedHeader } from '@/ui/kit/header-with-back';
 import { SimulatedMeter } from '@/ui/library/simulated/simulated-meter';
 import { SimulatedWeather } from '@/ui/library/simulated/simulated-weather';
 

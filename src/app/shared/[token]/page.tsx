@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { openShare } from '@/server/repositories/shares';
 import { FrontPage } from '@/ui/crew/front-page';
 import { HomeownerPage } from '@/ui/handover/homeowner-page';
-import { When } from '@/ui/when';
+import { When } from '@/ui/kit/date-text';
 
 // The address holds a secret: nobody lists it, and no page that it leads to is told of it.
 export const metadata: Metadata = { title: 'Your heat pump', referrer: 'no-referrer', robots: 'noindex, nofollow' };

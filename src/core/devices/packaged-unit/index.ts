@@ -4,7 +4,7 @@ import { airHandler, reachableBanks } from '../air-handler';
 import { compressorMarks } from '../board/indoor-strip';
 import { type Coil, type Contact, type Device, device } from '../device';
 import { furnace, furnaceInputs } from '../furnace';
-import { interlockCoil, interlockContacts } from '../interlock';
+import { interlockCoil, interlockContacts } from '../furnace-relay-kit';
 import { heatOutputs, outdoorBoard } from '../outdoor-unit';
 
 /** What keeps compressor and burner of one cabinet apart: the maker's own relay, and his limit where it has one. */

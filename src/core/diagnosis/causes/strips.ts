@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import type { Ails, RungAil } from '../../model/ails';
+import type { Ails, RungAil } from '../../model/equipment-faults';
 import { ladder } from '../../strips/ladder';
 import type { Cause } from '../cause';
 import { type CauseEntry, together } from './entry';

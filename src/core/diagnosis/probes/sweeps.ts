@@ -2,7 +2,7 @@ import { indoorId, outdoorId } from '../../devices';
 import { DEVICE_LABELS } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import type { RungAil } from '../../model/ails';
+import type { RungAil } from '../../model/equipment-faults';
 import { observationKey } from '../../model/observable';
 import { ALL_SOUND, rungsOnWord, rungWord, RUNNING_PARTS } from '../../model/predict';
 import { capital } from '../../units/capital';

@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { calcCrossing } from './balance';
 import { calcBoard } from './board';
 import { calcCircuit } from './circuit';
-import { calcCrossing } from './crossing';
 import { calcFrost } from './frost';
 import { calcHeatKit } from './heatkit';
 import { calcHouse } from './house';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { climateById } from '../../crossing/year/climates';
+import { climateById } from '../../balance/year/climates';
 import { readWeather } from '.';
 import { hourOfYear } from './hour-of-year';
 import type { WeatherOptions } from './weather-read';

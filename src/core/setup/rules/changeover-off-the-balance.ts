@@ -1,4 +1,4 @@
-import { jobCrossing } from '../../crossing/from-job';
+import { jobCrossing } from '../../balance/from-job';
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 

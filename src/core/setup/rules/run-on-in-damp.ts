@@ -1,4 +1,4 @@
-import { climateById } from '../../crossing/year/climates';
+import { climateById } from '../../balance/year/climates';
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 

@@ -1,4 +1,4 @@
-import { climateById } from '../../crossing/year/climates';
+import { climateById } from '../../balance/year/climates';
 import { backupOf } from '../../job/backup';
 import type { FactPath } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';

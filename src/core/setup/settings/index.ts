@@ -2,9 +2,9 @@ import type { Setting } from '../setting';
 import { AIR_SETTINGS } from './air';
 import { DEFROST_SETTINGS } from './defrost';
 import { EQUIPMENT_SETTINGS } from './equipment';
-import { GATE_SETTINGS } from './gates';
 import { HOUSEHOLD_SETTINGS } from './household';
 import { INVERTER_SETTINGS } from './inverter';
+import { GATE_SETTINGS } from './lockouts';
 import { PROTECTION_SETTINGS } from './protection';
 import { TIMING_SETTINGS } from './timing';
 

@@ -1,4 +1,4 @@
-import { climateById } from '../../crossing/year/climates';
+import { climateById } from '../../balance/year/climates';
 import { choiceSetting, ON_OFF, type Setting, type SetupContext, worked } from '../setting';
 
 const needsInverter = ({ facts }: SetupContext): string | null =>

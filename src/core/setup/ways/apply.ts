@@ -1,8 +1,8 @@
-import type { Crossing } from '../../crossing/balance';
-import { jobCrossing } from '../../crossing/from-job';
+import type { Crossing } from '../../balance/balance';
+import { jobCrossing } from '../../balance/from-job';
 import { backupOf } from '../../job/backup';
 import { type FactChange, type FactPath, type Facts, factValue, sameValue, withFact } from '../../job/document';
-import { sensorFor, workedLockouts } from '../settings/gates';
+import { sensorFor, workedLockouts } from '../settings/lockouts';
 import type { Way } from './way';
 
 type Changed = readonly (readonly [FactPath, unknown])[];

@@ -1,9 +1,9 @@
+import { jobCrossing } from '../../balance/from-job';
+import { jobPlant, jobTariff } from '../../balance/year/from-job';
+import type { Temperatures } from '../../balance/year/temperatures';
+import { yearOf } from '../../balance/year/year';
+import type { Year } from '../../balance/year/year-sums';
 import { lockoutsInForce } from '../../control/lockouts';
-import { jobCrossing } from '../../crossing/from-job';
-import { jobPlant, jobTariff } from '../../crossing/year/from-job';
-import type { Temperatures } from '../../crossing/year/temperatures';
-import { yearOf } from '../../crossing/year/year';
-import type { Year } from '../../crossing/year/year-sums';
 import type { Facts } from '../../job/document';
 import { changesBetween, factsUnder } from './apply';
 import type { Way } from './way';

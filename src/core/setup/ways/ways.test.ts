@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { jobCrossing } from '../../crossing/from-job';
-import { climateById } from '../../crossing/year/climates';
-import { binned } from '../../crossing/year/temperatures';
+import { jobCrossing } from '../../balance/from-job';
+import { climateById } from '../../balance/year/climates';
+import { binned } from '../../balance/year/temperatures';
 import { factProblem } from '../../job/check-fact';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
 import { SAMPLES } from '../../samples';

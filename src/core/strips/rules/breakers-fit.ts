@@ -17,7 +17,7 @@ const tooLarge = (facts: Facts): Found[] => {
         severity: 'error',
         what: `Element ${at + 1} alone draws ${roundTo(amps, 1)} A at ${volts} V: over the ${HEATER_CIRCUIT_LIMIT_AMPS} A that one heater circuit may have, and no division of the others helps.`,
         mend: 'Is it one element, or a whole bank entered as one? Read the plate again: a kit’s elements are seldom over 6 kW.',
-        page: 'sheet',
+        page: 'survey',
         fact: 'heatKit.elements',
         aspect: `element ${at + 1}`,
       },
@@ -32,7 +32,7 @@ export const breakersFit: Rule<Facts> = {
     const { breakersAmps: found, ratedVolts } = facts.heatKit;
     if (kitRows(facts).length === 0) return [];
     const { circuits } = jobKit(facts, ratedVolts);
-    const about = { page: 'sheet', fact: 'heatKit.breakersAmps' } as const;
+    const about = { page: 'survey', fact: 'heatKit.breakersAmps' } as const;
     const large = tooLarge(facts);
     if (large.length > 0) return large;
     if (found.length !== circuits.length) {
@@ -55,7 +55,7 @@ export const breakersFit: Rule<Facts> = {
             severity: 'error',
             what: `${name} needs ${roundTo(minCircuitAmps, 1)} A: more than any standard breaker. An element’s kW must be wrong.`,
             mend: 'Read the kit’s plate again.',
-            page: 'sheet',
+            page: 'survey',
             fact: 'heatKit.elements',
             aspect,
           },

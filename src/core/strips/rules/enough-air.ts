@@ -14,7 +14,7 @@ export const enoughAir: Rule<Facts> = {
             severity: 'error',
             what: `The blower is set to ${airHandler.auxCfm} CFM with strips; the kit needs at least ${heatKit.minCfm} CFM.`,
             mend: 'Set the blower for strips higher, or fit a smaller kit that the air handler allows.',
-            page: 'sheet',
+            page: 'survey',
             fact: 'airHandler.auxCfm',
           },
         ];

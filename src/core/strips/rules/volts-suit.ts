@@ -17,7 +17,7 @@ export const voltsSuit: Rule<Facts> = {
           severity: 'error',
           what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it would give ${share} % of its plate, and burn.`,
           mend: 'Fit a kit for the service, or correct plate and service.',
-          page: 'sheet',
+          page: 'survey',
           fact: 'heatKit.ratedVolts',
         },
       ];
@@ -28,7 +28,7 @@ export const voltsSuit: Rule<Facts> = {
         severity: 'advice',
         what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it gives ${roundTo(jobKit(facts, serviceVolts).deliveredKW, 1)} of ${roundTo(rated, 1)} kW.`,
         mend: 'Count on the lower figure; every expected reading here already does once the volts are measured.',
-        page: 'sheet',
+        page: 'survey',
         fact: 'heatKit.serviceVolts',
       },
     ];

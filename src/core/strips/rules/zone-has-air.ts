@@ -17,7 +17,7 @@ const stripFindings = (facts: Facts): Found[] => {
   if (air === null || air.kW === 0) return [];
   const limitF = facts.airHandler.maxSupplyF;
   const kW = air.kW.toFixed(1);
-  const about = { severity: 'error', page: 'crossing', mend: HOLD, fact: 'zones.smallestCfm' } as const;
+  const about = { severity: 'error', page: 'balance', mend: HOLD, fact: 'zones.smallestCfm' } as const;
   if (air.supplyF > (limitF ?? USUAL_LIMIT_F))
     return [
       {
@@ -46,7 +46,7 @@ const coilFindings = ({ zones, airHandler }: Facts): Found[] => {
       aspect: 'coil',
       what: `The smallest zone alone has ${cfm} CFM, ${Math.round((100 * cfm) / airHandler.coolCfm)} % of the cooling air: the coil freezes in cooling, and in heating the pressure climbs.`,
       mend: 'Larger zones, a low stage while one zone calls, a bypass that is set, or a coil-freeze and a high-pressure cut-out that are proved.',
-      page: 'crossing',
+      page: 'balance',
       fact: 'zones.smallestCfm',
     },
   ];

@@ -6,7 +6,7 @@ import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { TerminalRef } from '../harness';
 import { type Draft, jumper, lead, type Run, run, terminal, together } from './draft';
-import { wallCall } from './wall-call';
+import { wallCall } from './thermostat-call';
 
 /**
  * What stands in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its

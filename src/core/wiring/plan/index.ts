@@ -12,7 +12,7 @@ import { planFurnace } from './furnace-heat';
 import { keptPalette } from './kept-colours';
 import { planPower } from './power';
 import { planStrips } from './strips';
-import { planRelayPair } from './wall-call';
+import { planRelayPair } from './thermostat-call';
 import { withZoneBoard } from './zone-board';
 
 /** Leads of an added device, ft. */

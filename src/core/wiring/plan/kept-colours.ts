@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { COLOURS, isColour } from '../harness';
-import { isWallFunction, landingOf, wallFunctionAt } from '../wall-functions';
+import { isWallFunction, landingOf, wallFunctionAt } from '../thermostat-functions';
 import type { Palette } from './colours';
 
 /** The thermostat cable’s colours: those that were found first, each kept for what it was found to do. */

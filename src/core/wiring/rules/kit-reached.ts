@@ -14,7 +14,7 @@ export const kitReached: WiringRule = {
         severity: 'error',
         what: `Bank ${banks.join(' and ')} of the kit has no W input: the board has ${inputs.join(', ')}.`,
         mend: 'Correct the board’s inputs or the element’s bank; the kit’s own wiring label says which W brings which bank.',
-        page: 'sheet',
+        page: 'survey',
         fact: 'airHandler.wInputs',
       },
     ];

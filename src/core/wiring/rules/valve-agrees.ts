@@ -12,7 +12,7 @@ export const valveAgrees: WiringRule = {
         severity: 'error',
         what: `The thermostat is set to ${valveSetting}, the outdoor unit is ${reversingValve}.`,
         mend: `Set the thermostat to ${reversingValve}, as the data plate says.`,
-        page: 'sheet',
+        page: 'survey',
         fact: 'thermostat.valveSetting',
         mendBy: [{ path: 'thermostat.valveSetting', value: reversingValve }],
       },

@@ -6,7 +6,7 @@ import { inForm, silentOn, speakingOf } from '@/core/setup/profiles/edit';
 import type { ProfileProblem } from '@/core/setup/profiles/problems';
 import { type ControllerProfile, type EntryForm, type ProfileEntry, settingsOf } from '@/core/setup/profiles/profile';
 import { SETTING_FAMILIES, settingById } from '@/core/setup/settings';
-import { SeverityMark } from '../../severity-mark';
+import { SeverityMark } from '../../findings/severity-mark';
 import { Field, Pick } from '../fields';
 import { ConditionRows } from './condition-rows';
 import { FormFields } from './form-fields';

@@ -5,7 +5,7 @@ import { valuesOfSetting } from '@/core/setup/profiles/edit';
 import { type EntryOption, type ProfileEntry, settingsOf } from '@/core/setup/profiles/profile';
 import { settingById } from '@/core/setup/settings';
 import { settingToText } from '@/core/setup/value';
-import { Scroller } from '../../scroller';
+import { Scroller } from '../../kit/scroller';
 import { Cell, Pick } from '../fields';
 
 const asNumberOrText = (text: string): string | number | null =>

@@ -1,13 +1,13 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { CLIMATES } from '@/core/crossing/year/climates';
+import { CLIMATES } from '@/core/balance/year/climates';
 import { outdoorShows } from '@/core/instrument/outdoor-sensor';
 import { clockAt } from '@/core/simulation/clock';
 import { weatherFrom } from '@/core/simulation/weather';
-import { useDegrees } from '../../degrees';
+import { useDegrees } from '../../degrees/degrees';
 import { PlainSelect } from '../../fields/plain-select';
-import { dateText } from '../../year-day';
+import { dateText } from '../../weather/day-of-year';
 import { useSending } from './use-radio';
 
 const MINUTES_PER_DAY = 1440;

@@ -1,7 +1,7 @@
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { jobName } from '@/core/job/job-name';
-import type { Fault, Met, TroubleWorker } from '@/workers/trouble.worker';
+import type { Fault, Met, TroubleWorker } from '@/workers/diagnosis.worker';
 import type { RadioWord } from '../../meter/radio';
 import { useLeadsWanted } from './use-radio';
 
@@ -27,7 +27,7 @@ export const useHouse = () => {
   const [house, setHouse] = useState<House | null>(null);
   const [isWorking, setWorking] = useState(false);
   useEffect(() => {
-    const worker = new Worker(new URL('../../../workers/trouble.worker.ts', import.meta.url), { type: 'module' });
+    const worker = new Worker(new URL('../../../workers/diagnosis.worker.ts', import.meta.url), { type: 'module' });
     remote.current = wrap<TroubleWorker>(worker);
     return () => worker.terminate();
   }, []);

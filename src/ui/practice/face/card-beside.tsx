@@ -4,7 +4,7 @@ import { type Card, type CardLine, wordsOfCode } from '@/core/setup/card/card';
 import type { Target } from '@/core/setup/card/target';
 import { type Face, shownCode } from '@/core/setup/face/face';
 import { isMet } from '@/core/setup/face/follow';
-import { Said } from '../../degrees';
+import { Said } from '../../degrees/degrees';
 
 /** A code with what it stands for, where it does not say that itself. */
 const withWords = (code: string, words: string): string => (words.startsWith(code) ? words : `${code} · ${words}`);

@@ -1,5 +1,5 @@
 import type { ShownEntry } from '@/core/setup/face/shown';
-import { Said } from '../../degrees';
+import { Said } from '../../degrees/degrees';
 
 const STANDINGS: Readonly<Record<ShownEntry['standing'], string>> = {
   turned: 'Turned, not saved',

@@ -4,9 +4,9 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import type { CardLine } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { Said } from '../../degrees';
-import { drawnLater } from '../../drawn-later';
-import { When } from '../../when';
+import { Said } from '../../degrees/degrees';
+import { When } from '../../kit/date-text';
+import { drawnLater } from '../../loading/lazy-client';
 import { CodeBox } from './code-box';
 import { useMark } from './use-mark';
 

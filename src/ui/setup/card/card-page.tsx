@@ -4,8 +4,8 @@ import Link from 'next/link';
 import { type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { Cautions } from '../../cautions';
 import { useJob } from '../../job/provider';
+import { Cautions } from '../../stop-work/cautions';
 import { SetupTabs } from '../setup-tabs';
 import { CardView } from './card-view';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { SHORT_SCREEN, useMedia } from '../../use-media';
+import { SHORT_SCREEN, useMedia } from '../../kit/use-media';
 import { BankCoils } from './bank-coils';
 import { BlowerDrawing } from './blower-drawing';
 import { CircuitDrawing, heightOf } from './circuit-drawing';

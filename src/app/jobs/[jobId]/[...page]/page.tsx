@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { parseWith } from '@/core/border/parse';
 import { idSchema } from '@/core/job/id-schema';
 import { signedIn } from '@/server/access/signed-in';
-import { alongPart } from '@/server/along';
+import { alongPart } from '@/server/job-bundle';
 import { JobPages } from '@/ui/job/job-pages';
 import { jobScreen } from '@/ui/job/screens';
 

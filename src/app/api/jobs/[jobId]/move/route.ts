@@ -2,9 +2,9 @@ import type { HandoverRecord } from '@/core/handover/record';
 import { type JobContext, jobRoute, missing, refuse } from '@/server/http/respond';
 import { moveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
+import { handOver, moveJob, takeBack } from '@/server/repositories/archive';
 import { audit } from '@/server/repositories/audit';
 import { nameOfJob } from '@/server/repositories/jobs';
-import { handOver, moveJob, takeBack } from '@/server/repositories/shelf';
 
 /** What stands in the crew's list of what was done. */
 const DID = {

@@ -1,0 +1,84 @@
+import { backupNeeds, bankGates } from '../src/core/balance/backup-need';
+import { crossingChart } from '../src/core/balance/chart';
+import { weighEvidence } from '../src/core/balance/evidence';
+import { crossingAt, jobCrossing, jobGates } from '../src/core/balance/from-job';
+import { priceTable } from '../src/core/balance/price-table';
+import { rulerVerdict } from '../src/core/balance/ruler-sentence';
+import { CROSSING_RULES } from '../src/core/balance/rules';
+import { supplyStates } from '../src/core/balance/supply-states';
+import { jobPeak } from '../src/core/balance/year/from-job';
+import { BIN_WIDTH_F, binned, everyTemperature } from '../src/core/balance/year/temperatures';
+import type { Moment } from '../src/core/control/moment';
+import type { JobFile } from '../src/core/formats/job-file';
+import type { WeatherYear } from '../src/core/formats/weather/weather-read';
+import { backupOf } from '../src/core/job/backup';
+import { applyRules } from '../src/core/job/finding';
+import { jobModel } from '../src/core/model/job-model';
+import { compareWays, differenceHangsOn } from '../src/core/setup/ways/compare';
+import { jobWays } from '../src/core/setup/ways/way';
+import type { MinuteYear } from '../src/core/simulation/minute-book';
+import { minuteReasons } from '../src/core/simulation/minute-reasons';
+import { compareMinutes } from '../src/core/simulation/minute-ways';
+import { FUEL_UNIT } from '../src/core/units/constants';
+
+/** Load, capacity, gates and what the backup must give; supply air at one outdoor temperature. */
+export const crossingReport = ({ facts }: JobFile, moment: Moment) => ({
+  ...jobCrossing(facts),
+  gates: jobGates(facts),
+  load: weighEvidence(facts).map(({ evidence, estimate, trust, isTaken }) => ({
+    from: evidence.id,
+    isTaken,
+    trust,
+    ...estimate,
+  })),
+  marks: crossingChart(facts).marks,
+  backup: backupNeeds(facts),
+  banks: bankGates(facts),
+  prices: priceTable(facts),
+  at: {
+    outdoorF: moment.outdoorF,
+    ...crossingAt(facts, moment.outdoorF),
+    call: moment.call,
+    verdict: rulerVerdict(facts, jobModel(facts, moment.scenario).state(moment), moment),
+    supply: supplyStates(facts, moment.outdoorF, moment.indoorF),
+  },
+  findings: applyRules(CROSSING_RULES, facts),
+});
+
+const minutesOf = ({ defrosts, degreeHoursShort, demandCost, storedBtu }: MinuteYear) => ({
+  defrosts,
+  degreeHoursShort,
+  demandCost,
+  storedBtu,
+});
+
+/** A year of a job as it stands and under each way of setting its gates. */
+export const yearReport = (
+  { facts, confirmed }: JobFile,
+  weather: WeatherYear,
+  method: 'bins' | 'hourly' | 'minutes',
+) => {
+  const peak = jobPeak(facts);
+  const ways = jobWays(facts);
+  const job = { model: jobModel(facts), confirmed: new Set(confirmed) };
+  const byMinutes = method === 'minutes' ? compareMinutes(job, ways, weather, 'all') : null;
+  const temperatures =
+    method === 'bins' ? binned(weather.hoursF, BIN_WIDTH_F, peak) : everyTemperature(weather.hoursF, peak);
+  const compared = byMinutes ?? compareWays(facts, ways, temperatures);
+  return {
+    weather: weather.name,
+    hours: weather.hoursF.length,
+    filled: weather.filled,
+    method,
+    ways: compared.map(({ name, compressorBelowF, auxAboveF, isTaken, year }, at) => ({
+      name,
+      compressorBelowF,
+      auxAboveF,
+      isTaken,
+      ...year,
+      ...(byMinutes ? minutesOf(byMinutes[at]!.minutes) : {}),
+    })),
+    hangsOn: differenceHangsOn(compared, backupOf(facts) === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null),
+    ...(byMinutes ? { reasons: minuteReasons(job, weather) } : {}),
+  };
+};

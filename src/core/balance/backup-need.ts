@@ -1,0 +1,128 @@
+import type { Facts } from '../job/document';
+import { type Bank, jobBanks, kitShare } from '../strips/from-job';
+import { banksBesideCompressor } from '../strips/held-bank';
+import { BTU_PER_KWH } from '../units/constants';
+import { sum } from '../units/sum';
+import { type Crossing, crossing, type CrossingInput } from './balance';
+import { jobLoad } from './evidence';
+import { crossingInput } from './from-job';
+import { frostShareAt } from './frost';
+import { capacityCurve } from './heat-pump';
+import { compressorFromF } from './lockouts';
+
+/** Why backup is needed, and how much. */
+export interface BackupNeed {
+  readonly id: 'design' | 'emergency' | 'defrost';
+  readonly label: string;
+  readonly why: string;
+  readonly kW: number;
+  /** The same at the high end of the load's band. */
+  readonly highKW: number;
+  /** Smallest kit of the air handler's list that gives it; null: none does, or the list is not known. */
+  readonly kitKW: number | null;
+  /** Whether the kit that is fitted gives it. */
+  readonly isMet: boolean;
+}
+
+/** Whether the compressor may run at an outdoor temperature: neither a lockout nor its own limit stands against it. */
+const runsAt = ({ gates, heatPump }: CrossingInput, outdoorF: number): boolean =>
+  outdoorF >= compressorFromF(gates, heatPump.minOutdoorF);
+
+/** Outdoor temperature at which frost is heaviest, °F. */
+const FROST_F = 35;
+
+/**
+ * What the backup must give: what the heat pump lacks at design, the whole load when it is out, and what a defrost
+ * takes from the air near 35 °F, so that the registers do not blow cold.
+ */
+export const backupNeeds = (facts: Facts): BackupNeed[] => {
+  const input = crossingInput(facts);
+  const { highBtuh } = jobLoad(facts);
+  const high = crossing({ ...input, load: { ...input.load, designBtuh: highBtuh } });
+  const found = crossing(input);
+  const allowed = [...facts.airHandler.allowedKitsKW].sort((a, b) => a - b);
+  const kWOf = (banks: readonly Bank[]) => sum(banks.map(({ kW }) => kW));
+  const fittedKW = kWOf(jobBanks(facts));
+  const besideKW = kWOf(banksBesideCompressor(facts));
+  const furnaceKW = input.fuel ? input.fuel.outputBtuh / BTU_PER_KWH : 0;
+  const need = (
+    id: BackupNeed['id'],
+    label: string,
+    why: string,
+    kW: number,
+    highKW: number,
+    stripsKW = fittedKW,
+  ): BackupNeed => ({
+    id,
+    label,
+    why,
+    kW,
+    highKW,
+    // A list names kits by their plates; what counts is what they give at the service's volts.
+    kitKW: input.fuel ? null : (allowed.find((kit) => kit * kitShare(facts) >= kW - 1e-9) ?? null),
+    isMet: (input.fuel ? furnaceKW : stripsKW) >= kW - 1e-9,
+  });
+  const defrostKW = (frostShareAt(FROST_F) * capacityCurve(input.heatPump).at(FROST_F)) / BTU_PER_KWH;
+  const { designOutdoorF } = input.load;
+  const isAlone = !runsAt(input, designOutdoorF);
+  const atDesign = ({ requiredKW, emergencyKW }: Crossing) => (input.fuel || isAlone ? emergencyKW : requiredKW);
+  return [
+    need(
+      'design',
+      isAlone ? 'At design, the compressor locked out' : 'At design, with the heat pump',
+      input.fuel
+        ? `A furnace replaces the heat pump: at ${designOutdoorF} °F it carries the whole load.`
+        : isAlone
+          ? `The compressor may not run at ${designOutdoorF} °F: the strips carry the whole load.`
+          : `What the heat pump lacks at ${designOutdoorF} °F.`,
+      atDesign(found),
+      atDesign(high),
+      designOutdoorF < (input.gates.compressorBelowF ?? -Infinity) ? fittedKW : besideKW,
+    ),
+    need(
+      'emergency',
+      'In an emergency',
+      `The whole load at ${designOutdoorF} °F, the compressor out.`,
+      found.emergencyKW,
+      high.emergencyKW,
+    ),
+    ...(input.fuel
+      ? []
+      : [
+          need(
+            'defrost',
+            'In defrost',
+            `What a defrost takes from the air at ${FROST_F} °F; less of it blows cooler, no more.`,
+            defrostKW,
+            defrostKW,
+            besideKW,
+          ),
+        ]),
+  ];
+};
+
+/** How far above its bank's gate an outdoor thermostat closes, for its own play of some degrees, °F. */
+const DIAL_MARGIN_F = 3;
+
+/** Where the outdoor thermostat of a bank that is needed below a temperature would stand, °F. */
+export const dialOf = (neededBelowF: number): number => Math.ceil(neededBelowF) + DIAL_MARGIN_F;
+
+/** A bank, what it is needed below, and where its outdoor thermostat would stand. */
+export interface BankGate {
+  readonly bank: number;
+  readonly kW: number;
+  /** Highest outdoor temperature at which all before it is not enough, °F; null: never down to −30. */
+  readonly neededBelowF: number | null;
+  /** Where its outdoor thermostat would stand, °F. */
+  readonly dialF: number | null;
+}
+
+/** Where each bank of a job is needed. */
+export const bankGates = (facts: Facts): BankGate[] => {
+  const input = crossingInput(facts);
+  const { bankGatesF } = crossing(input);
+  return jobBanks(facts).map(({ bank, kW }, at) => {
+    const neededBelowF = bankGatesF[at] ?? null;
+    return { bank, kW, neededBelowF, dialF: neededBelowF === null ? null : dialOf(neededBelowF) };
+  });
+};

@@ -1,0 +1,118 @@
+import { BTU_PER_KWH } from '../units/constants';
+import type { SpanF } from '../units/span';
+import { economicBalanceF, evenCop, type Fuel } from './economic-balance';
+import { capacityCurve, type HeatPump } from './heat-pump';
+import { addCurves, type Curve, flatCurve, highestAboveF, largerOf, scaleCurve, spansAbove } from './line';
+import { type HouseLoad, loadCurve } from './load';
+import { backupToF, compressorFromF, type Gates } from './lockouts';
+import { COLDEST_SEARCH_F } from './range';
+
+export interface CrossingInput {
+  readonly load: HouseLoad;
+  readonly heatPump: HeatPump;
+  /** Rated power of each bank in the order they come on, kW. */
+  readonly banksKW: readonly number[];
+  readonly gates: Gates;
+  /** Price of electricity per kWh; only the economic balance needs it. */
+  readonly electricPerKWh?: number;
+  readonly fuel?: Fuel;
+}
+
+export interface Crossing {
+  /** Highest outdoor temperature at which the load exceeds the heat pump, °F; null: nowhere down to −30. */
+  readonly thermalBalanceF: number | null;
+  /** For each bank, the highest temperature at which all before it is not enough, °F. */
+  readonly bankGatesF: readonly (number | null)[];
+  /** What the heat pump lacks at design, kW. */
+  readonly requiredKW: number;
+  /** The whole load at design, kW. */
+  readonly emergencyKW: number;
+  readonly copEven?: number;
+  readonly economicBalanceF?: number | 'always' | 'never';
+  /** Load, and nothing may run. */
+  readonly holesF: readonly SpanF[];
+  /** Something may run, and together it is less than the load. */
+  readonly shortfallsF: readonly SpanF[];
+}
+
+const bankBtuh = (kW: number) => kW * BTU_PER_KWH;
+
+/** A curve that is there only in part of the range: zero elsewhere. */
+const only = (curve: Curve, fromF: number, toF: number): Curve => ({
+  at: (outdoorF) => (outdoorF >= fromF && outdoorF <= toF ? curve.at(outdoorF) : 0),
+  breaksF: [...curve.breaksF, fromF, toF].filter(Number.isFinite),
+});
+
+const less = (one: Curve, other: Curve) => addCurves(one, scaleCurve(other, -1));
+
+/**
+ * All heat that the gates let run at each outdoor temperature, Btu/h. With fuel it is the larger of the two sources,
+ * never the sum.
+ */
+export const allowedCurve = ({ heatPump, banksKW, gates, fuel }: CrossingInput, within: SpanF): Curve => {
+  const compressor = only(capacityCurve(heatPump), compressorFromF(gates, heatPump.minOutdoorF), Infinity);
+  if (fuel) return largerOf(compressor, only(flatCurve(fuel.outputBtuh), -Infinity, backupToF(gates, -1)), within);
+  return addCurves(
+    compressor,
+    ...banksKW.map((kW, bank) => only(flatCurve(bankBtuh(kW)), -Infinity, backupToF(gates, bank))),
+  );
+};
+
+/**
+ * Where a house's load crosses what may heat it. Balance and bank gates ignore the gates and look from the no-load
+ * temperature down to −30 °F; holes and shortfalls lie between design and no-load.
+ * @param input two or more rating points, no-load above design; prices above zero where there is fuel
+ */
+export const crossing = (input: CrossingInput): Crossing => {
+  const { load, heatPump, banksKW, gates, electricPerKWh, fuel } = input;
+  const house = loadCurve(load);
+  const capacity = capacityCurve(heatPump);
+  const search: SpanF = [COLDEST_SEARCH_F, load.noLoadF];
+  const heating: SpanF = [load.designOutdoorF, load.noLoadF];
+  const balanceWith = (btuh: number) => highestAboveF(less(house, addCurves(capacity, flatCurve(btuh))), search);
+
+  const before = banksKW.map((_, bank) => banksKW.slice(0, bank).reduce((sum, kW) => sum + bankBtuh(kW), 0));
+  const designDeficit = load.designBtuh - capacity.at(load.designOutdoorF);
+
+  const compressorF = compressorFromF(gates, heatPump.minOutdoorF);
+  const backups = fuel ? [-1] : banksKW.map((_, bank) => bank);
+  const backupF = Math.max(-Infinity, ...backups.map((bank) => backupToF(gates, bank)));
+  const gap: SpanF[] =
+    backupF < compressorF ? [[Math.max(backupF, heating[0]), Math.min(compressorF, heating[1])]] : [];
+  const holesF = gap.filter(([fromF, toF]) => toF - fromF > 1e-6);
+
+  const lacking = spansAbove(less(house, allowedCurve(input, heating)), heating);
+  const economics =
+    fuel && electricPerKWh !== undefined
+      ? {
+          copEven: evenCop(electricPerKWh, fuel),
+          economicBalanceF: economicBalanceF(heatPump, evenCop(electricPerKWh, fuel)),
+        }
+      : {};
+  return {
+    thermalBalanceF: balanceWith(0),
+    bankGatesF: before.map(balanceWith),
+    requiredKW: Math.max(0, designDeficit) / BTU_PER_KWH,
+    emergencyKW: load.designBtuh / BTU_PER_KWH,
+    ...economics,
+    holesF,
+    shortfallsF: lacking.flatMap((span) => outside(span, holesF)),
+  };
+};
+
+/** What is left of a span when the others are cut out of it. */
+const outside = (span: SpanF, others: readonly SpanF[]): SpanF[] =>
+  others
+    .reduce<SpanF[]>(
+      (left, [fromF, toF]) =>
+        left.flatMap(([low, high]): SpanF[] =>
+          toF <= low || fromF >= high
+            ? [[low, high]]
+            : [
+                [low, Math.min(high, fromF)],
+                [Math.max(low, toF), high],
+              ],
+        ),
+      [span],
+    )
+    .filter(([low, high]) => high - low > 1e-6);

@@ -1,0 +1,148 @@
+import { outdoorThermostatOf, withDialAt } from '../control/outdoor-thermostats';
+import { jobFurnaceBtuh } from '../devices/furnace/stages';
+import { backupOf } from '../job/backup';
+import { factAt, type FactPath, type Facts } from '../job/document';
+import { jobBanks } from '../strips/from-job';
+import { heldBank } from '../strips/held-bank';
+import { roundTo } from '../units/round';
+import type { SpanF } from '../units/span';
+import { jobCrossing, jobGates } from './from-job';
+import { backupToF, compressorFromF, spanFrom, spanTo } from './lockouts';
+import { type MaybeHole, maybeHole } from './possible-gap';
+import { RULER_SPAN_F } from './range';
+
+/** A gate post: where a lockout or limit stands on a lane. With a fact it can be dragged. */
+export interface GatePost {
+  readonly label: string;
+  readonly atF: number;
+  readonly fact?: FactPath;
+  /** The row of the fact's table, where it is one; from 0. */
+  readonly row?: number;
+}
+
+/** How far a post may be moved, °F; null where it stands for no fact. */
+export const postLimitsF = ({ fact, row }: GatePost): SpanF | null => {
+  if (fact === undefined) return null;
+  const entry = factAt(fact);
+  const bounds =
+    entry.kind === 'table' && row !== undefined
+      ? entry.columns.closesBelowF
+      : entry.kind === 'number'
+        ? entry
+        : undefined;
+  return bounds ? [bounds.min, bounds.max] : null;
+};
+
+/** The fact's new value for a post moved to an outdoor temperature, °F, kept within its limits. */
+export const postValue = (facts: Facts, post: GatePost, atF: number): unknown => {
+  const [low, high] = postLimitsF(post)!;
+  const withinF = Math.min(high, Math.max(low, atF));
+  return post.row === undefined ? withinF : withDialAt(facts, post.row + 1, withinF);
+};
+
+/** One source's lane: where it may run, and the posts that say so. */
+export interface Lane {
+  readonly id: string;
+  readonly label: string;
+  readonly source: 'compressor' | 'strips' | 'fossil';
+  readonly openF: readonly SpanF[];
+  readonly posts: readonly GatePost[];
+}
+
+export interface RulerMark {
+  readonly id: 'thermal-balance' | 'design' | 'no-load';
+  readonly label: string;
+  readonly atF: number;
+}
+
+/** Everything the gate ruler shows. */
+export interface Ruler {
+  readonly spanF: SpanF;
+  readonly lanes: readonly Lane[];
+  readonly marks: readonly RulerMark[];
+  readonly holesF: readonly SpanF[];
+  readonly shortfallsF: readonly SpanF[];
+  /** What may be a hole, if sensor and dial are off by what they may be; null: nothing. */
+  readonly maybeHole: MaybeHole | null;
+}
+
+/** The gate ruler of a job. */
+export const ruler = (facts: Facts): Ruler => {
+  const gates = jobGates(facts);
+  const held = heldBank(facts);
+  const { minOutdoorF } = facts.outdoorUnit;
+  const { thermalBalanceF, holesF, shortfallsF } = jobCrossing(facts);
+  const compressorPosts: GatePost[] = [
+    ...(gates.compressorBelowF === null
+      ? []
+      : [
+          {
+            label: backupOf(facts) === 'fossil' ? 'changeover' : 'compressor lockout',
+            atF: gates.compressorBelowF,
+            fact: 'gates.compressorBelowF' as const,
+          },
+        ]),
+    ...(minOutdoorF === null ? [] : [{ label: 'unit’s own limit', atF: minOutdoorF }]),
+  ];
+  const backupPosts: GatePost[] =
+    gates.auxAboveF === null
+      ? []
+      : [
+          {
+            label: backupOf(facts) === 'fossil' ? 'furnace lockout' : 'strip lockout',
+            atF: gates.auxAboveF,
+            fact: 'gates.auxAboveF',
+          },
+        ];
+  const thermostatPost = (bank: number): GatePost[] => {
+    const found = outdoorThermostatOf(facts, bank);
+    return found === null
+      ? []
+      : [
+          {
+            label: `outdoor thermostat ${found.number}`,
+            atF: found.closesBelowF,
+            fact: 'gates.outdoorThermostats',
+            row: found.number - 1,
+          },
+        ];
+  };
+  return {
+    spanF: RULER_SPAN_F,
+    lanes: [
+      {
+        id: 'compressor',
+        label: 'Compressor',
+        source: 'compressor',
+        openF: spanFrom(compressorFromF(gates, minOutdoorF), RULER_SPAN_F),
+        posts: compressorPosts,
+      },
+      ...jobBanks(facts).map(({ bank, kW }, at): Lane => ({
+        id: `bank-${bank}`,
+        label: `Strips ${bank} · ${roundTo(kW, 1)} kW${bank === held ? ', by relay' : ''}`,
+        source: 'strips',
+        openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
+        posts: [...backupPosts, ...thermostatPost(bank)],
+      })),
+      ...(backupOf(facts) === 'fossil'
+        ? [
+            {
+              id: 'furnace',
+              label: `Furnace · ${roundTo(jobFurnaceBtuh(facts) / 1000, 0)} kBtu/h`,
+              source: 'fossil' as const,
+              openF: spanTo(backupToF(gates, -1), RULER_SPAN_F),
+              posts: backupPosts,
+            },
+          ]
+        : []),
+    ],
+    marks: [
+      ...(thermalBalanceF === null ? [] : [{ id: 'thermal-balance' as const, label: 'balance', atF: thermalBalanceF }]),
+      { id: 'design', label: 'design', atF: facts.house.designOutdoorF },
+      { id: 'no-load', label: 'no load', atF: facts.house.noLoadF },
+    ],
+    holesF,
+    shortfallsF,
+    maybeHole: maybeHole(facts),
+  };
+};

@@ -1,0 +1,39 @@
+import { lockoutsInForce } from '../../control/lockouts';
+import { type Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+import { apartF } from '../../units/degrees';
+import { jobCrossing } from '../from-job';
+import { maybeHole } from '../possible-gap';
+
+/** A chance as people say it. */
+const oftenWords = (chance: number): string => {
+  if (chance > 0.95) return 'every time';
+  return chance > 0.6 ? 'more often than not' : `one time in ${Math.max(2, Math.round(1 / chance))}`;
+};
+
+/** Rarer than this it is not spoken of. Our judgement. */
+const LEAST_CHANCE = 0.02;
+
+export const holeByTolerance: Rule<Facts> = {
+  id: 'hole-by-tolerance',
+  why: 'A sensor in the sun and a dial set by eye are off by some degrees: gates that just meet on paper may leave a hole.',
+  check: (facts) => {
+    const found = maybeHole(facts);
+    // A hole on paper is told by its own rule.
+    if (found === null || found.chance < LEAST_CHANCE || jobCrossing(facts).holesF.length > 0) return [];
+    const { spanF, chance, closedBy } = found;
+    const { sensorErrorF, dialErrorF } = facts.proof;
+    const isDial = closedBy.change.path === 'gates.outdoorThermostats';
+    const { compressorBelowF } = lockoutsInForce(facts);
+    return [
+      {
+        severity: 'warning',
+        what: `With a sensor off by ${apartF(sensorErrorF)}${isDial ? ` and a dial off by ${apartF(dialErrorF)}` : ' and the play of the lockouts'}, ${oftenWords(chance)} nothing may heat somewhere from ${Math.round(spanF[0])} to ${Math.round(spanF[1])} °F.`,
+        mend: `${closedBy.label[0]!.toUpperCase()}${closedBy.label.slice(1)} at ${closedBy.atF} °F or more closes it${compressorBelowF === null ? '' : '; so does a lower compressor lockout'}.`,
+        page: 'survey',
+        fact: closedBy.change.path,
+        mendBy: [closedBy.change],
+      },
+    ];
+  },
+};

@@ -1,0 +1,31 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+import { costlyLockout } from './costly-lockout';
+import { defrostAirCold } from './defrost-air-cold';
+import { hole } from './gap';
+import { holeByTolerance } from './gap-by-tolerance';
+import { loadEvidenceAgrees } from './load-evidence-agrees';
+import { loadPlausible } from './load-plausible';
+import { lockoutNeedsSensor } from './lockout-needs-sensor';
+import { lowStagePlausible } from './low-stage-plausible';
+import { ratingPointsPlausible } from './rating-points-plausible';
+import { ratingPointsReach } from './rating-points-reach';
+import { shortfall } from './shortfall';
+import { sourcesAlternate } from './sources-alternate';
+import { supplyWithStrips } from './supply-with-strips';
+
+export const CROSSING_RULES: readonly Rule<Facts>[] = [
+  hole,
+  holeByTolerance,
+  shortfall,
+  lockoutNeedsSensor,
+  costlyLockout,
+  ratingPointsPlausible,
+  ratingPointsReach,
+  sourcesAlternate,
+  lowStagePlausible,
+  loadPlausible,
+  loadEvidenceAgrees,
+  defrostAirCold,
+  supplyWithStrips,
+];

@@ -1,0 +1,51 @@
+import type { Facts } from '../../job/document';
+import type { Found, Rule } from '../../job/finding';
+import { roundTo } from '../../units/round';
+import { jobCrossing } from '../from-job';
+import { copAt, ratedSpanF } from '../heat-pump';
+import { jobHeatPump } from '../job-heat-pump';
+
+/** A point as near as this is as good as one at the place, °F. Our judgement: sheets go by tens. */
+const NEAR_F = 5;
+
+const about = (aspect: string, what: string, mend: string): Found => ({
+  severity: 'advice',
+  what,
+  mend,
+  page: 'survey',
+  fact: 'outdoorUnit.ratingPoints',
+  aspect,
+});
+
+export const ratingPointsReach: Rule<Facts> = {
+  id: 'rating-points-reach',
+  why: 'Beyond its points a unit’s figures are a line drawn on: nobody has measured them, and cold is where they decide.',
+  check: (facts) => {
+    const heatPump = jobHeatPump(facts);
+    const [coldestF] = ratedSpanF(heatPump);
+    const { designOutdoorF } = facts.house;
+    const { minOutdoorF } = heatPump;
+    const { economicBalanceF } = jobCrossing(facts);
+    const needsF = Math.max(designOutdoorF, minOutdoorF ?? -Infinity);
+    return [
+      ...(needsF < coldestF - NEAR_F
+        ? [
+            about(
+              'design',
+              `The coldest rating point is at ${coldestF} °F; at ${needsF} °F everything about the heat pump is drawn on beyond it (COP ${roundTo(copAt(heatPump, needsF), 1)}).`,
+              `Add the point nearest to ${needsF} °F from the unit’s extended sheet.`,
+            ),
+          ]
+        : []),
+      ...(typeof economicBalanceF === 'number' && economicBalanceF < coldestF
+        ? [
+            about(
+              'even cost',
+              `Heat is worked out to cost the same at ${roundTo(economicBalanceF, 0)} °F, colder than any rating point (${coldestF} °F).`,
+              'Do not set a changeover by it: add a colder point first.',
+            ),
+          ]
+        : []),
+    ];
+  },
+};

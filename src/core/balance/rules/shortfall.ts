@@ -1,0 +1,23 @@
+import type { Facts } from '../../job/document';
+import type { Rule } from '../../job/finding';
+import { roundTo } from '../../units/round';
+import { backupNeeds } from '../backup-need';
+import { jobCrossing } from '../from-job';
+
+export const shortfall: Rule<Facts> = {
+  id: 'shortfall',
+  why: 'All that may run together is less than the house loses there.',
+  check: (facts) => {
+    const { shortfallsF } = jobCrossing(facts);
+    if (shortfallsF.length === 0) return [];
+    const { kW } = backupNeeds(facts).find(({ id }) => id === 'design')!;
+    return shortfallsF.map(([fromF, toF], at) => ({
+      severity: 'warning',
+      what: `From ${Math.round(fromF)} to ${Math.round(toF)} °F out there is not enough heat.`,
+      mend: `At design the backup must give ${roundTo(kW, 1)} kW. Move a lockout, or fit a kit that gives it and that the air handler allows.`,
+      page: 'survey',
+      fact: 'heatKit.elements',
+      aspect: `span ${at + 1}`,
+    }));
+  },
+};

@@ -1,0 +1,25 @@
+import { parseWall } from './typed-wiring';
+
+test('a wall typed in one go: letters, colors, other ends, in either order', () => {
+  expect(parseWall('R red > R, blue C,\n W2 white > W1; gray > spare, orange')).toEqual({
+    kind: 'wall',
+    rows: [
+      { colour: 'red', letter: 'R', board: 'R' },
+      { colour: 'blue', letter: 'C', board: '' },
+      { colour: 'white', letter: 'W2', board: 'W1' },
+      { colour: 'grey', letter: '', board: 'spare' },
+      { colour: 'orange', letter: '', board: '' },
+    ],
+  });
+});
+
+test.each([
+  ['', /Nothing is typed yet/],
+  ['R', /“R”: no color in it/],
+  ['R C red', /one letter, one color/],
+  ['R red blue', /one letter, one color/],
+  ['R red > R > C', /one letter, one color/],
+  ['ABCDEFGHI red', /at most 8 characters/],
+])('%p is said to be wrong', (text, why) => {
+  expect(parseWall(text)).toMatchObject({ kind: 'wrong', why: expect.stringMatching(why) });
+});

@@ -1,0 +1,48 @@
+import type { OldConductorRow } from '../job/facts/changeout';
+import { COLOURS } from '../wiring/harness';
+import { COILED_BACK } from './old-wiring';
+
+/** A wall as it was typed, or what could not be understood of it. */
+export type TypedWall =
+  | { readonly kind: 'wall'; readonly rows: readonly OldConductorRow[] }
+  | { readonly kind: 'wrong'; readonly why: string };
+
+/** Most characters of a letter and of a board’s mark, as the record keeps them. */
+const MOST_LETTER = 8;
+const MOST_BOARD = 12;
+
+const colourOf = (word: string): string | null => {
+  const plain = word.toLowerCase().replace('gray', 'grey');
+  return COLOURS.find((colour) => colour === plain) ?? null;
+};
+
+const rowOf = (text: string): OldConductorRow | string => {
+  const [wall = '', board = '', ...more] = text.split(/[>=]/).map((part) => part.trim());
+  const words = wall.split(/\s+/).filter(Boolean);
+  const colour = words.map(colourOf).find((each) => each !== null);
+  const letters = words.filter((word) => colourOf(word) === null);
+  if (!colour) return `“${text}”: no color in it. Type letter and color, such as W2 white.`;
+  if (letters.length > 1 || more.length > 0 || words.length - letters.length > 1)
+    return `“${text}”: one letter, one color and one other end, such as W2 white > W1.`;
+  const [letter = ''] = letters;
+  if (letter.length > MOST_LETTER || board.length > MOST_BOARD)
+    return `“${text}”: a letter has at most ${MOST_LETTER} characters, another end ${MOST_BOARD}.`;
+  return { colour, letter, board: /^(spare|coiled|loose)$/i.test(board) ? COILED_BACK : board };
+};
+
+/**
+ * Reads a wall as it is typed in one go, conductors parted by commas or lines: “R red > R, W2 white, brown > spare”.
+ * What stands after > is its other end.
+ */
+export const parseWall = (text: string): TypedWall => {
+  const rows = text
+    .split(/[,;\n]/)
+    .map((part) => part.trim())
+    .filter(Boolean)
+    .map(rowOf);
+  const wrong = rows.find((row) => typeof row === 'string');
+  if (wrong !== undefined) return { kind: 'wrong', why: wrong };
+  return rows.length === 0
+    ? { kind: 'wrong', why: 'Nothing is typed yet. Type letter and color, such as R red, C blue.' }
+    : { kind: 'wall', rows: rows as readonly OldConductorRow[] };
+};

@@ -1,0 +1,105 @@
+import { SOUND_COIL } from '../control/coil';
+import type { CallId, Moment } from '../control/moment';
+import type { Facts } from '../job/document';
+import { type Ails, bothAils, SOUND_AILS } from '../model/equipment-faults';
+import { type JobModel, jobModel } from '../model/job-model';
+import type { Observable } from '../model/observable';
+import type { Working } from '../model/operating-state';
+import { type CoilNight, type Observer, observer, type Prediction } from '../model/predict';
+import { memo, once } from '../units/once';
+import type { Harness } from '../wiring/harness';
+import { plan } from '../wiring/plan';
+import { type Bench, benchOf } from '../wiring/state';
+import type { Effect } from './cause';
+import { coilNights } from './coil-night';
+
+/** A system with something wrong with it, ready to be asked. */
+export interface Patient {
+  readonly facts: Facts;
+  readonly ails: Ails;
+  readonly observe: (call: CallId, observable: Observable) => Prediction;
+  readonly works: (call: CallId) => Working;
+  readonly display: () => boolean;
+  /** Whether a call opens the board's fuse. */
+  readonly blows: (call: CallId) => boolean;
+  /** What a frosty night leaves on its coil. */
+  readonly night: CoilNight;
+  /** What tells two patients apart in the wires: equal where nothing 24 V is otherwise. */
+  readonly wireKey: string;
+}
+
+/** Several effects at once. */
+export const bothEffects = (one: Effect, other: Effect): Effect => ({
+  faults: [...(one.faults ?? []), ...(other.faults ?? [])],
+  conditions: [...new Set([...(one.conditions ?? []), ...(other.conditions ?? [])])],
+  facts: (facts) => (other.facts ?? ((same: Facts) => same))(one.facts?.(facts) ?? facts),
+  ails: bothAils(one.ails ?? {}, other.ails ?? {}),
+});
+
+/** The wires as they are in the wall, on devices that are set otherwise. */
+const wallSetAs = (wall: Harness, facts: Facts): Harness => ({ ...wall, devices: plan(facts).devices });
+
+/** A coil that no defrost ever melts. */
+const NO_DEFROST: Pick<Ails, 'defrost' | 'outdoorCoil'> = {
+  defrost: 'never',
+  outdoorCoil: { ...SOUND_COIL, melts: 0 },
+};
+
+const displayOf = { kind: 'display', of: 'thermostat' } as const;
+
+/**
+ * Puts things wrong with one system, one after the other; what they share is solved once.
+ * @param model what is in the wall; what is tried elsewhere does not count
+ * @param moment outdoor and room temperature of the visit
+ */
+export const patients = (model: JobModel, moment: Moment): ((effect: Effect) => Patient) => {
+  const { facts, wall, supply } = model;
+  const nights = coilNights(model, moment.outdoorF);
+  const atShare = memo(
+    (share: number) => String(share),
+    (share) => (share === 1 ? wall : benchOf(wall.harness, { ...supply, share })),
+  );
+  return (effect) => {
+    const ails: Ails = { ...SOUND_AILS, ...effect.ails };
+    const own = effect.facts?.(facts) ?? facts;
+    const ownBasis = own === facts ? model : jobModel(own);
+    const bench: Bench =
+      own === facts
+        ? atShare(ails.controlShare)
+        : benchOf(wallSetAs(wall.harness, own), { ...supply, share: ails.controlShare });
+    const scenario = { conditions: effect.conditions ?? [], faults: effect.faults ?? [] };
+    const at = (call: CallId): Moment => ({ ...moment, call, scenario });
+    const inCall: (call: CallId) => Observer = memo(
+      (call: CallId) => call,
+      (call) =>
+        observer(ownBasis, bench, at(call), {
+          ails,
+          get night(): CoilNight {
+            return night();
+          },
+        }),
+    );
+    // A defrost that does not turn the circuit about takes no ice, whatever hinders it.
+    const night = once((): CoilNight =>
+      nights(inCall('defrost').works().heats === true ? { ...ails, ...NO_DEFROST } : ails),
+    );
+    return {
+      facts: own,
+      ails,
+      observe: (call, observable) => inCall(call).read(observable),
+      works: (call) => inCall(call).works(),
+      get night() {
+        return night();
+      },
+      display: () => {
+        const shown = inCall('off').read(displayOf);
+        return shown.kind === 'word' && shown.word === 'alive';
+      },
+      blows: (call) => inCall(call).state.fuseOpenedAtAmps !== null,
+      wireKey:
+        own === facts
+          ? `${ails.controlShare} ${scenario.conditions.join(' ')} ${scenario.faults.join(' ')}`
+          : `set ${JSON.stringify([own.thermostat, own.gates])} ${ails.controlShare} ${scenario.faults.join(' ')}`,
+    };
+  };
+};

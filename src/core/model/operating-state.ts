@@ -1,0 +1,196 @@
+import { jobLoad } from '../balance/evidence';
+import { furnaceNowBtuh, heatPumpNow, isHeating } from '../balance/heat-now';
+import { capacityCurve } from '../balance/heat-pump';
+import { bySheet, jobHeatPump } from '../balance/job-heat-pump';
+import { loadCurve } from '../balance/load';
+import type { Moment } from '../control/moment';
+import {
+  BLOWER_BY_HEAT_COIL,
+  type CoilId,
+  COMPRESSOR_COIL,
+  FURNACE_COIL,
+  OUTDOOR_POWER,
+  VALVE_COIL,
+} from '../devices/ids';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import { elementKW } from '../strips/element';
+import { jobElements } from '../strips/from-job';
+import { ladderState } from '../strips/ladder-state';
+import { BTU_PER_KWH } from '../units/constants';
+import type { Bench, WiringState } from '../wiring/state';
+import type { Ails } from './equipment-faults';
+
+/** What somebody sees and hears who stands before the unit outdoors. */
+export type OutdoorSeen =
+  'runs' | 'fan-alone' | 'fan-and-hum' | 'compressor-alone' | 'hums' | 'contactor-in-only' | 'chatters' | 'still';
+
+/** What is seen of a furnace's fire. */
+export type FlameSeen = 'burns' | 'drops-out' | 'no-inducer' | 'no-glow' | 'no-light' | 'cold';
+
+/**
+ * What works at a moment: wires, switches and motors together. Heat is what the air gets, Btu/h; cooling is below zero.
+ */
+export interface Working {
+  readonly isBlowerOn: boolean;
+  /** Whether G or the kit's first switch brings it: what a burner or its board brings apart. */
+  readonly isBlowerCalled: boolean;
+  readonly cfm: number;
+  readonly outdoor: OutdoorSeen;
+  readonly isCompressorOn: boolean;
+  readonly isFanOn: boolean;
+  /** Whether the compressor heats the house; null: it does not run. */
+  readonly heats: boolean | null;
+  /** Elements that draw current, from 0. */
+  readonly elementsOn: ReadonlySet<number>;
+  /** Whether their limits open and close for want of air. */
+  readonly isTripping: boolean;
+  readonly flame: FlameSeen;
+  readonly heatPumpBtuh: number;
+  readonly stripsBtuh: number;
+  readonly fossilBtuh: number;
+  readonly totalBtuh: number;
+  /** Volts at the kit. */
+  readonly kitVolts: number;
+}
+
+/** Under this share of the least airflow the limits of strips open, and those of a furnace. Our judgement. */
+const TRIPS_SHARE = 0.6;
+/** What a compressor still gives with no air over its coil, a share. Our judgement. */
+const NO_FAN_SHARE = 0.3;
+/** Low line volts cost this much of a compressor's heat. Our judgement. */
+const LOW_LINE_SHARE = 0.93;
+/** A weak fire, a share of its output. Our judgement. */
+const WEAK_FIRE_SHARE = 0.6;
+/** What is sensibly cooled, a share of the heat at the mild rating point. Our judgement. */
+const COOLS_SHARE = 0.75;
+const MILD_F = 47;
+
+interface Outdoors {
+  readonly seen: OutdoorSeen;
+  readonly isCompressorOn: boolean;
+  readonly isFanOn: boolean;
+}
+
+const seenOf = (isCompressorOn: boolean, isFanOn: boolean, hums: boolean): OutdoorSeen => {
+  if (isCompressorOn) return isFanOn ? 'runs' : 'compressor-alone';
+  if (isFanOn) return hums ? 'fan-and-hum' : 'fan-alone';
+  return hums ? 'hums' : 'contactor-in-only';
+};
+
+const outdoorsOf = ({ energised, chattering, signals }: WiringState, ails: Ails): Outdoors => {
+  const off = (seen: OutdoorSeen): Outdoors => ({ seen, isCompressorOn: false, isFanOn: false });
+  const isIn = energised.has(COMPRESSOR_COIL) && ails.outdoorLine !== 'held';
+  const hasLine = ails.outdoorLine === 'live' || ails.outdoorLine === 'low';
+  if (chattering.includes(COMPRESSOR_COIL)) return off('chatters');
+  const isFed = hasLine && ((isIn && ails.contactor !== 'burnt') || ails.contactor === 'welded');
+  if (!isFed) return off(isIn ? 'contactor-in-only' : 'still');
+  const isCompressorOn = ails.compressor === 'sound';
+  const rests = signals.has('defrost') && energised.has(OUTDOOR_POWER) && isIn;
+  const isFanOn = ails.outdoorFan === 'sound' && !rests;
+  const hums = ails.compressor === 'no-capacitor' || (ails.outdoorFan === 'no-capacitor' && !isCompressorOn);
+  return { seen: seenOf(isCompressorOn, isFanOn, hums), isCompressorOn, isFanOn };
+};
+
+const flameOf = (state: WiringState, ails: Ails, isAirShort: boolean): FlameSeen => {
+  if (!state.energised.has(FURNACE_COIL)) return 'cold';
+  switch (ails.furnace) {
+    case 'no-inducer':
+    case 'no-glow':
+    case 'no-light':
+      return ails.furnace;
+    case 'drops-out':
+    case 'limit':
+      return 'drops-out';
+    case 'weak':
+    case null:
+      return isAirShort ? 'drops-out' : 'burns';
+  }
+};
+
+/** Airflow that a call has its blower set for, CFM. */
+const cfmFor = ({ airHandler }: Facts, moment: Moment, hasBackup: boolean): number => {
+  if (hasBackup) return airHandler.auxCfm;
+  if (moment.call === 'fan' || moment.call === 'off') return airHandler.fanCfm;
+  return moment.call === 'cool-1' || moment.call === 'cool-2' ? airHandler.coolCfm : airHandler.heatCfm;
+};
+
+/**
+ * What works at a moment.
+ * @param bench what the state was solved on
+ * @param kitVolts volts at the kit where they were read, V
+ * @param seconds since the call began, s; once every switch has moved, unless said
+ */
+export const working = (
+  facts: Facts,
+  bench: Bench,
+  moment: Moment,
+  state: WiringState,
+  ails: Ails,
+  { volts = facts.heatKit.serviceVolts, seconds = Infinity }: { volts?: number; seconds?: number } = {},
+): Working => {
+  const { energised } = state;
+  const kitVolts = volts * ails.kitShare;
+  const open = new Set(ails.kitCircuitsOpen);
+  const { rungs, blower } = ladderState(facts, bench, moment, seconds / ails.switchTimes, kitVolts, open);
+  const isClosed = (at: number, is: boolean): boolean => {
+    const ail = ails.rungs[at];
+    return ail === undefined ? is : ail === 'welded';
+  };
+  const called = rungs.filter(({ rung, isClosed: is, isFed }) => isFed && isClosed(rung.at, is));
+  const isBlowerFed = !(open.has(0) && facts.heatKit.blowerOnFirstCircuit && backupOf(facts) !== 'fossil');
+  const isBurnerCalled = energised.has(FURNACE_COIL);
+  const canBlow = ails.blower === 'sound' && isBlowerFed;
+  const isBlowerCalled = canBlow && blower.runs;
+  const isBlowerOn = isBlowerCalled || (canBlow && (energised.has(BLOWER_BY_HEAT_COIL) || isBurnerCalled));
+  const hasBackup = called.length > 0 || isBurnerCalled;
+  const cfm = isBlowerOn ? cfmFor(facts, moment, hasBackup) * ails.airShare : 0;
+  const isAirShort = cfm < TRIPS_SHARE * facts.heatKit.minCfm;
+  const elementsOn = new Set(called.map(({ rung }) => rung.at));
+  const isTripping = elementsOn.size > 0 && isAirShort;
+  const kit = jobElements(facts);
+  const stripsBtuh = isTripping
+    ? 0
+    : [...elementsOn].reduce((sum, at) => sum + elementKW(kit[at]!, kitVolts) * BTU_PER_KWH, 0);
+  const flame = flameOf(state, ails, isAirShort);
+  const fossilBtuh =
+    flame === 'burns' ? furnaceNowBtuh(facts, state) * (ails.furnace === 'weak' ? WEAK_FIRE_SHARE : 1) : 0;
+
+  const outdoors = outdoorsOf(state, ails);
+  const wouldHeat = isHeating(facts, { energised: new Set([...energised, COMPRESSOR_COIL]) });
+  const heats = outdoors.isCompressorOn ? (ails.valveStuck ? ails.valveStuck === 'heating' : wouldHeat) : null;
+  const rests = state.signals.has('defrost');
+  const withFan = outdoors.isFanOn || rests ? 1 : NO_FAN_SHARE;
+  const share = ails.capacityShare * withFan * (ails.outdoorLine === 'low' ? LOW_LINE_SHARE : 1);
+  const isWarming = heats === true && !rests;
+  const fullBtuh = heats === null || !isBlowerOn ? 0 : isWarming ? heatOf(facts, state, moment) : coolOf(facts);
+  const heatPumpBtuh = share * fullBtuh;
+  return {
+    isBlowerOn,
+    isBlowerCalled,
+    cfm,
+    outdoor: outdoors.seen,
+    isCompressorOn: outdoors.isCompressorOn,
+    isFanOn: outdoors.isFanOn,
+    heats,
+    elementsOn,
+    isTripping,
+    flame,
+    heatPumpBtuh,
+    stripsBtuh,
+    fossilBtuh,
+    totalBtuh: heatPumpBtuh + stripsBtuh + fossilBtuh,
+    kitVolts,
+  };
+};
+
+/** Heat of a running compressor with its valve as for heating, Btu/h. */
+const heatOf = (facts: Facts, { energised }: WiringState, { outdoorF }: Moment): number => {
+  const asHeating = new Set<CoilId>([...energised].filter((coil) => coil !== VALVE_COIL));
+  asHeating.add(COMPRESSOR_COIL);
+  if (facts.outdoorUnit.reversingValve === 'B') asHeating.add(VALVE_COIL);
+  const { leastBtuh, mostBtuh } = heatPumpNow(bySheet(facts), { energised: asHeating }, outdoorF);
+  return Math.max(leastBtuh, Math.min(mostBtuh, loadCurve(jobLoad(facts).load).at(outdoorF)));
+};
+
+const coolOf = (facts: Facts): number => -COOLS_SHARE * capacityCurve(jobHeatPump(bySheet(facts))).at(MILD_F);

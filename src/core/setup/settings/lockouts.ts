@@ -1,0 +1,274 @@
+import { dialOf } from '../../balance/backup-need';
+import type { Crossing } from '../../balance/balance';
+import { crossingInput } from '../../balance/from-job';
+import { copAt } from '../../balance/heat-pump';
+import { backupOf } from '../../job/backup';
+import type { Facts } from '../../job/document';
+import { FUEL_UNIT } from '../../units/constants';
+import { apartF } from '../../units/degrees';
+import { roundTo } from '../../units/round';
+import { choiceSetting, numberSetting, type Setting, type SetupContext, type Worked, worked } from '../setting';
+import { outdoorThermostatDial, plainFact } from '../setting-fact';
+
+/** How far above the balance the backup may still help: defrost and the climb after a setback want it, °F. */
+const BALANCE_MARGIN_F = 5;
+
+const within = (valueF: number, lowF: number, highF: number) => Math.min(highF, Math.max(lowF, Math.round(valueF)));
+
+const THREE_WAYS =
+  'Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service, which needs the network.';
+
+const withoutSensor = ({ value }: SetupContext): string | null =>
+  value('outdoor-source') === 'none'
+    ? `The thermostat does not know the outdoor temperature, so it has no lockouts. ${THREE_WAYS}`
+    : null;
+
+const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
+  const { thermalBalanceF, economicBalanceF } = crossing;
+  const { changeover, changeoverF } = facts.schools;
+  switch (changeover) {
+    case 'fixed':
+      return worked(changeoverF, `Chosen: a fixed changeover at ${changeoverF} °F.`);
+    case 'staging':
+      return worked(null, 'Chosen: staging decides. The furnace takes over when the room falls behind.');
+    case 'thermal':
+      return thermalBalanceF === null
+        ? worked(
+            null,
+            'Chosen: the thermal balance. The heat pump carries the house at every temperature, so there is none.',
+          )
+        : worked(
+            within(thermalBalanceF, -20, 60),
+            `Chosen: the thermal balance, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone is short.`,
+          );
+    case 'economic': {
+      const prices = `At $${facts.prices.electricPerKWh} a kWh and $${facts.prices.fuelPerUnit} a ${FUEL_UNIT[facts.furnace.fuel]}`;
+      if (economicBalanceF === 'always')
+        return worked(60, `${prices} the furnace is the cheaper heat in every weather: the compressor is for cooling.`);
+      if (economicBalanceF === 'never' || economicBalanceF === undefined)
+        return worked(
+          null,
+          `${prices} the heat pump is the cheaper heat in every weather. The furnace takes over by staging where it runs short.`,
+        );
+      return worked(
+        within(economicBalanceF, -20, 60),
+        `${prices} the furnace is the cheaper heat below ${roundTo(economicBalanceF, 1)} °F.`,
+        ...(thermalBalanceF !== null && thermalBalanceF > economicBalanceF
+          ? [
+              `Between there and ${roundTo(thermalBalanceF, 1)} °F the heat pump alone is short: staging must bring the furnace when the room falls behind.`,
+            ]
+          : []),
+      );
+    }
+  }
+};
+
+const compressorWithStrips = ({ facts }: SetupContext): Worked => {
+  const { compressorLockout, fixedCompressorBelowF } = facts.schools;
+  if (compressorLockout === 'fixed')
+    return worked(fixedCompressorBelowF, `Chosen: the compressor rests below ${fixedCompressorBelowF} °F.`);
+  const { designOutdoorF } = facts.house;
+  const cop = roundTo(copAt(crossingInput(facts).heatPump, designOutdoorF), 1);
+  const limit = facts.outdoorUnit.minOutdoorF;
+  if (limit !== null)
+    return worked(null, `The unit stops itself below ${limit} °F; above that it is cheaper than strips.`);
+  return cop > 1
+    ? worked(null, `At design, ${designOutdoorF} °F, it still gives ${cop} times what strips give for the same power.`)
+    : worked(null, 'Chosen: it runs to the unit’s own limit.');
+};
+
+const balanceLockout = ({ facts, crossing }: SetupContext): Worked => {
+  const { thermalBalanceF } = crossing;
+  if (thermalBalanceF === null)
+    return worked(
+      facts.house.designOutdoorF,
+      'The heat pump carries the house down to design: the backup is kept for colder days.',
+    );
+  const aboveF = within(Math.ceil(thermalBalanceF) + BALANCE_MARGIN_F, -10, 70);
+  return worked(
+    aboveF,
+    `Above the balance, ${roundTo(thermalBalanceF, 1)} °F, the heat pump carries the house alone.`,
+    `${apartF(BALANCE_MARGIN_F)} more for defrost and for the climb after a setback.`,
+  );
+};
+
+const auxLockout = (context: SetupContext): Worked => {
+  const { auxLockout: school, codeAuxAboveF } = context.facts.schools;
+  if (school === 'none') return worked(null, 'Chosen: no lockout. Backup may help in any weather.');
+  const wanted =
+    school === 'code'
+      ? worked(codeAuxAboveF, `Code or utility asks for ${codeAuxAboveF} °F.`)
+      : balanceLockout(context);
+  const lockoutF = context.value('compressor-lockout');
+  const limitF = context.facts.outdoorUnit.minOutdoorF;
+  const below = [lockoutF, limitF].filter((each) => typeof each === 'number');
+  if (below.length === 0) return wanted;
+  const compressorF = Math.max(...below);
+  const meetF = compressorF + context.facts.proof.lockoutPlayF;
+  return meetF > (wanted.value as number)
+    ? worked(
+        Math.ceil(meetF),
+        ...wanted.because,
+        `Raised to ${Math.ceil(meetF)} °F: the compressor ${compressorF === lockoutF ? 'is locked out' : 'stops itself'} below ${compressorF} °F, both have play, and something must heat the house there.`,
+      )
+    : wanted;
+};
+
+/** The lockouts that a job's schools work out to, whatever stands on it, °F; null: none. */
+export const workedLockouts = (
+  facts: Facts,
+  crossing: Crossing,
+): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } => {
+  const context = { facts, crossing, value: () => null };
+  const compressor = backupOf(facts) === 'fossil' ? furnaceChangeover(context) : compressorWithStrips(context);
+  const aux = auxLockout({ ...context, value: (id) => (id === 'compressor-lockout' ? compressor.value : null) });
+  return { compressorBelowF: compressor.value as number | null, auxAboveF: aux.value as number | null };
+};
+
+/** The sensor that a lockout would be given: wired where the thermostat has S, S. */
+export const sensorFor = ({ thermostat }: Facts): 'wired' | 'wireless' =>
+  thermostat.hasSensorTerminals ? 'wired' : 'wireless';
+
+const dial = (number: 1 | 2 | 3): Setting =>
+  numberSetting({
+    id: `outdoor-thermostat-${number}`,
+    label: `Outdoor thermostat ${number} closes below`,
+    on: [],
+    meaning: 'The dial of the switch in its bank’s auxiliary circuit.',
+    decidedBy: 'The temperature below which the bank is needed.',
+    usual: 35,
+    unit: '°F',
+    min: -20,
+    max: 60,
+    fact: outdoorThermostatDial(number),
+    absent: ({ facts }) =>
+      backupOf(facts) === 'strips' && facts.gates.outdoorThermostats.length >= number
+        ? null
+        : `There is no outdoor thermostat ${number}.`,
+    work: ({ facts, crossing }) => {
+      const { bank } = facts.gates.outdoorThermostats[number - 1]!;
+      const gateF = crossing.bankGatesF[Math.max(0, bank - 1)] ?? null;
+      const name = bank === 0 ? 'The strips are' : `Bank ${bank} is`;
+      if (gateF === null)
+        return worked(
+          within(facts.house.designOutdoorF, -20, 60),
+          `${name} not needed down to design; kept for colder days.`,
+        );
+      return worked(
+        within(dialOf(gateF), -20, 60),
+        `${name} needed below ${roundTo(gateF, 1)} °F.`,
+        'A few degrees more for the switch’s play.',
+      );
+    },
+  });
+
+/** What holds a source by outdoor temperature, and how that temperature is known. */
+export const GATE_SETTINGS: readonly Setting[] = [
+  choiceSetting({
+    id: 'outdoor-source',
+    label: 'Outdoor temperature from',
+    on: ['thermostat'],
+    meaning: 'Where the thermostat gets the outdoor temperature.',
+    decidedBy: 'Whether a lockout is wanted, the spare conductors and the network.',
+    usual: 'none',
+    options: [
+      { value: 'none', label: 'Nothing' },
+      { value: 'wired', label: 'Wired sensor' },
+      { value: 'wireless', label: 'Wireless sensor' },
+      { value: 'weather', label: 'Weather service' },
+    ],
+    fact: plainFact('thermostat.outdoorSensor', 'choice'),
+    work: ({ facts }) => {
+      const { auxLockout: aux, changeover, compressorLockout } = facts.schools;
+      const isWanted =
+        aux !== 'none' ||
+        (backupOf(facts) === 'fossil' ? changeover !== 'staging' : compressorLockout === 'fixed') ||
+        facts.gates.compressorBelowF !== null ||
+        facts.gates.auxAboveF !== null;
+      if (!isWanted) return worked('none', 'No lockout is wanted, so nothing needs it.');
+      const wanted = 'A lockout is wanted, and lockouts need the outdoor temperature.';
+      return sensorFor(facts) === 'wired'
+        ? worked('wired', wanted, 'The thermostat has S, S: a wired sensor needs no battery and no network.')
+        : worked(
+            'wireless',
+            wanted,
+            'The thermostat has no sensor terminals.',
+            ...(facts.talk.tenants ? ['Tenants’ networks come and go: no weather service.'] : []),
+          );
+    },
+  }),
+  numberSetting({
+    id: 'compressor-lockout',
+    label: 'Compressor locked out below',
+    on: ['thermostat', 'outdoor'],
+    meaning:
+      'Below it the compressor is not called; the backup becomes first stage. In dual fuel it is the changeover.',
+    decidedBy: 'With strips: the unit’s own limit. With a furnace: the balance, or staging.',
+    after: ['outdoor-source'],
+    usual: null,
+    unit: '°F',
+    min: -20,
+    max: 60,
+    none: 'no lockout',
+    fact: plainFact('gates.compressorBelowF', 'choice'),
+    absent: withoutSensor,
+    work: (context) =>
+      backupOf(context.facts) === 'fossil' ? furnaceChangeover(context) : compressorWithStrips(context),
+  }),
+  numberSetting({
+    id: 'aux-lockout',
+    label: 'Backup locked out above',
+    on: ['thermostat', 'indoor'],
+    meaning: 'Above it the backup is not called. Emergency heat is not held by it.',
+    decidedBy: 'The thermal balance, or what code or utility asks.',
+    after: ['outdoor-source', 'compressor-lockout', 'backup-source'],
+    usual: null,
+    unit: '°F',
+    min: -10,
+    max: 70,
+    none: 'no lockout',
+    fact: plainFact('gates.auxAboveF', 'choice'),
+    absent: (context) => (context.value('backup-source') === 'none' ? 'There is no backup.' : withoutSensor(context)),
+    work: auxLockout,
+  }),
+  dial(1),
+  dial(2),
+  dial(3),
+  choiceSetting({
+    id: 'outdoor-sensor-use',
+    label: 'Outdoor temperature is used for',
+    on: ['thermostat'],
+    meaning: 'Whether it is only shown, only holds lockouts, or both. Shown alone, no lockout works.',
+    decidedBy: 'Whether a lockout stands.',
+    after: ['outdoor-source', 'compressor-lockout', 'aux-lockout'],
+    usual: 'both',
+    options: [
+      { value: 'display', label: 'The display alone' },
+      { value: 'control', label: 'Lockouts alone' },
+      { value: 'both', label: 'Lockouts and display' },
+    ],
+    absent: ({ value }) =>
+      value('outdoor-source') === 'none' ? 'The thermostat does not know the outdoor temperature.' : null,
+    work: ({ value }) =>
+      value('compressor-lockout') !== null || value('aux-lockout') !== null
+        ? worked('both', 'A lockout stands on it; shown as well, a sensor gone wrong is seen.')
+        : worked('both', 'No lockout stands yet; one that is set later works at once.'),
+  }),
+  numberSetting({
+    id: 'low-ambient-cut-out',
+    label: 'Outdoor unit stops itself below',
+    on: ['outdoor'],
+    meaning: 'Some boards stop the compressor in deep cold by themselves, whatever the thermostat calls.',
+    decidedBy: 'The maker’s limit. The thermostat is not told: the backup must come by droop, time or lockout.',
+    usual: null,
+    unit: '°F',
+    min: -40,
+    max: 45,
+    none: 'never',
+    fact: plainFact('outdoorUnit.minOutdoorF', 'choice'),
+    work: ({ facts: { outdoorUnit } }) =>
+      outdoorUnit.minOutdoorF === null
+        ? worked(null, 'The Sheet has no limit of the unit.')
+        : worked(outdoorUnit.minOutdoorF, `The unit’s own limit on the Sheet, ${outdoorUnit.minOutdoorF} °F.`),
+  }),
+];

@@ -1,0 +1,54 @@
+import type { AtWork } from '../core/access/at-work';
+import type { Principal } from '../core/access/principal';
+import type { Along, AlongParts } from '../core/job/job-bundle';
+import { type CrewScope, inCrew } from './crew';
+import { noteOf } from './repositories/company';
+import { defaultsOf } from './repositories/crews';
+import { handoversOf } from './repositories/handovers';
+import { getJob } from './repositories/jobs';
+import { listPeople } from './repositories/people';
+import { listProfiles } from './repositories/profiles';
+import { listWeather } from './repositories/weather';
+
+/** What one screen of a job needs beside the job. */
+export const alongPart = async (
+  scope: CrewScope,
+  jobId: string,
+  part: keyof AlongParts,
+): Promise<Partial<AlongParts>> => {
+  switch (part) {
+    case 'weather':
+      return { weather: await listWeather(scope) };
+    case 'handovers':
+      return { handovers: await handoversOf(scope, jobId) };
+    case 'profiles':
+      return { profiles: await listProfiles(scope) };
+  }
+};
+
+/** Who works on a job: who is signed in, who else of the crew may have read, and with what. */
+export const atWork = async (scope: CrewScope, { crewId, personId, name, role }: Principal): Promise<AtWork> => ({
+  crewId,
+  personId,
+  me: name,
+  role,
+  names: (await listPeople(scope))
+    .filter((person) => person.leftAt === null && person.role !== 'reader')
+    .map((person) => person.name),
+  instruments: (await defaultsOf(scope)).instruments,
+});
+
+/** Everything that a device takes along of a job; null where there is no such job. */
+export const alongOf = (scope: CrewScope, principal: Principal, jobId: string): Promise<Along | null> =>
+  inCrew(scope, async () => {
+    const job = await getJob(scope, jobId);
+    if (!job) return null;
+    return {
+      job,
+      crew: await atWork(scope, principal),
+      note: await noteOf(scope, jobId),
+      ...(await alongPart(scope, jobId, 'weather')),
+      ...(await alongPart(scope, jobId, 'handovers')),
+      ...(await alongPart(scope, jobId, 'profiles')),
+    } as Along;
+  });

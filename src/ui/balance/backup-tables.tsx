@@ -1,0 +1,131 @@
+'use client';
+
+import type { BackupNeed, BankGate } from '@/core/balance/backup-need';
+import type { PriceCell } from '@/core/balance/price-table';
+import type { Degrees } from '@/core/units/degrees';
+import { roundTo } from '@/core/units/round';
+import { Said, useDegrees } from '../degrees/degrees';
+import { Scroller } from '../kit/scroller';
+
+const kW = (value: number) => roundTo(value, 1).toFixed(1);
+
+/** What the backup must give, and which kit of the list gives it. */
+export const NeedTable = ({
+  needs,
+  hasList,
+  hasFurnace,
+}: {
+  needs: readonly BackupNeed[];
+  hasList: boolean;
+  hasFurnace: boolean;
+}) => (
+  <table className="w-full">
+    <thead>
+      <tr className="text-left">
+        <th className="eyebrow font-semibold">Backup must give</th>
+        <th className="eyebrow text-right font-semibold">kW</th>
+        {!hasFurnace && <th className="eyebrow text-right font-semibold">Kit of the list</th>}
+        <th className="eyebrow pl-3 font-semibold">{hasFurnace ? 'The furnace' : 'The one fitted'}</th>
+      </tr>
+    </thead>
+    <tbody>
+      {needs.map(({ id, label, why, kW: need, highKW, kitKW, isMet }) => (
+        <tr key={id} className="border-b border-line align-top">
+          <th scope="row" className="py-1.5 text-left font-normal">
+            {label}
+            <span className="block text-sm text-quiet">
+              <Said>{why}</Said>
+            </span>
+          </th>
+          <td className="pt-1.5 text-right font-mono whitespace-nowrap">
+            <span className="font-semibold">{kW(need)}</span>
+            {highKW > need && <span className="block text-xs text-quiet">up to {kW(highKW)}</span>}
+          </td>
+          {!hasFurnace && (
+            <td className="pt-1.5 text-right font-mono">{kitKW === null ? (hasList ? 'none' : '–') : `${kitKW} kW`}</td>
+          )}
+          <td className={`pt-1.5 pl-3 text-sm ${isMet ? '' : 'font-semibold text-fail'}`}>
+            {isMet ? 'gives it' : 'is too small'}
+          </td>
+        </tr>
+      ))}
+    </tbody>
+  </table>
+);
+
+/** Where each bank is needed. */
+export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => {
+  const degrees = useDegrees();
+  return (
+    <table className="w-full">
+      <thead>
+        <tr className="text-left">
+          <th className="eyebrow font-semibold">Bank</th>
+          <th className="eyebrow text-right font-semibold">kW</th>
+          <th className="eyebrow text-right font-semibold">Needed below</th>
+          <th className="eyebrow text-right font-semibold">Its thermostat</th>
+        </tr>
+      </thead>
+      <tbody>
+        {banks.map(({ bank, kW: size, neededBelowF, dialF }) => (
+          <tr key={bank} className="border-b border-line">
+            <th scope="row" className="py-1.5 text-left font-normal">
+              Strips {bank}
+            </th>
+            <td className="text-right font-mono">{kW(size)}</td>
+            <td className="text-right font-mono font-semibold">
+              {neededBelowF === null ? 'never' : degrees.text(neededBelowF, 0)}
+            </td>
+            <td className="text-right font-mono">{dialF === null ? '–' : degrees.text(dialF)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+};
+
+const balanceWords = ({ balanceF, isDrawnOn }: PriceCell, { figure }: Degrees) =>
+  typeof balanceF === 'number' ? `${figure(balanceF, 0)}°${isDrawnOn ? '*' : ''}` : balanceF;
+
+/** Where both fuels cost the same, price against price. */
+export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => {
+  const degrees = useDegrees();
+  return (
+    <Scroller label="Even cost, price against price">
+      <table className="w-full min-w-96 font-mono text-sm">
+        <caption className="pb-1 text-left font-sans text-sm text-quiet">
+          Even cost, {degrees.unit} out: below it the furnace is the cheaper heat. Electricity down, fuel across ($ a{' '}
+          {unit}).
+          {table.some((row) => row.some(({ isDrawnOn }) => isDrawnOn)) && ' * Beyond the rating points: drawn on.'}
+        </caption>
+        <thead>
+          <tr>
+            <th className="text-left font-normal text-quiet">$/kWh</th>
+            {table[0]?.map(({ fuelPerUnit }) => (
+              <th key={fuelPerUnit} scope="col" className="text-right font-normal text-quiet">
+                {fuelPerUnit}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {table.map((row) => (
+            <tr key={row[0]!.electricPerKWh} className="border-t border-line">
+              <th scope="row" className="py-1.5 text-left font-normal text-quiet">
+                {row[0]!.electricPerKWh}
+              </th>
+              {row.map((cell) => (
+                <td
+                  key={cell.fuelPerUnit}
+                  className={`text-right ${cell.isToday ? 'bg-ink font-semibold text-paper' : ''}`}
+                >
+                  <span className="px-1">{balanceWords(cell, degrees)}</span>
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scroller>
+  );
+};

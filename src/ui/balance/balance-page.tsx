@@ -1,0 +1,127 @@
+'use client';
+
+import { useMemo } from 'react';
+import { backupNeeds, bankGates } from '@/core/balance/backup-need';
+import { crossingChart } from '@/core/balance/chart';
+import { priceTable } from '@/core/balance/price-table';
+import { crossingPageFindings } from '@/core/check/on-balance';
+import { factApplies } from '@/core/job/applies';
+import { backupOf } from '@/core/job/backup';
+import type { FactPath } from '@/core/job/document';
+import { findingKey } from '@/core/job/finding';
+import { FUEL_UNIT } from '@/core/units/constants';
+import { FactField } from '../fields/fact-field';
+import { findingsOn } from '../fields/findings-on';
+import { FindingLine } from '../findings/finding-line';
+import { useModel } from '../job/deferred-model';
+import { Below } from '../loading/defer-below-fold';
+import { MeasuredShare } from '../startup/measured-share';
+import { BankTable, NeedTable, PriceTable } from './backup-tables';
+import { CrossingChart } from './balance-chart';
+import { CrossingTabs } from './balance-tabs';
+import { LoadEvidence } from './load-evidence';
+import { Readout } from './readout';
+
+const UNIT_FACTS: readonly FactPath[] = [
+  'outdoorUnit.ratingPoints',
+  'outdoorUnit.lowPoints',
+  'outdoorUnit.stages',
+  'outdoorUnit.frostDerate',
+  'outdoorUnit.minOutdoorF',
+  'outdoorUnit.capacityShare',
+  'outdoorUnit.cyclingLoss',
+  'proof.measuredShare',
+];
+/** What sensor and dials may be off by: a gate that just meets another on paper may leave a hole. */
+const GATE_FACTS: readonly FactPath[] = ['proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'];
+const FUEL_FACTS: readonly FactPath[] = [
+  'furnace.fuel',
+  'furnace.outputBtuh',
+  'furnace.efficiency',
+  'prices.fuelPerUnit',
+  'prices.electricPerKWh',
+];
+const WIDE: readonly FactPath[] = ['outdoorUnit.ratingPoints', 'outdoorUnit.lowPoints'];
+
+export const CrossingPage = () => {
+  const model = useModel();
+  const { facts } = model;
+  const chart = useMemo(() => crossingChart(facts), [facts]);
+  const findings = crossingPageFindings(model);
+  const needs = useMemo(() => backupNeeds(facts), [facts]);
+  const banks = useMemo(() => bankGates(facts), [facts]);
+  const prices = useMemo(() => priceTable(facts), [facts]);
+  const hasFurnace = backupOf(facts) === 'fossil';
+  const fields = (paths: readonly FactPath[]) => (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 md:grid-cols-2">
+      {paths
+        .filter((path) => factApplies(facts, path))
+        .map((path) => (
+          <div key={path} className={WIDE.includes(path) ? 'md:col-span-2' : ''}>
+            <FactField path={path} findings={findingsOn(findings, path)} />
+          </div>
+        ))}
+    </div>
+  );
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <CrossingTabs />
+      <Readout hasFurnace={hasFurnace} />
+      <p className="flex flex-wrap items-center gap-2 empty:hidden">
+        <MeasuredShare />
+      </p>
+      <CrossingChart chart={chart} />
+      {findings.length > 0 && (
+        <ul aria-label="Findings" className="mt-4">
+          {findings.map((finding) => (
+            <FindingLine key={findingKey(finding)} finding={finding} />
+          ))}
+        </ul>
+      )}
+      <Below>
+        <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 md:grid-cols-2">
+          <section aria-label="Backup">
+            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Backup</h2>
+            <NeedTable needs={needs} hasList={facts.airHandler.allowedKitsKW.length > 0} hasFurnace={hasFurnace} />
+          </section>
+          {hasFurnace ? (
+            <section aria-label="Prices">
+              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Price against price</h2>
+              <PriceTable table={prices} unit={FUEL_UNIT[facts.furnace.fuel]} />
+            </section>
+          ) : (
+            <section aria-label="Banks">
+              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Banks, one after another</h2>
+              <BankTable banks={banks} />
+              <p className="mt-1 text-sm text-quiet">
+                Where a bank has an outdoor thermostat, it closes a few degrees above, for its own play. Emergency heat
+                goes round it.
+              </p>
+            </section>
+          )}
+        </div>
+        <LoadEvidence />
+        <section aria-label="Heat pump" className="mt-8">
+          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">
+            Heat pump, from its own sheet
+          </h2>
+          {fields(UNIT_FACTS)}
+        </section>
+        <section aria-label="How far gates may be off" className="mt-8">
+          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">How far gates may be off</h2>
+          {fields(GATE_FACTS)}
+        </section>
+        {hasFurnace && (
+          <section aria-label="Furnace and prices" className="mt-8">
+            <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Furnace and prices</h2>
+            {fields(FUEL_FACTS)}
+          </section>
+        )}
+        <p className="mt-6 border-l-4 border-line-strong pl-3 text-sm">
+          The unit’s own sheet and the maker’s limits win over what is worked out here. Gas, oil and combustion settings
+          are for licensed people.
+        </p>
+      </Below>
+    </div>
+  );
+};

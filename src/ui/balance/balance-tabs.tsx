@@ -1,0 +1,10 @@
+import { PageTabs } from '../kit/page-tabs';
+
+const TABS = [
+  { path: '', label: 'Chart' },
+  { path: 'year', label: 'Year and ways' },
+  { path: 'air', label: 'Supply air' },
+];
+
+/** The ways through Crossing: the chart with what it is made of, a year, and the air at the register. */
+export const CrossingTabs = () => <PageTabs page="balance" label="Crossing" tabs={TABS} />;

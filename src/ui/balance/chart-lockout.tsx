@@ -1,0 +1,52 @@
+'use client';
+
+import type { RefObject } from 'react';
+import type { GatePost } from '@/core/balance/outdoor-ruler';
+import { percentAlong, type SpanF } from '@/core/units/span';
+import { useDegrees } from '../degrees/degrees';
+import { usePost } from '../ruler/use-lockout-marker';
+
+interface ChartGateProps {
+  readonly post: GatePost;
+  /** Row of its label from the foot, so that gates that stand close keep theirs apart. */
+  readonly row: number;
+  readonly colour: string;
+  readonly spanF: SpanF;
+  readonly track: RefObject<HTMLElement | null>;
+}
+
+const ROW_PX = 20;
+
+/** A gate through the whole chart, dragged where it stands. */
+export const ChartGate = ({ post, row, colour, spanF, track }: ChartGateProps) => {
+  const { figure, unit } = useDegrees();
+  const slider = usePost(post, spanF, track);
+  const place = { left: `${percentAlong(spanF, post.atF)}%` };
+  const isFarRight = percentAlong(spanF, post.atF) > 60;
+  const drawn = (
+    <>
+      <span className="absolute inset-y-0 left-1/2 w-[3px] -translate-x-1/2" style={{ background: colour }} />
+      <span
+        className={`absolute bg-paper px-1 font-sans text-sm font-semibold whitespace-nowrap ${isFarRight ? 'right-[calc(50%+4px)]' : 'left-[calc(50%+4px)]'}`}
+        style={{ color: colour, bottom: 4 + row * ROW_PX }}
+      >
+        {post.label} <span className="font-mono text-xs">{figure(post.atF)}</span>
+      </span>
+    </>
+  );
+  return slider ? (
+    <button
+      type="button"
+      aria-label={`${post.label} on the chart, ${unit}`}
+      className="absolute inset-y-0 z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
+      style={place}
+      {...slider}
+    >
+      {drawn}
+    </button>
+  ) : (
+    <span className="pointer-events-none absolute inset-y-0 w-3 -translate-x-1/2" style={place}>
+      {drawn}
+    </span>
+  );
+};

@@ -1,0 +1,54 @@
+import { crossingChart } from '@/core/balance/chart';
+import { SAMPLES } from '@/core/samples';
+import { labelPlaces, labelReach, markRows, pathOf, percentDown, valueTicks } from './plot';
+
+const plot = { spanF: [-20, 70] as const, most: 50_000 };
+
+test('zero lies at the foot, the most at the top', () =>
+  expect([percentDown(plot, 0), percentDown(plot, 50_000), percentDown(plot, 25_000)]).toEqual([100, 0, 50]));
+
+test('a path goes through its corners', () =>
+  expect(
+    pathOf(plot, [
+      [-20, 50_000],
+      [70, 0],
+    ]),
+  ).toBe('M0.000 0.000L100.000 100.000'));
+
+describe.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('%s', (_, facts) => {
+  // Percent of the plot's width for each letter: a desk's, and a phone's.
+  test.each([
+    ['desk', 1],
+    ['phone', 3.1],
+  ])('on a %s no label covers another or leaves the plot, and the load has one', (__, letter) => {
+    const { lines, mostBtuh, spanF } = crossingChart(facts);
+    const places = labelPlaces({ spanF, most: mostBtuh }, lines, ({ label }) => label.length * letter + 1);
+    expect(places.map(({ id }) => id)).toContain('load');
+    const reach = (place: (typeof places)[number]) =>
+      labelReach(place, lines.find(({ id }) => id === place.id)!.label.length * letter);
+    for (const one of places) {
+      const [from, to] = reach(one);
+      expect(from).toBeGreaterThanOrEqual(0);
+      expect(to).toBeLessThanOrEqual(100);
+      for (const other of places.filter((each) => each !== one)) {
+        const [otherFrom, otherTo] = reach(other);
+        expect(from >= otherTo || to <= otherFrom || Math.abs(one.down - other.down) > 7.8).toBe(true);
+      }
+    }
+  });
+});
+
+test('marks that lie close stand in different rows', () => {
+  const marks = [
+    { id: 'a', label: 'a', atF: 20 },
+    { id: 'b', label: 'b', atF: 22 },
+    { id: 'c', label: 'c', atF: 60 },
+  ];
+  expect(markRows(plot.spanF, marks, () => 12).map(({ row }) => row)).toEqual([0, 1, 0]);
+});
+
+test.each([
+  [50_000, [0, 10_000, 20_000, 30_000, 40_000, 50_000]],
+  [37_000, [0, 10_000, 20_000, 30_000]],
+  [4.2, [0, 1, 2, 3, 4]],
+])('up to %d', (most, ticks) => expect(valueTicks(most)).toEqual(ticks));

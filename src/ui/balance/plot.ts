@@ -1,0 +1,128 @@
+import type { ChartLine, ChartMark, ChartPoint } from '@/core/balance/chart';
+import { percentAlong, type SpanF } from '@/core/units/span';
+
+/** A plot on the ruler's scale: outdoor temperature across, a value from zero up. */
+export interface Plot {
+  readonly spanF: SpanF;
+  readonly most: number;
+}
+
+/** How far down a value lies, in percent of the plot; beyond it where the value is beyond. */
+export const percentDown = ({ most }: Plot, value: number): number => 100 * (1 - value / most);
+
+/** A line's path in a box of 100 by 100. */
+export const pathOf = (plot: Plot, points: readonly ChartPoint[]): string =>
+  points
+    .map(
+      ([atF, value], at) =>
+        `${at === 0 ? 'M' : 'L'}${percentAlong(plot.spanF, atF).toFixed(3)} ${percentDown(plot, value).toFixed(3)}`,
+    )
+    .join('');
+
+const valueAt = (points: readonly ChartPoint[], atF: number): number => {
+  const upper = Math.max(
+    1,
+    points.findIndex(([pointF]) => pointF >= atF),
+  );
+  const [low, high] = [points[upper - 1]!, points[upper]!];
+  return high[0] === low[0] ? high[1] : low[1] + ((high[1] - low[1]) * (atF - low[0])) / (high[0] - low[0]);
+};
+
+/** Where labels may stand along a line, °F; a fine line's where frost sets it apart. */
+const LABEL_PLACES_F = { bold: [-18, -10, -2, 6, 14, 22, 46, 54], fine: [34, 28, 40, 8, 52] } as const;
+/** Of a plot's height, percent. */
+const LABEL_HEIGHT = 8;
+
+/**
+ * A label's place: percent across and down, and which of its ends stands there, so that its line does not run through
+ * it.
+ */
+export interface LabelPlace {
+  readonly id: string;
+  readonly across: number;
+  readonly down: number;
+  readonly end: 'left' | 'right';
+}
+
+/** From where to where a label reaches, percent across. */
+export const labelReach = (
+  { across, end }: Pick<LabelPlace, 'across' | 'end'>,
+  width: number,
+): readonly [number, number] => (end === 'right' ? [across - width, across] : [across, across + width]);
+
+/**
+ * A place above each line where its label covers no other and stays within the plot. Lines that find none have none.
+ * @param widthOf how wide a line's label is, percent of the plot
+ */
+export const labelPlaces = <Line extends Pick<ChartLine, 'id' | 'points' | 'weight'>>(
+  plot: Plot,
+  lines: readonly Line[],
+  widthOf: (line: Line) => number,
+): LabelPlace[] => {
+  const taken: (LabelPlace & { readonly reach: readonly [number, number] })[] = [];
+  for (const line of lines) {
+    const { id, points, weight } = line;
+    const place = LABEL_PLACES_F[weight]
+      .map((atF) => {
+        const isRising = valueAt(points, atF + 1) > valueAt(points, atF);
+        const across = percentAlong(plot.spanF, atF);
+        const end = isRising ? ('right' as const) : ('left' as const);
+        return {
+          id,
+          across,
+          down: percentDown(plot, valueAt(points, atF)),
+          end,
+          reach: labelReach({ across, end }, widthOf(line)),
+        };
+      })
+      .find(
+        ({ down, reach: [from, to] }) =>
+          down > LABEL_HEIGHT &&
+          down < 100 &&
+          from >= 0 &&
+          to <= 100 &&
+          taken.every(
+            (other) => from >= other.reach[1] || to <= other.reach[0] || Math.abs(other.down - down) > LABEL_HEIGHT,
+          ),
+      );
+    if (place) taken.push(place);
+  }
+  return taken.map(({ reach: _, ...place }) => place);
+};
+
+/** A mark's label stands left of it where it would leave the plot on the right, percent across. */
+const TURNS_AT = 82;
+
+export interface PlacedMark {
+  readonly mark: ChartMark;
+  readonly row: number;
+  readonly end: 'left' | 'right';
+}
+
+/** Rows for marks' labels, so that none covers its neighbour. */
+export const markRows = (
+  spanF: SpanF,
+  marks: readonly ChartMark[],
+  widthOf: (mark: ChartMark) => number,
+): readonly PlacedMark[] => {
+  const ends: number[] = [];
+  return [...marks]
+    .sort((a, b) => a.atF - b.atF)
+    .map((mark) => {
+      const across = percentAlong(spanF, mark.atF);
+      const end = across > TURNS_AT ? 'right' : 'left';
+      const from = end === 'left' ? across : across - widthOf(mark);
+      const free = ends.findIndex((taken) => taken <= from);
+      const row = free < 0 ? ends.length : free;
+      ends[row] = from + widthOf(mark);
+      return { mark, row, end };
+    });
+};
+
+/** Round values up an axis, four or five of them. */
+export const valueTicks = (most: number): number[] => {
+  const raw = most / 5;
+  const power = 10 ** Math.floor(Math.log10(raw));
+  const step = [1, 2, 5, 10].map((each) => each * power).find((each) => each >= raw)!;
+  return Array.from({ length: Math.floor(most / step) + 1 }, (_, at) => at * step);
+};

@@ -1,0 +1,41 @@
+import type { MinuteReason } from '@/core/simulation/minute-reasons';
+import type { MinuteWay } from '@/core/simulation/minute-ways';
+import { Said } from '../../degrees/degrees';
+
+const dollars = (value: number) => `$${Math.round(Math.abs(value)).toLocaleString('en-US')}`;
+
+interface MinuteWordsProps {
+  readonly stands: MinuteWay;
+  /** What the same year costs by bins, $. */
+  readonly byBins: number | null;
+  readonly reasons: readonly MinuteReason[];
+  readonly isWhole: boolean;
+}
+
+/** What a year by the minute says beside the year by bins, and why they differ. */
+export const MinuteWords = ({ stands, byBins, reasons, isWhole }: MinuteWordsProps) => {
+  const { year, minutes } = stands;
+  return (
+    <div className="mt-3 border-l-4 border-ink pl-3">
+      <p>
+        {isWhole ? 'All 525,600 minutes' : 'Twelve days that stand for their months; the rest is on its way'}: $
+        {Math.round(year.cost).toLocaleString('en-US')}
+        {byBins !== null && `, ${dollars(byBins)} by bins`}. {minutes.defrosts.toLocaleString('en-US')} defrosts,{' '}
+        {Math.round(year.starts).toLocaleString('en-US')} starts
+        {minutes.demandCost !== null && `, and ${dollars(minutes.demandCost)} of demand charge beside it`}.
+      </p>
+      {reasons.length > 0 && (
+        <>
+          <p className="mt-1">What minutes know and bins do not, over the twelve days:</p>
+          <ul className="list-disc pl-5">
+            {reasons.map(({ id, label, dollars: made }) => (
+              <li key={id}>
+                <Said>{`${made > 0 ? 'costs' : 'saves'} ${dollars(made)}: ${label}`}</Said>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,46 @@
+'use client';
+
+import { proxy } from 'comlink';
+import { useMemo } from 'react';
+import type { Way } from '@/core/setup/ways/way';
+import type { MinuteReason } from '@/core/simulation/minute-reasons';
+import type { MinuteWay } from '@/core/simulation/minute-ways';
+import type { HourlyWeather } from '@/core/simulation/weather';
+import type { SentJob } from '@/workers/day.worker';
+import { type BeginWork, useLongWork } from '../../loading/use-long-work';
+import { startDayWorker } from '../../simulate/day-worker';
+
+interface Asked {
+  readonly sent: SentJob;
+  readonly ways: readonly Way[];
+  readonly weather: HourlyWeather;
+}
+
+/** The ways by the minute, and what minutes know that hours do not. */
+interface Answer {
+  readonly compared: readonly MinuteWay[];
+  readonly reasons: readonly MinuteReason[];
+}
+
+/** Twelve days that stand for their months first, so that there is something to see; then every minute. */
+const begin: BeginWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onAnswer }) => {
+  const worker = startDayWorker();
+  const work = async () => {
+    const typical = await worker.remote.compareMinutes(sent, ways, weather, 'typical', proxy(onShare));
+    onAnswer({ compared: typical, reasons: [] }, false);
+    const reasons = await worker.remote.reasons(sent, weather);
+    onAnswer({ compared: typical, reasons }, false);
+    const compared = await worker.remote.compareMinutes(sent, ways, weather, 'all', proxy(onShare));
+    onAnswer({ compared, reasons }, true);
+    worker.end();
+  };
+  void work();
+  return worker.end;
+};
+
+/** The ways minute by minute, from a worker. */
+export const useMinutes = (isWanted: boolean, sent: SentJob, ways: readonly Way[], weather: HourlyWeather | null) =>
+  useLongWork(
+    useMemo(() => (isWanted && weather !== null ? { sent, ways, weather } : null), [isWanted, sent, ways, weather]),
+    begin,
+  );

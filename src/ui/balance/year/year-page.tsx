@@ -1,0 +1,226 @@
+'use client';
+
+import { Download, Plus } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { jobPeak } from '@/core/balance/year/from-job';
+import type { StoredWeather } from '@/core/balance/year/stored-weather';
+import { BIN_WIDTH_F, binned } from '@/core/balance/year/temperatures';
+import { factApplies } from '@/core/job/applies';
+import { backupOf } from '@/core/job/backup';
+import { type FactPath, factValue } from '@/core/job/document';
+import { changesToTakeWay } from '@/core/setup/ways/apply';
+import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
+import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
+import { FUEL_UNIT } from '@/core/units/constants';
+import { Said } from '../../degrees/degrees';
+import { FactField } from '../../fields/fact-field';
+import { useJob, useJobNow } from '../../job/provider';
+import { useSentJob } from '../../job/use-sent-job';
+import { download } from '../../kit/download';
+import { toast } from '../../kit/toast';
+import { Below } from '../../loading/defer-below-fold';
+import { later } from '../../loading/idle';
+import { useWeather } from '../../weather/use-weather';
+import { CrossingTabs } from '../balance-tabs';
+import { BinsChart } from './bins-chart';
+import { MinuteWords } from './minute-words';
+import { Progress } from './progress';
+import { useHourly } from './use-hourly';
+import { useMinutes } from './use-minutes';
+import { WayDialog } from './way-dialog';
+import { WaysTable } from './ways-table';
+import { WeatherPicker } from './weather-picker';
+import { YearSummary } from './year-summary';
+
+const csv = later(() => import('@/core/formats/year-csv'));
+
+const METHODS = { bins: 'By bins', hourly: 'Hour by hour', minutes: 'Minute by minute' } as const;
+type Method = keyof typeof METHODS;
+
+const PRICE_FACTS: readonly FactPath[] = [
+  'prices.electricPerKWh',
+  'prices.byHour',
+  'prices.peakPerKWh',
+  'prices.peakFromHour',
+  'prices.peakToHour',
+  'prices.demandPerKW',
+  'prices.fuelPerUnit',
+  'year.electricKgPerKWh',
+  'year.fuelKgPerUnit',
+];
+
+const save = (name: string, text: string) => download(name, new Blob([text], { type: 'text/csv;charset=utf-8' }));
+
+/** A year of the job under each way of setting its gates. */
+export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
+  const facts = useJob((job) => job.facts);
+  const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
+  const [method, setMethod] = useState<Method>('bins');
+  const [editing, setEditing] = useState<number | null>(null);
+  const weather = useWeather(facts.year.weather, brought);
+  const ways = useMemo(() => jobWays(facts), [facts]);
+  const peak = useMemo(() => jobPeak({ prices: facts.prices }), [facts.prices]);
+  const bins = useMemo(
+    () => (weather.hoursF === null ? null : binned(weather.hoursF, BIN_WIDTH_F, peak)),
+    [weather.hoursF, peak],
+  );
+  const byBins = useMemo(() => (bins === null ? null : compareWays(facts, ways, bins)), [facts, ways, bins]);
+  const sent = useSentJob();
+  const { hoursF, humidity } = weather;
+  const hours = useMemo(() => (hoursF === null ? null : { hoursF, humidity }), [hoursF, humidity]);
+  const hourly = useHourly(method === 'hourly', facts, ways, hoursF);
+  const minutes = useMinutes(method === 'minutes', sent, ways, hours);
+  const work = method === 'minutes' ? minutes : hourly;
+  const worked = method === 'minutes' ? minutes.answer?.compared : method === 'hourly' ? hourly.answer : null;
+  const compared = worked ?? byBins;
+  const isOld = method !== 'bins' && work.answer !== null && !work.isCurrent;
+  const backup = backupOf(facts);
+  const fuelUnit = backup === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null;
+
+  const keepWays = (next: readonly Way[]) => setFact('year.ways', next.map(wayToRow));
+  const take = ({ name, way }: ComparedWay) => {
+    const { facts: before } = now();
+    const changes = changesToTakeWay(before, way!);
+    changes.forEach(({ path, value }) => setFact(path, value));
+    toast(`Taken into Setup: ${name}`, {
+      action: { label: 'Undo', onClick: () => changes.forEach(({ path }) => setFact(path, factValue(before, path))) },
+    });
+  };
+  const edited = editing === null ? null : (ways[editing] ?? { ...presetWays(facts)[0]!, name: 'Another way' });
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <CrossingTabs />
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
+        <section aria-label="Weather and prices">
+          <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Weather</h2>
+          <WeatherPicker brought={brought} />
+          <h2 className="mt-5 mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Prices</h2>
+          {PRICE_FACTS.filter((path) => factApplies(facts, path)).map((path) => (
+            <FactField key={path} path={path} />
+          ))}
+        </section>
+        <section aria-label="A year" aria-busy={isOld}>
+          <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink">
+            <h2 className="font-label text-2xl font-semibold">A year in {weather.name}</h2>
+            <div role="group" aria-label="Method" className="flex">
+              {(Object.keys(METHODS) as Method[]).map((each) => (
+                <button
+                  key={each}
+                  type="button"
+                  aria-pressed={method === each}
+                  className="min-h-11 px-3 text-sm aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-paper"
+                  onClick={() => setMethod(each)}
+                >
+                  {METHODS[each]}
+                </button>
+              ))}
+            </div>
+          </div>
+          {method !== 'bins' && work.share !== null && (
+            <Progress label="Working out the year" share={work.share} onCancel={work.cancel} />
+          )}
+          {method !== 'bins' && work.isCancelled && !work.isWhole && (
+            <p className="text-sm">
+              Cancelled; what stands here is by bins, from before, or of twelve days.{' '}
+              <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={work.again}>
+                Work it out
+              </button>
+            </p>
+          )}
+          {weather.problem && (
+            <p role="alert" className="mt-2 border-l-4 border-fail pl-3">
+              {weather.problem}
+            </p>
+          )}
+          {compared ? (
+            <div
+              className={`mt-3 grid gap-x-8 gap-y-4 xl:grid-cols-[19rem_minmax(0,1fr)] ${isOld ? 'opacity-60' : ''}`}
+            >
+              <YearSummary year={compared[0]!.year} fuelUnit={fuelUnit} />
+              <Below>
+                <BinsChart year={compared[0]!.year} />
+              </Below>
+            </div>
+          ) : (
+            !weather.problem && <p className="mt-4 min-h-64 text-quiet">Fetching the hours …</p>
+          )}
+          {method === 'minutes' && minutes.answer && minutes.isCurrent && (
+            <MinuteWords
+              stands={minutes.answer.compared[0]!}
+              byBins={byBins?.[0]?.year.cost ?? null}
+              reasons={minutes.answer.reasons}
+              isWhole={minutes.isWhole}
+            />
+          )}
+        </section>
+      </div>
+      <Below>
+        {compared && (
+          <section aria-label="Ways" className={`mt-8 ${isOld ? 'opacity-60' : ''}`}>
+            <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
+              <h2 className="font-label text-2xl font-semibold">Ways of setting the gates</h2>
+              <span className="flex flex-wrap gap-2">
+                {facts.year.ways.length > 0 && (
+                  <button
+                    type="button"
+                    className="bare-button px-2 text-sm underline underline-offset-4"
+                    onClick={() => setFact('year.ways', [])}
+                  >
+                    Back to the named ways
+                  </button>
+                )}
+                {ways.length < WAYS_BOUNDS[1] && (
+                  <button type="button" className="plain-button" onClick={() => setEditing(ways.length)}>
+                    <Plus size={18} aria-hidden /> Way
+                  </button>
+                )}
+                <button
+                  type="button"
+                  className="plain-button"
+                  onClick={() => void csv().then(({ yearCsv }) => save('ways-by-bin.csv', yearCsv(compared)))}
+                >
+                  <Download size={18} aria-hidden /> CSV
+                </button>
+              </span>
+            </div>
+            <WaysTable compared={compared} onTake={take} onEdit={setEditing} />
+            <ul className="mt-3 border-l-4 border-ink pl-3">
+              {differenceHangsOn(compared, fuelUnit).map((sentence) => (
+                <li key={sentence}>
+                  <Said>{sentence}</Said>
+                </li>
+              ))}
+            </ul>
+            <p className="mt-3 max-w-prose text-sm text-quiet">
+              Heat alone. By bins and by the hour the setpoint is steady: a setback’s morning climb, the droop (how far
+              the room falls before backup comes on), starts and frost as it comes are in the minutes. Beside the
+              compressor the blower’s power is part of the sheet’s figures; by itself with strips or furnace it is
+              counted. Defrost: about four minutes at the board’s interval on the Sheet, whenever the coil is cold
+              enough; a demand board as frost grows.
+            </p>
+          </section>
+        )}
+      </Below>
+      {edited && editing !== null && (
+        <WayDialog
+          way={edited}
+          backup={backup}
+          onClose={() => setEditing(null)}
+          onRemove={
+            editing < ways.length && ways.length > WAYS_BOUNDS[0]
+              ? () => {
+                  keepWays(ways.filter((_, at) => at !== editing));
+                  setEditing(null);
+                }
+              : null
+          }
+          onKeep={(way) => {
+            keepWays(editing < ways.length ? ways.map((each, at) => (at === editing ? way : each)) : [...ways, way]);
+            setEditing(null);
+          }}
+        />
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,27 @@
+'use client';
+
+import { UNDONE_ITEM } from '@/core/diagnosis/recorded-items';
+import { useKeepReading } from '../startup/use-save-reading';
+import { usePutBack } from './use-put-back';
+
+/** What was set or moved for a night and has to be put back before the job is handed over. */
+export const PutBack = () => {
+  const list = usePutBack();
+  const keep = useKeepReading(UNDONE_ITEM);
+  if (list.length === 0) return null;
+  return (
+    <section aria-labelledby="back-title" className="caution-sign mb-4">
+      <h2 id="back-title" className="font-label text-xl font-semibold">
+        To put back before handing over
+      </h2>
+      <ul className="list-disc pl-5">
+        {list.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <button type="button" className="plain-button mt-2 min-h-12" onClick={() => keep('done')}>
+        All of it is put back
+      </button>
+    </section>
+  );
+};

@@ -1,0 +1,42 @@
+'use client';
+
+import type { ReadLine } from '@/core/diagnosis/trouble';
+import { Said } from '../degrees/degrees';
+import { useUntake } from '../startup/use-save-reading';
+import { readWords } from './suspect-list';
+
+const WITHDRAWN = 'Misread, withdrawn while looking for trouble';
+
+const Line = ({ line }: { line: ReadLine }) => {
+  const { withdraw } = useUntake(line.id);
+  return (
+    <li className="flex min-h-11 items-center justify-between gap-2 border-b border-line text-sm">
+      <span>
+        <Said>{readWords(line)}</Said>
+      </span>
+      <button
+        type="button"
+        className="bare-button shrink-0 px-2 underline underline-offset-4"
+        aria-label={`Withdraw: ${line.words}`}
+        onClick={() => withdraw(WITHDRAWN)}
+      >
+        withdraw
+      </button>
+    </li>
+  );
+};
+
+/** What has been read of this visit, whatever page it was entered on. */
+export const ReadList = ({ lines }: { lines: readonly ReadLine[] }) =>
+  lines.length === 0 ? null : (
+    <section aria-labelledby="read-title">
+      <h2 id="read-title" className="border-b-2 border-ink font-label text-2xl font-semibold">
+        Read so far
+      </h2>
+      <ul>
+        {lines.map((line) => (
+          <Line key={line.id} line={line} />
+        ))}
+      </ul>
+    </section>
+  );

@@ -1,0 +1,122 @@
+'use client';
+
+import Link from 'next/link';
+import { CALLS } from '@/core/control/moment';
+import { CAUSE_KINDS } from '@/core/diagnosis/cause';
+import { suspectedParts, suspectedRung, suspectsQuery } from '@/core/diagnosis/suspected-parts';
+import type { ReadLine, ShownSuspect, Trouble } from '@/core/diagnosis/trouble';
+import { Said } from '../degrees/degrees';
+import { useJob } from '../job/provider';
+import { jobQuery } from '../job/query';
+
+/** A reading in one line. */
+export const readWords = ({ words, call, answer }: ReadLine): string =>
+  `${words}${call === null ? '' : `, ${CALLS[call].short.toLowerCase()}`}: ${answer}`;
+
+const Lines = ({ title, lines }: { title: string; lines: readonly ReadLine[] }) =>
+  lines.length === 0 ? null : (
+    <div>
+      <p className="eyebrow">{title}</p>
+      <ul className="list-disc pl-5">
+        {lines.map((line) => (
+          <li key={line.id}>
+            <Said>{readWords(line)}</Said>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+
+const percent = (p: number): string => (p >= 0.995 ? '>99 %' : p < 0.01 ? '<1 %' : `${Math.round(p * 100)} %`);
+
+const SuspectRow = ({ suspect, isFirst }: { suspect: ShownSuspect; isFirst: boolean }) => {
+  const { causes, p, standing, speaksFor, speaksAgainst } = suspect;
+  const [first, ...others] = causes;
+  return (
+    <li className="border-b border-line">
+      <details open={isFirst && p >= 0.5}>
+        <summary className="grid min-h-11 cursor-pointer grid-cols-[1fr_auto] items-center gap-x-3 py-1.5">
+          <span className="min-w-0">
+            <span className={isFirst ? 'font-semibold' : ''}>{first!.words}</span>
+            {others.length > 0 && <span className="text-quiet"> or {others.length} more that read alike</span>}
+            <span aria-hidden className="mt-1 block h-2 bg-line">
+              <span className="block h-2 bg-ink" style={{ width: `${Math.max(1, p * 100)}%` }} />
+            </span>
+          </span>
+          <span className="text-right">
+            <span className="block font-mono font-semibold">{percent(p)}</span>
+            <span className="block text-sm text-quiet">{standing}</span>
+          </span>
+        </summary>
+        <div className="grid gap-1 pb-2 pl-3 text-sm">
+          <Lines title="Speaks for it" lines={speaksFor} />
+          <Lines title="Speaks against it" lines={speaksAgainst} />
+          {speaksFor.length + speaksAgainst.length === 0 && (
+            <p className="text-quiet">No reading speaks for it or against it yet. {first!.because}</p>
+          )}
+          {others.length > 0 && (
+            <div>
+              <p className="eyebrow">Reads alike at every point</p>
+              <ul className="list-disc pl-5">
+                {causes.map(({ id, words, confirm }) => (
+                  <li key={id}>
+                    {words}. <span className="text-quiet">{confirm}</span>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
+          <p className="text-quiet">{CAUSE_KINDS[first!.kind]}</p>
+        </div>
+      </details>
+    </li>
+  );
+};
+
+/** Where the suspects that stand can be looked at: lit on the drawing, picked on the ladder. */
+const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
+  const id = useJob((job) => job.saved.id);
+  const query = useJob(jobQuery);
+  const parts = suspectedParts(suspects);
+  const rung = suspectedRung(suspects);
+  return (
+    <p className="flex flex-wrap gap-x-4">
+      {parts.length > 0 && (
+        <Link
+          className="flex min-h-11 items-center underline underline-offset-4"
+          prefetch={false}
+          href={`/jobs/${id}/wiring?${query}&${suspectsQuery(parts)}`}
+        >
+          Suspects on the drawing
+        </Link>
+      )}
+      {rung && (
+        <Link
+          className="flex min-h-11 items-center underline underline-offset-4"
+          prefetch={false}
+          href={`/jobs/${id}/strips?${query}&rung=${rung}`}
+        >
+          On the ladder
+        </Link>
+      )}
+    </p>
+  );
+};
+
+/** What can still be the cause, the likeliest first, each opening to what speaks for it and against it. */
+export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble: Trouble }) => (
+  <section aria-labelledby="suspects-title">
+    <h2 id="suspects-title" className="border-b-2 border-ink font-label text-2xl font-semibold">
+      Suspects
+    </h2>
+    <ul aria-label="Suspects, likeliest first">
+      {suspects.map((suspect, at) => (
+        <SuspectRow key={suspect.key} suspect={suspect} isFirst={at === 0} />
+      ))}
+    </ul>
+    <Shown suspects={suspects} />
+    <p className="mt-1 text-sm text-quiet">
+      {ruledOut} of {all} things that can be wrong with this system are ruled out.
+    </p>
+  </section>
+);

@@ -1,0 +1,103 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { type Finding, findingKey, NEVER_WAIVED } from '@/core/job/finding';
+import { Said } from '../degrees/degrees';
+import { useJob, useJobNow } from '../job/provider';
+import { drawnLater } from '../loading/lazy-client';
+import { SeverityMark } from './severity-mark';
+
+const WaiveDialog = drawnLater(() => import('./waive-dialog').then((module) => module.WaiveDialog));
+
+/**
+ * One finding with its reason and mend: mended in one tap where that can be, shown on the drawing, or waived with a
+ * reason.
+ */
+export const FindingLine = ({
+  finding,
+  onPoint,
+  linksFact = false,
+}: {
+  finding: Finding;
+  onPoint?: (at: string) => void;
+  /** Whether the way to its fact stands with it. */
+  linksFact?: boolean;
+}) => {
+  const id = useJob((job) => job.saved.id);
+  const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
+  const [isWaiving, setIsWaiving] = useState(false);
+  const { severity, what, why, mend, at, mendBy, waived } = finding;
+  const key = findingKey(finding);
+  return (
+    <li className={`flex gap-2 py-1 ${waived ? 'text-quiet' : ''}`}>
+      <SeverityMark severity={severity} />
+      <div className="min-w-0">
+        <p>
+          <span className={waived ? 'line-through' : 'font-medium'}>
+            <Said>{what}</Said>
+          </span>{' '}
+          <span className="text-sm text-quiet">
+            <Said>{why}</Said>
+          </span>{' '}
+          <span className="text-sm">
+            <Said>{mend}</Said>
+          </span>
+        </p>
+        {waived && (
+          <p className="text-sm">
+            Waived by {waived.by}: {waived.reason}
+          </p>
+        )}
+        <div className="flex flex-wrap">
+          {mendBy && !waived && (
+            <button
+              type="button"
+              className="bare-button px-2 font-semibold underline underline-offset-4"
+              onClick={() => mendBy.forEach(({ path, value }) => setFact(path, value))}
+            >
+              Fix it
+            </button>
+          )}
+          {linksFact && finding.fact && (
+            <Link
+              href={`/jobs/${id}/survey#${finding.fact}`}
+              className="flex min-h-11 items-center px-2 underline underline-offset-4"
+            >
+              On the Sheet
+            </Link>
+          )}
+          {at && onPoint && (
+            <button type="button" className="bare-button px-2 underline underline-offset-4" onClick={() => onPoint(at)}>
+              Show it
+            </button>
+          )}
+          {waived ? (
+            <button
+              type="button"
+              className="bare-button px-2 underline underline-offset-4"
+              onClick={() =>
+                setFact(
+                  'wiring.waivers',
+                  now().facts.wiring.waivers.filter((waiver) => waiver.finding !== key),
+                )
+              }
+            >
+              Take the waiver back
+            </button>
+          ) : NEVER_WAIVED.has(finding.rule) ? null : (
+            <button
+              type="button"
+              className="bare-button px-2 text-quiet underline underline-offset-4"
+              onClick={() => setIsWaiving(true)}
+            >
+              Waive…
+            </button>
+          )}
+        </div>
+        {isWaiving && <WaiveDialog finding={finding} onClose={() => setIsWaiving(false)} />}
+      </div>
+    </li>
+  );
+};

@@ -1,0 +1,38 @@
+'use client';
+
+import { Download, Link2, Printer, QrCode } from 'lucide-react';
+import Link from 'next/link';
+import { useState } from 'react';
+import { useJob } from '../job/provider';
+import { drawnLater } from '../loading/lazy-client';
+
+const OwnerLinks = drawnLater(() => import('./homeowner-links').then((module) => module.OwnerLinks));
+
+/** Print, files, label, a link for the owner: all that leaves with somebody. */
+export const TakeAway = () => {
+  const id = useJob((job) => job.saved.id);
+  const [showsLinks, setLinks] = useState(false);
+  return (
+    <>
+      <button type="button" className="strong-button" onClick={() => window.print()}>
+        <Printer size={18} aria-hidden /> Print
+      </button>
+      <a className="plain-button" href={`/api/jobs/${id}/file`} download>
+        <Download size={18} aria-hidden /> Job file (JSON)
+      </a>
+      <a className="plain-button" href={`/api/jobs/${id}/readings.csv`} download>
+        <Download size={18} aria-hidden /> Readings (CSV)
+      </a>
+      <a className="plain-button" href={`/api/jobs/${id}/settings.csv`} download>
+        <Download size={18} aria-hidden /> Settings (CSV)
+      </a>
+      <Link className="plain-button" href={`/jobs/${id}/handover/label`} prefetch={false}>
+        <QrCode size={18} aria-hidden /> Label for the door
+      </Link>
+      <button type="button" className="plain-button" onClick={() => setLinks(true)}>
+        <Link2 size={18} aria-hidden /> Link for the owner
+      </button>
+      {showsLinks && <OwnerLinks jobId={id} onClose={() => setLinks(false)} />}
+    </>
+  );
+};

@@ -1,0 +1,99 @@
+'use client';
+
+import { useCallback, useEffect, useState } from 'react';
+import { LinkOnce } from '../crew/link-once';
+import { When } from '../kit/date-text';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+import { ProblemLine } from '../kit/error-line';
+import { call } from '../requests/api';
+
+interface OwnerLink {
+  readonly id: string;
+  readonly madeBy: string;
+  readonly until: string;
+  readonly isOver: boolean;
+  readonly opened: number;
+}
+
+const SPANS = [
+  [30, 'A month'],
+  [365, 'A year'],
+  [730, 'Two years'],
+] as const;
+
+const times = (count: number) => (count === 1 ? 'once' : `${count} times`);
+
+/** Links that show the people of the house their page, and nothing else: made, counted, ended. */
+export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => void }) => {
+  const path = `/api/jobs/${jobId}/shares`;
+  const [links, setLinks] = useState<readonly OwnerLink[]>([]);
+  const [made, setMade] = useState<string | null>(null);
+  const [problem, setProblem] = useState('');
+  const [days, setDays] = useState<number>(365);
+  const refresh = useCallback(async () => {
+    const answer = await call<{ shares: readonly OwnerLink[] }>(path);
+    if (answer.kind === 'ok') setLinks(answer.value.shares);
+    else setProblem(answer.error);
+  }, [path]);
+  useEffect(() => {
+    // What the server has is asked for once the dialog stands.
+    const asked = setTimeout(() => void refresh(), 0);
+    return () => clearTimeout(asked);
+  }, [refresh]);
+  const send = async (method: 'POST' | 'DELETE', body: object) => {
+    const answer = await call<{ path?: string }>(path, { method, body });
+    setProblem(answer.kind === 'ok' ? '' : answer.error);
+    setMade((answer.kind === 'ok' && answer.value.path) || null);
+    await refresh();
+  };
+  return (
+    <DialogFrame
+      title="Link for the owner"
+      about="It opens the homeowner’s page and nothing else, for whoever has it, without signing in."
+      onClose={onClose}
+    >
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="grid flex-1">
+          <span className="eyebrow">For</span>
+          <select
+            aria-label="For"
+            value={days}
+            onChange={(event) => setDays(Number(event.target.value))}
+            className="field-box min-h-11"
+          >
+            {SPANS.map(([each, label]) => (
+              <option key={each} value={each}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button type="button" className="strong-button" onClick={() => send('POST', { days })}>
+          Make a link
+        </button>
+      </div>
+      <ProblemLine problem={problem} />
+      {made && <LinkOnce name="the owner" path={made} about="It is not shown again; ended, it shows nothing." />}
+      <ul aria-label="Links" className="mt-3">
+        {links.map(({ id, madeBy, until, isOver, opened }) => (
+          <li key={id} className="flex min-h-11 items-center gap-2 border-b border-line py-1">
+            <span className="min-w-0 flex-1">
+              {isOver ? 'Ended' : 'Until'} <When at={until} only="day" />
+              <span className="block text-sm text-quiet">
+                {madeBy} · opened {opened === 0 ? 'never' : times(opened)}
+              </span>
+            </span>
+            {!isOver && (
+              <button type="button" className="plain-button px-3" onClick={() => send('DELETE', { share: id })}>
+                End it
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <div className="mt-4">
+        <DialogClose className="plain-button">Close</DialogClose>
+      </div>
+    </DialogFrame>
+  );
+};

@@ -1,0 +1,157 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useRef, useState } from 'react';
+import type { BoardQuestion } from '@/core/job-list/job-list-query';
+import { type BoardPage, type JobSummary, type Stage, STAGES } from '@/core/job-list/job-summary';
+import { useAtWork, useMay } from '@/ui/crew/at-work';
+import { DegreesButton } from '@/ui/degrees/degrees-button';
+import { NewJob, type SampleChoice } from '@/ui/job-list/new-job';
+import { Mark } from '@/ui/kit/app-mark';
+import { isTyping } from '@/ui/kit/is-typing';
+import { drawnLater } from '@/ui/loading/lazy-client';
+import { ThemeButton } from '@/ui/theme/theme-button';
+import { EmptyBoard } from './empty-job-list';
+import { ImportButton } from './import-button';
+import { JobTable } from './job-table';
+import { useBoard } from './use-job-list';
+import { useBoardActions } from './use-job-list-actions';
+
+const NoteDialog = drawnLater(() => import('@/ui/crew/note-dialog').then((module) => module.NoteDialog));
+
+interface BoardProps {
+  readonly page: BoardPage;
+  readonly question: BoardQuestion;
+  readonly samples: readonly SampleChoice[];
+}
+
+const FILTERS: readonly (Pick<BoardQuestion, 'isArchived' | 'stage'> & { readonly label: string })[] = [
+  { label: 'All', stage: null, isArchived: false },
+  ...(Object.entries(STAGES) as [Stage, string][]).map(([stage, label]) => ({ label, stage, isArchived: false })),
+  { label: 'Archived', stage: null, isArchived: true },
+];
+
+/** The board: every job one line; what is open, what comes next, its gates. */
+export const Board = ({ page, question, samples }: BoardProps) => {
+  const { me } = useAtWork();
+  const mayChange = useMay('change');
+  const [noted, setNoted] = useState<JobSummary | null>(null);
+  const { jobs, next, asked, isBusy, ask, refresh, more, drop } = useBoard(page, question);
+  const { words, isArchived, sort, stage } = asked;
+  const { move, copy, leaveNote, takeAlong, openSample, beginWalk } = useBoardActions({ isArchived, refresh, drop });
+  const search = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== '/' || isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
+      event.preventDefault();
+      search.current?.focus();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  const isNarrowed = words.trim() !== '' || stage !== null;
+  return (
+    <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b-2 border-ink pb-3">
+        <Mark size={36} />
+        <h1 className="flex-1 font-label text-3xl font-semibold whitespace-nowrap max-sm:text-2xl">Gate Cross</h1>
+        <DegreesButton />
+        <ThemeButton />
+        <Link href="/crew" prefetch={false} className="plain-button max-sm:max-w-28" title="Your crew">
+          <span className="min-w-0 truncate">{me}</span>
+        </Link>
+        <Link href="/guide/start" prefetch={false} className="plain-button">
+          Guide
+        </Link>
+        <Link href="/library" prefetch={false} className="plain-button">
+          Library
+        </Link>
+        {mayChange && (
+          <>
+            <ImportButton onDone={refresh} />
+            <NewJob samples={samples} />
+          </>
+        )}
+      </header>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pt-3 pb-1">
+        <input
+          ref={search}
+          type="search"
+          aria-label="Search jobs"
+          placeholder="Name, customer, street, town ( / )"
+          value={words}
+          onChange={(event) => ask({ words: event.target.value })}
+          className="field-box min-w-0 flex-1 basis-40 text-lg"
+        />
+        <div role="group" aria-label="Which jobs" className="flex flex-wrap">
+          {FILTERS.map(({ label, ...which }) => (
+            <button
+              key={label}
+              type="button"
+              aria-pressed={which.isArchived === isArchived && which.stage === stage}
+              onClick={() => ask(which)}
+              className="bare-button px-2.5 aria-pressed:bg-ink aria-pressed:text-paper max-sm:px-1.5"
+            >
+              {label}
+            </button>
+          ))}
+        </div>
+      </div>
+      {jobs.length > 0 ? (
+        <JobTable
+          jobs={jobs}
+          hasMore={next !== null}
+          sort={sort}
+          isBusy={isBusy}
+          onSort={(by) => ask({ sort: by })}
+          onMore={more}
+          onMove={(job, action) => move(job, action)}
+          onCopy={copy}
+          onNote={setNoted}
+          onTake={(job) => takeAlong([job])}
+        />
+      ) : isNarrowed || isArchived ? (
+        <p className="py-10 text-center text-lg text-quiet">
+          {words.trim()
+            ? 'No job has all of these words.'
+            : isNarrowed
+              ? 'No job is at this stage.'
+              : 'Nothing is archived.'}
+        </p>
+      ) : (
+        <EmptyBoard samples={samples} onWalk={() => void beginWalk()} onSample={openSample} />
+      )}
+      {noted && (
+        <NoteDialog first={noted.note} onLeave={(words) => leaveNote(noted, words)} onClose={() => setNoted(null)} />
+      )}
+      {jobs.length > 0 && (
+        <p className="py-4 text-sm text-quiet">
+          New here?{' '}
+          <button
+            type="button"
+            className="bare-button px-1 underline underline-offset-4"
+            onClick={() => void beginWalk()}
+          >
+            Two-minute walk
+          </button>{' '}
+          <Link href="/truck" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+            Truck list for a day’s jobs
+          </Link>{' '}
+          <Link href="/practice" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+            Practice
+          </Link>{' '}
+          <Link href="/device" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+            On this device
+          </Link>{' '}
+          <button
+            type="button"
+            className="bare-button px-1 underline underline-offset-4"
+            onClick={() => takeAlong(jobs)}
+          >
+            Take these {jobs.length} along
+          </button>
+        </p>
+      )}
+    </main>
+  );
+};

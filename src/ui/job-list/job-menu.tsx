@@ -1,0 +1,85 @@
+'use client';
+
+import { Archive, ArchiveRestore, Copy, GraduationCap, Smartphone, StickyNote, Trash2 } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import type { JobSummary } from '@/core/job-list/job-summary';
+import { useMay } from '@/ui/crew/at-work';
+import { type MenuChoice, MoreMenu } from '@/ui/kit/menu-button';
+
+/** What can be done to a job from the board. */
+export type Move = 'archive' | 'restore' | 'delete' | 'undelete';
+
+interface JobMenuProps {
+  readonly job: JobSummary;
+  readonly onMove: (move: Move) => void;
+  readonly onCopy: () => void;
+  readonly onNote: () => void;
+  readonly onTake: () => void;
+}
+
+/** A lead's note, duplicate, archive, delete; nothing for who may only look. */
+export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) => {
+  const router = useRouter();
+  const [mayNote, mayChange] = [useMay('note'), useMay('change')];
+  if (!mayChange) return null;
+  const isArchived = job.archivedAt !== null;
+  const choices: MenuChoice[] = [
+    {
+      id: 'take',
+      onSelect: onTake,
+      face: (
+        <>
+          <Smartphone size={18} aria-hidden /> Take along
+        </>
+      ),
+    },
+    {
+      id: 'practice',
+      onSelect: () => router.push(`/practice/job/${job.id}?seed=1`),
+      face: (
+        <>
+          <GraduationCap size={18} aria-hidden /> Practice on a house like it
+        </>
+      ),
+    },
+    {
+      id: 'copy',
+      onSelect: onCopy,
+      face: (
+        <>
+          <Copy size={18} aria-hidden /> Duplicate
+        </>
+      ),
+    },
+    {
+      id: 'archive',
+      onSelect: () => onMove(isArchived ? 'restore' : 'archive'),
+      face: (
+        <>
+          {isArchived ? <ArchiveRestore size={18} aria-hidden /> : <Archive size={18} aria-hidden />}
+          {isArchived ? 'Bring back' : 'Archive'}
+        </>
+      ),
+    },
+    {
+      id: 'delete',
+      onSelect: () => onMove('delete'),
+      face: (
+        <>
+          <Trash2 size={18} aria-hidden /> Delete
+        </>
+      ),
+    },
+  ];
+  if (mayNote)
+    choices.unshift({
+      id: 'note',
+      onSelect: onNote,
+      face: (
+        <>
+          <StickyNote size={18} aria-hidden /> {job.note ? 'Change the note…' : 'Note for whoever goes…'}
+        </>
+      ),
+    });
+  return <MoreMenu of={job.name} choices={choices} />;
+};

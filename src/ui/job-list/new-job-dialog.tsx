@@ -1,0 +1,128 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import { FIRST_FACTS } from '@/core/job/begin-job';
+import { factAt, type FactChange } from '@/core/job/document';
+import { LooseFact } from '../fields/loose-fact';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+import { beginHere } from '../offline/create-offline';
+import { call, notDone } from '../requests/api';
+
+export interface SampleChoice {
+  readonly id: string;
+  readonly about: string;
+}
+
+type FirstPath = (typeof FIRST_FACTS)[number];
+type Known = Partial<Record<FirstPath, string | number | boolean>>;
+
+const FirstFact = ({ path, known, onKnow }: { path: FirstPath; known: Known; onKnow: (known: Known) => void }) => (
+  <LooseFact
+    path={path}
+    {...(path === 'heatKit.plateKW' ? { label: 'Heat kit, power on its plate' } : {})}
+    value={known[path]}
+    none={factAt(path).kind === 'choice' ? 'Not known' : 'not known'}
+    onSay={(value) => {
+      const { [path]: _, ...others } = known;
+      onKnow(value === undefined ? others : { ...others, [path]: value });
+    }}
+  />
+);
+
+/** A name, the six facts that change most, and what to start from. */
+export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleChoice[]; onClose: () => void }) => {
+  const router = useRouter();
+  const [id] = useState(() => uuid()); // one id for all tries: a request sent twice makes one job
+  const [name, setName] = useState('');
+  const [source, setSource] = useState('');
+  const [known, setKnown] = useState<Known>({});
+  const [problem, setProblem] = useState('');
+  const changes = FIRST_FACTS.filter((path) => path in known)
+    .filter((path) => path !== 'heatKit.plateKW' || known['system.backup'] !== 'furnace')
+    .map((path): FactChange => ({ path, value: known[path] }));
+  const make = async () => {
+    const answer = await call<{ id: string }>('/api/jobs', {
+      method: 'POST',
+      body: {
+        id,
+        from: source ? 'sample' : 'blank',
+        source,
+        name: name.trim(),
+        ...(source || changes.length === 0 ? {} : { changes }),
+      },
+    });
+    if (answer.kind === 'ok') return router.push(`/jobs/${answer.value.id}/survey`);
+    if (answer.kind === 'lost' && source === '' && (await beginHere(id, name.trim(), changes)))
+      // A whole load: the device's own page answers.
+      return window.location.assign(`/jobs/${id}/survey`);
+    setProblem(notDone('The job was not made.', answer));
+  };
+  return (
+    <DialogFrame title="New job" onClose={onClose} isWide>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void make();
+        }}
+      >
+        <label className="eyebrow mt-3 mb-1 block" htmlFor="new-name">
+          Name
+        </label>
+        <input
+          id="new-name"
+          value={name}
+          maxLength={110}
+          onChange={(event) => setName(event.target.value)}
+          placeholder="Customer, street"
+          className="field-box w-full text-lg"
+        />
+        {source === '' && (
+          <fieldset className="mt-3">
+            <legend className="text-sm text-quiet">
+              What you know already. The rest is assumed, marked so, and asked for on the Sheet.
+            </legend>
+            <div className="mt-1 grid gap-x-4 gap-y-2 sm:grid-cols-2">
+              {FIRST_FACTS.filter((path) => path !== 'heatKit.plateKW' || known['system.backup'] !== 'furnace').map(
+                (path) => (
+                  <FirstFact key={path} path={path} known={known} onKnow={setKnown} />
+                ),
+              )}
+            </div>
+          </fieldset>
+        )}
+        <fieldset className="mt-4">
+          <legend className="eyebrow">Start from</legend>
+          {[{ id: '', about: 'A blank job' }, ...samples].map((each) => (
+            <label key={each.id} className="flex min-h-11 items-center gap-3 border-b border-line py-1">
+              <input
+                type="radio"
+                name="source"
+                checked={source === each.id}
+                onChange={() => setSource(each.id)}
+                className="size-5 shrink-0 accent-[var(--ink)]"
+              />
+              {each.about}
+            </label>
+          ))}
+        </fieldset>
+        <Link href="/label" prefetch={false} className="bare-button mt-1 px-1 underline underline-offset-4">
+          From the label in a panel door
+        </Link>
+        {problem && (
+          <p role="alert" className="mt-3 font-medium text-fail">
+            {problem}
+          </p>
+        )}
+        <div className="mt-5 flex gap-2">
+          <button type="submit" className="strong-button">
+            Make it
+          </button>
+          <DialogClose className="plain-button">Cancel</DialogClose>
+        </div>
+      </form>
+    </DialogFrame>
+  );
+};

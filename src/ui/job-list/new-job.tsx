@@ -1,0 +1,30 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { toast } from '../kit/toast';
+import { later } from '../loading/idle';
+import { NOT_COME } from '../loading/lazy-popup';
+import type { NewJobDialog, SampleChoice } from './new-job-dialog';
+
+export type { SampleChoice };
+
+const dialog = later(() => import('./new-job-dialog'));
+
+/** Asks for a name and the six facts that change most, and opens the new job. */
+export const NewJob = ({ samples }: { samples: readonly SampleChoice[] }) => {
+  const [Opened, setOpened] = useState<typeof NewJobDialog | null>(null);
+  const open = () =>
+    void dialog().then(
+      (part) => setOpened(() => part.NewJobDialog),
+      () => toast.error(NOT_COME),
+    );
+  return (
+    <>
+      <button type="button" className="strong-button" onClick={open}>
+        <Plus size={18} aria-hidden /> New job
+      </button>
+      {Opened && <Opened samples={samples} onClose={() => setOpened(null)} />}
+    </>
+  );
+};

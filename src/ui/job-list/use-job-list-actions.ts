@@ -1,0 +1,91 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { v4 as uuid } from 'uuid';
+import type { Along } from '@/core/job/job-bundle';
+import type { JobSummary } from '@/core/job-list/job-summary';
+import { toast } from '@/ui/kit/toast';
+import { keepAlong } from '@/ui/offline/device';
+import { takeDevice } from '@/ui/offline/device-user';
+import { takeYearAlong } from '@/ui/offline/years';
+import { call, notDone } from '@/ui/requests/api';
+import { useWalk } from '@/ui/tour/tour';
+import { WALK_SAMPLE, WALK_STOPS } from '@/ui/tour/tour-stops';
+import type { Move } from './job-menu';
+
+const OPPOSITE: Record<Move, Move> = { archive: 'restore', restore: 'archive', delete: 'undelete', undelete: 'delete' };
+const SAID: Record<Move, string> = {
+  archive: 'Archived',
+  restore: 'Back on the board',
+  delete: 'Deleted',
+  undelete: 'Back on the board',
+};
+
+interface Rows {
+  readonly isArchived: boolean;
+  readonly refresh: () => void;
+  readonly drop: (id: string, fromArchived: boolean) => void;
+}
+
+/** What can be done from the board, each told to the server and undone from its message. */
+export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
+  const router = useRouter();
+  const walk = useWalk(({ go }) => go);
+  const move = async (job: JobSummary, action: Move, isUndo = false) => {
+    const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
+    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not moved.`, answer));
+    if (isUndo) refresh();
+    else drop(job.id, isArchived);
+    toast(`${SAID[action]}: ${job.name}`, {
+      action: { label: 'Undo', onClick: () => void move(job, OPPOSITE[action], !isUndo) },
+    });
+  };
+  const copy = async (job: JobSummary) => {
+    const answer = await call(`/api/jobs`, { method: 'POST', body: { id: uuid(), from: 'copy', source: job.id } });
+    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not duplicated.`, answer));
+    refresh();
+    toast(`Duplicated: ${job.name}`);
+  };
+  const leaveNote = async (job: JobSummary, words: string) => {
+    const answer = await call(`/api/jobs/${job.id}/notes`, { method: 'POST', body: { words } });
+    if (answer.kind !== 'ok') return toast.error(notDone(`No note was left on ${job.name}.`, answer));
+    refresh();
+  };
+  /** Puts jobs on this device, so that they open without signal; asks the browser to keep them. */
+  const takeAlong = async (jobs: readonly JobSummary[]) => {
+    await navigator.storage?.persist?.();
+    let taken = 0;
+    for (const job of jobs) {
+      const answer = await call<Along>(`/api/jobs/${job.id}/bundle`);
+      if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not taken along.`, answer));
+      takeDevice(answer.value.crew);
+      if (!(await keepAlong(answer.value, true)))
+        return toast.error(`This device has no room for ${job.name}. Let others go first: On this device.`);
+      await takeYearAlong(answer.value.job);
+      taken++;
+    }
+    toast(taken === 1 ? `Taken along: ${jobs[0]!.name}` : `Taken along: ${taken} jobs`);
+  };
+  /** Makes a job from a sample and opens it. */
+  const openSample = async (source: string, name: string, goesTo = 'survey') => {
+    const answer = await call<{ id: string }>('/api/jobs', {
+      method: 'POST',
+      body: { id: uuid(), from: 'sample', source, name },
+    });
+    if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/${goesTo}`);
+    else toast.error(notDone('The sample was not opened.', answer));
+    return answer.kind === 'ok';
+  };
+  return {
+    move: (job: JobSummary, action: Move) => void move(job, action),
+    copy: (job: JobSummary) => void copy(job),
+    leaveNote: (job: JobSummary, words: string) => void leaveNote(job, words),
+    takeAlong: (jobs: readonly JobSummary[]) => void takeAlong(jobs),
+    openSample: (source: string, name: string) => void openSample(source, name),
+    /** Begins the two-minute walk on a job of its own. */
+    beginWalk: async () => {
+      const [first] = WALK_STOPS;
+      if (await openSample(WALK_SAMPLE, 'Two-minute walk', `${first!.page}?${first!.query}`)) walk(0);
+    },
+  };
+};

@@ -1,0 +1,86 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { type BoardQuestion, questionToQuery } from '@/core/job-list/job-list-query';
+import type { BoardPage } from '@/core/job-list/job-summary';
+import { toast } from '@/ui/kit/toast';
+import { call, notDone } from '@/ui/requests/api';
+
+/** Rows whose answers are old are asked for again after so long, ms; the server answers once they are worked out. */
+const OLD_AGAIN_MS = 300;
+/** What does not get up to date stays as it is, and says so. */
+const MOST_REFRESHES = 20;
+
+/** Nothing is asked for while somebody types faster than this, ms. */
+const TYPING_MS = 150;
+
+/**
+ * The board's rows as they are asked for: typing asks for rows alone, an answer that a later question has overtaken is
+ * dropped, and further jobs come page by page.
+ */
+export const useBoard = (page: BoardPage, first: BoardQuestion) => {
+  const [rows, setRows] = useState(page);
+  const [asked, setAsked] = useState(first);
+  const [isBusy, setBusy] = useState(false);
+  /** What is asked for now, for answers that come later than the next question. */
+  const now = useRef(asked);
+  const question = useRef(0);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  const looks = useRef(0);
+  useEffect(() => {
+    const hasOld = rows.jobs.some(({ isOld }) => isOld);
+    if (!hasOld) looks.current = 0;
+    if (!hasOld || looks.current >= MOST_REFRESHES) return;
+    const again = setTimeout(
+      async () => {
+        looks.current++;
+        const query = questionToQuery(now.current);
+        const answer = await call<BoardPage>(`/api/jobs${query}${query === '' ? '?' : '&'}refresh=yes`);
+        const fresh = new Map(answer.kind === 'ok' ? answer.value.jobs.map((job) => [job.id, job]) : []);
+        // In their places: what somebody looks at does not move under him.
+        setRows((shown) => ({ ...shown, jobs: shown.jobs.map((job) => fresh.get(job.id) ?? job) }));
+      },
+      OLD_AGAIN_MS * (1 + looks.current),
+    );
+    return () => clearTimeout(again);
+  }, [rows]);
+
+  const get = async (query: string, land: (answer: BoardPage) => void) => {
+    const mine = ++question.current;
+    setBusy(true);
+    const answer = await call<BoardPage>(`/api/jobs${query}`);
+    if (mine !== question.current) return;
+    setBusy(false);
+    if (answer.kind === 'ok') land(answer.value);
+    else toast.error(notDone('The board is not up to date.', answer));
+  };
+  const show = () => void get(questionToQuery(now.current), setRows);
+
+  const ask = (change: Partial<BoardQuestion>) => {
+    now.current = { ...now.current, ...change };
+    setAsked(now.current);
+    window.history.replaceState(null, '', questionToQuery(now.current) || '/');
+    clearTimeout(timer.current);
+    timer.current = setTimeout(show, 'words' in change ? TYPING_MS : 0);
+  };
+  const more = () => {
+    if (rows.next === null || isBusy) return;
+    void get(questionToQuery(asked, rows.next), (answer) =>
+      setRows((shown) => ({ jobs: [...shown.jobs, ...answer.jobs], next: answer.next })),
+    );
+  };
+  return {
+    ...rows,
+    asked,
+    isBusy,
+    ask,
+    more,
+    refresh: show,
+    /** Takes a row out that has left its shelf; where another shelf is shown by now, asks for its rows. */
+    drop: (id: string, fromArchived: boolean) =>
+      fromArchived === now.current.isArchived
+        ? setRows((shown) => ({ ...shown, jobs: shown.jobs.filter((job) => job.id !== id) }))
+        : show(),
+  };
+};

@@ -1,0 +1,23 @@
+import Link from 'next/link';
+import { Mark } from './app-mark';
+
+/** The head of a page that is no job: the mark goes back to where it belongs, then its title. */
+export const BackedHeader = ({
+  to,
+  toLabel,
+  title,
+  children,
+}: {
+  to: string;
+  toLabel: string;
+  title: string;
+  children?: React.ReactNode;
+}) => (
+  <header className="flex flex-wrap items-center gap-3 border-b-2 border-ink pb-2">
+    <Link href={to} className="bare-button" aria-label={toLabel}>
+      <Mark />
+    </Link>
+    <h1 className="min-w-0 flex-1 truncate font-label text-3xl font-semibold">{title}</h1>
+    {children}
+  </header>
+);

@@ -1,0 +1,42 @@
+'use client';
+
+import { DropdownMenu } from 'radix-ui';
+import type { OpenerProps } from '../loading/lazy-popup';
+
+/** One thing that can be done. */
+export interface MenuChoice {
+  readonly id: string;
+  readonly face: React.ReactNode;
+  readonly onSelect: () => void;
+  readonly isDisabled?: boolean;
+}
+
+export interface MenuProps extends OpenerProps {
+  readonly choices: readonly MenuChoice[];
+}
+
+/** A menu with the button that opens it; open as it is first drawn. */
+export const Menu = ({ className, label, face, choices }: MenuProps) => (
+  <DropdownMenu.Root modal={false} defaultOpen>
+    <DropdownMenu.Trigger className={className} aria-label={label}>
+      {face}
+    </DropdownMenu.Trigger>
+    <DropdownMenu.Content
+      align="end"
+      sideOffset={2}
+      collisionPadding={8}
+      className="z-40 min-w-48 rounded border border-line-strong bg-sheet p-1 shadow-md"
+    >
+      {choices.map(({ id, face: words, onSelect, isDisabled }) => (
+        <DropdownMenu.Item
+          key={id}
+          disabled={isDisabled ?? false}
+          onSelect={onSelect}
+          className="flex min-h-11 items-center gap-3 rounded px-3 outline-none data-[disabled]:opacity-50 data-[highlighted]:bg-ink data-[highlighted]:text-paper"
+        >
+          {words}
+        </DropdownMenu.Item>
+      ))}
+    </DropdownMenu.Content>
+  </DropdownMenu.Root>
+);

@@ -1,0 +1,35 @@
+'use client';
+
+import { type ComponentType, lazy, memo, Suspense, useEffect, useRef } from 'react';
+import { getAtRest, LATER } from './idle';
+
+/**
+ * A part of a page that stands below the fold: the server draws it with the rest, and its code comes once the page is
+ * alive and at rest, or somebody reaches for it. What is done to it before is held, as on a whole page.
+ * It takes no props: a part drawn anew before it is alive would be taken down.
+ */
+export const comesLater = (get: () => Promise<ComponentType>): ComponentType => {
+  const isServers = typeof window === 'undefined';
+  const Part = lazy(async () => {
+    const Got = await (isServers ? get() : getAtRest(get));
+    const Alive = () => {
+      const inside = useRef<HTMLDivElement>(null);
+      useEffect(() => inside.current!.parentElement!.removeAttribute('data-waking'), []);
+      return (
+        <div ref={inside} className="contents">
+          <Got />
+        </div>
+      );
+    };
+    return { default: Alive };
+  });
+  return memo(function ComesLater() {
+    return (
+      <div className="contents" {...LATER}>
+        <Suspense fallback={null}>
+          <Part />
+        </Suspense>
+      </div>
+    );
+  });
+};

@@ -1,0 +1,86 @@
+'use client';
+
+import { useEffect } from 'react';
+import { fitOf } from '@/core/instrument/fits';
+import { degreesText, isDegreeUnit, onScale, unitOn } from '@/core/units/degrees';
+import { useDegrees } from '../degrees/degrees';
+import type { SaidBeside } from '../startup/use-save-reading';
+import { useHeard } from './heard';
+import type { Heard, MeterSource } from './listening';
+import { type LeadsTo, useSendLeads } from './use-leads';
+
+export interface TakeButtonProps {
+  readonly leads: LeadsTo;
+  readonly onTake: (value: number | 'OL', beside: SaidBeside) => void;
+  /** Whether it is the one reading that is asked for now: a simulated meter goes there by itself. */
+  readonly isAsked?: boolean;
+}
+
+/** One input: its figure as it moves, and a tap that takes it once it stands. */
+const OneInput = ({
+  heard,
+  unit,
+  words,
+  onTake,
+}: { heard: Heard } & Pick<LeadsTo, 'unit' | 'words'> & Pick<TakeButtonProps, 'onTake'>) => {
+  const { scale } = useDegrees();
+  const { shown, standing } = heard;
+  if (standing.kind === 'nothing') return null;
+  const { value } = standing;
+  const isSteady = standing.kind === 'steady';
+  const figure = typeof value === 'number' && isDegreeUnit(unit) ? degreesText(onScale(scale, value)) : String(value);
+  const name = `${figure}${value === 'OL' ? '' : ` ${unitOn(scale, unit)}`}`;
+  return (
+    <button
+      type="button"
+      disabled={!isSteady}
+      aria-label={isSteady ? `Take ${name} from ${shown.meter} for ${words}` : `${shown.meter}: not steady yet`}
+      className="plain-button min-h-12 gap-2 border-2 font-mono text-lg enabled:border-pass disabled:border-dashed"
+      onClick={() =>
+        onTake(value, { instrument: shown.meter, ...(shown.ohms === null ? {} : { meterOhms: shown.ohms }) })
+      }
+    >
+      <span className="font-sans text-base font-semibold">{isSteady ? 'Take' : 'Settling'}</span>
+      {name}
+      {shown.channel && <span className="font-sans text-sm text-quiet">{shown.channel}</span>}
+    </button>
+  );
+};
+
+/** What each input shows, or why it is none for this reading; and where a simulated meter's leads go. */
+export const TakeHeard = ({ source, leads, onTake, isAsked = false }: TakeButtonProps & { source: MeterSource }) => {
+  const inputs = useHeard((state) => state.inputs);
+  const send = useSendLeads();
+  const { of, unit, words } = leads;
+  useEffect(() => {
+    if (isAsked) send(leads);
+    // The leads go where another reading is asked for, not wherever this one is drawn again.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [isAsked, send, words]);
+  const fits = inputs.map((heard) => ({ heard, fit: fitOf(of, unit, heard.shown) }));
+  return (
+    <span className="mt-1 flex flex-wrap items-center gap-2">
+      {fits.map(({ heard, fit }) =>
+        fit.fits ? (
+          <OneInput key={heard.input} heard={heard} unit={unit} words={words} onTake={onTake} />
+        ) : (
+          fit.why && (
+            <span key={heard.input} className="text-sm font-medium text-warn">
+              {fit.why}
+            </span>
+          )
+        ),
+      )}
+      {source.kind === 'simulated' && of && !isAsked && (
+        <button
+          type="button"
+          className="bare-button px-1 text-sm underline underline-offset-4"
+          aria-label={`Put the leads here: ${words}`}
+          onClick={() => send(leads)}
+        >
+          Leads here
+        </button>
+      )}
+    </span>
+  );
+};

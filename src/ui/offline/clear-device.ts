@@ -1,0 +1,54 @@
+import { SIGNED_OUT_COOKIE } from '@/core/access/signed-out';
+import { call } from '../requests/api';
+import { restoreSafe } from '../storage/safe-storage';
+import { letSentGo } from './device';
+import { forgetWho, keptWho } from './device-user';
+import { dropPin } from './pin';
+import { errandsOf } from './queued-requests';
+import { waitingHere, waitsHere } from './waiting';
+
+const EVERYWHERE = 'everywhere';
+
+/** How the device says that its person signed out, until the server has heard of it; null: it has, or he did not. */
+const signedOutHere = (): string | null =>
+  document.cookie
+    .split('; ')
+    .find((pair) => pair.startsWith(`${SIGNED_OUT_COOKIE}=`))
+    ?.slice(SIGNED_OUT_COOKIE.length + 1) ?? null;
+
+/** Longer than any session lasts, s. */
+const KEPT_S = 31 * 86_400;
+
+/** Ends the session on the server; false where it was not reached. */
+const endSession = async (everywhere: boolean): Promise<boolean> =>
+  (await call('/api/sign-out', { method: 'POST', body: { everywhere } })).kind === 'ok';
+
+/** Has the server end a session whose person signed out here without signal. */
+export const finishSignOut = async (): Promise<void> => {
+  const kept = signedOutHere();
+  if (kept !== null) await endSession(kept === EVERYWHERE);
+};
+
+/**
+ * Signs out on this device, whether the server is reached or not, and though the session has ended: what the server has
+ * is let go from it; what waits to be sent stays, under its person.
+ * @returns how many entries wait
+ */
+export const leaveDevice = async (everywhere: boolean): Promise<number> => {
+  await restoreSafe();
+  // From here on no page is shown with this session, even where nobody could end it.
+  document.cookie = `${SIGNED_OUT_COOKIE}=${everywhere ? EVERYWHERE : 'here'}; Path=/; SameSite=Lax; Max-Age=${KEPT_S}`;
+  await endSession(everywhere);
+  const who = keptWho();
+  forgetWho();
+  if (who === null) {
+    await letSentGo(() => false);
+    return 0;
+  }
+  dropPin(who.personId);
+  const errands = errandsOf(who.personId);
+  const isAsked = (id: string, personId: string) => errandsOf(personId).some(({ about }) => about === id);
+  await letSentGo(({ id, personId }) => isAsked(id, personId) || waitsHere(id, personId));
+  const entries = waitingHere(who.personId).filter(({ isOthers }) => !isOthers);
+  return errands.length + entries.reduce((sum, { count }) => sum + count, 0);
+};

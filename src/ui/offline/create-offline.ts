@@ -1,0 +1,84 @@
+import { toJobFile } from '@/core/formats/job-file';
+import { beginJob } from '@/core/job/begin-job';
+import { applyChanges, type FactChange, type FactPath, type JobDocument, renamed } from '@/core/job/document';
+import { copyName, jobName } from '@/core/job/job-name';
+import { NO_HISTORY } from '@/core/job/stored-job';
+import { keepAlong, keptAlong, newestAlong } from './device';
+import { keptWho } from './device-user';
+import { type Errand, keepErrand } from './queued-requests';
+import { pendingHere } from './waiting';
+
+/**
+ * Puts a job that begins on this device there: it is worked on at once, and made on the server later under the same id.
+ * @returns false where nobody is known to work here, or the device has no room
+ */
+const begins = async (
+  id: string,
+  document: JobDocument,
+  errand: Pick<Errand, 'words' | 'path' | 'body'>,
+): Promise<boolean> => {
+  const crew = keptWho();
+  if (!crew) return false;
+  const known = await newestAlong(crew.personId);
+  const isKept = await keepAlong(
+    {
+      job: {
+        ...NO_HISTORY,
+        id,
+        revision: 1,
+        document,
+        handedOverAt: null,
+        archivedAt: null,
+        updatedAt: new Date().toISOString(),
+        updatedBy: crew.me,
+      },
+      crew: known?.crew ?? crew,
+      note: null,
+      weather: known?.weather ?? [],
+      handovers: [],
+      profiles: known?.profiles ?? [],
+    },
+    undefined,
+    true,
+  );
+  return (
+    isKept &&
+    keepErrand({
+      ...errand,
+      id,
+      about: id,
+      personId: crew.personId,
+      crewId: crew.crewId,
+      phase: 'before',
+      method: 'POST',
+    })
+  );
+};
+
+/** Begins a job on this device, where the server is not reached. */
+export const beginHere = (id: string, name: string, changes: readonly FactChange[]): Promise<boolean> =>
+  begins(id, beginJob(name, changes), {
+    words: `New job: ${name || 'New job'}`,
+    path: '/api/jobs',
+    body: { id, from: 'blank', name, ...(changes.length > 0 ? { changes } : {}) },
+  });
+
+/**
+ * Makes a copy of a job on this device, as it is here, with what waits to be sent; it lands as what it was when it was
+ * made, whatever became of the other one meanwhile. Readings are never copied.
+ */
+export const duplicateHere = async (id: string, from: string): Promise<boolean> => {
+  const kept = await keptAlong(from, keptWho()?.personId ?? '');
+  if (!kept) return false;
+  const changes = Object.entries(pendingHere(from, kept.crew.personId)).map(([path, value]): FactChange => ({
+    path: path as FactPath,
+    value,
+  }));
+  const here = applyChanges(kept.job.document, changes);
+  const document = renamed(here, copyName(here.facts));
+  return begins(id, document, {
+    words: `Duplicated: ${jobName(document.facts)}`,
+    path: `/api/jobs/import?copyId=${id}`,
+    body: toJobFile(id, document, NO_HISTORY, null),
+  });
+};

@@ -1,0 +1,19 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { AtWork } from '@/core/access/at-work';
+import { actAs } from '../requests/acting-user';
+import { restoreSafe } from '../storage/safe-storage';
+import { takeDevice } from './device-user';
+
+/** Says on every page of somebody who is signed in that this device is his. */
+export const DeviceOwner = ({ who }: { who: AtWork }) => {
+  // Before anything on the page asks the server: what it asks is asked as him.
+  useState(() => {
+    if (typeof window !== 'undefined') actAs(who);
+  });
+  useEffect(() => {
+    void restoreSafe().then(() => takeDevice(who));
+  }, [who]);
+  return null;
+};

@@ -1,0 +1,188 @@
+import type { DBSchema, IDBPDatabase } from 'idb';
+import type { WeatherHours } from '@/core/balance/year/stored-weather';
+import type { Along } from '@/core/job/job-bundle';
+import { jobName } from '@/core/job/job-name';
+import type { StoredJob } from '@/core/job/stored-job';
+
+/** A job as this device has it. */
+interface OnDevice {
+  readonly id: string;
+  readonly along: Along;
+}
+
+/** A line of the list of what is on the device. */
+export interface OnDeviceLine {
+  readonly id: string;
+  /** Whose it is: another person who signs in on this device does not see it. */
+  readonly personId: string;
+  readonly name: string;
+  /** Whether somebody took it along; one that was only opened goes when others come. */
+  readonly isTaken: boolean;
+  /** When the server was last heard of it, and when it was last open here; ms. */
+  readonly keptAt: number;
+  readonly usedAt: number;
+  readonly kB: number;
+}
+
+/** Jobs are large and opened one at a time; their list is read whole, and small. */
+interface Schema extends DBSchema {
+  jobs: { key: string; value: OnDevice };
+  lines: { key: string; value: OnDeviceLine };
+  years: { key: string; value: WeatherHours };
+}
+
+/** Jobs that stay on a device because they were open lately, beside those that somebody took along. */
+const MOST_RECENT = 20;
+
+const kBOf = (along: Along) => Math.ceil(JSON.stringify(along).length / 1000);
+
+let opened: Promise<IDBPDatabase<Schema>> | undefined;
+const open = async (): Promise<IDBPDatabase<Schema>> => {
+  const { openDB } = await import('idb');
+  return openDB<Schema>('gate-cross', 2, {
+    upgrade: async (database, before, _after, transaction) => {
+      if (before < 1) database.createObjectStore('jobs', { keyPath: 'id' });
+      const lines = database.createObjectStore('lines', { keyPath: 'id' });
+      database.createObjectStore('years', { keyPath: 'id' });
+      // What the version before kept in one record is listed from now on.
+      for (const { along, ...line } of (await transaction.objectStore('jobs').getAll()) as (OnDevice & OnDeviceLine)[])
+        await lines.put({ ...line, name: jobName(along.job.document.facts), kB: kBOf(along) });
+    },
+    // A newer version in another tab must not wait until this one is closed.
+    blocking: (_current, _blocked, event) => {
+      (event.target as IDBDatabase).close();
+      opened = undefined;
+    },
+    terminated: () => {
+      opened = undefined;
+    },
+  });
+};
+
+const device = (): Promise<IDBPDatabase<Schema>> =>
+  (opened ??= open().catch((problem: unknown) => {
+    // What did not open now may later.
+    opened = undefined;
+    throw problem;
+  }));
+
+/** Does something with what is on the device; a device that keeps nothing, or is full, answers with what stands in. */
+const onDevice = async <T>(work: (database: IDBPDatabase<Schema>) => Promise<T>, otherwise: T): Promise<T> => {
+  try {
+    return await work(await device());
+  } catch {
+    return otherwise;
+  }
+};
+
+/** What the server has too may be written to the disk when it suits; what only this device has is written at once. */
+const both = (database: IDBPDatabase<Schema>, isOnlyHere = false) =>
+  database.transaction(['jobs', 'lines'], 'readwrite', { durability: isOnlyHere ? 'strict' : 'relaxed' });
+
+const drop = async (database: IDBPDatabase<Schema>, ids: readonly string[]): Promise<void> => {
+  const transaction = both(database);
+  for (const id of ids)
+    await Promise.all([transaction.objectStore('jobs').delete(id), transaction.objectStore('lines').delete(id)]);
+  await transaction.done;
+};
+
+const byUse = (lines: readonly OnDeviceLine[]) => [...lines].sort((a, b) => b.usedAt - a.usedAt);
+
+/**
+ * Keeps a job on the device as the server has it now, or will have it.
+ * @returns false where the device has no room for it
+ */
+export const keepAlong = (along: Along, isTaken?: boolean, isOnlyHere = false): Promise<boolean> =>
+  onDevice(async (database) => {
+    const { id, document } = along.job;
+    const now = Date.now();
+    const transaction = both(database, isOnlyHere);
+    const lines = transaction.objectStore('lines');
+    const before = await lines.get(id);
+    await transaction.objectStore('jobs').put({ id, along });
+    await lines.put({
+      id,
+      personId: along.crew.personId,
+      name: jobName(document.facts),
+      isTaken: isTaken ?? before?.isTaken ?? false,
+      keptAt: now,
+      usedAt: now,
+      kB: kBOf(along),
+    });
+    await transaction.done;
+    const opened = byUse(await database.getAll('lines')).filter((line) => !line.isTaken);
+    if (opened.length > MOST_RECENT)
+      await drop(
+        database,
+        opened.slice(MOST_RECENT).map((line) => line.id),
+      );
+    return true;
+  }, false);
+
+/** Changes what is kept of a person's job that is on the device; the same job as another one has it stays. */
+const change = (id: string, personId: string, next: (along: Along) => Along): Promise<void> =>
+  onDevice(async (database) => {
+    const transaction = both(database);
+    const [jobs, lines] = [transaction.objectStore('jobs'), transaction.objectStore('lines')];
+    const [kept, line] = [await jobs.get(id), await lines.get(id)];
+    if (kept && line && line.personId === personId) {
+      const along = next(kept.along);
+      await jobs.put({ id, along });
+      const name = jobName(along.job.document.facts);
+      await lines.put({ ...line, name, keptAt: Date.now(), kB: kBOf(along) });
+    }
+    await transaction.done;
+  }, undefined);
+
+/** Keeps what the server acknowledged of a person's job that is on the device. */
+export const keepJob = (job: StoredJob, personId: string): Promise<void> =>
+  change(job.id, personId, (along) => ({ ...along, job }));
+
+/** Keeps what this device knows of beside a job, before the server does. */
+export const keepParts = (id: string, personId: string, parts: (along: Along) => Partial<Along>): Promise<void> =>
+  change(id, personId, (along) => ({ ...along, ...parts(along) }));
+
+/** A job of a person on this device; null where it is not here. */
+export const keptAlong = (id: string, personId: string): Promise<Along | null> =>
+  onDevice(async (database) => {
+    const kept = await database.get('jobs', id);
+    return kept?.along.crew.personId === personId ? kept.along : null;
+  }, null);
+
+/** What of a person's jobs is on this device, those used last first. */
+export const listOnDevice = (personId: string): Promise<OnDeviceLine[]> =>
+  onDevice(async (database) => byUse(await database.getAll('lines')).filter((line) => line.personId === personId), []);
+
+/** The job of a person that the server was last heard of: what is known of the crew from it is the newest there is. */
+export const newestAlong = async (personId: string): Promise<Along | null> => {
+  const newest = (await listOnDevice(personId)).sort((a, b) => b.keptAt - a.keptAt)[0];
+  return newest ? keptAlong(newest.id, personId) : null;
+};
+
+/** Lets a job go from the device; what waits of it to be sent stays. */
+export const letGo = (id: string): Promise<void> => onDevice((database) => drop(database, [id]), undefined);
+
+/**
+ * Lets everything go that the server has, as when a person signs out.
+ * @param waits whether something of a job waits to be sent: that job stays, under its person
+ */
+export const letSentGo = (waits: (line: OnDeviceLine) => boolean): Promise<void> =>
+  onDevice(async (database) => {
+    const sent = (await database.getAll('lines')).filter((line) => !waits(line));
+    await drop(
+      database,
+      sent.map(({ id }) => id),
+    );
+    await database.clear('years');
+  }, undefined);
+
+/** Keeps the hours of a year of weather on the device; false where it has no room. */
+export const keepYear = (year: WeatherHours): Promise<boolean> =>
+  onDevice(async (database) => {
+    await database.put('years', year);
+    return true;
+  }, false);
+
+/** A year of weather on this device; null where it is not here. */
+export const keptYear = (id: string): Promise<WeatherHours | null> =>
+  onDevice(async (database) => (await database.get('years', id)) ?? null, null);

@@ -1,0 +1,221 @@
+import type { AtWork } from '@/core/access/at-work';
+import { CREW_HEADER, PERSON_HEADER, SIGN_IN_FIRST, SOMEBODY_ELSE } from '@/core/access/entered-by';
+import { call } from '../requests/api';
+import { keepDraft, takeDrafts } from '../storage/drafts';
+import { memoryStorage } from '../storage/memory-storage';
+import { leaveDevice } from './clear-device';
+import { keptWho, takeDevice } from './device-user';
+import { doErrands, errandsOf, keepErrand, tryErrandAgain } from './queued-requests';
+import { takeOverHere, waitingFile, waitingHere, waitsHere } from './waiting';
+
+/** Two of one crew and one of another, on one device. */
+const PEOPLE: readonly AtWork[] = [
+  { personId: 'ana', crewId: 'first', me: 'Ana', role: 'technician', names: ['Ana', 'Cy'], instruments: [] },
+  { personId: 'bo', crewId: 'second', me: 'Bo', role: 'lead', names: ['Bo'], instruments: [] },
+  { personId: 'cy', crewId: 'first', me: 'Cy', role: 'reader', names: ['Ana', 'Cy'], instruments: [] },
+];
+
+interface Landed {
+  readonly entered: string;
+  readonly asked: string;
+  readonly as: string;
+}
+
+/** A server that holds to its sessions and knows nothing of devices. */
+const server = { session: null as AtWork | null, isReached: true, hasFault: false, landed: [] as Landed[] };
+
+const answer = (path: string, init: { headers: Record<string, string>; body?: string }): Response => {
+  if (!server.isReached) throw new TypeError('no signal');
+  const { session } = server;
+  if (path === '/api/sign-out') {
+    server.session = null;
+    document.cookie = 'gate-cross-signed-out=; Max-Age=0';
+    return Response.json({ ok: true });
+  }
+  if (!session || document.cookie !== '') return Response.json({ error: SIGN_IN_FIRST }, { status: 401 });
+  const [person, crew] = [init.headers[PERSON_HEADER], init.headers[CREW_HEADER]];
+  if ((person && person !== session.personId) || (crew && crew !== session.crewId))
+    return Response.json({ error: SOMEBODY_ELSE }, { status: 401 });
+  if (server.hasFault) return Response.json({ error: 'Something went wrong.' }, { status: 500 });
+  if (session.role === 'reader') return Response.json({ error: 'You may look.' }, { status: 403 });
+  const { entered, asked } = JSON.parse(init.body!) as Omit<Landed, 'as'>;
+  if (!server.landed.some((each) => each.entered === entered))
+    server.landed.push({ entered, asked, as: session.personId });
+  return Response.json({});
+};
+
+/** Gives this process what a browser has, and the server that its pages ask. */
+const asBrowser = (): void => {
+  let cookie = '';
+  Object.assign(server, { session: null, isReached: true, hasFault: false, landed: [] });
+  Object.assign(globalThis, {
+    localStorage: memoryStorage(),
+    sessionStorage: memoryStorage(),
+    fetch: async (path: string, init: never) => answer(path, init),
+    document: {
+      get cookie() {
+        return cookie;
+      },
+      set cookie(text: string) {
+        cookie = text.includes('Max-Age=0') ? '' : text.split(';')[0]!;
+      },
+    },
+  });
+};
+
+/** Something that happens on the device. */
+export type Act =
+  /** On this page, which is loaded anew, or in another tab, while this page stays as it was. */
+  | { readonly kind: 'sign in' | 'sign in in another tab'; readonly who: number }
+  | { readonly kind: 'session ends' | 'sign out' | 'signal lost' | 'signal back' | 'job begun' | 'entered' }
+  | { readonly kind: 'looks' | 'takes over' | 'fault comes' | 'fault goes' };
+
+/** Whose page stands open: what is entered on it is his, whoever signed in meanwhile. */
+let page: AtWork | null = null;
+let count = 0;
+/** Everything that was entered, and by whom. */
+let entered: { readonly id: string; readonly by: string }[] = [];
+
+/** What the page of whoever is signed in, or was last, does by itself when it is reached. */
+const sendWhatWaits = async (): Promise<void> => {
+  const who = page;
+  if (!who) return;
+  await doErrands(who.personId, (about) => waitsHere(about, who.personId));
+  for (const { jobId } of waitingHere(who.personId).filter(({ isOthers }) => !isOthers)) {
+    for (const draft of takeDrafts<{ pending: object; crewId?: string }>(jobId, who.personId)) {
+      const heard = await call(`/api/jobs/${jobId}`, { method: 'PATCH', body: draft.pending }, who);
+      if (heard.kind === 'ok') continue;
+      const { touchedAt: _, ...kept } = draft as { touchedAt?: number; pending: object };
+      keepDraft(jobId, kept, who.personId);
+    }
+  }
+};
+
+const enter = (): { entered: string; asked: string } | null => {
+  const who = page;
+  if (!who) return null;
+  const id = `entry-${++count}`;
+  entered.push({ id, by: who.personId });
+  return { entered: id, asked: who.personId };
+};
+
+const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
+  'sign in': async (act) => {
+    // Signing in needs the server.
+    if (!server.isReached) return;
+    server.session = PEOPLE[(act as { who: number }).who]!;
+    document.cookie = 'x; Max-Age=0';
+    takeDevice(server.session);
+    page = server.session;
+  },
+  'sign in in another tab': async (act) => {
+    const before = page;
+    await does['sign in'](act);
+    page = before;
+  },
+  'session ends': async () => {
+    server.session = null;
+  },
+  'sign out': async () => {
+    await leaveDevice(false);
+    page = null;
+    if (keptWho()) throw new Error(`The device is ${keptWho()!.me}’s after signing out.`);
+  },
+  'signal lost': async () => {
+    server.isReached = false;
+  },
+  'signal back': async () => {
+    server.isReached = true;
+  },
+  'job begun': async () => {
+    const body = enter();
+    if (!body || !page) return;
+    const id = body.entered;
+    const { personId, crewId } = page;
+    keepErrand({
+      id,
+      about: id,
+      personId,
+      crewId,
+      phase: 'before',
+      words: id,
+      path: '/api/jobs',
+      method: 'POST',
+      body,
+    });
+  },
+  entered: async () => {
+    const body = enter();
+    const who = page;
+    if (!body || !who) return;
+    const draft = { baseRevision: 1, pending: body, outbox: [], marksOut: [], crewId: who.crewId };
+    keepDraft(`job-${body.entered}`, draft, who.personId);
+  },
+  looks: async () => {
+    await sendWhatWaits();
+    // The list is a page of its own: with signal it comes as whoever is signed in.
+    const { session, isReached } = server;
+    if (isReached && session && document.cookie === '') takeDevice(session);
+    const who = keptWho();
+    if (!who) return;
+    const viewer = isReached && session && document.cookie === '' ? session : who;
+    const isOwn = (id: string) => entered.some((each) => each.id === id && each.by === viewer.personId);
+    const listed = [
+      ...errandsOf(who.personId).map(({ id }) => id),
+      ...waitingHere(who.personId)
+        .filter(({ isOthers }) => !isOthers)
+        .map(({ jobId }) => jobId.slice('job-'.length)),
+      ...(JSON.parse(waitingFile(who.personId)) as { drafts: { jobId: string }[] }).drafts.map(({ jobId }) =>
+        jobId.slice('job-'.length),
+      ),
+    ];
+    const foreign = listed.filter((id) => !isOwn(id));
+    if (foreign.length > 0) throw new Error(`${viewer.me} was shown ${foreign.join(', ')} of somebody else.`);
+  },
+  'fault comes': async () => {
+    server.hasFault = true;
+  },
+  'fault goes': async () => {
+    server.hasFault = false;
+  },
+  // A lead of another crew has nothing to take over.
+  'takes over': async () => {
+    const who = keptWho();
+    if (who?.personId === 'bo') takeOverHere(who);
+  },
+};
+
+/** Kinds of acts; those of signing in name a person too, by his number. */
+export const ACT_KINDS = Object.keys(does) as Act['kind'][];
+export const PEOPLE_COUNT = PEOPLE.length;
+
+/**
+ * Lives through acts on one device of people of two crews, and lets each come back in the end.
+ * @returns what is wrong with what landed, in words; empty: each entry landed once, as who entered it
+ */
+export const liveTogether = async (acts: readonly Act[]): Promise<string> => {
+  const before = globalThis.fetch;
+  asBrowser();
+  [count, entered, page] = [0, [], null];
+  try {
+    for (const act of acts) await does[act.kind](act);
+    const forged = server.landed.filter(({ asked, as }) => asked !== as);
+    if (forged.length > 0) return `${forged[0]!.entered} of ${forged[0]!.asked} landed as ${forged[0]!.as}`;
+    Object.assign(server, { isReached: true, hasFault: false });
+    for (const [who] of PEOPLE.entries()) {
+      await does['sign in']({ kind: 'sign in', who });
+      // Whoever was refused for what he may not is given more, and has it tried again.
+      if (server.session!.role === 'reader')
+        for (const { id } of errandsOf(server.session!.personId)) tryErrandAgain(id);
+      server.session = { ...server.session!, role: 'lead' };
+      await sendWhatWaits();
+    }
+    const landed = server.landed.map(({ entered: id, as }) => `${id} by ${as}`).sort();
+    const should = entered.map(({ id, by }) => `${id} by ${by}`).sort();
+    return landed.join() === should.join() ? '' : `landed: ${landed.join()}; entered: ${should.join()}`;
+  } catch (problem) {
+    return (problem as Error).message;
+  } finally {
+    globalThis.fetch = before;
+  }
+};

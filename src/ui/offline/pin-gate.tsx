@@ -1,0 +1,50 @@
+'use client';
+
+import { useState } from 'react';
+import { BackedHeader } from '../kit/header-with-back';
+import { tryPin } from './pin';
+import { PinField } from './pin-field';
+
+const waitWords = (seconds: number) => (seconds < 90 ? `${seconds} s` : `${Math.ceil(seconds / 60)} min`);
+
+/** Asks for the PIN of whom the device is kept for, before his jobs are shown without signal. */
+export const PinGate = ({ name, personId, onOpen }: { name: string; personId: string; onOpen: () => void }) => {
+  const [pin, setPin] = useState('');
+  const [problem, setProblem] = useState('');
+  const [isTrying, setTrying] = useState(false);
+  const open = async () => {
+    setTrying(true);
+    const tried = await tryPin(personId, pin);
+    setTrying(false);
+    if (tried === 'right') return onOpen();
+    setPin('');
+    setProblem(
+      tried === 'wrong'
+        ? 'That is not the PIN.'
+        : `That is not the PIN, or it is too soon. Try again in ${waitWords(tried.waitsS)}.`,
+    );
+  };
+  return (
+    <main className="mx-auto max-w-md px-3 py-4 sm:px-6">
+      <BackedHeader to="/" toLabel="All jobs" title={name} />
+      <form
+        className="mt-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void open();
+        }}
+      >
+        <PinField label="PIN of this device" value={pin} isFirst onType={setPin} />
+        {problem && (
+          <p role="alert" className="mt-2 font-medium text-fail">
+            {problem}
+          </p>
+        )}
+        <button type="submit" className="strong-button mt-3 w-full justify-center" disabled={isTrying || pin === ''}>
+          Open
+        </button>
+      </form>
+      <p className="mt-4 text-quiet">Forgotten? With signal, sign in and set another one under On this device.</p>
+    </main>
+  );
+};

@@ -1,0 +1,85 @@
+'use client';
+
+import { useState } from 'react';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+import { toast } from '../kit/toast';
+import { canHoldPin, dropPin, hasPin, PIN_DIGITS, setPin } from './pin';
+import { PinField } from './pin-field';
+
+const PinDialog = ({ personId, onClose }: { personId: string; onClose: () => void }) => {
+  const [first, setFirst] = useState('');
+  const [second, setSecond] = useState('');
+  const [problem, setProblem] = useState('');
+  const keep = async () => {
+    if (!PIN_DIGITS.test(first)) return setProblem('A PIN has 4 to 8 digits.');
+    if (first !== second) return setProblem('The two are not the same. Type them again.');
+    await setPin(personId, first);
+    toast('From now on the PIN is asked for without signal.');
+    onClose();
+  };
+  return (
+    <DialogFrame title="PIN of this device" about="4 to 8 digits, asked for without signal only." onClose={onClose}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <PinField label="PIN" value={first} onType={setFirst} />
+        <PinField label="The same again" value={second} onType={setSecond} />
+        {problem && (
+          <p role="alert" className="mt-2 font-medium text-fail">
+            {problem}
+          </p>
+        )}
+        <div className="mt-4 flex gap-2">
+          <button type="submit" className="strong-button">
+            Set it
+          </button>
+          <DialogClose className="plain-button">Cancel</DialogClose>
+        </div>
+      </form>
+    </DialogFrame>
+  );
+};
+
+/** Whether this device asks for a PIN before it opens without signal, and the way to set one. */
+export const PinPart = ({ personId }: { personId: string }) => {
+  const [isSetting, setSetting] = useState(false);
+  const [, setLooked] = useState(0);
+  if (!canHoldPin()) return null;
+  const isSet = hasPin(personId);
+  const close = () => {
+    setSetting(false);
+    setLooked((times) => times + 1);
+  };
+  return (
+    <section aria-labelledby="pin-title" className="mt-6">
+      <h2 id="pin-title" className="font-label text-xl font-semibold">
+        {isSet ? 'A PIN is asked for without signal' : 'No PIN is asked for without signal'}
+      </h2>
+      <p className="mt-1 text-quiet">
+        It keeps others who hold this device off your jobs and your name. It is no lock against a thief with time: lock
+        the device itself, too.
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <button type="button" className="plain-button" onClick={() => setSetting(true)}>
+          {isSet ? 'Set another PIN' : 'Set a PIN'}
+        </button>
+        {isSet && (
+          <button
+            type="button"
+            className="plain-button"
+            onClick={() => {
+              dropPin(personId);
+              close();
+            }}
+          >
+            Ask for none
+          </button>
+        )}
+      </div>
+      {isSetting && <PinDialog personId={personId} onClose={close} />}
+    </section>
+  );
+};

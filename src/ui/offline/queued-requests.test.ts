@@ -1,0 +1,116 @@
+import { memoryStorage } from '../storage/memory-storage';
+import { doErrands, dropErrand, type Errand, errandsOf, hasErrand, keepErrand } from './queued-requests';
+import { takeWaitingFile, waitingFile, waitingHere, waitsHere } from './waiting';
+
+const JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001';
+const BO = { personId: 'bo', crewId: 'crew' };
+const OTHER = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002';
+const errand = (change: Partial<Errand> = {}): Omit<Errand, 'at'> => ({
+  id: 'one',
+  about: JOB,
+  personId: 'ana',
+  phase: 'before',
+  words: 'New job: Attic',
+  path: '/api/jobs',
+  method: 'POST',
+  body: { id: JOB },
+  ...change,
+});
+
+let answers: (path: string) => Response;
+const asked: string[] = [];
+
+beforeEach(() => {
+  asked.length = 0;
+  answers = () => Response.json({});
+  Object.assign(globalThis, {
+    localStorage: memoryStorage(),
+    fetch: async (path: string) => {
+      asked.push(path);
+      return answers(path);
+    },
+  });
+});
+
+describe('what is done once the server is reached', () => {
+  test('is of whoever asked for it, is done once, and is then forgotten', async () => {
+    keepErrand(errand());
+    keepErrand(errand({ id: 'two', personId: 'bo' }));
+    expect([errandsOf('ana').length, hasErrand(JOB, 'before', 'ana'), hasErrand(JOB, 'after', 'ana')]).toEqual([
+      1,
+      true,
+      false,
+    ]);
+    await doErrands('ana', () => false);
+    expect([asked, errandsOf('ana'), errandsOf('bo').length]).toEqual([['/api/jobs'], [], 1]);
+  });
+
+  test('asked for by two parts of a page at once, it is asked for once', async () => {
+    keepErrand(errand());
+    await Promise.all([doErrands('ana', () => false), doErrands('ana', () => false)]);
+    expect([asked, errandsOf('ana')]).toEqual([['/api/jobs'], []]);
+  });
+
+  test('waits in its order while the server is not reached', async () => {
+    keepErrand(errand());
+    keepErrand(errand({ id: 'two', path: '/api/jobs/two' }));
+    answers = () => {
+      throw new TypeError('no signal');
+    };
+    await doErrands('ana', () => false);
+    expect([asked, errandsOf('ana').map(({ id }) => id)]).toEqual([['/api/jobs'], ['one', 'two']]);
+  });
+
+  test('refused, it stays with why, holds up nothing, and is given up by a word', async () => {
+    keepErrand(errand());
+    keepErrand(errand({ id: 'two', path: '/api/jobs/two' }));
+    answers = (path) =>
+      path === '/api/jobs' ? Response.json({ error: 'must be better', path: '' }, { status: 400 }) : Response.json({});
+    await doErrands('ana', () => false);
+    expect(errandsOf('ana')).toEqual([{ ...errand(), at: expect.any(Number), problem: 'must be better' }]);
+    // What has to be done before still stands in the way: what comes after it would be refused as well.
+    expect(hasErrand(JOB, 'before', 'ana')).toBe(true);
+    await doErrands('ana', () => false);
+    expect(asked.length).toBe(2);
+    dropErrand('one');
+    expect(errandsOf('ana')).toEqual([]);
+  });
+
+  test('what comes after a job’s entries waits until they are sent', async () => {
+    keepErrand(errand({ phase: 'after' }));
+    await doErrands('ana', (about) => about === JOB);
+    expect([asked, hasErrand(JOB, 'after', 'ana')]).toEqual([[], true]);
+    await doErrands('ana', () => false);
+    expect(hasErrand(JOB, 'after', 'ana')).toBe(false);
+  });
+});
+
+describe('what waits on the device', () => {
+  const keep = (job: string, tab: string, change: object = {}) =>
+    localStorage.setItem(
+      `gate-cross:draft:${job}:${tab}`,
+      JSON.stringify({ baseRevision: 1, pending: {}, outbox: [{}, {}], marksOut: [], touchedAt: 5, ...change }),
+    );
+
+  test('is counted by job, the oldest first, another person’s apart; fields that are typed in do not count', () => {
+    keep(JOB, 'a~ana', { touchedAt: 9, pending: { 'house.noLoadF': 60 } });
+    keep(JOB, 'b~ana');
+    keep(OTHER, 'a~bo', { touchedAt: 3 });
+    keep('x', 'a~ana', { outbox: [], typed: { x: {} } });
+    expect(waitingHere('ana')).toEqual([
+      { jobId: OTHER, isOthers: true, crewId: undefined, count: 2, touchedAt: 3 },
+      { jobId: JOB, isOthers: false, crewId: undefined, count: 5, touchedAt: 5 },
+    ]);
+    expect([waitsHere(JOB, 'ana'), waitsHere('x', 'ana'), waitsHere(OTHER, 'ana')]).toEqual([true, false, false]);
+  });
+
+  test('comes over as a file to another device; what is no such file is taken for none', () => {
+    keep(JOB, 'a~ana');
+    keep(OTHER, 'a~bo');
+    const file = waitingFile('ana');
+    Object.assign(globalThis, { localStorage: memoryStorage() });
+    expect([takeWaitingFile('{}', BO), takeWaitingFile('no', BO), waitingHere('bo')]).toEqual([null, null, []]);
+    expect(takeWaitingFile(file, BO)).toBe(1);
+    expect(waitingHere('bo')).toEqual([{ jobId: JOB, isOthers: false, crewId: 'crew', count: 2, touchedAt: 0 }]);
+  });
+});

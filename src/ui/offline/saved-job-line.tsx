@@ -1,0 +1,71 @@
+'use client';
+
+import { Archive, Copy, Trash2 } from 'lucide-react';
+import { When } from '../kit/date-text';
+import { type MenuChoice, MoreMenu } from '../kit/menu-button';
+import type { OnDeviceLine } from './device';
+import type { Waiting } from './waiting';
+import { waitingWords } from './waiting-list';
+
+interface KeptJobLineProps {
+  readonly line: OnDeviceLine;
+  readonly waits: Waiting | undefined;
+  readonly mayChange: boolean;
+  readonly onCopy: () => void;
+  readonly onArchive: () => void;
+  readonly onLetGo: () => void;
+}
+
+/** A job on this device: how old it is here, what waits of it, and what can be done to it without signal. */
+export const KeptJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo }: KeptJobLineProps) => {
+  const { id, name, isTaken, keptAt, kB } = line;
+  const choices: MenuChoice[] = [
+    {
+      id: 'let-go',
+      onSelect: onLetGo,
+      face: (
+        <>
+          <Trash2 size={18} aria-hidden /> Let go from this device
+        </>
+      ),
+    },
+  ];
+  if (mayChange)
+    choices.unshift(
+      {
+        id: 'copy',
+        onSelect: onCopy,
+        face: (
+          <>
+            <Copy size={18} aria-hidden /> Duplicate
+          </>
+        ),
+      },
+      {
+        id: 'archive',
+        onSelect: onArchive,
+        face: (
+          <>
+            <Archive size={18} aria-hidden /> Archive
+          </>
+        ),
+      },
+    );
+  return (
+    <li className="flex items-center gap-x-3 border-b border-line py-1">
+      {/* A whole load: without signal the device's own page answers. */}
+      <a href={`/jobs/${id}/survey`} className="min-w-0 flex-1 py-1">
+        <span className="block truncate font-label text-xl leading-tight font-semibold">{name}</span>
+        <span className="block text-sm text-quiet">
+          {isTaken ? 'Taken along' : 'Opened lately'}, as of <When at={new Date(keptAt).toISOString()} /> · {kB} kB
+        </span>
+        {waits && (
+          <span className="block text-sm font-medium text-warn">
+            {waitingWords(waits.count)}, since <When at={new Date(waits.touchedAt).toISOString()} />
+          </span>
+        )}
+      </a>
+      <MoreMenu of={name} choices={choices} />
+    </li>
+  );
+};

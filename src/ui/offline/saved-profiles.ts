@@ -1,0 +1,62 @@
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
+import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { newestAlong } from './device';
+import { keptWho } from './device-user';
+import { type Errand, errandsOf, keepErrand } from './queued-requests';
+
+const PATH = '/api/profiles';
+
+interface Body {
+  readonly saveId: string;
+  readonly baseRevision: null;
+  readonly profile: ControllerProfile;
+}
+
+/** A controller that is new, as it is told to the server. */
+export const newProfileBody = (profile: ControllerProfile, saveId: string): Body => ({
+  saveId,
+  baseRevision: null,
+  profile,
+});
+
+/**
+ * Keeps a new controller on this device, where the server is not reached; it lands later under the same id.
+ * @returns false where nobody is known to work here, or the device has no room
+ */
+export const keepProfileHere = (profile: ControllerProfile, saveId: string): boolean => {
+  const who = keptWho();
+  return (
+    who !== null &&
+    keepErrand({
+      id: saveId,
+      about: profile.id,
+      personId: who.personId,
+      crewId: who.crewId,
+      phase: 'before',
+      words: `Controller: ${profile.name}`,
+      path: PATH,
+      method: 'PUT',
+      body: newProfileBody(profile, saveId),
+    })
+  );
+};
+
+const begun = ({ body, at }: Errand): StoredProfile => ({
+  profile: (body as Body).profile,
+  // What it will be on the server once it has landed.
+  revision: 1,
+  updatedAt: new Date(at).toISOString(),
+  updatedBy: '',
+});
+
+/** Controllers that were begun on this device and that the server does not have yet. */
+export const profilesBegunHere = (personId: string): StoredProfile[] =>
+  errandsOf(personId)
+    .filter(({ path, problem }) => path === PATH && !problem)
+    .map(begun);
+
+/** All controllers of the crew that this device knows of. */
+export const profilesHere = async (personId: string): Promise<StoredProfile[]> => [
+  ...((await newestAlong(personId))?.profiles ?? []),
+  ...profilesBegunHere(personId),
+];

@@ -1,0 +1,154 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { may } from '@/core/access/may';
+import type { Along } from '@/core/job/job-bundle';
+import { chosenRound } from '@/core/practice/chosen';
+import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
+import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { JobFrame } from '../job/frame';
+import { JobPages } from '../job/job-pages';
+import { READ_COOKIE, readPlaces } from '../job/read-cookie';
+import { NewJob } from '../job-list/new-job';
+import { BackedHeader } from '../kit/header-with-back';
+import { Library } from '../library/library';
+import { ProfilePage } from '../library/profile-page';
+import { FacePage } from '../practice/face/face-page';
+import { PracticePage } from '../practice/practice-page';
+import { RoundPage } from '../practice/round-page';
+import { actAs } from '../requests/acting-user';
+import { RULER_COOKIE } from '../ruler/cookie';
+import { restoreSafe } from '../storage/safe-storage';
+import { isTheme, THEME_COOKIE } from '../theme/themes';
+import { keptAlong } from './device';
+import { DeviceList } from './device-list';
+import { keptWho } from './device-user';
+import { isOpenHere } from './pin';
+import { PinGate } from './pin-gate';
+import { profilesHere } from './saved-profiles';
+
+const cookie = (name: string): string | undefined =>
+  document.cookie
+    .split('; ')
+    .find((pair) => pair.startsWith(`${name}=`))
+    ?.slice(name.length + 1);
+
+/** The id of the job that an address is of; null where it is of none. */
+const jobOf = (pathname: string): string | null => /^\/jobs\/([0-9a-f-]{36})(?:\/|$)/i.exec(pathname)?.[1] ?? null;
+
+const Unreached = ({ title, children }: { title: string; children: React.ReactNode }) => (
+  <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
+    <BackedHeader to="/" toLabel="All jobs" title={title} />
+    <p role="status" className="mt-2 font-medium text-warn">
+      The server is not reached. {children}
+    </p>
+    {keptWho() && may(keptWho()!, 'change') && (
+      <div className="mt-3">
+        <NewJob samples={[]} />
+      </div>
+    )}
+    <DeviceList />
+  </main>
+);
+
+const KeptJob = ({ id }: { id: string }) => {
+  const [kept, setKept] = useState<Along | null | undefined>(undefined);
+  useEffect(() => {
+    let isOver = false;
+    void keptAlong(id, keptWho()?.personId ?? '').then((found) => !isOver && setKept(found));
+    return () => {
+      isOver = true;
+    };
+  }, [id]);
+  if (kept === undefined) return null;
+  if (kept === null) return <Unreached title="Not on this device">This job is not on this device.</Unreached>;
+  const { job, crew, note, weather, handovers, profiles } = kept;
+  return (
+    <JobFrame
+      job={job}
+      crew={crew}
+      note={note}
+      rulerFolds={cookie(RULER_COOKIE) ?? ''}
+      cautionsRead={readPlaces(cookie(READ_COOKIE))}
+    >
+      <JobPages initial={{ weather, handovers, profiles }} />
+    </JobFrame>
+  );
+};
+
+/** The crew's controllers as this device has them; null: they are being looked for. */
+const useProfilesHere = (): readonly StoredProfile[] | null => {
+  const [own, setOwn] = useState<readonly StoredProfile[] | null>(null);
+  useEffect(() => {
+    let isOver = false;
+    void profilesHere(keptWho()?.personId ?? '').then((found) => !isOver && setOwn(found));
+    return () => {
+      isOver = true;
+    };
+  }, []);
+  return own;
+};
+
+/** The crew's controllers: all of them, or the one of an address. */
+const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
+  const own = useProfilesHere();
+  if (own === null) return null;
+  if (profileId === null) return <Library profiles={[...own, ...SHIPPED_STORED]} />;
+  const stored = [...own, ...SHIPPED_STORED].find(({ profile }) => profile.id === profileId);
+  return stored ? (
+    <ProfilePage stored={stored} />
+  ) : (
+    <Unreached title="Library">This controller is not on this device.</Unreached>
+  );
+};
+
+/** Practice asks no server: its houses and controllers are worked out on the device. */
+const PracticeHere = ({ path, personId }: { path: string; personId: string }) => {
+  const own = useProfilesHere();
+  if (own === null) return null;
+  const profiles = [...SHIPPED_STORED, ...own].map(({ profile }) => profile);
+  if (path === '') return <PracticePage personId={personId} controllers={profiles} />;
+  const controller = profiles.find(({ id }) => path === `/controllers/${id}`);
+  if (controller) return <FacePage profile={controller} />;
+  const query = new URLSearchParams(window.location.search);
+  const chosen = chosenRound(path.slice(1), query.get('seed') ?? '1', query.has('endless'));
+  return chosen ? (
+    <RoundPage chosen={chosen} personId={personId} />
+  ) : (
+    <Unreached title="Practice">There is nothing like that on this device.</Unreached>
+  );
+};
+
+/** The page that stands in for every other one without signal: the job of the address, or what is on the device. */
+export const Shell = () => {
+  const [isReady, setReady] = useState(false);
+  const [isOpen, setOpen] = useState(false);
+  useEffect(() => {
+    // Who works here, and what he is asked for, may have to be put back first.
+    void restoreSafe().then(() => {
+      // What is sent from here once there is signal is sent as him.
+      actAs(keptWho());
+      setReady(true);
+    });
+    const theme = cookie(THEME_COOKIE);
+    if (isTheme(theme)) document.documentElement.dataset.theme = theme;
+  }, []);
+  if (!isReady) return null;
+  const { pathname } = window.location;
+  const who = keptWho();
+  if (who && !isOpen && !isOpenHere(who.personId))
+    return <PinGate name={who.me} personId={who.personId} onOpen={() => setOpen(true)} />;
+  const id = jobOf(pathname);
+  const controller = /^\/library(?:\/([a-z0-9-]+))?$/.exec(pathname);
+  if (controller && who && controller[1] !== 'meter') return <KeptLibrary profileId={controller[1] ?? null} />;
+  const practice = /^\/practice((?:\/[a-z0-9-]+){0,2})$/.exec(pathname);
+  if (practice && who) return <PracticeHere path={practice[1]!} personId={who.personId} />;
+  if (id) return <KeptJob id={id.toLowerCase()} />;
+  if (pathname === '/sign-in' && !who)
+    return <Unreached title="Signed out">You are signed out on this device. To sign in you need signal.</Unreached>;
+  return pathname === '/' || pathname === '/device' ? (
+    <Unreached title="On this device">These jobs open without it, every page of them.</Unreached>
+  ) : (
+    <Unreached title="Gate Cross">This page needs it. These jobs open without.</Unreached>
+  );
+};

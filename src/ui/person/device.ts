@@ -1,0 +1,28 @@
+import { v4 as uuid } from 'uuid';
+import type { Origin } from '@/core/job/in-time';
+import { keepSafe } from '../storage/safe-storage';
+
+const DEVICE = 'gate-cross:device';
+const COUNT = 'gate-cross:entries';
+
+const deviceId = (): string => {
+  const known = localStorage.getItem(DEVICE);
+  if (known) return known;
+  const made = uuid();
+  keepSafe(DEVICE, made);
+  return made;
+};
+
+/**
+ * This device and the next number of its own count: what is entered here keeps its order, whatever the clock does. Null
+ * where the device keeps nothing.
+ */
+export const nextOrigin = (): Origin | null => {
+  try {
+    const sequence = (Number(localStorage.getItem(COUNT)) || 0) + 1;
+    keepSafe(COUNT, String(sequence));
+    return { device: deviceId(), sequence, clockOffsetMs: null };
+  } catch {
+    return null;
+  }
+};

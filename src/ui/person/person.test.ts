@@ -1,0 +1,44 @@
+import { memoryStorage } from '../storage/memory-storage';
+import { takeUpPerson, usePerson } from './person';
+
+const KEY = 'gate-cross:person';
+
+beforeEach(() => {
+  Object.assign(globalThis, { localStorage: memoryStorage() });
+  usePerson.setState({ author: '', instrument: '' });
+});
+
+const who = () => {
+  const { author, instrument } = usePerson.getState();
+  return { author, instrument };
+};
+
+test('who works here, and with what, is there again after a reload', () => {
+  usePerson.getState().set({ author: 'E. Valtonen' });
+  usePerson.getState().set({ instrument: 'clamp 2' });
+  usePerson.setState({ author: '', instrument: '' });
+  takeUpPerson();
+  expect(who()).toEqual({ author: 'E. Valtonen', instrument: 'clamp 2' });
+});
+
+test('what an older page kept is read', () => {
+  localStorage.setItem(KEY, '{"state":{"author":"E. Valtonen","instrument":"meter 1"},"version":0}');
+  takeUpPerson();
+  expect(who()).toEqual({ author: 'E. Valtonen', instrument: 'meter 1' });
+});
+
+test.each(['', 'not json', '{}', 'null', '{"state":null}'])('what cannot be read (%p) changes nothing', (text) => {
+  usePerson.setState({ author: 'I. Brandvold', instrument: 'meter 1' });
+  localStorage.setItem(KEY, text);
+  takeUpPerson();
+  expect(who()).toEqual({ author: 'I. Brandvold', instrument: 'meter 1' });
+});
+
+test('a device without room still knows who works until it is reloaded', () => {
+  const full = () => {
+    throw new Error('full');
+  };
+  Object.assign(globalThis, { localStorage: { getItem: () => null, setItem: full } });
+  usePerson.getState().set({ author: 'E. Valtonen' });
+  expect(who().author).toBe('E. Valtonen');
+});

@@ -1,0 +1,51 @@
+'use client';
+
+import { create } from 'zustand';
+import { keepSafe, restoreSafe } from '../storage/safe-storage';
+
+interface Who {
+  readonly author: string;
+  readonly instrument: string;
+}
+
+interface Person extends Who {
+  readonly set: (change: Partial<Who>) => void;
+}
+
+const KEY = 'gate-cross:person';
+
+/** As devices have it kept: what was written before this page was made is still read. */
+interface Kept {
+  readonly state: Who;
+  readonly version: 0;
+}
+
+/** Who is working on this device, and with which instrument. Kept on the device. */
+export const usePerson = create<Person>()((set, get) => ({
+  author: '',
+  instrument: '',
+  set: (change) => {
+    set(change);
+    const { author, instrument } = get();
+    try {
+      keepSafe(KEY, JSON.stringify({ state: { author, instrument }, version: 0 } satisfies Kept));
+    } catch {
+      // A device without room asks again after a reload.
+    }
+  },
+}));
+
+const takeKept = () => {
+  try {
+    const { author, instrument } = (JSON.parse(localStorage.getItem(KEY) ?? '') as Kept).state;
+    usePerson.setState({ author: String(author ?? ''), instrument: String(instrument ?? '') });
+  } catch {
+    // Nothing was kept, or nothing that can be read.
+  }
+};
+
+/** Takes up who worked here last, and once more where the browser had lost it. */
+export const takeUpPerson = (): void => {
+  takeKept();
+  void restoreSafe().then(takeKept);
+};

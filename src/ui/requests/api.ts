@@ -1,0 +1,45 @@
+import type { EnteredBy } from '@/core/access/entered-by';
+import type { Answer, NotOk } from '@/core/sync/answer';
+import { actingHeaders } from './acting-user';
+
+/** Whether the same may succeed later: signed out, late, too many, a fault of the server, no database behind it. */
+const mayPass = (status: number): boolean => [401, 408, 429].includes(status) || status >= 500;
+
+const LOST = 'The server does not answer.';
+
+/**
+ * Sends a request and reads the JSON answer. It never throws: a lost server is an answer.
+ * @param by who entered what is sent; left out: whose page this is
+ */
+export const call = async <T>(
+  path: string,
+  init: { method: string; body?: unknown; text?: string } = { method: 'GET' },
+  by?: EnteredBy,
+): Promise<Answer<T>> => {
+  const body = init.text ?? (init.body === undefined ? undefined : JSON.stringify(init.body));
+  try {
+    const response = await fetch(path, {
+      method: init.method,
+      headers: { ...actingHeaders(by), ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
+      ...(body === undefined ? {} : { body }),
+    });
+    const answer = (await response.json().catch(() => null)) as unknown;
+    if (response.ok) return { kind: 'ok', value: answer as T };
+    const { error = `The server refused (${response.status}).`, path: where = '' } = (answer ?? {}) as {
+      error?: string;
+      path?: string;
+    };
+    return mayPass(response.status)
+      ? { kind: 'lost', error, status: response.status }
+      : { kind: 'refused', status: response.status, error, path: where, body: answer };
+  } catch {
+    return { kind: 'lost', error: LOST };
+  }
+};
+
+/**
+ * What to say of something that was not done, and that nothing keeps.
+ * @param what was not done, as a sentence
+ */
+export const notDone = (what: string, { kind, error }: NotOk): string =>
+  kind === 'lost' ? `${what} ${error} Try again when it does.` : `${what} ${error}`;

@@ -1,0 +1,41 @@
+'use client';
+
+import type { KeyboardEvent, RefObject } from 'react';
+import { type GatePost, postLimitsF, postValue } from '@/core/balance/outdoor-ruler';
+import type { SpanF } from '@/core/units/span';
+import { useDegrees } from '../degrees/degrees';
+import { useJob, useJobNow } from '../job/provider';
+import { sliderKeyF } from './slider-key';
+import { useScaleDrag } from './use-scale-drag';
+
+/** Properties of a slider that moves a gate post, by pointer and by keys; null for a post that stands for no fact. */
+export const usePost = (post: GatePost, spanF: SpanF, track: RefObject<HTMLElement | null>) => {
+  const preview = useJob((job) => job.previewFact);
+  const setFact = useJob((job) => job.setFact);
+  const now = useJobNow();
+  const { scale, text } = useDegrees();
+  const { fact } = post;
+  const limitsF = postLimitsF(post);
+  const drag = useScaleDrag({
+    track,
+    spanF,
+    onDrag: (atF) => fact && preview(fact, postValue(now().facts, post, atF)),
+    onDrop: (atF) => fact && setFact(fact, postValue(now().facts, post, atF)),
+  });
+  if (!fact || !limitsF) return null;
+  return {
+    role: 'slider',
+    'aria-valuenow': post.atF,
+    'aria-valuemin': limitsF[0],
+    'aria-valuemax': limitsF[1],
+    'aria-valuetext': text(post.atF),
+    title: `${post.label} ${text(post.atF)}: drag, or use the arrow keys`,
+    onKeyDown: (event: KeyboardEvent) => {
+      const toF = sliderKeyF(scale, event.key, post.atF, limitsF);
+      if (toF === null) return;
+      event.preventDefault();
+      setFact(fact, postValue(now().facts, post, toF));
+    },
+    ...drag,
+  } as const;
+};

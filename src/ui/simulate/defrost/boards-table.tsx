@@ -1,0 +1,52 @@
+import type { BoardMonth } from '@/core/simulation/board-months';
+import { Said } from '../../degrees/degrees';
+import { Scroller } from '../../kit/scroller';
+
+const HEADS = ['kWh', '$', 'Defrosts', 'Ended on time', 'Most frost, lb', 'Left, lb', 'Defrost, min', 'Cold air, min'];
+
+const figures = (month: BoardMonth): readonly string[] => [
+  month.kWh.toFixed(0),
+  month.dollars.toFixed(2),
+  String(month.defrosts),
+  String(month.cappedDefrosts),
+  month.mostFrostLb.toFixed(1),
+  month.leftFrostLb.toFixed(1),
+  String(month.defrostMin),
+  String(month.coldAirMin),
+];
+
+/** A month under each board, and with what makes frost stay. */
+export const BoardsTable = ({ months }: { months: readonly BoardMonth[] }) => (
+  <Scroller label="A month of defrosts">
+    <table className="w-full min-w-[44rem] border-collapse text-sm">
+      <thead>
+        <tr className="align-bottom">
+          <td />
+          {HEADS.map((head) => (
+            <th key={head} scope="col" className="px-2 py-1 text-right font-label text-base font-semibold">
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {months.map((month) => (
+          <tr key={month.id} className="border-t border-line align-top">
+            <th scope="row" className="max-w-72 py-1.5 pr-2 text-left font-normal">
+              <span className="font-medium">{month.label}</span>
+              {month.isSnowballing && <span className="font-semibold text-fail"> ▲ snowballs</span>}
+              <span className="block text-xs text-quiet">
+                <Said>{month.about}</Said>
+              </span>
+            </th>
+            {figures(month).map((figure, at) => (
+              <td key={HEADS[at]} className="px-2 py-1.5 text-right font-mono">
+                {figure}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  </Scroller>
+);

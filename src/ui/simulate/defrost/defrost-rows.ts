@@ -1,0 +1,48 @@
+import type { Facts } from '@/core/job/document';
+import type { DayTrace } from '@/core/simulation/day';
+import { SOURCE_COLOUR } from '../../theme/source-colors';
+import { type CurveRow, type StripRow, stripRows } from '../strip-rows';
+
+const running = ({ compressorStage }: DayTrace): number[] => Array.from(compressorStage, (stage) => +(stage > 0));
+
+const coil: CurveRow = {
+  kind: 'curve',
+  id: 'coil',
+  label: 'Coil outdoors',
+  heightPx: 84,
+  unit: '°F',
+  isTemperature: true,
+  decimals: 0,
+  leastSpan: 20,
+  lines: [{ id: 'coil', colour: SOURCE_COLOUR.defrost, values: ({ coilF }) => coilF }],
+};
+
+/** The rows of one defrost: what the board moves, the strips, and what coil, frost and register make of it. */
+export const defrostRows = (facts: Facts): readonly StripRow[] => {
+  const rows = stripRows(facts);
+  const of = (...ids: readonly string[]) => rows.filter(({ id }) => ids.includes(id));
+  return [
+    ...of('compressor'),
+    {
+      kind: 'lane',
+      id: 'valve',
+      label: 'Valve in cooling',
+      colour: SOURCE_COLOUR.defrost,
+      levels: ({ inDefrost }) => inDefrost.map(Number),
+      most: 1,
+      says: ({ inDefrost }, tick) => (inDefrost[tick] ? 'cooling' : 'heating'),
+    },
+    {
+      kind: 'lane',
+      id: 'fan',
+      label: 'Fan outdoors',
+      colour: SOURCE_COLOUR.blower,
+      levels: (trace) => running(trace).map((is, tick) => (trace.inDefrost[tick] ? 0 : is)),
+      most: 1,
+      says: (trace, tick) => (trace.compressorStage[tick]! > 0 && !trace.inDefrost[tick] ? 'on' : 'off'),
+    },
+    ...of('strips', 'furnace'),
+    coil,
+    ...of('frost', 'supply', 'power'),
+  ];
+};

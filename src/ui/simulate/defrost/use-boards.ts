@@ -1,0 +1,40 @@
+'use client';
+
+import { proxy } from 'comlink';
+import { useState } from 'react';
+import type { BoardMonth } from '@/core/simulation/board-months';
+import type { HourlyWeather } from '@/core/simulation/weather';
+import type { SentJob } from '@/workers/day.worker';
+import { type BeginWork, useLongWork } from '../../loading/use-long-work';
+import { startDayWorker } from '../day-worker';
+
+interface Asked {
+  readonly sent: SentJob;
+  readonly weather: HourlyWeather;
+  readonly day: number;
+}
+
+const begin: BeginWork<Asked, readonly BoardMonth[]> = ({ sent, weather, day }, { onShare, onAnswer }) => {
+  const worker = startDayWorker();
+  void worker.remote.boards(sent, weather, day, proxy(onShare)).then((months) => {
+    onAnswer(months, true);
+    worker.end();
+  });
+  return worker.end;
+};
+
+/** A month under each board, worked out when it is asked for; with progress, and an end. */
+export const useBoards = (sent: SentJob, weather: HourlyWeather | null, day: number) => {
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const { answer, isWhole, share, cancel } = useLongWork(asked, begin, 0);
+  const isOfThis = asked?.sent === sent && asked.weather === weather && asked.day === day;
+  return {
+    months: answer,
+    isCurrent: isOfThis && isWhole,
+    share,
+    ask: () => {
+      if (weather) setAsked({ sent, weather, day });
+    },
+    cancel,
+  };
+};

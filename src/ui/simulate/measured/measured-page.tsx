@@ -1,0 +1,193 @@
+'use client';
+
+import { Upload } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import type { StoredWeather } from '@/core/balance/year/stored-weather';
+import { type FactChange, type FactPath, factValue } from '@/core/job/document';
+import { dayPicks } from '@/core/simulation/day-picks';
+import type { Fitted } from '@/core/simulation/fit-house';
+import { jobTimeConstant } from '@/core/simulation/job-house';
+import type { MeasuredHouse } from '@/core/simulation/measured-house';
+import { apartOnScale } from '@/core/units/degrees';
+import { useDegrees } from '../../degrees/degrees';
+import { FactField } from '../../fields/fact-field';
+import { FileButton } from '../../fields/file-button';
+import { useJob } from '../../job/provider';
+import { useSentJob } from '../../job/use-sent-job';
+import { toast } from '../../kit/toast';
+import { useWeather } from '../../weather/use-weather';
+import { startDayWorker } from '../day-worker';
+import { DayTabs } from '../simulate-tabs';
+
+const RoomChart = dynamic(() => import('./room-chart'), {
+  ssr: false,
+  loading: () => <p className="min-h-80 text-quiet">Drawing …</p>,
+});
+
+const FACTS: readonly FactPath[] = ['house.weight', 'house.coolDowns', 'house.timeConstantH'];
+const FROM_WORDS = {
+  logger: 'as measured by a logger',
+  'cool-down': 'from the overnight cool-down',
+  weight: 'from its kind alone',
+} as const;
+
+const rounded = (value: number, step: number) => (Math.round(value / step) * step).toLocaleString('en-US');
+
+const plusMinus = ({ value, spread }: Fitted, step: number) =>
+  `${rounded(value, step)} ± ${rounded(Math.max(step, spread), step)}`;
+
+/** The house as it was measured: a cool-down of two readings, or a logger's file that loss and mass are fitted to. */
+export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
+  const facts = useJob((job) => job.facts);
+  const setFact = useJob((job) => job.setFact);
+  const sent = useSentJob();
+  const { scale, unit } = useDegrees();
+  const { hoursF, humidity } = useWeather(facts.year.weather, brought);
+  const [house, setHouse] = useState<MeasuredHouse | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [file, setFile] = useState('');
+  const [isWorking, setIsWorking] = useState(false);
+  const known = useMemo(() => jobTimeConstant(facts), [facts]);
+  const measure = async (name: string, textOf: (worker: ReturnType<typeof startDayWorker>) => Promise<string>) => {
+    const worker = startDayWorker();
+    setIsWorking(true);
+    setFile(name);
+    try {
+      const answer = await worker.remote.measure(sent, await textOf(worker));
+      setHouse(answer.ok ? answer.value : null);
+      setProblem(answer.ok ? null : `${answer.path === '' ? '' : `${answer.path}: `}${answer.error}`);
+    } finally {
+      worker.end();
+      setIsWorking(false);
+    }
+  };
+  const standIn = () => {
+    if (hoursF === null) return;
+    const weather = { hoursF, humidity };
+    const day = dayPicks(weather, facts).find(({ id }) => id === 'design')?.day ?? 0;
+    void measure('Simulated logger', (worker) => worker.remote.standIn(sent, weather, day));
+  };
+  const take = (changes: readonly FactChange[], words: string) => {
+    const before = changes.map(({ path }) => ({ path, value: factValue(facts, path) }));
+    const put = (each: readonly FactChange[]) => each.forEach(({ path, value }) => setFact(path, value));
+    put(changes);
+    toast(words, { action: { label: 'Undo', onClick: () => put(before) } });
+  };
+  const design = house && Math.round(house.designBtuh.value / 100) * 100;
+  const hours = house && Math.round(house.timeConstantH.value);
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <DayTabs />
+      <p className="mb-3 border-l-4 border-ink pl-3 text-lg font-medium">
+        This house holds its heat for about {Math.round(known.hours)} h, {FROM_WORDS[known.from]}.{' '}
+        <span className="text-base font-normal">It decides what a setback saves and how long the climb takes.</span>
+      </p>
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
+        <section aria-label="What is known">
+          <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What is known</h2>
+          {FACTS.map((path) => (
+            <FactField key={path} path={path} />
+          ))}
+        </section>
+        <section aria-label="Logger" aria-busy={isWorking}>
+          <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">A logger’s file</h2>
+          <p className="mt-2 max-w-prose text-sm text-quiet">
+            CSV with a header: time, room, outdoor, compressor, aux. A night with a setback in it says most. Loss and
+            mass are fitted to the room by least squares; the heat of what ran is taken from the Sheet.
+          </p>
+          <div className="mt-2 flex flex-wrap gap-2">
+            <FileButton
+              label="Logger file"
+              accept=".csv,.txt"
+              onFile={(chosen) => void measure(chosen.name, () => chosen.text())}
+            >
+              <Upload size={18} aria-hidden /> Import CSV
+            </FileButton>
+            <button type="button" className="plain-button" onClick={standIn}>
+              Try a simulated logger
+            </button>
+          </div>
+          {problem && (
+            <p role="alert" className="mt-3 border-l-4 border-fail pl-3">
+              {file}: {problem}
+            </p>
+          )}
+          {house && design !== null && hours !== null && (
+            <>
+              <h3 className="mt-4 font-label text-lg font-semibold">{file}</h3>
+              <table className="w-full text-sm">
+                <thead>
+                  <tr className="text-left">
+                    <td />
+                    <th scope="col" className="eyebrow font-semibold">
+                      Measured
+                    </th>
+                    <th scope="col" className="eyebrow font-semibold">
+                      On the job
+                    </th>
+                    <td />
+                  </tr>
+                </thead>
+                <tbody className="font-mono">
+                  <tr className="border-t border-line">
+                    <th scope="row" className="py-1.5 text-left font-sans font-normal">
+                      Heat loss at design, Btu/h
+                    </th>
+                    <td>{plusMinus(house.designBtuh, 100)}</td>
+                    <td>{Math.round(house.jobDesignBtuh).toLocaleString('en-US')}</td>
+                    <td>
+                      <button
+                        type="button"
+                        className="plain-button px-3 font-sans"
+                        aria-label="Take the heat loss into the Sheet"
+                        onClick={() =>
+                          take(
+                            [
+                              { path: 'house.designBtuh', value: design },
+                              { path: 'load.from', value: 'heat-loss' },
+                            ],
+                            'Heat loss taken into the Sheet',
+                          )
+                        }
+                      >
+                        Take
+                      </button>
+                    </td>
+                  </tr>
+                  <tr className="border-t border-line">
+                    <th scope="row" className="py-1.5 text-left font-sans font-normal">
+                      Holds its heat for, h
+                    </th>
+                    <td>{plusMinus(house.timeConstantH, 1)}</td>
+                    <td>{Math.round(house.jobTimeConstantH)}</td>
+                    <td>
+                      <button
+                        type="button"
+                        className="plain-button px-3 font-sans"
+                        aria-label="Take the hours into the Sheet"
+                        onClick={() =>
+                          take([{ path: 'house.timeConstantH', value: hours }], 'Hours taken into the Sheet')
+                        }
+                      >
+                        Take
+                      </button>
+                    </td>
+                  </tr>
+                </tbody>
+              </table>
+              <p className="mt-2 text-sm">
+                The fitted house is off by {apartOnScale(scale, house.residualF).toFixed(2)} {unit} on average. ± is one
+                standard error of the fit alone: a wrong capacity on the Sheet is not in it, and in damp weather frost
+                counts as loss. Dry cold says most.
+              </p>
+              <div aria-hidden className="min-h-80">
+                <RoomChart house={house} />
+              </div>
+            </>
+          )}
+        </section>
+      </div>
+    </div>
+  );
+};

@@ -1,0 +1,213 @@
+'use client';
+
+import { Columns3 } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { useSearchParams } from 'next/navigation';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { StoredWeather } from '@/core/balance/year/stored-weather';
+import { backupOf } from '@/core/job/backup';
+import { DAY_MIN } from '@/core/simulation/clock';
+import { dayHeadline } from '@/core/simulation/day-headline';
+import { dayPicks } from '@/core/simulation/day-picks';
+import { momentAt } from '@/core/simulation/moment-at';
+import { tickAt } from '@/core/simulation/ticks';
+import { variantsOf } from '@/core/simulation/variant';
+import type { HourlyWeather } from '@/core/simulation/weather';
+import { Said } from '../degrees/degrees';
+import { useJob, useJobNow } from '../job/provider';
+import { useModelNow } from '../job/use-model-now';
+import { useSentJob } from '../job/use-sent-job';
+import { AsTable } from '../kit/as-table';
+import { dateText } from '../weather/day-of-year';
+import { useWeather } from '../weather/use-weather';
+import { useCursor } from './cursor';
+import { CursorTime } from './cursor-time';
+import { DayChoice } from './day-choice';
+import { EnergyTable } from './energy-table';
+import { EventList } from './event-list';
+import { Player } from './player';
+import { DayTabs } from './simulate-tabs';
+import { Strip } from './strip';
+import { LEARNED_ROW, stripRows } from './strip-rows';
+import { useDayPlace, weatherOn } from './use-place';
+import { useLived } from './use-simulated-days';
+import { WaysCompared } from './ways-compared';
+import { WaysDialog } from './ways-dialog';
+
+const EnergyColumns = dynamic(() => import('./energy-columns'), {
+  ssr: false,
+  loading: () => <p className="min-h-64 text-quiet">Drawing …</p>,
+});
+
+/** The minute at which a run is opened: before dawn, where most of it happens. */
+const FIRST_MIN = 360;
+/** How long the cursor must rest before the address follows, ms. */
+const ADDRESS_MS = 300;
+
+/** Rows of a way that stands beside the first: what runs, and the room. */
+const BESIDE = new Set(['compressor', 'furnace', 'strips', 'defrost', 'room']);
+
+const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
+
+/** A day of the job by the minute: watched, stepped, explained, and held against other ways of living it. */
+export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
+  const facts = useJob((job) => job.facts);
+  const setMoment = useJob((job) => job.setMoment);
+  const now = useJobNow();
+  const query = useSearchParams();
+  // The address is read once; after that it follows.
+  const [firstMin] = useState(() => query.get('min'));
+  const model = useModelNow();
+  const sent = useSentJob();
+  const { place, go } = useDayPlace();
+  const { name, hoursF, humidity, problem } = useWeather(facts.year.weather, brought);
+  const year = useMemo((): HourlyWeather | null => (hoursF === null ? null : { hoursF, humidity }), [hoursF, humidity]);
+  const picks = useMemo(() => (year === null ? [] : dayPicks(year, facts)), [year, facts]);
+  const chosen = useMemo(() => (year === null ? null : weatherOn(place.on, year, picks)), [place.on, year, picks]);
+  const { answer, isWorking } = useLived(sent, place.ways, chosen?.weather ?? null, {
+    day: chosen?.day ?? 0,
+    minutes: place.days * DAY_MIN,
+    stepMin: 1,
+  });
+  const rows = useMemo(() => stripRows(facts), [facts]);
+  const [speed, setSpeed] = useState(60);
+  const [isChoosing, setIsChoosing] = useState(false);
+  const first = answer?.lived[0] ?? null;
+
+  useEffect(() => {
+    const said = Number(firstMin ?? FIRST_MIN);
+    useCursor.getState().go(Number.isFinite(said) && said >= 0 ? said : FIRST_MIN);
+  }, [firstMin]);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const unsubscribe = useCursor.subscribe((cursor, before) => {
+      if (cursor.atMin === before.atMin) return;
+      clearTimeout(timer);
+      timer = setTimeout(() => {
+        const here = new URLSearchParams(window.location.search);
+        here.set('min', String(cursor.atMin));
+        window.history.replaceState(null, '', `?${here.toString()}`);
+      }, ADDRESS_MS);
+    });
+    return () => {
+      clearTimeout(timer);
+      unsubscribe();
+    };
+  }, []);
+
+  const move = useCallback(
+    (atMin: number) => {
+      useCursor.getState().go(atMin);
+      if (!first) return;
+      const moment = momentAt(first.run, tickAt(first.run, atMin));
+      const { moment: before } = now();
+      if (before.outdoorF !== moment.outdoorF || before.indoorF !== moment.indoorF || before.call !== moment.call)
+        setMoment(moment);
+    },
+    [first, now, setMoment],
+  );
+
+  const job = useMemo(() => ({ model, confirmed: new Set(sent.confirmed) }), [model, sent]);
+  const variants = useMemo(() => variantsOf(job), [job]);
+  const minutes = place.days * DAY_MIN;
+  const ways = place.ways.split(',');
+  const headline = first && dayHeadline(first, facts);
+  const when = place.on.kind === 'typed' ? 'A typed day' : `${dateText(chosen?.day ?? 0)} in ${name}`;
+  return (
+    <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
+      <DayTabs />
+      <section aria-label="The answer" aria-live="polite" className="mb-3 min-h-14">
+        {headline ? (
+          <p
+            className={`border-l-4 pl-3 text-lg font-medium ${headline.isHeld ? 'border-pass' : 'border-fail text-fail'}`}
+          >
+            <Said>{headline.sentence}</Said>{' '}
+            <span className="text-base font-normal text-ink">
+              ${first.summary.cost.total.toFixed(2)}, {counted(first.summary.starts, 'start')},{' '}
+              {counted(first.summary.defrosts, 'defrost')}.
+            </span>
+          </p>
+        ) : (
+          <p className="text-lg text-quiet">{problem ?? 'Running the day …'}</p>
+        )}
+      </section>
+      <div className="no-print mb-3">
+        <DayChoice place={place} picks={picks} day={chosen?.day ?? 0} onGo={go}>
+          <button type="button" className="plain-button" onClick={() => setIsChoosing(true)}>
+            <Columns3 size={18} aria-hidden />{' '}
+            {answer && answer.lived.length > 1 ? `Comparing ${answer.lived.length}` : 'Compare'}
+          </button>
+        </DayChoice>
+      </div>
+      {answer && first && (
+        <div aria-busy={isWorking} className={isWorking ? 'opacity-60' : ''}>
+          <h2 className="sr-only">{when}</h2>
+          <div className="mb-2 flex flex-wrap items-center justify-between gap-2 border-b-2 border-ink pb-1">
+            <span className="flex flex-1 flex-wrap items-baseline justify-between gap-x-4">
+              <span aria-hidden className="font-label text-2xl font-semibold">
+                {when}
+              </span>
+              <CursorTime minutes={minutes} />
+            </span>
+            <Player
+              minutes={minutes}
+              stepMin={first.run.stepMin}
+              events={first.events}
+              speed={speed}
+              onSpeed={setSpeed}
+              onMove={move}
+            />
+          </div>
+          {answer.lived.map((each, at) => (
+            <div key={each.id} className={at > 0 ? 'mt-3 border-t-2 border-ink pt-1' : ''}>
+              {answer.lived.length > 1 && (
+                <h3 className="font-label text-lg font-semibold">
+                  <Said>{each.label}</Said>
+                </h3>
+              )}
+              <Strip
+                label={at === 0 ? 'Run' : `Run: ${each.label}`}
+                run={each.run}
+                rows={[
+                  ...(at === 0 ? rows : rows.filter(({ id }) => BESIDE.has(id))),
+                  ...(each.program.learning === null ? [] : [LEARNED_ROW]),
+                ]}
+                events={first.events}
+                onMove={move}
+              />
+            </div>
+          ))}
+          <p className="mt-2 text-sm text-quiet">
+            Drag the line, or play it: the ruler, Wiring and Strips go to that minute.
+            {first.assumedHumidity !== null &&
+              ` This weather says nothing of humidity: ${Math.round(first.assumedHumidity * 100)} % is assumed.`}{' '}
+            Worked out, not measured: the house’s weight, the thermostat’s own habits and the coil’s frost are judged.
+          </p>
+          <div className="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+            <EventList events={first.events} minutes={minutes} backup={backupOf(facts)} onMove={move} />
+            <WaysCompared lived={answer.lived} differences={answer.differences} />
+          </div>
+          <section aria-label="Energy and money" className="mt-6 min-w-0">
+            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">
+              Energy and money by the {place.days > 2 ? 'day' : 'hour'}
+            </h2>
+            <div aria-hidden className="min-h-64">
+              <EnergyColumns lived={first} facts={facts} />
+            </div>
+            <AsTable>
+              <EnergyTable lived={first} facts={facts} />
+            </AsTable>
+          </section>
+        </div>
+      )}
+      {isChoosing && (
+        <WaysDialog
+          variants={variants}
+          chosen={ways}
+          onChoose={(ids) => go({ ways: ids.join(',') })}
+          onClose={() => setIsChoosing(false)}
+        />
+      )}
+    </div>
+  );
+};

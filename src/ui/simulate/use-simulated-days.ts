@@ -1,0 +1,45 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { DaySpan } from '@/core/simulation/simulated-days';
+import type { HourlyWeather } from '@/core/simulation/weather';
+import type { DayAnswer, SentJob } from '@/workers/day.worker';
+import { type BeginWork, useLongWork } from '../loading/use-long-work';
+import { startDayWorker } from './day-worker';
+
+/** A day is there at once: it waits only until a drag or a key rests. */
+const SETTLE_MS = 120;
+
+interface Asked {
+  readonly sent: SentJob;
+  readonly ids: readonly string[];
+  readonly weather: HourlyWeather;
+  readonly span: DaySpan;
+}
+
+const begin: BeginWork<Asked, DayAnswer> = ({ sent, ids, weather, span }, { onAnswer }) => {
+  const worker = startDayWorker();
+  void worker.remote.live(sent, ids, weather, span).then((answer) => {
+    onAnswer(answer, true);
+    worker.end();
+  });
+  return worker.end;
+};
+
+/**
+ * Days lived in each way, from a worker. The last answer stays until the next is there.
+ * @param ids ways, comma between
+ */
+export const useLived = (
+  sent: SentJob,
+  ids: string,
+  weather: HourlyWeather | null,
+  { day, minutes, stepMin }: DaySpan,
+) => {
+  const asked = useMemo(
+    () => (weather === null ? null : { sent, ids: ids.split(','), weather, span: { day, minutes, stepMin } }),
+    [sent, ids, weather, day, minutes, stepMin],
+  );
+  const { answer, isWhole } = useLongWork(asked, begin, SETTLE_MS);
+  return { answer, isWorking: !isWhole };
+};

@@ -1,0 +1,83 @@
+'use client';
+
+import { useState } from 'react';
+import type { Variant } from '@/core/simulation/variant';
+import { Said } from '../degrees/degrees';
+import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+
+/** Ways side by side at most: as it stands, and three others. */
+export const MOST_WAYS = 4;
+
+const GROUPS: readonly { readonly group: Variant['group']; readonly label: string }[] = [
+  { group: 'as it stands', label: 'The job' },
+  { group: 'people', label: 'What people do' },
+  { group: 'ways', label: 'Ways of setting the gates' },
+  { group: 'settings', label: 'Settings' },
+  { group: 'what can be wrong', label: 'What can be wrong' },
+];
+
+interface WaysDialogProps {
+  readonly variants: readonly Variant[];
+  readonly chosen: readonly string[];
+  readonly onChoose: (ids: readonly string[]) => void;
+  readonly onClose: () => void;
+}
+
+/** Chooses what stands beside the job on the same day. */
+export const WaysDialog = ({ variants, chosen, onChoose, onClose }: WaysDialogProps) => {
+  const [first, ...others] = variants;
+  const [picked, setPicked] = useState(() => chosen.filter((id) => id !== first!.id));
+  const isFull = picked.length >= MOST_WAYS - 1;
+  const toggle = (id: string) =>
+    setPicked((before) => (before.includes(id) ? before.filter((each) => each !== id) : [...before, id]));
+  return (
+    <DialogFrame
+      title="Compare on the same day"
+      about={`${first!.label}, and up to ${MOST_WAYS - 1} of these.`}
+      isWide
+      onClose={onClose}
+    >
+      {GROUPS.map(({ group, label }) => {
+        const within = others.filter((each) => each.group === group);
+        if (within.length === 0) return null;
+        return (
+          <fieldset key={group} className="mt-3">
+            <legend className="eyebrow">{label}</legend>
+            {within.map(({ id, label: name, about }) => (
+              <label key={id} className="flex min-h-11 items-center gap-3 border-b border-line py-1">
+                <input
+                  type="checkbox"
+                  className="size-5 shrink-0 accent-[var(--ink)]"
+                  checked={picked.includes(id)}
+                  disabled={isFull && !picked.includes(id)}
+                  onChange={() => toggle(id)}
+                />
+                <span>
+                  <span className="font-medium">
+                    <Said>{name}</Said>
+                  </span>{' '}
+                  <span className="text-sm text-quiet">
+                    <Said>{about}</Said>
+                  </span>
+                </span>
+              </label>
+            ))}
+          </fieldset>
+        );
+      })}
+      <div className="sticky bottom-0 -mx-5 mt-4 -mb-5 flex flex-wrap justify-end gap-2 border-t border-line bg-sheet p-3">
+        <DialogClose className="plain-button">Cancel</DialogClose>
+        <button
+          type="button"
+          className="strong-button"
+          onClick={() => {
+            onChoose([first!.id, ...picked]);
+            onClose();
+          }}
+        >
+          {picked.length === 0 ? 'Show the job alone' : `Compare ${picked.length + 1}`}
+        </button>
+      </div>
+    </DialogFrame>
+  );
+};

@@ -1,0 +1,27 @@
+'use client';
+
+import { useMemo } from 'react';
+import { SOUND } from '@/core/control/scenario';
+import { scenarioWords } from '@/core/wiring/scenario-words';
+import { useModel } from '../job/deferred-model';
+import { useJob } from '../job/provider';
+
+/** What is being tried on the wiring, said where readings are judged without it; and the way back. */
+export const TriedWords = () => {
+  const { facts, harness, scenario } = useModel();
+  const setMoment = useJob((job) => job.setMoment);
+  const words = useMemo(() => scenarioWords(facts, harness, scenario), [facts, harness, scenario]);
+  return (
+    <p role="note" className="my-2 border-l-4 border-ember pl-2 text-sm">
+      <b>Tried: {words || 'nothing that this system has'}.</b> What it would read stands under what is expected.
+      Readings are judged as for a good system.{' '}
+      <button
+        type="button"
+        className="bare-button -my-2 px-1 underline underline-offset-4"
+        onClick={() => setMoment({ scenario: SOUND })}
+      >
+        Stop trying
+      </button>
+    </p>
+  );
+};

@@ -1,0 +1,21 @@
+import type { ApexOptions } from 'apexcharts';
+import { SOURCE_COLOUR } from './source-colors';
+
+/** The colour that a custom property of the theme stands for at this moment, for charts that take no properties. */
+export const themeColour = (property: string): string =>
+  getComputedStyle(document.documentElement)
+    .getPropertyValue(property.replace(/^var\(|\)$/g, ''))
+    .trim();
+
+/** A source's colour in the theme at this moment. */
+export const sourceColour = (source: keyof typeof SOURCE_COLOUR): string => themeColour(SOURCE_COLOUR[source]);
+
+/** A chart as all of ours are: still, without tools of its own, on the page's ground. */
+export const plainChart = (ink: string): NonNullable<ApexOptions['chart']> => ({
+  toolbar: { show: false },
+  zoom: { enabled: false },
+  animations: { enabled: false },
+  fontFamily: 'Barlow, sans-serif',
+  foreColor: ink,
+  background: 'transparent',
+});

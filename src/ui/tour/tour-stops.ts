@@ -1,0 +1,53 @@
+/** What the two-minute walk shows: on which page of a job, under which conditions, and what to look at. */
+export interface WalkStop {
+  readonly page: string;
+  /** The moment and place that it stands at, as in an address. */
+  readonly query: string;
+  readonly title: string;
+  readonly words: string;
+}
+
+/** The job that the walk goes through, among the samples. */
+export const WALK_SAMPLE = 'quarry-bench';
+
+export const WALK_STOPS: readonly WalkStop[] = [
+  {
+    page: 'survey',
+    query: 'out=19&in=68&call=heat-1',
+    title: 'What is there',
+    words:
+      'Plates and house, in the order you walk them. A dashed edge is a guess: type the value, or confirm it. Everything else is worked out from here.',
+  },
+  {
+    page: 'balance',
+    query: 'out=19&in=68&call=heat-1',
+    title: 'What may run',
+    words:
+      'Where the house’s line meets the heat pump’s is the balance. Drag the needle, or a gate, and watch the sentence at the foot of the page.',
+  },
+  {
+    page: 'wiring',
+    query: 'out=19&in=68&call=heat-aux',
+    title: 'How it is wired',
+    words:
+      'The path of the call in full color, and the volts to expect at each terminal. Step through the calls below.',
+  },
+  {
+    page: 'strips',
+    query: 'out=19&in=68&call=emergency',
+    title: 'The strips',
+    words: 'Each circuit from breaker to element, second by second. Clamp amps are judged by the volts you read.',
+  },
+  {
+    page: 'startup',
+    query: 'out=19&in=68&call=emergency&step=emergency',
+    title: 'Is it right',
+    words: 'One step at a time: what to expect, what you read, and what it means. Type a wrong number and see.',
+  },
+  {
+    page: 'handover',
+    query: 'out=19&in=68&call=heat-1',
+    title: 'The record',
+    words: 'One page for the file, one for the homeowner. That is all: make your own job now.',
+  },
+];

@@ -1,0 +1,38 @@
+'use client';
+
+import { CALLS } from '@/core/control/moment';
+import type { Harness } from '@/core/wiring/harness';
+import type { WiringState } from '@/core/wiring/state';
+import { Said } from '../degrees/degrees';
+import { useJob } from '../job/provider';
+import { TryBox } from './simulate-fault';
+
+/** What the moment's call does: what is held and why, a fuse that opens, coils that chatter; and what can be tried. */
+export const WhatHappens = ({ harness, state }: { harness: Harness; state: WiringState }) => {
+  const fuseAmps = useJob((job) => job.facts.airHandler.fuseAmps);
+  const { moment, held, fuseOpenedAtAmps, chattering, solution } = state;
+  const restless = harness.devices
+    .flatMap(({ coils }) => coils)
+    .filter(({ id }) => chattering.includes(id))
+    .map(({ label }) => label.toLowerCase());
+  const said = [
+    ...held.map(({ why }) => why),
+    ...(fuseOpenedAtAmps ? [`The board fuse has opened: ${fuseOpenedAtAmps.toFixed(1)} A through ${fuseAmps} A.`] : []),
+  ];
+  return (
+    <section aria-label="What happens">
+      <h2 className="eyebrow">{CALLS[moment.call].label}</h2>
+      <p className="text-sm">{CALLS[moment.call].about}</p>
+      {said.map((why) => (
+        <p key={why} className="mt-2 border-l-4 border-ember pl-2 text-sm font-medium">
+          <Said>{why}</Said>
+        </p>
+      ))}
+      {restless.length > 0 && (
+        <p className="mt-2 border-l-4 border-fail pl-2 text-sm font-semibold">Chatters: {restless.join(', ')}.</p>
+      )}
+      <p className="mt-1 mb-2 font-mono text-sm text-quiet">{solution.sourceAmps.toFixed(2)} A from the transformer</p>
+      <TryBox harness={harness} />
+    </section>
+  );
+};

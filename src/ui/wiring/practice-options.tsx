@@ -1,0 +1,65 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Moment } from '@/core/control/moment';
+import { choicesOf, schoolsHere } from '@/core/wiring/choices';
+import { Said } from '../degrees/degrees';
+import { useJob } from '../job/provider';
+
+/** The questions that practitioners answer differently: both sides, what each changes here, one tap to take it. */
+export const Schools = ({ moment }: { moment: Moment }) => {
+  const facts = useJob((job) => job.facts);
+  const setFact = useJob((job) => job.setFact);
+  const choices = useMemo(
+    () => choicesOf(facts).map((choice) => ({ choice, schools: schoolsHere(facts, choice, moment) })),
+    [facts, moment],
+  );
+  if (choices.length === 0) return null;
+  return (
+    <section aria-label="Two ways of doing it">
+      <h2 className="mb-1 font-label text-2xl font-semibold">Two ways of doing it</h2>
+      {choices.map(({ choice, schools }) => (
+        <div key={choice.id} role="group" aria-label={choice.question} className="mb-3">
+          <h3 className="font-semibold">{choice.question}</h3>
+          <div className="grid gap-2 sm:grid-cols-2">
+            {schools.map(({ school, isInForce, refusedWhy, wires, behaviour }) => (
+              <div key={school.label} className={`border-l-4 py-1 pl-3 ${isInForce ? 'border-ink' : 'border-line'}`}>
+                <p className="font-label text-lg font-semibold">
+                  <Said>{school.label}</Said>{' '}
+                  {isInForce && <span className="font-sans text-sm font-normal text-quiet">as it is</span>}
+                </p>
+                {refusedWhy && <p className="text-sm text-fail">{refusedWhy}</p>}
+                {!isInForce && !refusedWhy && (
+                  <>
+                    <ul className="text-sm">
+                      {wires.length + behaviour.length === 0 && (
+                        <li className="text-quiet">The same wires; nothing else runs at this moment.</li>
+                      )}
+                      {wires.map((line) => (
+                        <li key={line} className="font-mono text-xs">
+                          <Said>{line}</Said>
+                        </li>
+                      ))}
+                      {behaviour.map((line) => (
+                        <li key={line}>
+                          <Said>{line}</Said>
+                        </li>
+                      ))}
+                    </ul>
+                    <button
+                      type="button"
+                      className="plain-button mt-1"
+                      onClick={() => school.changes.forEach(({ path, value }) => setFact(path, value))}
+                    >
+                      Take this
+                    </button>
+                  </>
+                )}
+              </div>
+            ))}
+          </div>
+        </div>
+      ))}
+    </section>
+  );
+};

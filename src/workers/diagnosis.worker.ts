@@ -1,0 +1,77 @@
+import { expose } from 'comlink';
+import type { Moment } from '@/core/control/moment';
+import { COMPLAINTS } from '@/core/diagnosis/complaints';
+import { type Clinic, clinicOf } from '@/core/diagnosis/diagnosis';
+import { answerWords } from '@/core/diagnosis/reading-words';
+import { type Asked, type World, worldOf } from '@/core/diagnosis/simulated-house';
+import { tableOf } from '@/core/diagnosis/table';
+import { tonight, type TonightWay } from '@/core/diagnosis/tonight';
+import { type Trouble, troubleOf } from '@/core/diagnosis/trouble';
+import { visitMoment } from '@/core/diagnosis/visit-moment';
+import { meterHeldTo } from '@/core/instrument/held-to';
+import type { Held } from '@/core/instrument/stand-in';
+import type { Facts } from '@/core/job/document';
+import type { Reading } from '@/core/job/reading';
+import { jobModel } from '@/core/model/job-model';
+import { observationKey } from '@/core/model/observable';
+
+/** The last table: it is worked out once for the same facts and temperatures, and asked for each reading. */
+let kept: { readonly key: string; readonly clinic: Clinic } | undefined;
+
+const clinicFor = (facts: Facts, moment: Moment): Clinic => {
+  const key = JSON.stringify([facts, moment.outdoorF, moment.indoorF]);
+  if (kept?.key !== key) kept = { key, clinic: clinicOf(tableOf(jobModel(facts), moment)) };
+  return kept.clinic;
+};
+
+/** Something that can be wrong, to choose from. */
+export interface Fault {
+  readonly id: string;
+  readonly words: string;
+}
+
+/** What somebody meets at a place: what a meter is held to there, or what is seen. */
+export interface Met {
+  readonly held: Held | null;
+  readonly seen: string | null;
+}
+
+const worldIn = (facts: Facts, moment: Moment, fault: string, seed: number | null): World | undefined => {
+  const { table } = clinicFor(facts, moment);
+  const cause = table.causes.find(({ id }) => id === fault);
+  return cause && worldOf(table, cause, seed);
+};
+
+const api = {
+  /** Where a search for trouble stands, for the readings of a visit. */
+  judge: (facts: Facts, moment: Moment, readings: readonly Reading[]): Trouble =>
+    troubleOf(clinicFor(facts, visitMoment(facts, readings, moment)), readings),
+  /** What can be done tonight with a cause not fixed. */
+  tonight: (
+    facts: Facts,
+    moment: Moment,
+    readings: readonly Reading[],
+    cause: string,
+    tonightF: number,
+  ): readonly TonightWay[] => tonight(clinicFor(facts, visitMoment(facts, readings, moment)).table, cause, tonightF),
+  /** What can be wrong with a system. */
+  faults: (facts: Facts, moment: Moment): readonly Fault[] =>
+    clinicFor(facts, moment).table.causes.map(({ id, words }) => ({ id, words })),
+  /** What its owner says of a system with something wrong in it. */
+  saidOf: (facts: Facts, moment: Moment, fault: string): string => {
+    const world = worldIn(facts, moment, fault, null);
+    return COMPLAINTS.find(({ id }) => id === world?.complaint)?.words ?? '';
+  },
+  /** What a meter is held to, or what is seen, at a place of a system with something wrong in it. */
+  meets: (facts: Facts, moment: Moment, fault: string, asked: Asked, seed: number): Met => {
+    const answer = worldIn(facts, moment, fault, seed)?.answer(asked) ?? null;
+    const held = answer === null ? null : meterHeldTo(asked, answer);
+    const probe = clinicFor(facts, moment).table.probes.find(({ id }) => id === observationKey(facts, asked.of));
+    return { held, seen: held || answer === null || !probe ? null : answerWords(probe, answer) };
+  },
+};
+
+/** What the trouble worker answers. */
+export type TroubleWorker = typeof api;
+
+expose(api);

@@ -1,0 +1,162 @@
+import { expect, type Page, test } from '@playwright/test';
+import { alive, expectSaved, freshJob, stored } from './helpers';
+
+const answer = (page: Page) => page.getByRole('region', { name: 'The answer' });
+const time = (page: Page) => page.getByRole('slider', { name: 'Time of the run' }).first();
+const events = (page: Page) => page.getByRole('region', { name: 'Events', exact: true });
+/** The run is there. */
+const ran = async (page: Page) => {
+  await expect(answer(page)).toContainText('$');
+  await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
+};
+
+test('a day with a hole says first what held both sources, and the cursor takes the ruler there', async ({ page }) => {
+  const id = await freshJob(page, 'juniper-flume');
+  await page.goto(`/jobs/${id}/simulate?out=19&call=heat-1&on=26_38_85&min=30`);
+  await ran(page);
+  await expect(answer(page)).toContainText(/Short by more than 2.°F for \d+ min.*backup held above 30 °F/);
+  await expect(time(page)).toHaveAttribute('aria-valuetext', /^0:30: room/);
+  // By hand: the moment goes along, and the address says it.
+  const box = (await time(page).boundingBox())!;
+  await page.mouse.move(box.x + box.width / 4, box.y + 30);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + 30, { steps: 6 });
+  await page.mouse.up();
+  await expect(time(page)).toHaveAttribute('aria-valuetext', /^1[12]:\d\d: room/);
+  await expect(page).toHaveURL(/out=3[56]/);
+  await expect(page).toHaveURL(/min=7[12]\d/);
+  // By key: a minute, an hour, an event.
+  await time(page).focus();
+  const at = Number(await time(page).getAttribute('aria-valuenow'));
+  await page.keyboard.press('ArrowRight');
+  await expect(time(page)).toHaveAttribute('aria-valuenow', String(at + 1));
+  await page.keyboard.press('PageDown');
+  await expect(time(page)).toHaveAttribute('aria-valuenow', String(at - 59));
+  await page.keyboard.press('Shift+ArrowRight');
+  const next = Number(await time(page).getAttribute('aria-valuenow'));
+  expect(next).toBeGreaterThan(at - 59);
+  await page.goto(`${page.url().replace('/day?', '/wiring?')}`);
+  await expect(page.getByRole('region', { name: 'Gate ruler' })).toContainText('°F out');
+});
+
+test('what happened is told with its reason, narrowed by source, and a tap goes there', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/simulate?on=damp`);
+  await ran(page);
+  const list = page.getByRole('region', { name: 'List of events' });
+  await expect(list.getByRole('button').first()).toBeVisible();
+  const filter = page.getByRole('group', { name: 'Show events of' });
+  await filter.getByRole('button', { name: /^Compressor/ }).click();
+  await expect(list.getByText(/^Compressor/)).toHaveCount(0);
+  const begins = list.getByRole('button', { name: /Defrost begins: .* lb of frost, \d+ °F out/ }).first();
+  const said = await begins.innerText();
+  await begins.click();
+  const [clock] = /\d+:\d\d/.exec(said)!;
+  await expect(time(page)).toHaveAttribute('aria-valuetext', new RegExp(`^${clock}: `));
+  await expect(page).toHaveURL(/call=defrost/);
+  await expect(events(page)).toBeVisible();
+});
+
+test('it plays by itself, stops at a tap, and steps by event', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/simulate?min=0`);
+  await ran(page);
+  await page.getByLabel('Speed').selectOption({ label: '10 hours a second' });
+  await page.getByRole('button', { name: 'Play' }).click();
+  await expect.poll(async () => Number(await time(page).getAttribute('aria-valuenow'))).toBeGreaterThan(60);
+  await page.getByRole('button', { name: /Stop|Play/ }).click();
+  await page.getByRole('button', { name: 'Event before' }).click();
+  const before = await time(page).getAttribute('aria-valuenow');
+  await page.getByRole('button', { name: 'Minute after' }).click();
+  await expect(time(page)).toHaveAttribute('aria-valuenow', String(Number(before) + 1));
+});
+
+test('ways of living the day stand side by side, with what the difference hangs on, through a reload', async ({
+  page,
+}) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/simulate`);
+  await ran(page);
+  await page.getByRole('button', { name: 'Compare' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('checkbox', { name: /Cooler at night by 5/ }).check();
+  await dialog.getByRole('checkbox', { name: /Low charge/ }).check();
+  await dialog.getByRole('checkbox', { name: /Demand defrost/ }).check();
+  await expect(dialog.getByRole('checkbox', { name: /Board at 30 min/ })).toBeDisabled();
+  await dialog.getByRole('button', { name: 'Compare 4' }).click();
+  const table = page.getByRole('region', { name: 'Ways side by side' });
+  await expect(table.getByRole('columnheader')).toHaveText([
+    'As it stands',
+    'Cooler at night by 5',
+    'Low charge',
+    'Demand defrost',
+  ]);
+  await expect(table).toContainText(
+    /Cooler at night by 5\. .* They part at \d+:\d\d\. \$\d+\.\d\d (dearer|cheaper): .*kWh by strips/,
+  );
+  await expect(page.getByRole('slider', { name: 'Time of the run' })).toHaveCount(4);
+  await page.reload();
+  await expect(table.getByRole('columnheader')).toHaveCount(4);
+});
+
+test('another page and back: the day that was chosen is still there', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/simulate`);
+  await ran(page);
+  await page.getByLabel('Weather of').selectOption({ label: 'A day typed in' });
+  await page.getByLabel('Coldest').fill('12');
+  await page.getByLabel('Coldest').press('Enter');
+  await expect(page).toHaveURL(/on=12_38_85/);
+  await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Crossing' }).click();
+  await expect(page.getByRole('region', { name: 'Crossing chart' })).toBeVisible();
+  await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Day run' }).click();
+  await expect(page.getByLabel('Coldest')).toHaveValue('12');
+});
+
+test('one defrost second by second, and a month of boards that can be cancelled', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/simulate/defrost`);
+  await expect(answer(page)).toContainText(/One defrost at \d+ °F out: \d+ min \d+ s, .* ended on a warm coil/);
+  await page.getByLabel('With').selectOption({ label: 'Low charge' });
+  await expect(answer(page)).toContainText(/ended on its longest time with [\d.]+ lb of frost left/);
+  await page.getByRole('button', { name: 'Compare boards' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('button', { name: 'Compare boards' })).toBeVisible();
+  await page.getByRole('button', { name: 'Compare boards' }).click();
+  const months = page.getByRole('region', { name: 'A month of defrosts' });
+  await expect(months.getByRole('row')).toHaveCount(11, { timeout: 60_000 });
+  await expect(months.getByRole('row', { name: /Low charge/ })).toContainText('snowballs');
+  await expect(page.getByText(/saves \$[\d.]+ in this month|costs least in this month|cost the same/)).toBeVisible();
+});
+
+test('an address that makes no sense opens a day all the same', async ({ page }) => {
+  const id = await freshJob(page, 'tamarack-spur');
+  await page.goto(`/jobs/${id}/simulate?on=zz&days=99&ways=none,nothing&min=-5`);
+  await ran(page);
+  await expect(page.getByRole('radio', { name: 'Day', exact: true })).toBeChecked();
+  await expect(time(page)).toHaveAttribute('aria-valuetext', /^6:00: /);
+});
+
+test('a logger’s file gives the house’s loss and weight; a broken one is said with its line', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  await page.goto(`/jobs/${id}/simulate/house`);
+  await alive(page);
+  await page.getByLabel('Logger file').setInputFiles({
+    name: 'hall.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('time,room,outdoor\n0,68,20\n5,warm,20'),
+  });
+  await expect(page.getByRole('alert').filter({ hasText: 'hall.csv' })).toContainText(
+    'line 3: “warm” is no temperature',
+  );
+  await page.getByRole('button', { name: 'Try a simulated logger' }).click();
+  const logger = page.getByRole('region', { name: 'Logger' });
+  // The stand-in's house loses an eighth more than the Sheet says.
+  await expect(logger.getByRole('row', { name: /Heat loss at design/ })).toContainText(/(3[6-9]|40),\d00 ± /);
+  await page.getByRole('button', { name: 'Take the hours into the Sheet' }).click();
+  await expect(page.getByText(/holds its heat for about \d+ h, as measured by a logger/)).toBeVisible();
+  await expectSaved(page);
+  expect((await stored(page, id)).document.facts.house.timeConstantH).toBeGreaterThan(10);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/from its kind alone/)).toBeVisible();
+});
