@@ -45,7 +45,7 @@ test('hands in too soon ends it, with what would have come of it', () => {
   const { write, isOver } = say({ kind: 'probe', id: dead.id });
   expect(isOver).toBe(true);
   expect(write[0]).toMatchObject({
-    end: { kind: 'unsafe', would: expect.stringMatching(/240 V/) },
+    end: { kind: 'unsafe', would: expect.stringMatching(/still be hot to ground/) },
     score: { result: 'unsafe' },
   });
 });
@@ -63,7 +63,7 @@ test('what is no act, and what cannot be done, is answered and ends nothing', ()
   expect(say({ kind: 'call', call: 'defrost' }).write).toMatchObject([
     { cannot: expect.stringMatching(/outdoor unit/) },
   ]);
-  expect(say({ kind: 'energize' })).toMatchObject({ write: [{ cannot: 'Nothing is off.' }], isOver: false });
+  expect(say({ kind: 'energize' })).toMatchObject({ write: [{ cannot: 'Nothing is locked out.' }], isOver: false });
 });
 
 test('what is asked for wrongly is refused with what there is', () => {

@@ -54,7 +54,7 @@ export const proxy = (request: NextRequest): NextResponse => {
   if (refused) return NextResponse.json({ error: refused.error, path: '' }, { status: refused.status });
   if (!isReadable(request.nextUrl.pathname))
     return NextResponse.json(
-      { error: 'This address cannot be read. Check that it was copied whole.', path: '' },
+      { error: 'This link is incomplete. Check that you copied all of it.', path: '' },
       { status: 400 },
     );
   // Answers of the interface hold no page: they need no policy of their own.

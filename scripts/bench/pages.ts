@@ -78,7 +78,7 @@ const printFrames = async (what: string, box: Box, placeAt: (step: number) => re
 
 // A wire's end dragged over the fullest bench of the samples, frame by frame.
 await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/wiring?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
-await page.getByRole('button', { name: 'Enter as found' }).click();
+await page.getByRole('button', { name: 'Record as-found wiring' }).click();
 const conductors = await page.locator('[data-wire]').count();
 const end = (await page.locator('[data-end]').nth(5).boundingBox())!;
 await printFrames(`wireâ€™s end dragged, ${conductors} conductors: frame`, end, (step) => [
@@ -96,7 +96,7 @@ const gate = (await page.getByRole('slider', { name: 'changeover on the chart, Â
 await printFrames('changeover dragged on the chart: frame', gate, (step) => [90 * Math.sin(step / 8), 0]);
 // The cursor of a day dragged over its strip, the ruler following.
 await page.goto(`${base}/jobs/${JOB}/simulate?out=19`, { waitUntil: 'networkidle' });
-const strip = page.getByRole('slider', { name: 'Time of the run' });
+const strip = page.getByRole('slider', { name: 'Time in the run' });
 await strip.waitFor();
 const cursor = (await strip.boundingBox())!;
 await printFrames('day run, cursor dragged: frame', cursor, (step) => [200 * Math.sin(step / 12), 0]);

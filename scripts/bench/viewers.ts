@@ -126,7 +126,7 @@ const others = async (what: string, work: () => Promise<unknown>) => {
   const tookMs = performance.now() - from;
   await sleep(500);
   const waited = new Promise<number>((tell) => asker.once('message', tell));
-  asker.postMessage('over');
+  asker.postMessage('done');
   say(
     what,
     `took ${ms(tookMs)}`,

@@ -21,7 +21,7 @@ import { isTheme, THEME_COOKIE } from '@/ui/theme/themes';
 
 export const metadata: Metadata = {
   title: { default: 'Gate Cross', template: '%s · Gate Cross' },
-  description: 'Heat-pump controls: what may run, how it is wired, is it right.',
+  description: 'Heat-pump controls: what may run, how it is wired, whether it is right.',
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f5f3ee' };
 

@@ -4,7 +4,7 @@ import type { MetadataRoute } from 'next';
 const manifest = (): MetadataRoute.Manifest => ({
   name: 'Gate Cross',
   short_name: 'Gate Cross',
-  description: 'Heat-pump controls: what may run, how it is wired, is it right.',
+  description: 'Heat-pump controls: what may run, how it is wired, whether it is right.',
   start_url: '/',
   display: 'standalone',
   background_color: '#f5f3ee',

@@ -50,7 +50,7 @@ export const bringCrew = async (texts: AsyncIterable<string>, handle?: string): 
       for await (const text of texts) {
         if (text.trim() === '') continue;
         const line = lineOf(text, ++number);
-        if (end !== null) throw wrong(number, { path: '', error: 'stands after the end of the file' });
+        if (end !== null) throw wrong(number, { path: '', error: 'is after the end of the file' });
         if (number === 1) called = await begin(scope, line, handle);
         else if (line.kind === 'end') end = line.lines;
         else if (line.kind === 'crew') throw wrong(number, { path: '', error: 'begins another crew' });

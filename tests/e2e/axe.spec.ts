@@ -115,7 +115,7 @@ const OPENED: Readonly<Record<string, { readonly on: string; readonly open: (pag
   },
   'hand over with something open': {
     on: 'handover',
-    open: (page) => page.getByRole('button', { name: 'Mark handed over' }).click(),
+    open: (page) => page.getByRole('button', { name: 'Hand over job' }).click(),
   },
 };
 
@@ -146,7 +146,7 @@ test('with forced colors lanes, needle and what is chosen are still told apart',
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance?out=19&in=68&call=heat-1`);
   await openRuler(page);
-  const ruler = page.getByRole('region', { name: 'Gate ruler' });
+  const ruler = page.getByRole('region', { name: 'Outdoor ruler' });
   const colours = await ruler.evaluate((each) => {
     const grounds = [...each.querySelectorAll<HTMLElement>('.hatched > span')].map((span) => getComputedStyle(span));
     return [...new Set(grounds.map(({ backgroundColor }) => backgroundColor))];

@@ -2,8 +2,8 @@ import { expect, type Page, test } from '@playwright/test';
 import { alive, enter, expectSaved, freshJob, stored } from './helpers';
 
 const chart = (page: Page) => page.getByRole('region', { name: 'Crossing chart' });
-const ways = (page: Page) => page.getByRole('region', { name: 'Ways side by side' });
-const take = (page: Page, name: string) => page.getByRole('button', { name: `Take into Setup: ${name}` });
+const ways = (page: Page) => page.getByRole('region', { name: 'Plans side by side' });
+const take = (page: Page, name: string) => page.getByRole('button', { name: `Use in Setup: ${name}` });
 const weatherFile = (page: Page, name: string, text: string) =>
   page.getByLabel('Weather file').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
 
@@ -57,10 +57,10 @@ test('a load from another source moves the balance; what is missing is asked for
     .getByRole('region', { name: 'House load' })
     .getByRole('listitem')
     .filter({ hasText: 'Floor area and age' });
-  await area.getByRole('button', { name: 'Take' }).click();
+  await area.getByRole('button', { name: 'Use this' }).click();
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not complete');
-  await area.getByText('figures').click();
-  await enter(page, 'Heated floor', '900');
+  await area.getByText('Enter figures').click();
+  await enter(page, 'Heated floor area', '900');
   await expect(area).toContainText('17.2 kBtu/h ±40 %');
   await expect(chart(page)).not.toContainText('balance 24');
   await expectSaved(page);
@@ -92,7 +92,7 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
   await page.goto(`/jobs/${id}/balance/year`);
   await expect(ways(page)).toContainText('Where the furnace is cheaper');
   await take(page, 'Fixed at 35').click();
-  await expect(ways(page).getByText('✓ stands so')).toBeVisible();
+  await expect(ways(page).getByText('✓ in use')).toBeVisible();
   await expectSaved(page);
   const { facts } = (await stored(page, id)).document;
   expect([facts.schools.changeover, facts.schools.changeoverF, facts.gates.compressorBelowF]).toEqual([
@@ -103,7 +103,7 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
   await page.goto(`/jobs/${id}/setup`);
   await expect(page.getByRole('button', { name: /^Compressor locked out below/ })).toContainText('35 °F');
   await page.goto(`/jobs/${id}/balance/year`);
-  await take(page, 'By staging alone').click();
+  await take(page, 'By thermostat staging only').click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.gates.compressorBelowF).toBe(35);
@@ -113,16 +113,16 @@ test('a way is changed, named and kept with the job; the named ones come back', 
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
   await page.getByRole('button', { name: 'Change Compressor locked out below 35 °F' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Change this way' });
+  const dialog = page.getByRole('dialog', { name: 'Edit this plan' });
   await dialog.getByLabel('Name').fill('Out below 20');
   await dialog.getByLabel('Below', { exact: true }).fill('20');
   await dialog.getByLabel('Below', { exact: true }).press('Enter');
-  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(ways(page)).toContainText('Out below 20');
-  await expect(ways(page)).toContainText('compressor rests below 20');
+  await expect(ways(page)).toContainText('compressor locked out below 20');
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.year.ways).toHaveLength(5);
-  await page.getByRole('button', { name: 'Back to the named ways' }).click();
+  await page.getByRole('button', { name: 'Reset to the standard plans' }).click();
   await expect(ways(page)).toContainText('Compressor locked out below 35 °F');
 });
 
@@ -151,7 +151,7 @@ test('a year of weather is brought in, kept for every job, and taken off the lis
   await expect(page.getByRole('radio', { name: new RegExp(name) })).toBeChecked();
   await expect(page.getByText('$ a year, as it stands')).toBeVisible();
   await page.getByRole('radio', { name: /Alder Sound/ }).check();
-  await page.getByRole('button', { name: `Take ${name} off the list` }).click();
+  await page.getByRole('button', { name: `Remove ${name}` }).click();
   await expect(page.getByRole('radio', { name: new RegExp(name) })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('radio', { name: new RegExp(name) })).toBeVisible();
@@ -173,7 +173,7 @@ test('gaps are counted and filled only when asked; °C taken as °F is noticed; 
   await expect(page.getByRole('radio', { name: new RegExp(`${name}.*3 hours filled`) })).toBeChecked();
   await weatherFile(page, 'cold.csv', HOURS.map((value) => ((value - 32) / 1.8).toFixed(1)).join('\n'));
   await expect(page.getByRole('alert').filter({ hasText: 'looks like °C' })).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await weatherFile(page, 'short.csv', HOURS.slice(0, 500).join('\n'));
   await expect(page.getByText(/short\.csv was not imported.*500 hours, and a year has 8,760/)).toBeVisible();
 });
@@ -197,7 +197,7 @@ test('air at the register answers for the moment; against airflow it is drawn on
   await expect(states.getByRole('listitem').filter({ hasText: 'Defrost, no strips' })).toContainText('46 °F');
   await page.keyboard.press('[');
   await expect(page.getByRole('heading', { name: /27 °F out/ })).toBeVisible();
-  await page.getByText('Against airflow').click();
+  await page.getByText('Supply air vs. airflow').click();
   await expect(page.locator('.apexcharts-svg')).toBeVisible();
 });
 
@@ -221,14 +221,11 @@ test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) =
 test('hours of run give a load; a day that says nothing is told so', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance`);
-  const run = page
-    .getByRole('region', { name: 'House load' })
-    .getByRole('listitem')
-    .filter({ hasText: 'Hours of run' });
-  await run.getByText('figures').click();
+  const run = page.getByRole('region', { name: 'House load' }).getByRole('listitem').filter({ hasText: 'Run hours' });
+  await run.getByText('Enter figures').click();
   await run.getByRole('button', { name: 'Add day' }).click();
   await expect(run).toContainText('One day at 20 °F on average');
-  await expect(run).toContainText(/trusted most/);
+  await expect(run).toContainText(/most reliable/);
   await enter(page, /Outdoor, mean of day 1/, '60');
   await expect(run).toContainText('at least 10 °F below 62 °F');
 });
@@ -254,11 +251,11 @@ test('the year is cancelled, and reckoned again when asked', async ({ page }) =>
     (route) => new Promise((resolve) => setTimeout(() => resolve(route.continue().catch(() => undefined)), 3000)),
   );
   await page.getByRole('button', { name: 'Hour by hour' }).click();
-  await expect(page.getByRole('progressbar', { name: 'Working out the year' })).toBeVisible();
+  await expect(page.getByRole('progressbar', { name: 'Calculating the year' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('Cancelled; what stands here')).toBeVisible();
   await page.unroute(/\.js(\?|$)/);
-  await page.getByRole('button', { name: 'Work it out' }).click();
+  await page.getByRole('button', { name: 'Calculate' }).click();
   await expect(page.getByText('Cancelled; what stands here')).toHaveCount(0);
   await expect(page.getByText('$ a year, as it stands').locator('..')).toContainText('2,066');
 });

@@ -8,7 +8,7 @@ const conductor = async (page: Page, letter: string, colour: string, board: stri
   const dialog = page.getByRole('dialog');
   const pick = (group: string, name: string) =>
     dialog.getByRole('radiogroup', { name: group }).getByRole('radio', { name, exact: true }).click();
-  await pick('Letter at the screw', letter);
+  await pick('Terminal letter', letter);
   await pick('Color', colour);
   await pick('Its other end', board);
 };
@@ -20,44 +20,46 @@ test('a changeout from the first letter to the label, and the label opens the sa
   await alive(page);
   await page.getByRole('button', { name: 'First conductor' }).click();
   await conductor(page, 'R', 'red', 'R');
-  await page.getByRole('button', { name: 'Keep, and the next' }).click();
+  await page.getByRole('button', { name: 'Save and add next' }).click();
   await conductor(page, 'B', 'blue', 'C');
-  await page.getByRole('button', { name: 'Keep, that was the last' }).click();
+  await page.getByRole('button', { name: 'Save and finish' }).click();
   await expect(subbase(page).getByRole('button', { name: /^B Common/ })).toBeVisible();
 
   // Typed in one go; what cannot be understood stays in the field.
-  await page.getByText('Type it in one go').click();
+  await page.getByText('Type them all at once').click();
   const typed = page.getByLabel(/^Letter and color, commas between/);
   await typed.fill('Y yellow > Y, G mauve');
   await page.getByRole('button', { name: 'Add these' }).click();
-  await expect(page.getByText('“G mauve”: no color in it. Type letter and color, such as W2 white.')).toBeVisible();
+  await expect(page.getByText('“G mauve” has no color. Type the letter and color, such as W2 white.')).toBeVisible();
   await expect(typed).toHaveValue('Y yellow > Y, G mauve');
   await typed.fill('Y yellow > Y, G green > G, W white > W1, O orange, B brown > spare');
   await page.getByRole('button', { name: 'Add these' }).click();
   await expect(page.getByText(/^B is written for two conductors/)).toBeVisible();
   await subbase(page).getByRole('button', { name: /brown/ }).click();
   await page.getByRole('radio', { name: 'No letter' }).click();
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/is written for two conductors/)).toHaveCount(0);
-  await page.getByLabel('The old thermostat ran').selectOption('heat-pump');
+  await page.getByLabel('The old thermostat controlled').selectOption('heat-pump');
 
   // The meter is asked for what is not known; a slip is said, a reading changes what is known.
   const meter = page.getByRole('region', { name: 'At the meter' });
   await expect(meter).toContainText('R, red to O, orange, AC volts');
   await meter.getByLabel('Volts').fill('much');
-  await meter.getByRole('button', { name: 'Keep' }).click();
+  await meter.getByRole('button', { name: 'Save' }).click();
   await expect(meter.getByRole('alert')).toContainText('“much” is not a number');
   await meter.getByLabel('Volts').fill('25.4');
-  await meter.getByRole('button', { name: 'Keep' }).click();
+  await meter.getByRole('button', { name: 'Save' }).click();
   await expect(subbase(page).getByRole('button', { name: /Reversing valve, energized in cooling/ })).toBeVisible();
 
   const moves = page.getByRole('list', { name: 'Moves' });
   await expect(moves).toContainText('Blue, on B until now, to C: common. Its other end stays on air handler C.');
   await expect(moves).toContainText('landed there it would short the transformer');
-  await page.getByText('The way back').click();
-  await expect(page.getByRole('list', { name: 'The way back' })).toContainText('White on W, its other end on W1.');
-  await page.getByRole('button', { name: 'Plan with these conductors' }).click();
-  await expect(page.getByText('The plan on Wiring has these conductors and colors.')).toBeVisible();
+  await page.getByText('Put it back as it was').click();
+  await expect(page.getByRole('list', { name: 'Put it back as it was' })).toContainText(
+    'White on W, its other end on W1.',
+  );
+  await page.getByRole('button', { name: 'Use these conductors in the plan' }).click();
+  await expect(page.getByText('The plan on Wiring now uses these conductors and colors.')).toBeVisible();
   await expectSaved(page);
   const { facts } = (await stored(page, id)).document;
   expect(facts.cables.thermostatConductors).toBe(7);
@@ -76,7 +78,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
     .getByLabel('Picture of the label')
     .setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
   await expect(page.getByRole('article', { name: 'Label' })).toContainText('C blue to air handler C');
-  await page.getByRole('button', { name: 'New job from it' }).click();
+  await page.getByRole('button', { name: 'New job from this label' }).click();
   await expect(page).toHaveURL(/\/jobs\/[^/]+\/survey/);
   const made = (await stored(page, page.url().split('/')[4]!)).document;
   expect(made.facts.cables).toEqual(facts.cables);
@@ -91,7 +93,7 @@ test('a label that is damaged, newer or none is refused with what to do; a later
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/handover/label`);
   await alive(page);
-  await page.getByText('Paste its text').click();
+  await page.getByText('Paste the code text').click();
   const text = page.getByLabel('Text of the code');
   for (const [pasted, said] of [
     ['GATECROSS:1:0000', /The code is damaged/],
@@ -99,7 +101,7 @@ test('a label that is damaged, newer or none is refused with what to do; a later
     ['hello', /This is no label of Gate Cross/],
   ] as const) {
     await text.fill(pasted);
-    await page.getByRole('button', { name: 'Read it' }).click();
+    await page.getByRole('button', { name: 'Read code' }).click();
     await expect(page.getByRole('alert').filter({ hasText: said })).toBeVisible();
   }
   const buffer = await page.getByRole('heading', { name: 'Label for the panel door' }).screenshot();
@@ -115,7 +117,7 @@ test('a label that is damaged, newer or none is refused with what to do; a later
   await page.goto(`/jobs/${id}/handover/label`);
   await alive(page);
   await file.setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
-  await expect(page.getByRole('status', { name: 'Changed since the label' })).toContainText(
+  await expect(page.getByRole('status', { name: 'Changed since label was printed' })).toContainText(
     'Backup locked out above: 40 °F on the label, 35 °F here',
   );
 });

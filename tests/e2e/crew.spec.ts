@@ -28,17 +28,17 @@ test('a lead invites somebody, who chooses a password by the link, works, and is
   await page.getByRole('button', { name: /Anneke Sorensby/ }).click();
   await page.getByRole('link', { name: 'Anneke Sorensby' }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByLabel('As', { exact: true }).selectOption('reader');
-  await page.getByRole('button', { name: 'Make the link' }).click();
+  await page.getByLabel('Role', { exact: true }).selectOption('reader');
+  await page.getByRole('button', { name: 'Create link' }).click();
   const link = await page.getByLabel(`Link for ${name}`).inputValue();
   const context = await browser.newContext({ storageState: { cookies: [], origins: [] } });
   const theirs = await context.newPage();
   await theirs.goto(link);
   await theirs.getByLabel('Password').fill('short');
-  await theirs.getByRole('button', { name: 'Choose and sign in' }).click();
+  await theirs.getByRole('button', { name: 'Set password and sign in' }).click();
   await expect(theirs.getByRole('alert').filter({ hasText: 'Too short' })).toBeVisible();
   await theirs.getByLabel('Password').fill('snow on the contactor');
-  await theirs.getByRole('button', { name: 'Choose and sign in' }).click();
+  await theirs.getByRole('button', { name: 'Set password and sign in' }).click();
   await expect(theirs.getByRole('link', { name })).toBeVisible();
   // A reader looks, and changes nothing.
   const refused = await theirs.request.post('/api/jobs', {
@@ -47,11 +47,11 @@ test('a lead invites somebody, who chooses a password by the link, works, and is
   expect(refused.status()).toBe(403);
   await expect(page.getByRole('listitem').filter({ hasText: 'invited as reader' }).first()).toContainText(name);
   await page.getByRole('button', { name: `Let go: ${name}` }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: name }).filter({ hasText: 'has left' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: name }).filter({ hasText: 'Removed' })).toBeVisible();
   await theirs.reload();
   await expect(theirs).toHaveURL(/\/sign-in/);
   await theirs.goto(link);
-  await expect(theirs.getByRole('heading', { name: 'This link lets nobody in any more' })).toBeVisible();
+  await expect(theirs.getByRole('heading', { name: 'This link no longer works' })).toBeVisible();
   await context.close();
 });
 
@@ -60,7 +60,7 @@ test('signed out, the way leads to the door', async ({ page }) => {
   await page.getByRole('button', { name: /Tomas Reyl/ }).click();
   await page.getByRole('link', { name: 'Tomas Reyl' }).click();
   await expect(page.getByRole('heading', { name: 'Mossgate Heat Pumps' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Make the link' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Create link' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await page.goto('/');
@@ -90,7 +90,7 @@ test('an apprentice’s reading waits until a technician stands for it; a reader
   const field = apprentice.getByRole('textbox', { name: 'Outdoor temperature, °F' });
   await field.fill('21');
   await field.press('Enter');
-  await expect(apprentice.getByText('1 reading waits for a countersign.')).toBeVisible();
+  await expect(apprentice.getByText('1 reading needs a countersignature.')).toBeVisible();
   await expect(apprentice.getByRole('button', { name: /^Countersign/ })).toHaveCount(0);
 
   await technician.goto(`/jobs/${id}/startup?step=conditions`);
@@ -132,7 +132,7 @@ test('a lead’s note stands on the board and on the job; what new jobs begin wi
     .click();
   await lead.getByRole('menuitem', { name: /ote/ }).click();
   await lead.getByLabel('Note', { exact: true }).fill('Bring the 15 kW label');
-  await lead.getByRole('button', { name: 'Leave the note' }).click();
+  await lead.getByRole('button', { name: 'Save note' }).click();
   const line = lead.getByRole('row').filter({ hasText: 'Bring the 15 kW label' });
   await expect(line).toBeVisible();
   const technician = await as(browser, /Davor Mintz/);
@@ -147,8 +147,8 @@ test('a lead’s note stands on the board and on the job; what new jobs begin wi
   await lead.getByRole('button', { name: 'Instrument', exact: true }).click();
   await lead.getByRole('textbox', { name: 'Instrument' }).last().fill('Clamp 7');
   await lead.getByLabel('Calibrated until').last().fill('2025-01-31');
-  await lead.getByRole('button', { name: 'Keep it' }).click();
-  await expect(lead.getByText('Kept: new jobs begin with this.')).toBeVisible();
+  await lead.getByRole('button', { name: 'Save' }).click();
+  await expect(lead.getByText('Saved. New jobs start with these.')).toBeVisible();
   await technician.goto('/crew/new-jobs');
   await expect(technician.getByLabel('Electricity', { exact: true })).toBeDisabled();
   const id = crypto.randomUUID();
@@ -171,9 +171,9 @@ test('the owner’s link shows the homeowner’s page without signing in, until 
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/handover`);
   await alive(page);
-  await page.getByRole('button', { name: 'Link for the owner' }).click();
+  await page.getByRole('button', { name: 'Homeowner link' }).click();
   await page.getByRole('button', { name: 'Make a link' }).click();
-  const link = await page.getByRole('textbox', { name: 'Link for the owner' }).inputValue();
+  const link = await page.getByRole('textbox', { name: 'Homeowner link' }).inputValue();
   const context = await browser.newContext({ storageState: { cookies: [], origins: [] } });
   const owner = await context.newPage();
   await owner.setViewportSize({ width: 390, height: 844 });
@@ -181,10 +181,10 @@ test('the owner’s link shows the homeowner’s page without signing in, until 
   expect(await answer!.text()).toContain('noindex');
   await expect(owner.getByRole('article', { name: 'Homeowner’s page' })).toContainText('How it heats');
   await expect(owner.getByText(/record|Startup/)).toHaveCount(0);
-  await page.getByRole('button', { name: 'End it' }).click();
+  await page.getByRole('button', { name: 'Turn off link' }).click();
   await expect(page.getByRole('list', { name: 'Links' })).toContainText('opened once');
   await owner.reload();
-  await expect(owner.getByRole('heading', { name: 'This link shows nothing any more' })).toBeVisible();
+  await expect(owner.getByRole('heading', { name: 'This link is no longer active' })).toBeVisible();
   await context.close();
 });
 
@@ -220,9 +220,9 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
     keep('of-another-crew', 'another');
   }, id);
   await page.goto('/device');
-  await expect(page.getByText('2 entries wait for somebody else to sign in on this device.')).toBeVisible();
+  await expect(page.getByText('2 entries waiting to send for somebody else to sign in on this device.')).toBeVisible();
   await page.getByRole('button', { name: 'Send it as mine' }).click();
-  await expect(page.getByText('1 entry waits', { exact: true })).toBeVisible();
+  await expect(page.getByText('1 entry waiting to send', { exact: true })).toBeVisible();
   // What is of another crew is nobody's here to send.
   await expect(page.getByText('1 entry waits for somebody else to sign in on this device.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Send it as mine' })).toHaveCount(0);
@@ -233,14 +233,14 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
 test('a lead sees how each of the crew stands in practice; nobody else does', async ({ browser }) => {
   const apprentice = await as(browser, /Ilse Brandvold/);
   await apprentice.goto('/practice/one-live-leg?seed=6');
-  await apprentice.getByText('Or get them heat tonight').click();
+  await apprentice.getByText('Get them heat for tonight').click();
   const kept = apprentice.waitForResponse((response) => response.url().endsWith('/api/practice') && response.ok());
   await apprentice.getByRole('button', { name: /^Bridge the limit/ }).click();
   await expect(apprentice.getByRole('heading', { name: 'Ended: not safe' })).toBeVisible();
   await kept;
   await apprentice.goto('/practice');
-  await expect(apprentice.getByRole('heading', { name: 'How you stand' })).toBeVisible();
-  await expect(apprentice.getByRole('heading', { name: 'How the crew stands' })).toHaveCount(0);
+  await expect(apprentice.getByRole('heading', { name: 'Your results' })).toBeVisible();
+  await expect(apprentice.getByRole('heading', { name: 'Crew results' })).toHaveCount(0);
 
   const lead = await as(browser, /Rosalind Achterberg/);
   await lead.goto('/practice');
@@ -253,6 +253,6 @@ test('a lead sees how each of the crew stands in practice; nobody else does', as
   // Practice follows its player to another device.
   const elsewhere = await as(browser, /Ilse Brandvold/);
   await elsewhere.goto('/practice');
-  await expect(elsewhere.getByRole('link', { name: /Half of a breaker/ })).toContainText('Ended: not safe');
+  await expect(elsewhere.getByRole('link', { name: /Half a breaker/ })).toContainText('Ended: not safe');
   await Promise.all([apprentice, lead, elsewhere].map((page) => page.context().close()));
 });

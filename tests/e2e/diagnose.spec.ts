@@ -15,15 +15,15 @@ const tabTo = async (page: Page, name: RegExp) => {
   throw new Error(`Nothing to tab to is called ${name}.`);
 };
 
-const suspects = (page: Page) => page.getByRole('list', { name: 'Suspects, likeliest first' }).getByRole('listitem');
+const suspects = (page: Page) => page.getByRole('list', { name: 'Suspects, most likely first' }).getByRole('listitem');
 
 test('a complaint to a printed record by keyboard alone', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/survey?out=28&in=68&call=heat-1`);
   await alive(page);
   await page.keyboard.press('8');
-  await expect(page.getByRole('heading', { name: 'What does the owner say?' })).toBeVisible();
-  await tabTo(page, /It hums outside and does not start/);
+  await expect(page.getByRole('heading', { name: 'What is the complaint?' })).toBeVisible();
+  await tabTo(page, /The outside unit hums but won’t start/);
   await page.keyboard.press('Enter');
   await expect(suspects(page).first()).toContainText('Compressor’s run capacitor');
   await tabTo(page, /^Fan runs, compressor hums and stops$/);
@@ -39,7 +39,7 @@ test('a complaint to a printed record by keyboard alone', async ({ page }) => {
   await expectSaved(page);
   await page.keyboard.press('9');
   const story = page.getByRole('list', { name: 'Trouble' });
-  await expect(story).toContainText('Complaint: “It hums outside and does not start”.');
+  await expect(story).toContainText('Complaint: “The outside unit hums but won’t start”.');
   await expect(story).toContainText('Found and fixed: Compressor’s run capacitor weak or open.');
   await page.emulateMedia({ media: 'print' });
   await expect(story).toBeVisible();
@@ -54,7 +54,7 @@ test('a reading of Startup opens here; a skipped probe is left out, a withdrawn 
   await page.getByRole('textbox', { name: 'Outdoor unit Y–C, V' }).fill('0');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'Find the cause' }).first().click();
-  await expect(page.getByText('No complaint: from the readings alone.')).toBeVisible();
+  await expect(page.getByText('No complaint: working from the readings.')).toBeVisible();
   const read = page.getByRole('region', { name: 'Read so far' });
   await expect(read).toContainText('Outdoor unit Y–C, heat: 0 V');
   await page.getByRole('link', { name: 'Suspects on the drawing' }).click();
@@ -62,10 +62,10 @@ test('a reading of Startup opens here; a skipped probe is left out, a withdrawn 
   await page.goBack();
   const first = page.locator('#probe-title');
   const before = await first.textContent();
-  await page.getByRole('button', { name: 'Can’t reach it: something else' }).click();
+  await page.getByRole('button', { name: 'Can’t get to it: suggest another reading' }).click();
   await expect(first).not.toHaveText(before!);
   await page.getByRole('button', { name: 'Withdraw: Outdoor unit Y–C' }).click();
-  await expect(page.getByRole('heading', { name: 'What does the owner say?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What is the complaint?' })).toBeVisible();
 });
 
 test('for tonight: what is set is to be put back, and the job is not handed over before', async ({ page }) => {
@@ -87,34 +87,34 @@ test('for tonight: what is set is to be put back, and the job is not handed over
   const readings = [said('trouble/complaint', 'seen:not-enough'), said('emergency/look-flame', 'seen:no-glow')];
   expect((await page.request.post(`/api/jobs/${id}/readings`, { data: { readings } })).status()).toBe(201);
   await page.goto(`/jobs/${id}/diagnose?out=28&in=68&call=heat-1`);
-  await expect(page.getByRole('region', { name: 'The cause' })).toContainText('Licensed people');
+  await expect(page.getByRole('region', { name: 'The cause' })).toContainText('Licensed tech');
   await page.getByText('Not tonight?').click();
-  const ways = page.getByRole('list', { name: 'Ways through the night' }).getByRole('listitem');
+  const ways = page.getByRole('list', { name: 'Options for tonight' }).getByRole('listitem');
   const alone = ways.filter({ hasText: 'Heat pump alone' });
   await expect(alone).toContainText(/holds \d+ °F|down to 45 °F in \d+ h/);
   await alone.getByText('How', { exact: true }).click();
-  await alone.getByRole('button', { name: 'Set so for tonight' }).click();
+  await alone.getByRole('button', { name: 'Set up for tonight' }).click();
   await expectSaved(page);
   await page.keyboard.press('9');
-  await expect(page.getByRole('button', { name: 'Mark handed over' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Hand over job' })).toBeDisabled();
   await expect(page.getByText(/^Not before it is put back: Lockouts back as they were/)).toBeVisible();
   // The server holds it too.
   const refused = await page.request.post(`/api/jobs/${id}/move`, { data: { action: 'hand-over', author: 'tester' } });
   expect([refused.status(), (await refused.json()).error]).toEqual([409, expect.stringMatching(/not put back yet/)]);
   await page.keyboard.press('8');
-  await page.getByRole('button', { name: 'All of it is put back' }).click();
+  await page.getByRole('button', { name: 'Everything is back' }).click();
   await expectSaved(page);
   await page.keyboard.press('9');
-  await expect(page.getByRole('button', { name: 'Mark handed over' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Hand over job' })).toBeEnabled();
 });
 
 test('without a line readings are kept, and suspects are worked out all the same', async ({ page, context }) => {
   await known(page);
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/diagnose?out=28&in=68&call=heat-1`);
-  await expect(page.getByRole('heading', { name: 'What does the owner say?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What is the complaint?' })).toBeVisible();
   await context.setOffline(true);
-  await page.getByRole('button', { name: '“It hums outside and does not start”' }).click();
+  await page.getByRole('button', { name: '“The outside unit hums but won’t start”' }).click();
   await page.getByRole('button', { name: 'Fan runs, compressor hums and stops' }).click();
   await expect(page.getByRole('region', { name: 'The cause' })).toBeVisible();
   await context.setOffline(false);

@@ -53,7 +53,7 @@ test('a guess typed out before the page is alive is confirmed by that', async ({
   await board.fill('2.5');
   await board.press('Enter');
   comes();
-  await expect(page.getByRole('link', { name: /In the yard/ })).toContainText('26 assumed');
+  await expect(page.getByRole('link', { name: /At the outdoor unit/ })).toContainText('26 assumed');
 });
 
 test('a key, a press on what is drawn and a file before the page is alive count once it is', async ({ page }) => {
@@ -169,11 +169,11 @@ test('what is tapped in a part that comes later is done once it is there, and th
   const id = await freshJob(page);
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/handover`, { waitUntil: 'commit' });
-  await page.getByRole('button', { name: 'Mark handed over' }).click();
+  await page.getByRole('button', { name: 'Hand over job' }).click();
   await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('Startup record');
   expect(await isAlive(page)).toBe(false);
   comes();
-  await expect(page.getByRole('dialog', { name: 'Hand it over with this open?' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Hand over with these items open?' })).toBeVisible();
 });
 
 test('a part that comes later is drawn by the server, and still stands where the line is cut before it came', async ({

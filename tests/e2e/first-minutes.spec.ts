@@ -16,8 +16,8 @@ test('an empty board says what this answers, and opens a sample', async ({ page 
 test('the walk goes through a job of its own, from page to page, and ends when told to', async ({ page }) => {
   await page.goto('/');
   await alive(page);
-  await page.getByRole('button', { name: 'Two-minute walk' }).click();
-  const walk = page.getByRole('complementary', { name: 'Two-minute walk' });
+  await page.getByRole('button', { name: 'Two-minute tour' }).click();
+  const walk = page.getByRole('complementary', { name: 'Two-minute tour' });
   await expect(walk).toContainText('1/6');
   await walk.getByRole('button', { name: 'What may run' }).click();
   await expect(page).toHaveURL(/crossing/);
@@ -26,7 +26,7 @@ test('the walk goes through a job of its own, from page to page, and ends when t
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/wiring/);
   await expect(walk).toContainText('2/6');
-  await walk.getByRole('button', { name: 'End the walk' }).click();
+  await walk.getByRole('button', { name: 'End tour' }).click();
   await expect(walk).toHaveCount(0);
 });
 

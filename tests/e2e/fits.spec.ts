@@ -66,7 +66,7 @@ const covered = (page: Page) =>
 
 /** Room between header and ruler, px; null where the screen has no ruler. */
 const roomOf = async (page: Page): Promise<number | null> => {
-  const dock = page.getByRole('region', { name: 'Gate ruler' });
+  const dock = page.getByRole('region', { name: 'Outdoor ruler' });
   if ((await dock.count()) === 0) return null;
   const header = (await page.getByRole('banner').boundingBox())!;
   return (await dock.boundingBox())!.y - (header.y + header.height);

@@ -77,7 +77,7 @@ export const deaf = async (page: Page): Promise<void> => {
   for (const news of ['**/presence', '**/bundle']) await page.route(news, (route) => route.abort());
 };
 
-export const sayWho = (page: Page) => page.getByLabel('Who is reading').selectOption('Playwright Tester');
+export const sayWho = (page: Page) => page.getByLabel('Readings by').selectOption('Playwright Tester');
 
 /** Every screen; a job's by their path below it. */
 export const SCREENS = [

@@ -8,7 +8,7 @@ test('make a job from a sample and find it again', async ({ page }) => {
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByLabel('Name').fill(name);
   await page.getByLabel(/Startup under way/).check();
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create job' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
   await page.getByRole('link', { name: 'All jobs' }).click();
   await page.getByLabel('Search jobs').fill(name.split(' ')[1]!);
@@ -31,11 +31,11 @@ test('archive, bring back, duplicate, delete and undo', async ({ page }) => {
   };
   await page.goto(`/?search=${id.slice(0, 8)}`);
   await pick('Archive');
-  await expect(page.getByText('No job has all of these words.')).toBeVisible();
+  await expect(page.getByText('No jobs match.')).toBeVisible();
   await page.getByRole('button', { name: 'Archived' }).click();
   await expect(line).toHaveCount(1);
-  await pick('Bring back');
-  await expect(page.getByText(`Back on the board: ${name}`)).toBeVisible();
+  await pick('Restore');
+  await expect(page.getByText(`Restored to the job list: ${name}`)).toBeVisible();
   await expect(line).toHaveCount(0);
   await page.getByRole('button', { name: 'All', exact: true }).click();
   await expect(line).toHaveCount(1);
@@ -73,7 +73,7 @@ test('a job file goes out, comes in, and a bad one says why', async ({ page }) =
 
 test('a page that is not there says so', async ({ page }) => {
   await page.goto(`/jobs/${randomUUID()}/survey`);
-  await expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
 });
 
 test('security headers stand, without unsafe-eval', async ({ page }) => {
@@ -146,9 +146,9 @@ test('a new job asks for six facts; what is said is confirmed, and the kit’s e
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByLabel('Name').fill('Six facts');
   await page.getByLabel('Backup heat').selectOption('Electric strips');
-  await page.getByLabel('Heat kit, power on its plate').fill('14.4');
+  await page.getByLabel('Heat kit kW (from its plate)').fill('14.4');
   await page.getByLabel('Elevation').fill('5900');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create job' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Six facts');
   const id = new URL(page.url()).pathname.split('/')[2]!;
   const { document } = await stored(page, id);

@@ -8,10 +8,10 @@ test('a whole reading without a mouse: page, step, name, value, verdict', async 
   await page.keyboard.press('7');
   await expect(page).toHaveURL(/\/startup/);
   await expect(page).toHaveTitle(/^Startup · e2e .* · Gate Cross$/);
-  await page.getByLabel('Who is reading').focus();
+  await page.getByLabel('Readings by').focus();
   await page.keyboard.type('Emeric');
   await page
-    .getByRole('button', { name: /Supply volts$/ })
+    .getByRole('button', { name: /Line voltage$/ })
     .first()
     .focus();
   await page.keyboard.press('Enter');
@@ -34,7 +34,7 @@ test('a skip link leads past the header, and the first terminal is within ten ta
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring`);
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('link', { name: 'To the page' })).toBeFocused();
+  await expect(page.getByRole('link', { name: 'Skip to content' })).toBeFocused();
   await page.keyboard.press('Enter');
   const isOnTerminal = () => page.evaluate(() => document.activeElement?.hasAttribute('data-terminal') ?? false);
   let tabs = 0;
@@ -60,7 +60,7 @@ test('a row of choices goes by arrows, Space confirms a guess, and keys of the p
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey`);
   await alive(page);
-  const yard = page.getByRole('link', { name: /In the yard/ });
+  const yard = page.getByRole('link', { name: /At the outdoor unit/ });
   await expect(yard).toContainText('27 assumed');
   const chosen = page
     .locator('#yard [id^="outdoorUnit."]', { has: page.getByRole('button', { name: /^assumed, confirm/ }) })

@@ -27,11 +27,11 @@ test('a controller is typed in from its manual: errors are said while typing, an
     .first();
   await first.getByLabel('Code', { exact: true }).fill('01');
   await first.getByLabel('Setting that it sets').selectOption('reversing-valve');
-  await expect(first.getByLabel('Words of option 1')).toHaveValue('O, in cooling');
+  await expect(first.getByLabel('Words of option 1')).toHaveValue('O (energized in cooling)');
   await first.getByLabel('Code of option 2').fill('0');
   await expect(first).toContainText('Two options have the code 0');
   await first.getByLabel('Code of option 2').fill('1');
-  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await expect(page.getByText('No errors')).toBeVisible();
   await page.getByRole('button', { name: 'Entry', exact: true }).click();
   const second = page
     .getByRole('listitem')
@@ -63,7 +63,7 @@ test('two tabs: the stale save overwrites nothing, and one of the two is chosen'
   await other.getByLabel('Name').fill('Second hand');
   await expect(other.getByRole('alert').first()).toContainText('Nothing was overwritten');
   expect((await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json()).name).toBe('First hand');
-  await other.getByRole('button', { name: 'Take the saved one' }).click();
+  await other.getByRole('button', { name: 'Use the saved one' }).click();
   await expect(other.getByLabel('Name')).toHaveValue('First hand');
 });
 
@@ -86,7 +86,7 @@ test('a file is brought in; one that is none is refused with place and reason', 
   await expect(page.getByText(/bad\.yaml was not imported.*neither YAML nor JSON/)).toBeVisible();
   await page.getByLabel('Profile file').setInputFiles({ name: 'good.yaml', mimeType: 'text/yaml', buffer: file });
   await page.waitForURL(/library\/quillwort-/);
-  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await expect(page.getByText('No errors')).toBeVisible();
 });
 
 const entryAt = (page: Page, at: number) =>
@@ -101,13 +101,13 @@ test('conditions: an entry that can never be shown, or that hangs on itself in a
   const id = await copy(page, 'Toadflax');
   const [first, second] = [entryAt(page, 0), entryAt(page, 1)];
   await second.getByRole('button', { name: 'Shown only when…' }).click();
-  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await expect(page.getByText('No errors')).toBeVisible();
   await first.getByRole('button', { name: 'Shown only when…' }).click();
   await first.getByLabel('Entry that condition 1 looks at').selectOption('unit/A-04');
   await expect(first).toContainText('runs in a circle');
   await expect(second).toContainText('runs in a circle');
   await first.getByRole('button', { name: 'Remove condition 1' }).click();
-  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await expect(page.getByText('No errors')).toBeVisible();
   await second.getByRole('checkbox').first().uncheck();
   await expect(second).toContainText('can never be shown');
   await second.getByRole('checkbox').first().check();
@@ -131,7 +131,7 @@ test('switches and jumpers: a bank is added, its patterns are checked, one switc
   await added.getByLabel('Code of option 2').fill('10');
   await expect(added).toContainText('does not fit 1 switches');
   await added.getByLabel('Code of option 2').fill('1');
-  await expect(page.getByText('Nothing wrong')).toBeVisible();
+  await expect(page.getByText('No errors')).toBeVisible();
   await added.getByLabel('Bank').selectOption({ label: 'Bank P' });
   await expect(added).toContainText('belongs to P1 already');
 });
@@ -144,7 +144,7 @@ test('an entry is moved, copied and taken out; a number keeps its range', async 
   await expect(entryAt(page, 1)).toContainText('It has no code.');
   await entryAt(page, 1).getByRole('button', { name: 'Remove entry' }).click();
   const air = entryAt(page, 3);
-  await air.getByLabel('Most').fill('1800');
+  await air.getByLabel('Maximum').fill('1800');
   await settled(page);
   const { entries } = await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json();
   expect([entries.length, entries[0].code, entries[3].form.max]).toEqual([17, 'A-04', 1800]);
@@ -159,7 +159,7 @@ test('a profile typed in by the crew is used for a card, and what it lacks is sa
   await page.goto(`/jobs/${job}/setup/card/indoor`);
   await page.getByLabel('Controller profile').selectOption({ label: `Attic board ${id.slice(-4)}` });
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
-    'A-04 Heat kit has no code for it. Kit size: 9.6 kW.',
+    'A-04 Heat kit: no code in this profile for Kit size: 9.6 kW.',
   );
   await page.getByRole('link', { name: 'In the Library' }).first().click();
   await expect(page).toHaveURL(new RegExp(`/library/${id}`));

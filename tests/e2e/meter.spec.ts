@@ -38,10 +38,10 @@ test('the simulated meter stands in for a house: its leads go where Startup puts
   await listenTo(page);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Listening: Simulated meter' })).toBeVisible();
-  await page.getByRole('button', { name: 'Put the leads here: Outdoor unit Y–C' }).click();
+  await page.getByRole('button', { name: 'Put the probes here: Outdoor unit Y–C' }).click();
   await expect(meter.getByText('Outdoor unit Y–C')).toBeVisible({ timeout: 15_000 });
   await meter.getByRole('button', { name: 'Show the fault' }).click();
-  await meter.getByLabel('What is wrong in it').selectOption('nothing');
+  await meter.getByLabel('The fault').selectOption('nothing');
   await page.getByRole('button', { name: /^Take 2\d(\.\d)? V from Simulated meter for Outdoor unit Y–C$/ }).click();
   await expectSaved(page);
   await expect

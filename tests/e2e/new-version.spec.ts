@@ -53,8 +53,8 @@ test('a newer version is offered; the page of the old one works on though its fi
   await page.getByLabel('Town').fill('Half a wo');
   now.areOldFilesGone = false;
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update());
-  await expect(page.getByText('A new version is here.')).toBeVisible({ timeout: 20_000 });
-  await page.getByRole('button', { name: 'Load it' }).click();
+  await expect(page.getByText('A new version is ready.')).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Update' }).click();
   await alive(page);
   await expect(page.getByLabel('Town')).toHaveValue('Half a wo');
   expect((await stored(page, id)).document.facts.site.customer).toBe('From the version before');

@@ -58,7 +58,7 @@ test('a hundred readings without signal, closed and opened again, land once when
   const again = await context.newPage();
   await again.goto('/');
   const line = again.getByRole('list', { name: 'Jobs on this device' }).getByRole('listitem').first();
-  await expect(line).toContainText('100 entries wait');
+  await expect(line).toContainText('100 entries waiting to send');
   await line.getByRole('link').click();
   await alive(again);
   await again.goto(`/jobs/${id}/startup?step=conditions`);
@@ -70,7 +70,7 @@ test('a hundred readings without signal, closed and opened again, land once when
     Array.from({ length: 100 }, (_, value) => value),
   );
   await again.goto('/device');
-  await expect(again.getByRole('heading', { name: 'Nothing waits to be sent' })).toBeVisible();
+  await expect(again.getByRole('heading', { name: 'Nothing waiting to send' })).toBeVisible();
 });
 
 test('a job begun without signal is worked on at once, and made on the server when there is some', async ({
@@ -83,7 +83,7 @@ test('a job begun without signal is worked on at once, and made on the server wh
   await page.getByRole('button', { name: 'New job' }).click();
   const name = `Attic ${Date.now()}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create job' }).click();
   await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}\/survey/);
   await alive(page);
   await page.getByRole('textbox', { name: 'Customer' }).fill('Nobody Yet');
@@ -160,8 +160,8 @@ test('what waits is saved as a file, and another device sends it', async ({ page
   const other = await anotherDevice(browser, baseURL);
   await other.goto('/device');
   await alive(other);
-  await other.getByLabel('File of what waits').setInputFiles(path);
-  await expect(other.getByText('1 entry waits', { exact: true })).toBeVisible();
+  await other.getByLabel('Unsent-entries file').setInputFiles(path);
+  await expect(other.getByText('1 entry waiting to send', { exact: true })).toBeVisible();
   await other.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(other, id)).document.facts.site.customer).toBe('By another device');
   await other.context().close();
@@ -172,8 +172,8 @@ test('handed over without signal, after a reading: the server has both, in that 
   const id = await takenAlong(page, context, 'cinder-creek');
   await page.goto(`/jobs/${id}/handover`);
   await alive(page);
-  await page.getByRole('button', { name: 'Mark handed over' }).click();
-  const asks = page.getByRole('button', { name: 'Hand it over as it is' });
+  await page.getByRole('button', { name: 'Hand over job' }).click();
+  const asks = page.getByRole('button', { name: 'Hand over anyway' });
   if (await asks.isVisible()) await asks.click();
   await expect(page.getByText('Handed over here.')).toBeVisible();
   await expect(page.getByText('saved as it was printed then')).toBeVisible();
@@ -270,12 +270,12 @@ test('a device with a PIN asks for it without signal, before anything of a job i
   await page.goto('/device');
   await page.getByRole('button', { name: 'Set a PIN' }).click();
   await page.getByLabel('PIN', { exact: true }).fill('4711');
-  await page.getByLabel('The same again').fill('4712');
+  await page.getByLabel('Repeat PIN').fill('4712');
   await page.getByRole('button', { name: 'Set it' }).click();
   await expect(page.getByText('The two are not the same.')).toBeVisible();
-  await page.getByLabel('The same again').fill('4711');
+  await page.getByLabel('Repeat PIN').fill('4711');
   await page.getByRole('button', { name: 'Set it' }).click();
-  await expect(page.getByRole('heading', { name: 'A PIN is asked for without signal' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'PIN required when offline' })).toBeVisible();
   await context.setOffline(true);
   const again = await context.newPage();
   await again.goto(`/jobs/${id}/survey`);
@@ -293,7 +293,7 @@ test('practice needs no signal', async ({ page, context }) => {
   test.setTimeout(120_000);
   await takenAlong(page, context);
   await page.goto('/practice');
-  await expect(page.getByRole('link', { name: /A burner that goes out/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /The burner goes out/ })).toBeVisible();
   await page.goto('/practice/low-gas?seed=2');
   await page.getByRole('button', { name: 'At the outdoor unit' }).click();
   await page.getByRole('region', { name: 'Tools' }).getByRole('listitem').first().getByRole('button').click();

@@ -12,7 +12,7 @@ import { alive, freshJob } from './helpers';
 
 const open = async (page: Page, address: string) => {
   await page.goto(address);
-  await expect(page.getByRole('button', { name: 'Name it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Name the cause' })).toBeVisible();
 };
 
 /** The bench of a round as the diagnosis plays it, in the test’s own hands. */
@@ -46,13 +46,13 @@ const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) =
     case 'walk':
       return page.getByRole('button', { name: `At ${PLACE_WORDS[act.to]}` }).click();
     case 'open':
-      return page.getByRole('button', { name: 'Take the panel off' }).click();
+      return page.getByRole('button', { name: 'Remove the panel' }).click();
     case 'call':
       return page.getByRole('group', { name: 'Call' }).getByText(CALLS[act.call].short, { exact: true }).click();
     case 'isolate':
-      return page.getByRole('button', { name: 'Open, lock, prove dead' }).click();
+      return page.getByRole('button', { name: 'Open, lock out, verify dead' }).click();
     case 'energize':
-      return page.getByRole('button', { name: 'Put the supplies back on' }).click();
+      return page.getByRole('button', { name: 'Restore power' }).click();
     case 'wait':
       return page.getByRole('button', { name: 'Wait 5 min' }).click();
     case 'probe': {
@@ -80,7 +80,7 @@ const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) =
     case 'keys':
       return keyed(page, act.key);
     case 'name': {
-      await page.getByRole('button', { name: 'Name it' }).click();
+      await page.getByRole('button', { name: 'Name the cause' }).click();
       for (const id of act.causes) {
         const { words } = nameables(bench).find((each) => each.causes.includes(id))!;
         await page.getByPlaceholder(/Breaker/).fill(words);
@@ -109,7 +109,7 @@ test('a round is found by readings, scored against the best line, gone through a
   }
   await expect(page.getByRole('heading', { name: 'Found', exact: true })).toBeVisible();
   await expect(page.getByText(/A thermostat on 24 V needs both ends/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Gone through again' }).getByRole('listitem')).not.toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Step by step' }).getByRole('listitem')).not.toHaveCount(0);
   await page.getByRole('link', { name: 'All rounds' }).last().click();
   await expect(page.getByRole('link', { name: /A blank display/ })).toContainText('Found');
   const file = page.waitForEvent('download');
@@ -120,13 +120,13 @@ test('a round is found by readings, scored against the best line, gone through a
 test('hands in before everything is dead end the round, and say what would have happened', async ({ page }) => {
   await open(page, '/practice/one-live-leg?seed=1');
   await page.getByRole('button', { name: 'At the indoor unit' }).click();
-  await page.getByRole('button', { name: 'Take the panel off' }).click();
-  await page.getByRole('button', { name: 'Ohms, everything dead' }).click();
+  await page.getByRole('button', { name: 'Remove the panel' }).click();
+  await page.getByRole('button', { name: 'Ohms, power off' }).click();
   await page.getByRole('region', { name: 'Tools' }).getByRole('listitem').first().getByRole('button').click();
   await expect(page.getByRole('heading', { name: 'Ended: not safe' })).toBeVisible();
   await expect(page.getByText(/the terminal that looks dead is at 240 V/)).toBeVisible();
-  await page.getByRole('button', { name: 'Once more' }).click();
-  await expect(page.getByRole('button', { name: 'Name it' })).toBeVisible();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('button', { name: 'Name the cause' })).toBeVisible();
 });
 
 test('a right name without readings is a guess; what cannot be done says why and costs nothing', async ({ page }) => {
@@ -134,10 +134,10 @@ test('a right name without readings is a guess; what cannot be done says why and
   await page.getByRole('button', { name: 'At the indoor unit' }).click();
   await twoProbes(page, 'Air handler R', 'Air handler C');
   await page.getByRole('button', { name: 'Read volts', exact: true }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'The panel is on. Take it off first.' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'The panel is on. Remove it first.' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(1);
   await byHand(page, benchOf('low-supply', 9), { kind: 'name', causes: ['strips:low-supply'] });
-  await expect(page.getByRole('heading', { name: 'A guess that hit' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Right, but a guess' })).toBeVisible();
 });
 
 test('a setting is found in the thermostat’s own menus, at its entry, against the card', async ({ page }) => {
@@ -154,7 +154,7 @@ test('a setting is found in the thermostat’s own menus, at its entry, against 
 test('two probes are held anywhere: a pair that no list names reads what the house has there', async ({ page }) => {
   await open(page, '/practice/ghost-volts?seed=4');
   await page.getByRole('button', { name: 'At the outdoor unit' }).click();
-  await page.getByRole('button', { name: 'Take the panel off' }).click();
+  await page.getByRole('button', { name: 'Remove the panel' }).click();
   await twoProbes(page, 'Outdoor unit R', 'Outdoor unit Y');
   await page.getByRole('button', { name: 'Read volts', exact: true }).click();
   await expect(page.getByRole('status', { name: 'Reading' })).toContainText('Outdoor unit R–Y');
@@ -182,20 +182,22 @@ test('a controller on the bench: not ready, turned, saved, in force, and its car
   const display = page.getByRole('status', { name: 'Display' });
   const entry = page.getByRole('region', { name: 'Card' }).getByRole('listitem').filter({ hasText: 'A-01' });
   await page.getByRole('button', { name: 'Open its setup' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'It does not open. Look what comes first.' })).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'It will not open yet. Do the “Before you start” steps.' }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Do this first' }).click();
   await page.getByRole('button', { name: 'Open its setup' }).click();
   await page.getByRole('button', { name: 'Next entry' }).click();
   await expect(display).toContainText('A-01 Control');
   await page.getByRole('button', { name: 'Value up' }).click();
-  await expect(display).toContainText('Turned, not saved');
-  await expect(entry).toContainText('Not in force yet.');
+  await expect(display).toContainText('Changed, not saved');
+  await expect(entry).toContainText('Not active yet.');
   await page.getByRole('button', { name: 'Save: This unit' }).click();
-  await expect(entry).toContainText('Not in force yet.');
+  await expect(entry).toContainText('Not active yet.');
   await page.getByRole('button', { name: 'Activate' }).click();
-  await expect(entry).toContainText('In force.');
+  await expect(entry).toContainText('Active.');
   await expect(display).toContainText('answers no call for 4 min');
-  await page.getByRole('button', { name: 'Wait for it' }).click();
+  await page.getByRole('button', { name: 'Wait for restart' }).click();
   await expect(display).toContainText('No menu is open.');
 });
 

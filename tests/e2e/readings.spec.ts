@@ -40,7 +40,7 @@ test('a reading is undone where it stands, and with the keys; what stood before 
   await expect(page.getByLabel(FIELD)).toHaveValue('24.1');
   await more(page, 'Undo');
   await expect(page.getByLabel(FIELD)).toHaveValue('241');
-  await page.getByRole('heading', { name: /Supply volts/ }).click();
+  await page.getByRole('heading', { name: /Line voltage/ }).click();
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel(FIELD)).toHaveValue('');
   await page.keyboard.press('Control+y');
@@ -57,7 +57,7 @@ test('what cannot be measured says why, counts as left out, and is on the record
   await sayWho(page);
   await more(page, 'Not measured…');
   await page.getByLabel('Another reason').fill('Panel painted shut');
-  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page.getByRole('button', { name: 'Skip this reading' }).click();
   await expect(page.getByText('not measured: Panel painted shut')).toBeVisible();
   await expect(page.getByText('Not measured', { exact: true })).toBeVisible();
   await expectSaved(page);
@@ -72,8 +72,8 @@ test('a note stands beside its reading', async ({ page }) => {
   const id = await begin(page);
   await more(page, 'Add a note…');
   await page.getByRole('textbox', { name: 'Note' }).fill('Read at the lugs');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('list', { name: 'What was said of it' }).first()).toContainText('Read at the lugs');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('list', { name: 'Notes and history' }).first()).toContainText('Read at the lugs');
   await expectSaved(page);
   expect((await stored(page, id)).readings.at(-1)).toMatchObject({ value: 241, note: 'Read at the lugs' });
 });
@@ -92,7 +92,7 @@ test('a slip is asked about only where no such system reads it; a bad reading st
   const pressure = 'External static pressure, in. w.c.';
   // Ducts read this every day: it is too much, and no slip.
   await enter(page, pressure, '0.72');
-  await expect(page.getByText('The duct is tight: less air than the table says.')).toBeVisible();
+  await expect(page.getByText('Restrictive ductwork: less airflow than the table shows.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^0\.0?72? in/ })).toHaveCount(0);
   await enter(page, pressure, '4');
   await page.getByRole('button', { name: '0.4 in. w.c.', exact: true }).click();
@@ -110,5 +110,5 @@ test('the step stands in the address, and back goes a step back', async ({ page 
   await page.getByRole('button', { name: 'One degree warmer' }).click();
   await expect(page).toHaveURL(/out=\d+.*step=heat-aux/);
   await page.goBack();
-  await expect(page.getByRole('heading', { level: 2, name: /Supply volts/ })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 2, name: /Line voltage/ })).toBeVisible();
 });

@@ -4,7 +4,7 @@ import { expectSaved, freshJob, stored } from './helpers';
 test('the card on a phone: one entry to a screen, its ticks under the thumb, on to the next', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/setup/card/indoor`);
-  await page.getByLabel('Who is setting').selectOption('Playwright Tester');
+  await page.getByLabel('Set by').selectOption('Playwright Tester');
   const entries = page
     .getByRole('list', { name: 'Card' })
     .getByRole('listitem')
@@ -50,7 +50,7 @@ test('the talk is answered with a thumb, and a chart’s gate is moved with one'
 test('ways side by side scroll within themselves; their names stay', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/balance/year`);
-  const table = page.getByRole('region', { name: 'Ways side by side' });
+  const table = page.getByRole('region', { name: 'Plans side by side' });
   await table.scrollIntoViewIfNeeded();
   await table.evaluate((element) => element.scrollTo(400, 0));
   await expect(table.getByRole('rowheader', { name: /^Cost/ })).toBeInViewport();

@@ -2,7 +2,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { anotherDevice, deaf, enter, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 const setting = (page: Page, name: RegExp) => page.getByRole('button', { name });
-const say = (page: Page) => page.getByLabel('Who is setting').selectOption('Playwright Tester');
+const say = (page: Page) => page.getByLabel('Set by').selectOption('Playwright Tester');
 const entry = (page: Page, code: string) =>
   page
     .getByRole('list', { name: 'Card' })
@@ -32,10 +32,10 @@ test('a setting shows why, takes another value with its reason, and gives the wo
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup`);
   await setting(page, /^Droop before backup/).click();
-  await expect(page.getByText('The house wants some of both.')).toBeVisible();
+  await expect(page.getByText('They want some of both.')).toBeVisible();
   await enter(page, 'Set it to', '4');
-  await page.getByLabel('Why otherwise').fill('The owner heats with wood too.');
-  await page.getByLabel('Why otherwise').blur();
+  await page.getByLabel('Reason for the change').fill('The owner heats with wood too.');
+  await page.getByLabel('Reason for the change').blur();
   await expect(setting(page, /^Droop before backup/)).toContainText('worked out: 2 °F');
   await expectSaved(page);
   await page.reload();
@@ -58,7 +58,7 @@ test('a value that cannot be is said at the field and not taken', async ({ page 
 test('an off-point too near the on-point: the least distance, why, and a one-tap mend', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup`);
-  await setting(page, /^Backup goes off/).click();
+  await setting(page, /^Backup off-point/).click();
   await enter(page, 'Set it to', '2');
   const findings = page.getByRole('region', { name: 'Findings' });
   await expect(findings).toContainText('They must be at least 1 °F apart.');
@@ -132,7 +132,7 @@ test('a value that cannot be taken back asks first, and wants the value as found
   await control.getByRole('button', { name: 'Left at 2' }).click();
   const dialog = page.getByRole('alertdialog');
   await expect(dialog).toContainText('Read and enter the value as found first');
-  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await control.getByLabel('As found').selectOption('1');
   await control.getByRole('button', { name: 'Left at 2' }).click();
   await dialog.getByRole('button', { name: 'It is set to 2' }).click();
@@ -183,7 +183,7 @@ test('an outdoor thermostat is dragged on the ruler and lands as its dial', asyn
   await page.mouse.up();
   const at = await dial.getAttribute('aria-valuenow');
   expect(Number(at)).toBeLessThan(30);
-  await expect(setting(page, /^Outdoor thermostat 1 closes below/)).toContainText(`${at} °F`);
+  await expect(setting(page, /^Outdoor thermostat 1 setting/)).toContainText(`${at} °F`);
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.gates.outdoorThermostats).toEqual([
     { bank: 1, closesBelowF: Number(at) },
@@ -203,7 +203,7 @@ test('two devices change settings: the stale save is refused, both values are sh
   await page.getByText('The bill', { exact: true }).click();
   await expectSaved(page);
   await other.getByText('Comfort', { exact: true }).click();
-  const dialog = other.getByRole('dialog', { name: 'Saved elsewhere meanwhile' });
+  const dialog = other.getByRole('dialog', { name: 'Changed on another device' });
   await expect(dialog).toContainText('The bill');
   await expect(dialog).toContainText('Comfort');
   expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
@@ -214,7 +214,7 @@ test('the ways of doing it move the settings, and a worked-out lockout is offere
 }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/setup`);
-  await page.getByText(/^Ways of doing it/).click();
+  await page.getByText(/^Methods/).click();
   await page.getByLabel('Backup in mild weather').selectOption('balance');
   const lockout = setting(page, /^Backup locked out above/);
   await expect(lockout).toContainText('worked out: 30 °F');
@@ -231,7 +231,7 @@ test('the settings come out as CSV and the card prints without its controls', as
   await expect(page.getByRole('figure', { name: 'Bank P' })).toBeVisible();
   await expect(page.getByText(/^e2e .*: outdoor board$/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Print the card' })).toBeHidden();
-  await expect(page.getByRole('region', { name: 'Gate ruler' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Outdoor ruler' })).toBeHidden();
   await page.emulateMedia({ media: null });
   const [download] = await Promise.all([
     page.waitForEvent('download'),

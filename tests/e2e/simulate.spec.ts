@@ -2,7 +2,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { alive, expectSaved, freshJob, stored } from './helpers';
 
 const answer = (page: Page) => page.getByRole('region', { name: 'The answer' });
-const time = (page: Page) => page.getByRole('slider', { name: 'Time of the run' }).first();
+const time = (page: Page) => page.getByRole('slider', { name: 'Time in the run' }).first();
 const events = (page: Page) => page.getByRole('region', { name: 'Events', exact: true });
 /** The run is there. */
 const ran = async (page: Page) => {
@@ -14,7 +14,7 @@ test('a day with a hole says first what held both sources, and the cursor takes 
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/simulate?out=19&call=heat-1&on=26_38_85&min=30`);
   await ran(page);
-  await expect(answer(page)).toContainText(/Short by more than 2.°F for \d+ min.*backup held above 30 °F/);
+  await expect(answer(page)).toContainText(/Short by more than 2.°F for \d+ min.*backup locked out above 30 °F/);
   await expect(time(page)).toHaveAttribute('aria-valuetext', /^0:30: room/);
   // By hand: the moment goes along, and the address says it.
   const box = (await time(page).boundingBox())!;
@@ -36,7 +36,7 @@ test('a day with a hole says first what held both sources, and the cursor takes 
   const next = Number(await time(page).getAttribute('aria-valuenow'));
   expect(next).toBeGreaterThan(at - 59);
   await page.goto(`${page.url().replace('/day?', '/wiring?')}`);
-  await expect(page.getByRole('region', { name: 'Gate ruler' })).toContainText('°F out');
+  await expect(page.getByRole('region', { name: 'Outdoor ruler' })).toContainText('°F out');
 });
 
 test('what happened is told with its reason, narrowed by source, and a tap goes there', async ({ page }) => {
@@ -65,9 +65,9 @@ test('it plays by itself, stops at a tap, and steps by event', async ({ page }) 
   await page.getByRole('button', { name: 'Play' }).click();
   await expect.poll(async () => Number(await time(page).getAttribute('aria-valuenow'))).toBeGreaterThan(60);
   await page.getByRole('button', { name: /Stop|Play/ }).click();
-  await page.getByRole('button', { name: 'Event before' }).click();
+  await page.getByRole('button', { name: 'Previous event' }).click();
   const before = await time(page).getAttribute('aria-valuenow');
-  await page.getByRole('button', { name: 'Minute after' }).click();
+  await page.getByRole('button', { name: 'Next minute' }).click();
   await expect(time(page)).toHaveAttribute('aria-valuenow', String(Number(before) + 1));
 });
 
@@ -84,17 +84,17 @@ test('ways of living the day stand side by side, with what the difference hangs 
   await dialog.getByRole('checkbox', { name: /Demand defrost/ }).check();
   await expect(dialog.getByRole('checkbox', { name: /Board at 30 min/ })).toBeDisabled();
   await dialog.getByRole('button', { name: 'Compare 4' }).click();
-  const table = page.getByRole('region', { name: 'Ways side by side' });
+  const table = page.getByRole('region', { name: 'Plans side by side' });
   await expect(table.getByRole('columnheader')).toHaveText([
-    'As it stands',
+    'As set now',
     'Cooler at night by 5',
     'Low charge',
     'Demand defrost',
   ]);
   await expect(table).toContainText(
-    /Cooler at night by 5\. .* They part at \d+:\d\d\. \$\d+\.\d\d (dearer|cheaper): .*kWh by strips/,
+    /Cooler at night by 5\. .* They first differ at \d+:\d\d\. \$\d+\.\d\d (dearer|cheaper): .*kWh by strips/,
   );
-  await expect(page.getByRole('slider', { name: 'Time of the run' })).toHaveCount(4);
+  await expect(page.getByRole('slider', { name: 'Time in the run' })).toHaveCount(4);
   await page.reload();
   await expect(table.getByRole('columnheader')).toHaveCount(4);
 });
@@ -103,13 +103,19 @@ test('another page and back: the day that was chosen is still there', async ({ p
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/simulate`);
   await ran(page);
-  await page.getByLabel('Weather of').selectOption({ label: 'A day typed in' });
+  await page.getByLabel('Weather').selectOption({ label: 'Type in a day' });
   await page.getByLabel('Coldest').fill('12');
   await page.getByLabel('Coldest').press('Enter');
   await expect(page).toHaveURL(/on=12_38_85/);
-  await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Crossing' }).click();
+  await page
+    .getByRole('navigation', { name: 'Pages of the job' })
+    .getByRole('link', { name: 'Crossing' })
+    .click();
   await expect(page.getByRole('region', { name: 'Crossing chart' })).toBeVisible();
-  await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Day run' }).click();
+  await page
+    .getByRole('navigation', { name: 'Pages of the job' })
+    .getByRole('link', { name: 'Day run' })
+    .click();
   await expect(page.getByLabel('Coldest')).toHaveValue('12');
 });
 
@@ -117,8 +123,8 @@ test('one defrost second by second, and a month of boards that can be cancelled'
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/simulate/defrost`);
   await expect(answer(page)).toContainText(/One defrost at \d+ °F out: \d+ min \d+ s, .* ended on a warm coil/);
-  await page.getByLabel('With').selectOption({ label: 'Low charge' });
-  await expect(answer(page)).toContainText(/ended on its longest time with [\d.]+ lb of frost left/);
+  await page.getByLabel('Board or fault').selectOption({ label: 'Low charge' });
+  await expect(answer(page)).toContainText(/timed out with [\d.]+ lb of frost left/);
   await page.getByRole('button', { name: 'Compare boards' }).click();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('button', { name: 'Compare boards' })).toBeVisible();
@@ -153,10 +159,10 @@ test('a logger’s file gives the house’s loss and weight; a broken one is sai
   const logger = page.getByRole('region', { name: 'Logger' });
   // The stand-in's house loses an eighth more than the Sheet says.
   await expect(logger.getByRole('row', { name: /Heat loss at design/ })).toContainText(/(3[6-9]|40),\d00 ± /);
-  await page.getByRole('button', { name: 'Take the hours into the Sheet' }).click();
-  await expect(page.getByText(/holds its heat for about \d+ h, as measured by a logger/)).toBeVisible();
+  await page.getByRole('button', { name: 'Use these hours on the Survey' }).click();
+  await expect(page.getByText(/holds its heat for about \d+ h, measured by a logger/)).toBeVisible();
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.house.timeConstantH).toBeGreaterThan(10);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText(/from its kind alone/)).toBeVisible();
+  await expect(page.getByText(/estimated from construction type/)).toBeVisible();
 });

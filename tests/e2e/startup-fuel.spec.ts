@@ -6,7 +6,7 @@ const goTo = (page: Page, step: string) =>
     .getByRole('list', { name: 'Steps' })
     .getByRole('button', { name: new RegExp(`\\d+ .*${step}`) })
     .click();
-const limits = (page: Page) => page.getByText('What it is judged by', { exact: true }).click();
+const limits = (page: Page) => page.getByText('Limits for this step', { exact: true }).click();
 
 /** A dual-fuel job on another fuel. */
 const onFuel = async (page: Page, fuel: string) => {
@@ -24,18 +24,21 @@ test('an oil furnace from a blank startup to the record: its own circuit, its ow
   await known(page);
   const id = await onFuel(page, 'Oil');
   const steps = page.getByRole('list', { name: 'Steps' });
-  await expect(steps).not.toContainText('Oil, by licensed people');
-  await goTo(page, 'Supply volts');
+  await expect(steps).not.toContainText('Oil (licensed tech only)');
+  await goTo(page, 'Line voltage');
   await enter(page, 'Furnace circuit and its switch, V', '119.4');
   await expect(page.getByText('As expected.').first()).toBeVisible();
-  await goTo(page, 'Furnace, in the compressor’s place');
+  await goTo(page, 'Furnace only (instead of the compressor)');
   await limits(page);
-  await page.getByRole('radiogroup', { name: 'Licensed for fuel work' }).getByRole('radio', { name: 'Yes' }).click();
-  await expect(steps).toContainText('Oil, by licensed people');
-  await goTo(page, 'Oil, by licensed people');
+  await page
+    .getByRole('radiogroup', { name: 'Licensed for gas and oil work' })
+    .getByRole('radio', { name: 'Yes' })
+    .click();
+  await expect(steps).toContainText('Oil (licensed tech only)');
+  await goTo(page, 'Oil (licensed tech only)');
   await expect(page.getByText(/One reset, never more/).first()).toBeVisible();
   await limits(page);
-  await enter(page, 'Pump pressure, chart', '140');
+  await enter(page, 'Pump pressure, from the chart', '140');
   await enter(page, 'Pump pressure, psi', '118');
   await expect(page.getByText('Nozzle and pressure together set the input.').first()).toBeVisible();
   await enter(page, 'Smoke number,', '1');
@@ -55,14 +58,17 @@ test('propane: no meter is clocked, CO stops the work, the interlock by volts, e
   const all = page.getByRole('radio', { name: /^Everything · / });
   const before = Number((await all.locator('..').textContent())!.match(/\d+/)![0]);
   await expect(page.getByRole('radio', { name: /· (3\d|40|2\d)$/ })).toBeChecked();
-  await goTo(page, 'Furnace, in the compressor’s place');
-  await enter(page, /^Outdoor unit Y–C, Y held at the thermostat, furnace called/, '25');
-  await expect(page.getByText('Y reaches the outdoor unit beside the furnace.').first()).toBeVisible();
+  await goTo(page, 'Furnace only (instead of the compressor)');
+  await enter(page, /^Outdoor unit Y–C with Y jumpered hot at the thermostat and the furnace called/, '25');
+  await expect(page.getByText('Y reaches the outdoor unit while the furnace is called.').first()).toBeVisible();
   await limits(page);
-  await page.getByRole('radiogroup', { name: 'Licensed for fuel work' }).getByRole('radio', { name: 'Yes' }).click();
-  await goTo(page, 'Gas, by licensed people');
+  await page
+    .getByRole('radiogroup', { name: 'Licensed for gas and oil work' })
+    .getByRole('radio', { name: 'Yes' })
+    .click();
+  await goTo(page, 'Gas (licensed tech only)');
   await limits(page);
-  await enter(page, 'Input on the plate', '60000');
+  await enter(page, 'Input, from the rating plate', '60000');
   // A tank has no meter to clock, whatever is typed.
   await expect(page.getByLabel(/^One turn of the meter’s dial/)).toHaveCount(0);
   await enter(page, /^O₂ in the flue/, '18.5');

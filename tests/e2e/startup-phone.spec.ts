@@ -22,7 +22,7 @@ test('one reading at a time: cautions first, own keys, the verdict while typing,
   await page.goto(`/jobs/${id}/startup?step=element-ohms`);
   // The cautions stand whole before the first reading of the step.
   await expect(page.getByText(/prove dead every supply/)).toBeVisible();
-  await page.getByRole('button', { name: 'I have read it. To the readings' }).click();
+  await page.getByRole('button', { name: 'Understood. Go to readings' }).click();
   const field = page.getByRole('textbox', { name: 'Element 1 (4.8 kW), Ω' });
   const box = (await field.boundingBox())!;
   expect(box.y).toBeLessThan(300);
@@ -104,7 +104,7 @@ test('field, keys and what goes on are in sight together within a browser’s ow
   await page.goto(`/jobs/${id}/startup?out=19&call=heat-1&step=heat&at=1`);
   const field = (await page.getByRole('textbox', { name: /^Outdoor unit Y–C/ }).boundingBox())!;
   const next = (await page.getByRole('button', { name: /^Next/ }).boundingBox())!;
-  const dock = (await page.getByRole('region', { name: 'Gate ruler' }).boundingBox())!;
+  const dock = (await page.getByRole('region', { name: 'Outdoor ruler' }).boundingBox())!;
   expect(field.y).toBeLessThan(300);
   expect(next.y + next.height).toBeLessThanOrEqual(dock.y + 1);
   for (const name of ['7', '0', 'Point', 'Delete'])
@@ -120,9 +120,9 @@ test('the steps are one tap away, and an amber bar says where step and ruler dif
   await page.getByRole('button', { name: /^Steps/ }).click();
   await page
     .getByRole('dialog')
-    .getByRole('button', { name: /Supply volts$/ })
+    .getByRole('button', { name: /Line voltage$/ })
     .click();
-  await expect(page.getByRole('heading', { name: /Supply volts/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Line voltage/ })).toBeVisible();
   await expect(page).toHaveURL(/step=supply-volts/);
 });
 

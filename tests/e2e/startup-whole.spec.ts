@@ -17,7 +17,7 @@ test('by place: the steps stand as they are walked, what it saves is said, and t
   await page.getByRole('radio', { name: 'By place' }).click();
   await expect(page).toHaveURL(/order=place/);
   await expect(steps(page)).toContainText('outdoor unit → indoor unit');
-  await page.getByRole('radio', { name: 'One stays at the thermostat' }).click();
+  await page.getByRole('radio', { name: 'Second person at the thermostat' }).click();
   await expect(page).toHaveURL(/people=2/);
   await page.reload();
   await expect(steps(page)).toContainText('→');
@@ -40,7 +40,7 @@ test('capacity by the air is refused before it is steady, offered after, and tak
   await enter(page, /^Outdoor unit Y–C, V/, '25');
   await enter(page, 'Return air, °F', '68');
   await enter(page, 'Supply air, °F', '92');
-  const capacity = page.getByRole('region', { name: 'Capacity by the air' });
+  const capacity = page.getByRole('region', { name: 'Capacity by airflow and temperature rise' });
   await expect(capacity).toContainText('a quarter hour makes it steady');
   await expect(capacity.getByRole('button')).toHaveCount(0);
   await page.clock.setFixedTime(new Date('2026-11-25T09:17:00'));
@@ -56,7 +56,7 @@ test('capacity by the air is refused before it is steady, offered after, and tak
     .first()
     .click();
   await expect(page.getByText(/Balance, backup and ruler go by \d+ % of the sheet/)).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the sheet' }).click();
+  await page.getByRole('button', { name: 'Use rated capacity again' }).click();
   await expect.poll(async () => (await stored(page, id)).document.facts.proof.measuredShare).toBeNull();
 });
 
@@ -78,7 +78,7 @@ test('what may be a hole is hatched beside what is one, and one tap puts the dia
   await change('gates.outdoorThermostats', [{ bank: 0, closesBelowF: 32 }]);
   await page.goto(`/jobs/${id}/balance?out=30&in=68&call=heat-1`);
   await openRuler(page);
-  await expect(page.getByRole('region', { name: 'Gate ruler' })).toContainText('May be a hole · 25 %');
+  await expect(page.getByRole('region', { name: 'Outdoor ruler' })).toContainText('May be a hole · 25 %');
   const finding = page.getByRole('listitem').filter({ hasText: 'one time in 4 nothing may heat' }).first();
   await finding.getByRole('button', { name: 'Fix' }).click();
   await expectSaved(page);
@@ -103,20 +103,23 @@ test('a packaged unit on propane, from a blank job to the printed record', async
   await expect(page.getByRole('group', { name: /Unit’s disconnect.*verified dead/ })).toBeVisible();
   await expect(page.getByRole('main')).not.toContainText(/heat kit|element/i);
   await steps(page)
-    .getByRole('button', { name: /Furnace, in the compressor’s place/ })
+    .getByRole('button', { name: /Furnace only (instead of the compressor)/ })
     .click();
-  await page.getByText('What it is judged by', { exact: true }).click();
-  await page.getByRole('radiogroup', { name: 'Licensed for fuel work' }).getByRole('radio', { name: 'Yes' }).click();
+  await page.getByText('Limits for this step', { exact: true }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Licensed for gas and oil work' })
+    .getByRole('radio', { name: 'Yes' })
+    .click();
   await enter(page, 'Return air, °F', '68');
   await enter(page, 'Supply air, °F', '118');
   await expect(page.getByRole('table', { name: 'Airflow' })).toContainText('By rise and the furnace’s output');
   await steps(page)
-    .getByRole('button', { name: /Gas, by licensed people/ })
+    .getByRole('button', { name: /Gas (licensed tech only)/ })
     .click();
   await page.getByRole('checkbox', { name: /Conversion for propane/ }).click();
   await enter(page, 'Manifold pressure, high fire, in. w.c.', '10');
   await steps(page)
-    .getByRole('button', { name: /Leave it right/ })
+    .getByRole('button', { name: /Before you leave/ })
     .click();
   await expect(page.getByRole('region', { name: 'Return visit' })).toContainText('Cooling: air and amps');
   await expectSaved(page);

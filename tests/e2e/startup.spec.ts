@@ -37,10 +37,10 @@ test('strip amps are judged at the volts just read, and the clamp’s place coun
   await enter(page, 'Volts at the kit, strips on, V', '230');
   await expect(page.getByText('40.7')).toBeVisible(); // 2 × 19.17 A + 2.4 A of blower
   await enter(page, 'Strips, circuit 1, A', '21.6');
-  await expect(page.getByText('Fits 1 of 2 elements: 1 not heating.')).toBeVisible();
+  await expect(page.getByText('Matches 1 of 2 elements: 1 not heating.')).toBeVisible();
   await enter(page, 'Strips, circuit 1, A', '38.2');
   await expect(page.getByText(/elements 1, 2 on/)).toBeVisible();
-  await page.getByLabel('Clamp around').selectOption('Heaters only');
+  await page.getByLabel('Clamp on').selectOption('Heaters only');
   await expect(page.getByText(/8\.79 kW at 230 V/)).toBeVisible();
 });
 
@@ -48,7 +48,7 @@ test('a tick is made, taken back and made again; each stays in the record', asyn
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
-  await goTo(page, 'Make safe and look');
+  await goTo(page, 'Make safe and inspect');
   const tick = page.getByRole('checkbox', { name: /^Filter clean/ });
   for (const checked of [true, false, true]) {
     await tick.click();
@@ -68,7 +68,7 @@ test('a supply is open, locked out, tested and verified dead one by one, by the 
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
-  await goTo(page, 'Make safe and look');
+  await goTo(page, 'Make safe and inspect');
   const supply = page.getByRole('group', { name: /^Outdoor disconnect open, locked out, verified dead/ });
   const stage = (name: string | RegExp) => supply.getByRole('button', { name });
   await stage('Open').click();
@@ -96,11 +96,11 @@ test('a supply is open, locked out, tested and verified dead one by one, by the 
 test('a countdown survives a reload', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
-  await goTo(page, 'Cooling: the valve');
-  await page.getByRole('button', { name: 'Start Compressor minimum off' }).click();
+  await goTo(page, 'Reversing valve, in cooling');
+  await page.getByRole('button', { name: 'Start Compressor minimum off time time time time' }).click();
   await expect(page.getByRole('timer')).toHaveText(/4:5\d/);
   await page.reload();
-  await goTo(page, 'Cooling: the valve');
+  await goTo(page, 'Reversing valve, in cooling');
   await expect(page.getByRole('timer')).toHaveText(/4:\d\d/);
 });
 
@@ -133,14 +133,14 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   await expect(page.getByRole('article', { name: 'Homeowner’s page' })).toContainText('Emergency heat');
   const csv = await (await page.request.get(`/api/jobs/${id}/readings.csv`)).text();
   expect(csv).toContain('Playwright Tester');
-  await page.getByRole('button', { name: 'Mark handed over' }).click();
+  await page.getByRole('button', { name: 'Hand over job' }).click();
   // With something open it asks, and lists it.
-  const asks = page.getByRole('dialog', { name: 'Hand it over with this open?' });
+  const asks = page.getByRole('dialog', { name: 'Hand over with these items open?' });
   await expect(asks.getByRole('list')).toContainText('Supply volts: 2 of 2 not read.');
   await asks.getByRole('button', { name: 'Not yet' }).click();
   expect((await stored(page, id)).handedOverAt).toBeNull();
-  await page.getByRole('button', { name: 'Mark handed over' }).click();
-  await asks.getByRole('button', { name: 'Hand it over as it is' }).click();
+  await page.getByRole('button', { name: 'Hand over job' }).click();
+  await asks.getByRole('button', { name: 'Hand over anyway' }).click();
   await expect(page.getByText('saved as it was printed then')).toBeVisible();
   expect((await stored(page, id)).handedOverAt).not.toBeNull();
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
@@ -158,7 +158,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   await expect(record).not.toContainText('52,500');
   await page.getByText(/^Printed today, \d+ lines would say otherwise/).click();
   await expect(page.getByRole('row', { name: /House: Heat loss at design/ })).toContainText('52,500 Btu/h');
-  await page.getByLabel('Record').selectOption('As it stands today');
+  await page.getByLabel('Record').selectOption('As it reads today');
   await expect(record).toContainText('52,500');
 });
 
@@ -175,7 +175,7 @@ test('a second visit begins blank, the first stays as it was, and the address ho
   await visit.click();
   await page.getByLabel('For', { exact: true }).selectOption('Changeout');
   await expect(visit).toContainText('Changeout');
-  await page.getByRole('button', { name: 'Begin a new visit' }).click();
+  await page.getByRole('button', { name: 'Start a new visit' }).click();
   await page.keyboard.press('Escape');
   const field = page.getByLabel('Outdoor temperature, °F').first();
   await expect(field).toHaveValue('');
@@ -209,7 +209,7 @@ test('what is tried on the wiring is said in startup, with what it would read; v
     'Tried: yellow conductor of the outdoor cable, Y to Y, broken or off',
   );
   await expect(page.getByText('As tried: 0.0 V').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Stop trying' }).click();
+  await page.getByRole('button', { name: 'End simulation' }).click();
   await expect(page.getByText('As tried')).toHaveCount(0);
   await expect(page).not.toHaveURL(/try=/);
 });

@@ -27,16 +27,16 @@ test('a reading is explained: not in yet, then dead; and it is kept', async ({ p
   await sayWho(page);
   await page.getByLabel('Seconds since the call').fill('60');
   await enter(page, 'Volts at the kit, strips on', '240');
-  await enter(page, 'Amps: Main feed, blower in it', '43,1');
+  await enter(page, 'Amps: Main feed, including blower', '43,1');
   const meaning = page.getByRole('list', { name: 'What it means' });
   await expect(meaning).toContainText('element 3 not in yet');
   await page.getByLabel('Seconds since the call').fill('85');
   await expect(meaning).toContainText('not heating');
-  await enter(page, 'Amps: Main feed, blower in it', '31');
+  await enter(page, 'Amps: Main feed, including blower', '31');
   await expect(meaning).toContainText('No combination of elements gives 31 A');
   await expectSaved(page);
   await page.reload();
-  await expect(page.getByLabel('Amps: Main feed, blower in it')).toHaveValue('31');
+  await expect(page.getByLabel('Amps: Main feed, including blower')).toHaveValue('31');
   expect(
     (await stored(page, id)).readings.map(({ item, value }: { item: string; value: unknown }) => [item, value]),
   ).toEqual([

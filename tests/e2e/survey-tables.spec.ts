@@ -43,9 +43,9 @@ test('breakers follow the kit: one too few, too small, too large', async ({ page
 test('an emptied limit is no limit; an emptied number that is needed says so', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/survey`);
-  await enter(page, 'Unit stops itself below', '');
+  await enter(page, 'Unit low-temperature cutoff', '');
   await enter(page, 'Heating setpoint', '');
-  await expect(page.getByText('A number is needed here.')).toBeVisible();
+  await expect(page.getByText('Enter a number.')).toBeVisible();
   await expect(page.getByRole('status').filter({ hasText: '1 not entered' })).toBeVisible();
   const limits = async () => {
     const { facts } = (await stored(page, id)).document;

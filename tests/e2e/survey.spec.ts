@@ -34,13 +34,13 @@ test('what makes no sense is said at the field, kept as typed, and not saved', a
 test('assumed until confirmed, counted by place; undo takes a change back', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey`);
-  const yard = page.getByRole('link', { name: /In the yard/ });
+  const yard = page.getByRole('link', { name: /At the outdoor unit/ });
   await expect(yard).toContainText('27 assumed');
   await page.getByRole('button', { name: 'Confirm Defrost control' }).click();
   await expect(yard).toContainText('26 assumed');
   await enter(page, 'Defrost board', '3');
   await expect(yard).toContainText('25 assumed');
-  await page.getByRole('heading', { name: 'In the yard' }).click();
+  await page.getByRole('heading', { name: 'At the outdoor unit' }).click();
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel('Defrost board')).toHaveValue('2.5');
 });
@@ -48,7 +48,9 @@ test('assumed until confirmed, counted by place; undo takes a change back', asyn
 test('a finding points at its fact and goes when it is mended', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey?out=33`);
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('From 30 to 35 °F out, no source may run.');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
+    'From 30 to 35 °F outside, no heat source is allowed to run.',
+  );
   await expect(page.getByText('Hole: 15.5 kBtu/h needed, nothing heats.')).toBeVisible();
   await openRuler(page);
   const post = page.getByRole('slider', { name: 'compressor lockout, °F' });
@@ -73,13 +75,13 @@ test('two devices: the stale save is refused, both versions are shown, nothing i
   await expectSaved(page);
   await enter(other, 'Heat loss at design', '28000');
   await enter(other, 'No heat needed above', '58');
-  const dialog = other.getByRole('dialog', { name: 'Saved elsewhere meanwhile' });
+  const dialog = other.getByRole('dialog', { name: 'Changed on another device' });
   await expect(dialog).toContainText('28,000 Btu/h');
   await expect(dialog).toContainText('30,000 Btu/h');
   expect((await stored(page, id)).document.facts.house.designBtuh).toBe(30_000);
   const loss = dialog.getByRole('group', { name: 'House: Heat loss at design' });
   await loss.getByLabel(/Saved there/).check();
-  await dialog.getByRole('button', { name: 'Keep what is chosen' }).click();
+  await dialog.getByRole('button', { name: 'Save my choices' }).click();
   await expect(dialog).toHaveCount(0);
   await expectSaved(other);
   await expect(other.getByLabel('Heat loss at design')).toHaveValue('30000');

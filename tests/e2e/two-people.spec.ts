@@ -32,7 +32,7 @@ const beginHere = async (page: Page): Promise<{ name: string; id: string }> => {
   await page.getByRole('button', { name: 'New job' }).click();
   const name = `Attic ${Math.random().toString(36).slice(2, 9)}`;
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create job' }).click();
   await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}\/survey/);
   await alive(page);
   return { name, id: new URL(page.url()).pathname.split('/')[2]! };
@@ -52,8 +52,8 @@ test('a job begun and another handed over by one, his session ended: nothing of 
   await along;
   await alive(page);
   await context.setOffline(true);
-  await page.getByRole('button', { name: 'Mark handed over' }).click();
-  const asks = page.getByRole('button', { name: 'Hand it over as it is' });
+  await page.getByRole('button', { name: 'Hand over job' }).click();
+  const asks = page.getByRole('button', { name: 'Hand over anyway' });
   if (await asks.isVisible()) await asks.click();
   await expect(page.getByText('Handed over here.')).toBeVisible();
   const begun = await beginHere(page);
@@ -68,7 +68,7 @@ test('a job begun and another handed over by one, his session ended: nothing of 
     await expect(page.getByRole('heading', { name: 'On this device' })).toBeVisible();
     await expect(page.getByText(begun.name)).toHaveCount(0);
     await expect(page.getByText(/^Handed over: /)).toHaveCount(0);
-    await expect(page.getByRole('heading', { name: 'Nothing waits to be sent' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Nothing waiting to send' })).toBeVisible();
     expect(await statusOf(page, begun.id)).toBe(404);
     await context.setOffline(true);
     await page.goto(`/jobs/${begun.id}/survey`);
@@ -120,7 +120,7 @@ test('signed out with a session that has ended, and without signal: what is sent
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Signed out' })).toBeVisible();
   await expect(page.getByText(begun.name)).toHaveCount(0);
-  await expect(page.getByText('2 entries wait for somebody else to sign in on this device.')).toBeVisible();
+  await expect(page.getByText('2 entries waiting to send for somebody else to sign in on this device.')).toBeVisible();
   await context.setOffline(false);
   // His session is over, though the server had not heard of it.
   await page.goto('/');

@@ -37,7 +37,7 @@ test('a value that makes no sense yet waits for its field, across pages', async 
 test('what is typed or tapped as it was assumed is confirmed by that; a whole place in one tap', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey`);
-  const yard = page.getByRole('link', { name: /In the yard/ });
+  const yard = page.getByRole('link', { name: /At the outdoor unit/ });
   await expect(yard).toContainText('27 assumed');
   await page.getByRole('textbox', { name: 'Defrost board' }).fill('');
   await page.getByRole('textbox', { name: 'Defrost board' }).fill('2.5');

@@ -37,7 +37,7 @@ test('a lockout holds the strips, and says so', async ({ page }) => {
   await expect(
     page
       .getByRole('region', { name: 'What happens' })
-      .getByText('The strips are held: locked out above 40 °F, and it is 45 °F out.'),
+      .getByText('The strips are locked out above 40 °F; it is 45 °F outside.'),
   ).toBeVisible();
   await expect(
     page.getByRole('region', { name: 'Trace' }).getByText(/Held here: The thermostat does not close AUX/),
@@ -75,7 +75,7 @@ test('the ruler: drag, nudge, fold; the moment travels in the address and across
   await page.keyboard.press('1');
   await expect(page).toHaveURL(new RegExp(`/sheet\\?out=${dragged + 1}&in=66&call=heat-aux`));
   await openRuler(page);
-  await page.getByRole('button', { name: 'Fold the ruler' }).click();
+  await page.getByRole('button', { name: 'Close the ruler' }).click();
   await expect(needle).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole('button', { name: 'Open the ruler' })).toBeVisible();
@@ -86,7 +86,7 @@ test('the command list and the keys', async ({ page }) => {
   await page.goto(`/jobs/${id}/wiring`);
   await page.getByRole('heading', { name: 'Trace' }).click();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('/');
   const find = page.getByPlaceholder('Breaker, jumper, airflow, emergency…');
@@ -102,7 +102,7 @@ test('the command list and the keys', async ({ page }) => {
 });
 
 const bench = (page: Page) => page.getByRole('region', { name: 'Bench' });
-const differing = (page: Page) => page.getByRole('region', { name: 'Found otherwise' });
+const differing = (page: Page) => page.getByRole('region', { name: 'Differences' });
 
 /** Drags an end of a conductor to a terminal of the drawing. */
 const dragEnd = async (page: Page, end: RegExp, terminal: RegExp | null) => {
@@ -124,7 +124,7 @@ test('as found: a dragged end is a difference with its effect, a finding that po
 }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=28&call=heat-1`);
-  await page.getByRole('button', { name: 'Enter as found' }).click();
+  await page.getByRole('button', { name: 'Record as-found wiring' }).click();
   await dragEnd(page, /^white of the thermostat cable, second end/, /^Air handler G/);
   await expect(differing(page)).toContainText('Thermostat auxiliary heat call: white at the air handler from W1 to G');
   await expect(differing(page)).toContainText(/Sequencer 1 does not pull in/);
@@ -143,8 +143,8 @@ test('as found: a dragged end is a difference with its effect, a finding that po
   await expectSaved(page);
   await page.reload();
   await expect(differing(page)).toContainText('from W1 to G');
-  await page.getByRole('button', { name: 'Enter as found' }).click();
-  await page.getByRole('button', { name: 'All as planned' }).click();
+  await page.getByRole('button', { name: 'Record as-found wiring' }).click();
+  await page.getByRole('button', { name: 'Reset to plan' }).click();
   await expect(differing(page)).toHaveCount(0);
 });
 
@@ -153,7 +153,7 @@ test('as found by keyboard alone: lift, land, take off; and an end that does not
 }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?call=heat-1`);
-  await page.getByRole('button', { name: 'Enter as found' }).click();
+  await page.getByRole('button', { name: 'Record as-found wiring' }).click();
   const end = bench(page).getByRole('button', { name: /^yellow of the thermostat cable, second end/ });
   await end.focus();
   await page.keyboard.press('Enter');
@@ -167,7 +167,7 @@ test('as found by keyboard alone: lift, land, take off; and an end that does not
   await end.focus();
   await page.keyboard.press('Delete');
   await expect(differing(page)).toContainText(
-    'Thermostat compressor call open: yellow loose at the air handler, planned on Y',
+    'Thermostat compressor call open: yellow unconnected at the air handler; the plan lands it on Y',
   );
   await expect(page.getByRole('region', { name: 'Trace' })).toContainText(/Held here: Planned, and not there/);
 });
@@ -175,10 +175,10 @@ test('as found by keyboard alone: lift, land, take off; and an end that does not
 test('as found as a list: ends chosen, a jumper added; R to C opens the fuse and says so', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?call=off`);
-  await page.getByRole('button', { name: 'Enter as found' }).click();
+  await page.getByRole('button', { name: 'Record as-found wiring' }).click();
   await page.getByRole('button', { name: 'As list' }).click();
   const list = page.getByRole('region', { name: 'Wire list' });
-  await list.getByLabel('green, second end').first().selectOption({ label: 'loose' });
+  await list.getByLabel('green, second end').first().selectOption({ label: 'not landed' });
   await expect(differing(page)).toContainText('Thermostat blower call open: green loose at the air handler');
   await list.getByLabel('Jumper at').selectOption('air-handler');
   await list.getByLabel('Jumper from').selectOption('R');
@@ -206,15 +206,15 @@ test('a finding is mended in one tap, another waived with a reason that stays in
   await valve.getByRole('button', { name: 'Fix it' }).click();
   await expect(valve).toHaveCount(0);
   const spare = findings.getByRole('listitem').filter({ hasText: 'Thermostat cable' });
-  await spare.getByRole('button', { name: 'Waive…' }).click();
+  await spare.getByRole('button', { name: 'Accept as is…' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('button', { name: 'Waive' })).toBeDisabled();
   await dialog.getByLabel('Reason').fill('New cable comes with the roof in spring');
   // A reason half given outlives a reload.
   await page.reload();
-  await spare.getByRole('button', { name: 'Waive…' }).click();
+  await spare.getByRole('button', { name: 'Accept as is…' }).click();
   await expect(dialog.getByLabel('Reason')).toHaveValue('New cable comes with the roof in spring');
-  await dialog.getByLabel('Who decides').fill('Playwright Tester');
+  await dialog.getByLabel('Accepted by').fill('Playwright Tester');
   await dialog.getByRole('button', { name: 'Waive' }).click();
   await expect(spare).toContainText('Waived by Playwright Tester: New cable comes with the roof in spring');
   await expectSaved(page);
@@ -237,7 +237,9 @@ test('what makes no sense together is refused with its reason, and mended from t
     data: { saveId: randomUUID(), baseRevision: revision, changes, author: 'Playwright' },
   });
   await page.goto(`/jobs/${id}/wiring`);
-  await expect(page.getByRole('region', { name: 'Not planned' })).toContainText('A packaged unit with an oil burner.');
+  await expect(page.getByRole('region', { name: 'Not supported' })).toContainText(
+    'A packaged unit with an oil burner.',
+  );
   await page.getByRole('button', { name: 'Fix it' }).click();
   await expect(bench(page).getByRole('button', { name: /^Packaged unit R/ })).toBeVisible();
 });
@@ -245,13 +247,13 @@ test('what makes no sense together is refused with its reason, and mended from t
 test('the other school is taken in one tap; faults are worked out and tried', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=45&call=heat-aux`);
-  const gate = page.getByRole('group', { name: 'What holds the strips in mild weather?' });
-  await gate.getByRole('button', { name: 'Take this' }).click();
+  const gate = page.getByRole('group', { name: 'What locks out the strips in mild weather?' });
+  await gate.getByRole('button', { name: 'Use this' }).click();
   await expect(bench(page).getByRole('button', { name: /^Outdoor thermostats 1 in/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'What happens' })).toContainText(
     'The thermostat shows auxiliary heat; the strips are held outdoors',
   );
-  await page.getByText('What each single fault would do').click();
+  await page.getByText('What each fault would do').click();
   await page.getByLabel('Find a fault').fill('contactor: coil open');
   await expect(page.getByRole('list', { name: 'Faults' })).toContainText('Contactor does not pull in');
   await page.getByRole('button', { name: /^Try: Contactor: coil open/ }).click();
@@ -265,7 +267,7 @@ test('the drawing is taken away as picture, wire list and netlist', async ({ pag
   for (const [item, name, content] of [
     ['Picture (SVG)', /\.svg$/, /<svg[^>]*xmlns/],
     ['Wire list (CSV)', /\.csv$/, /^cable,colour,from device/],
-    ['Netlist for this call (SPICE)', /\.cir$/, /\.op/],
+    ['Circuit netlist for this call (for engineers)', /\.cir$/, /\.op/],
     ['Picture (PNG)', /\.png$/, /PNG/],
   ] as const) {
     await page.getByRole('button', { name: 'Export' }).click();
@@ -283,7 +285,7 @@ test('a wire’s end is large enough to take hold of: 24 px with all of it shown
 }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring`);
-  await page.getByRole('button', { name: 'Enter as found' }).click();
+  await page.getByRole('button', { name: 'Record as-found wiring' }).click();
   const least = () =>
     bench(page)
       .locator('[data-end]')
@@ -314,9 +316,9 @@ test('too few conductors: what to pull, what else would do, and one tap that doe
   await page.goto(`/jobs/${id}/wiring?out=28&in=68&call=heat-1`);
   const short = page.getByRole('region', { name: 'Too few conductors' });
   await expect(short).toContainText(/Thermostat cable: 8 needed, 6 there\. New: \d+ ft of 10 conductors/);
-  await short.getByText('What else would do').click();
-  const own = short.getByRole('listitem').filter({ hasText: 'Sensor on a shielded pair of its own' });
-  await expect(own).toContainText('Then the conductors suffice.');
+  await short.getByText('Other options').click();
+  const own = short.getByRole('listitem').filter({ hasText: 'Outdoor sensor on its own shielded pair' });
+  await expect(own).toContainText('Then there are enough conductors.');
   await own.getByRole('button', { name: 'Use this' }).click();
   await expect(short).toHaveCount(0);
   await expectSaved(page);

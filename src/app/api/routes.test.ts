@@ -42,7 +42,7 @@ const WRONG: readonly (readonly [string, string, Record<string, string>, readonl
   ['half a letter', '{"author":"\\ud83e"}', JSON_TYPE, [400]],
   ['a sign that is no letter', '{"author":"\\u0000"}', JSON_TYPE, [400]],
   ['a name that every object has', '{"__proto__":{"action":"delete"}}', JSON_TYPE, [400]],
-  ['too much', `{"author":"${'x'.repeat(25_000_000)}"}`, JSON_TYPE, [413]],
+  ['over limit', `{"author":"${'x'.repeat(25_000_000)}"}`, JSON_TYPE, [413]],
 ];
 
 const counts = () =>

@@ -92,9 +92,9 @@ test('a profile that ships is never saved over; its file can be had', async () =
 test('a stale save brings the stored one back', async () => {
   const mine = profile();
   await save({ profile: mine });
-  await save({ profile: { ...mine, name: 'First' }, baseRevision: 1 });
+  await save({ profile: { ...mine, name: 'Before you start' }, baseRevision: 1 });
   const response = await save({ profile: { ...mine, name: 'Second' }, baseRevision: 1 });
-  expect([response.status, (await response.json()).stored.profile.name]).toEqual([409, 'First']);
+  expect([response.status, (await response.json()).stored.profile.name]).toEqual([409, 'Before you start']);
 });
 
 test.each([

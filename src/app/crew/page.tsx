@@ -27,7 +27,7 @@ const CrewPage = async () => {
       <CrewEnds at={principal.crewEnds} />
       <p className="mt-3">
         <Link href="/crew/new-jobs" prefetch={false} className="plain-button inline-flex">
-          What new jobs begin with
+          New job defaults
         </Link>
       </p>
       <PeopleList

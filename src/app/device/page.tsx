@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'On this device' };
 const DevicePage = () => (
   <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
     <BackedHeader to="/" toLabel="All jobs" title="On this device" />
-    <p className="mt-2 text-quiet">These jobs open without signal, every page of them.</p>
+    <p className="mt-2 text-quiet">These jobs open offline, with every page.</p>
     <DeviceList />
   </main>
 );

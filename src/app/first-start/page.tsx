@@ -13,8 +13,8 @@ const FirstStartPage = async () => {
   return (
     <FrontPage title="Whose server is this?">
       <p className="mb-4">
-        Name your crew and yourself, its lead. Jobs that are on this server already belong to it from then on; you
-        invite the others afterwards.
+        Name your crew and yourself; you become the crew lead. Jobs already on this server will belong to the crew. You
+        can invite the others afterward.
       </p>
       <AccessForm
         to="/api/first-start"

@@ -39,12 +39,12 @@ const SignInPage = async ({ searchParams }: Props) => {
             label: 'Name',
             type: 'text',
             autoComplete: 'username',
-            hint: 'Two parts, such as ana@your-crew. Your lead’s link shows it.',
+            hint: 'Your sign-in name, such as ana@your-crew. It is on the link your crew lead sent you.',
           },
           { name: 'password', label: 'Password', type: 'password', autoComplete: 'current-password' },
         ]}
       />
-      <p className="mt-3 text-sm text-quiet">Forgotten? Your lead makes a link with which you choose a new one.</p>
+      <p className="mt-3 text-sm text-quiet">Forgot it? Your crew lead can send you a link to set a new one.</p>
       {crews.length > 0 && <DemoPeople crews={crews} />}
     </FrontPage>
   );

@@ -15,7 +15,7 @@ const TruckPage = async () => {
       <BackedHeader to="/" toLabel="All jobs" title="Truck list" />
       <DayTruck jobs={jobs.filter(({ stage }) => stage !== 'handed-over')} />
       {next !== null && (
-        <p className="no-print mt-3 text-sm text-quiet">The {BOARD_PAGE} jobs that were changed last.</p>
+        <p className="no-print mt-3 text-sm text-quiet">The {BOARD_PAGE} most recently changed jobs.</p>
       )}
     </main>
   );

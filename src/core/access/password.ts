@@ -22,10 +22,10 @@ export const passwordProblem = (password: string, names: readonly string[]): str
   const { least, most } = PASSWORD_LETTERS;
   const plain = password.normalize('NFKC').toLowerCase();
   if ([...password].length < least)
-    return `Too short: at least ${least} letters. A few words in a row are easy to keep.`;
-  if ([...password].length > most) return `Too long: at most ${most} letters.`;
-  if (COMMON_PASSWORDS.has(plain) || isRow(plain)) return 'Everybody tries this one first. Take words of your own.';
+    return `Too short: use at least ${least} characters. A few words in a row are easy to remember.`;
+  if ([...password].length > most) return `Too long: at most ${most} characters.`;
+  if (COMMON_PASSWORDS.has(plain) || isRow(plain)) return 'That password is too common. Choose your own words.';
   const known = names.map((name) => name.toLowerCase()).filter((name) => name.length > 2);
   const rest = known.reduce((left, name) => left.replaceAll(name, ''), plain);
-  return rest.length < least - 4 && rest !== plain ? 'Your name and your crew’s are known. Take other words.' : null;
+  return rest.length < least - 4 && rest !== plain ? 'Do not use your own name or your crew’s name.' : null;
 };

@@ -1,9 +1,9 @@
 /** What a person is in a crew, from the one who may most, with what it is called and what it is for. */
 export const ROLES = {
-  lead: { label: 'Lead', may: 'Everything: people, prices, and what the crew keeps.' },
-  technician: { label: 'Technician', may: 'Jobs, readings, handing over, controllers and weather years.' },
-  apprentice: { label: 'Apprentice', may: 'Looks at everything, and reads; a technician countersigns it.' },
-  reader: { label: 'Reader', may: 'Looks at everything, and changes nothing.' },
+  lead: { label: 'Lead', may: 'Everything: people, prices, and crew data.' },
+  technician: { label: 'Technician', may: 'Jobs, readings, handovers, controllers and weather files.' },
+  apprentice: { label: 'Apprentice', may: 'Sees everything and takes readings; a technician countersigns them.' },
+  reader: { label: 'Viewer', may: 'Sees everything; changes nothing.' },
 } as const;
 
 export type Role = keyof typeof ROLES;

@@ -74,15 +74,15 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
         ? `A furnace replaces the heat pump: at ${designOutdoorF} °F it carries the whole load.`
         : isAlone
           ? `The compressor may not run at ${designOutdoorF} °F: the strips carry the whole load.`
-          : `What the heat pump lacks at ${designOutdoorF} °F.`,
+          : `The heat pump’s shortfall at ${designOutdoorF} °F.`,
       atDesign(found),
       atDesign(high),
       designOutdoorF < (input.gates.compressorBelowF ?? -Infinity) ? fittedKW : besideKW,
     ),
     need(
       'emergency',
-      'In an emergency',
-      `The whole load at ${designOutdoorF} °F, the compressor out.`,
+      'Emergency heat, compressor dead',
+      `The full load at ${designOutdoorF} °F with the compressor dead.`,
       found.emergencyKW,
       high.emergencyKW,
     ),
@@ -92,7 +92,7 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
           need(
             'defrost',
             'In defrost',
-            `What a defrost takes from the air at ${FROST_F} °F; less of it blows cooler, no more.`,
+            `Heat the defrost pulls from the supply air at ${FROST_F} °F. With less backup the air is cooler, nothing worse.`,
             defrostKW,
             defrostKW,
             besideKW,

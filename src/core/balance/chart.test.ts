@@ -171,7 +171,7 @@ describe('air at the register', () => {
     expect(supplyAtCfm(of, state!, state!.cfm, 68)).toBeCloseTo(state!.supplyF, 9);
     expect(supplyAtCfm(of, state!, state!.cfm / 2, 68) - 68).toBeCloseTo(2 * (state!.supplyF - 68), 9);
   });
-  test('below the unit’s own limit there is no heat pump and no defrost', () =>
+  test('below the unit low-temp cutoff there is no heat pump and no defrost', () =>
     expect(supplyStates(SAMPLES[1]!.facts, -10, 68).map(({ id }) => id)).toEqual(['strips-1', 'strips-2']));
   test('a furnace is one of them', () =>
     expect(supplyStates(facts(FURNACE), 20, 68).map(({ id }) => id)).toEqual(['heat-pump', 'furnace', 'defrost-cold']));
@@ -190,18 +190,18 @@ describe('wrong entries are questioned', () => {
     [
       'points so close that a slip runs away',
       points([47, 30_000, 2.9], [46, 29_900, 2.7]),
-      /Drawn on to 10 °F, the power would be -4\.5 kW/,
+      /Extrapolated to 10 °F, the power would be -4\.5 kW/,
     ],
     ['°C typed as °F', points([8.3, 30_000, 2.5], [-8.3, 20_000, 2.4]), /looks like °C/],
     [
       'one point of low stage',
       facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', [LOW[0]]]),
-      /One point is no line/,
+      /One rating point is not enough/,
     ],
     [
       'low stage above full',
       facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', LOW.map((point) => ({ ...point, btuh: 50_000 }))]),
-      /low stage gives as much as full/,
+      /low stage shows as much heat as high stage/,
     ],
   ])('%s', (_, of, words) => expect(said(of)).toMatch(words));
 

@@ -117,10 +117,10 @@ export const crossingChart = (facts: Facts): CrossingChart => {
     ...(heatPump.frost
       ? [line('steady', 'without frost', 'compressor', 'fine', capacityCurve({ ...heatPump, frost: false }))]
       : []),
-    ...(low ? [line('low', isInverter ? 'least speed' : 'low stage', 'compressor', 'fine', capacityCurve(low))] : []),
+    ...(low ? [line('low', isInverter ? 'minimum speed' : 'low stage', 'compressor', 'fine', capacityCurve(low))] : []),
     line('capacity', low && !isInverter ? 'heat pump, high' : 'heat pump', 'compressor', 'bold', capacity),
     ...beside.map(({ bank }, at) =>
-      line(`bank-${bank}`, `+ strips ${bank}`, 'strips', 'bold', addCurves(capacity, flatCurve(stripsBtuh(at + 1)))),
+      line(`bank-${bank}`, `+ bank ${bank}`, 'strips', 'bold', addCurves(capacity, flatCurve(stripsBtuh(at + 1)))),
     ),
     ...(input.fuel ? [line('furnace', 'furnace', 'fossil', 'bold', flatCurve(input.fuel.outputBtuh))] : []),
     line('load', 'load', 'load', 'bold', loadCurve(load)),
@@ -160,7 +160,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
           : [
               {
                 id: `bank-${index + 1}`,
-                label: `strips ${banks[index]!.bank} needed`,
+                label: `bank ${banks[index]!.bank} needed`,
                 atF,
                 isDrawnOn: isDrawnOn(heatPump, atF),
               },
@@ -168,13 +168,15 @@ export const crossingChart = (facts: Facts): CrossingChart => {
       ),
       ...numberOrNothing(found.economicBalanceF).map((atF) => ({
         id: 'economic-balance',
-        label: 'even cost',
+        label: 'economic balance point',
         atF,
         isDrawnOn: isDrawnOn(heatPump, atF),
       })),
       { id: 'design', label: 'design', atF: load.designOutdoorF },
-      ...(heatPump.minOutdoorF === null ? [] : [{ id: 'unit-limit', label: 'unit stops', atF: heatPump.minOutdoorF }]),
-      { id: 'no-load', label: 'no load', atF: load.noLoadF },
+      ...(heatPump.minOutdoorF === null
+        ? []
+        : [{ id: 'unit-limit', label: 'low-temp cutoff', atF: heatPump.minOutdoorF }]),
+      { id: 'no-load', label: 'no heat needed', atF: load.noLoadF },
     ],
     cop: Array.from({ length: spanF[1] - spanF[0] + 1 }, (_, at): ChartPoint => [spanF[0] + at, cop(spanF[0] + at)]),
     copEven: found.copEven ?? null,

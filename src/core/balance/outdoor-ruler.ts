@@ -82,7 +82,7 @@ export const ruler = (facts: Facts): Ruler => {
             fact: 'gates.compressorBelowF' as const,
           },
         ]),
-    ...(minOutdoorF === null ? [] : [{ label: 'unit’s own limit', atF: minOutdoorF }]),
+    ...(minOutdoorF === null ? [] : [{ label: 'unit low-temp cutoff', atF: minOutdoorF }]),
   ];
   const backupPosts: GatePost[] =
     gates.auxAboveF === null
@@ -119,7 +119,7 @@ export const ruler = (facts: Facts): Ruler => {
       },
       ...jobBanks(facts).map(({ bank, kW }, at): Lane => ({
         id: `bank-${bank}`,
-        label: `Strips ${bank} · ${roundTo(kW, 1)} kW${bank === held ? ', by relay' : ''}`,
+        label: `Bank ${bank} · ${roundTo(kW, 1)} kW${bank === held ? ', interlocked' : ''}`,
         source: 'strips',
         openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
         posts: [...backupPosts, ...thermostatPost(bank)],
@@ -139,7 +139,7 @@ export const ruler = (facts: Facts): Ruler => {
     marks: [
       ...(thermalBalanceF === null ? [] : [{ id: 'thermal-balance' as const, label: 'balance', atF: thermalBalanceF }]),
       { id: 'design', label: 'design', atF: facts.house.designOutdoorF },
-      { id: 'no-load', label: 'no load', atF: facts.house.noLoadF },
+      { id: 'no-load', label: 'no heat needed', atF: facts.house.noLoadF },
     ],
     holesF,
     shortfallsF,

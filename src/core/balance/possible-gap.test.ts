@@ -89,7 +89,7 @@ test('the chance is what drawing errors gives, and the post that is named closes
 
 test('the rule says it in words, with the mend; a hole on paper is left to its own rule', () => {
   const [found] = holeByTolerance.check(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)));
-  expect(found!.what).toMatch(/one time in 4 nothing may heat somewhere from 28 to 32 °F/);
-  expect(found!.mend).toMatch(/Outdoor thermostat 1 at 36 °F or more/);
+  expect(found!.what).toMatch(/one time in 4 there is a gap somewhere from 28 to 32 °F/);
+  expect(found!.mend).toMatch(/Set outdoor thermostat 1 to 36 °F or higher/);
   expect(holeByTolerance.check(facts(WIRED, ['gates.compressorBelowF', 30], dial(20)))).toEqual([]);
 });

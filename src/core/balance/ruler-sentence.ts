@@ -1,7 +1,7 @@
 import { type CallId, CALLS, type Moment } from '../control/moment';
 import type { Held } from '../control/thermostat';
 import { COMPRESSOR_COIL } from '../devices/ids';
-import { type Backup, backupOf } from '../job/backup';
+import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { roundTo } from '../units/round';
 import { inSpans } from '../units/span';
@@ -25,8 +25,6 @@ const ALIKE_BTUH = 50;
 const thousands = (btuh: number) => roundTo(btuh / 1000, 1);
 const thousand = (btuh: number) => `${thousands(btuh)} kBtu/h`;
 
-const BACKUP_WORDS: Record<Backup, string> = { strips: 'strips', fossil: 'furnace' };
-
 /** What gives the heat, in words: “heat pump and strips”, “strips alone”. */
 const sources = ({ heatPumpBtuh, stripsBtuh, fossilBtuh }: HeatNow): string => {
   const all = [
@@ -47,13 +45,12 @@ const sourcesGive = (now: HeatNow): string => {
 const restWords = (facts: Facts, call: CallId, outdoorF: number): string => {
   if (call !== 'heat-1' && call !== 'heat-2') return '';
   const { allowedBtuh, loadBtuh, heatPumpBtuh } = crossingAt(facts, outdoorF);
-  const backup = BACKUP_WORDS[backupOf(facts)];
-  if (allowedBtuh + ALIKE_BTUH < loadBtuh) return ` With all that may run, ${thousand(allowedBtuh)}.`;
+  if (allowedBtuh + ALIKE_BTUH < loadBtuh) return ` With everything allowed to run: ${thousand(allowedBtuh)}.`;
   if (call === 'heat-1' && facts.outdoorUnit.stages !== 'single' && heatPumpBtuh + ALIKE_BTUH >= loadBtuh)
     return facts.outdoorUnit.stages === 'two' ? ' The second stage makes up the rest.' : ' It speeds up for the rest.';
   return backupOf(facts) === 'fossil'
     ? ' The furnace takes over when the room falls behind.'
-    : ` The ${backup} make up the rest.`;
+    : ' Strips make up the rest.';
 };
 
 const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): RulerVerdict => {
@@ -65,14 +62,17 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   if (outcome.energised.has(COMPRESSOR_COIL) && !isHeating(facts, outcome))
     return {
       grade: 'hole',
-      text: `${name}: the compressor cools the house${now.totalBtuh > 0 ? `, while ${sourcesGive(now)} ${thousand(now.totalBtuh)}` : ''}. The valve is the wrong way.`,
+      text: `${name}: the compressor cools the house${now.totalBtuh > 0 ? `, while ${sourcesGive(now)} ${thousand(now.totalBtuh)}` : ''}. The reversing valve is backward.`,
     };
-  const drawn = isDrawnOn && now.heatPumpBtuh > 0 ? ' (beyond the rating points)' : '';
+  const drawn = isDrawnOn && now.heatPumpBtuh > 0 ? ' (extrapolated)' : '';
   if (now.totalBtuh === 0) {
     const why = outcome.held[0] ? ` ${outcome.held[0].why}` : '';
     const isHole = inSpans(jobCrossing(facts).holesF, outdoorF);
     if (loadBtuh === 0) return { grade: 'calm', text: `${name}: the house needs no heat.${why}` };
-    return { grade: 'hole', text: `${isHole ? 'Hole' : name}: ${thousand(loadBtuh)} needed, nothing heats.${why}` };
+    return {
+      grade: 'hole',
+      text: `${isHole ? 'Gap' : name}: ${thousand(loadBtuh)} needed and no heat source is allowed to run.${why}`,
+    };
   }
   if (loadBtuh === 0)
     return {
@@ -88,18 +88,18 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   const isHelped = /rest\.$|takes over/.test(rest);
   return {
     grade: isHelped ? 'strips' : 'short',
-    text: `${name}: ${sources(now)}, ${thousands(now.totalBtuh)}${drawn} of ${thousand(loadBtuh)}${isHelped ? '' : `, short ${thousands(missing)}`}.${rest}`,
+    text: `${name}: ${sourcesGive(now)} ${thousands(now.totalBtuh)}${drawn} of the ${thousand(loadBtuh)} needed${isHelped ? '' : `; ${thousands(missing)} short`}.${rest}`,
   };
 };
 
 const cooling = (facts: Facts, outcome: Outcome, call: CallId): RulerVerdict => {
   const { label } = CALLS[call];
   if (!outcome.energised.has(COMPRESSOR_COIL)) {
-    const why = outcome.held[0]?.why ?? 'The compressor does not run.';
+    const why = outcome.held[0]?.why ?? 'The compressor is not running.';
     return { grade: 'short', text: `${label}: nothing cools. ${why}` };
   }
   return isHeating(facts, outcome)
-    ? { grade: 'hole', text: `${label}: the valve stands the wrong way, and the house is heated.` }
+    ? { grade: 'hole', text: `${label}: the reversing valve is in heating; the house is being heated.` }
     : { grade: 'calm', text: `${label}: the compressor cools the house.` };
 };
 
@@ -107,16 +107,16 @@ const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerVerdic
   const held = outcome.held.find(({ source }) => source === 'defrost');
   if (held) return { grade: 'calm', text: `Defrost: ${held.why}` };
   if (!outcome.energised.has(COMPRESSOR_COIL))
-    return { grade: 'calm', text: `Defrost: none. ${outcome.held[0]?.why ?? 'The compressor does not run.'}` };
+    return { grade: 'calm', text: `Defrost: none. ${outcome.held[0]?.why ?? 'The compressor is not running.'}` };
   if (isHeating(facts, outcome))
-    return { grade: 'short', text: 'Defrost: the valve stays as in heating, so the coil is not cleared.' };
+    return { grade: 'short', text: 'Defrost: the reversing valve does not shift, so the coil does not clear.' };
   const takenBtuh = crossingAt(facts, moment.outdoorF).heatPumpBtuh;
   const { stripsBtuh, fossilBtuh } = heatNow(facts, outcome, moment.outdoorF);
   const given = stripsBtuh + fossilBtuh;
-  const cold = `about ${thousand(takenBtuh)} come out of the house for a few minutes`;
+  const cold = `the defrost takes about ${thousand(takenBtuh)} out of the house for a few minutes`;
   const by = stripsBtuh > 0 ? 'strips give' : 'the furnace gives';
   return given === 0
-    ? { grade: 'calm', text: `Defrost: ${cold}, and nothing warms the air.` }
+    ? { grade: 'calm', text: `Defrost: ${cold}; no backup heats the air.` }
     : { grade: 'strips', text: `Defrost: ${cold}; ${by} ${thousand(given)} of it back.` };
 };
 
@@ -128,7 +128,7 @@ export const rulerVerdict = (facts: Facts, outcome: Outcome, moment: Moment): Ru
     case 'off':
     case 'fan': {
       const now = heatNow(facts, outcome, outdoorF);
-      const what = call === 'off' ? 'Off: nothing is called' : 'Fan: the blower alone';
+      const what = call === 'off' ? 'Off: nothing is called' : 'Fan: blower only';
       if (now.totalBtuh > 0)
         return { grade: 'short', text: `${what}, and ${sourcesGive(now)} ${thousand(now.totalBtuh)}.` };
       return {

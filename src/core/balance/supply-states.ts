@@ -2,6 +2,7 @@ import type { Facts } from '../job/document';
 import { type Bank, jobBanks } from '../strips/from-job';
 import { banksBesideCompressor } from '../strips/held-bank';
 import { temperatureRiseF } from '../units/air';
+import { capital } from '../units/capital';
 import { banksBtuh, defrostBanks } from './defrost-air';
 import { crossingInput } from './from-job';
 import type { On } from './heat-now';
@@ -51,16 +52,16 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defr
     isDrawnOn: isDrawnOn(input.heatPump, outdoorF) && !ALONE.test(id),
   });
   const named = (of: readonly Bank[], count: number) =>
-    of
+    `bank${count > 1 ? 's' : ''} ${of
       .slice(0, count)
       .map(({ bank }) => bank)
-      .join(' + ');
+      .join(' + ')}`;
   return [
     ...(lowBtuh > 0
       ? [
           state(
             'low',
-            facts.outdoorUnit.stages === 'inverter' ? 'Heat pump at least speed' : 'Heat pump, low stage',
+            facts.outdoorUnit.stages === 'inverter' ? 'Heat pump at minimum speed' : 'Heat pump, low stage',
             'compressor',
             lowBtuh,
             airHandler.heatCfm,
@@ -74,7 +75,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defr
       ? beside.map((_, at) =>
           state(
             `with-${at + 1}`,
-            `Heat pump and strips ${named(beside, at + 1)}`,
+            `Heat pump + ${named(beside, at + 1)}`,
             'strips',
             mostBtuh + stripsBtuh(beside, at + 1),
             airHandler.auxCfm,
@@ -84,7 +85,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defr
     ...banks.map((_, at) =>
       state(
         `strips-${at + 1}`,
-        `Strips ${named(banks, at + 1)} alone`,
+        `${capital(named(banks, at + 1))} alone`,
         'strips',
         stripsBtuh(banks, at + 1),
         airHandler.auxCfm,
@@ -96,7 +97,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defr
       ? [
           state(
             'defrost-strips',
-            `Defrost with strips ${named(inDefrost, inDefrost.length)}`,
+            `Defrost, ${named(inDefrost, inDefrost.length)}`,
             'defrost',
             banksBtuh(inDefrost) - mostBtuh,
             airHandler.auxCfm,

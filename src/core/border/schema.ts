@@ -4,7 +4,7 @@ import { plainTextProblem } from './text';
 /** A finite number within bounds; the message says the bounds. */
 export const bounded = (min: number, max: number, unit = '') =>
   number()
-    .typeError(`must be a number${unit && ` of ${unit}`}`)
+    .typeError(`must be a number${unit && ` (${unit})`}`)
     .test(
       'finite',
       'must be a finite number',

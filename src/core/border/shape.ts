@@ -44,7 +44,7 @@ export const shapeProblem = (
   const levels = [levelOf(input)];
   let count = 1 + levels[0]!.size;
   for (let level = levels.at(-1); level; level = levels.at(-1)) {
-    if (count > mostValues) return { error: 'holds too many values', path: '' };
+    if (count > mostValues) return { error: 'has too many values', path: '' };
     if (level.next === level.size) {
       levels.pop();
       continue;
@@ -57,7 +57,7 @@ export const shapeProblem = (
     const inText = typeof value === 'string' ? textProblem(value) : null;
     if (inText !== null) return { error: inText, path: pathOf(levels) };
     if (typeof value !== 'object' || value === null) continue;
-    if (levels.length > DEEPEST - 1) return { error: 'nests too deep', path: '' };
+    if (levels.length > DEEPEST - 1) return { error: 'is nested too deep', path: '' };
     const below = levelOf(value);
     count += below.size;
     levels.push(below);

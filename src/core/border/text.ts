@@ -3,8 +3,8 @@ const HALF_LETTER = /\p{Surrogate}/u;
 
 /** What makes a text one that cannot be kept, in words; null where it can. */
 export const textProblem = (text: string): string | null => {
-  if (text.includes('\u0000')) return 'holds control characters (NUL); write plain text';
-  return HALF_LETTER.test(text) ? 'holds half of a letter, such as a broken emoji; type the text again' : null;
+  if (text.includes('\u0000')) return 'contains control characters (NUL); write plain text';
+  return HALF_LETTER.test(text) ? 'contains a broken character; retype the text' : null;
 };
 
 /**
@@ -13,8 +13,8 @@ export const textProblem = (text: string): string | null => {
  */
 export const plainTextProblem = (text: string, maxLength: number): string | null => {
   if (text.length > maxLength) return `must be at most ${maxLength} characters`;
-  if (/<[a-z!/?][^>]*>/i.test(text)) return 'holds markup; write plain text';
-  if (/[\u0001-\u0008\u000b\u000c\u000e-\u001f]/.test(text)) return 'holds control characters; write plain text';
+  if (/<[a-z!/?][^>]*>/i.test(text)) return 'contains markup; write plain text';
+  if (/[\u0001-\u0008\u000b\u000c\u000e-\u001f]/.test(text)) return 'contains control characters; write plain text';
   return textProblem(text);
 };
 

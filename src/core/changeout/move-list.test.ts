@@ -37,9 +37,7 @@ test('cooling with a furnace to a heat pump: the heat conductor becomes auxiliar
     kind: 'land',
     words: 'White, on W until now, to AUX: auxiliary heat. Its other end goes from W to air handler W1.',
   });
-  expect(of(facts, 'blue').words).toBe(
-    'Blue, without a letter until now, to C: common. Its other end goes on air handler C.',
-  );
+  expect(of(facts, 'blue').words).toBe('Blue, unmarked until now, to C: common. Its other end goes on air handler C.');
   expect(of(facts, 'orange').words).toMatch(/ to O\/B: reversing valve\./);
   expect(of(facts, 'yellow').words).toMatch(/Its other end stays on air handler Y\.$/);
   expect(moves(facts).filter(({ kind }) => kind === 'pull')).toEqual([]);
@@ -61,7 +59,7 @@ test('one auxiliary to two: the second takes the spare; without a spare it is sa
   const withSpare = withOld(two, { ...old, subbase: [...HEAT_PUMP, row('brown', '', COILED_BACK)] });
   expect(of(withSpare, 'white').words).toMatch(/ to AUX1: auxiliary heat\. Its other end stays on air handler W1\./);
   expect(moves(withSpare).map(({ words }) => words)).toContain(
-    'No jumper W1–W2 at the air handler: take it out if there is one.',
+    'No jumper between W1 and W2 at the air handler: if you find one, remove it.',
   );
   expect(of(withSpare, 'brown').words).toMatch(/ to AUX2: auxiliary heat\. Its other end goes on air handler W2\./);
   const short = withOld(two, { ...old, subbase: HEAT_PUMP });
@@ -71,7 +69,7 @@ test('one auxiliary to two: the second takes the spare; without a spare it is sa
 test('one auxiliary for two banks: the jumper between their inputs is on the list', () => {
   const facts = withOld(family('w1-w2+aux-e+single+no-w+o'), { subbase: HEAT_PUMP, oldSystem: 'heat-pump' });
   expect(moves(facts).map(({ words }) => words)).toContain(
-    'Jumper W1–W2 at the air handler: fit it if it is not there.',
+    'Jumper W1–W2 at the air handler: install it if it is missing.',
   );
 });
 
@@ -90,11 +88,9 @@ test('two hot conductors to one R: which of two transformers is asked before one
   expect(moveList(facts)!.moves[0]).toMatchObject({
     kind: 'meter',
     words: expect.stringMatching(/^Two hot conductors, red on RC and pink on RH: meter them before/),
-    why: expect.stringMatching(/^Open one supply/),
+    why: expect.stringMatching(/^Turn off one power source/),
   });
-  expect(moves(facts).find(({ kind }) => kind === 'jumper-out')!.words).toBe(
-    'The old jumper RC–RH is not carried over.',
-  );
+  expect(moves(facts).find(({ kind }) => kind === 'jumper-out')!.words).toBe('Do not reuse the old jumper RC–RH.');
   expect(moves(facts).find(({ kind }) => kind === 'jumper-in')!.words).toBe('Jumper AUX–E on the new thermostat.');
 });
 
@@ -104,7 +100,7 @@ test('B that was the common goes to C, with what it would have done on B', () =>
     oldSystem: 'heat-pump',
   });
   expect(of(facts, 'blue').words).toMatch(/^Blue, on B until now, to C: common\./);
-  expect(of(facts, 'blue').why).toMatch(/would short the transformer/);
+  expect(of(facts, 'blue').why).toMatch(/shorts the transformer/);
 });
 
 test('W that was emergency goes to E where the plan has a conductor for it', () => {
@@ -127,8 +123,8 @@ test('what is not known is capped, and not landed', () => {
   });
   const orange = of(facts, 'orange');
   expect(orange).toMatchObject({ kind: 'wait' });
-  expect(orange.why).toMatch(/^Not known yet: .*valve/);
-  expect(of(facts, 'brown').why).toMatch(/^Not known yet: fault lamp/);
+  expect(orange.why).toMatch(/^Not confirmed. Could be .*valve/);
+  expect(of(facts, 'brown').why).toMatch(/^Not confirmed\. Could be fault lamp/);
   expect(of(facts, 'white').why).toMatch(/^By its letter alone/);
 });
 
@@ -140,7 +136,7 @@ test('the way back names every conductor, jumper and setting', () => {
   });
   expect(moveList(facts)!.back).toEqual([
     'Red on R, its other end on R.',
-    'Blue without a letter.',
+    'Blue unmarked.',
     'White on W2, its other end coiled back.',
     'Jumper W2–E.',
     'Valve: B.',

@@ -35,31 +35,31 @@ export interface ChangeoutMove {
   readonly why: string | null;
 }
 
-const letterWords = ({ letter }: OldConductorRow) => (letter === '' ? 'without a letter' : `on ${letter}`);
+const letterWords = ({ letter }: OldConductorRow) => (letter === '' ? 'unmarked' : `on ${letter}`);
 
 const named = (colour: string) => capital(colourName(colour));
 
 /** What becomes of a conductor's other end. */
 const boardWords = ({ board }: OldConductorRow, { to }: Conductor): string => {
   if (to === null) return '';
-  if (board === '') return ` Its other end belongs on ${refWords(to)}: follow it there.`;
+  if (board === '') return ` Its other end should be on ${refWords(to)}: trace it there.`;
   if (plainLetter(board) === plainLetter(to.mark)) return ` Its other end stays on ${refWords(to)}.`;
   return board === COILED_BACK
     ? ` Its other end goes on ${refWords(to)}.`
     : ` Its other end goes from ${board} to ${refWords(to)}.`;
 };
 
-const BY_LETTER = 'By its letter alone: follow it or meter it before it is landed.';
+const BY_LETTER = 'Known only by its letter: trace it or meter it before landing it.';
 
 /** What a letter would have made a technician do who goes by letters. */
 const letterTrap = ({ row, does }: UnderstoodConductor): string | null => {
   if (does === null) return null;
   const letter = plainLetter(row.letter);
   if (letter === 'B' && does === 'common')
-    return 'B was the common here. On the new thermostat B is the valve: landed there it would short the transformer in every heating call.';
+    return 'B was common on the old thermostat. On the new one B is the reversing valve. Land this wire there and every heating call shorts the transformer.';
   if (/^(W\d?|X|L)$/.test(letter) && does === 'emergency')
     return `${letter} carried emergency heat here, not auxiliary.`;
-  if (letter === 'X' && does === 'common') return 'X was the common here.';
+  if (letter === 'X' && does === 'common') return 'X was common on the old thermostat.';
   return null;
 };
 
@@ -78,7 +78,7 @@ const unused = (known: UnderstoodConductor): ChangeoutMove => {
       id: `wait/${row.colour}`,
       kind: 'wait',
       colour: row.colour as Colour,
-      words: `${named(row.colour)}, ${letterWords(row)}: cap it until it is known.`,
+      words: `${named(row.colour)}, ${letterWords(row)}: cap it until you know what it does.`,
       why: unknownWords(known),
     };
   const isSpare = does === 'spare';
@@ -87,8 +87,8 @@ const unused = (known: UnderstoodConductor): ChangeoutMove => {
     kind: isSpare ? 'spare' : 'cap',
     colour: row.colour as Colour,
     words: isSpare
-      ? `${named(row.colour)} stays coiled back, a spare.`
-      : `${named(row.colour)}, ${letterWords(row)} until now, is capped at both ends: ${WALL_FUNCTIONS[does].toLowerCase()} has no place in the new plan.`,
+      ? `${named(row.colour)} stays coiled back as a spare.`
+      : `Cap ${named(row.colour)}, ${letterWords(row)} until now, at both ends: the new plan does not use ${WALL_FUNCTIONS[does].toLowerCase()}.`,
     why: isSpare ? null : letterTrap(known),
   };
 };
@@ -113,8 +113,8 @@ const conductorMoves = (known: readonly UnderstoodConductor[], { conductors }: H
       id: `pull/${from!.mark}`,
       kind: 'pull',
       colour: null,
-      words: `${from!.mark}, ${carries}: no conductor for it is known.`,
-      why: 'Find out what the open ones do, or look under Too few conductors on Wiring.',
+      words: `${from!.mark}, ${carries}: no conductor found for it yet.`,
+      why: 'Identify the unknown conductors, or see “Too few conductors” on Wiring.',
     })),
     ...known.flatMap((each) => (each.does !== null && !usable(each) ? [unused(each)] : [])),
   ];
@@ -142,7 +142,7 @@ const jumperMoves = (facts: Facts, { jumpers }: Harness): readonly ChangeoutMove
               id: `out/${pairOf(one, other)}`,
               kind: 'jumper-out',
               colour: null,
-              words: `The old jumper ${one}–${other} is not carried over.`,
+              words: `Do not reuse the old jumper ${one}–${other}.`,
               why: null,
             },
           ],
@@ -172,15 +172,15 @@ const boardJumperMoves = ({ devices, jumpers }: Harness): readonly ChangeoutMove
       id,
       kind: 'jumper-in',
       colour: null,
-      words: `Jumper ${from.mark}–${to.mark} at the ${DEVICE_LABELS[from.device].toLowerCase()}: fit it if it is not there.`,
+      words: `Jumper ${from.mark}–${to.mark} at the ${DEVICE_LABELS[from.device].toLowerCase()}: install it if it is missing.`,
       why,
     })),
     ...inputs.map(({ label, one, other }): ChangeoutMove => ({
       id: `out/${label} ${one}–${other}`,
       kind: 'jumper-out',
       colour: null,
-      words: `No jumper ${one}–${other} at the ${label.toLowerCase()}: take it out if there is one.`,
-      why: 'Each of the two has a call of its own.',
+      words: `No jumper between ${one} and ${other} at the ${label.toLowerCase()}: if you find one, remove it.`,
+      why: 'Each terminal has its own call.',
     })),
   ];
 };
@@ -196,7 +196,7 @@ const meterFirst = (known: readonly UnderstoodConductor[]): readonly ChangeoutMo
           kind: 'meter',
           colour: null,
           words: `Two hot conductors, ${hot.map(({ row }) => `${colourName(row.colour)} ${letterWords(row)}`).join(' and ')}: meter them before either is landed or capped.`,
-          why: 'Open one supply, and meter the other to its own common. Still 24 V: two transformers, and a jumper between them would put one against the other. Only with one transformer is the second capped.',
+          why: 'Turn off one power source and meter the other wire to its own common. If you still read 24 V there are two transformers: never jumper them together. If the reading drops out there is only one: cap the second wire.',
         },
       ];
 };

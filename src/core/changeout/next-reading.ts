@@ -90,12 +90,16 @@ export const nextReading = (wall: OldWall, outdoorF: number): NextReading | null
 /** What is still not known of a conductor, in words; null where it is. */
 export const unknownWords = ({ row, does, may, isValveModeSeen }: UnderstoodConductor): string | null => {
   const names = (list: readonly WallFunction[]) => list.map((each) => WALL_FUNCTIONS[each].toLowerCase()).join(', or ');
-  if (does === null)
-    return may.length === 0 ? 'Nothing is known of it.' : `Not known yet: ${names(may.map((each) => each.does))}.`;
+  if (does === null) {
+    if (may.length === 0) return 'Unknown.';
+    return may.length === 1
+      ? `Probably ${names(may.map((each) => each.does))}; not confirmed.`
+      : `Not confirmed. Could be ${names(may.map((each) => each.does))}.`;
+  }
   if (landingOf(does) !== 'valve') return null;
-  if (!isValveModeSeen) return 'Which mode energizes the valve is not known until it is seen.';
+  if (!isValveModeSeen) return 'You cannot tell O from B until you see which mode energizes the valve.';
   const mark = { 'valve-cooling': 'B', 'valve-heating': 'O' }[does as 'valve-cooling' | 'valve-heating'];
   return plainLetter(row.board) === mark
-    ? `The board’s mark ${mark} says the other way: the old thermostat was set wrong, or the mark is. The unit’s own label decides.`
+    ? `The board’s mark ${mark} disagrees: either the old thermostat was set wrong or the marking is. The outdoor unit’s own label decides.`
     : null;
 };

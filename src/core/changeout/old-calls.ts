@@ -3,11 +3,14 @@ import type { OldKind } from './letters';
 
 /** What an old thermostat can be set to while a meter is on its terminals, gentlest first. */
 export const OLD_CALLS = {
-  off: { label: 'Off', set: 'Set it to off.' },
+  off: { label: 'Off', set: 'Set the thermostat to Off.' },
   fan: { label: 'Fan', set: 'Set the fan to on, the system to off.' },
   heat: { label: 'Heat', set: 'Set it to heat, a degree or two above the room.' },
   cool: { label: 'Cool', set: 'Set it to cool, a few degrees below the room.' },
-  backup: { label: 'Heat, wide open', set: 'Set it to heat, at its highest, until backup comes.' },
+  backup: {
+    label: 'Heat, turned all the way up',
+    set: 'Set it to Heat, turned all the way up, until backup heat comes on.',
+  },
   emergency: { label: 'Emergency heat', set: 'Set it to emergency heat, above the room.' },
 } as const;
 

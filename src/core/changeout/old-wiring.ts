@@ -60,10 +60,10 @@ const LETTER_NOTES: Readonly<Record<string, string>> = {
   TH: 'TH and TP are a gas valve’s own terminals, often on a millivolt circuit: no 24 V thermostat runs on it. Look at the valve first.',
   TP: 'TP is a thermopile: millivolts, no 24 V. Nothing of this system lands on it.',
   'TH/TP': 'TH/TP is a gas valve’s own terminal, often on a millivolt circuit: no 24 V thermostat runs on it.',
-  K: 'K carries two calls on one conductor, with an adapter at the board: find the adapter before anything moves.',
+  K: 'K carries two calls on one conductor, with an adapter at the board: find the adapter before you move a wire.',
   X2: 'X2 has been a second heat call, emergency heat and a second common: meter it before it is landed.',
   F: 'F has been a fault lamp and a fan: meter it before it is landed.',
-  '#': 'A number says nothing of what a conductor does: follow it or meter it.',
+  '#': 'A number does not show what a conductor does: trace it or meter it.',
 };
 
 const repeated = (names: readonly string[]): string[] => [
@@ -74,23 +74,25 @@ const repeated = (names: readonly string[]): string[] => [
 export const oldWallProblems = ({ conductors }: OldWall): readonly string[] => [
   ...repeated(conductors.map(({ colour }) => colour)).map(
     (colour) =>
-      `${capital(colourName(colour))} is written twice. Wrap one of the two with tape of a color that is not in the bundle, at both ends, and write it down by that color.`,
+      `${capital(colourName(colour))} is listed twice. Flag one of them at both ends with tape of a color not in the bundle, and list it under the tape color.`,
   ),
   ...conductors
     .filter(({ colour }) => !isColour(colour))
     .map(({ colour }) =>
       colour === ''
         ? 'A conductor has no color: choose one.'
-        : `“${colour}” is no color of this list: choose the nearest, or wrap it with tape.`,
+        : `“${colour}” is not on the color list. Choose the nearest, or flag the wire with tape.`,
     ),
   ...conductors.flatMap(({ letter }) => ownValue(LETTER_NOTES, noteKey(letter)) ?? []),
   ...repeated(conductors.map(({ letter }) => plainLetter(letter)))
     .filter((letter) => !PAIRED.has(letter))
     .map(
       (letter) =>
-        `${letter} is written for two conductors. Two under one screw is possible: look again, then take one of them to be spliced, and follow both.`,
+        `${letter} is listed for two conductors. Two wires under one screw is possible. Look again; if so, treat them as spliced and trace both.`,
     ),
   ...(conductors.length > 0 && conductors.every(({ board }) => board === '')
-    ? ['No conductor has its other end yet. Colors are no proof: follow them to the board before anything moves.']
+    ? [
+        'No conductor has its other end entered yet. Color proves nothing: trace each one to the board before you move any wire.',
+      ]
     : []),
 ];

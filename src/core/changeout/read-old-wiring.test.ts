@@ -210,7 +210,7 @@ test('no letter, no board: nothing is claimed, and everything likely is named', 
   const bare = wallOf(PLAIN.map(({ colour }) => row(colour, '')));
   for (const each of understoodWall(bare)) {
     expect(each.does).toBeNull();
-    expect(unknownWords(each)).toMatch(/^Not known yet/);
+    expect(unknownWords(each)).toMatch(/^Not confirmed/);
   }
   expect(nextReading(bare, 40)).toBeNull();
 });
@@ -248,10 +248,10 @@ test('more that land on R for sure are not all the hot one: the likeliest is, th
 });
 
 test.each([
-  ['a color twice', [row('white', 'W'), row('white', 'W2')], /White is written twice\. Wrap one/],
-  ['a letter twice', [row('white', 'W', 'W1'), row('red', 'w ', '')], /W is written for two conductors/],
-  ['a color that is none', [row('mauve', 'W', 'W1')], /“mauve” is no color of this list/],
-  ['no other end at all', [row('white', 'W')], /No conductor has its other end yet/],
+  ['a color twice', [row('white', 'W'), row('white', 'W2')], /White is listed twice\. Flag one/],
+  ['a letter twice', [row('white', 'W', 'W1'), row('red', 'w ', '')], /W is listed for two conductors/],
+  ['a color that is none', [row('mauve', 'W', 'W1')], /“mauve” is not on the color list/],
+  ['no other end at all', [row('white', 'W')], /No conductor has its other end entered yet/],
 ])('%s is said, with what to do', (_name, conductors, words) => {
   expect(oldWallProblems(wallOf(conductors)).some((problem) => words.test(problem))).toBe(true);
 });

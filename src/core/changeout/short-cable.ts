@@ -80,8 +80,8 @@ const stepsOf = (facts: Facts): readonly Step[] => {
     step(
       {
         id: 'sensor-own-pair',
-        label: 'Sensor on a shielded pair of its own',
-        loses: 'A second cable to pull, two conductors of any kind.',
+        label: 'Outdoor sensor on its own shielded pair',
+        loses: 'Means pulling a second, two-conductor cable.',
         changes: [{ path: 'cables.sensorRun', value: 'own' }],
       },
       thermostat.outdoorSensor === 'wired' && facts.cables.sensorRun === 'shared',
@@ -99,7 +99,7 @@ const stepsOf = (facts: Facts): readonly Step[] => {
       {
         id: 'sensor-wireless',
         label: 'Wireless outdoor sensor',
-        loses: 'A battery outdoors, weak in deep cold; without it the lockouts let go.',
+        loses: 'Needs an outdoor battery, which weakens in deep cold. When it dies the lockouts stop working.',
         changes: [{ path: 'thermostat.outdoorSensor', value: 'wireless' }],
       },
       thermostat.outdoorSensor === 'wired',
@@ -108,7 +108,7 @@ const stepsOf = (facts: Facts): readonly Step[] => {
       {
         id: 'relay-pair',
         label: 'A relay pair: Y and G on one conductor',
-        loses: 'Two halves more that can fail, and both calls with them; a little of the transformer.',
+        loses: 'Adds two parts that can fail and take both calls with them, and a small load on the transformer.',
         changes: [{ path: 'boxes.relayPair', value: true }],
       },
       !facts.boxes.relayPair,
@@ -127,7 +127,8 @@ const stepsOf = (facts: Facts): readonly Step[] => {
       {
         id: 'batteries',
         label: 'Thermostat on batteries',
-        loses: 'No C at the wall: batteries every year, and no heat when they are flat. Not every thermostat can.',
+        loses:
+          'No C at the thermostat: new batteries every year, no heat when they die. Not every thermostat can run this way.',
         changes: [{ path: 'thermostat.power', value: 'battery' }],
       },
       thermostat.power === 'C',
@@ -135,8 +136,8 @@ const stepsOf = (facts: Facts): readonly Step[] => {
     step(
       {
         id: 'one-auxiliary',
-        label: 'One auxiliary in place of two',
-        loses: 'All banks come on one call: more air, more amps at once, a hotter register.',
+        label: 'One AUX stage instead of two',
+        loses: 'All banks come on together: more airflow needed, more amps at once, hotter supply air.',
         changes: [{ path: 'thermostat.heatTerminals', value: 'AUX+E' }],
       },
       thermostat.heatTerminals === 'AUX1+AUX2+E',
@@ -144,8 +145,9 @@ const stepsOf = (facts: Facts): readonly Step[] => {
     step(
       {
         id: 'own-lockout',
-        label: 'The thermostat’s own lockout in place of the outdoor thermostats',
-        loses: 'The banks are held together and not one by one; the lockout hangs on the thermostat’s sensor.',
+        label: 'Thermostat lockout instead of outdoor thermostats',
+        loses:
+          'All banks lock out together, not one by one, and the lockout depends on the thermostat’s outdoor sensor.',
         changes: [
           { path: 'gates.outdoorThermostats', value: [] },
           {
@@ -159,8 +161,8 @@ const stepsOf = (facts: Facts): readonly Step[] => {
     step(
       {
         id: 'cold-defrost',
-        label: 'No strips in defrost',
-        loses: 'A few minutes of cold air in each defrost.',
+        label: 'No strip heat during defrost',
+        loses: 'A few minutes of cool air during each defrost.',
         changes: [{ path: 'outdoorUnit.stripsInDefrost', value: false }],
       },
       isStrips && outdoorUnit.stripsInDefrost && outdoorUnit.wTerminals !== 'none',

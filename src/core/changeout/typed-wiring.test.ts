@@ -14,8 +14,8 @@ test('a wall typed in one go: letters, colors, other ends, in either order', () 
 });
 
 test.each([
-  ['', /Nothing is typed yet/],
-  ['R', /“R”: no color in it/],
+  ['', /Nothing typed yet/],
+  ['R', /“R” has no color/],
   ['R C red', /one letter, one color/],
   ['R red blue', /one letter, one color/],
   ['R red > R > C', /one letter, one color/],

@@ -21,9 +21,9 @@ const rowOf = (text: string): OldConductorRow | string => {
   const words = wall.split(/\s+/).filter(Boolean);
   const colour = words.map(colourOf).find((each) => each !== null);
   const letters = words.filter((word) => colourOf(word) === null);
-  if (!colour) return `“${text}”: no color in it. Type letter and color, such as W2 white.`;
+  if (!colour) return `“${text}” has no color. Type the letter and color, such as W2 white.`;
   if (letters.length > 1 || more.length > 0 || words.length - letters.length > 1)
-    return `“${text}”: one letter, one color and one other end, such as W2 white > W1.`;
+    return `“${text}”: type one letter, one color and one far end, such as W2 white > W1.`;
   const [letter = ''] = letters;
   if (letter.length > MOST_LETTER || board.length > MOST_BOARD)
     return `“${text}”: a letter has at most ${MOST_LETTER} characters, another end ${MOST_BOARD}.`;
@@ -43,6 +43,6 @@ export const parseWall = (text: string): TypedWall => {
   const wrong = rows.find((row) => typeof row === 'string');
   if (wrong !== undefined) return { kind: 'wrong', why: wrong };
   return rows.length === 0
-    ? { kind: 'wrong', why: 'Nothing is typed yet. Type letter and color, such as R red, C blue.' }
+    ? { kind: 'wrong', why: 'Nothing typed yet. Type a letter and a color, such as R red, C blue.' }
     : { kind: 'wall', rows: rows as readonly OldConductorRow[] };
 };

@@ -35,13 +35,13 @@ export const CONDITIONS: readonly Condition[] = [
   },
   {
     id: 'supply-air-hot',
-    label: 'Supply air at the coil still hot',
+    label: 'Hot air still at the coil',
     when: 'While the supply air at the coil is hot',
     applies: ({ system, furnace }) => backupOf({ system }) === 'fossil' && furnace.interlock === 'kit',
   },
   {
     id: 'tank-empty',
-    label: 'Gas pressure low, tank empty',
+    label: 'Low gas pressure or empty tank',
     when: 'When the gas pressure is low',
     applies: ({ system, furnace }) =>
       backupOf({ system }) === 'fossil' && furnace.fuel === 'propane' && furnace.lowGasSwitch,
@@ -54,14 +54,14 @@ export const CONDITIONS: readonly Condition[] = [
   },
   {
     id: 'utility-shed',
-    label: 'Utility holds the load',
-    when: 'While the utility holds the load',
+    label: 'Utility load control active',
+    when: 'During utility load control',
     applies: ({ boxes }) => boxes.loadControl === 'Y',
   },
   {
     id: 'indoor-damp',
-    label: 'Damp indoors',
-    when: 'While it is damp indoors',
+    label: 'Indoor humidity high',
+    when: 'When indoor humidity is high',
     applies: ({ boxes }) => boxes.dehumidify === 'cooling',
   },
   {

@@ -4,19 +4,19 @@ import { isSound, parseScenario, type Scenario, scenarioCode, SOUND } from './sc
 
 /** The calls a technician can put the system in. */
 export const CALLS = {
-  off: { label: 'Off', short: 'Off', about: 'Nothing is called for.' },
-  fan: { label: 'Fan', short: 'Fan', about: 'Blower alone.' },
+  off: { label: 'Off', short: 'Off', about: 'No call.' },
+  fan: { label: 'Fan', short: 'Fan', about: 'Blower only.' },
   'heat-1': { label: 'Heat', short: 'Heat', about: 'Compressor heat, first stage.' },
   'heat-2': { label: 'Heat, second stage', short: 'Heat 2', about: 'Compressor heat, both stages.' },
   'heat-aux': {
     label: 'Heat with auxiliary',
     short: 'Heat + aux',
-    about: 'The backup is called too: strips beside the compressor, a furnace in its place.',
+    about: 'Backup is called too: strips run with the compressor; a furnace replaces it.',
   },
-  emergency: { label: 'Emergency heat', short: 'Emergency', about: 'Backup alone, compressor held off.' },
+  emergency: { label: 'Emergency heat', short: 'Emergency', about: 'Backup only; compressor off.' },
   'cool-1': { label: 'Cool', short: 'Cool', about: 'Compressor cooling, first stage.' },
   'cool-2': { label: 'Cool, second stage', short: 'Cool 2', about: 'Compressor cooling, both stages.' },
-  defrost: { label: 'Defrost', short: 'Defrost', about: 'A heating call while the board clears the coil.' },
+  defrost: { label: 'Defrost', short: 'Defrost', about: 'A heating call while the board defrosts the outdoor coil.' },
 } as const;
 
 export type CallId = keyof typeof CALLS;
@@ -74,7 +74,7 @@ export const unknownInQuery = (get: (name: string) => string | null | undefined)
   const call = get('call');
   return !call || CALL_IDS.some((id) => id === call)
     ? null
-    : `The address asks for “${call.slice(0, 40)}”, which is no call. ${CALLS[DEFAULT_MOMENT.call].label} is shown; the calls are ${CALL_IDS.join(', ')}.`;
+    : `The address asks for “${call.slice(0, 40)}”, which is not a valid call. Showing ${CALLS[DEFAULT_MOMENT.call].label}; valid calls are ${CALL_IDS.join(', ')}.`;
 };
 
 /** Reads a moment from an address; what is missing or makes no sense falls back to the default. */

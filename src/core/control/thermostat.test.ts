@@ -53,10 +53,10 @@ describe('gates', () => {
     for (const { why } of state.held) expect(why).toMatch(/33 °F out/);
   });
 
-  test('the unit’s own limit is named, though Y is sent', () => {
+  test('the unit low-temp cutoff is named, though Y is sent', () => {
     const state = at({ ...gated(null, null), outdoorUnit: { ...base.outdoorUnit, minOutdoorF: 15 } }, 'heat-1', 10);
     expect(state.signals.has('Y')).toBe(true);
-    expect(state.held[0]!.why).toMatch(/stops itself below 15 °F/);
+    expect(state.held[0]!.why).toMatch(/low-temperature cutoff stops it below 15 °F/);
   });
 
   test('without an outdoor temperature there are none', () => {

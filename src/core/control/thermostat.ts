@@ -29,7 +29,7 @@ const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): Hel
           : [
               {
                 source: 'strips',
-                why: `The thermostat shows auxiliary heat; ${bank === 0 ? 'the strips are' : `bank ${bank} is`} held outdoors: outdoor thermostat ${at + 1} is open above ${closesBelowF} °F, and it is ${outdoorF} °F out.`,
+                why: `The thermostat shows AUX, but ${bank === 0 ? 'the strips are' : `bank ${bank} is`} locked out: outdoor thermostat ${at + 1} is open above ${closesBelowF} °F and it is ${outdoorF} °F outside.`,
               },
             ],
       );
@@ -41,7 +41,7 @@ const stripInterlockHeld = (facts: Facts): Held[] => {
     : [
         {
           source: 'strips',
-          why: `The thermostat shows auxiliary heat; bank ${bank} is held while the compressor is called: its strip interlock is open.`,
+          why: `The thermostat shows AUX, but the strip interlock keeps bank ${bank} off while the compressor is called.`,
         },
       ];
 };
@@ -56,23 +56,26 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   if (isLockedOut)
     held.push({
       source: 'compressor',
-      why: `The compressor is held: locked out below ${compressorBelowF} °F, and it is ${outdoorF} °F out.`,
+      why: `Compressor locked out below ${compressorBelowF} °F; it is ${outdoorF} °F outside.`,
     });
   const isBackupHeld = auxAboveF !== null && outdoorF > auxAboveF;
   const callsBackup = (wantsBackup || isLockedOut) && !isBackupHeld;
   if ((wantsBackup || isLockedOut) && isBackupHeld) {
     const who = backup === 'strips' ? 'The strips are' : 'The furnace is';
-    held.push({ source: backup, why: `${who} held: locked out above ${auxAboveF} °F, and it is ${outdoorF} °F out.` });
+    held.push({ source: backup, why: `${who} locked out above ${auxAboveF} °F; it is ${outdoorF} °F outside.` });
   }
   const isReplaced = callsBackup && isFossil(facts);
   if (isReplaced && !isLockedOut)
     held.push({
       source: 'compressor',
-      why: 'The thermostat drops Y while it calls the furnace: fossil backup runs in the compressor’s place.',
+      why: 'The thermostat drops Y when it calls the furnace: the furnace runs instead of the compressor.',
     });
   const runs = !isLockedOut && !isReplaced;
   if (runs && minOutdoorF !== null && outdoorF < minOutdoorF)
-    held.push({ source: 'compressor', why: `Y is sent, but the unit stops itself below ${minOutdoorF} °F.` });
+    held.push({
+      source: 'compressor',
+      why: `Y is energized, but the unit’s own low-temperature cutoff stops it below ${minOutdoorF} °F.`,
+    });
   if (callsBackup) held.push(...outdoorThermostatsHeld(facts, outdoorF), ...(runs ? stripInterlockHeld(facts) : []));
   return {
     signals: new Set([
@@ -91,7 +94,7 @@ const defrosting = (facts: Facts, moment: Moment): ControlState => {
   const state = heating(facts, moment, false, 1);
   if (!state.signals.has('Y')) return state;
   if (freezesAt(moment.outdoorF)) return { ...state, signals: new Set([...state.signals, 'defrost' as const]) };
-  const why = `The board holds the defrost: at ${moment.outdoorF} °F out the coil is about ${steadyCoilF(moment.outdoorF)} °F, too warm to frost, and its sensor says so.`;
+  const why = `The board will not defrost: at ${moment.outdoorF} °F outside the coil is about ${steadyCoilF(moment.outdoorF)} °F, and the defrost thermostat is open.`;
   return { ...state, held: [...state.held, { source: 'defrost', why }] };
 };
 

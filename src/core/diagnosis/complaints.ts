@@ -32,16 +32,16 @@ const hasBurner = (facts: Facts) => backupOf(facts) === 'fossil';
 /** What people say, each as likely as it fits what they notice. All shares are our judgement. */
 export const COMPLAINTS: readonly Complaint[] = [
   complaint('blank', 'No heat, and the display is blank', 0, ({ isBlank }) => is(isBlank)),
-  complaint('no-heat', 'No heat, no air', 0, (noticed) =>
+  complaint('no-heat', 'No heat and no air', 0, (noticed) =>
     is(!noticed.isBlank && !noticed.blowsInHeat && noticed.heat < 0.3),
   ),
-  complaint('blows-cold', 'It blows, and the air is cold', 0.1, (noticed) => {
+  complaint('blows-cold', 'It blows cold air', 0.1, (noticed) => {
     const { isBlank, blowsInHeat, heat, full } = noticed;
     if (isBlank || !blowsInHeat) return 0;
     if (heat < 0) return 1;
     return givesNothing(heat) ? (givesNothing(full) ? 1 : 0.4) : is(heat < FELT_SHARE, 0.3);
   }),
-  complaint('not-enough', 'It heats, and cannot keep up on a cold night', 0.1, (noticed) => {
+  complaint('not-enough', 'It can’t keep up on cold nights', 0.1, (noticed) => {
     const { heat, full, emergency, airIsWeak } = noticed;
     if (noticed.isBlank) return 0;
     return Math.max(
@@ -53,15 +53,15 @@ export const COMPLAINTS: readonly Complaint[] = [
       is(full < FELT_SHARE && givesNothing(heat) && full > 0.1, 0.5),
     );
   }),
-  complaint('outdoor-still', 'The unit outdoors does not run', 0.05, (noticed) =>
+  complaint('outdoor-still', 'The outside unit isn’t running', 0.05, (noticed) =>
     is(!noticed.isBlank && noticed.isOutdoorStill, 0.9),
   ),
-  complaint('hum', 'It hums outside and does not start', 0, ({ hums }) => is(hums)),
+  complaint('hum', 'The outside unit hums but won’t start', 0, ({ hums }) => is(hums)),
   complaint('dims', 'The lights dim when it starts', 0.01, ({ lightsDim }) => is(lightsDim)),
-  complaint('on-off', 'It starts and stops all the time', 0.02, ({ chatters, cyclesShort }) =>
+  complaint('on-off', 'It keeps turning on and off', 0.02, ({ chatters, cyclesShort }) =>
     Math.max(is(chatters), is(cyclesShort, 0.8)),
   ),
-  complaint('bill', 'The bill has doubled', 0.1, (noticed) => {
+  complaint('bill', 'My bill doubled', 0.1, (noticed) => {
     const { full, heat, costsMore, runsUncalled } = noticed;
     return Math.max(
       is(isSet(noticed, 'hasty-backup')),
@@ -76,19 +76,22 @@ export const COMPLAINTS: readonly Complaint[] = [
   complaint('fan-always', 'The fan never stops', 0.02, ({ blowsUncalled, runsUncalled }) =>
     is(blowsUncalled && !runsUncalled),
   ),
-  complaint('ice', 'The unit outdoors is a block of ice', 0.03, ({ isIced }) => is(isIced)),
-  complaint('steam', 'Steam from the yard, and cool air now and then', 0.3, ({ defrostBlowsCold, isCapped }) =>
-    Math.max(is(defrostBlowsCold, 0.8), is(isCapped, 0.6)),
+  complaint('ice', 'The outside unit is a block of ice', 0.03, ({ isIced }) => is(isIced)),
+  complaint(
+    'steam',
+    'Steam coming off the outside unit, and cool air now and then',
+    0.3,
+    ({ defrostBlowsCold, isCapped }) => Math.max(is(defrostBlowsCold, 0.8), is(isCapped, 0.6)),
   ),
-  complaint('no-cooling', 'It did not cool last summer', 0, (noticed) =>
+  complaint('no-cooling', 'It didn’t cool last summer', 0, (noticed) =>
     is(!noticed.isBlank && noticed.cool < FELT_SHARE, heats(noticed) ? 1 : 0.1),
   ),
-  complaint('no-emergency', 'Emergency heat does nothing', 0, ({ emergency, isBlank, full }) =>
+  complaint('no-emergency', 'Emergency heat doesn’t do anything', 0, ({ emergency, isBlank, full }) =>
     is(!isBlank && emergency < 0.5, full < FELT_SHARE ? 0.1 : 0.9),
   ),
-  complaint('burner', 'The burner starts and goes out', 0, ({ burnerDropsOut }) => is(burnerDropsOut), hasBurner),
-  complaint('same-hour', 'It is cold at the same hours every day', 0.02, (noticed) => is(isSet(noticed, 'schedule'))),
-  complaint('check', 'Nothing in particular: a look before the season', 0.3, () => 0),
+  complaint('burner', 'The burner lights, then goes out', 0, ({ burnerDropsOut }) => is(burnerDropsOut), hasBurner),
+  complaint('same-hour', 'It’s cold at the same time every day', 0.02, (noticed) => is(isSet(noticed, 'schedule'))),
+  complaint('check', 'No complaint: seasonal check', 0.3, () => 0),
 ];
 
 /** What can be complained of on a job. */

@@ -53,7 +53,7 @@ const LESS_COST_SHARE = 0.9;
 
 const asItStands: Makeshift = {
   id: 'as-it-stands',
-  words: 'Leave it in heat as it is',
+  words: 'Leave it in Heat, no changes',
   how: ['Nothing is changed.'],
   undo: [],
   call: 'heat-aux',
@@ -63,7 +63,7 @@ const asItStands: Makeshift = {
 const emergency: Makeshift = {
   id: 'emergency',
   words: 'Emergency heat at the thermostat',
-  how: ['System to emergency heat; setpoint as usual, no setback.'],
+  how: ['System to Emergency Heat; usual setpoint, no setback.'],
   undo: ['System from emergency heat back to heat'],
   call: 'emergency',
   effect: {},
@@ -79,8 +79,8 @@ const withoutLockouts = (facts: Facts): Makeshift[] => {
   return [
     {
       id: 'lockouts-off',
-      words: 'Lockouts lifted, so that whatever works may heat',
-      how: ['Both lockouts to none in the installer menu; save, and see that it stays.'],
+      words: 'Lockouts removed so whatever works can heat',
+      how: ['Set both lockouts to none in the installer menu; save, and confirm it holds.'],
       undo: [`Lockouts back as they were: ${were}`],
       call: 'heat-aux',
       effect: { facts: (own) => ({ ...own, gates: { ...own.gates, compressorBelowF: null, auxAboveF: null } }) },
@@ -96,10 +96,10 @@ const heatPumpAlone = (facts: Facts): Makeshift[] => {
   return [
     {
       id: 'heat-pump-alone',
-      words: 'Heat pump alone: backup locked out, compressor’s lockout lifted',
+      words: 'Heat pump only: backup locked out, compressor lockout removed',
       how: [
-        `Compressor lockout to none, backup lockout to ${LOWEST_F} °F in the installer menu; save, and see that it stays.`,
-        'It stops itself below the unit’s own limit, where it has one.',
+        `Compressor lockout to none, backup lockout to ${LOWEST_F} °F in the installer menu; save, and confirm it holds.`,
+        'The unit still cuts out at its own low-temperature cutoff, if it has one.',
       ],
       undo: [`Lockouts back as they were: compressor ${asWas(compressorBelowF)}, backup ${asWas(auxAboveF)}`],
       call: 'heat-aux',
@@ -113,8 +113,8 @@ const fanOn = (facts: Facts): Makeshift[] =>
     ? [
         {
           id: 'fan-on',
-          words: 'Emergency heat, with the fan on and not on auto',
-          how: ['Fan to on first, then system to emergency heat.'],
+          words: 'Emergency heat, fan set to On (not Auto)',
+          how: ['Set the fan to On first, then the system to Emergency Heat.'],
           undo: ['Fan from on back to auto', 'System from emergency heat back to heat'],
           call: 'emergency',
           effect: { faults: ['stuck-closed:thermostat R–G'] },
@@ -135,9 +135,9 @@ const spare = (harness: Harness, { effect }: Cause): Makeshift[] => {
       words: `Put ${wire.from.mark} on the spare ${colourName(colour)} conductor`,
       how: [
         'Control power off. Lift the bad conductor at both ends and cap it.',
-        `Land ${colourName(colour)} on ${wire.from.mark} and on ${wire.to.mark}; write it on the record of the wiring.`,
+        `Land ${colourName(colour)} on ${wire.from.mark} and on ${wire.to.mark}; write the change on the wiring record.`,
       ],
-      undo: ['Record the spare as what it now carries, or pull new cable'],
+      undo: ['Record what the spare now carries, or pull new cable'],
       call: 'heat-aux',
       effect: {},
       cures: true,
@@ -156,7 +156,7 @@ const valveOff = (facts: Facts, harness: Harness): Makeshift[] => {
     ? [
         {
           id: 'valve-off',
-          words: 'O lifted at the outdoor unit, so that the valve rests in heating',
+          words: 'O wire lifted at the outdoor unit so the valve stays in heating',
           how: ['Disconnect out, locked out and verified dead. Lift O at the outdoor board and cap it; disconnect in.'],
           undo: ['O back on its terminal at the outdoor unit'],
           call: 'heat-aux',

@@ -62,7 +62,7 @@ test('what cannot be reached is left out, and something else is offered', () => 
     ...said(first, 0),
     status: 'not-measured',
     value: null,
-    why: 'Cannot be reached now',
+    why: 'Can’t get to it',
     replaces: null,
   } as Reading;
   expect(troubleOf(clinic, [...asked, skipped]).next!.probe.id).not.toBe(first);
@@ -99,12 +99,15 @@ test('the record tells the story in three lines', () => {
     troubleStory(model, readings, startupOf(model, readings, DEFAULT_MOMENT));
   expect(story([])).toEqual([]);
   const complaint = complained('hum');
-  expect(story([complaint])).toEqual(['Complaint: “It hums outside and does not start”.', 'No cause was confirmed.']);
+  expect(story([complaint])).toEqual([
+    'Complaint: “The outside unit hums but won’t start”.',
+    'No cause was confirmed.',
+  ]);
   const fixed = said(FIXED_ITEM, seenValue('outdoors:capacitor'));
   expect(story([complaint, fixed])).toEqual([
-    'Complaint: “It hums outside and does not start”.',
+    'Complaint: “The outside unit hums but won’t start”.',
     'Found and fixed: Compressor’s run capacitor weak or open.',
-    expect.stringMatching(/^Not read again since: .*heat pump alone/),
+    expect.stringMatching(/^Not rechecked since: .*heat pump alone/),
   ]);
 });
 

@@ -90,7 +90,7 @@ const handle = () =>
     .required();
 const kind = <K extends CrewLine['kind']>(is: K) => string<K>().oneOf([is]).required();
 const unknown = ({ unknown: names }: { unknown?: unknown }) =>
-  `holds something that is not known: ${String(names).slice(0, 60)}`;
+  `contains an unknown field: ${String(names).slice(0, 60)}`;
 
 const changes = array(
   object({

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { clockAt, dayAt } from '../simulation/clock';
+import { clock24At, dayAt } from '../simulation/clock';
 import type { DayRun } from '../simulation/day';
 import { roundTo } from '../units/round';
 import { FORMULA_CELL } from './csv-cell';
@@ -29,7 +29,7 @@ export const dayCsv = ({ trace, stepMin }: DayRun): string =>
       ],
       data: Array.from(trace.roomF, (roomF, tick) => [
         dayAt(tick * stepMin),
-        clockAt(tick * stepMin),
+        clock24At(tick * stepMin),
         roundTo(tick * stepMin, 3),
         roundTo(roomF, 2),
         roundTo(trace.setpointF[tick]!, 2),

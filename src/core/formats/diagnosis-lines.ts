@@ -37,7 +37,7 @@ const answerOf = (probe: Probe, value: unknown): { readonly answer: Answer } | {
   if (hasWords(probe)) {
     const words = probe.choices?.map(({ word }) => word);
     const isWord = typeof value === 'string' && value.length <= 200 && (!words || words.includes(value));
-    return isWord ? { answer: value } : { error: `"value" of ${probe.id} must be one of its words` };
+    return isWord ? { answer: value } : { error: `"value" of ${probe.id} must be one of its listed words` };
   }
   if (value === 'OL') return { answer: 'OL' };
   const [low, high] = scaleOf(probe).range;

@@ -51,7 +51,7 @@ describe('refused with the path and what to do', () => {
         f.fileVersion = 3;
       },
       'fileVersion',
-      /newer version/,
+      /newer release/,
     ],
     [
       'a version of none',
@@ -115,7 +115,7 @@ describe('refused with the path and what to do', () => {
         f.facts.house.colour = 'blue';
       },
       'facts.house',
-      /not known: colour/,
+      /unknown fact: colour/,
     ],
     [
       'a group that is no object',
@@ -147,7 +147,7 @@ describe('refused with the path and what to do', () => {
         f.facts.heatKit.elements = Array(7).fill({ kW: 1, bank: 1, onS: 0, offS: 0 });
       },
       'facts.heatKit.elements',
-      /at most 6/,
+      /no more than 6/,
     ],
     [
       'half a bank',
@@ -215,7 +215,7 @@ describe('refused with the path and what to do', () => {
   });
 
   test.each([
-    ['50 MB', `"${'x'.repeat(50_000_000)}"`, /larger than 24 MB/],
+    ['50 MB', `"${'x'.repeat(50_000_000)}"`, /over 24 MB/],
     ['a web page', '<!doctype html><p>hello', /not JSON/],
     ['half a file', JSON.stringify(file()).slice(0, 500), /not JSON/],
     ['a list', '[]', /must be a JSON object/],

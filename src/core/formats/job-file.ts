@@ -60,7 +60,7 @@ const schema = object({
     .max(JOB_FILE_MOST.settingMarks, `must be at most ${JOB_FILE_MOST.settingMarks} marks`)
     .required('must be a list of marks')
     .test('ids', 'two marks have the same id', haveOwnIds),
-}).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
+}).noUnknown(({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`);
 
 const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
   if (!isRecord(input)) return { ok: false, path: '', error: 'This is not a job file: it must be a JSON object.' };
@@ -72,7 +72,7 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
     return {
       ok: false,
       path: 'fileVersion',
-      error: `is ${fileVersion}: made by a newer version of the application. This one reads up to ${JOB_FILE_VERSION}; update it first`,
+      error: `is version ${fileVersion}, from a newer release. This one reads up to version ${JOB_FILE_VERSION}; update first.`,
     };
   return { ok: true, value: input };
 };
@@ -103,7 +103,7 @@ export const parseJobFileText = (text: string): Parsed<JobFile> => {
     return {
       ok: false,
       path: '',
-      error: `The file is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`,
+      error: `The file is over ${MAX_JOB_FILE_BYTES / 1e6} MB, too big for a job file. Check that it is the right file.`,
     };
   const json = parseJson(text, MOST_FILE_VALUES);
   return json.ok ? parseJobFile(json.value) : json;

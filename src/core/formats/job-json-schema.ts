@@ -17,7 +17,7 @@ const factSchema = (fact: AnyFact): JsonSchema => {
         type: fact.none === undefined ? 'number' : ['number', 'null'],
         minimum: fact.min,
         maximum: fact.max,
-        ...(fact.unit ? { $comment: `unit: ${fact.unit}` } : {}),
+        ...(fact.isShare ? { $comment: 'a fraction of 1' } : fact.unit ? { $comment: `unit: ${fact.unit}` } : {}),
         default: fact.assumed,
       };
     case 'choice':
@@ -74,7 +74,7 @@ const uuid = { type: 'string', pattern: '^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-
 const time = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d(\\.\\d+)?Z$' };
 
 const origin = {
-  description: 'The device it was entered on, that device’s own count, and how far its clock was off.',
+  description: 'The device it was entered on, that device’s counter, and its clock error.',
   oneOf: [
     {
       type: 'object',
@@ -124,13 +124,13 @@ export const jobJsonSchema = (): JsonSchema => ({
       ),
     },
     confirmed: {
-      description: 'Facts that somebody has looked at; all others are assumed.',
+      description: 'Facts someone has confirmed; all others are assumed.',
       type: 'array',
       items: { enum: ALL_FACTS.map(({ path }) => path) },
     },
     handedOverAt: { oneOf: [time, { type: 'null' }] },
     visits: {
-      description: 'When somebody came, and why. May be missing: what was done goes into visits by its time.',
+      description: 'When someone came and why. Optional: work is then sorted into visits by time.',
       type: 'array',
       maxItems: JOB_FILE_MOST.visits,
       items: {
@@ -175,7 +175,7 @@ export const jobJsonSchema = (): JsonSchema => ({
           visit: { description: 'May be missing: found by its time.', ...uuid },
           enteredBy: { description: 'Empty: who read it.', type: 'string', maxLength: 80 },
           meterOhms: {
-            description: 'The meter’s own impedance where volts were read.',
+            description: 'The meter’s input impedance for voltage readings.',
             type: ['number', 'null'],
             exclusiveMinimum: 0,
             $comment: 'unit: Ω',
@@ -183,13 +183,14 @@ export const jobJsonSchema = (): JsonSchema => ({
           origin,
           note: { type: 'string', maxLength: 500 },
           status: {
-            description: 'Missing: taken. Withdrawn and not measured have the value null, and say why.',
+            description:
+              'If missing, the reading was taken. Withdrawn and skipped readings have the value null and a reason.',
             enum: ['taken', 'withdrawn', 'not-measured'],
           },
           why: { type: 'string', maxLength: 200 },
           countersign: {
             description:
-              'An apprentice’s reading: waits, or who stands for it since when. May be missing: nobody needs to.',
+              'For an apprentice’s reading: waiting, or who countersigned it and when. Missing: no countersignature needed.',
             oneOf: [
               { enum: ['waits', null] },
               {
@@ -204,8 +205,7 @@ export const jobJsonSchema = (): JsonSchema => ({
       },
     },
     handovers: {
-      description:
-        'Records that were handed over, as they were printed then: words alone, never worked out again. May be missing: none.',
+      description: 'Signed records as printed at handover: text only, never recalculated. Missing: none.',
       type: 'array',
       maxItems: JOB_FILE_MOST.handovers,
       items: {

@@ -73,8 +73,8 @@ test('a damaged code is refused, or says what it said: it is never read as somet
 
 test.each([
   ['a newer version', CODE.replace('GATECROSS:1:', 'GATECROSS:2:'), /made by a newer version/],
-  ['another code', 'https://example.org', /no label of Gate Cross/],
-  ['nothing', '', /no label of Gate Cross/],
+  ['another code', 'https://example.org', /not a Gate Cross label/],
+  ['nothing', '', /not a Gate Cross label/],
   ['no version', 'GATECROSS:x:AB', /is damaged/],
   ['far too much', `GATECROSS:1:${'A'.repeat(9000)}`, /is damaged/],
 ])('%s is refused with what to do', (_name, text, why) => {

@@ -79,7 +79,7 @@ export const labelCode = ({ on, facts }: LabelFacts): string => {
 const wrong = (why: string): ReadLabel => ({ kind: 'wrong', why });
 
 const DAMAGED =
-  'The code is damaged: part of it could not be read. Clean the label, take it again in better light, whole.';
+  'The code is damaged: part of it could not be read. Clean the label and photograph the whole code in better light.';
 const NEWER =
   'The code was made by a newer version of Gate Cross than this one. Update this copy, then scan it again; nothing was changed.';
 
@@ -109,7 +109,7 @@ const inflated = (bytes: Uint8Array): string | null => {
 /** Reads the text of a label's QR code back to the facts of its system; what is not on a label is assumed. */
 export const readLabelCode = (text: string): ReadLabel => {
   const plain = text.trim();
-  if (!plain.startsWith(MARK)) return wrong('This is no label of Gate Cross. Scan the code in the panel door.');
+  if (!plain.startsWith(MARK)) return wrong('This is not a Gate Cross label. Scan the code inside the panel door.');
   const [version = '', ...rest] = plain.slice(MARK.length).split(':');
   if (!/^\d{1,4}$/.test(version) || plain.length > MOST_CHARS) return wrong(DAMAGED);
   if (Number(version) > VERSION) return wrong(NEWER);

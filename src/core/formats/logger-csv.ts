@@ -56,7 +56,8 @@ export const readLoggerCsv = (text: string): Parsed<readonly LoggerLine[]> => {
     ['room', room],
     ['outdoor', outdoor],
   ] as const)
-    if (at < 0) return wrong('line 1', `No column is called ${name}. Wanted: time, room, outdoor, compressor, aux.`);
+    if (at < 0)
+      return wrong('line 1', `There is no column named ${name}. Needed: time, room, outdoor, compressor, aux.`);
   if (rows.length > LOGGER_LIMITS.lines) return wrong('', `It has more than ${LOGGER_LIMITS.lines} lines.`);
   const isC = (at: number) => CELSIUS.test(header[at]!);
   const mostStage = compressor < 0 ? 1 : rows.some((row) => row[compressor]?.trim() === '2') ? 2 : 1;
@@ -66,7 +67,7 @@ export const readLoggerCsv = (text: string): Parsed<readonly LoggerLine[]> => {
     const place = `line ${at + 2}`;
     const atMin = minutesOf(row[time] ?? '');
     if (Number.isNaN(atMin))
-      return wrong(place, `“${(row[time] ?? '').slice(0, 30)}” is no time such as 2026-01-14 05:30.`);
+      return wrong(place, `“${(row[time] ?? '').slice(0, 30)}” is not a time. Use 2026-01-14 05:30.`);
     if (lines.length > 0 && atMin <= lines.at(-1)!.atMin) return wrong(place, 'comes before the line above it.');
     const degrees = (from: number, name: 'roomF' | 'outdoorF') => {
       const cell = row[from]?.trim() ?? '';
@@ -74,12 +75,13 @@ export const readLoggerCsv = (text: string): Parsed<readonly LoggerLine[]> => {
       return value >= BOUNDS_F[name][0] && value <= BOUNDS_F[name][1] ? value : NaN;
     };
     const [roomF, outdoorF] = [degrees(room, 'roomF'), degrees(outdoor, 'outdoorF')];
-    if (Number.isNaN(roomF)) return wrong(place, `“${(row[room] ?? '').slice(0, 20)}” is no temperature of a room.`);
+    if (Number.isNaN(roomF)) return wrong(place, `“${(row[room] ?? '').slice(0, 20)}” is not a room temperature.`);
     if (Number.isNaN(outdoorF))
-      return wrong(place, `“${(row[outdoor] ?? '').slice(0, 20)}” is no temperature of the air outdoors.`);
+      return wrong(place, `“${(row[outdoor] ?? '').slice(0, 20)}” is not an outdoor temperature.`);
     const stage = compressor < 0 ? 0 : shareOf(row[compressor] ?? '');
     const aux = backup < 0 ? 0 : shareOf(row[backup] ?? '');
-    if (Number.isNaN(stage) || Number.isNaN(aux)) return wrong(place, 'says of a stage neither on, off, nor how much.');
+    if (Number.isNaN(stage) || Number.isNaN(aux))
+      return wrong(place, 'gives a stage that is neither on, off nor a percentage.');
     lines.push({
       atMin,
       roomF,

@@ -44,7 +44,7 @@ const repeatedName = (document: Document.Parsed, lines: LineCounter): { name: st
 
 const parseYaml = (text: string): Parsed<unknown> => {
   if (hasTooManySigns(text))
-    return { ok: false, path: '', error: 'It holds far more than any controller profile does. Is it the right file?' };
+    return { ok: false, path: '', error: 'It is far bigger than any controller profile. Is it the right file?' };
   try {
     const lines = new LineCounter();
     // The library seeks repeated names in all the others, which a wide file turns into minutes: they are sought here.
@@ -58,13 +58,12 @@ const parseYaml = (text: string): Parsed<unknown> => {
       };
     const repeated = repeatedName(document, lines);
     if (repeated)
-      return { ok: false, path: `line ${repeated.line}`, error: `“${repeated.name}” stands twice. Take one out.` };
+      return { ok: false, path: `line ${repeated.line}`, error: `“${repeated.name}” appears twice. Remove one.` };
     return withShape(document.toJS({ maxAliasCount: 20 }));
   } catch (problem) {
     if (problem instanceof ReferenceError)
-      return { ok: false, path: '', error: 'The YAML repeats itself by reference too often. Write it out.' };
-    if (problem instanceof RangeError)
-      return { ok: false, path: '', error: 'It nests too deep. Is it the right file?' };
+      return { ok: false, path: '', error: 'The YAML uses too many aliases. Write the values out.' };
+    if (problem instanceof RangeError) return { ok: false, path: '', error: 'is nested too deep' };
     throw problem;
   }
 };
@@ -78,7 +77,7 @@ export const parseProfileText = (text: string): Parsed<ControllerProfile> => {
     return {
       ok: false,
       path: '',
-      error: `The file is larger than ${MAX_PROFILE_FILE_CHARS / 1000} kB: no controller profile is.`,
+      error: `The file is over ${MAX_PROFILE_FILE_CHARS / 1000} kB, too big for a controller profile.`,
     };
   const json = /^\s*\{/.test(text) ? parseJson(text) : null;
   const read = json?.ok ? json : parseYaml(text);

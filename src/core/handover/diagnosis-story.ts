@@ -35,7 +35,7 @@ export const troubleStory = (
     ...(toProve.length === 0
       ? []
       : open.length === 0
-        ? ['Everything that hangs on it was read again afterwards.']
-        : [`Not read again since: ${listed(open.map(({ step }) => step.title.toLowerCase()))}.`]),
+        ? ['Everything affected was rechecked afterward.']
+        : [`Not rechecked since: ${listed(open.map(({ step }) => step.title.toLowerCase()))}.`]),
   ];
 };

@@ -21,8 +21,8 @@ const holdsWords = (facts: Facts, kW: number): string => {
   const { load, fuel } = crossingInput(facts);
   const heldF = Math.ceil(heldDownToF(load, fuel ? fuel.outputBtuh : kW * BTU_PER_KWH));
   return heldF <= load.designOutdoorF
-    ? `By itself it holds the house in the coldest weather that is planned for here, ${Math.round(load.designOutdoorF)} °F.`
-    : `By itself it holds the house down to about ${heldF} °F outdoors. In deeper cold the rooms cool slowly: close off what you do not need.`;
+    ? `On its own it heats the house in the coldest weather the system was designed for, ${Math.round(load.designOutdoorF)} °F.`
+    : `On its own it heats the house down to about ${heldF} °F outside. In deeper cold the rooms cool slowly: close off the rooms you do not need.`;
 };
 
 /** The homeowner's page in plain words, from this house's facts. No shop terms beyond those on the thermostat. */
@@ -38,21 +38,21 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
   const balance = thermalBalanceF === null ? null : Math.round(thermalBalanceF);
   const defrostAir =
     defrostBanks(facts).length > 0 && defrostAirF(facts, facts.house.heatSetpointF) >= facts.house.heatSetpointF
-      ? 'The air stays warm meanwhile.'
-      : 'The air may be cool for those minutes.';
+      ? 'The air from the registers stays warm during that time.'
+      : 'The air from the registers may be cool for those minutes.';
   return [
     {
       title: 'How it heats',
       lines: [
-        'The heat pump brings heat in from outdoors. It runs long and gently: warm air rather than hot, for hours on a cold day. That is how it saves.',
+        'The heat pump brings heat in from outdoors. It runs long and gently, with warm rather than hot air, for hours on a cold day. That is how it saves you money.',
         ...(hasStrips && balance !== null
           ? [
-              `Down to about ${balance} °F outdoors it heats the house alone. Below that, electric heaters in the air handler (${besideKW} kW) make up the rest by themselves.`,
+              `Down to about ${balance} °F outside it heats the house alone. Below that, electric heaters in the air handler (${besideKW} kW) come on automatically to make up the rest.`,
             ]
           : []),
         ...(hasFurnace && balance !== null
           ? [
-              `Down to about ${balance} °F outdoors it heats the house alone. Below that, or when it cannot keep up, the furnace takes over by itself.`,
+              `Down to about ${balance} °F outside it heats the house alone. Below that, or when it cannot keep up, the furnace takes over automatically.`,
             ]
           : []),
         ...(!hasStrips && !hasFurnace && balance !== null
@@ -61,9 +61,9 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
         ...(compressorBelowF === null
           ? []
           : [
-              `Below ${compressorBelowF} °F outdoors the heat pump rests and the ${hasFurnace ? 'furnace carries' : 'heaters carry'} the house.`,
+              `Below ${compressorBelowF} °F outside the heat pump shuts off and the ${hasFurnace ? 'furnace heats' : 'electric heaters heat'} the house.`,
             ]),
-        'Set a temperature and leave it. Large setbacks at night bring the backup heat on in the morning.',
+        'Set a temperature and leave it. A big night setback brings on expensive backup heat in the morning.',
       ],
     },
     ...(hasStrips || hasFurnace
@@ -71,21 +71,23 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
           {
             title: 'What “auxiliary” means',
             lines: [
-              `The thermostat shows it when it asks the ${helper} to help. On cold days, and just after the temperature was raised, that is normal.`,
+              `The thermostat shows it when it asks the ${helper} to help. That is normal on cold days and right after someone turns the temperature up.`,
               ...(auxAboveF === null
                 ? []
                 : [`Above ${auxAboveF} °F outdoors ${hasFurnace ? 'it is' : 'they are'} kept off to save money.`]),
-              'If it shows for days in mild weather, call.',
+              'If it shows for days in mild weather, call for service.',
             ],
           },
           {
             title: 'Emergency heat',
             lines: [
-              'Switch to it only when the heat pump does not work: it makes noise, is iced solid, or blows cold for more than a quarter of an hour.',
-              `It heats with the ${hasFurnace ? 'furnace alone' : `electric heaters alone, ${kW} kW`}: safe to leave on, and costly. Call at once, and switch back to heat when it is fixed.`,
+              'Use it only when the heat pump is not working: unusual noise, iced solid, or blowing cold for more than 15 minutes.',
+              `It heats with the ${hasFurnace ? 'furnace alone' : `electric heaters alone, ${kW} kW`}. It is safe to leave on but expensive. Call for service right away, and switch back to Heat when it is fixed.`,
               holdsWords(facts, kW),
-              ...(hasFurnace ? ['Smell of gas or oil: leave the house, touch no switch, and call from outside.'] : []),
-              'In a freeze, never heat with an oven, a grill or a generator indoors. If the house grows too cold for somebody frail, leave it and call for help.',
+              ...(hasFurnace
+                ? ['If you smell gas or oil: leave the house, do not touch any switch, and call from outside.']
+                : []),
+              'In a freeze, never heat with an oven, a grill or a generator indoors. If the house gets too cold for an infant or anyone elderly or ill, leave and call for help.',
             ],
           },
         ]
@@ -93,16 +95,16 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
     {
       title: 'What is normal',
       lines: [
-        `Every so often in damp cold the outdoor unit stops its fan, hisses and steams for a few minutes: it is melting its frost. ${defrostAir}`,
-        'Keep snow and leaves a foot away from it. Never pour water on it, never chip ice off.',
-        'Change or wash the filter when it looks gray. Keep registers open.',
+        `In damp cold the outdoor unit stops its fan now and then, hisses and steams for a few minutes: it is melting frost off its coil. ${defrostAir}`,
+        'Keep snow and leaves at least two feet away. Never pour water on it or chip ice off it.',
+        'Change or wash the filter when it looks gray. Keep the registers open.',
       ],
     },
     {
-      title: 'Who to call',
+      title: 'Service contact',
       lines: [
-        facts.site.crew || 'The crew that installed it.',
-        'Smell of burning, or a breaker that trips twice: leave it off and call.',
+        facts.site.crew || 'The contractor who installed it.',
+        'If you smell burning, or a breaker trips twice: leave it off and call.',
       ],
     },
   ];

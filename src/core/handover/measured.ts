@@ -23,7 +23,7 @@ export const measuredLines = (model: JobModel, readings: readonly Reading[], mom
     ...(airflow.kind === 'read' ? [airflow.means] : []),
     ...(amps !== undefined && from === 'loaded'
       ? [
-          `Strips take ${roundTo((volts * amps) / 1000, 1).toFixed(1)} kW: ${roundTo(amps, 1)} A at ${roundTo(volts, 1)} V.`,
+          `Strip heat: ${roundTo((volts * amps) / 1000, 1).toFixed(1)} kW (${roundTo(amps, 1)} A at ${roundTo(volts, 1)} V).`,
         ]
       : []),
   ];

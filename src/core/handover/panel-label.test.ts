@@ -9,7 +9,7 @@ const proved = SAMPLES[2]!;
 const label = panelLabel(proved.facts, [], '2026-11-26');
 
 test('gates, conductors, jumpers and what every call makes hot', () => {
-  expect(label.gates).toEqual(['Backup off above 40 °F']);
+  expect(label.gates).toEqual(['Backup locked out above 40 °F']);
   expect(label.terminals).toContain('R red to air handler R');
   expect(label.jumpers).toEqual(['Thermostat: jumper AUX–E']);
   expect(label.calls.find(({ call }) => call === 'Heat + aux')).toEqual({

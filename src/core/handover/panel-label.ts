@@ -47,8 +47,8 @@ const BOARDS: readonly ControllerRole[] = ['indoor', 'outdoor'];
 
 const gatesOf = ({ gates }: Facts): readonly string[] => {
   const lines = [
-    ...(gates.compressorBelowF === null ? [] : [`Compressor off below ${gates.compressorBelowF} °F`]),
-    ...(gates.auxAboveF === null ? [] : [`Backup off above ${gates.auxAboveF} °F`]),
+    ...(gates.compressorBelowF === null ? [] : [`Compressor locked out below ${gates.compressorBelowF} °F`]),
+    ...(gates.auxAboveF === null ? [] : [`Backup locked out above ${gates.auxAboveF} °F`]),
     ...gates.outdoorThermostats.map(
       ({ bank, closesBelowF }) =>
         `Outdoor thermostat${bank === 0 ? '' : `, bank ${bank}`}: closes below ${closesBelowF} °F`,
@@ -90,7 +90,7 @@ const boardLines = ({ outdoorUnit }: Facts): readonly string[] => [
   `Valve energized in ${outdoorUnit.reversingValve === 'O' ? 'cooling (O)' : 'heating (B)'}`,
   ...(outdoorUnit.defrostControl === 'demand'
     ? ['Defrost on demand']
-    : [`Defrost every ${outdoorUnit.defrostIntervalMin} min, ${outdoorUnit.defrostCapMin} min at most`]),
+    : [`Defrost every ${outdoorUnit.defrostIntervalMin} min, ${outdoorUnit.defrostCapMin} min maximum`]),
 ];
 
 /** Where a conductor of the sensor's own pair ends: it passes the boards by. */

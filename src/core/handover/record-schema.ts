@@ -22,7 +22,7 @@ export interface KeptHandover {
 const words = (most = 4000) => plainText(most).defined('must be text');
 const time = () => timeSchema.required('must be given');
 const maybe = () => plainText(400).nullable().defined('must be text, or null');
-const shape = <S extends ObjectShape>(members: S) => object(members).noUnknown('holds something that is not known');
+const shape = <S extends ObjectShape>(members: S) => object(members).noUnknown('contains an unknown field');
 const listOf = <S extends ObjectShape>(members: S, most = 500) =>
   array(shape(members).required('must be given')).max(most, `must be at most ${most}`).required('must be a list');
 const textList = (most = 500) => array(words().required()).max(most).required('must be a list');

@@ -36,14 +36,14 @@ test('a failed reading stands with what it means and what to do; what is open is
   const failed = steps.flatMap(({ readings }) => readings).filter(({ grade }) => grade === 'fail');
   expect(failed).toHaveLength(1);
   expect(failed[0]!.words.length).toBeGreaterThan(20);
-  expect(open.some(({ words }) => /\d+ of \d+ not read\.$/.test(words))).toBe(true);
+  expect(open.some(({ words }) => /\d+ of \d+ readings missing\.$/.test(words))).toBe(true);
 });
 
 test('before handing over: failures first, then findings that weigh, then what was not read; a proved job has none', () => {
   const lines = unsettled(record(source(started)));
   expect(lines[0]).toMatch(/^Failed: Heat with auxiliary, /);
-  expect(lines.filter((line) => /\d+ of \d+ not read\.$/.test(line)).length).toBeGreaterThan(2);
-  expect(lines.at(-1)).toMatch(/not read\.$/);
+  expect(lines.filter((line) => /\d+ of \d+ readings missing\.$/.test(line)).length).toBeGreaterThan(2);
+  expect(lines.at(-1)).toMatch(/readings missing\.$/);
   expect(unsettled(record(source(proved)))).toEqual([]);
   expect(unsettled({ steps: [], open: [{ severity: 'advice', words: 'Only advice.' }] })).toEqual([]);
 });
@@ -64,7 +64,7 @@ test('what was left unmeasured stands with its reason, and is no longer open', (
   const outdoor = { ...left, item: 'conditions/outdoor' };
   const { steps } = record(source(started, { readings: [outdoor] }));
   expect(steps.flatMap(({ leftOut }) => leftOut)).toEqual([expect.stringMatching(/: no ladder$/)]);
-  expect(openOf([outdoor])).toMatch(/ 1 left out with a reason\.$/);
+  expect(openOf([outdoor])).toMatch(/ 1 skipped with a reason\.$/);
 });
 
 test('a record does not differ from itself; of a changed fact it says what was and what is', () => {

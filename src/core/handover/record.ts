@@ -172,19 +172,19 @@ const openOf = (model: JobModel, { readings, confirmed }: RecordSource, steps: r
   return [
     ...findings.map(({ severity, what, mend, waived }) => ({
       severity,
-      words: waived ? `${what} Waived by ${waived.by}: ${waived.reason}` : `${what} ${mend}`,
+      words: waived ? `${what} Accepted as is by ${waived.by}: ${waived.reason}` : `${what} ${mend}`,
     })),
     ...(waiting > 0 ? [{ severity: 'warning' as const, words: waitingWords(waiting) }] : []),
     ...endedCalibrations([...currentReadings(readings).values()]).map((words) => ({
       severity: 'warning' as const,
       words,
     })),
-    ...(explained > 0 ? [{ severity: null, words: `${explained} more, explained by the first.` }] : []),
+    ...(explained > 0 ? [{ severity: null, words: `${explained} more with the same cause.` }] : []),
     ...steps
       .filter((planned) => tally([planned]).open > 0)
       .map(({ step, items }) => ({
         severity: null,
-        words: `${step.title}: ${items.filter(({ reading, leftOut }) => !reading && !leftOut).length} of ${items.length} not read.`,
+        words: `${step.title}: ${items.filter(({ reading, leftOut }) => !reading && !leftOut).length} of ${items.length} readings missing.`,
       })),
   ];
 };
@@ -335,7 +335,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     ...stoppedOf(source, all),
     open: openOf(model, source, steps),
     taken: taken && { ...taken, instruments },
-    tally: `${pass} passed, ${warn} to recheck, ${fail} failed, ${open} not read${leftOut > 0 ? `, ${leftOut} left out with a reason` : ''}.`,
+    tally: `${pass} passed, ${warn} to recheck, ${fail} failed, ${open} not read${leftOut > 0 ? `, ${leftOut} skipped with a reason` : ''}.`,
     ...(source.imported && { imported: importedWords(source.imported) }),
     measured: measuredLines(model, readings, moment),
     trouble: troubleStory(model, readings, steps),

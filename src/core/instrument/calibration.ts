@@ -34,4 +34,4 @@ export const endedCalibrations = (readings: readonly Pick<Reading, 'instrument' 
     ...new Set(
       readings.filter(({ instrument, at }) => isCalibrationOver(instrument, at)).map((each) => each.instrument),
     ),
-  ].map((words) => `Read with an instrument whose calibration had ended: ${words}.`);
+  ].map((words) => `Read with an instrument out of calibration: ${words}.`);

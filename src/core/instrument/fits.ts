@@ -27,6 +27,6 @@ export const fitOf = (
   if (of?.observable.kind !== 'volts' || shown.ohms === null) return { fits: true };
   const wantsLow = METERS[of.observable.meter].ohms < LOW_BELOW_OHMS;
   if (wantsLow && shown.ohms >= LOW_BELOW_OHMS)
-    return { fits: false, why: 'This one is read at low impedance: turn the meter to it.' };
+    return { fits: false, why: 'Take this reading on low impedance (LoZ): set the meter to it.' };
   return { fits: true };
 };

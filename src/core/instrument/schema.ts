@@ -18,13 +18,13 @@ export const instrumentsSchema = array(
   object({
     name: plainText(MOST_LETTERS)
       .required('must be given')
-      .test('no-mark', `must not hold “${UNTIL.trim()}”`, (name) => !(name ?? '').includes(UNTIL)),
+      .test('no-mark', `must not contain “${UNTIL.trim()}”`, (name) => !(name ?? '').includes(UNTIL)),
     calibratedUntil: string()
       .nullable()
       .defined('must be a day, or null')
       .test('day', 'must be a day, such as 2027-03-01', isOnCalendar),
   })
-    .noUnknown('holds something that is not known')
+    .noUnknown('contains an unknown field')
     .required('must be given'),
 )
   .max(MOST, `must be at most ${MOST} instruments`)

@@ -16,7 +16,7 @@ const outlines = SAMPLES.map((sample) => {
 
 test('says what comes next: a hole, a failed reading, nothing once handed over', () => {
   expect(outlines.map(({ next }) => next)).toEqual([
-    'From 30 to 35 °F out, no source may run.',
+    'From 30 to 35 °F outside, no heat source is allowed to run.',
     'Heat with auxiliary: a reading failed.',
     '',
     expect.stringMatching(/^Outdoor spare: green landed on furnace W1/),
@@ -39,7 +39,7 @@ test('readings of an apprentice that wait come before what is still open; the re
   const [first, ...rest] = file.readings;
   const waits = { ...file, readings: [{ ...first!, countersign: 'waits' as const }, ...rest] };
   const source = { ...waits, document: documentOf(file), handedOverAt: null };
-  expect(jobOutline(source).next).toBe('1 reading waits for a countersign.');
+  expect(jobOutline(source).next).toBe('1 reading needs a countersignature.');
   expect(jobOutline({ ...source, readings: file.readings }).next).not.toMatch(/countersign/);
   const record = handoverRecord(
     {
@@ -51,5 +51,5 @@ test('readings of an apprentice that wait come before what is still open; the re
     },
     DEFAULT_MOMENT,
   );
-  expect(unsettled(record)).toContain('1 reading waits for a countersign.');
+  expect(unsettled(record)).toContain('1 reading needs a countersignature.');
 });

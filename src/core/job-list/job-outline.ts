@@ -30,7 +30,7 @@ const nextOf = (
   if (!hasReadings) return 'Ready for startup.';
   if (waiting > 0) return waitingWords(waiting);
   const open = steps.find((step) => tally([step]).open > 0);
-  return open ? `Next: ${open.step.title}.` : 'Everything is read. Hand over.';
+  return open ? `Next: ${open.step.title}.` : 'All readings are in. Ready to hand over.';
 };
 
 /** The outline of a job, from its facts and its last visit. */

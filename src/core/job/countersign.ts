@@ -7,7 +7,7 @@ export const waitingReadings = (readings: readonly Reading[]): Reading[] =>
 
 /** “3 readings wait for a countersign.” */
 export const waitingWords = (waiting: number): string =>
-  waiting === 1 ? '1 reading waits for a countersign.' : `${waiting} readings wait for a countersign.`;
+  waiting === 1 ? '1 reading needs a countersignature.' : `${waiting} readings need a countersignature.`;
 
 /**
  * A reading said again as it was, by whoever read it and when, with who stands for it now: the line that counts from

@@ -19,7 +19,7 @@ const USUAL: readonly FactPath[] = ALL_FACTS.filter(
 /** Facts that new jobs may begin with, by what they are about. */
 export const DEFAULT_SECTIONS: readonly { readonly title: string; readonly paths: readonly FactPath[] }[] = [
   { title: 'Prices', paths: DECIDED.prices },
-  { title: 'Ways of doing it', paths: DECIDED.schools },
+  { title: 'Methods', paths: DECIDED.schools },
   { title: 'Licenses and tolerances', paths: DECIDED.proof },
   { title: 'Cable', paths: USUAL },
 ];
@@ -44,13 +44,13 @@ const facts = lazy((given: unknown) =>
         .map((path): [string, Schema] => [path, factSchema(path)]),
     ),
   )
-    .noUnknown(({ unknown }) => `holds what no new job begins with: ${String(unknown).slice(0, 60)}`)
+    .noUnknown(({ unknown }) => `contains a fact that has no default: ${String(unknown).slice(0, 60)}`)
     .required('must be given'),
 );
 
 /** What a crew decides, as it comes through the border. */
 export const crewDefaultsSchema = object({ facts, instruments: instrumentsSchema }).noUnknown(
-  'holds something that is not known',
+  'contains an unknown field',
 );
 
 /** What a crew decided as it was kept, by whatever version; what no job can begin with any more is left out. */

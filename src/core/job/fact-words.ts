@@ -8,6 +8,7 @@ export const factWords = (fact: AnyFact, value: unknown): string => {
   switch (fact.kind) {
     case 'number':
       if (value === null) return fact.none ?? 'none';
+      if (fact.isShare) return `${number(100 * (value as number))} %`;
       return fact.isDifference && isDegreeUnit(fact.unit)
         ? fact.unit.replace('°F', apartF(number(value as number)))
         : `${number(value as number)}${fact.unit && ` ${fact.unit}`}`;
@@ -28,9 +29,10 @@ export const factWords = (fact: AnyFact, value: unknown): string => {
         (value as Record<string, number>[])
           .map((row) =>
             Object.entries(fact.columns)
-              .map(([name, { unit, label }]) =>
-                unit ? `${number(row[name]!)} ${unit}` : `${label.toLowerCase()} ${row[name]}`,
-              )
+              .map(([name, { unit, label }], at, columns) => {
+                const isPlain = unit !== '' && columns.every(([, other], place) => place === at || other.unit !== unit);
+                return `${isPlain ? '' : `${label.toLowerCase()} `}${number(row[name]!)}${unit && ` ${unit}`}`;
+              })
               .join(' · '),
           )
           .join('; ') || 'none'

@@ -1,10 +1,10 @@
 /** Where the technician stands when he reads a fact. */
 export const PLACES = {
-  desk: 'At the desk',
-  yard: 'In the yard',
-  closet: 'At the air handler',
+  desk: 'Office (before the visit)',
+  yard: 'At the outdoor unit',
+  closet: 'At the indoor unit',
   wall: 'At the thermostat',
-  table: 'At the kitchen table',
+  table: 'Homeowner questions',
 } as const;
 export type Place = keyof typeof PLACES;
 
@@ -26,6 +26,8 @@ export interface NumberFact<T extends number | null = number | null> extends Fac
   readonly unitBy?: { readonly path: string; readonly units: Readonly<Record<string, string>> };
   /** A difference of temperatures, not a temperature: it converts without the 32. */
   readonly isDifference?: boolean;
+  /** Stored as a fraction of 1, shown and typed in percent: AFUE 95, not 0.95. */
+  readonly isShare?: boolean;
   readonly min: number;
   readonly max: number;
   /** The most that a field takes today; files of older versions may hold up to `max`. */
@@ -103,7 +105,7 @@ export interface RecordsFact<
 
 export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFact | TableFact | RecordsFact;
 
-type Bounds = Pick<NumberFact, 'unit' | 'unitBy' | 'isDifference' | 'min' | 'max' | 'entryMax'> &
+type Bounds = Pick<NumberFact, 'unit' | 'unitBy' | 'isDifference' | 'isShare' | 'min' | 'max' | 'entryMax'> &
   Partial<Pick<NumberFact, 'step'>>;
 
 /** A number that is always known, if only as an assumption. */

@@ -5,6 +5,14 @@ export type Severity = 'error' | 'warning' | 'advice';
 /** The pages of a job, in the order of the work. */
 export type JobPage = 'survey' | 'strips' | 'wiring' | 'setup' | 'balance' | 'startup' | 'handover';
 
+/** One named way to settle a finding. */
+export interface FindingChoice {
+  readonly label: string;
+  /** What it costs or gives up, as a sentence. */
+  readonly cost: string;
+  readonly changes: readonly FactChange[];
+}
+
 /** Something about a job that wants a look: what it is, why it matters, what mends it, where. */
 export interface Finding {
   readonly rule: string;
@@ -19,8 +27,10 @@ export interface Finding {
   readonly at?: string;
   /** What tells it from others of its rule at the same place: never a figure or a sentence, so that it holds. */
   readonly aspect?: string;
-  /** Changes of facts that mend it in one tap. */
+  /** Changes of facts that fix it in one tap. */
   readonly mendBy?: readonly FactChange[];
+  /** Named ways to settle it, where people differ: each with what it costs, and its changes of facts. */
+  readonly choices?: readonly FindingChoice[];
   /** The moves between plan and wall that it names, where it is the one mistake behind others. */
   readonly moves?: readonly { readonly words: string; readonly home: string }[];
   /** Key of the finding that explains this one: put that right, and this is gone. */

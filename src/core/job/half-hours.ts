@@ -1,6 +1,8 @@
+import { clockText } from '../units/clock-text';
+
 /** Choices of a clock time by half hours, hours of the day. */
 export const halfHours = (from: number, to: number) =>
   Array.from({ length: (to - from) * 2 + 1 }, (_, half) => from + half / 2).map((hour) => ({
     value: hour,
-    label: `${Math.floor(hour)}:${hour % 1 === 0 ? '00' : '30'}`,
+    label: clockText((hour % 24) * 60),
   }));

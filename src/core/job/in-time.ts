@@ -73,7 +73,7 @@ const DOUBTED_MS = 12 * 3_600_000;
  */
 export const timeDoubt = (done: Pick<Timed, 'at' | 'origin'>, now: number, began?: string): string | null => {
   const at = correctedMs(done);
-  if (at - now > DOUBTED_MS) return 'stamped ahead of time: that clock was set wrong';
+  if (at - now > DOUBTED_MS) return 'time stamp is in the future: that device’s clock was wrong';
   return began !== undefined && Date.parse(began) - at > DOUBTED_MS
     ? 'stamped before the visit began: that clock was set wrong'
     : null;

@@ -62,7 +62,7 @@ describe('the catalogue', () => {
     ['site.notes', 'x'.repeat(2001), /at most 2000/],
     ['site.customer', '<script>', /markup/],
     ['heatKit.breakersAmps', [60, 'big'], /number/],
-    ['heatKit.breakersAmps', [60, 60, 60, 60, 60, 60, 60], /at most 6/],
+    ['heatKit.breakersAmps', [60, 60, 60, 60, 60, 60, 60], /no more than 6/],
     ['heatKit.elements', [{ kW: 4.8, bank: 1 }], /given/],
     ['heatKit.elements', [{ kW: 4.8, bank: 4, onS: 0, offS: 0 }], /at most 3/],
     [
@@ -71,7 +71,7 @@ describe('the catalogue', () => {
         { outdoorF: 47, btuh: 3e4, kW: 2, colour: 'red' },
         { outdoorF: 17, btuh: 2e4, kW: 2 },
       ],
-      /not known/,
+      /unknown/,
     ],
   ] as const)('%s refuses %j', (path, value, words) => expect(factProblem(path, value)).toMatch(words));
 });

@@ -18,7 +18,7 @@ export const originSchema = () =>
       .required('must be given'),
     clockOffsetMs: bounded(-MOST_OFFSET_MS, MOST_OFFSET_MS, 'ms').nullable().defined('must be given, or null'),
   })
-    .noUnknown('holds something that is not known')
+    .noUnknown('contains an unknown field')
     .nullable()
     .default(undefined);
 

@@ -23,7 +23,7 @@ const countersignSchema = object({
   by: plainText(80).required('must say who countersigned'),
   at: timeSchema.required('must be given'),
 })
-  .noUnknown('holds something that is not known')
+  .noUnknown('contains an unknown field')
   .nullable()
   .default(undefined)
   .typeError('must be "waits", who countersigned and when, or null');
@@ -56,7 +56,7 @@ export const readingSchema = object({
   why: plainText(200),
   countersign: lazy((given: unknown) => (given === 'waits' ? waits : countersignSchema)),
 })
-  .noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`)
+  .noUnknown(({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`)
   .test({
     name: 'status',
     test: ({ status = 'taken', value, why, replaces }, context) => {

@@ -171,7 +171,7 @@ export const saidReading = (word: NewReading, said: Said): Reading => {
 };
 
 /** Why a reading does not count that was undone as soon as it was entered. */
-export const UNDONE = 'Undone right after it was entered';
+export const UNDONE = 'Undone right after entry';
 
 /** What stands of an item, in a form in which it can be said again; null where nothing does. */
 export interface StandingWord {

@@ -35,11 +35,11 @@ export const factsSchema = object(
           ]),
         ),
       )
-        .noUnknown(({ unknown }) => `holds a fact that is not known: ${String(unknown).slice(0, 60)}`)
+        .noUnknown(({ unknown }) => `contains an unknown fact: ${String(unknown).slice(0, 60)}`)
         .required('must be given'),
     ]),
   ),
-).noUnknown(({ unknown }) => `holds a group that is not known: ${String(unknown).slice(0, 60)}`);
+).noUnknown(({ unknown }) => `contains an unknown group: ${String(unknown).slice(0, 60)}`);
 
 /** Paths of confirmed facts. */
 export const confirmedSchema = array(

@@ -26,7 +26,7 @@ export const markSchema = object({
   words: plainText(160).defined('must be text'),
   visit: uuid(),
   origin: originSchema(),
-}).noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`);
+}).noUnknown(({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`);
 
 /** A mark as it came through the border. */
 export type MarkInput = InferType<typeof markSchema>;

@@ -5,4 +5,4 @@ import { isRealTime, TIME } from './time';
 export const timeSchema = string()
   .typeError('must be a time')
   .matches(TIME, 'must be a time such as 2026-01-31T14:05:00Z')
-  .test('real', 'is no day of the calendar; check the date', (value) => !value || isRealTime(value));
+  .test('real', 'is not a calendar date; check it', (value) => !value || isRealTime(value));

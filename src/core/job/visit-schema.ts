@@ -16,7 +16,7 @@ export const visitSchema = object({
   ended: timeSchema.nullable().defined('must be a time, or null'),
   author: plainText(80).defined('must be text'),
 })
-  .noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`)
+  .noUnknown(({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`)
   .test('ends', 'ends before it began', ({ began, ended }) => !ended || Date.parse(ended) >= Date.parse(began));
 
 /** A visit as it came through the border, under the id that it has whatever its letters. */

@@ -13,12 +13,15 @@ interface Bounds {
   readonly min: number;
   readonly max: number;
   readonly unit: string;
+  /** Stored as a fraction, whatever unit it is shown in. */
+  readonly isShare?: boolean;
 }
 
-const numberProblem = (value: unknown, { min, max, unit }: Bounds): string | null => {
-  const withUnit = unit && ` ${unit}`;
+const numberProblem = (value: unknown, { min, max, unit, isShare = false }: Bounds): string | null => {
+  const withUnit = unit && !isShare ? ` ${unit}` : '';
   if (value === undefined || value === null) return 'must be given';
-  if (typeof value !== 'number' || Number.isNaN(value)) return `must be a number${unit && ` of ${unit}`}`;
+  if (typeof value !== 'number' || Number.isNaN(value))
+    return isShare ? 'must be a fraction of 1, such as 0.95' : `must be a number${unit && ` (${unit})`}`;
   if (!Number.isFinite(value)) return 'must be a finite number';
   if (value < min) return `must be at least ${min}${withUnit}`;
   return value > max ? `must be at most ${max}${withUnit}` : null;
@@ -47,7 +50,7 @@ const rowProblem = (
 ): Wrong | null => {
   if (!isRow(row)) return { at: `[${at}]`, error: 'must be a row' };
   if (Object.keys(row).some((name) => !Object.hasOwn(columns, name)))
-    return { at: `[${at}]`, error: 'holds a column that is not known' };
+    return { at: `[${at}]`, error: 'contains an unknown column' };
   return firstWrong(Object.keys(columns), (name) => {
     const error = cellProblem(name, row[name]);
     return error === null ? null : { at: `[${at}].${name}`, error };
@@ -55,8 +58,8 @@ const rowProblem = (
 };
 
 const countProblem = (list: readonly unknown[], least: number, most: number): Wrong | null => {
-  if (list.length < least) return whole(`must hold at least ${least}`);
-  return list.length > most ? whole(`must hold at most ${most}`) : null;
+  if (list.length < least) return whole(`must have at least ${least}`);
+  return list.length > most ? whole(`must have no more than ${most}`) : null;
 };
 
 const recordsProblem = (fact: RecordsFact, value: unknown): Wrong | null => {

@@ -103,9 +103,9 @@ const kitAmps = (asked: Asked, clamp: ClampAt): Prediction => {
 
 const supplyAirF = (asked: Asked): Prediction => {
   const { model, moment, given } = asked;
-  if (moment.call === 'defrost') return { kind: 'unknown', needs: 'a steady call: a defrost is none' };
+  if (moment.call === 'defrost') return { kind: 'unknown', needs: 'a steady call (a defrost is not one)' };
   const { totalBtuh, cfm } = asked.works();
-  if (cfm === 0) return { kind: 'unknown', needs: 'air that moves' };
+  if (cfm === 0) return { kind: 'unknown', needs: 'airflow' };
   return number((given.returnF ?? moment.indoorF) + temperatureRiseF(totalBtuh, cfm, model.facts.site.elevationFt));
 };
 
@@ -131,7 +131,7 @@ const staticPressure = (asked: Asked): Prediction => {
   if (ails === undefined)
     return {
       kind: 'unknown',
-      needs: 'the ducts: only the blower table’s most is known',
+      needs: 'the ducts: only the blower table’s maximum is known',
       fact: 'airHandler.maxStaticInWc',
     };
   const { isBlowerOn } = asked.works();
@@ -151,8 +151,8 @@ const seconds = (asked: Asked, of: 'defrost' | 'switches'): Prediction => {
   const { model, bench, moment } = asked;
   if (of === 'switches') return number(ladderState(model.facts, bench, moment, 0, 0).settlesS);
   return freezesAt(moment.outdoorF)
-    ? { kind: 'unknown', needs: 'how much ice there is' }
-    : { kind: 'word', word: 'held: the coil is warm' };
+    ? { kind: 'unknown', needs: 'the amount of ice' }
+    : { kind: 'word', word: 'locked out: the coil is warm' };
 };
 
 /** The word of everything gone through and found sound. */
@@ -221,7 +221,7 @@ const motorAmps = (asked: Asked, of: 'compressor' | 'fan'): Prediction => {
   if (!(isCompressor ? isCompressorOn : isFanOn)) return number(0);
   if (rated !== null) return number(rated, [0, rated]);
   const fact = isCompressor ? 'outdoorUnit.compressorRatedAmps' : 'outdoorUnit.fanRatedAmps';
-  return { kind: 'unknown', needs: 'the plate’s amps, on the Sheet', fact };
+  return { kind: 'unknown', needs: 'nameplate amps, on the Survey', fact };
 };
 
 /** Line volts that make a compressor labor, a share of the service's. Our judgement: beyond the usual ten percent. */
@@ -314,7 +314,7 @@ const read = (asked: Asked, observable: Observable): Prediction => {
     case 'element-ohms': {
       if (given.ails?.rungs[observable.element] === 'element') return { kind: 'open' };
       const element = jobElements(facts)[observable.element];
-      if (!element) return { kind: 'unknown', needs: 'the element, on the Sheet', fact: 'heatKit.elements' };
+      if (!element) return { kind: 'unknown', needs: 'the element, on the Survey', fact: 'heatKit.elements' };
       const ohms = elementOhms(element);
       return number(ohms, [ohms * (1 - OHMS_LOW_SHARE), ohms * (1 + OHMS_HIGH_SHARE)]);
     }

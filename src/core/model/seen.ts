@@ -4,21 +4,21 @@ export const SEEN = {
     label: 'Outdoor unit',
     words: {
       runs: 'Compressor and fan run',
-      'fan-alone': 'Fan runs, compressor silent',
+      'fan-alone': 'Fan runs, compressor off',
       'fan-and-hum': 'Fan runs, compressor hums and stops',
-      'compressor-alone': 'Compressor runs, fan still',
+      'compressor-alone': 'Compressor runs, fan stopped',
       hums: 'Hums, nothing turns',
-      'contactor-in-only': 'Contactor in, nothing turns',
+      'contactor-in-only': 'Contactor pulled in, nothing runs',
       chatters: 'Contactor chatters',
-      still: 'Contactor out, all still',
+      still: 'Contactor not pulled in, nothing runs',
     },
   },
-  blower: { label: 'Blower', words: { runs: 'Runs', still: 'Still' } },
+  blower: { label: 'Blower', words: { runs: 'Runs', still: 'Not running' } },
   flame: {
     label: 'Burner',
     words: {
       burns: 'Lights and stays lit',
-      'drops-out': 'Lights, then drops out',
+      'drops-out': 'Lights, then goes out',
       'no-inducer': 'Stops before the igniter: no inducer, or its switch stays open',
       'no-glow': 'Inducer runs, igniter dark or no spark',
       'no-light': 'Igniter works, no flame',
@@ -27,13 +27,13 @@ export const SEEN = {
   },
   frost: {
     label: 'Outdoor coil',
-    words: { light: 'Clear, or a light even frost', iced: 'Iced over', bare: 'Bare and dry, not cold' },
+    words: { light: 'Clear, or a light even frost', iced: 'Iced over', bare: 'No frost, dry, not cold' },
   },
   'coil-face': {
     label: 'Air through the outdoor coil',
-    words: { clear: 'Light shows through, strong air at the top', blocked: 'Dirty, matted, or weak air' },
+    words: { clear: 'Clean: light shows through, strong air at the top', blocked: 'Dirty, matted, or weak air' },
   },
-  filter: { label: 'Filter', words: { clean: 'Clean', choked: 'Choked' } },
+  filter: { label: 'Filter', words: { clean: 'Clean', choked: 'Clogged' } },
   fuse: { label: 'Board fuse', words: { good: 'Good', blown: 'Blown' } },
   breakers: {
     label: 'Breakers and disconnects',
@@ -46,9 +46,9 @@ export const SEEN = {
   },
   'board-lamp': {
     label: 'Outdoor board’s lamp',
-    words: { normal: 'Steady, as its label says is normal', fault: 'Shows a fault', dark: 'Dark' },
+    words: { normal: 'Steady (normal per the label)', fault: 'Shows a fault', dark: 'Off' },
   },
-  'coil-sensor': { label: 'Coil sensor', words: { on: 'Tight on the coil', off: 'Off, or hanging' } },
+  'coil-sensor': { label: 'Coil sensor', words: { on: 'Tight on the coil', off: 'Off the coil, or hanging loose' } },
   'outdoor-shown': {
     label: 'Outdoor temperature on the thermostat',
     words: { right: 'Within a few degrees', off: 'Far off', none: 'Not shown' },
@@ -57,16 +57,19 @@ export const SEEN = {
     label: 'Forced defrost',
     words: {
       clears: 'Starts, steams, ends clear',
-      cap: 'Ends on its time, ice left',
+      cap: 'Ends on time limit, ice left',
       early: 'Ends within a minute or two, ice left',
       none: 'Does not start',
     },
   },
-  guard: { label: 'Line-voltage guard', words: { normal: 'None, or lamp normal', holding: 'Holding the compressor' } },
-  gauges: { label: 'Gauges', words: { normal: 'As the chart says', low: 'Low charge' } },
+  guard: {
+    label: 'Line-voltage monitor',
+    words: { normal: 'None fitted, or light normal', holding: 'Holding the compressor' },
+  },
+  gauges: { label: 'Gauges', words: { normal: 'Per the chart', low: 'Low charge' } },
   cycling: {
-    label: 'Compressor over a quarter hour',
-    words: { steady: 'Steady, or off for its minimum', minutes: 'Off and on within minutes' },
+    label: 'Compressor over 15 minutes',
+    words: { steady: 'Runs steadily, or stays off only its minimum off time', minutes: 'Short-cycles' },
   },
 } as const satisfies Record<string, { readonly label: string; readonly words: Readonly<Record<string, string>> }>;
 
@@ -79,4 +82,4 @@ export type SeenWord = { [K in SeenId]: keyof (typeof SEEN)[K]['words'] }[SeenId
 export const seenWords = (what: SeenId): Readonly<Record<string, string>> => SEEN[what].words;
 
 /** How a setting is found. */
-export const SETTING_WORDS = { planned: 'As planned', otherwise: 'Otherwise' } as const;
+export const SETTING_WORDS = { planned: 'As planned', otherwise: 'Not as planned' } as const;

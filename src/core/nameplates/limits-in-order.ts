@@ -15,7 +15,7 @@ const PAIRS: readonly (readonly [name: string, least: Limit, most: Limit])[] = [
 
 export const limitsInOrder: Rule<Facts> = {
   id: 'limits-in-order',
-  why: 'With a minimum above its maximum no reading can pass, and nobody sees why.',
+  why: 'With a minimum above its maximum no reading can pass, and the cause is hard to see.',
   check: (facts) =>
     PAIRS.flatMap(([name, least, most]): Found[] => {
       const [low, high] = [facts.proof[least], facts.proof[most]];

@@ -9,7 +9,7 @@ const MOST_F = 130;
 
 export const supplyLimit: Rule<Facts> = {
   id: 'supply-limit',
-  why: 'The supply-air limit keeps the compressor off while the coil is still hot from the furnace: head pressure climbs with the air at the coil.',
+  why: 'The supply-air limit keeps the compressor off while the coil is still hot from the furnace: head pressure climbs with the air temperature at the coil.',
   check: (facts) => {
     const { supplyAirLimitF } = facts.furnace;
     if (!factApplies(facts, 'furnace.supplyAirLimitF') || supplyAirLimitF <= MOST_F) return [];
@@ -17,7 +17,7 @@ export const supplyLimit: Rule<Facts> = {
       {
         severity: 'error',
         what: `The supply-air limit opens Y only above ${supplyAirLimitF} °F: the compressor would start into air that hot.`,
-        mend: 'Fossil-fuel kits are set near 100 to 125 °F, as their instructions say. Read the setting again.',
+        mend: 'Fossil-fuel kits are set near 100 to 125 °F, per their instructions. Recheck the setting.',
         page: 'survey',
         fact: 'furnace.supplyAirLimitF',
       },

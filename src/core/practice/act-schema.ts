@@ -15,7 +15,7 @@ const id = () => string().typeError('must be text').max(200).required('must be g
 
 const point = () =>
   object({ device: one(Object.keys(DEVICE_LABELS) as DeviceId[]), mark: id() })
-    .noUnknown('holds something unknown')
+    .noUnknown('contains an unknown field')
     .required('must be given');
 
 const PARTS: Readonly<Record<Act['kind'], Record<string, Schema>>> = {
@@ -41,6 +41,6 @@ const KINDS = Object.keys(PARTS) as Act['kind'][];
 /** An act as it comes in from outside. */
 export const actSchema: Schema<Act> = lazy((act: { kind?: unknown } | undefined) =>
   KINDS.includes(act?.kind as Act['kind'])
-    ? object({ kind: string().required(), ...PARTS[act!.kind as Act['kind']] }).noUnknown('holds something unknown')
+    ? object({ kind: string().required(), ...PARTS[act!.kind as Act['kind']] }).noUnknown('contains an unknown field')
     : mixed().test('act', `must be an act: its "kind" is one of ${KINDS.join(', ')}`, () => false),
 ) as unknown as Schema<Act>;

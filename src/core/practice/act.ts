@@ -5,14 +5,14 @@ import type { Metering } from '../diagnosis/probes/free';
 /** What else than fixing the cause somebody in a hurry may do, and what comes of it. */
 export const SHORTCUTS = {
   'bypass-limit': {
-    words: 'Bridge the limit, so that the strips heat',
+    words: 'Jumper out the limit so the strips heat',
     would:
-      'With its limit bridged a strip has nothing left that stops it when the air stops: it glows on in a still cabinet until something burns. A limit that opens is telling of air, and is never bridged.',
+      'With the limit jumpered, nothing shuts the element off when airflow stops: it keeps glowing in a dead cabinet until something burns. A limit that opens is telling you about airflow. Never jumper a limit.',
   },
   'leave-jumper': {
-    words: 'Leave a jumper from R to W, so that there is heat tonight',
+    words: 'Leave an R–W jumper in so they have heat tonight',
     would:
-      'With R on W by a jumper the strips heat whatever the thermostat says, in summer too, and nobody who comes next knows of it. A jumper is a tool: it comes out with you.',
+      'With R jumpered to W the strips heat no matter what the thermostat says, even in summer, and the next tech will not know. A jumper is a tool: it leaves with you.',
   },
 } as const;
 
@@ -20,11 +20,11 @@ export type Shortcut = keyof typeof SHORTCUTS;
 
 /** What can be done at a thermostat’s own keys in a round: its menus are looked through, and nothing is changed. */
 export const KEYS = {
-  before: 'What comes first is done',
+  before: 'Preliminary steps done',
   enter: 'Setup open',
   next: 'Next entry',
-  back: 'Entry before',
-  leave: 'Setup left',
+  back: 'Previous entry',
+  leave: 'Left setup',
 } as const;
 
 export type Key = keyof typeof KEYS;

@@ -150,7 +150,7 @@ describe('the thermostat of a round', () => {
     const menu = (rig: Rig) => roundView(round, bench, rig).menu!;
     expect(act(bench, beginRound(bench), look)).toMatchObject({
       ok: false,
-      why: expect.stringMatching(/go to its entry/),
+      why: expect.stringMatching(/go to the entry/),
     });
     const rig = through(bench, bench.wall().entryOf.get('compressor-lockout')!);
     expect(menu(rig)).toMatchObject({ isIn: true, entry: { label: expect.any(String) } });

@@ -17,25 +17,25 @@ export const LESSONS: readonly Lesson[] = [
   {
     id: 'hot',
     title: 'Which terminal is hot',
-    about: 'R, C and one wire: 24 V and where it stops.',
+    about: 'R, C and one wire: where does the 24 V stop?',
     rounds: named('dead-thermostat', 'ghost-volts', 'minimum-off', 'data-for-24v'),
   },
   {
     id: 'kit',
     title: 'The kit and its supply',
-    about: 'Legs, banks, volts and amps at one moment.',
+    about: 'Legs, banks, and volts and amps read at the same time.',
     rounds: named('one-live-leg', 'half-a-kit', 'low-supply', 'aux-to-e'),
   },
   {
     id: 'gates',
-    title: 'What holds the heat',
-    about: 'Dials, lockouts, droop, sensors: nothing is broken, and nothing heats.',
+    title: 'What keeps the heat off',
+    about: 'Dials, lockouts, droop, sensors: nothing is broken, but nothing heats.',
     rounds: named('bulb-holds', 'emergency-through-it', 'lockout-hole', 'droop', 'sensor-in-the-sun'),
   },
   {
     id: 'set',
     title: 'Set, saved, and active',
-    about: 'Menus before wires.',
+    about: 'Check the menus before the wires.',
     rounds: named('o-for-b', 'not-activated', 'fossil-as-electric'),
   },
   {
@@ -47,13 +47,13 @@ export const LESSONS: readonly Lesson[] = [
   {
     id: 'both',
     title: 'Frost, and two things at once',
-    about: 'What fits first is not always all.',
+    about: 'The first answer that fits is not always the whole answer.',
     rounds: named('defrost-on-the-cap', 'two-at-once'),
   },
   {
     id: 'beliefs',
-    title: 'Two beliefs',
-    about: 'Where good people say opposite things: the house on which the habit fails.',
+    title: 'Two methods',
+    about: 'Good techs disagree. Here is the house where the habit fails.',
     rounds: named('valve-as-last-time', 'one-feed-clamped', 'locked-out-and-dead', 'no-lockout'),
   },
 ];

@@ -22,7 +22,7 @@ export interface HouseOfCrew {
 /** A crew’s own job as a house for endless rounds, at its design temperature and 15 °F above. */
 export const ownHouse = ({ facts, thermostat }: HouseOfCrew): Round => ({
   id: OWN_HOUSE,
-  title: 'A house like one of yours',
+  title: 'A house like this job',
   facts: withoutPeople(facts),
   causes: ['nothing'],
   outdoorF: Math.min(50, facts.house.designOutdoorF + 15),

@@ -53,7 +53,7 @@ describe('what is not safe ends the round, with what would have come of it', () 
   test('hands in before everything is proved dead', () => {
     const dead = probes.find(({ kind, place }) => kind === 'dead' && place === 'indoors')!;
     const rig = done(bench, [{ kind: 'walk', to: 'indoors' }, { kind: 'open' }, { kind: 'probe', id: dead.id }]);
-    expect(rig.end).toMatchObject({ kind: 'unsafe', words: expect.stringMatching(/proved dead/) });
+    expect(rig.end).toMatchObject({ kind: 'unsafe', words: expect.stringMatching(/verified dead/) });
     expect(act(bench, rig, { kind: 'walk', to: 'wall' })).toMatchObject({ ok: false, why: 'This round is over.' });
   });
 
@@ -86,7 +86,7 @@ describe('what cannot be done as things stand costs nothing, and says why', () =
       'with everything off',
       [{ kind: 'walk', to: 'indoors' }, { kind: 'open' }, { kind: 'isolate' }],
       () => at('indoors', 'low-volts').id,
-      /Put the supplies back/,
+      /Turn the power back on/,
     ],
   ] as const)('%s', (_, acts, id, why) => {
     const rig = done(bench, acts);
@@ -183,7 +183,7 @@ test.each(houses.map((house) => [house.id, house] as const))(
     const clinic = clinics(house);
     const every = process.env.SWEEP === 'all' ? 1 : 6;
     // One that nobody notices, so that the owner only wants a check: it is among those of each run.
-    const unnoticed = 'stuck-open:fan output by heat';
+    const unnoticed = 'stuck-open:heat fan output';
     const unsolved = clinic.table.causes
       .filter(({ id }, at) => at % every === 0 || id === unnoticed)
       .filter(({ id }) => !SEEDS.some((seed) => isSolved(benchOf({ ...house, causes: [id] }, clinic, seed))));

@@ -75,15 +75,15 @@ export const beginRound = ({ world, wall }: Bench): Rig => ({
 const cannot = (why: string): Acted => ({ ok: false, why });
 
 const HANDS_IN: Unsafe = {
-  words: 'Hands were in before every supply was open, locked and proved dead.',
+  words: 'You put your hands in before every supply was open, locked out and verified dead.',
   would:
-    'A kit has two supplies, and a sequencer holds one leg through the elements: the terminal that looks dead is at 240 V. Open, lock, and prove dead, live–dead–live, before anything is touched.',
+    'A heat kit can have two power feeds, and a sequencer opens only one leg: a terminal that looks dead can still be hot to ground through the element. Open, lock out and test live–dead–live before you touch anything.',
 };
 
 const LIVE_FOR_DEAD: Unsafe = {
-  words: 'A measurement at line voltage was taken where one without it would have told as much.',
+  words: 'You measured live line voltage when a safer reading would have told you just as much.',
   would:
-    'A slip of a probe at 240 V is an arc in the face. As long as anything dead, at 24 V, by eye or in the air still parts what is suspected, nothing is opened live.',
+    'One slip of a probe at 240 V is an arc in your face. As long as a power-off, 24 V, visual or air reading can still separate the suspects, do not open live equipment.',
 };
 
 /** A clamp goes around an insulated conductor and touches nothing: Startup orders it, and it ends no round. */
@@ -126,23 +126,21 @@ const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'met
   const probe = probeOf(bench, rig, act);
   if (!probe)
     return cannot(
-      act.kind === 'probe'
-        ? 'There is nothing like that to see here.'
-        : 'Hold each probe to a terminal of its own here.',
+      act.kind === 'probe' ? 'You cannot check that here.' : 'Put each probe on a different terminal here.',
     );
   if (probe.place !== rig.place) return cannot(`That is at ${PLACE_WORDS[probe.place]}: walk there first.`);
-  if (probe.needsPanel && !rig.opened.includes(probe.place)) return cannot('The panel is on. Take it off first.');
+  if (probe.needsPanel && !rig.opened.includes(probe.place)) return cannot('The panel is on. Remove it first.');
   if (probe.kind === 'dead' && !rig.isDead) return ended(rig, act, { kind: 'unsafe', ...HANDS_IN });
   const call = callOf(probe);
   if (call !== null && rig.isDead && probe.kind !== 'dead')
-    return cannot('Everything is off and locked. Put the supplies back first.');
+    return cannot('Everything is locked out. Turn the power back on first.');
   if (call !== null && probe.kind !== 'dead' && rig.call !== call)
-    return cannot(`That is read in another call; set it at ${PLACE_WORDS[setAt(call)]} first.`);
+    return cannot(`That reading needs a different call. Set it at ${PLACE_WORDS[setAt(call)]} first.`);
   if (needsCompressor(probe) && rig.seconds < rig.runsFrom)
-    return cannot(`The compressor still waits out its minimum off: ${Math.ceil(rig.runsFrom - rig.seconds)} s.`);
+    return cannot(`Compressor minimum off time: ${Math.ceil(rig.runsFrom - rig.seconds)} s left.`);
   const entry = entryOfLook(bench, probe);
   if (entry !== undefined && rig.face.at !== entry)
-    return cannot('That is in its setup: open it, and go to its entry.');
+    return cannot('That is in the thermostat’s setup menu. Open it and go to the entry.');
   if (probe.kind === 'live' && !isClamp(probe) && safeOnesTell(bench, rig))
     return ended(rig, act, { kind: 'unsafe', ...LIVE_FOR_DEAD });
   const seen = { probe, answer: bench.world.answer(probe) };
@@ -163,9 +161,9 @@ export const isSeenBlank = ({ evidence }: Rig): boolean =>
 
 const keyed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'keys' }>): Acted => {
   if (rig.place !== 'wall') return cannot(`Its keys are at ${PLACE_WORDS.wall}: walk there first.`);
-  if (rig.isDead) return cannot('Everything is off and locked. Put the supplies back first.');
+  if (rig.isDead) return cannot('Everything is locked out. Turn the power back on first.');
   const blank = blankSeen(bench);
-  if (blank && isSeenBlank(rig)) return cannot('Nothing shows, and no key does anything.');
+  if (blank && isSeenBlank(rig)) return cannot('The display is blank and the keys do nothing.');
   if (blank) return after(rig, act, blank.probe.seconds, { evidence: [...rig.evidence, blank] }, blank);
   const touch: FaceAct = { kind: act.key };
   const worked = workFace(rig.face, touch);
@@ -208,10 +206,10 @@ export const act = (bench: Bench, rig: Rig, what: Act): Acted => {
       return after(rig, what, WALK_S[rig.place][what.to], { place: what.to });
     case 'open':
       return rig.opened.includes(rig.place)
-        ? cannot('The panel is off already.')
+        ? cannot('The panel is already off.')
         : after(rig, what, PANEL_S[rig.place], { opened: [...rig.opened, rig.place] });
     case 'call': {
-      if (rig.isDead) return cannot('Everything is off and locked. Put the supplies back first.');
+      if (rig.isDead) return cannot('Everything is locked out. Turn the power back on first.');
       const at = setAt(what.call);
       if (rig.place !== at) return cannot(`That is set at ${PLACE_WORDS[at]}: walk there first.`);
       const restarts = COMPRESSES.has(what.call) && !COMPRESSES.has(rig.call);
@@ -220,10 +218,10 @@ export const act = (bench: Bench, rig: Rig, what: Act): Acted => {
     }
     case 'isolate':
       return rig.isDead
-        ? cannot('Everything is off and locked already.')
+        ? cannot('Everything is already locked out.')
         : after(rig, what, PROVE_DEAD_S, { isDead: true });
     case 'energize': {
-      if (!rig.isDead) return cannot('Nothing is off.');
+      if (!rig.isDead) return cannot('Nothing is locked out.');
       const runs = COMPRESSES.has(rig.call) ? { runsFrom: rig.seconds + PUT_BACK_S + RESTART_S } : {};
       return after(rig, what, PUT_BACK_S, { isDead: false, ...runs });
     }

@@ -41,4 +41,4 @@ export const playedFields = {
 };
 
 /** A round that was played, as it comes in from outside. */
-export const playedSchema: ObjectSchema<Played> = object(playedFields).noUnknown('holds something unknown');
+export const playedSchema: ObjectSchema<Played> = object(playedFields).noUnknown('contains an unknown field');

@@ -18,11 +18,11 @@ import { type WallMenu, wallMenu } from './thermostat-menu';
 export const TOOLS = {
   eyes: 'Look and listen',
   volts: 'Volts',
-  ohms: 'Ohms, everything dead',
+  ohms: 'Ohms, power off',
   amps: 'Clamp',
   air: 'Air and temperature',
-  live: 'Line voltage, live',
-  licensed: 'Licensed people only',
+  live: 'Live line voltage',
+  licensed: 'Licensed tech only',
 } as const;
 
 export type Tool = keyof typeof TOOLS;
@@ -133,17 +133,17 @@ const actWords = ({ clinic }: Bench, { act, seen }: Done): string => {
     case 'call':
       return `Call: ${CALLS[act.call].label.toLowerCase()}`;
     case 'isolate':
-      return 'Every supply opened, locked, proved dead';
+      return 'Every supply opened, locked out, verified dead';
     case 'energize':
       return 'Supplies back on';
     case 'wait':
       return `Waited ${Math.round(act.seconds / 60)} min`;
     case 'probe': {
       const probe = seen?.probe ?? clinic.table.probeById(act.id);
-      return probe ? probeWords(probe) : 'A look';
+      return probe ? probeWords(probe) : 'Visual check';
     }
     case 'meter':
-      return seen ? probeWords(seen.probe) : 'Two probes in the cabinet';
+      return seen ? probeWords(seen.probe) : 'Two-probe reading in the cabinet';
     case 'keys':
       return seen ? probeWords(seen.probe) : `Thermostat’s keys: ${KEYS[act.key].toLowerCase()}`;
     case 'name':
@@ -159,7 +159,7 @@ const doneLine = (bench: Bench, done: Done): DoneLine => ({
   seen: done.seen && answerWords(done.seen.probe, done.seen.answer),
 });
 
-const MENUS_WORDS = 'Through the thermostat’s setup';
+const MENUS_WORDS = 'Thermostat setup menu';
 
 /** What was done, a line each; one way through the thermostat’s menus is one line. */
 const doneLines = (bench: Bench, { done }: Rig): DoneLine[] => {

@@ -33,7 +33,7 @@ const IN_THE_WALL: readonly WireRow[] = [
 /** Dual fuel, called back: the compressor stops in every defrost, and nobody had written down what is wired to what. */
 export const found: Sample = {
   id: 'tamarack-spur',
-  about: 'Called back: dual fuel on propane; the wiring as found is not as planned.',
+  about: 'Call-back: dual fuel on propane; as-found wiring does not match the plan.',
   fileId: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1004',
   facts: {
     ...assumed,

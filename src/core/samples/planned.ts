@@ -6,7 +6,7 @@ const assumed = assumedFacts();
 /** At the desk: the house is known, the equipment ordered, nobody has been there. */
 export const planned: Sample = {
   id: 'juniper-flume',
-  about: 'Planned at the desk: O valve, one bank, most of the yard still assumed.',
+  about: 'In planning: O valve, one bank, most outdoor-unit facts still assumed.',
   fileId: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001',
   facts: {
     ...assumed,

@@ -18,7 +18,7 @@ const coming: Visit = {
 /** Done and handed over; one reading was corrected on the way. */
 export const proved: Sample = {
   id: 'cinder-creek',
-  about: 'Proved and handed over: O valve, one bank, every reading taken.',
+  about: 'Complete and handed over: O valve, one bank, every reading taken.',
   fileId: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003',
   facts: {
     ...assumed,

@@ -33,7 +33,7 @@ test('the main breaker decides, and is asked for where it is not read', () => {
   expect(carried(150)).toEqual([true, true, true]);
   expect(carried(125)).toEqual([false, true, false]);
   expect(carried(null)).toEqual([null, null, null]);
-  expect(serviceLoad(house({ mainAmps: null })).missing[0]).toMatch(/^The main breaker is not read/);
+  expect(serviceLoad(house({ mainAmps: null })).missing[0]).toMatch(/^Main breaker size not entered/);
 });
 
 test('added up line by line: floor, circuits, appliances; what is not typed as a number counts for nothing', () => {
@@ -61,10 +61,10 @@ test('added up line by line: floor, circuits, appliances; what is not typed as a
 test('what is missing is said', () => {
   const { missing } = serviceLoad(house({ otherKVA: null, motorKVA: null, mainAmps: null }));
   expect(missing.map((line) => line.split(':')[0])).toEqual([
-    'The main breaker is not read',
-    'The floor area is not known',
-    'No appliance is entered',
-    'The compressor’s RLA is not read',
+    'Main breaker size not entered. Read it off the handle. Until then the service cannot be checked.',
+    'Floor area not entered',
+    'No appliances entered. Add range, oven, water heater, dryer, pump and EV charger at nameplate VA.',
+    'Compressor RLA not entered. Enter it on the Survey, or its kVA here.',
   ]);
 });
 

@@ -50,7 +50,7 @@ const KILO = 1_000;
 
 const otherLines = ({ service, load }: Facts): readonly ServiceLine[] => {
   if (service.otherKVA !== null)
-    return [{ label: 'All other load', how: 'worked out already', va: service.otherKVA * KILO }];
+    return [{ label: 'All other load', how: 'calculated already', va: service.otherKVA * KILO }];
   const area = load.floorFt2;
   const circuits = service.kitchenCircuits + service.laundryCircuits;
   return [
@@ -100,15 +100,15 @@ const banksOf = (facts: Facts): readonly { readonly bank: number; readonly va: n
 
 const missingOf = ({ service, load }: Facts, motors: number | null): readonly string[] => [
   ...(service.mainAmps === null
-    ? ['The main breaker is not read: its handle says its amps. Until then nothing can be said to carry.']
+    ? ['Main breaker size not entered. Read it off the handle. Until then the service cannot be checked.']
     : []),
   ...(service.otherKVA === null && load.floorFt2 === null
-    ? ['The floor area is not known: lighting and receptacles are left out. Enter it, or the other load as a whole.']
+    ? ['Floor area not entered: lighting and receptacles are left out. Enter it, or enter the total of all other load.']
     : []),
   ...(service.otherKVA === null && service.appliances.length === 0
-    ? ['No appliance is entered: range, oven, water heater, dryer, pump and charger count by their nameplates.']
+    ? ['No appliances entered. Add range, oven, water heater, dryer, pump and EV charger at nameplate VA.']
     : []),
-  ...(motors === null ? ['The compressor’s RLA is not read: enter it on the Sheet, or its kVA here.'] : []),
+  ...(motors === null ? ['Compressor RLA not entered. Enter it on the Survey, or its kVA here.'] : []),
 ];
 
 /**
@@ -158,7 +158,13 @@ export const serviceLoad = (facts: Facts): ServiceLoad => {
       ...banks
         .filter(({ bank }) => bank > 1)
         .map(({ bank, va }) =>
-          state(`without-${bank}`, `Bank ${bank} held out while the compressor runs`, stripsVA - va, motors ?? 0, bank),
+          state(
+            `without-${bank}`,
+            `Bank ${bank} locked out while the compressor runs`,
+            stripsVA - va,
+            motors ?? 0,
+            bank,
+          ),
         ),
       ...(banks.length > 0
         ? [state('emergency', 'Emergency heat: all strips, no compressor', stripsVA, blowerVA(facts), null)]

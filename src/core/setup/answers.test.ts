@@ -48,5 +48,5 @@ test('a setting that an answer takes away is not named for it', () => {
 
 test('a scale of many answers shows only the one given', () =>
   expect(answerEffects(job(['talk.schedule', 'night']), 'talk.wakeHour')).toEqual([
-    { answer: '6:30', isCurrent: true, sets: [expect.objectContaining({ id: 'wake-time', words: '6:30' })] },
+    { answer: '6:30 AM', isCurrent: true, sets: [expect.objectContaining({ id: 'wake-time', words: '6:30 AM' })] },
   ]));

@@ -7,10 +7,10 @@ export const boardWords = ({ lastsMin, ended, frostLb, leftLb, coldestSupplyF, o
   const minutes = `${Math.floor(lastsMin)} min ${Math.round((lastsMin % 1) * 60)} s`;
   const how =
     ended === 'cap'
-      ? `ended on its longest time with ${roundTo(leftLb, 2)} lb of frost left`
+      ? `timed out with ${roundTo(leftLb, 2)} lb of frost left`
       : ended !== 'coil'
-        ? `broken off because the call was gone, ${roundTo(leftLb, 2)} lb of frost left`
-        : `ended on a warm coil, ${roundTo(leftLb, 2)} lb of frost left`;
+        ? `cut short when the call ended, ${roundTo(leftLb, 2)} lb of frost left`
+        : `terminated on coil temperature, ${roundTo(leftLb, 2)} lb of frost left`;
   return `One defrost at ${roundTo(outdoorF, 0)} °F out: ${minutes}, ${roundTo(frostLb, 2)} lb of frost, ${how}. The register falls to ${roundTo(coldestSupplyF, 0)} °F.`;
 };
 
@@ -29,8 +29,8 @@ export const boardAdvice = (months: readonly BoardMonth[]): string => {
   const saves = stands.dollars - best.dollars;
   const alike = boards.filter(({ dollars }) => dollars - best.dollars < ALIKE);
   if (saves < ALIKE && alike.length > 1)
-    return `In this month ${alike.map(({ label }) => label.toLowerCase()).join(', ')} cost the same, give or take a dollar: take the one with the least cold air, ${best.label.toLowerCase()}.`;
+    return `This month ${alike.map(({ label }) => label.toLowerCase()).join(', ')} cost the same within a dollar: choose the one with the least cold air, ${best.label.toLowerCase()}.`;
   return saves < ALIKE
-    ? 'The board as it stands costs least in this month.'
-    : `${best.label} saves $${saves.toFixed(2)} in this month: ${best.defrosts} defrosts instead of ${stands.defrosts}, ${stands.defrostMin - best.defrostMin} min less in defrost, at ${roundTo(best.mostFrostLb, 1)} lb of frost at most.`;
+    ? 'The board as set now costs least this month.'
+    : `${best.label} saves $${saves.toFixed(2)} this month: ${best.defrosts} defrosts instead of ${stands.defrosts}, ${stands.defrostMin - best.defrostMin} min less in defrost, at ${roundTo(best.mostFrostLb, 1)} lb peak frost.`;
 };

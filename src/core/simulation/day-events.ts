@@ -54,30 +54,30 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
         return `Compressor off: locked out below ${program.compressorBelowF} °F, ${out(tick)}.`;
       if (trace.compressorHold[tick] === 'furnace') return 'Compressor off: the furnace has the call.';
       return hasSignal(trace, tick, 'Y')
-        ? `Compressor stops with Y still sent, ${out(tick)}.`
-        : `Compressor off: satisfied at ${figureF(trace.roomF[tick]!)}.`;
+        ? `Compressor stops with Y still energized, ${out(tick)}.`
+        : `Compressor off: setpoint satisfied at ${figureF(trace.roomF[tick]!)}.`;
     },
     compressorHeld: (tick: number) => {
       switch (trace.compressorHold[tick]) {
         case 'lockout':
-          return `Compressor held: locked out below ${program.compressorBelowF} °F, ${out(tick)}.`;
+          return `Compressor locked out below ${program.compressorBelowF} °F, ${out(tick)}.`;
         case 'minimum-off':
-          return `Compressor waits: its ${program.minOffMin} min off are not over.`;
+          return `Compressor waits: minimum off time (${program.minOffMin} min) not over.`;
         case 'starts-per-hour':
-          return `Compressor waits: ${program.compressorStartsPerHour} starts an hour at most.`;
+          return `Compressor waits: limit of ${program.compressorStartsPerHour} starts per hour.`;
         case 'furnace-cooling':
           return `Compressor waits: the furnace has been off for less than ${program.afterFossilMin} min.`;
         case 'furnace':
-          return 'Compressor held: the furnace has the call.';
+          return 'Compressor off: the furnace has the call.';
         case 'power-up':
           return 'Compressor waits: the thermostat has just powered up.';
         default:
-          return 'Compressor held: the board reports a fault.';
+          return 'Compressor locked out: the board reports a fault.';
       }
     },
     secondOn: (tick: number) =>
       program.upstageMin === null
-        ? `Second stage: ${short(tick)}, it comes at ${apartF(program.stage2OnF ?? 0)}.`
+        ? `Second stage on: ${short(tick)}; it comes on at ${apartF(program.stage2OnF ?? 0)} below.`
         : `Second stage: still ${short(tick)} after ${program.upstageMin} min of the first.`,
     backupOn: (tick: number) => {
       if (hasSignal(trace, tick, 'E')) return 'Emergency heat: the backup alone.';
@@ -85,10 +85,10 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
         return `${backup} as first stage: compressor locked out below ${program.compressorBelowF} °F, ${out(tick)}.`;
       const isByPoint = program.auxOnF !== null && shortAt(trace, tick) >= program.auxOnF - trace.shiftF[tick]! - 1e-6;
       if (isByPoint)
-        return `${backup}: ${short(tick)}, it comes at ${differenceF(Math.max(program.auxOffF + 0.5, program.auxOnF! - trace.shiftF[tick]!))}.`;
+        return `${backup} on: ${short(tick)} (set to come on at ${differenceF(Math.max(program.auxOffF + 0.5, program.auxOnF! - trace.shiftF[tick]!))} below).`;
       return program.auxAfterMin === null
-        ? `${backup}: ${short(tick)}.`
-        : `${backup}: still ${short(tick)} after ${program.auxAfterMin} min.`;
+        ? `${backup} on: ${short(tick)}.`
+        : `${backup} on: still ${short(tick)} after ${program.auxAfterMin} min.`;
     },
     backupOff: (tick: number) =>
       shortAt(trace, tick) < 0
@@ -97,11 +97,11 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
     backupHeld: (tick: number) => {
       switch (trace.backupHold[tick]) {
         case 'lockout':
-          return `${backup} held: locked out above ${program.auxAboveF} °F, ${out(tick)}; ${short(tick)}.`;
+          return `${backup} locked out above ${program.auxAboveF} °F, ${out(tick)}; ${short(tick)}.`;
         case 'recovery':
-          return `${backup} waits for the climb: ${short(tick)}.`;
+          return `${backup} waits during recovery: ${short(tick)}.`;
         case 'starts-per-hour':
-          return `${backup} waits: ${program.backupStartsPerHour} starts an hour at most.`;
+          return `${backup} waits: limit of ${program.backupStartsPerHour} starts per hour.`;
         default:
           return `${backup} waits: the thermostat has just powered up.`;
       }
@@ -111,8 +111,8 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
         .map(({ closesBelowF }, at) => ({ closesBelowF, number: at + 1 }))
         .filter(({ closesBelowF }) => trace.outdoorF[tick]! > closesBelowF);
       return open.length > 0
-        ? `Strips held outdoors: ${open.map(({ number, closesBelowF }) => `outdoor thermostat ${number} is open above ${closesBelowF} °F`).join(', ')}, ${out(tick)}.`
-        : 'Strips are called and a bank stays off.';
+        ? `Strips locked out: ${open.map(({ number, closesBelowF }) => `outdoor thermostat ${number} is open above ${closesBelowF} °F`).join(', ')}, ${out(tick)}.`
+        : 'Strips are called, but a bank stays off.';
     },
     defrostBegins: (tick: number) =>
       `Defrost begins: ${roundTo(trace.frostLb[Math.max(0, tick - 1)]!, 2)} lb of frost, ${out(tick)}.`,
@@ -121,18 +121,18 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
       const left = `${roundTo(trace.frostLb[Math.max(0, tick - 1)]!, 2)} lb of frost left`;
       switch (trace.defrostEnd[tick]) {
         case 'cap':
-          return `Defrost ends on its time: coil ${coil}, ${left}.`;
+          return `Defrost timed out: coil ${coil}, ${left}.`;
         case 'call':
-          return `Defrost ends: the call is gone; ${left}.`;
+          return `Defrost ends: the call ended; ${left}.`;
         default:
           return `Defrost ends: coil ${coil}, ${left}.`;
       }
     },
     setpoint: (tick: number) => `Setpoint ${figureF(trace.setpointF[tick]!)}.`,
     climb: (tick: number) =>
-      `The climb begins from ${figureF(trace.roomF[tick]!)}: the next setpoint is to be reached in time.${facts.talk.lightSleepers ? ' Light sleepers here hear the unit from now on.' : ''}`,
+      `Recovery starts from ${figureF(trace.roomF[tick]!)} to reach the next setpoint on time.${facts.talk.lightSleepers ? ' Light sleepers may hear the unit from now on.' : ''}`,
     learned: (tick: number) =>
-      `The thermostat has learned: ${backup.toLowerCase()} comes ${differenceF(trace.shiftF[tick]!)} sooner than it is set to.`,
+      `The thermostat has adapted: ${backup.toLowerCase()} now comes on ${differenceF(trace.shiftF[tick]!)} sooner than set.`,
   };
 };
 
@@ -203,14 +203,14 @@ export const dayEvents = (run: DayRun, program: ControlProgram, facts: Facts): r
       atMin: fromMin,
       id: 'short-begins',
       source: 'room',
-      words: `The room is more than ${differenceF(droopF(program))} short for ${roundTo(shortMin, 0)} min until ${clockAt(toMin)}, ${differenceF(deepestF)} at the deepest: ${why.join(', ')}.`,
+      words: `Room more than ${differenceF(droopF(program))} below setpoint for ${roundTo(shortMin, 0)} min (until ${clockAt(toMin)}), ${differenceF(deepestF)} at worst: ${why.join(', ')}.`,
     });
     if (toMin < tickCount(run) * stepMin)
       events.push({
         atMin: toMin,
         id: 'short-ends',
         source: 'room',
-        words: 'The room has caught up.',
+        words: 'Room back within the droop.',
       });
   }
   return events.sort((one, other) => one.atMin - other.atMin);

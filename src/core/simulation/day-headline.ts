@@ -15,8 +15,7 @@ export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: b
     null,
   );
   const limit = apartF(roundTo(droopF, 1));
-  if (deepest === null)
-    return { isHeld: true, sentence: `Held: the room never falls more than ${limit} under the setpoint.` };
+  if (deepest === null) return { isHeld: true, sentence: `OK: the room stays within ${limit} of setpoint.` };
   const isLong = tickCount(run) * run.stepMin > DAY_MIN;
   const at = `${isLong ? `day ${dayAt(deepest.fromMin)}, ` : ''}${clockAt(deepest.fromMin)}`;
   const total = roundTo(
@@ -26,10 +25,10 @@ export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: b
   if (deepest.deepestF < droopF + PLAY_F)
     return {
       isHeld: true,
-      sentence: `Held: ${apartF(roundTo(deepest.deepestF, 1))} under the setpoint at the deepest; ${total} min of it beyond the droop of ${limit}.`,
+      sentence: `OK: lowest ${apartF(roundTo(deepest.deepestF, 1))} below setpoint; ${total} min below the ${limit} droop.`,
     };
   return {
     isHeld: false,
-    sentence: `Short by more than ${limit} for ${total} min, ${apartF(roundTo(deepest.deepestF, 1))} at the deepest, from ${at}: ${shortWords(deepest.fellBy, facts, program)}.`,
+    sentence: `Too cold: more than ${limit} below setpoint for ${total} min, ${apartF(roundTo(deepest.deepestF, 1))} at worst, from ${at}: ${shortWords(deepest.fellBy, facts, program)}.`,
   };
 };

@@ -66,19 +66,19 @@ export const dayPicks = (weather: HourlyWeather, { house }: Facts): DayPick[] =>
     {
       id: 'design',
       label: 'Design day',
-      about: 'Its cold comes nearest to what the system must carry.',
+      about: 'The day closest to design temperature.',
       miss: ({ leastF }) => Math.abs(leastF - designF),
     },
     {
       id: 'damp',
       label: 'Damp, near 34',
-      about: 'Where the coil frosts fastest.',
+      about: 'When the coil frosts fastest.',
       miss: ({ meanF, humidity }) => Math.abs(meanF - DAMP_F) - HUMIDITY_WORTH_F * (humidity ?? 0),
     },
     {
       id: 'swing',
-      label: 'Swing day',
-      about: 'Dawn and afternoon lie farthest apart.',
+      label: 'Day with the widest swing',
+      about: 'Biggest change from dawn to afternoon.',
       miss: ({ leastF, mostF }) => leastF - mostF,
     },
     { id: 'mild', label: 'Mild day', about: 'Short cycles.', miss: ({ meanF }) => Math.abs(meanF - MILD_F) },

@@ -101,10 +101,10 @@ describe('a logger’s file', () => {
 
   test.each([
     ['', '', /empty/],
-    ['a,b\n1,2', 'line 1', /No column is called time/],
-    ['time,room,outdoor\nsoon,68,20', 'line 2', /no time/],
-    ['time,room,outdoor\n0,warm,20', 'line 2', /no temperature of a room/],
-    ['time,room,outdoor\n0,68,900', 'line 2', /outdoors/],
+    ['a,b\n1,2', 'line 1', /no column named time/],
+    ['time,room,outdoor\nsoon,68,20', 'line 2', /not a time/],
+    ['time,room,outdoor\n0,warm,20', 'line 2', /not a room temperature/],
+    ['time,room,outdoor\n0,68,900', 'line 2', /not an outdoor temperature/],
     ['time,room,outdoor\n5,68,20\n5,68,20', 'line 3', /before the line above/],
     ['time,room,outdoor,aux\n0,68,20,maybe', 'line 2', /neither on, off/],
   ] as const)('%j is refused with its place', (text, path, error) => {

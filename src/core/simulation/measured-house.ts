@@ -33,7 +33,7 @@ export const measuredHouse = (facts: Facts, text: string): Parsed<MeasuredHouse>
     return {
       ok: false,
       path: '',
-      error: 'It says too little: six hours and twelve lines are wanted, with the room moving, as in a setback.',
+      error: 'Not enough data: it needs at least six hours and twelve lines with the room changing, as in a setback.',
     };
   const { load } = jobLoad(facts);
   const differenceF = load.noLoadF - load.designOutdoorF;

@@ -16,10 +16,10 @@ export interface MinuteReason {
 }
 
 const LABELS: Readonly<Record<MinuteReasonId, string>> = {
-  setback: 'the setback and its climb',
-  droop: 'droop and waits: the room is a little cooler than it is set to, and stages take their time',
-  defrost: 'frost and defrosts, as they come',
-  cycling: 'starts: a compressor gives little at first',
+  setback: 'setback and recovery',
+  droop: 'droop and delays: the room runs a little below setpoint while stages wait',
+  defrost: 'frost and defrosts as they occur',
+  cycling: 'starts: a compressor gives little heat at first',
 };
 
 /** A thermostat that holds the room as near as it can, °F. */

@@ -58,7 +58,7 @@ export const compareMinutes = (
       onShare((at + share) / (ways.length + 1)),
     );
     return {
-      name: way?.name ?? 'As it stands',
+      name: way?.name ?? 'As set now',
       way,
       ...lockoutsInForce(under),
       year: minutes.year,

@@ -121,7 +121,7 @@ test('ways by the minute keep their names and gates; peak hours make a held bank
   const job = jobOf(priced);
   const shares: number[] = [];
   const [stands] = compareMinutes(job, [], basin, 'typical', (share) => shares.push(share));
-  expect([stands!.name, stands!.way, stands!.isTaken]).toEqual(['As it stands', null, true]);
+  expect([stands!.name, stands!.way, stands!.isTaken]).toEqual(['As set now', null, true]);
   expect(shares).toEqual([...shares].sort((a, b) => a - b));
   const held = minuteYear(variantsById(job, ['peak-held'])[0]!.prepare(job), basin, 'typical');
   expect(held.degreeHoursShort).toBeGreaterThan(stands!.minutes.degreeHoursShort);

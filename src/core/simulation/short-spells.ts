@@ -129,19 +129,21 @@ export const shortWords = (why: ShortWhy, facts: Facts, program: ControlProgram)
     case 'compressor-lockout':
       return `compressor locked out below ${program.compressorBelowF} °F`;
     case 'backup-lockout':
-      return `backup held above ${program.auxAboveF} °F`;
+      return `backup locked out above ${program.auxAboveF} °F`;
     case 'bank-held':
-      return facts.gates.outdoorThermostats.length > 0 ? 'a bank held by its outdoor thermostat' : 'a bank stays off';
+      return facts.gates.outdoorThermostats.length > 0
+        ? 'a bank locked out by its outdoor thermostat'
+        : 'a bank stays off';
     case 'defrost':
       return 'defrost';
     case 'compressor-waits':
-      return 'compressor in its minimum off';
+      return 'compressor in minimum off time';
     case 'not-arrived':
-      return 'Y is sent and the compressor does not run';
+      return 'Y energized, compressor not running';
     case 'backup-waits':
-      return `backup not due yet: it comes at ${apartF(roundTo(droopF(program), 1))} short`;
+      return `backup not due yet: comes on ${apartF(roundTo(droopF(program), 1))} below setpoint`;
     case 'all-on':
-      return 'everything that may run runs';
+      return 'everything allowed is running';
     case 'nothing-called':
       return 'nothing is called';
   }

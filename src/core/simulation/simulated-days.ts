@@ -89,9 +89,9 @@ export const partingTick = (one: DayRun, other: DayRun): number | null => {
 /** Figures under these are alike: $, °F h, starts. */
 const ALIKE = { dollars: 0.05, degreeHours: 0.5 } as const;
 
-const more = (value: number, unit: string, decimals: number): string | null => {
+const more = (value: number, unit: string, what: string, decimals: number): string | null => {
   const figure = roundTo(Math.abs(value), decimals);
-  return figure === 0 ? null : `${figure} ${unit} ${value > 0 ? 'more' : 'less'}`;
+  return figure === 0 ? null : `${figure} ${value > 0 ? 'more' : 'fewer'} ${unit} ${what}`;
 };
 
 /** What sets a run apart from the first one, as sentences. */
@@ -107,20 +107,20 @@ export const differenceFrom = (first: LivedDay, other: LivedDay, facts: Facts): 
   const rest = b.cost.kWh - a.cost.kWh - strips;
   const money = b.cost.total - a.cost.total;
   const made = [
-    more(strips, 'kWh by strips', 1),
-    more(rest, 'kWh by the compressor', 1),
-    more(fuel, 'units of fuel', 2),
+    more(strips, 'kWh', 'for strips', 1),
+    more(rest, 'kWh', 'for the compressor', 1),
+    more(fuel, 'units', 'of fuel', 2),
   ].filter((each) => each !== null);
   const comfort = b.degreeHoursShort - a.degreeHoursShort;
   return [
-    `They part at ${when}.`,
+    `They first differ at ${when}.`,
     Math.abs(money) < ALIKE.dollars
       ? 'The cost is the same.'
-      : `$${roundTo(Math.abs(money), 2).toFixed(2)} ${money > 0 ? 'dearer' : 'cheaper'}${made.length > 0 ? `: ${made.join(', ')}` : ''}.`,
+      : `$${roundTo(Math.abs(money), 2).toFixed(2)} ${money > 0 ? 'more expensive' : 'cheaper'}${made.length > 0 ? `: ${made.join(', ')}` : ''}.`,
     ...(Math.abs(comfort) < ALIKE.degreeHours
       ? []
       : [`The room is ${comfort > 0 ? 'colder' : 'warmer'} by ${roundTo(Math.abs(comfort), 1)} degree-hours.`]),
-    ...(b.defrosts === a.defrosts ? [] : [`${b.defrosts} defrosts against ${a.defrosts}.`]),
+    ...(b.defrosts === a.defrosts ? [] : [`${b.defrosts} defrosts versus ${a.defrosts}.`]),
   ];
 };
 

@@ -22,7 +22,7 @@ export const standInLogger = (job: DayJob, weather: HourlyWeather, day: number):
     id: 'logged',
     label: '',
     about: '',
-    group: 'as it stands',
+    group: 'as set now',
     applies: () => true,
     prepare: (of) => {
       const prepared = prepareStanding(of);

@@ -29,7 +29,7 @@ export interface Variant {
   readonly label: string;
   /** What is otherwise, in a sentence. */
   readonly about: string;
-  readonly group: 'as it stands' | 'people' | 'ways' | 'settings' | 'what can be wrong';
+  readonly group: 'as set now' | 'people' | 'ways' | 'settings' | 'what can be wrong';
   /** Whether it says something on a job. */
   readonly applies: (job: DayJob) => boolean;
   readonly prepare: (job: DayJob) => Prepared;
@@ -122,7 +122,7 @@ const boardVariant = (id: string, label: string, intervalMin: 30 | 60 | 90 | nul
   entry({
     id,
     label,
-    about: intervalMin === null ? 'Defrosts when the coil says so.' : `Defrosts after ${intervalMin} min of run.`,
+    about: intervalMin === null ? 'Defrosts when the coil needs it.' : `Defrosts after ${intervalMin} min of run.`,
     group: 'settings',
     prepare: (job) => prepared(job, { parts: partsFor(job, { board: jobBoard(boardFacts(job, intervalMin)) }) }),
   });
@@ -137,19 +137,21 @@ export const BOARD_VARIANTS: readonly Variant[] = [
 
 /** What makes frost stay: each with what it does to the coil. */
 export const FROST_VARIANTS: readonly Variant[] = [
-  coilVariant('low-charge', 'Low charge', 'Little hot gas: a defrost melts a fraction of the frost.', { melts: 0.15 }),
-  coilVariant('weak-air', 'Weak air outdoors', 'A dirty coil or a slow fan: the coil runs colder.', {
+  coilVariant('low-charge', 'Low charge', 'Too little hot gas: each defrost melts only part of the frost.', {
+    melts: 0.15,
+  }),
+  coilVariant('weak-air', 'Low outdoor airflow', 'A dirty coil or a slow fan: the coil runs colder.', {
     air: 0.55,
     split: 1.6,
   }),
-  coilVariant('fan-failed', 'Outdoor fan failed', 'No air but what drifts over the coil.', { air: 0.15, split: 2.4 }),
-  coilVariant('sensor-off', 'Coil sensor off', 'The board’s sensor hangs in the air, not on the coil.', {
+  coilVariant('fan-failed', 'Outdoor fan failed', 'No airflow over the coil but a drift.', { air: 0.15, split: 2.4 }),
+  coilVariant('sensor-off', 'Coil sensor off the coil', 'The board’s sensor is hanging in the air, off the coil.', {
     isFelt: false,
   }),
   entry({
     id: 'cap-short',
     label: 'Defrost cut short',
-    about: 'A board that ends every defrost after two minutes.',
+    about: 'The board ends every defrost after two minutes.',
     group: 'what can be wrong',
     prepare: (job) => {
       const board = { ...jobBoard(job.model.facts), capMin: 2 };
@@ -163,7 +165,7 @@ const LOST_VARIANTS: readonly Variant[] = [
   entry({
     id: 'sensor-lost',
     label: 'Outdoor sensor lost',
-    about: 'The thermostat no longer knows the outdoor temperature: its lockouts let go.',
+    about: 'The thermostat loses the outdoor temperature: its lockouts stop working.',
     group: 'what can be wrong',
     applies: ({ model: { facts } }) => facts.thermostat.outdoorSensor !== 'none',
     prepare: (job) => prepared(job, { acts: [{ kind: 'sensor-lost', fromMin: -Infinity, toMin: Infinity }] }),
@@ -171,7 +173,7 @@ const LOST_VARIANTS: readonly Variant[] = [
   entry({
     id: 'board-locked-out',
     label: 'Outdoor board locked out',
-    about: 'The board outdoors reports a fault and keeps the compressor out, however the wires answer it.',
+    about: 'The outdoor board reports a fault and locks out the compressor, however the fault output is wired.',
     group: 'what can be wrong',
     prepare: ({ model, confirmed }) => {
       const { conditions, faults } = model.scenario;
@@ -182,7 +184,7 @@ const LOST_VARIANTS: readonly Variant[] = [
   entry({
     id: 'line-low',
     label: 'Line volts low for 20 min',
-    about: 'A line guard opens at 5:00 for 20 min, and then waits its delay before the compressor may return.',
+    about: 'A line monitor trips at 5 AM for 20 min, then waits its delay before the compressor may restart.',
     group: 'what can be wrong',
     prepare: (job) => {
       const { guardDelayMin } = job.model.facts.proof;
@@ -192,8 +194,8 @@ const LOST_VARIANTS: readonly Variant[] = [
   }),
   entry({
     id: 'compressor-dead',
-    label: 'Compressor proved dead',
-    about: 'The thermostat knows that the compressor does not run, and calls the backup as first stage.',
+    label: 'Compressor failed (known to thermostat)',
+    about: 'The thermostat detects that the compressor is not running and calls backup as first stage.',
     group: 'what can be wrong',
     prepare: (job) =>
       prepared(job, { acts: [{ kind: 'compressor-proved-dead', fromMin: -Infinity, toMin: Infinity }] }),
@@ -202,17 +204,17 @@ const LOST_VARIANTS: readonly Variant[] = [
 
 const STANDS: Variant = entry({
   id: 'stands',
-  label: 'As it stands',
-  about: 'The job as it is: its wires, its settings, its people.',
-  group: 'as it stands',
+  label: 'As set now',
+  about: 'The job as found: its wiring, settings and household.',
+  group: 'as set now',
   prepare: prepareStanding,
 });
 
 const PLANNED: Variant = entry({
   id: 'planned',
   label: 'As planned',
-  about: 'The plan’s wires instead of those in the wall, and nothing tried.',
-  group: 'as it stands',
+  about: 'The planned wiring, with no faults applied.',
+  group: 'as set now',
   applies: ({ model }) =>
     model.wall !== model.sound || model.scenario.faults.length + model.scenario.conditions.length > 0,
   prepare: (job) => {
@@ -234,8 +236,8 @@ const PEOPLE: readonly Variant[] = [
   }),
   entry({
     id: 'night',
-    label: `Cooler at night by ${NIGHT_F}`,
-    about: `${apartF(NIGHT_F)} lower while they sleep.`,
+    label: `Night setback of ${apartF(NIGHT_F)}`,
+    about: `${apartF(NIGHT_F)} lower overnight.`,
     group: 'people',
     applies: ({ model: { facts } }) => facts.talk.schedule === 'steady',
     prepare: (job) =>
@@ -244,35 +246,35 @@ const PEOPLE: readonly Variant[] = [
   entry({
     id: 'door',
     label: 'Door open an hour',
-    about: 'An outer door stands open from 17:00 to 18:00.',
+    about: 'An outside door is left open from 5 to 6 PM',
     group: 'people',
     prepare: (job) => prepared(job, { acts: [{ kind: 'door-open', fromMin: 17 * 60, toMin: 18 * 60 }] }),
   }),
   entry({
     id: 'outage',
     label: 'No power for two hours',
-    about: 'An outage from 3:00 to 5:00; everything comes back at once.',
+    about: 'Power out from 3 to 5 AM; everything comes back together.',
     group: 'people',
     prepare: (job) => prepared(job, { acts: [{ kind: 'power-cut', fromMin: 3 * 60, toMin: 5 * 60 }] }),
   }),
   entry({
     id: 'cold-start',
     label: 'Cold house',
-    about: `The house has stood at ${COLD_HOUSE_F} °F, and the heat comes on at midnight.`,
+    about: `The house has cooled to ${COLD_HOUSE_F} °F, and the heat comes on at midnight.`,
     group: 'people',
     prepare: (job) => prepared(job, { coldStartF: COLD_HOUSE_F }),
   }),
   entry({
     id: 'emergency',
     label: 'Emergency heat all day',
-    about: 'The backup alone, the compressor held off.',
+    about: 'Backup only, compressor off.',
     group: 'people',
     prepare: (job) => prepared(job, { mode: 'emergency' }),
   }),
   entry({
     id: 'peak-held',
-    label: 'Strips held in peak hours',
-    about: 'No bank may come on while electricity is dear.',
+    label: 'Strips locked out in peak hours',
+    about: 'No strips during peak rates.',
     group: 'people',
     applies: (job) => hasStrips(job) && peakActs(job).length > 0,
     prepare: (job) => prepared(job, { acts: peakActs(job) }),
@@ -286,7 +288,7 @@ const droopVariant = (droopF: number): Variant =>
   entry({
     id: `droop-${droopF}`,
     label: `Droop of ${apartF(droopF)}`,
-    about: `The backup comes when the room is ${apartF(droopF)} short.`,
+    about: `Backup comes on when the room is ${apartF(droopF)} below setpoint.`,
     group: 'settings',
     applies: (job) => hasBackup(job) && partsFor(job).program.auxOnF !== droopF,
     prepare: (job) => prepared(job, { parts: partsFor(job, { program: { auxOnF: droopF, auxAfterMin: null } }) }),
@@ -298,7 +300,7 @@ const SETTINGS: readonly Variant[] = [
   entry({
     id: 'no-lockouts',
     label: 'No lockouts',
-    about: 'Neither compressor nor backup is held by the outdoor temperature.',
+    about: 'Neither compressor nor backup is locked out on outdoor temperature.',
     group: 'settings',
     applies: (job) => {
       const { compressorBelowF, auxAboveF } = partsFor(job).program;
@@ -308,8 +310,8 @@ const SETTINGS: readonly Variant[] = [
   }),
   entry({
     id: 'no-recovery',
-    label: 'No early climb',
-    about: 'The climb begins when the setpoint rises.',
+    label: 'No early recovery',
+    about: 'Recovery starts when the setpoint goes up.',
     group: 'settings',
     applies: (job) => partsFor(job).program.recovery !== null,
     prepare: (job) => prepared(job, { parts: partsFor(job, { program: { recovery: null } }) }),
@@ -317,7 +319,7 @@ const SETTINGS: readonly Variant[] = [
   entry({
     id: 'learns',
     label: 'A thermostat that learns',
-    about: 'Where the backup comes three times a day, it calls it half a degree sooner from the next day on.',
+    about: 'If backup comes on three times in a day, it comes on half a degree sooner from the next day on.',
     group: 'settings',
     applies: hasBackup,
     prepare: (job) =>
@@ -332,7 +334,7 @@ const wayVariants = ({ model }: DayJob): Variant[] =>
     entry({
       id: `way-${at + 1}`,
       label: way.name,
-      about: 'A way of setting the gates, from Crossing.',
+      about: 'A lockout plan from Balance.',
       group: 'ways',
       prepare: (job) => prepared(withFacts(job, factsUnder(job.model.facts, way, job.model.crossing))),
     }),

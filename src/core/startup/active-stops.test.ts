@@ -92,7 +92,7 @@ describe.each(CASES)('%s', (stop, facts, bad, good) => {
 
   it('is lifted neither by withdrawing the reading nor by leaving it out', () => {
     const last = readings.at(-1)!;
-    const later = { at: '2027-01-01T00:00:00.000Z', value: null, why: 'Typed wrong' } as const;
+    const later = { at: '2027-01-01T00:00:00.000Z', value: null, why: 'Typo' } as const;
     expect(ids(facts, [...readings, { ...last, ...later, id: 'w', status: 'withdrawn', replaces: last.id }])).toContain(
       stop,
     );

@@ -30,7 +30,7 @@ export const returnItem = (facts: Facts, call: CallId): Item => ({
   unit: '°F',
   expect: () => ({
     kind: 'record',
-    sum: `Near the setpoint of ${facts.house.heatSetpointF} °F. The supply is judged against it.`,
+    sum: `Near the setpoint of ${facts.house.heatSetpointF} °F. Supply air is compared with it.`,
   }),
 });
 
@@ -63,10 +63,10 @@ const callHeat = (context: StartupContext, call: CallId): CallHeat => {
   ];
   if (missing.length > 0) return { kind: 'needs', what: joinWords(missing) };
   if (!isCompressing && stripsBtuh === 0 && furnaceBtuh === 0)
-    return { kind: 'needs', what: state.held[0]?.why ?? 'a call that brings heat: by plan this one brings none' };
+    return { kind: 'needs', what: state.held[0]?.why ?? 'a heating call: as planned this one gives no heat' };
   const heatPump = heatPumpNow(facts, state, moment.outdoorF);
   if (heatPump.isFullTaken && facts.outdoorUnit.stages === 'two')
-    return { kind: 'needs', what: 'the capacity at low stage, on the Sheet', fact: 'outdoorUnit.lowPoints' };
+    return { kind: 'needs', what: 'the low-stage capacity, on the Survey', fact: 'outdoorUnit.lowPoints' };
   // An inverter whose least speed is not known may give anything up to its most.
   const leastBtuh = heatPump.isFullTaken ? 0 : heatPump.leastBtuh;
   const isLow =
@@ -74,7 +74,7 @@ const callHeat = (context: StartupContext, call: CallId): CallHeat => {
     facts.outdoorUnit.stages === 'two' &&
     jobLowStage(facts) !== null &&
     !state.energised.has('second stage');
-  const drawnOn = isCompressing && isDrawnOn(jobHeatPump(facts), moment.outdoorF) ? ' (beyond its rating points)' : '';
+  const drawnOn = isCompressing && isDrawnOn(jobHeatPump(facts), moment.outdoorF) ? ' (extrapolated)' : '';
   return {
     kind: 'known',
     leastBtuh: leastBtuh + stripsBtuh + furnaceBtuh,
@@ -110,7 +110,7 @@ const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: 
     pass: [low, high],
     warn: [low - slack(leastF), high + slack(mostF)],
     tolerance: `${roundTo(low, 0)} to ${roundTo(high, 0)} °F`,
-    sum: `Return ${roundTo(returnF, 1)} °F + rise ${apartF(`${roundTo(leastF, 1)} to ${roundTo(mostF, 1)}`)}: ${from}, which finds its own speed, ${amount(leastBtuh)} to ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`,
+    sum: `Return ${roundTo(returnF, 1)} °F + rise ${apartF(`${roundTo(leastF, 1)} to ${roundTo(mostF, 1)}`)}: ${from}, inverter (speed unknown), ${amount(leastBtuh)} to ${amount(mostBtuh)} Btu/h in ${cfm} CFM at ${ft} ft`,
   };
 };
 
@@ -125,14 +125,20 @@ const smallRise = (facts: Facts, airCfm: number | undefined) => {
   const isFurnace = backupOf(facts) === 'fossil';
   if (airCfm === undefined)
     return {
-      means: 'little heat, or more air than set.',
-      next: `The heat source first: its ${isFurnace ? 'fire' : 'amps'}; then the blower setting and leaks at the return.`,
+      means: 'low heat output, or more airflow than set.',
+      next: `Check the heat source first, its ${isFurnace ? 'fire' : 'amps'}; then the blower setting and return leaks.`,
     };
   return airCfm > (1 + SETTING_SHARE) * setCfm
-    ? { means: 'more air than set.', next: 'The blower’s tap or switch, and leaks at the return.' }
+    ? { means: 'more air than set.', next: 'Check the blower speed tap or switch, and return leaks.' }
     : isFurnace
-      ? { means: 'less heat than the furnace gives.', next: 'Is it at full fire? Its input, by licensed people.' }
-      : { means: 'less heat than the kit gives.', next: 'Each element’s amps against its own, at the volts read.' };
+      ? {
+          means: 'less heat than the furnace gives.',
+          next: 'Is it at high fire? Clock the input (licensed tech only).',
+        }
+      : {
+          means: 'less heat than the kit gives.',
+          next: 'Compare each element’s amps with its rating at the voltage read.',
+        };
 };
 
 /**
@@ -157,15 +163,15 @@ export const supplyItem = (context: StartupContext, call: CallId, airCfm?: numbe
       if (value < returnF)
         return {
           means: `Colder than the return by ${apartF(roundTo(returnF - value, 1))}.`,
-          next: 'Are the two probes changed over? If not, it cools in heat: the reversing valve.',
+          next: 'Are the probes swapped? If not, it is cooling in heat: check the reversing valve.',
         };
       const read = `A rise of ${apartF(roundTo(value - returnF, 1))}`;
       return value > expected.pass[1]
         ? {
-            means: `${read} is too much: little air.`,
-            next: 'External static pressure, filter, closed registers, blower setting. Keep probes out of sight of the heat source.',
+            means: `${read} is too high: low airflow.`,
+            next: 'Static pressure, filter, closed registers, blower setting. Keep probes out of line of sight of the heat source.',
           }
-        : { means: `${read} is too little: ${small.means}`, next: small.next };
+        : { means: `${read} is too low: ${small.means}`, next: small.next };
     },
   };
 };

@@ -58,7 +58,7 @@ export const airflowCheck = (context: StartupContext, ampsItems: readonly Item[]
       cfm,
       grade: 'fail',
       means: air,
-      next: 'Too little air for these strips: switch them off, then filter, registers, blower setting.',
+      next: 'Too little airflow for these strips. Turn the strips off; then check filter, registers, blower setting.',
     };
   if (Math.abs(cfm - auxCfm) <= SETTING_SHARE * auxCfm) return { kind: 'read', cfm, grade: 'pass', means: air };
   return {
@@ -68,7 +68,7 @@ export const airflowCheck = (context: StartupContext, ampsItems: readonly Item[]
     means: air,
     next:
       cfm < auxCfm
-        ? 'Less air than the setting: filter, coil, registers, static pressure; or a tap other than the Sheet says.'
-        : 'More air than the setting: look at the tap or switch again; check that probes stand out of sight of the strips.',
+        ? 'Less airflow than set: check filter, coil, registers, static pressure; or the speed tap differs from the Survey.'
+        : 'More airflow than set: recheck the speed tap or switch, and that the probes are out of line of sight of the strips.',
   };
 };

@@ -1,8 +1,8 @@
 /** Where an airflow is from. */
 export const AIRFLOW_WAYS = {
-  setting: 'As the blower is set',
-  table: 'By its table, at the pressure read',
-  rise: 'By rise and amps of the strips',
+  setting: 'By blower setting',
+  table: 'By blower table at measured static',
+  rise: 'By rise and strip amps',
   kW: 'By rise and the kit’s plate',
   input: 'By rise and the furnace’s output',
 } as const;

@@ -93,5 +93,5 @@ export const airflowsOf = (context: StartupContext): readonly AirflowSeen[] => {
     });
   }
   if (found.length === 0) return [];
-  return [{ way: 'setting', cfm: facts.airHandler.auxCfm, sum: 'The Sheet' }, ...found];
+  return [{ way: 'setting', cfm: facts.airHandler.auxCfm, sum: 'Survey' }, ...found];
 };

@@ -4,17 +4,17 @@ import { kitRows } from '../job/kit-rows';
 /** Cautions, shown where the work is. Local codes and the maker's instructions win over all of them. */
 export const CAUTIONS = {
   'two-supplies':
-    'Line voltage is lethal. Open, lock out and prove dead every supply: the heat kit often has its own breaker, apart from the blower’s.',
+    'Line voltage is lethal. Open, lock out and verify every supply dead: the heat kit often has its own breaker, separate from the blower’s.',
   'every-supply':
-    'Line voltage is lethal. Open, lock out and prove dead every supply: furnace and outdoor unit often have each their own.',
+    'Line voltage is lethal. Open, lock out and verify every supply dead: the furnace and the outdoor unit often have separate breakers.',
   'one-leg-live': 'One leg of each element stays live while its breaker is on, even with the relay open.',
-  'live-measuring': 'Measuring live: only if trained, with rated leads and gloves, and nobody else at the unit.',
-  capacitor: 'Capacitors hold charge with the power off. Discharge them before touching.',
-  'moving-blades': 'Fan blades start without warning when a call or a jumper is made.',
-  'strips-need-air': 'Strips only at or above the kit’s least airflow, all panels on.',
-  'never-defeat': 'Never bypass a limit, a link or a safety to make heat. Never upsize a breaker to stop it tripping.',
-  refrigerant: 'Refrigerant circuit, gauges and charge: licensed people only; some refrigerants burn.',
-  fuel: 'Fuel gas, oil and combustion settings: licensed people only. Smell of gas: out, touch no switch, call from outside.',
+  'live-measuring': 'Live measurements only if trained, with rated leads and gloves, and no one else at the unit.',
+  capacitor: 'Capacitors hold a charge with the power off. Discharge them before you touch them.',
+  'moving-blades': 'Fan blades can start without warning when you make a call or a jumper.',
+  'strips-need-air': 'Run strips only at or above the kit’s minimum airflow, all panels on.',
+  'never-defeat': 'Never bypass a limit, link or safety to get heat. Never upsize a breaker to stop it from tripping.',
+  refrigerant: 'Refrigerant circuit, gauges and charge: EPA-certified tech only. Some refrigerants are flammable.',
+  fuel: 'Fuel gas, oil and combustion settings: licensed tech only. If you smell gas: get out, touch no switches, call from outside.',
   'short-cycle': 'Never restart a compressor before its minimum off time: pressures must equalize.',
 } as const;
 

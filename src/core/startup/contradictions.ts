@@ -6,7 +6,7 @@ import type { StartupContext } from './given';
 import type { PlannedItem, PlannedStep } from './planned';
 import { HEATS_AMPS, RUNS_SHARE } from './runs-uncalled';
 
-/** Two readings of one step that cannot both be true, and what to do about it. */
+/** Two readings of one step that cannot both be right, and what to do about it. */
 interface Contradiction {
   /** Keys of the two. */
   readonly keys: readonly [string, string];
@@ -17,7 +17,7 @@ interface Contradiction {
 }
 
 /**
- * Limits beyond which two readings cannot both be true, all our judgement: wide, so that what is named is certain.
+ * Limits beyond which two readings cannot both be right, all our judgement: wide, so that what is named is certain.
  * A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
 const WARM_RISE_F = 8;
 /** Line volts under which a supply feeds nothing. */
@@ -33,7 +33,7 @@ const readingsOf = ({ items }: PlannedStep) => {
   return { find, amps };
 };
 
-const again = 'Read both again, in the same minute of the same call. Then believe the pair, and look for what it says.';
+const again = 'Read both again within the same minute on the same call. If they agree, go by that.';
 
 /** Heat that its call cannot bring, and a call without what it brings. */
 const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradiction[] => {
@@ -50,7 +50,7 @@ const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradict
       ? [
           {
             keys: [call.key, hot.key] as const,
-            means: `${roundTo(volts, 1)} V at W1 and ${roundTo(numberOf(hot)!, 1)} A in the strips cannot both be true: no call, no heat.`,
+            means: `${roundTo(volts, 1)} V at W1 and ${roundTo(numberOf(hot)!, 1)} A in the strips cannot both be right.`,
             next: stopWords('welded-element'),
             stop: 'welded-element' as const,
           },
@@ -66,7 +66,7 @@ const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradict
       ? [
           {
             keys: [y.key, compressor.key] as const,
-            means: `${roundTo(yVolts, 1)} V at Y and ${roundTo(compressorAmps, 1)} A in the compressor cannot both be true.`,
+            means: `${roundTo(yVolts, 1)} V at Y and ${roundTo(compressorAmps, 1)} A in the compressor cannot both be right.`,
             next: stopWords('welded-contactor'),
             stop: 'welded-contactor' as const,
           },
@@ -93,16 +93,16 @@ const airAgainstHeat = (context: StartupContext, step: PlannedStep): Contradicti
     return [
       {
         keys: [first.key, out.key],
-        means: `A rise of ${apartF(roundTo(riseF, 1))} and no strip drawing current cannot both be true in emergency heat.`,
-        next: `${again} Is the compressor still running? Is the clamp round the right feed?`,
+        means: `A rise of ${apartF(roundTo(riseF, 1))} and no strip drawing current cannot both be right in emergency heat.`,
+        next: `${again} Is the compressor still running? Is the clamp on the right feed?`,
       },
     ];
   if (isHeating && riseF <= 0)
     return [
       {
         keys: [first.key, out.key],
-        means: `Strips drawing ${roundTo(Math.max(...heats), 1)} A and air that does not warm cannot both be true.`,
-        next: `${again} Are the two probes changed over? Does the blower run?`,
+        means: `Strips drawing ${roundTo(Math.max(...heats), 1)} A with no temperature rise cannot both be right.`,
+        next: `${again} Are the probes swapped? Is the blower running?`,
       },
     ];
   return [];
@@ -118,7 +118,7 @@ const ampsAgainstVolts = (step: PlannedStep): Contradiction[] => {
     ? [
         {
           keys: [line.key, hot.key],
-          means: `${roundTo(volts, 0)} V at the kit and ${roundTo(numberOf(hot)!, 1)} A in it cannot both be true.`,
+          means: `${roundTo(volts, 0)} V at the kit and ${roundTo(numberOf(hot)!, 1)} A in it cannot both be right.`,
           next: again,
         },
       ]

@@ -29,7 +29,7 @@ test('a good run stands high where the call begins; one that is starved by plan 
   expect(far.expected.kind === 'band' && far.expected.aim! > 22).toBe(true);
   expect(cooling(long, said(far.key, 14)).verdict).toMatchObject({
     grade: 'fail',
-    means: 'Low where the call begins.',
+    means: 'Low at the thermostat, where the call starts.',
   });
   const thin = facts(['cables.thermostatLengthFt', 400], ['cables.thermostatGauge', 22]);
   expect(cooling(thin, said(far.key, 14.5)).verdict!.grade).toBe('fail');

@@ -51,7 +51,7 @@ export const flueGas = (context: StartupContext, step: 'gas' | 'oil'): Item[] =>
       ...recorded('o2', 'O₂ in the flue', '%', 'Read it first: CO is judged by it.'),
       verdict: (value) =>
         value > 20.9
-          ? cannotBe('Air holds 20.9 % O₂: the cell is off.')
+          ? cannotBe('Air is 20.9 % O₂: the cell has drifted.')
           : (apart ?? { grade: 'noted', means: 'Recorded.' }),
     },
     {

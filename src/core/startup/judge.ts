@@ -23,16 +23,16 @@ const isOverControl = ({ of, isControlVolts }: Item, value: ReadingValue): boole
 
 /** A reading that just passes is said to; nothing at all where nothing is expected is no edge. */
 const EDGE = {
-  low: 'It passes, and nothing lower does: this is the edge.',
-  high: 'It passes, and nothing higher does: this is the edge.',
+  low: 'Passes, right at the low limit.',
+  high: 'Passes, right at the high limit.',
 } as const;
 
 const plainWords = (value: ReadingValue, grade: Grade, item: Item, place: string | null): string => {
   const expected = item.expect(place);
   if (item.fails && value === seenValue(item.fails.word)) return item.fails.means;
   if (expected.kind === 'tick') return 'Done.';
-  if (expected.kind === 'needs') return `Kept. Judged once it is known: ${expected.what}.`;
-  if (expected.kind === 'record') return 'Kept.';
+  if (expected.kind === 'needs') return `Saved. It will be judged once this is known: ${expected.what}.`;
+  if (expected.kind === 'record') return 'Saved.';
   if (value === 'OL') return 'Open circuit.';
   const [low, high] = expected.pass;
   if (grade === 'pass')
@@ -79,6 +79,6 @@ export const judge = (
   return {
     ...verdict,
     grade: 'warn',
-    means: `${verdict.means} The limit is assumed: confirm “${label}” on the Sheet.`,
+    means: `${verdict.means} That limit is only assumed: confirm “${label}” on the Survey.`,
   };
 };

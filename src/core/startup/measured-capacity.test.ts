@@ -55,10 +55,15 @@ test('thin air is in the reading already: the share is of the sheet as printed',
 });
 
 test.each<[string, Facts, readonly TakenReading[], RegExp]>([
-  ['before it is steady', facts(), [...RUN, at('heat/return', 70, 5), at('heat/supply', 94, 6)], /5 min after/],
-  ['where nothing says when it began', facts(), [RUN[0]!, ...AIR], /when the run began/],
-  ['in a defrost, by its fan', facts(), [...RUN, at('heat/fan-amps', 0, 15), ...AIR], /fan stands/],
-  ['in a defrost, by its air', facts(), [...RUN, at('heat/return', 70, 16), at('heat/supply', 66, 17)], /not warmed/],
+  ['before it is steady', facts(), [...RUN, at('heat/return', 70, 5), at('heat/supply', 94, 6)], /5 min into the call/],
+  ['where nothing says when it began', facts(), [RUN[0]!, ...AIR], /start of the run/],
+  ['in a defrost, by its fan', facts(), [...RUN, at('heat/fan-amps', 0, 15), ...AIR], /fan is stopped/],
+  [
+    'in a defrost, by its air',
+    facts(),
+    [...RUN, at('heat/return', 70, 16), at('heat/supply', 66, 17)],
+    /not being heated/,
+  ],
   [
     'where the two were not read together',
     facts(),
@@ -77,7 +82,12 @@ test.each<[string, Facts, readonly TakenReading[], RegExp]>([
     [...RUN, ...AIR],
     /./,
   ],
-  ['that nothing can have', facts(), [...RUN, at('heat/return', 70, 16), at('heat/supply', 75, 17)], /no capacity/],
+  [
+    'that nothing can have',
+    facts(),
+    [...RUN, at('heat/return', 70, 16), at('heat/supply', 75, 17)],
+    /not a real capacity/,
+  ],
 ])('it is refused %s', (_, of, readings, why) => {
   const found = capacity(of, readings);
   expect(found.kind).toBe('refused');

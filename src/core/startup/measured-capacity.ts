@@ -68,16 +68,16 @@ const isPossible = (share: number): boolean => {
 export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat-2'): MeasuredCapacity => {
   const { facts, bench } = context;
   if (facts.outdoorUnit.stages === 'inverter')
-    return { kind: 'refused', why: 'An inverter finds its own speed: what it gives says nothing of what it could.' };
+    return { kind: 'refused', why: 'An inverter sets its own speed, so present output does not show full capacity.' };
   const outdoorF = numberRead(context, OUTDOOR_ITEM);
   if (outdoorF === undefined) return { kind: 'waits', what: 'the outdoor temperature' };
   const sheet = sheetOf(facts, call);
-  if (sheet === null) return { kind: 'waits', what: 'the capacity at low stage, on the Sheet' };
+  if (sheet === null) return { kind: 'waits', what: 'the low-stage capacity, on the Survey' };
   const state = bench.at(facts, stepMoment(context, call));
   if (!isHeating(facts, state))
-    return { kind: 'refused', why: state.held[0]?.why ?? 'In this call the heat pump does not heat.' };
+    return { kind: 'refused', why: state.held[0]?.why ?? 'The heat pump does not heat on this call.' };
   if (stripsNowBtuh(facts, state, facts.heatKit.serviceVolts) > 0)
-    return { kind: 'refused', why: 'Strips are on in this call: their heat cannot be told from the heat pump’s.' };
+    return { kind: 'refused', why: 'Strips are on in this call: their heat cannot be separated from the heat pump’s.' };
 
   const [back, supply] = (['return', 'supply'] as const).map((at) =>
     read(context, { call, observable: { kind: 'temperature', at } }),
@@ -87,9 +87,10 @@ export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat
 
   const fan = read(context, { call, observable: { kind: 'motor-amps', of: 'fan' } })?.value;
   if (typeof fan === 'number' && fan < FAN_STANDS_A)
-    return { kind: 'refused', why: 'The outdoor fan stands: a defrost, or a fault.' };
+    return { kind: 'refused', why: 'The outdoor fan is stopped: a defrost, or a fault.' };
   const riseF = supply.value - back.value;
-  if (riseF < LEAST_RISE_F) return { kind: 'refused', why: 'The air is not warmed: a defrost, or the valve.' };
+  if (riseF < LEAST_RISE_F)
+    return { kind: 'refused', why: 'The air is not being heated: a defrost, or the reversing valve.' };
   const [backAt, supplyAt] = [Date.parse(back.at), Date.parse(supply.at)];
   if (Math.abs(backAt - supplyAt) > TOGETHER_MS)
     return { kind: 'refused', why: 'Return and supply were read more than ten minutes apart: read both again.' };
@@ -99,8 +100,8 @@ export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat
       kind: 'refused',
       why:
         ranMs <= TOGETHER_MS && ranFrom(context, call) === Math.min(backAt, supplyAt)
-          ? 'Nothing was read when the run began: a terminal at the start, the air a quarter hour later.'
-          : `The air was read ${Math.round(ranMs / 60_000)} min after the first reading of this call: a quarter hour makes it steady.`,
+          ? 'No reading marks the start of the run. Read a terminal when the call starts and the air 15 minutes later.'
+          : `Air was read ${Math.round(ranMs / 60_000)} min into the call; wait 15 minutes for steady readings.`,
     };
 
   const { cfm, cfmFrom } = airflowOf(context);
@@ -114,6 +115,6 @@ export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat
     ? { kind: 'measured', btuh, spreadBtuh: error * btuh, cfm, cfmFrom, outdoorF, sheetBtuh: printedBtuh, share }
     : {
         kind: 'refused',
-        why: `${Math.round(share * 100)} % of the sheet is no capacity: airflow and probes first.`,
+        why: `${Math.round(share * 100)} % of rated is not a real capacity: check airflow and probes first.`,
       };
 };

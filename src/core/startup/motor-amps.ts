@@ -21,20 +21,20 @@ const MOTORS = {
 const meaning = (value: number, rated: number) => {
   if (value < rated * 0.05)
     return {
-      means: 'It does not run.',
-      next: 'Contactor in? Line volts on its load side? Capacitor, then windings, power off.',
+      means: 'It is not running.',
+      next: 'Contactor pulled in? Line voltage on its load side? Then, power off: capacitor, windings.',
     };
   return value > rated
-    ? { means: 'More than the plate.', next: 'Supply volts under load, capacitor, coil and fan clean.' }
+    ? { means: 'Above nameplate.', next: 'Check line voltage under load, capacitor, clean coil and fan.' }
     : {
-        means: 'Less than a loaded motor takes.',
-        next: 'Is one conductor alone in the clamp? Then charge and valve, by licensed people.',
+        means: 'Less than a loaded motor draws.',
+        next: 'Only one conductor in the clamp? Then charge and valves (EPA-certified tech only).',
       };
 };
 
 const RUNS_UNCALLED = {
-  means: 'It runs where it should stand.',
-  next: 'Volts at Y; then the contactor: one welded shut runs without a call.',
+  means: 'It is running when it should be off.',
+  next: 'Check volts at Y; then the contactor: one welded closed runs with no call.',
 };
 
 /** Amps of an outdoor motor in a call, against its plate; none where it stands by plan. */
@@ -48,7 +48,7 @@ export const motorAmpsItem = (context: StartupContext, call: CallId, motor: keyo
   if (prediction.kind === 'number' && prediction.value === 0)
     return {
       ...item,
-      expect: () => expectUpTo(NO_AMPS, 'A', 'By plan it stands in this call'),
+      expect: () => expectUpTo(NO_AMPS, 'A', 'Should be off in this call'),
       explain: (_, grade) => (grade === 'pass' ? null : RUNS_UNCALLED),
     };
   const least = facts.outdoorUnit.stages === 'inverter' ? SLOWEST_SHARE : IDLE_SHARE;
@@ -56,7 +56,7 @@ export const motorAmpsItem = (context: StartupContext, call: CallId, motor: keyo
     ...item,
     expect: () =>
       rated === null
-        ? { kind: 'needs', what: 'the plate’s amps, on the Sheet', fact }
+        ? { kind: 'needs', what: 'nameplate amps, on the Survey', fact }
         : expectUpTo(rated, 'A', `Plate: ${rated} A`, roundTo(rated * least, 1)),
     explain: (value, grade) =>
       rated === null || grade === 'pass' || typeof value !== 'number' ? null : meaning(value, rated),

@@ -35,8 +35,8 @@ test('moved afterwards it is assumed again, and proved once more where it was be
   expect(provedAt(moved, sides, post('gates.compressorBelowF', moved))).toBeNull();
 });
 
-test('an outdoor thermostat is proved by its dial; the unit’s own limit by nothing here', () => {
+test('an outdoor thermostat is proved by its dial; the unit low-temp cutoff by nothing here', () => {
   expect(provedAt(facts, [seen('dial-1', 25)], post('gates.outdoorThermostats'))).not.toBeNull();
   expect(provedAt(facts, [seen('dial-1', 20)], post('gates.outdoorThermostats'))).toBeNull();
-  expect(provedAt(facts, [], { label: 'unit’s own limit', atF: 5 })).toBeNull();
+  expect(provedAt(facts, [], { label: 'unit low-temp cutoff', atF: 5 })).toBeNull();
 });

@@ -63,7 +63,7 @@ export const returnVisit = (facts: Facts, steps: readonly PlannedStep[]): readon
         ? [
             {
               step: step.id,
-              what: `${step.title}: ${open} of ${items.length} open`,
+              what: `${step.title}: ${open} of ${items.length} still to read`,
               why: waitsFor.why,
               due: dueWords(facts, waitsFor),
             },

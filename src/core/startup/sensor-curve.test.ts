@@ -41,6 +41,6 @@ test.each([
   [1, 60, 1030, 61_800],
   [2, 72, 1000, 100_000],
   [0.5, 36, 2500, 125_000],
-])('clocked: %d ft³ a turn in %d s at %d Btu', (dial, seconds, heat, btuh) =>
+])('clocked: %d ft³ per revolution in %d s at %d Btu', (dial, seconds, heat, btuh) =>
   expect(clockedBtuh(dial, seconds, heat)).toBeCloseTo(btuh, 6),
 );

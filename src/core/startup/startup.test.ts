@@ -53,7 +53,7 @@ test('the half kit is found, and nothing else', () => {
     .flatMap(({ items }) => items)
     .filter(({ verdict }) => verdict?.grade === 'fail');
   expect(failed.map(({ key }) => key)).toEqual(['heat-aux/amps-1']);
-  expect(failed[0]!.verdict!.means).toBe('Fits 1 of 2 elements: 1 not heating.');
+  expect(failed[0]!.verdict!.means).toBe('Matches 1 of 2 elements: 1 not heating.');
 });
 
 describe('strip amps are judged at the volts just measured', () => {
@@ -94,7 +94,7 @@ describe('element ohms', () => {
   test.each([
     [12, 'pass', /As expected/],
     ['OL', 'fail', /Open: no heat/],
-    [6, 'fail', /more than the plate/],
+    [6, 'fail', /above nameplate/],
     [0.5, 'fail', /short/],
     [14, 'warn', /less heat/],
     [30, 'fail', /less heat/],
@@ -210,7 +210,7 @@ test('motors without plate amps ask for them on the Sheet', () => {
     fact: 'outdoorUnit.compressorRatedAmps',
   });
   expect(verdictOf(proved.facts, [reading('heat/compressor-amps', 0.2)], 'heat/compressor-amps').means).toMatch(
-    /does not run/,
+    /not running/,
   );
 });
 
@@ -218,13 +218,13 @@ test('a compressor that stands by plan draws nothing: one that does is called wh
   const cold = [reading('conditions/outdoor', 10)];
   expect(itemOf(planned.facts, cold, 'heat/compressor-amps').expected).toMatchObject({ pass: [0, 0.3] });
   const runs = verdictOf(planned.facts, [...cold, reading('heat/compressor-amps', 11)], 'heat/compressor-amps');
-  expect(runs).toMatchObject({ grade: 'fail', means: expect.stringContaining('runs where it should stand') });
+  expect(runs).toMatchObject({ grade: 'fail', means: expect.stringContaining('is running when it should be off') });
 });
 
 test('a defrost that runs to its cap is not passed', () => {
   expect(verdictOf(proved.facts, [reading('defrost/minutes', 10)], 'defrost/minutes')).toMatchObject({
     grade: 'warn',
-    means: expect.stringContaining('cap'),
+    means: expect.stringContaining('timed out'),
   });
 });
 
@@ -273,7 +273,7 @@ describe('verdicts that hold together', () => {
     expect(statics().grade).toBe('fail');
     const assumed = statics(new Set());
     expect(assumed.grade).toBe('warn');
-    expect(assumed.means).toMatch(/The limit is assumed: confirm “[^”]+” on the Sheet\.$/);
+    expect(assumed.means).toMatch(/That limit is only assumed: confirm “[^”]+” on the Survey\.$/);
   });
 
   test('a small rise with less air than set blames the heat, not the air', () => {
@@ -290,7 +290,7 @@ describe('verdicts that hold together', () => {
       ];
       return itemOf(kit, taken, 'emergency/supply').verdict!;
     });
-    expect(low!.means).toContain(`A rise of ${apartF(20)} is too little: less heat than the kit gives.`);
+    expect(low!.means).toContain(`A rise of ${apartF(20)} is too low: less heat than the kit gives.`);
     expect(high!.means).toMatch(
       /^Airflow by temperature rise: \d+ CFM; the blower is set for 1050, the kit needs 850\.$/,
     );
@@ -302,7 +302,7 @@ describe('verdicts that hold together', () => {
     const edge = Math.ceil(serviceVolts * 0.93);
     expect(at(edge)).toMatchObject({ grade: 'pass' });
     expect(at(edge).means).toBe(
-      `As expected: ${edge} V is the lowest that passes. The strips give ${Math.round(100 * (edge / serviceVolts) ** 2)} % of their heat.`,
+      `As expected: ${edge} V is the low limit. At this voltage the strips make ${Math.round(100 * (edge / serviceVolts) ** 2)} % of rated heat.`,
     );
     expect(at(serviceVolts).means).toBe('As expected.');
     expect(at(edge - 1).grade).not.toBe('pass');

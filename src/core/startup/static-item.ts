@@ -35,10 +35,10 @@ export const staticAt = (inWc: number, cfm: number, otherCfm: number): number =>
 /** Where the two probes go, by what the blower stands in. */
 export const probePlaces = (facts: Facts): string => {
   if (facts.system.cabinet === 'packaged')
-    return 'External static pressure: one probe in the return duct at the cabinet, behind the filter, one in the supply duct at it; panels on.';
+    return 'External static pressure: one probe in the return after the filter, one in the supply duct, both at the cabinet; panels on.';
   return backupOf(facts) === 'fossil'
-    ? 'External static pressure: one probe between filter and furnace, one between furnace and cased coil: the coil counts with the ducts. Mind what is behind the sheet metal before drilling; panels on.'
-    : 'External static pressure: one probe between filter and air handler, one in the supply plenum after it: coil and strips are inside. Panels on.';
+    ? 'External static pressure: one probe between filter and furnace, one between furnace and cased coil (the coil counts as external). Check what is behind the sheet metal before you drill; panels on.'
+    : 'External static pressure: one probe between filter and air handler, one in the supply plenum. Coil and strips are inside the unit and do not count. Panels on.';
 };
 
 /** The pressure, in the step of the call that moves the most air; nowhere else. */
@@ -61,11 +61,11 @@ export const staticItems = (context: StartupContext, call: CallId): Item[] => {
   return [
     recorded(
       'filter-drop',
-      'Drop over the filter',
+      'Filter pressure drop',
       'in. w.c.',
-      'Part of the whole: a clean filter takes a fifth or so.',
+      'Part of the total: a clean filter takes about a fifth.',
     ),
-    recorded('coil-drop', 'Drop over the coil', 'in. w.c.', 'Wet and dry differ; the coil’s table has both.'),
+    recorded('coil-drop', 'Coil pressure drop', 'in. w.c.', 'Wet and dry coils differ; the coil table has both.'),
     {
       id: 'static',
       of: staticOf(call),
@@ -73,22 +73,17 @@ export const staticItems = (context: StartupContext, call: CallId): Item[] => {
       unit: 'in. w.c.',
       limitFrom: 'airHandler.maxStaticInWc',
       expect: () =>
-        expectUpTo(
-          most,
-          'in. w.c.',
-          `Most on the blower’s table: ${most} in. w.c., at ${cfm} CFM${square}${asRead}`,
-          0.05,
-        ),
+        expectUpTo(most, 'in. w.c.', `Blower table maximum: ${most} in. w.c. at ${cfm} CFM${square}${asRead}`, 0.05),
       explain: (value, grade) =>
         grade === 'pass' || typeof value !== 'number'
           ? null
           : value > most
             ? {
-                means: 'The duct is tight: less air than the table says.',
-                next: 'Filter, coil face, closed dampers; then each side by itself against the room.',
+                means: 'Restrictive ductwork: less airflow than the table shows.',
+                next: 'Filter, coil face, closed dampers; then measure each side to the room.',
               }
             : {
-                means: 'Hardly any pressure.',
+                means: 'Almost no pressure.',
                 next: 'Does the blower run? Are the probes in the right places, the panel on?',
               },
     },

@@ -137,7 +137,7 @@ test.each([
   [3, /Dead/],
   [120, /one leg is lost/],
   [209, /service of 208 V/],
-  [222, /Low supply/],
+  [222, /Low line voltage/],
   [258, /High/],
   [277, /service of 277 V/],
 ])('%i V on a 240 V service', (volts, words) => {

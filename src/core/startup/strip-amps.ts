@@ -13,7 +13,7 @@ import { expectWithin } from './expect';
 import { type KitVolts, kitVolts, type StartupContext } from './given';
 import { type ClampPlace, type Item, stepMoment } from './step';
 
-const WITH_BLOWER: ClampPlace = { id: WITH_BLOWER_PLACE, label: 'Feed with the blower in it' };
+const WITH_BLOWER: ClampPlace = { id: WITH_BLOWER_PLACE, label: 'Feed including blower' };
 const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 
 /** Elements that the solved circuit brings on: those of banks whose switch's coil has pulled in. */
@@ -22,7 +22,7 @@ const elementsOn = (facts: Facts, { energised }: WiringState): number[] =>
 
 const VOLTS_WORDS: Record<KitVolts['from'], string> = {
   loaded: '',
-  idle: ' (read at rest, not under load)',
+  idle: ' (read with no load)',
   service: ' (not measured yet)',
 };
 
@@ -68,7 +68,7 @@ export const stripAmpsItems = (context: StartupContext, call: CallId): Item[] =>
           return grade === 'pass'
             ? null
             : {
-                means: from === 'idle' ? 'Judged at the volts at rest.' : 'Judged at the service’s volts.',
+                means: from === 'idle' ? 'Judged at the no-load voltage.' : 'Judged at the nominal service voltage.',
                 next: 'Read the volts at the kit while the strips run, and this again.',
               };
         const local = elements.map((at) => all[at]!);
@@ -88,30 +88,31 @@ export const stripAmpsItems = (context: StartupContext, call: CallId): Item[] =>
         if (Math.abs(best.missAmps) > 2)
           return {
             means: 'No combination of elements gives this.',
-            next: 'Check the clamp’s zero and that one conductor alone is in it; then volts at the kit.',
+            next: 'Zero the clamp, check that only one conductor is in it, then check volts at the kit.',
           };
         if (best.withBlower !== withBlower(place))
           return {
             means: `Fits ${names(ran)} ${best.withBlower ? 'with' : 'without'} the blower in the clamp.`,
-            next: 'Check where the clamp is, and say so here.',
+            next: 'Check where the clamp is, and enter that here.',
           };
         if (ran.length < working.length) {
           const dead = working.filter((at) => !ran.includes(at));
           const means = isAmbiguous
-            ? `Fits ${ran.length} of ${working.length} elements: ${dead.length} not heating.`
-            : `Fits ${names(ran)} alone: ${names(dead)} not heating.`;
+            ? `Matches ${ran.length} of ${working.length} elements: ${dead.length} not heating.`
+            : `Matches ${names(ran)} only: ${names(dead)} not heating.`;
           return {
             means,
-            next: 'Wait out the sequencer and read again. Then power off, proven dead: ohms of each element with its link and limit; then the sequencer’s contact.',
+            next: 'Wait out the sequencer and read again. Then power off, verified dead: ohms of each element with its link and limit; then the sequencer’s contact.',
           };
         }
         if (ran.length > working.length)
           return {
-            means: `More is on than called: it fits ${names(ran)}.`,
-            next: 'Look for a sequencer contact welded shut, or a jumper that brings both banks.',
+            means: `More is on than called: matches ${names(ran)}.`,
+            next: 'Look for a sequencer contact welded closed, or a jumper that energizes both banks.',
           };
         return {
-          means: grade === 'warn' ? 'All elements on, a little off the plate.' : 'All elements on, far off the plate.',
+          means:
+            grade === 'warn' ? 'All elements on, slightly off rated amps.' : 'All elements on, far from rated amps.',
           next: 'Element ohms cold, and the kit’s plate again.',
         };
       },

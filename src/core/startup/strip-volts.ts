@@ -15,7 +15,7 @@ const heatLeft = (volts: number, serviceVolts: number): Omit<Verdict, 'grade'> |
   if (share > 1 - HEAT_LOST_SHARE) return null;
   const lowest = Math.ceil(serviceVolts * (1 - LOADED_TOLERANCE));
   return {
-    means: `As expected: ${lowest} V is the lowest that passes. The strips give ${Math.round(100 * share)} % of their heat.`,
+    means: `As expected: ${lowest} V is the low limit. At this voltage the strips make ${Math.round(100 * share)} % of rated heat.`,
   };
 };
 
@@ -37,7 +37,7 @@ export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
 /** The wait until the slowest switch of the kit has closed. */
 export const sequencerWait = ({ heatKit }: Facts): Wait => ({
   id: 'sequencer',
-  label: 'Slowest heat switch',
+  label: 'Slowest sequencer',
   seconds: Math.max(0, ...heatKit.elements.map(({ onS }) => onS)),
-  why: 'An element that has not come in yet looks like a dead one.',
+  why: 'An element whose sequencer has not closed yet looks dead.',
 });

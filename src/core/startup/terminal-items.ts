@@ -29,11 +29,13 @@ const expectationOf = (prediction: Number, place: string | null, sum: string): E
 
 const plainMeans = (mark: string, isHot: boolean, value: number, isTied: boolean): string => {
   if (isHot)
-    return value < PULL_IN_VOLTS ? `${mark} should be hot and is not.` : 'Outside the limits of a 24 V supply.';
+    return value < PULL_IN_VOLTS
+      ? `${mark} should be hot and is not.`
+      : 'Outside normal limits for 24 V control power.';
   if (value >= PULL_IN_VOLTS) return `${mark} should be dead and is hot.`;
   return isTied
-    ? `${mark} is tied to C by its coil, and a few volts are no ghost there: something feeds it weakly, or its common is open.`
-    : 'A ghost: a few volts on a terminal that nothing is joined to. The low-impedance setting reads near zero there.';
+    ? `${mark} is tied to C through its coil, so a few volts there is not a ghost: something is feeding it weakly, or its common is open.`
+    : 'Ghost voltage: a few volts on an unconnected terminal. Low impedance (LoZ) reads near zero.';
 };
 
 const withSuspects = (
@@ -45,11 +47,11 @@ const withSuspects = (
     return {
       means,
       next: isHot
-        ? 'Follow the call back, terminal by terminal, to where the volts are lost. No single broken conductor or contact explains all readings of this step.'
-        : 'Read again on the low-impedance setting; then lift the conductor here, and look for a touching or misplaced one.',
+        ? 'Trace the call back, terminal by terminal, to where the voltage is lost. No single broken wire or contact explains every reading in this step.'
+        : 'Read again on low impedance; then lift this wire and look for a short or a misplaced one.',
     };
   return {
-    means: `${means} Likeliest: ${likeliest.cause.words}.`,
+    means: `${means} Most likely: ${likeliest.cause.words}.`,
     next: second
       ? `It could also be: ${second.cause.words}. Measure at both ends of the first to tell.`
       : likeliest.cause.confirm,
@@ -78,10 +80,8 @@ export const terminalItems = (context: StartupContext, call: CallId, names: read
       const isHot = prediction.value >= PULL_IN_VOLTS;
       const floats = isGhost(prediction);
       const holds = state.held.map(({ why }) => ` ${why}`).join('');
-      const ghost = floats
-        ? ' Nothing is joined to it here: a usual meter may show anything up to half of the supply.'
-        : '';
-      const sum = `Solved circuit in ${CALLS[call].label.toLowerCase()} at ${moment.outdoorF} °F out: ${roundTo(prediction.value, 1)} V.${ghost}${holds}`;
+      const ghost = floats ? ' Nothing is connected here: a standard meter may show up to half of 24 V.' : '';
+      const sum = `Calculated for ${CALLS[call].label.toLowerCase()} at ${moment.outdoorF} °F outside: ${roundTo(prediction.value, 1)} V.${ghost}${holds}`;
       return {
         id: `volts-${name}`,
         of,

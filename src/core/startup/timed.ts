@@ -16,16 +16,16 @@ export const fanAfterItem = (facts: Facts): Item => {
   )?.value;
   const expected: Expectation =
     typeof seconds === 'number' && seconds > 0
-      ? expectWithin(seconds, TIMED_SHARE, TIMED_SHARE, `Setup has ${seconds} s; the board may have its own`)
-      : { kind: 'record', sum: 'Recorded only. Setup has no run-on.' };
+      ? expectWithin(seconds, TIMED_SHARE, TIMED_SHARE, `Setup calls for ${seconds} s; the board may add its own`)
+      : { kind: 'record', sum: 'Recorded only. Setup has no blower off-delay.' };
   return {
     id: 'fan-after',
-    label: 'Blower runs on after heat',
+    label: 'Blower off-delay, heating',
     unit: 's',
     expect: () => expected,
     explain: (value, grade) =>
       grade === 'pass' || typeof value !== 'number'
         ? null
-        : { means: 'Other than Setup has it.', next: 'Which of the two sets it: the thermostat or the board?' },
+        : { means: 'Does not match Setup.', next: 'Which of the two sets it: the thermostat or the board?' },
   };
 };

@@ -4,7 +4,7 @@ import type { Wait } from './step';
 /** The compressor's minimum off time, before any restart: from power-up, a stop, another mode or a defrost. */
 export const minOffWait = ({ thermostat }: Facts): Wait => ({
   id: 'min-off',
-  label: 'Compressor minimum off',
+  label: 'Compressor minimum off time',
   seconds: thermostat.compressorMinOffMin * 60,
   why: 'From power-up or the last stop, before Y may start the compressor: pressures must equalize.',
 });
@@ -16,8 +16,8 @@ export const steadyRunWait = ({ outdoorUnit }: Facts): Wait => ({
   seconds: 900,
   why:
     outdoorUnit.stages === 'inverter'
-      ? 'An inverter starts slowly and takes minutes to its speed; then a quarter hour for temperatures and amps.'
-      : 'Temperatures and amps mean something after a quarter hour.',
+      ? 'An inverter takes minutes to reach speed; then allow 15 minutes for temperatures and amps.'
+      : 'Temperatures and amps are meaningful after 15 minutes.',
 });
 
 /** Until a burner's rise stands still. */

@@ -26,7 +26,7 @@ export const heatingWait = (context: StartupContext): Wait => {
         waitsFor: {
           weather: 'colder',
           atF: MOST_HEATING_F,
-          why: 'In warm air a heating run is short: terminals and amps can be read, capacity cannot.',
+          why: 'In warm weather a heating run is short: you can read terminals and amps, not capacity.',
         },
       }
     : {};
@@ -44,7 +44,7 @@ export const auxiliaryWait = (context: StartupContext): Wait => {
         waitsFor: {
           weather: 'colder',
           atF: toF,
-          why: `At ${outdoorFOf(context)} °F out a gate holds auxiliary heat, or a bank of it.`,
+          why: `At ${outdoorFOf(context)} °F outside, AUX heat (or one bank) is locked out.`,
         },
       }
     : {};
@@ -57,7 +57,7 @@ export const defrostWait = (context: StartupContext): Wait =>
         waitsFor: {
           weather: 'colder',
           atF: MOST_DEFROST_F,
-          why: 'In warm air the coil stays warm: a defrost can only be forced where the board’s label says how.',
+          why: 'In warm weather the coil stays warm: you can force a defrost only if the board label says how.',
         },
       }
     : {};
@@ -69,7 +69,7 @@ export const coolingWait = (context: StartupContext): Wait =>
         waitsFor: {
           weather: 'warmer',
           atF: LEAST_COOLING_F,
-          why: 'In cold air cooling proves the valve, and nothing of amps, split and charge.',
+          why: 'In cold weather a cooling run checks the reversing valve, but not amps, split or charge.',
         },
       }
     : {};

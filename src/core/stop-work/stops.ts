@@ -58,7 +58,7 @@ export const STOPS = {
     tell: 'From outside: the gas supplier and 911. Then your crew lead.',
   },
   interlock: {
-    title: 'Compressor and furnace are not kept apart',
+    title: 'Nothing keeps compressor and furnace from running together',
     why: 'With both on, the coil over the furnace drives the refrigerant pressure past its limits.',
     now: [POWER_OFF, 'Interlock: its coil, its contact and its place in Y, before either runs again.'],
     tell: TELL_OWNER,

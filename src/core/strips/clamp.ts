@@ -40,13 +40,13 @@ export const clampReach = (facts: Facts, clamp: ClampAt): ClampReach => {
   switch (clamp.kind) {
     case 'main': {
       const hasBlower = facts.heatKit.blowerOnFirstCircuit;
-      return { label: hasBlower ? 'Main feed, blower in it' : 'All heater feeds', elements: all, hasBlower };
+      return { label: hasBlower ? 'Main feed, including blower' : 'All heater feeds', elements: all, hasBlower };
     }
     case 'circuit': {
       const circuit = ladder(facts).circuits[clamp.at];
       const hasBlower = circuit?.hasBlower ?? false;
       return {
-        label: `Circuit ${clamp.at + 1}${hasBlower ? ', blower in it' : ''}`,
+        label: `Circuit ${clamp.at + 1}${hasBlower ? ', including blower' : ''}`,
         elements: circuit?.circuit.elements ?? [],
         hasBlower,
       };

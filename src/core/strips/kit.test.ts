@@ -107,7 +107,7 @@ describe('the ladder', () => {
 
   test('after the call the switches open one by one, and the interlock keeps the blower on', () => {
     expect([0, 20, 45, 70].map((seconds) => closed(at(seconds, 'off')))).toEqual([[1, 2, 3], [1, 2], [1], []]);
-    expect(at(30, 'off').blower).toEqual({ runs: true, because: 'the interlock on the first switch keeps it on' });
+    expect(at(30, 'off').blower).toEqual({ runs: true, because: 'the interlock on the first sequencer keeps it on' });
     expect(at(30, 'off', withKit({ hasInterlock: false })).blower.runs).toBe(false);
     expect(at(90, 'off').blower.runs).toBe(false);
   });
@@ -196,19 +196,19 @@ describe('what a reading means', () => {
   ) => ampsMeaning(of, { kind: 'main' }, amps, volts, at(seconds, call, of));
 
   test.each([
-    ['all on', means(63.1), 'sound', /elements 1, 2, 3 on: all that is called/],
+    ['all on', means(63.1), 'sound', /elements 1, 2, 3 on: everything called is on/],
     ['one dead', means(43.1), 'dead', /not heating/],
     ['the blower alone', means(3.1), 'blower', /The blower alone: no heat/],
     [
       'not in yet, told from dead',
       means(43.1, { seconds: 60 }),
       'not-yet',
-      /element 3 not in yet: its switch closes up to 75 s/,
+      /element 3 not on yet: its sequencer closes up to 75 s/,
     ],
     ['early, nothing in yet', means(3.1, { seconds: 5 }), 'blower', /no heat yet/],
-    ['still on after the call', means(63.1, { call: 'off', seconds: 10 }), 'more', /still on from the call before/],
+    ['still on after the call', means(63.1, { call: 'off', seconds: 10 }), 'more', /still on from the last call/],
     ['on without a call', means(23.1, { call: 'fan', seconds: 500 }), 'more', /without a call/],
-    ['low supply, volts read', means(3.1 + 60 * (208 / 240), { volts: 208 }), 'sound', /all that is called/],
+    ['low supply, volts read', means(3.1 + 60 * (208 / 240), { volts: 208 }), 'sound', /everything called is on/],
   ] as const)('%s', (_, [first], kind, words) => {
     expect(first).toMatchObject({ kind, words: expect.stringMatching(words) });
   });
@@ -227,7 +227,7 @@ describe('what a reading means', () => {
   test('of two equal elements it is one of the two: a clamp cannot say which', () => {
     const pair = withKit({ elements: [1, 2].map(() => ({ kW: 4.8, bank: 1, onS: 0, offS: 0 })) });
     const { words } = means(3.1 + 20, { of: pair })[0]!;
-    expect(words).toMatch(/^one of elements 1, 2 on, one not heating: they are alike/);
+    expect(words).toMatch(/^one of elements 1, 2 on, one not heating: the elements are identical/);
     expect(words).not.toMatch(/element 1 on|element 2 not/);
   });
 
@@ -462,7 +462,7 @@ test('plate and measurement that contradict each other are a finding, and neithe
     reading(ohmsItem(2), 12.1),
   ]);
   expect(findings.map(({ severity, what }) => [severity, what])).toEqual([
-    ['warning', 'Element 1 reads 18 Ω: 3.2 kW, not the 4.8 kW on the Sheet.'],
+    ['warning', 'Element 1 reads 18 Ω: 3.2 kW, not the 4.8 kW on the Survey.'],
     ['error', 'Element 2 reads OL.'],
   ]);
 });

@@ -85,7 +85,7 @@ export const ladderState = (
         : hasG
           ? 'G calls it'
           : interlocked
-            ? 'the interlock on the first switch keeps it on'
+            ? 'the interlock on the first sequencer keeps it on'
             : 'nothing calls it',
     },
     heaterAmps,

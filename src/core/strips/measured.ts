@@ -31,7 +31,7 @@ export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Fi
           severity: 'error',
           what: `Element ${at + 1} reads OL.`,
           why: 'An open element, limit or link gives no heat.',
-          mend: 'Each of the three by itself, power off and proven dead.',
+          mend: 'Test each of the three separately, power off and verified dead.',
         },
       ];
     }
@@ -42,8 +42,8 @@ export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Fi
       {
         ...about,
         severity: 'warning',
-        what: `Element ${at + 1} reads ${value} Ω: ${roundTo(measuredKW, 1)} kW, not the ${element.kW} kW on the Sheet.`,
-        why: 'One of the two is wrong, and every expected reading hangs on it.',
+        what: `Element ${at + 1} reads ${value} Ω: ${roundTo(measuredKW, 1)} kW, not the ${element.kW} kW on the Survey.`,
+        why: 'One of the two is wrong, and every expected reading depends on it.',
         mend: 'Read again with one end lifted; then the plate.',
       },
     ];

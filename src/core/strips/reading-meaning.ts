@@ -35,7 +35,7 @@ const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five', 'six'];
 const deadWords = (on: readonly number[], missing: readonly number[], isAlike: boolean, clampNote: string): string => {
   if (!isAlike) return `${list(on)} on${clampNote}; ${list(missing)} not heating.`;
   const all = [...on, ...missing].sort((a, b) => a - b);
-  return `${COUNTS[on.length]} of ${list(all)} on${clampNote}, ${COUNTS[missing.length]} not heating: they are alike, and a clamp cannot tell which.`;
+  return `${COUNTS[on.length]} of ${list(all)} on${clampNote}, ${COUNTS[missing.length]} not heating: the elements are identical, so the clamp cannot tell which.`;
 };
 
 /**
@@ -88,17 +88,22 @@ export const ampsMeaning = (
         words: `The blower alone: no heat${waiting.length > 0 ? ' yet' : ''}.`,
         next:
           waiting.length > 0
-            ? 'Wait out the switches and read again.'
-            : 'Is W called? Then breaker, limit, link, switch.',
+            ? 'Wait for the sequencers and read again.'
+            : 'Is W called? Then check breaker, limit, link, sequencer.',
       });
     } else if (isSame(called) && called.length > 0) {
-      meanings.push({ ...about, kind: 'sound', words: `${list(on)} on${clampNote}: all that is called.`, next: '' });
+      meanings.push({
+        ...about,
+        kind: 'sound',
+        words: `${list(on)} on${clampNote}: everything called is on.`,
+        next: '',
+      });
     } else if (isSame(closed) && waiting.length > 0) {
       const last = Math.max(...waiting.map((at) => kitRows(facts)[at]!.onS));
       meanings.push({
         ...about,
         kind: 'not-yet',
-        words: `${list(on)} on${clampNote}; ${list(waiting)} not in yet: its switch closes up to ${last} s after the call.`,
+        words: `${list(on)} on${clampNote}; ${list(waiting)} not on yet: its sequencer closes up to ${last} s after the call.`,
         next: `Read again after ${last} s.`,
       });
     } else if (missing.length > 0 && on.every((at) => called.includes(at))) {
@@ -106,7 +111,7 @@ export const ampsMeaning = (
         ...about,
         kind: 'dead',
         words: deadWords(on, missing, alike(on, missing, kit), clampNote),
-        next: 'Power off, proven dead: ohms of the element, its limit, its link; then volts across its switch.',
+        next: 'Power off, verified dead: ohms of the element, its limit, its link; then volts across its switch.',
       });
     } else if (on.some((at) => !called.includes(at))) {
       const extra = on.filter((at) => !called.includes(at));
@@ -115,13 +120,13 @@ export const ampsMeaning = (
         ...about,
         kind: 'more',
         words: isCooling
-          ? `${list(extra)} still on from the call before: the switch has not opened yet.`
+          ? `${list(extra)} still on from the last call: the sequencer has not opened yet.`
           : `${list(extra)} on without a call.`,
         next: isCooling
           ? 'Wait for its off delay and read again.'
-          : 'A welded switch, or a jumper between W inputs. Prove dead before looking.',
+          : 'A welded switch, or a jumper between W inputs. Verify dead before looking.',
       });
-    } else meanings.push({ ...about, kind: 'nothing', words: 'Nothing on, as called.', next: '' });
+    } else meanings.push({ ...about, kind: 'nothing', words: 'Nothing on, and nothing called.', next: '' });
   }
 
   const full = called.reduce((sum, at) => sum + elementAmps(kit[at]!, volts), 0);
@@ -133,7 +138,7 @@ export const ampsMeaning = (
         kind: 'low-supply',
         elements: called,
         missAmps: 0,
-        words: `Or all that is called at ${roundTo(impliedVolts, 0)} V: a low supply, not a dead element.`,
+        words: `Or everything is on at ${roundTo(impliedVolts, 0)} V: low line voltage, not a dead element.`,
         next: 'Read the volts at the kit while the strips run.',
       });
     }

@@ -13,9 +13,9 @@ export const SERVICE_TOLERANCE = 0.05;
 export type Fed = 'strips' | 'motor' | 'furnace';
 
 const LOW_MEANS: Readonly<Record<Fed, string>> = {
-  strips: 'Low supply: heat falls with the square of the volts.',
-  motor: 'Low supply: motors run hot and start hard on it.',
-  furnace: 'Low supply: its transformer gives less, and blower and igniter weaken.',
+  strips: 'Low line voltage: heat drops with the square of the voltage.',
+  motor: 'Low line voltage: motors run hot and start hard.',
+  furnace: 'Low line voltage: transformer output drops, and the blower and igniter weaken.',
 };
 
 /** A service of one leg and neutral, V. */
@@ -42,7 +42,9 @@ export const voltsMeaning = (
   if (volts < 10)
     return {
       means: 'Dead.',
-      next: hasTwoLegs ? 'Breaker, disconnect, fuses: both poles.' : 'Breaker, the switch beside it, the door switch.',
+      next: hasTwoLegs
+        ? 'Check breaker, disconnect and fuses, both poles.'
+        : 'Check the breaker, the service switch and the door switch.',
     };
   if (hasTwoLegs && volts > serviceVolts * 0.45 && volts < serviceVolts * 0.6) {
     return {
@@ -56,14 +58,14 @@ export const voltsMeaning = (
       means: `This is a service of ${other} V, not of ${serviceVolts} V.`,
       next:
         feeds === 'strips'
-          ? `Correct the service on the Sheet if it is so; a kit rated otherwise gives ${roundTo((volts / serviceVolts) ** 2 * 100, 0)} % of its heat.`
+          ? `If so, correct the service voltage on the Survey; a kit with another rating makes ${roundTo((volts / serviceVolts) ** 2 * 100, 0)} % of its heat.`
           : 'Read its plate before anything runs on it.',
     };
   }
   return volts < serviceVolts
     ? {
         means: LOW_MEANS[feeds],
-        next: 'Again under load and at the panel: a drop between the two is the conductor or a lug; low at the panel is for the utility.',
+        next: 'Measure again under load and at the panel. A drop between them is the wire or a lug; low at the panel, call the utility.',
       }
-    : { means: 'High supply.', next: 'Read at the panel; high there too is for the utility.' };
+    : { means: 'High line voltage.', next: 'Read at the panel; if it is high there too, call the utility.' };
 };

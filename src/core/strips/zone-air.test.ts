@@ -21,7 +21,7 @@ test('450 CFM with 9.6 kW at 6,000 ft is 152 °F: an error', () => {
   expect(Math.round(zoneAir(facts, 68)!.supplyF)).toBe(152);
   expect(zoneHasAir.check(facts)[0]).toMatchObject({
     severity: 'error',
-    what: 'The smallest zone alone has 450 CFM: 9.6 kW of strips make 152 °F of it; limits open at about 140 °F.',
+    what: 'The smallest zone alone gets 450 CFM: 9.6 kW of strips heat it to 152 °F; limits open at about 140 °F.',
   });
 });
 

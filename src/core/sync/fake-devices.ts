@@ -71,7 +71,7 @@ export type Fate = 'answered' | 'never came' | 'answer lost' | 'answer late';
 
 const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
-const LOST: Answer<unknown> = { kind: 'lost', error: 'The server does not answer.' };
+const LOST: Answer<unknown> = { kind: 'lost', error: 'The server is not responding.' };
 
 /** A device with a job on it: a storage that outlives its page, and a network that does what the test says. */
 export const fakeDevice = (server: SyncServer, first: StoredJob) => {

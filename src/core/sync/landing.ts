@@ -53,7 +53,7 @@ export const rowsLanded = (
 
 /** What is said where somebody else saved first. */
 export const SAVED_SINCE =
-  'Somebody saved this job since you opened it. Nothing was overwritten; choose which values hold.';
+  'Someone changed this job after you opened it. Nothing was overwritten. Choose which values to keep.';
 
 /** Why a save was refused, with the fact that it is about by the name on the Sheet. */
 const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unknown>, { kind: 'refused' }>): string => {

@@ -73,7 +73,7 @@ test('a rung that reads open: its element, link and limit by their ratings', () 
   expect(lines).toEqual(
     expect.arrayContaining([
       'Element, 4.8 kW at 240 V',
-      'One-time link, at the rating stamped on the old one',
+      'Fusible link, at the rating stamped on the old one',
       'Limit, at the rating stamped on the old one',
     ]),
   );

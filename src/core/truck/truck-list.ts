@@ -52,7 +52,7 @@ const cableLines = ({ facts, confirmed }: TruckJob, planned: Harness): readonly 
   return [
     ...wallCables(planned).flatMap(({ id, label, gauge, lengthFt }): TruckLine[] => {
       const lacks = short.get(id);
-      if (lacks) return [cableLine(gauge, lacks.pull, `${label}: the one there is too small.`)];
+      if (lacks) return [cableLine(gauge, lacks.pull, `${label}: the existing cable is too small.`)];
       const counted = COUNTED[id];
       const isThere =
         isInWall ||
@@ -69,7 +69,7 @@ const cableLines = ({ facts, confirmed }: TruckJob, planned: Harness): readonly 
             label: 'Shielded pair, 18 AWG',
             amount: dressedFeet(facts.cables.thermostatLengthFt + facts.cables.outdoorLengthFt),
             unit: 'ft' as const,
-            why: 'The outdoor sensor’s own.',
+            why: 'For the outdoor sensor.',
           },
         ]
       : []),
@@ -114,14 +114,14 @@ const deviceLines = ({ facts }: TruckJob, { devices }: Harness): readonly TruckL
     ...(facts.thermostat.outdoorSensor === 'wireless'
       ? [one('device/sensor-wireless', 'Outdoor sensor, wireless, with batteries')]
       : []),
-    ...(facts.thermostat.power === 'battery' ? [one('batteries', 'Batteries for the thermostat, a set')] : []),
+    ...(facts.thermostat.power === 'battery' ? [one('batteries', 'Thermostat batteries, one set')] : []),
     ...(backupOf({ system: facts.system }) === 'fossil' && facts.furnace.fuel === 'propane'
       ? [
           one(
             'conversion',
             'Propane conversion kit: spring, orifices, label',
             1,
-            'Where the burner came for natural gas.',
+            'If the burner shipped for natural gas.',
           ),
         ]
       : []),
@@ -153,7 +153,7 @@ const kitLines = ({ facts }: TruckJob): readonly TruckLine[] =>
               label: `${capital(kind.metal)}, ${needsAwg} AWG: two conductors and ground`,
               amount: 1,
               unit: '' as const,
-              why: `${why} Length by the run.`,
+              why: `${why} Measure the run for length.`,
             },
           ]
         : []),
@@ -175,7 +175,7 @@ const rungLines = ({ facts, readings }: TruckJob): readonly TruckLine[] => {
     });
     return [
       part(`element/${kW}/${ratedVolts}`, `Element, ${kW} kW at ${ratedVolts} V`),
-      ...(facts.heatKit.hasLinks ? [part('link', 'One-time link, at the rating stamped on the old one')] : []),
+      ...(facts.heatKit.hasLinks ? [part('link', 'Fusible link, at the rating stamped on the old one')] : []),
       part('limit', 'Limit, at the rating stamped on the old one'),
     ];
   });

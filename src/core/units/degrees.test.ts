@@ -26,7 +26,10 @@ test('temperatures and differences convert apart, and come back as they were typ
 
 test.each([
   ['locked out below 5 °F, and it is 23 °F out.', 'locked out below -15 °C, and it is -5 °C out.'],
-  ['From 14 to 32 °F out, no source may run.', 'From -10 to 0 °C out, no source may run.'],
+  [
+    'From 14 to 32 °F outside, no heat source is allowed to run.',
+    'From -10 to 0 °C outside, no heat source is allowed to run.',
+  ],
   ['Outdoor thermostats at 32, 41 °F stand in one circuit.', 'Outdoor thermostats at 0, 5 °C stand in one circuit.'],
   [`The room must recover at least ${apartF(9)}.`, 'The room must recover at least 5 °C.'],
   [

@@ -98,7 +98,7 @@ describe('what a move would have done', () => {
       'thermostat-cable/yellow',
       'to',
       null,
-      /loose at the air handler/,
+      /unconnected at the air handler/,
       /Contactor does not pull in/,
     ],
     [
@@ -107,7 +107,7 @@ describe('what a move would have done', () => {
       'to',
       at('air-handler', 'Y'),
       /from O to Y/,
-      /Reversing valve does not pull in: cool/,
+      /Reversing valve does not pull in on: cool/,
     ],
     ['blue on R: the fuse opens', 'thermostat-cable/blue', 'to', at('air-handler', 'R'), /from C to R/, /fuse|Alone/],
   ] as const)('%s', (_, conductor, end, on, words, effect) => {
@@ -121,7 +121,7 @@ describe('what a move would have done', () => {
     const without = removeJumper(rows, { from: at('thermostat', 'AUX'), to: at('thermostat', 'E') });
     expect(differing(without)[0]).toMatchObject({
       words: 'jumper AUX–E at the thermostat missing',
-      effects: expect.arrayContaining([expect.stringMatching(/Sequencer 1 does not pull in: emergency/)]),
+      effects: expect.arrayContaining([expect.stringMatching(/Sequencer 1 does not pull in on: emergency/)]),
     });
     expect(errors(found(without)).map(({ rule }) => rule)).toEqual(
       expect.arrayContaining(['jumpers-as-planned', 'emergency-heats']),

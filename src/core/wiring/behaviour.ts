@@ -54,7 +54,7 @@ export const behaviourChanges = (
     ];
   });
 
-const KIND_WORDS = { lost: 'does not pull in', extra: 'pulls in', chatters: 'chatters' } as const;
+const KIND_WORDS = { lost: 'does not pull in on', extra: 'pulls in on', chatters: 'chatters on' } as const;
 
 const callWords = (calls: readonly CallId[], all: number) =>
   calls.length === all ? 'every call' : calls.map((call) => CALLS[call].short.toLowerCase()).join(', ');
@@ -66,5 +66,5 @@ export const changeWords = ({ coil, kind, calls }: BehaviourChange, all: number)
 /** Whether a fuse opens, in words; null where it holds in every call. */
 export const fuseWords = (states: StatesByCall): string | null => {
   const calls = [...states].flatMap(([call, { fuseOpenedAtAmps }]) => (fuseOpenedAtAmps === null ? [] : [call]));
-  return calls.length === 0 ? null : `The board fuse opens: ${callWords(calls, states.size)}.`;
+  return calls.length === 0 ? null : `The board fuse blows on: ${callWords(calls, states.size)}.`;
 };

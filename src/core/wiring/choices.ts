@@ -33,12 +33,12 @@ export const CHOICES: readonly Choice[] = [
     applies: (facts) => isElectric(facts) && facts.outdoorUnit.wTerminals !== 'none',
     schools: [
       { label: 'Strips on', changes: [{ path: 'outdoorUnit.stripsInDefrost', value: true }] },
-      { label: 'Cold-air defrost', changes: [{ path: 'outdoorUnit.stripsInDefrost', value: false }] },
+      { label: 'No strips in defrost', changes: [{ path: 'outdoorUnit.stripsInDefrost', value: false }] },
     ],
   },
   {
     id: 'outdoor-gate',
-    question: 'What holds the strips in mild weather?',
+    question: 'What locks out the strips in mild weather?',
     applies: (facts) => isElectric(facts) && facts.heatKit.elements.length > 0,
     schools: [
       {
@@ -63,8 +63,8 @@ export const CHOICES: readonly Choice[] = [
     applies: (facts) =>
       backupOf(facts) === 'fossil' && facts.furnace.interlock === 'none' && facts.outdoorUnit.wTerminals !== 'none',
     schools: [
-      { label: 'Furnace on: the coil is cold then', changes: [{ path: 'furnace.tempersDefrost', value: true }] },
-      { label: 'Cold-air defrost', changes: [{ path: 'furnace.tempersDefrost', value: false }] },
+      { label: 'Furnace on (the coil is cold in defrost)', changes: [{ path: 'furnace.tempersDefrost', value: true }] },
+      { label: 'No strips in defrost', changes: [{ path: 'furnace.tempersDefrost', value: false }] },
     ],
   },
   {
@@ -74,7 +74,7 @@ export const CHOICES: readonly Choice[] = [
     applies: (facts) => !isElectric(facts) && facts.system.cabinet !== 'packaged',
     schools: [
       { label: 'Fossil-fuel kit', changes: [{ path: 'furnace.interlock', value: 'kit' }] },
-      { label: 'The thermostat alone', changes: [{ path: 'furnace.interlock', value: 'none' }] },
+      { label: 'The thermostat only', changes: [{ path: 'furnace.interlock', value: 'none' }] },
     ],
   },
 ];
@@ -139,7 +139,7 @@ const otherSchool = (facts: Facts, { changes }: School): OtherSchool => {
     wires: [
       ...[...after].filter(([key]) => !before.has(key)).map(([, words]) => `+ ${words}`),
       ...[...before].filter(([key]) => !after.has(key)).map(([, words]) => `− ${words}`),
-      ...(short === 0 ? [] : [`The cables are ${short} conductor${short === 1 ? '' : 's'} short for it.`]),
+      ...(short === 0 ? [] : [`This needs ${short} more conductor${short === 1 ? '' : 's'} than the cables have.`]),
     ],
   };
 };

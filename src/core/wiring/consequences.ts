@@ -39,12 +39,12 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
   const theBackup = capital(backup);
 
   const fuse = calls(all, (was, now) => was.fuseOpenedAtAmps === null && now.fuseOpenedAtAmps !== null);
-  if (fuse.length === all.length) return ['The board fuse opens at once: nothing works.'];
+  if (fuse.length === all.length) return ['The board fuse blows right away: nothing works.'];
   const isBlank = all.every((call) => {
     const [was, now] = [should.get(call)!, does.get(call)!];
     return was.energised.has(THERMOSTAT_POWER) && !now.energised.has(THERMOSTAT_POWER) && now.fuseOpenedAtAmps === null;
   });
-  if (isBlank) return ['The thermostat is blank and calls nothing.'];
+  if (isBlank) return ['The thermostat is blank and makes no calls.'];
   const sound = all.filter((call) => does.get(call)!.fuseOpenedAtAmps === null);
   const among = (list: readonly CallId[]) => list.filter((call) => sound.includes(call));
   const lostRuns = calls(
@@ -52,38 +52,38 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
     (was, now) => runs(was) && !runs(now),
   );
   return [
-    ...say(fuse, (list) => `The board fuse opens in: ${list}.`),
+    ...say(fuse, (list) => `The board fuse blows on: ${list}.`),
     ...say(
       calls(among(HEATING), (was, now) => runs(now) && heats(was) && !heats(now)),
-      (list) => `It cools the house in a heat call (${list}).`,
+      (list) => `It cools the house on a heat call (${list}).`,
     ),
     ...say(
       calls(among(COOLING), (was, now) => runs(now) && !heats(was) && heats(now)),
-      (list) => `It heats the house in a cooling call (${list}).`,
+      (list) => `It heats the house on a cooling call (${list}).`,
     ),
     ...say(
       calls(
         sound,
         (was, now) => runs(now) && now.energised.has(FURNACE_COIL) && !(runs(was) && was.energised.has(FURNACE_COIL)),
       ),
-      (list) => `Compressor and furnace run together in: ${list}.`,
+      (list) => `Compressor and furnace run together on: ${list}.`,
     ),
     ...say(
       calls(sound, (was, now) => banks(now) > 0 && !hasAir(now) && hasAir(was)),
-      (list) => `${theBackup} heat without air in: ${list}.`,
+      (list) => `${theBackup} heat without airflow on: ${list}.`,
     ),
     ...say(
       calls(among(['emergency']), (was, now) => banks(now) < banks(was)),
-      () => 'Emergency heat does not give its heat.',
+      () => 'Emergency heat is missing or partial.',
     ),
     ...say(lostRuns, (list) => `The compressor does not run in: ${list}.`),
     ...say(
       calls(sound, (was, now) => !runs(was) && runs(now)),
-      (list) => `The compressor runs uncalled in: ${list}.`,
+      (list) => `The compressor runs with no call on: ${list}.`,
     ),
     ...say(
       calls(among(['heat-aux', 'defrost']), (was, now) => banks(now) < banks(was)),
-      (list) => `${theBackup} do not come, or not all of them, in: ${list}.`,
+      (list) => `${theBackup} do not come on, or only some do, on: ${list}.`,
     ),
     ...say(
       calls(among(NO_HEAT), (was, now) => banks(now) > banks(was)),
@@ -91,7 +91,7 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
     ),
     ...say(
       calls(among(['heat-1', 'heat-2']), (was, now) => banks(now) > banks(was)),
-      (list) => `${theBackup} come where the heat pump alone should heat: ${list}.`,
+      (list) => `${theBackup} come on when the heat pump alone should heat: ${list}.`,
     ),
     ...say(
       calls(among(['defrost']), (was, now) => runs(now) && !heats(was) && heats(now)),
@@ -104,11 +104,11 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
       : []),
     ...say(
       calls(sound, (was, now) => hasAir(was) && !hasAir(now)),
-      (list) => `The blower stays off in: ${list}.`,
+      (list) => `The blower stays off on: ${list}.`,
     ),
     ...say(
       calls(sound, (was, now) => !hasAir(was) && hasAir(now)),
-      (list) => `The blower runs uncalled in: ${list}.`,
+      (list) => `The blower runs with no call on: ${list}.`,
     ),
   ].map((words) =>
     backup === 'the furnace'

@@ -195,7 +195,7 @@ const swaps = (harness: Harness): NamedFault[] =>
           .filter((other) => other.cable === one.cable)
           .map((other) => ({
             code: `swap:${one.id}+${other.id}@${device}`,
-            words: `${colourName(one.colour)} and ${colourName(other.colour)} exchanged at the ${DEVICE_LABELS[device].toLowerCase()}, ${before} and ${mark}`,
+            words: `${colourName(one.colour)} and ${colourName(other.colour)} swapped at the ${DEVICE_LABELS[device].toLowerCase()}, ${before} and ${mark}`,
             fault: {
               kind: 'swapped',
               wires: [one.id, other.id],

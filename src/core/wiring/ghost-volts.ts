@@ -20,7 +20,7 @@ const lifted = (harness: Harness, state: WiringState, at: TerminalRef): string |
   const isAnchored = sourcesOf(state.network).some(({ plus, minus }) => group.has(plus) || group.has(minus));
   if (isAnchored) return null;
   const coils = coilsAt(harness, group);
-  return `${at.mark} is fed only through ${coils.map(({ label }) => label.toLowerCase()).join(' and ')}: neither R nor C is joined to it. An open common lifts dead terminals so.`;
+  return `${at.mark} is fed only through ${coils.map(({ label }) => label.toLowerCase()).join(' and ')}: neither R nor C connects to it. An open common makes dead terminals read voltage this way.`;
 };
 
 /** Explains a reading that is neither dead nor sound; null where there is nothing to explain. */
@@ -40,12 +40,11 @@ export const ghostWords = (
   if (isPair && one.device === other.device) return null;
   const floating = [one, other].find((ref) => isFloating(state.network, refText(ref)));
   if (floating)
-    return `${floating.mark} floats: nothing is joined to it. A usual meter may show anything up to half of the supply there; the low-impedance setting shows that it is nothing.`;
+    return `${floating.mark} is floating: nothing connects to it. A standard meter may show up to half of 24 V; low impedance (LoZ) shows it is nothing.`;
   const volts = meterVolts(state, one, other);
   if (volts < NOTHING_VOLTS) return null;
   const reasons = [lifted(harness, state, one), lifted(harness, state, other)].filter((words) => words !== null);
   if (reasons.length > 0) return reasons.join(' ');
-  if (volts < LEAST_COIL_VOLTS && volts >= DROP_OUT_VOLTS)
-    return 'Low: too much is lost on the way, or two coils share the volts.';
+  if (volts < LEAST_COIL_VOLTS && volts >= DROP_OUT_VOLTS) return 'Low: too much voltage drop, or two coils in series.';
   return null;
 };

@@ -30,31 +30,31 @@ const exchanged: Change = (rows) =>
 
 describe('the mistake is said by its name, first, with what the unit then does', () => {
   test.each<[string, Change, RegExp]>([
-    ['Y and W exchanged', exchanged, /^(Yellow and white|White and yellow) exchanged at the air handler\./],
+    ['Y and W exchanged', exchanged, /^(Yellow and white|White and yellow) swapped at the air handler\./],
     [
       'the outdoor common open',
       (rows) => landEnd(rows, 'outdoor-cable/blue', 'from', null),
-      /^Outdoor common open: blue loose at the air handler, planned on C\./,
+      /^Outdoor common open: blue unconnected at the air handler; the plan lands it on C\./,
     ],
     [
       'the thermostat’s common off',
       (rows) => landEnd(rows, 'thermostat-cable/blue', 'to', null),
-      /^Thermostat common open.*The thermostat is blank and calls nothing\./,
+      /^Thermostat common open.*The thermostat is blank and makes no calls\./,
     ],
     [
       'orange on C',
       (rows) => landEnd(rows, 'thermostat-cable/orange', 'to', at('air-handler', 'C')),
-      /^Thermostat reversing valve: orange at the air handler from O to C\. The board fuse opens in: cool\./,
+      /^Thermostat reversing valve: orange at the air handler from O to C\. The board fuse blows on: cool\./,
     ],
     [
       'the AUX–E jumper out',
       (rows) => removeJumper(rows, { from: at('thermostat', 'E'), to: at('thermostat', 'AUX') }),
-      /^Jumper AUX–E at the thermostat missing\. Emergency heat does not give its heat\./,
+      /^Jumper AUX–E at the thermostat missing\. Emergency heat is missing or partial\./,
     ],
     [
       'a jumper from Y to W',
       (rows) => addJumper(rows, at('air-handler', 'Y'), at('air-handler', 'W1')),
-      /^Jumper W1–Y at the air handler added\..*The compressor runs uncalled in: emergency/,
+      /^Jumper W1–Y at the air handler added\..*The compressor runs with no call on: emergency/,
     ],
     [
       'two at once',
@@ -73,7 +73,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
       ({ cable, to }) => cable === 'outdoor-cable' && to?.mark === 'B',
     )!;
     expect(mistakeIn(found((rows) => landEnd(rows, valve.id, 'to', null), b)).what).toMatch(
-      /It cools the house in a heat call \(heat, heat \+ aux\)\./,
+      /It cools the house on a heat call \(heat, heat \+ aux\)\./,
     );
   });
 
@@ -122,7 +122,7 @@ test('an O/B wire on the thermostat’s common is sent home by its own name', ()
   const twoValves: Facts = { ...base, thermostat: { ...base.thermostat, valveTerminals: 'O+B' } };
   const blue = found((rows) => landEnd(rows, 'thermostat-cable/blue', 'from', at('thermostat', 'B')), twoValves);
   const rule = checkEquipment(jobModel(blue)).find((finding) => finding.rule === 'common-not-on-output')!;
-  expect(rule.mend).toMatch(/^Blue goes back to thermostat C\. Where the old equipment used B for common/);
+  expect(rule.mend).toMatch(/^Blue goes back to thermostat C\. Some older equipment uses B for common/);
   const lamp: Facts = {
     ...base,
     outdoorUnit: { ...base.outdoorUnit, faultOutput: 'lamp' },

@@ -87,8 +87,8 @@ export const mistakeOf = (
       rule: 'named-mistake',
       severity: found.some(({ severity }) => severity === 'error') ? 'error' : 'warning',
       what: [...least.map(({ words }) => sentence(words)), ...does].join(' '),
-      why: 'The fewest moves between the plan and this wall that give everything found here.',
-      mend: `Power off, proven dead. ${least.map(({ home }) => home).join(' ')}`,
+      why: 'The fewest wiring changes that explain everything found here.',
+      mend: `Power off, verified dead. ${least.map(({ home }) => home).join(' ')}`,
       page: 'wiring',
       at: least[0]!.wires[0]!,
       aspect: least

@@ -66,7 +66,9 @@ const endWords = (was: TerminalRef | null, is: TerminalRef | null): string | nul
     return was.device === is.device
       ? `at the ${placeWords(is)} from ${was.mark} to ${is.mark}`
       : `from ${refWords(was)} to ${refWords(is)}`;
-  return is ? `landed on ${refWords(is)}, planned loose` : `loose at the ${placeWords(was!)}, planned on ${was!.mark}`;
+  return is
+    ? `landed on ${refWords(is)}; the plan leaves it unconnected`
+    : `unconnected at the ${placeWords(was!)}; the plan lands it on ${was!.mark}`;
 };
 
 const homeOf = (was: Conductor, is: Conductor): string => {
@@ -76,7 +78,7 @@ const homeOf = (was: Conductor, is: Conductor): string => {
     return [
       planned === null
         ? `take ${colourWords(is)} off ${refWords(now!)} and cap it`
-        : `${colourWords(is)} back to ${refWords(planned)}`,
+        : `move ${colourWords(is)} back to ${refWords(planned)}`,
     ];
   });
   return capital(`${ends.join('; ')}.`);
@@ -218,7 +220,7 @@ const exchangeOf = (one: Pair, other: Pair, place: TerminalRef): Move => ({
   id: [one.is.id, other.is.id].sort().join('+'),
   kind: 'exchanged',
   wires: [one.is.id, other.is.id],
-  words: `${colourWords(one.is)} and ${colourWords(other.is)} exchanged at the ${placeWords(place)}`,
+  words: `${colourWords(one.is)} and ${colourWords(other.is)} swapped at the ${placeWords(place)}`,
   home: `${homeOf(one.was, one.is).slice(0, -1)}; ${homeOf(other.was, other.is).replace(/^./, (first) => first.toLowerCase())}`,
   apply: (planned) => withConductor(withConductor(planned, one.is), other.is),
   undo: (rows) => landedAs(landedAs(rows, one.was), other.was),

@@ -156,9 +156,7 @@ test('one outdoor thermostat that gates two heat inputs is passed in one finding
   const passed = checkEquipment(jobModel(mutated(facts, exchange))).filter(
     ({ rule }) => rule === 'aux-passes-thermostats',
   );
-  expect(passed.map(({ what }) => what)).toEqual([
-    'Auxiliary heat brings bank 1 and 2 with outdoor thermostat 1 open.',
-  ]);
+  expect(passed.map(({ what }) => what)).toEqual(['AUX brings on bank 1 and 2 with outdoor thermostat 1 open.']);
 });
 
 test('a gas valve that is fed past its limit is an error by name, though every call looks right', () => {
@@ -171,7 +169,7 @@ test('a gas valve that is fed past its limit is an error by name, though every c
   expect(found[0]).toMatchObject({
     rule: 'named-mistake',
     severity: 'error',
-    what: expect.stringMatching(/exchanged at the furnace/),
+    what: expect.stringMatching(/swapped at the furnace/),
   });
   expect(found.find(({ rule, severity }) => rule === 'conditions-as-planned' && severity === 'error')!.what).toMatch(
     /^When the furnace limit opens: gas valve pulls in/,

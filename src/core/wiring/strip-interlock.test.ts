@@ -63,7 +63,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
     expect(brings(facts, 'defrost', 20)).not.toContain('2');
     const why = (outdoorF: number) =>
       control(facts, { ...DEFAULT_MOMENT, outdoorF, call: 'heat-aux' }).held.map((held) => held.why);
-    expect(why(20)).toEqual([expect.stringContaining('bank 2 is held while the compressor is called')]);
+    expect(why(20)).toEqual([expect.stringContaining('the strip interlock keeps bank 2 off')]);
     expect(why(0)).toEqual([expect.stringContaining('locked out below 5 °F')]);
   });
 
@@ -120,11 +120,11 @@ test('everything that counts heat counts the held bank out beside the compressor
   ]);
   const chart = (facts: Facts) => crossingChart(facts);
   const lines = (facts: Facts) => chart(facts).lines.map(({ label }) => label);
-  expect(lines(open).filter((label) => !lines(held).includes(label))).toEqual(['+ strips 2']);
+  expect(lines(open).filter((label) => !lines(held).includes(label))).toEqual(['+ bank 2']);
   expect(chart(held).marks.map(({ label }) => label)).toEqual(chart(open).marks.map(({ label }) => label));
   const labels = (facts: Facts) => supplyStates(facts, 20, 70).map(({ label }) => label);
-  expect(labels(open)).toContain('Heat pump and strips 1 + 2');
-  expect(labels(held)).not.toContain('Heat pump and strips 1 + 2');
+  expect(labels(open)).toContain('Heat pump + banks 1 + 2');
+  expect(labels(held)).not.toContain('Heat pump + banks 1 + 2');
   expect(labels(held)).toContain('Strips 1 + 2 alone');
 });
 

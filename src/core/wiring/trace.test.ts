@@ -52,9 +52,7 @@ describe('trace', () => {
       id: 'outdoor thermostat 1',
       why: expect.stringContaining('Outdoor thermostat 1 is open above 25 °F'),
     });
-    expect(held).toEqual([
-      expect.stringContaining('The thermostat shows auxiliary heat; the strips are held outdoors'),
-    ]);
+    expect(held).toEqual([expect.stringContaining('The thermostat shows AUX, but the strips are locked out')]);
     expect(ofCoil(traced(gated, 'emergency', 38), 'heat bank 1').status).toBe('runs');
   });
 
@@ -73,7 +71,7 @@ describe('trace', () => {
     expect(steps.find(({ passes }) => !passes)).toMatchObject({
       kind: 'conductor',
       id: 'thermostat-cable/yellow',
-      why: expect.stringContaining('Planned, and not there'),
+      why: expect.stringContaining('Planned but missing'),
     });
   });
 
@@ -94,7 +92,7 @@ describe('trace', () => {
   });
 
   test('a room above the setpoint is remarked on', () => {
-    expect(roomNote(base, { ...DEFAULT_MOMENT, indoorF: 74 })).toMatch(/74 °F, above the setpoint of 68 °F/);
+    expect(roomNote(base, { ...DEFAULT_MOMENT, indoorF: 74 })).toMatch(/74 °F is above the 68 °F setpoint/);
     expect(roomNote(base, { ...DEFAULT_MOMENT, call: 'cool-1', indoorF: 74 })).toBeNull();
   });
 });
@@ -192,7 +190,7 @@ describe('schools', () => {
     const gate = CHOICES.find(({ id }) => id === 'outdoor-gate')!;
     const [outdoors] = schoolsHere(base, gate, { ...DEFAULT_MOMENT, outdoorF: 45 });
     expect(outdoors).toMatchObject({ isInForce: false, refusedWhy: null });
-    expect(outdoors!.behaviour.join(' ')).toMatch(/Sequencer 1 does not pull in: heat \+ aux/);
+    expect(outdoors!.behaviour.join(' ')).toMatch(/Sequencer 1 does not pull in on: heat \+ aux/);
     expect(outdoors!.wires.join(' ')).toMatch(/outdoor thermostats 1 in/);
     expect(schoolsHere(gated, gate, DEFAULT_MOMENT)[0]!.isInForce).toBe(true);
   });
@@ -202,9 +200,9 @@ describe('faults', () => {
   test('each is told by what no longer runs', () => {
     const table = faultTable(base, benchFor(base, plan(base)), DEFAULT_MOMENT);
     const effects = (id: string) => table.find((row) => row.code === id)!.effects.join(' ');
-    expect(effects('open:contactor')).toMatch(/Contactor does not pull in: heat, heat \+ aux, cool, defrost/);
-    expect(effects('stuck-closed:thermostat R–Y')).toMatch(/Contactor pulls in: off, fan, emergency/);
-    expect(effects('open:jumper/thermostat.AUX–thermostat.E')).toMatch(/Sequencer 1 does not pull in: emergency/);
+    expect(effects('open:contactor')).toMatch(/Contactor does not pull in on: heat, heat \+ aux, cool, defrost/);
+    expect(effects('stuck-closed:thermostat R–Y')).toMatch(/Contactor pulls in on: off, fan, emergency/);
+    expect(effects('open:jumper/thermostat.AUX–thermostat.E')).toMatch(/Sequencer 1 does not pull in on: emergency/);
     expect(table.some(({ code }) => code.startsWith('swap:'))).toBe(true);
   });
 });

@@ -68,7 +68,7 @@ const openWhy = (harness: Harness, { openWhy: why, poweredBy, movedBy }: Contact
   if (poweredBy === undefined || state.energised.has(poweredBy)) return why;
   if (typeof movedBy === 'string' && !state.signals.has(movedBy)) return why;
   const device = harness.devices.find(({ coils }) => coils.some(({ id }) => id === poweredBy));
-  return `The ${device?.label.toLowerCase() ?? 'control'} has no power, so it sends nothing: R and C there first.`;
+  return `The ${device?.label.toLowerCase() ?? 'control'} has no power, so it makes no calls: check R and C there first.`;
 };
 
 const contactLinks = (harness: Harness, state: WiringState): Link[] => {
@@ -157,7 +157,7 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
         id,
         passes: false,
         words: () => name,
-        why: 'Planned, and not there: open, off or landed elsewhere.',
+        why: 'Planned but missing: open, off or landed somewhere else.',
       },
     }));
   return [...links, ...absent];
@@ -220,7 +220,7 @@ const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: Wi
     passes,
   });
   if (!way) {
-    const why = 'No conductor, contact or jumper leads from here to the transformer.';
+    const why = 'No path from here to the transformer.';
     return { coil, device, status, held, steps: [{ ...coilStep(false), why }] };
   }
   const hopStep = ({ link, from, to }: Hop): TraceStep => {
@@ -292,5 +292,5 @@ export const traceCall = (facts: Facts, sound: Bench, harness: Harness, state: W
 /** What the thermostat would do by itself in the room as it is; null where the call would come. */
 export const roomNote = ({ house }: Facts, { call, indoorF }: Moment): string | null =>
   (call.startsWith('heat') || call === 'defrost') && indoorF > house.heatSetpointF
-    ? `The room is at ${indoorF} °F, above the setpoint of ${house.heatSetpointF} °F: this call would not come by itself. Raise the setpoint for the test.`
+    ? `Room ${indoorF} °F is above the ${house.heatSetpointF} °F setpoint: this call would not come on by itself. Raise the setpoint for the test.`
     : null;

@@ -13,7 +13,7 @@ export const mayCarryPassword = (request: Request): boolean =>
 
 /** What to do where it may not. */
 export const PLAIN_CONNECTION =
-  'This connection is not encrypted, and a password would be read on the way. Put the application behind TLS and start it with TRUST_PROXY=yes, or open it on the machine itself.';
+  'This connection is not encrypted, so a password could be read in transit. Put the application behind TLS and start it with TRUST_PROXY=yes, or open it on the machine itself.';
 
 /** The address that a request comes from, as the proxy in front says; null where none is believed. */
 export const addressOf = (request: Request): string | null =>

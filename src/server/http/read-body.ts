@@ -33,7 +33,7 @@ export const readBodyText = async (
   maxBytes: number,
   slowestMs = SLOWEST_MS,
 ): Promise<BodyRead<string>> => {
-  if (!isJson(request)) return refused(415, 'A write is JSON, and its content type says so: application/json.');
+  if (!isJson(request)) return refused(415, 'Send JSON with the content type application/json.');
   const tooLarge = refused(413, `That is larger than ${maxBytes / 1e6} MB. Check that it is the right file.`);
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLarge;
   if (!request.body) return { ok: true, value: '' };
@@ -47,7 +47,7 @@ export const readBodyText = async (
       const part = await Promise.race([reader.read(), passed]);
       if (part === 'late') {
         await reader.cancel();
-        return refused(408, 'It took too long to arrive. Try again where the connection is better.');
+        return refused(408, 'The upload took too long. Try again with a better connection.');
       }
       if (part.done) break;
       bytes += part.value.byteLength;

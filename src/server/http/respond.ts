@@ -24,10 +24,13 @@ const answerTo = (problem: unknown): Response => {
   if (isOutOfRoom(problem))
     return refuse(
       503,
-      'The database’s disk is full. What you entered is kept here and will be saved when it has room.',
+      'The server disk is full. Your entries are kept on this device and will be saved when there is space.',
     );
   return isPassing(problem)
-    ? refuse(503, 'The database does not answer. What you entered is kept here and will be saved when it is back.')
+    ? refuse(
+        503,
+        'The database is not responding. Your entries are kept on this device and will be saved when it is back.',
+      )
     : refuse(500, 'Something went wrong on the server. What you entered is kept here; try again.');
 };
 
@@ -71,7 +74,7 @@ export interface Asking {
   readonly scope: CrewScope;
 }
 
-const MAY_NOT = 'You may look at this, and not change it. Ask your lead.';
+const MAY_NOT = 'You can view this but not change it. Ask your crew lead.';
 
 /** What a route is open for, readable by the test that goes through all of them. */
 export interface Ruled {
@@ -122,7 +125,7 @@ export const jobRoute = (
     },
   );
 
-const NO_WEATHER = 'There is no such year of weather. It may have been deleted.';
+const NO_WEATHER = 'That weather file does not exist. It may have been deleted.';
 export const noWeather = (): Response => refuse(404, NO_WEATHER);
 
 export interface WeatherContext extends Asking {

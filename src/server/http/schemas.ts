@@ -25,7 +25,7 @@ const changeSchema = lazy((change: { path?: unknown } | undefined) => {
       .required('must be given'),
     value,
   })
-    .noUnknown(({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`)
+    .noUnknown(({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`)
     .required('must be a change');
 });
 
@@ -68,20 +68,20 @@ export const moveSchema = object({
 
 /** Visits that a device began, and its own clock as it sends. */
 const fromDevice = {
-  visits: array(visitSchema).max(50, 'must be at most 50 visits at once'),
+  visits: array(visitSchema).max(50, 'must be 50 visits or fewer'),
   sentAt: timeSchema,
 };
 
 export const readingsSchema = object({
   readings: array(readingSchema)
     .min(1)
-    .max(200, 'must be at most 200 readings at once')
+    .max(200, 'must be 200 readings or fewer')
     .required('must be a list of readings'),
   ...fromDevice,
 });
 
 export const marksSchema = object({
-  marks: array(markSchema).min(1).max(200, 'must be at most 200 marks at once').required('must be a list of marks'),
+  marks: array(markSchema).min(1).max(200, 'must be 200 marks or fewer').required('must be a list of marks'),
   ...fromDevice,
 });
 

@@ -17,7 +17,7 @@ const handled =
 const closed = <T>(schema: Schema<T>): Schema<T> =>
   schema instanceof ObjectSchema
     ? (schema.noUnknown(
-        ({ unknown }) => `holds something that is not known: ${String(unknown).slice(0, 60)}`,
+        ({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`,
       ) as unknown as Schema<T>)
     : schema;
 

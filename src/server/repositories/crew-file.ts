@@ -116,7 +116,7 @@ const addJob = async (
   const imported = { at: new Date(receivedMs).toISOString(), by: 'server', from: `Crew file of ${name}` };
   const history = historyNoLaterThan(job, receivedMs);
   if (!(await insertJob(id, { fileVersion, facts, confirmed }, history, job.handedOverAt, updatedBy, imported)))
-    throw new Error(`Job ${id} stands in the file twice.`);
+    throw new Error(`Job ${id} appears twice in the file.`);
   await addHandovers(id, job.handovers, imported);
   await models().FactChangeRow.bulkCreate(
     changes.map(({ at, ...change }) => ({ ...change, jobId: id, changedAt: new Date(at) })),
@@ -149,7 +149,7 @@ export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew'
         {
           const { profile, author } = line;
           const saved = await saveProfile(scope, { saveId: randomUUID(), baseRevision: null, profile, author });
-          if (saved.kind !== 'saved') throw new Error(`Controller ${profile.id} stands in the file twice.`);
+          if (saved.kind !== 'saved') throw new Error(`Controller ${profile.id} appears twice in the file.`);
         }
         return;
       case 'weather':

@@ -30,12 +30,12 @@ test('a save on the revision that was edited lands and counts up', async () => {
 test('a stale save is refused, and what is stored stays', async () => {
   const profile = fresh();
   await save(profile);
-  await save({ ...profile, name: 'First' }, 1);
+  await save({ ...profile, name: 'Before you start' }, 1);
   expect(await save({ ...profile, name: 'Second' }, 1)).toMatchObject({
     kind: 'stale',
-    stored: { revision: 2, profile: { name: 'First' } },
+    stored: { revision: 2, profile: { name: 'Before you start' } },
   });
-  expect((await getProfile(TEST_CREW, profile.id))?.profile.name).toBe('First');
+  expect((await getProfile(TEST_CREW, profile.id))?.profile.name).toBe('Before you start');
 });
 
 test('the same save sent again lands once, new or not', async () => {

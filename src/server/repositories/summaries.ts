@@ -12,7 +12,7 @@ export const NO_OUTLINE: JobOutline = {
   readings: 0,
   findings: { error: 0, warning: 0, advice: 0 },
   startup: { open: 0, pass: 0, warn: 0, fail: 0 },
-  next: 'This job cannot be worked out. Open it, and check its Sheet.',
+  next: 'This job cannot be calculated. Open it and check its Survey.',
   lastVisit: null,
   ruler: { spanF: RULER_SPAN_F, lanes: [], holesF: [], designF: 0, balanceF: null },
 };

@@ -47,18 +47,18 @@ export const AirPage = () => {
         Air at the register, {text(outdoorF)} out, {text(indoorF)} in the room
       </h2>
       <p className="mb-2 max-w-prose text-sm text-quiet">
-        Under about {text(95, 0)} it feels cool on skin and warms the room all the same. In defrost the unit takes from
-        the air about what it gives in heating.
+        Below about {text(95, 0)} supply air feels cool on the skin but still heats the room. In defrost the unit takes
+        about as much heat from the air as it gives in heating.
       </p>
       <StateLines states={states} roomF={indoorF} limitF={facts.airHandler.maxSupplyF} />
       <details className="mt-6" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
         <summary className="flex min-h-12 items-center border-y border-line font-label text-xl font-semibold">
-          Against airflow
+          Supply air vs. airflow
         </summary>
         {isOpen && <AirflowChart facts={facts} states={states} roomF={indoorF} />}
       </details>
       <section aria-label="Airflow and elevation" className="mt-6">
-        <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">What it hangs on</h2>
+        <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">What it depends on</h2>
         <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
           {AIR_FACTS.map((path) => (
             <FactField key={path} path={path} findings={findingsOn(findings, path)} />
@@ -67,7 +67,9 @@ export const AirPage = () => {
       </section>
       <div className="mt-6">
         <CautionSign
-          lines={['Strips at or above the kit’s least airflow only, panels on. Never defeat a limit to make heat.']}
+          lines={[
+            'Run strips only at or above the kit’s minimum airflow, panels on. Never bypass a limit to get heat.',
+          ]}
         />
       </div>
     </div>

@@ -22,10 +22,10 @@ export const NeedTable = ({
   <table className="w-full">
     <thead>
       <tr className="text-left">
-        <th className="eyebrow font-semibold">Backup must give</th>
+        <th className="eyebrow font-semibold">Backup needed</th>
         <th className="eyebrow text-right font-semibold">kW</th>
-        {!hasFurnace && <th className="eyebrow text-right font-semibold">Kit of the list</th>}
-        <th className="eyebrow pl-3 font-semibold">{hasFurnace ? 'The furnace' : 'The one fitted'}</th>
+        {!hasFurnace && <th className="eyebrow text-right font-semibold">Smallest listed kit</th>}
+        <th className="eyebrow pl-3 font-semibold">{hasFurnace ? 'The furnace' : 'Installed kit'}</th>
       </tr>
     </thead>
     <tbody>
@@ -45,7 +45,7 @@ export const NeedTable = ({
             <td className="pt-1.5 text-right font-mono">{kitKW === null ? (hasList ? 'none' : '–') : `${kitKW} kW`}</td>
           )}
           <td className={`pt-1.5 pl-3 text-sm ${isMet ? '' : 'font-semibold text-fail'}`}>
-            {isMet ? 'gives it' : 'is too small'}
+            {isMet ? 'is enough' : 'is too small'}
           </td>
         </tr>
       ))}
@@ -63,14 +63,14 @@ export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => {
           <th className="eyebrow font-semibold">Bank</th>
           <th className="eyebrow text-right font-semibold">kW</th>
           <th className="eyebrow text-right font-semibold">Needed below</th>
-          <th className="eyebrow text-right font-semibold">Its thermostat</th>
+          <th className="eyebrow text-right font-semibold">Outdoor thermostat setting</th>
         </tr>
       </thead>
       <tbody>
         {banks.map(({ bank, kW: size, neededBelowF, dialF }) => (
           <tr key={bank} className="border-b border-line">
             <th scope="row" className="py-1.5 text-left font-normal">
-              Strips {bank}
+              Bank {bank}
             </th>
             <td className="text-right font-mono">{kW(size)}</td>
             <td className="text-right font-mono font-semibold">
@@ -91,12 +91,12 @@ const balanceWords = ({ balanceF, isDrawnOn }: PriceCell, { figure }: Degrees) =
 export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => {
   const degrees = useDegrees();
   return (
-    <Scroller label="Even cost, price against price">
+    <Scroller label="Economic balance point by fuel and electric price">
       <table className="w-full min-w-96 font-mono text-sm">
         <caption className="pb-1 text-left font-sans text-sm text-quiet">
-          Even cost, {degrees.unit} out: below it the furnace is the cheaper heat. Electricity down, fuel across ($ a{' '}
-          {unit}).
-          {table.some((row) => row.some(({ isDrawnOn }) => isDrawnOn)) && ' * Beyond the rating points: drawn on.'}
+          Economic balance point, {degrees.unit} outside: below it the furnace is cheaper. Rows: electric price;
+          columns: fuel price ($ per {unit}).
+          {table.some((row) => row.some(({ isDrawnOn }) => isDrawnOn)) && ' * Extrapolated beyond the rating points.'}
         </caption>
         <thead>
           <tr>

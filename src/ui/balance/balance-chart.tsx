@@ -60,7 +60,7 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
     ...crossing.shortfallsF.map((gap) => ({ gap, tint: 'bg-[color-mix(in_srgb,var(--warn)_16%,transparent)]' })),
   ];
   return (
-    <section aria-label="Crossing chart" className="select-none">
+    <section aria-label="Balance chart" className="select-none">
       <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 sm:grid-cols-[9rem_minmax(0,1fr)]">
         <div className="relative">
           <span className="absolute top-0 right-2 font-sans text-sm font-semibold text-quiet">kBtu/h</span>
@@ -158,8 +158,8 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
       <Scale place="on the chart" />
       <CopStrip chart={chart} />
       <p className="text-sm text-quiet">
-        * and dashed: beyond the rating points ({degrees.figure(chart.ratedF[0])} to {degrees.text(chart.ratedF[1])}),
-        the heat pump’s lines drawn straight on.
+        * and dashed: extrapolated beyond the rating points ({degrees.figure(chart.ratedF[0])} to{' '}
+        {degrees.text(chart.ratedF[1])}).
       </p>
     </section>
   );

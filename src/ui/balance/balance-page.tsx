@@ -86,29 +86,27 @@ export const CrossingPage = () => {
           </section>
           {hasFurnace ? (
             <section aria-label="Prices">
-              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Price against price</h2>
+              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Fuel price vs. electric price</h2>
               <PriceTable table={prices} unit={FUEL_UNIT[facts.furnace.fuel]} />
             </section>
           ) : (
             <section aria-label="Banks">
-              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Banks, one after another</h2>
+              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Staging by bank</h2>
               <BankTable banks={banks} />
               <p className="mt-1 text-sm text-quiet">
-                Where a bank has an outdoor thermostat, it closes a few degrees above, for its own play. Emergency heat
-                goes round it.
+                An outdoor thermostat is set a few degrees higher to allow for its differential. Emergency heat bypasses
+                it.
               </p>
             </section>
           )}
         </div>
         <LoadEvidence />
         <section aria-label="Heat pump" className="mt-8">
-          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">
-            Heat pump, from its own sheet
-          </h2>
+          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Heat pump performance data</h2>
           {fields(UNIT_FACTS)}
         </section>
-        <section aria-label="How far gates may be off" className="mt-8">
-          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">How far gates may be off</h2>
+        <section aria-label="Lockout tolerances" className="mt-8">
+          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Lockout tolerances</h2>
           {fields(GATE_FACTS)}
         </section>
         {hasFurnace && (
@@ -118,8 +116,8 @@ export const CrossingPage = () => {
           </section>
         )}
         <p className="mt-6 border-l-4 border-line-strong pl-3 text-sm">
-          The unit’s own sheet and the maker’s limits win over what is worked out here. Gas, oil and combustion settings
-          are for licensed people.
+          The unit’s performance data and the manufacturer’s limits override anything calculated here. Gas, oil and
+          combustion settings are for licensed techs.
         </p>
       </Below>
     </div>

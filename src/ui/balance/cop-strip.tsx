@@ -56,7 +56,7 @@ export const CopStrip = ({ chart }: { chart: CrossingChart }) => {
             className="absolute right-1 -translate-y-full bg-paper px-1 font-sans text-sm text-plum"
             style={{ top: `${Math.max(20, percentDown(plot, copEven))}%` }}
           >
-            even cost at COP {roundTo(copEven, 2)}
+            break-even COP {roundTo(copEven, 2)}
           </span>
         )}
         <NeedleLine spanF={spanF} />

@@ -42,7 +42,7 @@ const Band = ({ weighed, most }: { weighed: Weighed; most: number }) => {
 
 const trustWords = ({ trust, estimate }: Weighed) => {
   if (estimate.kind === 'missing' || trust === null) return '';
-  return trust === 1 ? 'trusted most' : `trusted ${['', '', 'second', 'third', 'least'][trust] ?? 'less'}`;
+  return trust === 1 ? 'most reliable' : `trusted ${['', '', 'second', 'third', 'least'][trust] ?? 'less'}`;
 };
 
 /** How the load is known: four ways, each with its band; one is taken. */
@@ -57,7 +57,7 @@ export const LoadEvidence = () => {
     );
   return (
     <section aria-label="House load" className="mt-8">
-      <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">House load, and how it is known</h2>
+      <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">House load, and where it comes from</h2>
       <ul>
         {all.map((weighed) => {
           const { evidence, estimate, isTaken } = weighed;
@@ -76,7 +76,7 @@ export const LoadEvidence = () => {
                       <span className="text-xs text-quiet">kBtu/h ±{Math.round(100 * estimate.uncertainty)} %</span>
                     </span>
                   ) : (
-                    <span className="text-sm text-quiet">not known</span>
+                    <span className="text-sm text-quiet">unknown</span>
                   )}
                   <button
                     type="button"
@@ -85,7 +85,7 @@ export const LoadEvidence = () => {
                     disabled={isTaken}
                     onClick={() => setFact('load.from', evidence.id)}
                   >
-                    {isTaken ? 'taken' : 'Take'}
+                    {isTaken ? 'taken' : 'Use this'}
                   </button>
                 </span>
               </div>
@@ -94,7 +94,7 @@ export const LoadEvidence = () => {
               </p>
               <details className="text-sm">
                 <summary className="flex min-h-11 items-center underline decoration-dotted underline-offset-4 sm:min-h-8">
-                  figures
+                  Enter figures
                 </summary>
                 <div className="grid gap-x-6 gap-y-2 py-2 text-base md:grid-cols-2">
                   {FIELDS[evidence.id].map((path) => (

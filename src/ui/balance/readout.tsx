@@ -48,16 +48,14 @@ export const Readout = ({ hasFurnace }: { hasFurnace: boolean }) => {
         note={`${thousand(at.lowBtuh)} to ${thousand(at.highBtuh)}`}
       />
       <Figure
-        label="Heat pump can"
+        label="Heat pump capacity"
         value={thousand(at.heatPumpBtuh)}
         unit="kBtu/h"
         tone="text-pine"
-        note={
-          at.cop > 0 ? `COP ${roundTo(at.cop, 2)}${at.isDrawnOn ? ', beyond the rating points' : ''}` : 'stands still'
-        }
+        note={at.cop > 0 ? `COP ${roundTo(at.cop, 2)}${at.isDrawnOn ? ', beyond the rating points' : ''}` : 'is off'}
       />
       <Figure
-        label="It gives"
+        label="Heat pump output now"
         value={thousand(at.compressorBtuh)}
         unit="kBtu/h"
         tone="text-pine"
@@ -74,8 +72,13 @@ export const Readout = ({ hasFurnace }: { hasFurnace: boolean }) => {
           note={at.temperingBtuh > 0 ? `${thousand(at.temperingBtuh)} in defrost` : undefined}
         />
       )}
-      <Figure label="Short" value={thousand(at.shortBtuh)} unit="kBtu/h" tone={at.shortBtuh > 1 ? 'text-fail' : ''} />
-      <Figure label="Costs" value={at.costPerHour.toFixed(2)} unit="$ an hour" />
+      <Figure
+        label="Shortfall"
+        value={thousand(at.shortBtuh)}
+        unit="kBtu/h"
+        tone={at.shortBtuh > 1 ? 'text-fail' : ''}
+      />
+      <Figure label="Cost per hour" value={`$${at.costPerHour.toFixed(2)}`} unit="per hour" />
     </dl>
   );
 };

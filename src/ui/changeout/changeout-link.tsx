@@ -8,7 +8,7 @@ export const ChangeoutLink = () => {
   const isBegun = useJob((job) => job.facts.changeout.subbase !== null);
   return (
     <JobLink to="wiring/changeout">
-      {isBegun ? 'Old thermostat to new' : 'An old thermostat comes off? Write it down first'}
+      {isBegun ? 'Old thermostat to new' : 'Replacing a thermostat? Record the old wiring first'}
     </JobLink>
   );
 };

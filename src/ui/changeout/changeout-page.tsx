@@ -20,10 +20,10 @@ import { Subbase } from './subbase';
 import { useOldWall } from './use-old-wiring';
 
 const CAUTIONS = [
-  'Thick conductors, wire nuts, or 120 or 240 V at this wall: no 24 V thermostat hangs there. Stop.',
-  'Power off and proven dead at furnace or air handler and outdoor unit before a conductor is moved. Readings live only if trained.',
-  'An old thermostat with a glass bulb holds mercury: keep it whole, and take it where it is collected.',
-  'The makers’ instructions, local code and licensed practice come first.',
+  'Stop: heavy wire, wire nuts, or 120/240 V here means a line-voltage thermostat, not 24 V.',
+  'Turn off and verify dead both the indoor and the outdoor unit before you move a wire. Live readings only if trained.',
+  'An old thermostat with a glass bulb contains mercury: do not break it; take it to a mercury recycling drop-off.',
+  'The manufacturers’ instructions, local code and licensed practice come first.',
 ];
 
 export const ChangeoutPage = () => {
@@ -48,7 +48,7 @@ export const ChangeoutPage = () => {
         <div className="grid min-w-0 grid-cols-1 gap-2">
           <Subbase known={known} />
           {problems.length > 0 && (
-            <ul aria-label="Look again" role="alert">
+            <ul aria-label="Recheck" role="alert">
               {problems.map((words) => (
                 <li key={words} className="font-medium text-fail">
                   {words}
@@ -59,7 +59,7 @@ export const ChangeoutPage = () => {
           <FactField path="changeout.oldSystem" />
           <TypedWallBox />
           <PairList
-            title="Jumpers on it"
+            title="Old thermostat jumpers"
             one="From"
             other="To"
             most={[8, 8]}
@@ -68,9 +68,9 @@ export const ChangeoutPage = () => {
             onChange={(pairs) => setJumpers(pairs.map(([one, other]) => ({ one, other })))}
           />
           <PairList
-            title="What its settings said"
+            title="Old thermostat settings"
             one="Setting"
-            other="Says"
+            other="Value"
             most={[60, 60]}
             between=": "
             pairs={settings.map(({ name, value }) => [name, value])}
@@ -85,9 +85,9 @@ export const ChangeoutPage = () => {
             </>
           ) : (
             <p className="max-w-prose text-quiet">
-              Write down every conductor before the first screw is turned: its letter, its color, and what the board at
-              its other end calls it. Then it is said here what each one does, what to meter where that is not known
-              yet, and where it goes on the new thermostat. Letters and colors are no proof.
+              Record every conductor before you turn a screw: its letter, its color, and the terminal at its other end.
+              The app then shows what each one does, what to meter if that is not clear, and where it goes on the new
+              thermostat. Letters and colors prove nothing.
             </p>
           )}
         </div>

@@ -87,12 +87,12 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
   return (
     <DialogFrame
       title={row ? 'Conductor' : 'Next conductor'}
-      about="As it is on the wall now, before anything is moved."
+      about="As wired now, before you move anything."
       onClose={onClose}
     >
-      <h3 className="eyebrow">Letter at the screw</h3>
+      <h3 className="eyebrow">Terminal letter</h3>
       <Marks
-        label="Letter at the screw"
+        label="Terminal letter"
         marks={[...SUBBASE_LETTERS.map((each) => [each, each] as const), ['', 'No letter']]}
         value={letter ?? '?'}
         used={new Set(taken.map((each) => plainLetter(each.letter)).filter(Boolean))}
@@ -113,7 +113,7 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
           </RadioOption>
         ))}
       </RadioGroup>
-      <h3 className="eyebrow mt-3">Its other end, as the board calls it</h3>
+      <h3 className="eyebrow mt-3">Terminal at the other end</h3>
       <Marks
         label="Its other end"
         marks={[['', 'Not seen'], [COILED_BACK, 'Coiled back'], ...BOARD_MARKS.map((each) => [each, each] as const)]}
@@ -124,16 +124,16 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
       <Own label="Another" value={board === COILED_BACK ? '' : board} most={12} onChange={setBoard} />
       <div className="mt-4 flex flex-wrap gap-2">
         <button type="button" className="strong-button" disabled={!isWhole} onClick={() => onKeep(made, row === null)}>
-          {row ? 'Keep' : 'Keep, and the next'}
+          {row ? 'Save' : 'Save and add next'}
         </button>
         {row === null && (
           <button type="button" className="plain-button" disabled={!isWhole} onClick={() => onKeep(made, false)}>
-            Keep, that was the last
+            Save and finish
           </button>
         )}
         {row !== null && (
           <button type="button" className="plain-button" onClick={onTakeOff}>
-            Not there: take it off the list
+            Remove from list
           </button>
         )}
       </div>

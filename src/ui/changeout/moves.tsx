@@ -46,7 +46,7 @@ export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactCha
     <>
       <section aria-labelledby="moves-title">
         <h2 id="moves-title" className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">
-          To the new thermostat
+          Land on the new thermostat
         </h2>
         <ol aria-label="Moves">
           {list.moves.map((move) => (
@@ -56,7 +56,7 @@ export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactCha
         {takes.length > 0 &&
           (isTaken ? (
             <p role="status" className="mt-2 text-quiet">
-              The plan on Wiring has these conductors and colors.
+              The plan on Wiring now uses these conductors and colors.
             </p>
           ) : (
             <button
@@ -64,13 +64,13 @@ export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactCha
               className="strong-button mt-2"
               onClick={() => takes.forEach(({ path, value }) => setFact(path, value))}
             >
-              Plan with these conductors
+              Use these conductors in the plan
             </button>
           ))}
       </section>
       <details className="border-y border-line">
-        <summary className="min-h-11 cursor-pointer py-2 font-semibold">The way back</summary>
-        <ol aria-label="The way back" className="list-decimal pb-2 pl-6">
+        <summary className="min-h-11 cursor-pointer py-2 font-semibold">Put it back as it was</summary>
+        <ol aria-label="Put it back as it was" className="list-decimal pb-2 pl-6">
           {list.back.map((line) => (
             <li key={line}>{line}</li>
           ))}

@@ -33,15 +33,15 @@ const Ask = ({ next }: { next: NextReading }) => {
         setWhy(typed.kind === 'wrong' ? typed.why : 'Type the volts that the meter shows, such as 25.6 or 0.');
       }}
     >
-      <p className="eyebrow">The reading that tells most</p>
+      <p className="eyebrow">Most useful next reading</p>
       <p className="font-label text-2xl leading-tight font-semibold">
         {screw(hot)} to {screw(row)}, AC volts
       </p>
       <p>
-        Everything powered, the old thermostat still on its screws. {OLD_CALLS[call].set}{' '}
+        System powered, old thermostat still in place. {OLD_CALLS[call].set}{' '}
         {isForValveMode
-          ? 'It tells which mode energizes the valve: 0 V, this call energizes it; 24 V, it does not.'
-          : '0 V: this call feeds it. 24 V: it does not, and something hangs on it.'}
+          ? 'Shows which mode energizes the valve: 0 V, this call does; 24 V, it does not.'
+          : '0 V: this call energizes it. 24 V: it does not; a coil, or the common, is on that wire.'}
       </p>
       <div className="mt-1 flex flex-wrap items-end gap-2">
         <label>
@@ -55,7 +55,7 @@ const Ask = ({ next }: { next: NextReading }) => {
           />
         </label>
         <button type="submit" className="strong-button">
-          Keep
+          Save
         </button>
       </div>
       {why && (
@@ -65,8 +65,8 @@ const Ask = ({ next }: { next: NextReading }) => {
       )}
       {isForValveMode && (
         <p className="mt-1 text-sm text-quiet">
-          Without a meter: in cooling with cold air, the vapor line cold at the indoor coil, the old setting was right;
-          then read it off the old thermostat. Never take it from habit.
+          Without a meter: if it blows cold in cooling and the vapor line is cold at the indoor coil, the old setting
+          was right. Read it off the old thermostat. Never go by habit.
         </p>
       )}
     </form>
@@ -102,13 +102,13 @@ export const NextMeter = ({ next, known }: { next: NextReading | null; known: re
         <p>
           {open === 0
             ? unproved === 0
-              ? 'Everything is known.'
+              ? 'All conductors identified.'
               : `Every conductor has a likely place; ${unproved} ${unproved === 1 ? 'is' : 'are'} known by the letter only. Follow ${unproved === 1 ? 'it' : 'them'} or meter ${unproved === 1 ? 'it' : 'them'} before landing.`
-            : 'No reading at this thermostat would tell more. Follow what is open to its board: power off and verified dead, twist the pair at one end, find it with the ohmmeter at the other.'}
+            : 'No reading at the thermostat will help further. Trace the unknown wires: power off and verified dead, twist two together at one end, and find them with an ohmmeter at the other end.'}
         </p>
       )}
       {readings.length > 0 && (
-        <ul aria-label="What the meter said" className="mt-2">
+        <ul aria-label="Meter readings" className="mt-2">
           {readings.map(({ colour, call, volts }, at) => (
             <li
               key={`${at} ${colour} ${call}`}
@@ -123,7 +123,7 @@ export const NextMeter = ({ next, known }: { next: NextReading | null; known: re
                 <button
                   type="button"
                   className="bare-button"
-                  aria-label={`Take back: ${colourName(colour)} in ${call}`}
+                  aria-label={`Remove this reading: ${colourName(colour)} in ${call}`}
                   onClick={() => setReadings(readings.filter((_, index) => index !== at))}
                 >
                   <Trash2 size={18} aria-hidden />

@@ -12,7 +12,7 @@ export const TypedWallBox = () => {
   const id = useId();
   return (
     <details className="border-b border-line">
-      <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Type it in one go</summary>
+      <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Type them all at once</summary>
       <form
         className="pb-3"
         onSubmit={(event) => {
@@ -25,8 +25,8 @@ export const TypedWallBox = () => {
         }}
       >
         <label htmlFor={id} className="text-sm text-quiet">
-          Letter and color, commas between; after &gt; its other end. R red &gt; R, C blue, W2 white &gt; W1, brown &gt;
-          spare
+          Type letter and color, separated by commas; after &gt; type the other end. Example: R red &gt; R, C blue, W2
+          white &gt; W1, brown &gt; spare
         </label>
         <textarea
           id={id}

@@ -26,8 +26,8 @@ const Screw = ({ colour }: { colour: string | null }) => (
 const doesWords = ({ does, isProved, isValveModeSeen }: UnderstoodConductor): string => {
   if (does === null) return 'Not known yet';
   const words =
-    landingOf(does) === 'valve' && !isValveModeSeen ? 'Reversing valve, mode not seen' : WALL_FUNCTIONS[does];
-  return isProved ? words : `${words}, by its letter alone`;
+    landingOf(does) === 'valve' && !isValveModeSeen ? 'Reversing valve, O or B not confirmed' : WALL_FUNCTIONS[does];
+  return isProved ? words : `${words}, by letter only`;
 };
 
 const otherEnd = ({ board }: OldConductorRow) => {

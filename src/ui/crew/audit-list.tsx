@@ -10,10 +10,10 @@ export const AuditList = ({
 }) => (
   <section aria-labelledby="audit-title" className="mt-8">
     <h2 id="audit-title" className="font-label text-xl font-semibold">
-      What was done
+      Activity log
     </h2>
     {lines.length === 0 ? (
-      <p className="mt-1 text-quiet">Nothing yet: invitations, roles and who was let go stand here.</p>
+      <p className="mt-1 text-quiet">Nothing yet. Invitations, role changes and removals are listed here.</p>
     ) : (
       <>
         <ul className="mt-1 text-sm">

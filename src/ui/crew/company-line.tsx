@@ -8,8 +8,8 @@ import { useAtWork, useMay } from './at-work';
 
 /** What somebody who may not change a job reads above it. */
 const LIMITS = {
-  apprentice: 'You read and tick off; a technician countersigns it, and changes the facts.',
-  reader: 'You look at everything, and change nothing.',
+  apprentice: 'You take readings and check off steps; a technician countersigns them and changes the facts.',
+  reader: 'You can see everything but change nothing.',
 } as const;
 
 /** Under the header: the lead's note, who else is on the job, and what who is signed in may not do here. */

@@ -15,7 +15,7 @@ const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void 
   const close = async (event: React.FormEvent) => {
     event.preventDefault();
     const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'close', handle: typed } });
-    if (answer.kind !== 'ok') return setProblem(notDone('The crew stays.', answer));
+    if (answer.kind !== 'ok') return setProblem(notDone('Deletion canceled. The crew is kept.', answer));
     onClose();
     router.refresh();
   };
@@ -23,7 +23,7 @@ const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void 
     <DialogFrame
       isAlert
       title="Delete the crew"
-      about="In 30 days every job, reading and person of this crew is deleted and cannot be brought back. Until then everybody works on, and any lead can keep it. Export everything first."
+      about="In 30 days every job, reading and person in this crew is permanently deleted. Until then everyone can keep working, and any crew lead can cancel. Export everything first."
       onClose={onClose}
     >
       <form onSubmit={close} className="mt-3">
@@ -58,13 +58,13 @@ export const CrewData = ({ handle, ends }: { handle: string; ends: string | null
   const [asks, setAsks] = useState(false);
   const keep = async () => {
     const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'keep' } });
-    if (answer.kind !== 'ok') return toast.error(notDone('The crew was not kept.', answer));
+    if (answer.kind !== 'ok') return toast.error(notDone('Deletion was not canceled.', answer));
     router.refresh();
   };
   return (
     <section aria-labelledby="crew-data-title" className="mt-8">
       <h2 id="crew-data-title" className="font-label text-xl font-semibold">
-        Everything the crew has
+        All crew data
       </h2>
       <p className="mt-1 text-quiet">
         One file with every job and its record, people, controllers, weather and this list of what was done; another

@@ -4,7 +4,7 @@ import { When } from '../kit/date-text';
 export const CrewEnds = ({ at }: { at: string | null }) =>
   at === null ? null : (
     <p role="alert" className="mx-auto max-w-6xl bg-fail-wash px-3 py-2 font-medium sm:px-6">
-      This crew will be deleted with all of its jobs on <When at={at} only="day" />. A lead can keep it, on the Crew
+      This crew and all its jobs will be deleted on <When at={at} only="day" />. A crew lead can cancel on the Crew
       page.
     </p>
   );

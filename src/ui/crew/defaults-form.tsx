@@ -17,8 +17,8 @@ const SHIPPED = assumedFacts();
 const shippedWords = (path: FactPath): string => {
   const fact = factAt(path);
   const value = factValue(SHIPPED, path);
-  const isFigure = fact.kind === 'number' && fact.unit !== '°F' && typeof value === 'number';
-  return `as shipped: ${isFigure ? value : factWords(fact, value)}`;
+  const isFigure = fact.kind === 'number' && fact.unit !== '°F' && !fact.isShare && typeof value === 'number';
+  return `default: ${isFigure ? value : factWords(fact, value)}`;
 };
 
 /** Whether a fact means something beside what else is decided here; what hangs on a house or a system always may. */
@@ -47,7 +47,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
     if (answer.kind === 'ok') {
       setBase(answer.value);
       setProblem('');
-      toast('Kept: new jobs begin with this.');
+      toast('Saved. New jobs start with these.');
       return;
     }
     // What somebody else decided meanwhile stands; what was changed here is laid over it, to be kept in the next try.
@@ -56,7 +56,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
       setNext(mergedDefaults(base, next, now));
       setBase(now);
     }
-    setProblem(notDone('Nothing was kept.', answer));
+    setProblem(notDone('Nothing was saved.', answer));
   };
   return (
     <form onSubmit={save}>
@@ -82,7 +82,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
         <section aria-label="Instruments" className="mt-6">
           <h2 className="border-b-2 border-ink font-label text-xl font-semibold">Instruments</h2>
           <p className="mt-1 text-sm text-quiet">
-            Offered where somebody reads. The day goes into the record beside each reading.
+            Listed wherever someone enters a reading. The calibration date is recorded with each reading.
           </p>
           <InstrumentList
             instruments={next.instruments}
@@ -92,7 +92,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
         <ProblemLine problem={problem} />
         {mayDecide && (
           <button type="submit" className="strong-button mt-5">
-            Keep it
+            Save
           </button>
         )}
       </fieldset>

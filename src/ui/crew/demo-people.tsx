@@ -27,7 +27,7 @@ export const DemoPeople = ({ crews }: { crews: readonly DemoCrew[] }) => {
   return (
     <section aria-labelledby="demo-title" className="mt-8">
       <h2 id="demo-title" className="font-label text-xl font-semibold">
-        This is a demo: two made-up crews, one tap is in
+        Demo: two made-up crews. Tap a name to sign in.
       </h2>
       <ProblemLine problem={problem} />
       <div className="grid grid-cols-1 gap-x-8 sm:grid-cols-2">

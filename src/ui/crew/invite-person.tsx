@@ -28,7 +28,7 @@ export const InvitePerson = () => {
   return (
     <section aria-labelledby="invite-title" className="mt-8">
       <h2 id="invite-title" className="font-label text-xl font-semibold">
-        Invite somebody
+        Invite someone
       </h2>
       <form onSubmit={send} className="mt-2 flex flex-wrap items-end gap-3">
         <label className="grid min-w-0 flex-1 basis-48">
@@ -36,11 +36,11 @@ export const InvitePerson = () => {
           <input name="name" required maxLength={80} autoComplete="off" className="field-box min-h-11" />
         </label>
         <label className="grid basis-40">
-          <span className="eyebrow">As</span>
-          <RoleChoice label="As" role={role} onChange={setRole} />
+          <span className="eyebrow">Role</span>
+          <RoleChoice label="Role" role={role} onChange={setRole} />
         </label>
         <button type="submit" className="plain-button min-h-11">
-          Make the link
+          Create link
         </button>
       </form>
       <p className="mt-1 text-sm text-quiet">{ROLES[role].may}</p>

@@ -4,7 +4,7 @@
 export const LinkOnce = ({
   name,
   path,
-  about = 'It works once, for a week, and is not shown again.',
+  about = 'It works once, within one week, and will not be shown again.',
 }: {
   name: string;
   path: string;

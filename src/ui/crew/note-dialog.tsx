@@ -14,13 +14,13 @@ export const NoteDialog = ({
   onClose: () => void;
 }) => (
   <ReasonDialog
-    title="Note for whoever goes"
-    about="It stands on the board and above every page of the job. Leave it empty to remove it."
+    title="Note for the next tech"
+    about="It shows in the job list and above every page of the job. Leave it empty to remove it."
     label="Note"
     usual={[]}
     first={first}
     maxLength={MOST_NOTE_LETTERS}
-    action="Leave the note"
+    action="Save note"
     takesNothing
     onSay={onLeave}
     onClose={onClose}

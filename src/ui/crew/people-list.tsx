@@ -15,7 +15,7 @@ type Change = { action: 'role'; role: Role } | { action: 'let-go' | 'link' | 'si
 const ACTS = [
   { action: 'link', label: 'New link' },
   { action: 'sign-out', label: 'Sign out everywhere' },
-  { action: 'let-go', label: 'Let go' },
+  { action: 'let-go', label: 'Remove from crew' },
 ] as const;
 
 /** Everybody of a crew; a lead changes what they may, makes links, and lets people go. */
@@ -47,10 +47,10 @@ export const PeopleList = ({
               <b className="font-semibold">{person.name}</b>
               {person.id === me && <span className="text-quiet"> (you)</span>}
               <span className="block font-mono text-sm break-all text-quiet">
-                {person.leftAt === null ? signInName({ person: person.handle, crew }) : 'has left'}
+                {person.leftAt === null ? signInName({ person: person.handle, crew }) : 'Removed'}
               </span>
               {person.leftAt === null && !person.hasPassword && person.id !== me && (
-                <span className="block text-sm text-quiet">Has chosen no password yet</span>
+                <span className="block text-sm text-quiet">No password set yet</span>
               )}
             </span>
             {mayChange && person.leftAt === null ? (
@@ -80,7 +80,7 @@ export const PeopleList = ({
                     type="button"
                     className="plain-button px-2 text-sm"
                     aria-label={`Remove the data of ${person.name}`}
-                    title="Sign-in name, role and links go; the name stays on what they read"
+                    title="Removes sign-in name, role and links. Their name stays on readings they took."
                     onClick={() => change(person, { action: 'forget' })}
                   >
                     Remove their data

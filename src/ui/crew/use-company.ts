@@ -39,7 +39,7 @@ export const useCompany = (jobId: string, note: Company['note'], onMark: (at: Co
   const leave = async (words: string) => {
     const answer = await call(`/api/jobs/${jobId}/notes`, { method: 'POST', body: { words } });
     if (answer.kind === 'ok') await ask();
-    else toast.error(notDone('The note was not left.', answer));
+    else toast.error(notDone('The note was not saved.', answer));
   };
   return { company, leave };
 };

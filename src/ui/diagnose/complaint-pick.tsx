@@ -13,10 +13,10 @@ export const ComplaintPick = ({ chosen, onChosen }: { chosen: string | null; onC
   return (
     <section aria-labelledby="complaint-title">
       <h2 id="complaint-title" className="font-label text-2xl font-semibold">
-        What does the owner say?
+        What is the complaint?
       </h2>
       <p className="mb-2 text-quiet">
-        The nearest of these. Without one, start from a reading: anything entered on Startup or Strips counts here too.
+        Pick the closest. No complaint? Start from a reading: anything entered on Startup or Strips counts here too.
       </p>
       <ul className="grid gap-1.5 sm:grid-cols-2">
         {complaintsOf(facts).map(({ id, words }) => (

@@ -47,12 +47,12 @@ export const TroublePage = () => {
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       {hasFailed && (
         <p role="alert" className="font-medium text-fail">
-          The suspects could not be worked out on this device. Reload the page.
+          The suspects could not be calculated on this device. Reload the page.
         </p>
       )}
       {!trouble && !hasFailed && (
         <p role="status" className="text-lg text-quiet">
-          Working out what every fault would read …
+          Calculating what each fault would read …
         </p>
       )}
       {trouble && (
@@ -64,13 +64,13 @@ export const TroublePage = () => {
             <ComplaintPick chosen={trouble.complaint} onChosen={() => setAsking(false)} />
           ) : (
             <p className="mb-3 flex flex-wrap items-center gap-x-3 border-b border-line">
-              <span className="text-lg">{said ? `“${said}”` : 'No complaint: from the readings alone.'}</span>
+              <span className="text-lg">{said ? `“${said}”` : 'No complaint: working from the readings.'}</span>
               <button
                 type="button"
                 className="bare-button px-1 underline underline-offset-4"
                 onClick={() => setAsking(true)}
               >
-                {said ? 'Another complaint' : 'Choose what the owner says'}
+                {said ? 'Another complaint' : 'Choose a complaint'}
               </button>
               <span className="ml-auto">
                 <ListenButton />

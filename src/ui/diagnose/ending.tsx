@@ -16,9 +16,9 @@ import type { AskTonight } from './use-diagnosis';
 const TITLES: Record<Trouble['standpoint'], string> = {
   open: '',
   named: 'The cause',
-  exhausted: 'The likeliest cause: nothing left to read tells more',
+  exhausted: 'Most likely cause: no other reading would narrow it further',
   pair: 'Two things are wrong',
-  unexplained: 'These readings fit nothing that is known here',
+  unexplained: 'These readings do not match any known fault',
 };
 
 const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
@@ -36,8 +36,8 @@ const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
         <dd>{cause.confirm}</dd>
         <dt className="eyebrow pt-1">Fix</dt>
         <dd>{cause.mend}</dd>
-        <dt className="eyebrow pt-1">Who</dt>
-        <dd>{cause.by === 'licensed' ? 'Licensed people' : 'A technician'}</dd>
+        <dt className="eyebrow pt-1">Done by</dt>
+        <dd>{cause.by === 'licensed' ? 'Licensed tech' : 'A technician'}</dd>
       </dl>
       <div className="mt-2 flex flex-wrap gap-2">
         {cause.id !== 'nothing' && (
@@ -74,8 +74,8 @@ export const Ending = ({ trouble, ask }: { trouble: Trouble; ask: AskTonight }) 
       {standpoint === 'pair' && pairs[0]!.map((cause) => <CauseEnd key={cause.id} cause={cause} ask={ask} />)}
       {standpoint === 'unexplained' && (
         <p>
-          No single cause gives these readings, and no two that are known here. Read those again that speak against the
-          first suspect; look whether the Sheet says what stands there; then the maker’s own fault table.
+          No one fault, or pair of faults, explains these readings. Retake the readings that argue against the first
+          suspect; check that the Survey matches the equipment; then use the manufacturer’s troubleshooting chart.
         </p>
       )}
     </section>

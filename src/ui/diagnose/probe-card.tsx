@@ -16,13 +16,13 @@ const KIND_WORDS = {
   'low-volts': '24 V',
   air: null,
   live: 'Line voltage: qualified people, rated meter',
-  licensed: 'Licensed people only',
+  licensed: 'Licensed tech only',
 } as const;
 
 /** Seconds as somebody says them. */
 const spent = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`);
 
-const CANNOT = 'Cannot be reached now';
+const CANNOT = 'Can’t get to it';
 
 /** The next thing to observe: where, in which call, how, with what care; what each suspect would read; the field. */
 export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Trouble['handsOut'] }) => {
@@ -35,7 +35,7 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Tr
   return (
     <section aria-labelledby="probe-title" className="border-l-4 border-ink pl-3">
       <p className="eyebrow">
-        {isAgain ? 'Read this again: it does not fit the rest' : 'Next'} · {PLACES[probe.place]}
+        {isAgain ? 'Read this again: it does not fit the other readings' : 'Next'} · {PLACES[probe.place]}
         {call !== null && ` · ${CALLS[call].label}`} · about {spent(seconds)}
       </p>
       <h2 id="probe-title" className="font-label text-3xl leading-tight font-semibold">
@@ -65,11 +65,11 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Tr
         className="bare-button mt-1 px-1 underline underline-offset-4"
         onClick={() => leaveOut(CANNOT)}
       >
-        Can’t reach it: something else
+        Can’t get to it: suggest another reading
       </button>
       {differ && (
         <table className="mt-2 w-full text-sm">
-          <caption className="eyebrow text-left">What it would read</caption>
+          <caption className="eyebrow text-left">What each suspect would read</caption>
           <tbody>
             {wouldRead.map(({ words, more, reads }) => (
               <tr key={reads} className="border-b border-line align-top">

@@ -19,7 +19,7 @@ const MarksEntry = ({ marks, onRead }: { marks: readonly string[]; onRead: Probe
   const word = marks.filter((mark) => hot.includes(mark)).join('+') || 'none';
   return (
     <div>
-      <p className="eyebrow">Tap those that are hot</p>
+      <p className="eyebrow">Tap every hot terminal</p>
       <div role="group" aria-label="Hot terminals" className="flex flex-wrap gap-1.5">
         {marks.map((mark) => (
           <button
@@ -126,7 +126,7 @@ export const ProbeEntry = ({ shown: { probe }, onRead }: ProbeEntryProps) => {
         takesOpen={probe.unit === 'Ω'}
         onCommit={(value) => value !== null && onRead(value)}
       />
-      <p className="text-sm text-quiet">Enter keeps it.</p>
+      <p className="text-sm text-quiet">Press Enter to save.</p>
       {taken}
     </div>
   );

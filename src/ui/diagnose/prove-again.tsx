@@ -26,7 +26,7 @@ export const ProveAgain = ({ words, fixed, steps }: ProveAgainProps) => {
       <h2 id="prove-title" className="font-label text-2xl font-semibold">
         Fixed: {words}
       </h2>
-      <p className="text-quiet">What was read before does not count any more. Prove again:</p>
+      <p className="text-quiet">Earlier readings no longer count. Recheck these:</p>
       <ul>
         {steps.map(({ step, items }) => {
           const again = items.filter(({ reading }) => reading && isAfter(reading)).length;

@@ -12,7 +12,7 @@ export const PutBack = () => {
   return (
     <section aria-labelledby="back-title" className="caution-sign mb-4">
       <h2 id="back-title" className="font-label text-xl font-semibold">
-        To put back before handing over
+        Put back before handover
       </h2>
       <ul className="list-disc pl-5">
         {list.map((line) => (
@@ -20,7 +20,7 @@ export const PutBack = () => {
         ))}
       </ul>
       <button type="button" className="plain-button mt-2 min-h-12" onClick={() => keep('done')}>
-        All of it is put back
+        Everything is back
       </button>
     </section>
   );

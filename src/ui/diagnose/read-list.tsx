@@ -5,7 +5,7 @@ import { Said } from '../degrees/degrees';
 import { useUntake } from '../startup/use-save-reading';
 import { readWords } from './suspect-list';
 
-const WITHDRAWN = 'Misread, withdrawn while looking for trouble';
+const WITHDRAWN = 'Misread; withdrawn while troubleshooting';
 
 const Line = ({ line }: { line: ReadLine }) => {
   const { withdraw } = useUntake(line.id);

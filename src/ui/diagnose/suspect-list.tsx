@@ -38,7 +38,7 @@ const SuspectRow = ({ suspect, isFirst }: { suspect: ShownSuspect; isFirst: bool
         <summary className="grid min-h-11 cursor-pointer grid-cols-[1fr_auto] items-center gap-x-3 py-1.5">
           <span className="min-w-0">
             <span className={isFirst ? 'font-semibold' : ''}>{first!.words}</span>
-            {others.length > 0 && <span className="text-quiet"> or {others.length} more that read alike</span>}
+            {others.length > 0 && <span className="text-quiet"> (+{others.length} with the same readings)</span>}
             <span aria-hidden className="mt-1 block h-2 bg-line">
               <span className="block h-2 bg-ink" style={{ width: `${Math.max(1, p * 100)}%` }} />
             </span>
@@ -49,14 +49,14 @@ const SuspectRow = ({ suspect, isFirst }: { suspect: ShownSuspect; isFirst: bool
           </span>
         </summary>
         <div className="grid gap-1 pb-2 pl-3 text-sm">
-          <Lines title="Speaks for it" lines={speaksFor} />
-          <Lines title="Speaks against it" lines={speaksAgainst} />
+          <Lines title="Evidence for" lines={speaksFor} />
+          <Lines title="Evidence against" lines={speaksAgainst} />
           {speaksFor.length + speaksAgainst.length === 0 && (
-            <p className="text-quiet">No reading speaks for it or against it yet. {first!.because}</p>
+            <p className="text-quiet">No evidence for or against it yet. {first!.because}</p>
           )}
           {others.length > 0 && (
             <div>
-              <p className="eyebrow">Reads alike at every point</p>
+              <p className="eyebrow">Reads the same at every point</p>
               <ul className="list-disc pl-5">
                 {causes.map(({ id, words, confirm }) => (
                   <li key={id}>
@@ -109,7 +109,7 @@ export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble:
     <h2 id="suspects-title" className="border-b-2 border-ink font-label text-2xl font-semibold">
       Suspects
     </h2>
-    <ul aria-label="Suspects, likeliest first">
+    <ul aria-label="Suspects, most likely first">
       {suspects.map((suspect, at) => (
         <SuspectRow key={suspect.key} suspect={suspect} isFirst={at === 0} />
       ))}

@@ -16,7 +16,7 @@ const holdsWords = ({ holdsF, hoursTo45 }: TonightWay): string =>
   hoursTo45 === null
     ? `holds ${Math.round(holdsF)} °F`
     : hoursTo45 < 0.5
-      ? 'cold at once'
+      ? 'gets cold right away'
       : `down to 45 °F in ${Math.round(hoursTo45)} h`;
 
 const Way = ({ way, cause, isBest }: { way: TonightWay; cause: string; isBest: boolean }) => {
@@ -45,7 +45,7 @@ const Way = ({ way, cause, isBest }: { way: TonightWay; cause: string; isBest: b
           className="plain-button mt-2 min-h-12"
           onClick={() => keep(seenValue(`${way.id}|${cause}`), null, { note: undoNote(way.undo) })}
         >
-          Set so for tonight
+          Set up for tonight
         </button>
       </details>
     </li>
@@ -69,7 +69,7 @@ export const TonightWays = ({ cause, ask }: { cause: string; ask: AskTonight }) 
   return (
     <details onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold underline underline-offset-4">
-        Not tonight? The most heat until the part is here
+        Can’t fix it tonight? The most heat until the part comes
       </summary>
       <div className="max-w-48">
         <NumberBox
@@ -82,7 +82,7 @@ export const TonightWays = ({ cause, ask }: { cause: string; ask: AskTonight }) 
           onCommit={(value) => typeof value === 'number' && setTonightF(value)}
         />
       </div>
-      <p className="text-sm text-quiet">No limit, link, interlock or safety is bypassed in any of these.</p>
+      <p className="text-sm text-quiet">None of these bypasses a limit, link, interlock or safety.</p>
       {ways?.length === 0 && (
         <ul aria-label="No safe heat" className="my-2 list-disc border-l-4 border-fail pl-7">
           {NO_SAFE_HEAT.map((line, at) => (
@@ -92,7 +92,7 @@ export const TonightWays = ({ cause, ask }: { cause: string; ask: AskTonight }) 
           ))}
         </ul>
       )}
-      <ul aria-label="Ways through the night">
+      <ul aria-label="Options for tonight">
         {ways?.map((way, at) => (
           <Way key={way.id} way={way} cause={cause} isBest={at === 0} />
         ))}

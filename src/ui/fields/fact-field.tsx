@@ -31,6 +31,7 @@ const Control = ({ path }: { path: FactPath }) => {
           value={value as number | null}
           unit={unit}
           isDifference={fact.isDifference}
+          isShare={fact.isShare}
           step={fact.step}
           min={fact.min}
           max={fact.entryMax ?? fact.max}

@@ -12,7 +12,7 @@ import { call } from '../requests/api';
 
 const Changes = ({ path, changes }: { path: FactPath; changes: readonly PastChange[] }) => {
   const { say } = useDegrees();
-  if (changes.length === 0) return <p className="text-quiet">Nobody has changed it.</p>;
+  if (changes.length === 0) return <p className="text-quiet">No changes.</p>;
   const words = (value: unknown) => say(factWords(factAt(path), value));
   return (
     <ol className="space-y-2">
@@ -46,7 +46,7 @@ export const FactPast = ({ path }: { path: FactPath }) => {
   }, [jobId, path]);
   return (
     <section aria-label="History" className="max-h-60 overflow-y-auto">
-      {answer === null && <p className="text-quiet">Asking …</p>}
+      {answer === null && <p className="text-quiet">Loading …</p>}
       {answer?.kind === 'ok' && <Changes path={path} changes={answer.value.changes} />}
       {answer !== null && answer.kind !== 'ok' && <p className="text-fail">{answer.error}</p>}
     </section>

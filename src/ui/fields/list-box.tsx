@@ -25,6 +25,16 @@ const Rows = ({ name: whole, label, item, columns, rows, least, most, newRow, ch
   return (
     <fieldset className="min-w-0">
       <legend className="eyebrow">{label}</legend>
+      {columns.length > 1 && rows.length > 0 && (
+        <div
+          aria-hidden
+          className="hidden gap-1.5 pr-12 pl-6 text-sm text-quiet sm:grid sm:auto-cols-fr sm:grid-flow-col"
+        >
+          {columns.map((column) => (
+            <span key={column.name}>{column.label}</span>
+          ))}
+        </div>
+      )}
       <ol className="space-y-2">
         {rows.map((row, at) => (
           // Rows have no identity but their place: a row is what stands there.
@@ -38,9 +48,9 @@ const Rows = ({ name: whole, label, item, columns, rows, least, most, newRow, ch
                   <NumberBox
                     name={`${whole} ${at} ${column.name}`}
                     label={`${column.label} of ${item} ${at + 1}`}
-                    hidesLabel
+                    hidesLabel={columns.length > 1 ? 'wide' : true}
                     value={row[column.name]!}
-                    unit={column.unit || column.label.toLowerCase()}
+                    unit={column.unit}
                     step={column.step}
                     min={column.min}
                     max={column.max}

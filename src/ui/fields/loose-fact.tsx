@@ -51,6 +51,7 @@ export const LooseFact = ({ path, label, value, none, onSay }: LooseFactProps) =
           value={(value as number | undefined) ?? null}
           unit={fact.unit}
           isDifference={fact.isDifference}
+          isShare={fact.isShare}
           step={fact.step}
           min={fact.min}
           max={fact.max}

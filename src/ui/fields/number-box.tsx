@@ -7,7 +7,8 @@ import { type NumberEntryProps, useNumberEntry } from './use-number-entry';
 interface NumberBoxProps extends NumberEntryProps {
   readonly label: string;
   readonly isLarge?: boolean;
-  readonly hidesLabel?: boolean;
+  /** Whether its label is for screen readers only; `wide`: only where a heading row is above it. */
+  readonly hidesLabel?: boolean | 'wide';
   readonly autoFocus?: boolean;
 }
 
@@ -32,7 +33,7 @@ export const NumberBox = ({
   const swipe = useRef<{ x: number; from: number } | null>(null);
   return (
     <span className="block">
-      <label htmlFor={id} className={hidesLabel ? 'sr-only' : 'eyebrow'}>
+      <label htmlFor={id} className={hidesLabel === 'wide' ? 'eyebrow sm:sr-only' : hidesLabel ? 'sr-only' : 'eyebrow'}>
         {label}
       </label>
       <span className="flex flex-wrap gap-1">
@@ -66,7 +67,7 @@ export const NumberBox = ({
           />
           <span
             aria-hidden
-            title="Swipe to step"
+            title="Swipe to change"
             className={`flex min-w-11 touch-none items-center justify-center rounded-r border border-l-0 border-line-strong bg-paper px-2 text-sm text-quiet select-none ${isLarge ? 'text-base' : ''}`}
             onPointerDown={(event) => {
               const from = entry.stepBase();

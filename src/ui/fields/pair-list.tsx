@@ -40,7 +40,7 @@ export const PairList = ({ title, one, other, most, between, pairs, check, onCha
             <button
               type="button"
               className="bare-button"
-              aria-label={`Take ${first}${between}${second} off the list`}
+              aria-label={`Remove ${first}${between}${second}`}
               onClick={() => onChange(pairs.filter((_, index) => index !== at))}
             >
               <Trash2 size={18} aria-hidden />

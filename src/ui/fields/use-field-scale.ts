@@ -22,28 +22,47 @@ const CONVERTED_DECIMALS = 1;
 /** What stands behind a number that was typed in °C, while it is kept as typed. */
 const IN_C = ' °C';
 
-/** How a field shows and takes its numbers: as they are stored, or in °C. */
-export const useFieldScale = (unit: string, isDifference = false) => {
+/** What a field's number is, for showing it. */
+export interface FieldKind {
+  readonly unit: string;
+  /** A difference of temperatures, not a temperature. */
+  readonly isDifference?: boolean | undefined;
+  /** Stored as a fraction, shown in percent. */
+  readonly isShare?: boolean | undefined;
+}
+
+/** Digits of a percentage as it is shown, and of the fraction that is stored for one. */
+const PERCENT_DECIMALS = 4;
+const SHARE_DECIMALS = 6;
+
+/** How a field shows and takes its numbers: as they are stored, in °C, or a fraction in percent. */
+export const useFieldScale = ({ unit, isDifference = false, isShare = false }: FieldKind) => {
   const { scale, say } = useDegrees();
   const converts = scale === 'C' && isDegreeUnit(unit);
   const [out, back] = isDifference ? [apartOnScale, apartFromScale] : [onScale, fromScale];
-  const shown = (value: FieldNumber): string =>
-    value === null
-      ? ''
-      : converts && typeof value === 'number'
-        ? degreesText(out('C', value), CONVERTED_DECIMALS)
-        : String(value);
+  const shown = (value: FieldNumber): string => {
+    if (value === null) return '';
+    if (typeof value !== 'number') return value;
+    if (isShare) return String(roundTo(100 * value, PERCENT_DECIMALS));
+    return converts ? degreesText(out('C', value), CONVERTED_DECIMALS) : String(value);
+  };
   return {
     unit: converts ? unitOn('C', unit) : unit,
     shown,
     say,
-    /** A number as it was typed here, as it is stored; what stands in the field already stays exactly what it is. */
+    /** A typed number as it is stored; the number already in the field stays exactly what it is. */
     stored: (typed: number, standing: FieldNumber): number => {
-      if (!converts) return typed;
-      return String(typed) === shown(standing) ? (standing as number) : back('C', typed);
+      if (!converts && !isShare) return typed;
+      if (String(typed) === shown(standing)) return standing as number;
+      return isShare ? roundTo(typed / 100, SHARE_DECIMALS) : back('C', typed);
     },
-    /** The nearest number that a field of this scale steps to. */
-    bound: (value: number): number => (converts ? roundTo(out('C', value), CONVERTED_DECIMALS) : value),
+    /** A bound as the field shows it. */
+    bound: (value: number): number => {
+      if (isShare) return roundTo(100 * value, PERCENT_DECIMALS);
+      return converts ? roundTo(out('C', value), CONVERTED_DECIMALS) : value;
+    },
+    /** A step as the field takes it. */
+    step: (value: number): number => (isShare ? roundTo(100 * value, PERCENT_DECIMALS) : value),
     /** What is kept of keys pressed, with the scale that they were pressed on. */
     keep: (text: string | null): string | null => (text !== null && converts ? `${text}${IN_C}` : text),
     /** What was kept, on this scale: the scale may have been changed since. */

@@ -4,15 +4,12 @@ import { useState } from 'react';
 import { parseTyped } from '@/core/units/parse-number';
 import { roundTo } from '@/core/units/round';
 import { useTyped } from '../job/use-typed';
-import { type FieldNumber, useFieldScale } from './use-field-scale';
+import { type FieldKind, type FieldNumber, useFieldScale } from './use-field-scale';
 
-export interface NumberEntryProps {
+export interface NumberEntryProps extends FieldKind {
   /** What it is for, once in the job: what is typed then outlives the page. */
   readonly name?: string | undefined;
   readonly value: FieldNumber;
-  readonly unit: string;
-  /** A difference of temperatures, not a temperature. */
-  readonly isDifference?: boolean | undefined;
   readonly step: number;
   readonly min?: number;
   readonly max?: number;
@@ -33,9 +30,10 @@ type Judged = { readonly value: FieldNumber } | { readonly why: string };
  * meanwhile, and nothing typed is thrown away.
  */
 export const useNumberEntry = (props: NumberEntryProps) => {
-  const { name, value, step, min = -Infinity, max = Infinity, maxWhy, none, takesOpen = false } = props;
+  const { name, value, min = -Infinity, max = Infinity, maxWhy, none, takesOpen = false } = props;
   const [kept, setKept] = useTyped(name);
-  const { unit, shown, stored, bound, keep, recall, say } = useFieldScale(props.unit, props.isDifference);
+  const { unit, shown, stored, bound, keep, recall, say, ...scale } = useFieldScale(props);
+  const step = scale.step(props.step);
   const [wrong, setWrong] = useState<string | null>(null);
   const typed = recall(kept);
   const setTyped = (input: string | null) => setKept(keep(input));
@@ -49,12 +47,12 @@ export const useNumberEntry = (props: NumberEntryProps) => {
       case 'wrong':
         return { why: parsed.why };
       case 'open':
-        return takesOpen ? { value: 'OL' } : { why: 'OL is for resistance. Type a number.' };
+        return takesOpen ? { value: 'OL' } : { why: 'OL is for ohms only. Type a number.' };
       case 'empty':
-        return none === undefined ? { why: 'A number is needed here.' } : { value: null };
+        return none === undefined ? { why: 'Enter a number.' } : { value: null };
       case 'number': {
-        if (parsed.value < least) return { why: `At least ${least} ${unit}.` };
-        if (parsed.value > most) return { why: `At most ${most} ${unit}.${maxWhy ? ` ${maxWhy}` : ''}` };
+        if (parsed.value < least) return { why: `Minimum ${least}${unit && ` ${unit}`}.` };
+        if (parsed.value > most) return { why: `Maximum ${most}${unit && ` ${unit}`}.${maxWhy ? ` ${maxWhy}` : ''}` };
         // A bound that was rounded on the scale shown is that bound.
         const meant = Math.min(max, Math.max(min, stored(parsed.value, value)));
         const why = props.check?.(meant) ?? null;

@@ -28,7 +28,7 @@ export const FindingLine = ({
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
   const [isWaiving, setIsWaiving] = useState(false);
-  const { severity, what, why, mend, at, mendBy, waived } = finding;
+  const { severity, what, why, mend, at, mendBy, choices = [], waived } = finding;
   const key = findingKey(finding);
   return (
     <li className={`flex gap-2 py-1 ${waived ? 'text-quiet' : ''}`}>
@@ -47,8 +47,26 @@ export const FindingLine = ({
         </p>
         {waived && (
           <p className="text-sm">
-            Waived by {waived.by}: {waived.reason}
+            Accepted as is by {waived.by}: {waived.reason}
           </p>
+        )}
+        {!waived && choices.length > 0 && (
+          <ul aria-label="Choices" className="mt-1 space-y-1">
+            {choices.map(({ label, cost, changes }) => (
+              <li key={label} className="flex flex-wrap items-center gap-x-3">
+                <button
+                  type="button"
+                  className="plain-button"
+                  onClick={() => changes.forEach(({ path, value }) => setFact(path, value))}
+                >
+                  <Said>{label}</Said>
+                </button>
+                <span className="text-sm">
+                  <Said>{cost}</Said>
+                </span>
+              </li>
+            ))}
+          </ul>
         )}
         <div className="flex flex-wrap">
           {mendBy && !waived && (
@@ -65,12 +83,12 @@ export const FindingLine = ({
               href={`/jobs/${id}/survey#${finding.fact}`}
               className="flex min-h-11 items-center px-2 underline underline-offset-4"
             >
-              On the Sheet
+              On the Survey
             </Link>
           )}
           {at && onPoint && (
             <button type="button" className="bare-button px-2 underline underline-offset-4" onClick={() => onPoint(at)}>
-              Show it
+              Show me
             </button>
           )}
           {waived ? (
@@ -84,7 +102,7 @@ export const FindingLine = ({
                 )
               }
             >
-              Take the waiver back
+              Undo: reopen this
             </button>
           ) : NEVER_WAIVED.has(finding.rule) ? null : (
             <button
@@ -92,7 +110,7 @@ export const FindingLine = ({
               className="bare-button px-2 text-quiet underline underline-offset-4"
               onClick={() => setIsWaiving(true)}
             >
-              Waive…
+              Accept as is…
             </button>
           )}
         </div>

@@ -38,7 +38,7 @@ export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: (
   };
   return (
     <DialogFrame
-      title="Live with it, and say why"
+      title="Accept as is (give a reason)"
       about={
         <>
           <Said>{finding.what}</Said> The reason stays in the record, with your name.
@@ -57,7 +57,7 @@ export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: (
         />
       </label>
       <label className="mt-2 block">
-        <span className="eyebrow">Who decides</span>
+        <span className="eyebrow">Accepted by</span>
         <input
           className="field-box w-full"
           maxLength={80}
@@ -69,7 +69,7 @@ export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: (
         <button type="button" className="strong-button" disabled={!isReady} onClick={waive}>
           Waive
         </button>
-        <DialogClose className="plain-button">Leave it open</DialogClose>
+        <DialogClose className="plain-button">Cancel</DialogClose>
       </div>
     </DialogFrame>
   );

@@ -27,10 +27,10 @@ export const TakeAway = () => {
         <Download size={18} aria-hidden /> Settings (CSV)
       </a>
       <Link className="plain-button" href={`/jobs/${id}/handover/label`} prefetch={false}>
-        <QrCode size={18} aria-hidden /> Label for the door
+        <QrCode size={18} aria-hidden /> Panel-door label
       </Link>
       <button type="button" className="plain-button" onClick={() => setLinks(true)}>
-        <Link2 size={18} aria-hidden /> Link for the owner
+        <Link2 size={18} aria-hidden /> Homeowner link
       </button>
       {showsLinks && <OwnerLinks jobId={id} onClose={() => setLinks(false)} />}
     </>

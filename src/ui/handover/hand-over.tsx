@@ -49,14 +49,13 @@ export const HandOver = () => {
       // With what was seen: where somebody changed the job meanwhile, it is not this that was handed over.
       body: { action: 'hand-over', outdoorF: moment.outdoorF, indoorF: moment.indoorF, printed: record },
     });
-    if (!isKept)
-      return toast.error('This device has no room to keep that it is handed over. Hand it over with signal.');
+    if (!isKept) return toast.error('This device has no space to save the handover. Hand over when you are online.');
     const kept = { id: uuid(), handedOverAt, author: me, coreVersion: process.env.CORE_VERSION ?? '', record };
     // Said once it is kept: whoever reloads at that moment finds it so.
     await keepJob({ ...saved, handedOverAt }, personId);
     await change('handovers', (earlier) => [kept, ...earlier]);
     acknowledge({ handedOverAt });
-    toast('Handed over here. The server hears of it after everything else that waits for this job.');
+    toast('Handed over on this device. It will sync after this job’s other unsent entries.');
   };
   const move = async (action: 'hand-over' | 'take-back') => {
     const { moment, saved } = now();
@@ -72,7 +71,12 @@ export const HandOver = () => {
     // What was changed since comes in, so that it is seen before it is signed.
     if (answer.kind === 'refused' && answer.status === 409) await refresh();
     if (answer.kind !== 'ok')
-      return toast.error(notDone(action === 'hand-over' ? 'It is not handed over.' : 'It stays handed over.', answer));
+      return toast.error(
+        notDone(
+          action === 'hand-over' ? 'Handover canceled; the job is open again.' : 'The job is still handed over.',
+          answer,
+        ),
+      );
     acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
     // The record as it is kept comes from the server.
     await refresh();
@@ -90,7 +94,7 @@ export const HandOver = () => {
           }}
           disabled={!(saveState === 'saved' || saveState === 'lost') || putBack.length > 0 || !maySign(shutOff)}
         >
-          {shutOff.kind === 'clear' ? 'Mark handed over' : 'Sign as shut off and tagged'}
+          {shutOff.kind === 'clear' ? 'Hand over job' : 'Sign as shut off and tagged'}
         </button>
       ) : (
         <span className="flex flex-wrap items-center gap-2 text-sm">
@@ -101,14 +105,14 @@ export const HandOver = () => {
             className="bare-button px-2 underline underline-offset-4"
             onClick={() => move('take-back')}
           >
-            Take back
+            Undo handover
           </button>
         </span>
       )}
       {handedOverAt === null && <ShutOffLine />}
       {handedOverAt === null && putBack.length > 0 && (
         <p role="status" className="basis-full font-semibold text-fail">
-          Not before it is put back: {putBack.join('; ')}. Trouble has the list.
+          Put this back first: {putBack.join('; ')}. The list is on Diagnose.
         </p>
       )}
       {asks.length > 0 && (

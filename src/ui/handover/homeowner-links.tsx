@@ -48,8 +48,8 @@ export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => v
   };
   return (
     <DialogFrame
-      title="Link for the owner"
-      about="It opens the homeowner’s page and nothing else, for whoever has it, without signing in."
+      title="Homeowner link"
+      about="Opens only the homeowner page. Anyone with the link can see it without signing in."
       onClose={onClose}
     >
       <div className="flex flex-wrap items-end gap-3">
@@ -73,7 +73,9 @@ export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => v
         </button>
       </div>
       <ProblemLine problem={problem} />
-      {made && <LinkOnce name="the owner" path={made} about="It is not shown again; ended, it shows nothing." />}
+      {made && (
+        <LinkOnce name="the owner" path={made} about="This link is shown only once. After it ends, it shows nothing." />
+      )}
       <ul aria-label="Links" className="mt-3">
         {links.map(({ id, madeBy, until, isOver, opened }) => (
           <li key={id} className="flex min-h-11 items-center gap-2 border-b border-line py-1">
@@ -85,7 +87,7 @@ export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => v
             </span>
             {!isOver && (
               <button type="button" className="plain-button px-3" onClick={() => send('DELETE', { share: id })}>
-                End it
+                Turn off link
               </button>
             )}
           </li>

@@ -20,6 +20,6 @@ export const RecordChangeout = ({ changeout }: HandoverRecord) =>
   changeout && (
     <div className="gap-6 text-xs sm:columns-2 print:gap-4 print:text-[6.4pt] print:leading-[1.02]">
       <List title="As it was" lines={changeout.was} />
-      <List title="What was done" lines={changeout.moves} />
+      <List title="Work done" lines={changeout.moves} />
     </div>
   );

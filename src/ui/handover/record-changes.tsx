@@ -5,8 +5,8 @@ export const RecordChanges = ({ differences }: { differences: readonly RecordDif
   <details className="no-print mx-auto mb-4 max-w-[52rem] border border-line bg-sheet px-4 py-2">
     <summary className="min-h-11 cursor-pointer py-2 font-label text-lg font-semibold">
       {differences.length === 0
-        ? 'Printed today, it would say the same'
-        : `Printed today, ${differences.length} ${differences.length === 1 ? 'line' : 'lines'} would say otherwise`}
+        ? 'Unchanged: today’s record would read the same'
+        : `${differences.length} ${differences.length === 1 ? 'line' : 'lines'} would read differently today`}
     </summary>
     {differences.length > 0 && (
       <table className="w-full text-sm">

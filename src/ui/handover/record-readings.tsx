@@ -31,10 +31,10 @@ export const RecordReadings = ({ taken, tally, measured, trouble, returns, steps
           {taken.instruments && `, with ${taken.instruments}`}.{' '}
         </>
       )}
-      {tally} Expected, then read. † corrected; every reading is in the CSV.
+      {tally} Columns: expected, then measured. † corrected; all readings are in the CSV.
     </p>
     {trouble && trouble.length > 0 && (
-      <ul aria-label="Trouble" className="mb-2">
+      <ul aria-label="Diagnosis" className="mb-2">
         {trouble.map((line) => (
           <li key={line}>{line}</li>
         ))}

@@ -13,12 +13,12 @@ const ReadBack = ({ left, readBack }: RecordSetting) =>
 /** What was found, left and read back at each controller. */
 export const RecordSettings = ({ set, settings }: HandoverRecord) =>
   settings.length === 0 || set === null ? (
-    <p className="text-sm">Nothing set yet: Setup has a card for each controller.</p>
+    <p className="text-sm">Nothing recorded yet. Use the controller cards on Setup.</p>
   ) : (
     <>
       <p className="text-sm">
-        Set <When at={set.from} /> to <When at={set.to} /> by {set.people}. Found, left, read back; every change is in
-        the CSV.
+        Set <When at={set.from} /> to <When at={set.to} /> by {set.people}. Columns: as found → as left · read back. All
+        changes are in the CSV.
       </p>
       <div className="gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[7pt] print:leading-[1.1]">
         {settings.map(({ controller, rows }) => (

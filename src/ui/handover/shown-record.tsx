@@ -36,7 +36,7 @@ export const ShownRecord = () => {
             label="Record"
             value={id}
             options={[
-              [LIVE, 'As it stands today'],
+              [LIVE, 'As it reads today'],
               ...handovers.map(({ id: each, handedOverAt, author, imported }): [string, string] => [
                 each,
                 `${imported ? 'Imported: signed elsewhere' : 'Handed over'} ${isOnDevice ? timeWords(handedOverAt, 'day') : '…'}${author && ` by ${author}`}`,
@@ -48,7 +48,7 @@ export const ShownRecord = () => {
       </div>
       {isHandedOver && !last && (
         <p className="no-print mx-auto mb-4 max-w-[52rem] text-sm text-quiet">
-          Handed over before records were kept as they were printed: this is how it reads today.
+          Handed over before records were frozen; this is how it reads today.
         </p>
       )}
       {kept && <RecordChanges differences={differences} />}

@@ -12,8 +12,8 @@ interface UnsettledDialogProps {
 /** Asks before a job is handed over with something failed or open, and lists it. */
 export const UnsettledDialog = ({ lines, onGo, onClose }: UnsettledDialogProps) => (
   <DialogFrame
-    title="Hand it over with this open?"
-    about={<>It goes into the record as it stands, and stays there.</>}
+    title="Hand over with these items open?"
+    about={<>They go into the record as they are and stay there.</>}
     onClose={onClose}
   >
     <ul
@@ -30,7 +30,7 @@ export const UnsettledDialog = ({ lines, onGo, onClose }: UnsettledDialogProps) 
     <div className="mt-4 flex flex-wrap gap-2">
       <DialogClose className="strong-button">Not yet</DialogClose>
       <button type="button" className="plain-button" onClick={onGo}>
-        Hand it over as it is
+        Hand over anyway
       </button>
     </div>
   </DialogFrame>

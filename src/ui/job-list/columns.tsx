@@ -34,7 +34,7 @@ const JobCell = ({ job: { id, name, street, town, note, onIt } }: { job: JobSumm
       {others.length > 0 && (
         <span className="flex items-center gap-1.5 text-sm text-quiet">
           <UserRound size={14} aria-hidden className="shrink-0" />
-          <span className="truncate">On it now: {others.join(', ')}</span>
+          <span className="truncate">Open now by: {others.join(', ')}</span>
         </span>
       )}
     </Link>
@@ -43,10 +43,14 @@ const JobCell = ({ job: { id, name, street, town, note, onIt } }: { job: JobSumm
 
 const StateCell = ({ job: { stage, outline, isOld, isSignedElsewhere } }: { job: JobSummary }) => (
   <>
-    {isOld && <span className="block text-sm text-quiet">Not up to date yet: being worked out</span>}
+    {isOld && <span className="block text-sm text-quiet">Out of date: being recalculated</span>}
     <span className="flex flex-wrap items-center gap-x-3 font-medium">
       {isSignedElsewhere ? 'Imported, signed elsewhere' : STAGES[stage]}
-      {outline.readings > 0 && <span className="font-mono text-quiet">{outline.readings} read</span>}
+      {outline.readings > 0 && (
+        <span className="font-mono text-quiet">
+          {outline.readings} {outline.readings === 1 ? 'reading' : 'readings'}
+        </span>
+      )}
       {(['error', 'warning'] as const satisfies readonly Severity[]).map((severity) =>
         outline.findings[severity] > 0 ? (
           <span key={severity} className="flex items-center gap-1 font-mono">
@@ -74,7 +78,7 @@ export const BOARD_COLUMNS = column.columns([
   }),
   column.display({
     id: 'gates',
-    header: 'Gates',
+    header: 'Lockouts',
     enableSorting: false,
     cell: ({ row }) => <SmallRuler {...row.original.outline.ruler} />,
   }),

@@ -17,11 +17,11 @@ export const EmptyBoard = ({ samples, onWalk, onSample }: EmptyBoardProps) => (
       temperature, how it is wired, and whether it is right, reading by reading.
     </p>
     <p className="mt-2">
-      Make a job with what you know: the rest is assumed and marked so. Or look around first; nothing there touches your
-      own jobs.
+      Start a job with what you know. Everything else is assumed and marked. Or open a sample first: nothing you do
+      there changes your own jobs.
     </p>
     <button type="button" className="strong-button mt-3" onClick={onWalk}>
-      Two-minute walk
+      Two-minute tour
     </button>
     <h3 className="eyebrow mt-5">Sample jobs</h3>
     <ul>

@@ -16,7 +16,7 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
   const take = async (file: File) => {
     if (file.size > MAX_JOB_FILE_BYTES)
       return toast.error(
-        `${file.name} is larger than ${MAX_JOB_FILE_BYTES / 1e6} MB: no job file is. Check that it is the right one.`,
+        `${file.name} is over ${MAX_JOB_FILE_BYTES / 1e6} MB, too big for a job file. Check that it is the right file.`,
       );
     const sameFile = `${file.name} ${file.size} ${file.lastModified}`;
     const copyId = triedIds.current.get(sameFile) ?? uuid();
@@ -32,7 +32,7 @@ export const ImportButton = ({ onDone }: { onDone: () => void }) => {
       onDone();
       toast(
         answer.value.isCopy
-          ? `That job is here already: imported as ${answer.value.name}.`
+          ? `That job already exists: imported as ${answer.value.name}.`
           : `Imported: ${answer.value.name}`,
       );
     } else

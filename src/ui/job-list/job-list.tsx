@@ -83,7 +83,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
           onChange={(event) => ask({ words: event.target.value })}
           className="field-box min-w-0 flex-1 basis-40 text-lg"
         />
-        <div role="group" aria-label="Which jobs" className="flex flex-wrap">
+        <div role="group" aria-label="Show jobs" className="flex flex-wrap">
           {FILTERS.map(({ label, ...which }) => (
             <button
               key={label}
@@ -112,11 +112,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
         />
       ) : isNarrowed || isArchived ? (
         <p className="py-10 text-center text-lg text-quiet">
-          {words.trim()
-            ? 'No job has all of these words.'
-            : isNarrowed
-              ? 'No job is at this stage.'
-              : 'Nothing is archived.'}
+          {words.trim() ? 'No jobs match.' : isNarrowed ? 'No jobs at this stage.' : 'Nothing is archived.'}
         </p>
       ) : (
         <EmptyBoard samples={samples} onWalk={() => void beginWalk()} onSample={openSample} />
@@ -132,7 +128,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
             className="bare-button px-1 underline underline-offset-4"
             onClick={() => void beginWalk()}
           >
-            Two-minute walk
+            Two-minute tour
           </button>{' '}
           <Link href="/truck" prefetch={false} className="bare-button px-1 underline underline-offset-4">
             Truck list for a day’s jobs
@@ -148,7 +144,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
             className="bare-button px-1 underline underline-offset-4"
             onClick={() => takeAlong(jobs)}
           >
-            Take these {jobs.length} along
+            {jobs.length === 1 ? 'Save this job on this device' : `Save these ${jobs.length} jobs on this device`}
           </button>
         </p>
       )}

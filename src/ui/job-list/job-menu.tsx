@@ -29,7 +29,7 @@ export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) =
       onSelect: onTake,
       face: (
         <>
-          <Smartphone size={18} aria-hidden /> Take along
+          <Smartphone size={18} aria-hidden /> Save on this device
         </>
       ),
     },
@@ -38,7 +38,7 @@ export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) =
       onSelect: () => router.push(`/practice/job/${job.id}?seed=1`),
       face: (
         <>
-          <GraduationCap size={18} aria-hidden /> Practice on a house like it
+          <GraduationCap size={18} aria-hidden /> Practice on a house like this one
         </>
       ),
     },
@@ -57,7 +57,7 @@ export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) =
       face: (
         <>
           {isArchived ? <ArchiveRestore size={18} aria-hidden /> : <Archive size={18} aria-hidden />}
-          {isArchived ? 'Bring back' : 'Archive'}
+          {isArchived ? 'Restore' : 'Archive'}
         </>
       ),
     },
@@ -77,7 +77,7 @@ export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) =
       onSelect: onNote,
       face: (
         <>
-          <StickyNote size={18} aria-hidden /> {job.note ? 'Change the note…' : 'Note for whoever goes…'}
+          <StickyNote size={18} aria-hidden /> {job.note ? 'Change the note…' : 'Note for the next tech…'}
         </>
       ),
     });

@@ -22,9 +22,9 @@ type Known = Partial<Record<FirstPath, string | number | boolean>>;
 const FirstFact = ({ path, known, onKnow }: { path: FirstPath; known: Known; onKnow: (known: Known) => void }) => (
   <LooseFact
     path={path}
-    {...(path === 'heatKit.plateKW' ? { label: 'Heat kit, power on its plate' } : {})}
+    {...(path === 'heatKit.plateKW' ? { label: 'Heat kit kW (from its plate)' } : {})}
     value={known[path]}
-    none={factAt(path).kind === 'choice' ? 'Not known' : 'not known'}
+    none={factAt(path).kind === 'choice' ? 'Not known' : 'unknown'}
     onSay={(value) => {
       const { [path]: _, ...others } = known;
       onKnow(value === undefined ? others : { ...others, [path]: value });
@@ -58,7 +58,7 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
     if (answer.kind === 'lost' && source === '' && (await beginHere(id, name.trim(), changes)))
       // A whole load: the device's own page answers.
       return window.location.assign(`/jobs/${id}/survey`);
-    setProblem(notDone('The job was not made.', answer));
+    setProblem(notDone('The job was not created.', answer));
   };
   return (
     <DialogFrame title="New job" onClose={onClose} isWide>
@@ -82,7 +82,7 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
         {source === '' && (
           <fieldset className="mt-3">
             <legend className="text-sm text-quiet">
-              What you know already. The rest is assumed, marked so, and asked for on the Sheet.
+              Enter what you know. Everything else is assumed and marked; fill it in on the Survey.
             </legend>
             <div className="mt-1 grid gap-x-4 gap-y-2 sm:grid-cols-2">
               {FIRST_FACTS.filter((path) => path !== 'heatKit.plateKW' || known['system.backup'] !== 'furnace').map(
@@ -118,7 +118,7 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
         )}
         <div className="mt-5 flex gap-2">
           <button type="submit" className="strong-button">
-            Make it
+            Create job
           </button>
           <DialogClose className="plain-button">Cancel</DialogClose>
         </div>

@@ -21,7 +21,7 @@ export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) =
   const words = [
     `design ${text(designF)}`,
     balanceF === null ? 'no balance' : `balance ${text(balanceF, 0)}`,
-    ...(holesF.length > 0 ? ['a hole in which nothing may heat'] : []),
+    ...(holesF.length > 0 ? ['a gap where no heat source is allowed to run'] : []),
   ].join(', ');
   return (
     <svg

@@ -16,9 +16,9 @@ import type { Move } from './job-menu';
 const OPPOSITE: Record<Move, Move> = { archive: 'restore', restore: 'archive', delete: 'undelete', undelete: 'delete' };
 const SAID: Record<Move, string> = {
   archive: 'Archived',
-  restore: 'Back on the board',
+  restore: 'Restored to the job list',
   delete: 'Deleted',
-  undelete: 'Back on the board',
+  undelete: 'Restored to the job list',
 };
 
 interface Rows {
@@ -33,7 +33,8 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
   const walk = useWalk(({ go }) => go);
   const move = async (job: JobSummary, action: Move, isUndo = false) => {
     const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
-    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not moved.`, answer));
+    if (answer.kind !== 'ok')
+      return toast.error(notDone(`${job.name} could not be archived (or restored, or deleted). Say which.`, answer));
     if (isUndo) refresh();
     else drop(job.id, isArchived);
     toast(`${SAID[action]}: ${job.name}`, {
@@ -48,7 +49,7 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
   };
   const leaveNote = async (job: JobSummary, words: string) => {
     const answer = await call(`/api/jobs/${job.id}/notes`, { method: 'POST', body: { words } });
-    if (answer.kind !== 'ok') return toast.error(notDone(`No note was left on ${job.name}.`, answer));
+    if (answer.kind !== 'ok') return toast.error(notDone(`The note on ${job.name} was not saved.`, answer));
     refresh();
   };
   /** Puts jobs on this device, so that they open without signal; asks the browser to keep them. */
@@ -57,14 +58,16 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
     let taken = 0;
     for (const job of jobs) {
       const answer = await call<Along>(`/api/jobs/${job.id}/bundle`);
-      if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not taken along.`, answer));
+      if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not saved on this device.`, answer));
       takeDevice(answer.value.crew);
       if (!(await keepAlong(answer.value, true)))
-        return toast.error(`This device has no room for ${job.name}. Let others go first: On this device.`);
+        return toast.error(
+          `Not enough space on this device for ${job.name}. Remove other jobs first under “Jobs on this device”.`,
+        );
       await takeYearAlong(answer.value.job);
       taken++;
     }
-    toast(taken === 1 ? `Taken along: ${jobs[0]!.name}` : `Taken along: ${taken} jobs`);
+    toast(taken === 1 ? `Saved on this device: ${jobs[0]!.name}` : `Saved on this device: ${taken} jobs`);
   };
   /** Makes a job from a sample and opens it. */
   const openSample = async (source: string, name: string, goesTo = 'survey') => {
@@ -85,7 +88,7 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
     /** Begins the two-minute walk on a job of its own. */
     beginWalk: async () => {
       const [first] = WALK_STOPS;
-      if (await openSample(WALK_SAMPLE, 'Two-minute walk', `${first!.page}?${first!.query}`)) walk(0);
+      if (await openSample(WALK_SAMPLE, 'Two-minute tour', `${first!.page}?${first!.query}`)) walk(0);
     },
   };
 };

@@ -53,7 +53,7 @@ export const useBoard = (page: BoardPage, first: BoardQuestion) => {
     if (mine !== question.current) return;
     setBusy(false);
     if (answer.kind === 'ok') land(answer.value);
-    else toast.error(notDone('The board is not up to date.', answer));
+    else toast.error(notDone('The job list may be out of date.', answer));
   };
   const show = () => void get(questionToQuery(now.current), setRows);
 

@@ -60,10 +60,10 @@ export const Commands = ({
             Undo the last entry
           </Command.Item>
           <Command.Item className={item} onSelect={run(() => now().redo())}>
-            Redo what was undone
+            Redo
           </Command.Item>
           <Command.Item className={item} onSelect={run(nextTheme)}>
-            Light: paper, crawlspace, sunlight
+            Screen theme: Paper, Crawlspace, Sunlight
           </Command.Item>
           <Command.Item
             className={item}
@@ -74,11 +74,11 @@ export const Commands = ({
           </Command.Item>
           {mayNote && (
             <Command.Item className={item} onSelect={run(onNote)}>
-              Note for whoever goes
+              Note for the next tech
             </Command.Item>
           )}
           <Command.Item className={item} onSelect={run(onKeys)}>
-            Show the keys
+            Keyboard shortcuts
           </Command.Item>
         </Command.List>
       </Command>

@@ -9,7 +9,7 @@ const MomentContext = createContext<Moment | null>(null);
 const ModelContext = createContext<JobModel | null>(null);
 
 const inside = <T,>(value: T | null): T => {
-  if (value === null) throw new Error('A part of a job page stands outside its job.');
+  if (value === null) throw new Error('A part of a job page is outside its job.');
   return value;
 };
 

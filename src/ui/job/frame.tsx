@@ -61,7 +61,7 @@ const Inside = memo(function Inside({
         href="#page"
         className="sr-only focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50 focus:bg-ink focus:px-4 focus:py-3 focus:text-paper"
       >
-        To the page
+        Skip to content
       </a>
       <PrintName />
       <JobHeader onCommands={openCommands} />

@@ -77,7 +77,7 @@ const NOTHING: AlongParts = { weather: [], handovers: [], profiles: [] };
 /** What a screen needs beside the job is on its way, or nowhere to be had. */
 const Waiting = ({ isMissing }: { isMissing: boolean }) => (
   <p role="status" className="px-4 py-10 text-center text-quiet">
-    {isMissing ? 'This part is not on this device, and the server does not answer.' : 'Getting it…'}
+    {isMissing ? 'This page is not saved on this device and the server is not responding.' : 'Getting it…'}
   </p>
 );
 

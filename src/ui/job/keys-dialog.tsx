@@ -1,23 +1,24 @@
 'use client';
 
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+import { JOB_PAGES } from './pages';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 – 8', 'pages of the job'],
-  ['[  ]', 'outdoor temperature down, up'],
-  ['c', 'next call'],
-  ['/', 'command list'],
-  ['Ctrl Z, Ctrl Y', 'undo and redo a change of a fact'],
+  [`1 – ${JOB_PAGES.length}`, 'pages of the job'],
+  ['[  ]', 'outdoor temperature down / up'],
+  ['c', 'next thermostat call'],
+  ['/', 'find a page, job or action'],
+  ['Ctrl Z, Ctrl Y', 'undo / redo a Survey change'],
   ['↑ ↓', 'in a number field: one step'],
-  ['Tab, Enter', 'on a terminal: put a probe there; on a wire’s end: lift it, then land it'],
-  ['Delete, Esc', 'on a lifted wire’s end: take it off, or let go'],
-  ['← →, Page ↑ ↓', 'on the strip of Day run: a minute, an hour; with Shift an event'],
+  ['Tab, Enter', 'on a terminal: place a probe; on a wire end: lift it, then land it'],
+  ['Delete, Esc', 'on a lifted wire end: remove it, or cancel'],
+  ['← →, Page ↑ ↓', 'on the Simulate chart: one minute, one hour; with Shift, one event'],
   ['?', 'these keys'],
 ];
 
 /** What the keyboard does. */
 export const KeysDialog = ({ onClose }: { onClose: () => void }) => (
-  <DialogFrame title="Keys" onClose={onClose}>
+  <DialogFrame title="Keyboard shortcuts" onClose={onClose}>
     <dl className="mt-3 grid grid-cols-[8rem_1fr] gap-y-2">
       {KEYS.map(([key, what]) => (
         <div key={key} className="contents">

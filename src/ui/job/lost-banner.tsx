@@ -53,13 +53,13 @@ export const LostBanner = () => {
       ) : state === 'lost' ? (
         <>
           <span className="max-sm:hidden">
-            {problem} It goes out by itself as soon as the server is back; you can go on.
+            {problem} It will send automatically when the server is back; keep working.
           </span>
-          <span className="sm:hidden">Not reached. Kept here; it goes out by itself.</span>
+          <span className="sm:hidden">Offline. Saved on this device; it will send automatically.</span>
         </>
       ) : (
         <>
-          {problem} {isOwnBeginning ? '' : 'Correct it, or take it back with Ctrl Z. '}
+          {problem} {isOwnBeginning ? '' : 'Correct it, or undo with Ctrl Z. '}
           <button type="button" onClick={tryAgain} className={LINK}>
             Try again
           </button>

@@ -29,16 +29,16 @@ export const NameDialog = () => {
   if (isPut)
     return (
       <p role="status" className="no-print flex items-center gap-3 border-b border-line bg-warn-wash px-4 py-1 text-sm">
-        {things} here for your name.
+        {things} for your name. Tell us who you are.
         <button type="button" className="plain-button" onClick={() => setPut(false)}>
-          Say who you are
+          Enter your name
         </button>
       </p>
     );
   return (
     <DialogFrame
-      title="Who is at work?"
-      about={<>{things} here for a name. It is asked once on this device.</>}
+      title="Who is working?"
+      about={<>{things} for a name. You are asked once per device.</>}
       onClose={() => setPut(true)}
     >
       <form
@@ -58,7 +58,7 @@ export const NameDialog = () => {
           className="field-box min-w-0 flex-1 text-lg"
         />
         <button type="submit" className="strong-button" disabled={!name.trim()}>
-          That is me
+          Save name
         </button>
       </form>
       {known.length > 0 && (

@@ -2,5 +2,5 @@ import { toast } from '../kit/toast';
 
 /** Says that who is signed in may look at this and not change it. */
 export const mayOnlyLook = (): void => {
-  toast('You may look at this, and not change it. Your lead changes what you may do.', { id: 'only-look' });
+  toast('You can view this but not change it. Your crew lead sets what you can do.', { id: 'only-look' });
 };

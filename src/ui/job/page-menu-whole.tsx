@@ -61,7 +61,7 @@ export const PageMenuWhole = ({ className, label: name, face, pages, here, onCom
             </DropdownMenu.RadioItem>
           ))}
         </DropdownMenu.RadioGroup>
-        <DropdownMenu.Label className="eyebrow px-4 pt-2">Degrees</DropdownMenu.Label>
+        <DropdownMenu.Label className="eyebrow px-4 pt-2">Temperature scale</DropdownMenu.Label>
         <DropdownMenu.RadioGroup value={scale} onValueChange={(next) => choose(next as DegreeScale)}>
           {(['F', 'C'] as const).map((each) => (
             <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>

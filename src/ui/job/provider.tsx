@@ -17,7 +17,7 @@ export const useStoreOfJob = (): JobStore | null => use(JobContext);
 
 const useJobStore = (): JobStore => {
   const store = useStoreOfJob();
-  if (!store) throw new Error('A part of a job page stands outside its job.');
+  if (!store) throw new Error('A part of a job page is outside its job.');
   return store;
 };
 

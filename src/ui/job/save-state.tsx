@@ -13,11 +13,11 @@ const TypedState = ({ count, place }: { count: number; place: string }) => (
   <Link
     href={place}
     prefetch={false}
-    title="Typed and kept on this device, not entered yet. Go there."
+    title="Typed and saved on this device but not entered yet. Tap to go there."
     className={`${LOUD} min-h-11 text-warn underline underline-offset-4`}
   >
     <PencilLine size={16} aria-hidden />
-    {count} not entered
+    {count} unfinished
   </Link>
 );
 
@@ -65,7 +65,7 @@ export const SaveState = () => {
           {/* A whole load: without signal the device's own page answers. */}
           <a href="/device" className="flex min-h-11 items-center gap-1 underline underline-offset-4">
             <CloudOff size={16} aria-hidden />
-            <span className="max-sm:sr-only">Not reached ·</span> {waiting} kept here
+            <span className="max-sm:sr-only">Offline ·</span> {waiting} saved here
           </a>
         </span>
       );
@@ -73,7 +73,7 @@ export const SaveState = () => {
       return (
         <span role="status" className={`${LOUD} text-warn`}>
           <UserRound size={16} aria-hidden />
-          Wants your name
+          Needs your name
         </span>
       );
     case 'stale':
@@ -81,7 +81,7 @@ export const SaveState = () => {
       return (
         <span role="status" title={problem} className={`${LOUD} text-fail`}>
           <TriangleAlert size={16} aria-hidden />
-          {state === 'stale' ? 'Two versions' : 'Not saved'}
+          {state === 'stale' ? 'Conflict: two versions' : 'Not saved'}
         </span>
       );
   }

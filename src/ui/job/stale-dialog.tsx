@@ -34,11 +34,11 @@ export const StaleDialog = () => {
   };
   return (
     <DialogFrame
-      title="Saved elsewhere meanwhile"
+      title="Changed on another device"
       about={
         <>
           {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job{' '}
-          <When at={theirs.updatedAt} />. Nothing was overwritten. Choose which value holds for each line.
+          <When at={theirs.updatedAt} />. Nothing was overwritten. For each line, choose which value to keep.
         </>
       }
       isWide
@@ -71,10 +71,10 @@ export const StaleDialog = () => {
             </fieldset>
           </li>
         ))}
-        {differing.length === 0 && <li className="py-3">The values are the same now.</li>}
+        {differing.length === 0 && <li className="py-3">No conflict left: the values match.</li>}
       </ul>
       <button type="button" onClick={done} className="strong-button mt-5">
-        Keep what is chosen
+        Save my choices
       </button>
     </DialogFrame>
   );

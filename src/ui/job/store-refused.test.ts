@@ -64,7 +64,7 @@ test('what was refused is sent again by a word, and lands where nothing is in th
   expect([store.getState().saveState, server.job.document.facts.house.designBtuh]).toEqual(['saved', 41_000]);
 });
 
-test('a job whose beginning the server refused says why; its entries wait for that, and go out after it', async () => {
+test('a job whose beginning the server refused says why; its entries waiting to send for that, and go out after it', async () => {
   const store = open();
   const { id } = store.getState().saved;
   const errand = { about: id, personId: '', phase: 'before', words: 'New job: Attic', path: '/api/jobs' } as const;

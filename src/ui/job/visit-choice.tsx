@@ -48,7 +48,7 @@ export const VisitChoice = ({ shown }: { shown: Visit }) => {
         onChoose={(reason) => void put({ ...shown, reason })}
       />
       <button type="button" className="plain-button" onClick={() => void begin()}>
-        Begin a new visit
+        Start a new visit
       </button>
     </>
   );

@@ -50,13 +50,13 @@ export const VisitLine = () => {
       </PopoverButton>
       {isOver && (
         <span role="status" className="flex flex-wrap items-center gap-x-2 text-quiet">
-          It is over. What you enter begins a new one.
+          This visit is closed. Your next entry starts a new visit.
           <button
             type="button"
             className="bare-button -mx-1 px-1 underline underline-offset-4"
             onClick={() => goOnWith(shown.id)}
           >
-            Go on with this one
+            Continue this visit
           </button>
         </span>
       )}

@@ -2,7 +2,7 @@
 export const AsTable = ({ children }: { children: React.ReactNode }) => (
   <details className="min-w-0">
     <summary className="flex min-h-11 items-center text-sm underline decoration-dotted underline-offset-4">
-      The same as a table
+      Show as table
     </summary>
     {children}
   </details>

@@ -2,13 +2,13 @@
 
 import { useSyncExternalStore } from 'react';
 
-const TIME = new Intl.DateTimeFormat('en-US', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+const TIME = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' });
 const DAY = new Intl.DateTimeFormat('en-US', { month: 'short', day: 'numeric', year: 'numeric' });
 
 /** A time in words, in the zone of the device that this runs on. */
 export const timeWords = (at: string, only?: 'time' | 'day'): string => {
   const date = new Date(at);
-  return [only !== 'time' && DAY.format(date), only !== 'day' && TIME.format(date)].filter(Boolean).join(' ');
+  return [only !== 'time' && DAY.format(date), only !== 'day' && TIME.format(date)].filter(Boolean).join(', ');
 };
 
 const never = () => () => undefined;

@@ -15,9 +15,9 @@ const Since = ({ door }: { door: LabelFacts }) => {
   const facts = useJob((job) => job.facts);
   const changes = useMemo(() => labelChanges(door.facts, facts), [door, facts]);
   return (
-    <section aria-label="Changed since the label" role="status">
+    <section aria-label="Changed since label was printed" role="status">
       <h3 className="font-label text-xl font-semibold">
-        {changes.length === 0 ? `Nothing was changed since ${door.on}.` : `Changed since ${door.on}`}
+        {changes.length === 0 ? `Nothing has changed since ${door.on}.` : `Changed since ${door.on}`}
       </h3>
       <ul>
         {changes.map(({ group, label, was, is }) => (
@@ -57,8 +57,8 @@ export const JobLabel = () => {
         <LabelSheet label={label} />
       </div>
       <div className="no-print">
-        <h2 className="font-label text-2xl font-semibold">The one in the door now</h2>
-        <p className="mb-2 text-quiet">Scan it to see what was changed since it was made.</p>
+        <h2 className="font-label text-2xl font-semibold">Label on the door now</h2>
+        <p className="mb-2 text-quiet">Scan it to see what has changed since it was printed.</p>
         <ScanLabel onRead={setDoor} />
         {door && <Since door={door} />}
       </div>

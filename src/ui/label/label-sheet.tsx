@@ -51,7 +51,7 @@ export const LabelSheet = ({ label }: { label: PanelLabel }) => (
     <Lines title="Switches and settings" lines={label.positions} />
     <Qr text={label.code} label="Code of the label" className="mt-1 w-full" />
     <p className="text-[6.5pt]">
-      Code: the system’s facts, nobody’s name. The unit’s own label, local code and licensed practice come first.
+      The code holds system facts only, no names. The unit’s own label, local code and licensed practice come first.
     </p>
   </article>
 );

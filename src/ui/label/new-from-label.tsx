@@ -20,15 +20,15 @@ const Made = ({ read }: { read: LabelFacts }) => {
       text: JSON.stringify(jobFromLabel(id, read)),
     });
     if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/survey`);
-    else setProblem(notDone('The job was not made.', answer));
+    else setProblem(notDone('The job was not created.', answer));
   };
   return (
     <div>
       <p className="mb-2">
-        A system as it was left on {read.on}. In the new job nothing of it counts as confirmed: look, then confirm.
+        A system as it was left on {read.on}. In the new job nothing counts as confirmed: check, then confirm.
       </p>
       <button type="button" className="strong-button mb-3" onClick={() => void make()}>
-        New job from it
+        New job from this label
       </button>
       {problem && (
         <p role="alert" className="mb-3 font-medium text-fail">
@@ -47,8 +47,8 @@ export const NewFromLabel = () => {
     <div className="mt-4 grid grid-cols-1 gap-8 md:grid-cols-2">
       <div>
         <p className="mb-3 text-quiet">
-          A label that was printed on Handover and stuck into the panel door holds the system’s facts. Its code opens
-          the same plan here, without signal and without anybody’s name.
+          A label printed from Handover and stuck inside the panel door holds the system facts. Its code opens the same
+          plan here, offline and with no names in it.
         </p>
         <ScanLabel onRead={setRead} />
       </div>

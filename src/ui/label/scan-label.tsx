@@ -6,7 +6,7 @@ import { type LabelFacts, readLabelCode } from '@/core/formats/label-code';
 import { FileButton } from '../fields/file-button';
 import { codeInPicture } from './read-picture';
 
-const NO_CODE = 'No code was found in that picture. Fill the picture with the code, straight on, in good light.';
+const NO_CODE = 'No code found. Take the picture straight on, in good light, with the code filling the frame.';
 
 /** A label read from a picture or from its text, on the device alone. What is wrong is said; nothing is kept of it. */
 export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) => {
@@ -37,7 +37,7 @@ export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) =
         <Camera size={20} aria-hidden /> {isBusy ? 'Looking for the code …' : 'Take a picture of the label'}
       </FileButton>
       <details className="mt-2 border-b border-line">
-        <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Paste its text</summary>
+        <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Paste the code text</summary>
         <form
           className="pb-3"
           onSubmit={(event) => {
@@ -56,7 +56,7 @@ export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) =
             onChange={(event) => setText(event.target.value)}
           />
           <button type="submit" className="plain-button mt-1">
-            Read it
+            Read code
           </button>
         </form>
       </details>

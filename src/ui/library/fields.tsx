@@ -120,7 +120,7 @@ export const StepsField = ({
         id={id}
         rows={3}
         className="field-box w-full py-2"
-        placeholder="one step a line"
+        placeholder="one step per line"
         value={typed ?? value.join('\n')}
         onBlur={() => setTyped(null)}
         onChange={(event) => {

@@ -28,10 +28,10 @@ export const useNewProfile = () => {
       body: newProfileBody(profile, saveId),
     });
     if (answer.kind === 'lost' && keepProfileHere(profile, saveId))
-      toast('The controller is kept on this device. The server gets it when there is signal.');
+      toast('The controller is saved on this device and will sync when you are online.');
     else if (answer.kind !== 'ok') {
       const where = answer.kind === 'refused' && answer.path ? `${answer.path}: ` : '';
-      toast.error(notDone(`The profile was not kept. ${where}`.trim(), answer), { duration: 20_000 });
+      toast.error(notDone(`The profile was not saved. ${where}`.trim(), answer), { duration: 20_000 });
       return false;
     }
     if (opens) router.push(`/library/${profile.id}`);
@@ -69,7 +69,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
     const isTaken = profiles.some(({ profile }) => profile.id === parsed.value.id);
     const profile = isTaken ? copyOfProfile(parsed.value, profileIdOf(parsed.value.name, uuid())) : parsed.value;
     if (await create(profile))
-      toast(isTaken ? `There is one by that id already: imported as ${profile.name}.` : `Imported: ${profile.name}`);
+      toast(isTaken ? `That ID is already used: imported as ${profile.name}.` : `Imported: ${profile.name}`);
   };
   return (
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
@@ -82,8 +82,8 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
         </FileButton>
       </BackedHeader>
       <p className="max-w-prose py-3 text-quiet">
-        What each controller calls its settings, in the order in which it shows them. A card on a job’s Setup page is
-        made from it. Type in yours from its manual, or copy one that is close.
+        Controller profiles: each controller’s settings, in its own words and order. They make the cards on a job’s
+        Setup page. Type yours in from the manual, or copy one that is close.
       </p>
       {CONTROLLER_ROLES.map((role) => (
         <section key={role} aria-label={CONTROLLERS[role]} className="mb-6">
@@ -108,7 +108,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
                       <span className="font-label text-xl font-semibold">{profile.name}</span>{' '}
                       <span className="text-sm text-quiet">
                         {profile.entries.length} entries ·{' '}
-                        {revision === null ? 'ships, made up' : updatedAt && <When at={updatedAt} />}
+                        {revision === null ? 'built-in sample' : updatedAt && <When at={updatedAt} />}
                       </span>
                       <span className="block text-sm text-quiet">{profile.about}</span>
                     </Link>

@@ -19,7 +19,7 @@ const SAID = {
   waiting: 'Not saved yet',
   saving: 'Saving…',
   lost: 'Not saved: kept on this device',
-  stale: 'Saved elsewhere meanwhile',
+  stale: 'Changed on another device',
   refused: 'Not saved',
 } as const;
 
@@ -63,7 +63,7 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
           {problem && `. ${problem}`}
         </p>
         <p className={`flex-1 ${errors > 0 ? 'font-semibold text-fail' : 'text-quiet'}`}>
-          {errors === 0 ? 'Nothing wrong' : `${errors} ${errors === 1 ? 'thing' : 'things'} wrong`}
+          {errors === 0 ? 'No errors' : `${errors} ${errors === 1 ? 'thing' : 'things'} wrong`}
           {errors > 0 && problems.find(({ severity, entry }) => severity === 'error' && entry !== null) && (
             <a
               className="ml-2 underline underline-offset-4"
@@ -88,10 +88,10 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
           </p>
           <div className="mt-1 flex flex-wrap gap-2">
             <button type="button" className="plain-button" onClick={() => settle(false)}>
-              Save mine over it
+              Keep mine
             </button>
             <button type="button" className="plain-button" onClick={() => settle(true)}>
-              Take the saved one
+              Use the saved one
             </button>
           </div>
         </div>
@@ -105,14 +105,14 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
         <Field label="Name" value={profile.name} onChange={(name) => set({ name })} />
         <Pick
-          label="What it is"
+          label="Type"
           hasLabel
           value={profile.role}
           options={CONTROLLER_ROLES.map((role) => ({ value: role, label: CONTROLLERS[role] }))}
           onChange={(role) => set({ role: role as ControllerRole })}
         />
         <div className="sm:col-span-2">
-          <Field label="About it" value={profile.about} onChange={(about) => set({ about })} />
+          <Field label="Description" value={profile.about} onChange={(about) => set({ about })} />
         </div>
       </div>
       <h2 className="mt-6 border-b-2 border-ink font-label text-2xl font-semibold">

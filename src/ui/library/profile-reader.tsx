@@ -19,7 +19,7 @@ export const ProfileReader = ({ profile }: { profile: ControllerProfile }) => {
           className="strong-button"
           onClick={() => void create(copyOfProfile(profile, profileIdOf(profile.name, uuid())))}
         >
-          <Copy size={18} aria-hidden /> Copy and change the copy
+          <Copy size={18} aria-hidden /> Copy and edit
         </button>
         {(['yaml', 'json'] as const).map((as) => (
           <a key={as} className="plain-button" href={`/api/profiles/${profile.id}/file?as=${as}`} download>

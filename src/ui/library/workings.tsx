@@ -5,11 +5,11 @@ import { StepsField } from './fields';
 import { Rows } from './rows';
 
 const STEPS = [
-  ['before', 'First, such as switching the unit off'],
-  ['enter', 'Into its setup'],
-  ['save', 'How a scope is saved'],
-  ['activate', 'How saved values come into force, where saving is not enough'],
-  ['readBack', 'How values are read back'],
+  ['before', 'Before you start (such as turning the unit off)'],
+  ['enter', 'Enter setup'],
+  ['save', 'How to save a group'],
+  ['activate', 'How to activate saved values, if needed'],
+  ['readBack', 'How to read values back'],
 ] as const;
 
 /** How one works a controller: its steps, waits, scopes, switch banks and jumper blocks. */
@@ -21,7 +21,7 @@ export const Workings = ({
   onChange: (part: Partial<ControllerProfile>) => void;
 }) => (
   <>
-    <h2 className="mt-8 border-b-2 border-ink font-label text-2xl font-semibold">How one works it</h2>
+    <h2 className="mt-8 border-b-2 border-ink font-label text-2xl font-semibold">How to use it</h2>
     <div className="mt-3 grid gap-x-6 gap-y-4 sm:grid-cols-2">
       {STEPS.map(([name, label]) => (
         <StepsField key={name} label={label} value={profile[name]} onChange={(steps) => onChange({ [name]: steps })} />
@@ -32,7 +32,11 @@ export const Workings = ({
         rows={profile.delays}
         newRow={{ label: '', seconds: 60 }}
         columns={[
-          { label: 'What waits', read: ({ label }) => label, write: (row, label) => ({ ...row, label }) },
+          {
+            label: 'Power-up and other delays',
+            read: ({ label }) => label,
+            write: (row, label) => ({ ...row, label }),
+          },
           {
             label: 'Seconds',
             isNumber: true,
@@ -43,7 +47,7 @@ export const Workings = ({
         onChange={(delays) => onChange({ delays })}
       />
       <Rows
-        title="Scopes, each saved by itself"
+        title="Scopes (saved separately)"
         item="Scope"
         rows={profile.scopes}
         newRow={{ id: `scope-${profile.scopes.length + 1}`, label: '' }}

@@ -5,7 +5,7 @@ import { toast } from '../kit/toast';
 import { later } from './idle';
 
 /** Said where a part of a page cannot be got. */
-export const NOT_COME = 'This part did not come: the server is not reached. Tap again once there is signal.';
+export const NOT_COME = 'This part did not load: the server cannot be reached. Tap again when you are online.';
 
 /** The button that opens something: how it looks, and what it is called where its face does not say. */
 export interface OpenerProps {

@@ -66,7 +66,7 @@ export const HeardSources = () => {
       </p>
       {link === 'lost' && (
         <p role="alert" className="text-sm font-medium text-fail">
-          Nothing answers at {source?.kind === 'address' ? source.address : 'the meter'}. Is it running?
+          Nothing is responding at {source?.kind === 'address' ? source.address : 'the meter'}. Is it running?
         </p>
       )}
       {source && (

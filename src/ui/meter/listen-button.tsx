@@ -12,7 +12,7 @@ const LINKS = {
   off: 'Listen to a meter',
   opening: 'Nothing heard yet',
   open: 'Listening',
-  lost: 'Meter lost: trying again',
+  lost: 'Lost the meter; retrying',
 } as const;
 
 /** Whether a meter is listened to, and which: its steady figure can then be taken with a tap. */

@@ -40,7 +40,7 @@ const OneInput = ({
         onTake(value, { instrument: shown.meter, ...(shown.ohms === null ? {} : { meterOhms: shown.ohms }) })
       }
     >
-      <span className="font-sans text-base font-semibold">{isSteady ? 'Take' : 'Settling'}</span>
+      <span className="font-sans text-base font-semibold">{isSteady ? 'Take' : 'Not steady yet'}</span>
       {name}
       {shown.channel && <span className="font-sans text-sm text-quiet">{shown.channel}</span>}
     </button>
@@ -75,10 +75,10 @@ export const TakeHeard = ({ source, leads, onTake, isAsked = false }: TakeButton
         <button
           type="button"
           className="bare-button px-1 text-sm underline underline-offset-4"
-          aria-label={`Put the leads here: ${words}`}
+          aria-label={`Put the probes here: ${words}`}
           onClick={() => send(leads)}
         >
-          Leads here
+          Probes here
         </button>
       )}
     </span>

@@ -64,7 +64,7 @@ export const DeviceList = () => {
   const waits = new Map(waiting.filter(({ isOthers }) => !isOthers).map((each) => [each.jobId, each]));
   /** What was asked for here is done at once where there is signal. */
   const done = async (isKept: boolean, words: string) => {
-    if (!isKept) return toast.error('This device has no room for it. Let other jobs go first.');
+    if (!isKept) return toast.error('Not enough space on this device. Remove other jobs first.');
     await doErrands(personId, (jobId) => waitsHere(jobId, personId));
     toast(words);
     await look();

@@ -21,7 +21,7 @@ export const PinGate = ({ name, personId, onOpen }: { name: string; personId: st
     setProblem(
       tried === 'wrong'
         ? 'That is not the PIN.'
-        : `That is not the PIN, or it is too soon. Try again in ${waitWords(tried.waitsS)}.`,
+        : `Wrong PIN, or too many tries. Try again in ${waitWords(tried.waitsS)}.`,
     );
   };
   return (
@@ -44,7 +44,7 @@ export const PinGate = ({ name, personId, onOpen }: { name: string; personId: st
           Open
         </button>
       </form>
-      <p className="mt-4 text-quiet">Forgotten? With signal, sign in and set another one under On this device.</p>
+      <p className="mt-4 text-quiet">Forgot it? Sign in when you are online and set a new one under On this device.</p>
     </main>
   );
 };

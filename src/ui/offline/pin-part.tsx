@@ -12,13 +12,13 @@ const PinDialog = ({ personId, onClose }: { personId: string; onClose: () => voi
   const [problem, setProblem] = useState('');
   const keep = async () => {
     if (!PIN_DIGITS.test(first)) return setProblem('A PIN has 4 to 8 digits.');
-    if (first !== second) return setProblem('The two are not the same. Type them again.');
+    if (first !== second) return setProblem('The two PINs do not match. Type them again.');
     await setPin(personId, first);
-    toast('From now on the PIN is asked for without signal.');
+    toast('From now on this device asks for the PIN when offline.');
     onClose();
   };
   return (
-    <DialogFrame title="PIN of this device" about="4 to 8 digits, asked for without signal only." onClose={onClose}>
+    <DialogFrame title="PIN of this device" about="4 to 8 digits. Asked for only when offline." onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -26,7 +26,7 @@ const PinDialog = ({ personId, onClose }: { personId: string; onClose: () => voi
         }}
       >
         <PinField label="PIN" value={first} onType={setFirst} />
-        <PinField label="The same again" value={second} onType={setSecond} />
+        <PinField label="Repeat PIN" value={second} onType={setSecond} />
         {problem && (
           <p role="alert" className="mt-2 font-medium text-fail">
             {problem}
@@ -56,15 +56,15 @@ export const PinPart = ({ personId }: { personId: string }) => {
   return (
     <section aria-labelledby="pin-title" className="mt-6">
       <h2 id="pin-title" className="font-label text-xl font-semibold">
-        {isSet ? 'A PIN is asked for without signal' : 'No PIN is asked for without signal'}
+        {isSet ? 'PIN required when offline' : 'No PIN set'}
       </h2>
       <p className="mt-1 text-quiet">
-        It keeps others who hold this device off your jobs and your name. It is no lock against a thief with time: lock
-        the device itself, too.
+        A PIN keeps anyone else using this device out of your jobs and your name. It will not stop a determined thief:
+        lock the device too.
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
         <button type="button" className="plain-button" onClick={() => setSetting(true)}>
-          {isSet ? 'Set another PIN' : 'Set a PIN'}
+          {isSet ? 'Change PIN' : 'Set a PIN'}
         </button>
         {isSet && (
           <button
@@ -75,7 +75,7 @@ export const PinPart = ({ personId }: { personId: string }) => {
               close();
             }}
           >
-            Ask for none
+            Remove PIN
           </button>
         )}
       </div>

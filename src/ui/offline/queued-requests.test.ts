@@ -76,7 +76,7 @@ describe('what is done once the server is reached', () => {
     expect(errandsOf('ana')).toEqual([]);
   });
 
-  test('what comes after a job’s entries waits until they are sent', async () => {
+  test('what comes after a job’s entries waiting to sends until they are sent', async () => {
     keepErrand(errand({ phase: 'after' }));
     await doErrands('ana', (about) => about === JOB);
     expect([asked, hasErrand(JOB, 'after', 'ana')]).toEqual([[], true]);

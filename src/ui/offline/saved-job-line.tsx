@@ -25,7 +25,7 @@ export const KeptJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo
       onSelect: onLetGo,
       face: (
         <>
-          <Trash2 size={18} aria-hidden /> Let go from this device
+          <Trash2 size={18} aria-hidden /> Remove from this device
         </>
       ),
     },
@@ -57,7 +57,8 @@ export const KeptJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo
       <a href={`/jobs/${id}/survey`} className="min-w-0 flex-1 py-1">
         <span className="block truncate font-label text-xl leading-tight font-semibold">{name}</span>
         <span className="block text-sm text-quiet">
-          {isTaken ? 'Taken along' : 'Opened lately'}, as of <When at={new Date(keptAt).toISOString()} /> · {kB} kB
+          {isTaken ? 'Saved for offline' : 'Recently opened'}, as of <When at={new Date(keptAt).toISOString()} /> · {kB}{' '}
+          kB
         </span>
         {waits && (
           <span className="block text-sm font-medium text-warn">

@@ -19,7 +19,7 @@ export const KeptJobs = ({
   if (lines.length === 0)
     return (
       <p className="py-6 text-quiet">
-        No job is on this device yet. Every job that you open with signal comes along by itself.
+        No jobs on this device yet. Every job you open online is saved here automatically.
       </p>
     );
   const wanted = words.trim().toLowerCase();
@@ -42,8 +42,8 @@ export const KeptJobs = ({
         </div>
       )}
       <ul aria-label="Jobs on this device">{found.slice(0, SHOWN).map(row)}</ul>
-      {more > 0 && <p className="mt-2 text-quiet">{more} more: type a part of the name.</p>}
-      {found.length === 0 && <p className="py-4 text-quiet">None of that name is on this device.</p>}
+      {more > 0 && <p className="mt-2 text-quiet">{more} more: type part of the name.</p>}
+      {found.length === 0 && <p className="py-4 text-quiet">No job by that name on this device.</p>}
     </>
   );
 };

@@ -11,10 +11,10 @@ import { waitsHere } from './waiting';
 
 /** Asks before the page is loaded anew with a version that has come in: what is open goes on until then. */
 const offer = (worker: ServiceWorker) =>
-  toast('A new version is here.', {
+  toast('A new version is ready.', {
     duration: Infinity,
     action: {
-      label: 'Load it',
+      label: 'Update',
       onClick: () => {
         navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), { once: true });
         worker.postMessage({ type: 'SKIP_WAITING' });

@@ -40,7 +40,7 @@ const Unreached = ({ title, children }: { title: string; children: React.ReactNo
   <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
     <BackedHeader to="/" toLabel="All jobs" title={title} />
     <p role="status" className="mt-2 font-medium text-warn">
-      The server is not reached. {children}
+      The server cannot be reached. {children}
     </p>
     {keptWho() && may(keptWho()!, 'change') && (
       <div className="mt-3">
@@ -115,7 +115,7 @@ const PracticeHere = ({ path, personId }: { path: string; personId: string }) =>
   return chosen ? (
     <RoundPage chosen={chosen} personId={personId} />
   ) : (
-    <Unreached title="Practice">There is nothing like that on this device.</Unreached>
+    <Unreached title="Practice">That is not on this device.</Unreached>
   );
 };
 
@@ -147,8 +147,8 @@ export const Shell = () => {
   if (pathname === '/sign-in' && !who)
     return <Unreached title="Signed out">You are signed out on this device. To sign in you need signal.</Unreached>;
   return pathname === '/' || pathname === '/device' ? (
-    <Unreached title="On this device">These jobs open without it, every page of them.</Unreached>
+    <Unreached title="On this device">These jobs open offline, with every page.</Unreached>
   ) : (
-    <Unreached title="Gate Cross">This page needs it. These jobs open without.</Unreached>
+    <Unreached title="Gate Cross">This page needs a connection. These jobs open offline.</Unreached>
   );
 };

@@ -10,7 +10,8 @@ import { dropErrand, type Errand, othersErrands, takeOverErrands } from './queue
 import { takeOverHere, takeWaitingFile, type Waiting, waitingFile } from './waiting';
 
 /** How many entries wait, in words. */
-export const waitingWords = (many: number) => (many === 1 ? '1 entry waits' : `${many} entries wait`);
+export const waitingWords = (many: number) =>
+  many === 1 ? '1 entry waiting to send' : `${many} entries waiting to send`;
 
 const sumOf = (waiting: readonly Waiting[]) => waiting.reduce((sum, each) => sum + each.count, 0);
 
@@ -37,23 +38,24 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
   const crewCount = sumOf(ofCrew) + asked.ofCrew;
   const elsewhere = waiting.filter(({ jobId, isOthers }) => !isOthers && !isListed(jobId));
   const take = async (chosen: File) => {
-    if (!who) return toast.error('Sign in first: what is imported goes out as whoever imports it.');
+    if (!who) return toast.error('Sign in first: imported entries are sent under your name.');
     const jobs = takeWaitingFile(await chosen.text(), who);
-    if (jobs === null) toast.error('That is no file of what waits. Take the one that the other device wrote.');
-    else if (jobs > 0) toast(`Imported, for ${jobs === 1 ? 'one job' : `${jobs} jobs`}. Open each job to send it.`);
+    if (jobs === null) toast.error('That is not an unsent-entries file. Use the one saved by the other device.');
+    else if (jobs > 0) toast(`Imported for ${jobs === 1 ? 'one job' : `${jobs} jobs`}. Open each job to send it.`);
     onChanged();
   };
   return (
     <section aria-labelledby="waiting-title" className="mt-6">
       <h2 id="waiting-title" className="font-label text-xl font-semibold">
-        {own.length === 0 ? 'Nothing waits to be sent' : waitingWords(sumOf(own))}
+        {own.length === 0 ? 'Nothing waiting to send' : waitingWords(sumOf(own))}
       </h2>
       <p className="mt-1 text-quiet">
-        What waits goes out by itself when its job is open and there is signal. As a file another device can send it.
+        Unsent entries go out automatically when the job is open and you are online. You can also save them as a file
+        and send them from another device.
       </p>
       {errands.map(({ id, words, problem }) => (
         <p key={id} className="mt-1 flex flex-wrap items-center gap-x-3 font-medium text-warn">
-          {words}: {problem ?? 'goes to the server as soon as it is reached'}
+          {words}: {problem ?? 'sends as soon as the server is reachable'}
           {problem && (
             <>
               <button type="button" className="plain-button" onClick={() => onTryAgain(id)}>
@@ -67,7 +69,7 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
                   onChanged();
                 }}
               >
-                Give it up
+                Discard
               </button>
             </>
           )}
@@ -76,20 +78,20 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
       {othersCount > 0 && (
         <div className="mt-1 flex flex-wrap items-center gap-x-3">
           <p className="font-medium text-warn">
-            {waitingWords(othersCount)} for somebody else to sign in on this device.
+            {waitingWords(othersCount)} for another person to sign in on this device.
           </p>
           {who && may(who, 'settle') && crewCount > 0 && (
             <button
               type="button"
               className="plain-button"
-              title="For whoever left, or lost his way in: who read it stays as it was said"
+              title="For someone who left or lost their password. The reading keeps the name it was entered under."
               onClick={() => {
                 takeOverHere(who);
                 takeOverErrands(who);
                 onChanged();
               }}
             >
-              <Send size={18} aria-hidden /> Send it as mine
+              <Send size={18} aria-hidden /> Send under my name
             </button>
           )}
         </div>
@@ -107,8 +109,8 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
             <Download size={18} aria-hidden /> Save it as a file
           </button>
         )}
-        <FileButton label="File of what waits" accept="application/json,.json" onFile={(chosen) => void take(chosen)}>
-          <Upload size={18} aria-hidden /> Import another device’s
+        <FileButton label="Unsent-entries file" accept="application/json,.json" onFile={(chosen) => void take(chosen)}>
+          <Upload size={18} aria-hidden /> Import from another device
         </FileButton>
       </div>
     </section>

@@ -23,7 +23,7 @@ export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }
   return (
     <div className="my-3 flex flex-wrap gap-x-4 gap-y-1 border-b border-line pb-2">
       <label className={FRAME}>
-        <span className="eyebrow shrink-0">{hasInstrument ? 'Who is reading' : 'Who is setting'}</span>
+        <span className="eyebrow shrink-0">{hasInstrument ? 'Readings by' : 'Set by'}</span>
         <select
           id="reading-author"
           value={author}
@@ -37,7 +37,7 @@ export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }
       </label>
       {hasInstrument && (
         <label className={FRAME}>
-          <span className="eyebrow shrink-0">With</span>
+          <span className="eyebrow shrink-0">Instrument</span>
           <input
             id="reading-instrument"
             value={instrument}
@@ -56,7 +56,7 @@ export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }
       )}
       {hasInstrument && isOnDevice && isCalibrationOver(instrument, new Date().toISOString()) && (
         <p className="basis-full text-sm font-medium text-warn">
-          Its calibration has ended. Take another instrument, or the record says so beside what you read.
+          Its calibration has expired. Use another instrument, or the record will show it next to your readings.
         </p>
       )}
     </div>

@@ -8,7 +8,7 @@ import { later } from '../loading/idle';
 
 const csv = later(() => import('@/core/formats/practice-csv'));
 
-const HEADS = ['Played', 'Found', 'Guessed', 'Not safe', 'Weakest', 'Last'] as const;
+const HEADS = ['Played', 'Found', 'Guessed', 'Unsafe', 'Weakest', 'Last'] as const;
 
 const Line = ({ name, played }: PersonPlayed) => {
   const progress = progressOf(played);
@@ -22,7 +22,7 @@ const Line = ({ name, played }: PersonPlayed) => {
           {figure}
         </td>
       ))}
-      <td className="py-1.5 pr-4">{progress.weakest ?? 'nothing stands out'}</td>
+      <td className="py-1.5 pr-4">{progress.weakest ?? 'no weak spot yet'}</td>
       <td className="py-1.5 text-sm">
         <When at={played.at(-1)!.at} />
       </td>
@@ -34,10 +34,10 @@ const Line = ({ name, played }: PersonPlayed) => {
 export const CrewStanding = ({ people }: { people: readonly PersonPlayed[] }) => (
   <section aria-labelledby="crew-standing" className="mt-8">
     <h2 id="crew-standing" className="border-b-2 border-ink font-label text-2xl font-semibold">
-      How the crew stands
+      Crew results
     </h2>
     {people.length === 0 ? (
-      <p className="mt-1 text-quiet">Nobody has played a round yet.</p>
+      <p className="mt-1 text-quiet">No rounds played yet.</p>
     ) : (
       <>
         <div className="overflow-x-auto" role="region" aria-labelledby="crew-standing" tabIndex={0}>

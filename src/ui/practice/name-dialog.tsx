@@ -22,7 +22,7 @@ export const NameDialog = ({ causes, onName, onClose }: NameDialogProps) => {
   return (
     <DialogFrame
       title="What is it?"
-      about="One cause, or two at once. What reads alike everywhere counts as one."
+      about="One cause, or two. Faults no reading can tell apart count as one."
       onClose={onClose}
       isWide
     >

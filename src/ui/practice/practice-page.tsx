@@ -43,7 +43,7 @@ const Endless = () => {
         Endless
       </h2>
       <p className="mt-1 text-quiet">
-        Any fault of the catalogue, by chance. The same house and number is the same round for everybody: send the link.
+        A random fault from the catalog. The same house and number gives everyone the same round: send the link.
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <label className="block">
@@ -83,14 +83,14 @@ const Standing = ({ played }: { played: readonly Played[] }) => {
     ['Played', String(played.length)],
     ['Found', String(found)],
     ['Guessed right', String(guessed)],
-    ['Not safe', String(unsafe)],
-    ['Readings that told nothing', idleShare === null ? 'none yet' : percent(idleShare)],
-    ['Weakest', weakest ?? 'nothing stands out'],
+    ['Unsafe', String(unsafe)],
+    ['Wasted readings', idleShare === null ? 'none yet' : percent(idleShare)],
+    ['Weakest', weakest ?? 'no weak spot yet'],
   ] as const;
   return (
     <section aria-labelledby="standing" className="mt-8">
       <h2 id="standing" className="border-b-2 border-ink font-label text-2xl font-semibold">
-        How you stand
+        Your results
       </h2>
       <dl className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-3">
         {figures.map(([name, figure]) => (
@@ -129,7 +129,7 @@ const Controllers = ({ controllers }: { controllers: readonly BenchController[] 
       Controllers on the bench
     </h2>
     <p className="mt-1 text-quiet">
-      Each with its own menus, hidden entries, saving and waits: practice a card here before the attic.
+      Each has its own menus, hidden entries, save steps and delays. Practice a card here before you are in the attic.
     </p>
     <div className="mt-2 flex flex-wrap gap-2">
       {controllers.map(({ id, name }) => (
@@ -166,9 +166,9 @@ export const PracticePage = ({ personId, controllers, known = NONE, crew = null 
         </Link>
       </BackedHeader>
       <p className="mt-2 text-quiet">
-        Made-up houses with something wrong in them. Every walk and reading costs time, every mistake is free, and
-        nothing of it touches a job. On a real house local codes, the maker’s instructions and licensed practice come
-        first.
+        Made-up houses with something wrong in them. Every walk and reading costs time. A wrong answer costs nothing; an
+        unsafe act ends the round. Nothing here changes a job. On a real house, local codes, the manufacturer’s
+        instructions and licensed practice come first.
       </p>
       {LESSONS.map(({ id, title, about, rounds }) => (
         <section key={id} aria-labelledby={`lesson-${id}`} className="mt-6">

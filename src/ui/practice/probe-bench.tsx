@@ -30,7 +30,7 @@ export const ProbeBench = ({ points, isOhms, isBusy, onMeter }: ProbesProps) => 
   const said = (ref: TerminalRef | null) => {
     const device = points.find(({ id }) => id === ref?.device);
     const point = device?.points.find(({ mark }) => mark === ref?.mark);
-    return device && point ? `${device.label} ${point.words}` : 'nowhere yet';
+    return device && point ? `${device.label} ${point.words}` : 'not placed';
   };
   const hold = (ref: TerminalRef) => {
     setHeld({ red, black, [inHand]: ref });

@@ -33,7 +33,7 @@ const Replay = ({ line }: { line: ReplayLine }) => (
         </ul>
         {line.better !== null && (
           <p className="mt-1 text-sm">
-            <span className="eyebrow">Would have told more</span> {line.better}
+            <span className="eyebrow">Better reading</span> {line.better}
           </p>
         )}
       </>
@@ -47,9 +47,9 @@ export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.
   const { words, about } = RESULTS[score.result];
   const figures = [
     ['Your time', minutesText(score.seconds)],
-    ['Best line', `${minutesText(score.bestSeconds)}, ${score.bestReadings} readings`],
+    ['Best sequence', `${minutesText(score.bestSeconds)}, ${score.bestReadings} readings`],
     ['Your readings', String(score.readings)],
-    ['Told nothing', String(score.toldNothing)],
+    ['Wasted readings', String(score.toldNothing)],
   ] as const;
   return (
     <div className="grid grid-cols-1 gap-5">
@@ -68,7 +68,7 @@ export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.
         )}
         {p !== null && (
           <p className="mt-2">
-            You named: {named.join(' and ')}. Your readings make it {percent(p)} likely.
+            You named: {named.join(' and ')}. Your readings make that {percent(p)} likely.
           </p>
         )}
         <dl className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-4">
@@ -96,7 +96,7 @@ export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.
       </section>
       <section aria-labelledby="replay">
         <h2 id="replay" className="border-b-2 border-ink font-label text-2xl font-semibold">
-          Gone through again
+          Step by step
         </h2>
         <ol>
           {replay.map((line, at) => (

@@ -40,14 +40,14 @@ export const RoundPage = ({ chosen, personId, own }: RoundPageProps) => {
           {stand.over ? (
             <RoundEnd over={stand.over}>
               <button type="button" className="strong-button" onClick={again}>
-                Once more
+                Try again
               </button>
               <Link
                 className="plain-button"
                 prefetch={false}
                 href={`/practice/${own ? `job/${own.jobId}` : round}?seed=${seedAfter(seed)}${isEndless ? '&endless=yes' : ''}`}
               >
-                {isEndless ? 'Another house' : 'Same fault, other meters'}
+                {isEndless ? 'Another house' : 'Same fault, new readings'}
               </Link>
               <Link className="plain-button" prefetch={false} href="/practice">
                 All rounds

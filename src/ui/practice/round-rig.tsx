@@ -22,7 +22,7 @@ const WAITS_S = [60, 300, 900] as const;
 
 /** Where one stands, and what can be done there with hands. */
 const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAct'>) => (
-  <section aria-label="Hands" className="grid grid-cols-1 gap-3">
+  <section aria-label="Actions" className="grid grid-cols-1 gap-3">
     <div role="group" aria-label="Walk to" className="flex flex-wrap gap-2">
       {PLACES.map((place) => (
         <button
@@ -61,7 +61,7 @@ const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAc
         disabled={isBusy || view.isOpen}
         onClick={() => onAct({ kind: 'open' })}
       >
-        {view.isOpen ? 'Panel is off' : 'Take the panel off'}
+        {view.isOpen ? 'Panel is off' : 'Remove the panel'}
       </button>
       <button
         type="button"
@@ -69,7 +69,7 @@ const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAc
         disabled={isBusy}
         onClick={() => onAct({ kind: view.isDead ? 'energize' : 'isolate' })}
       >
-        {view.isDead ? 'Put the supplies back on' : 'Open, lock, prove dead'}
+        {view.isDead ? 'Restore power' : 'Open, lock out, verify dead'}
       </button>
     </div>
     <div role="group" aria-label="Wait" className="flex flex-wrap items-center gap-2">
@@ -85,7 +85,7 @@ const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAc
         </button>
       ))}
       {view.waitS > 0 && (
-        <span className="text-sm text-quiet">Compressor waits: {minutesText(view.waitS)} of its minimum off left.</span>
+        <span className="text-sm text-quiet">Compressor minimum off time: {minutesText(view.waitS)} left.</span>
       )}
     </div>
   </section>
@@ -146,11 +146,11 @@ export const RoundRig = ({ view, causes, why, isBusy, onAct }: RigProps) => {
       />
       <div className="grid grid-cols-1 gap-4">
         <button type="button" className="strong-button" disabled={isBusy} onClick={() => setNaming(true)}>
-          Name it
+          Name the cause
         </button>
         <details>
           <summary className="min-h-11 cursor-pointer py-2 text-sm underline underline-offset-4">
-            Or get them heat tonight
+            Get them heat for tonight
           </summary>
           <div className="flex flex-wrap gap-2">
             {(Object.keys(SHORTCUTS) as Shortcut[]).map((shortcut) => (

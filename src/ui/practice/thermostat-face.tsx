@@ -72,7 +72,7 @@ export const ThermostatMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps)
           </div>
           {entry && (
             <p>
-              The card wants: <b className="font-mono">{wanted === null ? 'nothing' : <Said>{wanted}</Said>}</b>
+              The card calls for: <b className="font-mono">{wanted === null ? 'nothing' : <Said>{wanted}</Said>}</b>
             </p>
           )}
           {looks.map(({ id, words, seen }) => (
@@ -95,7 +95,7 @@ export const ThermostatMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps)
       ) : (
         <details>
           <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
-            Look through its setup ({name})
+            Open thermostat setup ({name})
           </summary>
           <div className="grid grid-cols-1 gap-2">
             {!isReady && (

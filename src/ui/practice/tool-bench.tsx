@@ -112,7 +112,7 @@ export const ToolBench = ({ view, isBusy, onSee, onMeter }: BenchProps) => {
           <SeeLine key={what.id} what={what} isOpen={view.isOpen} isBusy={isBusy} onSee={onSee} />
         ))}
       </ul>
-      {shown.length === 0 && !hasProbes(tool) && <p className="text-quiet">Nothing to see here as things stand.</p>}
+      {shown.length === 0 && !hasProbes(tool) && <p className="text-quiet">Nothing to check here right now.</p>}
     </section>
   );
 };

@@ -13,7 +13,7 @@ export const percent = (share: number): string => `${Math.round(share * 100)} %`
 /** What came of a round. */
 export const RESULTS: Readonly<Record<Score['result'], { readonly words: string; readonly about: string }>> = {
   found: { words: 'Found', about: 'Your own readings make it at least 80 % likely.' },
-  guessed: { words: 'A guess that hit', about: 'It is right, and your readings do not show it yet.' },
-  wrong: { words: 'Not it', about: 'Something else is wrong with this house.' },
-  unsafe: { words: 'Ended: not safe', about: 'This is where somebody gets hurt.' },
+  guessed: { words: 'Right, but a guess', about: 'You are right, but your readings do not prove it yet.' },
+  wrong: { words: 'Wrong cause', about: 'Something else is wrong with this house.' },
+  unsafe: { words: 'Ended: not safe', about: 'This is where someone gets hurt.' },
 };

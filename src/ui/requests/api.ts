@@ -5,7 +5,7 @@ import { actingHeaders } from './acting-user';
 /** Whether the same may succeed later: signed out, late, too many, a fault of the server, no database behind it. */
 const mayPass = (status: number): boolean => [401, 408, 429].includes(status) || status >= 500;
 
-const LOST = 'The server does not answer.';
+const LOST = 'The server is not responding.';
 
 /**
  * Sends a request and reads the JSON answer. It never throws: a lost server is an answer.
@@ -42,4 +42,4 @@ export const call = async <T>(
  * @param what was not done, as a sentence
  */
 export const notDone = (what: string, { kind, error }: NotOk): string =>
-  kind === 'lost' ? `${what} ${error} Try again when it does.` : `${what} ${error}`;
+  kind === 'lost' ? `${what} ${error} Try again when the server is back.` : `${what} ${error}`;

@@ -48,7 +48,7 @@ export const GatePost = ({
       className="absolute inset-y-[-11px] z-10 w-11 -translate-x-1/2 cursor-ew-resize touch-none"
       style={place}
       {...slider}
-      title={`${slider.title}. ${proved ? `Proved ${timeWords(proved, 'day')}` : 'Assumed: not proved in Startup yet'}.`}
+      title={`${slider.title}. ${proved ? `Proved ${timeWords(proved, 'day')}` : 'Assumed: not yet proven in Startup'}.`}
     >
       <span className="absolute inset-y-[11px] left-1/2 w-3 -translate-x-1/2">{bar}</span>
       <span className="absolute top-1/2 left-[calc(50%+7px)] -translate-y-1/2 bg-paper px-0.5 font-mono text-xs font-semibold text-ink">

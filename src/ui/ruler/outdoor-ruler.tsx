@@ -48,7 +48,7 @@ export const GateRuler = ({ folds }: { folds: string }) => {
   };
   return (
     <section
-      aria-label="Gate ruler"
+      aria-label="Outdoor ruler"
       className="no-print sticky bottom-0 z-20 border-t-2 border-ink bg-paper [@media(max-height:500px)]:static"
     >
       {!isOpen && (
@@ -77,7 +77,7 @@ export const GateRuler = ({ folds }: { folds: string }) => {
         <button
           type="button"
           aria-expanded={isOpen}
-          aria-label={isOpen ? 'Fold the ruler' : 'Open the ruler'}
+          aria-label={isOpen ? 'Close the ruler' : 'Open the ruler'}
           onClick={() => fold(!isOpen)}
           className="bare-button"
         >

@@ -83,7 +83,7 @@ export const Scale = ({ place }: { place?: string }) => {
               style={band(spanF, maybeHole.spanF)}
             >
               <span className="absolute bottom-6 left-1/2 -translate-x-1/2 bg-paper px-1 font-sans text-xs font-semibold whitespace-nowrap text-fail">
-                May be a hole · {percentWords(maybeHole.chance)}
+                Possible gap · {percentWords(maybeHole.chance)}
               </span>
             </span>
           )}
@@ -96,7 +96,7 @@ export const Scale = ({ place }: { place?: string }) => {
               <span
                 className={`px-1 font-sans text-sm font-semibold tracking-wide text-paper uppercase ${isHole ? 'bg-fail' : 'bg-warn'}`}
               >
-                {isHole ? 'Hole' : 'Short'}
+                {isHole ? 'Gap: no heat allowed' : 'Shortfall'}
               </span>
             </span>
           ))}

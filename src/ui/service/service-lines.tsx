@@ -26,19 +26,19 @@ export const ServiceLines = ({ load }: { load: ServiceLoad }) => {
       </h3>
       <table className="w-full">
         <caption className="text-left text-sm text-quiet">
-          NEC 220.83(B), an existing dwelling where heat or cooling is added: the larger of the two in full.
+          NEC 220.83(B), existing dwelling adding heating or cooling: the larger of the two at 100 %.
         </caption>
         <tbody>
           {load.other.map(({ label, how, va }, at) => (
             <Row key={`${at} ${label}`} label={label} how={how} va={va} />
           ))}
           <Row label="Other load, connected" va={load.otherVA} isSum />
-          <Row label="First 8 kVA of it" how="in full" va={load.otherVA - over} />
-          <Row label="What is over 8 kVA" how={`${kVA(over)} × ${REST_SHARE * 100} %`} va={REST_SHARE * over} />
-          {all!.heatVA > 0 && <Row label="Strips" how="in full" va={all!.heatVA} />}
-          <Row label="Compressor and blower" how="in full" va={all!.motorVA} />
+          <Row label="First 8 kVA of it" how="at 100 %" va={load.otherVA - over} />
+          <Row label="Remainder over 8 kVA" how={`${kVA(over)} × ${REST_SHARE * 100} %`} va={REST_SHARE * over} />
+          {all!.heatVA > 0 && <Row label="Strips" how="at 100 %" va={all!.heatVA} />}
+          <Row label="Compressor and blower" how="at 100 %" va={all!.motorVA} />
           <Row
-            label="Everything at once"
+            label="Everything together"
             how={`÷ ${load.volts} V = ${all!.amps.toFixed(1)} A`}
             va={all!.totalVA}
             isSum

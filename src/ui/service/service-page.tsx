@@ -13,15 +13,15 @@ import { ServiceLines } from './service-lines';
 import { ServiceStates } from './service-states';
 
 const CAUTIONS = [
-  'A calculation, no permit: the adopted edition of the code and the authority decide, and a licensed electrician signs.',
-  'Service conductors are live with the main open. Read the handle; nothing is opened for this.',
+  'This is a calculation, not a permit. The adopted code and the AHJ decide; a licensed electrician signs off.',
+  'Service conductors are live even with the main off. Read the breaker handle; do not open the panel for this.',
 ];
 
 const ENTERED: readonly FactPath[] = ['service.mainAmps', 'service.otherKVA'];
 const ADDED_UP: readonly FactPath[] = ['load.floorFt2', 'service.kitchenCircuits', 'service.laundryCircuits'];
 
 const checkAppliance = (_name: string, va: string) =>
-  parseTyped(va).kind === 'number' ? null : 'Type the volt-amperes of its nameplate as a number, such as 4500.';
+  parseTyped(va).kind === 'number' ? null : 'Enter nameplate VA as a number, such as 4500.';
 
 export const ServicePage = () => {
   const facts = useJob((job) => job.facts);
@@ -32,7 +32,7 @@ export const ServicePage = () => {
     <div className="mx-auto max-w-6xl px-3 py-2 sm:px-6">
       <Cautions place="service" lines={CAUTIONS} />
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
-        <h2 className="font-label text-3xl font-semibold">Does the house’s service carry it?</h2>
+        <h2 className="font-label text-3xl font-semibold">Can the house service carry it?</h2>
         <JobLink to="strips">Strips</JobLink>
       </div>
       <div className="grid grid-cols-1 items-start gap-x-10 gap-y-6 lg:grid-cols-2">
@@ -46,7 +46,7 @@ export const ServicePage = () => {
           ))}
           {!isWhole && (
             <PairList
-              title="Appliances by their nameplates"
+              title="Appliances (nameplate VA)"
               one="Appliance"
               other="VA"
               most={[60, 12]}

@@ -10,14 +10,11 @@ const grade = ({ isCarried }: ServiceState) => {
 
 const verdict = ({ mainAmps, states }: ServiceLoad): string => {
   const planned = states.find(({ isPlanned }) => isPlanned) ?? states[0]!;
-  const carries = planned.isCarried ? 'it carries' : 'it does not carry';
-  const what =
-    planned.held === null ? 'everything at once' : `the heat as it is wired, bank ${planned.held} held by a relay`;
+  const carries = planned.isCarried ? 'it can carry' : 'it cannot carry';
+  const what = planned.held === null ? 'everything together' : `the heat as wired, bank ${planned.held} interlocked`;
   const emergency = states.find(({ id }) => id === 'emergency');
   const alone =
-    planned.isCarried && emergency?.isCarried === false
-      ? ' Emergency heat with all strips is more than it carries.'
-      : '';
+    planned.isCarried && emergency?.isCarried === false ? ' Emergency heat with all strips exceeds the service.' : '';
   return `Main breaker ${mainAmps} A: ${carries} ${what}.${alone}`;
 };
 
@@ -37,13 +34,13 @@ const HoldButton = ({
     onClick={() => onHold(isHeld ? null : bank)}
     className="plain-button min-h-11 px-2 text-sm aria-pressed:border-2 aria-pressed:border-ink aria-pressed:font-semibold"
   >
-    {isHeld ? 'Planned with a relay' : 'Plan it with a relay'}
+    {isHeld ? 'Planned with a relay' : 'Add an interlock relay to the plan'}
   </button>
 );
 
-/** What the service carries in each state of the heat, against the main breaker. */
+/** Service load in each state of the heat, against the main breaker. */
 export const ServiceStates = ({ load, onHold }: { load: ServiceLoad; onHold: (bank: number | null) => void }) => (
-  <section aria-label="What the service carries">
+  <section aria-label="Service load">
     <ul>
       {load.states.map((state) => (
         <li key={state.id} className="flex items-center gap-3 border-b border-line py-1.5">
@@ -66,8 +63,8 @@ export const ServiceStates = ({ load, onHold }: { load: ServiceLoad; onHold: (ba
     {load.mainAmps !== null && <p className="mt-1">{verdict(load)}</p>}
     {load.states.some(({ held, isPlanned }) => held !== null && isPlanned) && (
       <p className="mt-1 text-sm">
-        The relay’s coil is on Y, its contact in that bank’s call. A unit that has locked itself out while Y is still
-        called keeps the bank off: emergency heat brings it.
+        The relay coil is on Y, its contact in that bank’s call. If the unit locks out with Y still called, the bank
+        stays off until emergency heat is used.
       </p>
     )}
     {load.missing.length > 0 && (

@@ -15,7 +15,7 @@ export const SetupSchools = () => {
       <summary className="flex min-h-12 items-center gap-3 font-label text-xl font-semibold">
         Ways of doing it
         <span className="font-sans text-sm font-normal text-quiet">
-          where practitioners disagree; the settings follow the way chosen here
+          where techs disagree; settings follow the method you choose here
         </span>
       </summary>
       <div className="grid gap-x-6 gap-y-2 pb-4 md:grid-cols-2">

@@ -25,13 +25,11 @@ export const Question = ({ path }: { path: FactPath }) => {
               className={`border-l-4 pl-2 ${isCurrent ? 'border-ink' : 'border-transparent text-quiet'}`}
             >
               <span className={isCurrent ? 'font-semibold' : ''}>{say(answer)}:</span>{' '}
-              {sets.length === 0
-                ? 'nothing more to set'
-                : sets.map(({ label, words }) => `${label}: ${say(words)}`).join(' · ')}
+              {sets.length === 0 ? 'no change' : sets.map(({ label, words }) => `${label}: ${say(words)}`).join(' · ')}
             </li>
           ))
         ) : (
-          <li className="pl-3 text-quiet">Sets nothing on this job; kept on the record.</li>
+          <li className="pl-3 text-quiet">No effect on this job; saved in the record.</li>
         )}
       </ul>
     </li>

@@ -45,14 +45,14 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
         <>
           <TextBox
             name={`why ${setting.id}`}
-            label="Why otherwise"
+            label="Reason for the change"
             value={reason}
             maxLength={400}
             check={() => null}
             onCommit={(why) => set(value, why)}
           />
           <button type="button" className="plain-button" onClick={() => set(worked)}>
-            Take <Said>{settingWords(setting, worked)}</Said>, as worked out
+            Use the calculated value, <Said>{settingWords(setting, worked)}</Said>
           </button>
         </>
       )}
@@ -93,12 +93,12 @@ export const SettingRow = memo(({ resolved, isOpen, isAccused, onToggle }: Setti
       >
         <span className="font-medium">{setting.label}</span>
         <span className="text-sm text-quiet max-sm:hidden">
-          {setting.on.map((role) => CONTROLLERS[role]).join(', ') || 'Its own dial'}
+          {setting.on.map((role) => CONTROLLERS[role]).join(', ') || 'Set on its dial'}
         </span>
         <span className="text-right font-mono sm:text-left">
           <span className={isChosen ? 'border-b-2 border-saffron font-semibold' : 'font-semibold'}>{said(value)}</span>
-          {isChosen && <span className="block text-xs text-quiet">worked out: {said(worked)}</span>}
-          {isOffTheJob(resolved) && <span className="block text-xs text-quiet">the job says {said(onJob!)}</span>}
+          {isChosen && <span className="block text-xs text-quiet">calculated: {said(worked)}</span>}
+          {isOffTheJob(resolved) && <span className="block text-xs text-quiet">the job has {said(onJob!)}</span>}
           {setting.fact?.holds === 'as-found' && onJob !== value && (
             <span className="block text-xs text-quiet">as found: {said(onJob!)}</span>
           )}
@@ -110,7 +110,7 @@ export const SettingRow = memo(({ resolved, isOpen, isAccused, onToggle }: Setti
             <p>
               <Said>{setting.meaning}</Said>
             </p>
-            <p className="eyebrow mt-2">{isChosen ? 'Worked out otherwise, because' : 'Because'}</p>
+            <p className="eyebrow mt-2">{isChosen ? 'Calculated differently because' : 'Because'}</p>
             <ol className="list-decimal pl-5">
               {because.map((each) => (
                 <li key={each}>
@@ -121,7 +121,7 @@ export const SettingRow = memo(({ resolved, isOpen, isAccused, onToggle }: Setti
             {isChosen && reason && <p className="mt-1 border-l-4 border-saffron pl-2">Chosen: {reason}</p>}
             <p className="mt-2 text-quiet">
               Decided by: {setting.decidedBy}
-              {setting.kind === 'number' && ` From ${said(setting.min)} to ${said(setting.max)}.`} Usually comes as{' '}
+              {setting.kind === 'number' && ` Range ${said(setting.min)} to ${said(setting.max)}.`} Factory default{' '}
               {settingProblem(setting, setting.usual) === null ? said(setting.usual) : settingToText(setting.usual)}.
             </p>
           </div>

@@ -51,7 +51,7 @@ export const SetupPage = () => {
             className="strong-button mt-2"
             onClick={() => changesToTakeAll(facts, settings).forEach(({ path, value }) => setFact(path, value))}
           >
-            Put all {offTheJob} worked-out values on the job
+            Apply all {offTheJob} calculated values to the job
           </button>
         )}
       </section>
@@ -76,7 +76,7 @@ export const SetupPage = () => {
         );
       })}
       <details className="text-sm">
-        <summary className="flex min-h-11 items-center">Not on this job: {absent.length}</summary>
+        <summary className="flex min-h-11 items-center">Not used on this job: {absent.length}</summary>
         <ul className="space-y-1 pb-3">
           {absent.map(({ setting, absent: why }) => (
             <li key={setting.id}>
@@ -86,8 +86,7 @@ export const SetupPage = () => {
         </ul>
       </details>
       <p className="mt-4 border-l-4 border-line-strong pl-3 text-sm">
-        Where the maker’s instructions for unit, board or thermostat give a value, they win over anything worked out
-        here; so does local code.
+        The manufacturer’s instructions and local code override anything calculated here.
       </p>
     </div>
   );

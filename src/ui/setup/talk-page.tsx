@@ -17,14 +17,14 @@ export const TalkPage = () => {
     <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <SetupTabs />
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h2 className="font-label text-3xl font-semibold">At the kitchen table</h2>
+        <h2 className="font-label text-3xl font-semibold">Homeowner questions</h2>
         <p className="font-mono text-sm text-quiet">
           {answered} of {questions.length} answered
         </p>
       </div>
       <p className="max-w-prose text-quiet">
-        A few minutes with the people who live here. What is not asked keeps its assumption; nothing here is needed to
-        go on.
+        A few minutes with the people who live here. Anything you skip keeps its assumed answer; you can go on without
+        it.
       </p>
       <ul className="mt-2">
         {questions.map((path) => (
@@ -32,7 +32,7 @@ export const TalkPage = () => {
         ))}
       </ul>
       <Link className="strong-button mt-5" href={`/jobs/${id}/setup`} prefetch={false}>
-        On to the settings
+        Go to Settings
       </Link>
     </div>
   );

@@ -77,7 +77,7 @@ export const DayChoice = ({ place, picks, day, hasLength = true, onGo, children 
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
       <span className="block w-full sm:w-64">
         <label htmlFor={id} className="eyebrow">
-          Weather of
+          Weather
         </label>
         <select
           id={id}
@@ -90,13 +90,18 @@ export const DayChoice = ({ place, picks, day, hasLength = true, onGo, children 
               {degrees.say(each.label)}, {dateText(each.day)}
             </option>
           ))}
-          <option value="date">A date of the year</option>
-          <option value="typed">A day typed in</option>
+          <option value="date">Pick a date</option>
+          <option value="typed">Type in a day</option>
         </select>
       </span>
       {hasLength && (
         <span className="min-w-0 flex-1 basis-44 sm:flex-none">
-          <ChoiceBox label="For a" options={DAY_COUNTS} value={place.days} onCommit={(days) => onGo({ days })} />
+          <ChoiceBox
+            label="Length of run"
+            options={DAY_COUNTS}
+            value={place.days}
+            onCommit={(days) => onGo({ days })}
+          />
         </span>
       )}
       {children}

@@ -18,7 +18,7 @@ export const EnergyTable = ({ lived, facts }: { lived: LivedDay; facts: Facts })
     'Cost, $',
   ];
   return (
-    <Scroller label="Energy and money as a table">
+    <Scroller label="Energy and cost as a table">
       <table className="w-full font-mono text-sm">
         <thead>
           <tr className="text-right font-sans">

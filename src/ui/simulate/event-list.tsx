@@ -68,7 +68,7 @@ export const EventList = ({ events, minutes, backup, onMove }: EventListProps) =
         ))}
       </div>
       {shown.length === 0 ? (
-        <p className="py-3 text-quiet">Nothing began or ended.</p>
+        <p className="py-3 text-quiet">No events.</p>
       ) : (
         <div
           ref={place}

@@ -8,9 +8,9 @@ import { nearEvent } from './strip';
 
 /** Minutes of the run that a second shows. */
 const SPEEDS = [
-  { value: 1, label: '1 min a second' },
+  { value: 1, label: '1 min/s' },
   { value: 10, label: '10 min a second' },
-  { value: 60, label: 'an hour a second' },
+  { value: 60, label: '1 h/s' },
   { value: 600, label: '10 hours a second' },
 ] as const;
 
@@ -51,13 +51,13 @@ export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: Pla
   };
   return (
     <div className="no-print flex flex-wrap items-center sm:gap-x-1 max-sm:w-full">
-      <button type="button" className="bare-button" aria-label="Event before" onClick={() => step(false)}>
+      <button type="button" className="bare-button" aria-label="Previous event" onClick={() => step(false)}>
         <SkipBack size={20} aria-hidden />
       </button>
       <button
         type="button"
         className="bare-button"
-        aria-label="Minute before"
+        aria-label="Previous minute"
         onClick={() => onMove(Math.max(0, atMin - 1))}
       >
         <ChevronLeft size={22} aria-hidden />
@@ -76,12 +76,12 @@ export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: Pla
       <button
         type="button"
         className="bare-button"
-        aria-label="Minute after"
+        aria-label="Next minute"
         onClick={() => onMove(Math.min(last, atMin + 1))}
       >
         <ChevronRight size={22} aria-hidden />
       </button>
-      <button type="button" className="bare-button" aria-label="Event after" onClick={() => step(true)}>
+      <button type="button" className="bare-button" aria-label="Next event" onClick={() => step(true)}>
         <SkipForward size={20} aria-hidden />
       </button>
       <label className="flex min-w-0 flex-1 basis-24 items-center text-sm sm:flex-none sm:basis-auto">

@@ -112,7 +112,7 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const minutes = place.days * DAY_MIN;
   const ways = place.ways.split(',');
   const headline = first && dayHeadline(first, facts);
-  const when = place.on.kind === 'typed' ? 'A typed day' : `${dateText(chosen?.day ?? 0)} in ${name}`;
+  const when = place.on.kind === 'typed' ? 'Typed-in day' : `${dateText(chosen?.day ?? 0)} in ${name}`;
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <DayTabs />
@@ -178,18 +178,18 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
             </div>
           ))}
           <p className="mt-2 text-sm text-quiet">
-            Drag the line, or play it: the ruler, Wiring and Strips go to that minute.
+            Drag the line or press Play: the ruler, Wiring and Strips follow that minute.
             {first.assumedHumidity !== null &&
-              ` This weather says nothing of humidity: ${Math.round(first.assumedHumidity * 100)} % is assumed.`}{' '}
-            Worked out, not measured: the house’s weight, the thermostat’s own habits and the coil’s frost are judged.
+              ` This weather has no humidity: ${Math.round(first.assumedHumidity * 100)} % is assumed.`}{' '}
+            Calculated, not measured: house mass, thermostat behavior and coil frost are estimates.
           </p>
           <div className="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
             <EventList events={first.events} minutes={minutes} backup={backupOf(facts)} onMove={move} />
             <WaysCompared lived={answer.lived} differences={answer.differences} />
           </div>
-          <section aria-label="Energy and money" className="mt-6 min-w-0">
+          <section aria-label="Energy and cost" className="mt-6 min-w-0">
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">
-              Energy and money by the {place.days > 2 ? 'day' : 'hour'}
+              Energy and cost by the {place.days > 2 ? 'day' : 'hour'}
             </h2>
             <div aria-hidden className="min-h-64">
               <EnergyColumns lived={first} facts={facts} />

@@ -1,10 +1,13 @@
 import { PageTabs } from '../kit/page-tabs';
 
 const TABS = [
-  { path: '', label: 'By the minute' },
+  { path: '', label: 'Minute by minute' },
   { path: 'defrost', label: 'Defrost' },
-  { path: 'house', label: 'Measured house' },
+  {
+    path: 'house',
+    label: 'House test (measured)',
+  },
 ];
 
 /** The ways through Day run: the day on its time axis, and one defrost magnified. */
-export const DayTabs = () => <PageTabs page="simulate" label="Day run" tabs={TABS} />;
+export const DayTabs = () => <PageTabs page="simulate" label="Simulate" tabs={TABS} />;

@@ -114,7 +114,7 @@ export const Strip = ({ label, run, rows, events, onMove }: StripProps) => {
             ref={track}
             role="slider"
             tabIndex={0}
-            aria-label="Time of the run"
+            aria-label="Time in the run"
             aria-valuemin={0}
             aria-valuemax={minutes - run.stepMin}
             aria-valuenow={atMin}

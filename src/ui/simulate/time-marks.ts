@@ -1,4 +1,5 @@
-import { clockAt, DAY_MIN, dayAt } from '@/core/simulation/clock';
+import { DAY_MIN, dayAt, minuteOfDay } from '@/core/simulation/clock';
+import { clockMark } from '@/core/units/clock-text';
 
 /** A mark on the run's time axis. */
 export interface TimeMark {
@@ -26,6 +27,6 @@ export const timeMarks = (minutes: number, isNarrow: boolean): TimeMark[] => {
     : DAY_MIN * (minutes > 7 * DAY_MIN ? (isNarrow ? 10 : 5) : isNarrow ? 2 : 1);
   return Array.from({ length: Math.floor((minutes - 1) / everyMin) + 1 }, (_, at) => {
     const atMin = at * everyMin;
-    return { atMin, label: isDay ? clockAt(atMin) : `day ${dayAt(atMin)}` };
+    return { atMin, label: isDay ? clockMark(minuteOfDay(atMin)) : `day ${dayAt(atMin)}` };
   });
 };

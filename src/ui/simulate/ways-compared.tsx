@@ -30,7 +30,7 @@ const MEASURES: readonly Measure[] = [
     isShown: (lived) => lived.some(({ tariff }) => tariff.peak !== null),
   },
   {
-    label: 'Highest quarter hour',
+    label: 'Peak 15 minutes',
     unit: plain('kW'),
     of: ({ summary }) => summary.cost.peakKW,
     decimals: 1,
@@ -53,14 +53,14 @@ const MEASURES: readonly Measure[] = [
     isShown: (lived) => lived.some(({ summary }) => summary.cost.fuelUnits > 0),
   },
   {
-    label: 'Short of the setpoint',
+    label: 'Degree-hours below setpoint',
     unit: ({ unit }) => `${unit} × h`,
     of: ({ summary }, { scale }) => apartOnScale(scale, summary.degreeHoursShort),
     decimals: 1,
     best: 'least',
   },
   {
-    label: 'Coldest room',
+    label: 'Lowest room temperature',
     unit: ({ unit }) => unit,
     of: ({ summary }, degrees) => Number(degrees.figure(summary.leastRoomF, 1)),
     decimals: 1,
@@ -105,7 +105,7 @@ export const WaysCompared = ({
   const fuel = useJob((job) => FUEL_UNIT[job.facts.furnace.fuel]);
   const isOne = lived.length === 1;
   return (
-    <section aria-label={isOne ? 'Figures' : 'Ways side by side'}>
+    <section aria-label={isOne ? 'Figures' : 'Plans side by side'}>
       <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">{isOne ? 'Figures' : 'Side by side'}</h2>
       <Scroller label="Figures of each way">
         <table className="w-full border-collapse text-sm" style={{ minWidth: isOne ? 0 : 110 * (lived.length + 1) }}>

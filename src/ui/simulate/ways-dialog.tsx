@@ -9,9 +9,9 @@ import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 export const MOST_WAYS = 4;
 
 const GROUPS: readonly { readonly group: Variant['group']; readonly label: string }[] = [
-  { group: 'as it stands', label: 'The job' },
-  { group: 'people', label: 'What people do' },
-  { group: 'ways', label: 'Ways of setting the gates' },
+  { group: 'as set now', label: 'The job' },
+  { group: 'people', label: 'Household' },
+  { group: 'ways', label: 'Lockout plans' },
   { group: 'settings', label: 'Settings' },
   { group: 'what can be wrong', label: 'What can be wrong' },
 ];
@@ -75,7 +75,7 @@ export const WaysDialog = ({ variants, chosen, onChoose, onClose }: WaysDialogPr
             onClose();
           }}
         >
-          {picked.length === 0 ? 'Show the job alone' : `Compare ${picked.length + 1}`}
+          {picked.length === 0 ? 'Show this job only' : `Compare ${picked.length + 1}`}
         </button>
       </div>
     </DialogFrame>

@@ -11,14 +11,14 @@ export const CallBar = ({ call }: { call: CallId | null }) => {
   return (
     <p role="note" className="mt-2 flex items-center gap-x-3 border-l-8 border-saffron bg-saffron-wash pl-3 text-sm">
       <span className="min-w-0 flex-1 py-1">
-        This step: <b>{CALLS[call].label}</b>. Ruler and wiring: <b>{CALLS[now].label}</b>.
+        This step needs <b>{CALLS[call].label}</b>. The ruler and wiring are on <b>{CALLS[now].label}</b>.
       </span>
       <button
         type="button"
         className="bare-button shrink-0 px-2 font-semibold underline underline-offset-4"
         onClick={() => setCall(call)}
       >
-        Set them
+        Switch to {CALLS[call].label}
       </button>
     </p>
   );

@@ -8,7 +8,7 @@ import { MeasuredShare } from './measured-share';
 
 const thousands = (btuh: number) => roundTo(btuh / 1000, 1).toFixed(1);
 
-const FROM = { rise: 'by the strips’ rise', setting: 'as the blower is set' } as const;
+const FROM = { rise: 'from strip temperature rise', setting: 'from the blower setting' } as const;
 
 /** What the heat pump gives by its air, and the offer to work with it: never taken over by itself. */
 export const CapacityLine = ({ capacity }: { capacity: MeasuredCapacity }) => {
@@ -16,24 +16,24 @@ export const CapacityLine = ({ capacity }: { capacity: MeasuredCapacity }) => {
   const setFact = useJob((job) => job.setFact);
   const degrees = useDegrees();
   return (
-    <section aria-label="Capacity by the air" className="mt-3 border-y border-line-strong py-2">
+    <section aria-label="Capacity by airflow and temperature rise" className="mt-3 border-y border-line-strong py-2">
       {capacity.kind === 'measured' ? (
         <p>
-          <b className="font-mono text-lg">{thousands(capacity.btuh)}</b> ± {thousands(capacity.spreadBtuh)} kBtu/h by{' '}
-          {Math.round(capacity.cfm)} CFM {FROM[capacity.cfmFrom]}. The sheet has {thousands(capacity.sheetBtuh)} at{' '}
-          {degrees.text(capacity.outdoorF, 0)}: <b>{Math.round(capacity.share * 100)} %</b> of it.
+          <b className="font-mono text-lg">{thousands(capacity.btuh)}</b> ± {thousands(capacity.spreadBtuh)} kBtu/h at{' '}
+          {Math.round(capacity.cfm)} CFM {FROM[capacity.cfmFrom]}. Rated: {thousands(capacity.sheetBtuh)} at{' '}
+          {degrees.text(capacity.outdoorF, 0)}. That is <b>{Math.round(capacity.share * 100)} %</b> of rated.
         </p>
       ) : (
         capacity.kind === 'refused' && (
           <p className="text-quiet">
-            <b className="text-ink">No capacity from this reading.</b> <Said>{capacity.why}</Said>
+            <b className="text-ink">Capacity cannot be figured from these readings.</b> <Said>{capacity.why}</Said>
           </p>
         )
       )}
       <div className="mt-1 flex flex-wrap items-center gap-2">
         {capacity.kind === 'measured' && capacity.share !== taken && (
           <button type="button" className="plain-button" onClick={() => setFact('proof.measuredShare', capacity.share)}>
-            Work out this house with {Math.round(capacity.share * 100)} %
+            Use {Math.round(capacity.share * 100)} % of rated capacity for this house
           </button>
         )}
         <MeasuredShare />

@@ -52,7 +52,7 @@ export const Countdown = ({ name, wait }: { name: string; wait: Wait }) => {
         <Why>
           <Said>{wait.why}</Said>
         </Why>
-        {startedAt !== null && left === 0 && <span className="font-semibold text-pass"> over</span>}
+        {startedAt !== null && left === 0 && <span className="font-semibold text-pass"> done</span>}
       </span>
       {startedAt === null ? (
         <button type="button" className="plain-button" onClick={start} aria-label={`Start ${wait.label}`}>

@@ -15,7 +15,7 @@ export const Countersign = ({ waiting, keys }: { waiting: readonly Reading[]; ke
   return (
     <div className="my-2 flex flex-wrap items-center gap-x-3 gap-y-1 bg-warn-wash px-2 py-1 text-sm" role="status">
       <span className="min-w-0 flex-1 basis-48 font-medium">
-        {waitingWords(waiting.length)} {!mayCountersign && 'A technician or the lead does that here.'}
+        {waitingWords(waiting.length)} {!mayCountersign && 'Only a technician or the crew lead can do that.'}
       </span>
       {mayCountersign && here.length > 0 && here.length < waiting.length && (
         <button type="button" className="plain-button" onClick={sign(here)}>

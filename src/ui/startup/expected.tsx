@@ -33,10 +33,10 @@ export const Expected = ({
     case 'needs':
       return (
         <p className="text-sm text-quiet">
-          Expected once it is known: <Said>{expected.what}</Said>.{' '}
+          Expected value needs: <Said>{expected.what}</Said>.{' '}
           {expected.fact &&
             (expected.fact.startsWith('proof.') ? (
-              'Type it above, under “What it is judged by”.'
+              'Enter it above, under “Limits for this step”.'
             ) : (
               <Link href={`/jobs/${id}/survey#${expected.fact}`} className="underline underline-offset-4">
                 Enter it
@@ -50,7 +50,7 @@ export const Expected = ({
         isDegreeUnit(unit) ? figure(value, decimals) : roundTo(value, decimals).toFixed(decimals);
       return (
         <p className="text-sm">
-          <span className="text-quiet">Expect </span>
+          <span className="text-quiet">Expected </span>
           {expected.aim !== null && (
             <span className={`font-mono font-semibold ${isLarge ? 'text-[2rem] leading-tight' : 'text-lg'}`}>
               {shown(expected.aim)}

@@ -4,9 +4,9 @@ import type { Grade } from '@/core/startup/step';
 const MARKS = {
   open: { Icon: Circle, colour: 'text-quiet', word: 'Open' },
   pass: { Icon: CircleCheckBig, colour: 'text-pass', word: 'Pass' },
-  warn: { Icon: TriangleAlert, colour: 'text-warn', word: 'Look again' },
+  warn: { Icon: TriangleAlert, colour: 'text-warn', word: 'Recheck' },
   fail: { Icon: OctagonX, colour: 'text-fail', word: 'Fail' },
-  noted: { Icon: CircleDot, colour: 'text-quiet', word: 'Noted' },
+  noted: { Icon: CircleDot, colour: 'text-quiet', word: 'Recorded' },
 } as const;
 
 /** A verdict as a shape, a colour and a word. */

@@ -56,7 +56,7 @@ export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: numbe
   return (
     <>
       {history.length > 0 && (
-        <ul aria-label="What was said of it" className="text-xs text-quiet">
+        <ul aria-label="Notes and history" className="text-xs text-quiet">
           {history.map((reading, at) => (
             <li key={reading.id} className={at === 0 ? '' : 'line-through decoration-1'}>
               <span className="font-mono">{wordsOf(reading, planned.item, degrees)}</span>

@@ -65,7 +65,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
           <Expected expected={expected} unit={item.unit} />
           {tried !== undefined && (
             <p className="text-sm text-ember">
-              As tried:{' '}
+              With this fault:{' '}
               <span className="font-mono font-semibold">
                 <Said>{tried}</Said>
               </span>
@@ -87,7 +87,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
       {item.places && place !== null && (
         <div className="mt-2 max-w-md">
           <ChoiceBox
-            label="Clamp around"
+            label="Clamp on"
             options={item.places.map(({ id, label }) => ({ value: id, label }))}
             value={place}
             onCommit={setPlace}

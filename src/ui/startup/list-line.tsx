@@ -17,7 +17,7 @@ const OrderOf = ({ route }: { route: RouteChoice }) => {
   return (
     <details className="mt-1 border-y border-line" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">
-        Order: {route.isByPlace ? 'by place' : 'as listed'}
+        Order: {route.isByPlace ? 'by location' : 'as listed'}
       </summary>
       {isOpen && <OrderChoice route={route} />}
     </details>
@@ -39,7 +39,7 @@ export const ListLine = ({
   return (
     <div className="mb-2 text-sm">
       <RadioButtons
-        label="Items of this startup"
+        label="Readings in this startup"
         className="grid-cols-[3fr_2fr]"
         options={[
           [false, `${VISIT_REASONS[reason]} · ${listed}`],
@@ -48,7 +48,7 @@ export const ListLine = ({
         value={isAll}
         onChoose={showAll}
       />
-      {minutes > 0 && <p className="mt-1 text-quiet">About {minutes} min left, waits included</p>}
+      {minutes > 0 && <p className="mt-1 text-quiet">About {minutes} min left, including waits</p>}
       <OrderOf route={route} />
     </div>
   );

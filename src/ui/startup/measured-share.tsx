@@ -9,9 +9,9 @@ export const MeasuredShare = () => {
   if (taken === null) return null;
   return (
     <>
-      <span>Balance, backup and ruler go by {Math.round(taken * 100)} % of the sheet, as measured.</span>
+      <span>Balance point, backup and ruler use {Math.round(taken * 100)} % of rated capacity, as measured.</span>
       <button type="button" className="plain-button" onClick={() => setFact('proof.measuredShare', null)}>
-        Back to the sheet
+        Use rated capacity again
       </button>
     </>
   );

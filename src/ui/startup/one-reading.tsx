@@ -61,7 +61,7 @@ const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
         <ReadingMenu planned={planned} />
       </Heading>
       <TickShut planned={planned} />
-      {leftOut && <p className="text-quiet">Not done: {leftOut.why}</p>}
+      {leftOut && <p className="text-quiet">Skipped: {leftOut.why}</p>}
       <div className="mt-3">
         <TickButton planned={planned} isLarge />
         <FailsButton planned={planned} />
@@ -93,7 +93,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
       <Expected expected={expected} unit={item.unit} isLarge />
       {tried !== undefined && (
         <p className="text-sm text-ember">
-          As tried:{' '}
+          With this fault:{' '}
           <span className="font-mono font-semibold">
             <Said>{tried}</Said>
           </span>
@@ -134,7 +134,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
       <TakeButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />
       {item.places && place !== null && (
         <ChoiceBox
-          label="Clamp around"
+          label="Clamp on"
           options={item.places.map((each) => ({ value: each.id, label: each.label }))}
           value={place}
           onCommit={setPlace}
@@ -149,7 +149,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
         {typeof read === 'number' && (
           <SlipLine item={item} typed={read} place={place} onTake={(value) => entry.type(String(value))} />
         )}
-        {leftOut && entry.typed === null && <p className="mt-1 text-quiet">Not measured: {leftOut.why}</p>}
+        {leftOut && entry.typed === null && <p className="mt-1 text-quiet">Skipped: {leftOut.why}</p>}
         <VerdictLine verdict={verdict} />
         {entry.typed === null && <ItemHistory planned={planned} now={openedAt} />}
       </Aside>

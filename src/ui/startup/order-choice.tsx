@@ -11,11 +11,11 @@ const Saves = ({ route }: { route: RouteChoice }) => {
   const climbs = plain.climbs - byPlace.climbs;
   const parts = [
     ...(minutes > 0 ? [`${minutes} min`] : []),
-    ...(climbs > 0 ? [`${climbs} ${climbs === 1 ? 'climb' : 'climbs'} to the indoor unit`] : []),
+    ...(climbs > 0 ? [`${climbs} ${climbs === 1 ? 'trip' : 'trips'} to the indoor unit`] : []),
   ];
   return (
     <p className="py-1 text-quiet">
-      By place saves {parts.length === 0 ? 'nothing here' : `about ${parts.join(' and ')}`}, of {plain.minutes} min as
+      By location saves {parts.length === 0 ? 'nothing here' : `about ${parts.join(' and ')}`} of {plain.minutes} min as
       listed
     </p>
   );
@@ -27,7 +27,7 @@ export const OrderChoice = ({ route }: { route: RouteChoice }) => {
   return (
     <>
       <RadioButtons
-        label="Order of the steps"
+        label="Step order"
         className="grid-cols-2"
         options={[
           [false, 'As listed'],
@@ -37,11 +37,11 @@ export const OrderChoice = ({ route }: { route: RouteChoice }) => {
         onChoose={(next) => choose(next, people)}
       />
       <RadioButtons<People>
-        label="Who goes"
+        label="Crew on site"
         className="mt-1 grid-cols-2"
         options={[
-          [1, 'One alone'],
-          [2, 'One stays at the thermostat'],
+          [1, 'One person'],
+          [2, 'Second person at the thermostat'],
         ]}
         value={people}
         onChoose={(going) => choose(isByPlace, going)}

@@ -7,13 +7,13 @@ import { useKeepReading, useUntake } from './use-save-reading';
 /** Why something is often left unmeasured. */
 const NOT_MEASURED = [
   'No access',
-  'No instrument for it',
+  'No instrument on hand',
   'Not safe today',
-  'The weather does not allow it',
-  'Declined',
+  'Wrong weather for it',
+  'Customer declined',
 ];
 /** Why a reading is often withdrawn. */
-const WITHDRAWN = ['Wrong place', 'Wrong range', 'Typed wrong', 'Instrument at fault', 'System not settled'];
+const WITHDRAWN = ['Wrong place', 'Wrong range', 'Typo', 'Bad instrument', 'System not settled'];
 
 /** What is said of an item in words of one's own. */
 export type ReadingAsked = 'withdraw' | 'leaveOut' | 'note';
@@ -34,16 +34,16 @@ export const ReadingAsks = ({
   const dialogs = {
     leaveOut: {
       title: 'Not measured',
-      about: `${label}. The reason goes into the record in place of a reading.`,
+      about: `${label}. The record shows the reason instead of a reading.`,
       label: 'Another reason',
       usual: NOT_MEASURED,
       maxLength: 200,
-      action: 'Leave it out',
+      action: 'Skip this reading',
       onSay: leaveOut,
     },
     withdraw: {
       title: 'Withdraw the reading',
-      about: `${label}. It stays in the record as withdrawn and counts for nothing.`,
+      about: `${label}. It stays in the record, marked withdrawn, and no longer counts.`,
       label: 'Another reason',
       usual: WITHDRAWN,
       maxLength: 200,
@@ -52,12 +52,12 @@ export const ReadingAsks = ({
     },
     note: {
       title: 'Note',
-      about: `${label}. It stands beside the reading in the record.`,
+      about: `${label}. It prints next to the reading in the record.`,
       label: 'Note',
       usual: [],
       first: reading?.note ?? '',
       maxLength: 500,
-      action: 'Keep',
+      action: 'Save',
       takesNothing: true,
       // The same is said again, with words beside it.
       onSay: (words: string) =>

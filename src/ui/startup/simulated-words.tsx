@@ -13,14 +13,14 @@ export const TriedWords = () => {
   const words = useMemo(() => scenarioWords(facts, harness, scenario), [facts, harness, scenario]);
   return (
     <p role="note" className="my-2 border-l-4 border-ember pl-2 text-sm">
-      <b>Tried: {words || 'nothing that this system has'}.</b> What it would read stands under what is expected.
-      Readings are judged as for a good system.{' '}
+      <b>Simulating: {words || 'a fault this system cannot have'}.</b> What you would read is shown below the expected
+      value. Readings are judged as for a good system.{' '}
       <button
         type="button"
         className="bare-button -my-2 px-1 underline underline-offset-4"
         onClick={() => setMoment({ scenario: SOUND })}
       >
-        Stop trying
+        End simulation
       </button>
     </p>
   );

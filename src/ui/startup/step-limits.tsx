@@ -19,7 +19,7 @@ export const StepLimits = ({ limits }: { limits: readonly FactPath[] }) => {
   if (shown.length === 0) return null;
   return (
     <details className="mt-3 border-y border-line" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 cursor-pointer py-2 font-semibold">What it is judged by</summary>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">Limits for this step</summary>
       {isOpen && <LimitFields limits={shown} />}
     </details>
   );

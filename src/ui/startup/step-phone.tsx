@@ -51,7 +51,7 @@ const Before = ({
             onNext();
           }}
         >
-          {cautions.length > 0 ? 'I have read it. To the readings' : 'To the readings'}
+          {cautions.length > 0 ? 'Understood. Go to readings' : 'Go to readings'}
         </button>
       </div>
     </>
@@ -119,7 +119,7 @@ export const StepPhone = ({ steps, list, route, number, at, tried, left, go, goA
           >
             {built.cautions.length > 0 && <b>Caution · {built.cautions.length}</b>}
             <span className="min-w-0 flex-1 truncate">
-              {built.cautions[0] ? CAUTIONS[built.cautions[0]] : 'How to get there'}
+              {built.cautions[0] ? CAUTIONS[built.cautions[0]] : 'How to set it up'}
             </span>
             <ChevronDown size={18} aria-hidden className="shrink-0" />
           </button>

@@ -94,7 +94,9 @@ export const TickButton = ({ planned, isLarge = false }: { planned: PlannedItem;
 export const TickShut = ({ planned: { heldShut, isLiveAgain } }: { planned: PlannedItem }) => (
   <>
     {isLiveAgain && (
-      <p className="text-sm font-semibold text-fail">Read live since: verify it dead again before hands go in.</p>
+      <p className="text-sm font-semibold text-fail">
+        Read live since then. Verify dead again before you put your hands in.
+      </p>
     )}
     {heldShut && <p className="text-sm font-semibold text-fail">{heldShut}</p>}
   </>

@@ -64,7 +64,7 @@ export const SlipLine = ({ item, typed, place, onTake }: SlipLineProps) => {
   const meant = point ?? other?.value ?? null;
   return meant === null ? null : (
     <p className="mt-1 flex flex-wrap items-center gap-x-2 text-sm">
-      {typed} {unit} is far off. {other ? `Was it ${other.unit}?` : 'Did the point slip?'}
+      {typed} {unit} is way off. {other ? `Was it in ${other.unit}?` : 'Did you slip a decimal point?'}
       <button type="button" className="plain-button font-mono" onClick={() => onTake(meant)}>
         {meant} {unit}
       </button>

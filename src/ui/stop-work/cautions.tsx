@@ -46,7 +46,7 @@ export const Cautions = ({ place, lines }: CautionsProps) => {
               setOpened(false);
             }}
           >
-            I have read {lines.length === 1 ? 'it' : 'them'}
+            I have read this
           </button>
         </CautionSign>
       </section>

@@ -18,7 +18,7 @@ export const ShutOffLine = () => {
       return (
         <div className="basis-full">
           <p className="font-semibold text-fail">
-            It can be signed only as shut off and tagged: every supply and the fuel closed, a tag on them that says why.
+            It can be signed only as shut off and tagged: every supply and the fuel shut off, with a tag that says why.
           </p>
           <button type="button" className="plain-button mt-1 min-h-12" onClick={() => tag('done')}>
             It is shut off and tagged

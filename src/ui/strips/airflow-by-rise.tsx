@@ -12,9 +12,9 @@ export const AirflowByRise = memo(function AirflowByRise() {
     <section aria-label="Airflow by temperature rise">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Airflow by temperature rise</h2>
       <ol className="list-decimal space-y-1 pl-5 text-sm">
-        <li>Emergency heat: strips alone, compressor off. {CAUTIONS['strips-need-air']}</li>
-        <li>Ten minutes, until the supply air stands still. Probes out of sight of the strips.</li>
-        <li>Volts and amps at the kit, then return and supply air. The last one is judged with the airflow.</li>
+        <li>Emergency heat: strips only, compressor off. {CAUTIONS['strips-need-air']}</li>
+        <li>Run ten minutes, until supply temperature is steady. Keep probes out of line of sight of the strips.</li>
+        <li>Enter volts and amps at the kit, then return and supply air. The supply reading gives the airflow.</li>
       </ol>
       <PlannedItems step="emergency" isShown={(item) => SHOWN.test(item)} />
     </section>

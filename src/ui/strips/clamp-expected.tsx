@@ -21,19 +21,18 @@ export const ClampExpected = ({ clamp, onClamp, state, seconds, volts, isMeasure
   return (
     <section aria-label="Clamp">
       <ChoiceBox
-        label="Clamp around"
+        label="Clamp on"
         options={places.map((place) => ({ value: clampId(place), label: clampReach(facts, place).label }))}
         value={clampId(clamp)}
         onCommit={(chosen) => onClamp(places.find((place) => clampId(place) === chosen) ?? { kind: 'main' })}
       />
-      <h2 className="eyebrow mt-3">Expected in the clamp now</h2>
+      <h2 className="eyebrow mt-3">The clamp should read now</h2>
       <p aria-live="polite" className="font-mono text-5xl font-semibold">
         {expectedAmpsNow(facts, clamp, state, volts).toFixed(1)}
         <span className="text-xl font-normal text-quiet"> A</span>
       </p>
       <p className="text-sm">
-        {clampReach(facts, clamp).label}, {seconds} s after the call, {volts} V
-        {isMeasured ? ' measured' : ' of service'}
+        {clampReach(facts, clamp).label}, {seconds} s into the call, {volts} V{isMeasured ? ' measured' : ' nominal'}
       </p>
     </section>
   );

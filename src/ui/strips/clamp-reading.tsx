@@ -13,11 +13,11 @@ import { TakeButton } from '../meter/use-reading-button';
 import { useKeepReading } from '../startup/use-save-reading';
 
 const KIND_WORDS = {
-  sound: 'Sound',
-  'low-supply': 'Low supply',
-  'not-yet': 'Not in yet',
+  sound: 'Good',
+  'low-supply': 'Low voltage',
+  'not-yet': 'Not on yet',
   dead: 'Dead',
-  more: 'More than called',
+  more: 'More on than called',
   blower: 'Blower',
   nothing: 'Nothing',
 } as const;
@@ -110,7 +110,7 @@ export const ClampReading = ({
           {meanings.length === 0 && (
             <li className="border-l-4 border-fail pl-3">
               No combination of elements gives {readAmps} A at {measuredVolts ?? facts.heatKit.serviceVolts} V here.
-              Check the clamp’s zero, that one conductor alone is in it, and the volts.
+              Zero the clamp, check that only one conductor is in it, and check the voltage.
             </li>
           )}
         </ol>

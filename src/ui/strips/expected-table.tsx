@@ -38,7 +38,7 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
         max={100_000}
         takesOpen
         check={(ohms) =>
-          ohms === 0 ? 'Zero ohms is a dead short or touching leads: lift one end and read again.' : null
+          ohms === 0 ? 'Zero ohms means a dead short or touching probes: lift one end and read again.' : null
         }
         onCommit={(ohms) => ohms !== null && ohms !== value && keep(ohms)}
       />
@@ -109,7 +109,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
           })}
           <tr className="border-t-2 border-ink font-semibold">
             <th scope="row" colSpan={3} className="text-left">
-              All heat
+              All elements
             </th>
             <td className="text-right font-mono">{kit.heaterAmps.toFixed(1)}</td>
             <td className="text-right font-mono">{kit.deliveredKW.toFixed(2)}</td>

@@ -7,7 +7,7 @@ import { findKits, withStagger } from '@/core/strips/find-kit';
 import { useJob } from '../job/provider';
 import { toast } from '../kit/toast';
 
-const SURE = { sure: 'Sure', likely: 'Likely', possible: 'Possible' } as const;
+const SURE = { sure: 'Certain', likely: 'Likely', possible: 'Possible' } as const;
 
 /**
  * Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Sheet before somebody says so.
@@ -27,8 +27,8 @@ export const FindKit = memo(function FindKit() {
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What kit is it?</h2>
       {guesses.length === 0 && (
         <p className="text-sm">
-          Give one of these: power on the plate or breakers (on the Sheet), cold ohms, or volts and amps on the main
-          feed with everything on.
+          Enter one of these: plate kW or breaker sizes (on the Survey), cold ohms, or volts and amps on the main feed
+          with everything on.
         </p>
       )}
       <ol className="space-y-3">
@@ -44,10 +44,10 @@ export const FindKit = memo(function FindKit() {
                 className="plain-button ml-auto"
                 onClick={() => {
                   setFact('heatKit.elements', withStagger(guess.elementsKW, facts.heatKit.elements));
-                  toast('Elements put on the Sheet', { action: { label: 'Undo', onClick: undo } });
+                  toast('Elements entered on the Survey', { action: { label: 'Undo', onClick: undo } });
                 }}
               >
-                Put on the Sheet
+                Use on the Survey
               </button>
             </div>
             {guess.because.length > 0 && <p className="text-sm">For it: {guess.because.join('; ')}.</p>}
@@ -63,7 +63,7 @@ export const FindKit = memo(function FindKit() {
           className="bare-button px-1 text-sm underline underline-offset-4"
           onClick={() => setShowsAll(true)}
         >
-          {guesses.length - shown.length} others weighed
+          {guesses.length - shown.length} other possibilities
         </button>
       )}
     </section>

@@ -49,18 +49,18 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
   const hottest = fit.stages.at(-1);
   return (
     <section aria-label="Does it belong">
-      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Does it belong?</h2>
+      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Is this kit right for this unit?</h2>
       <ul>
         <Judged
           is={fit.isAllowed}
-          yes={`${fit.totalKW.toFixed(1)} kW is on the air handler’s list.`}
-          no={`${fit.totalKW.toFixed(1)} kW is not on the list: ${allowedKitsKW.join(', ')} kW.`}
-          unknown="The air handler’s list of kits is not known."
+          yes={`${fit.totalKW.toFixed(1)} kW is listed for this air handler.`}
+          no={`${fit.totalKW.toFixed(1)} kW is not listed. Listed: ${allowedKitsKW.join(', ')} kW.`}
+          unknown="The listed kits are not entered."
           fact="airHandler.allowedKitsKW"
         />
         <Judged
           is={fit.hasAir}
-          yes={`${auxCfm} CFM, at least ${minCfm} needed.`}
+          yes={`${auxCfm} CFM; at least ${minCfm} needed.`}
           no={`${auxCfm} CFM is less than the ${minCfm} CFM that the kit needs.`}
           unknown=""
           fact="heatKit.minCfm"
@@ -68,8 +68,8 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
         <Judged
           is={hottest?.isWithinLimit ?? null}
           yes={`Supply air stays within ${text(maxSupplyF!)}.`}
-          no={`Supply air passes the label’s ${text(maxSupplyF!)} at ${text(moment.outdoorF)} out.`}
-          unknown="The label’s hottest supply air is not known."
+          no={`Supply air exceeds the label’s ${text(maxSupplyF!)} at ${text(moment.outdoorF)} outside.`}
+          unknown="The label’s maximum supply temperature is not entered."
           fact="airHandler.maxSupplyF"
         />
       </ul>
@@ -143,7 +143,7 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
         </tbody>
       </table>
       <p className="text-xs text-quiet">
-        Copper at 60 °C terminations. Circuits are for licensed electricians; local code and the kit’s label rule.
+        Copper at 60 °C terminations. Circuits are for licensed electricians; local code and the kit label govern.
       </p>
     </section>
   );

@@ -12,7 +12,7 @@ export const NoStrips = () => {
   if (backupOf(facts) === 'fossil')
     return (
       <p className="mx-auto max-w-xl px-4 py-10 text-lg">
-        The backup of this job is a furnace: there are no strips. Its wiring is on{' '}
+        This job’s backup is a furnace: no strips. See{' '}
         <Link href={`/jobs/${id}/wiring`} className="underline underline-offset-4">
           Wiring
         </Link>
@@ -25,7 +25,7 @@ export const NoStrips = () => {
     );
   return (
     <div className="mx-auto max-w-xl px-4 py-10 text-lg">
-      <p>No heat kit is on the Sheet. Enter its elements there, or find it from what you can measure.</p>
+      <p>No heat kit on the Survey. Enter its elements there, or identify the kit from what you can measure.</p>
       <Link href={`/jobs/${id}/survey#heatKit.elements`} className="strong-button mt-4">
         Enter the elements
       </Link>

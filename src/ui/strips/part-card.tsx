@@ -7,12 +7,12 @@ export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
   if (!panel)
     return (
       <p className="mb-4 text-sm text-quiet">
-        Tap a part for what it is for, how it fails and what it reads. Tap a ring to put the clamp there.
+        Tap a part to see what it does, how it fails and what it reads. Tap an A circle to move the clamp.
       </p>
     );
   const lines = [
-    ['Fails', panel.fails],
-    ['Cold', panel.cold],
+    ['How it fails', panel.fails],
+    ['Power off', panel.cold],
     ['Live', panel.live],
   ] as const;
   return (

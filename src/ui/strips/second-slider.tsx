@@ -25,7 +25,7 @@ export const SecondSlider = ({
       <button
         type="button"
         className="plain-button"
-        aria-label={isRunning && !isOver ? 'Stop the clock' : 'Run the clock'}
+        aria-label={isRunning && !isOver ? 'Stop the clock' : 'Start the clock'}
         onClick={() => {
           if (isOver) onChange(0);
           setRunning(isOver || !isRunning);

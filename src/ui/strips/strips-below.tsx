@@ -22,7 +22,7 @@ export const StripsBelow = () => {
     <>
       <FindingsList findings={findingsFor('strips', checkEquipment(model, readings))} />
       <p className="mt-2">
-        <JobLink to="strips/service">Does the house’s service carry it?</JobLink>
+        <JobLink to="strips/service">Can the house service carry it?</JobLink>
       </p>
       <div className="mt-8 grid gap-8 lg:grid-cols-2">
         <ExpectedTable volts={volts} />

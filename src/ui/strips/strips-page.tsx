@@ -22,8 +22,8 @@ const StripsBelow = comesLater(() => import('./strips-below').then((module) => m
 const AFTERWARDS_S = 15;
 
 const CAUTIONS = [
-  'Line voltage is lethal. One leg of each element stays live with its switch open: only its breaker makes it dead.',
-  'Open, lock out and prove dead every supply before hands go in.',
+  'Line voltage is lethal. One leg of each element stays live with its sequencer open: only the breaker kills it.',
+  'Open, lock out and verify every supply dead before hands go in.',
 ];
 
 const CALLS_HERE = ['off', 'heat-aux', 'emergency'] as const;

@@ -6,8 +6,8 @@ import { PlannedItems } from './planned-items';
 /** Every supply to open, lock and prove dead before hands go in: the same ticks as in Startup. */
 export const ProveDead = memo(function ProveDead() {
   return (
-    <section aria-label="Before hands go in">
-      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Before hands go in</h2>
+    <section aria-label="Before you put your hands in">
+      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Before you put your hands in</h2>
       <p className="text-sm">
         Test the tester on a live source, then the circuit, then the tester again. Discharge every capacitor before
         hands go in.

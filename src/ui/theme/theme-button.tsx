@@ -16,7 +16,7 @@ export const ThemeButton = () => {
       className="bare-button"
       onClick={nextTheme}
       aria-label={`Light: ${THEME_LABELS[theme]}. Change it`}
-      title="Paper, crawlspace, sunlight"
+      title="Screen theme"
     >
       <Icon size={20} aria-hidden />
     </button>

@@ -16,7 +16,7 @@ export const WalkPanel = ({ stop }: { stop: number }) => {
   const next = WALK_STOPS[stop + 1];
   return (
     <aside
-      aria-label="Two-minute walk"
+      aria-label="Two-minute tour"
       className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-saffron bg-saffron-wash px-3 py-1 sm:px-6"
     >
       <p className="min-w-0 flex-1 basis-72">
@@ -35,9 +35,9 @@ export const WalkPanel = ({ stop }: { stop: number }) => {
             else router.push('/');
           }}
         >
-          {next ? next.title : 'To the board'} <ArrowRight size={18} aria-hidden />
+          {next ? next.title : 'Back to the job list'} <ArrowRight size={18} aria-hidden />
         </button>
-        <button type="button" className="bare-button" aria-label="End the walk" onClick={() => go(null)}>
+        <button type="button" className="bare-button" aria-label="End tour" onClick={() => go(null)}>
           <X size={18} aria-hidden />
         </button>
       </span>

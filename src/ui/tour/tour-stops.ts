@@ -14,40 +14,40 @@ export const WALK_STOPS: readonly WalkStop[] = [
   {
     page: 'survey',
     query: 'out=19&in=68&call=heat-1',
-    title: 'What is there',
+    title: 'What you have',
     words:
-      'Plates and house, in the order you walk them. A dashed edge is a guess: type the value, or confirm it. Everything else is worked out from here.',
+      'Nameplates and house, in walking order. A dashed edge means assumed: type the value or confirm it. Everything else is calculated from here.',
   },
   {
     page: 'balance',
     query: 'out=19&in=68&call=heat-1',
     title: 'What may run',
     words:
-      'Where the house’s line meets the heat pump’s is the balance. Drag the needle, or a gate, and watch the sentence at the foot of the page.',
+      'The balance point is where the house line meets the heat pump line. Drag the needle or a lockout and watch the sentence at the bottom of the page.',
   },
   {
     page: 'wiring',
     query: 'out=19&in=68&call=heat-aux',
     title: 'How it is wired',
     words:
-      'The path of the call in full color, and the volts to expect at each terminal. Step through the calls below.',
+      'The live path of the call in full color, with the voltage to expect at each terminal. Step through the calls below.',
   },
   {
     page: 'strips',
     query: 'out=19&in=68&call=emergency',
     title: 'The strips',
-    words: 'Each circuit from breaker to element, second by second. Clamp amps are judged by the volts you read.',
+    words: 'Each circuit from breaker to element, second by second. Clamp amps are judged at the voltage you read.',
   },
   {
     page: 'startup',
     query: 'out=19&in=68&call=emergency&step=emergency',
     title: 'Is it right',
-    words: 'One step at a time: what to expect, what you read, and what it means. Type a wrong number and see.',
+    words: 'One step at a time: what to expect, what you read, and what it means. Try typing a wrong number.',
   },
   {
     page: 'handover',
     query: 'out=19&in=68&call=heat-1',
     title: 'The record',
-    words: 'One page for the file, one for the homeowner. That is all: make your own job now.',
+    words: 'One page for the file, one for the homeowner. That’s it. Now start your own job.',
   },
 ];

@@ -18,7 +18,7 @@ export const DayTruck = ({ jobs }: { jobs: readonly JobSummary[] }) => {
     setProblem('');
     if (taken.has(id)) return setTaken((now) => new Map([...now].filter(([each]) => each !== id)));
     const answer = await call<{ document: JobDocument; readings: readonly Reading[] }>(`/api/jobs/${id}`);
-    if (answer.kind !== 'ok') return setProblem(`${name} could not be read. ${answer.error}`);
+    if (answer.kind !== 'ok') return setProblem(`${name} could not be loaded. ${answer.error}`);
     const { document, readings } = answer.value;
     const job: TruckJob = { facts: document.facts, confirmed: new Set(document.confirmed), readings };
     setTaken((now) => new Map(now).set(id, job));
@@ -26,8 +26,8 @@ export const DayTruck = ({ jobs }: { jobs: readonly JobSummary[] }) => {
   return (
     <div className="mt-4 grid grid-cols-1 gap-8 md:grid-cols-2">
       <fieldset className="no-print min-w-0">
-        <legend className="font-label text-xl font-semibold">The day’s jobs</legend>
-        {jobs.length === 0 && <p>No job is open. Make one on the board first.</p>}
+        <legend className="font-label text-xl font-semibold">Today’s jobs</legend>
+        {jobs.length === 0 && <p>No open jobs. Create one on the job list first.</p>}
         {jobs.map(({ id, name, town }) => (
           <button
             key={id}
@@ -49,9 +49,9 @@ export const DayTruck = ({ jobs }: { jobs: readonly JobSummary[] }) => {
           </p>
         )}
       </fieldset>
-      <section aria-label="What to take along">
-        <h2 className="font-label text-xl font-semibold">To take along</h2>
-        {taken.size === 0 ? <p className="text-quiet">Tick the jobs of the day.</p> : <TruckLines lines={lines} />}
+      <section aria-label="What to load">
+        <h2 className="font-label text-xl font-semibold">Load on the truck</h2>
+        {taken.size === 0 ? <p className="text-quiet">Check off today’s jobs.</p> : <TruckLines lines={lines} />}
       </section>
     </div>
   );

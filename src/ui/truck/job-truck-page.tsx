@@ -22,7 +22,7 @@ export const JobTruckPage = () => {
         </span>
       </div>
       <p className="mb-3 text-quiet">
-        What the plan needs, less what was counted, found or is ticked as on site. Feet with 15 % for dressing.
+        What the plan needs, less what is already on site. Cable lengths include 15 % for makeup.
       </p>
       <TruckLines
         lines={lines}
@@ -34,7 +34,7 @@ export const JobTruckPage = () => {
           className="bare-button no-print mt-2 px-1 underline underline-offset-4"
           onClick={() => setFact('changeout.onSite', [])}
         >
-          Put back what was ticked as on site ({onSite.length})
+          Uncheck on-site items ({onSite.length})
         </button>
       )}
     </div>

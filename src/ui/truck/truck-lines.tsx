@@ -6,7 +6,7 @@ import type { TruckLine } from '@/core/truck/truck-list';
 /** Parts with their amounts; where a part can be on site already, a button that takes it off. */
 export const TruckLines = ({ lines, onSite }: { lines: readonly TruckLine[]; onSite?: (key: string) => void }) =>
   lines.length === 0 ? (
-    <p role="status">Nothing: what the plan needs is on site.</p>
+    <p role="status">Nothing to load: everything the plan needs is on site.</p>
   ) : (
     <>
       <ul aria-label="Truck list">

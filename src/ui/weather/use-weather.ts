@@ -47,7 +47,7 @@ export const useWeather = (id: string, brought: readonly StoredWeather[]): Chose
               humidity: null,
               problem:
                 answer.kind === 'lost'
-                  ? 'The server does not answer; its hours are not here. Choose a bundled climate meanwhile.'
+                  ? 'The server is not responding; its hours are not here. Choose a bundled climate in the meantime.'
                   : answer.error,
             },
       );

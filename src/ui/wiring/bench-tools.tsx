@@ -53,7 +53,7 @@ export const BenchTools = ({ found, mode, onMode, zoom, children }: BenchToolsPr
   <div className="no-print mb-2 flex flex-wrap items-center gap-1.5">
     <div role="group" aria-label="What is drawn" className="flex">
       <button type="button" aria-pressed={mode === 'look'} className={CHOSEN} onClick={() => onMode('look')}>
-        {found.isRecorded ? 'Look' : 'As planned'}
+        {found.isRecorded ? 'View' : 'As planned'}
       </button>
       <button
         type="button"
@@ -61,7 +61,7 @@ export const BenchTools = ({ found, mode, onMode, zoom, children }: BenchToolsPr
         className={CHOSEN}
         onClick={() => mode === 'look' && onMode('drawing')}
       >
-        Enter as found
+        Record as-found wiring
       </button>
     </div>
     <UndoRedo />
@@ -77,7 +77,7 @@ export const BenchTools = ({ found, mode, onMode, zoom, children }: BenchToolsPr
     )}
     {mode !== 'look' && found.isRecorded && (
       <button type="button" className="plain-button" onClick={found.forget}>
-        All as planned
+        Reset to plan
       </button>
     )}
     <span className="grow" />

@@ -59,9 +59,9 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
       {mode !== 'look' && (
         <p role="status" className="no-print mb-1 min-h-6 text-sm">
           {lifted
-            ? 'Now tap the terminal it lands on; Delete takes it off, Esc lets go.'
+            ? 'Now tap the terminal where it lands. Delete removes it; Esc cancels.'
             : message ||
-              'Drag a wire’s end to where you found it; drop it on nothing to take it off. Power off before you move the real one.'}
+              'Drag a wire end to where you found it; drop it on empty space to remove it. Turn power off before you move the real wire.'}
         </p>
       )}
       {mode === 'list' ? (

@@ -17,7 +17,9 @@ export const WhatHappens = ({ harness, state }: { harness: Harness; state: Wirin
     .map(({ label }) => label.toLowerCase());
   const said = [
     ...held.map(({ why }) => why),
-    ...(fuseOpenedAtAmps ? [`The board fuse has opened: ${fuseOpenedAtAmps.toFixed(1)} A through ${fuseAmps} A.`] : []),
+    ...(fuseOpenedAtAmps
+      ? [`The board fuse blew: ${fuseOpenedAtAmps.toFixed(1)} A through a ${fuseAmps} A fuse.`]
+      : []),
   ];
   return (
     <section aria-label="What happens">

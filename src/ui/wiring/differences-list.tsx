@@ -18,9 +18,9 @@ export const DifferencesList = ({ moment }: { moment: Moment }) => {
     [facts, sound, harness, planned, moment, supply],
   );
   return (
-    <section aria-label="Found otherwise">
-      <h2 className="mb-1 font-label text-2xl font-semibold">Found otherwise than planned</h2>
-      {found.length === 0 && <p className="text-quiet">Nothing: what is in the wall is as planned.</p>}
+    <section aria-label="Differences">
+      <h2 className="mb-1 font-label text-2xl font-semibold">As-found differences from plan</h2>
+      {found.length === 0 && <p className="text-quiet">None: the wiring matches the plan.</p>}
       <ul>
         {found.map(({ id, words, effects }) => (
           <li key={id} className="border-b border-line py-1.5">
@@ -28,7 +28,7 @@ export const DifferencesList = ({ moment }: { moment: Moment }) => {
               <Said>{capital(words)}</Said>
             </button>
             {effects.length === 0 ? (
-              <p className="text-sm text-quiet">Alone it changes nothing that runs.</p>
+              <p className="text-sm text-quiet">By itself, this changes no operation.</p>
             ) : (
               <ul className="list-disc pl-5 text-sm">
                 {effects.map((effect) => (

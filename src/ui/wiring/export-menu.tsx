@@ -28,7 +28,7 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
     try {
       download(`${base}.png`, await pngOf(picture.current!));
     } catch {
-      toast.error('The picture could not be made. Take the SVG instead.');
+      toast.error('The picture could not be created. Use the SVG instead.');
     }
   };
   const ways: readonly (readonly [string, () => void])[] = [
@@ -40,7 +40,7 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
       () => void csv().then(({ wireListCsv }) => download(`${base}.csv`, asFile(wireListCsv(harness), 'text/csv'))),
     ],
     [
-      'Netlist for this call (SPICE)',
+      'Circuit netlist for this call (for engineers)',
       () =>
         download(
           `${base}-${state.moment.call}.cir`,

@@ -53,10 +53,10 @@ export const FaultBench = () => {
   );
   return (
     <details className="mt-6" open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 font-label text-2xl font-semibold">What each single fault would do</summary>
+      <summary className="min-h-11 font-label text-2xl font-semibold">What each fault would do</summary>
       {isOpen && answer.kind === 'working' && <p role="status">Working it out…</p>}
       {isOpen && answer.kind === 'failed' && (
-        <p role="alert">The faults could not be worked out on this device. Reload the page and open this again.</p>
+        <p role="alert">The faults could not be calculated on this device. Reload the page and open this again.</p>
       )}
       {shown && (
         <>
@@ -79,7 +79,7 @@ export const FaultBench = () => {
                 <span>
                   <b className="font-medium">{words}.</b>{' '}
                   <span className={effects.length === 0 ? 'text-quiet' : ''}>
-                    {effects.length === 0 ? 'No coil does otherwise.' : effects.join(' ')}
+                    {effects.length === 0 ? 'No change at any coil.' : effects.join(' ')}
                   </span>
                   {isTried(code) && (
                     <span className="block">

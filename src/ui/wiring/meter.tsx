@@ -43,9 +43,8 @@ const observableOf = (mode: MeterMode, between: Probes): Observable =>
 
 const ABOUT: Record<MeterMode, (sign: string) => string> = {
   high: (sign) => `Tap a terminal: probe ${sign} goes there.`,
-  low: () => `About ${METERS.low.ohms / 1000} kΩ across the probes: a ghost falls to nothing, a fed terminal stays.`,
-  ohms: () =>
-    'A coil counts with 24 V squared over its VA. A real coil’s direct-current ohms are lower: use it for open or closed.',
+  low: () => `About ${METERS.low.ohms / 1000} kΩ across the probes: a ghost voltage drops to zero, a real one stays.`,
+  ohms: () => 'Coils are figured as 24 V² ÷ VA. A real coil reads lower on DC ohms: use this only for open or closed.',
 };
 
 /** The meter: volts as the call has them, or ohms with the power off, between two terminals. */
@@ -91,7 +90,7 @@ export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProb
             <span aria-hidden className={`w-5 text-center ${moves === which ? 'font-bold' : ''}`}>
               {PROBE_SIGNS[which]}
             </span>
-            <span className="sr-only">Probe {which + 1} on</span>
+            <span className="sr-only">Probe {which + 1} at</span>
             <select
               className="field-box w-full"
               value={refText(probes[which])}

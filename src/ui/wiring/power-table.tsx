@@ -13,7 +13,7 @@ const Line = ({ label, value, limit, isOver }: { label: string; value: string; l
     </th>
     <td className="text-right font-mono font-semibold whitespace-nowrap">{value}</td>
     <td className="text-right text-sm text-quiet">{limit}</td>
-    <td className="pl-2 text-sm">{isOver ? <b className="text-fail">too much</b> : 'holds'}</td>
+    <td className="pl-2 text-sm">{isOver ? <b className="text-fail">over limit</b> : 'OK'}</td>
   </tr>
 );
 
@@ -50,7 +50,7 @@ export const PowerTable = ({ moment }: { moment: Moment }) => {
               key={cable.id}
               label={`${cable.label}: ${cable.gauge} AWG, ${cable.lengthFt} ft, ${ohms.toFixed(2)} Ω a conductor`}
               value={worst ? `${worst.volts.toFixed(2)} V` : '–'}
-              limit={worst ? `lost in ${colourName(worst.colour)}, ${worst.carries}` : 'nothing flows'}
+              limit={worst ? `dropped in ${colourName(worst.colour)}, ${worst.carries}` : 'no current'}
               isOver={worst !== null && worst.volts > 2}
             />
           ))}

@@ -16,8 +16,8 @@ export const Schools = ({ moment }: { moment: Moment }) => {
   );
   if (choices.length === 0) return null;
   return (
-    <section aria-label="Two ways of doing it">
-      <h2 className="mb-1 font-label text-2xl font-semibold">Two ways of doing it</h2>
+    <section aria-label="Two methods">
+      <h2 className="mb-1 font-label text-2xl font-semibold">Two methods</h2>
       {choices.map(({ choice, schools }) => (
         <div key={choice.id} role="group" aria-label={choice.question} className="mb-3">
           <h3 className="font-semibold">{choice.question}</h3>
@@ -26,14 +26,14 @@ export const Schools = ({ moment }: { moment: Moment }) => {
               <div key={school.label} className={`border-l-4 py-1 pl-3 ${isInForce ? 'border-ink' : 'border-line'}`}>
                 <p className="font-label text-lg font-semibold">
                   <Said>{school.label}</Said>{' '}
-                  {isInForce && <span className="font-sans text-sm font-normal text-quiet">as it is</span>}
+                  {isInForce && <span className="font-sans text-sm font-normal text-quiet">(in use)</span>}
                 </p>
                 {refusedWhy && <p className="text-sm text-fail">{refusedWhy}</p>}
                 {!isInForce && !refusedWhy && (
                   <>
                     <ul className="text-sm">
                       {wires.length + behaviour.length === 0 && (
-                        <li className="text-quiet">The same wires; nothing else runs at this moment.</li>
+                        <li className="text-quiet">Same wires; nothing runs differently right now.</li>
                       )}
                       {wires.map((line) => (
                         <li key={line} className="font-mono text-xs">
@@ -51,7 +51,7 @@ export const Schools = ({ moment }: { moment: Moment }) => {
                       className="plain-button mt-1"
                       onClick={() => school.changes.forEach(({ path, value }) => setFact(path, value))}
                     >
-                      Take this
+                      Use this
                     </button>
                   </>
                 )}

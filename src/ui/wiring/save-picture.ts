@@ -51,6 +51,9 @@ export const pngOf = async (svg: SVGSVGElement): Promise<Blob> => {
   canvas.height = height * PNG_SCALE;
   canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
   return new Promise((resolve, reject) =>
-    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The browser made no picture.'))), 'image/png'),
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error('The browser could not create the picture.'))),
+      'image/png',
+    ),
   );
 };

@@ -8,7 +8,7 @@ import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 
 const yearWords = (more: number): string => {
-  if (more === 0) return 'Costs nothing in a year.';
+  if (more === 0) return 'No added yearly cost.';
   return more > 0 ? `Costs about $${more} more a year.` : `Costs about $${-more} less a year.`;
 };
 
@@ -17,12 +17,12 @@ const Ways = ({ facts }: { facts: Facts }) => {
   const ways = useMemo(() => shortCableWays(facts), [facts]);
   return (
     <ul>
-      {ways.length === 0 && <li className="py-2 font-semibold">Nothing short of new cable is sound here.</li>}
+      {ways.length === 0 && <li className="py-2 font-semibold">No function can be dropped: pull a new cable.</li>}
       {ways.map(({ id, label, loses, changes, yearMore }) => (
         <li key={id} className="border-t border-line py-2 first:border-0">
           <p className="font-label text-lg font-semibold">{label}</p>
           <p className="text-sm">
-            <b>Then the conductors suffice.</b> <Said>{loses}</Said> {yearWords(yearMore)}
+            <b>Then there are enough conductors.</b> <Said>{loses}</Said> {yearWords(yearMore)}
           </p>
           <button
             type="button"
@@ -53,12 +53,12 @@ export const ShortCable = () => {
       <h2 className="mb-1 font-label text-2xl font-semibold">Too few conductors</h2>
       {short.map(({ cable, label, needed, there, pull }) => (
         <p key={cable}>
-          {label}: {needed} needed, {there} there. New: {pull.feet} ft of {pull.conductors} conductors, 15 % for
-          dressing in it.
+          {label}: {needed} needed, {there} available. New cable: {pull.feet} ft, {pull.conductors} conductors,
+          including 15 % for makeup.
         </p>
       ))}
       <details className="mt-1 border-y border-line" onToggle={(event) => setOpen(event.currentTarget.open)}>
-        <summary className="min-h-11 cursor-pointer py-2 font-semibold">What else would do</summary>
+        <summary className="min-h-11 cursor-pointer py-2 font-semibold">Other options</summary>
         {isOpen && <Ways facts={facts} />}
       </details>
     </section>

@@ -18,19 +18,19 @@ export const TryBox = ({ harness }: { harness: Harness }) => {
   const isListed = code === '' || conditions.some(({ id }) => id === code);
   return (
     <label className="block">
-      <span className="eyebrow">Try</span>
+      <span className="eyebrow">Simulate</span>
       <select
         className="field-box w-full"
         value={code}
         onChange={(event) => setMoment({ scenario: parseScenario(event.target.value) })}
       >
-        <option value="">Nothing wrong</option>
+        <option value="">No fault</option>
         {conditions.map(({ id, label }) => (
           <option key={id} value={scenarioCode(under(id))}>
             {label}
           </option>
         ))}
-        {!isListed && <option value={code}>{words || 'Nothing that this system has'}</option>}
+        {!isListed && <option value={code}>{words || 'Not on this system'}</option>}
       </select>
     </label>
   );

@@ -31,7 +31,7 @@ const TraceSteps = ({ steps }: Pick<Trace, 'steps'>) => {
               <Said>{step.words}</Said>
               {is === 'stops' && (
                 <span className="block font-normal text-fail">
-                  Held here: <Said>{step.why ?? ''}</Said>
+                  Stops here: <Said>{step.why ?? ''}</Said>
                 </span>
               )}
             </span>
@@ -53,7 +53,7 @@ export const TraceList = ({ moment }: { moment: Moment }) => {
     <section aria-label="Trace">
       <h2 className="mb-1 font-label text-2xl font-semibold">Trace</h2>
       {note && <p className="mb-2 border-l-4 border-warn pl-2 text-sm">{note}</p>}
-      {traces.length === 0 && <p className="text-quiet">This call brings no coil.</p>}
+      {traces.length === 0 && <p className="text-quiet">This call energizes nothing.</p>}
       {traces.map(({ coil, device, status, steps, held }) => (
         <details key={`${device} ${coil.id}`} open={status !== 'runs'} className="border-b border-line">
           <summary className="flex min-h-11 flex-wrap items-center gap-x-2">

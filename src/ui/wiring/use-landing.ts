@@ -28,7 +28,7 @@ export const useLanding = ({ harness, rows, setRows }: AsFound): Landing => {
       const cable = harness.cables.find(({ id }) => id === conductor?.cable);
       if (!conductor || !cable) return;
       if (ref && !mayLand(harness, cable, held.end, ref.device)) {
-        setMessage(`The ${cable.label.toLowerCase()} does not reach there with this end.`);
+        setMessage(`That end of the ${cable.label.toLowerCase()} does not reach there.`);
         return;
       }
       const name = colourName(conductor.colour, 'Conductor');

@@ -45,7 +45,7 @@ const EndSelect = ({
     value={value ? refText(value) : ''}
     onChange={(event) => onChange(parseRef(event.target.value))}
   >
-    <option value="">loose</option>
+    <option value="">not landed</option>
     {harness.devices
       .filter(({ id }) => mayLand(harness, cable, end, id))
       .map(({ id, terminals }) => (
@@ -91,7 +91,7 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
               <button
                 type="button"
                 className="bare-button"
-                aria-label={`Take ${colourName(colour, 'the conductor')} out`}
+                aria-label={`Remove ${colourName(colour, 'the conductor')}`}
                 onClick={() => setRows(removeConductor(rows, id))}
               >
                 <Trash2 size={18} aria-hidden />

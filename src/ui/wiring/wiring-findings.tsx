@@ -24,7 +24,7 @@ export const WiringFindings = () => {
       {explained.length > 0 && (
         <details className="border-l-4 border-line pl-3">
           <summary className="flex min-h-11 items-center font-medium">
-            {explained.length} more that this explains
+            {explained.length} more with the same cause
           </summary>
           <ul>{explained.map(line)}</ul>
         </details>

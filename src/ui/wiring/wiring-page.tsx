@@ -20,7 +20,7 @@ const WiringBelow = comesLater(() => import('./wiring-below').then((module) => m
 const WiringFindingsFirst = comesLater(() => import('./wiring-findings').then((module) => module.WiringFindingsFirst));
 
 const CAUTIONS = [
-  '24 V terminals sit beside line voltage. Open and prove dead every supply before moving a conductor.',
+  '24 V terminals sit beside line voltage. Open and verify every supply dead before moving a conductor.',
   'Measure live only if trained.',
   'Colors are convention, not proof: trace them.',
   'The unit’s own wiring label, local code and licensed practice win over this drawing.',
@@ -48,8 +48,8 @@ export const WiringPage = () => {
       <div className="mx-auto max-w-[82rem] px-3 py-2 sm:px-6">
         <Cautions place="wiring" lines={CAUTIONS} />
         {model.refused.length > 0 ? (
-          <section aria-label="Not planned">
-            <h2 className="mb-1 font-label text-2xl font-semibold">This combination is not wired</h2>
+          <section aria-label="Not supported">
+            <h2 className="mb-1 font-label text-2xl font-semibold">This combination is not supported</h2>
             <ul>
               {model.refused.map((finding) => (
                 <FindingLine key={findingKey(finding)} finding={finding} />

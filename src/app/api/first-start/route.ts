@@ -11,7 +11,7 @@ import { audit } from '@/server/repositories/audit';
 import { nameCrew } from '@/server/repositories/crews';
 import { addPerson } from '@/server/repositories/people';
 
-const HAS_CREW = 'This server has its crew already. Sign in, or ask its lead for a link.';
+const HAS_CREW = 'This server already has a crew. Sign in, or ask the crew lead for a link.';
 
 /** Names the first crew and its lead, while there is no crew at all; what was on the server before belongs to it. */
 export const POST = openRoute(

@@ -23,7 +23,7 @@ export const GET = route('list jobs', 'see', async (request, { scope }) => {
   const question = questionFromQuery((name) => query.get(name));
   const after = query.get('after');
   if (after !== null && !isBoardPlace(after, question.sort))
-    return refuse(400, 'is no place on the board; begin at the top', 'after');
+    return refuse(400, 'is not a valid position in the list; start from the top', 'after');
   return sharedJson(await listJobs(scope, question, after, query.get('refresh') === 'yes'));
 });
 
@@ -54,11 +54,7 @@ export const POST = route(
       const made = await createJob(scope, id, document, NO_HISTORY, null, principal.name);
       return made
         ? Response.json(made.job, { status: made.isNew ? 201 : 200 })
-        : refuse(
-            409,
-            'A job under this id was deleted, and its place is not taken again. Make it under another id.',
-            'id',
-          );
+        : refuse(409, 'A job with this ID was deleted, and the ID cannot be reused. Create it under a new ID.', 'id');
     },
   ),
 );

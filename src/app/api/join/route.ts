@@ -8,7 +8,7 @@ import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';
 import { acceptInvitation, invitedBy } from '@/server/repositories/invitations';
 
-const USED = 'This link lets nobody in any more: it was used, or is too old. Ask your lead for a new one.';
+const USED = 'This link no longer works. It was already used or has expired. Ask your crew lead for a new one.';
 
 /** Chooses a password by a link, and lets its person in. */
 export const POST = openRoute(

@@ -33,7 +33,7 @@ export const PUT = route(
           return Response.json(
             {
               error:
-                'Somebody saved this profile since you opened it. Nothing was overwritten; choose which one holds.',
+                'Someone saved this profile after you opened it. Nothing was overwritten. Choose which version to keep.',
               path: '',
               stored: result.stored,
             },

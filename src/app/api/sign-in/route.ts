@@ -13,7 +13,7 @@ import { personByHandle } from '@/server/repositories/people';
 import { ATTEMPTS_MIN, forgetOldTries, forgetTries, hearTry } from '@/server/repositories/sign-in-attempts';
 
 /** The same for a name that nobody has and for a password that is not its own: neither is told. */
-const WRONG = 'Name and password do not belong together. The name has two parts, such as ana@your-crew.';
+const WRONG = 'Wrong name or password. The sign-in name has two parts, such as ana@your-crew.';
 
 export const POST = openRoute(
   'sign in',
@@ -27,7 +27,8 @@ export const POST = openRoute(
       knownDevice: asked && device !== null && (await isKnownDevice(device, asked)) ? device : null,
     };
     const heard = await hearTry(tried);
-    if (!heard) return refuse(429, `Too many tries. Wait ${ATTEMPTS_MIN} minutes, or ask your lead for a link.`);
+    if (!heard)
+      return refuse(429, `Too many attempts. Wait ${ATTEMPTS_MIN} minutes, or ask your crew lead for a link.`);
     const crew = asked && (await crewByHandle(asked.crew));
     const scope = crew && scopeOf({ crewId: crew.id });
     const person = scope && (await personByHandle(scope, asked.person));

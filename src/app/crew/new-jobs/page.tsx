@@ -5,7 +5,7 @@ import { defaultsOf } from '@/server/repositories/crews';
 import { DefaultsForm } from '@/ui/crew/defaults-form';
 import { BackedHeader } from '@/ui/kit/header-with-back';
 
-export const metadata: Metadata = { title: 'What new jobs begin with' };
+export const metadata: Metadata = { title: 'New job defaults' };
 export const dynamic = 'force-dynamic';
 
 const NewJobsPage = async () => {
@@ -13,10 +13,10 @@ const NewJobsPage = async () => {
   const mayDecide = may(principal, 'settle');
   return (
     <main className="mx-auto max-w-3xl px-3 py-4 pb-12 sm:px-6">
-      <BackedHeader to="/crew" toLabel="Crew" title="What new jobs begin with" />
+      <BackedHeader to="/crew" toLabel="Crew" title="New job defaults" />
       <p className="mt-2 text-quiet">
-        Jobs that are there already stay as they are. Prices, ways and tolerances count as known in a new job; cable
-        stays assumed until somebody has looked. {!mayDecide && 'Your lead decides it.'}
+        Existing jobs do not change. In a new job, prices, methods and tolerances count as confirmed; cable stays
+        assumed until someone checks it. {!mayDecide && 'Set by your crew lead.'}
       </p>
       <DefaultsForm decided={await defaultsOf(scope)} mayDecide={mayDecide} />
     </main>

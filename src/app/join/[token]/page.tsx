@@ -14,8 +14,8 @@ const JoinPage = async ({ params }: { params: Promise<{ token: string }> }) => {
   const invited = await invitedBy(token.slice(0, 200));
   if (!invited)
     return (
-      <FrontPage title="This link lets nobody in any more">
-        <p>It was used, or is too old. Ask your lead for a new one.</p>
+      <FrontPage title="This link no longer works">
+        <p>It was already used or has expired. Ask your crew lead for a new one.</p>
       </FrontPage>
     );
   return (
@@ -27,7 +27,7 @@ const JoinPage = async ({ params }: { params: Promise<{ token: string }> }) => {
       <AccessForm
         to="/api/join"
         also={{ token }}
-        button="Choose and sign in"
+        button="Set password and sign in"
         fields={[
           { name: 'password', label: 'Password', type: 'password', autoComplete: 'new-password', hint: PASSWORD_HINT },
         ]}

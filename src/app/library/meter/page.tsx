@@ -9,8 +9,8 @@ const MeterPage = () => (
   <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
     <BackedHeader to="/library" toLabel="Library" title="Simulated meter" />
     <p className="max-w-prose py-3 text-quiet">
-      Stands in for a wireless meter, to try things out. Keep this page open, go to a job in another window, and there
-      choose <b>Listen to a meter</b>. A real meter sends the same lines; the guide says how.
+      Acts as a wireless meter so you can try things out. Keep this page open, open a job in another window, and tap{' '}
+      <b>Listen to a meter</b> there. A real meter sends the same data; the guide explains how.
     </p>
     <div className="grid items-start gap-8 lg:grid-cols-[3fr_2fr]">
       <SimulatedMeter />

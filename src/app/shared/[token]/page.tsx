@@ -12,8 +12,8 @@ const SharedPage = async ({ params }: { params: Promise<{ token: string }> }) =>
   const shared = await openShare((await params).token.slice(0, 200));
   if (!shared)
     return (
-      <FrontPage title="This link shows nothing any more">
-        <p>It has ended. Ask whoever looks after your heat pump for a new one.</p>
+      <FrontPage title="This link is no longer active">
+        <p>It has expired. Ask your heating contractor for a new one.</p>
       </FrontPage>
     );
   return (
@@ -21,7 +21,7 @@ const SharedPage = async ({ params }: { params: Promise<{ token: string }> }) =>
       <h1 className="sr-only">Your heat pump</h1>
       <HomeownerPage address={shared.address} paragraphs={shared.paragraphs} className="" />
       <p className="no-print mt-6 text-sm text-quiet">
-        This link shows the page until <When at={shared.until} only="day" />.
+        This link works until <When at={shared.until} only="day" />.
       </p>
     </main>
   );

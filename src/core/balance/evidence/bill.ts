@@ -11,17 +11,18 @@ const LEAST_MEAN_F = 8;
 
 export const bill: Evidence = {
   id: 'bill',
-  label: 'A winter’s bill',
-  about: 'Measures the whole house over weeks, habits included. Its weak side is the efficiency of what burned it.',
+  label: 'Winter fuel bill',
+  about:
+    'Measures the whole house over weeks, habits included. The weak point is knowing the old equipment’s efficiency.',
   estimate: (facts) => {
     const { billUnits, billFuel, billEfficiency, billDays, billDegreeDays, billBaseF } = facts.load;
     if (billUnits === null)
-      return { kind: 'missing', what: 'Enter what heating took, the days and their degree-days.' };
+      return { kind: 'missing', what: 'Enter the heating use on the bill, the number of days and their degree-days.' };
     const meanDifferenceF = billDegreeDays / billDays - (billBaseF - facts.house.noLoadF);
     if (meanDifferenceF < LEAST_MEAN_F)
       return {
         kind: 'missing',
-        what: `On average these days were ${apartF(Math.max(0, Math.round(meanDifferenceF)))} below the no-load temperature: take the cold months alone, ${apartF(LEAST_MEAN_F)} at least.`,
+        what: `On average these days were only ${apartF(Math.max(0, Math.round(meanDifferenceF)))} below the no-heat temperature. Use the cold months only: at least ${apartF(LEAST_MEAN_F)} below.`,
       };
     const btuhPerF = (billUnits * BTU_PER_UNIT[billFuel] * billEfficiency) / (24 * billDays * meanDifferenceF);
     return {

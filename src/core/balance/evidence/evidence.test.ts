@@ -54,6 +54,13 @@ describe('hours of run', () => {
     expect(scattered).toBeGreaterThan(cold);
   });
 
+  test('hours of a backup that gives no heat are no estimate', () => {
+    const hours = [{ outdoorF: 10, compressorHours: 0, backupHours: 12 }];
+    expect(estimate(facts(['heatKit.elements', []], ['load.runDays', hours]), 'run-time')).toMatchObject({
+      kind: 'missing',
+    });
+  });
+
   test('a mild day, no hours, or a compressor that stages say what is wanted instead', () => {
     expect(
       estimate(facts(['load.runDays', [{ outdoorF: 58, compressorHours: 2, backupHours: 0 }]]), 'run-time'),
@@ -65,7 +72,7 @@ describe('hours of run', () => {
       ),
     ).toMatchObject({
       kind: 'missing',
-      what: expect.stringMatching(/stages or modulates/),
+      what: expect.stringMatching(/staged or inverter/),
     });
   });
 });
@@ -114,7 +121,7 @@ describe('what is taken', () => {
     const of = facts(['load.from', 'bill']);
     expect(jobLoad(of)).toEqual(jobLoad(facts()));
     const found = CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
-    expect(found[0]!.what).toMatch(/not complete/);
+    expect(found[0]!.what).toMatch(/incomplete/);
   });
   test('a better-trusted one that says something else is a finding with a one-tap mend', () => {
     const of = facts(['load.heatLossIs', 'guess'], ['load.billUnits', 150]);

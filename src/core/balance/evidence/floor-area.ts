@@ -18,16 +18,16 @@ const SPREAD = 0.4;
 export const floorArea: Evidence = {
   id: 'floor-area',
   label: 'Floor area and age',
-  about: 'A rule of thumb, to catch a figure that is twice what it should be. Never size by it.',
+  about: 'A rule of thumb, good only for catching a number that is off by double. Never size by it.',
   estimate: (facts) => {
     const { floorFt2, built } = facts.load;
-    if (floorFt2 === null) return { kind: 'missing', what: 'Enter the heated floor.' };
+    if (floorFt2 === null) return { kind: 'missing', what: 'Enter the heated floor area.' };
     const perFt2 = LOSS_PER_FT2[built];
     return {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, floorFt2 * perFt2),
       uncertainty: SPREAD,
-      because: `${perFt2} Btu/h for each square foot and degree, by age.`,
+      because: `${perFt2} Btu/h per ft² per °F, by age.`,
     };
   },
 };

@@ -6,13 +6,13 @@ const SPREAD = { 'room-by-room': 0.15, 'whole-house': 0.25, guess: 0.4 } as cons
 const WORDS = {
   'room-by-room': 'Worked out room by room.',
   'whole-house': 'Worked out for the whole house.',
-  guess: 'A guess: an old furnace is often twice what the house needs.',
+  guess: 'A guess: the old furnace is often twice the size the house needs.',
 } as const;
 
 export const heatLoss: Evidence = {
   id: 'heat-loss',
   label: 'Heat-loss figure',
-  about: 'Knows the walls, not the people. Usually on the high side.',
+  about: 'Accounts for the building, not for the people in it. Usually runs high.',
   estimate: ({ house, load }) => ({
     kind: 'known',
     designBtuh: house.designBtuh,

@@ -13,7 +13,7 @@ const CAPACITY_SPREAD = 0.1;
 /** Loss per degree by least squares through the no-load temperature: days far from it count most. */
 export const runTime: Evidence = {
   id: 'run-time',
-  label: 'Hours of run',
+  label: 'Run hours',
   about: 'Measures the house as it is lived in. Steady days only: no setback, no wood stove, no ice on the coil.',
   estimate: (facts) => {
     const { noLoadF } = facts.house;
@@ -26,16 +26,18 @@ export const runTime: Evidence = {
       .map(({ outdoorF, compressorHours, backupHours }) => ({
         differenceF: noLoadF - outdoorF,
         btuh: (compressorHours * capacity.at(outdoorF) + backupHours * backupHeatBtuh(facts)) / HOURS,
-      }));
+      }))
+      // Hours of a backup that this job does not have, or of a unit below its cutoff, carried no heat.
+      .filter(({ btuh }) => btuh > 0);
     if (days.length === 0)
       return {
         kind: 'missing',
-        what: `Enter a day with its hours, at least ${apartF(LEAST_DIFFERENCE_F)} below ${noLoadF} °F.`,
+        what: `Enter a day’s run hours, on a day at least ${apartF(LEAST_DIFFERENCE_F)} below ${noLoadF} °F.`,
       };
     if (facts.outdoorUnit.stages !== 'single' && facts.load.runDays.some(({ compressorHours }) => compressorHours > 0))
       return {
         kind: 'missing',
-        what: 'Hours of a compressor that stages or modulates do not say how much heat it gave. Take a bill.',
+        what: 'Run hours do not tell you the heat from a staged or inverter compressor. Use a bill instead.',
       };
     const squares = days.reduce((sum, { differenceF }) => sum + differenceF ** 2, 0);
     const btuhPerF = days.reduce((sum, { btuh, differenceF }) => sum + btuh * differenceF, 0) / squares;

@@ -8,7 +8,7 @@ import { copAt } from '../heat-pump';
 
 export const costlyLockout: Rule<Facts> = {
   id: 'costly-lockout',
-  why: 'Strips give one unit of heat for one of power. Above COP 1 the heat pump is always the cheaper of the two.',
+  why: 'Strips give one unit of heat per unit of electricity. Above COP 1 the heat pump is always cheaper.',
   check: (facts) => {
     const { compressorBelowF } = lockoutsInForce(facts);
     const { compressorLockout, fixedCompressorBelowF } = facts.schools;
@@ -20,8 +20,8 @@ export const costlyLockout: Rule<Facts> = {
     return [
       {
         severity: 'advice',
-        what: `The compressor is locked out below ${compressorBelowF} °F, where it still gives ${roundTo(cop, 1)} times what strips give for the same power.`,
-        mend: 'Some lock out at 30 to 35 °F all the same. Others never lock out above the unit’s own limit: cheaper here.',
+        what: `The compressor is locked out below ${compressorBelowF} °F, where it still makes ${roundTo(cop, 1)} times the heat of strips for the same electricity.`,
+        mend: 'Some techs still lock out at 30 to 35 °F. Others never lock out above the unit’s low-temperature cutoff; here that is cheaper.',
         page: 'survey',
         fact: 'gates.compressorBelowF',
       },

@@ -16,7 +16,7 @@ const LEAST_CHANCE = 0.02;
 
 export const holeByTolerance: Rule<Facts> = {
   id: 'hole-by-tolerance',
-  why: 'A sensor in the sun and a dial set by eye are off by some degrees: gates that just meet on paper may leave a hole.',
+  why: 'A sensor in the sun or a dial set by eye is off a few degrees. Lockouts that just meet on paper can leave a gap with no heat.',
   check: (facts) => {
     const found = maybeHole(facts);
     // A hole on paper is told by its own rule.
@@ -28,8 +28,8 @@ export const holeByTolerance: Rule<Facts> = {
     return [
       {
         severity: 'warning',
-        what: `With a sensor off by ${apartF(sensorErrorF)}${isDial ? ` and a dial off by ${apartF(dialErrorF)}` : ' and the play of the lockouts'}, ${oftenWords(chance)} nothing may heat somewhere from ${Math.round(spanF[0])} to ${Math.round(spanF[1])} °F.`,
-        mend: `${closedBy.label[0]!.toUpperCase()}${closedBy.label.slice(1)} at ${closedBy.atF} °F or more closes it${compressorBelowF === null ? '' : '; so does a lower compressor lockout'}.`,
+        what: `With a sensor off by ${apartF(sensorErrorF)}${isDial ? ` and a dial off by ${apartF(dialErrorF)}` : ' and the lockout differential'}, ${oftenWords(chance)} there is a gap somewhere from ${Math.round(spanF[0])} to ${Math.round(spanF[1])} °F where no heat source is allowed.`,
+        mend: `Set ${closedBy.label} to ${closedBy.atF} °F or higher to close the gap${compressorBelowF === null ? '' : ', or lower the compressor lockout'}.`,
         page: 'survey',
         fact: closedBy.change.path,
         mendBy: [closedBy.change],

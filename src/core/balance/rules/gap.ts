@@ -14,12 +14,12 @@ const isBetweenLockouts = (facts: Facts): boolean => {
 
 export const hole: Rule<Facts> = {
   id: 'hole-between-gates',
-  why: 'Between the two lockouts nothing may heat the house.',
+  why: 'Between the two lockouts no heat source is allowed to run.',
   check: (facts) =>
     jobCrossing(facts).holesF.map(([fromF, toF], at) => ({
       severity: 'error',
-      what: `From ${Math.round(fromF)} to ${Math.round(toF)} °F out, no source may run.`,
-      mend: 'Bring the two lockouts together or let them overlap: drag one of the posts on the ruler.',
+      what: `From ${Math.round(fromF)} to ${Math.round(toF)} °F outside, no heat source is allowed to run.`,
+      mend: 'Set the lockouts equal or overlapping: drag one of the markers on the ruler.',
       page: 'survey',
       fact: 'gates.compressorBelowF',
       aspect: `span ${at + 1}`,

@@ -6,7 +6,7 @@ const thousand = (btuh: number) => Math.round(btuh / 1000);
 
 export const loadEvidenceAgrees: Rule<Facts> = {
   id: 'load-evidence-agrees',
-  why: 'A load that is half as large moves the balance by ten degrees and more, and the kit by a size.',
+  why: 'Cut the load in half and the balance point moves ten degrees or more, and the heat kit drops a size.',
   check: (facts) => {
     const weighed = weighEvidence(facts);
     const taken = weighed.find(({ isTaken }) => isTaken)!;
@@ -14,8 +14,8 @@ export const loadEvidenceAgrees: Rule<Facts> = {
       return [
         {
           severity: 'warning',
-          what: `The load is to come from “${taken.evidence.label.toLowerCase()}”, and that is not complete.`,
-          mend: `${taken.estimate.what} Until then the heat-loss figure counts.`,
+          what: `The load is set to come from “${taken.evidence.label.toLowerCase()}”, but its figures are incomplete.`,
+          mend: `${taken.estimate.what} Until then the heat-loss figure is used.`,
           page: 'balance',
           fact: 'load.from',
         },
@@ -32,7 +32,7 @@ export const loadEvidenceAgrees: Rule<Facts> = {
             {
               severity: isApart ? ('warning' as const) : ('advice' as const),
               what: `${evidence.label} gives ${thousand(estimate.designBtuh)} kBtu/h at design; ${taken.evidence.label.toLowerCase()} gives ${thousand(designBtuh)}.`,
-              mend: `${evidence.label} is trusted more here: ±${Math.round(100 * estimate.uncertainty)} % against ±${Math.round(100 * uncertainty)} %. Take it, or find what is wrong with it.`,
+              mend: `${evidence.label} is more reliable here: ±${Math.round(100 * estimate.uncertainty)} % against ±${Math.round(100 * uncertainty)} %. Use it, or find out what is wrong with it.`,
               page: 'balance' as const,
               fact: 'load.from' as const,
               aspect: evidence.id,

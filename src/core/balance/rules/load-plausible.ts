@@ -3,15 +3,15 @@ import type { Rule } from '../../job/finding';
 
 export const loadPlausible: Rule<Facts> = {
   id: 'load-plausible',
-  why: 'The load line runs from the design temperature up to where no heat is needed; the setpoint lies above both.',
+  why: 'The load line runs from design temperature to the no-heat temperature; the setpoint must be above both.',
   check: ({ house }) =>
     house.noLoadF < house.heatSetpointF
       ? []
       : [
           {
             severity: 'warning',
-            what: `No heat is needed above ${house.noLoadF} °F, which is not under the setpoint of ${house.heatSetpointF} °F.`,
-            mend: 'Most houses need none a few degrees under the setpoint. Check both figures.',
+            what: `The no-heat temperature, ${house.noLoadF} °F, is not below the setpoint, ${house.heatSetpointF} °F.`,
+            mend: 'Most houses stop needing heat a few degrees below the setpoint. Check both figures.',
             page: 'survey',
             fact: 'house.noLoadF',
           },

@@ -14,7 +14,7 @@ const about = (aspect: string, what: string, mend: string): Found => ({
 
 export const lowStagePlausible: Rule<Facts> = {
   id: 'low-stage-plausible',
-  why: 'Low stage, or least speed, decides how the unit runs for most of the winter.',
+  why: 'Low stage (or minimum speed) is how the unit runs most of the winter.',
   check: (facts) => {
     const { stages, lowPoints } = facts.outdoorUnit;
     if (stages === 'single' || lowPoints.length === 0) return [];
@@ -23,8 +23,8 @@ export const lowStagePlausible: Rule<Facts> = {
       return [
         about(
           'one point',
-          'One point is no line.',
-          'Two points of low stage at least, from the unit’s sheet; until then it is taken as one stage.',
+          'One rating point is not enough.',
+          'Enter at least two low-stage points from the unit’s performance data. Until then it is treated as single-stage.',
         ),
       ];
     const [least, most] = [capacityCurve(low), capacityCurve(jobHeatPump(facts))];
@@ -34,8 +34,8 @@ export const lowStagePlausible: Rule<Facts> = {
         : [
             about(
               `at ${outdoorF}`,
-              `At ${outdoorF} °F low stage gives as much as full.`,
-              'Check the two tables against the unit’s sheet: they may be the wrong way round.',
+              `At ${outdoorF} °F low stage shows as much heat as high stage.`,
+              'Check both tables against the performance data: they may be swapped.',
             ),
           ],
     );

@@ -37,7 +37,7 @@ const risesInCold = (points: readonly RatingPoint[]): Found[] =>
             'warning',
             `rises at ${colder.outdoorF}`,
             `More heat at ${colder.outdoorF} °F than at ${warmer.outdoorF} °F.`,
-            'Check the two rating points against the unit’s sheet. An inverter may be rated so at part speed: use the figures for full speed.',
+            'Check the two rating points against the performance data. An inverter may be rated at part speed there: use the full-speed figures.',
           ),
         ];
   });
@@ -52,7 +52,7 @@ const oddCop = (points: readonly RatingPoint[]): Found[] =>
             'warning',
             `COP at ${outdoorF}`,
             `At ${outdoorF} °F the COP would be ${roundTo(cop, 1)}.`,
-            'Check heat and power of that point: Btu/h against kW, and the decimal.',
+            'Check that point’s Btu/h and kW, and the decimal point.',
           ),
         ];
   });
@@ -82,9 +82,9 @@ const oddBeyond = ({ points }: HeatPump, { designOutdoorF, noLoadF }: Facts['hou
       : [
           about(
             'warning',
-            `beyond, ${outdoorF === designOutdoorF ? 'design' : 'no load'}`,
-            `Drawn on to ${outdoorF} °F, the power would be ${roundTo(kW, 2)} kW for ${roundTo(capacity(outdoorF) / 1000, 1)} kBtu/h.`,
-            'Add a rating point nearer to it, or correct the ones there are.',
+            `beyond, ${outdoorF === designOutdoorF ? 'design' : 'no heat needed'}`,
+            `Extrapolated to ${outdoorF} °F, the power would be ${roundTo(kW, 2)} kW for ${roundTo(capacity(outdoorF) / 1000, 1)} kBtu/h.`,
+            'Add a rating point nearer to it, or correct the existing ones.',
           ),
         ];
   });

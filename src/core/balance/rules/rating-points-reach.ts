@@ -19,7 +19,7 @@ const about = (aspect: string, what: string, mend: string): Found => ({
 
 export const ratingPointsReach: Rule<Facts> = {
   id: 'rating-points-reach',
-  why: 'Beyond its points a unit’s figures are a line drawn on: nobody has measured them, and cold is where they decide.',
+  why: 'Beyond the rating points the figures are extrapolated, not tested, and the cold end is where they matter.',
   check: (facts) => {
     const heatPump = jobHeatPump(facts);
     const [coldestF] = ratedSpanF(heatPump);
@@ -32,8 +32,8 @@ export const ratingPointsReach: Rule<Facts> = {
         ? [
             about(
               'design',
-              `The coldest rating point is at ${coldestF} °F; at ${needsF} °F everything about the heat pump is drawn on beyond it (COP ${roundTo(copAt(heatPump, needsF), 1)}).`,
-              `Add the point nearest to ${needsF} °F from the unit’s extended sheet.`,
+              `The coldest rating point is ${coldestF} °F. At ${needsF} °F everything about the heat pump is extrapolated (COP ${roundTo(copAt(heatPump, needsF), 1)}).`,
+              `Add the point nearest ${needsF} °F from the unit’s extended performance data.`,
             ),
           ]
         : []),
@@ -41,8 +41,8 @@ export const ratingPointsReach: Rule<Facts> = {
         ? [
             about(
               'even cost',
-              `Heat is worked out to cost the same at ${roundTo(economicBalanceF, 0)} °F, colder than any rating point (${coldestF} °F).`,
-              'Do not set a changeover by it: add a colder point first.',
+              `The economic balance point comes out at ${roundTo(economicBalanceF, 0)} °F, colder than any rating point (${coldestF} °F).`,
+              'Do not set the changeover by it. Add a colder rating point first.',
             ),
           ]
         : []),

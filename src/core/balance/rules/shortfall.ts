@@ -6,7 +6,7 @@ import { jobCrossing } from '../from-job';
 
 export const shortfall: Rule<Facts> = {
   id: 'shortfall',
-  why: 'All that may run together is less than the house loses there.',
+  why: 'Everything allowed to run there gives less than the house loses.',
   check: (facts) => {
     const { shortfallsF } = jobCrossing(facts);
     if (shortfallsF.length === 0) return [];
@@ -14,7 +14,7 @@ export const shortfall: Rule<Facts> = {
     return shortfallsF.map(([fromF, toF], at) => ({
       severity: 'warning',
       what: `From ${Math.round(fromF)} to ${Math.round(toF)} °F out there is not enough heat.`,
-      mend: `At design the backup must give ${roundTo(kW, 1)} kW. Move a lockout, or fit a kit that gives it and that the air handler allows.`,
+      mend: `At design the backup must give ${roundTo(kW, 1)} kW. Move a lockout, or install a heat kit of that size that the air handler is listed for.`,
       page: 'survey',
       fact: 'heatKit.elements',
       aspect: `span ${at + 1}`,

@@ -9,7 +9,7 @@ const MILD_F = 47;
 
 export const supplyWithStrips: Rule<Facts> = {
   id: 'supply-with-strips',
-  why: 'Strips stand behind the coil: the air that reaches them is warm already, and the limit counts both.',
+  why: 'Strips sit downstream of the coil: the air that reaches them is already warm, and the limit sees both.',
   check: (facts) => {
     const { maxSupplyF } = facts.airHandler;
     if (maxSupplyF === null) return [];
@@ -29,7 +29,7 @@ export const supplyWithStrips: Rule<Facts> = {
       {
         severity: atF === steadyF ? 'error' : 'warning',
         what: `Heat pump and strips together at ${Math.round(atF)} °F out make ${Math.round(supplyF)} °F; the label allows ${maxSupplyF} °F.`,
-        mend: 'More air with strips, fewer banks beside the heat pump, or a lower auxiliary lockout.',
+        mend: 'More airflow with strips, fewer banks with the heat pump, or a lower auxiliary lockout.',
         page: 'strips',
         fact: 'airHandler.auxCfm',
         aspect: 'with the heat pump',

@@ -14,7 +14,7 @@ const coil = (call: (typeof CALLS)[number]): Coil => ({
   to: 'P',
   va: CALL_VA,
   source: 'control',
-  does: `Sends call ${call} over the shared conductor.`,
+  does: `Sends the ${call} call over the shared conductor.`,
 });
 
 const contact = (call: (typeof CALLS)[number]): Contact => ({

@@ -24,7 +24,7 @@ const bankCoil = (facts: Facts, bank: number): Coil => ({
   source: 'strips',
   does:
     facts.heatKit.switching === 'sequencer'
-      ? `Its heater warms and closes heat bank ${bank} after its delay.`
+      ? `Its heater closes bank ${bank} after a delay.`
       : `Closes heat bank ${bank}.`,
 });
 
@@ -38,7 +38,7 @@ export const airHandler = (facts: Facts): Device => {
   const [first] = banks;
   const byHeat =
     facts.heatKit.hasInterlock && first !== undefined
-      ? blowerByHeat(bankCoilId(first), 'The first heat switch has not closed.')
+      ? blowerByHeat(bankCoilId(first), 'The first sequencer has not closed.')
       : null;
   return device('air-handler', 'indoors', {
     plateName: facts.airHandler.name,

@@ -28,12 +28,12 @@ export const dehumidifyInput = (facts: Facts): readonly Coil[] =>
     ? [
         {
           id: 'dehumidify input',
-          label: 'Full air in cooling',
+          label: 'Full airflow in cooling',
           from: DEHUMIDIFY_MARK,
           to: 'C',
           va: FAN_OUTPUT_VA,
           source: 'blower',
-          does: 'Hot: the blower cools with all of its air. Dead: it slows in cooling, and takes more water out.',
+          does: '24 V on it: full cooling airflow. No 24 V: the blower slows in cooling and removes more moisture.',
         },
       ]
     : [];
@@ -42,16 +42,16 @@ export const dehumidifyInput = (facts: Facts): readonly Coil[] =>
 export const blowerByHeat = (coil: CoilId, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
   coil: {
     id: BLOWER_BY_HEAT_COIL,
-    label: 'Blower, by heat',
+    label: 'Blower (heat relay)',
     from: 'fan',
     to: 'C',
     va: FAN_OUTPUT_VA,
     source: 'blower',
-    does: 'Keeps the blower on while there is heat.',
+    does: 'Runs the blower whenever heat is on.',
   },
   contact: {
     id: 'fan output by heat',
-    label: 'Fan output by heat',
+    label: 'Heat fan output',
     from: 'R',
     to: 'fan',
     movedBy: { coil },

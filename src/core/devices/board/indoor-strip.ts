@@ -8,8 +8,8 @@ export const compressorMarks = ({ outdoorUnit }: Facts): readonly string[] =>
 
 /** What an indoor unit passes on to the outdoor unit: compressor and valve. */
 const passedOn = (facts: Facts): Terminal[] => [
-  ...compressorMarks(facts).map((mark) => ({ mark, carries: 'compressor, passed on' })),
-  { mark: facts.outdoorUnit.reversingValve, carries: 'reversing valve, passed on' },
+  ...compressorMarks(facts).map((mark) => ({ mark, carries: 'compressor, pass-through' })),
+  { mark: facts.outdoorUnit.reversingValve, carries: 'reversing valve, pass-through' },
 ];
 
 /** The strip that every indoor board has, before its heat inputs. */
@@ -18,5 +18,5 @@ export const indoorStrip = (facts: Facts): Terminal[] => [
   { mark: 'C', carries: 'common side' },
   ...passedOn(facts),
   { mark: 'G', carries: 'blower' },
-  ...(hasDehumidistat(facts) ? [{ mark: DEHUMIDIFY_MARK, carries: 'full air in cooling while hot' }] : []),
+  ...(hasDehumidistat(facts) ? [{ mark: DEHUMIDIFY_MARK, carries: 'full cooling airflow while energized' }] : []),
 ];

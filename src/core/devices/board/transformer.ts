@@ -30,7 +30,7 @@ export const boardSupply = ({
       to: 'R',
       movedBy: 'fuse-open',
       rests: 'closed',
-      openWhy: `The ${airHandler.fuseAmps} A board fuse has opened: the circuit draws more than it carries.`,
+      openWhy: `The ${airHandler.fuseAmps} A board fuse has blown: the 24 V circuit draws more than the fuse can carry.`,
     },
   ],
 });

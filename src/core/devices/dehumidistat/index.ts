@@ -5,5 +5,5 @@ export const dehumidistat = seriesSwitch('dehumidistat', {
   id: 'dehumidistat',
   label: 'Dehumidistat',
   movedBy: 'indoor-damp',
-  openWhy: 'It is damp indoors: the dehumidistat has opened.',
+  openWhy: 'Indoor humidity is high: the dehumidistat has opened.',
 });

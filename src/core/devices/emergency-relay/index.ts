@@ -23,7 +23,7 @@ export const emergencyRelay = (facts: Facts): Device => {
         to: 'C',
         va: RELAY_VA,
         source: 'control',
-        does: 'Feeds every bank, round the outdoor thermostats.',
+        does: 'Energizes every bank, bypassing the outdoor thermostats.',
       },
     ],
     contacts: inputs.map((mark): Contact => ({

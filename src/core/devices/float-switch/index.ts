@@ -6,5 +6,5 @@ export const floatSwitch = seriesSwitch('float-switch', {
   label: 'Float switch',
   movedBy: 'pan-full',
   safety: 'float',
-  openWhy: 'The drain pan is full: the float has opened.',
+  openWhy: 'The drain pan is full: the float switch has opened.',
 });

@@ -14,7 +14,7 @@ export const interlockCoil = (from: string): Coil => ({
   to: 'C',
   va: RELAY_VA,
   source: 'control',
-  does: 'Opens Y: no compressor while the furnace is called.',
+  does: 'Opens Y: locks out the compressor while the furnace is called.',
 });
 
 /** What stands in Y: the relay's contact and, with a fossil-fuel kit, the limit on the air at the coil. */
@@ -28,7 +28,7 @@ export const interlockContacts = ({ furnace }: Facts, from: string, to: string):
     movedBy: { coil: INTERLOCK_COIL },
     rests: 'closed',
     safety: 'interlock',
-    openWhy: 'The interlock holds Y open: the furnace is called.',
+    openWhy: 'The interlock keeps Y open while the furnace is called.',
   };
   const limit: Contact = {
     id: 'supply-air limit',
@@ -49,7 +49,7 @@ export const interlock = (facts: Facts): Device =>
     plateName: facts.furnace.interlock === 'kit' ? 'fossil-fuel kit' : 'relay',
     terminals: [
       { mark: 'Y-in', carries: 'compressor call, in' },
-      { mark: 'Y-out', carries: 'compressor call, let through' },
+      { mark: 'Y-out', carries: 'compressor call, out' },
       { mark: 'W', carries: 'furnace call' },
       { mark: 'C', carries: 'common side' },
     ],

@@ -42,7 +42,7 @@ const boardInput = (facts: Facts): Coil => ({
   to: 'C',
   va: INPUT_VA,
   source: 'fossil',
-  does: 'Starts the firing sequence: inducer, pressure switch, igniter.',
+  does: 'Starts the ignition sequence: inducer, pressure switch, igniter.',
 });
 
 const stages = (facts: Facts): Coil[] =>
@@ -55,7 +55,7 @@ const stages = (facts: Facts): Coil[] =>
       to: 'C',
       va: INPUT_VA,
       source: 'fossil',
-      does: 'Brings the furnace to its higher fire.',
+      does: 'Brings the furnace to high fire.',
     }));
 
 /** Whether a low-gas-pressure switch belongs in the pressure-switch circuit. */
@@ -87,7 +87,7 @@ const gasBurner = (facts: Facts): Burner => ({
       to: 'C',
       va: facts.furnace.gasValveVA,
       source: 'fossil',
-      does: 'The furnace burns.',
+      does: 'The burner fires.',
     },
   ],
   contacts: [
@@ -99,7 +99,7 @@ const gasBurner = (facts: Facts): Burner => ({
       movedBy: 'limit-open',
       rests: 'closed',
       safety: 'limit',
-      openWhy: 'A limit of the furnace is open: it is too hot, or has failed.',
+      openWhy: 'A furnace limit is open: the furnace is too hot, or the limit has failed.',
     },
     {
       id: 'furnace sequence',

@@ -5,5 +5,5 @@ export const loadControl = seriesSwitch('load-control', {
   id: 'load-control relay',
   label: 'Load-control relay',
   movedBy: 'utility-shed',
-  openWhy: 'The utility holds the load: its relay is open.',
+  openWhy: 'Utility load control is active: its relay is open.',
 });

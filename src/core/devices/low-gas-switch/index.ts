@@ -6,5 +6,5 @@ export const lowGasSwitch = seriesSwitch('low-gas-switch', {
   label: 'Low-gas-pressure switch',
   movedBy: 'tank-empty',
   safety: 'low-gas',
-  openWhy: 'The gas pressure is low: the tank is empty or shut.',
+  openWhy: 'Gas pressure is low: the tank is empty or its valve is closed.',
 });

@@ -6,7 +6,7 @@ import { type Device, device } from '../device';
 export const outdoorThermostats = ({ gates }: Facts): Device => {
   const numbered = gates.outdoorThermostats.map((row, at) => ({ ...row, number: at + 1 }));
   return device('outdoor-thermostats', 'outdoors', {
-    plateName: gates.outdoorThermostatsAt === 'in-unit' ? 'in the outdoor unit' : 'beside the unit, in the shade',
+    plateName: gates.outdoorThermostatsAt === 'in-unit' ? 'in the outdoor unit' : 'next to the unit, in the shade',
     terminals: numbered.flatMap(({ number, bank }) => [
       { mark: `${number} in`, carries: 'auxiliary call' },
       {

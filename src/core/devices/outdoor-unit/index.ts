@@ -26,7 +26,7 @@ const defrostRelay = (
     movedBy: 'defrost',
     rests: 'closed',
     ...BY_BOARD,
-    openWhy: `The board is in defrost and holds the ${inner} itself.`,
+    openWhy: `The board is in defrost and energizes ${inner} itself.`,
   };
   const feeds: Contact = {
     id: `defrost relay, ${of} feed`,
@@ -89,7 +89,7 @@ const compressorCoils = (facts: Facts): Coil[] => {
         : { va: contactorVA, inrushVA: inrushOf(contactorVA, contactorInrushVA) }),
       source: 'compressor',
       does: isInverter
-        ? 'Starts compressor and fan; the inverter finds its own speed.'
+        ? 'Starts compressor and fan; the inverter sets its own speed.'
         : 'Starts compressor and outdoor fan.',
     },
     ...(stages === 'two'
@@ -102,7 +102,7 @@ const compressorCoils = (facts: Facts): Coil[] => {
             va: contactorVA,
             inrushVA: inrushOf(contactorVA, contactorInrushVA),
             source: 'compressor',
-            does: 'Loads the compressor fully.',
+            does: 'Puts the compressor in full capacity.',
           } as const,
         ]
       : []),
@@ -138,7 +138,7 @@ export const outdoorBoard = (
         va: reversingValveVA,
         inrushVA: inrushOf(reversingValveVA, reversingValveInrushVA),
         source: 'compressor',
-        does: valve === 'O' ? 'Turns the circuit to cooling.' : 'Turns the circuit to heating.',
+        does: valve === 'O' ? 'Shifts the system to cooling.' : 'Shifts the system to heating.',
       },
     ],
     contacts: [
@@ -212,7 +212,7 @@ export const outdoorUnit = (facts: Facts): Device => {
       ...outdoorMarks(facts),
       ...(passes ? [{ mark: 'W-in', carries: 'auxiliary call, passed through' }] : []),
       ...(wTerminals === 'none' ? [] : [{ mark: 'W-out', carries: putsOut }]),
-      ...(faultOutput === 'lamp' ? [{ mark: 'L', carries: 'output: fault lamp' }] : []),
+      ...(faultOutput === 'lamp' ? [{ mark: 'L', carries: 'output: fault light (L)' }] : []),
     ],
     coils: board.coils,
     contacts: [

@@ -37,7 +37,7 @@ export const packagedUnit = (facts: Facts): Device => {
     plateName: facts.outdoorUnit.name || facts.airHandler.name,
     terminals: indoors.terminals.map((terminal) => ({
       ...terminal,
-      carries: terminal.carries.replace(', passed on', ''),
+      carries: terminal.carries.replace(', pass-through', ''),
     })),
     coils: [...indoors.coils, ...apart.coils, ...board.coils],
     contacts: [

@@ -13,7 +13,7 @@ export const stripInterlock = ({ boxes }: Facts): Device =>
       { mark: 'Y', carries: 'compressor call' },
       { mark: 'C', carries: 'common side' },
       { mark: 'W-in', carries: `call of bank ${boxes.heldBank}, in` },
-      { mark: 'W-out', carries: `call of bank ${boxes.heldBank}, let through` },
+      { mark: 'W-out', carries: `call of bank ${boxes.heldBank}, out` },
     ],
     coils: [
       {
@@ -23,7 +23,7 @@ export const stripInterlock = ({ boxes }: Facts): Device =>
         to: 'C',
         va: RELAY_VA,
         source: 'control',
-        does: `Opens the call of heat bank ${boxes.heldBank} while the compressor is called.`,
+        does: `Opens the bank ${boxes.heldBank} call while the compressor is called.`,
       },
     ],
     contacts: [
@@ -34,7 +34,7 @@ export const stripInterlock = ({ boxes }: Facts): Device =>
         to: 'W-out',
         movedBy: { coil: STRIP_INTERLOCK_COIL },
         rests: 'closed',
-        openWhy: `The strip interlock holds bank ${boxes.heldBank}: the compressor is called.`,
+        openWhy: `The strip interlock keeps bank ${boxes.heldBank} off: the compressor is called.`,
       },
     ],
   });

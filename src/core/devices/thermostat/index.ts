@@ -79,7 +79,7 @@ export const thermostat = (facts: Facts): Device => {
     { mark: 'C', carries: 'common side' },
     ...all.map(({ mark, carries }) => ({ mark, carries })),
     ...(faultLamp ? [{ mark: faultLamp, carries: 'fault lamp' }] : []),
-    ...(isFree ? [{ mark: 'X', carries: 'assignable, not used' }] : []),
+    ...(isFree ? [{ mark: 'X', carries: 'configurable terminal, not used' }] : []),
     ...(hasSensorTerminals ? ['S1', 'S2'].map((mark) => ({ mark, carries: 'outdoor sensor, never 24 V' })) : []),
   ];
   const coils: Coil[] = [

@@ -48,7 +48,7 @@ export const zoneBoard = (facts: Facts): Device => {
   return device('zone-board', 'indoors', {
     terminals: [
       { mark: 'R', carries: 'hot, from the equipment and to the zone’s thermostat' },
-      { mark: 'C', carries: 'common, the same way' },
+      { mark: 'C', carries: 'common, likewise' },
       ...calls.flatMap((mark) => [
         { mark, carries: `${mark} of the zone’s thermostat, in` },
         { mark: zoneOut(mark), carries: `${mark} to the equipment` },
@@ -62,7 +62,7 @@ export const zoneBoard = (facts: Facts): Device => {
         to: 'C',
         va: BOARD_VA,
         source: 'control',
-        does: 'Looks which zones call, and moves their dampers.',
+        does: 'Checks which zones are calling and drives their dampers.',
       },
       {
         id: 'zone dampers',
@@ -71,7 +71,7 @@ export const zoneBoard = (facts: Facts): Device => {
         to: 'C',
         va: facts.boxes.zoneDampers * facts.boxes.damperVA,
         source: 'control',
-        does: 'Hold the zones that do not call closed.',
+        does: 'Keep the dampers of non-calling zones closed.',
       },
       ...calls.map(input),
     ],

@@ -5,13 +5,12 @@ export const NOTHING = 'nothing';
 
 export const nothing = entry({
   id: NOTHING,
-  words: 'Nothing is wrong: a delay, a cold night or an expectation',
+  words: 'Nothing wrong: normal delay, cold night, or the owner expects more',
   kind: 'nothing',
   weight: 40,
-  because:
-    'Steam in a defrost, cool air at the register, long runs in the cold and the minimum off time bring many calls.',
+  because: 'Defrost steam, cool supply air, long run times and the minimum off time cause many service calls.',
   effect: {},
-  confirm: 'Let it run a full call in front of the owner, and a defrost if it is cold enough.',
-  mend: 'Say what it does and why: defrost, minimum off, air at 90 °F that feels cool, long runs.',
+  confirm: 'Run a full call with the owner watching, and a defrost if it is cold enough.',
+  mend: 'Explain what is normal and why: defrost, minimum off time, 90 °F air that feels cool, long run times.',
   proves: [],
 });

@@ -43,23 +43,23 @@ export const sensor: CauseEntry = together(
   sensorCause(
     'lost',
     'Outdoor sensor or its line open or shorted',
-    'Leads on screws beside 24 V, a splice in the ground.',
+    'Leads landed next to 24 V, or a splice buried in the ground.',
     null,
     null,
     {
-      confirm: 'Power off, leads lifted: ohms against the sensor’s table for the temperature now.',
-      mend: 'Repair the leads, or change the sensor; never land them on 24 V.',
+      confirm: 'Power off, leads lifted: compare ohms with the sensor table at the present temperature.',
+      mend: 'Repair the leads or replace the sensor; never land them on 24 V.',
     },
   ),
   sensorCause(
     'sunlit',
-    'Outdoor sensor in the sun or in the unit’s own air',
-    'Put where the cable came out.',
+    'Outdoor sensor in the sun or in the unit’s discharge air',
+    'Mounted wherever the cable happened to come out.',
     SUN_F,
     SUN_F,
     {
-      confirm: 'A thermometer in the shade beside what the thermostat shows.',
-      mend: 'Move it to a shaded wall, out of the unit’s air.',
+      confirm: 'Compare a thermometer in the shade with the thermostat reading.',
+      mend: 'Move it to a shaded wall, out of the unit’s discharge air.',
     },
   ),
 );

@@ -16,7 +16,7 @@ const inGates = (facts: Facts, change: Partial<Facts['gates']>): Facts => ({
   gates: { ...facts.gates, ...change },
 });
 
-const SET_ANEW = 'Set it as the Setup card says, save it, and see that it stays.';
+const SET_ANEW = 'Set it to the Setup card, save, and confirm it holds.';
 const HEATS = ['heat', 'heat-aux', 'emergency', 'furnace'] as const;
 
 const setting = (
@@ -73,9 +73,9 @@ const NEVER_F = -20;
 export const settings: CauseEntry = together(
   setting(
     'valve',
-    'Reversing-valve setting the wrong way about, O for B',
+    'Reversing-valve setting backward: O set for B',
     3,
-    'The commonest slip after a thermostat was changed: it heats when it should cool.',
+    'The most common mistake after a thermostat swap: it heats when it should cool.',
     {
       facts: (facts) => inThermostat(facts, { valveSetting: facts.thermostat.valveSetting === 'O' ? 'B' : 'O' }),
     },
@@ -84,9 +84,9 @@ export const settings: CauseEntry = together(
   ),
   setting(
     'backup',
-    'Backup set as the wrong kind, electric for fossil',
+    'Backup type set wrong: electric instead of fossil',
     2,
-    'A menu’s default is electric; with a furnace both run at once, with strips the compressor is dropped.',
+    'The factory default is electric: with a furnace, both then run at once. Set to fossil where strips are installed, it drops the compressor.',
     {
       facts: (facts) =>
         inThermostat(facts, { backupSetting: facts.thermostat.backupSetting === 'fossil' ? 'electric' : 'fossil' }),
@@ -97,7 +97,7 @@ export const settings: CauseEntry = together(
     'aux-lockout',
     'Backup locked out far too low',
     2,
-    'Set low for the bill in spring, and forgotten.',
+    'Set low in spring to save money, then forgotten.',
     { facts: (facts) => inGates(facts, { auxAboveF: NEVER_F }) },
     (facts) => hasBackup(facts) && knowsOutdoor(facts),
   ),
@@ -105,58 +105,58 @@ export const settings: CauseEntry = together(
     'compressor-lockout',
     'Compressor locked out far too high',
     2,
-    'A changeover point from an old habit: the backup carries the house though the heat pump could.',
+    'A changeover set by old habit: backup heats the house when the heat pump could.',
     { facts: (facts) => inGates(facts, { compressorBelowF: 50 }) },
     (facts) => hasBackup(facts) && knowsOutdoor(facts),
   ),
   setting(
     'droop',
-    'Backup waits for a room too far short, or for too long',
+    'Droop or delay before backup too large',
     2,
-    'A large droop saves strips, and is felt on the coldest nights.',
+    'A large droop saves strip heat but is felt on the coldest nights.',
     {},
     hasBackup,
   ),
   setting(
     'hasty-backup',
-    'Backup comes too soon',
+    'Backup comes on too soon',
     2,
-    'A droop of nothing, or a stage that follows within minutes, shows on the bill alone.',
+    'Zero droop, or a stage delay of a few minutes, shows only on the bill.',
     {},
     hasBackup,
   ),
   setting(
     'active',
-    'A value changed and never activated: the backup is still off in the menu',
+    'Setting changed but never activated: backup still off',
     1.5,
-    'Some menus keep a value only after a last step.',
+    'Some menus save a value only after a final step.',
     { facts: (facts) => inGates(facts, { auxAboveF: NEVER_F }) },
     (facts) => hasBackup(facts) && knowsOutdoor(facts),
   ),
-  silent('switch', 'System switch off, or in the other season', 2, 'Met at every turn of the season.'),
-  silent('control-type', 'Thermostat set for a data line in place of 24 V', 0.7, 'On thermostats that can do both.'),
+  silent('switch', 'System switch off, or in the wrong mode', 2, 'Common at every change of season.'),
+  silent('control-type', 'Thermostat set to communicating instead of 24 V', 0.7, 'On thermostats that can do both.'),
   (facts, harness) =>
     setting(
       'stages',
       'Second stage not enabled',
       1.5,
-      'A menu’s default is one stage.',
+      'The menu default is one stage.',
       { faults: ['stuck-open:thermostat R–Y2'] },
       ({ thermostat, outdoorUnit }) => thermostat.compressorOutputs === 2 && outdoorUnit.stages === 'two',
       ['heat', 'cool'],
     )(facts, harness),
   setting(
     'cycles',
-    'Cycles an hour too many, or no minimum off',
+    'Too many cycles per hour, or no minimum off time',
     1,
-    'A rate meant for a furnace makes a compressor start too often.',
+    'A furnace cycle rate starts a compressor too often.',
     { ails: { isShortCycling: true } },
     always,
     ['heat'],
   ),
   setting(
     'schedule',
-    'A schedule, hold or setback that nobody remembers',
+    'Forgotten schedule, hold or setback',
     2,
     'The house is cold at the same hour every day.',
     {},
@@ -167,6 +167,6 @@ export const settings: CauseEntry = together(
     'outdoor-dial',
     'Outdoor thermostat set too low, or its bulb in the sun',
     NEVER_F,
-    'Dials are bumped; the afternoon sun warms a bulb.',
+    'Dials get bumped; afternoon sun warms the bulb.',
   ),
 );

@@ -28,37 +28,37 @@ const cause = (
 });
 
 const RUNG_WORDS: Record<RungAil, { readonly words: string; readonly weight: number; readonly because: string }> = {
-  element: { words: 'open', weight: 1.5, because: 'Coils sag and burn through at the crimp.' },
+  element: { words: 'open', weight: 1.5, because: 'Element wire sags and burns through at the crimp.' },
   link: {
-    words: ': one-time link open',
+    words: ': fusible link open',
     weight: 1,
-    because: 'Opens for good after a limit failed or the air stopped.',
+    because: 'Opens permanently when a limit fails or airflow stops.',
   },
   limit: { words: ': limit open', weight: 1, because: 'After many trips it stays open.' },
-  switch: { words: ': switch contact dead', weight: 1.5, because: 'Sequencer discs and relay contacts burn.' },
-  welded: { words: ': switch contact welded', weight: 0.5, because: 'Rare, and seen at once: heat without a call.' },
+  switch: { words: ': switch contact dead', weight: 1.5, because: 'Sequencer and relay contacts burn.' },
+  welded: { words: ': switch contact welded', weight: 0.5, because: 'Rare and obvious: heat with no call.' },
 };
 
 const RUNG_MENDS: Record<RungAil, Pick<Cause, 'confirm' | 'mend' | 'stop'>> = {
   element: {
-    confirm: 'Every supply proven dead, one end lifted: ohms of the element. OL is open.',
-    mend: 'Change the element; look why it failed: air, limit, crimp.',
+    confirm: 'Every supply verified dead, one end lifted: ohms of the element. OL is open.',
+    mend: 'Replace the element; find why it failed: airflow, limit, crimp.',
   },
   link: {
-    confirm: 'Every supply proven dead: ohms of the link. OL is blown.',
-    mend: 'Same rating only, after the reason is found: air or limit. Never bridge it.',
+    confirm: 'Every supply verified dead: ohms of the link. OL is blown.',
+    mend: 'Find the cause first (airflow or limit). Replace with the same rating only. Never jumper it.',
   },
   limit: {
-    confirm: 'Every supply proven dead, and cool: ohms of the limit. OL is open.',
-    mend: 'Airflow first; change the limit for its like. Never bridge it.',
+    confirm: 'Every supply verified dead, and cool: ohms of the limit. OL is open.',
+    mend: 'Fix airflow first; replace the limit with the same part. Never jumper it.',
   },
   switch: {
-    confirm: 'Coil or heater has its volts, and the rung draws nothing though its ohms are good.',
+    confirm: 'Relay coil or sequencer heater has 24 V, element ohms are good, but the element draws no current.',
     mend: 'Change the sequencer, relay or contactor.',
   },
   welded: {
-    confirm: 'Nothing called, off for five minutes: the rung still draws current.',
-    mend: 'Breaker off at once. Change the switch.',
+    confirm: 'No call for five minutes, and the element still draws current.',
+    mend: 'Turn the breaker off now. Replace the sequencer or relay.',
     stop: 'welded-element',
   },
 };
@@ -88,25 +88,25 @@ const circuitCauses: CauseEntry = (facts) =>
         return [
           cause(
             `leg-${at + 1}`,
-            `One leg of heat-kit circuit ${at + 1} open inside its breaker or at a lug`,
+            `Heat-kit circuit ${at + 1}: one leg open, in the breaker or at a lug`,
             1,
-            'Lugs loosen with every heat and cool; a pole burns.',
+            'Lugs loosen with every heating cycle, and a breaker pole burns.',
             { kitCircuitsOpen: [at], ...dark },
             {
               confirm:
-                'Leg to leg at the kit reads far less than at the breaker’s line side. Qualified people, rated meter.',
-              mend: 'Every supply off and proven dead: new breaker or lug, cut back to bright copper, torque as labeled.',
+                'Leg-to-leg voltage at the kit is far below the breaker’s line side. Qualified tech, rated meter.',
+              mend: 'Every supply off and verified dead: new breaker or lug, cut back to bright copper, torque as labeled.',
             },
           ),
           cause(
             `breaker-${at + 1}`,
             `Heat-kit breaker ${at + 1} off or tripped`,
             2,
-            'Tripped, or never put back on after somebody’s work.',
+            'Tripped, or left off after earlier work.',
             { kitCircuitsOpen: [at], seenOff: 'kit', ...dark },
             {
-              confirm: 'Look; a tripped handle stands between on and off.',
-              mend: 'Find why it tripped: amps against its rating, a grounded element. Never a larger one.',
+              confirm: 'Look: a tripped handle sits between ON and OFF.',
+              mend: 'Find why it tripped: overload or a grounded element. Never install a larger breaker.',
             },
           ),
         ];
@@ -122,20 +122,26 @@ export const strips: CauseEntry = together(rungCauses, circuitCauses, (facts) =>
     ? [
         cause(
           'low-supply',
-          'Kit on a lower supply than the Sheet says',
+          'Line voltage at the kit is lower than the Survey says',
           0.7,
-          'A 240 V kit on 208 V gives three quarters of its heat.',
+          'A 240 V kit on 208 V makes 75 % of its rated heat.',
           // The transformer hangs on the same circuit where the blower does.
           { kitShare: ON_208, ...(facts.heatKit.blowerOnFirstCircuit ? { controlShare: ON_208 } : {}) },
-          { confirm: 'Line volts at the kit.', mend: 'Correct the Sheet’s service; the kit’s size with it.' },
+          {
+            confirm: 'Measure line voltage at the kit.',
+            mend: 'Correct the service voltage on the Survey, and the kit output with it.',
+          },
         ),
         cause(
           'slow',
-          'Sequencers slow: minutes late',
+          'Sequencers slow to close (minutes)',
           0.7,
-          'Weak heaters, low control volts.',
+          'Weak sequencer heaters or low control voltage.',
           { switchTimes: 5 },
-          { confirm: 'Time from the call to current in the rung.', mend: 'Control volts first, then the sequencer.' },
+          {
+            confirm: 'Time from the call to element current.',
+            mend: 'Check control voltage first, then the sequencer.',
+          },
         ),
       ]
     : [],

@@ -33,59 +33,61 @@ const saidOf = ({ fault }: NamedFault): Said => {
         return {
           weight: 2,
           because: 'Jumpers are left out when a thermostat or a board is changed.',
-          confirm: 'Look for it, and tug it.',
+          confirm: 'Find it and tug it.',
           mend: 'Put the jumper in and tighten both screws.',
         };
       if (fault.edge.includes('/'))
         return {
           weight: 3,
-          because: 'Conductors break at the screw, under a staple, where a trimmer or a mouse met them.',
-          confirm: 'Power off: join the two ends at one strip, and read ohms at the other. OL is broken.',
-          mend: 'Strip and land it anew, or put the call on a spare and note which.',
+          because: 'Wires break at the screw, under a staple, or where a string trimmer or mouse got them.',
+          confirm:
+            'Power off: twist the wire to another one at one end and ohm the pair at the other end. OL means broken.',
+          mend: 'Strip and re-land it, or move the call to a spare and write down which.',
         };
       return {
         weight: COIL_WEIGHTS[fault.edge] ?? 0.5,
-        because: 'Coils burn open with age, heat and long low volts.',
-        confirm: 'Power off, one lead lifted: ohms of the coil. OL is open.',
-        mend: 'Change the part that the coil is in.',
+        because: 'Coils burn open from age, heat and long spells of low voltage.',
+        confirm: 'Power off, one lead lifted: ohm the coil. OL means open.',
+        mend: 'Replace the part with the coil.',
       };
     case 'loose':
       return {
         weight: 2,
-        because: 'Screws loosen; damp copper under a screw turns green.',
-        confirm: 'Tug it; in the call, volts across the screw that should read none.',
-        mend: 'Cut back to bright copper, land it anew and tighten.',
+        because: 'Screws loosen; damp copper corrodes under the screw.',
+        confirm: 'Tug it. During the call, measure across the connection: it should read 0 V.',
+        mend: 'Cut back to bright copper, re-land and tighten.',
       };
     case 'touching':
       return {
         weight: 0.7,
-        because: 'Stripped too long, stapled through, chewed; less often than a break.',
-        confirm: 'Power off, both lifted at both ends: ohms between the two. A figure is a touch.',
-        mend: 'Free them, or pull new cable; then the fuse.',
+        because: 'Stripped too far back, stapled through or chewed. Less common than a break.',
+        confirm:
+          'Power off, both wires lifted at both ends: ohm between them. Any reading other than OL means they touch.',
+        mend: 'Separate them or pull new cable; then replace the fuse.',
       };
     case 'stuck':
       return fault.closed
         ? {
             weight: 0.3,
-            because: 'Contacts weld rarely at 24 V.',
-            confirm: 'With nothing called, volts on its far side.',
-            mend: 'Change the relay, or the board it is on.',
+            because: 'Contacts rarely weld at 24 V.',
+            confirm: 'No call, but voltage on its load side.',
+            mend: 'Replace the relay, or the board it is on.',
           }
         : {
             weight: CONTACT_WEIGHTS[fault.contact] ?? 0.5,
             because:
               CONTACT_WEIGHTS[fault.contact] === undefined
-                ? 'Contacts that do not close are met less often than wires that do not reach them.'
-                : 'A protection that has opened is among the first things met.',
-            confirm: 'In the call: volts on one side of it and none on the other.',
-            mend: 'Find what opened it, if it is a protection; else change it. Never bridge it.',
+                ? 'Contacts that fail to close are less common than wires that never reach them.'
+                : 'An open safety is one of the most common finds.',
+            confirm: 'During the call: 24 V on one side, none on the other.',
+            mend: 'If it is a safety, find what opened it. Otherwise replace it. Never jumper it out.',
           };
     case 'swapped':
       return {
         weight: 1,
-        because: 'Neighbours are exchanged where a strip was landed by color from memory.',
-        confirm: 'Follow both conductors by color at both ends.',
-        mend: 'Exchange the two.',
+        because: 'Neighboring wires get swapped when someone lands a terminal strip by color from memory.',
+        confirm: 'Trace both wires by color at both ends.',
+        mend: 'Swap them.',
       };
   }
 };

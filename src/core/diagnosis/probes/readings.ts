@@ -40,7 +40,7 @@ const airReadings = (facts: Facts): Probe[] => [
       { call, observable: { kind: 'temperature', at: 'supply' } },
       {
         words: 'Supply air',
-        how: 'Probe in the supply duct, out of sight of the strips, after four minutes of the call; return air beside it.',
+        how: 'Probe in the supply duct, out of line of sight of the strips, four minutes into the call. Read return air at the same time.',
         unit: '°F',
         place: indoors(facts),
         kind: 'air',
@@ -78,7 +78,7 @@ const kitReadings = (facts: Facts): Probe[] => {
         {
           ...deadOf,
           words: `Element ${element + 1}, cold ohms`,
-          how: 'Every supply open, locked and proven dead; one end lifted.',
+          how: 'Every supply open, locked out and verified dead; one end lifted.',
           place,
           seconds: 25,
         },
@@ -89,8 +89,8 @@ const kitReadings = (facts: Facts): Probe[] => {
           { call: null, observable: { kind: 'part-ohms', element, part } },
           {
             ...deadOf,
-            words: `Element ${element + 1}, ohms of its ${part === 'limit' ? 'limit' : 'one-time link'}`,
-            how: 'Every supply open, locked and proven dead.',
+            words: `Element ${element + 1}, ${part === 'limit' ? 'limit' : 'fusible link'} ohms`,
+            how: 'Every supply open, locked out and verified dead.',
             place,
             seconds: 15,
           },
@@ -105,7 +105,7 @@ const kitReadings = (facts: Facts): Probe[] => {
               { call, observable: { kind: 'amps', clamp: { kind: 'circuit', at } } },
               {
                 words: `Heat-kit circuit ${at + 1}, amps`,
-                how: 'One conductor alone in the clamp, a minute after the call.',
+                how: 'Clamp one conductor only, one minute into the call.',
                 unit: 'A',
                 place,
                 kind: 'live',
@@ -119,7 +119,7 @@ const kitReadings = (facts: Facts): Probe[] => {
             { call: null, observable: { kind: 'line-volts', at: `kit-${at + 1}` as `kit-${number}`, isLoaded: false } },
             {
               words: `Heat-kit circuit ${at + 1}, line volts`,
-              how: 'Leg to leg at the kit’s own terminals, tester proved on a live source before and after.',
+              how: 'Leg to leg at the kit’s own terminals; check the tester on a known live source before and after.',
               unit: 'V',
               place,
               kind: 'live',
@@ -135,7 +135,7 @@ const kitReadings = (facts: Facts): Probe[] => {
         { call: 'emergency', observable: { kind: 'amps', clamp: { kind: 'element', at } } },
         {
           words: `Element ${at + 1}, amps`,
-          how: 'The lead of this element alone in the clamp, a minute after the call.',
+          how: 'Clamp this element’s lead only, one minute into the call.',
           unit: 'A',
           place,
           kind: 'live',
@@ -154,7 +154,7 @@ const outdoorReadings = (facts: Facts): Probe[] => [
       { call: null, observable: { kind: 'capacitor', of } },
       {
         words: of === 'compressor' ? 'Compressor’s capacitor' : 'Outdoor fan’s capacitor',
-        how: 'Disconnect open, locked, proven dead; capacitor discharged, leads off. Measured µF as a share of its print.',
+        how: 'Disconnect open, locked out, verified dead; capacitor discharged, leads off. Measured µF as a percentage of the printed rating.',
         unit: '%',
         place: 'outdoors',
         kind: 'dead',
@@ -167,8 +167,8 @@ const outdoorReadings = (facts: Facts): Probe[] => [
     facts,
     { call: null, observable: { kind: 'winding-ohms' } },
     {
-      words: 'Compressor’s windings, common to run',
-      how: 'Disconnect open, locked, proven dead; leads off; cool. An overload closes again after hours.',
+      words: 'Compressor windings, C to R',
+      how: 'Disconnect open, locked out, verified dead; leads off; compressor cool. An open overload can take hours to reset.',
       unit: 'Ω',
       place: 'outdoors',
       kind: 'dead',
@@ -182,7 +182,7 @@ const outdoorReadings = (facts: Facts): Probe[] => [
       { call: 'heat-1', observable: { kind: 'motor-amps', of } },
       {
         words: of === 'compressor' ? 'Compressor amps' : 'Outdoor fan amps',
-        how: 'One conductor alone in the clamp.',
+        how: 'Clamp one conductor only.',
         unit: 'A',
         place: 'outdoors',
         kind: 'live',
@@ -218,7 +218,7 @@ const furnaceReadings = (facts: Facts): Probe[] =>
                 { call: 'emergency', observable: { kind: 'pressure', at: 'manifold' } },
                 {
                   words: 'Manifold pressure',
-                  how: 'Licensed people only, while it burns.',
+                  how: 'Licensed techs only, while it burns.',
                   unit: 'in. w.c.',
                   place: indoors(facts),
                   kind: 'licensed',
@@ -231,7 +231,7 @@ const furnaceReadings = (facts: Facts): Probe[] =>
                 { call: 'emergency', observable: { kind: 'flame-current' } },
                 {
                   words: 'Flame current',
-                  how: 'Meter in series with the rod’s lead, µA DC, in the first seconds of the flame.',
+                  how: 'Meter in series with the flame-rod lead, DC µA, in the first seconds of flame.',
                   unit: 'µA',
                   place: indoors(facts),
                   kind: 'low-volts',

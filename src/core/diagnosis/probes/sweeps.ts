@@ -14,7 +14,7 @@ type Choice = NonNullable<Probe['choices']>[number];
 
 const sound = (words: string): Choice => ({ word: ALL_SOUND, words });
 
-const PART_WORDS: Partial<Record<RungAil, string>> = { element: 'element', link: 'one-time link', limit: 'limit' };
+const PART_WORDS: Partial<Record<RungAil, string>> = { element: 'element', link: 'fusible link', limit: 'limit' };
 
 /** Every choice of some of them, none and all among these. */
 const subsetsOf = <T>(all: readonly T[]): readonly (readonly T[])[] =>
@@ -34,8 +34,8 @@ const kitSweeps = (facts: Facts): Probe[] => {
     {
       id: observationKey(facts, dead),
       of: dead,
-      words: 'Rungs of the heat kit, ohms',
-      how: 'Every supply open, locked and proven dead; one end of each rung lifted. Ohms of each element, link and limit: which is OL?',
+      words: 'Heat kit, ohms by element',
+      how: 'Every supply open, locked out, verified dead; one lead lifted at each element. Ohm each element, link and limit. Which reads OL?',
       unit: '',
       marks: null,
       choices: [
@@ -53,8 +53,8 @@ const kitSweeps = (facts: Facts): Probe[] => {
     {
       id: observationKey(facts, live),
       of: live,
-      words: 'Rungs of the heat kit, amps',
-      how: 'A minute after the call, the lead of each element alone in the clamp: which of them draw current?',
+      words: 'Heat kit, amps by element',
+      how: 'One minute into the call, clamp each element lead in turn. Which draw current?',
       unit: '',
       marks: null,
       choices: subsetsOf(rungs).map((on) => ({
@@ -84,9 +84,9 @@ const seenAs = ({ fault }: NamedFault, harness: Harness): string => {
     case 'touching':
       return `${fault.wires.map(colourOf).join(' and ')} touching`;
     case 'swapped':
-      return `${fault.wires.map(colourOf).join(' and ')} exchanged`;
+      return `${fault.wires.map(colourOf).join(' and ')} swapped`;
     case 'stuck':
-      return 'a contact that does not move';
+      return 'a stuck contact';
   }
 };
 
@@ -109,10 +109,10 @@ const cableSweeps = (facts: Facts, harness: Harness, faults: readonly NamedFault
         id: observationKey(facts, of),
         of,
         words: `${label}, conductor by conductor`,
-        how: 'Control power off, all conductors lifted at both ends and photographed first. Each to each: OL. Joined at one end: each a few ohms.',
+        how: 'Control power off; take a photo, then lift every conductor at both ends. Ohm each pair: OL. Twist them together at one end: every pair reads a few ohms.',
         unit: '',
         marks: null,
-        choices: [sound('All whole, none touching'), ...choices],
+        choices: [sound('All good, none shorted'), ...choices],
         place: deviceIn(harness, to)?.spot ?? 'indoors',
         kind: 'dead',
         caution: 'every-supply',
@@ -132,11 +132,11 @@ const stripLooks = (facts: Facts, harness: Harness, faults: readonly NamedFault[
       {
         id: observationKey(facts, of),
         of,
-        words: `${DEVICE_LABELS[device]}’s strip against the drawing`,
-        how: 'Conductors by color, terminal by terminal; tug each; jumpers in.',
+        words: `${DEVICE_LABELS[device]} terminal strip, compared with the drawing`,
+        how: 'Check each terminal: wire color, tug test, jumpers in place.',
         unit: '',
         marks: null,
-        choices: [sound('As drawn, all tight'), ...choices],
+        choices: [sound('Matches the drawing, all tight'), ...choices],
         place: spot,
         kind: 'look',
         caution: spot === 'wall' ? null : 'live-measuring',
@@ -153,8 +153,8 @@ const pulled = (facts: Facts): Probe => {
   return {
     id: observationKey(facts, of),
     of,
-    words: 'Thermostat pulled off its base: what still runs',
-    how: 'Off first. Pull it, wait five minutes for switches to open, and listen at a register and outdoors.',
+    words: 'Pull the thermostat off its base: what still runs?',
+    how: 'Set it to Off first. Pull it, wait five minutes for sequencers to drop out, then listen at a register and at the outdoor unit.',
     unit: '',
     marks: null,
     choices: subsetsOf(RUNNING_PARTS).map((runs) => ({

@@ -54,7 +54,7 @@ export const voltsProbe = (facts: Facts, between: Between, place: Spot, words: s
     id: observationKey(facts, of),
     of,
     words,
-    how: `Volts AC in “${CALLS[call].label.toLowerCase()}”, black probe on ${between[1].mark}.`,
+    how: `AC volts during ${CALLS[call].label.toLowerCase()}, black probe on ${between[1].mark}.`,
     unit: 'V',
     marks: null,
     choices: null,
@@ -73,7 +73,7 @@ export const ohmsProbe = (facts: Facts, between: Between, place: Spot, words: st
     id: observationKey(facts, of),
     of,
     words,
-    how: 'Every supply open, locked and proven dead. Then ohms between the two.',
+    how: 'Every supply open, locked out and verified dead. Then ohms between the two.',
     unit: 'Ω',
     marks: null,
     choices: null,
@@ -108,7 +108,7 @@ export const lowTwin = (facts: Facts, probe: Probe): readonly Probe[] => {
       id: observationKey(facts, of),
       of,
       words: `${probe.words}, low impedance`,
-      how: 'The same two points, the meter on its low-impedance setting: a ghost falls to next to nothing, a fed terminal stays.',
+      how: 'Same two points, meter on low impedance (LoZ): a ghost voltage drops to near zero, a real one stays.',
     },
   ];
 };
@@ -124,8 +124,8 @@ const rows = (facts: Facts, harness: Harness): Probe[] =>
         return {
           id: observationKey(facts, of),
           of,
-          words: `${DEVICE_LABELS[device.id]}’s strip: which terminals are hot`,
-          how: `In “${CALLS[call].label.toLowerCase()}”, black probe on C, red down the strip. Hot is 15 V or more; a few volts are a ghost.`,
+          words: `${DEVICE_LABELS[device.id]} terminal strip: which terminals are hot?`,
+          how: `During ${CALLS[call].label.toLowerCase()}: black probe on C, move red down the terminal strip. Hot is 15 V or more; a few volts is a ghost.`,
           unit: '',
           choices: null,
           marks,

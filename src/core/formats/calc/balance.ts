@@ -26,7 +26,7 @@ const schema = object({
         kW: positive(1000, 'kW').required('must be given, kW'),
       }),
     )
-      .min(2, 'must hold at least two rating points')
+      .min(2, 'must have at least two rating points')
       .max(50)
       .required('must be a list of rating points')
       .test(

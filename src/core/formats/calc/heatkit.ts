@@ -7,7 +7,7 @@ const schema = object({
   ratedVolts: positive(1000, 'V').required('must be given, V'),
   suppliedVolts: positive(1000, 'V').required('must be given, V'),
   elementsKW: array(positive(100, 'kW').required('must be given, kW'))
-    .min(1, 'must hold at least one element')
+    .min(1, 'must have at least one element')
     .max(24)
     .required('must be a list of kW'),
   blowerAmps: bounded(0, 100, 'A').required('must be given, A'),

@@ -18,7 +18,7 @@ export const onOrOff = () => mixed<0 | 1 | boolean>().oneOf([0, 1, true, false],
 export const seriesOf = <T>(one: () => Schema<T>) =>
   lazy((value: unknown) =>
     Array.isArray(value)
-      ? array(one().defined('must be given')).min(1, 'must hold at least one value').max(MOST_TICKS)
+      ? array(one().defined('must be given')).min(1, 'must have at least one value').max(MOST_TICKS)
       : one().defined('must be given'),
   );
 

@@ -67,7 +67,7 @@ const settingsSchema = object({
 const setpointsSchema = array(
   object({ fromMin: bounded(-1e7, 1e7, 'min').required('must be given, min'), setpointF: temperatureF() }),
 )
-  .min(1, 'must hold at least one setpoint')
+  .min(1, 'must have at least one setpoint')
   .max(10_000);
 
 const schema = object({

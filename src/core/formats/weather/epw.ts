@@ -40,7 +40,7 @@ export const readEpw = (
   onLine: (share: number) => void = () => undefined,
 ): WeatherRead => {
   const lines = text.split(/\r\n|\r|\n/);
-  if (lines.length < HEADER_LINES + 24) return wrong('', 'It ends after its header. Fetch the file again.');
+  if (lines.length < HEADER_LINES + 24) return wrong('', 'The file stops after its header. Download it again.');
   const values: (number | null)[] = new Array<number | null>(YEAR_HOURS[0]).fill(null);
   const damp: (number | null)[] = new Array<number | null>(YEAR_HOURS[0]).fill(null);
   const seen = new Uint8Array(YEAR_HOURS[0]);
@@ -49,19 +49,19 @@ export const readEpw = (
     if (at % 512 === 0) onLine(at / lines.length);
     if (line.trim() === '') continue;
     const cells = line.split(',', HUMIDITY + 1);
-    if (cells.length <= DRY_BULB) return wrong(`line ${at + 1}`, 'is no hour: it has too few columns.');
+    if (cells.length <= DRY_BULB) return wrong(`line ${at + 1}`, 'is not an hourly record: too few columns.');
     const [month, day, hour] = [Number(cells[1]), Number(cells[2]), Number(cells[3])];
     if (month === 2 && day === 29) continue;
     const index = hourOfYear(month, day, hour - 1);
     if (index === null)
       return wrong(`line ${at + 1}`, `has no such hour: month ${cells[1]}, day ${cells[2]}, hour ${cells[3]}.`);
     if (seen[index])
-      return wrong(`line ${at + 1}`, `comes twice: month ${month}, day ${day}, hour ${hour}. One year to a file.`);
+      return wrong(`line ${at + 1}`, `appears twice: month ${month}, day ${day}, hour ${hour}. One year per file.`);
     seen[index] = 1;
     const cell = cells[DRY_BULB]!;
     const dryBulbC = cell.trim() === '' ? null : hourFigure(Number(cell), 'C');
     if (dryBulbC === undefined)
-      return wrong(`line ${at + 1}, column ${DRY_BULB + 1}`, `“${cell.slice(0, 20)}” is no temperature of the air.`);
+      return wrong(`line ${at + 1}, column ${DRY_BULB + 1}`, `“${cell.slice(0, 20)}” is not an air temperature.`);
     values[index] = dryBulbC;
     damp[index] = percentOf(cells[HUMIDITY]);
   }

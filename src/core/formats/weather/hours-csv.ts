@@ -59,7 +59,10 @@ export const readHoursCsv = (text: string, name: string, options: WeatherOptions
   const named = isHeader ? first.findIndex((cell, at) => at !== timeAt && TEMPERATURE.test(cell)) : -1;
   const valueAt = named >= 0 ? named : sample.findIndex((cell, at) => at !== timeAt && asNumber(cell) !== undefined);
   if (valueAt < 0)
-    return wrong('', 'No column holds temperatures. One number an hour is wanted, with or without a time before it.');
+    return wrong(
+      '',
+      'No column has temperatures. The file needs one number per hour, with or without a time in front.',
+    );
   const scale = scaleOf(isHeader ? (first[valueAt] ?? '') : '', options);
   const lineOf = (row: number) => `line ${row + (isHeader ? 2 : 1)}`;
   const read: (number | null)[] = [];
@@ -68,14 +71,14 @@ export const readHoursCsv = (text: string, name: string, options: WeatherOptions
     const number = asNumber(cell);
     const value = typeof number === 'number' ? hourFigure(number) : number;
     if (value === undefined)
-      return wrong(`${lineOf(row)}, column ${valueAt + 1}`, `“${cell.slice(0, 20)}” is no temperature of the air.`);
+      return wrong(`${lineOf(row)}, column ${valueAt + 1}`, `“${cell.slice(0, 20)}” is not an air temperature.`);
     read.push(value);
   }
   if (timeAt < 0) {
     if (!YEAR_HOURS.includes(read.length as (typeof YEAR_HOURS)[number]))
       return wrong(
         '',
-        `It holds ${read.length.toLocaleString('en-US')} hours, and a year has 8,760. Start at the first hour of January, or put a time before each.`,
+        `The file has ${read.length.toLocaleString('en-US')} hours; a year has 8,760. Start at the first hour of January, or put a time before each.`,
       );
     return yearOfValues(name, read, scale, options);
   }
@@ -84,9 +87,9 @@ export const readHoursCsv = (text: string, name: string, options: WeatherOptions
   for (let row = 0; row < rows.length; row++) {
     const text = rows[row]![timeAt] ?? '';
     const hour = hourOf(text);
-    if (hour === undefined) return wrong(lineOf(row), `“${text.slice(0, 30)}” is no time such as 2024-01-31 05:00.`);
+    if (hour === undefined) return wrong(lineOf(row), `“${text.slice(0, 30)}” is not a time. Use 2024-01-31 05:00.`);
     if (hour === null) continue;
-    if (seen[hour]) return wrong(lineOf(row), `comes twice: ${text.slice(0, 30)}. One year, one line an hour.`);
+    if (seen[hour]) return wrong(lineOf(row), `appears twice: ${text.slice(0, 30)}. One year, one line per hour.`);
     seen[hour] = 1;
     values[hour] = read[row]!;
   }

@@ -24,7 +24,7 @@ export const readWeather = (
   onLine?: (share: number) => void,
 ): WeatherRead => {
   if (text.length > MAX_WEATHER_FILE_CHARS)
-    return wrong('', `The file is larger than ${MAX_WEATHER_FILE_CHARS / 1e6} MB: no year of hours is.`);
-  if (text.includes('\0')) return wrong('', 'This is no text. An EPW file or a CSV of hours is wanted.');
+    return wrong('', `The file is over ${MAX_WEATHER_FILE_CHARS / 1e6} MB, too big for a year of hours.`);
+  if (text.includes('\0')) return wrong('', 'This is not a text file. Use an EPW file or an hourly CSV.');
   return isEpw(text) ? readEpw(text, options, onLine) : readHoursCsv(text, nameOf(file), options);
 };

@@ -113,24 +113,24 @@ export const yearOfValues = (
 ): WeatherRead => {
   const known = values.filter((value) => value !== null);
   const missing = values.length - known.length;
-  if (known.length === 0) return wrong('', 'It holds no temperature. Is it the right column?');
+  if (known.length === 0) return wrong('', 'It has no temperatures. Is it the right column?');
   if (missing > MOST_MISSING * values.length)
     return wrong(
       '',
-      `${missing.toLocaleString('en-US')} of ${values.length.toLocaleString('en-US')} hours are missing: too many to fill. Take another year.`,
+      `${missing.toLocaleString('en-US')} of ${values.length.toLocaleString('en-US')} hours are missing: too many to fill. Use another year.`,
     );
   const hottest = known.reduce((most, value) => Math.max(most, value), -Infinity);
   if (scale === 'F' && hottest < COOLEST_SUMMER_F)
     return {
       kind: 'scale',
       taken: 'F',
-      error: `The hottest hour of the year is ${hottest}: that looks like °C, taken as °F. Say which it is.`,
+      error: `The hottest hour of the year is ${hottest}. Read as °F, that looks like °C. Which is it?`,
     };
   if (scale === 'C' && hottest > HOUR_BOUNDS.C[1])
     return {
       kind: 'scale',
       taken: 'C',
-      error: `The hottest hour of the year is ${hottest}: that looks like °F, taken as °C. Say which it is.`,
+      error: `The hottest hour of the year is ${hottest}. Read as °C, that looks like °F. Which is it?`,
     };
   const coldest = known.reduce((least, value) => Math.min(least, value), Infinity);
   if (coldest < HOUR_BOUNDS[scale][0])
@@ -142,7 +142,7 @@ export const yearOfValues = (
       kind: 'gaps',
       missing,
       longest,
-      error: `${missing.toLocaleString('en-US')} ${missing === 1 ? 'hour is' : 'hours are'} missing, the longest gap ${longest} h. Fill them on a straight line between their neighbours, or take another year.`,
+      error: `${missing.toLocaleString('en-US')} ${missing === 1 ? 'hour is' : 'hours are'} missing, the longest gap ${longest} h. Fill them by straight-line interpolation, or use another year.`,
     };
   }
   const whole = missing > 0 ? filledIn(values) : (values as readonly number[]);

@@ -99,7 +99,7 @@ describe('EPW', () => {
   });
 
   test.each<[string, string, string | RegExp, RegExp]>([
-    ['an hour twice', epw((line, at) => (at === 9 ? `${line}\r\n${line}` : line)), /^line \d+$/, /comes twice/],
+    ['an hour twice', epw((line, at) => (at === 9 ? `${line}\r\n${line}` : line)), /^line \d+$/, /appears twice/],
     [
       'no such hour',
       epw((line, at) => (at === 9 ? line.replace('2001,1,1,', '2001,13,1,') : line)),
@@ -110,22 +110,22 @@ describe('EPW', () => {
       'a word for a temperature',
       epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,warm') : line)),
       /^line \d+, column 7$/,
-      /“warm” is no temperature of the air/,
+      /“warm” is not an air temperature/,
     ],
     [
       'a temperature that no air has',
       epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,-273.2') : line)),
       'line 18, column 7',
-      /“-273.2” is no temperature of the air/,
+      /“-273.2” is not an air temperature/,
     ],
     [
       'a number without end',
       epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, '?9?9,1e308') : line)),
       'line 18, column 7',
-      /no temperature of the air/,
+      /not an air temperature/,
     ],
     ['a torn line', epw((line, at) => (at === 9 ? '2001,1,1' : line)), /^line \d+$/, /too few columns/],
-    ['a header alone', epw(() => null), '', /ends after its header/],
+    ['a header alone', epw(() => null), '', /stops after its header/],
     ['half a year', epw((line, at) => (at < 4000 ? line : null)), '', /too many to fill/],
   ])('%s is refused with its place', (_, text, path, error) => {
     const found = read(text);
@@ -184,14 +184,14 @@ describe('CSV of hours', () => {
     [
       'too few hours without times',
       csv('', (at) => (at < 8000 ? String(basinF[at]) : null)),
-      /8,000 hours, and a year has 8,760/,
+      /8,000 hours; a year has 8,760/,
     ],
-    ['a word', csv('', (at) => (at === 4 ? 'cold' : String(basinF[at]))), /“cold” is no temperature of the air/],
-    ['1000 °F', csv('', (at) => (at === 4 ? '1000' : String(basinF[at]))), /“1000” is no temperature of the air/],
-    ['an hour twice', csv('time,temp_f', (at) => `${stamp(Math.max(1, at))},${basinF[at]}`), /comes twice/],
+    ['a word', csv('', (at) => (at === 4 ? 'cold' : String(basinF[at]))), /“cold” is not an air temperature/],
+    ['1000 °F', csv('', (at) => (at === 4 ? '1000' : String(basinF[at]))), /“1000” is not an air temperature/],
+    ['an hour twice', csv('time,temp_f', (at) => `${stamp(Math.max(1, at))},${basinF[at]}`), /appears twice/],
     ['nothing', '', /empty/],
-    ['words alone', 'a,b\nc,d', /No column holds temperatures/],
-    ['no text', '\0\0PK', /no text/],
+    ['words alone', 'a,b\nc,d', /No column has temperatures/],
+    ['no text', '\0\0PK', /not a text file/],
   ])('%s is refused', (_, text, error) =>
     expect(read(text)).toMatchObject({ kind: 'wrong', error: expect.stringMatching(error) }),
   );

@@ -16,9 +16,9 @@ const gauge = (label: string, place: 'wall' | 'yard') =>
   });
 
 export const cables = {
-  thermostatGauge: gauge('Thermostat cable', 'wall'),
+  thermostatGauge: gauge('Thermostat cable gauge', 'wall'),
   thermostatLengthFt: numberFact({
-    label: 'Its length',
+    label: 'Thermostat cable length',
     place: 'wall',
     unit: 'ft',
     min: 3,
@@ -27,7 +27,7 @@ export const cables = {
     assumed: 50,
   }),
   thermostatConductors: numberFact({
-    label: 'Its conductors',
+    label: 'Thermostat cable conductors',
     place: 'wall',
     unit: '',
     min: 2,
@@ -36,17 +36,17 @@ export const cables = {
     why: 'Leave a spare: the next repair needs it.',
   }),
   thermostatColours: recordsFact<KeptColourRow>({
-    label: 'Its colors',
+    label: 'Thermostat cable colors',
     place: 'wall',
     item: 'conductor',
     columns: { colour: 20, does: 20 },
     most: 12,
     assumed: [],
-    why: 'As traced at the old wall: the plan keeps a conductor for what it did. Entered on the Changeout page.',
+    why: 'As traced at the old thermostat: the plan keeps each conductor on its old function. Entered on the Changeout page.',
   }),
-  outdoorGauge: gauge('Outdoor cable', 'yard'),
+  outdoorGauge: gauge('Outdoor cable gauge', 'yard'),
   outdoorLengthFt: numberFact({
-    label: 'Its length',
+    label: 'Outdoor cable length',
     place: 'yard',
     unit: 'ft',
     min: 3,
@@ -54,16 +54,23 @@ export const cables = {
     step: 5,
     assumed: 35,
   }),
-  outdoorConductors: numberFact({ label: 'Its conductors', place: 'yard', unit: '', min: 2, max: 10, assumed: 6 }),
+  outdoorConductors: numberFact({
+    label: 'Outdoor cable conductors',
+    place: 'yard',
+    unit: '',
+    min: 2,
+    max: 10,
+    assumed: 6,
+  }),
   sensorRun: choiceFact({
-    label: 'Outdoor sensor’s leads run',
+    label: 'Outdoor sensor leads',
     place: 'yard',
     options: [
       { value: 'shared', label: 'In the cables to the boards' },
-      { value: 'own', label: 'On a shielded pair of their own' },
+      { value: 'own', label: 'On their own shielded pair' },
     ],
     assumed: 'shared',
     onlyWhen: { path: 'thermostat.outdoorSensor', is: ['wired'] },
-    why: 'A pair of its own frees two conductors in both cables, and keeps the sensor from the noise of 24 V.',
+    why: 'A separate pair frees two conductors in each cable and keeps 24 V noise off the sensor.',
   }),
 };

@@ -36,7 +36,7 @@ export interface OnSiteRow {
 
 export const changeout = {
   oldSystem: choiceFact({
-    label: 'The old thermostat ran',
+    label: 'The old thermostat controlled',
     place: 'wall',
     options: [
       { value: 'unknown', label: 'Not known' },
@@ -56,10 +56,10 @@ export const changeout = {
     most: 12,
     assumed: null,
     none: 'not written down',
-    why: 'Written down before the first screw is turned: it is the way back.',
+    why: 'Write it down before you turn a screw. It is your way back.',
   }),
   jumpers: recordsFact<OldJumperRow>({
-    label: 'Its jumpers',
+    label: 'Old thermostat jumpers',
     place: 'wall',
     item: 'jumper',
     columns: { one: 8, other: 8 },
@@ -67,7 +67,7 @@ export const changeout = {
     assumed: [],
   }),
   settings: recordsFact<OldSettingRow>({
-    label: 'Its settings',
+    label: 'Old thermostat settings',
     place: 'wall',
     item: 'setting',
     columns: { name: 60, value: 60 },
@@ -75,7 +75,7 @@ export const changeout = {
     assumed: [],
   }),
   readings: recordsFact<OldReadingRow>({
-    label: 'What the meter said',
+    label: 'Meter readings',
     place: 'wall',
     item: 'reading',
     columns: { colour: 20, call: 20, volts: 8 },
@@ -89,6 +89,6 @@ export const changeout = {
     columns: { key: 40 },
     most: 60,
     assumed: [],
-    why: 'Taken off the truck list.',
+    why: 'Removed from the truck list.',
   }),
 };

@@ -64,7 +64,7 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   year: 'A year',
   wiring: 'Wiring as found',
   talk: 'Talk',
-  schools: 'Ways of doing it',
+  schools: 'Methods',
   setup: 'Setup',
   proof: 'Limits for startup',
   changeout: 'Old thermostat',

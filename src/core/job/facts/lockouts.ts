@@ -17,7 +17,7 @@ export const gates = {
     max: 60,
     assumed: null,
     none: 'no lockout',
-    why: 'With electric strips a heat pump above COP 1 is always the cheaper; a lockout above the unit’s own limit costs money.',
+    why: 'With strips, a heat pump above COP 1 is always cheaper. A lockout above the unit’s low-temperature cutoff costs money.',
   }),
   auxAboveF: optionalNumberFact({
     label: 'Backup locked out above',
@@ -27,14 +27,14 @@ export const gates = {
     max: 70,
     assumed: null,
     none: 'no lockout',
-    why: 'Keeps strips or furnace off in mild weather; some utilities and energy codes ask for it. Emergency heat is not held by it.',
+    why: 'Keeps strips or furnace off in mild weather; some utilities and energy codes require it. It does not lock out emergency heat.',
   }),
   outdoorThermostats: tableFact<OutdoorThermostatRow>({
     label: 'Outdoor thermostats',
     place: 'yard',
     item: 'outdoor thermostat',
     columns: {
-      bank: { label: 'Bank', unit: 'bank, 0 all', min: 0, max: 3, step: 1 },
+      bank: { label: 'Bank', unit: '0 = all', min: 0, max: 3, step: 1 },
       closesBelowF: { label: 'Closes below', unit: '°F', min: -20, max: 60, step: 1 },
     },
     least: 0,
@@ -43,17 +43,17 @@ export const gates = {
     newRow: { bank: 1, closesBelowF: 35 },
     assumed: [],
     onlyWhen: WITH_STRIPS,
-    why: 'A switch in a bank’s auxiliary circuit, in the shade, that lets it run only when it is cold. Emergency heat goes round it.',
+    why: 'A shaded thermostat outdoors, in a bank’s AUX circuit, that lets the bank run only when it is cold. Emergency heat bypasses it.',
   }),
   outdoorThermostatsAt: choiceFact({
-    label: 'They are',
+    label: 'Outdoor thermostats mounted',
     place: 'yard',
     options: [
       { value: 'in-unit', label: 'In the outdoor unit' },
-      { value: 'beside', label: 'Beside it, own cable' },
+      { value: 'beside', label: 'Next to the unit, on its own cable' },
     ],
     assumed: 'in-unit',
     onlyWhen: WITH_STRIPS,
-    why: 'In the unit their conductors go in the outdoor cable; beside it they have one of their own.',
+    why: 'Inside the unit they use the outdoor cable; next to it they need their own cable.',
   }),
 };

@@ -15,14 +15,14 @@ export const prices = {
     assumed: 0.15,
   }),
   byHour: choiceFact({
-    label: 'Price of electricity',
+    label: 'Rate type',
     place: 'desk',
     options: [
       { value: 'flat', label: 'The same at all hours' },
-      { value: 'peak', label: 'Dearer in peak hours' },
+      { value: 'peak', label: 'Time-of-use (higher in peak hours)' },
     ],
     assumed: 'flat',
-    why: 'Where peak hours cost more, holding strips back for them can pay.',
+    why: 'Where peak hours cost more, locking strips out then can pay off.',
   }),
   peakPerKWh: numberFact({
     label: 'Electricity in peak hours',
@@ -35,19 +35,19 @@ export const prices = {
     onlyWhen: WHERE_BY_HOUR,
   }),
   peakFromHour: choiceFact({
-    label: 'Peak hours from',
+    label: 'Peak hours start',
     place: 'desk',
     options: halfHours(0, 23.5),
     assumed: 6,
     onlyWhen: WHERE_BY_HOUR,
   }),
   peakToHour: choiceFact({
-    label: 'Peak hours to',
+    label: 'Peak hours end',
     place: 'desk',
     options: halfHours(0, 23.5),
     assumed: 10,
     onlyWhen: WHERE_BY_HOUR,
-    why: 'May go over midnight. The same time twice: no peak hours.',
+    why: 'May run past midnight. Same start and end: no peak hours.',
   }),
   demandPerKW: optionalNumberFact({
     label: 'Demand charge',
@@ -58,7 +58,7 @@ export const prices = {
     step: 0.5,
     assumed: null,
     none: 'none',
-    why: 'For the highest quarter hour of the month: strips that come on together set it.',
+    why: 'Billed on the highest 15 minutes of the month; strips that come on together set it.',
   }),
   fuelPerUnit: numberFact({
     label: 'Furnace fuel',

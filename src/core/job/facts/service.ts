@@ -17,10 +17,10 @@ export const service = {
     step: 5,
     assumed: null,
     none: 'not read yet',
-    why: 'Its handle says it. The house’s load is held against it.',
+    why: 'Read it off the breaker handle. The house load is compared with it.',
   }),
   otherKVA: optionalNumberFact({
-    label: 'All other load, worked out already',
+    label: 'All other load, if already calculated',
     place: 'desk',
     unit: 'kVA',
     min: 0.1,
@@ -28,7 +28,7 @@ export const service = {
     step: 0.1,
     assumed: null,
     none: 'added up below',
-    why: 'Connected, before the 40 % is applied: lighting, circuits and every appliance but heat and cooling.',
+    why: 'Connected load before the 40 % factor: lighting, circuits and all appliances except heating and cooling.',
   }),
   kitchenCircuits: numberFact({
     label: 'Small-appliance circuits, 20 A',
@@ -37,7 +37,7 @@ export const service = {
     min: 2,
     max: 10,
     assumed: 2,
-    why: 'At least two, counted with 1,500 VA each.',
+    why: 'At least two, at 1,500 VA each.',
   }),
   laundryCircuits: numberFact({
     label: 'Laundry circuits',
@@ -55,7 +55,7 @@ export const service = {
     columns: { name: 60, va: 12 },
     most: 40,
     assumed: [],
-    why: 'Range, oven, water heater, dryer, pump, charger: each by its nameplate.',
+    why: 'Range, oven, water heater, dryer, pump, EV charger: nameplate VA of each.',
   }),
   motorKVA: optionalNumberFact({
     label: 'Compressor and blower',

@@ -20,12 +20,12 @@ export const setup = {
   indoorProfile: profileOf('Profile of the indoor board', 'closet'),
   outdoorProfile: profileOf('Profile of the outdoor board', 'yard'),
   overrides: recordsFact<OverrideRow>({
-    label: 'Settings chosen otherwise',
+    label: 'Settings overridden',
     place: 'desk',
     item: 'setting',
     columns: { setting: 40, value: 60, reason: 400 },
     most: 80,
     assumed: [],
-    why: 'Each with its reason; the worked-out value stands beside it on the Setup page.',
+    why: 'Each has a reason; the calculated value is shown next to it on Setup.',
   }),
 };

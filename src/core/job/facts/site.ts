@@ -1,12 +1,12 @@
 import { numberFact, textFact } from '../fact';
 
 export const site = {
-  jobName: textFact({ label: 'Name of the job', place: 'desk', maxLength: 120, why: 'What the board calls it.' }),
+  jobName: textFact({ label: 'Job name', place: 'desk', maxLength: 120, why: 'Shown in the job list.' }),
   customer: textFact({ label: 'Customer', place: 'desk', maxLength: 80 }),
   street: textFact({ label: 'Street', place: 'desk' }),
   town: textFact({ label: 'Town', place: 'desk', maxLength: 80 }),
   phone: textFact({ label: 'Phone', place: 'desk', maxLength: 40 }),
-  crew: textFact({ label: 'Who to call', place: 'desk', why: 'Printed on the homeowner’s page: crew and telephone.' }),
+  crew: textFact({ label: 'Service contact', place: 'desk', why: 'Printed on the homeowner page: company and phone.' }),
   elevationFt: numberFact({
     label: 'Elevation',
     place: 'desk',
@@ -15,7 +15,7 @@ export const site = {
     max: 12_000,
     step: 100,
     assumed: 0,
-    why: 'Thin air carries less heat: every temperature rise depends on it.',
+    why: 'Thin air carries less heat. Every temperature rise depends on elevation.',
   }),
   notes: textFact({ label: 'Notes', place: 'desk', maxLength: 2000, lines: 3 }),
 };

@@ -23,17 +23,17 @@ export const system = {
       { value: 'furnace', label: 'Furnace (dual fuel)' },
     ],
     assumed: 'electric',
-    why: 'Strips run with the compressor. A furnace under the coil runs in its place.',
+    why: 'Strips run with the compressor. A furnace under the coil runs instead of it.',
   }),
   control: choiceFact({
-    label: 'Boards are switched to',
+    label: 'Control boards set to',
     place: 'closet',
     options: [
       { value: '24-volt', label: '24 V control' },
       { value: 'communicating', label: 'Communicating' },
     ],
     assumed: '24-volt',
-    why: 'A board switched to one and wired for the other does not run, and may be damaged. Some features exist in only one of the two.',
+    why: 'A board set to one and wired for the other will not run and may be damaged. Some features work in only one mode.',
   }),
   floatSwitch: choiceFact({
     label: 'Float switch in the drain pan',

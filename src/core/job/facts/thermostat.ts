@@ -18,11 +18,11 @@ export const thermostat = {
     options: [
       { value: 'AUX+E', label: 'AUX, E' },
       { value: 'AUX1+AUX2+E', label: 'AUX1, AUX2, E' },
-      { value: 'W2', label: 'W2/AUX and one to assign' },
+      { value: 'W2', label: 'W2/AUX and one configurable terminal' },
       { value: 'none', label: 'None' },
     ],
     assumed: 'AUX+E',
-    why: 'Read them off the subbase: they decide the jumpers and whether emergency heat has a way of its own.',
+    why: 'Read them off the subbase. They decide the jumpers and whether emergency heat has its own path.',
   }),
   assigned: choiceFact({
     label: 'Assignable terminal is',
@@ -30,22 +30,22 @@ export const thermostat = {
     options: [
       { value: 'unused', label: 'Not used' },
       { value: 'emergency', label: 'Emergency heat' },
-      { value: 'second-aux', label: 'Second auxiliary' },
+      { value: 'second-aux', label: 'Second-stage AUX' },
       { value: 'fault-lamp', label: 'Fault lamp' },
     ],
     assumed: 'unused',
     onlyWhen: { path: 'thermostat.heatTerminals', is: ['W2'] },
-    why: 'Its meaning is a setting, as found in the thermostat’s setup.',
+    why: 'Set in the thermostat’s installer menu; enter it as found.',
   }),
   valveTerminals: choiceFact({
     label: 'Valve terminals',
     place: 'wall',
     options: [
       { value: 'O/B', label: 'One, O/B' },
-      { value: 'O+B', label: 'O and B apart' },
+      { value: 'O+B', label: 'O and B separate' },
     ],
     assumed: 'O/B',
-    why: 'A B of its own beside C is hot in heating: it is never the common.',
+    why: 'If B is a separate terminal from C, it is hot in heating. Never land the common on it.',
   }),
   compressorOutputs: choiceFact({
     label: 'Compressor outputs',
@@ -76,8 +76,8 @@ export const thermostat = {
     label: 'Backup set to',
     place: 'wall',
     options: [
-      { value: 'electric', label: 'Electric: beside the compressor' },
-      { value: 'fossil', label: 'Fossil: in its place' },
+      { value: 'electric', label: 'Electric: runs with the compressor' },
+      { value: 'fossil', label: 'Fossil: runs instead of the compressor' },
     ],
     assumed: 'electric',
     onlyWhen: WITH_FURNACE,
@@ -103,10 +103,10 @@ export const thermostat = {
       { value: 'weather', label: 'Weather service' },
     ],
     assumed: 'none',
-    why: 'Lockouts only exist where the thermostat knows the outdoor temperature.',
+    why: 'Lockouts work only if the thermostat knows the outdoor temperature.',
   }),
   compressorMinOffMin: numberFact({
-    label: 'Compressor minimum off',
+    label: 'Compressor minimum off time',
     place: 'wall',
     unit: 'min',
     min: 2,
@@ -115,7 +115,7 @@ export const thermostat = {
     why: 'Pressures must equalize before a restart.',
   }),
   thermostatVA: numberFact({
-    label: 'Thermostat’s own load',
+    label: 'Thermostat VA',
     place: 'wall',
     unit: 'VA',
     min: 0.1,

@@ -27,7 +27,7 @@ export const wiring = {
     most: 120,
     assumed: null,
     none: 'not recorded; taken as planned',
-    why: 'What is in the wall, where it differs from the plan. Entered on the Wiring page.',
+    why: 'As-found wiring where it differs from the plan. Entered on Wiring.',
   }),
   waivers: recordsFact<WaiverRow>({
     label: 'Findings waived',

@@ -16,7 +16,7 @@ export const year = {
     label: 'Weather year',
     place: 'desk',
     maxLength: 60,
-    why: 'A bundled climate or an imported one; empty takes the first bundled one.',
+    why: 'A built-in climate or an imported one. Blank uses the first built-in one.',
   }),
   electricKgPerKWh: optionalNumberFact({
     label: 'CO₂ of electricity',
@@ -27,7 +27,7 @@ export const year = {
     step: 0.01,
     assumed: null,
     none: 'not given',
-    why: 'The utility’s own figure. Without one no CO₂ is shown.',
+    why: 'From your utility. Leave blank to hide CO₂.',
   }),
   fuelKgPerUnit: optionalNumberFact({
     label: 'CO₂ of the fuel',
@@ -39,7 +39,7 @@ export const year = {
     assumed: null,
     none: 'not given',
     onlyWhen: WITH_FURNACE,
-    why: 'For a therm of gas, or a gallon of propane or oil.',
+    why: 'Per therm of gas, or per gallon of propane or oil.',
   }),
   ways: recordsFact<WayRow>({
     label: 'Ways compared',
@@ -48,6 +48,6 @@ export const year = {
     columns: { name: 60, compressorBelow: 20, auxAbove: 20, backup: 20, tempering: 10 },
     most: 6,
     assumed: [],
-    why: 'Empty: the named ways that ship.',
+    why: 'Blank: the built-in plans.',
   }),
 };

@@ -2,7 +2,7 @@ import { choiceFact, optionalNumberFact } from '../fact';
 
 export const zones = {
   smallestCfm: optionalNumberFact({
-    label: 'Air of the smallest zone alone',
+    label: 'Airflow, smallest zone only',
     place: 'closet',
     unit: 'CFM',
     min: 50,
@@ -10,17 +10,17 @@ export const zones = {
     step: 10,
     assumed: null,
     none: 'no zones',
-    why: 'With every other damper closed: what its ducts take at the blower’s static, bypass and leak-by in it.',
+    why: 'CFM with every other damper closed, at the blower’s static, including bypass and damper leakage.',
   }),
   banksAlone: choiceFact({
-    label: 'Banks while one zone calls',
+    label: 'Banks allowed with one zone calling',
     place: 'closet',
     options: [
       { value: 'all', label: 'All of them' },
-      { value: 'first', label: 'The first alone' },
+      { value: 'first', label: 'Bank 1 only' },
       { value: 'none', label: 'None' },
     ],
     assumed: 'all',
-    why: 'Some zone boards hold the strips until two zones call.',
+    why: 'Some zone boards lock out strips until two zones call.',
   }),
 };

@@ -165,7 +165,7 @@ describe('what was done', () => {
     const [finding] = cardFindings(card(toadflax, facts(), marks));
     expect(finding).toMatchObject({
       key: KIT,
-      what: expect.stringMatching(/left at 3 by First hand and is found at 1/),
+      what: expect.stringMatching(/left at 3 by First hand, now found at 1/),
     });
   });
 
@@ -174,7 +174,7 @@ describe('what was done', () => {
     expect(cardFindings(of).map(({ severity, what }) => [severity, what])).toEqual([
       ['error', expect.stringMatching(/not saved/)],
       ['error', expect.stringMatching(/not activated/)],
-      ['warning', expect.stringMatching(/1 of 1 values left are not read back: A-04/)],
+      ['warning', expect.stringMatching(/1 of 1 settings not read back: A-04/)],
     ]);
   });
 
@@ -205,7 +205,7 @@ describe('what was done', () => {
 
   test('left at another value than worked out is said', () => {
     const [finding] = cardFindings(card(toadflax, facts(), [mark(toadflax, KIT, 'left', '1')]));
-    expect(finding!.what).toMatch(/left at 1; 3 was worked out/);
+    expect(finding!.what).toMatch(/left at 1; the calculated code is 3/);
   });
 });
 

@@ -92,7 +92,7 @@ const gapsOf = (
       ? [
           {
             setting: settingsOf(entry)[0]!,
-            what: `${entry.code} ${entry.label} has no code for it. ${target.wanted}.`,
+            what: `${entry.code} ${entry.label}: no code in this profile for ${target.wanted}.`,
             mend: 'Look it up in the manual, and add the option to the profile.',
           },
         ]
@@ -108,13 +108,13 @@ const gapsOf = (
       return behind
         ? {
             setting: id,
-            what: `${label} is needed, and ${behind.entry.code} ${behind.entry.label} is ${behind.why}.`,
+            what: `${label} is needed, but ${behind.entry.code} ${behind.entry.label} is ${behind.why}.`,
             mend: 'Check the entry that hides it, or the profile’s condition.',
           }
         : {
             setting: id,
-            what: `${label} is needed, and this profile has no entry for it.`,
-            mend: 'If the manual has one, add it to the profile. If not, another controller or the wiring must do it.',
+            what: `${label} is needed, but this profile has no entry for it.`,
+            mend: 'If the manual has one, add it to the profile. If not, set it on another controller or in the wiring.',
           };
     },
   );
@@ -160,8 +160,8 @@ export const cardOf = (
     skipped,
     gaps: gapsOf(profile, settings, lines, skipped),
     screens: [
-      ...stepsOf('before', 'First', profile.before),
-      ...stepsOf('enter', 'Into its setup', profile.enter),
+      ...stepsOf('before', 'Before you start', profile.before),
+      ...stepsOf('enter', 'Enter setup', profile.enter),
       ...lines.flatMap((line): CardScreen[] => {
         const scope = savedAfter.get(line.key);
         const title = scope && scopes.length > 1 ? `Save: ${scope.label}` : 'Save';

@@ -19,8 +19,8 @@ const ofLine = (line: CardLine): CardFinding[] => {
           {
             severity: 'warning' as const,
             key,
-            what: `${nameOf(line)} was left at ${before.value} by ${before.author} and is found at ${found.value}.`,
-            mend: 'Somebody has been here since, or it was never activated. Ask before it is changed again.',
+            what: `${nameOf(line)}: left at ${before.value} by ${before.author}, now found at ${found.value}.`,
+            mend: 'Someone changed it since, or it was never activated. Ask before you change it again.',
           },
         ]
       : []),
@@ -29,8 +29,8 @@ const ofLine = (line: CardLine): CardFinding[] => {
           {
             severity: 'warning' as const,
             key,
-            what: `${nameOf(line)} is left at ${left.value}; ${target.code} was worked out.`,
-            mend: 'Set it, or choose the other value among the settings, with the reason.',
+            what: `${nameOf(line)}: left at ${left.value}; the calculated code is ${target.code}.`,
+            mend: 'Set it, or override the value on Settings and give the reason.',
           },
         ]
       : []),
@@ -39,7 +39,7 @@ const ofLine = (line: CardLine): CardFinding[] => {
           {
             severity: 'error' as const,
             key,
-            what: `${nameOf(line)} was left at ${left.value} and reads back ${readBack.value}.`,
+            what: `${nameOf(line)}: set to ${left.value}, reads back ${readBack.value}.`,
             mend: 'It was not saved, or not activated. Enter it again.',
           },
         ]
@@ -81,22 +81,22 @@ export const cardFindings = (card: Card): CardFinding[] => {
     ...unsaved.map(({ title }) => ({
       severity: 'error' as const,
       key: null,
-      what: `Values were entered and not saved (${title}).`,
-      mend: 'Save them as the card says, and tick it.',
+      what: `Values entered but not saved (${title}).`,
+      mend: 'Save them per the card and check it off.',
     })),
     ...notActive.map(() => ({
       severity: 'error' as const,
       key: null,
-      what: 'Values were entered and are not activated: the board runs on the old ones.',
-      mend: 'Activate as the card says, and tick it.',
+      what: 'Values entered but not activated: the board is still using the old ones.',
+      mend: 'Activate per the card and check it off.',
     })),
     ...(unread.length > 0
       ? [
           {
             severity: 'warning' as const,
             key: null,
-            what: `${unread.length} of ${leftLines.length} values left are not read back: ${unread.map(({ entry }) => entry.code).join(', ')}.`,
-            mend: 'Read each back from the controller; what was typed is not always what was kept.',
+            what: `${unread.length} of ${leftLines.length} settings not read back: ${unread.map(({ entry }) => entry.code).join(', ')}.`,
+            mend: 'Read each one back from the controller: what you typed is not always what it saved.',
           },
         ]
       : []),

@@ -45,7 +45,7 @@ const numberTarget = (form: NumberForm, setting: Setting, value: SettingValue): 
     kind: 'set',
     code: String(shown),
     words: settingWords(setting, value),
-    ...(isOffStep ? { note: `${roundTo(exact, 2)} would be exact; ${shown} is the nearest step.` } : {}),
+    ...(isOffStep ? { note: `Calculated ${roundTo(exact, 2)}; nearest available step is ${shown}.` } : {}),
   };
 };
 
@@ -64,11 +64,11 @@ const fitting = (options: readonly EntryOption[], settings: ResolvedSettings): E
 /** What an entry is to be given on a job, in the controller's own code. */
 export const targetOf = (entry: ProfileEntry, settings: ResolvedSettings): Target => {
   const ids = settingsOf(entry);
-  if (ids.length === 0) return { kind: 'leave', why: 'Nothing on this job decides it.' };
+  if (ids.length === 0) return { kind: 'leave', why: 'Nothing on this job depends on it.' };
   const known = ids.map((id) => resolvedById(settings, id)).filter((each) => each !== undefined);
   const present = known.filter(({ absent }) => absent === null);
   if (present.length === 0)
-    return { kind: 'leave', why: known[0]?.absent ?? 'The profile names a setting that there is not.' };
+    return { kind: 'leave', why: known[0]?.absent ?? 'The profile names a setting that does not exist.' };
   if (entry.form.kind === 'number')
     return numberTarget(entry.form, settingById(entry.form.setting)!, present[0]!.value);
   const option = fitting(optionsOf(entry), settings);

@@ -136,7 +136,7 @@ describe('a controller does what its manual says, and nothing else', () => {
     const lasting = done([...inside, { kind: 'turn', code: '2' }, { kind: 'save', scope: 'unit' }]);
     expect(workFace(lasting, { kind: 'turn', code: '1' })).toMatchObject({
       ok: false,
-      why: 'This was saved once, and cannot be taken back.',
+      why: 'This has been saved and cannot be undone.',
     });
   });
 

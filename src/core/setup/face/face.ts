@@ -102,7 +102,7 @@ const touched = (face: Face, change: Partial<Face>): Faced =>
   yes({ ...face, seconds: face.seconds + TOUCH_S, ...change });
 
 const stepped = (face: Face, by: 1 | -1): Faced => {
-  if (!face.isIn) return no('It shows the temperature, and no menu.');
+  if (!face.isIn) return no('It shows the temperature; no menu is open.');
   const shown = shownKeys(face);
   const at = face.at === null ? -1 : shown.indexOf(face.at);
   const next = shown[at + by];
@@ -114,10 +114,10 @@ const stepped = (face: Face, by: 1 | -1): Faced => {
 const turned = (face: Face, code: string): Faced => {
   const entry = entryAt(face);
   if (!face.isIn || !entry) return no('No entry is shown.');
-  if (!codesOf(entry).includes(code)) return no(`It does not go to ${code}.`);
+  if (!codesOf(entry).includes(code)) return no(`It cannot be set to ${code}.`);
   const key = keyOf(entry);
   const isShut = entry.isLasting && face.saved.get(key) !== comesWith(entry);
-  if (isShut && code !== face.saved.get(key)) return no('This was saved once, and cannot be taken back.');
+  if (isShut && code !== face.saved.get(key)) return no('This has been saved and cannot be undone.');
   const now = new Map([...face.turned, [key, code]]);
   // Where there is no saving, what is turned counts.
   if (face.profile.save.length > 0) return touched(face, { turned: now });
@@ -127,7 +127,7 @@ const turned = (face: Face, code: string): Faced => {
 
 const savedIn = (face: Face, scope: string): Faced => {
   if (!face.isIn) return no('Its setup is not open.');
-  if (!face.profile.scopes.some(({ id }) => id === scope)) return no('There is nothing like that to save.');
+  if (!face.profile.scopes.some(({ id }) => id === scope)) return no('There is nothing to save there.');
   const own = new Set(face.profile.entries.filter((entry) => entry.scope === scope).map(keyOf));
   const saved = new Map([...face.saved, ...[...face.turned].filter(([key]) => own.has(key))]);
   const left = new Map([...face.turned].filter(([key]) => !own.has(key)));
@@ -150,7 +150,9 @@ export const workFace = (face: Face, act: FaceAct): Faced => {
     case 'before':
       return touched(face, { isReady: true });
     case 'enter':
-      return face.isReady ? touched(face, { isIn: true }) : no('It does not open. Look what comes first.');
+      return face.isReady
+        ? touched(face, { isIn: true })
+        : no('It will not open yet. Do the “Before you start” steps.');
     case 'next':
       return stepped(face, 1);
     case 'back':
@@ -160,7 +162,7 @@ export const workFace = (face: Face, act: FaceAct): Faced => {
     case 'save':
       return savedIn(face, act.scope);
     case 'activate': {
-      if (face.profile.activate.length === 0) return no('It has no such step: what is saved counts.');
+      if (face.profile.activate.length === 0) return no('It needs no activation: saved values are active.');
       if (!face.isIn) return no('Its setup is not open.');
       const seconds = face.seconds + TOUCH_S;
       return yes({

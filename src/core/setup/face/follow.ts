@@ -86,11 +86,11 @@ export const followCard = (found: Face, settings: ResolvedSettings): Followed =>
     return false;
   };
   const stands = (line: CardLine): string | null => {
-    if (!goTo(line.key)) return `The card is at ${line.entry.code}, and the controller does not show it.`;
+    if (!goTo(line.key)) return `The card is at ${line.entry.code}, but the controller is not showing it.`;
     mark(line, 'found', shownCode(face, line.key));
     if (line.target.kind !== 'set' || shownCode(face, line.key) === line.target.code) return null;
     const why = does({ kind: 'turn', code: line.target.code });
-    if (why !== null) return `The card wants ${line.entry.code} at ${line.target.code}. ${why}`;
+    if (why !== null) return `The card calls for ${line.entry.code} = ${line.target.code}. ${why}`;
     mark(line, 'left', line.target.code);
     return null;
   };

@@ -23,12 +23,12 @@ const checkMeans = (entry: ProfileEntry, report: Report) => {
     for (const [id, value] of Object.entries(means ?? {})) {
       const setting = settingById(id);
       if (!setting)
-        report('error', `Option ${code} names a setting that there is not: ${id}.`, 'Choose one of the catalogue.');
+        report('error', `Option ${code} names a setting that does not exist: ${id}.`, 'Choose one from the catalog.');
       else if (settingFromText(setting, settingToText(value)) === undefined)
         report(
           'error',
           `Option ${code}: ${setting.label} has no value “${value}”.`,
-          settingProblem(setting, value) ?? 'Choose one of its values.',
+          settingProblem(setting, value) ?? 'Choose one of its allowed values.',
         );
     }
 };
@@ -39,11 +39,11 @@ const checkForm = (profile: ControllerProfile, entry: ProfileEntry, report: Repo
   if (codes.some((code) => code.trim() === ''))
     report('error', 'An option has no code.', 'Enter what the controller shows for it.');
   for (const code of repeated(codes.filter((each) => each.trim() !== '')))
-    report('error', `Two options have the code ${code}.`, 'Each code stands for one value: look at the manual again.');
+    report('error', `Two options have the code ${code}.`, 'Each code means one value: check the manual.');
   if (form.kind !== 'number' && codes.length === 0)
-    report('error', 'It has no options.', 'Enter each value that it can be given.');
+    report('error', 'It has no options.', 'Enter each value it can take.');
   if (entry.factory !== undefined && form.kind !== 'number' && !codes.includes(entry.factory))
-    report('error', `It comes with ${entry.factory}, which is none of its options.`, `One of ${codes.join(', ')}.`);
+    report('error', `Its factory value ${entry.factory} is not one of its options.`, `One of ${codes.join(', ')}.`);
   switch (form.kind) {
     case 'menu':
       return;
@@ -51,18 +51,18 @@ const checkForm = (profile: ControllerProfile, entry: ProfileEntry, report: Repo
       if (!settingById(form.setting))
         report(
           'error',
-          `It names a setting that there is not: ${form.setting || 'none'}.`,
-          'Choose one of the catalogue.',
+          `It names a setting that does not exist: ${form.setting || 'none'}.`,
+          'Choose one from the catalog.',
         );
       else if (settingById(form.setting)!.kind !== 'number')
         report('error', 'The setting is a choice, not a number.', 'List its options instead.');
-      if (form.min > form.max) report('error', `It goes from ${form.min} to ${form.max}.`, 'The least comes first.');
+      if (form.min > form.max) report('error', `It goes from ${form.min} to ${form.max}.`, 'Put the minimum first.');
       return;
     case 'switches': {
       const bank = profile.banks.find(({ id }) => id === form.bank);
       if (!bank) return report('error', `There is no switch bank ${form.bank}.`, 'Add the bank first.');
       if (form.positions.length === 0)
-        report('error', 'It names no switch.', 'Enter the numbers of its switches, in the order of the pattern.');
+        report('error', 'No switch is named.', 'Enter the numbers of its switches, in the order of the pattern.');
       if (form.positions.some((position) => position < 1 || position > bank.switches))
         report('error', `Bank ${form.bank} has switches 1 to ${bank.switches}.`, 'Correct the positions.');
       for (const code of codes.filter((each) => !/^[01]+$/.test(each) || each.length !== form.positions.length))
@@ -134,15 +134,11 @@ const checkCondition = (
       );
   }
   if (inRing.has(order[at]!))
-    report(
-      'error',
-      'Its condition runs in a circle: it is shown only when it is shown.',
-      'Take one of the conditions in the circle out.',
-    );
+    report('error', 'Its condition is circular: it depends on itself.', 'Remove one of the conditions in the loop.');
   else if (waysTo(entry).length === 0)
     report(
       'error',
-      'It can never be shown: its conditions exclude one another.',
+      'It can never be shown: its conditions contradict each other.',
       'Look at the manual’s conditions again.',
     );
 };
@@ -162,7 +158,7 @@ const sharedSwitches = (profile: ControllerProfile): ProfileProblem[] => {
               severity: 'error',
               entry: at,
               what: `Switch ${position} of ${bank} belongs to ${other} already.`,
-              mend: 'A switch means one thing: join the two entries.',
+              mend: 'One switch sets one thing: combine the two entries.',
             },
           ];
     });
@@ -177,13 +173,13 @@ export const profileProblems = (profile: ControllerProfile): ProfileProblem[] =>
   const found: ProfileProblem[] = [];
   const whole = (severity: ProfileProblem['severity'], what: string, mend: string) =>
     found.push({ severity, entry: null, what, mend });
-  if (profile.name.trim() === '') whole('error', 'It has no name.', 'Name it as its label does.');
+  if (profile.name.trim() === '') whole('error', 'It has no name.', 'Use the name on its label.');
   if (profile.scopes.length === 0) whole('error', 'It has no scope.', 'One at least, such as “this unit”.');
   for (const id of repeated(profile.scopes.map((scope) => scope.id)))
     whole('error', `Two scopes are called ${id}.`, 'Give each an id of its own.');
   for (const { id, label } of profile.scopes)
     if (id.trim() === '' || label.trim() === '')
-      whole('error', 'A scope has no name.', 'Give it a short one and one in words.');
+      whole('error', 'A scope has no name.', 'Give it a short name and a full name.');
   if (profile.entries.length === 0)
     whole('error', 'It has no entries.', 'Enter them in the order in which the controller shows them.');
   const inRing = rings(profile);
@@ -195,7 +191,7 @@ export const profileProblems = (profile: ControllerProfile): ProfileProblem[] =>
     if (entry.code.trim() === '')
       report('error', 'It has no code.', 'Enter what the controller shows: a number, a question, a switch.');
     else if (seen.has(key))
-      report('error', `Two entries have the code ${entry.code}.`, 'Each code stands for one entry in a scope.');
+      report('error', `Two entries have the code ${entry.code}.`, 'Each code means one entry in a scope.');
     seen.add(key);
     if (!profile.scopes.some(({ id }) => id === entry.scope))
       report('error', `There is no scope ${entry.scope || 'named'}.`, 'Choose one of the scopes above.');

@@ -108,9 +108,9 @@ describe('what is wrong is found', () => {
         entry('1', { shownWhen: { entry: '2', is: ['1'] } }),
         entry('2', { shownWhen: { entry: '1', is: ['1'] } }),
       ]),
-      /circle/,
+      /circular/,
     ],
-    ['an entry on itself', profile([entry('1', { shownWhen: { entry: '1', is: ['1'] } })]), /circle/],
+    ['an entry on itself', profile([entry('1', { shownWhen: { entry: '1', is: ['1'] } })]), /circular/],
     [
       'conditions that exclude one another',
       profile([
@@ -145,7 +145,7 @@ describe('what is wrong is found', () => {
     [
       'a setting that there is not',
       profile([entry('1', { form: { kind: 'menu', options: [{ code: '0', label: 'a', means: { moon: 1 } }] } })]),
-      /setting that there is not/,
+      /setting that does not exist/,
     ],
     [
       'a value that the setting has not',
@@ -154,7 +154,7 @@ describe('what is wrong is found', () => {
       ]),
       /has no value/,
     ],
-    ['a factory value that is no option', profile([entry('1', { factory: '5' })]), /comes with 5/],
+    ['a factory value that is no option', profile([entry('1', { factory: '5' })]), /factory value 5/],
     ['no code', profile([entry('')]), /no code/],
     ['a scope that there is not', profile([entry('1', { scope: 'moon' })]), /no scope moon/],
     [
@@ -338,7 +338,7 @@ describe('a profile that is made to hurt', () => {
     expect(wrong((lines) => `${lines}\nname: Twice\n`)).toMatchObject({
       ok: false,
       path: expect.stringMatching(/^line \d+$/),
-      error: expect.stringMatching(/“name” stands twice/),
+      error: expect.stringMatching(/“name” appears twice/),
     });
   });
 
@@ -381,18 +381,18 @@ describe('a profile that is made to hurt', () => {
 describe('a file that is not right is refused with place and reason', () => {
   test.each<[string, string, string | RegExp, RegExp]>([
     ['neither YAML nor JSON', 'a: [', /line/, /neither YAML nor JSON/],
-    ['something else', 'a: 1', '', /not known: a/],
+    ['something else', 'a: 1', '', /unknown field: a/],
     ['an id with spaces', profileYaml({ ...toadflax, id: 'no good' }), 'id', /small letters/],
     ['a form that there is not', profileYaml(stonecrop).replace('kind: jumper', 'kind: dial'), /entries\[0\]/, /kind/],
     ['a step of zero', profileYaml(toadflax).replace('step: 1', 'step: 0'), /entries\[\d+\]/, /above zero/],
-    ['an unknown field', `${profileYaml(toadflax)}\nmoon: 1\n`, '', /not known: moon/],
+    ['an unknown field', `${profileYaml(toadflax)}\nmoon: 1\n`, '', /unknown field: moon/],
     [
       'a newer version',
       profileYaml(toadflax).replace('fileVersion: 1', 'fileVersion: 2'),
       'fileVersion',
       /newer version/,
     ],
-    ['too large', ' '.repeat(400_001), '', /larger than 400 kB/],
+    ['too large', ' '.repeat(400_001), '', /over 400 kB/],
   ])('%s', (_, text, path, error) => {
     const parsed = parseProfileText(text);
     expect(parsed.ok).toBe(false);

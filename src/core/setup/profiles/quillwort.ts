@@ -9,14 +9,14 @@ export const quillwort: ControllerProfile = {
   role: 'thermostat',
   about: 'A made-up thermostat with numbered menu entries. Entries that do not matter are not shown.',
   scopes: [{ id: 'this', label: 'This thermostat' }],
-  before: ['Set the system to Off and wait until the blower stands.'],
+  before: ['Set the system to Off and wait until the blower stops.'],
   enter: ['Wake the screen.', 'Hold the two lower corners for six seconds, until a number shows.'],
-  save: ['Leave with the arrow that bends back: each value is kept as you leave its number.'],
+  save: ['Exit with the back arrow. Each value is saved as you leave its number.'],
   activate: [],
-  readBack: ['Enter again, and step through: the number stands left, its value right.'],
+  readBack: ['Re-enter setup and step through: entry number on the left, value on the right.'],
   delays: [
-    { label: 'Holds every call after power-up', seconds: 300 },
-    { label: 'Shows outdoor temperature after a sensor is paired', seconds: 120 },
+    { label: 'Delays every call after power-up', seconds: 300 },
+    { label: 'Outdoor temperature appears after the sensor pairs', seconds: 120 },
   ],
   banks: [],
   jumpers: [],
@@ -44,7 +44,7 @@ export const quillwort: ControllerProfile = {
         ],
       },
       factory: '0',
-      note: 'Changing it puts every entry after it back to what it came with.',
+      note: 'Changing it resets every later entry to its factory default.',
     },
     {
       code: '12',
@@ -169,7 +169,7 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '22',
-      label: 'No compressor below',
+      label: 'Compressor lockout',
       scope: 'this',
       form: { kind: 'number', setting: 'compressor-lockout', min: -10, max: 60, step: 1, scale: 'plain', none: 'OFF' },
       shownWhen: { entry: '21', is: ['1', '2', '3'] },
@@ -177,7 +177,7 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '23',
-      label: 'No backup above',
+      label: 'Backup lockout',
       scope: 'this',
       form: { kind: 'number', setting: 'aux-lockout', min: 0, max: 70, step: 1, scale: 'plain', none: 'OFF' },
       shownWhen: {
@@ -195,8 +195,8 @@ export const quillwort: ControllerProfile = {
       form: {
         kind: 'menu',
         options: [
-          { code: '0', label: 'Showing only', means: { 'outdoor-sensor-use': 'display' } },
-          { code: '1', label: 'Holding only', means: { 'outdoor-sensor-use': 'control' } },
+          { code: '0', label: 'Display only', means: { 'outdoor-sensor-use': 'display' } },
+          { code: '1', label: 'Lockouts only', means: { 'outdoor-sensor-use': 'control' } },
           { code: '2', label: 'Both', means: { 'outdoor-sensor-use': 'both' } },
         ],
       },
@@ -213,21 +213,21 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '32',
-      label: 'Next stage after',
+      label: 'Upstage time',
       scope: 'this',
       form: { kind: 'number', setting: 'upstage-time', min: 10, max: 60, step: 5, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
     },
     {
       code: '33',
-      label: 'Compressor starts an hour',
+      label: 'Compressor cycles per hour',
       scope: 'this',
       form: { kind: 'number', setting: 'compressor-cycles', min: 1, max: 6, step: 1, scale: 'plain' },
       factory: '3',
     },
     {
       code: '34',
-      label: 'Backup starts an hour',
+      label: 'Backup cycles per hour',
       scope: 'this',
       form: { kind: 'number', setting: 'backup-cycles', min: 1, max: 9, step: 1, scale: 'plain' },
       shownWhen: { entry: '13', is: ['1', '2'] },
@@ -235,7 +235,7 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '35',
-      label: 'Compressor rest',
+      label: 'Compressor minimum off time',
       scope: 'this',
       form: { kind: 'number', setting: 'compressor-min-off', min: 2, max: 9, step: 1, scale: 'plain' },
       factory: '5',
@@ -269,7 +269,7 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '38',
-      label: 'First stage at least',
+      label: 'First stage minimum run',
       scope: 'this',
       form: { kind: 'number', setting: 'second-stage-least', min: 0, max: 15, step: 1, scale: 'plain' },
       shownWhen: { entry: '11', is: ['2', '4'] },
@@ -277,34 +277,34 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '39',
-      label: 'Blower after heat',
+      label: 'Blower off-delay, heat',
       scope: 'this',
       form: { kind: 'number', setting: 'fan-after-heat', min: 0, max: 180, step: 15, scale: 'plain' },
       factory: '60',
     },
     {
       code: '40',
-      label: 'Blower after cool',
+      label: 'Blower off-delay, cool',
       scope: 'this',
       form: { kind: 'number', setting: 'fan-after-cool', min: 0, max: 180, step: 15, scale: 'plain' },
       factory: '45',
     },
     {
       code: '41',
-      label: 'Heat and cool',
+      label: 'Heat/cool changeover',
       scope: 'this',
       form: {
         kind: 'menu',
         options: [
-          { code: '0', label: 'By hand', means: { changeover: 'manual' } },
-          { code: '1', label: 'By itself', means: { changeover: 'auto' } },
+          { code: '0', label: 'Manual', means: { changeover: 'manual' } },
+          { code: '1', label: 'Automatic', means: { changeover: 'auto' } },
         ],
       },
       factory: '0',
     },
     {
       code: '42',
-      label: 'Distance of heat and cool',
+      label: 'Deadband',
       scope: 'this',
       form: { kind: 'number', setting: 'deadband', min: 0, max: 9, step: 1, scale: 'plain' },
       shownWhen: { entry: '41', is: ['1'] },
@@ -312,14 +312,14 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '43',
-      label: 'Highest heat',
+      label: 'Maximum heat setpoint',
       scope: 'this',
       form: { kind: 'number', setting: 'heat-setpoint-most', min: 60, max: 90, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
     },
     {
       code: '44',
-      label: 'Lowest cool',
+      label: 'Minimum cool setpoint',
       scope: 'this',
       form: { kind: 'number', setting: 'cool-setpoint-least', min: 50, max: 80, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
@@ -333,28 +333,28 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '46',
-      label: 'Test heats up to',
+      label: 'Heat test limit',
       scope: 'this',
       form: { kind: 'number', setting: 'test-heat-most', min: 60, max: 99, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
     },
     {
       code: '47',
-      label: 'Test cools down to',
+      label: 'Cooling test limit',
       scope: 'this',
       form: { kind: 'number', setting: 'test-cool-least', min: 45, max: 80, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
     },
     {
       code: '48',
-      label: 'Hold after power',
+      label: 'Power-up delay',
       scope: 'this',
       form: { kind: 'number', setting: 'power-up-hold', min: 0, max: 15, step: 1, scale: 'plain' },
       factory: '5',
     },
     {
       code: '51',
-      label: 'Degrees',
+      label: 'Temperature scale',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -372,15 +372,15 @@ export const quillwort: ControllerProfile = {
       form: {
         kind: 'menu',
         options: [
-          { code: '12', label: '12 hours', means: { clock: 12 } },
-          { code: '24', label: '24 hours', means: { clock: 24 } },
+          { code: '12', label: '12-hour', means: { clock: 12 } },
+          { code: '24', label: '24-hour', means: { clock: 24 } },
         ],
       },
       factory: '12',
     },
     {
       code: '53',
-      label: 'Day has',
+      label: 'Schedule periods',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -394,7 +394,7 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '54',
-      label: 'Night is cooler by',
+      label: 'Night setback',
       scope: 'this',
       form: { kind: 'number', setting: 'setback', min: 0, max: 12, step: 1, scale: 'plain' },
       shownWhen: { entry: '53', is: ['2', '4'] },
@@ -402,7 +402,7 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '71',
-      label: 'Reminders count',
+      label: 'Reminder timer based on',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -415,28 +415,28 @@ export const quillwort: ControllerProfile = {
     },
     {
       code: '55',
-      label: 'Filter after',
+      label: 'Filter reminder',
       scope: 'this',
       form: { kind: 'number', setting: 'filter-reminder', min: 10, max: 360, step: 10, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
     },
     {
       code: '56',
-      label: 'Service after',
+      label: 'Service reminder',
       scope: 'this',
       form: { kind: 'number', setting: 'service-reminder', min: 3, max: 24, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
     },
     {
       code: '74',
-      label: 'Humidifier pad after',
+      label: 'Humidifier pad reminder',
       scope: 'this',
       form: { kind: 'number', setting: 'humidifier-reminder', min: 1, max: 24, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
     },
     {
       code: '75',
-      label: 'Lamp after',
+      label: 'UV lamp reminder',
       scope: 'this',
       form: { kind: 'number', setting: 'lamp-reminder', min: 3, max: 36, step: 1, scale: 'plain', none: 'OFF' },
       factory: 'OFF',
@@ -448,8 +448,8 @@ export const quillwort: ControllerProfile = {
       form: {
         kind: 'menu',
         options: [
-          { code: '0', label: 'Lit at a touch', means: { screen: 'touch' } },
-          { code: '1', label: 'Always lit', means: { screen: 'always' } },
+          { code: '0', label: 'Lights when touched', means: { screen: 'touch' } },
+          { code: '1', label: 'Always on', means: { screen: 'always' } },
         ],
       },
       factory: '0',
@@ -462,7 +462,7 @@ export const quillwort: ControllerProfile = {
         kind: 'menu',
         options: [
           { code: '0', label: 'Stay off', means: { 'outage-restart': 'off' } },
-          { code: '1', label: 'Go on', means: { 'outage-restart': 'resume' } },
+          { code: '1', label: 'Resume', means: { 'outage-restart': 'resume' } },
         ],
       },
       factory: '1',
@@ -494,7 +494,7 @@ export const quillwort: ControllerProfile = {
         ],
       },
       factory: '0',
-      note: 'Last, after the startup.',
+      note: 'Do this last, after startup.',
     },
   ],
 };

@@ -18,8 +18,7 @@ const MOST_MEANINGS = 60;
 /** Conditions nest no deeper than this in any controller. */
 const DEEPEST_CONDITION = 6;
 
-const unknownField = ({ unknown }: { unknown: string }) =>
-  `holds something that is not known: ${String(unknown).slice(0, 60)}`;
+const unknownField = ({ unknown }: { unknown: string }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`;
 /** Texts may be empty while somebody types; `profileProblems` asks for what is missing. */
 const text = (most: number) => plainText(most).defined('must be text');
 const finite = () => bounded(-1e6, 1e6);
@@ -41,7 +40,7 @@ const means = mixed().test({
     const names = Object.keys(value);
     if (names.length > MOST_MEANINGS) return createError({ message: `must be at most ${MOST_MEANINGS} settings` });
     if (!names.every((name) => SETTING_NAME.test(name)))
-      return createError({ message: 'holds a name that no setting has; take it from the catalogue' });
+      return createError({ message: 'has a name that no setting has; take it from the catalog' });
     const wrong = names.find((name) => !isMeaning(value[name]));
     return wrong === undefined
       ? true
@@ -97,10 +96,10 @@ const conditionAt = (depth: number): Schema =>
   lazy((value: unknown) => {
     if (value === undefined) return mixed();
     if (!isRecord(value)) return mixed().test('condition', 'must be a condition', () => false);
-    if (depth > DEEPEST_CONDITION) return mixed().test('depth', 'nests too deep', () => false);
+    if (depth > DEEPEST_CONDITION) return mixed().test('depth', 'is nested too deep', () => false);
     const parts = () =>
       array(conditionAt(depth + 1) as never)
-        .min(1, 'must hold a condition')
+        .min(1, 'must have a condition')
         .max(20)
         .required();
     if ('all' in value) return object({ all: parts() }).noUnknown(unknownField);

@@ -14,11 +14,11 @@ export const spurge: ControllerProfile = {
     'A made-up thermostat that asks one question after another; the next question follows from the answer. It shows °C inside its setup.',
   scopes: [{ id: 'this', label: 'This thermostat' }],
   before: [],
-  enter: ['Take the plate off and press the pin hole once: the first question shows.'],
-  save: ['After the last question choose “keep”. Leaving before it drops every answer.'],
+  enter: ['Remove the faceplate and press the pinhole once: the first question appears.'],
+  save: ['After the last question choose “keep”. Leaving earlier discards every answer.'],
   activate: [],
   readBack: ['Press the pin hole once, and choose “show answers”.'],
-  delays: [{ label: 'Compressor waits after the plate is put back', seconds: 180 }],
+  delays: [{ label: 'Compressor delay after the faceplate goes back on', seconds: 180 }],
   banks: [],
   jumpers: [],
   entries: [
@@ -54,7 +54,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q3',
-      label: 'When is the valve wire hot?',
+      label: 'When is the reversing-valve wire hot?',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -143,7 +143,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q8',
-      label: 'Rest the compressor below (°C)',
+      label: 'Lock out the compressor below (°C)',
       scope: 'this',
       form: {
         kind: 'number',
@@ -163,7 +163,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q9',
-      label: 'Hold the backup above (°C)',
+      label: 'Lock out the backup above (°C)',
       scope: 'this',
       form: { kind: 'number', setting: 'aux-lockout', min: -20, max: 20, step: 0.5, scale: 'celsius', none: 'never' },
       shownWhen: {
@@ -180,7 +180,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q10',
-      label: 'How soon shall the backup help?',
+      label: 'How soon should backup help?',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -211,7 +211,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q12',
-      label: 'Switch to cooling by itself?',
+      label: 'Switch to cooling automatically?',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -255,7 +255,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q16',
-      label: 'How hard shall I chase the setpoint?',
+      label: 'How hard should I chase the setpoint?',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -268,7 +268,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q17',
-      label: 'Which sensor shall I obey?',
+      label: 'Which sensor should I use?',
       scope: 'this',
       form: {
         kind: 'menu',
@@ -281,7 +281,7 @@ export const spurge: ControllerProfile = {
     },
     {
       code: 'Q18',
-      label: 'Shall I stay lit?',
+      label: 'Should I stay lit?',
       scope: 'this',
       form: {
         kind: 'menu',

@@ -13,12 +13,12 @@ export const stonecrop: ControllerProfile = {
     'A made-up outdoor board: three banks of switches and a block with one jumper. It reads them only when power comes on.',
   scopes: [{ id: 'board', label: 'This board' }],
   before: [
-    'Open the disconnect and lock it. Prove dead: the capacitor holds charge, and the board has line voltage on it.',
+    'Open and lock out the disconnect. Verify dead: the capacitor holds a charge and the board carries line voltage.',
   ],
-  enter: ['Take the panel off. The switches stand under the clear lid.'],
+  enter: ['Take the panel off. The switches are under the clear cover.'],
   save: [],
   activate: ['Panel on, disconnect closed: the board reads its switches as power comes on.'],
-  readBack: ['Look at each bank again before the lid goes on, and hold it against the drawing.'],
+  readBack: ['Before the cover goes back on, check each bank against the drawing.'],
   delays: [{ label: 'Compressor waits after power-up', seconds: 300 }],
   banks: [
     { id: 'P', label: 'Bank P', switches: 4 },
@@ -59,7 +59,7 @@ export const stonecrop: ControllerProfile = {
     },
     {
       code: 'P2',
-      label: 'Defrost may last',
+      label: 'Maximum defrost time',
       scope: 'board',
       form: {
         kind: 'switches',
@@ -74,7 +74,7 @@ export const stonecrop: ControllerProfile = {
     },
     {
       code: 'P3-4',
-      label: 'Compressor rest',
+      label: 'Compressor minimum off time',
       scope: 'board',
       form: {
         kind: 'switches',
@@ -113,7 +113,7 @@ export const stonecrop: ControllerProfile = {
         bank: 'R',
         positions: [2],
         options: [
-          { code: '0', label: 'Data', means: { 'control-mode': 'communicating' } },
+          { code: '0', label: 'Communicating', means: { 'control-mode': 'communicating' } },
           { code: '1', label: '24 V', means: { 'control-mode': '24-volt' } },
         ],
       },
@@ -121,7 +121,7 @@ export const stonecrop: ControllerProfile = {
     },
     {
       code: 'V1-2',
-      label: 'Stops itself below',
+      label: 'Low-temperature cutoff',
       scope: 'board',
       form: {
         kind: 'switches',
@@ -138,7 +138,7 @@ export const stonecrop: ControllerProfile = {
     },
     {
       code: 'V3',
-      label: 'Learns its speed',
+      label: 'Adaptive speed',
       scope: 'board',
       form: {
         kind: 'switches',
@@ -150,11 +150,11 @@ export const stonecrop: ControllerProfile = {
         ],
       },
       factory: '1',
-      note: 'Boards of a fixed compressor ignore it.',
+      note: 'Ignored by boards for single-speed compressors.',
     },
     {
       code: 'V4',
-      label: 'Full speed at once',
+      label: 'Fast ramp-up',
       scope: 'board',
       form: {
         kind: 'switches',
@@ -166,7 +166,7 @@ export const stonecrop: ControllerProfile = {
         ],
       },
       factory: '0',
-      note: 'Boards of a fixed compressor ignore it.',
+      note: 'Ignored by boards for single-speed compressors.',
     },
   ],
 };

@@ -11,25 +11,25 @@ export const toadflax: ControllerProfile = {
   name: 'Toadflax',
   role: 'indoor',
   about:
-    'A made-up indoor board with a two-digit display: a mode, a number in it, and an option. Settings of the unit and of the group are saved apart, and come into force only when activated.',
+    'A made-up indoor board with a two-digit display: mode, number, option. Unit and group settings are saved separately and take effect only when activated.',
   scopes: [
     { id: 'unit', label: 'This unit' },
     { id: 'group', label: 'The group' },
   ],
-  before: ['Set the thermostat to Off.', 'Wait until the blower stands and the display shows two dots.'],
+  before: ['Set the thermostat to Off.', 'Wait until the blower stops and the display shows two dots.'],
   enter: [
     'Hold MODE and UP together until the mode letter blinks.',
-    'UP goes to the next number, OPTION through its options.',
+    'UP steps to the next number; OPTION steps through its options.',
   ],
-  save: ['Hold OPTION until the display shows a bar: this scope is saved, and nothing has changed yet.'],
+  save: ['Hold OPTION until the display shows a bar: this group of settings is saved but not yet active.'],
   activate: [
-    'Step to mode Z, number 00.',
-    'Press OPTION three times. The board starts anew; until then it runs on the old values.',
+    'Go to mode Z, number 00.',
+    'Press OPTION three times. The board restarts; until then it uses the old values.',
   ],
   readBack: ['Hold UP alone: the board shows each number and the option in force.'],
   delays: [
-    { label: 'Board starts anew after activation', seconds: 90 },
-    { label: 'Holds every call after power-up', seconds: 240 },
+    { label: 'Board restarts after activation', seconds: 90 },
+    { label: 'Delays every call after power-up', seconds: 240 },
   ],
   banks: [],
   jumpers: [],
@@ -41,14 +41,14 @@ export const toadflax: ControllerProfile = {
       form: {
         kind: 'menu',
         options: [
-          { code: '1', label: 'Data', means: { 'control-mode': 'communicating' } },
+          { code: '1', label: 'Communicating', means: { 'control-mode': 'communicating' } },
           { code: '2', label: '24 V', means: { 'control-mode': '24-volt' } },
         ],
       },
       path: 'Mode A · number 01',
       factory: '1',
       isLasting: true,
-      note: 'Once saved as 24 V the data terminals stay dead.',
+      note: 'Once saved as 24 V, the communicating terminals are disabled for good.',
     },
     {
       code: 'A-04',
@@ -70,7 +70,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'A-05',
-      label: 'Duct pressure, tenths of an inch',
+      label: 'Static pressure, tenths of in. w.c.',
       scope: 'unit',
       form: { kind: 'number', setting: 'external-static', min: 1, max: 9, step: 1, scale: 'tenths' },
       path: 'Mode A · number 05',
@@ -78,7 +78,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'A-06',
-      label: 'Air, heat pump',
+      label: 'Airflow, heat pump',
       scope: 'unit',
       form: { kind: 'number', setting: 'airflow-heating', min: 400, max: 2000, step: 25, scale: 'plain' },
       path: 'Mode A · number 06',
@@ -86,7 +86,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'A-07',
-      label: 'Air, with kit',
+      label: 'Airflow, with kit',
       scope: 'unit',
       form: { kind: 'number', setting: 'airflow-strips', min: 400, max: 2000, step: 25, scale: 'plain' },
       path: 'Mode A · number 07',
@@ -95,7 +95,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'A-08',
-      label: 'Air, cooling',
+      label: 'Airflow, cooling',
       scope: 'unit',
       form: { kind: 'number', setting: 'airflow-cooling', min: 400, max: 2000, step: 25, scale: 'plain' },
       path: 'Mode A · number 08',
@@ -103,7 +103,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'A-09',
-      label: 'Blower waits for coil',
+      label: 'Blower delay until coil is warm',
       scope: 'unit',
       form: {
         kind: 'menu',
@@ -133,7 +133,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'A-11',
-      label: 'Blower when satisfied',
+      label: 'Blower between calls',
       scope: 'unit',
       form: {
         kind: 'menu',
@@ -179,7 +179,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'B-03',
-      label: 'Kit is held by',
+      label: 'Kit controlled by',
       scope: 'group',
       form: {
         kind: 'menu',
@@ -194,7 +194,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'B-05',
-      label: 'Kit on, tenths of a degree under',
+      label: 'Kit on, tenths of a degree below setpoint',
       scope: 'group',
       form: { kind: 'number', setting: 'aux-on-point', min: 5, max: 60, step: 5, scale: 'tenths' },
       path: 'Mode B · number 05',
@@ -202,7 +202,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'B-06',
-      label: 'Kit off, tenths of a degree under',
+      label: 'Kit off, tenths of a degree below setpoint',
       scope: 'group',
       form: { kind: 'number', setting: 'aux-off-point', min: 0, max: 50, step: 5, scale: 'tenths' },
       path: 'Mode B · number 06',
@@ -225,7 +225,7 @@ export const toadflax: ControllerProfile = {
     },
     {
       code: 'B-08',
-      label: 'Kit waits, minutes',
+      label: 'Kit delay, minutes',
       scope: 'group',
       form: { kind: 'number', setting: 'board-backup-delay', min: 0, max: 60, step: 5, scale: 'plain' },
       path: 'Mode B · number 08',

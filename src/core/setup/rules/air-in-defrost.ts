@@ -3,14 +3,14 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const airInDefrost: Rule<SetupSubject> = {
   id: 'air-in-defrost',
-  why: 'Strips without air glow until a limit opens, and in the end a link.',
+  why: 'Strips without airflow glow until the limit opens, and finally the fusible link.',
   check: (subject) =>
     valueOf(subject, 'blower-in-defrost') === 'stops' && valueOf(subject, 'strips-in-defrost') === 'on'
       ? [
           about('blower-in-defrost', {
             severity: 'error',
-            what: 'Strips come on in defrost, and the blower stops then.',
-            mend: 'With the blower still nothing is felt: leave the strips off, or let it run.',
+            what: 'Strips come on in defrost while the blower is set to stop.',
+            mend: 'With the blower off no one feels the air: leave the strips off, or run the blower.',
             mendBy: toSet(subject, 'blower-in-defrost', 'runs', ''),
           }),
         ]

@@ -4,7 +4,7 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const airWithStrips: Rule<SetupSubject> = {
   id: 'air-with-strips',
-  why: 'Strips without air glow until a limit opens, and in the end a link.',
+  why: 'Strips without airflow glow until the limit opens, and finally the fusible link.',
   check: (subject) =>
     backupOf(subject.facts) === 'strips' && valueOf(subject, 'fan-in-heat') === 'equipment'
       ? [
@@ -12,8 +12,8 @@ export const airWithStrips: Rule<SetupSubject> = {
             severity: subject.facts.heatKit.hasInterlock ? 'advice' : 'error',
             what: 'The thermostat leaves the blower to the indoor unit, and the backup is electric.',
             mend: subject.facts.heatKit.hasInterlock
-              ? 'The kit’s interlock starts it; G from the thermostat is the second hand.'
-              : 'Let G come with the strips.',
+              ? 'The kit’s interlock starts the blower; G from the thermostat is the backup.'
+              : 'Have the thermostat energize G with the strips.',
             mendBy: toSet(subject, 'fan-in-heat', 'thermostat', ''),
           }),
         ]

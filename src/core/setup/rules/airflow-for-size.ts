@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject } from './subject';
 
 export const airflowForSize: Rule<SetupSubject> = {
   id: 'airflow-for-size',
-  why: 'Too little air starves the coil and raises pressures; too much blows cool.',
+  why: 'Low airflow starves the coil and raises head pressure; too much feels cool.',
   check: (subject) => {
     const cfm = numberOf(subject, 'airflow-heating');
     if (cfm === null) return [];
@@ -14,8 +14,8 @@ export const airflowForSize: Rule<SetupSubject> = {
       : [
           about('airflow-heating', {
             severity: 'warning',
-            what: `${cfm} CFM is ${perTon} for each ton.`,
-            mend: '350 to 450 is usual for heating; the outdoor unit’s sheet decides. Check the rating points too.',
+            what: `${cfm} CFM is ${perTon} per ton.`,
+            mend: '350 to 450 per ton is usual for heating; go by the outdoor unit’s performance data. Check the rating points too.',
           }),
         ];
   },

@@ -8,7 +8,7 @@ const LEAST_S = { strips: 30, fossil: 60 } as const;
 
 export const blowerRunsOn: Rule<SetupSubject> = {
   id: 'blower-runs-on',
-  why: 'Heat that is left without air opens the limit: it looks like a fault on every call.',
+  why: 'Leftover heat with no airflow opens the limit, which looks like a fault on every call.',
   check: (subject) => {
     const seconds = numberOf(subject, 'fan-after-heat');
     const backup = backupOf(subject.facts);
@@ -18,8 +18,8 @@ export const blowerRunsOn: Rule<SetupSubject> = {
       ? [
           about('fan-after-heat', {
             severity: 'warning',
-            what: `The blower stops ${seconds} s after heat.`,
-            mend: `${backup === 'fossil' ? 'The exchanger' : 'The strips'} must cool: at least ${leastS} s, or what the maker says.`,
+            what: `Blower off-delay after heat is ${seconds} s.`,
+            mend: `${backup === 'fossil' ? 'The heat exchanger' : 'The strips'} must cool: set at least ${leastS} s, or the manufacturer’s figure.`,
             mendBy: toSet(subject, 'fan-after-heat', leastS, 'Time to cool.'),
           }),
         ]

@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject } from './subject';
 
 export const changeoverNeverCheaper: Rule<SetupSubject> = {
   id: 'changeover-never-cheaper',
-  why: 'At these prices one of the two is the cheaper heat in every weather.',
+  why: 'At these prices one fuel is cheaper at every temperature.',
   check: (subject) => {
     const lockoutF = numberOf(subject, 'compressor-lockout');
     const { economicBalanceF, thermalBalanceF } = jobCrossing(subject.facts);
@@ -14,8 +14,8 @@ export const changeoverNeverCheaper: Rule<SetupSubject> = {
       ? [
           about('compressor-lockout', {
             severity: 'advice',
-            what: `The furnace takes over below ${lockoutF} °F, and its heat is the dearer one in every weather.`,
-            mend: 'Let staging decide, or move the changeover to where the heat pump runs short.',
+            what: `The furnace takes over below ${lockoutF} °F, but its heat costs more at every temperature.`,
+            mend: 'Let thermostat staging decide, or move the changeover to the thermal balance point.',
           }),
         ]
       : [];

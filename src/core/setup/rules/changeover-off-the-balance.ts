@@ -1,10 +1,11 @@
+import { changeoverChoices, extrapolatedWords, isChangeoverBelowBalance } from '../../balance/changeover-choices';
 import { jobCrossing } from '../../balance/from-job';
 import type { Rule } from '../../job/finding';
-import { about, numberOf, type SetupSubject, toSet } from './subject';
+import { about, numberOf, type SetupSubject } from './subject';
 
 export const changeoverOffTheBalance: Rule<SetupSubject> = {
   id: 'changeover-off-the-balance',
-  why: 'Between the changeover and the economic balance the dearer of the two heats the house.',
+  why: 'Between the changeover and the economic balance point, the more expensive fuel heats the house.',
   check: (subject) => {
     const lockoutF = numberOf(subject, 'compressor-lockout');
     const { economicBalanceF, thermalBalanceF } = jobCrossing(subject.facts);
@@ -19,16 +20,16 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
         : 'heat pump runs where the furnace is cheaper';
     const isForHeat = thermalBalanceF !== null && Math.abs(lockoutF - thermalBalanceF) <= 5;
     if (isForHeat && changeover === 'thermal') return [];
+    // Below the thermal balance point another finding names both points as choices.
+    if (isChangeoverBelowBalance(subject.facts)) return [];
     return [
       about('compressor-lockout', {
         severity: 'advice',
-        what: `The changeover stands at ${lockoutF} °F; heat costs the same at ${Math.round(economicBalanceF)} °F. In between the ${dearer}.`,
+        what: `The changeover is set at ${lockoutF} °F; the economic balance point is ${Math.round(economicBalanceF)} °F. In between, the ${dearer}.`,
         mend: isForHeat
-          ? 'It is set at the thermal balance: one way of doing it.'
-          : 'Move it, or keep it and know what it costs: Crossing shows the year.',
-        ...(isForHeat
-          ? {}
-          : { mendBy: toSet(subject, 'compressor-lockout', Math.round(economicBalanceF), 'The economic balance.') }),
+          ? 'It is set at the thermal balance point: one way of doing it.'
+          : `Choose another, or keep it knowing the cost: see Balance › Year and ways.${extrapolatedWords(subject.facts)}`,
+        ...(isForHeat ? {} : { choices: changeoverChoices(subject.facts) }),
       }),
     ];
   },

@@ -3,7 +3,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const cyclesFitTheHour: Rule<SetupSubject> = {
   id: 'cycles-fit-the-hour',
-  why: 'A cycle is at least the minimum on and the minimum off.',
+  why: 'A cycle is at least the minimum on time and the minimum off time.',
   check: (subject) => {
     const cycles = numberOf(subject, 'compressor-cycles') ?? 0;
     const minutes = (numberOf(subject, 'compressor-min-off') ?? 0) + (numberOf(subject, 'compressor-min-on') ?? 0);
@@ -11,13 +11,13 @@ export const cyclesFitTheHour: Rule<SetupSubject> = {
       ? [
           about('compressor-cycles', {
             severity: 'warning',
-            what: `${cycles} cycles an hour of at least ${minutes} min each do not fit into the hour.`,
+            what: `${cycles} cycles per hour of at least ${minutes} min each do not fit in an hour.`,
             mend: `At most ${Math.floor(60 / minutes)} an hour.`,
             mendBy: toSet(
               subject,
               'compressor-cycles',
               Math.max(1, Math.floor(60 / minutes)),
-              'So that the cycles fit.',
+              'To fit the minimum on and off times.',
             ),
           }),
         ]

@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const deadbandWideEnough: Rule<SetupSubject> = {
   id: 'deadband-wide-enough',
-  why: 'Closer setpoints let heating and cooling chase each other through overshoot and sun.',
+  why: 'Set closer together, heating and cooling fight each other on overshoot or sun.',
   check: (subject) => {
     const deadbandF = numberOf(subject, 'deadband');
     return deadbandF === null || deadbandF >= 2

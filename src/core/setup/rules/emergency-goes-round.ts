@@ -4,7 +4,7 @@ import { about, type SetupSubject, valueOf } from './subject';
 
 export const emergencyGoesRound: Rule<SetupSubject> = {
   id: 'emergency-goes-round',
-  why: 'Emergency heat must work in any weather: it never passes an outdoor thermostat.',
+  why: 'Emergency heat must work in any weather: it must bypass outdoor thermostats.',
   check: (subject) => {
     const { system, gates } = subject.facts;
     return backupOf({ system }) === 'strips' &&
@@ -13,8 +13,8 @@ export const emergencyGoesRound: Rule<SetupSubject> = {
       ? [
           about('aux-and-emergency', {
             severity: 'error',
-            what: 'AUX and E leave together, and an outdoor thermostat stands in the way of both.',
-            mend: 'Use a thermostat with an emergency output of its own, or assign the free terminal to it.',
+            what: 'AUX and E share one terminal, so an outdoor thermostat blocks both.',
+            mend: 'Use a thermostat with its own E terminal, or set the configurable terminal to emergency heat.',
           }),
         ]
       : [];

@@ -4,7 +4,7 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const emergencyOnlyCarries: Rule<SetupSubject> = {
   id: 'emergency-only-carries',
-  why: 'Strips that only come in emergency leave the house to the compressor.',
+  why: 'With strips on emergency only, the compressor carries the house.',
   check: (subject) => {
     if (valueOf(subject, 'backup-with-heat-pump') !== 'emergency-only') return [];
     const { thermalBalanceF } = jobCrossing(subject.facts);
@@ -13,8 +13,8 @@ export const emergencyOnlyCarries: Rule<SetupSubject> = {
       ? [
           about('backup-with-heat-pump', {
             severity: 'warning',
-            what: `Below ${Math.round(thermalBalanceF)} °F the heat pump alone does not carry the house, and the strips come in emergency only.`,
-            mend: 'Let the strips help, or tell the people in the house how to switch to emergency heat.',
+            what: `Below ${Math.round(thermalBalanceF)} °F the heat pump cannot carry the house, and strips are set to emergency only.`,
+            mend: 'Let the strips assist, or show the homeowner how to switch to emergency heat.',
             mendBy: toSet(
               subject,
               'backup-with-heat-pump',

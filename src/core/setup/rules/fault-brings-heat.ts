@@ -3,7 +3,7 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const faultBringsHeat: Rule<SetupSubject> = {
   id: 'fault-brings-heat',
-  why: 'An outdoor unit that locks out at night leaves a cold house where nothing takes over.',
+  why: 'If nothing takes over, an outdoor unit that locks out at night leaves a cold house.',
   check: (subject) =>
     valueOf(subject, 'emergency-on-fault') === 'off'
       ? [

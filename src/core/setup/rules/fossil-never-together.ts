@@ -4,14 +4,14 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const fossilNeverTogether: Rule<SetupSubject> = {
   id: 'fossil-never-together',
-  why: 'A furnace upstream of a running coil drives the refrigerant’s pressure up until the compressor trips or breaks.',
+  why: 'A furnace upstream of an active coil drives head pressure up until the compressor trips or fails.',
   check: (subject) =>
     backupOf(subject.facts) === 'fossil' && valueOf(subject, 'backup-with-heat-pump') === 'together'
       ? [
           about('backup-with-heat-pump', {
             severity: 'error',
             what: 'Furnace and compressor are set to run together.',
-            mend: 'Set them never together.',
+            mend: 'Set it so they never run together.',
             mendBy: toSet(subject, 'backup-with-heat-pump', 'apart', ''),
           }),
         ]

@@ -4,15 +4,15 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const furnaceCoolsDown: Rule<SetupSubject> = {
   id: 'furnace-cools-down',
-  why: 'A furnace that is called again while hot starts on its limit.',
+  why: 'A furnace called again while hot starts with its limit open.',
   check: (subject) => {
     const cycles = numberOf(subject, 'backup-cycles');
     return backupOf(subject.facts) === 'fossil' && cycles !== null && cycles > 5
       ? [
           about('backup-cycles', {
             severity: 'warning',
-            what: `${cycles} starts of the furnace an hour.`,
-            mend: 'Three as second stage in dual fuel; five at most.',
+            what: `Furnace set to ${cycles} cycles per hour.`,
+            mend: 'Use three as second stage in dual fuel; five maximum.',
             mendBy: toSet(subject, 'backup-cycles', 3, ''),
           }),
         ]

@@ -6,7 +6,7 @@ const SHARES = { least: 0.85, most: 0.95 } as const;
 
 export const guardLetsStart: Rule<SetupSubject> = {
   id: 'guard-lets-start',
-  why: 'Set too high, a guard keeps the unit off whenever the neighbors cook; too low, it lets a motor stall.',
+  why: 'Set too high, the monitor cuts the unit off on every small dip; too low, it lets a motor stall.',
   check: (subject) => {
     const volts = numberOf(subject, 'guard-start-volts');
     const delayMin = numberOf(subject, 'guard-delay');
@@ -19,9 +19,14 @@ export const guardLetsStart: Rule<SetupSubject> = {
         ? [
             about('guard-start-volts', {
               severity: 'warning' as const,
-              what: `The guard starts from ${volts} V on a ${serviceVolts} V supply.`,
-              mend: `From ${leastV} to ${mostV} V, and as the maker of the outdoor unit says.`,
-              mendBy: toSet(subject, 'guard-start-volts', volts < leastV ? leastV : mostV, 'Within the supply’s span.'),
+              what: `Line monitor cut-in is ${volts} V on a ${serviceVolts} V supply.`,
+              mend: `From ${leastV} to ${mostV} V, and as the manufacturer of the outdoor unit says.`,
+              mendBy: toSet(
+                subject,
+                'guard-start-volts',
+                volts < leastV ? leastV : mostV,
+                'Within the allowed voltage range.',
+              ),
             }),
           ]
         : []),
@@ -29,9 +34,9 @@ export const guardLetsStart: Rule<SetupSubject> = {
         ? [
             about('guard-delay', {
               severity: 'warning' as const,
-              what: `The guard waits ${delayMin} min, and the compressor must rest ${restMin}.`,
-              mend: 'The guard cuts the unit where no thermostat counts: let it wait as long.',
-              mendBy: toSet(subject, 'guard-delay', restMin, 'As long as the compressor rests.'),
+              what: `Monitor delay is ${delayMin} min; compressor minimum off time is ${restMin} min.`,
+              mend: 'The monitor drops the unit without the thermostat knowing, so set its delay at least as long.',
+              mendBy: toSet(subject, 'guard-delay', restMin, 'Same as the compressor minimum off time.'),
             }),
           ]
         : []),

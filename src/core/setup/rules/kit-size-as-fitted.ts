@@ -3,7 +3,7 @@ import { about, type SetupSubject, toSet } from './subject';
 
 export const kitSizeAsFitted: Rule<SetupSubject> = {
   id: 'kit-size-as-fitted',
-  why: 'The board takes the airflow with strips from it: too small a figure starves the strips of air.',
+  why: 'The board sets strip airflow from it: too small a size starves the strips.',
   check: (subject) => {
     const kit = subject.settings.get('kit-size')!;
     if (kit.absent !== null) return [];
@@ -14,8 +14,8 @@ export const kitSizeAsFitted: Rule<SetupSubject> = {
       return [
         about('kit-size', {
           severity: 'error',
-          what: `The kit size is to be set to ${set} kW; ${fitted} kW is fitted.`,
-          mend: 'Set what is fitted, at its rated volts.',
+          what: `Kit size is set to ${set} kW; ${fitted} kW is installed.`,
+          mend: 'Set the installed size, at rated voltage.',
           mendBy: toSet(subject, 'kit-size', fitted, ''),
         }),
       ];
@@ -24,7 +24,7 @@ export const kitSizeAsFitted: Rule<SetupSubject> = {
           about('kit-size', {
             severity: 'error',
             what: `The indoor unit’s label does not allow a kit of ${set} kW: ${allowed.join(', ')} kW.`,
-            mend: 'Fit one that is allowed. Do not set another size to get round the label.',
+            mend: 'Install one that is listed. Do not set a different size to get around the label.',
           }),
         ]
       : [];

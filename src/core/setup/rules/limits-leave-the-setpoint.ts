@@ -3,7 +3,7 @@ import { about, numberOf, type SetupSubject } from './subject';
 
 export const limitsLeaveTheSetpoint: Rule<SetupSubject> = {
   id: 'limits-leave-the-setpoint',
-  why: 'A schedule cannot ask for more than the limit gives.',
+  why: 'A schedule cannot call for more than the limit allows.',
   check: (subject) => {
     const mostF = numberOf(subject, 'heat-setpoint-most');
     const { heatSetpointF } = subject.facts.house;
@@ -12,7 +12,7 @@ export const limitsLeaveTheSetpoint: Rule<SetupSubject> = {
           about('heat-setpoint-most', {
             severity: 'error',
             what: `The limit of ${mostF} °F is below the usual setpoint of ${heatSetpointF} °F.`,
-            mend: 'Raise the limit, or ask again what they want.',
+            mend: 'Raise the limit, or check with the household again.',
           }),
         ]
       : [];

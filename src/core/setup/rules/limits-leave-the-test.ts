@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const limitsLeaveTheTest: Rule<SetupSubject> = {
   id: 'limits-leave-the-test',
-  why: 'The startup test calls heat above the room and cooling below it; a limit in the way looks like a fault.',
+  why: 'The startup test calls heat above room temperature and cooling below it; a setpoint limit in the way looks like a fault.',
   check: (subject) => {
     const { heatSetpointF } = subject.facts.house;
     const mostF = numberOf(subject, 'heat-setpoint-most');
@@ -15,9 +15,9 @@ export const limitsLeaveTheTest: Rule<SetupSubject> = {
         ? [
             about('heat-setpoint-most', {
               severity: 'error' as const,
-              what: `The heat cannot be set above ${mostF} °F: no room for a test over a room at ${heatSetpointF} °F.`,
+              what: `Heat cannot be set above ${mostF} °F: too low to test a house kept at ${heatSetpointF} °F.`,
               mend: `At least ${needF} °F.`,
-              mendBy: toSet(subject, 'heat-setpoint-most', needF, 'Room for the startup test.'),
+              mendBy: toSet(subject, 'heat-setpoint-most', needF, 'To leave room for the startup test.'),
             }),
           ]
         : []),

@@ -9,7 +9,7 @@ export const lockLast: Rule<SetupSubject> = {
       ? [
           about('lock', {
             severity: 'advice',
-            what: 'The thermostat is to be locked.',
+            what: 'The thermostat will be locked.',
             mend: 'Lock it last, after Startup; write the code on the homeowner’s page by hand, not here.',
           }),
         ]

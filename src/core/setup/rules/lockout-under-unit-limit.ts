@@ -3,7 +3,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const lockoutUnderUnitLimit: Rule<SetupSubject> = {
   id: 'lockout-under-unit-limit',
-  why: 'Of two gates in one lane the warmer one rules.',
+  why: 'When two lockouts act on one source, the warmer one controls.',
   check: (subject) => {
     const lockoutF = numberOf(subject, 'compressor-lockout');
     const { minOutdoorF } = subject.facts.outdoorUnit;
@@ -11,9 +11,9 @@ export const lockoutUnderUnitLimit: Rule<SetupSubject> = {
       ? [
           about('compressor-lockout', {
             severity: 'warning',
-            what: `The lockout at ${lockoutF} °F does nothing: the unit stops itself below ${minOutdoorF} °F, with Y still called and no backup first stage.`,
+            what: `The ${lockoutF} °F lockout does nothing: the unit cuts out below ${minOutdoorF} °F with Y still on, and backup does not become first stage.`,
             mend: `Set it to ${minOutdoorF} °F or above, so that the backup takes over as first stage.`,
-            mendBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s own limit.'),
+            mendBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s low-temperature cutoff.'),
           }),
         ]
       : [];

@@ -5,13 +5,13 @@ import { about, type SetupSubject, toSet } from './subject';
 
 export const notOnTheJobYet: Rule<SetupSubject> = {
   id: 'not-on-the-job-yet',
-  why: 'The ruler and the wiring show what the job’s facts say; this was worked out since.',
+  why: 'The ruler and wiring use the value on the job; this newer calculated value is not on the job yet.',
   check: (subject) =>
     [...subject.settings.values()].filter(isOffTheJob).map((resolved) =>
       about(resolved.setting.id, {
         severity: 'advice',
-        what: `${resolved.setting.label}: worked out ${settingWords(resolved.setting, resolved.value)}; the job still says ${settingWords(resolved.setting, resolved.onJob!)}.`,
-        mend: 'Take it, or set another.',
+        what: `${resolved.setting.label}: calculated ${settingWords(resolved.setting, resolved.value)}; the job still has ${settingWords(resolved.setting, resolved.onJob!)}.`,
+        mend: 'Use it, or enter another value.',
         mendBy: toSet(subject, resolved.setting.id, resolved.value, ''),
       }),
     ),

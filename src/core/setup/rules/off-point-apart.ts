@@ -5,7 +5,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const offPointApart: Rule<SetupSubject> = {
   id: 'off-point-apart',
-  why: 'A room that has gained too little calls the backup again at once: it cycles, and sequencers and people suffer.',
+  why: 'If the room gains too little, backup is called again right away and short-cycles.',
   check: (subject) => {
     const onF = numberOf(subject, 'aux-on-point');
     const offF = numberOf(subject, 'aux-off-point');
@@ -15,10 +15,10 @@ export const offPointApart: Rule<SetupSubject> = {
       about('aux-off-point', {
         severity: 'error',
         what: `Backup comes on ${apartF(onF)} below the setpoint and goes off ${apartF(offF)} below it: ${apartF(Math.max(0, onF - offF))} apart.`,
-        mend: `They must be at least ${apartF(LEAST_RECOVERY_F)} apart.${onF < LEAST_RECOVERY_F ? ' Let it come on later.' : ` Let it go off ${apartF(mendF)} below.`}`,
+        mend: `They must be at least ${apartF(LEAST_RECOVERY_F)} apart.${onF < LEAST_RECOVERY_F ? ' Lower the on-point.' : ` Set the off-point ${apartF(mendF)} below setpoint.`}`,
         ...(onF < LEAST_RECOVERY_F
-          ? { mendBy: toSet(subject, 'aux-on-point', LEAST_RECOVERY_F, 'Least distance to the off-point.') }
-          : { mendBy: toSet(subject, 'aux-off-point', mendF, 'Least distance to the on-point.') }),
+          ? { mendBy: toSet(subject, 'aux-on-point', LEAST_RECOVERY_F, 'Minimum spread to the off-point.') }
+          : { mendBy: toSet(subject, 'aux-off-point', mendF, 'Minimum spread to the on-point.') }),
       }),
     ];
   },

@@ -3,14 +3,14 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const oneWayOfSpeed: Rule<SetupSubject> = {
   id: 'one-way-of-speed',
-  why: 'One goes as slowly as it can, the other as fast as it can.',
+  why: 'One runs as slow as it can, the other as fast as it can.',
   check: (subject) =>
     valueOf(subject, 'adaptive-capacity') === 'on' && valueOf(subject, 'accelerated-capacity') === 'on'
       ? [
           about('accelerated-capacity', {
             severity: 'advice',
             what: 'Adaptive and accelerated capacity are both on.',
-            mend: 'What is learned in one call is overrun in the next. One of the two.',
+            mend: 'One undoes what the other learns. Use only one.',
             mendBy: toSet(subject, 'adaptive-capacity', 'off', 'Accelerated capacity is on.'),
           }),
         ]

@@ -18,9 +18,9 @@ export const overrideReadable: Rule<SetupSubject> = {
               at: `setup.${row.setting}`,
               severity: 'warning',
               what: setting
-                ? `A value kept for “${setting.label}” cannot be read: “${row.value}”.`
-                : `A value is kept for a setting that there is no more: “${row.setting}”, “${row.value}”.`,
-              mend: 'The worked-out value is used. Set it again if it is to be another.',
+                ? `The saved value for “${setting.label}” cannot be read: “${row.value}”.`
+                : `There is a saved value for a setting that no longer exists: “${row.setting}”, “${row.value}”.`,
+              mend: 'The calculated value is used. Set it again if you want a different one.',
               mendBy: [
                 { path: 'setup.overrides', value: subject.facts.setup.overrides.filter((other) => other !== row) },
               ],

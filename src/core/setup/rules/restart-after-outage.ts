@@ -10,7 +10,7 @@ export const restartAfterOutage: Rule<SetupSubject> = {
           about('outage-restart', {
             severity: subject.facts.talk.emptyInWinter || subject.facts.talk.tenants ? 'error' : 'warning',
             what: `After an outage the heat stays off${subject.facts.talk.emptyInWinter ? ', in a house that is empty at times' : ''}.`,
-            mend: 'Let it go on as before.',
+            mend: 'Set it to resume as before.',
             mendBy: toSet(subject, 'outage-restart', 'resume', ''),
           }),
         ]

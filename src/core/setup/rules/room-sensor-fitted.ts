@@ -3,14 +3,14 @@ import { about, type SetupSubject, toSet, valueOf, words } from './subject';
 
 export const roomSensorFitted: Rule<SetupSubject> = {
   id: 'room-sensor-fitted',
-  why: 'A thermostat that listens to a sensor that is not there shows no room temperature, and does nothing.',
+  why: 'A thermostat set to a missing sensor shows no room temperature and does nothing.',
   check: (subject) =>
     subject.facts.talk.roomSensor === 'none' && valueOf(subject, 'sensing-place') !== 'here'
       ? [
           about('sensing-place', {
             severity: 'warning',
             what: `The room is sensed ${words(subject, 'sensing-place').toLowerCase()}, and no sensor in another room is on record.`,
-            mend: 'Answer that there is one, or let the thermostat use its own.',
+            mend: 'Record the sensor under Talk, or set the thermostat to use its own.',
             mendBy: toSet(subject, 'sensing-place', 'here', ''),
           }),
         ]

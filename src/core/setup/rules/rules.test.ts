@@ -24,30 +24,30 @@ const found = (of: Facts, rule: string) =>
 /** For each rule a job that breaks it, and words that must be in what is said. */
 const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   'fossil-never-together': [[FURNACE, set(['backup-with-heat-pump', 'together'])], /run together/],
-  'source-as-fitted': [[FURNACE, set(['backup-source', 'electric'])], /something else is fitted/],
+  'source-as-fitted': [[FURNACE, set(['backup-source', 'electric'])], /something else is installed/],
   'system-as-fitted': [[set(['system-type', 'conventional'])], /conventional/],
   'valve-as-plate': [[set(['reversing-valve', 'B'])], /valve|B/],
   'stages-as-wired': [[set(['compressor-stages', '2'])], /one output/],
   'off-point-apart': [[set(['aux-on-point', '2'], ['aux-off-point', '1.5'])], /0\.5\s°F apart/],
-  'kit-size-as-fitted': [[set(['kit-size', '5'])], /kW is fitted/],
+  'kit-size-as-fitted': [[set(['kit-size', '5'])], /kW is installed/],
   'fault-brings-heat': [[set(['emergency-on-fault', 'off'])], /./],
   'deadband-wide-enough': [[['talk.pets', true], set(['deadband', '1'])], /1\s°F/],
-  'limits-leave-the-test': [[set(['heat-setpoint-most', '70'])], /no room for a test/],
+  'limits-leave-the-test': [[set(['heat-setpoint-most', '70'])], /too low to test/],
   'limits-leave-the-setpoint': [[set(['heat-setpoint-most', '62'])], /below the usual setpoint/],
   'lock-last': [[['talk.mayTouch', 'owner']], /locked/],
   'lockout-under-unit-limit': [[WIRED, ['outdoorUnit.minOutdoorF', 10], ['gates.compressorBelowF', 0]], /does nothing/],
   'unit-limit-needs-handover': [[WIRED, ['outdoorUnit.minOutdoorF', 15]], /does not know/],
-  'short-rest': [[['schools.minimumOff', 2]], /rests 2 min/],
+  'short-rest': [[['schools.minimumOff', 2]], /off time is 2 min/],
   'cycles-fit-the-hour': [[set(['compressor-cycles', '6'], ['compressor-min-on', '15'])], /do not fit/],
   'furnace-cools-down': [[FURNACE, set(['backup-cycles', '6'])], /./],
   'air-with-strips': [[set(['fan-in-heat', 'equipment'])], /leaves the blower/],
   'emergency-goes-round': [
     [['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]], set(['aux-and-emergency', 'together'])],
-    /in the way of both/,
+    /blocks both/,
   ],
   'two-gates-in-series': [
     [WIRED, ['gates.auxAboveF', 40], ['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 30 }]]],
-    /one circuit/,
+    /the same circuit/,
   ],
   'weather-needs-network': [
     [
@@ -70,7 +70,7 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
     /./,
   ],
   'restart-after-outage': [[set(['outage-restart', 'off'])], /./],
-  'emergency-only-carries': [[['schools.auxWithHeatPump', 'emergency-only']], /does not carry the house/],
+  'emergency-only-carries': [[['schools.auxWithHeatPump', 'emergency-only']], /cannot carry the house/],
   'changeover-off-the-balance': [[FURNACE, WIRED, ['gates.compressorBelowF', 55]], /furnace/],
   'changeover-never-cheaper': [
     [
@@ -81,21 +81,21 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
       ['prices.electricPerKWh', 0.05],
       ['prices.fuelPerUnit', 9],
     ],
-    /dearer one in every weather/,
+    /costs more at every temperature/,
   ],
-  'airflow-for-size': [[['airHandler.heatCfm', 600]], /for each ton/],
+  'airflow-for-size': [[['airHandler.heatCfm', 600]], /per ton/],
   'strips-have-air': [[['airHandler.auxCfm', 400]], /at least/],
-  'sensor-only-shown': [[WIRED, ['gates.auxAboveF', 40], set(['outdoor-sensor-use', 'display'])], /display alone/],
+  'sensor-only-shown': [[WIRED, ['gates.auxAboveF', 40], set(['outdoor-sensor-use', 'display'])], /display only/],
   'air-in-defrost': [
     [
       ['system.control', 'communicating'],
       set(['control-mode', 'communicating'], ['blower-in-defrost', 'stops'], ['strips-in-defrost', 'on']),
     ],
-    /blower stops/,
+    /set to stop/,
   ],
   'room-sensor-fitted': [[set(['sensing-place', 'average'])], /no sensor in another room/],
-  'test-reaches': [[set(['test-heat-most', '72'])], /ends at 72/],
-  'two-waits-add': [[set(['board-backup-delay', '20'])], /waits 20 min more/],
+  'test-reaches': [[set(['test-heat-most', '72'])], /stops at 72/],
+  'two-waits-add': [[set(['board-backup-delay', '20'])], /adds 20 min/],
   'first-stage-time': [
     [
       ['outdoorUnit.stages', 'two'],
@@ -104,8 +104,8 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
     ],
     /after 10 min, and the first must run 30/,
   ],
-  'blower-runs-on': [[set(['fan-after-heat', '0'])], /stops 0 s after heat/],
-  'guard-lets-start': [[['proof.hasLineGuard', true], set(['guard-start-volts', '235'])], /from 235 V on a 240 V/],
+  'blower-runs-on': [[set(['fan-after-heat', '0'])], /after heat is 0 s/],
+  'guard-lets-start': [[['proof.hasLineGuard', true], set(['guard-start-volts', '235'])], /is 235 V on a 240 V/],
   'screen-on-batteries': [[['thermostat.power', 'battery'], set(['screen', 'always'])], /on batteries/],
   'one-way-of-speed': [
     [['outdoorUnit.stages', 'inverter'], set(['adaptive-capacity', 'on'], ['accelerated-capacity', 'on'])],
@@ -115,9 +115,9 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
     [['outdoorUnit.stages', 'inverter'], ['boxes.zoneBoard', true], set(['adaptive-capacity', 'on'])],
     /has zones/,
   ],
-  'brisk-calls-backup': [[set(['response', 'brisk'])], /brisk/],
-  'run-on-in-damp': [[DAMP, set(['fan-after-cool', '90'])], /runs on for 90 s/],
-  'not-on-the-job-yet': [[['schools.dampCold', true]], /the job still says/],
+  'brisk-calls-backup': [[set(['response', 'brisk'])], /Brisk/],
+  'run-on-in-damp': [[DAMP, set(['fan-after-cool', '90'])], /is 90 s after cooling/],
+  'not-on-the-job-yet': [[['schools.dampCold', true]], /the job still has/],
   'override-readable': [[set(['droop', 'lots'])], /cannot be read/],
 };
 

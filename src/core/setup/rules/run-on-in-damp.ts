@@ -11,8 +11,8 @@ export const runOnInDamp: Rule<SetupSubject> = {
       ? [
           about('fan-after-cool', {
             severity: 'advice',
-            what: `The blower runs on for ${seconds} s after cooling, in damp air.`,
-            mend: 'Let it stop with the call: the water drains instead of going back into the house.',
+            what: `Blower off-delay is ${seconds} s after cooling, in a humid climate.`,
+            mend: 'Set it to stop with the call, so the water drains instead of going back into the house.',
             mendBy: toSet(subject, 'fan-after-cool', 0, ''),
           }),
         ]

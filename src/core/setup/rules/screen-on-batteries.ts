@@ -3,14 +3,14 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const screenOnBatteries: Rule<SetupSubject> = {
   id: 'screen-on-batteries',
-  why: 'A dead thermostat calls no heat.',
+  why: 'A dead thermostat cannot call for heat.',
   check: (subject) =>
     valueOf(subject, 'screen') === 'always' && subject.facts.thermostat.power === 'battery'
       ? [
           about('screen', {
             severity: 'warning',
             what: 'The screen is always lit, on batteries.',
-            mend: 'Let it wake at a touch, or bring it a C wire.',
+            mend: 'Set it to light when touched, or run a C wire.',
             mendBy: toSet(subject, 'screen', 'touch', ''),
           }),
         ]

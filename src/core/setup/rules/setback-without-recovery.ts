@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject, toSet, valueOf } from './subject';
 
 export const setbackWithoutRecovery: Rule<SetupSubject> = {
   id: 'setback-without-recovery',
-  why: 'After a deep setback the room is far below the setpoint: the backup makes the whole climb.',
+  why: 'After a deep setback the room is far below setpoint and backup does the whole recovery.',
   check: (subject) => {
     const setbackF = numberOf(subject, 'setback');
     const droopF = numberOf(subject, 'droop');
@@ -17,8 +17,8 @@ export const setbackWithoutRecovery: Rule<SetupSubject> = {
           about('setback', {
             severity: 'warning',
             what: `${apartF(setbackF)} cooler at night and no early start: the backup runs every morning.`,
-            mend: `Cool down by ${apartF(3)} at most, or let the droop be as wide as the setback, or let it start early.`,
-            mendBy: toSet(subject, 'setback', 3, 'Spares the backup the morning climb.'),
+            mend: `Limit the setback to ${apartF(3)}, or make the droop as wide as the setback, or turn on early start.`,
+            mendBy: toSet(subject, 'setback', 3, 'Keeps backup off during morning recovery.'),
           }),
         ]
       : [];

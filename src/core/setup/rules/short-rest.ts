@@ -3,15 +3,15 @@ import { about, numberOf, type SetupSubject } from './subject';
 
 export const shortRest: Rule<SetupSubject> = {
   id: 'short-rest',
-  why: 'Two minutes are enough only where pressures were seen to equalize; a start against pressure stalls the compressor.',
+  why: 'Two minutes is enough only if you have watched the pressures equalize; starting against pressure stalls the compressor.',
   check: (subject) => {
     const minutes = numberOf(subject, 'compressor-min-off');
     return minutes !== null && minutes < 5
       ? [
           about('compressor-min-off', {
             severity: 'advice',
-            what: `The compressor rests ${minutes} min; five are usual.`,
-            mend: 'Watch suction and discharge meet on the gauges first. Never under 2 min; the maker’s figure wins.',
+            what: `Compressor minimum off time is ${minutes} min; five is usual.`,
+            mend: 'First watch suction and discharge equalize on the gauges. Never under 2 min; the manufacturer’s figure wins.',
           }),
         ]
       : [];

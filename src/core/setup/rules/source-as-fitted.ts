@@ -11,7 +11,7 @@ export const sourceAsFitted: Rule<SetupSubject> = {
     return [
       about('backup-source', {
         severity: 'error',
-        what: `The backup source is set to ${words(subject, 'backup-source').toLowerCase()}, and something else is fitted.`,
+        what: `Backup source is set to ${words(subject, 'backup-source').toLowerCase()}, but something else is installed.`,
         mend: source.because.join(' '),
         mendBy: toSet(subject, 'backup-source', source.worked, ''),
       }),

@@ -3,7 +3,7 @@ import { about, type SetupSubject, toSet, valueOf } from './subject';
 
 export const stagesAsWired: Rule<SetupSubject> = {
   id: 'stages-as-wired',
-  why: 'A stage that is called and not wired gives nothing; one that is wired and not called waits for ever.',
+  why: 'A stage that is called but not wired does nothing; one that is wired but not called never comes on.',
   check: (subject) => {
     const { compressorOutputs } = subject.facts.thermostat;
     return valueOf(subject, 'compressor-stages') === 2 &&

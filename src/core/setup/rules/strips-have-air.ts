@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const stripsHaveAir: Rule<SetupSubject> = {
   id: 'strips-have-air',
-  why: 'Below its least airflow a kit trips its limits.',
+  why: 'Below its minimum airflow a kit trips its limits.',
   check: (subject) => {
     const cfm = numberOf(subject, 'airflow-strips');
     const { minCfm } = subject.facts.heatKit;
@@ -12,8 +12,8 @@ export const stripsHaveAir: Rule<SetupSubject> = {
       ? [
           about('airflow-strips', {
             severity: 'error',
-            what: `${cfm} CFM with strips; the kit wants at least ${minCfm}.`,
-            mend: 'Set a higher tap or code for the heat kit.',
+            what: `${cfm} CFM with strips; the kit needs at least ${minCfm}.`,
+            mend: 'Use a higher speed tap or code for the heat kit.',
             mendBy: toSet(subject, 'airflow-strips', minCfm, ''),
           }),
         ]

@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const testReaches: Rule<SetupSubject> = {
   id: 'test-reaches',
-  why: 'A test that ends by itself in a warm room looks like a fault.',
+  why: 'A test that quits on its own in a warm room looks like a fault.',
   check: (subject) => {
     const { heatSetpointF } = subject.facts.house;
     const mostF = numberOf(subject, 'test-heat-most');
@@ -15,9 +15,9 @@ export const testReaches: Rule<SetupSubject> = {
         ? [
             about('test-heat-most', {
               severity: 'warning' as const,
-              what: `A test of heat ends at ${mostF} °F, in a house kept at ${heatSetpointF} °F.`,
+              what: `The heat test stops at ${mostF} °F in a house kept at ${heatSetpointF} °F.`,
               mend: `At least ${needF} °F.`,
-              mendBy: toSet(subject, 'test-heat-most', needF, 'Room for the startup test.'),
+              mendBy: toSet(subject, 'test-heat-most', needF, 'To leave room for the startup test.'),
             }),
           ]
         : []),
@@ -25,9 +25,14 @@ export const testReaches: Rule<SetupSubject> = {
         ? [
             about('test-cool-least', {
               severity: 'warning' as const,
-              what: `A test of cooling ends at ${leastF} °F, in a house kept at ${heatSetpointF} °F.`,
+              what: `The cooling test stops at ${leastF} °F in a house kept at ${heatSetpointF} °F.`,
               mend: `At most ${heatSetpointF - TEST_ROOM_F} °F.`,
-              mendBy: toSet(subject, 'test-cool-least', heatSetpointF - TEST_ROOM_F, 'Room for the startup test.'),
+              mendBy: toSet(
+                subject,
+                'test-cool-least',
+                heatSetpointF - TEST_ROOM_F,
+                'To leave room for the startup test.',
+              ),
             }),
           ]
         : []),

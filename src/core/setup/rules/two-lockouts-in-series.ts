@@ -4,7 +4,7 @@ import { about, numberOf, type SetupSubject } from './subject';
 
 export const twoGatesInSeries: Rule<SetupSubject> = {
   id: 'two-gates-in-series',
-  why: 'The wall shows auxiliary heat while a switch outdoors holds it: the next hand looks for a fault.',
+  why: 'The thermostat shows AUX while an outdoor thermostat blocks it, and the next tech chases a fault.',
   check: (subject) => {
     const auxF = numberOf(subject, 'aux-lockout');
     const dialsF =
@@ -15,8 +15,8 @@ export const twoGatesInSeries: Rule<SetupSubject> = {
       ? [
           about('aux-lockout', {
             severity: 'advice',
-            what: `A lockout at ${auxF} °F in the thermostat and outdoor thermostats at ${dialsF.join(', ')} °F stand in one circuit: the colder rules.`,
-            mend: 'One of the two is enough. Where both stay, say so on the homeowner’s page.',
+            what: `A ${auxF} °F lockout in the thermostat and outdoor thermostats at ${dialsF.join(', ')} °F are in the same circuit: the colder one controls.`,
+            mend: 'One of the two is enough. If both stay, note it on the homeowner page.',
           }),
         ]
       : [];

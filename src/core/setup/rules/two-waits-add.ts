@@ -3,15 +3,15 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const twoWaitsAdd: Rule<SetupSubject> = {
   id: 'two-waits-add',
-  why: 'A board that counts minutes begins when the thermostat has waited already. Some hold emergency heat as well.',
+  why: 'A board delay starts after the thermostat has already waited. Some delay emergency heat too.',
   check: (subject) => {
     const boardMin = numberOf(subject, 'board-backup-delay') ?? 0;
     return boardMin > 0
       ? [
           about('board-backup-delay', {
             severity: 'warning',
-            what: `The board waits ${boardMin} min more after the thermostat has called backup.`,
-            mend: 'Let one of them count. If the board must, see that emergency heat comes at once.',
+            what: `The board adds ${boardMin} min after the thermostat calls backup.`,
+            mend: 'Use only one delay. If it must be the board’s, make sure emergency heat comes on at once.',
             mendBy: toSet(subject, 'board-backup-delay', 0, ''),
           }),
         ]

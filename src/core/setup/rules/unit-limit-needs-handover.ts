@@ -3,7 +3,7 @@ import { about, numberOf, type SetupSubject, toSet } from './subject';
 
 export const unitLimitNeedsHandover: Rule<SetupSubject> = {
   id: 'unit-limit-needs-handover',
-  why: 'Where the unit stops itself the thermostat still calls it, and the backup waits for the droop.',
+  why: 'Below the unit’s cutoff the thermostat still calls the compressor, and backup waits for the droop.',
   check: (subject) => {
     const { minOutdoorF } = subject.facts.outdoorUnit;
     const { designOutdoorF } = subject.facts.house;
@@ -12,10 +12,10 @@ export const unitLimitNeedsHandover: Rule<SetupSubject> = {
     return [
       about('compressor-lockout', {
         severity: 'advice',
-        what: `Between ${designOutdoorF} and ${minOutdoorF} °F the unit stops itself and the thermostat does not know.`,
-        mend: `A lockout at ${minOutdoorF} °F makes the backup first stage there.`,
+        what: `Between ${designOutdoorF} and ${minOutdoorF} °F the unit cuts out and the thermostat does not know it.`,
+        mend: `A lockout at ${minOutdoorF} °F makes backup the first stage there.`,
         ...(subject.settings.get('compressor-lockout')!.absent === null
-          ? { mendBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s own limit.') }
+          ? { mendBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s low-temperature cutoff.') }
           : {}),
       }),
     ];

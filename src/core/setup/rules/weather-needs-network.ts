@@ -3,7 +3,7 @@ import { about, numberOf, type SetupSubject, valueOf } from './subject';
 
 export const weatherNeedsNetwork: Rule<SetupSubject> = {
   id: 'weather-needs-network',
-  why: 'A weather service is a guess for the next town, and ends with the network.',
+  why: 'A weather service reports the next town over, and quits when the internet does.',
   check: (subject) => {
     const { tenants } = subject.facts.talk;
     const isGated = numberOf(subject, 'compressor-lockout') !== null || numberOf(subject, 'aux-lockout') !== null;
@@ -11,8 +11,8 @@ export const weatherNeedsNetwork: Rule<SetupSubject> = {
       ? [
           about('outdoor-source', {
             severity: tenants ? 'warning' : 'advice',
-            what: `The lockouts hang on a weather service${tenants ? ', in a house with tenants' : ''}.`,
-            mend: 'Without the network they stop working, whichever way the maker chose. A wired or wireless sensor does not.',
+            what: `The lockouts depend on a weather service${tenants ? ', in a house with tenants' : ''}.`,
+            mend: 'Without internet the lockouts fail, on or off depending on the manufacturer. A wired or wireless sensor keeps working.',
           }),
         ]
       : [];

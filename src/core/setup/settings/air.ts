@@ -15,8 +15,9 @@ const airflow = (id: SettingId, label: string, path: FactPath, fact: 'heatCfm' |
     id,
     label,
     on: ['indoor'],
-    meaning: 'What the blower is to move in that call.',
-    decidedBy: 'The outdoor unit’s size and the kit’s least airflow; the maker’s table turns it into a tap or code.',
+    meaning: 'CFM the blower should move on that call.',
+    decidedBy:
+      'The outdoor unit’s size and the kit’s minimum airflow; the manufacturer’s blower table gives the speed tap or code.',
     usual: null,
     unit: 'CFM',
     min: 200,
@@ -25,13 +26,13 @@ const airflow = (id: SettingId, label: string, path: FactPath, fact: 'heatCfm' |
     fact: plainFact(path, 'choice'),
     work: ({ facts }) => {
       const cfm = facts.airHandler[fact];
-      const perTon = `${cfm} CFM is ${Math.round(cfm / ratedTons(facts))} for each ton of heat at the warmest rating.`;
+      const perTon = `${cfm} CFM is ${Math.round(cfm / ratedTons(facts))} per ton at the warmest rating point.`;
       const leastCfm = facts.heatKit.minCfm;
       if (fact !== 'auxCfm' || kitRows(facts).length === 0)
-        return worked(cfm, 'The Sheet’s figure, from the blower table.', perTon);
+        return worked(cfm, 'From the Survey: the blower table.', perTon);
       return cfm >= leastCfm
-        ? worked(cfm, 'The Sheet’s figure, from the blower table.', `The kit wants at least ${leastCfm} CFM.`)
-        : worked(leastCfm, `The Sheet says ${cfm} CFM; the kit wants at least ${leastCfm}.`);
+        ? worked(cfm, 'From the Survey: the blower table.', `The kit needs at least ${leastCfm} CFM.`)
+        : worked(leastCfm, `The Survey says ${cfm} CFM; the kit needs at least ${leastCfm}.`);
     },
   });
 
@@ -41,7 +42,7 @@ export const AIR_SETTINGS: readonly Setting[] = [
     id: 'kit-size',
     label: 'Kit size',
     on: ['indoor', 'thermostat'],
-    meaning: 'The heat kit that the board believes is fitted; it sets the airflow with strips.',
+    meaning: 'The heat kit the board thinks is installed; it sets strip airflow.',
     decidedBy: 'The kit’s plate, at its rated volts.',
     after: ['backup-source'],
     usual: 0,
@@ -56,7 +57,7 @@ export const AIR_SETTINGS: readonly Setting[] = [
         1,
       );
       return kW === 0
-        ? worked(0, 'No kit is fitted.')
+        ? worked(0, 'No heat kit installed.')
         : worked(kW, `${kitRows(facts).length} elements, ${kW} kW together at ${facts.heatKit.ratedVolts} V.`);
     },
   }),
@@ -64,8 +65,8 @@ export const AIR_SETTINGS: readonly Setting[] = [
     id: 'external-static',
     label: 'External static pressure',
     on: ['indoor'],
-    meaning: 'The resistance of the ducts that the blower is told to expect.',
-    decidedBy: 'The pressure measured at startup, filter in and coil wet or dry as the table says.',
+    meaning: 'The duct static pressure the blower is set for.',
+    decidedBy: 'Static pressure measured at startup, filter in, coil wet or dry per the blower table.',
     usual: 0.5,
     unit: 'in. w.c.',
     min: 0.1,
@@ -83,10 +84,10 @@ export const AIR_SETTINGS: readonly Setting[] = [
   airflow('airflow-cooling', 'Airflow, cooling', 'airHandler.coolCfm', 'coolCfm'),
   choiceSetting({
     id: 'blower-hold',
-    label: 'Blower waits for a warm coil',
+    label: 'Blower delay until coil is warm',
     on: ['indoor'],
-    meaning: 'Holds the blower until the coil is warm, so that no start blows cold.',
-    decidedBy: 'Data control, and who hates cool air.',
+    meaning: 'Delays the blower until the coil is warm so it does not start with cold air.',
+    decidedBy: 'Communicating control, and whether anyone dislikes cool air.',
     after: ['control-mode'],
     usual: 'off',
     options: [
@@ -94,20 +95,20 @@ export const AIR_SETTINGS: readonly Setting[] = [
       { value: 'off', label: 'Starts with the compressor' },
     ],
     absent: ({ value }) =>
-      value('control-mode') === 'communicating' ? null : 'It exists only where the boards talk over data wires.',
+      value('control-mode') === 'communicating' ? null : 'Available only with communicating controls.',
     work: ({ facts: { talk } }) =>
       talk.hatesCoolAir
-        ? worked('on', 'Somebody hates lukewarm air.')
-        : worked('off', 'Nobody minds the first minute.'),
+        ? worked('on', 'Someone dislikes lukewarm air.')
+        : worked('off', 'No one minds the first cool minute.'),
   }),
   FAN_AFTER_HEAT,
   numberSetting({
     id: 'fan-after-cool',
-    label: 'Blower runs on after cooling',
+    label: 'Blower off-delay, cooling',
     on: ['indoor', 'thermostat'],
     meaning:
-      'How long it goes on when a cooling call ends: it takes what cold is left, and the water on the coil as well.',
-    decidedBy: 'How damp the air is.',
+      'How long the blower runs after a cooling call. It picks up the cooling left in the coil, and the water on it too.',
+    decidedBy: 'How humid the climate is.',
     usual: 45,
     unit: 's',
     min: 0,
@@ -115,15 +116,15 @@ export const AIR_SETTINGS: readonly Setting[] = [
     step: 5,
     work: ({ facts }) =>
       climateById(facts.year.weather).isDamp
-        ? worked(0, 'The air here is damp: running on blows the coil’s water back into the house.')
-        : worked(45, 'Dry air: the cold that is left in the coil is free.'),
+        ? worked(0, 'Humid climate: the off-delay blows coil water back into the house.')
+        : worked(45, 'Dry climate: the cooling left in the coil is free.'),
   }),
   choiceSetting({
     id: 'blower-when-satisfied',
-    label: 'Blower when the room is satisfied',
+    label: 'Blower when satisfied',
     on: ['indoor'],
-    meaning: 'What it does while the call stands and the boards have stopped the compressor.',
-    decidedBy: 'Data control; drafts against still air.',
+    meaning: 'What the blower does while the call stays on but the boards have stopped the compressor.',
+    decidedBy: 'Communicating control; drafts versus still air.',
     after: ['control-mode'],
     usual: 'off',
     options: [
@@ -133,6 +134,6 @@ export const AIR_SETTINGS: readonly Setting[] = [
     ],
     absent: ({ value }) =>
       value('control-mode') === 'communicating' ? null : 'With 24 V, G goes with the call: the thermostat decides.',
-    work: () => worked('off', 'Air over a coil that rests feels cool, and in cooling it brings water back.'),
+    work: () => worked('off', 'Air over an idle coil feels cool, and in cooling it re-evaporates water.'),
   }),
 ];

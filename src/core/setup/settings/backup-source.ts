@@ -26,10 +26,10 @@ export const BACKUP_SOURCE = choiceSetting({
     if (backupOf(facts) === 'fossil')
       return worked(
         'fossil',
-        `A ${facts.furnace.fuel.replace('-', ' ')} furnace heats the same air stream as the coil.`,
+        `A ${facts.furnace.fuel.replace('-', ' ')} furnace heats the same airstream as the coil.`,
       );
     return kitRows(facts).length > 0
       ? worked('electric', 'The kit’s strips are electric.')
-      : worked('none', 'No kit is fitted.');
+      : worked('none', 'No heat kit installed.');
   },
 });

@@ -15,53 +15,51 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     label: 'Defrost interval',
     on: ['outdoor'],
     meaning: 'Compressor run time with a cold coil between two defrosts.',
-    decidedBy: 'How damp the cold is.',
+    decidedBy: 'How damp the winters are.',
     usual: 90,
     options: [30, 50, 60, 90].map((minutes) => ({ value: minutes, label: `${minutes} min` })),
     fact: plainFact('outdoorUnit.defrostIntervalMin', 'choice'),
     absent: ({ facts }) =>
-      facts.outdoorUnit.defrostControl === 'demand' ? 'A demand board decides by its thermistors.' : null,
+      facts.outdoorUnit.defrostControl === 'demand' ? 'A demand board goes by its sensors.' : null,
     work: ({ facts }) =>
       isDampCold(facts)
-        ? worked(60, 'Damp cold grows frost fast: 30 to 60 min.')
-        : worked(90, 'Dry cold: each defrost saved is heat kept.'),
+        ? worked(60, 'Damp cold builds frost fast: 30 to 60 min.')
+        : worked(90, 'Dry cold: every defrost avoided saves heat.'),
   }),
   choiceSetting({
     id: 'defrost-start',
     label: 'Defrost starts',
     on: ['outdoor'],
-    meaning: 'Some boards can start after less run time.',
-    decidedBy: 'How damp the cold is.',
+    meaning: 'Some boards can start a defrost sooner.',
+    decidedBy: 'How damp the winters are.',
     usual: 'normal',
     options: [
       { value: 'normal', label: 'As usual' },
       { value: 'early', label: 'Sooner' },
     ],
     work: ({ facts }) =>
-      isDampCold(facts)
-        ? worked('early', 'Damp cold: clear the coil before it closes up.')
-        : worked('normal', 'Dry cold.'),
+      isDampCold(facts) ? worked('early', 'Damp cold: clear the coil before it plugs.') : worked('normal', 'Dry cold.'),
   }),
   choiceSetting({
     id: 'defrost-stop',
-    label: 'Defrost may last',
+    label: 'Maximum defrost time',
     on: ['outdoor'],
-    meaning: 'Some boards can allow it longer, so that it ends on the coil’s temperature and not on the clock.',
-    decidedBy: 'How damp the cold is. One that keeps ending on the clock leaves ice.',
+    meaning: 'Some boards allow more time, so it terminates on coil temperature and not on time.',
+    decidedBy: 'How damp the winters are. A defrost that keeps timing out leaves ice.',
     usual: 'normal',
     options: [
       { value: 'normal', label: 'As usual' },
       { value: 'long', label: 'Longer' },
     ],
     work: ({ facts }) =>
-      isDampCold(facts) ? worked('long', 'Damp cold: thick frost needs its time.') : worked('normal', 'Dry cold.'),
+      isDampCold(facts) ? worked('long', 'Damp cold: heavy frost takes time.') : worked('normal', 'Dry cold.'),
   }),
   choiceSetting({
     id: 'strips-in-defrost',
     label: 'Strips in defrost (tempering)',
     on: ['outdoor', 'indoor'],
-    meaning: 'Brings the strips while the coil is cleared, so that the registers do not blow cold.',
-    decidedBy: 'The way of doing it; never where a furnace stands behind an interlock.',
+    meaning: 'Turns on the strips during defrost so the registers do not blow cold.',
+    decidedBy: 'Your method choice; never with a furnace behind an interlock.',
     after: ['backup-source'],
     usual: 'on',
     options: [
@@ -71,8 +69,8 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     fact: flagAsOnOff('outdoorUnit.stripsInDefrost', 'choice'),
     absent: ({ facts }) => {
       if (backupOf(facts) === 'fossil')
-        return 'A furnace called in defrost would stop the compressor in the middle of it: it must not be wired.';
-      if (kitRows(facts).length === 0) return 'There are no strips.';
+        return 'A furnace call in defrost would stop the compressor mid-defrost: do not wire it.';
+      if (kitRows(facts).length === 0) return 'No strips on this job.';
       return facts.outdoorUnit.wTerminals === 'none' ? 'The outdoor board has no W-out.' : null;
     },
     work: ({ facts: { schools, talk } }) => {
@@ -86,9 +84,9 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     id: 'blower-in-defrost',
     label: 'Blower in defrost',
     on: ['indoor'],
-    meaning:
-      'Whether it runs while the coil is cleared. Still, nothing is felt at the registers and no strips are needed.',
-    decidedBy: 'Data control, strips in defrost, and what the maker allows: the defrost takes its heat from this air.',
+    meaning: 'Whether the blower runs during defrost. Off, no one feels cold air and no strips are needed.',
+    decidedBy:
+      'Data control, strips in defrost, and what the manufacturer allows: the defrost takes its heat from this air.',
     after: ['control-mode', 'strips-in-defrost'],
     usual: 'runs',
     options: [
@@ -98,11 +96,12 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     absent: ({ value }) =>
       value('control-mode') === 'communicating'
         ? null
-        : 'With 24 V the thermostat holds G through a defrost: the indoor board does not know of it.',
+        : 'With 24 V the thermostat keeps G on through defrost; the indoor board does not see the defrost.',
     work: ({ value, facts: { talk } }) => {
-      if (value('strips-in-defrost') === 'on') return worked('runs', 'Strips come in defrost and must have air.');
+      if (value('strips-in-defrost') === 'on')
+        return worked('runs', 'Strips come on in defrost and must have airflow.');
       return talk.hatesCoolAir
-        ? worked('stops', 'Somebody hates cool air, and no strips warm it. Only where the maker allows it.')
+        ? worked('stops', 'Somebody hates cool air, and no strips warm it. Only where the manufacturer allows it.')
         : worked('runs', 'The defrost takes its heat from this air and ends sooner.');
     },
   }),

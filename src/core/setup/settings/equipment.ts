@@ -14,17 +14,17 @@ const hasFurnace = ({ system }: Facts) => backupOf({ system }) === 'fossil';
 export const EQUIPMENT_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'control-mode',
-    label: 'Control of the boards',
+    label: 'Control type, 24 V or communicating',
     on: ['indoor', 'outdoor'],
-    meaning: 'Whether the boards talk over data wires or obey 24 V calls.',
-    decidedBy: 'The conductors that are landed, and the thermostat.',
+    meaning: 'Whether the boards communicate over data wires or take 24 V calls.',
+    decidedBy: 'The conductors landed, and the thermostat.',
     usual: 'communicating',
     options: [
       { value: '24-volt', label: '24 V' },
-      { value: 'communicating', label: 'Data' },
+      { value: 'communicating', label: 'Communicating' },
     ],
     fact: plainFact('system.control', 'choice'),
-    work: () => worked('24-volt', 'The thermostat has R, C and call terminals: the boards must obey 24 V.'),
+    work: () => worked('24-volt', 'The thermostat has R, C and call terminals: set the boards to 24 V.'),
   }),
   choiceSetting({
     id: 'system-type',
@@ -41,13 +41,13 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     work: ({ facts }) =>
       hasFurnace(facts)
         ? worked('dual-fuel', 'The backup is a furnace under the coil.')
-        : worked('heat-pump', hasStrips(facts) ? 'The backup is electric strips.' : 'There is no backup.'),
+        : worked('heat-pump', hasStrips(facts) ? 'The backup is electric strips.' : 'No backup heat on this job.'),
   }),
   choiceSetting({
     id: 'compressor-stages',
     label: 'Compressor stages',
     on: ['thermostat'],
-    meaning: 'How many compressor outputs it calls.',
+    meaning: 'How many compressor outputs the thermostat uses.',
     decidedBy: 'The outdoor unit, and the outputs that are wired.',
     usual: 1,
     options: [
@@ -55,7 +55,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       { value: 2, label: 'Two' },
     ],
     work: ({ facts: { outdoorUnit, thermostat } }) => {
-      if (outdoorUnit.stages === 'inverter') return worked(1, 'The inverter stages itself behind one Y.');
+      if (outdoorUnit.stages === 'inverter') return worked(1, 'The inverter stages itself on one Y.');
       if (outdoorUnit.stages === 'single') return worked(1, 'The outdoor unit has one stage.');
       return thermostat.compressorOutputs === 2
         ? worked(2, 'The outdoor unit has two stages.', 'The thermostat has Y1 and Y2.')
@@ -68,18 +68,18 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
   BACKUP_SOURCE,
   choiceSetting({
     id: 'backup-with-heat-pump',
-    label: 'Backup beside the heat pump',
+    label: 'Backup with the heat pump',
     on: ['thermostat'],
     meaning: 'Whether compressor and backup may run at the same time.',
-    decidedBy: 'The source of the backup; with strips, the way of doing it.',
+    decidedBy: 'The backup source; with strips, your method choice.',
     after: ['backup-source'],
     usual: 'together',
     options: [
-      { value: 'together', label: 'Together' },
+      { value: 'together', label: 'AUX and E jumpered' },
       { value: 'apart', label: 'Never together' },
       { value: 'emergency-only', label: 'Backup in emergency only' },
     ],
-    absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
+    absent: ({ value }) => (value('backup-source') === 'none' ? 'No backup heat on this job.' : null),
     work: ({ facts, value }) => {
       if (value('backup-source') === 'fossil')
         return worked(
@@ -88,15 +88,15 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
         );
       return facts.schools.auxWithHeatPump === 'emergency-only'
         ? worked('emergency-only', 'Chosen: strips in emergency only.')
-        : worked('together', 'Strips stand behind the coil and add their heat to it.');
+        : worked('together', 'Strips sit downstream of the coil and add to its heat.');
     },
   }),
   choiceSetting({
     id: 'backup-stages',
     label: 'Backup stages',
     on: ['thermostat'],
-    meaning: 'How many outputs call the backup.',
-    decidedBy: 'The thermostat’s terminals, and the banks or stages behind them.',
+    meaning: 'How many outputs call for backup.',
+    decidedBy: 'The thermostat terminals and the banks or stages they call.',
     after: ['backup-source'],
     usual: 1,
     options: [
@@ -105,7 +105,7 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       { value: 2, label: 'Two' },
     ],
     work: ({ facts, value }) => {
-      if (value('backup-source') === 'none') return worked(0, 'There is no backup.');
+      if (value('backup-source') === 'none') return worked(0, 'No backup heat on this job.');
       const { aux, secondAux } = backupOutputs(facts);
       if (!aux) return worked(0, 'The thermostat has no terminal for backup heat.');
       const inputs = hasFurnace(facts) ? facts.airHandler.wInputs.split('+').length : reachableBanks(facts).length;
@@ -120,15 +120,15 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     label: 'Reversing valve',
     on: ['thermostat'],
     meaning: 'Whether the valve terminal is hot in cooling (O) or in heating (B).',
-    decidedBy: 'The data plate or the diagram inside the outdoor panel. Never habit.',
+    decidedBy: 'Go by the data plate or the diagram inside the outdoor panel, never by habit.',
     usual: 'O',
     options: [
-      { value: 'O', label: 'O, in cooling' },
-      { value: 'B', label: 'B, in heating' },
+      { value: 'O', label: 'O (energized in cooling)' },
+      { value: 'B', label: 'B (energized in heating)' },
     ],
     fact: plainFact('thermostat.valveSetting', 'as-found'),
     absent: ({ facts }) =>
-      facts.thermostat.valveTerminals === 'O+B' ? 'O and B are terminals of their own: the wire decides.' : null,
+      facts.thermostat.valveTerminals === 'O+B' ? 'O and B are separate terminals: the wiring decides.' : null,
     work: ({ facts: { outdoorUnit } }) =>
       worked(
         outdoorUnit.reversingValve,
@@ -137,9 +137,9 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
   }),
   choiceSetting({
     id: 'backup-control',
-    label: 'Backup is held by',
+    label: 'Backup controlled by',
     on: ['thermostat', 'indoor'],
-    meaning: 'What stands between the thermostat’s call and the backup.',
+    meaning: 'What sits between the thermostat call and the backup.',
     decidedBy: 'The wiring.',
     after: ['backup-source'],
     usual: 'thermostat',
@@ -148,36 +148,36 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       { value: 'outdoor-thermostats', label: 'Outdoor thermostats' },
       { value: 'outdoor-board', label: 'Outdoor board' },
     ],
-    absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
+    absent: ({ value }) => (value('backup-source') === 'none' ? 'No backup heat on this job.' : null),
     work: ({ facts: { gates, outdoorUnit, system } }) => {
       if (backupOf({ system }) === 'strips' && gates.outdoorThermostats.length > 0)
-        return worked('outdoor-thermostats', 'An outdoor thermostat stands in the auxiliary circuit.');
+        return worked('outdoor-thermostats', 'An outdoor thermostat is in the AUX circuit.');
       return outdoorUnit.wTerminals === 'W-in+W-out'
         ? worked('outdoor-board', 'The outdoor board passes the auxiliary call through itself.')
-        : worked('thermostat', 'Nothing but the thermostat stands in the auxiliary circuit.');
+        : worked('thermostat', 'Only the thermostat is in the AUX circuit.');
     },
   }),
   choiceSetting({
     id: 'aux-and-emergency',
     label: 'AUX and E',
     on: ['thermostat'],
-    meaning: 'Whether auxiliary and emergency heat leave by one conductor or by two.',
-    decidedBy: 'The outdoor thermostats: emergency heat must go round them.',
+    meaning: 'Whether AUX and E leave the thermostat on one conductor or two.',
+    decidedBy: 'The outdoor thermostats: emergency heat must bypass them.',
     after: ['backup-source'],
     usual: 'together',
     options: [
-      { value: 'together', label: 'Together' },
-      { value: 'apart', label: 'Apart' },
+      { value: 'together', label: 'AUX and E jumpered' },
+      { value: 'apart', label: 'AUX and E separate' },
     ],
     absent: ({ facts, value }) => {
-      if (value('backup-source') === 'none') return 'There is no backup.';
+      if (value('backup-source') === 'none') return 'No backup heat on this job.';
       return backupOutputs(facts).aux ? null : 'The thermostat has no terminal for backup heat.';
     },
     work: ({ facts }) => {
       if (!backupOutputs(facts).emergency)
         return worked('together', 'The thermostat has no emergency output of its own.');
       return backupOf(facts) === 'strips' && facts.gates.outdoorThermostats.length > 0
-        ? worked('apart', 'An outdoor thermostat stands in AUX; E must reach the heat without passing it.')
+        ? worked('apart', 'An outdoor thermostat is in series in AUX; E must reach the heat without going through it.')
         : worked('together', 'One source serves both: AUX and E are jumpered.');
     },
   }),
@@ -185,14 +185,14 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
     id: 'assigned-terminal',
     label: 'Assignable terminal',
     on: ['thermostat'],
-    meaning: 'What the terminal without a name of its own carries.',
+    meaning: 'What the configurable terminal carries.',
     decidedBy: 'Outdoor thermostats first, then the banks, then the board’s fault output.',
     after: ['aux-and-emergency'],
     usual: 'unused',
     options: [
       { value: 'unused', label: 'Not used' },
       { value: 'emergency', label: 'Emergency heat' },
-      { value: 'second-aux', label: 'Second auxiliary' },
+      { value: 'second-aux', label: 'Second-stage AUX' },
       { value: 'fault-lamp', label: 'Fault lamp' },
     ],
     fact: plainFact('thermostat.assigned', 'as-found'),
@@ -200,45 +200,45 @@ export const EQUIPMENT_SETTINGS: readonly Setting[] = [
       facts.thermostat.heatTerminals === 'W2' ? null : 'The thermostat has no assignable terminal.',
     work: ({ facts }) => {
       if (!hasFurnace(facts) && facts.gates.outdoorThermostats.length > 0)
-        return worked('emergency', 'An outdoor thermostat holds W2: emergency heat needs a way round it.');
+        return worked('emergency', 'An outdoor thermostat is in W2: emergency heat needs a bypass.');
       if (!hasFurnace(facts) && reachableBanks(facts).length > 1)
         return worked('second-aux', 'The kit has a second bank with an input of its own.');
       if (facts.outdoorUnit.faultOutput === 'lamp')
         return worked('fault-lamp', 'The outdoor board can light a lamp on a fault.');
-      return worked('unused', 'Nothing is left that needs it.');
+      return worked('unused', 'Nothing else needs it.');
     },
   }),
   choiceSetting({
     id: 'fan-in-heat',
-    label: 'Blower in backup heat',
+    label: 'Blower control in backup heat',
     on: ['thermostat'],
     meaning: 'Who starts the blower when the backup is called.',
-    decidedBy: 'The source of the backup.',
+    decidedBy: 'The backup source.',
     after: ['backup-source'],
     usual: 'equipment',
     options: [
       { value: 'thermostat', label: 'Thermostat, with G' },
       { value: 'equipment', label: 'The indoor unit itself' },
     ],
-    absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
+    absent: ({ value }) => (value('backup-source') === 'none' ? 'No backup heat on this job.' : null),
     work: ({ value }) =>
       value('backup-source') === 'fossil'
         ? worked('equipment', 'A furnace starts its own blower once its exchanger is warm.')
-        : worked('thermostat', 'Strips must never heat without air: G comes with them.'),
+        : worked('thermostat', 'Strips must never run without airflow: G is energized with them.'),
   }),
   choiceSetting({
     id: 'emergency-on-fault',
     label: 'Emergency heat on a heat-pump fault',
     on: ['thermostat', 'indoor', 'outdoor'],
-    meaning: 'Whether the backup takes the house over when the outdoor unit locks out.',
-    decidedBy: 'Whether there is a backup.',
+    meaning: 'Whether backup takes over when the outdoor unit locks out.',
+    decidedBy: 'Whether the job has backup heat.',
     after: ['backup-source'],
     usual: 'off',
     options: ON_OFF,
     absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup to take over.' : null),
     work: ({ value }) =>
       value('backup-source') === 'fossil'
-        ? worked('on', 'A furnace is fitted: the house keeps its heat when the outdoor unit fails at night.')
-        : worked('on', 'Strips are fitted: the house keeps its heat when the outdoor unit fails at night.'),
+        ? worked('on', 'A furnace is installed: the house stays warm if the outdoor unit fails at night.')
+        : worked('on', 'Strips are installed: the house stays warm if the outdoor unit fails at night.'),
   }),
 ];

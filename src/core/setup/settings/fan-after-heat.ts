@@ -3,11 +3,11 @@ import { numberSetting, worked } from '../setting';
 /** How long the blower runs on after heat. */
 export const FAN_AFTER_HEAT = numberSetting({
   id: 'fan-after-heat',
-  label: 'Blower runs on after heat',
+  label: 'Blower off-delay, heating',
   on: ['indoor', 'thermostat'],
   meaning:
-    'How long it goes on when a heating call ends. Too short leaves heat in strips or exchanger; too long blows cool.',
-  decidedBy: 'What has to cool down. The maker’s figure wins.',
+    'How long the blower runs after a heating call. Too short leaves heat in the strips or heat exchanger; too long blows cool air.',
+  decidedBy: 'What has to cool down. The manufacturer’s figure wins.',
   after: ['backup-source'],
   usual: 60,
   unit: 's',
@@ -17,11 +17,11 @@ export const FAN_AFTER_HEAT = numberSetting({
   work: ({ value }) => {
     switch (value('backup-source')) {
       case 'fossil':
-        return worked(120, 'The exchanger must cool before the air stops, or its limit opens.');
+        return worked(120, 'The heat exchanger must cool before the blower stops, or its limit opens.');
       case 'none':
-        return worked(30, 'The coil gives what is left of its heat.');
+        return worked(30, 'Picks up the heat left in the coil.');
       default:
-        return worked(60, 'Strips glow on for a while: air until they are cool, or their limit opens.');
+        return worked(60, 'Strips stay hot for a while: run the blower until they cool, or the limit opens.');
     }
   },
 });

@@ -16,10 +16,10 @@ const hasSchedule = 'The house is kept steady.';
 export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'temperature-scale',
-    label: 'Degrees',
+    label: 'Temperature scale',
     on: ['thermostat'],
     meaning: 'The scale on the display.',
-    decidedBy: 'The people in the house.',
+    decidedBy: 'The household.',
     usual: 'F',
     options: talkFacts.scale.options,
     work: ({ facts: { talk } }) => worked(talk.scale, `They read °${talk.scale}.`),
@@ -28,18 +28,18 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     id: 'clock',
     label: 'Clock',
     on: ['thermostat'],
-    meaning: 'How the display writes the time.',
-    decidedBy: 'The people in the house.',
+    meaning: 'Time format on the display.',
+    decidedBy: 'The household.',
     usual: 12,
     options: talkFacts.clock.options,
-    work: ({ facts: { talk } }) => worked(talk.clock, `They read a ${talk.clock}-hour clock.`),
+    work: ({ facts: { talk } }) => worked(talk.clock, `They use a ${talk.clock}-hour clock.`),
   }),
   choiceSetting({
     id: 'schedule',
     label: 'Schedule',
     on: ['thermostat'],
-    meaning: 'How many periods the day has.',
-    decidedBy: 'The people in the house.',
+    meaning: 'Schedule periods per day.',
+    decidedBy: 'The household.',
     usual: 'night-and-away',
     options: [
       { value: 'none', label: 'None, held steady' },
@@ -55,32 +55,32 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     id: 'wake-time',
     label: 'Warm by',
     on: ['thermostat'],
-    meaning: 'When the day’s setpoint holds.',
-    decidedBy: 'The people in the house.',
+    meaning: 'When the day setpoint starts.',
+    decidedBy: 'The household.',
     after: ['schedule'],
     usual: 6,
     options: talkFacts.wakeHour.options,
     absent: ({ value }) => (value('schedule') === 'none' ? hasSchedule : null),
-    work: ({ facts: { talk } }) => worked(talk.wakeHour, 'They get up then.'),
+    work: ({ facts: { talk } }) => worked(talk.wakeHour, 'That is when they get up.'),
   }),
   choiceSetting({
     id: 'sleep-time',
     label: 'Cooler from',
     on: ['thermostat'],
-    meaning: 'When the night’s setpoint holds.',
-    decidedBy: 'The people in the house.',
+    meaning: 'When the night setpoint starts.',
+    decidedBy: 'The household.',
     after: ['schedule'],
     usual: 22,
     options: talkFacts.sleepHour.options,
     absent: ({ value }) => (value('schedule') === 'none' ? hasSchedule : null),
-    work: ({ facts: { talk } }) => worked(talk.sleepHour, 'They go to bed then.'),
+    work: ({ facts: { talk } }) => worked(talk.sleepHour, 'That is when they go to bed.'),
   }),
   numberSetting({
     id: 'setback',
     label: 'Setback',
     on: ['thermostat'],
-    meaning: 'How much cooler the night is.',
-    decidedBy: 'The people in the house, and what the morning costs.',
+    meaning: 'How many degrees cooler at night.',
+    decidedBy: 'The household, and what morning recovery costs.',
     after: ['schedule'],
     usual: 8,
     unit: '°F',
@@ -92,19 +92,19 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
   }),
   choiceSetting({
     id: 'changeover',
-    label: 'Heat and cool change over',
+    label: 'Heat/cool changeover',
     on: ['thermostat'],
-    meaning: 'Whether the thermostat may go from heating to cooling by itself.',
-    decidedBy: 'Whether somebody is always there to switch.',
+    meaning: 'Whether the thermostat may go from heating to cooling automatically.',
+    decidedBy: 'Whether someone is always there to switch it.',
     usual: 'manual',
     options: [
-      { value: 'manual', label: 'By hand' },
-      { value: 'auto', label: 'By itself' },
+      { value: 'manual', label: 'Manual' },
+      { value: 'auto', label: 'Automatic' },
     ],
     work: ({ facts: { talk } }) => {
-      if (talk.pets) return worked('auto', 'Animals are at home alone and cannot switch it.');
+      if (talk.pets) return worked('auto', 'Pets are home alone, with no one to switch it.');
       return talk.tenants
-        ? worked('auto', 'Tenants live here: one thing less to explain.')
+        ? worked('auto', 'Tenants live here: one less thing to explain.')
         : worked('manual', 'Somebody is there to switch it twice a year.');
     },
   }),
@@ -112,7 +112,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     id: 'deadband',
     label: 'Heat-cool deadband',
     on: ['thermostat'],
-    meaning: 'The least distance between the heating and the cooling setpoint.',
+    meaning: 'Minimum spread between heating and cooling setpoints.',
     decidedBy: 'Heating and cooling must not chase each other.',
     after: ['changeover'],
     usual: 3,
@@ -120,15 +120,15 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     isDifference: true,
     min: 0,
     max: 10,
-    absent: ({ value }) => (value('changeover') === 'manual' ? 'It does not change over by itself.' : null),
-    work: () => worked(3, `At least ${apartF(2)}; ${apartF(3)} keeps sun and overshoot from turning it round.`),
+    absent: ({ value }) => (value('changeover') === 'manual' ? 'Changeover is manual.' : null),
+    work: () => worked(3, `At least ${apartF(2)}; ${apartF(3)} keeps sun and overshoot from flipping it to cooling.`),
   }),
   numberSetting({
     id: 'heat-setpoint-most',
     label: 'Highest heating setpoint',
     on: ['thermostat'],
-    meaning: 'What nobody can set the heat above.',
-    decidedBy: 'Who may touch it; the startup test must still be able to call heat.',
+    meaning: 'No one can set heat above this.',
+    decidedBy: 'Who may change it; the startup test must still be able to call heat.',
     usual: null,
     unit: '°F',
     min: 60,
@@ -140,15 +140,15 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
         : worked(
             Math.max(74, house.heatSetpointF + TEST_ROOM_F),
             talk.tenants ? 'Tenants live here.' : 'Not everyone may change it.',
-            `Still ${apartF(TEST_ROOM_F)} above the usual ${house.heatSetpointF} °F, for the startup test.`,
+            `${apartF(TEST_ROOM_F)} above the usual ${house.heatSetpointF} °F, to leave room for the startup test.`,
           ),
   }),
   numberSetting({
     id: 'cool-setpoint-least',
     label: 'Lowest cooling setpoint',
     on: ['thermostat'],
-    meaning: 'What nobody can set the cooling below.',
-    decidedBy: 'Who may touch it.',
+    meaning: 'No one can set cooling below this.',
+    decidedBy: 'Who may change it.',
     usual: null,
     unit: '°F',
     min: 50,
@@ -156,7 +156,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     none: 'no limit',
     work: ({ facts: { talk } }) =>
       talk.tenants
-        ? worked(70, 'Tenants live here: colder only ices the coil.')
+        ? worked(70, 'Tenants live here: setting it colder only ices the coil.')
         : worked(null, 'Nobody asked for one.'),
   }),
   choiceSetting({
@@ -164,7 +164,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     label: 'Lock',
     on: ['thermostat'],
     meaning: 'How much of the thermostat is locked.',
-    decidedBy: 'Who may touch it. Lock it last, after the tests.',
+    decidedBy: 'Who may change it. Lock it last, after the tests.',
     usual: 'none',
     options: [
       { value: 'none', label: 'Open' },
@@ -180,24 +180,24 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
   }),
   numberSetting({
     id: 'temperature-offset',
-    label: 'Room reading offset',
+    label: 'Temperature offset',
     on: ['thermostat'],
-    meaning: 'Added to what its sensor reads.',
-    decidedBy: 'A trusted thermometer beside it, after a quarter of an hour.',
+    meaning: 'Added to the sensor reading.',
+    decidedBy: 'Compare with a trusted thermometer next to it, after 15 minutes.',
     usual: 0,
     unit: '°F',
     isDifference: true,
     min: -5,
     max: 5,
     step: 0.5,
-    work: () => worked(0, 'Nothing measured speaks for one.'),
+    work: () => worked(0, 'No measurement calls for one.'),
   }),
   choiceSetting({
     id: 'sensing-place',
-    label: 'Room is sensed',
+    label: 'Room sensor used',
     on: ['thermostat'],
-    meaning: 'Which sensor the thermostat obeys.',
-    decidedBy: 'Where people are. A sensor in sun, draught or return air misleads.',
+    meaning: 'Which sensor the thermostat uses.',
+    decidedBy: 'Put it where people are. A sensor in sun, a draft or return air misleads.',
     usual: 'here',
     options: [
       { value: 'here', label: 'In the thermostat' },
@@ -209,19 +209,18 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
         case 'none':
           return worked('here', 'No sensor in another room is on record.');
         case 'beside':
-          return worked('average', 'A sensor stands where people are: the mean holds both rooms.');
+          return worked('average', 'A sensor is where people are: averaging holds both rooms.');
         case 'instead':
-          return worked('remote', 'Sun or draft misleads the thermostat’s own.');
+          return worked('remote', 'Sun or drafts fool the thermostat’s own sensor.');
       }
     },
   }),
   choiceSetting({
     id: 'reminder-basis',
-    label: 'Reminders count',
+    label: 'Reminder timer based on',
     on: ['thermostat'],
-    meaning:
-      'Run time counts only while the blower runs: 90 days of it can be a year. The calendar counts on while nothing runs.',
-    decidedBy: 'What wears: filter and pad by air that passes, a lamp by the calendar.',
+    meaning: 'Run time counts only while the blower runs: 90 days of it can be a year. The calendar keeps counting.',
+    decidedBy: 'What wears: filter and pad by airflow, a UV lamp by the calendar.',
     usual: 'calendar',
     options: [
       { value: 'run-time', label: 'Run time' },
@@ -229,15 +228,15 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     ],
     work: ({ facts: { talk } }) =>
       talk.emptyInWinter
-        ? worked('run-time', 'The house is empty at times: nothing wears then.')
-        : worked('calendar', 'Somebody always lives here, and a date is understood.'),
+        ? worked('run-time', 'The house is empty at times, when nothing wears.')
+        : worked('calendar', 'Someone always lives here, and a calendar date is simpler.'),
   }),
   numberSetting({
     id: 'filter-reminder',
     label: 'Filter reminder',
     on: ['thermostat'],
     meaning: 'Days until it asks for the filter, by run time or calendar.',
-    decidedBy: 'The filter, and animals.',
+    decidedBy: 'Filter type, and pets.',
     after: ['reminder-basis'],
     usual: null,
     unit: 'days',
@@ -247,7 +246,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     none: 'off',
     work: ({ facts: { talk } }) =>
       talk.pets
-        ? worked(WITH_PETS_DAYS[talk.filter], `Filter: ${talk.filter.replace('-', ' ')}.`, 'Hair fills it sooner.')
+        ? worked(WITH_PETS_DAYS[talk.filter], `Filter: ${talk.filter.replace('-', ' ')}.`, 'Pet hair loads it sooner.')
         : worked(FILTER_DAYS[talk.filter], `Filter: ${talk.filter.replace('-', ' ')}.`),
   }),
   numberSetting({
@@ -276,21 +275,21 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     max: 24,
     none: 'off',
     absent: ({ facts: { talk } }) => (talk.humidifier ? null : 'There is no humidifier on the duct.'),
-    work: () => worked(12, 'A pad a heating season, sooner in hard water.'),
+    work: () => worked(12, 'One pad per heating season, sooner in hard water.'),
   }),
   numberSetting({
     id: 'lamp-reminder',
-    label: 'Duct lamp reminder',
+    label: 'UV lamp reminder',
     on: ['thermostat'],
-    meaning: 'Months until it asks for the lamp in the duct. Never look at it lit: it hurts eyes.',
-    decidedBy: 'The lamp’s maker: it glows on long after it has stopped working.',
+    meaning: 'Months until it asks for the UV lamp. Never look at it lit: it can injure your eyes.',
+    decidedBy: 'Go by the lamp manufacturer: it keeps glowing long after it stops working.',
     after: ['reminder-basis'],
     usual: null,
     unit: 'months',
     min: 3,
     max: 36,
     none: 'off',
-    absent: ({ facts: { talk } }) => (talk.airLamp ? null : 'There is no lamp in the duct.'),
+    absent: ({ facts: { talk } }) => (talk.airLamp ? null : 'No UV lamp in the duct.'),
     work: () => worked(12, 'A year of light, whether or not the blower ran.'),
   }),
   choiceSetting({
@@ -298,16 +297,18 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     label: 'Screen',
     on: ['thermostat'],
     meaning: 'Whether it is always lit or wakes at a touch.',
-    decidedBy: 'Who sleeps beside it, and batteries.',
+    decidedBy: 'Whether someone sleeps near it; battery life.',
     usual: 'touch',
     options: [
-      { value: 'touch', label: 'Lit at a touch' },
-      { value: 'always', label: 'Always lit' },
+      { value: 'touch', label: 'Lights when touched' },
+      { value: 'always', label: 'Always on' },
     ],
     work: ({ facts: { thermostat } }) =>
       worked(
         'touch',
-        thermostat.power === 'battery' ? 'Batteries last years dark, weeks lit.' : 'Dark at night, and lasting longer.',
+        thermostat.power === 'battery'
+          ? 'On batteries: years with the screen off, weeks with it on.'
+          : 'Off at night, and it lasts longer.',
       ),
   }),
   choiceSetting({
@@ -325,7 +326,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
       worked(
         'resume',
         talk.emptyInWinter
-          ? 'The house is empty at times in winter: nobody would switch it on.'
+          ? 'The house is empty at times in winter: no one is there to turn it back on.'
           : 'A house that stays off in a freeze is an emergency.',
       ),
   }),

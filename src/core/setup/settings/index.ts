@@ -11,13 +11,13 @@ import { TIMING_SETTINGS } from './timing';
 /** The catalogue in families, in the order in which settings hang on one another. */
 export const SETTING_FAMILIES: readonly { readonly label: string; readonly settings: readonly Setting[] }[] = [
   { label: 'Equipment', settings: EQUIPMENT_SETTINGS },
-  { label: 'Gates', settings: GATE_SETTINGS },
+  { label: 'Lockouts', settings: GATE_SETTINGS },
   { label: 'Stages and times', settings: TIMING_SETTINGS },
   { label: 'Inverter', settings: INVERTER_SETTINGS },
-  { label: 'Air and kit', settings: AIR_SETTINGS },
+  { label: 'Airflow and heat kit', settings: AIR_SETTINGS },
   { label: 'Defrost', settings: DEFROST_SETTINGS },
   { label: 'Protection and test', settings: PROTECTION_SETTINGS },
-  { label: 'The people in the house', settings: HOUSEHOLD_SETTINGS },
+  { label: 'Household', settings: HOUSEHOLD_SETTINGS },
 ];
 
 /** Every setting; one that hangs on another stands after it. */

@@ -11,7 +11,7 @@ export const INVERTER_SETTINGS: readonly Setting[] = [
     label: 'Adaptive capacity',
     on: ['outdoor', 'indoor'],
     meaning:
-      'The unit learns from how long calls last and runs only as fast as they need. It saves power; with zones it learns the wrong house, and a slow run in cooling dries less.',
+      'The unit learns from call length and runs only as fast as needed. It saves energy, but with zones it learns the wrong load, and slow running in cooling removes less moisture.',
     decidedBy: 'Zones, and damp summers.',
     usual: 'on',
     options: ON_OFF,
@@ -20,23 +20,23 @@ export const INVERTER_SETTINGS: readonly Setting[] = [
       facts.boxes.zoneBoard
         ? worked('off', 'The house has zones: from calls that change with the dampers it learns the wrong house.')
         : climateById(facts.year.weather).isDamp
-          ? worked('off', 'The air here is damp: a slow compressor in cooling leaves the coil warm and dries less.')
-          : worked('on', 'One zone in dry air: slow and long is the cheapest run.'),
+          ? worked('off', 'Humid climate: a slow compressor leaves the coil warmer and removes less moisture.')
+          : worked('on', 'One zone, dry climate: long slow runs cost least.'),
   }),
   choiceSetting({
     id: 'accelerated-capacity',
     label: 'Accelerated capacity',
     on: ['outdoor', 'indoor'],
     meaning:
-      'Goes to full speed soon after a call begins. Faster after a setback; it costs power and noise, and cools the air before it has dried it.',
-    decidedBy: 'Whether the house is let cool, and comfort against cost.',
+      'Ramps to full speed soon after a call starts. Faster setback recovery, but uses more power, makes more noise, and cools the air before drying it.',
+    decidedBy: 'Whether setbacks are used; comfort versus cost.',
     after: ['adaptive-capacity'],
     usual: 'off',
     options: ON_OFF,
     absent: needsInverter,
     work: ({ facts: { talk } }) =>
       talk.leaning === 'comfort' && talk.schedule !== 'steady'
-        ? worked('on', 'The house is let cool and wants comfort: the climb is shorter, and the backup spared.')
-        : worked('off', 'Nothing here is in a hurry: slow and long costs less.'),
+        ? worked('on', 'Setbacks are used and comfort comes first: recovery is faster and backup stays off.')
+        : worked('off', 'No need to hurry: long slow runs cost less.'),
   }),
 ];

@@ -16,7 +16,7 @@ const BALANCE_MARGIN_F = 5;
 const within = (valueF: number, lowF: number, highF: number) => Math.min(highF, Math.max(lowF, Math.round(valueF)));
 
 const THREE_WAYS =
-  'Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service, which needs the network.';
+  'Three sources: a wired sensor on S, S; a wireless sensor; or a weather service, which needs internet.';
 
 const withoutSensor = ({ value }: SetupContext): string | null =>
   value('outdoor-source') === 'none'
@@ -30,25 +30,28 @@ const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
     case 'fixed':
       return worked(changeoverF, `Chosen: a fixed changeover at ${changeoverF} °F.`);
     case 'staging':
-      return worked(null, 'Chosen: staging decides. The furnace takes over when the room falls behind.');
+      return worked(null, 'Chosen: by staging. The furnace takes over when the room falls below setpoint.');
     case 'thermal':
       return thermalBalanceF === null
         ? worked(
             null,
-            'Chosen: the thermal balance. The heat pump carries the house at every temperature, so there is none.',
+            'Chosen: the thermal balance point. The heat pump carries the house at every temperature, so there is no changeover.',
           )
         : worked(
             within(thermalBalanceF, -20, 60),
-            `Chosen: the thermal balance, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone is short.`,
+            `Chosen: the thermal balance point, ${roundTo(thermalBalanceF, 1)} °F. Below it the heat pump alone falls short.`,
           );
     case 'economic': {
       const prices = `At $${facts.prices.electricPerKWh} a kWh and $${facts.prices.fuelPerUnit} a ${FUEL_UNIT[facts.furnace.fuel]}`;
       if (economicBalanceF === 'always')
-        return worked(60, `${prices} the furnace is the cheaper heat in every weather: the compressor is for cooling.`);
+        return worked(
+          60,
+          `${prices} the furnace is cheaper at every temperature: use the compressor for cooling only.`,
+        );
       if (economicBalanceF === 'never' || economicBalanceF === undefined)
         return worked(
           null,
-          `${prices} the heat pump is the cheaper heat in every weather. The furnace takes over by staging where it runs short.`,
+          `${prices} the heat pump is cheaper at every temperature. The furnace takes over by staging where the heat pump falls short.`,
         );
       return worked(
         within(economicBalanceF, -20, 60),
@@ -66,15 +69,17 @@ const furnaceChangeover = ({ facts, crossing }: SetupContext): Worked => {
 const compressorWithStrips = ({ facts }: SetupContext): Worked => {
   const { compressorLockout, fixedCompressorBelowF } = facts.schools;
   if (compressorLockout === 'fixed')
-    return worked(fixedCompressorBelowF, `Chosen: the compressor rests below ${fixedCompressorBelowF} °F.`);
+    return worked(fixedCompressorBelowF, `Chosen: compressor locked out below ${fixedCompressorBelowF} °F.`);
   const { designOutdoorF } = facts.house;
   const cop = roundTo(copAt(crossingInput(facts).heatPump, designOutdoorF), 1);
   const limit = facts.outdoorUnit.minOutdoorF;
-  if (limit !== null)
-    return worked(null, `The unit stops itself below ${limit} °F; above that it is cheaper than strips.`);
+  if (limit !== null) return worked(null, `The unit cuts out below ${limit} °F; above that it is cheaper than strips.`);
   return cop > 1
-    ? worked(null, `At design, ${designOutdoorF} °F, it still gives ${cop} times what strips give for the same power.`)
-    : worked(null, 'Chosen: it runs to the unit’s own limit.');
+    ? worked(
+        null,
+        `At design, ${designOutdoorF} °F, it still makes ${cop} times the heat of strips for the same electricity.`,
+      )
+    : worked(null, 'Chosen: runs down to the unit’s low-temperature cutoff.');
 };
 
 const balanceLockout = ({ facts, crossing }: SetupContext): Worked => {
@@ -82,22 +87,22 @@ const balanceLockout = ({ facts, crossing }: SetupContext): Worked => {
   if (thermalBalanceF === null)
     return worked(
       facts.house.designOutdoorF,
-      'The heat pump carries the house down to design: the backup is kept for colder days.',
+      'The heat pump carries the house down to design: backup is for colder days only.',
     );
   const aboveF = within(Math.ceil(thermalBalanceF) + BALANCE_MARGIN_F, -10, 70);
   return worked(
     aboveF,
-    `Above the balance, ${roundTo(thermalBalanceF, 1)} °F, the heat pump carries the house alone.`,
-    `${apartF(BALANCE_MARGIN_F)} more for defrost and for the climb after a setback.`,
+    `Above the balance point, ${roundTo(thermalBalanceF, 1)} °F, the heat pump carries the house alone.`,
+    `${apartF(BALANCE_MARGIN_F)} added for defrost and setback recovery.`,
   );
 };
 
 const auxLockout = (context: SetupContext): Worked => {
   const { auxLockout: school, codeAuxAboveF } = context.facts.schools;
-  if (school === 'none') return worked(null, 'Chosen: no lockout. Backup may help in any weather.');
+  if (school === 'none') return worked(null, 'Chosen: no lockout. Backup may run in any weather.');
   const wanted =
     school === 'code'
-      ? worked(codeAuxAboveF, `Code or utility asks for ${codeAuxAboveF} °F.`)
+      ? worked(codeAuxAboveF, `Code or utility requires ${codeAuxAboveF} °F.`)
       : balanceLockout(context);
   const lockoutF = context.value('compressor-lockout');
   const limitF = context.facts.outdoorUnit.minOutdoorF;
@@ -109,7 +114,7 @@ const auxLockout = (context: SetupContext): Worked => {
     ? worked(
         Math.ceil(meetF),
         ...wanted.because,
-        `Raised to ${Math.ceil(meetF)} °F: the compressor ${compressorF === lockoutF ? 'is locked out' : 'stops itself'} below ${compressorF} °F, both have play, and something must heat the house there.`,
+        `Raised to ${Math.ceil(meetF)} °F: the compressor ${compressorF === lockoutF ? 'locks out' : 'cuts out'} below ${compressorF} °F, both lockouts have a differential, and something must heat the house there.`,
       )
     : wanted;
 };
@@ -132,9 +137,9 @@ export const sensorFor = ({ thermostat }: Facts): 'wired' | 'wireless' =>
 const dial = (number: 1 | 2 | 3): Setting =>
   numberSetting({
     id: `outdoor-thermostat-${number}`,
-    label: `Outdoor thermostat ${number} closes below`,
+    label: `Outdoor thermostat ${number} setting`,
     on: [],
-    meaning: 'The dial of the switch in its bank’s auxiliary circuit.',
+    meaning: 'Dial setting of the outdoor thermostat in that bank’s AUX circuit.',
     decidedBy: 'The temperature below which the bank is needed.',
     usual: 35,
     unit: '°F',
@@ -157,7 +162,7 @@ const dial = (number: 1 | 2 | 3): Setting =>
       return worked(
         within(dialOf(gateF), -20, 60),
         `${name} needed below ${roundTo(gateF, 1)} °F.`,
-        'A few degrees more for the switch’s play.',
+        'Plus a few degrees for the switch differential.',
       );
     },
   });
@@ -169,7 +174,7 @@ export const GATE_SETTINGS: readonly Setting[] = [
     label: 'Outdoor temperature from',
     on: ['thermostat'],
     meaning: 'Where the thermostat gets the outdoor temperature.',
-    decidedBy: 'Whether a lockout is wanted, the spare conductors and the network.',
+    decidedBy: 'Whether you want a lockout; spare conductors; internet.',
     usual: 'none',
     options: [
       { value: 'none', label: 'Nothing' },
@@ -185,15 +190,15 @@ export const GATE_SETTINGS: readonly Setting[] = [
         (backupOf(facts) === 'fossil' ? changeover !== 'staging' : compressorLockout === 'fixed') ||
         facts.gates.compressorBelowF !== null ||
         facts.gates.auxAboveF !== null;
-      if (!isWanted) return worked('none', 'No lockout is wanted, so nothing needs it.');
-      const wanted = 'A lockout is wanted, and lockouts need the outdoor temperature.';
+      if (!isWanted) return worked('none', 'No lockout chosen, so none needed.');
+      const wanted = 'A lockout is chosen, and lockouts need the outdoor temperature.';
       return sensorFor(facts) === 'wired'
         ? worked('wired', wanted, 'The thermostat has S, S: a wired sensor needs no battery and no network.')
         : worked(
             'wireless',
             wanted,
             'The thermostat has no sensor terminals.',
-            ...(facts.talk.tenants ? ['Tenants’ networks come and go: no weather service.'] : []),
+            ...(facts.talk.tenants ? ['Tenants change internet service: do not rely on a weather service.'] : []),
           );
     },
   }),
@@ -202,8 +207,8 @@ export const GATE_SETTINGS: readonly Setting[] = [
     label: 'Compressor locked out below',
     on: ['thermostat', 'outdoor'],
     meaning:
-      'Below it the compressor is not called; the backup becomes first stage. In dual fuel it is the changeover.',
-    decidedBy: 'With strips: the unit’s own limit. With a furnace: the balance, or staging.',
+      'Below this the compressor is not called and backup becomes first stage. In dual fuel this is the changeover.',
+    decidedBy: 'With strips: the unit’s low-temperature cutoff. With a furnace: the balance point, or staging.',
     after: ['outdoor-source'],
     usual: null,
     unit: '°F',
@@ -219,8 +224,8 @@ export const GATE_SETTINGS: readonly Setting[] = [
     id: 'aux-lockout',
     label: 'Backup locked out above',
     on: ['thermostat', 'indoor'],
-    meaning: 'Above it the backup is not called. Emergency heat is not held by it.',
-    decidedBy: 'The thermal balance, or what code or utility asks.',
+    meaning: 'Above this, backup is not called. It does not lock out emergency heat.',
+    decidedBy: 'The thermal balance point, or what code or utility asks.',
     after: ['outdoor-source', 'compressor-lockout', 'backup-source'],
     usual: null,
     unit: '°F',
@@ -228,7 +233,8 @@ export const GATE_SETTINGS: readonly Setting[] = [
     max: 70,
     none: 'no lockout',
     fact: plainFact('gates.auxAboveF', 'choice'),
-    absent: (context) => (context.value('backup-source') === 'none' ? 'There is no backup.' : withoutSensor(context)),
+    absent: (context) =>
+      context.value('backup-source') === 'none' ? 'No backup heat on this job.' : withoutSensor(context),
     work: auxLockout,
   }),
   dial(1),
@@ -236,10 +242,10 @@ export const GATE_SETTINGS: readonly Setting[] = [
   dial(3),
   choiceSetting({
     id: 'outdoor-sensor-use',
-    label: 'Outdoor temperature is used for',
+    label: 'Outdoor sensor used for',
     on: ['thermostat'],
-    meaning: 'Whether it is only shown, only holds lockouts, or both. Shown alone, no lockout works.',
-    decidedBy: 'Whether a lockout stands.',
+    meaning: 'Display only, lockouts only, or both. If display only, no lockout works.',
+    decidedBy: 'Whether any lockout is set.',
     after: ['outdoor-source', 'compressor-lockout', 'aux-lockout'],
     usual: 'both',
     options: [
@@ -251,15 +257,16 @@ export const GATE_SETTINGS: readonly Setting[] = [
       value('outdoor-source') === 'none' ? 'The thermostat does not know the outdoor temperature.' : null,
     work: ({ value }) =>
       value('compressor-lockout') !== null || value('aux-lockout') !== null
-        ? worked('both', 'A lockout stands on it; shown as well, a sensor gone wrong is seen.')
-        : worked('both', 'No lockout stands yet; one that is set later works at once.'),
+        ? worked('both', 'A lockout depends on it. Displaying it too lets you spot a bad sensor.')
+        : worked('both', 'No lockout set yet; one added later will work right away.'),
   }),
   numberSetting({
     id: 'low-ambient-cut-out',
-    label: 'Outdoor unit stops itself below',
+    label: 'Outdoor unit low-temperature cutoff',
     on: ['outdoor'],
     meaning: 'Some boards stop the compressor in deep cold by themselves, whatever the thermostat calls.',
-    decidedBy: 'The maker’s limit. The thermostat is not told: the backup must come by droop, time or lockout.',
+    decidedBy:
+      'The manufacturer’s limit. The thermostat does not know about it, so backup must come on by droop, time or lockout.',
     usual: null,
     unit: '°F',
     min: -40,
@@ -268,7 +275,10 @@ export const GATE_SETTINGS: readonly Setting[] = [
     fact: plainFact('outdoorUnit.minOutdoorF', 'choice'),
     work: ({ facts: { outdoorUnit } }) =>
       outdoorUnit.minOutdoorF === null
-        ? worked(null, 'The Sheet has no limit of the unit.')
-        : worked(outdoorUnit.minOutdoorF, `The unit’s own limit on the Sheet, ${outdoorUnit.minOutdoorF} °F.`),
+        ? worked(null, 'No cutoff is entered on the Survey.')
+        : worked(
+            outdoorUnit.minOutdoorF,
+            `The unit’s low-temperature cutoff on the Survey, ${outdoorUnit.minOutdoorF} °F.`,
+          ),
   }),
 ];

@@ -7,30 +7,30 @@ import { plainFact } from '../setting-fact';
  */
 const LEAST_VOLTS_SHARE = 0.9;
 const needsGuard = ({ facts }: SetupContext): string | null =>
-  facts.proof.hasLineGuard ? null : 'No line-voltage guard is on record. Startup asks for it, beside its limits.';
+  facts.proof.hasLineGuard ? null : 'No line-voltage monitor on record. Startup asks about it.';
 
 /** What holds the equipment for its own sake, and what a test must be able to reach. */
 export const PROTECTION_SETTINGS: readonly Setting[] = [
   numberSetting({
     id: 'power-up-hold',
-    label: 'Hold after power-up',
+    label: 'Power-up delay',
     on: ['thermostat', 'indoor'],
     meaning:
-      'How long nothing starts when power comes back. Many hold up to a quarter hour whatever is set: not a fault.',
-    decidedBy: 'The compressor’s own minimum off covers an outage; a utility may ask for more.',
+      'How long nothing starts after power returns. Many controls wait up to 15 minutes no matter what is set: not a fault.',
+    decidedBy: 'The compressor’s own minimum off time covers an outage; a utility may ask for more.',
     after: ['compressor-min-off'],
     usual: 0,
     unit: 'min',
     min: 0,
     max: 15,
-    work: ({ value }) => worked(0, `The compressor rests ${value('compressor-min-off')} min after power-up anyway.`),
+    work: ({ value }) => worked(0, `The compressor waits ${value('compressor-min-off')} min after power-up anyway.`),
   }),
   numberSetting({
     id: 'guard-start-volts',
-    label: 'Line guard starts from',
+    label: 'Line monitor cut-in voltage',
     on: [],
-    meaning: 'Below it the guard keeps the outdoor unit off.',
-    decidedBy: 'The supply. Too low protects nothing; too high and the unit never starts.',
+    meaning: 'Below this the line monitor keeps the outdoor unit off.',
+    decidedBy: 'The line voltage. Too low protects nothing; too high and the unit never starts.',
     usual: null,
     unit: 'V',
     min: 150,
@@ -39,15 +39,15 @@ export const PROTECTION_SETTINGS: readonly Setting[] = [
     work: ({ facts: { heatKit } }) =>
       worked(
         Math.round(heatKit.serviceVolts * LEAST_VOLTS_SHARE),
-        `A tenth under the ${heatKit.serviceVolts} V supply: motors are made for that much.`,
+        `10 % under the ${heatKit.serviceVolts} V supply, the range motors are built for.`,
       ),
   }),
   numberSetting({
     id: 'guard-delay',
-    label: 'Line guard waits',
+    label: 'Line monitor delay',
     on: [],
-    meaning: 'How long the volts must be right before it lets the unit start.',
-    decidedBy: 'The compressor’s minimum off: pressures must have met.',
+    meaning: 'How long voltage must be good before it lets the unit start.',
+    decidedBy: 'The compressor minimum off time: pressures must have equalized.',
     after: ['compressor-min-off'],
     usual: 3,
     unit: 'min',
@@ -59,15 +59,15 @@ export const PROTECTION_SETTINGS: readonly Setting[] = [
     work: ({ value }) =>
       worked(
         value('compressor-min-off'),
-        'As long as the compressor rests: the guard cuts it where no thermostat counts.',
+        'Same as the compressor minimum off time: the monitor drops the unit without the thermostat timing it.',
       ),
   }),
   numberSetting({
     id: 'test-heat-most',
-    label: 'Test heats up to',
+    label: 'Heat test limit',
     on: ['thermostat'],
     meaning: 'A test call of heat ends when the room is warmer than this.',
-    decidedBy: 'A startup on a warm day must reach a steady run.',
+    decidedBy: 'On a warm day the startup test must still reach steady operation.',
     usual: null,
     unit: '°F',
     min: 60,
@@ -77,16 +77,15 @@ export const PROTECTION_SETTINGS: readonly Setting[] = [
   }),
   numberSetting({
     id: 'test-cool-least',
-    label: 'Test cools down to',
+    label: 'Cooling test limit',
     on: ['thermostat'],
     meaning: 'A test call of cooling ends when the room is colder than this.',
-    decidedBy: 'A startup in winter must be able to prove the valve by cold air.',
+    decidedBy: 'A winter startup has to check the reversing valve by feeling cold air.',
     usual: null,
     unit: '°F',
     min: 40,
     max: 80,
     none: 'no limit',
-    work: () =>
-      worked(null, 'In winter the valve is proved by cold air: a limit would keep cooling from being called.'),
+    work: () => worked(null, 'In winter you check the valve by cold air; a limit would block the cooling call.'),
   }),
 ];

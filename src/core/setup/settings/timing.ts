@@ -7,8 +7,8 @@ import type { SettingId } from '../setting-id';
 export const LEAST_RECOVERY_F = 1;
 
 const backupHelps = ({ value }: SetupContext): string | null => {
-  if (value('backup-source') === 'none') return 'There is no backup.';
-  return value('backup-with-heat-pump') === 'emergency-only' ? 'The backup runs in emergency only.' : null;
+  if (value('backup-source') === 'none') return 'No backup heat on this job.';
+  return value('backup-with-heat-pump') === 'emergency-only' ? 'Backup runs in emergency heat only.' : null;
 };
 
 const NEEDS_BACKUP = ['backup-source', 'backup-with-heat-pump'] as const satisfies readonly SettingId[];
@@ -20,8 +20,8 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     label: 'Response',
     on: ['thermostat'],
     meaning:
-      'How hard it chases the setpoint. Calm: long runs, the room swings about a degree and a half. Usual: about one degree. Brisk: half a degree, more starts, and later stages come sooner.',
-    decidedBy: 'Comfort against starts and bill.',
+      'How hard it chases setpoint. Calm: long runs, about 1.5° swing. Usual: about 1°. Brisk: 0.5°, more starts, later stages sooner.',
+    decidedBy: 'Comfort versus cycling and cost.',
     usual: 'usual',
     options: [
       { value: 'calm', label: 'Calm' },
@@ -30,15 +30,15 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     ],
     work: ({ facts: { talk } }) =>
       talk.leaning === 'cost'
-        ? worked('calm', 'The house minds the bill: long runs spare starts and backup.')
-        : worked('usual', 'A heat pump gives steady, mild heat: chasing it only brings the backup.'),
+        ? worked('calm', 'They watch the bill: long runs save starts and backup.')
+        : worked('usual', 'A heat pump gives steady, mild heat: chasing setpoint only brings on backup.'),
   }),
   numberSetting({
     id: 'droop',
     label: 'Droop before backup',
     on: ['thermostat'],
-    meaning: 'How far the room may sag under the setpoint before the backup is called.',
-    decidedBy: 'Comfort against cost, from the talk; or the way of doing it.',
+    meaning: 'How far the room may drop below setpoint before backup is called.',
+    decidedBy: 'Comfort versus cost, from Talk; or your method choice.',
     after: NEEDS_BACKUP,
     usual: 0,
     unit: '°F',
@@ -46,7 +46,7 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     min: 0,
     max: 6,
     step: 0.5,
-    none: 'by time alone',
+    none: 'by time only',
     absent: backupHelps,
     work: ({ facts: { schools, talk } }) => {
       switch (schools.droop) {
@@ -55,26 +55,21 @@ export const TIMING_SETTINGS: readonly Setting[] = [
         case 'degrees':
           return worked(3, `Chosen: after ${apartF(3)}.`);
         case 'time':
-          return worked(null, 'Chosen: time decides.');
+          return worked(null, 'Chosen: by time.');
         case 'talk':
-          if (talk.leaning === 'comfort') return worked(0, 'The house wants comfort before cost.');
-          if (talk.leaning === 'cost')
-            return worked(3, 'The house minds the bill: the compressor gets time to catch up.');
+          if (talk.leaning === 'comfort') return worked(0, 'They put comfort before cost.');
+          if (talk.leaning === 'cost') return worked(3, 'They watch the bill: give the compressor time to catch up.');
           return talk.hatesCoolAir
-            ? worked(
-                1,
-                'The house wants some of both.',
-                'Somebody hates lukewarm air: the backup comes a little sooner.',
-              )
-            : worked(2, 'The house wants some of both.');
+            ? worked(1, 'They want some of both.', 'Someone dislikes lukewarm air: backup comes on a little sooner.')
+            : worked(2, 'They want some of both.');
       }
     },
   }),
   numberSetting({
     id: 'upstage-time',
-    label: 'Next stage after',
+    label: 'Upstage time',
     on: ['thermostat'],
-    meaning: 'How long a stage runs short of the setpoint before the next is called.',
+    meaning: 'How long a stage may run without reaching setpoint before the next is called.',
     decidedBy: 'Stages, and comfort against cost.',
     after: ['compressor-stages', ...NEEDS_BACKUP],
     usual: null,
@@ -82,56 +77,56 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     min: 5,
     max: 120,
     step: 5,
-    none: 'by temperature alone',
+    none: 'by temperature only',
     work: (context) => {
       const { facts, value } = context;
       if (facts.schools.droop === 'time' && backupHelps(context) === null)
         return worked(
           facts.talk.leaning === 'cost' ? 60 : 30,
           'Chosen: backup after a time.',
-          `The house leans to ${facts.talk.leaning === 'cost' ? 'the bill: an hour' : 'comfort: half an hour'}.`,
+          `They lean toward ${facts.talk.leaning === 'cost' ? 'the bill: an hour' : 'comfort: half an hour'}.`,
         );
       if (value('compressor-stages') === 2)
         return facts.talk.leaning === 'comfort'
           ? worked(10, 'Two stages; the house wants comfort.')
-          : worked(20, 'Two stages: the low one does most of the work.');
+          : worked(20, 'Two stages: low does most of the work.');
       return worked(null, 'One stage, and the droop calls the backup.');
     },
   }),
   numberSetting({
     id: 'second-stage-least',
-    label: 'First stage runs at least',
+    label: 'First stage minimum run time',
     on: ['thermostat', 'outdoor'],
-    meaning: 'The least time from the first stage to the second, however far the room is short.',
-    decidedBy: 'The compressor: oil and valve settle in the first stage. The maker’s figure wins.',
+    meaning: 'Minimum time from first stage to second, no matter how far the room has dropped.',
+    decidedBy: 'The compressor: let oil and valve settle in first stage. The manufacturer’s figure wins.',
     after: ['compressor-stages', 'upstage-time'],
     usual: 5,
     unit: 'min',
     min: 0,
     max: 30,
     absent: ({ value }) => (value('compressor-stages') === 2 ? null : 'One compressor stage is called.'),
-    work: () => worked(5, 'Long enough for the first stage to settle, short of the time that calls the second.'),
+    work: () => worked(5, 'Long enough for first stage to settle, shorter than the upstage time.'),
   }),
   numberSetting({
     id: 'board-backup-delay',
-    label: 'Board waits before backup',
+    label: 'Board backup delay',
     on: ['indoor', 'outdoor'],
-    meaning: 'Some boards count minutes of their own after the thermostat has called backup.',
-    decidedBy: 'One clock is enough: the thermostat’s droop or time has waited already.',
+    meaning: 'Some boards add their own delay after the thermostat calls backup.',
+    decidedBy: 'One delay is enough: the thermostat’s droop or time already waited.',
     after: ['backup-source', 'droop', 'upstage-time'],
     usual: 0,
     unit: 'min',
     min: 0,
     max: 60,
     step: 5,
-    absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
-    work: () => worked(0, 'The thermostat has waited already; a second wait comes on top of the first.'),
+    absent: ({ value }) => (value('backup-source') === 'none' ? 'No backup heat on this job.' : null),
+    work: () => worked(0, 'The thermostat has already waited; a board delay adds to it.'),
   }),
   numberSetting({
     id: 'aux-on-point',
-    label: 'Backup comes on',
+    label: 'Backup on-point',
     on: ['thermostat', 'indoor'],
-    meaning: 'How far under the setpoint the backup is switched on.',
+    meaning: 'How far below setpoint backup comes on.',
     decidedBy: 'The droop.',
     after: ['droop', ...NEEDS_BACKUP],
     usual: 2,
@@ -146,15 +141,15 @@ export const TIMING_SETTINGS: readonly Setting[] = [
       if (droopF === 0) return worked(1, 'No droop: comfort means about one degree.');
       return typeof droopF === 'number'
         ? worked(droopF, `The droop, ${apartF(droopF)}.`)
-        : worked(2, `Time calls the backup; ${apartF(2)} catches what time misses.`);
+        : worked(2, `Time calls backup; ${apartF(2)} is the safety net.`);
     },
   }),
   numberSetting({
     id: 'aux-off-point',
-    label: 'Backup goes off',
+    label: 'Backup off-point',
     on: ['thermostat', 'indoor'],
-    meaning: 'How far under the setpoint it is let go, so that the compressor finishes the climb.',
-    decidedBy: 'The on-point, less the least recovery.',
+    meaning: 'How far below setpoint backup drops out, so the compressor finishes the recovery.',
+    decidedBy: 'The on-point minus the minimum recovery.',
     after: ['aux-on-point', ...NEEDS_BACKUP],
     usual: 1,
     unit: '°F below',
@@ -170,45 +165,45 @@ export const TIMING_SETTINGS: readonly Setting[] = [
         offF,
         `Switched on ${apartF(onF)} below.`,
         `The room must recover at least ${apartF(LEAST_RECOVERY_F)}, or the backup cycles.`,
-        ...(offF === 1 ? ['Let go one degree before the setpoint.'] : []),
+        ...(offF === 1 ? ['Drops out one degree below setpoint.'] : []),
       );
     },
   }),
   numberSetting({
     id: 'compressor-cycles',
-    label: 'Compressor cycles',
+    label: 'Compressor cycles per hour',
     on: ['thermostat'],
-    meaning: 'Most starts an hour at half load.',
-    decidedBy: 'The compressor: oil and pressures want time.',
+    meaning: 'Maximum starts per hour at half load.',
+    decidedBy: 'The compressor: oil return and pressure equalizing take time.',
     usual: 3,
     unit: 'an hour',
     min: 1,
     max: 6,
-    work: () => worked(3, 'Three starts an hour is what compressors are given.'),
+    work: () => worked(3, 'Three cycles per hour is standard for compressors.'),
   }),
   numberSetting({
     id: 'backup-cycles',
-    label: 'Backup cycles',
+    label: 'Backup cycles per hour',
     on: ['thermostat'],
-    meaning: 'Most starts of the backup an hour.',
-    decidedBy: 'The source: strips bear more, a furnace must cool down between.',
+    meaning: 'Maximum backup starts per hour.',
+    decidedBy: 'The source: strips tolerate more cycles; a furnace must cool between.',
     after: ['backup-source'],
     usual: 6,
     unit: 'an hour',
     min: 1,
     max: 12,
-    absent: ({ value }) => (value('backup-source') === 'none' ? 'There is no backup.' : null),
+    absent: ({ value }) => (value('backup-source') === 'none' ? 'No backup heat on this job.' : null),
     work: ({ value }) =>
       value('backup-source') === 'fossil'
-        ? worked(3, 'A furnace as second stage: three starts an hour leave it time to cool down.')
-        : worked(6, 'Strips have no pressures to equalize and bear more starts.'),
+        ? worked(3, 'Furnace as second stage: three cycles per hour gives it time to cool.')
+        : worked(6, 'Strips have no pressures to equalize and can start more often.'),
   }),
   numberSetting({
     id: 'compressor-min-off',
-    label: 'Compressor minimum off',
+    label: 'Compressor minimum off time',
     on: ['thermostat', 'outdoor'],
-    meaning: 'How long it rests before it may start again.',
-    decidedBy: 'Pressures must equalize. The maker’s figure wins.',
+    meaning: 'How long the compressor stays off before it may restart.',
+    decidedBy: 'Pressures must equalize. The manufacturer’s figure wins.',
     usual: 5,
     unit: 'min',
     min: 2,
@@ -216,15 +211,15 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     fact: plainFact('thermostat.compressorMinOffMin', 'choice'),
     work: ({ facts: { schools } }) =>
       schools.minimumOff === 2
-        ? worked(2, 'Chosen: 2 min, where pressures were seen to equalize.')
+        ? worked(2, 'Chosen: 2 min, because pressures were seen to equalize.')
         : worked(5, 'The usual factory setting.'),
   }),
   numberSetting({
     id: 'compressor-min-on',
-    label: 'Compressor minimum on',
+    label: 'Compressor minimum on time',
     on: ['thermostat'],
     meaning: 'How long it runs once it has started.',
-    decidedBy: 'Oil must come back to the compressor.',
+    decidedBy: 'Oil must return to the compressor.',
     usual: 5,
     unit: 'min',
     min: 0,
@@ -235,7 +230,7 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     id: 'adaptive-recovery',
     label: 'Adaptive recovery',
     on: ['thermostat'],
-    meaning: 'Starts early so that the setpoint is reached on time, with the backup held back.',
+    meaning: 'Starts early so setpoint is reached on time, with backup delayed.',
     decidedBy: 'The schedule, and who sleeps lightly.',
     usual: 'on',
     options: ON_OFF,
@@ -243,8 +238,8 @@ export const TIMING_SETTINGS: readonly Setting[] = [
       if (talk.schedule === 'steady')
         return worked('off', 'The house is kept steady: there is nothing to recover from.');
       return talk.lightSleepers
-        ? worked('off', 'Somebody wakes at a noise before dawn: it would start hours early.')
-        : worked('on', 'The house is cooler at night.', 'An early start spares the backup the morning climb.');
+        ? worked('off', 'A light sleeper lives here: it would start hours early.')
+        : worked('on', 'The house is cooler at night.', 'An early start keeps backup off during morning recovery.');
     },
   }),
   choiceSetting({
@@ -252,19 +247,19 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     label: 'Learning',
     on: ['thermostat'],
     meaning:
-      'Some thermostats move the backup’s on-point by themselves after days that needed it. Most hide this and cannot be told otherwise.',
-    decidedBy: 'The maker. Where it can be switched off, the on-point is what was set.',
+      'Some thermostats shift the backup on-point automatically after days that needed backup. Most hide it and cannot be turned off.',
+    decidedBy: 'The manufacturer. If it can be turned off, the on-point stays as set.',
     after: ['aux-on-point', ...NEEDS_BACKUP],
     usual: 'as-it-comes',
     options: [
-      { value: 'as-it-comes', label: 'As it comes' },
+      { value: 'as-it-comes', label: 'Factory default' },
       { value: 'off', label: 'Off' },
     ],
     absent: backupHelps,
     work: ({ value }) =>
       worked(
         'as-it-comes',
-        `Set ${apartF(value('aux-on-point') as number)} below, it can come up to ${apartF(2)} sooner after days on which it came often: not a fault. Day run shows it.`,
+        `Set to ${apartF(value('aux-on-point') as number)} below, backup can come on up to ${apartF(2)} sooner after days of heavy use: not a fault. Simulate shows it.`,
       ),
   }),
 ];

@@ -22,7 +22,7 @@ export interface ComparedWay {
 
 /** The year of the job as it stands. */
 export const asItStands = (facts: Facts, temperatures: Temperatures): ComparedWay => ({
-  name: 'As it stands',
+  name: 'As set now',
   way: null,
   ...lockoutsInForce(facts),
   year: yearOf(jobPlant(facts), jobTariff(facts), temperatures),
@@ -90,25 +90,27 @@ export const differenceHangsOn = (compared: readonly ComparedWay[], fuelUnit: st
   const cold = compared.filter(({ year }) => year.shortHours > (cheap?.year.shortHours ?? 0));
   const left =
     cold.length > 0
-      ? [`Not compared in cost: ${cold.map(({ name }) => `“${name}”`).join(', ')}. What is short is not paid for.`]
+      ? [
+          `Cost not compared for ${cold.map(({ name }) => `“${name}”`).join(', ')}: heat it does not deliver is not paid for.`,
+        ]
       : [];
   if (!cheap || !dear || dear.year.cost - cheap.year.cost < ALIKE)
-    return ['In a year they cost the same, give or take a few dollars: comfort decides.', ...left];
+    return ['They cost the same within a few dollars a year. Choose on comfort.', ...left];
   const span = whereTheyDiffer(dear.year, cheap.year);
   const strips = dear.year.stripsKWh - cheap.year.stripsKWh;
   const compressor = dear.year.compressorKWh - cheap.year.compressorKWh;
   const fuel = dear.year.fuelUnits - cheap.year.fuelUnits;
-  const more = (value: number, what: string) =>
+  const more = (value: number, unit: string, what: string) =>
     Math.abs(value) < 0.5
       ? []
-      : [`${Math.abs(Math.round(value)).toLocaleString('en-US')} ${what} ${value > 0 ? 'more' : 'less'}`];
+      : [`${Math.abs(Math.round(value)).toLocaleString('en-US')} ${value > 0 ? 'more' : 'fewer'} ${unit}${what}`];
   return [
     `“${dear.name}” costs $${Math.round(dear.year.cost - cheap.year.cost).toLocaleString('en-US')} a year more than “${cheap.name}”: ${[
-      ...more(strips, 'kWh by strips'),
-      ...more(compressor, 'kWh by the compressor'),
-      ...(fuelUnit === null ? [] : more(fuel, `${fuelUnit}s of fuel`)),
+      ...more(strips, 'kWh', ' for strips'),
+      ...more(compressor, 'kWh', ' for the compressor'),
+      ...(fuelUnit === null ? [] : more(fuel, `${fuelUnit}s`, ' of fuel')),
     ].join(', ')}.`,
-    ...(span ? [`Most of it lies between ${span[0]} and ${span[1]} °F out.`] : []),
+    ...(span ? [`Most of the difference is between ${span[0]} and ${span[1]} °F outside.`] : []),
     ...left,
   ];
 };

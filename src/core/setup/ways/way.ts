@@ -52,21 +52,21 @@ export const wayToRow = ({ name, compressorBelow, auxAbove, backup, tempering }:
 
 const STRIP_WAYS: readonly Way[] = [
   {
-    name: 'Compressor to its limit, strips help',
+    name: 'Compressor to its cutoff, strips assist',
     compressorBelow: 'none',
     auxAbove: 'none',
     backup: 'helps',
     tempering: 'on',
   },
   {
-    name: 'Strips held above the balance',
+    name: 'Strips locked out above the balance point',
     compressorBelow: 'none',
     auxAbove: 'balance',
     backup: 'helps',
     tempering: 'on',
   },
   {
-    name: 'Strips held, cold-air defrost',
+    name: 'Strips locked out above the balance point, no strips in defrost',
     compressorBelow: 'none',
     auxAbove: 'balance',
     backup: 'helps',
@@ -97,13 +97,13 @@ const FURNACE_WAYS: readonly Way[] = [
     tempering: 'off',
   },
   {
-    name: 'Where the heat pump runs short',
+    name: 'At the thermal balance point (heat pump falls short)',
     compressorBelow: 'thermal',
     auxAbove: 'none',
     backup: 'helps',
     tempering: 'off',
   },
-  { name: 'By staging alone', compressorBelow: 'none', auxAbove: 'none', backup: 'helps', tempering: 'off' },
+  { name: 'By thermostat staging only', compressorBelow: 'none', auxAbove: 'none', backup: 'helps', tempering: 'off' },
   { name: 'Fixed at 35', compressorBelow: 35, auxAbove: 'none', backup: 'helps', tempering: 'off' },
   { name: 'Fixed at 50', compressorBelow: 50, auxAbove: 'none', backup: 'helps', tempering: 'off' },
 ];

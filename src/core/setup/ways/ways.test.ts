@@ -97,7 +97,7 @@ describe('side by side', () => {
   test('the job as it stands comes first, then each way with its gates and its year', () => {
     const compared = compareWays(SAMPLES[1]!.facts, jobWays(SAMPLES[1]!.facts), temperatures);
     expect(compared.map(({ name }) => name)).toEqual([
-      'As it stands',
+      'As set now',
       ...presetWays(SAMPLES[1]!.facts).map(({ name }) => name),
     ]);
     expect(compared.find(({ name }) => name.includes('35'))).toMatchObject({ compressorBelowF: 35, auxAboveF: null });
@@ -116,7 +116,7 @@ describe('side by side', () => {
     expect(locked!.year.cost).toBeGreaterThan(limit!.year.cost + 100);
     const said = differenceHangsOn([limit!, locked!], null);
     expect(said[0]).toMatch(
-      /“Locked out at 35” costs \$[\d,]+ a year more than .*kWh by strips more.*by the compressor less/,
+      /“Locked out at 35” costs \$[\d,]+ a year more than .*more kWh for strips.*fewer kWh for the compressor/,
     );
     expect(said[1]).toMatch(/between \S+ and 35 °F out/);
   });
@@ -132,7 +132,7 @@ describe('side by side', () => {
   test('in dual fuel the difference names the fuel by its unit', () => {
     const of = SAMPLES[3]!.facts;
     expect(differenceHangsOn(compareWays(of, presetWays(of), temperatures), 'gallon')[0]).toMatch(
-      /\d+ gallons of fuel more/,
+      /\d+ more gallons of fuel/,
     );
   });
 
@@ -140,7 +140,7 @@ describe('side by side', () => {
     const small = withFact(strips, 'house.designBtuh', 60_000);
     const compared = compareWays(small, presetWays(small), temperatures);
     expect(differenceHangsOn(compared, null).at(-1)).toMatch(
-      /Not compared in cost: .*“Strips in emergency only”.*What is short is not paid for/,
+      /Cost not compared for .*“Strips in emergency only”.*heat it does not deliver is not paid for/,
     );
   });
 

@@ -20,23 +20,26 @@ const bankItem = (context: StartupContext, bank: number): Item => {
   const amps = elements.reduce((sum, element) => sum + elementAmps(element, volts), 0);
   return {
     id: `bank-${bank}`,
-    label: `Bank ${bank} alone, R to W${bank} at the board`,
+    label: `Bank ${bank} only, R jumpered to W${bank} at the board`,
     unit: 'A',
     expect: () =>
       expectWithin(
         amps,
         KIT_SHORT,
         KIT_OVER,
-        `${elements.length} × element at ${roundTo(volts, 1)} V, the blower not in the clamp`,
+        `${elements.length} elements at ${roundTo(volts, 1)} V, blower not in the clamp`,
       ),
     explain: (value, grade) =>
       grade === 'pass' || typeof value !== 'number'
         ? null
         : value < 1
-          ? { means: 'This bank draws nothing.', next: 'Its switch, then ohms of its elements with the power off.' }
+          ? {
+              means: 'This bank draws nothing.',
+              next: 'Check its sequencer or relay; then ohm its elements, power off.',
+            }
           : value < amps
-            ? { means: 'Less than this bank.', next: 'Wait out the switch; then each element’s ohms, power off.' }
-            : { means: 'More than this bank.', next: 'A jumper between W inputs, or the blower in the clamp.' },
+            ? { means: 'Below this bank’s amps.', next: 'Wait for the sequencer; then ohm each element, power off.' }
+            : { means: 'Above this bank’s amps.', next: 'A jumper between W inputs, or the blower in the clamp.' },
   };
 };
 
@@ -52,18 +55,20 @@ const joinsInputs = (facts: StartupContext['facts']): readonly string[] => [
 
 export const banks: StartupStep = {
   id: 'banks',
-  title: 'Each bank alone',
-  why: 'Together they hide one another. On a warm day the jumper proves the kit, and not the thermostat and its wire.',
+  title: 'Each bank by itself',
+  why: 'Run together, banks hide each other’s faults. On a warm day a jumper tests the kit but not the thermostat or its wire.',
   applies: hasBanks,
   build: (context) => ({
     cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'moving-blades'],
     how: [
       ...(joinsInputs(context.facts).length > 0
-        ? [`Power off, take ${joinsInputs(context.facts).join(' and ')} off, power on: each bank is to come alone.`]
+        ? [
+            `Power off, remove ${joinsInputs(context.facts).join(' and ')}, power on: each bank should come on by itself.`,
+          ]
         : []),
       `Thermostat off. At the board’s terminal strip jumper ${testHot(context.facts)} to one W input at a time; the blower must come on with it.`,
-      'Clamp one conductor of the kit’s own feed, blower not in it. Jumper out before the next.',
-      'The other way, through the thermostat: an owner’s setting well above the room proves wire and thermostat as well.',
+      'Clamp one conductor of the kit feed, blower not in it. Remove the jumper before the next bank.',
+      'Or use the thermostat: a setpoint well above room temperature tests the wire and thermostat too.',
     ],
     call: 'off',
     waits: [sequencerWait(context.facts)],
@@ -71,7 +76,7 @@ export const banks: StartupStep = {
       ...jobBanks(context.facts).map(({ bank }) => bankItem(context, bank)),
       tick('jumper-out', 'Jumper out'),
       ...(joinsInputs(context.facts).length > 0
-        ? [{ ...tick('joined-again', 'What was taken off the W inputs is back'), handsIn: 'indoor' as const }]
+        ? [{ ...tick('joined-again', 'W jumpers and wires back in place'), handsIn: 'indoor' as const }]
         : []),
     ],
   }),

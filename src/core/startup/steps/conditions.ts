@@ -9,9 +9,9 @@ import type { Item, StartupStep } from '../step';
 const SENSOR_TOLERANCE_F = 3;
 
 const SOURCE_WORDS: Partial<Record<Facts['thermostat']['outdoorSensor'], string>> = {
-  wired: 'Is it in the shade, its splice dry? Sensor’s ohms with the leads off: the other end of the same doubt.',
+  wired: 'Is it shaded, splice dry? Then ohm the sensor with its leads lifted.',
   wireless: 'Is it in the shade, its battery good?',
-  weather: 'The service’s place is not this yard: every lockout is off by as much.',
+  weather: 'The weather service is not reporting this yard; every lockout is off by the same amount.',
 };
 
 /** What the thermostat takes for the outdoor temperature, beside the technician's own thermometer. */
@@ -32,7 +32,7 @@ const shownOutdoors = (context: StartupContext): Item[] => {
                 outdoorF - SENSOR_TOLERANCE_F,
                 outdoorF + SENSOR_TOLERANCE_F,
                 '°F',
-                `Your thermometer: ${outdoorF} °F; every lockout goes by what is shown here`,
+                `Your thermometer: ${outdoorF} °F; the thermostat’s figure runs every lockout`,
               ),
               tolerance: `±${apartF(SENSOR_TOLERANCE_F)}`,
               aim: outdoorF,
@@ -41,7 +41,7 @@ const shownOutdoors = (context: StartupContext): Item[] => {
         typeof value !== 'number' || outdoorF === undefined || grade === 'pass'
           ? null
           : {
-              means: `It is off by ${apartF(Math.round(Math.abs(value - outdoorF) * 10) / 10)}, and each lockout with it.`,
+              means: `Off by ${apartF(Math.round(Math.abs(value - outdoorF) * 10) / 10)}, and so is every lockout.`,
               next: SOURCE_WORDS[outdoorSensor] ?? '',
             },
     },
@@ -51,11 +51,11 @@ const shownOutdoors = (context: StartupContext): Item[] => {
 export const conditions: StartupStep = {
   id: 'conditions',
   title: 'Conditions',
-  why: 'Capacity, lockouts and every temperature rise hang on the outdoor temperature.',
+  why: 'Capacity, lockouts and temperature rise all depend on outdoor temperature.',
   applies: () => true,
   build: (context) => ({
     cautions: [],
-    how: ['Outdoors in the shade, away from the coil’s air. Indoors at the thermostat.'],
+    how: ['Outdoors: in the shade, away from coil discharge air. Indoors: at the thermostat.'],
     call: null,
     waits: [],
     items: [

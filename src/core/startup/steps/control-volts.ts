@@ -5,14 +5,14 @@ import { terminalItems } from '../terminal-items';
 
 export const controlVolts: StartupStep = {
   id: 'control-volts',
-  title: 'Control volts at rest',
+  title: 'Control voltage, no call',
   why: 'No call works without a good 24 V supply.',
   applies: () => true,
   build: (context) => ({
     cautions: ['live-measuring'],
     how: [
-      `Thermostat off. Meter on AC volts, at the terminal strip: ${DEVICE_LABELS[indoorId(context.facts)].toLowerCase()}.`,
-      'Nothing but R should be hot.',
+      `Thermostat off. Meter on AC volts at the ${DEVICE_LABELS[indoorId(context.facts)].toLowerCase()} terminal strip.`,
+      'Only R should be hot.',
     ],
     call: 'off',
     waits: [],

@@ -7,7 +7,7 @@ import { minOffWait } from '../waits';
 export const cool2: StartupStep = {
   id: 'cool-2',
   title: 'Cooling, second stage',
-  why: 'Read in the same season as the first; in the cold a minute for the terminals.',
+  why: 'Read it in the same season as first stage; in cold weather run one minute and read the terminals only.',
   applies: (facts) => callsOf(facts).includes('cool-2'),
   build: (context) => ({
     cautions: ['short-cycle', 'moving-blades', 'live-measuring'],
@@ -16,7 +16,7 @@ export const cool2: StartupStep = {
     waits: [minOffWait(context.facts)],
     items: [
       ...terminalItems(context, 'cool-2', ['outdoor-unit-Y', 'outdoor-unit-Y2', 'outdoor-unit-valve', 'air-handler-G']),
-      tick('stages', 'Second stage heard or seen to come'),
+      tick('stages', 'Second stage heard or seen coming on'),
     ],
   }),
 };

@@ -21,7 +21,7 @@ const WET_BULB_ITEM = 'cool-air/wet-bulb';
 
 const expectSupply = (context: StartupContext): Expectation => {
   const { waitsFor } = coolingWait(context);
-  if (waitsFor) return { kind: 'needs', what: `${waitsFor.atF} °F or more outdoors: due in the cooling season` };
+  if (waitsFor) return { kind: 'needs', what: `${waitsFor.atF} °F or warmer outside: leave for cooling season` };
   const returnF = numberRead(context, RETURN_ITEM);
   const wetBulbF = numberRead(context, WET_BULB_ITEM);
   if (returnF === undefined) return { kind: 'needs', what: 'the return air' };
@@ -61,12 +61,12 @@ const supply = (context: StartupContext): Item => ({
     if (grade === 'pass' || typeof value !== 'number' || expected.kind !== 'band') return null;
     return value < expected.pass[0]
       ? {
-          means: 'Colder than the air flow allows for: little air.',
+          means: 'Too cold for this airflow: low airflow.',
           next: 'Filter, coil, registers, static pressure, blower setting.',
         }
       : {
-          means: 'Not cold enough: little cooling, or much air.',
-          next: 'Airflow first; then the refrigerant side, by licensed people.',
+          means: 'Not cold enough: low cooling, or too much airflow.',
+          next: 'Check airflow first; then the refrigerant side (EPA-certified tech only).',
         };
   },
 });
@@ -74,11 +74,11 @@ const supply = (context: StartupContext): Item => ({
 export const coolAir: StartupStep = {
   id: 'cool-air',
   title: 'Cooling: air and amps',
-  why: 'In the cold it proves nothing: it waits for the season, and the record says so.',
+  why: 'In cold weather this proves nothing. Leave it for cooling season; the record will say so.',
   applies: () => true,
   build: (context) => ({
     cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
-    how: ['A quarter hour of steady cooling. Wet bulb and temperature at the return, supply past the coil.'],
+    how: ['After 15 minutes of steady cooling: wet bulb and dry bulb at the return, dry bulb after the coil.'],
     call: 'cool-1',
     ...coolingWait(context),
     waits: [minOffWait(context.facts), steadyRunWait(context.facts)],

@@ -6,14 +6,14 @@ import { minOffWait } from '../waits';
 
 export const cool: StartupStep = {
   id: 'cool',
-  title: 'Cooling: the valve',
-  why: 'Wrong way round, the system cools on a heat call, and the backup hides it.',
+  title: 'Reversing valve, in cooling',
+  why: 'Set backward, the system cools on a heat call and backup hides it.',
   applies: () => true,
   build: (context) => ({
     cautions: ['short-cycle', 'moving-blades', 'live-measuring'],
     how: [
       'Thermostat: cool, setpoint well below the room.',
-      'In cold weather a minute is enough: hear the valve turn, feel the vapor line, read the terminals, stop.',
+      'In cold weather one minute is enough: hear the valve shift, feel the vapor line, read the terminals, stop.',
       ...staticHow(context.facts, 'cool-1'),
     ],
     call: 'cool-1',

@@ -13,14 +13,15 @@ import { defrostWait } from '../weather-waits';
 
 /** What warms the air meanwhile, as the sentence goes on. */
 const temperedWords = (facts: Facts): string => {
-  if (backupOf(facts) === 'fossil') return facts.furnace.tempersDefrost ? ', furnace comes' : '; the furnace stays off';
-  return kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost ? ', strips come' : '';
+  if (backupOf(facts) === 'fossil')
+    return facts.furnace.tempersDefrost ? ', furnace comes on' : '; the furnace stays off';
+  return kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost ? ', strips come on' : '';
 };
 
 /** The strips in the clamp while it defrosts, where they come. */
 const strips = ({ facts }: StartupContext): Item[] =>
   kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost
-    ? [tick('strips-seen', 'Strips seen in the clamp while it defrosts, and gone after')]
+    ? [tick('strips-seen', 'Strip amps on the clamp during defrost, none after')]
     : [];
 
 /** A coil switch or thermistor may be this far off, °F. Our judgement. */
@@ -29,7 +30,7 @@ const COIL_TOLERANCE_F = 10;
 /** The coil as the defrost ends: at the switch's own temperature, not on the clock. */
 const coilAtEnd = ({ outdoorUnit: { defrostOpensF } }: Facts): Item => ({
   id: 'coil-end',
-  label: 'Coil’s outlet as it ends',
+  label: 'Coil outlet temperature at termination',
   unit: '°F',
   limitFrom: 'outdoorUnit.defrostOpensF',
   expect: () =>
@@ -43,9 +44,12 @@ const coilAtEnd = ({ outdoorUnit: { defrostOpensF } }: Facts): Item => ({
     grade === 'pass' || typeof value !== 'number'
       ? null
       : value < defrostOpensF
-        ? { means: 'It ended before the coil was warm.', next: 'On its cap? Else the sensor’s place and ohms.' }
+        ? {
+            means: 'It ended before the coil was warm.',
+            next: 'Did it time out? If not, check the coil sensor’s position and ohms.',
+          }
         : {
-            means: 'Hotter than the board lets it become.',
+            means: 'Hotter than the board’s termination setting.',
             next: 'Sensor off the coil, or the probe on the wrong pipe.',
           },
 });
@@ -53,7 +57,7 @@ const coilAtEnd = ({ outdoorUnit: { defrostOpensF } }: Facts): Item => ({
 export const defrost: StartupStep = {
   id: 'defrost',
   title: 'Defrost',
-  why: 'One that ends on its cap leaves ice, and it snowballs.',
+  why: 'A defrost that times out leaves ice, and the ice builds.',
   applies: () => true,
   build: (context) => {
     const { defrostControl, defrostCapMin: capMin } = context.facts.outdoorUnit;
@@ -61,12 +65,12 @@ export const defrost: StartupStep = {
     return {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
       how: [
-        'Heat call running, coil cold. Force a defrost as the board’s label says; where it does not say, leave it to the board.',
+        'Heat call running, coil cold. Force a defrost per the board label; if it gives no method, let the board do it.',
         defrostControl === 'demand'
-          ? 'A demand board refuses while its thermistors see a clean coil.'
-          : 'The coil thermostat must be closed: a warm coil does not defrost.',
+          ? 'A demand board will not defrost while its sensors read a clean coil.'
+          : 'The defrost thermostat must be closed: a warm coil will not defrost.',
         ...held.map(({ why }) => why),
-        `Outdoor fan stops, valve turns${temperedWords(context.facts)}. Time it from start to the fan’s return.`,
+        `Outdoor fan stops, valve shifts${temperedWords(context.facts)}. Time it until the fan restarts.`,
       ],
       call: 'defrost',
       ...defrostWait(context),
@@ -74,7 +78,7 @@ export const defrost: StartupStep = {
         minOffWait(context.facts),
         {
           id: 'cap',
-          label: 'Defrost cap',
+          label: 'Maximum defrost time',
           seconds: capMin * 60,
           why: 'The board ends here, cleared or not.',
         },
@@ -82,7 +86,7 @@ export const defrost: StartupStep = {
       items: [
         ...terminalItems(context, 'defrost', ['outdoor-unit-W', 'air-handler-W1', 'outdoor-unit-Y']),
         motorAmpsItem(context, 'defrost', 'fan'),
-        tick('turns', 'Valve heard to turn, at the start and at the end'),
+        tick('turns', 'Valve heard shifting at start and end'),
         ...strips(context),
         {
           id: 'minutes',
@@ -95,20 +99,20 @@ export const defrost: StartupStep = {
             pass: [0.5, capMin - 0.5],
             warn: [0.2, capMin + 4],
             tolerance: `under ${capMin} min`,
-            sum: `It should end on temperature, before the board’s cap. The Sheet has ${capMin} min; the unit’s own manual decides`,
+            sum: `It should end on temperature, before the board’s time limit. Survey: ${capMin} min; the unit manual decides`,
           }),
           explain: (value, grade) =>
             grade === 'pass' || typeof value !== 'number'
               ? null
               : value >= capMin - 0.5
                 ? {
-                    means: 'It ran to the cap: the coil did not clear.',
-                    next: 'Coil sensor’s place and ohms, indoor airflow; then charge, by licensed people.',
+                    means: 'It timed out: the coil did not clear.',
+                    next: 'Check coil sensor position and ohms, indoor airflow; then charge (EPA-certified tech only).',
                   }
-                : { means: 'Over before it cleared anything.', next: 'Coil sensor, or a coil that was already warm.' },
+                : { means: 'Ended before it cleared anything.', next: 'Coil sensor, or a coil that was already warm.' },
         },
         coilAtEnd(context.facts),
-        tick('first-call', 'First call after it: heat comes back, nothing stays on from the defrost'),
+        tick('first-call', 'After defrost: heating resumes, nothing left on'),
       ],
     };
   },

@@ -31,21 +31,21 @@ const ohmsItemOf = (element: Element, at: number): Item => {
       if (value === 'OL')
         return {
           means: 'Open: no heat from this element.',
-          next: 'The limit by itself (it closes when cool), the one-time link, then the element. A blown link: find out why the air failed before fitting a new one.',
+          next: 'Check the limit by itself (it closes when cool), the fusible link, then the element. If the link is blown, find out why airflow failed before you install a new one.',
         };
       if (grade === 'pass' || typeof value !== 'number') return null;
       if (value < ohms / 3)
         return {
-          means: 'Nearly a short.',
-          next: 'Do not energize it. Look for an element sagged against the frame; measure to ground.',
+          means: 'Almost shorted.',
+          next: 'Do not energize it. Look for element wire touching the frame; ohm to ground.',
         };
       return value < ohms
         ? {
-            means: `It would take ${roundTo(element.ratedVolts / value, 1)} A: more than the plate.`,
-            next: 'Is another element still in parallel? Lift its end and read again; then the plate.',
+            means: `It would draw ${roundTo(element.ratedVolts / value, 1)} A: above nameplate.`,
+            next: 'Is another element still in parallel? Lift its lead and read again; then check the plate.',
           }
         : {
-            means: 'More ohms than the plate: less heat.',
+            means: 'Ohms above rated: less heat.',
             next: 'Read again with good contact; compare with its neighbor; check the plate’s kW and volts.',
           };
     },
@@ -72,9 +72,9 @@ export const elementOhmsStep: StartupStep = {
   build: ({ facts }) => ({
     cautions: ['two-supplies', 'never-defeat'],
     how: [
-      'Every supply still open and proven dead.',
-      'Lift one end of each element, or the meter reads the others beside it.',
-      'Measure across element, link and limit together; where that is open, each by itself.',
+      'Every supply still open and verified dead.',
+      'Lift one lead of each element, or you read the others in parallel.',
+      'Measure across element, link and limit in series; if open, measure each one.',
     ],
     call: null,
     waits: [],

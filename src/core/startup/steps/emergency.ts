@@ -10,14 +10,14 @@ import { provenTick } from '../tick';
 import { fanAfterItem } from '../timed';
 
 const NO_HEAT = {
-  means: 'The strips do not heat: this air says nothing of the airflow.',
-  next: 'First why they draw no current; then this again.',
+  means: 'The strips are not heating, so these temperatures say nothing about airflow.',
+  next: 'Find out why they draw no current, then repeat this.',
 };
 
 export const emergency: StartupStep = {
   id: 'emergency',
   title: 'Emergency heat',
-  why: 'It must heat the house with the outdoor unit dead, at any outdoor temperature. Strips alone also weigh the air.',
+  why: 'It must heat the house with the outdoor unit dead, at any outdoor temperature. Strips alone also let you measure airflow.',
   applies: (facts) => kitRows(facts).length > 0,
   build: (context) => {
     const { facts } = context;
@@ -29,13 +29,13 @@ export const emergency: StartupStep = {
       how: [
         'Thermostat: emergency heat.',
         'The compressor must stop and stay off.',
-        'Temperatures after ten minutes, out of sight of the strips: they give the airflow.',
+        'Take temperatures after ten minutes, out of line of sight of the strips. They give you the airflow.',
       ],
       call: 'emergency',
       airflows: airflowsOf(context),
       waits: [
         sequencerWait(facts),
-        { id: 'steady', label: 'Steady air', seconds: 600, why: 'The rise settles in about ten minutes.' },
+        { id: 'steady', label: 'Steady rise', seconds: 600, why: 'The rise settles in about ten minutes.' },
       ],
       limits: ['proof.blowerTable'],
       items: [
@@ -63,7 +63,7 @@ export const emergency: StartupStep = {
         fanAfterItem(facts),
         provenTick(
           'limit',
-          'Limit opens with the air shut off and comes back: only where the manufacturer’s instructions ask for it; never bypassed',
+          'Limit opens with airflow blocked, and resets (only if the manufacturer’s instructions call for this test; never bypass it)',
           'limit',
           { word: 'not-open', label: 'It did not open', means: 'The limit does not open.' },
         ),

@@ -9,10 +9,10 @@ export const fan: StartupStep = {
   title: 'Fan',
   why: (facts) =>
     backupOf(facts) === 'fossil'
-      ? 'Heat exchanger and coil live on this air.'
+      ? 'The heat exchanger and coil depend on this airflow.'
       : kitRows(facts).length > 0
-        ? 'Strips and coil live on this air.'
-        : 'The coil lives on this air.',
+        ? 'The strips and coil depend on this airflow.'
+        : 'The coil depends on this airflow.',
   applies: () => true,
   build: (context) => ({
     cautions: ['moving-blades', 'live-measuring'],

@@ -41,14 +41,14 @@ const sentItems = (context: StartupContext, call: CallId): Item[] => {
           expect: () =>
             expectHot(
               found.value,
-              `Solved circuit at the thermostat’s end: ${roundTo(found.value, 1)} V. The other end’s reading is in its own step; what lies between is the cable`,
+              `Calculated at the thermostat end: ${roundTo(found.value, 1)} V. The other end is read in its own step; the difference is the cable`,
             ),
           explain: (_, grade) =>
             grade === 'pass'
               ? null
               : {
-                  means: 'Low where the call begins.',
-                  next: 'R–C here and at the board: the feed’s conductor, a splice, a load beyond the transformer.',
+                  means: 'Low at the thermostat, where the call starts.',
+                  next: 'Compare R–C here and at the board: the R conductor, a splice, or an overloaded transformer.',
                 },
         },
       ];
@@ -63,13 +63,13 @@ const WORDS: Partial<Record<CallId, string>> = {
 
 export const farEnds: StartupStep = {
   id: 'far-ends',
-  title: 'The far end of a long run',
+  title: 'Far end of a long cable run',
   why: (facts) =>
-    `${longestFt(facts)} ft of cable: a coil may chatter at one end while the other reads well. Both ends tell how much the cable takes.`,
+    `${longestFt(facts)} ft of cable: a coil may chatter at one end while the other end reads fine. Reading both ends shows the voltage drop.`,
   applies: (facts) => longestFt(facts) >= LONG_FT && facts.thermostat.power === 'C',
   build: (context) => ({
     cautions: ['moving-blades'],
-    how: ['At the thermostat’s base, each call in turn; the same terminals were read at the boards.'],
+    how: ['At the thermostat base, one call at a time: the same terminals you read at the boards.'],
     call: null,
     waits: [],
     items: CALLS_READ.filter((call) => callsOf(context.facts).includes(call)).flatMap((call) =>

@@ -37,22 +37,22 @@ const supply = (context: StartupContext): Item => {
         returnF + riseFromF,
         returnF + riseToF,
         '°F',
-        `Return ${returnF} °F + the plate’s rise of ${range}`,
+        `Return ${returnF} °F + nameplate rise of ${range}`,
       ),
       tolerance: `a rise of ${range}`,
     }),
     explain: (value, grade) => {
       if (typeof value !== 'number') return null;
       const means = `A rise of ${apartF(roundTo(value - returnF, 1))}`;
-      if (grade === 'pass') return { means: `${means}: within the plate’s.` };
+      if (grade === 'pass') return { means: `${means}: within nameplate range.` };
       return value > returnF + riseToF
         ? {
-            means: `${means} is over the plate’s: too little air, or too much fire.`,
-            next: 'Static pressure, filter, blower setting; then the input, by licensed people.',
+            means: `${means} is above nameplate: low airflow, or overfired.`,
+            next: 'Static pressure, filter, blower setting; then the input, by a licensed tech.',
           }
         : {
-            means: `${means} is under the plate’s: too much air, or too little fire; the heat exchanger may sweat and rust.`,
-            next: 'Blower setting; then the input, by licensed people.',
+            means: `${means} is below nameplate: too much airflow, or underfired. The heat exchanger may sweat and rust.`,
+            next: 'Blower setting; then the input, by a licensed tech.',
           };
     },
   };
@@ -66,7 +66,7 @@ const STANDS_AMPS = 0.5;
 /** In one cabinet the interlock is behind the terminal, which stays hot: that it works shows at the compressor. */
 const heldInside: Item = {
   id: 'interlock-amps',
-  label: 'Compressor amps, Y held at the thermostat, furnace called',
+  label: 'Compressor amps with Y jumpered hot at the thermostat and the furnace called',
   unit: 'A',
   stops: 'interlock',
   expect: () =>
@@ -84,7 +84,7 @@ const interlock = ({ furnace, system }: Facts): Item[] => {
   if (furnace.interlock === 'none') return [staysOff('Compressor off while the furnace runs')];
   const held: Item = {
     id: 'interlock-volts',
-    label: 'Outdoor unit Y–C, Y held at the thermostat, furnace called',
+    label: 'Outdoor unit Y–C with Y jumpered hot at the thermostat and the furnace called',
     unit: 'V',
     stops: 'interlock',
     isControlVolts: true,
@@ -93,8 +93,8 @@ const interlock = ({ furnace, system }: Facts): Item[] => {
       grade === 'pass'
         ? null
         : {
-            means: 'Y reaches the outdoor unit beside the furnace.',
-            next: 'Relay: coil volts, contact, its place in Y. Never run both.',
+            means: 'Y reaches the outdoor unit while the furnace is called.',
+            next: 'Check the relay: coil voltage, contact, and that it is in series in Y. Never run both.',
           },
   };
   const limit = (id: string, label: string, atF: number, sum: string): Item => ({
@@ -107,8 +107,8 @@ const interlock = ({ furnace, system }: Facts): Item[] => {
       grade === 'pass'
         ? null
         : {
-            means: 'Off its setting.',
-            next: 'Where the bulb sits; then the limit itself. The setting, as the maker says.',
+            means: 'Not at its setting.',
+            next: 'Check bulb location, then the limit. Set per the manufacturer.',
           },
   });
   const { supplyAirLimitF, supplyAirDifferentialF } = furnace;
@@ -116,10 +116,15 @@ const interlock = ({ furnace, system }: Facts): Item[] => {
     system.cabinet === 'packaged' ? heldInside : held,
     ...(furnace.interlock === 'kit'
       ? [
-          limit('air-opens', 'Air at the coil as the limit opens Y', supplyAirLimitF, `Set to ${supplyAirLimitF} °F`),
+          limit(
+            'air-opens',
+            'Air temperature at the coil when the limit opens Y',
+            supplyAirLimitF,
+            `Set to ${supplyAirLimitF} °F`,
+          ),
           limit(
             'air-back',
-            'Air at the coil as Y comes back',
+            'Air temperature at the coil when Y closes again',
             supplyAirLimitF - supplyAirDifferentialF,
             `${supplyAirLimitF} °F less ${apartF(supplyAirDifferentialF)}`,
           ),
@@ -127,9 +132,9 @@ const interlock = ({ furnace, system }: Facts): Item[] => {
       : []),
     recorded(
       'cool-down-min',
-      'Furnace off to Y back',
+      'Time from furnace off to Y on',
       'min',
-      'Until the coil has cooled; with no more than the minimum off on top.',
+      'Until the coil cools, plus no more than the minimum off time.',
     ),
     staysOff('Compressor off while the furnace runs, back when the coil has cooled'),
   ];
@@ -138,18 +143,18 @@ const interlock = ({ furnace, system }: Facts): Item[] => {
 const lowGas = ({ furnace }: Facts): Item[] =>
   furnace.fuel === 'propane' && furnace.lowGasSwitch
     ? [
-        tick('low-gas', 'Low-gas switch: cock closed, burner stops and does not try again; cock open, it resets'),
+        tick('low-gas', 'Low-gas switch: close the gas cock: burner stops and does not retry. Open it: it resets'),
         tick(
           'low-gas-circuit',
-          'Low-gas switch in the circuit of the inducer’s pressure switch, not of the flame sensor',
+          'Low-gas switch wired in the inducer pressure-switch circuit, not the flame-sensor circuit',
         ),
       ]
     : [];
 
 export const furnaceStep: StartupStep = {
   id: 'furnace',
-  title: 'Furnace, in the compressor’s place',
-  why: 'It must heat the house with the outdoor unit dead, and never together with it.',
+  title: 'Furnace only (instead of the compressor)',
+  why: 'It must heat the house with the outdoor unit dead, and must never run with it.',
   applies: ({ system }) => backupOf({ system }) === 'fossil',
   build: (context) => {
     const { facts } = context;
@@ -161,7 +166,7 @@ export const furnaceStep: StartupStep = {
         'Thermostat: emergency heat. The outdoor unit must stop and stay off.',
         ...(kind === 'none'
           ? []
-          : ['For the interlock hold Y hot at the thermostat with a jumper from R; jumper out after.']),
+          : ['To test the interlock, jumper R to Y at the thermostat; remove the jumper afterward.']),
         'Temperatures after ten minutes of full fire, out of sight of the burner.',
         ...staticHow(facts, 'emergency'),
       ],

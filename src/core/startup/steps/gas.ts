@@ -18,7 +18,7 @@ const isOnGas = (facts: Facts) => backupOf(facts) === 'fossil' && facts.furnace.
 
 const wrongGas = {
   means: 'The burner gets the wrong amount of gas.',
-  next: 'Inlet pressure with everything burning, then the plate’s figure for this elevation. Setting it is for licensed people.',
+  next: 'Check inlet pressure with every gas appliance on, then the nameplate figure for this elevation. Setting it is for licensed techs.',
 };
 
 /**
@@ -109,7 +109,7 @@ const clockItem = (proof: Facts['proof']): Item => {
   const { inputBtuh, gasBtuPerFt3, meterDialFt3 } = proof;
   return {
     id: 'clock',
-    label: 'One turn of the meter’s dial, furnace alone burning',
+    label: 'One revolution of the meter dial, furnace only',
     unit: 's',
     expect: () => {
       if (gasBtuPerFt3 === null)
@@ -128,8 +128,8 @@ const clockItem = (proof: Facts['proof']): Item => {
       const means = `That is ${Math.round(clockedBtuh(meterDialFt3, value, gasBtuPerFt3)).toLocaleString('en-US')} Btu/h.`;
       if (grade === 'pass' || grade === 'noted') return { means };
       return {
-        means: `${means} ${inputBtuh !== null && clockedBtuh(meterDialFt3, value, gasBtuPerFt3) > inputBtuh ? 'It burns too much.' : 'It burns too little.'}`,
-        next: 'Everything else that burns gas off? Then manifold pressure and orifices.',
+        means: `${means} ${inputBtuh !== null && clockedBtuh(meterDialFt3, value, gasBtuPerFt3) > inputBtuh ? 'Overfired.' : 'Underfired.'}`,
+        next: 'Every other gas appliance off? Then check manifold pressure and orifices.',
       };
     },
   };
@@ -164,8 +164,8 @@ const flameItem: Item = {
 
 export const gas: StartupStep = {
   id: 'gas',
-  title: 'Gas, by licensed people',
-  why: 'Pressure, input and combustion decide whether it heats safely. What is set is set as the maker’s instructions say.',
+  title: 'Gas (licensed tech only)',
+  why: 'Pressure, input and combustion decide whether it heats safely. Set everything per the manufacturer’s instructions.',
   license: 'fuel',
   applies: isOnGas,
   build: (context) => {
@@ -176,8 +176,8 @@ export const gas: StartupStep = {
       cautions: ['fuel', 'never-defeat', 'moving-blades'],
       how: [
         'Leak-check every joint that was opened. Vent, combustion air and the carbon-monoxide alarm first.',
-        'Pressures by a manometer at the valve’s taps, the plugs back tight after.',
-        'Flue readings after ten minutes of full fire, with the doors on.',
+        'Manometer at the valve taps; plugs back in tight afterward.',
+        'Flue readings after ten minutes at high fire, doors on.',
       ],
       call: 'emergency',
       waits: [STEADY_FIRE],
@@ -200,20 +200,23 @@ export const gas: StartupStep = {
         ...(furnace.fuel === 'propane'
           ? [tick('conversion', 'Conversion for propane: spring, orifices, label on the unit')]
           : []),
-        typed('inlet-rest', 'Inlet pressure, nothing burning', 'in. w.c.', { ...inlet, sum: 'The plate’s limits' }),
-        typed('inlet-firing', 'Inlet pressure, everything burning', 'in. w.c.', {
+        typed('inlet-rest', 'Inlet pressure, all gas appliances off', 'in. w.c.', {
           ...inlet,
-          sum: 'The plate’s limits',
+          sum: 'Nameplate limits',
+        }),
+        typed('inlet-firing', 'Inlet pressure, all gas appliances on', 'in. w.c.', {
+          ...inlet,
+          sum: 'Nameplate limits',
         }),
         ...manifold(facts),
         ...lowManifold(facts),
         ...clock(facts),
         tick('sequence', 'Ignition in order: inducer, pressure switch, igniter, gas, flame'),
-        recorded('ignition-s', 'From the call to the flame', 's', 'The maker’s table has the times.'),
+        recorded('ignition-s', 'From the call to the flame', 's', 'The manufacturer’s table has the times.'),
         flameItem,
         provenTick(
           'limit',
-          'Limit proved as the manufacturer’s instructions say, where they ask for it; never bypassed',
+          'Limit tested per the manufacturer’s instructions, if they call for it; never bypassed',
           'limit',
           { word: 'not-open', label: 'It did not open', means: 'The limit does not open.' },
         ),

@@ -14,15 +14,15 @@ import { auxiliaryWait } from '../weather-waits';
 
 /** Two ways to see strips run while a lockout holds them. */
 const warmDay = (facts: Facts) => [
-  `By jumper: thermostat off, ${testHot(facts)} to W at the board’s terminal strip; the blower must come on with it. It proves the kit, and not the thermostat and its wire.`,
-  'By the owner’s setting: the lockout lifted for the test, then put back. It proves thermostat and wire as well.',
-  'Emergency heat passes no lockout: the kit itself is proved there.',
+  `By jumper: thermostat off, ${testHot(facts)} to W at the board’s terminal strip; the blower must come on. Tests the kit, not the thermostat or its wire.`,
+  'By setting: remove the lockout for the test, then put it back. Tests the thermostat and wire too.',
+  'Emergency heat bypasses every lockout, so test the kit there.',
 ];
 
 export const heatAux: StartupStep = {
   id: 'heat-aux',
   title: 'Heat with auxiliary',
-  why: 'Auxiliary shown on the wall is a call, not proof that strips run. The clamp is.',
+  why: 'AUX on the thermostat display is a call, not proof that strips are on. The clamp is.',
   applies: (facts) => kitRows(facts).length > 0,
   build: (context) => {
     const { facts } = context;
@@ -32,7 +32,7 @@ export const heatAux: StartupStep = {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'never-defeat'],
       how: [
         `Thermostat: heat, setpoint ${apartF(5)} or more above the room.`,
-        'Clamp one conductor of the kit’s feed and say where; volts at the kit’s breaker at the same time.',
+        'Clamp one conductor of the kit feed and enter where. Read volts at the kit breaker at the same time.',
         ...held.map(({ why }) => why),
         ...(wait.waitsFor ? warmDay(facts) : []),
         ...staticHow(facts, 'heat-aux'),
@@ -55,8 +55,8 @@ export const heatAux: StartupStep = {
         ...staticItems(context, 'heat-aux'),
         ...(wait.waitsFor
           ? [
-              tick('by-jumper', 'Strips seen in the clamp by jumper, R to W at the board; jumper out'),
-              tick('put-back', 'Or by the owner’s setting: lockout lifted for the test is put back'),
+              tick('by-jumper', 'Strip amps seen with R–W jumpered at the board; jumper removed'),
+              tick('put-back', 'Or by setting: lockout removed for the test is back'),
             ]
           : []),
       ],

@@ -23,7 +23,7 @@ const aloneWords = (facts: Facts): string => {
 export const heat: StartupStep = {
   id: 'heat',
   title: 'Heat pump alone',
-  why: 'Everything else is backup to this.',
+  why: 'Everything else backs this up.',
   applies: () => true,
   build: (context) => {
     const { facts } = context;
@@ -34,11 +34,11 @@ export const heat: StartupStep = {
       how: runs
         ? [
             aloneWords(facts),
-            'Terminals at once; amps and temperatures after a quarter hour.',
+            'Read terminals right away; amps and temperatures after 15 minutes.',
             ...staticHow(facts, 'heat-1'),
           ]
         : [
-            `At ${moment.outdoorF} °F out the compressor is locked out: come back when it is warmer, or lift the lockout for the test and put it back.`,
+            `At ${moment.outdoorF} °F outside the compressor is locked out. Come back when it is warmer, or remove the lockout for the test and put it back.`,
           ],
       call: 'heat-1',
       ...heatingWait(context),

@@ -14,8 +14,8 @@ const FILTER_DUE = {
 
 export const leave: StartupStep = {
   id: 'leave',
-  title: 'Leave it right',
-  why: 'Half the call-backs are a test setting left behind.',
+  title: 'Before you leave',
+  why: 'Half of all call-backs come from a test setting left in.',
   applies: () => true,
   build: ({ facts }) => ({
     cautions: [supplyCaution(facts)],
@@ -23,14 +23,14 @@ export const leave: StartupStep = {
     call: null,
     waits: [],
     items: [
-      tick('settings', 'Thermostat back to the owner’s schedule; any lockout lifted for a test put back'),
+      tick('settings', 'Thermostat back on the owner’s schedule; any lockout removed for a test restored'),
       tick('tests-off', 'Jumpers out, test mode off, sensor’s leads back'),
-      tick('mode', 'Thermostat left in heat or cool as the season wants, never in emergency'),
+      tick('mode', 'Thermostat left in Heat or Cool for the season, never in Emergency Heat'),
       tick('panels', 'Panels on, every breaker and disconnect closed'),
       ...(kitRows(facts).length > 0 || backupOf(facts) === 'fossil'
-        ? [tick('shown-emergency', 'Owner shown emergency heat, and when to use it')]
+        ? [tick('shown-emergency', 'Homeowner shown emergency heat and when to use it')]
         : []),
-      tick('shown-filter', `Owner shown the filter, due again after ${FILTER_DUE[facts.talk.filter]}`),
+      tick('shown-filter', `Homeowner shown the filter; next change in ${FILTER_DUE[facts.talk.filter]}`),
     ],
   }),
 };

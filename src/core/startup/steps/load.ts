@@ -37,7 +37,7 @@ const expectLoaded = (serviceVolts: number, idle: number | undefined): Expectati
     pass: [Math.min(passFrom, service.pass[1]), service.pass[1]],
     warn: [Math.min(Math.max(service.warn[0], (1 - DROP.whole) * idle), passFrom), service.warn[1]],
     tolerance: `from ${roundTo(passFrom, 0)} V`,
-    sum: `${service.sum}. ${roundTo(idle, 1)} V at rest: 3 % may be lost on the way, over 5 % fails`,
+    sum: `${service.sum}. ${roundTo(idle, 1)} V no load: up to 3 % drop is normal, over 5 % fails`,
   };
 };
 
@@ -57,7 +57,7 @@ const loadedVolts = (context: StartupContext): Item => {
       if (typeof value !== 'number') return null;
       const drop = idle === undefined ? null : idle - value;
       const means =
-        drop === null ? '' : `${roundTo(drop, 1)} V, ${roundTo((100 * drop) / idle!, 1)} %, are lost on the way. `;
+        drop === null ? '' : `${roundTo(drop, 1)} V (${roundTo((100 * drop) / idle!, 1)} %) drop under load. `;
       if (drop !== null && drop > DROP.branch * idle!)
         return {
           means: `${means}That is more than 3 %.`,
@@ -72,7 +72,7 @@ const loadedVolts = (context: StartupContext): Item => {
 /** Starting current against locked-rotor amps; with a soft start the same limit is far off. */
 const inrush = ({ proof }: Facts): Item => ({
   id: 'inrush',
-  label: 'Inrush as it starts',
+  label: 'Starting inrush amps',
   unit: 'A',
   expect: () =>
     proof.lockedRotorAmps === null
@@ -80,13 +80,13 @@ const inrush = ({ proof }: Facts): Item => ({
       : expectUpTo(
           proof.lockedRotorAmps,
           'A',
-          `Plate: ${proof.lockedRotorAmps} A locked; with a soft start a third of it or less`,
+          `Nameplate: ${proof.lockedRotorAmps} A LRA; with a soft starter a third of that or less`,
         ),
   explain: (_, grade) =>
     grade === 'warn' || grade === 'fail'
       ? {
-          means: 'More than the plate’s locked rotor.',
-          next: 'Clamp and range first; then supply, capacitor, a start after too short a rest.',
+          means: 'Above nameplate LRA.',
+          next: 'Clamp and range first; then line voltage, capacitor, or a restart too soon.',
         }
       : null,
 });
@@ -96,11 +96,11 @@ const blowerAmps = ({ airHandler }: Facts): Item => ({
   label: 'Blower, on its tap or setting',
   unit: 'A',
   limitFrom: 'airHandler.blowerAmps',
-  expect: () => expectUpTo(airHandler.blowerAmps, 'A', `The Sheet: ${airHandler.blowerAmps} A`),
+  expect: () => expectUpTo(airHandler.blowerAmps, 'A', `Survey: ${airHandler.blowerAmps} A`),
   explain: (_, grade) =>
     grade === 'pass'
       ? null
-      : { means: 'More than its plate.', next: 'The tap, the duct, the filter; a blower with its door off runs over.' },
+      : { means: 'Above nameplate.', next: 'Check speed tap, duct, filter; a blower overamps with its door off.' },
 });
 
 const megohms = ({ proof }: Facts): Item[] =>
@@ -111,7 +111,7 @@ const megohms = ({ proof }: Facts): Item[] =>
           ...typed('megohms', 'Compressor windings to ground, power off', 'MΩ', {
             least: proof.leastMegohms,
             fact: 'proof.leastMegohms',
-            sum: 'The crew’s own least. As the maker’s instructions allow it; leads off the terminals',
+            sum: 'Your crew’s minimum. Only as the manufacturer allows; leads off the terminals',
           }),
           handsIn: 'outdoor',
           isSafety: true,
@@ -121,11 +121,11 @@ const megohms = ({ proof }: Facts): Item[] =>
 const guard = ({ proof }: Facts): Item[] =>
   proof.hasLineGuard
     ? [
-        tick('guard-trips', 'Line-voltage guard: trips as its instructions test it'),
+        tick('guard-trips', 'Line-voltage monitor trips when tested per its instructions'),
         {
           id: 'guard-min',
           isSafety: true,
-          label: 'Guard lets the unit back after',
+          label: 'Monitor reconnect delay',
           unit: 'min',
           expect: () =>
             proof.guardDelayMin === null
@@ -138,7 +138,7 @@ const guard = ({ proof }: Facts): Item[] =>
 export const load: StartupStep = {
   id: 'load',
   title: 'Under load',
-  why: 'Volts that are right at rest can be gone once it runs; a weak lug shows here, and as a burn later.',
+  why: 'Voltage that looks good unloaded can drop once it runs. A weak lug shows up here now, and as a burn later.',
   applies: () => true,
   build: (context) => {
     const { facts } = context;
@@ -146,8 +146,8 @@ export const load: StartupStep = {
     return {
       cautions: ['live-measuring', 'moving-blades', 'capacitor'],
       how: [
-        'Heat pump running; everything pulled in that is called.',
-        'Inrush by a clamp that holds the peak, at a start after a full rest.',
+        'Heat pump running, with everything that is called pulled in.',
+        'Use an inrush (peak-hold) clamp, on a start after a full minimum off time.',
       ],
       call: 'heat-1',
       waits: [minOffWait(facts)],
@@ -166,9 +166,9 @@ export const load: StartupStep = {
         blowerAmps(facts),
         ...megohms(facts),
         ...(proof.hasCrankcaseHeater
-          ? [recorded('crankcase', 'Crankcase heater, compressor off', 'A', 'Above nothing: it warms.')]
+          ? [recorded('crankcase', 'Crankcase heater, compressor off', 'A', 'Above zero: it is heating.')]
           : []),
-        ...(proof.hasSurgeProtector ? [tick('surge', 'Surge protector’s lamp as its label wants it')] : []),
+        ...(proof.hasSurgeProtector ? [tick('surge', 'Surge-protector light as its label shows for OK')] : []),
         ...guard(facts),
       ],
     };

@@ -13,8 +13,8 @@ const kiloohms = (atF: number): string => `${roundTo(sensorOhms(atF) / 1000, 1)}
 /** How a gate of the thermostat is moved without waiting for the weather. */
 const toSide = (source: Facts['thermostat']['outdoorSensor'], atF: number): string =>
   source === 'wired'
-    ? `${kiloohms(atF)} in place of the sensor (${atF} °F)`
-    : `its setting moved past today’s temperature (as if ${atF} °F out)`;
+    ? `${kiloohms(atF)} in place of the sensor (equals ${atF} °F)`
+    : `the setting moved past today’s temperature (as if ${atF} °F outside)`;
 
 const putBack = (source: Facts['thermostat']['outdoorSensor'], atF: number): string =>
   source === 'wired' ? 'Sensor back on its terminals' : `Setting put back to ${atF} °F`;
@@ -50,7 +50,7 @@ const ownGates = ({ gates, thermostat }: Facts): Gate[] => {
             items: ['compressor-drops', 'compressor-back', 'compressor-put'],
             labels: [
               `Heat call: Y drops with ${toSide(source, compressorBelowF - PAST_F)}`,
-              `Y comes back with ${toSide(source, compressorBelowF + PAST_F)}, after the minimum off`,
+              `Y comes back with ${toSide(source, compressorBelowF + PAST_F)}, after the minimum off time`,
               `Compressor lockout: ${putBack(source, compressorBelowF)}`,
             ],
           } as const,
@@ -64,8 +64,8 @@ const ownGates = ({ gates, thermostat }: Facts): Gate[] => {
             atF: auxAboveF,
             items: ['aux-drops', 'aux-back', 'aux-put'],
             labels: [
-              `Auxiliary call: let go with ${toSide(source, auxAboveF + PAST_F)}`,
-              `Auxiliary comes with ${toSide(source, auxAboveF - PAST_F)}`,
+              `AUX call drops with ${toSide(source, auxAboveF + PAST_F)}`,
+              `AUX comes on with ${toSide(source, auxAboveF - PAST_F)}`,
               `Backup lockout: ${putBack(source, auxAboveF)}`,
             ],
           } as const,
@@ -99,15 +99,17 @@ const gateItems = (facts: Facts): Item[] =>
 export const gatesStep: StartupStep = {
   id: 'gates',
   title: 'Lockouts, both sides',
-  why: 'A lockout that was only set is assumed. One that was seen to move is proved, whatever the weather today.',
+  why: 'A lockout that is only set is assumed. One you have seen switch is proven, whatever today’s weather.',
   applies: (facts) => gateItems(facts).length > 0,
   build: ({ facts }) => ({
     cautions: ['short-cycle', 'moving-blades'],
     how: [
       ...(facts.thermostat.outdoorSensor === 'wired'
-        ? ['Sensor’s two leads off, a resistor or decade box in their place. For 10 kΩ at 77 °F; its own table wins.']
+        ? [
+            'Lift both sensor leads and connect a resistor or decade box. Figures are for 10 kΩ at 77 °F; the sensor’s own table wins.',
+          ]
         : []),
-      'One gate at a time; everything put back before the next.',
+      'One lockout at a time; put everything back before the next.',
     ],
     call: 'heat-1',
     waits: [minOffWait(facts)],

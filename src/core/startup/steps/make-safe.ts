@@ -13,8 +13,8 @@ const supplies = (facts: Facts): Item[] =>
 
 export const makeSafe: StartupStep = {
   id: 'make-safe',
-  title: 'Make safe and look',
-  why: 'Loose lugs and dead limits are found cold. Nothing is touched before every supply is verified dead.',
+  title: 'Make safe and inspect',
+  why: 'Loose lugs and open limits are found with the power off. Touch nothing until every supply is verified dead.',
   applies: () => true,
   build: ({ facts }) => ({
     cautions: [supplyCaution(facts), 'capacitor'],

@@ -61,8 +61,8 @@ const pumpItem = (facts: Facts): Item => {
 
 export const oil: StartupStep = {
   id: 'oil',
-  title: 'Oil, by licensed people',
-  why: 'Nozzle and pump pressure set the input; smoke, draft and flue say how it burns. Set as the maker’s chart says.',
+  title: 'Oil (licensed tech only)',
+  why: 'Nozzle and pump pressure set the input; smoke, draft and flue say how it burns. Set per the manufacturer’s chart.',
   license: 'fuel',
   applies: (facts) => backupOf(facts) === 'fossil' && facts.furnace.fuel === 'fuel-oil',
   build: (context) => {
@@ -71,8 +71,8 @@ export const oil: StartupStep = {
     return {
       cautions: ['fuel', 'never-defeat', 'capacitor'],
       how: [
-        'Look into the chamber before any reset. One reset, never more: unburnt oil fires all at once.',
-        'Two-pipe line: no valve closed in the return, or the pump’s seal blows.',
+        'Look in the chamber before any reset. One reset only: unburned oil can light off all at once.',
+        'Two-pipe system: never close a valve in the return line, or the pump seal blows.',
         'Bleed until it runs without bubbles. Flue readings after ten minutes.',
       ],
       call: 'emergency',
@@ -81,7 +81,7 @@ export const oil: StartupStep = {
           id: 'steady',
           label: 'Steady fire',
           seconds: 600,
-          why: 'Smoke goes in the first minutes; the flue settles in ten.',
+          why: 'Smoke clears in the first minutes; flue readings settle in ten.',
         },
       ],
       limits: [
@@ -99,25 +99,25 @@ export const oil: StartupStep = {
       items: [
         ambientCo,
         tick('line', 'Oil line tight, filter new, valves open'),
-        tick('nozzle', 'Nozzle as the chart says: gallons an hour, angle, pattern'),
+        tick('nozzle', 'Nozzle per the chart: gallons per hour, angle, pattern'),
         tick('bled', 'Line bled, no bubbles'),
         pumpItem(facts),
-        tick('cut-off', 'Pump cuts off sharp: no after-drip, no rumble'),
+        tick('cut-off', 'Pump cuts off cleanly: no after-drip, no rumble'),
         {
           ...typed('safety-s', 'Safety timing: locks out without a flame after', 's', {
             most: proof.safetyMostS,
             fact: 'proof.safetyMostS',
-            sum: 'The control’s own time',
+            sum: 'The control’s own timing',
           }),
           isSafety: true,
         },
         provenTick(
           'limit',
-          'Limit proved as the manufacturer’s instructions say, where they ask for it; never bypassed',
+          'Limit tested per the manufacturer’s instructions, if they call for it; never bypassed',
           'limit',
           { word: 'not-open', label: 'It did not open', means: 'The limit does not open.' },
         ),
-        tick('reset', 'One reset alone was needed; chamber looked into first'),
+        tick('reset', 'One reset only; chamber checked first'),
         tick('flame-clear', 'Flame clear of the chamber’s wall'),
         draftOverFire(facts),
         recorded('draft-breech', 'Draft at the breech', 'in. w.c.'),
@@ -128,7 +128,7 @@ export const oil: StartupStep = {
             least: proof.flueLeastF,
             most: proof.flueMostF,
             fact: 'proof.flueLeastF',
-            sum: 'As typed; about 350 to 450 °F is usual',
+            sum: 'As entered; 350 to 450 °F is typical',
           }),
           isSafety: true,
           explain: (value, grade) =>
@@ -137,9 +137,9 @@ export const oil: StartupStep = {
               : value < (proof.flueLeastF ?? 0)
                 ? {
                     means: 'Cold enough to condense and rust the flue.',
-                    next: 'Input, airflow too high, chimney; set by the maker’s chart.',
+                    next: 'Input, airflow too high, chimney; set by the manufacturer’s chart.',
                   }
-                : { means: 'Hot: heat goes up the flue.', next: 'Soot, airflow, input.' },
+                : { means: 'High: heat is going up the flue.', next: 'Soot, airflow, input.' },
         },
         ...stackItems(context, 'oil', 'oil/flue'),
       ],

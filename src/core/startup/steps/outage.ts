@@ -6,13 +6,13 @@ import { minOffWait } from '../waits';
 export const outage: StartupStep = {
   id: 'outage',
   title: 'After an outage',
-  why: 'Power fails on the coldest night. What does not come back by itself then is found now.',
+  why: 'Power fails on the coldest night. Find now what will not come back by itself.',
   applies: () => true,
   build: ({ facts }) => ({
     cautions: ['short-cycle', 'moving-blades'],
     how: [
       'In a heat call: indoor and outdoor supply off for a minute, then on.',
-      'A thermostat or board may hold everything for up to a quarter hour after power-up: not a fault.',
+      'A thermostat or board may hold everything for up to 15 minutes after power-up: not a fault.',
     ],
     call: 'heat-1',
     waits: [minOffWait(facts)],
@@ -20,11 +20,11 @@ export const outage: StartupStep = {
       tick('comes-back', 'Display, settings and call come back by themselves'),
       recorded(
         'restart-min',
-        'Compressor runs again after',
+        'Compressor restarts after',
         'min',
-        `Minimum off is ${facts.thermostat.compressorMinOffMin} min; a power-up hold comes on top.`,
+        `Minimum off time is ${facts.thermostat.compressorMinOffMin} min; a power-up delay adds to it.`,
       ),
-      tick('brown-out', 'A dip does not lock it out: thermostat and board go on, or wait and go on'),
+      tick('brown-out', 'A brief dip does not lock it out: thermostat and board keep going, or wait and resume'),
     ],
   }),
 };

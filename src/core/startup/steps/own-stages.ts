@@ -10,29 +10,29 @@ const stagesItself = (facts: Facts) => facts.outdoorUnit.stages !== 'single' && 
 
 export const ownStages: StartupStep = {
   id: 'own-stages',
-  title: 'Stages by the unit itself',
-  why: 'One Y calls it; its own logic brings the second stage or the speed. That is proved by watching it.',
+  title: 'Self-staging unit',
+  why: 'One Y calls it; its own logic sets second stage or speed. Prove it by watching.',
   applies: stagesItself,
   build: ({ facts }) => ({
     cautions: ['moving-blades', 'live-measuring'],
     how:
       facts.outdoorUnit.stages === 'inverter'
         ? [
-            'It starts slowly and climbs for minutes: the first amps say nothing.',
-            'Some hold the indoor blower until the coil is warm, some only on data, not on 24 V: the manual says which.',
+            'It starts slow and ramps for minutes: ignore the first amp readings.',
+            'Some delay the indoor blower until the coil is warm, some only when communicating: check the manual.',
           ]
-        : ['Heat with the setpoint well above the room; wait for the second stage: sound, amps, or the board’s lamp.'],
+        : ['Heat with setpoint well above room; wait for second stage: sound, amps or the board LED.'],
     call: 'heat-1',
     waits: [minOffWait(facts), steadyRunWait(facts)],
     items: [
       recorded(
         'stage-min',
-        facts.outdoorUnit.stages === 'inverter' ? 'At full speed after' : 'Second stage came after',
+        facts.outdoorUnit.stages === 'inverter' ? 'Time to full speed' : 'Time to second stage',
         'min',
-        'As the manual says.',
+        'Per the manual.',
       ),
-      recorded('blower-delay', 'Blower came after the compressor by', 's', 'Where it waits for a warm coil.'),
-      tick('falls-back', 'It falls back as the room nears the setpoint'),
+      recorded('blower-delay', 'Blower delay after compressor start', 's', 'If it waits for a warm coil.'),
+      tick('falls-back', 'It slows as the room nears setpoint'),
     ],
   }),
 };

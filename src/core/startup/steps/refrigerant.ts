@@ -22,33 +22,33 @@ const aimed = (
     const off = TARGET_TOLERANCE_F[id];
     const [least, most] = [Math.max(0, target - off), target + off];
     return {
-      ...expectBetween(least, most, '°F', 'The unit’s own target, as typed'),
+      ...expectBetween(least, most, '°F', 'The unit’s own target, as entered'),
       tolerance: apartF(`${least} to ${most}`),
     };
   },
   explain: (_, grade) =>
     grade === 'warn' || grade === 'fail'
       ? {
-          means: 'Off the unit’s target.',
-          next: 'For licensed people: as the maker’s instructions say, airflow first.',
+          means: 'Not on the unit’s target.',
+          next: 'For licensed techs: as the manufacturer’s instructions say, airflow first.',
         }
       : null,
 });
 
 export const refrigerant: StartupStep = {
   id: 'refrigerant',
-  title: 'Refrigerant side, by licensed people',
-  why: 'Kept for the record, against the unit’s own targets. Nothing here says how to charge.',
+  title: 'Refrigerant side (EPA-certified tech only)',
+  why: 'Recorded and compared with the unit’s own targets. Nothing here tells you how to charge.',
   license: 'refrigerant',
   applies: () => true,
   build: ({ facts: { proof } }) => ({
     cautions: ['refrigerant', 'moving-blades'],
     how: [
-      'Airflow proved first. A quarter hour of steady run; strips off.',
+      'Confirm airflow first. 15 minutes of steady run, strips off.',
       'Targets from the unit’s own label or chart.',
     ],
     call: null,
-    waits: [{ id: 'steady', label: 'Steady run', seconds: 900, why: 'Pressures settle in about a quarter hour.' }],
+    waits: [{ id: 'steady', label: 'Steady run', seconds: 900, why: 'Pressures settle in about 15 minutes.' }],
     limits: ['proof.superheatF', 'proof.subcoolingF', 'proof.refrigerantBurns'],
     items: [
       recorded('vapor-line', 'Vapor line', '°F'),
@@ -58,7 +58,7 @@ export const refrigerant: StartupStep = {
       tick('caps', 'Caps on, valves open, no oil at a joint'),
       ...(proof.refrigerantBurns
         ? [
-            tick('leak-sensor', 'Leak sensor is there; its test stops the compressor and starts the blower'),
+            tick('leak-sensor', 'Leak sensor present; its test stops the compressor and starts the blower'),
             tick('leak-vent', 'No flame, spark or hot surface where it could gather'),
           ]
         : []),

@@ -33,16 +33,16 @@ const supplyItem = (facts: Facts, id: SupplyId, label: string): Item => {
 
 export const supplyVolts: StartupStep = {
   id: 'supply-volts',
-  title: 'Supply volts',
+  title: 'Line voltage',
   why: (facts) =>
     kitRows(facts).length > 0
-      ? 'Strips lose heat with the square of the volts, and compressors do not forgive low ones.'
-      : 'Compressors and blowers do not forgive low volts.',
+      ? 'Strips lose heat with the square of the voltage, and low voltage kills compressors.'
+      : 'Low voltage kills compressors and blowers.',
   applies: () => true,
   build: ({ facts }) => ({
     cautions: ['live-measuring', ...(kitRows(facts).length > 0 ? (['one-leg-live'] as const) : []), 'moving-blades'],
     how: [
-      'Panels on where the test points allow it. Thermostat off.',
+      'Leave panels on if the test points allow. Thermostat off.',
       isFurnaceIndoors(facts)
         ? 'Close the disconnects, breakers and the furnace’s switch. Leg to leg; at the furnace hot to neutral.'
         : 'Close the disconnects and breakers. Measure leg to leg.',

@@ -4,8 +4,8 @@ import { tick } from '../tick';
 
 const FLOAT_STOPS: Readonly<Record<Facts['system']['floatSwitch'], string | null>> = {
   none: null,
-  R: 'Float switch lifted: everything stops, and comes back when it falls',
-  Y: 'Float switch lifted: the compressor alone stops; heat from the backup goes on',
+  R: 'Lift the float: everything stops; release it: everything restarts',
+  Y: 'Lift the float: only the compressor stops; backup heat keeps running',
 };
 
 const floatItems = ({ system }: Facts): Item[] => {
@@ -17,8 +17,8 @@ const isIndoors = ({ system }: Facts) => system.cabinet === 'split';
 
 export const water: StartupStep = {
   id: 'water',
-  title: 'Water and small things',
-  why: 'A dry trap, a lifted float or a buried outdoor unit brings the next call.',
+  title: 'Condensate and final details',
+  why: 'A dry trap, a raised float or a snowed-in outdoor unit causes the next call-back.',
   applies: () => true,
   build: ({ facts }) => ({
     cautions: ['moving-blades'],
@@ -28,13 +28,13 @@ export const water: StartupStep = {
     items: [
       ...(isIndoors(facts)
         ? [
-            tick('trap', 'Trap primed; open after it, closed before it; cleanout capped'),
-            tick('pan', 'Pan dry, drain runs, pitch right'),
+            tick('trap', 'Trap primed; vent on the outlet side only; cleanout capped'),
+            tick('pan', 'Pan dry, drain flows, pitch correct'),
           ]
-        : [tick('drain', 'Cabinet’s drains open, pad drains away')]),
+        : [tick('drain', 'Cabinet drains open; pad slopes away')]),
       ...floatItems(facts),
       tick('filter-size', 'Filter’s size noted on its door, reminder set'),
-      tick('wall', 'Thermostat level; hole behind it sealed'),
+      tick('wall', 'Thermostat level; wall opening behind it sealed'),
       tick('level', 'Outdoor unit level, above the snow, clear on all sides'),
       tick('covers', 'Disconnect covers back, cable clear of sharp edges'),
     ],

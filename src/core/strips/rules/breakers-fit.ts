@@ -15,7 +15,7 @@ const tooLarge = (facts: Facts): Found[] => {
     return [
       {
         severity: 'error',
-        what: `Element ${at + 1} alone draws ${roundTo(amps, 1)} A at ${volts} V: over the ${HEATER_CIRCUIT_LIMIT_AMPS} A that one heater circuit may have, and no division of the others helps.`,
+        what: `Element ${at + 1} alone draws ${roundTo(amps, 1)} A at ${volts} V: over the ${HEATER_CIRCUIT_LIMIT_AMPS} A limit for one heater circuit, however you split the rest.`,
         mend: 'Is it one element, or a whole bank entered as one? Read the plate again: a kit’s elements are seldom over 6 kW.',
         page: 'survey',
         fact: 'heatKit.elements',
@@ -27,7 +27,7 @@ const tooLarge = (facts: Facts): Found[] => {
 
 export const breakersFit: Rule<Facts> = {
   id: 'breakers-fit',
-  why: 'The breaker guards the conductor. A larger one lets it burn; a smaller one trips on a cold night.',
+  why: 'The breaker protects the wire. Too large lets the wire burn; too small trips on a cold night.',
   check: (facts) => {
     const { breakersAmps: found, ratedVolts } = facts.heatKit;
     if (kitRows(facts).length === 0) return [];
@@ -40,7 +40,7 @@ export const breakersFit: Rule<Facts> = {
         {
           severity: 'warning',
           what: `${circuits.length} heater circuits are needed, ${found.length} ${found.length === 1 ? 'breaker was' : 'breakers were'} found.`,
-          mend: 'Check which circuit feeds which element, and whether each stays within 48 A of heater. New circuits are for a licensed electrician; local code rules.',
+          mend: 'Check which circuit feeds which element and whether each stays within 48 A. New circuits are for a licensed electrician; local code governs.',
           ...about,
         },
       ];
@@ -64,7 +64,7 @@ export const breakersFit: Rule<Facts> = {
         return [
           {
             severity: 'error',
-            what: `${name}: a breaker of ${amps} A was found, ${roundTo(minCircuitAmps, 1)} A is the least.`,
+            what: `${name}: ${amps} A breaker found; minimum circuit ampacity is ${roundTo(minCircuitAmps, 1)} A.`,
             mend: `A ${breakerAmps} A breaker on conductors that carry it, by a licensed electrician. Never upsize a breaker alone to stop it tripping.`,
             ...about,
             aspect,
@@ -74,7 +74,7 @@ export const breakersFit: Rule<Facts> = {
         return [
           {
             severity: 'error',
-            what: `${name}: a breaker of ${amps} A was found, ${breakerAmps} A is the size for it.`,
+            what: `${name}: ${amps} A breaker found; the right size is ${breakerAmps} A.`,
             mend: 'Have it replaced, unless the kit’s plate names a larger one.',
             ...about,
             aspect,
@@ -85,7 +85,7 @@ export const breakersFit: Rule<Facts> = {
           {
             severity: 'warning',
             what: `${name} needs a ${breakerAmps} A breaker, over the ${HEATER_BREAKER_LIMIT_AMPS} A that a subdivided heater may have.`,
-            mend: 'Feed the blower from its own circuit, or divide the elements otherwise; the kit’s label rules.',
+            mend: 'Feed the blower from its own circuit, or split the elements differently; the kit label governs.',
             ...about,
             aspect,
           },

@@ -7,7 +7,7 @@ import { ladder } from '../ladder';
 
 export const conductorsFit: Rule<Facts> = {
   id: 'conductors-fit',
-  why: 'A conductor too thin for its load burns in the wall, where nobody sees it.',
+  why: 'A wire too small for its load burns inside the wall, where no one sees it.',
   check: (facts) => {
     const kind = conductorKind(facts);
     const hot = { metal: kind.metal, column: 75 } as const;
@@ -66,7 +66,7 @@ export const conductorsFit: Rule<Facts> = {
           {
             severity: 'advice',
             what: `${name}: ${wire} is larger than the ${needed} AWG it needs.`,
-            mend: 'No harm; check that the lugs take it.',
+            mend: 'OK; make sure the lugs are rated for it.',
             ...about,
           },
         ];

@@ -4,7 +4,7 @@ import { kitRows } from '../../job/kit-rows';
 
 export const enoughAir: Rule<Facts> = {
   id: 'enough-air',
-  why: 'Strips below their least airflow run on their limits, and links open for good.',
+  why: 'Below minimum airflow strips cycle on their limits, and fusible links open permanently.',
   check: (facts) => {
     const { airHandler, heatKit } = facts;
     return kitRows(facts).length === 0 || airHandler.auxCfm >= heatKit.minCfm

@@ -8,7 +8,7 @@ const PLATE_SHARE = 0.04;
 
 export const plateAgrees: Rule<Facts> = {
   id: 'plate-agrees',
-  why: 'Every expected reading hangs on the elements; a plate that says otherwise means that one of the two is wrong.',
+  why: 'Every expected reading depends on the elements. If the plate disagrees, one of them is wrong.',
   check: (facts) => {
     const { plateKW } = facts.heatKit;
     const totalKW = jobElements(facts).reduce((sum, { kW }) => sum + kW, 0);
@@ -16,8 +16,8 @@ export const plateAgrees: Rule<Facts> = {
     return [
       {
         severity: 'warning',
-        what: `The plate says ${plateKW} kW, the elements make ${roundTo(totalKW, 1)} kW.`,
-        mend: 'Measure the elements cold: their ohms decide. Both figures stay in the record.',
+        what: `The plate says ${plateKW} kW; the elements add up to ${roundTo(totalKW, 1)} kW.`,
+        mend: 'Ohm the elements cold and go by that. Both figures stay in the record.',
         page: 'strips',
         fact: 'heatKit.plateKW',
       },

@@ -4,7 +4,7 @@ import { kitFit } from '../belongs';
 
 export const supplyNotTooHot: Rule<Facts> = {
   id: 'supply-not-too-hot',
-  why: 'Above the label’s limit the limits cycle and the cabinet suffers. Thin air warms more.',
+  why: 'Above the label’s maximum the limits cycle and the cabinet overheats. Thin air gets hotter.',
   check: (facts) => {
     const { maxSupplyF } = facts.airHandler;
     const hottest = kitFit(facts, 0, facts.house.heatSetpointF, facts.heatKit.serviceVolts).stages.at(-1);
@@ -13,7 +13,7 @@ export const supplyNotTooHot: Rule<Facts> = {
       {
         severity: 'error',
         what: `With all strips on, the supply air reaches ${Math.round(hottest.aloneF)} °F; the label allows ${maxSupplyF} °F.`,
-        mend: 'More air for the strips, or a smaller kit.',
+        mend: 'More airflow with strips, or a smaller kit.',
         page: 'strips',
         fact: 'airHandler.auxCfm',
       },

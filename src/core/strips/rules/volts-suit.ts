@@ -15,7 +15,7 @@ export const voltsSuit: Rule<Facts> = {
       return [
         {
           severity: 'error',
-          what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it would give ${share} % of its plate, and burn.`,
+          what: `The kit is rated ${ratedVolts} V on a ${serviceVolts} V service: it would make ${share} % of rated heat and overheat.`,
           mend: 'Fit a kit for the service, or correct plate and service.',
           page: 'survey',
           fact: 'heatKit.ratedVolts',
@@ -27,7 +27,7 @@ export const voltsSuit: Rule<Facts> = {
       {
         severity: 'advice',
         what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it gives ${roundTo(jobKit(facts, serviceVolts).deliveredKW, 1)} of ${roundTo(rated, 1)} kW.`,
-        mend: 'Count on the lower figure; every expected reading here already does once the volts are measured.',
+        mend: 'Plan on the lower figure. Expected readings here already use it once you measure the voltage.',
         page: 'survey',
         fact: 'heatKit.serviceVolts',
       },

@@ -9,8 +9,7 @@ const USUAL_LIMIT_F = 140;
 /** Share of the cooling air below which a coil freezes in cooling. Our judgement. */
 const LEAST_COOL_SHARE = 0.6;
 
-const HOLD =
-  'Hold the strips until two zones call, or let the first bank alone come; else more air to the smallest zone.';
+const HOLD = 'Lock out strips until two zones call, allow bank 1 only, or get more air to the smallest zone.';
 
 const stripFindings = (facts: Facts): Found[] => {
   const air = zoneAir(facts, facts.house.heatSetpointF);
@@ -23,7 +22,7 @@ const stripFindings = (facts: Facts): Found[] => {
       {
         ...about,
         aspect: 'hot',
-        what: `The smallest zone alone has ${air.cfm} CFM: ${kW} kW of strips make ${Math.round(air.supplyF)} °F of it; ${limitF === null ? `limits open at about ${USUAL_LIMIT_F} °F` : `the label allows ${limitF} °F`}.`,
+        what: `The smallest zone alone gets ${air.cfm} CFM: ${kW} kW of strips heat it to ${Math.round(air.supplyF)} °F; ${limitF === null ? `limits open at about ${USUAL_LIMIT_F} °F` : `the label allows ${limitF} °F`}.`,
       },
     ];
   if (air.cfm < air.leastCfm)
@@ -44,8 +43,8 @@ const coilFindings = ({ zones, airHandler }: Facts): Found[] => {
     {
       severity: 'warning',
       aspect: 'coil',
-      what: `The smallest zone alone has ${cfm} CFM, ${Math.round((100 * cfm) / airHandler.coolCfm)} % of the cooling air: the coil freezes in cooling, and in heating the pressure climbs.`,
-      mend: 'Larger zones, a low stage while one zone calls, a bypass that is set, or a coil-freeze and a high-pressure cut-out that are proved.',
+      what: `The smallest zone alone gets ${cfm} CFM, ${Math.round((100 * cfm) / airHandler.coolCfm)} % of cooling airflow: the coil freezes in cooling and head pressure climbs in heating.`,
+      mend: 'Make zones larger, use low stage with one zone calling, set a bypass, or confirm freeze and high-pressure cutouts work.',
       page: 'balance',
       fact: 'zones.smallestCfm',
     },
@@ -54,6 +53,6 @@ const coilFindings = ({ zones, airHandler }: Facts): Found[] => {
 
 export const zoneHasAir: Rule<Facts> = {
   id: 'zone-has-air',
-  why: 'Strips and coil do not know that dampers have closed: one small zone has to take what they give.',
+  why: 'Strips and coil do not know dampers have closed: one small zone takes everything they put out.',
   check: (facts) => [...stripFindings(facts), ...coilFindings(facts)],
 };

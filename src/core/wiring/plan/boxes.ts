@@ -23,7 +23,7 @@ const planDehumidistat = (facts: Facts): Draft => {
       lead('dehumidistat', '1', terminal(indoors, 'R'), 'red', 'hot'),
       lead('dehumidistat', '2', terminal(indoors, DEHUMIDIFY_MARK), 'yellow', 'full air in cooling'),
     ],
-    notes: [`The board’s own jumper R–${DEHUMIDIFY_MARK} comes out: with it in, the dehumidistat does nothing.`],
+    notes: [`Remove the board’s R–${DEHUMIDIFY_MARK} jumper. With it in, the dehumidistat does nothing.`],
   };
 };
 

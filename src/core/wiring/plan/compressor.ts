@@ -93,7 +93,7 @@ const secondStage = (facts: Facts): Draft => {
   if (second)
     return {
       jumpers: [
-        jumper(outdoors, first!, second, 'The thermostat has one compressor output: both stages come with it.'),
+        jumper(outdoors, first!, second, 'The thermostat has one compressor output: both stages come on together.'),
       ],
     };
   if (out) return { notes: [`Thermostat ${out} stays open: the outdoor unit has one compressor input.`] };

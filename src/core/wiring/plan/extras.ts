@@ -12,7 +12,7 @@ const sensor = (facts: Facts): Draft => {
   if (facts.cables.sensorRun === 'own')
     return {
       notes: [
-        'The sensor has a shielded pair of its own, spliced or whole, that lands on no board. Its shield is grounded at one end alone, as the thermostat’s maker says.',
+        'The sensor has its own shielded pair, spliced or continuous, that lands on no board. Ground the shield at one end only, as the thermostat manufacturer specifies.',
       ],
       adds: ['outdoor-sensor'],
       runs: (['S1', 'S2'] as const).flatMap((mark) => [
@@ -24,7 +24,7 @@ const sensor = (facts: Facts): Draft => {
     ...(isOneCabinet
       ? {
           notes: [
-            'The sensor goes to the thermostat: sensor terminals of the unit itself may be for another use. Its label rules.',
+            'The sensor goes to the thermostat. The unit’s own sensor terminals may be for something else; its label governs.',
           ],
         }
       : {}),

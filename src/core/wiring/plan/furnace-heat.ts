@@ -83,7 +83,7 @@ const lowGas = (facts: Facts): Draft => {
 const interlock = (facts: Facts): Draft => {
   if (facts.furnace.interlock === 'none') return {};
   if (facts.system.cabinet === 'packaged')
-    return { notes: ['The unit keeps its compressor and its burner apart inside: nothing is added in Y.'] };
+    return { notes: ['The packaged unit interlocks compressor and burner internally: add nothing in Y.'] };
   return {
     adds: ['interlock'],
     runs: [

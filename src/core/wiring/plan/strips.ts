@@ -22,7 +22,7 @@ const HELD_SPLICE = 'W held';
 const stripInterlock = (facts: Facts, from: TerminalRef, to: TerminalRef): readonly Run[] => [
   lead('strip-interlock', 'Y', callsOutdoorUnit(facts), 'yellow', 'compressor called'),
   lead('strip-interlock', 'C', terminal(indoorId(facts), 'C'), 'blue', 'common'),
-  lead('strip-interlock', 'W-in', from, 'white', 'auxiliary heat, held beside the compressor'),
+  lead('strip-interlock', 'W-in', from, 'white', 'auxiliary heat, interlocked with the compressor'),
   lead('strip-interlock', 'W-out', to, 'white', 'auxiliary heat, let through'),
 ];
 
@@ -112,7 +112,7 @@ const auxiliary = (facts: Facts, groups: readonly BankGroup[]): Draft => {
               input(bank),
               outdoorThermostat === null
                 ? 'The thermostat has one auxiliary output for them, and the kit needs every input for all of its heat.'
-                : 'One outdoor thermostat gates both banks.',
+                : 'One outdoor thermostat controls both banks.',
             ),
           ),
       ),
@@ -164,7 +164,9 @@ const defrost = (facts: Facts, groups: readonly BankGroup[]): Draft => {
   const outdoors = outdoorId(facts);
   if (indoors === outdoors) return {};
   if (wTerminals === 'none')
-    return stripsInDefrost ? { notes: ['The outdoor board has no W-out: nothing brings the strips in defrost.'] } : {};
+    return stripsInDefrost
+      ? { notes: ['The outdoor board has no W-out: nothing turns on the strips in defrost.'] }
+      : {};
   if (!stripsInDefrost)
     return {
       notes: [
@@ -192,7 +194,7 @@ export const planStrips = (facts: Facts): Draft => {
   return together(auxiliary(facts, groups), emergency(facts, groups), defrost(facts, groups), {
     notes:
       aux && !out && facts.thermostat.heatTerminals === 'W2'
-        ? [`Emergency heat comes out of ${aux} too: it has no terminal of its own.`]
+        ? [`Emergency heat uses ${aux} too: it has no terminal of its own.`]
         : [],
   });
 };

@@ -28,7 +28,7 @@ export const withZoneBoard = (facts: Facts, draft: Required<Draft>): Required<Dr
     runs: hasCommon ? runs : [...runs, lead('zone-board', 'C', terminal(indoorId(facts), 'C'), 'blue', 'common')],
     notes: [
       ...draft.notes,
-      'Zone board: the thermostats of the other zones land on its other inputs, its dampers on its outputs, as its maker says.',
+      'Zone board: the thermostats of the other zones land on its other inputs, its dampers on its outputs, per its manufacturer.',
     ],
   };
 };

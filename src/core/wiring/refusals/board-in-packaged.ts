@@ -3,7 +3,7 @@ import type { Rule } from '../../job/finding';
 
 export const boardInPackaged: Rule<Facts> = {
   id: 'board-in-packaged',
-  why: 'In one cabinet the board’s heat output is wired by the maker.',
+  why: 'In a packaged unit the board’s heat output is factory-wired.',
   check: ({ system, outdoorUnit }) =>
     system.cabinet === 'packaged' && (outdoorUnit.wTerminals === 'W-in+W-out' || outdoorUnit.faultOutput === 'lamp')
       ? [

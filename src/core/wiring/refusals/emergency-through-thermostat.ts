@@ -5,7 +5,7 @@ import type { Rule } from '../../job/finding';
 
 export const emergencyThroughThermostat: Rule<Facts> = {
   id: 'emergency-through-thermostat',
-  why: 'Emergency heat goes round an outdoor thermostat, never through it: it must heat at any temperature.',
+  why: 'Emergency heat bypasses outdoor thermostats: it must heat at any temperature.',
   check: (facts) =>
     backupOf(facts) === 'strips' &&
     facts.gates.outdoorThermostats.length > 0 &&
@@ -14,7 +14,7 @@ export const emergencyThroughThermostat: Rule<Facts> = {
       ? [
           {
             severity: 'error',
-            what: 'Auxiliary and emergency heat come out of one terminal, and an outdoor thermostat stands in its way.',
+            what: 'AUX and E share one terminal, and an outdoor thermostat blocks it.',
             mend: 'Set the assignable terminal to emergency heat; or take the outdoor thermostats out and use the thermostat’s own lockout.',
             page: 'wiring',
             fact: 'gates.outdoorThermostats',

@@ -3,14 +3,14 @@ import type { Rule } from '../../job/finding';
 
 export const faultHeatWithoutOutput: Rule<Facts> = {
   id: 'fault-heat-without-output',
-  why: 'Heat on a fault comes out of W-out.',
+  why: 'Heat on a fault needs the W-out terminal.',
   check: ({ outdoorUnit, system }) =>
     system.cabinet === 'split' && outdoorUnit.faultOutput === 'heat' && outdoorUnit.wTerminals === 'none'
       ? [
           {
             severity: 'error',
-            what: 'The board is said to bring heat on a fault, and has no W-out.',
-            mend: 'Read the board’s terminals again.',
+            what: 'The board is set to bring on heat on a fault, but it has no W-out.',
+            mend: 'Recheck the board’s terminals.',
             page: 'wiring',
             fact: 'outdoorUnit.wTerminals',
             mendBy: [{ path: 'outdoorUnit.wTerminals', value: 'W-out' }],

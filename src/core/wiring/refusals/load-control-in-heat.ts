@@ -2,13 +2,13 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 
 const WHAT = {
-  R: 'A load-control relay in R takes everything while the utility asks: no heat at all.',
-  AUX: 'A load-control relay in the auxiliary call holds emergency heat too, wherever the two share a conductor or a bank.',
+  R: 'A load-control relay in R shuts off everything during a utility call: no heat at all.',
+  AUX: 'A load-control relay in the auxiliary call also blocks emergency heat if the two share a conductor or a bank.',
 } as const;
 
 export const loadControlInHeat: Rule<Facts> = {
   id: 'load-control-in-heat',
-  why: 'Nothing may stand before emergency heat: the utility’s relay holds the compressor, and the house stays warm.',
+  why: 'Nothing may interrupt emergency heat: let the utility’s relay drop the compressor only, and the house stays warm.',
   check: ({ boxes }) =>
     boxes.loadControl === 'R' || boxes.loadControl === 'AUX'
       ? [

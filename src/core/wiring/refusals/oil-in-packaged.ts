@@ -11,7 +11,7 @@ export const oilInPackaged: Rule<Facts> = {
           {
             severity: 'error',
             what: 'A packaged unit with an oil burner.',
-            mend: 'Choose gas or propane as the plate says, or a split system.',
+            mend: 'Choose gas or propane per the nameplate, or a split system.',
             page: 'wiring',
             fact: 'furnace.fuel',
             mendBy: [{ path: 'furnace.fuel', value: 'propane' }],

@@ -9,7 +9,7 @@ export const sensorWithoutTerminals: Rule<Facts> = {
       ? [
           {
             severity: 'error',
-            what: 'A wired outdoor sensor, and the thermostat has no S terminals for it.',
+            what: 'Wired outdoor sensor, but the thermostat has no S terminals.',
             mend: 'Use a wireless sensor or a weather service, or another thermostat.',
             page: 'wiring',
             fact: 'thermostat.outdoorSensor',

@@ -4,7 +4,7 @@ import type { Rule } from '../../job/finding';
 
 export const switchBesideThroughBoard: Rule<Facts> = {
   id: 'switch-beside-through-board',
-  why: 'With a board that takes the auxiliary call in, the switch stands between the call and the board: in the unit.',
+  why: 'With a board that takes the AUX call in, the outdoor thermostat must be between the call and the board, inside the unit.',
   check: ({ system, outdoorUnit, gates }) =>
     backupOf({ system }) === 'strips' &&
     system.cabinet === 'split' &&
@@ -15,7 +15,7 @@ export const switchBesideThroughBoard: Rule<Facts> = {
       ? [
           {
             severity: 'error',
-            what: 'Outdoor thermostats beside the unit, and a board that passes the auxiliary call through itself.',
+            what: 'Outdoor thermostats next to the unit, with a board that routes the auxiliary call through itself.',
             mend: 'Fit them in the outdoor unit.',
             page: 'wiring',
             fact: 'gates.outdoorThermostatsAt',

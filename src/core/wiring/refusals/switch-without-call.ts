@@ -6,7 +6,7 @@ import type { Rule } from '../../job/finding';
 
 export const switchWithoutCall: Rule<Facts> = {
   id: 'switch-without-call',
-  why: 'An outdoor thermostat stands in an auxiliary circuit; here there is none.',
+  why: 'An outdoor thermostat goes in an AUX circuit; this job has none.',
   check: (facts) =>
     backupOf(facts) === 'strips' &&
     facts.gates.outdoorThermostats.length > 0 &&

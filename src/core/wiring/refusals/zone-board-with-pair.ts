@@ -3,13 +3,13 @@ import type { Rule } from '../../job/finding';
 
 export const zoneBoardWithPair: Rule<Facts> = {
   id: 'zone-board-with-pair',
-  why: 'A relay pair answers to the board it was made for; a zone board between the two is no such board.',
+  why: 'A relay pair works only with its matching half; it cannot have a zone board in between.',
   check: ({ boxes }) =>
     boxes.zoneBoard && boxes.relayPair
       ? [
           {
             severity: 'error',
-            what: 'A relay pair and a zone board stand in the same conductors.',
+            what: 'A relay pair and a zone board are on the same conductors.',
             mend: 'Pull a cable with enough conductors to the zone board, and leave the relay pair out.',
             page: 'wiring',
             fact: 'boxes.relayPair',

@@ -6,7 +6,7 @@ import type { WiringRule } from './subject';
 
 export const auxPassesThermostats: WiringRule = {
   id: 'aux-passes-thermostats',
-  why: 'An outdoor thermostat that the auxiliary call goes round gates nothing.',
+  why: 'An outdoor thermostat that the AUX call bypasses does nothing.',
   check: ({ facts, mild }) => {
     if (backupOf(facts) === 'fossil') return [];
     const groups = bankGroups(facts);
@@ -19,8 +19,8 @@ export const auxPassesThermostats: WiringRule = {
       return [
         {
           severity: 'error',
-          what: `Auxiliary heat brings bank ${runs.join(' and ')} with outdoor thermostat ${outdoorThermostat} open.`,
-          mend: 'Land the auxiliary call on the thermostat’s in side alone; no jumper past it.',
+          what: `AUX brings on bank ${runs.join(' and ')} with outdoor thermostat ${outdoorThermostat} open.`,
+          mend: 'Land the AUX call on the IN side of the outdoor thermostat only, with no jumper across it.',
           page: 'wiring',
           at: `outdoor-thermostats.${outdoorThermostat} in`,
           // Where a switch gates two inputs there once was a finding for each, under one key.

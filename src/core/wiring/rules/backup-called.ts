@@ -5,7 +5,7 @@ import type { WiringRule } from './subject';
 
 export const backupCalled: WiringRule = {
   id: 'backup-called',
-  why: 'A kit that no thermostat output calls heats in defrost at most.',
+  why: 'A kit with no thermostat call can heat only in defrost.',
   check: ({ facts }) =>
     backupOf(facts) === 'strips' && reachableBanks(facts).length > 0 && backupOutputs(facts).aux === undefined
       ? [

@@ -3,7 +3,7 @@ import type { WiringRule } from './subject';
 
 export const backupSetToFossil: WiringRule = {
   id: 'backup-set-to-fossil',
-  why: 'A thermostat that takes the furnace for strips calls the compressor beside it; then only the interlock stands between them.',
+  why: 'A thermostat set for strips will call the compressor with the furnace; then only the interlock keeps them apart.',
   check: ({ facts: { system, thermostat } }) =>
     backupOf({ system }) === 'fossil' && thermostat.backupSetting === 'electric'
       ? [

@@ -5,7 +5,7 @@ import type { WiringRule } from './subject';
 
 export const bankHeldOut: WiringRule = {
   id: 'bank-held-out',
-  why: 'The service carries the house only while this bank is off beside the compressor.',
+  why: 'The service can carry the house only if this bank stays off while the compressor runs.',
   check: ({ facts, cold }) => {
     const bank = heldBank(facts);
     if (bank === null) return [];
@@ -17,8 +17,8 @@ export const bankHeldOut: WiringRule = {
       : [
           {
             severity: 'error',
-            what: `Bank ${bank} runs beside the compressor: ${both.map(([call]) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-            mend: 'Put the strip interlock’s contact in that bank’s call, its coil on Y, and take out what goes round it.',
+            what: `Bank ${bank} runs with the compressor on: ${both.map(([call]) => CALLS[call].short.toLowerCase()).join(', ')}.`,
+            mend: 'Put the strip-interlock contact in that bank’s call and its coil on Y, and remove anything that bypasses it.',
             page: 'wiring',
             at: 'strip-interlock.W-in',
           },

@@ -11,7 +11,7 @@ const found = (change: BehaviourChange, all: number, weather: string) =>
 
 export const callsDoAsPlanned: WiringRule = {
   id: 'calls-do-as-planned',
-  why: 'Each call brings what it should, and nothing else.',
+  why: 'Each call should turn on what it should, and nothing else.',
   check: (subject) => {
     const { harness } = subject;
     if (harness === subject.planned) return [];

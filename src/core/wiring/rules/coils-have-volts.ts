@@ -8,7 +8,7 @@ import type { WiringRule } from './subject';
 
 export const coilsHaveVolts: WiringRule = {
   id: 'coils-have-volts',
-  why: 'A coil below its volts chatters, hums and burns its contacts.',
+  why: 'A coil with low voltage chatters, hums and burns its contacts.',
   check: ({ harness, cold }) =>
     harness.devices.flatMap((device) =>
       device.coils.flatMap((coil): Found[] => {
@@ -31,7 +31,7 @@ export const coilsHaveVolts: WiringRule = {
           {
             severity: 'error',
             what: `${coil.label}: ${roundTo(lowest.volts, 1)} V in ${CALLS[lowest.call].label.toLowerCase()}, at least ${LEAST_COIL_VOLTS} V are needed.`,
-            mend: 'Whole conductors and a good common first; then thicker or shorter cable, or a transformer with more VA.',
+            mend: 'Check for a good wire and common first; then use heavier or shorter cable, or a larger transformer.',
             page: 'wiring',
             at: coil.id,
           },

@@ -8,7 +8,7 @@ import type { WiringRule } from './subject';
 
 export const coilsPullIn: WiringRule = {
   id: 'coils-pull-in',
-  why: 'Until it has pulled in, a contactor or valve draws several times its sealed VA: a long thin cable or a weak transformer holds it back, and it hums.',
+  why: 'Until it pulls in, a contactor or valve draws several times its sealed VA. A long, light cable or a weak transformer cannot supply it, and it hums.',
   check: ({ harness, cold }) =>
     harness.devices.flatMap((device) =>
       device.coils.flatMap((coil): Found[] => {
@@ -24,7 +24,7 @@ export const coilsPullIn: WiringRule = {
           {
             severity: 'error',
             what: `${coil.label} may never pull in: ${roundTo(first.volts, 1)} V at its inrush of ${roundTo(coil.inrushVA, 0)} VA in ${CALLS[first.call].label.toLowerCase()}, ${PULL_IN_VOLTS} V are needed.`,
-            mend: 'Thicker or shorter cable, or a transformer with more VA. Read its inrush off the plate: the Sheet takes it.',
+            mend: 'Heavier or shorter cable, or a larger transformer. Read its inrush off the plate and enter it on the Survey.',
             page: 'wiring',
             at: coil.id,
           },

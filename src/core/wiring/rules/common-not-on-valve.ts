@@ -34,7 +34,7 @@ const outputsOf = ({
 
 export const commonNotOnValve: WiringRule = {
   id: 'common-not-on-output',
-  why: 'A thermostat’s output is hot in its call: with the common on it, that call is a dead short.',
+  why: 'A thermostat output is hot on its call. With common landed on it, that call is a dead short.',
   check: (subject) => {
     const { harness, planned, joined } = subject;
     const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
@@ -62,7 +62,7 @@ export const commonNotOnValve: WiringRule = {
             ...about,
             severity: 'error',
             what: `The common is landed on the thermostat’s ${mark}.`,
-            mend: `${home ?? 'Move it to C.'}${isValve ? ' Where the old equipment used B for common, the color misleads: here it is hot in heating.' : ''}`,
+            mend: `${home ?? 'Move it to C.'}${isValve ? ' Some older equipment uses B for common. Here B is hot in heating.' : ''}`,
           },
         ];
       });

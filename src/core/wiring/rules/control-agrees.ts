@@ -10,7 +10,7 @@ export const controlAgrees: WiringRule = {
           {
             severity: 'error',
             what: 'The boards are switched to communicating, and this harness is 24 V.',
-            mend: 'Power off, switch the boards to 24 V control; or wire the data bus as the maker says: that is not planned here.',
+            mend: 'Power off; set the boards to 24 V control, or wire the data bus per the manufacturer (not covered here).',
             page: 'wiring',
             fact: 'system.control',
             mendBy: [{ path: 'system.control', value: '24-volt' }],

@@ -6,11 +6,11 @@ import type { WiringRule } from './subject';
 const WITHOUT: Partial<Record<string, { readonly what: string; readonly mend: string }>> = {
   [THERMOSTAT_POWER]: {
     what: 'The thermostat has no power: its display is blank, and it calls nothing.',
-    mend: 'R and C at its subbase first: 24 V between them. Then each back to the indoor unit.',
+    mend: 'First check for 24 V, R to C, at its subbase. Then trace each back to the indoor unit.',
   },
   [OUTDOOR_POWER]: {
-    what: 'The outdoor board has no power: it never defrosts and puts out no heat.',
-    mend: 'R and C at the outdoor board first: 24 V between them. Then each back to the indoor unit.',
+    what: 'The outdoor board has no power: no defrost and no heat output.',
+    mend: 'First check for 24 V, R to C, at the outdoor board. Then trace each back to the indoor unit.',
   },
 };
 

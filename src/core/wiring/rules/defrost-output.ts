@@ -14,8 +14,8 @@ export const defrostOutput: WiringRule = {
       ? [
           {
             severity: 'warning',
-            what: 'Strips are wanted in defrost, and the outdoor board has no W-out.',
-            mend: 'Read the board again, or choose cold-air defrost.',
+            what: 'Strips are set to run in defrost, but the outdoor board has no W-out.',
+            mend: 'Recheck the board, or choose no strips in defrost.',
             page: 'wiring',
             fact: 'outdoorUnit.wTerminals',
             mendBy: [{ path: 'outdoorUnit.stripsInDefrost', value: false }],

@@ -27,7 +27,7 @@ const isJumpered = ({ facts, joined }: WiringSubject): boolean => {
 
 export const emergencyHeats: WiringRule = {
   id: 'emergency-heats',
-  why: 'Emergency heat must heat the house with the outdoor unit dead, at any outdoor temperature: round every outdoor thermostat.',
+  why: 'Emergency heat must heat the house with the outdoor unit dead, at any outdoor temperature, bypassing every outdoor thermostat.',
   check: (subject) => {
     const { facts, harness, cold, mild } = subject;
     const inCold = missing(facts, cold);
@@ -42,8 +42,8 @@ export const emergencyHeats: WiringRule = {
     if (inCold.length > 0)
       found.push({
         ...base,
-        what: `Emergency heat does not bring: ${named(inCold)}.`,
-        mend: 'Give E its own way to every heat input, or fit the AUX–E jumper where one source serves both.',
+        what: `Emergency heat does not turn on: ${named(inCold)}.`,
+        mend: 'Give E its own path to every heat input, or install the AUX–E jumper if one source serves both.',
         aspect: 'cold',
       });
     if (inMild.length > 0)
@@ -51,12 +51,12 @@ export const emergencyHeats: WiringRule = {
         ...base,
         ...(isJumpered(subject)
           ? {
-              what: `AUX and E are jumpered, and an outdoor thermostat stands behind them: emergency heat waits for the cold, without ${named(inMild)} in mild weather.`,
-              mend: 'Take the AUX–E jumper out, and give E a conductor of its own to the heat input, or a relay round the outdoor thermostats.',
+              what: `AUX and E are jumpered through an outdoor thermostat: in mild weather emergency heat is missing ${named(inMild)}.`,
+              mend: 'Remove the AUX–E jumper and give E its own conductor to the heat input, or a relay that bypasses the outdoor thermostats.',
             }
           : {
-              what: `Emergency heat passes an outdoor thermostat: in mild weather it does not bring ${named(inMild)}.`,
-              mend: 'Land E behind the outdoor thermostats.',
+              what: `Emergency heat runs through an outdoor thermostat: in mild weather it does not turn on ${named(inMild)}.`,
+              mend: 'Land E downstream of the outdoor thermostats.',
             }),
         aspect: 'mild',
       });

@@ -5,7 +5,7 @@ import type { WiringRule } from './subject';
 
 export const endsLand: WiringRule = {
   id: 'ends-land',
-  why: 'A bare end that lands nowhere finds something to touch.',
+  why: 'A bare, unlanded end will find something to touch.',
   check: ({ harness }) => {
     const name = ({ colour, cable }: Conductor) =>
       `${colourName(colour, 'A conductor')} of the ${harness.cables.find(({ id }) => id === cable)?.label.toLowerCase() ?? 'cable'}`;
@@ -19,7 +19,7 @@ export const endsLand: WiringRule = {
           {
             severity: 'error',
             what: `${capital(name(conductor))} is recorded on the ${refWords(strange)}, which this system does not have.`,
-            mend: 'The Sheet changed since it was recorded: land it again.',
+            mend: 'The Survey changed after this was recorded. Enter where it lands now.',
             page: 'wiring',
             at: id,
             aspect: 'strange',
@@ -30,8 +30,8 @@ export const endsLand: WiringRule = {
       return [
         {
           severity: 'warning',
-          what: `${capital(name(conductor))} is landed at the ${refWords(end)} and loose at its other end.`,
-          mend: 'Land it, or take it off and cap it.',
+          what: `${capital(name(conductor))} is landed at the ${refWords(end)} and unconnected at its other end.`,
+          mend: 'Land it, or remove and cap it.',
           page: 'wiring',
           at: id,
           aspect: 'loose',

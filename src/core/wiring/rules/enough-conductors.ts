@@ -22,7 +22,7 @@ export const enoughConductors: WiringRule = {
         return [
           {
             severity: 'error',
-            what: `${cable.label}: ${needed.length} conductors are needed, ${cable.conductors} are there. Left without: ${missing.map(({ from }) => from!.mark).join(', ')}.`,
+            what: `${cable.label}: ${needed.length} conductors needed, ${cable.conductors} available. Short: ${missing.map(({ from }) => from!.mark).join(', ')}.`,
             mend: `Pull a cable with ${needed.length + 1} conductors or more.`,
             page: 'wiring',
             fact,
@@ -34,7 +34,7 @@ export const enoughConductors: WiringRule = {
         {
           severity: 'advice',
           what: `${cable.label}: no spare conductor is left.`,
-          mend: 'When the cable is next pulled, pull one with a spare.',
+          mend: 'Next time you pull cable, pull one with a spare.',
           page: 'wiring',
           fact,
         },

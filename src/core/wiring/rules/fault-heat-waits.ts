@@ -8,7 +8,7 @@ const NO_HEAT = ['off', 'fan', 'cool-1', 'cool-2'] as const;
 
 export const faultHeatWaits: WiringRule = {
   id: 'fault-heat-waits',
-  why: 'A board that brings heat on a fault without waiting for a call heats a house that is off, or cooling.',
+  why: 'A board that turns on heat on a fault without waiting for a call will heat a house that is off, or cooling.',
   check: ({ facts, during, cold }) => {
     if (facts.outdoorUnit.faultOutput !== 'heat' || facts.outdoorUnit.faultHeat !== 'always') return [];
     const states = during('board-lockout');
@@ -25,8 +25,8 @@ export const faultHeatWaits: WiringRule = {
     return [
       {
         severity: 'warning',
-        what: `On a fault the outdoor board brings the ${what} whatever is called: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-        mend: 'Take its output off and let emergency heat do it, or choose a board that waits for a heating call.',
+        what: `On a fault the outdoor board turns on the ${what} no matter what is called: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
+        mend: 'Lift its output and rely on emergency heat, or use a board that waits for a heat call.',
         page: 'wiring',
         fact: 'outdoorUnit.faultHeat',
       },

@@ -10,7 +10,7 @@ const together = ({ energised }: { readonly energised: ReadonlySet<CoilId> }) =>
 
 export const furnaceAlone: WiringRule = {
   id: 'furnace-alone',
-  why: 'With the coil above the furnace, compressor and furnace together drive the refrigerant’s pressure beyond its limits.',
+  why: 'With the coil above the furnace, running both drives head pressure past its limits.',
   check: ({ facts, cold, during }) => {
     if (backupOf(facts) !== 'fossil') return [];
     // In a defrost the indoor coil is cold: a burner there tempers, where nothing interlocks the two.

@@ -6,7 +6,7 @@ const thousand = (btuh: number) => Math.round(btuh / 1000);
 
 export const furnaceStagesCalled: WiringRule = {
   id: 'furnace-stages-called',
-  why: 'A furnace whose second stage nothing brings gives two thirds of its plate on the coldest night.',
+  why: 'A furnace that never gets second stage makes two-thirds of its rating on the coldest night.',
   check: ({ facts }) => {
     if (backupOf(facts) !== 'fossil' || !hasStages(facts) || callsSecondStage(facts)) return [];
     const { staging, outputBtuh } = facts.furnace;
@@ -14,8 +14,8 @@ export const furnaceStagesCalled: WiringRule = {
       staging === 'timer'
         ? {
             severity: 'advice',
-            what: 'No wire calls the furnace’s second stage: its own timer brings it, some minutes into a call.',
-            mend: 'See that the switch on its board says so. A thermostat with two heat outputs calls it sooner.',
+            what: 'No wire calls the furnace’s second stage: its own timer brings it on some minutes into a call.',
+            mend: 'Make sure the board switch is set that way. A thermostat with two heat outputs calls it sooner.',
             page: 'wiring',
             fact: 'furnace.staging',
           }

@@ -3,7 +3,7 @@ import type { WiringRule } from './subject';
 
 export const fuseCarries: WiringRule = {
   id: 'fuse-carries',
-  why: 'A fuse near its rating opens on a cold night, not on the bench.',
+  why: 'A fuse near its limit blows on a cold night, not on the bench.',
   check: ({ facts, cold }) => {
     const amps = Math.max(
       ...[...cold.values()].map(({ solution, fuseOpenedAtAmps }) => fuseOpenedAtAmps ?? solution.sourceAmps),
@@ -14,7 +14,7 @@ export const fuseCarries: WiringRule = {
       {
         severity: 'error',
         what: `The control circuit draws ${roundTo(amps, 2)} A; the board fuse is ${fuseAmps} A.`,
-        mend: 'Find what draws so much. Never fit a larger fuse than the board’s label allows.',
+        mend: 'Find what is drawing the current. Never install a larger fuse than the board label allows.',
         page: 'wiring',
         fact: 'airHandler.fuseAmps',
       },

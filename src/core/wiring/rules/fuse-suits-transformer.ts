@@ -16,7 +16,7 @@ export const fuseSuitsTransformer: WiringRule = {
     return [
       {
         severity: fuseAmps > MOST_AMPS ? 'error' : 'warning',
-        what: `A ${fuseAmps} A fuse on a ${transformerVA} VA transformer, which gives ${roundTo(fullLoadAmps, 2)} A: the transformer burns and the fuse holds.`,
+        what: `A ${fuseAmps} A fuse on a ${transformerVA} VA transformer, rated ${roundTo(fullLoadAmps, 2)} A: the transformer burns out before the fuse blows.`,
         mend: `Fit the fuse that the board’s label names, ${fullLoadAmps > 2 ? '5' : '3'} A as a rule, and find out why the old one was changed: a short is behind most of them.`,
         page: 'wiring',
         fact: 'airHandler.fuseAmps',

@@ -4,7 +4,7 @@ import type { WiringRule } from './subject';
 
 export const heatWithAir: WiringRule = {
   id: 'heat-with-air',
-  why: 'Strips without air open their limits, then their links.',
+  why: 'Strips without airflow open their limits, then their fusible links.',
   check: ({ cold }) => {
     const calls = [...cold]
       .filter(
@@ -20,7 +20,7 @@ export const heatWithAir: WiringRule = {
           {
             severity: 'error',
             what: `Strips run without the blower: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-            mend: 'Repair G, and look for the kit’s blower interlock.',
+            mend: 'Fix G, and check the kit’s blower interlock.',
             page: 'wiring',
             at: BLOWER_COIL,
           },

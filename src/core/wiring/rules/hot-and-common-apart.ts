@@ -4,7 +4,7 @@ import type { WiringRule } from './subject';
 
 export const hotAndCommonApart: WiringRule = {
   id: 'hot-and-common-apart',
-  why: 'R bridged to C is a dead short: the fuse opens, or the transformer burns.',
+  why: 'R tied to C is a dead short: the fuse blows or the transformer burns out.',
   check: ({ harness, joined }) => {
     const powered = harness.devices.filter(({ transformers }) => transformers.length > 0);
     return powered.flatMap(({ id }): Found[] => {
@@ -15,7 +15,7 @@ export const hotAndCommonApart: WiringRule = {
         {
           severity: 'error',
           what: 'R and C are bridged.',
-          mend: 'Power off. Take the conductor or jumper off that joins them.',
+          mend: 'Power off. Remove the wire or jumper that joins them.',
           page: 'wiring',
           at: hot.find((node) => node.endsWith('.C')) ?? common,
         },

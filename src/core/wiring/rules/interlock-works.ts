@@ -5,7 +5,7 @@ import type { Found } from '../../job/finding';
 import { coldMoment, type WiringRule, type WiringSubject } from './subject';
 
 const ABOUT = { page: 'wiring', fact: 'furnace.interlock' } as const;
-const LOOK = 'Its W and C first, then Y: nothing may carry Y past it, no conductor and no jumper.';
+const LOOK = 'Check its W and C first, then Y. No wire or jumper may carry Y around it.';
 
 /** A thermostat that calls compressor and furnace together: what the interlock is there for. */
 const callsBoth = (facts: Facts): Facts => ({
@@ -17,7 +17,7 @@ const withBoth = ({ facts, bench }: WiringSubject) => bench.at(callsBoth(facts),
 
 export const interlockWorks: WiringRule = {
   id: 'interlock-works',
-  why: 'An interlock that does nothing is found out on the day the thermostat calls both.',
+  why: 'You find out an interlock does nothing on the day the thermostat calls both.',
   check: (subject) => {
     const { facts, during } = subject;
     const { interlock } = facts.furnace;
@@ -28,7 +28,7 @@ export const interlockWorks: WiringRule = {
       found.push({
         ...ABOUT,
         severity: 'error',
-        what: 'The interlock does nothing: with Y and W both called, the compressor runs beside the furnace.',
+        what: 'The interlock does nothing: with Y and W both called, the compressor runs with the furnace.',
         mend: LOOK,
         aspect: 'both called',
       });
@@ -45,8 +45,8 @@ export const interlockWorks: WiringRule = {
       found.push({
         ...ABOUT,
         severity: 'advice',
-        what: 'Y2 goes past the interlock: with both called, the second-stage coil stays in.',
-        mend: 'On most units Y2 alone starts nothing; the unit’s own diagram decides. Where it does, the interlock needs a second contact.',
+        what: 'Y2 bypasses the interlock: with both called, the second-stage coil stays pulled in.',
+        mend: 'On most units Y2 alone starts nothing; check the unit diagram. If it does, the interlock needs a second contact.',
         aspect: 'second stage',
       });
     return found;

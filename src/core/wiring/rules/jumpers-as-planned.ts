@@ -5,7 +5,7 @@ import type { WiringRule } from './subject';
 
 export const jumpersAsPlanned: WiringRule = {
   id: 'jumpers-as-planned',
-  why: 'A jumper too few leaves a terminal without its call; one too many sends a call where it does not belong.',
+  why: 'A missing jumper leaves a terminal without its call; an extra one sends a call where it does not belong.',
   check: ({ harness, planned, joined }) => {
     const bridged = bridgedSpans(harness, joined);
     const isBridge = ({ from }: Jumper) => bridged.some(({ ends: [end] }) => joined.areJoined(end, refText(from)));
@@ -25,7 +25,7 @@ export const jumpersAsPlanned: WiringRule = {
         what: `The ${jumperWords(jumper)} is not planned.`,
         mend: isBridge(jumper)
           ? `Take the ${jumperWords(jumper)} out: it leads around a safety.`
-          : `Take the ${jumperWords(jumper)} out, or say what it is for.`,
+          : `Remove the ${jumperWords(jumper)}, or record what it is for.`,
         page: 'wiring',
         at: refText(jumper.from),
         aspect: `added ${jumper.id}`,

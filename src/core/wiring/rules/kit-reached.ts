@@ -4,7 +4,7 @@ import type { WiringRule } from './subject';
 
 export const kitReached: WiringRule = {
   id: 'kit-reached',
-  why: 'A bank that no W input brings never heats, however the thermostat calls.',
+  why: 'A bank with no W input never heats, whatever the thermostat calls.',
   check: ({ facts }) => {
     const inputs = heatInputs(facts);
     const banks = [...new Set(kitRows(facts).map(({ bank }) => bank))].filter((bank) => bank > inputs.length);
@@ -13,7 +13,7 @@ export const kitReached: WiringRule = {
       {
         severity: 'error',
         what: `Bank ${banks.join(' and ')} of the kit has no W input: the board has ${inputs.join(', ')}.`,
-        mend: 'Correct the board’s inputs or the element’s bank; the kit’s own wiring label says which W brings which bank.',
+        mend: 'Correct the board’s inputs or the element’s bank; the kit’s wiring label shows which W runs which bank.',
         page: 'survey',
         fact: 'airHandler.wInputs',
       },

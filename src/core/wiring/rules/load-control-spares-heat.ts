@@ -4,7 +4,7 @@ import type { WiringRule } from './subject';
 
 export const loadControlSparesHeat: WiringRule = {
   id: 'load-control-spares-heat',
-  why: 'While the utility holds the load, the compressor rests and the backup still heats.',
+  why: 'During utility load control the compressor is off and backup still heats.',
   check: ({ facts, during }) => {
     if (facts.boxes.loadControl !== 'Y') return [];
     const held = during('utility-shed');
@@ -12,14 +12,14 @@ export const loadControlSparesHeat: WiringRule = {
       severity: 'error',
       page: 'wiring',
       at: 'load-control.1',
-      mend: 'Put it in series in Y, with no conductor past it.',
+      mend: 'Put it in series in Y, with no wire bypassing it.',
     } as const;
     return [
       ...(held.get('heat-1')!.energised.has(COMPRESSOR_COIL)
         ? [{ ...about, aspect: 'runs', what: 'With the utility’s relay open, the compressor still runs.' }]
         : []),
       ...(backupCoils(facts).some((coil) => !held.get('emergency')!.energised.has(coil))
-        ? [{ ...about, aspect: 'cold', what: 'With the utility’s relay open, emergency heat does not come.' }]
+        ? [{ ...about, aspect: 'cold', what: 'With the utility’s relay open, emergency heat does not come on.' }]
         : []),
     ];
   },

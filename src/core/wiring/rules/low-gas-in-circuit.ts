@@ -11,7 +11,7 @@ export const lowGasInCircuit: WiringRule = {
       return [
         {
           severity: 'warning',
-          what: 'Propane, and no low-gas-pressure switch.',
+          what: 'Propane furnace with no low-gas-pressure switch.',
           mend: 'Fit one in series with the pressure-switch circuit, by a licensed person.',
           page: 'wiring',
           fact: 'furnace.lowGasSwitch',
@@ -23,7 +23,7 @@ export const lowGasInCircuit: WiringRule = {
       {
         severity: 'error',
         what: 'With the low-gas switch open, the gas valve is still fed.',
-        mend: 'The switch belongs in series in the pressure-switch circuit, with no lead past it.',
+        mend: 'The switch belongs in series in the pressure-switch circuit, with no wire bypassing it.',
         page: 'wiring',
         at: 'low-gas-switch.1',
       },

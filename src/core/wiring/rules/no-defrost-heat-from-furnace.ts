@@ -7,13 +7,13 @@ import type { WiringRule } from './subject';
 const ASKED: Pick<Found, 'severity' | 'what' | 'mend'> = {
   severity: 'advice',
   what: 'The furnace warms the air in defrost: W-out is landed, and nothing interlocks the two.',
-  mend: 'Some temper: the coil is cold then, and many diagrams show it so. Others take the few cold minutes. The thermostat’s backup must be set to fossil all the same. See both ways below.',
+  mend: 'Some temper the air, because the coil is cold and many diagrams show it that way. Others accept a few cold minutes. Either way the thermostat’s backup must be set to fossil. See both ways below.',
 };
 
 const FORBIDDEN: Pick<Found, 'severity' | 'what' | 'mend'> = {
   severity: 'error',
-  what: 'W-out of the outdoor board is landed, and an interlock stands between compressor and furnace.',
-  mend: 'Take it off and cap it: in defrost the furnace call would stop the compressor halfway. Some manufacturers temper defrost with the furnace by a circuit of their own: only where the unit’s own manual lands it there does it stay.',
+  what: 'W-out of the outdoor board is landed, and an interlock is between compressor and furnace.',
+  mend: 'Remove and cap it: in defrost the furnace call would stop the compressor mid-defrost. Some manufacturers temper defrost with the furnace on a circuit of their own: leave it landed only if the unit’s manual lands it there.',
 };
 
 export const noDefrostHeatFromFurnace: WiringRule = {

@@ -4,7 +4,7 @@ import type { WiringRule } from './subject';
 
 export const safetyNotBridged: WiringRule = {
   id: 'safety-not-bridged',
-  why: 'A bridged safety no longer stops anything: what it guards against goes on until somebody is hurt.',
+  why: 'A jumpered safety no longer stops anything: the hazard continues until someone is hurt.',
   check: ({ harness, joined }) =>
     bridgedSpans(harness, joined).map(({ words, ends }): Found => ({
       severity: 'error',

@@ -30,7 +30,7 @@ const strangers = ({ joined }: WiringSubject, points: readonly string[]): Found[
       {
         severity: 'error',
         what: `${capital(words(node))} is joined to ${others.map(words).join(', ')}.`,
-        mend: 'S terminals touch nothing but the sensor: take the conductor off.',
+        mend: 'S terminals are for the sensor only: remove this conductor.',
         page: 'wiring',
         at: node,
         aspect: 'joined',
@@ -49,8 +49,8 @@ const live = ({ cold }: WiringSubject, points: readonly string[]): Found[] =>
       : [
           {
             severity: 'error',
-            what: `${roundTo(most, 1)} V stand on the thermostat’s ${node.slice('thermostat.'.length)}, a sensor terminal.`,
-            mend: 'Power off before anything else. Find the sensor’s lead that is landed on a 24 V terminal.',
+            what: `${roundTo(most, 1)} V is on the thermostat’s ${node.slice('thermostat.'.length)}, a sensor terminal.`,
+            mend: 'Power off first. Find the sensor lead landed on a 24 V terminal.',
             page: 'wiring',
             at: node,
             aspect: 'live',
@@ -64,7 +64,7 @@ const openFinding = (facts: Facts): Found => {
   const losesGates = compressorBelowF !== null || auxAboveF !== null;
   return {
     severity: 'warning',
-    what: `A lead of the outdoor sensor is open: the thermostat does not know the outdoor temperature${losesGates ? ', and its lockouts are gone' : ''}.`,
+    what: `A lead of the outdoor sensor is open: the thermostat does not know the outdoor temperature${losesGates ? ', so its lockouts do not work' : ''}.`,
     mend: 'Power off, leads off the thermostat: ohms between the two at the wall, then at the sensor.',
     page: 'wiring',
     at: 'thermostat.S1',
@@ -79,7 +79,7 @@ const shape = ({ facts, joined, harness }: WiringSubject, points: readonly strin
       {
         severity: 'error',
         what: 'The two sensor terminals are joined: the thermostat reads a short.',
-        mend: 'Each lead of the sensor on a terminal of its own.',
+        mend: 'Land each sensor lead on its own terminal.',
         page: 'wiring',
         at: one!,
         aspect: 'short',
@@ -95,7 +95,7 @@ const shape = ({ facts, joined, harness }: WiringSubject, points: readonly strin
 
 export const sensorAlone: WiringRule = {
   id: 'sensor-alone',
-  why: 'S terminals are inputs for a thermistor: 24 V on them ends the thermostat.',
+  why: 'S terminals are thermistor inputs: 24 V on them destroys the thermostat.',
   check: (subject) => {
     const has = (node: string) =>
       subject.harness.devices.some(({ id, terminals }) => terminals.some(({ mark }) => nodeOf(id, mark) === node));

@@ -4,7 +4,7 @@ import type { WiringRule } from './subject';
 
 export const transformerCarries: WiringRule = {
   id: 'transformer-carries',
-  why: 'An overloaded transformer drops its volts, and coils chatter or let go in the heaviest call.',
+  why: 'An overloaded transformer’s voltage sags, and coils chatter or drop out on the heaviest call.',
   check: ({ facts, harness, cold }) => {
     const { va } = heaviestCall(harness, cold);
     const { transformerVA } = facts.airHandler;
@@ -12,7 +12,7 @@ export const transformerCarries: WiringRule = {
     return [
       {
         severity: 'error',
-        what: `The coils take ${roundTo(va, 1)} VA in the heaviest call; the transformer gives ${transformerVA} VA.`,
+        what: `The coils draw ${roundTo(va, 1)} VA on the heaviest call; the transformer is rated ${transformerVA} VA.`,
         mend: 'Fit a larger class 2 transformer, or take a load off it.',
         page: 'wiring',
         fact: 'airHandler.transformerVA',

@@ -5,7 +5,7 @@ import type { WiringRule } from './subject';
 
 export const transformersApart: WiringRule = {
   id: 'transformers-apart',
-  why: 'Two transformers joined fight each other: 24 V turns to nothing, to 48 V, or to smoke.',
+  why: 'Two transformers tied together fight: you get 0 V, 48 V or smoke.',
   check: ({ harness, joined }) =>
     harness.devices.flatMap(({ id, transformers, terminals }) => {
       if (transformers.length < 2) return [];
@@ -18,7 +18,7 @@ export const transformersApart: WiringRule = {
         return [
           {
             severity: 'error',
-            what: `${mark} of the burner control is joined to ${strangers.map((node) => refWords(parseRef(node)!)).join(', ')}: its own transformer meets the system’s.`,
+            what: `${mark} of the burner control ties to ${strangers.map((node) => refWords(parseRef(node)!)).join(', ')}: its transformer is connected to the system transformer.`,
             mend: 'An isolation relay between the two: only its dry contact on T1 and T2.',
             page: 'wiring',
             at: nodeOf(id, mark),

@@ -2,7 +2,7 @@ import type { WiringRule } from './subject';
 
 export const valveAgrees: WiringRule = {
   id: 'valve-agrees',
-  why: 'Set the other way round, the system cools when heat is called, and the strips hide it.',
+  why: 'Set backward, the system cools on a heat call and the strips hide it.',
   check: ({ facts }) => {
     const { reversingValve } = facts.outdoorUnit;
     const { valveSetting, valveTerminals } = facts.thermostat;
@@ -11,7 +11,7 @@ export const valveAgrees: WiringRule = {
       {
         severity: 'error',
         what: `The thermostat is set to ${valveSetting}, the outdoor unit is ${reversingValve}.`,
-        mend: `Set the thermostat to ${reversingValve}, as the data plate says.`,
+        mend: `Set the thermostat to ${reversingValve}, per the data plate.`,
         page: 'survey',
         fact: 'thermostat.valveSetting',
         mendBy: [{ path: 'thermostat.valveSetting', value: reversingValve }],

@@ -4,7 +4,7 @@ import type { WiringRule } from './subject';
 
 export const zonesLetHeat: WiringRule = {
   id: 'zones-let-heat',
-  why: 'Every call goes through the zone board, emergency heat too: what it holds back, nothing else brings.',
+  why: 'Every call goes through the zone board, even emergency heat: if the board blocks it, nothing else turns it on.',
   check: ({ facts }) => {
     if (!facts.boxes.zoneBoard) return [];
     const about = { page: 'wiring', at: 'zone-board.R' } as const;
@@ -14,8 +14,8 @@ export const zonesLetHeat: WiringRule = {
             {
               ...about,
               severity: 'warning',
-              what: 'While one zone calls alone, the zone board holds every bank: emergency heat brings nothing then.',
-              mend: 'Let at least the first bank heat one zone, with air enough for it.',
+              what: 'With one zone calling, the zone board locks out every bank: emergency heat gives nothing.',
+              mend: 'Allow at least bank 1 with one zone calling, with enough airflow for it.',
               fact: 'zones.banksAlone',
               aspect: 'held',
             },
@@ -27,7 +27,7 @@ export const zonesLetHeat: WiringRule = {
         ...about,
         severity: 'advice',
         what: 'A zone board without power leaves the house without any heat, emergency heat too.',
-        mend: 'Show the homeowner its lamp and its breaker, and leave the number to call: a dead zone board is a technician’s work.',
+        mend: 'Show the homeowner its light and its breaker, and leave the number to call: a dead zone board is work for a technician.',
         aspect: 'power',
       },
     ];

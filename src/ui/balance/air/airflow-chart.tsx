@@ -58,7 +58,7 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
                 x: facts.heatKit.minCfm,
                 borderColor: ink,
                 strokeDashArray: 6,
-                label: { text: 'least for the kit', style: { background: 'transparent', color: ink } },
+                label: { text: 'kit minimum', style: { background: 'transparent', color: ink } },
               },
             ]
           : []),
@@ -70,7 +70,7 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
               {
                 y: onScale(scale, facts.airHandler.maxSupplyF),
                 borderColor: ink,
-                label: { text: 'limit of the label', style: { background: 'transparent', color: ink } },
+                label: { text: 'label maximum', style: { background: 'transparent', color: ink } },
               },
             ],
     },

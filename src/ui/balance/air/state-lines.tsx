@@ -29,7 +29,7 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
   const marks = [
     { label: 'room', atF: roomF },
     { label: 'skin', atF: SKIN_F },
-    ...(limitF === null ? [] : [{ label: 'limit of the label', atF: limitF }]),
+    ...(limitF === null ? [] : [{ label: 'label maximum', atF: limitF }]),
   ];
   return (
     <div className="relative">

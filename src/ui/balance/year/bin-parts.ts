@@ -13,7 +13,7 @@ const ALL: readonly BinPart[] = [
   { key: 'compressorBtu', label: 'Heat pump', source: 'compressor' },
   { key: 'stripsBtu', label: 'Strips', source: 'strips' },
   { key: 'fossilBtu', label: 'Furnace', source: 'fossil' },
-  { key: 'shortBtu', label: 'Short', source: null },
+  { key: 'shortBtu', label: 'Shortfall', source: null },
 ];
 
 /** The parts that some bin has. */

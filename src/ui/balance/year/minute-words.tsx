@@ -18,15 +18,15 @@ export const MinuteWords = ({ stands, byBins, reasons, isWhole }: MinuteWordsPro
   return (
     <div className="mt-3 border-l-4 border-ink pl-3">
       <p>
-        {isWhole ? 'All 525,600 minutes' : 'Twelve days that stand for their months; the rest is on its way'}: $
-        {Math.round(year.cost).toLocaleString('en-US')}
+        {isWhole ? 'All 525,600 minutes' : 'Twelve typical days, one per month; still calculating the rest'}:{' '}
+        {dollars(year.cost)}
         {byBins !== null && `, ${dollars(byBins)} by bins`}. {minutes.defrosts.toLocaleString('en-US')} defrosts,{' '}
         {Math.round(year.starts).toLocaleString('en-US')} starts
-        {minutes.demandCost !== null && `, and ${dollars(minutes.demandCost)} of demand charge beside it`}.
+        {minutes.demandCost !== null && `, plus ${dollars(minutes.demandCost)} demand charge`}.
       </p>
       {reasons.length > 0 && (
         <>
-          <p className="mt-1">What minutes know and bins do not, over the twelve days:</p>
+          <p className="mt-1">What the minute-by-minute run adds to the bin method, over the twelve days:</p>
           <ul className="list-disc pl-5">
             {reasons.map(({ id, label, dollars: made }) => (
               <li key={id}>

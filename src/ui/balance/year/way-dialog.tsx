@@ -16,13 +16,13 @@ const standingOr = (value: Way['compressorBelow'] | Way['auxAbove'], first: numb
 
 const COMPRESSOR_OPTIONS = {
   strips: [
-    { value: 'none', label: 'Never, above its own limit' },
+    { value: 'none', label: 'Never, down to its low-temperature cutoff' },
     { value: FIXED, label: 'Below a temperature' },
   ],
   fossil: [
     { value: 'economic', label: 'Where the furnace is cheaper' },
-    { value: 'thermal', label: 'Where the heat pump runs short' },
-    { value: 'none', label: 'By staging alone' },
+    { value: 'thermal', label: 'At the thermal balance point (heat pump falls short)' },
+    { value: 'none', label: 'By thermostat staging only' },
     { value: FIXED, label: 'Below a temperature' },
   ],
 } as const;
@@ -41,7 +41,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
   const set = (part: Partial<Way>) => setDraft((now) => ({ ...now, ...part }));
   const { compressorBelow, auxAbove } = draft;
   return (
-    <DialogFrame title="Change this way" onClose={onClose}>
+    <DialogFrame title="Edit this plan" onClose={onClose}>
       <TextBox
         label="Name"
         value={draft.name}
@@ -50,7 +50,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
         onCommit={(name) => set({ name })}
       />
       <ChoiceBox
-        label="Compressor rests"
+        label="Compressor locked out"
         options={COMPRESSOR_OPTIONS[backup]}
         value={typeof compressorBelow === 'number' ? FIXED : compressorBelow}
         onCommit={(value) =>
@@ -71,9 +71,9 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
         />
       )}
       <ChoiceBox
-        label="Backup is held"
+        label="Backup locked out"
         options={[
-          { value: 'none', label: 'Nowhere' },
+          { value: 'none', label: 'Never' },
           { value: 'balance', label: 'Above the balance' },
           { value: FIXED, label: 'Above a temperature' },
         ]}
@@ -94,7 +94,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
       {backup === 'strips' && (
         <>
           <ChoiceBox
-            label="Strips beside the compressor"
+            label="Strips with the compressor"
             options={[
               { value: 'helps', label: 'Help' },
               { value: 'emergency-only', label: 'Emergency only' },
@@ -120,9 +120,9 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
           disabled={draft.name.trim() === ''}
           onClick={() => onKeep(draft)}
         >
-          Keep
+          Save
         </button>
-        <DialogClose className="plain-button">Leave it</DialogClose>
+        <DialogClose className="plain-button">Cancel</DialogClose>
         {onRemove && (
           <button type="button" className="bare-button ml-auto px-2 underline underline-offset-4" onClick={onRemove}>
             Remove

@@ -24,7 +24,7 @@ const somewhere = (of: Measure['of']) => (compared: readonly ComparedWay[]) =>
   compared.some(({ year }) => (of(year) ?? 0) > 0);
 
 const MEASURES: readonly Measure[] = [
-  { label: 'Cost', unit: '$ a year', of: ({ cost }) => cost, best: 'least', isShown: always },
+  { label: 'Cost', unit: '$/yr', of: ({ cost }) => cost, best: 'least', isShown: always },
   {
     label: 'Strips',
     unit: 'h',
@@ -46,7 +46,7 @@ const MEASURES: readonly Measure[] = [
     best: 'least',
     isShown: somewhere(({ furnaceHours }) => furnaceHours),
   },
-  { label: 'Short', unit: 'h', of: ({ shortHours }) => shortHours, best: 'least', isShown: always },
+  { label: 'Shortfall', unit: 'h', of: ({ shortHours }) => shortHours, best: 'least', isShown: always },
   {
     label: 'Coldest air at the register',
     unit: '°F',
@@ -67,8 +67,8 @@ const MEASURES: readonly Measure[] = [
 
 const gateWords = ({ compressorBelowF, auxAboveF }: ComparedWay, { figure }: Degrees) =>
   [
-    compressorBelowF === null ? 'compressor never held' : `compressor rests below ${figure(compressorBelowF)}`,
-    auxAboveF === null ? 'backup never held' : `backup held above ${figure(auxAboveF)}`,
+    compressorBelowF === null ? 'no compressor lockout' : `compressor locked out below ${figure(compressorBelowF)}`,
+    auxAboveF === null ? 'no backup lockout' : `backup locked out above ${figure(auxAboveF)}`,
   ].join('; ');
 
 interface WaysTableProps {
@@ -82,7 +82,7 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
   const degrees = useDegrees();
   const leastShort = Math.min(...compared.map(({ year }) => year.shortHours));
   return (
-    <Scroller label="Ways side by side">
+    <Scroller label="Plans side by side">
       <table className="w-full border-collapse text-sm" style={{ minWidth: 130 * (compared.length + 1) }}>
         <thead>
           <tr className="align-top">
@@ -143,15 +143,15 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                 {each.way !== null && (
                   <span className="flex flex-wrap items-center gap-1">
                     {each.isTaken ? (
-                      <span className="flex min-h-11 items-center font-medium text-pass">✓ stands so</span>
+                      <span className="flex min-h-11 items-center font-medium text-pass">✓ in use</span>
                     ) : (
                       <button
                         type="button"
                         className="plain-button px-3"
-                        aria-label={`Take into Setup: ${degrees.say(each.name)}`}
+                        aria-label={`Use in Setup: ${degrees.say(each.name)}`}
                         onClick={() => onTake(each)}
                       >
-                        Take
+                        Use this
                       </button>
                     )}
                     <button

@@ -42,13 +42,13 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
       const year = { id, ...weather, addedAt: new Date().toISOString(), addedBy: me };
       if (await keepYearHere(year, { personId, crewId })) {
         setState({ kind: 'idle' });
-        toast('The year is kept on this device. The server gets it when there is signal.');
+        toast('The weather year is saved on this device and will sync when you are online.');
         return onAdded(year);
       }
     }
     setState({
       kind: 'refused',
-      words: answer.kind === 'lost' ? 'The server does not answer; the year is not kept yet.' : answer.error,
+      words: answer.kind === 'lost' ? 'The server is not responding; the weather year is not saved yet.' : answer.error,
       again: () => void keep(weather, id),
     });
   };
@@ -109,17 +109,17 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
           <div className="mt-1 flex flex-wrap gap-2">
             {state.found.kind === 'gaps' ? (
               <button type="button" className="plain-button" onClick={() => answer(state, { fills: true })}>
-                Fill the {state.found.missing} {state.found.missing === 1 ? 'hour' : 'hours'}
+                Fill in the {state.found.missing} missing {state.found.missing === 1 ? 'hour' : 'hours'}
               </button>
             ) : (
               (['F', 'C'] as const).map((scale) => (
                 <button key={scale} type="button" className="plain-button" onClick={() => answer(state, { scale })}>
-                  They are °{scale}
+                  Temperatures are °{scale}
                 </button>
               ))
             )}
             <button type="button" className="plain-button" onClick={() => setState({ kind: 'idle' })}>
-              Leave it
+              Cancel
             </button>
           </div>
         </div>

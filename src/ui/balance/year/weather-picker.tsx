@@ -31,7 +31,7 @@ export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }
       action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather],
     );
     if (action === 'delete')
-      toast(`Taken off the list: ${weather.name}`, {
+      toast(`Removed: ${weather.name}`, {
         action: { label: 'Undo', onClick: () => void move(weather, 'undelete') },
       });
   };
@@ -80,7 +80,7 @@ export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }
         />
       </div>
       <p className="mt-1 text-sm text-quiet">
-        The bundled years are made up, each for a kind of climate. For a bid, import the nearest station’s EPW file.
+        The built-in years are made up, one per climate type. For a real bid, import the nearest station’s EPW file.
       </p>
     </fieldset>
   );

@@ -83,11 +83,11 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
     const { facts: before } = now();
     const changes = changesToTakeWay(before, way!);
     changes.forEach(({ path, value }) => setFact(path, value));
-    toast(`Taken into Setup: ${name}`, {
+    toast(`Used in Setup: ${name}`, {
       action: { label: 'Undo', onClick: () => changes.forEach(({ path }) => setFact(path, factValue(before, path))) },
     });
   };
-  const edited = editing === null ? null : (ways[editing] ?? { ...presetWays(facts)[0]!, name: 'Another way' });
+  const edited = editing === null ? null : (ways[editing] ?? { ...presetWays(facts)[0]!, name: 'New plan' });
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <CrossingTabs />
@@ -118,13 +118,13 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
             </div>
           </div>
           {method !== 'bins' && work.share !== null && (
-            <Progress label="Working out the year" share={work.share} onCancel={work.cancel} />
+            <Progress label="Calculating the year" share={work.share} onCancel={work.cancel} />
           )}
           {method !== 'bins' && work.isCancelled && !work.isWhole && (
             <p className="text-sm">
-              Cancelled; what stands here is by bins, from before, or of twelve days.{' '}
+              Canceled. These figures are by bins, from the last run, or for twelve days only.{' '}
               <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={work.again}>
-                Work it out
+                Calculate
               </button>
             </p>
           )}
@@ -159,7 +159,7 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
         {compared && (
           <section aria-label="Ways" className={`mt-8 ${isOld ? 'opacity-60' : ''}`}>
             <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
-              <h2 className="font-label text-2xl font-semibold">Ways of setting the gates</h2>
+              <h2 className="font-label text-2xl font-semibold">Lockout plans</h2>
               <span className="flex flex-wrap gap-2">
                 {facts.year.ways.length > 0 && (
                   <button
@@ -167,12 +167,12 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
                     className="bare-button px-2 text-sm underline underline-offset-4"
                     onClick={() => setFact('year.ways', [])}
                   >
-                    Back to the named ways
+                    Reset to the standard plans
                   </button>
                 )}
                 {ways.length < WAYS_BOUNDS[1] && (
                   <button type="button" className="plain-button" onClick={() => setEditing(ways.length)}>
-                    <Plus size={18} aria-hidden /> Way
+                    <Plus size={18} aria-hidden /> Add plan
                   </button>
                 )}
                 <button
@@ -193,11 +193,10 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
               ))}
             </ul>
             <p className="mt-3 max-w-prose text-sm text-quiet">
-              Heat alone. By bins and by the hour the setpoint is steady: a setback’s morning climb, the droop (how far
-              the room falls before backup comes on), starts and frost as it comes are in the minutes. Beside the
-              compressor the blower’s power is part of the sheet’s figures; by itself with strips or furnace it is
-              counted. Defrost: about four minutes at the board’s interval on the Sheet, whenever the coil is cold
-              enough; a demand board as frost grows.
+              Heating only. The bin and hourly methods assume a steady setpoint; only the minute method includes setback
+              recovery, droop (how far the room falls before backup comes on), starts and real frost. Blower power is
+              inside the heat-pump ratings and is added for strips or furnace alone. Defrosts are figured at about four
+              minutes each, at the board’s interval, whenever the coil is cold enough; a demand board as frost builds.
             </p>
           </section>
         )}

@@ -18,7 +18,7 @@ export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string |
   <div>
     <p className="font-mono">
       <span className="text-4xl font-semibold">{whole(year.cost)}</span>{' '}
-      <span className="text-sm text-quiet">$ a year, as it stands</span>
+      <span className="text-sm text-quiet">per year as set now</span>
     </p>
     <table className="mt-2 w-full text-sm">
       <thead>
@@ -41,18 +41,18 @@ export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string |
           />
         )}
         {year.blowerKWh >= 0.5 && (
-          <Row label="Blower, without compressor" heat={0} energy={`${whole(year.blowerKWh)} kWh`} tone="" />
+          <Row label="Blower (compressor off)" heat={0} energy={`${whole(year.blowerKWh)} kWh`} tone="" />
         )}
-        {year.shortHours > 0 && <Row label="Short" heat={year.shortBtu} energy="not given" tone="text-fail" />}
+        {year.shortHours > 0 && <Row label="Shortfall" heat={year.shortBtu} energy="not given" tone="text-fail" />}
       </tbody>
     </table>
     <p className="mt-2 text-sm text-quiet">
       {whole(year.heatingHours)} hours of heat wanted;{' '}
       {fuelUnit === null
-        ? `${whole(year.stripHours)} with strips beside it or alone`
+        ? `${whole(year.stripHours)} with strips, with or without the compressor`
         : `${whole(year.furnaceHours)} with the furnace`}
       ; {whole(year.shortHours)} short. About {whole(year.starts)} compressor starts.
-      {year.temperingKWh > 0 && ` Strips in defrost take ${whole(year.temperingKWh)} kWh.`}
+      {year.temperingKWh > 0 && ` Strips in defrost use ${whole(year.temperingKWh)} kWh.`}
     </p>
   </div>
 );

@@ -19,7 +19,7 @@ export const ConditionRows = ({
   if (flat === null)
     return (
       <p className="text-sm text-quiet">
-        Its condition nests deeper than this form shows: it is kept as it is. Change it in the file.
+        This condition is too complex for the form; it is kept as is. Edit it in the file.
       </p>
     );
   const { joint, tests } = flat;

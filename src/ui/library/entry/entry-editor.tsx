@@ -96,7 +96,7 @@ export const EntryEditor = memo(
             value=""
             onChange={(event) => change(speakingOf(entry, event.target.value))}
           >
-            <option value="">{settings.length === 0 ? 'nothing that is worked out; choose…' : 'and also…'}</option>
+            <option value="">{settings.length === 0 ? 'not linked to a setting; choose…' : 'and also…'}</option>
             {SETTING_FAMILIES.map(({ label, settings: family }) => (
               <optgroup key={label} label={label}>
                 {family
@@ -124,12 +124,12 @@ export const EntryEditor = memo(
               onChange={(scope) => change({ ...entry, scope })}
             />
             <Field
-              label="Path, where it is not met in a row"
+              label="Menu path, if not in sequence"
               value={entry.path ?? ''}
               onChange={(path) => optional('path', path)}
             />
             <Field
-              label="Comes with"
+              label="Factory value"
               value={entry.factory ?? ''}
               isMono
               onChange={(factory) => optional('factory', factory)}
@@ -145,7 +145,7 @@ export const EntryEditor = memo(
                   change(event.target.checked ? { ...rest, isLasting: true } : rest);
                 }}
               />
-              Cannot be taken back once saved
+              Cannot be undone once saved
             </label>
           </div>
         </details>

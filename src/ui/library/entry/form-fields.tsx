@@ -24,7 +24,7 @@ export const FormFields = ({
           {(['min', 'max', 'step'] as const).map((name) => (
             <Field
               key={name}
-              label={{ min: 'Least', max: 'Most', step: 'Step' }[name]}
+              label={{ min: 'Minimum', max: 'Maximum', step: 'Step' }[name]}
               value={String(form[name])}
               isNumber
               onChange={(text) => set({ [name]: Number(text) })}
@@ -38,7 +38,7 @@ export const FormFields = ({
             onChange={(scale) => set({ scale: scale as typeof form.scale })}
           />
           <Field
-            label="For none it shows"
+            label="Shown for “none”"
             value={form.none ?? ''}
             onChange={(none) => {
               const { none: _none, ...rest } = form;

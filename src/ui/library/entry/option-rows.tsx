@@ -69,7 +69,7 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
                         label={label}
                         value={value}
                         options={[
-                          { value: '', label: 'says nothing' },
+                          { value: '', label: 'no meaning set' },
                           ...values.map(({ text, label: words }) => ({ value: text, label: words })),
                         ]}
                         onChange={setMeans}

@@ -53,13 +53,13 @@ const FigureHeld = ({ onHold }: { onHold: (held: Held) => void }) => {
   return (
     <div className="grid gap-3">
       <PlainSelect
-        label="It reads"
+        label="Function"
         value={unit}
         options={QUANTITIES.map(([id, label]) => [id, `${label}, ${id}`] as const)}
         onChoose={(next) => hold(null, next)}
       />
       <NumberBox
-        label="What is there"
+        label="Value at the probes"
         value={value}
         none="leads lifted"
         unit={unit}
@@ -91,8 +91,8 @@ const HouseHeld = ({
     return (
       <p role="status" className="text-quiet">
         {isWorking
-          ? 'Walking into the house …'
-          : 'Waiting for a job’s page. Trouble puts the leads where it asks; on Startup and Strips tap “Leads here”.'}
+          ? 'Loading the house …'
+          : 'Waiting for a job page. Diagnose places the probes for you; on Startup and Strips tap “Probes here”.'}
       </p>
     );
   const { leads, name, faults, fault, said, met } = house;
@@ -103,7 +103,7 @@ const HouseHeld = ({
         {name}
       </p>
       <p>
-        <span className="eyebrow block">Its owner says</span>
+        <span className="eyebrow block">Homeowner’s complaint</span>
         {said === null ? '…' : `“${said}”`}
       </p>
       <p>
@@ -112,7 +112,7 @@ const HouseHeld = ({
       </p>
       {met.seen && (
         <p role="status" className="border-l-4 border-ink pl-3">
-          <span className="eyebrow block">What is seen there</span>
+          <span className="eyebrow block">What you see there</span>
           {met.seen}
         </p>
       )}
@@ -125,7 +125,7 @@ const HouseHeld = ({
             choose('');
           }}
         >
-          Another fault by chance
+          Another random fault
         </button>
         <button type="button" className="plain-button" aria-expanded={isShown} onClick={() => setShown(!isShown)}>
           {isShown ? 'Hide the fault' : 'Show the fault'}
@@ -133,7 +133,7 @@ const HouseHeld = ({
       </div>
       {isShown && (
         <label className="block">
-          <span className="eyebrow">What is wrong in it</span>
+          <span className="eyebrow">The fault</span>
           <select className="field-box w-full" value={fault} onChange={(event) => choose(event.target.value)}>
             {faults.map(({ id, words }) => (
               <option key={id} value={id}>
@@ -164,7 +164,7 @@ export const SimulatedMeter = () => {
         className="grid-cols-2"
         options={[
           [true, 'A house with a fault'],
-          [false, 'A figure I type'],
+          [false, 'A value I type in'],
         ]}
         value={isInHouse}
         onChoose={setInHouse}

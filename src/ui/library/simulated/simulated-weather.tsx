@@ -76,7 +76,7 @@ export const SimulatedWeather = () => {
         />
       </label>
       <button type="button" className="plain-button" aria-pressed={isOn} onClick={() => setOn(!isOn)}>
-        {isOn ? 'Stop sending' : 'Send it, a minute each second'}
+        {isOn ? 'Stop sending' : 'Send, one minute per second'}
       </button>
     </section>
   );

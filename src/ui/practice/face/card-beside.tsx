@@ -20,12 +20,12 @@ const standsWords = (face: Face, line: CardLine): string => {
   const code = shownCode(face, key);
   const met = isMet(face, line);
   return [
-    `Stands at ${withWords(code, wordsOfCode(entry, code))}.`,
-    met === true && 'In force.',
-    met === false && target.kind === 'set' && code === target.code && 'Not in force yet.',
+    `Set to ${withWords(code, wordsOfCode(entry, code))}.`,
+    met === true && 'Active.',
+    met === false && target.kind === 'set' && code === target.code && 'Not active yet.',
     target.kind === 'leave' && target.why,
     target.kind === 'no-code' && `${target.wanted}.`,
-    entry.isLasting && 'Once saved it stays.',
+    entry.isLasting && 'Cannot be undone once saved.',
   ]
     .filter(Boolean)
     .join(' ');

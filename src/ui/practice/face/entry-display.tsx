@@ -2,8 +2,8 @@ import type { ShownEntry } from '@/core/setup/face/shown';
 import { Said } from '../../degrees/degrees';
 
 const STANDINGS: Readonly<Record<ShownEntry['standing'], string>> = {
-  turned: 'Turned, not saved',
-  saved: 'Saved, not in force',
+  turned: 'Changed, not saved',
+  saved: 'Saved, not active',
   'in-force': 'As saved',
 };
 

@@ -34,7 +34,7 @@ const Display = ({ face }: { face: Face }) => {
           <p className="font-mono text-3xl">{face.isIn ? 'Setup' : '· ·'}</p>
           <p className="text-sm">
             {silentS(face) > 0
-              ? `Starts anew: answers no call for ${minutesText(silentS(face))}. Not a fault.`
+              ? `Restarting: no calls for ${minutesText(silentS(face))}. Not a fault.`
               : face.isIn
                 ? 'Go to the first entry.'
                 : 'No menu is open.'}
@@ -80,7 +80,7 @@ export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
           <Display face={face} />
           <div role="group" aria-label="Keys" className="grid grid-cols-2 gap-2">
             <button type="button" className="plain-button" onClick={() => act({ kind: 'back' })}>
-              Entry before
+              Previous entry
             </button>
             <button type="button" className="plain-button" onClick={() => act({ kind: 'next' })}>
               Next entry
@@ -146,7 +146,7 @@ export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
               className="plain-button"
               onClick={() => act({ kind: 'wait', seconds: silentS(face) })}
             >
-              Wait for it
+              Wait for restart
             </button>
           )}
         </section>
@@ -158,7 +158,7 @@ export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
             onChoose={setHouse}
           />
           <p role="status" className="text-lg font-medium">
-            {met} of {wanted.length} in force as the card wants them.
+            {met} of {wanted.length} set per the card and active.
           </p>
           <CardBeside card={card} face={face} />
           <button
@@ -169,7 +169,7 @@ export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
               setWhy(null);
             }}
           >
-            Back to the factory
+            Reset to factory settings
           </button>
         </section>
       </div>

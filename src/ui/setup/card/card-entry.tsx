@@ -53,7 +53,7 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
     case 'no-code':
       return (
         <p className="text-sm font-semibold text-fail">
-          No code in this profile for it. <Said>{target.wanted}</Said>.
+          This profile has no code for <Said>{target.wanted}</Said>.
         </p>
       );
   }
@@ -66,7 +66,7 @@ const PrintedMarks = ({ line: { found, left, readBack } }: { line: CardLine }) =
       [
         ['Found', found],
         ['Left', left],
-        ['Reads', readBack],
+        ['Read back', readBack],
       ] as const
     ).map(([label, mark]) => (
       <div key={label}>
@@ -107,7 +107,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             </summary>
             <ul className="list-disc pb-2 pl-5">
               {settings.flatMap(({ setting, because, reason }) =>
-                [...because, ...(reason ? [`Chosen otherwise: ${reason}`] : [])].map((each) => (
+                [...because, ...(reason ? [`Overridden: ${reason}`] : [])].map((each) => (
                   <li key={setting.id + each}>
                     <Said>{each}</Said>
                   </li>
@@ -129,7 +129,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
         {wanted !== '' ? (
           <TickButton
             isOn={left?.value === wanted}
-            label={`Left at ${wanted}`}
+            label={`Set to ${wanted}`}
             onClick={() => leave(left?.value === wanted ? '' : wanted)}
           />
         ) : (
@@ -154,14 +154,14 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
           (left || wanted) && (
             <TickButton
               isOn={left !== null && readBack?.value === left.value}
-              label={`Reads ${left?.value ?? wanted}`}
+              label={`Read back ${left?.value ?? wanted}`}
               onClick={() => mark(line, 'read-back', readBack ? '' : (left?.value ?? wanted))}
             />
           )
         )}
         <details className="no-print text-sm sm:col-span-3">
           <summary className="flex min-h-11 items-center text-quiet underline decoration-dotted underline-offset-4 sm:min-h-8">
-            it shows something else
+            shows a different value
           </summary>
           <div className="grid gap-2 pb-2 sm:grid-cols-2">
             <CodeBox

@@ -17,12 +17,11 @@ const PATHS = {
 const FIELDS = { thermostat: 'thermostatProfile', indoor: 'indoorProfile', outdoor: 'outdoorProfile' } as const;
 
 const CAUTIONS: Record<ControllerRole, string> = {
-  thermostat:
-    'Before a call is tried, see that nobody has hands in the unit: blower, compressor and strips start from here.',
+  thermostat: 'Before you try a call, make sure no one has hands in the unit: blower, compressor and strips can start.',
   indoor:
-    'The board sits beside line voltage. Isolate, lock and prove dead every supply, the kit’s own breaker too, before the panel is opened; measure live only if trained.',
+    'Open, lock out and verify every supply dead, including the kit’s own breaker, before you open the panel. Live readings only if trained.',
   outdoor:
-    'Open and lock the disconnect, prove dead, and let the capacitor discharge before switches are touched. Moving blades start without warning when power is back.',
+    'Open and lock out the disconnect, verify dead, and discharge the capacitor before touching switches. Fan blades can start without warning when power is restored.',
 };
 
 /**
@@ -55,7 +54,7 @@ export const CardPage = ({ role, own }: { role: ControllerRole; own: readonly Co
           </select>
         </label>
         <Link className="plain-button no-print" href={profile ? `/library/${profile.id}` : '/library'} prefetch={false}>
-          {profile ? 'See or copy the profile' : 'To the Library'}
+          {profile ? 'View or copy the profile' : 'To the Library'}
         </Link>
       </div>
       <div className="mt-3">
@@ -67,7 +66,7 @@ export const CardPage = ({ role, own }: { role: ControllerRole; own: readonly Co
       ) : (
         <p className="mt-6 max-w-prose">
           {chosen === ''
-            ? 'Choose the profile of the controller that is fitted'
+            ? 'Choose the profile of the installed controller'
             : 'The profile chosen for this job is not in the Library any more. Choose another'}
           : the settings are then put in its own codes, in the order in which it shows them. If it is not there, type it
           in from its manual in the Library; it takes a quarter of an hour.

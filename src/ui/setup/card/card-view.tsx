@@ -93,7 +93,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
       {hasHardware(profile) && <Hardware {...banksOf(card)} />}
       {profile.delays.length > 0 && (
         <p className="my-2 border-l-4 border-line-strong pl-3 text-sm">
-          Waits that look like faults:{' '}
+          Delays that look like faults:{' '}
           {profile.delays
             .map(
               ({ label, seconds }) =>
@@ -124,7 +124,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
       </ol>
       {card.skipped.length > 0 && (
         <details className="mt-3 text-sm">
-          <summary className="flex min-h-11 items-center">Not shown by the controller: {card.skipped.length}</summary>
+          <summary className="flex min-h-11 items-center">Hidden by the controller: {card.skipped.length}</summary>
           <ul>
             {card.skipped.map(({ entry, why }) => (
               <li key={entry.scope + entry.code}>

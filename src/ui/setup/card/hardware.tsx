@@ -83,7 +83,7 @@ const Jumper = ({ block }: { block: JumperToBe }) => (
 
 /** The switches and jumpers as they are to stand on the board; what was found otherwise stands under them. */
 export const Hardware = ({ banks, jumpers }: { banks: readonly BankToBe[]; jumpers: readonly JumperToBe[] }) => (
-  <section aria-label="Switches as they are to stand" className="my-4 flex flex-wrap gap-4">
+  <section aria-label="Switch settings" className="my-4 flex flex-wrap gap-4">
     {jumpers.map((block) => (
       <Jumper key={block.id} block={block} />
     ))}

@@ -17,12 +17,12 @@ export const LastingDialog = ({
   onClose: () => void;
 }) => (
   <DialogFrame
-    title="This cannot be taken back"
+    title="This cannot be undone"
     about={
       <>
         {line.entry.code} {line.entry.label}:{' '}
-        {line.found ? `found at ${line.found.value} · ${line.found.words}` : 'nobody has read what it stands at'}. To be{' '}
-        {code} · {wordsOfCode(line.entry, code)}. {line.entry.note}
+        {line.found ? `found at ${line.found.value} · ${line.found.words}` : 'its present value has not been read'}. To
+        be {code} · {wordsOfCode(line.entry, code)}. {line.entry.note}
       </>
     }
     onClose={onClose}
@@ -30,16 +30,16 @@ export const LastingDialog = ({
   >
     {!line.found && (
       <p className="mt-2 border-l-4 border-fail pl-3 font-medium">
-        Read and enter the value as found first. It is the only way back that there will be.
+        First read and record the as-found value. You cannot get it back later.
       </p>
     )}
     <div className="mt-4 flex flex-wrap gap-2">
       {line.found && (
         <button type="button" className="strong-button" onClick={onGo}>
-          It is set to {code}
+          Set to {code}
         </button>
       )}
-      <DialogClose className="plain-button">Leave it</DialogClose>
+      <DialogClose className="plain-button">Cancel</DialogClose>
     </div>
   </DialogFrame>
 );

@@ -2,7 +2,16 @@ import type { BoardMonth } from '@/core/simulation/board-months';
 import { Said } from '../../degrees/degrees';
 import { Scroller } from '../../kit/scroller';
 
-const HEADS = ['kWh', '$', 'Defrosts', 'Ended on time', 'Most frost, lb', 'Left, lb', 'Defrost, min', 'Cold air, min'];
+const HEADS = [
+  'kWh',
+  '$',
+  'Defrosts',
+  'Timed out',
+  'Peak frost, lb',
+  'Frost left, lb',
+  'Defrost, min',
+  'Cold air, min',
+];
 
 const figures = (month: BoardMonth): readonly string[] => [
   month.kWh.toFixed(0),
@@ -34,7 +43,7 @@ export const BoardsTable = ({ months }: { months: readonly BoardMonth[] }) => (
           <tr key={month.id} className="border-t border-line align-top">
             <th scope="row" className="max-w-72 py-1.5 pr-2 text-left font-normal">
               <span className="font-medium">{month.label}</span>
-              {month.isSnowballing && <span className="font-semibold text-fail"> ▲ snowballs</span>}
+              {month.isSnowballing && <span className="font-semibold text-fail"> ▲ ice builds up</span>}
               <span className="block text-xs text-quiet">
                 <Said>{month.about}</Said>
               </span>

@@ -23,7 +23,7 @@ import { useBoards } from './use-boards';
 import { useMagnified } from './use-magnified';
 
 const CHOICES = [
-  { value: 'stands', label: 'As it stands' },
+  { value: 'stands', label: 'As set now' },
   ...[...BOARD_VARIANTS, ...FROST_VARIANTS].map(({ id, label }) => ({ value: id, label })),
 ];
 
@@ -58,7 +58,7 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
       <div className="no-print mb-4">
         <DayChoice place={place} picks={picks} day={chosen?.day ?? 0} onGo={go} hasLength={false}>
           <span className="w-full sm:w-64">
-            <ChoiceBox label="With" options={CHOICES} value={id} onCommit={setId} />
+            <ChoiceBox label="Board or fault" options={CHOICES} value={id} onCommit={setId} />
           </span>
         </DayChoice>
       </div>
@@ -81,7 +81,7 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
           )}
         </div>
         {boards.share !== null && (
-          <Progress label="Working out ten months" share={boards.share} onCancel={boards.cancel} />
+          <Progress label="Calculating ten months" share={boards.share} onCancel={boards.cancel} />
         )}
         {boards.months ? (
           <div className={boards.isCurrent ? '' : 'opacity-60'}>
@@ -91,14 +91,14 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
         ) : (
           boards.share === null && (
             <p className="mt-2 max-w-prose text-quiet">
-              The board at 30, 60 and 90 minutes and on demand, and what low charge, weak air, a failed fan, a sensor
-              that fell off or a cut-off defrost make of the same month.
+              The same month with the board at 30, 60, 90 minutes and demand, and with low charge, low outdoor airflow,
+              a failed fan, a fallen-off sensor or a shortened defrost.
             </p>
           )
         )}
         <p className="mt-3 max-w-prose text-sm text-quiet">
-          Frost grows by the water in the air over the coil; how fast is tuned to the rating procedure’s frost point.
-          Cold air is under {degrees.text(85, 0)} at the register while something runs.
+          Frost rate depends on the moisture in the air over the coil, tuned to the rating standard’s frost test point.
+          “Cold air” means under {degrees.text(85, 0)} at the register while something runs.
         </p>
       </section>
     </div>

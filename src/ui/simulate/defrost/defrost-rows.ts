@@ -8,7 +8,7 @@ const running = ({ compressorStage }: DayTrace): number[] => Array.from(compress
 const coil: CurveRow = {
   kind: 'curve',
   id: 'coil',
-  label: 'Coil outdoors',
+  label: 'Outdoor coil',
   heightPx: 84,
   unit: '°F',
   isTemperature: true,
@@ -35,7 +35,7 @@ export const defrostRows = (facts: Facts): readonly StripRow[] => {
     {
       kind: 'lane',
       id: 'fan',
-      label: 'Fan outdoors',
+      label: 'Outdoor fan',
       colour: SOURCE_COLOUR.blower,
       levels: (trace) => running(trace).map((is, tick) => (trace.inDefrost[tick] ? 0 : is)),
       most: 1,

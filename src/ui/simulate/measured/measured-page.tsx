@@ -27,9 +27,9 @@ const RoomChart = dynamic(() => import('./room-chart'), {
 
 const FACTS: readonly FactPath[] = ['house.weight', 'house.coolDowns', 'house.timeConstantH'];
 const FROM_WORDS = {
-  logger: 'as measured by a logger',
+  logger: 'measured by a logger',
   'cool-down': 'from the overnight cool-down',
-  weight: 'from its kind alone',
+  weight: 'estimated from construction type',
 } as const;
 
 const rounded = (value: number, step: number) => (Math.round(value / step) * step).toLocaleString('en-US');
@@ -81,7 +81,7 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
       <DayTabs />
       <p className="mb-3 border-l-4 border-ink pl-3 text-lg font-medium">
         This house holds its heat for about {Math.round(known.hours)} h, {FROM_WORDS[known.from]}.{' '}
-        <span className="text-base font-normal">It decides what a setback saves and how long the climb takes.</span>
+        <span className="text-base font-normal">This decides what a setback saves and how long recovery takes.</span>
       </p>
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="What is known">
@@ -93,8 +93,8 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
         <section aria-label="Logger" aria-busy={isWorking}>
           <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">A logger’s file</h2>
           <p className="mt-2 max-w-prose text-sm text-quiet">
-            CSV with a header: time, room, outdoor, compressor, aux. A night with a setback in it says most. Loss and
-            mass are fitted to the room by least squares; the heat of what ran is taken from the Sheet.
+            CSV with a header: time, room, outdoor, compressor, aux. A night with a setback is most useful. Heat loss
+            and mass are fitted to the room temperature by least squares; equipment output comes from the Survey.
           </p>
           <div className="mt-2 flex flex-wrap gap-2">
             <FileButton
@@ -124,7 +124,7 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
                       Measured
                     </th>
                     <th scope="col" className="eyebrow font-semibold">
-                      On the job
+                      On this job
                     </th>
                     <td />
                   </tr>
@@ -140,18 +140,18 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
                       <button
                         type="button"
                         className="plain-button px-3 font-sans"
-                        aria-label="Take the heat loss into the Sheet"
+                        aria-label="Use this heat loss on the Survey"
                         onClick={() =>
                           take(
                             [
                               { path: 'house.designBtuh', value: design },
                               { path: 'load.from', value: 'heat-loss' },
                             ],
-                            'Heat loss taken into the Sheet',
+                            'Heat loss now used on the Survey',
                           )
                         }
                       >
-                        Take
+                        Use this
                       </button>
                     </td>
                   </tr>
@@ -165,21 +165,21 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
                       <button
                         type="button"
                         className="plain-button px-3 font-sans"
-                        aria-label="Take the hours into the Sheet"
+                        aria-label="Use these hours on the Survey"
                         onClick={() =>
-                          take([{ path: 'house.timeConstantH', value: hours }], 'Hours taken into the Sheet')
+                          take([{ path: 'house.timeConstantH', value: hours }], 'Hours now used on the Survey')
                         }
                       >
-                        Take
+                        Use this
                       </button>
                     </td>
                   </tr>
                 </tbody>
               </table>
               <p className="mt-2 text-sm">
-                The fitted house is off by {apartOnScale(scale, house.residualF).toFixed(2)} {unit} on average. ± is one
-                standard error of the fit alone: a wrong capacity on the Sheet is not in it, and in damp weather frost
-                counts as loss. Dry cold says most.
+                Average fit error {apartOnScale(scale, house.residualF).toFixed(2)} {unit}. ± is one standard error of
+                the fit only; it does not cover a wrong capacity on the Survey, and in damp weather frost shows up as
+                heat loss. Dry cold weather gives the best result.
               </p>
               <div aria-hidden className="min-h-80">
                 <RoomChart house={house} />

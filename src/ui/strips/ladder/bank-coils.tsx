@@ -17,7 +17,7 @@ export const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
         return (
           <g key={rung.bank}>
             <text x={LEFT} y={line + 5} fontWeight={600}>
-              {rung.input ?? 'no W'}
+              {rung.input ?? 'no W call'}
             </text>
             <path d={`M62,${line} H100 M196,${line} H230`} {...wire} />
             <rect
@@ -34,7 +34,7 @@ export const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
               {state.ladder.switching} {rung.bank}
             </text>
             <text x={236} y={line + 5}>
-              C · {hasCall ? 'pulled in' : 'at rest'}
+              C · {hasCall ? 'energized' : 'off'}
             </text>
           </g>
         );

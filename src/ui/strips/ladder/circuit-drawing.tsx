@@ -75,7 +75,7 @@ export const CircuitDrawing = ({
           aria-hidden
           className="font-label select-none"
         >
-          Circuit {circuit.at + 1} · {breakerAmps === null ? 'no breaker fits' : `${breakerAmps} A`}
+          Circuit {circuit.at + 1} · {breakerAmps === null ? 'no standard breaker this large' : `${breakerAmps} A`}
         </text>
         <text
           x={202}
@@ -112,7 +112,7 @@ export const CircuitDrawing = ({
           strokeWidth={1.6}
           strokeDasharray="6 4"
         >
-          <title>Interlock: the first switch keeps the blower on</title>
+          <title>Interlock: the first sequencer keeps the blower on</title>
         </path>
       )}
       {circuit.hasBlower && <BlowerDrawing y={bottom} isFed={!isOpen} drawing={drawing} />}

@@ -51,7 +51,7 @@ export const LadderDrawing = (drawing: DrawingProps) => {
               fill="var(--fail)"
               className="font-label select-none"
             >
-              Second supply: the blower’s own
+              Second feed: blower
             </text>
             <BlowerDrawing y={blowerTop + 48} isFed drawing={drawing} />
           </g>

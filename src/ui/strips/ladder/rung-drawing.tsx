@@ -139,7 +139,7 @@ export const RungDrawing = ({
       <g fontSize={11} fill="var(--ink)" textAnchor="middle" className="font-label select-none">
         {hasLink && (
           <text x={PLACE.link[0]} y={y + 23}>
-            link
+            fusible link
           </text>
         )}
         <text x={PLACE.element[0]} y={y + 31} fontSize={13} fontWeight={600}>
@@ -154,11 +154,11 @@ export const RungDrawing = ({
           {state.movesInS !== null ? `, ${isClosed ? 'opens' : 'closes'} ${state.movesInS} s` : ''}
         </text>
         <text x={switchX} y={y - 22}>
-          {rung.input ?? 'no W'}
+          {rung.input ?? 'no W call'}
           {isFed && !isClosed ? ` · ${Math.round(suppliedVolts)} V across` : ''}
         </text>
       </g>
-      {hasLink && hit('link', 'one-time link')}
+      {hasLink && hit('link', 'fusible link')}
       {hit(
         'element',
         glows

@@ -11,15 +11,15 @@ export const POST = route(
   withBody(closeSchema, 1000, async ({ action, handle = '' }, _request, { principal, scope }: Asking) => {
     if (action === 'keep') {
       await keepCrew(scope);
-      await audit(scope, principal.name, 'kept', 'the crew after all');
+      await audit(scope, principal.name, 'kept', 'kept the crew: deletion canceled');
       return Response.json({ deleteAfter: null });
     }
     const { handle: own, isDemo } = await crewOf(scope);
     if (isDemo) return refuse(409, 'A made-up crew of the demo is not deleted.');
     if (handle.trim().toLowerCase() !== own)
-      return refuse(400, 'That is not what follows the @ in your sign-in name.', 'handle');
+      return refuse(400, 'That does not match the part after the @ in your sign-in name.', 'handle');
     const { deleteAfter } = await closeCrew(scope);
-    await audit(scope, principal.name, 'said to delete the crew after', deleteAfter!.slice(0, 10));
+    await audit(scope, principal.name, 'scheduled the crew for deletion on', deleteAfter!.slice(0, 10));
     return Response.json({ deleteAfter });
   }),
 );

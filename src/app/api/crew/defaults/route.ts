@@ -27,7 +27,7 @@ export const PUT = route(
         return Response.json(
           {
             error:
-              'Somebody else changed this meanwhile. What was changed here is laid over it: look, and keep it again.',
+              'Someone else changed this while you were editing. Your changes are shown on top of theirs. Check them, then save again.',
             path: '',
             now,
           },

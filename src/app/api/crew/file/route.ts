@@ -5,7 +5,7 @@ import { crewOf } from '@/server/repositories/crews';
 
 /** Everything of the crew as one file, line by line as it is read. */
 export const GET = route('export crew', 'close', async (_request, { principal, scope }) => {
-  await audit(scope, principal.name, 'exported', 'everything as a file');
+  await audit(scope, principal.name, 'exported', 'exported everything to a file');
   const { handle } = await crewOf(scope);
   return streamed(crewFile(scope), {
     'Content-Type': 'application/x-ndjson; charset=utf-8',

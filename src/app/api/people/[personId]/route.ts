@@ -11,7 +11,7 @@ interface Context {
   readonly params: Promise<{ readonly personId: string }>;
 }
 
-const nobody = () => refuse(404, 'There is nobody of that name here.');
+const nobody = () => refuse(404, 'No one by that name is in this crew.');
 
 export const POST = route<Context>(
   'change person',
@@ -24,7 +24,8 @@ export const POST = route<Context>(
       const person = isId(personId) && (await listPeople(scope)).find(({ id }) => id === personId.toLowerCase());
       if (!person) return nobody();
       if (action === 'forget') {
-        if (!(await forgetPerson(scope, person.id))) return refuse(409, 'Let them go first, then remove their data.');
+        if (!(await forgetPerson(scope, person.id)))
+          return refuse(409, 'Remove them from the crew first, then erase their data.');
         await audit(scope, principal.name, 'removed the data of', person.name);
         return Response.json({ ok: true });
       }
@@ -42,8 +43,8 @@ export const POST = route<Context>(
       if (action === 'role' && role === undefined) return refuse(400, 'must be given', 'role');
       const change = await changePerson(scope, person.id, action === 'role' ? role! : null);
       if (change === 'missing') return nobody();
-      if (change === 'last-lead') return refuse(409, 'A crew keeps one lead. Make somebody else a lead first.');
-      await audit(scope, principal.name, action === 'role' ? `made ${role}` : 'let go', person.name);
+      if (change === 'last-lead') return refuse(409, 'A crew needs at least one lead. Make someone else a lead first.');
+      await audit(scope, principal.name, action === 'role' ? `made ${role}` : 'removed from the crew', person.name);
       return Response.json({ ok: true });
     },
   ),

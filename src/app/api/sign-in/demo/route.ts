@@ -15,6 +15,6 @@ export const POST = openRoute(
     if (!crew?.isDemo) return refuse(404, 'There is no demo here. Sign in with a name and a password.');
     const scope = scopeOf({ crewId: crew.id });
     const person = (await listPeople(scope)).find(({ id, leftAt }) => id === personId.toLowerCase() && leftAt === null);
-    return person ? letIn(request, scope, person.id) : refuse(404, 'There is nobody of that name here.');
+    return person ? letIn(request, scope, person.id) : refuse(404, 'No one by that name is in this crew.');
   }),
 );

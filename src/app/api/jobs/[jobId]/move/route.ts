@@ -9,18 +9,18 @@ import { nameOfJob } from '@/server/repositories/jobs';
 /** What stands in the crew's list of what was done. */
 const DID = {
   archive: 'archived',
-  restore: 'brought back from the archive',
+  restore: 'restored from the archive',
   delete: 'deleted',
-  undelete: 'brought back after deleting',
+  undelete: 'undeleted',
   'hand-over': 'handed over',
-  'take-back': 'took back to the bench',
+  'take-back': 'reopened after handover',
 } as const;
 
 /** The record comes along whole, as it was shown to who signs it. */
 const MAX_BYTES = 500_000;
 
 const STALE = {
-  archive: 'Somebody else saved this job since you saw it. Open it, look, and archive it then.',
+  archive: 'Someone else changed this job after you opened the list. Open it and check it before you archive it.',
   'hand-over': 'This job has changed since its record was shown to you. Check the record again, then hand it over.',
 } as const;
 
@@ -58,7 +58,10 @@ export const POST = jobRoute(
         case 'stale':
           return refuse(409, STALE['hand-over']);
         case 'makeshift':
-          return refuse(409, 'Something set for a night is not put back yet. Trouble has the list; hand it over then.');
+          return refuse(
+            409,
+            'A temporary overnight setup is still in place. Put everything back (list on Diagnose), then hand over.',
+          );
         case 'stopped':
           return refuse(
             409,

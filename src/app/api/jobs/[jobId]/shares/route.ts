@@ -17,7 +17,7 @@ export const POST = jobRoute(
   withBody(shareSchema, 1000, async ({ days }, _request, { jobId, principal, scope }: JobContext) => {
     const token = await makeShare(scope, jobId, days, principal.name);
     if (!token) return missing();
-    await audit(scope, principal.name, `made a link for the owner, ${days} days, of`, await nameOfJob(scope, jobId));
+    await audit(scope, principal.name, `made a ${days}-day homeowner link for`, await nameOfJob(scope, jobId));
     return Response.json({ path: `/shared/${token}` }, { status: 201 });
   }),
 );
@@ -28,7 +28,7 @@ export const DELETE = jobRoute(
   'share',
   withBody(shareEndSchema, 1000, async ({ share }, _request, { jobId, principal, scope }: JobContext) => {
     if (!(await endShare(scope, jobId, share.toLowerCase()))) return missing();
-    await audit(scope, principal.name, 'ended a link for the owner of', await nameOfJob(scope, jobId));
+    await audit(scope, principal.name, 'turned off a homeowner link for', await nameOfJob(scope, jobId));
     return Response.json({ ok: true });
   }),
 );

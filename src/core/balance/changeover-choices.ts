@@ -1,0 +1,88 @@
+import { lockoutsInForce } from '../control/lockouts';
+import { backupOf } from '../job/backup';
+import type { Facts } from '../job/document';
+import type { FindingChoice } from '../job/finding';
+import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
+import { crossingInput, jobCrossing } from './from-job';
+import { copAt, ratedSpanF } from './heat-pump';
+
+/** Within this of a balance point a changeover is at it, °F. Our judgement. */
+export const NEAR_BALANCE_F = 2;
+
+/** Lockout settings that a changeover can take, °F. */
+const SETTABLE_F = [-20, 60] as const;
+
+/** Dollars for a million Btu from heat pump and furnace at an outdoor temperature, °F. */
+const costPerMillionBtu = (facts: Facts, outdoorF: number): { readonly heatPump: number; readonly furnace: number } => {
+  const { prices, furnace } = facts;
+  return {
+    heatPump: (1e6 * prices.electricPerKWh) / (copAt(crossingInput(facts).heatPump, outdoorF) * BTU_PER_KWH),
+    furnace: (1e6 * prices.fuelPerUnit) / (FUEL_BTU_PER_UNIT[furnace.fuel] * furnace.efficiency),
+  };
+};
+
+/** Whether a dual-fuel job's changeover leaves a range in which the heat pump alone is short. */
+export const isChangeoverBelowBalance = (facts: Facts): boolean => {
+  const { thermalBalanceF } = jobCrossing(facts);
+  const { compressorBelowF } = lockoutsInForce(facts);
+  return (
+    backupOf(facts) === 'fossil' &&
+    thermalBalanceF !== null &&
+    compressorBelowF !== null &&
+    compressorBelowF <= thermalBalanceF - NEAR_BALANCE_F
+  );
+};
+
+/** Whether the economic balance point of a job is colder than any rating point: it is no basis for a changeover. */
+export const isEconomicExtrapolated = (facts: Facts): boolean => {
+  const { economicBalanceF } = jobCrossing(facts);
+  return typeof economicBalanceF === 'number' && economicBalanceF < ratedSpanF(crossingInput(facts).heatPump)[0];
+};
+
+/**
+ * The changeovers that a dual-fuel job can be moved to, each with what it costs: the thermal balance point holds the
+ * room, the economic one is cheapest. One that is set already, that cannot be set, or that no rating point reaches is
+ * left out.
+ */
+export const changeoverChoices = (facts: Facts): readonly FindingChoice[] => {
+  const { thermalBalanceF, economicBalanceF } = jobCrossing(facts);
+  const { compressorBelowF } = lockoutsInForce(facts);
+  const dollars = (outdoorF: number) => {
+    const { heatPump, furnace } = costPerMillionBtu(facts, outdoorF);
+    return `At ${Math.round(outdoorF)} °F a million Btu costs $${heatPump.toFixed(2)} by heat pump, $${furnace.toFixed(2)} by furnace.`;
+  };
+  const choice = (name: string, gain: string, atF: number, cost: string): FindingChoice[] =>
+    atF < SETTABLE_F[0] || atF > SETTABLE_F[1] || atF === compressorBelowF
+      ? []
+      : [
+          {
+            label: `${name}, ${atF} °F (${gain})`,
+            cost,
+            changes: [{ path: 'gates.compressorBelowF', value: atF }],
+          },
+        ];
+  const economicF = typeof economicBalanceF === 'number' ? Math.round(economicBalanceF) : null;
+  const thermalF = thermalBalanceF === null ? null : Math.ceil(thermalBalanceF);
+  const middleF = economicF !== null && thermalF !== null ? (economicF + thermalF) / 2 : null;
+  return [
+    ...(thermalF === null
+      ? []
+      : choice('Thermal balance point', 'holds the room', thermalF, middleF === null ? '' : dollars(middleF))),
+    ...(economicF === null || isEconomicExtrapolated(facts)
+      ? []
+      : choice(
+          'Economic balance point',
+          'cheapest',
+          economicF,
+          thermalF !== null && economicF < thermalF
+            ? `The room runs cool at times from ${economicF} to ${thermalF} °F.`
+            : 'Both sources cost the same there.',
+        )),
+  ];
+};
+
+/** Why no changeover to the economic balance point is offered, as a sentence; empty where one may be. */
+export const extrapolatedWords = (facts: Facts): string =>
+  isEconomicExtrapolated(facts)
+    ? ' The economic balance point is colder than any rating point: add a colder point before you set a changeover by it.'
+    : '';
