@@ -1,10 +1,11 @@
-import { backupNeeds, bankGates } from '../src/core/balance/backup-need';
-import { crossingChart } from '../src/core/balance/chart';
+import { backupNeeds, bankStages } from '../src/core/balance/backup-need';
+import type { Balance } from '../src/core/balance/balance';
+import { balanceChart } from '../src/core/balance/chart';
 import { weighEvidence } from '../src/core/balance/evidence';
-import { crossingAt, jobCrossing, jobGates } from '../src/core/balance/from-job';
+import { balanceAt, jobBalance, jobLockouts } from '../src/core/balance/from-job';
 import { priceTable } from '../src/core/balance/price-table';
-import { rulerVerdict } from '../src/core/balance/ruler-sentence';
-import { CROSSING_RULES } from '../src/core/balance/rules';
+import { rulerSentence } from '../src/core/balance/ruler-sentence';
+import { BALANCE_RULES } from '../src/core/balance/rules';
 import { supplyStates } from '../src/core/balance/supply-states';
 import { jobPeak } from '../src/core/balance/year/from-job';
 import { BIN_WIDTH_F, binned, everyTemperature } from '../src/core/balance/year/temperatures';
@@ -14,35 +15,38 @@ import type { WeatherYear } from '../src/core/formats/weather/weather-read';
 import { backupOf } from '../src/core/job/backup';
 import { applyRules } from '../src/core/job/finding';
 import { jobModel } from '../src/core/model/job-model';
-import { compareWays, differenceHangsOn } from '../src/core/setup/ways/compare';
-import { jobWays } from '../src/core/setup/ways/way';
+import { comparePlans, whatMakesDifference } from '../src/core/setup/ways/compare';
+import { jobPlans } from '../src/core/setup/ways/way';
 import type { MinuteYear } from '../src/core/simulation/minute-book';
 import { minuteReasons } from '../src/core/simulation/minute-reasons';
 import { compareMinutes } from '../src/core/simulation/minute-ways';
 import { FUEL_UNIT } from '../src/core/units/constants';
 
-/** Load, capacity, gates and what the backup must give; supply air at one outdoor temperature. */
-export const crossingReport = ({ facts }: JobFile, moment: Moment) => ({
-  ...jobCrossing(facts),
-  gates: jobGates(facts),
+/** The same under the keys that this report has always had. */
+const withOldKeys = ({ gapsF, ...rest }: Balance) => ({ ...rest, holesF: gapsF });
+
+/** Load, capacity, lockouts and what the backup must give; supply air at one outdoor temperature. */
+export const balanceReport = ({ facts }: JobFile, moment: Moment) => ({
+  ...withOldKeys(jobBalance(facts)),
+  gates: jobLockouts(facts),
   load: weighEvidence(facts).map(({ evidence, estimate, trust, isTaken }) => ({
     from: evidence.id,
     isTaken,
     trust,
     ...estimate,
   })),
-  marks: crossingChart(facts).marks,
+  marks: balanceChart(facts).marks,
   backup: backupNeeds(facts),
-  banks: bankGates(facts),
+  banks: bankStages(facts),
   prices: priceTable(facts),
   at: {
     outdoorF: moment.outdoorF,
-    ...crossingAt(facts, moment.outdoorF),
+    ...balanceAt(facts, moment.outdoorF),
     call: moment.call,
-    verdict: rulerVerdict(facts, jobModel(facts, moment.scenario).state(moment), moment),
+    verdict: rulerSentence(facts, jobModel(facts, moment.scenario).state(moment), moment),
     supply: supplyStates(facts, moment.outdoorF, moment.indoorF),
   },
-  findings: applyRules(CROSSING_RULES, facts),
+  findings: applyRules(BALANCE_RULES, facts),
 });
 
 const minutesOf = ({ defrosts, degreeHoursShort, demandCost, storedBtu }: MinuteYear) => ({
@@ -59,12 +63,12 @@ export const yearReport = (
   method: 'bins' | 'hourly' | 'minutes',
 ) => {
   const peak = jobPeak(facts);
-  const ways = jobWays(facts);
+  const ways = jobPlans(facts);
   const job = { model: jobModel(facts), confirmed: new Set(confirmed) };
   const byMinutes = method === 'minutes' ? compareMinutes(job, ways, weather, 'all') : null;
   const temperatures =
     method === 'bins' ? binned(weather.hoursF, BIN_WIDTH_F, peak) : everyTemperature(weather.hoursF, peak);
-  const compared = byMinutes ?? compareWays(facts, ways, temperatures);
+  const compared = byMinutes ?? comparePlans(facts, ways, temperatures);
   return {
     weather: weather.name,
     hours: weather.hoursF.length,
@@ -78,7 +82,7 @@ export const yearReport = (
       ...year,
       ...(byMinutes ? minutesOf(byMinutes[at]!.minutes) : {}),
     })),
-    hangsOn: differenceHangsOn(compared, backupOf(facts) === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null),
+    hangsOn: whatMakesDifference(compared, backupOf(facts) === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null),
     ...(byMinutes ? { reasons: minuteReasons(job, weather) } : {}),
   };
 };

@@ -1,10 +1,10 @@
 import { CLIMATES } from '../src/core/balance/year/climates';
 import type { Parsed } from '../src/core/border/parse';
-import { parseScenario, scenarioCode, SOUND } from '../src/core/control/scenario';
+import { NO_FAULTS, parseScenario, scenarioCode } from '../src/core/control/scenario';
 import { dayCsv } from '../src/core/formats/day-csv';
 import type { JobFile } from '../src/core/formats/job-file';
 import { jobModel } from '../src/core/model/job-model';
-import { liveDays } from '../src/core/simulation/simulated-days';
+import { simulateDays } from '../src/core/simulation/simulated-days';
 import { variantsOf } from '../src/core/simulation/variant';
 import type { HourlyWeather } from '../src/core/simulation/weather';
 import { dayOfYear } from './day-of-year';
@@ -73,12 +73,12 @@ export const dayReport = (
   { facts, confirmed }: JobFile,
   { weather, day, hours, stepMin, code, asFound, csv }: DayOptions,
 ): Parsed<unknown> => {
-  const model = jobModel(facts, code ? parseScenario(code) : SOUND);
+  const model = jobModel(facts, code ? parseScenario(code) : NO_FAULTS);
   const [reason] = model.refused;
-  if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`);
+  if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.fix}`);
   const wired = asFound ? model : { ...model, wall: model.sound };
   const job = { model: wired, confirmed: new Set(confirmed) };
-  const { run, events, assumedHumidity } = liveDays(job, variantsOf(job)[0]!, weather, {
+  const { run, events, assumedHumidity } = simulateDays(job, variantsOf(job)[0]!, weather, {
     day,
     minutes: hours * 60,
     stepMin,

@@ -1,8 +1,8 @@
 import type { Parsed } from '../src/core/border/parse';
 import { DEFAULT_MOMENT } from '../src/core/control/moment';
 import { COMPLAINTS } from '../src/core/diagnosis/complaints';
-import { clinicOf } from '../src/core/diagnosis/diagnosis';
-import { type World, worldOf } from '../src/core/diagnosis/simulated-house';
+import { diagnosisContext } from '../src/core/diagnosis/diagnosis';
+import { type SimulatedHouse, simulatedHouse } from '../src/core/diagnosis/simulated-house';
 import { type Table, tableOf } from '../src/core/diagnosis/table';
 import { askTalk, isComplaint, probeLine, type Talk, worldTalk } from '../src/core/formats/diagnosis-lines';
 import type { JobFile } from '../src/core/formats/job-file';
@@ -14,7 +14,7 @@ const tableFor = ({ facts }: JobFile): Parsed<Table> => {
   const model = jobModel(facts);
   const [reason] = model.refused;
   return reason
-    ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`)
+    ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.fix}`)
     : { ok: true, value: tableOf(model, DEFAULT_MOMENT) };
 };
 
@@ -63,12 +63,12 @@ const inWorld = (table: Table, fault: string | undefined, noise: string | undefi
   if (!cause) return refused('--fault', 'must be the id of a fault, as gate faults lists them');
   const seed = noise === undefined ? null : Number(noise);
   if (seed !== null && !Number.isInteger(seed)) return refused('--noise', 'must be a whole number');
-  return { ok: true, value: { world: worldOf(table, cause, seed), probeById: table.probeById } };
+  return { ok: true, value: { world: simulatedHouse(table, cause, seed), probeById: table.probeById } };
 };
 
 /** A job's system with something wrong in it, ready to be asked. */
 export interface House {
-  readonly world: World;
+  readonly world: SimulatedHouse;
   readonly probeById: Table['probeById'];
 }
 
@@ -91,7 +91,7 @@ export const talkOf = (verb: 'diagnose' | 'world', words: readonly string[], job
     return refused('--complaint', `must be one of ${COMPLAINTS.map(({ id }) => id).join(', ')}`);
   const table = tableFor(job);
   if (!table.ok) return table;
-  if (verb === 'diagnose') return { ok: true, value: askTalk(clinicOf(table.value), complaint ?? null) };
+  if (verb === 'diagnose') return { ok: true, value: askTalk(diagnosisContext(table.value), complaint ?? null) };
   const house = inWorld(table.value, fault, noise);
   return house.ok ? { ok: true, value: worldTalk(house.value.world, house.value.probeById) } : house;
 };

@@ -3,7 +3,7 @@ import { type Parsed, parseJson } from '../src/core/border/parse';
 import type { Probe } from '../src/core/diagnosis/probe';
 import { meterLine, parseMeterLine } from '../src/core/formats/meter-line';
 import { meterHeldTo } from '../src/core/instrument/held-to';
-import { type Held, standInShows } from '../src/core/instrument/stand-in';
+import { type ProbePlacement, simulatedMeterShows } from '../src/core/instrument/stand-in';
 import { chance } from '../src/core/units/chance';
 import type { House } from './diagnosis-verbs';
 import { METER_PORT, type MeterServer, serveMeter } from './meter-server';
@@ -50,7 +50,7 @@ export const meterOptions = (words: readonly string[]): Parsed<MeterOptions> => 
 /** What a line does: its own figure is sent on, the leads go to a probe, or it is refused. */
 export type MeterWord =
   | { readonly kind: 'send'; readonly line: string }
-  | { readonly kind: 'leads'; readonly held: Held }
+  | { readonly kind: 'leads'; readonly held: ProbePlacement }
   | { readonly kind: 'refused'; readonly error: string };
 
 const heldBy = ({ world }: House, probe: Probe): MeterWord => {
@@ -90,9 +90,10 @@ export const holdMeter = async (
   }
   tell({ listen: server.address });
   const next = chance(1);
-  let leads: { readonly held: Held; readonly sinceMs: number } | null = null;
+  let leads: { readonly held: ProbePlacement; readonly sinceMs: number } | null = null;
   const clock = setInterval(() => {
-    if (leads) server.say(meterLine(standInShows(STAND_IN, leads.held, (Date.now() - leads.sinceMs) / 1000, next)));
+    if (leads)
+      server.say(meterLine(simulatedMeterShows(STAND_IN, leads.held, (Date.now() - leads.sinceMs) / 1000, next)));
   }, SENDS_EVERY_MS);
   for await (const line of createInterface({ input })) {
     if (line.trim() === '') continue;

@@ -1,7 +1,7 @@
 import type { Parsed } from '../src/core/border/parse';
 import type { Talk } from '../src/core/formats/diagnosis-lines';
 import { practiceProbes, practiceTalk } from '../src/core/formats/practice-lines';
-import { benchOfRound, clinicOfRound, endlessRound, type Round } from '../src/core/practice/round';
+import { benchOfRound, contextOfRound, endlessRound, type Round } from '../src/core/practice/round';
 import { ROUNDS } from '../src/core/practice/rounds';
 import { scoreRound } from '../src/core/practice/score';
 import { solveRound } from '../src/core/practice/solve';
@@ -30,7 +30,7 @@ const opened = (words: readonly string[]): Parsed<Opened | null> => {
   const named = ROUNDS.find((each) => each.id === id);
   if (!named) return refused('round', `must be one of ${ROUNDS.map((each) => each.id).join(', ')}`);
   if (!/^\d{1,9}$/.test(seed)) return refused('--seed', 'must be a whole number');
-  const clinic = clinicOfRound(named);
+  const clinic = contextOfRound(named);
   const round = endless ? endlessRound(named, clinic, Number(seed)) : named;
   return {
     ok: true,

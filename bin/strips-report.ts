@@ -1,4 +1,4 @@
-import { crossingAt } from '../src/core/balance/from-job';
+import { balanceAt } from '../src/core/balance/from-job';
 import { findingsOf } from '../src/core/check';
 import { findingsFor } from '../src/core/check/pages';
 import type { Moment } from '../src/core/control/moment';
@@ -59,7 +59,7 @@ export const stripsReport = (file: JobFile, moment: Moment) => {
         ? []
         : [{ clamp: clampId(clamp), amps, ways: ampsMeaning(facts, clamp, amps, measuredVolts ?? null, settled) }];
     }),
-    fit: kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts),
+    fit: kitFit(facts, balanceAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts),
     foundKits: findKits(kitEvidence(facts, new Set(confirmed), current, keys)),
     airflow: airflowCheck(startupContext(model, readings, moment), ampsItems),
     findings: findingsFor('strips', findingsOf(model, readings)),

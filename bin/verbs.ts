@@ -12,7 +12,7 @@ import {
   OUTDOOR_BOUNDS_F,
 } from '../src/core/control/moment';
 import { parseScenario, scenarioCode } from '../src/core/control/scenario';
-import { calcCrossing } from '../src/core/formats/calc/balance';
+import { calcBalance } from '../src/core/formats/calc/balance';
 import { calcBoard } from '../src/core/formats/calc/board';
 import { calcCircuit } from '../src/core/formats/calc/circuit';
 import { calcFrost } from '../src/core/formats/calc/frost';
@@ -31,7 +31,7 @@ import { SHIPPED_PROFILES } from '../src/core/setup/profiles';
 import type { ControllerProfile } from '../src/core/setup/profiles/profile';
 import { families } from '../src/core/wiring/families';
 import { faultsOf } from '../src/core/wiring/fault';
-import { crossingReport, yearReport } from './balance-report';
+import { balanceReport, yearReport } from './balance-report';
 import { dayOptions, dayReport } from './day-report';
 import { faultsReport, probesReport } from './diagnosis-verbs';
 import { optionsOf, refused } from './options';
@@ -53,7 +53,8 @@ const answered = <T>(value: T) => ({ ok: true, value }) as const;
 const CALCS: Record<string, (input: unknown) => Parsed<unknown>> = {
   circuit: calcCircuit,
   heatkit: calcHeatKit,
-  crossing: calcCrossing,
+  balance: calcBalance,
+  crossing: calcBalance, // the old name
   thermostat: calcThermostat,
   board: calcBoard,
   house: calcHouse,
@@ -119,7 +120,7 @@ const withModel = (
   withMoment(words, read, ({ facts }, moment, call) => {
     const model = jobModel(facts, moment.scenario);
     const [reason] = model.refused;
-    if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`);
+    if (reason) return refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.fix}`);
     if (call !== undefined && !callsOf(facts).includes(call))
       return refused('--call', `must be one of ${callsOf(facts).join(', ')} for this system`);
     const { conditions, faults } = moment.scenario;
@@ -176,7 +177,7 @@ export const TALKS: readonly string[] = [
 
 export const VERBS: Readonly<Record<string, Verb>> = {
   calc: {
-    usage: 'calc circuit|heatkit|crossing|thermostat|board|house|frost [FILE]',
+    usage: 'calc circuit|heatkit|balance|thermostat|board|house|frost [FILE]',
     run: ([kind = '', file], read) => {
       const calc = CALCS[kind];
       if (!calc) return refused('kind', `must be one of ${Object.keys(CALCS).join(', ')}`);
@@ -220,7 +221,7 @@ export const VERBS: Readonly<Record<string, Verb>> = {
         const { refused: reasons, planned } = jobModel(facts);
         const [reason] = reasons;
         return reason
-          ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.mend}`)
+          ? refused(reason.fact ?? 'facts', `${reason.what} ${reason.why} ${reason.fix}`)
           : answered(planned);
       }),
   },
@@ -248,7 +249,7 @@ export const VERBS: Readonly<Record<string, Verb>> = {
   },
   crossing: {
     usage: 'crossing FILE [--outdoor F] [--indoor F]',
-    run: (words, read) => withMoment(words, read, (job, moment) => answered(crossingReport(job, moment))),
+    run: (words, read) => withMoment(words, read, (job, moment) => answered(balanceReport(job, moment))),
   },
   year: {
     usage: 'year FILE --weather CLIMATE|FILE [--method bins|hourly|minutes] [--fill] [--scale F|C]',

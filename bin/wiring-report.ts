@@ -25,7 +25,7 @@ export const statesReport = (model: JobModel, moment: Moment) => {
         terminalsHot: [...state.hot],
         coilsEnergised: [...state.energised],
         chattering: state.chattering,
-        held: state.held.map(({ why }) => why),
+        held: state.lockedOut.map(({ why }) => why),
         volts: Object.fromEntries(volts),
         sourceAmps: roundTo(state.solution.sourceAmps, 5),
         fuseOpenedAtAmps: state.fuseOpenedAtAmps,
@@ -46,7 +46,7 @@ export const traceReport = (model: JobModel, moment: Moment) => {
     trying: triedWords(model),
     note: roomNote(facts, moment),
     chattering: state.chattering,
-    held: state.held.map(({ why }) => why),
+    held: state.lockedOut.map(({ why }) => why),
     coils: traceCall(facts, sound, harness, state).map(({ coil, device, status, steps, held }) => ({
       coil: coil.id,
       device,

@@ -2,14 +2,14 @@ import { compressorFromF } from '../../src/core/balance/lockouts';
 import { jobPlant, jobTariff } from '../../src/core/balance/year/from-job';
 import type { Facts } from '../../src/core/job/document';
 import { factsUnder } from '../../src/core/setup/ways/apply';
-import type { Way } from '../../src/core/setup/ways/way';
+import type { LockoutPlan } from '../../src/core/setup/ways/way';
 import { BTU_PER_KWH } from '../../src/core/units/constants';
 
 /**
  * The yardstick: the same hours and the same arithmetic for a single-stage unit with strips, written out in one loop
  * over typed arrays, with the straight pieces of capacity and power looked up by hand. It gives cost and nothing else.
  */
-export const bareYears = (facts: Facts, ways: readonly Way[], hoursF: Float64Array): number[] =>
+export const bareYears = (facts: Facts, ways: readonly LockoutPlan[], hoursF: Float64Array): number[] =>
   [facts, ...ways.map((way) => factsUnder(facts, way))].map((under) => {
     const { load, compressor, banksKW, gates, stripsHelp, defrost, temperingKW, blowerKW } = jobPlant(under);
     const { electricPerKWh } = jobTariff(under);

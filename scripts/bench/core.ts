@@ -1,9 +1,9 @@
 import { backupNeeds } from '../../src/core/balance/backup-need';
-import { crossingChart } from '../../src/core/balance/chart';
+import { balanceChart } from '../../src/core/balance/chart';
 import { weighEvidence } from '../../src/core/balance/evidence';
-import { crossingAt } from '../../src/core/balance/from-job';
-import { ruler } from '../../src/core/balance/outdoor-ruler';
-import { rulerVerdict } from '../../src/core/balance/ruler-sentence';
+import { balanceAt } from '../../src/core/balance/from-job';
+import { outdoorRuler } from '../../src/core/balance/outdoor-ruler';
+import { rulerSentence } from '../../src/core/balance/ruler-sentence';
 import { supplyAir } from '../../src/core/balance/supply-air';
 import { atMoment } from '../../src/core/balance/year/at-moment';
 import { CLIMATES } from '../../src/core/balance/year/climates';
@@ -19,13 +19,13 @@ import { cardOf } from '../../src/core/setup/card/card';
 import { setupFindings } from '../../src/core/setup/findings';
 import { quillwort } from '../../src/core/setup/profiles/quillwort';
 import { resolveSettings } from '../../src/core/setup/resolve';
-import { compareWays } from '../../src/core/setup/ways/compare';
-import { jobWays } from '../../src/core/setup/ways/way';
+import { comparePlans } from '../../src/core/setup/ways/compare';
+import { jobPlans } from '../../src/core/setup/ways/way';
 import { runDay } from '../../src/core/simulation/day';
 import { dayPicks } from '../../src/core/simulation/day-picks';
 import { minuteYear } from '../../src/core/simulation/minute-ways';
-import { liveDays } from '../../src/core/simulation/simulated-days';
-import { type DayJob, prepareStanding, variantsById } from '../../src/core/simulation/variant';
+import { simulateDays } from '../../src/core/simulation/simulated-days';
+import { type DayJob, prepareAsSet, variantsById } from '../../src/core/simulation/variant';
 import { weatherFrom } from '../../src/core/simulation/weather';
 import { startupOf } from '../../src/core/startup/startup-of';
 import { kitFit } from '../../src/core/strips/belongs';
@@ -34,7 +34,7 @@ import { explainAmps } from '../../src/core/strips/explain-amps';
 import { findKits } from '../../src/core/strips/find-kit';
 import { ladderState } from '../../src/core/strips/ladder-state';
 import { statesByCall } from '../../src/core/wiring/behaviour';
-import { choicesOf, schoolsHere } from '../../src/core/wiring/choices';
+import { choicesOf, methodsHere } from '../../src/core/wiring/choices';
 import { differences } from '../../src/core/wiring/differences';
 import { drawing } from '../../src/core/wiring/drawing';
 import { families } from '../../src/core/wiring/families';
@@ -114,7 +114,7 @@ const next = () => ({
 time('+1 °F: ruler', 'aim < 8', () => {
   const moment = next();
   const state = model.state(moment);
-  return [rulerVerdict(facts, state, moment), supplyAir(facts, state, moment)];
+  return [rulerSentence(facts, state, moment), supplyAir(facts, state, moment)];
 });
 /** All that the Wiring page works out anew when the needle moves. */
 const wiringPage = (of: JobModel) => {
@@ -125,7 +125,7 @@ const wiringPage = (of: JobModel) => {
     differences(of.facts, of.sound, of.harness, moment, of.supply),
     powerReport(of.facts, of.harness, of.states(moment)),
     terminalTable(of.planned, of.soundStates(moment)),
-    choicesOf(of.facts).map((choice) => schoolsHere(of.facts, choice, moment)),
+    choicesOf(of.facts).map((choice) => methodsHere(of.facts, choice, moment)),
   ];
 };
 const asFound = jobModel(SAMPLES.find((sample) => sample.facts.wiring.asFound !== null)!.facts);
@@ -137,7 +137,7 @@ time('+1 °F: Strips', 'aim < 8', () => {
   return [
     ladderState(facts, model.wall, moment, 40, 236),
     startupOf(model, readings, moment),
-    kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, 236),
+    kitFit(facts, balanceAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, 236),
   ];
 });
 time('+1 °F: Crossing', 'aim < 8', () => [atMoment(facts, next().outdoorF)]);
@@ -149,19 +149,19 @@ time('a card of 31 entries', '', () => cardOf(quillwort, resolveSettings(setup))
 time('all calls of a job', 'aim < 5', () => statesByCall(facts, benchFor(facts, plan(facts)), DEFAULT_MOMENT));
 const hoursF = CLIMATES[0]!.hoursF();
 const bins = binned(hoursF);
-const ways = jobWays(facts);
+const ways = jobPlans(facts);
 time('Crossing: chart, figures, tables and ways by bins', 'aim < 4', () => [
-  crossingChart(facts),
+  balanceChart(facts),
   atMoment(facts, 28),
   backupNeeds(facts),
   weighEvidence(facts),
-  compareWays(facts, jobWays(facts), bins),
+  comparePlans(facts, jobPlans(facts), bins),
 ]);
 const six = [...ways, ways[0]!].slice(0, 5);
 time(
   'an hourly year for six ways, every hour',
   'aim < 250',
-  () => compareWays(facts, six, everyTemperature(hoursF)),
+  () => comparePlans(facts, six, everyTemperature(hoursF)),
   60,
 );
 time('the same by a bare loop over typed arrays', 'aim > 1/3', () => bareYears(facts, six, hoursF), 60);
@@ -171,7 +171,9 @@ const design = dayPicks(weather, facts).find(({ id }) => id === 'design')!.day;
 const variant = (...ids: string[]) => variantsById(dayJob, ids);
 const [stands] = variant('stands');
 const liveAll = (of: DayJob, ids: string[], days: number) =>
-  variantsById(of, ids).map((each) => liveDays(of, each, weather, { day: design, minutes: days * 1440, stepMin: 1 }));
+  variantsById(of, ids).map((each) =>
+    simulateDays(of, each, weather, { day: design, minutes: days * 1440, stepMin: 1 }),
+  );
 first('a day by the minute, nothing solved yet', 'beside the warm one', () =>
   liveAll({ model: jobModel(fresh(facts)), confirmed: new Set() }, ['stands'], 1),
 );
@@ -192,15 +194,15 @@ time(
 );
 time('the same with its lead, events and figures', '', () => liveAll(dayJob, ['stands'], 1), 100);
 time('a month of four ways', 'aim < 400', () => liveAll(dayJob, ['stands', 'night', 'board-30', 'low-charge'], 30), 8);
-time('a year by the minute, 525,600 ticks', 'aim < 1000', () => minuteYear(prepareStanding(dayJob), weather, 'all'), 5);
+time('a year by the minute, 525,600 ticks', 'aim < 1000', () => minuteYear(prepareAsSet(dayJob), weather, 'all'), 5);
 time(
   'the same arithmetic in a bare loop over typed arrays',
   'ratio to the line above',
   () => bareMinutes(facts, hoursF),
   5,
 );
-time('twelve days that stand for their months', '', () => minuteYear(prepareStanding(dayJob), weather, 'typical'), 20);
-time('gate ruler', '', () => ruler(facts));
+time('twelve days that stand for their months', '', () => minuteYear(prepareAsSet(dayJob), weather, 'typical'), 20);
+time('gate ruler', '', () => outdoorRuler(facts));
 time('all findings of a job', '', () => allFindings(facts));
 time('startup plan with 35 readings', '', () => startupOf(jobModel(fresh(facts)), readings, DEFAULT_MOMENT));
 time('kit found from plate, breakers, ohms and amps', 'aim < 5', () =>

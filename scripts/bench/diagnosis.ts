@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
 import { CAUSE_KINDS } from '../../src/core/diagnosis/cause';
-import { clinicOf, diagnose } from '../../src/core/diagnosis/diagnosis';
-import { play, type Played } from '../../src/core/diagnosis/run-diagnosis';
+import { diagnosisContext, diagnose } from '../../src/core/diagnosis/diagnosis';
+import { runDiagnosis, type DiagnosisRun } from '../../src/core/diagnosis/run-diagnosis';
 import { tableOf } from '../../src/core/diagnosis/table';
 import { jobModel } from '../../src/core/model/job-model';
 import { families, type Family } from '../../src/core/wiring/families';
@@ -15,7 +15,7 @@ const spread = <T>(all: readonly T[], count: number): T[] =>
 const quantile = (values: readonly number[], share: number): number =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(share * values.length))]!;
 
-const row = (name: string, games: readonly Played[]): string => {
+const row = (name: string, games: readonly DiagnosisRun[]): string => {
   const probes = games.map((game) => game.probes.length);
   const seconds = games.map(({ end }) => Math.round(end.seconds));
   const right = games.filter(({ isRight }) => isRight).length;
@@ -40,9 +40,9 @@ const largest = (all: readonly Family[]): void => {
     b.size.causes.length * b.size.probes.length > a.size.causes.length * a.size.probes.length ? b : a,
   );
   const { facts, id } = most.family;
-  let clinic = clinicOf(tableOf(jobModel(facts), DEFAULT_MOMENT));
+  let clinic = diagnosisContext(tableOf(jobModel(facts), DEFAULT_MOMENT));
   const whole = timeOf(() => {
-    clinic = clinicOf(tableOf(jobModel({ ...facts }), DEFAULT_MOMENT));
+    clinic = diagnosisContext(tableOf(jobModel({ ...facts }), DEFAULT_MOMENT));
     clinic.table.complaints();
   });
   const answer = timeOf(() => diagnose(clinic, { complaint: 'outdoor-still', evidence: [], skipped: [] }));
@@ -56,13 +56,13 @@ const diagnosisBench = (): void => {
   const all = families();
   largest(all);
   for (const noise of [false, true]) {
-    const games = new Map<string, Played[]>();
+    const games = new Map<string, DiagnosisRun[]>();
     const wrong = new Map<string, number>();
     spread(all, FAMILIES).forEach((family, at) => {
-      const clinic = clinicOf(tableOf(jobModel(family.facts), DEFAULT_MOMENT));
+      const clinic = diagnosisContext(tableOf(jobModel(family.facts), DEFAULT_MOMENT));
       clinic.table.causes.forEach((cause, index) => {
         if (index % ONE_CAUSE_IN !== at % ONE_CAUSE_IN) return;
-        const game = play(clinic, cause, noise ? 1 + at * 1000 + index : null);
+        const game = runDiagnosis(clinic, cause, noise ? 1 + at * 1000 + index : null);
         games.set(cause.kind, [...(games.get(cause.kind) ?? []), game]);
         const name = cause.id.replace(/cable\/.*/, 'cable');
         if (!game.isRight) wrong.set(name, (wrong.get(name) ?? 0) + 1);

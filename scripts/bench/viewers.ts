@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { Worker } from 'node:worker_threads';
 import { sampleFile } from '../../src/core/formats/sample-file';
-import type { BoardPage } from '../../src/core/job-list/job-summary';
+import type { JobListPage } from '../../src/core/job-list/job-summary';
 import { SAMPLES } from '../../src/core/samples';
 import { inCrew } from '../../src/server/crew';
 import { closeDatabase, database, ownerDatabase } from '../../src/server/database';
@@ -25,8 +25,8 @@ const outdatePage = () =>
     ),
   );
 
-const list = async (isRefresh: boolean): Promise<BoardPage> =>
-  JSON.parse(await get(`/api/jobs${isRefresh ? '?refresh=yes' : ''}`)) as BoardPage;
+const list = async (isRefresh: boolean): Promise<JobListPage> =>
+  JSON.parse(await get(`/api/jobs${isRefresh ? '?refresh=yes' : ''}`)) as JobListPage;
 
 /** From the first look until nothing on the page is old, and the first answer of each viewer, ms. */
 const look = async (viewers: number) => {

@@ -8,13 +8,13 @@ import '@fontsource/ibm-plex-mono/latin-600.css';
 import '@/ui/theme/theme.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
-import { whoLooks } from '@/server/access/signed-in';
+import { currentViewer } from '@/server/access/signed-in';
 import { DegreesProvider } from '@/ui/degrees/degrees';
 import { ScreenProvider } from '@/ui/kit/screen';
 import { Toasts } from '@/ui/kit/toasts';
-import { holdEarlyTouches } from '@/ui/loading/pre-hydration-queue';
+import { queueEarlyInput } from '@/ui/loading/pre-hydration-queue';
 import { DeviceOwner } from '@/ui/offline/device-owner';
-import { KeepOnDevice } from '@/ui/offline/service-worker';
+import { ServiceWorkerSetup } from '@/ui/offline/service-worker';
 import { DEGREES_COOKIE, isDegreeScale } from '@/ui/storage/degrees-cookie';
 import { NARROW_COOKIE } from '@/ui/storage/screen-cookie';
 import { isTheme, THEME_COOKIE } from '@/ui/theme/themes';
@@ -25,11 +25,11 @@ export const metadata: Metadata = {
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f5f3ee' };
 
-const EARLY = `(${holdEarlyTouches.toString()})()`;
+const EARLY = `(${queueEarlyInput.toString()})()`;
 
 /** Who looks at this page; nobody on the page that devices keep, and where the database does not answer. */
 const ownerOf = async (isNobodys: boolean) => {
-  const found = isNobodys ? null : await whoLooks().catch(() => null);
+  const found = isNobodys ? null : await currentViewer().catch(() => null);
   if (!found) return null;
   const { personId, crewId, name, role } = found.principal;
   return { personId, crewId, me: name, role, names: [], instruments: [] };
@@ -53,7 +53,7 @@ const RootLayout = async ({ children }: { children: React.ReactNode }) => {
           <DegreesProvider kept={isDegreeScale(degrees) ? degrees : null}>{children}</DegreesProvider>
         </ScreenProvider>
         <Toasts />
-        <KeepOnDevice />
+        <ServiceWorkerSetup />
       </body>
     </html>
   );

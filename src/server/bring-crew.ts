@@ -4,7 +4,7 @@ import { deleteCrew } from './delete-crew';
 import { makeCrew } from './make-crew';
 import { audit } from './repositories/audit';
 import { addLine } from './repositories/crew-file';
-import { decideDefaults, defaultsOf, isHandleTaken, nameCrew } from './repositories/crews';
+import { defaultsOf, isHandleTaken, nameCrew, saveDefaults } from './repositories/crews';
 
 /** What stands wrong in a crew's file, by the number of its line. */
 export class WrongCrewFile extends Error {}
@@ -24,7 +24,7 @@ const begin = async (scope: CrewScope, line: CrewLine, handle: string | undefine
   if (await isHandleTaken(called))
     throw new WrongCrewFile(`There is a crew called ${called} on this server. Say another name after the file.`);
   await nameCrew(scope, line.name, called);
-  await decideDefaults(scope, await defaultsOf(scope), line.defaults);
+  await saveDefaults(scope, await defaultsOf(scope), line.defaults);
   return called;
 };
 

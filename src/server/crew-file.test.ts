@@ -10,9 +10,9 @@ import { deleteCrew } from './delete-crew';
 import { makeCrew } from './make-crew';
 import { moveJob } from './repositories/archive';
 import { audit } from './repositories/audit';
-import { leaveNote } from './repositories/company';
+import { saveNote } from './repositories/company';
 import { crewFile } from './repositories/crew-file';
-import { decideDefaults, nameCrew } from './repositories/crews';
+import { nameCrew, saveDefaults } from './repositories/crews';
 import { createJob } from './repositories/jobs';
 import { addPerson, changePerson } from './repositories/people';
 import { addPlayed } from './repositories/practice';
@@ -55,7 +55,7 @@ const fullCrew = async () => {
   await addPlayed(scope, lead.id, PLAYED);
   const gone = await addPerson(scope, { name: 'Ivo Gone', role: 'technician' });
   await changePerson(scope, gone.id, null);
-  await decideDefaults(
+  await saveDefaults(
     scope,
     { facts: {}, instruments: [] },
     { facts: { 'prices.electricPerKWh': 0.2 }, instruments: [{ name: 'Clamp', calibratedUntil: '2027-01-01' }] },
@@ -75,7 +75,7 @@ const fullCrew = async () => {
   const id = sampleFile(SAMPLES[0]!).id;
   const save = { saveId: randomUUID(), baseRevision: 1, changes: [{ path: 'house.noLoadF', value: 62 } as const] };
   await saveJob(scope, id, { ...save, author: 'Lea Lead' });
-  await leaveNote(scope, id, 'Bring the label', 'Lea Lead');
+  await saveNote(scope, id, 'Bring the label', 'Lea Lead');
   await moveJob(scope, sampleFile(SAMPLES[1]!).id, 'archive', 'Lea Lead');
   await audit(scope, 'Lea Lead', 'invited as technician', 'Ivo Gone');
   return { scope, handle };

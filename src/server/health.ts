@@ -1,6 +1,6 @@
 import { DatabaseError, QueryTypes } from 'sequelize';
 import { database } from './database';
-import { isOutOfRoom } from './http/passing';
+import { isOutOfSpace } from './http/passing';
 import { MIGRATIONS } from './migrations';
 import { migrationsDone } from './migrator';
 
@@ -55,7 +55,7 @@ const canWrite = async (): Promise<Readiness['database']> => {
     return 'reads only';
   } catch (problem) {
     if (problem instanceof Written) return 'writes';
-    if (isOutOfRoom(problem)) return 'full';
+    if (isOutOfSpace(problem)) return 'full';
     return isForbidden(problem) && (await canAddRow()) ? 'writes' : 'reads only';
   }
 };

@@ -1,6 +1,6 @@
 import type { AtWork } from '../core/access/at-work';
 import type { Principal } from '../core/access/principal';
-import type { Along, AlongParts } from '../core/job/job-bundle';
+import type { BundleParts, JobBundle } from '../core/job/job-bundle';
 import { type CrewScope, inCrew } from './crew';
 import { noteOf } from './repositories/company';
 import { defaultsOf } from './repositories/crews';
@@ -11,11 +11,11 @@ import { listProfiles } from './repositories/profiles';
 import { listWeather } from './repositories/weather';
 
 /** What one screen of a job needs beside the job. */
-export const alongPart = async (
+export const bundlePart = async (
   scope: CrewScope,
   jobId: string,
-  part: keyof AlongParts,
-): Promise<Partial<AlongParts>> => {
+  part: keyof BundleParts,
+): Promise<Partial<BundleParts>> => {
   switch (part) {
     case 'weather':
       return { weather: await listWeather(scope) };
@@ -39,7 +39,7 @@ export const atWork = async (scope: CrewScope, { crewId, personId, name, role }:
 });
 
 /** Everything that a device takes along of a job; null where there is no such job. */
-export const alongOf = (scope: CrewScope, principal: Principal, jobId: string): Promise<Along | null> =>
+export const jobBundle = (scope: CrewScope, principal: Principal, jobId: string): Promise<JobBundle | null> =>
   inCrew(scope, async () => {
     const job = await getJob(scope, jobId);
     if (!job) return null;
@@ -47,8 +47,8 @@ export const alongOf = (scope: CrewScope, principal: Principal, jobId: string): 
       job,
       crew: await atWork(scope, principal),
       note: await noteOf(scope, jobId),
-      ...(await alongPart(scope, jobId, 'weather')),
-      ...(await alongPart(scope, jobId, 'handovers')),
-      ...(await alongPart(scope, jobId, 'profiles')),
-    } as Along;
+      ...(await bundlePart(scope, jobId, 'weather')),
+      ...(await bundlePart(scope, jobId, 'handovers')),
+      ...(await bundlePart(scope, jobId, 'profiles')),
+    } as JobBundle;
   });

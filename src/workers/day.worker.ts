@@ -3,14 +3,14 @@ import type { Parsed } from '@/core/border/parse';
 import type { Scenario } from '@/core/control/scenario';
 import type { FactPath, Facts } from '@/core/job/document';
 import { jobModel } from '@/core/model/job-model';
-import type { Way } from '@/core/setup/ways/way';
+import type { LockoutPlan } from '@/core/setup/ways/way';
 import { type BoardMonth, boardMonths } from '@/core/simulation/board-months';
 import { type Magnified, magnified } from '@/core/simulation/magnified';
 import { type MeasuredHouse, measuredHouse } from '@/core/simulation/measured-house';
 import { type MinuteReason, minuteReasons } from '@/core/simulation/minute-reasons';
-import { compareMinutes, type MinuteExtent, type MinuteWay } from '@/core/simulation/minute-ways';
-import { type DaySpan, differenceFrom, liveDays, type LivedDay } from '@/core/simulation/simulated-days';
-import { standInLogger } from '@/core/simulation/stand-in-logger';
+import { compareMinutes, type MinuteExtent, type MinutePlan } from '@/core/simulation/minute-ways';
+import { type DaySpan, differenceFrom, simulateDays, type SimulatedDay } from '@/core/simulation/simulated-days';
+import { simulatedLogger } from '@/core/simulation/stand-in-logger';
 import { type DayJob, variantsById } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
 
@@ -23,7 +23,7 @@ export interface SentJob {
 
 /** Days lived in each way asked for, and what sets each apart from the first. */
 export interface DayAnswer {
-  readonly lived: readonly LivedDay[];
+  readonly lived: readonly SimulatedDay[];
   readonly differences: readonly (readonly string[])[];
 }
 
@@ -36,7 +36,7 @@ const api = {
   /** Some days of a job, in each way asked for. */
   live: (sent: SentJob, ids: readonly string[], weather: HourlyWeather, span: DaySpan): DayAnswer => {
     const job = jobOf(sent);
-    const lived = variantsById(job, ids).map((variant) => liveDays(job, variant, weather, span));
+    const lived = variantsById(job, ids).map((variant) => simulateDays(job, variant, weather, span));
     return {
       lived,
       differences: lived.map((each, at) => (at === 0 ? [] : differenceFrom(lived[0]!, each, sent.facts))),
@@ -53,17 +53,17 @@ const api = {
   /** The job as it stands and under each way, by the minute. */
   compareMinutes: (
     sent: SentJob,
-    ways: readonly Way[],
+    ways: readonly LockoutPlan[],
     weather: HourlyWeather,
     extent: MinuteExtent,
     onShare: (share: number) => void,
-  ): MinuteWay[] => compareMinutes(jobOf(sent), ways, weather, extent, onShare),
+  ): MinutePlan[] => compareMinutes(jobOf(sent), ways, weather, extent, onShare),
   /** What minutes know of a job's year that bins and hours do not. */
   reasons: (sent: SentJob, weather: HourlyWeather): MinuteReason[] => minuteReasons(jobOf(sent), weather),
   /** A job's house fitted to a logger's file. */
   measure: (sent: SentJob, text: string): Parsed<MeasuredHouse> => measuredHouse(sent.facts, text),
   /** A logger's file as the job's house would write it. */
-  standIn: (sent: SentJob, weather: HourlyWeather, day: number): string => standInLogger(jobOf(sent), weather, day),
+  standIn: (sent: SentJob, weather: HourlyWeather, day: number): string => simulatedLogger(jobOf(sent), weather, day),
 };
 
 /** What the day worker answers. */

@@ -1,26 +1,26 @@
 import { expose } from 'comlink';
 import type { Moment } from '@/core/control/moment';
 import { COMPLAINTS } from '@/core/diagnosis/complaints';
-import { type Clinic, clinicOf } from '@/core/diagnosis/diagnosis';
+import { type DiagnosisContext, diagnosisContext } from '@/core/diagnosis/diagnosis';
 import { answerWords } from '@/core/diagnosis/reading-words';
-import { type Asked, type World, worldOf } from '@/core/diagnosis/simulated-house';
+import { type Asked, type SimulatedHouse, simulatedHouse } from '@/core/diagnosis/simulated-house';
 import { tableOf } from '@/core/diagnosis/table';
-import { tonight, type TonightWay } from '@/core/diagnosis/tonight';
-import { type Trouble, troubleOf } from '@/core/diagnosis/trouble';
+import { type TonightOption, tonightOptions } from '@/core/diagnosis/tonight';
+import { type DiagnosisView, diagnosisView } from '@/core/diagnosis/trouble';
 import { visitMoment } from '@/core/diagnosis/visit-moment';
 import { meterHeldTo } from '@/core/instrument/held-to';
-import type { Held } from '@/core/instrument/stand-in';
+import type { ProbePlacement } from '@/core/instrument/stand-in';
 import type { Facts } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
 import { jobModel } from '@/core/model/job-model';
 import { observationKey } from '@/core/model/observable';
 
 /** The last table: it is worked out once for the same facts and temperatures, and asked for each reading. */
-let kept: { readonly key: string; readonly clinic: Clinic } | undefined;
+let kept: { readonly key: string; readonly clinic: DiagnosisContext } | undefined;
 
-const clinicFor = (facts: Facts, moment: Moment): Clinic => {
+const clinicFor = (facts: Facts, moment: Moment): DiagnosisContext => {
   const key = JSON.stringify([facts, moment.outdoorF, moment.indoorF]);
-  if (kept?.key !== key) kept = { key, clinic: clinicOf(tableOf(jobModel(facts), moment)) };
+  if (kept?.key !== key) kept = { key, clinic: diagnosisContext(tableOf(jobModel(facts), moment)) };
   return kept.clinic;
 };
 
@@ -32,20 +32,20 @@ export interface Fault {
 
 /** What somebody meets at a place: what a meter is held to there, or what is seen. */
 export interface Met {
-  readonly held: Held | null;
+  readonly held: ProbePlacement | null;
   readonly seen: string | null;
 }
 
-const worldIn = (facts: Facts, moment: Moment, fault: string, seed: number | null): World | undefined => {
+const worldIn = (facts: Facts, moment: Moment, fault: string, seed: number | null): SimulatedHouse | undefined => {
   const { table } = clinicFor(facts, moment);
   const cause = table.causes.find(({ id }) => id === fault);
-  return cause && worldOf(table, cause, seed);
+  return cause && simulatedHouse(table, cause, seed);
 };
 
 const api = {
   /** Where a search for trouble stands, for the readings of a visit. */
-  judge: (facts: Facts, moment: Moment, readings: readonly Reading[]): Trouble =>
-    troubleOf(clinicFor(facts, visitMoment(facts, readings, moment)), readings),
+  judge: (facts: Facts, moment: Moment, readings: readonly Reading[]): DiagnosisView =>
+    diagnosisView(clinicFor(facts, visitMoment(facts, readings, moment)), readings),
   /** What can be done tonight with a cause not fixed. */
   tonight: (
     facts: Facts,
@@ -53,7 +53,8 @@ const api = {
     readings: readonly Reading[],
     cause: string,
     tonightF: number,
-  ): readonly TonightWay[] => tonight(clinicFor(facts, visitMoment(facts, readings, moment)).table, cause, tonightF),
+  ): readonly TonightOption[] =>
+    tonightOptions(clinicFor(facts, visitMoment(facts, readings, moment)).table, cause, tonightF),
   /** What can be wrong with a system. */
   faults: (facts: Facts, moment: Moment): readonly Fault[] =>
     clinicFor(facts, moment).table.causes.map(({ id, words }) => ({ id, words })),
@@ -72,6 +73,6 @@ const api = {
 };
 
 /** What the trouble worker answers. */
-export type TroubleWorker = typeof api;
+export type DiagnosisWorker = typeof api;
 
 expose(api);

@@ -4,19 +4,19 @@ import { everyTemperature } from '@/core/balance/year/temperatures';
 import { readWeather } from '@/core/formats/weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
 import type { Facts } from '@/core/job/document';
-import { asItStands, type ComparedWay, compareWay } from '@/core/setup/ways/compare';
-import type { Way } from '@/core/setup/ways/way';
+import { asSetNow, type ComparedPlan, comparePlan } from '@/core/setup/ways/compare';
+import type { LockoutPlan } from '@/core/setup/ways/way';
 
 type OnShare = (share: number) => void;
 
 const api = {
   /** The job as it stands and each way, hour by hour. */
-  compare: (facts: Facts, ways: readonly Way[], hoursF: Float64Array, onShare: OnShare): ComparedWay[] => {
+  compare: (facts: Facts, ways: readonly LockoutPlan[], hoursF: Float64Array, onShare: OnShare): ComparedPlan[] => {
     const temperatures = everyTemperature(hoursF, jobPeak(facts));
-    const compared = [asItStands(facts, temperatures)];
+    const compared = [asSetNow(facts, temperatures)];
     for (const way of ways) {
       onShare(compared.length / (ways.length + 1));
-      compared.push(compareWay(facts, way, temperatures));
+      compared.push(comparePlan(facts, way, temperatures));
     }
     return compared;
   },

@@ -19,17 +19,17 @@ import { toJobFile } from '@/core/formats/job-file';
 import { readWeather } from '@/core/formats/weather';
 import { lastRecord } from '@/core/handover/last-record';
 import type { StoredJob } from '@/core/job/stored-job';
-import { isWallFunction } from '@/core/wiring/thermostat-functions';
+import { isThermostatFunction } from '@/core/wiring/thermostat-functions';
 import { inCrew, isFirstStart } from '@/server/crew';
 import { database } from '@/server/database';
-import { isPassing } from '@/server/http/passing';
+import { isTransient } from '@/server/http/passing';
 import { testRequest } from '@/server/http/test-request';
 import { makeCrew } from '@/server/make-crew';
 import { wholeAudit } from '@/server/repositories/audit';
 import { nameCrew } from '@/server/repositories/crews';
 import { handoversOf } from '@/server/repositories/handovers';
 import { addPerson } from '@/server/repositories/people';
-import { hearTry } from '@/server/repositories/sign-in-attempts';
+import { countAttempt } from '@/server/repositories/sign-in-attempts';
 import { TEST_CREW } from '@/server/repositories/test-jobs';
 import { TASKS } from '@/server/threads/tasks';
 import { type Act, ACT_KINDS, liveTogether, PEOPLE_COUNT } from '@/ui/offline/fake-people';
@@ -125,7 +125,9 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
   'sign-in rush': async (random) => {
     const name = `${randomUUID()}@attack`;
     const address = random() < 0.5 ? null : randomUUID();
-    const heard = await Promise.all(Array.from({ length: 14 }, () => hearTry({ name, address, knownDevice: null })));
+    const heard = await Promise.all(
+      Array.from({ length: 14 }, () => countAttempt({ name, address, knownDevice: null })),
+    );
     mustHold('more tries at once were heard than may be', heard.filter((each) => each !== null).length <= 10);
     return outcomeOf(await signIn(testRequest({ name, password: 'a guess' })));
   },
@@ -231,7 +233,7 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
     const word = pick(random, INHERITED);
     leaningOf(word, 'hot');
     mustHold('a letter that nobody knows means something', meaningsOf(word, 'heat-pump') === null);
-    mustHold('a word that every object has is a function of the wall', !isWallFunction(word));
+    mustHold('a word that every object has is a function of the wall', !isThermostatFunction(word));
     return parseCrewLine(JSON.stringify({ kind: word })).ok ? 'taken' : 'refused';
   },
   'quotes without number': async (random) => {
@@ -271,8 +273,8 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
       new DatabaseError(Object.assign(new Error('Connection terminated unexpectedly'), { sql: '' })),
       new ConnectionError(code('EPIPE')),
     ]);
-    mustHold('a connection that broke counts as a fault', isPassing(problem));
-    return isPassing(new Error('a fault of ours')) ? 'taken' : 'refused';
+    mustHold('a connection that broke counts as a fault', isTransient(problem));
+    return isTransient(new Error('a fault of ours')) ? 'taken' : 'refused';
   },
   'list of what was done': async () => {
     const scope = await makeCrew();

@@ -13,7 +13,7 @@ import { parseJobFileText, toJobFile } from '@/core/formats/job-file';
 import { parseProfileText, profileJson, profileYaml } from '@/core/formats/profile-file';
 import { sampleFile } from '@/core/formats/sample-file';
 import { readWeather } from '@/core/formats/weather';
-import { standingWord } from '@/core/job/reading';
+import { readingStanding } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
 import { jobModel } from '@/core/model/job-model';
 import { observed } from '@/core/model/observable';
@@ -240,7 +240,7 @@ export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
         outcomeOf(await addReadings(testRequest({ readings, visits }), at(id))) === 'taken',
       );
     const job = (await stored(id)) as StoredJob;
-    const stands = standingWord(observed(job.document.facts, job.readings), right.item);
+    const stands = readingStanding(observed(job.document.facts, job.readings), right.item);
     mustHold('a correction lost against a clock that was ahead', stands?.id === right.id);
     return 'taken';
   },

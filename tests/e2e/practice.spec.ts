@@ -4,10 +4,10 @@ import { pointsAt } from '../../src/core/diagnosis/probes/free';
 import { type Act, type Key, KEYS } from '../../src/core/practice/act';
 import { PLACE_WORDS } from '../../src/core/practice/places';
 import { entryOfLook } from '../../src/core/practice/rig';
-import { benchOfRound, clinicOfRound } from '../../src/core/practice/round';
+import { benchOfRound, contextOfRound } from '../../src/core/practice/round';
 import { ROUNDS } from '../../src/core/practice/rounds';
 import { solveRound } from '../../src/core/practice/solve';
-import { nameables, toolOf, TOOLS } from '../../src/core/practice/view';
+import { namedCauses, toolOf, TOOLS } from '../../src/core/practice/view';
 import { alive, freshJob } from './helpers';
 
 const open = async (page: Page, address: string) => {
@@ -18,7 +18,7 @@ const open = async (page: Page, address: string) => {
 /** The bench of a round as the diagnosis plays it, in the test’s own hands. */
 const benchOf = (id: string, seed: number) => {
   const round = ROUNDS.find((each) => each.id === id)!;
-  return benchOfRound(round, clinicOfRound(round), seed);
+  return benchOfRound(round, contextOfRound(round), seed);
 };
 
 /** Holds the two probes of the meter. */
@@ -82,7 +82,7 @@ const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) =
     case 'name': {
       await page.getByRole('button', { name: 'Name the cause' }).click();
       for (const id of act.causes) {
-        const { words } = nameables(bench).find((each) => each.causes.includes(id))!;
+        const { words } = namedCauses(bench).find((each) => each.causes.includes(id))!;
         await page.getByPlaceholder(/Breaker/).fill(words);
         await page.getByRole('option').filter({ hasText: words }).first().click();
       }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { closeDatabase } from '@/server/database';
 import { makeCrew } from '@/server/make-crew';
-import { addPerson, changePerson, forgetPerson } from '@/server/repositories/people';
+import { addPerson, changePerson, erasePerson } from '@/server/repositories/people';
 import { addPlayed, playedByCrew, playedOf } from '@/server/repositories/practice';
 
 afterAll(closeDatabase);
@@ -52,6 +52,6 @@ test('nobody of another crew sees it, and who is forgotten takes it along', asyn
   await changePerson(scope, ana.id, null);
   expect(await playedByCrew(scope)).toEqual([]);
   expect(await playedOf(scope, ana.id)).toHaveLength(1);
-  expect(await forgetPerson(scope, ana.id)).toBe(true);
+  expect(await erasePerson(scope, ana.id)).toBe(true);
   expect(await playedOf(scope, ana.id)).toEqual([]);
 });

@@ -11,7 +11,7 @@ import { CrewEnds } from '@/ui/crew/crew-ends';
 import { InvitePerson } from '@/ui/crew/invite-person';
 import { PeopleList } from '@/ui/crew/people-list';
 import { SignOut } from '@/ui/crew/sign-out';
-import { BackedHeader } from '@/ui/kit/header-with-back';
+import { HeaderWithBack } from '@/ui/kit/header-with-back';
 
 export const metadata: Metadata = { title: 'Crew' };
 export const dynamic = 'force-dynamic';
@@ -21,9 +21,9 @@ const CrewPage = async () => {
   const [crew, people] = [await crewOf(scope), await listPeople(scope)];
   return (
     <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
-      <BackedHeader to="/" toLabel="All jobs" title={crew.name}>
+      <HeaderWithBack to="/" toLabel="All jobs" title={crew.name}>
         <SignOut />
-      </BackedHeader>
+      </HeaderWithBack>
       <CrewEnds at={principal.crewEnds} />
       <p className="mt-3">
         <Link href="/crew/new-jobs" prefetch={false} className="plain-button inline-flex">

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { whoLooks } from '@/server/access/signed-in';
+import { currentViewer } from '@/server/access/signed-in';
 import { isFirstStart } from '@/server/crew';
 import { demoCrews } from '@/server/demo-crews';
 import { AccessForm } from '@/ui/crew/access-form';
@@ -19,7 +19,7 @@ const waitsWords = (waits: number): string =>
   `You are signed out. ${waits === 1 ? '1 entry waits' : `${waits} entries wait`} on this device under your name: sign in here again to send ${waits === 1 ? 'it' : 'them'}.`;
 
 const SignInPage = async ({ searchParams }: Props) => {
-  if (await whoLooks()) redirect('/');
+  if (await currentViewer()) redirect('/');
   if (await isFirstStart()) redirect('/first-start');
   const crews = await demoCrews();
   const waits = Number((await searchParams).waits);

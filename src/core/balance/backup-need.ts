@@ -1,11 +1,11 @@
 import type { Facts } from '../job/document';
 import { type Bank, jobBanks, kitShare } from '../strips/from-job';
-import { banksBesideCompressor } from '../strips/held-bank';
+import { banksWithCompressor } from '../strips/held-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import { sum } from '../units/sum';
-import { type Crossing, crossing, type CrossingInput } from './balance';
+import { type Balance, balance, type BalanceInput } from './balance';
 import { jobLoad } from './evidence';
-import { crossingInput } from './from-job';
+import { balanceInput } from './from-job';
 import { frostShareAt } from './frost';
 import { capacityCurve } from './heat-pump';
 import { compressorFromF } from './lockouts';
@@ -25,8 +25,8 @@ export interface BackupNeed {
 }
 
 /** Whether the compressor may run at an outdoor temperature: neither a lockout nor its own limit stands against it. */
-const runsAt = ({ gates, heatPump }: CrossingInput, outdoorF: number): boolean =>
-  outdoorF >= compressorFromF(gates, heatPump.minOutdoorF);
+const runsAt = ({ lockouts, heatPump }: BalanceInput, outdoorF: number): boolean =>
+  outdoorF >= compressorFromF(lockouts, heatPump.minOutdoorF);
 
 /** Outdoor temperature at which frost is heaviest, °F. */
 const FROST_F = 35;
@@ -36,14 +36,14 @@ const FROST_F = 35;
  * takes from the air near 35 °F, so that the registers do not blow cold.
  */
 export const backupNeeds = (facts: Facts): BackupNeed[] => {
-  const input = crossingInput(facts);
+  const input = balanceInput(facts);
   const { highBtuh } = jobLoad(facts);
-  const high = crossing({ ...input, load: { ...input.load, designBtuh: highBtuh } });
-  const found = crossing(input);
+  const high = balance({ ...input, load: { ...input.load, designBtuh: highBtuh } });
+  const found = balance(input);
   const allowed = [...facts.airHandler.allowedKitsKW].sort((a, b) => a - b);
   const kWOf = (banks: readonly Bank[]) => sum(banks.map(({ kW }) => kW));
   const fittedKW = kWOf(jobBanks(facts));
-  const besideKW = kWOf(banksBesideCompressor(facts));
+  const besideKW = kWOf(banksWithCompressor(facts));
   const furnaceKW = input.fuel ? input.fuel.outputBtuh / BTU_PER_KWH : 0;
   const need = (
     id: BackupNeed['id'],
@@ -65,7 +65,7 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
   const defrostKW = (frostShareAt(FROST_F) * capacityCurve(input.heatPump).at(FROST_F)) / BTU_PER_KWH;
   const { designOutdoorF } = input.load;
   const isAlone = !runsAt(input, designOutdoorF);
-  const atDesign = ({ requiredKW, emergencyKW }: Crossing) => (input.fuel || isAlone ? emergencyKW : requiredKW);
+  const atDesign = ({ requiredKW, emergencyKW }: Balance) => (input.fuel || isAlone ? emergencyKW : requiredKW);
   return [
     need(
       'design',
@@ -77,7 +77,7 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
           : `The heat pump’s shortfall at ${designOutdoorF} °F.`,
       atDesign(found),
       atDesign(high),
-      designOutdoorF < (input.gates.compressorBelowF ?? -Infinity) ? fittedKW : besideKW,
+      designOutdoorF < (input.lockouts.compressorBelowF ?? -Infinity) ? fittedKW : besideKW,
     ),
     need(
       'emergency',
@@ -108,7 +108,7 @@ const DIAL_MARGIN_F = 3;
 export const dialOf = (neededBelowF: number): number => Math.ceil(neededBelowF) + DIAL_MARGIN_F;
 
 /** A bank, what it is needed below, and where its outdoor thermostat would stand. */
-export interface BankGate {
+export interface BankStage {
   readonly bank: number;
   readonly kW: number;
   /** Highest outdoor temperature at which all before it is not enough, °F; null: never down to −30. */
@@ -118,9 +118,9 @@ export interface BankGate {
 }
 
 /** Where each bank of a job is needed. */
-export const bankGates = (facts: Facts): BankGate[] => {
-  const input = crossingInput(facts);
-  const { bankGatesF } = crossing(input);
+export const bankStages = (facts: Facts): BankStage[] => {
+  const input = balanceInput(facts);
+  const { bankGatesF } = balance(input);
   return jobBanks(facts).map(({ bank, kW }, at) => {
     const neededBelowF = bankGatesF[at] ?? null;
     return { bank, kW, neededBelowF, dialF: neededBelowF === null ? null : dialOf(neededBelowF) };

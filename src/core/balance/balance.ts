@@ -1,24 +1,24 @@
 import { BTU_PER_KWH } from '../units/constants';
 import type { SpanF } from '../units/span';
-import { economicBalanceF, evenCop, type Fuel } from './economic-balance';
+import { breakEvenCop, economicBalanceF, type Fuel } from './economic-balance';
 import { capacityCurve, type HeatPump } from './heat-pump';
 import { addCurves, type Curve, flatCurve, highestAboveF, largerOf, scaleCurve, spansAbove } from './line';
 import { type HouseLoad, loadCurve } from './load';
-import { backupToF, compressorFromF, type Gates } from './lockouts';
+import { backupToF, compressorFromF, type Lockouts } from './lockouts';
 import { COLDEST_SEARCH_F } from './range';
 
-export interface CrossingInput {
+export interface BalanceInput {
   readonly load: HouseLoad;
   readonly heatPump: HeatPump;
   /** Rated power of each bank in the order they come on, kW. */
   readonly banksKW: readonly number[];
-  readonly gates: Gates;
+  readonly lockouts: Lockouts;
   /** Price of electricity per kWh; only the economic balance needs it. */
   readonly electricPerKWh?: number;
   readonly fuel?: Fuel;
 }
 
-export interface Crossing {
+export interface Balance {
   /** Highest outdoor temperature at which the load exceeds the heat pump, °F; null: nowhere down to −30. */
   readonly thermalBalanceF: number | null;
   /** For each bank, the highest temperature at which all before it is not enough, °F. */
@@ -30,7 +30,7 @@ export interface Crossing {
   readonly copEven?: number;
   readonly economicBalanceF?: number | 'always' | 'never';
   /** Load, and nothing may run. */
-  readonly holesF: readonly SpanF[];
+  readonly gapsF: readonly SpanF[];
   /** Something may run, and together it is less than the load. */
   readonly shortfallsF: readonly SpanF[];
 }
@@ -49,12 +49,12 @@ const less = (one: Curve, other: Curve) => addCurves(one, scaleCurve(other, -1))
  * All heat that the gates let run at each outdoor temperature, Btu/h. With fuel it is the larger of the two sources,
  * never the sum.
  */
-export const allowedCurve = ({ heatPump, banksKW, gates, fuel }: CrossingInput, within: SpanF): Curve => {
-  const compressor = only(capacityCurve(heatPump), compressorFromF(gates, heatPump.minOutdoorF), Infinity);
-  if (fuel) return largerOf(compressor, only(flatCurve(fuel.outputBtuh), -Infinity, backupToF(gates, -1)), within);
+export const allowedCurve = ({ heatPump, banksKW, lockouts, fuel }: BalanceInput, within: SpanF): Curve => {
+  const compressor = only(capacityCurve(heatPump), compressorFromF(lockouts, heatPump.minOutdoorF), Infinity);
+  if (fuel) return largerOf(compressor, only(flatCurve(fuel.outputBtuh), -Infinity, backupToF(lockouts, -1)), within);
   return addCurves(
     compressor,
-    ...banksKW.map((kW, bank) => only(flatCurve(bankBtuh(kW)), -Infinity, backupToF(gates, bank))),
+    ...banksKW.map((kW, bank) => only(flatCurve(bankBtuh(kW)), -Infinity, backupToF(lockouts, bank))),
   );
 };
 
@@ -63,8 +63,8 @@ export const allowedCurve = ({ heatPump, banksKW, gates, fuel }: CrossingInput, 
  * temperature down to −30 °F; holes and shortfalls lie between design and no-load.
  * @param input two or more rating points, no-load above design; prices above zero where there is fuel
  */
-export const crossing = (input: CrossingInput): Crossing => {
-  const { load, heatPump, banksKW, gates, electricPerKWh, fuel } = input;
+export const balance = (input: BalanceInput): Balance => {
+  const { load, heatPump, banksKW, lockouts, electricPerKWh, fuel } = input;
   const house = loadCurve(load);
   const capacity = capacityCurve(heatPump);
   const search: SpanF = [COLDEST_SEARCH_F, load.noLoadF];
@@ -74,9 +74,9 @@ export const crossing = (input: CrossingInput): Crossing => {
   const before = banksKW.map((_, bank) => banksKW.slice(0, bank).reduce((sum, kW) => sum + bankBtuh(kW), 0));
   const designDeficit = load.designBtuh - capacity.at(load.designOutdoorF);
 
-  const compressorF = compressorFromF(gates, heatPump.minOutdoorF);
+  const compressorF = compressorFromF(lockouts, heatPump.minOutdoorF);
   const backups = fuel ? [-1] : banksKW.map((_, bank) => bank);
-  const backupF = Math.max(-Infinity, ...backups.map((bank) => backupToF(gates, bank)));
+  const backupF = Math.max(-Infinity, ...backups.map((bank) => backupToF(lockouts, bank)));
   const gap: SpanF[] =
     backupF < compressorF ? [[Math.max(backupF, heating[0]), Math.min(compressorF, heating[1])]] : [];
   const holesF = gap.filter(([fromF, toF]) => toF - fromF > 1e-6);
@@ -85,8 +85,8 @@ export const crossing = (input: CrossingInput): Crossing => {
   const economics =
     fuel && electricPerKWh !== undefined
       ? {
-          copEven: evenCop(electricPerKWh, fuel),
-          economicBalanceF: economicBalanceF(heatPump, evenCop(electricPerKWh, fuel)),
+          copEven: breakEvenCop(electricPerKWh, fuel),
+          economicBalanceF: economicBalanceF(heatPump, breakEvenCop(electricPerKWh, fuel)),
         }
       : {};
   return {
@@ -95,7 +95,7 @@ export const crossing = (input: CrossingInput): Crossing => {
     requiredKW: Math.max(0, designDeficit) / BTU_PER_KWH,
     emergencyKW: load.designBtuh / BTU_PER_KWH,
     ...economics,
-    holesF,
+    gapsF: holesF,
     shortfallsF: lacking.flatMap((span) => outside(span, holesF)),
   };
 };

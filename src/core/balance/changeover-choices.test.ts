@@ -3,7 +3,7 @@ import { findingsOf } from '../check';
 import { assumedFacts, type Facts, withFact } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { changeoverChoices, isEconomicExtrapolated } from './changeover-choices';
-import { jobCrossing } from './from-job';
+import { jobBalance } from './from-job';
 
 const facts = (changes: readonly (readonly [Parameters<typeof withFact>[1], unknown])[]): Facts =>
   changes.reduce((all, [path, value]) => withFact(all, path, value), assumedFacts());
@@ -35,7 +35,7 @@ describe('a changeover of dual fuel', () => {
       fc.property(job, ([changeoverF, electric, fuel, designBtuh]) => {
         const found = about(dualFuel(changeoverF, electric, fuel, designBtuh));
         expect(found.length).toBeLessThanOrEqual(1);
-        expect(found.every(({ mendBy }) => mendBy === undefined)).toBe(true);
+        expect(found.every(({ fixBy }) => fixBy === undefined)).toBe(true);
       }),
       { numRuns: 60 },
     );
@@ -55,7 +55,7 @@ describe('a changeover of dual fuel', () => {
 
   test('the two choices are the two balance points, each with what it costs', () => {
     const all = dualFuel(5, 0.16, 3, 52_000);
-    const { thermalBalanceF, economicBalanceF } = jobCrossing(all);
+    const { thermalBalanceF, economicBalanceF } = jobBalance(all);
     const [thermal, economic] = changeoverChoices(all);
     expect(thermal!.changes).toEqual([{ path: 'gates.compressorBelowF', value: Math.ceil(thermalBalanceF!) }]);
     expect(thermal!.cost).toMatch(/^At \d+ °F a million Btu costs \$\d+\.\d\d by heat pump, \$\d+\.\d\d by furnace\.$/);

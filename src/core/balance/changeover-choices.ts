@@ -3,7 +3,7 @@ import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import type { FindingChoice } from '../job/finding';
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
-import { crossingInput, jobCrossing } from './from-job';
+import { balanceInput, jobBalance } from './from-job';
 import { copAt, ratedSpanF } from './heat-pump';
 
 /** Within this of a balance point a changeover is at it, °F. Our judgement. */
@@ -16,14 +16,14 @@ const SETTABLE_F = [-20, 60] as const;
 const costPerMillionBtu = (facts: Facts, outdoorF: number): { readonly heatPump: number; readonly furnace: number } => {
   const { prices, furnace } = facts;
   return {
-    heatPump: (1e6 * prices.electricPerKWh) / (copAt(crossingInput(facts).heatPump, outdoorF) * BTU_PER_KWH),
+    heatPump: (1e6 * prices.electricPerKWh) / (copAt(balanceInput(facts).heatPump, outdoorF) * BTU_PER_KWH),
     furnace: (1e6 * prices.fuelPerUnit) / (FUEL_BTU_PER_UNIT[furnace.fuel] * furnace.efficiency),
   };
 };
 
 /** Whether a dual-fuel job's changeover leaves a range in which the heat pump alone is short. */
 export const isChangeoverBelowBalance = (facts: Facts): boolean => {
-  const { thermalBalanceF } = jobCrossing(facts);
+  const { thermalBalanceF } = jobBalance(facts);
   const { compressorBelowF } = lockoutsInForce(facts);
   return (
     backupOf(facts) === 'fossil' &&
@@ -35,8 +35,8 @@ export const isChangeoverBelowBalance = (facts: Facts): boolean => {
 
 /** Whether the economic balance point of a job is colder than any rating point: it is no basis for a changeover. */
 export const isEconomicExtrapolated = (facts: Facts): boolean => {
-  const { economicBalanceF } = jobCrossing(facts);
-  return typeof economicBalanceF === 'number' && economicBalanceF < ratedSpanF(crossingInput(facts).heatPump)[0];
+  const { economicBalanceF } = jobBalance(facts);
+  return typeof economicBalanceF === 'number' && economicBalanceF < ratedSpanF(balanceInput(facts).heatPump)[0];
 };
 
 /**
@@ -45,7 +45,7 @@ export const isEconomicExtrapolated = (facts: Facts): boolean => {
  * left out.
  */
 export const changeoverChoices = (facts: Facts): readonly FindingChoice[] => {
-  const { thermalBalanceF, economicBalanceF } = jobCrossing(facts);
+  const { thermalBalanceF, economicBalanceF } = jobBalance(facts);
   const { compressorBelowF } = lockoutsInForce(facts);
   const dollars = (outdoorF: number) => {
     const { heatPump, furnace } = costPerMillionBtu(facts, outdoorF);

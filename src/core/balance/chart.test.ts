@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../job/document';
 import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
-import { backupNeeds, bankGates } from './backup-need';
-import { crossingChart } from './chart';
-import { crossingInput, jobCrossing } from './from-job';
+import { backupNeeds, bankStages } from './backup-need';
+import { balanceChart } from './chart';
+import { balanceInput, jobBalance } from './from-job';
 import { capacityCurve } from './heat-pump';
 import { loadCurve } from './load';
 import { priceTable } from './price-table';
-import { CROSSING_RULES } from './rules';
+import { BALANCE_RULES } from './rules';
 import { supplyAtCfm, supplyStates } from './supply-states';
 
 const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
@@ -30,8 +30,8 @@ describe('the chart', () => {
   test('its lines, read off their corners, are the curves themselves', () =>
     fc.assert(
       fc.property(fc.constantFrom(...SAMPLES), fc.double({ min: -19, max: 69, noNaN: true }), ({ facts: of }, atF) => {
-        const { lines } = crossingChart(of);
-        const input = crossingInput(of);
+        const { lines } = balanceChart(of);
+        const input = balanceInput(of);
         fc.pre(Math.abs(atF - (of.outdoorUnit.minOutdoorF ?? -99)) > 0.01);
         expect(readOff(lines.find(({ id }) => id === 'capacity')!.points, atF)).toBeCloseTo(
           capacityCurve(input.heatPump).at(atF),
@@ -45,7 +45,7 @@ describe('the chart', () => {
     ));
 
   test('every stage, bank and source has its line, and only what there is', () => {
-    const ids = (of: Facts) => crossingChart(of).lines.map(({ id }) => id);
+    const ids = (of: Facts) => balanceChart(of).lines.map(({ id }) => id);
     expect(ids(facts())).toEqual(['steady', 'capacity', 'bank-1', 'load']);
     expect(ids(facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', LOW]))).toEqual([
       'steady',
@@ -66,14 +66,14 @@ describe('the chart', () => {
 
   test('an inverter with its least speed has a range, a unit of two stages has none', () => {
     const range = (stages: string) =>
-      crossingChart(facts(['outdoorUnit.stages', stages], ['outdoorUnit.lowPoints', LOW])).range;
+      balanceChart(facts(['outdoorUnit.stages', stages], ['outdoorUnit.lowPoints', LOW])).range;
     expect(range('two')).toBeNull();
     expect(range('inverter')!.length).toBeGreaterThan(4);
   });
 
   test('the balance lies within its band, and a wider band of load widens it', () => {
     const band = (is: string) =>
-      crossingChart(facts(['load.heatLossIs', is])).marks.find(({ id }) => id === 'thermal-balance')!;
+      balanceChart(facts(['load.heatLossIs', is])).marks.find(({ id }) => id === 'thermal-balance')!;
     const [narrow, wide] = [band('room-by-room'), band('guess')];
     expect(narrow.atF).toBe(wide.atF);
     expect(narrow.bandF![0]).toBeLessThan(narrow.atF);
@@ -82,7 +82,7 @@ describe('the chart', () => {
   });
 
   test('marks stand for every gate that there is', () => {
-    const ids = (of: Facts) => crossingChart(of).marks.map(({ id }) => id);
+    const ids = (of: Facts) => balanceChart(of).marks.map(({ id }) => id);
     expect(ids(facts(['outdoorUnit.minOutdoorF', -5]))).toEqual(['thermal-balance', 'design', 'unit-limit', 'no-load']);
     expect(ids(facts(FURNACE))).toContain('economic-balance');
     expect(ids(SAMPLES[1]!.facts)).toContain('bank-2');
@@ -90,14 +90,14 @@ describe('the chart', () => {
 
   test('every system that can be wired has one', () => {
     for (const { facts: of } of families().filter((_, at) => at % 20 === 0))
-      expect(crossingChart(of).mostBtuh).toBeGreaterThan(0);
+      expect(balanceChart(of).mostBtuh).toBeGreaterThan(0);
   });
 
   test('more capacity never raises the balance', () =>
     fc.assert(
       fc.property(fc.double({ min: 0.6, max: 0.99, noNaN: true }), (share) => {
-        const less = jobCrossing(facts(['outdoorUnit.capacityShare', share])).thermalBalanceF!;
-        expect(jobCrossing(facts()).thermalBalanceF!).toBeLessThanOrEqual(less);
+        const less = jobBalance(facts(['outdoorUnit.capacityShare', share])).thermalBalanceF!;
+        expect(jobBalance(facts()).thermalBalanceF!).toBeLessThanOrEqual(less);
       }),
     ));
 });
@@ -105,7 +105,7 @@ describe('the chart', () => {
 describe('what the backup must give', () => {
   test('at design, in an emergency and in defrost, with the least kit of the list', () => {
     const [design, emergency, defrost] = backupNeeds(facts(['airHandler.allowedKitsKW', [5, 10, 15]]));
-    expect(design!.kW).toBeCloseTo(jobCrossing(facts()).requiredKW, 9);
+    expect(design!.kW).toBeCloseTo(jobBalance(facts()).requiredKW, 9);
     expect(emergency!.kW).toBeCloseTo(36_000 / 3412.14, 6);
     expect([design!.kitKW, emergency!.kitKW]).toEqual([design!.kW <= 5 ? 5 : 10, 15]);
     expect(defrost!.kW).toBeGreaterThan(4);
@@ -125,7 +125,7 @@ describe('what the backup must give', () => {
     ]);
   });
   test('each bank with where it is needed, the second below the first', () => {
-    const [first, second] = bankGates(SAMPLES[1]!.facts);
+    const [first, second] = bankStages(SAMPLES[1]!.facts);
     expect(second!.neededBelowF!).toBeLessThan(first!.neededBelowF!);
   });
 });
@@ -144,7 +144,7 @@ describe('prices against each other', () => {
     const down = table.map((row) => asNumber(row[2]!.balanceF));
     expect(down).toEqual([...down].sort((a, b) => a - b));
     expect(table.flat().filter(({ isToday }) => isToday)).toEqual([table[2]![2]]);
-    expect(table[2]![2]!.balanceF).toBe(jobCrossing(of).economicBalanceF);
+    expect(table[2]![2]!.balanceF).toBe(jobBalance(of).economicBalanceF);
   });
   test('without a furnace there is none', () => expect(priceTable(facts())).toEqual([]));
 });
@@ -181,7 +181,7 @@ describe('wrong entries are questioned', () => {
   const points = (...rows: readonly (readonly [number, number, number])[]) =>
     facts(['outdoorUnit.ratingPoints', rows.map(([outdoorF, btuh, kW]) => ({ outdoorF, btuh, kW }))]);
   const said = (of: Facts) =>
-    CROSSING_RULES.flatMap((rule) => rule.check(of).map(({ what }) => `${rule.id}: ${what}`)).join('\n');
+    BALANCE_RULES.flatMap((rule) => rule.check(of).map(({ what }) => `${rule.id}: ${what}`)).join('\n');
 
   test.each<[string, Facts, RegExp]>([
     ['more heat in the cold', points([47, 20_000, 2], [17, 30_000, 3]), /More heat at 17 °F than at 47/],

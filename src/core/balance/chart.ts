@@ -1,13 +1,13 @@
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
-import { banksBesideCompressor } from '../strips/held-bank';
+import { banksWithCompressor } from '../strips/held-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import type { SpanF } from '../units/span';
 import { sum } from '../units/sum';
-import { type Crossing, crossing } from './balance';
+import { type Balance, balance } from './balance';
 import { jobLoad } from './evidence';
-import { crossingInput } from './from-job';
-import { capacityCurve, copOf, isDrawnOn, ratedSpanF } from './heat-pump';
+import { balanceInput } from './from-job';
+import { capacityCurve, copOf, isExtrapolated, ratedSpanF } from './heat-pump';
 import { jobHeatPump, jobLowStage } from './job-heat-pump';
 import { addCurves, type Curve, flatCurve } from './line';
 import { loadCurve } from './load';
@@ -38,7 +38,7 @@ export interface ChartMark {
 }
 
 /** Everything that the crossing chart shows. */
-export interface CrossingChart {
+export interface BalanceChartData {
   readonly spanF: SpanF;
   /** Coldest and warmest rating point, °F: beyond them the heat pump's lines are drawn on. */
   readonly ratedF: SpanF;
@@ -55,7 +55,7 @@ export interface CrossingChart {
   readonly cop: readonly ChartPoint[];
   /** COP at which the fuel's heat costs as much; null without fuel. */
   readonly copEven: number | null;
-  readonly crossing: Crossing;
+  readonly crossing: Balance;
 }
 
 /** A jump smaller than this is rounding, Btu/h. */
@@ -82,21 +82,21 @@ const corners = (curve: Curve, [fromF, toF]: SpanF): ChartPoint[] => {
   return [[fromF, curve.at(fromF)], ...points, [toF, curve.at(toF)]];
 };
 
-const numberOrNothing = (value: Crossing['economicBalanceF']): readonly number[] =>
+const numberOrNothing = (value: Balance['economicBalanceF']): readonly number[] =>
   typeof value === 'number' ? [value] : [];
 
 /** The crossing chart of a job. */
-export const crossingChart = (facts: Facts): CrossingChart => {
+export const balanceChart = (facts: Facts): BalanceChartData => {
   const spanF = RULER_SPAN_F;
-  const input = crossingInput(facts);
+  const input = balanceInput(facts);
   const { load, lowBtuh, highBtuh } = jobLoad(facts);
-  const found = crossing(input);
+  const found = balance(input);
   const heatPump = jobHeatPump(facts);
   const low = jobLowStage(facts);
   const isInverter = facts.outdoorUnit.stages === 'inverter';
   const capacity = capacityCurve(heatPump);
   const cop = copOf(heatPump);
-  const beside = banksBesideCompressor(facts);
+  const beside = banksWithCompressor(facts);
   const banks = jobBanks(facts);
   const stripsBtuh = (count: number) => sum(beside.slice(0, count).map(({ kW }) => kW * BTU_PER_KWH));
   const line = (
@@ -131,7 +131,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
     lowBtuh: loadCurve({ ...load, designBtuh: lowBtuh }).at(outdoorF),
     highBtuh: loadCurve({ ...load, designBtuh: highBtuh }).at(outdoorF),
   });
-  const balanceWith = (designBtuh: number) => crossing({ ...input, load: { ...load, designBtuh } }).thermalBalanceF;
+  const balanceWith = (designBtuh: number) => balance({ ...input, load: { ...load, designBtuh } }).thermalBalanceF;
   const [lowBalanceF, highBalanceF] = [balanceWith(lowBtuh), balanceWith(highBtuh)];
   const designBtuh = capacity.at(load.designOutdoorF) + stripsBtuh(banks.length);
   return {
@@ -150,7 +150,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
               id: 'thermal-balance',
               label: 'balance',
               atF: found.thermalBalanceF,
-              isDrawnOn: isDrawnOn(heatPump, found.thermalBalanceF),
+              isDrawnOn: isExtrapolated(heatPump, found.thermalBalanceF),
               ...(highBalanceF === null ? {} : { bandF: [lowBalanceF ?? coldF, highBalanceF] as const }),
             },
           ]),
@@ -162,7 +162,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
                 id: `bank-${index + 1}`,
                 label: `bank ${banks[index]!.bank} needed`,
                 atF,
-                isDrawnOn: isDrawnOn(heatPump, atF),
+                isDrawnOn: isExtrapolated(heatPump, atF),
               },
             ],
       ),
@@ -170,7 +170,7 @@ export const crossingChart = (facts: Facts): CrossingChart => {
         id: 'economic-balance',
         label: 'economic balance point',
         atF,
-        isDrawnOn: isDrawnOn(heatPump, atF),
+        isDrawnOn: isExtrapolated(heatPump, atF),
       })),
       { id: 'design', label: 'design', atF: load.designOutdoorF },
       ...(heatPump.minOutdoorF === null

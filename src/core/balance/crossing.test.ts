@@ -3,16 +3,16 @@ import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
-import { allowedCurve, crossing, type CrossingInput } from './balance';
-import { crossingAt, jobCrossing } from './from-job';
+import { allowedCurve, balance, type BalanceInput } from './balance';
+import { balanceAt, jobBalance } from './from-job';
 import { capacityCurve, copAt } from './heat-pump';
 import { loadCurve } from './load';
-import { ruler } from './outdoor-ruler';
-import { rulerVerdict } from './ruler-sentence';
+import { outdoorRuler } from './outdoor-ruler';
+import { rulerSentence } from './ruler-sentence';
 
 const verdictAt = (facts: Facts, outdoorF: number, call: CallId = 'heat-1') => {
   const moment = { ...DEFAULT_MOMENT, outdoorF, call };
-  return rulerVerdict(facts, jobModel(facts).state(moment), moment);
+  return rulerSentence(facts, jobModel(facts).state(moment), moment);
 };
 
 const input = fc
@@ -40,7 +40,7 @@ const input = fc
       banksKW,
       lockout,
       auxAbove,
-    }): CrossingInput => ({
+    }): BalanceInput => ({
       load: { designOutdoorF, designBtuh, noLoadF },
       heatPump: {
         points: [
@@ -51,15 +51,15 @@ const input = fc
         minOutdoorF: min,
       },
       banksKW,
-      gates: { compressorBelowF: lockout, auxAboveF: auxAbove },
+      lockouts: { compressorBelowF: lockout, auxAboveF: auxAbove },
     }),
   );
 
 /** Holes and shortfalls found the slow way: looking at every hundredth of a degree. */
-const looked = (of: CrossingInput, atF: number): 'hole' | 'short' | 'fine' => {
-  const { gates, heatPump, load } = of;
-  const compressor = atF >= (gates.compressorBelowF ?? -99) && atF >= (heatPump.minOutdoorF ?? -99);
-  const strips = of.banksKW.length > 0 && atF <= (gates.auxAboveF ?? 99);
+const looked = (of: BalanceInput, atF: number): 'hole' | 'short' | 'fine' => {
+  const { lockouts, heatPump, load } = of;
+  const compressor = atF >= (lockouts.compressorBelowF ?? -99) && atF >= (heatPump.minOutdoorF ?? -99);
+  const strips = of.banksKW.length > 0 && atF <= (lockouts.auxAboveF ?? 99);
   if (!compressor && !strips) return 'hole';
   const given =
     (compressor ? capacityCurve(heatPump).at(atF) : 0) +
@@ -73,11 +73,11 @@ describe('crossing', () => {
       fc.property(input, fc.double({ min: 0.001, max: 0.999, noNaN: true }), (of, share) => {
         const { load } = of;
         const atF = load.designOutdoorF + share * (load.noLoadF - load.designOutdoorF);
-        const { holesF, shortfallsF } = crossing(of);
-        const near = [...holesF, ...shortfallsF].flat().some((end) => Math.abs(end - atF) < 0.01);
+        const { gapsF, shortfallsF } = balance(of);
+        const near = [...gapsF, ...shortfallsF].flat().some((end) => Math.abs(end - atF) < 0.01);
         const within = (spans: readonly (readonly [number, number])[]) =>
           spans.some(([from, to]) => atF > from && atF < to);
-        if (!near) expect(within(holesF) ? 'hole' : within(shortfallsF) ? 'short' : 'fine').toBe(looked(of, atF));
+        if (!near) expect(within(gapsF) ? 'hole' : within(shortfallsF) ? 'short' : 'fine').toBe(looked(of, atF));
       }),
       { numRuns: 500 },
     );
@@ -93,8 +93,8 @@ describe('crossing', () => {
             points: of.heatPump.points.map((point) => ({ ...point, btuh: point.btuh * factor })),
           },
         };
-        expect(crossing(stronger).thermalBalanceF ?? -31).toBeLessThanOrEqual(
-          (crossing(of).thermalBalanceF ?? -31) + 1e-9,
+        expect(balance(stronger).thermalBalanceF ?? -31).toBeLessThanOrEqual(
+          (balance(of).thermalBalanceF ?? -31) + 1e-9,
         );
       }),
     );
@@ -103,7 +103,7 @@ describe('crossing', () => {
   test('at the balance point the heat pump gives the load, unless its own limit makes the step', () => {
     fc.assert(
       fc.property(input, (of) => {
-        const { thermalBalanceF } = crossing({ ...of, heatPump: { ...of.heatPump, minOutdoorF: null } });
+        const { thermalBalanceF } = balance({ ...of, heatPump: { ...of.heatPump, minOutdoorF: null } });
         if (thermalBalanceF === null) return;
         const free = { ...of.heatPump, minOutdoorF: null };
         expect(capacityCurve(free).at(thermalBalanceF)).toBeCloseTo(loadCurve(of.load).at(thermalBalanceF), 3);
@@ -114,7 +114,7 @@ describe('crossing', () => {
   test('each bank’s gate lies no higher than the one before', () => {
     fc.assert(
       fc.property(input, (of) => {
-        const gates = crossing(of).bankGatesF.map((gate) => gate ?? -31);
+        const gates = balance(of).bankGatesF.map((gate) => gate ?? -31);
         expect([...gates].sort((a, b) => b - a)).toEqual(gates);
       }),
     );
@@ -134,18 +134,18 @@ describe('of a job', () => {
 
   test('a lockout without an outdoor temperature does not exist', () => {
     const deaf: Facts = { ...planned, thermostat: { ...planned.thermostat, outdoorSensor: 'none' } };
-    expect(jobCrossing(planned).holesF).toEqual([[30, 35]]);
-    expect(jobCrossing(deaf).holesF).toEqual([]);
-    expect(ruler(deaf).lanes.flatMap(({ posts }) => posts)).toEqual([]);
+    expect(jobBalance(planned).gapsF).toEqual([[30, 35]]);
+    expect(jobBalance(deaf).gapsF).toEqual([]);
+    expect(outdoorRuler(deaf).lanes.flatMap(({ markers }) => markers)).toEqual([]);
   });
 
   test('the ruler has a lane for each source, with posts that name their fact', () => {
-    const { lanes, marks } = ruler(planned);
+    const { lanes, marks } = outdoorRuler(planned);
     expect(lanes.map(({ id, openF }) => [id, openF])).toEqual([
       ['compressor', [[35, 70]]],
       ['bank-1', [[-20, 30]]],
     ]);
-    expect(lanes.map(({ posts }) => posts.map(({ fact }) => fact))).toEqual([
+    expect(lanes.map(({ markers }) => markers.map(({ fact }) => fact))).toEqual([
       ['gates.compressorBelowF'],
       ['gates.auxAboveF'],
     ]);
@@ -180,6 +180,6 @@ describe('of a job', () => {
     expect(capacityCurve(heatPump).at(35)).toBeCloseTo(27_000, 6);
     expect(copAt(heatPump, 35)).toBeCloseTo(27_000 / (0.985 * 2.84 * 3412.14), 6);
     expect(copAt(heatPump, -1)).toBe(0);
-    expect(crossingAt(planned, 70)).toMatchObject({ loadBtuh: 0 });
+    expect(balanceAt(planned, 70)).toMatchObject({ loadBtuh: 0 });
   });
 });

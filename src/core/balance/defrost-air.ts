@@ -6,7 +6,7 @@ import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
 import { sum } from '../units/sum';
 import { bankGroups } from '../wiring/plan/bank-groups';
-import { crossingInput } from './from-job';
+import { balanceInput } from './from-job';
 import type { On } from './heat-now';
 import { capacityCurve } from './heat-pump';
 
@@ -38,6 +38,6 @@ export const banksBtuh = (banks: readonly Bank[]): number => sum(banks.map(({ kW
 export const defrostAirF = (facts: Facts, roomF: number, outdoorF = FROST_F, on?: On): number => {
   const { airHandler, site } = facts;
   const given = banksBtuh(defrostBanks(facts, on));
-  const taken = capacityCurve(crossingInput(facts).heatPump).at(outdoorF);
+  const taken = capacityCurve(balanceInput(facts).heatPump).at(outdoorF);
   return roomF + temperatureRiseF(given - taken, given > 0 ? airHandler.auxCfm : airHandler.heatCfm, site.elevationFt);
 };

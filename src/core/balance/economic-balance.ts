@@ -17,7 +17,7 @@ export interface Fuel {
  * @param electricPerKWh price of electricity per kWh
  * @source (electric ÷ 3412.14) ÷ (fuel price ÷ (Btu per unit × efficiency))
  */
-export const evenCop = (electricPerKWh: number, { kind, pricePerUnit, efficiency }: Fuel): number =>
+export const breakEvenCop = (electricPerKWh: number, { kind, pricePerUnit, efficiency }: Fuel): number =>
   electricPerKWh / BTU_PER_KWH / (pricePerUnit / (FUEL_BTU_PER_UNIT[kind] * efficiency));
 
 /** Warmest outdoor temperature at which the fuel is compared, °F. */

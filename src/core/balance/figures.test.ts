@@ -4,11 +4,11 @@ import { assumedFacts, type Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { jobKit } from '../strips/from-job';
 import { backupNeeds } from './backup-need';
-import { crossingChart } from './chart';
-import { crossingAt, crossingInput, jobCrossing } from './from-job';
-import { copAt, isDrawnOn, powerCurve } from './heat-pump';
+import { balanceChart } from './chart';
+import { balanceAt, balanceInput, jobBalance } from './from-job';
+import { copAt, isExtrapolated, powerCurve } from './heat-pump';
 import { jobHeatPump } from './job-heat-pump';
-import { rulerVerdict } from './ruler-sentence';
+import { rulerSentence } from './ruler-sentence';
 import { supplyAir } from './supply-air';
 import { supplyStates } from './supply-states';
 import { jobPlant } from './year/from-job';
@@ -31,7 +31,7 @@ describe('strips on a 208 V service', () => {
   test('two elements of 4.8 kW give 7.21 kW everywhere', () => {
     expect(kW).toBeCloseTo(7.21, 2);
     expect(jobKit(low, 208).deliveredKW).toBeCloseTo(kW, 9);
-    expect(crossingInput(low).banksKW).toEqual([expect.closeTo(kW, 9)]);
+    expect(balanceInput(low).banksKW).toEqual([expect.closeTo(kW, 9)]);
     expect(jobPlant(low).banksKW).toEqual([expect.closeTo(kW, 9)]);
     const strips = supplyStates(low, 20, 68).find(({ id }) => id === 'strips-1')!;
     expect(strips.btuh).toBeCloseTo(kW * 3412.14, 3);
@@ -56,7 +56,7 @@ describe('beyond the rating points', () => {
   const two = change(base, 'outdoorUnit', { ratingPoints: TWO_POINTS });
 
   test('every figure is marked, and a colder point is asked for', () => {
-    expect([crossingAt(two, 16).isDrawnOn, crossingAt(two, 17).isDrawnOn, crossingAt(two, 50).isDrawnOn]).toEqual([
+    expect([balanceAt(two, 16).isDrawnOn, balanceAt(two, 17).isDrawnOn, balanceAt(two, 50).isDrawnOn]).toEqual([
       true,
       false,
       true,
@@ -65,7 +65,7 @@ describe('beyond the rating points', () => {
     expect(findingsOf(jobModel(base)).map(({ rule }) => rule)).not.toContain('rating-points-reach');
     expect(supplyStates(two, 5, 68).map(({ id, isDrawnOn: is }) => [id, is])).toContainEqual(['strips-1', false]);
     expect(supplyStates(two, 5, 68)[0]!.isDrawnOn).toBe(true);
-    expect(crossingChart(two).ratedF).toEqual([17, 47]);
+    expect(balanceChart(two).ratedF).toEqual([17, 47]);
   });
 
   test('a COP under 1 that nobody measured never decides', () => {
@@ -80,7 +80,7 @@ describe('beyond the rating points', () => {
       'prices',
       { electricPerKWh: 0.06, fuelPerUnit: 3.2 },
     );
-    const { copEven, economicBalanceF } = jobCrossing(steep);
+    const { copEven, economicBalanceF } = jobBalance(steep);
     expect(copEven!).toBeLessThan(1);
     expect(economicBalanceF).toBe('never');
     // Lines that fall: at 5 °F they still give heat, farther down none, and nobody calls none a COP of 1.
@@ -91,7 +91,7 @@ describe('beyond the rating points', () => {
     // Between its points it is what its sheet says.
     for (const outdoorF of [17, 30, 47])
       expect(powerCurve(jobHeatPump(steep)).at(outdoorF)).toBeCloseTo(powerCurve(plain).at(outdoorF), 12);
-    expect(isDrawnOn(plain, 10)).toBe(true);
+    expect(isExtrapolated(plain, 10)).toBe(true);
   });
 });
 
@@ -111,7 +111,7 @@ describe('a changeover below the thermal balance', () => {
       'gates',
       { compressorBelowF: 15 },
     );
-    const { thermalBalanceF } = jobCrossing(facts);
+    const { thermalBalanceF } = jobBalance(facts);
     const found = findingsOf(jobModel(facts)).find(({ rule }) => rule === 'sources-alternate')!;
     expect(thermalBalanceF!).toBeGreaterThan(25);
     expect(found.choices![0]).toMatchObject({
@@ -137,7 +137,7 @@ describe('a furnace whose second stage nothing brings', () => {
   test('counts at low fire in crossing, year and air', () => {
     const twoStage = change(change(dual, 'airHandler', { wInputs: 'W1+W2' }), 'furnace', { outputBtuh: 60_000 });
     const stuck = change(twoStage, 'furnace', { staging: 'wire', lowFireBtuh: 42_000 });
-    expect([crossingInput(twoStage).fuel!.outputBtuh, crossingInput(stuck).fuel!.outputBtuh]).toEqual([60_000, 42_000]);
+    expect([balanceInput(twoStage).fuel!.outputBtuh, balanceInput(stuck).fuel!.outputBtuh]).toEqual([60_000, 42_000]);
     const air = (facts: Facts) => {
       const moment = { ...DEFAULT_MOMENT, call: 'emergency' as const };
       const supply = supplyAir(facts, jobModel(facts).state(moment), moment);
@@ -145,7 +145,7 @@ describe('a furnace whose second stage nothing brings', () => {
     };
     expect(air(stuck) / air(twoStage)).toBeCloseTo(0.7, 9);
     const called = change(stuck, 'thermostat', { heatTerminals: 'AUX1+AUX2+E' });
-    expect(crossingInput(called).fuel!.outputBtuh).toBe(60_000);
+    expect(balanceInput(called).fuel!.outputBtuh).toBe(60_000);
   });
 });
 
@@ -169,7 +169,7 @@ describe('air of a stage', () => {
 
   test('an inverter gives what the house wants, as far as it can', () => {
     const inverter = change(base, 'outdoorUnit', { stages: 'inverter', lowPoints: LOW, frostDerate: false });
-    const mild = crossingAt(inverter, 40).loadBtuh;
+    const mild = balanceAt(inverter, 40).loadBtuh;
     expect(mild).toBeLessThan(24_000 - (7 * 9000) / 30);
     // Below its least speed it cycles at it.
     expect(at(inverter, 'heat-1', 40) - 68).toBeGreaterThan(0);
@@ -180,7 +180,7 @@ describe('air of a stage', () => {
 describe('the ruler answers the moment’s call', () => {
   const say = (facts: Facts, call: CallId, outdoorF: number) => {
     const moment = { ...DEFAULT_MOMENT, call, outdoorF };
-    return rulerVerdict(facts, jobModel(facts).state(moment), moment);
+    return rulerSentence(facts, jobModel(facts).state(moment), moment);
   };
   const cold = change(base, 'house', { designBtuh: 38_000, designOutdoorF: 12, noLoadF: 62 });
 

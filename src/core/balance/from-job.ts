@@ -4,22 +4,22 @@ import { jobFurnaceBtuh } from '../devices/furnace/stages';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
-import { heldBank } from '../strips/held-bank';
-import { allowedCurve, type Crossing, crossing, type CrossingInput } from './balance';
+import { interlockedBank } from '../strips/held-bank';
+import { allowedCurve, type Balance, balance, type BalanceInput } from './balance';
 import { jobLoad } from './evidence';
-import { capacityCurve, copAt, isDrawnOn } from './heat-pump';
+import { capacityCurve, copAt, isExtrapolated } from './heat-pump';
 import { jobHeatPump } from './job-heat-pump';
 import { loadCurve } from './load';
-import type { Gates } from './lockouts';
+import type { Lockouts } from './lockouts';
 import { RULER_SPAN_F } from './range';
 
 /**
  * Everything that holds a job's sources by outdoor temperature: lockouts, an outdoor thermostat in front of a bank, and
  * a relay that holds a bank wherever the compressor is called, which is down to its lockout.
  */
-export const jobGates = (facts: Facts): Required<Gates> => {
+export const jobLockouts = (facts: Facts): Required<Lockouts> => {
   const lockouts = lockoutsInForce(facts);
-  const held = heldBank(facts);
+  const held = interlockedBank(facts);
   return {
     ...lockouts,
     banksCloseBelowF: jobBanks(facts).map(({ bank }) => {
@@ -30,11 +30,11 @@ export const jobGates = (facts: Facts): Required<Gates> => {
 };
 
 /** A job's facts as the crossing takes them. Lockouts count only where the thermostat knows the outdoor temperature. */
-export const crossingInput = (facts: Facts): CrossingInput => ({
+export const balanceInput = (facts: Facts): BalanceInput => ({
   load: jobLoad(facts).load,
   heatPump: jobHeatPump(facts),
   banksKW: jobBanks(facts).map(({ kW }) => kW),
-  gates: jobGates(facts),
+  lockouts: jobLockouts(facts),
   electricPerKWh: facts.prices.electricPerKWh,
   ...(backupOf(facts) === 'fossil'
     ? {
@@ -49,10 +49,10 @@ export const crossingInput = (facts: Facts): CrossingInput => ({
 });
 
 /** The crossing of a job. */
-export const jobCrossing = (facts: Facts): Crossing => crossing(crossingInput(facts));
+export const jobBalance = (facts: Facts): Balance => balance(balanceInput(facts));
 
 /** Load and heat at one outdoor temperature, Btu/h. */
-export interface CrossingAt {
+export interface BalanceAt {
   readonly loadBtuh: number;
   readonly heatPumpBtuh: number;
   /** All that the gates let run together. */
@@ -63,13 +63,13 @@ export interface CrossingAt {
 }
 
 /** What a job's house needs and may get at an outdoor temperature, °F. */
-export const crossingAt = (facts: Facts, outdoorF: number): CrossingAt => {
-  const input = crossingInput(facts);
+export const balanceAt = (facts: Facts, outdoorF: number): BalanceAt => {
+  const input = balanceInput(facts);
   return {
     loadBtuh: loadCurve(input.load).at(outdoorF),
     heatPumpBtuh: capacityCurve(input.heatPump).at(outdoorF),
     allowedBtuh: allowedCurve(input, RULER_SPAN_F).at(outdoorF),
     cop: copAt(input.heatPump, outdoorF),
-    isDrawnOn: isDrawnOn(input.heatPump, outdoorF),
+    isDrawnOn: isExtrapolated(input.heatPump, outdoorF),
   };
 };

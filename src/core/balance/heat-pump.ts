@@ -30,7 +30,7 @@ export const ratedSpanF = ({ points }: HeatPump): SpanF => {
 };
 
 /** Whether a figure at an outdoor temperature, °F, is drawn on beyond the rating points. */
-export const isDrawnOn = (heatPump: HeatPump, outdoorF: number): boolean => {
+export const isExtrapolated = (heatPump: HeatPump, outdoorF: number): boolean => {
   const [coldestF, warmestF] = ratedSpanF(heatPump);
   return outdoorF < coldestF || outdoorF > warmestF;
 };

@@ -20,7 +20,7 @@ const ofPoints = ({ outdoorUnit, proof }: Facts, points: readonly RatingPoint[])
 });
 
 /** The same job with its unit as its sheet has it, whatever was measured: what a reading is judged by. */
-export const bySheet = (facts: Facts): Facts =>
+export const atRatedCapacity = (facts: Facts): Facts =>
   facts.proof.measuredShare === null ? facts : { ...facts, proof: { ...facts.proof, measuredShare: null } };
 
 /**

@@ -20,5 +20,5 @@ export const loadCurve = ({ designOutdoorF, designBtuh, noLoadF }: HouseLoad): C
  * Outdoor temperature down to which a heat output holds the house by itself, °F: the load line, the other way round.
  * @param heatBtuh what is given, Btu/h, the same at every temperature
  */
-export const heldDownToF = ({ designOutdoorF, designBtuh, noLoadF }: HouseLoad, heatBtuh: number): number =>
+export const carriesDownToF = ({ designOutdoorF, designBtuh, noLoadF }: HouseLoad, heatBtuh: number): number =>
   noLoadF - (heatBtuh * (noLoadF - designOutdoorF)) / designBtuh;

@@ -1,7 +1,7 @@
 import type { SpanF } from '../units/span';
 
 /** What holds each source back by outdoor temperature. Null or missing: nothing does. */
-export interface Gates {
+export interface Lockouts {
   /** No compressor below it, °F. */
   readonly compressorBelowF?: number | null;
   /** No backup above it, °F. */
@@ -13,11 +13,11 @@ export interface Gates {
 const orElse = (value: number | null | undefined, otherwise: number) => value ?? otherwise;
 
 /** Coldest temperature at which the compressor may run, °F, −∞ where nothing stops it. */
-export const compressorFromF = (gates: Gates, minOutdoorF: number | null): number =>
+export const compressorFromF = (gates: Lockouts, minOutdoorF: number | null): number =>
   Math.max(orElse(gates.compressorBelowF, -Infinity), orElse(minOutdoorF, -Infinity));
 
 /** Warmest temperature at which a bank (or, with bank −1, the furnace) may run, °F, +∞ where nothing stops it. */
-export const backupToF = (gates: Gates, bank: number): number =>
+export const backupToF = (gates: Lockouts, bank: number): number =>
   Math.min(orElse(gates.auxAboveF, Infinity), orElse(gates.banksCloseBelowF?.[bank], Infinity));
 
 /** The part of a range that lies at or above a temperature, as spans. */

@@ -1,18 +1,18 @@
-import { outdoorThermostatOf, withDialAt } from '../control/outdoor-thermostats';
+import { outdoorThermostatOf, withDialSetting } from '../control/outdoor-thermostats';
 import { jobFurnaceBtuh } from '../devices/furnace/stages';
 import { backupOf } from '../job/backup';
 import { factAt, type FactPath, type Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
-import { heldBank } from '../strips/held-bank';
+import { interlockedBank } from '../strips/held-bank';
 import { roundTo } from '../units/round';
 import type { SpanF } from '../units/span';
-import { jobCrossing, jobGates } from './from-job';
+import { jobBalance, jobLockouts } from './from-job';
 import { backupToF, compressorFromF, spanFrom, spanTo } from './lockouts';
-import { type MaybeHole, maybeHole } from './possible-gap';
+import { type PossibleGap, possibleGap } from './possible-gap';
 import { RULER_SPAN_F } from './range';
 
 /** A gate post: where a lockout or limit stands on a lane. With a fact it can be dragged. */
-export interface GatePost {
+export interface LockoutMarker {
   readonly label: string;
   readonly atF: number;
   readonly fact?: FactPath;
@@ -21,7 +21,7 @@ export interface GatePost {
 }
 
 /** How far a post may be moved, °F; null where it stands for no fact. */
-export const postLimitsF = ({ fact, row }: GatePost): SpanF | null => {
+export const markerLimitsF = ({ fact, row }: LockoutMarker): SpanF | null => {
   if (fact === undefined) return null;
   const entry = factAt(fact);
   const bounds =
@@ -34,10 +34,10 @@ export const postLimitsF = ({ fact, row }: GatePost): SpanF | null => {
 };
 
 /** The fact's new value for a post moved to an outdoor temperature, °F, kept within its limits. */
-export const postValue = (facts: Facts, post: GatePost, atF: number): unknown => {
-  const [low, high] = postLimitsF(post)!;
+export const markerValue = (facts: Facts, post: LockoutMarker, atF: number): unknown => {
+  const [low, high] = markerLimitsF(post)!;
   const withinF = Math.min(high, Math.max(low, atF));
-  return post.row === undefined ? withinF : withDialAt(facts, post.row + 1, withinF);
+  return post.row === undefined ? withinF : withDialSetting(facts, post.row + 1, withinF);
 };
 
 /** One source's lane: where it may run, and the posts that say so. */
@@ -46,7 +46,7 @@ export interface Lane {
   readonly label: string;
   readonly source: 'compressor' | 'strips' | 'fossil';
   readonly openF: readonly SpanF[];
-  readonly posts: readonly GatePost[];
+  readonly markers: readonly LockoutMarker[];
 }
 
 export interface RulerMark {
@@ -56,23 +56,23 @@ export interface RulerMark {
 }
 
 /** Everything the gate ruler shows. */
-export interface Ruler {
+export interface OutdoorRuler {
   readonly spanF: SpanF;
   readonly lanes: readonly Lane[];
   readonly marks: readonly RulerMark[];
-  readonly holesF: readonly SpanF[];
+  readonly gapsF: readonly SpanF[];
   readonly shortfallsF: readonly SpanF[];
   /** What may be a hole, if sensor and dial are off by what they may be; null: nothing. */
-  readonly maybeHole: MaybeHole | null;
+  readonly possibleGap: PossibleGap | null;
 }
 
 /** The gate ruler of a job. */
-export const ruler = (facts: Facts): Ruler => {
-  const gates = jobGates(facts);
-  const held = heldBank(facts);
+export const outdoorRuler = (facts: Facts): OutdoorRuler => {
+  const gates = jobLockouts(facts);
+  const held = interlockedBank(facts);
   const { minOutdoorF } = facts.outdoorUnit;
-  const { thermalBalanceF, holesF, shortfallsF } = jobCrossing(facts);
-  const compressorPosts: GatePost[] = [
+  const { thermalBalanceF, gapsF, shortfallsF } = jobBalance(facts);
+  const compressorPosts: LockoutMarker[] = [
     ...(gates.compressorBelowF === null
       ? []
       : [
@@ -84,7 +84,7 @@ export const ruler = (facts: Facts): Ruler => {
         ]),
     ...(minOutdoorF === null ? [] : [{ label: 'unit low-temp cutoff', atF: minOutdoorF }]),
   ];
-  const backupPosts: GatePost[] =
+  const backupPosts: LockoutMarker[] =
     gates.auxAboveF === null
       ? []
       : [
@@ -94,7 +94,7 @@ export const ruler = (facts: Facts): Ruler => {
             fact: 'gates.auxAboveF',
           },
         ];
-  const thermostatPost = (bank: number): GatePost[] => {
+  const thermostatPost = (bank: number): LockoutMarker[] => {
     const found = outdoorThermostatOf(facts, bank);
     return found === null
       ? []
@@ -115,14 +115,14 @@ export const ruler = (facts: Facts): Ruler => {
         label: 'Compressor',
         source: 'compressor',
         openF: spanFrom(compressorFromF(gates, minOutdoorF), RULER_SPAN_F),
-        posts: compressorPosts,
+        markers: compressorPosts,
       },
       ...jobBanks(facts).map(({ bank, kW }, at): Lane => ({
         id: `bank-${bank}`,
         label: `Bank ${bank} · ${roundTo(kW, 1)} kW${bank === held ? ', interlocked' : ''}`,
         source: 'strips',
         openF: spanTo(backupToF(gates, at), RULER_SPAN_F),
-        posts: [...backupPosts, ...thermostatPost(bank)],
+        markers: [...backupPosts, ...thermostatPost(bank)],
       })),
       ...(backupOf(facts) === 'fossil'
         ? [
@@ -131,7 +131,7 @@ export const ruler = (facts: Facts): Ruler => {
               label: `Furnace · ${roundTo(jobFurnaceBtuh(facts) / 1000, 0)} kBtu/h`,
               source: 'fossil' as const,
               openF: spanTo(backupToF(gates, -1), RULER_SPAN_F),
-              posts: backupPosts,
+              markers: backupPosts,
             },
           ]
         : []),
@@ -141,8 +141,8 @@ export const ruler = (facts: Facts): Ruler => {
       { id: 'design', label: 'design', atF: facts.house.designOutdoorF },
       { id: 'no-load', label: 'no heat needed', atF: facts.house.noLoadF },
     ],
-    holesF,
+    gapsF: gapsF,
     shortfallsF,
-    maybeHole: maybeHole(facts),
+    possibleGap: possibleGap(facts),
   };
 };

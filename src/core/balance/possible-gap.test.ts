@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../job/document';
-import { maybeHole } from './possible-gap';
-import { holeByTolerance } from './rules/gap-by-tolerance';
+import { possibleGap } from './possible-gap';
+import { gapByTolerance } from './rules/gap-by-tolerance';
 
 const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
@@ -10,18 +10,18 @@ const dial = (closesBelowF: number) => ['gates.outdoorThermostats', [{ bank: 0, 
 
 test('a lockout of 30 ± 2 and a dial of 32 ± 4 leave a hole one time in four; 36 on the dial closes it', () => {
   // By hand: the dial is even over 28 to 36, the lockout over 28 to 32; the dial is colder with (mean 30 − 28) ÷ 8.
-  const found = maybeHole(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)))!;
+  const found = possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)))!;
   expect(found.chance).toBeCloseTo(0.25, 3);
   expect(found.spanF).toEqual([28, 32]);
   expect(found.closedBy).toMatchObject({ label: 'outdoor thermostat 1', atF: 36 });
-  expect(maybeHole(facts(WIRED, ['gates.compressorBelowF', 30], dial(36)))).toBeNull();
-  expect(maybeHole(facts(WIRED, ['gates.compressorBelowF', 30], dial(35)))!.chance).toBeGreaterThan(0);
+  expect(possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], dial(36)))).toBeNull();
+  expect(possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], dial(35)))!.chance).toBeGreaterThan(0);
 });
 
 test('lockouts of one sensor share its error: their play alone leaves a hole, and always', () => {
   const meeting = facts(WIRED, ['gates.compressorBelowF', 30], ['gates.auxAboveF', 30]);
-  expect(maybeHole(meeting)).toMatchObject({ chance: 1, closedBy: { label: 'the backup lockout', atF: 32 } });
-  expect(maybeHole(facts(WIRED, ['gates.compressorBelowF', 30], ['gates.auxAboveF', 32]))).toBeNull();
+  expect(possibleGap(meeting)).toMatchObject({ chance: 1, closedBy: { label: 'the backup lockout', atF: 32 } });
+  expect(possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], ['gates.auxAboveF', 32]))).toBeNull();
 });
 
 test('a bank without a gate of its own closes every hole; a bank with one does so as far as its dial does', () => {
@@ -33,13 +33,13 @@ test('a bank without a gate of its own closes every hole; a bank with one does s
       { kW: 4.8, bank: 2, circuit: 1 },
     ],
   ] as const;
-  expect(maybeHole(facts(WIRED, ['gates.compressorBelowF', 30], twoBanks, bankOne))).toBeNull();
+  expect(possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], twoBanks, bankOne))).toBeNull();
 });
 
 test('without a lockout or a limit of the unit there is nothing to miss; a lockout that is not in force counts for none', () => {
-  expect(maybeHole(facts(dial(20)))).toBeNull();
-  expect(maybeHole(facts(['gates.compressorBelowF', 30], dial(20)))).toBeNull();
-  expect(maybeHole(facts(['outdoorUnit.minOutdoorF', 25], dial(27)))!.chance).toBeGreaterThan(0);
+  expect(possibleGap(facts(dial(20)))).toBeNull();
+  expect(possibleGap(facts(['gates.compressorBelowF', 30], dial(20)))).toBeNull();
+  expect(possibleGap(facts(['outdoorUnit.minOutdoorF', 25], dial(27)))!.chance).toBeGreaterThan(0);
 });
 
 test('the chance is what drawing errors gives, and the post that is named closes it', () =>
@@ -72,24 +72,24 @@ test('the chance is what drawing errors gives, and the post that is named closes
             holes += Number(comesF < lockoutF - sensorF);
             all++;
           }
-        const found = maybeHole(of);
+        const found = possibleGap(of);
         expect(Math.abs((found?.chance ?? 0) - holes / all)).toBeLessThan(0.03);
         if (found) {
           let closed: Facts = of;
-          for (let turn = 0; turn < 2 && maybeHole(closed); turn++) {
-            const { change } = maybeHole(closed)!.closedBy;
+          for (let turn = 0; turn < 2 && possibleGap(closed); turn++) {
+            const { change } = possibleGap(closed)!.closedBy;
             closed = withFact(closed, change.path, change.value);
           }
-          expect(maybeHole(closed)).toBeNull();
+          expect(possibleGap(closed)).toBeNull();
         }
       },
     ),
     { numRuns: 150 },
   ));
 
-test('the rule says it in words, with the mend; a hole on paper is left to its own rule', () => {
-  const [found] = holeByTolerance.check(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)));
+test('the rule says it in words, with the fix; a hole on paper is left to its own rule', () => {
+  const [found] = gapByTolerance.check(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)));
   expect(found!.what).toMatch(/one time in 4 there is a gap somewhere from 28 to 32 °F/);
-  expect(found!.mend).toMatch(/Set outdoor thermostat 1 to 36 °F or higher/);
-  expect(holeByTolerance.check(facts(WIRED, ['gates.compressorBelowF', 30], dial(20)))).toEqual([]);
+  expect(found!.fix).toMatch(/Set outdoor thermostat 1 to 36 °F or higher/);
+  expect(gapByTolerance.check(facts(WIRED, ['gates.compressorBelowF', 30], dial(20)))).toEqual([]);
 });

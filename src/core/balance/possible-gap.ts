@@ -1,5 +1,5 @@
 import { lockoutsInForce } from '../control/lockouts';
-import { outdoorThermostatOf, withDialAt } from '../control/outdoor-thermostats';
+import { outdoorThermostatOf, withDialSetting } from '../control/outdoor-thermostats';
 import { backupOf } from '../job/backup';
 import type { FactChange, Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
@@ -7,7 +7,7 @@ import type { SpanF } from '../units/span';
 import { RULER_SPAN_F } from './range';
 
 /** A span in which nothing may heat if sensor and dial are off by what they may be. */
-export interface MaybeHole {
+export interface PossibleGap {
   readonly spanF: SpanF;
   /** Share of such sensors and dials that leave a hole somewhere in it, from 0 to 1. */
   readonly chance: number;
@@ -47,7 +47,7 @@ const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + 
  * Falling weather decides for a dial, as it lets go no sooner than a lockout does on the way up.
  * @returns null where no pair of errors leaves a hole, or the house needs no heat there
  */
-export const maybeHole = (facts: Facts): MaybeHole | null => {
+export const possibleGap = (facts: Facts): PossibleGap | null => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   const { minOutdoorF } = facts.outdoorUnit;
   const { sensorErrorF, dialErrorF, lockoutPlayF } = facts.proof;
@@ -94,7 +94,7 @@ export const maybeHole = (facts: Facts): MaybeHole | null => {
     };
   const [number] = dials.reduce((warmestDial, dial) => (dial[1] > warmestDial[1] ? dial : warmestDial));
   const atF = Math.ceil(mostF + dialErrorF);
-  const value = withDialAt(facts, number, atF);
+  const value = withDialSetting(facts, number, atF);
   return {
     spanF,
     chance,

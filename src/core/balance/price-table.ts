@@ -1,8 +1,8 @@
 import type { Facts } from '../job/document';
 import { roundTo } from '../units/round';
-import { economicBalanceF, evenCop } from './economic-balance';
-import { crossingInput } from './from-job';
-import { isDrawnOn } from './heat-pump';
+import { breakEvenCop, economicBalanceF } from './economic-balance';
+import { balanceInput } from './from-job';
+import { isExtrapolated } from './heat-pump';
 
 /** Where heat costs the same, at one pair of prices. */
 export interface PriceCell {
@@ -27,18 +27,18 @@ const tried = (price: number): number[] =>
  * without a furnace.
  */
 export const priceTable = (facts: Facts): PriceCell[][] => {
-  const { fuel, heatPump, electricPerKWh } = crossingInput(facts);
+  const { fuel, heatPump, electricPerKWh } = balanceInput(facts);
   if (!fuel || electricPerKWh === undefined) return [];
   return tried(electricPerKWh).map((electric) =>
     tried(fuel.pricePerUnit).map((pricePerUnit): PriceCell => {
-      const copEven = evenCop(electric, { ...fuel, pricePerUnit });
+      const copEven = breakEvenCop(electric, { ...fuel, pricePerUnit });
       const balanceF = economicBalanceF(heatPump, copEven);
       return {
         electricPerKWh: electric,
         fuelPerUnit: pricePerUnit,
         copEven,
         balanceF,
-        isDrawnOn: typeof balanceF === 'number' && isDrawnOn(heatPump, balanceF),
+        isDrawnOn: typeof balanceF === 'number' && isExtrapolated(heatPump, balanceF),
         isToday: electric === electricPerKWh && pricePerUnit === fuel.pricePerUnit,
       };
     }),

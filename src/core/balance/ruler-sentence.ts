@@ -1,22 +1,22 @@
 import { type CallId, CALLS, type Moment } from '../control/moment';
-import type { Held } from '../control/thermostat';
+import type { LockedOut } from '../control/thermostat';
 import { COMPRESSOR_COIL } from '../devices/ids';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { roundTo } from '../units/round';
 import { inSpans } from '../units/span';
-import { crossingAt, jobCrossing } from './from-job';
+import { balanceAt, jobBalance } from './from-job';
 import { type HeatNow, heatNow, isHeating, type On } from './heat-now';
 
 /** What the ruler says of a moment, and how loudly. */
-export interface RulerVerdict {
+export interface RulerSentence {
   readonly grade: 'calm' | 'strips' | 'short' | 'hole';
   readonly text: string;
 }
 
 /** A moment's outcome: what is on, and what was called for and is held. */
 export interface Outcome extends On {
-  readonly held: readonly Held[];
+  readonly lockedOut: readonly LockedOut[];
 }
 
 /** Less than this apart is alike, Btu/h. */
@@ -44,7 +44,7 @@ const sourcesGive = (now: HeatNow): string => {
 /** What may make up for a call that is short by itself. */
 const restWords = (facts: Facts, call: CallId, outdoorF: number): string => {
   if (call !== 'heat-1' && call !== 'heat-2') return '';
-  const { allowedBtuh, loadBtuh, heatPumpBtuh } = crossingAt(facts, outdoorF);
+  const { allowedBtuh, loadBtuh, heatPumpBtuh } = balanceAt(facts, outdoorF);
   if (allowedBtuh + ALIKE_BTUH < loadBtuh) return ` With everything allowed to run: ${thousand(allowedBtuh)}.`;
   if (call === 'heat-1' && facts.outdoorUnit.stages !== 'single' && heatPumpBtuh + ALIKE_BTUH >= loadBtuh)
     return facts.outdoorUnit.stages === 'two' ? ' The second stage makes up the rest.' : ' It speeds up for the rest.';
@@ -53,8 +53,8 @@ const restWords = (facts: Facts, call: CallId, outdoorF: number): string => {
     : ' Strips make up the rest.';
 };
 
-const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): RulerVerdict => {
-  const { loadBtuh, isDrawnOn } = crossingAt(facts, outdoorF);
+const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): RulerSentence => {
+  const { loadBtuh, isDrawnOn } = balanceAt(facts, outdoorF);
   const now = heatNow(facts, outcome, outdoorF);
   const needs = `house needs ${thousand(loadBtuh)}`;
   const name = CALLS[call].label;
@@ -66,8 +66,8 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
     };
   const drawn = isDrawnOn && now.heatPumpBtuh > 0 ? ' (extrapolated)' : '';
   if (now.totalBtuh === 0) {
-    const why = outcome.held[0] ? ` ${outcome.held[0].why}` : '';
-    const isHole = inSpans(jobCrossing(facts).holesF, outdoorF);
+    const why = outcome.lockedOut[0] ? ` ${outcome.lockedOut[0].why}` : '';
+    const isHole = inSpans(jobBalance(facts).gapsF, outdoorF);
     if (loadBtuh === 0) return { grade: 'calm', text: `${name}: the house needs no heat.${why}` };
     return {
       grade: 'hole',
@@ -92,10 +92,10 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   };
 };
 
-const cooling = (facts: Facts, outcome: Outcome, call: CallId): RulerVerdict => {
+const cooling = (facts: Facts, outcome: Outcome, call: CallId): RulerSentence => {
   const { label } = CALLS[call];
   if (!outcome.energised.has(COMPRESSOR_COIL)) {
-    const why = outcome.held[0]?.why ?? 'The compressor is not running.';
+    const why = outcome.lockedOut[0]?.why ?? 'The compressor is not running.';
     return { grade: 'short', text: `${label}: nothing cools. ${why}` };
   }
   return isHeating(facts, outcome)
@@ -103,14 +103,14 @@ const cooling = (facts: Facts, outcome: Outcome, call: CallId): RulerVerdict => 
     : { grade: 'calm', text: `${label}: the compressor cools the house.` };
 };
 
-const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerVerdict => {
-  const held = outcome.held.find(({ source }) => source === 'defrost');
+const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerSentence => {
+  const held = outcome.lockedOut.find(({ source }) => source === 'defrost');
   if (held) return { grade: 'calm', text: `Defrost: ${held.why}` };
   if (!outcome.energised.has(COMPRESSOR_COIL))
-    return { grade: 'calm', text: `Defrost: none. ${outcome.held[0]?.why ?? 'The compressor is not running.'}` };
+    return { grade: 'calm', text: `Defrost: none. ${outcome.lockedOut[0]?.why ?? 'The compressor is not running.'}` };
   if (isHeating(facts, outcome))
     return { grade: 'short', text: 'Defrost: the reversing valve does not shift, so the coil does not clear.' };
-  const takenBtuh = crossingAt(facts, moment.outdoorF).heatPumpBtuh;
+  const takenBtuh = balanceAt(facts, moment.outdoorF).heatPumpBtuh;
   const { stripsBtuh, fossilBtuh } = heatNow(facts, outcome, moment.outdoorF);
   const given = stripsBtuh + fossilBtuh;
   const cold = `the defrost takes about ${thousand(takenBtuh)} out of the house for a few minutes`;
@@ -121,9 +121,9 @@ const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerVerdic
 };
 
 /** The ruler's sentence: what the moment's call does for the house, by what is really on. */
-export const rulerVerdict = (facts: Facts, outcome: Outcome, moment: Moment): RulerVerdict => {
+export const rulerSentence = (facts: Facts, outcome: Outcome, moment: Moment): RulerSentence => {
   const { call, outdoorF } = moment;
-  const { loadBtuh } = crossingAt(facts, outdoorF);
+  const { loadBtuh } = balanceAt(facts, outdoorF);
   switch (call) {
     case 'off':
     case 'fan': {

@@ -1,12 +1,12 @@
 import type { Facts } from '../job/document';
 import { type Bank, jobBanks } from '../strips/from-job';
-import { banksBesideCompressor } from '../strips/held-bank';
+import { banksWithCompressor } from '../strips/held-bank';
 import { temperatureRiseF } from '../units/air';
 import { capital } from '../units/capital';
 import { banksBtuh, defrostBanks } from './defrost-air';
-import { crossingInput } from './from-job';
+import { balanceInput } from './from-job';
 import type { On } from './heat-now';
-import { capacityCurve, isDrawnOn } from './heat-pump';
+import { capacityCurve, isExtrapolated } from './heat-pump';
 import { jobLowStage } from './job-heat-pump';
 
 /** What may blow from the registers. */
@@ -34,12 +34,12 @@ const ALONE = /^(strips-|furnace)/;
  */
 export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defrostOn?: On): SupplyState[] => {
   const { airHandler, site } = facts;
-  const input = crossingInput(facts);
+  const input = balanceInput(facts);
   const mostBtuh = capacityCurve(input.heatPump).at(outdoorF);
   const low = jobLowStage(facts);
   const lowBtuh = low ? capacityCurve(low).at(outdoorF) : 0;
   const banks = jobBanks(facts);
-  const beside = banksBesideCompressor(facts);
+  const beside = banksWithCompressor(facts);
   const inDefrost = defrostBanks(facts, defrostOn);
   const stripsBtuh = (of: readonly Bank[], count: number) => banksBtuh(of.slice(0, count));
   const state = (id: string, label: string, source: SupplyState['source'], btuh: number, cfm: number): SupplyState => ({
@@ -49,7 +49,7 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defr
     btuh,
     cfm,
     supplyF: roomF + temperatureRiseF(btuh, cfm, site.elevationFt),
-    isDrawnOn: isDrawnOn(input.heatPump, outdoorF) && !ALONE.test(id),
+    isDrawnOn: isExtrapolated(input.heatPump, outdoorF) && !ALONE.test(id),
   });
   const named = (of: readonly Bank[], count: number) =>
     `bank${count > 1 ? 's' : ''} ${of

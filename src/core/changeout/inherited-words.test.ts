@@ -3,7 +3,7 @@ import { handoverRecord } from '../handover/record';
 import type { OldConductorRow } from '../job/facts/changeout';
 import { jobModel } from '../model/job-model';
 import { families } from '../wiring/families';
-import { understoodOldWall } from './understood';
+import { identifiedOldWiring } from './understood';
 
 const { facts } = families()[0]!;
 
@@ -16,7 +16,7 @@ test.each(['constructor', 'toString', '__proto__', 'hasOwnProperty', 'valueOf'])
       { colour: 'green', letter: 'G', board: word },
     ] as OldConductorRow[];
     const odd = { ...facts, changeout: { ...facts.changeout, subbase: rows, oldSystem: 'conventional' as const } };
-    expect(understoodOldWall(odd)).toBeDefined();
+    expect(identifiedOldWiring(odd)).toBeDefined();
     expect(jobModel(odd).planned.conductors.length).toBeGreaterThan(0);
     const record = handoverRecord(
       { facts: odd, confirmed: new Set(), readings: [], settingMarks: [], visit: undefined },

@@ -1,11 +1,11 @@
 import { ownValue } from '../border/own-value';
-import type { WallFunction } from '../wiring/thermostat-functions';
+import type { ThermostatFunction } from '../wiring/thermostat-functions';
 
 /** What an old thermostat ran, as far as it changes what a letter means. */
 export type OldKind = 'conventional' | 'heat-pump' | 'heat-only';
 
 /** How likely a letter means what, by what the thermostat ran. Only ratios matter. */
-type Meanings = Partial<Record<WallFunction, number>>;
+type Meanings = Partial<Record<ThermostatFunction, number>>;
 
 /** A letter that means the same whatever was run. */
 const plain = (meanings: Meanings) => ({ conventional: meanings, 'heat-pump': meanings, 'heat-only': meanings });
@@ -63,7 +63,7 @@ export const meaningsOf = (letter: string, kind: OldKind): Meanings | null =>
   ownValue(MEANINGS, plainLetter(letter))?.[kind] ?? null;
 
 /** What colours are usually used for. The weakest hint there is: twice as likely, no more. */
-const USUAL: Readonly<Record<string, readonly WallFunction[]>> = {
+const USUAL: Readonly<Record<string, readonly ThermostatFunction[]>> = {
   red: ['hot', 'hot-cooling', 'hot-heating'],
   white: ['backup'],
   green: ['blower'],
@@ -73,5 +73,5 @@ const USUAL: Readonly<Record<string, readonly WallFunction[]>> = {
 };
 
 /** How a color leans, as a factor. */
-export const leaningOf = (colour: string, does: WallFunction): number =>
+export const leaningOf = (colour: string, does: ThermostatFunction): number =>
   ownValue(USUAL, colour)?.includes(does) ? 2 : 1;

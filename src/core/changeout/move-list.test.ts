@@ -7,20 +7,20 @@ import { SAMPLES } from '../samples';
 import { jobStops } from '../startup/job-stops';
 import { withChanges } from '../wiring/choices';
 import { families, familyById } from '../wiring/families';
-import { type Colour, COLOURS, landedConductors } from '../wiring/harness';
+import { COLORS, landedConductors, type WireColor } from '../wiring/harness';
 import { plan } from '../wiring/plan';
-import { wallFunctionAt } from '../wiring/thermostat-functions';
+import { thermostatFunctionAt } from '../wiring/thermostat-functions';
 import { moveList } from './move-list';
-import { COILED_BACK, oldWallProblems } from './old-wiring';
-import { takenOver } from './take-over';
-import { understoodOldWall } from './understood';
+import { COILED_BACK, oldWiringProblems } from './old-wiring';
+import { withKeptFacts } from './take-over';
+import { identifiedOldWiring } from './understood';
 
 type Old = Partial<Facts['changeout']>;
-const row = (colour: Colour, letter: string, board: string): OldConductorRow => ({ colour, letter, board });
+const row = (colour: WireColor, letter: string, board: string): OldConductorRow => ({ colour, letter, board });
 const withOld = (facts: Facts, old: Old): Facts => ({ ...facts, changeout: { ...facts.changeout, ...old } });
 const family = (id: string) => familyById(id)!.facts;
 const moves = (facts: Facts) => moveList(facts)!.moves;
-const of = (facts: Facts, colour: Colour) => moves(facts).find((move) => move.colour === colour)!;
+const of = (facts: Facts, colour: WireColor) => moves(facts).find((move) => move.colour === colour)!;
 
 const COOLING_AND_FURNACE = [
   row('red', 'R', 'R'),
@@ -145,7 +145,7 @@ test('the way back names every conductor, jumper and setting', () => {
 
 test('no old wall, no list; a wall of one conductor takes nothing over', () => {
   expect(moveList(SAMPLES[2]!.facts)).toBeNull();
-  expect(takenOver(withOld(SAMPLES[2]!.facts, { subbase: [row('red', 'R', 'R')] }))).toEqual([]);
+  expect(withKeptFacts(withOld(SAMPLES[2]!.facts, { subbase: [row('red', 'R', 'R')] }))).toEqual([]);
 });
 
 test('every kind of system, wired in other colors before: each stays on what it did, and the plan is as sound', () => {
@@ -153,14 +153,14 @@ test('every kind of system, wired in other colors before: each stays on what it 
     .filter((_, at) => at % 41 === 0)
     .entries()) {
     const wall = landedConductors(plan(facts)).filter(({ cable }) => cable === 'thermostat-cable');
-    const colours = COLOURS.map((_, at) => COLOURS[(at * 3 + seed) % COLOURS.length]!);
+    const colours = COLORS.map((_, at) => COLORS[(at * 3 + seed) % COLORS.length]!);
     const kept: Facts = {
       ...facts,
       cables: {
         ...facts.cables,
         thermostatColours: wall.map(({ from }, at) => ({
           colour: colours[at]!,
-          does: wallFunctionAt(facts, from)!,
+          does: thermostatFunctionAt(facts, from)!,
         })),
       },
     };
@@ -179,7 +179,7 @@ test('what is taken over is planned: no color twice, none that is not there', ()
     subbase: COOLING_AND_FURNACE,
     oldSystem: 'conventional',
   });
-  const planned = plan(withChanges(facts, takenOver(facts)));
+  const planned = plan(withChanges(facts, withKeptFacts(facts)));
   const colours = planned.conductors.filter(({ cable }) => cable === 'thermostat-cable').map(({ colour }) => colour);
   expect([...colours].sort()).toEqual(['blue', 'green', 'orange', 'red', 'white', 'yellow']);
 });
@@ -203,8 +203,8 @@ describe('more than 30 V at an old thermostat', () => {
     expect(moves.map(({ kind }) => kind)).toEqual(['stop']);
     expect(moves[0]!.words).toMatch(/240 V: a line-voltage thermostat, or crossed circuits\. Move nothing here/);
     expect(back.length).toBeGreaterThan(0);
-    expect(takenOver(bad)).toEqual([]);
-    expect(understoodOldWall(bad)!.find(({ row }) => row.colour === 'white')!.isProved).toBe(false);
+    expect(withKeptFacts(bad)).toEqual([]);
+    expect(identifiedOldWiring(bad)!.find(({ row }) => row.colour === 'white')!.isProved).toBe(false);
   });
 
   it('stops the work on every page, until the same conductor reads 30 V or less', () => {
@@ -223,7 +223,7 @@ describe('old letters', () => {
     oldSystem: Facts['changeout']['oldSystem'],
     ...rows: readonly (readonly [string, string, string?])[]
   ) =>
-    understoodOldWall({
+    identifiedOldWiring({
       ...blankJob().facts,
       changeout: {
         ...blankJob().facts.changeout,
@@ -246,7 +246,7 @@ describe('old letters', () => {
   });
 
   it.each(['X2', 'F', 'K', 'TH', 'TP', 'TH/TP', '4'])('%s says what to look at before anything moves', (letter) => {
-    const problems = oldWallProblems({
+    const problems = oldWiringProblems({
       conductors: [{ colour: 'red', letter, board: 'R' }],
       readings: [],
       kinds: ['conventional'],

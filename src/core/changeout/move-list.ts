@@ -1,26 +1,26 @@
 import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
-import { oldWallOverVolts, type OverVolts } from '../stop-work/old-wiring-volts';
+import { oldWiringOverVolts, type OverVolts } from '../stop-work/old-wiring-volts';
 import { stopWords } from '../stop-work/stops';
 import { capital } from '../units/capital';
 import { withChanges } from '../wiring/choices';
 import {
-  type Colour,
-  colourName,
+  colorName,
   type Conductor,
   type Harness,
-  isColour,
+  isWireColor,
   type Jumper,
   refWords,
+  type WireColor,
 } from '../wiring/harness';
 import { plan } from '../wiring/plan';
-import { landingOf, WALL_FUNCTIONS } from '../wiring/thermostat-functions';
+import { landingOf, THERMOSTAT_FUNCTIONS } from '../wiring/thermostat-functions';
 import { plainLetter } from './letters';
 import { unknownWords } from './next-reading';
 import { COILED_BACK } from './old-wiring';
-import { takenOver } from './take-over';
-import { type UnderstoodConductor, understoodOldWall } from './understood';
+import { withKeptFacts } from './take-over';
+import { type IdentifiedConductor, identifiedOldWiring } from './understood';
 
 /** What is done with one conductor or jumper on the way from the old thermostat to the new. */
 export type ChangeoutMoveKind =
@@ -29,7 +29,7 @@ export type ChangeoutMoveKind =
 export interface ChangeoutMove {
   readonly id: string;
   readonly kind: ChangeoutMoveKind;
-  readonly colour: Colour | null;
+  readonly colour: WireColor | null;
   readonly words: string;
   /** Why, or what else has to be known; null where nothing has. */
   readonly why: string | null;
@@ -37,7 +37,7 @@ export interface ChangeoutMove {
 
 const letterWords = ({ letter }: OldConductorRow) => (letter === '' ? 'unmarked' : `on ${letter}`);
 
-const named = (colour: string) => capital(colourName(colour));
+const named = (colour: string) => capital(colorName(colour));
 
 /** What becomes of a conductor's other end. */
 const boardWords = ({ board }: OldConductorRow, { to }: Conductor): string => {
@@ -52,7 +52,7 @@ const boardWords = ({ board }: OldConductorRow, { to }: Conductor): string => {
 const BY_LETTER = 'Known only by its letter: trace it or meter it before landing it.';
 
 /** What a letter would have made a technician do who goes by letters. */
-const letterTrap = ({ row, does }: UnderstoodConductor): string | null => {
+const letterTrap = ({ row, does }: IdentifiedConductor): string | null => {
   if (does === null) return null;
   const letter = plainLetter(row.letter);
   if (letter === 'B' && does === 'common')
@@ -63,7 +63,7 @@ const letterTrap = ({ row, does }: UnderstoodConductor): string | null => {
   return null;
 };
 
-const landed = (known: UnderstoodConductor, conductor: Conductor): ChangeoutMove => ({
+const landed = (known: IdentifiedConductor, conductor: Conductor): ChangeoutMove => ({
   id: `land/${known.row.colour}`,
   kind: 'land',
   colour: conductor.colour,
@@ -71,13 +71,13 @@ const landed = (known: UnderstoodConductor, conductor: Conductor): ChangeoutMove
   why: [known.isProved ? null : BY_LETTER, letterTrap(known), unknownWords(known)].filter(Boolean).join(' ') || null,
 });
 
-const unused = (known: UnderstoodConductor): ChangeoutMove => {
+const unused = (known: IdentifiedConductor): ChangeoutMove => {
   const { row, does } = known;
   if (does === null)
     return {
       id: `wait/${row.colour}`,
       kind: 'wait',
-      colour: row.colour as Colour,
+      colour: row.colour as WireColor,
       words: `${named(row.colour)}, ${letterWords(row)}: cap it until you know what it does.`,
       why: unknownWords(known),
     };
@@ -85,18 +85,18 @@ const unused = (known: UnderstoodConductor): ChangeoutMove => {
   return {
     id: `${isSpare ? 'spare' : 'cap'}/${row.colour}`,
     kind: isSpare ? 'spare' : 'cap',
-    colour: row.colour as Colour,
+    colour: row.colour as WireColor,
     words: isSpare
       ? `${named(row.colour)} stays coiled back as a spare.`
-      : `Cap ${named(row.colour)}, ${letterWords(row)} until now, at both ends: the new plan does not use ${WALL_FUNCTIONS[does].toLowerCase()}.`,
+      : `Cap ${named(row.colour)}, ${letterWords(row)} until now, at both ends: the new plan does not use ${THERMOSTAT_FUNCTIONS[does].toLowerCase()}.`,
     why: isSpare ? null : letterTrap(known),
   };
 };
 
-const conductorMoves = (known: readonly UnderstoodConductor[], { conductors }: Harness): readonly ChangeoutMove[] => {
+const conductorMoves = (known: readonly IdentifiedConductor[], { conductors }: Harness): readonly ChangeoutMove[] => {
   const wall = conductors.filter(({ cable, from }) => cable === 'thermostat-cable' && from !== null);
   const byColour = new Map(wall.map((conductor) => [conductor.colour as string | null, conductor]));
-  const usable = (each: UnderstoodConductor) => {
+  const usable = (each: IdentifiedConductor) => {
     const conductor = byColour.get(each.row.colour);
     return each.does === null ? undefined : conductor;
   };
@@ -186,7 +186,7 @@ const boardJumperMoves = ({ devices, jumpers }: Harness): readonly ChangeoutMove
 };
 
 /** Two hot conductors: which supply each is on is metered before either is landed or capped. */
-const meterFirst = (known: readonly UnderstoodConductor[]): readonly ChangeoutMove[] => {
+const meterFirst = (known: readonly IdentifiedConductor[]): readonly ChangeoutMove[] => {
   const hot = known.filter(({ does }) => does !== null && landingOf(does) === 'hot');
   return hot.length < 2
     ? []
@@ -195,7 +195,7 @@ const meterFirst = (known: readonly UnderstoodConductor[]): readonly ChangeoutMo
           id: 'meter/hot',
           kind: 'meter',
           colour: null,
-          words: `Two hot conductors, ${hot.map(({ row }) => `${colourName(row.colour)} ${letterWords(row)}`).join(' and ')}: meter them before either is landed or capped.`,
+          words: `Two hot conductors, ${hot.map(({ row }) => `${colorName(row.colour)} ${letterWords(row)}`).join(' and ')}: meter them before either is landed or capped.`,
           why: 'Turn off one power source and meter the other wire to its own common. If you still read 24 V there are two transformers: never jumper them together. If the reading drops out there is only one: cap the second wire.',
         },
       ];
@@ -206,7 +206,7 @@ const stopMoves = (over: readonly OverVolts[]): readonly ChangeoutMove[] =>
   over.map(({ colour, volts }) => ({
     id: `stop/${colour}`,
     kind: 'stop',
-    colour: isColour(colour) ? colour : null,
+    colour: isWireColor(colour) ? colour : null,
     words: `${named(colour)} read ${volts} V: a line-voltage thermostat, or crossed circuits. Move nothing here.`,
     why: stopWords('control-overvoltage'),
   }));
@@ -232,11 +232,11 @@ const backOf = ({ changeout }: Facts): readonly string[] => [
  * null where no old wall is written down.
  */
 export const moveList = (facts: Facts): MoveList | null => {
-  const known = understoodOldWall(facts);
+  const known = identifiedOldWiring(facts);
   if (known === null) return null;
-  const over = oldWallOverVolts(facts);
+  const over = oldWiringOverVolts(facts);
   if (over.length > 0) return { moves: stopMoves(over), back: backOf(facts) };
-  const planned = plan(withChanges(facts, takenOver(facts)));
+  const planned = plan(withChanges(facts, withKeptFacts(facts)));
   return {
     moves: [
       ...meterFirst(known),

@@ -1,11 +1,11 @@
 import type { OldConductorRow } from '../job/facts/changeout';
 import { sum } from '../units/sum';
-import { landingOf, WALL_FUNCTIONS, type WallFunction } from '../wiring/thermostat-functions';
+import { landingOf, THERMOSTAT_FUNCTIONS, type ThermostatFunction } from '../wiring/thermostat-functions';
 import { type OldKind, plainLetter } from './letters';
 import { chanceOfSeen, OLD_CALL_IDS, type OldCall, type Seen } from './old-calls';
-import type { OldWall } from './old-wiring';
-import { type Likely, readWall } from './read-old-wiring';
-import { type UnderstoodConductor, understoodWall } from './understood';
+import type { OldWiring } from './old-wiring';
+import { type Likely, readOldWiring } from './read-old-wiring';
+import { type IdentifiedConductor, identifiedConductors } from './understood';
 
 /** A reading that tells most: the meter between the hot conductor and this one, in a call of the old thermostat. */
 export interface NextReading {
@@ -28,7 +28,7 @@ const entropyBits = (shares: readonly number[]) =>
   -sum(shares.map((share) => (share > 0 ? share * Math.log2(share) : 0)));
 
 /** Chances by what matters: the landing, or each way of the valve. */
-const grouped = (likely: ReadonlyMap<WallFunction, number>, isForValveMode: boolean): number[] => {
+const grouped = (likely: ReadonlyMap<ThermostatFunction, number>, isForValveMode: boolean): number[] => {
   const groups = new Map<string, number>();
   for (const [does, share] of likely) {
     const name = isForValveMode ? does : landingOf(does);
@@ -39,7 +39,7 @@ const grouped = (likely: ReadonlyMap<WallFunction, number>, isForValveMode: bool
 
 /** What a reading is expected to settle of one conductor, bits. */
 const bitsOf = (likely: Likely, call: OldCall, kinds: readonly OldKind[], isForValveMode: boolean): number => {
-  const chance = (seen: Seen, does: WallFunction) =>
+  const chance = (seen: Seen, does: ThermostatFunction) =>
     sum(kinds.map((kind) => chanceOfSeen(seen, does, call, kind))) / kinds.length;
   const after = SEEN.map((seen) => {
     const joint = new Map([...likely].map(([does, share]) => [does, share * chance(seen, does)]));
@@ -57,16 +57,16 @@ const EITHER_WAY: Likely = new Map([
 ]);
 
 /** The conductor to hold the meter's other lead on; none while no conductor is surely hot. */
-const hotOf = (all: readonly UnderstoodConductor[]): OldConductorRow | null =>
+const hotOf = (all: readonly IdentifiedConductor[]): OldConductorRow | null =>
   all.find(({ does }) => does !== null && landingOf(does) === 'hot')?.row ?? null;
 
 /**
  * The reading that settles most of what is not known; null where nothing at the old thermostat would.
  * @param outdoorF in the cold no cooling is called for a test
  */
-export const nextReading = (wall: OldWall, outdoorF: number): NextReading | null => {
-  const likely = readWall(wall);
-  const all = understoodWall(wall, likely);
+export const nextReading = (wall: OldWiring, outdoorF: number): NextReading | null => {
+  const likely = readOldWiring(wall);
+  const all = identifiedConductors(wall, likely);
   const hot = hotOf(all);
   if (hot === null) return null;
   const calls = OLD_CALL_IDS.filter((call) => call !== 'cool' || outdoorF >= COOLING_TEST_FROM_F);
@@ -88,8 +88,9 @@ export const nextReading = (wall: OldWall, outdoorF: number): NextReading | null
 };
 
 /** What is still not known of a conductor, in words; null where it is. */
-export const unknownWords = ({ row, does, may, isValveModeSeen }: UnderstoodConductor): string | null => {
-  const names = (list: readonly WallFunction[]) => list.map((each) => WALL_FUNCTIONS[each].toLowerCase()).join(', or ');
+export const unknownWords = ({ row, does, may, isValveModeSeen }: IdentifiedConductor): string | null => {
+  const names = (list: readonly ThermostatFunction[]) =>
+    list.map((each) => THERMOSTAT_FUNCTIONS[each].toLowerCase()).join(', or ');
   if (does === null) {
     if (may.length === 0) return 'Unknown.';
     return may.length === 1

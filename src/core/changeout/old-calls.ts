@@ -1,4 +1,4 @@
-import type { WallFunction } from '../wiring/thermostat-functions';
+import type { ThermostatFunction } from '../wiring/thermostat-functions';
 import type { OldKind } from './letters';
 
 /** What an old thermostat can be set to while a meter is on its terminals, gentlest first. */
@@ -26,7 +26,7 @@ type Hot = Partial<Record<OldCall, number>>;
 const ALWAYS: Hot = { off: 1, fan: 1, heat: 1, cool: 1, backup: 1, emergency: 1 };
 const NEVER: Hot = { off: 0, fan: 0, heat: 0, cool: 0, backup: 0, emergency: 0 };
 
-const HEAT_PUMP: Record<WallFunction, Hot> = {
+const HEAT_PUMP: Record<ThermostatFunction, Hot> = {
   hot: ALWAYS,
   'hot-cooling': ALWAYS,
   'hot-heating': ALWAYS,
@@ -46,7 +46,7 @@ const HEAT_PUMP: Record<WallFunction, Hot> = {
   spare: NEVER,
 };
 
-const CONVENTIONAL: Record<WallFunction, Hot> = {
+const CONVENTIONAL: Record<ThermostatFunction, Hot> = {
   ...HEAT_PUMP,
   compressor: { off: 0, fan: 0, heat: 0, cool: 1, backup: 0, emergency: 0 },
   blower: { off: 0.05, fan: 1, cool: 1 },
@@ -55,7 +55,7 @@ const CONVENTIONAL: Record<WallFunction, Hot> = {
 };
 
 /** Whether a function has nothing behind it that a meter would see R through. */
-const isOpen = (does: WallFunction) => does === 'spare' || does === 'sensor-1' || does === 'sensor-2';
+const isOpen = (does: ThermostatFunction) => does === 'spare' || does === 'sensor-1' || does === 'sensor-2';
 
 /** What a meter between the hot conductor and another says: nothing between them, all of it, or something floating. */
 export type Seen = 'none' | 'whole' | 'between';
@@ -71,7 +71,7 @@ export const seenOf = (volts: number): Seen =>
 const TRUST = 0.985;
 
 /** Chance of what the meter says, if a conductor does something; the meter is between it and the hot one. */
-export const chanceOfSeen = (seen: Seen, does: WallFunction, call: OldCall, kind: OldKind): number => {
+export const chanceOfSeen = (seen: Seen, does: ThermostatFunction, call: OldCall, kind: OldKind): number => {
   if (isOpen(does)) return { none: 0.45, between: 0.5, whole: 0.05 }[seen];
   const hot = (kind === 'heat-pump' ? HEAT_PUMP : CONVENTIONAL)[does][call] ?? 0.5;
   const chance = { none: hot, whole: 1 - hot, between: 0 }[seen];

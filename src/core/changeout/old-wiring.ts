@@ -4,7 +4,7 @@ import type { OldConductorRow } from '../job/facts/changeout';
 import { capital } from '../units/capital';
 import { MOST_CONTROL_VOLTS } from '../units/control-volts';
 import { parseTyped } from '../units/parse-number';
-import { colourName, isColour } from '../wiring/harness';
+import { colorName, isWireColor } from '../wiring/harness';
 import { type OldKind, plainLetter } from './letters';
 import { isOldCall, type OldCall, type Seen, seenOf } from './old-calls';
 
@@ -19,7 +19,7 @@ export interface OldReading {
 }
 
 /** An old wall as it was written down. */
-export interface OldWall {
+export interface OldWiring {
   readonly conductors: readonly OldConductorRow[];
   readonly readings: readonly OldReading[];
   /** What it may have run. */
@@ -35,7 +35,7 @@ const KINDS: Record<Facts['changeout']['oldSystem'], readonly OldKind[]> = {
 };
 
 /** The old wall of a job; null where nobody has written it down. */
-export const oldWallOf = ({ changeout }: Facts): OldWall | null =>
+export const oldWiringOf = ({ changeout }: Facts): OldWiring | null =>
   changeout.subbase === null
     ? null
     : {
@@ -71,13 +71,13 @@ const repeated = (names: readonly string[]): string[] => [
 ];
 
 /** What does not make sense in an old wall as written down, and what to do; nothing of it is thrown away. */
-export const oldWallProblems = ({ conductors }: OldWall): readonly string[] => [
+export const oldWiringProblems = ({ conductors }: OldWiring): readonly string[] => [
   ...repeated(conductors.map(({ colour }) => colour)).map(
     (colour) =>
-      `${capital(colourName(colour))} is listed twice. Flag one of them at both ends with tape of a color not in the bundle, and list it under the tape color.`,
+      `${capital(colorName(colour))} is listed twice. Flag one of them at both ends with tape of a color not in the bundle, and list it under the tape color.`,
   ),
   ...conductors
-    .filter(({ colour }) => !isColour(colour))
+    .filter(({ colour }) => !isWireColor(colour))
     .map(({ colour }) =>
       colour === ''
         ? 'A conductor has no color: choose one.'

@@ -4,14 +4,14 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
 import { families } from '../wiring/families';
-import { type Colour, COLOURS, type Harness, type LandedConductor, landedConductors } from '../wiring/harness';
+import { COLORS, type Harness, type LandedConductor, landedConductors, type WireColor } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { benchFor, meterVolts } from '../wiring/state';
-import { landingOf, type WallFunction, wallFunctionAt } from '../wiring/thermostat-functions';
+import { landingOf, type ThermostatFunction, thermostatFunctionAt } from '../wiring/thermostat-functions';
 import { nextReading, unknownWords } from './next-reading';
 import { type OldCall, seenOf } from './old-calls';
-import { COILED_BACK, type OldWall, oldWallProblems } from './old-wiring';
-import { understoodWall } from './understood';
+import { COILED_BACK, type OldWiring, oldWiringProblems } from './old-wiring';
+import { identifiedConductors } from './understood';
 
 /** Calls of the product's own thermostat that an old one would make. */
 const CALL_OF: Record<OldCall, CallId> = {
@@ -24,7 +24,7 @@ const CALL_OF: Record<OldCall, CallId> = {
 };
 
 /** What an old subbase may call the same function. */
-const OTHER_LETTERS: Partial<Record<WallFunction, readonly string[]>> = {
+const OTHER_LETTERS: Partial<Record<ThermostatFunction, readonly string[]>> = {
   hot: ['R', 'RH', 'RC'],
   common: ['C', 'X', 'B'],
   backup: ['W', 'W1', 'W2', 'AUX'],
@@ -46,8 +46,8 @@ const run = (seed: number) => {
 };
 
 interface Made {
-  readonly wall: OldWall;
-  readonly truth: ReadonlyMap<string, WallFunction>;
+  readonly wall: OldWiring;
+  readonly truth: ReadonlyMap<string, ThermostatFunction>;
   readonly harness: Harness;
   readonly at: ReadonlyMap<string, LandedConductor>;
 }
@@ -57,10 +57,10 @@ const oldWallFrom = (facts: Facts, seed: number, hidden: number, lies: 'letters'
   const next = run(seed);
   const harness = plan(facts);
   const landed = landedConductors(harness).filter(({ cable }) => cable === 'thermostat-cable');
-  const colours = [...COLOURS].map((colour) => ({ colour, at: next() })).sort((one, other) => one.at - other.at);
+  const colours = [...COLORS].map((colour) => ({ colour, at: next() })).sort((one, other) => one.at - other.at);
   const used = new Set<string>();
   const lettered = landed.map((conductor) => {
-    const does = wallFunctionAt(facts, conductor.from)!;
+    const does = thermostatFunctionAt(facts, conductor.from)!;
     const among = (OTHER_LETTERS[does] ?? [conductor.from.mark]).filter((each) => !used.has(each) || each === '');
     const letter = among[Math.floor(next() * among.length)] ?? conductor.from.mark;
     used.add(letter);
@@ -102,7 +102,7 @@ const measured = (facts: Facts, { harness, at }: Made, hot: string, colour: stri
 };
 
 /** Reads with the meter what is asked for, at most so many times. */
-const withReadings = (facts: Facts, made: Made, most: number): OldWall => {
+const withReadings = (facts: Facts, made: Made, most: number): OldWiring => {
   let { wall } = made;
   for (let taken = 0; taken < most; taken += 1) {
     const next = nextReading(wall, 62);
@@ -120,8 +120,8 @@ const STRIDE = process.env.SWEEP === 'all' ? 5 : 53;
 const some = families().filter(({ facts }, at) => at % STRIDE === 0 && facts.thermostat.heatTerminals !== 'none');
 
 /** Conductors that are claimed, claimed wrongly, and left open without being named. */
-const judged = (facts: Facts, made: Made, wall: OldWall) => {
-  const all = understoodWall(wall);
+const judged = (facts: Facts, made: Made, wall: OldWiring) => {
+  const all = identifiedConductors(wall);
   return {
     open: all.flatMap(({ row, does }) => (does === null ? [made.truth.get(row.colour)!] : [])),
     of: all.length,
@@ -137,7 +137,7 @@ const judged = (facts: Facts, made: Made, wall: OldWall) => {
 };
 
 test('other letters and colors, every other end followed: right within four readings, the valve’s mode seen', () => {
-  const open: WallFunction[] = [];
+  const open: ThermostatFunction[] = [];
   let all = 0;
   for (const [seed, { id, facts }] of some.entries()) {
     const made = oldWallFrom(facts, seed + 1, 0, 'letters');
@@ -184,13 +184,14 @@ const PLAIN = [
   row('green', 'G', 'G'),
   row('white', 'W', 'W1'),
 ];
-const wallOf = (conductors: readonly OldConductorRow[], more: Partial<OldWall> = {}): OldWall => ({
+const wallOf = (conductors: readonly OldConductorRow[], more: Partial<OldWiring> = {}): OldWiring => ({
   conductors,
   readings: [],
   kinds: ['heat-pump'],
   ...more,
 });
-const does = (wall: OldWall, colour: Colour) => understoodWall(wall).find((each) => each.row.colour === colour)!;
+const does = (wall: OldWiring, colour: WireColor) =>
+  identifiedConductors(wall).find((each) => each.row.colour === colour)!;
 
 test('B that is hot in heating is the valve, B that never is hot is the common', () => {
   const orange = [...PLAIN, row('orange', '', '')];
@@ -208,7 +209,7 @@ test('the same letters on a furnace with cooling: B is likelier the common, W is
 
 test('no letter, no board: nothing is claimed, and everything likely is named', () => {
   const bare = wallOf(PLAIN.map(({ colour }) => row(colour, '')));
-  for (const each of understoodWall(bare)) {
+  for (const each of identifiedConductors(bare)) {
     expect(each.does).toBeNull();
     expect(unknownWords(each)).toMatch(/^Not confirmed/);
   }
@@ -225,10 +226,10 @@ test('chances of a conductor add up to one, and no single thing is done by two, 
   const board = fc.constantFrom('R', 'C', 'Y', 'G', 'O', 'W1', 'W2', '', COILED_BACK);
   const rows = fc
     .array(fc.tuple(letter, board), { minLength: 1, maxLength: 9 })
-    .map((list) => list.map(([one, other], at) => row(COLOURS[at]!, one, other)));
+    .map((list) => list.map(([one, other], at) => row(COLORS[at]!, one, other)));
   fc.assert(
     fc.property(rows, (conductors) => {
-      const all = understoodWall(wallOf(conductors));
+      const all = identifiedConductors(wallOf(conductors));
       const known = all.flatMap((each) => (each.does === null || each.does === 'spare' ? [] : [each.does]));
       expect(new Set(known).size).toBe(known.length);
       for (const { may } of all) expect(may.reduce((total, { share }) => total + share, 0)).toBeLessThan(1.000_001);
@@ -240,7 +241,7 @@ test('chances of a conductor add up to one, and no single thing is done by two, 
 test('more that land on R for sure are not all the hot one: the likeliest is, the others are named', () => {
   const marked = ['red', 'blue', 'brown'].map((colour) => row(colour, 'R', 'R'));
   const others = [row('white', 'G', 'R'), row('green', 'R', 'O'), row('yellow', 'Y', 'R')];
-  const all = understoodWall(wallOf([...marked, ...others]));
+  const all = identifiedConductors(wallOf([...marked, ...others]));
   expect(all.filter(({ does: known }) => known === 'hot')).toHaveLength(1);
   const open = all.filter(({ does: known }) => known === null);
   expect(open.length).toBeGreaterThan(0);
@@ -253,9 +254,9 @@ test.each([
   ['a color that is none', [row('mauve', 'W', 'W1')], /“mauve” is not on the color list/],
   ['no other end at all', [row('white', 'W')], /No conductor has its other end entered yet/],
 ])('%s is said, with what to do', (_name, conductors, words) => {
-  expect(oldWallProblems(wallOf(conductors)).some((problem) => words.test(problem))).toBe(true);
+  expect(oldWiringProblems(wallOf(conductors)).some((problem) => words.test(problem))).toBe(true);
 });
 
 test('a sound wall has no problem', () => {
-  expect(oldWallProblems(wallOf([row('red', 'R', 'R'), row('blue', 'C', 'C')]))).toEqual([]);
+  expect(oldWiringProblems(wallOf([row('red', 'R', 'R'), row('blue', 'C', 'C')]))).toEqual([]);
 });

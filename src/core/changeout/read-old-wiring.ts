@@ -1,19 +1,19 @@
 import type { OldConductorRow } from '../job/facts/changeout';
-import { memo } from '../units/once';
+import { memoize } from '../units/once';
 import { sum } from '../units/sum';
-import { WALL_FUNCTIONS, type WallFunction } from '../wiring/thermostat-functions';
+import { THERMOSTAT_FUNCTIONS, type ThermostatFunction } from '../wiring/thermostat-functions';
 import { leaningOf, meaningsOf, type OldKind } from './letters';
 import { chanceOfSeen } from './old-calls';
-import { COILED_BACK, type OldWall } from './old-wiring';
+import { COILED_BACK, type OldWiring } from './old-wiring';
 
 /** How likely a conductor does each thing; what is impossible is left out. */
-export type Likely = ReadonlyMap<WallFunction, number>;
+export type Likely = ReadonlyMap<ThermostatFunction, number>;
 
-const FUNCTIONS = Object.keys(WALL_FUNCTIONS) as WallFunction[];
+const FUNCTIONS = Object.keys(THERMOSTAT_FUNCTIONS) as ThermostatFunction[];
 
 /** Things that one conductor does; the two ways of the valve are one. Spares can be many, and are none of them. */
 const SINGLE = FUNCTIONS.filter((does) => does !== 'spare' && does !== 'valve-heating');
-const bitOf = (does: WallFunction): number =>
+const bitOf = (does: ThermostatFunction): number =>
   does === 'spare' ? 0 : 1 << SINGLE.indexOf(does === 'valve-heating' ? 'valve-cooling' : does);
 const BITS: readonly number[] = FUNCTIONS.map(bitOf);
 const SETS = 1 << SINGLE.length;
@@ -22,17 +22,17 @@ const SETS = 1 << SINGLE.length;
 type Ways = Float64Array;
 
 /** A wall that only heats: hot and heat, a fan at most; anything else is not one. */
-const heatOnlyPresence = (has: (does: WallFunction) => boolean): number => {
+const heatOnlyPresence = (has: (does: ThermostatFunction) => boolean): number => {
   const others = SINGLE.filter((does) => !HEAT_ONLY.has(does) && has(does)).length;
   return (
     (has('hot') || has('hot-heating') ? 1 : 0.001) * (has('backup') ? 1 : 0.01) * (others > 0 ? 1e-4 ** others : 1)
   );
 };
-const HEAT_ONLY: ReadonlySet<WallFunction> = new Set(['hot', 'hot-heating', 'backup', 'common', 'blower']);
+const HEAT_ONLY: ReadonlySet<ThermostatFunction> = new Set(['hot', 'hot-heating', 'backup', 'common', 'blower']);
 
 /** How much less likely a wall is that lacks what it nearly always has, or has a second without its first. */
 const presence = (taken: number, kind: OldKind): number => {
-  const has = (does: WallFunction) => (taken & bitOf(does)) !== 0;
+  const has = (does: ThermostatFunction) => (taken & bitOf(does)) !== 0;
   const isHeatPump = kind === 'heat-pump';
   if (kind === 'heat-only') return heatOnlyPresence(has);
   const rules: readonly (readonly [isOdd: boolean, factor: number])[] = [
@@ -51,7 +51,7 @@ const presence = (taken: number, kind: OldKind): number => {
 };
 
 /** The same for every set, worked out when the first wall of its kind is read. */
-const presences = memo(
+const presences = memoize(
   (kind: OldKind) => kind,
   (kind): Ways => Float64Array.from({ length: SETS }, (_, taken) => presence(taken, kind)),
 );
@@ -60,13 +60,13 @@ const presences = memo(
 const LETTER_TRUST = 0.88;
 const BOARD_TRUST = 0.995;
 
-const weightBy = (mark: string, does: WallFunction, kind: OldKind, trust: number): number => {
+const weightBy = (mark: string, does: ThermostatFunction, kind: OldKind, trust: number): number => {
   const meanings = meaningsOf(mark, kind);
   const flat = 1 / FUNCTIONS.length;
   return meanings === null ? flat : trust * (meanings[does] ?? 0) + (1 - trust) * flat;
 };
 
-const boardWeight = (board: string, does: WallFunction, kind: OldKind): number => {
+const boardWeight = (board: string, does: ThermostatFunction, kind: OldKind): number => {
   if (board === '') return 1;
   if (board === COILED_BACK) return does === 'spare' ? 1 : 0.001;
   // What lands on a board is no spare, or hardly.
@@ -76,7 +76,7 @@ const boardWeight = (board: string, does: WallFunction, kind: OldKind): number =
 /** What a conductor may do by itself, before the others are thought of. */
 const weightsOf = (
   { colour, letter, board }: OldConductorRow,
-  { readings }: OldWall,
+  { readings }: OldWiring,
   kind: OldKind,
 ): readonly number[] =>
   FUNCTIONS.map(
@@ -120,7 +120,7 @@ const before = (weights: readonly (readonly number[])[]): readonly Ways[] => {
 };
 
 /** Every conductor's weights with nothing done by two: summed exactly over all ways, to it and on from it. */
-const ofKind = (wall: OldWall, kind: OldKind): readonly (readonly number[])[] => {
+const ofKind = (wall: OldWiring, kind: OldKind): readonly (readonly number[])[] => {
   const weights = wall.conductors.map((row) => weightsOf(row, wall, kind));
   const forwards = before(weights);
   const all: number[][] = [];
@@ -145,7 +145,7 @@ const ofKind = (wall: OldWall, kind: OldKind): readonly (readonly number[])[] =>
  * What each conductor of an old wall does, as likely as its letter, its color, its other end and the meter make it,
  * conductors in the order they were written down. The letter weighs little, the board much, a color hardly anything.
  */
-export const readWall = (wall: OldWall): readonly Likely[] => {
+export const readOldWiring = (wall: OldWiring): readonly Likely[] => {
   const kinds = wall.kinds.map((kind) => ofKind(wall, kind));
   return wall.conductors.map((_, at) => {
     const ways = FUNCTIONS.map((_does, index) => sum(kinds.map((of) => of[at]![index]!)));

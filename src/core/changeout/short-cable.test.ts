@@ -4,11 +4,11 @@ import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
 import { plan } from '../wiring/plan';
-import { shortCables, shortCableWays } from './short-cable';
+import { cableSavers, shortCables } from './short-cable';
 
 const facts = (of: Facts, ...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), of);
-const under = (of: Facts, changes: ReturnType<typeof shortCableWays>[number]['changes']) =>
+const under = (of: Facts, changes: ReturnType<typeof cableSavers>[number]['changes']) =>
   applyChanges({ ...blankJob(), facts: of }, changes).facts;
 const missing = (of: Facts) =>
   plan(of).conductors.filter(({ from, colour }) => from !== null && colour === null).length;
@@ -26,7 +26,7 @@ const short = (by: number) => facts(wired, ['cables.thermostatConductors', neede
 
 test('a cable that suffices has nothing to give up', () => {
   expect(shortCables(plan(wired))).toEqual([]);
-  expect(shortCableWays(wired)).toEqual([]);
+  expect(cableSavers(wired)).toEqual([]);
 });
 
 test('a short one says what is needed, and what to pull: one conductor more, 15 % for dressing', () => {
@@ -36,7 +36,7 @@ test('a short one says what is needed, and what to pull: one conductor more, 15 
 });
 
 test('two short: the sensor on its own pair or without wires frees both; a multi-conductor cable pulled there does too', () => {
-  const ways = shortCableWays(short(2));
+  const ways = cableSavers(short(2));
   expect(ways.filter(({ steps }) => steps === 1).map(({ id }) => id)).toEqual(
     expect.arrayContaining(['sensor-own-pair', 'multi-conductor', 'sensor-wireless']),
   );
@@ -44,7 +44,7 @@ test('two short: the sensor on its own pair or without wires frees both; a multi
 });
 
 test.each([1, 2, 3, 4])('%i short: each way offered suffices as it is, the fewest things given up first', (by) => {
-  const ways = shortCableWays(short(by));
+  const ways = cableSavers(short(by));
   expect(ways.length).toBeGreaterThan(0);
   for (const { id, changes } of ways) expect([id, missing(under(short(by), changes))]).toEqual([id, 0]);
   expect(ways.map(({ steps }) => steps)).toEqual([...ways.map(({ steps }) => steps)].sort((a, b) => a - b));
@@ -58,7 +58,7 @@ test('four short without a sensor: a set is offered at once, and none of its thi
     ['gates.compressorBelowF', null],
     ['cables.thermostatConductors', 4],
   );
-  const ways = shortCableWays(of);
+  const ways = cableSavers(of);
   for (const { id, steps } of ways) expect(id.split('+')).toHaveLength(steps);
   const sets = ways.map(({ id }) => id.split('+'));
   for (const set of sets)
@@ -77,7 +77,7 @@ test('one conductor on Y and G: the plan joins them at the air handler, and the 
 test('cold defrost frees a conductor and changes a year; what only moves wires costs nothing', () => {
   const outdoor = plan(wired).conductors.filter(({ cable, from }) => cable === 'outdoor-cable' && from !== null).length;
   const of = facts(wired, ['cables.outdoorConductors', outdoor - 1], ['outdoorUnit.stripsInDefrost', true]);
-  const ways = shortCableWays(of);
+  const ways = cableSavers(of);
   expect(ways.find(({ id }) => id === 'cold-defrost')!.yearMore).toBeLessThan(0);
   expect(ways.find(({ id }) => id === 'sensor-own-pair')!.yearMore).toBe(0);
 });
@@ -86,7 +86,7 @@ test('on every kind of system, whatever is offered suffices and breaks no rule',
   for (const { id, facts: of } of families().filter((_, at) => at % 197 === 0)) {
     const tight = facts(of, ['cables.thermostatConductors', 5], ['cables.outdoorConductors', 4]);
     const before = new Set(errors(facts(of, ['cables.thermostatConductors', 10])).map(({ rule }) => rule));
-    for (const { id: way, changes, loses } of shortCableWays(tight)) {
+    for (const { id: way, changes, loses } of cableSavers(tight)) {
       const then = under(tight, changes);
       expect([id, way, missing(then)]).toEqual([id, way, 0]);
       expect(loses).toMatch(/\.$/);

@@ -10,7 +10,7 @@ import { kitRows } from '../job/kit-rows';
 import { jobModel } from '../model/job-model';
 import { withChanges, withRoom } from '../wiring/choices';
 import type { CableId, Harness } from '../wiring/harness';
-import { plan, wallCables } from '../wiring/plan';
+import { plan, thermostatCables } from '../wiring/plan';
 import { refusals } from '../wiring/refusals';
 import { type NewCable, newCable } from './new-cable';
 
@@ -24,7 +24,7 @@ export interface ShortCable {
 }
 
 /** A way of doing with fewer conductors, planned and checked as a plan is. */
-export interface ShortCableWay {
+export interface CableSaver {
   readonly id: string;
   readonly label: string;
   /** What it loses, in words. */
@@ -37,7 +37,7 @@ export interface ShortCableWay {
 }
 
 /** One thing that can be given up. */
-interface Step extends Pick<ShortCableWay, 'id' | 'label' | 'loses' | 'changes'> {
+interface Step extends Pick<CableSaver, 'id' | 'label' | 'loses' | 'changes'> {
   readonly applies: boolean;
 }
 
@@ -46,7 +46,7 @@ const missingIn = ({ conductors }: Harness, cable?: CableId): number =>
 
 /** The cables of a plan that have too few conductors. */
 export const shortCables = (harness: Harness): readonly ShortCable[] =>
-  wallCables(harness).flatMap(({ id, label, conductors: there, lengthFt }): ShortCable[] => {
+  thermostatCables(harness).flatMap(({ id, label, conductors: there, lengthFt }): ShortCable[] => {
     if (missingIn(harness, id) === 0) return [];
     const needed = harness.conductors.filter((each) => each.cable === id && each.from !== null).length;
     return [{ cable: id, label, needed, there, pull: newCable(needed, lengthFt) }];
@@ -229,7 +229,7 @@ const joined = (steps: readonly Step[]): Step => ({
 });
 
 /** Ways that no plan is made of here, said beside those that are. */
-export const OTHER_WAYS = [
+export const CABLE_SAVERS = [
   'A wireless thermostat with its own equipment module at the indoor unit: the module lands on the board, and the wall needs power only. Radio and batteries are then what can fail.',
   'Thermostat power from the indoor unit: its R and C by a listed power adapter, where the thermostat’s manufacturer has one.',
 ] as const;
@@ -239,7 +239,7 @@ export const OTHER_WAYS = [
  * planned and passes the same rules as a plan: none leaves emergency heat behind a gate.
  * @returns none where the cables suffice, or where nothing short of new cable is sound
  */
-export const shortCableWays = (facts: Facts): readonly ShortCableWay[] => {
+export const cableSavers = (facts: Facts): readonly CableSaver[] => {
   const missing = missingIn(plan(facts));
   if (missing === 0) return [];
   const known = errorsOf(withRoom(facts));

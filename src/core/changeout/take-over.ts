@@ -1,16 +1,16 @@
 import type { FactChange, Facts } from '../job/document';
 import { factAt } from '../job/document';
 import type { NumberFact } from '../job/fact';
-import { oldWallOverVolts } from '../stop-work/old-wiring-volts';
-import { understoodOldWall } from './understood';
+import { oldWiringOverVolts } from '../stop-work/old-wiring-volts';
+import { identifiedOldWiring } from './understood';
 
 /**
  * What a job takes over from its old wall: how many conductors the cable has, in which colours, and what each is kept
  * for. Nothing where no wall is written down, or it has more conductors or fewer than a cable can have.
  */
-export const takenOver = (facts: Facts): readonly FactChange[] => {
-  if (oldWallOverVolts(facts).length > 0) return [];
-  const all = understoodOldWall(facts) ?? [];
+export const withKeptFacts = (facts: Facts): readonly FactChange[] => {
+  if (oldWiringOverVolts(facts).length > 0) return [];
+  const all = identifiedOldWiring(facts) ?? [];
   const { min, max } = factAt('cables.thermostatConductors') as NumberFact;
   if (all.length < min || all.length > max) return [];
   return [

@@ -1,7 +1,7 @@
-import { parseWall } from './typed-wiring';
+import { parseTypedWiring } from './typed-wiring';
 
 test('a wall typed in one go: letters, colors, other ends, in either order', () => {
-  expect(parseWall('R red > R, blue C,\n W2 white > W1; gray > spare, orange')).toEqual({
+  expect(parseTypedWiring('R red > R, blue C,\n W2 white > W1; gray > spare, orange')).toEqual({
     kind: 'wall',
     rows: [
       { colour: 'red', letter: 'R', board: 'R' },
@@ -21,5 +21,5 @@ test.each([
   ['R red > R > C', /one letter, one color/],
   ['ABCDEFGHI red', /at most 8 characters/],
 ])('%p is said to be wrong', (text, why) => {
-  expect(parseWall(text)).toMatchObject({ kind: 'wrong', why: expect.stringMatching(why) });
+  expect(parseTypedWiring(text)).toMatchObject({ kind: 'wrong', why: expect.stringMatching(why) });
 });

@@ -1,9 +1,9 @@
 import type { OldConductorRow } from '../job/facts/changeout';
-import { COLOURS } from '../wiring/harness';
+import { COLORS } from '../wiring/harness';
 import { COILED_BACK } from './old-wiring';
 
 /** A wall as it was typed, or what could not be understood of it. */
-export type TypedWall =
+export type TypedWiring =
   | { readonly kind: 'wall'; readonly rows: readonly OldConductorRow[] }
   | { readonly kind: 'wrong'; readonly why: string };
 
@@ -13,7 +13,7 @@ const MOST_BOARD = 12;
 
 const colourOf = (word: string): string | null => {
   const plain = word.toLowerCase().replace('gray', 'grey');
-  return COLOURS.find((colour) => colour === plain) ?? null;
+  return COLORS.find((colour) => colour === plain) ?? null;
 };
 
 const rowOf = (text: string): OldConductorRow | string => {
@@ -34,7 +34,7 @@ const rowOf = (text: string): OldConductorRow | string => {
  * Reads a wall as it is typed in one go, conductors parted by commas or lines: “R red > R, W2 white, brown > spare”.
  * What stands after > is its other end.
  */
-export const parseWall = (text: string): TypedWall => {
+export const parseTypedWiring = (text: string): TypedWiring => {
   const rows = text
     .split(/[,;\n]/)
     .map((part) => part.trim())

@@ -1,23 +1,23 @@
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
-import { perFacts } from '../model/memoize-by-facts';
+import { memoizeByFacts } from '../model/memoize-by-facts';
 import { sum } from '../units/sum';
-import { landingOf, type WallFunction } from '../wiring/thermostat-functions';
+import { landingOf, type ThermostatFunction } from '../wiring/thermostat-functions';
 import { chanceOfSeen } from './old-calls';
-import { type OldWall, oldWallOf } from './old-wiring';
-import { type Likely, readWall } from './read-old-wiring';
+import { type OldWiring, oldWiringOf } from './old-wiring';
+import { type Likely, readOldWiring } from './read-old-wiring';
 
 /** What is known of one conductor of an old wall. */
-export interface UnderstoodConductor {
+export interface IdentifiedConductor {
   readonly row: OldConductorRow;
   /** What it does; null while more than one thing is likely. */
-  readonly does: WallFunction | null;
+  readonly does: ThermostatFunction | null;
   /** Whether somebody followed it or held a meter on it; else it is known by its letter alone. */
   readonly isProved: boolean;
   /** Whether the mode that energizes the valve was seen on the meter; never taken from a letter or a setting. */
   readonly isValveModeSeen: boolean;
   /** What it may do, likeliest first, less what is hardly possible. */
-  readonly may: readonly { readonly does: WallFunction; readonly share: number }[];
+  readonly may: readonly { readonly does: ThermostatFunction; readonly share: number }[];
 }
 
 /** From here on something counts as known. */
@@ -29,8 +29,8 @@ const NAMED_SHARE = 0.04;
 const SEEN_RATIO = KNOWN_SHARE / (1 - KNOWN_SHARE);
 
 /** How the valve is energised, by what the meter said of a conductor and nothing else; null while it has not said. */
-const valveModeOf = ({ colour }: OldConductorRow, { readings }: OldWall): WallFunction | null => {
-  const chance = (does: WallFunction) =>
+const valveModeOf = ({ colour }: OldConductorRow, { readings }: OldWiring): ThermostatFunction | null => {
+  const chance = (does: ThermostatFunction) =>
     readings
       .filter((reading) => reading.colour === colour)
       .reduce((all, { seen, call }) => all * chanceOfSeen(seen, does, call, 'heat-pump'), 1);
@@ -39,7 +39,7 @@ const valveModeOf = ({ colour }: OldConductorRow, { readings }: OldWall): WallFu
   return ratio <= 1 / SEEN_RATIO ? 'valve-heating' : null;
 };
 
-const understood = (row: OldConductorRow, likely: Likely, wall: OldWall): UnderstoodConductor => {
+const understood = (row: OldConductorRow, likely: Likely, wall: OldWiring): IdentifiedConductor => {
   const ranked = [...likely].map(([does, share]) => ({ does, share })).sort((one, other) => other.share - one.share);
   const best = ranked[0]!;
   const landing = landingOf(best.does);
@@ -61,9 +61,9 @@ const understood = (row: OldConductorRow, likely: Likely, wall: OldWall): Unders
  * One thing is known of one conductor: of more that all land on R for sure, say, it is known which is the hot one of
  * none but the likeliest.
  */
-const onceEach = (all: readonly UnderstoodConductor[]): readonly UnderstoodConductor[] => {
-  const taken = new Map<WallFunction, UnderstoodConductor>();
-  const shareOf = ({ does, may }: UnderstoodConductor) => may.find((each) => each.does === does)?.share ?? 0;
+const onceEach = (all: readonly IdentifiedConductor[]): readonly IdentifiedConductor[] => {
+  const taken = new Map<ThermostatFunction, IdentifiedConductor>();
+  const shareOf = ({ does, may }: IdentifiedConductor) => may.find((each) => each.does === does)?.share ?? 0;
   for (const each of all) {
     if (each.does === null || each.does === 'spare') continue;
     const other = taken.get(each.does);
@@ -78,11 +78,11 @@ const onceEach = (all: readonly UnderstoodConductor[]): readonly UnderstoodCondu
  * What is known of each conductor of an old wall, in the order they were written down.
  * @param likely what `readWall` says of it
  */
-export const understoodWall = (wall: OldWall, likely = readWall(wall)): readonly UnderstoodConductor[] =>
+export const identifiedConductors = (wall: OldWiring, likely = readOldWiring(wall)): readonly IdentifiedConductor[] =>
   onceEach(wall.conductors.map((row, at) => understood(row, likely[at]!, wall)));
 
 /** The same of a job; null where nobody has written an old wall down. */
-export const understoodOldWall = perFacts((facts: Facts): readonly UnderstoodConductor[] | null => {
-  const wall = oldWallOf(facts);
-  return wall && understoodWall(wall);
+export const identifiedOldWiring = memoizeByFacts((facts: Facts): readonly IdentifiedConductor[] | null => {
+  const wall = oldWiringOf(facts);
+  return wall && identifiedConductors(wall);
 });

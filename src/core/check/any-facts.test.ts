@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { backupNeeds, bankGates } from '../balance/backup-need';
-import { crossingChart } from '../balance/chart';
+import { backupNeeds, bankStages } from '../balance/backup-need';
+import { balanceChart } from '../balance/chart';
 import { weighEvidence } from '../balance/evidence';
-import { ruler } from '../balance/outdoor-ruler';
+import { outdoorRuler } from '../balance/outdoor-ruler';
 import { priceTable } from '../balance/price-table';
-import { rulerVerdict } from '../balance/ruler-sentence';
+import { rulerSentence } from '../balance/ruler-sentence';
 import { supplyAir } from '../balance/supply-air';
 import { supplyStates } from '../balance/supply-states';
 import { atMoment } from '../balance/year/at-moment';
@@ -21,13 +21,13 @@ import { answerEffects, questionsOf } from '../setup/answers';
 import { cardOf } from '../setup/card/card';
 import { SHIPPED_PROFILES } from '../setup/profiles';
 import { resolveSettings } from '../setup/resolve';
-import { compareWays, differenceHangsOn } from '../setup/ways/compare';
-import { jobWays } from '../setup/ways/way';
+import { comparePlans, whatMakesDifference } from '../setup/ways/compare';
+import { jobPlans } from '../setup/ways/way';
 import {} from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { findingsOf as findingsOfModel } from '.';
 import { checkEquipment } from './equipment';
-import { crossingPageFindings } from './on-balance';
+import { balancePageFindings } from './on-balance';
 import { setupPageFindings } from './on-setup';
 import { findingsFor } from './pages';
 
@@ -112,7 +112,7 @@ test('a page that asks the rules it shows finds what it would of all findings', 
     fc.property(anyFacts, (facts) => {
       const model = jobModel(facts);
       const all = findingsOfModel(model).map(({ under: _, ...finding }) => finding);
-      expect(crossingPageFindings(model)).toEqual(findingsFor('balance', all));
+      expect(balancePageFindings(model)).toEqual(findingsFor('balance', all));
       const settings = resolveSettings({ facts, confirmed: new Set() });
       expect(setupPageFindings(model, settings)).toEqual(findingsFor('setup', all));
     }),
@@ -163,19 +163,22 @@ test('the values that are tried are ones that the fields take', () =>
   ));
 
 const verdict = (facts: Facts, moment: typeof DEFAULT_MOMENT) =>
-  rulerVerdict(facts, jobModel(facts).state(moment), moment);
+  rulerSentence(facts, jobModel(facts).state(moment), moment);
 const findingsOf = (facts: Facts) => findingsOfModel(jobModel(facts));
 
 describe('whatever is entered, every page answers, and with numbers', () => {
   test.each<[string, (facts: Facts, outdoorF: number) => unknown]>([
     [
       'ruler',
-      (facts, outdoorF) => [ruler(facts), CALLS.map((call) => verdict(facts, { ...DEFAULT_MOMENT, outdoorF, call }))],
+      (facts, outdoorF) => [
+        outdoorRuler(facts),
+        CALLS.map((call) => verdict(facts, { ...DEFAULT_MOMENT, outdoorF, call })),
+      ],
     ],
-    ['crossing chart', (facts) => crossingChart(facts)],
+    ['crossing chart', (facts) => balanceChart(facts)],
     ['figures at the needle', (facts, outdoorF) => atMoment(facts, outdoorF)],
     ['load', (facts) => weighEvidence(facts).map(({ estimate, trust }) => [estimate, trust])],
-    ['backup', (facts) => [backupNeeds(facts), bankGates(facts)]],
+    ['backup', (facts) => [backupNeeds(facts), bankStages(facts)]],
     ['prices', (facts) => priceTable(facts)],
     [
       'air at the register',
@@ -190,7 +193,7 @@ describe('whatever is entered, every page answers, and with numbers', () => {
         ),
       ],
     ],
-    ['a year of every way', (facts) => compareWays(facts, jobWays(facts), temperatures).map(({ year }) => year)],
+    ['a year of every way', (facts) => comparePlans(facts, jobPlans(facts), temperatures).map(({ year }) => year)],
     [
       'settings',
       (facts) =>
@@ -210,7 +213,7 @@ describe('whatever is entered, every page answers, and with numbers', () => {
   test('no energy, cost, time or shortfall is below zero, and no heat is made of nothing', () =>
     fc.assert(
       fc.property(anyFacts, (facts) => {
-        for (const { name, year } of compareWays(facts, jobWays(facts), temperatures)) {
+        for (const { name, year } of comparePlans(facts, jobPlans(facts), temperatures)) {
           const {
             compressorKWh,
             stripsKWh,
@@ -241,7 +244,7 @@ describe('whatever is entered, every page answers, and with numbers', () => {
         for (const profile of SHIPPED_PROFILES) expect(cardOf(profile, settings).screens.length).toBeGreaterThan(0);
         for (const path of questionsOf(job))
           expect(answerEffects(job, path).some(({ isCurrent }) => isCurrent)).toBe(true);
-        expect(differenceHangsOn(compareWays(facts, jobWays(facts), temperatures), null).length).toBeGreaterThan(0);
+        expect(whatMakesDifference(comparePlans(facts, jobPlans(facts), temperatures), null).length).toBeGreaterThan(0);
         expect(JSON.stringify(homeownerPage(facts))).not.toMatch(/NaN|Infinity|undefined/);
       }),
       { numRuns: 40 },

@@ -1,16 +1,16 @@
-import { CROSSING_RULES } from '../balance/rules';
+import { BALANCE_RULES } from '../balance/rules';
 import type { Facts } from '../job/document';
 import { applyRules, type Finding, findingKey } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/memoize-last';
+import { memoizeLast } from '../model/memoize-last';
 import { observed } from '../model/observable';
 import type { Wires } from '../model/wires';
-import { PLATE_RULES } from '../nameplates';
+import { NAMEPLATE_RULES } from '../nameplates';
 import { SERVICE_RULES } from '../service/rules';
 import { measuredFindings } from '../strips/measured';
 import { STRIP_RULES } from '../strips/rules';
-import { memo } from '../units/once';
+import { memoize } from '../units/once';
 import { mistakeOf } from '../wiring/mistake';
 import { WIRING_RULES } from '../wiring/rules';
 import { wiringSubject } from '../wiring/rules/subject';
@@ -39,21 +39,21 @@ const byWires = new WeakMap<Wires, (facts: Facts) => readonly Finding[]>();
 
 /** The same for all facts that share their wires: a lockout that is dragged moves none of it. */
 const wiringFindings = ({ facts, wires }: JobModel): readonly Finding[] => {
-  const find = byWires.get(wires) ?? memo(lockoutKey, (asked: Facts) => findInWires(asked, wires));
+  const find = byWires.get(wires) ?? memoize(lockoutKey, (asked: Facts) => findInWires(asked, wires));
   byWires.set(wires, find);
   return find(facts);
 };
 
 const NOTHING: readonly Reading[] = [];
 
-const all = lastOf((model: JobModel, readings: readonly Reading[]): Finding[] => {
+const all = memoizeLast((model: JobModel, readings: readonly Reading[]): Finding[] => {
   const { facts } = model;
   return inOrder(facts, [
     ...wiringFindings(model),
     ...applyRules(STRIP_RULES, facts),
     ...applyRules(SERVICE_RULES, facts),
-    ...applyRules(CROSSING_RULES, facts),
-    ...applyRules(PLATE_RULES, facts),
+    ...applyRules(BALANCE_RULES, facts),
+    ...applyRules(NAMEPLATE_RULES, facts),
     ...measuredFindings(facts, observed(facts, readings)),
   ]);
 });

@@ -2,7 +2,7 @@ import type { FactPath } from '../job/document';
 import type { Finding } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/memoize-last';
+import { memoizeLast } from '../model/memoize-last';
 import { setupFindings } from '../setup/findings';
 import { resolveSettings } from '../setup/resolve';
 import type { SetupJob } from '../setup/resolve-among';
@@ -12,7 +12,7 @@ import { inOrder } from './order';
 const NOBODY: ReadonlySet<FactPath> = new Set();
 const NOTHING: readonly Reading[] = [];
 
-const all = lastOf(
+const all = memoizeLast(
   (model: JobModel, readings: readonly Reading[], confirmed: SetupJob['confirmed']): readonly Finding[] => {
     const { facts } = model;
     const settings = resolveSettings({ facts, confirmed });

@@ -1,7 +1,7 @@
-import { CROSSING_RULES } from '../balance/rules';
+import { BALANCE_RULES } from '../balance/rules';
 import { applyRules, type Finding } from '../job/finding';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/memoize-last';
+import { memoizeLast } from '../model/memoize-last';
 import { setupFindings } from '../setup/findings';
 import type { ResolvedSettings } from '../setup/resolve-among';
 import { backupSetToFossil } from '../wiring/rules/backup-set-to-fossil';
@@ -13,17 +13,17 @@ import { valveAgrees } from '../wiring/rules/valve-agrees';
 import { inOrder } from './order';
 import { findingsFor } from './pages';
 
-/** Rules of the wiring that settings mend, or that leave settings without the conductor they need. */
+/** Rules of the wiring that settings fix, or that leave settings without the conductor they need. */
 const WIRING = [enoughConductors, controlAgrees, valveAgrees, backupSetToFossil, stripsSetToFossil];
 
 /** What the Setup page shows of all findings, by the rules that can find it: it loads no others. */
-export const setupPageFindings = lastOf(
+export const setupPageFindings = memoizeLast(
   ({ facts, refused, sound, wall }: JobModel, settings: ResolvedSettings): readonly Finding[] =>
     findingsFor(
       'setup',
       inOrder(facts, [
         ...(refused.length > 0 ? refused : applyRules(WIRING, wiringSubject(facts, sound, wall))),
-        ...applyRules(CROSSING_RULES, facts),
+        ...applyRules(BALANCE_RULES, facts),
         ...setupFindings({ facts, settings }),
       ]),
     ),

@@ -1,4 +1,4 @@
-import { CROSSING_RULES } from '../balance/rules';
+import { BALANCE_RULES } from '../balance/rules';
 import type { FactPath } from '../job/document';
 import type { Finding, JobPage, Severity } from '../job/finding';
 
@@ -24,7 +24,7 @@ const FACTS: Partial<Record<JobPage, readonly FactPrefix[]>> = {
   ],
 };
 
-/** Rules of other rooms that settings break or mend. */
+/** Rules of other rooms that settings break or fix. */
 const SETTINGS_MEND: ReadonlySet<string> = new Set([
   'hole-between-gates',
   'shortfall',
@@ -38,7 +38,7 @@ const SETTINGS_MEND: ReadonlySet<string> = new Set([
 ]);
 
 /** Rules of the crossing page: they stand beside its chart, wherever their fact is. */
-const CROSSING: ReadonlySet<string> = new Set(CROSSING_RULES.map(({ id }) => id));
+const CROSSING: ReadonlySet<string> = new Set(BALANCE_RULES.map(({ id }) => id));
 
 /** A setting is worth nothing where the conductor that carries it is missing. */
 const isShort = (rule: string, severity: Severity): boolean => rule === 'enough-conductors' && severity === 'error';

@@ -25,4 +25,4 @@ export interface CoilIs {
 }
 
 /** Nothing wrong. */
-export const SOUND_COIL: CoilIs = { air: 1, split: 1, melts: 1, isFelt: true };
+export const GOOD_COIL: CoilIs = { air: 1, split: 1, melts: 1, isFelt: true };

@@ -1,6 +1,6 @@
 import type { Facts } from '../job/document';
 import { roundTo } from '../units/round';
-import { isSound, parseScenario, type Scenario, scenarioCode, SOUND } from './scenario';
+import { hasNoFaults, NO_FAULTS, parseScenario, type Scenario, scenarioCode } from './scenario';
 
 /** The calls a technician can put the system in. */
 export const CALLS = {
@@ -40,7 +40,7 @@ export interface Moment {
   readonly scenario: Scenario;
 }
 
-export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1', scenario: SOUND };
+export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1', scenario: NO_FAULTS };
 
 /** Bounds of the moment's temperatures, °F. */
 export const OUTDOOR_BOUNDS_F = [-20, 70] as const;
@@ -67,7 +67,7 @@ export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): Cal
 
 /** A moment as it stands in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` where something is tried. */
 export const momentToQuery = ({ outdoorF, indoorF, call, scenario }: Moment): string =>
-  `out=${outdoorF}&in=${indoorF}&call=${call}${isSound(scenario) ? '' : `&try=${encodeURIComponent(scenarioCode(scenario))}`}`;
+  `out=${outdoorF}&in=${indoorF}&call=${call}${hasNoFaults(scenario) ? '' : `&try=${encodeURIComponent(scenarioCode(scenario))}`}`;
 
 /** What an address asks for that there is not, in a sentence; null where all of it is known. */
 export const unknownInQuery = (get: (name: string) => string | null | undefined): string | null => {

@@ -14,7 +14,7 @@ export const outdoorThermostatOf = (
 };
 
 /** The outdoor thermostats of a job with the dial of one, by its number from 1, at another temperature, °F. */
-export const withDialAt = (
+export const withDialSetting = (
   { gates }: Facts,
   number: number,
   closesBelowF: number,

@@ -23,13 +23,14 @@ export interface Scenario {
 }
 
 /** Nothing wrong, nothing unusual. */
-export const SOUND: Scenario = { conditions: [], faults: [] };
+export const NO_FAULTS: Scenario = { conditions: [], faults: [] };
 
 /** Whether anything is tried. */
-export const isSound = ({ conditions, faults }: Scenario): boolean => conditions.length === 0 && faults.length === 0;
+export const hasNoFaults = ({ conditions, faults }: Scenario): boolean =>
+  conditions.length === 0 && faults.length === 0;
 
 /** A scenario of one condition. */
-export const under = (...conditions: readonly ConditionId[]): Scenario => ({ conditions, faults: [] });
+export const withCondition = (...conditions: readonly ConditionId[]): Scenario => ({ conditions, faults: [] });
 
 /** A scenario of one fault. */
 export const withFault = (...faults: readonly FaultCode[]): Scenario => ({ conditions: [], faults });

@@ -3,7 +3,7 @@ import { assumedFacts, type Facts } from '../job/document';
 import { CONDITIONS, conditionsOf } from './conditions';
 import { CALL_IDS, callsOf, DEFAULT_MOMENT } from './moment';
 import { backupOutputs } from './outputs';
-import { type Scenario, SOUND, under } from './scenario';
+import { NO_FAULTS, type Scenario, withCondition } from './scenario';
 import { control } from './thermostat';
 
 const base = assumedFacts();
@@ -14,12 +14,12 @@ const dual: Facts = {
   thermostat: { ...base.thermostat, backupSetting: 'fossil' },
   boxes: { ...base.boxes, loadControl: 'Y', humidifier: 'alone', dehumidify: 'cooling' },
 };
-const signals = (facts: Facts, call: (typeof CALL_IDS)[number], outdoorF = 28, scenario: Scenario = SOUND) =>
+const signals = (facts: Facts, call: (typeof CALL_IDS)[number], outdoorF = 28, scenario: Scenario = NO_FAULTS) =>
   control(facts, { ...DEFAULT_MOMENT, call, outdoorF, scenario }).signals;
 
 test('fossil backup takes the compressor’s place, electric backup stands beside it', () => {
   expect([...signals(dual, 'heat-aux')]).toEqual(['AUX']);
-  expect(control(dual, { ...DEFAULT_MOMENT, call: 'heat-aux' }).held).toEqual([
+  expect(control(dual, { ...DEFAULT_MOMENT, call: 'heat-aux' }).lockedOut).toEqual([
     { source: 'compressor', why: expect.stringContaining('drops Y') },
   ]);
   expect([...signals(base, 'heat-aux')].sort()).toEqual(['AUX', 'G', 'Y']);
@@ -50,9 +50,9 @@ test('an outdoor thermostat closes at its dial and below, in every call', () => 
 test('conditions are tried only where the system can meet them; a locked-out board does not defrost', () => {
   expect(conditionsOf(base).map(({ id }) => id)).toEqual(['board-lockout']);
   expect(conditionsOf(dual)).toEqual(CONDITIONS);
-  expect(signals(base, 'off', 28, under('tank-empty')).size).toBe(0);
-  expect([...signals(dual, 'off', 28, under('tank-empty'))]).toEqual(['tank-empty']);
-  expect(signals(base, 'defrost', 28, under('board-lockout')).has('defrost')).toBe(false);
+  expect(signals(base, 'off', 28, withCondition('tank-empty')).size).toBe(0);
+  expect([...signals(dual, 'off', 28, withCondition('tank-empty'))]).toEqual(['tank-empty']);
+  expect(signals(base, 'defrost', 28, withCondition('board-lockout')).has('defrost')).toBe(false);
   expect(signals(base, 'defrost').has('defrost')).toBe(true);
 });
 

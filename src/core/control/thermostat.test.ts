@@ -49,14 +49,14 @@ describe('gates', () => {
   test('between two lockouts that do not meet, a heat call brings nothing, and both reasons are given', () => {
     const state = at(gated(35, 30), 'heat-aux', 33);
     expect(state.signals.size).toBe(0);
-    expect(state.held.map(({ source }) => source)).toEqual(['compressor', 'strips']);
-    for (const { why } of state.held) expect(why).toMatch(/33 °F out/);
+    expect(state.lockedOut.map(({ source }) => source)).toEqual(['compressor', 'strips']);
+    for (const { why } of state.lockedOut) expect(why).toMatch(/33 °F out/);
   });
 
   test('the unit low-temp cutoff is named, though Y is sent', () => {
     const state = at({ ...gated(null, null), outdoorUnit: { ...base.outdoorUnit, minOutdoorF: 15 } }, 'heat-1', 10);
     expect(state.signals.has('Y')).toBe(true);
-    expect(state.held[0]!.why).toMatch(/low-temperature cutoff stops it below 15 °F/);
+    expect(state.lockedOut[0]!.why).toMatch(/low-temperature cutoff stops it below 15 °F/);
   });
 
   test('without an outdoor temperature there are none', () => {
@@ -110,7 +110,7 @@ describe('whatever the gates and the weather', () => {
       fc.property(anyGates, fc.integer({ min: -20, max: 70 }), ({ low, high, sensor }, outdoorF) => {
         const state = at(gated(low, high, { outdoorSensor: sensor }), 'heat-aux', outdoorF);
         const lacks = ['Y', 'AUX'].filter((signal) => !state.signals.has(signal as 'Y'));
-        expect(state.held).toHaveLength(lacks.length);
+        expect(state.lockedOut).toHaveLength(lacks.length);
       }),
     );
   });

@@ -1,6 +1,6 @@
 import { type Backup, backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
-import { heldBank } from '../strips/held-bank';
+import { interlockedBank } from '../strips/held-bank';
 import { freezesAt, steadyCoilF } from './coil';
 import { CONDITIONS } from './conditions';
 import { lockoutsInForce } from './lockouts';
@@ -10,20 +10,20 @@ import { auxSignals, compressorSignals, emergencySignals } from './sent';
 import { outdoorThermostatSignal, type Signal } from './signal';
 
 /** Something that was called for and is not let through, and why. */
-export interface Held {
+export interface LockedOut {
   readonly source: 'compressor' | 'defrost' | Backup;
   readonly why: string;
 }
 
 export interface ControlState {
   readonly signals: ReadonlySet<Signal>;
-  readonly held: readonly Held[];
+  readonly lockedOut: readonly LockedOut[];
 }
 
-const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): Held[] =>
+const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): LockedOut[] =>
   backupOf({ system }) === 'fossil'
     ? []
-    : gates.outdoorThermostats.flatMap(({ bank, closesBelowF }, at): Held[] =>
+    : gates.outdoorThermostats.flatMap(({ bank, closesBelowF }, at): LockedOut[] =>
         outdoorF <= closesBelowF
           ? []
           : [
@@ -34,8 +34,8 @@ const outdoorThermostatsHeld = ({ gates, system }: Facts, outdoorF: number): Hel
             ],
       );
 
-const stripInterlockHeld = (facts: Facts): Held[] => {
-  const bank = heldBank(facts);
+const stripInterlockHeld = (facts: Facts): LockedOut[] => {
+  const bank = interlockedBank(facts);
   return bank === null
     ? []
     : [
@@ -51,7 +51,7 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   const { outdoorF } = moment;
   const { minOutdoorF } = facts.outdoorUnit;
   const backup = backupOf(facts);
-  const held: Held[] = [];
+  const held: LockedOut[] = [];
   const isLockedOut = compressorBelowF !== null && outdoorF < compressorBelowF;
   if (isLockedOut)
     held.push({
@@ -82,12 +82,12 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
       ...(runs ? compressorSignals(facts, true, stage) : []),
       ...(callsBackup ? auxSignals(facts) : []),
     ]),
-    held,
+    lockedOut: held,
   };
 };
 
 /** Emergency heat: the backup alone, through its own output where the thermostat has one. No outdoor gate holds it. */
-const emergency = (facts: Facts): ControlState => ({ signals: new Set(emergencySignals(facts)), held: [] });
+const emergency = (facts: Facts): ControlState => ({ signals: new Set(emergencySignals(facts)), lockedOut: [] });
 
 /** A heating call in which the board clears the coil: only one that its compressor has made cold enough to frost. */
 const defrosting = (facts: Facts, moment: Moment): ControlState => {
@@ -95,11 +95,11 @@ const defrosting = (facts: Facts, moment: Moment): ControlState => {
   if (!state.signals.has('Y')) return state;
   if (freezesAt(moment.outdoorF)) return { ...state, signals: new Set([...state.signals, 'defrost' as const]) };
   const why = `The board will not defrost: at ${moment.outdoorF} °F outside the coil is about ${steadyCoilF(moment.outdoorF)} °F, and the defrost thermostat is open.`;
-  return { ...state, held: [...state.held, { source: 'defrost', why }] };
+  return { ...state, lockedOut: [...state.lockedOut, { source: 'defrost', why }] };
 };
 
 const called = (facts: Facts, moment: Moment): ControlState => {
-  const only = (...signals: Signal[]): ControlState => ({ signals: new Set(signals), held: [] });
+  const only = (...signals: Signal[]): ControlState => ({ signals: new Set(signals), lockedOut: [] });
   switch (moment.call) {
     case 'off':
       return only();
@@ -125,7 +125,7 @@ const called = (facts: Facts, moment: Moment): ControlState => {
 const HEATING: ReadonlySet<Moment['call']> = new Set(['heat-1', 'heat-2', 'heat-aux', 'defrost']);
 
 /** What moves by itself: outdoor thermostats with the weather, and the conditions that are tried. */
-export const surroundings = (
+export const outsideConditions = (
   facts: Facts,
   { outdoorF, scenario }: Pick<Moment, 'outdoorF' | 'scenario'>,
   sent: ReadonlySet<Signal>,
@@ -153,7 +153,10 @@ export const surroundings = (
  */
 export const control = (facts: Facts, moment: Moment): ControlState => {
   const state = called(facts, moment);
-  const signals = new Set([...state.signals, ...surroundings(facts, moment, state.signals, HEATING.has(moment.call))]);
+  const signals = new Set([
+    ...state.signals,
+    ...outsideConditions(facts, moment, state.signals, HEATING.has(moment.call)),
+  ]);
   if (signals.has('board-lockout')) signals.delete('defrost');
   return { ...state, signals };
 };

@@ -1,6 +1,6 @@
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
-import { relayPairBoard, relayPairWall } from './add-a-wire-kit';
+import { addAWireKitAtBoard, addAWireKitAtThermostat } from './add-a-wire-kit';
 import { airCleaner } from './air-cleaner';
 import { airHandler } from './air-handler';
 import { dehumidistat } from './dehumidistat';
@@ -9,7 +9,7 @@ import { emergencyRelay } from './emergency-relay';
 import { fanCenter } from './fan-center';
 import { floatSwitch } from './float-switch';
 import { furnace, hasNoBoard } from './furnace';
-import { interlock } from './furnace-relay-kit';
+import { furnaceRelayKit } from './furnace-relay-kit';
 import { humidifier } from './humidifier';
 import { isolationRelay } from './isolation-relay';
 import { loadControl } from './load-control';
@@ -33,15 +33,15 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
   'packaged-unit': packagedUnit,
   'outdoor-unit': outdoorUnit,
   'float-switch': () => floatSwitch,
-  interlock,
+  interlock: furnaceRelayKit,
   'isolation-relay': () => isolationRelay,
   'low-gas-switch': () => lowGasSwitch,
   'emergency-relay': emergencyRelay,
   'strip-interlock': stripInterlock,
   'outdoor-thermostats': outdoorThermostats,
   'outdoor-sensor': () => outdoorSensor,
-  'relay-pair-wall': () => relayPairWall,
-  'relay-pair-board': () => relayPairBoard,
+  'relay-pair-wall': () => addAWireKitAtThermostat,
+  'relay-pair-board': () => addAWireKitAtBoard,
   'load-control': () => loadControl,
   'wet-switch': () => wetSwitch,
   'zone-board': zoneBoard,

@@ -1,7 +1,7 @@
 import type { ConditionId } from '../control/conditions';
 import type { FaultCode } from '../control/scenario';
 import type { Facts } from '../job/document';
-import type { Ails } from '../model/equipment-faults';
+import type { EquipmentFaults } from '../model/equipment-faults';
 import type { CautionId } from '../startup/cautions';
 import type { StopId } from '../stop-work/stops';
 
@@ -27,7 +27,7 @@ export interface Effect {
   /** In what is set: the facts as they really are. What is landed where stays as it is. */
   readonly facts?: (facts: Facts) => Facts;
   /** In the equipment. */
-  readonly ails?: Partial<Ails>;
+  readonly ails?: Partial<EquipmentFaults>;
 }
 
 /** One thing that can be wrong with a system. */
@@ -42,7 +42,7 @@ export interface Cause {
   readonly effect: Effect;
   /** What makes sure of it. */
   readonly confirm: string;
-  readonly mend: string;
+  readonly fix: string;
   readonly by: 'technician' | 'licensed';
   readonly caution: CautionId | null;
   /** What it stops the work for, as soon as it is likely. */

@@ -1,11 +1,11 @@
-import type { Ails } from '../model/equipment-faults';
+import type { EquipmentFaults } from '../model/equipment-faults';
 import type { JobModel } from '../model/job-model';
 import type { CoilNight } from '../model/predict';
 import { resolveSettings } from '../setup/resolve';
 import { partsOf, runDay } from '../simulation/day';
 import { jobBoard } from '../simulation/job-board';
 import { jobSchedule, setpointsFor } from '../simulation/schedule';
-import { memo, once } from '../units/once';
+import { memoize, once } from '../units/once';
 
 const MINUTES = 24 * 60;
 /** What a night is lived at, °F, at most: warmer air leaves no ice. */
@@ -17,17 +17,17 @@ const EARLY_MIN = 2;
 const END_MIN = 6 * 60;
 
 /** What hangs on the coil and its board, as one key. */
-const keyOf = ({ outdoorCoil, defrost }: Ails) => `${JSON.stringify(outdoorCoil)} ${defrost}`;
+const keyOf = ({ outdoorCoil, defrost }: EquipmentFaults) => `${JSON.stringify(outdoorCoil)} ${defrost}`;
 
 /**
  * A damp day and night at a steady temperature through the time machine, for each way a coil and its board can be: run
  * only for the faults that need it, and once each.
  * @param outdoorF of the visit, °F; the night is no warmer than frost
  */
-export const coilNights = (model: JobModel, outdoorF: number): ((ails: Ails) => CoilNight) => {
+export const coilNights = (model: JobModel, outdoorF: number): ((ails: EquipmentFaults) => CoilNight) => {
   const { facts } = model;
   const settings = once(() => resolveSettings({ facts, confirmed: new Set() }));
-  const lived = memo(keyOf, ({ outdoorCoil, defrost }: Ails): CoilNight => {
+  const lived = memoize(keyOf, ({ outdoorCoil, defrost }: EquipmentFaults): CoilNight => {
     const board = jobBoard(facts);
     const parts = partsOf({ facts, wall: model.wall, scenario: { conditions: [], faults: [] } }, settings(), {
       coil: outdoorCoil,

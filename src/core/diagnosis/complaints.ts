@@ -1,23 +1,23 @@
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { FELT_SHARE } from './felt-share';
-import type { Noticed } from './homeowner-signs';
+import type { HomeownerSigns } from './homeowner-signs';
 
 /** What somebody calls for, in his own words. */
 export interface Complaint {
   readonly id: string;
   readonly words: string;
   /** How well it says what is noticed, from 0 to 1; and what a sound system brings people to say, at times. */
-  readonly says: (noticed: Noticed) => number;
+  readonly says: (noticed: HomeownerSigns) => number;
   readonly ofSound: number;
   /** Whether there is what it speaks of. */
   readonly applies: (facts: Facts) => boolean;
 }
 
-const heats = ({ heat, isBlank }: Noticed) => !isBlank && heat >= FELT_SHARE;
+const heats = ({ heat, isBlank }: HomeownerSigns) => !isBlank && heat >= FELT_SHARE;
 const givesNothing = (share: number) => Math.abs(share) < 0.1;
 const is = (yes: boolean, as = 1) => (yes ? as : 0);
-const isSet = ({ settingsOff }: Noticed, id: string) => settingsOff.includes(id);
+const isSet = ({ settingsOff }: HomeownerSigns, id: string) => settingsOff.includes(id);
 
 const complaint = (
   id: string,
@@ -104,7 +104,7 @@ const STRAY = 0.002;
  * How likely each complaint is, in the catalogue's order; they sum to one.
  * @param isSound whether nothing is wrong: then people call for delays, cold nights and expectations
  */
-export const complaintShares = (noticed: Noticed, isSound: boolean): readonly number[] => {
+export const complaintShares = (noticed: HomeownerSigns, isSound: boolean): readonly number[] => {
   const raw = COMPLAINTS.map(({ says, ofSound }) => says(noticed) + (isSound ? ofSound : 0) + STRAY);
   // Something wrong that nobody notices is found on a visit before the season.
   const noticedAtAll = raw.some((share) => share > 10 * STRAY);

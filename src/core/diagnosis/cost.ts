@@ -1,10 +1,10 @@
 import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
 import type { Probe } from './probe';
-import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from './probe-times';
+import { CALL_S, PANEL_S, PUT_BACK_S, READ_S, RESTART_S, VERIFY_DEAD_S, WALK_S } from './probe-times';
 
 /** Where a technician stands: what the next probe takes hangs on it. */
-export interface Standing {
+export interface ProbeSituation {
   readonly place: Spot;
   readonly call: CallId;
   /** Places whose panel is off already. */
@@ -14,22 +14,32 @@ export interface Standing {
 }
 
 /** At the door: the thermostat is next. */
-export const AT_THE_DOOR: Standing = { place: 'wall', call: 'heat-1', opened: [], isDead: false };
+export const ON_ARRIVAL: ProbeSituation = { place: 'wall', call: 'heat-1', opened: [], isDead: false };
 
 /** Calls in which the compressor is to run. */
-export const COMPRESSES: ReadonlySet<CallId> = new Set(['heat-1', 'heat-2', 'heat-aux', 'cool-1', 'cool-2', 'defrost']);
+export const RUNS_COMPRESSOR: ReadonlySet<CallId> = new Set([
+  'heat-1',
+  'heat-2',
+  'heat-aux',
+  'cool-1',
+  'cool-2',
+  'defrost',
+]);
 
 /** Whether a reading in a call needs its compressor to run, and not only its wires. */
 export const needsCompressor = ({ of: { call, observable }, kind }: Probe): boolean =>
   call !== null &&
-  COMPRESSES.has(call) &&
+  RUNS_COMPRESSOR.has(call) &&
   (kind === 'air' || kind === 'licensed' || observable.kind === 'motor-amps' || observable.kind === 'seen');
 
 /** Where a call is set: a defrost at the board outdoors, any other at the thermostat. */
 export const setAt = (call: CallId): Spot => (call === 'defrost' ? 'outdoors' : 'wall');
 
 /** Seconds that a probe takes from where somebody stands, and where it leaves him. */
-export const costOf = (probe: Probe, from: Standing): { readonly seconds: number; readonly then: Standing } => {
+export const costOf = (
+  probe: Probe,
+  from: ProbeSituation,
+): { readonly seconds: number; readonly then: ProbeSituation } => {
   const { place, kind, seconds: own, needsPanel, of } = probe;
   const isDead = kind === 'dead';
   const call = isDead || of.call === null ? from.call : of.call;
@@ -37,13 +47,13 @@ export const costOf = (probe: Probe, from: Standing): { readonly seconds: number
   const by = setAt(call);
   const walk = setsCall ? WALK_S[from.place][by] + WALK_S[by][place] : WALK_S[from.place][place];
   const isShut = needsPanel && !from.opened.includes(place);
-  const restarts = setsCall && needsCompressor(probe) && (!COMPRESSES.has(from.call) || from.isDead);
+  const restarts = setsCall && needsCompressor(probe) && (!RUNS_COMPRESSOR.has(from.call) || from.isDead);
   const seconds =
     walk +
     (isShut ? PANEL_S[place] : 0) +
     (setsCall ? CALL_S : 0) +
     (restarts ? RESTART_S : 0) +
-    (isDead && !from.isDead ? PROVE_DEAD_S : 0) +
+    (isDead && !from.isDead ? VERIFY_DEAD_S : 0) +
     (!isDead && from.isDead && of.call !== null ? PUT_BACK_S : 0) +
     own +
     READ_S;

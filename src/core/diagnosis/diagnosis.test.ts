@@ -8,14 +8,14 @@ import type { Cause } from './cause';
 import { causesOf } from './causes';
 import { NOTHING } from './causes/nothing';
 import { COMPLAINTS } from './complaints';
-import { AT_THE_DOOR, costOf } from './cost';
-import { type Clinic, clinicOf, diagnose } from './diagnosis';
+import { costOf, ON_ARRIVAL } from './cost';
+import { diagnose, type DiagnosisContext, diagnosisContext } from './diagnosis';
 import { bothEffects } from './faulted-system';
 import { bitsOf, leading, LEAST_BITS } from './next-probe';
 import { type Evidence, posterior } from './posterior';
 import { probesOf } from './probes';
-import { play } from './run-diagnosis';
-import { worldOf } from './simulated-house';
+import { runDiagnosis } from './run-diagnosis';
+import { simulatedHouse } from './simulated-house';
 import { predictedOn, tableOf } from './table';
 
 const IDS = [
@@ -26,11 +26,11 @@ const IDS = [
 ] as const;
 
 const clinics = new Map(
-  IDS.map((id) => [id, once(() => clinicOf(tableOf(jobModel(familyById(id)!.facts), DEFAULT_MOMENT)))]),
+  IDS.map((id) => [id, once(() => diagnosisContext(tableOf(jobModel(familyById(id)!.facts), DEFAULT_MOMENT)))]),
 );
-const clinic = (id: (typeof IDS)[number]): Clinic => clinics.get(id)!();
-const causeIn = ({ table }: Clinic, id: string): Cause => table.causes.find((each) => each.id === id)!;
-const nothingIn = (each: Clinic) => causeIn(each, NOTHING);
+const clinic = (id: (typeof IDS)[number]): DiagnosisContext => clinics.get(id)!();
+const causeIn = ({ table }: DiagnosisContext, id: string): Cause => table.causes.find((each) => each.id === id)!;
+const nothingIn = (each: DiagnosisContext) => causeIn(each, NOTHING);
 
 const anyCase = record({
   id: constantFrom(...IDS),
@@ -53,8 +53,8 @@ describe('the catalogue', () => {
     for (const { facts, wall } of all) {
       const causes = causesOf(facts, wall);
       expect(new Set(causes.map(({ id }) => id)).size).toBe(causes.length);
-      for (const { words, weight, because, confirm, mend, proves } of causes) {
-        expect([words, because, confirm, mend].filter((text) => text.length < 5)).toEqual([]);
+      for (const { words, weight, because, confirm, fix, proves } of causes) {
+        expect([words, because, confirm, fix].filter((text) => text.length < 5)).toEqual([]);
         expect(weight).toBeGreaterThan(0);
         expect(proves.filter((id) => !steps.has(id))).toEqual([]);
       }
@@ -96,7 +96,7 @@ describe('a diagnosis', () => {
     assert(
       property(anyCase, integer({ min: 0, max: 1e6 }), (picked, from) => {
         const { table, cause, seed } = opened(picked);
-        const world = worldOf(table, cause, seed);
+        const world = simulatedHouse(table, cause, seed);
         const evidence = Array.from({ length: 12 }, (_, at): Evidence => {
           const probe = table.probes[(from + at * 17) % table.probes.length]!;
           return { probe, answer: world.answer(probe) };
@@ -111,7 +111,7 @@ describe('a diagnosis', () => {
   test.each(IDS)('with nothing wrong, nothing wins in at most eight probes: %s', (id) => {
     const each = clinic(id);
     for (const seed of [null, 3, 11]) {
-      const { end, probes } = play(each, nothingIn(each), seed);
+      const { end, probes } = runDiagnosis(each, nothingIn(each), seed);
       expect(end.suspects[0]!.causes).toContain(nothingIn(each));
       expect(probes.length).toBeLessThanOrEqual(8);
     }
@@ -123,7 +123,7 @@ describe('a diagnosis', () => {
       property(anyCase, (picked) => {
         const { each, cause, seed } = opened(picked);
         // What shows in nothing that anybody notices is found by the startup, not by a complaint.
-        const { complaint, isRight } = play(each, cause, seed);
+        const { complaint, isRight } = runDiagnosis(each, cause, seed);
         if (complaint === 'check') return;
         played++;
         if (isRight) right++;
@@ -140,7 +140,7 @@ describe('a diagnosis', () => {
       each.table.causes
         .filter((_, at) => at % 9 === 0)
         .forEach((cause, at) => {
-          const world = worldOf(each.table, cause, null);
+          const world = simulatedHouse(each.table, cause, null);
           // What nobody notices takes many readings in any case.
           if (world.complaint === 'check') return;
           const evidence: Evidence[] = [];
@@ -219,7 +219,7 @@ describe('a diagnosis', () => {
     assert(
       property(anyCase, (picked) => {
         const { each, cause } = opened(picked);
-        const { probes, complaint } = play(each, cause, null);
+        const { probes, complaint } = runDiagnosis(each, cause, null);
         probes.forEach(({ probe }, at) => {
           if (probe.kind !== 'live' && probe.kind !== 'licensed') return;
           const before = probes.slice(0, at);
@@ -271,7 +271,7 @@ describe('what a probe takes', () => {
   const probe = (id: string) => table.probeById(id)!;
 
   test('a walk, a panel and another call cost once; proving dead goes before hands', () => {
-    const first = costOf(probe('heat/volts-outdoor-unit-Y'), AT_THE_DOOR);
+    const first = costOf(probe('heat/volts-outdoor-unit-Y'), ON_ARRIVAL);
     const second = costOf(probe('heat/volts-outdoor-unit-R'), first.then);
     expect(first.seconds - second.seconds).toBe(60 + 60);
     const dead = costOf(probe('power-off/ohms-outdoor-unit-Y'), second.then);
@@ -284,7 +284,7 @@ describe('what a probe takes', () => {
 describe('complaints', () => {
   test('each is what its cause brings people to say', () => {
     const each = clinic(IDS[0]);
-    const saidOf = (id: string) => worldOf(each.table, causeIn(each, id), null).complaint;
+    const saidOf = (id: string) => simulatedHouse(each.table, causeIn(each, id), null).complaint;
     expect({
       blank: saidOf('open:thermostat-cable/red'),
       hum: saidOf('outdoors:capacitor'),

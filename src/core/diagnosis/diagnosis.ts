@@ -1,7 +1,7 @@
 import { DEAD_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
 import type { Cause } from './cause';
 import { type CauseClass, classesOf } from './classes';
-import { AT_THE_DOOR, costOf, type Standing } from './cost';
+import { costOf, ON_ARRIVAL, type ProbeSituation } from './cost';
 import { type Offer, offers } from './next-probe';
 import { likelihood } from './outcome';
 import { missesOf, type Pair, pairsFor } from './pairs';
@@ -24,7 +24,7 @@ export interface Suspect extends CauseClass {
 }
 
 /** Where a diagnosis stands. */
-export type Standpoint =
+export type DiagnosisSoFar =
   /** More is to be observed. */
   | { readonly kind: 'open' }
   /** One class is as good as sure. */
@@ -46,10 +46,10 @@ export interface Diagnosis {
   readonly offers: readonly Offer[];
   /** What was read once, and does not fit what all else says. */
   readonly again: Probe | null;
-  readonly standing: Standing;
+  readonly standing: ProbeSituation;
   /** What the observations took, s. */
   readonly seconds: number;
-  readonly standpoint: Standpoint;
+  readonly standpoint: DiagnosisSoFar;
 }
 
 /** At this share a class is named. */
@@ -58,22 +58,24 @@ export const NAMED_AT = 0.92;
 const DOUBTED_AT = 2;
 
 /** A table with what is worked out of it once. */
-export interface Clinic {
+export interface DiagnosisContext {
   readonly table: Table;
   readonly classes: readonly CauseClass[];
 }
 
 /** Opens a table for diagnosis. */
-export const clinicOf = (table: Table): Clinic => ({ table, classes: classesOf(table) });
+export const diagnosisContext = (table: Table): DiagnosisContext => ({ table, classes: classesOf(table) });
 
 /** Where somebody stands who observed all this, and what it took. */
-export const walked = (evidence: readonly Evidence[]): { readonly standing: Standing; readonly seconds: number } =>
+export const afterProbes = (
+  evidence: readonly Evidence[],
+): { readonly standing: ProbeSituation; readonly seconds: number } =>
   evidence.reduce(
     ({ standing, seconds }, { probe }) => {
       const cost = costOf(probe, standing);
       return { standing: cost.then, seconds: seconds + cost.seconds };
     },
-    { standing: AT_THE_DOOR, seconds: 0 },
+    { standing: ON_ARRIVAL, seconds: 0 },
   );
 
 /** The logarithm of how well a single cause gives the evidence, on the scale of pairs. */
@@ -90,11 +92,11 @@ const toReadAgain = (misses: readonly Evidence[], evidence: readonly Evidence[])
   misses.find(({ probe }) => evidence.filter((each) => each.probe === probe).length === 1);
 
 const standpointOf = (
-  { table }: Clinic,
+  { table }: DiagnosisContext,
   { evidence }: Asked,
   suspects: readonly Suspect[],
   found: readonly Offer[],
-): { readonly standpoint: Standpoint; readonly again: Evidence | undefined } => {
+): { readonly standpoint: DiagnosisSoFar; readonly again: Evidence | undefined } => {
   const [first] = suspects as [Suspect];
   const misses = missesOf(table, evidence);
   const fewest = Math.min(...misses.map(({ length }) => length));
@@ -132,14 +134,14 @@ const needsDisplay = ({ of }: Probe): boolean => of.call === 'emergency';
  * const clinic = clinicOf(tableOf(jobModel(facts), DEFAULT_MOMENT));
  * diagnose(clinic, { complaint: 'blank', evidence: [], skipped: [] }).offers[0]?.probe.words;
  */
-export const diagnose = (clinic: Clinic, asked: Asked): Diagnosis => {
+export const diagnose = (clinic: DiagnosisContext, asked: Asked): Diagnosis => {
   const { table, classes } = clinic;
   const { complaint, evidence, skipped } = asked;
   const p = posterior(table, complaint, evidence);
   const suspects = classes
     .map((each): Suspect => ({ ...each, p: each.at.reduce((sum, at) => sum + p[at]!, 0) }))
     .sort((one, other) => other.p - one.p);
-  const { standing, seconds } = walked(evidence);
+  const { standing, seconds } = afterProbes(evidence);
   const without = new Set([
     ...skipped,
     ...evidence.map(({ probe }) => probe.id),

@@ -6,13 +6,13 @@ import type { Cause } from './cause';
 import { wireCauses } from './causes/wires';
 
 /** What one fault of the wires would do, with how to make sure of it and fix it: as the catalogue has it. */
-export type BenchRow = FaultRow & Pick<Cause, 'confirm' | 'mend'>;
+export type FaultEffectRow = FaultRow & Pick<Cause, 'confirm' | 'fix'>;
 
 /** Every single fault of a harness that shows, with what it does in every call. */
-export const faultBench = (facts: Facts, bench: Bench, moment: Moment): BenchRow[] => {
+export const faultEffects = (facts: Facts, bench: Bench, moment: Moment): FaultEffectRow[] => {
   const causes = new Map(wireCauses(facts, bench.harness).map((cause) => [cause.id, cause]));
-  return faultTable(facts, bench, moment).flatMap((row): BenchRow[] => {
+  return faultTable(facts, bench, moment).flatMap((row): FaultEffectRow[] => {
     const cause = causes.get(row.code);
-    return cause ? [{ ...row, words: cause.words, confirm: cause.confirm, mend: cause.mend }] : [];
+    return cause ? [{ ...row, words: cause.words, confirm: cause.confirm, fix: cause.fix }] : [];
   });
 };

@@ -1,12 +1,12 @@
-import { SOUND_COIL } from '../control/coil';
+import { GOOD_COIL } from '../control/coil';
 import type { CallId, Moment } from '../control/moment';
 import type { Facts } from '../job/document';
-import { type Ails, bothAils, SOUND_AILS } from '../model/equipment-faults';
+import { bothFaults, type EquipmentFaults, NO_EQUIPMENT_FAULTS } from '../model/equipment-faults';
 import { type JobModel, jobModel } from '../model/job-model';
 import type { Observable } from '../model/observable';
-import type { Working } from '../model/operating-state';
+import type { OperatingState } from '../model/operating-state';
 import { type CoilNight, type Observer, observer, type Prediction } from '../model/predict';
-import { memo, once } from '../units/once';
+import { memoize, once } from '../units/once';
 import type { Harness } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { type Bench, benchOf } from '../wiring/state';
@@ -14,11 +14,11 @@ import type { Effect } from './cause';
 import { coilNights } from './coil-night';
 
 /** A system with something wrong with it, ready to be asked. */
-export interface Patient {
+export interface FaultedSystem {
   readonly facts: Facts;
-  readonly ails: Ails;
+  readonly ails: EquipmentFaults;
   readonly observe: (call: CallId, observable: Observable) => Prediction;
-  readonly works: (call: CallId) => Working;
+  readonly works: (call: CallId) => OperatingState;
   readonly display: () => boolean;
   /** Whether a call opens the board's fuse. */
   readonly blows: (call: CallId) => boolean;
@@ -33,16 +33,16 @@ export const bothEffects = (one: Effect, other: Effect): Effect => ({
   faults: [...(one.faults ?? []), ...(other.faults ?? [])],
   conditions: [...new Set([...(one.conditions ?? []), ...(other.conditions ?? [])])],
   facts: (facts) => (other.facts ?? ((same: Facts) => same))(one.facts?.(facts) ?? facts),
-  ails: bothAils(one.ails ?? {}, other.ails ?? {}),
+  ails: bothFaults(one.ails ?? {}, other.ails ?? {}),
 });
 
 /** The wires as they are in the wall, on devices that are set otherwise. */
 const wallSetAs = (wall: Harness, facts: Facts): Harness => ({ ...wall, devices: plan(facts).devices });
 
 /** A coil that no defrost ever melts. */
-const NO_DEFROST: Pick<Ails, 'defrost' | 'outdoorCoil'> = {
+const NO_DEFROST: Pick<EquipmentFaults, 'defrost' | 'outdoorCoil'> = {
   defrost: 'never',
-  outdoorCoil: { ...SOUND_COIL, melts: 0 },
+  outdoorCoil: { ...GOOD_COIL, melts: 0 },
 };
 
 const displayOf = { kind: 'display', of: 'thermostat' } as const;
@@ -52,15 +52,15 @@ const displayOf = { kind: 'display', of: 'thermostat' } as const;
  * @param model what is in the wall; what is tried elsewhere does not count
  * @param moment outdoor and room temperature of the visit
  */
-export const patients = (model: JobModel, moment: Moment): ((effect: Effect) => Patient) => {
+export const faultedSystems = (model: JobModel, moment: Moment): ((effect: Effect) => FaultedSystem) => {
   const { facts, wall, supply } = model;
   const nights = coilNights(model, moment.outdoorF);
-  const atShare = memo(
+  const atShare = memoize(
     (share: number) => String(share),
     (share) => (share === 1 ? wall : benchOf(wall.harness, { ...supply, share })),
   );
   return (effect) => {
-    const ails: Ails = { ...SOUND_AILS, ...effect.ails };
+    const ails: EquipmentFaults = { ...NO_EQUIPMENT_FAULTS, ...effect.ails };
     const own = effect.facts?.(facts) ?? facts;
     const ownBasis = own === facts ? model : jobModel(own);
     const bench: Bench =
@@ -69,7 +69,7 @@ export const patients = (model: JobModel, moment: Moment): ((effect: Effect) => 
         : benchOf(wallSetAs(wall.harness, own), { ...supply, share: ails.controlShare });
     const scenario = { conditions: effect.conditions ?? [], faults: effect.faults ?? [] };
     const at = (call: CallId): Moment => ({ ...moment, call, scenario });
-    const inCall: (call: CallId) => Observer = memo(
+    const inCall: (call: CallId) => Observer = memoize(
       (call: CallId) => call,
       (call) =>
         observer(ownBasis, bench, at(call), {

@@ -1,12 +1,12 @@
 import type { CallId } from '../control/moment';
 import { callsOf } from '../control/moment';
 import { backupOf } from '../job/backup';
-import type { Working } from '../model/operating-state';
-import type { Patient } from './faulted-system';
+import type { OperatingState } from '../model/operating-state';
+import type { FaultedSystem } from './faulted-system';
 import { FELT_SHARE } from './felt-share';
 
 /** What the people of a house notice of it, heat as shares of what it should be. */
-export interface Noticed {
+export interface HomeownerSigns {
   readonly isBlank: boolean;
   readonly blowsInHeat: boolean;
   /** The heat pump's own call; below zero it cools. */
@@ -36,7 +36,7 @@ export interface Noticed {
   readonly settingsOff: readonly string[];
 }
 
-const STILL: ReadonlySet<Working['outdoor']> = new Set([
+const STILL: ReadonlySet<OperatingState['outdoor']> = new Set([
   'still',
   'contactor-in-only',
   'fan-alone',
@@ -50,13 +50,13 @@ const ICE_LB = 1;
 
 const shareOf = (is: number, should: number): number => (Math.abs(should) < 1 ? 1 : is / should);
 
-const backupBtuh = ({ stripsBtuh, fossilBtuh }: Working) => stripsBtuh + fossilBtuh;
+const backupBtuh = ({ stripsBtuh, fossilBtuh }: OperatingState) => stripsBtuh + fossilBtuh;
 
 /** What the people of a house notice of what is wrong with it, beside the same house with nothing wrong. */
-export const noticedOf = (patient: Patient, sound: Patient): Noticed => {
+export const homeownerSigns = (patient: FaultedSystem, sound: FaultedSystem): HomeownerSigns => {
   const { facts, ails } = patient;
   const now = (call: CallId) => patient.works(call);
-  const share = (call: CallId, of: (works: Working) => number = ({ totalBtuh }) => totalBtuh) =>
+  const share = (call: CallId, of: (works: OperatingState) => number = ({ totalBtuh }) => totalBtuh) =>
     shareOf(of(now(call)), of(sound.works(call)));
   const heat = now('heat-1');
   const off = now('off');

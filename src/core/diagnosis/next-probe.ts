@@ -1,5 +1,5 @@
 import type { CauseClass } from './classes';
-import { costOf, type Standing } from './cost';
+import { costOf, type ProbeSituation } from './cost';
 import { MISREAD } from './outcome';
 import type { Probe, ProbeKind } from './probe';
 import type { Row, Table } from './table';
@@ -79,7 +79,7 @@ export const leading = (classes: readonly CauseClass[], p: Float64Array): Float6
 export const offers = (
   { table, classes }: { readonly table: Table; readonly classes: readonly CauseClass[] },
   p: Float64Array,
-  standing: Standing,
+  standing: ProbeSituation,
   without: ReadonlySet<string>,
   retests: readonly Probe[] = [],
 ): readonly Offer[] => {

@@ -143,7 +143,7 @@ export const likelihood = (probe: Probe, prediction: Prediction, answer: Answer)
 const SPEAKS_AGAINST_SDS = 3.5;
 
 /** Whether an answer is what a prediction says, within the instrument; null where the prediction says nothing. */
-export const agrees = (probe: Probe, prediction: Prediction, answer: Answer): boolean | null => {
+export const matches = (probe: Probe, prediction: Prediction, answer: Answer): boolean | null => {
   switch (prediction.kind) {
     case 'unknown':
       return null;
@@ -164,7 +164,7 @@ export const agrees = (probe: Probe, prediction: Prediction, answer: Answer): bo
 const ALIKE_SDS = 0.6;
 
 /** Whether two predictions of a probe are one to its instrument. */
-export const readsAlike = (probe: Probe, one: Prediction, other: Prediction): boolean => {
+export const readSame = (probe: Probe, one: Prediction, other: Prediction): boolean => {
   if (one.kind !== other.kind) return false;
   if (one.kind === 'word') return one.word === (other as typeof one).word;
   if (one.kind !== 'number') return true;

@@ -1,7 +1,7 @@
 import type { Cause } from './cause';
 import { NOTHING } from './causes/nothing';
 import { bothEffects } from './faulted-system';
-import { agrees, likelihood } from './outcome';
+import { likelihood, matches } from './outcome';
 import type { Evidence } from './posterior';
 import { predictedOn, type Table } from './table';
 
@@ -20,7 +20,7 @@ const MOST_TRIED = 24;
 /** For each piece of evidence, whether each cause of the table gives it. */
 const givenBy = (table: Table, { probe, answer }: Evidence): readonly boolean[] => {
   const { readings, of } = table.row(probe);
-  const agree = readings.map((reading) => agrees(probe, reading, answer) !== false);
+  const agree = readings.map((reading) => matches(probe, reading, answer) !== false);
   return table.causes.map((_, at) => agree[of[at]!]!);
 };
 
@@ -56,7 +56,7 @@ export const pairsFor = (table: Table, evidence: readonly Evidence[]): readonly 
       let log = Math.log(weight / sumOfWeights / SECOND_ONE_IN);
       for (const { probe, answer } of evidence) {
         const reading = predictedOn(both, probe);
-        if (agrees(probe, reading, answer) === false) return [];
+        if (matches(probe, reading, answer) === false) return [];
         log += Math.log(likelihood(probe, reading, answer));
       }
       return [{ causes: [causes[one]!, causes[other]!], log }];

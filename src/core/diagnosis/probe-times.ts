@@ -13,7 +13,7 @@ export const READ_S = 30;
 /** To set another call at the thermostat, and to let switches move. */
 export const CALL_S = 20;
 /** To open, lock out and prove dead every supply; to put them back. */
-export const PROVE_DEAD_S = 150;
+export const VERIFY_DEAD_S = 150;
 export const PUT_BACK_S = 45;
 /** A compressor that was off starts after its minimum off. */
 export const RESTART_S = 180;

@@ -7,7 +7,7 @@ export const COMPLAINT_ITEM = 'trouble/complaint';
 export const FIXED_ITEM = 'trouble/fixed';
 /** What was set or moved for a night; its note is what has to be put back. And that it was. */
 export const TONIGHT_ITEM = 'trouble/tonight';
-export const UNDONE_ITEM = 'trouble/undone';
+export const PUT_BACK_ITEM = 'trouble/undone';
 
 /** When the last thing was fixed on a visit; nothing read before it counts after it. */
 export const lastFixed = (readings: readonly Reading[]): TakenReading | undefined =>
@@ -29,7 +29,7 @@ export const undoNote = (undo: readonly string[]): string => undo.join(BETWEEN);
 export const toPutBack = (readings: readonly Reading[]): readonly string[] => {
   const last = inTime(readings).findLast(
     ({ item, status, value }) =>
-      status === 'taken' && (item === TONIGHT_ITEM || (item === UNDONE_ITEM && value === 'done')),
+      status === 'taken' && (item === TONIGHT_ITEM || (item === PUT_BACK_ITEM && value === 'done')),
   );
   return last?.item === TONIGHT_ITEM && last.note !== '' ? last.note.split(BETWEEN) : [];
 };

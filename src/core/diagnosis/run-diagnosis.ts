@@ -1,10 +1,10 @@
 import type { Cause } from './cause';
-import { type Clinic, diagnose, type Diagnosis } from './diagnosis';
+import { diagnose, type Diagnosis, type DiagnosisContext } from './diagnosis';
 import type { Evidence } from './posterior';
-import { worldOf } from './simulated-house';
+import { simulatedHouse } from './simulated-house';
 
 /** How one diagnosis went from a complaint to a name. */
-export interface Played {
+export interface DiagnosisRun {
   readonly cause: Cause;
   readonly complaint: string;
   readonly probes: readonly Evidence[];
@@ -22,8 +22,8 @@ const MOST_PROBES = 25;
  * Plays a diagnosis against the stand-in house: its owner complains, each offered probe is answered, to the end.
  * @param seed for the spread of the meters and of the complaint; null: exact
  */
-export const play = (clinic: Clinic, cause: Cause, seed: number | null): Played => {
-  const world = worldOf(clinic.table, cause, seed);
+export const runDiagnosis = (clinic: DiagnosisContext, cause: Cause, seed: number | null): DiagnosisRun => {
+  const world = simulatedHouse(clinic.table, cause, seed);
   const evidence: Evidence[] = [];
   const now = () => diagnose(clinic, { complaint: world.complaint, evidence, skipped: [] });
   let end = now();

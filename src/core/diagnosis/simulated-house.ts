@@ -4,8 +4,8 @@ import { once } from '../units/once';
 import type { Cause } from './cause';
 import { NOTHING } from './causes/nothing';
 import { COMPLAINTS, complaintShares } from './complaints';
-import { bothEffects, type Patient } from './faulted-system';
-import { noticedOf } from './homeowner-signs';
+import { bothEffects, type FaultedSystem } from './faulted-system';
+import { homeownerSigns } from './homeowner-signs';
 import { type Answer, scaleOf } from './outcome';
 import type { Probe } from './probe';
 import { predictedOn, type Table } from './table';
@@ -14,7 +14,7 @@ import { predictedOn, type Table } from './table';
 export type Asked = Pick<Probe, 'of' | 'unit' | 'kind'>;
 
 /** A stand-in for a house with something wrong in it, and for the meter that is held to it. */
-export interface World {
+export interface SimulatedHouse {
   /** What its owner says: the id of a complaint. */
   readonly complaint: string;
   readonly answer: (probe: Asked) => Answer;
@@ -53,17 +53,21 @@ const noisily = (prediction: Prediction, probe: Asked, next: () => number): Answ
  * A house with a cause in it.
  * @param seed for the spread of meters and of what its owner says; null: both exact
  */
-export const worldOf = (table: Table, cause: Cause, seed: number | null): World =>
+export const simulatedHouse = (table: Table, cause: Cause, seed: number | null): SimulatedHouse =>
   worldWith(table.patientOf(cause), () => table.complaints()[table.causes.indexOf(cause)]!, seed);
 
 /** A house with two causes in it at once; its owner says what the two together make him say. */
-export const worldOfBoth = (table: Table, [one, other]: readonly [Cause, Cause], seed: number | null): World => {
+export const simulatedHouseWithBoth = (
+  table: Table,
+  [one, other]: readonly [Cause, Cause],
+  seed: number | null,
+): SimulatedHouse => {
   const patient = table.patientWith(bothEffects(one.effect, other.effect));
   const sound = table.patientOf(table.causes.find(({ id }) => id === NOTHING)!);
-  return worldWith(patient, () => complaintShares(noticedOf(patient, sound), false), seed);
+  return worldWith(patient, () => complaintShares(homeownerSigns(patient, sound), false), seed);
 };
 
-const worldWith = (patient: Patient, sharesOf: () => readonly number[], seed: number | null): World => {
+const worldWith = (patient: FaultedSystem, sharesOf: () => readonly number[], seed: number | null): SimulatedHouse => {
   const next = chance(seed ?? 0);
   const told = (): number => {
     const shares = sharesOf();

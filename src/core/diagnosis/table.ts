@@ -1,14 +1,14 @@
 import type { Moment } from '../control/moment';
 import type { JobModel } from '../model/job-model';
 import type { Prediction } from '../model/predict';
-import { memo } from '../units/once';
+import { memoize } from '../units/once';
 import type { Cause } from './cause';
 import { causesOf } from './causes';
 import { NOTHING } from './causes/nothing';
 import { complaintShares } from './complaints';
-import { type Patient, patients } from './faulted-system';
-import { noticedOf } from './homeowner-signs';
-import { binsOf, outcomesOf, readsAlike } from './outcome';
+import { type FaultedSystem, faultedSystems } from './faulted-system';
+import { homeownerSigns } from './homeowner-signs';
+import { binsOf, outcomesOf, readSame } from './outcome';
 import type { Probe } from './probe';
 import { probesOf } from './probes';
 import { lowTwin } from './probes/terminals';
@@ -30,9 +30,9 @@ export interface Table {
   readonly causes: readonly Cause[];
   readonly probes: readonly Probe[];
   readonly row: (probe: Probe) => Row;
-  readonly patientOf: (cause: Cause) => Patient;
+  readonly patientOf: (cause: Cause) => FaultedSystem;
   /** A patient with any effect, as for two causes at once. */
-  readonly patientWith: (effect: Cause['effect']) => Patient;
+  readonly patientWith: (effect: Cause['effect']) => FaultedSystem;
   /** By cause, how likely each complaint is. */
   readonly complaints: () => readonly (readonly number[])[];
   readonly probeById: (id: string) => Probe | undefined;
@@ -41,7 +41,7 @@ export interface Table {
 }
 
 /** What a probe reads on a patient. */
-export const predictedOn = (patient: Patient, { of }: Pick<Probe, 'of'>): Prediction =>
+export const predictedOn = (patient: FaultedSystem, { of }: Pick<Probe, 'of'>): Prediction =>
   patient.observe(of.call ?? 'off', of.observable);
 
 /** What hangs on 24 V alone: the same wherever no wire is otherwise. */
@@ -58,13 +58,13 @@ export const tableOf = (model: JobModel, moment: Moment): Table => {
   const probes = probesOf(facts, wall.harness, causes);
   const retests = new Map(probes.flatMap((probe) => lowTwin(facts, probe).map((twin) => [probe.id, twin] as const)));
   const byId = new Map([...probes, ...retests.values()].map((probe) => [probe.id, probe]));
-  const patientWith = patients(model, moment);
+  const patientWith = faultedSystems(model, moment);
   const all = causes.map(({ effect }) => patientWith(effect));
   const nothingAt = causes.findIndex(({ id }) => id === NOTHING);
   const sound = all[nothingAt]!;
   const at = new Map(causes.map((cause, index) => [cause, index]));
 
-  const row = memo(
+  const row = memoize(
     ({ id }: Probe) => id,
     (probe): Row => {
       const readings: Prediction[] = [];
@@ -77,7 +77,7 @@ export const tableOf = (model: JobModel, moment: Moment): Table => {
           return;
         }
         const reading = predictedOn(patient, probe);
-        const same = readings.findIndex((each) => readsAlike(probe, each, reading));
+        const same = readings.findIndex((each) => readSame(probe, each, reading));
         of[cause] = same >= 0 ? same : readings.push(reading) - 1;
         byWires.set(patient.wireKey, of[cause]!);
       });
@@ -96,7 +96,9 @@ export const tableOf = (model: JobModel, moment: Moment): Table => {
     patientOf: (cause) => all[at.get(cause)!]!,
     patientWith,
     complaints: () =>
-      (complaints ??= all.map((patient, cause) => complaintShares(noticedOf(patient, sound), cause === nothingAt))),
+      (complaints ??= all.map((patient, cause) =>
+        complaintShares(homeownerSigns(patient, sound), cause === nothingAt),
+      )),
     probeById: (id) => byId.get(id),
     retestOf: ({ id }) => retests.get(id),
   };

@@ -4,9 +4,9 @@ import { seenValue } from '../job/reading';
 import { said } from '../job/test-readings';
 import { jobModel } from '../model/job-model';
 import { familyById } from '../wiring/families';
-import { TONIGHT_ITEM, toPutBack, UNDONE_ITEM, undoNote } from './recorded-items';
+import { PUT_BACK_ITEM, TONIGHT_ITEM, toPutBack, undoNote } from './recorded-items';
 import { tableOf } from './table';
-import { tonight, type TonightWay } from './tonight';
+import { type TonightOption, tonightOptions } from './tonight';
 
 const cold = (facts: Facts): Facts => ({ ...facts, house: { ...facts.house, designBtuh: 34_000 } });
 const strips = tableOf(jobModel(cold(familyById('w1+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
@@ -14,7 +14,7 @@ const dual = tableOf(jobModel(cold(familyById('gas+aux-e+single+w-out+o')!.facts
 const NIGHT_F = 10;
 
 test('a dead compressor: everything heats with the strips alone, as far as they go, and the figures are the house’s own', () => {
-  const [emergency] = tonight(strips, 'outdoors:compressor', NIGHT_F) as [TonightWay];
+  const [emergency] = tonightOptions(strips, 'outdoors:compressor', NIGHT_F) as [TonightOption];
   // Two elements of 4.8 kW; the house loses 34,000 Btu/h at 10 °F less what it gains.
   expect(emergency.heatBtuh).toBeCloseTo(9.6 * 3412.14, 0);
   const lossPerF = 34_000 / (62 - 10);
@@ -23,14 +23,14 @@ test('a dead compressor: everything heats with the strips alone, as far as they 
 });
 
 test('with half the kit dead as well the room falls, and the hours to 45 °F follow from its time constant', () => {
-  const night = tonight(strips, 'supply:line-dead', -20);
+  const night = tonightOptions(strips, 'supply:line-dead', -20);
   const best = night[0]!;
   expect(best.hoursTo45 === null || best.hoursTo45 > 0).toBe(true);
-  expect(tonight(strips, 'supply:transformer-dead', -20)).toEqual([]);
+  expect(tonightOptions(strips, 'supply:transformer-dead', -20)).toEqual([]);
 });
 
 test('a valve that is fed when it should rest: O lifted outdoors heats, and is put back', () => {
-  const ways = tonight(strips, 'stuck-closed:thermostat R–O/B', NIGHT_F);
+  const ways = tonightOptions(strips, 'stuck-closed:thermostat R–O/B', NIGHT_F);
   const lifted = ways.find(({ id }) => id === 'valve-off')!;
   const left = ways.find(({ id }) => id === 'as-it-stands')!;
   expect(lifted.heatBtuh).toBeGreaterThan(left.heatBtuh + 10_000);
@@ -38,7 +38,7 @@ test('a valve that is fed when it should rest: O lifted outdoors heats, and is p
 });
 
 test('a broken conductor with a spare beside it: the spare brings everything back', () => {
-  const ways = tonight(strips, 'open:thermostat-cable/white', NIGHT_F);
+  const ways = tonightOptions(strips, 'open:thermostat-cable/white', NIGHT_F);
   const spare = ways.find(({ id }) => id === 'spare')!;
   expect(spare.heatBtuh).toBeGreaterThan(ways.find(({ id }) => id === 'as-it-stands')!.heatBtuh + 30_000);
 });
@@ -53,7 +53,7 @@ test('a dead furnace: the heat pump alone, with its lockout lifted', () => {
     }),
     DEFAULT_MOMENT,
   );
-  const ways = tonight(locked, 'furnace:igniter', 15);
+  const ways = tonightOptions(locked, 'furnace:igniter', 15);
   const lifted = ways.find(({ id }) => id === 'heat-pump-alone')!;
   expect(lifted.undo[0]).toMatch(/compressor 30 °F/);
   // Emergency heat gives nothing, and is not offered.
@@ -63,15 +63,15 @@ test('a dead furnace: the heat pump alone, with its lockout lifted', () => {
 test('nothing is bypassed in any of them', () => {
   for (const table of [strips, dual])
     for (const { id } of table.causes.filter((_, at) => at % 7 === 0))
-      for (const way of tonight(table, id, NIGHT_F))
+      for (const way of tonightOptions(table, id, NIGHT_F))
         expect([...way.how, way.words].join(' ')).not.toMatch(/bypass|bridge|jumper|defeat/i);
 });
 
 test('what was set for a night is to be put back until somebody says that it was', () => {
   const set = { ...said(TONIGHT_ITEM, seenValue('emergency|x')), note: undoNote(['one', 'other']) };
   expect(toPutBack([set])).toEqual(['one', 'other']);
-  expect(toPutBack([set, said(UNDONE_ITEM, 'done')])).toEqual([]);
-  const undone = said(UNDONE_ITEM, 'done');
+  expect(toPutBack([set, said(PUT_BACK_ITEM, 'done')])).toEqual([]);
+  const undone = said(PUT_BACK_ITEM, 'done');
   const again = { ...said(TONIGHT_ITEM, seenValue('fan-on|x')), note: undoNote(['fan']) };
   expect(toPutBack([set, undone, again])).toEqual(['fan']);
   expect(toPutBack([{ ...said(TONIGHT_ITEM, seenValue('as-it-stands|x')), note: '' }])).toEqual([]);
@@ -81,11 +81,11 @@ test.each([
   ['strips', strips],
   ['dual', dual],
 ])('a dead blower: nothing safe gives heat, and no way is offered (%s)', (_, table) =>
-  expect(tonight(table, 'air:blower-dead', NIGHT_F)).toEqual([]),
+  expect(tonightOptions(table, 'air:blower-dead', NIGHT_F)).toEqual([]),
 );
 
 test('a welded contactor is never left as it is: the disconnect comes out first, and the strips heat', () => {
-  const ways = tonight(strips, 'outdoors:contactor-welded', NIGHT_F);
+  const ways = tonightOptions(strips, 'outdoors:contactor-welded', NIGHT_F);
   expect(ways.length).toBeGreaterThan(0);
   for (const { how, undo, heatBtuh } of ways) {
     expect(how[0]).toMatch(/^First: pull the outdoor disconnect/);
@@ -96,7 +96,7 @@ test('a welded contactor is never left as it is: the disconnect comes out first,
 });
 
 test('a welded element is never left as it is: with the blower on its circuit nothing is left that heats', () => {
-  const ways = tonight(strips, 'strips:welded-1', NIGHT_F);
+  const ways = tonightOptions(strips, 'strips:welded-1', NIGHT_F);
   for (const { how } of ways) expect(how[0]).toMatch(/^First: open every breaker of the heat kit/);
   expect(ways.every(({ heatBtuh }) => heatBtuh > 0)).toBe(true);
 });
@@ -104,7 +104,7 @@ test('a welded element is never left as it is: with the blower on its circuit no
 test('every way of every cause gives heat, moves air and leaves nothing on that stops the work', () => {
   for (const table of [strips, dual])
     for (const { id, stop } of table.causes)
-      for (const way of tonight(table, id, NIGHT_F)) {
+      for (const way of tonightOptions(table, id, NIGHT_F)) {
         expect([id, way.heatBtuh > 0]).toEqual([id, true]);
         if (stop) expect([id, /^First: /.test(way.how[0]!)]).toEqual([id, true]);
       }

@@ -7,18 +7,18 @@ import { outdoorId } from '../devices';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
-import type { Working } from '../model/operating-state';
+import type { OperatingState } from '../model/operating-state';
 import { jobHouse } from '../simulation/job-house';
 import { timeConstantH } from '../simulation/time-constant';
 import { ladder } from '../strips/ladder';
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
-import { colourName, type Harness, landedConductors, sparesOf } from '../wiring/harness';
+import { colorName, type Harness, landedConductors, sparesOf } from '../wiring/harness';
 import type { Cause, Effect } from './cause';
-import { bothEffects, patients } from './faulted-system';
+import { bothEffects, faultedSystems } from './faulted-system';
 import type { Table } from './table';
 
 /** Something that may be set or moved until the part is there: no limit, link, interlock or safety is bypassed. */
-export interface Makeshift {
+export interface TemporarySetup {
   readonly id: string;
   readonly words: string;
   readonly how: readonly string[];
@@ -32,7 +32,7 @@ export interface Makeshift {
 }
 
 /** A makeshift with what it gives tonight. */
-export interface TonightWay extends Omit<Makeshift, 'effect'> {
+export interface TonightOption extends Omit<TemporarySetup, 'effect'> {
   readonly heatBtuh: number;
   /** Room that it holds, °F: the setpoint, or less. */
   readonly holdsF: number;
@@ -51,7 +51,7 @@ const LOWEST_F = -20;
 const LEAST_MORE_BTUH = 300;
 const LESS_COST_SHARE = 0.9;
 
-const asItStands: Makeshift = {
+const asItStands: TemporarySetup = {
   id: 'as-it-stands',
   words: 'Leave it in Heat, no changes',
   how: ['Nothing is changed.'],
@@ -60,7 +60,7 @@ const asItStands: Makeshift = {
   effect: {},
 };
 
-const emergency: Makeshift = {
+const emergency: TemporarySetup = {
   id: 'emergency',
   words: 'Emergency heat at the thermostat',
   how: ['System to Emergency Heat; usual setpoint, no setback.'],
@@ -69,7 +69,7 @@ const emergency: Makeshift = {
   effect: {},
 };
 
-const withoutLockouts = (facts: Facts): Makeshift[] => {
+const withoutLockouts = (facts: Facts): TemporarySetup[] => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   if (compressorBelowF === null && auxAboveF === null) return [];
   const were = [
@@ -89,7 +89,7 @@ const withoutLockouts = (facts: Facts): Makeshift[] => {
 };
 
 /** With a dead furnace: the thermostat must not drop the compressor for a burner that does not burn. */
-const heatPumpAlone = (facts: Facts): Makeshift[] => {
+const heatPumpAlone = (facts: Facts): TemporarySetup[] => {
   if (backupOf(facts) !== 'fossil' || !knowsOutdoor(facts)) return [];
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   const asWas = (gateF: number | null) => (gateF === null ? 'none' : `${gateF} °F`);
@@ -108,7 +108,7 @@ const heatPumpAlone = (facts: Facts): Makeshift[] => {
   ];
 };
 
-const fanOn = (facts: Facts): Makeshift[] =>
+const fanOn = (facts: Facts): TemporarySetup[] =>
   backupOf(facts) === 'strips' && kitRows(facts).length > 0
     ? [
         {
@@ -123,7 +123,7 @@ const fanOn = (facts: Facts): Makeshift[] =>
     : [];
 
 /** A broken or touching conductor put on a spare. */
-const spare = (harness: Harness, { effect }: Cause): Makeshift[] => {
+const spare = (harness: Harness, { effect }: Cause): TemporarySetup[] => {
   const [code] = effect.faults ?? [];
   const wire = landedConductors(harness).find(({ id }) => code === `open:${id}` || code?.startsWith(`short:${id}+`));
   if (!wire) return [];
@@ -132,10 +132,10 @@ const spare = (harness: Harness, { effect }: Cause): Makeshift[] => {
   return [
     {
       id: 'spare',
-      words: `Put ${wire.from.mark} on the spare ${colourName(colour)} conductor`,
+      words: `Put ${wire.from.mark} on the spare ${colorName(colour)} conductor`,
       how: [
         'Control power off. Lift the bad conductor at both ends and cap it.',
-        `Land ${colourName(colour)} on ${wire.from.mark} and on ${wire.to.mark}; write the change on the wiring record.`,
+        `Land ${colorName(colour)} on ${wire.from.mark} and on ${wire.to.mark}; write the change on the wiring record.`,
       ],
       undo: ['Record what the spare now carries, or pull new cable'],
       call: 'heat-aux',
@@ -146,7 +146,7 @@ const spare = (harness: Harness, { effect }: Cause): Makeshift[] => {
 };
 
 /** A valve that is fed when it should rest: its conductor lifted outdoors, where a resting valve heats. */
-const valveOff = (facts: Facts, harness: Harness): Makeshift[] => {
+const valveOff = (facts: Facts, harness: Harness): TemporarySetup[] => {
   if (facts.outdoorUnit.reversingValve !== 'O') return [];
   const wire = landedConductors(harness).find(
     ({ to, from }) =>
@@ -166,7 +166,7 @@ const valveOff = (facts: Facts, harness: Harness): Makeshift[] => {
     : [];
 };
 
-const makeshiftsFor = (facts: Facts, harness: Harness, cause: Cause): readonly Makeshift[] => [
+const makeshiftsFor = (facts: Facts, harness: Harness, cause: Cause): readonly TemporarySetup[] => [
   asItStands,
   emergency,
   ...withoutLockouts(facts),
@@ -206,7 +206,7 @@ const shutOffFor = (facts: Facts, { stop }: Cause): ShutOff | null => {
 };
 
 /** A makeshift with what has to be shut off first. */
-const shutOffFirst = (makeshift: Makeshift, first: ShutOff): Makeshift => ({
+const shutOffFirst = (makeshift: TemporarySetup, first: ShutOff): TemporarySetup => ({
   ...makeshift,
   words: `${makeshift.id === asItStands.id ? 'Heat as it is set' : makeshift.words}, ${first.words}`,
   how: [first.how, ...makeshift.how.filter((line) => line !== asItStands.how[0])],
@@ -218,14 +218,14 @@ const shutOffFirst = (makeshift: Makeshift, first: ShutOff): Makeshift => ({
 const KEEPS_OFF: ReadonlySet<string> = new Set(['furnace:limit', 'furnace:flue', 'furnace:weak-fire']);
 
 /** Whether what works gives heat that may be left on: air that moves, no limit opening again and again. */
-const isSafeHeat = (works: Working, cause: Cause): boolean =>
+const isSafeHeat = (works: OperatingState, cause: Cause): boolean =>
   works.totalBtuh >= LEAST_MORE_BTUH &&
   works.isBlowerOn &&
   !works.isTripping &&
   !(works.fossilBtuh > 0 && KEEPS_OFF.has(cause.id));
 
 /** What an hour of full work takes, $. */
-const costPerHour = (facts: Facts, works: Working, outdoorF: number): number => {
+const costPerHour = (facts: Facts, works: OperatingState, outdoorF: number): number => {
   const { electricPerKWh, fuelPerUnit } = facts.prices;
   const compressorKW = works.isCompressorOn ? Math.max(0, powerCurve(jobHeatPump(facts)).at(outdoorF)) : 0;
   const kW =
@@ -240,17 +240,17 @@ const costPerHour = (facts: Facts, works: Working, outdoorF: number): number => 
  * @param tonightF outdoor temperature of the night, °F
  * @returns empty where nothing safe gives heat
  */
-export const tonight = (table: Table, causeId: string, tonightF: number): readonly TonightWay[] => {
+export const tonightOptions = (table: Table, causeId: string, tonightF: number): readonly TonightOption[] => {
   const { model, causes, moment } = table;
   const { facts, wall } = model;
   const cause = causes.find(({ id }) => id === causeId);
   if (!cause) return [];
-  const patientWith = patients(model, { ...moment, outdoorF: tonightF });
+  const patientWith = faultedSystems(model, { ...moment, outdoorF: tonightF });
   const { lossBtuhPerF, gainsBtuh, ...rest } = jobHouse(facts);
   const hours = timeConstantH({ lossBtuhPerF, gainsBtuh, ...rest });
   const setpointF = facts.house.heatSetpointF;
   const needsBtuh = Math.max(0, lossBtuhPerF * (setpointF - tonightF) - gainsBtuh);
-  const best = new Map<string, TonightWay>();
+  const best = new Map<string, TonightOption>();
   const first = shutOffFor(facts, cause);
   const makeshifts = makeshiftsFor(facts, wall.harness, cause).map((each) =>
     first ? shutOffFirst(each, first) : each,
@@ -272,7 +272,7 @@ export const tonight = (table: Table, causeId: string, tonightF: number): readon
   const enough = (heatBtuh: number) => Math.min(heatBtuh, needsBtuh);
   const left = best.get(asItStands.id) ?? { heatBtuh: 0, nightCost: 0 };
   // Nothing is moved for nothing.
-  const isWorth = (way: TonightWay) =>
+  const isWorth = (way: TonightOption) =>
     way.id === asItStands.id ||
     enough(way.heatBtuh) > enough(left.heatBtuh) + LEAST_MORE_BTUH ||
     (enough(way.heatBtuh) >= enough(left.heatBtuh) && way.nightCost < LESS_COST_SHARE * left.nightCost);

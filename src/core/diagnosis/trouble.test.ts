@@ -1,28 +1,28 @@
 import { DEFAULT_MOMENT } from '../control/moment';
-import { troubleStory } from '../handover/diagnosis-story';
+import { diagnosisStory } from '../handover/diagnosis-story';
 import { type Reading, seenValue } from '../job/reading';
 import { said } from '../job/test-readings';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
 import { startupOf } from '../startup/startup-of';
 import { familyById } from '../wiring/families';
-import { clinicOf } from './diagnosis';
+import { diagnosisContext } from './diagnosis';
 import { COMPLAINT_ITEM, FIXED_ITEM } from './recorded-items';
 import { suspectedParts, suspectedRung, suspectsFrom, suspectsQuery } from './suspected-parts';
 import { tableOf } from './table';
-import { troubleOf } from './trouble';
+import { diagnosisView } from './trouble';
 import { visitMoment } from './visit-moment';
 
 const { facts } = familyById('w1+aux-e+single+w-out+o')!;
-const clinic = clinicOf(tableOf(jobModel(facts), DEFAULT_MOMENT));
+const clinic = diagnosisContext(tableOf(jobModel(facts), DEFAULT_MOMENT));
 const complained = (id: string) => said(COMPLAINT_ITEM, seenValue(id));
 
 test('before anybody says or reads anything there are no suspects and nothing to read', () => {
-  expect(troubleOf(clinic, [])).toMatchObject({ complaint: null, suspects: [], next: null, evidence: [] });
+  expect(diagnosisView(clinic, [])).toMatchObject({ complaint: null, suspects: [], next: null, evidence: [] });
 });
 
 test('a complaint brings suspects and the next thing to read, with what each of them would read there', () => {
-  const { suspects, next, others } = troubleOf(clinic, [complained('outdoor-still')]);
+  const { suspects, next, others } = diagnosisView(clinic, [complained('outdoor-still')]);
   expect(suspects.length).toBeGreaterThan(3);
   expect(next).toMatchObject({ seconds: expect.any(Number), isAgain: false });
   expect(new Set(next!.wouldRead.map(({ reads }) => reads)).size).toBeGreaterThan(1);
@@ -31,7 +31,7 @@ test('a complaint brings suspects and the next thing to read, with what each of 
 
 test('readings of any page count, each for or against; the cause is named with its confirmation and fix', () => {
   const readings = [complained('hum'), said('heat/look-outdoor-unit', seenValue('fan-and-hum'))];
-  const { suspects, standpoint, evidence } = troubleOf(clinic, readings);
+  const { suspects, standpoint, evidence } = diagnosisView(clinic, readings);
   expect(standpoint).toBe('named');
   expect(suspects[0]).toMatchObject({
     standing: 'likely',
@@ -42,7 +42,7 @@ test('readings of any page count, each for or against; the cause is named with i
   expect(evidence).toHaveLength(1);
   // A reading of Startup under the same key counts here.
   const volts = said('heat/volts-outdoor-unit-Y', 0.2);
-  expect(troubleOf(clinic, [complained('outdoor-still'), volts]).evidence).toMatchObject([
+  expect(diagnosisView(clinic, [complained('outdoor-still'), volts]).evidence).toMatchObject([
     { words: 'Outdoor unit Y–C', answer: '0.2 V' },
   ]);
 });
@@ -50,14 +50,16 @@ test('readings of any page count, each for or against; the cause is named with i
 test('what was read before a fix does not count after it', () => {
   const before = [complained('hum'), said('heat/look-outdoor-unit', seenValue('fan-and-hum'))];
   const fixed = said(FIXED_ITEM, seenValue('outdoors:capacitor'));
-  expect(troubleOf(clinic, [...before, fixed])).toMatchObject({ complaint: null, evidence: [], suspects: [] });
+  expect(diagnosisView(clinic, [...before, fixed])).toMatchObject({ complaint: null, evidence: [], suspects: [] });
   const after = said('heat/look-outdoor-unit', seenValue('runs'));
-  expect(troubleOf(clinic, [...before, fixed, after]).evidence).toMatchObject([{ answer: 'Compressor and fan run' }]);
+  expect(diagnosisView(clinic, [...before, fixed, after]).evidence).toMatchObject([
+    { answer: 'Compressor and fan run' },
+  ]);
 });
 
 test('what cannot be reached is left out, and something else is offered', () => {
   const asked = [complained('outdoor-still')];
-  const first = troubleOf(clinic, asked).next!.probe.id;
+  const first = diagnosisView(clinic, asked).next!.probe.id;
   const skipped = {
     ...said(first, 0),
     status: 'not-measured',
@@ -65,7 +67,7 @@ test('what cannot be reached is left out, and something else is offered', () => 
     why: 'Can’t get to it',
     replaces: null,
   } as Reading;
-  expect(troubleOf(clinic, [...asked, skipped]).next!.probe.id).not.toBe(first);
+  expect(diagnosisView(clinic, [...asked, skipped]).next!.probe.id).not.toBe(first);
 });
 
 test('a misread is asked for again before anything hangs on it', () => {
@@ -75,16 +77,16 @@ test('a misread is asked for again before anything hangs on it', () => {
     said('power-off/capacitor-compressor', 100),
     said('power-off/winding-ohms', 1),
   ];
-  const { next, standpoint } = troubleOf(clinic, readings);
+  const { next, standpoint } = diagnosisView(clinic, readings);
   expect([standpoint, next !== null]).toEqual(['open', true]);
 });
 
 test('dead measuring stays shut until each supply of its cabinet is verified dead', () => {
   const live = said('heat/volts-air-handler-R', 26);
-  expect(troubleOf(clinic, [complained('blank'), live]).handsOut.indoors).toMatch(/live when last read/);
-  expect(troubleOf(clinic, [complained('blank')]).handsOut.outdoors).toMatch(/not opened yet/);
+  expect(diagnosisView(clinic, [complained('blank'), live]).handsOut.indoors).toMatch(/live when last read/);
+  expect(diagnosisView(clinic, [complained('blank')]).handsOut.outdoors).toMatch(/not opened yet/);
   const out = said('make-safe/dead-outdoor', 'done');
-  expect(troubleOf(clinic, [complained('blank'), out]).handsOut.outdoors).toBeNull();
+  expect(diagnosisView(clinic, [complained('blank'), out]).handsOut.outdoors).toBeNull();
 });
 
 test('readings are held against the temperatures that were read', () => {
@@ -96,7 +98,7 @@ test('readings are held against the temperatures that were read', () => {
 test('the record tells the story in three lines', () => {
   const model = jobModel(facts);
   const story = (readings: readonly Reading[]) =>
-    troubleStory(model, readings, startupOf(model, readings, DEFAULT_MOMENT));
+    diagnosisStory(model, readings, startupOf(model, readings, DEFAULT_MOMENT));
   expect(story([])).toEqual([]);
   const complaint = complained('hum');
   expect(story([complaint])).toEqual([
@@ -112,7 +114,7 @@ test('the record tells the story in three lines', () => {
 });
 
 test('suspects that stand are lit on the drawing, and picked on the ladder', () => {
-  const { suspects } = troubleOf(clinic, [
+  const { suspects } = diagnosisView(clinic, [
     complained('outdoor-still'),
     said('heat/hot-thermostat', seenValue('R+Y+G')),
     said('heat/hot-air-handler', seenValue('R+G')),
@@ -121,7 +123,7 @@ test('suspects that stand are lit on the drawing, and picked on the ladder', () 
   expect(suspectsFrom(decodeURIComponent(suspectsQuery(suspectedParts(suspects)).slice('suspects='.length)))).toEqual(
     new Set(suspectedParts(suspects)),
   );
-  const strips = troubleOf(clinic, [complained('not-enough'), said('element-ohms/rungs', seenValue('limit-2'))]);
+  const strips = diagnosisView(clinic, [complained('not-enough'), said('element-ohms/rungs', seenValue('limit-2'))]);
   expect(suspectedRung(strips.suspects)).toBe('limit-2');
   expect(suspectedRung(suspects)).toBeNull();
 });

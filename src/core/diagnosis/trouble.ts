@@ -7,8 +7,8 @@ import { leftUnmeasured, observedNow } from '../model/observable';
 import { type Cabinet, handsOut, supplyStates } from '../startup/energy';
 import type { Cause } from './cause';
 import { NOTHING } from './causes/nothing';
-import { type Clinic, diagnose, type Diagnosis, type Suspect } from './diagnosis';
-import { agrees, type Answer } from './outcome';
+import { diagnose, type Diagnosis, type DiagnosisContext, type Suspect } from './diagnosis';
+import { type Answer, matches } from './outcome';
 import type { Evidence } from './posterior';
 import { callOf, type Probe } from './probe';
 import { answerWords, wouldReadWords } from './reading-words';
@@ -24,14 +24,14 @@ export interface ReadLine {
 }
 
 /** How a suspect stands. */
-export type StandingWord = 'likely' | 'possible' | 'unlikely' | 'ruled out';
+export type SuspectStanding = 'likely' | 'possible' | 'unlikely' | 'ruled out';
 
 /** A suspect as it is shown: causes that cannot be told apart, with what speaks for and against them. */
 export interface ShownSuspect {
   readonly key: string;
   readonly causes: readonly ShownCause[];
   readonly p: number;
-  readonly standing: StandingWord;
+  readonly standing: SuspectStanding;
   readonly speaksFor: readonly ReadLine[];
   readonly speaksAgainst: readonly ReadLine[];
 }
@@ -51,7 +51,7 @@ export interface ShownProbe {
 }
 
 /** Where a search for trouble stands, in words. */
-export interface Trouble {
+export interface DiagnosisView {
   readonly complaint: string | null;
   readonly evidence: readonly ReadLine[];
   readonly suspects: readonly ShownSuspect[];
@@ -77,7 +77,7 @@ const MOST_TOLD = 5;
 const LEAST_TOLD = 0.01;
 
 /** @param first likelihood of the first suspect */
-const standingOf = (p: number, first: number): StandingWord =>
+const standingOf = (p: number, first: number): SuspectStanding =>
   p >= 0.5 ? 'likely' : p >= 0.1 * first ? 'possible' : p >= 0.01 * first ? 'unlikely' : 'ruled out';
 
 const shownCause = ({ effect, ...cause }: Cause): ShownCause => ({ ...cause, faults: effect.faults ?? [] });
@@ -89,7 +89,7 @@ const answerOf = ({ value }: TakenReading): Answer | null => {
 };
 
 /** What of a visit's record a diagnosis goes by: the complaint, and what was read since the last fix. */
-export const askedFrom = (table: Table, facts: Facts, readings: readonly Reading[]) => {
+export const answersFrom = (table: Table, facts: Facts, readings: readonly Reading[]) => {
   const fixed = lastFixed(readings);
   const order = inTime(readings);
   const since = fixed ? order.slice(order.indexOf(fixed) + 1) : order;
@@ -135,7 +135,7 @@ const speaks = (table: Table, { at }: Suspect, evidence: readonly Evidence[]) =>
   const sound = table.causes.findIndex(({ id }) => id === NOTHING);
   const given = (each: Evidence, of: number) => {
     const row = table.row(each.probe);
-    return agrees(each.probe, row.readings[row.of[of]!]!, each.answer);
+    return matches(each.probe, row.readings[row.of[of]!]!, each.answer);
   };
   return {
     speaksFor: evidence.filter(
@@ -181,16 +181,16 @@ const shownProbe = (
 const CABINETS = { wall: 'wall', indoors: 'indoor', outdoors: 'outdoor' } as const satisfies Record<Spot, Cabinet>;
 
 /** By the place where something dead is measured, why hands stay out of it. */
-const handsOutAt = (facts: Facts, readings: readonly Reading[]): Trouble['handsOut'] => {
+const handsOutAt = (facts: Facts, readings: readonly Reading[]): DiagnosisView['handsOut'] => {
   const states = supplyStates(facts, readings);
   const at = (spot: Spot) => handsOut(facts, states, CABINETS[spot]);
   return { wall: at('wall'), indoors: at('indoors'), outdoors: at('outdoors') };
 };
 
 /** Where a search for trouble stands, for a visit's record. */
-export const troubleOf = (clinic: Clinic, readings: readonly Reading[]): Trouble => {
+export const diagnosisView = (clinic: DiagnosisContext, readings: readonly Reading[]): DiagnosisView => {
   const { table } = clinic;
-  const asked = askedFrom(table, table.model.facts, readings);
+  const asked = answersFrom(table, table.model.facts, readings);
   const diagnosis = diagnose(clinic, asked);
   const { suspects, offers, standpoint, seconds, again } = diagnosis;
   const evidence = once(asked.evidence);

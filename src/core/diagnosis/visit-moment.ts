@@ -1,5 +1,5 @@
 import type { Moment } from '../control/moment';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import type { Facts } from '../job/document';
 import type { Reading } from '../job/reading';
 import { observationKey, observedNow } from '../model/observable';
@@ -18,6 +18,6 @@ export const visitMoment = (facts: Facts, readings: readonly Reading[], moment: 
     outdoorF: read('outdoor', moment.outdoorF),
     indoorF: read('indoor', moment.indoorF),
     call: 'off',
-    scenario: SOUND,
+    scenario: NO_FAULTS,
   };
 };

@@ -1,11 +1,11 @@
 import { parseJson } from '../border/parse';
 import { COMPLAINTS } from '../diagnosis/complaints';
-import { type Clinic, diagnose, type Diagnosis, type Suspect } from '../diagnosis/diagnosis';
+import { diagnose, type Diagnosis, type DiagnosisContext, type Suspect } from '../diagnosis/diagnosis';
 import { type Answer, scaleOf } from '../diagnosis/outcome';
 import type { Evidence } from '../diagnosis/posterior';
 import { callOf } from '../diagnosis/probe';
 import { hasWords, type Probe } from '../diagnosis/probe';
-import type { World } from '../diagnosis/simulated-house';
+import type { SimulatedHouse } from '../diagnosis/simulated-house';
 import { roundTo } from '../units/round';
 
 /** A suspect as a line tells it; less likely ones than this are left out. */
@@ -51,7 +51,7 @@ const answerOf = (probe: Probe, value: unknown): { readonly answer: Answer } | {
  * the cause.
  * @param complaint id of what the owner says; null: nobody said anything
  */
-export const askTalk = (clinic: Clinic, complaint: string | null): Talk => {
+export const askTalk = (clinic: DiagnosisContext, complaint: string | null): Talk => {
   const evidence: Evidence[] = [];
   const skipped: string[] = [];
   const now = () => diagnose(clinic, { complaint, evidence, skipped });
@@ -108,7 +108,7 @@ export const askTalk = (clinic: Clinic, complaint: string | null): Talk => {
  * The answering end: it writes what the owner says, then answers each line that holds a probe. Lines that hold a cause
  * end it.
  */
-export const worldTalk = (world: World, probeById: (id: string) => Probe | undefined): Talk => ({
+export const worldTalk = (world: SimulatedHouse, probeById: (id: string) => Probe | undefined): Talk => ({
   first: [{ complaint: world.complaint }],
   next: (line) => {
     const json = parseJson(line);

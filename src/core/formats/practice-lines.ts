@@ -5,7 +5,7 @@ import { actSchema } from '../practice/act-schema';
 import { act, beginRound, type Bench, type Rig } from '../practice/rig';
 import type { Round } from '../practice/round';
 import { replay, scoreRound } from '../practice/score';
-import { wallMenu } from '../practice/thermostat-menu';
+import { thermostatMenu } from '../practice/thermostat-menu';
 import { roundTo } from '../units/round';
 import { probeLine, type Talk } from './diagnosis-lines';
 
@@ -53,7 +53,7 @@ export const practiceTalk = (round: Round, bench: Bench, best: Bench): Talk => {
       rig = acted.rig;
       if (rig.end) return { write: endLines(round, bench, best, rig), isOver: true };
       const { seen } = rig.done.at(-1)!;
-      const menu = said.value.kind === 'keys' ? { menu: wallMenu(bench.wall(), rig.face) } : {};
+      const menu = said.value.kind === 'keys' ? { menu: thermostatMenu(bench.wall(), rig.face) } : {};
       return { write: [{ ...(seen && { answer: seen.answer }), ...menu, ...standing(rig) }], isOver: false };
     },
   };

@@ -2,13 +2,13 @@ import Papa from 'papaparse';
 import { climateById } from '../balance/year/climates';
 import { binned } from '../balance/year/temperatures';
 import { SAMPLES } from '../samples';
-import { compareWays } from '../setup/ways/compare';
-import { presetWays } from '../setup/ways/way';
+import { comparePlans } from '../setup/ways/compare';
+import { presetPlans } from '../setup/ways/way';
 import { yearCsv } from './year-csv';
 
 test('a line for each way and bin, whose costs add up to the year', () => {
   const { facts } = SAMPLES[3]!;
-  const compared = compareWays(facts, presetWays(facts), binned(climateById('alder-sound').hoursF()));
+  const compared = comparePlans(facts, presetPlans(facts), binned(climateById('alder-sound').hoursF()));
   const { data } = Papa.parse<Record<string, string>>(yearCsv(compared), { header: true, skipEmptyLines: true });
   expect(data).toHaveLength(compared.reduce((sum, { year }) => sum + year.bins.length, 0));
   for (const { name, year } of compared) {

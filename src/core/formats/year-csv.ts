@@ -1,12 +1,12 @@
 import Papa from 'papaparse';
-import type { ComparedWay } from '../setup/ways/compare';
+import type { ComparedPlan } from '../setup/ways/compare';
 import { roundTo } from '../units/round';
 import { FORMULA_CELL } from './csv-cell';
 
 const kBtu = (btu: number) => roundTo(btu / 1000, 1);
 
 /** Years side by side as CSV: a line for each way and bin of outdoor temperature. */
-export const yearCsv = (compared: readonly ComparedWay[]): string => {
+export const yearCsv = (compared: readonly ComparedPlan[]): string => {
   const data = compared.flatMap(({ name, year }) =>
     year.bins.map(({ fromF, toF, hours, loadBtu, compressorBtu, stripsBtu, fossilBtu, shortBtu, cost }) => [
       name,

@@ -11,7 +11,7 @@ const listed = (words: readonly string[]): string => words.join('; ');
  * What was wrong on a visit, in three lines at most: what the owner said, what was found and fixed, what was proved
  * again. Nothing where nobody looked for trouble.
  */
-export const troubleStory = (
+export const diagnosisStory = (
   model: JobModel,
   readings: readonly Reading[],
   steps: readonly PlannedStep[],

@@ -1,5 +1,5 @@
-import { crossingInput } from '../balance/from-job';
-import { heldDownToF, loadCurve } from '../balance/load';
+import { balanceInput } from '../balance/from-job';
+import { carriesDownToF, loadCurve } from '../balance/load';
 import { assumedFacts, type Facts } from '../job/document';
 import { SAMPLES } from '../samples';
 import { homeownerPage } from './homeowner';
@@ -29,10 +29,10 @@ test('speaks no shop', () => {
 
 test('emergency heat says how far it holds this house, by the load line; a kit that is large enough, to the design', () => {
   const { facts } = SAMPLES[2]!;
-  const { load } = crossingInput(facts);
+  const { load } = balanceInput(facts);
   // By hand: load falls on a straight line from the design to nothing at the no-load temperature.
   const heldF = load.noLoadF - ((9.6 * 3412.14) / load.designBtuh) * (load.noLoadF - load.designOutdoorF);
-  expect(heldDownToF(load, 9.6 * 3412.14)).toBeCloseTo(heldF, 6);
+  expect(carriesDownToF(load, 9.6 * 3412.14)).toBeCloseTo(heldF, 6);
   expect(loadCurve(load).at(heldF)).toBeCloseTo(9.6 * 3412.14, 3);
   const words = text(facts);
   if (heldF > load.designOutdoorF) expect(words).toContain('By itself it holds the house down to about');

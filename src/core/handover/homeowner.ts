@@ -1,11 +1,11 @@
 import { defrostAirF, defrostBanks } from '../balance/defrost-air';
-import { crossingInput, jobCrossing } from '../balance/from-job';
-import { heldDownToF } from '../balance/load';
+import { balanceInput, jobBalance } from '../balance/from-job';
+import { carriesDownToF } from '../balance/load';
 import { lockoutsInForce } from '../control/lockouts';
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { type Bank, jobBanks } from '../strips/from-job';
-import { banksBesideCompressor } from '../strips/held-bank';
+import { banksWithCompressor } from '../strips/held-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import { roundTo } from '../units/round';
 import { sum } from '../units/sum';
@@ -18,8 +18,8 @@ export interface Paragraph {
 
 /** How far the backup by itself holds the house, in words, from the load and what strips or furnace give. */
 const holdsWords = (facts: Facts, kW: number): string => {
-  const { load, fuel } = crossingInput(facts);
-  const heldF = Math.ceil(heldDownToF(load, fuel ? fuel.outputBtuh : kW * BTU_PER_KWH));
+  const { load, fuel } = balanceInput(facts);
+  const heldF = Math.ceil(carriesDownToF(load, fuel ? fuel.outputBtuh : kW * BTU_PER_KWH));
   return heldF <= load.designOutdoorF
     ? `On its own it heats the house in the coldest weather the system was designed for, ${Math.round(load.designOutdoorF)} °F.`
     : `On its own it heats the house down to about ${heldF} °F outside. In deeper cold the rooms cool slowly: close off the rooms you do not need.`;
@@ -27,14 +27,14 @@ const holdsWords = (facts: Facts, kW: number): string => {
 
 /** The homeowner's page in plain words, from this house's facts. No shop terms beyond those on the thermostat. */
 export const homeownerPage = (facts: Facts): Paragraph[] => {
-  const { thermalBalanceF } = jobCrossing(facts);
+  const { thermalBalanceF } = jobBalance(facts);
   const { auxAboveF, compressorBelowF } = lockoutsInForce(facts);
   const banks = jobBanks(facts);
   const hasStrips = banks.length > 0;
   const hasFurnace = backupOf(facts) === 'fossil';
   const helper = hasFurnace ? 'furnace' : 'electric heaters';
   const kWOf = (of: readonly Bank[]) => roundTo(sum(of.map((bank) => bank.kW)), 1);
-  const [kW, besideKW] = [kWOf(banks), kWOf(banksBesideCompressor(facts))];
+  const [kW, besideKW] = [kWOf(banks), kWOf(banksWithCompressor(facts))];
   const balance = thermalBalanceF === null ? null : Math.round(thermalBalanceF);
   const defrostAir =
     defrostBanks(facts).length > 0 && defrostAirF(facts, facts.house.heatSetpointF) >= facts.house.heatSetpointF

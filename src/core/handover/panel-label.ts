@@ -9,7 +9,7 @@ import { startupOf } from '../startup/startup-of';
 import { capital } from '../units/capital';
 import { roundTo } from '../units/round';
 import {
-  colourName,
+  colorName,
   type Harness,
   jumperWords,
   type LandedConductor,
@@ -112,11 +112,11 @@ const conductorLines = (facts: Facts, planned: Harness): Pick<PanelLabel, 'termi
     terminals: all.filter(isAtWall).map((each) => {
       const [here, there] = each.from.device === 'thermostat' ? [each.from, each.to] : [each.to, each.from];
       const end = isOwnPair(each) ? ownPairEnd(planned, each) : there;
-      return `${here.mark} ${colourName(each.colour, 'missing')} to ${place(end)}${isOwnPair(each) ? ', its own pair' : ''}`;
+      return `${here.mark} ${colorName(each.colour, 'missing')} to ${place(end)}${isOwnPair(each) ? ', its own pair' : ''}`;
     }),
     beyond: all
       .filter((each) => !isAtWall(each) && !isOwnPair(each))
-      .map(({ from, to, colour }) => `${capital(place(from))} ${colourName(colour, 'missing')} to ${place(to)}`),
+      .map(({ from, to, colour }) => `${capital(place(from))} ${colorName(colour, 'missing')} to ${place(to)}`),
   };
 };
 

@@ -30,10 +30,10 @@ import { shutOffOf } from '../startup/shut-off';
 import { startupOf } from '../startup/startup-of';
 import type { Grade } from '../startup/step';
 import { forVisit } from '../startup/visit-list';
-import { LIFTED_BY, stopWords } from '../stop-work/stops';
+import { CLEARED_BY, stopWords } from '../stop-work/stops';
 import { roundTo } from '../units/round';
 import { type TerminalRow, terminalTable } from '../wiring/terminal-table';
-import { troubleStory } from './diagnosis-story';
+import { diagnosisStory } from './diagnosis-story';
 import { homeownerPage, type Paragraph } from './homeowner';
 import { measuredLines } from './measured';
 import { siteAddress } from './site-address';
@@ -51,7 +51,7 @@ const PRINTED_GROUPS = [
 ] as const;
 
 /** When something was done, and by whom. */
-export interface Spell {
+export interface TimeSpan {
   readonly from: string;
   readonly to: string;
   readonly people: string;
@@ -108,7 +108,7 @@ export interface HandoverRecord {
   /** Shut off and tagged, and by whom acknowledged, where it was signed with a stop. */
   readonly shutOff?: string | undefined;
   readonly open: readonly { readonly severity: Severity | null; readonly words: string }[];
-  readonly taken: (Spell & { readonly instruments: string }) | null;
+  readonly taken: (TimeSpan & { readonly instruments: string }) | null;
   readonly tally: string;
   /** Where readings came from that were imported with the job; records of jobs made here have none. */
   readonly imported?: string | undefined;
@@ -121,7 +121,7 @@ export interface HandoverRecord {
   /** The old thermostat as it was, and what was done with it; records of before have none. */
   readonly changeout?: { readonly was: readonly string[]; readonly moves: readonly string[] } | undefined;
   readonly steps: readonly RecordStep[];
-  readonly set: Spell | null;
+  readonly set: TimeSpan | null;
   readonly settings: readonly { readonly controller: string; readonly rows: readonly RecordSetting[] }[];
   readonly calls: readonly string[];
   readonly terminals: readonly RecordTerminal[];
@@ -156,7 +156,7 @@ const beforeOf = ({ facts, earlier = [] }: RecordSource): Before => {
   };
 };
 
-const spell = (done: readonly (Timed & { readonly author: string })[]): Spell | null => {
+const spell = (done: readonly (Timed & { readonly author: string })[]): TimeSpan | null => {
   const all = inTime(done);
   const [first, last] = [all[0], all.at(-1)];
   return first && last
@@ -170,9 +170,9 @@ const openOf = (model: JobModel, { readings, confirmed }: RecordSource, steps: r
   const explained = all.length - findings.length;
   const waiting = waitingReadings(readings).length;
   return [
-    ...findings.map(({ severity, what, mend, waived }) => ({
+    ...findings.map(({ severity, what, fix, waived }) => ({
       severity,
-      words: waived ? `${what} Accepted as is by ${waived.by}: ${waived.reason}` : `${what} ${mend}`,
+      words: waived ? `${what} Accepted as is by ${waived.by}: ${waived.reason}` : `${what} ${fix}`,
     })),
     ...(waiting > 0 ? [{ severity: 'warning' as const, words: waitingWords(waiting) }] : []),
     ...endedCalibrations([...currentReadings(readings).values()]).map((words) => ({
@@ -294,7 +294,7 @@ const stoppedOf = (
   if (stops.length === 0) return {};
   const shutOff = shutOffOf(stops, everyReading);
   return {
-    stops: stops.map(({ stop, label }) => `${label}: ${stopWords(stop)} ${LIFTED_BY}`),
+    stops: stops.map(({ stop, label }) => `${label}: ${stopWords(stop)} ${CLEARED_BY}`),
     ...(shutOff.kind === 'acknowledged'
       ? {
           shutOff: `Shut off and tagged by ${shutOff.tagged.author}; acknowledged by ${shutOff.lead.author}, crew lead. Not to be run before it is repaired and read again.`,
@@ -338,7 +338,7 @@ export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRe
     tally: `${pass} passed, ${warn} to recheck, ${fail} failed, ${open} not read${leftOut > 0 ? `, ${leftOut} skipped with a reason` : ''}.`,
     ...(source.imported && { imported: importedWords(source.imported) }),
     measured: measuredLines(model, readings, moment),
-    trouble: troubleStory(model, readings, steps),
+    trouble: diagnosisStory(model, readings, steps),
     returns: returnVisit(facts, all).map(
       ({ what, why, due }) => `${what}. ${why} ${due[0]!.toUpperCase()}${due.slice(1)}.`,
     ),

@@ -2,10 +2,10 @@ import type { Answer } from '../diagnosis/outcome';
 import type { Probe } from '../diagnosis/probe';
 import { METERS } from '../model/observable';
 import { METER_UNITS, type MeterUnit } from './shown';
-import type { Held } from './stand-in';
+import type { ProbePlacement } from './stand-in';
 
 /** What a simulated meter is held to at a probe; null: it is seen or heard, no meter reads it. */
-export const meterHeldTo = ({ of, unit }: Pick<Probe, 'of' | 'unit'>, answer: Answer): Held | null => {
+export const meterHeldTo = ({ of, unit }: Pick<Probe, 'of' | 'unit'>, answer: Answer): ProbePlacement | null => {
   const known = METER_UNITS.find((each): each is MeterUnit => each === unit);
   if (!known || (typeof answer !== 'number' && answer !== 'OL')) return null;
   const { observable } = of;

@@ -3,8 +3,8 @@ import { meterLine, parseMeterLine } from '../formats/meter-line';
 import { chance } from '../units/chance';
 import { outdoorShows } from './outdoor-sensor';
 import { inputOf, keptValue, METER_UNITS, type MeterUnit, type Shown } from './shown';
-import { standInShows } from './stand-in';
-import { type Sample, standingOf } from './steady';
+import { simulatedMeterShows } from './stand-in';
+import { type Sample, steadinessOf } from './steady';
 
 const shown = (value: Shown['value'], unit: MeterUnit = 'V', more: Partial<Shown> = {}): Shown => ({
   meter: 'Bench meter',
@@ -18,7 +18,7 @@ const shown = (value: Shown['value'], unit: MeterUnit = 'V', more: Partial<Shown
 /** Samples a quarter second apart. */
 const every250 = (values: readonly Shown['value'][], unit: MeterUnit = 'V'): Sample[] =>
   values.map((value, at) => ({ atMs: at * 250, shown: shown(value, unit) }));
-const standing = (samples: readonly Sample[]) => standingOf(samples, samples.at(-1)?.atMs ?? 0);
+const standing = (samples: readonly Sample[]) => steadinessOf(samples, samples.at(-1)?.atMs ?? 0);
 
 describe('what an instrument sends, in the units that readings are kept in', () => {
   test.each([
@@ -57,7 +57,7 @@ describe('a figure may be taken once it stands', () => {
 
   test('one word is not enough, unless the instrument holds it', () => {
     expect(standing(every250([24.3]))).toEqual({ kind: 'moving', value: 24.3 });
-    expect(standingOf([{ atMs: 0, shown: shown(31.4, '°F', { isHeld: true }) }], 90_000)).toEqual({
+    expect(steadinessOf([{ atMs: 0, shown: shown(31.4, '°F', { isHeld: true }) }], 90_000)).toEqual({
       kind: 'steady',
       value: 31.4,
     });
@@ -78,7 +78,7 @@ describe('a figure may be taken once it stands', () => {
 
   test('leads lifted, or silence, is nothing', () => {
     expect(standing(every250([24, 24, 24, 24, 24, 24, 24, null]))).toEqual({ kind: 'nothing' });
-    expect(standingOf(every250(Array<number>(8).fill(24)), 60_000)).toEqual({ kind: 'nothing' });
+    expect(steadinessOf(every250(Array<number>(8).fill(24)), 60_000)).toEqual({ kind: 'nothing' });
     expect(standing([])).toEqual({ kind: 'nothing' });
   });
 
@@ -89,7 +89,7 @@ describe('a figure may be taken once it stands', () => {
         const held = { value, unit: 'V', ohms: 10e6 } as const;
         const samples = Array.from({ length: 24 }, (_, at) => ({
           atMs: at * 250,
-          shown: standInShows('Stand-in', held, at / 4, next),
+          shown: simulatedMeterShows('Stand-in', held, at / 4, next),
         }));
         expect(standing(samples.slice(0, 3)).kind).toBe('moving');
         const end = standing(samples);
@@ -146,7 +146,7 @@ test('an outdoor sensor sends degrees and humidity, and both stand', () => {
     [31.4, '°F'],
     [88, '%'],
   ]);
-  expect(sent.map((each) => standingOf([{ atMs: 0, shown: each }], 600_000))).toEqual([
+  expect(sent.map((each) => steadinessOf([{ atMs: 0, shown: each }], 600_000))).toEqual([
     { kind: 'steady', value: 31.4 },
     { kind: 'steady', value: 88 },
   ]);

@@ -9,7 +9,7 @@ const FLICKERS = 0.001;
 const SHOWS: Partial<Record<MeterUnit, number>> = { V: 2, A: 2, Ω: 1, '°F': 1, 'in. w.c.': 3, '%': 1, µA: 2 };
 
 /** What a simulated meter is held to. */
-export interface Held {
+export interface ProbePlacement {
   readonly value: number | 'OL' | null;
   readonly unit: MeterUnit;
   readonly ohms: number | null;
@@ -20,7 +20,7 @@ export interface Held {
  * @param onForS seconds since then
  * @param next numbers from 0 to 1, for its flicker
  */
-export const standInShows = (meter: string, held: Held, onForS: number, next: () => number): Shown => {
+export const simulatedMeterShows = (meter: string, held: ProbePlacement, onForS: number, next: () => number): Shown => {
   const { value, unit, ohms } = held;
   const flicker = 1 + FLICKERS * (2 * next() - 1);
   return {

@@ -9,7 +9,7 @@ export interface Sample {
 }
 
 /** Where an instrument's figure stands: it may be taken once it stands still. */
-export type Standing =
+export type Steadiness =
   | { readonly kind: 'nothing' }
   | { readonly kind: 'moving'; readonly value: number | 'OL' }
   | { readonly kind: 'steady'; readonly value: number | 'OL' };
@@ -46,7 +46,7 @@ export const KEPT_MS = STANDS_MS * 4;
  * @param nowMs on the clock of the samples
  * @returns the middle of what it stood at, in the unit that is kept, with the decimals that unit is read with
  */
-export const standingOf = (samples: readonly Sample[], nowMs: number): Standing => {
+export const steadinessOf = (samples: readonly Sample[], nowMs: number): Steadiness => {
   const last = samples.at(-1);
   if (!last || last.shown.value === null) return { kind: 'nothing' };
   if (!last.shown.isHeld && nowMs - last.atMs > SILENT_MS) return { kind: 'nothing' };

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { BOARD_SORTS, type BoardQuestion, questionFromQuery, questionToQuery, WHOLE_BOARD } from './job-list-query';
+import { ALL_JOBS, JOB_LIST_SORTS, type JobListQuery, queryFromAddress, queryToAddress } from './job-list-query';
 import { STAGES } from './job-summary';
 
 const asked = (query: string) => {
   const parameters = new URLSearchParams(query);
-  return questionFromQuery((name) => parameters.get(name));
+  return queryFromAddress((name) => parameters.get(name));
 };
 
 test('a question comes back from its address', () => {
@@ -12,17 +12,17 @@ test('a question comes back from its address', () => {
     fc.property(
       fc.string({ unit: 'grapheme' }),
       fc.boolean(),
-      fc.constantFrom(...(Object.keys(BOARD_SORTS) as BoardQuestion['sort'][])),
-      fc.constantFrom(null, ...(Object.keys(STAGES) as NonNullable<BoardQuestion['stage']>[])),
+      fc.constantFrom(...(Object.keys(JOB_LIST_SORTS) as JobListQuery['sort'][])),
+      fc.constantFrom(null, ...(Object.keys(STAGES) as NonNullable<JobListQuery['stage']>[])),
       (words, isArchived, sort, stage) => {
         const question = { words, isArchived, sort, stage };
-        expect(asked(questionToQuery(question))).toEqual(question);
+        expect(asked(queryToAddress(question))).toEqual(question);
       },
     ),
   );
 });
 
 test('what is not known asks for everything', () => {
-  expect(asked('?sort=constructor&stage=done&shelf=x')).toEqual(WHOLE_BOARD);
-  expect(questionToQuery(WHOLE_BOARD)).toBe('');
+  expect(asked('?sort=constructor&stage=done&shelf=x')).toEqual(ALL_JOBS);
+  expect(queryToAddress(ALL_JOBS)).toBe('');
 });

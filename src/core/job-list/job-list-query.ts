@@ -1,34 +1,34 @@
 import { type Stage, STAGES } from './job-summary';
 
 /** In which order the board stands. */
-export const BOARD_SORTS = { changed: 'Last change', name: 'Name', findings: 'Findings' } as const;
-export type BoardSort = keyof typeof BOARD_SORTS;
+export const JOB_LIST_SORTS = { changed: 'Last change', name: 'Name', findings: 'Findings' } as const;
+export type JobListSort = keyof typeof JOB_LIST_SORTS;
 
 /** What is asked of the board. */
-export interface BoardQuestion {
+export interface JobListQuery {
   /** Words that must all occur in name or address. */
   readonly words: string;
   readonly isArchived: boolean;
-  readonly sort: BoardSort;
+  readonly sort: JobListSort;
   /** Jobs of one stage alone; null: of all. */
   readonly stage: Stage | null;
 }
 
-export const WHOLE_BOARD: BoardQuestion = { words: '', isArchived: false, sort: 'changed', stage: null };
+export const ALL_JOBS: JobListQuery = { words: '', isArchived: false, sort: 'changed', stage: null };
 
 const oneOf = <K extends string>(among: Readonly<Record<K, unknown>>, text: string | null | undefined): K | null =>
   text !== null && text !== undefined && Object.hasOwn(among, text) ? (text as K) : null;
 
 /** Reads a question from an address; what is missing or not known asks for everything. */
-export const questionFromQuery = (get: (name: string) => string | null | undefined): BoardQuestion => ({
+export const queryFromAddress = (get: (name: string) => string | null | undefined): JobListQuery => ({
   words: get('search') ?? '',
   isArchived: get('shelf') === 'archived',
-  sort: oneOf(BOARD_SORTS, get('sort')) ?? 'changed',
+  sort: oneOf(JOB_LIST_SORTS, get('sort')) ?? 'changed',
   stage: oneOf(STAGES, get('stage')),
 });
 
 /** A question as it stands in an address; nothing for what is asked anyway. */
-export const questionToQuery = ({ words, isArchived, sort, stage }: BoardQuestion, after?: string): string => {
+export const queryToAddress = ({ words, isArchived, sort, stage }: JobListQuery, after?: string): string => {
   const query = new URLSearchParams({
     ...(words ? { search: words } : {}),
     ...(isArchived ? { shelf: 'archived' } : {}),

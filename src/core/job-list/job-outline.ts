@@ -1,4 +1,4 @@
-import { ruler } from '../balance/outdoor-ruler';
+import { outdoorRuler } from '../balance/outdoor-ruler';
 import { findingsOf } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { waitingReadings, waitingWords } from '../job/countersign';
@@ -46,7 +46,7 @@ export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | ke
   const steps = forVisit(all, visit?.reason ?? 'new');
   const stops = activeStops(facts, all, job.readings);
   const { open, pass, warn, fail } = tally(steps);
-  const { spanF, lanes, holesF, marks } = ruler(facts);
+  const { spanF, lanes, gapsF: holesF, marks } = outdoorRuler(facts);
   const count = (severity: Severity) => findings.filter((finding) => finding.severity === severity).length;
   const firstError = findings.find(({ severity }) => severity === 'error')?.what;
   return {

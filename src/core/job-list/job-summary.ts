@@ -55,7 +55,7 @@ export interface JobSummary {
 }
 
 /** A page of the board, and where the next one begins; null: this is the last. */
-export interface BoardPage {
+export interface JobListPage {
   readonly jobs: readonly JobSummary[];
   readonly next: string | null;
 }

@@ -1,9 +1,9 @@
 import { capital } from '../units/capital';
 import { factAt, type FactPath } from './document';
-import { wrongFact } from './wrong-fact';
+import { factError } from './wrong-fact';
 
 /** What is wrong with a value of a fact, as a sentence; null where nothing is. */
 export const factProblem = (path: FactPath, value: unknown): string | null => {
-  const wrong = wrongFact(factAt(path), value);
+  const wrong = factError(factAt(path), value);
   return wrong && `${capital(wrong.error)}.`;
 };

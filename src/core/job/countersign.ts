@@ -1,9 +1,9 @@
 import { dequal as isEqual } from 'dequal/lite';
-import { type Reading, standingReadings } from './reading';
+import { countingReadings, type Reading } from './reading';
 
 /** Readings of an apprentice that count, and that nobody has countersigned yet. */
 export const waitingReadings = (readings: readonly Reading[]): Reading[] =>
-  standingReadings(readings).filter(({ countersign }) => countersign === 'waits');
+  countingReadings(readings).filter(({ countersign }) => countersign === 'waits');
 
 /** “3 readings wait for a countersign.” */
 export const waitingWords = (waiting: number): string =>

@@ -19,7 +19,7 @@ export interface Finding {
   readonly severity: Severity;
   readonly what: string;
   readonly why: string;
-  readonly mend: string;
+  readonly fix: string;
   readonly page: JobPage;
   /** The fact to change, where it is one. */
   readonly fact?: FactPath;
@@ -28,7 +28,7 @@ export interface Finding {
   /** What tells it from others of its rule at the same place: never a figure or a sentence, so that it holds. */
   readonly aspect?: string;
   /** Changes of facts that fix it in one tap. */
-  readonly mendBy?: readonly FactChange[];
+  readonly fixBy?: readonly FactChange[];
   /** Named ways to settle it, where people differ: each with what it costs, and its changes of facts. */
   readonly choices?: readonly FindingChoice[];
   /** The moves between plan and wall that it names, where it is the one mistake behind others. */

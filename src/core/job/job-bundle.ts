@@ -6,7 +6,7 @@ import type { StoredProfile } from '../setup/profiles/stored-profile';
 import type { StoredJob } from './stored-job';
 
 /** What some screens of a job need beside the job itself. */
-export interface AlongParts {
+export interface BundleParts {
   /** Years of weather that the crew has brought in. */
   readonly weather: readonly StoredWeather[];
   /** Records that were handed over, as they were printed. */
@@ -16,7 +16,7 @@ export interface AlongParts {
 }
 
 /** Everything that a job is worked with, as a device takes it along. */
-export interface Along extends AlongParts {
+export interface JobBundle extends BundleParts {
   readonly job: StoredJob;
   readonly crew: AtWork;
   readonly note: Company['note'];

@@ -63,7 +63,7 @@ export interface UntakenReading extends ReadingFields {
 export type Reading = TakenReading | UntakenReading;
 
 /** What the first version of the record held of a reading. */
-export type BareReading = Pick<
+export type UnsignedReading = Pick<
   TakenReading,
   'id' | 'item' | 'value' | 'place' | 'at' | 'author' | 'instrument' | 'replaces'
 >;
@@ -72,7 +72,7 @@ export type BareReading = Pick<
 export const takenReading = ({
   visit,
   ...bare
-}: BareReading & Partial<TakenReading> & { visit: string }): TakenReading => ({
+}: UnsignedReading & Partial<TakenReading> & { visit: string }): TakenReading => ({
   visit,
   enteredBy: '',
   meterOhms: null,
@@ -132,7 +132,7 @@ export const notMeasured = (readings: readonly Reading[]): ReadonlyMap<string, U
   standingWith(readings, 'not-measured') as ReadonlyMap<string, UntakenReading>;
 
 /** The words that count, one for each item: what was read, or why it was not. */
-export const standingReadings = (readings: readonly Reading[]): Reading[] =>
+export const countingReadings = (readings: readonly Reading[]): Reading[] =>
   [...byItem(readings).values()].flatMap((all) => standing(all) ?? []);
 
 /** All readings of one item, the one that counts first. */
@@ -153,7 +153,7 @@ export type NewReading = { readonly note?: string } & (
 type Said = Pick<ReadingFields, 'id' | 'at' | 'origin' | 'visit' | 'author' | 'instrument' | 'replaces'>;
 
 /** A line of the record of what is said of an item. What was not taken has no value, and nothing it was read with. */
-export const saidReading = (word: NewReading, said: Said): Reading => {
+export const readingFrom = (word: NewReading, said: Said): Reading => {
   const note = word.note ?? '';
   return 'why' in word
     ? {
@@ -174,13 +174,13 @@ export const saidReading = (word: NewReading, said: Said): Reading => {
 export const UNDONE = 'Undone right after entry';
 
 /** What stands of an item, in a form in which it can be said again; null where nothing does. */
-export interface StandingWord {
+export interface ReadingStanding {
   readonly id: string;
   readonly word: NewReading;
 }
 
 /** What stands of an item: what was read, or why it was not. */
-export const standingWord = (readings: readonly Reading[], item: string): StandingWord | null => {
+export const readingStanding = (readings: readonly Reading[], item: string): ReadingStanding | null => {
   const stands = standing(readings.filter((reading) => reading.item === item));
   if (!stands) return null;
   const { id, note, replaces } = stands;
@@ -198,7 +198,7 @@ export const standingWord = (readings: readonly Reading[], item: string): Standi
 export const undoneReading = (
   readings: readonly Reading[],
   id: string,
-  before: StandingWord | null,
+  before: ReadingStanding | null,
 ): NewReading | null => {
   const item = readings.find((reading) => reading.id === id)?.item;
   if (item === undefined || inOrder(readings.filter((reading) => reading.item === item)).at(-1)?.id !== id) return null;

@@ -1,7 +1,7 @@
 import { array, mixed, object, type Schema } from 'yup';
 import { ALL_FACTS, type FactPath } from './document';
 import type { AnyFact } from './fact';
-import { wrongFact } from './wrong-fact';
+import { factError } from './wrong-fact';
 
 /** One fact’s value as part of a schema: what is wrong with it, core itself says. */
 const schemaOf = (fact: AnyFact): Schema =>
@@ -10,7 +10,7 @@ const schemaOf = (fact: AnyFact): Schema =>
     .test({
       name: 'fact',
       test: (value, context) => {
-        const wrong = wrongFact(fact, value);
+        const wrong = factError(fact, value);
         return (
           wrong === null || context.createError({ path: `${context.path ?? ''}${wrong.at}`, message: wrong.error })
         );

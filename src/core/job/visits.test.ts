@@ -6,7 +6,7 @@ import { earlierReadings, visitToCompare } from './earlier-visit';
 import { type Reading, takenReading } from './reading';
 import { NO_HISTORY } from './stored-job';
 import type { Visit } from './visit';
-import { isOver, lastReadings, placeOnVisits, splitVisits } from './visits';
+import { isClosed, lastReadings, placeOnVisits, splitVisits } from './visits';
 
 const HOUR = 3_600_000;
 const start = Date.parse('2026-01-05T08:00:00Z');
@@ -124,11 +124,11 @@ describe('what comes in from a device', () => {
 
 test('a visit is over when it was ended, or nothing was done on it for longer than twelve hours', () => {
   const done = [read('a', 5, 'v'), read('b', 40, 'other')];
-  expect([isOver(visit('v', 0), done, start + 16 * HOUR), isOver(visit('v', 0), done, start + 18 * HOUR)]).toEqual([
+  expect([isClosed(visit('v', 0), done, start + 16 * HOUR), isClosed(visit('v', 0), done, start + 18 * HOUR)]).toEqual([
     false,
     true,
   ]);
-  expect(isOver(visit('v', 0, 5), done, start + 6 * HOUR)).toBe(true);
+  expect(isClosed(visit('v', 0, 5), done, start + 6 * HOUR)).toBe(true);
 });
 
 describe('the visit that today is held against', () => {

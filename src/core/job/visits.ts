@@ -45,17 +45,17 @@ const isOf = (visit: Visit, done: readonly Done[], ms: number): boolean => {
  * Whether a visit is over at a time: it was ended, or nothing was done for so long that what comes next is another.
  * @param now ms since 1970
  */
-export const isOver = (visit: Visit, done: readonly Done[], now: number): boolean =>
+export const isClosed = (visit: Visit, done: readonly Done[], now: number): boolean =>
   visit.ended !== null || now - lastDoneMs(visit, done) > VISIT_GAP_MS;
 
 /** What the next visit of a system is likely for. */
 export const likelyReason = (visits: readonly Visit[]): VisitReason => (visits.length === 0 ? 'new' : 'call-back');
 
 /** Everything done at a system. */
-export const allDone = ({ readings, settingMarks }: Pick<JobHistory, 'readings' | 'settingMarks'>): readonly Done[] => [
-  ...readings,
-  ...settingMarks,
-];
+export const allEntries = ({
+  readings,
+  settingMarks,
+}: Pick<JobHistory, 'readings' | 'settingMarks'>): readonly Done[] => [...readings, ...settingMarks];
 
 /** Readings of a job's last visit: those that count now. */
 export const lastReadings = ({ readings, visits }: Pick<JobHistory, 'readings' | 'visits'>): readonly Reading[] =>
@@ -107,7 +107,7 @@ export const placeOnVisits = <D extends Done>(
   proposed: readonly Visit[],
   incoming: readonly D[],
 ): Placed<D> => {
-  const before = allDone(record);
+  const before = allEntries(record);
   const known = [...record.visits];
   const landsOn = new Map<string, string>(known.map(({ id }) => [id, id]));
   const began = (visit: string): Visit => {

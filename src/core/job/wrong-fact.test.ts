@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { parseWith } from '../border/parse';
 import { ALL_FACTS, factAt, type FactPath } from './document';
 import { factSchema } from './schema';
-import { wrongFact } from './wrong-fact';
+import { factError } from './wrong-fact';
 
-const problemAt = (path: FactPath, value: unknown) => wrongFact(factAt(path), value);
+const problemAt = (path: FactPath, value: unknown) => factError(factAt(path), value);
 
 test('what every fact is assumed to be is never wrong', () => {
-  for (const { path, fact } of ALL_FACTS) expect([path, wrongFact(fact, fact.assumed)]).toEqual([path, null]);
+  for (const { path, fact } of ALL_FACTS) expect([path, factError(fact, fact.assumed)]).toEqual([path, null]);
 });
 
 test.each([

@@ -2,12 +2,12 @@ import { plainTextProblem } from '../border/text';
 import type { AnyFact, RecordsFact, TableFact } from './fact';
 
 /** What is wrong with a value, and where within it: empty for the whole, else `[2].watts`. */
-export interface Wrong {
+export interface FactError {
   readonly at: string;
   readonly error: string;
 }
 
-const whole = (error: string): Wrong => ({ at: '', error });
+const whole = (error: string): FactError => ({ at: '', error });
 
 interface Bounds {
   readonly min: number;
@@ -31,7 +31,7 @@ const textProblem = (value: unknown, maxLength: number): string | null =>
   typeof value === 'string' ? plainTextProblem(value, maxLength) : 'must be text';
 
 /** The first that is wrong of a list’s parts. */
-const firstWrong = <T>(parts: readonly T[], problem: (part: T, at: number) => Wrong | null): Wrong | null => {
+const firstWrong = <T>(parts: readonly T[], problem: (part: T, at: number) => FactError | null): FactError | null => {
   for (const [at, part] of parts.entries()) {
     const wrong = problem(part, at);
     if (wrong) return wrong;
@@ -47,7 +47,7 @@ const rowProblem = (
   row: unknown,
   at: number,
   cellProblem: (name: string, cell: unknown) => string | null,
-): Wrong | null => {
+): FactError | null => {
   if (!isRow(row)) return { at: `[${at}]`, error: 'must be a row' };
   if (Object.keys(row).some((name) => !Object.hasOwn(columns, name)))
     return { at: `[${at}]`, error: 'contains an unknown column' };
@@ -57,12 +57,12 @@ const rowProblem = (
   });
 };
 
-const countProblem = (list: readonly unknown[], least: number, most: number): Wrong | null => {
+const countProblem = (list: readonly unknown[], least: number, most: number): FactError | null => {
   if (list.length < least) return whole(`must have at least ${least}`);
   return list.length > most ? whole(`must have no more than ${most}`) : null;
 };
 
-const recordsProblem = (fact: RecordsFact, value: unknown): Wrong | null => {
+const recordsProblem = (fact: RecordsFact, value: unknown): FactError | null => {
   if (value === null && fact.none !== undefined) return null;
   if (!Array.isArray(value)) return whole(fact.none === undefined ? 'must be a list' : 'must be a list, or null');
   return (
@@ -73,7 +73,7 @@ const recordsProblem = (fact: RecordsFact, value: unknown): Wrong | null => {
   );
 };
 
-const tableProblem = ({ columns, least, most, distinct }: TableFact, value: unknown): Wrong | null => {
+const tableProblem = ({ columns, least, most, distinct }: TableFact, value: unknown): FactError | null => {
   if (!Array.isArray(value)) return whole('must be a list of rows');
   const cell = (name: string, given: unknown) => {
     const column = columns[name]!;
@@ -88,7 +88,7 @@ const tableProblem = ({ columns, least, most, distinct }: TableFact, value: unkn
 };
 
 /** What is wrong with a value of a fact; null where nothing is. Nothing is converted: a number in quotes is none. */
-export const wrongFact = (fact: AnyFact, value: unknown): Wrong | null => {
+export const factError = (fact: AnyFact, value: unknown): FactError | null => {
   switch (fact.kind) {
     case 'number': {
       if (fact.none !== undefined && value === null) return null;

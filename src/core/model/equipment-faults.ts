@@ -1,10 +1,10 @@
-import { type CoilIs, SOUND_COIL } from '../control/coil';
+import { type CoilIs, GOOD_COIL } from '../control/coil';
 
 /** What in a rung of the heat kit gives no current, or cannot be told to stop. */
-export type RungAil = 'element' | 'link' | 'limit' | 'switch' | 'welded';
+export type ElementFault = 'element' | 'link' | 'limit' | 'switch' | 'welded';
 
 /** What is wrong with a furnace. */
-export type FurnaceAil =
+export type FurnaceFault =
   /** The sequence stops before the igniter: inducer, pressure switch, flue. */
   | 'no-inducer'
   /** The igniter stays dark. */
@@ -19,7 +19,7 @@ export type FurnaceAil =
   | 'weak';
 
 /** What ails the equipment, apart from its wires and its settings: what every prediction goes by. */
-export interface Ails {
+export interface EquipmentFaults {
   /** Volts of the control transformer, a share of what it should give. */
   readonly controlShare: number;
   /** Line volts at the heat kit, a share of the service's. */
@@ -27,7 +27,7 @@ export interface Ails {
   /** Circuits of the kit with no supply, from 0: a breaker off, or one leg of it open. */
   readonly kitCircuitsOpen: readonly number[];
   /** By element, from 0. */
-  readonly rungs: Readonly<Record<number, RungAil>>;
+  readonly rungs: Readonly<Record<number, ElementFault>>;
   /** Seconds that the kit's switches take, as a multiple of their own. */
   readonly switchTimes: number;
   readonly outdoorLine: 'live' | 'dead' | 'low' | 'held';
@@ -51,7 +51,7 @@ export interface Ails {
   readonly outdoorCoil: CoilIs;
   /** A reversing valve that stays where it is, whatever its coil does. */
   readonly valveStuck: 'heating' | 'cooling' | null;
-  readonly furnace: FurnaceAil | null;
+  readonly furnace: FurnaceFault | null;
   /** Manifold pressure, a share of what it should be. */
   readonly manifoldShare: number;
   /** Flame current, a share of a clean rod's. */
@@ -69,7 +69,7 @@ export interface Ails {
 }
 
 /** Nothing wrong. */
-export const SOUND_AILS: Ails = {
+export const NO_EQUIPMENT_FAULTS: EquipmentFaults = {
   controlShare: 1,
   kitShare: 1,
   kitCircuitsOpen: [],
@@ -86,7 +86,7 @@ export const SOUND_AILS: Ails = {
   isFilterChoked: false,
   capacityShare: 1,
   isChargeLow: false,
-  outdoorCoil: SOUND_COIL,
+  outdoorCoil: GOOD_COIL,
   valveStuck: null,
   furnace: null,
   manifoldShare: 1,
@@ -99,7 +99,10 @@ export const SOUND_AILS: Ails = {
 };
 
 /** Two sets of ails at once: what one leaves sound the other may ail; shares multiply, lists join. */
-export const bothAils = (one: Partial<Ails>, other: Partial<Ails>): Partial<Ails> => {
+export const bothFaults = (
+  one: Partial<EquipmentFaults>,
+  other: Partial<EquipmentFaults>,
+): Partial<EquipmentFaults> => {
   const shares = (['controlShare', 'kitShare', 'switchTimes', 'airShare', 'staticShare', 'capacityShare'] as const).map(
     (key) => [key, (one[key] ?? 1) * (other[key] ?? 1)] as const,
   );

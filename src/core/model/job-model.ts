@@ -1,12 +1,12 @@
-import type { Crossing } from '../balance/balance';
-import { jobCrossing } from '../balance/from-job';
+import type { Balance } from '../balance/balance';
+import { jobBalance } from '../balance/from-job';
 import type { Moment } from '../control/moment';
-import { isSound, type Scenario } from '../control/scenario';
+import { hasNoFaults, type Scenario } from '../control/scenario';
 import type { Facts } from '../job/document';
-import { memo, once } from '../units/once';
+import { memoize, once } from '../units/once';
 import { type StatesByCall, statesByCall } from '../wiring/behaviour';
-import { soundly, trying, type WiringState } from '../wiring/state';
-import { perFacts } from './memoize-by-facts';
+import { asPlannedState, type WiringState, withScenario } from '../wiring/state';
+import { memoizeByFacts } from './memoize-by-facts';
 import { type Wires, wiresOf } from './wires';
 
 /** What a job's facts are worked out to before anything is asked of them; each part once, when it is first wanted. */
@@ -15,7 +15,7 @@ export interface JobModel extends Wires {
   readonly scenario: Scenario;
   /** The wires that the job shares with every other state of its facts that wires know nothing of. */
   readonly wires: Wires;
-  readonly crossing: Crossing;
+  readonly crossing: Balance;
   /** The wall at a moment, under the model's scenario. */
   readonly state: (moment: Moment) => WiringState;
   /** The wall in every call, under the model's scenario. */
@@ -29,17 +29,17 @@ const momentKey = ({ outdoorF }: Moment) => String(outdoorF);
 
 const build = (facts: Facts, scenario: Scenario): JobModel => {
   const wires = wiresOf(facts);
-  const crossing = once(() => jobCrossing(facts));
-  const here = (moment: Moment) => trying(moment, scenario);
-  const state = memo(
+  const crossing = once(() => jobBalance(facts));
+  const here = (moment: Moment) => withScenario(moment, scenario);
+  const state = memoize(
     ({ outdoorF, indoorF, call }: Moment) => `${outdoorF} ${indoorF} ${call}`,
     (moment) => wires.wall.at(facts, here(moment)),
   );
-  const states = memo(momentKey, (moment: Moment) => statesByCall(facts, wires.wall, here(moment)));
-  const soundStates = memo(momentKey, (moment: Moment) =>
-    wires.wall === wires.sound && isSound(scenario)
+  const states = memoize(momentKey, (moment: Moment) => statesByCall(facts, wires.wall, here(moment)));
+  const soundStates = memoize(momentKey, (moment: Moment) =>
+    wires.wall === wires.sound && hasNoFaults(scenario)
       ? states(moment)
-      : statesByCall(facts, wires.sound, soundly(moment)),
+      : statesByCall(facts, wires.sound, asPlannedState(moment)),
   );
   return {
     facts,
@@ -82,4 +82,4 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
  * model.state(DEFAULT_MOMENT).energised.has('contactor');
  * findingsOf(model).filter(({ severity }) => severity === 'error');
  */
-export const jobModel: (facts: Facts, scenario?: Scenario) => JobModel = perFacts(build);
+export const jobModel: (facts: Facts, scenario?: Scenario) => JobModel = memoizeByFacts(build);

@@ -4,7 +4,7 @@
  * @example
  * const findings = lastOf((model: JobModel, readings: readonly Reading[]) => check(model, readings));
  */
-export const lastOf = <M extends object, W extends readonly unknown[], T>(
+export const memoizeLast = <M extends object, W extends readonly unknown[], T>(
   work: (model: M, ...words: W) => T,
 ): ((model: M, ...words: W) => T) => {
   const all = new WeakMap<M, { readonly words: W; readonly answer: T }>();

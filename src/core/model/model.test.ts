@@ -1,9 +1,9 @@
-import { rulerVerdict } from '../balance/ruler-sentence';
+import { rulerSentence } from '../balance/ruler-sentence';
 import { supplyAir } from '../balance/supply-air';
 import { findingsOf } from '../check';
 import { checkEquipment } from '../check/equipment';
 import { CALL_IDS, DEFAULT_MOMENT } from '../control/moment';
-import { SOUND, under, withFault } from '../control/scenario';
+import { NO_FAULTS, withCondition, withFault } from '../control/scenario';
 import { assumedFacts } from '../job/document';
 import { SAMPLES } from '../samples';
 import { startupOf } from '../startup/startup-of';
@@ -19,10 +19,10 @@ const { readings } = SAMPLES[1]!;
 
 test('the same facts give the same model; another object or another scenario gives another', () => {
   const facts = assumedFacts();
-  expect(jobModel(facts)).toBe(jobModel(facts, SOUND));
+  expect(jobModel(facts)).toBe(jobModel(facts, NO_FAULTS));
   expect(jobModel({ ...facts })).not.toBe(jobModel(facts));
-  expect(jobModel(facts, under('board-lockout'))).not.toBe(jobModel(facts));
-  expect(jobModel(facts, under('board-lockout'))).toBe(jobModel(facts, under('board-lockout')));
+  expect(jobModel(facts, withCondition('board-lockout'))).not.toBe(jobModel(facts));
+  expect(jobModel(facts, withCondition('board-lockout'))).toBe(jobModel(facts, withCondition('board-lockout')));
 });
 
 test('nothing is worked out before it is asked for, and nothing twice', () => {
@@ -54,7 +54,7 @@ describe('how many solutions a page asks for', () => {
     expect(
       solutionsOf((model) => {
         const state = model.state(DEFAULT_MOMENT);
-        return [rulerVerdict(model.facts, state, DEFAULT_MOMENT), supplyAir(model.facts, state, DEFAULT_MOMENT)];
+        return [rulerSentence(model.facts, state, DEFAULT_MOMENT), supplyAir(model.facts, state, DEFAULT_MOMENT)];
       }),
     ).toBeLessThanOrEqual(4));
 
@@ -110,7 +110,7 @@ describe('a scenario', () => {
       return supply.kind === 'heat' ? supply.supplyF : NaN;
     };
     expect(air(noWhite)).toBeLessThan(air(sound) - 15);
-    expect(rulerVerdict(facts, state, moment).text).toMatch(/heat pump alone/);
+    expect(rulerSentence(facts, state, moment).text).toMatch(/heat pump alone/);
   });
 
   test('never moves what a reading is judged by', () => {

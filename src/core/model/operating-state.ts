@@ -1,7 +1,7 @@
 import { jobLoad } from '../balance/evidence';
 import { furnaceNowBtuh, heatPumpNow, isHeating } from '../balance/heat-now';
 import { capacityCurve } from '../balance/heat-pump';
-import { bySheet, jobHeatPump } from '../balance/job-heat-pump';
+import { atRatedCapacity, jobHeatPump } from '../balance/job-heat-pump';
 import { loadCurve } from '../balance/load';
 import type { Moment } from '../control/moment';
 import {
@@ -19,7 +19,7 @@ import { jobElements } from '../strips/from-job';
 import { ladderState } from '../strips/ladder-state';
 import { BTU_PER_KWH } from '../units/constants';
 import type { Bench, WiringState } from '../wiring/state';
-import type { Ails } from './equipment-faults';
+import type { EquipmentFaults } from './equipment-faults';
 
 /** What somebody sees and hears who stands before the unit outdoors. */
 export type OutdoorSeen =
@@ -31,7 +31,7 @@ export type FlameSeen = 'burns' | 'drops-out' | 'no-inducer' | 'no-glow' | 'no-l
 /**
  * What works at a moment: wires, switches and motors together. Heat is what the air gets, Btu/h; cooling is below zero.
  */
-export interface Working {
+export interface OperatingState {
   readonly isBlowerOn: boolean;
   /** Whether G or the kit's first switch brings it: what a burner or its board brings apart. */
   readonly isBlowerCalled: boolean;
@@ -78,7 +78,7 @@ const seenOf = (isCompressorOn: boolean, isFanOn: boolean, hums: boolean): Outdo
   return hums ? 'hums' : 'contactor-in-only';
 };
 
-const outdoorsOf = ({ energised, chattering, signals }: WiringState, ails: Ails): Outdoors => {
+const outdoorsOf = ({ energised, chattering, signals }: WiringState, ails: EquipmentFaults): Outdoors => {
   const off = (seen: OutdoorSeen): Outdoors => ({ seen, isCompressorOn: false, isFanOn: false });
   const isIn = energised.has(COMPRESSOR_COIL) && ails.outdoorLine !== 'held';
   const hasLine = ails.outdoorLine === 'live' || ails.outdoorLine === 'low';
@@ -92,7 +92,7 @@ const outdoorsOf = ({ energised, chattering, signals }: WiringState, ails: Ails)
   return { seen: seenOf(isCompressorOn, isFanOn, hums), isCompressorOn, isFanOn };
 };
 
-const flameOf = (state: WiringState, ails: Ails, isAirShort: boolean): FlameSeen => {
+const flameOf = (state: WiringState, ails: EquipmentFaults, isAirShort: boolean): FlameSeen => {
   if (!state.energised.has(FURNACE_COIL)) return 'cold';
   switch (ails.furnace) {
     case 'no-inducer':
@@ -121,14 +121,14 @@ const cfmFor = ({ airHandler }: Facts, moment: Moment, hasBackup: boolean): numb
  * @param kitVolts volts at the kit where they were read, V
  * @param seconds since the call began, s; once every switch has moved, unless said
  */
-export const working = (
+export const operatingState = (
   facts: Facts,
   bench: Bench,
   moment: Moment,
   state: WiringState,
-  ails: Ails,
+  ails: EquipmentFaults,
   { volts = facts.heatKit.serviceVolts, seconds = Infinity }: { volts?: number; seconds?: number } = {},
-): Working => {
+): OperatingState => {
   const { energised } = state;
   const kitVolts = volts * ails.kitShare;
   const open = new Set(ails.kitCircuitsOpen);
@@ -189,8 +189,8 @@ const heatOf = (facts: Facts, { energised }: WiringState, { outdoorF }: Moment):
   const asHeating = new Set<CoilId>([...energised].filter((coil) => coil !== VALVE_COIL));
   asHeating.add(COMPRESSOR_COIL);
   if (facts.outdoorUnit.reversingValve === 'B') asHeating.add(VALVE_COIL);
-  const { leastBtuh, mostBtuh } = heatPumpNow(bySheet(facts), { energised: asHeating }, outdoorF);
+  const { leastBtuh, mostBtuh } = heatPumpNow(atRatedCapacity(facts), { energised: asHeating }, outdoorF);
   return Math.max(leastBtuh, Math.min(mostBtuh, loadCurve(jobLoad(facts).load).at(outdoorF)));
 };
 
-const coolOf = (facts: Facts): number => -COOLS_SHARE * capacityCurve(jobHeatPump(bySheet(facts))).at(MILD_F);
+const coolOf = (facts: Facts): number => -COOLS_SHARE * capacityCurve(jobHeatPump(atRatedCapacity(facts))).at(MILD_F);

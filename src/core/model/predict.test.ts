@@ -1,5 +1,5 @@
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
-import { type Scenario, SOUND, withFault } from '../control/scenario';
+import { NO_FAULTS, type Scenario, withFault } from '../control/scenario';
 import { assumedFacts, type Facts, withFact } from '../job/document';
 import { isFurnaceIndoors } from '../job/indoor-supply';
 import type { TakenReading } from '../job/reading';
@@ -14,7 +14,7 @@ import before from './before/predictions.json';
 import { jobModel } from './job-model';
 import { type Observable, observationKey, observed, observedNow, stripKeys } from './observable';
 import type { Prediction } from './predict';
-import { readsOnPlan, readsOnWall } from './reads';
+import { readsAsFound, readsAsPlanned } from './reads';
 
 const factsOf = (id: string): Facts => SAMPLES.find((sample) => sample.id === id)?.facts ?? familyById(id)!.facts;
 const valueOf = (prediction: Prediction) => (prediction.kind === 'number' ? prediction.value : NaN);
@@ -53,7 +53,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
           ? ref.device
           : model.planned.devices.find(({ transformers }) => transformers.length > 0)!.id;
         const now = valueOf(
-          readsOnPlan(model, DEFAULT_MOMENT, {
+          readsAsPlanned(model, DEFAULT_MOMENT, {
             call,
             observable: { kind: 'volts', between: [ref, { device: common, mark: 'C' }], meter: 'high' },
           }),
@@ -74,7 +74,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
           expect([
             clampId(clamp),
             valueOf(
-              readsOnPlan(
+              readsAsPlanned(
                 model,
                 DEFAULT_MOMENT,
                 { call: call as CallId, observable: { kind: 'amps', clamp } },
@@ -105,8 +105,8 @@ describe('what was predicted before is predicted now, but for the mends', () => 
 
 const base = assumedFacts();
 const unit = (mark: string) => ({ device: 'outdoor-unit', mark }) as const;
-const volts = (facts: Facts, mark: string, meter: 'high' | 'low', call: CallId = 'off', scenario = SOUND) => {
-  const read = readsOnWall(jobModel(facts, scenario), DEFAULT_MOMENT, {
+const volts = (facts: Facts, mark: string, meter: 'high' | 'low', call: CallId = 'off', scenario = NO_FAULTS) => {
+  const read = readsAsFound(jobModel(facts, scenario), DEFAULT_MOMENT, {
     call,
     observable: { kind: 'volts', between: [unit(mark), unit('C')], meter },
   });
@@ -195,15 +195,15 @@ describe('one thing read has one key', () => {
 
 describe('what is seen', () => {
   const seen = (scenario: Scenario, observable: Observable, facts = base) =>
-    readsOnWall(jobModel(facts, scenario), DEFAULT_MOMENT, { call: 'heat-1', observable });
+    readsAsFound(jobModel(facts, scenario), DEFAULT_MOMENT, { call: 'heat-1', observable });
 
   test('a blank display, a contactor, and a call that is blind on batteries', () => {
     const offC = withFault('open:thermostat-cable/blue');
-    expect(seen(SOUND, { kind: 'display', of: 'thermostat' })).toEqual({ kind: 'word', word: 'alive' });
+    expect(seen(NO_FAULTS, { kind: 'display', of: 'thermostat' })).toEqual({ kind: 'word', word: 'alive' });
     expect(seen(offC, { kind: 'display', of: 'thermostat' })).toEqual({ kind: 'word', word: 'blank' });
     expect(seen(offC, { kind: 'sight', coil: 'contactor' })).toEqual({ kind: 'word', word: 'out' });
     const battery: Facts = { ...base, thermostat: { ...base.thermostat, power: 'battery' } };
-    expect(seen(SOUND, { kind: 'display', of: 'thermostat' }, battery)).toEqual({ kind: 'word', word: 'alive' });
+    expect(seen(NO_FAULTS, { kind: 'display', of: 'thermostat' }, battery)).toEqual({ kind: 'word', word: 'alive' });
     expect(seen(withFault('open:outdoor-cable/red'), { kind: 'display', of: 'outdoor-board' })).toMatchObject({
       word: 'blank',
     });
@@ -211,19 +211,19 @@ describe('what is seen', () => {
 
   test('motor amps are nought where the compressor is out, and what the plate allows where it runs', () => {
     expect(seen(withFault('open:contactor'), { kind: 'motor-amps', of: 'compressor' })).toMatchObject({ value: 0 });
-    expect(seen(SOUND, { kind: 'motor-amps', of: 'compressor' })).toMatchObject({ kind: 'unknown' });
-    expect(seen(SOUND, { kind: 'motor-amps', of: 'compressor' }, SAMPLES[1]!.facts)).toMatchObject({
+    expect(seen(NO_FAULTS, { kind: 'motor-amps', of: 'compressor' })).toMatchObject({ kind: 'unknown' });
+    expect(seen(NO_FAULTS, { kind: 'motor-amps', of: 'compressor' }, SAMPLES[1]!.facts)).toMatchObject({
       spread: [0, 14.1],
     });
   });
 
   test('pressures, times and ohms say what they can, and what is missing where they cannot', () => {
-    expect(seen(SOUND, { kind: 'pressure', at: 'static' })).toMatchObject({ kind: 'unknown' });
-    expect(seen(SOUND, { kind: 'pressure', at: 'manifold' })).toMatchObject({ value: 3.5 });
-    expect(seen(SOUND, { kind: 'time', of: 'switches' })).toMatchObject({ value: 60 });
-    expect(seen(SOUND, { kind: 'element-ohms', element: 0 })).toMatchObject({ value: 12 });
-    expect(seen(SOUND, { kind: 'element-ohms', element: 9 })).toMatchObject({ kind: 'unknown' });
-    expect(seen(SOUND, { kind: 'ohms', between: [unit('Y'), unit('C')] })).toMatchObject({
+    expect(seen(NO_FAULTS, { kind: 'pressure', at: 'static' })).toMatchObject({ kind: 'unknown' });
+    expect(seen(NO_FAULTS, { kind: 'pressure', at: 'manifold' })).toMatchObject({ value: 3.5 });
+    expect(seen(NO_FAULTS, { kind: 'time', of: 'switches' })).toMatchObject({ value: 60 });
+    expect(seen(NO_FAULTS, { kind: 'element-ohms', element: 0 })).toMatchObject({ value: 12 });
+    expect(seen(NO_FAULTS, { kind: 'element-ohms', element: 9 })).toMatchObject({ kind: 'unknown' });
+    expect(seen(NO_FAULTS, { kind: 'ohms', between: [unit('Y'), unit('C')] })).toMatchObject({
       value: expect.closeTo(24 ** 2 / 7, 0),
     });
     expect(seen(withFault('open:contactor'), { kind: 'ohms', between: [unit('Y'), unit('C')] })).toEqual({

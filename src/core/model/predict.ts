@@ -19,10 +19,10 @@ import { faultsByCode, type NamedFault, showsInCable, showsOnStrip } from '../wi
 import { deviceIn, type Harness, refText } from '../wiring/harness';
 import { areIsolated } from '../wiring/isolated';
 import type { Bench, WiringState } from '../wiring/state';
-import { type Ails, type RungAil, SOUND_AILS } from './equipment-faults';
+import { type ElementFault, type EquipmentFaults, NO_EQUIPMENT_FAULTS } from './equipment-faults';
 import type { JobModel } from './job-model';
 import { METERS, type Observable, type Observation } from './observable';
-import { type Working, working } from './operating-state';
+import { type OperatingState, operatingState } from './operating-state';
 import type { SeenId, SeenWord } from './seen';
 
 /** What something reads on a system: a figure with its spread, an open circuit, a word, or what is missing to say. */
@@ -46,7 +46,7 @@ export interface Given {
   /** Seconds since the call began; once every switch has moved, unless said. */
   readonly seconds?: number;
   /** What ails the equipment; nothing, unless said. */
-  readonly ails?: Ails;
+  readonly ails?: EquipmentFaults;
   /** What a run through a night like this one leaves on the coil outdoors; not known, unless said. */
   readonly night?: CoilNight;
 }
@@ -81,7 +81,7 @@ interface Asked {
   readonly moment: Moment;
   readonly state: WiringState;
   readonly given: Given;
-  readonly works: () => Working;
+  readonly works: () => OperatingState;
 }
 
 const voltsBetween = ({ state }: Asked, { between, meter }: Extract<Observable, { kind: 'volts' }>): Prediction => {
@@ -156,10 +156,10 @@ const seconds = (asked: Asked, of: 'defrost' | 'switches'): Prediction => {
 };
 
 /** The word of everything gone through and found sound. */
-export const ALL_SOUND = 'sound';
+export const NO_FAULT_WORDS = 'sound';
 
 /** The word of a part of a rung that is open. */
-export const rungWord = (element: number, part: RungAil): string => `${part}-${element + 1}`;
+export const rungWord = (element: number, part: ElementFault): string => `${part}-${element + 1}`;
 
 /** The word of the rungs that draw current. */
 export const rungsOnWord = (elements: readonly number[]): string =>
@@ -173,7 +173,7 @@ export const rungsOnWord = (elements: readonly number[]): string =>
 /** The first of the faults in the wires that shows, by its code. */
 const faultWord = ({ bench, moment }: Asked, shows: (named: NamedFault) => boolean): Prediction => ({
   kind: 'word',
-  word: faultsByCode(bench.harness, moment.scenario.faults).find(shows)?.code ?? ALL_SOUND,
+  word: faultsByCode(bench.harness, moment.scenario.faults).find(shows)?.code ?? NO_FAULT_WORDS,
 });
 
 /**
@@ -198,7 +198,7 @@ const runningWithoutThermostat = ({ model: { facts }, bench, moment, given }: As
   const contacts = deviceIn(bench.harness, 'thermostat')?.contacts ?? [];
   const faults = [...moment.scenario.faults, ...contacts.map(({ id }): FaultCode => `stuck-open:${id}`)];
   const pulled: Moment = { ...moment, call: 'off', scenario: { ...moment.scenario, faults } };
-  const works = working(facts, bench, pulled, bench.at(facts, pulled), given.ails ?? SOUND_AILS);
+  const works = operatingState(facts, bench, pulled, bench.at(facts, pulled), given.ails ?? NO_EQUIPMENT_FAULTS);
   const runs = {
     blower: works.isBlowerOn,
     compressor: works.isCompressorOn,
@@ -232,7 +232,7 @@ const lineVolts = (
   { at, isLoaded }: Extract<Observable, { kind: 'line-volts' }>,
 ): Prediction => {
   const { serviceVolts } = facts.heatKit;
-  const ails = given.ails ?? SOUND_AILS;
+  const ails = given.ails ?? NO_EQUIPMENT_FAULTS;
   if (at === 'outdoor') {
     if (ails.outdoorLine === 'dead') return number(0);
     return number(serviceVolts * (ails.outdoorLine === 'low' ? LOW_LINE_SHARE : 1));
@@ -250,7 +250,7 @@ const isFuseBlown = ({ state }: Asked): boolean =>
 /** Frost that a night leaves and that is seen as ice, lb. Our judgement: a coil's face closed. */
 const ICED_LB = 1;
 
-const seenDefrost = (asked: Asked, ails: Ails): SeenWord => {
+const seenDefrost = (asked: Asked, ails: EquipmentFaults): SeenWord => {
   const { defrost } = ails;
   if (defrost === 'never' || !asked.state.energised.has(OUTDOOR_POWER)) return 'none';
   if (asked.works().heats !== false) return 'none';
@@ -260,7 +260,7 @@ const seenDefrost = (asked: Asked, ails: Ails): SeenWord => {
 
 const seen = (asked: Asked, what: SeenId): SeenWord => {
   const { moment, state, given } = asked;
-  const ails = given.ails ?? SOUND_AILS;
+  const ails = given.ails ?? NO_EQUIPMENT_FAULTS;
   switch (what) {
     case 'outdoor-unit':
       return asked.works().outdoor;
@@ -354,7 +354,7 @@ const read = (asked: Asked, observable: Observable): Prediction => {
       return given.ails?.compressor === 'open' ? { kind: 'open' } : number(WINDING_OHMS, [0.3, 3]);
     case 'rungs': {
       const [open] = Object.entries(given.ails?.rungs ?? {}).filter(([, ail]) => ail !== 'switch' && ail !== 'welded');
-      return { kind: 'word', word: open ? rungWord(Number(open[0]), open[1]) : ALL_SOUND };
+      return { kind: 'word', word: open ? rungWord(Number(open[0]), open[1]) : NO_FAULT_WORDS };
     }
     case 'rung-amps':
       return { kind: 'word', word: rungsOnWord([...asked.works().elementsOn]) };
@@ -375,7 +375,7 @@ const read = (asked: Asked, observable: Observable): Prediction => {
 export interface Observer {
   readonly state: WiringState;
   /** What works: worked out when it is first asked for. */
-  readonly works: () => Working;
+  readonly works: () => OperatingState;
   readonly read: (observable: Observable) => Prediction;
 }
 
@@ -387,9 +387,9 @@ export interface Observer {
 export const observer = (model: JobModel, bench: Bench, moment: Moment, given: Given = {}): Observer => {
   const { facts } = model;
   const state = bench.at(facts, moment);
-  const { kitVolts, seconds: atSecond, ails = SOUND_AILS } = given;
+  const { kitVolts, seconds: atSecond, ails = NO_EQUIPMENT_FAULTS } = given;
   const works = once(() =>
-    working(facts, bench, moment, state, ails, {
+    operatingState(facts, bench, moment, state, ails, {
       ...(kitVolts === undefined ? {} : { volts: kitVolts }),
       ...(atSecond === undefined ? {} : { seconds: atSecond }),
     }),

@@ -1,13 +1,13 @@
 import type { Moment } from '../control/moment';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import type { JobModel } from './job-model';
 import type { Observation } from './observable';
 import { type Given, predict, type Prediction } from './predict';
 
 /** What something reads on a job’s wall, under its own scenario. */
-export const readsOnWall = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
+export const readsAsFound = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
   predict(model, model.wall, { ...moment, scenario: model.scenario }, observation, given);
 
 /** What it reads on a sound plan. */
-export const readsOnPlan = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
-  predict(model, model.sound, { ...moment, scenario: SOUND }, observation, given);
+export const readsAsPlanned = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
+  predict(model, model.sound, { ...moment, scenario: NO_FAULTS }, observation, given);

@@ -1,7 +1,7 @@
 import { type Facts, sameValue } from '../job/document';
 import type { Finding } from '../job/finding';
-import { memo, once } from '../units/once';
-import { harnessInWall } from '../wiring/as-found';
+import { memoize, once } from '../units/once';
+import { harnessAsFound } from '../wiring/as-found';
 import type { Harness } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { refusals } from '../wiring/refusals';
@@ -40,13 +40,13 @@ const build = (facts: Facts): Wires => {
     plans++;
     return plan(facts);
   });
-  const harness = once(() => harnessInWall(facts, planned()));
+  const harness = once(() => harnessAsFound(facts, planned()));
   const isAsPlanned = once(
     () =>
       harness() === planned() ||
       (sameValue(harness().conductors, planned().conductors) && sameValue(harness().jumpers, planned().jumpers)),
   );
-  const soundAt = memo(shareKey, (share: number) => put(planned(), { ...supply, share }));
+  const soundAt = memoize(shareKey, (share: number) => put(planned(), { ...supply, share }));
   const sound = once(() => soundAt(supply.share));
   const wall = once(() => (isAsPlanned() ? sound() : put(harness(), supply)));
   const refused = once(() => refusals(facts));

@@ -19,7 +19,7 @@ export const coolingAir: Rule<Facts> = {
       {
         severity: perTon < ICES_BELOW ? 'error' : 'warning',
         what: `Cooling airflow of ${coolCfm} CFM is ${Math.round(perTon)} CFM a ton, on ${tons.toFixed(1)} tons.`,
-        mend: `350 to 450 CFM a ton is usual; the manufacturer’s table decides. Set the blower for cooling ${perTon < USUAL.least ? 'higher' : 'lower'}, or correct the airflow or the rating points.`,
+        fix: `350 to 450 CFM a ton is usual; the manufacturer’s table decides. Set the blower for cooling ${perTon < USUAL.least ? 'higher' : 'lower'}, or correct the airflow or the rating points.`,
         page: 'survey',
         fact: 'airHandler.coolCfm',
       },

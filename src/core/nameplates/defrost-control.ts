@@ -15,7 +15,7 @@ export const defrostControl: Rule<Facts> = {
       found.push({
         severity: 'error',
         what: `The defrost thermostat is entered as opening at ${defrostOpensF} °F and closing at ${defrostClosesF} °F. It opens warmer than it closes.`,
-        mend: 'Read the two temperatures on the switch again: it closes cold, near 30 °F, and opens warm, at 50 to 80 °F.',
+        fix: 'Read the two temperatures on the switch again: it closes cold, near 30 °F, and opens warm, at 50 to 80 °F.',
         page: 'survey',
         fact: 'outdoorUnit.defrostOpensF',
       });
@@ -23,7 +23,7 @@ export const defrostControl: Rule<Facts> = {
       found.push({
         severity: 'warning',
         what: `The board ends a defrost after ${defrostCapMin} min, clear or not: ice stays on the coil.`,
-        mend: 'Boards end it at 8 to 15 min. Read its diagram again.',
+        fix: 'Boards end it at 8 to 15 min. Read its diagram again.',
         page: 'survey',
         fact: 'outdoorUnit.defrostCapMin',
       });

@@ -19,7 +19,7 @@ export const furnaceInput: Rule<Facts> = {
         {
           ...about,
           what: `The input, ${input} Btu/h, is below the output, ${output} Btu/h. No furnace gives more than it burns.`,
-          mend: 'Read both on the nameplate again.',
+          fix: 'Read both on the nameplate again.',
         },
       ];
     if (outputBtuh < LEAST_SHARE * inputBtuh)
@@ -27,7 +27,7 @@ export const furnaceInput: Rule<Facts> = {
         {
           ...about,
           what: `Of an input of ${input} Btu/h the output is only ${output} Btu/h: less than half.`,
-          mend: 'Read both on the nameplate again: one may belong to another firing rate or model.',
+          fix: 'Read both on the nameplate again: one may belong to another firing rate or model.',
         },
       ];
     return [];

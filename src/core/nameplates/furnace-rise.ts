@@ -28,7 +28,7 @@ export const furnaceRise: Rule<Facts> = {
       {
         severity: isTyped || riseF > MOST_RISE_F ? 'error' : 'warning',
         what: `${outputBtuh.toLocaleString('en-US')} Btu/h in ${auxCfm} CFM is a temperature rise of ${apartF(Math.round(riseF))}; ${range}.`,
-        mend: isHot
+        fix: isHot
           ? 'More air for heating: blower setting, ducts, filter. Or correct output, airflow or range.'
           : 'Less air for heating: blower setting. Or correct output, airflow or range.',
         page: 'survey',

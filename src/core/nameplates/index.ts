@@ -8,7 +8,7 @@ import { limitsInOrder } from './limits-in-order';
 import { supplyLimit } from './supply-limit';
 
 /** What nameplates and settings say that cannot be right together, or for any such system. */
-export const PLATE_RULES: readonly Rule<Facts>[] = [
+export const NAMEPLATE_RULES: readonly Rule<Facts>[] = [
   limitsInOrder,
   furnaceInput,
   furnaceRise,

@@ -26,7 +26,7 @@ export const limitsInOrder: Rule<Facts> = {
         {
           severity: 'error',
           what: `${name}: the minimum, ${low}, is above the maximum, ${high}.`,
-          mend: 'Read the nameplate again and correct the one that is wrong.',
+          fix: 'Read the nameplate again and correct the one that is wrong.',
           page: 'startup',
           fact: leastPath,
         },

@@ -2,7 +2,7 @@ import { checkEquipment } from '../check/equipment';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
-import { PLATE_RULES } from '.';
+import { NAMEPLATE_RULES } from '.';
 
 type Changes = readonly (readonly [FactPath, unknown])[];
 const facts = (changes: Changes, of: Facts = assumedFacts()): Facts =>
@@ -125,9 +125,9 @@ test.each<[string, Changes]>([
   ],
 ])('nothing is found on %s', (_, changes) => {
   const of = facts(changes);
-  expect(PLATE_RULES.flatMap(({ check }) => check(of)).map(({ what }) => what)).toEqual([]);
+  expect(NAMEPLATE_RULES.flatMap(({ check }) => check(of)).map(({ what }) => what)).toEqual([]);
 });
 
 test.each(SAMPLES.map((sample) => [sample.id, sample.facts] as const))('nothing is found on sample %s', (_, of) =>
-  expect(PLATE_RULES.flatMap(({ check }) => check(of)).map(({ what }) => what)).toEqual([]),
+  expect(NAMEPLATE_RULES.flatMap(({ check }) => check(of)).map(({ what }) => what)).toEqual([]),
 );

@@ -17,7 +17,7 @@ export const supplyLimit: Rule<Facts> = {
       {
         severity: 'error',
         what: `The supply-air limit opens Y only above ${supplyAirLimitF} °F: the compressor would start into air that hot.`,
-        mend: 'Fossil-fuel kits are set near 100 to 125 °F, per their instructions. Recheck the setting.',
+        fix: 'Fossil-fuel kits are set near 100 to 125 °F, per their instructions. Recheck the setting.',
         page: 'survey',
         fact: 'furnace.supplyAirLimitF',
       },

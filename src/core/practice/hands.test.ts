@@ -8,18 +8,18 @@ import { pointsAt } from '../diagnosis/probes/free';
 import { predictedOn, tableOf } from '../diagnosis/table';
 import { jobModel } from '../model/job-model';
 import { SHIPPED_PROFILES } from '../setup/profiles';
-import { memo } from '../units/once';
+import { memoize } from '../units/once';
 import { type Act } from './act';
 import { actSchema } from './act-schema';
 import { act, beginRound, type Bench, type Rig } from './rig';
 import { benchOfRound, type Round } from './round';
 import { ROUNDS } from './rounds';
-import { wallFaceOf } from './thermostat-face';
-import { wallMenu } from './thermostat-menu';
+import { thermostatFace } from './thermostat-face';
+import { thermostatMenu } from './thermostat-menu';
 import { roundView } from './view';
 
 const roundById = (id: string) => ROUNDS.find((round) => round.id === id)!;
-const tables = memo(
+const tables = memoize(
   (round: Round) => JSON.stringify([round.facts, round.outdoorF]),
   ({ facts, outdoorF }) => tableOf(jobModel(facts), { ...DEFAULT_MOMENT, outdoorF }),
 );
@@ -168,7 +168,7 @@ describe('the thermostat of a round', () => {
   test('what is saved and not in force says so', () => {
     const bench = benchOf(roundById('not-activated'));
     const rig = through(bench, bench.wall().entryOf.get('active')!);
-    expect(wallMenu(bench.wall(), rig.face)).toMatchObject({ entry: { standing: 'saved' } });
+    expect(thermostatMenu(bench.wall(), rig.face)).toMatchObject({ entry: { standing: 'saved' } });
   });
 
   test('who reaches for the keys of one without power sees that, once, and gets no further', () => {
@@ -186,7 +186,7 @@ describe('the thermostat of a round', () => {
       for (const round of ROUNDS.filter(({ id }) => /droop|o-for-b|hole|fossil/.test(id))) {
         const { causes } = tables(round);
         for (const { id, effect } of causes.filter((cause) => cause.id.startsWith('set:'))) {
-          const { face, wanted, entryOf } = wallFaceOf(round.facts, causes, [id], profile);
+          const { face, wanted, entryOf } = thermostatFace(round.facts, causes, [id], profile);
           const off = [...wanted].filter(([key, code]) => face.inForce.get(key) !== code).map(([key]) => key);
           const entry = entryOf.get(effect.ails!.settingsOff![0]!);
           expect([id, off]).toEqual([id, entry === undefined ? [] : [entry]]);

@@ -1,7 +1,7 @@
 import { type FactPath, withFact } from '../job/document';
 import { SAMPLES } from '../samples';
-import { ownHouse, withoutPeople } from './own-house';
-import { benchOfRound, clinicOfRound, endlessRound } from './round';
+import { ownHouse, withoutNames } from './own-house';
+import { benchOfRound, contextOfRound, endlessRound } from './round';
 import { solveRound } from './solve';
 
 const NAMED: readonly (readonly [FactPath, unknown])[] = [
@@ -19,7 +19,7 @@ const NAMED: readonly (readonly [FactPath, unknown])[] = [
 test('nothing of its people is in a house for practice, and the rest is as it was', () => {
   const { facts } = SAMPLES[3]!;
   const named = NAMED.reduce((before, [path, value]) => withFact(before, path, value), facts);
-  const copy = withoutPeople(named);
+  const copy = withoutNames(named);
   expect(JSON.stringify(copy)).not.toMatch(/Brightwater|Odalys|Sorrel|555/);
   expect({ ...copy.outdoorUnit, name: facts.outdoorUnit.name }).toEqual(facts.outdoorUnit);
   expect(copy.furnace).toEqual(facts.furnace);
@@ -28,7 +28,7 @@ test('nothing of its people is in a house for practice, and the rest is as it wa
 
 test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('a round in %s’s house is found', (_, facts) => {
   const house = ownHouse({ facts, thermostat: null });
-  const clinic = clinicOfRound(house);
+  const clinic = contextOfRound(house);
   const round = endlessRound(house, clinic, 11);
   const { end } = solveRound(benchOfRound(round, clinic, 11));
   expect(end).toMatchObject({ kind: 'named', isRight: true });

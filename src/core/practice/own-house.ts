@@ -7,7 +7,7 @@ import type { Round } from './round';
 const NOT_THE_HOUSE: ReadonlySet<FactGroup> = new Set(['wiring', 'changeout', 'talk']);
 
 /** A job’s house and system without its people: every word that somebody wrote is gone, and the wall is as planned. */
-export const withoutPeople = (facts: Facts): Facts =>
+export const withoutNames = (facts: Facts): Facts =>
   ALL_FACTS.filter(({ group, fact }) => fact.kind === 'text' || NOT_THE_HOUSE.has(group)).reduce(
     (copy, { path, fact }) => withFact(copy, path, fact.assumed),
     facts,
@@ -23,7 +23,7 @@ export interface HouseOfCrew {
 export const ownHouse = ({ facts, thermostat }: HouseOfCrew): Round => ({
   id: OWN_HOUSE,
   title: 'A house like this job',
-  facts: withoutPeople(facts),
+  facts: withoutNames(facts),
   causes: ['nothing'],
   outdoorF: Math.min(50, facts.house.designOutdoorF + 15),
   looksFirst: [],

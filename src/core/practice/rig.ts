@@ -1,15 +1,15 @@
-import { AT_THE_DOOR, COMPRESSES, needsCompressor, setAt, type Standing } from '../diagnosis/cost';
-import { type Clinic, diagnose } from '../diagnosis/diagnosis';
+import { needsCompressor, ON_ARRIVAL, type ProbeSituation, RUNS_COMPRESSOR, setAt } from '../diagnosis/cost';
+import { diagnose, type DiagnosisContext } from '../diagnosis/diagnosis';
 import { bitsOf, leading, LEAST_BITS, SAFE_KINDS } from '../diagnosis/next-probe';
 import { type Evidence, posterior } from '../diagnosis/posterior';
 import { callOf, type Probe } from '../diagnosis/probe';
-import { CALL_S, PANEL_S, PROVE_DEAD_S, PUT_BACK_S, READ_S, RESTART_S, WALK_S } from '../diagnosis/probe-times';
+import { CALL_S, PANEL_S, PUT_BACK_S, READ_S, RESTART_S, VERIFY_DEAD_S, WALK_S } from '../diagnosis/probe-times';
 import { freeProbe } from '../diagnosis/probes/free';
-import type { World } from '../diagnosis/simulated-house';
+import type { SimulatedHouse } from '../diagnosis/simulated-house';
 import { type Face, type FaceAct, workFace } from '../setup/face/face';
 import { type Act, SHORTCUTS } from './act';
 import { PLACE_WORDS } from './places';
-import type { WallFace } from './thermostat-face';
+import type { ThermostatFace } from './thermostat-face';
 
 /** What is wrong with a way of working, so that a round ends by it. */
 export interface Unsafe {
@@ -33,7 +33,7 @@ export interface Done {
 }
 
 /** A round being played. */
-export interface Rig extends Standing {
+export interface Rig extends ProbeSituation {
   readonly complaint: string;
   readonly seconds: number;
   /** From when on a compressor that was set going has had its minimum off, s. */
@@ -47,10 +47,10 @@ export interface Rig extends Standing {
 
 /** What a round is played on. */
 export interface Bench {
-  readonly clinic: Clinic;
-  readonly world: World;
+  readonly clinic: DiagnosisContext;
+  readonly world: SimulatedHouse;
   /** The thermostat on the wall, by its own menus. */
-  readonly wall: () => WallFace;
+  readonly wall: () => ThermostatFace;
   /** Ids of what is wrong. */
   readonly truth: readonly string[];
   /** Ids of what the best line looks at before it thinks: where two things are wrong, what fits first is not all. */
@@ -62,7 +62,7 @@ export type Acted = { readonly ok: true; readonly rig: Rig } | { readonly ok: fa
 
 /** A round as it begins: at the door, with what the owner says. */
 export const beginRound = ({ world, wall }: Bench): Rig => ({
-  ...AT_THE_DOOR,
+  ...ON_ARRIVAL,
   complaint: world.complaint,
   seconds: 0,
   runsFrom: 0,
@@ -212,17 +212,17 @@ export const act = (bench: Bench, rig: Rig, what: Act): Acted => {
       if (rig.isDead) return cannot('Everything is locked out. Turn the power back on first.');
       const at = setAt(what.call);
       if (rig.place !== at) return cannot(`That is set at ${PLACE_WORDS[at]}: walk there first.`);
-      const restarts = COMPRESSES.has(what.call) && !COMPRESSES.has(rig.call);
+      const restarts = RUNS_COMPRESSOR.has(what.call) && !RUNS_COMPRESSOR.has(rig.call);
       const seconds = rig.seconds + CALL_S;
       return after(rig, what, CALL_S, { call: what.call, ...(restarts ? { runsFrom: seconds + RESTART_S } : {}) });
     }
     case 'isolate':
       return rig.isDead
         ? cannot('Everything is already locked out.')
-        : after(rig, what, PROVE_DEAD_S, { isDead: true });
+        : after(rig, what, VERIFY_DEAD_S, { isDead: true });
     case 'energize': {
       if (!rig.isDead) return cannot('Nothing is locked out.');
-      const runs = COMPRESSES.has(rig.call) ? { runsFrom: rig.seconds + PUT_BACK_S + RESTART_S } : {};
+      const runs = RUNS_COMPRESSOR.has(rig.call) ? { runsFrom: rig.seconds + PUT_BACK_S + RESTART_S } : {};
       return after(rig, what, PUT_BACK_S, { isDead: false, ...runs });
     }
     case 'wait':

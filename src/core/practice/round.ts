@@ -1,6 +1,6 @@
 import { DEFAULT_MOMENT } from '../control/moment';
-import { type Clinic, clinicOf } from '../diagnosis/diagnosis';
-import { type World, worldOf, worldOfBoth } from '../diagnosis/simulated-house';
+import { type DiagnosisContext, diagnosisContext } from '../diagnosis/diagnosis';
+import { type SimulatedHouse, simulatedHouse, simulatedHouseWithBoth } from '../diagnosis/simulated-house';
 import { tableOf } from '../diagnosis/table';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
@@ -10,7 +10,7 @@ import { quillwort } from '../setup/profiles/quillwort';
 import { chance } from '../units/chance';
 import { once } from '../units/once';
 import type { Bench } from './rig';
-import { wallFaceOf } from './thermostat-face';
+import { thermostatFace } from './thermostat-face';
 
 /** A house with something wrong in it, to be found. */
 export interface Round {
@@ -30,8 +30,8 @@ export interface Round {
 }
 
 /** The diagnosis of a round's house: what can be wrong with it, and what can be seen. */
-export const clinicOfRound = ({ facts, outdoorF }: Round): Clinic =>
-  clinicOf(tableOf(jobModel(facts), { ...DEFAULT_MOMENT, outdoorF }));
+export const contextOfRound = ({ facts, outdoorF }: Round): DiagnosisContext =>
+  diagnosisContext(tableOf(jobModel(facts), { ...DEFAULT_MOMENT, outdoorF }));
 
 /** The controller on a round’s wall: its own, or the one that its job names where that ships, else one that does. */
 const onTheWall = ({ thermostat, facts: { setup } }: Round): ControllerProfile =>
@@ -45,7 +45,7 @@ const onTheWall = ({ thermostat, facts: { setup } }: Round): ControllerProfile =
  * @param seed for the spread of meters and of what the owner says; the same is the same round, in every class
  * @throws RangeError where the house has no such cause
  */
-export const benchOfRound = (round: Round, clinic: Clinic, seed: number): Bench => {
+export const benchOfRound = (round: Round, clinic: DiagnosisContext, seed: number): Bench => {
   const { table } = clinic;
   const found = round.causes.map((id) => {
     const cause = table.causes.find((each) => each.id === id);
@@ -53,13 +53,15 @@ export const benchOfRound = (round: Round, clinic: Clinic, seed: number): Bench 
     return cause;
   });
   const [one, other] = found;
-  const world: World = other ? worldOfBoth(table, [one!, other], seed) : worldOf(table, one!, seed);
-  const wall = once(() => wallFaceOf(round.facts, table.causes, round.causes, onTheWall(round)));
+  const world: SimulatedHouse = other
+    ? simulatedHouseWithBoth(table, [one!, other], seed)
+    : simulatedHouse(table, one!, seed);
+  const wall = once(() => thermostatFace(round.facts, table.causes, round.causes, onTheWall(round)));
   return { clinic, world, wall, truth: round.causes, looksFirst: round.looksFirst };
 };
 
 /** A house of one of the rounds with something else wrong in it, by chance: an endless round. */
-export const endlessRound = (house: Round, clinic: Clinic, seed: number): Round => {
+export const endlessRound = (house: Round, clinic: DiagnosisContext, seed: number): Round => {
   const { causes } = clinic.table;
   const sum = causes.reduce((total, { weight }) => total + weight, 0);
   let left = chance(seed)() * sum;
@@ -70,6 +72,6 @@ export const endlessRound = (house: Round, clinic: Clinic, seed: number): Round 
     title: 'A house you have not seen',
     causes: [cause.id],
     looksFirst: [],
-    teaches: `${cause.words}. ${cause.confirm} ${cause.mend}`,
+    teaches: `${cause.words}. ${cause.confirm} ${cause.fix}`,
   };
 };

@@ -7,7 +7,7 @@ import type { Bench, Rig } from './rig';
 import { solveRound } from './solve';
 
 /** From this likelihood on what is named is known, and not guessed. */
-export const KNOWN_AT = 0.8;
+export const PROVEN_AT = 0.8;
 
 /** How a round is judged. */
 export interface Score {
@@ -38,7 +38,7 @@ const SHOWN_SUSPECTS = 3;
 const resultOf = ({ end }: Rig): Score['result'] => {
   if (end?.kind !== 'named') return 'unsafe';
   if (!end.isRight) return 'wrong';
-  return end.p >= KNOWN_AT ? 'found' : 'guessed';
+  return end.p >= PROVEN_AT ? 'found' : 'guessed';
 };
 
 /** Goes through a round again: what stood after each act, and what would have told more. */

@@ -9,7 +9,7 @@ import type { SettingValue } from '../setup/setting';
 import type { SettingId } from '../setup/setting-id';
 
 /** A round’s thermostat on its wall, with its menus as somebody left them. */
-export interface WallFace {
+export interface ThermostatFace {
   readonly face: Face;
   /** What the house’s Setup card wants there, by entry. */
   readonly wanted: Codes;
@@ -41,12 +41,12 @@ const lookOf = ({ effect }: Cause): string | undefined => effect.ails?.settingsO
  * @param causes all that can be wrong with the house
  * @param truth ids of what is
  */
-export const wallFaceOf = (
+export const thermostatFace = (
   facts: Facts,
   causes: readonly Cause[],
   truth: readonly string[],
   profile: ControllerProfile,
-): WallFace => {
+): ThermostatFace => {
   const settings = settingsOfHouse(facts);
   const wanted = new Map(
     profile.entries.flatMap((entry) => {

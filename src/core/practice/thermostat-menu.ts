@@ -1,9 +1,9 @@
 import type { Face } from '../setup/face/face';
 import { type ShownEntry, shownEntry } from '../setup/face/shown';
-import type { WallFace } from './thermostat-face';
+import type { ThermostatFace } from './thermostat-face';
 
 /** A thermostat’s menus before somebody who goes through them. */
-export interface WallMenu {
+export interface ThermostatMenu {
   readonly name: string;
   readonly before: readonly string[];
   readonly enter: readonly string[];
@@ -15,7 +15,7 @@ export interface WallMenu {
 }
 
 /** The thermostat of a round, as it shows itself. */
-export const wallMenu = ({ wanted }: WallFace, face: Face): WallMenu => {
+export const thermostatMenu = ({ wanted }: ThermostatFace, face: Face): ThermostatMenu => {
   const { name, before, enter } = face.profile;
   const entry = shownEntry(face);
   return {

@@ -4,13 +4,13 @@ import { chosenRound } from './chosen';
 import { LESSONS } from './lessons';
 import { type Played, playedInAll, progressOf } from './progress';
 import { act, beginRound } from './rig';
-import { benchOfRound, clinicOfRound } from './round';
+import { benchOfRound, contextOfRound } from './round';
 import { ROUNDS } from './rounds';
 import { solveRound } from './solve';
-import { nameables, roundOver, roundView } from './view';
+import { namedCauses, roundOver, roundView } from './view';
 
 const round = ROUNDS.find(({ id }) => id === 'w-out-on-furnace')!;
-const clinic = clinicOfRound(round);
+const clinic = contextOfRound(round);
 const bench = benchOfRound(round, clinic, 5);
 const acts = solveRound(bench).done.map((done) => done.act);
 
@@ -50,7 +50,7 @@ test('a round under way tells nothing of what is wrong', () => {
 });
 
 test('everything that can be wrong can be named, once', () => {
-  const ids = nameables(bench).flatMap(({ causes }) => causes);
+  const ids = namedCauses(bench).flatMap(({ causes }) => causes);
   expect([...ids].sort()).toEqual(clinic.table.causes.map(({ id }) => id).sort());
 });
 

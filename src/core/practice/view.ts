@@ -12,7 +12,7 @@ import { PLACE_WORDS } from './places';
 import { type Bench, type Done, entryOfLook, type Rig } from './rig';
 import type { Round } from './round';
 import { replay, type Score, scoreRound } from './score';
-import { type WallMenu, wallMenu } from './thermostat-menu';
+import { type ThermostatMenu, thermostatMenu } from './thermostat-menu';
 
 /** What somebody holds to see something: the hand tool of a reading. */
 export const TOOLS = {
@@ -59,7 +59,7 @@ export interface DoneLine {
 }
 
 /** A class of causes that nothing tells apart, to be named. */
-export interface Nameable {
+export interface NamedCause {
   readonly id: string;
   /** Ids of all of it. */
   readonly causes: readonly string[];
@@ -112,7 +112,7 @@ export interface RoundView {
   readonly points: readonly ProbedDevice[];
   readonly minds: { readonly volts: string | null; readonly ohms: string };
   /** The thermostat’s own menus, where he stands before it. */
-  readonly menu: WallMenu | null;
+  readonly menu: ThermostatMenu | null;
   readonly done: readonly DoneLine[];
 }
 
@@ -222,13 +222,13 @@ export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => {
     here: seeableHere(bench, rig, points),
     points,
     minds: { volts: rig.place === 'wall' ? null : CAUTIONS['live-measuring'], ohms: CAUTIONS['every-supply'] },
-    menu: rig.place === 'wall' ? wallMenu(bench.wall(), rig.face) : null,
+    menu: rig.place === 'wall' ? thermostatMenu(bench.wall(), rig.face) : null,
     done: doneLines(bench, rig),
   };
 };
 
 /** All that can be named in a round’s house, by what can be told apart. */
-export const nameables = ({ clinic }: Bench): Nameable[] =>
+export const namedCauses = ({ clinic }: Bench): NamedCause[] =>
   clinic.classes
     .map(({ causes }) => ({
       id: causes[0]!.id,
@@ -252,7 +252,7 @@ export const roundOver = (round: Round, bench: Bench, best: Bench, rig: Rig): Ro
     p: end.kind === 'named' ? end.p : null,
     named: end.kind === 'named' ? end.causes.map((id) => causeOf(id)?.words ?? id) : [],
     truth: round.causes.map((id) => {
-      const { words, mend: fix, stop = null } = causeOf(id);
+      const { words, fix, stop = null } = causeOf(id);
       return { words, fix, stop };
     }),
     teaches: round.teaches,

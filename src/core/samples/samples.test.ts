@@ -1,4 +1,4 @@
-import { jobCrossing } from '../balance/from-job';
+import { jobBalance } from '../balance/from-job';
 import { findingsOf as findingsOfModel } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { parseJobFile } from '../formats/job-file';
@@ -68,7 +68,7 @@ test('two have something to find: lockouts that do not meet, and W-out landed in
 
 test('their numbers hang together: the heat pump balances between design and no-load, the kit covers design', () => {
   for (const { facts } of SAMPLES) {
-    const { thermalBalanceF, requiredKW } = jobCrossing(facts);
+    const { thermalBalanceF, requiredKW } = jobBalance(facts);
     expect(thermalBalanceF).toBeGreaterThan(facts.house.designOutdoorF);
     expect(thermalBalanceF).toBeLessThan(40);
     if (facts.system.backup === 'furnace') expect(facts.furnace.outputBtuh).toBeGreaterThan(facts.house.designBtuh);

@@ -4,7 +4,7 @@ import type { Facts } from '../job/document';
 import { indoorServiceVolts } from '../job/indoor-supply';
 import { kitRows } from '../job/kit-rows';
 import { kitShare } from '../strips/from-job';
-import { heldBank } from '../strips/held-bank';
+import { interlockedBank } from '../strips/held-bank';
 import { parseTyped } from '../units/parse-number';
 import { sum } from '../units/sum';
 import { CIRCUIT_VA, generalDemandVA, LIGHTING_VA_PER_FT2, serviceAmps } from './demand';
@@ -124,7 +124,7 @@ export const serviceLoad = (facts: Facts): ServiceLoad => {
   const motors = motorVA(facts);
   const banks = banksOf(facts);
   const stripsVA = sum(banks.map(({ va }) => va));
-  const planned = heldBank(facts);
+  const planned = interlockedBank(facts);
   const state = (id: string, label: string, heatVA: number, motorsVA: number, held: number | null): ServiceState => {
     const totalVA = demandVA + heatVA + motorsVA;
     const amps = serviceAmps(totalVA, volts);

@@ -1,4 +1,4 @@
-import { jobCrossing } from '../balance/from-job';
+import { jobBalance } from '../balance/from-job';
 import { factAt, type FactPath, type Facts, factValue, sameValue } from '../job/document';
 import type { OverrideRow } from '../job/facts/setup';
 import type { Setting, SettingValue, SetupContext } from './setting';
@@ -53,7 +53,7 @@ export const resolveAmong = (settings: readonly Setting[], job: SetupJob): Resol
   const overrides = new Map(facts.setup.overrides.map((row) => [row.setting, row]));
   const context: SetupContext = {
     facts,
-    crossing: jobCrossing(facts),
+    crossing: jobBalance(facts),
     value: (id) => {
       const known = resolved.get(id);
       return known === undefined || known.absent !== null ? null : known.value;

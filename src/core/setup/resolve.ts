@@ -37,7 +37,7 @@ export const isOffTheJob = ({ setting, absent, onJob, value, from }: ResolvedSet
   absent === null && setting.fact?.holds === 'choice' && from === 'worked-out' && onJob !== value;
 
 /** The changes that put every such worked-out choice on the job. */
-export const changesToTakeAll = (facts: Facts, settings: ResolvedSettings): FactChange[] => {
+export const changesToApplyAll = (facts: Facts, settings: ResolvedSettings): FactChange[] => {
   const changed = new Map<FactPath, FactChange>();
   let after = facts;
   for (const resolved of settings.values()) {

@@ -1,4 +1,4 @@
-import { withDialAt } from '../control/outdoor-thermostats';
+import { withDialSetting } from '../control/outdoor-thermostats';
 import { type FactPath, factValue } from '../job/document';
 import type { SettingFact, SettingValue } from './setting';
 
@@ -23,5 +23,5 @@ export const outdoorThermostatDial = (number: number): SettingFact => ({
   path: 'gates.outdoorThermostats',
   holds: 'choice',
   read: ({ gates }) => gates.outdoorThermostats[number - 1]?.closesBelowF ?? null,
-  write: (facts, value) => withDialAt(facts, number, value as number),
+  write: (facts, value) => withDialSetting(facts, number, value as number),
 });

@@ -1,4 +1,4 @@
-import type { Crossing } from '../balance/balance';
+import type { Balance } from '../balance/balance';
 import type { ControllerRole } from '../job/controllers';
 import type { FactPath, Facts } from '../job/document';
 import type { SettingId } from './setting-id';
@@ -9,7 +9,7 @@ export type SettingValue = string | number | null;
 /** What a setting is worked out from. */
 export interface SetupContext {
   readonly facts: Facts;
-  readonly crossing: Crossing;
+  readonly crossing: Balance;
   /** What a setting that stands earlier in the catalogue is to be; null where it does not exist here. */
   readonly value: (id: SettingId) => SettingValue;
 }

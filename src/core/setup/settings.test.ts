@@ -4,7 +4,7 @@ import { SAMPLES } from '../samples';
 import { inScale } from '../units/degrees';
 import { families } from '../wiring/families';
 import { setupFindings } from './findings';
-import { changesToSet, changesToTakeAll, isOffTheJob, resolveSettings } from './resolve';
+import { changesToApplyAll, changesToSet, isOffTheJob, resolveSettings } from './resolve';
 import { SETTING_IDS, type SettingId } from './setting-id';
 import { SETTING_FAMILIES, settingById, SETTINGS } from './settings';
 import { settingFromText, settingProblem, settingToText, settingWords } from './value';
@@ -245,7 +245,7 @@ describe('chosen otherwise', () => {
     const gated = facts(['thermostat.outdoorSensor', 'wired'], ['schools.auxLockout', 'code']);
     expect(isOffTheJob(one(gated, 'aux-lockout'))).toBe(true);
     expect(one(gated, 'aux-lockout', EVERYBODY)).toMatchObject({ value: null, worked: 40, from: 'chosen' });
-    const taken = changesToTakeAll(gated, resolve(gated)).reduce(
+    const taken = changesToApplyAll(gated, resolve(gated)).reduce(
       (before, { path, value }) => withFact(before, path, value),
       gated,
     );

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { ControlProgram } from '../control/in-time/program';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import { backupOf } from '../job/backup';
 import { jobModel } from '../model/job-model';
 import { resolveSettings } from '../setup/resolve';
@@ -66,7 +66,7 @@ type Tried = typeof tried extends fc.Arbitrary<infer T> ? T : never;
 
 const lived = (given: Tried): DayRun => {
   const { facts } = ALL[given.family]!;
-  const parts = partsOf(jobModel(facts, SOUND), resolveSettings({ facts, confirmed: new Set() }), {
+  const parts = partsOf(jobModel(facts, NO_FAULTS), resolveSettings({ facts, confirmed: new Set() }), {
     program: given.program,
   });
   const weather = typedWeather({

@@ -1,7 +1,7 @@
 import { roundTo } from '../units/round';
 import { fullCoatLb } from './outdoor-coil';
 import { outdoorUnitOf } from './outdoor-unit';
-import { liveDays } from './simulated-days';
+import { simulateDays } from './simulated-days';
 import { BOARD_VARIANTS, type DayJob, FROST_VARIANTS, type Variant, variantsById } from './variant';
 import type { HourlyWeather } from './weather';
 
@@ -38,7 +38,7 @@ const isSnowball = (leftLb: readonly number[], fullLb: number): boolean => {
 };
 
 const monthOf = (job: DayJob, variant: Variant, weather: HourlyWeather, day: number): BoardMonth => {
-  const { run, summary } = liveDays(job, variant, weather, { day, minutes: MONTH_MIN, stepMin: 1 });
+  const { run, summary } = simulateDays(job, variant, weather, { day, minutes: MONTH_MIN, stepMin: 1 });
   const { trace } = run;
   const ends: readonly number[] = trace.defrostEnd.flatMap((end, tick) => (end === null ? [] : [trace.frostLb[tick]!]));
   const left =

@@ -2,7 +2,7 @@ import { demandAtRest, signalsOf, stepDemand } from '../control/in-time/demand';
 import type { ControlProgram } from '../control/in-time/program';
 import type { Mode } from '../control/in-time/signals';
 import { type CallId, callsOf } from '../control/moment';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import type { Signal } from '../control/signal';
 import { control } from '../control/thermostat';
 import { assumedFacts, type Facts, withFact } from '../job/document';
@@ -66,7 +66,7 @@ const settled = (facts: Facts, program: ControlProgram, call: CallId, outdoorF: 
 
 /** What the thermostat sends in the steady answer; what moves by itself outdoors is not its own. */
 const steady = (facts: Facts, call: CallId, outdoorF: number): readonly Signal[] =>
-  [...control(facts, { outdoorF, indoorF: SETPOINT_F, call, scenario: SOUND }).signals]
+  [...control(facts, { outdoorF, indoorF: SETPOINT_F, call, scenario: NO_FAULTS }).signals]
     .filter((signal) => !signal.startsWith('outdoor-thermostat'))
     .sort();
 

@@ -2,12 +2,15 @@ import type { Facts } from '../job/document';
 import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';
 import { clockAt, DAY_MIN, dayAt } from './clock';
-import { PLAY_F, shortSpells, shortWords } from './short-spells';
-import type { LivedDay } from './simulated-days';
+import { DIFFERENTIAL_F, shortSpells, shortWords } from './short-spells';
+import type { SimulatedDay } from './simulated-days';
 import { tickCount } from './ticks';
 
 /** The answer of a run, first thing on its page: whether the house was held, and what it was not held by. */
-export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: boolean; readonly sentence: string } => {
+export const dayHeadline = (
+  lived: SimulatedDay,
+  facts: Facts,
+): { readonly isHeld: boolean; readonly sentence: string } => {
   const { run, program, droopF } = lived;
   const spells = shortSpells(run, facts, program);
   const deepest = spells.reduce<(typeof spells)[number] | null>(
@@ -22,7 +25,7 @@ export const dayHeadline = (lived: LivedDay, facts: Facts): { readonly isHeld: b
     spells.reduce((sum, { shortMin }) => sum + shortMin, 0),
     0,
   );
-  if (deepest.deepestF < droopF + PLAY_F)
+  if (deepest.deepestF < droopF + DIFFERENTIAL_F)
     return {
       isHeld: true,
       sentence: `OK: lowest ${apartF(roundTo(deepest.deepestF, 1))} below setpoint; ${total} min below the ${limit} droop.`,

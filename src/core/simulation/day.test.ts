@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { SOUND, withFault } from '../control/scenario';
+import { NO_FAULTS, withFault } from '../control/scenario';
 import { assumedFacts, type Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
@@ -26,7 +26,7 @@ const asked = (change: Partial<DayAsked> & { readonly meanF?: number } = {}): Da
   };
 };
 
-const ran = (facts: Facts, of: DayAsked, scenario = SOUND): DayRun =>
+const ran = (facts: Facts, of: DayAsked, scenario = NO_FAULTS): DayRun =>
   runDay(partsOf(jobModel(facts, scenario), resolveSettings({ facts, confirmed: new Set() })), of);
 
 const kWh = ({ trace, stepMin }: DayRun) => (trace.kW.reduce((sum, each) => sum + each, 0) * stepMin) / 60;
@@ -61,7 +61,7 @@ test('compressor and furnace never heat together, and the compressor keeps its m
   );
 });
 
-const holds = SAMPLES.filter(({ facts }) => jobModel(facts, SOUND).crossing.holesF.length === 0);
+const holds = SAMPLES.filter(({ facts }) => jobModel(facts, NO_FAULTS).crossing.gapsF.length === 0);
 
 test.each(holds.map(({ id, facts }) => [id, facts] as const))('%s holds its setpoint through a day', (_, facts) => {
   const { trace } = ran(facts, asked({ meanF: facts.house.designOutdoorF + 25 }));
@@ -71,8 +71,8 @@ test.each(holds.map(({ id, facts }) => [id, facts] as const))('%s holds its setp
 });
 
 test('a job with a hole between its lockouts grows cold in it, and nowhere else', () => {
-  const { facts } = SAMPLES.find(({ facts: each }) => jobModel(each, SOUND).crossing.holesF.length > 0)!;
-  const [[fromF, toF]] = jobModel(facts, SOUND).crossing.holesF as [[number, number]];
+  const { facts } = SAMPLES.find(({ facts: each }) => jobModel(each, NO_FAULTS).crossing.gapsF.length > 0)!;
+  const [[fromF, toF]] = jobModel(facts, NO_FAULTS).crossing.gapsF as [[number, number]];
   const still = (atF: number): DayRun =>
     ran(facts, asked({ minutes: 600, weatherAt: () => ({ outdoorF: atF, relativeHumidity: 0.6 }) }));
   const inside = still((fromF + toF) / 2);

@@ -1,4 +1,4 @@
-import { SOUND_COIL } from '../control/coil';
+import { GOOD_COIL } from '../control/coil';
 import type { DefrostEnd } from '../control/in-time/board';
 import type { BackupHold, CompressorHold } from '../control/in-time/holds';
 import type { ControlProgram, SetpointEntry } from '../control/in-time/program';
@@ -113,7 +113,7 @@ export const partsOf = (
   program: { ...controlProgram(system.facts, settings), ...change.program },
   board: change.board ?? jobBoard(system.facts),
   thermal: jobHouse(system.facts),
-  coil: change.coil ?? SOUND_COIL,
+  coil: change.coil ?? GOOD_COIL,
 });
 
 /**

@@ -15,7 +15,7 @@ import { BTU_PER_KWH } from '../units/constants';
 import { type ElementState, OPEN, stepElement } from './elements';
 import { type HouseState, houseStepper, type HouseThermal } from './house';
 import { COIL, type CoilSize, type CoilState, stepCoil } from './outdoor-coil';
-import { climbed, outdoorUnitOf, unitWork } from './outdoor-unit';
+import { outdoorUnitOf, rampedUp, unitWork } from './outdoor-unit';
 import type { Weather } from './weather';
 import { type WiredSystem, wiresOf } from './wires';
 
@@ -195,7 +195,7 @@ export const machineOf = (
     );
     const runs = stage > 0;
     const answer = stepCoil(before.coil, size, work, weather, stepMin);
-    const climb = work.kind === 'heating' ? climbed(before.ranMin, stepMin, unit.climbMin) : 1;
+    const climb = work.kind === 'heating' ? rampedUp(before.ranMin, stepMin, unit.climbMin) : 1;
 
     let stripsKW = 0;
     const elements = rows.map((row, at) => {

@@ -1,8 +1,8 @@
-import { SOUND_COIL } from '../control/coil';
+import { GOOD_COIL } from '../control/coil';
 import type { BoardProgram } from '../control/in-time/board-program';
 import type { Facts } from '../job/document';
 import { minuteYear } from './minute-ways';
-import { type DayJob, type Prepared, prepareStanding, withFacts } from './variant';
+import { type DayJob, prepareAsSet, type Prepared, withFacts } from './variant';
 import type { HourlyWeather } from './weather';
 
 /** What minutes know of that bins and hours do not. */
@@ -40,11 +40,11 @@ const never = (board: BoardProgram): BoardProgram =>
 /** A job with one of them taken out. */
 const TAKEN_OUT: Readonly<Record<MinuteReasonId, (job: DayJob) => Prepared>> = {
   setback: (job) => {
-    const prepared = prepareStanding(job);
+    const prepared = prepareAsSet(job);
     return { ...prepared, schedule: { ...prepared.schedule, kind: 'steady' } };
   },
   droop: (job) => {
-    const prepared = prepareStanding(job);
+    const prepared = prepareAsSet(job);
     const { program } = prepared.parts;
     const auxOnF = program.auxOnF === null ? null : NEAR.auxOnF;
     const stage2OnF = program.stage2OnF === null ? null : NEAR.stage2OnF;
@@ -59,11 +59,11 @@ const TAKEN_OUT: Readonly<Record<MinuteReasonId, (job: DayJob) => Prepared>> = {
     return { ...prepared, parts: { ...prepared.parts, program: near } };
   },
   defrost: (job) => {
-    const prepared = prepareStanding(job);
+    const prepared = prepareAsSet(job);
     const { board } = prepared.parts;
-    return { ...prepared, parts: { ...prepared.parts, board: never(board), coil: { ...SOUND_COIL, air: 0 } } };
+    return { ...prepared, parts: { ...prepared.parts, board: never(board), coil: { ...GOOD_COIL, air: 0 } } };
   },
-  cycling: (job) => prepareStanding(withFacts(job, withoutCycling(job.model.facts))),
+  cycling: (job) => prepareAsSet(withFacts(job, withoutCycling(job.model.facts))),
 };
 
 /** A job with all of them taken out: what is left is what bins and hours know. */
@@ -80,7 +80,7 @@ export const withoutAll = (job: DayJob): Prepared => {
  * taken out. What makes nothing is left out.
  */
 export const minuteReasons = (job: DayJob, weather: HourlyWeather): MinuteReason[] => {
-  const stands = minuteYear(prepareStanding(job), weather, 'typical').year.cost;
+  const stands = minuteYear(prepareAsSet(job), weather, 'typical').year.cost;
   return (Object.keys(TAKEN_OUT) as MinuteReasonId[])
     .map((id) => ({
       id,

@@ -1,17 +1,17 @@
 import { lockoutsInForce } from '../control/lockouts';
 import { changesBetween, factsUnder } from '../setup/ways/apply';
-import type { ComparedWay } from '../setup/ways/compare';
-import type { Way } from '../setup/ways/way';
+import type { ComparedPlan } from '../setup/ways/compare';
+import type { LockoutPlan } from '../setup/ways/way';
 import { addYears } from './add-years';
 import { hourlyTariff } from './day-cost';
 import type { MinuteYear } from './minute-book';
-import { liveMinutes } from './minute-year';
+import { simulateMinutes } from './minute-year';
 import { typicalDays } from './typical-days';
-import { type DayJob, type Prepared, prepareStanding, withFacts } from './variant';
+import { type DayJob, prepareAsSet, type Prepared, withFacts } from './variant';
 import type { HourlyWeather } from './weather';
 
 /** A way with its year by the minute. */
-export interface MinuteWay extends ComparedWay {
+export interface MinutePlan extends ComparedPlan {
   readonly minutes: MinuteYear;
 }
 
@@ -33,12 +33,12 @@ export const minuteYear = (
   onShare: (share: number) => void = () => undefined,
 ): MinuteYear => {
   const tariff = hourlyTariff(prepared.parts.system.facts);
-  if (extent === 'all') return liveMinutes(prepared, tariff, weather, { day: 0, days: YEAR_DAYS, onShare });
+  if (extent === 'all') return simulateMinutes(prepared, tariff, weather, { day: 0, days: YEAR_DAYS, onShare });
   const days = typicalDays(weather);
   return addYears(
     days.map(({ day, stands }, at) => {
       onShare(at / days.length);
-      return { part: liveMinutes(prepared, tariff, weather, { day, days: 1, leadMin: LEAD_MIN }), times: stands };
+      return { part: simulateMinutes(prepared, tariff, weather, { day, days: 1, leadMin: LEAD_MIN }), times: stands };
     }),
   );
 };
@@ -46,15 +46,15 @@ export const minuteYear = (
 /** The job as it stands and under each way, by the minute. */
 export const compareMinutes = (
   job: DayJob,
-  ways: readonly Way[],
+  ways: readonly LockoutPlan[],
   weather: HourlyWeather,
   extent: MinuteExtent,
   onShare: (share: number) => void = () => undefined,
-): MinuteWay[] => {
+): MinutePlan[] => {
   const { facts, crossing } = job.model;
-  return [null, ...ways].map((way, at): MinuteWay => {
+  return [null, ...ways].map((way, at): MinutePlan => {
     const under = way === null ? facts : factsUnder(facts, way, crossing);
-    const minutes = minuteYear(prepareStanding(withFacts(job, under)), weather, extent, (share) =>
+    const minutes = minuteYear(prepareAsSet(withFacts(job, under)), weather, extent, (share) =>
       onShare((at + share) / (ways.length + 1)),
     );
     return {

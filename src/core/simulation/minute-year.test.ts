@@ -2,7 +2,7 @@ import { climateById } from '../balance/year/climates';
 import { jobPlant, jobTariff } from '../balance/year/from-job';
 import { everyTemperature } from '../balance/year/temperatures';
 import { yearOf } from '../balance/year/year';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
@@ -11,14 +11,14 @@ import { runDay } from './day';
 import { hourlyTariff } from './day-cost';
 import { minuteReasons, withoutAll } from './minute-reasons';
 import { compareMinutes, minuteYear } from './minute-ways';
-import { liveMinutes } from './minute-year';
+import { simulateMinutes } from './minute-year';
 import { setpointsFor } from './schedule';
 import { typicalDays } from './typical-days';
-import { type DayJob, prepareStanding, variantsById } from './variant';
+import { type DayJob, prepareAsSet, variantsById } from './variant';
 import { weatherFrom } from './weather';
 
 const climate = (id: string) => ({ hoursF: climateById(id).hoursF(), humidity: climateById(id).humidity() });
-const jobOf = (facts: Facts): DayJob => ({ model: jobModel(facts, SOUND), confirmed: new Set() });
+const jobOf = (facts: Facts): DayJob => ({ model: jobModel(facts, NO_FAULTS), confirmed: new Set() });
 const sample = (id: string) => SAMPLES.find((each) => each.id === id)!.facts;
 const basin = climate('sorrel-basin');
 
@@ -65,10 +65,10 @@ test('the reasons: frost and starts cost, a droop saves, a setback is one only w
 
 test('minutes that are added up are the minutes of a run, hours that are passed at once included', () => {
   const facts = sample('quarry-bench');
-  const prepared = prepareStanding(jobOf(facts));
+  const prepared = prepareAsSet(jobOf(facts));
   // Two days in May: the house stands idle in the afternoons.
   const [day, days] = [130, 2];
-  const { year, defrosts } = liveMinutes(prepared, hourlyTariff(facts), basin, { day, days });
+  const { year, defrosts } = simulateMinutes(prepared, hourlyTariff(facts), basin, { day, days });
   const setpoints = setpointsFor(prepared.schedule, days * 1440);
   const startF = Math.max(...setpoints.map(({ setpointF }) => setpointF));
   const run = runDay(prepared.parts, {
@@ -91,7 +91,7 @@ test('twelve days stand for the year: every month once, and the cost within a te
   const days = typicalDays(basin);
   expect(days.map(({ stands }) => stands).reduce((sum, each) => sum + each, 0)).toBe(365);
   days.forEach(({ day }, month) => expect(Math.floor(day / (365 / 12))).toBeGreaterThanOrEqual(month - 1));
-  const prepared = prepareStanding(jobOf(sample('quarry-bench')));
+  const prepared = prepareAsSet(jobOf(sample('quarry-bench')));
   const [typical, all] = (['typical', 'all'] as const).map((extent) => minuteYear(prepared, basin, extent));
   expect(Math.abs(typical!.year.cost / all!.year.cost - 1)).toBeLessThan(0.1);
   expect(all!.year.bins.reduce((hours, bin) => hours + bin.hours, 0)).toBeCloseTo(8760, 3);
@@ -100,8 +100,8 @@ test('twelve days stand for the year: every month once, and the cost within a te
 test('years that are added keep their sums; the demand charge is one a month', () => {
   const facts: Facts = { ...sample('quarry-bench') };
   const priced: Facts = { ...facts, prices: { ...facts.prices, demandPerKW: 8 } };
-  const prepared = prepareStanding(jobOf(priced));
-  const part = liveMinutes(prepared, hourlyTariff(priced), basin, { day: 20, days: 1 });
+  const prepared = prepareAsSet(jobOf(priced));
+  const part = simulateMinutes(prepared, hourlyTariff(priced), basin, { day: 20, days: 1 });
   const two = addYears([
     { part, times: 3 },
     { part, times: 1 },
@@ -125,5 +125,5 @@ test('ways by the minute keep their names and gates; peak hours make a held bank
   expect(shares).toEqual([...shares].sort((a, b) => a - b));
   const held = minuteYear(variantsById(job, ['peak-held'])[0]!.prepare(job), basin, 'typical');
   expect(held.degreeHoursShort).toBeGreaterThan(stands!.minutes.degreeHoursShort);
-  expect(stands!.year.cost).toBeGreaterThan(minuteYear(prepareStanding(jobOf(facts)), basin, 'typical').year.cost);
+  expect(stands!.year.cost).toBeGreaterThan(minuteYear(prepareAsSet(jobOf(facts)), basin, 'typical').year.cost);
 });

@@ -6,7 +6,7 @@ import { houseStepper, type HouseThermal, storedBtu } from './house';
 import { machineAtRest, machineOf, type MachineState } from './machine';
 import { minuteBook, type MinuteYear } from './minute-book';
 import { asksOn, setpointsFor } from './schedule';
-import { droopF, PLAY_F } from './short-spells';
+import { DIFFERENTIAL_F, droopF } from './short-spells';
 import type { Prepared } from './variant';
 import { type HourlyWeather, weatherFrom } from './weather';
 
@@ -49,7 +49,7 @@ const staysAbove = (
 ): boolean => Math.min(house.roomF, house.massF, coldestF + (LEAST_GAINS * gainsBtuh) / lossBtuhPerF) > limitF;
 
 /** Lives days by the minute and adds them up; an hour in which an idle house cannot fall to its call goes at once. */
-export const liveMinutes = (
+export const simulateMinutes = (
   { parts, schedule, mode, acts }: Prepared,
   tariff: HourlyTariff,
   weather: HourlyWeather,
@@ -64,7 +64,13 @@ export const liveMinutes = (
   const callF = mostSetF - program.differentialF / 2 + IDLE_F;
   const asks = asksOn(entries, leadMin);
   const weatherAt = weatherFrom(weather, day * 24);
-  const book = minuteBook({ thermal, tariff, furnace: system.facts.furnace, limitF: droopF(program) + PLAY_F, day });
+  const book = minuteBook({
+    thermal,
+    tariff,
+    furnace: system.facts.furnace,
+    limitF: droopF(program) + DIFFERENTIAL_F,
+    day,
+  });
   const happensAt = actsOn(acts, system.facts);
   const shareEvery = Math.max(HOUR_MIN, Math.round(minutes / SHARES / HOUR_MIN) * HOUR_MIN);
   let state = machineAtRest(parts, mode, { roomF: mostSetF, massF: mostSetF }, weatherAt(-leadMin).outdoorF);

@@ -98,7 +98,7 @@ export const unitWork = (
  * Mean share of its full heat that a compressor gives over a tick.
  * @param sinceMin minutes from its start to the tick
  */
-export const climbed = (sinceMin: number, stepMin: number, climbMin: number): number =>
+export const rampedUp = (sinceMin: number, stepMin: number, climbMin: number): number =>
   climbMin === 0
     ? 1
     : 1 - (climbMin / stepMin) * (Math.exp(-sinceMin / climbMin) - Math.exp(-(sinceMin + stepMin) / climbMin));

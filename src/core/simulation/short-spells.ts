@@ -50,7 +50,7 @@ export const droopF = ({ auxOnF, differentialF }: ControlProgram): number => aux
  * How far a room may swing under the droop while its backup comes on and takes hold, °F: no shortage, but a thermostat
  * at work. Our judgement.
  */
-export const PLAY_F = 1;
+export const DIFFERENTIAL_F = 1;
 
 /** Spells no farther apart than this are one, min. */
 const APART_MIN = 15;

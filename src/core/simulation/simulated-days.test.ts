@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { climateById, CLIMATES } from '../balance/year/climates';
-import { SOUND, withFault } from '../control/scenario';
+import { NO_FAULTS, withFault } from '../control/scenario';
 import { dayCsv } from '../formats/day-csv';
 import { assumedFacts, type Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
@@ -15,7 +15,7 @@ import { energyBySpan } from './energy-by-span';
 import { magnified } from './magnified';
 import { momentAt } from './moment-at';
 import { setpointsFor } from './schedule';
-import { differenceFrom, liveDays, partingTick, stripsKWh } from './simulated-days';
+import { differenceFrom, firstDifferentTick, simulateDays, stripsKWh } from './simulated-days';
 import { stripLine, stripSpells } from './strip-lines';
 import { tickCount } from './ticks';
 import { typedWeather } from './typed-weather';
@@ -23,7 +23,7 @@ import { type DayJob, variantsById, variantsOf } from './variant';
 import { weatherFrom } from './weather';
 
 const DAY = { day: 0, minutes: 1440, stepMin: 1 } as const;
-const jobOf = (facts: Facts, scenario = SOUND): DayJob => ({
+const jobOf = (facts: Facts, scenario = NO_FAULTS): DayJob => ({
   model: jobModel(facts, scenario),
   confirmed: new Set(),
 });
@@ -34,7 +34,7 @@ const lived = (
   id = 'stands',
   weather = cold,
   span: { day: number; minutes: number; stepMin: number } = DAY,
-) => liveDays(job, variantsById(job, [id])[0]!, weather, span);
+) => simulateDays(job, variantsById(job, [id])[0]!, weather, span);
 const climate = (id: string) => ({ hoursF: climateById(id).hoursF(), humidity: climateById(id).humidity() });
 
 describe('weather', () => {
@@ -114,7 +114,7 @@ describe('a setback and its climb', () => {
     const without = lived(job, 'no-recovery', typedWeather({ leastF: 34, mostF: 48, humidity: 60 }));
     expect(without.run.trace.isRecovering).not.toContain(true);
     expect(without.summary.degreeHoursShort).toBeGreaterThan(withClimb.summary.degreeHoursShort);
-    expect(partingTick(withClimb.run, without.run)).not.toBeNull();
+    expect(firstDifferentTick(withClimb.run, without.run)).not.toBeNull();
   });
 
   test('steady and with a setback differ in the cost, and the sentence adds up', () => {
@@ -242,7 +242,7 @@ describe('ways of living a day', () => {
       const variants = variantsOf(job);
       expect(new Set(variants.map(({ id }) => id)).size).toBe(variants.length);
       for (const variant of variants) {
-        const { energy, trace } = liveDays(job, variant, cold, { ...DAY, minutes: 360, stepMin: 2 }).run;
+        const { energy, trace } = simulateDays(job, variant, cold, { ...DAY, minutes: 360, stepMin: 2 }).run;
         const off = energy.heatBtu + energy.gainsBtu - energy.lossBtu - energy.storedBtu;
         expect(Math.abs(off)).toBeLessThan(1e-6 * Math.max(1, Math.abs(energy.heatBtu), Math.abs(energy.lossBtu)));
         expect(trace.roomF.every(Number.isFinite)).toBe(true);
@@ -253,10 +253,10 @@ describe('ways of living a day', () => {
   test('a job that is wired wrong lives otherwise than its plan, and a sound one does not', () => {
     const facts = assumedFacts();
     const open = jobOf(facts, withFault('open:outdoor-cable/yellow'));
-    const tick = partingTick(lived(open, 'planned').run, lived(open).run);
+    const tick = firstDifferentTick(lived(open, 'planned').run, lived(open).run);
     expect(tick).not.toBeNull();
     expect(variantsOf(jobOf(facts)).map(({ id }) => id)).not.toContain('planned');
-    expect(partingTick(lived(jobOf(facts)).run, lived(jobOf(facts)).run)).toBeNull();
+    expect(firstDifferentTick(lived(jobOf(facts)).run, lived(jobOf(facts)).run)).toBeNull();
   });
 
   test('a wider droop calls the backup less and leaves the room cooler; without lockouts a hole is gone', () => {

@@ -21,7 +21,7 @@ export interface DaySpan {
 }
 
 /** A way of living some days: the run, what happened, and its figures. */
-export interface LivedDay {
+export interface SimulatedDay {
   readonly id: string;
   readonly label: string;
   readonly about: string;
@@ -40,7 +40,7 @@ const LEAD_MIN = 720;
 const HOURS_PER_DAY = 24;
 
 /** Lives some days of a year one way. */
-export const liveDays = (job: DayJob, variant: Variant, weather: HourlyWeather, span: DaySpan): LivedDay => {
+export const simulateDays = (job: DayJob, variant: Variant, weather: HourlyWeather, span: DaySpan): SimulatedDay => {
   const { parts, schedule, acts, mode, coldStartF } = variant.prepare(job);
   const { facts } = parts.system;
   const setpoints = setpointsFor(schedule, span.minutes);
@@ -71,7 +71,7 @@ export const liveDays = (job: DayJob, variant: Variant, weather: HourlyWeather, 
 };
 
 /** The first tick in which two runs send or do something else; null: they never part. */
-export const partingTick = (one: DayRun, other: DayRun): number | null => {
+export const firstDifferentTick = (one: DayRun, other: DayRun): number | null => {
   const count = Math.min(tickCount(one), tickCount(other));
   const [a, b] = [one.trace, other.trace];
   for (let tick = 0; tick < count; tick++)
@@ -95,8 +95,8 @@ const more = (value: number, unit: string, what: string, decimals: number): stri
 };
 
 /** What sets a run apart from the first one, as sentences. */
-export const differenceFrom = (first: LivedDay, other: LivedDay, facts: Facts): string[] => {
-  const parts = partingTick(first.run, other.run);
+export const differenceFrom = (first: SimulatedDay, other: SimulatedDay, facts: Facts): string[] => {
+  const parts = firstDifferentTick(first.run, other.run);
   if (parts === null) return ['The same to the minute.'];
   const atMin = parts * first.run.stepMin;
   const isOneDay = tickCount(first.run) * first.run.stepMin <= 1440;

@@ -1,7 +1,7 @@
 import { chance } from '../units/chance';
 import { roundTo } from '../units/round';
-import { liveDays } from './simulated-days';
-import { type DayJob, prepareStanding, type Variant } from './variant';
+import { simulateDays } from './simulated-days';
+import { type DayJob, prepareAsSet, type Variant } from './variant';
 import type { HourlyWeather } from './weather';
 
 /** Lines are this far apart, min. */
@@ -17,7 +17,7 @@ const two = (value: number) => String(value).padStart(2, '0');
  * A logger's file as a job's house would write it, were it a little leakier and heavier than the Sheet says: a stand-in
  * for a device, to try the page with. The same job gives the same file.
  */
-export const standInLogger = (job: DayJob, weather: HourlyWeather, day: number): string => {
+export const simulatedLogger = (job: DayJob, weather: HourlyWeather, day: number): string => {
   const hidden: Variant = {
     id: 'logged',
     label: '',
@@ -25,7 +25,7 @@ export const standInLogger = (job: DayJob, weather: HourlyWeather, day: number):
     group: 'as set now',
     applies: () => true,
     prepare: (of) => {
-      const prepared = prepareStanding(of);
+      const prepared = prepareAsSet(of);
       const { thermal } = prepared.parts;
       return {
         ...prepared,
@@ -41,7 +41,7 @@ export const standInLogger = (job: DayJob, weather: HourlyWeather, day: number):
       };
     },
   };
-  const { run } = liveDays(job, hidden, weather, { day, minutes: DAYS * 1440, stepMin: 1 });
+  const { run } = simulateDays(job, hidden, weather, { day, minutes: DAYS * 1440, stepMin: 1 });
   const { trace } = run;
   const next = chance(day + 1);
   const mostStage = Math.max(1, ...trace.compressorStage);

@@ -1,14 +1,14 @@
-import { type CoilIs, SOUND_COIL } from '../control/coil';
+import { type CoilIs, GOOD_COIL } from '../control/coil';
 import type { ControlProgram } from '../control/in-time/program';
 import type { Mode } from '../control/in-time/signals';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import { type JobModel, jobModel } from '../model/job-model';
 import { resolveSettings } from '../setup/resolve';
 import { factsUnder } from '../setup/ways/apply';
-import { jobWays } from '../setup/ways/way';
+import { jobPlans } from '../setup/ways/way';
 import { apartF } from '../units/degrees';
 import type { DayAct } from './acts';
 import { partsOf } from './day';
@@ -66,7 +66,7 @@ const prepared = (job: DayJob, change: Partial<Prepared> = {}): Prepared => ({
 });
 
 /** A job as it stands. */
-export const prepareStanding = (job: DayJob): Prepared => prepared(job);
+export const prepareAsSet = (job: DayJob): Prepared => prepared(job);
 
 /** The same job with other facts. */
 export const withFacts = ({ model, confirmed }: DayJob, facts: Facts): DayJob => ({
@@ -85,7 +85,7 @@ const coilVariant = (id: string, label: string, about: string, coil: Partial<Coi
     label,
     about,
     group: 'what can be wrong',
-    prepare: (job) => prepared(job, { parts: partsFor(job, { coil: { ...SOUND_COIL, ...coil } }) }),
+    prepare: (job) => prepared(job, { parts: partsFor(job, { coil: { ...GOOD_COIL, ...coil } }) }),
   });
 
 const NIGHT_F = 5;
@@ -207,7 +207,7 @@ const STANDS: Variant = entry({
   label: 'As set now',
   about: 'The job as found: its wiring, settings and household.',
   group: 'as set now',
-  prepare: prepareStanding,
+  prepare: prepareAsSet,
 });
 
 const PLANNED: Variant = entry({
@@ -220,7 +220,7 @@ const PLANNED: Variant = entry({
   prepare: (job) => {
     const parts = partsFor(job);
     return prepared(job, {
-      parts: { ...parts, system: { facts: job.model.facts, wall: job.model.sound, scenario: SOUND } },
+      parts: { ...parts, system: { facts: job.model.facts, wall: job.model.sound, scenario: NO_FAULTS } },
     });
   },
 });
@@ -330,7 +330,7 @@ const SETTINGS: readonly Variant[] = [
 ];
 
 const wayVariants = ({ model }: DayJob): Variant[] =>
-  jobWays(model.facts).map((way, at) =>
+  jobPlans(model.facts).map((way, at) =>
     entry({
       id: `way-${at + 1}`,
       label: way.name,

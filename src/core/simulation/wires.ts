@@ -2,7 +2,7 @@ import { furnaceNowBtuh, isHeating } from '../balance/heat-now';
 import type { Mode, Signals } from '../control/in-time/signals';
 import type { Scenario } from '../control/scenario';
 import type { Signal } from '../control/signal';
-import { surroundings } from '../control/thermostat';
+import { outsideConditions } from '../control/thermostat';
 import { bankCoilId, COMPRESSOR_COIL, SECOND_STAGE_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
@@ -78,7 +78,12 @@ export const wiresOf = ({ facts, wall, scenario }: WiredSystem) => {
   const hot = { ...scenario, conditions: [...scenario.conditions, 'supply-air-hot' as const] };
   const solved = (sent: Signals, mode: Mode, { isDefrosting, isSupplyHot }: Moves, outdoorF: number): Carried => {
     const asked = sentSignals(facts, sent, mode !== 'cool');
-    const around = surroundings(facts, { outdoorF, scenario: isSupplyHot ? hot : scenario }, asked, mode === 'heat');
+    const around = outsideConditions(
+      facts,
+      { outdoorF, scenario: isSupplyHot ? hot : scenario },
+      asked,
+      mode === 'heat',
+    );
     const signals = new Set<Signal>([...asked, ...around, ...(isDefrosting ? (['defrost'] as const) : [])]);
     const on = wall.under(signals, Math.round(outdoorF), scenario.faults);
     return {

@@ -2,10 +2,10 @@ import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
 import { observed } from '../model/observable';
-import { oldWallOverVolts } from '../stop-work/old-wiring-volts';
+import { oldWiringOverVolts } from '../stop-work/old-wiring-volts';
 import type { StopId } from '../stop-work/stops';
 import { MOST_CONTROL_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
-import { colourName } from '../wiring/harness';
+import { colorName } from '../wiring/harness';
 import { coVerdict } from './combustion';
 import type { PlannedItem, PlannedStep } from './plan';
 import { HEATS_AMPS, runsUncalled } from './runs-uncalled';
@@ -172,10 +172,10 @@ export const activeStops = (
     }
   }
   return [
-    ...oldWallOverVolts(facts).map(({ colour, volts }): ActiveStop => ({
+    ...oldWiringOverVolts(facts).map(({ colour, volts }): ActiveStop => ({
       stop: 'control-overvoltage',
       by: null,
-      label: `${volts} V on the ${colourName(colour)} conductor of the old thermostat`,
+      label: `${volts} V on the ${colorName(colour)} conductor of the old thermostat`,
       key: `changeout/${colour}`,
     })),
     ...active.values(),

@@ -1,6 +1,6 @@
 import { furnaceNowBtuh, heatPumpNow, isHeating, stripsNowBtuh } from '../balance/heat-now';
-import { isDrawnOn } from '../balance/heat-pump';
-import { bySheet, jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
+import { isExtrapolated } from '../balance/heat-pump';
+import { atRatedCapacity, jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
 import type { CallId } from '../control/moment';
 import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
@@ -49,7 +49,7 @@ const joinWords = (parts: readonly string[]) => parts.join(' and ');
 
 const callHeat = (context: StartupContext, call: CallId): CallHeat => {
   const { bench } = context;
-  const facts = bySheet(context.facts);
+  const facts = atRatedCapacity(context.facts);
   const moment = stepMoment(context, call);
   const state = bench.at(facts, moment);
   const { volts, from } = kitVolts(context);
@@ -63,7 +63,7 @@ const callHeat = (context: StartupContext, call: CallId): CallHeat => {
   ];
   if (missing.length > 0) return { kind: 'needs', what: joinWords(missing) };
   if (!isCompressing && stripsBtuh === 0 && furnaceBtuh === 0)
-    return { kind: 'needs', what: state.held[0]?.why ?? 'a heating call: as planned this one gives no heat' };
+    return { kind: 'needs', what: state.lockedOut[0]?.why ?? 'a heating call: as planned this one gives no heat' };
   const heatPump = heatPumpNow(facts, state, moment.outdoorF);
   if (heatPump.isFullTaken && facts.outdoorUnit.stages === 'two')
     return { kind: 'needs', what: 'the low-stage capacity, on the Survey', fact: 'outdoorUnit.lowPoints' };
@@ -74,7 +74,7 @@ const callHeat = (context: StartupContext, call: CallId): CallHeat => {
     facts.outdoorUnit.stages === 'two' &&
     jobLowStage(facts) !== null &&
     !state.energised.has('second stage');
-  const drawnOn = isCompressing && isDrawnOn(jobHeatPump(facts), moment.outdoorF) ? ' (extrapolated)' : '';
+  const drawnOn = isCompressing && isExtrapolated(jobHeatPump(facts), moment.outdoorF) ? ' (extrapolated)' : '';
   return {
     kind: 'known',
     leastBtuh: leastBtuh + stripsBtuh + furnaceBtuh,

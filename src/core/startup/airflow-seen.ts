@@ -1,5 +1,5 @@
 /** Where an airflow is from. */
-export const AIRFLOW_WAYS = {
+export const AIRFLOW_METHODS = {
   setting: 'By blower setting',
   table: 'By blower table at measured static',
   rise: 'By rise and strip amps',
@@ -9,7 +9,7 @@ export const AIRFLOW_WAYS = {
 
 /** An airflow by one way, and how it is worked out. */
 export interface AirflowSeen {
-  readonly way: keyof typeof AIRFLOW_WAYS;
+  readonly way: keyof typeof AIRFLOW_METHODS;
   readonly cfm: number;
   readonly sum: string;
 }

@@ -3,7 +3,7 @@ import { type FactPath, type Facts, withFact } from '../job/document';
 import { said } from '../job/test-readings';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';
-import { AIRFLOW_WAYS } from './airflow-seen';
+import { AIRFLOW_METHODS } from './airflow-seen';
 import { tableCfm } from './airflows';
 import { startupOf } from './startup-of';
 import { staticCall } from './static-item';
@@ -76,5 +76,5 @@ test('a furnace: by its output and the rise', () => {
   const [, input] = airflows(furnace, 'furnace', said('emergency/return', 70), said('emergency/supply', 120));
   // 60,000 ÷ (1.08 × 50 °F) = 1,111 CFM.
   expect(input).toEqual(['input', 1111]);
-  expect(AIRFLOW_WAYS.input).toMatch(/furnace/);
+  expect(AIRFLOW_METHODS.input).toMatch(/furnace/);
 });

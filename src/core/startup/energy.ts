@@ -114,7 +114,7 @@ const saysOf = (facts: Facts, item: string, value: ReadingValue): Says => {
 };
 
 /** What is said of a supply before it is proved dead, in order. */
-export const BEFORE_PROOF = [
+export const BEFORE_VERIFIED = [
   { word: 'open', label: 'Open' },
   { word: 'locked', label: 'Locked out' },
   { word: 'tested', label: 'Tester proven on a live source' },
@@ -122,7 +122,7 @@ export const BEFORE_PROOF = [
 
 /** What was said of a supply on the way to its proof. */
 const stageOf = (value: ReadingValue): Energy | undefined => {
-  const word = BEFORE_PROOF.find((stage) => value === seenValue(stage.word))?.word;
+  const word = BEFORE_VERIFIED.find((stage) => value === seenValue(stage.word))?.word;
   if (value === seenValue(STILL_LIVE)) return 'live';
   return word === 'tested' ? 'locked' : word;
 };
@@ -131,7 +131,7 @@ const stageOf = (value: ReadingValue): Energy | undefined => {
 export const STILL_LIVE = 'still-live';
 
 /** The item that ticks off a supply as open, locked and proved dead. */
-export const provedItem = (id: SupplyId): string => `make-safe/dead-${id}`;
+export const verifiedDeadItem = (id: SupplyId): string => `make-safe/dead-${id}`;
 
 /**
  * How each supply of a job stands, from the order of the visit's record. A reading that shows volts ends a proof; a
@@ -150,7 +150,7 @@ export const supplyStates = (facts: Facts, readings: readonly Reading[]): readon
   for (const reading of inTime(readings)) {
     if (reading.status !== 'taken' || withdrawn.has(reading.id)) continue;
     const { item, value } = reading;
-    const ticked = supplies.find(({ id }) => provedItem(id) === item);
+    const ticked = supplies.find(({ id }) => verifiedDeadItem(id) === item);
     if (ticked) {
       say(ticked.id, value === 'done' ? 'proved' : (stageOf(value) ?? 'unknown'), reading);
       continue;

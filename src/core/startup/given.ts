@@ -29,7 +29,7 @@ export const numberRead = ({ readings }: Pick<StartupContext, 'readings'>, item:
 export const serviceVoltsOf = (facts: Facts, supply: SupplyId): number =>
   supply === 'air-handler' ? indoorServiceVolts(facts) : facts.heatKit.serviceVolts;
 
-/** Line volts farther from the service than this are a fault to mend, not a supply to reckon with. */
+/** Line volts farther from the service than this are a fault to fix, not a supply to reckon with. */
 const SANE_SHARES = [0.8, 1.15] as const;
 
 /** Line volts at the indoor unit as a share of the service, as read; 1 where nobody has, or where they are at fault. */

@@ -1,4 +1,4 @@
-import { jobCrossing } from '../balance/from-job';
+import { jobBalance } from '../balance/from-job';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { type FactPath, type Facts, withFact } from '../job/document';
 import type { ReadingValue, TakenReading } from '../job/reading';
@@ -114,7 +114,7 @@ test('a two-stage unit is held against its low stage in heat 1, against full in 
 
 test('taken over, balance and ruler move with it, and readings are still judged by the sheet', () => {
   const taken = facts(['proof.measuredShare', 0.86]);
-  expect(jobCrossing(taken).thermalBalanceF).toBeGreaterThan(jobCrossing(facts()).thermalBalanceF!);
+  expect(jobBalance(taken).thermalBalanceF).toBeGreaterThan(jobBalance(facts()).thermalBalanceF!);
   const supplyOf = (of: Facts) =>
     startupOf(jobModel(of), [...RUN, ...AIR], DEFAULT_MOMENT)
       .flatMap(({ items }) => items)

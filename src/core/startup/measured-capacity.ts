@@ -1,6 +1,6 @@
 import { isHeating, stripsNowBtuh } from '../balance/heat-now';
 import { capacityCurve, type HeatPump } from '../balance/heat-pump';
-import { bySheet, jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
+import { atRatedCapacity, jobHeatPump, jobLowStage } from '../balance/job-heat-pump';
 import type { CallId } from '../control/moment';
 import { factAt, type Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
@@ -49,8 +49,8 @@ const airflowOf = (context: StartupContext): { readonly cfm: number; readonly cf
 
 /** The sheet's figures for the stage that a call runs; null where it has none. */
 const sheetOf = (facts: Facts, call: CallId): HeatPump | null => {
-  const full = jobHeatPump(bySheet(facts));
-  return facts.outdoorUnit.stages === 'two' && call === 'heat-1' ? jobLowStage(bySheet(facts)) : full;
+  const full = jobHeatPump(atRatedCapacity(facts));
+  return facts.outdoorUnit.stages === 'two' && call === 'heat-1' ? jobLowStage(atRatedCapacity(facts)) : full;
 };
 
 /** Whether a share is one that a unit can have. */
@@ -75,7 +75,7 @@ export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat
   if (sheet === null) return { kind: 'waits', what: 'the low-stage capacity, on the Survey' };
   const state = bench.at(facts, stepMoment(context, call));
   if (!isHeating(facts, state))
-    return { kind: 'refused', why: state.held[0]?.why ?? 'The heat pump does not heat on this call.' };
+    return { kind: 'refused', why: state.lockedOut[0]?.why ?? 'The heat pump does not heat on this call.' };
   if (stripsNowBtuh(facts, state, facts.heatKit.serviceVolts) > 0)
     return { kind: 'refused', why: 'Strips are on in this call: their heat cannot be separated from the heat pump’s.' };
 

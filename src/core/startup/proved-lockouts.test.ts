@@ -1,8 +1,8 @@
-import { ruler } from '../balance/outdoor-ruler';
+import { outdoorRuler } from '../balance/outdoor-ruler';
 import type { Facts } from '../job/document';
 import { said } from '../job/test-readings';
 import { SAMPLES } from '../samples';
-import { provedAt } from './proved-lockouts';
+import { lockoutsTested } from './proved-lockouts';
 
 const base = SAMPLES[0]!.facts;
 const facts: Facts = {
@@ -10,33 +10,33 @@ const facts: Facts = {
   thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
   gates: { ...base.gates, compressorBelowF: 30, auxAboveF: 40, outdoorThermostats: [{ bank: 0, closesBelowF: 25 }] },
 };
-const posts = (of: Facts) => ruler(of).lanes.flatMap((lane) => lane.posts);
+const posts = (of: Facts) => outdoorRuler(of).lanes.flatMap((lane) => lane.markers);
 const post = (fact: string, of = facts) => posts(of).find((each) => each.fact === fact)!;
 const seen = (id: string, atF: number) => ({ ...said(`gates/${id}`, 'done'), place: String(atF) });
 
 test('a post is assumed until both of its sides were seen and it was put back', () => {
   const compressor = post('gates.compressorBelowF');
   const sides = ['compressor-drops', 'compressor-back', 'compressor-put'].map((id) => seen(id, 30));
-  expect(provedAt(facts, [], compressor)).toBeNull();
-  expect(provedAt(facts, sides.slice(0, 2), compressor)).toBeNull();
-  expect(provedAt(facts, sides, compressor)).toBe(
+  expect(lockoutsTested(facts, [], compressor)).toBeNull();
+  expect(lockoutsTested(facts, sides.slice(0, 2), compressor)).toBeNull();
+  expect(lockoutsTested(facts, sides, compressor)).toBe(
     sides
       .map(({ at }) => at)
       .sort()
       .at(-1),
   );
   // What was seen of one gate says nothing of another.
-  expect(provedAt(facts, sides, post('gates.auxAboveF'))).toBeNull();
+  expect(lockoutsTested(facts, sides, post('gates.auxAboveF'))).toBeNull();
 });
 
 test('moved afterwards it is assumed again, and proved once more where it was before', () => {
   const sides = ['compressor-drops', 'compressor-back', 'compressor-put'].map((id) => seen(id, 30));
   const moved: Facts = { ...facts, gates: { ...facts.gates, compressorBelowF: 25 } };
-  expect(provedAt(moved, sides, post('gates.compressorBelowF', moved))).toBeNull();
+  expect(lockoutsTested(moved, sides, post('gates.compressorBelowF', moved))).toBeNull();
 });
 
 test('an outdoor thermostat is proved by its dial; the unit low-temp cutoff by nothing here', () => {
-  expect(provedAt(facts, [seen('dial-1', 25)], post('gates.outdoorThermostats'))).not.toBeNull();
-  expect(provedAt(facts, [seen('dial-1', 20)], post('gates.outdoorThermostats'))).toBeNull();
-  expect(provedAt(facts, [], { label: 'unit low-temp cutoff', atF: 5 })).toBeNull();
+  expect(lockoutsTested(facts, [seen('dial-1', 25)], post('gates.outdoorThermostats'))).not.toBeNull();
+  expect(lockoutsTested(facts, [seen('dial-1', 20)], post('gates.outdoorThermostats'))).toBeNull();
+  expect(lockoutsTested(facts, [], { label: 'unit low-temp cutoff', atF: 5 })).toBeNull();
 });

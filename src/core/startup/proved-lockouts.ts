@@ -1,11 +1,11 @@
-import type { GatePost } from '../balance/outdoor-ruler';
+import type { LockoutMarker } from '../balance/outdoor-ruler';
 import type { Facts } from '../job/document';
 import type { Reading } from '../job/reading';
 import { observedNow } from '../model/observable';
-import { type GateProof, gateProofs } from './steps/lockouts';
+import { type LockoutTest, lockoutTests } from './steps/lockouts';
 
 /** Whether what was seen of a gate was seen at the temperature it stands at now. */
-const isSeen = (facts: Facts, readings: readonly Reading[], { atF, items }: GateProof): string | null => {
+const isSeen = (facts: Facts, readings: readonly Reading[], { atF, items }: LockoutTest): string | null => {
   // Asked for each post while it is dragged: nothing but what was said of gates is gone through.
   const now = observedNow(
     facts,
@@ -23,7 +23,11 @@ const isSeen = (facts: Facts, readings: readonly Reading[], { atF, items }: Gate
  * assumed.
  * @returns ISO 8601
  */
-export const provedAt = (facts: Facts, readings: readonly Reading[], { fact, row }: GatePost): string | null => {
-  const proof = gateProofs(facts).find((each) => each.fact === fact && each.row === (row ?? null));
+export const lockoutsTested = (
+  facts: Facts,
+  readings: readonly Reading[],
+  { fact, row }: LockoutMarker,
+): string | null => {
+  const proof = lockoutTests(facts).find((each) => each.fact === fact && each.row === (row ?? null));
   return proof ? isSeen(facts, readings, proof) : null;
 };

@@ -1,15 +1,15 @@
 import { DEFAULT_MOMENT } from '../control/moment';
-import { SOUND, under, withFault } from '../control/scenario';
+import { NO_FAULTS, withCondition, withFault } from '../control/scenario';
 import { assumedFacts, withFact } from '../job/document';
 import { jobModel } from '../model/job-model';
-import { triedReadings } from './simulated';
+import { simulatedReadings } from './simulated';
 import { startupOf } from './startup-of';
 
 const facts = withFact(assumedFacts(), 'outdoorUnit.compressorRatedAmps', 12);
-const triedIn = (step: string, scenario = SOUND) => {
+const triedIn = (step: string, scenario = NO_FAULTS) => {
   const model = jobModel(facts, scenario);
   const planned = startupOf(model, [], DEFAULT_MOMENT).find((each) => each.step.id === step)!;
-  return { model, planned, tried: triedReadings(model, [], DEFAULT_MOMENT, planned) };
+  return { model, planned, tried: simulatedReadings(model, [], DEFAULT_MOMENT, planned) };
 };
 
 describe('what a startup would read under what is tried', () => {
@@ -25,9 +25,9 @@ describe('what a startup would read under what is tried', () => {
 
   test('a full pan with the float switch: everything of the call dies with R', () => {
     const fitted = withFact(facts, 'system.floatSwitch', 'R');
-    const model = jobModel(fitted, under('pan-full'));
+    const model = jobModel(fitted, withCondition('pan-full'));
     const planned = startupOf(model, [], DEFAULT_MOMENT).find(({ step }) => step.id === 'heat')!;
-    expect([...triedReadings(model, [], DEFAULT_MOMENT, planned).keys()]).toContain('heat/volts-outdoor-unit-Y');
+    expect([...simulatedReadings(model, [], DEFAULT_MOMENT, planned).keys()]).toContain('heat/volts-outdoor-unit-Y');
   });
 
   test('verdicts and expectations stay those of a sound system', () => {

@@ -1,5 +1,5 @@
 import type { Moment } from '../control/moment';
-import { isSound, SOUND } from '../control/scenario';
+import { hasNoFaults, NO_FAULTS } from '../control/scenario';
 import { sameValue } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
@@ -50,20 +50,20 @@ const givenOf = (context: StartupContext, { call }: Observation): Given => {
  * What the items of a step would read under what is tried, by the item's key: those that would read otherwise than
  * without it. Verdicts never hang on it: what is read is judged by a sound system.
  */
-export const triedReadings = (
+export const simulatedReadings = (
   model: JobModel,
   readings: readonly Reading[],
   here: Moment,
   { built: { call }, items }: PlannedStep,
 ): ReadonlyMap<string, string> => {
   const { scenario, wall } = model;
-  if (isSound(scenario)) return new Map();
+  if (hasNoFaults(scenario)) return new Map();
   const context = startupContext(model, readings, here);
   const moment = stepMoment(context, call ?? here.call);
   return new Map(
     items.flatMap(({ key, item: { of, unit } }) => {
       if (!of) return [];
-      const [tried, without] = [scenario, SOUND].map((each) =>
+      const [tried, without] = [scenario, NO_FAULTS].map((each) =>
         predict(model, wall, { ...moment, scenario: each }, of, givenOf(context, of)),
       ) as [Prediction, Prediction];
       const words = predictionWords(tried, unit);

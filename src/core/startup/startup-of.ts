@@ -1,12 +1,12 @@
 import type { CallId, Moment } from '../control/moment';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import type { FactPath } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { lastOf } from '../model/memoize-last';
+import { memoizeLast } from '../model/memoize-last';
 import { type PlannedStep, startupPlan } from './plan';
 
-const planOf = lastOf(
+const planOf = memoizeLast(
   (
     model: JobModel,
     readings: readonly Reading[],
@@ -14,7 +14,8 @@ const planOf = lastOf(
     outdoorF: number,
     indoorF: number,
     call: CallId,
-  ): readonly PlannedStep[] => startupPlan(model, readings, { outdoorF, indoorF, call, scenario: SOUND }, confirmed),
+  ): readonly PlannedStep[] =>
+    startupPlan(model, readings, { outdoorF, indoorF, call, scenario: NO_FAULTS }, confirmed),
 );
 
 /**

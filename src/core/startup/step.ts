@@ -1,5 +1,5 @@
 import type { CallId, Moment } from '../control/moment';
-import { SOUND } from '../control/scenario';
+import { NO_FAULTS } from '../control/scenario';
 import type { FactPath, Facts } from '../job/document';
 import type { ReadingValue } from '../job/reading';
 import type { Observation } from '../model/observable';
@@ -137,5 +137,5 @@ export const stepMoment = (context: StartupContext, call: CallId): Moment => ({
   outdoorF: outdoorFOf(context),
   call,
   // What is being tried elsewhere is never what a reading is judged by.
-  scenario: SOUND,
+  scenario: NO_FAULTS,
 });

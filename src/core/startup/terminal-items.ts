@@ -79,7 +79,7 @@ export const terminalItems = (context: StartupContext, call: CallId, names: read
       const prediction = predict(model, bench, moment, of) as Number;
       const isHot = prediction.value >= PULL_IN_VOLTS;
       const floats = isGhost(prediction);
-      const holds = state.held.map(({ why }) => ` ${why}`).join('');
+      const holds = state.lockedOut.map(({ why }) => ` ${why}`).join('');
       const ghost = floats ? ' Nothing is connected here: a standard meter may show up to half of 24 V.' : '';
       const sum = `Calculated for ${CALLS[call].label.toLowerCase()} at ${moment.outdoorF} °F outside: ${roundTo(prediction.value, 1)} V.${ghost}${holds}`;
       return {

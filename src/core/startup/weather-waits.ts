@@ -15,7 +15,7 @@ const MOST_DEFROST_F = 50;
 /** What heating by the compressor waits for: to be let run, or air that is cold enough to say something. */
 export const heatingWait = (context: StartupContext): Wait => {
   const { facts } = context;
-  const held = control(facts, stepMoment(context, 'heat-1')).held.find(({ source }) => source === 'compressor');
+  const held = control(facts, stepMoment(context, 'heat-1')).lockedOut.find(({ source }) => source === 'compressor');
   const fromF = Math.max(
     lockoutsInForce(facts).compressorBelowF ?? -Infinity,
     facts.outdoorUnit.minOutdoorF ?? -Infinity,

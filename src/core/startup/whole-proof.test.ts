@@ -1,6 +1,6 @@
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
 import { causesOf } from '../diagnosis/causes';
-import { patients } from '../diagnosis/faulted-system';
+import { faultedSystems } from '../diagnosis/faulted-system';
 import { scaleOf } from '../diagnosis/outcome';
 import type { Facts } from '../job/document';
 import { said } from '../job/test-readings';
@@ -35,10 +35,10 @@ const normal = (next: () => number): number => {
  * Reads everything that can be read in a startup on a house with an effect in it, in order, each with a meter's spread;
  * what later items expect hangs on it.
  */
-const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof patients>>[0], seed: number) => {
+const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof faultedSystems>>[0], seed: number) => {
   const facts = provable(given);
   const model = jobModel(facts);
-  const patient = patients(model, DEFAULT_MOMENT)(effect);
+  const patient = faultedSystems(model, DEFAULT_MOMENT)(effect);
   const next = chance(seed);
   const keys = startupOf(model, [], DEFAULT_MOMENT).flatMap(({ items }) => items);
   const readings = keys.flatMap(({ key, item: { of, unit, places } }) => {

@@ -6,7 +6,7 @@ import { observationKey } from '../model/observable';
 import { predict } from '../model/predict';
 import { faultFinder } from '../wiring/fault';
 import { deviceIn, type Harness } from '../wiring/harness';
-import { trying } from '../wiring/state';
+import { withScenario } from '../wiring/state';
 import { numberRead, type StartupContext } from './given';
 import { stepMoment } from './step';
 import { POINT_NAMES, pointOf, terminalObservation } from './terminal-points';
@@ -64,7 +64,7 @@ export const wireSuspects = (context: StartupContext, call: CallId): WireSuspect
   const fitting = (causes: readonly Cause[]) =>
     causes
       .map((cause) => {
-        const now = (cause.effect.faults ?? []).reduce((at, code) => trying(at, withFault(code)), moment);
+        const now = (cause.effect.faults ?? []).reduce((at, code) => withScenario(at, withFault(code)), moment);
         return { cause, share: cause.weight * Math.exp(-0.5 * misfit(now)) };
       })
       .filter(({ share }) => share > 0);

@@ -13,7 +13,7 @@ export interface OverVolts {
  * Readings of the old thermostat above 30 V that no later one of the same conductor in the same call took back: a
  * line-voltage thermostat, or circuits that are crossed. Nothing is proved by them, and nothing goes on.
  */
-export const oldWallOverVolts = ({ changeout }: Pick<Facts, 'changeout'>): readonly OverVolts[] => {
+export const oldWiringOverVolts = ({ changeout }: Pick<Facts, 'changeout'>): readonly OverVolts[] => {
   const last = new Map<string, OverVolts>();
   for (const { colour, call, volts } of changeout.readings) {
     const read = parseTyped(volts);

@@ -2,7 +2,7 @@ import { findingsOf } from '../check';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { causesOf } from '../diagnosis/causes';
 import { tableOf } from '../diagnosis/table';
-import { tonight } from '../diagnosis/tonight';
+import { tonightOptions } from '../diagnosis/tonight';
 import { wireListCsv } from '../formats/wire-list-csv';
 import type { FactPath, Facts } from '../job/document';
 import { said } from '../job/test-readings';
@@ -69,8 +69,8 @@ describe('no instruction bridges or bypasses a safety circuit', () => {
     const job = { facts, confirmed: new Set<FactPath>(), readings: [] };
     expect(
       offending([
-        ...findings.flatMap(({ what, mend, why }) => [what, mend, why]),
-        ...causesOf(facts, harness).flatMap(({ words, confirm, mend }) => [words, confirm, mend]),
+        ...findings.flatMap(({ what, fix, why }) => [what, fix, why]),
+        ...causesOf(facts, harness).flatMap(({ words, confirm, fix }) => [words, confirm, fix]),
         ...truckList(job).flatMap(({ label, why }) => [label, why]),
         ...faultsOf(harness).map(({ words }) => words),
         wireListCsv(harness),
@@ -84,7 +84,7 @@ describe('no instruction bridges or bypasses a safety circuit', () => {
 
   test.each(some(3).map(({ id, facts }) => [id, facts] as const))('nor does tonight: %s', (_, facts) => {
     const table = tableOf(jobModel(facts), DEFAULT_MOMENT);
-    const ways = table.causes.flatMap(({ id }) => tonight(table, id, 10));
+    const ways = table.causes.flatMap(({ id }) => tonightOptions(table, id, 10));
     expect(offending(ways.flatMap(({ words, undo }) => [words, ...(undo ?? [])]))).toEqual([]);
     for (const way of ways) expect(way.heatBtuh).toBeGreaterThan(0);
   });

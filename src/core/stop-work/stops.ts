@@ -108,7 +108,7 @@ export const STOPS = {
 export type StopId = keyof typeof STOPS;
 
 /** Only this lifts a stop. */
-export const LIFTED_BY = 'Only a passing reading, taken again after the repair, lifts this.';
+export const CLEARED_BY = 'Only a passing reading, taken again after the repair, lifts this.';
 
 /** What to do now about a stop, as one text. */
 export const stopWords = (id: StopId): string => {

@@ -4,14 +4,14 @@ import type { Facts } from '../job/document';
 import { type Bank, jobBanks } from './from-job';
 
 /** The bank that a relay holds while the compressor is called; null where there is none, or none that it could hold. */
-export const heldBank = (facts: Facts): number | null => {
+export const interlockedBank = (facts: Facts): number | null => {
   const { heldBank: bank } = facts.boxes;
   const [first, ...others] = backupOf(facts) === 'strips' ? reachableBanks(facts) : [];
   return bank !== null && bank !== first && others.includes(bank) ? bank : null;
 };
 
 /** The banks that may run beside the compressor, bank 1 first. */
-export const banksBesideCompressor = (facts: Facts): readonly Bank[] => {
-  const held = heldBank(facts);
+export const banksWithCompressor = (facts: Facts): readonly Bank[] => {
+  const held = interlockedBank(facts);
   return jobBanks(facts).filter(({ bank }) => bank !== held);
 };

@@ -31,7 +31,7 @@ export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Fi
           severity: 'error',
           what: `Element ${at + 1} reads OL.`,
           why: 'An open element, limit or link gives no heat.',
-          mend: 'Test each of the three separately, power off and verified dead.',
+          fix: 'Test each of the three separately, power off and verified dead.',
         },
       ];
     }
@@ -44,7 +44,7 @@ export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Fi
         severity: 'warning',
         what: `Element ${at + 1} reads ${value} Ω: ${roundTo(measuredKW, 1)} kW, not the ${element.kW} kW on the Survey.`,
         why: 'One of the two is wrong, and every expected reading depends on it.',
-        mend: 'Read again with one end lifted; then the plate.',
+        fix: 'Read again with one end lifted; then the plate.',
       },
     ];
   });

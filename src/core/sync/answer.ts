@@ -14,5 +14,5 @@ export type Answer<T> =
 export type NotOk = Exclude<Answer<unknown>, { readonly kind: 'ok' }>;
 
 /** What to say of something that waits on this device until it lands. */
-export const keptHere = ({ kind, error }: NotOk): string =>
+export const savedHere = ({ kind, error }: NotOk): string =>
   kind === 'lost' ? `${error} What you entered is kept on this device.` : error;

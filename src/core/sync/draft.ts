@@ -33,5 +33,5 @@ export interface JobDraft {
 type Waiting = Pick<JobDraft, 'pending' | 'outbox' | 'marksOut' | 'typed'>;
 
 /** Whether nothing waits to be acknowledged, and nothing to be entered. */
-export const isNothing = ({ pending, outbox, marksOut, typed = {} }: Waiting): boolean =>
+export const isEmptyDraft = ({ pending, outbox, marksOut, typed = {} }: Waiting): boolean =>
   Object.keys(pending).length + outbox.length + marksOut.length + Object.keys(typed).length === 0;

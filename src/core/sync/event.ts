@@ -11,7 +11,7 @@ export interface Tick {
 }
 
 /** Whether everything that must come before a job's entries is done; else why not (empty: no answer). */
-export type ErrandsOutcome = { readonly areDone: true } | { readonly areDone: false; readonly refusal: string };
+export type QueuedOutcome = { readonly areDone: true } | { readonly areDone: false; readonly refusal: string };
 
 /** What happens to a job on a device. */
 export type SyncEvent =
@@ -22,7 +22,7 @@ export type SyncEvent =
   /** It is time to send, or the line is back. */
   | ({ readonly kind: 'due' } & Tick)
   /** Whether all is done that has to be done about the job before, as where it began on this device. */
-  | ({ readonly kind: 'errands tried'; readonly outcome: ErrandsOutcome } & Tick)
+  | ({ readonly kind: 'errands tried'; readonly outcome: QueuedOutcome } & Tick)
   | ({ readonly kind: 'answered'; readonly answer: Answer<unknown> } & Tick)
   /** The device could not keep what is not acknowledged. */
   | { readonly kind: 'not kept' }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '../job/document';
-import { type Reading, saidReading } from '../job/reading';
+import { type Reading, readingFrom } from '../job/reading';
 import type { StoredJob } from '../job/stored-job';
 import type { Visit } from '../job/visit';
 import { placeOnVisits } from '../job/visits';
@@ -163,7 +163,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
     },
     read: (value: number) => {
       const visit = state.visitsOut[0] ?? state.saved.visits[0] ?? visitNow();
-      const reading = saidReading(
+      const reading = readingFrom(
         { item: 'conditions/outdoor', value, place: null, meterOhms: null, replaces: null },
         {
           id: randomUUID(),
@@ -229,7 +229,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
 export type FakeDevice = ReturnType<typeof fakeDevice>;
 
 /** Lets all devices come to rest with a server that answers, each keeping its own where two versions meet. */
-export const comeToRest = async (devices: readonly FakeDevice[]): Promise<void> => {
+export const settleAll = async (devices: readonly FakeDevice[]): Promise<void> => {
   for (let turn = 0; turn < 400; turn++) {
     for (const device of devices) {
       await device.meets('answered');

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { type FactPath, factValue } from '../job/document';
 import type { StoredJob } from '../job/stored-job';
-import { comeToRest, type FakeDevice, fakeDevice, type Fate, type SyncServer } from './fake-devices';
+import { type FakeDevice, fakeDevice, type Fate, settleAll, type SyncServer } from './fake-devices';
 
 const FACTS = ['house.designBtuh', 'house.noLoadF'] as const satisfies readonly FactPath[];
 const VALUES = { 'house.designBtuh': 40_000, 'house.noLoadF': 50 } as const;
@@ -72,7 +72,7 @@ export const playHistory = async (server: SyncServer, acts: readonly Act[]): Pro
   const job = await server.job();
   const devices = Array.from({ length: DEVICES }, () => fakeDevice(server, job));
   for (const act of acts) await play(devices[act[1]]!, act);
-  await comeToRest(devices);
+  await settleAll(devices);
   const last: StoredJob = await server.job();
   const isWrong = (path: (typeof FACTS)[number]) => {
     const entered = acts.flatMap((act) => (act[0] === 'enters' && act[2] === path ? [VALUES[path] + act[3]] : []));

@@ -1,9 +1,9 @@
 import { applyChanges, factAt, type FactPath, factValue, sameValue } from '../job/document';
 import type { StoredJob } from '../job/stored-job';
 import type { Visit } from '../job/visit';
-import { type Answer, keptHere, type NotOk } from './answer';
+import { type Answer, type NotOk, savedHere } from './answer';
 import type { Sending } from './draft';
-import { type Box, changesOf, type Refusal, type Round, type SyncState } from './state';
+import { changesOf, type Outbox, type Refusal, type Round, type SyncState } from './state';
 
 interface Row {
   readonly id: string;
@@ -17,7 +17,7 @@ export interface LandedRows {
 }
 
 const HISTORY = { outbox: 'readings', marksOut: 'settingMarks' } as const satisfies Readonly<
-  Record<Box, keyof StoredJob>
+  Record<Outbox, keyof StoredJob>
 >;
 
 /** The visit to show once rows have landed: where the one shown was somebody else's all along, theirs. */
@@ -27,7 +27,7 @@ const landedVisit = (shown: string | null, sent: ReadonlyMap<string, string>, ro
 /** Rows that waited are part of the job's record. */
 export const rowsLanded = (
   state: SyncState,
-  box: Box,
+  box: Outbox,
   ids: readonly string[],
   { rows, visits }: LandedRows,
 ): SyncState => {
@@ -118,7 +118,7 @@ export const rowsRefused = (round: Round, ids: readonly string[], answer: NotOk)
         ...round,
         refusal: joinedRefusal(round.refusal, {
           saveState: answer.kind === 'lost' ? 'lost' : 'refused',
-          problem: keptHere(answer),
+          problem: savedHere(answer),
           isPassing: answer.kind === 'lost',
         }),
       }

@@ -31,7 +31,7 @@ const isBehind = (draft: JobDraft, job: StoredJob): boolean =>
  * of its own by now, what the other held is part of the next one.
  * @param newVisit where rows go that name no visit, as an older version's: the server finds theirs by their time
  */
-export const takenUp = (state: SyncState, drafts: readonly JobDraft[], newVisit: string): SyncState => {
+export const restoredDraft = (state: SyncState, drafts: readonly JobDraft[], newVisit: string): SyncState => {
   const { saved: job, pending: since, line } = state;
   const isStale = drafts.some((draft) => isBehind(draft, job));
   const cutOff = isStale ? undefined : drafts.find(({ sending }) => sending?.baseRevision === job.revision)?.sending;

@@ -1,6 +1,6 @@
 import type { Answer } from './answer';
-import { isNothing, type JobDraft } from './draft';
-import type { ErrandsOutcome, SyncEffect, SyncEvent, SyncRequest, Tick } from './event';
+import { isEmptyDraft, type JobDraft } from './draft';
+import type { QueuedOutcome, SyncEffect, SyncEvent, SyncRequest, Tick } from './event';
 import { draftOf, type SyncState } from './state';
 import { sync } from './sync';
 
@@ -11,7 +11,7 @@ export interface SyncPorts {
   /** Asks the server. It never throws: a lost server is an answer. */
   readonly ask: (request: SyncRequest) => Promise<Answer<unknown>>;
   /** Does what has to be done about the job before what waits for it, or after; whether all of it is done. */
-  readonly errands: (phase: 'before' | 'after') => Promise<ErrandsOutcome>;
+  readonly errands: (phase: 'before' | 'after') => Promise<QueuedOutcome>;
   /** Does something later, instead of what was to be done later before. */
   readonly later: (inMs: number, act: () => void) => void;
   readonly tick: () => Tick;
@@ -32,7 +32,7 @@ export const runSync = ({ get, set }: SyncAccess, ports: SyncPorts): ((event: Sy
     switch (effect.kind) {
       case 'keep': {
         const draft = draftOf(get());
-        const isKept = ports.keep(isNothing(draft) ? null : draft);
+        const isKept = ports.keep(isEmptyDraft(draft) ? null : draft);
         if (isKept === get().isUnkept) tell({ kind: isKept ? 'kept' : 'not kept' });
         return;
       }

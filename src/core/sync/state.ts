@@ -10,12 +10,12 @@ import type { JobDraft, Sending, Typed } from './draft';
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused' | 'unnamed';
 
 /** Rows that are only ever added, by the box in which they wait. */
-export type Box = 'outbox' | 'marksOut';
+export type Outbox = 'outbox' | 'marksOut';
 
 /** What is under way: whether the job's errands are done, some rows, or the facts. */
 type Asked =
   | { readonly kind: 'errands' }
-  | { readonly kind: 'rows'; readonly box: Box; readonly ids: readonly string[] }
+  | { readonly kind: 'rows'; readonly box: Outbox; readonly ids: readonly string[] }
   | { readonly kind: 'facts' };
 
 /** Why something was refused. */

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { blankJob } from '../job/document';
 import { NO_HISTORY, type StoredJob } from '../job/stored-job';
-import { comeToRest, fakeDevice, memoryServer } from './fake-devices';
+import { fakeDevice, memoryServer, settleAll } from './fake-devices';
 import { anAct, atRest, playHistory } from './fake-history';
 
 const blank = (): StoredJob => ({
@@ -44,7 +44,7 @@ test('two versions that are settled while readings are on their way: what was ch
   expect(one.state()).toMatchObject({ theirs: { revision: 2 } });
   await one.settles();
   await one.comesDue();
-  await comeToRest([one, other]);
+  await settleAll([one, other]);
   const last = await server.job();
   expect(last.document.facts.house.designBtuh).toBe(40_000);
   expect(last.readings.map(({ value }) => value)).toEqual([47]);
@@ -61,7 +61,7 @@ test('somebody saved other lines first: the save goes out on theirs, and nobody 
   one.enter('house.designBtuh', 40_000);
   await one.comesDue();
   await one.meets('answered');
-  await comeToRest([one, other]);
+  await settleAll([one, other]);
   const last = await server.job();
   expect(last.document.facts.house).toMatchObject({ designBtuh: 40_000, noLoadF: 61 });
   expect(one.state()).toMatchObject({ saveState: 'saved', problem: '', pending: {}, theirs: null });
@@ -90,7 +90,7 @@ test('a save heard of late, after somebody else’s: what was entered since is l
   });
   expect((await server.job()).document.facts.house.designBtuh).toBe(41_000);
   await one.settles();
-  await comeToRest([one, other]);
+  await settleAll([one, other]);
   expect((await server.job()).document.facts.house).toMatchObject({ designBtuh: 42_000, noLoadF: 61 });
   expect(one.state()).toMatchObject({ saveState: 'saved', problem: '', theirs: null });
 });
@@ -107,7 +107,7 @@ test('a save that was sent, and whose answer nobody heard, stays the same save a
   await other.comesDue();
   await other.meets('answered');
   await one.reopens(false);
-  await comeToRest([one, other]);
+  await settleAll([one, other]);
   expect((await server.job()).document.facts.house.noLoadF).toBe(62);
   expect(one.state().saved.document.facts.house.noLoadF).toBe(62);
 });

@@ -1,10 +1,10 @@
 import { sameValue } from '../job/document';
 import type { StoredJob } from '../job/stored-job';
-import { type Answer, keptHere } from './answer';
+import { type Answer, savedHere } from './answer';
 import type { SyncEffect, SyncEvent, Tick } from './event';
 import { factsLanded, factsRefused, isApart, joinedRefusal, type LandedRows, rowsLanded, rowsRefused } from './landing';
-import { takenUp } from './restore-draft';
-import { type Box, changesOf, isUnnamed, type Round, type SyncState, unnamedCount } from './state';
+import { restoredDraft } from './restore-draft';
+import { changesOf, isUnnamed, type Outbox, type Round, type SyncState, unnamedCount } from './state';
 
 /** What comes of an event: the state from then on, and what is to be done outside of it. */
 export interface SyncStep {
@@ -81,7 +81,7 @@ const ended = (state: SyncState, { at }: Tick): SyncStep => {
 };
 
 /** Rows of a box that are sent next: some at once, or one that was refused among others. */
-const nextRows = (state: SyncState, box: Box): readonly { readonly id: string }[] => {
+const nextRows = (state: SyncState, box: Outbox): readonly { readonly id: string }[] => {
   const { tried, alone } = state.line.round!;
   const [done, single] = [new Set(tried), new Set(alone)];
   const waiting = (state[box] as readonly { readonly id: string; readonly author: string }[]).filter(
@@ -138,7 +138,7 @@ const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncSt
   if (!round) return { state, effects: [] };
   // A fault of the server that comes again may lie in one thing that waits: the others go on without it.
   const isFault = answer.kind === 'lost' && answer.status === 500 && state.line.lostInARow > 0;
-  if (answer.kind === 'lost' && !isFault) return lost(state, keptHere(answer));
+  if (answer.kind === 'lost' && !isFault) return lost(state, savedHere(answer));
   const { asked } = round;
   if (asked.kind === 'rows')
     return goOn(
@@ -149,7 +149,7 @@ const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncSt
     );
   if (!sending) return goOn(state, tick);
   if (answer.kind === 'lost') {
-    const refusal = { saveState: 'lost', problem: keptHere(answer), isPassing: true } as const;
+    const refusal = { saveState: 'lost', problem: savedHere(answer), isPassing: true } as const;
     return goOn(withRound(state, { refusal: joinedRefusal(round.refusal, refusal) }), tick);
   }
   const done = { ...state, line: { ...state.line, sending: null } };
@@ -200,7 +200,7 @@ export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
       return event.drafts.length === 0
         ? { state, effects: [] }
         : {
-            state: takenUp(state, event.drafts, event.newId),
+            state: restoredDraft(state, event.drafts, event.newId),
             effects: [{ kind: 'keep' }, { kind: 'again', inMs: 0 }],
           };
     case 'received':

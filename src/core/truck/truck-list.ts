@@ -1,4 +1,4 @@
-import { dressedFeet, type NewCable, newCable } from '../changeout/new-cable';
+import { feetWithMakeup, type NewCable, newCable } from '../changeout/new-cable';
 import { shortCables } from '../changeout/short-cable';
 import { DEVICE_LABELS, type DeviceId } from '../devices/device';
 import { backupOf } from '../job/backup';
@@ -11,9 +11,9 @@ import { jobElements } from '../strips/from-job';
 import { ladder } from '../strips/ladder';
 import { ohmsItem } from '../strips/measured';
 import { capital } from '../units/capital';
-import { harnessInWall } from '../wiring/as-found';
+import { harnessAsFound } from '../wiring/as-found';
 import type { Cable, Harness } from '../wiring/harness';
-import { plan, wallCables } from '../wiring/plan';
+import { plan, thermostatCables } from '../wiring/plan';
 
 /** Something to take along. The same part of several jobs has one key. */
 export interface TruckLine {
@@ -50,7 +50,7 @@ const cableLines = ({ facts, confirmed }: TruckJob, planned: Harness): readonly 
   const short = new Map(shortCables(planned).map((each) => [each.cable, each]));
   const isInWall = facts.wiring.asFound !== null;
   return [
-    ...wallCables(planned).flatMap(({ id, label, gauge, lengthFt }): TruckLine[] => {
+    ...thermostatCables(planned).flatMap(({ id, label, gauge, lengthFt }): TruckLine[] => {
       const lacks = short.get(id);
       if (lacks) return [cableLine(gauge, lacks.pull, `${label}: the existing cable is too small.`)];
       const counted = COUNTED[id];
@@ -67,7 +67,7 @@ const cableLines = ({ facts, confirmed }: TruckJob, planned: Harness): readonly 
           {
             key: 'cable/shielded-pair',
             label: 'Shielded pair, 18 AWG',
-            amount: dressedFeet(facts.cables.thermostatLengthFt + facts.cables.outdoorLengthFt),
+            amount: feetWithMakeup(facts.cables.thermostatLengthFt + facts.cables.outdoorLengthFt),
             unit: 'ft' as const,
             why: 'For the outdoor sensor.',
           },
@@ -208,7 +208,7 @@ export const truckList = (job: TruckJob): readonly TruckLine[] => {
   const hasKit = backupOf(facts) === 'strips' && kitRows(facts).length > 0;
   return added([
     ...cableLines(job, planned),
-    ...jumperLines(planned, harnessInWall(facts, planned)),
+    ...jumperLines(planned, harnessAsFound(facts, planned)),
     ...deviceLines(job, planned),
     ...(hasKit ? [...kitLines(job), ...rungLines(job)] : []),
   ]).filter(({ key }) => !onSite.has(key));

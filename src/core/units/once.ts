@@ -14,7 +14,7 @@ export const once = <T>(work: () => T): (() => T) => {
  * A function that keeps its answers by a key made of its argument.
  * @param key equal for arguments that give equal answers
  */
-export const memo = <A, T>(key: (argument: A) => string, work: (argument: A) => T): ((argument: A) => T) => {
+export const memoize = <A, T>(key: (argument: A) => string, work: (argument: A) => T): ((argument: A) => T) => {
   const kept = new Map<string, T>();
   return (argument) => {
     const name = key(argument);

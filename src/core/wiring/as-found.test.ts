@@ -8,8 +8,8 @@ import { jobModel } from '../model/job-model';
 import {
   addConductor,
   addJumper,
-  freeColours,
-  harnessInWall,
+  freeColors,
+  harnessAsFound,
   landEnd,
   removeConductor,
   removeJumper,
@@ -17,7 +17,7 @@ import {
   withWires,
 } from './as-found';
 import { differences } from './differences';
-import { colourName, parseRef } from './harness';
+import { colorName, parseRef } from './harness';
 import { plan } from './plan';
 import { benchFor, supplyOf, wiringState } from './state';
 
@@ -43,7 +43,7 @@ describe('the record', () => {
     );
     expect(differing(rows)).toEqual([]);
     expect(findingsOf(found(rows))).toEqual(findingsOf(base));
-    expect(harnessInWall(base, planned).conductors).toEqual(planned.conductors);
+    expect(harnessAsFound(base, planned).conductors).toEqual(planned.conductors);
   });
 
   test('an end is landed, taken off, and landed back', () => {
@@ -67,7 +67,7 @@ describe('the record', () => {
     expect(addJumper(joined, at('air-handler', 'G'), at('air-handler', 'R'))).toBe(joined);
     expect(addJumper(rows, at('air-handler', 'R'), at('air-handler', 'R'))).toBe(rows);
     expect(removeJumper(joined, { from: at('air-handler', 'R'), to: at('air-handler', 'G') })).toEqual(rows);
-    expect(freeColours(rows, 'outdoor-cable')).toEqual(
+    expect(freeColors(rows, 'outdoor-cable')).toEqual(
       ['orange', 'black', 'pink', 'grey'].filter(
         (colour) => !rows.some((row) => row.cable === 'outdoor-cable' && row.colour === colour),
       ),
@@ -246,7 +246,7 @@ describe('rules of what is in the wall', () => {
     const wEnd = harness.conductors.find(({ id }) => id.startsWith('leads-interlock') && id.endsWith('white'))!;
     const facts = recorded(dual, (all) => landEnd(all, wEnd.id, 'to', { device: 'outdoor-unit', mark: 'Y' }));
     expect(
-      wiringState(facts, harnessInWall(facts, harness), { ...DEFAULT_MOMENT, call: 'heat-1' }).chattering,
+      wiringState(facts, harnessAsFound(facts, harness), { ...DEFAULT_MOMENT, call: 'heat-1' }).chattering,
     ).toContain('interlock');
     expect(errors(facts).map(({ rule }) => rule)).toContain('comes-to-rest');
   });
@@ -272,7 +272,7 @@ describe('rules of what is in the wall', () => {
 });
 
 test('a gray conductor is said so, whatever name its record was begun with', () => {
-  expect([colourName('grey'), colourName('red'), colourName(null), colourName(null, 'none left')]).toEqual([
+  expect([colorName('grey'), colorName('red'), colorName(null), colorName(null, 'none left')]).toEqual([
     'gray',
     'red',
     'conductor',

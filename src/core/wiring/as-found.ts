@@ -2,7 +2,7 @@ import type { Facts } from '../job/document';
 import type { WireRow } from '../job/facts/wiring';
 import {
   type Cable,
-  COLOURS,
+  COLORS,
   type Conductor,
   type Harness,
   type Jumper,
@@ -52,7 +52,7 @@ const rowsOf = (rows: readonly WireRow[], cable: Cable['id']): NamedRow[] => {
 const conductorOf = ({ row, id }: NamedRow, cable: Cable, carries: ReadonlyMap<string, string>): Conductor => ({
   id,
   cable: cable.id,
-  colour: COLOURS.find((each) => each === row.colour) ?? null,
+  colour: COLORS.find((each) => each === row.colour) ?? null,
   from: parseRef(row.from),
   to: parseRef(row.to),
   carries: carries.get(id) ?? 'as found',
@@ -95,7 +95,7 @@ export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness =
 };
 
 /** What is in the wall: as recorded, or as planned where nobody has recorded it. */
-export const harnessInWall = (facts: Facts, planned: Harness): Harness =>
+export const harnessAsFound = (facts: Facts, planned: Harness): Harness =>
   facts.wiring.asFound === null ? planned : withWires(planned, facts.wiring.asFound);
 
 const cableOf = (conductor: WireId) => conductor.slice(0, conductor.indexOf('/')) as Cable['id'];
@@ -131,12 +131,12 @@ export const removeJumper = (rows: readonly WireRow[], { from, to }: Pick<Jumper
   rows.filter((row) => !isLink(row, jumperId(from, to)));
 
 /** Colours that a cable could still have, for a conductor that the plan does not know. */
-export const freeColours = (rows: readonly WireRow[], cable: string): string[] =>
-  COLOURS.filter((colour) => !rows.some((row) => row.cable === cable && row.colour === colour));
+export const freeColors = (rows: readonly WireRow[], cable: string): string[] =>
+  COLORS.filter((colour) => !rows.some((row) => row.cable === cable && row.colour === colour));
 
 /** Adds a conductor to a cable, landed nowhere. */
 export const addConductor = (rows: readonly WireRow[], cable: string, colour: string): readonly WireRow[] =>
-  freeColours(rows, cable).includes(colour) ? [...rows, { cable, colour, from: '', to: '' }] : rows;
+  freeColors(rows, cable).includes(colour) ? [...rows, { cable, colour, from: '', to: '' }] : rows;
 
 /** Takes a conductor out of the record altogether. */
 export const removeConductor = (rows: readonly WireRow[], conductor: WireId): readonly WireRow[] => {

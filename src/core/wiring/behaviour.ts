@@ -12,7 +12,7 @@ export const statesByCall = (facts: Facts, bench: Bench, moment: Moment): States
   new Map(callsOf(facts).map((call) => [call, bench.at(facts, { ...moment, call })]));
 
 /** One coil that does otherwise than in another harness, and in which calls. */
-export interface BehaviourChange {
+export interface BehaviorChange {
   readonly coil: Coil;
   readonly kind: 'lost' | 'extra' | 'chatters';
   readonly calls: readonly CallId[];
@@ -29,18 +29,18 @@ export const workingCoils = (harness: Harness): Coil[] =>
  * What one set of states does otherwise than another: coils lost, coils that run uncalled, coils that chatter.
  * @param coils the coils that are looked at: those that work, unless said otherwise
  */
-export const behaviourChanges = (
+export const behaviorChanges = (
   harness: Harness,
   before: StatesByCall,
   after: StatesByCall,
   coils: readonly Coil[] = workingCoils(harness),
-): BehaviourChange[] =>
+): BehaviorChange[] =>
   coils.flatMap((coil) => {
     const calls = [...before.keys()];
     const change = (
-      kind: BehaviourChange['kind'],
+      kind: BehaviorChange['kind'],
       is: (was: WiringState, now: WiringState) => boolean,
-    ): BehaviourChange[] => {
+    ): BehaviorChange[] => {
       const where = calls.filter((call) => is(before.get(call)!, after.get(call)!));
       return where.length === 0 ? [] : [{ coil, kind, calls: where }];
     };
@@ -60,7 +60,7 @@ const callWords = (calls: readonly CallId[], all: number) =>
   calls.length === all ? 'every call' : calls.map((call) => CALLS[call].short.toLowerCase()).join(', ');
 
 /** A change of behaviour in words: “Contactor does not pull in: heat, cool.” */
-export const changeWords = ({ coil, kind, calls }: BehaviourChange, all: number): string =>
+export const changeWords = ({ coil, kind, calls }: BehaviorChange, all: number): string =>
   `${coil.label} ${KIND_WORDS[kind]}: ${callWords(calls, all)}.`;
 
 /** Whether a fuse opens, in words; null where it holds in every call. */

@@ -1,7 +1,7 @@
 import { checkEquipment } from '../check/equipment';
 import type { ConditionId } from '../control/conditions';
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
-import { under } from '../control/scenario';
+import { withCondition } from '../control/scenario';
 import { COMPRESSOR_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
@@ -20,7 +20,7 @@ const energised = (facts: Facts, call: CallId, condition?: ConditionId) =>
     ...DEFAULT_MOMENT,
     outdoorF: 20,
     call,
-    ...(condition ? { scenario: under(condition) } : {}),
+    ...(condition ? { scenario: withCondition(condition) } : {}),
   }).energised;
 const rules = (facts: Facts) => checkEquipment(jobModel(facts)).map(({ rule }) => rule);
 
@@ -80,7 +80,7 @@ test('a relay in R or in the auxiliary call is refused, with the place where it 
   for (const loadControl of ['R', 'AUX'] as const)
     expect(refusals(boxed({ loadControl }))[0]).toMatchObject({
       rule: 'load-control-in-heat',
-      mendBy: [{ path: 'boxes.loadControl', value: 'Y' }],
+      fixBy: [{ path: 'boxes.loadControl', value: 'Y' }],
     });
 });
 
@@ -181,7 +181,7 @@ describe('a dehumidistat', () => {
   test('slowing in every call is refused, with the input where it belongs', () => {
     expect(refusals(boxed({ dehumidify: 'always' }))[0]).toMatchObject({
       rule: 'dehumidistat-in-heat',
-      mendBy: [{ path: 'boxes.dehumidify', value: 'cooling' }],
+      fixBy: [{ path: 'boxes.dehumidify', value: 'cooling' }],
     });
   });
 });

@@ -3,15 +3,15 @@ import { DEVICE_LABELS } from '../devices/device';
 import { backupOf } from '../job/backup';
 import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '../job/document';
 import { jobModel } from '../model/job-model';
-import { perFacts } from '../model/memoize-by-facts';
-import { memo } from '../units/once';
-import { behaviourChanges, changeWords } from './behaviour';
+import { memoizeByFacts } from '../model/memoize-by-facts';
+import { memoize } from '../units/once';
+import { behaviorChanges, changeWords } from './behaviour';
 import { type Harness, jumperWords, landedConductors, refText, type TerminalRef } from './harness';
 import { plan } from './plan';
 import { refusals } from './refusals';
 
 /** One side of a question that practitioners answer differently. */
-export interface School {
+export interface Method {
   readonly label: string;
   readonly changes: readonly FactChange[];
 }
@@ -20,7 +20,7 @@ export interface School {
 export interface Choice {
   readonly id: string;
   readonly question: string;
-  readonly schools: readonly School[];
+  readonly schools: readonly Method[];
   readonly applies: (facts: Facts) => boolean;
 }
 
@@ -80,8 +80,8 @@ export const CHOICES: readonly Choice[] = [
 ];
 
 /** What a school would be here: whether it is the one in force, what changes in wires, and what in behaviour. */
-export interface SchoolHere {
-  readonly school: School;
+export interface MethodHere {
+  readonly school: Method;
   readonly isInForce: boolean;
   readonly refusedWhy: string | null;
   readonly wires: readonly string[];
@@ -95,7 +95,7 @@ export const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts
 /** A list or number in force counts as the same school whatever its figures: what matters is whether there is one. */
 const isSet = (value: unknown) => (Array.isArray(value) ? value.length > 0 : value !== null);
 
-const isInForce = (facts: Facts, { changes }: School): boolean =>
+const isInForce = (facts: Facts, { changes }: Method): boolean =>
   changes.every(({ path, value }) => {
     const now = factValue(facts, path);
     return typeof value === 'object' || typeof value === 'number' ? isSet(now) === isSet(value) : now === value;
@@ -126,7 +126,7 @@ interface OtherSchool {
   readonly roomy: Facts;
 }
 
-const otherSchool = (facts: Facts, { changes }: School): OtherSchool => {
+const otherSchool = (facts: Facts, { changes }: Method): OtherSchool => {
   const before = wiresOf(jobModel(facts).planned);
   const other = withChanges(facts, changes);
   const otherPlan = plan(other);
@@ -145,22 +145,22 @@ const otherSchool = (facts: Facts, { changes }: School): OtherSchool => {
 };
 
 /** What each school would be on a job, once for its facts. */
-const otherSchools = perFacts((facts) =>
-  memo(
-    ({ changes }: School) => JSON.stringify(changes),
+const otherSchools = memoizeByFacts((facts) =>
+  memoize(
+    ({ changes }: Method) => JSON.stringify(changes),
     (school) => otherSchool(facts, school),
   ),
 );
 
 /** Both sides of a question for a job, against what is in force, nothing wrong with either. */
-export const schoolsHere = (facts: Facts, choice: Choice, moment: Moment): SchoolHere[] =>
+export const methodsHere = (facts: Facts, choice: Choice, moment: Moment): MethodHere[] =>
   choice.schools.map((school) => {
     const base = { school, isInForce: isInForce(facts, school), refusedWhy: null, wires: [], behaviour: [] };
     if (base.isInForce) return base;
     const other = otherSchools(facts)(school);
     if (other.refusedWhy !== null) return { ...base, refusedWhy: other.refusedWhy };
     const here = jobModel(facts).soundStates(moment);
-    const changes = behaviourChanges(other.plan, here, jobModel(other.roomy).soundStates(moment));
+    const changes = behaviorChanges(other.plan, here, jobModel(other.roomy).soundStates(moment));
     return { ...base, wires: other.wires, behaviour: changes.map((change) => changeWords(change, here.size)) };
   });
 

@@ -1,6 +1,6 @@
 import type { Moment } from '../control/moment';
 import type { Facts } from '../job/document';
-import { type BehaviourChange, behaviourChanges, changeWords, fuseWords, statesByCall } from './behaviour';
+import { type BehaviorChange, behaviorChanges, changeWords, fuseWords, statesByCall } from './behaviour';
 import type { Harness } from './harness';
 import { singleMoves } from './moves';
 import { type Bench, benchOf, type Supply } from './state';
@@ -11,7 +11,7 @@ export interface Difference {
   readonly words: string;
   /** What a sound system would do wrong with this alone; empty: nothing. */
   readonly effects: readonly string[];
-  readonly changes: readonly BehaviourChange[];
+  readonly changes: readonly BehaviorChange[];
 }
 
 /**
@@ -32,7 +32,7 @@ export const differences = (
   return moves.map(({ id, words, apply }) => {
     const after = statesByCall(facts, benchOf(apply(planned), supply), moment);
     const fuse = fuseWords(after);
-    const changes = behaviourChanges(planned, before, after);
+    const changes = behaviorChanges(planned, before, after);
     return { id, words, changes, effects: fuse ? [fuse] : changes.map((change) => changeWords(change, before.size)) };
   });
 };

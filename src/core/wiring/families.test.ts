@@ -5,7 +5,7 @@ import { sourcesOf } from '../circuit/network';
 import { toSpice } from '../circuit/spice';
 import { CONDITIONS } from '../control/conditions';
 import { callsOf, DEFAULT_MOMENT } from '../control/moment';
-import { type Scenario, SOUND, under, withFault } from '../control/scenario';
+import { NO_FAULTS, type Scenario, withCondition, withFault } from '../control/scenario';
 import { reachableBanks } from '../devices/air-handler';
 import {
   bankCoilId,
@@ -32,7 +32,7 @@ const FAMILIES = families();
 const anyFamily = fc.constantFrom(...FAMILIES);
 const backupCoils = (facts: Facts): CoilId[] =>
   facts.system.backup === 'furnace' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
-const wired = (facts: Facts, call: WiringState['moment']['call'], outdoorF: number, scenario: Scenario = SOUND) =>
+const wired = (facts: Facts, call: WiringState['moment']['call'], outdoorF: number, scenario: Scenario = NO_FAULTS) =>
   jobModel(facts, scenario).state({ ...DEFAULT_MOMENT, call, outdoorF });
 
 describe('every family that can be wired', () => {
@@ -105,7 +105,7 @@ describe('every family that can be wired', () => {
         ({ facts }, outdoorF, conditions) => {
           const isChosen = facts.furnace.tempersDefrost && facts.furnace.interlock === 'none';
           for (const call of callsOf(facts).filter((each) => each !== 'defrost' || !isChosen)) {
-            const { energised } = wired(facts, call, outdoorF, under(...conditions));
+            const { energised } = wired(facts, call, outdoorF, withCondition(...conditions));
             expect(energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL)).toBe(false);
           }
         },

@@ -1,9 +1,9 @@
 import type { Moment } from '../control/moment';
 import type { FaultCode } from '../control/scenario';
 import type { Facts } from '../job/document';
-import { behaviourChanges, changeWords, fuseWords, statesByCall } from './behaviour';
+import { behaviorChanges, changeWords, fuseWords, statesByCall } from './behaviour';
 import { faultsOf } from './fault';
-import { type Bench, soundly } from './state';
+import { asPlannedState, type Bench } from './state';
 
 /** What one fault would do, in words. */
 export interface FaultRow {
@@ -14,12 +14,12 @@ export interface FaultRow {
 
 /** Every single fault of a harness with what it does in every call; a fault that shows in no coil has no effects. */
 export const faultTable = (facts: Facts, bench: Bench, moment: Moment): FaultRow[] => {
-  const sound = soundly(moment);
+  const sound = asPlannedState(moment);
   const before = statesByCall(facts, bench, sound);
   return faultsOf(bench.harness).map(({ code, words }) => {
     const after = statesByCall(facts, bench, { ...sound, scenario: { conditions: [], faults: [code] } });
     const fuse = fuseWords(after);
-    const changes = behaviourChanges(bench.harness, before, after);
+    const changes = behaviorChanges(bench.harness, before, after);
     return { code, words, effects: fuse ? [fuse] : changes.map((change) => changeWords(change, before.size)) };
   });
 };

@@ -6,7 +6,7 @@ import type { CoilId, ContactId } from '../devices/ids';
 import { once } from '../units/once';
 import {
   type CableId,
-  colourName,
+  colorName,
   type Harness,
   type JumperId,
   jumperWords,
@@ -116,7 +116,7 @@ const namedConductors = (harness: Harness) => {
   const label = new Map(harness.cables.map((cable) => [cable.id, cable.label.toLowerCase()]));
   return landedConductors(harness).map((conductor) => {
     const { cable, colour, from, to } = conductor;
-    const name = `${colourName(colour, 'missing')} conductor of the ${label.get(cable) ?? 'cable'}, ${from.mark} to ${to.mark}`;
+    const name = `${colorName(colour, 'missing')} conductor of the ${label.get(cable) ?? 'cable'}, ${from.mark} to ${to.mark}`;
     return { conductor, name };
   });
 };
@@ -169,7 +169,7 @@ const touchingConductors = (harness: Harness): NamedFault[] => {
       const one = landed[at]!;
       return {
         code: `short:${one.id}+${other.id}`,
-        words: `${colourName(one.colour)} and ${colourName(other.colour)} touching in the ${label.get(cable)}, ${one.from.mark} and ${other.from.mark}`,
+        words: `${colorName(one.colour)} and ${colorName(other.colour)} touching in the ${label.get(cable)}, ${one.from.mark} and ${other.from.mark}`,
         fault: {
           kind: 'touching',
           wires: [one.id, other.id],
@@ -195,7 +195,7 @@ const swaps = (harness: Harness): NamedFault[] =>
           .filter((other) => other.cable === one.cable)
           .map((other) => ({
             code: `swap:${one.id}+${other.id}@${device}`,
-            words: `${colourName(one.colour)} and ${colourName(other.colour)} swapped at the ${DEVICE_LABELS[device].toLowerCase()}, ${before} and ${mark}`,
+            words: `${colorName(one.colour)} and ${colorName(other.colour)} swapped at the ${DEVICE_LABELS[device].toLowerCase()}, ${before} and ${mark}`,
             fault: {
               kind: 'swapped',
               wires: [one.id, other.id],

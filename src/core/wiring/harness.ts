@@ -33,7 +33,7 @@ export type JumperId = `jumper/${string}`;
 export interface Conductor {
   readonly id: WireId;
   readonly cable: CableId;
-  readonly colour: Colour | null;
+  readonly colour: WireColor | null;
   readonly from: TerminalRef | null;
   readonly to: TerminalRef | null;
   readonly carries: string;
@@ -63,14 +63,14 @@ export interface Harness {
 }
 
 /** Colours of a control cable in the order they are added as it grows. Convention, not proof. */
-export const COLOURS = ['red', 'white', 'green', 'blue', 'yellow', 'brown', 'orange', 'black', 'pink', 'grey'] as const;
-export type Colour = (typeof COLOURS)[number];
+export const COLORS = ['red', 'white', 'green', 'blue', 'yellow', 'brown', 'orange', 'black', 'pink', 'grey'] as const;
+export type WireColor = (typeof COLORS)[number];
 
 /** Whether a text is a conductor's color. */
-export const isColour = (text: string): text is Colour => COLOURS.some((colour) => colour === text);
+export const isWireColor = (text: string): text is WireColor => COLORS.some((colour) => colour === text);
 
 /** A conductor's color as it is said; records keep the name that they were begun with. */
-export const colourName = (colour: string | null, otherwise = 'conductor'): string =>
+export const colorName = (colour: string | null, otherwise = 'conductor'): string =>
   colour === 'grey' ? 'gray' : (colour ?? otherwise);
 
 export const refText = ({ device, mark }: TerminalRef): string => `${device}.${mark}`;
@@ -119,7 +119,7 @@ const isLanded = (conductor: Conductor): conductor is LandedConductor =>
 export const landedConductors = ({ conductors }: Harness): LandedConductor[] => conductors.filter(isLanded);
 
 /** Colours of a cable that are coiled back unused. */
-export const sparesOf = ({ conductors }: Harness, cable: CableId): Colour[] =>
+export const sparesOf = ({ conductors }: Harness, cable: CableId): WireColor[] =>
   conductors.flatMap((each) =>
     each.cable === cable && each.from === null && each.to === null && each.colour !== null ? [each.colour] : [],
   );

@@ -90,8 +90,8 @@ describe('the mistake is said by its name, first, with what the unit then does',
 
   test('its one tap puts it right', () => {
     const facts = found(exchanged);
-    const { mendBy } = mistakeIn(facts);
-    const mended = applyChanges({ ...blankJob(), facts }, mendBy!).facts;
+    const { fixBy } = mistakeIn(facts);
+    const mended = applyChanges({ ...blankJob(), facts }, fixBy!).facts;
     expect(checkEquipment(jobModel(mended))).toEqual(checkEquipment(jobModel(base)));
   });
 
@@ -122,7 +122,7 @@ test('an O/B wire on the thermostat’s common is sent home by its own name', ()
   const twoValves: Facts = { ...base, thermostat: { ...base.thermostat, valveTerminals: 'O+B' } };
   const blue = found((rows) => landEnd(rows, 'thermostat-cable/blue', 'from', at('thermostat', 'B')), twoValves);
   const rule = checkEquipment(jobModel(blue)).find((finding) => finding.rule === 'common-not-on-output')!;
-  expect(rule.mend).toMatch(/^Blue goes back to thermostat C\. Some older equipment uses B for common/);
+  expect(rule.fix).toMatch(/^Blue goes back to thermostat C\. Some older equipment uses B for common/);
   const lamp: Facts = {
     ...base,
     outdoorUnit: { ...base.outdoorUnit, faultOutput: 'lamp' },
@@ -132,7 +132,7 @@ test('an O/B wire on the thermostat’s common is sent home by its own name', ()
   const onLamp = found((rows) => landEnd(rows, 'thermostat-cable/blue', 'from', at('thermostat', 'X')), lamp);
   const said = checkEquipment(jobModel(onLamp)).find((finding) => finding.rule === 'common-not-on-output')!;
   expect(said.what).toMatch(/lamp input/);
-  expect(`${said.what} ${said.mend} ${said.why}`).not.toMatch(/hot in heating/);
+  expect(`${said.what} ${said.fix} ${said.why}`).not.toMatch(/hot in heating/);
 });
 
 test('the trace follows the call’s own way: with AUX–E out, emergency heat stops at the jumper', () => {

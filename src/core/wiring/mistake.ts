@@ -88,14 +88,14 @@ export const mistakeOf = (
       severity: found.some(({ severity }) => severity === 'error') ? 'error' : 'warning',
       what: [...least.map(({ words }) => sentence(words)), ...does].join(' '),
       why: 'The fewest wiring changes that explain everything found here.',
-      mend: `Power off, verified dead. ${least.map(({ home }) => home).join(' ')}`,
+      fix: `Power off, verified dead. ${least.map(({ home }) => home).join(' ')}`,
       page: 'wiring',
       at: least[0]!.wires[0]!,
       aspect: least
         .map(({ id }) => id)
         .join('+')
         .slice(0, 120),
-      mendBy: [{ path: 'wiring.asFound', value: rows }],
+      fixBy: [{ path: 'wiring.asFound', value: rows }],
       moves: least.map(({ words, home }) => ({ words: sentence(words), home })),
     },
     explains: wanted,

@@ -4,7 +4,7 @@ import { capital } from '../units/capital';
 import { addJumper, landEnd, removeConductor, removeJumper } from './as-found';
 import {
   type Cable,
-  colourName,
+  colorName,
   type Conductor,
   type Harness,
   type Jumper,
@@ -57,7 +57,7 @@ const functionWords = (conductor: Conductor): string => {
   return carries.startsWith(place) ? carries : `${place} ${carries}`;
 };
 
-const colourWords = ({ colour }: Conductor) => colourName(colour);
+const colourWords = ({ colour }: Conductor) => colorName(colour);
 
 /** How one end differs, in words; null where it does not. */
 const endWords = (was: TerminalRef | null, is: TerminalRef | null): string | null => {

@@ -7,7 +7,7 @@ import { findingKey } from '../job/finding';
 import { type JobModel, jobModel } from '../model/job-model';
 import { predict } from '../model/predict';
 import { wireRows } from './as-found';
-import { allCoils, behaviourChanges } from './behaviour';
+import { allCoils, behaviorChanges } from './behaviour';
 import { differences } from './differences';
 import { families, type Family, familyById } from './families';
 import type { TerminalRef } from './harness';
@@ -56,12 +56,12 @@ const doesHarm = (model: JobModel, sound: JobModel): boolean => {
   const subject = wiringSubject(model.facts, model.sound, model.wall);
   const coils = allCoils(subject.harness);
   return (
-    behaviourChanges(subject.harness, subject.plannedCold, subject.cold, coils).length > 0 ||
-    behaviourChanges(subject.harness, subject.plannedMild, subject.mild, coils).length > 0 ||
+    behaviorChanges(subject.harness, subject.plannedCold, subject.cold, coils).length > 0 ||
+    behaviorChanges(subject.harness, subject.plannedMild, subject.mild, coils).length > 0 ||
     sensorOhms(model) !== sensorOhms(sound) ||
     besideOwnTransformer(model) !== besideOwnTransformer(sound) ||
     conditionsOf(model.facts).some(
-      ({ id }) => behaviourChanges(subject.harness, subject.plannedDuring(id), subject.during(id), coils).length > 0,
+      ({ id }) => behaviorChanges(subject.harness, subject.plannedDuring(id), subject.during(id), coils).length > 0,
     )
   );
 };
@@ -175,7 +175,7 @@ test('a gas valve that is fed past its limit is an error by name, though every c
     /^When the furnace limit opens: gas valve pulls in/,
   );
   const subject = wiringSubject(model.facts, model.sound, model.wall);
-  expect(behaviourChanges(subject.harness, subject.plannedCold, subject.cold)).toEqual([]);
+  expect(behaviorChanges(subject.harness, subject.plannedCold, subject.cold)).toEqual([]);
 });
 
 test('a lamp that no longer lights is found, though no call needs it', () => {

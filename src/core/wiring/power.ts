@@ -6,7 +6,7 @@ import { DROP_OUT_VOLTS } from '../units/control-volts';
 import { conductorOhms } from '../units/copper';
 import type { StatesByCall } from './behaviour';
 import { type Cable, type Harness, landedConductors, refText } from './harness';
-import { wallCables } from './plan';
+import { thermostatCables } from './plan';
 import type { WiringState } from './state';
 
 /** Whether a coil loads the transformer: it is in, or has volts enough to hum. */
@@ -57,7 +57,7 @@ export interface PowerReport {
 export const powerReport = (facts: Facts, harness: Harness, states: StatesByCall): PowerReport => {
   const { call, va } = heaviestCall(harness, states);
   const { solution, fuseOpenedAtAmps, network } = states.get(call)!;
-  const drops = wallCables(harness).map((cable): CableDrop => {
+  const drops = thermostatCables(harness).map((cable): CableDrop => {
     const ohms = conductorOhms(cable.gauge, cable.lengthFt);
     const lost = landedConductors(harness)
       .filter((conductor) => conductor.cable === cable.id && conductor.colour !== null)

@@ -262,8 +262,10 @@ describe('a defrost', () => {
   test('is held while the coil is warm, and says so', () => {
     const warm = jobModel(base).state({ ...DEFAULT_MOMENT, outdoorF: 55, call: 'defrost' });
     expect(warm.signals.has('defrost')).toBe(false);
-    expect(warm.held).toMatchObject([{ source: 'defrost', why: expect.stringMatching(/the coil is about 43 °F/) }]);
-    expect(jobModel(base).state({ ...DEFAULT_MOMENT, outdoorF: 35, call: 'defrost' }).held).toEqual([]);
+    expect(warm.lockedOut).toMatchObject([
+      { source: 'defrost', why: expect.stringMatching(/the coil is about 43 °F/) },
+    ]);
+    expect(jobModel(base).state({ ...DEFAULT_MOMENT, outdoorF: 35, call: 'defrost' }).lockedOut).toEqual([]);
   });
 
   test('runs on second stage where the board brings it, whatever the thermostat calls', () => {

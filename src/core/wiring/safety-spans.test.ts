@@ -1,7 +1,7 @@
 import { findingsOf } from '../check';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
-import { addJumper, harnessInWall, wireRows } from './as-found';
+import { addJumper, harnessAsFound, wireRows } from './as-found';
 import { families, familyById } from './families';
 import { faultsOf } from './fault';
 import { jumperId, refText } from './harness';
@@ -59,7 +59,7 @@ describe('the pressure-switch circuit of a gas furnace', () => {
 
   it('asks for nothing where a correct furnace was recorded without a jumper there', () => {
     const recorded = withRows(facts, wireRows(plan(facts)));
-    expect(findingsOf(jobModel(recorded)).filter(({ mend }) => /jumper/i.test(mend))).toEqual([]);
+    expect(findingsOf(jobModel(recorded)).filter(({ fix }) => /jumper/i.test(fix))).toEqual([]);
   });
 
   it('reads a record of an older version, which named it a jumper, as the same wall', () => {
@@ -69,7 +69,7 @@ describe('the pressure-switch circuit of a gas furnace', () => {
       { device: 'furnace', mark: 'PS2' },
     );
     const old = withRows(facts, [...rows]);
-    const harness = harnessInWall(old, plan(old));
+    const harness = harnessAsFound(old, plan(old));
     expect(harness.jumpers.map(({ id }) => id)).not.toContain(
       jumperId({ device: 'furnace', mark: 'PS1' }, { device: 'furnace', mark: 'PS2' }),
     );
@@ -89,7 +89,7 @@ describe('a safety that was found bridged', () => {
     const rows = addJumper(wireRows(plan(facts)), { device, mark: one }, { device, mark: other });
     const found = findingsOf(jobModel(withRows(facts, [...rows]))).filter(({ rule }) => rule === 'safety-not-bridged');
     expect(found).toEqual([expect.objectContaining({ severity: 'error', what: expect.stringContaining(words) })]);
-    expect(found[0]!.mend).toMatch(/Take out what leads around it/);
+    expect(found[0]!.fix).toMatch(/Take out what leads around it/);
   });
 
   it('has a chain of contacts in series as one span: the interlock kit from Y-in to Y-out', () => {

@@ -3,14 +3,14 @@ import type { Edge, Network } from '../circuit/network';
 import { type Settled, type Settler, settlerFor } from '../circuit/settle';
 import type { Solution } from '../circuit/solve';
 import type { Moment } from '../control/moment';
-import { type FaultCode, isSound, type Scenario, SOUND } from '../control/scenario';
+import { type FaultCode, hasNoFaults, NO_FAULTS, type Scenario } from '../control/scenario';
 import type { Signal } from '../control/signal';
-import { control, type Held } from '../control/thermostat';
+import { control, type LockedOut } from '../control/thermostat';
 import { type DeviceId, nodeOf, referenceOf } from '../devices/device';
 import type { CoilId } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { PULL_IN_VOLTS } from '../units/control-volts';
-import { memo, once } from '../units/once';
+import { memoize, once } from '../units/once';
 import { faultedEdges, faultedRelays, faultFinder, movesEnds } from './fault';
 import { type Harness, refText, type TerminalRef } from './harness';
 import { networksOf, type Wired } from './to-network';
@@ -38,7 +38,7 @@ export interface Solved {
 export interface WiringState extends Solved {
   readonly moment: Moment;
   readonly signals: ReadonlySet<Signal>;
-  readonly held: readonly Held[];
+  readonly lockedOut: readonly LockedOut[];
 }
 
 /** A fuse holds some overload for a while; above this share of its rating it opens, sooner or later. Our judgement. */
@@ -103,7 +103,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
   const find = faultFinder(harness);
   const soundShape = once(() => newSettler(networks(new Set(), 0).network));
   /** A set of faults with what it does to the relays, and the settler of its shape. */
-  const broken = memo(
+  const broken = memoize(
     (codes: readonly FaultCode[]) => codes.join('~'),
     (codes) => {
       const faults = find(codes).map(({ fault }) => fault);
@@ -179,7 +179,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
     };
   };
 
-  const kept = memo(
+  const kept = memoize(
     ({ signals, outdoorF, codes }: { signals: ReadonlySet<Signal>; outdoorF: number; codes: readonly FaultCode[] }) =>
       `${[...signals].sort().join(' ')}|${feels ? outdoorF : ''}|${codes.join('~')}`,
     ({ signals, outdoorF, codes }) => solve(signals, outdoorF, codes),
@@ -189,13 +189,13 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
     harness,
     under,
     at: (facts, moment) => {
-      const { signals, held } = control(facts, moment);
+      const { signals, lockedOut } = control(facts, moment);
       const solved = under(signals, moment.outdoorF, moment.scenario.faults);
       const { solution, energised, chattering, fuseOpenedAtAmps } = solved;
       return {
         moment,
         signals,
-        held,
+        lockedOut: lockedOut,
         get network() {
           return solved.network;
         },
@@ -237,7 +237,8 @@ export const terminalVolts = ({ volts }: Solved, device: DeviceId, mark: string)
   volts.get(nodeOf(device, mark)) ?? 0;
 
 /** A moment as it would be with nothing wrong. */
-export const soundly = (moment: Moment): Moment => (isSound(moment.scenario) ? moment : { ...moment, scenario: SOUND });
+export const asPlannedState = (moment: Moment): Moment =>
+  hasNoFaults(moment.scenario) ? moment : { ...moment, scenario: NO_FAULTS };
 
 /** A moment with something tried. */
-export const trying = (moment: Moment, scenario: Scenario): Moment => ({ ...moment, scenario });
+export const withScenario = (moment: Moment, scenario: Scenario): Moment => ({ ...moment, scenario });

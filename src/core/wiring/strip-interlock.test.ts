@@ -1,12 +1,12 @@
 import { backupNeeds } from '../balance/backup-need';
-import { crossingChart } from '../balance/chart';
-import { crossingAt, jobGates } from '../balance/from-job';
+import { balanceChart } from '../balance/chart';
+import { balanceAt, jobLockouts } from '../balance/from-job';
 import { supplyStates } from '../balance/supply-states';
 import { jobPlant } from '../balance/year/from-job';
 import { hourOf } from '../balance/year/hour';
 import { checkEquipment } from '../check/equipment';
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
-import { under } from '../control/scenario';
+import { withCondition } from '../control/scenario';
 import { control } from '../control/thermostat';
 import { COMPRESSOR_COIL } from '../devices/ids';
 import type { Facts } from '../job/document';
@@ -46,7 +46,7 @@ const brings = (facts: Facts, call: CallId, outdoorF: number, shed = false) => {
     ...DEFAULT_MOMENT,
     outdoorF,
     call,
-    ...(shed ? { scenario: under('utility-shed') } : {}),
+    ...(shed ? { scenario: withCondition('utility-shed') } : {}),
   });
   return [
     ...(energised.has(COMPRESSOR_COIL) ? ['C'] : []),
@@ -62,7 +62,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
     expect(brings(facts, 'heat-aux', 0)).toBe('12');
     expect(brings(facts, 'defrost', 20)).not.toContain('2');
     const why = (outdoorF: number) =>
-      control(facts, { ...DEFAULT_MOMENT, outdoorF, call: 'heat-aux' }).held.map((held) => held.why);
+      control(facts, { ...DEFAULT_MOMENT, outdoorF, call: 'heat-aux' }).lockedOut.map((held) => held.why);
     expect(why(20)).toEqual([expect.stringContaining('the strip interlock keeps bank 2 off')]);
     expect(why(0)).toEqual([expect.stringContaining('locked out below 5 °F')]);
   });
@@ -101,7 +101,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
 test('a bank that is not there, or the first, cannot be held: refused, with what to do', () => {
   const facts = holding('w1-w2+aux-e+single+w-out+o');
   const none: Facts = { ...facts, boxes: { ...facts.boxes, heldBank: 3 } };
-  expect(refusals(none).map(({ rule, mendBy }) => [rule, mendBy])).toEqual([
+  expect(refusals(none).map(({ rule, fixBy }) => [rule, fixBy])).toEqual([
     ['held-bank-missing', [{ path: 'boxes.heldBank', value: null }]],
   ]);
   expect(refusals(facts)).toEqual([]);
@@ -112,13 +112,13 @@ test('everything that counts heat counts the held bank out beside the compressor
   const held = free;
   const open: Facts = { ...free, boxes: { ...free.boxes, heldBank: null } };
   const bank2 = jobBanks(held)[1]!.kW * BTU_PER_KWH;
-  expect(crossingAt(open, 20).allowedBtuh - crossingAt(held, 20).allowedBtuh).toBeCloseTo(bank2, 6);
-  expect(crossingAt(open, 0).allowedBtuh).toBeCloseTo(crossingAt(held, 0).allowedBtuh, 6);
-  expect(jobGates({ ...held, gates: { ...held.gates, compressorBelowF: null } }).banksCloseBelowF).toEqual([
+  expect(balanceAt(open, 20).allowedBtuh - balanceAt(held, 20).allowedBtuh).toBeCloseTo(bank2, 6);
+  expect(balanceAt(open, 0).allowedBtuh).toBeCloseTo(balanceAt(held, 0).allowedBtuh, 6);
+  expect(jobLockouts({ ...held, gates: { ...held.gates, compressorBelowF: null } }).banksCloseBelowF).toEqual([
     null,
     -Infinity,
   ]);
-  const chart = (facts: Facts) => crossingChart(facts);
+  const chart = (facts: Facts) => balanceChart(facts);
   const lines = (facts: Facts) => chart(facts).lines.map(({ label }) => label);
   expect(lines(open).filter((label) => !lines(held).includes(label))).toEqual(['+ bank 2']);
   expect(chart(held).marks.map(({ label }) => label)).toEqual(chart(open).marks.map(({ label }) => label));
@@ -143,7 +143,7 @@ test('an hour of the year is short of what the held bank would have given, by th
   const design = (of: Facts) => backupNeeds(of).find(({ id }) => id === 'design')!;
   // A house that lacks more than bank 1 at design, and less than both give.
   const [first] = jobBanks(facts);
-  const designBtuh = crossingAt(facts, 6).heatPumpBtuh + (first!.kW + 1) * BTU_PER_KWH;
+  const designBtuh = balanceAt(facts, 6).heatPumpBtuh + (first!.kW + 1) * BTU_PER_KWH;
   const tight: Facts = { ...facts, house: { ...facts.house, designOutdoorF: 6, designBtuh } };
   expect([design(tight).isMet, design({ ...tight, boxes: open.boxes }).isMet]).toEqual([false, true]);
 });

@@ -4,7 +4,7 @@ import type { Facts } from '../job/document';
 import type { TerminalRef } from './harness';
 
 /** What a conductor at the thermostat can do, whatever its colour and letter. */
-export const WALL_FUNCTIONS = {
+export const THERMOSTAT_FUNCTIONS = {
   hot: 'Hot',
   'hot-cooling': 'Hot for cooling',
   'hot-heating': 'Hot for heating',
@@ -23,15 +23,16 @@ export const WALL_FUNCTIONS = {
   spare: 'Spare',
 } as const;
 
-export type WallFunction = keyof typeof WALL_FUNCTIONS;
+export type ThermostatFunction = keyof typeof THERMOSTAT_FUNCTIONS;
 
-export const isWallFunction = (text: string): text is WallFunction => Object.hasOwn(WALL_FUNCTIONS, text);
+export const isThermostatFunction = (text: string): text is ThermostatFunction =>
+  Object.hasOwn(THERMOSTAT_FUNCTIONS, text);
 
 /** What a conductor does that lands on a terminal of the job’s thermostat; null where the job has no such terminal. */
-export const wallFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, 'mark'>): WallFunction | null => {
+export const thermostatFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, 'mark'>): ThermostatFunction | null => {
   const { aux, secondAux, emergency, faultLamp } = backupOutputs(facts);
   const { thermostat, outdoorUnit } = facts;
-  const first = new Map<string | undefined, WallFunction>([
+  const first = new Map<string | undefined, ThermostatFunction>([
     [aux, 'backup'],
     [secondAux, 'second-backup'],
     [emergency, 'emergency'],
@@ -56,7 +57,7 @@ export const wallFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, 'mark'>
  * What a function is for whoever lands it: one valve conductor is one, whichever way it is energised; hot is hot; and
  * the two leads of a sensor are alike.
  */
-export const landingOf = (does: WallFunction): WallFunction | 'valve' | 'sensor' => {
+export const landingOf = (does: ThermostatFunction): ThermostatFunction | 'valve' | 'sensor' => {
   switch (does) {
     case 'valve-cooling':
     case 'valve-heating':

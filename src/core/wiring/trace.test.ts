@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { readOhms } from '../circuit/ohms';
 import { type CallId, callsOf, DEFAULT_MOMENT } from '../control/moment';
-import { type Scenario, SOUND, under } from '../control/scenario';
+import { NO_FAULTS, type Scenario, withCondition } from '../control/scenario';
 import { sensorOhms } from '../devices/outdoor-sensor';
 import { assumedFacts, type Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { landEnd, wireRows, withWires } from './as-found';
 import { statesByCall } from './behaviour';
-import { CHOICES, choicesOf, schoolsHere } from './choices';
+import { CHOICES, choicesOf, methodsHere } from './choices';
 import { drawing, mayLand } from './drawing';
 import { families } from './families';
 import { faultTable } from './fault-table';
@@ -24,7 +24,7 @@ const gated: Facts = {
   cables: { ...base.cables, thermostatConductors: 10, outdoorConductors: 8 },
   gates: { ...base.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 25 }] },
 };
-const traced = (facts: Facts, call: CallId, outdoorF: number, scenario: Scenario = SOUND) => {
+const traced = (facts: Facts, call: CallId, outdoorF: number, scenario: Scenario = NO_FAULTS) => {
   const { sound, harness, state } = jobModel(facts, scenario);
   return traceCall(facts, sound, harness, state({ ...DEFAULT_MOMENT, call, outdoorF }));
 };
@@ -58,7 +58,9 @@ describe('trace', () => {
 
   test('a condition and a missing conductor stop it where they are', () => {
     expect(
-      ofCoil(traced(base, 'heat-1', 30, under('board-lockout')), 'contactor').steps.find(({ passes }) => !passes),
+      ofCoil(traced(base, 'heat-1', 30, withCondition('board-lockout')), 'contactor').steps.find(
+        ({ passes }) => !passes,
+      ),
     ).toMatchObject({ id: 'unit safeties' });
     const planned = plan(base);
     const harness = withWires(planned, landEnd(wireRows(planned), 'thermostat-cable/yellow', 'to', null));
@@ -175,24 +177,24 @@ describe('refusals', () => {
       Object.entries(base).map(([group, values]) => [group, { ...values, ...change[group as keyof Facts] }]),
     ) as unknown as Facts;
     const found = refusals(facts).find(({ rule }) => rule === id)!;
-    expect([found.why.length > 10, found.mend.length > 10, found.fact !== undefined]).toEqual([true, true, true]);
-    const mended = (found.mendBy ?? []).reduce<Facts>((all, { path, value }) => {
+    expect([found.why.length > 10, found.fix.length > 10, found.fact !== undefined]).toEqual([true, true, true]);
+    const mended = (found.fixBy ?? []).reduce<Facts>((all, { path, value }) => {
       const [group, name] = path.split('.') as [keyof Facts, string];
       return { ...all, [group]: { ...all[group], [name]: value } };
     }, facts);
-    if (found.mendBy) expect(refusals(mended).map(({ rule }) => rule)).not.toContain(id);
+    if (found.fixBy) expect(refusals(mended).map(({ rule }) => rule)).not.toContain(id);
   });
 });
 
 describe('schools', () => {
   test('one side is in force, the other says what it changes; a gate outdoors holds the strips in mild weather', () => {
-    for (const choice of choicesOf(base)) expect(schoolsHere(base, choice, DEFAULT_MOMENT)).toHaveLength(2);
+    for (const choice of choicesOf(base)) expect(methodsHere(base, choice, DEFAULT_MOMENT)).toHaveLength(2);
     const gate = CHOICES.find(({ id }) => id === 'outdoor-gate')!;
-    const [outdoors] = schoolsHere(base, gate, { ...DEFAULT_MOMENT, outdoorF: 45 });
+    const [outdoors] = methodsHere(base, gate, { ...DEFAULT_MOMENT, outdoorF: 45 });
     expect(outdoors).toMatchObject({ isInForce: false, refusedWhy: null });
     expect(outdoors!.behaviour.join(' ')).toMatch(/Sequencer 1 does not pull in on: heat \+ aux/);
     expect(outdoors!.wires.join(' ')).toMatch(/outdoor thermostats 1 in/);
-    expect(schoolsHere(gated, gate, DEFAULT_MOMENT)[0]!.isInForce).toBe(true);
+    expect(methodsHere(gated, gate, DEFAULT_MOMENT)[0]!.isInForce).toBe(true);
   });
 });
 

@@ -1,11 +1,11 @@
 import { type Edge, type NodeName, sourcesOf } from '../circuit/network';
 import type { Moment } from '../control/moment';
-import type { Held } from '../control/thermostat';
+import type { LockedOut } from '../control/thermostat';
 import { type Coil, type Contact, type DeviceId, nodeOf } from '../devices/device';
 import type { Facts } from '../job/document';
 import { workingCoils } from './behaviour';
-import { colourName, type Harness, jumperWords, landedConductors, parseRef, refText, refWords } from './harness';
-import { type Bench, soundly, type WiringState } from './state';
+import { colorName, type Harness, jumperWords, landedConductors, parseRef, refText, refWords } from './harness';
+import { asPlannedState, type Bench, type WiringState } from './state';
 
 /** One thing that the current passes on its way, or does not. */
 export interface TraceStep {
@@ -108,7 +108,7 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
       from,
       to,
       kind: 'conductor' as const,
-      name: `${colourName(colour, 'no conductor')}, ${cable.get(of) ?? ''}`,
+      name: `${colorName(colour, 'no conductor')}, ${cable.get(of) ?? ''}`,
     })),
     ...harness.jumpers.map(({ id, from, to }) => ({
       id,
@@ -134,7 +134,7 @@ const wireLinks = (harness: Harness, planned: Harness, state: WiringState): Link
       from,
       to,
       kind: 'conductor' as const,
-      name: `${colourName(colour)}, ${pointWords(refText(from))} to ${pointWords(refText(to))}`,
+      name: `${colorName(colour)}, ${pointWords(refText(from))} to ${pointWords(refText(to))}`,
     })),
     ...planned.jumpers.map(({ id, from, to }) => ({
       id,
@@ -197,7 +197,7 @@ const cheapestWay = (
   }
 };
 
-const heldFor = (held: readonly Held[], { source }: Coil): string[] =>
+const heldFor = (held: readonly LockedOut[], { source }: Coil): string[] =>
   held.filter((each) => each.source === source).map(({ why }) => why);
 
 const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: WiringState): Trace => {
@@ -211,7 +211,7 @@ const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: Wi
   });
   const way = ways.sort((a, b) => a.cost - b.cost)[0];
   const status = state.chattering.includes(coil.id) ? 'chatters' : state.energised.has(coil.id) ? 'runs' : 'stopped';
-  const held = heldFor(state.held, coil);
+  const held = heldFor(state.lockedOut, coil);
   const coilStep = (passes: boolean): TraceStep => ({
     kind: 'coil',
     id: coil.id,
@@ -277,7 +277,7 @@ const ungated = (facts: Facts): Facts => ({
  */
 export const traceCall = (facts: Facts, sound: Bench, harness: Harness, state: WiringState): Trace[] => {
   const planned = sound.harness;
-  const meant = sound.at(ungated(facts), soundly(state.moment));
+  const meant = sound.at(ungated(facts), asPlannedState(state.moment));
   const links = [...contactLinks(harness, state), ...wireLinks(harness, planned, state)];
   const wanted = new Set(
     workingCoils(harness)

@@ -5,7 +5,7 @@ import { BLOWER_COIL, COMPRESSOR_COIL, FURNACE_COIL } from '../devices/ids';
 import { applyChanges, blankJob } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { placeVolts } from '../model/place-volts';
-import { readsOnWall } from '../model/reads';
+import { readsAsFound } from '../model/reads';
 import { truckList } from '../truck/truck-list';
 import { familyById } from './families';
 import { ghostWords } from './ghost-volts';
@@ -72,7 +72,7 @@ describe.each([
     for (const call of ['off', 'emergency'] as const)
       for (const mark of ['T1', 'T2']) {
         expect(ghostWords(model.harness, model.state(at(call)), t(mark), common)).toMatch(/two isolated supplies/);
-        const read = readsOnWall(model, at(call), {
+        const read = readsAsFound(model, at(call), {
           call,
           observable: { kind: 'volts', between: [t(mark), common], meter: 'low' },
         });

@@ -70,7 +70,7 @@ test('lockouts: the strips become first stage below, and are held above', () => 
   expect(at(gated, 'heat-1', 20).energised.has('contactor')).toBe(true);
   const mild = at(gated, 'heat-aux', 41);
   expect(mild.energised.has(bankCoilId(1))).toBe(false);
-  expect(mild.held).toEqual([{ source: 'strips', why: expect.stringContaining('locked out above 40 °F') }]);
+  expect(mild.lockedOut).toEqual([{ source: 'strips', why: expect.stringContaining('locked out above 40 °F') }]);
   expect(at(gated, 'defrost', 10).energised.has('contactor')).toBe(false);
 });
 

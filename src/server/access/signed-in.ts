@@ -8,7 +8,7 @@ import { principalByToken } from '../repositories/sessions';
 import { SESSION_COOKIE } from './session-cookie';
 
 /** Who looks at a page, and the rows that he may see; null where nobody is signed in. */
-export const whoLooks = cache(async (): Promise<{ principal: Principal; scope: CrewScope } | null> => {
+export const currentViewer = cache(async (): Promise<{ principal: Principal; scope: CrewScope } | null> => {
   const kept = await cookies();
   const token = kept.has(SIGNED_OUT_COOKIE) ? undefined : kept.get(SESSION_COOKIE)?.value;
   const principal = token ? await principalByToken(token) : null;
@@ -17,4 +17,4 @@ export const whoLooks = cache(async (): Promise<{ principal: Principal; scope: C
 
 /** The same for pages that nobody sees without: they lead to the sign-in page. */
 export const signedIn = async (): Promise<{ principal: Principal; scope: CrewScope }> =>
-  (await whoLooks()) ?? redirect('/sign-in');
+  (await currentViewer()) ?? redirect('/sign-in');

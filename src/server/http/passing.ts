@@ -25,12 +25,12 @@ const isBroken = (problem: unknown, depth = 0): boolean => {
 const stateOf = (problem: DatabaseError): string => String((problem.original as { code?: unknown }).code ?? '');
 
 /** Whether a problem of the database is one that passes, so that the same request may succeed later. */
-export const isPassing = (problem: unknown): boolean =>
+export const isTransient = (problem: unknown): boolean =>
   problem instanceof ConnectionError ||
   problem instanceof TimeoutError ||
   isBroken(problem) ||
   (problem instanceof DatabaseError && PASSING_STATE.test(stateOf(problem)));
 
 /** Whether the database has no room left to write. */
-export const isOutOfRoom = (problem: unknown): boolean =>
+export const isOutOfSpace = (problem: unknown): boolean =>
   problem instanceof DatabaseError && stateOf(problem) === '53100';

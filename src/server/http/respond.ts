@@ -8,8 +8,8 @@ import { principalOf } from '../access/principal-of';
 import { type CrewScope, scopeOf } from '../crew';
 import { log } from '../log';
 import { JobFull } from '../repositories/job-full';
-import { isSomebodyElses } from './entered-by';
-import { isOutOfRoom, isPassing } from './passing';
+import { isAnotherPersons } from './entered-by';
+import { isOutOfSpace, isTransient } from './passing';
 
 /** What an error looks like on the wire: what is wrong, and where. */
 export const refuse = (status: number, error: string, path = ''): Response =>
@@ -21,12 +21,12 @@ export const missing = (): Response => refuse(404, MISSING);
 /** A fault in plain words: 503 where the same request may succeed later, 500 where it may not. */
 const answerTo = (problem: unknown): Response => {
   if (problem instanceof JobFull) return refuse(409, problem.message);
-  if (isOutOfRoom(problem))
+  if (isOutOfSpace(problem))
     return refuse(
       503,
       'The server disk is full. Your entries are kept on this device and will be saved when there is space.',
     );
-  return isPassing(problem)
+  return isTransient(problem)
     ? refuse(
         503,
         'The database is not responding. Your entries are kept on this device and will be saved when it is back.',
@@ -92,7 +92,7 @@ export const route = <Context>(
       answered(name, request, async (said) => {
         const principal = await principalOf(request);
         if (!principal) return refuse(401, SIGN_IN_FIRST);
-        if (isSomebodyElses(request, principal)) return refuse(401, SOMEBODY_ELSE);
+        if (isAnotherPersons(request, principal)) return refuse(401, SOMEBODY_ELSE);
         said.crew = principal.crewId;
         if (!may(principal, rule)) return refuse(403, MAY_NOT);
         return handler(request, { ...context, principal, scope: scopeOf(principal) });

@@ -5,8 +5,8 @@ import { placeOnVisits } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { addHistory } from './history';
 import { fileProblem, JobFull } from './job-full';
-import { heldJob } from './jobs';
-import { outdate } from './summarise-soon';
+import { lockedJob } from './jobs';
+import { markOutdated } from './summarise-soon';
 
 /** What is only ever added: where a job keeps it. */
 export type Kept = 'readings' | 'settingMarks';
@@ -60,7 +60,7 @@ export const addToJob = <K extends Kept>(
   const receivedMs = Date.now();
   return inCrew(scope, async () => {
     // One at a time for one job, so that what comes second sees what came first.
-    const job = await heldJob(jobId, 'NO_KEY_UPDATE');
+    const job = await lockedJob(jobId, 'NO_KEY_UPDATE');
     if (!job) return null;
     type Row = JobHistory[K][number];
     const known = new Map<string, Row>((job[kept] as readonly Row[]).map((row) => [row.id, row]));
@@ -72,7 +72,7 @@ export const addToJob = <K extends Kept>(
     const problem = done.length === 0 ? null : await fileProblem(scope, grown);
     if (problem !== null) throw new JobFull(problem);
     await addHistory(jobId, { visits: begun, [kept]: done });
-    await outdate(scope, job.id);
+    await markOutdated(scope, job.id);
     const all = new Map<string, Row>([...known, ...done.map((row): [string, Row] => [row.id, row])]);
     return {
       rows: rows.map(({ id }) => all.get(id)!) as unknown as JobHistory[K],

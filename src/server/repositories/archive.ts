@@ -9,10 +9,10 @@ import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { keepHandover } from './handovers';
 import { fileProblem, JobFull } from './job-full';
-import { heldJob } from './jobs';
-import { summarise } from './summaries';
+import { lockedJob } from './jobs';
+import { summarize } from './summaries';
 
-export type ShelfAction = 'archive' | 'restore' | 'delete' | 'undelete';
+export type ArchiveAction = 'archive' | 'restore' | 'delete' | 'undelete';
 
 /** Whether somebody else saved a job since a person saw it: what he meant to do was meant for another one. */
 const savedByOthersSince = async (jobId: string, revision: number, author: string): Promise<boolean> =>
@@ -27,7 +27,7 @@ const savedByOthersSince = async (jobId: string, revision: number, author: strin
 export const moveJob = (
   scope: CrewScope,
   id: string,
-  action: ShelfAction,
+  action: ArchiveAction,
   author: string,
   revision?: number,
 ): Promise<'done' | 'already' | 'missing' | 'stale'> =>
@@ -78,7 +78,7 @@ const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
 export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Promise<HandOverResult> =>
   inCrew(scope, async (): Promise<HandOverResult> => {
     const { author, revision, printed } = handing;
-    const job = await heldJob(id, 'UPDATE');
+    const job = await lockedJob(id, 'UPDATE');
     if (!job) return 'missing';
     if (job.handedOverAt !== null) return 'already';
     if (revision !== undefined && revision !== job.revision) return 'stale';
@@ -96,14 +96,14 @@ export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Pr
     const visit = lastVisit(job.visits);
     if (visit && visit.ended === null && Date.parse(visit.began) <= now.getTime())
       await VisitRow.update({ endedAt: now }, { where: { jobId: id, id: visit.id } });
-    await summarise({ ...job, handedOverAt: now.toISOString() });
+    await summarize({ ...job, handedOverAt: now.toISOString() });
     return 'done';
   });
 
 /** Takes a job back to the bench after it was handed over: its visit goes on. The record that was kept stays kept. */
-export const takeBack = (scope: CrewScope, id: string, author: string): Promise<'done' | 'already' | 'missing'> =>
+export const undoHandover = (scope: CrewScope, id: string, author: string): Promise<'done' | 'already' | 'missing'> =>
   inCrew(scope, async () => {
-    const job = await heldJob(id, 'UPDATE');
+    const job = await lockedJob(id, 'UPDATE');
     if (!job) return 'missing';
     if (job.handedOverAt === null) return 'already';
     const { JobRow, VisitRow } = models();
@@ -111,6 +111,6 @@ export const takeBack = (scope: CrewScope, id: string, author: string): Promise<
     const visit = lastVisit(job.visits);
     if (visit && visit.ended !== null && visit.ended === job.handedOverAt)
       await VisitRow.update({ endedAt: null }, { where: { jobId: id, id: visit.id } });
-    await summarise({ ...job, handedOverAt: null });
+    await summarize({ ...job, handedOverAt: null });
     return 'done';
   });

@@ -14,7 +14,7 @@ export const NEWEST_NOTE = `(SELECT n.words FROM job_notes n
 const IS_ON_IT = `seen.seen_at > now() - interval '${GONE_AFTER_MIN} minutes'`;
 
 /** Names of who is on a job `j`, as SQL. */
-export const WHO_IS_ON_IT = `(SELECT array_agg(p.name ORDER BY p.name) FROM presence seen
+export const PRESENT_PEOPLE = `(SELECT array_agg(p.name ORDER BY p.name) FROM presence seen
   JOIN people p ON p.crew_id = seen.crew_id AND p.id = seen.person_id
   WHERE seen.crew_id = j.crew_id AND seen.job_id = j.id AND ${IS_ON_IT})`;
 
@@ -35,7 +35,7 @@ export const noteOf = async (scope: CrewScope, jobId: string): Promise<Company['
 };
 
 /** Says that a person is on a job; answers with what stands on it and who else is, null where there is no such job. */
-export const comeIn = (scope: CrewScope, jobId: string, personId: string): Promise<Company | null> =>
+export const markPresent = (scope: CrewScope, jobId: string, personId: string): Promise<Company | null> =>
   inCrew(scope, async () => {
     if (!(await hasJob(jobId))) return null;
     await database().query(
@@ -59,7 +59,7 @@ export const comeIn = (scope: CrewScope, jobId: string, personId: string): Promi
   });
 
 /** Leaves a note on a job in place of the one before it, which the record keeps; false where there is no such job. */
-export const leaveNote = (scope: CrewScope, jobId: string, words: string, author: string): Promise<boolean> =>
+export const saveNote = (scope: CrewScope, jobId: string, words: string, author: string): Promise<boolean> =>
   inCrew(scope, async () => {
     if (!(await hasJob(jobId))) return false;
     await database().query('INSERT INTO job_notes (job_id, id, author, words) VALUES (:jobId, :id, :author, :words)', {

@@ -46,7 +46,7 @@ export const defaultsOf = (scope: CrewScope): Promise<CrewDefaults> =>
  * Decides what a crew's new jobs begin with, on the ground of what was decided so far.
  * @returns what is decided now; where it is not what was told, somebody else decided meanwhile and nothing changed
  */
-export const decideDefaults = (scope: CrewScope, base: CrewDefaults, next: CrewDefaults): Promise<CrewDefaults> =>
+export const saveDefaults = (scope: CrewScope, base: CrewDefaults, next: CrewDefaults): Promise<CrewDefaults> =>
   inCrew(scope, async () => {
     await select('SELECT id FROM crews WHERE id = :id FOR UPDATE', { id: scope.crewId });
     const now = await defaultsOf(scope);
@@ -79,7 +79,7 @@ export const nameCrew = (scope: CrewScope, name: string, handle: string, isDemo 
 export const GRACE_DAYS = 30;
 
 /** Says that a crew ends when its grace time has passed. Said again it changes nothing. */
-export const closeCrew = (scope: CrewScope): Promise<Crew> =>
+export const scheduleCrewDeletion = (scope: CrewScope): Promise<Crew> =>
   inCrew(scope, async () => {
     await database().query(
       `UPDATE crews SET delete_after = now() + make_interval(days => :days) WHERE id = :id AND delete_after IS NULL`,
@@ -89,7 +89,7 @@ export const closeCrew = (scope: CrewScope): Promise<Crew> =>
   });
 
 /** Keeps a crew after all. */
-export const keepCrew = (scope: CrewScope): Promise<void> =>
+export const cancelCrewDeletion = (scope: CrewScope): Promise<void> =>
   inCrew(scope, async () => {
     await database().query('UPDATE crews SET delete_after = NULL WHERE id = :id', {
       replacements: { id: scope.crewId },

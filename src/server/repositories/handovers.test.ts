@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_MOMENT } from '../../core/control/moment';
-import { TONIGHT_ITEM, UNDONE_ITEM } from '../../core/diagnosis/recorded-items';
+import { PUT_BACK_ITEM, TONIGHT_ITEM } from '../../core/diagnosis/recorded-items';
 import { documentOf, parseJobFileText, toJobFile } from '../../core/formats/job-file';
 import { sampleFile } from '../../core/formats/sample-file';
 import { handoverRecord } from '../../core/handover/record';
@@ -9,7 +9,7 @@ import { seenValue } from '../../core/job/reading';
 import { SAMPLES } from '../../core/samples';
 import { ACKNOWLEDGED_ITEM, TAGGED_ITEM } from '../../core/startup/shut-off';
 import { closeDatabase } from '../database';
-import { handOver, takeBack } from './archive';
+import { handOver, undoHandover } from './archive';
 import { handoversOf } from './handovers';
 import { importJob } from './import-job';
 import { createJob, getJob } from './jobs';
@@ -76,7 +76,7 @@ describe('handing over', () => {
       now: '51,000 Btu/h',
     });
 
-    expect(await takeBack(TEST_CREW, id, 'E. V.')).toBe('done');
+    expect(await undoHandover(TEST_CREW, id, 'E. V.')).toBe('done');
     const back = (await getJob(TEST_CREW, id))!;
     expect([back.handedOverAt, back.visits[0]!.ended, (await handoversOf(TEST_CREW, id)).length]).toEqual([
       null,
@@ -92,7 +92,7 @@ describe('handing over', () => {
     const set = { item: TONIGHT_ITEM, value: seenValue('emergency|outdoors:compressor'), note: 'System back to heat' };
     await addReadings(job.id, [reading({ ...set, visit, at: at(2) })]);
     expect(await handOver(TEST_CREW, job.id, { author: 'E. V.' })).toBe('makeshift');
-    await addReadings(job.id, [reading({ item: UNDONE_ITEM, value: 'done', visit, at: at(1) })]);
+    await addReadings(job.id, [reading({ item: PUT_BACK_ITEM, value: 'done', visit, at: at(1) })]);
     expect(await handOver(TEST_CREW, job.id, { author: 'E. V.' })).toBe('done');
   });
 

@@ -8,10 +8,10 @@ import { models } from '../models';
 import { audit } from './audit';
 import { addHandovers } from './handovers';
 import { insertJob } from './jobs';
-import { landed, remember } from './saves';
+import { rememberSave, savedBefore } from './saves';
 
 /** A job file to be brought in, by whom, and the id under which it lands where its own is taken. */
-export interface Import {
+export interface JobImport {
   readonly file: JobFile;
   readonly copyId: string;
   readonly by: string;
@@ -33,7 +33,7 @@ const hasHistory = ({ readings, settingMarks, visits, handovers }: JobFile): boo
  * it is the import that landed; several at once under one id all land, one as itself and the others as copies. Records
  * that were signed elsewhere come along as such: nobody signed them here.
  */
-export const importJob = (scope: CrewScope, { file, copyId, by }: Import): Promise<ImportResult> =>
+export const importJob = (scope: CrewScope, { file, copyId, by }: JobImport): Promise<ImportResult> =>
   inCrew(scope, async (): Promise<ImportResult> => {
     const name = { kind: 'import', subject: '', saveId: copyId } as const;
     // Of two that are sent at once under one name, the second waits here until the first has landed.
@@ -45,7 +45,7 @@ export const importJob = (scope: CrewScope, { file, copyId, by }: Import): Promi
       const job = await models().JobRow.findOne({ where: { id, deletedAt: null }, attributes: ['name'] });
       return job ? { kind: 'landed', id, name: job.name, isCopy: id !== ids.own } : { kind: 'deleted' };
     };
-    const earlier = await landed(name);
+    const earlier = await savedBefore(name);
     if (earlier) return landedAs(earlier.result!);
     const receivedMs = Date.now();
     const document = documentOf(file);
@@ -63,7 +63,7 @@ export const importJob = (scope: CrewScope, { file, copyId, by }: Import): Promi
         : null;
     if (id === null) return { kind: 'taken' };
     await addHandovers(id, file.handovers, imported);
-    await remember(name, id);
+    await rememberSave(name, id);
     await audit(scope, by, 'imported', called);
     return landedAs(id);
   });

@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { setTimeout as sleep } from 'node:timers/promises';
-import { WHOLE_BOARD } from '../../core/job-list/job-list-query';
+import { ALL_JOBS } from '../../core/job-list/job-list-query';
 import { jobOutline } from '../../core/job-list/job-outline';
-import type { BoardPage, Stage } from '../../core/job-list/job-summary';
+import type { JobListPage, Stage } from '../../core/job-list/job-summary';
 import { coreVersion } from '../core-version';
 import { inCrew } from '../crew';
 import { closeDatabase, database, ownerDatabase, select } from '../database';
-import { handOver, moveJob, takeBack } from './archive';
-import { BOARD_PAGE, isBoardPlace, listJobs } from './job-list';
+import { handOver, moveJob, undoHandover } from './archive';
+import { isListPosition, JOB_LIST_PAGE, listJobs } from './job-list';
 import { getJob } from './jobs';
 import { saveJob } from './save-job';
 import { OUTDATED } from './summaries';
@@ -15,7 +15,7 @@ import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 
 afterAll(closeDatabase);
 
-const outline = async (name: string) => (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: name })).jobs[0]!.outline;
+const outline = async (name: string) => (await listJobs(TEST_CREW, { ...ALL_JOBS, words: name })).jobs[0]!.outline;
 
 describe('what the board says of a job', () => {
   test('is core’s own answer at each save', async () => {
@@ -88,7 +88,7 @@ describe('an answer that a change has outdated', () => {
         changes: designF(20 + at),
         author: 'Ana',
       });
-      const { jobs } = await listJobs(TEST_CREW, { ...WHOLE_BOARD, ...question, words: name });
+      const { jobs } = await listJobs(TEST_CREW, { ...ALL_JOBS, ...question, words: name });
       expect(jobs.map((each) => each.outline.ruler.designF)).toEqual([20 + at]);
     }
   });
@@ -99,27 +99,27 @@ describe('the board', () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(`Percent 100% ${word}`);
     await make(`Other ${word}`);
-    expect((await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: `${word} 100%` })).jobs.map(({ id }) => id)).toEqual([
+    expect((await listJobs(TEST_CREW, { ...ALL_JOBS, words: `${word} 100%` })).jobs.map(({ id }) => id)).toEqual([
       job.id,
     ]);
-    expect((await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: `${word} 100_` })).jobs).toEqual([]);
-    expect((await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word })).jobs).toHaveLength(2);
+    expect((await listJobs(TEST_CREW, { ...ALL_JOBS, words: `${word} 100_` })).jobs).toEqual([]);
+    expect((await listJobs(TEST_CREW, { ...ALL_JOBS, words: word })).jobs).toHaveLength(2);
   });
 
   test('shows all jobs page by page, none twice and none left out, though one changes meanwhile', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
-    const count = 2 * BOARD_PAGE + 7;
+    const count = 2 * JOB_LIST_PAGE + 7;
     const ids = await Promise.all(Array.from({ length: count }, async (_, at) => (await make(`${at} ${word}`)).id));
     const seen: string[] = [];
     let after: string | null = null;
     do {
-      const page: BoardPage = await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word }, after);
-      expect(page.jobs.length).toBeLessThanOrEqual(BOARD_PAGE);
+      const page: JobListPage = await listJobs(TEST_CREW, { ...ALL_JOBS, words: word }, after);
+      expect(page.jobs.length).toBeLessThanOrEqual(JOB_LIST_PAGE);
       seen.push(...page.jobs.map(({ id }) => id));
       after = page.next;
       // What is on the first page goes to the top of it: no later page moves by that.
       await handOver(TEST_CREW, seen[0]!, { author: 'tester' });
-      await takeBack(TEST_CREW, seen[0]!, 'tester');
+      await undoHandover(TEST_CREW, seen[0]!, 'tester');
     } while (after !== null);
     expect(seen).toHaveLength(count);
     expect(new Set(seen)).toEqual(new Set(ids));
@@ -130,10 +130,10 @@ describe('the board', () => {
     'stands by %s, page by page, none twice and none left out',
     async (sort) => {
       const word = `w${randomUUID().slice(0, 8)}`;
-      const count = BOARD_PAGE + 9;
+      const count = JOB_LIST_PAGE + 9;
       // Names that differ in case alone, and many that are the same.
       await Promise.all(Array.from({ length: count }, (_, at) => make(`${['b', 'B', 'a', 'c'][at % 4]} ${word}`)));
-      const question = { ...WHOLE_BOARD, words: word, sort };
+      const question = { ...ALL_JOBS, words: word, sort };
       const first = await listJobs(TEST_CREW, question);
       const second = await listJobs(TEST_CREW, question, first.next);
       const all = [...first.jobs, ...second.jobs];
@@ -151,7 +151,7 @@ describe('the board', () => {
     const [planned, done] = [await make(`planned ${word}`), await make(`done ${word}`)];
     await handOver(TEST_CREW, done.id, { author: 'tester' });
     const ids = async (stage: Stage) =>
-      (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word, stage })).jobs.map(({ id }) => id);
+      (await listJobs(TEST_CREW, { ...ALL_JOBS, words: word, stage })).jobs.map(({ id }) => id);
     expect(await ids('planning')).toEqual([planned.id]);
     expect(await ids('startup')).toEqual([]);
     expect(await ids('handed-over')).toEqual([done.id]);
@@ -159,10 +159,10 @@ describe('the board', () => {
 
   test('a place belongs to its order, and holds nothing else', () => {
     const id = randomUUID();
-    expect(isBoardPlace(`name:o'hara; drop:${id}`, 'name')).toBe(true);
-    expect(isBoardPlace(`name:x:${id}`, 'changed')).toBe(false);
-    expect(isBoardPlace(`findings:many:${id}`, 'findings')).toBe(false);
-    expect(isBoardPlace(`changed:2026-01-01:${id}`, 'changed')).toBe(false);
+    expect(isListPosition(`name:o'hara; drop:${id}`, 'name')).toBe(true);
+    expect(isListPosition(`name:x:${id}`, 'changed')).toBe(false);
+    expect(isListPosition(`findings:many:${id}`, 'findings')).toBe(false);
+    expect(isListPosition(`changed:2026-01-01:${id}`, 'changed')).toBe(false);
   });
 
   test('finds by its own index alone, behind the crew’s wall', async () => {
@@ -185,13 +185,13 @@ describe('the board', () => {
   test('stage follows what was done', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
-    const stage = async () => (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word })).jobs[0]!.stage;
+    const stage = async () => (await listJobs(TEST_CREW, { ...ALL_JOBS, words: word })).jobs[0]!.stage;
     expect(await stage()).toBe('planning');
     await addReadings(job.id, [reading()]);
     expect(await stage()).toBe('startup');
     await handOver(TEST_CREW, job.id, { author: 'tester' });
     expect(await stage()).toBe('handed-over');
-    await takeBack(TEST_CREW, job.id, 'tester');
+    await undoHandover(TEST_CREW, job.id, 'tester');
     expect(await stage()).toBe('startup');
   });
 
@@ -199,8 +199,8 @@ describe('the board', () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(word);
     const where = async () => [
-      (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word })).jobs.length,
-      (await listJobs(TEST_CREW, { ...WHOLE_BOARD, words: word, isArchived: true })).jobs.length,
+      (await listJobs(TEST_CREW, { ...ALL_JOBS, words: word })).jobs.length,
+      (await listJobs(TEST_CREW, { ...ALL_JOBS, words: word, isArchived: true })).jobs.length,
     ];
     await moveJob(TEST_CREW, job.id, 'archive', '');
     expect(await where()).toEqual([0, 1]);

@@ -1,16 +1,22 @@
 import { isId } from '../../core/job/id-schema';
 import { isTime } from '../../core/job/time';
-import type { BoardQuestion, BoardSort } from '../../core/job-list/job-list-query';
-import { type BoardPage, type JobOutline, type JobSummary, type Stage, stageOf } from '../../core/job-list/job-summary';
+import type { JobListQuery, JobListSort } from '../../core/job-list/job-list-query';
+import {
+  type JobListPage,
+  type JobOutline,
+  type JobSummary,
+  type Stage,
+  stageOf,
+} from '../../core/job-list/job-summary';
 import { coreVersion } from '../core-version';
 import { type CrewScope, selectInCrew } from '../crew';
 import { sharedWork } from '../shared-work';
-import { NEWEST_NOTE, WHO_IS_ON_IT } from './company';
+import { NEWEST_NOTE, PRESENT_PEOPLE } from './company';
 import { NO_OUTLINE } from './summaries';
-import { outdatedJobs, resummariseNow } from './summarise-soon';
+import { outdatedJobs, recalculateNow } from './summarise-soon';
 
 /** Jobs on one page of the board. */
-export const BOARD_PAGE = 50;
+export const JOB_LIST_PAGE = 50;
 
 interface BoardRow {
   readonly id: string;
@@ -52,7 +58,7 @@ interface Order {
 const FINDINGS_KEY = `least(999, coalesce((s.summary->'findings'->>'error')::int, 0)) * 1000
   + least(999, coalesce((s.summary->'findings'->>'warning')::int, 0))`;
 
-const ORDERS: Readonly<Record<BoardSort, Order>> = {
+const ORDERS: Readonly<Record<JobListSort, Order>> = {
   changed: { key: 'j.updated_at', type: 'timestamptz', way: 'DESC', needsSummary: false },
   name: { key: 'lower(j.name)', type: 'text', way: 'ASC', needsSummary: false },
   findings: { key: FINDINGS_KEY, type: 'integer', way: 'DESC', needsSummary: true },
@@ -68,13 +74,13 @@ const STAGE_IS: Readonly<Record<Stage, string>> = {
 
 /** A place on the board: an order, and the row after which a page begins. */
 interface Place {
-  readonly sort: BoardSort;
+  readonly sort: JobListSort;
   readonly key: string;
   readonly id: string;
 }
 
 const PLACE = /^(changed|name|findings):(.{0,400}):([0-9a-f-]{36})$/su;
-const KEY_IS: Readonly<Record<BoardSort, RegExp>> = {
+const KEY_IS: Readonly<Record<JobListSort, RegExp>> = {
   changed: /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/,
   name: /^[^\u0000]*$/,
   findings: /^\d{1,6}$/,
@@ -82,15 +88,15 @@ const KEY_IS: Readonly<Record<BoardSort, RegExp>> = {
 
 const readPlace = (text: string): Place | null => {
   const [, sort, key, id] = PLACE.exec(text) ?? [];
-  const isKey = sort && key !== undefined && KEY_IS[sort as BoardSort].test(key);
-  return isKey && id && isId(id) && (sort !== 'changed' || isTime(key)) ? { sort: sort as BoardSort, key, id } : null;
+  const isKey = sort && key !== undefined && KEY_IS[sort as JobListSort].test(key);
+  return isKey && id && isId(id) && (sort !== 'changed' || isTime(key)) ? { sort: sort as JobListSort, key, id } : null;
 };
 
 /** Whether a text is a place of an order that a page of the board may begin after. */
-export const isBoardPlace = (text: string, sort: BoardSort): boolean => readPlace(text)?.sort === sort;
+export const isListPosition = (text: string, sort: JobListSort): boolean => readPlace(text)?.sort === sort;
 
 /** The place after a row, as an address holds it. */
-const placeAfter = (sort: BoardSort, { sort_key, id }: BoardRow): string =>
+const placeAfter = (sort: JobListSort, { sort_key, id }: BoardRow): string =>
   `${sort}:${sort_key instanceof Date ? sort_key.toISOString() : sort_key}:${id}`;
 
 /** So many old answers the job list waits for at first, and so long, ms: what is still old then is shown as old. */
@@ -120,7 +126,7 @@ const outlinesOf = async (
   isRefresh: boolean,
 ): Promise<ReadonlyMap<string, JobOutline>> => {
   const old = rows.filter(isOld);
-  const asked = old.map(({ id }) => resummariseNow(scope, id));
+  const asked = old.map(({ id }) => recalculateNow(scope, id));
   const waitMs = old.length <= MOST_WAITED_FOR ? LONGEST_WAIT_MS : 0;
   const answers = await inTime(asked, isRefresh ? LONGEST_REFRESH_MS : waitMs);
   return new Map(old.flatMap(({ id }, at) => (answers[at] ? [[id, answers[at]]] : [])));
@@ -150,7 +156,7 @@ const toSummary = (row: BoardRow, fresh: JobOutline | undefined): JobSummary => 
 /** Rows of one page, and one more where there are any: their places first, by the board’s own index where it can be. */
 const boardRows = (
   scope: CrewScope,
-  { isArchived, sort, stage }: BoardQuestion,
+  { isArchived, sort, stage }: JobListQuery,
   words: readonly string[],
   after: Place | null,
 ) => {
@@ -159,14 +165,14 @@ const boardRows = (
   return selectInCrew<BoardRow>(
     scope,
     `SELECT j.id, j.name, j.customer, j.street, j.town, j.handed_over_at, j.imported_at, j.archived_at, j.updated_at,
-              s.summary, s.core_version, page.sort_key, ${NEWEST_NOTE} AS note, ${WHO_IS_ON_IT} AS on_it
+              s.summary, s.core_version, page.sort_key, ${NEWEST_NOTE} AS note, ${PRESENT_PEOPLE} AS on_it
        FROM (SELECT j.id, ${key} AS sort_key FROM jobs j ${joins}
              WHERE j.deleted_at IS NULL AND j.archived_at IS ${isArchived ? 'NOT NULL' : 'NULL'}
                ${words.map((_, word) => `AND j.search_text LIKE :word${word}`).join(' ')}
                ${stage === null ? '' : `AND ${STAGE_IS[stage]}`}
                ${after === null ? '' : `AND (${key}, j.id) ${way === 'DESC' ? '<' : '>'} (CAST(:key AS ${type}), CAST(:id AS uuid))`}
              ORDER BY ${key} ${way}, j.id ${way}
-             LIMIT ${BOARD_PAGE + 1}) page
+             LIMIT ${JOB_LIST_PAGE + 1}) page
        JOIN jobs j ON j.id = page.id
        LEFT JOIN job_summaries s ON s.job_id = j.id
        ORDER BY page.sort_key ${way}, j.id ${way}`,
@@ -180,28 +186,28 @@ const boardRows = (
 
 const pageOf = async (
   scope: CrewScope,
-  question: BoardQuestion,
+  question: JobListQuery,
   after: string | null,
   isRefresh: boolean,
-): Promise<BoardPage> => {
+): Promise<JobListPage> => {
   const place = after === null ? null : readPlace(after);
   if (ORDERS[question.sort].needsSummary || question.stage !== null) {
     const outdated = await outdatedJobs(scope, MOST_WAITED_FOR);
     await inTime(
-      outdated.map((id) => resummariseNow(scope, id)),
+      outdated.map((id) => recalculateNow(scope, id)),
       LONGEST_WAIT_MS,
     );
   }
   const rows = await boardRows(scope, question, wordsOf(question.words), place);
-  const page = rows.slice(0, BOARD_PAGE);
+  const page = rows.slice(0, JOB_LIST_PAGE);
   const fresh = await outlinesOf(scope, page, isRefresh);
   return {
     jobs: page.map((row) => toSummary(row, fresh.get(row.id))),
-    next: rows.length > BOARD_PAGE ? placeAfter(question.sort, page.at(-1)!) : null,
+    next: rows.length > JOB_LIST_PAGE ? placeAfter(question.sort, page.at(-1)!) : null,
   };
 };
 
-const share = sharedWork<BoardPage>();
+const share = sharedWork<JobListPage>();
 
 /**
  * One page of the board: jobs on the bench, or those on the shelf, in the order that is asked for. Every word of the
@@ -212,10 +218,10 @@ const share = sharedWork<BoardPage>();
  */
 export const listJobs = (
   scope: CrewScope,
-  question: BoardQuestion,
+  question: JobListQuery,
   after: string | null = null,
   isRefresh = false,
-): Promise<BoardPage> => {
+): Promise<JobListPage> => {
   const { sort, stage, isArchived, words } = question;
   return share(JSON.stringify([scope.crewId, sort, stage, isArchived, words, after, isRefresh]), () =>
     pageOf(scope, question, after, isRefresh),

@@ -8,7 +8,7 @@ import { models } from '../models';
 import type { JobRow } from '../models/job';
 import { addHistory, readHistory } from './history';
 import { importedColumns, importedOf } from './imported-columns';
-import { summarise } from './summaries';
+import { summarize } from './summaries';
 
 /** The columns that the board searches, taken from the document at every write. */
 export const searchable = (document: JobDocument) => ({
@@ -52,7 +52,7 @@ export const getJob = (scope: CrewScope, id: string): Promise<StoredJob | null> 
  * A job, held until the transaction is over so that one thing at a time is done to it.
  * @param lock how: `NO_KEY_UPDATE` where rows are added to it, `UPDATE` where it is changed itself
  */
-export const heldJob = async (id: string, lock: keyof typeof Transaction.LOCK): Promise<StoredJob | null> => {
+export const lockedJob = async (id: string, lock: keyof typeof Transaction.LOCK): Promise<StoredJob | null> => {
   const row = await models().JobRow.findOne({
     where: { id, deletedAt: null },
     lock: Transaction.LOCK[lock] as never,
@@ -86,7 +86,7 @@ export const insertJob = async (
   });
   if (!isNew) return false;
   await addHistory(id, history);
-  await summarise(toStored(row, history));
+  await summarize(toStored(row, history));
   return true;
 };
 

@@ -69,7 +69,7 @@ export const personByHandle = (
  * Removes what is known of somebody who has left: his sign-in name, his role, his password, his links. What he read
  * and did keeps his name. False where he is here, or nobody.
  */
-export const forgetPerson = (scope: CrewScope, id: string): Promise<boolean> =>
+export const erasePerson = (scope: CrewScope, id: string): Promise<boolean> =>
   inCrew(scope, async () => {
     const [rows] = await database().query('DELETE FROM people WHERE id = :id AND left_at IS NOT NULL RETURNING id', {
       replacements: { id },

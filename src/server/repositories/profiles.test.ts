@@ -3,7 +3,7 @@ import { TEST_CREW } from '@/server/repositories/test-jobs';
 import { copyOfProfile } from '../../core/setup/profiles/edit';
 import { toadflax } from '../../core/setup/profiles/toadflax';
 import { closeDatabase } from '../database';
-import { getProfile, listProfiles, saveProfile, shelveProfile } from './profiles';
+import { archiveProfile, getProfile, listProfiles, saveProfile } from './profiles';
 
 afterAll(closeDatabase);
 
@@ -61,9 +61,9 @@ test('a new profile under an id that is taken overwrites nothing', async () => {
 test('a deleted profile is gone from the list and can be brought back', async () => {
   const profile = fresh();
   await save(profile);
-  expect(await shelveProfile(TEST_CREW, profile.id, true, 'tester')).toBe(true);
+  expect(await archiveProfile(TEST_CREW, profile.id, true, 'tester')).toBe(true);
   expect([await getProfile(TEST_CREW, profile.id), (await save(profile, 1)).kind]).toEqual([null, 'missing']);
-  await shelveProfile(TEST_CREW, profile.id, false, 'tester');
+  await archiveProfile(TEST_CREW, profile.id, false, 'tester');
   expect((await getProfile(TEST_CREW, profile.id))?.profile).toEqual(profile);
-  expect(await shelveProfile(TEST_CREW, 'nowhere-0001', true, 'tester')).toBe(false);
+  expect(await archiveProfile(TEST_CREW, 'nowhere-0001', true, 'tester')).toBe(false);
 });

@@ -4,7 +4,7 @@ import type { StoredProfile } from '../../core/setup/profiles/stored-profile';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import type { ProfileRow } from '../models/profile';
-import { landed, remember } from './saves';
+import { rememberSave, savedBefore } from './saves';
 
 const toStored = ({ document, revision, updatedAt, updatedBy }: ProfileRow): StoredProfile => ({
   profile: document,
@@ -57,8 +57,8 @@ export const saveProfile = (
         where: { id: profile.id },
         defaults: { id: profile.id, revision: 1, deletedAt: null, ...columns },
       });
-      const isSaved = isNew || (await landed(name)) !== null;
-      if (isNew) await remember(name, null);
+      const isSaved = isNew || (await savedBefore(name)) !== null;
+      if (isNew) await rememberSave(name, null);
       return { kind: isSaved ? 'saved' : 'stale', stored: toStored(row) };
     }
     const row = await ProfileRow.findOne({
@@ -66,16 +66,16 @@ export const saveProfile = (
       lock: Transaction.LOCK.UPDATE,
     });
     if (!row) return { kind: 'missing' };
-    if (await landed(name)) return { kind: 'saved', stored: toStored(row) };
+    if (await savedBefore(name)) return { kind: 'saved', stored: toStored(row) };
     if (row.revision !== baseRevision) return { kind: 'stale', stored: toStored(row) };
     await row.update({ ...columns, revision: row.revision + 1 });
-    await remember(name, null);
+    await rememberSave(name, null);
     return { kind: 'saved', stored: toStored(row) };
   });
 };
 
 /** Deletes a profile, or brings it back. */
-export const shelveProfile = (scope: CrewScope, id: string, isDeleted: boolean, author: string): Promise<boolean> =>
+export const archiveProfile = (scope: CrewScope, id: string, isDeleted: boolean, author: string): Promise<boolean> =>
   inCrew(scope, async () => {
     const [count] = await models().ProfileRow.update(
       { deletedAt: isDeleted ? new Date() : null, updatedBy: author },

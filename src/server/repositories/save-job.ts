@@ -2,9 +2,9 @@ import { applyChanges, type FactChange, factValue, sameValue } from '../../core/
 import type { StoredJob } from '../../core/job/stored-job';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
-import { heldJob, searchable, toStored } from './jobs';
-import { landed, remember } from './saves';
-import { outdate } from './summarise-soon';
+import { lockedJob, searchable, toStored } from './jobs';
+import { rememberSave, savedBefore } from './saves';
+import { markOutdated } from './summarise-soon';
 
 /** Changes of facts as a client sends them. */
 export interface Save {
@@ -41,10 +41,10 @@ export const saveJob = (
   { saveId, baseRevision, changes, author }: Save,
 ): Promise<SaveResult> =>
   inCrew(scope, async (): Promise<SaveResult> => {
-    const current = await heldJob(id, 'UPDATE');
+    const current = await lockedJob(id, 'UPDATE');
     if (!current) return { kind: 'missing' };
     const name = { kind: 'job', subject: current.id, saveId } as const;
-    if (await landed(name)) return { kind: 'saved', job: current };
+    if (await savedBefore(name)) return { kind: 'saved', job: current };
     if (current.revision !== baseRevision) return { kind: 'stale', job: current };
     const document = applyChanges(current.document, changes);
     const revision = current.revision + 1;
@@ -52,8 +52,8 @@ export const saveJob = (
       { document, ...searchable(document), fileVersion: document.fileVersion, revision, updatedBy: author },
       { where: { id }, returning: true },
     );
-    await remember(name, String(revision));
+    await rememberSave(name, String(revision));
     await keepChanges(current, changes, author);
-    await outdate(scope, current.id);
+    await markOutdated(scope, current.id);
     return { kind: 'saved', job: toStored(row!, current) };
   });

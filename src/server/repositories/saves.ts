@@ -12,12 +12,12 @@ export interface SaveName {
 const named = ({ kind, subject, saveId }: SaveName) => ({ kind, subject, saveId });
 
 /** Whether a save landed already, however many came after it; null where it did not, else what came of it. */
-export const landed = async (name: SaveName): Promise<{ readonly result: string | null } | null> => {
+export const savedBefore = async (name: SaveName): Promise<{ readonly result: string | null } | null> => {
   const row = await models().SaveRow.findOne({ where: named(name) });
   return row && { result: row.result };
 };
 
 /** Remembers that a save has landed, in the transaction in which it does. */
-export const remember = async (name: SaveName, result: string | null): Promise<void> => {
+export const rememberSave = async (name: SaveName, result: string | null): Promise<void> => {
   await models().SaveRow.create({ ...named(name), result });
 };

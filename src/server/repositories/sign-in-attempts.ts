@@ -17,7 +17,7 @@ const MOST = {
 } as const;
 
 /** Who tries to sign in, and from where. */
-export interface SignInTry {
+export interface SignInAttempt {
   /** The sign-in name as it was typed. */
   readonly name: string;
   /** The address that a proxy which is believed tells; null: none is known. */
@@ -32,7 +32,7 @@ interface Key {
 }
 
 /** What is tried, as hashes: neither names nor addresses are kept. */
-const keysOf = ({ name, address, knownDevice }: SignInTry): Key[] => {
+const keysOf = ({ name, address, knownDevice }: SignInAttempt): Key[] => {
   const key = (kind: keyof typeof MOST, text: string): Key => ({
     hash: createHash('sha256').update(`${kind} ${text}`).digest('hex'),
     most: MOST[kind],
@@ -44,14 +44,14 @@ const keysOf = ({ name, address, knownDevice }: SignInTry): Key[] => {
 };
 
 /** A try that was heard, by its rows: taken back once it was right. */
-export type HeardTry = readonly string[];
+export type CountedAttempt = readonly string[];
 
 /**
  * Counts a try before its password is looked at, so that of any number at once no more are heard than may be. One that
  * is not heard counts for nothing: whoever waits is heard again.
  * @returns null where too many were tried
  */
-export const hearTry = (tried: SignInTry): Promise<HeardTry | null> =>
+export const countAttempt = (tried: SignInAttempt): Promise<CountedAttempt | null> =>
   database().transaction(async () => {
     const keys = keysOf(tried).sort((a, b) => a.hash.localeCompare(b.hash));
     // In one order, so that two tries never wait for one another.
@@ -75,12 +75,12 @@ export const hearTry = (tried: SignInTry): Promise<HeardTry | null> =>
   });
 
 /** Forgets tries that count no more. */
-export const forgetOldTries = async (): Promise<void> => {
+export const deleteOldAttempts = async (): Promise<void> => {
   await database().query(`DELETE FROM sign_in_attempts WHERE at < now() - interval '1 day'`);
 };
 
 /** Takes back a try that was right, and those for its name from the same place before it. */
-export const forgetTries = async (tried: SignInTry, heard: HeardTry): Promise<void> => {
+export const clearAttempts = async (tried: SignInAttempt, heard: CountedAttempt): Promise<void> => {
   const [own] = keysOf(tried);
   await database().query('DELETE FROM sign_in_attempts WHERE key = :key OR id IN (:heard)', {
     replacements: { key: own!.hash, heard },

@@ -31,7 +31,7 @@ export const outlineOf = async (job: StoredJob): Promise<JobOutline> => {
 export const OUTDATED = '';
 
 /** Keeps core's answer for a job, in the transaction in which nothing else is done to it. */
-export const keepOutline = async (jobId: string, outline: JobOutline): Promise<void> => {
+export const saveOutline = async (jobId: string, outline: JobOutline): Promise<void> => {
   await database().query(
     `INSERT INTO job_summaries (job_id, core_version, summary) VALUES (:jobId, :version, :outline)
      ON CONFLICT (crew_id, job_id) DO UPDATE
@@ -44,4 +44,4 @@ export const keepOutline = async (jobId: string, outline: JobOutline): Promise<v
 };
 
 /** Works core's answer out and keeps it, while nothing else is done to the job. */
-export const summarise = async (job: StoredJob): Promise<void> => keepOutline(job.id, await outlineOf(job));
+export const summarize = async (job: StoredJob): Promise<void> => saveOutline(job.id, await outlineOf(job));

@@ -4,8 +4,8 @@ import { coreVersion } from '../core-version';
 import { type CrewScope, inCrew, outsideCrews } from '../crew';
 import { beforeClosing, database, isDatabaseOpen, select } from '../database';
 import { log } from '../log';
-import { getJob, heldJob } from './jobs';
-import { keepOutline, OUTDATED, outlineOf } from './summaries';
+import { getJob, lockedJob } from './jobs';
+import { OUTDATED, outlineOf, saveOutline } from './summaries';
 
 /** After a change, how long until core is asked for its answer, ms: changes that come one after another ask once. */
 const SOON_MS = 250;
@@ -34,8 +34,8 @@ const resummarise = (scope: CrewScope, id: string): Promise<JobOutline | null> =
       const job = await getJob(scope, id);
       if (!job) return null;
       const outline = await outlineOf(job);
-      if (!isEqual(await heldJob(id, 'NO_KEY_UPDATE'), job)) continue;
-      await keepOutline(id, outline);
+      if (!isEqual(await lockedJob(id, 'NO_KEY_UPDATE'), job)) continue;
+      await saveOutline(id, outline);
       return outline;
     }
     return null;
@@ -98,7 +98,7 @@ const goToWork = (): void => {
 const keyOf = ({ crewId }: CrewScope, id: string): string => `${crewId} ${id}`;
 
 /** Has a job's answer worked out again, once for all who ask while it waits. */
-export const resummariseNow = (scope: CrewScope, id: string): Promise<JobOutline | null> => {
+export const recalculateNow = (scope: CrewScope, id: string): Promise<JobOutline | null> => {
   const key = keyOf(scope, id);
   const known = waiting.get(key);
   if (known) return known.done;
@@ -126,7 +126,7 @@ export const outdatedJobs = async (scope: CrewScope, most: number): Promise<stri
  * Says that a job's kept answer is old, in the transaction in which the job changes, and has it worked out again after
  * a while, once for all that changes until then: nobody waits for it.
  */
-export const outdate = async (scope: CrewScope, jobId: string): Promise<void> => {
+export const markOutdated = async (scope: CrewScope, jobId: string): Promise<void> => {
   await database().query('UPDATE job_summaries SET core_version = :outdated WHERE job_id = :jobId', {
     replacements: { jobId, outdated: OUTDATED },
   });
@@ -134,7 +134,7 @@ export const outdate = async (scope: CrewScope, jobId: string): Promise<void> =>
   clearTimeout(soon.get(key));
   const timer = setTimeout(() => {
     soon.delete(key);
-    if (isDatabaseOpen()) void resummariseNow(scope, jobId);
+    if (isDatabaseOpen()) void recalculateNow(scope, jobId);
   }, SOON_MS);
   timer.unref();
   soon.set(key, timer);

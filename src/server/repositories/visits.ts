@@ -3,8 +3,8 @@ import { visitNoLaterThan } from '../../core/job/visits';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { fileProblem, JobFull } from './job-full';
-import { getJob, heldJob } from './jobs';
-import { outdate } from './summarise-soon';
+import { getJob, lockedJob } from './jobs';
+import { markOutdated } from './summarise-soon';
 import { toVisitRow } from './visit-rows';
 
 /**
@@ -13,7 +13,7 @@ import { toVisitRow } from './visit-rows';
  */
 export const putVisit = (scope: CrewScope, jobId: string, sent: Visit): Promise<readonly Visit[] | null> =>
   inCrew(scope, async () => {
-    const job = await heldJob(jobId, 'NO_KEY_UPDATE');
+    const job = await lockedJob(jobId, 'NO_KEY_UPDATE');
     if (!job) return null;
     const problem = await fileProblem(scope, { ...job, visits: [...job.visits, sent] });
     if (problem !== null) throw new JobFull(problem);
@@ -27,6 +27,6 @@ export const putVisit = (scope: CrewScope, jobId: string, sent: Visit): Promise<
     // Another clock may say that it ended before it began: then it ended as it began.
     const until = endedAt && new Date(Math.max(endedAt.getTime(), row.beganAt.getTime()));
     if (!isNew) await VisitRow.update({ reason, endedAt: until }, { where: { jobId, id: visit.id } });
-    await outdate(scope, jobId);
+    await markOutdated(scope, jobId);
     return (await getJob(scope, jobId))!.visits;
   });

@@ -69,7 +69,7 @@ export const addWeather = (
   });
 
 /** Takes a year off the list, or brings it back. */
-export const shelveWeather = (scope: CrewScope, id: string, isDeleted: boolean): Promise<boolean> =>
+export const archiveWeather = (scope: CrewScope, id: string, isDeleted: boolean): Promise<boolean> =>
   inCrew(scope, async () => {
     const [count] = await models().WeatherYearRow.update(
       { deletedAt: isDeleted ? new Date() : null },

@@ -12,7 +12,7 @@ import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import { CautionSign } from '../stop-work/cautions';
 import { StateLines } from './air/state-lines';
-import { CrossingTabs } from './balance-tabs';
+import { BalanceTabs } from './balance-tabs';
 
 const AirflowChart = dynamic(() => import('@/ui/balance/air/airflow-chart'), {
   ssr: false,
@@ -42,7 +42,7 @@ export const AirPage = () => {
   const [isOpen, setIsOpen] = useState(false);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <CrossingTabs />
+      <BalanceTabs />
       <h2 className="font-label text-2xl font-semibold">
         Air at the register, {text(outdoorF)} out, {text(indoorF)} in the room
       </h2>

@@ -1,10 +1,10 @@
 'use client';
 
-import type { BackupNeed, BankGate } from '@/core/balance/backup-need';
+import type { BackupNeed, BankStage } from '@/core/balance/backup-need';
 import type { PriceCell } from '@/core/balance/price-table';
 import type { Degrees } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { Scroller } from '../kit/scroller';
 
 const kW = (value: number) => roundTo(value, 1).toFixed(1);
@@ -34,7 +34,7 @@ export const NeedTable = ({
           <th scope="row" className="py-1.5 text-left font-normal">
             {label}
             <span className="block text-sm text-quiet">
-              <Said>{why}</Said>
+              <LocalizedDegrees>{why}</LocalizedDegrees>
             </span>
           </th>
           <td className="pt-1.5 text-right font-mono whitespace-nowrap">
@@ -54,7 +54,7 @@ export const NeedTable = ({
 );
 
 /** Where each bank is needed. */
-export const BankTable = ({ banks }: { banks: readonly BankGate[] }) => {
+export const BankTable = ({ banks }: { banks: readonly BankStage[] }) => {
   const degrees = useDegrees();
   return (
     <table className="w-full">

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useRef } from 'react';
-import type { ChartMark, CrossingChart as Chart } from '@/core/balance/chart';
-import { type GatePost, ruler } from '@/core/balance/outdoor-ruler';
+import type { BalanceChartData as Chart, ChartMark } from '@/core/balance/chart';
+import { type LockoutMarker, outdoorRuler } from '@/core/balance/outdoor-ruler';
 import type { Degrees } from '@/core/units/degrees';
 import { percentAlong } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
@@ -11,10 +11,10 @@ import { useNarrow } from '../kit/screen';
 import { NeedleLine } from '../ruler/needle';
 import { Scale } from '../ruler/scale';
 import { useScaleDrag } from '../ruler/use-scale-drag';
-import { SOURCE_COLOUR } from '../theme/source-colors';
-import { ChartGate } from './chart-lockout';
+import { SOURCE_COLOR } from '../theme/source-colors';
+import { ChartLockout } from './chart-lockout';
 import { CopStrip } from './cop-strip';
-import { Curves, lineColour } from './curves';
+import { Curves, lineColor } from './curves';
 import { labelPlaces, markRows, percentDown, valueTicks } from './plot';
 
 const ROW_PX = 20;
@@ -24,14 +24,14 @@ const LETTER_WIDTH = { desk: 0.82, phone: 2.8 } as const;
 const words = ({ label, atF, bandF, isDrawnOn }: ChartMark, { figure }: Degrees) =>
   `${label} ${figure(atF, 0)}${isDrawnOn ? '*' : ''}${bandF ? ` (${figure(bandF[0], 0)} to ${figure(bandF[1], 0)})` : ''}`;
 
-const sameGate = (one: GatePost, other: GatePost) =>
+const sameGate = (one: LockoutMarker, other: LockoutMarker) =>
   one.fact === other.fact && one.row === other.row && one.atF === other.atF;
 
 /**
  * Load against what may heat the house, on the ruler's scale, with the ruler's lanes under it. Gates and needle are
  * dragged.
  */
-export const CrossingChart = ({ chart }: { chart: Chart }) => {
+export const BalanceChart = ({ chart }: { chart: Chart }) => {
   const facts = useJob((job) => job.facts);
   const setMoment = useJob((job) => job.setMoment);
   const track = useRef<HTMLDivElement>(null);
@@ -48,15 +48,15 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
   const rows = Math.max(...placed.map(({ row }) => row)) + 1;
   const gates = useMemo(
     () =>
-      ruler(facts)
-        .lanes.flatMap(({ posts, source }) => posts.map((post) => ({ post, source })))
+      outdoorRuler(facts)
+        .lanes.flatMap(({ markers, source }) => markers.map((post) => ({ post, source })))
         .filter(
           ({ post }, at, all) => post.fact !== undefined && all.findIndex((other) => sameGate(other.post, post)) === at,
         ),
     [facts],
   );
   const gaps = [
-    ...crossing.holesF.map((gap) => ({ gap, tint: 'bg-[color-mix(in_srgb,var(--fail)_20%,transparent)]' })),
+    ...crossing.gapsF.map((gap) => ({ gap, tint: 'bg-[color-mix(in_srgb,var(--fail)_20%,transparent)]' })),
     ...crossing.shortfallsF.map((gap) => ({ gap, tint: 'bg-[color-mix(in_srgb,var(--warn)_16%,transparent)]' })),
   ];
   return (
@@ -135,18 +135,18 @@ export const CrossingChart = ({ chart }: { chart: Chart }) => {
                 <span
                   key={id}
                   className={`pointer-events-none absolute -translate-y-full px-1 font-sans text-sm whitespace-nowrap ${line.weight === 'bold' ? 'font-semibold' : ''} ${end === 'right' ? '-translate-x-full' : ''}`}
-                  style={{ left: `${across}%`, top: `${down}%`, color: lineColour(line.source) }}
+                  style={{ left: `${across}%`, top: `${down}%`, color: lineColor(line.source) }}
                 >
                   {line.label}
                 </span>
               );
             })}
             {gates.map(({ post, source }, at) => (
-              <ChartGate
+              <ChartLockout
                 key={`${post.fact}-${post.row ?? ''}`}
                 post={post}
                 row={at}
-                colour={SOURCE_COLOUR[source]}
+                colour={SOURCE_COLOR[source]}
                 spanF={spanF}
                 track={track}
               />

@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import { backupNeeds, bankGates } from '@/core/balance/backup-need';
-import { crossingChart } from '@/core/balance/chart';
+import { backupNeeds, bankStages } from '@/core/balance/backup-need';
+import { balanceChart } from '@/core/balance/chart';
 import { priceTable } from '@/core/balance/price-table';
-import { crossingPageFindings } from '@/core/check/on-balance';
+import { balancePageFindings } from '@/core/check/on-balance';
 import { factApplies } from '@/core/job/applies';
 import { backupOf } from '@/core/job/backup';
 import type { FactPath } from '@/core/job/document';
@@ -14,11 +14,11 @@ import { FactField } from '../fields/fact-field';
 import { findingsOn } from '../fields/findings-on';
 import { FindingLine } from '../findings/finding-line';
 import { useModel } from '../job/deferred-model';
-import { Below } from '../loading/defer-below-fold';
+import { DeferBelowFold } from '../loading/defer-below-fold';
 import { MeasuredShare } from '../startup/measured-share';
 import { BankTable, NeedTable, PriceTable } from './backup-tables';
-import { CrossingChart } from './balance-chart';
-import { CrossingTabs } from './balance-tabs';
+import { BalanceChart } from './balance-chart';
+import { BalanceTabs } from './balance-tabs';
 import { LoadEvidence } from './load-evidence';
 import { Readout } from './readout';
 
@@ -43,13 +43,13 @@ const FUEL_FACTS: readonly FactPath[] = [
 ];
 const WIDE: readonly FactPath[] = ['outdoorUnit.ratingPoints', 'outdoorUnit.lowPoints'];
 
-export const CrossingPage = () => {
+export const BalancePage = () => {
   const model = useModel();
   const { facts } = model;
-  const chart = useMemo(() => crossingChart(facts), [facts]);
-  const findings = crossingPageFindings(model);
+  const chart = useMemo(() => balanceChart(facts), [facts]);
+  const findings = balancePageFindings(model);
   const needs = useMemo(() => backupNeeds(facts), [facts]);
-  const banks = useMemo(() => bankGates(facts), [facts]);
+  const banks = useMemo(() => bankStages(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);
   const hasFurnace = backupOf(facts) === 'fossil';
   const fields = (paths: readonly FactPath[]) => (
@@ -65,12 +65,12 @@ export const CrossingPage = () => {
   );
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <CrossingTabs />
+      <BalanceTabs />
       <Readout hasFurnace={hasFurnace} />
       <p className="flex flex-wrap items-center gap-2 empty:hidden">
         <MeasuredShare />
       </p>
-      <CrossingChart chart={chart} />
+      <BalanceChart chart={chart} />
       {findings.length > 0 && (
         <ul aria-label="Findings" className="mt-4">
           {findings.map((finding) => (
@@ -78,7 +78,7 @@ export const CrossingPage = () => {
           ))}
         </ul>
       )}
-      <Below>
+      <DeferBelowFold>
         <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 md:grid-cols-2">
           <section aria-label="Backup">
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Backup</h2>
@@ -119,7 +119,7 @@ export const CrossingPage = () => {
           The unit’s performance data and the manufacturer’s limits override anything calculated here. Gas, oil and
           combustion settings are for licensed techs.
         </p>
-      </Below>
+      </DeferBelowFold>
     </div>
   );
 };

@@ -7,4 +7,4 @@ const TABS = [
 ];
 
 /** The ways through Crossing: the chart with what it is made of, a year, and the air at the register. */
-export const CrossingTabs = () => <PageTabs page="balance" label="Balance" tabs={TABS} />;
+export const BalanceTabs = () => <PageTabs page="balance" label="Balance" tabs={TABS} />;

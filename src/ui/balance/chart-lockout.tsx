@@ -1,13 +1,13 @@
 'use client';
 
 import type { RefObject } from 'react';
-import type { GatePost } from '@/core/balance/outdoor-ruler';
+import type { LockoutMarker } from '@/core/balance/outdoor-ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
-import { usePost } from '../ruler/use-lockout-marker';
+import { useLockoutMarker } from '../ruler/use-lockout-marker';
 
 interface ChartGateProps {
-  readonly post: GatePost;
+  readonly post: LockoutMarker;
   /** Row of its label from the foot, so that gates that stand close keep theirs apart. */
   readonly row: number;
   readonly colour: string;
@@ -18,9 +18,9 @@ interface ChartGateProps {
 const ROW_PX = 20;
 
 /** A gate through the whole chart, dragged where it stands. */
-export const ChartGate = ({ post, row, colour, spanF, track }: ChartGateProps) => {
+export const ChartLockout = ({ post, row, colour, spanF, track }: ChartGateProps) => {
   const { figure, unit } = useDegrees();
-  const slider = usePost(post, spanF, track);
+  const slider = useLockoutMarker(post, spanF, track);
   const place = { left: `${percentAlong(spanF, post.atF)}%` };
   const isFarRight = percentAlong(spanF, post.atF) > 60;
   const drawn = (

@@ -1,15 +1,15 @@
-import type { CrossingChart } from '@/core/balance/chart';
+import type { BalanceChartData } from '@/core/balance/chart';
 import { percentAlong } from '@/core/units/span';
-import { SOURCE_COLOUR } from '../theme/source-colors';
+import { SOURCE_COLOR } from '../theme/source-colors';
 import { pathOf, percentDown, type Plot } from './plot';
 import { RatedClips } from './rated-clips';
 
 /** Colour of a line by its source; the load is ink. */
-export const lineColour = (source: CrossingChart['lines'][number]['source']): string =>
-  source === 'load' ? 'var(--ink)' : SOURCE_COLOUR[source];
+export const lineColor = (source: BalanceChartData['lines'][number]['source']): string =>
+  source === 'load' ? 'var(--ink)' : SOURCE_COLOR[source];
 
 /** The band of the load and every line, stretched over the plot. */
-export const Curves = ({ chart, plot }: { chart: CrossingChart; plot: Plot }) => {
+export const Curves = ({ chart, plot }: { chart: BalanceChartData; plot: Plot }) => {
   const corner = (outdoorF: number, btuh: number) => `${percentAlong(plot.spanF, outdoorF)},${percentDown(plot, btuh)}`;
   const band = [
     ...chart.loadBand.map(({ outdoorF, highBtuh }) => corner(outdoorF, highBtuh)),
@@ -31,7 +31,7 @@ export const Curves = ({ chart, plot }: { chart: CrossingChart; plot: Plot }) =>
             key={`${id}-${part ?? ''}`}
             d={pathOf(plot, points)}
             fill="none"
-            stroke={lineColour(source)}
+            stroke={lineColor(source)}
             strokeWidth={weight === 'bold' ? 2.5 : 1.5}
             strokeDasharray={part === 'drawn-on' ? '7 5' : weight === 'fine' ? '2 4' : undefined}
             clipPath={part === null ? undefined : `url(#${part})`}

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { type Weighed, weighEvidence } from '@/core/balance/evidence';
 import type { FactPath } from '@/core/job/document';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { FactField } from '../fields/fact-field';
 import { useJob } from '../job/provider';
 
@@ -90,7 +90,8 @@ export const LoadEvidence = () => {
                 </span>
               </div>
               <p className="text-sm text-quiet">
-                <Said>{estimate.kind === 'known' ? estimate.because : estimate.what}</Said> {evidence.about}
+                <LocalizedDegrees>{estimate.kind === 'known' ? estimate.because : estimate.what}</LocalizedDegrees>{' '}
+                {evidence.about}
               </p>
               <details className="text-sm">
                 <summary className="flex min-h-11 items-center underline decoration-dotted underline-offset-4 sm:min-h-8">

@@ -1,4 +1,4 @@
-import { crossingChart } from '@/core/balance/chart';
+import { balanceChart } from '@/core/balance/chart';
 import { SAMPLES } from '@/core/samples';
 import { labelPlaces, labelReach, markRows, pathOf, percentDown, valueTicks } from './plot';
 
@@ -21,7 +21,7 @@ describe.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('%s', (_, fa
     ['desk', 1],
     ['phone', 3.1],
   ])('on a %s no label covers another or leaves the plot, and the load has one', (__, letter) => {
-    const { lines, mostBtuh, spanF } = crossingChart(facts);
+    const { lines, mostBtuh, spanF } = balanceChart(facts);
     const places = labelPlaces({ spanF, most: mostBtuh }, lines, ({ label }) => label.length * letter + 1);
     expect(places.map(({ id }) => id)).toContain('load');
     const reach = (place: (typeof places)[number]) =>

@@ -3,9 +3,9 @@
 import { useMemo } from 'react';
 import { moveList } from '@/core/changeout/move-list';
 import { nextReading } from '@/core/changeout/next-reading';
-import { oldWallOf, oldWallProblems } from '@/core/changeout/old-wiring';
-import { takenOver } from '@/core/changeout/take-over';
-import { understoodOldWall } from '@/core/changeout/understood';
+import { oldWiringOf, oldWiringProblems } from '@/core/changeout/old-wiring';
+import { withKeptFacts } from '@/core/changeout/take-over';
+import { identifiedOldWiring } from '@/core/changeout/understood';
 import { FactField } from '../fields/fact-field';
 import { PairList } from '../fields/pair-list';
 import { useMoment } from '../job/deferred-model';
@@ -15,9 +15,9 @@ import { Cautions } from '../stop-work/cautions';
 import { StopBanner } from '../stop-work/stop-banner';
 import { Moves } from './moves';
 import { NextMeter } from './next-meter';
-import { TypedWallBox } from './old-wiring-box';
+import { OldWiringBox } from './old-wiring-box';
 import { Subbase } from './subbase';
-import { useOldWall } from './use-old-wiring';
+import { useOldWiring } from './use-old-wiring';
 
 const CAUTIONS = [
   'Stop: heavy wire, wire nuts, or 120/240 V here means a line-voltage thermostat, not 24 V.',
@@ -29,13 +29,13 @@ const CAUTIONS = [
 export const ChangeoutPage = () => {
   const facts = useJob((job) => job.facts);
   const { outdoorF } = useMoment();
-  const { isBegun, jumpers, setJumpers, settings, setSettings } = useOldWall();
-  const wall = useMemo(() => oldWallOf(facts), [facts]);
-  const known = useMemo(() => understoodOldWall(facts) ?? [], [facts]);
+  const { isBegun, jumpers, setJumpers, settings, setSettings } = useOldWiring();
+  const wall = useMemo(() => oldWiringOf(facts), [facts]);
+  const known = useMemo(() => identifiedOldWiring(facts) ?? [], [facts]);
   const next = useMemo(() => (wall ? nextReading(wall, outdoorF) : null), [wall, outdoorF]);
   const list = useMemo(() => moveList(facts), [facts]);
-  const takes = useMemo(() => takenOver(facts), [facts]);
-  const problems = useMemo(() => (wall ? oldWallProblems(wall) : []), [wall]);
+  const takes = useMemo(() => withKeptFacts(facts), [facts]);
+  const problems = useMemo(() => (wall ? oldWiringProblems(wall) : []), [wall]);
   return (
     <div className="mx-auto max-w-6xl px-3 py-2 sm:px-6">
       <StopBanner />
@@ -57,7 +57,7 @@ export const ChangeoutPage = () => {
             </ul>
           )}
           <FactField path="changeout.oldSystem" />
-          <TypedWallBox />
+          <OldWiringBox />
           <PairList
             title="Old thermostat jumpers"
             one="From"

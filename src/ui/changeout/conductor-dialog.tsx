@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { plainLetter, SUBBASE_LETTERS } from '@/core/changeout/letters';
 import { COILED_BACK } from '@/core/changeout/old-wiring';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
-import { colourName, COLOURS } from '@/core/wiring/harness';
+import { colorName, COLORS } from '@/core/wiring/harness';
 import { RadioGroup, RadioOption } from '../fields/radio-group';
 import { DialogFrame } from '../kit/dialog-frame';
 import { INSULATION } from '../wiring/wire-colors';
@@ -101,7 +101,7 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
       <Own label="Another" value={letter ?? ''} most={8} onChange={setLetter} />
       <h3 className="eyebrow mt-3">Color</h3>
       <RadioGroup label="Color" className="grid grid-cols-5 gap-1">
-        {COLOURS.map((each) => (
+        {COLORS.map((each) => (
           <RadioOption
             key={each}
             isChosen={colour === each}
@@ -109,7 +109,7 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
             className={`plain-button min-h-13 flex-col gap-0.5 px-0.5 text-sm has-checked:border-2 has-checked:border-ink has-checked:font-semibold ${usedColours.has(each) ? 'text-quiet line-through' : ''}`}
           >
             <span className="block h-3 w-8 border border-line-strong" style={{ background: INSULATION[each] }} />
-            {colourName(each)}
+            {colorName(each)}
           </RadioOption>
         ))}
       </RadioGroup>

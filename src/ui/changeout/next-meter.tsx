@@ -4,20 +4,20 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { NextReading } from '@/core/changeout/next-reading';
 import { isOldCall, OLD_CALLS } from '@/core/changeout/old-calls';
-import type { UnderstoodConductor } from '@/core/changeout/understood';
+import type { IdentifiedConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
-import { oldWallOverVolts } from '@/core/stop-work/old-wiring-volts';
+import { oldWiringOverVolts } from '@/core/stop-work/old-wiring-volts';
 import { MOST_CONTROL_VOLTS } from '@/core/units/control-volts';
 import { parseTyped } from '@/core/units/parse-number';
-import { colourName } from '@/core/wiring/harness';
+import { colorName } from '@/core/wiring/harness';
 import { useJob } from '../job/provider';
-import { useOldWall } from './use-old-wiring';
+import { useOldWiring } from './use-old-wiring';
 
-const screw = ({ letter, colour }: OldConductorRow) => `${letter === '' ? '' : `${letter}, `}${colourName(colour)}`;
+const screw = ({ letter, colour }: OldConductorRow) => `${letter === '' ? '' : `${letter}, `}${colorName(colour)}`;
 
 /** The one reading that tells most, with its field. */
 const Ask = ({ next }: { next: NextReading }) => {
-  const { readings, setReadings } = useOldWall();
+  const { readings, setReadings } = useOldWiring();
   const [text, setText] = useState('');
   const [why, setWhy] = useState<string | null>(null);
   const { hot, row, call, isForValveMode } = next;
@@ -80,9 +80,9 @@ const isOver = (text: string): boolean => {
 };
 
 /** What the meter has said so far, and what to read next; or that nothing at this wall would tell more. */
-export const NextMeter = ({ next, known }: { next: NextReading | null; known: readonly UnderstoodConductor[] }) => {
-  const { rows, readings, setReadings } = useOldWall();
-  const over = useJob((job) => oldWallOverVolts(job.facts).length > 0);
+export const NextMeter = ({ next, known }: { next: NextReading | null; known: readonly IdentifiedConductor[] }) => {
+  const { rows, readings, setReadings } = useOldWiring();
+  const over = useJob((job) => oldWiringOverVolts(job.facts).length > 0);
   const open = known.filter(({ does }) => does === null).length;
   const unproved = known.filter(({ does, isProved }) => does !== null && !isProved).length;
   const letterOf = (colour: string) => rows.find((row) => row.colour === colour)?.letter ?? '';
@@ -123,7 +123,7 @@ export const NextMeter = ({ next, known }: { next: NextReading | null; known: re
                 <button
                   type="button"
                   className="bare-button"
-                  aria-label={`Remove this reading: ${colourName(colour)} in ${call}`}
+                  aria-label={`Remove this reading: ${colorName(colour)} in ${call}`}
                   onClick={() => setReadings(readings.filter((_, index) => index !== at))}
                 >
                   <Trash2 size={18} aria-hidden />

@@ -1,12 +1,12 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { parseWall } from '@/core/changeout/typed-wiring';
-import { useOldWall } from './use-old-wiring';
+import { parseTypedWiring } from '@/core/changeout/typed-wiring';
+import { useOldWiring } from './use-old-wiring';
 
 /** The old wall typed in one go. What cannot be understood stays in the field. */
-export const TypedWallBox = () => {
-  const { rows, setRows } = useOldWall();
+export const OldWiringBox = () => {
+  const { rows, setRows } = useOldWiring();
   const [text, setText] = useState('');
   const [why, setWhy] = useState<string | null>(null);
   const id = useId();
@@ -17,7 +17,7 @@ export const TypedWallBox = () => {
         className="pb-3"
         onSubmit={(event) => {
           event.preventDefault();
-          const typed = parseWall(text);
+          const typed = parseTypedWiring(text);
           if (typed.kind === 'wrong') return setWhy(typed.why);
           setRows([...rows, ...typed.rows]);
           setText('');

@@ -3,30 +3,32 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { COILED_BACK } from '@/core/changeout/old-wiring';
-import type { UnderstoodConductor } from '@/core/changeout/understood';
+import type { IdentifiedConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
-import { colourName, isColour } from '@/core/wiring/harness';
-import { landingOf, WALL_FUNCTIONS } from '@/core/wiring/thermostat-functions';
+import { colorName, isWireColor } from '@/core/wiring/harness';
+import { landingOf, THERMOSTAT_FUNCTIONS } from '@/core/wiring/thermostat-functions';
 import { INSULATION } from '../wiring/wire-colors';
 import { ConductorDialog } from './conductor-dialog';
-import { useOldWall } from './use-old-wiring';
+import { useOldWiring } from './use-old-wiring';
 
 /** A conductor from the hole in the wall to its screw; an empty screw where there is none. */
 const Screw = ({ colour }: { colour: string | null }) => (
   <svg viewBox="0 0 84 32" className="h-8 w-21 shrink-0" aria-hidden>
-    {colour !== null && isColour(colour) && (
+    {colour !== null && isWireColor(colour) && (
       <path d="M0 16h58" stroke="var(--ink)" strokeWidth="9" className="[paint-order:stroke]" />
     )}
-    {colour !== null && isColour(colour) && <path d="M0 16h58" stroke={INSULATION[colour]} strokeWidth="7" />}
+    {colour !== null && isWireColor(colour) && <path d="M0 16h58" stroke={INSULATION[colour]} strokeWidth="7" />}
     <circle cx="68" cy="16" r="12" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.5" />
     <path d="M61 21 75 11" stroke="var(--ink)" strokeWidth="2.5" />
   </svg>
 );
 
-const doesWords = ({ does, isProved, isValveModeSeen }: UnderstoodConductor): string => {
+const doesWords = ({ does, isProved, isValveModeSeen }: IdentifiedConductor): string => {
   if (does === null) return 'Not known yet';
   const words =
-    landingOf(does) === 'valve' && !isValveModeSeen ? 'Reversing valve, O or B not confirmed' : WALL_FUNCTIONS[does];
+    landingOf(does) === 'valve' && !isValveModeSeen
+      ? 'Reversing valve, O or B not confirmed'
+      : THERMOSTAT_FUNCTIONS[does];
   return isProved ? words : `${words}, by letter only`;
 };
 
@@ -35,7 +37,7 @@ const otherEnd = ({ board }: OldConductorRow) => {
   return board === COILED_BACK ? 'coiled back' : `other end ${board}`;
 };
 
-const Row = ({ known, onOpen }: { known: UnderstoodConductor; onOpen: () => void }) => {
+const Row = ({ known, onOpen }: { known: IdentifiedConductor; onOpen: () => void }) => {
   const { row } = known;
   return (
     <li className="border-b border-line last:border-0">
@@ -47,7 +49,7 @@ const Row = ({ known, onOpen }: { known: UnderstoodConductor; onOpen: () => void
             {doesWords(known)}
           </span>
           <span className="block text-sm text-quiet">
-            {colourName(row.colour)}, {otherEnd(row)}
+            {colorName(row.colour)}, {otherEnd(row)}
           </span>
         </span>
       </button>
@@ -56,8 +58,8 @@ const Row = ({ known, onOpen }: { known: UnderstoodConductor; onOpen: () => void
 };
 
 /** The old subbase, drawn bare: a screw a conductor, each with what it is now known to do. A tap opens it. */
-export const Subbase = ({ known }: { known: readonly UnderstoodConductor[] }) => {
-  const { rows, setRows } = useOldWall();
+export const Subbase = ({ known }: { known: readonly IdentifiedConductor[] }) => {
+  const { rows, setRows } = useOldWiring();
   const [open, setOpen] = useState<number | null>(null);
   const isNew = open === rows.length;
   return (

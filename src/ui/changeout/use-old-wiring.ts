@@ -5,7 +5,7 @@ import type { OldConductorRow, OldJumperRow, OldReadingRow, OldSettingRow } from
 import { useJob } from '../job/provider';
 
 /** The old wall as it is written down, and how to write on. */
-export interface OldWallRecord {
+export interface OldWiringRecord {
   readonly rows: readonly OldConductorRow[];
   readonly isBegun: boolean;
   readonly setRows: (rows: readonly OldConductorRow[]) => void;
@@ -17,7 +17,7 @@ export interface OldWallRecord {
   readonly setReadings: (rows: readonly OldReadingRow[]) => void;
 }
 
-export const useOldWall = (): OldWallRecord => {
+export const useOldWiring = (): OldWiringRecord => {
   const { subbase, jumpers, settings, readings } = useJob((job) => job.facts.changeout);
   const setFact = useJob((job) => job.setFact);
   const set = (path: FactPath) => (rows: unknown) => setFact(path, rows);

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import type { AtWork } from '@/core/access/at-work';
 import { wantedPage } from '@/core/access/wanted-page';
-import { ProblemLine } from '../kit/error-line';
-import { takeDevice } from '../offline/device-user';
+import { ErrorLine } from '../kit/error-line';
+import { setDeviceUser } from '../offline/device-user';
 import { call } from '../requests/api';
 
 /** A field of a form that lets people in. */
@@ -41,7 +41,7 @@ export const AccessForm = ({
     setBusy(true);
     const answer = await call<{ who: AtWork }>(to, { method: 'POST', body: { ...typed, ...also } });
     if (answer.kind === 'ok') {
-      takeDevice(answer.value.who);
+      setDeviceUser(answer.value.who);
       // A whole load: nothing of whoever was here before stays on the page.
       return window.location.assign(wanted());
     }
@@ -57,7 +57,7 @@ export const AccessForm = ({
           {hint && <span className="text-sm text-quiet">{hint}</span>}
         </label>
       ))}
-      <ProblemLine problem={problem} />
+      <ErrorLine problem={problem} />
       <button type="submit" disabled={isBusy} className="strong-button min-h-12 justify-center">
         {button}
       </button>

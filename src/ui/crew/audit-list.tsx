@@ -1,6 +1,6 @@
 'use client';
 
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 
 /** What was done in the crew, newest first. */
 export const AuditList = ({
@@ -19,7 +19,7 @@ export const AuditList = ({
         <ul className="mt-1 text-sm">
           {lines.slice(0, 50).map(({ at, person, did, subject }, line) => (
             <li key={`${at} ${line}`} className="border-b border-line py-1">
-              <When at={at} /> {person}: {did}: {subject}
+              <DateText at={at} /> {person}: {did}: {subject}
             </li>
           ))}
         </ul>

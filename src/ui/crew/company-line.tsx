@@ -3,7 +3,7 @@
 import { StickyNote, UserRound } from 'lucide-react';
 import type { Company } from '@/core/access/company';
 import { ROLES } from '@/core/access/role';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { useAtWork, useMay } from './at-work';
 
 /** What somebody who may not change a job reads above it. */
@@ -32,7 +32,7 @@ export const CompanyLine = ({
           <span className="min-w-0 break-words">
             <b className="font-semibold">{note.words}</b>{' '}
             <span className="text-quiet">
-              {note.author}, <When at={note.at} />
+              {note.author}, <DateText at={note.at} />
             </span>
           </span>
           {mayNote && (

@@ -4,9 +4,9 @@ import { Download } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
-import { ProblemLine } from '../kit/error-line';
+import { ErrorLine } from '../kit/error-line';
 import { toast } from '../kit/toast';
-import { call, notDone } from '../requests/api';
+import { call, failedWords } from '../requests/api';
 
 const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void }) => {
   const router = useRouter();
@@ -15,7 +15,7 @@ const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void 
   const close = async (event: React.FormEvent) => {
     event.preventDefault();
     const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'close', handle: typed } });
-    if (answer.kind !== 'ok') return setProblem(notDone('Deletion canceled. The crew is kept.', answer));
+    if (answer.kind !== 'ok') return setProblem(failedWords('Deletion canceled. The crew is kept.', answer));
     onClose();
     router.refresh();
   };
@@ -40,7 +40,7 @@ const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void 
             className="field-box w-full text-lg"
           />
         </label>
-        <ProblemLine problem={problem} />
+        <ErrorLine problem={problem} />
         <div className="mt-3 flex gap-2">
           <button type="submit" className="strong-button" disabled={typed.trim() === ''}>
             Delete it in 30 days
@@ -58,7 +58,7 @@ export const CrewData = ({ handle, ends }: { handle: string; ends: string | null
   const [asks, setAsks] = useState(false);
   const keep = async () => {
     const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'keep' } });
-    if (answer.kind !== 'ok') return toast.error(notDone('Deletion was not canceled.', answer));
+    if (answer.kind !== 'ok') return toast.error(failedWords('Deletion was not canceled.', answer));
     router.refresh();
   };
   return (

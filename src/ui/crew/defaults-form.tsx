@@ -6,9 +6,9 @@ import { type CrewDefaults, DEFAULT_SECTIONS, mergedDefaults } from '@/core/job/
 import { assumedFacts, factAt, type FactPath, factValue, withFact } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import { LooseFact } from '../fields/loose-fact';
-import { ProblemLine } from '../kit/error-line';
+import { ErrorLine } from '../kit/error-line';
 import { toast } from '../kit/toast';
-import { call, notDone } from '../requests/api';
+import { call, failedWords } from '../requests/api';
 import { InstrumentList } from './instrument-list';
 
 const SHIPPED = assumedFacts();
@@ -56,7 +56,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
       setNext(mergedDefaults(base, next, now));
       setBase(now);
     }
-    setProblem(notDone('Nothing was saved.', answer));
+    setProblem(failedWords('Nothing was saved.', answer));
   };
   return (
     <form onSubmit={save}>
@@ -89,7 +89,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
             onChange={(instruments) => setNext({ ...next, instruments })}
           />
         </section>
-        <ProblemLine problem={problem} />
+        <ErrorLine problem={problem} />
         {mayDecide && (
           <button type="submit" className="strong-button mt-5">
             Save

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import type { AtWork } from '@/core/access/at-work';
 import type { Role } from '@/core/access/role';
 import { ROLES } from '@/core/access/role';
-import { ProblemLine } from '../kit/error-line';
-import { takeDevice } from '../offline/device-user';
+import { ErrorLine } from '../kit/error-line';
+import { setDeviceUser } from '../offline/device-user';
 import { call } from '../requests/api';
 
 /** A made-up crew with its people. */
@@ -21,7 +21,7 @@ export const DemoPeople = ({ crews }: { crews: readonly DemoCrew[] }) => {
   const enter = async (crew: string, person: string) => {
     const answer = await call<{ who: AtWork }>('/api/sign-in/demo', { method: 'POST', body: { crew, person } });
     if (answer.kind !== 'ok') return setProblem(answer.error);
-    takeDevice(answer.value.who);
+    setDeviceUser(answer.value.who);
     window.location.assign('/');
   };
   return (
@@ -29,7 +29,7 @@ export const DemoPeople = ({ crews }: { crews: readonly DemoCrew[] }) => {
       <h2 id="demo-title" className="font-label text-xl font-semibold">
         Demo: two made-up crews. Tap a name to sign in.
       </h2>
-      <ProblemLine problem={problem} />
+      <ErrorLine problem={problem} />
       <div className="grid grid-cols-1 gap-x-8 sm:grid-cols-2">
         {crews.map((crew) => (
           <section key={crew.handle} aria-label={crew.name}>

@@ -1,10 +1,10 @@
-import { Mark } from '../kit/app-mark';
+import { AppMark } from '../kit/app-mark';
 
 /** A page before the door: the mark, a title, and what is to be done. */
 export const FrontPage = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <main className="mx-auto max-w-2xl px-4 py-6 sm:py-12">
     <p className="flex items-center gap-2 font-label text-xl font-semibold">
-      <Mark size={32} />
+      <AppMark size={32} />
       Gate Cross
     </p>
     <h1 className="mt-4 mb-4 border-b-2 border-ink pb-2 font-label text-3xl font-semibold">{title}</h1>

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type Role, ROLES } from '@/core/access/role';
-import { ProblemLine } from '../kit/error-line';
+import { ErrorLine } from '../kit/error-line';
 import { call } from '../requests/api';
 import { LinkOnce } from './link-once';
 import { RoleChoice } from './role-choice';
@@ -44,7 +44,7 @@ export const InvitePerson = () => {
         </button>
       </form>
       <p className="mt-1 text-sm text-quiet">{ROLES[role].may}</p>
-      <ProblemLine problem={problem} />
+      <ErrorLine problem={problem} />
       {made && <LinkOnce {...made} />}
     </section>
   );

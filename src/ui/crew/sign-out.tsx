@@ -1,6 +1,6 @@
 'use client';
 
-import { leaveDevice } from '../offline/clear-device';
+import { clearDevice } from '../offline/clear-device';
 
 const WAYS = [
   { label: 'Sign out', everywhere: false },
@@ -10,7 +10,7 @@ const WAYS = [
 /** Ends the session of this device, or of every device. */
 export const SignOut = () => {
   const leave = async (everywhere: boolean) => {
-    const waits = await leaveDevice(everywhere);
+    const waits = await clearDevice(everywhere);
     window.location.assign(waits === 0 ? '/sign-in' : `/sign-in?waits=${waits}`);
   };
   return (

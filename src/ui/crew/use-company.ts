@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { Company } from '@/core/access/company';
 import { toast } from '../kit/toast';
-import { call, notDone } from '../requests/api';
+import { call, failedWords } from '../requests/api';
 
 /** How often a page that is looked at says that it is, ms; the first time once it has come to rest. */
 const EVERY_MS = 60_000;
@@ -39,7 +39,7 @@ export const useCompany = (jobId: string, note: Company['note'], onMark: (at: Co
   const leave = async (words: string) => {
     const answer = await call(`/api/jobs/${jobId}/notes`, { method: 'POST', body: { words } });
     if (answer.kind === 'ok') await ask();
-    else toast.error(notDone('The note was not saved.', answer));
+    else toast.error(failedWords('The note was not saved.', answer));
   };
   return { company, leave };
 };

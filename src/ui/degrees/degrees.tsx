@@ -44,4 +44,4 @@ export const useDegrees = (): Degrees => DEGREES[useContext(Context).scale];
 export const useDegreeChoice = (): Choice => useContext(Context);
 
 /** A sentence of core's, with its degrees as they are read here. */
-export const Said = ({ children }: { children: string }) => useDegrees().say(children);
+export const LocalizedDegrees = ({ children }: { children: string }) => useDegrees().say(children);

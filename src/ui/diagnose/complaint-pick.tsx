@@ -4,12 +4,12 @@ import { complaintsOf } from '@/core/diagnosis/complaints';
 import { COMPLAINT_ITEM } from '@/core/diagnosis/recorded-items';
 import { seenValue } from '@/core/job/reading';
 import { useJob } from '../job/provider';
-import { useKeepReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../startup/use-save-reading';
 
 /** What the owner says, in his own words; one tap begins the search. */
 export const ComplaintPick = ({ chosen, onChosen }: { chosen: string | null; onChosen: () => void }) => {
   const facts = useJob((job) => job.facts);
-  const keep = useKeepReading(COMPLAINT_ITEM);
+  const keep = useSaveReading(COMPLAINT_ITEM);
   return (
     <section aria-labelledby="complaint-title">
       <h2 id="complaint-title" className="font-label text-2xl font-semibold">

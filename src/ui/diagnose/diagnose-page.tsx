@@ -14,11 +14,11 @@ import { StopBanner } from '../stop-work/stop-banner';
 import { ComplaintPick } from './complaint-pick';
 import { Ending } from './ending';
 import { ProbeCard } from './probe-card';
-import { ProveAgain } from './prove-again';
+import { RecheckList } from './prove-again';
 import { PutBack } from './put-back';
 import { ReadList } from './read-list';
 import { SuspectList } from './suspect-list';
-import { useTrouble } from './use-diagnosis';
+import { useDiagnosis } from './use-diagnosis';
 
 /** What was last fixed on this visit, with the startup steps that prove it again. */
 const Fixed = () => {
@@ -31,12 +31,12 @@ const Fixed = () => {
   const cause = id ? causesOf(model.facts, model.wall.harness).find((each) => each.id === id) : undefined;
   if (!fixed || !cause) return null;
   const steps = startupOf(model, readings, moment, confirmed).filter(({ step }) => cause.proves.includes(step.id));
-  return <ProveAgain words={cause.words} fixed={fixed} steps={steps} />;
+  return <RecheckList words={cause.words} fixed={fixed} steps={steps} />;
 };
 
 /** From a complaint to the cause with the least walking. */
-export const TroublePage = () => {
-  const { trouble, isWorking, hasFailed, askTonight } = useTrouble();
+export const DiagnosePage = () => {
+  const { trouble, isWorking, hasFailed, askTonight } = useDiagnosis();
   const [isAsking, setAsking] = useState(false);
   const [chosenId, setChosen] = useState<string | null>(null);
   const said = complaintWords(trouble?.complaint ?? null);

@@ -2,18 +2,18 @@
 
 import Link from 'next/link';
 import { FIXED_ITEM } from '@/core/diagnosis/recorded-items';
-import type { ShownCause, Trouble } from '@/core/diagnosis/trouble';
+import type { DiagnosisView, ShownCause } from '@/core/diagnosis/trouble';
 import { seenValue } from '@/core/job/reading';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
-import { useKeepReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../startup/use-save-reading';
 import { CautionSign } from '../stop-work/cautions';
 import { StopSign } from '../stop-work/stop-banner';
-import { TonightWays } from './tonight-options';
+import { TonightOptions } from './tonight-options';
 import type { AskTonight } from './use-diagnosis';
 
-const TITLES: Record<Trouble['standpoint'], string> = {
+const TITLES: Record<DiagnosisView['standpoint'], string> = {
   open: '',
   named: 'The cause',
   exhausted: 'Most likely cause: no other reading would narrow it further',
@@ -22,7 +22,7 @@ const TITLES: Record<Trouble['standpoint'], string> = {
 };
 
 const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
-  const keep = useKeepReading(FIXED_ITEM);
+  const keep = useSaveReading(FIXED_ITEM);
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);
   const [fault] = cause.faults;
@@ -35,7 +35,7 @@ const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
         <dt className="eyebrow pt-1">Confirm</dt>
         <dd>{cause.confirm}</dd>
         <dt className="eyebrow pt-1">Fix</dt>
-        <dd>{cause.mend}</dd>
+        <dd>{cause.fix}</dd>
         <dt className="eyebrow pt-1">Done by</dt>
         <dd>{cause.by === 'licensed' ? 'Licensed tech' : 'A technician'}</dd>
       </dl>
@@ -55,13 +55,13 @@ const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
           </Link>
         )}
       </div>
-      {cause.id !== 'nothing' && <TonightWays cause={cause.id} ask={ask} />}
+      {cause.id !== 'nothing' && <TonightOptions cause={cause.id} ask={ask} />}
     </div>
   );
 };
 
 /** How a search ends: the cause with its confirmation and fix, two causes, or an honest “this fits nothing”. */
-export const Ending = ({ trouble, ask }: { trouble: Trouble; ask: AskTonight }) => {
+export const Ending = ({ trouble, ask }: { trouble: DiagnosisView; ask: AskTonight }) => {
   const { standpoint, suspects, pairs } = trouble;
   if (standpoint === 'open') return null;
   return (

@@ -1,10 +1,10 @@
 'use client';
 
 import { CALLS } from '@/core/control/moment';
-import type { ShownProbe, Trouble } from '@/core/diagnosis/trouble';
+import type { DiagnosisView, ShownProbe } from '@/core/diagnosis/trouble';
 import { CAUTIONS } from '@/core/startup/cautions';
-import { Said } from '../degrees/degrees';
-import { useKeepReading, useUntake } from '../startup/use-save-reading';
+import { LocalizedDegrees } from '../degrees/degrees';
+import { useSaveReading, useUndoReading } from '../startup/use-save-reading';
 import { CautionSign } from '../stop-work/cautions';
 import { PlannedItems } from '../strips/planned-items';
 import { ProbeEntry } from './probe-entry';
@@ -25,10 +25,10 @@ const spent = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${M
 const CANNOT = 'Can’t get to it';
 
 /** The next thing to observe: where, in which call, how, with what care; what each suspect would read; the field. */
-export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Trouble['handsOut'] }) => {
+export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: DiagnosisView['handsOut'] }) => {
   const { probe, call, seconds, wouldRead, isAgain } = shown;
-  const keep = useKeepReading(probe.id);
-  const { leaveOut } = useUntake(probe.id);
+  const keep = useSaveReading(probe.id);
+  const { leaveOut } = useUndoReading(probe.id);
   const kind = KIND_WORDS[probe.kind];
   const shut = handsOut[probe.place];
   const differ = new Set(wouldRead.map(({ reads }) => reads)).size > 1;
@@ -43,7 +43,7 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Tr
       </h2>
       {kind && <p className="font-semibold">{kind}</p>}
       <p className="mb-2 text-quiet">
-        <Said>{probe.how}</Said>
+        <LocalizedDegrees>{probe.how}</LocalizedDegrees>
       </p>
       {probe.caution && (
         <div className="mb-2">
@@ -78,7 +78,7 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Tr
                   {more > 0 && <span className="text-quiet">, or {more} more</span>}
                 </th>
                 <td className={`py-1 text-right font-medium ${reads.length < 14 ? 'whitespace-nowrap' : ''}`}>
-                  <Said>{reads}</Said>
+                  <LocalizedDegrees>{reads}</LocalizedDegrees>
                 </td>
               </tr>
             ))}

@@ -5,12 +5,12 @@ import { scaleOf } from '@/core/diagnosis/outcome';
 import type { ShownProbe } from '@/core/diagnosis/trouble';
 import { type ReadingValue, seenValue } from '@/core/job/reading';
 import { NumberBox } from '../fields/number-box';
-import { TakeButton } from '../meter/use-reading-button';
-import type { SaidBeside } from '../startup/use-save-reading';
+import { UseReadingButton } from '../meter/use-reading-button';
+import type { ReadingDetails } from '../startup/use-save-reading';
 
 interface ProbeEntryProps {
   readonly shown: ShownProbe;
-  readonly onRead: (value: ReadingValue, beside?: SaidBeside) => void;
+  readonly onRead: (value: ReadingValue, beside?: ReadingDetails) => void;
 }
 
 /** Which terminals are hot: tapped one by one, then entered. */
@@ -94,7 +94,7 @@ const ChoicesEntry = ({
 /** The field of a probe: a number, one of a few words, or the terminals that are hot. */
 export const ProbeEntry = ({ shown: { probe }, onRead }: ProbeEntryProps) => {
   const leads = { of: probe.of, unit: probe.unit, words: probe.words, isLine: probe.kind === 'live' };
-  const taken = <TakeButton leads={leads} isAsked onTake={onRead} />;
+  const taken = <UseReadingButton leads={leads} isAsked onTake={onRead} />;
   if (probe.marks)
     return (
       <>

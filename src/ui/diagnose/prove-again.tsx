@@ -17,7 +17,7 @@ interface ProveAgainProps {
 }
 
 /** What was fixed, and what has to be proved again: each step until all that was read in it is read anew. */
-export const ProveAgain = ({ words, fixed, steps }: ProveAgainProps) => {
+export const RecheckList = ({ words, fixed, steps }: ProveAgainProps) => {
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);
   const isAfter = (reading: TakenReading) => inTime([reading, fixed]).at(-1) === reading;

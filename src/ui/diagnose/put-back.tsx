@@ -1,13 +1,13 @@
 'use client';
 
-import { UNDONE_ITEM } from '@/core/diagnosis/recorded-items';
-import { useKeepReading } from '../startup/use-save-reading';
+import { PUT_BACK_ITEM } from '@/core/diagnosis/recorded-items';
+import { useSaveReading } from '../startup/use-save-reading';
 import { usePutBack } from './use-put-back';
 
 /** What was set or moved for a night and has to be put back before the job is handed over. */
 export const PutBack = () => {
   const list = usePutBack();
-  const keep = useKeepReading(UNDONE_ITEM);
+  const keep = useSaveReading(PUT_BACK_ITEM);
   if (list.length === 0) return null;
   return (
     <section aria-labelledby="back-title" className="caution-sign mb-4">

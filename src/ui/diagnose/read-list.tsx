@@ -1,18 +1,18 @@
 'use client';
 
 import type { ReadLine } from '@/core/diagnosis/trouble';
-import { Said } from '../degrees/degrees';
-import { useUntake } from '../startup/use-save-reading';
+import { LocalizedDegrees } from '../degrees/degrees';
+import { useUndoReading } from '../startup/use-save-reading';
 import { readWords } from './suspect-list';
 
 const WITHDRAWN = 'Misread; withdrawn while troubleshooting';
 
 const Line = ({ line }: { line: ReadLine }) => {
-  const { withdraw } = useUntake(line.id);
+  const { withdraw } = useUndoReading(line.id);
   return (
     <li className="flex min-h-11 items-center justify-between gap-2 border-b border-line text-sm">
       <span>
-        <Said>{readWords(line)}</Said>
+        <LocalizedDegrees>{readWords(line)}</LocalizedDegrees>
       </span>
       <button
         type="button"

@@ -4,8 +4,8 @@ import Link from 'next/link';
 import { CALLS } from '@/core/control/moment';
 import { CAUSE_KINDS } from '@/core/diagnosis/cause';
 import { suspectedParts, suspectedRung, suspectsQuery } from '@/core/diagnosis/suspected-parts';
-import type { ReadLine, ShownSuspect, Trouble } from '@/core/diagnosis/trouble';
-import { Said } from '../degrees/degrees';
+import type { DiagnosisView, ReadLine, ShownSuspect } from '@/core/diagnosis/trouble';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
 
@@ -20,7 +20,7 @@ const Lines = ({ title, lines }: { title: string; lines: readonly ReadLine[] }) 
       <ul className="list-disc pl-5">
         {lines.map((line) => (
           <li key={line.id}>
-            <Said>{readWords(line)}</Said>
+            <LocalizedDegrees>{readWords(line)}</LocalizedDegrees>
           </li>
         ))}
       </ul>
@@ -104,7 +104,7 @@ const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
 };
 
 /** What can still be the cause, the likeliest first, each opening to what speaks for it and against it. */
-export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble: Trouble }) => (
+export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble: DiagnosisView }) => (
   <section aria-labelledby="suspects-title">
     <h2 id="suspects-title" className="border-b-2 border-ink font-label text-2xl font-semibold">
       Suspects

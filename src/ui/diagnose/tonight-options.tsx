@@ -4,29 +4,29 @@ import { useEffect, useState } from 'react';
 import { OUTDOOR_BOUNDS_F } from '@/core/control/moment';
 import { NO_SAFE_HEAT } from '@/core/diagnosis/no-safe-heat';
 import { TONIGHT_ITEM, undoNote } from '@/core/diagnosis/recorded-items';
-import type { TonightWay } from '@/core/diagnosis/tonight';
+import type { TonightOption } from '@/core/diagnosis/tonight';
 import { seenValue } from '@/core/job/reading';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
-import { useKeepReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../startup/use-save-reading';
 import type { AskTonight } from './use-diagnosis';
 
-const holdsWords = ({ holdsF, hoursTo45 }: TonightWay): string =>
+const holdsWords = ({ holdsF, hoursTo45 }: TonightOption): string =>
   hoursTo45 === null
     ? `holds ${Math.round(holdsF)} °F`
     : hoursTo45 < 0.5
       ? 'gets cold right away'
       : `down to 45 °F in ${Math.round(hoursTo45)} h`;
 
-const Way = ({ way, cause, isBest }: { way: TonightWay; cause: string; isBest: boolean }) => {
-  const keep = useKeepReading(TONIGHT_ITEM);
+const Way = ({ way, cause, isBest }: { way: TonightOption; cause: string; isBest: boolean }) => {
+  const keep = useSaveReading(TONIGHT_ITEM);
   return (
     <li className="border-b border-line py-2">
       <p className="flex flex-wrap items-baseline justify-between gap-x-3">
         <span className={isBest ? 'font-semibold' : ''}>{way.words}</span>
         <span className="font-mono">
-          <Said>{holdsWords(way)}</Said>
+          <LocalizedDegrees>{holdsWords(way)}</LocalizedDegrees>
         </span>
       </p>
       <p className="text-sm text-quiet">
@@ -53,11 +53,11 @@ const Way = ({ way, cause, isBest }: { way: TonightWay; cause: string; isBest: b
 };
 
 /** When the part is not on the truck: the most heat that can be had safely tonight, and what has to be put back. */
-export const TonightWays = ({ cause, ask }: { cause: string; ask: AskTonight }) => {
+export const TonightOptions = ({ cause, ask }: { cause: string; ask: AskTonight }) => {
   const facts = useJob((job) => job.facts);
   const [isOpen, setOpen] = useState(false);
   const [tonightF, setTonightF] = useState(facts.house.designOutdoorF);
-  const [ways, setWays] = useState<readonly TonightWay[] | null>(null);
+  const [ways, setWays] = useState<readonly TonightOption[] | null>(null);
   useEffect(() => {
     if (!isOpen) return;
     let isCurrent = true;
@@ -87,7 +87,7 @@ export const TonightWays = ({ cause, ask }: { cause: string; ask: AskTonight }) 
         <ul aria-label="No safe heat" className="my-2 list-disc border-l-4 border-fail pl-7">
           {NO_SAFE_HEAT.map((line, at) => (
             <li key={line} className={at === 0 ? 'font-semibold text-fail' : ''}>
-              <Said>{line}</Said>
+              <LocalizedDegrees>{line}</LocalizedDegrees>
             </li>
           ))}
         </ul>

@@ -2,26 +2,26 @@
 
 import { type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { SOUND } from '@/core/control/scenario';
-import type { TonightWay } from '@/core/diagnosis/tonight';
-import type { Trouble } from '@/core/diagnosis/trouble';
-import type { TroubleWorker } from '@/workers/diagnosis.worker';
+import { NO_FAULTS } from '@/core/control/scenario';
+import type { TonightOption } from '@/core/diagnosis/tonight';
+import type { DiagnosisView } from '@/core/diagnosis/trouble';
+import type { DiagnosisWorker } from '@/workers/diagnosis.worker';
 import { useJob } from '../job/provider';
 
 interface Answer {
   readonly to: unknown;
-  readonly trouble: Trouble;
+  readonly trouble: DiagnosisView;
 }
 
 /** Asks what can be done tonight with a cause not fixed; tonight's low in °F. */
-export type AskTonight = (cause: string, tonightF: number) => Promise<readonly TonightWay[]>;
+export type AskTonight = (cause: string, tonightF: number) => Promise<readonly TonightOption[]>;
 
 /**
  * Where the search stands for this visit's readings, from a worker that keeps its table while the page lives. The last
  * answer stays until the next is there.
  */
-export const useTrouble = (): {
-  readonly trouble: Trouble | null;
+export const useDiagnosis = (): {
+  readonly trouble: DiagnosisView | null;
   readonly isWorking: boolean;
   readonly hasFailed: boolean;
   readonly askTonight: AskTonight;
@@ -30,19 +30,24 @@ export const useTrouble = (): {
   const readings = useJob((job) => job.readings);
   const outdoorF = useJob((job) => job.moment.outdoorF);
   const indoorF = useJob((job) => job.moment.indoorF);
-  const remote = useRef<Remote<TroubleWorker> | null>(null);
+  const remote = useRef<Remote<DiagnosisWorker> | null>(null);
   const [answer, setAnswer] = useState<Answer | null>(null);
   const [hasFailed, setFailed] = useState(false);
   const question = useMemo(() => ({ facts, readings, outdoorF, indoorF }), [facts, readings, outdoorF, indoorF]);
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/diagnosis.worker.ts', import.meta.url), { type: 'module' });
     worker.addEventListener('error', () => setFailed(true));
-    remote.current = wrap<TroubleWorker>(worker);
+    remote.current = wrap<DiagnosisWorker>(worker);
     return () => worker.terminate();
   }, []);
   useEffect(() => {
     let isCurrent = true;
-    const moment = { outdoorF: question.outdoorF, indoorF: question.indoorF, call: 'off', scenario: SOUND } as const;
+    const moment = {
+      outdoorF: question.outdoorF,
+      indoorF: question.indoorF,
+      call: 'off',
+      scenario: NO_FAULTS,
+    } as const;
     remote.current?.judge(question.facts, moment, question.readings).then(
       (trouble) => isCurrent && setAnswer({ to: question, trouble }),
       () => isCurrent && setFailed(true),
@@ -55,7 +60,7 @@ export const useTrouble = (): {
     async (cause, tonightF) =>
       (await remote.current?.tonight(
         question.facts,
-        { outdoorF: question.outdoorF, indoorF: question.indoorF, call: 'off', scenario: SOUND },
+        { outdoorF: question.outdoorF, indoorF: question.indoorF, call: 'off', scenario: NO_FAULTS },
         question.readings,
         cause,
         tonightF,

@@ -131,7 +131,7 @@ export const FactField = memo(function FactField({
         <p key={finding.rule + finding.what} className="mb-1 flex gap-2 text-sm">
           <SeverityMark severity={finding.severity} />
           <span>
-            {say(finding.what)} <span className="text-quiet">{say(finding.mend)}</span>
+            {say(finding.what)} <span className="text-quiet">{say(finding.fix)}</span>
           </span>
         </p>
       ))}

@@ -7,7 +7,7 @@ import type { PastChange } from '@/core/job/past-change';
 import type { Answer } from '@/core/sync/answer';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { call } from '../requests/api';
 
 const Changes = ({ path, changes }: { path: FactPath; changes: readonly PastChange[] }) => {
@@ -19,7 +19,7 @@ const Changes = ({ path, changes }: { path: FactPath; changes: readonly PastChan
       {changes.map(({ before, after, author, at }, number) => (
         <li key={number}>
           <span className="text-quiet">
-            <When at={at} />
+            <DateText at={at} />
             {author && ` · ${author}`}
           </span>
           <span className="block">

@@ -1,10 +1,10 @@
 import type { FactPath } from '@/core/job/document';
 import type { Finding } from '@/core/job/finding';
-import { lastOf } from '@/core/model/memoize-last';
+import { memoizeLast } from '@/core/model/memoize-last';
 
 const NONE: readonly Finding[] = [];
 
-const byFact = lastOf((all: readonly Finding[]): ReadonlyMap<FactPath, readonly Finding[]> => {
+const byFact = memoizeLast((all: readonly Finding[]): ReadonlyMap<FactPath, readonly Finding[]> => {
   const found = new Map<FactPath, Finding[]>();
   for (const finding of all) if (finding.fact) found.set(finding.fact, [...(found.get(finding.fact) ?? []), finding]);
   return found;

@@ -3,15 +3,15 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { type Finding, findingKey, NEVER_WAIVED } from '@/core/job/finding';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob, useJobNow } from '../job/provider';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import { SeverityMark } from './severity-mark';
 
-const WaiveDialog = drawnLater(() => import('./waive-dialog').then((module) => module.WaiveDialog));
+const WaiveDialog = lazyClient(() => import('./waive-dialog').then((module) => module.WaiveDialog));
 
 /**
- * One finding with its reason and mend: mended in one tap where that can be, shown on the drawing, or waived with a
+ * One finding with its reason and fix: mended in one tap where that can be, shown on the drawing, or waived with a
  * reason.
  */
 export const FindingLine = ({
@@ -28,7 +28,7 @@ export const FindingLine = ({
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
   const [isWaiving, setIsWaiving] = useState(false);
-  const { severity, what, why, mend, at, mendBy, choices = [], waived } = finding;
+  const { severity, what, why, fix, at, fixBy, choices = [], waived } = finding;
   const key = findingKey(finding);
   return (
     <li className={`flex gap-2 py-1 ${waived ? 'text-quiet' : ''}`}>
@@ -36,13 +36,13 @@ export const FindingLine = ({
       <div className="min-w-0">
         <p>
           <span className={waived ? 'line-through' : 'font-medium'}>
-            <Said>{what}</Said>
+            <LocalizedDegrees>{what}</LocalizedDegrees>
           </span>{' '}
           <span className="text-sm text-quiet">
-            <Said>{why}</Said>
+            <LocalizedDegrees>{why}</LocalizedDegrees>
           </span>{' '}
           <span className="text-sm">
-            <Said>{mend}</Said>
+            <LocalizedDegrees>{fix}</LocalizedDegrees>
           </span>
         </p>
         {waived && (
@@ -59,21 +59,21 @@ export const FindingLine = ({
                   className="plain-button"
                   onClick={() => changes.forEach(({ path, value }) => setFact(path, value))}
                 >
-                  <Said>{label}</Said>
+                  <LocalizedDegrees>{label}</LocalizedDegrees>
                 </button>
                 <span className="text-sm">
-                  <Said>{cost}</Said>
+                  <LocalizedDegrees>{cost}</LocalizedDegrees>
                 </span>
               </li>
             ))}
           </ul>
         )}
         <div className="flex flex-wrap">
-          {mendBy && !waived && (
+          {fixBy && !waived && (
             <button
               type="button"
               className="bare-button px-2 font-semibold underline underline-offset-4"
-              onClick={() => mendBy.forEach(({ path, value }) => setFact(path, value))}
+              onClick={() => fixBy.forEach(({ path, value }) => setFact(path, value))}
             >
               Fix it
             </button>

@@ -2,7 +2,7 @@
 
 import { cutText } from '@/core/border/text';
 import { type Finding, findingKey } from '@/core/job/finding';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob, useJobNow } from '../job/provider';
 import { useTyped } from '../job/use-typed';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
@@ -41,7 +41,7 @@ export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: (
       title="Accept as is (give a reason)"
       about={
         <>
-          <Said>{finding.what}</Said> The reason stays in the record, with your name.
+          <LocalizedDegrees>{finding.what}</LocalizedDegrees> The reason stays in the record, with your name.
         </>
       }
       onClose={close}

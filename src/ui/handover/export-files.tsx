@@ -4,12 +4,12 @@ import { Download, Link2, Printer, QrCode } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import { useJob } from '../job/provider';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 
-const OwnerLinks = drawnLater(() => import('./homeowner-links').then((module) => module.OwnerLinks));
+const OwnerLinks = lazyClient(() => import('./homeowner-links').then((module) => module.HomeownerLinks));
 
 /** Print, files, label, a link for the owner: all that leaves with somebody. */
-export const TakeAway = () => {
+export const ExportFiles = () => {
   const id = useJob((job) => job.saved.id);
   const [showsLinks, setLinks] = useState(false);
   return (

@@ -7,13 +7,13 @@ import { maySign } from '@/core/startup/shut-off';
 import { useAtWork } from '../crew/at-work';
 import { usePutBack } from '../diagnose/use-put-back';
 import { useJob, useJobNow } from '../job/provider';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { toast } from '../kit/toast';
-import { keepJob } from '../offline/device';
-import { keepErrand } from '../offline/queued-requests';
-import { useAlongActs } from '../offline/use-saved-jobs';
+import { saveJobCopy } from '../offline/device';
+import { queueRequest } from '../offline/queued-requests';
+import { useBundleActions } from '../offline/use-saved-jobs';
 import { usePerson } from '../person/person';
-import { call, notDone } from '../requests/api';
+import { call, failedWords } from '../requests/api';
 import { ShutOffLine } from '../stop-work/shut-off-line';
 import { useStops } from '../stop-work/use-stops';
 import { UnsettledDialog } from './unsettled-dialog';
@@ -31,13 +31,13 @@ export const HandOver = () => {
   const { shutOff } = useStops();
   const now = useJobNow();
   const [asks, setAsks] = useState<readonly string[]>([]);
-  const { refresh, change } = useAlongActs();
+  const { refresh, change } = useBundleActions();
   const { me, personId, crewId } = useAtWork();
   /** Without signal: it counts as handed over here, and the server hears of it after all that waits for the job. */
   const handOverHere = async () => {
     const { moment, saved } = now();
     const handedOverAt = new Date().toISOString();
-    const isKept = keepErrand({
+    const isKept = queueRequest({
       id: uuid(),
       about: id,
       personId,
@@ -52,7 +52,7 @@ export const HandOver = () => {
     if (!isKept) return toast.error('This device has no space to save the handover. Hand over when you are online.');
     const kept = { id: uuid(), handedOverAt, author: me, coreVersion: process.env.CORE_VERSION ?? '', record };
     // Said once it is kept: whoever reloads at that moment finds it so.
-    await keepJob({ ...saved, handedOverAt }, personId);
+    await saveJobCopy({ ...saved, handedOverAt }, personId);
     await change('handovers', (earlier) => [kept, ...earlier]);
     acknowledge({ handedOverAt });
     toast('Handed over on this device. It will sync after this job’s other unsent entries.');
@@ -72,7 +72,7 @@ export const HandOver = () => {
     if (answer.kind === 'refused' && answer.status === 409) await refresh();
     if (answer.kind !== 'ok')
       return toast.error(
-        notDone(
+        failedWords(
           action === 'hand-over' ? 'Handover canceled; the job is open again.' : 'The job is still handed over.',
           answer,
         ),
@@ -99,7 +99,7 @@ export const HandOver = () => {
       ) : (
         <span className="flex flex-wrap items-center gap-2 text-sm">
           {imported && handedOverAt <= imported.at ? 'Imported, signed elsewhere' : 'Handed over'}{' '}
-          <When at={handedOverAt} />
+          <DateText at={handedOverAt} />
           <button
             type="button"
             className="bare-button px-2 underline underline-offset-4"

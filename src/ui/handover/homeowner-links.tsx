@@ -2,9 +2,9 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { LinkOnce } from '../crew/link-once';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
-import { ProblemLine } from '../kit/error-line';
+import { ErrorLine } from '../kit/error-line';
 import { call } from '../requests/api';
 
 interface OwnerLink {
@@ -24,7 +24,7 @@ const SPANS = [
 const times = (count: number) => (count === 1 ? 'once' : `${count} times`);
 
 /** Links that show the people of the house their page, and nothing else: made, counted, ended. */
-export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => void }) => {
+export const HomeownerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => void }) => {
   const path = `/api/jobs/${jobId}/shares`;
   const [links, setLinks] = useState<readonly OwnerLink[]>([]);
   const [made, setMade] = useState<string | null>(null);
@@ -72,7 +72,7 @@ export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => v
           Make a link
         </button>
       </div>
-      <ProblemLine problem={problem} />
+      <ErrorLine problem={problem} />
       {made && (
         <LinkOnce name="the owner" path={made} about="This link is shown only once. After it ends, it shows nothing." />
       )}
@@ -80,7 +80,7 @@ export const OwnerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => v
         {links.map(({ id, madeBy, until, isOver, opened }) => (
           <li key={id} className="flex min-h-11 items-center gap-2 border-b border-line py-1">
             <span className="min-w-0 flex-1">
-              {isOver ? 'Ended' : 'Until'} <When at={until} only="day" />
+              {isOver ? 'Ended' : 'Until'} <DateText at={until} only="day" />
               <span className="block text-sm text-quiet">
                 {madeBy} · opened {opened === 0 ? 'never' : times(opened)}
               </span>

@@ -1,5 +1,5 @@
 import type { HandoverRecord, RecordReading } from '@/core/handover/record';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { GradeMark } from '../startup/grade-mark';
 
 const ReadingLine = ({ reading }: { reading: RecordReading }) => {
@@ -27,7 +27,7 @@ export const RecordReadings = ({ taken, tally, measured, trouble, returns, steps
     <p className="text-sm">
       {taken && (
         <>
-          Taken <When at={taken.from} /> to <When at={taken.to} /> by {taken.people}
+          Taken <DateText at={taken.from} /> to <DateText at={taken.to} /> by {taken.people}
           {taken.instruments && `, with ${taken.instruments}`}.{' '}
         </>
       )}

@@ -1,5 +1,5 @@
 import type { HandoverRecord, RecordSetting } from '@/core/handover/record';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 
 const ReadBack = ({ left, readBack }: RecordSetting) =>
   readBack === null ? (
@@ -17,8 +17,8 @@ export const RecordSettings = ({ set, settings }: HandoverRecord) =>
   ) : (
     <>
       <p className="text-sm">
-        Set <When at={set.from} /> to <When at={set.to} /> by {set.people}. Columns: as found → as left · read back. All
-        changes are in the CSV.
+        Set <DateText at={set.from} /> to <DateText at={set.to} /> by {set.people}. Columns: as found → as left · read
+        back. All changes are in the CSV.
       </p>
       <div className="gap-6 text-xs sm:columns-2 print:columns-3 print:gap-4 print:text-[7pt] print:leading-[1.1]">
         {settings.map(({ controller, rows }) => (

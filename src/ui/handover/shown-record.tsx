@@ -7,7 +7,7 @@ import { useDegrees } from '../degrees/degrees';
 import { PlainSelect } from '../fields/plain-select';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
-import { timeWords, useIsOnDevice, When } from '../kit/date-text';
+import { DateText, timeWords, useIsOnDevice } from '../kit/date-text';
 import { useHandovers } from './handovers';
 import { RecordChanges } from './record-changes';
 import { RecordPages } from './record-pages';
@@ -57,14 +57,14 @@ export const ShownRecord = () => {
         signed={
           kept && (
             <p className="text-sm print:text-[7pt] print:leading-none">
-              {kept.imported ? 'Signed elsewhere' : 'Handed over'} <When at={kept.handedOverAt} />
+              {kept.imported ? 'Signed elsewhere' : 'Handed over'} <DateText at={kept.handedOverAt} />
               {kept.author && ` by ${kept.author}`}; saved as it was printed then, with version {kept.coreVersion}.
               {kept.imported && (
                 <>
                   {' '}
                   <b>
-                    Not signed here: {kept.imported.from}, imported by {kept.imported.by} <When at={kept.imported.at} />
-                    .
+                    Not signed here: {kept.imported.from}, imported by {kept.imported.by}{' '}
+                    <DateText at={kept.imported.at} />.
                   </b>
                 </>
               )}

@@ -1,6 +1,6 @@
 'use client';
 
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 
 interface UnsettledDialogProps {
@@ -23,7 +23,7 @@ export const UnsettledDialog = ({ lines, onGo, onClose }: UnsettledDialogProps) 
     >
       {lines.map((line) => (
         <li key={line}>
-          <Said>{line}</Said>
+          <LocalizedDegrees>{line}</LocalizedDegrees>
         </li>
       ))}
     </ul>

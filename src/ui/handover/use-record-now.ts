@@ -1,7 +1,7 @@
 import type { Moment } from '@/core/control/moment';
 import { type HandoverRecord, handoverRecord } from '@/core/handover/record';
 import { earlierReadings } from '@/core/job/earlier-visit';
-import { lastOf } from '@/core/model/memoize-last';
+import { memoizeLast } from '@/core/model/memoize-last';
 import { useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import type { JobState } from '../job/state';
@@ -10,7 +10,7 @@ import { useEveryReading } from '../stop-work/use-stops';
 
 type Recorded = Pick<JobState, 'confirmed' | 'readings' | 'settingMarks' | 'saved'>;
 
-const recordOf = lastOf(
+const recordOf = memoizeLast(
   (
     facts: JobState['facts'],
     moment: Moment,

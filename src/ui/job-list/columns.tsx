@@ -6,14 +6,14 @@ import Link from 'next/link';
 import type { Severity } from '@/core/job/finding';
 import { type JobSummary, STAGES } from '@/core/job-list/job-summary';
 import { useAtWork } from '@/ui/crew/at-work';
-import { Said } from '@/ui/degrees/degrees';
+import { LocalizedDegrees } from '@/ui/degrees/degrees';
 import { SeverityMark } from '@/ui/findings/severity-mark';
-import { When } from '@/ui/kit/date-text';
+import { DateText } from '@/ui/kit/date-text';
 import { SmallRuler } from './small-ruler';
 
-export const BOARD_FEATURES = tableFeatures({ rowSortingFeature });
+export const JOB_LIST_FEATURES = tableFeatures({ rowSortingFeature });
 
-const column = createColumnHelper<typeof BOARD_FEATURES, JobSummary>();
+const column = createColumnHelper<typeof JOB_LIST_FEATURES, JobSummary>();
 
 const JobCell = ({ job: { id, name, street, town, note, onIt } }: { job: JobSummary }) => {
   const { me } = useAtWork();
@@ -62,14 +62,14 @@ const StateCell = ({ job: { stage, outline, isOld, isSignedElsewhere } }: { job:
     </span>
     {outline.next && (
       <span className={outline.stops?.length ? 'block font-semibold text-fail' : 'block truncate text-quiet'}>
-        <Said>{outline.next}</Said>
+        <LocalizedDegrees>{outline.next}</LocalizedDegrees>
       </span>
     )}
   </>
 );
 
 /** Columns of the board; those with a sort can be tapped. The order itself is the server's. */
-export const BOARD_COLUMNS = column.columns([
+export const JOB_LIST_COLUMNS = column.columns([
   column.accessor('name', { id: 'name', header: 'Job', cell: ({ row }) => <JobCell job={row.original} /> }),
   column.accessor(({ outline }) => outline.findings.error, {
     id: 'findings',
@@ -85,6 +85,6 @@ export const BOARD_COLUMNS = column.columns([
   column.accessor('updatedAt', {
     id: 'changed',
     header: 'Last change',
-    cell: ({ row }) => <When at={row.original.updatedAt} />,
+    cell: ({ row }) => <DateText at={row.original.updatedAt} />,
   }),
 ]);

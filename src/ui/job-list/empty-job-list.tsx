@@ -9,7 +9,7 @@ interface EmptyBoardProps {
 }
 
 /** What stands where no job is yet: what this answers, and jobs to look at. */
-export const EmptyBoard = ({ samples, onWalk, onSample }: EmptyBoardProps) => (
+export const EmptyJobList = ({ samples, onWalk, onSample }: EmptyBoardProps) => (
   <section aria-label="No jobs yet" className="mx-auto max-w-2xl py-6">
     <h2 className="font-label text-2xl font-semibold">No jobs yet</h2>
     <p className="mt-2 text-lg">

@@ -2,43 +2,43 @@
 
 import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
-import type { BoardQuestion } from '@/core/job-list/job-list-query';
-import { type BoardPage, type JobSummary, type Stage, STAGES } from '@/core/job-list/job-summary';
+import type { JobListQuery } from '@/core/job-list/job-list-query';
+import { type JobListPage, type JobSummary, type Stage, STAGES } from '@/core/job-list/job-summary';
 import { useAtWork, useMay } from '@/ui/crew/at-work';
 import { DegreesButton } from '@/ui/degrees/degrees-button';
 import { NewJob, type SampleChoice } from '@/ui/job-list/new-job';
-import { Mark } from '@/ui/kit/app-mark';
+import { AppMark } from '@/ui/kit/app-mark';
 import { isTyping } from '@/ui/kit/is-typing';
-import { drawnLater } from '@/ui/loading/lazy-client';
+import { lazyClient } from '@/ui/loading/lazy-client';
 import { ThemeButton } from '@/ui/theme/theme-button';
-import { EmptyBoard } from './empty-job-list';
+import { EmptyJobList } from './empty-job-list';
 import { ImportButton } from './import-button';
 import { JobTable } from './job-table';
-import { useBoard } from './use-job-list';
-import { useBoardActions } from './use-job-list-actions';
+import { useJobList } from './use-job-list';
+import { useJobListActions } from './use-job-list-actions';
 
-const NoteDialog = drawnLater(() => import('@/ui/crew/note-dialog').then((module) => module.NoteDialog));
+const NoteDialog = lazyClient(() => import('@/ui/crew/note-dialog').then((module) => module.NoteDialog));
 
 interface BoardProps {
-  readonly page: BoardPage;
-  readonly question: BoardQuestion;
+  readonly page: JobListPage;
+  readonly question: JobListQuery;
   readonly samples: readonly SampleChoice[];
 }
 
-const FILTERS: readonly (Pick<BoardQuestion, 'isArchived' | 'stage'> & { readonly label: string })[] = [
+const FILTERS: readonly (Pick<JobListQuery, 'isArchived' | 'stage'> & { readonly label: string })[] = [
   { label: 'All', stage: null, isArchived: false },
   ...(Object.entries(STAGES) as [Stage, string][]).map(([stage, label]) => ({ label, stage, isArchived: false })),
   { label: 'Archived', stage: null, isArchived: true },
 ];
 
 /** The board: every job one line; what is open, what comes next, its gates. */
-export const Board = ({ page, question, samples }: BoardProps) => {
+export const JobList = ({ page, question, samples }: BoardProps) => {
   const { me } = useAtWork();
   const mayChange = useMay('change');
   const [noted, setNoted] = useState<JobSummary | null>(null);
-  const { jobs, next, asked, isBusy, ask, refresh, more, drop } = useBoard(page, question);
+  const { jobs, next, asked, isBusy, ask, refresh, more, drop } = useJobList(page, question);
   const { words, isArchived, sort, stage } = asked;
-  const { move, copy, leaveNote, takeAlong, openSample, beginWalk } = useBoardActions({ isArchived, refresh, drop });
+  const { move, copy, leaveNote, takeAlong, openSample, beginWalk } = useJobListActions({ isArchived, refresh, drop });
   const search = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -53,7 +53,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
   return (
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b-2 border-ink pb-3">
-        <Mark size={36} />
+        <AppMark size={36} />
         <h1 className="flex-1 font-label text-3xl font-semibold whitespace-nowrap max-sm:text-2xl">Gate Cross</h1>
         <DegreesButton />
         <ThemeButton />
@@ -115,7 +115,7 @@ export const Board = ({ page, question, samples }: BoardProps) => {
           {words.trim() ? 'No jobs match.' : isNarrowed ? 'No jobs at this stage.' : 'Nothing is archived.'}
         </p>
       ) : (
-        <EmptyBoard samples={samples} onWalk={() => void beginWalk()} onSample={openSample} />
+        <EmptyJobList samples={samples} onWalk={() => void beginWalk()} onSample={openSample} />
       )}
       {noted && (
         <NoteDialog first={noted.note} onLeave={(words) => leaveNote(noted, words)} onClose={() => setNoted(null)} />

@@ -4,18 +4,18 @@ import { FlexRender, useTable } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown } from 'lucide-react';
 import { type KeyboardEvent, useEffect, useLayoutEffect, useRef, useState } from 'react';
-import type { BoardSort } from '@/core/job-list/job-list-query';
+import type { JobListSort } from '@/core/job-list/job-list-query';
 import type { JobSummary } from '@/core/job-list/job-summary';
-import { BOARD_COLUMNS, BOARD_FEATURES } from './columns';
+import { JOB_LIST_COLUMNS, JOB_LIST_FEATURES } from './columns';
 import { JobMenu, type Move } from './job-menu';
 
 interface JobTableProps {
   readonly jobs: readonly JobSummary[];
   /** Whether there are more than these; they are asked for when the end comes near. */
   readonly hasMore: boolean;
-  readonly sort: BoardSort;
+  readonly sort: JobListSort;
   readonly isBusy: boolean;
-  readonly onSort: (sort: BoardSort) => void;
+  readonly onSort: (sort: JobListSort) => void;
   readonly onMore: () => void;
   readonly onMove: (job: JobSummary, move: Move) => void;
   readonly onCopy: (job: JobSummary) => void;
@@ -60,8 +60,8 @@ export const JobTable = ({
   onTake,
 }: JobTableProps) => {
   const table = useTable({
-    features: BOARD_FEATURES,
-    columns: BOARD_COLUMNS,
+    features: JOB_LIST_FEATURES,
+    columns: JOB_LIST_COLUMNS,
     data: jobs as JobSummary[],
     getRowId: ({ id }) => id,
     manualSorting: true,
@@ -116,7 +116,7 @@ export const JobTable = ({
                       type="button"
                       className="bare-button justify-start gap-1 px-0 font-label text-base aria-pressed:font-semibold aria-pressed:underline aria-pressed:underline-offset-4"
                       aria-pressed={isSorted}
-                      onClick={() => onSort(header.id as BoardSort)}
+                      onClick={() => onSort(header.id as JobListSort)}
                     >
                       <FlexRender header={header} />
                       {isSorted && <ArrowDown size={14} aria-hidden />}

@@ -8,8 +8,8 @@ import { FIRST_FACTS } from '@/core/job/begin-job';
 import { factAt, type FactChange } from '@/core/job/document';
 import { LooseFact } from '../fields/loose-fact';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
-import { beginHere } from '../offline/create-offline';
-import { call, notDone } from '../requests/api';
+import { createOffline } from '../offline/create-offline';
+import { call, failedWords } from '../requests/api';
 
 export interface SampleChoice {
   readonly id: string;
@@ -55,10 +55,10 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
       },
     });
     if (answer.kind === 'ok') return router.push(`/jobs/${answer.value.id}/survey`);
-    if (answer.kind === 'lost' && source === '' && (await beginHere(id, name.trim(), changes)))
+    if (answer.kind === 'lost' && source === '' && (await createOffline(id, name.trim(), changes)))
       // A whole load: the device's own page answers.
       return window.location.assign(`/jobs/${id}/survey`);
-    setProblem(notDone('The job was not created.', answer));
+    setProblem(failedWords('The job was not created.', answer));
   };
   return (
     <DialogFrame title="New job" onClose={onClose} isWide>

@@ -3,13 +3,13 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from '../kit/toast';
-import { later } from '../loading/idle';
-import { NOT_COME } from '../loading/lazy-popup';
+import { whenIdle } from '../loading/idle';
+import { NOT_LOADED } from '../loading/lazy-popup';
 import type { NewJobDialog, SampleChoice } from './new-job-dialog';
 
 export type { SampleChoice };
 
-const dialog = later(() => import('./new-job-dialog'));
+const dialog = whenIdle(() => import('./new-job-dialog'));
 
 /** Asks for a name and the six facts that change most, and opens the new job. */
 export const NewJob = ({ samples }: { samples: readonly SampleChoice[] }) => {
@@ -17,7 +17,7 @@ export const NewJob = ({ samples }: { samples: readonly SampleChoice[] }) => {
   const open = () =>
     void dialog().then(
       (part) => setOpened(() => part.NewJobDialog),
-      () => toast.error(NOT_COME),
+      () => toast.error(NOT_LOADED),
     );
   return (
     <>

@@ -1,7 +1,7 @@
 import type { SmallRuler as Small } from '@/core/job-list/job-summary';
 import { percentAlong, type SpanF } from '@/core/units/span';
 import { useDegrees } from '@/ui/degrees/degrees';
-import { SOURCE_COLOUR } from '@/ui/theme/source-colors';
+import { SOURCE_COLOR } from '@/ui/theme/source-colors';
 
 const LANE = 5;
 const WIDTH = 120;
@@ -33,7 +33,7 @@ export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) =
     >
       <path className="stroke-line-strong" d={lanes.map((_, lane) => `M0 ${middle(lane)}h${WIDTH}`).join('')} />
       {lanes.map(({ source, openF }, lane) => (
-        <path key={lane} stroke={SOURCE_COLOUR[source]} strokeWidth={4} d={along(openF, middle(lane))} />
+        <path key={lane} stroke={SOURCE_COLOR[source]} strokeWidth={4} d={along(openF, middle(lane))} />
       ))}
       {holesF.length > 0 && (
         <path

@@ -2,15 +2,15 @@
 
 import { useRouter } from 'next/navigation';
 import { v4 as uuid } from 'uuid';
-import type { Along } from '@/core/job/job-bundle';
+import type { JobBundle } from '@/core/job/job-bundle';
 import type { JobSummary } from '@/core/job-list/job-summary';
 import { toast } from '@/ui/kit/toast';
-import { keepAlong } from '@/ui/offline/device';
-import { takeDevice } from '@/ui/offline/device-user';
-import { takeYearAlong } from '@/ui/offline/years';
-import { call, notDone } from '@/ui/requests/api';
-import { useWalk } from '@/ui/tour/tour';
-import { WALK_SAMPLE, WALK_STOPS } from '@/ui/tour/tour-stops';
+import { saveBundle } from '@/ui/offline/device';
+import { setDeviceUser } from '@/ui/offline/device-user';
+import { saveYearForJob } from '@/ui/offline/years';
+import { call, failedWords } from '@/ui/requests/api';
+import { useTour } from '@/ui/tour/tour';
+import { TOUR_SAMPLE, TOUR_STOPS } from '@/ui/tour/tour-stops';
 import type { Move } from './job-menu';
 
 const OPPOSITE: Record<Move, Move> = { archive: 'restore', restore: 'archive', delete: 'undelete', undelete: 'delete' };
@@ -28,13 +28,15 @@ interface Rows {
 }
 
 /** What can be done from the board, each told to the server and undone from its message. */
-export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
+export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
   const router = useRouter();
-  const walk = useWalk(({ go }) => go);
+  const walk = useTour(({ go }) => go);
   const move = async (job: JobSummary, action: Move, isUndo = false) => {
     const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
     if (answer.kind !== 'ok')
-      return toast.error(notDone(`${job.name} could not be archived (or restored, or deleted). Say which.`, answer));
+      return toast.error(
+        failedWords(`${job.name} could not be archived (or restored, or deleted). Say which.`, answer),
+      );
     if (isUndo) refresh();
     else drop(job.id, isArchived);
     toast(`${SAID[action]}: ${job.name}`, {
@@ -43,13 +45,13 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
   };
   const copy = async (job: JobSummary) => {
     const answer = await call(`/api/jobs`, { method: 'POST', body: { id: uuid(), from: 'copy', source: job.id } });
-    if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not duplicated.`, answer));
+    if (answer.kind !== 'ok') return toast.error(failedWords(`${job.name} was not duplicated.`, answer));
     refresh();
     toast(`Duplicated: ${job.name}`);
   };
   const leaveNote = async (job: JobSummary, words: string) => {
     const answer = await call(`/api/jobs/${job.id}/notes`, { method: 'POST', body: { words } });
-    if (answer.kind !== 'ok') return toast.error(notDone(`The note on ${job.name} was not saved.`, answer));
+    if (answer.kind !== 'ok') return toast.error(failedWords(`The note on ${job.name} was not saved.`, answer));
     refresh();
   };
   /** Puts jobs on this device, so that they open without signal; asks the browser to keep them. */
@@ -57,14 +59,14 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
     await navigator.storage?.persist?.();
     let taken = 0;
     for (const job of jobs) {
-      const answer = await call<Along>(`/api/jobs/${job.id}/bundle`);
-      if (answer.kind !== 'ok') return toast.error(notDone(`${job.name} was not saved on this device.`, answer));
-      takeDevice(answer.value.crew);
-      if (!(await keepAlong(answer.value, true)))
+      const answer = await call<JobBundle>(`/api/jobs/${job.id}/bundle`);
+      if (answer.kind !== 'ok') return toast.error(failedWords(`${job.name} was not saved on this device.`, answer));
+      setDeviceUser(answer.value.crew);
+      if (!(await saveBundle(answer.value, true)))
         return toast.error(
           `Not enough space on this device for ${job.name}. Remove other jobs first under “Jobs on this device”.`,
         );
-      await takeYearAlong(answer.value.job);
+      await saveYearForJob(answer.value.job);
       taken++;
     }
     toast(taken === 1 ? `Saved on this device: ${jobs[0]!.name}` : `Saved on this device: ${taken} jobs`);
@@ -76,7 +78,7 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
       body: { id: uuid(), from: 'sample', source, name },
     });
     if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/${goesTo}`);
-    else toast.error(notDone('The sample was not opened.', answer));
+    else toast.error(failedWords('The sample was not opened.', answer));
     return answer.kind === 'ok';
   };
   return {
@@ -87,8 +89,8 @@ export const useBoardActions = ({ isArchived, refresh, drop }: Rows) => {
     openSample: (source: string, name: string) => void openSample(source, name),
     /** Begins the two-minute walk on a job of its own. */
     beginWalk: async () => {
-      const [first] = WALK_STOPS;
-      if (await openSample(WALK_SAMPLE, 'Two-minute tour', `${first!.page}?${first!.query}`)) walk(0);
+      const [first] = TOUR_STOPS;
+      if (await openSample(TOUR_SAMPLE, 'Two-minute tour', `${first!.page}?${first!.query}`)) walk(0);
     },
   };
 };

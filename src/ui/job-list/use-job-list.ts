@@ -1,10 +1,10 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { type BoardQuestion, questionToQuery } from '@/core/job-list/job-list-query';
-import type { BoardPage } from '@/core/job-list/job-summary';
+import { type JobListQuery, queryToAddress } from '@/core/job-list/job-list-query';
+import type { JobListPage } from '@/core/job-list/job-summary';
 import { toast } from '@/ui/kit/toast';
-import { call, notDone } from '@/ui/requests/api';
+import { call, failedWords } from '@/ui/requests/api';
 
 /** Rows whose answers are old are asked for again after so long, ms; the server answers once they are worked out. */
 const OLD_AGAIN_MS = 300;
@@ -18,7 +18,7 @@ const TYPING_MS = 150;
  * The board's rows as they are asked for: typing asks for rows alone, an answer that a later question has overtaken is
  * dropped, and further jobs come page by page.
  */
-export const useBoard = (page: BoardPage, first: BoardQuestion) => {
+export const useJobList = (page: JobListPage, first: JobListQuery) => {
   const [rows, setRows] = useState(page);
   const [asked, setAsked] = useState(first);
   const [isBusy, setBusy] = useState(false);
@@ -35,8 +35,8 @@ export const useBoard = (page: BoardPage, first: BoardQuestion) => {
     const again = setTimeout(
       async () => {
         looks.current++;
-        const query = questionToQuery(now.current);
-        const answer = await call<BoardPage>(`/api/jobs${query}${query === '' ? '?' : '&'}refresh=yes`);
+        const query = queryToAddress(now.current);
+        const answer = await call<JobListPage>(`/api/jobs${query}${query === '' ? '?' : '&'}refresh=yes`);
         const fresh = new Map(answer.kind === 'ok' ? answer.value.jobs.map((job) => [job.id, job]) : []);
         // In their places: what somebody looks at does not move under him.
         setRows((shown) => ({ ...shown, jobs: shown.jobs.map((job) => fresh.get(job.id) ?? job) }));
@@ -46,27 +46,27 @@ export const useBoard = (page: BoardPage, first: BoardQuestion) => {
     return () => clearTimeout(again);
   }, [rows]);
 
-  const get = async (query: string, land: (answer: BoardPage) => void) => {
+  const get = async (query: string, land: (answer: JobListPage) => void) => {
     const mine = ++question.current;
     setBusy(true);
-    const answer = await call<BoardPage>(`/api/jobs${query}`);
+    const answer = await call<JobListPage>(`/api/jobs${query}`);
     if (mine !== question.current) return;
     setBusy(false);
     if (answer.kind === 'ok') land(answer.value);
-    else toast.error(notDone('The job list may be out of date.', answer));
+    else toast.error(failedWords('The job list may be out of date.', answer));
   };
-  const show = () => void get(questionToQuery(now.current), setRows);
+  const show = () => void get(queryToAddress(now.current), setRows);
 
-  const ask = (change: Partial<BoardQuestion>) => {
+  const ask = (change: Partial<JobListQuery>) => {
     now.current = { ...now.current, ...change };
     setAsked(now.current);
-    window.history.replaceState(null, '', questionToQuery(now.current) || '/');
+    window.history.replaceState(null, '', queryToAddress(now.current) || '/');
     clearTimeout(timer.current);
     timer.current = setTimeout(show, 'words' in change ? TYPING_MS : 0);
   };
   const more = () => {
     if (rows.next === null || isBusy) return;
-    void get(questionToQuery(asked, rows.next), (answer) =>
+    void get(queryToAddress(asked, rows.next), (answer) =>
       setRows((shown) => ({ jobs: [...shown.jobs, ...answer.jobs], next: answer.next })),
     );
   };

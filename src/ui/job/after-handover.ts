@@ -5,7 +5,7 @@ import type { JobState } from './state';
 const said = new Set<string>();
 
 /** Says once that what is entered on a job that was handed over is not in its signed record. */
-export const sayAfterHandover = ({ saved }: Pick<JobState, 'saved'>): void => {
+export const warnAfterHandover = ({ saved }: Pick<JobState, 'saved'>): void => {
   if (saved.handedOverAt === null || said.has(saved.id)) return;
   said.add(saved.id);
   toast(

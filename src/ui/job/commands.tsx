@@ -6,7 +6,7 @@ import { CALLS, callsOf } from '@/core/control/moment';
 import { useMay } from '../crew/at-work';
 import { guideFor } from '../guide/guide-parts';
 import { DialogFrame } from '../kit/dialog-frame';
-import { byOnePhrase } from '../kit/match-words';
+import { matchPhrase } from '../kit/match-words';
 import { nextTheme } from '../theme/theme';
 import { goInJob } from './go';
 import { PAGE_WORDS } from './page-words';
@@ -35,7 +35,7 @@ export const Commands = ({
   const goTo = (page: string) => goInJob(`/jobs/${now().saved.id}/${page}?${jobQuery(now())}`);
   return (
     <DialogFrame title="Find anything" onClose={onClose}>
-      <Command label="Commands" filter={byOnePhrase} className="mt-2">
+      <Command label="Commands" filter={matchPhrase} className="mt-2">
         <Command.Input
           autoFocus
           placeholder="Breaker, jumper, airflow, emergency…"

@@ -17,7 +17,7 @@ const inside = <T,>(value: T | null): T => {
  * Lets what a page works out follow what is typed and dragged: that is painted first, at once and alone, and a later
  * move drops what is half drawn.
  */
-export const Following = ({ children }: { children: React.ReactNode }) => {
+export const DeferredModel = ({ children }: { children: React.ReactNode }) => {
   const facts = useDeferredValue(useJob((job) => job.facts));
   const moment = useDeferredValue(useJob((job) => job.moment));
   return (

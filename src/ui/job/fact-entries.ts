@@ -1,7 +1,7 @@
 import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '@/core/job/document';
 import { overlay } from '@/core/sync/state';
-import { sayAfterHandover } from './after-handover';
-import { mayOnlyLook } from './only-look';
+import { warnAfterHandover } from './after-handover';
+import { isReadOnly } from './only-look';
 import type { Sender } from './sender';
 import type { JobState, StateAccess, Undoable } from './state';
 
@@ -34,14 +34,14 @@ type FactEntries = Pick<JobState, 'setFact' | 'previewFact' | 'settleStale'>;
 export const factEntries = (access: StateAccess, sender: Sender): FactEntries => {
   const { get, set } = access;
   const setFact = (path: FactPath, value: unknown) => {
-    if (!get().rights.change) return mayOnlyLook();
+    if (!get().rights.change) return isReadOnly();
     const { saved, pending, undoable, confirmed, hasTakenUp } = get();
     // A preview may be on show: the value to go back to is the one entered or saved before it.
     const before = path in pending ? pending[path] : factValue(saved.document.facts, path);
     // What another page left may say otherwise in a moment: what is entered now holds.
     const isNothingNew = hasTakenUp && confirmed.has(path) && sameValue(before, value);
     if (isNothingNew) return set((state) => overlay(state.saved, state));
-    sayAfterHandover(get());
+    warnAfterHandover(get());
     const back: Undoable = { kind: 'fact', path, value: before };
     enterFact(access, sender, { path, value }, sameValue(before, value) ? undoable : [...undoable, back]);
   };

@@ -12,26 +12,26 @@ import { CompanyLine } from '../crew/company-line';
 import { useCompany } from '../crew/use-company';
 import { HouseDegrees } from '../degrees/degrees';
 import { toast } from '../kit/toast';
-import { comesLater } from '../loading/lazy-below-fold';
-import { drawnLater } from '../loading/lazy-client';
-import { GateRuler } from '../ruler/outdoor-ruler';
-import { useWalk } from '../tour/tour';
-import { Following } from './deferred-model';
+import { lazyBelowFold } from '../loading/lazy-below-fold';
+import { lazyClient } from '../loading/lazy-client';
+import { OutdoorRulerDock } from '../ruler/outdoor-ruler';
+import { useTour } from '../tour/tour';
+import { DeferredModel } from './deferred-model';
 import { followInJob } from './go';
 import { JobHeader } from './header';
 import { LostBanner } from './lost-banner';
 import { PrintName } from './print-name';
 import { JobProvider, useJob } from './provider';
-import { useFresh } from './use-fresh';
+import { useFreshJob } from './use-fresh';
 import { useKeys } from './use-keys';
 
-const Commands = drawnLater(() => import('./commands').then((module) => module.Commands));
-const KeysDialog = drawnLater(() => import('./keys-dialog').then((module) => module.KeysDialog));
-const KeepsListening = comesLater(() => import('../meter/keeps-listening').then((module) => module.KeepsListening));
-const NameDialog = drawnLater(() => import('./name-dialog').then((module) => module.NameDialog));
-const NoteDialog = drawnLater(() => import('../crew/note-dialog').then((module) => module.NoteDialog));
-const StaleDialog = drawnLater(() => import('./stale-dialog').then((module) => module.StaleDialog));
-const WalkPanel = drawnLater(() => import('../tour/tour-panel').then((module) => module.WalkPanel));
+const Commands = lazyClient(() => import('./commands').then((module) => module.Commands));
+const KeysDialog = lazyClient(() => import('./keys-dialog').then((module) => module.KeysDialog));
+const KeepsListening = lazyBelowFold(() => import('../meter/keeps-listening').then((module) => module.KeepsListening));
+const NameDialog = lazyClient(() => import('./name-dialog').then((module) => module.NameDialog));
+const NoteDialog = lazyClient(() => import('../crew/note-dialog').then((module) => module.NoteDialog));
+const StaleDialog = lazyClient(() => import('./stale-dialog').then((module) => module.StaleDialog));
+const WalkPanel = lazyClient(() => import('../tour/tour-panel').then((module) => module.TourPanel));
 
 const Inside = memo(function Inside({
   rulerFolds,
@@ -44,8 +44,8 @@ const Inside = memo(function Inside({
 }) {
   const [shown, setShown] = useState<'commands' | 'keys' | 'note' | null>(null);
   const id = useJob((job) => job.saved.id);
-  const { company, leave } = useCompany(id, note, useFresh());
-  const walkStop = useWalk(({ stop }) => stop);
+  const { company, leave } = useCompany(id, note, useFreshJob());
+  const walkStop = useTour(({ stop }) => stop);
   const isStale = useJob((job) => job.theirs !== null);
   const hasUnnamed = useJob((job) => unnamedCount(job) > 0);
   const openCommands = useCallback(() => setShown('commands'), []);
@@ -72,7 +72,7 @@ const Inside = memo(function Inside({
       <main id="page" tabIndex={-1} className="flex-1 outline-none">
         {children}
       </main>
-      <GateRuler folds={rulerFolds} />
+      <OutdoorRulerDock folds={rulerFolds} />
       {shown === 'commands' && <Commands onClose={() => setShown(null)} onKeys={openKeys} onNote={openNote} />}
       {shown === 'note' && (
         <NoteDialog first={company.note?.words ?? ''} onLeave={leave} onClose={() => setShown(null)} />
@@ -115,11 +115,11 @@ export const JobFrame = ({
     <AtWorkProvider crew={crew}>
       <JobProvider job={job} moment={moment} visit={visit} cautionsRead={cautionsRead}>
         <InItsDegrees>
-          <Following>
+          <DeferredModel>
             <Inside rulerFolds={rulerFolds} note={note}>
               {children}
             </Inside>
-          </Following>
+          </DeferredModel>
         </InItsDegrees>
       </JobProvider>
     </AtWorkProvider>

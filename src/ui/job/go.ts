@@ -4,7 +4,7 @@ import { jobScreen, screenPathOf } from './screens';
 let isFresh = false;
 
 /** Scrolls to where a page that was just gone to begins; one that was come back to stays where it was. */
-export const beginAtTop = (): void => {
+export const scrollToTop = (): void => {
   if (!isFresh) return;
   isFresh = false;
   const target = document.getElementById(decodeURIComponent(window.location.hash.slice(1)));
@@ -18,7 +18,7 @@ export const goInJob = (href: string): void => {
   const before = window.location.pathname;
   window.history.pushState(null, '', href);
   // The same screen is not drawn anew, so nothing else scrolls it.
-  if (window.location.pathname === before) requestAnimationFrame(beginAtTop);
+  if (window.location.pathname === before) requestAnimationFrame(scrollToTop);
 };
 
 /** Takes a tap on a way to another screen of the same job; what else a tap means, as in a new tab, stays as it is. */

@@ -6,7 +6,7 @@ import { usePathname } from 'next/navigation';
 import { jobName } from '@/core/job/job-name';
 import { DegreesButton } from '../degrees/degrees-button';
 import { guideFor } from '../guide/guide-parts';
-import { Mark } from '../kit/app-mark';
+import { AppMark } from '../kit/app-mark';
 import { ThemeButton } from '../theme/theme-button';
 import { PageMenu } from './page-menu';
 import { JOB_PAGES } from './pages';
@@ -24,7 +24,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
   return (
     <header className="no-print sticky top-0 z-20 flex min-h-12 items-center gap-x-2 border-b border-ink bg-paper px-1 sm:px-3 [@media(max-height:500px)]:static">
       <Link href="/" className="bare-button" aria-label="All jobs">
-        <Mark />
+        <AppMark />
       </Link>
       <h1 title={name} className="min-w-0 flex-1 truncate font-label text-lg leading-tight font-semibold sm:text-xl">
         {name}

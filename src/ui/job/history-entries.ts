@@ -1,14 +1,14 @@
 import { v4 as uuid } from 'uuid';
 import { countersigned } from '@/core/job/countersign';
-import { type NewReading, saidReading, standingWord } from '@/core/job/reading';
+import { type NewReading, readingFrom, readingStanding } from '@/core/job/reading';
 import type { SettingMark } from '@/core/job/setting-marks';
 import { observed } from '@/core/model/observable';
 import { momentAsMeasured } from '@/core/startup/conditions';
 import { isUnnamed, overlay } from '@/core/sync/state';
 import { nextOrigin } from '../person/device';
 import { usePerson } from '../person/person';
-import { sayAfterHandover } from './after-handover';
-import { mayOnlyLook } from './only-look';
+import { warnAfterHandover } from './after-handover';
+import { isReadOnly } from './only-look';
 import type { Sender } from './sender';
 import type { JobState, StateAccess, Undoable } from './state';
 import { shownVisit, visitToEnter } from './visits';
@@ -39,9 +39,9 @@ const placed = (access: StateAccess, word: NewReading): { visit: string; replace
  */
 export const sayReading = (access: StateAccess, word: NewReading): Extract<Undoable, { kind: 'reading' }> => {
   const { facts, readings } = access.get();
-  const before = standingWord(observed(facts, readings), word.item);
+  const before = readingStanding(observed(facts, readings), word.item);
   const { author, instrument } = usePerson.getState();
-  const full = saidReading(word, { ...stamp(), ...placed(access, word), author, instrument });
+  const full = readingFrom(word, { ...stamp(), ...placed(access, word), author, instrument });
   access.set((state) => {
     const outbox = [...state.outbox, full];
     return {
@@ -61,8 +61,8 @@ export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntr
   const { set } = access;
   return {
     addReading: (reading) => {
-      if (!access.get().rights.read) return mayOnlyLook();
-      sayAfterHandover(access.get());
+      if (!access.get().rights.read) return isReadOnly();
+      warnAfterHandover(access.get());
       const back = sayReading(access, reading);
       set(({ undoable }) => ({ undoable: [...undoable, back], redoable: [] }));
       sender.sendNow();
@@ -93,8 +93,8 @@ export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntr
       sender.sendNow();
     },
     addMark: (mark) => {
-      if (!access.get().rights.read) return mayOnlyLook();
-      sayAfterHandover(access.get());
+      if (!access.get().rights.read) return isReadOnly();
+      warnAfterHandover(access.get());
       const { author } = usePerson.getState();
       const { visit } = onVisit(access);
       const full: SettingMark = { ...mark, ...stamp(), visit, author, enteredBy: '' };

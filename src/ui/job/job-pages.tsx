@@ -5,45 +5,59 @@ import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 import { ownValue } from '@/core/border/own-value';
 import { CONTROLLER_ROLES } from '@/core/job/controllers';
-import type { AlongParts } from '@/core/job/job-bundle';
+import type { BundleParts } from '@/core/job/job-bundle';
 import { jobName } from '@/core/job/job-name';
 import { useNarrow } from '../kit/screen';
-import { waking } from '../loading/mark-hydrating';
-import { AlongActsProvider, useAlong } from '../offline/use-saved-jobs';
-import { beginAtTop } from './go';
+import { markHydrating } from '../loading/mark-hydrating';
+import { BundleActionsProvider, useBundle } from '../offline/use-saved-jobs';
+import { scrollToTop } from './go';
 import { useJob } from './provider';
 import { type JobScreen, jobScreen, screenPathOf } from './screens';
 
-const AirPage = dynamic(() => import('../balance/air-page').then((module) => waking(module.AirPage)));
-const CardPage = dynamic(() => import('../setup/card/card-page').then((module) => waking(module.CardPage)));
+const AirPage = dynamic(() => import('../balance/air-page').then((module) => markHydrating(module.AirPage)));
+const CardPage = dynamic(() => import('../setup/card/card-page').then((module) => markHydrating(module.CardPage)));
 const ChangeoutPage = dynamic(() =>
-  import('../changeout/changeout-page').then((module) => waking(module.ChangeoutPage)),
+  import('../changeout/changeout-page').then((module) => markHydrating(module.ChangeoutPage)),
 );
-const CrossingPage = dynamic(() => import('../balance/balance-page').then((module) => waking(module.CrossingPage)));
-const DayPage = dynamic(() => import('../simulate/simulate-page').then((module) => waking(module.DayPage)));
+const CrossingPage = dynamic(() =>
+  import('../balance/balance-page').then((module) => markHydrating(module.BalancePage)),
+);
+const DayPage = dynamic(() => import('../simulate/simulate-page').then((module) => markHydrating(module.SimulatePage)));
 const DefrostPage = dynamic(() =>
-  import('../simulate/defrost/defrost-page').then((module) => waking(module.DefrostPage)),
+  import('../simulate/defrost/defrost-page').then((module) => markHydrating(module.DefrostPage)),
 );
-const HandoverView = dynamic(() => import('../handover/handover-view').then((module) => waking(module.HandoverView)));
-const JobLabel = dynamic(() => import('../label/job-label').then((module) => waking(module.JobLabel)));
-const JobTruckPage = dynamic(() => import('../truck/job-truck-page').then((module) => waking(module.JobTruckPage)));
+const HandoverView = dynamic(() =>
+  import('../handover/handover-view').then((module) => markHydrating(module.HandoverView)),
+);
+const JobLabel = dynamic(() => import('../label/job-label').then((module) => markHydrating(module.JobLabel)));
+const JobTruckPage = dynamic(() =>
+  import('../truck/job-truck-page').then((module) => markHydrating(module.JobTruckPage)),
+);
 const MeasuredPage = dynamic(() =>
-  import('../simulate/measured/measured-page').then((module) => waking(module.MeasuredPage)),
+  import('../simulate/measured/measured-page').then((module) => markHydrating(module.MeasuredPage)),
 );
-const ServicePage = dynamic(() => import('../service/service-page').then((module) => waking(module.ServicePage)));
-const SetupPage = dynamic(() => import('../setup/setup-page').then((module) => waking(module.SetupPage)));
-const SheetPage = dynamic(() => import('../survey/survey-page').then((module) => waking(module.SheetPage)));
-const StartupDesk = dynamic(() => import('../startup/startup-desk').then((module) => waking(module.StartupDesk)));
-const StartupPhone = dynamic(() => import('../startup/startup-phone').then((module) => waking(module.StartupPhone)));
-const StripsPage = dynamic(() => import('../strips/strips-page').then((module) => waking(module.StripsPage)));
-const TalkPage = dynamic(() => import('../setup/talk-page').then((module) => waking(module.TalkPage)));
-const TroublePage = dynamic(() => import('../diagnose/diagnose-page').then((module) => waking(module.TroublePage)));
-const WiringPage = dynamic(() => import('../wiring/wiring-page').then((module) => waking(module.WiringPage)));
-const YearPage = dynamic(() => import('../balance/year/year-page').then((module) => waking(module.YearPage)));
+const ServicePage = dynamic(() =>
+  import('../service/service-page').then((module) => markHydrating(module.ServicePage)),
+);
+const SetupPage = dynamic(() => import('../setup/setup-page').then((module) => markHydrating(module.SetupPage)));
+const SheetPage = dynamic(() => import('../survey/survey-page').then((module) => markHydrating(module.SurveyPage)));
+const StartupDesk = dynamic(() =>
+  import('../startup/startup-desk').then((module) => markHydrating(module.StartupDesk)),
+);
+const StartupPhone = dynamic(() =>
+  import('../startup/startup-phone').then((module) => markHydrating(module.StartupPhone)),
+);
+const StripsPage = dynamic(() => import('../strips/strips-page').then((module) => markHydrating(module.StripsPage)));
+const TalkPage = dynamic(() => import('../setup/talk-page').then((module) => markHydrating(module.TalkPage)));
+const TroublePage = dynamic(() =>
+  import('../diagnose/diagnose-page').then((module) => markHydrating(module.DiagnosePage)),
+);
+const WiringPage = dynamic(() => import('../wiring/wiring-page').then((module) => markHydrating(module.WiringPage)));
+const YearPage = dynamic(() => import('../balance/year/year-page').then((module) => markHydrating(module.YearPage)));
 
 const StartupPage = () => (useNarrow() ? <StartupPhone /> : <StartupDesk />);
 
-type Draw = (parts: AlongParts) => React.ReactNode;
+type Draw = (parts: BundleParts) => React.ReactNode;
 
 const SCREENS: Readonly<Record<string, Draw>> = {
   survey: () => <SheetPage />,
@@ -72,7 +86,7 @@ const SCREENS: Readonly<Record<string, Draw>> = {
   'handover/label': () => <JobLabel />,
 };
 
-const NOTHING: AlongParts = { weather: [], handovers: [], profiles: [] };
+const NOTHING: BundleParts = { weather: [], handovers: [], profiles: [] };
 
 /** What a screen needs beside the job is on its way, or nowhere to be had. */
 const Waiting = ({ isMissing }: { isMissing: boolean }) => (
@@ -85,21 +99,21 @@ const Waiting = ({ isMissing }: { isMissing: boolean }) => (
  * The screen of a job that the address names. Going from one to another asks no server: the job is here already.
  * @param initial what the server gave along with the page, for the screen that was asked for
  */
-export const JobPages = ({ initial }: { initial: Partial<AlongParts> }) => {
+export const JobPages = ({ initial }: { initial: Partial<BundleParts> }) => {
   const path = screenPathOf(usePathname());
   const screen: JobScreen | undefined = jobScreen(path);
-  const { parts, isMissing, acts } = useAlong(initial, screen?.needs);
+  const { parts, isMissing, acts } = useBundle(initial, screen?.needs);
   const name = useJob((job) => jobName(job.facts));
   useEffect(() => {
     if (screen) document.title = `${screen.title} · ${name} · Gate Cross`;
   }, [screen, name]);
-  useEffect(beginAtTop, [path]);
+  useEffect(scrollToTop, [path]);
   if (!screen) return null;
   const isHere = screen.needs === undefined || parts[screen.needs] !== undefined;
   return isHere ? (
-    <AlongActsProvider value={acts}>
+    <BundleActionsProvider value={acts}>
       <div key={path}>{ownValue(SCREENS, path)!({ ...NOTHING, ...parts })}</div>
-    </AlongActsProvider>
+    </BundleActionsProvider>
   ) : (
     <Waiting isMissing={isMissing} />
   );

@@ -1,10 +1,10 @@
 'use client';
 
 import { ChevronDown } from 'lucide-react';
-import { type OpenerProps, opensLater } from '../loading/lazy-popup';
+import { lazyPopup, type OpenerProps } from '../loading/lazy-popup';
 import type { PageMenuProps } from './page-menu-whole';
 
-const Opener = opensLater<PageMenuProps>('menu', () =>
+const Opener = lazyPopup<PageMenuProps>('menu', () =>
   import('./page-menu-whole').then(({ PageMenuWhole }) => PageMenuWhole),
 );
 

@@ -5,7 +5,7 @@ import { useStore } from 'zustand';
 import type { Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
 import { useAtWork, useMay } from '../crew/at-work';
-import { takeUpPerson, usePerson } from '../person/person';
+import { restorePerson, usePerson } from '../person/person';
 import { jobQuery, PLACE_PARAMETERS } from './query';
 import type { JobState } from './state';
 import { createJobStore, type JobStore } from './store';
@@ -58,7 +58,7 @@ export const JobProvider = ({
   const rights = { personId, crewId, change: useMay('change'), read: useMay('read') };
   const [store] = useState(() => createJobStore(job, moment, visit, cautionsRead, rights));
   useEffect(() => {
-    takeUpPerson();
+    restorePerson();
     return store.getState().start();
   }, [store]);
   useEffect(() => {

@@ -8,6 +8,6 @@ const READ_LASTS_S = 12 * 3600;
 export const readPlaces = (cookie: string | undefined): readonly string[] => (cookie ?? '').split('.').filter(Boolean);
 
 /** Keeps the places of the cautions that were read on a job. */
-export const keepReadPlaces = (jobId: string, places: readonly string[]): void => {
+export const saveReadPlaces = (jobId: string, places: readonly string[]): void => {
   document.cookie = `${READ_COOKIE}=${places.join('.')}; path=/jobs/${jobId}; max-age=${READ_LASTS_S}; samesite=lax`;
 };

@@ -2,7 +2,7 @@
 
 import { Check, CloudOff, LoaderCircle, PencilLine, TriangleAlert, UserRound } from 'lucide-react';
 import Link from 'next/link';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { useJob } from './provider';
 
 const CALM = 'flex shrink-0 items-center gap-1 text-sm text-quiet';
@@ -39,7 +39,7 @@ export const SaveState = () => {
           ) : (
             <>
               <Check size={16} aria-hidden />
-              <span className="max-sm:sr-only">Saved</span> <When at={savedAt} only="time" />
+              <span className="max-sm:sr-only">Saved</span> <DateText at={savedAt} only="time" />
             </>
           )}
         </span>

@@ -1,12 +1,12 @@
 import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
-import type { AlongParts } from '@/core/job/job-bundle';
+import type { BundleParts } from '@/core/job/job-bundle';
 import { currentPath } from './old-paths';
 
 /** A screen of a job: where it stands below the job's address, what it is called, and what it needs beside the job. */
 export interface JobScreen {
   readonly path: string;
   readonly title: string;
-  readonly needs?: keyof AlongParts;
+  readonly needs?: keyof BundleParts;
 }
 
 /** Every screen of a job. */

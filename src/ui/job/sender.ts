@@ -3,9 +3,9 @@ import type { JobDraft } from '@/core/sync/draft';
 import type { SyncEvent, SyncRequest } from '@/core/sync/event';
 import { runSync } from '@/core/sync/run';
 import { overlay, type SyncState } from '@/core/sync/state';
-import { doErrands, hasErrand, refusedBefore } from '../offline/queued-requests';
+import { isQueued, refusedBefore, sendQueued } from '../offline/queued-requests';
 import { call } from '../requests/api';
-import { keepDraft } from '../storage/drafts';
+import { saveDraft } from '../storage/drafts';
 import { onDisk, restoreSafe } from '../storage/safe-storage';
 import type { JobState, StateAccess } from './state';
 
@@ -45,7 +45,7 @@ export const createSender = ({ get, set }: StateAccess): Sender => {
   const ports = {
     keep: (draft: JobDraft | null) => {
       const { saved, rights } = get();
-      return keepDraft(saved.id, draft && { ...draft, crewId: rights.crewId }, rights.personId);
+      return saveDraft(saved.id, draft && { ...draft, crewId: rights.crewId }, rights.personId);
     },
     ask: async ({ method, path, body }: SyncRequest) => {
       // What is said to be kept here, where nobody answers, is on the disk by then.
@@ -57,10 +57,10 @@ export const createSender = ({ get, set }: StateAccess): Sender => {
       await restoreSafe();
       const { saved, rights } = get();
       const { personId } = rights;
-      if (!hasErrand(saved.id, phase, personId)) return { areDone: true } as const;
+      if (!isQueued(saved.id, phase, personId)) return { areDone: true } as const;
       // Of what comes after, only what no other job still has to send something for.
-      await doErrands(personId, (about) => phase === 'before' || about !== saved.id);
-      return hasErrand(saved.id, phase, personId)
+      await sendQueued(personId, (about) => phase === 'before' || about !== saved.id);
+      return isQueued(saved.id, phase, personId)
         ? ({ areDone: false, refusal: refusedBefore(saved.id, personId) } as const)
         : ({ areDone: true } as const);
     },

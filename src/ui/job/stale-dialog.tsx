@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { factAt, type FactPath, factValue, sameValue } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
 import { FACT_GROUP_LABELS } from '@/core/job/facts';
-import { Said } from '../degrees/degrees';
-import { When } from '../kit/date-text';
+import { LocalizedDegrees } from '../degrees/degrees';
+import { DateText } from '../kit/date-text';
 import { DialogFrame } from '../kit/dialog-frame';
 import { useJob } from './provider';
 
@@ -38,7 +38,7 @@ export const StaleDialog = () => {
       about={
         <>
           {theirs.updatedBy ? `${theirs.updatedBy} saved` : 'Another tab or device saved'} this job{' '}
-          <When at={theirs.updatedAt} />. Nothing was overwritten. For each line, choose which value to keep.
+          <DateText at={theirs.updatedAt} />. Nothing was overwritten. For each line, choose which value to keep.
         </>
       }
       isWide
@@ -59,12 +59,12 @@ export const StaleDialog = () => {
                   />
                   <span className="w-28 shrink-0 text-quiet">{side === 'yours' ? 'Entered here' : 'Saved there'}</span>
                   <span className="font-mono">
-                    <Said>
+                    <LocalizedDegrees>
                       {factWords(
                         factAt(path),
                         side === 'yours' ? pending[path] : factValue(theirs.document.facts, path),
                       )}
-                    </Said>
+                    </LocalizedDegrees>
                   </span>
                 </label>
               ))}

@@ -1,6 +1,6 @@
 import type { CallId, Moment } from '@/core/control/moment';
 import type { FactChange, FactPath } from '@/core/job/document';
-import type { NewReading, Reading, StandingWord } from '@/core/job/reading';
+import type { NewReading, Reading, ReadingStanding } from '@/core/job/reading';
 import type { NewMark } from '@/core/job/setting-marks';
 import type { StoredJob } from '@/core/job/stored-job';
 import type { Typed } from '@/core/sync/draft';
@@ -22,7 +22,7 @@ export interface Rights {
 /** What can be undone: a fact gets this value again; of what was said of an item, what stood before it stands again. */
 export type Undoable =
   | ({ readonly kind: 'fact' } & FactChange)
-  | { readonly kind: 'reading'; readonly id: string; readonly before: StandingWord | null };
+  | { readonly kind: 'reading'; readonly id: string; readonly before: ReadingStanding | null };
 
 export interface JobState extends SyncState, Overlaid {
   readonly rights: Rights;

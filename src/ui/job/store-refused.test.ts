@@ -1,5 +1,5 @@
 import { v4 as uuid } from 'uuid';
-import { hasErrand, keepErrand } from '../offline/queued-requests';
+import { isQueued, queueRequest } from '../offline/queued-requests';
 import { eachWithItsOwn, load, open, pass, server } from './fake-server';
 
 eachWithItsOwn();
@@ -68,7 +68,7 @@ test('a job whose beginning the server refused says why; its entries waiting to 
   const store = open();
   const { id } = store.getState().saved;
   const errand = { about: id, personId: '', phase: 'before', words: 'New job: Attic', path: '/api/jobs' } as const;
-  keepErrand({ ...errand, id: uuid(), method: 'POST', body: {} });
+  queueRequest({ ...errand, id: uuid(), method: 'POST', body: {} });
   const answers = server.fetch;
   let mayBegin = false;
   const begin = () =>
@@ -87,7 +87,7 @@ test('a job whose beginning the server refused says why; its entries waiting to 
   mayBegin = true;
   store.getState().tryAgain();
   await pass(5000);
-  expect([hasErrand(id, 'before', ''), server.job.document.facts.house.designBtuh]).toEqual([false, 41_000]);
+  expect([isQueued(id, 'before', ''), server.job.document.facts.house.designBtuh]).toEqual([false, 41_000]);
 });
 
 test('a device without room does not say that it keeps anything', async () => {

@@ -2,15 +2,15 @@ import { v4 as uuid } from 'uuid';
 import { createStore } from 'zustand/vanilla';
 import { atOutdoor, type Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
-import { isNothing, type JobDraft } from '@/core/sync/draft';
+import { isEmptyDraft, type JobDraft } from '@/core/sync/draft';
 import { IDLE, overlay } from '@/core/sync/state';
 import { steppedF } from '@/core/units/degrees';
-import { tryErrandsAgain } from '../offline/queued-requests';
-import { goneTabs, holdTab, ORPHAN_AFTER_MS, takeDrafts } from '../storage/drafts';
+import { retryRequests } from '../offline/queued-requests';
+import { goneTabs, holdTab, loadDrafts, ORPHAN_AFTER_MS } from '../storage/drafts';
 import { restoreSafe } from '../storage/safe-storage';
 import { factEntries } from './fact-entries';
 import { historyEntries } from './history-entries';
-import { keepReadPlaces } from './read-cookie';
+import { saveReadPlaces } from './read-cookie';
 import { createSender, type Sender } from './sender';
 import type { JobState, Rights, StateAccess } from './state';
 import { undoEntries } from './undo';
@@ -25,7 +25,7 @@ const HOLD_MS = 3000;
 /** Takes up what an earlier page of this device left unacknowledged. */
 const takeUpDrafts = ({ get }: StateAccess, sender: Sender, isGone?: (tab: string) => boolean) => {
   const { saved, rights } = get();
-  const drafts = takeDrafts<JobDraft>(saved.id, rights.personId, isGone);
+  const drafts = loadDrafts<JobDraft>(saved.id, rights.personId, isGone);
   sender.tell({ kind: 'found', drafts, newId: uuid() });
 };
 
@@ -52,7 +52,7 @@ const takeUpAll = (access: StateAccess, sender: Sender): (() => void) => {
 /** Keeps what waits while the page lives, and sends it when the line is back. Returns how to end that. */
 const watchPage = ({ get }: StateAccess, sender: Sender) => {
   const hold = () => {
-    if (!isNothing(get())) sender.tell({ kind: 'hold' });
+    if (!isEmptyDraft(get())) sender.tell({ kind: 'hold' });
   };
   const beat = setInterval(hold, HOLD_MS);
   window.addEventListener('online', sender.sendNow);
@@ -111,7 +111,7 @@ export const createJobStore = (
       cautionsRead,
       readCaution: (place) => {
         const places = [...new Set([...get().cautionsRead, place])];
-        keepReadPlaces(job.id, places);
+        saveReadPlaces(job.id, places);
         set({ cautionsRead: places });
       },
       ...factEntries(access, sender),
@@ -132,7 +132,7 @@ export const createJobStore = (
       showVisit: (chosen) => set((state) => ({ visit: chosen, ...overlay(state.saved, { ...state, visit: chosen }) })),
       goOnWith: (chosen) => set({ goesOnWith: chosen }),
       tryAgain: () => {
-        tryErrandsAgain(get().saved.id, rights.personId);
+        retryRequests(get().saved.id, rights.personId);
         sender.sendNow();
       },
       start: () => {

@@ -6,7 +6,7 @@ import { useMoment } from './deferred-model';
 const RESTS_MS = 250;
 
 /** The moment for what stands below the fold and takes long to work out: it follows once the needle stands. */
-export const useRestedMoment = (): Moment => {
+export const useDebouncedMoment = (): Moment => {
   const moment = useMoment();
   const [rested, setRested] = useState(moment);
   useEffect(() => {

@@ -3,7 +3,7 @@
 import { useCallback, useEffect } from 'react';
 import type { JobMark } from '@/core/access/company';
 import type { StoredJob } from '@/core/job/stored-job';
-import { keepJob } from '../offline/device';
+import { saveJobCopy } from '../offline/device';
 import { call } from '../requests/api';
 import { useJobNow, useStoreOfJob } from './provider';
 
@@ -20,7 +20,7 @@ const markOf = ({ revision, readings, settingMarks, visits }: StoredJob): JobMar
  * touching what is being typed.
  * @returns to be told how far the job is on the server; what is missing here is then fetched
  */
-export const useFresh = () => {
+export const useFreshJob = () => {
   const store = useStoreOfJob()!;
   const now = useJobNow();
   useEffect(() => {
@@ -40,7 +40,7 @@ export const useFresh = () => {
       timer = setTimeout(() => {
         if (saved === told) return;
         told = saved;
-        void keepJob(saved, now().rights.personId);
+        void saveJobCopy(saved, now().rights.personId);
         channel.postMessage(saved);
       }, REST_MS);
     });

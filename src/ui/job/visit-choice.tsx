@@ -5,7 +5,7 @@ import { visitsInTime } from '@/core/job/visits';
 import { PlainSelect } from '../fields/plain-select';
 import { timeWords } from '../kit/date-text';
 import { toast } from '../kit/toast';
-import { call, notDone } from '../requests/api';
+import { call, failedWords } from '../requests/api';
 import { useJob } from './provider';
 import { newVisit } from './visits';
 
@@ -21,7 +21,7 @@ export const VisitChoice = ({ shown }: { shown: Visit }) => {
       body: { visit },
     });
     if (answer.kind !== 'ok') {
-      toast.error(notDone('The visit was not changed.', answer));
+      toast.error(failedWords('The visit was not changed.', answer));
       return false;
     }
     acknowledge({ visits: answer.value.visits });

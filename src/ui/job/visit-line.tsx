@@ -2,13 +2,13 @@
 
 import { useEffect, useState } from 'react';
 import { type Visit, VISIT_REASONS } from '@/core/job/visit';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { PopoverButton } from '../kit/popover-button';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import { useJob, useJobNow } from './provider';
 import { isVisitOver, shownVisit } from './visits';
 
-const VisitChoice = drawnLater(() => import('./visit-choice').then((module) => module.VisitChoice));
+const VisitChoice = lazyClient(() => import('./visit-choice').then((module) => module.VisitChoice));
 
 /** Whether the visit shown is over by now; asked anew each minute, and only once the page is on the device. */
 const useIsOver = (visit: Visit | undefined): boolean => {
@@ -41,7 +41,7 @@ export const VisitLine = () => {
           <>
             <span className="eyebrow">Visit</span>
             <span className="font-medium underline decoration-dotted underline-offset-4">
-              <When at={shown.began} only="day" /> · {VISIT_REASONS[shown.reason]}
+              <DateText at={shown.began} only="day" /> · {VISIT_REASONS[shown.reason]}
             </span>
           </>
         }

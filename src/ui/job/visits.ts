@@ -1,6 +1,6 @@
 import { v4 as uuid } from 'uuid';
 import type { Visit } from '@/core/job/visit';
-import { allDone, isOver, lastVisit, likelyReason } from '@/core/job/visits';
+import { allEntries, isClosed, lastVisit, likelyReason } from '@/core/job/visits';
 import { everything } from '@/core/sync/state';
 import { usePerson } from '../person/person';
 import type { JobState } from './state';
@@ -20,7 +20,7 @@ export const shownVisit = ({ visits, visit }: Pick<JobState, 'visits' | 'visit'>
 
 /** Whether a visit is over now: what is entered then belongs to another, unless somebody goes on with it. */
 export const isVisitOver = (state: JobState, visit: Visit): boolean =>
-  visit.id !== state.goesOnWith && isOver(visit, allDone(everything(state)), Date.now());
+  visit.id !== state.goesOnWith && isClosed(visit, allEntries(everything(state)), Date.now());
 
 /**
  * The visit to which something that is entered now belongs: the one shown while it goes on, else the last, else a new

@@ -1,5 +1,5 @@
 /** The application's sign: a load line crossing a source between two gate posts. */
-export const Mark = ({ size = 28 }: { size?: number }) => (
+export const AppMark = ({ size = 28 }: { size?: number }) => (
   <svg width={size} height={size} viewBox="0 0 32 32" aria-hidden>
     <path d="M3 24 29 7" stroke="currentColor" strokeWidth="2.2" />
     <path d="M3 13h26" stroke="var(--pine)" strokeWidth="4.5" />

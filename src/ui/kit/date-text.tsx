@@ -22,7 +22,7 @@ export const useIsOnDevice = () =>
   );
 
 /** A time in the reader's own zone. The server, which may stand in another, only holds the place. */
-export const When = ({ at, only }: { at: string; only?: 'time' | 'day' }) => {
+export const DateText = ({ at, only }: { at: string; only?: 'time' | 'day' }) => {
   const isOnDevice = useIsOnDevice();
   return (
     // The text that came from the server is kept through hydration, so the element is made anew.

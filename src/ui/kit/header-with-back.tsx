@@ -1,8 +1,8 @@
 import Link from 'next/link';
-import { Mark } from './app-mark';
+import { AppMark } from './app-mark';
 
 /** The head of a page that is no job: the mark goes back to where it belongs, then its title. */
-export const BackedHeader = ({
+export const HeaderWithBack = ({
   to,
   toLabel,
   title,
@@ -15,7 +15,7 @@ export const BackedHeader = ({
 }) => (
   <header className="flex flex-wrap items-center gap-3 border-b-2 border-ink pb-2">
     <Link href={to} className="bare-button" aria-label={toLabel}>
-      <Mark />
+      <AppMark />
     </Link>
     <h1 className="min-w-0 flex-1 truncate font-label text-3xl font-semibold">{title}</h1>
     {children}

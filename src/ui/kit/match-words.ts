@@ -1,11 +1,11 @@
 import { defaultFilter } from 'cmdk';
 
 /** How well something fits what is typed, within one phrase: letters gathered from several find what nobody meant. */
-export const byOnePhrase = (value: string, search: string, keywords: string[] = []): number =>
+export const matchPhrase = (value: string, search: string, keywords: string[] = []): number =>
   Math.max(...[value, ...keywords].map((phrase) => defaultFilter(phrase, search)));
 
 /** Whether each word that is typed stands in a text, as in a long list of sentences. */
-export const byWords = (value: string, search: string): number => {
+export const matchWords = (value: string, search: string): number => {
   const text = value.toLowerCase();
   return search
     .toLowerCase()

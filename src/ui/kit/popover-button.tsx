@@ -1,9 +1,9 @@
 'use client';
 
-import { opensLater } from '../loading/lazy-popup';
+import { lazyPopup } from '../loading/lazy-popup';
 import type { PopoverProps } from './popover';
 
 /** A button beside which something opens. */
-export const PopoverButton = opensLater<PopoverProps>('dialog', () =>
+export const PopoverButton = lazyPopup<PopoverProps>('dialog', () =>
   import('./popover').then(({ Popover }) => Popover),
 );

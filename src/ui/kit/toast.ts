@@ -1,9 +1,9 @@
 'use client';
 
 import type { ExternalToast } from 'sonner';
-import { later } from '../loading/idle';
+import { whenIdle } from '../loading/idle';
 
-const toaster = later(() => import('./toaster'));
+const toaster = whenIdle(() => import('./toaster'));
 
 let shown: (() => void) | undefined;
 /** Settles once the place for messages is on the page. */
@@ -14,7 +14,7 @@ let place: Place | null = null;
 let draw: (place: Place) => void = () => undefined;
 
 /** The place for messages is drawn by `whoever`, as soon as there is one. */
-export const drawsToasts = (whoever: (place: Place) => void): void => {
+export const mountToaster = (whoever: (place: Place) => void): void => {
   draw = whoever;
   if (place) draw(place);
 };

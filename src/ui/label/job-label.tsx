@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { LabelFacts } from '@/core/formats/label-code';
 import { labelChanges } from '@/core/handover/label-changes';
 import { panelLabel } from '@/core/handover/panel-label';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { shownVisit } from '../job/visits';
 import { LabelSheet } from './label-sheet';
@@ -24,9 +24,9 @@ const Since = ({ door }: { door: LabelFacts }) => {
           <li key={`${group} ${label}`} className="border-b border-line py-1">
             <span className="text-sm text-quiet">{group}</span>
             <br />
-            {label}: <Said>{was}</Said> on the label,{' '}
+            {label}: <LocalizedDegrees>{was}</LocalizedDegrees> on the label,{' '}
             <b>
-              <Said>{is}</Said>
+              <LocalizedDegrees>{is}</LocalizedDegrees>
             </b>{' '}
             here
           </li>

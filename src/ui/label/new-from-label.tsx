@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { jobFromLabel, type LabelFacts } from '@/core/formats/label-code';
 import { panelLabel } from '@/core/handover/panel-label';
-import { call, notDone } from '../requests/api';
+import { call, failedWords } from '../requests/api';
 import { LabelSheet } from './label-sheet';
 import { ScanLabel } from './scan-label';
 
@@ -20,7 +20,7 @@ const Made = ({ read }: { read: LabelFacts }) => {
       text: JSON.stringify(jobFromLabel(id, read)),
     });
     if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/survey`);
-    else setProblem(notDone('The job was not created.', answer));
+    else setProblem(failedWords('The job was not created.', answer));
   };
   return (
     <div>

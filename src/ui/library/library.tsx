@@ -10,12 +10,12 @@ import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { FileButton } from '../fields/file-button';
-import { When } from '../kit/date-text';
-import { BackedHeader } from '../kit/header-with-back';
+import { DateText } from '../kit/date-text';
+import { HeaderWithBack } from '../kit/header-with-back';
 import { toast } from '../kit/toast';
-import { keepProfileHere, newProfileBody } from '../offline/saved-profiles';
+import { newProfileBody, saveProfileOffline } from '../offline/saved-profiles';
 import { usePerson } from '../person/person';
-import { call, notDone } from '../requests/api';
+import { call, failedWords } from '../requests/api';
 import { readProfile } from './read-profile';
 
 /** Saves a new profile and opens it. */
@@ -27,11 +27,11 @@ export const useNewProfile = () => {
       method: 'PUT',
       body: newProfileBody(profile, saveId),
     });
-    if (answer.kind === 'lost' && keepProfileHere(profile, saveId))
+    if (answer.kind === 'lost' && saveProfileOffline(profile, saveId))
       toast('The controller is saved on this device and will sync when you are online.');
     else if (answer.kind !== 'ok') {
       const where = answer.kind === 'refused' && answer.path ? `${answer.path}: ` : '';
-      toast.error(notDone(`The profile was not saved. ${where}`.trim(), answer), { duration: 20_000 });
+      toast.error(failedWords(`The profile was not saved. ${where}`.trim(), answer), { duration: 20_000 });
       return false;
     }
     if (opens) router.push(`/library/${profile.id}`);
@@ -52,7 +52,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
       method: 'POST',
       body: { action, author: usePerson.getState().author },
     });
-    if (answer.kind !== 'ok') return toast.error(notDone('The profile was not changed.', answer));
+    if (answer.kind !== 'ok') return toast.error(failedWords('The profile was not changed.', answer));
     refresh();
     if (action === 'delete')
       toast(`Deleted: ${profile.name}`, {
@@ -73,14 +73,14 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
   };
   return (
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <BackedHeader to="/" toLabel="All jobs" title="Library">
+      <HeaderWithBack to="/" toLabel="All jobs" title="Library">
         <Link href="/library/meter" prefetch={false} className="plain-button">
           <Radio size={18} aria-hidden /> Simulated meter
         </Link>
         <FileButton label="Profile file" accept=".yaml,.yml,.json" onFile={(file) => void take(file)}>
           <Upload size={18} aria-hidden /> Import a file
         </FileButton>
-      </BackedHeader>
+      </HeaderWithBack>
       <p className="max-w-prose py-3 text-quiet">
         Controller profiles: each controller’s settings, in its own words and order. They make the cards on a job’s
         Setup page. Type yours in from the manual, or copy one that is close.
@@ -108,7 +108,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
                       <span className="font-label text-xl font-semibold">{profile.name}</span>{' '}
                       <span className="text-sm text-quiet">
                         {profile.entries.length} entries ·{' '}
-                        {revision === null ? 'built-in sample' : updatedAt && <When at={updatedAt} />}
+                        {revision === null ? 'built-in sample' : updatedAt && <DateText at={updatedAt} />}
                       </span>
                       <span className="block text-sm text-quiet">{profile.about}</span>
                     </Link>

@@ -8,7 +8,7 @@ import { profileProblems } from '@/core/setup/profiles/problems';
 import type { ControllerProfile, ProfileEntry } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { SeverityMark } from '../findings/severity-mark';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { EntryEditor } from './entry/entry-editor';
 import { Field, Pick } from './fields';
 import { useProfileDraft } from './use-profile-draft';
@@ -83,7 +83,7 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
         <div role="alert" className="my-3 border-l-4 border-fail pl-3">
           <p className="font-medium">
             {theirs.updatedBy || 'Another tab or device'} saved this profile{' '}
-            {theirs.updatedAt && <When at={theirs.updatedAt} />}: {theirs.profile.entries.length} entries there,{' '}
+            {theirs.updatedAt && <DateText at={theirs.updatedAt} />}: {theirs.profile.entries.length} entries there,{' '}
             {profile.entries.length} here. Nothing was overwritten.
           </p>
           <div className="mt-1 flex flex-wrap gap-2">
@@ -96,10 +96,10 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
           </div>
         </div>
       )}
-      {whole.map(({ severity, what, mend }) => (
+      {whole.map(({ severity, what, fix }) => (
         <p key={what} className="mt-2 flex gap-2">
           <SeverityMark severity={severity} />
-          {what} {mend}
+          {what} {fix}
         </p>
       ))}
       <div className="mt-3 grid gap-3 sm:grid-cols-2">

@@ -1,7 +1,7 @@
 'use client';
 
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { BackedHeader } from '../kit/header-with-back';
+import { HeaderWithBack } from '../kit/header-with-back';
 import { ProfileEditor } from './profile-editor';
 import { ProfileReader } from './profile-reader';
 
@@ -10,7 +10,7 @@ export const ProfilePage = ({ stored }: { stored: StoredProfile }) => {
   const isShipped = stored.revision === null;
   return (
     <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
-      <BackedHeader to="/library" toLabel="Library" title={isShipped ? stored.profile.name : 'Controller profile'} />
+      <HeaderWithBack to="/library" toLabel="Library" title={isShipped ? stored.profile.name : 'Controller profile'} />
       {isShipped ? <ProfileReader profile={stored.profile} /> : <ProfileEditor stored={stored} />}
     </main>
   );

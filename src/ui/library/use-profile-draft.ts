@@ -4,13 +4,13 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { keptHere } from '@/core/sync/answer';
-import { keptWho } from '../offline/device-user';
-import { doErrands, hasErrand } from '../offline/queued-requests';
-import { takeUpPerson, usePerson } from '../person/person';
-import { acting } from '../requests/acting-user';
+import { savedHere } from '@/core/sync/answer';
+import { deviceUser } from '../offline/device-user';
+import { isQueued, sendQueued } from '../offline/queued-requests';
+import { restorePerson, usePerson } from '../person/person';
+import { actingUser } from '../requests/acting-user';
 import { call } from '../requests/api';
-import { keepDraft, takeDrafts } from '../storage/drafts';
+import { loadDrafts, saveDraft } from '../storage/drafts';
 import { restoreSafe } from '../storage/safe-storage';
 
 type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
@@ -26,7 +26,7 @@ interface ProfileDraft {
 
 const draftOf = (id: string) => `profile:${id}`;
 /** Whose what is typed here is. */
-const mine = (): string => acting()?.personId ?? keptWho()?.personId ?? '';
+const mine = (): string => actingUser()?.personId ?? deviceUser()?.personId ?? '';
 
 /**
  * A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when somebody saved
@@ -63,8 +63,8 @@ export const useProfileDraft = (stored: StoredProfile) => {
       now.saveId ??= uuid();
       setState('saving');
       // One that began on this device is made on the server first.
-      const who = keptWho();
-      if (who && hasErrand(now.profile.id, 'before', who.personId)) await doErrands(who.personId, () => true);
+      const who = deviceUser();
+      if (who && isQueued(now.profile.id, 'before', who.personId)) await sendQueued(who.personId, () => true);
       const answer = await call<StoredProfile>('/api/profiles', {
         method: 'PUT',
         body: {
@@ -77,7 +77,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       now.isSending = false;
       if (answer.kind === 'lost') {
         setState('lost');
-        setProblem(keptHere(answer));
+        setProblem(savedHere(answer));
         return schedule(RETRY_MS);
       }
       const sent = now.sent;
@@ -93,19 +93,19 @@ export const useProfileDraft = (stored: StoredProfile) => {
       now.revision = answer.value.revision;
       setProblem('');
       if (now.profile !== sent) return schedule(0);
-      keepDraft(draftOf(now.profile.id), null, mine());
+      saveDraft(draftOf(now.profile.id), null, mine());
       setState('saved');
     };
     return () => clearTimeout(timer.current);
   }, [schedule]);
 
   useEffect(() => {
-    takeUpPerson();
+    restorePerson();
     const takeKept = async () => {
       await restoreSafe();
-      const kept = takeDrafts<ProfileDraft>(draftOf(stored.profile.id), mine()).at(-1);
+      const kept = loadDrafts<ProfileDraft>(draftOf(stored.profile.id), mine()).at(-1);
       if (!kept || stored.revision === null) return;
-      keepDraft(draftOf(stored.profile.id), kept, mine());
+      saveDraft(draftOf(stored.profile.id), kept, mine());
       live.current.profile = kept.profile;
       setProfile(kept.profile);
       if (kept.baseRevision === stored.revision) return schedule(0);
@@ -122,7 +122,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
       const next = edit(live.current.profile);
       live.current.profile = next;
       setProfile(next);
-      keepDraft<ProfileDraft>(draftOf(next.id), { baseRevision: live.current.revision, profile: next }, mine());
+      saveDraft<ProfileDraft>(draftOf(next.id), { baseRevision: live.current.revision, profile: next }, mine());
       if (live.current.isStale) return;
       setState('waiting');
       schedule(SAVE_DELAY_MS);
@@ -138,7 +138,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
     if (takesTheirs) {
       live.current.profile = theirs.profile;
       setProfile(theirs.profile);
-      keepDraft(draftOf(theirs.profile.id), null, mine());
+      saveDraft(draftOf(theirs.profile.id), null, mine());
       return setState('saved');
     }
     setState('waiting');

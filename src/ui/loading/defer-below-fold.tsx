@@ -8,7 +8,7 @@ const never = () => () => undefined;
  * What stands below the fold: on a screen that is gone to by a tap it is drawn a moment after what stands above, in
  * pieces that let a finger through. A page that the server drew has it at once, and so has a way to a place in it.
  */
-export const Below = ({ children }: { children: React.ReactNode }) => {
+export const DeferBelowFold = ({ children }: { children: React.ReactNode }) => {
   const isServers = useSyncExternalStore(
     never,
     () => window.location.hash !== '',

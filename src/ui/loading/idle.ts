@@ -15,7 +15,7 @@ const rested = new Promise<void>((resolve) => {
  * soon as the page is at rest, so that it is here before the signal goes.
  * @param get asks for the part; asked again where it did not come
  */
-export const later = <T>(get: () => Promise<T>): (() => Promise<T>) => {
+export const whenIdle = <T>(get: () => Promise<T>): (() => Promise<T>) => {
   let asked: Promise<T> | undefined;
   const once = () => {
     asked ??= get().catch((error: unknown) => {
@@ -29,17 +29,17 @@ export const later = <T>(get: () => Promise<T>): (() => Promise<T>) => {
 };
 
 /** What a part bears that is shown and gets its code at rest. */
-export const LATER = { 'data-waking': 'later' } as const;
+export const IDLE_TIMEOUT = { 'data-waking': 'later' } as const;
 
 const hurry = ({ target }: Event) => {
-  if (target instanceof Element && target.closest(`[data-waking="${LATER['data-waking']}"]`)) rest();
+  if (target instanceof Element && target.closest(`[data-waking="${IDLE_TIMEOUT['data-waking']}"]`)) rest();
 };
 
 /**
  * Gets all that is wanted later once the page has been alive for a moment, or as soon as somebody reaches for a part of
  * it; returns how to leave that be.
  */
-export const restSoon = (): (() => void) => {
+export const useIdleSoon = (): (() => void) => {
   const timer = setTimeout(rest, AT_REST_MS);
   const reaches = ['touchstart', 'mouseover', 'focusin'] as const;
   for (const reach of reaches) addEventListener(reach, hurry, { capture: true, passive: true });
@@ -53,7 +53,7 @@ export const restSoon = (): (() => void) => {
 const AGAIN_MS = 3000;
 
 /** Gets a part at rest, and asks until it comes. */
-export const getAtRest = async <T>(get: () => Promise<T>): Promise<T> => {
+export const isIdle = async <T>(get: () => Promise<T>): Promise<T> => {
   await rested;
   for (;;)
     try {

@@ -2,11 +2,11 @@
 
 import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
-import { later } from './idle';
+import { whenIdle } from './idle';
 
 /**
  * A part that is drawn with its first use alone, such as a dialog: the server never draws it, and its code comes with
  * that use, or once the page is at rest.
  */
-export const drawnLater = <P>(get: () => Promise<ComponentType<P>>): ComponentType<P> =>
-  dynamic(later(get), { ssr: false });
+export const lazyClient = <P>(get: () => Promise<ComponentType<P>>): ComponentType<P> =>
+  dynamic(whenIdle(get), { ssr: false });

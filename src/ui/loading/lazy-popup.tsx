@@ -2,10 +2,10 @@
 
 import { type ComponentType, useState } from 'react';
 import { toast } from '../kit/toast';
-import { later } from './idle';
+import { whenIdle } from './idle';
 
 /** Said where a part of a page cannot be got. */
-export const NOT_COME = 'This part did not load: the server cannot be reached. Tap again when you are online.';
+export const NOT_LOADED = 'This part did not load: the server cannot be reached. Tap again when you are online.';
 
 /** The button that opens something: how it looks, and what it is called where its face does not say. */
 export interface OpenerProps {
@@ -20,17 +20,17 @@ export interface OpenerProps {
  * @param get the whole of it, which opens as it is first drawn
  * @param kind what it opens, for those who do not see it
  */
-export const opensLater = <P extends OpenerProps>(
+export const lazyPopup = <P extends OpenerProps>(
   kind: 'menu' | 'dialog',
   get: () => Promise<ComponentType<P>>,
 ): ComponentType<P> => {
-  const whole = later(get);
+  const whole = whenIdle(get);
   const Opener = (props: P) => {
     const [Whole, setWhole] = useState<ComponentType<P> | null>(null);
     const open = () =>
       void whole().then(
         (part) => setWhole(() => part),
-        () => toast.error(NOT_COME),
+        () => toast.error(NOT_LOADED),
       );
     if (Whole) return <Whole {...props} />;
     return (

@@ -4,7 +4,7 @@
  * a page that is half alive swallows a tap on what is not, or takes a key without the text before it. Runs as text in
  * the page's head, before anything else is loaded, so it uses nothing from outside itself.
  */
-export const holdEarlyTouches = () => {
+export const queueEarlyInput = () => {
   type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
   const LOOK_MS = 40;
   // Each part of a page takes its mark away itself, once it is taken over whole: see ui/waking.

@@ -6,13 +6,13 @@ import { useCallback, useEffect, useState } from 'react';
 const SETTLE_MS = 250;
 
 /** What long work tells on its way: how far it is, from 0 to 1, and answers, of which the last one is whole. */
-export interface WorkTells<T> {
+export interface WorkCallbacks<T> {
   readonly onShare: (share: number) => void;
   readonly onAnswer: (answer: T, isWhole: boolean) => void;
 }
 
 /** Begins work for a question; gives back what ends it. */
-export type BeginWork<Q, T> = (question: Q, tells: WorkTells<T>) => () => void;
+export type StartWork<Q, T> = (question: Q, tells: WorkCallbacks<T>) => () => void;
 
 /**
  * Long work, away from the page. The last answer stays until the next is there; `share` is how far the next one is.
@@ -21,7 +21,7 @@ export type BeginWork<Q, T> = (question: Q, tells: WorkTells<T>) => () => void;
  * @param begin the same function always
  * @param settleMs how long a question must stand before work on it begins
  */
-export const useLongWork = <Q, T>(question: Q | null, begin: BeginWork<Q, T>, settleMs = SETTLE_MS) => {
+export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, settleMs = SETTLE_MS) => {
   const [answer, setAnswer] = useState<{ readonly to: Q; readonly answer: T; readonly isWhole: boolean } | null>(null);
   const [share, setShare] = useState<number | null>(null);
   const [cancelled, setCancelled] = useState<Q | null>(null);

@@ -3,10 +3,10 @@
 import { Radio } from 'lucide-react';
 import { OUTDOOR_CHANNEL } from '@/core/instrument/shown';
 import { PopoverButton } from '../kit/popover-button';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import { useHeard } from './heard';
 
-const HeardSources = drawnLater(() => import('./heard-sources').then((module) => module.HeardSources));
+const HeardSources = lazyClient(() => import('./heard-sources').then((module) => module.HeardSources));
 
 const LINKS = {
   off: 'Listen to a meter',

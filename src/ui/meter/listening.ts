@@ -1,6 +1,6 @@
 import { parseMeterLine } from '@/core/formats/meter-line';
 import { inputOf, type Shown } from '@/core/instrument/shown';
-import { KEPT_MS, type Sample, type Standing, standingOf } from '@/core/instrument/steady';
+import { KEPT_MS, type Sample, type Steadiness, steadinessOf } from '@/core/instrument/steady';
 import { openRadio, type RadioWord } from './radio';
 
 /** What is listened to: the simulated meter of the Library, or a stream of lines at an address of this machine. */
@@ -10,7 +10,7 @@ export type MeterSource = { readonly kind: 'simulated' } | { readonly kind: 'add
 export interface Heard {
   readonly input: string;
   readonly shown: Shown;
-  readonly standing: Standing;
+  readonly standing: Steadiness;
 }
 
 /** How often silence is looked for, ms. */
@@ -23,7 +23,7 @@ interface Listener {
   readonly onInputs: (inputs: readonly Heard[]) => void;
 }
 
-const isSame = (one: Standing, other: Standing) =>
+const isSame = (one: Steadiness, other: Steadiness) =>
   one.kind === other.kind && ('value' in one ? one.value : null) === ('value' in other ? other.value : null);
 
 const tuneIn = (source: MeterSource, onLine: (line: string) => void, { onLink }: Listener): (() => void) => {
@@ -48,7 +48,7 @@ export const listenTo = (source: MeterSource, listener: Listener): (() => void) 
     const before = new Map(known.map((heard) => [heard.input, heard]));
     const inputs = [...samples].map(([input, kept]): Heard => {
       const { shown } = kept.at(-1)!;
-      const standing = standingOf(kept, nowMs);
+      const standing = steadinessOf(kept, nowMs);
       const last = before.get(input);
       const isAsBefore = last && isSame(last.standing, standing) && last.shown.ohms === shown.ohms;
       return isAsBefore ? last : { input, shown, standing };

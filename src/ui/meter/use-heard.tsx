@@ -4,14 +4,14 @@ import { useEffect } from 'react';
 import { fitOf } from '@/core/instrument/fits';
 import { degreesText, isDegreeUnit, onScale, unitOn } from '@/core/units/degrees';
 import { useDegrees } from '../degrees/degrees';
-import type { SaidBeside } from '../startup/use-save-reading';
+import type { ReadingDetails } from '../startup/use-save-reading';
 import { useHeard } from './heard';
 import type { Heard, MeterSource } from './listening';
-import { type LeadsTo, useSendLeads } from './use-leads';
+import { type ProbesTo, useSendProbes } from './use-leads';
 
-export interface TakeButtonProps {
-  readonly leads: LeadsTo;
-  readonly onTake: (value: number | 'OL', beside: SaidBeside) => void;
+export interface UseReadingProps {
+  readonly leads: ProbesTo;
+  readonly onTake: (value: number | 'OL', beside: ReadingDetails) => void;
   /** Whether it is the one reading that is asked for now: a simulated meter goes there by itself. */
   readonly isAsked?: boolean;
 }
@@ -22,7 +22,7 @@ const OneInput = ({
   unit,
   words,
   onTake,
-}: { heard: Heard } & Pick<LeadsTo, 'unit' | 'words'> & Pick<TakeButtonProps, 'onTake'>) => {
+}: { heard: Heard } & Pick<ProbesTo, 'unit' | 'words'> & Pick<UseReadingProps, 'onTake'>) => {
   const { scale } = useDegrees();
   const { shown, standing } = heard;
   if (standing.kind === 'nothing') return null;
@@ -48,9 +48,14 @@ const OneInput = ({
 };
 
 /** What each input shows, or why it is none for this reading; and where a simulated meter's leads go. */
-export const TakeHeard = ({ source, leads, onTake, isAsked = false }: TakeButtonProps & { source: MeterSource }) => {
+export const UseHeardReading = ({
+  source,
+  leads,
+  onTake,
+  isAsked = false,
+}: UseReadingProps & { source: MeterSource }) => {
   const inputs = useHeard((state) => state.inputs);
-  const send = useSendLeads();
+  const send = useSendProbes();
   const { of, unit, words } = leads;
   useEffect(() => {
     if (isAsked) send(leads);

@@ -5,7 +5,7 @@ import { useHeard } from './heard';
 import { openRadio, type RadioWord } from './radio';
 
 /** What a reading is of, for whoever holds the leads. */
-export interface LeadsTo {
+export interface ProbesTo {
   readonly of: Observation | undefined;
   readonly unit: string;
   readonly words: string;
@@ -14,13 +14,13 @@ export interface LeadsTo {
 }
 
 /** Tells the simulated meter where its leads go; a real one is moved by hand. */
-export const useSendLeads = () => {
+export const useSendProbes = () => {
   const now = useJobNow();
   const isSimulated = useHeard(({ source }) => source?.kind === 'simulated');
   const radio = useMemo(() => (isSimulated ? openRadio() : null), [isSimulated]);
   useEffect(() => () => radio?.close(), [radio]);
   return useCallback(
-    ({ of, unit, words, isLine }: LeadsTo) => {
+    ({ of, unit, words, isLine }: ProbesTo) => {
       if (!radio || !of) return;
       const { facts, moment } = now();
       const asked = { of, unit, kind: isLine ? 'live' : 'look' } as const;

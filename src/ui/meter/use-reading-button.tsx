@@ -1,13 +1,13 @@
 'use client';
 
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import { useHeard } from './heard';
-import type { TakeButtonProps } from './use-heard';
+import type { UseReadingProps } from './use-heard';
 
-const TakeHeard = drawnLater(() => import('./use-heard').then((module) => module.TakeHeard));
+const TakeHeard = lazyClient(() => import('./use-heard').then((module) => module.UseHeardReading));
 
 /** Beside the field of a reading: what a meter that is listened to shows, taken with a tap. Nothing where none is. */
-export const TakeButton = (props: TakeButtonProps) => {
+export const UseReadingButton = (props: UseReadingProps) => {
   const source = useHeard((state) => state.source);
   return source && <TakeHeard source={source} {...props} />;
 };

@@ -1,10 +1,10 @@
 import { SIGNED_OUT_COOKIE } from '@/core/access/signed-out';
 import { call } from '../requests/api';
 import { restoreSafe } from '../storage/safe-storage';
-import { letSentGo } from './device';
-import { forgetWho, keptWho } from './device-user';
+import { removeSent } from './device';
+import { deviceUser, forgetDeviceUser } from './device-user';
 import { dropPin } from './pin';
-import { errandsOf } from './queued-requests';
+import { queuedRequests } from './queued-requests';
 import { waitingHere, waitsHere } from './waiting';
 
 const EVERYWHERE = 'everywhere';
@@ -34,21 +34,21 @@ export const finishSignOut = async (): Promise<void> => {
  * is let go from it; what waits to be sent stays, under its person.
  * @returns how many entries wait
  */
-export const leaveDevice = async (everywhere: boolean): Promise<number> => {
+export const clearDevice = async (everywhere: boolean): Promise<number> => {
   await restoreSafe();
   // From here on no page is shown with this session, even where nobody could end it.
   document.cookie = `${SIGNED_OUT_COOKIE}=${everywhere ? EVERYWHERE : 'here'}; Path=/; SameSite=Lax; Max-Age=${KEPT_S}`;
   await endSession(everywhere);
-  const who = keptWho();
-  forgetWho();
+  const who = deviceUser();
+  forgetDeviceUser();
   if (who === null) {
-    await letSentGo(() => false);
+    await removeSent(() => false);
     return 0;
   }
   dropPin(who.personId);
-  const errands = errandsOf(who.personId);
-  const isAsked = (id: string, personId: string) => errandsOf(personId).some(({ about }) => about === id);
-  await letSentGo(({ id, personId }) => isAsked(id, personId) || waitsHere(id, personId));
+  const errands = queuedRequests(who.personId);
+  const isAsked = (id: string, personId: string) => queuedRequests(personId).some(({ about }) => about === id);
+  await removeSent(({ id, personId }) => isAsked(id, personId) || waitsHere(id, personId));
   const entries = waitingHere(who.personId).filter(({ isOthers }) => !isOthers);
   return errands.length + entries.reduce((sum, { count }) => sum + count, 0);
 };

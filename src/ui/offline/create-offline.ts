@@ -3,9 +3,9 @@ import { beginJob } from '@/core/job/begin-job';
 import { applyChanges, type FactChange, type FactPath, type JobDocument, renamed } from '@/core/job/document';
 import { copyName, jobName } from '@/core/job/job-name';
 import { NO_HISTORY } from '@/core/job/stored-job';
-import { keepAlong, keptAlong, newestAlong } from './device';
-import { keptWho } from './device-user';
-import { type Errand, keepErrand } from './queued-requests';
+import { newestBundle, saveBundle, savedBundle } from './device';
+import { deviceUser } from './device-user';
+import { type QueuedRequest, queueRequest } from './queued-requests';
 import { pendingHere } from './waiting';
 
 /**
@@ -15,12 +15,12 @@ import { pendingHere } from './waiting';
 const begins = async (
   id: string,
   document: JobDocument,
-  errand: Pick<Errand, 'words' | 'path' | 'body'>,
+  errand: Pick<QueuedRequest, 'words' | 'path' | 'body'>,
 ): Promise<boolean> => {
-  const crew = keptWho();
+  const crew = deviceUser();
   if (!crew) return false;
-  const known = await newestAlong(crew.personId);
-  const isKept = await keepAlong(
+  const known = await newestBundle(crew.personId);
+  const isKept = await saveBundle(
     {
       job: {
         ...NO_HISTORY,
@@ -43,7 +43,7 @@ const begins = async (
   );
   return (
     isKept &&
-    keepErrand({
+    queueRequest({
       ...errand,
       id,
       about: id,
@@ -56,7 +56,7 @@ const begins = async (
 };
 
 /** Begins a job on this device, where the server is not reached. */
-export const beginHere = (id: string, name: string, changes: readonly FactChange[]): Promise<boolean> =>
+export const createOffline = (id: string, name: string, changes: readonly FactChange[]): Promise<boolean> =>
   begins(id, beginJob(name, changes), {
     words: `New job: ${name || 'New job'}`,
     path: '/api/jobs',
@@ -67,8 +67,8 @@ export const beginHere = (id: string, name: string, changes: readonly FactChange
  * Makes a copy of a job on this device, as it is here, with what waits to be sent; it lands as what it was when it was
  * made, whatever became of the other one meanwhile. Readings are never copied.
  */
-export const duplicateHere = async (id: string, from: string): Promise<boolean> => {
-  const kept = await keptAlong(from, keptWho()?.personId ?? '');
+export const duplicateOffline = async (id: string, from: string): Promise<boolean> => {
+  const kept = await savedBundle(from, deviceUser()?.personId ?? '');
   if (!kept) return false;
   const changes = Object.entries(pendingHere(from, kept.crew.personId)).map(([path, value]): FactChange => ({
     path: path as FactPath,

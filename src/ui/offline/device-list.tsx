@@ -6,22 +6,29 @@ import type { AtWork } from '@/core/access/at-work';
 import { may } from '@/core/access/may';
 import { toast } from '../kit/toast';
 import { restoreSafe } from '../storage/safe-storage';
-import { duplicateHere } from './create-offline';
-import { keptAlong, letGo, listOnDevice, type OnDeviceLine } from './device';
-import { keptWho } from './device-user';
+import { duplicateOffline } from './create-offline';
+import { listSavedJobs, removeSaved, savedBundle, type SavedJobSummary } from './device';
+import { deviceUser } from './device-user';
 import { PinPart } from './pin-part';
-import { doErrands, type Errand, errandsOf, keepErrand, onErrandDone, tryErrandAgain } from './queued-requests';
-import { KeptJobLine } from './saved-job-line';
-import { KeptJobs } from './saved-jobs';
+import {
+  onRequestDone,
+  type QueuedRequest,
+  queuedRequests,
+  queueRequest,
+  retryRequest,
+  sendQueued,
+} from './queued-requests';
+import { SavedJobLine } from './saved-job-line';
+import { SavedJobs } from './saved-jobs';
 import { type Waiting, waitingHere, waitsHere } from './waiting';
 import { WaitingList } from './waiting-list';
 
 /** Asks the server to archive a job, once it is reached, unless somebody else saved it since it was seen here. */
-const archiveHere = async ({ id, name }: OnDeviceLine, personId: string): Promise<boolean> => {
-  const kept = await keptAlong(id, personId);
+const archiveHere = async ({ id, name }: SavedJobSummary, personId: string): Promise<boolean> => {
+  const kept = await savedBundle(id, personId);
   return (
     kept !== null &&
-    keepErrand({
+    queueRequest({
       id: uuid(),
       about: id,
       personId,
@@ -37,9 +44,9 @@ const archiveHere = async ({ id, name }: OnDeviceLine, personId: string): Promis
 
 interface Found {
   readonly who: AtWork | null;
-  readonly lines: readonly OnDeviceLine[];
+  readonly lines: readonly SavedJobSummary[];
   readonly waiting: readonly Waiting[];
-  readonly errands: readonly Errand[];
+  readonly errands: readonly QueuedRequest[];
 }
 
 /** What is on this device: jobs that open without signal, and what waits to be sent, with its way out. */
@@ -47,17 +54,17 @@ export const DeviceList = () => {
   const [found, setFound] = useState<Found | null>(null);
   const look = useCallback(async () => {
     await restoreSafe();
-    const who = keptWho();
+    const who = deviceUser();
     const personId = who?.personId ?? '';
-    const lines = await listOnDevice(personId);
-    setFound({ who, lines, waiting: waitingHere(personId), errands: errandsOf(personId) });
+    const lines = await listSavedJobs(personId);
+    setFound({ who, lines, waiting: waitingHere(personId), errands: queuedRequests(personId) });
   }, []);
   useEffect(() => {
     const asked = setTimeout(() => void look(), 0);
     return () => clearTimeout(asked);
   }, [look]);
   // What is done while somebody looks is off the list at once.
-  useEffect(() => onErrandDone(() => void look()), [look]);
+  useEffect(() => onRequestDone(() => void look()), [look]);
   if (found === null) return null;
   const { who, lines, waiting, errands } = found;
   const personId = who?.personId ?? '';
@@ -65,24 +72,24 @@ export const DeviceList = () => {
   /** What was asked for here is done at once where there is signal. */
   const done = async (isKept: boolean, words: string) => {
     if (!isKept) return toast.error('Not enough space on this device. Remove other jobs first.');
-    await doErrands(personId, (jobId) => waitsHere(jobId, personId));
+    await sendQueued(personId, (jobId) => waitsHere(jobId, personId));
     toast(words);
     await look();
   };
   return (
     <>
-      <KeptJobs
+      <SavedJobs
         lines={lines}
         row={(line) => (
-          <KeptJobLine
+          <SavedJobLine
             key={line.id}
             line={line}
             waits={waits.get(line.id)}
             mayChange={who !== null && may(who, 'change')}
-            onCopy={async () => done(await duplicateHere(uuid(), line.id), `Duplicated: ${line.name}`)}
+            onCopy={async () => done(await duplicateOffline(uuid(), line.id), `Duplicated: ${line.name}`)}
             onArchive={async () => done(await archiveHere(line, personId), `Archived: ${line.name}`)}
             onLetGo={async () => {
-              await letGo(line.id);
+              await removeSaved(line.id);
               await look();
             }}
           />
@@ -93,8 +100,8 @@ export const DeviceList = () => {
         waiting={waiting}
         errands={errands}
         onTryAgain={async (id) => {
-          tryErrandAgain(id);
-          await doErrands(personId, (jobId) => waitsHere(jobId, personId));
+          retryRequest(id);
+          await sendQueued(personId, (jobId) => waitsHere(jobId, personId));
           await look();
         }}
         isListed={(jobId) => lines.some(({ id }) => id === jobId)}

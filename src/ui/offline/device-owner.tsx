@@ -2,18 +2,18 @@
 
 import { useEffect, useState } from 'react';
 import type { AtWork } from '@/core/access/at-work';
-import { actAs } from '../requests/acting-user';
+import { setActingUser } from '../requests/acting-user';
 import { restoreSafe } from '../storage/safe-storage';
-import { takeDevice } from './device-user';
+import { setDeviceUser } from './device-user';
 
 /** Says on every page of somebody who is signed in that this device is his. */
 export const DeviceOwner = ({ who }: { who: AtWork }) => {
   // Before anything on the page asks the server: what it asks is asked as him.
   useState(() => {
-    if (typeof window !== 'undefined') actAs(who);
+    if (typeof window !== 'undefined') setActingUser(who);
   });
   useEffect(() => {
-    void restoreSafe().then(() => takeDevice(who));
+    void restoreSafe().then(() => setDeviceUser(who));
   }, [who]);
   return null;
 };

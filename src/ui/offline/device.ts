@@ -1,17 +1,17 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import type { WeatherHours } from '@/core/balance/year/stored-weather';
-import type { Along } from '@/core/job/job-bundle';
+import type { JobBundle } from '@/core/job/job-bundle';
 import { jobName } from '@/core/job/job-name';
 import type { StoredJob } from '@/core/job/stored-job';
 
 /** A job as this device has it. */
 interface OnDevice {
   readonly id: string;
-  readonly along: Along;
+  readonly along: JobBundle;
 }
 
 /** A line of the list of what is on the device. */
-export interface OnDeviceLine {
+export interface SavedJobSummary {
   readonly id: string;
   /** Whose it is: another person who signs in on this device does not see it. */
   readonly personId: string;
@@ -27,14 +27,14 @@ export interface OnDeviceLine {
 /** Jobs are large and opened one at a time; their list is read whole, and small. */
 interface Schema extends DBSchema {
   jobs: { key: string; value: OnDevice };
-  lines: { key: string; value: OnDeviceLine };
+  lines: { key: string; value: SavedJobSummary };
   years: { key: string; value: WeatherHours };
 }
 
 /** Jobs that stay on a device because they were open lately, beside those that somebody took along. */
 const MOST_RECENT = 20;
 
-const kBOf = (along: Along) => Math.ceil(JSON.stringify(along).length / 1000);
+const kBOf = (along: JobBundle) => Math.ceil(JSON.stringify(along).length / 1000);
 
 let opened: Promise<IDBPDatabase<Schema>> | undefined;
 const open = async (): Promise<IDBPDatabase<Schema>> => {
@@ -45,7 +45,8 @@ const open = async (): Promise<IDBPDatabase<Schema>> => {
       const lines = database.createObjectStore('lines', { keyPath: 'id' });
       database.createObjectStore('years', { keyPath: 'id' });
       // What the version before kept in one record is listed from now on.
-      for (const { along, ...line } of (await transaction.objectStore('jobs').getAll()) as (OnDevice & OnDeviceLine)[])
+      for (const { along, ...line } of (await transaction.objectStore('jobs').getAll()) as (OnDevice &
+        SavedJobSummary)[])
         await lines.put({ ...line, name: jobName(along.job.document.facts), kB: kBOf(along) });
     },
     // A newer version in another tab must not wait until this one is closed.
@@ -86,13 +87,13 @@ const drop = async (database: IDBPDatabase<Schema>, ids: readonly string[]): Pro
   await transaction.done;
 };
 
-const byUse = (lines: readonly OnDeviceLine[]) => [...lines].sort((a, b) => b.usedAt - a.usedAt);
+const byUse = (lines: readonly SavedJobSummary[]) => [...lines].sort((a, b) => b.usedAt - a.usedAt);
 
 /**
  * Keeps a job on the device as the server has it now, or will have it.
  * @returns false where the device has no room for it
  */
-export const keepAlong = (along: Along, isTaken?: boolean, isOnlyHere = false): Promise<boolean> =>
+export const saveBundle = (along: JobBundle, isTaken?: boolean, isOnlyHere = false): Promise<boolean> =>
   onDevice(async (database) => {
     const { id, document } = along.job;
     const now = Date.now();
@@ -120,7 +121,7 @@ export const keepAlong = (along: Along, isTaken?: boolean, isOnlyHere = false): 
   }, false);
 
 /** Changes what is kept of a person's job that is on the device; the same job as another one has it stays. */
-const change = (id: string, personId: string, next: (along: Along) => Along): Promise<void> =>
+const change = (id: string, personId: string, next: (along: JobBundle) => JobBundle): Promise<void> =>
   onDevice(async (database) => {
     const transaction = both(database);
     const [jobs, lines] = [transaction.objectStore('jobs'), transaction.objectStore('lines')];
@@ -135,38 +136,41 @@ const change = (id: string, personId: string, next: (along: Along) => Along): Pr
   }, undefined);
 
 /** Keeps what the server acknowledged of a person's job that is on the device. */
-export const keepJob = (job: StoredJob, personId: string): Promise<void> =>
+export const saveJobCopy = (job: StoredJob, personId: string): Promise<void> =>
   change(job.id, personId, (along) => ({ ...along, job }));
 
 /** Keeps what this device knows of beside a job, before the server does. */
-export const keepParts = (id: string, personId: string, parts: (along: Along) => Partial<Along>): Promise<void> =>
-  change(id, personId, (along) => ({ ...along, ...parts(along) }));
+export const saveParts = (
+  id: string,
+  personId: string,
+  parts: (along: JobBundle) => Partial<JobBundle>,
+): Promise<void> => change(id, personId, (along) => ({ ...along, ...parts(along) }));
 
 /** A job of a person on this device; null where it is not here. */
-export const keptAlong = (id: string, personId: string): Promise<Along | null> =>
+export const savedBundle = (id: string, personId: string): Promise<JobBundle | null> =>
   onDevice(async (database) => {
     const kept = await database.get('jobs', id);
     return kept?.along.crew.personId === personId ? kept.along : null;
   }, null);
 
 /** What of a person's jobs is on this device, those used last first. */
-export const listOnDevice = (personId: string): Promise<OnDeviceLine[]> =>
+export const listSavedJobs = (personId: string): Promise<SavedJobSummary[]> =>
   onDevice(async (database) => byUse(await database.getAll('lines')).filter((line) => line.personId === personId), []);
 
 /** The job of a person that the server was last heard of: what is known of the crew from it is the newest there is. */
-export const newestAlong = async (personId: string): Promise<Along | null> => {
-  const newest = (await listOnDevice(personId)).sort((a, b) => b.keptAt - a.keptAt)[0];
-  return newest ? keptAlong(newest.id, personId) : null;
+export const newestBundle = async (personId: string): Promise<JobBundle | null> => {
+  const newest = (await listSavedJobs(personId)).sort((a, b) => b.keptAt - a.keptAt)[0];
+  return newest ? savedBundle(newest.id, personId) : null;
 };
 
 /** Lets a job go from the device; what waits of it to be sent stays. */
-export const letGo = (id: string): Promise<void> => onDevice((database) => drop(database, [id]), undefined);
+export const removeSaved = (id: string): Promise<void> => onDevice((database) => drop(database, [id]), undefined);
 
 /**
  * Lets everything go that the server has, as when a person signs out.
  * @param waits whether something of a job waits to be sent: that job stays, under its person
  */
-export const letSentGo = (waits: (line: OnDeviceLine) => boolean): Promise<void> =>
+export const removeSent = (waits: (line: SavedJobSummary) => boolean): Promise<void> =>
   onDevice(async (database) => {
     const sent = (await database.getAll('lines')).filter((line) => !waits(line));
     await drop(
@@ -177,12 +181,12 @@ export const letSentGo = (waits: (line: OnDeviceLine) => boolean): Promise<void>
   }, undefined);
 
 /** Keeps the hours of a year of weather on the device; false where it has no room. */
-export const keepYear = (year: WeatherHours): Promise<boolean> =>
+export const saveYear = (year: WeatherHours): Promise<boolean> =>
   onDevice(async (database) => {
     await database.put('years', year);
     return true;
   }, false);
 
 /** A year of weather on this device; null where it is not here. */
-export const keptYear = (id: string): Promise<WeatherHours | null> =>
+export const savedYear = (id: string): Promise<WeatherHours | null> =>
   onDevice(async (database) => (await database.get('years', id)) ?? null, null);

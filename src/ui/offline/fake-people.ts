@@ -1,11 +1,11 @@
 import type { AtWork } from '@/core/access/at-work';
 import { CREW_HEADER, PERSON_HEADER, SIGN_IN_FIRST, SOMEBODY_ELSE } from '@/core/access/entered-by';
 import { call } from '../requests/api';
-import { keepDraft, takeDrafts } from '../storage/drafts';
+import { loadDrafts, saveDraft } from '../storage/drafts';
 import { memoryStorage } from '../storage/memory-storage';
-import { leaveDevice } from './clear-device';
-import { keptWho, takeDevice } from './device-user';
-import { doErrands, errandsOf, keepErrand, tryErrandAgain } from './queued-requests';
+import { clearDevice } from './clear-device';
+import { deviceUser, setDeviceUser } from './device-user';
+import { queuedRequests, queueRequest, retryRequest, sendQueued } from './queued-requests';
 import { takeOverHere, waitingFile, waitingHere, waitsHere } from './waiting';
 
 /** Two of one crew and one of another, on one device. */
@@ -80,13 +80,13 @@ let entered: { readonly id: string; readonly by: string }[] = [];
 const sendWhatWaits = async (): Promise<void> => {
   const who = page;
   if (!who) return;
-  await doErrands(who.personId, (about) => waitsHere(about, who.personId));
+  await sendQueued(who.personId, (about) => waitsHere(about, who.personId));
   for (const { jobId } of waitingHere(who.personId).filter(({ isOthers }) => !isOthers)) {
-    for (const draft of takeDrafts<{ pending: object; crewId?: string }>(jobId, who.personId)) {
+    for (const draft of loadDrafts<{ pending: object; crewId?: string }>(jobId, who.personId)) {
       const heard = await call(`/api/jobs/${jobId}`, { method: 'PATCH', body: draft.pending }, who);
       if (heard.kind === 'ok') continue;
       const { touchedAt: _, ...kept } = draft as { touchedAt?: number; pending: object };
-      keepDraft(jobId, kept, who.personId);
+      saveDraft(jobId, kept, who.personId);
     }
   }
 };
@@ -105,7 +105,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
     if (!server.isReached) return;
     server.session = PEOPLE[(act as { who: number }).who]!;
     document.cookie = 'x; Max-Age=0';
-    takeDevice(server.session);
+    setDeviceUser(server.session);
     page = server.session;
   },
   'sign in in another tab': async (act) => {
@@ -117,9 +117,9 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
     server.session = null;
   },
   'sign out': async () => {
-    await leaveDevice(false);
+    await clearDevice(false);
     page = null;
-    if (keptWho()) throw new Error(`The device is ${keptWho()!.me}’s after signing out.`);
+    if (deviceUser()) throw new Error(`The device is ${deviceUser()!.me}’s after signing out.`);
   },
   'signal lost': async () => {
     server.isReached = false;
@@ -132,7 +132,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
     if (!body || !page) return;
     const id = body.entered;
     const { personId, crewId } = page;
-    keepErrand({
+    queueRequest({
       id,
       about: id,
       personId,
@@ -149,19 +149,19 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
     const who = page;
     if (!body || !who) return;
     const draft = { baseRevision: 1, pending: body, outbox: [], marksOut: [], crewId: who.crewId };
-    keepDraft(`job-${body.entered}`, draft, who.personId);
+    saveDraft(`job-${body.entered}`, draft, who.personId);
   },
   looks: async () => {
     await sendWhatWaits();
     // The list is a page of its own: with signal it comes as whoever is signed in.
     const { session, isReached } = server;
-    if (isReached && session && document.cookie === '') takeDevice(session);
-    const who = keptWho();
+    if (isReached && session && document.cookie === '') setDeviceUser(session);
+    const who = deviceUser();
     if (!who) return;
     const viewer = isReached && session && document.cookie === '' ? session : who;
     const isOwn = (id: string) => entered.some((each) => each.id === id && each.by === viewer.personId);
     const listed = [
-      ...errandsOf(who.personId).map(({ id }) => id),
+      ...queuedRequests(who.personId).map(({ id }) => id),
       ...waitingHere(who.personId)
         .filter(({ isOthers }) => !isOthers)
         .map(({ jobId }) => jobId.slice('job-'.length)),
@@ -180,7 +180,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
   },
   // A lead of another crew has nothing to take over.
   'takes over': async () => {
-    const who = keptWho();
+    const who = deviceUser();
     if (who?.personId === 'bo') takeOverHere(who);
   },
 };
@@ -206,7 +206,7 @@ export const liveTogether = async (acts: readonly Act[]): Promise<string> => {
       await does['sign in']({ kind: 'sign in', who });
       // Whoever was refused for what he may not is given more, and has it tried again.
       if (server.session!.role === 'reader')
-        for (const { id } of errandsOf(server.session!.personId)) tryErrandAgain(id);
+        for (const { id } of queuedRequests(server.session!.personId)) retryRequest(id);
       server.session = { ...server.session!, role: 'lead' };
       await sendWhatWaits();
     }

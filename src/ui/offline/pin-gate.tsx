@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { BackedHeader } from '../kit/header-with-back';
+import { HeaderWithBack } from '../kit/header-with-back';
 import { tryPin } from './pin';
 import { PinField } from './pin-field';
 
@@ -26,7 +26,7 @@ export const PinGate = ({ name, personId, onOpen }: { name: string; personId: st
   };
   return (
     <main className="mx-auto max-w-md px-3 py-4 sm:px-6">
-      <BackedHeader to="/" toLabel="All jobs" title={name} />
+      <HeaderWithBack to="/" toLabel="All jobs" title={name} />
       <form
         className="mt-4"
         onSubmit={(event) => {

@@ -1,4 +1,4 @@
-import { dropSafe, keepSafe } from '../storage/safe-storage';
+import { dropSafe, saveSafe } from '../storage/safe-storage';
 
 /** A PIN that a device asks for before it shows a person's jobs without signal. */
 interface KeptPin {
@@ -40,7 +40,7 @@ const kept = (personId: string): KeptPin | null => {
     return null;
   }
 };
-const keep = (personId: string, pin: KeptPin) => keepSafe(keyOf(personId), JSON.stringify(pin));
+const keep = (personId: string, pin: KeptPin) => saveSafe(keyOf(personId), JSON.stringify(pin));
 
 /** Whether this browser can hold a PIN: over a name without TLS it cannot, and opens nothing without signal either. */
 export const canHoldPin = (): boolean => globalThis.crypto?.subtle !== undefined;

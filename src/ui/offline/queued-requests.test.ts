@@ -1,11 +1,11 @@
 import { memoryStorage } from '../storage/memory-storage';
-import { doErrands, dropErrand, type Errand, errandsOf, hasErrand, keepErrand } from './queued-requests';
+import { dropRequest, isQueued, type QueuedRequest, queuedRequests, queueRequest, sendQueued } from './queued-requests';
 import { takeWaitingFile, waitingFile, waitingHere, waitsHere } from './waiting';
 
 const JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001';
 const BO = { personId: 'bo', crewId: 'crew' };
 const OTHER = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002';
-const errand = (change: Partial<Errand> = {}): Omit<Errand, 'at'> => ({
+const errand = (change: Partial<QueuedRequest> = {}): Omit<QueuedRequest, 'at'> => ({
   id: 'one',
   about: JOB,
   personId: 'ana',
@@ -34,54 +34,54 @@ beforeEach(() => {
 
 describe('what is done once the server is reached', () => {
   test('is of whoever asked for it, is done once, and is then forgotten', async () => {
-    keepErrand(errand());
-    keepErrand(errand({ id: 'two', personId: 'bo' }));
-    expect([errandsOf('ana').length, hasErrand(JOB, 'before', 'ana'), hasErrand(JOB, 'after', 'ana')]).toEqual([
+    queueRequest(errand());
+    queueRequest(errand({ id: 'two', personId: 'bo' }));
+    expect([queuedRequests('ana').length, isQueued(JOB, 'before', 'ana'), isQueued(JOB, 'after', 'ana')]).toEqual([
       1,
       true,
       false,
     ]);
-    await doErrands('ana', () => false);
-    expect([asked, errandsOf('ana'), errandsOf('bo').length]).toEqual([['/api/jobs'], [], 1]);
+    await sendQueued('ana', () => false);
+    expect([asked, queuedRequests('ana'), queuedRequests('bo').length]).toEqual([['/api/jobs'], [], 1]);
   });
 
   test('asked for by two parts of a page at once, it is asked for once', async () => {
-    keepErrand(errand());
-    await Promise.all([doErrands('ana', () => false), doErrands('ana', () => false)]);
-    expect([asked, errandsOf('ana')]).toEqual([['/api/jobs'], []]);
+    queueRequest(errand());
+    await Promise.all([sendQueued('ana', () => false), sendQueued('ana', () => false)]);
+    expect([asked, queuedRequests('ana')]).toEqual([['/api/jobs'], []]);
   });
 
   test('waits in its order while the server is not reached', async () => {
-    keepErrand(errand());
-    keepErrand(errand({ id: 'two', path: '/api/jobs/two' }));
+    queueRequest(errand());
+    queueRequest(errand({ id: 'two', path: '/api/jobs/two' }));
     answers = () => {
       throw new TypeError('no signal');
     };
-    await doErrands('ana', () => false);
-    expect([asked, errandsOf('ana').map(({ id }) => id)]).toEqual([['/api/jobs'], ['one', 'two']]);
+    await sendQueued('ana', () => false);
+    expect([asked, queuedRequests('ana').map(({ id }) => id)]).toEqual([['/api/jobs'], ['one', 'two']]);
   });
 
   test('refused, it stays with why, holds up nothing, and is given up by a word', async () => {
-    keepErrand(errand());
-    keepErrand(errand({ id: 'two', path: '/api/jobs/two' }));
+    queueRequest(errand());
+    queueRequest(errand({ id: 'two', path: '/api/jobs/two' }));
     answers = (path) =>
       path === '/api/jobs' ? Response.json({ error: 'must be better', path: '' }, { status: 400 }) : Response.json({});
-    await doErrands('ana', () => false);
-    expect(errandsOf('ana')).toEqual([{ ...errand(), at: expect.any(Number), problem: 'must be better' }]);
+    await sendQueued('ana', () => false);
+    expect(queuedRequests('ana')).toEqual([{ ...errand(), at: expect.any(Number), problem: 'must be better' }]);
     // What has to be done before still stands in the way: what comes after it would be refused as well.
-    expect(hasErrand(JOB, 'before', 'ana')).toBe(true);
-    await doErrands('ana', () => false);
+    expect(isQueued(JOB, 'before', 'ana')).toBe(true);
+    await sendQueued('ana', () => false);
     expect(asked.length).toBe(2);
-    dropErrand('one');
-    expect(errandsOf('ana')).toEqual([]);
+    dropRequest('one');
+    expect(queuedRequests('ana')).toEqual([]);
   });
 
   test('what comes after a job’s entries waiting to sends until they are sent', async () => {
-    keepErrand(errand({ phase: 'after' }));
-    await doErrands('ana', (about) => about === JOB);
-    expect([asked, hasErrand(JOB, 'after', 'ana')]).toEqual([[], true]);
-    await doErrands('ana', () => false);
-    expect(hasErrand(JOB, 'after', 'ana')).toBe(false);
+    queueRequest(errand({ phase: 'after' }));
+    await sendQueued('ana', (about) => about === JOB);
+    expect([asked, isQueued(JOB, 'after', 'ana')]).toEqual([[], true]);
+    await sendQueued('ana', () => false);
+    expect(isQueued(JOB, 'after', 'ana')).toBe(false);
   });
 });
 

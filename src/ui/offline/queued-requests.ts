@@ -1,9 +1,9 @@
 import type { EnteredBy } from '@/core/access/entered-by';
 import { call } from '../requests/api';
-import { dropSafe, keepSafe } from '../storage/safe-storage';
+import { dropSafe, saveSafe } from '../storage/safe-storage';
 
 /** Something that is done on the server once it is reached, under an id of the device's own: done once. */
-export interface Errand {
+export interface QueuedRequest {
   readonly id: string;
   /** What it is about: a job, a controller, a year of weather. What else waits for that goes before or after it. */
   readonly about: string;
@@ -25,33 +25,34 @@ export interface Errand {
 
 const KEY = 'gate-cross:errands';
 
-const all = (): Errand[] => {
+const all = (): QueuedRequest[] => {
   try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '[]') as Errand[];
+    return JSON.parse(localStorage.getItem(KEY) ?? '[]') as QueuedRequest[];
   } catch {
     return [];
   }
 };
 
-const write = (errands: readonly Errand[]): void =>
-  errands.length === 0 ? dropSafe(KEY) : keepSafe(KEY, JSON.stringify(errands));
+const write = (errands: readonly QueuedRequest[]): void =>
+  errands.length === 0 ? dropSafe(KEY) : saveSafe(KEY, JSON.stringify(errands));
 
 /** What a person asked for on this device, and the server has not done yet; the oldest first. */
-export const errandsOf = (personId: string): Errand[] => all().filter((errand) => errand.personId === personId);
+export const queuedRequests = (personId: string): QueuedRequest[] =>
+  all().filter((errand) => errand.personId === personId);
 
 /**
  * Whether a person asked here for something about a job or a controller that is to be done before what else waits for
  * it, or after. What has to be done before stands in the way though the server refused it: what comes after it would
  * be refused as well.
  */
-export const hasErrand = (about: string, phase: Errand['phase'], personId: string): boolean =>
-  errandsOf(personId).some(
+export const isQueued = (about: string, phase: QueuedRequest['phase'], personId: string): boolean =>
+  queuedRequests(personId).some(
     (errand) => errand.about === about && errand.phase === phase && (phase === 'before' || !errand.problem),
   );
 
 /** Why the server refused what has to be done about a job before anything else; empty where it did not. */
 export const refusedBefore = (about: string, personId: string): string => {
-  const stands = errandsOf(personId).find((errand) => errand.about === about && errand.phase === 'before');
+  const stands = queuedRequests(personId).find((errand) => errand.about === about && errand.phase === 'before');
   return stands?.problem ? `${stands.words}: ${stands.problem}` : '';
 };
 
@@ -59,7 +60,7 @@ export const refusedBefore = (about: string, personId: string): string => {
  * Keeps an errand for when the server is reached.
  * @returns false where the device has no room for it
  */
-export const keepErrand = (errand: Omit<Errand, 'at' | 'problem'>): boolean => {
+export const queueRequest = (errand: Omit<QueuedRequest, 'at' | 'problem'>): boolean => {
   try {
     write([...all().filter(({ id }) => id !== errand.id), { ...errand, at: Date.now() }]);
     return true;
@@ -68,7 +69,7 @@ export const keepErrand = (errand: Omit<Errand, 'at' | 'problem'>): boolean => {
   }
 };
 
-const refused = (errand: Errand, problem: string): void =>
+const refused = (errand: QueuedRequest, problem: string): void =>
   write(all().map((each) => (each.id === errand.id ? { ...each, problem } : each)));
 
 /** What is being asked for just now: another part of the page does not ask for it too. */
@@ -77,45 +78,45 @@ const underWay = new Set<string>();
 const tellers = new Set<(about: string) => void>();
 
 /** Tells whenever an errand was done or refused, and about what. Returns how to end that. */
-export const onErrandDone = (tell: (about: string) => void): (() => void) => {
+export const onRequestDone = (tell: (about: string) => void): (() => void) => {
   tellers.add(tell);
   return () => tellers.delete(tell);
 };
 
-const withoutProblem = (which: (errand: Errand) => boolean): void => {
+const withoutProblem = (which: (errand: QueuedRequest) => boolean): void => {
   if (all().some((errand) => errand.problem && which(errand)))
     write(all().map(({ problem, ...errand }) => (!problem || which(errand) ? errand : { ...errand, problem })));
 };
 
 /** Has something that was refused tried again with what else waits. */
-export const tryErrandAgain = (id: string): void => withoutProblem((errand) => errand.id === id);
+export const retryRequest = (id: string): void => withoutProblem((errand) => errand.id === id);
 
 /** Has everything tried again that a person asked for about a job, and that was refused. */
-export const tryErrandsAgain = (about: string, personId: string): void =>
+export const retryRequests = (about: string, personId: string): void =>
   withoutProblem((errand) => errand.about === about && errand.personId === personId);
 
 /** Makes what others of a person's crew asked for here his own. */
-export const takeOverErrands = ({ personId, crewId }: EnteredBy): void => {
+export const takeOverRequests = ({ personId, crewId }: EnteredBy): void => {
   if (crewId === undefined) return;
   write(all().map((errand) => (errand.crewId === crewId ? { ...errand, personId } : errand)));
 };
 
 /** How much of others waits to be done here, and how much of it is of the person's own crew. */
-export const othersErrands = (who: EnteredBy | null): { readonly all: number; readonly ofCrew: number } => {
+export const othersRequests = (who: EnteredBy | null): { readonly all: number; readonly ofCrew: number } => {
   const others = all().filter(({ personId }) => personId !== who?.personId);
   const crewId = who?.crewId;
   return { all: others.length, ofCrew: others.filter((each) => crewId !== undefined && each.crewId === crewId).length };
 };
 
 /** Gives an errand up. */
-export const dropErrand = (id: string): void => write(all().filter((errand) => errand.id !== id));
+export const dropRequest = (id: string): void => write(all().filter((errand) => errand.id !== id));
 
 /**
  * Does a person's errands in their order, as far as the server is reached; one that it refuses stays, with why.
  * @param waits whether something about a job still has to be sent: what comes after that has to wait
  */
-export const doErrands = async (personId: string, waits: (about: string) => boolean): Promise<void> => {
-  for (const errand of errandsOf(personId).filter(({ id, problem }) => !problem && !underWay.has(id))) {
+export const sendQueued = async (personId: string, waits: (about: string) => boolean): Promise<void> => {
+  for (const errand of queuedRequests(personId).filter(({ id, problem }) => !problem && !underWay.has(id))) {
     if (errand.phase === 'after' && waits(errand.about)) continue;
     underWay.add(errand.id);
     const { path, method, body } = errand;
@@ -124,7 +125,7 @@ export const doErrands = async (personId: string, waits: (about: string) => bool
     // A fault in one of them holds up no other; where nobody answers, nobody will.
     if (answer.kind === 'lost' && answer.status === 500) continue;
     if (answer.kind === 'lost') return;
-    if (answer.kind === 'ok') dropErrand(errand.id);
+    if (answer.kind === 'ok') dropRequest(errand.id);
     else refused(errand, answer.error);
     tellers.forEach((tell) => tell(errand.about));
   }

@@ -1,14 +1,14 @@
 'use client';
 
 import { Archive, Copy, Trash2 } from 'lucide-react';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { type MenuChoice, MoreMenu } from '../kit/menu-button';
-import type { OnDeviceLine } from './device';
+import type { SavedJobSummary } from './device';
 import type { Waiting } from './waiting';
 import { waitingWords } from './waiting-list';
 
 interface KeptJobLineProps {
-  readonly line: OnDeviceLine;
+  readonly line: SavedJobSummary;
   readonly waits: Waiting | undefined;
   readonly mayChange: boolean;
   readonly onCopy: () => void;
@@ -17,7 +17,7 @@ interface KeptJobLineProps {
 }
 
 /** A job on this device: how old it is here, what waits of it, and what can be done to it without signal. */
-export const KeptJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo }: KeptJobLineProps) => {
+export const SavedJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo }: KeptJobLineProps) => {
   const { id, name, isTaken, keptAt, kB } = line;
   const choices: MenuChoice[] = [
     {
@@ -57,12 +57,12 @@ export const KeptJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo
       <a href={`/jobs/${id}/survey`} className="min-w-0 flex-1 py-1">
         <span className="block truncate font-label text-xl leading-tight font-semibold">{name}</span>
         <span className="block text-sm text-quiet">
-          {isTaken ? 'Saved for offline' : 'Recently opened'}, as of <When at={new Date(keptAt).toISOString()} /> · {kB}{' '}
-          kB
+          {isTaken ? 'Saved for offline' : 'Recently opened'}, as of <DateText at={new Date(keptAt).toISOString()} /> ·{' '}
+          {kB} kB
         </span>
         {waits && (
           <span className="block text-sm font-medium text-warn">
-            {waitingWords(waits.count)}, since <When at={new Date(waits.touchedAt).toISOString()} />
+            {waitingWords(waits.count)}, since <DateText at={new Date(waits.touchedAt).toISOString()} />
           </span>
         )}
       </a>

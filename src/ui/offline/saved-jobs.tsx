@@ -1,18 +1,18 @@
 'use client';
 
 import { useId, useState } from 'react';
-import type { OnDeviceLine } from './device';
+import type { SavedJobSummary } from './device';
 
 /** So many are drawn at once; whoever has more finds one by its name. */
 const SHOWN = 30;
 
 /** The jobs on this device, those used last first, found by a part of their name. */
-export const KeptJobs = ({
+export const SavedJobs = ({
   lines,
   row,
 }: {
-  lines: readonly OnDeviceLine[];
-  row: (line: OnDeviceLine) => React.ReactNode;
+  lines: readonly SavedJobSummary[];
+  row: (line: SavedJobSummary) => React.ReactNode;
 }) => {
   const field = useId();
   const [words, setWords] = useState('');

@@ -1,8 +1,8 @@
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { newestAlong } from './device';
-import { keptWho } from './device-user';
-import { type Errand, errandsOf, keepErrand } from './queued-requests';
+import { newestBundle } from './device';
+import { deviceUser } from './device-user';
+import { type QueuedRequest, queuedRequests, queueRequest } from './queued-requests';
 
 const PATH = '/api/profiles';
 
@@ -23,11 +23,11 @@ export const newProfileBody = (profile: ControllerProfile, saveId: string): Body
  * Keeps a new controller on this device, where the server is not reached; it lands later under the same id.
  * @returns false where nobody is known to work here, or the device has no room
  */
-export const keepProfileHere = (profile: ControllerProfile, saveId: string): boolean => {
-  const who = keptWho();
+export const saveProfileOffline = (profile: ControllerProfile, saveId: string): boolean => {
+  const who = deviceUser();
   return (
     who !== null &&
-    keepErrand({
+    queueRequest({
       id: saveId,
       about: profile.id,
       personId: who.personId,
@@ -41,7 +41,7 @@ export const keepProfileHere = (profile: ControllerProfile, saveId: string): boo
   );
 };
 
-const begun = ({ body, at }: Errand): StoredProfile => ({
+const begun = ({ body, at }: QueuedRequest): StoredProfile => ({
   profile: (body as Body).profile,
   // What it will be on the server once it has landed.
   revision: 1,
@@ -50,13 +50,13 @@ const begun = ({ body, at }: Errand): StoredProfile => ({
 });
 
 /** Controllers that were begun on this device and that the server does not have yet. */
-export const profilesBegunHere = (personId: string): StoredProfile[] =>
-  errandsOf(personId)
+export const unsentProfiles = (personId: string): StoredProfile[] =>
+  queuedRequests(personId)
     .filter(({ path, problem }) => path === PATH && !problem)
     .map(begun);
 
 /** All controllers of the crew that this device knows of. */
-export const profilesHere = async (personId: string): Promise<StoredProfile[]> => [
-  ...((await newestAlong(personId))?.profiles ?? []),
-  ...profilesBegunHere(personId),
+export const savedProfiles = async (personId: string): Promise<StoredProfile[]> => [
+  ...((await newestBundle(personId))?.profiles ?? []),
+  ...unsentProfiles(personId),
 ];

@@ -2,11 +2,11 @@
 
 import { useEffect } from 'react';
 import { toast } from '../kit/toast';
-import { usePageWakes } from '../loading/mark-hydrating';
+import { usePageHydrates } from '../loading/mark-hydrating';
 import { restoreSafe } from '../storage/safe-storage';
 import { finishSignOut } from './clear-device';
-import { keptWho } from './device-user';
-import { doErrands, errandsOf } from './queued-requests';
+import { deviceUser } from './device-user';
+import { queuedRequests, sendQueued } from './queued-requests';
 import { waitsHere } from './waiting';
 
 /** Asks before the page is loaded anew with a version that has come in: what is open goes on until then. */
@@ -31,9 +31,9 @@ const useErrands = () =>
     const go = async () => {
       await finishSignOut();
       await restoreSafe();
-      const who = keptWho();
-      if (who && errandsOf(who.personId).length > 0)
-        await doErrands(who.personId, (jobId) => waitsHere(jobId, who.personId));
+      const who = deviceUser();
+      if (who && queuedRequests(who.personId).length > 0)
+        await sendQueued(who.personId, (jobId) => waitsHere(jobId, who.personId));
     };
     const first = setTimeout(go, 1500);
     const timer = setInterval(go, AGAIN_MS);
@@ -46,8 +46,8 @@ const useErrands = () =>
   }, []);
 
 /** Makes the device able to open the application without signal, once the page has come to rest. */
-export const KeepOnDevice = () => {
-  usePageWakes();
+export const ServiceWorkerSetup = () => {
+  usePageHydrates();
   useErrands();
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { may } from '@/core/access/may';
-import type { Along } from '@/core/job/job-bundle';
+import type { JobBundle } from '@/core/job/job-bundle';
 import { chosenRound } from '@/core/practice/chosen';
 import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
@@ -10,22 +10,22 @@ import { JobFrame } from '../job/frame';
 import { JobPages } from '../job/job-pages';
 import { READ_COOKIE, readPlaces } from '../job/read-cookie';
 import { NewJob } from '../job-list/new-job';
-import { BackedHeader } from '../kit/header-with-back';
+import { HeaderWithBack } from '../kit/header-with-back';
 import { Library } from '../library/library';
 import { ProfilePage } from '../library/profile-page';
 import { FacePage } from '../practice/face/face-page';
 import { PracticePage } from '../practice/practice-page';
 import { RoundPage } from '../practice/round-page';
-import { actAs } from '../requests/acting-user';
+import { setActingUser } from '../requests/acting-user';
 import { RULER_COOKIE } from '../ruler/cookie';
 import { restoreSafe } from '../storage/safe-storage';
 import { isTheme, THEME_COOKIE } from '../theme/themes';
-import { keptAlong } from './device';
+import { savedBundle } from './device';
 import { DeviceList } from './device-list';
-import { keptWho } from './device-user';
+import { deviceUser } from './device-user';
 import { isOpenHere } from './pin';
 import { PinGate } from './pin-gate';
-import { profilesHere } from './saved-profiles';
+import { savedProfiles } from './saved-profiles';
 
 const cookie = (name: string): string | undefined =>
   document.cookie
@@ -38,11 +38,11 @@ const jobOf = (pathname: string): string | null => /^\/jobs\/([0-9a-f-]{36})(?:\
 
 const Unreached = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <main className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
-    <BackedHeader to="/" toLabel="All jobs" title={title} />
+    <HeaderWithBack to="/" toLabel="All jobs" title={title} />
     <p role="status" className="mt-2 font-medium text-warn">
       The server cannot be reached. {children}
     </p>
-    {keptWho() && may(keptWho()!, 'change') && (
+    {deviceUser() && may(deviceUser()!, 'change') && (
       <div className="mt-3">
         <NewJob samples={[]} />
       </div>
@@ -52,10 +52,10 @@ const Unreached = ({ title, children }: { title: string; children: React.ReactNo
 );
 
 const KeptJob = ({ id }: { id: string }) => {
-  const [kept, setKept] = useState<Along | null | undefined>(undefined);
+  const [kept, setKept] = useState<JobBundle | null | undefined>(undefined);
   useEffect(() => {
     let isOver = false;
-    void keptAlong(id, keptWho()?.personId ?? '').then((found) => !isOver && setKept(found));
+    void savedBundle(id, deviceUser()?.personId ?? '').then((found) => !isOver && setKept(found));
     return () => {
       isOver = true;
     };
@@ -81,7 +81,7 @@ const useProfilesHere = (): readonly StoredProfile[] | null => {
   const [own, setOwn] = useState<readonly StoredProfile[] | null>(null);
   useEffect(() => {
     let isOver = false;
-    void profilesHere(keptWho()?.personId ?? '').then((found) => !isOver && setOwn(found));
+    void savedProfiles(deviceUser()?.personId ?? '').then((found) => !isOver && setOwn(found));
     return () => {
       isOver = true;
     };
@@ -127,7 +127,7 @@ export const Shell = () => {
     // Who works here, and what he is asked for, may have to be put back first.
     void restoreSafe().then(() => {
       // What is sent from here once there is signal is sent as him.
-      actAs(keptWho());
+      setActingUser(deviceUser());
       setReady(true);
     });
     const theme = cookie(THEME_COOKIE);
@@ -135,7 +135,7 @@ export const Shell = () => {
   }, []);
   if (!isReady) return null;
   const { pathname } = window.location;
-  const who = keptWho();
+  const who = deviceUser();
   if (who && !isOpen && !isOpenHere(who.personId))
     return <PinGate name={who.me} personId={who.personId} onOpen={() => setOpen(true)} />;
   const id = jobOf(pathname);

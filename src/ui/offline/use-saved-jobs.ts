@@ -2,24 +2,24 @@
 
 import { createContext, startTransition, use, useCallback, useEffect, useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
-import type { Along, AlongParts } from '@/core/job/job-bundle';
+import type { BundleParts, JobBundle } from '@/core/job/job-bundle';
 import { useAtWork } from '../crew/at-work';
 import { useJob, useJobNow } from '../job/provider';
-import { later } from '../loading/idle';
+import { whenIdle } from '../loading/idle';
 import { call } from '../requests/api';
-import { keepAlong, keepParts, keptAlong } from './device';
-import { takeDevice } from './device-user';
-import { hasErrand, onErrandDone } from './queued-requests';
-import { profilesBegunHere } from './saved-profiles';
-import { yearsBegunHere } from './years-started';
+import { saveBundle, savedBundle, saveParts } from './device';
+import { setDeviceUser } from './device-user';
+import { isQueued, onRequestDone } from './queued-requests';
+import { unsentProfiles } from './saved-profiles';
+import { unsentYears } from './years-started';
 
 /** How years are kept on a device: no page waits for it. */
-const years = later(() => import('./years'));
+const years = whenIdle(() => import('./years'));
 
 /** A page that came from the server takes its job along once it has come to rest, ms. */
 const REST_MS = 2500;
 
-type Lists = Pick<AlongParts, 'handovers' | 'weather'>;
+type Lists = Pick<BundleParts, 'handovers' | 'weather'>;
 
 /** What can be done about what is beside a job. */
 interface AlongActs {
@@ -31,10 +31,10 @@ interface AlongActs {
 
 const ActsContext = createContext<AlongActs>({ refresh: async () => undefined, change: async () => undefined });
 
-export const AlongActsProvider = ActsContext;
+export const BundleActionsProvider = ActsContext;
 
 /** What a screen can do about what is beside its job. */
-export const useAlongActs = (): AlongActs => use(ActsContext);
+export const useBundleActions = (): AlongActs => use(ActsContext);
 
 /** Years of the crew, and those that only this device has yet. */
 const withYears = (known: readonly StoredWeather[], begun: readonly StoredWeather[]): StoredWeather[] => [
@@ -47,7 +47,7 @@ const withYears = (known: readonly StoredWeather[], begun: readonly StoredWeathe
  * now. Every job that is opened comes along by itself.
  * @param needs what the screen that is shown cannot do without
  */
-export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts | undefined) => {
+export const useBundle = (initial: Partial<BundleParts>, needs: keyof BundleParts | undefined) => {
   const { personId } = useAtWork();
   const id = useJob((job) => job.saved.id);
   const now = useJobNow();
@@ -56,11 +56,11 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
   const lacks = needs !== undefined && parts[needs] === undefined;
   const refresh = useCallback(async () => {
     // What was handed over here is ahead of the server until it has heard of it.
-    if (hasErrand(id, 'after', personId)) return;
-    const answer = await call<Along>(`/api/jobs/${id}/bundle`);
+    if (isQueued(id, 'after', personId)) return;
+    const answer = await call<JobBundle>(`/api/jobs/${id}/bundle`);
     if (answer.kind !== 'ok') return setMissing(true);
-    takeDevice(answer.value.crew);
-    await keepAlong(answer.value);
+    setDeviceUser(answer.value.crew);
+    await saveBundle(answer.value);
     const { job, weather, handovers, profiles } = answer.value;
     now().receive(job);
     setMissing(false);
@@ -68,13 +68,13 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
     startTransition(() => setParts({ weather, handovers, profiles }));
     // Where that does not come, the next look at the job asks for it again.
     const kept = await years().catch(() => null);
-    await kept?.takeYearAlong(job);
+    await kept?.saveYearForJob(job);
   }, [id, now, personId]);
   useEffect(() => {
     let isOver = false;
     const take = async () => {
       if (lacks) {
-        const kept = await keptAlong(id, personId);
+        const kept = await savedBundle(id, personId);
         if (kept && !isOver) setParts((known) => ({ ...kept, ...known }));
       }
       if (!isOver) await refresh();
@@ -85,14 +85,14 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
       clearTimeout(timer);
     };
   }, [id, lacks, personId, refresh]);
-  useEffect(() => onErrandDone((about) => void (about === id && refresh())), [id, refresh]);
+  useEffect(() => onRequestDone((about) => void (about === id && refresh())), [id, refresh]);
   const acts = useMemo(
     (): AlongActs => ({
       refresh,
       change: (list, next) => {
-        const changed = (known: Partial<AlongParts>) => ({ [list]: next((known[list] ?? []) as never) });
+        const changed = (known: Partial<BundleParts>) => ({ [list]: next((known[list] ?? []) as never) });
         setParts((known) => ({ ...known, ...changed(known) }));
-        return keepParts(id, personId, changed);
+        return saveParts(id, personId, changed);
       },
     }),
     [id, personId, refresh],
@@ -100,8 +100,8 @@ export const useAlong = (initial: Partial<AlongParts>, needs: keyof AlongParts |
   const withBegun = useMemo(
     () => ({
       ...parts,
-      ...(parts.profiles && { profiles: [...parts.profiles, ...profilesBegunHere(personId)] }),
-      ...(parts.weather && { weather: withYears(parts.weather, yearsBegunHere(personId)) }),
+      ...(parts.profiles && { profiles: [...parts.profiles, ...unsentProfiles(personId)] }),
+      ...(parts.weather && { weather: withYears(parts.weather, unsentYears(personId)) }),
     }),
     [parts, personId],
   );

@@ -6,7 +6,7 @@ import { may } from '@/core/access/may';
 import { FileButton } from '../fields/file-button';
 import { download } from '../kit/download';
 import { toast } from '../kit/toast';
-import { dropErrand, type Errand, othersErrands, takeOverErrands } from './queued-requests';
+import { dropRequest, othersRequests, type QueuedRequest, takeOverRequests } from './queued-requests';
 import { takeOverHere, takeWaitingFile, type Waiting, waitingFile } from './waiting';
 
 /** How many entries wait, in words. */
@@ -21,7 +21,7 @@ const saveFile = (personId: string) =>
 interface WaitingListProps {
   readonly who: AtWork | null;
   readonly waiting: readonly Waiting[];
-  readonly errands: readonly Errand[];
+  readonly errands: readonly QueuedRequest[];
   /** Whether a job is on this device: it is listed with what waits for it. */
   readonly isListed: (jobId: string) => boolean;
   readonly onTryAgain: (errandId: string) => void;
@@ -33,7 +33,7 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
   const own = waiting.filter(({ isOthers }) => !isOthers);
   const others = waiting.filter(({ isOthers }) => isOthers);
   const ofCrew = others.filter(({ crewId }) => who?.crewId !== undefined && crewId === who.crewId);
-  const asked = othersErrands(who);
+  const asked = othersRequests(who);
   const othersCount = sumOf(others) + asked.all;
   const crewCount = sumOf(ofCrew) + asked.ofCrew;
   const elsewhere = waiting.filter(({ jobId, isOthers }) => !isOthers && !isListed(jobId));
@@ -65,7 +65,7 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
                 type="button"
                 className="plain-button"
                 onClick={() => {
-                  dropErrand(id);
+                  dropRequest(id);
                   onChanged();
                 }}
               >
@@ -87,7 +87,7 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
               title="For someone who left or lost their password. The reading keeps the name it was entered under."
               onClick={() => {
                 takeOverHere(who);
-                takeOverErrands(who);
+                takeOverRequests(who);
                 onChanged();
               }}
             >

@@ -1,6 +1,6 @@
 import type { EnteredBy } from '@/core/access/entered-by';
 import type { JobDraft } from '@/core/sync/draft';
-import { dropSafe, keepSafe } from '../storage/safe-storage';
+import { dropSafe, saveSafe } from '../storage/safe-storage';
 
 const PREFIX = 'gate-cross:draft:';
 
@@ -79,7 +79,7 @@ export const takeOverHere = ({ personId, crewId }: EnteredBy): void => {
   for (const { key, draft } of kept().filter((each) => !isOf(each.key, personId))) {
     if (crewId === undefined || draft.crewId !== crewId) continue;
     // Another tab’s name, so that it is nobody’s who is still at work.
-    keepSafe(`${key.split('~')[0]}-taken~${personId}`, JSON.stringify(draft));
+    saveSafe(`${key.split('~')[0]}-taken~${personId}`, JSON.stringify(draft));
     dropSafe(key);
   }
 };
@@ -108,7 +108,7 @@ export const takeWaitingFile = (text: string, { personId, crewId }: EnteredBy): 
         /^[0-9a-f-]{36}$/.test(jobId) && Array.isArray(draft.outbox) && Array.isArray(draft.marksOut),
     );
     for (const [at, { jobId, draft }] of good.entries())
-      keepSafe(
+      saveSafe(
         `${PREFIX}${jobId}:file-${Date.now()}-${at}~${personId}`,
         JSON.stringify({ ...draft, crewId, touchedAt: 0 }),
       );

@@ -1,16 +1,16 @@
 import type { StoredWeather, WeatherHours } from '@/core/balance/year/stored-weather';
-import { type Errand, errandsOf } from './queued-requests';
+import { type QueuedRequest, queuedRequests } from './queued-requests';
 
 /** Where years of weather are brought to and had from. */
 export const WEATHER_PATH = '/api/weather';
 
-const begun = ({ body, at }: Errand): StoredWeather => {
+const begun = ({ body, at }: QueuedRequest): StoredWeather => {
   const { id, name, filled } = body as WeatherHours;
   return { id, name, filled, addedAt: new Date(at).toISOString(), addedBy: '' };
 };
 
 /** Years that were imported on this device and that the server does not have yet. */
-export const yearsBegunHere = (personId: string): StoredWeather[] =>
-  errandsOf(personId)
+export const unsentYears = (personId: string): StoredWeather[] =>
+  queuedRequests(personId)
     .filter(({ path, problem }) => path === WEATHER_PATH && !problem)
     .map(begun);

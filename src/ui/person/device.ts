@@ -1,6 +1,6 @@
 import { v4 as uuid } from 'uuid';
 import type { Origin } from '@/core/job/in-time';
-import { keepSafe } from '../storage/safe-storage';
+import { saveSafe } from '../storage/safe-storage';
 
 const DEVICE = 'gate-cross:device';
 const COUNT = 'gate-cross:entries';
@@ -9,7 +9,7 @@ const deviceId = (): string => {
   const known = localStorage.getItem(DEVICE);
   if (known) return known;
   const made = uuid();
-  keepSafe(DEVICE, made);
+  saveSafe(DEVICE, made);
   return made;
 };
 
@@ -20,7 +20,7 @@ const deviceId = (): string => {
 export const nextOrigin = (): Origin | null => {
   try {
     const sequence = (Number(localStorage.getItem(COUNT)) || 0) + 1;
-    keepSafe(COUNT, String(sequence));
+    saveSafe(COUNT, String(sequence));
     return { device: deviceId(), sequence, clockOffsetMs: null };
   } catch {
     return null;

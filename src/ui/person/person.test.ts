@@ -1,5 +1,5 @@
 import { memoryStorage } from '../storage/memory-storage';
-import { takeUpPerson, usePerson } from './person';
+import { restorePerson, usePerson } from './person';
 
 const KEY = 'gate-cross:person';
 
@@ -17,20 +17,20 @@ test('who works here, and with what, is there again after a reload', () => {
   usePerson.getState().set({ author: 'E. Valtonen' });
   usePerson.getState().set({ instrument: 'clamp 2' });
   usePerson.setState({ author: '', instrument: '' });
-  takeUpPerson();
+  restorePerson();
   expect(who()).toEqual({ author: 'E. Valtonen', instrument: 'clamp 2' });
 });
 
 test('what an older page kept is read', () => {
   localStorage.setItem(KEY, '{"state":{"author":"E. Valtonen","instrument":"meter 1"},"version":0}');
-  takeUpPerson();
+  restorePerson();
   expect(who()).toEqual({ author: 'E. Valtonen', instrument: 'meter 1' });
 });
 
 test.each(['', 'not json', '{}', 'null', '{"state":null}'])('what cannot be read (%p) changes nothing', (text) => {
   usePerson.setState({ author: 'I. Brandvold', instrument: 'meter 1' });
   localStorage.setItem(KEY, text);
-  takeUpPerson();
+  restorePerson();
   expect(who()).toEqual({ author: 'I. Brandvold', instrument: 'meter 1' });
 });
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { create } from 'zustand';
-import { keepSafe, restoreSafe } from '../storage/safe-storage';
+import { restoreSafe, saveSafe } from '../storage/safe-storage';
 
 interface Who {
   readonly author: string;
@@ -28,7 +28,7 @@ export const usePerson = create<Person>()((set, get) => ({
     set(change);
     const { author, instrument } = get();
     try {
-      keepSafe(KEY, JSON.stringify({ state: { author, instrument }, version: 0 } satisfies Kept));
+      saveSafe(KEY, JSON.stringify({ state: { author, instrument }, version: 0 } satisfies Kept));
     } catch {
       // A device without room asks again after a reload.
     }
@@ -45,7 +45,7 @@ const takeKept = () => {
 };
 
 /** Takes up who worked here last, and once more where the browser had lost it. */
-export const takeUpPerson = (): void => {
+export const restorePerson = (): void => {
   takeKept();
   void restoreSafe().then(takeKept);
 };

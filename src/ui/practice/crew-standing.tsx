@@ -2,11 +2,11 @@
 
 import { Download } from 'lucide-react';
 import { type PersonPlayed, progressOf } from '@/core/practice/progress';
-import { When } from '../kit/date-text';
+import { DateText } from '../kit/date-text';
 import { download } from '../kit/download';
-import { later } from '../loading/idle';
+import { whenIdle } from '../loading/idle';
 
-const csv = later(() => import('@/core/formats/practice-csv'));
+const csv = whenIdle(() => import('@/core/formats/practice-csv'));
 
 const HEADS = ['Played', 'Found', 'Guessed', 'Unsafe', 'Weakest', 'Last'] as const;
 
@@ -24,14 +24,14 @@ const Line = ({ name, played }: PersonPlayed) => {
       ))}
       <td className="py-1.5 pr-4">{progress.weakest ?? 'no weak spot yet'}</td>
       <td className="py-1.5 text-sm">
-        <When at={played.at(-1)!.at} />
+        <DateText at={played.at(-1)!.at} />
       </td>
     </tr>
   );
 };
 
 /** How each person of the crew stands in practice, for the lead. */
-export const CrewStanding = ({ people }: { people: readonly PersonPlayed[] }) => (
+export const CrewResults = ({ people }: { people: readonly PersonPlayed[] }) => (
   <section aria-labelledby="crew-standing" className="mt-8">
     <h2 id="crew-standing" className="border-b-2 border-ink font-label text-2xl font-semibold">
       Crew results

@@ -2,12 +2,12 @@
 
 import { Command } from 'cmdk';
 import { useState } from 'react';
-import type { Nameable } from '@/core/practice/view';
+import type { NamedCause } from '@/core/practice/view';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
-import { byWords } from '../kit/match-words';
+import { matchWords } from '../kit/match-words';
 
 interface NameDialogProps {
-  readonly causes: readonly Nameable[];
+  readonly causes: readonly NamedCause[];
   readonly onName: (causes: readonly string[]) => void;
   readonly onClose: () => void;
 }
@@ -26,7 +26,7 @@ export const NameDialog = ({ causes, onName, onClose }: NameDialogProps) => {
       onClose={onClose}
       isWide
     >
-      <Command label="Causes" filter={byWords} className="mt-2">
+      <Command label="Causes" filter={matchWords} className="mt-2">
         <Command.Input
           autoFocus
           placeholder="Breaker, wire, setting, filter…"

@@ -6,13 +6,13 @@ import { useMemo, useState, useSyncExternalStore } from 'react';
 import { LESSONS } from '@/core/practice/lessons';
 import { type PersonPlayed, type Played, playedInAll, progressOf } from '@/core/practice/progress';
 import { download } from '../kit/download';
-import { BackedHeader } from '../kit/header-with-back';
-import { later } from '../loading/idle';
-import { CrewStanding } from './crew-standing';
+import { HeaderWithBack } from '../kit/header-with-back';
+import { whenIdle } from '../loading/idle';
+import { CrewResults } from './crew-standing';
 import { playedBy } from './saved-progress';
 import { percent, RESULTS } from './words';
 
-const csv = later(() => import('@/core/formats/practice-csv'));
+const csv = whenIdle(() => import('@/core/formats/practice-csv'));
 
 const never = () => () => undefined;
 
@@ -160,11 +160,11 @@ export const PracticePage = ({ personId, controllers, known = NONE, crew = null 
   };
   return (
     <main className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
-      <BackedHeader to="/" toLabel="All jobs" title="Practice">
+      <HeaderWithBack to="/" toLabel="All jobs" title="Practice">
         <Link href="/guide/practice" prefetch={false} className="plain-button">
           Guide
         </Link>
-      </BackedHeader>
+      </HeaderWithBack>
       <p className="mt-2 text-quiet">
         Made-up houses with something wrong in them. Every walk and reading costs time. A wrong answer costs nothing; an
         unsafe act ends the round. Nothing here changes a job. On a real house, local codes, the manufacturer’s
@@ -198,7 +198,7 @@ export const PracticePage = ({ personId, controllers, known = NONE, crew = null 
       <Endless />
       <Controllers controllers={controllers} />
       <Standing played={played} />
-      {crew && <CrewStanding people={crew} />}
+      {crew && <CrewResults people={crew} />}
     </main>
   );
 };

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReplayLine, RoundOver } from '@/core/practice/view';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { StopSign } from '../stop-work/stop-banner';
 import { minutesText, percent, RESULTS } from './words';
 
@@ -14,7 +14,7 @@ const Replay = ({ line }: { line: ReplayLine }) => (
           <>
             {': '}
             <span className="font-mono">
-              <Said>{line.seen}</Said>
+              <LocalizedDegrees>{line.seen}</LocalizedDegrees>
             </span>
           </>
         )}

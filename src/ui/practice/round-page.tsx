@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import type { Chosen } from '@/core/practice/chosen';
-import { BackedHeader } from '../kit/header-with-back';
+import { HeaderWithBack } from '../kit/header-with-back';
 import { RoundEnd } from './round-end';
 import { RoundRig } from './round-rig';
 import { type OwnHouse, useRound } from './use-round';
@@ -22,9 +22,9 @@ export const RoundPage = ({ chosen, personId, own }: RoundPageProps) => {
   const { round, seed, isEndless } = chosen;
   return (
     <main className="mx-auto max-w-7xl px-3 py-3 sm:px-6" aria-busy={isBusy}>
-      <BackedHeader to="/practice" toLabel="All rounds" title={stand?.view.title ?? 'Practice'}>
+      <HeaderWithBack to="/practice" toLabel="All rounds" title={stand?.view.title ?? 'Practice'}>
         <span className="text-sm text-quiet">Practice · round {seed}</span>
-      </BackedHeader>
+      </HeaderWithBack>
       {hasFailed && (
         <p role="alert" className="mt-3 font-medium text-fail">
           The house could not be built on this device. Reload the page.

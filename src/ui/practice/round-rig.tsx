@@ -3,16 +3,16 @@
 import { useState } from 'react';
 import { type Act, type Shortcut, SHORTCUTS } from '@/core/practice/act';
 import { PLACE_WORDS, PLACES } from '@/core/practice/places';
-import type { Nameable, RoundView } from '@/core/practice/view';
-import { Said, useDegrees } from '../degrees/degrees';
+import type { NamedCause, RoundView } from '@/core/practice/view';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { NameDialog } from './name-dialog';
-import { ThermostatFace, ThermostatMenu } from './thermostat-face';
+import { SetupMenu, ThermostatFace } from './thermostat-face';
 import { ToolBench } from './tool-bench';
 import { minutesText } from './words';
 
 interface RigProps {
   readonly view: RoundView;
-  readonly causes: readonly Nameable[];
+  readonly causes: readonly NamedCause[];
   readonly why: string | null;
   readonly isBusy: boolean;
   readonly onAct: (act: Act) => void;
@@ -46,7 +46,7 @@ const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAc
       />
     )}
     {view.menu && (
-      <ThermostatMenu
+      <SetupMenu
         menu={view.menu}
         looks={view.here.filter(({ isInMenu }) => isInMenu)}
         isBusy={isBusy}
@@ -106,7 +106,7 @@ const Notes = ({ view }: { view: RoundView }) => (
               <>
                 {': '}
                 <b className="font-mono">
-                  <Said>{seen}</Said>
+                  <LocalizedDegrees>{seen}</LocalizedDegrees>
                 </b>
               </>
             )}

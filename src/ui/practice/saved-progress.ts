@@ -1,7 +1,7 @@
 import type { Played } from '@/core/practice/progress';
-import { keepErrand } from '../offline/queued-requests';
+import { queueRequest } from '../offline/queued-requests';
 import { call } from '../requests/api';
-import { keepSafe } from '../storage/safe-storage';
+import { saveSafe } from '../storage/safe-storage';
 
 const keyOf = (personId: string) => `gate-cross:practice:${personId}`;
 
@@ -22,15 +22,15 @@ const tellServer = async (personId: string, played: Played): Promise<void> => {
   if (answer.kind !== 'lost') return;
   const { id, title } = played;
   const words = `Practice: ${title}`;
-  keepErrand({ id, about: id, personId, phase: 'after', words, path: PATH, method: 'POST', body: played });
+  queueRequest({ id, about: id, personId, phase: 'after', words, path: PATH, method: 'POST', body: played });
 };
 
 /** Keeps a round that has ended, once, and has the server know of it. */
-export const keepPlayed = (personId: string, played: Played): void => {
+export const savePlayed = (personId: string, played: Played): void => {
   const before = playedBy(personId);
   if (before.some(({ id }) => id === played.id)) return;
   try {
-    keepSafe(keyOf(personId), JSON.stringify([...before, played]));
+    saveSafe(keyOf(personId), JSON.stringify([...before, played]));
   } catch {
     // A device without room plays on.
   }

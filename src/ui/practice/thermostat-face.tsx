@@ -2,9 +2,9 @@
 
 import { type CallId, CALLS } from '@/core/control/moment';
 import { type Key, KEYS } from '@/core/practice/act';
-import type { WallMenu } from '@/core/practice/thermostat-menu';
+import type { ThermostatMenu } from '@/core/practice/thermostat-menu';
 import type { Seeable } from '@/core/practice/view';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { EntryDisplay } from './face/entry-display';
 import { Steps } from './face/steps';
 
@@ -38,7 +38,7 @@ export const ThermostatFace = ({ call, calls, isBusy, onCall }: FaceProps) => (
 );
 
 interface MenuProps {
-  readonly menu: WallMenu;
+  readonly menu: ThermostatMenu;
   /** Settings that can be read at the entry that is shown. */
   readonly looks: readonly Seeable[];
   readonly isBusy: boolean;
@@ -47,7 +47,7 @@ interface MenuProps {
 }
 
 /** The thermostat’s own menus, to be looked through: what is set is read at its entry, against the card. */
-export const ThermostatMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps) => {
+export const SetupMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps) => {
   const key = (which: Key, words: string) => (
     <button type="button" disabled={isBusy} className="plain-button" onClick={() => onKey(which)}>
       {words}
@@ -72,7 +72,8 @@ export const ThermostatMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps)
           </div>
           {entry && (
             <p>
-              The card calls for: <b className="font-mono">{wanted === null ? 'nothing' : <Said>{wanted}</Said>}</b>
+              The card calls for:{' '}
+              <b className="font-mono">{wanted === null ? 'nothing' : <LocalizedDegrees>{wanted}</LocalizedDegrees>}</b>
             </p>
           )}
           {looks.map(({ id, words, seen }) => (

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Metering } from '@/core/diagnosis/probes/free';
 import { type RoundView, type Seeable, type Tool, TOOLS } from '@/core/practice/view';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { ProbeBench } from './probe-bench';
 
 /** The meter’s display: what was taken last, large. */
@@ -18,7 +18,7 @@ const Display = ({ view }: { view: RoundView }) => {
       {last ? (
         <>
           <p className="font-mono text-3xl font-semibold">
-            <Said>{last.seen!}</Said>
+            <LocalizedDegrees>{last.seen!}</LocalizedDegrees>
           </p>
           <p className="text-sm text-quiet">{last.words}</p>
         </>
@@ -42,13 +42,13 @@ const SeeLine = ({ what, isOpen, isBusy, onSee }: SeeLineProps) => {
         <span className="min-w-0">
           <span className="font-medium">{what.words}</span>
           <span className="block text-sm text-quiet">
-            <Said>{what.how}</Said>
+            <LocalizedDegrees>{what.how}</LocalizedDegrees>
             {isShut && ' The panel is on.'}
           </span>
         </span>
         {what.seen !== null && (
           <span className="font-mono text-sm font-semibold">
-            <Said>{what.seen}</Said>
+            <LocalizedDegrees>{what.seen}</LocalizedDegrees>
           </span>
         )}
       </button>

@@ -6,9 +6,9 @@ import { v4 as uuid } from 'uuid';
 import type { Act } from '@/core/practice/act';
 import type { Chosen } from '@/core/practice/chosen';
 import type { HouseOfCrew } from '@/core/practice/own-house';
-import type { Nameable } from '@/core/practice/view';
-import type { PracticeWorker, Stand } from '@/workers/practice.worker';
-import { keepPlayed } from './saved-progress';
+import type { NamedCause } from '@/core/practice/view';
+import type { PracticeWorker, RoundState } from '@/workers/practice.worker';
+import { savePlayed } from './saved-progress';
 
 /** What is kept of a round under way, so that a reload goes on with it. */
 interface Kept {
@@ -27,10 +27,10 @@ const keptOf = (key: string): Kept => {
 };
 
 export interface Playing {
-  readonly stand: Stand | null;
+  readonly stand: RoundState | null;
   readonly isBusy: boolean;
   readonly hasFailed: boolean;
-  readonly causes: readonly Nameable[];
+  readonly causes: readonly NamedCause[];
   readonly act: (what: Act) => void;
   readonly again: () => void;
 }
@@ -45,8 +45,8 @@ export interface OwnHouse {
 export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Playing => {
   const remote = useRef<Remote<PracticeWorker> | null>(null);
   const kept = useRef<Kept | null>(null);
-  const [stand, setStand] = useState<Stand | null>(null);
-  const [causes, setCauses] = useState<readonly Nameable[]>([]);
+  const [stand, setStand] = useState<RoundState | null>(null);
+  const [causes, setCauses] = useState<readonly NamedCause[]>([]);
   const [isBusy, setBusy] = useState(true);
   const [hasFailed, setFailed] = useState(false);
   const [turn, setTurn] = useState(0);
@@ -86,7 +86,7 @@ export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Play
           kept.current = now;
           sessionStorage.setItem(key, JSON.stringify(now));
           if (next.over)
-            keepPlayed(personId, {
+            savePlayed(personId, {
               ...next.over.score,
               id: now.id,
               round,

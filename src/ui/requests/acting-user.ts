@@ -3,12 +3,12 @@ import { type EnteredBy, enteredByHeaders } from '@/core/access/entered-by';
 let person: EnteredBy | null = null;
 
 /** Says whose page this is: what it sends is his, and the server refuses it where somebody else is signed in by now. */
-export const actAs = (by: EnteredBy | null): void => {
+export const setActingUser = (by: EnteredBy | null): void => {
   person = by;
 };
 
 /** Whose page this is; null where nobody is signed in. */
-export const acting = (): EnteredBy | null => person;
+export const actingUser = (): EnteredBy | null => person;
 
 /** The headers that say whose a request is. */
 export const actingHeaders = (by: EnteredBy | null = person): Record<string, string> =>

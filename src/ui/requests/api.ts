@@ -41,5 +41,5 @@ export const call = async <T>(
  * What to say of something that was not done, and that nothing keeps.
  * @param what was not done, as a sentence
  */
-export const notDone = (what: string, { kind, error }: NotOk): string =>
+export const failedWords = (what: string, { kind, error }: NotOk): string =>
   kind === 'lost' ? `${what} ${error} Try again when the server is back.` : `${what} ${error}`;

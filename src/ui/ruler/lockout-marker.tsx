@@ -1,16 +1,16 @@
 'use client';
 
 import type { RefObject } from 'react';
-import type { GatePost as Post } from '@/core/balance/outdoor-ruler';
-import { provedAt } from '@/core/startup/proved-lockouts';
+import type { LockoutMarker as Post } from '@/core/balance/outdoor-ruler';
+import { lockoutsTested } from '@/core/startup/proved-lockouts';
 import { percentAlong, type SpanF } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { timeWords } from '../kit/date-text';
-import { usePost } from './use-lockout-marker';
+import { useLockoutMarker } from './use-lockout-marker';
 
 /** A post on a lane. One that stands for a fact can be dragged, or moved with the arrow keys. */
-export const GatePost = ({
+export const LockoutMarkerHandle = ({
   post,
   place: where,
   spanF,
@@ -23,9 +23,9 @@ export const GatePost = ({
   track: RefObject<HTMLElement | null>;
 }) => {
   const { figure, text, unit } = useDegrees();
-  const slider = usePost(post, spanF, track);
+  const slider = useLockoutMarker(post, spanF, track);
   const place = { left: `${percentAlong(spanF, post.atF)}%` };
-  const proved = useJob((job) => provedAt(job.facts, job.readings, post));
+  const proved = useJob((job) => lockoutsTested(job.facts, job.readings, post));
   const bar = (
     <>
       <span className="absolute inset-y-[-5px] left-1/2 w-[5px] -translate-x-1/2 rounded-[1px] bg-ink" />

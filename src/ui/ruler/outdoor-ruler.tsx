@@ -30,7 +30,7 @@ const OutdoorFigure = () => {
 const PULL_PX = 12;
 
 /** The gate ruler, docked at the foot of every page of a job: one slim line, until it is opened on that page. */
-export const GateRuler = ({ folds }: { folds: string }) => {
+export const OutdoorRulerDock = ({ folds }: { folds: string }) => {
   const nudge = useJob((job) => job.nudgeOutdoor);
   const [, , , name = '', screen] = usePathname().split('/');
   const page = screen === 'card' ? screen : name;

@@ -1,12 +1,12 @@
 'use client';
 
 import { useMemo, useRef } from 'react';
-import { ruler } from '@/core/balance/outdoor-ruler';
+import { outdoorRuler } from '@/core/balance/outdoor-ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { SOURCE_COLOUR } from '../theme/source-colors';
-import { GatePost } from './lockout-marker';
+import { SOURCE_COLOR } from '../theme/source-colors';
+import { LockoutMarkerHandle } from './lockout-marker';
 import { Needle } from './needle';
 import { useScaleDrag } from './use-scale-drag';
 
@@ -26,9 +26,9 @@ export const Scale = ({ place }: { place?: string }) => {
   const setMoment = useJob((job) => job.setMoment);
   const degrees = useDegrees();
   const track = useRef<HTMLDivElement>(null);
-  const { spanF, lanes, marks, holesF, shortfallsF, maybeHole } = useMemo(() => ruler(facts), [facts]);
+  const { spanF, lanes, marks, gapsF, shortfallsF, possibleGap } = useMemo(() => outdoorRuler(facts), [facts]);
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
-  const gaps = [...holesF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
+  const gaps = [...gapsF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
   return (
     <div className="keeps-color grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 pb-1 sm:grid-cols-[9rem_minmax(0,1fr)]">
       <div className="pt-10 pr-2 text-right">
@@ -36,7 +36,7 @@ export const Scale = ({ place }: { place?: string }) => {
           <div
             key={lane.id}
             className="mb-2 flex h-6 items-center justify-end font-sans text-[13px] leading-none font-semibold sm:font-label sm:text-base"
-            style={{ color: SOURCE_COLOUR[lane.source] }}
+            style={{ color: SOURCE_COLOR[lane.source] }}
           >
             {lane.label}
           </div>
@@ -69,21 +69,21 @@ export const Scale = ({ place }: { place?: string }) => {
                 <span
                   key={open[0]}
                   className="absolute inset-y-0"
-                  style={{ ...band(spanF, open), background: SOURCE_COLOUR[lane.source] }}
+                  style={{ ...band(spanF, open), background: SOURCE_COLOR[lane.source] }}
                 />
               ))}
-              {lane.posts.map((post) => (
-                <GatePost key={post.label} post={post} place={place} spanF={spanF} track={track} />
+              {lane.markers.map((post) => (
+                <LockoutMarkerHandle key={post.label} post={post} place={place} spanF={spanF} track={track} />
               ))}
             </div>
           ))}
-          {maybeHole && (
+          {possibleGap && (
             <span
               className="maybe-hole pointer-events-none absolute inset-y-0 border-x-2 border-dotted border-fail"
-              style={band(spanF, maybeHole.spanF)}
+              style={band(spanF, possibleGap.spanF)}
             >
               <span className="absolute bottom-6 left-1/2 -translate-x-1/2 bg-paper px-1 font-sans text-xs font-semibold whitespace-nowrap text-fail">
-                Possible gap · {percentWords(maybeHole.chance)}
+                Possible gap · {percentWords(possibleGap.chance)}
               </span>
             </span>
           )}

@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import { ruler } from '@/core/balance/outdoor-ruler';
+import { outdoorRuler } from '@/core/balance/outdoor-ruler';
 import { percentAlong } from '@/core/units/span';
 import { useJob } from '../job/provider';
-import { SOURCE_COLOUR } from '../theme/source-colors';
+import { SOURCE_COLOR } from '../theme/source-colors';
 import { SlimNeedle } from './needle';
 
 /** Height of one lane and of the room above and below the lanes, px. */
@@ -15,7 +15,7 @@ const WIDTH = 1000;
 /** The ruler as one line: where each source may run, gates, holes, balance and design, and the needle. */
 export const SlimScale = () => {
   const facts = useJob((job) => job.facts);
-  const { spanF, lanes, marks, holesF, shortfallsF, maybeHole } = useMemo(() => ruler(facts), [facts]);
+  const { spanF, lanes, marks, gapsF, shortfallsF, possibleGap } = useMemo(() => outdoorRuler(facts), [facts]);
   const at = (atF: number) => (percentAlong(spanF, atF) * WIDTH) / 100;
   const height = lanes.length * LANE + 2 * EDGE;
   return (
@@ -33,10 +33,10 @@ export const SlimScale = () => {
                   y={top + 0.5}
                   width={at(open[1]) - at(open[0])}
                   height={LANE - 1}
-                  fill={SOURCE_COLOUR[lane.source]}
+                  fill={SOURCE_COLOR[lane.source]}
                 />
               ))}
-              {lane.posts.map((post) => (
+              {lane.markers.map((post) => (
                 <rect
                   key={post.label}
                   x={at(post.atF) - 1.5}
@@ -61,11 +61,11 @@ export const SlimScale = () => {
             className="stroke-ink"
           />
         ))}
-        {maybeHole && (
+        {possibleGap && (
           <rect
-            x={at(maybeHole.spanF[0])}
+            x={at(possibleGap.spanF[0])}
             y={0.5}
-            width={at(maybeHole.spanF[1]) - at(maybeHole.spanF[0])}
+            width={at(possibleGap.spanF[1]) - at(possibleGap.spanF[0])}
             height={height - 1}
             vectorEffect="non-scaling-stroke"
             strokeWidth={2}
@@ -73,7 +73,7 @@ export const SlimScale = () => {
             className="fill-none stroke-fail"
           />
         )}
-        {[...shortfallsF, ...holesF].map((gap, number) => (
+        {[...shortfallsF, ...gapsF].map((gap, number) => (
           <rect
             key={number}
             x={at(gap[0])}

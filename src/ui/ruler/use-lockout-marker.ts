@@ -1,7 +1,7 @@
 'use client';
 
 import type { KeyboardEvent, RefObject } from 'react';
-import { type GatePost, postLimitsF, postValue } from '@/core/balance/outdoor-ruler';
+import { type LockoutMarker, markerLimitsF, markerValue } from '@/core/balance/outdoor-ruler';
 import type { SpanF } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
 import { useJob, useJobNow } from '../job/provider';
@@ -9,18 +9,18 @@ import { sliderKeyF } from './slider-key';
 import { useScaleDrag } from './use-scale-drag';
 
 /** Properties of a slider that moves a gate post, by pointer and by keys; null for a post that stands for no fact. */
-export const usePost = (post: GatePost, spanF: SpanF, track: RefObject<HTMLElement | null>) => {
+export const useLockoutMarker = (post: LockoutMarker, spanF: SpanF, track: RefObject<HTMLElement | null>) => {
   const preview = useJob((job) => job.previewFact);
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
   const { scale, text } = useDegrees();
   const { fact } = post;
-  const limitsF = postLimitsF(post);
+  const limitsF = markerLimitsF(post);
   const drag = useScaleDrag({
     track,
     spanF,
-    onDrag: (atF) => fact && preview(fact, postValue(now().facts, post, atF)),
-    onDrop: (atF) => fact && setFact(fact, postValue(now().facts, post, atF)),
+    onDrag: (atF) => fact && preview(fact, markerValue(now().facts, post, atF)),
+    onDrop: (atF) => fact && setFact(fact, markerValue(now().facts, post, atF)),
   });
   if (!fact || !limitsF) return null;
   return {
@@ -34,7 +34,7 @@ export const usePost = (post: GatePost, spanF: SpanF, track: RefObject<HTMLEleme
       const toF = sliderKeyF(scale, event.key, post.atF, limitsF);
       if (toF === null) return;
       event.preventDefault();
-      setFact(fact, postValue(now().facts, post, toF));
+      setFact(fact, markerValue(now().facts, post, toF));
     },
     ...drag,
   } as const;

@@ -8,7 +8,7 @@ import { useJob } from '../job/provider';
 const SCHOOLS = ALL_FACTS.filter(({ group }) => group === 'schools').map(({ path }) => path);
 
 /** Where practitioners disagree: the way chosen for this job. The settings follow. */
-export const SetupSchools = () => {
+export const SetupMethods = () => {
   const facts = useJob((job) => job.facts);
   return (
     <details className="group mb-6 border-y border-line">

@@ -6,7 +6,7 @@ import { changesToSet, isOffTheJob } from '@/core/setup/resolve';
 import type { ResolvedSetting } from '@/core/setup/resolve-among';
 import { type SettingValue } from '@/core/setup/setting';
 import { settingProblem, settingToText, settingWords } from '@/core/setup/value';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { TextBox } from '../fields/text-box';
@@ -52,13 +52,13 @@ const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
             onCommit={(why) => set(value, why)}
           />
           <button type="button" className="plain-button" onClick={() => set(worked)}>
-            Use the calculated value, <Said>{settingWords(setting, worked)}</Said>
+            Use the calculated value, <LocalizedDegrees>{settingWords(setting, worked)}</LocalizedDegrees>
           </button>
         </>
       )}
       {isOffTheJob(resolved) && (
         <button type="button" className="plain-button" onClick={() => set(worked)}>
-          Put <Said>{settingWords(setting, worked)}</Said> on the job
+          Put <LocalizedDegrees>{settingWords(setting, worked)}</LocalizedDegrees> on the job
         </button>
       )}
     </div>
@@ -108,13 +108,13 @@ export const SettingRow = memo(({ resolved, isOpen, isAccused, onToggle }: Setti
         <div id={panel} className="grid gap-x-8 gap-y-3 pb-4 sm:grid-cols-2">
           <div className="text-sm">
             <p>
-              <Said>{setting.meaning}</Said>
+              <LocalizedDegrees>{setting.meaning}</LocalizedDegrees>
             </p>
             <p className="eyebrow mt-2">{isChosen ? 'Calculated differently because' : 'Because'}</p>
             <ol className="list-decimal pl-5">
               {because.map((each) => (
                 <li key={each}>
-                  <Said>{each}</Said>
+                  <LocalizedDegrees>{each}</LocalizedDegrees>
                 </li>
               ))}
             </ol>

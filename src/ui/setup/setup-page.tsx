@@ -3,12 +3,12 @@
 import { useCallback, useState } from 'react';
 import { setupPageFindings } from '@/core/check/on-setup';
 import { findingKey } from '@/core/job/finding';
-import { changesToTakeAll, isOffTheJob } from '@/core/setup/resolve';
+import { changesToApplyAll, isOffTheJob } from '@/core/setup/resolve';
 import { SETTING_FAMILIES } from '@/core/setup/settings';
 import { FindingLine } from '../findings/finding-line';
 import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
-import { SetupSchools } from './practice-options';
+import { SetupMethods } from './practice-options';
 import { SettingRow } from './setting-row';
 import { SetupTabs } from './setup-tabs';
 import { useSettings } from './use-settings';
@@ -49,13 +49,13 @@ export const SetupPage = () => {
           <button
             type="button"
             className="strong-button mt-2"
-            onClick={() => changesToTakeAll(facts, settings).forEach(({ path, value }) => setFact(path, value))}
+            onClick={() => changesToApplyAll(facts, settings).forEach(({ path, value }) => setFact(path, value))}
           >
             Apply all {offTheJob} calculated values to the job
           </button>
         )}
       </section>
-      <SetupSchools />
+      <SetupMethods />
       {SETTING_FAMILIES.map(({ label, settings: family }) => {
         const shown = family.map(({ id }) => settings.get(id)!).filter((resolved) => resolved.absent === null);
         return shown.length === 0 ? null : (

@@ -3,7 +3,7 @@
 import { useId } from 'react';
 import type { DayPick } from '@/core/simulation/day-picks';
 import type { TypedDay } from '@/core/simulation/typed-weather';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
 import { dateText, dateValue, dayOfDate } from '../weather/day-of-year';
@@ -142,7 +142,7 @@ export const DayChoice = ({ place, picks, day, hasLength = true, onGo, children 
       )}
       {pick && (
         <p className="pb-2.5 text-sm text-quiet max-lg:hidden">
-          <Said>{pick.about}</Said>
+          <LocalizedDegrees>{pick.about}</LocalizedDegrees>
         </p>
       )}
     </div>

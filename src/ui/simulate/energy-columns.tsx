@@ -5,18 +5,18 @@ import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { clockAt, dayAt } from '@/core/simulation/clock';
 import { energyBySpan } from '@/core/simulation/energy-by-span';
-import type { LivedDay } from '@/core/simulation/simulated-days';
+import type { SimulatedDay } from '@/core/simulation/simulated-days';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { roundTo } from '@/core/units/round';
 import { Chart } from '../kit/chart';
-import { plainChart, sourceColour, themeColour } from '../theme/chart-colors';
+import { plainChart, sourceColor, themeColor } from '../theme/chart-colors';
 import { useTheme } from '../theme/theme';
 
 /** Energy by the hour as columns of their sources, and what it cost as a line. Loaded when it is shown. */
-const EnergyColumns = ({ lived, facts }: { lived: LivedDay; facts: Facts }) => {
+const EnergyColumns = ({ lived, facts }: { lived: SimulatedDay; facts: Facts }) => {
   const { theme } = useTheme();
   const spans = energyBySpan(lived.run, lived.tariff);
-  const [ink, line] = ['--ink', '--line'].map(themeColour) as [string, string];
+  const [ink, line] = ['--ink', '--line'].map(themeColor) as [string, string];
   const isFossil = backupOf(facts) === 'fossil';
   const isByDay = spans.length > 1 && spans[1]!.fromMin >= 1440;
   const series = [
@@ -36,7 +36,7 @@ const EnergyColumns = ({ lived, facts }: { lived: LivedDay; facts: Facts }) => {
   ];
   const options: ApexOptions = {
     chart: { ...plainChart(ink), stacked: true },
-    colors: [sourceColour('compressor'), sourceColour(isFossil ? 'fossil' : 'strips'), ink],
+    colors: [sourceColor('compressor'), sourceColor(isFossil ? 'fossil' : 'strips'), ink],
     stroke: { width: [0, 0, 2.5], curve: 'stepline' },
     fill: { opacity: 1 },
     plotOptions: { bar: { columnWidth: '84%' } },

@@ -2,12 +2,12 @@ import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { clockAt, dayAt } from '@/core/simulation/clock';
 import { energyBySpan } from '@/core/simulation/energy-by-span';
-import type { LivedDay } from '@/core/simulation/simulated-days';
+import type { SimulatedDay } from '@/core/simulation/simulated-days';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { Scroller } from '../kit/scroller';
 
 /** Energy and money by the hour, or by the day of a longer run, for those who would rather read. */
-export const EnergyTable = ({ lived, facts }: { lived: LivedDay; facts: Facts }) => {
+export const EnergyTable = ({ lived, facts }: { lived: SimulatedDay; facts: Facts }) => {
   const spans = energyBySpan(lived.run, lived.tariff);
   const isByDay = spans.length > 1 && spans[1]!.fromMin >= 1440;
   const isFossil = backupOf(facts) === 'fossil';

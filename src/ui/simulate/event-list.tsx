@@ -4,8 +4,8 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Backup } from '@/core/job/backup';
 import type { DayEvent, EventSource } from '@/core/simulation/day-events';
-import { Said } from '../degrees/degrees';
-import { SOURCE_COLOUR } from '../theme/source-colors';
+import { LocalizedDegrees } from '../degrees/degrees';
+import { SOURCE_COLOR } from '../theme/source-colors';
 import { useCursor } from './cursor';
 import { whenText } from './strip';
 
@@ -18,7 +18,7 @@ const labelOf = (source: EventSource, backup: Backup): string =>
   ];
 
 const colourOf = (source: EventSource, backup: Backup): string =>
-  source === 'room' ? 'var(--ink)' : source === 'backup' ? SOURCE_COLOUR[backup] : SOURCE_COLOUR[source];
+  source === 'room' ? 'var(--ink)' : source === 'backup' ? SOURCE_COLOR[backup] : SOURCE_COLOR[source];
 
 interface EventListProps {
   readonly events: readonly DayEvent[];
@@ -101,7 +101,7 @@ export const EventList = ({ events, minutes, backup, onMove }: EventListProps) =
                     />
                     <span className="font-mono text-sm">{whenText(event.atMin, minutes)}</span>
                     <span>
-                      <Said>{event.words}</Said>
+                      <LocalizedDegrees>{event.words}</LocalizedDegrees>
                     </span>
                   </button>
                 </li>

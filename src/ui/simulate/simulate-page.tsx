@@ -13,7 +13,7 @@ import { momentAt } from '@/core/simulation/moment-at';
 import { tickAt } from '@/core/simulation/ticks';
 import { variantsOf } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob, useJobNow } from '../job/provider';
 import { useModelNow } from '../job/use-model-now';
 import { useSentJob } from '../job/use-sent-job';
@@ -26,13 +26,13 @@ import { DayChoice } from './day-choice';
 import { EnergyTable } from './energy-table';
 import { EventList } from './event-list';
 import { Player } from './player';
-import { DayTabs } from './simulate-tabs';
+import { SimulateTabs } from './simulate-tabs';
 import { Strip } from './strip';
 import { LEARNED_ROW, stripRows } from './strip-rows';
 import { useDayPlace, weatherOn } from './use-place';
-import { useLived } from './use-simulated-days';
-import { WaysCompared } from './ways-compared';
-import { WaysDialog } from './ways-dialog';
+import { useSimulatedDays } from './use-simulated-days';
+import { VariantsCompared } from './ways-compared';
+import { VariantsDialog } from './ways-dialog';
 
 const EnergyColumns = dynamic(() => import('./energy-columns'), {
   ssr: false,
@@ -50,7 +50,7 @@ const BESIDE = new Set(['compressor', 'furnace', 'strips', 'defrost', 'room']);
 const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
 
 /** A day of the job by the minute: watched, stepped, explained, and held against other ways of living it. */
-export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
+export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setMoment = useJob((job) => job.setMoment);
   const now = useJobNow();
@@ -64,7 +64,7 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const year = useMemo((): HourlyWeather | null => (hoursF === null ? null : { hoursF, humidity }), [hoursF, humidity]);
   const picks = useMemo(() => (year === null ? [] : dayPicks(year, facts)), [year, facts]);
   const chosen = useMemo(() => (year === null ? null : weatherOn(place.on, year, picks)), [place.on, year, picks]);
-  const { answer, isWorking } = useLived(sent, place.ways, chosen?.weather ?? null, {
+  const { answer, isWorking } = useSimulatedDays(sent, place.ways, chosen?.weather ?? null, {
     day: chosen?.day ?? 0,
     minutes: place.days * DAY_MIN,
     stepMin: 1,
@@ -115,13 +115,13 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const when = place.on.kind === 'typed' ? 'Typed-in day' : `${dateText(chosen?.day ?? 0)} in ${name}`;
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <DayTabs />
+      <SimulateTabs />
       <section aria-label="The answer" aria-live="polite" className="mb-3 min-h-14">
         {headline ? (
           <p
             className={`border-l-4 pl-3 text-lg font-medium ${headline.isHeld ? 'border-pass' : 'border-fail text-fail'}`}
           >
-            <Said>{headline.sentence}</Said>{' '}
+            <LocalizedDegrees>{headline.sentence}</LocalizedDegrees>{' '}
             <span className="text-base font-normal text-ink">
               ${first.summary.cost.total.toFixed(2)}, {counted(first.summary.starts, 'start')},{' '}
               {counted(first.summary.defrosts, 'defrost')}.
@@ -162,7 +162,7 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
             <div key={each.id} className={at > 0 ? 'mt-3 border-t-2 border-ink pt-1' : ''}>
               {answer.lived.length > 1 && (
                 <h3 className="font-label text-lg font-semibold">
-                  <Said>{each.label}</Said>
+                  <LocalizedDegrees>{each.label}</LocalizedDegrees>
                 </h3>
               )}
               <Strip
@@ -185,7 +185,7 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
           </p>
           <div className="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
             <EventList events={first.events} minutes={minutes} backup={backupOf(facts)} onMove={move} />
-            <WaysCompared lived={answer.lived} differences={answer.differences} />
+            <VariantsCompared lived={answer.lived} differences={answer.differences} />
           </div>
           <section aria-label="Energy and cost" className="mt-6 min-w-0">
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">
@@ -201,7 +201,7 @@ export const DayPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
         </div>
       )}
       {isChoosing && (
-        <WaysDialog
+        <VariantsDialog
           variants={variants}
           chosen={ways}
           onChoose={(ids) => go({ ways: ids.join(',') })}

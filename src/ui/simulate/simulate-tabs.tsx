@@ -10,4 +10,4 @@ const TABS = [
 ];
 
 /** The ways through Day run: the day on its time axis, and one defrost magnified. */
-export const DayTabs = () => <PageTabs page="simulate" label="Simulate" tabs={TABS} />;
+export const SimulateTabs = () => <PageTabs page="simulate" label="Simulate" tabs={TABS} />;

@@ -3,7 +3,7 @@ import type { Facts } from '@/core/job/document';
 import { kitRows } from '@/core/job/kit-rows';
 import type { DayTrace } from '@/core/simulation/day';
 import { apartOnScale, type Degrees } from '@/core/units/degrees';
-import { SOURCE_COLOUR } from '../theme/source-colors';
+import { SOURCE_COLOR } from '../theme/source-colors';
 
 /** A lane of the strip: a source, and how high it stands. */
 export interface LaneRow {
@@ -65,7 +65,7 @@ export const stripRows = (facts: Facts): readonly StripRow[] => {
       kind: 'lane',
       id: 'compressor',
       label: 'Compressor',
-      colour: SOURCE_COLOUR.compressor,
+      colour: SOURCE_COLOR.compressor,
       levels: ({ compressorStage }) => compressorStage,
       most: facts.outdoorUnit.stages === 'two' ? 2 : 1,
       says: ({ compressorStage }, tick) => {
@@ -81,7 +81,7 @@ export const stripRows = (facts: Facts): readonly StripRow[] => {
             kind: 'lane',
             id: 'furnace',
             label: 'Furnace',
-            colour: SOURCE_COLOUR.fossil,
+            colour: SOURCE_COLOR.fossil,
             levels: ({ furnaceStage }) => furnaceStage,
             most: 1,
             says: ({ furnaceStage }, tick) => (furnaceStage[tick]! > 0 ? 'burning' : 'off'),
@@ -94,7 +94,7 @@ export const stripRows = (facts: Facts): readonly StripRow[] => {
             kind: 'lane',
             id: 'strips',
             label: 'Strips',
-            colour: SOURCE_COLOUR.strips,
+            colour: SOURCE_COLOR.strips,
             levels: ({ banksOn }) => banksOn,
             most: banks,
             says: ({ banksOn }, tick) => (banksOn[tick]! === 0 ? 'off' : `${banksOn[tick]} of ${banks}`),
@@ -105,7 +105,7 @@ export const stripRows = (facts: Facts): readonly StripRow[] => {
       kind: 'lane',
       id: 'defrost',
       label: 'Defrost',
-      colour: SOURCE_COLOUR.defrost,
+      colour: SOURCE_COLOR.defrost,
       levels: ({ inDefrost }) => flags(inDefrost),
       most: 1,
       says: ({ inDefrost }, tick) => (inDefrost[tick] ? 'on' : 'off'),
@@ -144,7 +144,7 @@ export const stripRows = (facts: Facts): readonly StripRow[] => {
       isTemperature: true,
       decimals: 0,
       leastSpan: 20,
-      lines: [{ id: 'supply', colour: SOURCE_COLOUR.blower, values: ({ supplyF }) => supplyF }],
+      lines: [{ id: 'supply', colour: SOURCE_COLOR.blower, values: ({ supplyF }) => supplyF }],
     },
     {
       kind: 'curve',
@@ -155,7 +155,7 @@ export const stripRows = (facts: Facts): readonly StripRow[] => {
       isTemperature: false,
       decimals: 2,
       leastSpan: 0.5,
-      lines: [{ id: 'frost', colour: SOURCE_COLOUR.defrost, values: ({ frostLb }) => frostLb }],
+      lines: [{ id: 'frost', colour: SOURCE_COLOR.defrost, values: ({ frostLb }) => frostLb }],
     },
     {
       kind: 'curve',

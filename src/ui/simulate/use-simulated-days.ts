@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import type { DaySpan } from '@/core/simulation/simulated-days';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import type { DayAnswer, SentJob } from '@/workers/day.worker';
-import { type BeginWork, useLongWork } from '../loading/use-long-work';
+import { type StartWork, useLongWork } from '../loading/use-long-work';
 import { startDayWorker } from './day-worker';
 
 /** A day is there at once: it waits only until a drag or a key rests. */
@@ -17,7 +17,7 @@ interface Asked {
   readonly span: DaySpan;
 }
 
-const begin: BeginWork<Asked, DayAnswer> = ({ sent, ids, weather, span }, { onAnswer }) => {
+const begin: StartWork<Asked, DayAnswer> = ({ sent, ids, weather, span }, { onAnswer }) => {
   const worker = startDayWorker();
   void worker.remote.live(sent, ids, weather, span).then((answer) => {
     onAnswer(answer, true);
@@ -30,7 +30,7 @@ const begin: BeginWork<Asked, DayAnswer> = ({ sent, ids, weather, span }, { onAn
  * Days lived in each way, from a worker. The last answer stays until the next is there.
  * @param ids ways, comma between
  */
-export const useLived = (
+export const useSimulatedDays = (
   sent: SentJob,
   ids: string,
   weather: HourlyWeather | null,

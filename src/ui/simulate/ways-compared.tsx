@@ -1,19 +1,19 @@
 'use client';
 
-import type { LivedDay } from '@/core/simulation/simulated-days';
+import type { SimulatedDay } from '@/core/simulation/simulated-days';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { apartOnScale, type Degrees } from '@/core/units/degrees';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { Scroller } from '../kit/scroller';
 
 interface Measure {
   readonly label: string;
   readonly unit: (degrees: Degrees, fuel: string) => string;
-  readonly of: (lived: LivedDay, degrees: Degrees) => number | null;
+  readonly of: (lived: SimulatedDay, degrees: Degrees) => number | null;
   readonly decimals: number;
   readonly best: 'least' | 'most' | null;
-  readonly isShown?: (lived: readonly LivedDay[]) => boolean;
+  readonly isShown?: (lived: readonly SimulatedDay[]) => boolean;
 }
 
 const plain = (unit: string) => () => unit;
@@ -94,11 +94,11 @@ const MEASURES: readonly Measure[] = [
 ];
 
 /** A run in figures, or several side by side: what each costs, how warm it keeps, how hard it works. */
-export const WaysCompared = ({
+export const VariantsCompared = ({
   lived,
   differences,
 }: {
-  lived: readonly LivedDay[];
+  lived: readonly SimulatedDay[];
   differences: readonly (readonly string[])[];
 }) => {
   const degrees = useDegrees();
@@ -119,7 +119,7 @@ export const WaysCompared = ({
                     scope="col"
                     className="px-2 py-1 text-left font-label text-base leading-tight font-semibold"
                   >
-                    <Said>{label}</Said>
+                    <LocalizedDegrees>{label}</LocalizedDegrees>
                   </th>
                 ))}
               </tr>
@@ -155,9 +155,9 @@ export const WaysCompared = ({
       {lived.slice(1).map(({ id, label, about }, at) => (
         <p key={id} className="mt-2 border-l-4 border-ink pl-3">
           <span className="font-semibold">
-            <Said>{label}</Said>.
+            <LocalizedDegrees>{label}</LocalizedDegrees>.
           </span>{' '}
-          <Said>{[about, ...(differences[at + 1] ?? [])].join(' ')}</Said>
+          <LocalizedDegrees>{[about, ...(differences[at + 1] ?? [])].join(' ')}</LocalizedDegrees>
         </p>
       ))}
     </section>

@@ -2,11 +2,11 @@
 
 import { useState } from 'react';
 import type { Variant } from '@/core/simulation/variant';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 
 /** Ways side by side at most: as it stands, and three others. */
-export const MOST_WAYS = 4;
+export const MAX_VARIANTS = 4;
 
 const GROUPS: readonly { readonly group: Variant['group']; readonly label: string }[] = [
   { group: 'as set now', label: 'The job' },
@@ -24,16 +24,16 @@ interface WaysDialogProps {
 }
 
 /** Chooses what stands beside the job on the same day. */
-export const WaysDialog = ({ variants, chosen, onChoose, onClose }: WaysDialogProps) => {
+export const VariantsDialog = ({ variants, chosen, onChoose, onClose }: WaysDialogProps) => {
   const [first, ...others] = variants;
   const [picked, setPicked] = useState(() => chosen.filter((id) => id !== first!.id));
-  const isFull = picked.length >= MOST_WAYS - 1;
+  const isFull = picked.length >= MAX_VARIANTS - 1;
   const toggle = (id: string) =>
     setPicked((before) => (before.includes(id) ? before.filter((each) => each !== id) : [...before, id]));
   return (
     <DialogFrame
       title="Compare on the same day"
-      about={`${first!.label}, and up to ${MOST_WAYS - 1} of these.`}
+      about={`${first!.label}, and up to ${MAX_VARIANTS - 1} of these.`}
       isWide
       onClose={onClose}
     >
@@ -54,10 +54,10 @@ export const WaysDialog = ({ variants, chosen, onChoose, onClose }: WaysDialogPr
                 />
                 <span>
                   <span className="font-medium">
-                    <Said>{name}</Said>
+                    <LocalizedDegrees>{name}</LocalizedDegrees>
                   </span>{' '}
                   <span className="text-sm text-quiet">
-                    <Said>{about}</Said>
+                    <LocalizedDegrees>{about}</LocalizedDegrees>
                   </span>
                 </span>
               </label>

@@ -1,7 +1,7 @@
 'use client';
 
-import { AIRFLOW_WAYS, type AirflowSeen } from '@/core/startup/airflow-seen';
-import { Said } from '../degrees/degrees';
+import { AIRFLOW_METHODS, type AirflowSeen } from '@/core/startup/airflow-seen';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { Why } from '../kit/why';
 
 /** The airflow by every way that was read, one beside the other. */
@@ -11,9 +11,9 @@ export const AirflowLines = ({ airflows }: { airflows: readonly AirflowSeen[] })
       {airflows.map(({ way, cfm, sum }) => (
         <tr key={way} className="border-t border-line first:border-0">
           <th scope="row" className="py-1.5 text-left font-normal">
-            {AIRFLOW_WAYS[way]}{' '}
+            {AIRFLOW_METHODS[way]}{' '}
             <Why label="how">
-              <Said>{sum}</Said>
+              <LocalizedDegrees>{sum}</LocalizedDegrees>
             </Why>
           </th>
           <td className="text-right whitespace-nowrap">

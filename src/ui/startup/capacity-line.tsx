@@ -2,7 +2,7 @@
 
 import type { MeasuredCapacity } from '@/core/startup/capacity';
 import { roundTo } from '@/core/units/round';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { MeasuredShare } from './measured-share';
 
@@ -26,7 +26,8 @@ export const CapacityLine = ({ capacity }: { capacity: MeasuredCapacity }) => {
       ) : (
         capacity.kind === 'refused' && (
           <p className="text-quiet">
-            <b className="text-ink">Capacity cannot be figured from these readings.</b> <Said>{capacity.why}</Said>
+            <b className="text-ink">Capacity cannot be figured from these readings.</b>{' '}
+            <LocalizedDegrees>{capacity.why}</LocalizedDegrees>
           </p>
         )
       )}

@@ -3,7 +3,7 @@
 import { Play, RotateCcw } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Wait } from '@/core/startup/step';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { Why } from '../kit/why';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
@@ -50,7 +50,7 @@ export const Countdown = ({ name, wait }: { name: string; wait: Wait }) => {
       <span className="min-w-0 flex-1">
         {wait.label}{' '}
         <Why>
-          <Said>{wait.why}</Said>
+          <LocalizedDegrees>{wait.why}</LocalizedDegrees>
         </Why>
         {startedAt !== null && left === 0 && <span className="font-semibold text-pass"> done</span>}
       </span>

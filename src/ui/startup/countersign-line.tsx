@@ -2,9 +2,9 @@
 
 import { waitingReadings } from '@/core/job/countersign';
 import { useJob } from '../job/provider';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 
-const Countersign = drawnLater(() => import('./countersign').then((module) => module.Countersign));
+const Countersign = lazyClient(() => import('./countersign').then((module) => module.Countersign));
 
 /** Where readings of an apprentice wait for somebody to stand for them: how many, and how. */
 export const CountersignLine = ({ keys }: { keys: readonly string[] }) => {

@@ -5,7 +5,7 @@ import type { Expectation } from '@/core/startup/step';
 import { decimalsOf } from '@/core/units/decimals';
 import { isDegreeUnit, unitOn } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { Why } from '../kit/why';
 
@@ -27,13 +27,13 @@ export const Expected = ({
     case 'record':
       return (
         <p className="text-sm text-quiet">
-          <Said>{expected.sum}</Said>
+          <LocalizedDegrees>{expected.sum}</LocalizedDegrees>
         </p>
       );
     case 'needs':
       return (
         <p className="text-sm text-quiet">
-          Expected value needs: <Said>{expected.what}</Said>.{' '}
+          Expected value needs: <LocalizedDegrees>{expected.what}</LocalizedDegrees>.{' '}
           {expected.fact &&
             (expected.fact.startsWith('proof.') ? (
               'Enter it above, under “Limits for this step”.'
@@ -59,13 +59,13 @@ export const Expected = ({
           )}
           <span className="text-quiet">
             {' '}
-            <Said>{expected.tolerance}</Said>
+            <LocalizedDegrees>{expected.tolerance}</LocalizedDegrees>
             {expected.aim !== null &&
               /%|±/.test(expected.tolerance) &&
               ` (${shown(expected.pass[0])} to ${shown(expected.pass[1])})`}
           </span>{' '}
           <Why label="how">
-            <Said>{expected.sum}</Said>
+            <LocalizedDegrees>{expected.sum}</LocalizedDegrees>
           </Why>
         </p>
       );

@@ -13,7 +13,7 @@ import type { Degrees } from '@/core/units/degrees';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { shownVisit } from '../job/visits';
-import { timeWords, useIsOnDevice, When } from '../kit/date-text';
+import { DateText, timeWords, useIsOnDevice } from '../kit/date-text';
 
 const wordsOf = (reading: Reading, item: Item, { say }: Degrees): string => {
   switch (reading.status) {
@@ -60,7 +60,7 @@ export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: numbe
           {history.map((reading, at) => (
             <li key={reading.id} className={at === 0 ? '' : 'line-through decoration-1'}>
               <span className="font-mono">{wordsOf(reading, planned.item, degrees)}</span>
-              {reading.status !== 'taken' && `: ${reading.why}`} · <When at={reading.at} />
+              {reading.status !== 'taken' && `: ${reading.why}`} · <DateText at={reading.at} />
               {reading.author && ` · ${reading.author}`}
               {reading.instrument && ` · ${reading.instrument}`}
               {reading.note && ` · ${reading.note}`}

@@ -2,14 +2,14 @@
 
 import type { PlannedItem } from '@/core/startup/plan';
 import { unitOn } from '@/core/units/degrees';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
-import { TakeButton } from '../meter/use-reading-button';
+import { UseReadingButton } from '../meter/use-reading-button';
 import { Expected } from './expected';
 import { ItemHistory } from './item-history';
 import { ReadingMenu } from './reading-menu';
-import { FailsButton, TickButton, TickShut } from './tick-button';
+import { FailsButton, TickBlocked, TickButton } from './tick-button';
 import { useItem } from './use-item';
 import { SlipLine, VerdictLine } from './verdict-line';
 
@@ -32,7 +32,7 @@ const Tick = ({ planned }: StartupItemProps) => {
         <ReadingMenu planned={planned} />
       </div>
       <FailsButton planned={planned} />
-      <TickShut planned={planned} />
+      <TickBlocked planned={planned} />
       {planned.verdict?.grade === 'fail' && <VerdictLine verdict={planned.verdict} />}
       <div className="pl-9">
         <ItemHistory planned={planned} now={openedAt} />
@@ -42,7 +42,7 @@ const Tick = ({ planned }: StartupItemProps) => {
 };
 
 /** What stands in place of a field while hands stay out. */
-export const HeldShut = ({ planned: { heldShut, reading, item } }: Pick<StartupItemProps, 'planned'>) => (
+export const BlockedReason = ({ planned: { heldShut, reading, item } }: Pick<StartupItemProps, 'planned'>) => (
   <p className="text-sm font-semibold text-fail">
     {reading && (
       <span className="block font-mono text-ink">
@@ -67,7 +67,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
             <p className="text-sm text-ember">
               With this fault:{' '}
               <span className="font-mono font-semibold">
-                <Said>{tried}</Said>
+                <LocalizedDegrees>{tried}</LocalizedDegrees>
               </span>
             </p>
           )}
@@ -75,7 +75,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
         <div className="flex w-full items-end gap-1 sm:w-64">
           <div className="min-w-0 flex-1">
             {planned.heldShut ? (
-              <HeldShut planned={planned} />
+              <BlockedReason planned={planned} />
             ) : (
               <NumberBox label={`${item.label}, ${unitOn(scale, item.unit)}`} hidesLabel isLarge {...field} />
             )}
@@ -83,7 +83,7 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
           <ReadingMenu planned={planned} />
         </div>
       </div>
-      {!planned.heldShut && <TakeButton leads={leads} onTake={(value, beside) => keep(value, place, beside)} />}
+      {!planned.heldShut && <UseReadingButton leads={leads} onTake={(value, beside) => keep(value, place, beside)} />}
       {item.places && place !== null && (
         <div className="mt-2 max-w-md">
           <ChoiceBox

@@ -5,11 +5,11 @@ import { VISIT_REASONS } from '@/core/job/visit';
 import { minutesLeft } from '@/core/startup/minutes-left';
 import type { PlannedStep } from '@/core/startup/planned';
 import { RadioButtons } from '../fields/radio-buttons';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import type { RouteChoice } from './use-route';
 import type { VisitList } from './use-visit-list';
 
-const OrderChoice = drawnLater(() => import('./order-choice').then((module) => module.OrderChoice));
+const OrderChoice = lazyClient(() => import('./order-choice').then((module) => module.OrderChoice));
 
 /** The order of the steps: as the work is listed, or by place for one or two people. */
 const OrderOf = ({ route }: { route: RouteChoice }) => {

@@ -2,16 +2,16 @@
 
 import { useId, useState } from 'react';
 import type { PlannedItem } from '@/core/startup/plan';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
-import { TakeButton } from '../meter/use-reading-button';
+import { UseReadingButton } from '../meter/use-reading-button';
 import { Expected } from './expected';
-import { HeldShut } from './item';
+import { BlockedReason } from './item';
 import { ItemHistory } from './item-history';
 import { afterKey, Keypad } from './keypad';
 import { ReadingMenu } from './reading-menu';
-import { FailsButton, TickButton, TickShut } from './tick-button';
+import { FailsButton, TickBlocked, TickButton } from './tick-button';
 import { useItem } from './use-item';
 import { SlipLine, VerdictLine } from './verdict-line';
 
@@ -60,7 +60,7 @@ const OneTick = ({ planned, next, onNext }: OneReadingProps) => {
       <Heading label={item.label}>
         <ReadingMenu planned={planned} />
       </Heading>
-      <TickShut planned={planned} />
+      <TickBlocked planned={planned} />
       {leftOut && <p className="text-quiet">Skipped: {leftOut.why}</p>}
       <div className="mt-3">
         <TickButton planned={planned} isLarge />
@@ -95,7 +95,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
         <p className="text-sm text-ember">
           With this fault:{' '}
           <span className="font-mono font-semibold">
-            <Said>{tried}</Said>
+            <LocalizedDegrees>{tried}</LocalizedDegrees>
           </span>
         </p>
       )}
@@ -131,7 +131,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           {entry.unit}
         </span>
       </span>
-      <TakeButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />
+      <UseReadingButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />
       {item.places && place !== null && (
         <ChoiceBox
           label="Clamp on"
@@ -183,7 +183,7 @@ const OneShut = ({ planned, next, onNext }: OneReadingProps) => (
       <ReadingMenu planned={planned} />
     </Heading>
     <Expected expected={planned.expected} unit={planned.item.unit} isLarge />
-    <HeldShut planned={planned} />
+    <BlockedReason planned={planned} />
     <div className="mt-auto">
       <NextButton next={next} onNext={onNext} />
     </div>

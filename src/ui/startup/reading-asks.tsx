@@ -2,7 +2,7 @@
 
 import type { PlannedItem } from '@/core/startup/planned';
 import { ReasonDialog } from '../findings/reason-dialog';
-import { useKeepReading, useUntake } from './use-save-reading';
+import { useSaveReading, useUndoReading } from './use-save-reading';
 
 /** Why something is often left unmeasured. */
 const NOT_MEASURED = [
@@ -29,8 +29,8 @@ export const ReadingAsks = ({
   onClose: () => void;
 }) => {
   const { label } = item;
-  const { withdraw, leaveOut } = useUntake(key);
-  const keepReading = useKeepReading(key, item.of);
+  const { withdraw, leaveOut } = useUndoReading(key);
+  const keepReading = useSaveReading(key, item.of);
   const dialogs = {
     leaveOut: {
       title: 'Not measured',

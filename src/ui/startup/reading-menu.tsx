@@ -4,10 +4,10 @@ import { useState } from 'react';
 import type { PlannedItem } from '@/core/startup/planned';
 import { useJob } from '../job/provider';
 import { MoreMenu } from '../kit/menu-button';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import type { ReadingAsked } from './reading-asks';
 
-const ReadingAsks = drawnLater(() => import('./reading-asks').then((module) => module.ReadingAsks));
+const ReadingAsks = lazyClient(() => import('./reading-asks').then((module) => module.ReadingAsks));
 
 /** What can be said of an item beside its reading: withdrawn, not measured, a note, undone. */
 export const ReadingMenu = ({ planned }: { planned: PlannedItem }) => {

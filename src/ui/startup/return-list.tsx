@@ -2,7 +2,7 @@
 
 import type { PlannedStep } from '@/core/startup/plan';
 import { returnVisit } from '@/core/startup/return-visit';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 
 /** What a return visit is for, each with why it could not be done today and when it can. */
@@ -20,10 +20,10 @@ export const ReturnList = ({ steps }: { steps: readonly PlannedStep[] }) => {
           <li key={what} className="border-t border-line py-1.5 first:border-0">
             <b>{what}</b>
             <span className="block text-sm text-quiet">
-              <Said>{why}</Said>
+              <LocalizedDegrees>{why}</LocalizedDegrees>
             </span>
             <span className="block text-sm font-semibold">
-              <Said>{due}</Said>
+              <LocalizedDegrees>{due}</LocalizedDegrees>
             </span>
           </li>
         ))}

@@ -1,10 +1,10 @@
 'use client';
 
-import { isSound } from '@/core/control/scenario';
+import { hasNoFaults } from '@/core/control/scenario';
 import { useModel } from '../job/deferred-model';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 
-const TriedWords = drawnLater(() => import('./simulated-words').then((module) => module.TriedWords));
+const TriedWords = lazyClient(() => import('./simulated-words').then((module) => module.SimulatedWords));
 
 /** Where something is tried on the wiring: what, and the way back. */
-export const TriedLine = () => (isSound(useModel().scenario) ? null : <TriedWords />);
+export const SimulatedLine = () => (hasNoFaults(useModel().scenario) ? null : <TriedWords />);

@@ -1,13 +1,13 @@
 'use client';
 
 import { useMemo } from 'react';
-import { SOUND } from '@/core/control/scenario';
+import { NO_FAULTS } from '@/core/control/scenario';
 import { scenarioWords } from '@/core/wiring/scenario-words';
 import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 
 /** What is being tried on the wiring, said where readings are judged without it; and the way back. */
-export const TriedWords = () => {
+export const SimulatedWords = () => {
   const { facts, harness, scenario } = useModel();
   const setMoment = useJob((job) => job.setMoment);
   const words = useMemo(() => scenarioWords(facts, harness, scenario), [facts, harness, scenario]);
@@ -18,7 +18,7 @@ export const TriedWords = () => {
       <button
         type="button"
         className="bare-button -my-2 px-1 underline underline-offset-4"
-        onClick={() => setMoment({ scenario: SOUND })}
+        onClick={() => setMoment({ scenario: NO_FAULTS })}
       >
         End simulation
       </button>

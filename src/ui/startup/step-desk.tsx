@@ -3,7 +3,7 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useRef } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person/person-line';
@@ -13,8 +13,8 @@ import { CallBar } from './call-bar';
 import { CountersignLine } from './countersign-line';
 import { StartupItem } from './item';
 import { ListLine } from './list-line';
-import { TriedLine } from './simulated-line';
-import { StepGround } from './step-ground';
+import { SimulatedLine } from './simulated-line';
+import { StepBasics } from './step-ground';
 import { placesOf, StepList, TallyLine } from './step-list';
 import type { Startup } from './use-startup';
 import { cautionPlace } from './use-step';
@@ -60,10 +60,10 @@ export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: 
           </span>{' '}
           {step.title}
         </h2>
-        <TriedLine />
+        <SimulatedLine />
         <CountersignLine keys={items.map(({ key }) => key)} />
         <p className="mb-3 text-quiet">
-          <Said>{step.why}</Said>
+          <LocalizedDegrees>{step.why}</LocalizedDegrees>
         </p>
         <Cautions
           key={step.id}
@@ -71,7 +71,7 @@ export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: 
           lines={built.cautions.map((caution) => CAUTIONS[caution])}
         />
         <CallBar call={built.call} />
-        <StepGround planned={planned} left={left} />
+        <StepBasics planned={planned} left={left} />
         <ul key={`${step.id} items`} className="mt-3 border-t-2 border-ink">
           {items.map((item) => (
             <StartupItem key={item.key} planned={item} tried={tried.get(item.key)} />

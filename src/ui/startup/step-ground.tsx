@@ -1,18 +1,18 @@
 'use client';
 
 import type { PlannedStep } from '@/core/startup/plan';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import { Countdown } from './countdown';
 import { StepLimits } from './step-limits';
 
-const AirflowLines = drawnLater(() => import('./airflow-lines').then((module) => module.AirflowLines));
-const CapacityLine = drawnLater(() => import('./capacity-line').then((module) => module.CapacityLine));
-const ReturnList = drawnLater(() => import('./return-list').then((module) => module.ReturnList));
+const AirflowLines = lazyClient(() => import('./airflow-lines').then((module) => module.AirflowLines));
+const CapacityLine = lazyClient(() => import('./capacity-line').then((module) => module.CapacityLine));
+const ReturnList = lazyClient(() => import('./return-list').then((module) => module.ReturnList));
 
 /** How to put the system where a step is read, and the waits that it imposes. */
-export const StepGround = ({
+export const StepBasics = ({
   planned: { step, built },
   left,
 }: {
@@ -31,7 +31,7 @@ export const StepGround = ({
         <ol className="mt-2 list-decimal space-y-1 pl-5">
           {built.how.map((line) => (
             <li key={line}>
-              <Said>{line}</Said>
+              <LocalizedDegrees>{line}</LocalizedDegrees>
             </li>
           ))}
         </ol>

@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { factApplies } from '@/core/job/applies';
 import type { FactPath } from '@/core/job/document';
 import { useJob } from '../job/provider';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 
-const LimitFields = drawnLater(() => import('./limit-fields').then((module) => module.LimitFields));
+const LimitFields = lazyClient(() => import('./limit-fields').then((module) => module.LimitFields));
 
 /**
  * Limits that a step's readings are judged by, typed here from a plate, a chart or a manual; what is found in them

@@ -4,22 +4,22 @@ import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, stepGrade } from '@/core/startup/plan';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
-import { drawnLater } from '../loading/lazy-client';
+import { lazyClient } from '../loading/lazy-client';
 import { CautionSign } from '../stop-work/cautions';
 import { StopBanner } from '../stop-work/stop-banner';
 import { CallBar } from './call-bar';
 import { CountersignLine } from './countersign-line';
 import { GradeMark } from './grade-mark';
 import { OneReading } from './one-reading';
-import { TriedLine } from './simulated-line';
-import { StepGround } from './step-ground';
+import { SimulatedLine } from './simulated-line';
+import { StepBasics } from './step-ground';
 import type { Startup } from './use-startup';
 import { cautionPlace } from './use-step';
 
-const StepsSheet = drawnLater(() => import('./steps-sheet').then((module) => module.StepsSheet));
+const StepsSheet = lazyClient(() => import('./steps-sheet').then((module) => module.StepsSheet));
 
 /** Before a step's readings: what can hurt, how to put the system there, what to wait for. */
 const Before = ({
@@ -36,12 +36,12 @@ const Before = ({
   return (
     <>
       <p className="mb-2 text-quiet">
-        <Said>{planned.step.why}</Said>
+        <LocalizedDegrees>{planned.step.why}</LocalizedDegrees>
       </p>
       {cautions.length > 0 && <CautionSign lines={cautions} />}
       <CountersignLine keys={planned.items.map(({ key }) => key)} />
       <VisitLine />
-      <StepGround planned={planned} left={left} />
+      <StepBasics planned={planned} left={left} />
       <div className="mt-auto pt-3">
         <button
           type="button"
@@ -104,7 +104,7 @@ export const StepPhone = ({ steps, list, route, number, at, tried, left, go, goA
         />
       )}
       <StopBanner isFolded />
-      <TriedLine />
+      <SimulatedLine />
       <CallBar call={built.call} />
       {!item ? (
         <div className="flex flex-1 flex-col pt-2">

@@ -91,7 +91,7 @@ export const TickButton = ({ planned, isLarge = false }: { planned: PlannedItem;
 };
 
 /** Why a thing to do is shut, or to be done again. */
-export const TickShut = ({ planned: { heldShut, isLiveAgain } }: { planned: PlannedItem }) => (
+export const TickBlocked = ({ planned: { heldShut, isLiveAgain } }: { planned: PlannedItem }) => (
   <>
     {isLiveAgain && (
       <p className="text-sm font-semibold text-fail">

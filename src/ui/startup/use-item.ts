@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { ReadingValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/planned';
-import { type SaidBeside, useKeepReading } from './use-save-reading';
+import { type ReadingDetails, useSaveReading } from './use-save-reading';
 
 /** Steps of the arrow keys, and what a field takes, by unit. */
 const STEPS: Record<string, number> = {
@@ -34,13 +34,13 @@ const MOST: Record<string, number> = {
 
 /** One item of startup as it is worked on: where the clamp is, what stands, and what a field for it takes. */
 export const useItem = ({ key, item, reading, expected: planned, verdict, isLiveAgain }: PlannedItem) => {
-  const keepReading = useKeepReading(key, item.of);
+  const keepReading = useSaveReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
   // A place that the item no longer has, as of a gate that was moved, is where it was done once.
   const stands = item.places?.some(({ id }) => id === reading?.place) ? reading?.place : undefined;
   const place = chosen ?? stands ?? item.places?.[0]?.id ?? null;
-  const keep = (value: ReadingValue, at = place, beside?: SaidBeside) => keepReading(value, at, beside);
+  const keep = (value: ReadingValue, at = place, beside?: ReadingDetails) => keepReading(value, at, beside);
   const value = typeof reading?.value === 'number' || reading?.value === 'OL' ? reading.value : null;
   return {
     keep,

@@ -1,6 +1,6 @@
 'use client';
 
-import { type ReadingValue, standingWord } from '@/core/job/reading';
+import { readingStanding, type ReadingValue } from '@/core/job/reading';
 import { meterOhmsOf, type Observation, observed } from '@/core/model/observable';
 import { useJob, useJobNow } from '../job/provider';
 
@@ -9,12 +9,12 @@ const useStanding = (item: string): (() => string | null) => {
   const now = useJobNow();
   return () => {
     const { facts, readings } = now();
-    return standingWord(observed(facts, readings), item)?.id ?? null;
+    return readingStanding(observed(facts, readings), item)?.id ?? null;
   };
 };
 
 /** What else is said of a reading: a note; what an instrument that sent it says of itself. */
-export interface SaidBeside {
+export interface ReadingDetails {
   readonly note?: string;
   readonly instrument?: string;
   readonly meterOhms?: number | null;
@@ -24,15 +24,15 @@ export interface SaidBeside {
  * Keeps a reading under an item. Who reads is asked for once on the device; until then it waits here.
  * @param of what is read, where it is something that can be
  */
-export const useKeepReading = (item: string, of?: Observation) => {
+export const useSaveReading = (item: string, of?: Observation) => {
   const addReading = useJob((job) => job.addReading);
   const standing = useStanding(item);
-  return (value: ReadingValue, place: string | null = null, beside: SaidBeside = {}) =>
+  return (value: ReadingValue, place: string | null = null, beside: ReadingDetails = {}) =>
     addReading({ item, value, place, meterOhms: meterOhmsOf(of), ...beside, replaces: standing() });
 };
 
 /** Says of an item that its reading does not count, or that it was not read; and why. The record keeps all of it. */
-export const useUntake = (item: string) => {
+export const useUndoReading = (item: string) => {
   const addReading = useJob((job) => job.addReading);
   const standing = useStanding(item);
   return {

@@ -1,6 +1,6 @@
 'use client';
 
-import { triedReadings } from '@/core/startup/simulated';
+import { simulatedReadings } from '@/core/startup/simulated';
 import { startupOf } from '@/core/startup/startup-of';
 import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
@@ -29,7 +29,7 @@ export const useStartup = () => {
     at,
     go,
     goAt,
-    tried: triedReadings(model, readings, moment, planned),
+    tried: simulatedReadings(model, readings, moment, planned),
     // The last step says what is left for another day, whatever list today's visit has.
     left: planned.step.id === 'leave' ? all : undefined,
   };

@@ -3,7 +3,7 @@ import { decimalSlip } from '@/core/startup/decimal-slip';
 import type { Item, Verdict } from '@/core/startup/step';
 import { unitSlip } from '@/core/startup/unit-slip';
 import { isDegreeUnit } from '@/core/units/degrees';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
 import { GradeMark } from './grade-mark';
@@ -32,11 +32,11 @@ export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
       <p className={`mt-2 flex flex-wrap items-baseline gap-x-2 ${WASH[verdict.grade]}`}>
         <GradeMark grade={verdict.grade} hasWord size={18} />
         <span className="min-w-0 flex-1">
-          <Said>{verdict.means}</Said>
+          <LocalizedDegrees>{verdict.means}</LocalizedDegrees>
         </span>
         {verdict.next && (
           <span className="basis-full text-sm">
-            <b>Next:</b> <Said>{verdict.next}</Said>
+            <b>Next:</b> <LocalizedDegrees>{verdict.next}</LocalizedDegrees>
           </span>
         )}
         {verdict.grade === 'fail' && <TroubleLink />}

@@ -2,14 +2,14 @@
 
 import { ACKNOWLEDGED_ITEM, TAGGED_ITEM } from '@/core/startup/shut-off';
 import { useAtWork } from '../crew/at-work';
-import { useKeepReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../startup/use-save-reading';
 import { useStops } from './use-stops';
 
 /** How a job with a stop is signed: shut off and tagged, then acknowledged by a crew lead. */
 export const ShutOffLine = () => {
   const { shutOff } = useStops();
-  const tag = useKeepReading(TAGGED_ITEM);
-  const acknowledge = useKeepReading(ACKNOWLEDGED_ITEM);
+  const tag = useSaveReading(TAGGED_ITEM);
+  const acknowledge = useSaveReading(ACKNOWLEDGED_ITEM);
   const { role } = useAtWork();
   switch (shutOff.kind) {
     case 'clear':

@@ -1,7 +1,7 @@
 'use client';
 
 import { OctagonX } from 'lucide-react';
-import { LIFTED_BY, type StopId, STOPS } from '@/core/stop-work/stops';
+import { CLEARED_BY, type StopId, STOPS } from '@/core/stop-work/stops';
 import { useStops } from './use-stops';
 
 const StopLines = ({ stop }: { stop: StopId }) => {
@@ -36,7 +36,7 @@ export const StopBanner = ({ isFolded = false }: { isFolded?: boolean }) => {
   const { stops } = useStops();
   if (stops.length === 0) return null;
   const signs = stops.map(({ stop, label, key }) => (
-    <StopSign key={`${stop} ${key}`} stop={stop} label={`${label}. ${LIFTED_BY}`} />
+    <StopSign key={`${stop} ${key}`} stop={stop} label={`${label}. ${CLEARED_BY}`} />
   ));
   return (
     <section

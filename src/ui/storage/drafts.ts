@@ -1,4 +1,4 @@
-import { dropSafe, keepSafe } from './safe-storage';
+import { dropSafe, saveSafe } from './safe-storage';
 
 /** A draft that its tab has not touched for this long belongs to a tab that is gone, ms. */
 export const ORPHAN_AFTER_MS = 10_000;
@@ -46,11 +46,11 @@ export const goneTabs = async (): Promise<(tab: string) => boolean> => {
  * @param by who entered it: nobody else takes it over on this device
  * @returns false where the device has no room for it
  */
-export const keepDraft = <T extends object>(of: string, draft: T | null, by = ''): boolean => {
+export const saveDraft = <T extends object>(of: string, draft: T | null, by = ''): boolean => {
   try {
     const key = prefix(of) + tabId() + suffix(by);
     if (draft === null) dropSafe(key);
-    else keepSafe(key, JSON.stringify({ ...draft, touchedAt: Date.now() }));
+    else saveSafe(key, JSON.stringify({ ...draft, touchedAt: Date.now() }));
     return true;
   } catch {
     return false;
@@ -62,7 +62,7 @@ export const keepDraft = <T extends object>(of: string, draft: T | null, by = ''
  * be read is passed over, and so is what somebody else entered.
  * @param isGone whether a tab is known to be gone, however lately it wrote; where it is given, this tab keeps its own
  */
-export const takeDrafts = <T extends object>(of: string, by = '', isGone?: (tab: string) => boolean): T[] => {
+export const loadDrafts = <T extends object>(of: string, by = '', isGone?: (tab: string) => boolean): T[] => {
   const found: Kept<T>[] = [];
   try {
     const own = prefix(of) + tabId() + suffix(by);
@@ -86,7 +86,7 @@ export const claimDrafts = (by: string): void => {
   try {
     for (const key of Object.keys(localStorage))
       if (key.startsWith('gate-cross:draft:') && !key.includes(MARK)) {
-        keepSafe(key + MARK + by, localStorage.getItem(key)!);
+        saveSafe(key + MARK + by, localStorage.getItem(key)!);
         dropSafe(key);
       }
   } catch {

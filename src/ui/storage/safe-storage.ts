@@ -73,7 +73,7 @@ const copied = (key: string, text: string | null) => {
 };
 
 /** Keeps a value; throws where the device has no room for it, as localStorage does. */
-export const keepSafe = (key: string, text: string): void => {
+export const saveSafe = (key: string, text: string): void => {
   localStorage.setItem(key, text);
   copied(key, text);
 };

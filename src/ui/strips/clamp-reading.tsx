@@ -6,11 +6,11 @@ import { type ClampAt, clampReach } from '@/core/strips/clamp';
 import type { LadderState } from '@/core/strips/ladder-state';
 import { ampsMeaning } from '@/core/strips/reading-meaning';
 import { voltsMeaning } from '@/core/strips/volts-meaning';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
-import { TakeButton } from '../meter/use-reading-button';
-import { useKeepReading } from '../startup/use-save-reading';
+import { UseReadingButton } from '../meter/use-reading-button';
+import { useSaveReading } from '../startup/use-save-reading';
 
 const KIND_WORDS = {
   sound: 'Good',
@@ -43,8 +43,8 @@ export const ClampReading = ({
   const amps = { call, observable: { kind: 'amps', clamp } } as const;
   const item = observationKey(facts, amps);
   const current = observedNow(facts, readings);
-  const keepVolts = useKeepReading(stripKeys(facts).volts);
-  const keepAmps = useKeepReading(item);
+  const keepVolts = useSaveReading(stripKeys(facts).volts);
+  const keepAmps = useSaveReading(item);
   const readAmps = numberOf(current.get(item)?.value);
   const supply =
     measuredVolts === null ? null : voltsMeaning(measuredVolts, facts.heatKit.serviceVolts, LOADED_TOLERANCE);
@@ -65,7 +65,7 @@ export const ClampReading = ({
             isLarge
             onCommit={(value) => typeof value === 'number' && value !== measuredVolts && keepVolts(value)}
           />
-          <TakeButton
+          <UseReadingButton
             leads={{ of: LOADED_VOLTS, unit: 'V', words: 'Volts at the kit, strips on', isLine: true }}
             onTake={(value, beside) => keepVolts(value, null, beside)}
           />
@@ -86,7 +86,7 @@ export const ClampReading = ({
               typeof value === 'number' && value !== readAmps && keepAmps(value, clampPlaceOf(facts, clamp))
             }
           />
-          <TakeButton
+          <UseReadingButton
             leads={{ of: amps, unit: 'A', words: `Amps: ${clampReach(facts, clamp).label}`, isLine: false }}
             onTake={(value, beside) => keepAmps(value, clampPlaceOf(facts, clamp), beside)}
           />
@@ -94,7 +94,7 @@ export const ClampReading = ({
       </div>
       {supply && (
         <p className="mt-2 border-l-4 border-warn pl-3">
-          <Said>{supply.means}</Said> <Said>{supply.next}</Said>
+          <LocalizedDegrees>{supply.means}</LocalizedDegrees> <LocalizedDegrees>{supply.next}</LocalizedDegrees>
         </p>
       )}
       {readAmps !== null && (

@@ -8,14 +8,14 @@ import type { PlannedItem } from '@/core/startup/planned';
 import { plannedOhms } from '@/core/startup/steps/element-ohms';
 import { jobBanks, jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
 import { GradeMark } from '../startup/grade-mark';
-import { useKeepReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../startup/use-save-reading';
 
 const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem }) => {
-  const keep = useKeepReading(ohmsItem(element));
+  const keep = useSaveReading(ohmsItem(element));
   const value = planned.reading?.value;
   const verdict = planned.verdict;
   if (planned.heldShut)
@@ -44,7 +44,7 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
       />
       {verdict && (
         <span className="flex items-baseline gap-1 text-xs">
-          <GradeMark grade={verdict.grade} size={14} /> <Said>{verdict.means}</Said>
+          <GradeMark grade={verdict.grade} size={14} /> <LocalizedDegrees>{verdict.means}</LocalizedDegrees>
         </span>
       )}
     </>

@@ -2,11 +2,11 @@
 
 import Link from 'next/link';
 import { memo } from 'react';
-import { crossingAt } from '@/core/balance/from-job';
+import { balanceAt } from '@/core/balance/from-job';
 import { kitFit } from '@/core/strips/belongs';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-debounced-moment';
+import { useDebouncedMoment } from '../job/use-debounced-moment';
 import { GradeMark } from '../startup/grade-mark';
 
 const Judged = ({
@@ -41,9 +41,9 @@ const Judged = ({
  */
 export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
-  const moment = useRestedMoment();
+  const moment = useDebouncedMoment();
   const { text } = useDegrees();
-  const fit = kitFit(facts, crossingAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts);
+  const fit = kitFit(facts, balanceAt(facts, moment.outdoorF).heatPumpBtuh, moment.indoorF, volts);
   const { auxCfm, allowedKitsKW, maxSupplyF } = facts.airHandler;
   const { minCfm } = facts.heatKit;
   const hottest = fit.stages.at(-1);

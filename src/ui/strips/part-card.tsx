@@ -1,5 +1,5 @@
 import type { PartPanel } from '@/core/strips/parts';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { CautionSign } from '../stop-work/cautions';
 
 /** What a part of the ladder is for, how it fails, what it reads, what to beware of. */
@@ -24,7 +24,7 @@ export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
           <div key={term} className="grid grid-cols-[3rem_1fr]">
             <dt className="font-semibold">{term}</dt>
             <dd>
-              <Said>{words}</Said>
+              <LocalizedDegrees>{words}</LocalizedDegrees>
             </dd>
           </div>
         ))}

@@ -3,14 +3,14 @@
 import { startupOf } from '@/core/startup/startup-of';
 import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-debounced-moment';
+import { useDebouncedMoment } from '../job/use-debounced-moment';
 import { StartupItem } from '../startup/item';
 
 /** Some of a startup step's items on another page: the same readings, the same verdicts. */
 export const PlannedItems = ({ step, isShown }: { step: string; isShown: (item: string) => boolean }) => {
   const model = useModel();
   const readings = useJob((job) => job.readings);
-  const moment = useRestedMoment();
+  const moment = useDebouncedMoment();
   const confirmed = useJob((job) => job.confirmed);
   const planned = startupOf(model, readings, moment, confirmed).find((each) => each.step.id === step);
   return (

@@ -11,7 +11,7 @@ import { ExpectedTable } from './expected-table';
 import { FindKit } from './find-kit';
 import { KitFitTable } from './kit-fit-table';
 import { useKitVolts } from './use-kit-volts';
-import { ProveDead } from './verify-dead';
+import { VerifyDead } from './verify-dead';
 
 /** What stands below the ladder: findings, what is expected, whether the kit belongs, what comes before hands go in. */
 export const StripsBelow = () => {
@@ -27,7 +27,7 @@ export const StripsBelow = () => {
       <div className="mt-8 grid gap-8 lg:grid-cols-2">
         <ExpectedTable volts={volts} />
         <KitFitTable volts={volts} />
-        <ProveDead />
+        <VerifyDead />
         <FindKit />
         <AirflowByRise />
       </div>

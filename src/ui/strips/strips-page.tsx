@@ -4,7 +4,7 @@ import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
 import { useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
-import { comesLater } from '../loading/lazy-below-fold';
+import { lazyBelowFold } from '../loading/lazy-below-fold';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person/person-line';
 import { Cautions } from '../stop-work/cautions';
@@ -16,7 +16,7 @@ import { PartCard } from './part-card';
 import { SecondSlider } from './second-slider';
 import { useLadder } from './use-ladder';
 
-const StripsBelow = comesLater(() => import('./strips-below').then((module) => module.StripsBelow));
+const StripsBelow = lazyBelowFold(() => import('./strips-below').then((module) => module.StripsBelow));
 
 /** Seconds that the clock goes on past the slowest switch. */
 const AFTERWARDS_S = 15;

@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { PlannedItems } from './planned-items';
 
 /** Every supply to open, lock and prove dead before hands go in: the same ticks as in Startup. */
-export const ProveDead = memo(function ProveDead() {
+export const VerifyDead = memo(function ProveDead() {
   return (
     <section aria-label="Before you put your hands in">
       <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Before you put your hands in</h2>

@@ -4,23 +4,23 @@ import { checkEquipment } from '@/core/check/equipment';
 import { factApplies } from '@/core/job/applies';
 import { ALL_FACTS, type FactGroup, type FactPath, factValue } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
-import { FACT_GROUP_LABELS, OFF_SHEET_GROUPS } from '@/core/job/facts';
+import { FACT_GROUP_LABELS, OFF_SURVEY_GROUPS } from '@/core/job/facts';
 import { type Finding, findingKey } from '@/core/job/finding';
 import { ChangeoutLink } from '../changeout/changeout-link';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { FactField } from '../fields/fact-field';
 import { findingsOn } from '../fields/findings-on';
 import { SeverityMark } from '../findings/severity-mark';
 import { useModel } from '../job/deferred-model';
 import { useJob, useJobNow } from '../job/provider';
-import { Below } from '../loading/defer-below-fold';
+import { DeferBelowFold } from '../loading/defer-below-fold';
 
 const PLACE_IDS = (Object.keys(PLACES) as Place[]).filter((place) => place !== 'table');
 
 const groupsAt = (place: Place) => {
   const groups = new Map<FactGroup, (typeof ALL_FACTS)[number][]>();
   for (const entry of ALL_FACTS.filter(
-    ({ fact, group }) => fact.place === place && fact.kind !== 'records' && !OFF_SHEET_GROUPS.includes(group),
+    ({ fact, group }) => fact.place === place && fact.kind !== 'records' && !OFF_SURVEY_GROUPS.includes(group),
   ))
     groups.set(entry.group, [...(groups.get(entry.group) ?? []), entry]);
   return [...groups];
@@ -57,7 +57,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
             <li key={findingKey(finding)}>
               <a href={finding.fact ? `#${finding.fact}` : '#desk'} className="flex gap-2 py-1 text-sm hover:underline">
                 <SeverityMark severity={finding.severity} />
-                <Said>{finding.what}</Said>
+                <LocalizedDegrees>{finding.what}</LocalizedDegrees>
               </a>
             </li>
           ))}
@@ -88,7 +88,7 @@ const ConfirmPlace = ({ place, paths }: { place: Place; paths: readonly FactPath
   );
 };
 
-export const SheetPage = () => {
+export const SurveyPage = () => {
   const model = useModel();
   const { facts } = model;
   const findings = checkEquipment(model);
@@ -135,7 +135,7 @@ export const SheetPage = () => {
       <Overview findings={findings} />
       <div className="min-w-0 flex-1">
         {section(LAYOUT[0]!)}
-        <Below>{LAYOUT.slice(1).map(section)}</Below>
+        <DeferBelowFold>{LAYOUT.slice(1).map(section)}</DeferBelowFold>
       </div>
     </div>
   );

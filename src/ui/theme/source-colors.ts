@@ -1,5 +1,5 @@
 /** The colour of each source, the same everywhere. */
-export const SOURCE_COLOUR = {
+export const SOURCE_COLOR = {
   compressor: 'var(--pine)',
   strips: 'var(--ember)',
   fossil: 'var(--plum)',

@@ -4,16 +4,16 @@ import { ArrowRight, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { goInJob } from '../job/go';
 import { useJob } from '../job/provider';
-import { useWalk } from './tour';
-import { WALK_STOPS } from './tour-stops';
+import { useTour } from './tour';
+import { TOUR_STOPS } from './tour-stops';
 
 /** What to look at here on the two-minute walk, and on to the next page. It covers no field. */
-export const WalkPanel = ({ stop }: { stop: number }) => {
+export const TourPanel = ({ stop }: { stop: number }) => {
   const id = useJob((job) => job.saved.id);
-  const go = useWalk((walk) => walk.go);
+  const go = useTour((walk) => walk.go);
   const router = useRouter();
-  const { title, words } = WALK_STOPS[stop]!;
-  const next = WALK_STOPS[stop + 1];
+  const { title, words } = TOUR_STOPS[stop]!;
+  const next = TOUR_STOPS[stop + 1];
   return (
     <aside
       aria-label="Two-minute tour"
@@ -21,7 +21,7 @@ export const WalkPanel = ({ stop }: { stop: number }) => {
     >
       <p className="min-w-0 flex-1 basis-72">
         <span className="font-mono text-sm">
-          {stop + 1}/{WALK_STOPS.length}
+          {stop + 1}/{TOUR_STOPS.length}
         </span>{' '}
         <b>{title}.</b> {words}
       </p>

@@ -1,5 +1,5 @@
 /** What the two-minute walk shows: on which page of a job, under which conditions, and what to look at. */
-export interface WalkStop {
+export interface TourStop {
   readonly page: string;
   /** The moment and place that it stands at, as in an address. */
   readonly query: string;
@@ -8,9 +8,9 @@ export interface WalkStop {
 }
 
 /** The job that the walk goes through, among the samples. */
-export const WALK_SAMPLE = 'quarry-bench';
+export const TOUR_SAMPLE = 'quarry-bench';
 
-export const WALK_STOPS: readonly WalkStop[] = [
+export const TOUR_STOPS: readonly TourStop[] = [
   {
     page: 'survey',
     query: 'out=19&in=68&call=heat-1',

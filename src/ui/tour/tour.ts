@@ -3,7 +3,7 @@
 import { create } from 'zustand';
 
 /** Where the walk stands; null: nobody is on it. A reload ends it. */
-export const useWalk = create<{ stop: number | null; go: (stop: number | null) => void }>()((set) => ({
+export const useTour = create<{ stop: number | null; go: (stop: number | null) => void }>()((set) => ({
   stop: null,
   go: (stop) => set({ stop }),
 }));

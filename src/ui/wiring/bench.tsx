@@ -7,7 +7,7 @@ import { calledTerminals } from '@/core/wiring/called';
 import { drawing } from '@/core/wiring/drawing';
 import { parseRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
-import { Said, useDegrees } from '../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import { type BenchMode, BenchTools } from './bench-tools';
@@ -100,7 +100,7 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
         <ul className="mt-1 text-sm text-quiet">
           {planned.notes.map((note) => (
             <li key={note}>
-              <Said>{note}</Said>
+              <LocalizedDegrees>{note}</LocalizedDegrees>
             </li>
           ))}
         </ul>

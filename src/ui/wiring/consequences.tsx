@@ -3,20 +3,20 @@
 import { CALLS } from '@/core/control/moment';
 import type { Harness } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { TryBox } from './simulate-fault';
+import { SimulateFault } from './simulate-fault';
 
 /** What the moment's call does: what is held and why, a fuse that opens, coils that chatter; and what can be tried. */
-export const WhatHappens = ({ harness, state }: { harness: Harness; state: WiringState }) => {
+export const Consequences = ({ harness, state }: { harness: Harness; state: WiringState }) => {
   const fuseAmps = useJob((job) => job.facts.airHandler.fuseAmps);
-  const { moment, held, fuseOpenedAtAmps, chattering, solution } = state;
+  const { moment, lockedOut, fuseOpenedAtAmps, chattering, solution } = state;
   const restless = harness.devices
     .flatMap(({ coils }) => coils)
     .filter(({ id }) => chattering.includes(id))
     .map(({ label }) => label.toLowerCase());
   const said = [
-    ...held.map(({ why }) => why),
+    ...lockedOut.map(({ why }) => why),
     ...(fuseOpenedAtAmps
       ? [`The board fuse blew: ${fuseOpenedAtAmps.toFixed(1)} A through a ${fuseAmps} A fuse.`]
       : []),
@@ -27,14 +27,14 @@ export const WhatHappens = ({ harness, state }: { harness: Harness; state: Wirin
       <p className="text-sm">{CALLS[moment.call].about}</p>
       {said.map((why) => (
         <p key={why} className="mt-2 border-l-4 border-ember pl-2 text-sm font-medium">
-          <Said>{why}</Said>
+          <LocalizedDegrees>{why}</LocalizedDegrees>
         </p>
       ))}
       {restless.length > 0 && (
         <p className="mt-2 border-l-4 border-fail pl-2 text-sm font-semibold">Chatters: {restless.join(', ')}.</p>
       )}
       <p className="mt-1 mb-2 font-mono text-sm text-quiet">{solution.sourceAmps.toFixed(2)} A from the transformer</p>
-      <TryBox harness={harness} />
+      <SimulateFault harness={harness} />
     </section>
   );
 };

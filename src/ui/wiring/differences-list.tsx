@@ -4,8 +4,8 @@ import { useMemo } from 'react';
 import type { Moment } from '@/core/control/moment';
 import { capital } from '@/core/units/capital';
 import { differences } from '@/core/wiring/differences';
-import { soundly } from '@/core/wiring/state';
-import { Said } from '../degrees/degrees';
+import { asPlannedState } from '@/core/wiring/state';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useModel } from '../job/deferred-model';
 import { usePoint } from './point';
 
@@ -14,7 +14,7 @@ export const DifferencesList = ({ moment }: { moment: Moment }) => {
   const { facts, harness, planned, sound, supply } = useModel();
   const onPoint = usePoint();
   const found = useMemo(
-    () => (harness === planned ? [] : differences(facts, sound, harness, soundly(moment), supply)),
+    () => (harness === planned ? [] : differences(facts, sound, harness, asPlannedState(moment), supply)),
     [facts, sound, harness, planned, moment, supply],
   );
   return (
@@ -25,7 +25,7 @@ export const DifferencesList = ({ moment }: { moment: Moment }) => {
         {found.map(({ id, words, effects }) => (
           <li key={id} className="border-b border-line py-1.5">
             <button type="button" className="bare-button -ml-2 px-2 text-left font-medium" onClick={() => onPoint(id)}>
-              <Said>{capital(words)}</Said>
+              <LocalizedDegrees>{capital(words)}</LocalizedDegrees>
             </button>
             {effects.length === 0 ? (
               <p className="text-sm text-quiet">By itself, this changes no operation.</p>

@@ -8,7 +8,7 @@ import type { WiringState } from '@/core/wiring/state';
 import { download } from '../kit/download';
 import { MenuButton } from '../kit/menu-button';
 import { toast } from '../kit/toast';
-import { later } from '../loading/idle';
+import { whenIdle } from '../loading/idle';
 import { pngOf, standaloneSvg } from './save-picture';
 
 interface ExportProps {
@@ -18,7 +18,7 @@ interface ExportProps {
   readonly picture: RefObject<SVGSVGElement | null>;
 }
 
-const csv = later(() => import('@/core/formats/wire-list-csv'));
+const csv = whenIdle(() => import('@/core/formats/wire-list-csv'));
 const asFile = (text: string, type: string) => new Blob([text], { type });
 
 /** Takes the drawing away: picture, wire list, netlist, paper. */

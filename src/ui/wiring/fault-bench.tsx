@@ -2,17 +2,17 @@
 
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useState } from 'react';
-import { type FaultCode, SOUND, withFault } from '@/core/control/scenario';
-import type { BenchRow } from '@/core/diagnosis/fault-bench';
+import { type FaultCode, NO_FAULTS, withFault } from '@/core/control/scenario';
+import type { FaultEffectRow } from '@/core/diagnosis/fault-bench';
 import type { Facts } from '@/core/job/document';
 import type { WiringWorker } from '@/workers/wiring.worker';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
-import { useRestedMoment } from '../job/use-debounced-moment';
+import { useDebouncedMoment } from '../job/use-debounced-moment';
 
 type FaultAnswer =
   | { readonly kind: 'working' }
-  | { readonly kind: 'done'; readonly rows: readonly BenchRow[] }
+  | { readonly kind: 'done'; readonly rows: readonly FaultEffectRow[] }
   | { readonly kind: 'failed' };
 
 /** Asks the worker for every single fault; an answer that comes too late is dropped with its worker. */
@@ -27,7 +27,7 @@ const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): Fault
     const fail = () => settle({ kind: 'failed' });
     worker.addEventListener('error', fail);
     remote
-      .faultTable(facts, { outdoorF, indoorF: 68, call: 'off', scenario: SOUND })
+      .faultTable(facts, { outdoorF, indoorF: 68, call: 'off', scenario: NO_FAULTS })
       .then((rows) => settle({ kind: 'done', rows }), fail);
     return () => {
       isCurrent = false;
@@ -40,7 +40,7 @@ const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): Fault
 /** Every single fault and what it would do; one can be tried on the bench. */
 export const FaultBench = () => {
   const facts = useJob((job) => job.facts);
-  const moment = useRestedMoment();
+  const moment = useDebouncedMoment();
   const setMoment = useJob((job) => job.setMoment);
   const { text } = useDegrees();
   const isTried = (code: FaultCode) => moment.scenario.faults.includes(code);
@@ -71,7 +71,7 @@ export const FaultBench = () => {
             {shown.length} of {rows!.length} faults, in every call at {text(moment.outdoorF)} out.
           </p>
           <ul aria-label="Faults" className="columns-1 gap-8 lg:columns-2">
-            {shown.map(({ code, words, effects, confirm, mend }) => (
+            {shown.map(({ code, words, effects, confirm, fix }) => (
               <li
                 key={code}
                 className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm"
@@ -83,7 +83,7 @@ export const FaultBench = () => {
                   </span>
                   {isTried(code) && (
                     <span className="block">
-                      <b>Confirm:</b> {confirm} <b>Fix:</b> {mend}
+                      <b>Confirm:</b> {confirm} <b>Fix:</b> {fix}
                     </span>
                   )}
                 </span>
@@ -91,7 +91,7 @@ export const FaultBench = () => {
                   type="button"
                   className="bare-button shrink-0 px-2 underline underline-offset-4"
                   aria-label={`Try: ${words}`}
-                  onClick={() => setMoment({ scenario: isTried(code) ? SOUND : withFault(code) })}
+                  onClick={() => setMoment({ scenario: isTried(code) ? NO_FAULTS : withFault(code) })}
                 >
                   {isTried(code) ? 'trying' : 'try'}
                 </button>

@@ -3,7 +3,7 @@
 import { DEVICE_LABELS } from '@/core/devices/device';
 import { METERS, type Observable } from '@/core/model/observable';
 import type { Prediction } from '@/core/model/predict';
-import { readsOnPlan, readsOnWall } from '@/core/model/reads';
+import { readsAsFound, readsAsPlanned } from '@/core/model/reads';
 import { ghostWords } from '@/core/wiring/ghost-volts';
 import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
 import { useModel, useMoment } from '../job/deferred-model';
@@ -52,8 +52,8 @@ export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProb
   const model = useModel();
   const moment = useMoment();
   const observation = { call: moment.call, observable: observableOf(mode, probes) };
-  const shown = shownText(mode, readsOnWall(model, moment, observation));
-  const soundShown = showsSound ? shownText(mode, readsOnPlan(model, moment, observation)) : null;
+  const shown = shownText(mode, readsAsFound(model, moment, observation));
+  const soundShown = showsSound ? shownText(mode, readsAsPlanned(model, moment, observation)) : null;
   const ghost = mode === 'high' ? ghostWords(harness, model.state(moment), ...probes) : null;
   const { title, unit } = DIAL[mode];
   return (

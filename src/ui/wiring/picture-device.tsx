@@ -4,7 +4,7 @@ import type { DrawnDevice, DrawnTerminal } from '@/core/wiring/drawing';
 import { ROW_HEIGHT } from '@/core/wiring/drawing/geometry';
 import { sameRef, type TerminalRef } from '@/core/wiring/harness';
 import type { WiringState } from '@/core/wiring/state';
-import { SOURCE_COLOUR } from '../theme/source-colors';
+import { SOURCE_COLOR } from '../theme/source-colors';
 
 export type Probes = readonly [TerminalRef, TerminalRef];
 
@@ -97,7 +97,7 @@ const Terminal = ({ terminal, box, state, called, probes, pointedAt, isTarget, o
                 width={box.width - 2 * INSET - 78 - 30}
                 height={22}
                 rx={2}
-                fill={SOURCE_COLOUR[coil.source]}
+                fill={SOURCE_COLOR[coil.source]}
               />
             )}
             <text

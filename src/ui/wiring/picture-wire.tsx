@@ -2,7 +2,7 @@
 
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
 import { pathText } from '@/core/wiring/drawing';
-import { colourName } from '@/core/wiring/harness';
+import { colorName } from '@/core/wiring/harness';
 import { INSULATION } from './wire-colors';
 
 interface WireProps {
@@ -25,7 +25,7 @@ const labelAt = ({ points }: DrawnWire, end: DrawnEnd) =>
 /** One conductor: its insulation, a saffron band where it is live, its colour in words. */
 export const PictureWire = ({ wire, isLive, isPointedAt, isMoved }: WireProps) => {
   const path = pathText(wire.points);
-  const name = colourName(wire.colour, 'none left');
+  const name = colorName(wire.colour, 'none left');
   const labels = wire.points.length === 2 ? wire.ends.slice(0, 1) : wire.ends.filter(({ ref }) => ref !== null);
   // The called path alone has its full colour; what is idle, or live whatever is called, steps back.
   const isQuiet = !isLive && !isPointedAt && !isMoved;

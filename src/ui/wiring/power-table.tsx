@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { CALLS, type Moment } from '@/core/control/moment';
-import { colourName } from '@/core/wiring/harness';
+import { colorName } from '@/core/wiring/harness';
 import { powerReport } from '@/core/wiring/power';
 import { useModel } from '../job/deferred-model';
 
@@ -50,7 +50,7 @@ export const PowerTable = ({ moment }: { moment: Moment }) => {
               key={cable.id}
               label={`${cable.label}: ${cable.gauge} AWG, ${cable.lengthFt} ft, ${ohms.toFixed(2)} Ω a conductor`}
               value={worst ? `${worst.volts.toFixed(2)} V` : '–'}
-              limit={worst ? `dropped in ${colourName(worst.colour)}, ${worst.carries}` : 'no current'}
+              limit={worst ? `dropped in ${colorName(worst.colour)}, ${worst.carries}` : 'no current'}
               isOver={worst !== null && worst.volts > 2}
             />
           ))}

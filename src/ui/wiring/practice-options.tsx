@@ -2,16 +2,16 @@
 
 import { useMemo } from 'react';
 import type { Moment } from '@/core/control/moment';
-import { choicesOf, schoolsHere } from '@/core/wiring/choices';
-import { Said } from '../degrees/degrees';
+import { choicesOf, methodsHere } from '@/core/wiring/choices';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 
 /** The questions that practitioners answer differently: both sides, what each changes here, one tap to take it. */
-export const Schools = ({ moment }: { moment: Moment }) => {
+export const Methods = ({ moment }: { moment: Moment }) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);
   const choices = useMemo(
-    () => choicesOf(facts).map((choice) => ({ choice, schools: schoolsHere(facts, choice, moment) })),
+    () => choicesOf(facts).map((choice) => ({ choice, schools: methodsHere(facts, choice, moment) })),
     [facts, moment],
   );
   if (choices.length === 0) return null;
@@ -25,7 +25,7 @@ export const Schools = ({ moment }: { moment: Moment }) => {
             {schools.map(({ school, isInForce, refusedWhy, wires, behaviour }) => (
               <div key={school.label} className={`border-l-4 py-1 pl-3 ${isInForce ? 'border-ink' : 'border-line'}`}>
                 <p className="font-label text-lg font-semibold">
-                  <Said>{school.label}</Said>{' '}
+                  <LocalizedDegrees>{school.label}</LocalizedDegrees>{' '}
                   {isInForce && <span className="font-sans text-sm font-normal text-quiet">(in use)</span>}
                 </p>
                 {refusedWhy && <p className="text-sm text-fail">{refusedWhy}</p>}
@@ -37,12 +37,12 @@ export const Schools = ({ moment }: { moment: Moment }) => {
                       )}
                       {wires.map((line) => (
                         <li key={line} className="font-mono text-xs">
-                          <Said>{line}</Said>
+                          <LocalizedDegrees>{line}</LocalizedDegrees>
                         </li>
                       ))}
                       {behaviour.map((line) => (
                         <li key={line}>
-                          <Said>{line}</Said>
+                          <LocalizedDegrees>{line}</LocalizedDegrees>
                         </li>
                       ))}
                     </ul>

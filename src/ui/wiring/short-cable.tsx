@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { OTHER_WAYS, shortCables, shortCableWays } from '@/core/changeout/short-cable';
+import { CABLE_SAVERS, cableSavers, shortCables } from '@/core/changeout/short-cable';
 import type { Facts } from '@/core/job/document';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 
@@ -14,7 +14,7 @@ const yearWords = (more: number): string => {
 
 const Ways = ({ facts }: { facts: Facts }) => {
   const setFact = useJob((job) => job.setFact);
-  const ways = useMemo(() => shortCableWays(facts), [facts]);
+  const ways = useMemo(() => cableSavers(facts), [facts]);
   return (
     <ul>
       {ways.length === 0 && <li className="py-2 font-semibold">No function can be dropped: pull a new cable.</li>}
@@ -22,7 +22,7 @@ const Ways = ({ facts }: { facts: Facts }) => {
         <li key={id} className="border-t border-line py-2 first:border-0">
           <p className="font-label text-lg font-semibold">{label}</p>
           <p className="text-sm">
-            <b>Then there are enough conductors.</b> <Said>{loses}</Said> {yearWords(yearMore)}
+            <b>Then there are enough conductors.</b> <LocalizedDegrees>{loses}</LocalizedDegrees> {yearWords(yearMore)}
           </p>
           <button
             type="button"
@@ -33,7 +33,7 @@ const Ways = ({ facts }: { facts: Facts }) => {
           </button>
         </li>
       ))}
-      {OTHER_WAYS.map((way) => (
+      {CABLE_SAVERS.map((way) => (
         <li key={way} className="border-t border-line py-2 text-sm">
           {way}
         </li>

@@ -2,13 +2,13 @@
 
 import { useMemo } from 'react';
 import { conditionsOf } from '@/core/control/conditions';
-import { parseScenario, scenarioCode, under } from '@/core/control/scenario';
+import { parseScenario, scenarioCode, withCondition } from '@/core/control/scenario';
 import type { Harness } from '@/core/wiring/harness';
 import { scenarioWords } from '@/core/wiring/scenario-words';
 import { useJob } from '../job/provider';
 
 /** What is being tried: a condition from outside, or faults; and the way back. */
-export const TryBox = ({ harness }: { harness: Harness }) => {
+export const SimulateFault = ({ harness }: { harness: Harness }) => {
   const facts = useJob((job) => job.facts);
   const scenario = useJob((job) => job.moment.scenario);
   const setMoment = useJob((job) => job.setMoment);
@@ -26,7 +26,7 @@ export const TryBox = ({ harness }: { harness: Harness }) => {
       >
         <option value="">No fault</option>
         {conditions.map(({ id, label }) => (
-          <option key={id} value={scenarioCode(under(id))}>
+          <option key={id} value={scenarioCode(withCondition(id))}>
             {label}
           </option>
         ))}

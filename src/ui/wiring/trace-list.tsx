@@ -3,9 +3,9 @@
 import { useMemo } from 'react';
 import type { Moment } from '@/core/control/moment';
 import { roomNote, type Trace, traceCall } from '@/core/wiring/trace';
-import { Said } from '../degrees/degrees';
+import { LocalizedDegrees } from '../degrees/degrees';
 import { useModel } from '../job/deferred-model';
-import { SOURCE_COLOUR } from '../theme/source-colors';
+import { SOURCE_COLOR } from '../theme/source-colors';
 
 const STATUS = { runs: 'on', stopped: 'does not pull in', chatters: 'chatters' } as const;
 const SIGN = { passes: '│', stops: '✕', beyond: '┆' } as const;
@@ -28,10 +28,10 @@ const TraceSteps = ({ steps }: Pick<Trace, 'steps'>) => {
               {SIGN[is]}
             </span>
             <span>
-              <Said>{step.words}</Said>
+              <LocalizedDegrees>{step.words}</LocalizedDegrees>
               {is === 'stops' && (
                 <span className="block font-normal text-fail">
-                  Stops here: <Said>{step.why ?? ''}</Said>
+                  Stops here: <LocalizedDegrees>{step.why ?? ''}</LocalizedDegrees>
                 </span>
               )}
             </span>
@@ -61,8 +61,8 @@ export const TraceList = ({ moment }: { moment: Moment }) => {
               aria-hidden
               className="size-3"
               style={{
-                background: status === 'runs' ? SOURCE_COLOUR[coil.source] : 'transparent',
-                border: `2px solid ${SOURCE_COLOUR[coil.source]}`,
+                background: status === 'runs' ? SOURCE_COLOR[coil.source] : 'transparent',
+                border: `2px solid ${SOURCE_COLOR[coil.source]}`,
               }}
             />
             <b className="font-label text-lg">{coil.label}</b>
@@ -70,7 +70,7 @@ export const TraceList = ({ moment }: { moment: Moment }) => {
           </summary>
           {held.map((why) => (
             <p key={why} className="mb-1 border-l-4 border-ember pl-2 text-sm font-medium">
-              <Said>{why}</Said>
+              <LocalizedDegrees>{why}</LocalizedDegrees>
             </p>
           ))}
           <TraceSteps steps={steps} />

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { isSound } from '@/core/control/scenario';
+import { hasNoFaults } from '@/core/control/scenario';
 import { outdoorId } from '@/core/devices';
 import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness';
 import { singleMoves } from '@/core/wiring/moves';
@@ -17,7 +17,7 @@ export const useBench = () => {
     () => new Set(harness === planned ? [] : singleMoves(planned, harness).map(({ id }) => id)),
     [harness, planned],
   );
-  return { model, state, moved, isSoundPlan: harness === planned && isSound(scenario) };
+  return { model, state, moved, isSoundPlan: harness === planned && hasNoFaults(scenario) };
 };
 
 /** Probes as they were put, or, where the system has no such terminal, on the compressor's. */

@@ -3,7 +3,7 @@
 import { useCallback, useState } from 'react';
 import { landEnd } from '@/core/wiring/as-found';
 import { mayLand } from '@/core/wiring/drawing';
-import { colourName, parseRef, refWords } from '@/core/wiring/harness';
+import { colorName, parseRef, refWords } from '@/core/wiring/harness';
 import type { AsFound } from './use-as-found';
 import type { Lifted } from './wire-handle';
 
@@ -31,7 +31,7 @@ export const useLanding = ({ harness, rows, setRows }: AsFound): Landing => {
         setMessage(`That end of the ${cable.label.toLowerCase()} does not reach there.`);
         return;
       }
-      const name = colourName(conductor.colour, 'Conductor');
+      const name = colorName(conductor.colour, 'Conductor');
       setMessage(ref ? `${name} landed on the ${refWords(ref)}.` : `${name} taken off.`);
       setRows(landEnd(rows, held.wire, held.end, ref));
     },

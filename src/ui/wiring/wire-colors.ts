@@ -1,7 +1,7 @@
-import type { Colour } from '@/core/wiring/harness';
+import type { WireColor } from '@/core/wiring/harness';
 
 /** How a conductor's insulation looks. The word always stands beside it. */
-export const INSULATION: Record<Colour, string> = {
+export const INSULATION: Record<WireColor, string> = {
   red: '#c4302b',
   white: '#f4f4f0',
   green: '#2f8a45',

@@ -4,7 +4,7 @@ import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import type { WireEnd } from '@/core/wiring/as-found';
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
-import { colourName, refWords, type WireId } from '@/core/wiring/harness';
+import { colorName, refWords, type WireId } from '@/core/wiring/harness';
 import { terminalUnder } from './terminal-under';
 import { INSULATION } from './wire-colors';
 
@@ -75,7 +75,7 @@ export const WireHandle = ({ wire, end, isLifted, zoom, unitsPerPixel, onLift, o
         tabIndex={0}
         data-end={`${wire.id} ${end.end}`}
         aria-pressed={isLifted}
-        aria-label={`${colourName(wire.colour)} of the ${wire.cable.label.toLowerCase()}, ${end.end === 'from' ? 'first' : 'second'} end, ${where}`}
+        aria-label={`${colorName(wire.colour)} of the ${wire.cable.label.toLowerCase()}, ${end.end === 'from' ? 'first' : 'second'} end, ${where}`}
         className="cursor-grab touch-none focus:outline-none [&:focus-visible>circle:last-of-type]:stroke-[5px]"
         onKeyDown={(event) => {
           if (event.key === 'Enter' || event.key === ' ') onLift(isLifted ? null : lifted);

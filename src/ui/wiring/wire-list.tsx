@@ -6,7 +6,7 @@ import { DEVICE_LABELS } from '@/core/devices/device';
 import {
   addConductor,
   addJumper,
-  freeColours,
+  freeColors,
   landEnd,
   removeConductor,
   removeJumper,
@@ -15,7 +15,7 @@ import {
 import { mayLand } from '@/core/wiring/drawing';
 import {
   type Cable,
-  colourName,
+  colorName,
   type Harness,
   jumperWords,
   parseRef,
@@ -62,7 +62,7 @@ const EndSelect = ({
 
 const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
   const { harness, rows, setRows } = found;
-  const free = freeColours(rows, cable.id);
+  const free = freeColors(rows, cable.id);
   return (
     <fieldset className="mb-4 min-w-0">
       <legend className="eyebrow">{cable.label}</legend>
@@ -71,9 +71,9 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
           .filter((conductor) => conductor.cable === cable.id)
           .map(({ id, colour, from, to }) => (
             <li key={id} className="grid grid-cols-[4rem_1fr_1fr_44px] items-center gap-1.5 border-b border-line py-1">
-              <span className="font-label text-lg">{colourName(colour, 'none left')}</span>
+              <span className="font-label text-lg">{colorName(colour, 'none left')}</span>
               <EndSelect
-                label={`${colourName(colour)}, first end`}
+                label={`${colorName(colour)}, first end`}
                 harness={harness}
                 cable={cable}
                 end="from"
@@ -81,7 +81,7 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
                 onChange={(ref) => setRows(landEnd(rows, id, 'from', ref))}
               />
               <EndSelect
-                label={`${colourName(colour)}, second end`}
+                label={`${colorName(colour)}, second end`}
                 harness={harness}
                 cable={cable}
                 end="to"
@@ -91,7 +91,7 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
               <button
                 type="button"
                 className="bare-button"
-                aria-label={`Remove ${colourName(colour, 'the conductor')}`}
+                aria-label={`Remove ${colorName(colour, 'the conductor')}`}
                 onClick={() => setRows(removeConductor(rows, id))}
               >
                 <Trash2 size={18} aria-hidden />
@@ -109,7 +109,7 @@ const CableWires = ({ cable, found }: { cable: Cable; found: AsFound }) => {
           <option value="">Add a conductor…</option>
           {free.map((colour) => (
             <option key={colour} value={colour}>
-              {colourName(colour)}
+              {colorName(colour)}
             </option>
           ))}
         </select>

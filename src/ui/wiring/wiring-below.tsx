@@ -3,13 +3,13 @@
 import { ChangeoutLink } from '../changeout/changeout-link';
 import { useModel } from '../job/deferred-model';
 import { JobLink } from '../job/job-link';
-import { useRestedMoment } from '../job/use-debounced-moment';
+import { useDebouncedMoment } from '../job/use-debounced-moment';
 import { DifferencesList } from './differences-list';
 import { ExpectedVolts } from './expected-volts';
 import { ExtraBoxes } from './extra-boxes';
 import { FaultBench } from './fault-bench';
 import { PowerTable } from './power-table';
-import { Schools } from './practice-options';
+import { Methods } from './practice-options';
 import { ShortCable } from './short-cable';
 import { TraceList } from './trace-list';
 import { WiringFindings } from './wiring-findings';
@@ -19,7 +19,7 @@ import { WiringFindings } from './wiring-findings';
  * own out, so that a finger gets through between them.
  */
 export const WiringBelow = () => {
-  const moment = useRestedMoment();
+  const moment = useDebouncedMoment();
   const isRecorded = useModel().facts.wiring.asFound !== null;
   return (
     <>
@@ -37,7 +37,7 @@ export const WiringBelow = () => {
           <ShortCable />
           <ExtraBoxes />
           <PowerTable moment={moment} />
-          <Schools moment={moment} />
+          <Methods moment={moment} />
         </div>
       </div>
       <ExpectedVolts moment={moment} />

@@ -5,19 +5,21 @@ import { useCallback, useMemo, useState } from 'react';
 import { SUSPECTS_QUERY, suspectsFrom } from '@/core/diagnosis/suspected-parts';
 import { findingKey } from '@/core/job/finding';
 import { FindingLine } from '../findings/finding-line';
-import { Below } from '../loading/defer-below-fold';
-import { comesLater } from '../loading/lazy-below-fold';
+import { DeferBelowFold } from '../loading/defer-below-fold';
+import { lazyBelowFold } from '../loading/lazy-below-fold';
 import { Cautions } from '../stop-work/cautions';
 import { Bench } from './bench';
-import { WhatHappens } from './consequences';
+import { Consequences } from './consequences';
 import { Meter, type MeterMode } from './meter';
 import { PointProvider } from './point';
 import { useAsFound } from './use-as-found';
 import { useBench, useProbes } from './use-bench';
 import { VoltsList } from './volts-list';
 
-const WiringBelow = comesLater(() => import('./wiring-below').then((module) => module.WiringBelow));
-const WiringFindingsFirst = comesLater(() => import('./wiring-findings').then((module) => module.WiringFindingsFirst));
+const WiringBelow = lazyBelowFold(() => import('./wiring-below').then((module) => module.WiringBelow));
+const WiringFindingsFirst = lazyBelowFold(() =>
+  import('./wiring-findings').then((module) => module.WiringFindingsFirst),
+);
 
 const CAUTIONS = [
   '24 V terminals sit beside line voltage. Open and verify every supply dead before moving a conductor.',
@@ -96,12 +98,12 @@ export const WiringPage = () => {
                   moves={moves}
                   onProbe={onProbe}
                 />
-                <WhatHappens harness={harness} state={state} />
+                <Consequences harness={harness} state={state} />
               </aside>
             </div>
-            <Below>
+            <DeferBelowFold>
               <WiringBelow />
-            </Below>
+            </DeferBelowFold>
           </>
         )}
       </div>

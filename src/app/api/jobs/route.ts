@@ -5,7 +5,7 @@ import { type FactChange, type JobDocument, renamed } from '@/core/job/document'
 import { isId } from '@/core/job/id-schema';
 import { copyName } from '@/core/job/job-name';
 import { NO_HISTORY } from '@/core/job/stored-job';
-import { questionFromQuery } from '@/core/job-list/job-list-query';
+import { queryFromAddress } from '@/core/job-list/job-list-query';
 import { SAMPLES } from '@/core/samples';
 import type { CrewScope } from '@/server/crew';
 import { type Asking, missing, refuse, route } from '@/server/http/respond';
@@ -13,16 +13,16 @@ import { createSchema } from '@/server/http/schemas';
 import { sharedJson } from '@/server/http/shared-json';
 import { withBody } from '@/server/http/with-body';
 import { defaultsOf } from '@/server/repositories/crews';
-import { isBoardPlace, listJobs } from '@/server/repositories/job-list';
+import { isListPosition, listJobs } from '@/server/repositories/job-list';
 import { createJob, getJob } from '@/server/repositories/jobs';
 
 const MAX_BYTES = 10_000;
 
 export const GET = route('list jobs', 'see', async (request, { scope }) => {
   const query = new URL(request.url).searchParams;
-  const question = questionFromQuery((name) => query.get(name));
+  const question = queryFromAddress((name) => query.get(name));
   const after = query.get('after');
-  if (after !== null && !isBoardPlace(after, question.sort))
+  if (after !== null && !isListPosition(after, question.sort))
     return refuse(400, 'is not a valid position in the list; start from the top', 'after');
   return sharedJson(await listJobs(scope, question, after, query.get('refresh') === 'yes'));
 });

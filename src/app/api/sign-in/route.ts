@@ -10,7 +10,7 @@ import { withBody } from '@/server/http/with-body';
 import { crewByHandle } from '@/server/repositories/crews';
 import { isKnownDevice } from '@/server/repositories/known-devices';
 import { personByHandle } from '@/server/repositories/people';
-import { ATTEMPTS_MIN, forgetOldTries, forgetTries, hearTry } from '@/server/repositories/sign-in-attempts';
+import { ATTEMPTS_MIN, clearAttempts, countAttempt, deleteOldAttempts } from '@/server/repositories/sign-in-attempts';
 
 /** The same for a name that nobody has and for a password that is not its own: neither is told. */
 const WRONG = 'Wrong name or password. The sign-in name has two parts, such as ana@your-crew.';
@@ -26,7 +26,7 @@ export const POST = openRoute(
       address: addressOf(request),
       knownDevice: asked && device !== null && (await isKnownDevice(device, asked)) ? device : null,
     };
-    const heard = await hearTry(tried);
+    const heard = await countAttempt(tried);
     if (!heard)
       return refuse(429, `Too many attempts. Wait ${ATTEMPTS_MIN} minutes, or ask your crew lead for a link.`);
     const crew = asked && (await crewByHandle(asked.crew));
@@ -34,10 +34,10 @@ export const POST = openRoute(
     const person = scope && (await personByHandle(scope, asked.person));
     const isRight = await isPassword(password, person?.passwordHash ?? null);
     if (!scope || !person || !isRight) {
-      await forgetOldTries();
+      await deleteOldAttempts();
       return refuse(401, WRONG);
     }
-    await forgetTries(tried, heard);
+    await clearAttempts(tried, heard);
     return letIn(request, scope, person.id);
   }),
 );

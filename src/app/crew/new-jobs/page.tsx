@@ -3,7 +3,7 @@ import { may } from '@/core/access/may';
 import { signedIn } from '@/server/access/signed-in';
 import { defaultsOf } from '@/server/repositories/crews';
 import { DefaultsForm } from '@/ui/crew/defaults-form';
-import { BackedHeader } from '@/ui/kit/header-with-back';
+import { HeaderWithBack } from '@/ui/kit/header-with-back';
 
 export const metadata: Metadata = { title: 'New job defaults' };
 export const dynamic = 'force-dynamic';
@@ -13,7 +13,7 @@ const NewJobsPage = async () => {
   const mayDecide = may(principal, 'settle');
   return (
     <main className="mx-auto max-w-3xl px-3 py-4 pb-12 sm:px-6">
-      <BackedHeader to="/crew" toLabel="Crew" title="New job defaults" />
+      <HeaderWithBack to="/crew" toLabel="Crew" title="New job defaults" />
       <p className="mt-2 text-quiet">
         Existing jobs do not change. In a new job, prices, methods and tolerances count as confirmed; cable stays
         assumed until someone checks it. {!mayDecide && 'Set by your crew lead.'}

@@ -4,7 +4,7 @@ import { notFound } from 'next/navigation';
 import Markdown from 'react-markdown';
 import { guideText } from '@/server/guide';
 import { GUIDE_PARTS } from '@/ui/guide/guide-parts';
-import { Mark } from '@/ui/kit/app-mark';
+import { AppMark } from '@/ui/kit/app-mark';
 import { BackButton } from '@/ui/kit/back-button';
 
 interface Props {
@@ -30,7 +30,7 @@ const GuidePage = async (props: Props) => {
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <header className="flex items-center gap-2 border-b-2 border-ink pb-2">
         <Link href="/" className="bare-button" aria-label="All jobs">
-          <Mark />
+          <AppMark />
         </Link>
         <p className="flex-1 font-label text-xl font-semibold">Guide</p>
         <BackButton />

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { openShare } from '@/server/repositories/shares';
 import { FrontPage } from '@/ui/crew/front-page';
 import { HomeownerPage } from '@/ui/handover/homeowner-page';
-import { When } from '@/ui/kit/date-text';
+import { DateText } from '@/ui/kit/date-text';
 
 // The address holds a secret: nobody lists it, and no page that it leads to is told of it.
 export const metadata: Metadata = { title: 'Your heat pump', referrer: 'no-referrer', robots: 'noindex, nofollow' };
@@ -21,7 +21,7 @@ const SharedPage = async ({ params }: { params: Promise<{ token: string }> }) =>
       <h1 className="sr-only">Your heat pump</h1>
       <HomeownerPage address={shared.address} paragraphs={shared.paragraphs} className="" />
       <p className="no-print mt-6 text-sm text-quiet">
-        This link works until <When at={shared.until} only="day" />.
+        This link works until <DateText at={shared.until} only="day" />.
       </p>
     </main>
   );

@@ -1,6 +1,6 @@
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../../units/constants';
 import { apartF } from '../../units/degrees';
-import { type Evidence, fromLossPerDegree, joined, NO_LOAD_PLAY_F } from './evidence';
+import { combinedShare, type Evidence, fromLossPerDegree, NO_LOAD_SPREAD_F } from './evidence';
 
 const BTU_PER_UNIT = { ...FUEL_BTU_PER_UNIT, electric: BTU_PER_KWH } as const;
 
@@ -28,7 +28,7 @@ export const bill: Evidence = {
     return {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, btuhPerF),
-      uncertainty: joined(BILL_SPREAD, NO_LOAD_PLAY_F / meanDifferenceF),
+      uncertainty: combinedShare(BILL_SPREAD, NO_LOAD_SPREAD_F / meanDifferenceF),
       because: `${billDays} days, ${apartF(Math.round(meanDifferenceF))} below no-load on average: ${Math.round(btuhPerF)} Btu/h per °F.`,
     };
   },

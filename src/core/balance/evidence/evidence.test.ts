@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
 import { BTU_PER_KWH } from '../../units/constants';
-import { jobCrossing } from '../from-job';
-import { CROSSING_RULES } from '../rules';
+import { jobBalance } from '../from-job';
+import { BALANCE_RULES } from '../rules';
 import { jobLoad, weighEvidence } from '.';
 
 const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
@@ -115,20 +115,20 @@ describe('what is taken', () => {
   test('the load line, the balance and the need follow it', () => {
     const of = facts(['load.floorFt2', 1000], ['load.from', 'floor-area']);
     expect(jobLoad(of).load.designBtuh).toBeCloseTo(1000 * 0.33 * 52, 6);
-    expect(jobCrossing(of).thermalBalanceF!).toBeLessThan(jobCrossing(facts()).thermalBalanceF!);
+    expect(jobBalance(of).thermalBalanceF!).toBeLessThan(jobBalance(facts()).thermalBalanceF!);
   });
   test('an incomplete one falls back on the heat-loss figure, and that is said', () => {
     const of = facts(['load.from', 'bill']);
     expect(jobLoad(of)).toEqual(jobLoad(facts()));
-    const found = CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
+    const found = BALANCE_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
     expect(found[0]!.what).toMatch(/incomplete/);
   });
   test('a better-trusted one that says something else is a finding with a one-tap mend', () => {
     const of = facts(['load.heatLossIs', 'guess'], ['load.billUnits', 150]);
-    const [found] = CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
-    expect(found!.mendBy).toEqual([{ path: 'load.from', value: 'bill' }]);
+    const [found] = BALANCE_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
+    expect(found!.fixBy).toEqual([{ path: 'load.from', value: 'bill' }]);
     expect(
-      CROSSING_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(withFact(of, 'load.from', 'bill')),
+      BALANCE_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(withFact(of, 'load.from', 'bill')),
     ).toEqual([]);
   });
 });

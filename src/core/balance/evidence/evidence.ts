@@ -32,7 +32,7 @@ export const fromLossPerDegree = ({ house }: Facts, btuhPerF: number): number =>
  * How well the no-load temperature is known, °F: it enters every estimate that is made at a milder temperature than
  * design.
  */
-export const NO_LOAD_PLAY_F = 3;
+export const NO_LOAD_SPREAD_F = 3;
 
 /** Independent shares of uncertainty, joined. */
-export const joined = (...shares: readonly number[]): number => Math.hypot(...shares);
+export const combinedShare = (...shares: readonly number[]): number => Math.hypot(...shares);

@@ -2,7 +2,7 @@ import { apartF } from '../../units/degrees';
 import { backupHeatBtuh } from '../backup-heat';
 import { capacityCurve } from '../heat-pump';
 import { jobHeatPump } from '../job-heat-pump';
-import { type Evidence, fromLossPerDegree, joined, NO_LOAD_PLAY_F } from './evidence';
+import { combinedShare, type Evidence, fromLossPerDegree, NO_LOAD_SPREAD_F } from './evidence';
 
 const HOURS = 24;
 /** Days nearer to the no-load temperature than this say nothing of the load, °F. */
@@ -49,7 +49,7 @@ export const runTime: Evidence = {
     return {
       kind: 'known',
       designBtuh: fromLossPerDegree(facts, btuhPerF),
-      uncertainty: joined(CAPACITY_SPREAD, NO_LOAD_PLAY_F / meanDifferenceF, scatter),
+      uncertainty: combinedShare(CAPACITY_SPREAD, NO_LOAD_SPREAD_F / meanDifferenceF, scatter),
       because: `${days.length === 1 ? 'One day' : `${days.length} days`} at ${Math.round(noLoadF - meanDifferenceF)} °F on average: ${Math.round(btuhPerF)} Btu/h per °F.`,
     };
   },

@@ -3,7 +3,7 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { kitRows } from '../../job/kit-rows';
 import { roundTo } from '../../units/round';
-import { crossingInput } from '../from-job';
+import { balanceInput } from '../from-job';
 import { copAt } from '../heat-pump';
 
 export const costlyLockout: Rule<Facts> = {
@@ -15,13 +15,13 @@ export const costlyLockout: Rule<Facts> = {
     if (compressorBelowF === null || kitRows(facts).length === 0) return [];
     // Whoever chose the lockout as the way of doing it has been told what it costs where he chose.
     if (compressorLockout === 'fixed' && compressorBelowF === fixedCompressorBelowF) return [];
-    const cop = copAt(crossingInput(facts).heatPump, compressorBelowF);
+    const cop = copAt(balanceInput(facts).heatPump, compressorBelowF);
     if (cop <= 1) return [];
     return [
       {
         severity: 'advice',
         what: `The compressor is locked out below ${compressorBelowF} °F, where it still makes ${roundTo(cop, 1)} times the heat of strips for the same electricity.`,
-        mend: 'Some techs still lock out at 30 to 35 °F. Others never lock out above the unit’s low-temperature cutoff; here that is cheaper.',
+        fix: 'Some techs still lock out at 30 to 35 °F. Others never lock out above the unit’s low-temperature cutoff; here that is cheaper.',
         page: 'survey',
         fact: 'gates.compressorBelowF',
       },

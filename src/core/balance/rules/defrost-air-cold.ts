@@ -13,7 +13,7 @@ export const defrostAirCold: Rule<Facts> = {
       {
         severity: airF < COLD_AIR_F ? 'warning' : 'advice',
         what: `Defrost blows air of about ${Math.round(airF)} °F: bank ${banks.map(({ bank }) => bank).join(' + ')} gives less than the unit takes from the house.`,
-        mend: 'Turn on another bank in defrost, if the kit and the transformer allow it, or tell the homeowner what to expect.',
+        fix: 'Turn on another bank in defrost, if the kit and the transformer allow it, or tell the homeowner what to expect.',
         page: 'balance',
         fact: 'outdoorUnit.stripsInDefrost',
       },

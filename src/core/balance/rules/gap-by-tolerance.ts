@@ -2,8 +2,8 @@ import { lockoutsInForce } from '../../control/lockouts';
 import { type Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { apartF } from '../../units/degrees';
-import { jobCrossing } from '../from-job';
-import { maybeHole } from '../possible-gap';
+import { jobBalance } from '../from-job';
+import { possibleGap } from '../possible-gap';
 
 /** A chance as people say it. */
 const oftenWords = (chance: number): string => {
@@ -14,13 +14,13 @@ const oftenWords = (chance: number): string => {
 /** Rarer than this it is not spoken of. Our judgement. */
 const LEAST_CHANCE = 0.02;
 
-export const holeByTolerance: Rule<Facts> = {
+export const gapByTolerance: Rule<Facts> = {
   id: 'hole-by-tolerance',
   why: 'A sensor in the sun or a dial set by eye is off a few degrees. Lockouts that just meet on paper can leave a gap with no heat.',
   check: (facts) => {
-    const found = maybeHole(facts);
+    const found = possibleGap(facts);
     // A hole on paper is told by its own rule.
-    if (found === null || found.chance < LEAST_CHANCE || jobCrossing(facts).holesF.length > 0) return [];
+    if (found === null || found.chance < LEAST_CHANCE || jobBalance(facts).gapsF.length > 0) return [];
     const { spanF, chance, closedBy } = found;
     const { sensorErrorF, dialErrorF } = facts.proof;
     const isDial = closedBy.change.path === 'gates.outdoorThermostats';
@@ -29,10 +29,10 @@ export const holeByTolerance: Rule<Facts> = {
       {
         severity: 'warning',
         what: `With a sensor off by ${apartF(sensorErrorF)}${isDial ? ` and a dial off by ${apartF(dialErrorF)}` : ' and the lockout differential'}, ${oftenWords(chance)} there is a gap somewhere from ${Math.round(spanF[0])} to ${Math.round(spanF[1])} °F where no heat source is allowed.`,
-        mend: `Set ${closedBy.label} to ${closedBy.atF} °F or higher to close the gap${compressorBelowF === null ? '' : ', or lower the compressor lockout'}.`,
+        fix: `Set ${closedBy.label} to ${closedBy.atF} °F or higher to close the gap${compressorBelowF === null ? '' : ', or lower the compressor lockout'}.`,
         page: 'survey',
         fact: closedBy.change.path,
-        mendBy: [closedBy.change],
+        fixBy: [closedBy.change],
       },
     ];
   },

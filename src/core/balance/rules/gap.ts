@@ -1,7 +1,7 @@
 import { lockoutsInForce } from '../../control/lockouts';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
-import { jobCrossing } from '../from-job';
+import { jobBalance } from '../from-job';
 
 /**
  * Whether raising the backup's lockout closes the hole; an outdoor thermostat or the unit's own limit may be what
@@ -12,19 +12,19 @@ const isBetweenLockouts = (facts: Facts): boolean => {
   return compressorBelowF !== null && auxAboveF !== null && auxAboveF < compressorBelowF;
 };
 
-export const hole: Rule<Facts> = {
+export const gap: Rule<Facts> = {
   id: 'hole-between-gates',
   why: 'Between the two lockouts no heat source is allowed to run.',
   check: (facts) =>
-    jobCrossing(facts).holesF.map(([fromF, toF], at) => ({
+    jobBalance(facts).gapsF.map(([fromF, toF], at) => ({
       severity: 'error',
       what: `From ${Math.round(fromF)} to ${Math.round(toF)} °F outside, no heat source is allowed to run.`,
-      mend: 'Set the lockouts equal or overlapping: drag one of the markers on the ruler.',
+      fix: 'Set the lockouts equal or overlapping: drag one of the markers on the ruler.',
       page: 'survey',
       fact: 'gates.compressorBelowF',
       aspect: `span ${at + 1}`,
       ...(isBetweenLockouts(facts)
-        ? { mendBy: [{ path: 'gates.auxAboveF', value: facts.gates.compressorBelowF! + facts.proof.lockoutPlayF }] }
+        ? { fixBy: [{ path: 'gates.auxAboveF', value: facts.gates.compressorBelowF! + facts.proof.lockoutPlayF }] }
         : {}),
     })),
 };

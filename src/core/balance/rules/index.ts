@@ -2,8 +2,8 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { costlyLockout } from './costly-lockout';
 import { defrostAirCold } from './defrost-air-cold';
-import { hole } from './gap';
-import { holeByTolerance } from './gap-by-tolerance';
+import { gap } from './gap';
+import { gapByTolerance } from './gap-by-tolerance';
 import { loadEvidenceAgrees } from './load-evidence-agrees';
 import { loadPlausible } from './load-plausible';
 import { lockoutNeedsSensor } from './lockout-needs-sensor';
@@ -14,9 +14,9 @@ import { shortfall } from './shortfall';
 import { sourcesAlternate } from './sources-alternate';
 import { supplyWithStrips } from './supply-with-strips';
 
-export const CROSSING_RULES: readonly Rule<Facts>[] = [
-  hole,
-  holeByTolerance,
+export const BALANCE_RULES: readonly Rule<Facts>[] = [
+  gap,
+  gapByTolerance,
   shortfall,
   lockoutNeedsSensor,
   costlyLockout,

@@ -15,7 +15,7 @@ export const loadEvidenceAgrees: Rule<Facts> = {
         {
           severity: 'warning',
           what: `The load is set to come from “${taken.evidence.label.toLowerCase()}”, but its figures are incomplete.`,
-          mend: `${taken.estimate.what} Until then the heat-loss figure is used.`,
+          fix: `${taken.estimate.what} Until then the heat-loss figure is used.`,
           page: 'balance',
           fact: 'load.from',
         },
@@ -32,11 +32,11 @@ export const loadEvidenceAgrees: Rule<Facts> = {
             {
               severity: isApart ? ('warning' as const) : ('advice' as const),
               what: `${evidence.label} gives ${thousand(estimate.designBtuh)} kBtu/h at design; ${taken.evidence.label.toLowerCase()} gives ${thousand(designBtuh)}.`,
-              mend: `${evidence.label} is more reliable here: ±${Math.round(100 * estimate.uncertainty)} % against ±${Math.round(100 * uncertainty)} %. Use it, or find out what is wrong with it.`,
+              fix: `${evidence.label} is more reliable here: ±${Math.round(100 * estimate.uncertainty)} % against ±${Math.round(100 * uncertainty)} %. Use it, or find out what is wrong with it.`,
               page: 'balance' as const,
               fact: 'load.from' as const,
               aspect: evidence.id,
-              mendBy: [{ path: 'load.from' as const, value: evidence.id }],
+              fixBy: [{ path: 'load.from' as const, value: evidence.id }],
             },
           ]
         : [];

@@ -11,7 +11,7 @@ export const loadPlausible: Rule<Facts> = {
           {
             severity: 'warning',
             what: `The no-heat temperature, ${house.noLoadF} °F, is not below the setpoint, ${house.heatSetpointF} °F.`,
-            mend: 'Most houses stop needing heat a few degrees below the setpoint. Check both figures.',
+            fix: 'Most houses stop needing heat a few degrees below the setpoint. Check both figures.',
             page: 'survey',
             fact: 'house.noLoadF',
           },

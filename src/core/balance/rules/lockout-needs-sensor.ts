@@ -12,7 +12,7 @@ export const lockoutNeedsSensor: Rule<Facts> = {
           {
             severity: 'error',
             what: 'A lockout is set, but the thermostat has no outdoor temperature.',
-            mend: 'Install a wired or wireless sensor, or use a weather service (needs internet); or remove the lockout.',
+            fix: 'Install a wired or wireless sensor, or use a weather service (needs internet); or remove the lockout.',
             page: 'survey',
             fact: 'thermostat.outdoorSensor',
           },

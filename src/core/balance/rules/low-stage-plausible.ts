@@ -3,11 +3,11 @@ import type { Found, Rule } from '../../job/finding';
 import { capacityCurve } from '../heat-pump';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
 
-const about = (aspect: string, what: string, mend: string): Found => ({
+const about = (aspect: string, what: string, fix: string): Found => ({
   severity: 'warning',
   aspect,
   what,
-  mend,
+  fix,
   page: 'survey',
   fact: 'outdoorUnit.lowPoints',
 });

@@ -18,11 +18,11 @@ const RATED_IN_C = [8.3, 8, 7, -8.3, -8, -15];
 /** A sheet whose warmest point is under it in °F was typed in °C: 47 °F is 8.3 °C. */
 const WARMEST_IN_C = 12;
 
-const about = (severity: Found['severity'], aspect: string, what: string, mend: string): Found => ({
+const about = (severity: Found['severity'], aspect: string, what: string, fix: string): Found => ({
   severity,
   aspect,
   what,
-  mend,
+  fix,
   page: 'survey',
   fact: 'outdoorUnit.ratingPoints',
 });

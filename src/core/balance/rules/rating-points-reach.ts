@@ -1,17 +1,17 @@
 import type { Facts } from '../../job/document';
 import type { Found, Rule } from '../../job/finding';
 import { roundTo } from '../../units/round';
-import { jobCrossing } from '../from-job';
+import { jobBalance } from '../from-job';
 import { copAt, ratedSpanF } from '../heat-pump';
 import { jobHeatPump } from '../job-heat-pump';
 
 /** A point as near as this is as good as one at the place, °F. Our judgement: sheets go by tens. */
 const NEAR_F = 5;
 
-const about = (aspect: string, what: string, mend: string): Found => ({
+const about = (aspect: string, what: string, fix: string): Found => ({
   severity: 'advice',
   what,
-  mend,
+  fix,
   page: 'survey',
   fact: 'outdoorUnit.ratingPoints',
   aspect,
@@ -25,7 +25,7 @@ export const ratingPointsReach: Rule<Facts> = {
     const [coldestF] = ratedSpanF(heatPump);
     const { designOutdoorF } = facts.house;
     const { minOutdoorF } = heatPump;
-    const { economicBalanceF } = jobCrossing(facts);
+    const { economicBalanceF } = jobBalance(facts);
     const needsF = Math.max(designOutdoorF, minOutdoorF ?? -Infinity);
     return [
       ...(needsF < coldestF - NEAR_F

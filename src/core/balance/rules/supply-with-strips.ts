@@ -1,7 +1,7 @@
 import { lockoutsInForce } from '../../control/lockouts';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
-import { jobCrossing } from '../from-job';
+import { jobBalance } from '../from-job';
 import { supplyStates } from '../supply-states';
 
 /** Strips that nothing holds out are called on a recovery at this temperature as well, °F. Our judgement. */
@@ -20,7 +20,7 @@ export const supplyWithStrips: Rule<Facts> = {
           .map(({ supplyF }) => supplyF),
       );
     const auxToF = Math.min(lockoutsInForce(facts).auxAboveF ?? MILD_F, MILD_F);
-    const balanceF = jobCrossing(facts).thermalBalanceF;
+    const balanceF = jobBalance(facts).thermalBalanceF;
     const steadyF = balanceF === null ? null : Math.min(balanceF, auxToF);
     const [atF, supplyF] =
       steadyF !== null && most(steadyF) > maxSupplyF ? [steadyF, most(steadyF)] : [auxToF, most(auxToF)];
@@ -29,7 +29,7 @@ export const supplyWithStrips: Rule<Facts> = {
       {
         severity: atF === steadyF ? 'error' : 'warning',
         what: `Heat pump and strips together at ${Math.round(atF)} °F out make ${Math.round(supplyF)} °F; the label allows ${maxSupplyF} °F.`,
-        mend: 'More airflow with strips, fewer banks with the heat pump, or a lower auxiliary lockout.',
+        fix: 'More airflow with strips, fewer banks with the heat pump, or a lower auxiliary lockout.',
         page: 'strips',
         fact: 'airHandler.auxCfm',
         aspect: 'with the heat pump',

@@ -1,7 +1,7 @@
 import type { Facts } from '../../job/document';
 import { FUEL_BTU_PER_UNIT } from '../../units/constants';
 import { jobLoad } from '../evidence';
-import { crossingAt } from '../from-job';
+import { balanceAt } from '../from-job';
 import { loadCurve } from '../load';
 import { jobPlant, jobTariff } from './from-job';
 import { electricKW, type HourHeat, hourOf } from './hour';
@@ -27,7 +27,7 @@ export const atMoment = (facts: Facts, outdoorF: number): AtMoment => {
   const tariff = jobTariff(facts);
   const heat = hourOf(plant)(outdoorF);
   const { load, lowBtuh, highBtuh } = jobLoad(facts);
-  const { heatPumpBtuh, cop, isDrawnOn } = crossingAt(facts, outdoorF);
+  const { heatPumpBtuh, cop, isDrawnOn } = balanceAt(facts, outdoorF);
   const loadWith = (designBtuh: number) => loadCurve({ ...load, designBtuh }).at(outdoorF);
   const fuelUnits = plant.fuel ? heat.fossilBtuh / (FUEL_BTU_PER_UNIT[plant.fuel.kind] * plant.fuel.efficiency) : 0;
   return {

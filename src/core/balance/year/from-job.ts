@@ -1,8 +1,8 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import { banksBesideCompressor } from '../../strips/held-bank';
+import { banksWithCompressor } from '../../strips/held-bank';
 import { sum } from '../../units/sum';
-import { crossingInput } from '../from-job';
+import { balanceInput } from '../from-job';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
 import type { Defrosts, PeakHours, Plant, Tariff } from './plant';
 
@@ -32,7 +32,7 @@ export const blowerKW = ({ airHandler }: Facts): number =>
 
 /** A job's house and all that heats it, as it stands: the board's interval is the one on the Sheet. */
 export const jobPlant = (facts: Facts): Plant => {
-  const { load, banksKW, gates = {}, fuel } = crossingInput(facts);
+  const { load, banksKW, lockouts = {}, fuel } = balanceInput(facts);
   return {
     load,
     compressor: {
@@ -43,10 +43,10 @@ export const jobPlant = (facts: Facts): Plant => {
     },
     banksKW,
     ...(fuel ? { fuel } : {}),
-    gates,
+    gates: lockouts,
     stripsHelp: facts.schools.auxWithHeatPump === 'helps',
     defrost: defrosts(facts),
-    temperingKW: hasTempering(facts) ? sum(banksBesideCompressor(facts).map(({ kW }) => kW)) : 0,
+    temperingKW: hasTempering(facts) ? sum(banksWithCompressor(facts).map(({ kW }) => kW)) : 0,
     blowerKW: blowerKW(facts),
     cyclesPerHour: COMPRESSOR_CYCLES,
     air: { roomF: facts.house.heatSetpointF, cfm: facts.airHandler.heatCfm, elevationFt: facts.site.elevationFt },

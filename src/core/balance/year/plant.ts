@@ -1,7 +1,7 @@
 import type { Compressor } from '../compressor';
 import type { Fuel } from '../economic-balance';
 import type { HouseLoad } from '../load';
-import type { Gates } from '../lockouts';
+import type { Lockouts } from '../lockouts';
 
 /** How a board spends run time on defrosts. */
 export interface Defrosts {
@@ -17,7 +17,7 @@ export interface Plant {
   readonly compressor: Compressor;
   readonly banksKW: readonly number[];
   readonly fuel?: Fuel;
-  readonly gates: Gates;
+  readonly gates: Lockouts;
   /** Whether strips help a compressor that may run; if not, they run only where it may not. */
   readonly stripsHelp: boolean;
   readonly defrost: Defrosts;

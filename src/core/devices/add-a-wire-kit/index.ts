@@ -28,7 +28,7 @@ const contact = (call: (typeof CALLS)[number]): Contact => ({
 });
 
 /** The half beside the thermostat: two calls go in, one conductor comes out. */
-export const relayPairWall: Device = device('relay-pair-wall', 'wall', {
+export const addAWireKitAtThermostat: Device = device('relay-pair-wall', 'wall', {
   terminals: [
     ...CALLS.map((mark) => ({ mark, carries: `call ${mark}, in` })),
     { mark: 'P', carries: 'both calls on one conductor' },
@@ -37,7 +37,7 @@ export const relayPairWall: Device = device('relay-pair-wall', 'wall', {
 });
 
 /** The half at the board: one conductor comes in, two calls go out, fed from the board’s own R. */
-export const relayPairBoard: Device = device('relay-pair-board', 'indoors', {
+export const addAWireKitAtBoard: Device = device('relay-pair-board', 'indoors', {
   terminals: [
     { mark: 'P', carries: 'both calls on one conductor' },
     { mark: 'R', carries: 'hot side' },

@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import { blowerByHeat, blowerRelay, dehumidifyInput } from '../board/blower';
+import { blowerRelay, dehumidifyInput, heatBlowerRelay } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply } from '../board/transformer';
 import { type Coil, type Device, device } from '../device';
@@ -38,7 +38,7 @@ export const airHandler = (facts: Facts): Device => {
   const [first] = banks;
   const byHeat =
     facts.heatKit.hasInterlock && first !== undefined
-      ? blowerByHeat(bankCoilId(first), 'The first sequencer has not closed.')
+      ? heatBlowerRelay(bankCoilId(first), 'The first sequencer has not closed.')
       : null;
   return device('air-handler', 'indoors', {
     plateName: facts.airHandler.name,

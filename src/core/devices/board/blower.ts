@@ -39,7 +39,7 @@ export const dehumidifyInput = (facts: Facts): readonly Coil[] =>
     : [];
 
 /** The fan output that follows heat: closed by a coil, so that there is never heat without air. */
-export const blowerByHeat = (coil: CoilId, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
+export const heatBlowerRelay = (coil: CoilId, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
   coil: {
     id: BLOWER_BY_HEAT_COIL,
     label: 'Blower (heat relay)',

@@ -44,7 +44,7 @@ export const interlockContacts = ({ furnace }: Facts, from: string, to: string):
 };
 
 /** Opens Y while the furnace is called and, with a fossil-fuel kit, while the air at the coil is above its limit. */
-export const interlock = (facts: Facts): Device =>
+export const furnaceRelayKit = (facts: Facts): Device =>
   device('interlock', 'indoors', {
     plateName: facts.furnace.interlock === 'kit' ? 'fossil-fuel kit' : 'relay',
     terminals: [

@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { heatInputs } from '../air-handler';
-import { blowerByHeat, blowerRelay, dehumidifyInput } from '../board/blower';
+import { blowerRelay, dehumidifyInput, heatBlowerRelay } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply, transformerOf } from '../board/transformer';
 import {
@@ -168,7 +168,7 @@ export const furnace = (facts: Facts): Device => {
     return device('furnace', 'indoors', { plateName: facts.airHandler.name, ...ownTransformerBurner });
   const supply = boardSupply(facts);
   const burner = burnerOf(facts);
-  const byHeat = hasOwnTransformer(facts) ? null : blowerByHeat(burner.coils[0]!.id, 'The furnace is not called.');
+  const byHeat = hasOwnTransformer(facts) ? null : heatBlowerRelay(burner.coils[0]!.id, 'The furnace is not called.');
   return device('furnace', 'indoors', {
     plateName: facts.airHandler.name,
     terminals: [...indoorStrip(facts), ...burner.terminals],

@@ -11,7 +11,7 @@ export const air: CauseEntry = together(
     { ails: { airShare: 0.65, staticShare: 1.6, isFilterChoked: true } },
     {
       confirm: 'Pull the filter and recheck static pressure.',
-      mend: 'Install a new filter; write its size and date on the cabinet.',
+      fix: 'Install a new filter; write its size and date on the cabinet.',
     },
   ),
   cause(
@@ -22,7 +22,7 @@ export const air: CauseEntry = together(
     { ails: { airShare: 0.7, staticShare: 0.5, settingsOff: ['blower-tap'] } },
     {
       confirm: 'Compare the speed tap or switch settings with the blower table.',
-      mend: 'Set the speed tap for the airflow on the Survey, then recheck amps and rise.',
+      fix: 'Set the speed tap for the airflow on the Survey, then recheck amps and rise.',
     },
   ),
   cause(
@@ -33,7 +33,7 @@ export const air: CauseEntry = together(
     { ails: { airShare: 0.6, staticShare: 1.8 } },
     {
       confirm: 'Measure the drop across the coil, then the static on each side of the blower to the room.',
-      mend: 'Open the dampers, clean the coil, add return air.',
+      fix: 'Open the dampers, clean the coil, add return air.',
     },
   ),
   cause(
@@ -44,7 +44,7 @@ export const air: CauseEntry = together(
     { ails: { blower: 'dead', airShare: 0 } },
     {
       confirm: 'Relay pulled in, motor has voltage but does not turn.',
-      mend: 'Lock out and verify every supply dead; then replace the capacitor, module or motor with the same part.',
+      fix: 'Lock out and verify every supply dead; then replace the capacitor, module or motor with the same part.',
     },
   ),
 );

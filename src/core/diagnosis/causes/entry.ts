@@ -26,7 +26,7 @@ export const ofKind =
     weight: number,
     because: string,
     effect: Cause['effect'],
-    rest: Pick<Cause, 'confirm' | 'mend'> & Partial<Common>,
+    rest: Pick<Cause, 'confirm' | 'fix'> & Partial<Common>,
     applies?: (facts: Facts) => boolean,
   ): CauseEntry =>
     entry({ id: `${kind}:${id}`, words, kind, weight, because, effect, ...common, ...rest }, applies);

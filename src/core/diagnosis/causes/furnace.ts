@@ -20,7 +20,7 @@ const all: CauseEntry = together(
     { ails: { furnace: 'no-inducer' } },
     {
       confirm: 'Does the inducer run? Compare the tube pressure with the label.',
-      mend: 'Clear the flue and drain; then replace the failed part.',
+      fix: 'Clear the flue and drain; then replace the failed part.',
     },
   ),
   cause(
@@ -31,7 +31,7 @@ const all: CauseEntry = together(
     { ails: { furnace: 'no-glow' } },
     {
       confirm: 'Inducer runs, pressure switch closes, no glow or spark. Ohm the igniter cold.',
-      mend: 'Replace the igniter with the same part; do not touch the element with bare fingers.',
+      fix: 'Replace the igniter with the same part; do not touch the element with bare fingers.',
     },
   ),
   cause(
@@ -42,7 +42,7 @@ const all: CauseEntry = together(
     { ails: { furnace: 'no-light' } },
     {
       confirm: 'Gas cock open? Inlet pressure (licensed tech only).',
-      mend: 'Fuel and pressure first; then the valve.',
+      fix: 'Fuel and pressure first; then the valve.',
     },
   ),
   cause(
@@ -53,7 +53,7 @@ const all: CauseEntry = together(
     { ails: { furnace: 'drops-out', flameShare: 0.15 } },
     {
       confirm: 'Flame current while it burns, µA.',
-      mend: 'Clean the flame rod and ground; rewire as found.',
+      fix: 'Clean the flame rod and ground; rewire as found.',
       by: 'technician',
     },
     isGas,
@@ -66,7 +66,7 @@ const all: CauseEntry = together(
     { ails: { furnace: 'limit' } },
     {
       confirm: 'Compare temperature rise with the rating plate. Never bypass the limit.',
-      mend: 'Fix airflow first, then gas pressure; then replace the limit with the same part.',
+      fix: 'Fix airflow first, then gas pressure; then replace the limit with the same part.',
     },
   ),
   cause(
@@ -77,7 +77,7 @@ const all: CauseEntry = together(
     { ails: { furnace: 'weak', manifoldShare: 0.55 } },
     {
       confirm: 'Manifold or pump pressure; temperature rise at nameplate airflow.',
-      mend: 'Set to the rating plate (licensed tech only).',
+      fix: 'Set to the rating plate (licensed tech only).',
     },
   ),
 );

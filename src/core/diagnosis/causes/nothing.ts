@@ -11,6 +11,6 @@ export const nothing = entry({
   because: 'Defrost steam, cool supply air, long run times and the minimum off time cause many service calls.',
   effect: {},
   confirm: 'Run a full call with the owner watching, and a defrost if it is cold enough.',
-  mend: 'Explain what is normal and why: defrost, minimum off time, 90 °F air that feels cool, long run times.',
+  fix: 'Explain what is normal and why: defrost, minimum off time, 90 °F air that feels cool, long run times.',
   proves: [],
 });

@@ -1,4 +1,4 @@
-import { SOUND_COIL } from '../../control/coil';
+import { GOOD_COIL } from '../../control/coil';
 import { type CauseEntry, ofKind, together } from './entry';
 
 const cause = ofKind('outdoors', { caution: 'capacitor', proves: ['heat', 'defrost', 'cool'] });
@@ -15,7 +15,7 @@ export const outdoors: CauseEntry = together(
     { ails: { contactor: 'burnt' } },
     {
       confirm: 'Supply verified dead: look at the contacts; push the contactor in and ohm across each pole.',
-      mend: 'Replace the contactor; then check coil voltage under load.',
+      fix: 'Replace the contactor; then check coil voltage under load.',
     },
   ),
   cause(
@@ -26,7 +26,7 @@ export const outdoors: CauseEntry = together(
     { ails: { contactor: 'welded' } },
     {
       confirm: 'No call, but the unit runs.',
-      mend: 'Pull the disconnect now. Replace the contactor and find what made it chatter.',
+      fix: 'Pull the disconnect now. Replace the contactor and find what made it chatter.',
       stop: 'welded-contactor',
     },
   ),
@@ -38,7 +38,7 @@ export const outdoors: CauseEntry = together(
     { ails: { compressor: 'no-capacitor' } },
     {
       confirm: 'Power off, discharged, leads off: compare µF with the rating printed on the capacitor.',
-      mend: 'Discharge it first. Replace with the same µF and voltage rating.',
+      fix: 'Discharge it first. Replace with the same µF and voltage rating.',
     },
   ),
   cause(
@@ -49,7 +49,7 @@ export const outdoors: CauseEntry = together(
     { ails: { compressor: 'open' } },
     {
       confirm: 'Compressor cool, power off, leads off: ohm C–S–R and each terminal to ground.',
-      mend: 'Find what overheated it first: capacitor, charge, fan. Compressor replacement: EPA-certified tech only.',
+      fix: 'Find what overheated it first: capacitor, charge, fan. Compressor replacement: EPA-certified tech only.',
       by: 'licensed',
     },
   ),
@@ -61,7 +61,7 @@ export const outdoors: CauseEntry = together(
     { ails: { outdoorFan: 'no-capacitor' } },
     {
       confirm: 'Power off, discharged: read µF on the fan side. A push by hand starts the fan.',
-      mend: 'Discharge it first. Replace with the same µF and voltage rating.',
+      fix: 'Discharge it first. Replace with the same µF and voltage rating.',
     },
   ),
   cause(
@@ -72,7 +72,7 @@ export const outdoors: CauseEntry = together(
     { ails: { outdoorFan: 'dead' } },
     {
       confirm: 'Power off: spin it by hand; ohm the windings.',
-      mend: 'Replace motor and capacitor together; blade free and set at the same height.',
+      fix: 'Replace motor and capacitor together; blade free and set at the same height.',
     },
   ),
   cause(
@@ -83,7 +83,7 @@ export const outdoors: CauseEntry = together(
     { ails: { valveStuck: 'heating' } },
     {
       confirm: 'Coil has 24 V on the call, but the valve does not shift.',
-      mend: 'Tap the valve body lightly while it is calling to shift; if that fails, a licensed tech replaces it.',
+      fix: 'Tap the valve body lightly while it is calling to shift; if that fails, a licensed tech replaces it.',
       ...refrigerant,
     },
   ),
@@ -95,7 +95,7 @@ export const outdoors: CauseEntry = together(
     { ails: { valveStuck: 'cooling' } },
     {
       confirm: 'Coil has 24 V on the call, but the valve does not shift.',
-      mend: 'Tap the valve body lightly while it is calling to shift; if that fails, a licensed tech replaces it.',
+      fix: 'Tap the valve body lightly while it is calling to shift; if that fails, a licensed tech replaces it.',
       ...refrigerant,
     },
   ),
@@ -104,10 +104,10 @@ export const outdoors: CauseEntry = together(
     'Charge low',
     2.5,
     'Leaks at flares and service valves. Capacity drops and ice stays on after defrost.',
-    { ails: { capacityShare: 0.6, isChargeLow: true, outdoorCoil: { ...SOUND_COIL, melts: 0.15, split: 1.3 } } },
+    { ails: { capacityShare: 0.6, isChargeLow: true, outdoorCoil: { ...GOOD_COIL, melts: 0.15, split: 1.3 } } },
     {
       confirm: 'Check rise and capacity first. Gauges: EPA-certified tech only.',
-      mend: 'Find and repair the leak, then weigh in the charge.',
+      fix: 'Find and repair the leak, then weigh in the charge.',
       ...refrigerant,
     },
   ),
@@ -116,10 +116,10 @@ export const outdoors: CauseEntry = together(
     'Outdoor coil dirty or covered, fan weak',
     2,
     'Leaves, lint, grass, snow drifted in.',
-    { ails: { capacityShare: 0.8, outdoorCoil: { ...SOUND_COIL, air: 0.55, split: 1.6 } } },
+    { ails: { capacityShare: 0.8, outdoorCoil: { ...GOOD_COIL, air: 0.55, split: 1.6 } } },
     {
       confirm: 'Shine a light through the fins; feel the air at the top.',
-      mend: 'Clean it from the inside out; keep two feet clear all around.',
+      fix: 'Clean it from the inside out; keep two feet clear all around.',
     },
   ),
   cause(
@@ -127,10 +127,10 @@ export const outdoors: CauseEntry = together(
     'Defrost board powered but never starts a defrost',
     1,
     'Relays and timers on the board fail.',
-    { ails: { defrost: 'never', outdoorCoil: { ...SOUND_COIL, melts: 0 } } },
+    { ails: { defrost: 'never', outdoorCoil: { ...GOOD_COIL, melts: 0 } } },
     {
       confirm: 'Defrost thermostat closed, test pins jumpered per the label, and no defrost.',
-      mend: 'Replace the board with the same part; set the interval jumper as before.',
+      fix: 'Replace the board with the same part; set the interval jumper as before.',
     },
   ),
   cause(
@@ -138,10 +138,10 @@ export const outdoors: CauseEntry = together(
     'Defrost thermostat stuck closed, or board ends defrosts early',
     0.7,
     'The board defrosts a clear coil, or ends before it is clear.',
-    { ails: { defrost: 'ends-early', outdoorCoil: { ...SOUND_COIL, melts: 0.1 } } },
+    { ails: { defrost: 'ends-early', outdoorCoil: { ...GOOD_COIL, melts: 0.1 } } },
     {
       confirm: 'Ohm the defrost thermostat with the coil warm: it should be open.',
-      mend: 'Replace with the same defrost thermostat, clipped tight and insulated.',
+      fix: 'Replace with the same defrost thermostat, clipped tight and insulated.',
     },
   ),
   cause(
@@ -149,8 +149,8 @@ export const outdoors: CauseEntry = together(
     'Defrost thermostat or coil sensor off the coil, or open',
     2,
     'Clips rust, ice pulls it off.',
-    { ails: { defrost: 'sensor-off', outdoorCoil: { ...SOUND_COIL, isFelt: false } } },
-    { confirm: 'Look; compare ohms with its table.', mend: 'Clip it back in place with thermal paste and insulation.' },
+    { ails: { defrost: 'sensor-off', outdoorCoil: { ...GOOD_COIL, isFelt: false } } },
+    { confirm: 'Look; compare ohms with its table.', fix: 'Clip it back in place with thermal paste and insulation.' },
   ),
   cause(
     'board-locked',
@@ -160,7 +160,7 @@ export const outdoors: CauseEntry = together(
     { conditions: ['board-lockout'] },
     {
       confirm: 'Read its LED code; the label has the list.',
-      mend: 'Read the code before you kill power. Find the cause, then reset once.',
+      fix: 'Read the code before you kill power. Find the cause, then reset once.',
     },
   ),
 );

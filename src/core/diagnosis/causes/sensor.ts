@@ -22,7 +22,7 @@ const sensorCause = (
   because: string,
   shownF: number | null,
   byF: number | null,
-  rest: Pick<Cause, 'confirm' | 'mend'>,
+  rest: Pick<Cause, 'confirm' | 'fix'>,
 ): CauseEntry =>
   entry(
     {
@@ -48,7 +48,7 @@ export const sensor: CauseEntry = together(
     null,
     {
       confirm: 'Power off, leads lifted: compare ohms with the sensor table at the present temperature.',
-      mend: 'Repair the leads or replace the sensor; never land them on 24 V.',
+      fix: 'Repair the leads or replace the sensor; never land them on 24 V.',
     },
   ),
   sensorCause(
@@ -59,7 +59,7 @@ export const sensor: CauseEntry = together(
     SUN_F,
     {
       confirm: 'Compare a thermometer in the shade with the thermostat reading.',
-      mend: 'Move it to a shaded wall, out of the unit’s discharge air.',
+      fix: 'Move it to a shaded wall, out of the unit’s discharge air.',
     },
   ),
 );

@@ -37,7 +37,7 @@ const setting = (
       because,
       effect: { ...effect, ails: { settingsOff: [id], ...effect.ails } },
       confirm: 'Read the setting in the installer menu.',
-      mend: SET_ANEW,
+      fix: SET_ANEW,
       proves,
     },
     applies,

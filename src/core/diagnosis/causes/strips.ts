@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import type { Ails, RungAil } from '../../model/equipment-faults';
+import type { ElementFault, EquipmentFaults } from '../../model/equipment-faults';
 import { ladder } from '../../strips/ladder';
 import type { Cause } from '../cause';
 import { type CauseEntry, together } from './entry';
@@ -12,8 +12,8 @@ const cause = (
   words: string,
   weight: number,
   because: string,
-  ails: Partial<Ails>,
-  rest: Pick<Cause, 'confirm' | 'mend' | 'stop'>,
+  ails: Partial<EquipmentFaults>,
+  rest: Pick<Cause, 'confirm' | 'fix' | 'stop'>,
 ): Cause => ({
   id: `strips:${id}`,
   words,
@@ -27,45 +27,46 @@ const cause = (
   proves: PROVES,
 });
 
-const RUNG_WORDS: Record<RungAil, { readonly words: string; readonly weight: number; readonly because: string }> = {
-  element: { words: 'open', weight: 1.5, because: 'Element wire sags and burns through at the crimp.' },
-  link: {
-    words: ': fusible link open',
-    weight: 1,
-    because: 'Opens permanently when a limit fails or airflow stops.',
-  },
-  limit: { words: ': limit open', weight: 1, because: 'After many trips it stays open.' },
-  switch: { words: ': switch contact dead', weight: 1.5, because: 'Sequencer and relay contacts burn.' },
-  welded: { words: ': switch contact welded', weight: 0.5, because: 'Rare and obvious: heat with no call.' },
-};
+const RUNG_WORDS: Record<ElementFault, { readonly words: string; readonly weight: number; readonly because: string }> =
+  {
+    element: { words: 'open', weight: 1.5, because: 'Element wire sags and burns through at the crimp.' },
+    link: {
+      words: ': fusible link open',
+      weight: 1,
+      because: 'Opens permanently when a limit fails or airflow stops.',
+    },
+    limit: { words: ': limit open', weight: 1, because: 'After many trips it stays open.' },
+    switch: { words: ': switch contact dead', weight: 1.5, because: 'Sequencer and relay contacts burn.' },
+    welded: { words: ': switch contact welded', weight: 0.5, because: 'Rare and obvious: heat with no call.' },
+  };
 
-const RUNG_MENDS: Record<RungAil, Pick<Cause, 'confirm' | 'mend' | 'stop'>> = {
+const RUNG_MENDS: Record<ElementFault, Pick<Cause, 'confirm' | 'fix' | 'stop'>> = {
   element: {
     confirm: 'Every supply verified dead, one end lifted: ohms of the element. OL is open.',
-    mend: 'Replace the element; find why it failed: airflow, limit, crimp.',
+    fix: 'Replace the element; find why it failed: airflow, limit, crimp.',
   },
   link: {
     confirm: 'Every supply verified dead: ohms of the link. OL is blown.',
-    mend: 'Find the cause first (airflow or limit). Replace with the same rating only. Never jumper it.',
+    fix: 'Find the cause first (airflow or limit). Replace with the same rating only. Never jumper it.',
   },
   limit: {
     confirm: 'Every supply verified dead, and cool: ohms of the limit. OL is open.',
-    mend: 'Fix airflow first; replace the limit with the same part. Never jumper it.',
+    fix: 'Fix airflow first; replace the limit with the same part. Never jumper it.',
   },
   switch: {
     confirm: 'Relay coil or sequencer heater has 24 V, element ohms are good, but the element draws no current.',
-    mend: 'Change the sequencer, relay or contactor.',
+    fix: 'Change the sequencer, relay or contactor.',
   },
   welded: {
     confirm: 'No call for five minutes, and the element still draws current.',
-    mend: 'Turn the breaker off now. Replace the sequencer or relay.',
+    fix: 'Turn the breaker off now. Replace the sequencer or relay.',
     stop: 'welded-element',
   },
 };
 
 const rungCauses: CauseEntry = (facts) =>
   kitRows(facts).flatMap((_, at) =>
-    (Object.keys(RUNG_WORDS) as RungAil[])
+    (Object.keys(RUNG_WORDS) as ElementFault[])
       .filter((ail) => ail !== 'link' || facts.heatKit.hasLinks)
       .map((ail) =>
         cause(
@@ -95,7 +96,7 @@ const circuitCauses: CauseEntry = (facts) =>
             {
               confirm:
                 'Leg-to-leg voltage at the kit is far below the breaker’s line side. Qualified tech, rated meter.',
-              mend: 'Every supply off and verified dead: new breaker or lug, cut back to bright copper, torque as labeled.',
+              fix: 'Every supply off and verified dead: new breaker or lug, cut back to bright copper, torque as labeled.',
             },
           ),
           cause(
@@ -106,7 +107,7 @@ const circuitCauses: CauseEntry = (facts) =>
             { kitCircuitsOpen: [at], seenOff: 'kit', ...dark },
             {
               confirm: 'Look: a tripped handle sits between ON and OFF.',
-              mend: 'Find why it tripped: overload or a grounded element. Never install a larger breaker.',
+              fix: 'Find why it tripped: overload or a grounded element. Never install a larger breaker.',
             },
           ),
         ];
@@ -129,7 +130,7 @@ export const strips: CauseEntry = together(rungCauses, circuitCauses, (facts) =>
           { kitShare: ON_208, ...(facts.heatKit.blowerOnFirstCircuit ? { controlShare: ON_208 } : {}) },
           {
             confirm: 'Measure line voltage at the kit.',
-            mend: 'Correct the service voltage on the Survey, and the kit output with it.',
+            fix: 'Correct the service voltage on the Survey, and the kit output with it.',
           },
         ),
         cause(
@@ -140,7 +141,7 @@ export const strips: CauseEntry = together(rungCauses, circuitCauses, (facts) =>
           { switchTimes: 5 },
           {
             confirm: 'Time from the call to element current.',
-            mend: 'Check control voltage first, then the sequencer.',
+            fix: 'Check control voltage first, then the sequencer.',
           },
         ),
       ]

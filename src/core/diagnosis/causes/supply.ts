@@ -23,7 +23,7 @@ const batteries: CauseEntry = (facts, harness) =>
     { ...callsNothing(harness), ails: { isBatteryFlat: true } },
     {
       confirm: 'Two fresh batteries: the display comes back.',
-      mend: 'Replace both batteries; check the settings after it.',
+      fix: 'Replace both batteries; check the settings after it.',
       caution: null,
       proves: [],
     },
@@ -40,7 +40,7 @@ export const supply: CauseEntry = together(
     { ails: { outdoorLine: 'dead', seenOff: 'outdoors' } },
     {
       confirm: 'Look at breaker and disconnect.',
-      mend: 'Turn it back on. If it had tripped, first check windings and lugs with the power verified dead.',
+      fix: 'Turn it back on. If it had tripped, first check windings and lugs with the power verified dead.',
     },
     isSplit,
   ),
@@ -52,7 +52,7 @@ export const supply: CauseEntry = together(
     { ails: { outdoorLine: 'dead' } },
     {
       confirm: 'Leg to leg at the contactor’s line side. Qualified people, rated meter.',
-      mend: 'Supply off and verified dead: replace the fuse, lug or breaker.',
+      fix: 'Supply off and verified dead: replace the fuse, lug or breaker.',
     },
     isSplit,
   ),
@@ -62,7 +62,7 @@ export const supply: CauseEntry = together(
     1,
     'A long feeder, a loose neutral or an undersized service.',
     { ails: { outdoorLine: 'low' } },
-    { confirm: 'Line voltage running and not running.', mend: 'Call an electrician or the utility.' },
+    { confirm: 'Line voltage running and not running.', fix: 'Call an electrician or the utility.' },
   ),
   cause(
     'guard',
@@ -72,7 +72,7 @@ export const supply: CauseEntry = together(
     { ails: { outdoorLine: 'held' } },
     {
       confirm: 'Check its light; line voltage unloaded and under load.',
-      mend: 'Fix the voltage problem; set its limits to the manufacturer’s figures.',
+      fix: 'Fix the voltage problem; set its limits to the manufacturer’s figures.',
     },
   ),
   cause(
@@ -83,7 +83,7 @@ export const supply: CauseEntry = together(
     { ails: { controlShare: 0, seenOff: 'indoors', blower: 'dead' } },
     {
       confirm: 'Look at breaker, switch and door.',
-      mend: 'Turn it back on. If it had tripped, find out why.',
+      fix: 'Turn it back on. If it had tripped, find out why.',
       proves: ['supply-volts', 'control-volts', 'fan'],
     },
     hasOwnIndoorSupply,
@@ -97,7 +97,7 @@ export const supply: CauseEntry = together(
     { ails: { controlShare: 0 } },
     {
       confirm: 'Line voltage on the primary, no 24 V on the secondary.',
-      mend: 'Find the short first. Replace with the same VA or more, and fuse the secondary.',
+      fix: 'Find the short first. Replace with the same VA or more, and fuse the secondary.',
       proves: ['control-volts', 'fan', 'heat'],
     },
   ),
@@ -109,7 +109,7 @@ export const supply: CauseEntry = together(
     { ails: { controlShare: 0.7 } },
     {
       confirm: 'Secondary voltage with everything energized.',
-      mend: 'Move to the tap that matches the line voltage; if it is still low, replace it.',
+      fix: 'Move to the tap that matches the line voltage; if it is still low, replace it.',
       proves: ['control-volts', 'fan', 'heat'],
     },
   ),

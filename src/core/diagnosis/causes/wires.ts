@@ -7,7 +7,7 @@ import type { Harness } from '../../wiring/harness';
 import type { Cause } from '../cause';
 
 /** What is said of a kind of wire fault. */
-type Said = Pick<Cause, 'weight' | 'because' | 'confirm' | 'mend'>;
+type Said = Pick<Cause, 'weight' | 'because' | 'confirm' | 'fix'>;
 
 const COIL_WEIGHTS: Readonly<Record<string, number>> = {
   [COMPRESSOR_COIL]: 1,
@@ -34,7 +34,7 @@ const saidOf = ({ fault }: NamedFault): Said => {
           weight: 2,
           because: 'Jumpers are left out when a thermostat or a board is changed.',
           confirm: 'Find it and tug it.',
-          mend: 'Put the jumper in and tighten both screws.',
+          fix: 'Put the jumper in and tighten both screws.',
         };
       if (fault.edge.includes('/'))
         return {
@@ -42,20 +42,20 @@ const saidOf = ({ fault }: NamedFault): Said => {
           because: 'Wires break at the screw, under a staple, or where a string trimmer or mouse got them.',
           confirm:
             'Power off: twist the wire to another one at one end and ohm the pair at the other end. OL means broken.',
-          mend: 'Strip and re-land it, or move the call to a spare and write down which.',
+          fix: 'Strip and re-land it, or move the call to a spare and write down which.',
         };
       return {
         weight: COIL_WEIGHTS[fault.edge] ?? 0.5,
         because: 'Coils burn open from age, heat and long spells of low voltage.',
         confirm: 'Power off, one lead lifted: ohm the coil. OL means open.',
-        mend: 'Replace the part with the coil.',
+        fix: 'Replace the part with the coil.',
       };
     case 'loose':
       return {
         weight: 2,
         because: 'Screws loosen; damp copper corrodes under the screw.',
         confirm: 'Tug it. During the call, measure across the connection: it should read 0 V.',
-        mend: 'Cut back to bright copper, re-land and tighten.',
+        fix: 'Cut back to bright copper, re-land and tighten.',
       };
     case 'touching':
       return {
@@ -63,7 +63,7 @@ const saidOf = ({ fault }: NamedFault): Said => {
         because: 'Stripped too far back, stapled through or chewed. Less common than a break.',
         confirm:
           'Power off, both wires lifted at both ends: ohm between them. Any reading other than OL means they touch.',
-        mend: 'Separate them or pull new cable; then replace the fuse.',
+        fix: 'Separate them or pull new cable; then replace the fuse.',
       };
     case 'stuck':
       return fault.closed
@@ -71,7 +71,7 @@ const saidOf = ({ fault }: NamedFault): Said => {
             weight: 0.3,
             because: 'Contacts rarely weld at 24 V.',
             confirm: 'No call, but voltage on its load side.',
-            mend: 'Replace the relay, or the board it is on.',
+            fix: 'Replace the relay, or the board it is on.',
           }
         : {
             weight: CONTACT_WEIGHTS[fault.contact] ?? 0.5,
@@ -80,14 +80,14 @@ const saidOf = ({ fault }: NamedFault): Said => {
                 ? 'Contacts that fail to close are less common than wires that never reach them.'
                 : 'An open safety is one of the most common finds.',
             confirm: 'During the call: 24 V on one side, none on the other.',
-            mend: 'If it is a safety, find what opened it. Otherwise replace it. Never jumper it out.',
+            fix: 'If it is a safety, find what opened it. Otherwise replace it. Never jumper it out.',
           };
     case 'swapped':
       return {
         weight: 1,
         because: 'Neighboring wires get swapped when someone lands a terminal strip by color from memory.',
         confirm: 'Trace both wires by color at both ends.',
-        mend: 'Swap them.',
+        fix: 'Swap them.',
       };
   }
 };
@@ -120,9 +120,9 @@ const isFuelSafety = (named: NamedFault) =>
     (named.fault.contact === 'furnace limits' || named.fault.contact === 'low-gas switch'));
 
 /** A lead of a safety switch is repaired in series, by its own kit's instructions. */
-const SAFETY_LEAD: Pick<Cause, 'confirm' | 'mend'> = {
+const SAFETY_LEAD: Pick<Cause, 'confirm' | 'fix'> = {
   confirm: 'Power off, verified dead: ohms of each lead from end to end.',
-  mend: 'Replace the lead and land it in series again, by the switch kit’s own instructions. Never join its two leads.',
+  fix: 'Replace the lead and land it in series again, by the switch kit’s own instructions. Never join its two leads.',
 };
 
 const isRefrigerantSafety = ({ fault }: NamedFault) => fault.kind === 'stuck' && fault.contact === 'unit safeties';

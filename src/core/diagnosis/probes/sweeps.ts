@@ -2,19 +2,19 @@ import { indoorId, outdoorId } from '../../devices';
 import { DEVICE_LABELS } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import type { RungAil } from '../../model/equipment-faults';
+import type { ElementFault } from '../../model/equipment-faults';
 import { observationKey } from '../../model/observable';
-import { ALL_SOUND, rungsOnWord, rungWord, RUNNING_PARTS } from '../../model/predict';
+import { NO_FAULT_WORDS, rungsOnWord, rungWord, RUNNING_PARTS } from '../../model/predict';
 import { capital } from '../../units/capital';
 import { faultsOf, type NamedFault, showsInCable, showsOnStrip } from '../../wiring/fault';
-import { colourName, deviceIn, type Harness, jumperWords, landedConductors } from '../../wiring/harness';
+import { colorName, deviceIn, type Harness, jumperWords, landedConductors } from '../../wiring/harness';
 import type { Probe } from '../probe';
 
 type Choice = NonNullable<Probe['choices']>[number];
 
-const sound = (words: string): Choice => ({ word: ALL_SOUND, words });
+const sound = (words: string): Choice => ({ word: NO_FAULT_WORDS, words });
 
-const PART_WORDS: Partial<Record<RungAil, string>> = { element: 'element', link: 'fusible link', limit: 'limit' };
+const PART_WORDS: Partial<Record<ElementFault, string>> = { element: 'element', link: 'fusible link', limit: 'limit' };
 
 /** Every choice of some of them, none and all among these. */
 const subsetsOf = <T>(all: readonly T[]): readonly (readonly T[])[] =>
@@ -73,7 +73,7 @@ const kitSweeps = (facts: Facts): Probe[] => {
 /** What a fault that shows looks like where it shows. */
 const seenAs = ({ fault }: NamedFault, harness: Harness): string => {
   const conductorOf = (wire: string) => landedConductors(harness).find(({ id }) => id === wire);
-  const colourOf = (wire: string) => colourName(conductorOf(wire)?.colour ?? null);
+  const colourOf = (wire: string) => colorName(conductorOf(wire)?.colour ?? null);
   switch (fault.kind) {
     case 'open': {
       const jumper = harness.jumpers.find(({ id }) => id === fault.edge);

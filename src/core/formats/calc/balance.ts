@@ -1,5 +1,5 @@
 import { array, boolean, object, string } from 'yup';
-import { type Crossing, crossing } from '../../balance/balance';
+import { type Balance, balance } from '../../balance/balance';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, positive } from '../../border/schema';
 import { FUEL_BTU_PER_UNIT, type FuelKind } from '../../units/constants';
@@ -59,18 +59,21 @@ const schema = object({
   }).default(undefined),
 });
 
-/** Works out the `input` of a crossing case. */
-export const calcCrossing = (input: unknown): Parsed<Crossing> => {
+/** The answer of a balance case, under the names that files of cases have. */
+export interface BalanceAnswer extends Omit<Balance, 'gapsF'> {
+  readonly holesF: Balance['gapsF'];
+}
+
+/** Calculates the `input` of a balance case. */
+export const calcBalance = (input: unknown): Parsed<BalanceAnswer> => {
   const parsed = parseWith(schema, input);
   if (!parsed.ok) return parsed;
   const { gates, heatPump, ...rest } = parsed.value;
   const { banksCloseBelowF, ...lockouts } = gates ?? {};
-  return {
-    ok: true,
-    value: crossing({
-      ...rest,
-      heatPump: { ...heatPump, minOutdoorF: heatPump.minOutdoorF ?? null },
-      gates: { ...lockouts, ...(banksCloseBelowF ? { banksCloseBelowF } : {}) },
-    }),
-  };
+  const { gapsF, ...answer } = balance({
+    ...rest,
+    heatPump: { ...heatPump, minOutdoorF: heatPump.minOutdoorF ?? null },
+    lockouts: { ...lockouts, ...(banksCloseBelowF ? { banksCloseBelowF } : {}) },
+  });
+  return { ok: true, value: { ...answer, holesF: gapsF } };
 };

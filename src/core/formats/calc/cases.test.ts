@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { calcCrossing } from './balance';
+import { calcBalance } from './balance';
 import { calcBoard } from './board';
 import { calcCircuit } from './circuit';
 import { calcFrost } from './frost';
@@ -44,7 +44,7 @@ const crossingTolerance = (path: string) =>
 
 describe.each([
   ['circuit', calcCircuit, (path: string) => (path === 'sourceAmps' ? 0.0005 : 0.02)],
-  ['crossing', calcCrossing, crossingTolerance],
+  ['crossing', calcBalance, crossingTolerance],
   ['heatkit', calcHeatKit, (_: string, value: number) => Math.abs(value) * 0.001],
   ['thermostat', calcThermostat, () => 1e-6],
   ['board', calcBoard, () => 1e-6],
@@ -60,7 +60,7 @@ describe.each([
 
 test('gates may be missing altogether', () => {
   const { gates: _, ...input } = casesOf('crossing')[0]!.input as Record<string, unknown>;
-  expect(calcCrossing(input)).toEqual(calcCrossing({ ...input, gates: {} }));
+  expect(calcBalance(input)).toEqual(calcBalance({ ...input, gates: {} }));
 });
 
 describe('bad input is refused with the path of what is wrong', () => {
@@ -112,7 +112,7 @@ describe('bad input is refused with the path of what is wrong', () => {
     ],
     [
       'one rating point',
-      calcCrossing(
+      calcBalance(
         spoiled(crossing!, (input) => {
           input.heatPump.points.pop();
         }),
@@ -121,7 +121,7 @@ describe('bad input is refused with the path of what is wrong', () => {
     ],
     [
       'two points at one temperature',
-      calcCrossing(
+      calcBalance(
         spoiled(crossing!, (input) => {
           input.heatPump.points[1].outdoorF = 47;
         }),
@@ -130,7 +130,7 @@ describe('bad input is refused with the path of what is wrong', () => {
     ],
     [
       'design above no-load',
-      calcCrossing(
+      calcBalance(
         spoiled(crossing!, (input) => {
           input.load.designOutdoorF = 70;
         }),
@@ -139,7 +139,7 @@ describe('bad input is refused with the path of what is wrong', () => {
     ],
     [
       'a power of zero',
-      calcCrossing(
+      calcBalance(
         spoiled(crossing!, (input) => {
           input.heatPump.points[0].kW = 0;
         }),

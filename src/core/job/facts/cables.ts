@@ -1,7 +1,7 @@
 import { choiceFact, numberFact, recordsFact } from '../fact';
 
 /** What a conductor of the thermostat cable was found to do, by its color. */
-export interface KeptColourRow {
+export interface ConductorUseRow {
   readonly colour: string;
   /** A function at the wall; empty while it is not known. */
   readonly does: string;
@@ -35,7 +35,7 @@ export const cables = {
     assumed: 8,
     why: 'Leave a spare: the next repair needs it.',
   }),
-  thermostatColours: recordsFact<KeptColourRow>({
+  thermostatColours: recordsFact<ConductorUseRow>({
     label: 'Thermostat cable colors',
     place: 'wall',
     item: 'conductor',

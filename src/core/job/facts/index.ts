@@ -4,12 +4,12 @@ import { cables } from './cables';
 import { changeout } from './changeout';
 import { furnace } from './furnace';
 import { heatKit } from './heat-kit';
-import { talk } from './homeowner';
+import { homeowner } from './homeowner';
 import { house } from './house';
 import { load } from './load';
-import { gates } from './lockouts';
+import { lockouts } from './lockouts';
 import { outdoorUnit } from './outdoor-unit';
-import { schools } from './practice-options';
+import { practiceOptions } from './practice-options';
 import { prices } from './prices';
 import { proof } from './proof';
 import { service } from './service';
@@ -32,13 +32,13 @@ export const FACT_GROUPS = {
   heatKit,
   furnace,
   thermostat,
-  gates,
+  gates: lockouts,
   cables,
   prices,
   year,
   wiring,
-  talk,
-  schools,
+  talk: homeowner,
+  schools: practiceOptions,
   setup,
   proof,
   changeout,
@@ -74,7 +74,7 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
 };
 
 /** Groups that are asked for where they are used, on the page that they are about, not on the Sheet. */
-export const OFF_SHEET_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
+export const OFF_SURVEY_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'load',
   'year',
   'talk',

@@ -8,7 +8,7 @@ export interface OutdoorThermostatRow {
   readonly closesBelowF: number;
 }
 
-export const gates = {
+export const lockouts = {
   compressorBelowF: optionalNumberFact({
     label: 'Compressor locked out below',
     place: 'wall',

@@ -3,7 +3,7 @@ import { choiceFact, flagFact, numberFact } from '../fact';
 import { WITH_FURNACE, WITH_STRIPS } from './system';
 
 /** Where practitioners disagree: the way chosen for this job. */
-export const schools = {
+export const practiceOptions = {
   compressorLockout: choiceFact({
     label: 'Compressor with electric strips',
     place: 'desk',

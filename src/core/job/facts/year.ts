@@ -2,7 +2,7 @@ import { optionalNumberFact, recordsFact, textFact } from '../fact';
 import { WITH_FURNACE } from './system';
 
 /** One way of setting the gates, as it was changed on the Crossing page. Texts are read by `setup/ways`. */
-export interface WayRow {
+export interface PlanRow {
   readonly name: string;
   readonly compressorBelow: string;
   readonly auxAbove: string;
@@ -41,7 +41,7 @@ export const year = {
     onlyWhen: WITH_FURNACE,
     why: 'Per therm of gas, or per gallon of propane or oil.',
   }),
-  ways: recordsFact<WayRow>({
+  ways: recordsFact<PlanRow>({
     label: 'Ways compared',
     place: 'desk',
     item: 'way',

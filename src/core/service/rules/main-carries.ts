@@ -19,7 +19,7 @@ export const mainCarries: Rule<Facts> = {
       {
         severity: worst.amps > FAR_SHARE * mainAmps ? 'error' : 'warning',
         what: `${worst.label}: the service carries ${Math.round(worst.amps)} A; the main breaker is ${mainAmps} A (NEC 220.83(B)).`,
-        mend: 'Hold a bank out while the compressor runs, a smaller kit, or a larger service by a licensed electrician. See Service.',
+        fix: 'Hold a bank out while the compressor runs, a smaller kit, or a larger service by a licensed electrician. See Service.',
         page: 'strips',
         fact: 'service.mainAmps',
       },

@@ -93,7 +93,7 @@ describe('codes', () => {
     const of = card(toadflax, facts(['heatKit.elements', [{ kW: 5.5, bank: 1, onS: 20, offS: 20 }]]));
     expect(of.gaps.find(({ setting }) => setting === 'kit-size')).toMatchObject({
       what: expect.stringMatching(/no code.*5.5 kW/),
-      mend: expect.stringMatching(/manual/),
+      fix: expect.stringMatching(/manual/),
     });
   });
 

@@ -39,7 +39,7 @@ export type CardScreen =
 export interface CardGap {
   readonly setting: string;
   readonly what: string;
-  readonly mend: string;
+  readonly fix: string;
 }
 
 /** The way through one controller. */
@@ -93,7 +93,7 @@ const gapsOf = (
           {
             setting: settingsOf(entry)[0]!,
             what: `${entry.code} ${entry.label}: no code in this profile for ${target.wanted}.`,
-            mend: 'Look it up in the manual, and add the option to the profile.',
+            fix: 'Look it up in the manual, and add the option to the profile.',
           },
         ]
       : [],
@@ -109,12 +109,12 @@ const gapsOf = (
         ? {
             setting: id,
             what: `${label} is needed, but ${behind.entry.code} ${behind.entry.label} is ${behind.why}.`,
-            mend: 'Check the entry that hides it, or the profile’s condition.',
+            fix: 'Check the entry that hides it, or the profile’s condition.',
           }
         : {
             setting: id,
             what: `${label} is needed, but this profile has no entry for it.`,
-            mend: 'If the manual has one, add it to the profile. If not, set it on another controller or in the wiring.',
+            fix: 'If the manual has one, add it to the profile. If not, set it on another controller or in the wiring.',
           };
     },
   );

@@ -4,7 +4,7 @@ import type { Card, CardLine, CardSteps } from './card';
 export interface CardFinding {
   readonly severity: 'error' | 'warning';
   readonly what: string;
-  readonly mend: string;
+  readonly fix: string;
   /** The line that it is about; null: the card. */
   readonly key: string | null;
 }
@@ -20,7 +20,7 @@ const ofLine = (line: CardLine): CardFinding[] => {
             severity: 'warning' as const,
             key,
             what: `${nameOf(line)}: left at ${before.value} by ${before.author}, now found at ${found.value}.`,
-            mend: 'Someone changed it since, or it was never activated. Ask before you change it again.',
+            fix: 'Someone changed it since, or it was never activated. Ask before you change it again.',
           },
         ]
       : []),
@@ -30,7 +30,7 @@ const ofLine = (line: CardLine): CardFinding[] => {
             severity: 'warning' as const,
             key,
             what: `${nameOf(line)}: left at ${left.value}; the calculated code is ${target.code}.`,
-            mend: 'Set it, or override the value on Settings and give the reason.',
+            fix: 'Set it, or override the value on Settings and give the reason.',
           },
         ]
       : []),
@@ -40,7 +40,7 @@ const ofLine = (line: CardLine): CardFinding[] => {
             severity: 'error' as const,
             key,
             what: `${nameOf(line)}: set to ${left.value}, reads back ${readBack.value}.`,
-            mend: 'It was not saved, or not activated. Enter it again.',
+            fix: 'It was not saved, or not activated. Enter it again.',
           },
         ]
       : []),
@@ -82,13 +82,13 @@ export const cardFindings = (card: Card): CardFinding[] => {
       severity: 'error' as const,
       key: null,
       what: `Values entered but not saved (${title}).`,
-      mend: 'Save them per the card and check it off.',
+      fix: 'Save them per the card and check it off.',
     })),
     ...notActive.map(() => ({
       severity: 'error' as const,
       key: null,
       what: 'Values entered but not activated: the board is still using the old ones.',
-      mend: 'Activate per the card and check it off.',
+      fix: 'Activate per the card and check it off.',
     })),
     ...(unread.length > 0
       ? [
@@ -96,7 +96,7 @@ export const cardFindings = (card: Card): CardFinding[] => {
             severity: 'warning' as const,
             key: null,
             what: `${unread.length} of ${leftLines.length} settings not read back: ${unread.map(({ entry }) => entry.code).join(', ')}.`,
-            mend: 'Read each one back from the controller: what you typed is not always what it saved.',
+            fix: 'Read each one back from the controller: what you typed is not always what it saved.',
           },
         ]
       : []),

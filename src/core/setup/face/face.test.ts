@@ -5,7 +5,7 @@ import { SHIPPED_PROFILES } from '../profiles';
 import { type Condition, type ControllerProfile, entryKey, type ProfileEntry } from '../profiles/profile';
 import { resolveSettings } from '../resolve';
 import { SETTINGS } from '../settings';
-import { codesOf, type Face, faceOf, shownCode, shownEntries, silentS, workFace } from './face';
+import { codesOf, type Face, faceOf, restartSecondsLeft, shownCode, shownEntries, workFace } from './face';
 import { followCard } from './follow';
 
 const settingsOf = SAMPLES.map(({ facts }) => resolveSettings({ facts, confirmed: new Set() }));
@@ -125,8 +125,8 @@ describe('a controller does what its manual says, and nothing else', () => {
     expect([saved.saved.get(A01), saved.inForce.get(A01)]).toEqual(['2', '1']);
     const active = done([{ kind: 'activate' }], saved);
     expect(active.inForce.get(A01)).toBe('2');
-    expect(silentS(active)).toBe(240);
-    expect(silentS(done([{ kind: 'wait', seconds: 300 }], active))).toBe(0);
+    expect(restartSecondsLeft(active)).toBe(240);
+    expect(restartSecondsLeft(done([{ kind: 'wait', seconds: 300 }], active))).toBe(0);
     expect(done([{ kind: 'leave' }], turned).turned.size).toBe(0);
   });
 

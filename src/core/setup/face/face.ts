@@ -34,7 +34,7 @@ export type FaceAct =
   | { readonly kind: 'wait'; readonly seconds: number };
 
 /** What came of it: the controller from then on, or why it does not do so. */
-export type Faced = { readonly ok: true; readonly face: Face } | { readonly ok: false; readonly why: string };
+export type FaceResult = { readonly ok: true; readonly face: Face } | { readonly ok: false; readonly why: string };
 
 /** An entry holds this where nobody has given it anything: its factory code, or else its first. */
 const comesWith = (entry: ProfileEntry): string => {
@@ -93,15 +93,15 @@ export const codesOf = ({ form }: ProfileEntry): readonly string[] => {
   return form.none === undefined ? numbers : [...numbers, form.none];
 };
 
-const no = (why: string): Faced => ({ ok: false, why });
-const yes = (face: Face): Faced => ({ ok: true, face });
+const no = (why: string): FaceResult => ({ ok: false, why });
+const yes = (face: Face): FaceResult => ({ ok: true, face });
 
 /** One touch of its keys, s. Our judgement. */
 const TOUCH_S = 2;
-const touched = (face: Face, change: Partial<Face>): Faced =>
+const touched = (face: Face, change: Partial<Face>): FaceResult =>
   yes({ ...face, seconds: face.seconds + TOUCH_S, ...change });
 
-const stepped = (face: Face, by: 1 | -1): Faced => {
+const stepped = (face: Face, by: 1 | -1): FaceResult => {
   if (!face.isIn) return no('It shows the temperature; no menu is open.');
   const shown = shownKeys(face);
   const at = face.at === null ? -1 : shown.indexOf(face.at);
@@ -111,7 +111,7 @@ const stepped = (face: Face, by: 1 | -1): Faced => {
     : touched(face, { at: next });
 };
 
-const turned = (face: Face, code: string): Faced => {
+const turned = (face: Face, code: string): FaceResult => {
   const entry = entryAt(face);
   if (!face.isIn || !entry) return no('No entry is shown.');
   if (!codesOf(entry).includes(code)) return no(`It cannot be set to ${code}.`);
@@ -125,7 +125,7 @@ const turned = (face: Face, code: string): Faced => {
   return touched(face, { saved, ...(face.profile.activate.length === 0 ? { inForce: saved } : {}) });
 };
 
-const savedIn = (face: Face, scope: string): Faced => {
+const savedIn = (face: Face, scope: string): FaceResult => {
   if (!face.isIn) return no('Its setup is not open.');
   if (!face.profile.scopes.some(({ id }) => id === scope)) return no('There is nothing to save there.');
   const own = new Set(face.profile.entries.filter((entry) => entry.scope === scope).map(keyOf));
@@ -145,7 +145,7 @@ const longestDelayS = ({ delays }: ControllerProfile): number =>
  * Does something at a controller. What it does not do as things stand changes nothing and says why: its setup is not
  * open, an entry is hidden, a code is none of its own, a value once saved stays.
  */
-export const workFace = (face: Face, act: FaceAct): Faced => {
+export const workFace = (face: Face, act: FaceAct): FaceResult => {
   switch (act.kind) {
     case 'before':
       return touched(face, { isReady: true });
@@ -183,4 +183,4 @@ export const workFace = (face: Face, act: FaceAct): Faced => {
 };
 
 /** How long it still answers no call after it has started anew, s. */
-export const silentS = ({ seconds, answersFrom }: Face): number => Math.max(0, answersFrom - seconds);
+export const restartSecondsLeft = ({ seconds, answersFrom }: Face): number => Math.max(0, answersFrom - seconds);

@@ -9,14 +9,14 @@ export interface ProfileProblem {
   /** Number of the entry in the profile; null: the profile as a whole. */
   readonly entry: number | null;
   readonly what: string;
-  readonly mend: string;
+  readonly fix: string;
 }
 
 const repeated = (values: readonly string[]): string[] => [
   ...new Set(values.filter((value, at) => values.indexOf(value) !== at)),
 ];
 
-type Report = (severity: ProfileProblem['severity'], what: string, mend: string) => void;
+type Report = (severity: ProfileProblem['severity'], what: string, fix: string) => void;
 
 const checkMeans = (entry: ProfileEntry, report: Report) => {
   for (const { code, means } of optionsOf(entry))
@@ -158,7 +158,7 @@ const sharedSwitches = (profile: ControllerProfile): ProfileProblem[] => {
               severity: 'error',
               entry: at,
               what: `Switch ${position} of ${bank} belongs to ${other} already.`,
-              mend: 'One switch sets one thing: combine the two entries.',
+              fix: 'One switch sets one thing: combine the two entries.',
             },
           ];
     });
@@ -171,8 +171,8 @@ const sharedSwitches = (profile: ControllerProfile): ProfileProblem[] => {
  */
 export const profileProblems = (profile: ControllerProfile): ProfileProblem[] => {
   const found: ProfileProblem[] = [];
-  const whole = (severity: ProfileProblem['severity'], what: string, mend: string) =>
-    found.push({ severity, entry: null, what, mend });
+  const whole = (severity: ProfileProblem['severity'], what: string, fix: string) =>
+    found.push({ severity, entry: null, what, fix });
   if (profile.name.trim() === '') whole('error', 'It has no name.', 'Use the name on its label.');
   if (profile.scopes.length === 0) whole('error', 'It has no scope.', 'One at least, such as “this unit”.');
   for (const id of repeated(profile.scopes.map((scope) => scope.id)))
@@ -186,7 +186,7 @@ export const profileProblems = (profile: ControllerProfile): ProfileProblem[] =>
   const followed = { inRing, waysTo: waysFinder(profile, inRing) };
   const seen = new Set<string>();
   profile.entries.forEach((entry, at) => {
-    const report: Report = (severity, what, mend) => found.push({ severity, entry: at, what, mend });
+    const report: Report = (severity, what, fix) => found.push({ severity, entry: at, what, fix });
     const key = entryKey(entry.scope, entry.code);
     if (entry.code.trim() === '')
       report('error', 'It has no code.', 'Enter what the controller shows: a number, a question, a switch.');

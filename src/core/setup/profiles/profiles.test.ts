@@ -200,7 +200,7 @@ describe('what is wrong is found', () => {
     ['no name', profile([entry('1')], { name: ' ' }), /no name/],
   ])('%s', (_, of, what) => {
     const found = errors(of).find((problem) => what.test(problem.what));
-    expect(found?.mend.length).toBeGreaterThan(5);
+    expect(found?.fix.length).toBeGreaterThan(5);
   });
 
   test('an entry that hangs on a later one is an error: the card would hide it', () => {

@@ -10,8 +10,8 @@ export const airInDefrost: Rule<SetupSubject> = {
           about('blower-in-defrost', {
             severity: 'error',
             what: 'Strips come on in defrost while the blower is set to stop.',
-            mend: 'With the blower off no one feels the air: leave the strips off, or run the blower.',
-            mendBy: toSet(subject, 'blower-in-defrost', 'runs', ''),
+            fix: 'With the blower off no one feels the air: leave the strips off, or run the blower.',
+            fixBy: toSet(subject, 'blower-in-defrost', 'runs', ''),
           }),
         ]
       : [],

@@ -11,10 +11,10 @@ export const airWithStrips: Rule<SetupSubject> = {
           about('fan-in-heat', {
             severity: subject.facts.heatKit.hasInterlock ? 'advice' : 'error',
             what: 'The thermostat leaves the blower to the indoor unit, and the backup is electric.',
-            mend: subject.facts.heatKit.hasInterlock
+            fix: subject.facts.heatKit.hasInterlock
               ? 'The kit’s interlock starts the blower; G from the thermostat is the backup.'
               : 'Have the thermostat energize G with the strips.',
-            mendBy: toSet(subject, 'fan-in-heat', 'thermostat', ''),
+            fixBy: toSet(subject, 'fan-in-heat', 'thermostat', ''),
           }),
         ]
       : [],

@@ -15,7 +15,7 @@ export const airflowForSize: Rule<SetupSubject> = {
           about('airflow-heating', {
             severity: 'warning',
             what: `${cfm} CFM is ${perTon} per ton.`,
-            mend: '350 to 450 per ton is usual for heating; go by the outdoor unit’s performance data. Check the rating points too.',
+            fix: '350 to 450 per ton is usual for heating; go by the outdoor unit’s performance data. Check the rating points too.',
           }),
         ];
   },

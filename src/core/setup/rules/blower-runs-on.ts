@@ -19,8 +19,8 @@ export const blowerRunsOn: Rule<SetupSubject> = {
           about('fan-after-heat', {
             severity: 'warning',
             what: `Blower off-delay after heat is ${seconds} s.`,
-            mend: `${backup === 'fossil' ? 'The heat exchanger' : 'The strips'} must cool: set at least ${leastS} s, or the manufacturer’s figure.`,
-            mendBy: toSet(subject, 'fan-after-heat', leastS, 'Time to cool.'),
+            fix: `${backup === 'fossil' ? 'The heat exchanger' : 'The strips'} must cool: set at least ${leastS} s, or the manufacturer’s figure.`,
+            fixBy: toSet(subject, 'fan-after-heat', leastS, 'Time to cool.'),
           }),
         ]
       : [];

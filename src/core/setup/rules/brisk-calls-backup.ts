@@ -10,8 +10,8 @@ export const briskCallsBackup: Rule<SetupSubject> = {
           about('response', {
             severity: 'advice',
             what: 'Response is set to Brisk, but this household puts cost before comfort.',
-            mend: 'Set Usual or Calm: fewer starts, and backup stays off for small swings.',
-            mendBy: toSet(subject, 'response', subject.settings.get('response')!.worked, ''),
+            fix: 'Set Usual or Calm: fewer starts, and backup stays off for small swings.',
+            fixBy: toSet(subject, 'response', subject.settings.get('response')!.worked, ''),
           }),
         ]
       : [],

@@ -10,8 +10,8 @@ export const capacityWithZones: Rule<SetupSubject> = {
           about('adaptive-capacity', {
             severity: 'warning',
             what: 'Adaptive capacity is on, and the house has zones.',
-            mend: 'Turn it off, unless the manufacturer’s instructions allow it with zones.',
-            mendBy: toSet(subject, 'adaptive-capacity', 'off', 'The house has zones.'),
+            fix: 'Turn it off, unless the manufacturer’s instructions allow it with zones.',
+            fixBy: toSet(subject, 'adaptive-capacity', 'off', 'The house has zones.'),
           }),
         ]
       : [],

@@ -1,4 +1,4 @@
-import { jobCrossing } from '../../balance/from-job';
+import { jobBalance } from '../../balance/from-job';
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject } from './subject';
 
@@ -7,7 +7,7 @@ export const changeoverNeverCheaper: Rule<SetupSubject> = {
   why: 'At these prices one fuel is cheaper at every temperature.',
   check: (subject) => {
     const lockoutF = numberOf(subject, 'compressor-lockout');
-    const { economicBalanceF, thermalBalanceF } = jobCrossing(subject.facts);
+    const { economicBalanceF, thermalBalanceF } = jobBalance(subject.facts);
     return economicBalanceF === 'never' &&
       lockoutF !== null &&
       (thermalBalanceF === null || lockoutF > thermalBalanceF + 5)
@@ -15,7 +15,7 @@ export const changeoverNeverCheaper: Rule<SetupSubject> = {
           about('compressor-lockout', {
             severity: 'advice',
             what: `The furnace takes over below ${lockoutF} °F, but its heat costs more at every temperature.`,
-            mend: 'Let thermostat staging decide, or move the changeover to the thermal balance point.',
+            fix: 'Let thermostat staging decide, or move the changeover to the thermal balance point.',
           }),
         ]
       : [];

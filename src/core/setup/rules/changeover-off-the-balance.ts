@@ -1,5 +1,5 @@
 import { changeoverChoices, extrapolatedWords, isChangeoverBelowBalance } from '../../balance/changeover-choices';
-import { jobCrossing } from '../../balance/from-job';
+import { jobBalance } from '../../balance/from-job';
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject } from './subject';
 
@@ -8,7 +8,7 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
   why: 'Between the changeover and the economic balance point, the more expensive fuel heats the house.',
   check: (subject) => {
     const lockoutF = numberOf(subject, 'compressor-lockout');
-    const { economicBalanceF, thermalBalanceF } = jobCrossing(subject.facts);
+    const { economicBalanceF, thermalBalanceF } = jobBalance(subject.facts);
     if (lockoutF === null || typeof economicBalanceF !== 'number' || Math.abs(lockoutF - economicBalanceF) <= 5)
       return [];
     const { changeover, changeoverF } = subject.facts.schools;
@@ -26,7 +26,7 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
       about('compressor-lockout', {
         severity: 'advice',
         what: `The changeover is set at ${lockoutF} °F; the economic balance point is ${Math.round(economicBalanceF)} °F. In between, the ${dearer}.`,
-        mend: isForHeat
+        fix: isForHeat
           ? 'It is set at the thermal balance point: one way of doing it.'
           : `Choose another, or keep it knowing the cost: see Balance › Year and ways.${extrapolatedWords(subject.facts)}`,
         ...(isForHeat ? {} : { choices: changeoverChoices(subject.facts) }),

@@ -12,8 +12,8 @@ export const cyclesFitTheHour: Rule<SetupSubject> = {
           about('compressor-cycles', {
             severity: 'warning',
             what: `${cycles} cycles per hour of at least ${minutes} min each do not fit in an hour.`,
-            mend: `At most ${Math.floor(60 / minutes)} an hour.`,
-            mendBy: toSet(
+            fix: `At most ${Math.floor(60 / minutes)} an hour.`,
+            fixBy: toSet(
               subject,
               'compressor-cycles',
               Math.max(1, Math.floor(60 / minutes)),

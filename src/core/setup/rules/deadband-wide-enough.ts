@@ -13,8 +13,8 @@ export const deadbandWideEnough: Rule<SetupSubject> = {
           about('deadband', {
             severity: 'error',
             what: `Heating and cooling are ${apartF(deadbandF)} apart.`,
-            mend: `At least ${apartF(2)}; ${apartF(3)} is calmer.`,
-            mendBy: toSet(subject, 'deadband', 3, ''),
+            fix: `At least ${apartF(2)}; ${apartF(3)} is calmer.`,
+            fixBy: toSet(subject, 'deadband', 3, ''),
           }),
         ];
   },

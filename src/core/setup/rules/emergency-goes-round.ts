@@ -14,7 +14,7 @@ export const emergencyGoesRound: Rule<SetupSubject> = {
           about('aux-and-emergency', {
             severity: 'error',
             what: 'AUX and E share one terminal, so an outdoor thermostat blocks both.',
-            mend: 'Use a thermostat with its own E terminal, or set the configurable terminal to emergency heat.',
+            fix: 'Use a thermostat with its own E terminal, or set the configurable terminal to emergency heat.',
           }),
         ]
       : [];

@@ -10,8 +10,8 @@ export const faultBringsHeat: Rule<SetupSubject> = {
           about('emergency-on-fault', {
             severity: 'error',
             what: 'Nothing takes over when the heat pump locks out on a fault.',
-            mend: 'Enable emergency heat on a fault.',
-            mendBy: toSet(subject, 'emergency-on-fault', 'on', ''),
+            fix: 'Enable emergency heat on a fault.',
+            fixBy: toSet(subject, 'emergency-on-fault', 'on', ''),
           }),
         ]
       : [],

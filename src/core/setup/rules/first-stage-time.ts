@@ -12,8 +12,8 @@ export const firstStageTime: Rule<SetupSubject> = {
           about('second-stage-least', {
             severity: 'warning',
             what: `The second stage is called after ${upstageMin} min, and the first must run ${leastMin}.`,
-            mend: `Set ${upstageMin} min or less, or lengthen the upstage time.`,
-            mendBy: toSet(subject, 'second-stage-least', upstageMin, 'No longer than the upstage time.'),
+            fix: `Set ${upstageMin} min or less, or lengthen the upstage time.`,
+            fixBy: toSet(subject, 'second-stage-least', upstageMin, 'No longer than the upstage time.'),
           }),
         ]
       : [];

@@ -11,8 +11,8 @@ export const fossilNeverTogether: Rule<SetupSubject> = {
           about('backup-with-heat-pump', {
             severity: 'error',
             what: 'Furnace and compressor are set to run together.',
-            mend: 'Set it so they never run together.',
-            mendBy: toSet(subject, 'backup-with-heat-pump', 'apart', ''),
+            fix: 'Set it so they never run together.',
+            fixBy: toSet(subject, 'backup-with-heat-pump', 'apart', ''),
           }),
         ]
       : [],

@@ -12,8 +12,8 @@ export const furnaceCoolsDown: Rule<SetupSubject> = {
           about('backup-cycles', {
             severity: 'warning',
             what: `Furnace set to ${cycles} cycles per hour.`,
-            mend: 'Use three as second stage in dual fuel; five maximum.',
-            mendBy: toSet(subject, 'backup-cycles', 3, ''),
+            fix: 'Use three as second stage in dual fuel; five maximum.',
+            fixBy: toSet(subject, 'backup-cycles', 3, ''),
           }),
         ]
       : [];

@@ -20,8 +20,8 @@ export const guardLetsStart: Rule<SetupSubject> = {
             about('guard-start-volts', {
               severity: 'warning' as const,
               what: `Line monitor cut-in is ${volts} V on a ${serviceVolts} V supply.`,
-              mend: `From ${leastV} to ${mostV} V, and as the manufacturer of the outdoor unit says.`,
-              mendBy: toSet(
+              fix: `From ${leastV} to ${mostV} V, and as the manufacturer of the outdoor unit says.`,
+              fixBy: toSet(
                 subject,
                 'guard-start-volts',
                 volts < leastV ? leastV : mostV,
@@ -35,8 +35,8 @@ export const guardLetsStart: Rule<SetupSubject> = {
             about('guard-delay', {
               severity: 'warning' as const,
               what: `Monitor delay is ${delayMin} min; compressor minimum off time is ${restMin} min.`,
-              mend: 'The monitor drops the unit without the thermostat knowing, so set its delay at least as long.',
-              mendBy: toSet(subject, 'guard-delay', restMin, 'Same as the compressor minimum off time.'),
+              fix: 'The monitor drops the unit without the thermostat knowing, so set its delay at least as long.',
+              fixBy: toSet(subject, 'guard-delay', restMin, 'Same as the compressor minimum off time.'),
             }),
           ]
         : []),

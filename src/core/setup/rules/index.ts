@@ -38,8 +38,8 @@ import { stagesAsWired } from './stages-as-wired';
 import { stripsHaveAir } from './strips-have-air';
 import type { SetupSubject } from './subject';
 import { systemAsFitted } from './system-as-fitted';
-import { testReaches } from './test-limits-allow-check';
-import { twoGatesInSeries } from './two-lockouts-in-series';
+import { testLimitsAllowCheck } from './test-limits-allow-check';
+import { twoLockoutsInSeries } from './two-lockouts-in-series';
 import { twoWaitsAdd } from './two-waits-add';
 import { unitLimitNeedsHandover } from './unit-limit-needs-handover';
 import { valveAsPlate } from './valve-as-plate';
@@ -66,7 +66,7 @@ export const SETUP_RULES: readonly Rule<SetupSubject>[] = [
   furnaceCoolsDown,
   airWithStrips,
   emergencyGoesRound,
-  twoGatesInSeries,
+  twoLockoutsInSeries,
   weatherNeedsNetwork,
   setbackWithoutRecovery,
   recoveryWakesSleepers,
@@ -79,7 +79,7 @@ export const SETUP_RULES: readonly Rule<SetupSubject>[] = [
   sensorOnlyShown,
   airInDefrost,
   roomSensorFitted,
-  testReaches,
+  testLimitsAllowCheck,
   twoWaitsAdd,
   firstStageTime,
   blowerRunsOn,

@@ -15,8 +15,8 @@ export const kitSizeAsFitted: Rule<SetupSubject> = {
         about('kit-size', {
           severity: 'error',
           what: `Kit size is set to ${set} kW; ${fitted} kW is installed.`,
-          mend: 'Set the installed size, at rated voltage.',
-          mendBy: toSet(subject, 'kit-size', fitted, ''),
+          fix: 'Set the installed size, at rated voltage.',
+          fixBy: toSet(subject, 'kit-size', fitted, ''),
         }),
       ];
     return allowed.length > 0 && set > 0 && !allowed.some((kW) => Math.abs(kW - set) < 0.25)
@@ -24,7 +24,7 @@ export const kitSizeAsFitted: Rule<SetupSubject> = {
           about('kit-size', {
             severity: 'error',
             what: `The indoor unit’s label does not allow a kit of ${set} kW: ${allowed.join(', ')} kW.`,
-            mend: 'Install one that is listed. Do not set a different size to get around the label.',
+            fix: 'Install one that is listed. Do not set a different size to get around the label.',
           }),
         ]
       : [];

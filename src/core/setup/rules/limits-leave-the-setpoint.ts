@@ -12,7 +12,7 @@ export const limitsLeaveTheSetpoint: Rule<SetupSubject> = {
           about('heat-setpoint-most', {
             severity: 'error',
             what: `The limit of ${mostF} °F is below the usual setpoint of ${heatSetpointF} °F.`,
-            mend: 'Raise the limit, or check with the household again.',
+            fix: 'Raise the limit, or check with the household again.',
           }),
         ]
       : [];

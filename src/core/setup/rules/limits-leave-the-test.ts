@@ -16,8 +16,8 @@ export const limitsLeaveTheTest: Rule<SetupSubject> = {
             about('heat-setpoint-most', {
               severity: 'error' as const,
               what: `Heat cannot be set above ${mostF} °F: too low to test a house kept at ${heatSetpointF} °F.`,
-              mend: `At least ${needF} °F.`,
-              mendBy: toSet(subject, 'heat-setpoint-most', needF, 'To leave room for the startup test.'),
+              fix: `At least ${needF} °F.`,
+              fixBy: toSet(subject, 'heat-setpoint-most', needF, 'To leave room for the startup test.'),
             }),
           ]
         : []),
@@ -26,7 +26,7 @@ export const limitsLeaveTheTest: Rule<SetupSubject> = {
             about('cool-setpoint-least', {
               severity: 'warning' as const,
               what: `The cooling cannot be set below ${leastF} °F: in a room at ${heatSetpointF} °F it cannot be tested.`,
-              mend: 'Test it before the limit is set, or lower the limit.',
+              fix: 'Test it before the limit is set, or lower the limit.',
             }),
           ]
         : []),

@@ -10,7 +10,7 @@ export const lockLast: Rule<SetupSubject> = {
           about('lock', {
             severity: 'advice',
             what: 'The thermostat will be locked.',
-            mend: 'Lock it last, after Startup; write the code on the homeowner’s page by hand, not here.',
+            fix: 'Lock it last, after Startup; write the code on the homeowner’s page by hand, not here.',
           }),
         ]
       : [],

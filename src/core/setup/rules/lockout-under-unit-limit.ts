@@ -12,8 +12,8 @@ export const lockoutUnderUnitLimit: Rule<SetupSubject> = {
           about('compressor-lockout', {
             severity: 'warning',
             what: `The ${lockoutF} °F lockout does nothing: the unit cuts out below ${minOutdoorF} °F with Y still on, and backup does not become first stage.`,
-            mend: `Set it to ${minOutdoorF} °F or above, so that the backup takes over as first stage.`,
-            mendBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s low-temperature cutoff.'),
+            fix: `Set it to ${minOutdoorF} °F or above, so that the backup takes over as first stage.`,
+            fixBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s low-temperature cutoff.'),
           }),
         ]
       : [];

@@ -11,8 +11,8 @@ export const notOnTheJobYet: Rule<SetupSubject> = {
       about(resolved.setting.id, {
         severity: 'advice',
         what: `${resolved.setting.label}: calculated ${settingWords(resolved.setting, resolved.value)}; the job still has ${settingWords(resolved.setting, resolved.onJob!)}.`,
-        mend: 'Use it, or enter another value.',
-        mendBy: toSet(subject, resolved.setting.id, resolved.value, ''),
+        fix: 'Use it, or enter another value.',
+        fixBy: toSet(subject, resolved.setting.id, resolved.value, ''),
       }),
     ),
 };

@@ -15,10 +15,10 @@ export const offPointApart: Rule<SetupSubject> = {
       about('aux-off-point', {
         severity: 'error',
         what: `Backup comes on ${apartF(onF)} below the setpoint and goes off ${apartF(offF)} below it: ${apartF(Math.max(0, onF - offF))} apart.`,
-        mend: `They must be at least ${apartF(LEAST_RECOVERY_F)} apart.${onF < LEAST_RECOVERY_F ? ' Lower the on-point.' : ` Set the off-point ${apartF(mendF)} below setpoint.`}`,
+        fix: `They must be at least ${apartF(LEAST_RECOVERY_F)} apart.${onF < LEAST_RECOVERY_F ? ' Lower the on-point.' : ` Set the off-point ${apartF(mendF)} below setpoint.`}`,
         ...(onF < LEAST_RECOVERY_F
-          ? { mendBy: toSet(subject, 'aux-on-point', LEAST_RECOVERY_F, 'Minimum spread to the off-point.') }
-          : { mendBy: toSet(subject, 'aux-off-point', mendF, 'Minimum spread to the on-point.') }),
+          ? { fixBy: toSet(subject, 'aux-on-point', LEAST_RECOVERY_F, 'Minimum spread to the off-point.') }
+          : { fixBy: toSet(subject, 'aux-off-point', mendF, 'Minimum spread to the on-point.') }),
       }),
     ];
   },

@@ -10,8 +10,8 @@ export const oneWayOfSpeed: Rule<SetupSubject> = {
           about('accelerated-capacity', {
             severity: 'advice',
             what: 'Adaptive and accelerated capacity are both on.',
-            mend: 'One undoes what the other learns. Use only one.',
-            mendBy: toSet(subject, 'adaptive-capacity', 'off', 'Accelerated capacity is on.'),
+            fix: 'One undoes what the other learns. Use only one.',
+            fixBy: toSet(subject, 'adaptive-capacity', 'off', 'Accelerated capacity is on.'),
           }),
         ]
       : [],

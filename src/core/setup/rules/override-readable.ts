@@ -20,8 +20,8 @@ export const overrideReadable: Rule<SetupSubject> = {
               what: setting
                 ? `The saved value for “${setting.label}” cannot be read: “${row.value}”.`
                 : `There is a saved value for a setting that no longer exists: “${row.setting}”, “${row.value}”.`,
-              mend: 'The calculated value is used. Set it again if you want a different one.',
-              mendBy: [
+              fix: 'The calculated value is used. Set it again if you want a different one.',
+              fixBy: [
                 { path: 'setup.overrides', value: subject.facts.setup.overrides.filter((other) => other !== row) },
               ],
             },

@@ -10,8 +10,8 @@ export const recoveryWakesSleepers: Rule<SetupSubject> = {
           about('adaptive-recovery', {
             severity: 'advice',
             what: 'Adaptive recovery is on, and the house has a light sleeper.',
-            mend: 'Turn it off, or ask the household again.',
-            mendBy: toSet(subject, 'adaptive-recovery', 'off', ''),
+            fix: 'Turn it off, or ask the household again.',
+            fixBy: toSet(subject, 'adaptive-recovery', 'off', ''),
           }),
         ]
       : [],

@@ -10,8 +10,8 @@ export const restartAfterOutage: Rule<SetupSubject> = {
           about('outage-restart', {
             severity: subject.facts.talk.emptyInWinter || subject.facts.talk.tenants ? 'error' : 'warning',
             what: `After an outage the heat stays off${subject.facts.talk.emptyInWinter ? ', in a house that is empty at times' : ''}.`,
-            mend: 'Set it to resume as before.',
-            mendBy: toSet(subject, 'outage-restart', 'resume', ''),
+            fix: 'Set it to resume as before.',
+            fixBy: toSet(subject, 'outage-restart', 'resume', ''),
           }),
         ]
       : [],

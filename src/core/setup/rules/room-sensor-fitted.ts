@@ -10,8 +10,8 @@ export const roomSensorFitted: Rule<SetupSubject> = {
           about('sensing-place', {
             severity: 'warning',
             what: `The room is sensed ${words(subject, 'sensing-place').toLowerCase()}, and no sensor in another room is on record.`,
-            mend: 'Record the sensor under Talk, or set the thermostat to use its own.',
-            mendBy: toSet(subject, 'sensing-place', 'here', ''),
+            fix: 'Record the sensor under Talk, or set the thermostat to use its own.',
+            fixBy: toSet(subject, 'sensing-place', 'here', ''),
           }),
         ]
       : [],

@@ -130,16 +130,16 @@ describe.each(Object.entries(BROKEN))('%s', (rule, [changes, words]) => {
   test('is found, says what is wrong and what to do, and points at a setting', () => {
     const [first] = found(broken, rule);
     expect(first?.what).toMatch(words);
-    expect(first!.mend.length).toBeGreaterThan(10);
+    expect(first!.fix.length).toBeGreaterThan(10);
     expect(first!.at).toMatch(/^setup\./);
   });
 
   test('is not found on a job where nothing was tried', () => expect(found(assumedFacts(), rule)).toEqual([]));
 
-  test('its one-tap mend, where it has one, mends it', () => {
+  test('its one-tap fix, where it has one, mends it', () => {
     const [first] = found(broken, rule);
-    if (!first?.mendBy) return expect(found(broken, rule)).not.toEqual([]);
-    const mended = facts([...changes, ...first.mendBy.map(({ path, value }) => [path, value] as const)]);
+    if (!first?.fixBy) return expect(found(broken, rule)).not.toEqual([]);
+    const mended = facts([...changes, ...first.fixBy.map(({ path, value }) => [path, value] as const)]);
     expect(found(mended, rule)).toEqual([]);
   });
 });
@@ -151,13 +151,13 @@ test.each<[string, Changes, string]>([
 ])('a thermostat set to %s is an error', (_, changes, worked) => {
   const [finding] = found(facts(changes), 'system-as-fitted');
   expect(finding).toMatchObject({ severity: 'error' });
-  const mended = facts([...changes, ...finding!.mendBy!.map(({ path, value }) => [path, value] as const)]);
+  const mended = facts([...changes, ...finding!.fixBy!.map(({ path, value }) => [path, value] as const)]);
   expect(resolveSettings({ facts: mended, confirmed: new Set() }).get('system-type')!.value).toBe(worked);
 });
 
 test('an off-point too near the on-point says the least distance and why', () => {
   const [finding] = found(facts([set(['aux-on-point', '2'], ['aux-off-point', '2'])]), 'off-point-apart');
-  expect(finding).toMatchObject({ severity: 'error', mend: expect.stringContaining(`at least ${apartF(1)} apart`) });
+  expect(finding).toMatchObject({ severity: 'error', fix: expect.stringContaining(`at least ${apartF(1)} apart`) });
   expect(finding!.why).toMatch(/cycles/);
 });
 

@@ -12,8 +12,8 @@ export const runOnInDamp: Rule<SetupSubject> = {
           about('fan-after-cool', {
             severity: 'advice',
             what: `Blower off-delay is ${seconds} s after cooling, in a humid climate.`,
-            mend: 'Set it to stop with the call, so the water drains instead of going back into the house.',
-            mendBy: toSet(subject, 'fan-after-cool', 0, ''),
+            fix: 'Set it to stop with the call, so the water drains instead of going back into the house.',
+            fixBy: toSet(subject, 'fan-after-cool', 0, ''),
           }),
         ]
       : [];

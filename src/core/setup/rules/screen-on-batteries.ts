@@ -10,8 +10,8 @@ export const screenOnBatteries: Rule<SetupSubject> = {
           about('screen', {
             severity: 'warning',
             what: 'The screen is always lit, on batteries.',
-            mend: 'Set it to light when touched, or run a C wire.',
-            mendBy: toSet(subject, 'screen', 'touch', ''),
+            fix: 'Set it to light when touched, or run a C wire.',
+            fixBy: toSet(subject, 'screen', 'touch', ''),
           }),
         ]
       : [],

@@ -11,8 +11,8 @@ export const sensorOnlyShown: Rule<SetupSubject> = {
           about('outdoor-sensor-use', {
             severity: 'error',
             what: 'A lockout depends on the outdoor temperature, but the sensor is set to display only.',
-            mend: 'Set it to lockouts and display.',
-            mendBy: toSet(subject, 'outdoor-sensor-use', 'both', ''),
+            fix: 'Set it to lockouts and display.',
+            fixBy: toSet(subject, 'outdoor-sensor-use', 'both', ''),
           }),
         ]
       : [],

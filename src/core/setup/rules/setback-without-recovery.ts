@@ -17,8 +17,8 @@ export const setbackWithoutRecovery: Rule<SetupSubject> = {
           about('setback', {
             severity: 'warning',
             what: `${apartF(setbackF)} cooler at night and no early start: the backup runs every morning.`,
-            mend: `Limit the setback to ${apartF(3)}, or make the droop as wide as the setback, or turn on early start.`,
-            mendBy: toSet(subject, 'setback', 3, 'Keeps backup off during morning recovery.'),
+            fix: `Limit the setback to ${apartF(3)}, or make the droop as wide as the setback, or turn on early start.`,
+            fixBy: toSet(subject, 'setback', 3, 'Keeps backup off during morning recovery.'),
           }),
         ]
       : [];

@@ -11,7 +11,7 @@ export const shortRest: Rule<SetupSubject> = {
           about('compressor-min-off', {
             severity: 'advice',
             what: `Compressor minimum off time is ${minutes} min; five is usual.`,
-            mend: 'First watch suction and discharge equalize on the gauges. Never under 2 min; the manufacturer’s figure wins.',
+            fix: 'First watch suction and discharge equalize on the gauges. Never under 2 min; the manufacturer’s figure wins.',
           }),
         ]
       : [];

@@ -12,8 +12,8 @@ export const sourceAsFitted: Rule<SetupSubject> = {
       about('backup-source', {
         severity: 'error',
         what: `Backup source is set to ${words(subject, 'backup-source').toLowerCase()}, but something else is installed.`,
-        mend: source.because.join(' '),
-        mendBy: toSet(subject, 'backup-source', source.worked, ''),
+        fix: source.because.join(' '),
+        fixBy: toSet(subject, 'backup-source', source.worked, ''),
       }),
     ];
   },

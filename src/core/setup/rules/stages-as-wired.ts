@@ -12,8 +12,8 @@ export const stagesAsWired: Rule<SetupSubject> = {
           about('compressor-stages', {
             severity: 'error',
             what: `Two compressor stages are set; ${compressorOutputs === 1 ? 'the thermostat has one output' : 'the outdoor unit has one stage on 24 V'}.`,
-            mend: 'Set one stage, or wire Y2 to a unit that has two.',
-            mendBy: toSet(subject, 'compressor-stages', 1, ''),
+            fix: 'Set one stage, or wire Y2 to a unit that has two.',
+            fixBy: toSet(subject, 'compressor-stages', 1, ''),
           }),
         ]
       : [];

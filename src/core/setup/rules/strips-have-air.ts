@@ -13,8 +13,8 @@ export const stripsHaveAir: Rule<SetupSubject> = {
           about('airflow-strips', {
             severity: 'error',
             what: `${cfm} CFM with strips; the kit needs at least ${minCfm}.`,
-            mend: 'Use a higher speed tap or code for the heat kit.',
-            mendBy: toSet(subject, 'airflow-strips', minCfm, ''),
+            fix: 'Use a higher speed tap or code for the heat kit.',
+            fixBy: toSet(subject, 'airflow-strips', minCfm, ''),
           }),
         ]
       : [];

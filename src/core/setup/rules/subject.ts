@@ -31,7 +31,7 @@ export const toSet = (
 ): readonly FactChange[] => changesToSet(facts, settings.get(id)!, value, reason);
 
 /** A finding about a setting: it points there, and is mended there. */
-export const about = (id: SettingId, found: Pick<Found, 'severity' | 'what' | 'mend'> & Partial<Found>): Found => ({
+export const about = (id: SettingId, found: Pick<Found, 'severity' | 'what' | 'fix'> & Partial<Found>): Found => ({
   page: 'setup',
   at: `setup.${id}`,
   ...found,

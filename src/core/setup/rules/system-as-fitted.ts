@@ -11,8 +11,8 @@ export const systemAsFitted: Rule<SetupSubject> = {
       about('system-type', {
         severity: 'error',
         what: `System type is set to ${words(subject, 'system-type').toLowerCase()}, and something else is fitted.`,
-        mend: system.because.join(' '),
-        mendBy: toSet(subject, 'system-type', system.worked, ''),
+        fix: system.because.join(' '),
+        fixBy: toSet(subject, 'system-type', system.worked, ''),
       }),
     ];
   },

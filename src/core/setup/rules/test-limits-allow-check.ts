@@ -2,7 +2,7 @@ import type { Rule } from '../../job/finding';
 import { TEST_ROOM_F } from '../settings/household';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 
-export const testReaches: Rule<SetupSubject> = {
+export const testLimitsAllowCheck: Rule<SetupSubject> = {
   id: 'test-reaches',
   why: 'A test that quits on its own in a warm room looks like a fault.',
   check: (subject) => {
@@ -16,8 +16,8 @@ export const testReaches: Rule<SetupSubject> = {
             about('test-heat-most', {
               severity: 'warning' as const,
               what: `The heat test stops at ${mostF} °F in a house kept at ${heatSetpointF} °F.`,
-              mend: `At least ${needF} °F.`,
-              mendBy: toSet(subject, 'test-heat-most', needF, 'To leave room for the startup test.'),
+              fix: `At least ${needF} °F.`,
+              fixBy: toSet(subject, 'test-heat-most', needF, 'To leave room for the startup test.'),
             }),
           ]
         : []),
@@ -26,8 +26,8 @@ export const testReaches: Rule<SetupSubject> = {
             about('test-cool-least', {
               severity: 'warning' as const,
               what: `The cooling test stops at ${leastF} °F in a house kept at ${heatSetpointF} °F.`,
-              mend: `At most ${heatSetpointF - TEST_ROOM_F} °F.`,
-              mendBy: toSet(
+              fix: `At most ${heatSetpointF - TEST_ROOM_F} °F.`,
+              fixBy: toSet(
                 subject,
                 'test-cool-least',
                 heatSetpointF - TEST_ROOM_F,

@@ -2,7 +2,7 @@ import { backupOf } from '../../job/backup';
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject } from './subject';
 
-export const twoGatesInSeries: Rule<SetupSubject> = {
+export const twoLockoutsInSeries: Rule<SetupSubject> = {
   id: 'two-gates-in-series',
   why: 'The thermostat shows AUX while an outdoor thermostat blocks it, and the next tech chases a fault.',
   check: (subject) => {
@@ -16,7 +16,7 @@ export const twoGatesInSeries: Rule<SetupSubject> = {
           about('aux-lockout', {
             severity: 'advice',
             what: `A ${auxF} °F lockout in the thermostat and outdoor thermostats at ${dialsF.join(', ')} °F are in the same circuit: the colder one controls.`,
-            mend: 'One of the two is enough. If both stay, note it on the homeowner page.',
+            fix: 'One of the two is enough. If both stay, note it on the homeowner page.',
           }),
         ]
       : [];

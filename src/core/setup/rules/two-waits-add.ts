@@ -11,8 +11,8 @@ export const twoWaitsAdd: Rule<SetupSubject> = {
           about('board-backup-delay', {
             severity: 'warning',
             what: `The board adds ${boardMin} min after the thermostat calls backup.`,
-            mend: 'Use only one delay. If it must be the board’s, make sure emergency heat comes on at once.',
-            mendBy: toSet(subject, 'board-backup-delay', 0, ''),
+            fix: 'Use only one delay. If it must be the board’s, make sure emergency heat comes on at once.',
+            fixBy: toSet(subject, 'board-backup-delay', 0, ''),
           }),
         ]
       : [];

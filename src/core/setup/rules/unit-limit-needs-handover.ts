@@ -13,9 +13,9 @@ export const unitLimitNeedsHandover: Rule<SetupSubject> = {
       about('compressor-lockout', {
         severity: 'advice',
         what: `Between ${designOutdoorF} and ${minOutdoorF} °F the unit cuts out and the thermostat does not know it.`,
-        mend: `A lockout at ${minOutdoorF} °F makes backup the first stage there.`,
+        fix: `A lockout at ${minOutdoorF} °F makes backup the first stage there.`,
         ...(subject.settings.get('compressor-lockout')!.absent === null
-          ? { mendBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s low-temperature cutoff.') }
+          ? { fixBy: toSet(subject, 'compressor-lockout', minOutdoorF, 'The unit’s low-temperature cutoff.') }
           : {}),
       }),
     ];

@@ -11,8 +11,8 @@ export const valveAsPlate: Rule<SetupSubject> = {
       about('reversing-valve', {
         severity: 'error',
         what: `The reversing valve is set to ${words(subject, 'reversing-valve')}, but the outdoor unit’s data plate says otherwise.`,
-        mend: 'Go by the data plate. Put the setting back, or correct the data-plate entry on the Survey.',
-        mendBy: toSet(subject, 'reversing-valve', valve.worked, ''),
+        fix: 'Go by the data plate. Put the setting back, or correct the data-plate entry on the Survey.',
+        fixBy: toSet(subject, 'reversing-valve', valve.worked, ''),
       }),
     ];
   },

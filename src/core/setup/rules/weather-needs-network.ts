@@ -12,7 +12,7 @@ export const weatherNeedsNetwork: Rule<SetupSubject> = {
           about('outdoor-source', {
             severity: tenants ? 'warning' : 'advice',
             what: `The lockouts depend on a weather service${tenants ? ', in a house with tenants' : ''}.`,
-            mend: 'Without internet the lockouts fail, on or off depending on the manufacturer. A wired or wireless sensor keeps working.',
+            fix: 'Without internet the lockouts fail, on or off depending on the manufacturer. A wired or wireless sensor keeps working.',
           }),
         ]
       : [];

@@ -1,4 +1,4 @@
-import { talk as talkFacts } from '../../job/facts/homeowner';
+import { homeowner as talkFacts } from '../../job/facts/homeowner';
 import { apartF } from '../../units/degrees';
 import { choiceSetting, numberSetting, type Setting, worked } from '../setting';
 

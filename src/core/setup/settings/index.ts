@@ -4,14 +4,14 @@ import { DEFROST_SETTINGS } from './defrost';
 import { EQUIPMENT_SETTINGS } from './equipment';
 import { HOUSEHOLD_SETTINGS } from './household';
 import { INVERTER_SETTINGS } from './inverter';
-import { GATE_SETTINGS } from './lockouts';
+import { LOCKOUT_SETTINGS } from './lockouts';
 import { PROTECTION_SETTINGS } from './protection';
 import { TIMING_SETTINGS } from './timing';
 
 /** The catalogue in families, in the order in which settings hang on one another. */
 export const SETTING_FAMILIES: readonly { readonly label: string; readonly settings: readonly Setting[] }[] = [
   { label: 'Equipment', settings: EQUIPMENT_SETTINGS },
-  { label: 'Lockouts', settings: GATE_SETTINGS },
+  { label: 'Lockouts', settings: LOCKOUT_SETTINGS },
   { label: 'Stages and times', settings: TIMING_SETTINGS },
   { label: 'Inverter', settings: INVERTER_SETTINGS },
   { label: 'Airflow and heat kit', settings: AIR_SETTINGS },

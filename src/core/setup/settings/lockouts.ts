@@ -1,6 +1,6 @@
 import { dialOf } from '../../balance/backup-need';
-import type { Crossing } from '../../balance/balance';
-import { crossingInput } from '../../balance/from-job';
+import type { Balance } from '../../balance/balance';
+import { balanceInput } from '../../balance/from-job';
 import { copAt } from '../../balance/heat-pump';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
@@ -71,7 +71,7 @@ const compressorWithStrips = ({ facts }: SetupContext): Worked => {
   if (compressorLockout === 'fixed')
     return worked(fixedCompressorBelowF, `Chosen: compressor locked out below ${fixedCompressorBelowF} °F.`);
   const { designOutdoorF } = facts.house;
-  const cop = roundTo(copAt(crossingInput(facts).heatPump, designOutdoorF), 1);
+  const cop = roundTo(copAt(balanceInput(facts).heatPump, designOutdoorF), 1);
   const limit = facts.outdoorUnit.minOutdoorF;
   if (limit !== null) return worked(null, `The unit cuts out below ${limit} °F; above that it is cheaper than strips.`);
   return cop > 1
@@ -120,9 +120,9 @@ const auxLockout = (context: SetupContext): Worked => {
 };
 
 /** The lockouts that a job's schools work out to, whatever stands on it, °F; null: none. */
-export const workedLockouts = (
+export const calculatedLockouts = (
   facts: Facts,
-  crossing: Crossing,
+  crossing: Balance,
 ): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } => {
   const context = { facts, crossing, value: () => null };
   const compressor = backupOf(facts) === 'fossil' ? furnaceChangeover(context) : compressorWithStrips(context);
@@ -168,7 +168,7 @@ const dial = (number: 1 | 2 | 3): Setting =>
   });
 
 /** What holds a source by outdoor temperature, and how that temperature is known. */
-export const GATE_SETTINGS: readonly Setting[] = [
+export const LOCKOUT_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'outdoor-source',
     label: 'Outdoor temperature from',

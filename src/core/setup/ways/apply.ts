@@ -1,16 +1,16 @@
-import type { Crossing } from '../../balance/balance';
-import { jobCrossing } from '../../balance/from-job';
+import type { Balance } from '../../balance/balance';
+import { jobBalance } from '../../balance/from-job';
 import { backupOf } from '../../job/backup';
 import { type FactChange, type FactPath, type Facts, factValue, sameValue, withFact } from '../../job/document';
-import { sensorFor, workedLockouts } from '../settings/lockouts';
-import type { Way } from './way';
+import { calculatedLockouts, sensorFor } from '../settings/lockouts';
+import type { LockoutPlan } from './way';
 
 type Changed = readonly (readonly [FactPath, unknown])[];
 
 const AUX_SCHOOL = { none: 'none', balance: 'balance' } as const;
 const CHANGEOVER = { none: 'staging', economic: 'economic', thermal: 'thermal' } as const;
 
-const compressorSchool = ({ system }: Facts, { compressorBelow }: Way): Changed => {
+const compressorSchool = ({ system }: Facts, { compressorBelow }: LockoutPlan): Changed => {
   const isFixed = typeof compressorBelow === 'number';
   if (backupOf({ system }) === 'fossil')
     return isFixed
@@ -27,7 +27,7 @@ const compressorSchool = ({ system }: Facts, { compressorBelow }: Way): Changed 
     : [['schools.compressorLockout', 'unit-limit']];
 };
 
-const schoolsOf = (facts: Facts, way: Way): Changed => [
+const schoolsOf = (facts: Facts, way: LockoutPlan): Changed => [
   ...compressorSchool(facts, way),
   ...(typeof way.auxAbove === 'number'
     ? ([
@@ -51,9 +51,9 @@ const laid = (facts: Facts, changes: Changed): Facts =>
  * The facts of a job under a way: its schools, and the lockouts that follow from them.
  * @param crossing the job's, which no way changes
  */
-export const factsUnder = (facts: Facts, way: Way, crossing: Crossing = jobCrossing(facts)): Facts => {
+export const factsUnder = (facts: Facts, way: LockoutPlan, crossing: Balance = jobBalance(facts)): Facts => {
   const schooled = laid(facts, schoolsOf(facts, way));
-  const { compressorBelowF, auxAboveF } = workedLockouts(schooled, crossing);
+  const { compressorBelowF, auxAboveF } = calculatedLockouts(schooled, crossing);
   const needsSensor = (compressorBelowF !== null || auxAboveF !== null) && facts.thermostat.outdoorSensor === 'none';
   return laid(schooled, [
     ['gates.compressorBelowF', compressorBelowF],
@@ -88,4 +88,5 @@ export const changesBetween = (facts: Facts, under: Facts): FactChange[] =>
  * The changes that take a way into Setup: schools, lockouts, and a sensor where a lockout needs one. Empty: it stands
  * so already.
  */
-export const changesToTakeWay = (facts: Facts, way: Way): FactChange[] => changesBetween(facts, factsUnder(facts, way));
+export const changesToUsePlan = (facts: Facts, way: LockoutPlan): FactChange[] =>
+  changesBetween(facts, factsUnder(facts, way));

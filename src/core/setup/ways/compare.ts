@@ -1,4 +1,4 @@
-import { jobCrossing } from '../../balance/from-job';
+import { jobBalance } from '../../balance/from-job';
 import { jobPlant, jobTariff } from '../../balance/year/from-job';
 import type { Temperatures } from '../../balance/year/temperatures';
 import { yearOf } from '../../balance/year/year';
@@ -6,13 +6,13 @@ import type { Year } from '../../balance/year/year-sums';
 import { lockoutsInForce } from '../../control/lockouts';
 import type { Facts } from '../../job/document';
 import { changesBetween, factsUnder } from './apply';
-import type { Way } from './way';
+import type { LockoutPlan } from './way';
 
 /** A way with the gates it works out to on a job, and its year. */
-export interface ComparedWay {
+export interface ComparedPlan {
   readonly name: string;
   /** Null: the job as it stands. */
-  readonly way: Way | null;
+  readonly way: LockoutPlan | null;
   readonly compressorBelowF: number | null;
   readonly auxAboveF: number | null;
   readonly year: Year;
@@ -21,7 +21,7 @@ export interface ComparedWay {
 }
 
 /** The year of the job as it stands. */
-export const asItStands = (facts: Facts, temperatures: Temperatures): ComparedWay => ({
+export const asSetNow = (facts: Facts, temperatures: Temperatures): ComparedPlan => ({
   name: 'As set now',
   way: null,
   ...lockoutsInForce(facts),
@@ -30,12 +30,12 @@ export const asItStands = (facts: Facts, temperatures: Temperatures): ComparedWa
 });
 
 /** The year of a job under one way. */
-export const compareWay = (
+export const comparePlan = (
   facts: Facts,
-  way: Way,
+  way: LockoutPlan,
   temperatures: Temperatures,
-  crossing = jobCrossing(facts),
-): ComparedWay => {
+  crossing = jobBalance(facts),
+): ComparedPlan => {
   const under = factsUnder(facts, way, crossing);
   return {
     name: way.name,
@@ -47,9 +47,13 @@ export const compareWay = (
 };
 
 /** The job as it stands and under each way, over one year. */
-export const compareWays = (facts: Facts, ways: readonly Way[], temperatures: Temperatures): ComparedWay[] => {
-  const crossing = jobCrossing(facts);
-  return [asItStands(facts, temperatures), ...ways.map((way) => compareWay(facts, way, temperatures, crossing))];
+export const comparePlans = (
+  facts: Facts,
+  ways: readonly LockoutPlan[],
+  temperatures: Temperatures,
+): ComparedPlan[] => {
+  const crossing = jobBalance(facts);
+  return [asSetNow(facts, temperatures), ...ways.map((way) => comparePlan(facts, way, temperatures, crossing))];
 };
 
 /** Years whose cost lies closer than this are alike, $. */
@@ -81,7 +85,7 @@ const whereTheyDiffer = (one: Year, other: Year): readonly [number, number] | nu
  * What the difference between the cheapest and the dearest way hangs on, as sentences.
  * @param fuelUnit what a unit of the furnace's fuel is called; null without a furnace
  */
-export const differenceHangsOn = (compared: readonly ComparedWay[], fuelUnit: string | null): string[] => {
+export const whatMakesDifference = (compared: readonly ComparedPlan[], fuelUnit: string | null): string[] => {
   const fair = compared.filter(
     ({ year }) => year.shortHours === Math.min(...compared.map((each) => each.year.shortHours)),
   );

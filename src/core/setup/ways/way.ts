@@ -1,6 +1,6 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import type { WayRow } from '../../job/facts/year';
+import type { PlanRow } from '../../job/facts/year';
 
 /**
  * Where the compressor hands over: nowhere but at the unit's own limit, at a balance, or at a fixed temperature, °F.
@@ -10,7 +10,7 @@ export type CompressorBelow = 'none' | 'economic' | 'thermal' | number;
 export type AuxAbove = 'none' | 'balance' | number;
 
 /** One way of setting the gates: what practitioners disagree on, each with its answer. */
-export interface Way {
+export interface LockoutPlan {
   readonly name: string;
   readonly compressorBelow: CompressorBelow;
   readonly auxAbove: AuxAbove;
@@ -22,7 +22,7 @@ export interface Way {
 export const FIXED_BOUNDS_F = { compressorBelow: [-20, 60], auxAbove: [20, 65] } as const;
 
 /** Fewest and most ways side by side. */
-export const WAYS_BOUNDS = [2, 6] as const;
+export const PLANS_BOUNDS = [2, 6] as const;
 
 const fixed = (text: string, [low, high]: readonly [number, number]): number | null => {
   const value = Number(text);
@@ -30,7 +30,7 @@ const fixed = (text: string, [low, high]: readonly [number, number]): number | n
 };
 
 /** Reads a way as it was kept; what cannot be read is the harmless answer: no gate. */
-export const wayFromRow = ({ name, compressorBelow, auxAbove, backup, tempering }: WayRow): Way => ({
+export const planFromRow = ({ name, compressorBelow, auxAbove, backup, tempering }: PlanRow): LockoutPlan => ({
   name,
   compressorBelow:
     compressorBelow === 'economic' || compressorBelow === 'thermal'
@@ -42,7 +42,7 @@ export const wayFromRow = ({ name, compressorBelow, auxAbove, backup, tempering 
 });
 
 /** A way as it is kept. */
-export const wayToRow = ({ name, compressorBelow, auxAbove, backup, tempering }: Way): WayRow => ({
+export const planToRow = ({ name, compressorBelow, auxAbove, backup, tempering }: LockoutPlan): PlanRow => ({
   name,
   compressorBelow: String(compressorBelow),
   auxAbove: String(auxAbove),
@@ -50,7 +50,7 @@ export const wayToRow = ({ name, compressorBelow, auxAbove, backup, tempering }:
   tempering,
 });
 
-const STRIP_WAYS: readonly Way[] = [
+const STRIP_WAYS: readonly LockoutPlan[] = [
   {
     name: 'Compressor to its cutoff, strips assist',
     compressorBelow: 'none',
@@ -88,7 +88,7 @@ const STRIP_WAYS: readonly Way[] = [
   },
 ];
 
-const FURNACE_WAYS: readonly Way[] = [
+const FURNACE_WAYS: readonly LockoutPlan[] = [
   {
     name: 'Where the furnace is cheaper',
     compressorBelow: 'economic',
@@ -109,9 +109,9 @@ const FURNACE_WAYS: readonly Way[] = [
 ];
 
 /** The named ways that ship, for a job's kind of backup. */
-export const presetWays = ({ system }: Facts): readonly Way[] =>
+export const presetPlans = ({ system }: Facts): readonly LockoutPlan[] =>
   backupOf({ system }) === 'fossil' ? FURNACE_WAYS : STRIP_WAYS;
 
 /** The ways that are compared on a job: its own, or those that ship. */
-export const jobWays = (facts: Facts): readonly Way[] =>
-  facts.year.ways.length > 0 ? facts.year.ways.map(wayFromRow) : presetWays(facts);
+export const jobPlans = (facts: Facts): readonly LockoutPlan[] =>
+  facts.year.ways.length > 0 ? facts.year.ways.map(planFromRow) : presetPlans(facts);

@@ -1,32 +1,32 @@
 import fc from 'fast-check';
-import { jobCrossing } from '../../balance/from-job';
+import { jobBalance } from '../../balance/from-job';
 import { climateById } from '../../balance/year/climates';
 import { binned } from '../../balance/year/temperatures';
 import { factProblem } from '../../job/check-fact';
 import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/document';
 import { SAMPLES } from '../../samples';
 import { resolveSettings } from '../resolve';
-import { changesToTakeWay, factsUnder } from './apply';
-import { compareWays, differenceHangsOn } from './compare';
-import { FIXED_BOUNDS_F, jobWays, presetWays, type Way, wayFromRow, wayToRow } from './way';
+import { changesToUsePlan, factsUnder } from './apply';
+import { comparePlans, whatMakesDifference } from './compare';
+import { FIXED_BOUNDS_F, jobPlans, type LockoutPlan, planFromRow, planToRow, presetPlans } from './way';
 
 const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
 const FURNACE = ['system.backup', 'furnace'] as const;
 const temperatures = binned(climateById('sorrel-basin').hoursF());
 const within = ([min, max]: readonly [number, number]) => fc.integer({ min, max });
-const anyWay: fc.Arbitrary<Way> = fc.record({
+const anyWay: fc.Arbitrary<LockoutPlan> = fc.record({
   name: fc.constant('tried'),
   compressorBelow: fc.oneof(fc.constantFrom('none', 'economic', 'thermal'), within(FIXED_BOUNDS_F.compressorBelow)),
   auxAbove: fc.oneof(fc.constantFrom('none', 'balance'), within(FIXED_BOUNDS_F.auxAbove)),
   backup: fc.constantFrom('helps', 'emergency-only'),
   tempering: fc.constantFrom('on', 'off'),
-}) as fc.Arbitrary<Way>;
+}) as fc.Arbitrary<LockoutPlan>;
 const anyJob = fc.constantFrom(...SAMPLES.map(({ facts: of }) => of), facts(FURNACE), facts());
 
 test('a way survives being kept; what cannot be read is no gate', () => {
-  fc.assert(fc.property(anyWay, (way) => expect(wayFromRow(wayToRow(way))).toEqual(way)));
-  expect(wayFromRow({ name: 'odd', compressorBelow: 'warm', auxAbove: '900', backup: '?', tempering: '' })).toEqual({
+  fc.assert(fc.property(anyWay, (way) => expect(planFromRow(planToRow(way))).toEqual(way)));
+  expect(planFromRow({ name: 'odd', compressorBelow: 'warm', auxAbove: '900', backup: '?', tempering: '' })).toEqual({
     name: 'odd',
     compressorBelow: 'none',
     auxAbove: 'none',
@@ -36,20 +36,20 @@ test('a way survives being kept; what cannot be read is no gate', () => {
 });
 
 test('between two and six ways ship for either kind of backup, and a job may have its own', () => {
-  for (const each of [facts(), facts(FURNACE)]) expect(presetWays(each).length).toBeGreaterThan(1);
+  for (const each of [facts(), facts(FURNACE)]) expect(presetPlans(each).length).toBeGreaterThan(1);
   const own = [{ name: 'mine', compressorBelow: '20', auxAbove: 'none', backup: 'helps', tempering: 'on' }];
-  expect(jobWays(facts(['year.ways', own]))).toEqual([wayFromRow(own[0]!)]);
+  expect(jobPlans(facts(['year.ways', own]))).toEqual([planFromRow(own[0]!)]);
 });
 
 describe('taken into Setup', () => {
   test('every change suits its fact, and afterwards the job stands so', () =>
     fc.assert(
       fc.property(anyJob, anyWay, (of, way) => {
-        const changes = changesToTakeWay(of, way);
+        const changes = changesToUsePlan(of, way);
         for (const { path, value } of changes) expect([path, factProblem(path, value)]).toEqual([path, null]);
         const taken = changes.reduce((before, { path, value }) => withFact(before, path, value), of);
         expect(taken).toEqual(factsUnder(of, way));
-        expect(changesToTakeWay(taken, way)).toEqual([]);
+        expect(changesToUsePlan(taken, way)).toEqual([]);
       }),
     ));
 
@@ -70,13 +70,16 @@ describe('taken into Setup', () => {
     ));
 
   test('a lockout brings the sensor that it needs; none asks for none', () => {
-    const way = (compressorBelow: Way['compressorBelow']): Way => ({ ...presetWays(facts())[0]!, compressorBelow });
+    const way = (compressorBelow: LockoutPlan['compressorBelow']): LockoutPlan => ({
+      ...presetPlans(facts())[0]!,
+      compressorBelow,
+    });
     const blind = facts(['thermostat.outdoorSensor', 'none']);
-    expect(changesToTakeWay(blind, way(30))).toContainEqual({
+    expect(changesToUsePlan(blind, way(30))).toContainEqual({
       path: 'thermostat.outdoorSensor',
       value: expect.stringMatching(/^wire/),
     });
-    expect(changesToTakeWay(blind, way('none')).map(({ path }) => path)).not.toContain('thermostat.outdoorSensor');
+    expect(changesToUsePlan(blind, way('none')).map(({ path }) => path)).not.toContain('thermostat.outdoorSensor');
   });
 
   test('no way opens a hole between the two lockouts', () =>
@@ -86,7 +89,7 @@ describe('taken into Setup', () => {
         const { compressorBelowF, auxAboveF } = taken.gates;
         if (compressorBelowF !== null && auxAboveF !== null) expect(auxAboveF).toBeGreaterThanOrEqual(compressorBelowF);
         if (of.gates.outdoorThermostats.length === 0 && of.outdoorUnit.minOutdoorF === null)
-          expect(jobCrossing(taken).holesF).toEqual([]);
+          expect(jobBalance(taken).gapsF).toEqual([]);
       }),
     ));
 });
@@ -95,26 +98,26 @@ describe('side by side', () => {
   const strips = facts(['prices.electricPerKWh', 0.14]);
 
   test('the job as it stands comes first, then each way with its gates and its year', () => {
-    const compared = compareWays(SAMPLES[1]!.facts, jobWays(SAMPLES[1]!.facts), temperatures);
+    const compared = comparePlans(SAMPLES[1]!.facts, jobPlans(SAMPLES[1]!.facts), temperatures);
     expect(compared.map(({ name }) => name)).toEqual([
       'As set now',
-      ...presetWays(SAMPLES[1]!.facts).map(({ name }) => name),
+      ...presetPlans(SAMPLES[1]!.facts).map(({ name }) => name),
     ]);
     expect(compared.find(({ name }) => name.includes('35'))).toMatchObject({ compressorBelowF: 35, auxAboveF: null });
   });
 
   test('locking the compressor out above its limit costs more with strips, and it is said where', () => {
     const ways = [
-      presetWays(strips)[0]!,
-      { ...presetWays(strips)[0]!, name: 'Locked out at 35', compressorBelow: 35 } as Way,
+      presetPlans(strips)[0]!,
+      { ...presetPlans(strips)[0]!, name: 'Locked out at 35', compressorBelow: 35 } as LockoutPlan,
     ];
     const big = withFact(strips, 'heatKit.elements', [
       { kW: 10, bank: 1, onS: 20, offS: 20 },
       { kW: 10, bank: 1, onS: 40, offS: 20 },
     ]);
-    const [, limit, locked] = compareWays(big, ways, temperatures);
+    const [, limit, locked] = comparePlans(big, ways, temperatures);
     expect(locked!.year.cost).toBeGreaterThan(limit!.year.cost + 100);
-    const said = differenceHangsOn([limit!, locked!], null);
+    const said = whatMakesDifference([limit!, locked!], null);
     expect(said[0]).toMatch(
       /“Locked out at 35” costs \$[\d,]+ a year more than .*more kWh for strips.*fewer kWh for the compressor/,
     );
@@ -123,7 +126,7 @@ describe('side by side', () => {
 
   test('in dual fuel the economic balance is never dearer than the other ways that leave nobody cold', () => {
     const of = SAMPLES[3]!.facts;
-    const compared = compareWays(of, presetWays(of), temperatures);
+    const compared = comparePlans(of, presetPlans(of), temperatures);
     const economic = compared.find(({ name }) => name === 'Where the furnace is cheaper')!;
     for (const { year } of compared.filter(({ year: each }) => each.shortHours === 0))
       expect(economic.year.cost).toBeLessThanOrEqual(year.cost + 25);
@@ -131,22 +134,22 @@ describe('side by side', () => {
 
   test('in dual fuel the difference names the fuel by its unit', () => {
     const of = SAMPLES[3]!.facts;
-    expect(differenceHangsOn(compareWays(of, presetWays(of), temperatures), 'gallon')[0]).toMatch(
+    expect(whatMakesDifference(comparePlans(of, presetPlans(of), temperatures), 'gallon')[0]).toMatch(
       /\d+ more gallons of fuel/,
     );
   });
 
   test('a way that leaves the house short is not called cheap', () => {
     const small = withFact(strips, 'house.designBtuh', 60_000);
-    const compared = compareWays(small, presetWays(small), temperatures);
-    expect(differenceHangsOn(compared, null).at(-1)).toMatch(
+    const compared = comparePlans(small, presetPlans(small), temperatures);
+    expect(whatMakesDifference(compared, null).at(-1)).toMatch(
       /Cost not compared for .*“Strips in emergency only”.*heat it does not deliver is not paid for/,
     );
   });
 
   test('ways that cost the same are said to', () => {
-    const [first] = presetWays(strips);
-    expect(differenceHangsOn(compareWays(strips, [first!, first!], temperatures).slice(1), null)).toEqual([
+    const [first] = presetPlans(strips);
+    expect(whatMakesDifference(comparePlans(strips, [first!, first!], temperatures).slice(1), null)).toEqual([
       expect.stringMatching(/cost the same/),
     ]);
   });

@@ -1,7 +1,7 @@
 import { kitRows } from '../../job/kit-rows';
 import { elementAmps } from '../../strips/element';
 import { jobBanks, jobElements } from '../../strips/from-job';
-import { heldBank } from '../../strips/held-bank';
+import { interlockedBank } from '../../strips/held-bank';
 import { KIT_OVER, KIT_SHORT } from '../../strips/tolerance';
 import { roundTo } from '../../units/round';
 import { bankGroups } from '../../wiring/plan/bank-groups';
@@ -50,7 +50,7 @@ const hasBanks = (facts: StartupContext['facts']) =>
 /** What joins the W inputs, so that R on one would bring another's bank too; none where each stands alone. */
 const joinsInputs = (facts: StartupContext['facts']): readonly string[] => [
   ...(bankGroups(facts).some((group) => group.banks.length > 1) ? ['the jumper between the W inputs'] : []),
-  ...(heldBank(facts) === null ? [] : [`the strip interlock’s lead on W${heldBank(facts)}`]),
+  ...(interlockedBank(facts) === null ? [] : [`the strip interlock’s lead on W${interlockedBank(facts)}`]),
 ];
 
 export const banks: StartupStep = {

@@ -61,7 +61,7 @@ export const defrost: StartupStep = {
   applies: () => true,
   build: (context) => {
     const { defrostControl, defrostCapMin: capMin } = context.facts.outdoorUnit;
-    const { held } = control(context.facts, stepMoment(context, 'defrost'));
+    const { lockedOut } = control(context.facts, stepMoment(context, 'defrost'));
     return {
       cautions: ['moving-blades', 'live-measuring', 'refrigerant'],
       how: [
@@ -69,7 +69,7 @@ export const defrost: StartupStep = {
         defrostControl === 'demand'
           ? 'A demand board will not defrost while its sensors read a clean coil.'
           : 'The defrost thermostat must be closed: a warm coil will not defrost.',
-        ...held.map(({ why }) => why),
+        ...lockedOut.map(({ why }) => why),
         `Outdoor fan stops, valve shifts${temperedWords(context.facts)}. Time it until the fan restarts.`,
       ],
       call: 'defrost',

@@ -6,7 +6,7 @@ import type { StartupStep } from '../step';
 import { stripAmpsItems } from '../strip-amps';
 import { sequencerWait, stripVoltsItem } from '../strip-volts';
 import { terminalItems } from '../terminal-items';
-import { provenTick } from '../tick';
+import { verifiedTick } from '../tick';
 import { fanAfterItem } from '../timed';
 
 const NO_HEAT = {
@@ -61,7 +61,7 @@ export const emergency: StartupStep = {
           },
         },
         fanAfterItem(facts),
-        provenTick(
+        verifiedTick(
           'limit',
           'Limit opens with airflow blocked, and resets (only if the manufacturer’s instructions call for this test; never bypass it)',
           'limit',

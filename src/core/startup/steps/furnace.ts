@@ -12,7 +12,7 @@ import { recorded } from '../recorded';
 import { staticHow, staticItems } from '../static-item';
 import type { Item, StartupStep } from '../step';
 import { terminalItems } from '../terminal-items';
-import { provenTick, tick } from '../tick';
+import { tick, verifiedTick } from '../tick';
 import { fanAfterItem } from '../timed';
 import { minOffWait, STEADY_FIRE } from '../waits';
 
@@ -80,7 +80,7 @@ const heldInside: Item = {
 
 /** The interlock proved by readings: Y held hot at the thermostat and dead outdoors, the air at which it lets go. */
 const interlock = ({ furnace, system }: Facts): Item[] => {
-  const staysOff = (label: string) => provenTick('compressor-stays-off', label, 'interlock', BOTH_RAN);
+  const staysOff = (label: string) => verifiedTick('compressor-stays-off', label, 'interlock', BOTH_RAN);
   if (furnace.interlock === 'none') return [staysOff('Compressor off while the furnace runs')];
   const held: Item = {
     id: 'interlock-volts',

@@ -6,7 +6,7 @@ import { expectWithin } from '../expect';
 import { ambientCo, flueGas, stackItems } from '../flue-items';
 import { NO_LIMIT, recorded, typed } from '../recorded';
 import type { Expectation, Item, StartupStep } from '../step';
-import { provenTick, tick } from '../tick';
+import { tick, verifiedTick } from '../tick';
 import { STEADY_FIRE } from '../waits';
 
 /** How far the manifold may be off. Our judgement: what a gauge shows. */
@@ -191,7 +191,7 @@ export const gas: StartupStep = {
         'proof.mostCoPpm',
       ],
       items: [
-        provenTick('leaks', 'No leak at any joint', 'gas-leak', {
+        verifiedTick('leaks', 'No leak at any joint', 'gas-leak', {
           word: 'leaks',
           label: 'It leaks',
           means: 'A joint leaks.',
@@ -214,13 +214,13 @@ export const gas: StartupStep = {
         tick('sequence', 'Ignition in order: inducer, pressure switch, igniter, gas, flame'),
         recorded('ignition-s', 'From the call to the flame', 's', 'The manufacturer’s table has the times.'),
         flameItem,
-        provenTick(
+        verifiedTick(
           'limit',
           'Limit tested per the manufacturer’s instructions, if they call for it; never bypassed',
           'limit',
           { word: 'not-open', label: 'It did not open', means: 'The limit does not open.' },
         ),
-        provenTick('rollout', 'Rollout switches closed, no scorch marks at the burner box', 'rollout', {
+        verifiedTick('rollout', 'Rollout switches closed, no scorch marks at the burner box', 'rollout', {
           word: 'open',
           label: 'Open or scorched',
           means: 'A rollout switch has opened, or the burner box is scorched.',

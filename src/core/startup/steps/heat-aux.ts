@@ -26,14 +26,14 @@ export const heatAux: StartupStep = {
   applies: (facts) => kitRows(facts).length > 0,
   build: (context) => {
     const { facts } = context;
-    const { held } = control(facts, stepMoment(context, 'heat-aux'));
+    const { lockedOut } = control(facts, stepMoment(context, 'heat-aux'));
     const wait = auxiliaryWait(context);
     return {
       cautions: ['live-measuring', 'one-leg-live', 'strips-need-air', 'never-defeat'],
       how: [
         `Thermostat: heat, setpoint ${apartF(5)} or more above the room.`,
         'Clamp one conductor of the kit feed and enter where. Read volts at the kit breaker at the same time.',
-        ...held.map(({ why }) => why),
+        ...lockedOut.map(({ why }) => why),
         ...(wait.waitsFor ? warmDay(facts) : []),
         ...staticHow(facts, 'heat-aux'),
       ],

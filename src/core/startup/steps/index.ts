@@ -17,7 +17,7 @@ import { heat2 } from './heat-2';
 import { heatAux } from './heat-aux';
 import { leave } from './leave';
 import { load } from './load';
-import { gatesStep } from './lockouts';
+import { lockoutsStep } from './lockouts';
 import { makeSafe } from './make-safe';
 import { oil } from './oil';
 import { outage } from './outage';
@@ -51,7 +51,7 @@ export const STARTUP_STEPS: readonly StartupStep[] = [
   coolAir,
   refrigerant,
   farEnds,
-  gatesStep,
+  lockoutsStep,
   outage,
   leave,
 ];

@@ -20,7 +20,7 @@ const putBack = (source: Facts['thermostat']['outdoorSensor'], atF: number): str
   source === 'wired' ? 'Sensor back on its terminals' : `Setting put back to ${atF} °F`;
 
 /** What proves a gate: the ticks of both its sides, at the temperature it stood at. */
-export interface GateProof {
+export interface LockoutTest {
   readonly fact: FactPath;
   /** The row of an outdoor thermostat; null: the thermostat's own lockout. */
   readonly row: number | null;
@@ -30,7 +30,7 @@ export interface GateProof {
 }
 
 /** A gate's own ticks, in order. */
-interface Gate extends GateProof {
+interface Gate extends LockoutTest {
   readonly labels: readonly string[];
 }
 
@@ -88,7 +88,7 @@ const dials = ({ gates }: Facts): Gate[] =>
 const gatesOf = (facts: Facts): Gate[] => [...ownGates(facts), ...dials(facts)];
 
 /** What proves each gate of a job. */
-export const gateProofs = (facts: Facts): readonly GateProof[] => gatesOf(facts);
+export const lockoutTests = (facts: Facts): readonly LockoutTest[] => gatesOf(facts);
 
 /** The ticks; each keeps the temperature that the gate stood at, so that one moved later is assumed again. */
 const gateItems = (facts: Facts): Item[] =>
@@ -96,7 +96,7 @@ const gateItems = (facts: Facts): Item[] =>
     items.map((id, at) => ({ ...tick(id, labels[at]!), places: [{ id: String(atF), label: `${atF} °F` }] })),
   );
 
-export const gatesStep: StartupStep = {
+export const lockoutsStep: StartupStep = {
   id: 'gates',
   title: 'Lockouts, both sides',
   why: 'A lockout that is only set is assumed. One you have seen switch is proven, whatever today’s weather.',

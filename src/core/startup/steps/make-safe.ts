@@ -3,12 +3,12 @@ import { kitRows } from '../../job/kit-rows';
 import { supplyCaution } from '../cautions';
 import { suppliesOf } from '../energy';
 import type { Item, StartupStep } from '../step';
-import { proveDead, tick } from '../tick';
+import { tick, verifyDead } from '../tick';
 
 /** Every supply that must be opened before hands go in: what is there, and nothing else. */
 const supplies = (facts: Facts): Item[] =>
   suppliesOf(facts).map(({ id, label, breakerAmps }) =>
-    proveDead(id, `${label}${breakerAmps === null ? '' : ` (${breakerAmps} A)`} open, locked out, verified dead`),
+    verifyDead(id, `${label}${breakerAmps === null ? '' : ` (${breakerAmps} A)`} open, locked out, verified dead`),
   );
 
 export const makeSafe: StartupStep = {

@@ -5,7 +5,7 @@ import { expectWithin } from '../expect';
 import { ambientCo, draftOverFire, flueGas, smokeItem, stackItems } from '../flue-items';
 import { recorded, typed } from '../recorded';
 import type { Item, StartupStep } from '../step';
-import { provenTick, tick } from '../tick';
+import { tick, verifiedTick } from '../tick';
 
 /** How far pump pressure may be off the chart. Our judgement: what a gauge shows. */
 const PUMP_TOLERANCE = 0.03;
@@ -111,7 +111,7 @@ export const oil: StartupStep = {
           }),
           isSafety: true,
         },
-        provenTick(
+        verifiedTick(
           'limit',
           'Limit tested per the manufacturer’s instructions, if they call for it; never bypassed',
           'limit',

@@ -16,7 +16,7 @@ const tooLarge = (facts: Facts): Found[] => {
       {
         severity: 'error',
         what: `Element ${at + 1} alone draws ${roundTo(amps, 1)} A at ${volts} V: over the ${HEATER_CIRCUIT_LIMIT_AMPS} A limit for one heater circuit, however you split the rest.`,
-        mend: 'Is it one element, or a whole bank entered as one? Read the plate again: a kit’s elements are seldom over 6 kW.',
+        fix: 'Is it one element, or a whole bank entered as one? Read the plate again: a kit’s elements are seldom over 6 kW.',
         page: 'survey',
         fact: 'heatKit.elements',
         aspect: `element ${at + 1}`,
@@ -40,7 +40,7 @@ export const breakersFit: Rule<Facts> = {
         {
           severity: 'warning',
           what: `${circuits.length} heater circuits are needed, ${found.length} ${found.length === 1 ? 'breaker was' : 'breakers were'} found.`,
-          mend: 'Check which circuit feeds which element and whether each stays within 48 A. New circuits are for a licensed electrician; local code governs.',
+          fix: 'Check which circuit feeds which element and whether each stays within 48 A. New circuits are for a licensed electrician; local code governs.',
           ...about,
         },
       ];
@@ -54,7 +54,7 @@ export const breakersFit: Rule<Facts> = {
           {
             severity: 'error',
             what: `${name} needs ${roundTo(minCircuitAmps, 1)} A: more than any standard breaker. An element’s kW must be wrong.`,
-            mend: 'Read the kit’s plate again.',
+            fix: 'Read the kit’s plate again.',
             page: 'survey',
             fact: 'heatKit.elements',
             aspect,
@@ -65,7 +65,7 @@ export const breakersFit: Rule<Facts> = {
           {
             severity: 'error',
             what: `${name}: ${amps} A breaker found; minimum circuit ampacity is ${roundTo(minCircuitAmps, 1)} A.`,
-            mend: `A ${breakerAmps} A breaker on conductors that carry it, by a licensed electrician. Never upsize a breaker alone to stop it tripping.`,
+            fix: `A ${breakerAmps} A breaker on conductors that carry it, by a licensed electrician. Never upsize a breaker alone to stop it tripping.`,
             ...about,
             aspect,
           },
@@ -75,7 +75,7 @@ export const breakersFit: Rule<Facts> = {
           {
             severity: 'error',
             what: `${name}: ${amps} A breaker found; the right size is ${breakerAmps} A.`,
-            mend: 'Have it replaced, unless the kit’s plate names a larger one.',
+            fix: 'Have it replaced, unless the kit’s plate names a larger one.',
             ...about,
             aspect,
           },
@@ -85,7 +85,7 @@ export const breakersFit: Rule<Facts> = {
           {
             severity: 'warning',
             what: `${name} needs a ${breakerAmps} A breaker, over the ${HEATER_BREAKER_LIMIT_AMPS} A that a subdivided heater may have.`,
-            mend: 'Feed the blower from its own circuit, or split the elements differently; the kit label governs.',
+            fix: 'Feed the blower from its own circuit, or split the elements differently; the kit label governs.',
             ...about,
             aspect,
           },

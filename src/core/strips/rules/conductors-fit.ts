@@ -24,7 +24,7 @@ export const conductorsFit: Rule<Facts> = {
           {
             severity: 'warning',
             what: `${name}: ${wire} is not a branch-circuit size.`,
-            mend: 'Read the print on the jacket again.',
+            fix: 'Read the print on the jacket again.',
             ...about,
           },
         ];
@@ -36,7 +36,7 @@ export const conductorsFit: Rule<Facts> = {
             {
               severity: 'warning',
               what: `${name}: ${wire} carries ${ampacity} A as NM-B or on 60 °C terminals, ${ampacity75} A at 75 °C; the circuit needs ${mca} A.`,
-              mend: `Read the jacket and the terminals, and enter conductor type and terminals. If it is NM-B, or a terminal is marked 60 °C: ${neededWords} by a licensed electrician.`,
+              fix: `Read the jacket and the terminals, and enter conductor type and terminals. If it is NM-B, or a terminal is marked 60 °C: ${neededWords} by a licensed electrician.`,
               ...about,
             },
           ];
@@ -44,7 +44,7 @@ export const conductorsFit: Rule<Facts> = {
           {
             severity: 'error',
             what: `${name}: ${wire} carries ${ampacity} A (${kind.column} °C column); the circuit needs ${mca} A.`,
-            mend: `${neededWords} by a licensed electrician.`,
+            fix: `${neededWords} by a licensed electrician.`,
             ...about,
           },
         ];
@@ -56,7 +56,7 @@ export const conductorsFit: Rule<Facts> = {
           {
             severity: 'error',
             what: `${name}: a ${foundBreakerAmps} A breaker on ${wire}, which may have ${largest} A at most (NEC 240.4).`,
-            mend: `A ${circuit.breakerAmps ?? largest} A breaker, or larger conductors, by a licensed electrician.`,
+            fix: `A ${circuit.breakerAmps ?? largest} A breaker, or larger conductors, by a licensed electrician.`,
             ...about,
             aspect: `breaker ${at + 1}`,
           },
@@ -66,7 +66,7 @@ export const conductorsFit: Rule<Facts> = {
           {
             severity: 'advice',
             what: `${name}: ${wire} is larger than the ${needed} AWG it needs.`,
-            mend: 'OK; make sure the lugs are rated for it.',
+            fix: 'OK; make sure the lugs are rated for it.',
             ...about,
           },
         ];

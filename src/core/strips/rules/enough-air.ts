@@ -13,7 +13,7 @@ export const enoughAir: Rule<Facts> = {
           {
             severity: 'error',
             what: `The blower is set to ${airHandler.auxCfm} CFM with strips; the kit needs at least ${heatKit.minCfm} CFM.`,
-            mend: 'Set the blower for strips higher, or fit a smaller kit that the air handler allows.',
+            fix: 'Set the blower for strips higher, or fit a smaller kit that the air handler allows.',
             page: 'survey',
             fact: 'airHandler.auxCfm',
           },

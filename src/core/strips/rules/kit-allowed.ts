@@ -14,7 +14,7 @@ export const kitAllowed: Rule<Facts> = {
       {
         severity: 'error',
         what: `A kit of ${roundTo(totalKW, 1)} kW is not among those allowed: ${facts.airHandler.allowedKitsKW.join(', ')} kW.`,
-        mend: 'Fit a kit from the label, or read label and elements again.',
+        fix: 'Fit a kit from the label, or read label and elements again.',
         page: 'strips',
         fact: 'airHandler.allowedKitsKW',
       },

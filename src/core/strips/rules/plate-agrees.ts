@@ -17,7 +17,7 @@ export const plateAgrees: Rule<Facts> = {
       {
         severity: 'warning',
         what: `The plate says ${plateKW} kW; the elements add up to ${roundTo(totalKW, 1)} kW.`,
-        mend: 'Ohm the elements cold and go by that. Both figures stay in the record.',
+        fix: 'Ohm the elements cold and go by that. Both figures stay in the record.',
         page: 'strips',
         fact: 'heatKit.plateKW',
       },

@@ -13,7 +13,7 @@ export const supplyNotTooHot: Rule<Facts> = {
       {
         severity: 'error',
         what: `With all strips on, the supply air reaches ${Math.round(hottest.aloneF)} °F; the label allows ${maxSupplyF} °F.`,
-        mend: 'More airflow with strips, or a smaller kit.',
+        fix: 'More airflow with strips, or a smaller kit.',
         page: 'strips',
         fact: 'airHandler.auxCfm',
       },

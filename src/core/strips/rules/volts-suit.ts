@@ -16,7 +16,7 @@ export const voltsSuit: Rule<Facts> = {
         {
           severity: 'error',
           what: `The kit is rated ${ratedVolts} V on a ${serviceVolts} V service: it would make ${share} % of rated heat and overheat.`,
-          mend: 'Fit a kit for the service, or correct plate and service.',
+          fix: 'Fit a kit for the service, or correct plate and service.',
           page: 'survey',
           fact: 'heatKit.ratedVolts',
         },
@@ -27,7 +27,7 @@ export const voltsSuit: Rule<Facts> = {
       {
         severity: 'advice',
         what: `The kit is rated at ${ratedVolts} V and the service is ${serviceVolts} V: it gives ${roundTo(jobKit(facts, serviceVolts).deliveredKW, 1)} of ${roundTo(rated, 1)} kW.`,
-        mend: 'Plan on the lower figure. Expected readings here already use it once you measure the voltage.',
+        fix: 'Plan on the lower figure. Expected readings here already use it once you measure the voltage.',
         page: 'survey',
         fact: 'heatKit.serviceVolts',
       },

@@ -16,7 +16,7 @@ const stripFindings = (facts: Facts): Found[] => {
   if (air === null || air.kW === 0) return [];
   const limitF = facts.airHandler.maxSupplyF;
   const kW = air.kW.toFixed(1);
-  const about = { severity: 'error', page: 'balance', mend: HOLD, fact: 'zones.smallestCfm' } as const;
+  const about = { severity: 'error', page: 'balance', fix: HOLD, fact: 'zones.smallestCfm' } as const;
   if (air.supplyF > (limitF ?? USUAL_LIMIT_F))
     return [
       {
@@ -44,7 +44,7 @@ const coilFindings = ({ zones, airHandler }: Facts): Found[] => {
       severity: 'warning',
       aspect: 'coil',
       what: `The smallest zone alone gets ${cfm} CFM, ${Math.round((100 * cfm) / airHandler.coolCfm)} % of cooling airflow: the coil freezes in cooling and head pressure climbs in heating.`,
-      mend: 'Make zones larger, use low stage with one zone calling, set a bypass, or confirm freeze and high-pressure cutouts work.',
+      fix: 'Make zones larger, use low stage with one zone calling, set a bypass, or confirm freeze and high-pressure cutouts work.',
       page: 'balance',
       fact: 'zones.smallestCfm',
     },

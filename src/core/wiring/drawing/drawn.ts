@@ -1,6 +1,6 @@
 import type { Coil, Device } from '../../devices/device';
 import type { WireEnd } from '../as-found';
-import type { Cable, Colour, TerminalRef, WireId } from '../harness';
+import type { Cable, TerminalRef, WireColor, WireId } from '../harness';
 import type { Point, Side } from './geometry';
 
 /** A terminal's row on its device. */
@@ -34,7 +34,7 @@ export interface DrawnEnd extends Point {
 export interface DrawnWire {
   readonly id: WireId;
   readonly cable: Cable;
-  readonly colour: Colour | null;
+  readonly colour: WireColor | null;
   readonly carries: string;
   readonly points: readonly Point[];
   readonly ends: readonly DrawnEnd[];

@@ -2,7 +2,7 @@ import { outdoorThermostatOf } from '../../control/outdoor-thermostats';
 import { backupOutputs } from '../../control/outputs';
 import { reachableBanks } from '../../devices/air-handler';
 import type { Facts } from '../../job/document';
-import { heldBank } from '../../strips/held-bank';
+import { interlockedBank } from '../../strips/held-bank';
 
 /** Banks that are called together: by one output, through one outdoor thermostat or none. */
 export interface BankGroup {
@@ -18,7 +18,7 @@ export interface BankGroup {
 /** The kit's banks by the way their call comes, first bank's first. Banks of one group are jumpered. */
 export const bankGroups = (facts: Facts): readonly BankGroup[] => {
   const { aux = null, secondAux } = backupOutputs(facts);
-  const held = heldBank(facts);
+  const held = interlockedBank(facts);
   const groups = new Map<string, BankGroup>();
   reachableBanks(facts).forEach((bank, at) => {
     const output = at > 0 && secondAux ? secondAux : aux;

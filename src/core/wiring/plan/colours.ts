@@ -1,19 +1,19 @@
-import { type Cable, type CableId, type Colour, COLOURS, type Conductor, wireNames } from '../harness';
+import { type Cable, type CableId, COLORS, type Conductor, type WireColor, wireNames } from '../harness';
 import type { Run } from './draft';
 
 /** Colours that a cable has, and which of them is kept for what. */
 export interface Palette {
   /** In the order in which they are taken where a run has none of its own. */
-  readonly colours: readonly Colour[];
+  readonly colours: readonly WireColor[];
   /** The colours that a run was found on. */
-  readonly keptFor: (run: Run) => readonly Colour[];
+  readonly keptFor: (run: Run) => readonly WireColor[];
   /** Colours that somebody found on something, which no run takes for being usual. */
-  readonly spoken: ReadonlySet<Colour>;
+  readonly spoken: ReadonlySet<WireColor>;
 }
 
 /** A cable of which nothing is known but how many conductors it has. */
 export const usualPalette = (conductors: number): Palette => ({
-  colours: COLOURS.slice(0, conductors),
+  colours: COLORS.slice(0, conductors),
   keptFor: () => [],
   spoken: new Set(),
 });
@@ -22,19 +22,19 @@ export const usualPalette = (conductors: number): Palette => ({
  * Gives each run the colour that is kept for it, else its usual one where the cable has it, else the next one free;
  * none where the cable is used up.
  */
-const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (Colour | null)[] => {
-  const free = new Set<Colour>(colours);
-  const take = (wanted: readonly Colour[]): Colour | null => wanted.find((colour) => free.delete(colour)) ?? null;
+const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (WireColor | null)[] => {
+  const free = new Set<WireColor>(colours);
+  const take = (wanted: readonly WireColor[]): WireColor | null => wanted.find((colour) => free.delete(colour)) ?? null;
   const kept = runs.map((each) => take(keptFor(each)));
   const usual = runs.map((each, at) => kept[at] ?? (spoken.has(each.colour) ? null : take([each.colour])));
   return usual.map((colour) => colour ?? take([...free]));
 };
 
 /** Leads come in what colours they come in: each run keeps its own, or takes another not yet used. */
-const leadColours = (runs: readonly Run[]): Colour[] => {
-  const used = new Set<Colour>();
+const leadColours = (runs: readonly Run[]): WireColor[] => {
+  const used = new Set<WireColor>();
   return runs.map(({ colour }) => {
-    const own = used.has(colour) ? (COLOURS.find((each) => !used.has(each)) ?? colour) : colour;
+    const own = used.has(colour) ? (COLORS.find((each) => !used.has(each)) ?? colour) : colour;
     used.add(own);
     return own;
   });

@@ -6,7 +6,7 @@ import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { TerminalRef } from '../harness';
 import { type Draft, jumper, lead, type Run, run, terminal, together } from './draft';
-import { wallCall } from './thermostat-call';
+import { thermostatCall } from './thermostat-call';
 
 /**
  * What stands in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its
@@ -41,7 +41,7 @@ const firstStage = (facts: Facts): Draft => {
     return {
       adds,
       runs: [
-        ...wallCall(facts, out!, ways[0]!, 'yellow', carries),
+        ...thermostatCall(facts, out!, ways[0]!, 'yellow', carries),
         ...switches.map(([device, , outOf], at) => lead(device, outOf, ways[at + 1]!, 'yellow', carries)),
       ],
     };
@@ -55,7 +55,7 @@ const firstStage = (facts: Facts): Draft => {
   return {
     adds,
     runs: [
-      ...wallCall(facts, out!, terminal(indoors, mark!), 'yellow', carries),
+      ...thermostatCall(facts, out!, terminal(indoors, mark!), 'yellow', carries),
       ...leads,
       run('outdoor-cable', at, terminal(outdoors, mark!), 'yellow', carries),
     ],
@@ -124,7 +124,8 @@ const valve = (facts: Facts): Draft => {
 /** The blower's call: its own conductor, or Y's, joined to it at the indoor unit. */
 const fan = (facts: Facts): Draft => {
   const indoors = indoorId(facts);
-  if (!facts.boxes.yBringsBlower) return { runs: wallCall(facts, 'G', terminal(indoors, 'G'), 'green', 'blower') };
+  if (!facts.boxes.yBringsBlower)
+    return { runs: thermostatCall(facts, 'G', terminal(indoors, 'G'), 'green', 'blower') };
   const [first] = compressorMarks(facts);
   return {
     jumpers: [jumper(indoors, first!, 'G', 'One conductor calls compressor and blower: the cable has no other for G.')],

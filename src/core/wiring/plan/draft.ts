@@ -1,12 +1,12 @@
 import type { DeviceId } from '../../devices/device';
-import { type CableId, type Colour, type Jumper, jumperId, type TerminalRef } from '../harness';
+import { type CableId, type Jumper, jumperId, type TerminalRef, type WireColor } from '../harness';
 
 /** What one conductor is for, before a cable's colours are dealt out. */
 export interface Run {
   readonly cable: CableId;
   readonly from: TerminalRef;
   readonly to: TerminalRef;
-  readonly colour: Colour;
+  readonly colour: WireColor;
   readonly carries: string;
 }
 
@@ -20,7 +20,7 @@ export interface Draft {
 
 export const terminal = (device: DeviceId, mark: string): TerminalRef => ({ device, mark });
 
-export const run = (cable: CableId, from: TerminalRef, to: TerminalRef, colour: Colour, carries: string): Run => ({
+export const run = (cable: CableId, from: TerminalRef, to: TerminalRef, colour: WireColor, carries: string): Run => ({
   cable,
   from,
   to,
@@ -29,7 +29,7 @@ export const run = (cable: CableId, from: TerminalRef, to: TerminalRef, colour: 
 });
 
 /** A lead of an added device. */
-export const lead = (device: DeviceId, mark: string, to: TerminalRef, colour: Colour, carries: string): Run =>
+export const lead = (device: DeviceId, mark: string, to: TerminalRef, colour: WireColor, carries: string): Run =>
   run(`leads-${device}`, terminal(device, mark), to, colour, carries);
 
 export const jumper = (device: DeviceId, one: string, other: string, why: string): Jumper => {

@@ -9,10 +9,10 @@ import { planCompressor } from './compressor';
 import { type Run, together } from './draft';
 import { planExtras } from './extras';
 import { planFurnace } from './furnace-heat';
-import { keptPalette } from './kept-colours';
+import { asTracedPalette } from './kept-colours';
 import { planPower } from './power';
 import { planStrips } from './strips';
-import { planRelayPair } from './thermostat-call';
+import { planAddAWireKit } from './thermostat-call';
 import { withZoneBoard } from './zone-board';
 
 /** Leads of an added device, ft. */
@@ -131,7 +131,7 @@ export const plan = (facts: Facts): Harness => {
       backupOf(facts) === 'fossil' ? planFurnace(facts) : planStrips(facts),
       planExtras(facts),
       planBoxes(facts),
-      planRelayPair(facts),
+      planAddAWireKit(facts),
     ),
   );
   const wanted = new Set<DeviceId>(['thermostat', indoorId(facts), outdoorId(facts), ...draft.adds]);
@@ -143,7 +143,7 @@ export const plan = (facts: Facts): Harness => {
       conductorsOf(
         cable,
         draft.runs.filter((run) => run.cable === cable.id),
-        cable.id === 'thermostat-cable' ? keptPalette(facts) : undefined,
+        cable.id === 'thermostat-cable' ? asTracedPalette(facts) : undefined,
       ),
     ),
     jumpers: draft.jumpers,
@@ -152,4 +152,4 @@ export const plan = (facts: Facts): Harness => {
 };
 
 /** The cables that lie in walls, less the leads of added devices. */
-export const wallCables = (harness: Harness): readonly Cable[] => harness.cables.filter(({ id }) => !isLeads(id));
+export const thermostatCables = (harness: Harness): readonly Cable[] => harness.cables.filter(({ id }) => !isLeads(id));

@@ -1,6 +1,6 @@
 import { assumedFacts, type Facts } from '../../job/document';
 import { type Harness, landedConductors, refText, sparesOf } from '../harness';
-import { plan, wallCables } from '.';
+import { plan, thermostatCables } from '.';
 import { bankGroups } from './bank-groups';
 
 type Change = { readonly [G in keyof Facts]?: Partial<Facts[G]> };
@@ -141,7 +141,7 @@ describe('strips', () => {
     const harness = plan(
       made(gating([0, 35]), { gates: { ...gating([0, 35]).gates, outdoorThermostatsAt: 'beside' } }),
     );
-    expect(wallCables(harness).map(({ id }) => id)).toContain('switch-cable');
+    expect(thermostatCables(harness).map(({ id }) => id)).toContain('switch-cable');
     expect(sparesOf(harness, 'switch-cable')).toHaveLength(1);
   });
 
@@ -207,7 +207,7 @@ describe('furnaces', () => {
 describe('one cabinet, sensor and lamp', () => {
   test('a packaged unit has one cable, and its own wiring between the boards', () => {
     const harness = plan(made(twoBanks, { system: { cabinet: 'packaged' }, outdoorUnit: { wTerminals: 'W-out' } }));
-    expect(wallCables(harness).map(({ id }) => id)).toEqual(['thermostat-cable']);
+    expect(thermostatCables(harness).map(({ id }) => id)).toEqual(['thermostat-cable']);
     expect(harness.devices.map(({ id }) => id)).toEqual(['thermostat', 'packaged-unit']);
   });
 

@@ -1,6 +1,6 @@
 import { indoorId } from '../../devices';
 import type { Facts } from '../../job/document';
-import type { Colour, TerminalRef } from '../harness';
+import type { TerminalRef, WireColor } from '../harness';
 import { type Draft, lead, type Run, run, terminal } from './draft';
 
 /** The calls that a relay pair takes over one conductor, by the thermostat’s terminal and the pair’s own mark. */
@@ -10,11 +10,11 @@ const inputOf = (mark: string): '1' | '2' | null => {
 };
 
 /** A call from the thermostat to where it lands: over its own conductor, or over a relay pair where there is one. */
-export const wallCall = (
+export const thermostatCall = (
   { boxes }: Facts,
   mark: string,
   to: TerminalRef,
-  colour: Colour,
+  colour: WireColor,
   carries: string,
 ): readonly Run[] => {
   const input = boxes.relayPair ? inputOf(mark) : null;
@@ -27,7 +27,7 @@ export const wallCall = (
 };
 
 /** What a relay pair needs besides its calls: the conductor that it shares, and its board half’s feed. */
-export const planRelayPair = (facts: Facts): Draft => {
+export const planAddAWireKit = (facts: Facts): Draft => {
   if (!facts.boxes.relayPair) return {};
   const indoors = indoorId(facts);
   return {

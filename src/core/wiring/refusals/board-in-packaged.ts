@@ -10,10 +10,10 @@ export const boardInPackaged: Rule<Facts> = {
           {
             severity: 'error',
             what: 'A packaged unit has no W-in and no lamp output to land a conductor on.',
-            mend: 'Correct the board’s terminals.',
+            fix: 'Correct the board’s terminals.',
             page: 'wiring',
             fact: 'outdoorUnit.wTerminals',
-            mendBy: [
+            fixBy: [
               { path: 'outdoorUnit.wTerminals', value: 'W-out' },
               { path: 'outdoorUnit.faultOutput', value: 'none' },
             ],

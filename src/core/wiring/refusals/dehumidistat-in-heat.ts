@@ -10,10 +10,10 @@ export const dehumidistatInHeat: Rule<Facts> = {
           {
             severity: 'error',
             what: 'A dehumidistat that slows the blower in every call takes air from the strips or the burner on a damp winter day.',
-            mend: 'Land it on an input the board uses only in cooling, or leave it out.',
+            fix: 'Land it on an input the board uses only in cooling, or leave it out.',
             page: 'wiring',
             fact: 'boxes.dehumidify',
-            mendBy: [{ path: 'boxes.dehumidify', value: 'cooling' }],
+            fixBy: [{ path: 'boxes.dehumidify', value: 'cooling' }],
           },
         ]
       : [],

@@ -15,10 +15,10 @@ export const emergencyThroughThermostat: Rule<Facts> = {
           {
             severity: 'error',
             what: 'AUX and E share one terminal, and an outdoor thermostat blocks it.',
-            mend: 'Set the assignable terminal to emergency heat; or take the outdoor thermostats out and use the thermostat’s own lockout.',
+            fix: 'Set the assignable terminal to emergency heat; or take the outdoor thermostats out and use the thermostat’s own lockout.',
             page: 'wiring',
             fact: 'gates.outdoorThermostats',
-            mendBy: [{ path: 'gates.outdoorThermostats', value: [] }],
+            fixBy: [{ path: 'gates.outdoorThermostats', value: [] }],
           },
         ]
       : [],

@@ -10,10 +10,10 @@ export const faultHeatWithoutOutput: Rule<Facts> = {
           {
             severity: 'error',
             what: 'The board is set to bring on heat on a fault, but it has no W-out.',
-            mend: 'Recheck the board’s terminals.',
+            fix: 'Recheck the board’s terminals.',
             page: 'wiring',
             fact: 'outdoorUnit.wTerminals',
-            mendBy: [{ path: 'outdoorUnit.wTerminals', value: 'W-out' }],
+            fixBy: [{ path: 'outdoorUnit.wTerminals', value: 'W-out' }],
           },
         ]
       : [],

@@ -11,7 +11,7 @@ export const furnaceNotCalled: Rule<Facts> = {
           {
             severity: 'error',
             what: 'The thermostat has no heat terminal, and a furnace is the backup.',
-            mend: 'Fit a thermostat with an auxiliary output, or correct its terminals.',
+            fix: 'Fit a thermostat with an auxiliary output, or correct its terminals.',
             page: 'wiring',
             fact: 'thermostat.heatTerminals',
           },

@@ -15,10 +15,10 @@ export const loadControlInHeat: Rule<Facts> = {
           {
             severity: 'error',
             what: WHAT[boxes.loadControl],
-            mend: 'Put it in Y.',
+            fix: 'Put it in Y.',
             page: 'wiring',
             fact: 'boxes.loadControl',
-            mendBy: [{ path: 'boxes.loadControl', value: 'Y' }],
+            fixBy: [{ path: 'boxes.loadControl', value: 'Y' }],
           },
         ]
       : [],

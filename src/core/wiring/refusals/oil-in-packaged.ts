@@ -11,10 +11,10 @@ export const oilInPackaged: Rule<Facts> = {
           {
             severity: 'error',
             what: 'A packaged unit with an oil burner.',
-            mend: 'Choose gas or propane per the nameplate, or a split system.',
+            fix: 'Choose gas or propane per the nameplate, or a split system.',
             page: 'wiring',
             fact: 'furnace.fuel',
-            mendBy: [{ path: 'furnace.fuel', value: 'propane' }],
+            fixBy: [{ path: 'furnace.fuel', value: 'propane' }],
           },
         ]
       : [],

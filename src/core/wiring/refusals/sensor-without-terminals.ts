@@ -10,10 +10,10 @@ export const sensorWithoutTerminals: Rule<Facts> = {
           {
             severity: 'error',
             what: 'Wired outdoor sensor, but the thermostat has no S terminals.',
-            mend: 'Use a wireless sensor or a weather service, or another thermostat.',
+            fix: 'Use a wireless sensor or a weather service, or another thermostat.',
             page: 'wiring',
             fact: 'thermostat.outdoorSensor',
-            mendBy: [{ path: 'thermostat.outdoorSensor', value: 'wireless' }],
+            fixBy: [{ path: 'thermostat.outdoorSensor', value: 'wireless' }],
           },
         ]
       : [],

@@ -16,10 +16,10 @@ export const switchBesideThroughBoard: Rule<Facts> = {
           {
             severity: 'error',
             what: 'Outdoor thermostats next to the unit, with a board that routes the auxiliary call through itself.',
-            mend: 'Fit them in the outdoor unit.',
+            fix: 'Fit them in the outdoor unit.',
             page: 'wiring',
             fact: 'gates.outdoorThermostatsAt',
-            mendBy: [{ path: 'gates.outdoorThermostatsAt', value: 'in-unit' }],
+            fixBy: [{ path: 'gates.outdoorThermostatsAt', value: 'in-unit' }],
           },
         ]
       : [],

@@ -13,7 +13,7 @@ export const switchGatesNothing: Rule<Facts> = {
           {
             severity: 'error',
             what: 'An outdoor thermostat is set to a bank the kit or board does not have.',
-            mend: 'Correct its bank, the elements’ banks or the board’s inputs.',
+            fix: 'Correct its bank, the elements’ banks or the board’s inputs.',
             page: 'wiring',
             fact: 'gates.outdoorThermostats',
           },

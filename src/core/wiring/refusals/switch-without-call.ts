@@ -15,10 +15,10 @@ export const switchWithoutCall: Rule<Facts> = {
           {
             severity: 'error',
             what: 'Outdoor thermostats, and no auxiliary call or no strips for them.',
-            mend: 'Take them out, or correct thermostat and kit.',
+            fix: 'Take them out, or correct thermostat and kit.',
             page: 'wiring',
             fact: 'gates.outdoorThermostats',
-            mendBy: [{ path: 'gates.outdoorThermostats', value: [] }],
+            fixBy: [{ path: 'gates.outdoorThermostats', value: [] }],
           },
         ]
       : [],

@@ -16,7 +16,7 @@ export const yBringsBlowerNeedsHeat: Rule<Facts> = {
     const fix = {
       page: 'wiring',
       fact: 'boxes.yBringsBlower',
-      mendBy: [{ path: 'boxes.yBringsBlower', value: false }],
+      fixBy: [{ path: 'boxes.yBringsBlower', value: false }],
     } as const;
     if (facts.boxes.relayPair || facts.boxes.zoneBoard)
       return [
@@ -24,7 +24,7 @@ export const yBringsBlowerNeedsHeat: Rule<Facts> = {
           ...fix,
           severity: 'error',
           what: 'Y and G are joined at the air handler, and an add-a-wire kit or a zone board carries them too.',
-          mend: 'One of the two: leave the join out.',
+          fix: 'One of the two: leave the join out.',
         },
       ];
     return hasHeat && !heatStartsBlower(facts)
@@ -33,7 +33,7 @@ export const yBringsBlowerNeedsHeat: Rule<Facts> = {
             ...fix,
             severity: 'error',
             what: 'Y and G are joined at the air handler, and heat does not start the blower by itself.',
-            mend: 'Give G its own conductor. Never run strips without air.',
+            fix: 'Give G its own conductor. Never run strips without air.',
           },
         ]
       : [];

@@ -10,10 +10,10 @@ export const zoneBoardWithPair: Rule<Facts> = {
           {
             severity: 'error',
             what: 'A relay pair and a zone board are on the same conductors.',
-            mend: 'Pull a cable with enough conductors to the zone board, and leave the relay pair out.',
+            fix: 'Pull a cable with enough conductors to the zone board, and leave the relay pair out.',
             page: 'wiring',
             fact: 'boxes.relayPair',
-            mendBy: [{ path: 'boxes.relayPair', value: false }],
+            fixBy: [{ path: 'boxes.relayPair', value: false }],
           },
         ]
       : [],

@@ -20,7 +20,7 @@ export const auxPassesThermostats: WiringRule = {
         {
           severity: 'error',
           what: `AUX brings on bank ${runs.join(' and ')} with outdoor thermostat ${outdoorThermostat} open.`,
-          mend: 'Land the AUX call on the IN side of the outdoor thermostat only, with no jumper across it.',
+          fix: 'Land the AUX call on the IN side of the outdoor thermostat only, with no jumper across it.',
           page: 'wiring',
           at: `outdoor-thermostats.${outdoorThermostat} in`,
           // Where a switch gates two inputs there once was a finding for each, under one key.

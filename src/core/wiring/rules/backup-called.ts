@@ -12,7 +12,7 @@ export const backupCalled: WiringRule = {
           {
             severity: 'error',
             what: 'The thermostat has no heat terminal: nothing calls the strips, and there is no emergency heat.',
-            mend: 'Fit a thermostat with an auxiliary output, or read its terminals again.',
+            fix: 'Fit a thermostat with an auxiliary output, or read its terminals again.',
             page: 'wiring',
             fact: 'thermostat.heatTerminals',
           },

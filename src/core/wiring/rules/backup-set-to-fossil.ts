@@ -10,10 +10,10 @@ export const backupSetToFossil: WiringRule = {
           {
             severity: 'warning',
             what: 'The backup is a furnace, and the thermostat is set to electric backup.',
-            mend: 'Set its backup to fossil.',
+            fix: 'Set its backup to fossil.',
             page: 'wiring',
             fact: 'thermostat.backupSetting',
-            mendBy: [{ path: 'thermostat.backupSetting', value: 'fossil' }],
+            fixBy: [{ path: 'thermostat.backupSetting', value: 'fossil' }],
           },
         ]
       : [],

@@ -1,13 +1,13 @@
 import { CALLS } from '../../control/moment';
 import { bankCoilId, COMPRESSOR_COIL } from '../../devices/ids';
-import { heldBank } from '../../strips/held-bank';
+import { interlockedBank } from '../../strips/held-bank';
 import type { WiringRule } from './subject';
 
 export const bankHeldOut: WiringRule = {
   id: 'bank-held-out',
   why: 'The service can carry the house only if this bank stays off while the compressor runs.',
   check: ({ facts, cold }) => {
-    const bank = heldBank(facts);
+    const bank = interlockedBank(facts);
     if (bank === null) return [];
     const both = [...cold].filter(
       ([, { energised }]) => energised.has(bankCoilId(bank)) && energised.has(COMPRESSOR_COIL),
@@ -18,7 +18,7 @@ export const bankHeldOut: WiringRule = {
           {
             severity: 'error',
             what: `Bank ${bank} runs with the compressor on: ${both.map(([call]) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-            mend: 'Put the strip-interlock contact in that bank’s call and its coil on Y, and remove anything that bypasses it.',
+            fix: 'Put the strip-interlock contact in that bank’s call and its coil on Y, and remove anything that bypasses it.',
             page: 'wiring',
             at: 'strip-interlock.W-in',
           },

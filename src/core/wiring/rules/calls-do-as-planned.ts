@@ -1,8 +1,8 @@
-import { allCoils, type BehaviourChange, behaviourChanges, changeWords } from '../behaviour';
-import { offPlan, untold } from './off-plan';
+import { allCoils, type BehaviorChange, behaviorChanges, changeWords } from '../behaviour';
+import { offPlan, unexplained } from './off-plan';
 import type { WiringRule } from './subject';
 
-const found = (change: BehaviourChange, all: number, weather: string) =>
+const found = (change: BehaviorChange, all: number, weather: string) =>
   offPlan(change, {
     severity: 'error',
     what: `${weather}${changeWords(change, all)}`,
@@ -17,7 +17,7 @@ export const callsDoAsPlanned: WiringRule = {
     if (harness === subject.planned) return [];
     const { cold, mild, plannedMild, coldChanges } = subject;
     const inMild =
-      mild === cold ? [] : untold(behaviourChanges(harness, plannedMild, mild, allCoils(harness)), coldChanges);
+      mild === cold ? [] : unexplained(behaviorChanges(harness, plannedMild, mild, allCoils(harness)), coldChanges);
     return [
       ...coldChanges.map((change) => found(change, cold.size, '')),
       ...inMild.map((change) => found(change, mild.size, 'In mild weather: ')),

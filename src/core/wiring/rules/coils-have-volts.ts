@@ -31,7 +31,7 @@ export const coilsHaveVolts: WiringRule = {
           {
             severity: 'error',
             what: `${coil.label}: ${roundTo(lowest.volts, 1)} V in ${CALLS[lowest.call].label.toLowerCase()}, at least ${LEAST_COIL_VOLTS} V are needed.`,
-            mend: 'Check for a good wire and common first; then use heavier or shorter cable, or a larger transformer.',
+            fix: 'Check for a good wire and common first; then use heavier or shorter cable, or a larger transformer.',
             page: 'wiring',
             at: coil.id,
           },

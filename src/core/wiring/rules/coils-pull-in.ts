@@ -24,7 +24,7 @@ export const coilsPullIn: WiringRule = {
           {
             severity: 'error',
             what: `${coil.label} may never pull in: ${roundTo(first.volts, 1)} V at its inrush of ${roundTo(coil.inrushVA, 0)} VA in ${CALLS[first.call].label.toLowerCase()}, ${PULL_IN_VOLTS} V are needed.`,
-            mend: 'Heavier or shorter cable, or a larger transformer. Read its inrush off the plate and enter it on the Survey.',
+            fix: 'Heavier or shorter cable, or a larger transformer. Read its inrush off the plate and enter it on the Survey.',
             page: 'wiring',
             at: coil.id,
           },

@@ -13,7 +13,7 @@ export const comesToRest: WiringRule = {
     return [...calls].map(([coil, where]) => ({
       severity: 'error',
       what: `${label.get(coil)} chatters: ${where.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-      mend: 'Feed its coil from the line side of the contact it opens.',
+      fix: 'Feed its coil from the line side of the contact it opens.',
       page: 'wiring',
       at: coil,
     }));

@@ -3,7 +3,7 @@ import { nodeOf } from '../../devices/device';
 import { hotMarks } from '../../devices/thermostat';
 import type { Found } from '../../job/finding';
 import { capital } from '../../units/capital';
-import { colourName, type Harness, landedConductors, refText, refWords } from '../harness';
+import { colorName, type Harness, landedConductors, refText, refWords } from '../harness';
 import type { WiringRule, WiringSubject } from './subject';
 
 /** The conductor that brings a group of points to the common, and where the plan has it. */
@@ -13,7 +13,7 @@ const wayHome = (harness: Harness, planned: Harness, group: readonly string[]): 
     for (const end of ['from', 'to'] as const) {
       const home = was?.[end];
       if (group.includes(refText(found[end])) && home && refText(home) !== refText(found[end]))
-        return `${capital(colourName(found.colour, 'the conductor'))} goes back to ${refWords(home)}.`;
+        return `${capital(colorName(found.colour, 'the conductor'))} goes back to ${refWords(home)}.`;
     }
   }
   return null;
@@ -52,7 +52,7 @@ export const commonNotOnValve: WiringRule = {
               ...about,
               severity: 'error',
               what: `The common is landed on the thermostat’s ${mark}, its lamp input.`,
-              mend: home ?? 'Move it to C: the fault lamp can never light.',
+              fix: home ?? 'Move it to C: the fault lamp can never light.',
             },
           ];
         if (!hot.has(mark)) return [];
@@ -62,7 +62,7 @@ export const commonNotOnValve: WiringRule = {
             ...about,
             severity: 'error',
             what: `The common is landed on the thermostat’s ${mark}.`,
-            mend: `${home ?? 'Move it to C.'}${isValve ? ' Some older equipment uses B for common. Here B is hot in heating.' : ''}`,
+            fix: `${home ?? 'Move it to C.'}${isValve ? ' Some older equipment uses B for common. Here B is hot in heating.' : ''}`,
           },
         ];
       });

@@ -1,6 +1,6 @@
 import { conditionsOf } from '../../control/conditions';
-import { allCoils, behaviourChanges, changeWords } from '../behaviour';
-import { offPlan, untold } from './off-plan';
+import { allCoils, behaviorChanges, changeWords } from '../behaviour';
+import { offPlan, unexplained } from './off-plan';
 import type { WiringRule } from './subject';
 
 const lowered = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
@@ -14,7 +14,7 @@ export const conditionsAsPlanned: WiringRule = {
     const { facts, cold, coldChanges, during, plannedDuring } = subject;
     const coils = allCoils(harness);
     return conditionsOf(facts).flatMap(({ id, when }) =>
-      untold(behaviourChanges(harness, plannedDuring(id), during(id), coils), coldChanges).map((change) =>
+      unexplained(behaviorChanges(harness, plannedDuring(id), during(id), coils), coldChanges).map((change) =>
         offPlan(change, {
           severity: change.kind === 'extra' ? 'error' : 'warning',
           what: `${when}: ${lowered(changeWords(change, cold.size))}`,

@@ -10,10 +10,10 @@ export const controlAgrees: WiringRule = {
           {
             severity: 'error',
             what: 'The boards are switched to communicating, and this harness is 24 V.',
-            mend: 'Power off; set the boards to 24 V control, or wire the data bus per the manufacturer (not covered here).',
+            fix: 'Power off; set the boards to 24 V control, or wire the data bus per the manufacturer (not covered here).',
             page: 'wiring',
             fact: 'system.control',
-            mendBy: [{ path: 'system.control', value: '24-volt' }],
+            fixBy: [{ path: 'system.control', value: '24-volt' }],
           },
         ],
 };

@@ -3,14 +3,14 @@ import type { Found } from '../../job/finding';
 import type { WiringRule } from './subject';
 
 /** What a device without power no longer does. */
-const WITHOUT: Partial<Record<string, { readonly what: string; readonly mend: string }>> = {
+const WITHOUT: Partial<Record<string, { readonly what: string; readonly fix: string }>> = {
   [THERMOSTAT_POWER]: {
     what: 'The thermostat has no power: its display is blank, and it calls nothing.',
-    mend: 'First check for 24 V, R to C, at its subbase. Then trace each back to the indoor unit.',
+    fix: 'First check for 24 V, R to C, at its subbase. Then trace each back to the indoor unit.',
   },
   [OUTDOOR_POWER]: {
     what: 'The outdoor board has no power: no defrost and no heat output.',
-    mend: 'First check for 24 V, R to C, at the outdoor board. Then trace each back to the indoor unit.',
+    fix: 'First check for 24 V, R to C, at the outdoor board. Then trace each back to the indoor unit.',
   },
 };
 

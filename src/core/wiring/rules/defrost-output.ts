@@ -15,10 +15,10 @@ export const defrostOutput: WiringRule = {
           {
             severity: 'warning',
             what: 'Strips are set to run in defrost, but the outdoor board has no W-out.',
-            mend: 'Recheck the board, or choose no strips in defrost.',
+            fix: 'Recheck the board, or choose no strips in defrost.',
             page: 'wiring',
             fact: 'outdoorUnit.wTerminals',
-            mendBy: [{ path: 'outdoorUnit.stripsInDefrost', value: false }],
+            fixBy: [{ path: 'outdoorUnit.stripsInDefrost', value: false }],
           },
         ]
       : [],

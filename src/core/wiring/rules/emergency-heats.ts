@@ -43,7 +43,7 @@ export const emergencyHeats: WiringRule = {
       found.push({
         ...base,
         what: `Emergency heat does not turn on: ${named(inCold)}.`,
-        mend: 'Give E its own path to every heat input, or install the AUX–E jumper if one source serves both.',
+        fix: 'Give E its own path to every heat input, or install the AUX–E jumper if one source serves both.',
         aspect: 'cold',
       });
     if (inMild.length > 0)
@@ -52,11 +52,11 @@ export const emergencyHeats: WiringRule = {
         ...(isJumpered(subject)
           ? {
               what: `AUX and E are jumpered through an outdoor thermostat: in mild weather emergency heat is missing ${named(inMild)}.`,
-              mend: 'Remove the AUX–E jumper and give E its own conductor to the heat input, or a relay that bypasses the outdoor thermostats.',
+              fix: 'Remove the AUX–E jumper and give E its own conductor to the heat input, or a relay that bypasses the outdoor thermostats.',
             }
           : {
               what: `Emergency heat runs through an outdoor thermostat: in mild weather it does not turn on ${named(inMild)}.`,
-              mend: 'Land E downstream of the outdoor thermostats.',
+              fix: 'Land E downstream of the outdoor thermostats.',
             }),
         aspect: 'mild',
       });
@@ -64,7 +64,7 @@ export const emergencyHeats: WiringRule = {
       found.push({
         ...base,
         what: 'Emergency heat starts the compressor.',
-        mend: 'Find what joins E or AUX to Y.',
+        fix: 'Find what joins E or AUX to Y.',
         at: COMPRESSOR_COIL,
         aspect: 'compressor',
       });

@@ -1,6 +1,6 @@
 import type { Found } from '../../job/finding';
 import { capital } from '../../units/capital';
-import { colourName, type Conductor, deviceIn, refWords } from '../harness';
+import { colorName, type Conductor, deviceIn, refWords } from '../harness';
 import type { WiringRule } from './subject';
 
 export const endsLand: WiringRule = {
@@ -8,7 +8,7 @@ export const endsLand: WiringRule = {
   why: 'A bare, unlanded end will find something to touch.',
   check: ({ harness }) => {
     const name = ({ colour, cable }: Conductor) =>
-      `${colourName(colour, 'A conductor')} of the ${harness.cables.find(({ id }) => id === cable)?.label.toLowerCase() ?? 'cable'}`;
+      `${colorName(colour, 'A conductor')} of the ${harness.cables.find(({ id }) => id === cable)?.label.toLowerCase() ?? 'cable'}`;
     return harness.conductors.flatMap((conductor): Found[] => {
       const { from, to, id } = conductor;
       const strange = [from, to].find(
@@ -19,7 +19,7 @@ export const endsLand: WiringRule = {
           {
             severity: 'error',
             what: `${capital(name(conductor))} is recorded on the ${refWords(strange)}, which this system does not have.`,
-            mend: 'The Survey changed after this was recorded. Enter where it lands now.',
+            fix: 'The Survey changed after this was recorded. Enter where it lands now.',
             page: 'wiring',
             at: id,
             aspect: 'strange',
@@ -31,7 +31,7 @@ export const endsLand: WiringRule = {
         {
           severity: 'warning',
           what: `${capital(name(conductor))} is landed at the ${refWords(end)} and unconnected at its other end.`,
-          mend: 'Land it, or remove and cap it.',
+          fix: 'Land it, or remove and cap it.',
           page: 'wiring',
           at: id,
           aspect: 'loose',

@@ -1,7 +1,7 @@
 import type { FactPath } from '../../job/document';
 import type { Found } from '../../job/finding';
 import { type CableId, sparesOf } from '../harness';
-import { wallCables } from '../plan';
+import { thermostatCables } from '../plan';
 import type { WiringRule } from './subject';
 
 const COUNT_FACT: Partial<Record<CableId, FactPath>> = {
@@ -13,7 +13,7 @@ export const enoughConductors: WiringRule = {
   id: 'enough-conductors',
   why: 'Every function needs its own conductor, and the next repair needs a spare.',
   check: ({ planned }) =>
-    wallCables(planned).flatMap((cable): Found[] => {
+    thermostatCables(planned).flatMap((cable): Found[] => {
       const fact = COUNT_FACT[cable.id];
       if (!fact) return [];
       const needed = planned.conductors.filter((conductor) => conductor.cable === cable.id && conductor.from !== null);
@@ -23,7 +23,7 @@ export const enoughConductors: WiringRule = {
           {
             severity: 'error',
             what: `${cable.label}: ${needed.length} conductors needed, ${cable.conductors} available. Short: ${missing.map(({ from }) => from!.mark).join(', ')}.`,
-            mend: `Pull a cable with ${needed.length + 1} conductors or more.`,
+            fix: `Pull a cable with ${needed.length + 1} conductors or more.`,
             page: 'wiring',
             fact,
           },
@@ -34,7 +34,7 @@ export const enoughConductors: WiringRule = {
         {
           severity: 'advice',
           what: `${cable.label}: no spare conductor is left.`,
-          mend: 'Next time you pull cable, pull one with a spare.',
+          fix: 'Next time you pull cable, pull one with a spare.',
           page: 'wiring',
           fact,
         },

@@ -26,7 +26,7 @@ export const faultHeatWaits: WiringRule = {
       {
         severity: 'warning',
         what: `On a fault the outdoor board turns on the ${what} no matter what is called: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-        mend: 'Lift its output and rely on emergency heat, or use a board that waits for a heat call.',
+        fix: 'Lift its output and rely on emergency heat, or use a board that waits for a heat call.',
         page: 'wiring',
         fact: 'outdoorUnit.faultHeat',
       },

@@ -10,7 +10,7 @@ export const floatStopsCompressor: WiringRule = {
           {
             severity: 'error',
             what: 'With the float switch open, the compressor still runs in cooling.',
-            mend: 'Put it in series in Y, with no wire bypassing it.',
+            fix: 'Put it in series in Y, with no wire bypassing it.',
             page: 'wiring',
             at: 'float-switch.1',
           },

@@ -22,12 +22,12 @@ export const furnaceAlone: WiringRule = {
     const found: Found = {
       severity: 'error',
       what: `Compressor and furnace run together: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-      mend: 'Set the thermostat’s backup to fossil, or fit an interlock that opens Y while the furnace is called.',
+      fix: 'Set the thermostat’s backup to fossil, or fit an interlock that opens Y while the furnace is called.',
       page: 'wiring',
       fact: 'thermostat.backupSetting',
       at: COMPRESSOR_COIL,
       ...(facts.thermostat.backupSetting === 'electric'
-        ? { mendBy: [{ path: 'thermostat.backupSetting', value: 'fossil' }] }
+        ? { fixBy: [{ path: 'thermostat.backupSetting', value: 'fossil' }] }
         : {}),
     };
     return [found];

@@ -15,17 +15,17 @@ export const furnaceStagesCalled: WiringRule = {
         ? {
             severity: 'advice',
             what: 'No wire calls the furnace’s second stage: its own timer brings it on some minutes into a call.',
-            mend: 'Make sure the board switch is set that way. A thermostat with two heat outputs calls it sooner.',
+            fix: 'Make sure the board switch is set that way. A thermostat with two heat outputs calls it sooner.',
             page: 'wiring',
             fact: 'furnace.staging',
           }
         : {
             severity: 'warning',
             what: `Nothing calls the furnace’s second stage: it stays at ${thousand(lowFireBtuh(facts))} of ${thousand(outputBtuh)} kBtu/h.`,
-            mend: 'Set its board to stage by time, or fit a thermostat with two heat outputs and a conductor for W2.',
+            fix: 'Set its board to stage by time, or fit a thermostat with two heat outputs and a conductor for W2.',
             page: 'wiring',
             fact: 'furnace.staging',
-            mendBy: [{ path: 'furnace.staging', value: 'timer' }],
+            fixBy: [{ path: 'furnace.staging', value: 'timer' }],
           },
     ];
   },

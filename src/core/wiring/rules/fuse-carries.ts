@@ -14,7 +14,7 @@ export const fuseCarries: WiringRule = {
       {
         severity: 'error',
         what: `The control circuit draws ${roundTo(amps, 2)} A; the board fuse is ${fuseAmps} A.`,
-        mend: 'Find what is drawing the current. Never install a larger fuse than the board label allows.',
+        fix: 'Find what is drawing the current. Never install a larger fuse than the board label allows.',
         page: 'wiring',
         fact: 'airHandler.fuseAmps',
       },

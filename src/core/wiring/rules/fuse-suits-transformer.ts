@@ -17,7 +17,7 @@ export const fuseSuitsTransformer: WiringRule = {
       {
         severity: fuseAmps > MOST_AMPS ? 'error' : 'warning',
         what: `A ${fuseAmps} A fuse on a ${transformerVA} VA transformer, rated ${roundTo(fullLoadAmps, 2)} A: the transformer burns out before the fuse blows.`,
-        mend: `Fit the fuse that the board’s label names, ${fullLoadAmps > 2 ? '5' : '3'} A as a rule, and find out why the old one was changed: a short is behind most of them.`,
+        fix: `Fit the fuse that the board’s label names, ${fullLoadAmps > 2 ? '5' : '3'} A as a rule, and find out why the old one was changed: a short is behind most of them.`,
         page: 'wiring',
         fact: 'airHandler.fuseAmps',
       },

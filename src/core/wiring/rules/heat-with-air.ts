@@ -20,7 +20,7 @@ export const heatWithAir: WiringRule = {
           {
             severity: 'error',
             what: `Strips run without the blower: ${calls.map((call) => CALLS[call].short.toLowerCase()).join(', ')}.`,
-            mend: 'Fix G, and check the kit’s blower interlock.',
+            fix: 'Fix G, and check the kit’s blower interlock.',
             page: 'wiring',
             at: BLOWER_COIL,
           },

@@ -15,7 +15,7 @@ export const hotAndCommonApart: WiringRule = {
         {
           severity: 'error',
           what: 'R and C are bridged.',
-          mend: 'Power off. Remove the wire or jumper that joins them.',
+          fix: 'Power off. Remove the wire or jumper that joins them.',
           page: 'wiring',
           at: hot.find((node) => node.endsWith('.C')) ?? common,
         },

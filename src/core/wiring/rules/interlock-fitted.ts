@@ -10,7 +10,7 @@ export const interlockFitted: WiringRule = {
           {
             severity: 'advice',
             what: 'No interlock between compressor and furnace: only the thermostat setting keeps them apart.',
-            mend: 'A fossil-fuel kit opens Y while the furnace is called and while the coil is hot. See both ways below.',
+            fix: 'A fossil-fuel kit opens Y while the furnace is called and while the coil is hot. See both ways below.',
             page: 'wiring',
             fact: 'furnace.interlock',
           },

@@ -29,7 +29,7 @@ export const interlockWorks: WiringRule = {
         ...ABOUT,
         severity: 'error',
         what: 'The interlock does nothing: with Y and W both called, the compressor runs with the furnace.',
-        mend: LOOK,
+        fix: LOOK,
         aspect: 'both called',
       });
     if (interlock === 'kit' && during('supply-air-hot').get('heat-1')!.energised.has(COMPRESSOR_COIL))
@@ -37,7 +37,7 @@ export const interlockWorks: WiringRule = {
         ...ABOUT,
         severity: 'error',
         what: 'The interlock does nothing: with hot air still at the coil, the compressor starts.',
-        mend: LOOK,
+        fix: LOOK,
         aspect: 'hot air',
       });
     // In one cabinet the manufacturer keeps the two apart, second stage and all.
@@ -46,7 +46,7 @@ export const interlockWorks: WiringRule = {
         ...ABOUT,
         severity: 'advice',
         what: 'Y2 bypasses the interlock: with both called, the second-stage coil stays pulled in.',
-        mend: 'On most units Y2 alone starts nothing; check the unit diagram. If it does, the interlock needs a second contact.',
+        fix: 'On most units Y2 alone starts nothing; check the unit diagram. If it does, the interlock needs a second contact.',
         aspect: 'second stage',
       });
     return found;

@@ -15,7 +15,7 @@ export const jumpersAsPlanned: WiringRule = {
       ...missing.map((jumper): Found => ({
         severity: 'error',
         what: `The ${jumperWords(jumper)} is missing. ${jumper.why}`,
-        mend: `Fit the ${jumperWords(jumper)}.`,
+        fix: `Fit the ${jumperWords(jumper)}.`,
         page: 'wiring',
         at: refText(jumper.from),
         aspect: `missing ${jumper.id}`,
@@ -23,7 +23,7 @@ export const jumpersAsPlanned: WiringRule = {
       ...extra.map((jumper): Found => ({
         severity: 'warning',
         what: `The ${jumperWords(jumper)} is not planned.`,
-        mend: isBridge(jumper)
+        fix: isBridge(jumper)
           ? `Take the ${jumperWords(jumper)} out: it leads around a safety.`
           : `Remove the ${jumperWords(jumper)}, or record what it is for.`,
         page: 'wiring',

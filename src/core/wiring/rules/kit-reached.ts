@@ -13,7 +13,7 @@ export const kitReached: WiringRule = {
       {
         severity: 'error',
         what: `Bank ${banks.join(' and ')} of the kit has no W input: the board has ${inputs.join(', ')}.`,
-        mend: 'Correct the board’s inputs or the element’s bank; the kit’s wiring label shows which W runs which bank.',
+        fix: 'Correct the board’s inputs or the element’s bank; the kit’s wiring label shows which W runs which bank.',
         page: 'survey',
         fact: 'airHandler.wInputs',
       },

@@ -12,7 +12,7 @@ export const loadControlSparesHeat: WiringRule = {
       severity: 'error',
       page: 'wiring',
       at: 'load-control.1',
-      mend: 'Put it in series in Y, with no wire bypassing it.',
+      fix: 'Put it in series in Y, with no wire bypassing it.',
     } as const;
     return [
       ...(held.get('heat-1')!.energised.has(COMPRESSOR_COIL)

@@ -12,10 +12,10 @@ export const lowGasInCircuit: WiringRule = {
         {
           severity: 'warning',
           what: 'Propane furnace with no low-gas-pressure switch.',
-          mend: 'Fit one in series with the pressure-switch circuit, by a licensed person.',
+          fix: 'Fit one in series with the pressure-switch circuit, by a licensed person.',
           page: 'wiring',
           fact: 'furnace.lowGasSwitch',
-          mendBy: [{ path: 'furnace.lowGasSwitch', value: true }],
+          fixBy: [{ path: 'furnace.lowGasSwitch', value: true }],
         },
       ];
     if (!during('tank-empty').get('emergency')!.energised.has(FURNACE_COIL)) return [];
@@ -23,7 +23,7 @@ export const lowGasInCircuit: WiringRule = {
       {
         severity: 'error',
         what: 'With the low-gas switch open, the gas valve is still fed.',
-        mend: 'The switch belongs in series in the pressure-switch circuit, with no wire bypassing it.',
+        fix: 'The switch belongs in series in the pressure-switch circuit, with no wire bypassing it.',
         page: 'wiring',
         at: 'low-gas-switch.1',
       },

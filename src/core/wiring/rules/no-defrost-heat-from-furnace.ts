@@ -4,16 +4,16 @@ import { landedConductors } from '../harness';
 import type { WiringRule } from './subject';
 
 /** With nothing between the two it is a choice, and both of its sides are said. */
-const ASKED: Pick<Found, 'severity' | 'what' | 'mend'> = {
+const ASKED: Pick<Found, 'severity' | 'what' | 'fix'> = {
   severity: 'advice',
   what: 'The furnace warms the air in defrost: W-out is landed, and nothing interlocks the two.',
-  mend: 'Some temper the air, because the coil is cold and many diagrams show it that way. Others accept a few cold minutes. Either way the thermostat’s backup must be set to fossil. See both ways below.',
+  fix: 'Some temper the air, because the coil is cold and many diagrams show it that way. Others accept a few cold minutes. Either way the thermostat’s backup must be set to fossil. See both ways below.',
 };
 
-const FORBIDDEN: Pick<Found, 'severity' | 'what' | 'mend'> = {
+const FORBIDDEN: Pick<Found, 'severity' | 'what' | 'fix'> = {
   severity: 'error',
   what: 'W-out of the outdoor board is landed, and an interlock is between compressor and furnace.',
-  mend: 'Remove and cap it: in defrost the furnace call would stop the compressor mid-defrost. Some manufacturers temper defrost with the furnace on a circuit of their own: leave it landed only if the unit’s manual lands it there.',
+  fix: 'Remove and cap it: in defrost the furnace call would stop the compressor mid-defrost. Some manufacturers temper defrost with the furnace on a circuit of their own: leave it landed only if the unit’s manual lands it there.',
 };
 
 export const noDefrostHeatFromFurnace: WiringRule = {

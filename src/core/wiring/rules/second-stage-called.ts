@@ -9,7 +9,7 @@ export const secondStageCalled: WiringRule = {
           {
             severity: 'advice',
             what: 'Two-stage outdoor unit, one compressor output on the thermostat: planned with both stages together.',
-            mend: 'A thermostat with Y1 and Y2 can run first stage alone.',
+            fix: 'A thermostat with Y1 and Y2 can run first stage alone.',
             page: 'wiring',
             fact: 'thermostat.compressorOutputs',
           },

@@ -30,7 +30,7 @@ const strangers = ({ joined }: WiringSubject, points: readonly string[]): Found[
       {
         severity: 'error',
         what: `${capital(words(node))} is joined to ${others.map(words).join(', ')}.`,
-        mend: 'S terminals are for the sensor only: remove this conductor.',
+        fix: 'S terminals are for the sensor only: remove this conductor.',
         page: 'wiring',
         at: node,
         aspect: 'joined',
@@ -50,7 +50,7 @@ const live = ({ cold }: WiringSubject, points: readonly string[]): Found[] =>
           {
             severity: 'error',
             what: `${roundTo(most, 1)} V is on the thermostat’s ${node.slice('thermostat.'.length)}, a sensor terminal.`,
-            mend: 'Power off first. Find the sensor lead landed on a 24 V terminal.',
+            fix: 'Power off first. Find the sensor lead landed on a 24 V terminal.',
             page: 'wiring',
             at: node,
             aspect: 'live',
@@ -65,7 +65,7 @@ const openFinding = (facts: Facts): Found => {
   return {
     severity: 'warning',
     what: `A lead of the outdoor sensor is open: the thermostat does not know the outdoor temperature${losesGates ? ', so its lockouts do not work' : ''}.`,
-    mend: 'Power off, leads off the thermostat: ohms between the two at the wall, then at the sensor.',
+    fix: 'Power off, leads off the thermostat: ohms between the two at the wall, then at the sensor.',
     page: 'wiring',
     at: 'thermostat.S1',
     aspect: 'open',
@@ -79,7 +79,7 @@ const shape = ({ facts, joined, harness }: WiringSubject, points: readonly strin
       {
         severity: 'error',
         what: 'The two sensor terminals are joined: the thermostat reads a short.',
-        mend: 'Land each sensor lead on its own terminal.',
+        fix: 'Land each sensor lead on its own terminal.',
         page: 'wiring',
         at: one!,
         aspect: 'short',

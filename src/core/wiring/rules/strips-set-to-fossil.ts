@@ -11,10 +11,10 @@ export const stripsSetToFossil: WiringRule = {
           {
             severity: 'error',
             what: 'The backup is electric strips, and the thermostat is set to fossil backup.',
-            mend: 'Set its backup to electric.',
+            fix: 'Set its backup to electric.',
             page: 'wiring',
             fact: 'thermostat.backupSetting',
-            mendBy: [{ path: 'thermostat.backupSetting', value: 'electric' }],
+            fixBy: [{ path: 'thermostat.backupSetting', value: 'electric' }],
           },
         ]
       : [],

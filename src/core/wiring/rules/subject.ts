@@ -1,10 +1,10 @@
 import type { ConditionId } from '../../control/conditions';
 import type { Moment } from '../../control/moment';
-import { SOUND, under } from '../../control/scenario';
+import { NO_FAULTS, withCondition } from '../../control/scenario';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
-import { memo, once } from '../../units/once';
-import { allCoils, type BehaviourChange, behaviourChanges, type StatesByCall, statesByCall } from '../behaviour';
+import { memoize, once } from '../../units/once';
+import { allCoils, type BehaviorChange, behaviorChanges, type StatesByCall, statesByCall } from '../behaviour';
 import type { Harness } from '../harness';
 import { type Joined, joined } from '../joined';
 import type { Bench } from '../state';
@@ -26,7 +26,7 @@ export interface WiringSubject {
   readonly plannedCold: StatesByCall;
   readonly plannedMild: StatesByCall;
   /** What coils do otherwise than planned in the cold, those that power a control among them. */
-  readonly coldChanges: readonly BehaviourChange[];
+  readonly coldChanges: readonly BehaviorChange[];
   /** In the cold, with something happening outside the thermostat. */
   readonly during: (condition: ConditionId) => StatesByCall;
   readonly plannedDuring: (condition: ConditionId) => StatesByCall;
@@ -34,7 +34,7 @@ export interface WiringSubject {
 
 export type WiringRule = Rule<WiringSubject>;
 
-const COLD: Moment = { outdoorF: -20, indoorF: 60, call: 'off', scenario: SOUND };
+const COLD: Moment = { outdoorF: -20, indoorF: 60, call: 'off', scenario: NO_FAULTS };
 
 /** The coldest moment of a subject under a call. */
 export const coldMoment = (call: Moment['call']): Moment => ({ ...COLD, call });
@@ -65,11 +65,11 @@ export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): Wirin
   const plannedMild = once(() =>
     hasGates ? (sound === wall ? mild() : statesByCall(inMildWeather(facts), sound, COLD)) : plannedCold(),
   );
-  const coldChanges = once(() => behaviourChanges(wall.harness, plannedCold(), cold(), allCoils(wall.harness)));
+  const coldChanges = once(() => behaviorChanges(wall.harness, plannedCold(), cold(), allCoils(wall.harness)));
   const during = (bench: Bench) =>
-    memo(
+    memoize(
       (condition: ConditionId) => condition,
-      (condition) => statesByCall(facts, bench, { ...COLD, scenario: under(condition) }),
+      (condition) => statesByCall(facts, bench, { ...COLD, scenario: withCondition(condition) }),
     );
   return {
     facts,

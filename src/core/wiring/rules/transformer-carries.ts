@@ -13,7 +13,7 @@ export const transformerCarries: WiringRule = {
       {
         severity: 'error',
         what: `The coils draw ${roundTo(va, 1)} VA on the heaviest call; the transformer is rated ${transformerVA} VA.`,
-        mend: 'Fit a larger class 2 transformer, or take a load off it.',
+        fix: 'Fit a larger class 2 transformer, or take a load off it.',
         page: 'wiring',
         fact: 'airHandler.transformerVA',
       },

@@ -19,7 +19,7 @@ export const transformersApart: WiringRule = {
           {
             severity: 'error',
             what: `${mark} of the burner control ties to ${strangers.map((node) => refWords(parseRef(node)!)).join(', ')}: its transformer is connected to the system transformer.`,
-            mend: 'An isolation relay between the two: only its dry contact on T1 and T2.',
+            fix: 'An isolation relay between the two: only its dry contact on T1 and T2.',
             page: 'wiring',
             at: nodeOf(id, mark),
           },

@@ -11,10 +11,10 @@ export const valveAgrees: WiringRule = {
       {
         severity: 'error',
         what: `The thermostat is set to ${valveSetting}, the outdoor unit is ${reversingValve}.`,
-        mend: `Set the thermostat to ${reversingValve}, per the data plate.`,
+        fix: `Set the thermostat to ${reversingValve}, per the data plate.`,
         page: 'survey',
         fact: 'thermostat.valveSetting',
-        mendBy: [{ path: 'thermostat.valveSetting', value: reversingValve }],
+        fixBy: [{ path: 'thermostat.valveSetting', value: reversingValve }],
       },
     ];
   },

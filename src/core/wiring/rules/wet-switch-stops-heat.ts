@@ -9,11 +9,11 @@ export const wetSwitchStopsHeat: WiringRule = {
           {
             severity: 'advice',
             what: 'The humidifier’s wet switch stops everything, emergency heat too.',
-            mend: 'Let it stop only the humidifier, or add an alarm so someone knows when it opens.',
+            fix: 'Let it stop only the humidifier, or add an alarm so someone knows when it opens.',
             page: 'wiring',
             fact: 'boxes.humidifier',
             at: 'wet-switch.1',
-            mendBy: [{ path: 'boxes.humidifier', value: 'alone' }],
+            fixBy: [{ path: 'boxes.humidifier', value: 'alone' }],
           },
         ]
       : [],

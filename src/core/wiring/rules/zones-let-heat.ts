@@ -15,7 +15,7 @@ export const zonesLetHeat: WiringRule = {
               ...about,
               severity: 'warning',
               what: 'With one zone calling, the zone board locks out every bank: emergency heat gives nothing.',
-              mend: 'Allow at least bank 1 with one zone calling, with enough airflow for it.',
+              fix: 'Allow at least bank 1 with one zone calling, with enough airflow for it.',
               fact: 'zones.banksAlone',
               aspect: 'held',
             },
@@ -27,7 +27,7 @@ export const zonesLetHeat: WiringRule = {
         ...about,
         severity: 'advice',
         what: 'A zone board without power leaves the house without any heat, emergency heat too.',
-        mend: 'Show the homeowner its light and its breaker, and leave the number to call: a dead zone board is work for a technician.',
+        fix: 'Show the homeowner its light and its breaker, and leave the number to call: a dead zone board is work for a technician.',
         aspect: 'power',
       },
     ];

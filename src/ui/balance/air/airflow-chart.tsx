@@ -8,7 +8,7 @@ import { onScale } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../../degrees/degrees';
 import { Chart } from '../../kit/chart';
-import { plainChart, sourceColour, themeColour } from '../../theme/chart-colors';
+import { plainChart, sourceColor, themeColor } from '../../theme/chart-colors';
 
 interface AirflowChartProps {
   readonly facts: Facts;
@@ -25,7 +25,7 @@ const DASH_WORDS = ['——', '– – –', '·····', '—  —', '- - -'] 
 const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
   const { scale, unit } = useDegrees();
   const setCfm = facts.airHandler.heatCfm;
-  const [ink, line] = ['--ink', '--line'].map(themeColour) as [string, string];
+  const [ink, line] = ['--ink', '--line'].map(themeColor) as [string, string];
   const series = states.map((state) => ({
     name: state.label,
     data: SHARES.map((share) => ({
@@ -35,7 +35,7 @@ const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
   }));
   const options: ApexOptions = {
     chart: plainChart(ink),
-    colors: states.map(({ source }) => sourceColour(source)),
+    colors: states.map(({ source }) => sourceColor(source)),
     stroke: { width: 2.5, dashArray: states.map((_, at) => DASHES[at % DASHES.length]!) },
     grid: { borderColor: line },
     xaxis: { type: 'numeric', title: { text: 'CFM' }, decimalsInFloat: 0 },

@@ -1,7 +1,7 @@
 import type { SupplyState } from '@/core/balance/supply-states';
 import { percentAlong, type SpanF } from '@/core/units/span';
 import { useDegrees } from '../../degrees/degrees';
-import { SOURCE_COLOUR } from '../../theme/source-colors';
+import { SOURCE_COLOR } from '../../theme/source-colors';
 
 interface StateLinesProps {
   readonly states: readonly SupplyState[];
@@ -79,7 +79,7 @@ export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
                   style={{
                     left: at(low),
                     width: `${percentAlong(spanF, high) - percentAlong(spanF, low)}%`,
-                    background: source === 'defrost' ? undefined : SOURCE_COLOUR[source],
+                    background: source === 'defrost' ? undefined : SOURCE_COLOR[source],
                   }}
                 />
                 <span className="absolute inset-y-0 w-1 -translate-x-1/2 bg-ink" style={{ left: at(supplyF) }} />

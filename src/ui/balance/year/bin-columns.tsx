@@ -5,7 +5,7 @@ import type { YearBin } from '@/core/balance/year/year-sums';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../../degrees/degrees';
 import { Chart } from '../../kit/chart';
-import { plainChart, sourceColour, themeColour } from '../../theme/chart-colors';
+import { plainChart, sourceColor, themeColor } from '../../theme/chart-colors';
 import { useTheme } from '../../theme/theme';
 import type { BinPart } from './bin-parts';
 
@@ -20,8 +20,8 @@ interface BinColumnsProps {
 const BinColumns = ({ bins, parts }: BinColumnsProps) => {
   const { theme } = useTheme();
   const { figure, text, unit } = useDegrees();
-  const [ink, line, fail] = ['--ink', '--line', '--fail'].map(themeColour) as [string, string, string];
-  const colours = parts.map(({ source }) => (source === null ? fail : sourceColour(source)));
+  const [ink, line, fail] = ['--ink', '--line', '--fail'].map(themeColor) as [string, string, string];
+  const colours = parts.map(({ source }) => (source === null ? fail : sourceColor(source)));
   const options: ApexOptions = {
     chart: { ...plainChart(ink), stacked: true },
     colors: colours,

@@ -1,12 +1,12 @@
 import type { YearBin } from '@/core/balance/year/year-sums';
-import type { SOURCE_COLOUR } from '../../theme/source-colors';
+import type { SOURCE_COLOR } from '../../theme/source-colors';
 
 /** One of what heats a house in a year. */
 export interface BinPart {
   readonly key: 'compressorBtu' | 'stripsBtu' | 'fossilBtu' | 'shortBtu';
   readonly label: string;
   /** What gives it; null: nothing does. */
-  readonly source: keyof typeof SOURCE_COLOUR | null;
+  readonly source: keyof typeof SOURCE_COLOR | null;
 }
 
 const ALL: readonly BinPart[] = [

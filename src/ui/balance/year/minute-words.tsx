@@ -1,11 +1,11 @@
 import type { MinuteReason } from '@/core/simulation/minute-reasons';
-import type { MinuteWay } from '@/core/simulation/minute-ways';
-import { Said } from '../../degrees/degrees';
+import type { MinutePlan } from '@/core/simulation/minute-ways';
+import { LocalizedDegrees } from '../../degrees/degrees';
 
 const dollars = (value: number) => `$${Math.round(Math.abs(value)).toLocaleString('en-US')}`;
 
 interface MinuteWordsProps {
-  readonly stands: MinuteWay;
+  readonly stands: MinutePlan;
   /** What the same year costs by bins, $. */
   readonly byBins: number | null;
   readonly reasons: readonly MinuteReason[];
@@ -30,7 +30,7 @@ export const MinuteWords = ({ stands, byBins, reasons, isWhole }: MinuteWordsPro
           <ul className="list-disc pl-5">
             {reasons.map(({ id, label, dollars: made }) => (
               <li key={id}>
-                <Said>{`${made > 0 ? 'costs' : 'saves'} ${dollars(made)}: ${label}`}</Said>
+                <LocalizedDegrees>{`${made > 0 ? 'costs' : 'saves'} ${dollars(made)}: ${label}`}</LocalizedDegrees>
               </li>
             ))}
           </ul>

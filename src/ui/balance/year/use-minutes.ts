@@ -2,28 +2,28 @@
 
 import { proxy } from 'comlink';
 import { useMemo } from 'react';
-import type { Way } from '@/core/setup/ways/way';
+import type { LockoutPlan } from '@/core/setup/ways/way';
 import type { MinuteReason } from '@/core/simulation/minute-reasons';
-import type { MinuteWay } from '@/core/simulation/minute-ways';
+import type { MinutePlan } from '@/core/simulation/minute-ways';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import type { SentJob } from '@/workers/day.worker';
-import { type BeginWork, useLongWork } from '../../loading/use-long-work';
+import { type StartWork, useLongWork } from '../../loading/use-long-work';
 import { startDayWorker } from '../../simulate/day-worker';
 
 interface Asked {
   readonly sent: SentJob;
-  readonly ways: readonly Way[];
+  readonly ways: readonly LockoutPlan[];
   readonly weather: HourlyWeather;
 }
 
 /** The ways by the minute, and what minutes know that hours do not. */
 interface Answer {
-  readonly compared: readonly MinuteWay[];
+  readonly compared: readonly MinutePlan[];
   readonly reasons: readonly MinuteReason[];
 }
 
 /** Twelve days that stand for their months first, so that there is something to see; then every minute. */
-const begin: BeginWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onAnswer }) => {
+const begin: StartWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onAnswer }) => {
   const worker = startDayWorker();
   const work = async () => {
     const typical = await worker.remote.compareMinutes(sent, ways, weather, 'typical', proxy(onShare));
@@ -39,7 +39,12 @@ const begin: BeginWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onA
 };
 
 /** The ways minute by minute, from a worker. */
-export const useMinutes = (isWanted: boolean, sent: SentJob, ways: readonly Way[], weather: HourlyWeather | null) =>
+export const useMinutes = (
+  isWanted: boolean,
+  sent: SentJob,
+  ways: readonly LockoutPlan[],
+  weather: HourlyWeather | null,
+) =>
   useLongWork(
     useMemo(() => (isWanted && weather !== null ? { sent, ways, weather } : null), [isWanted, sent, ways, weather]),
     begin,

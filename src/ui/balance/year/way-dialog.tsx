@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { Backup } from '@/core/job/backup';
-import { FIXED_BOUNDS_F, type Way } from '@/core/setup/ways/way';
+import { FIXED_BOUNDS_F, type LockoutPlan } from '@/core/setup/ways/way';
 import { ChoiceBox } from '../../fields/choice-box';
 import { NumberBox } from '../../fields/number-box';
 import { TextBox } from '../../fields/text-box';
@@ -11,7 +11,7 @@ import { DialogClose, DialogFrame } from '../../kit/dialog-frame';
 const FIXED = 'fixed';
 
 /** The temperature that stands, or one to begin with. */
-const standingOr = (value: Way['compressorBelow'] | Way['auxAbove'], first: number): number =>
+const standingOr = (value: LockoutPlan['compressorBelow'] | LockoutPlan['auxAbove'], first: number): number =>
   typeof value === 'number' ? value : first;
 
 const COMPRESSOR_OPTIONS = {
@@ -28,17 +28,17 @@ const COMPRESSOR_OPTIONS = {
 } as const;
 
 interface WayDialogProps {
-  readonly way: Way;
+  readonly way: LockoutPlan;
   readonly backup: Backup;
-  readonly onKeep: (way: Way) => void;
+  readonly onKeep: (way: LockoutPlan) => void;
   readonly onRemove: (() => void) | null;
   readonly onClose: () => void;
 }
 
 /** Changes one way. */
-export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogProps) => {
+export const PlanDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogProps) => {
   const [draft, setDraft] = useState(way);
-  const set = (part: Partial<Way>) => setDraft((now) => ({ ...now, ...part }));
+  const set = (part: Partial<LockoutPlan>) => setDraft((now) => ({ ...now, ...part }));
   const { compressorBelow, auxAbove } = draft;
   return (
     <DialogFrame title="Edit this plan" onClose={onClose}>
@@ -55,7 +55,8 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
         value={typeof compressorBelow === 'number' ? FIXED : compressorBelow}
         onCommit={(value) =>
           set({
-            compressorBelow: value === FIXED ? standingOr(compressorBelow, 35) : (value as Way['compressorBelow']),
+            compressorBelow:
+              value === FIXED ? standingOr(compressorBelow, 35) : (value as LockoutPlan['compressorBelow']),
           })
         }
       />
@@ -78,7 +79,9 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
           { value: FIXED, label: 'Above a temperature' },
         ]}
         value={typeof auxAbove === 'number' ? FIXED : auxAbove}
-        onCommit={(value) => set({ auxAbove: value === FIXED ? standingOr(auxAbove, 40) : (value as Way['auxAbove']) })}
+        onCommit={(value) =>
+          set({ auxAbove: value === FIXED ? standingOr(auxAbove, 40) : (value as LockoutPlan['auxAbove']) })
+        }
       />
       {typeof auxAbove === 'number' && (
         <NumberBox
@@ -100,7 +103,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
               { value: 'emergency-only', label: 'Emergency only' },
             ]}
             value={draft.backup}
-            onCommit={(value) => set({ backup: value as Way['backup'] })}
+            onCommit={(value) => set({ backup: value as LockoutPlan['backup'] })}
           />
           <ChoiceBox
             label="Strips in defrost"
@@ -109,7 +112,7 @@ export const WayDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogP
               { value: 'off', label: 'Off' },
             ]}
             value={draft.tempering}
-            onCommit={(value) => set({ tempering: value as Way['tempering'] })}
+            onCommit={(value) => set({ tempering: value as LockoutPlan['tempering'] })}
           />
         </>
       )}

@@ -2,9 +2,9 @@
 
 import { Pencil } from 'lucide-react';
 import type { Year } from '@/core/balance/year/year-sums';
-import type { ComparedWay } from '@/core/setup/ways/compare';
+import type { ComparedPlan } from '@/core/setup/ways/compare';
 import type { Degrees } from '@/core/units/degrees';
-import { Said, useDegrees } from '../../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../../degrees/degrees';
 import { Scroller } from '../../kit/scroller';
 
 const whole = (value: number) => Math.round(value).toLocaleString('en-US');
@@ -16,11 +16,11 @@ interface Measure {
   readonly isDegrees?: true;
   readonly of: (year: Year) => number | null;
   readonly best: 'least' | 'most';
-  readonly isShown: (compared: readonly ComparedWay[]) => boolean;
+  readonly isShown: (compared: readonly ComparedPlan[]) => boolean;
 }
 
 const always = () => true;
-const somewhere = (of: Measure['of']) => (compared: readonly ComparedWay[]) =>
+const somewhere = (of: Measure['of']) => (compared: readonly ComparedPlan[]) =>
   compared.some(({ year }) => (of(year) ?? 0) > 0);
 
 const MEASURES: readonly Measure[] = [
@@ -65,20 +65,20 @@ const MEASURES: readonly Measure[] = [
   },
 ];
 
-const gateWords = ({ compressorBelowF, auxAboveF }: ComparedWay, { figure }: Degrees) =>
+const gateWords = ({ compressorBelowF, auxAboveF }: ComparedPlan, { figure }: Degrees) =>
   [
     compressorBelowF === null ? 'no compressor lockout' : `compressor locked out below ${figure(compressorBelowF)}`,
     auxAboveF === null ? 'no backup lockout' : `backup locked out above ${figure(auxAboveF)}`,
   ].join('; ');
 
 interface WaysTableProps {
-  readonly compared: readonly ComparedWay[];
-  readonly onTake: (compared: ComparedWay) => void;
+  readonly compared: readonly ComparedPlan[];
+  readonly onTake: (compared: ComparedPlan) => void;
   readonly onEdit: (at: number) => void;
 }
 
 /** Ways of setting the gates side by side, the job as it stands first; the best of each measure is marked. */
-export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
+export const PlansTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
   const degrees = useDegrees();
   const leastShort = Math.min(...compared.map(({ year }) => year.shortHours));
   return (
@@ -94,7 +94,7 @@ export const WaysTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                 className={`w-36 border-l border-line px-2 pb-2 text-left font-normal ${each.way === null ? 'bg-sheet' : ''}`}
               >
                 <span className="block font-label text-base leading-tight font-semibold">
-                  <Said>{each.name}</Said>
+                  <LocalizedDegrees>{each.name}</LocalizedDegrees>
                 </span>
                 <span className="block text-xs text-quiet">{gateWords(each, degrees)}</span>
               </th>

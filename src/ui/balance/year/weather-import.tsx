@@ -9,7 +9,7 @@ import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather
 import { useAtWork } from '../../crew/at-work';
 import { FileButton } from '../../fields/file-button';
 import { toast } from '../../kit/toast';
-import { keepYearHere } from '../../offline/years';
+import { saveYearOffline } from '../../offline/years';
 import { usePerson } from '../../person/person';
 import { call } from '../../requests/api';
 import { Progress } from './progress';
@@ -40,7 +40,7 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
     }
     if (answer.kind === 'lost') {
       const year = { id, ...weather, addedAt: new Date().toISOString(), addedBy: me };
-      if (await keepYearHere(year, { personId, crewId })) {
+      if (await saveYearOffline(year, { personId, crewId })) {
         setState({ kind: 'idle' });
         toast('The weather year is saved on this device and will sync when you are online.');
         return onAdded(year);

@@ -3,17 +3,17 @@
 import { Trash2 } from 'lucide-react';
 import { climateById, CLIMATES } from '@/core/balance/year/climates';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
-import { Said } from '../../degrees/degrees';
+import { LocalizedDegrees } from '../../degrees/degrees';
 import { useJob } from '../../job/provider';
 import { toast } from '../../kit/toast';
-import { useAlongActs } from '../../offline/use-saved-jobs';
+import { useBundleActions } from '../../offline/use-saved-jobs';
 import { usePerson } from '../../person/person';
-import { call, notDone } from '../../requests/api';
+import { call, failedWords } from '../../requests/api';
 import { WeatherImport } from './weather-import';
 
 /** Which year of weather the job is reckoned with: a bundled climate, or one brought in. */
 export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }) => {
-  const { change } = useAlongActs();
+  const { change } = useBundleActions();
   const chosen = useJob((job) => job.facts.year.weather);
   const setFact = useJob((job) => job.setFact);
   const current =
@@ -26,7 +26,7 @@ export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }
       method: 'POST',
       body: { action, author: usePerson.getState().author },
     });
-    if (answer.kind !== 'ok') return toast.error(notDone('The year was not removed.', answer));
+    if (answer.kind !== 'ok') return toast.error(failedWords('The year was not removed.', answer));
     void change('weather', (now) =>
       action === 'delete' ? now.filter(({ id }) => id !== weather.id) : [...now, weather],
     );
@@ -47,7 +47,7 @@ export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }
       <span>
         <span className="font-medium">{name}</span>{' '}
         <span className="text-sm text-quiet">
-          <Said>{about}</Said>
+          <LocalizedDegrees>{about}</LocalizedDegrees>
         </span>
       </span>
     </label>

@@ -8,31 +8,31 @@ import { BIN_WIDTH_F, binned } from '@/core/balance/year/temperatures';
 import { factApplies } from '@/core/job/applies';
 import { backupOf } from '@/core/job/backup';
 import { type FactPath, factValue } from '@/core/job/document';
-import { changesToTakeWay } from '@/core/setup/ways/apply';
-import { type ComparedWay, compareWays, differenceHangsOn } from '@/core/setup/ways/compare';
-import { jobWays, presetWays, type Way, WAYS_BOUNDS, wayToRow } from '@/core/setup/ways/way';
+import { changesToUsePlan } from '@/core/setup/ways/apply';
+import { type ComparedPlan, comparePlans, whatMakesDifference } from '@/core/setup/ways/compare';
+import { jobPlans, type LockoutPlan, PLANS_BOUNDS, planToRow, presetPlans } from '@/core/setup/ways/way';
 import { FUEL_UNIT } from '@/core/units/constants';
-import { Said } from '../../degrees/degrees';
+import { LocalizedDegrees } from '../../degrees/degrees';
 import { FactField } from '../../fields/fact-field';
 import { useJob, useJobNow } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
 import { download } from '../../kit/download';
 import { toast } from '../../kit/toast';
-import { Below } from '../../loading/defer-below-fold';
-import { later } from '../../loading/idle';
+import { DeferBelowFold } from '../../loading/defer-below-fold';
+import { whenIdle } from '../../loading/idle';
 import { useWeather } from '../../weather/use-weather';
-import { CrossingTabs } from '../balance-tabs';
+import { BalanceTabs } from '../balance-tabs';
 import { BinsChart } from './bins-chart';
 import { MinuteWords } from './minute-words';
 import { Progress } from './progress';
 import { useHourly } from './use-hourly';
 import { useMinutes } from './use-minutes';
-import { WayDialog } from './way-dialog';
-import { WaysTable } from './ways-table';
+import { PlanDialog } from './way-dialog';
+import { PlansTable } from './ways-table';
 import { WeatherPicker } from './weather-picker';
 import { YearSummary } from './year-summary';
 
-const csv = later(() => import('@/core/formats/year-csv'));
+const csv = whenIdle(() => import('@/core/formats/year-csv'));
 
 const METHODS = { bins: 'By bins', hourly: 'Hour by hour', minutes: 'Minute by minute' } as const;
 type Method = keyof typeof METHODS;
@@ -59,13 +59,13 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
   const [method, setMethod] = useState<Method>('bins');
   const [editing, setEditing] = useState<number | null>(null);
   const weather = useWeather(facts.year.weather, brought);
-  const ways = useMemo(() => jobWays(facts), [facts]);
+  const ways = useMemo(() => jobPlans(facts), [facts]);
   const peak = useMemo(() => jobPeak({ prices: facts.prices }), [facts.prices]);
   const bins = useMemo(
     () => (weather.hoursF === null ? null : binned(weather.hoursF, BIN_WIDTH_F, peak)),
     [weather.hoursF, peak],
   );
-  const byBins = useMemo(() => (bins === null ? null : compareWays(facts, ways, bins)), [facts, ways, bins]);
+  const byBins = useMemo(() => (bins === null ? null : comparePlans(facts, ways, bins)), [facts, ways, bins]);
   const sent = useSentJob();
   const { hoursF, humidity } = weather;
   const hours = useMemo(() => (hoursF === null ? null : { hoursF, humidity }), [hoursF, humidity]);
@@ -78,19 +78,19 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
   const backup = backupOf(facts);
   const fuelUnit = backup === 'fossil' ? FUEL_UNIT[facts.furnace.fuel] : null;
 
-  const keepWays = (next: readonly Way[]) => setFact('year.ways', next.map(wayToRow));
-  const take = ({ name, way }: ComparedWay) => {
+  const keepWays = (next: readonly LockoutPlan[]) => setFact('year.ways', next.map(planToRow));
+  const take = ({ name, way }: ComparedPlan) => {
     const { facts: before } = now();
-    const changes = changesToTakeWay(before, way!);
+    const changes = changesToUsePlan(before, way!);
     changes.forEach(({ path, value }) => setFact(path, value));
     toast(`Used in Setup: ${name}`, {
       action: { label: 'Undo', onClick: () => changes.forEach(({ path }) => setFact(path, factValue(before, path))) },
     });
   };
-  const edited = editing === null ? null : (ways[editing] ?? { ...presetWays(facts)[0]!, name: 'New plan' });
+  const edited = editing === null ? null : (ways[editing] ?? { ...presetPlans(facts)[0]!, name: 'New plan' });
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <CrossingTabs />
+      <BalanceTabs />
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="Weather and prices">
           <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Weather</h2>
@@ -138,9 +138,9 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
               className={`mt-3 grid gap-x-8 gap-y-4 xl:grid-cols-[19rem_minmax(0,1fr)] ${isOld ? 'opacity-60' : ''}`}
             >
               <YearSummary year={compared[0]!.year} fuelUnit={fuelUnit} />
-              <Below>
+              <DeferBelowFold>
                 <BinsChart year={compared[0]!.year} />
-              </Below>
+              </DeferBelowFold>
             </div>
           ) : (
             !weather.problem && <p className="mt-4 min-h-64 text-quiet">Fetching the hours …</p>
@@ -155,7 +155,7 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
           )}
         </section>
       </div>
-      <Below>
+      <DeferBelowFold>
         {compared && (
           <section aria-label="Ways" className={`mt-8 ${isOld ? 'opacity-60' : ''}`}>
             <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
@@ -170,7 +170,7 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
                     Reset to the standard plans
                   </button>
                 )}
-                {ways.length < WAYS_BOUNDS[1] && (
+                {ways.length < PLANS_BOUNDS[1] && (
                   <button type="button" className="plain-button" onClick={() => setEditing(ways.length)}>
                     <Plus size={18} aria-hidden /> Add plan
                   </button>
@@ -184,11 +184,11 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
                 </button>
               </span>
             </div>
-            <WaysTable compared={compared} onTake={take} onEdit={setEditing} />
+            <PlansTable compared={compared} onTake={take} onEdit={setEditing} />
             <ul className="mt-3 border-l-4 border-ink pl-3">
-              {differenceHangsOn(compared, fuelUnit).map((sentence) => (
+              {whatMakesDifference(compared, fuelUnit).map((sentence) => (
                 <li key={sentence}>
-                  <Said>{sentence}</Said>
+                  <LocalizedDegrees>{sentence}</LocalizedDegrees>
                 </li>
               ))}
             </ul>
@@ -200,14 +200,14 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
             </p>
           </section>
         )}
-      </Below>
+      </DeferBelowFold>
       {edited && editing !== null && (
-        <WayDialog
+        <PlanDialog
           way={edited}
           backup={backup}
           onClose={() => setEditing(null)}
           onRemove={
-            editing < ways.length && ways.length > WAYS_BOUNDS[0]
+            editing < ways.length && ways.length > PLANS_BOUNDS[0]
               ? () => {
                   keepWays(ways.filter((_, at) => at !== editing));
                   setEditing(null);

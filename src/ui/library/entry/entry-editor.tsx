@@ -149,11 +149,11 @@ export const EntryEditor = memo(
             </label>
           </div>
         </details>
-        {problems.map(({ severity, what, mend }) => (
+        {problems.map(({ severity, what, fix }) => (
           <p key={what} className="mt-1 flex gap-2 text-sm">
             <SeverityMark severity={severity} />
             <span>
-              <span className="font-medium">{what}</span> {mend}
+              <span className="font-medium">{what}</span> {fix}
             </span>
           </p>
         ))}

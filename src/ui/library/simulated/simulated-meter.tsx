@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import type { MeterUnit } from '@/core/instrument/shown';
-import { type Held, standInShows } from '@/core/instrument/stand-in';
+import { type ProbePlacement, simulatedMeterShows } from '@/core/instrument/stand-in';
 import { RadioButtons } from '@/ui/fields/radio-buttons';
 import { NumberBox } from '../../fields/number-box';
 import { PlainSelect } from '../../fields/plain-select';
@@ -22,19 +22,19 @@ const QUANTITIES = [
 ] as const satisfies readonly (readonly [MeterUnit, string])[];
 type Quantity = (typeof QUANTITIES)[number][0];
 
-const LIFTED: Held = { value: null, unit: 'V', ohms: null };
+const LIFTED: ProbePlacement = { value: null, unit: 'V', ohms: null };
 
 /** What the meter shows, several times a second, from when its leads were put on. */
-const useShown = (held: Held) => {
+const useShown = (held: ProbePlacement) => {
   const [face, setFace] = useState<number | 'OL' | null>(null);
-  const [since, setSince] = useState<{ held: Held; atMs: number } | null>(null);
+  const [since, setSince] = useState<{ held: ProbePlacement; atMs: number } | null>(null);
   useEffect(() => {
     const timer = setTimeout(() => setSince({ held, atMs: performance.now() }));
     return () => clearTimeout(timer);
   }, [held]);
   const read = useCallback(() => {
     const onForS = since ? (performance.now() - since.atMs) / 1000 : 0;
-    const shown = standInShows(NAME, since?.held ?? LIFTED, onForS, Math.random);
+    const shown = simulatedMeterShows(NAME, since?.held ?? LIFTED, onForS, Math.random);
     setFace(shown.value);
     return [shown];
   }, [since]);
@@ -42,7 +42,7 @@ const useShown = (held: Held) => {
   return face;
 };
 
-const FigureHeld = ({ onHold }: { onHold: (held: Held) => void }) => {
+const FigureHeld = ({ onHold }: { onHold: (held: ProbePlacement) => void }) => {
   const [unit, setUnit] = useState<Quantity>('V');
   const [value, setValue] = useState<number | 'OL' | null>(24.6);
   const hold = (next: number | 'OL' | null, as: Quantity = unit) => {
@@ -150,7 +150,7 @@ const HouseHeld = ({
 /** A meter that is held to a typed figure, or to a house with something wrong in it. */
 export const SimulatedMeter = () => {
   const [isInHouse, setInHouse] = useState(true);
-  const [typed, setTyped] = useState<Held>({ value: 24.6, unit: 'V', ohms: 10e6 });
+  const [typed, setTyped] = useState<ProbePlacement>({ value: 24.6, unit: 'V', ohms: 10e6 });
   const { house, isWorking, choose } = useHouse();
   const held = isInHouse ? (house?.met.held ?? LIFTED) : typed;
   const face = useShown(held);

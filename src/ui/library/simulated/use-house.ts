@@ -1,9 +1,9 @@
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { jobName } from '@/core/job/job-name';
-import type { Fault, Met, TroubleWorker } from '@/workers/diagnosis.worker';
+import type { DiagnosisWorker, Fault, Met } from '@/workers/diagnosis.worker';
 import type { RadioWord } from '../../meter/radio';
-import { useLeadsWanted } from './use-radio';
+import { useProbesWanted } from './use-radio';
 
 type Leads = Extract<RadioWord, { kind: 'leads' }>;
 
@@ -23,12 +23,12 @@ const anyOf = (faults: readonly Fault[]): string => faults[Math.floor(Math.rando
 
 /** A house with something wrong in it, that answers wherever a job's page puts the leads. */
 export const useHouse = () => {
-  const remote = useRef<Remote<TroubleWorker> | null>(null);
+  const remote = useRef<Remote<DiagnosisWorker> | null>(null);
   const [house, setHouse] = useState<House | null>(null);
   const [isWorking, setWorking] = useState(false);
   useEffect(() => {
     const worker = new Worker(new URL('../../../workers/diagnosis.worker.ts', import.meta.url), { type: 'module' });
-    remote.current = wrap<TroubleWorker>(worker);
+    remote.current = wrap<DiagnosisWorker>(worker);
     return () => worker.terminate();
   }, []);
   const goTo = async (leads: Leads, wanted?: string) => {
@@ -48,7 +48,7 @@ export const useHouse = () => {
     const said = await worker.saidOf(facts, moment, fault);
     setHouse((now) => (now && now.fault === fault ? { ...now, said } : now));
   };
-  useLeadsWanted((leads) => void goTo(leads));
+  useProbesWanted((leads) => void goTo(leads));
   return {
     house,
     isWorking,

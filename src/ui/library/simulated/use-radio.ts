@@ -24,7 +24,7 @@ export const useSending = (everyMs: number, read: (() => readonly Shown[]) | nul
 };
 
 /** Hears where pages want the leads. */
-export const useLeadsWanted = (onLeads: (leads: Extract<RadioWord, { kind: 'leads' }>) => void) => {
+export const useProbesWanted = (onLeads: (leads: Extract<RadioWord, { kind: 'leads' }>) => void) => {
   const handler = useRef(onLeads);
   useEffect(() => {
     handler.current = onLeads;

@@ -4,7 +4,7 @@ import { type Card, type CardLine, wordsOfCode } from '@/core/setup/card/card';
 import type { Target } from '@/core/setup/card/target';
 import { type Face, shownCode } from '@/core/setup/face/face';
 import { isMet } from '@/core/setup/face/follow';
-import { Said } from '../../degrees/degrees';
+import { LocalizedDegrees } from '../../degrees/degrees';
 
 /** A code with what it stands for, where it does not say that itself. */
 const withWords = (code: string, words: string): string => (words.startsWith(code) ? words : `${code} · ${words}`);
@@ -47,11 +47,11 @@ export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
               <span className="font-mono">{entry.code}</span> {entry.label}
             </span>
             <span className="font-mono">
-              <Said>{wantedWords(target)}</Said>
+              <LocalizedDegrees>{wantedWords(target)}</LocalizedDegrees>
             </span>
           </p>
           <p className="text-sm text-quiet">
-            <Said>{standsWords(face, line)}</Said>
+            <LocalizedDegrees>{standsWords(face, line)}</LocalizedDegrees>
           </p>
         </li>
       );

@@ -1,5 +1,5 @@
 import type { ShownEntry } from '@/core/setup/face/shown';
-import { Said } from '../../degrees/degrees';
+import { LocalizedDegrees } from '../../degrees/degrees';
 
 const STANDINGS: Readonly<Record<ShownEntry['standing'], string>> = {
   turned: 'Changed, not saved',
@@ -14,7 +14,7 @@ export const EntryDisplay = ({ entry }: { entry: ShownEntry }) => (
       {entry.code} {entry.label}
     </p>
     <p className="font-mono text-3xl font-semibold">{entry.value}</p>
-    <p>{entry.words && <Said>{entry.words}</Said>}</p>
+    <p>{entry.words && <LocalizedDegrees>{entry.words}</LocalizedDegrees>}</p>
     <p className="text-sm">{STANDINGS[entry.standing]}</p>
   </>
 );

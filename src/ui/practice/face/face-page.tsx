@@ -8,8 +8,8 @@ import {
   type Face,
   type FaceAct,
   faceOf,
+  restartSecondsLeft,
   shownCode,
-  silentS,
   workFace,
 } from '@/core/setup/face/face';
 import { cardOnFace, isMet } from '@/core/setup/face/follow';
@@ -17,7 +17,7 @@ import { shownEntry } from '@/core/setup/face/shown';
 import { type ControllerProfile, entryKey } from '@/core/setup/profiles/profile';
 import { resolveSettings } from '@/core/setup/resolve';
 import { PlainSelect } from '../../fields/plain-select';
-import { BackedHeader } from '../../kit/header-with-back';
+import { HeaderWithBack } from '../../kit/header-with-back';
 import { minutesText } from '../words';
 import { CardBeside } from './card-beside';
 import { EntryDisplay } from './entry-display';
@@ -33,8 +33,8 @@ const Display = ({ face }: { face: Face }) => {
         <>
           <p className="font-mono text-3xl">{face.isIn ? 'Setup' : '· ·'}</p>
           <p className="text-sm">
-            {silentS(face) > 0
-              ? `Restarting: no calls for ${minutesText(silentS(face))}. Not a fault.`
+            {restartSecondsLeft(face) > 0
+              ? `Restarting: no calls for ${minutesText(restartSecondsLeft(face))}. Not a fault.`
               : face.isIn
                 ? 'Go to the first entry.'
                 : 'No menu is open.'}
@@ -70,7 +70,7 @@ export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
   };
   return (
     <main className="mx-auto max-w-6xl px-3 py-3 sm:px-6">
-      <BackedHeader to="/practice" toLabel="Practice" title={`${profile.name} on the bench`} />
+      <HeaderWithBack to="/practice" toLabel="Practice" title={`${profile.name} on the bench`} />
       <p className="mt-2 text-quiet">{profile.about}</p>
       <div className="mt-4 grid grid-cols-1 items-start gap-x-8 gap-y-5 lg:grid-cols-2 landscape:grid-cols-2">
         <section
@@ -140,11 +140,11 @@ export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
               </button>
             </div>
           )}
-          {silentS(face) > 0 && (
+          {restartSecondsLeft(face) > 0 && (
             <button
               type="button"
               className="plain-button"
-              onClick={() => act({ kind: 'wait', seconds: silentS(face) })}
+              onClick={() => act({ kind: 'wait', seconds: restartSecondsLeft(face) })}
             >
               Wait for restart
             </button>

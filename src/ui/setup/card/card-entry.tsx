@@ -4,13 +4,13 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import type { CardLine } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { Said } from '../../degrees/degrees';
-import { When } from '../../kit/date-text';
-import { drawnLater } from '../../loading/lazy-client';
+import { LocalizedDegrees } from '../../degrees/degrees';
+import { DateText } from '../../kit/date-text';
+import { lazyClient } from '../../loading/lazy-client';
 import { CodeBox } from './code-box';
 import { useMark } from './use-mark';
 
-const LastingDialog = drawnLater(() => import('./lasting-dialog').then((module) => module.LastingDialog));
+const LastingDialog = lazyClient(() => import('./lasting-dialog').then((module) => module.LastingDialog));
 
 const TickButton = ({ isOn, label, onClick }: { isOn: boolean; label: string; onClick: () => void }) => (
   <button
@@ -35,11 +35,13 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
             </>
           )}
           <span className="text-3xl font-semibold">{target.code}</span>{' '}
-          <span className="text-sm">{target.words !== target.code && <Said>{target.words}</Said>}</span>
+          <span className="text-sm">
+            {target.words !== target.code && <LocalizedDegrees>{target.words}</LocalizedDegrees>}
+          </span>
           {target.note && <span className="block text-sm text-quiet">{target.note}</span>}
           {before && found && before.value !== found.value && (
             <span className="block text-sm font-semibold text-warn">
-              Left at {before.value} by {before.author} <When at={before.at} />.
+              Left at {before.value} by {before.author} <DateText at={before.at} />.
             </span>
           )}
         </p>
@@ -47,13 +49,13 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
     case 'leave':
       return (
         <p className="text-sm text-quiet">
-          Leave it as found. <Said>{target.why}</Said>
+          Leave it as found. <LocalizedDegrees>{target.why}</LocalizedDegrees>
         </p>
       );
     case 'no-code':
       return (
         <p className="text-sm font-semibold text-fail">
-          This profile has no code for <Said>{target.wanted}</Said>.
+          This profile has no code for <LocalizedDegrees>{target.wanted}</LocalizedDegrees>.
         </p>
       );
   }
@@ -109,7 +111,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
               {settings.flatMap(({ setting, because, reason }) =>
                 [...because, ...(reason ? [`Overridden: ${reason}`] : [])].map((each) => (
                   <li key={setting.id + each}>
-                    <Said>{each}</Said>
+                    <LocalizedDegrees>{each}</LocalizedDegrees>
                   </li>
                 )),
               )}

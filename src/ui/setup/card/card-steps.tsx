@@ -3,7 +3,7 @@
 import { Check } from 'lucide-react';
 import type { CardSteps as Steps } from '@/core/setup/card/card';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { When } from '../../kit/date-text';
+import { DateText } from '../../kit/date-text';
 import { useMark } from './use-mark';
 
 /** Steps that are no entry: before, into the setup, save, activate, read back. */
@@ -38,7 +38,7 @@ export const CardSteps = ({
         </button>
         {done && (
           <p className="text-sm text-quiet">
-            <When at={done.at} /> · {done.author}
+            <DateText at={done.at} /> · {done.author}
           </p>
         )}
       </div>

@@ -9,7 +9,7 @@ import { banksOf, hasHardware } from '@/core/setup/card/banks';
 import { cardOf, type CardScreen } from '@/core/setup/card/card';
 import { cardFindings } from '@/core/setup/card/findings';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
-import { Said } from '../../degrees/degrees';
+import { LocalizedDegrees } from '../../degrees/degrees';
 import { SeverityMark } from '../../findings/severity-mark';
 import { useJob } from '../../job/provider';
 import { VisitLine } from '../../job/visit-line';
@@ -54,15 +54,15 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
       </div>
       {(card.gaps.length > 0 || findings.length > 0) && (
         <ul aria-label="Findings" className="my-3 space-y-1.5">
-          {findings.map(({ severity, what, mend, key }) => (
+          {findings.map(({ severity, what, fix, key }) => (
             <li key={what} className="flex gap-2">
               <SeverityMark severity={severity} />
               <span>
                 <span className="font-medium">
-                  <Said>{what}</Said>
+                  <LocalizedDegrees>{what}</LocalizedDegrees>
                 </span>{' '}
                 <span className="text-sm">
-                  <Said>{mend}</Said>
+                  <LocalizedDegrees>{fix}</LocalizedDegrees>
                 </span>{' '}
                 {key && (
                   <a className="text-sm underline underline-offset-4" href={`#${key}`}>
@@ -72,15 +72,15 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
               </span>
             </li>
           ))}
-          {card.gaps.map(({ setting, what, mend }) => (
+          {card.gaps.map(({ setting, what, fix }) => (
             <li key={setting + what} className="flex gap-2">
               <SeverityMark severity="warning" />
               <span>
                 <span className="font-medium">
-                  <Said>{what}</Said>
+                  <LocalizedDegrees>{what}</LocalizedDegrees>
                 </span>{' '}
                 <span className="text-sm">
-                  <Said>{mend}</Said>
+                  <LocalizedDegrees>{fix}</LocalizedDegrees>
                 </span>{' '}
                 <Link className="text-sm underline underline-offset-4" href={`/library/${profile.id}`} prefetch={false}>
                   In the Library
@@ -128,7 +128,8 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
           <ul>
             {card.skipped.map(({ entry, why }) => (
               <li key={entry.scope + entry.code}>
-                <span className="font-mono font-semibold">{entry.code}</span> {entry.label}: <Said>{why}</Said>.
+                <span className="font-mono font-semibold">{entry.code}</span> {entry.label}:{' '}
+                <LocalizedDegrees>{why}</LocalizedDegrees>.
               </li>
             ))}
           </ul>

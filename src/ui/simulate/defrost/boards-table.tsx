@@ -1,5 +1,5 @@
 import type { BoardMonth } from '@/core/simulation/board-months';
-import { Said } from '../../degrees/degrees';
+import { LocalizedDegrees } from '../../degrees/degrees';
 import { Scroller } from '../../kit/scroller';
 
 const HEADS = [
@@ -45,7 +45,7 @@ export const BoardsTable = ({ months }: { months: readonly BoardMonth[] }) => (
               <span className="font-medium">{month.label}</span>
               {month.isSnowballing && <span className="font-semibold text-fail"> ▲ ice builds up</span>}
               <span className="block text-xs text-quiet">
-                <Said>{month.about}</Said>
+                <LocalizedDegrees>{month.about}</LocalizedDegrees>
               </span>
             </th>
             {figures(month).map((figure, at) => (

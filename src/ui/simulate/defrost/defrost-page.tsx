@@ -7,14 +7,14 @@ import { dayPicks } from '@/core/simulation/day-picks';
 import { BOARD_VARIANTS, FROST_VARIANTS } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import { Progress } from '../../balance/year/progress';
-import { Said, useDegrees } from '../../degrees/degrees';
+import { LocalizedDegrees, useDegrees } from '../../degrees/degrees';
 import { ChoiceBox } from '../../fields/choice-box';
 import { useJob } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
 import { useWeather } from '../../weather/use-weather';
 import { useCursor } from '../cursor';
 import { DayChoice } from '../day-choice';
-import { DayTabs } from '../simulate-tabs';
+import { SimulateTabs } from '../simulate-tabs';
 import { Strip } from '../strip';
 import { useDayPlace, weatherOn } from '../use-place';
 import { BoardsTable } from './boards-table';
@@ -43,7 +43,7 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
   const rows = useMemo(() => defrostRows(facts), [facts]);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <DayTabs />
+      <SimulateTabs />
       <section aria-label="The answer" aria-live="polite" className="mb-3 min-h-14">
         <p className="border-l-4 border-ink pl-3 text-lg font-medium">
           {answer === undefined ? (
@@ -51,7 +51,7 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
           ) : answer === null ? (
             'No defrost in ten hours of this weather.'
           ) : (
-            <Said>{boardWords(answer)}</Said>
+            <LocalizedDegrees>{boardWords(answer)}</LocalizedDegrees>
           )}
         </p>
       </section>

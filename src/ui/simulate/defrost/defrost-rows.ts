@@ -1,6 +1,6 @@
 import type { Facts } from '@/core/job/document';
 import type { DayTrace } from '@/core/simulation/day';
-import { SOURCE_COLOUR } from '../../theme/source-colors';
+import { SOURCE_COLOR } from '../../theme/source-colors';
 import { type CurveRow, type StripRow, stripRows } from '../strip-rows';
 
 const running = ({ compressorStage }: DayTrace): number[] => Array.from(compressorStage, (stage) => +(stage > 0));
@@ -14,7 +14,7 @@ const coil: CurveRow = {
   isTemperature: true,
   decimals: 0,
   leastSpan: 20,
-  lines: [{ id: 'coil', colour: SOURCE_COLOUR.defrost, values: ({ coilF }) => coilF }],
+  lines: [{ id: 'coil', colour: SOURCE_COLOR.defrost, values: ({ coilF }) => coilF }],
 };
 
 /** The rows of one defrost: what the board moves, the strips, and what coil, frost and register make of it. */
@@ -27,7 +27,7 @@ export const defrostRows = (facts: Facts): readonly StripRow[] => {
       kind: 'lane',
       id: 'valve',
       label: 'Valve in cooling',
-      colour: SOURCE_COLOUR.defrost,
+      colour: SOURCE_COLOR.defrost,
       levels: ({ inDefrost }) => inDefrost.map(Number),
       most: 1,
       says: ({ inDefrost }, tick) => (inDefrost[tick] ? 'cooling' : 'heating'),
@@ -36,7 +36,7 @@ export const defrostRows = (facts: Facts): readonly StripRow[] => {
       kind: 'lane',
       id: 'fan',
       label: 'Outdoor fan',
-      colour: SOURCE_COLOUR.blower,
+      colour: SOURCE_COLOR.blower,
       levels: (trace) => running(trace).map((is, tick) => (trace.inDefrost[tick] ? 0 : is)),
       most: 1,
       says: (trace, tick) => (trace.compressorStage[tick]! > 0 && !trace.inDefrost[tick] ? 'on' : 'off'),

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { BoardMonth } from '@/core/simulation/board-months';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import type { SentJob } from '@/workers/day.worker';
-import { type BeginWork, useLongWork } from '../../loading/use-long-work';
+import { type StartWork, useLongWork } from '../../loading/use-long-work';
 import { startDayWorker } from '../day-worker';
 
 interface Asked {
@@ -14,7 +14,7 @@ interface Asked {
   readonly day: number;
 }
 
-const begin: BeginWork<Asked, readonly BoardMonth[]> = ({ sent, weather, day }, { onShare, onAnswer }) => {
+const begin: StartWork<Asked, readonly BoardMonth[]> = ({ sent, weather, day }, { onShare, onAnswer }) => {
   const worker = startDayWorker();
   void worker.remote.boards(sent, weather, day, proxy(onShare)).then((months) => {
     onAnswer(months, true);

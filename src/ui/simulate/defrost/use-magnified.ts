@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import type { Magnified } from '@/core/simulation/magnified';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import type { SentJob } from '@/workers/day.worker';
-import { type BeginWork, useLongWork } from '../../loading/use-long-work';
+import { type StartWork, useLongWork } from '../../loading/use-long-work';
 import { useCursor } from '../cursor';
 import { startDayWorker } from '../day-worker';
 
@@ -20,7 +20,7 @@ interface Answer {
   readonly magnified: Magnified | null;
 }
 
-const begin: BeginWork<Asked, Answer> = ({ sent, id, weather, day }, { onAnswer }) => {
+const begin: StartWork<Asked, Answer> = ({ sent, id, weather, day }, { onAnswer }) => {
   const worker = startDayWorker();
   void worker.remote.magnify(sent, id, weather, day).then((magnified) => {
     onAnswer({ magnified }, true);

@@ -18,7 +18,7 @@ import { useSentJob } from '../../job/use-sent-job';
 import { toast } from '../../kit/toast';
 import { useWeather } from '../../weather/use-weather';
 import { startDayWorker } from '../day-worker';
-import { DayTabs } from '../simulate-tabs';
+import { SimulateTabs } from '../simulate-tabs';
 
 const RoomChart = dynamic(() => import('./room-chart'), {
   ssr: false,
@@ -78,7 +78,7 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
   const hours = house && Math.round(house.timeConstantH.value);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      <DayTabs />
+      <SimulateTabs />
       <p className="mb-3 border-l-4 border-ink pl-3 text-lg font-medium">
         This house holds its heat for about {Math.round(known.hours)} h, {FROM_WORDS[known.from]}.{' '}
         <span className="text-base font-normal">This decides what a setback saves and how long recovery takes.</span>

@@ -6,14 +6,14 @@ import { onScale } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../../degrees/degrees';
 import { Chart } from '../../kit/chart';
-import { plainChart, themeColour } from '../../theme/chart-colors';
+import { plainChart, themeColor } from '../../theme/chart-colors';
 import { useTheme } from '../../theme/theme';
 
 /** The room as it was logged and as the fitted house has it. Loaded when it is shown. */
 const RoomChart = ({ house }: { house: MeasuredHouse }) => {
   const { theme } = useTheme();
   const { scale, unit } = useDegrees();
-  const [ink, line, ember] = ['--ink', '--line', '--ember'].map(themeColour) as [string, string, string];
+  const [ink, line, ember] = ['--ink', '--line', '--ember'].map(themeColor) as [string, string, string];
   const halves = Math.max(1, Math.ceil((house.hours.at(-1) ?? 0) / 12));
   const points = (values: readonly number[]) =>
     values.map((value, at) => ({ x: roundTo(house.hours[at]!, 2), y: roundTo(onScale(scale, value), 2) }));

@@ -2,7 +2,7 @@ import { closeSchema } from '@/server/http/access-schemas';
 import { type Asking, refuse, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';
-import { closeCrew, crewOf, keepCrew } from '@/server/repositories/crews';
+import { cancelCrewDeletion, crewOf, scheduleCrewDeletion } from '@/server/repositories/crews';
 
 /** Says that the crew ends when its grace time has passed, or keeps it after all. */
 export const POST = route(
@@ -10,7 +10,7 @@ export const POST = route(
   'close',
   withBody(closeSchema, 1000, async ({ action, handle = '' }, _request, { principal, scope }: Asking) => {
     if (action === 'keep') {
-      await keepCrew(scope);
+      await cancelCrewDeletion(scope);
       await audit(scope, principal.name, 'kept', 'kept the crew: deletion canceled');
       return Response.json({ deleteAfter: null });
     }
@@ -18,7 +18,7 @@ export const POST = route(
     if (isDemo) return refuse(409, 'A made-up crew of the demo is not deleted.');
     if (handle.trim().toLowerCase() !== own)
       return refuse(400, 'That does not match the part after the @ in your sign-in name.', 'handle');
-    const { deleteAfter } = await closeCrew(scope);
+    const { deleteAfter } = await scheduleCrewDeletion(scope);
     await audit(scope, principal.name, 'scheduled the crew for deletion on', deleteAfter!.slice(0, 10));
     return Response.json({ deleteAfter });
   }),

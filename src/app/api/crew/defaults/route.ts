@@ -4,7 +4,7 @@ import { type CrewDefaults, crewDefaultsSchema } from '@/core/job/crew-defaults'
 import { type Asking, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';
-import { decideDefaults, defaultsOf } from '@/server/repositories/crews';
+import { defaultsOf, saveDefaults } from '@/server/repositories/crews';
 
 const MAX_BYTES = 50_000;
 
@@ -22,7 +22,7 @@ export const PUT = route(
     object({ base: given, next: given }),
     MAX_BYTES,
     async ({ base, next }, _request, { principal, scope }: Asking) => {
-      const now = await decideDefaults(scope, base as CrewDefaults, next as CrewDefaults);
+      const now = await saveDefaults(scope, base as CrewDefaults, next as CrewDefaults);
       if (!isEqual(now, next))
         return Response.json(
           {

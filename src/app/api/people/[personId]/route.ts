@@ -4,7 +4,7 @@ import { type Asking, refuse, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';
 import { invite } from '@/server/repositories/invitations';
-import { changePerson, forgetPerson, listPeople } from '@/server/repositories/people';
+import { changePerson, erasePerson, listPeople } from '@/server/repositories/people';
 import { endSessionsOf } from '@/server/repositories/sessions';
 
 interface Context {
@@ -24,7 +24,7 @@ export const POST = route<Context>(
       const person = isId(personId) && (await listPeople(scope)).find(({ id }) => id === personId.toLowerCase());
       if (!person) return nobody();
       if (action === 'forget') {
-        if (!(await forgetPerson(scope, person.id)))
+        if (!(await erasePerson(scope, person.id)))
           return refuse(409, 'Remove them from the crew first, then erase their data.');
         await audit(scope, principal.name, 'removed the data of', person.name);
         return Response.json({ ok: true });

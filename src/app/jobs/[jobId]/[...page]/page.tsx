@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { parseWith } from '@/core/border/parse';
 import { idSchema } from '@/core/job/id-schema';
 import { signedIn } from '@/server/access/signed-in';
-import { alongPart } from '@/server/job-bundle';
+import { bundlePart } from '@/server/job-bundle';
 import { JobPages } from '@/ui/job/job-pages';
 import { jobScreen } from '@/ui/job/screens';
 
@@ -22,7 +22,7 @@ const JobScreenPage = async ({ params }: Props) => {
   const [screen, id] = [jobScreen(page.join('/')), parseWith(idSchema, jobId)];
   if (!screen || !id.ok) notFound();
   const { scope } = await signedIn();
-  return <JobPages initial={screen.needs ? await alongPart(scope, id.value.toLowerCase(), screen.needs) : {}} />;
+  return <JobPages initial={screen.needs ? await bundlePart(scope, id.value.toLowerCase(), screen.needs) : {}} />;
 };
 
 export default JobScreenPage;

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { parseWith } from '@/core/border/parse';
 import { idSchema } from '@/core/job/id-schema';
 import { chosenInOwnHouse } from '@/core/practice/chosen';
-import { withoutPeople } from '@/core/practice/own-house';
+import { withoutNames } from '@/core/practice/own-house';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { signedIn } from '@/server/access/signed-in';
@@ -41,7 +41,7 @@ const OwnRound = async ({ params, searchParams }: Props) => {
       key={chosen.seed}
       chosen={chosen}
       personId={principal.personId}
-      own={{ jobId: job.id, house: { facts: withoutPeople(facts), thermostat } }}
+      own={{ jobId: job.id, house: { facts: withoutNames(facts), thermostat } }}
     />
   );
 };

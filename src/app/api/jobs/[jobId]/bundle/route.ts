@@ -1,8 +1,8 @@
 import { jobRoute, missing } from '@/server/http/respond';
-import { alongOf } from '@/server/job-bundle';
+import { jobBundle } from '@/server/job-bundle';
 
 /** Everything that a device takes along of a job. */
 export const GET = jobRoute('take along', 'see', async (_request, { jobId, principal, scope }) => {
-  const along = await alongOf(scope, principal, jobId);
+  const along = await jobBundle(scope, principal, jobId);
   return along ? Response.json(along) : missing();
 });

@@ -2,7 +2,7 @@ import type { HandoverRecord } from '@/core/handover/record';
 import { type JobContext, jobRoute, missing, refuse } from '@/server/http/respond';
 import { moveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
-import { handOver, moveJob, takeBack } from '@/server/repositories/archive';
+import { handOver, moveJob, undoHandover } from '@/server/repositories/archive';
 import { audit } from '@/server/repositories/audit';
 import { nameOfJob } from '@/server/repositories/jobs';
 
@@ -41,7 +41,7 @@ export const POST = jobRoute(
         if (result === 'done') await audit(scope, principal.name, DID[action], await nameOfJob(scope, jobId));
         return Response.json({ ok: true });
       };
-      if (action === 'take-back') return done(await takeBack(scope, jobId, principal.name));
+      if (action === 'take-back') return done(await undoHandover(scope, jobId, principal.name));
       if (action !== 'hand-over') {
         const moved = await moveJob(scope, jobId, action, principal.name, seen.revision);
         return moved === 'stale' ? refuse(409, STALE.archive) : done(moved);

@@ -1,7 +1,7 @@
 import { boolean, object } from 'yup';
 import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
-import { comeIn } from '@/server/repositories/company';
+import { markPresent } from '@/server/repositories/company';
 
 /** Says that who is signed in is on a job; answers with the note that stands on it, and who else is there. */
 export const POST = jobRoute(
@@ -11,7 +11,7 @@ export const POST = jobRoute(
     object({ here: boolean().oneOf([true], 'must be true').required('must be given') }),
     1000,
     async (_body, _request, { jobId, principal, scope }: JobContext) => {
-      const company = await comeIn(scope, jobId, principal.personId);
+      const company = await markPresent(scope, jobId, principal.personId);
       return company ? Response.json(company) : missing();
     },
   ),

@@ -1,7 +1,7 @@
 import { type Asking, refuse, route } from '@/server/http/respond';
 import { shelfSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
-import { shelveProfile } from '@/server/repositories/profiles';
+import { archiveProfile } from '@/server/repositories/profiles';
 
 interface Context {
   readonly params: Promise<{ readonly profileId: string }>;
@@ -11,7 +11,7 @@ export const POST = route<Context>(
   'move profile',
   'keep',
   withBody(shelfSchema, 10_000, async ({ action }, _request, { params, principal, scope }: Context & Asking) => {
-    const isMoved = await shelveProfile(
+    const isMoved = await archiveProfile(
       scope,
       (await params).profileId.slice(0, 60),
       action === 'delete',
