@@ -57,7 +57,7 @@ export const bringCrew = async (texts: AsyncIterable<string>, handle?: string): 
         else await addLine(scope, line);
       }
       if (end === null || end !== number - 1)
-        throw new WrongCrewFile('The file was cut off: lines are missing. Take it away from the other server again.');
+        throw new WrongCrewFile('The file was cut off: lines are missing. Export it from the other server again.');
       await audit(scope, 'server', 'imported', 'everything from a file');
       return { scope, handle: called, lines: end };
     });

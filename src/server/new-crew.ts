@@ -14,7 +14,7 @@ const [name = '', leadName = ''] = process.argv.slice(2);
 const handle = handleOf(name);
 try {
   if (!handle || !leadName.trim()) throw new Error('Say the crew and its lead: npm run crew -- "Crew" "Lead’s name"');
-  if (await isHandleTaken(handle)) throw new Error(`There is a crew called ${handle} already. Take another name.`);
+  if (await isHandleTaken(handle)) throw new Error(`A crew named ${handle} already exists. Choose another name.`);
   const scope = await makeCrew();
   const token = await inCrew(scope, async () => {
     await nameCrew(scope, name.trim(), handle);

@@ -52,7 +52,7 @@ test('a gate dragged on the chart closes the hole, on chart, lanes and Sheet ali
 test('a load from another source moves the balance; what is missing is asked for', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance?out=28`);
-  await expect(chart(page)).toContainText('balance 24');
+  await expect(chart(page)).toContainText('balance point 24');
   const area = page
     .getByRole('region', { name: 'House load' })
     .getByRole('listitem')
@@ -62,7 +62,7 @@ test('a load from another source moves the balance; what is missing is asked for
   await area.getByText('Enter figures').click();
   await enter(page, 'Heated floor area', '900');
   await expect(area).toContainText('17.2 kBtu/h ±40 %');
-  await expect(chart(page)).not.toContainText('balance 24');
+  await expect(chart(page)).not.toContainText('balance point 24');
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.load).toMatchObject({ from: 'floor-area', floorFt2: 900 });
 });
@@ -73,7 +73,7 @@ test('a wrong rating point is questioned where it stands', async ({ page }) => {
   await enter(page, /Power of rating point 1/, '25');
   await expect(page.getByText(/the COP would be 0\.3/).first()).toBeVisible();
   await enter(page, 'Cycling loss', '3');
-  await expect(page.getByText('At most 0.5 of 1.')).toBeVisible();
+  await expect(page.getByText('Maximum 0.5.')).toBeVisible();
 });
 
 test('dual fuel: even cost by price against price; a price of nothing is refused', async ({ page }) => {
@@ -82,9 +82,9 @@ test('dual fuel: even cost by price against price; a price of nothing is refused
   const table = page.getByRole('region', { name: 'Prices', exact: true });
   await expect(table).toContainText('-7°');
   await enter(page, 'Furnace fuel', '0');
-  await expect(page.getByText('At least 0.1 $/gal.')).toBeVisible();
+  await expect(page.getByText('Minimum 0.1 $/gal.')).toBeVisible();
   await enter(page, 'Furnace fuel', '1.4');
-  await expect(chart(page)).not.toContainText('even cost -7');
+  await expect(chart(page)).not.toContainText('economic balance point -7');
 });
 
 test('ways side by side; one tap takes one into Setup, and it can be undone', async ({ page }) => {
@@ -112,7 +112,7 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
 test('a way is changed, named and kept with the job; the named ones come back', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
-  await page.getByRole('button', { name: 'Change Compressor locked out below 35 °F' }).click();
+  await page.getByRole('button', { name: 'Edit Compressor locked out below 35 °F' }).click();
   const dialog = page.getByRole('dialog', { name: 'Edit this plan' });
   await dialog.getByLabel('Name').fill('Out below 20');
   await dialog.getByLabel('Below', { exact: true }).fill('20');
@@ -129,10 +129,7 @@ test('a way is changed, named and kept with the job; the named ones come back', 
 test('hour by hour comes from a worker and lies near the bins', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
-  const cost = page
-    .getByRole('region', { name: 'A year', exact: true })
-    .getByText('$ a year, as it stands')
-    .locator('..');
+  const cost = page.getByRole('region', { name: 'A year', exact: true }).getByText('per year as set now').locator('..');
   const byBins = Number((await cost.innerText()).replace(/[^\d]/g, ''));
   await page.getByRole('button', { name: 'Hour by hour' }).click();
   await expect(cost).not.toContainText(byBins.toLocaleString('en-US'));
@@ -149,7 +146,7 @@ test('a year of weather is brought in, kept for every job, and taken off the lis
   await expectSaved(page);
   await page.reload();
   await expect(page.getByRole('radio', { name: new RegExp(name) })).toBeChecked();
-  await expect(page.getByText('$ a year, as it stands')).toBeVisible();
+  await expect(page.getByText('per year as set now')).toBeVisible();
   await page.getByRole('radio', { name: /Alder Sound/ }).check();
   await page.getByRole('button', { name: `Remove ${name}` }).click();
   await expect(page.getByRole('radio', { name: new RegExp(name) })).toHaveCount(0);
@@ -169,13 +166,13 @@ test('gaps are counted and filled only when asked; °C taken as °F is noticed; 
     ['outdoor °F', ...HOURS.map((value, at) => (at >= 50 && at < 53 ? 'NA' : value))].join('\n'),
   );
   await expect(page.getByRole('alert').filter({ hasText: '3 hours are missing, the longest gap 3 h' })).toBeVisible();
-  await page.getByRole('button', { name: 'Fill the 3 hours' }).click();
+  await page.getByRole('button', { name: 'Fill in the 3 missing hours' }).click();
   await expect(page.getByRole('radio', { name: new RegExp(`${name}.*3 hours filled`) })).toBeChecked();
   await weatherFile(page, 'cold.csv', HOURS.map((value) => ((value - 32) / 1.8).toFixed(1)).join('\n'));
   await expect(page.getByRole('alert').filter({ hasText: 'looks like °C' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await weatherFile(page, 'short.csv', HOURS.slice(0, 500).join('\n'));
-  await expect(page.getByText(/short\.csv was not imported.*500 hours, and a year has 8,760/)).toBeVisible();
+  await expect(page.getByText(/short\.csv was not imported.*500 hours; a year has 8,760/)).toBeVisible();
 });
 
 test('a lost server: the year that was read is not lost, and is sent again', async ({ page }) => {
@@ -183,7 +180,7 @@ test('a lost server: the year that was read is not lost, and is sent again', asy
   await page.goto(`/jobs/${id}/balance/year`);
   await page.route('**/api/weather', (route) => route.abort());
   await weatherFile(page, `lost ${id.slice(0, 6)}.csv`, HOURS.join('\n'));
-  await expect(page.getByText('The year is kept on this device.')).toBeVisible();
+  await expect(page.getByText('The weather year is saved on this device')).toBeVisible();
   await page.unroute('**/api/weather');
   await page.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect(page.getByRole('heading', { name: `A year in lost ${id.slice(0, 6)}` })).toBeVisible();
@@ -226,7 +223,7 @@ test('hours of run give a load; a day that says nothing is told so', async ({ pa
   await run.getByRole('button', { name: 'Add day' }).click();
   await expect(run).toContainText('One day at 20 °F on average');
   await expect(run).toContainText(/most reliable/);
-  await enter(page, /Outdoor, mean of day 1/, '60');
+  await enter(page, /Average outdoor of day 1/, '60');
   await expect(run).toContainText('at least 10 °F below 62 °F');
 });
 
@@ -253,9 +250,9 @@ test('the year is cancelled, and reckoned again when asked', async ({ page }) =>
   await page.getByRole('button', { name: 'Hour by hour' }).click();
   await expect(page.getByRole('progressbar', { name: 'Calculating the year' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('Cancelled; what stands here')).toBeVisible();
+  await expect(page.getByText('Canceled. These figures are')).toBeVisible();
   await page.unroute(/\.js(\?|$)/);
   await page.getByRole('button', { name: 'Calculate' }).click();
-  await expect(page.getByText('Cancelled; what stands here')).toHaveCount(0);
-  await expect(page.getByText('$ a year, as it stands').locator('..')).toContainText('2,066');
+  await expect(page.getByText('Canceled. These figures are')).toHaveCount(0);
+  await expect(page.getByText('per year as set now').locator('..')).toContainText('2,066');
 });

@@ -27,18 +27,18 @@ test('a changeout from the first letter to the label, and the label opens the sa
 
   // Typed in one go; what cannot be understood stays in the field.
   await page.getByText('Type them all at once').click();
-  const typed = page.getByLabel(/^Letter and color, commas between/);
+  const typed = page.getByLabel(/^Type letter and color/);
   await typed.fill('Y yellow > Y, G mauve');
   await page.getByRole('button', { name: 'Add these' }).click();
   await expect(page.getByText('“G mauve” has no color. Type the letter and color, such as W2 white.')).toBeVisible();
   await expect(typed).toHaveValue('Y yellow > Y, G mauve');
   await typed.fill('Y yellow > Y, G green > G, W white > W1, O orange, B brown > spare');
   await page.getByRole('button', { name: 'Add these' }).click();
-  await expect(page.getByText(/^B is written for two conductors/)).toBeVisible();
+  await expect(page.getByText(/^B is listed for two conductors/)).toBeVisible();
   await subbase(page).getByRole('button', { name: /brown/ }).click();
   await page.getByRole('radio', { name: 'No letter' }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText(/is written for two conductors/)).toHaveCount(0);
+  await expect(page.getByText(/is listed for two conductors/)).toHaveCount(0);
   await page.getByLabel('The old thermostat controlled').selectOption('heat-pump');
 
   // The meter is asked for what is not known; a slip is said, a reading changes what is known.
@@ -53,7 +53,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
 
   const moves = page.getByRole('list', { name: 'Moves' });
   await expect(moves).toContainText('Blue, on B until now, to C: common. Its other end stays on air handler C.');
-  await expect(moves).toContainText('landed there it would short the transformer');
+  await expect(moves).toContainText('every heating call shorts the transformer');
   await page.getByText('Put it back as it was').click();
   await expect(page.getByRole('list', { name: 'Put it back as it was' })).toContainText(
     'White on W, its other end on W1.',
@@ -68,7 +68,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
   // Old and new stand in the record; the label's code is read from its picture.
   await page.goto(`/jobs/${id}/handover`);
   await expect(page.getByRole('heading', { name: 'From the old thermostat' })).toBeVisible();
-  await page.getByRole('link', { name: 'Label for the door' }).click();
+  await page.getByRole('link', { name: 'Panel-door label' }).click();
   const code = page.getByRole('img', { name: 'Code of the label' });
   await code.scrollIntoViewIfNeeded();
   const picture = await code.screenshot({ scale: 'device' });
@@ -98,7 +98,7 @@ test('a label that is damaged, newer or none is refused with what to do; a later
   for (const [pasted, said] of [
     ['GATECROSS:1:0000', /The code is damaged/],
     ['GATECROSS:7:0000', /made by a newer version/],
-    ['hello', /This is no label of Gate Cross/],
+    ['hello', /This is not a Gate Cross label/],
   ] as const) {
     await text.fill(pasted);
     await page.getByRole('button', { name: 'Read code' }).click();
@@ -107,7 +107,7 @@ test('a label that is damaged, newer or none is refused with what to do; a later
   const buffer = await page.getByRole('heading', { name: 'Label for the panel door' }).screenshot();
   const file = page.getByLabel('Picture of the label');
   await file.setInputFiles({ name: 'no-code.png', mimeType: 'image/png', buffer });
-  await expect(page.getByText(/No code was found in that picture/)).toBeVisible();
+  await expect(page.getByText(/No code found/)).toBeVisible();
 
   const picture = await page.getByRole('img', { name: 'Code of the label' }).screenshot();
   await page.goto(`/jobs/${id}/survey`);

@@ -13,7 +13,7 @@ test('nobody sees a page without signing in; one tap enters the demo, and the pa
   await page.getByLabel('Name').fill('emeric-valtonen@mossgate');
   await page.getByLabel('Password').fill('not the password');
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'do not belong together' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Wrong name or password' })).toBeVisible();
   await expect(page.getByLabel('Name')).toHaveValue('emeric-valtonen@mossgate');
   await page.getByRole('button', { name: /Davor Mintz/ }).click();
   await expect(page.getByRole('link', { name: 'Davor Mintz' })).toBeVisible();
@@ -45,8 +45,8 @@ test('a lead invites somebody, who chooses a password by the link, works, and is
     data: { id: crypto.randomUUID(), from: 'blank', name: 'mine' },
   });
   expect(refused.status()).toBe(403);
-  await expect(page.getByRole('listitem').filter({ hasText: 'invited as reader' }).first()).toContainText(name);
-  await page.getByRole('button', { name: `Let go: ${name}` }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'invited as viewer' }).first()).toContainText(name);
+  await page.getByRole('button', { name: `Remove from crew: ${name}` }).click();
   await expect(page.getByRole('listitem').filter({ hasText: name }).filter({ hasText: 'Removed' })).toBeVisible();
   await theirs.reload();
   await expect(theirs).toHaveURL(/\/sign-in/);
@@ -118,7 +118,7 @@ test('an apprentice’s reading waits until a technician stands for it; a reader
   const shut = reader.getByRole('textbox', { name: 'Room temperature, °F' });
   await shut.fill('70');
   await shut.press('Enter');
-  await expect(reader.getByText('You may look at this, and not change it.')).toBeVisible();
+  await expect(reader.getByText('You can view this but not change it.')).toBeVisible();
   for (const page of [technician, apprentice, reader]) await page.context().close();
 });
 
@@ -157,7 +157,7 @@ test('a lead’s note stands on the board and on the job; what new jobs begin wi
   await technician.goto(`/jobs/${id}/startup`);
   await alive(technician);
   await technician.locator('#reading-instrument').fill('Clamp 7, calibrated until 2025-01-31');
-  await expect(technician.getByText('Its calibration has ended.')).toBeVisible();
+  await expect(technician.getByText('Its calibration has expired.')).toBeVisible();
   const file = await lead.request.get('/api/crew/file');
   expect((await file.text()).trim().split('\n').at(-1)).toMatch(/^\{"kind":"end","lines":\d+\}$/);
   expect((await technician.request.get('/api/crew/file')).status()).toBe(403);
@@ -220,12 +220,12 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
     keep('of-another-crew', 'another');
   }, id);
   await page.goto('/device');
-  await expect(page.getByText('2 entries waiting to send for somebody else to sign in on this device.')).toBeVisible();
-  await page.getByRole('button', { name: 'Send it as mine' }).click();
+  await expect(page.getByText('2 entries waiting to send for another person to sign in on this device.')).toBeVisible();
+  await page.getByRole('button', { name: 'Send under my name' }).click();
   await expect(page.getByText('1 entry waiting to send', { exact: true })).toBeVisible();
   // What is of another crew is nobody's here to send.
-  await expect(page.getByText('1 entry waits for somebody else to sign in on this device.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Send it as mine' })).toHaveCount(0);
+  await expect(page.getByText('1 entry waiting to send for another person to sign in on this device.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Send under my name' })).toHaveCount(0);
   await page.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe('From one who left');
 });
@@ -235,7 +235,7 @@ test('a lead sees how each of the crew stands in practice; nobody else does', as
   await apprentice.goto('/practice/one-live-leg?seed=6');
   await apprentice.getByText('Get them heat for tonight').click();
   const kept = apprentice.waitForResponse((response) => response.url().endsWith('/api/practice') && response.ok());
-  await apprentice.getByRole('button', { name: /^Bridge the limit/ }).click();
+  await apprentice.getByRole('button', { name: /^Jumper out the limit/ }).click();
   await expect(apprentice.getByRole('heading', { name: 'Ended: not safe' })).toBeVisible();
   await kept;
   await apprentice.goto('/practice');

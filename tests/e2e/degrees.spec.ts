@@ -36,7 +36,7 @@ test('what is typed in °C is stored in °F; what stands is not changed by being
   await page.goto(`/jobs/${id}/survey`);
   await alive(page);
   const before = (await stored(page, id)).document.facts.house;
-  await page.getByRole('button', { name: /Degrees: °F/ }).click();
+  await page.getByRole('button', { name: /Temperature scale: °F/ }).click();
   const setpoint = page.getByLabel('Heating setpoint').first();
   const shown = await setpoint.inputValue();
   expect(Number(shown)).toBeCloseTo((before.heatSetpointF - 32) / 1.8, 1);
@@ -49,24 +49,24 @@ test('what is typed in °C is stored in °F; what stands is not changed by being
   expect(facts.house.heatSetpointF).toBe(before.heatSetpointF);
   expect(facts.house.designOutdoorF).toBeCloseTo(4.1, 6);
   await enter(page, 'Design outdoor temperature', '-60');
-  await expect(page.getByText(/At least -[\d.]+ °C\./)).toBeVisible();
+  await expect(page.getByText(/Minimum -[\d.]+ °C\./)).toBeVisible();
   await page.getByLabel('Design outdoor temperature').first().press('Escape');
   // The scale is kept on the device, and the other one tap away.
   await page.reload();
   await expect(page.getByLabel('Design outdoor temperature').first()).toHaveValue('-15.5');
-  await page.getByRole('button', { name: /Degrees: °C/ }).click();
+  await page.getByRole('button', { name: /Temperature scale: °C/ }).click();
   await expect(page.getByLabel('Design outdoor temperature').first()).toHaveValue('4.1');
 });
 
 test('a number half typed in °C is still that temperature when the scale is changed', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey`);
-  await page.getByRole('button', { name: /Degrees: °F/ }).click();
+  await page.getByRole('button', { name: /Temperature scale: °F/ }).click();
   await page.getByLabel('Heating setpoint').first().click();
   await page.keyboard.type('21');
   await page.reload();
   await expect(page.getByLabel('Heating setpoint').first()).toHaveValue('21');
-  await page.getByRole('button', { name: /Degrees: °C/ }).click();
+  await page.getByRole('button', { name: /Temperature scale: °C/ }).click();
   await expect(page.getByLabel('Heating setpoint').first()).toHaveValue('69.8');
 });
 
@@ -76,7 +76,7 @@ test('a house that reads °C is read in °C until the device says otherwise; the
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup/talk`);
   await page.getByRole('radio', { name: '°C' }).click();
-  await expect(page.getByRole('button', { name: /Degrees: °C/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Temperature scale: °C/ })).toBeVisible();
   await page.goto(`/jobs/${id}/balance?out=14&in=68&call=heat-1`);
   await openRuler(page);
   const needle = page.getByRole('slider', { name: 'Outdoor temperature, °C' }).last();

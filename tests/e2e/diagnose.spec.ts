@@ -30,7 +30,7 @@ test('a complaint to a printed record by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   const cause = page.getByRole('region', { name: 'The cause' });
   await expect(cause).toContainText('Compressor’s run capacitor weak or open');
-  await expect(cause).toContainText('Discharge them before touching');
+  await expect(cause).toContainText('Discharge them before you touch them');
   await tabTo(page, /^Confirmed and fixed$/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: /^Fixed: Compressor’s run capacitor/ })).toContainText(
@@ -88,7 +88,7 @@ test('for tonight: what is set is to be put back, and the job is not handed over
   expect((await page.request.post(`/api/jobs/${id}/readings`, { data: { readings } })).status()).toBe(201);
   await page.goto(`/jobs/${id}/diagnose?out=28&in=68&call=heat-1`);
   await expect(page.getByRole('region', { name: 'The cause' })).toContainText('Licensed tech');
-  await page.getByText('Not tonight?').click();
+  await page.getByText('Can’t fix it tonight?').click();
   const ways = page.getByRole('list', { name: 'Options for tonight' }).getByRole('listitem');
   const alone = ways.filter({ hasText: 'Heat pump alone' });
   await expect(alone).toContainText(/holds \d+ °F|down to 45 °F in \d+ h/);
@@ -97,7 +97,7 @@ test('for tonight: what is set is to be put back, and the job is not handed over
   await expectSaved(page);
   await page.keyboard.press('9');
   await expect(page.getByRole('button', { name: 'Hand over job' })).toBeDisabled();
-  await expect(page.getByText(/^Not before it is put back: Lockouts back as they were/)).toBeVisible();
+  await expect(page.getByText(/^Put this back first: Lockouts back as they were/)).toBeVisible();
   // The server holds it too.
   const refused = await page.request.post(`/api/jobs/${id}/move`, { data: { action: 'hand-over', author: 'tester' } });
   expect([refused.status(), (await refused.json()).error]).toEqual([409, expect.stringMatching(/not put back yet/)]);

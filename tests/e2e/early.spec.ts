@@ -26,7 +26,7 @@ test('what is tapped before the page is alive is done once it is', async ({ page
   await page.getByRole('button', { name: 'Open the ruler' }).click();
   expect(await isAlive(page)).toBe(false);
   comes();
-  await expect(page.getByText(/^By place saves about/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/^By location saves about/)).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('slider').first()).toBeVisible();
 });
 
@@ -65,7 +65,7 @@ test('a key, a press on what is drawn and a file before the page is alive count 
   await page.locator('body').press('[');
   expect(await isAlive(page)).toBe(false);
   comes();
-  await expect(page.getByRole('region', { name: 'Meter' }).getByLabel('Probe 1 on')).toHaveValue('air-handler.C');
+  await expect(page.getByRole('region', { name: 'Meter' }).getByLabel('Probe 1 at')).toHaveValue('air-handler.C');
   await expect(page).toHaveURL(/out=27/);
   await page.unrouteAll({ behavior: 'wait' });
   const comesToo = await slowLine(page);
@@ -219,8 +219,8 @@ test('what is done while earlier things are being done comes after them; what co
   comes();
   await expect.poll(() => isAlive(page)).toBe(true);
   // Found is being done; left comes after it, or somebody would seem to have been here since.
-  await kit.getByRole('button', { name: 'Left at 4' }).click();
+  await kit.getByRole('button', { name: 'Set to 4' }).click();
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not activated');
   await alive(page);
-  await expect(page.getByRole('list', { name: 'Findings' })).not.toContainText('Somebody has been here since');
+  await expect(page.getByRole('list', { name: 'Findings' })).not.toContainText('Someone changed it since');
 });

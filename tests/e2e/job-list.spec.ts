@@ -63,12 +63,12 @@ test('a job file goes out, comes in, and a bad one says why', async ({ page }) =
   const take = (content: string, name = 'job.json') =>
     page.getByLabel('Job file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
   await take(JSON.stringify(file));
-  await expect(page.getByText('That job is here already')).toBeVisible();
+  await expect(page.getByText('That job already exists')).toBeVisible();
   file.facts.house.designBtuh = -3;
   await take(JSON.stringify(file));
   await expect(page.getByText(/facts\.house\.designBtuh must be at least 2000/)).toBeVisible();
   await take('x'.repeat(24_100_000), 'huge.json');
-  await expect(page.getByText(/huge\.json is larger than 24 MB/)).toBeVisible();
+  await expect(page.getByText(/huge\.json is over 24 MB/)).toBeVisible();
 });
 
 test('a page that is not there says so', async ({ page }) => {
@@ -92,7 +92,7 @@ test('security headers stand, without unsafe-eval', async ({ page }) => {
 test('an address that asks for a call that there is not says so, and which there are', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?call=cool`);
-  await expect(page.getByText(/The address asks for “cool”, which is no call/)).toBeVisible();
+  await expect(page.getByText(/The address asks for “cool”, which is not a valid call/)).toBeVisible();
 });
 
 test('more jobs come as the end of the board comes near; only those in sight are drawn', async ({ page }) => {

@@ -101,7 +101,7 @@ test('probes go on terminals from the keyboard, and the reading is said', async 
   await page.keyboard.press(' ');
   const meter = page.getByRole('region', { name: 'Meter' });
   await expect(meter).toContainText(/2[45]\.\d/);
-  await expect(meter.getByLabel('Probe 1 on')).toHaveValue('outdoor-unit.W-out');
+  await expect(meter.getByLabel('Probe 1 at')).toHaveValue('outdoor-unit.W-out');
 });
 
 test('what stands in a lane is dragged by mouse, lands as a fact, and is undone', async ({ page }) => {
@@ -125,17 +125,17 @@ test('what stands in a lane is dragged by mouse, lands as a fact, and is undone'
 test('the light that was chosen stays, on every page: paper, crawlspace, sunlight', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
-  await page.getByRole('button', { name: 'Light: Paper. Change it' }).click();
+  await page.getByRole('button', { name: 'Screen theme: Paper. Change it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
-  await page.getByRole('button', { name: 'Light: Crawlspace. Change it' }).click();
+  await page.getByRole('button', { name: 'Screen theme: Crawlspace. Change it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'sunlight');
   // The browser keeps a cookie a moment after the page has set it; a reload by machine is quicker than that.
   const kept = async () => (await page.context().cookies()).find(({ name }) => name === 'gate-cross-theme')?.value;
   await expect.poll(kept).toBe('sunlight');
   await page.reload();
-  await page.getByRole('button', { name: 'Light: Sunlight. Change it' }).click();
+  await page.getByRole('button', { name: 'Screen theme: Sunlight. Change it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'paper');
-  await page.getByRole('button', { name: 'Light: Paper. Change it' }).click();
+  await page.getByRole('button', { name: 'Screen theme: Paper. Change it' }).click();
   await page.goto('/');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
 });

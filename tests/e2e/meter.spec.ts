@@ -32,7 +32,7 @@ test('the simulated meter stands in for a house: its leads go where Startup puts
   const id = await freshJob(page, 'quarry-bench');
   const meter = await context.newPage();
   await meter.goto('/library/meter');
-  await expect(meter.getByText('Waiting for a job’s page.')).toBeVisible();
+  await expect(meter.getByText('Waiting for a job page.')).toBeVisible();
   await page.bringToFront();
   await page.goto(`/jobs/${id}/startup?out=28&in=68&call=heat-1&step=heat`);
   await listenTo(page);
@@ -42,7 +42,7 @@ test('the simulated meter stands in for a house: its leads go where Startup puts
   await expect(meter.getByText('Outdoor unit Y–C')).toBeVisible({ timeout: 15_000 });
   await meter.getByRole('button', { name: 'Show the fault' }).click();
   await meter.getByLabel('The fault').selectOption('nothing');
-  await page.getByRole('button', { name: /^Take 2\d(\.\d)? V from Simulated meter for Outdoor unit Y–C$/ }).click();
+  await page.getByRole('button', { name: /^Use 2\d(\.\d)? V from Simulated meter for Outdoor unit Y–C$/ }).click();
   await expectSaved(page);
   await expect
     .poll(() => readOf(page, id, 'heat/volts-outdoor-unit-Y'))
@@ -81,7 +81,7 @@ test('a meter on this machine: moving figures cannot be taken, steady ones can, 
   }).toPass();
   await page.keyboard.press('Escape');
   const ticking = setInterval(() => send({ ...thermometer, value: 21.1 }), 250);
-  await page.getByRole('button', { name: 'Take 70 °F from Bridge 7 for Room temperature' }).click();
+  await page.getByRole('button', { name: 'Use 70 °F from Bridge 7 for Room temperature' }).click();
   clearInterval(ticking);
   await expect(page.getByRole('textbox', { name: 'Room temperature, °F' })).toHaveValue('70');
   await expect
@@ -97,9 +97,9 @@ test('a meter on this machine: moving figures cannot be taken, steady ones can, 
   await expect.poll(() => new URL(page.url()).searchParams.get('out')).toBe('17.4');
 
   meter.kill();
-  await expect(page.getByRole('alert').filter({ hasText: `Nothing answers at ${address}` })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: `Nothing is responding at ${address}` })).toBeVisible();
   await page.getByRole('button', { name: 'Stop listening' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Listen to a meter' })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Take / })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Use / })).toHaveCount(0);
 });

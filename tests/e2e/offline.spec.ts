@@ -53,7 +53,7 @@ test('a hundred readings without signal, closed and opened again, land once when
     await field.fill(String(value));
     await field.press('Enter');
   }
-  await expect(page.getByText('100 kept here')).toBeVisible();
+  await expect(page.getByText('100 saved here')).toBeVisible();
   await page.close();
   const again = await context.newPage();
   await again.goto('/');
@@ -88,7 +88,7 @@ test('a job begun without signal is worked on at once, and made on the server wh
   await alive(page);
   await page.getByRole('textbox', { name: 'Customer' }).fill('Nobody Yet');
   await page.getByRole('textbox', { name: 'Customer' }).press('Enter');
-  await expect(page.getByText('1 kept here')).toBeVisible();
+  await expect(page.getByText('1 saved here')).toBeVisible();
   const id = new URL(page.url()).pathname.split('/')[2]!;
   await context.setOffline(false);
   await expectSaved(page);
@@ -135,7 +135,7 @@ test('a save without signal on what somebody else changed meanwhile asks, line b
   const id = await takenAlong(page, context);
   await page.getByLabel('Customer').fill('Mine');
   await page.getByLabel('Customer').press('Enter');
-  await expect(page.getByText('1 kept here')).toBeVisible();
+  await expect(page.getByText('1 saved here')).toBeVisible();
   const far = await anotherDevice(browser, baseURL);
   await far.goto(`/jobs/${id}/survey`);
   await alive(far);
@@ -152,7 +152,7 @@ test('what waits is saved as a file, and another device sends it', async ({ page
   const id = await takenAlong(page, context);
   await page.getByLabel('Customer').fill('By another device');
   await page.getByLabel('Customer').press('Enter');
-  await expect(page.getByText('1 kept here')).toBeVisible();
+  await expect(page.getByText('1 saved here')).toBeVisible();
   await page.goto('/');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save it as a file' }).click();
@@ -175,12 +175,12 @@ test('handed over without signal, after a reading: the server has both, in that 
   await page.getByRole('button', { name: 'Hand over job' }).click();
   const asks = page.getByRole('button', { name: 'Hand over anyway' });
   if (await asks.isVisible()) await asks.click();
-  await expect(page.getByText('Handed over here.')).toBeVisible();
+  await expect(page.getByText('Handed over on this device.')).toBeVisible();
   await expect(page.getByText('saved as it was printed then')).toBeVisible();
   await page.reload();
   await expect(page.getByText('saved as it was printed then')).toBeVisible();
   await page.goto('/');
-  await expect(page.getByText(/^Handed over: .*goes to the server/)).toBeVisible();
+  await expect(page.getByText(/^Handed over: .*sends as soon as the server is reachable/)).toBeVisible();
   await context.setOffline(false);
   await page.goto(`/jobs/${id}/survey`);
   await expect.poll(async () => (await stored(page, id)).handedOverAt).not.toBeNull();
@@ -197,7 +197,7 @@ test('without signal a job is duplicated with what waits, and another archived; 
   const town = `Town ${id.slice(0, 8)}`;
   await page.getByLabel('Town').fill(town);
   await page.getByLabel('Town').press('Enter');
-  await expect(page.getByText('1 kept here')).toBeVisible();
+  await expect(page.getByText('1 saved here')).toBeVisible();
   await page.goto('/');
   const jobs = page.getByRole('list', { name: 'Jobs on this device' });
   const more = jobs.getByRole('button', { name: /^More for/ });
@@ -208,7 +208,7 @@ test('without signal a job is duplicated with what waits, and another archived; 
   const copyId = (await copy.getAttribute('href'))!.split('/')[2]!;
   await jobs.getByRole('button', { name: /^More for(?!.*copy)/ }).click();
   await page.getByRole('menuitem', { name: 'Archive' }).click();
-  await expect(page.getByText(/^Archived: .*goes to the server/)).toBeVisible();
+  await expect(page.getByText(/^Archived: .*sends as soon as the server is reachable/)).toBeVisible();
   await copy.click();
   await expect(page.getByLabel('Town')).toHaveValue(town);
   await context.setOffline(false);
@@ -238,7 +238,7 @@ test('without signal a controller is typed in and a year of weather imported; bo
   await page
     .getByLabel('Weather file')
     .setInputFiles({ name: `${year}.csv`, mimeType: 'text/csv', buffer: Buffer.from(csv) });
-  await expect(page.getByText('The year is kept on this device.')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('The weather year is saved on this device')).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeChecked();
   await page.reload();
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeChecked();
@@ -272,7 +272,7 @@ test('a device with a PIN asks for it without signal, before anything of a job i
   await page.getByLabel('PIN', { exact: true }).fill('4711');
   await page.getByLabel('Repeat PIN').fill('4712');
   await page.getByRole('button', { name: 'Set it' }).click();
-  await expect(page.getByText('The two are not the same.')).toBeVisible();
+  await expect(page.getByText('The two PINs do not match.')).toBeVisible();
   await page.getByLabel('Repeat PIN').fill('4711');
   await page.getByRole('button', { name: 'Set it' }).click();
   await expect(page.getByRole('heading', { name: 'PIN required when offline' })).toBeVisible();

@@ -58,7 +58,7 @@ test('what cannot be measured says why, counts as left out, and is on the record
   await more(page, 'Not measured…');
   await page.getByLabel('Another reason').fill('Panel painted shut');
   await page.getByRole('button', { name: 'Skip this reading' }).click();
-  await expect(page.getByText('not measured: Panel painted shut')).toBeVisible();
+  await expect(page.getByText('Skipped: Panel painted shut')).toBeVisible();
   await expect(page.getByText('Not measured', { exact: true })).toBeVisible();
   await expectSaved(page);
   await page.goto(`/jobs/${id}/handover`);
@@ -81,7 +81,7 @@ test('a note stands beside its reading', async ({ page }) => {
 test('a slip is asked about only where no such system reads it; a bad reading stays bad', async ({ page }) => {
   const id = await begin(page);
   await enter(page, FIELD, '2410');
-  await expect(page.getByText('At most 1000 V.')).toBeVisible();
+  await expect(page.getByText('Maximum 1000 V.')).toBeVisible();
   await enter(page, FIELD, '24.1');
   await expect(page.getByLabel(FIELD)).toHaveValue('24.1');
   await expect(page.getByRole('button', { name: '241 V', exact: true })).toHaveCount(0);

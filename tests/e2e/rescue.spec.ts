@@ -18,7 +18,7 @@ test('five conductors in the wall: a way that suffices is taken, and the truck l
   await page.goto(`/jobs/${id}/wiring`);
   await alive(page);
   const short = page.getByRole('region', { name: 'Too few conductors' });
-  await expect(short).toContainText(/Thermostat cable: 6 needed, 5 there\. New: \d+ ft of 7 conductors/);
+  await expect(short).toContainText(/Thermostat cable: 6 needed, 5 available\. New cable: \d+ ft, 7 conductors/);
   await page.getByRole('link', { name: 'Truck list' }).click();
   const list = page.getByRole('list', { name: 'Truck list' });
   await expect(list).toContainText('Thermostat cable: the existing cable is too small.');
@@ -32,14 +32,14 @@ test('five conductors in the wall: a way that suffices is taken, and the truck l
   await expect(short).toHaveCount(0);
   await expectSaved(page);
   await page.getByRole('link', { name: 'Truck list' }).click();
-  await expect(list).toContainText('Batteries for the thermostat');
+  await expect(list).toContainText('Thermostat batteries, one set');
   await expect(list).not.toContainText('too small');
 
   await page.goto('/truck');
   await alive(page);
   const { document } = await stored(page, id);
   await page.getByRole('button', { name: document.facts.site.jobName }).click();
-  await expect(page.getByRole('list', { name: 'Truck list' })).toContainText('Batteries for the thermostat');
+  await expect(page.getByRole('list', { name: 'Truck list' })).toContainText('Thermostat batteries, one set');
 });
 
 test('an old wall written down without the server is kept, and lands', async ({ page, context }) => {
@@ -48,7 +48,7 @@ test('an old wall written down without the server is kept, and lands', async ({ 
   await alive(page);
   await context.setOffline(true);
   await page.getByText('Type them all at once').click();
-  await page.getByLabel(/^Letter and color, commas between/).fill('R red > R, C blue > C');
+  await page.getByLabel(/^Type letter and color/).fill('R red > R, C blue > C');
   await page.getByRole('button', { name: 'Add these' }).click();
   await expect(page.getByText('Hot', { exact: true })).toBeVisible();
   await expect(page.getByText(/kept on this device/i).first()).toBeAttached();
@@ -69,23 +69,23 @@ test('the house’s service: line by line, the main breaker asked for, a bank he
   await page.goto(`/jobs/${id}/strips/service`);
   await alive(page);
   const carries = page.getByRole('region', { name: 'What the service carries' });
-  await expect(carries).toContainText('The main breaker is not read: its handle says its amps.');
+  await expect(carries).toContainText('Main breaker size not entered. Read it off the handle.');
   await enter(page, 'All other load, if already calculated', '27.4');
   await enter(page, 'Compressor and blower', '4.35');
   await enter(page, 'Main breaker', '125');
   const line = (name: string) => carries.getByRole('listitem').filter({ hasText: name });
   await expect(line('Compressor and all strips')).toContainText('143.8');
-  await expect(line('Bank 2 held out')).toContainText('123.8');
-  await expect(carries).toContainText('Main breaker 125 A: it cannot carry everything at once.');
-  await line('Bank 2 held out').getByRole('button', { name: 'Add an interlock relay to the plan' }).click();
-  await expect(carries).toContainText('it carries the heat as it is wired, bank 2 held by a relay.');
+  await expect(line('Bank 2 locked out')).toContainText('123.8');
+  await expect(carries).toContainText('Main breaker 125 A: it cannot carry everything together.');
+  await line('Bank 2 locked out').getByRole('button', { name: 'Add an interlock relay to the plan' }).click();
+  await expect(carries).toContainText('it can carry the heat as wired, bank 2 interlocked.');
   await expect(page.getByRole('row', { name: /^Remainder over 8 kVA/ })).toContainText('7.76 kVA');
   await expectSaved(page);
   await page.goto(`/jobs/${id}/wiring?out=20&in=66&call=heat-aux`);
   const bench = page.getByRole('region', { name: 'Bench' });
   await expect(bench.getByText('Strip interlock on')).toBeVisible();
   await expect(page.getByRole('region', { name: 'What happens' })).toContainText(
-    'bank 2 is held while the compressor is called',
+    'the strip interlock keeps bank 2 off',
   );
 });
 

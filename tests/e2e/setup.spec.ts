@@ -17,7 +17,7 @@ test('an answer at the kitchen table says what it sets, lands on the job, and mo
     .filter({ has: page.getByText('When it is really cold') })
     .first();
   await expect(question.getByRole('list', { name: 'What it sets' })).toContainText(
-    'The bill: Response: Calm · Droop before backup: 3 °F',
+    'The bill → Response Calm · Droop before backup 3 °F',
   );
   await question.getByText('The bill', { exact: true }).click();
   await expectSaved(page);
@@ -36,12 +36,12 @@ test('a setting shows why, takes another value with its reason, and gives the wo
   await enter(page, 'Set it to', '4');
   await page.getByLabel('Reason for the change').fill('The owner heats with wood too.');
   await page.getByLabel('Reason for the change').blur();
-  await expect(setting(page, /^Droop before backup/)).toContainText('worked out: 2 °F');
+  await expect(setting(page, /^Droop before backup/)).toContainText('calculated: 2 °F');
   await expectSaved(page);
   await page.reload();
   await expect(setting(page, /^Droop before backup/)).toContainText('4 °F');
   await setting(page, /^Droop before backup/).click();
-  await page.getByRole('button', { name: 'Take 2 °F, as worked out' }).click();
+  await page.getByRole('button', { name: 'Use the calculated value, 2 °F' }).click();
   await expect(setting(page, /^Droop before backup/)).not.toContainText('worked out');
 });
 
@@ -50,7 +50,7 @@ test('a value that cannot be is said at the field and not taken', async ({ page 
   await page.goto(`/jobs/${id}/setup`);
   await setting(page, /^Droop before backup/).click();
   await enter(page, 'Set it to', '40');
-  await expect(page.getByText('At most 6 °F.')).toBeVisible();
+  await expect(page.getByText('Maximum 6 °F.')).toBeVisible();
   await expect(setting(page, /^Droop before backup/)).toContainText('2 °F');
   expect((await stored(page, id)).revision).toBe(1);
 });
@@ -93,9 +93,9 @@ test('without an outdoor temperature there are no lockouts, and the three ways t
   await page.goto(`/jobs/${id}/setup`);
   await setting(page, /^Outdoor temperature from/).click();
   await page.getByLabel('Set it to').selectOption('none');
-  await page.getByText(/^Not on this job/).click();
+  await page.getByText(/^Not used on this job/).click();
   await expect(
-    page.getByText(/Three ways to get one: a wired sensor on S, S; a wireless sensor; a weather service/).first(),
+    page.getByText(/Three sources: a wired sensor on S, S; a wireless sensor; or a weather service/).first(),
   ).toBeVisible();
 });
 
@@ -106,9 +106,9 @@ test('the card: found, left, read back and ticked with name and time; the next v
   await page.goto(`/jobs/${id}/setup/card/indoor`);
   const kit = entry(page, 'A-04');
   await kit.getByLabel('As found').selectOption('0');
-  await kit.getByRole('button', { name: 'Left at 4' }).click();
+  await kit.getByRole('button', { name: 'Set to 4' }).click();
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not activated');
-  await kit.getByRole('button', { name: 'Reads 4' }).click();
+  await kit.getByRole('button', { name: 'Read back 4' }).click();
   await page.getByRole('button', { name: 'Save: This unit: done' }).click();
   await page.getByRole('button', { name: 'Activate: done' }).click();
   await expect(page.getByText('not activated')).toHaveCount(0);
@@ -118,7 +118,7 @@ test('the card: found, left, read back and ticked with name and time; the next v
   await page.goto(`/jobs/${id}/setup/card/indoor`);
   await entry(page, 'A-04').getByLabel('As found').selectOption('1');
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
-    'was left at 4 by Playwright Tester and is found at 1',
+    'left at 4 by Playwright Tester, now found at 1',
   );
   const csv = await (await page.request.get(`/api/jobs/${id}/settings.csv`)).text();
   expect(csv).toMatch(/Playwright Tester,Indoor board,toadflax-indoor,A-04,Heat kit,As left,4/);
@@ -129,14 +129,14 @@ test('a value that cannot be taken back asks first, and wants the value as found
   await page.goto(`/jobs/${id}/setup/card/indoor`);
   await say(page);
   const control = entry(page, 'A-01');
-  await control.getByRole('button', { name: 'Left at 2' }).click();
+  await control.getByRole('button', { name: 'Set to 2' }).click();
   const dialog = page.getByRole('alertdialog');
-  await expect(dialog).toContainText('Read and enter the value as found first');
+  await expect(dialog).toContainText('First read and record the as-found value');
   await dialog.getByRole('button', { name: 'Cancel' }).click();
   await control.getByLabel('As found').selectOption('1');
-  await control.getByRole('button', { name: 'Left at 2' }).click();
-  await dialog.getByRole('button', { name: 'It is set to 2' }).click();
-  await expect(control.getByRole('button', { name: 'Left at 2' })).toHaveAttribute('aria-pressed', 'true');
+  await control.getByRole('button', { name: 'Set to 2' }).click();
+  await dialog.getByRole('button', { name: 'Set to 2' }).click();
+  await expect(control.getByRole('button', { name: 'Set to 2' })).toHaveAttribute('aria-pressed', 'true');
 });
 
 test('switches and jumper are drawn as they are to stand', async ({ page }) => {
@@ -217,9 +217,9 @@ test('the ways of doing it move the settings, and a worked-out lockout is offere
   await page.getByText(/^Methods/).click();
   await page.getByLabel('Backup in mild weather').selectOption('balance');
   const lockout = setting(page, /^Backup locked out above/);
-  await expect(lockout).toContainText('worked out: 30 °F');
+  await expect(lockout).toContainText('calculated: 30 °F');
   await lockout.click();
-  await page.getByRole('button', { name: 'Take 30 °F, as worked out' }).click();
+  await page.getByRole('button', { name: 'Use the calculated value, 30 °F' }).click();
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.gates.auxAboveF).toBe(30);
 });

@@ -36,7 +36,7 @@ test('an oil furnace from a blank startup to the record: its own circuit, its ow
     .click();
   await expect(steps).toContainText('Oil (licensed tech only)');
   await goTo(page, 'Oil (licensed tech only)');
-  await expect(page.getByText(/One reset, never more/).first()).toBeVisible();
+  await expect(page.getByText(/One reset only/).first()).toBeVisible();
   await limits(page);
   await enter(page, 'Pump pressure, from the chart', '140');
   await enter(page, 'Pump pressure, psi', '118');
@@ -70,7 +70,7 @@ test('propane: no meter is clocked, CO stops the work, the interlock by volts, e
   await limits(page);
   await enter(page, 'Input, from the rating plate', '60000');
   // A tank has no meter to clock, whatever is typed.
-  await expect(page.getByLabel(/^One turn of the meter’s dial/)).toHaveCount(0);
+  await expect(page.getByLabel(/^One revolution of the meter dial/)).toHaveCount(0);
   await enter(page, /^O₂ in the flue/, '18.5');
   await enter(page, 'CO in the flue, as measured, ppm', '95');
   await expect(page.getByText(/827 ppm air-free/).first()).toBeVisible();

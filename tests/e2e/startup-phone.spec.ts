@@ -114,8 +114,10 @@ test('field, keys and what goes on are in sight together within a browser’s ow
 test('the steps are one tap away, and an amber bar says where step and ruler differ', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off&step=heat-aux&at=1`);
-  await expect(page.getByRole('note')).toContainText('This step: Heat with auxiliary. Ruler and wiring: Off');
-  await page.getByRole('button', { name: 'Set them' }).click();
+  await expect(page.getByRole('note')).toContainText(
+    'This step needs Heat with auxiliary. The ruler and wiring are on Off',
+  );
+  await page.getByRole('button', { name: 'Switch to Heat with auxiliary' }).click();
   await expect(page.getByRole('note')).toHaveCount(0);
   await page.getByRole('button', { name: /^Steps/ }).click();
   await page

@@ -12,7 +12,7 @@ test('by place: the steps stand as they are walked, what it saves is said, and t
   const first = await steps(page).getByRole('button').first().textContent();
   await page.getByText('Order: as listed').click();
   await expect(
-    page.getByText(/^By place saves about \d+ min and \d+ climbs? to the indoor unit, of \d+ min/),
+    page.getByText(/^By location saves about \d+ min and \d+ trips? to the indoor unit of \d+ min/),
   ).toBeVisible();
   await page.getByRole('radio', { name: 'By place' }).click();
   await expect(page).toHaveURL(/order=place/);
@@ -21,7 +21,7 @@ test('by place: the steps stand as they are walked, what it saves is said, and t
   await expect(page).toHaveURL(/people=2/);
   await page.reload();
   await expect(steps(page)).toContainText('→');
-  await page.getByText('Order: by place').click();
+  await page.getByText('Order: by location').click();
   await page.getByRole('radio', { name: 'As listed' }).click();
   await expect(steps(page).getByRole('button').first()).toHaveText(first!);
 });
@@ -41,21 +41,21 @@ test('capacity by the air is refused before it is steady, offered after, and tak
   await enter(page, 'Return air, °F', '68');
   await enter(page, 'Supply air, °F', '92');
   const capacity = page.getByRole('region', { name: 'Capacity by airflow and temperature rise' });
-  await expect(capacity).toContainText('a quarter hour makes it steady');
+  await expect(capacity).toContainText('wait 15 minutes for steady readings');
   await expect(capacity.getByRole('button')).toHaveCount(0);
   await page.clock.setFixedTime(new Date('2026-11-25T09:17:00'));
   await enter(page, 'Return air, °F', '68.5');
   await enter(page, 'Supply air, °F', '92.5');
-  await expect(capacity).toContainText(/± .* kBtu\/h by .* CFM/);
+  await expect(capacity).toContainText(/± .* kBtu\/h at .* CFM/);
   const share = Number((await capacity.textContent())!.match(/(\d+) % of it/)![1]) / 100;
   expect((await stored(page, id)).document.facts.proof.measuredShare).toBeNull();
-  await capacity.getByRole('button', { name: /^Work out this house with/ }).click();
+  await capacity.getByRole('button', { name: /^Use \d+ % of rated capacity/ }).click();
   await expect.poll(async () => (await stored(page, id)).document.facts.proof.measuredShare).toBe(share);
   await page
     .getByRole('link', { name: /Crossing/ })
     .first()
     .click();
-  await expect(page.getByText(/Balance, backup and ruler go by \d+ % of the sheet/)).toBeVisible();
+  await expect(page.getByText(/Balance point, backup and ruler use \d+ % of rated capacity/)).toBeVisible();
   await page.getByRole('button', { name: 'Use rated capacity again' }).click();
   await expect.poll(async () => (await stored(page, id)).document.facts.proof.measuredShare).toBeNull();
 });
@@ -78,8 +78,8 @@ test('what may be a hole is hatched beside what is one, and one tap puts the dia
   await change('gates.outdoorThermostats', [{ bank: 0, closesBelowF: 32 }]);
   await page.goto(`/jobs/${id}/balance?out=30&in=68&call=heat-1`);
   await openRuler(page);
-  await expect(page.getByRole('region', { name: 'Outdoor ruler' })).toContainText('May be a hole · 25 %');
-  const finding = page.getByRole('listitem').filter({ hasText: 'one time in 4 nothing may heat' }).first();
+  await expect(page.getByRole('region', { name: 'Outdoor ruler' })).toContainText('Possible gap · 25 %');
+  const finding = page.getByRole('listitem').filter({ hasText: 'one time in 4 there is a gap' }).first();
   await finding.getByRole('button', { name: 'Fix' }).click();
   await expectSaved(page);
   await expect(page.getByText('May be a hole')).toHaveCount(0);

@@ -97,7 +97,7 @@ test('a countdown survives a reload', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await goTo(page, 'Reversing valve, in cooling');
-  await page.getByRole('button', { name: 'Start Compressor minimum off time time time time' }).click();
+  await page.getByRole('button', { name: 'Start Compressor minimum off time' }).click();
   await expect(page.getByRole('timer')).toHaveText(/4:5\d/);
   await page.reload();
   await goTo(page, 'Reversing valve, in cooling');
@@ -112,7 +112,7 @@ test('readings taken with the server lost go out when it is back', async ({ page
   await page.route('**/api/jobs/**', (route) => route.abort());
   await enter(page, 'Outdoor temperature, °F', '24');
   await enter(page, 'Room temperature, °F', '66');
-  await expect(page.getByRole('status').filter({ hasText: '2 kept here' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '2 saved here' })).toBeVisible();
   await page.reload();
   await goTo(page, 'Conditions');
   await expect(page.getByLabel('Outdoor temperature, °F', { exact: true }).first()).toHaveValue('24');
@@ -136,7 +136,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   await page.getByRole('button', { name: 'Hand over job' }).click();
   // With something open it asks, and lists it.
   const asks = page.getByRole('dialog', { name: 'Hand over with these items open?' });
-  await expect(asks.getByRole('list')).toContainText('Supply volts: 2 of 2 not read.');
+  await expect(asks.getByRole('list')).toContainText('Line voltage: 2 of 2 readings missing.');
   await asks.getByRole('button', { name: 'Not yet' }).click();
   expect((await stored(page, id)).handedOverAt).toBeNull();
   await page.getByRole('button', { name: 'Hand over job' }).click();
@@ -156,7 +156,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   await page.goto(`/jobs/${id}/handover`);
   const record = page.getByRole('article', { name: 'Technician’s page' });
   await expect(record).not.toContainText('52,500');
-  await page.getByText(/^Printed today, \d+ lines would say otherwise/).click();
+  await page.getByText(/^\d+ lines would read differently today/).click();
   await expect(page.getByRole('row', { name: /House: Heat loss at design/ })).toContainText('52,500 Btu/h');
   await page.getByLabel('Record').selectOption('As it reads today');
   await expect(record).toContainText('52,500');
@@ -206,10 +206,10 @@ test('what is tried on the wiring is said in startup, with what it would read; v
   await page.goto(`/jobs/${id}/startup?try=open:outdoor-cable/yellow`);
   await goTo(page, 'Heat pump alone');
   await expect(page.getByRole('note')).toContainText(
-    'Tried: yellow conductor of the outdoor cable, Y to Y, broken or off',
+    'Simulating: yellow conductor of the outdoor cable, Y to Y, broken or off',
   );
-  await expect(page.getByText('As tried: 0.0 V').first()).toBeVisible();
+  await expect(page.getByText('With this fault: 0.0 V').first()).toBeVisible();
   await page.getByRole('button', { name: 'End simulation' }).click();
-  await expect(page.getByText('As tried')).toHaveCount(0);
+  await expect(page.getByText('With this fault')).toHaveCount(0);
   await expect(page).not.toHaveURL(/try=/);
 });

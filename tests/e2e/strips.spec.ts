@@ -16,7 +16,7 @@ test('the ladder lives: dead, live without heat, glowing, second by second', asy
   await expect(ladder).toContainText('1: 4.8 kW · dead');
   await expect(page.getByRole('region', { name: 'Part' })).toContainText('Never upsize it to stop it tripping');
   await page.getByRole('button', { name: 'Element 3, switch open' }).press('Enter');
-  await expect(page.getByRole('region', { name: 'Part' })).toContainText('It switches one leg only');
+  await expect(page.getByRole('region', { name: 'Part' })).toContainText('It breaks only one leg');
   await page.getByRole('button', { name: 'Clamp on the lead of element 3' }).click();
   await expect(page.getByRole('region', { name: 'Clamp' })).toContainText('0.0');
 });
@@ -29,7 +29,7 @@ test('a reading is explained: not in yet, then dead; and it is kept', async ({ p
   await enter(page, 'Volts at the kit, strips on', '240');
   await enter(page, 'Amps: Main feed, including blower', '43,1');
   const meaning = page.getByRole('list', { name: 'What it means' });
-  await expect(meaning).toContainText('element 3 not in yet');
+  await expect(meaning).toContainText('element 3 not on yet');
   await page.getByLabel('Seconds since the call').fill('85');
   await expect(meaning).toContainText('not heating');
   await enter(page, 'Amps: Main feed, including blower', '31');
@@ -56,11 +56,11 @@ test('cold ohms find the kit; a contradiction with the plate is a finding; the f
   await verifyDead(page, id);
   await page.goto(`/jobs/${id}/strips`);
   await enter(page, 'Ohms read, element 1', '0');
-  await expect(page.getByText('Zero ohms is a dead short')).toBeVisible();
+  await expect(page.getByText('Zero ohms means a dead short')).toBeVisible();
   await enter(page, 'Ohms read, element 1', '16');
   await enter(page, 'Ohms read, element 2', '16,1');
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
-    'Element 1 reads 16 Ω: 3.6 kW, not the 4.8 kW on the Sheet.',
+    'Element 1 reads 16 Ω: 3.6 kW, not the 4.8 kW on the Survey.',
   );
   const found = page.getByRole('region', { name: 'What kit is it' });
   const guess = found.getByRole('listitem').filter({ hasText: '3.6 + 3.6 = 7.2 kW' });
@@ -92,7 +92,7 @@ test('airflow by temperature rise, with the blower’s setting judged; Startup h
   await fill('Supply air, °F', '104');
   await expect(air).toContainText(/Airflow by temperature rise: 104\d CFM; the blower is set for 1050/);
   await fill('Supply air, °F', '150');
-  await expect(air).toContainText('Too little air for these strips');
+  await expect(air).toContainText('Too little airflow for these strips');
   await expectSaved(page);
   await page.goto(`/jobs/${id}/startup`);
   await page
@@ -108,7 +108,7 @@ test('more banks than W inputs, and a kit too large, are said with why', async (
   await enter(page, 'Bank of element 2', '2');
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('Bank 2 of the kit has no W input');
   await enter(page, 'Power of element 1', '30');
-  await expect(page.getByText('At most 24 kW.')).toBeVisible();
+  await expect(page.getByText('Maximum 24 kW.')).toBeVisible();
   await enter(page, 'Power of element 1', '20');
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('is not among those allowed');
 });

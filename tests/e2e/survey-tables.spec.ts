@@ -33,9 +33,9 @@ test('breakers follow the kit: one too few, too small, too large', async ({ page
   await page.goto(`/jobs/${id}/survey`);
   const findings = page.getByRole('list', { name: 'Findings' });
   await enter(page, 'Breakers found of breaker 1', '50');
-  await expect(findings).toContainText('a breaker of 50 A was found, 53 A is the least');
+  await expect(findings).toContainText('50 A breaker found; minimum circuit ampacity is 53 A');
   await enter(page, 'Breakers found of breaker 1', '80');
-  await expect(findings).toContainText('a breaker of 80 A was found, 60 A is the size for it');
+  await expect(findings).toContainText('80 A breaker found; the right size is 60 A');
   await page.getByRole('button', { name: 'Add element' }).click();
   await expect(findings).toContainText('2 heater circuits are needed, 1 breaker was found');
 });
@@ -46,7 +46,7 @@ test('an emptied limit is no limit; an emptied number that is needed says so', a
   await enter(page, 'Unit low-temperature cutoff', '');
   await enter(page, 'Heating setpoint', '');
   await expect(page.getByText('Enter a number.')).toBeVisible();
-  await expect(page.getByRole('status').filter({ hasText: '1 not entered' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '1 unfinished' })).toBeVisible();
   const limits = async () => {
     const { facts } = (await stored(page, id)).document;
     return [facts.outdoorUnit.minOutdoorF, facts.house.heatSetpointF];
@@ -62,7 +62,7 @@ test('a lockout without a sensor is an error with three ways out, and does nothi
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
     'the thermostat does not know the outdoor temperature',
   );
-  await expect(page.getByText(/wired or a wireless sensor, or use a weather service/).first()).toBeVisible();
+  await expect(page.getByText(/wired or wireless sensor, or use a weather service/).first()).toBeVisible();
   await openRuler(page);
   await expect(page.getByRole('slider', { name: 'Outdoor temperature, °F' })).toBeVisible();
   await expect(page.getByRole('slider', { name: 'strip lockout, °F' })).toHaveCount(0);

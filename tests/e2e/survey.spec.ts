@@ -22,10 +22,10 @@ test('what makes no sense is said at the field, kept as typed, and not saved', a
   await expect(page.getByText('“lots” is not a number. Type digits, such as 71.5.')).toBeVisible();
   await expect(page.getByLabel('Heat loss at design')).toHaveValue('lots');
   await enter(page, 'Heat loss at design', '-5');
-  await expect(page.getByText('At least 2000 Btu/h.')).toBeVisible();
+  await expect(page.getByText('Minimum 2000 Btu/h.')).toBeVisible();
   await page.getByLabel('Notes').fill('see <b>this</b>');
   await page.getByLabel('Notes').blur();
-  await expect(page.getByText('Holds markup; write plain text.')).toBeVisible();
+  await expect(page.getByText('Contains markup; write plain text.')).toBeVisible();
   await enter(page, /Outdoor of rating point 2/, '47');
   await expect(page.getByText('Two rows have the same outdoor.')).toBeVisible();
   expect((await stored(page, id)).revision).toBe(1);
@@ -51,7 +51,7 @@ test('a finding points at its fact and goes when it is mended', async ({ page })
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
     'From 30 to 35 °F outside, no heat source is allowed to run.',
   );
-  await expect(page.getByText('Hole: 15.5 kBtu/h needed, nothing heats.')).toBeVisible();
+  await expect(page.getByText('Gap: 15.5 kBtu/h needed and no heat source is allowed to run.')).toBeVisible();
   await openRuler(page);
   const post = page.getByRole('slider', { name: 'compressor lockout, °F' });
   await post.focus();
@@ -96,8 +96,8 @@ test('a lost server shows, keeps what was entered through a reload, and saves wh
   await page.goto(`/jobs/${id}/survey`);
   await page.route('**/api/jobs/**', (route) => route.abort());
   await enter(page, 'Heat loss at design', '33000');
-  await expect(page.getByRole('status')).toContainText('1 kept here');
-  await expect(page.getByRole('alert').filter({ hasText: 'as soon as the server is back' })).toBeVisible();
+  await expect(page.getByRole('status')).toContainText('1 saved here');
+  await expect(page.getByRole('alert').filter({ hasText: 'when the server is back' })).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Heat loss at design')).toHaveValue('33000');
   await expect(page.getByRole('status')).toContainText('kept here');

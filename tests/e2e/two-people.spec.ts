@@ -55,7 +55,7 @@ test('a job begun and another handed over by one, his session ended: nothing of 
   await page.getByRole('button', { name: 'Hand over job' }).click();
   const asks = page.getByRole('button', { name: 'Hand over anyway' });
   if (await asks.isVisible()) await asks.click();
-  await expect(page.getByText('Handed over here.')).toBeVisible();
+  await expect(page.getByText('Handed over on this device.')).toBeVisible();
   const begun = await beginHere(page);
   await sessionEnds(context);
   await context.setOffline(false);
@@ -115,12 +115,12 @@ test('signed out with a session that has ended, and without signal: what is sent
   const begun = await beginHere(crew);
   await crew.getByRole('textbox', { name: 'Customer' }).fill('Nobody Yet');
   await crew.getByRole('textbox', { name: 'Customer' }).press('Enter');
-  await expect(crew.getByText('1 kept here')).toBeVisible();
+  await expect(crew.getByText('1 saved here')).toBeVisible();
   await crew.close();
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Signed out' })).toBeVisible();
   await expect(page.getByText(begun.name)).toHaveCount(0);
-  await expect(page.getByText('2 entries waiting to send for somebody else to sign in on this device.')).toBeVisible();
+  await expect(page.getByText('2 entries waiting to send for another person to sign in on this device.')).toBeVisible();
   await context.setOffline(false);
   // His session is over, though the server had not heard of it.
   await page.goto('/');

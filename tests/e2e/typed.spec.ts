@@ -5,13 +5,13 @@ test('words typed and not left outlive a reload; the header says so, and leads b
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('Notes').fill('Gate code 4417, dog is');
-  await expect(page.getByRole('link', { name: '1 not entered' })).toBeVisible();
+  await expect(page.getByRole('link', { name: '1 unfinished' })).toBeVisible();
   await page.waitForTimeout(300); // drafts are kept a moment after the last key
   await page.reload();
   await expect(page.getByLabel('Notes')).toHaveValue('Gate code 4417, dog is');
   expect((await stored(page, id)).document.facts.site.notes).not.toContain('4417');
   await page.getByRole('link', { name: /Startup/ }).click();
-  await page.getByRole('link', { name: '1 not entered' }).click();
+  await page.getByRole('link', { name: '1 unfinished' }).click();
   await expect(page).toHaveURL(/\/survey/);
   await page.getByLabel('Notes').focus();
   await page.getByLabel('Notes').blur();
@@ -27,7 +27,7 @@ test('a value that makes no sense yet waits for its field, across pages', async 
   await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('Heat loss at design').fill('41 thousand');
   await page.getByRole('link', { name: /Strips/ }).click();
-  await expect(page.getByRole('link', { name: '1 not entered' })).toBeVisible();
+  await expect(page.getByRole('link', { name: '1 unfinished' })).toBeVisible();
   await page.getByRole('link', { name: /Sheet/ }).click();
   await expect(page.getByLabel('Heat loss at design')).toHaveValue('41 thousand');
   await page.getByLabel('Heat loss at design').press('Escape');
@@ -51,7 +51,7 @@ test('what is typed or tapped as it was assumed is confirmed by that; a whole pl
   await expect(yard).toContainText('25 assumed');
   await expectSaved(page);
   const before = (await stored(page, id)).document.confirmed.length;
-  await page.getByRole('button', { name: '25 assumed, confirm all in the yard' }).click();
+  await page.getByRole('button', { name: '25 assumed · Confirm all' }).click();
   await expect(yard).toContainText('✓');
   await expect.poll(async () => (await stored(page, id)).document.confirmed.length).toBe(before + 25);
   const { facts } = (await stored(page, id)).document;

@@ -17,16 +17,16 @@ test('the call lights its conductors and coils, and the meter reads between two 
   await page.getByRole('button', { name: /^Air handler W1/ }).click();
   await page.getByRole('button', { name: /^Air handler C/ }).click();
   await expect(meter).toContainText('0.0 V');
-  await expect(meter.getByLabel('Probe 1 on')).toHaveValue('air-handler.W1');
+  await expect(meter.getByLabel('Probe 1 at')).toHaveValue('air-handler.W1');
   const probe = (await page.locator('[data-probe="0"]').boundingBox())!;
   const target = (await page.getByRole('button', { name: /^Air handler R/ }).boundingBox())!;
   await page.mouse.move(probe.x + probe.width / 2, probe.y + probe.height / 2);
   await page.mouse.down();
   await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2, { steps: 6 });
   await page.mouse.up();
-  await expect(meter.getByLabel('Probe 1 on')).toHaveValue('air-handler.R');
+  await expect(meter.getByLabel('Probe 1 at')).toHaveValue('air-handler.R');
   await expect(meter).toContainText(/2[56]\.\d/);
-  await meter.getByLabel('Probe 1 on').selectOption('air-handler.W1');
+  await meter.getByLabel('Probe 1 at').selectOption('air-handler.W1');
   await meter.getByRole('button', { name: 'Ω', exact: true }).click();
   await expect(meter).toContainText(/\d Ω/);
 });
@@ -40,7 +40,7 @@ test('a lockout holds the strips, and says so', async ({ page }) => {
       .getByText('The strips are locked out above 40 °F; it is 45 °F outside.'),
   ).toBeVisible();
   await expect(
-    page.getByRole('region', { name: 'Trace' }).getByText(/Held here: The thermostat does not close AUX/),
+    page.getByRole('region', { name: 'Trace' }).getByText(/Stops here: The thermostat does not close AUX/),
   ).toBeVisible();
   await page.getByRole('radio', { name: 'Emergency' }).click();
   await expect(page.getByRole('region', { name: 'Bench' }).getByText('Sequencer 1 on')).toBeVisible();
@@ -95,7 +95,7 @@ test('the command list and the keys', async ({ page }) => {
   await find.fill('jumper');
   await expect(page.getByRole('option')).toHaveText(['Go to Wiring']);
   await find.fill('lockout');
-  await expect(page.getByRole('option')).toHaveText(['Go to Setup', 'Go to Crossing']);
+  await expect(page.getByRole('option')).toHaveText(['Go to Setup', 'Go to Balance']);
   await find.fill('emergency');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/call=emergency/);
@@ -128,7 +128,7 @@ test('as found: a dragged end is a difference with its effect, a finding that po
   await dragEnd(page, /^white of the thermostat cable, second end/, /^Air handler G/);
   await expect(differing(page)).toContainText('Thermostat auxiliary heat call: white at the air handler from W1 to G');
   await expect(differing(page)).toContainText(/Sequencer 1 does not pull in/);
-  await expect(page.getByRole('region', { name: 'Findings' })).toContainText(/Emergency heat does not bring/);
+  await expect(page.getByRole('region', { name: 'Findings' })).toContainText(/Emergency heat does not turn on/);
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.wiring.asFound).toContainEqual({
     cable: 'thermostat-cable',
@@ -169,7 +169,7 @@ test('as found by keyboard alone: lift, land, take off; and an end that does not
   await expect(differing(page)).toContainText(
     'Thermostat compressor call open: yellow unconnected at the air handler; the plan lands it on Y',
   );
-  await expect(page.getByRole('region', { name: 'Trace' })).toContainText(/Held here: Planned, and not there/);
+  await expect(page.getByRole('region', { name: 'Trace' })).toContainText(/Stops here: Planned but missing/);
 });
 
 test('as found as a list: ends chosen, a jumper added; R to C opens the fuse and says so', async ({ page }) => {
@@ -179,12 +179,14 @@ test('as found as a list: ends chosen, a jumper added; R to C opens the fuse and
   await page.getByRole('button', { name: 'As list' }).click();
   const list = page.getByRole('region', { name: 'Wire list' });
   await list.getByLabel('green, second end').first().selectOption({ label: 'not landed' });
-  await expect(differing(page)).toContainText('Thermostat blower call open: green loose at the air handler');
+  await expect(differing(page)).toContainText(
+    'Thermostat blower call open: green unconnected at the air handler; the plan lands it on G',
+  );
   await list.getByLabel('Jumper at').selectOption('air-handler');
   await list.getByLabel('Jumper from').selectOption('R');
   await list.getByLabel('Jumper to').selectOption('C');
   await list.getByRole('button', { name: 'Add jumper' }).click();
-  await expect(page.getByRole('region', { name: 'What happens' })).toContainText('The board fuse has opened');
+  await expect(page.getByRole('region', { name: 'What happens' })).toContainText('The board fuse blew');
   await expect(page.getByRole('region', { name: 'Findings' })).toContainText('R and C are bridged.');
 });
 
@@ -216,7 +218,7 @@ test('a finding is mended in one tap, another waived with a reason that stays in
   await expect(dialog.getByLabel('Reason')).toHaveValue('New cable comes with the roof in spring');
   await dialog.getByLabel('Accepted by').fill('Playwright Tester');
   await dialog.getByRole('button', { name: 'Waive' }).click();
-  await expect(spare).toContainText('Waived by Playwright Tester: New cable comes with the roof in spring');
+  await expect(spare).toContainText('Accepted as is by Playwright Tester: New cable comes with the roof in spring');
   await expectSaved(page);
   const job = await stored(page, id);
   expect(job.document.facts.thermostat.valveSetting).toBe('O');
@@ -251,12 +253,12 @@ test('the other school is taken in one tap; faults are worked out and tried', as
   await gate.getByRole('button', { name: 'Use this' }).click();
   await expect(bench(page).getByRole('button', { name: /^Outdoor thermostats 1 in/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'What happens' })).toContainText(
-    'The thermostat shows auxiliary heat; the strips are held outdoors',
+    'The thermostat shows AUX, but the strips are locked out',
   );
   await page.getByText('What each fault would do').click();
   await page.getByLabel('Find a fault').fill('contactor: coil open');
   await expect(page.getByRole('list', { name: 'Faults' })).toContainText('Contactor does not pull in');
-  await page.getByRole('button', { name: /^Try: Contactor: coil open/ }).click();
+  await page.getByRole('button', { name: /^Simulate: Contactor: coil open/ }).click();
   await expect(page).toHaveURL(/try=open/);
   await expect(page.getByRole('region', { name: 'Trace' })).toContainText('does not pull in');
 });
@@ -315,7 +317,7 @@ test('too few conductors: what to pull, what else would do, and one tap that doe
   await change('cables.thermostatConductors', 6);
   await page.goto(`/jobs/${id}/wiring?out=28&in=68&call=heat-1`);
   const short = page.getByRole('region', { name: 'Too few conductors' });
-  await expect(short).toContainText(/Thermostat cable: 8 needed, 6 there\. New: \d+ ft of 10 conductors/);
+  await expect(short).toContainText(/Thermostat cable: 8 needed, 6 available\. New cable: \d+ ft, 10 conductors/);
   await short.getByText('Other options').click();
   const own = short.getByRole('listitem').filter({ hasText: 'Outdoor sensor on its own shielded pair' });
   await expect(own).toContainText('Then there are enough conductors.');

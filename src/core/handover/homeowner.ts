@@ -74,7 +74,7 @@ export const homeownerPage = (facts: Facts): Paragraph[] => {
               `The thermostat shows it when it asks the ${helper} to help. That is normal on cold days and right after someone turns the temperature up.`,
               ...(auxAboveF === null
                 ? []
-                : [`Above ${auxAboveF} °F outdoors ${hasFurnace ? 'it is' : 'they are'} kept off to save money.`]),
+                : [`Above ${auxAboveF} °F outside ${hasFurnace ? 'it stays' : 'they stay'} off to save money.`]),
               'If it shows for days in mild weather, call for service.',
             ],
           },

@@ -15,4 +15,4 @@ export type NotOk = Exclude<Answer<unknown>, { readonly kind: 'ok' }>;
 
 /** What to say of something that waits on this device until it lands. */
 export const savedHere = ({ kind, error }: NotOk): string =>
-  kind === 'lost' ? `${error} What you entered is kept on this device.` : error;
+  kind === 'lost' ? `${error} What you entered is saved on this device.` : error;

@@ -18,8 +18,8 @@ const MOST_ROWS_AT_ONCE = 200;
 const RESTS_MS = [3000, 3000, 3000, 6000, 12_000, 20_000] as const;
 
 /** What is said where the device has no room. */
-export const NO_ROOM = 'This device has no room to keep what is not saved yet. Do not close the page.';
-const NO_ANSWER = 'The server is not responding. What you entered is kept on this device.';
+export const NO_ROOM = 'This device has no space left for unsent entries. Do not close the page.';
+const NO_ANSWER = 'The server is not responding. What you entered is saved on this device.';
 
 const BOXES = { outbox: { path: 'readings', name: 'readings' }, marksOut: { path: 'setting-marks', name: 'marks' } };
 

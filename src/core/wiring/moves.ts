@@ -184,7 +184,7 @@ const jumperMoves = (planned: Harness, found: Harness): Move[] => {
         kind: 'jumper-added',
         wires: [jumper.id],
         words: `${name(jumper)} added`,
-        home: `Take the ${name(jumper)} out.`,
+        home: `Remove the ${name(jumper)}.`,
         apply: (harness) => ({ ...harness, jumpers: [...harness.jumpers, jumper] }),
         undo: (rows) => removeJumper(rows, jumper),
       })),

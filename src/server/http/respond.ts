@@ -24,14 +24,14 @@ const answerTo = (problem: unknown): Response => {
   if (isOutOfSpace(problem))
     return refuse(
       503,
-      'The server disk is full. Your entries are kept on this device and will be saved when there is space.',
+      'The server disk is full. Your entries are saved on this device and will be sent when there is space.',
     );
   return isTransient(problem)
     ? refuse(
         503,
-        'The database is not responding. Your entries are kept on this device and will be saved when it is back.',
+        'The database is not responding. Your entries are saved on this device and will be sent when it is back.',
       )
-    : refuse(500, 'Something went wrong on the server. What you entered is kept here; try again.');
+    : refuse(500, 'Something went wrong on the server. What you entered is saved on this device; try again.');
 };
 
 /** What the log says of a request beside its route: never what is in it. */

@@ -15,7 +15,7 @@ const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void 
   const close = async (event: React.FormEvent) => {
     event.preventDefault();
     const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'close', handle: typed } });
-    if (answer.kind !== 'ok') return setProblem(failedWords('Deletion canceled. The crew is kept.', answer));
+    if (answer.kind !== 'ok') return setProblem(failedWords('Deletion canceled.', answer));
     onClose();
     router.refresh();
   };
@@ -80,7 +80,7 @@ export const CrewData = ({ handle, ends }: { handle: string; ends: string | null
           </button>
         ) : (
           <button type="button" className="strong-button" onClick={keep}>
-            Keep the crew
+            Cancel deletion
           </button>
         )}
       </div>

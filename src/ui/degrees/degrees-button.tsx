@@ -11,7 +11,7 @@ export const DegreesButton = () => {
       type="button"
       className="bare-button font-mono text-base"
       onClick={() => choose(other)}
-      aria-label={`Degrees: °${scale}. Change to °${other}`}
+      aria-label={`Temperature scale: °${scale}. Change to °${other}`}
       title={`Change to °${other}`}
     >
       °{scale}

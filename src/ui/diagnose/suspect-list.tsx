@@ -104,7 +104,7 @@ const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
 };
 
 /** What can still be the cause, the likeliest first, each opening to what speaks for it and against it. */
-export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble: DiagnosisView }) => (
+export const SuspectList = ({ trouble: { suspects, ruledOut, all, evidence } }: { trouble: DiagnosisView }) => (
   <section aria-labelledby="suspects-title">
     <h2 id="suspects-title" className="border-b-2 border-ink font-label text-2xl font-semibold">
       Suspects
@@ -116,7 +116,9 @@ export const SuspectList = ({ trouble: { suspects, ruledOut, all } }: { trouble:
     </ul>
     <Shown suspects={suspects} />
     <p className="mt-1 text-sm text-quiet">
-      {ruledOut} of {all} things that can be wrong with this system are ruled out.
+      {evidence.length > 0
+        ? `${ruledOut} of ${all} possible faults ruled out.`
+        : `${ruledOut} of ${all} possible faults do not fit this complaint.`}
     </p>
   </section>
 );

@@ -8,7 +8,5 @@ const said = new Set<string>();
 export const warnAfterHandover = ({ saved }: Pick<JobState, 'saved'>): void => {
   if (saved.handedOverAt === null || said.has(saved.id)) return;
   said.add(saved.id);
-  toast(
-    'This job was handed over: what you enter now is not in the signed record. Take it back on Handover to sign again.',
-  );
+  toast('This job is handed over: entries from now on are not in the signed record. Undo the handover to sign again.');
 };

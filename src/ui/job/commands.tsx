@@ -35,7 +35,7 @@ export const Commands = ({
   const goTo = (page: string) => goInJob(`/jobs/${now().saved.id}/${page}?${jobQuery(now())}`);
   return (
     <DialogFrame title="Find anything" onClose={onClose}>
-      <Command label="Commands" filter={matchPhrase} className="mt-2">
+      <Command label="Find" filter={matchPhrase} className="mt-2">
         <Command.Input
           autoFocus
           placeholder="Breaker, jumper, airflow, emergency…"

@@ -1,6 +1,6 @@
 'use client';
 
-import { CircleQuestionMark, Command } from 'lucide-react';
+import { CircleQuestionMark, Search } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { jobName } from '@/core/job/job-name';
@@ -59,10 +59,10 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
         type="button"
         className="bare-button max-lg:hidden"
         onClick={onCommands}
-        aria-label="Commands"
-        title="Commands ( / )"
+        aria-label="Find"
+        title="Find a page, job or action ( / )"
       >
-        <Command size={20} aria-hidden />
+        <Search size={20} aria-hidden />
       </button>
       <span className="max-lg:hidden">
         <DegreesButton />

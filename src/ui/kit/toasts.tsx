@@ -1,7 +1,7 @@
 'use client';
 
 import { type ComponentType, useEffect, useState } from 'react';
-import { useIdleSoon } from '../loading/idle';
+import { scheduleIdle } from '../loading/idle';
 import { mountToaster, toastsAreShown } from './toast';
 
 /** Where short messages with their Undo appear; it comes with the first of them. */
@@ -9,7 +9,7 @@ export const Toasts = () => {
   const [Place, setPlace] = useState<ComponentType<{ onShown: () => void }> | null>(null);
   useEffect(() => {
     mountToaster((place) => setPlace(() => place));
-    return useIdleSoon();
+    return scheduleIdle();
   }, []);
   return Place && <Place onShown={toastsAreShown} />;
 };

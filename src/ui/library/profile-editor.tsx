@@ -18,7 +18,7 @@ const SAID = {
   saved: 'Saved',
   waiting: 'Not saved yet',
   saving: 'Saving…',
-  lost: 'Not saved: kept on this device',
+  lost: 'Not sent: saved on this device',
   stale: 'Changed on another device',
   refused: 'Not saved',
 } as const;

@@ -1,19 +1,19 @@
 'use client';
 
-/** After a page is alive, how long until what it may want later is got, ms. */
+/** Delay after hydration before deferred code is loaded, ms. */
 const AT_REST_MS = 1200;
 
 let rest: () => void = () => undefined;
 
-/** Kept once a page has been alive for a moment. */
+/** Resolves once the page has been interactive for a moment. */
 const rested = new Promise<void>((resolve) => {
   rest = resolve;
 });
 
 /**
- * Something that a page wants only once it is used, such as a menu’s inside: it is got once, with the first use or as
- * soon as the page is at rest, so that it is here before the signal goes.
- * @param get asks for the part; asked again where it did not come
+ * Loads code that a page needs only when it is used, such as the inside of a menu: once, on first use or when the page
+ * is idle, so that it is loaded before the connection drops.
+ * @param get loads the part; called again after a failure
  */
 export const whenIdle = <T>(get: () => Promise<T>): (() => Promise<T>) => {
   let asked: Promise<T> | undefined;
@@ -28,7 +28,7 @@ export const whenIdle = <T>(get: () => Promise<T>): (() => Promise<T>) => {
   return once;
 };
 
-/** What a part bears that is shown and gets its code at rest. */
+/** Marks an element whose code loads when the page is idle. */
 export const IDLE_TIMEOUT = { 'data-waking': 'later' } as const;
 
 const hurry = ({ target }: Event) => {
@@ -36,10 +36,10 @@ const hurry = ({ target }: Event) => {
 };
 
 /**
- * Gets all that is wanted later once the page has been alive for a moment, or as soon as somebody reaches for a part of
- * it; returns how to leave that be.
+ * Loads all deferred code once the page has been interactive for a moment, or as soon as the user reaches for a part of
+ * it. Returns a function that cancels this.
  */
-export const useIdleSoon = (): (() => void) => {
+export const scheduleIdle = (): (() => void) => {
   const timer = setTimeout(rest, AT_REST_MS);
   const reaches = ['touchstart', 'mouseover', 'focusin'] as const;
   for (const reach of reaches) addEventListener(reach, hurry, { capture: true, passive: true });

@@ -34,13 +34,13 @@ const OneInput = ({
     <button
       type="button"
       disabled={!isSteady}
-      aria-label={isSteady ? `Take ${name} from ${shown.meter} for ${words}` : `${shown.meter}: not steady yet`}
+      aria-label={isSteady ? `Use ${name} from ${shown.meter} for ${words}` : `${shown.meter}: not steady yet`}
       className="plain-button min-h-12 gap-2 border-2 font-mono text-lg enabled:border-pass disabled:border-dashed"
       onClick={() =>
         onTake(value, { instrument: shown.meter, ...(shown.ohms === null ? {} : { meterOhms: shown.ohms }) })
       }
     >
-      <span className="font-sans text-base font-semibold">{isSteady ? 'Take' : 'Not steady yet'}</span>
+      <span className="font-sans text-base font-semibold">{isSteady ? 'Use this' : 'Not steady yet'}</span>
       {name}
       {shown.channel && <span className="font-sans text-sm text-quiet">{shown.channel}</span>}
     </button>

@@ -12,24 +12,35 @@ export const Question = ({ path }: { path: FactPath }) => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
   const { say } = useDegrees();
-  const effects = useMemo(() => answerEffects({ facts, confirmed }, path), [facts, confirmed, path]);
+  const effects = useMemo(
+    () =>
+      answerEffects({ facts, confirmed }, path)
+        // An answer that sets nothing, or only itself (°F: °F), is not news.
+        .map((effect) => ({
+          ...effect,
+          sets: effect.sets.filter(({ words }) => words.toLowerCase() !== effect.answer.toLowerCase()),
+        }))
+        .filter(({ sets }) => sets.length > 0),
+    [facts, confirmed, path],
+  );
   return (
     <li className="border-b border-line py-3 md:grid md:grid-cols-2 md:gap-x-8">
       <FactField path={path} />
       <ul aria-label="What it sets" className="mt-2 space-y-1 pl-4 text-sm md:mt-0 md:pt-1 md:pl-0">
-        {effects.some(({ sets }) => sets.length > 0) ? (
+        {effects.length > 0 ? (
           effects.map(({ answer, isCurrent, sets }) => (
             <li
               key={answer}
               aria-current={isCurrent}
               className={`border-l-4 pl-2 ${isCurrent ? 'border-ink' : 'border-transparent text-quiet'}`}
             >
-              <span className={isCurrent ? 'font-semibold' : ''}>{say(answer)}:</span>{' '}
-              {sets.length === 0 ? 'no change' : sets.map(({ label, words }) => `${label}: ${say(words)}`).join(' · ')}
+              <span className={isCurrent ? 'font-semibold' : ''}>{say(answer)}</span>
+              {' → '}
+              {sets.map(({ label, words }) => `${label} ${say(words)}`).join(' · ')}
             </li>
           ))
         ) : (
-          <li className="pl-3 text-quiet">No effect on this job; saved in the record.</li>
+          <li className="pl-3 text-quiet">Sets nothing on this job; saved in the record.</li>
         )}
       </ul>
     </li>

@@ -27,6 +27,7 @@ export const SetupPage = () => {
   const accused = new Set(
     findings.filter(({ severity, waived }) => severity === 'error' && !waived).map(({ at }) => at),
   );
+  const chosen = [...settings.values()].filter(({ from, absent }) => from === 'chosen' && absent === null).length;
   const offTheJob = [...settings.values()].filter(isOffTheJob).length;
   const absent = [...settings.values()].filter((resolved) => resolved.absent !== null);
   return (
@@ -34,7 +35,8 @@ export const SetupPage = () => {
       <SetupTabs />
       <section aria-label="Findings" className="mb-5">
         <h2 className="font-label text-2xl font-semibold">
-          {findings.length === 0 ? 'No conflicts between settings' : 'Conflicts'}
+          {findings.length === 0 ? 'No conflicts.' : `Conflicts: ${findings.length}.`}{' '}
+          {chosen > 0 && `${chosen} ${chosen === 1 ? 'setting differs' : 'settings differ'} from the calculated value.`}
         </h2>
         <ul>
           {findings.map((finding) => (

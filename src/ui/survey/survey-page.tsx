@@ -68,7 +68,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
 };
 
 /** Confirms everything that is assumed at a place, as it stands. */
-const ConfirmPlace = ({ place, paths }: { place: Place; paths: readonly FactPath[] }) => {
+const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
   const assumed = useJob((job) => paths.filter((path) => !job.confirmed.has(path)).join(' '));
   const now = useJobNow();
   const setFact = useJob((job) => job.setFact);
@@ -80,10 +80,7 @@ const ConfirmPlace = ({ place, paths }: { place: Place; paths: readonly FactPath
       className="bare-button -my-2 px-1 text-sm font-medium"
       onClick={() => open.forEach((path) => setFact(path, factValue(now().facts, path)))}
     >
-      {open.length} assumed,{' '}
-      <span className="underline underline-offset-4">
-        confirm all {PLACES[place].charAt(0).toLowerCase() + PLACES[place].slice(1)}
-      </span>
+      {open.length} assumed · <span className="underline underline-offset-4">Confirm all</span>
     </button>
   );
 };
@@ -99,7 +96,6 @@ export const SurveyPage = () => {
           {PLACES[place]}
         </h2>
         <ConfirmPlace
-          place={place}
           paths={groups
             .flatMap(([, entries]) => entries.map(({ path }) => path))
             .filter((path) => factApplies(facts, path))}

@@ -15,7 +15,7 @@ export const ThemeButton = () => {
       type="button"
       className="bare-button"
       onClick={nextTheme}
-      aria-label={`Light: ${THEME_LABELS[theme]}. Change it`}
+      aria-label={`Screen theme: ${THEME_LABELS[theme]}. Change it`}
       title="Screen theme"
     >
       <Icon size={20} aria-hidden />

@@ -136,7 +136,7 @@ const Jumpers = ({ found }: { found: AsFound }) => {
             <button
               type="button"
               className="bare-button"
-              aria-label={`Take the ${jumperWords(jumper)} out`}
+              aria-label={`Remove the ${jumperWords(jumper)}`}
               onClick={() => setRows(removeJumper(rows, jumper))}
             >
               <Trash2 size={18} aria-hidden />

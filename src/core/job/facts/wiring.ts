@@ -36,6 +36,6 @@ export const wiring = {
     columns: { finding: 200, what: 400, reason: 400, by: 80, at: 40 },
     most: 60,
     assumed: [],
-    why: 'Each with its reason; kept in the record.',
+    why: 'Each has a reason, saved in the record.',
   }),
 };

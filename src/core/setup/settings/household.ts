@@ -10,7 +10,7 @@ const FILTER_DAYS = { 'one-inch': 90, media: 270, washable: 30, electronic: 90 }
 /** Hair halves the life of a filter, more or less. */
 const WITH_PETS_DAYS = { 'one-inch': 60, media: 180, washable: 30, electronic: 60 } as const;
 
-const hasSchedule = 'The house is kept steady.';
+const hasSchedule = 'The setpoint stays the same all day.';
 
 /** What the people in the house decide. */
 export const HOUSEHOLD_SETTINGS: readonly Setting[] = [

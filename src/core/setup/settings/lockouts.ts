@@ -157,7 +157,7 @@ const dial = (number: 1 | 2 | 3): Setting =>
       if (gateF === null)
         return worked(
           within(facts.house.designOutdoorF, -20, 60),
-          `${name} not needed down to design; kept for colder days.`,
+          `${name} not needed down to design; for colder days only.`,
         );
       return worked(
         within(dialOf(gateF), -20, 60),

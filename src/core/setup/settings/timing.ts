@@ -236,7 +236,7 @@ export const TIMING_SETTINGS: readonly Setting[] = [
     options: ON_OFF,
     work: ({ facts: { talk } }) => {
       if (talk.schedule === 'steady')
-        return worked('off', 'The house is kept steady: there is nothing to recover from.');
+        return worked('off', 'The setpoint stays the same all day: nothing to recover from.');
       return talk.lightSleepers
         ? worked('off', 'A light sleeper lives here: it would start hours early.')
         : worked('on', 'The house is cooler at night.', 'An early start keeps backup off during morning recovery.');

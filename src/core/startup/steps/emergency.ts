@@ -63,7 +63,7 @@ export const emergency: StartupStep = {
         fanAfterItem(facts),
         verifiedTick(
           'limit',
-          'Limit opens with airflow blocked, and resets (only if the manufacturer’s instructions call for this test; never bypass it)',
+          'Limit opens with the airflow shut off, and resets (only if the manufacturer’s instructions call for this test; never bypass it)',
           'limit',
           { word: 'not-open', label: 'It did not open', means: 'The limit does not open.' },
         ),

@@ -15,7 +15,7 @@ export const switchWithoutCall: Rule<Facts> = {
           {
             severity: 'error',
             what: 'Outdoor thermostats, and no auxiliary call or no strips for them.',
-            fix: 'Take them out, or correct thermostat and kit.',
+            fix: 'Remove them, or correct the thermostat and the kit.',
             page: 'wiring',
             fact: 'gates.outdoorThermostats',
             fixBy: [{ path: 'gates.outdoorThermostats', value: [] }],

@@ -24,7 +24,7 @@ export const jumpersAsPlanned: WiringRule = {
         severity: 'warning',
         what: `The ${jumperWords(jumper)} is not planned.`,
         fix: isBridge(jumper)
-          ? `Take the ${jumperWords(jumper)} out: it leads around a safety.`
+          ? `Remove the ${jumperWords(jumper)}: it bypasses a safety.`
           : `Remove the ${jumperWords(jumper)}, or record what it is for.`,
         page: 'wiring',
         at: refText(jumper.from),

@@ -9,7 +9,7 @@ export const safetyNotBridged: WiringRule = {
     bridgedSpans(harness, joined).map(({ words, ends }): Found => ({
       severity: 'error',
       what: `The ${words} is bridged: a conductor or a jumper leads around it.`,
-      fix: 'Shut the system off, open and lock out its supplies, and verify dead. Take out what leads around it. Do not leave it running until it is out.',
+      fix: 'Shut the system off, open and lock out its supplies, and verify dead. Remove whatever bypasses it. Do not leave it running until it is out.',
       page: 'wiring',
       at: ends[0],
     })),

@@ -63,7 +63,7 @@ export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }
             <button
               type="button"
               className="bare-button"
-              aria-label={`Take ${weather.name} off the list`}
+              aria-label={`Remove ${weather.name}`}
               onClick={() => void move(weather, 'delete')}
             >
               <Trash2 size={16} aria-hidden />

@@ -17,7 +17,7 @@ const Row = ({ label, heat, energy, tone }: { label: string; heat: number; energ
 export const YearSummary = ({ year, fuelUnit }: { year: Year; fuelUnit: string | null }) => (
   <div>
     <p className="font-mono">
-      <span className="text-4xl font-semibold">{whole(year.cost)}</span>{' '}
+      <span className="text-4xl font-semibold">${whole(year.cost)}</span>{' '}
       <span className="text-sm text-quiet">per year as set now</span>
     </p>
     <table className="mt-2 w-full text-sm">
